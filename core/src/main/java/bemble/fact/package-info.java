@@ -1,0 +1,2 @@
+/** Number facts: the small calculations that a column working is made of. */
+package bemble.fact;

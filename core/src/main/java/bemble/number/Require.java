@@ -1,0 +1,17 @@
+package bemble.number;
+
+/** Preconditions that name the argument, its value and what was expected of it. */
+public final class Require {
+  private Require() {}
+
+  /**
+   * Passes when {@code holds}.
+   *
+   * @throws IllegalArgumentException otherwise, saying name, value and expectation
+   */
+  public static void that(boolean holds, String name, Object value, String expectation) {
+    if (!holds) {
+      throw new IllegalArgumentException(name + " = " + value + " " + expectation);
+    }
+  }
+}

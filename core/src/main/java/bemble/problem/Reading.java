@@ -1,0 +1,11 @@
+package bemble.problem;
+
+/** What came of reading a text: a sum, or why it is none. */
+public sealed interface Reading permits Reading.Understood, Refusal {
+  /**
+   * The text was a sum.
+   *
+   * @param problem the sum
+   */
+  record Understood(Problem problem) implements Reading {}
+}

@@ -1,0 +1,169 @@
+package bemble.problem;
+
+import bemble.number.Numeral;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Cuts a typed line into numbers and signs, or refuses it at the first trouble. */
+final class Tokenizer {
+  private static final Pattern SIGN =
+      Pattern.compile(
+          "(\\+)|([-−–])|([×xX*])|([÷/])|(√|sqrt\\b|root\\b)", Pattern.CASE_INSENSITIVE);
+  private static final Pattern PLACES =
+      Pattern.compile(
+          "(?:→|->|to\\b)\\s*(-?[\\d.]+)\\s*(?:decimal\\s+)?(?:places?\\b)?",
+          Pattern.CASE_INSENSITIVE);
+  private static final List<Operation> OPERATIONS = List.of(Operation.values());
+
+  private final String text;
+  private final Limits limits;
+  private final boolean decimalComma;
+  private final List<Token> tokens = new ArrayList<>();
+  private int at;
+
+  private Tokenizer(String text, Limits limits, boolean decimalComma) {
+    this.text = text;
+    this.limits = limits;
+    this.decimalComma = decimalComma;
+  }
+
+  /** With {@code decimalComma} a comma stands before tenths, as a point always may. */
+  static List<Token> cut(String text, Limits limits, boolean decimalComma) throws RefusedException {
+    Tokenizer tokenizer = new Tokenizer(text, limits, decimalComma);
+    tokenizer.run();
+    return tokenizer.tokens;
+  }
+
+  private void run() throws RefusedException {
+    while (at < text.length()) {
+      char c = text.charAt(at);
+      if (isSpace(c)) {
+        at++;
+      } else if (isDigit(c) || isPoint(c)) {
+        tokens.add(number());
+      } else if (!placesOrSign()) {
+        throw unknown();
+      }
+    }
+  }
+
+  private boolean placesOrSign() throws RefusedException {
+    Matcher places = PLACES.matcher(text).region(at, text.length());
+    if (places.lookingAt()) {
+      tokens.add(new Token.Places(placesAsked(places), at, places.end()));
+      at = places.end();
+      return true;
+    }
+    Matcher sign = SIGN.matcher(text).region(at, text.length());
+    if (!sign.lookingAt()) {
+      return false;
+    }
+    for (int group = 1; group <= sign.groupCount(); group++) {
+      if (sign.group(group) != null) {
+        tokens.add(new Token.Sign(OPERATIONS.get(group - 1), at, sign.end()));
+      }
+    }
+    at = sign.end();
+    return true;
+  }
+
+  private int placesAsked(Matcher places) throws RefusedException {
+    String count = places.group(1);
+    if (!count.matches("\\d{1,9}")) {
+      throw new RefusedException(
+          Refusal.Code.PLACES_NOT_WHOLE, places.start(1), places.end(1), Map.of());
+    }
+    return Integer.parseInt(count);
+  }
+
+  private RefusedException unknown() {
+    int end = at;
+    while (end < text.length() && Character.isLetter(text.charAt(end))) {
+      end++;
+    }
+    end = Math.max(end, at + 1);
+    return new RefusedException(
+        Refusal.Code.UNKNOWN_CHARACTER, at, end, Map.of("text", text.substring(at, end)));
+  }
+
+  /** Reads digits with optional thousands separators, and a point with figures after it. */
+  private Token.Number number() throws RefusedException {
+    int from = at;
+    StringBuilder whole = new StringBuilder(digits());
+    int group = whole.length();
+    while (startsGroup()) {
+      int separator = at++;
+      String more = digits();
+      if (more.length() != 3 || group > 3 || group == 0) {
+        throw uneven(from, separator);
+      }
+      group = more.length();
+      whole.append(more);
+    }
+    String fraction = fraction();
+    if (whole.isEmpty() && fraction.isEmpty()) {
+      throw new RefusedException(Refusal.Code.POINT_WITHOUT_FIGURES, from, at, Map.of());
+    }
+    Numeral value = new Numeral(whole + fraction, fraction.length());
+    if (whole.length() + fraction.length() > limits.digits()) {
+      throw new RefusedException(
+          Refusal.Code.TOO_MANY_DIGITS,
+          from,
+          at,
+          Map.of("count", whole.length() + fraction.length(), "most", limits.digits()));
+    }
+    return new Token.Number(value, from, at);
+  }
+
+  /** A gap of several digits that a space cannot join means that a sign was left out there. */
+  private RefusedException uneven(int from, int separator) {
+    return text.charAt(separator) == ','
+        ? new RefusedException(Refusal.Code.THOUSANDS_UNEVEN, from, at, Map.of())
+        : new RefusedException(Refusal.Code.SIGN_MISSING, separator, separator + 1, Map.of());
+  }
+
+  private boolean startsGroup() {
+    return at + 1 < text.length()
+        && (text.charAt(at) == ',' && !decimalComma || isSpace(text.charAt(at)))
+        && isDigit(text.charAt(at + 1));
+  }
+
+  private String fraction() throws RefusedException {
+    if (at >= text.length() || !isPoint(text.charAt(at))) {
+      return "";
+    }
+    at++;
+    String figures = digits();
+    if (figures.isEmpty()) {
+      throw new RefusedException(Refusal.Code.POINT_WITHOUT_FIGURES, at - 1, at, Map.of());
+    }
+    if (at < text.length() && isPoint(text.charAt(at))) {
+      throw new RefusedException(Refusal.Code.SECOND_POINT, at, at + 1, Map.of());
+    }
+    return figures;
+  }
+
+  private String digits() {
+    int from = at;
+    while (at < text.length() && isDigit(text.charAt(at))) {
+      at++;
+    }
+    return text.substring(from, at);
+  }
+
+  private boolean isPoint(char c) {
+    return c == '.' || decimalComma && c == ',';
+  }
+
+  private static boolean isDigit(char c) {
+    return c >= '0' && c <= '9';
+  }
+
+  /** Every space that may stand between groups of thousands, thin and no-break ones too. */
+  private static boolean isSpace(char c) {
+    return Character.isWhitespace(c) || Character.isSpaceChar(c);
+  }
+}

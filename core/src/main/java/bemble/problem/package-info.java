@@ -1,0 +1,2 @@
+/** Sums: what can be asked, and how a typed line becomes one. Knows nothing of methods or paper. */
+package bemble.problem;
