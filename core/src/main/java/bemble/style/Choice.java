@@ -1,0 +1,170 @@
+package bemble.style;
+
+/**
+ * One way of doing something that classes do differently. The constants of each enum are the values
+ * of one {@link Setting}; the first is what a class has that has chosen nothing.
+ */
+public sealed interface Choice {
+  /** Its name within its setting. */
+  String name();
+
+  /** The word for what moves on from a full column. */
+  enum CarryWord implements Choice {
+    CARRY,
+    REGROUP,
+    EXCHANGE
+  }
+
+  /** The word for making ten of a place from one of the next. */
+  enum ExchangeWord implements Choice {
+    EXCHANGE,
+    BORROW,
+    REGROUP,
+    TRADE
+  }
+
+  /** The word for the first place before the point. */
+  enum FirstPlaceWord implements Choice {
+    ONES,
+    UNITS
+  }
+
+  /** Where the small figure of a carry goes. */
+  enum CarryPosition implements Choice {
+    /** Above the next column. */
+    ABOVE,
+    /** Under the answer line, below the next column. */
+    BELOW,
+    /** In the corner of the next square of the answer line itself. */
+    ON_LINE
+  }
+
+  /** When a carry is added in the column that it was carried to. */
+  enum CarryTurn implements Choice {
+    FIRST,
+    LAST
+  }
+
+  /** The order in which the figures of a column are added. */
+  enum AddingOrder implements Choice {
+    AS_WRITTEN,
+    LARGEST_FIRST,
+    /** Figures that make ten together are taken together before the others. */
+    TENS_FIRST
+  }
+
+  /** Which number stands on top. */
+  enum OnTop implements Choice {
+    AS_GIVEN,
+    /** In an addition the longer, in a multiplication the larger. */
+    LONGER
+  }
+
+  /** What sets groups of three figures apart. */
+  enum ThousandsMark implements Choice {
+    COMMA,
+    THIN_SPACE,
+    NONE
+  }
+
+  /** What stands between ones and tenths. */
+  enum DecimalMark implements Choice {
+    POINT,
+    COMMA
+  }
+
+  /** The short names over the columns. */
+  enum ColumnHeads implements Choice {
+    SHOWN,
+    HIDDEN
+  }
+
+  /** The squares in front of a shorter number of an addition or subtraction. */
+  enum BlankSquares implements Choice {
+    LEFT_BLANK,
+    ZEROS
+  }
+
+  /** How an exchange goes across zeros. */
+  enum AcrossZeros implements Choice {
+    ONE_PLACE_AT_A_TIME,
+    IN_ONE_GO
+  }
+
+  /** The last two columns of a subtraction where the top is below twenty. */
+  enum LastColumns implements Choice {
+    COLUMN_BY_COLUMN,
+    TOGETHER
+  }
+
+  /** What holds the places at the end of a row of products. */
+  enum Placeholder implements Choice {
+    ZERO,
+    BLANK
+  }
+
+  /** What becomes of the small carries of a row before the next row is begun. */
+  enum UsedCarries implements Choice {
+    STRUCK,
+    STANDING
+  }
+
+  /** What a zero in the multiplier gives. */
+  enum ZeroDigit implements Choice {
+    SKIPPED,
+    ROW_OF_ZEROS
+  }
+
+  /** What is written in a round of a division that goes zero times. */
+  enum ZeroRound implements Choice {
+    NO_ROW,
+    ROW_OF_ZERO
+  }
+
+  /** Two schools of finding the leading part of the trial divisor, with the same result. */
+  enum RootLead implements Choice {
+    /** The whole root so far is doubled each time. */
+    DOUBLE,
+    /** The last figure is added to the last trial divisor. */
+    ADD_LAST
+  }
+
+  /** How a root that does not end is given. */
+  enum RootResult implements Choice {
+    CUT_OFF,
+    ROUNDED
+  }
+
+  /** How an addition is proved. */
+  enum AdditionCheck implements Choice {
+    UPWARD,
+    ANOTHER_WAY,
+    TAKE_AWAY
+  }
+
+  /** How a subtraction is proved. */
+  enum SubtractionCheck implements Choice {
+    ADD_BACK,
+    COUNT_UP
+  }
+
+  /** How a multiplication is proved. */
+  enum MultiplicationCheck implements Choice {
+    SWAPPED,
+    ANOTHER_WAY,
+    DIVIDE_BACK,
+    DIGIT_SUMS
+  }
+
+  /** How a root is proved. */
+  enum RootCheck implements Choice {
+    SQUARE_BACK,
+    ENCLOSURE
+  }
+
+  /** Where the second working stands. */
+  enum CheckPlace implements Choice {
+    BENEATH,
+    BESIDE
+  }
+}

@@ -1,0 +1,93 @@
+package bemble.style;
+
+import bemble.number.Require;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+
+/**
+ * A class's own conventions. Handed to every method; never read from anywhere else.
+ *
+ * @param choices the value of every setting; settings left out have their standard value
+ * @param sentences the class's own wording for some kinds of remark, by the key of the kind
+ */
+public record Style(Map<Setting, Choice> choices, Map<String, String> sentences) {
+  /** What a class has that has chosen nothing. */
+  public static final Style STANDARD = new Style(Map.of(), Map.of());
+
+  /** Choices that cannot live together. */
+  public enum Clash {
+    /** The same mark for thousands and for decimals. */
+    SAME_MARK_TWICE
+  }
+
+  /**
+   * Fills in the standard values.
+   *
+   * @throws IllegalArgumentException where a value belongs to another setting, or where {@link
+   *     #clash} finds a clash
+   */
+  public Style {
+    Map<Setting, Choice> all = new EnumMap<>(Setting.class);
+    Arrays.stream(Setting.values()).forEach(setting -> all.put(setting, setting.choices().get(0)));
+    choices.forEach(
+        (setting, choice) -> {
+          Require.that(Setting.of(choice) == setting, "choice", choice, "is not of " + setting);
+          all.put(setting, choice);
+        });
+    Require.that(clash(all).isEmpty(), "choices", choices, "cannot live together");
+    choices = Map.copyOf(all);
+    sentences = Map.copyOf(new TreeMap<>(sentences));
+  }
+
+  /** What keeps the choices from living together; empty where nothing does. */
+  public static Optional<Clash> clash(Map<Setting, Choice> choices) {
+    boolean same =
+        choices.get(Setting.THOUSANDS_MARK) != Choice.ThousandsMark.THIN_SPACE
+            && choices.get(Setting.THOUSANDS_MARK) != Choice.ThousandsMark.NONE
+            && choices.get(Setting.DECIMAL_MARK) == Choice.DecimalMark.COMMA;
+    return same ? Optional.of(Clash.SAME_MARK_TWICE) : Optional.empty();
+  }
+
+  /** Whether the class does it in this way. */
+  public boolean has(Choice choice) {
+    return choices.get(Setting.of(choice)) == choice;
+  }
+
+  /** The value of a setting. */
+  public Choice choice(Setting setting) {
+    return choices.get(setting);
+  }
+
+  /** The value of a setting whose values are of type {@code type}. */
+  public <C extends Choice> C choice(Class<C> type) {
+    return type.cast(choices.get(Setting.of(type.getEnumConstants()[0])));
+  }
+
+  /** This style with one choice made otherwise. */
+  public Style with(Choice choice) {
+    Map<Setting, Choice> other = new EnumMap<>(choices);
+    other.put(Setting.of(choice), choice);
+    return new Style(other, sentences);
+  }
+
+  /** This style with a sentence of the class's own for one kind of remark. */
+  public Style saying(String kind, String sentence) {
+    Map<String, String> more = new TreeMap<>(sentences);
+    more.put(kind, sentence);
+    return new Style(choices, more);
+  }
+
+  /** How numbers are written. */
+  public NumberMarks marks() {
+    String thousands =
+        switch (choice(Choice.ThousandsMark.class)) {
+          case COMMA -> ",";
+          case THIN_SPACE -> "\u2009";
+          case NONE -> "";
+        };
+    return new NumberMarks(thousands, has(Choice.DecimalMark.POINT) ? "." : ",");
+  }
+}

@@ -1,0 +1,2 @@
+/** House style: the conventions of a class, as values. */
+package bemble.style;

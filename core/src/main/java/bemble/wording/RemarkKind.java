@@ -1,0 +1,132 @@
+package bemble.wording;
+
+import java.util.Locale;
+
+/** Every sort of remark. The sentences of each stand in the bundle under its {@link #key}. */
+public enum RemarkKind {
+  DRAW_RULE,
+
+  SET_OUT_ADDENDS,
+  ADD_COLUMN,
+  ADD_SINGLE,
+  ADD_NOTHING,
+  ADD_LAST_COLUMN,
+  CARRY,
+  NEXT_PAIR,
+  START_LEFT,
+  ADD_PLACE,
+  ADD_PARTS,
+  READ_SUM,
+
+  DRAW_NUMBER,
+  TRADE_UP,
+  TRADE_DOWN,
+  CROSS_OUT,
+  COUNT_LEFT,
+  COUNT_REST,
+
+  SET_OUT_SUBTRACTION,
+  EXCHANGE,
+  EXCHANGE_FROM_AFAR,
+  EXCHANGE_ON,
+  EXCHANGE_IN_ONE_GO,
+  ADD_TO_BOTH,
+  TAKE,
+  TAKE_TOGETHER,
+  TAKE_NOTHING,
+  NOTHING_IN_FRONT,
+  EXPAND,
+  EXPAND_UNDER,
+  EXCHANGE_PARTS,
+  PUT_TOGETHER,
+  START_LINE,
+  HOP_UP,
+  ADD_HOPS,
+  ONE_HOP,
+  START_BACK,
+  HOP_BACK,
+  READ_DIFFERENCE,
+
+  SET_OUT_FACTORS,
+  START_MULTIPLYING,
+  MULTIPLY,
+  MULTIPLY_AND_ADD,
+  PLACEHOLDER,
+  LEAVE_BLANK,
+  SKIP_ROW,
+  ROW_OF_ZEROS,
+  TIMES_NOTHING,
+  ADD_ROWS,
+  SET_OUT_BOX,
+  FILL_BOX,
+  ROW_TOTAL,
+  ROW_OF_ONE,
+  SET_OUT_CROSSWISE,
+  CROSS,
+  CROSS_AND_CARRIED,
+  READ_PRODUCT,
+
+  SET_OUT_DIVISION,
+  STRIP,
+  TAKE_FIRST,
+  TAKE_MORE_FIGURES,
+  HOW_MANY_TIMES,
+  GOES_ZERO_TIMES,
+  MULTIPLY_BACK,
+  SUBTRACT_PRODUCT,
+  BRING_DOWN,
+  SET_OUT_GROUPS,
+  DEAL_ROW,
+  LEFT_OUT,
+  READ_QUOTIENT,
+  READ_REMAINDER,
+
+  DIGIT_SUM,
+  MULTIPLY_DIGIT_SUMS,
+
+  SET_OUT_ROOT,
+  MARK_PAIRS,
+  FIRST_FIGURE,
+  TAKE_SQUARE,
+  BRING_DOWN_PAIR,
+  LEAD_BY_DOUBLING,
+  LEAD_BY_ADDING,
+  TRY_TOO_MUCH,
+  TRY_FITS,
+  WRITE_TWICE,
+  WRITE_ZERO_TWICE,
+  REST_IS_LEFT,
+  READ_ROOT,
+  READ_ROUNDED_ROOT,
+  READ_EXACT_ROOT,
+
+  HELP_COUNT_ON,
+  HELP_MAKE_TEN,
+  HELP_DOUBLE,
+  HELP_DOUBLE_AND_ONE,
+  HELP_RUNNING,
+  HELP_ADD_IN_HOPS,
+  HELP_COUNT_UP,
+  HELP_NO_HOP,
+  HELP_STEPS,
+  HELP_TIMES_NOTHING,
+  HELP_NINE_TIMES,
+  HELP_DOUBLE_TWICE,
+  HELP_SPLIT,
+  HELP_ZEROS,
+  HELP_COUNT_IN_STEPS,
+  HELP_GOES_NOT,
+  HELP_SQUARES;
+
+  private final String key = name().toLowerCase(Locale.ROOT).replace('_', '-');
+
+  /** Whether it helps with a fact: such a remark has nothing to ask or to explain. */
+  public boolean isHelp() {
+    return name().startsWith("HELP_");
+  }
+
+  /** The name under which the sentences are kept: {@code add-column}. */
+  public String key() {
+    return key;
+  }
+}

@@ -1,0 +1,244 @@
+package bemble.wording;
+
+import bemble.fact.Fact;
+import bemble.number.Figures;
+import bemble.number.Numeral;
+import bemble.problem.Operation;
+import bemble.problem.Problem;
+import bemble.problem.Refusal;
+import bemble.problem.Root;
+import bemble.style.NumberMarks;
+import bemble.style.Setting;
+import bemble.style.Style;
+import java.math.BigInteger;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** Puts remarks, facts, sums and refusals into the words of a class. */
+public final class Wording {
+  private static final Bundle REMARKS = Bundle.remarks();
+  private static final Bundle LABELS = Bundle.labels();
+  private static final Bundle REFUSALS = Bundle.load("refusals");
+
+  private final Style style;
+  private final NumberMarks marks;
+  private final Map<String, Template> classWords;
+  private final Map<String, Template> ownSentences = new HashMap<>();
+
+  /** The words of a class; its own sentences must have passed {@link OwnSentence#fault}. */
+  public Wording(Style style) {
+    this.style = style;
+    this.marks = style.marks();
+    this.classWords = classWords(style);
+    style.sentences().forEach((kind, text) -> ownSentences.put(kind, new Template(text)));
+  }
+
+  private static Map<String, Template> classWords(Style style) {
+    Map<String, Template> words = new HashMap<>();
+    for (Setting setting : Setting.values()) {
+      if (setting.group() == Setting.Group.WORDS) {
+        LABELS.starting("word." + key(setting) + "." + key(style.choice(setting)) + ".", words);
+      }
+    }
+    return words;
+  }
+
+  /** The names of the class words that any sentence may use. */
+  static Set<String> classWordNames() {
+    return classWords(Style.STANDARD).keySet();
+  }
+
+  /** What happens, said as a teacher says it, or in the class's own sentence for it. */
+  public String say(Remark remark) {
+    Template own = ownSentences.get(remark.kind().key());
+    return own == null
+        ? part(remark, "say").orElseThrow()
+        : capital(own.fill(new Filling(remark::fill)));
+  }
+
+  /** What happens, in as few words as can be; empty where only the full length is wanted. */
+  public Optional<String> brief(Remark remark) {
+    return part(remark, "brief");
+  }
+
+  /** Why it is so, from place value; empty where there is nothing to explain. */
+  public Optional<String> why(Remark remark) {
+    return part(remark, "why");
+  }
+
+  /** The question that lets a class say it first; empty where nothing is to be found out. */
+  public Optional<String> ask(Remark remark) {
+    return part(remark, "ask");
+  }
+
+  private Optional<String> part(Remark remark, String part) {
+    return REMARKS
+        .find(remark.kind().key() + "." + part)
+        .map(template -> capital(template.fill(new Filling(remark::fill))));
+  }
+
+  /** The sentence for a refused line. */
+  public String refusal(Refusal refusal) {
+    return filled(REFUSALS.get(key(refusal.code())), refusal.fills());
+  }
+
+  /** The short name of a section for the ribbon of steps. */
+  public String section(Section section) {
+    return capital(
+        filled(
+            LABELS.get("section." + key(section.kind())),
+            Map.of("place", new Place(section.number()), "number", section.number())));
+  }
+
+  /** The name of a place: {@code tens}. */
+  public String place(Place place) {
+    return words(place);
+  }
+
+  /** A label by its key, with its fill-ins. */
+  public String label(String key, Map<String, Object> fills) {
+    return filled(LABELS.get(key), fills);
+  }
+
+  /** The sum as it is printed: {@code 6,203 + 1,487}, {@code √2 to 3 places}. */
+  public String problem(Problem problem) {
+    char sign = problem.operation().sign();
+    if (problem instanceof Root root) {
+      String plain = sign + number(root.radicand());
+      boolean natural = Root.natural(root.radicand()).equals(root);
+      return natural
+          ? plain
+          : label("places.asked", Map.of("problem", plain, "places", root.places()));
+    }
+    return joined(problem.numbers().stream().map(Numeral::toString), sign);
+  }
+
+  private String joined(Stream<String> numbers, char sign) {
+    return numbers.map(marks::apart).collect(Collectors.joining(" " + sign + " "));
+  }
+
+  /** What is worked out in a fact, without its result: {@code 8 + 7}. */
+  public String fact(Fact fact) {
+    List<BigInteger> operands = fact.operands();
+    return switch (fact.kind()) {
+      case ADD -> joined(figures(operands), Operation.ADDITION.sign());
+      case SUBTRACT -> joined(figures(operands), Operation.SUBTRACTION.sign());
+      case MULTIPLY -> joined(figures(operands), Operation.MULTIPLICATION.sign());
+      case HOW_MANY ->
+          label("fact.how-many", Map.of("number", operands.get(0), "divisor", operands.get(1)));
+      case LARGEST_SQUARE -> label("fact.largest-square", Map.of("number", operands.get(0)));
+    };
+  }
+
+  private static Stream<String> figures(List<BigInteger> numbers) {
+    return numbers.stream().map(Figures::of);
+  }
+
+  /** A number with its thousands set apart. */
+  public String number(Numeral number) {
+    return marks.apart(number);
+  }
+
+  /** A whole number, not negative, with its thousands set apart. */
+  public String number(BigInteger number) {
+    return marks.apart(Figures.of(number));
+  }
+
+  /** The name under which the words of a constant are kept: {@code add-column}. */
+  public static String key(Object constant) {
+    return ((Enum<?>) constant).name().toLowerCase(Locale.ROOT).replace('_', '-');
+  }
+
+  private String filled(Template template, Map<String, Object> fills) {
+    return template.fill(new Filling(fills::get));
+  }
+
+  /** The fill-ins of one sentence, and behind them the words of the class. */
+  private final class Filling implements Template.Fills {
+    private final Function<String, Object> fills;
+
+    Filling(Function<String, Object> fills) {
+      this.fills = fills;
+    }
+
+    @Override
+    public String words(String name) {
+      Object fill = fills.apply(name);
+      if (fill == null && classWords.containsKey(name)) {
+        return classWords.get(name).fill(this);
+      }
+      return Wording.this.words(fill);
+    }
+
+    @Override
+    public String figures(String name) {
+      return Wording.this.figures(fills.apply(name));
+    }
+
+    @Override
+    public Number count(String name) {
+      Object fill = fills.apply(name);
+      return fill instanceof Quantity quantity ? quantity.count() : (Number) fill;
+    }
+  }
+
+  /** The figures alone of what has a name besides: 2 for 2 tens; terms are joined by plus. */
+  private String figures(Object fill) {
+    if (fill instanceof List<?> list) {
+      return list.stream().map(this::figures).collect(Collectors.joining(" + "));
+    }
+    if (fill instanceof Carried carried) {
+      return figures(carried.quantity());
+    }
+    return fill instanceof Quantity quantity ? number(quantity.count()) : words(fill);
+  }
+
+  private String words(Object fill) {
+    if (fill instanceof List<?> list) {
+      String between =
+          list.stream().allMatch(BigInteger.class::isInstance) ? "list.count" : "list.and";
+      return list.stream().map(this::words).collect(Collectors.joining(LABELS.plain(between)));
+    }
+    if (fill instanceof Quantity quantity) {
+      return quantity(quantity);
+    }
+    if (fill instanceof Carried carried) {
+      return label("carried", Map.of("amount", carried.quantity()));
+    }
+    if (fill instanceof Place place) {
+      return PlaceNames.plural(place.exponent(), style);
+    }
+    if (fill instanceof Numeral numeral) {
+      return number(numeral);
+    }
+    if (fill instanceof Problem problem) {
+      return problem(problem);
+    }
+    if (fill instanceof BigInteger number) {
+      return number(number);
+    }
+    if (fill instanceof Integer number) {
+      return marks.apart(number.toString());
+    }
+    return String.valueOf(fill);
+  }
+
+  private String quantity(Quantity quantity) {
+    boolean one = quantity.count().equals(BigInteger.ONE);
+    int place = quantity.place();
+    return number(quantity.count())
+        + " "
+        + (one ? PlaceNames.singular(place, style) : PlaceNames.plural(place, style));
+  }
+
+  private static String capital(String sentence) {
+    return sentence.substring(0, 1).toUpperCase(Locale.ROOT) + sentence.substring(1);
+  }
+}

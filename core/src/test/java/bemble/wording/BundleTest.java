@@ -1,0 +1,82 @@
+package bemble.wording;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import bemble.judge.Finding;
+import bemble.method.Method;
+import bemble.method.Methods;
+import bemble.method.Misfit;
+import bemble.problem.Refusal;
+import bemble.slip.Slip;
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+class BundleTest {
+  @Test
+  void everyRemarkHasItsSentencesAndNoSentenceIsUnused() {
+    Set<String> wanted =
+        Arrays.stream(RemarkKind.values())
+            .flatMap(kind -> parts(kind).map(part -> kind.key() + "." + part))
+            .collect(Collectors.toCollection(TreeSet::new));
+    assertEquals(wanted, new TreeSet<>(Bundle.remarks().keys()));
+  }
+
+  private static Stream<String> parts(RemarkKind kind) {
+    return kind.isHelp() ? Stream.of("say") : Stream.of("say", "brief", "ask", "why");
+  }
+
+  @Test
+  void everyRefusalHasItsSentence() {
+    assertEquals(
+        keys(Refusal.Code.values(), code -> code.name()),
+        new TreeSet<>(Bundle.load("refusals").keys()));
+  }
+
+  @Test
+  void everySectionAndMethodHasItsLabels() {
+    Set<String> labels = Bundle.labels().keys();
+    assertEquals(
+        keys(Section.Kind.values(), kind -> "section." + kind.name()),
+        starting("section.", labels));
+    Set<String> methods = new TreeSet<>(Set.of("method.unknown"));
+    for (Method<?> method : Methods.all()) {
+      String key = "method." + method.operation().id() + "." + method.id();
+      methods.add(key + ".name");
+      methods.add(key + ".about");
+    }
+    assertEquals(methods, starting("method.", labels));
+    assertEquals(
+        keys(Misfit.values(), misfit -> "misfit." + misfit.name()), starting("misfit.", labels));
+  }
+
+  @Test
+  void everySlipAndFindingHasItsNameAndItsQuestion() {
+    Set<String> wanted = new TreeSet<>();
+    for (Slip slip : Slip.values()) {
+      wanted.add("slip." + slip.id() + ".name");
+      wanted.add("slip." + slip.id() + ".ask");
+    }
+    assertEquals(wanted, starting("slip.", Bundle.labels().keys()));
+    assertEquals(
+        keys(Finding.Kind.values(), kind -> "finding." + kind.name()).size() - 1,
+        starting("finding.", Bundle.labels().keys()).size() / 2);
+  }
+
+  private static Set<String> starting(String prefix, Set<String> keys) {
+    return keys.stream()
+        .filter(key -> key.startsWith(prefix))
+        .collect(Collectors.toCollection(TreeSet::new));
+  }
+
+  private static <T> Set<String> keys(T[] values, Function<T, String> name) {
+    return Arrays.stream(values)
+        .map(value -> name.apply(value).toLowerCase(Locale.ROOT).replace('_', '-'))
+        .collect(Collectors.toCollection(TreeSet::new));
+  }
+}
