@@ -1,0 +1,128 @@
+package bemble.check;
+
+import bemble.number.Numeral;
+import bemble.paper.Area;
+import bemble.paper.Mark;
+import bemble.paper.Paper;
+import bemble.paper.Role;
+import bemble.paper.Shape;
+import bemble.paper.Square;
+import bemble.plan.Step;
+import bemble.plan.Working;
+import bemble.problem.Problem;
+import bemble.style.Choice;
+import bemble.style.Style;
+import bemble.wording.Wording;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+
+/** Lays the workings of a check one beneath the other, under or beside what they prove. */
+final class Beneath {
+  /** Rows to the first of a check; the heading stands between. */
+  private static final int GAP = 3;
+
+  private static final int GAP_WITHIN = 2;
+
+  private final List<Mark> marks = new ArrayList<>();
+  private final List<Step> steps = new ArrayList<>();
+
+  private final Problem sum;
+  private final Style style;
+
+  private Beneath(Problem sum, Style style) {
+    this.sum = sum;
+    this.style = style;
+  }
+
+  /** One working that has all marks and steps of the parts; its answer is that of the last part. */
+  static Working lay(Working first, List<Working> parts, Numeral expected, Style style) {
+    return new Beneath(first.problem(), style).laid(first.paper(), parts, expected);
+  }
+
+  private Working laid(Paper page, List<Working> parts, Numeral expected) {
+    boolean beside = style.has(Choice.CheckPlace.BESIDE);
+    int left = beside ? page.extent().to().column() + GAP : page.extent().from().column();
+    int top = beside ? page.extent().from().row() + 1 : page.extent().to().row() + GAP;
+    int row = top;
+    int ones = onesColumn(page, parts, left, beside);
+    int right = left;
+    for (Working part : parts) {
+      int shift = ones - onesOf(part);
+      Paper moved = part.paper().moved(row, shift);
+      append(moved, part, row, shift);
+      left = Math.min(left, moved.extent().from().column());
+      right = Math.max(right, moved.extent().to().column());
+      row = moved.extent().to().row() + GAP_WITHIN;
+    }
+    Square heading = new Square(top - 1, left);
+    Square end = new Square(row - GAP_WITHIN + 1, left);
+    Wording wording = new Wording(style);
+    note(heading, wording.label("check", Map.of()));
+    note(end, wording.label("check.expects", Map.of("number", expected)));
+    Working last = parts.get(parts.size() - 1);
+    Area extent = new Area(heading, new Square(end.row(), right));
+    return new Working(
+        parts.get(0).problem(),
+        parts.get(0).method(),
+        last.answer(),
+        new Paper(extent, ones, marks),
+        steps);
+  }
+
+  /**
+   * Ones stand under ones where the page keeps to columns, unless the check stands beside it or
+   * would run off its left.
+   */
+  private static int onesColumn(Paper page, List<Working> parts, int left, boolean beside) {
+    int ones = parts.stream().mapToInt(Beneath::onesOf).max().orElseThrow() + left;
+    return page.onesColumn() == null || beside ? ones : Math.max(ones, page.onesColumn());
+  }
+
+  /** A page that does not keep to columns lies with its left edge at the left. */
+  private static int onesOf(Working part) {
+    Integer ones = part.paper().onesColumn();
+    return ones == null ? 0 : ones;
+  }
+
+  private void append(Paper paper, Working part, int rows, int columns) {
+    int firstStep = steps.size();
+    Set<Integer> foundRows = foundRows(paper, part.problem());
+    for (Mark mark : paper.marks()) {
+      boolean found = mark.role() == Role.GIVEN && foundRows.contains(row(mark));
+      Mark own = found ? mark.as(Role.FOUND) : mark;
+      marks.add(own.renumbered(marks.size(), firstStep));
+    }
+    for (Step step : part.steps()) {
+      Area focus = step.focus() == null ? null : step.focus().moved(rows, columns);
+      steps.add(new Step(step.section(), step.remark(), step.facts(), step.entries(), focus));
+    }
+  }
+
+  /** The rows of numbers that do not stand in the sum itself but were found by working it. */
+  private Set<Integer> foundRows(Paper paper, Problem part) {
+    List<Integer> written =
+        paper.marks().stream()
+            .filter(mark -> mark.role() == Role.GIVEN)
+            .map(Beneath::row)
+            .distinct()
+            .sorted()
+            .toList();
+    return IntStream.range(0, Math.min(written.size(), part.numbers().size()))
+        .filter(i -> !sum.numbers().contains(part.numbers().get(i)))
+        .mapToObj(written::get)
+        .collect(Collectors.toSet());
+  }
+
+  private static int row(Mark mark) {
+    return mark.shape() instanceof Shape.Figure figure ? figure.at().row() : -1;
+  }
+
+  private void note(Square at, String text) {
+    Shape words = new Shape.Words(at, Shape.Side.FROM_LEFT, text);
+    marks.add(new Mark(marks.size(), Role.NOTE, null, 0, null, words));
+  }
+}

@@ -1,0 +1,210 @@
+package bemble.check;
+
+import bemble.method.Method;
+import bemble.method.Methods;
+import bemble.number.Numeral;
+import bemble.plan.Answer;
+import bemble.plan.Working;
+import bemble.problem.Addition;
+import bemble.problem.Division;
+import bemble.problem.Multiplication;
+import bemble.problem.Operation;
+import bemble.problem.Problem;
+import bemble.problem.Root;
+import bemble.problem.Subtraction;
+import bemble.style.Choice;
+import bemble.style.Setting;
+import bemble.style.Style;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+
+/** Proves a working by a second one, in the way that the class has chosen. */
+public final class Checks {
+  private final Working first;
+  private final Style style;
+
+  /** The style for second workings: their numbers stand in the order that proves something. */
+  private final Style asGiven;
+
+  private Checks(Working first, Style style) {
+    this.first = first;
+    this.style = style;
+    this.asGiven = style.with(Choice.OnTop.AS_GIVEN);
+  }
+
+  /** The check of a working on its page. Where the way chosen does not suit, another is taken. */
+  public static Check of(Working first, Style style) {
+    return new Checks(first, style).check();
+  }
+
+  /**
+   * The setting by which the check of an operation is chosen; empty where there is one way only.
+   */
+  public static Optional<Setting> setting(Operation operation) {
+    return switch (operation) {
+      case ADDITION -> Optional.of(Setting.ADDITION_CHECK);
+      case SUBTRACTION -> Optional.of(Setting.SUBTRACTION_CHECK);
+      case MULTIPLICATION -> Optional.of(Setting.MULTIPLICATION_CHECK);
+      case ROOT -> Optional.of(Setting.ROOT_CHECK);
+      case DIVISION -> Optional.empty();
+    };
+  }
+
+  private Check check() {
+    return switch (first.problem().operation()) {
+      case ADDITION -> addition((Addition) first.problem());
+      case SUBTRACTION -> subtraction((Subtraction) first.problem());
+      case MULTIPLICATION -> multiplication((Multiplication) first.problem());
+      case DIVISION -> multiplyBack((Division) first.problem());
+      case ROOT -> root((Root) first.problem());
+    };
+  }
+
+  private Check addition(Addition sum) {
+    boolean drawn = !List.of("column", "in-pairs", "left-to-right").contains(first.method());
+    return switch (style.choice(Choice.AdditionCheck.class)) {
+      case UPWARD ->
+          // A different order meets different number facts, so the same slip is unlikely twice.
+          check(
+              Check.Kind.ADD_UPWARD,
+              List.of(work(upward(sum), drawn ? "column" : first.method())),
+              first.answer().value());
+      case ANOTHER_WAY ->
+          check(
+              Check.Kind.ADD_ANOTHER_WAY,
+              List.of(work(sum, first.method().equals("column") ? "in-pairs" : "column")),
+              first.answer().value());
+      case TAKE_AWAY -> takeAway(sum);
+    };
+  }
+
+  private static Addition upward(Addition sum) {
+    List<Numeral> upward = new ArrayList<>(sum.addends());
+    Collections.reverse(upward);
+    return new Addition(upward);
+  }
+
+  /** The last addend is taken from the sum, then the one before, until the first must be left. */
+  private Check takeAway(Addition sum) {
+    List<Working> parts = new ArrayList<>();
+    Numeral left = first.answer().value();
+    for (int last = sum.addends().size() - 1; last > 0; last--) {
+      parts.add(work(new Subtraction(left, sum.addends().get(last)), "exchange"));
+      left = parts.get(parts.size() - 1).answer().value();
+    }
+    return check(Check.Kind.TAKE_AWAY, parts, sum.addends().get(0));
+  }
+
+  private Check subtraction(Subtraction sum) {
+    boolean up = style.has(Choice.SubtractionCheck.COUNT_UP);
+    if (up && !first.method().equals("count-up")) {
+      return check(Check.Kind.COUNT_UP, List.of(work(sum, "count-up")), first.answer().value());
+    }
+    Addition back = new Addition(List.of(sum.subtrahend(), first.answer().value()));
+    return check(Check.Kind.ADD_BACK, List.of(work(back, "column")), sum.minuend());
+  }
+
+  private Check multiplication(Multiplication sum) {
+    return switch (style.choice(Choice.MultiplicationCheck.class)) {
+      case SWAPPED -> swapped(sum);
+      case ANOTHER_WAY -> anotherWay(sum);
+      case DIVIDE_BACK -> sum.multiplier().isZero() ? swapped(sum) : divideBack(sum);
+      case DIGIT_SUMS ->
+          check(
+              Check.Kind.DIGIT_SUMS,
+              List.of(DigitSums.work(sum, style)),
+              DigitSums.of(first.answer().value()));
+    };
+  }
+
+  /** Equal factors swapped would be the same page again: they are multiplied another way. */
+  private Check swapped(Multiplication sum) {
+    Multiplication swapped = new Multiplication(sum.multiplier(), sum.multiplicand());
+    if (swapped.equals(sum) && first.method().equals("column")) {
+      return anotherWay(sum);
+    }
+    Working second = work(swapped, "column");
+    return check(Check.Kind.FACTORS_SWAPPED, List.of(second), first.answer().value());
+  }
+
+  private Check anotherWay(Multiplication sum) {
+    String other = first.method().equals("column") ? "crosswise" : "column";
+    Working second = work(sum, other);
+    return check(Check.Kind.MULTIPLY_ANOTHER_WAY, List.of(second), first.answer().value());
+  }
+
+  private Check divideBack(Multiplication sum) {
+    Working back = work(new Division(first.answer().value(), sum.multiplier()), "long");
+    return check(Check.Kind.DIVIDE_BACK, List.of(back), sum.multiplicand());
+  }
+
+  private Check multiplyBack(Division sum) {
+    Answer.Quotient answer = (Answer.Quotient) first.answer();
+    return productAndRest(
+        Check.Kind.MULTIPLY_BACK,
+        new Multiplication(answer.value(), sum.divisor()),
+        answer.remainder(),
+        sum.dividend());
+  }
+
+  /** The root's figures and what is left, as whole numbers of the last place squared. */
+  private Check root(Root sum) {
+    Answer.SquareRoot answer = (Answer.SquareRoot) first.answer();
+    int scale = Math.max(2 * answer.value().scale(), sum.radicand().scale());
+    // With places of the radicand left over, the root is widened by zeros to reach as far.
+    int half = (scale + 1) / 2;
+    Numeral radicand = whole(sum.radicand(), 2 * half);
+    Multiplication square = squareOf(whole(answer.value(), half));
+    if (style.has(Choice.RootCheck.ENCLOSURE) && !answer.exact()) {
+      Working below = work(square, "column");
+      Working above = work(squareOf(whole(answer.above(), half)), "column");
+      boolean between =
+          below.answer().value().value().compareTo(radicand.value()) <= 0
+              && above.answer().value().value().compareTo(radicand.value()) > 0;
+      List<Working> parts = List.of(below, above);
+      Working laid = Beneath.lay(first, parts, radicand, style);
+      return new Check(Check.Kind.ENCLOSURE, choice(), laid, parts, radicand, between);
+    }
+    return productAndRest(
+        Check.Kind.SQUARE_BACK, square, whole(answer.remainder(), 2 * half), radicand);
+  }
+
+  private static Numeral whole(Numeral number, int places) {
+    return Numeral.of(number.padded(places).unscaled());
+  }
+
+  private static Multiplication squareOf(Numeral side) {
+    return new Multiplication(side, side);
+  }
+
+  private Check productAndRest(
+      Check.Kind kind, Multiplication sum, Numeral rest, Numeral expected) {
+    List<Working> parts = new ArrayList<>();
+    parts.add(work(sum, "column"));
+    if (!rest.isZero()) {
+      Numeral product = parts.get(0).answer().value();
+      parts.add(work(new Addition(List.of(product, rest)), "column"));
+    }
+    return check(kind, parts, expected);
+  }
+
+  private Working work(Problem problem, String id) {
+    Operation operation = problem.operation();
+    Method<?> method = Methods.find(operation, id).orElseThrow();
+    return Methods.work(method, problem, asGiven);
+  }
+
+  private Choice choice() {
+    return setting(first.problem().operation()).map(style::choice).orElse(null);
+  }
+
+  private Check check(Check.Kind kind, List<Working> parts, Numeral expected) {
+    Working second = Beneath.lay(first, parts, expected, style);
+    boolean exact =
+        !(second.answer() instanceof Answer.Quotient quotient) || quotient.remainder().isZero();
+    boolean cameBack = exact && second.answer().value().value().compareTo(expected.value()) == 0;
+    return new Check(kind, choice(), second, List.copyOf(parts), expected, cameBack);
+  }
+}

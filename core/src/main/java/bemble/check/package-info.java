@@ -1,0 +1,2 @@
+/** Second workings that prove the first. */
+package bemble.check;

@@ -1,0 +1,109 @@
+package bemble.method;
+
+import bemble.method.addition.ColumnAddition;
+import bemble.method.addition.InPairs;
+import bemble.method.addition.LeftToRight;
+import bemble.method.division.Groups;
+import bemble.method.division.LongDivision;
+import bemble.method.drawing.BlocksAddition;
+import bemble.method.drawing.BlocksSubtraction;
+import bemble.method.drawing.DotFrames;
+import bemble.method.multiplication.AreaMethod;
+import bemble.method.multiplication.ColumnMultiplication;
+import bemble.method.multiplication.Crosswise;
+import bemble.method.root.DigitPairs;
+import bemble.method.subtraction.AddToBoth;
+import bemble.method.subtraction.CountBack;
+import bemble.method.subtraction.CountUp;
+import bemble.method.subtraction.Exchange;
+import bemble.method.subtraction.Expanded;
+import bemble.number.Numeral;
+import bemble.plan.Hand;
+import bemble.plan.Working;
+import bemble.problem.Addition;
+import bemble.problem.Multiplication;
+import bemble.problem.Operation;
+import bemble.problem.Problem;
+import bemble.style.Choice;
+import bemble.style.Style;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/** Every method there is, the usual one of each operation first. */
+public final class Methods {
+  private static final List<Method<?>> ALL =
+      List.of(
+          new ColumnAddition(),
+          new InPairs(),
+          new LeftToRight(),
+          new BlocksAddition(),
+          new DotFrames(),
+          new Exchange(),
+          new AddToBoth(),
+          new Expanded(),
+          new CountUp(),
+          new CountBack(),
+          new BlocksSubtraction(),
+          new ColumnMultiplication(),
+          new AreaMethod(),
+          new Crosswise(),
+          new LongDivision(),
+          new Groups(),
+          new DigitPairs());
+
+  private Methods() {}
+
+  /** All methods. */
+  public static List<Method<?>> all() {
+    return ALL;
+  }
+
+  /** The methods of an operation, the usual one first. */
+  public static List<Method<?>> of(Operation operation) {
+    return ALL.stream().filter(method -> method.operation() == operation).toList();
+  }
+
+  /** The method of that id for an operation, if there is one. */
+  public static Optional<Method<?>> find(Operation operation, String id) {
+    return of(operation).stream().filter(method -> method.id().equals(id)).findFirst();
+  }
+
+  /** Why a method cannot be used for a sum of its operation; empty where it can. */
+  public static Optional<Misfit> misfit(Method<?> method, Problem problem) {
+    return typed(method).misfit(problem);
+  }
+
+  /** The sum worked by the true hand with a method that fits it. */
+  public static Working work(Method<?> method, Problem problem, Style style) {
+    return work(method, problem, style, Hand.TRUE);
+  }
+
+  /** The sum worked by {@code hand} with a method that fits it. */
+  public static Working work(Method<?> method, Problem problem, Style style, Hand hand) {
+    return typed(method).work(arranged(problem, style), style, hand);
+  }
+
+  /** The same sum with the number on top that the class puts there. */
+  private static Problem arranged(Problem problem, Style style) {
+    if (style.has(Choice.OnTop.AS_GIVEN)) {
+      return problem;
+    }
+    if (problem instanceof Addition sum) {
+      List<Numeral> longestFirst = new ArrayList<>(sum.addends());
+      longestFirst.sort(Comparator.comparing(Numeral::highestPlace).reversed());
+      return new Addition(longestFirst);
+    }
+    if (problem instanceof Multiplication sum
+        && sum.multiplicand().value().compareTo(sum.multiplier().value()) < 0) {
+      return new Multiplication(sum.multiplier(), sum.multiplicand());
+    }
+    return problem;
+  }
+
+  @SuppressWarnings("unchecked") // a method's operation decides the type of its sums
+  private static Method<Problem> typed(Method<?> method) {
+    return (Method<Problem>) method;
+  }
+}

@@ -1,0 +1,68 @@
+package bemble.method.addition;
+
+import bemble.method.column.PlaceColumns;
+import bemble.method.column.WrittenRow;
+import bemble.number.Numeral;
+import bemble.paper.Role;
+import bemble.paper.Shape;
+import bemble.paper.Square;
+import bemble.plan.Script;
+import bemble.problem.Addition;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * The columns of an addition in columns.
+ *
+ * @param columns which column belongs to which place
+ * @param highest highest place of any addend
+ * @param lowest lowest place of any addend
+ */
+record AdditionLayout(PlaceColumns columns, int highest, int lowest) {
+  /**
+   * Leaves room on the left for the sign and for the new places of the answer. With n addends the
+   * total of a column and its carry is below 10 n, so the carry out is below n: its length is the
+   * room that is needed.
+   */
+  static AdditionLayout of(Addition sum) {
+    int highest = sum.addends().stream().mapToInt(Numeral::highestPlace).max().orElseThrow();
+    int lowest = sum.addends().stream().mapToInt(Numeral::lowestPlace).min().orElseThrow();
+    int room = Integer.toString(sum.addends().size() - 1).length();
+    return new AdditionLayout(new PlaceColumns(highest + room), highest, lowest);
+  }
+
+  int lastColumn() {
+    return columns.of(lowest);
+  }
+
+  void heads(Script script) {
+    columns.heads(script, 0, highest, lowest);
+  }
+
+  /** Writes all addends under one another, filled up with zeros after the point. */
+  List<WrittenRow> copyAddends(Script script, Addition sum, int firstRow) {
+    List<WrittenRow> rows = new ArrayList<>();
+    for (Numeral addend : sum.addends()) {
+      int row = firstRow + rows.size();
+      rows.add(copy(script, row, addend));
+    }
+    return rows;
+  }
+
+  /** Writes one addend into a row. */
+  WrittenRow copy(Script script, int row, Numeral addend) {
+    return WrittenRow.copyUnder(script, columns, row, addend, highest, lowest);
+  }
+
+  /** The plus before the last addend, and the rule under it. */
+  void signAndRule(Script script, int answerRow) {
+    Square sign = columns.at(answerRow - 1, highest + 1);
+    script.draw(Role.SIGN, new Shape.Figure(sign, "+"));
+    rule(script, answerRow);
+  }
+
+  /** A rule along the top of a row. */
+  void rule(Script script, int row) {
+    script.draw(Role.RULE, new Shape.Line(new Square(row, 0), new Square(row, lastColumn() + 1)));
+  }
+}

@@ -1,0 +1,28 @@
+package bemble.method.addition;
+
+import bemble.number.Numeral;
+import bemble.problem.Addition;
+import bemble.wording.Place;
+import bemble.wording.Remark;
+import bemble.wording.RemarkKind;
+
+/** The remarks that the ways of adding share. */
+final class AdditionRemarks {
+  private AdditionRemarks() {}
+
+  static Remark setOut() {
+    return Remark.of(RemarkKind.SET_OUT_ADDENDS);
+  }
+
+  static Remark startAt(int lowestPlace) {
+    return Remark.of(RemarkKind.DRAW_RULE).with("place", new Place(lowestPlace));
+  }
+
+  static Remark nextPair(Numeral total, Numeral addend) {
+    return Remark.of(RemarkKind.NEXT_PAIR).with("total", total).with("addend", addend);
+  }
+
+  static Remark readOff(Addition sum, Numeral answer) {
+    return Remark.of(RemarkKind.READ_SUM).with("problem", sum).with("answer", answer);
+  }
+}

@@ -1,0 +1,63 @@
+package bemble.method.addition;
+
+import bemble.method.Method;
+import bemble.method.column.ColumnAdder;
+import bemble.method.column.PlaceColumns;
+import bemble.method.column.WrittenRow;
+import bemble.number.Numeral;
+import bemble.paper.Area;
+import bemble.paper.Square;
+import bemble.plan.Answer;
+import bemble.plan.Hand;
+import bemble.plan.Script;
+import bemble.plan.Working;
+import bemble.problem.Addition;
+import bemble.problem.Operation;
+import bemble.style.Choice;
+import bemble.style.Style;
+import bemble.wording.Section;
+import java.util.List;
+
+/**
+ * All addends under one another, right-aligned by place; the ones are added first, a column's ones
+ * stand under the rule and its tens are carried. The last column's total is written out whole.
+ */
+public final class ColumnAddition implements Method<Addition> {
+  @Override
+  public Operation operation() {
+    return Operation.ADDITION;
+  }
+
+  @Override
+  public String id() {
+    return "column";
+  }
+
+  @Override
+  public Working work(Addition sum, Style style, Hand hand) {
+    AdditionLayout layout = AdditionLayout.of(sum);
+    PlaceColumns columns = layout.columns();
+    int first = style.has(Choice.CarryPosition.ABOVE) ? 2 : 1;
+    int answerRow = first + sum.addends().size();
+    Script script = new Script(hand, style);
+
+    script.step(Section.SET_OUT, null);
+    layout.heads(script);
+    List<WrittenRow> rows = layout.copyAddends(script, sum, first);
+    script.say(AdditionRemarks.setOut());
+
+    script.step(Section.SET_OUT, null);
+    layout.signAndRule(script, answerRow);
+    script.say(AdditionRemarks.startAt(layout.lowest()));
+
+    WrittenRow answer =
+        ColumnAdder.styled(style, columns, first - 1, answerRow, 0).add(script, rows);
+
+    script.step(Section.ANSWER, null);
+    layout.rule(script, answerRow + 1);
+    Numeral total = answer.read();
+    script.say(AdditionRemarks.readOff(sum, total));
+    Area extent = new Area(new Square(0, 0), new Square(answerRow + 1, layout.lastColumn()));
+    return script.finish(sum, id(), new Answer.One(total), extent, columns.ones());
+  }
+}

@@ -1,0 +1,85 @@
+package bemble.method.addition;
+
+import bemble.method.Method;
+import bemble.method.column.ColumnAdder;
+import bemble.method.column.WrittenRow;
+import bemble.number.Numeral;
+import bemble.paper.Area;
+import bemble.paper.Square;
+import bemble.plan.Answer;
+import bemble.plan.Hand;
+import bemble.plan.Script;
+import bemble.plan.Working;
+import bemble.problem.Addition;
+import bemble.problem.Operation;
+import bemble.style.Choice;
+import bemble.style.Style;
+import bemble.wording.Section;
+import java.util.List;
+
+/** The first two addends as a column sum, then the running total and the next, and so on. */
+public final class InPairs implements Method<Addition> {
+  @Override
+  public Operation operation() {
+    return Operation.ADDITION;
+  }
+
+  @Override
+  public String id() {
+    return "in-pairs";
+  }
+
+  @Override
+  public Working work(Addition sum, Style style, Hand hand) {
+    AdditionLayout layout = AdditionLayout.of(sum);
+    Script script = new Script(hand, style);
+    script.step(Section.SET_OUT, null);
+    layout.heads(script);
+    WrittenRow running = layout.copy(script, firstRow(style), sum.addends().get(0));
+    script.say(AdditionRemarks.setOut());
+    for (int pair = 1; pair < sum.addends().size(); pair++) {
+      running = addNext(script, layout, style, running, pair, sum);
+    }
+    int end = running.row() + 1;
+    script.step(Section.ANSWER, null);
+    layout.rule(script, end);
+    Numeral total = running.read();
+    script.say(AdditionRemarks.readOff(sum, total));
+    int last = style.has(Choice.CarryPosition.BELOW) ? end : running.row();
+    Area extent = new Area(new Square(0, 0), new Square(last, layout.lastColumn()));
+    return script.finish(sum, id(), new Answer.One(total), extent, layout.columns().ones());
+  }
+
+  private static int firstRow(Style style) {
+    return style.has(Choice.CarryPosition.ABOVE) ? 2 : 1;
+  }
+
+  /** Writes an addend under the running total and adds the two. */
+  private static WrittenRow addNext(
+      Script script,
+      AdditionLayout layout,
+      Style style,
+      WrittenRow running,
+      int pair,
+      Addition sum) {
+    boolean above = style.has(Choice.CarryPosition.ABOVE);
+    boolean below = style.has(Choice.CarryPosition.BELOW);
+    boolean first = pair == 1;
+    boolean last = pair == sum.addends().size() - 1;
+    // The small carries of a stage need a row of their own, above its total or below the one
+    // before.
+    int row = running.row() + (below && !first ? 2 : 1);
+    int answerRow = row + (above && !last ? 2 : 1);
+    Numeral addend = sum.addends().get(pair);
+    script.step(first ? Section.SET_OUT : Section.pair(pair), null);
+    WrittenRow next = layout.copy(script, row, addend);
+    layout.signAndRule(script, row + 1);
+    script.say(
+        first
+            ? AdditionRemarks.startAt(layout.lowest())
+            : AdditionRemarks.nextPair(running.read(), addend));
+    int top = running.row() - 1;
+    return ColumnAdder.styled(style, layout.columns(), top, answerRow, top)
+        .add(script, List.of(running, next));
+  }
+}

@@ -1,0 +1,2 @@
+/** Ways of adding on paper. */
+package bemble.method.addition;

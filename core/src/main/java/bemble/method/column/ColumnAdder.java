@@ -1,0 +1,159 @@
+package bemble.method.column;
+
+import bemble.fact.Fact;
+import bemble.number.Figures;
+import bemble.paper.Area;
+import bemble.paper.Role;
+import bemble.paper.Spot;
+import bemble.plan.Decision;
+import bemble.plan.Entry;
+import bemble.plan.Rule;
+import bemble.plan.Script;
+import bemble.plan.Slot;
+import bemble.style.Choice;
+import bemble.style.Style;
+import bemble.wording.Carried;
+import bemble.wording.Place;
+import bemble.wording.Quantity;
+import bemble.wording.Remark;
+import bemble.wording.RemarkKind;
+import bemble.wording.Section;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Adds rows column by column, ones first, with carries. Serves every method in which numbers that
+ * stand under one another are added.
+ *
+ * @param columns the place columns
+ * @param carryRow the row for small carries
+ * @param carrySpot where in its square a carry stands
+ * @param answerRow the row for the sum
+ * @param headRow the first row of the columns, for the squares at work
+ */
+public record ColumnAdder(
+    PlaceColumns columns, int carryRow, Spot carrySpot, int answerRow, int headRow) {
+  /** The adder whose carries stand where the style has them; {@code above} is the row for them. */
+  public static ColumnAdder styled(
+      Style style, PlaceColumns columns, int above, int answerRow, int headRow) {
+    return style.has(Choice.CarryPosition.ABOVE)
+        ? new ColumnAdder(columns, above, Spot.SMALL, answerRow, headRow)
+        : crowded(style, columns, answerRow, headRow);
+  }
+
+  /** The adder for rows with no room above them: the carries stand below or on the line. */
+  public static ColumnAdder crowded(Style style, PlaceColumns columns, int answerRow, int headRow) {
+    return style.has(Choice.CarryPosition.ON_LINE)
+        ? new ColumnAdder(columns, answerRow, Spot.UPPER_LEFT, answerRow, headRow)
+        : new ColumnAdder(columns, answerRow + 1, Spot.SMALL, answerRow, headRow);
+  }
+
+  /** Adds the rows and gives the row of the sum; writes its steps into the script. */
+  public WrittenRow add(Script script, List<WrittenRow> rows) {
+    int highest = rows.stream().mapToInt(WrittenRow::highest).max().orElseThrow();
+    int lowest = Math.min(0, rows.stream().mapToInt(WrittenRow::lowest).min().orElseThrow());
+    WrittenRow answer = new WrittenRow(answerRow);
+    Optional<Entry> carry = Optional.empty();
+    int wide = 0;
+    for (int place = lowest; place <= highest; place++) {
+      List<Entry> figures = new ArrayList<>();
+      for (WrittenRow row : rows) {
+        row.at(place).ifPresent(figures::add);
+      }
+      List<Entry> reads = AddingOrder.of(script.style(), figures);
+      if (carry.isPresent()) {
+        boolean first = script.style().has(Choice.CarryTurn.FIRST);
+        reads.add(first ? 0 : reads.size(), carry.get());
+      }
+      boolean whole = false;
+      if (place < highest && isCarried(reads)) {
+        Section section = Section.column(place);
+        whole = script.decide(Decision.TOTAL_CARRIED, section, place, 1) == 0;
+      }
+      if (whole || wide > 0) {
+        wide += wholeTotal(script, place, wide, reads, answer);
+        carry = Optional.empty();
+      } else {
+        carry = column(script, place, reads, answer, place == highest);
+      }
+      if (place == 0) {
+        answer.point(script, columns);
+      }
+    }
+    return answer;
+  }
+
+  private static boolean isCarried(List<Entry> reads) {
+    return Rule.TOTAL.applyTo(reads).compareTo(BigInteger.TEN) >= 0;
+  }
+
+  /**
+   * Writes a column's total whole although columns follow, so that all that follows stands further
+   * left; gives by how many places more.
+   */
+  private int wholeTotal(Script script, int place, int wide, List<Entry> reads, WrittenRow answer) {
+    script.step(Section.column(place), focus(place));
+    sayTotal(script, place, reads, Rule.TOTAL.applyTo(reads), true);
+    Slot slot = Slot.full(Role.ANSWER, place + wide, columns.at(answerRow, place + wide));
+    Entry total = script.write(slot, Rule.TOTAL, reads);
+    answer.put(place + wide, total);
+    return Figures.of(total.value()).length() - 1;
+  }
+
+  /** Works one column; gives the carry into the next, if there is one. */
+  private Optional<Entry> column(
+      Script script, int place, List<Entry> reads, WrittenRow answer, boolean last) {
+    Area focus = focus(place);
+    script.step(Section.column(place), focus);
+    BigInteger total = Rule.TOTAL.applyTo(reads);
+    boolean whole = last && total.compareTo(BigInteger.TEN) >= 0;
+    sayTotal(script, place, reads, total, whole);
+    Slot slot = Slot.full(Role.ANSWER, place, columns.at(answerRow, place));
+    answer.put(place, script.write(slot, Rule.ONES_OF_TOTAL, reads));
+    if (whole) {
+      Slot front = Slot.full(Role.ANSWER, place + 1, columns.at(answerRow, place + 1));
+      answer.put(place + 1, script.write(front, Rule.TENS_OF_TOTAL, reads));
+    }
+    if (last || total.compareTo(BigInteger.TEN) < 0) {
+      return Optional.empty();
+    }
+    script.step(Section.column(place), focus);
+    Slot small = new Slot(Role.CARRY, place + 1, columns.at(carryRow, place + 1), carrySpot);
+    Entry carry = script.write(small, Rule.TENS_OF_TOTAL, reads);
+    script.say(
+        Remark.of(RemarkKind.CARRY)
+            .with("total", new Quantity(total, place))
+            .with("carried", new Quantity(total.divide(BigInteger.TEN), place + 1))
+            .with("left", new Quantity(total.mod(BigInteger.TEN), place)));
+    return Optional.of(carry);
+  }
+
+  private static void sayTotal(
+      Script script, int place, List<Entry> reads, BigInteger total, boolean whole) {
+    List<Object> parts = new ArrayList<>();
+    for (Entry read : reads) {
+      Quantity quantity = new Quantity(read.value(), place);
+      parts.add(read.slot().role() == Role.CARRY ? new Carried(quantity) : quantity);
+    }
+    RemarkKind kind = RemarkKind.ADD_COLUMN;
+    if (whole) {
+      kind = RemarkKind.ADD_LAST_COLUMN;
+    } else if (reads.size() < 2) {
+      kind = reads.isEmpty() ? RemarkKind.ADD_NOTHING : RemarkKind.ADD_SINGLE;
+    }
+    script.say(
+        Remark.of(kind)
+            .with("parts", parts)
+            .with("total", new Quantity(total, place))
+            .with("place", new Place(place)));
+    if (reads.size() > 1) {
+      script.use(Fact.add(reads.stream().map(Entry::value).toList()));
+    }
+  }
+
+  private Area focus(int place) {
+    return new Area(columns.at(headRow, place), columns.at(Math.max(answerRow, carryRow), place));
+  }
+}

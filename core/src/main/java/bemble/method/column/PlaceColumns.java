@@ -1,0 +1,37 @@
+package bemble.method.column;
+
+import bemble.paper.Role;
+import bemble.paper.Shape;
+import bemble.paper.Square;
+import bemble.plan.Script;
+import bemble.style.Choice;
+import bemble.wording.PlaceHeads;
+
+/**
+ * Which column of the paper belongs to which place.
+ *
+ * @param ones the column of the ones; the tens stand one further left
+ */
+public record PlaceColumns(int ones) {
+  /** The column of {@code place}. */
+  public int of(int place) {
+    return ones - place;
+  }
+
+  /** The square of {@code place} in a row. */
+  public Square at(int row, int place) {
+    return new Square(row, of(place));
+  }
+
+  /** Writes heads from one place down to another, both included, where the class has heads. */
+  public void heads(Script script, int row, int highest, int lowest) {
+    if (script.style().has(Choice.ColumnHeads.HIDDEN)) {
+      return;
+    }
+    for (int place = highest; place >= lowest; place--) {
+      String text = PlaceHeads.head(place, script.style());
+      Shape head = new Shape.Words(at(row, place), Shape.Side.CENTRED, text);
+      script.draw(Role.HEAD, head);
+    }
+  }
+}

@@ -1,0 +1,123 @@
+package bemble.method.column;
+
+import bemble.number.Numeral;
+import bemble.paper.Role;
+import bemble.paper.Shape;
+import bemble.plan.Decision;
+import bemble.plan.Entry;
+import bemble.plan.Script;
+import bemble.plan.Slot;
+import bemble.style.Choice;
+import bemble.wording.Section;
+import java.math.BigInteger;
+import java.util.NavigableMap;
+import java.util.Optional;
+import java.util.TreeMap;
+
+/** A number standing in one row, figure by figure under its places. */
+public final class WrittenRow {
+  private final int row;
+  private final NavigableMap<Integer, Entry> figures = new TreeMap<>();
+
+  /** An empty row, to be filled while a script runs. */
+  public WrittenRow(int row) {
+    this.row = row;
+  }
+
+  /** Copies a number of the sum into a row, with its decimal mark. */
+  public static WrittenRow copy(Script script, PlaceColumns columns, int row, Numeral number) {
+    return copy(script, columns, row, number, number.lowestPlace());
+  }
+
+  /** Copies a number and fills it up with zeros down to the place {@code lowest}. */
+  public static WrittenRow copy(
+      Script script, PlaceColumns columns, int row, Numeral number, int lowest) {
+    return copy(script, columns, row, number, number.highestPlace(), lowest);
+  }
+
+  /** Copies a number and, where the class does so, fills blank squares in front with zeros. */
+  public static WrittenRow copyUnder(
+      Script script, PlaceColumns columns, int row, Numeral number, int highest, int lowest) {
+    boolean zeros = script.style().has(Choice.BlankSquares.ZEROS);
+    int first = zeros ? Math.max(highest, number.highestPlace()) : number.highestPlace();
+    int left =
+        script.decide(Decision.PLACES_TOO_FAR_LEFT, Section.SET_OUT, number.highestPlace(), 0);
+    return left > 0
+        ? copyTooFarLeft(script, columns, row, number, left)
+        : copy(script, columns, row, number, first, lowest);
+  }
+
+  /** A number not lined up by its places; squares to its right stay blank. */
+  private static WrittenRow copyTooFarLeft(
+      Script script, PlaceColumns columns, int row, Numeral number, int left) {
+    WrittenRow written = new WrittenRow(row);
+    for (int place = number.highestPlace(); place >= number.lowestPlace(); place--) {
+      Slot slot = Slot.full(Role.GIVEN, place + left, columns.at(row, place + left));
+      written.put(place + left, script.copy(slot, number.digitAt(place)));
+    }
+    return written;
+  }
+
+  /** Copies a number and fills it up with zeros from one place down to another. */
+  public static WrittenRow copy(
+      Script script, PlaceColumns columns, int row, Numeral number, int highest, int lowest) {
+    WrittenRow written = new WrittenRow(row);
+    for (int place = highest; place >= lowest; place--) {
+      boolean given = place >= number.lowestPlace() && place <= number.highestPlace();
+      Role role = given ? Role.GIVEN : Role.PADDING;
+      Slot slot = Slot.full(role, place, columns.at(row, place));
+      written.put(place, script.copy(slot, number.digitAt(place)));
+    }
+    written.point(script, columns);
+    return written;
+  }
+
+  /** Adds a figure at a place. */
+  public void put(int place, Entry figure) {
+    figures.put(place, figure);
+  }
+
+  /** Draws the decimal mark where figures stand after the ones. */
+  public void point(Script script, PlaceColumns columns) {
+    if (lowest() < 0) {
+      script.draw(
+          Role.POINT, new Shape.Point(columns.at(row, 0), script.style().marks().decimal()));
+    }
+  }
+
+  /** The figure at a place; empty where the square is blank. */
+  public Optional<Entry> at(int place) {
+    return Optional.ofNullable(figures.get(place));
+  }
+
+  /** Whether nothing is written yet. */
+  public boolean isEmpty() {
+    return figures.isEmpty();
+  }
+
+  /** The row of the paper. */
+  public int row() {
+    return row;
+  }
+
+  /** The highest place that is written. */
+  public int highest() {
+    return figures.lastKey();
+  }
+
+  /** The lowest place that is written. */
+  public int lowest() {
+    return figures.firstKey();
+  }
+
+  /** The number that the row shows, as it was written; blank squares count as zero. */
+  public Numeral read() {
+    BigInteger unscaled = BigInteger.ZERO;
+    int lowest = Math.min(0, lowest());
+    for (var figure : figures.descendingMap().entrySet()) {
+      BigInteger worth = BigInteger.TEN.pow(figure.getKey() - lowest);
+      unscaled = unscaled.add(figure.getValue().value().multiply(worth));
+    }
+    return Numeral.of(unscaled, -lowest);
+  }
+}

@@ -1,0 +1,141 @@
+package bemble.method.division;
+
+import bemble.fact.Fact;
+import bemble.method.Method;
+import bemble.method.Misfit;
+import bemble.method.column.Layout;
+import bemble.number.Numeral;
+import bemble.paper.Area;
+import bemble.paper.Role;
+import bemble.paper.Shape;
+import bemble.paper.Square;
+import bemble.plan.Answer;
+import bemble.plan.Entry;
+import bemble.plan.Hand;
+import bemble.plan.Rule;
+import bemble.plan.Script;
+import bemble.plan.Slot;
+import bemble.plan.Working;
+import bemble.problem.Division;
+import bemble.problem.Operation;
+import bemble.style.Style;
+import bemble.wording.Remark;
+import bemble.wording.RemarkKind;
+import bemble.wording.Section;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+
+/** A small dividend dealt into rows of the divisor; the rows are counted, the rest is left over. */
+public final class Groups implements Method<Division> {
+  private static final BigInteger MOST = BigInteger.valueOf(100);
+  private static final int TOP = 2;
+
+  @Override
+  public Operation operation() {
+    return Operation.DIVISION;
+  }
+
+  @Override
+  public String id() {
+    return "groups";
+  }
+
+  @Override
+  public Optional<Misfit> misfit(Division sum) {
+    boolean small = sum.dividend().unscaled().compareTo(MOST) <= 0;
+    return small ? Optional.empty() : Optional.of(Misfit.DIVIDEND_UP_TO_100);
+  }
+
+  @Override
+  public Working work(Division sum, Style style, Hand hand) {
+    Script script = new Script(hand, style);
+    script.step(Section.SET_OUT, null);
+    Entry dividend = script.copy(head(0), sum.dividend().unscaled());
+    script.draw(Role.NOTE, words(new Square(0, 1), "÷"));
+    Entry divisor = script.copy(head(2), sum.divisor().unscaled());
+    script.say(
+        Remark.of(RemarkKind.SET_OUT_GROUPS)
+            .with("dividend", sum.dividend())
+            .with("divisor", sum.divisor()));
+    // A row as wide as the dividend holds whatever can be dealt.
+    int width = sum.divisor().unscaled().min(sum.dividend().unscaled()).intValueExact();
+    List<Entry> dealt = new ArrayList<>();
+    BigInteger used = BigInteger.ZERO;
+    while (used.add(divisor.value()).compareTo(dividend.value()) <= 0) {
+      Entry soFar = deal(script, dealt, divisor, width);
+      dealt.add(soFar);
+      if (soFar.value().compareTo(used) <= 0) {
+        break; // Only a page with a wrong count comes here.
+      }
+      used = soFar.value();
+    }
+    return finish(script, sum, dividend, dealt, width);
+  }
+
+  private static Entry deal(Script script, List<Entry> dealt, Entry divisor, int width) {
+    int row = TOP + dealt.size();
+    Section section = Section.row(dealt.size() + 1);
+    Area area = new Area(new Square(row, 0), new Square(row, width - 1));
+    script.step(section, area);
+    Entry before = dealt.isEmpty() ? null : dealt.get(dealt.size() - 1);
+    List<Entry> reads = before == null ? List.of(divisor) : List.of(before, divisor);
+    Slot slot = Slot.small(Role.MULTIPLE, 0, new Square(row, width + 1));
+    dots(script, row, Math.min(width, divisor.value().intValue()));
+    script.draw(Role.DRAWING, new Shape.Ring(area.from(), area.to()));
+    Entry soFar = script.write(slot, Rule.TOTAL, reads);
+    if (before != null) {
+      script.use(Fact.add(List.of(before.value(), divisor.value())));
+    }
+    script.say(
+        Remark.of(RemarkKind.DEAL_ROW)
+            .with("divisor", divisor.value())
+            .with("row", dealt.size() + 1)
+            .with("used", soFar.value()));
+    return soFar;
+  }
+
+  private static Working finish(
+      Script script, Division sum, Entry dividend, List<Entry> dealt, int width) {
+    int row = TOP + dealt.size();
+    script.step(Section.TOTALS, null);
+    List<Entry> reads = new ArrayList<>(List.of(dividend));
+    if (!dealt.isEmpty()) {
+      reads.add(dealt.get(dealt.size() - 1));
+    }
+    Slot over = Slot.small(Role.REMAINDER, 0, new Square(row, width + 1));
+    Entry left = script.write(over, Rule.of(Rule.Kind.DIFFERENCE), reads);
+    dots(script, row, Math.min(width, left.value().intValue()));
+    script.say(Remark.of(RemarkKind.LEFT_OUT).with("left", left.value()));
+
+    script.step(Section.ANSWER, null);
+    Slot slot = Slot.full(Role.ANSWER, 0, new Square(row + 1, 2));
+    Entry count = script.write(slot, Rule.of(Rule.Kind.COUNT), dealt);
+    Answer answer = new Answer.Quotient(Numeral.of(count.value()), Numeral.of(left.value()));
+    RemarkKind kind =
+        left.value().signum() == 0 ? RemarkKind.READ_QUOTIENT : RemarkKind.READ_REMAINDER;
+    script.say(
+        Remark.of(kind)
+            .with("problem", sum)
+            .with("answer", answer.value())
+            .with("remainder", left.value())
+            .with("divisor", sum.divisor()));
+    return script.finish(sum, "groups", answer, Layout.upTo(row + 1, Math.max(3, width + 2)), null);
+  }
+
+  private static Slot head(int column) {
+    return Slot.small(Role.PARTIAL, 0, new Square(0, column));
+  }
+
+  private static Shape words(Square at, String text) {
+    return new Shape.Words(at, Shape.Side.CENTRED, text);
+  }
+
+  private static void dots(Script script, int row, int count) {
+    IntStream.range(0, count)
+        .mapToObj(column -> new Shape.Counter(new Square(row, column), Shape.Thing.DOT))
+        .forEach(dot -> script.draw(Role.DRAWING, dot));
+  }
+}

@@ -1,0 +1,264 @@
+package bemble.method.division;
+
+import bemble.fact.Fact;
+import bemble.method.Method;
+import bemble.method.column.Layout;
+import bemble.method.column.PlaceColumns;
+import bemble.method.column.Standing;
+import bemble.method.column.WrittenRow;
+import bemble.number.Numeral;
+import bemble.paper.Area;
+import bemble.paper.Role;
+import bemble.paper.Shape;
+import bemble.paper.Square;
+import bemble.plan.Answer;
+import bemble.plan.Decision;
+import bemble.plan.Entry;
+import bemble.plan.Hand;
+import bemble.plan.Rule;
+import bemble.plan.Script;
+import bemble.plan.Slot;
+import bemble.plan.Working;
+import bemble.problem.Division;
+import bemble.problem.Operation;
+import bemble.style.Choice;
+import bemble.style.Style;
+import bemble.wording.Place;
+import bemble.wording.Remark;
+import bemble.wording.RemarkKind;
+import bemble.wording.Section;
+import java.math.BigInteger;
+import java.util.List;
+
+/**
+ * The quotient above the bracket; in each round: how many times, write the figure over the last
+ * figure used, multiply, write the product, subtract, bring down the next figure. A round in which
+ * it goes zero times writes the zero. Beside the page stands the strip of the divisor's multiples.
+ */
+public final class LongDivision implements Method<Division> {
+  private static final int QUOTIENT_ROW = 1;
+  private static final int DIVIDEND_ROW = 2;
+  private static final int STRIP = 9;
+
+  @Override
+  public Operation operation() {
+    return Operation.DIVISION;
+  }
+
+  @Override
+  public String id() {
+    return "long";
+  }
+
+  @Override
+  public Working work(Division sum, Style style, Hand hand) {
+    return new Page(sum, style, hand).work();
+  }
+
+  private final class Page {
+    private final Division sum;
+    private final Script script;
+    private final int bracket;
+    private final PlaceColumns columns;
+    private final int stripColumn;
+    private final WrittenRow quotient = new WrittenRow(QUOTIENT_ROW);
+
+    private final Standing standing;
+
+    /** How far later figures of the quotient stand too far left, for want of zeros. */
+    private int leftOut;
+
+    private int round;
+    private int arrow = -1;
+    private Entry divisor;
+    private WrittenRow dividend;
+
+    Page(Division sum, Style style, Hand hand) {
+      this.sum = sum;
+      this.script = new Script(hand, style);
+      this.bracket = sum.divisor().length();
+      this.columns = new PlaceColumns(bracket + sum.dividend().length() - 1);
+      this.stripColumn = columns.ones() + 2;
+      this.standing = new Standing(script, columns, DIVIDEND_ROW);
+    }
+
+    Working work() {
+      setOut();
+      strip();
+      int place = takeFirst();
+      rounds(place);
+      script.step(Section.ANSWER, null);
+      eraseArrow();
+      Numeral left = Numeral.of(standing.value());
+      Answer answer = new Answer.Quotient(shortened(quotient.read()), left);
+      RemarkKind kind = left.isZero() ? RemarkKind.READ_QUOTIENT : RemarkKind.READ_REMAINDER;
+      script.say(
+          Remark.of(kind)
+              .with("problem", sum)
+              .with("answer", answer.value())
+              .with("remainder", left)
+              .with("divisor", sum.divisor()));
+      int lastRow = Math.max(standing.row(), STRIP + 1);
+      int lastColumn = stripColumn + 3 + (sum.divisor().length() + 1) / 3;
+      return script.finish(sum, id(), answer, Layout.upTo(lastRow, lastColumn), columns.ones());
+    }
+
+    /** With zeros left out the figures read as a shorter number. */
+    private Numeral shortened(Numeral read) {
+      return Numeral.of(read.unscaled().divide(BigInteger.TEN.pow(leftOut)));
+    }
+
+    private void setOut() {
+      script.step(Section.SET_OUT, null);
+      columns.heads(script, 0, sum.dividend().highestPlace(), 0);
+      dividend = WrittenRow.copy(script, columns, DIVIDEND_ROW, sum.dividend());
+      Slot slot = Slot.full(Role.DIVISOR, 0, new Square(DIVIDEND_ROW, bracket - 1));
+      divisor = script.copy(slot, sum.divisor().unscaled());
+      Layout.rule(script, DIVIDEND_ROW, bracket, columns.ones());
+      script.draw(
+          Role.RULE,
+          new Shape.Line(new Square(DIVIDEND_ROW, bracket), new Square(DIVIDEND_ROW + 1, bracket)));
+      script.say(
+          Remark.of(RemarkKind.SET_OUT_DIVISION)
+              .with("dividend", sum.dividend())
+              .with("divisor", sum.divisor()));
+    }
+
+    /** The divisor's multiples, each made by adding the divisor to the one before. */
+    private void strip() {
+      script.step(Section.SET_OUT, null);
+      Entry last = null;
+      for (int times = 1; times <= STRIP; times++) {
+        Square at = new Square(times, stripColumn);
+        script.draw(Role.NOTE, new Shape.Words(at, Shape.Side.CENTRED, times + " ×"));
+        Slot slot = Slot.small(Role.MULTIPLE, 0, at.moved(0, 2 + sum.divisor().length() / 6));
+        List<Entry> reads = last == null ? List.of(divisor) : List.of(last, divisor);
+        last = script.write(slot, Rule.TOTAL, reads);
+      }
+      script.say(Remark.of(RemarkKind.STRIP).with("divisor", sum.divisor()));
+    }
+
+    /** Takes figures from the left until the divisor goes in; gives the place of the last. */
+    private int takeFirst() {
+      int place = dividend.highest() + 1;
+      do {
+        place--;
+        standing.take(dividend.at(place).orElseThrow());
+      } while (place > 0 && standing.value().compareTo(divisor.value()) < 0);
+      Area focus =
+          new Area(columns.at(DIVIDEND_ROW, dividend.highest()), columns.at(DIVIDEND_ROW, place));
+      script.step(Section.round(1), focus);
+      script.say(
+          Remark.of(
+                  standing.parts().size() > 1
+                      ? RemarkKind.TAKE_MORE_FIGURES
+                      : RemarkKind.TAKE_FIRST)
+              .with("divisor", sum.divisor())
+              .with("first", dividend.at(dividend.highest()).orElseThrow().value())
+              .with("standing", standing.value())
+              .with("place", new Place(place)));
+      return place;
+    }
+
+    private void rounds(int first) {
+      for (int place = first; place >= 0; place--) {
+        round++;
+        Entry times = howMany(place);
+        if (times.value().signum() > 0 || script.style().has(Choice.ZeroRound.ROW_OF_ZERO)) {
+          subtract(place, times);
+        }
+        boolean brings =
+            place > 0
+                && script.decide(Decision.BROUGHT_DOWN, Section.round(round), place - 1, 1) == 1;
+        if (brings) {
+          bringDown(place - 1);
+        }
+      }
+    }
+
+    private void step(int place) {
+      Area focus = new Area(columns.at(QUOTIENT_ROW, place), columns.at(standing.row(), place));
+      script.step(Section.round(round), focus);
+      eraseArrow();
+    }
+
+    private Entry howMany(int place) {
+      step(place);
+      int over = place + leftOut;
+      boolean zero = divisor.value().compareTo(standing.value()) > 0;
+      if (zero
+          && !quotient.isEmpty()
+          && script.decide(Decision.ZERO_WRITTEN, Section.round(round), place, 1) == 0) {
+        leftOut++;
+        return goesZeroTimes(place);
+      }
+      Slot slot = Slot.full(Role.QUOTIENT, over, columns.at(QUOTIENT_ROW, over));
+      Entry times = script.write(slot, Rule.of(Rule.Kind.HOW_MANY), standing.behind(divisor));
+      quotient.put(over, times);
+      if (divisor.value().signum() > 0) {
+        script.use(Fact.howMany(standing.value(), divisor.value()));
+      }
+      sayTimes(place, times);
+      return times;
+    }
+
+    /** A round that goes zero times and leaves no mark: a zero that was forgotten. */
+    private Entry goesZeroTimes(int place) {
+      Slot slot = Slot.full(Role.QUOTIENT, place, columns.at(QUOTIENT_ROW, place));
+      Entry times = script.keepInMind(slot, Rule.of(Rule.Kind.HOW_MANY), standing.behind(divisor));
+      sayTimes(place, times);
+      return times;
+    }
+
+    private void sayTimes(int place, Entry times) {
+      boolean zero = times.value().signum() == 0;
+      script.say(
+          Remark.of(zero ? RemarkKind.GOES_ZERO_TIMES : RemarkKind.HOW_MANY_TIMES)
+              .with("divisor", divisor.value())
+              .with("standing", standing.value())
+              .with("times", times.value())
+              .with("place", new Place(place)));
+    }
+
+    private void subtract(int place, Entry times) {
+      step(place);
+      Entry product =
+          standing.writeProduct(place, Rule.of(Rule.Kind.PRODUCT), List.of(times, divisor));
+      script.use(Fact.multiply(times.value(), divisor.value()));
+      script.say(
+          Remark.of(RemarkKind.MULTIPLY_BACK)
+              .with("times", times.value())
+              .with("divisor", divisor.value())
+              .with("product", product.value()));
+      step(place);
+      Standing.Taken taken = standing.subtract(product);
+      script.say(
+          Remark.of(RemarkKind.SUBTRACT_PRODUCT)
+              .with("standing", taken.before())
+              .with("product", product.value())
+              .with("left", taken.left().value())
+              .with("divisor", divisor.value()));
+    }
+
+    private void bringDown(int place) {
+      step(place);
+      Entry figure = dividend.at(place).orElseThrow();
+      if (standing.bringDown(figure, place)) {
+        Square from = columns.at(DIVIDEND_ROW, place);
+        Square to = columns.at(standing.row(), place);
+        arrow = script.draw(Role.DRAWING, new Shape.Arrow(from, to));
+      }
+      script.say(
+          Remark.of(RemarkKind.BRING_DOWN)
+              .with("figure", figure.value())
+              .with("standing", standing.value()));
+    }
+
+    private void eraseArrow() {
+      if (arrow >= 0) {
+        script.erase(arrow);
+        arrow = -1;
+      }
+    }
+  }
+}

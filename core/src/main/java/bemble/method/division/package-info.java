@@ -1,0 +1,2 @@
+/** Ways of dividing on paper. */
+package bemble.method.division;

@@ -1,0 +1,189 @@
+package bemble.method.drawing;
+
+import bemble.fact.Fact;
+import bemble.method.Method;
+import bemble.method.Misfit;
+import bemble.method.column.Layout;
+import bemble.method.column.Payer;
+import bemble.number.Numeral;
+import bemble.paper.Role;
+import bemble.paper.Square;
+import bemble.plan.Answer;
+import bemble.plan.Entry;
+import bemble.plan.Hand;
+import bemble.plan.Rule;
+import bemble.plan.Script;
+import bemble.plan.Slot;
+import bemble.plan.Working;
+import bemble.problem.Operation;
+import bemble.problem.Subtraction;
+import bemble.style.Style;
+import bemble.wording.Quantity;
+import bemble.wording.Remark;
+import bemble.wording.RemarkKind;
+import bemble.wording.Section;
+import java.math.BigInteger;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Only the minuend is drawn; one of a kind is traded for ten of the next below; the subtrahend is
+ * crossed out; the rest is counted.
+ */
+public final class BlocksSubtraction implements Method<Subtraction> {
+  private static final int TOP = 2;
+
+  @Override
+  public Operation operation() {
+    return Operation.SUBTRACTION;
+  }
+
+  @Override
+  public String id() {
+    return "blocks";
+  }
+
+  @Override
+  public Optional<Misfit> misfit(Subtraction sum) {
+    boolean drawable =
+        BlocksAddition.drawable(sum.minuend()) && BlocksAddition.drawable(sum.subtrahend());
+    return drawable ? Optional.empty() : Optional.of(Misfit.WHOLE_UP_TO_9999);
+  }
+
+  @Override
+  public Working work(Subtraction sum, Style style, Hand hand) {
+    return new Page(sum, style, hand).work();
+  }
+
+  private final class Page {
+    private final Subtraction sum;
+    private final Script script;
+    private final int highest;
+    private final CounterBoard board;
+    private final Map<Integer, Entry> standing = new HashMap<>();
+
+    /** How many things of a zone are crossed out, always the first ones. */
+    private final Map<Integer, Integer> crossed = new HashMap<>();
+
+    Page(Subtraction sum, Style style, Hand hand) {
+      this.sum = sum;
+      this.script = new Script(hand, style);
+      this.highest = sum.minuend().highestPlace();
+      this.board = new CounterBoard(script, highest, TOP);
+    }
+
+    Working work() {
+      drawMinuend();
+      Map<Integer, Entry> left = new HashMap<>();
+      for (int place = 0; place <= highest; place++) {
+        int taken = sum.subtrahend().digitAt(place);
+        if (standing.get(place).value().intValue() < taken) {
+          tradeFor(place, taken);
+        }
+        left.put(place, crossOut(place, taken));
+      }
+      return count(left);
+    }
+
+    private void drawMinuend() {
+      script.step(Section.SET_OUT, null);
+      CountedAddition.heads(script, board, highest);
+      for (int place = highest; place >= 0; place--) {
+        int zone = place;
+        Slot slot = Slot.full(Role.GIVEN, place, board.square(place, 0));
+        Entry drawn =
+            script.copy(
+                slot,
+                BigInteger.valueOf(sum.minuend().digitAt(place)),
+                value -> board.more(zone, value.intValue(), CounterBoard.thing(zone)));
+        board.drawn(place, drawn.marks());
+        standing.put(place, drawn);
+        crossed.put(place, 0);
+      }
+      script.say(Remark.of(RemarkKind.DRAW_NUMBER).with("number", sum.minuend()));
+    }
+
+    private void tradeFor(int place, int taken) {
+      int payer = Payer.find(standing, place, highest).orElse(place);
+      for (int from = payer; from > place; from--) {
+        trade(from, place, taken);
+      }
+    }
+
+    private void trade(int from, int place, int taken) {
+      script.step(Section.column(place), board.zone(from));
+      int gone = crossed.get(from);
+      board.crossOut(from, gone, 1);
+      crossed.put(from, gone + 1);
+      standing.put(from, keep(from, Rule.of(Rule.Kind.ONE_LESS), standing.get(from)));
+      int to = from - 1;
+      int before = board.count(to);
+      Entry old = standing.get(to);
+      Slot slot = Slot.full(Role.EXCHANGE, to, board.square(to, before));
+      Entry more =
+          script.enter(
+              slot,
+              Rule.of(Rule.Kind.TEN_MORE),
+              List.of(old),
+              value ->
+                  board.more(
+                      to, value.intValue() - old.value().intValue(), CounterBoard.thing(to)));
+      board.drawn(to, more.marks());
+      standing.put(to, more);
+      board.arrow(from, gone, to, before);
+      script.say(
+          Remark.of(RemarkKind.TRADE_DOWN)
+              .with("top", new Quantity(standing.get(place).value(), place))
+              .with("bottom", new Quantity(BigInteger.valueOf(taken), place))
+              .with("one", new Quantity(BigInteger.ONE, from))
+              .with("ten", new Quantity(BigInteger.TEN, to)));
+    }
+
+    private Entry keep(int place, Rule rule, Entry read) {
+      return script.keepInMind(
+          Slot.full(Role.EXCHANGE, place, board.square(place, 0)), rule, List.of(read));
+    }
+
+    private Entry crossOut(int place, int figure) {
+      script.step(Section.column(place), board.zone(place));
+      Slot slot = Slot.full(Role.GIVEN, place, board.square(place, 0));
+      Entry taken = script.copy(slot, BigInteger.valueOf(figure), value -> List.of());
+      Entry from = standing.get(place);
+      int gone = Math.min(taken.value().intValue(), board.count(place) - crossed.get(place));
+      board.crossOut(place, crossed.get(place), gone);
+      crossed.merge(place, gone, Integer::sum);
+      Entry left = script.keepInMind(slot, Rule.of(Rule.Kind.DIFFERENCE), List.of(from, taken));
+      script.use(Fact.subtract(from.value(), taken.value()));
+      script.say(
+          Remark.of(RemarkKind.CROSS_OUT)
+              .with("taken", new Quantity(taken.value(), place))
+              .with("left", new Quantity(left.value(), place)));
+      return left;
+    }
+
+    private Working count(Map<Integer, Entry> left) {
+      int row = TOP + board.rows() + 1;
+      int first = highest;
+      while (first > 0 && left.get(first).value().signum() == 0) {
+        first--;
+      }
+      script.step(Section.TOTALS, null);
+      BigInteger value = BigInteger.ZERO;
+      for (int place = first; place >= 0; place--) {
+        Slot slot = Slot.full(Role.ANSWER, place, new Square(row, board.left(place) + 2));
+        Entry figure = script.write(slot, Rule.SAME, List.of(left.get(place)));
+        value = value.multiply(BigInteger.TEN).add(figure.value());
+      }
+      script.say(Remark.of(RemarkKind.COUNT_REST));
+      script.step(Section.ANSWER, null);
+      Answer answer = new Answer.One(Numeral.of(value));
+      script.say(
+          Remark.of(RemarkKind.READ_DIFFERENCE)
+              .with("problem", sum)
+              .with("answer", answer.value()));
+      return script.finish(sum, id(), answer, Layout.upTo(row, board.lastColumn()), null);
+    }
+  }
+}

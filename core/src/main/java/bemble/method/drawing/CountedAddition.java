@@ -1,0 +1,181 @@
+package bemble.method.drawing;
+
+import bemble.fact.Fact;
+import bemble.method.Method;
+import bemble.method.column.Layout;
+import bemble.number.Numeral;
+import bemble.paper.Role;
+import bemble.paper.Shape;
+import bemble.paper.Shape.Thing;
+import bemble.paper.Square;
+import bemble.plan.Answer;
+import bemble.plan.Entry;
+import bemble.plan.Hand;
+import bemble.plan.Rule;
+import bemble.plan.Script;
+import bemble.plan.Slot;
+import bemble.plan.Working;
+import bemble.problem.Addition;
+import bemble.problem.Operation;
+import bemble.style.Style;
+import bemble.wording.Place;
+import bemble.wording.Quantity;
+import bemble.wording.Remark;
+import bemble.wording.RemarkKind;
+import bemble.wording.Section;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Addition by drawing every addend and counting: ten of a kind are ringed and traded for one of the
+ * next, and what is left is counted. The ways of drawing differ only in what each addend looks
+ * like.
+ */
+abstract class CountedAddition implements Method<Addition> {
+  static final int TOP = 2;
+
+  /** The highest place that is drawn; what goes beyond it stays in it. */
+  private static final int STACKS = 3;
+
+  @Override
+  public final Operation operation() {
+    return Operation.ADDITION;
+  }
+
+  /** What one of a place looks like in the addend of that index. */
+  abstract Thing thing(int place, int addend);
+
+  /** Draws what stands on the sheet before the first addend; the top row of things is given. */
+  abstract void prepare(Script script, CounterBoard board, int highest);
+
+  @Override
+  public final Working work(Addition sum, Style style, Hand hand) {
+    return new Page(sum, style, hand).work();
+  }
+
+  private final class Page {
+    private final Addition sum;
+    private final Script script;
+    private final int highest;
+    private final CounterBoard board;
+    private final Map<Integer, List<Entry>> counted = new HashMap<>();
+
+    Page(Addition sum, Style style, Hand hand) {
+      this.sum = sum;
+      this.script = new Script(hand, style);
+      BigInteger total =
+          sum.addends().stream().map(Numeral::unscaled).reduce(BigInteger.ZERO, BigInteger::add);
+      this.highest = Math.min(Numeral.of(total).highestPlace(), STACKS);
+      this.board = new CounterBoard(script, highest, TOP);
+      for (int place = 0; place <= highest; place++) {
+        counted.put(place, new ArrayList<>());
+      }
+    }
+
+    Working work() {
+      for (int i = 0; i < sum.addends().size(); i++) {
+        drawAddend(i);
+      }
+      for (int place = 0; place < highest; place++) {
+        trade(place);
+      }
+      return count();
+    }
+
+    private void drawAddend(int index) {
+      script.step(Section.SET_OUT, null);
+      if (index == 0) {
+        prepare(script, board, highest);
+      }
+      Numeral addend = sum.addends().get(index);
+      for (int place = Math.min(highest, addend.highestPlace()); place >= 0; place--) {
+        Slot slot = Slot.full(Role.GIVEN, place, board.square(place, 0));
+        int zone = place;
+        Thing thing = thing(place, index);
+        Entry entry =
+            script.copy(
+                slot,
+                BigInteger.valueOf(addend.digitAt(place)),
+                value -> board.more(zone, value.intValue(), thing));
+        board.drawn(place, entry.marks());
+        counted.get(place).add(entry);
+      }
+      script.say(Remark.of(RemarkKind.DRAW_NUMBER).with("number", addend));
+    }
+
+    /** Rings every ten of a place and draws one of the next for it. */
+    private void trade(int place) {
+      List<Entry> reads = counted.get(place);
+      int tens = total(place).divide(BigInteger.TEN).intValue();
+      if (tens == 0) {
+        return;
+      }
+      script.step(Section.column(place), board.zone(place));
+      int before = board.count(place + 1);
+      Slot slot = Slot.full(Role.CARRY, place + 1, board.square(place + 1, before));
+      Entry traded =
+          script.enter(
+              slot,
+              Rule.TENS_OF_TOTAL,
+              reads,
+              value -> board.more(place + 1, value.intValue(), thing(place + 1, 0)));
+      board.drawn(place + 1, traded.marks());
+      counted.get(place + 1).add(traded);
+      for (int ten = 0; ten < tens; ten++) {
+        board.ringTen(place, ten * 10);
+        board.arrow(place, ten * 10, place + 1, before + ten);
+      }
+      script.say(
+          Remark.of(RemarkKind.TRADE_UP)
+              .with("total", new Quantity(total(place), place))
+              .with("ten", new Quantity(BigInteger.valueOf(10L * tens), place))
+              .with("traded", new Quantity(traded.value(), place + 1)));
+    }
+
+    private BigInteger total(int place) {
+      return Rule.TOTAL.applyTo(counted.get(place));
+    }
+
+    private Working count() {
+      int row = TOP + board.rows() + 1;
+      int first = highest;
+      while (first > 0 && total(first).signum() == 0) {
+        first--;
+      }
+      BigInteger value = BigInteger.ZERO;
+      for (int place = first; place >= 0; place--) {
+        script.step(Section.TOTALS, board.zone(place));
+        List<Entry> reads = counted.get(place);
+        // Nothing is traded out of the highest place, so all of it is counted.
+        Rule rule = place == highest ? Rule.TOTAL : Rule.ONES_OF_TOTAL;
+        Slot slot = Slot.full(Role.ANSWER, place, new Square(row, board.left(place) + 2));
+        Entry figure = script.write(slot, rule, reads);
+        value = value.multiply(BigInteger.TEN).add(figure.value());
+        script.use(Fact.add(reads.stream().map(Entry::value).toList()));
+        script.say(
+            Remark.of(RemarkKind.COUNT_LEFT)
+                .with("left", new Quantity(figure.value(), place))
+                .with("place", new Place(place)));
+      }
+      script.step(Section.ANSWER, null);
+      Answer answer = new Answer.One(Numeral.of(value));
+      script.say(
+          Remark.of(RemarkKind.READ_SUM).with("problem", sum).with("answer", answer.value()));
+      return script.finish(sum, id(), answer, Layout.upTo(row, board.lastColumn()), null);
+    }
+  }
+
+  /** Writes the head of each zone above it. */
+  static void heads(Script script, CounterBoard board, int highest) {
+    for (int place = highest; place >= 0; place--) {
+      Square at = new Square(0, board.left(place) + 2);
+      script.draw(
+          Role.HEAD,
+          new Shape.Words(
+              at, Shape.Side.CENTRED, bemble.wording.PlaceHeads.head(place, script.style())));
+    }
+  }
+}

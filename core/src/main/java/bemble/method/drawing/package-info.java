@@ -1,0 +1,2 @@
+/** Methods that draw numbers as things to be counted. */
+package bemble.method.drawing;

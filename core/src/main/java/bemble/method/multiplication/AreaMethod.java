@@ -1,0 +1,184 @@
+package bemble.method.multiplication;
+
+import bemble.fact.Fact;
+import bemble.method.Method;
+import bemble.method.column.ColumnAdder;
+import bemble.method.column.Layout;
+import bemble.method.column.PlaceColumns;
+import bemble.method.column.WrittenRow;
+import bemble.number.Numeral;
+import bemble.paper.Area;
+import bemble.paper.Role;
+import bemble.paper.Shape;
+import bemble.paper.Square;
+import bemble.plan.Answer;
+import bemble.plan.Entry;
+import bemble.plan.Hand;
+import bemble.plan.Rule;
+import bemble.plan.Script;
+import bemble.plan.Slot;
+import bemble.plan.Working;
+import bemble.problem.Multiplication;
+import bemble.problem.Operation;
+import bemble.style.Style;
+import bemble.wording.Remark;
+import bemble.wording.RemarkKind;
+import bemble.wording.Section;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Both factors in expanded form along the sides of a ruled box, a product in each part, a total for
+ * each row, and the rows' totals added.
+ */
+public final class AreaMethod implements Method<Multiplication> {
+  private static final int TOP = 1;
+
+  @Override
+  public Operation operation() {
+    return Operation.MULTIPLICATION;
+  }
+
+  @Override
+  public String id() {
+    return "area";
+  }
+
+  @Override
+  public Working work(Multiplication sum, Style style, Hand hand) {
+    return new Page(sum, style, hand).work();
+  }
+
+  private final class Page {
+    private final Multiplication sum;
+    private final Style style;
+    private final Script script;
+    private final int width;
+    private final int side;
+    private final PlaceColumns columns;
+
+    Page(Multiplication sum, Style style, Hand hand) {
+      this.sum = sum;
+      this.style = style;
+      this.script = new Script(hand, style);
+      int longest = sum.multiplicand().length() + sum.multiplier().length();
+      // About three small figures go into a square.
+      this.width = longest / 3 + 2;
+      this.side = sum.multiplier().length() / 3 + 1;
+      this.columns = new PlaceColumns(side + width * sum.multiplicand().length() + longest + 1);
+    }
+
+    Working work() {
+      script.step(Section.SET_OUT, null);
+      List<Entry> across = parts(sum.multiplicand(), true);
+      List<Entry> down = parts(sum.multiplier(), false);
+      ruleBox(across.size(), down.size());
+      script.say(
+          Remark.of(RemarkKind.SET_OUT_BOX)
+              .with("multiplicand", sum.multiplicand())
+              .with("multiplier", sum.multiplier()));
+      List<WrittenRow> totals = new ArrayList<>();
+      for (int row = 0; row < down.size(); row++) {
+        List<Entry> cells = new ArrayList<>();
+        for (int column = 0; column < across.size(); column++) {
+          cells.add(cell(row, column, across.get(column), down.get(row)));
+        }
+        totals.add(rowTotal(row, cells));
+      }
+      return addTotals(totals);
+    }
+
+    /** A factor's parts from its highest place, each a whole number: 57 gives 50 and 7. */
+    private List<Entry> parts(Numeral factor, boolean across) {
+      List<Entry> parts = new ArrayList<>();
+      for (int place = factor.highestPlace(); place >= 0; place--) {
+        BigInteger part =
+            BigInteger.valueOf(factor.digitAt(place)).multiply(BigInteger.TEN.pow(place));
+        Square square =
+            across ? new Square(0, middle(parts.size())) : new Square(TOP + parts.size(), side / 2);
+        parts.add(script.copy(Slot.small(Role.PARTIAL, 0, square), part));
+      }
+      return parts;
+    }
+
+    private int middle(int column) {
+      return side + column * width + width / 2;
+    }
+
+    private void ruleBox(int acrossCount, int downCount) {
+      int right = side + acrossCount * width;
+      for (int row = 0; row <= downCount; row++) {
+        line(new Square(TOP + row, side), new Square(TOP + row, right));
+      }
+      for (int column = 0; column <= acrossCount; column++) {
+        int at = side + column * width;
+        line(new Square(TOP, at), new Square(TOP + downCount, at));
+      }
+    }
+
+    private void line(Square from, Square to) {
+      script.draw(Role.RULE, new Shape.Line(from, to));
+    }
+
+    private Entry cell(int row, int column, Entry across, Entry down) {
+      int left = side + column * width;
+      script.step(
+          Section.row(row + 1),
+          new Area(new Square(TOP + row, left), new Square(TOP + row, left + width - 1)));
+      Slot slot = Slot.small(Role.PRODUCT, 0, new Square(TOP + row, middle(column)));
+      Entry product = script.write(slot, Rule.of(Rule.Kind.PRODUCT), List.of(across, down));
+      script.use(Fact.multiply(down.value(), across.value()));
+      script.say(
+          Remark.of(RemarkKind.FILL_BOX)
+              .with("one", down.value())
+              .with("other", across.value())
+              .with("product", product.value()));
+      return product;
+    }
+
+    private WrittenRow rowTotal(int row, List<Entry> cells) {
+      int paperRow = TOP + row;
+      script.step(
+          Section.row(row + 1),
+          new Area(new Square(paperRow, side), new Square(paperRow, columns.ones())));
+      WrittenRow written = new WrittenRow(paperRow);
+      List<BigInteger> values = cells.stream().map(Entry::value).toList();
+      BigInteger total = Rule.TOTAL.apply(values);
+      int length = total.toString().length();
+      for (int place = 0; place < length; place++) {
+        Slot slot = Slot.full(Role.PARTIAL, place, columns.at(paperRow, place));
+        written.put(place, script.write(slot, Rule.figureOfTotal(place), cells));
+      }
+      if (cells.size() > 1) {
+        script.use(Fact.add(values));
+      }
+      script.say(
+          Remark.of(cells.size() > 1 ? RemarkKind.ROW_TOTAL : RemarkKind.ROW_OF_ONE)
+              .with("total", total));
+      return written;
+    }
+
+    private Working addTotals(List<WrittenRow> totals) {
+      WrittenRow answer = totals.get(0);
+      int answerRow = TOP + totals.size();
+      int last = answerRow;
+      if (totals.size() > 1) {
+        int highest = totals.stream().mapToInt(WrittenRow::highest).max().orElseThrow();
+        script.step(Section.TOTALS, null);
+        Layout.sign(script, columns.at(answerRow - 1, highest + 1), "+");
+        Layout.rule(script, answerRow, columns.of(highest + 1), columns.ones());
+        script.say(Remark.of(RemarkKind.ADD_ROWS).with("count", totals.size()));
+        ColumnAdder adder = ColumnAdder.styled(style, columns, 0, answerRow, 0);
+        answer = adder.add(script, totals);
+        last = answerRow + 1;
+      }
+      script.step(Section.ANSWER, null);
+      Answer product = new Answer.One(answer.read());
+      Layout.rule(script, answer.row() + 1, columns.of(answer.highest()), columns.ones());
+      script.say(
+          Remark.of(RemarkKind.READ_PRODUCT).with("problem", sum).with("answer", product.value()));
+      return script.finish(sum, id(), product, Layout.upTo(last, columns.ones()), null);
+    }
+  }
+}

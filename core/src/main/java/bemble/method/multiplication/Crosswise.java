@@ -1,0 +1,181 @@
+package bemble.method.multiplication;
+
+import bemble.fact.Fact;
+import bemble.method.Method;
+import bemble.method.column.Layout;
+import bemble.method.column.PlaceColumns;
+import bemble.method.column.WrittenRow;
+import bemble.number.Numeral;
+import bemble.paper.Area;
+import bemble.paper.Role;
+import bemble.paper.Shape;
+import bemble.paper.Spot;
+import bemble.plan.Answer;
+import bemble.plan.Entry;
+import bemble.plan.Hand;
+import bemble.plan.Rule;
+import bemble.plan.Script;
+import bemble.plan.Slot;
+import bemble.plan.Working;
+import bemble.problem.Multiplication;
+import bemble.problem.Operation;
+import bemble.style.Choice;
+import bemble.style.Style;
+import bemble.wording.Place;
+import bemble.wording.Remark;
+import bemble.wording.RemarkKind;
+import bemble.wording.Section;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * One answer line: its k-th figure comes from all pairs of figures whose places add to k, and the
+ * carry. The pairs at work are linked. The shorter factor is padded with zeros.
+ */
+public final class Crosswise implements Method<Multiplication> {
+  private static final int ONE_ROW = 2;
+  private static final int OTHER_ROW = 4;
+  private static final int ANSWER_ROW = 5;
+
+  @Override
+  public Operation operation() {
+    return Operation.MULTIPLICATION;
+  }
+
+  @Override
+  public String id() {
+    return "crosswise";
+  }
+
+  @Override
+  public Working work(Multiplication sum, Style style, Hand hand) {
+    return new Page(sum, style, hand).work();
+  }
+
+  private final class Page {
+    private final Multiplication sum;
+    private final Script script;
+    private final int length;
+    private final PlaceColumns columns;
+    private final int carryRow;
+    private final Spot carrySpot;
+    private final WrittenRow answer = new WrittenRow(ANSWER_ROW);
+    private final List<Integer> links = new ArrayList<>();
+    private WrittenRow one;
+    private WrittenRow other;
+
+    Page(Multiplication sum, Style style, Hand hand) {
+      this.sum = sum;
+      this.script = new Script(hand, style);
+      this.length = Math.max(sum.multiplicand().length(), sum.multiplier().length());
+      this.columns = new PlaceColumns(2 * length + 1);
+      Choice.CarryPosition position = style.choice(Choice.CarryPosition.class);
+      this.carrySpot = position == Choice.CarryPosition.ON_LINE ? Spot.UPPER_LEFT : Spot.SMALL;
+      this.carryRow =
+          switch (position) {
+            case ABOVE -> ONE_ROW - 1;
+            case BELOW -> ANSWER_ROW + 1;
+            case ON_LINE -> ANSWER_ROW;
+          };
+    }
+
+    Working work() {
+      setOut();
+      Optional<Entry> carry = Optional.empty();
+      int last = sum.multiplicand().highestPlace() + sum.multiplier().highestPlace();
+      if (sum.multiplicand().isZero() || sum.multiplier().isZero()) {
+        last = 0;
+      }
+      for (int place = 0; place <= last; place++) {
+        carry = figure(place, carry, place == last);
+      }
+      script.step(Section.ANSWER, null);
+      eraseLinks();
+      Layout.rule(script, ANSWER_ROW + 1, columns.of(answer.highest()), columns.ones());
+      Answer product = new Answer.One(answer.read());
+      script.say(
+          Remark.of(RemarkKind.READ_PRODUCT).with("problem", sum).with("answer", product.value()));
+      Area extent = Layout.upTo(ANSWER_ROW + 1, columns.ones());
+      return script.finish(sum, id(), product, extent, columns.ones());
+    }
+
+    private void setOut() {
+      script.step(Section.SET_OUT, null);
+      columns.heads(script, 0, length - 1, 0);
+      one = padded(ONE_ROW, sum.multiplicand());
+      other = padded(OTHER_ROW, sum.multiplier());
+      Layout.sign(script, columns.at(OTHER_ROW, length), "×");
+      Layout.rule(script, ANSWER_ROW, columns.of(length), columns.ones());
+      script.say(Remark.of(RemarkKind.SET_OUT_CROSSWISE));
+    }
+
+    private WrittenRow padded(int row, Numeral factor) {
+      WrittenRow written = new WrittenRow(row);
+      for (int place = length - 1; place >= 0; place--) {
+        Role role = place > factor.highestPlace() ? Role.PADDING : Role.GIVEN;
+        Slot slot = Slot.full(role, place, columns.at(row, place));
+        written.put(place, script.copy(slot, factor.digitAt(place)));
+      }
+      return written;
+    }
+
+    /** Works one figure of the answer; gives the carry into the next. */
+    private Optional<Entry> figure(int place, Optional<Entry> carry, boolean last) {
+      Area focus = new Area(columns.at(ANSWER_ROW, place), columns.at(ANSWER_ROW, place));
+      script.step(Section.column(place), focus);
+      eraseLinks();
+      List<Entry> reads = new ArrayList<>();
+      List<BigInteger> products = new ArrayList<>();
+      for (int p = Math.max(0, place - length + 1); p <= Math.min(place, length - 1); p++) {
+        pair(one.at(p).orElseThrow(), other.at(place - p).orElseThrow(), reads, products);
+      }
+      carry.ifPresent(reads::add);
+      carry.ifPresent(carried -> products.add(carried.value()));
+      BigInteger total = Rule.TOTAL.apply(products);
+      if (products.size() > 1) {
+        script.use(Fact.add(products));
+      }
+      Slot slot = Slot.full(Role.ANSWER, place, columns.at(ANSWER_ROW, place));
+      answer.put(place, script.write(slot, Rule.of(Rule.Kind.FIGURE_OF_PAIRS), reads));
+      script.say(
+          Remark.of(carry.isPresent() ? RemarkKind.CROSS_AND_CARRIED : RemarkKind.CROSS)
+              .with("place", new Place(place))
+              .with("pairs", (reads.size()) / 2)
+              .with("carried", carry.map(Entry::value).orElse(BigInteger.ZERO))
+              .with("total", total)
+              .with("tens", last ? BigInteger.ZERO : total.divide(BigInteger.TEN))
+              .with("write", last ? total : total.mod(BigInteger.TEN)));
+      if (total.compareTo(BigInteger.TEN) < 0) {
+        return Optional.empty();
+      }
+      Role role = last ? Role.ANSWER : Role.CARRY;
+      Slot next =
+          last
+              ? Slot.full(role, place + 1, columns.at(ANSWER_ROW, place + 1))
+              : new Slot(role, place + 1, columns.at(carryRow, place + 1), carrySpot);
+      Entry tens = script.write(next, Rule.of(Rule.Kind.TENS_OF_PAIRS), reads);
+      if (last) {
+        answer.put(place + 1, tens);
+        return Optional.empty();
+      }
+      return Optional.of(tens);
+    }
+
+    private void pair(Entry upper, Entry lower, List<Entry> reads, List<BigInteger> products) {
+      links.add(
+          script.draw(Role.DRAWING, new Shape.Link(upper.slot().square(), lower.slot().square())));
+      reads.add(upper);
+      reads.add(lower);
+      Fact fact = Fact.multiply(upper.value(), lower.value());
+      products.add(fact.result());
+      script.use(fact);
+    }
+
+    private void eraseLinks() {
+      links.forEach(script::erase);
+      links.clear();
+    }
+  }
+}

@@ -1,0 +1,2 @@
+/** Ways of multiplying on paper. */
+package bemble.method.multiplication;

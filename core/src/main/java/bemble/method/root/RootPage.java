@@ -1,0 +1,273 @@
+package bemble.method.root;
+
+import bemble.fact.Fact;
+import bemble.method.column.Layout;
+import bemble.method.column.PlaceColumns;
+import bemble.method.column.Standing;
+import bemble.method.column.WrittenRow;
+import bemble.number.Numeral;
+import bemble.paper.Area;
+import bemble.paper.Role;
+import bemble.paper.Shape;
+import bemble.paper.Spot;
+import bemble.paper.Square;
+import bemble.plan.Decision;
+import bemble.plan.Entry;
+import bemble.plan.Hand;
+import bemble.plan.Rule;
+import bemble.plan.Script;
+import bemble.plan.Slot;
+import bemble.plan.Working;
+import bemble.problem.Root;
+import bemble.style.Choice;
+import bemble.style.Style;
+import bemble.wording.Remark;
+import bemble.wording.RemarkKind;
+import bemble.wording.Section;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
+
+/** One page of a root in the making: root above, trial divisors to the left, tries to the right. */
+final class RootPage {
+  private static final int ROOT_ROW = 1;
+  private static final int RADICAND_ROW = 2;
+
+  private final Root sum;
+  private final Style style;
+  private final Script script;
+  private final PlaceColumns columns;
+  private final int bracket;
+  private final int firstPair;
+  private final TrialTable tries;
+  private final List<Entry> root = new ArrayList<>();
+
+  private final Standing standing;
+
+  private WrittenRow radicand;
+  private Entry lead;
+
+  /** The figure last put behind the lead. */
+  private Entry behindLead;
+
+  /** After a zero in the root two trial divisors would share a row; each gets one of its own. */
+  private int leadRow = RADICAND_ROW;
+
+  private int lastPair;
+
+  RootPage(Root sum, Style style, Hand hand) {
+    this.sum = sum;
+    this.style = style;
+    this.script = new Script(hand, style);
+    this.firstPair = sum.radicand().highestPlace() / 2;
+    // A trial divisor has one figure more than the root at the most: twice the root, and x behind.
+    this.bracket = firstPair + 1 + sum.places() + 2;
+    this.columns = new PlaceColumns(bracket + sum.radicand().highestPlace());
+    this.standing = new Standing(script, columns, RADICAND_ROW);
+    int lowest = Math.max(2 * sum.places(), sum.radicand().scale() + sum.radicand().scale() % 2);
+    this.tries = new TrialTable(script, columns.of(-lowest) + 2, bracket);
+  }
+
+  Working work(String method) {
+    setOut();
+    first();
+    lastPair = firstPair;
+    while (lastPair > -sum.places() && !exactAlready()) {
+      lastPair--;
+      bringDown();
+      next();
+    }
+    bringDownRest();
+    RootAnswer answer =
+        RootAnswer.read(root, Math.max(0, -lastPair), standing.parts(), -standing.lastPlace());
+    script.step(Section.ANSWER, null);
+    script.say(answer.remark(sum, style));
+    return script.finish(
+        sum,
+        method,
+        answer.answer(),
+        Layout.upTo(
+            Math.max(Math.max(standing.row(), leadRow), tries.lastRow()), tries.lastColumn()),
+        columns.ones());
+  }
+
+  private void setOut() {
+    script.step(Section.SET_OUT, null);
+    Numeral number = sum.radicand();
+    int even = -(number.scale() + number.scale() % 2);
+    radicand = WrittenRow.copy(script, columns, RADICAND_ROW, number, even);
+    int end = columns.of(even);
+    script.draw(Role.SIGN, new Shape.Figure(new Square(RADICAND_ROW, bracket - 1), "√"));
+    Layout.rule(script, RADICAND_ROW, bracket, end);
+    script.say(Remark.of(RemarkKind.SET_OUT_ROOT).with("radicand", number));
+    script.step(Section.SET_OUT, null);
+    for (int pair = firstPair; 2 * pair >= even; pair--) {
+      int left = Math.min(2 * pair + 1, number.highestPlace());
+      script.draw(
+          Role.DRAWING,
+          new Shape.Ring(columns.at(RADICAND_ROW, left), columns.at(RADICAND_ROW, 2 * pair)));
+    }
+    script.say(
+        Remark.of(RemarkKind.MARK_PAIRS).with("pairs", firstPair + 1).with("radicand", number));
+  }
+
+  private void step(int pair) {
+    Area focus = new Area(columns.at(ROOT_ROW, 2 * pair), columns.at(standing.row(), 2 * pair));
+    script.step(Section.pair(firstPair - pair + 1), focus);
+  }
+
+  /** The first figure: the largest whose square is not above the first pair. */
+  private void first() {
+    for (int place = radicand.highest(); place >= 2 * firstPair; place--) {
+      standing.take(radicand.at(place).orElseThrow());
+    }
+    step(firstPair);
+    BigInteger pair = standing.value();
+    Entry figure = writeRoot(firstPair, Rule.of(Rule.Kind.LARGEST_SQUARE), standing.parts());
+    script.use(Fact.largestSquare(pair));
+    script.say(
+        Remark.of(RemarkKind.FIRST_FIGURE)
+            .with("standing", pair)
+            .with("figure", figure.value())
+            .with("square", figure.value().multiply(figure.value()))
+            .with("next", figure.value().add(BigInteger.ONE)));
+    if (figure.value().signum() > 0) {
+      subtract(firstPair, Rule.of(Rule.Kind.PRODUCT), List.of(figure, figure));
+    }
+  }
+
+  private Entry writeRoot(int pair, Rule rule, List<Entry> reads) {
+    Slot slot = Slot.full(Role.ROOT, pair, columns.at(ROOT_ROW, 2 * pair));
+    Entry figure = script.write(slot, rule, reads);
+    root.add(figure);
+    if (pair == -1) {
+      Section section = Section.pair(firstPair - pair + 1);
+      int ones = script.decide(Decision.POINT_AFTER, section, pair, 0);
+      writePoint(columns.at(ROOT_ROW, 2 * ones));
+    }
+    return figure;
+  }
+
+  /** The point of the root is written by the hand, where that of the radicand is copied. */
+  private void writePoint(Square after) {
+    Slot slot = new Slot(Role.POINT, 0, after, Spot.LOWER_RIGHT);
+    Shape point = new Shape.Point(after, style.marks().decimal());
+    script.enter(slot, Rule.ZERO, List.of(), value -> List.of(point));
+  }
+
+  /** Writes the product under what stands and takes it away. */
+  private void subtract(int pair, Rule rule, List<Entry> factors) {
+    step(pair);
+    Entry product = standing.writeProduct(2 * pair, rule, factors);
+    Standing.Taken taken = standing.subtract(product);
+    script.say(
+        Remark.of(RemarkKind.TAKE_SQUARE)
+            .with("standing", taken.before())
+            .with("product", product.value())
+            .with("left", taken.left().value()));
+  }
+
+  /** Nothing is left over and nothing but zeros would come down after the point. */
+  private boolean exactAlready() {
+    if (lastPair > 0 || standing.value().signum() != 0) {
+      return false;
+    }
+    for (int place = 2 * lastPair - 1; place >= sum.radicand().lowestPlace(); place--) {
+      if (radicand.at(place).map(Entry::value).orElse(BigInteger.ZERO).signum() != 0) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private void bringDown() {
+    step(lastPair);
+    List<BigInteger> pair = new ArrayList<>();
+    for (int place = 2 * lastPair + 1; place >= 2 * lastPair; place--) {
+      Section section = Section.pair(firstPair - lastPair + 1);
+      boolean first = place % 2 != 0;
+      if (first || script.decide(Decision.BROUGHT_DOWN, section, place, 1) == 1) {
+        pair.add(bring(place).value());
+      }
+    }
+    script.say(
+        Remark.of(RemarkKind.BRING_DOWN_PAIR)
+            .with("first", pair.get(0))
+            .with("second", pair.get(pair.size() - 1))
+            .with("standing", standing.value()));
+  }
+
+  /** Brings one figure down; past the end of the radicand a zero is written for it first. */
+  private Entry bring(int place) {
+    if (radicand.at(place).isEmpty()) {
+      if (place == -1) {
+        script.draw(
+            Role.POINT, new Shape.Point(columns.at(RADICAND_ROW, 0), style.marks().decimal()));
+      }
+      Slot zero = Slot.full(Role.PADDING, place, columns.at(RADICAND_ROW, place));
+      radicand.put(place, script.write(zero, Rule.of(Rule.Kind.ZERO), List.of()));
+    }
+    Entry figure = radicand.at(place).orElseThrow();
+    standing.bringDown(figure, place);
+    return figure;
+  }
+
+  /** One more figure of the root. */
+  private void next() {
+    Entry before = root.get(root.size() - 1);
+    writeLead(before);
+    List<Entry> reads = standing.behind(lead);
+    BigInteger fits = Rule.of(Rule.Kind.LARGEST_TRIAL).applyTo(reads);
+    tries.run(lead, standing.value(), fits, () -> step(lastPair));
+
+    step(lastPair);
+    Slot beside = Slot.full(Role.TRY, 0, new Square(leadRow, bracket - 2));
+    Entry behind = script.write(beside, Rule.of(Rule.Kind.LARGEST_TRIAL), reads);
+    writeRoot(lastPair, Rule.SAME, List.of(behind));
+    boolean zero = behind.value().signum() == 0;
+    script.say(
+        Remark.of(zero ? RemarkKind.WRITE_ZERO_TWICE : RemarkKind.WRITE_TWICE)
+            .with("figure", behind.value())
+            .with("lead", lead.value())
+            .with("standing", standing.value()));
+    behindLead = behind;
+    if (!zero) {
+      subtract(lastPair, Rule.of(Rule.Kind.TRIAL_PRODUCT), List.of(lead, behind));
+    }
+  }
+
+  /** The leading part of the trial divisor, by the one school or the other. */
+  private void writeLead(Entry before) {
+    step(lastPair);
+    boolean add = style.has(Choice.RootLead.ADD_LAST);
+    leadRow = Math.max(standing.row(), leadRow + 1);
+    Slot slot = Slot.full(Role.LEAD, 1, new Square(leadRow, bracket - 3));
+    Entry old = lead;
+    BigInteger soFar = Rule.of(Rule.Kind.JOINED).applyTo(root);
+    if (!add) {
+      lead = script.write(slot, Rule.of(Rule.Kind.DOUBLE), root);
+    } else if (old == null) {
+      lead = script.write(slot, Rule.TOTAL, List.of(before, before));
+    } else {
+      lead = script.write(slot, Rule.of(Rule.Kind.ADD_LAST), List.of(old, behindLead));
+    }
+    script.say(
+        Remark.of(add ? RemarkKind.LEAD_BY_ADDING : RemarkKind.LEAD_BY_DOUBLING)
+            .with("root", soFar)
+            .with("last", before.value())
+            .with("lead", lead.value()));
+  }
+
+  /** Figures of the radicand that no place of the root was asked for are left over as they are. */
+  private void bringDownRest() {
+    int from = 2 * lastPair - 1;
+    if (from < sum.radicand().lowestPlace() || exactAlready()) {
+      return;
+    }
+    step(lastPair);
+    for (int place = from; place >= sum.radicand().lowestPlace(); place--) {
+      bring(place);
+    }
+    script.say(Remark.of(RemarkKind.REST_IS_LEFT).with("places", sum.places()));
+  }
+}

@@ -1,0 +1,74 @@
+package bemble.method.root;
+
+import bemble.fact.Fact;
+import bemble.paper.Role;
+import bemble.paper.Shape;
+import bemble.paper.Square;
+import bemble.plan.Entry;
+import bemble.plan.Rule;
+import bemble.plan.Script;
+import bemble.plan.Slot;
+import bemble.wording.Remark;
+import bemble.wording.RemarkKind;
+import java.math.BigInteger;
+import java.util.List;
+
+/** The margin in which every try of a trial figure is kept. */
+final class TrialTable {
+  private static final BigInteger NINE = BigInteger.valueOf(9);
+
+  private final Script script;
+  private final int column;
+  private final int productColumn;
+  private int row = 1;
+
+  /**
+   * A table that begins in {@code column}.
+   *
+   * @param leadFigures the most figures of a trial divisor
+   */
+  TrialTable(Script script, int column, int leadFigures) {
+    this.script = script;
+    this.column = column;
+    this.productColumn = column + leadFigures / 3 + 3;
+  }
+
+  int lastRow() {
+    return row;
+  }
+
+  int lastColumn() {
+    return productColumn + 1;
+  }
+
+  /**
+   * Tries from the first guess down to the figure that fits; each try is a step. The guess, what
+   * stands without its last figure divided by the lead, is never too small, because x (10 lead + x)
+   * ≤ standing gives x ≤ standing / (10 lead); above 9 it is 9, since only one figure is sought.
+   */
+  void run(Entry lead, BigInteger standing, BigInteger fits, Runnable openStep) {
+    BigInteger guess =
+        lead.value().signum() == 0
+            ? standing.sqrt()
+            : standing.divide(BigInteger.TEN).divide(lead.value());
+    guess = guess.min(NINE).max(fits).max(BigInteger.ONE);
+    for (int x = guess.intValue(); x >= Math.max(1, fits.intValue()); x--) {
+      openStep.run();
+      Square at = new Square(row, column);
+      String trialDivisor =
+          lead.value().multiply(BigInteger.TEN).add(BigInteger.valueOf(x)).toString();
+      script.draw(Role.NOTE, new Shape.Words(at, Shape.Side.FROM_LEFT, trialDivisor + " × " + x));
+      Slot slot = Slot.small(Role.TRY, 0, new Square(row, productColumn));
+      Entry product = script.write(slot, Rule.tryOut(x), List.of(lead));
+      row++;
+      boolean tooMuch = product.value().compareTo(standing) > 0;
+      script.use(Fact.multiply(new BigInteger(trialDivisor), BigInteger.valueOf(x)));
+      script.say(
+          Remark.of(tooMuch ? RemarkKind.TRY_TOO_MUCH : RemarkKind.TRY_FITS)
+              .with("figure", x)
+              .with("divisor", new BigInteger(trialDivisor))
+              .with("product", product.value())
+              .with("standing", standing));
+    }
+  }
+}

@@ -1,0 +1,2 @@
+/** Square roots on paper. */
+package bemble.method.root;

@@ -1,0 +1,139 @@
+package bemble.method.subtraction;
+
+import bemble.method.Method;
+import bemble.method.column.WrittenRow;
+import bemble.paper.Role;
+import bemble.paper.Spot;
+import bemble.plan.Decision;
+import bemble.plan.Entry;
+import bemble.plan.Hand;
+import bemble.plan.Rule;
+import bemble.plan.Script;
+import bemble.plan.Slot;
+import bemble.plan.Working;
+import bemble.problem.Operation;
+import bemble.problem.Subtraction;
+import bemble.style.Style;
+import bemble.wording.Quantity;
+import bemble.wording.Remark;
+import bemble.wording.RemarkKind;
+import bemble.wording.Section;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.IntFunction;
+
+/**
+ * Where the top figure is too small, both numbers are made larger by as much: ten more in this
+ * column of the minuend, one more in the next column of the subtrahend. Their difference stays.
+ */
+public final class AddToBoth implements Method<Subtraction> {
+  @Override
+  public Operation operation() {
+    return Operation.SUBTRACTION;
+  }
+
+  @Override
+  public String id() {
+    return "add-to-both";
+  }
+
+  @Override
+  public Working work(Subtraction sum, Style style, Hand hand) {
+    SubtractionLayout layout = SubtractionLayout.of(sum, 0);
+    Script script = new Script(hand, style);
+    SubtractionLayout.Rows rows = layout.setOut(script, sum);
+    WrittenRow answer = new WrittenRow(layout.answerRow());
+    Optional<Entry> oneMore = Optional.empty();
+    for (int place = layout.lowest(); place <= layout.highest(); place++) {
+      if (place > 0 && nothingFrom(place, rows, oneMore, layout.highest())) {
+        layout.sayNothingInFront(script, place);
+        break;
+      }
+      Entry top = rows.minuend().at(place).orElseThrow();
+      List<Entry> taken = new ArrayList<>();
+      rows.subtrahend().at(place).ifPresent(taken::add);
+      oneMore.ifPresent(taken::add);
+      IntFunction<Entry> tops = at -> rows.minuend().at(at).orElseThrow();
+      if (!taken.isEmpty()
+          && layout.together(script, answer, place, tops, rows.subtrahend(), taken)) {
+        break;
+      }
+      oneMore = column(script, layout, answer, place, top, taken);
+    }
+    return layout.finish(script, sum, id(), answer);
+  }
+
+  private static boolean nothingFrom(
+      int place, SubtractionLayout.Rows rows, Optional<Entry> oneMore, int highest) {
+    BigInteger extra = oneMore.map(Entry::value).orElse(BigInteger.ZERO);
+    for (int p = place; p <= highest; p++) {
+      BigInteger bottom = rows.subtrahend().at(p).map(Entry::value).orElse(BigInteger.ZERO);
+      if (!rows.minuend().at(p).orElseThrow().value().equals(bottom.add(extra))) {
+        return false;
+      }
+      extra = BigInteger.ZERO;
+    }
+    return true;
+  }
+
+  /** Works one column; gives the one more that the next has to take, if any. */
+  private static Optional<Entry> column(
+      Script script,
+      SubtractionLayout layout,
+      WrittenRow answer,
+      int place,
+      Entry top,
+      List<Entry> taken) {
+    if (taken.isEmpty()) {
+      layout.step(script, place);
+      layout.writeDifference(script, answer, place, Rule.SAME, List.of(top));
+      SubtractionLayout.sayUntouched(script, top, place);
+      return Optional.empty();
+    }
+    BigInteger bottom = taken.stream().map(Entry::value).reduce(BigInteger.ZERO, BigInteger::add);
+    List<Entry> reads = new ArrayList<>(List.of(top));
+    BigInteger from = top.value();
+    Optional<Entry> owed = Optional.empty();
+    Rule rule = Rule.of(Rule.Kind.DIFFERENCE);
+    if (from.compareTo(bottom) < 0
+        && place < layout.highest()
+        && script.decide(Decision.exchangeFor(top), Section.column(place), place, 1) == 1) {
+      reads.add(makeLarger(script, layout, place, top, bottom));
+      owed = Optional.of(oneMore(script, layout, place + 1));
+      from = reads.get(1).value().multiply(BigInteger.TEN).add(from);
+      rule = Rule.of(Rule.Kind.DIFFERENCE_WITH_TEN_MORE);
+    }
+    reads.addAll(taken);
+    layout.step(script, place);
+    Entry left = layout.writeDifference(script, answer, place, rule, reads);
+    SubtractionLayout.sayTaken(script, RemarkKind.TAKE, place, from, bottom, left);
+    return owed;
+  }
+
+  private static Entry makeLarger(
+      Script script, SubtractionLayout layout, int place, Entry top, BigInteger bottom) {
+    layout.step(script, place);
+    script.say(
+        Remark.of(RemarkKind.ADD_TO_BOTH)
+            .with("top", new Quantity(top.value(), place))
+            .with("bottom", new Quantity(bottom, place))
+            .with("ten", new Quantity(BigInteger.TEN, place))
+            .with("one", new Quantity(BigInteger.ONE, place + 1)));
+    Slot slot =
+        new Slot(
+            Role.TEN_MORE, place, layout.columns().at(layout.minuendRow(), place), Spot.UPPER_LEFT);
+    return script.copy(slot, 1);
+  }
+
+  private static Entry oneMore(Script script, SubtractionLayout layout, int place) {
+    Slot slot =
+        new Slot(
+            Role.ONE_MORE,
+            place,
+            layout.columns().at(layout.minuendRow() + 1, place),
+            Spot.LOWER_RIGHT);
+    return script.copy(slot, 1);
+  }
+}

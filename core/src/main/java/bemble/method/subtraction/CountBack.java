@@ -1,0 +1,79 @@
+package bemble.method.subtraction;
+
+import bemble.method.Method;
+import bemble.method.Misfit;
+import bemble.method.column.Layout;
+import bemble.paper.Role;
+import bemble.paper.Square;
+import bemble.plan.Answer;
+import bemble.plan.Entry;
+import bemble.plan.Hand;
+import bemble.plan.Rule;
+import bemble.plan.Script;
+import bemble.plan.Slot;
+import bemble.plan.Working;
+import bemble.problem.Operation;
+import bemble.problem.Subtraction;
+import bemble.style.Style;
+import bemble.wording.Remark;
+import bemble.wording.RemarkKind;
+import bemble.wording.Section;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** A number line from the minuend back by a small subtrahend in friendly hops. */
+public final class CountBack implements Method<Subtraction> {
+  private static final int MOST_DIGITS = 2;
+
+  @Override
+  public Operation operation() {
+    return Operation.SUBTRACTION;
+  }
+
+  @Override
+  public String id() {
+    return "count-back";
+  }
+
+  @Override
+  public Optional<Misfit> misfit(Subtraction sum) {
+    boolean small = sum.subtrahend().isWhole() && sum.subtrahend().length() <= MOST_DIGITS;
+    return small ? Optional.empty() : Optional.of(Misfit.SUBTRAHEND_BELOW_100);
+  }
+
+  @Override
+  public Working work(Subtraction sum, Style style, Hand hand) {
+    int scale = sum.minuend().scale();
+    Script script = new Script(hand, style);
+    NumberLine line = new NumberLine(script, scale, sum.minuend().length());
+    script.step(Section.SET_OUT, null);
+    line.start(sum.minuend());
+    Slot slot = Slot.small(Role.STOP, -scale, new Square(0, 0));
+    Entry whole = script.copy(slot, sum.subtrahend().padded(scale).unscaled(), value -> List.of());
+    script.say(
+        Remark.of(RemarkKind.START_BACK)
+            .with("from", sum.minuend())
+            .with("back", sum.subtrahend()));
+    BigInteger gone = BigInteger.ZERO;
+    while (gone.compareTo(whole.value()) < 0) {
+      List<Entry> reads = new ArrayList<>(List.of(line.at(), whole));
+      reads.addAll(line.hops());
+      BigInteger before = gone;
+      line.hop(Rule.of(Rule.Kind.STOP_BACK), reads, RemarkKind.HOP_BACK);
+      gone = gone.add(line.hops().get(line.hops().size() - 1).value());
+      if (gone.equals(before)) {
+        break; // Only a page with a wrong stop comes here: there is nothing to go back from.
+      }
+    }
+    line.ruleLine();
+    Answer answer = new Answer.One(line.numeral(line.at().value()));
+    script.step(Section.ANSWER, null);
+    script.say(
+        Remark.of(RemarkKind.READ_DIFFERENCE).with("problem", sum).with("answer", answer.value()));
+    line.ringLast(script);
+    return script.finish(
+        sum, id(), answer, Layout.upTo(NumberLine.HOP_ROW + 2, line.lastColumn()), null);
+  }
+}

@@ -1,0 +1,107 @@
+package bemble.method.subtraction;
+
+import bemble.method.Method;
+import bemble.method.column.ColumnAdder;
+import bemble.method.column.Layout;
+import bemble.method.column.PlaceColumns;
+import bemble.method.column.WrittenRow;
+import bemble.number.Numeral;
+import bemble.paper.Role;
+import bemble.paper.Square;
+import bemble.plan.Answer;
+import bemble.plan.Entry;
+import bemble.plan.Hand;
+import bemble.plan.Rule;
+import bemble.plan.Script;
+import bemble.plan.Slot;
+import bemble.plan.Working;
+import bemble.problem.Operation;
+import bemble.problem.Subtraction;
+import bemble.style.Style;
+import bemble.wording.Remark;
+import bemble.wording.RemarkKind;
+import bemble.wording.Section;
+import java.util.ArrayList;
+import java.util.List;
+
+/** A number line from the subtrahend to the minuend in friendly hops; the hops are added. */
+public final class CountUp implements Method<Subtraction> {
+  private static final int HOPS_ROW = 5;
+
+  @Override
+  public Operation operation() {
+    return Operation.SUBTRACTION;
+  }
+
+  @Override
+  public String id() {
+    return "count-up";
+  }
+
+  @Override
+  public Working work(Subtraction sum, Style style, Hand hand) {
+    int scale = Math.max(sum.minuend().scale(), sum.subtrahend().scale());
+    Script script = new Script(hand, style);
+    NumberLine line = new NumberLine(script, scale, sum.minuend().padded(scale).length());
+    script.step(Section.SET_OUT, null);
+    line.start(sum.subtrahend());
+    Slot goal = Slot.small(Role.STOP, -scale, new Square(0, 0));
+    Entry target = script.copy(goal, sum.minuend().padded(scale).unscaled(), value -> List.of());
+    script.say(
+        Remark.of(RemarkKind.START_LINE).with("from", sum.subtrahend()).with("to", sum.minuend()));
+    boolean onward = true;
+    while (onward && line.at().value().compareTo(target.value()) < 0) {
+      Entry before = line.at();
+      line.hop(Rule.of(Rule.Kind.NEXT_STOP), List.of(before, target), RemarkKind.HOP_UP);
+      onward = line.at().value().compareTo(before.value()) > 0;
+    }
+    line.ruleLine();
+    return addHops(script, sum, style, line, scale);
+  }
+
+  private Working addHops(Script script, Subtraction sum, Style style, NumberLine line, int scale) {
+    PlaceColumns columns = new PlaceColumns(2 + sum.minuend().highestPlace());
+    List<WrittenRow> rows = new ArrayList<>();
+    script.step(Section.TOTALS, null);
+    for (Entry hop : line.hops()) {
+      rows.add(hopRow(script, columns, HOPS_ROW + rows.size(), hop, scale));
+    }
+    Answer answer;
+    int end = HOPS_ROW + rows.size();
+    if (rows.size() < 2) {
+      answer = new Answer.One(rows.isEmpty() ? nothing(script, columns) : rows.get(0).read());
+      script.say(Remark.of(RemarkKind.ONE_HOP).with("answer", answer.value()));
+    } else {
+      Layout.sign(script, columns.at(end - 1, sum.minuend().highestPlace() + 1), "+");
+      Layout.rule(script, end, 0, columns.of(-scale));
+      script.say(Remark.of(RemarkKind.ADD_HOPS));
+      ColumnAdder adder = ColumnAdder.styled(style, columns, HOPS_ROW - 1, end, HOPS_ROW - 1);
+      answer = new Answer.One(adder.add(script, rows).read());
+    }
+    script.step(Section.ANSWER, null);
+    script.say(
+        Remark.of(RemarkKind.READ_DIFFERENCE).with("problem", sum).with("answer", answer.value()));
+    int lastColumn = Math.max(line.lastColumn(), columns.of(-scale));
+    return script.finish(sum, id(), answer, Layout.upTo(end + 1, lastColumn), null);
+  }
+
+  /** Equal numbers need no hop: the difference is nothing. */
+  private static Numeral nothing(Script script, PlaceColumns columns) {
+    Slot slot = Slot.full(Role.ANSWER, 0, columns.at(HOPS_ROW, 0));
+    return Numeral.of(script.write(slot, Rule.of(Rule.Kind.ZERO), List.of()).value());
+  }
+
+  /** Copies the length of a hop figure by figure from under the line. */
+  private static WrittenRow hopRow(
+      Script script, PlaceColumns columns, int row, Entry hop, int scale) {
+    WrittenRow written = new WrittenRow(row);
+    int length = Math.max(hop.value().toString().length(), scale + 1);
+    for (int n = 0; n < length; n++) {
+      int place = n - scale;
+      Slot slot = Slot.full(Role.PARTIAL, place, columns.at(row, place));
+      written.put(place, script.write(slot, Rule.figureOfTotal(n), List.of(hop)));
+    }
+    written.point(script, columns);
+    return written;
+  }
+}

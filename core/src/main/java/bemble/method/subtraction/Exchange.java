@@ -1,0 +1,145 @@
+package bemble.method.subtraction;
+
+import bemble.method.Method;
+import bemble.method.column.WrittenRow;
+import bemble.paper.Role;
+import bemble.plan.Entry;
+import bemble.plan.Hand;
+import bemble.plan.Rule;
+import bemble.plan.Script;
+import bemble.plan.Slot;
+import bemble.plan.Working;
+import bemble.problem.Operation;
+import bemble.problem.Subtraction;
+import bemble.style.Style;
+import bemble.wording.RemarkKind;
+import java.math.BigInteger;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Where the top figure is too small: go left to the first figure that is not zero, make it one
+ * less, turn each zero on the way into 10 and then 9, and add 10 where it was needed. Every change
+ * is struck and rewritten above.
+ */
+public final class Exchange implements Method<Subtraction> {
+  /**
+   * A figure is rewritten at most twice. It pays at most once, since whatever it pays for leaves
+   * nines on the way, and 9 is never too small; and it receives at most once.
+   */
+  private static final int REWRITINGS = 2;
+
+  @Override
+  public Operation operation() {
+    return Operation.SUBTRACTION;
+  }
+
+  @Override
+  public String id() {
+    return "exchange";
+  }
+
+  @Override
+  public Working work(Subtraction sum, Style style, Hand hand) {
+    return new Page(sum, style, hand).work();
+  }
+
+  /** One page in the making. */
+  private final class Page implements Exchanges.Page {
+    private final Subtraction sum;
+    private final SubtractionLayout layout;
+    private final Script script;
+    private final Exchanges top;
+    private final WrittenRow answer;
+    private WrittenRow taken;
+
+    Page(Subtraction sum, Style style, Hand hand) {
+      this.sum = sum;
+      this.layout = SubtractionLayout.of(sum, needsExchange(sum) ? REWRITINGS : 0);
+      this.script = new Script(hand, style);
+      this.top = new Exchanges(script, this, layout.highest());
+      this.answer = new WrittenRow(layout.answerRow());
+    }
+
+    Working work() {
+      SubtractionLayout.Rows rows = layout.setOut(script, sum);
+      taken = rows.subtrahend();
+      for (int place = layout.lowest(); place <= layout.highest(); place++) {
+        top.put(place, rows.minuend().at(place).orElseThrow());
+      }
+      for (int place = layout.lowest(); place <= layout.highest(); place++) {
+        if (place > 0 && nothingFrom(place)) {
+          layout.sayNothingInFront(script, place);
+          break;
+        }
+        Optional<Entry> bottom = taken.at(place);
+        if (bottom.isPresent()
+            && layout.together(script, answer, place, top::at, taken, List.of(bottom.get()))) {
+          break;
+        }
+        column(place, bottom);
+      }
+      return layout.finish(script, sum, id(), answer);
+    }
+
+    private boolean nothingFrom(int place) {
+      for (int p = place; p <= layout.highest(); p++) {
+        BigInteger bottom = taken.at(p).map(Entry::value).orElse(BigInteger.ZERO);
+        if (!top.at(p).value().equals(bottom)) {
+          return false;
+        }
+      }
+      return true;
+    }
+
+    private void column(int place, Optional<Entry> bottom) {
+      if (bottom.isEmpty()) {
+        layout.step(script, place);
+        layout.writeDifference(script, answer, place, Rule.SAME, List.of(top.at(place)));
+        SubtractionLayout.sayUntouched(script, top.at(place), place);
+        return;
+      }
+      if (top.at(place).value().compareTo(bottom.get().value()) < 0) {
+        top.bringTen(place, bottom.get().value());
+      }
+      layout.step(script, place);
+      Entry from = top.at(place);
+      Entry left =
+          layout.writeDifference(
+              script, answer, place, Rule.of(Rule.Kind.DIFFERENCE), List.of(from, bottom.get()));
+      SubtractionLayout.sayTaken(
+          script, RemarkKind.TAKE, place, from.value(), bottom.get().value(), left);
+    }
+
+    @Override
+    public void step(int place) {
+      layout.step(script, place);
+    }
+
+    @Override
+    public Entry rewrite(int place, int count, Rule rule, Entry old) {
+      // More than two rewritings happen only on a page with a slip; they share the upper row.
+      int row = layout.minuendRow() - Math.min(count, REWRITINGS);
+      Slot slot = Slot.small(Role.EXCHANGE, place, layout.columns().at(row, place));
+      return script.write(slot, rule, List.of(old));
+    }
+
+    @Override
+    public RemarkKind kind(boolean first, boolean afar) {
+      if (!first) {
+        return RemarkKind.EXCHANGE_ON;
+      }
+      return afar ? RemarkKind.EXCHANGE_FROM_AFAR : RemarkKind.EXCHANGE;
+    }
+  }
+
+  private static boolean needsExchange(Subtraction sum) {
+    int lowest = Math.min(sum.minuend().lowestPlace(), sum.subtrahend().lowestPlace());
+    for (int place = lowest; place <= sum.minuend().highestPlace(); place++) {
+      if (sum.minuend().digitAt(place) < sum.subtrahend().digitAt(place)) {
+        return true;
+      }
+    }
+    return false;
+  }
+}

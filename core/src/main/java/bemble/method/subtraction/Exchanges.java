@@ -1,0 +1,105 @@
+package bemble.method.subtraction;
+
+import bemble.method.column.Payer;
+import bemble.plan.Decision;
+import bemble.plan.Entry;
+import bemble.plan.Rule;
+import bemble.plan.Script;
+import bemble.style.Choice;
+import bemble.wording.Place;
+import bemble.wording.Quantity;
+import bemble.wording.Remark;
+import bemble.wording.RemarkKind;
+import bemble.wording.Section;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** The top figures of a subtraction as they stand now, and the exchanges among them. */
+final class Exchanges {
+  /** How a page shows an exchange. */
+  interface Page {
+    /** Opens a step for the column of {@code place}. */
+    void step(int place);
+
+    /** Writes the new value of a place, which is rewritten for the {@code count}th time. */
+    Entry rewrite(int place, int count, Rule rule, Entry old);
+
+    /** The kind of remark for an exchange of one place with the next. */
+    RemarkKind kind(boolean first, boolean afar);
+  }
+
+  private final Script script;
+  private final Page page;
+  private final int highest;
+  private final Map<Integer, Entry> top = new HashMap<>();
+  private final Map<Integer, Integer> rewritten = new HashMap<>();
+
+  Exchanges(Script script, Page page, int highest) {
+    this.script = script;
+    this.page = page;
+    this.highest = highest;
+  }
+
+  void put(int place, Entry figure) {
+    top.put(place, figure);
+  }
+
+  Entry at(int place) {
+    return top.get(place);
+  }
+
+  /** Brings ten to {@code place} from the first place to its left that has any. */
+  void bringTen(int place, BigInteger bottom) {
+    if (script.decide(Decision.exchangeFor(top.get(place)), Section.column(place), place, 1) == 0) {
+      return;
+    }
+    int payer = Payer.find(top, place, highest).orElse(place);
+    if (payer > place + 1 && script.style().has(Choice.AcrossZeros.IN_ONE_GO)) {
+      inOneGo(payer, place, bottom);
+      return;
+    }
+    for (int from = payer; from > place; from--) {
+      page.step(place);
+      RemarkKind kind = page.kind(from == payer, payer > place + 1);
+      List<Object> ten = List.of(new Quantity(BigInteger.TEN, from - 1));
+      say(kind, place, bottom, from, ten);
+      rewrite(from, Rule.of(Rule.Kind.ONE_LESS));
+      rewrite(from - 1, Rule.of(Rule.Kind.TEN_MORE));
+    }
+  }
+
+  private void inOneGo(int payer, int place, BigInteger bottom) {
+    page.step(place);
+    List<Object> made = new ArrayList<>();
+    for (int on = payer - 1; on > place; on--) {
+      made.add(new Quantity(BigInteger.valueOf(9), on));
+    }
+    made.add(new Quantity(BigInteger.TEN, place));
+    say(RemarkKind.EXCHANGE_IN_ONE_GO, place, bottom, payer, made);
+    rewrite(payer, Rule.of(Rule.Kind.ONE_LESS));
+    for (int on = payer - 1; on > place; on--) {
+      rewrite(on, Rule.of(Rule.Kind.NINE_MORE));
+    }
+    rewrite(place, Rule.of(Rule.Kind.TEN_MORE));
+  }
+
+  private void say(RemarkKind kind, int place, BigInteger bottom, int payer, List<Object> made) {
+    script.say(
+        Remark.of(kind)
+            .with("top", new Quantity(top.get(place).value(), place))
+            .with("bottom", new Quantity(bottom, place))
+            .with("one", new Quantity(BigInteger.ONE, payer))
+            .with("ten", made)
+            .with("empty", new Place(place + 1)));
+  }
+
+  private void rewrite(int place, Rule rule) {
+    Entry old = top.get(place);
+    int count = rewritten.merge(place, 1, Integer::sum);
+    script.strike(old);
+    top.put(place, page.rewrite(place, count, rule, old));
+  }
+}

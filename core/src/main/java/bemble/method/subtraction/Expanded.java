@@ -1,0 +1,203 @@
+package bemble.method.subtraction;
+
+import bemble.method.Method;
+import bemble.method.column.Layout;
+import bemble.number.Numeral;
+import bemble.paper.Area;
+import bemble.paper.Role;
+import bemble.paper.Shape;
+import bemble.paper.Spot;
+import bemble.paper.Square;
+import bemble.plan.Answer;
+import bemble.plan.Entry;
+import bemble.plan.Hand;
+import bemble.plan.Rule;
+import bemble.plan.Script;
+import bemble.plan.Slot;
+import bemble.plan.Working;
+import bemble.problem.Operation;
+import bemble.problem.Subtraction;
+import bemble.style.Style;
+import bemble.wording.Remark;
+import bemble.wording.RemarkKind;
+import bemble.wording.Section;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Both numbers in expanded form, part over part; exchanges are made between the parts, the parts
+ * subtracted, and what is left put together. A part's entry counts in its place: 20 is 2 tens.
+ */
+public final class Expanded implements Method<Subtraction> {
+  private static final int REWRITINGS = 2;
+  private static final int MINUEND_ROW = REWRITINGS;
+  private static final int ANSWER_ROW = MINUEND_ROW + 2;
+
+  @Override
+  public Operation operation() {
+    return Operation.SUBTRACTION;
+  }
+
+  @Override
+  public String id() {
+    return "expanded";
+  }
+
+  @Override
+  public Working work(Subtraction sum, Style style, Hand hand) {
+    return new Page(sum, style, hand).work();
+  }
+
+  private final class Page implements Exchanges.Page {
+    private final Subtraction sum;
+    private final Script script;
+    private final int highest;
+    private final int lowest;
+    private final int width;
+    private final Exchanges top;
+    private final Map<Integer, Entry> bottom = new HashMap<>();
+
+    Page(Subtraction sum, Style style, Hand hand) {
+      this.sum = sum;
+      this.script = new Script(hand, style);
+      this.highest = sum.minuend().highestPlace();
+      this.top = new Exchanges(script, this, highest);
+      this.lowest = Math.min(sum.minuend().lowestPlace(), sum.subtrahend().lowestPlace());
+      // About three small figures go into a square; one more square is for the sign between parts.
+      this.width = Math.max(highest + 1, 1 - lowest) / 3 + 3;
+    }
+
+    Working work() {
+      setOut();
+      for (int place = lowest; place <= highest; place++) {
+        BigInteger taken = bottom.get(place).value();
+        if (top.at(place).value().compareTo(taken) < 0) {
+          top.bringTen(place, taken);
+        }
+      }
+      List<Entry> parts = subtractParts();
+      Answer difference = putTogether(parts);
+      Area extent = Layout.upTo(ANSWER_ROW + 2, lastColumn());
+      return script.finish(sum, id(), difference, extent, null);
+    }
+
+    private void setOut() {
+      script.step(Section.SET_OUT, null);
+      for (int place = highest; place >= lowest; place--) {
+        top.put(place, part(MINUEND_ROW, place, sum.minuend()));
+      }
+      plusSigns(MINUEND_ROW);
+      script.say(Remark.of(RemarkKind.EXPAND).with("number", sum.minuend()));
+      script.step(Section.SET_OUT, null);
+      Layout.sign(script, new Square(MINUEND_ROW + 1, 0), "−");
+      for (int place = highest; place >= lowest; place--) {
+        bottom.put(place, part(MINUEND_ROW + 1, place, sum.subtrahend()));
+      }
+      Layout.rule(script, ANSWER_ROW, 0, lastColumn());
+      script.say(Remark.of(RemarkKind.EXPAND_UNDER).with("number", sum.subtrahend()));
+    }
+
+    private Entry part(int row, int place, Numeral number) {
+      Slot slot = slot(Role.PARTIAL, row, place);
+      BigInteger figure = BigInteger.valueOf(number.digitAt(place));
+      return script.copy(slot, figure, value -> shown(slot, value));
+    }
+
+    private void plusSigns(int row) {
+      for (int place = highest - 1; place >= lowest; place--) {
+        Square between = square(row, place).moved(0, -(width / 2) - 1);
+        Layout.sign(script, between, "+");
+      }
+    }
+
+    @Override
+    public void step(int place) {
+      script.step(Section.column(place), focus(place));
+    }
+
+    @Override
+    public Entry rewrite(int place, int count, Rule rule, Entry old) {
+      Slot slot = slot(Role.EXCHANGE, MINUEND_ROW - Math.min(count, REWRITINGS), place);
+      return script.enter(slot, rule, List.of(old), value -> shown(slot, value));
+    }
+
+    @Override
+    public RemarkKind kind(boolean first, boolean afar) {
+      return RemarkKind.EXCHANGE_PARTS;
+    }
+
+    private List<Entry> subtractParts() {
+      List<Entry> parts = new ArrayList<>();
+      for (int place = lowest; place <= highest; place++) {
+        step(place);
+        Slot slot = slot(Role.PARTIAL, ANSWER_ROW, place);
+        List<Entry> reads = List.of(top.at(place), bottom.get(place));
+        Entry left =
+            script.enter(slot, Rule.of(Rule.Kind.DIFFERENCE), reads, value -> shown(slot, value));
+        parts.add(left);
+        SubtractionLayout.sayTaken(
+            script, RemarkKind.TAKE, place, reads.get(0).value(), reads.get(1).value(), left);
+      }
+      plusSigns(ANSWER_ROW);
+      return parts;
+    }
+
+    /** Each part gives one figure; needless zeros in front are not written. */
+    private Answer putTogether(List<Entry> parts) {
+      script.step(Section.ANSWER, null);
+      int first = highest;
+      while (first > 0 && parts.get(first - lowest).value().signum() == 0) {
+        first--;
+      }
+      int ones = lastColumn() + lowest;
+      BigInteger value = BigInteger.ZERO;
+      for (int place = first; place >= lowest; place--) {
+        Square square = new Square(ANSWER_ROW + 2, ones - place);
+        Slot slot = Slot.full(Role.ANSWER, place, square);
+        Entry figure = script.write(slot, Rule.SAME, List.of(parts.get(place - lowest)));
+        value = value.multiply(BigInteger.TEN).add(figure.value());
+      }
+      if (lowest < 0) {
+        Square point = new Square(ANSWER_ROW + 2, ones);
+        script.draw(Role.POINT, new Shape.Point(point, script.style().marks().decimal()));
+      }
+      Answer difference = new Answer.One(Numeral.of(value, -lowest));
+      script.say(
+          Remark.of(RemarkKind.PUT_TOGETHER)
+              .with("problem", sum)
+              .with("answer", difference.value()));
+      return difference;
+    }
+
+    /** The part with its zeros: 2 tens are shown as 20, 7 tenths as 0.7. */
+    private List<Shape> shown(Slot slot, BigInteger value) {
+      Numeral whole =
+          slot.place() >= 0
+              ? Numeral.of(value.multiply(BigInteger.TEN.pow(slot.place())))
+              : Numeral.of(value, -slot.place());
+      return List.of(
+          new Shape.Small(slot.square(), Spot.SMALL, script.style().marks().plain(whole)));
+    }
+
+    private Slot slot(Role role, int row, int place) {
+      return Slot.small(role, place, square(row, place));
+    }
+
+    /** The middle square of a part's block. */
+    private Square square(int row, int place) {
+      return new Square(row, 1 + (highest - place) * width + width / 2);
+    }
+
+    private int lastColumn() {
+      return (highest - lowest + 1) * width;
+    }
+
+    private Area focus(int place) {
+      int first = 1 + (highest - place) * width;
+      return new Area(new Square(0, first), new Square(ANSWER_ROW, first + width - 2));
+    }
+  }
+}

@@ -1,0 +1,157 @@
+package bemble.method.subtraction;
+
+import bemble.fact.Fact;
+import bemble.method.column.Layout;
+import bemble.method.column.PlaceColumns;
+import bemble.method.column.WrittenRow;
+import bemble.paper.Area;
+import bemble.paper.Role;
+import bemble.plan.Answer;
+import bemble.plan.Entry;
+import bemble.plan.Rule;
+import bemble.plan.Script;
+import bemble.plan.Slot;
+import bemble.plan.Working;
+import bemble.problem.Subtraction;
+import bemble.style.Choice;
+import bemble.wording.Place;
+import bemble.wording.Quantity;
+import bemble.wording.Remark;
+import bemble.wording.RemarkKind;
+import bemble.wording.Section;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.IntFunction;
+
+/**
+ * The page of a subtraction in columns: heads, rows for rewritten figures, minuend, subtrahend,
+ * rule, difference.
+ *
+ * @param columns which column belongs to which place
+ * @param highest the highest place of the minuend
+ * @param lowest the lowest place of either number
+ * @param minuendRow the row of the minuend; the rows between it and the heads are for rewriting
+ */
+record SubtractionLayout(PlaceColumns columns, int highest, int lowest, int minuendRow) {
+  private static final BigInteger TWENTY = BigInteger.valueOf(20);
+
+  static SubtractionLayout of(Subtraction sum, int rowsForRewriting) {
+    int highest = sum.minuend().highestPlace();
+    int lowest = Math.min(sum.minuend().lowestPlace(), sum.subtrahend().lowestPlace());
+    return new SubtractionLayout(
+        new PlaceColumns(highest + 1), highest, lowest, rowsForRewriting + 1);
+  }
+
+  int answerRow() {
+    return minuendRow + 2;
+  }
+
+  /** The two numbers as written. */
+  record Rows(WrittenRow minuend, WrittenRow subtrahend) {}
+
+  Rows setOut(Script script, Subtraction sum) {
+    script.step(Section.SET_OUT, null);
+    columns.heads(script, 0, highest, lowest);
+    WrittenRow minuend = WrittenRow.copy(script, columns, minuendRow, sum.minuend(), lowest);
+    WrittenRow subtrahend =
+        WrittenRow.copyUnder(script, columns, minuendRow + 1, sum.subtrahend(), highest, lowest);
+    script.say(Remark.of(RemarkKind.SET_OUT_SUBTRACTION).with("minuend", sum.minuend()));
+    script.step(Section.SET_OUT, null);
+    Layout.sign(script, columns.at(minuendRow + 1, highest + 1), "−");
+    rule(script, answerRow());
+    script.say(Remark.of(RemarkKind.DRAW_RULE).with("place", new Place(lowest)));
+    return new Rows(minuend, subtrahend);
+  }
+
+  /** Opens a step at work in the column of {@code place}. */
+  void step(Script script, int place) {
+    Area focus = new Area(columns.at(0, place), columns.at(answerRow(), place));
+    script.step(Section.column(place), focus);
+  }
+
+  Entry writeDifference(Script script, WrittenRow answer, int place, Rule rule, List<Entry> reads) {
+    Slot slot = Slot.full(Role.ANSWER, place, columns.at(answerRow(), place));
+    Entry written = script.write(slot, rule, reads);
+    answer.put(place, written);
+    return written;
+  }
+
+  /**
+   * Works the last two columns as one, where the class does so and the top that is left there is
+   * below twenty, with nothing to take in the very last; true when it did.
+   *
+   * @param top the top figure as it stands at a place
+   * @param taken all that is to be taken at {@code place}
+   */
+  boolean together(
+      Script script,
+      WrittenRow answer,
+      int place,
+      IntFunction<Entry> top,
+      WrittenRow subtrahend,
+      List<Entry> taken) {
+    if (place != highest - 1 || script.style().has(Choice.LastColumns.COLUMN_BY_COLUMN)) {
+      return false;
+    }
+    BigInteger ten = top.apply(highest).value();
+    BigInteger from = ten.multiply(BigInteger.TEN).add(top.apply(place).value());
+    BigInteger bottom = Rule.TOTAL.applyTo(taken);
+    boolean nothingBeyond =
+        subtrahend.at(highest).map(Entry::value).orElse(BigInteger.ZERO).signum() == 0;
+    if (!nothingBeyond
+        || ten.signum() == 0
+        || from.compareTo(TWENTY) >= 0
+        || from.compareTo(bottom) < 0) {
+      return false;
+    }
+    List<Entry> reads = new ArrayList<>(List.of(top.apply(place), top.apply(highest)));
+    reads.addAll(taken);
+    step(script, place);
+    Rule rule = Rule.of(Rule.Kind.DIFFERENCE_WITH_TEN_MORE);
+    Entry left = writeDifference(script, answer, place, rule, reads);
+    sayTaken(script, RemarkKind.TAKE_TOGETHER, place, from, bottom, left);
+    return true;
+  }
+
+  /** Says what was taken from what in a column, and notes the fact. */
+  static void sayTaken(
+      Script script, RemarkKind kind, int place, BigInteger from, BigInteger bottom, Entry left) {
+    script.use(Fact.subtract(from, bottom));
+    script.say(
+        Remark.of(kind)
+            .with("top", new Quantity(from, place))
+            .with("bottom", new Quantity(bottom, place))
+            .with("left", new Quantity(left.value(), place)));
+  }
+
+  /** Says that what stands in front is nothing and need not be written. */
+  void sayNothingInFront(Script script, int place) {
+    step(script, place);
+    script.say(Remark.of(RemarkKind.NOTHING_IN_FRONT).with("place", new Place(place)));
+  }
+
+  /** Says what a column gives where nothing is to be taken from it. */
+  static void sayUntouched(Script script, Entry top, int place) {
+    script.say(Remark.of(RemarkKind.TAKE_NOTHING).with("top", new Quantity(top.value(), place)));
+  }
+
+  Working finish(Script script, Subtraction sum, String method, WrittenRow answer) {
+    if (lowest < 0) {
+      answer.point(script, columns);
+    }
+    script.step(Section.ANSWER, null);
+    rule(script, answerRow() + 1);
+    Answer difference = new Answer.One(answer.read());
+    script.say(
+        Remark.of(RemarkKind.READ_DIFFERENCE)
+            .with("problem", sum)
+            .with("answer", difference.value()));
+    Area extent = Layout.upTo(answerRow(), columns.of(lowest));
+    return script.finish(sum, method, difference, extent, columns.ones());
+  }
+
+  private void rule(Script script, int row) {
+    Layout.rule(script, row, 0, columns.of(lowest));
+  }
+}

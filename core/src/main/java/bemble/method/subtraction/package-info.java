@@ -1,0 +1,2 @@
+/** Ways of subtracting on paper. */
+package bemble.method.subtraction;

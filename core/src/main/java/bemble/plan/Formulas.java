@@ -1,0 +1,126 @@
+package bemble.plan;
+
+import java.math.BigInteger;
+import java.util.List;
+
+/**
+ * The formulas behind the rules. "Standing" means one or more numbers read one behind the other:
+ * what was left over and the figures brought down to it. A formula gives a value for every page, a
+ * wrong one too, so a difference stops at nothing.
+ */
+final class Formulas {
+  private static final BigInteger NINE = BigInteger.valueOf(9);
+  private static final BigInteger TWO = BigInteger.TWO;
+
+  private Formulas() {}
+
+  static BigInteger apply(Rule rule, List<BigInteger> reads) {
+    return switch (rule.kind()) {
+      case COPY, SAME -> reads.get(0);
+      case ZERO -> BigInteger.ZERO;
+      case TOTAL -> total(reads);
+      case FIGURE_OF_TOTAL -> total(reads).divide(BigInteger.TEN.pow(rule.n())).mod(BigInteger.TEN);
+      case TENS_OF_TOTAL -> total(reads).divide(BigInteger.TEN);
+      case DIFFERENCE -> reads.get(0).subtract(total(from(1, reads))).max(BigInteger.ZERO);
+      // The top figure, the small one before it, and all that is to be taken.
+      case DIFFERENCE_WITH_TEN_MORE ->
+          joined(List.of(reads.get(1), reads.get(0)))
+              .subtract(total(from(2, reads)))
+              .max(BigInteger.ZERO);
+      case ONE_LESS -> reads.get(0).subtract(BigInteger.ONE).max(BigInteger.ZERO);
+      case TEN_MORE -> reads.get(0).add(BigInteger.TEN);
+      // A zero on the way of an exchange, taken in one go: ten more and at once one less.
+      case NINE_MORE -> reads.get(0).add(NINE);
+      case FIGURE_OF_PAIRS -> pairs(reads).mod(BigInteger.TEN);
+      case TENS_OF_PAIRS -> pairs(reads).divide(BigInteger.TEN);
+      case PRODUCT -> product(reads);
+      case COUNT -> BigInteger.valueOf(reads.size());
+      // The divisor, then what stands.
+      case HOW_MANY -> howMany(reads.get(0), joined(from(1, reads)));
+      // The product, then what stood.
+      case LEFT_OVER -> joined(from(1, reads)).subtract(reads.get(0)).max(BigInteger.ZERO);
+      case JOINED -> joined(reads);
+      case LARGEST_SQUARE -> joined(reads).sqrt().min(NINE);
+      // The figures of the root so far.
+      case DOUBLE -> joined(reads).multiply(TWO);
+      // The last lead and the figure that was put behind it.
+      case ADD_LAST -> joined(reads).add(reads.get(1));
+      // The lead, then what stands.
+      case LARGEST_TRIAL -> largestTrial(reads.get(0), joined(from(1, reads)));
+      // The lead and the figure put behind it.
+      case TRIAL_PRODUCT -> joined(reads).multiply(reads.get(1));
+      case TRY -> trial(reads.get(0), BigInteger.valueOf(rule.n()));
+      // Where one stands on the line, and where one wants to go.
+      case NEXT_STOP -> FriendlyStops.up(reads.get(0), reads.get(1));
+      // Where one stands, and how much is still to be gone back.
+      case STOP_BACK -> FriendlyStops.back(reads.get(0), reads.get(1), total(from(2, reads)));
+      case DIGIT_SUM -> digitSum(total(reads));
+      case DIGIT_SUM_OF_PRODUCT -> digitSum(product(reads));
+    };
+  }
+
+  static BigInteger total(List<BigInteger> reads) {
+    BigInteger sum = BigInteger.ZERO;
+    for (BigInteger read : reads) {
+      sum = sum.add(read);
+    }
+    return sum;
+  }
+
+  private static BigInteger product(List<BigInteger> factors) {
+    return factors.stream().reduce(BigInteger.ONE, BigInteger::multiply);
+  }
+
+  /**
+   * Figures added until one is left. Since 10 leaves 1 when nines are taken away, a number and the
+   * sum of its figures leave the same; 9 stands for what leaves nothing, but for 0 itself.
+   */
+  private static BigInteger digitSum(BigInteger number) {
+    return number.signum() == 0
+        ? BigInteger.ZERO
+        : number.subtract(BigInteger.ONE).mod(NINE).add(BigInteger.ONE);
+  }
+
+  /** Products of neighbours, two by two, added up; an odd one at the end is added as it is. */
+  private static BigInteger pairs(List<BigInteger> reads) {
+    BigInteger sum = reads.size() % 2 == 0 ? BigInteger.ZERO : reads.get(reads.size() - 1);
+    for (int i = 0; i + 1 < reads.size(); i += 2) {
+      sum = sum.add(reads.get(i).multiply(reads.get(i + 1)));
+    }
+    return sum;
+  }
+
+  /** Numbers written one behind the other, each after the first one figure long: 4, 7 make 47. */
+  static BigInteger joined(List<BigInteger> reads) {
+    BigInteger value = BigInteger.ZERO;
+    for (BigInteger read : reads) {
+      value = value.multiply(BigInteger.TEN).add(read);
+    }
+    return value;
+  }
+
+  private static List<BigInteger> from(int first, List<BigInteger> reads) {
+    return reads.subList(first, reads.size());
+  }
+
+  private static BigInteger trial(BigInteger lead, BigInteger x) {
+    return lead.multiply(BigInteger.TEN).add(x).multiply(x);
+  }
+
+  /**
+   * At most 9: a figure of a quotient is one figure, however much is left after a wrong one. A
+   * divisor that was copied as 0 goes into nothing.
+   */
+  private static BigInteger howMany(BigInteger divisor, BigInteger standing) {
+    return divisor.signum() == 0 ? BigInteger.ZERO : standing.divide(divisor).min(NINE);
+  }
+
+  /** At most 9: a figure of a root is one figure, however much room there seems to be. */
+  private static BigInteger largestTrial(BigInteger lead, BigInteger standing) {
+    BigInteger x = NINE;
+    while (x.signum() > 0 && trial(lead, x).compareTo(standing) > 0) {
+      x = x.subtract(BigInteger.ONE);
+    }
+    return x;
+  }
+}

@@ -1,0 +1,199 @@
+package bemble.plan;
+
+import bemble.fact.Fact;
+import bemble.number.Figures;
+import bemble.paper.Area;
+import bemble.paper.Mark;
+import bemble.paper.Paper;
+import bemble.paper.Role;
+import bemble.paper.Shape;
+import bemble.paper.Spot;
+import bemble.paper.Square;
+import bemble.problem.Problem;
+import bemble.style.Style;
+import bemble.wording.Remark;
+import bemble.wording.Section;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+
+/**
+ * A working in the making. A method opens a step, writes its entries and says its remark; each
+ * value comes from the hand, so the method's own branching follows what stands on the page. Used
+ * inside one layout and thrown away.
+ */
+public final class Script {
+  private final Hand hand;
+  private final Style style;
+  private final List<Mark> marks = new ArrayList<>();
+  private final List<Step> steps = new ArrayList<>();
+  private OpenStep open;
+
+  /** An empty page for {@code hand} to write on in the conventions of {@code style}. */
+  public Script(Hand hand, Style style) {
+    this.hand = hand;
+    this.style = style;
+  }
+
+  /** The conventions that the page keeps to. */
+  public Style style() {
+    return style;
+  }
+
+  private static final class OpenStep {
+    final Section section;
+    final Area focus;
+    final List<Fact> facts = new ArrayList<>();
+    final List<Entry> entries = new ArrayList<>();
+    Remark remark;
+
+    OpenStep(Section section, Area focus) {
+      this.section = section;
+      this.focus = focus;
+    }
+  }
+
+  /** Begins the next step; {@code focus} may be null. */
+  public void step(Section section, Area focus) {
+    close();
+    open = new OpenStep(section, focus);
+  }
+
+  /** Gives the open step its remark. */
+  public void say(Remark remark) {
+    open.remark = remark;
+  }
+
+  /** Notes a fact that the open step uses. */
+  public void use(Fact fact) {
+    open.facts.add(fact);
+  }
+
+  /** Writes what the hand makes of {@code rule}, one figure to a square or as a small number. */
+  public Entry write(Slot slot, Rule rule, List<Entry> reads) {
+    return enter(slot, rule, reads, value -> written(slot, value));
+  }
+
+  /** Notes what the hand makes of {@code rule} without a mark: it is kept in the head. */
+  public Entry keepInMind(Slot slot, Rule rule, List<Entry> reads) {
+    return enter(slot, rule, reads, value -> List.of());
+  }
+
+  /** Shows what the hand makes of {@code rule} by {@code drawing}. */
+  public Entry enter(
+      Slot slot, Rule rule, List<Entry> reads, Function<BigInteger, List<Shape>> drawing) {
+    return record(slot, rule, reads, ask(slot, rule, reads), drawing);
+  }
+
+  /** Copies a figure of the sum. */
+  public Entry copy(Slot slot, int figure) {
+    return copy(slot, BigInteger.valueOf(figure));
+  }
+
+  /** Copies a number of the sum. */
+  public Entry copy(Slot slot, BigInteger number) {
+    return copy(slot, number, value -> written(slot, value));
+  }
+
+  /** Copies a number of the sum by drawing it. */
+  public Entry copy(Slot slot, BigInteger number, Function<BigInteger, List<Shape>> drawing) {
+    // What is copied stands in the sum, not on the paper: an entry that has no marks.
+    Entry printed = new Entry(slot, Rule.COPY, List.of(), number, List.of());
+    BigInteger value = ask(slot, Rule.COPY, List.of(printed));
+    return record(slot, Rule.COPY, List.of(), value, drawing);
+  }
+
+  private BigInteger ask(Slot slot, Rule rule, List<Entry> reads) {
+    return hand.fill(new Asked(open.section, slot, rule, reads));
+  }
+
+  /** How the hand decides about a move in a stretch of the working; see {@link Decision}. */
+  public int decide(Decision decision, Section section, int place, int usual) {
+    return hand.decide(decision, section, place, usual);
+  }
+
+  private Entry record(
+      Slot slot,
+      Rule rule,
+      List<Entry> reads,
+      BigInteger value,
+      Function<BigInteger, List<Shape>> drawing) {
+    if (value.equals(Hand.NOTHING)) {
+      return noted(new Entry(slot, rule, reads, BigInteger.ZERO, List.of()));
+    }
+    List<Integer> ids = new ArrayList<>();
+    int place = slot.place();
+    for (Shape shape : drawing.apply(value)) {
+      ids.add(add(slot.role(), shape instanceof Shape.Figure ? place++ : slot.place(), shape));
+    }
+    return noted(new Entry(slot, rule, reads, value, ids));
+  }
+
+  private Entry noted(Entry entry) {
+    open.entries.add(entry);
+    return entry;
+  }
+
+  /** Figures one to a square, the ones first and on to the left; a small number all in one. */
+  private static List<Shape> written(Slot slot, BigInteger value) {
+    String text = Figures.of(value);
+    if (slot.spot() != Spot.FULL) {
+      return List.of(new Shape.Small(slot.square(), slot.spot(), text));
+    }
+    List<Shape> figures = new ArrayList<>();
+    for (int left = 0; left < text.length(); left++) {
+      int index = text.length() - 1 - left;
+      Square at = slot.square().moved(0, -left);
+      figures.add(new Shape.Figure(at, text.substring(index, index + 1)));
+    }
+    return figures;
+  }
+
+  /** Draws a mark that carries no value; gives its id. */
+  public int draw(Role role, Shape shape) {
+    return add(role, null, shape);
+  }
+
+  /** Strikes all that was written for an entry. */
+  public void strike(Entry entry) {
+    entry.marks().forEach(this::strike);
+  }
+
+  /** Draws a stroke through one mark. */
+  public void strike(int id) {
+    Shape shape = marks.get(id).shape();
+    if (shape instanceof Shape.Figure figure) {
+      draw(Role.DRAWING, new Shape.Strike(figure.at(), Spot.FULL));
+    } else if (shape instanceof Shape.Small small) {
+      draw(Role.DRAWING, new Shape.Strike(small.at(), small.spot()));
+    } else if (shape instanceof Shape.Counter counter) {
+      draw(Role.DRAWING, new Shape.Strike(counter.at(), Spot.FULL));
+    }
+    erase(id);
+  }
+
+  /** Takes a mark away in the open step; a link, an arrow or a ring is gone from then on. */
+  public void erase(int id) {
+    marks.set(id, marks.get(id).struckBy(steps.size()));
+  }
+
+  private int add(Role role, Integer place, Shape shape) {
+    marks.add(new Mark(marks.size(), role, place, steps.size(), null, shape));
+    return marks.size() - 1;
+  }
+
+  private void close() {
+    if (open != null) {
+      steps.add(new Step(open.section, open.remark, open.facts, open.entries, open.focus));
+    }
+  }
+
+  /** Ends the last step and hands over the working. */
+  public Working finish(
+      Problem problem, String method, Answer answer, Area extent, Integer onesColumn) {
+    close();
+    open = null;
+    return new Working(problem, method, answer, new Paper(extent, onesColumn, marks), steps);
+  }
+}

@@ -1,0 +1,25 @@
+package bemble.plan;
+
+import bemble.paper.Role;
+import bemble.paper.Spot;
+import bemble.paper.Square;
+
+/**
+ * Where a value is to be written, and what for.
+ *
+ * @param role what the value is for
+ * @param place the power of ten that its ones figure counts
+ * @param square the square of its ones figure; further figures go to the left of it
+ * @param spot where in the square; at any spot but {@link Spot#FULL} all figures share it
+ */
+public record Slot(Role role, int place, Square square, Spot spot) {
+  /** A slot for figures of full size. */
+  public static Slot full(Role role, int place, Square square) {
+    return new Slot(role, place, square, Spot.FULL);
+  }
+
+  /** A slot for a small number, written whole in the middle of a square. */
+  public static Slot small(Role role, int place, Square square) {
+    return new Slot(role, place, square, Spot.SMALL);
+  }
+}

@@ -1,0 +1,203 @@
+package bemble.method;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import bemble.check.Check;
+import bemble.check.Checks;
+import bemble.number.Numeral;
+import bemble.paper.Area;
+import bemble.plan.Answer;
+import bemble.plan.Hand;
+import bemble.plan.Step;
+import bemble.plan.Working;
+import bemble.problem.Division;
+import bemble.problem.Problem;
+import bemble.problem.Root;
+import bemble.style.Choice;
+import bemble.style.Setting;
+import bemble.style.Style;
+import bemble.trait.TraitReader;
+import bemble.wording.Wording;
+import java.math.BigDecimal;
+import java.math.BigInteger;
+import java.math.RoundingMode;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class EveryMethodTest {
+  private static final int SUMS = 250;
+  private static final int SUMS_A_STYLE = 8;
+  private static final int STYLES = 110;
+
+  static List<Method<?>> methods() {
+    return Methods.all();
+  }
+
+  /** Every choice on its own, and many together. */
+  static List<Style> styles() {
+    List<Style> styles = new ArrayList<>(List.of(Style.STANDARD));
+    for (Setting setting : Setting.values()) {
+      for (Choice choice : setting.choices()) {
+        Map<Setting, Choice> changed = new EnumMap<>(Style.STANDARD.choices());
+        changed.put(setting, choice);
+        if (Style.clash(changed).isEmpty()) {
+          styles.add(new Style(changed, Map.of()));
+        }
+      }
+    }
+    Random random = new Random(11);
+    while (styles.size() < STYLES) {
+      Map<Setting, Choice> mixed = new EnumMap<>(Setting.class);
+      for (Setting setting : Setting.values()) {
+        mixed.put(setting, setting.choices().get(random.nextInt(setting.choices().size())));
+      }
+      if (Style.clash(mixed).isEmpty()) {
+        styles.add(new Style(mixed, Map.of()));
+      }
+    }
+    return styles;
+  }
+
+  private static Stream<Working> workings(Method<?> method) {
+    RandomSums sums = new RandomSums(method.id().hashCode());
+    return styles().stream()
+        .flatMap(
+            style ->
+                sums.fitting(method, SUMS_A_STYLE).map(sum -> Methods.work(method, sum, style)));
+  }
+
+  @ParameterizedTest
+  @MethodSource("methods")
+  void givesTheTrueAnswerOnASoundPage(Method<?> method) {
+    workings(method)
+        .forEach(
+            working -> {
+              answersTruly(working);
+              PageInvariants.check(working);
+            });
+  }
+
+  private static void answersTruly(Working working) {
+    Problem sum = working.problem();
+    BigDecimal value = working.answer().value().value();
+    assertEquals(0, RandomSums.truth(sum).compareTo(value), () -> sum + " gave " + value);
+    if (working.answer() instanceof Answer.Quotient answer) {
+      Division division = (Division) sum;
+      assertEquals(
+          division.dividend().unscaled().mod(division.divisor().unscaled()),
+          answer.remainder().unscaled());
+    }
+    if (working.answer() instanceof Answer.SquareRoot answer) {
+      Root root = (Root) sum;
+      BigDecimal radicand = root.radicand().value();
+      assertEquals(
+          0,
+          RandomSums.root(root, RoundingMode.HALF_UP).compareTo(answer.rounded().value()),
+          () -> sum + " rounded to " + answer.rounded());
+      assertEquals(0, radicand.subtract(value.pow(2)).compareTo(answer.remainder().value()));
+      assertTrue(answer.above().value().pow(2).compareTo(radicand) > 0);
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("methods")
+  void isProvedByItsCheck(Method<?> method) {
+    RandomSums sums = new RandomSums(31);
+    for (Style style : styles()) {
+      sums.fitting(method, 3)
+          .map(sum -> Methods.work(method, sum, style))
+          .forEach(working -> provedBy(Checks.of(working, style), working, style));
+    }
+  }
+
+  private static void provedBy(Check check, Working working, Style style) {
+    assertTrue(check.cameBack(), () -> check.kind() + " of " + working.problem());
+    Area page = working.paper().extent();
+    Area proof = check.working().paper().extent();
+    assertTrue(
+        style.has(Choice.CheckPlace.BESIDE)
+            ? proof.from().column() > page.to().column()
+            : proof.from().row() > page.to().row(),
+        () -> check.kind() + " lies apart from " + working.problem());
+  }
+
+  /** A page whose answer is wrong is found out by every check but those that say they may not. */
+  @ParameterizedTest
+  @MethodSource("methods")
+  void isNotProvedWhenItsAnswerIsWrong(Method<?> method) {
+    for (Style style : styles()) {
+      new RandomSums(5)
+          .fitting(method, 1)
+          .map(sum -> Methods.work(method, sum, style))
+          .filter(right -> right.answer() instanceof Answer.One)
+          .map(
+              right ->
+                  new Working(
+                      right.problem(),
+                      right.method(),
+                      new Answer.One(
+                          Numeral.of(
+                              right.answer().value().value().toBigInteger().add(BigInteger.TEN))),
+                      right.paper(),
+                      right.steps()))
+          .map(wrong -> Checks.of(wrong, style))
+          .forEach(check -> assertFalse(check.cameBack(), () -> check.kind().toString()));
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("methods")
+  void leavesNoGapInAnySentence(Method<?> method) {
+    RandomSums sums = new RandomSums(41);
+    for (Style style : styles()) {
+      Wording wording = new Wording(style);
+      sums.fitting(method, 3)
+          .map(sum -> Methods.work(method, sum, style))
+          .flatMap(working -> Stream.of(working, Checks.of(working, style).working()))
+          .flatMap(working -> working.steps().stream())
+          .forEach(step -> sayAll(wording, step));
+    }
+  }
+
+  private static void sayAll(Wording wording, Step step) {
+    Stream.of(
+            wording.say(step.remark()),
+            wording.brief(step.remark()).orElse(""),
+            wording.ask(step.remark()).orElse(""),
+            wording.why(step.remark()).orElse(""),
+            wording.section(step.section()))
+        .forEach(
+            sentence ->
+                assertFalse(
+                    sentence.contains("null") || sentence.contains("{"),
+                    () -> step.remark().kind() + ": " + sentence));
+  }
+
+  /** Whatever a hand writes, the plan goes on to its end and says what follows. */
+  @ParameterizedTest
+  @MethodSource("methods")
+  void isCarriedThroughByAHandThatSlips(Method<?> method) {
+    Random random = new Random(17);
+    Hand slipping =
+        asked -> {
+          BigInteger due = asked.due();
+          return random.nextInt(8) == 0 ? due.add(BigInteger.ONE).mod(BigInteger.TEN) : due;
+        };
+    new RandomSums(23)
+        .fitting(method, SUMS)
+        .forEach(
+            sum -> {
+              Working slipped = Methods.work(method, sum, Style.STANDARD, slipping);
+              assertEquals(slipped.problem(), sum);
+              assertTrue(TraitReader.of(slipped).marks() > 0);
+            });
+  }
+}

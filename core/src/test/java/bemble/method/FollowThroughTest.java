@@ -1,0 +1,71 @@
+package bemble.method;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import bemble.paper.Role;
+import bemble.plan.Entry;
+import bemble.plan.Hand;
+import bemble.plan.Working;
+import bemble.problem.Operation;
+import bemble.problem.Problem;
+import bemble.style.Style;
+import java.math.BigDecimal;
+import java.math.BigInteger;
+import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.junit.jupiter.api.Test;
+
+class FollowThroughTest {
+  /** A hand that writes one carry one too large and otherwise works truly. */
+  private static Hand slippingInCarry(int which) {
+    AtomicInteger seen = new AtomicInteger();
+    return asked -> {
+      BigInteger due = asked.due();
+      boolean slips = asked.slot().role() == Role.CARRY && seen.getAndIncrement() == which;
+      return slips ? due.add(BigInteger.ONE) : due;
+    };
+  }
+
+  private static List<Entry> carries(Working working) {
+    return working.steps().stream()
+        .flatMap(step -> step.entries().stream())
+        .filter(entry -> entry.slot().role() == Role.CARRY)
+        .toList();
+  }
+
+  @Test
+  void aWrongCarryIsCarriedOn() {
+    Method<?> column = Methods.find(Operation.ADDITION, "column").orElseThrow();
+    new RandomSums(3)
+        .of(Operation.ADDITION)
+        .limit(200)
+        .forEach(
+            sum -> {
+              int count = carries(Methods.work(column, sum, Style.STANDARD)).size();
+              for (int which = 0; which < count; which++) {
+                showsWhatFollows(column, sum, which);
+              }
+            });
+  }
+
+  private static void showsWhatFollows(Method<?> column, Problem sum, int which) {
+    Working slipped = Methods.work(column, sum, Style.STANDARD, slippingInCarry(which));
+    Entry wrong = carries(slipped).get(which);
+    BigDecimal tooMuch = BigDecimal.ONE.scaleByPowerOfTen(wrong.slot().place());
+    // All later figures are right given the wrong one, so the answer is out by just that carry.
+    assertEquals(
+        0,
+        RandomSums.truth(sum).add(tooMuch).compareTo(slipped.answer().value().value()),
+        () -> sum + " with carry " + which);
+    slipped.steps().stream()
+        .flatMap(step -> step.entries().stream())
+        .filter(entry -> entry != wrong && !entry.reads().isEmpty())
+        .forEach(
+            entry ->
+                assertEquals(
+                    entry.rule().apply(entry.reads().stream().map(Entry::value).toList()),
+                    entry.value()));
+    assertTrue(slipped.paper().marks().size() > 0);
+  }
+}

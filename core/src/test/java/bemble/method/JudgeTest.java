@@ -1,0 +1,161 @@
+package bemble.method;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import bemble.judge.Judge;
+import bemble.judge.Judge.SettingOut;
+import bemble.judge.Judge.Stage;
+import bemble.judge.Penned;
+import bemble.judge.Report;
+import bemble.judge.Verdict;
+import bemble.judge.Written;
+import bemble.paper.Spot;
+import bemble.plan.Working;
+import bemble.problem.Problem;
+import bemble.slip.Slip;
+import bemble.style.Style;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class JudgeTest {
+  static List<Method<?>> judged() {
+    return SlipTrial.judged();
+  }
+
+  static List<Method<?>> unframed() {
+    Set<String> framed = Set.of("area", "expanded", "long", "digit-pairs");
+    return judged().stream().filter(method -> !framed.contains(method.id())).toList();
+  }
+
+  static Stream<Arguments> slips() {
+    return SlipTrial.all();
+  }
+
+  private static Report judge(Method<?> method, Problem sum, List<Written> page) {
+    return new Judge(method, sum, Style.STANDARD).judge(page, Stage.HANDED_IN, SettingOut.GIVEN);
+  }
+
+  @ParameterizedTest
+  @MethodSource("judged")
+  void theTruePageIsAllRightInAnyOrderAndWithoutItsSmallFigures(Method<?> method) {
+    Random random = new Random(3);
+    new RandomSums(19)
+        .fitting(method, 80)
+        .forEach(
+            sum -> {
+              Working truth = Methods.work(method, sum, Style.STANDARD);
+              List<Written> page = new ArrayList<>(Penned.of(truth));
+              Collections.shuffle(page, random);
+              allRight(judge(method, sum, page), sum);
+              Set<Written> aids =
+                  judge(method, sum, page).figures().stream()
+                      .map(each -> each.written())
+                      .filter(
+                          written ->
+                              written.spot() != Spot.FULL && written.text().matches("\\d{1,2}"))
+                      .collect(Collectors.toSet());
+              if (!method.id().equals("area") && !method.id().equals("expanded")) {
+                page.removeAll(aids);
+                allRight(judge(method, sum, page), sum);
+              }
+            });
+  }
+
+  private static void allRight(Report report, Problem sum) {
+    assertTrue(report.allRight(), () -> sum + ": " + report.findings() + report.missing());
+    assertEquals(report.figures().size(), report.count(Verdict.RIGHT), () -> sum + "");
+  }
+
+  /** Every slip is found where it shows first, and named; what comes after is no new slip. */
+  @ParameterizedTest
+  @MethodSource("slips")
+  void everySlipIsFoundAndNamed(Method<?> method, Slip slip) {
+    SlipTrial trial = SlipTrial.of(method, slip);
+    assertTrue(trial.shown() > 3, trial::toString);
+    assertEquals(trial.shown(), trial.named(), trial::toString);
+    assertTrue(10 * trial.first() >= 9 * trial.shown(), trial::toString);
+    assertTrue(10 * trial.alone() >= 9 * trial.shown() || trial.shown() < 25, trial::toString);
+  }
+
+  @ParameterizedTest
+  @MethodSource("judged")
+  void ofTwoSlipsTheFirstIsNamed(Method<?> method) {
+    List<Slip> slips =
+        Slip.of(method.operation(), method.id()).stream()
+            .filter(slip -> !slip.isOfSettingOut())
+            .toList();
+    Random random = new Random(6);
+    new RandomSums(43)
+        .small(method)
+        .limit(120)
+        .forEach(
+            sum -> {
+              Slip one = slips.get(random.nextInt(slips.size()));
+              Slip other = slips.get(random.nextInt(slips.size()));
+              Working slipped = Judge.simulate(method, sum, Style.STANDARD, List.of(one, other));
+              Report report = judge(method, sum, Penned.of(slipped));
+              Working truth = Methods.work(method, sum, Style.STANDARD);
+              if (!slipped.answer().equals(truth.answer())) {
+                assertFalse(
+                    report.findings().isEmpty(), () -> one + " and " + other + " in " + sum);
+                assertFalse(report.findings().get(0).squares().isEmpty());
+              }
+            });
+  }
+
+  /** Where no frame is ruled, whoever sets the sum out may begin anywhere on the sheet. */
+  @ParameterizedTest
+  @MethodSource("unframed")
+  void aPageSetOutElsewhereOnTheSheetIsAllRight(Method<?> method) {
+    new RandomSums(47)
+        .small(method)
+        .limit(40)
+        .forEach(
+            sum -> {
+              List<Written> page =
+                  Penned.withSetOut(Methods.work(method, sum, Style.STANDARD)).stream()
+                      .map(w -> new Written(w.at().moved(3, 2), w.spot(), w.text()))
+                      .toList();
+              Report report =
+                  new Judge(method, sum, Style.STANDARD)
+                      .judge(page, Stage.HANDED_IN, SettingOut.OWN);
+              if (sum.numbers().stream().distinct().count() == sum.numbers().size()) {
+                allRight(report, sum);
+              }
+            });
+  }
+
+  @ParameterizedTest
+  @MethodSource("judged")
+  void aPageOfRandomDigitsIsJudgedWithoutComplaint(Method<?> method) {
+    Random random = new Random(8);
+    new RandomSums(37)
+        .small(method)
+        .limit(40)
+        .forEach(
+            sum -> {
+              List<Written> page = new ArrayList<>();
+              for (Written written : Penned.of(Methods.work(method, sum, Style.STANDARD))) {
+                if (random.nextInt(5) > 0) {
+                  String text = random.nextInt(3) == 0 ? written.text() : "" + random.nextInt(10);
+                  page.add(
+                      new Written(
+                          written.at().moved(random.nextInt(8) / 7, random.nextInt(8) / 7),
+                          written.spot(),
+                          text));
+                }
+              }
+              assertEquals(page.size(), judge(method, sum, page).figures().size());
+            });
+  }
+}

@@ -1,0 +1,71 @@
+package bemble.method;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import bemble.judge.Judge;
+import bemble.plan.Answer;
+import bemble.problem.Limits;
+import bemble.problem.Problem;
+import bemble.problem.ProblemReader;
+import bemble.problem.Reading;
+import bemble.slip.Slip;
+import bemble.style.Style;
+import java.util.List;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** The wrong answers that pupils are known to give, from the slips that they are known to make. */
+class SlipAnswersTest {
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "364 + 5   | column      | lined-up-left               | 864",
+        "647 + 589 | column      | last-carry-lost             | 236",
+        "578 + 264 | column      | carry-not-added             | 732",
+        "46 + 7    | column      | tens-written-ones-carried   | 71",
+        "46 + 38   | column      | two-digits-in-one-square    | 714",
+        "364 + 5   | column      | blank-column-skipped        | 9",
+        "389 + 275 | column      | old-carry-again             | 764",
+        "389 + 275 | column      | fact-one-out                | 775",
+        "702 − 385 | exchange    | zero-passed-stays-zero      | 227",
+        "702 − 385 | exchange    | zero-passed-becomes-ten     | 327",
+        "6003 − 487 | exchange   | zero-passed-becomes-ten     | 5626",
+        "540 − 216 | exchange    | nothing-gives-the-number    | 336",
+        "540 − 216 | exchange    | nothing-gives-nothing       | 330",
+        "532 − 278 | exchange    | smaller-from-larger         | 346",
+        "532 − 278 | exchange    | neighbour-not-less          | 364",
+        "584 − 261 | exchange    | less-without-exchange       | 213",
+        "532 − 278 | add-to-both | one-more-forgotten          | 364",
+        "532 − 278 | expanded    | smaller-from-larger         | 346",
+        "57 × 38   | column      | no-placeholder              | 627",
+        "57 × 38   | column      | row-left-out                | 0",
+        "57 × 38   | column      | matching-places-only        | 1506",
+        "208 × 34  | column      | zero-times-gives-the-number | 7412",
+        "76 × 8    | column      | multiplied-carry-not-added  | 568",
+        "76 × 8    | column      | carry-added-first           | 888",
+        "57 × 38   | column      | carry-of-row-before         | 2216",
+        "57 × 38   | column      | rows-added-wrongly          | 1166",
+        "46 × 63   | area        | box-left-out                | 0",
+        "46 × 63   | area        | zeros-lost-in-box           | 738",
+        "34 × 26   | crosswise   | middle-left-out             | 624",
+        "4236 ÷ 6  | long        | zero-left-out               | 76",
+        "4236 ÷ 6  | long        | brought-down-twice          | 703",
+        "943 ÷ 4   | long        | trial-too-small             | 188",
+        "855 ÷ 15  | long        | trial-too-large             | 60",
+        "936 ÷ 4   | long        | from-the-ones-end           | 201",
+        "936 ÷ 4   | long        | not-brought-down            | 200",
+        "√2916     | digit-pairs | not-doubled                 | 57",
+        "√2916     | digit-pairs | one-digit-down              | 50",
+        "√94249    | digit-pairs | pairs-from-wrong-end        | 902",
+        "√94249    | digit-pairs | trial-too-small             | 306"
+      })
+  void followFromTheSlip(String line, String id, String slip, String answer) {
+    Reading reading = new ProblemReader(Limits.STANDARD).read(line);
+    Problem sum = ((Reading.Understood) reading).problem();
+    Method<?> method = Methods.find(sum.operation(), id).orElseThrow();
+    List<Slip> slips = List.of(Slip.find(slip).orElseThrow());
+    Answer given = Judge.simulate(method, sum, Style.STANDARD, slips).answer();
+    assertEquals(answer, given.value().toString());
+  }
+}

@@ -1,0 +1,91 @@
+package bemble.method;
+
+import bemble.judge.Finding;
+import bemble.judge.Judge;
+import bemble.judge.Judge.SettingOut;
+import bemble.judge.Judge.Stage;
+import bemble.judge.Penned;
+import bemble.judge.Report;
+import bemble.judge.Written;
+import bemble.paper.Spot;
+import bemble.plan.Working;
+import bemble.problem.Problem;
+import bemble.slip.Slip;
+import bemble.style.Style;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.provider.Arguments;
+
+/**
+ * How well the judge names a slip that a simulated pupil makes in a method.
+ *
+ * @param shown pages on which the slip shows
+ * @param named pages on which it is among the slips named for what was found first
+ * @param first pages on which it is named first
+ * @param alone pages on which all that comes later follows from it
+ */
+record SlipTrial(String method, Slip slip, int shown, int named, int first, int alone) {
+  private static final int PAGES = 60;
+  private static final int SUMS = 400;
+
+  /** The methods whose pages are judged. */
+  static List<Method<?>> judged() {
+    return Methods.all().stream().filter(Judge::judges).toList();
+  }
+
+  /** Every slip in every method in which it can happen. */
+  static Stream<Arguments> all() {
+    return judged().stream()
+        .flatMap(
+            method ->
+                Slip.of(method.operation(), method.id()).stream()
+                    .map(slip -> Arguments.of(method, slip)));
+  }
+
+  static SlipTrial of(Method<?> method, Slip slip) {
+    SettingOut setting = slip.isOfSettingOut() ? SettingOut.OWN : SettingOut.GIVEN;
+    SlipTrial trial = new SlipTrial(method.operation().id() + " " + method.id(), slip, 0, 0, 0, 0);
+    for (Problem sum : new RandomSums(29).small(method).limit(SUMS).toList()) {
+      List<Written> truth = penned(Methods.work(method, sum, Style.STANDARD), setting);
+      List<Written> page =
+          penned(Judge.simulate(method, sum, Style.STANDARD, List.of(slip)), setting);
+      if (trial.shown < PAGES && !figures(method, page).equals(figures(method, truth))) {
+        Judge judge = new Judge(method, sum, Style.STANDARD);
+        trial = trial.and(judge.judge(page, Stage.HANDED_IN, setting));
+      }
+    }
+    return trial;
+  }
+
+  private SlipTrial and(Report report) {
+    if (report.findings().isEmpty()) {
+      return new SlipTrial(method, slip, shown + 1, named, first, alone);
+    }
+    Finding finding = report.findings().get(0);
+    return new SlipTrial(
+        method,
+        slip,
+        shown + 1,
+        named + (finding.slips().contains(slip) ? 1 : 0),
+        first + (finding.slips().indexOf(slip) == 0 ? 1 : 0),
+        alone + (report.findings().size() == 1 ? 1 : 0));
+  }
+
+  private static List<Written> penned(Working working, SettingOut settingOut) {
+    return settingOut == SettingOut.OWN ? Penned.withSetOut(working) : Penned.of(working);
+  }
+
+  /** What counts on a page: all but the small figures, unless the method writes its parts so. */
+  static Set<Written> figures(Method<?> method, List<Written> page) {
+    boolean parts = method.id().equals("area") || method.id().equals("expanded");
+    return page.stream()
+        .filter(
+            written ->
+                written.spot() == Spot.FULL
+                    || written.text().equals(".")
+                    || parts && written.text().length() > 1)
+        .collect(Collectors.toSet());
+  }
+}
