@@ -1,0 +1,104 @@
+package bemble.judge;
+
+import bemble.judge.Prediction.Seen;
+import bemble.paper.Square;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Where on the sheet a writer has set the sum out: how many rows further down and columns further
+ * right than the page that it is compared with.
+ *
+ * @param rows rows further down
+ * @param columns columns further right
+ */
+record Alignment(int rows, int columns) {
+  private static final Alignment NONE = new Alignment(0, 0);
+
+  /**
+   * Looks for the numbers of the sum in the rows of a written page. The longest one that is found
+   * tells where the page begins, since a shorter one may not be lined up; but a page on which any
+   * number stands where it should, or none is found, lies where it should.
+   */
+  static Alignment of(List<Written> page, Prediction truth) {
+    Handwriting writing = new Handwriting(page);
+    Map<Integer, List<Seen>> numbers = new LinkedHashMap<>();
+    for (Seen seen : truth.seen()) {
+      if (seen.isSetOut()) {
+        int row = seen.entry().slot().square().row();
+        numbers.computeIfAbsent(row, any -> new ArrayList<>()).add(seen);
+      }
+    }
+    List<List<Seen>> longestFirst = new ArrayList<>(numbers.values());
+    longestFirst.sort(Comparator.comparing(number -> -number.size()));
+    List<Alignment> found =
+        longestFirst.stream().flatMap(number -> find(number, page, writing).stream()).toList();
+    return found.isEmpty() || found.contains(NONE) ? NONE : found.get(0);
+  }
+
+  private static Optional<Alignment> find(
+      List<Seen> number, List<Written> page, Handwriting writing) {
+    Square ones = number.get(number.size() - 1).entry().slot().square();
+    StringBuilder digits = new StringBuilder();
+    number.forEach(seen -> seen.due().forEach(written -> digits.append(written.text())));
+    return page.stream()
+        .filter(Written::isFull)
+        .filter(last -> !Handwriting.isDigit(textRightOf(last, writing)))
+        .filter(last -> writing.digitsLeftFrom(last.at()).contentEquals(digits))
+        .findFirst()
+        .map(
+            last ->
+                new Alignment(last.at().row() - ones.row(), last.at().column() - ones.column()));
+  }
+
+  private static String textRightOf(Written written, Handwriting writing) {
+    return writing.at(written.at().moved(0, 1), written.spot()).orElse("");
+  }
+
+  /** The page as it would stand if it had been set out where it is compared. */
+  List<Written> takenBack(List<Written> page) {
+    return page.stream()
+        .map(w -> new Written(w.at().moved(-rows, -columns), w.spot(), w.text()))
+        .toList();
+  }
+
+  /** A judgement with the squares where they really are. */
+  Report put(Report report) {
+    if (equals(NONE)) {
+      return report;
+    }
+    return new Report(
+        report.figures().stream()
+            .map(judged -> new Judged(moved(judged.written()), judged.verdict()))
+            .toList(),
+        report.missing().stream().map(this::moved).toList(),
+        report.findings().stream()
+            .map(
+                finding ->
+                    new Finding(
+                        finding.squares().stream().map(this::moved).toList(),
+                        finding.step(),
+                        finding.due().stream().map(this::moved).toList(),
+                        finding.kind(),
+                        finding.slips(),
+                        finding.distance()))
+            .toList(),
+        report.page(),
+        report.next() == null
+            ? null
+            : new Report.Next(
+                report.next().step(), report.next().due().stream().map(this::moved).toList()));
+  }
+
+  private Square moved(Square square) {
+    return square.moved(rows, columns);
+  }
+
+  private Written moved(Written written) {
+    return new Written(moved(written.at()), written.spot(), written.text());
+  }
+}

@@ -1,0 +1,95 @@
+package bemble.judge;
+
+import bemble.judge.Judge.Stage;
+import bemble.judge.Prediction.Expected;
+import bemble.judge.Prediction.Seen;
+import bemble.paper.Spot;
+import bemble.paper.Square;
+import java.util.List;
+import java.util.Optional;
+
+/** A written page held against what some hand would have written. */
+final class Comparison {
+  private final Handwriting page;
+  private final Stage stage;
+
+  Comparison(Handwriting page, Stage stage) {
+    this.page = page;
+    this.stage = stage;
+  }
+
+  boolean differs(Seen seen) {
+    for (Expected one : seen.expected()) {
+      Optional<String> written = page.at(one.at(), one.spot());
+      if (written.isPresent() && !same(written.get(), one)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  List<Square> absent(Seen seen) {
+    return seen.expected().stream()
+        .filter(one -> page.at(one.at(), one.spot()).isEmpty())
+        .map(Expected::at)
+        .toList();
+  }
+
+  /** Whether a number goes on to the left further than it should; zeros in front do no harm. */
+  boolean runsOn(Seen seen, Prediction prediction) {
+    if (seen.expected().isEmpty()) {
+      return false;
+    }
+    Square left = seen.expected().get(seen.expected().size() - 1).at().moved(0, -1);
+    String more = page.at(left, Spot.FULL).orElse("0");
+    return prediction.at(left, Spot.FULL) == null && Handwriting.isDigit(more) && !more.equals("0");
+  }
+
+  /** A small figure in the column of an aid that no step of the page would write there. */
+  Optional<Written> wrongAid(Seen seen, Prediction prediction) {
+    int column = seen.entry().slot().square().column();
+    return page.smallInColumn(column).stream()
+        .filter(written -> !prediction.isCell(written.at()))
+        .filter(written -> !prediction.aids(column).contains(written.text()))
+        .findFirst();
+  }
+
+  /** A point of the row that stands, but not here. */
+  boolean isElsewhere(Seen point) {
+    Square at = point.entry().slot().square();
+    List<Square> points = page.pointsInRow(at.row());
+    return !points.isEmpty() && !points.contains(at);
+  }
+
+  /** Squares of the page that are as predicted, less those that are not. */
+  int agreement(Prediction prediction) {
+    int agreement = 0;
+    for (Written written : page.all()) {
+      String expected = prediction.at(written.at(), written.spot());
+      if (written.isPoint()) {
+        agreement += prediction.hasPoint(written.at()) ? 2 : -2;
+      } else if (!written.isFull() && !prediction.isCell(written.at())) {
+        boolean helps = prediction.aids(written.at().column()).contains(written.text());
+        agreement += helps ? 1 : -1;
+      } else if (expected != null) {
+        agreement += expected.equals(written.text()) ? 2 : -2;
+      } else if (!written.text().equals("0") && isNumber(written.text())) {
+        agreement -= 2;
+      }
+    }
+    if (stage == Stage.HANDED_IN) {
+      for (Seen seen : prediction.seen()) {
+        agreement -= seen.isOptional() || seen.isSetOut() ? 0 : 2 * absent(seen).size();
+      }
+    }
+    return agreement;
+  }
+
+  private static boolean isNumber(String text) {
+    return !text.isEmpty() && text.chars().allMatch(Character::isDigit);
+  }
+
+  static boolean same(String text, Expected expected) {
+    return text.equals(expected.text());
+  }
+}

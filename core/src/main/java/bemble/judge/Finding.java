@@ -1,0 +1,40 @@
+package bemble.judge;
+
+import bemble.paper.Square;
+import bemble.plan.Step;
+import bemble.slip.Slip;
+import java.util.List;
+
+/**
+ * Something that went wrong for itself.
+ *
+ * @param squares where it shows first; the square of the lowest place comes first
+ * @param step the step of the page, right from there on, that should have been done
+ * @param due what that step writes in these squares and around them
+ * @param kind the sort of trouble
+ * @param slips the slips that explain it, the likeliest first; none where none is known
+ * @param distance how far a single figure is from what was due; 0 where that says nothing
+ */
+public record Finding(
+    List<Square> squares, Step step, List<Written> due, Kind kind, List<Slip> slips, int distance) {
+  /** Sorts of trouble. */
+  public enum Kind {
+    /** A slip that has a name. */
+    KNOWN,
+    /** A single figure of a number fact is wrong. */
+    NUMBER_FACT,
+    /** A number of the sum was copied wrongly. */
+    COPIED_WRONGLY,
+    /** Something that belongs there is missing. */
+    MISSING,
+    /** None of these. */
+    UNKNOWN
+  }
+
+  /** Keeps copies of the lists. */
+  public Finding {
+    squares = List.copyOf(squares);
+    due = List.copyOf(due);
+    slips = List.copyOf(slips);
+  }
+}

@@ -1,0 +1,142 @@
+package bemble.judge;
+
+import bemble.paper.Mark;
+import bemble.paper.Role;
+import bemble.paper.Shape;
+import bemble.paper.Spot;
+import bemble.paper.Square;
+import bemble.plan.Entry;
+import bemble.plan.Step;
+import bemble.plan.Working;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** What a page would look like if its writer did what is supposed, square by square. */
+final class Prediction {
+  /** Small figures that help the writer; a page is whole without them. */
+  private static final Set<Role> AIDS =
+      EnumSet.of(Role.CARRY, Role.EXCHANGE, Role.TEN_MORE, Role.ONE_MORE, Role.MULTIPLE, Role.TRY);
+
+  /** Numbers of as many figures as they need, that stand with nothing to their left. */
+  private static final Set<Role> OPEN =
+      EnumSet.of(Role.PRODUCT, Role.REMAINDER, Role.LEAD, Role.DIVISOR);
+
+  /** What is drawn beside the page or copied from the sum when it was set out for the writer. */
+  private static final Set<Role> SET_OUT = EnumSet.of(Role.GIVEN, Role.DIVISOR, Role.PADDING);
+
+  /** A place in which a text is expected. */
+  record Expected(Square at, Spot spot, String text) {}
+
+  /** An entry with what is seen of it. */
+  record Seen(Entry entry, Step step, List<Expected> expected) {
+    /** What should be written. */
+    List<Written> due() {
+      return expected.stream().map(one -> new Written(one.at(), one.spot(), one.text())).toList();
+    }
+
+    boolean isAid() {
+      return AIDS.contains(entry.slot().role()) && entry.slot().spot() != Spot.FULL;
+    }
+
+    boolean isPoint() {
+      return entry.slot().role() == Role.POINT;
+    }
+
+    boolean isOpen() {
+      return OPEN.contains(entry.slot().role());
+    }
+
+    boolean isSetOut() {
+      return Prediction.isSetOut(entry);
+    }
+
+    /** Whether a page is whole without it: an aid, or what only some schools write. */
+    boolean isOptional() {
+      Role role = entry.slot().role();
+      boolean nothingLeft = role == Role.REMAINDER && entry.value().signum() == 0;
+      return isAid() || nothingLeft || role == Role.LEAD || role == Role.TRY;
+    }
+  }
+
+  private final Working working;
+  private final List<Seen> seen = new ArrayList<>();
+  private final Map<Square, String> full = new HashMap<>();
+  private final Map<Square, String> cells = new HashMap<>();
+  private final Set<Square> points = new HashSet<>();
+  private final Map<Integer, Set<String>> aidsByColumn = new HashMap<>();
+
+  Prediction(Working working) {
+    this.working = working;
+    List<Mark> marks = working.paper().marks();
+    for (Step step : working.steps()) {
+      for (Entry entry : step.entries()) {
+        add(entry, step, marks);
+      }
+    }
+  }
+
+  private void add(Entry entry, Step step, List<Mark> marks) {
+    List<Expected> expected = new ArrayList<>();
+    for (int id : entry.marks()) {
+      Shape shape = marks.get(id).shape();
+      if (shape instanceof Shape.Figure figure) {
+        expected.add(new Expected(figure.at(), Spot.FULL, figure.text()));
+      } else if (shape instanceof Shape.Small small) {
+        expected.add(new Expected(small.at(), small.spot(), small.text()));
+      } else if (shape instanceof Shape.Point point) {
+        expected.add(new Expected(point.after(), Spot.LOWER_RIGHT, "."));
+      }
+    }
+    Seen each = new Seen(entry, step, expected);
+    seen.add(each);
+    for (Expected one : expected) {
+      if (each.isPoint()) {
+        points.add(one.at());
+      } else if (each.isAid()) {
+        aidsByColumn.computeIfAbsent(one.at().column(), column -> new HashSet<>()).add(one.text());
+      } else if (one.spot() == Spot.FULL) {
+        full.put(one.at(), one.text());
+      } else {
+        cells.put(one.at(), one.text());
+      }
+    }
+  }
+
+  /** Whether an entry stands there already when a sum is set out for its writer. */
+  static boolean isSetOut(Entry entry) {
+    return SET_OUT.contains(entry.slot().role()) && entry.reads().isEmpty();
+  }
+
+  Working working() {
+    return working;
+  }
+
+  List<Seen> seen() {
+    return seen;
+  }
+
+  /** What is expected in a square, null where nothing is. */
+  String at(Square square, Spot spot) {
+    return spot == Spot.FULL ? full.get(square) : cells.get(square);
+  }
+
+  /** Whether a point is expected after a square. */
+  boolean hasPoint(Square after) {
+    return points.contains(after);
+  }
+
+  /** Whether a square is meant for a number of several figures. */
+  boolean isCell(Square square) {
+    return cells.containsKey(square);
+  }
+
+  /** The texts of the small figures that may help in a column. */
+  Set<String> aids(int column) {
+    return aidsByColumn.getOrDefault(column, Set.of());
+  }
+}

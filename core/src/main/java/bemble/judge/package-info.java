@@ -1,0 +1,4 @@
+/**
+ * Judges what somebody wrote, on the same plans that work a sum. Knows nothing of screens or marks.
+ */
+package bemble.judge;

@@ -1,0 +1,124 @@
+package bemble.slip;
+
+import bemble.number.Numeral;
+import bemble.paper.Role;
+import bemble.plan.Asked;
+import bemble.plan.Decision;
+import bemble.plan.Entry;
+import bemble.plan.Hand;
+import bemble.plan.Rule;
+import bemble.problem.Problem;
+import java.math.BigInteger;
+import java.util.Optional;
+import java.util.OptionalInt;
+
+/** Changes to plans in which columns are added. */
+final class AddingSlips {
+  private AddingSlips() {}
+
+  static Change linedUpLeft(Problem problem) {
+    int highest = problem.numbers().stream().mapToInt(Numeral::highestPlace).max().orElseThrow();
+    return new Change() {
+      @Override
+      public OptionalInt decide(Decision decision, int place, int usual) {
+        return decision == Decision.PLACES_TOO_FAR_LEFT
+            ? OptionalInt.of(highest - place)
+            : OptionalInt.empty();
+      }
+    };
+  }
+
+  static Change carryNotAdded(Problem problem) {
+    return (Change.OfValues)
+        asked ->
+            Reads.ofTotal(asked) && Reads.has(asked, Role.CARRY)
+                ? Optional.of(Reads.applied(asked, Reads.without(asked.reads(), Role.CARRY)))
+                : Optional.empty();
+  }
+
+  static Change tensWrittenOnesCarried(Problem problem) {
+    return (Change.OfValues)
+        asked -> {
+          BigInteger total = Reads.ofTotal(asked) ? Rule.TOTAL.applyTo(asked.reads()) : null;
+          boolean carries = total != null && total.compareTo(BigInteger.TEN) >= 0;
+          if (!carries || asked.rule().equals(Rule.TENS_OF_TOTAL) && !isCarry(asked)) {
+            return Optional.empty();
+          }
+          return Optional.of(
+              isCarry(asked) ? total.mod(BigInteger.TEN) : total.divide(BigInteger.TEN));
+        };
+  }
+
+  private static boolean isCarry(Asked asked) {
+    return asked.slot().role() == Role.CARRY;
+  }
+
+  static Change twoDigitsInOneSquare(Problem problem) {
+    return Change.deciding(Decision.TOTAL_CARRIED, 0);
+  }
+
+  /** A carry that was added stays in mind and is added once more in the next column. */
+  static Change oldCarryAgain(Problem problem) {
+    return new Change() {
+      private Entry old;
+      private int oldPlace = Integer.MIN_VALUE;
+
+      @Override
+      public Optional<BigInteger> instead(Asked asked) {
+        boolean next = old != null && Reads.ofTotal(asked) && placeOf(asked) == oldPlace + 1;
+        return next ? Optional.of(Reads.andAlso(asked, old)) : Optional.empty();
+      }
+
+      @Override
+      public void written(Asked asked, BigInteger value) {
+        if (Reads.ofTotal(asked)) {
+          asked.reads().stream()
+              .filter(Reads::carried)
+              .filter(carry -> carry.value().signum() > 0)
+              .findFirst()
+              .ifPresent(
+                  carry -> {
+                    old = carry;
+                    oldPlace = placeOf(asked);
+                  });
+        }
+      }
+    };
+  }
+
+  /** The column that is being added: what it reads stands there. */
+  private static int placeOf(Asked asked) {
+    return asked.section().number();
+  }
+
+  static Change lastCarryLost(Problem problem) {
+    return (Change.OfValues)
+        asked ->
+            asked.rule().equals(Rule.TENS_OF_TOTAL) && asked.slot().role() == Role.ANSWER
+                ? Optional.of(Hand.NOTHING)
+                : Optional.empty();
+  }
+
+  static Change blankColumnSkipped(Problem problem) {
+    return (Change.OfValues)
+        asked ->
+            asked.rule().equals(Rule.ONES_OF_TOTAL) && asked.reads().size() == 1
+                ? Optional.of(Hand.NOTHING)
+                : Optional.empty();
+  }
+
+  static Change factOneOut(Problem problem) {
+    return (Change.OfValues)
+        asked -> {
+          BigInteger due = asked.due();
+          if (Reads.is(asked, Rule.Kind.FIGURE_OF_TOTAL, Rule.Kind.FIGURE_OF_PAIRS)) {
+            return Optional.of(due.add(BigInteger.ONE).mod(BigInteger.TEN));
+          }
+          boolean difference =
+              Reads.is(asked, Rule.Kind.DIFFERENCE, Rule.Kind.DIFFERENCE_WITH_TEN_MORE);
+          return difference && due.compareTo(BigInteger.valueOf(9)) < 0
+              ? Optional.of(due.add(BigInteger.ONE))
+              : Optional.empty();
+        };
+  }
+}

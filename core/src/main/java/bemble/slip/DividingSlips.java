@@ -1,0 +1,166 @@
+package bemble.slip;
+
+import bemble.number.Numeral;
+import bemble.paper.Role;
+import bemble.plan.Asked;
+import bemble.plan.Decision;
+import bemble.plan.Hand;
+import bemble.plan.Rule;
+import bemble.problem.Problem;
+import java.math.BigInteger;
+import java.util.Optional;
+
+/** Changes to plans of long division and of roots, which use a number up from the left. */
+final class DividingSlips {
+  private static final BigInteger NINE = BigInteger.valueOf(9);
+
+  private DividingSlips() {}
+
+  static Change zeroLeftOut(Problem problem) {
+    return Change.deciding(Decision.ZERO_WRITTEN, 0);
+  }
+
+  static Change trialTooSmall(Problem problem) {
+    return trial(BigInteger.ONE.negate());
+  }
+
+  static Change trialTooLarge(Problem problem) {
+    return trial(BigInteger.ONE);
+  }
+
+  private static Change trial(BigInteger off) {
+    return (Change.OfValues)
+        asked -> {
+          boolean digit =
+              Reads.is(asked, Rule.Kind.HOW_MANY, Rule.Kind.LARGEST_TRIAL)
+                  && asked.due().signum() > 0;
+          BigInteger tried = asked.due().add(off);
+          return digit && tried.signum() > 0 && tried.compareTo(NINE) <= 0
+              ? Optional.of(tried)
+              : Optional.empty();
+        };
+  }
+
+  static Change notBroughtDown(Problem problem) {
+    return Change.deciding(Decision.BROUGHT_DOWN, 0);
+  }
+
+  /** The figure that came down last comes down again. */
+  static Change broughtDownTwice(Problem problem) {
+    Numeral dividend = problem.numbers().get(0);
+    return (Change.OfValues)
+        asked -> {
+          boolean down = asked.slot().role() == Role.BROUGHT_DOWN;
+          int before = asked.slot().place() + 1;
+          return down && before <= dividend.highestPlace()
+              ? Optional.of(BigInteger.valueOf(dividend.digitAt(before)))
+              : Optional.empty();
+        };
+  }
+
+  static Change remainderDropped(Problem problem) {
+    return (Change.OfValues)
+        asked ->
+            Reads.is(asked, Rule.Kind.LEFT_OVER)
+                    && asked.slot().place() == 0
+                    && asked.due().signum() > 0
+                ? Optional.of(Hand.NOTHING)
+                : Optional.empty();
+  }
+
+  /** Inside a round the smaller figure is taken from the larger, column by column. */
+  static Change subtractionSlip(Problem problem) {
+    return (Change.OfValues)
+        asked -> {
+          if (!Reads.is(asked, Rule.Kind.LEFT_OVER)) {
+            return Optional.empty();
+          }
+          BigInteger product = Reads.value(asked, 0);
+          BigInteger stood = asked.due().add(product);
+          return Optional.of(figureByFigure(stood.max(product), stood.min(product)));
+        };
+  }
+
+  private static BigInteger figureByFigure(BigInteger more, BigInteger less) {
+    Numeral top = Numeral.of(more);
+    Numeral bottom = Numeral.of(less);
+    BigInteger value = BigInteger.ZERO;
+    for (int place = top.highestPlace(); place >= 0; place--) {
+      int figure = Math.abs(top.digitAt(place) - bottom.digitAt(place));
+      value = value.multiply(BigInteger.TEN).add(BigInteger.valueOf(figure));
+    }
+    return value;
+  }
+
+  /** Every figure is divided for itself, the ones first, so that nothing is passed on. */
+  static Change fromTheOnesEnd(Problem problem) {
+    Numeral dividend = problem.numbers().get(0);
+    BigInteger divisor = problem.numbers().get(problem.numbers().size() - 1).unscaled();
+    return (Change.OfValues)
+        asked ->
+            Reads.is(asked, Rule.Kind.HOW_MANY) && divisor.signum() > 0
+                ? Optional.of(
+                    BigInteger.valueOf(dividend.digitAt(asked.slot().place())).divide(divisor))
+                : Optional.empty();
+  }
+
+  /** The first pair is taken from the left end, two figures at once. */
+  static Change pairsFromTheWrongEnd(Problem problem) {
+    Numeral radicand = problem.numbers().get(0);
+    boolean odd = radicand.highestPlace() % 2 == 0 && radicand.highestPlace() > 0;
+    return (Change.OfValues)
+        asked -> {
+          if (!odd || !Reads.is(asked, Rule.Kind.LARGEST_SQUARE)) {
+            return Optional.empty();
+          }
+          int first = radicand.highestPlace();
+          int pair = 10 * radicand.digitAt(first) + radicand.digitAt(first - 1);
+          return Optional.of(BigInteger.valueOf(pair).sqrt());
+        };
+  }
+
+  static Change notDoubled(Problem problem) {
+    return (Change.OfValues)
+        asked -> {
+          if (Reads.is(asked, Rule.Kind.DOUBLE)) {
+            return Optional.of(Rule.of(Rule.Kind.JOINED).applyTo(asked.reads()));
+          }
+          boolean firstLead = asked.slot().role() == Role.LEAD && asked.rule().equals(Rule.TOTAL);
+          return firstLead ? Optional.of(Reads.value(asked, 0)) : Optional.empty();
+        };
+  }
+
+  /** The figure is multiplied by the leading part alone. */
+  static Change digitNotBeside(Problem problem) {
+    return (Change.OfValues)
+        asked ->
+            Reads.is(asked, Rule.Kind.TRIAL_PRODUCT)
+                ? Optional.of(Reads.value(asked, 0).multiply(Reads.value(asked, 1)))
+                : Optional.empty();
+  }
+
+  static Change zeroLeftOutOfRoot(Problem problem) {
+    return (Change.OfValues)
+        asked -> {
+          boolean root = asked.slot().role() == Role.ROOT || isBeside(asked);
+          return root && asked.due().signum() == 0 && !asked.reads().isEmpty()
+              ? Optional.of(Hand.NOTHING)
+              : Optional.empty();
+        };
+  }
+
+  private static boolean isBeside(Asked asked) {
+    return Reads.is(asked, Rule.Kind.LARGEST_TRIAL);
+  }
+
+  /** The point stands a figure too early, or a figure too late where nothing stands before it. */
+  static Change pointMisplaced(Problem problem) {
+    boolean early = problem.numbers().get(0).highestPlace() > 1;
+    return Change.deciding(Decision.POINT_AFTER, early ? 1 : -1);
+  }
+
+  /** Of every pair only the first figure comes down. */
+  static Change oneDigitDown(Problem problem) {
+    return Change.deciding(Decision.BROUGHT_DOWN, 0);
+  }
+}

@@ -1,0 +1,160 @@
+package bemble.slip;
+
+import bemble.number.Numeral;
+import bemble.paper.Role;
+import bemble.plan.Asked;
+import bemble.plan.Decision;
+import bemble.plan.Entry;
+import bemble.plan.Hand;
+import bemble.plan.Rule;
+import bemble.problem.Problem;
+import bemble.wording.Section;
+import java.math.BigInteger;
+import java.util.Optional;
+
+/** Changes to plans of multiplication. */
+final class MultiplyingSlips {
+  private MultiplyingSlips() {}
+
+  static Change noPlaceholder(Problem problem) {
+    return Change.deciding(Decision.PLACES_HELD, 0);
+  }
+
+  static Change rowLeftOut(Problem problem) {
+    return Change.deciding(Decision.ROW_WRITTEN, 0);
+  }
+
+  static Change boxLeftOut(Problem problem) {
+    return (Change.OfValues) asked -> isBox(asked) ? Optional.of(Hand.NOTHING) : Optional.empty();
+  }
+
+  private static boolean isBox(Asked asked) {
+    return Reads.is(asked, Rule.Kind.PRODUCT)
+        && asked.slot().role() == Role.PRODUCT
+        && asked.section().kind() == Section.Kind.ROW;
+  }
+
+  private static boolean inRow(Asked asked) {
+    return Reads.ofPairs(asked) && asked.section().kind() == Section.Kind.ROW;
+  }
+
+  private static boolean withCarry(Asked asked) {
+    return Reads.ofPairs(asked) && asked.reads().size() % 2 == 1;
+  }
+
+  static Change carryNotAdded(Problem problem) {
+    return (Change.OfValues)
+        asked ->
+            withCarry(asked)
+                ? Optional.of(
+                    Reads.applied(asked, asked.reads().subList(0, asked.reads().size() - 1)))
+                : Optional.empty();
+  }
+
+  static Change carryAddedFirst(Problem problem) {
+    return (Change.OfValues)
+        asked ->
+            withCarry(asked) && inRow(asked)
+                ? Optional.of(
+                    Reads.part(
+                        asked,
+                        Reads.value(asked, 0)
+                            .add(Reads.value(asked, 2))
+                            .multiply(Reads.value(asked, 1))))
+                : Optional.empty();
+  }
+
+  /** The last carry of the row before is added at the beginning of the next row. */
+  static Change oldCarryAgain(Problem problem) {
+    return new Change() {
+      private Entry last;
+      private int lastRow;
+
+      @Override
+      public Optional<BigInteger> instead(Asked asked) {
+        boolean first = inRow(asked) && asked.reads().size() == 2 && isOnes(asked);
+        return first && last != null && asked.section().number() > lastRow
+            ? Optional.of(Reads.andAlso(asked, last))
+            : Optional.empty();
+      }
+
+      @Override
+      public void written(Asked asked, BigInteger value) {
+        if (inRow(asked) && withCarry(asked)) {
+          last = asked.reads().get(2);
+          lastRow = asked.section().number();
+        }
+      }
+    };
+  }
+
+  private static boolean isOnes(Asked asked) {
+    return asked.reads().get(0).slot().place() == 0;
+  }
+
+  static Change matchingPlacesOnly(Problem problem) {
+    return (Change.OfValues)
+        asked ->
+            inRow(asked)
+                    && asked.reads().get(0).slot().place() != asked.reads().get(1).slot().place()
+                ? Optional.of(Hand.NOTHING)
+                : Optional.empty();
+  }
+
+  static Change zeroTimesGivesTheNumber(Problem problem) {
+    return (Change.OfValues)
+        asked -> {
+          if (!inRow(asked) && !isBox(asked)) {
+            return Optional.empty();
+          }
+          BigInteger one = Reads.value(asked, 0);
+          BigInteger other = Reads.value(asked, 1);
+          if (one.signum() != 0 && other.signum() != 0) {
+            return Optional.empty();
+          }
+          BigInteger carry = withCarry(asked) ? Reads.value(asked, 2) : BigInteger.ZERO;
+          BigInteger given = one.max(other).add(carry);
+          return Optional.of(isBox(asked) ? given : Reads.part(asked, given));
+        };
+  }
+
+  static Change zerosLostInBox(Problem problem) {
+    return (Change.OfValues)
+        asked -> {
+          BigInteger due = asked.due();
+          boolean zeros =
+              isBox(asked)
+                  && endsInZero(Reads.value(asked, 0))
+                  && endsInZero(Reads.value(asked, 1));
+          return zeros ? Optional.of(due.divide(BigInteger.TEN)) : Optional.empty();
+        };
+  }
+
+  private static boolean endsInZero(BigInteger part) {
+    return part.signum() > 0 && part.mod(BigInteger.TEN).signum() == 0;
+  }
+
+  /** Of a cross only the ends are multiplied: what lies between brings nothing but its carry. */
+  static Change middleLeftOut(Problem problem) {
+    int last = problem.numbers().stream().mapToInt(Numeral::highestPlace).sum();
+    return (Change.OfValues)
+        asked -> {
+          int place = asked.section().number();
+          boolean middle =
+              Reads.ofPairs(asked)
+                  && asked.section().kind() == Section.Kind.COLUMN
+                  && place > 0
+                  && place < last;
+          if (!middle) {
+            return Optional.empty();
+          }
+          BigInteger carry =
+              withCarry(asked) ? Reads.value(asked, asked.reads().size() - 1) : BigInteger.ZERO;
+          return Optional.of(Reads.part(asked, carry));
+        };
+  }
+
+  static Change rowsAddedWrongly(Problem problem) {
+    return AddingSlips.carryNotAdded(problem);
+  }
+}

@@ -1,0 +1,79 @@
+package bemble.slip;
+
+import bemble.plan.Asked;
+import bemble.plan.Decision;
+import bemble.plan.Hand;
+import bemble.plan.Slot;
+import bemble.problem.Problem;
+import bemble.wording.Section;
+import java.math.BigInteger;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+
+/**
+ * A hand that works truly but for some slips. One object serves one run through a plan: some slips
+ * remember what was written.
+ */
+public final class SlippingHand implements Hand {
+  /**
+   * A slip and where it happens.
+   *
+   * @param slip which
+   * @param from the stretch of the working in which it happens first; null for the very beginning
+   * @param onwards whether it goes on happening from there, or happens in that stretch only
+   */
+  public record At(Slip slip, Section from, boolean onwards) {
+    /** A slip that happens wherever it can. */
+    public static At everywhere(Slip slip) {
+      return new At(slip, null, true);
+    }
+  }
+
+  private final List<At> slips;
+  private final List<Change> changes;
+  private final boolean[] begun;
+  private final Map<Slot, BigInteger> written;
+
+  /** A hand that makes some slips, and writes given values in some slots whatever is due there. */
+  public SlippingHand(Problem problem, List<At> slips, Map<Slot, BigInteger> written) {
+    this.slips = List.copyOf(slips);
+    this.changes = slips.stream().map(at -> at.slip().change(problem)).toList();
+    this.begun = new boolean[slips.size()];
+    this.written = new HashMap<>(written);
+  }
+
+  @Override
+  public BigInteger fill(Asked asked) {
+    BigInteger value = written.get(asked.slot());
+    for (int i = 0; value == null && i < changes.size(); i++) {
+      Optional<BigInteger> instead =
+          happens(i, asked.section()) ? changes.get(i).instead(asked) : Optional.empty();
+      value = instead.orElse(null);
+    }
+    BigInteger put = value == null ? asked.due() : value;
+    changes.forEach(change -> change.written(asked, put));
+    return put;
+  }
+
+  @Override
+  public int decide(Decision decision, Section section, int place, int usual) {
+    for (int i = 0; i < changes.size(); i++) {
+      OptionalInt otherwise =
+          happens(i, section) ? changes.get(i).decide(decision, place, usual) : OptionalInt.empty();
+      if (otherwise.isPresent()) {
+        return otherwise.getAsInt();
+      }
+    }
+    return usual;
+  }
+
+  private boolean happens(int index, Section section) {
+    At at = slips.get(index);
+    boolean here = at.from() == null || at.from().equals(section);
+    begun[index] |= here;
+    return here || at.onwards() && begun[index];
+  }
+}

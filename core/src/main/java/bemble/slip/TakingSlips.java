@@ -1,0 +1,132 @@
+package bemble.slip;
+
+import bemble.paper.Role;
+import bemble.plan.Asked;
+import bemble.plan.Decision;
+import bemble.plan.Entry;
+import bemble.plan.Rule;
+import bemble.problem.Problem;
+import java.math.BigInteger;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BinaryOperator;
+import java.util.function.Predicate;
+
+/** Changes to plans in which columns are subtracted. */
+final class TakingSlips {
+  private static final Change NONE_FOR_ZERO = Change.deciding(Decision.EXCHANGE_FOR_ZERO_MADE, 0);
+  private static final Change NONE = Change.deciding(Decision.EXCHANGE_MADE, 0);
+
+  private TakingSlips() {}
+
+  /** No exchange, and a difference of its own where the top is too small. */
+  private static Change without(
+      Predicate<BigInteger> top, BinaryOperator<BigInteger> difference, Change noExchange) {
+    Change.OfValues values =
+        asked -> {
+          if (!Reads.is(asked, Rule.Kind.DIFFERENCE) || !isColumn(asked)) {
+            return Optional.empty();
+          }
+          BigInteger from = Reads.value(asked, 0);
+          BigInteger taken = Rule.TOTAL.applyTo(asked.reads().subList(1, asked.reads().size()));
+          return from.compareTo(taken) < 0 && top.test(from)
+              ? Optional.of(difference.apply(from, taken))
+              : Optional.empty();
+        };
+    return Change.both(values, noExchange);
+  }
+
+  private static boolean isColumn(Asked asked) {
+    return asked.slot().role() == Role.ANSWER || asked.slot().role() == Role.PARTIAL;
+  }
+
+  static Change smallerFromLarger(Problem problem) {
+    return without(top -> top.signum() > 0, (from, taken) -> taken.subtract(from), NONE);
+  }
+
+  static Change nothingGivesTheNumber(Problem problem) {
+    return without(top -> top.signum() == 0, (from, taken) -> taken, NONE_FOR_ZERO);
+  }
+
+  static Change nothingGivesNothing(Problem problem) {
+    return without(top -> top.signum() == 0, (from, taken) -> BigInteger.ZERO, NONE_FOR_ZERO);
+  }
+
+  static Change neighbourNotLess(Problem problem) {
+    return (Change.OfValues)
+        asked ->
+            Reads.is(asked, Rule.Kind.ONE_LESS)
+                ? Optional.of(Reads.value(asked, 0))
+                : Optional.empty();
+  }
+
+  /** A column whose right neighbour needed nothing is made one less all the same. */
+  static Change lessWithoutExchange(Problem problem) {
+    return (Change.OfValues)
+        asked -> {
+          boolean difference = Reads.is(asked, Rule.Kind.DIFFERENCE) && isColumn(asked);
+          if (!difference || asked.reads().size() != 2) {
+            return Optional.empty();
+          }
+          Entry top = asked.reads().get(0);
+          boolean untouched =
+              top.slot().role() != Role.EXCHANGE
+                  && top.slot().place() > problem.numbers().get(0).lowestPlace();
+          BigInteger less = asked.due().subtract(BigInteger.ONE);
+          return untouched && less.signum() >= 0 ? Optional.of(less) : Optional.empty();
+        };
+  }
+
+  /** The place beyond pays, and the zeros on the way stay what they are. */
+  static Change zeroStaysZero(Problem problem) {
+    return onTheWay(BigInteger.ZERO);
+  }
+
+  /** The place beyond pays, and the zeros on the way become ten and stay so. */
+  static Change zeroBecomesTen(Problem problem) {
+    return onTheWay(BigInteger.TEN);
+  }
+
+  /** One figure goes into a square, so ten less nothing leaves the 0 of the ten. */
+  private static Optional<BigInteger> oneFigure(Asked asked, BigInteger value) {
+    boolean answer = asked.slot().role() == Role.ANSWER && value.compareTo(BigInteger.TEN) >= 0;
+    return answer ? Optional.of(value.mod(BigInteger.TEN)) : Optional.empty();
+  }
+
+  private static Change onTheWay(BigInteger left) {
+    return (Change.OfValues)
+        asked -> {
+          if (Reads.is(asked, Rule.Kind.DIFFERENCE, Rule.Kind.SAME)) {
+            return oneFigure(asked, asked.due());
+          }
+          boolean passed = asked.slot().place() > asked.section().number();
+          boolean makesTen = Reads.is(asked, Rule.Kind.TEN_MORE) && passed;
+          boolean paysOn =
+              Reads.is(asked, Rule.Kind.ONE_LESS)
+                  && passed
+                  && asked.reads().get(0).rule().kind() == Rule.Kind.TEN_MORE
+                  && isZeroBefore(asked.reads().get(0).reads());
+          return makesTen || paysOn || Reads.is(asked, Rule.Kind.NINE_MORE)
+              ? Optional.of(left)
+              : Optional.empty();
+        };
+  }
+
+  private static boolean isZeroBefore(List<Entry> reads) {
+    return reads.get(0).value().signum() == 0;
+  }
+
+  /** The small one low in the next column is not taken. */
+  static Change oneMoreForgotten(Problem problem) {
+    return (Change.OfValues)
+        asked -> {
+          boolean difference =
+              Reads.is(asked, Rule.Kind.DIFFERENCE, Rule.Kind.DIFFERENCE_WITH_TEN_MORE);
+          if (!difference || !Reads.has(asked, Role.ONE_MORE)) {
+            return Optional.empty();
+          }
+          BigInteger left = Reads.applied(asked, Reads.without(asked.reads(), Role.ONE_MORE));
+          return oneFigure(asked, left).or(() -> Optional.of(left));
+        };
+  }
+}
