@@ -1,0 +1,14 @@
+package bemble.app;
+
+import java.time.Clock;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** The time, as something that a test can set. */
+@Configuration
+class ClockConfiguration {
+  @Bean
+  Clock clock() {
+    return Clock.systemUTC();
+  }
+}

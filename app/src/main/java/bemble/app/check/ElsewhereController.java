@@ -1,0 +1,146 @@
+package bemble.app.check;
+
+import bemble.app.http.RefusedException;
+import bemble.app.working.Sums;
+import bemble.app.working.Sums.Sum;
+import bemble.app.working.WorkingRequest;
+import bemble.app.working.WorkingView.AnswerView;
+import bemble.app.working.Workings;
+import bemble.check.Calculator;
+import bemble.judge.Line;
+import bemble.judge.Lines;
+import bemble.number.Numeral;
+import bemble.paper.Role;
+import bemble.style.Choice;
+import bemble.wording.Wording;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Checks what was worked elsewhere. */
+@RestController
+@RequestMapping("/api")
+class ElsewhereController {
+  private final Sums sums;
+  private final Workings workings;
+
+  ElsewhereController(Sums sums, Workings workings) {
+    this.sums = sums;
+    this.workings = workings;
+  }
+
+  /** A line that can be typed. */
+  record LineView(String key, String name) {}
+
+  /** The lines of a working as they were typed, by their keys; blank ones count as not given. */
+  record ElsewhereRequest(
+      @NotNull(message = "Say which sum was worked.") WorkingRequest working,
+      @NotNull(message = "Type at least one line.") Map<String, String> lines) {}
+
+  /**
+   * What came of it.
+   *
+   * @param wrong the key of the first line that is not so; missing where all follows
+   * @param sentence the finding in words
+   * @param follows what the line should follow from
+   */
+  record FindingView(String wrong, String sentence, String follows) {}
+
+  /** Which lines a working of this sum has. */
+  @PostMapping("/working-lines")
+  List<LineView> lines(@RequestBody WorkingRequest request) {
+    Sum sum = sums.read(request);
+    return named(sum);
+  }
+
+  /** The first line that is not so. */
+  @PostMapping("/working-checks")
+  FindingView check(@Valid @RequestBody ElsewhereRequest request) {
+    Sum sum = sums.read(request.working());
+    Wording wording = new Wording(sum.style());
+    Lines lines = lines(sum);
+    Map<Line, Numeral> given = new LinkedHashMap<>();
+    Map<Line, String> names = new LinkedHashMap<>();
+    List<LineView> views = named(sum);
+    for (int i = 0; i < views.size(); i++) {
+      Line line = lines.all().get(i);
+      names.put(line, views.get(i).name());
+      String text = request.lines().get(line.key());
+      if (text != null && !text.isBlank()) {
+        given.put(line, number(text, views.get(i).name(), sum));
+      }
+    }
+    if (given.isEmpty()) {
+      throw RefusedException.of("no-line", "Type at least one line.");
+    }
+    return finding(lines.firstWrong(given), names, wording, sum, given);
+  }
+
+  private FindingView finding(
+      Optional<Lines.Finding> wrong,
+      Map<Line, String> names,
+      Wording wording,
+      Sum sum,
+      Map<Line, Numeral> given) {
+    if (wrong.isPresent()) {
+      Lines.Finding finding = wrong.get();
+      Map<String, Object> fills = Map.of("line", names.get(finding.line()), "due", finding.due());
+      return new FindingView(
+          finding.line().key(), wording.label("lines.wrong", fills), wording.say(finding.remark()));
+    }
+    boolean answered =
+        given.keySet().stream()
+            .map(Line::role)
+            .anyMatch(role -> role == Role.ANSWER || role == Role.QUOTIENT || role == Role.ROOT);
+    String sentence =
+        answered
+            ? wording.label(
+                "lines.right",
+                Map.of("answer", workings.answer(sum, Calculator.result(sum.problem())).text()))
+            : wording.label("lines.so-far", Map.of());
+    return new FindingView(null, sentence, null);
+  }
+
+  private static Lines lines(Sum sum) {
+    return new Lines(sum.method(), sum.problem(), sum.style());
+  }
+
+  /** The lines by name; those of one kind are numbered in the order in which they are written. */
+  private static List<LineView> named(Sum sum) {
+    Wording wording = new Wording(sum.style());
+    Map<Role, Integer> counts = new EnumMap<>(Role.class);
+    List<LineView> views = new ArrayList<>();
+    for (Line line : lines(sum).all()) {
+      int number = counts.merge(line.role(), 1, Integer::sum);
+      String key = "line." + Wording.key(line.role());
+      views.add(new LineView(line.key(), wording.label(key, Map.of("number", number))));
+    }
+    return views;
+  }
+
+  private static Numeral number(String text, String name, Sum sum) {
+    String point = sum.style().has(Choice.DecimalMark.COMMA) ? "," : ".";
+    String group = sum.style().has(Choice.DecimalMark.COMMA) ? "" : ",";
+    String plain = text.replaceAll("[\\s\\u2009\\u00a0" + group + "]", "").replace(point, ".");
+    if (!plain.matches("\\d{1,60}(\\.\\d{1,30})?")) {
+      throw RefusedException.of("no-number", "“" + text + "” in “" + name + "” is not a number.");
+    }
+    return Numeral.parse(plain);
+  }
+
+  /** The bare result of a sum. */
+  @PostMapping("/calculations")
+  AnswerView calculate(@RequestBody WorkingRequest request) {
+    Sum sum = sums.read(request);
+    return workings.answer(sum, Calculator.result(sum.problem()));
+  }
+}

@@ -1,0 +1,60 @@
+package bemble.app.demo;
+
+import bemble.app.slate.AttemptRequest;
+import bemble.app.slate.AttemptView;
+import bemble.app.slate.Attempts;
+import bemble.app.slate.Pupils;
+import bemble.app.slate.Stroke;
+import bemble.app.working.WorkingRequest;
+import bemble.style.Style;
+import com.fasterxml.jackson.core.type.TypeReference;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.List;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.stereotype.Component;
+
+/** Pages of made-up children, written by simulated pupils with the slips that children make. */
+@Component
+@ConditionalOnProperty("bemble.demo")
+class DemoAttempts implements ApplicationRunner {
+  private final Attempts attempts;
+  private final Pupils pupils;
+  private final ObjectMapper json;
+
+  DemoAttempts(Attempts attempts, Pupils pupils, ObjectMapper json) {
+    this.attempts = attempts;
+    this.pupils = pupils;
+    this.json = json;
+  }
+
+  private record DemoAttempt(
+      String who, String problem, String method, List<String> slips, String explanation) {}
+
+  @Override
+  public void run(ApplicationArguments arguments) throws IOException {
+    if (!attempts.all().isEmpty()) {
+      return;
+    }
+    try (InputStream file = getClass().getResourceAsStream("/demo/attempts.json")) {
+      List<DemoAttempt> demo = json.readValue(file, new TypeReference<>() {});
+      for (int i = demo.size() - 1; i >= 0; i--) {
+        write(demo.get(i));
+      }
+    }
+  }
+
+  private void write(DemoAttempt demo) {
+    Style style = Style.STANDARD;
+    AttemptView begun =
+        attempts.begin(
+            new AttemptRequest(demo.problem(), demo.method(), style, demo.who(), null, null));
+    List<Stroke> strokes =
+        pupils.strokes(new WorkingRequest(demo.problem(), demo.method(), style), demo.slips());
+    attempts.write(begun.id(), strokes);
+    attempts.handIn(begun.id(), demo.explanation() == null ? "" : demo.explanation());
+  }
+}

@@ -1,0 +1,2 @@
+/** Demo data: the made-up garden of Ashlatch. */
+package bemble.app.demo;

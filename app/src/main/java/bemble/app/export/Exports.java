@@ -1,0 +1,123 @@
+package bemble.app.export;
+
+import bemble.app.export.Canvas.Point;
+import bemble.app.export.PdfBook.Frame;
+import bemble.app.export.PdfBook.Setting;
+import bemble.app.export.PdfBook.Shown;
+import bemble.app.http.RefusedException;
+import bemble.app.working.Sums;
+import bemble.app.working.Sums.Sum;
+import bemble.app.working.WorkingRequest;
+import bemble.check.Check;
+import bemble.check.Checks;
+import bemble.method.Methods;
+import bemble.paper.Area;
+import bemble.plan.Step;
+import bemble.plan.Working;
+import bemble.wording.Section;
+import bemble.wording.Wording;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Service;
+
+/** Puts worked sums on paper and into pictures. */
+@Service
+public class Exports {
+  private static final int MOST_FRAMES = 360;
+
+  private final Sums sums;
+
+  Exports(Sums sums) {
+    this.sums = sums;
+  }
+
+  /** A sum worked, with all that is needed to show it. */
+  private record Page(Working working, Check check, Wording wording, String heading) {}
+
+  private Page page(WorkingRequest request) {
+    Sum sum = sums.read(request);
+    Working working = Methods.work(sum.method(), sum.problem(), sum.style());
+    Wording wording = new Wording(sum.style());
+    return new Page(
+        working, Checks.of(working, sum.style()), wording, wording.problem(sum.problem()));
+  }
+
+  /** The sum as a PDF. */
+  public byte[] pdf(PdfRequest request) {
+    Page page = page(request.working());
+    try (PdfBook book = new PdfBook(request.sheet())) {
+      if (request.kind() == PdfRequest.Kind.STRIP) {
+        book.strip(frames(page, request.per()), request.tiling());
+      } else {
+        book.page(request.kind() == PdfRequest.Kind.PAGE ? finished(page) : blank(page));
+      }
+      return book.bytes();
+    }
+  }
+
+  private static Frame finished(Page page) {
+    List<Step> steps = page.working().steps();
+    Working check = page.check().working();
+    return new Frame(
+        page.heading(),
+        List.of(
+            new Shown(page.working().paper(), steps.size() - 1, Setting.PLAIN),
+            new Shown(check.paper(), check.steps().size() - 1, Setting.PLAIN)),
+        page.wording().say(steps.get(steps.size() - 1).remark()));
+  }
+
+  private static Frame blank(Page page) {
+    int last = 0;
+    while (page.working().steps().get(last + 1).section().equals(Section.SET_OUT)) {
+      last++;
+    }
+    String name = page.wording().label("sheet.name", Map.of("problem", page.heading()));
+    return new Frame(name, List.of(new Shown(page.working().paper(), last, Setting.BOXES)), "");
+  }
+
+  private static List<Frame> frames(Page page, PdfRequest.Per per) {
+    List<Step> steps = page.working().steps();
+    List<Frame> frames = new ArrayList<>();
+    StringBuilder said = new StringBuilder();
+    for (int i = 0; i < steps.size(); i++) {
+      Section section = steps.get(i).section();
+      said.append(said.isEmpty() ? "" : " ").append(page.wording().say(steps.get(i).remark()));
+      boolean goesOn = i + 1 < steps.size() && steps.get(i + 1).section().equals(section);
+      if (per != PdfRequest.Per.COLUMN || !goesOn) {
+        String heading = page.wording().section(section);
+        Shown shown = new Shown(page.working().paper(), i, Setting.FRESH);
+        frames.add(new Frame(heading, List.of(shown), said.toString()));
+        said.setLength(0);
+      }
+    }
+    if (frames.size() > MOST_FRAMES) {
+      throw RefusedException.of(
+          "too-many-frames",
+          "That would be %d frames; Bemble prints up to %d. Choose a frame for each column."
+              .formatted(frames.size(), MOST_FRAMES));
+    }
+    return frames;
+  }
+
+  /** The sum as an SVG picture, as it is when {@code step} is done; its check follows its steps. */
+  public String svg(WorkingRequest request, int step) {
+    Page page = page(request);
+    int done = page.working().steps().size();
+    SvgCanvas canvas = new SvgCanvas();
+    MarkPainter painter = new MarkPainter(canvas);
+    Area area = page.working().paper().extent();
+    boolean checking = step >= done;
+    if (checking) {
+      area = area.joined(page.check().working().paper().extent());
+    }
+    painter.grid(area);
+    page.working().paper().marksAt(step).forEach(painter::paint);
+    if (checking) {
+      page.check().working().paper().marksAt(step - done).forEach(painter::paint);
+    }
+    Point corner = new Point(area.from().column() - 0.5, area.from().row() - 0.5);
+    int rows = area.to().row() - area.from().row() + 1;
+    return canvas.picture(corner, area.columns() + 1.0, rows + 1.0, page.heading());
+  }
+}

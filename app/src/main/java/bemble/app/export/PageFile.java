@@ -1,0 +1,46 @@
+package bemble.app.export;
+
+import bemble.app.http.RefusedException;
+import bemble.style.Style;
+
+/**
+ * A page as a file: the sum and how to work it, from which the page is worked anew. The schema
+ * stands in docs/page-file.schema.json.
+ *
+ * @param format always {@code bemble-page}
+ * @param version the version of this form, from 1
+ * @param problem the sum, with a point for decimals and without thousands marks
+ * @param method the method's id
+ * @param style the conventions of the page; the standard ones if left out
+ * @param title what the page is called; may be left out
+ * @param note what is noted with it; may be left out
+ */
+public record PageFile(
+    String format,
+    Integer version,
+    String problem,
+    String method,
+    Style style,
+    String title,
+    String note) {
+  static final String FORMAT = "bemble-page";
+  static final int VERSION = 1;
+
+  /** Refuses what is no page of Bemble, or one of a version to come. */
+  void check() {
+    if (!FORMAT.equals(format) || version == null || problem == null) {
+      throw RefusedException.of(
+          "no-page", "This file is not a page of Bemble, or it is damaged. Nothing was changed.");
+    }
+    if (version > VERSION) {
+      throw RefusedException.of(
+          "newer-page",
+          "This page comes from a newer Bemble (its form is %d, this one reads up to %d)."
+                  .formatted(version, VERSION)
+              + " Nothing was changed.");
+    }
+    if (version < 1) {
+      throw RefusedException.of("no-page", "There is no form %d of a page.".formatted(version));
+    }
+  }
+}

@@ -1,0 +1,175 @@
+package bemble.app.export;
+
+import bemble.app.export.Canvas.Anchor;
+import bemble.app.export.Canvas.Lettering;
+import bemble.app.export.Canvas.Point;
+import bemble.paper.Area;
+import bemble.paper.Mark;
+import bemble.paper.Paper;
+import bemble.paper.Role;
+import bemble.paper.Shape;
+import bemble.paper.Square;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Predicate;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+
+/** Sheets of paper with worked or empty pages on them. All lengths are points. */
+final class PdfBook implements AutoCloseable {
+  private static final double MARGIN = 42;
+  private static final double HEADING = 17;
+  private static final double LARGEST_SQUARE = 27;
+  private static final double GAP = 12;
+  private static final double LEADING = 1.3;
+  private static final Set<Role> ASKED_FOR = Set.of(Role.ANSWER, Role.QUOTIENT, Role.ROOT);
+
+  private final PDDocument document = new PDDocument();
+  private final PdfFonts fonts = new PdfFonts(document);
+  private final PDRectangle size;
+
+  PdfBook(PdfRequest.Size size) {
+    this.size = size == PdfRequest.Size.A4 ? PDRectangle.A4 : PDRectangle.LETTER;
+  }
+
+  /** A stretch of a sheet: its upper left corner from the sheet's lower left, and its extent. */
+  private record Space(double left, double top, double width, double height) {}
+
+  /** Papers with the last step that is shown of each, and the sentence about it. */
+  record Frame(String heading, List<Shown> papers, String sentence) {}
+
+  /** A paper as it is when a step is done. */
+  record Shown(Paper paper, int step, Setting setting) {}
+
+  /** What is set off on a paper. */
+  enum Setting {
+    PLAIN,
+    /** What the step wrote. */
+    FRESH,
+    /** The squares in which the answer is still to be written. */
+    BOXES
+  }
+
+  private interface Sheet {
+    void draw(PDPageContentStream out, Space space) throws IOException;
+  }
+
+  private void sheet(Sheet sheet) {
+    PDPage page = new PDPage(size);
+    document.addPage(page);
+    try (PDPageContentStream out = new PDPageContentStream(document, page)) {
+      double width = size.getWidth() - 2 * MARGIN;
+      double height = size.getHeight() - 2 * MARGIN;
+      sheet.draw(out, new Space(MARGIN, size.getHeight() - MARGIN, width, height));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** One sheet with one page on it. */
+  void page(Frame frame) {
+    sheet((out, space) -> draw(out, space, frame, HEADING));
+  }
+
+  /** Frames in order, row by row, on as many sheets as they need. */
+  void strip(List<Frame> frames, PdfRequest.Tiling tiling) {
+    for (int first = 0; first < frames.size(); first += tiling.frames()) {
+      List<Frame> some = frames.subList(first, Math.min(first + tiling.frames(), frames.size()));
+      sheet(
+          (out, space) -> {
+            double width = (space.width() - GAP * (tiling.across() - 1)) / tiling.across();
+            double height = (space.height() - GAP * (tiling.down() - 1)) / tiling.down();
+            for (int i = 0; i < some.size(); i++) {
+              double left = space.left() + i % tiling.across() * (width + GAP);
+              double top = space.top() - i / tiling.across() * (height + GAP);
+              draw(out, new Space(left, top, width, height), some.get(i), HEADING / 2);
+            }
+          });
+    }
+  }
+
+  private void draw(PDPageContentStream out, Space space, Frame frame, double letters) {
+    PdfCanvas plain = new PdfCanvas(out, fonts, space.left(), space.top(), 1);
+    plain.text(
+        new Point(0, letters / 2),
+        frame.heading(),
+        new Lettering(letters, true, Ink.ACTION, Anchor.START));
+    double said = letters * 1.1;
+    List<String> lines = fonts.lines(frame.sentence(), said, false, space.width());
+    double foot = (lines.size() + 0.5) * said * LEADING;
+    double room = space.height() - 2 * letters - foot;
+    Space middle = new Space(space.left(), space.top() - 2 * letters, space.width(), room);
+    double used = papers(out, middle, frame.papers());
+    for (int i = 0; i < lines.size(); i++) {
+      double at = 2 * letters + used + (i + 1) * said * LEADING;
+      plain.text(
+          new Point(0, at), lines.get(i), new Lettering(said, false, Ink.TEXT, Anchor.START));
+    }
+  }
+
+  /** Draws papers as large as the space allows; gives the height that they took. */
+  private double papers(PDPageContentStream out, Space space, List<Shown> papers) {
+    Area used = papers.stream().map(s -> s.paper().extent()).reduce(Area::joined).orElseThrow();
+    Area area = new Area(used.from().moved(-1, -1), used.to().moved(1, 1));
+    int columns = area.columns();
+    int rows = area.to().row() - area.from().row() + 1;
+    double side =
+        Math.min(LARGEST_SQUARE, Math.min(space.width() / columns, space.height() / rows));
+    double left = space.left() - area.from().column() * side;
+    double top = space.top() + area.from().row() * side;
+    MarkPainter painter = new MarkPainter(new PdfCanvas(out, fonts, left, top, side));
+    for (Shown shown : papers) {
+      if (shown.setting() == Setting.FRESH) {
+        squares(shown, mark -> mark.step() == shown.step()).forEach(painter::fresh);
+      }
+    }
+    painter.grid(area);
+    for (Shown shown : papers) {
+      shown.paper().marksAt(shown.step()).forEach(painter::paint);
+      if (shown.setting() == Setting.BOXES) {
+        squares(shown, mark -> mark.step() > shown.step() && ASKED_FOR.contains(mark.role()))
+            .forEach(painter::box);
+      }
+    }
+    return rows * side;
+  }
+
+  /** The squares in which figures of some marks stand. */
+  private static Set<Square> squares(Shown shown, Predicate<Mark> which) {
+    Set<Square> squares = new LinkedHashSet<>();
+    for (Mark mark : shown.paper().marks()) {
+      if (mark.place() != null && which.test(mark)) {
+        if (mark.shape() instanceof Shape.Figure figure) {
+          squares.add(figure.at());
+        } else if (mark.shape() instanceof Shape.Small small) {
+          squares.add(small.at());
+        }
+      }
+    }
+    return squares;
+  }
+
+  byte[] bytes() {
+    try (ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
+      document.save(bytes);
+      return bytes.toByteArray();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  @Override
+  public void close() {
+    try {
+      document.close();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+}

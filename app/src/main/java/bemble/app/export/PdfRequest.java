@@ -1,0 +1,62 @@
+package bemble.app.export;
+
+import bemble.app.working.WorkingRequest;
+import jakarta.validation.constraints.NotNull;
+
+/**
+ * A page to be printed.
+ *
+ * @param working the sum and how to work it
+ * @param kind what is printed
+ * @param size the sheet; A4 if left out
+ * @param per what a frame of a strip shows; a step if left out
+ * @param frames how many frames a sheet of a strip has: 4, 6 or 9; 6 if left out
+ */
+public record PdfRequest(
+    @NotNull(message = "Say which sum is to be printed.") WorkingRequest working,
+    @NotNull(message = "Say what is to be printed: the page, a strip or an empty page.") Kind kind,
+    Size size,
+    Per per,
+    Integer frames) {
+  /** What is printed. */
+  public enum Kind {
+    /** The page when all is done, with its check. */
+    PAGE,
+    /** A frame for each step or column. */
+    STRIP,
+    /** The sum set out, with empty squares. */
+    BLANK
+  }
+
+  /** Sheets of paper. */
+  public enum Size {
+    A4,
+    LETTER
+  }
+
+  /** What a frame shows. */
+  public enum Per {
+    STEP,
+    COLUMN
+  }
+
+  Size sheet() {
+    return size == null ? Size.A4 : size;
+  }
+
+  /** How many frames lie beside one another on a sheet, and how many under one another. */
+  Tiling tiling() {
+    return switch (frames == null ? 6 : frames) {
+      case 4 -> new Tiling(2, 2);
+      case 9 -> new Tiling(3, 3);
+      default -> new Tiling(2, 3);
+    };
+  }
+
+  /** Frames across and down a sheet. */
+  record Tiling(int across, int down) {
+    int frames() {
+      return across * down;
+    }
+  }
+}

@@ -1,0 +1,53 @@
+package bemble.app.fact;
+
+import bemble.app.house.Classes;
+import bemble.fact.Fact;
+import bemble.help.FactHelp;
+import bemble.help.Way;
+import bemble.paper.Paper;
+import bemble.wording.Wording;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.math.BigInteger;
+import java.util.List;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Help with a number fact, on demand. */
+@RestController
+@RequestMapping("/api/fact-help")
+class FactHelpController {
+  private static final String NO_FACT = "This is not a number fact.";
+  private final Classes classes;
+
+  FactHelpController(Classes classes) {
+    this.classes = classes;
+  }
+
+  /** The fact by its kind and what it is worked out from. */
+  record FactRequest(
+      @NotNull(message = NO_FACT) Fact.Kind kind,
+      @NotEmpty(message = NO_FACT) @Size(max = 100, message = NO_FACT)
+          List<@NotNull(message = NO_FACT) @Pattern(regexp = "\\d{1,60}", message = NO_FACT) String>
+              operands) {}
+
+  /** One way of getting it, with a picture where one helps. */
+  record WayView(String text, Paper drawing) {}
+
+  @PostMapping
+  List<WayView> help(@Valid @RequestBody FactRequest request) {
+    List<BigInteger> operands = request.operands().stream().map(BigInteger::new).toList();
+    Fact fact = Fact.of(request.kind(), operands);
+    Wording wording = new Wording(classes.currentStyle());
+    return FactHelp.of(fact).stream().map(way -> view(way, wording)).toList();
+  }
+
+  private static WayView view(Way way, Wording wording) {
+    return new WayView(wording.say(way.remark()), way.drawing().orElse(null));
+  }
+}

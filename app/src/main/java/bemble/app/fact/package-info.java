@@ -1,0 +1,2 @@
+/** Help with number facts over HTTP. */
+package bemble.app.fact;

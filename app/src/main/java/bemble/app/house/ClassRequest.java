@@ -1,0 +1,19 @@
+package bemble.app.house;
+
+import bemble.style.Style;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
+
+/**
+ * A class as its teacher wants it.
+ *
+ * @param name what it is called
+ * @param style its conventions; the standard ones if left out
+ * @param version the version that was changed; left out for a new class
+ */
+public record ClassRequest(
+    @NotBlank(message = "Give the class a name.")
+        @Size(max = 60, message = "A name has at most 60 letters.")
+        String name,
+    Style style,
+    Integer version) {}

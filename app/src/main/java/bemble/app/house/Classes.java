@@ -1,0 +1,108 @@
+package bemble.app.house;
+
+import bemble.app.http.MissingException;
+import bemble.app.http.RefusedException;
+import bemble.app.http.StaleException;
+import bemble.app.store.ClassMapper;
+import bemble.app.store.ClassRow;
+import bemble.app.store.Stored;
+import bemble.style.Style;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.OffsetDateTime;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The classes of a teacher, one of them current; each has a style of its own. */
+@Service
+public class Classes {
+  private static final Duration UNDO = Duration.ofDays(1);
+
+  private final ClassMapper mapper;
+  private final Stored stored;
+  private final Clock clock;
+
+  Classes(ClassMapper mapper, Stored stored, Clock clock) {
+    this.mapper = mapper;
+    this.stored = stored;
+    this.clock = clock;
+  }
+
+  public List<ClassView> all() {
+    return mapper.all().stream().map(this::view).toList();
+  }
+
+  /** The style of the current class. */
+  public Style currentStyle() {
+    return mapper.all().stream()
+        .filter(ClassRow::currentClass)
+        .findFirst()
+        .map(row -> stored.read(row.style(), Style.class))
+        .orElse(Style.STANDARD);
+  }
+
+  @Transactional
+  public List<ClassView> add(ClassRequest request) {
+    Style style = request.style() == null ? Style.STANDARD : request.style();
+    mapper.insert(request.name().strip(), stored.write(style));
+    return all();
+  }
+
+  /** Changes name and style; refused where another window has changed the class since. */
+  @Transactional
+  public List<ClassView> change(long id, ClassRequest request) {
+    ClassRow row = mapper.find(id).orElseThrow(Classes::missing);
+    String style = request.style() == null ? row.style() : stored.write(request.style());
+    int version = request.version() == null ? -1 : request.version();
+    if (mapper.change(id, version, request.name().strip(), style) == 0) {
+      throw new StaleException(
+          "“"
+              + row.name()
+              + "” was changed in another window meanwhile. Here it is as it is now; make your"
+              + " change again if you still want it.");
+    }
+    return all();
+  }
+
+  @Transactional
+  public List<ClassView> choose(long id) {
+    mapper.find(id).orElseThrow(Classes::missing);
+    mapper.choose(id);
+    return all();
+  }
+
+  /** Removes a class; where it was the current one, the first of the others is current then. */
+  @Transactional
+  public List<ClassView> remove(long id) {
+    ClassRow row = mapper.find(id).orElseThrow(Classes::missing);
+    List<ClassRow> others = mapper.all().stream().filter(other -> other.id() != id).toList();
+    if (others.isEmpty()) {
+      throw RefusedException.of("last-class", "This is the only class. Add another one first.");
+    }
+    OffsetDateTime now = OffsetDateTime.now(clock);
+    mapper.purge(now.minus(UNDO));
+    mapper.delete(id, now);
+    if (row.currentClass()) {
+      mapper.choose(others.get(0).id());
+    }
+    return all();
+  }
+
+  @Transactional
+  public List<ClassView> restore(long id) {
+    if (mapper.restore(id) == 0) {
+      throw missing();
+    }
+    return all();
+  }
+
+  private ClassView view(ClassRow row) {
+    Style style = stored.read(row.style(), Style.class);
+    return new ClassView(row.id(), row.name(), row.version(), row.currentClass(), style);
+  }
+
+  private static MissingException missing() {
+    return new MissingException("This class is not there any more.");
+  }
+}

@@ -1,0 +1,43 @@
+package bemble.app.house;
+
+import bemble.style.Setting;
+
+/**
+ * A sum of the garden on which a setting shows.
+ *
+ * @param problem the sum
+ * @param method the method
+ * @param step the step to show, counted from 0 on into the check; past the end means the last
+ */
+record Example(String problem, String method, int step) {
+  private static final int END = 999;
+
+  static Example of(Setting setting) {
+    return switch (setting) {
+      case CARRY_WORD -> new Example("146 + 238", "column", 3);
+      case EXCHANGE_WORD -> new Example("432 − 118", "exchange", 2);
+      case FIRST_PLACE_WORD -> new Example("46 + 37", "column", 2);
+      case THOUSANDS_MARK -> new Example("12,480 + 3,615", "column", 8);
+      case DECIMAL_MARK -> new Example("2.50 + 1.75", "column", 6);
+      case COLUMN_HEADS -> new Example("164 + 23", "column", 1);
+      case BLANK_SQUARES -> new Example("1,305 + 48", "column", 1);
+      case ON_TOP -> new Example("37 + 1,204", "column", 1);
+      case CARRY_POSITION -> new Example("378 + 256", "column", 6);
+      case CARRY_TURN -> new Example("58 + 27", "column", 4);
+      case ADDING_ORDER -> new Example("4 + 7 + 6 + 8", "column", 2);
+      case ACROSS_ZEROS -> new Example("5,003 − 1,268", "exchange", 4);
+      case LAST_COLUMNS -> new Example("134 − 58", "exchange", 4);
+      case PLACEHOLDER -> new Example("46 × 23", "column", 5);
+      case USED_CARRIES -> new Example("46 × 37", "column", 6);
+      case ZERO_DIGIT -> new Example("34 × 203", "column", 6);
+      case ZERO_ROUND -> new Example("618 ÷ 6", "long", 9);
+      case ROOT_LEAD -> new Example("√2,916", "digit-pairs", 5);
+      case ROOT_RESULT -> new Example("√7 to 1 place", "digit-pairs", 10);
+      case ADDITION_CHECK -> new Example("46 + 37 + 28", "column", END);
+      case SUBTRACTION_CHECK -> new Example("83 − 47", "exchange", END);
+      case MULTIPLICATION_CHECK -> new Example("34 × 26", "column", END);
+      case ROOT_CHECK -> new Example("√20", "digit-pairs", END);
+      case CHECK_PLACE -> new Example("83 − 47", "exchange", END);
+    };
+  }
+}

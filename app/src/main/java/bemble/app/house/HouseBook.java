@@ -1,0 +1,104 @@
+package bemble.app.house;
+
+import bemble.app.http.StyleJson;
+import bemble.style.Choice;
+import bemble.style.Setting;
+import bemble.style.Style;
+import bemble.wording.OwnSentence;
+import bemble.wording.RemarkKind;
+import bemble.wording.Wording;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+
+/** What can be chosen, in words, with a sum for each setting that shows what it does. */
+final class HouseBook {
+  private final Wording wording = new Wording(Style.STANDARD);
+
+  /** Everything that the House style screen offers. */
+  record SettingsView(List<GroupView> groups, List<SentenceView> sentences) {}
+
+  /** Settings that are shown together. */
+  record GroupView(String name, List<SettingView> settings) {}
+
+  /**
+   * One setting.
+   *
+   * @param key its name in a style
+   * @param example a sum on which it shows
+   * @param method the method of the example
+   * @param step the step of the example, the steps of its check among them, at which it shows
+   */
+  record SettingView(
+      String key,
+      String name,
+      String about,
+      List<ChoiceView> choices,
+      String example,
+      String method,
+      int step) {}
+
+  /** One value of a setting. */
+  record ChoiceView(String value, String name) {}
+
+  /**
+   * A kind of remark for which a class may have a sentence of its own.
+   *
+   * @param kind its key
+   * @param group what it belongs to
+   * @param standard Bemble's own sentence
+   * @param fillIns the names that may stand in braces
+   * @param plain whether the standard sentence can be typed as it is
+   */
+  record SentenceView(
+      String kind, String group, String standard, List<String> fillIns, boolean plain) {}
+
+  SettingsView view() {
+    List<GroupView> groups = new ArrayList<>();
+    for (Setting.Group group : Setting.Group.values()) {
+      List<SettingView> settings =
+          Stream.of(Setting.values())
+              .filter(setting -> setting.group() == group)
+              .map(this::setting)
+              .toList();
+      groups.add(new GroupView(label("group." + Wording.key(group)), settings));
+    }
+    List<SentenceView> sentences =
+        Stream.of(RemarkKind.values()).filter(kind -> !kind.isHelp()).map(this::sentence).toList();
+    return new SettingsView(groups, sentences);
+  }
+
+  private SettingView setting(Setting setting) {
+    String key = "setting." + Wording.key(setting);
+    Example example = Example.of(setting);
+    List<ChoiceView> choices =
+        setting.choices().stream().map(choice -> choice(key, choice)).toList();
+    return new SettingView(
+        StyleJson.name(setting),
+        label(key + ".name"),
+        label(key + ".about"),
+        choices,
+        example.problem(),
+        example.method(),
+        example.step());
+  }
+
+  private ChoiceView choice(String key, Choice choice) {
+    return new ChoiceView(choice.name(), label(key + "." + Wording.key(choice)));
+  }
+
+  private SentenceView sentence(RemarkKind kind) {
+    String standard = OwnSentence.standard(kind);
+    return new SentenceView(
+        kind.key(),
+        label("sentences." + OwnSentence.book(kind)),
+        standard,
+        List.copyOf(OwnSentence.fillIns(kind)),
+        !standard.contains(",choice,"));
+  }
+
+  private String label(String key) {
+    return wording.label(key, Map.of());
+  }
+}

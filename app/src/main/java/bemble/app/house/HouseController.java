@@ -1,0 +1,64 @@
+package bemble.app.house;
+
+import jakarta.validation.Valid;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Classes and what can be chosen for them. Every change answers with all classes as they are. */
+@RestController
+@RequestMapping("/api")
+class HouseController {
+  private final Classes classes;
+  private final HouseBook book = new HouseBook();
+
+  HouseController(Classes classes) {
+    this.classes = classes;
+  }
+
+  @GetMapping("/settings")
+  HouseBook.SettingsView settings() {
+    return book.view();
+  }
+
+  @GetMapping("/classes")
+  List<ClassView> all() {
+    return classes.all();
+  }
+
+  @PostMapping("/classes")
+  @ResponseStatus(HttpStatus.CREATED)
+  List<ClassView> add(@Valid @RequestBody ClassRequest request) {
+    return classes.add(request);
+  }
+
+  @PutMapping("/classes/{id}")
+  List<ClassView> change(@PathVariable long id, @Valid @RequestBody ClassRequest request) {
+    return classes.change(id, request);
+  }
+
+  /** Makes a class the current one. */
+  @PostMapping("/classes/{id}/current")
+  List<ClassView> choose(@PathVariable long id) {
+    return classes.choose(id);
+  }
+
+  @DeleteMapping("/classes/{id}")
+  List<ClassView> remove(@PathVariable long id) {
+    return classes.remove(id);
+  }
+
+  /** Takes a removal back. */
+  @PostMapping("/classes/{id}/restore")
+  List<ClassView> restore(@PathVariable long id) {
+    return classes.restore(id);
+  }
+}

@@ -1,0 +1,106 @@
+package bemble.app.http;
+
+import java.net.URI;
+import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+
+/** Turns every failure into problem details (RFC 9457) with a sentence for a teacher. */
+@RestControllerAdvice
+class ErrorAnswers extends ResponseEntityExceptionHandler {
+  private static final Logger LOG = LoggerFactory.getLogger(ErrorAnswers.class);
+
+  @ExceptionHandler
+  ProblemDetail refused(RefusedException refused) {
+    ProblemDetail problem =
+        problem(HttpStatus.UNPROCESSABLE_ENTITY, refused.code(), refused.getMessage());
+    if (refused.from() != null) {
+      problem.setProperty("from", refused.from());
+      problem.setProperty("to", refused.to());
+    }
+    if (refused.meant() != null) {
+      problem.setProperty("meant", refused.meant());
+    }
+    return problem;
+  }
+
+  @ExceptionHandler
+  ProblemDetail stale(StaleException stale) {
+    return problem(HttpStatus.CONFLICT, "stale", stale.getMessage());
+  }
+
+  @ExceptionHandler
+  ProblemDetail missing(MissingException missing) {
+    return problem(HttpStatus.NOT_FOUND, "missing", missing.getMessage());
+  }
+
+  /** The core refuses what the checks at the door let through. */
+  @ExceptionHandler
+  ProblemDetail unsuitable(IllegalArgumentException failure) {
+    LOG.warn("Refused by the core", failure);
+    return problem(
+        HttpStatus.UNPROCESSABLE_ENTITY,
+        "not-valid",
+        "This request does not make sense: its values do not suit one another.");
+  }
+
+  @ExceptionHandler
+  ProblemDetail unforeseen(Exception failure) {
+    LOG.error("Unforeseen failure", failure);
+    return problem(
+        HttpStatus.INTERNAL_SERVER_ERROR,
+        "failed",
+        "Bemble made a mistake of its own. Nothing was changed; please try again.");
+  }
+
+  @Override
+  protected ResponseEntity<Object> handleHttpMessageNotReadable(
+      HttpMessageNotReadableException failure,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    // A value that could be read but not taken carries its own sentence.
+    for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
+      if (cause instanceof RefusedException refused) {
+        return ResponseEntity.unprocessableEntity().body(refused(refused));
+      }
+    }
+    return ResponseEntity.badRequest()
+        .body(
+            problem(
+                HttpStatus.BAD_REQUEST,
+                "unreadable",
+                "This request could not be read. It must be JSON with the fields of the API."));
+  }
+
+  @Override
+  protected ResponseEntity<Object> handleMethodArgumentNotValid(
+      MethodArgumentNotValidException failure,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    String sentences =
+        failure.getFieldErrors().stream()
+            .map(error -> error.getDefaultMessage())
+            .collect(Collectors.joining(" "));
+    return ResponseEntity.unprocessableEntity()
+        .body(problem(HttpStatus.UNPROCESSABLE_ENTITY, "not-valid", sentences));
+  }
+
+  private static ProblemDetail problem(HttpStatus status, String code, String sentence) {
+    ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, sentence);
+    problem.setType(URI.create("urn:bemble:" + code));
+    return problem;
+  }
+}

@@ -1,0 +1,49 @@
+package bemble.app.http;
+
+import bemble.paper.Shape;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import com.fasterxml.jackson.databind.Module;
+import com.fasterxml.jackson.databind.jsontype.NamedType;
+import com.fasterxml.jackson.module.blackbird.BlackbirdModule;
+import java.util.Arrays;
+import java.util.Locale;
+import org.springframework.boot.autoconfigure.jackson.Jackson2ObjectMapperBuilderCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** How the core's types look in JSON: the core itself knows nothing of it. */
+@Configuration
+public class JsonOfCore {
+  /** The tag of a shape in JSON: {@code figure}. */
+  static String tag(Class<?> shape) {
+    return shape.getSimpleName().toLowerCase(Locale.ROOT);
+  }
+
+  /** The kinds of shape, which are all records of {@link Shape}. */
+  static Class<?>[] shapes() {
+    return Shape.class.getPermittedSubclasses();
+  }
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  private interface TaggedShape {}
+
+  /** Long pages have thousands of marks: writing them without reflection halves the time. */
+  @Bean
+  Module fastAccess() {
+    return new BlackbirdModule();
+  }
+
+  @Bean
+  Jackson2ObjectMapperBuilderCustomizer coreTypes() {
+    return builder ->
+        builder
+            .mixIn(Shape.class, TaggedShape.class)
+            .deserializers(new StyleJson.Reader())
+            .serializers(new StyleJson.Writer())
+            .postConfigurer(
+                mapper ->
+                    Arrays.stream(shapes())
+                        .map(shape -> new NamedType(shape, tag(shape)))
+                        .forEach(mapper::registerSubtypes));
+  }
+}

@@ -1,0 +1,54 @@
+package bemble.app.http;
+
+import bemble.problem.Refusal;
+import java.util.Locale;
+
+/** Something typed that cannot be taken, with the sentence that says so. */
+public final class RefusedException extends RuntimeException {
+  private final String code;
+  private final Integer from;
+  private final Integer to;
+  private final String meant;
+
+  private RefusedException(String code, String sentence, Integer from, Integer to, String meant) {
+    super(sentence);
+    this.code = code;
+    this.from = from;
+    this.to = to;
+    this.meant = meant;
+  }
+
+  /**
+   * A line that is not a sum; the sentence is about its characters from {@code from} to {@code to}.
+   */
+  public RefusedException(Refusal refusal, String sentence) {
+    this(
+        refusal.code().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+        sentence,
+        refusal.from(),
+        refusal.to(),
+        refusal.meant().orElse(null));
+  }
+
+  /** Something else that cannot be taken, such as a method that does not suit the sum. */
+  public static RefusedException of(String code, String sentence) {
+    return new RefusedException(code, sentence, null, null, null);
+  }
+
+  String code() {
+    return code;
+  }
+
+  Integer from() {
+    return from;
+  }
+
+  Integer to() {
+    return to;
+  }
+
+  /** A line that was probably meant; null where there is no guess. */
+  String meant() {
+    return meant;
+  }
+}

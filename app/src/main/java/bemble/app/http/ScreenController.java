@@ -1,0 +1,47 @@
+package bemble.app.http;
+
+import io.swagger.v3.oas.annotations.Hidden;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.security.SecureRandom;
+import java.util.Base64;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.core.io.Resource;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+
+/** Serves the one HTML page behind every tab, with a style nonce of its own each time. */
+@Controller
+@Hidden
+class ScreenController {
+  /** Stands in the built page wherever the nonce belongs. */
+  private static final String PLACEHOLDER = "BEMBLE-NONCE";
+
+  private final SecureRandom random = new SecureRandom();
+  private final Resource index;
+
+  ScreenController(@Value("classpath:/static/index.html") Resource index) {
+    this.index = index;
+  }
+
+  @GetMapping({"/", "/{tab:[a-z-]+}", "/slate/{attempt:\\d+}"})
+  ResponseEntity<String> screen() throws IOException {
+    String page = index.getContentAsString(StandardCharsets.UTF_8);
+    byte[] bytes = new byte[18];
+    random.nextBytes(bytes);
+    String nonce = Base64.getUrlEncoder().encodeToString(bytes);
+    String policy =
+        "default-src 'none'; script-src 'self'; connect-src 'self'; img-src 'self' data:;"
+            + " font-src 'self'; style-src 'self' 'nonce-"
+            + nonce
+            + "'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'";
+    return ResponseEntity.ok()
+        .contentType(new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8))
+        .cacheControl(CacheControl.noStore())
+        .header("Content-Security-Policy", policy)
+        .body(page.replace(PLACEHOLDER, nonce));
+  }
+}

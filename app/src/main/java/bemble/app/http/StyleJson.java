@@ -1,0 +1,133 @@
+package bemble.app.http;
+
+import bemble.style.Choice;
+import bemble.style.Setting;
+import bemble.style.Style;
+import bemble.wording.OwnSentence;
+import bemble.wording.RemarkKind;
+import bemble.wording.Wording;
+import com.fasterxml.jackson.core.JsonGenerator;
+import com.fasterxml.jackson.core.JsonParser;
+import com.fasterxml.jackson.databind.DeserializationContext;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.SerializerProvider;
+import com.fasterxml.jackson.databind.deser.std.StdDeserializer;
+import com.fasterxml.jackson.databind.ser.std.StdSerializer;
+import java.io.IOException;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * A style in JSON: each setting by its name with its value, {@code "carryPosition": "ABOVE"}, and
+ * the class's own sentences by the kind of remark under {@code sentences}.
+ */
+public final class StyleJson {
+  private static final String SENTENCES = "sentences";
+  private static final Map<String, RemarkKind> KINDS =
+      Stream.of(RemarkKind.values()).collect(Collectors.toMap(RemarkKind::key, kind -> kind));
+  private static final Map<String, Setting> SETTINGS =
+      Stream.of(Setting.values()).collect(Collectors.toMap(StyleJson::name, setting -> setting));
+
+  private StyleJson() {}
+
+  /** The name of a setting in JSON: {@code carryPosition}. */
+  public static String name(Setting setting) {
+    String[] words = Wording.key(setting).split("-");
+    StringBuilder name = new StringBuilder(words[0]);
+    for (int i = 1; i < words.length; i++) {
+      name.append(Character.toUpperCase(words[i].charAt(0))).append(words[i].substring(1));
+    }
+    return name.toString();
+  }
+
+  /** Writes a style with all its settings. */
+  static final class Writer extends StdSerializer<Style> {
+    Writer() {
+      super(Style.class);
+    }
+
+    @Override
+    public void serialize(Style style, JsonGenerator out, SerializerProvider provider)
+        throws IOException {
+      out.writeStartObject();
+      for (Setting setting : Setting.values()) {
+        out.writeStringField(name(setting), style.choice(setting).name());
+      }
+      out.writePOJOField(SENTENCES, new TreeMap<>(style.sentences()));
+      out.writeEndObject();
+    }
+  }
+
+  /** Reads a style of which only some settings are given; the others are the standard ones. */
+  static final class Reader extends StdDeserializer<Style> {
+    private final transient Wording wording = new Wording(Style.STANDARD);
+
+    Reader() {
+      super(Style.class);
+    }
+
+    @Override
+    public Style deserialize(JsonParser parser, DeserializationContext context) throws IOException {
+      JsonNode given = parser.readValueAsTree();
+      Map<Setting, Choice> choices = new EnumMap<>(Style.STANDARD.choices());
+      Map<String, String> sentences = new TreeMap<>();
+      for (Map.Entry<String, JsonNode> field : given.properties()) {
+        if (field.getKey().equals(SENTENCES)) {
+          field.getValue().properties().forEach(own -> sentence(own, sentences));
+        } else {
+          Setting setting = SETTINGS.get(field.getKey());
+          choices.put(setting, choice(setting, field, context));
+        }
+      }
+      Style.clash(choices)
+          .ifPresent(
+              clash -> {
+                String key = "clash." + Wording.key(clash);
+                throw RefusedException.of("settings-clash", wording.label(key, Map.of()));
+              });
+      return new Style(choices, sentences);
+    }
+
+    private static Choice choice(
+        Setting setting, Map.Entry<String, JsonNode> field, DeserializationContext context)
+        throws IOException {
+      if (setting != null) {
+        for (Choice choice : setting.choices()) {
+          if (choice.name().equalsIgnoreCase(field.getValue().asText())) {
+            return choice;
+          }
+        }
+      }
+      throw context.weirdStringException(
+          field.getValue().asText(), Style.class, "no such setting: " + field.getKey());
+    }
+
+    private void sentence(Map.Entry<String, JsonNode> own, Map<String, String> sentences) {
+      RemarkKind kind = KINDS.get(own.getKey());
+      if (kind == null) {
+        throw RefusedException.of(
+            "own-sentence",
+            wording.label("own-sentence.unknown-kind", Map.of("name", own.getKey())));
+      }
+      String text = own.getValue().asText();
+      OwnSentence.fault(kind, text)
+          .ifPresent(
+              fault -> {
+                String key = "own-sentence." + Wording.key(fault.code());
+                Map<String, Object> fills =
+                    Map.of(
+                        "name",
+                        fault.name(),
+                        "most",
+                        OwnSentence.LONGEST,
+                        "known",
+                        String.join(", ", OwnSentence.fillIns(kind)));
+                throw RefusedException.of("own-sentence", wording.label(key, fills));
+              });
+      sentences.put(own.getKey(), text);
+    }
+  }
+}

@@ -1,0 +1,2 @@
+/** The Workbook: pages kept, found, opened and deleted. */
+package bemble.app.page;

@@ -1,0 +1,61 @@
+package bemble.app.slate;
+
+import bemble.app.slate.AttemptRequest.Telling;
+import bemble.app.working.WorkingView.ColumnName;
+import bemble.judge.Judge.SettingOut;
+import bemble.paper.Paper;
+import bemble.paper.Square;
+import bemble.problem.Operation;
+import java.time.OffsetDateTime;
+import java.util.List;
+
+/**
+ * An attempt, ready to be worked on or looked at.
+ *
+ * @param plain the sum in a form that reads alike in every style
+ * @param paper the sheet with what was set out for the writer
+ * @param path the squares in the order in which a practised hand would fill them
+ * @param strokes all that was done, in order
+ * @param report what the judge says, where it has spoken
+ * @param truth the true page, once this one is handed in
+ * @param seconds how long it took; as far as it has come where it is not handed in
+ * @param check the attempt at its check, where one was begun
+ * @param checkOf the attempt that this is the check of
+ */
+public record AttemptView(
+    long id,
+    String problem,
+    String plain,
+    Operation operation,
+    String method,
+    String methodName,
+    String who,
+    SettingOut settingOut,
+    Telling telling,
+    OffsetDateTime begunAt,
+    OffsetDateTime handedInAt,
+    String explanation,
+    Paper paper,
+    List<PathView> path,
+    List<ColumnName> columns,
+    List<Stroke> strokes,
+    ReportView report,
+    Paper truth,
+    long seconds,
+    Long check,
+    Long checkOf) {
+  /** A square to be filled, how, and with how many figures. */
+  public record PathView(Square at, Stroke.Kind kind, int figures) {}
+
+  /** An attempt in a list; {@code slip} names the first thing that went wrong. */
+  public record AttemptEntry(
+      long id,
+      String problem,
+      String methodName,
+      String who,
+      OffsetDateTime begunAt,
+      boolean handedIn,
+      long seconds,
+      String slip,
+      long slips) {}
+}

@@ -1,0 +1,44 @@
+package bemble.app.slate;
+
+import bemble.judge.Finding;
+import bemble.judge.Report;
+import bemble.judge.Written;
+import bemble.paper.Square;
+import bemble.plan.Step;
+import bemble.wording.Wording;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Help with what went wrong first, or else with what comes next.
+ *
+ * @param text what to say
+ * @param squares where to look
+ * @param shown what belongs there; empty but for the deepest hint
+ */
+public record HintView(String text, List<Square> squares, List<Written> shown) {
+  private static final int QUESTION = 2;
+  private static final int SHOWN = 3;
+
+  /** A hint: 1 says where to look, 2 asks the question, 3 shows what the step writes. */
+  static HintView of(Report report, int depth, Wording wording) {
+    Optional<Finding> wrong = report.findings().stream().findFirst();
+    if (wrong.isEmpty() && report.next() == null) {
+      return new HintView(wording.label("hint.done", Map.of()), List.of(), List.of());
+    }
+    Step step = wrong.map(Finding::step).orElseGet(() -> report.next().step());
+    List<Written> due = wrong.map(Finding::due).orElseGet(() -> report.next().due());
+    List<Square> squares =
+        wrong.map(Finding::squares).orElseGet(() -> due.stream().map(Written::at).toList());
+    if (depth >= SHOWN) {
+      return new HintView(wording.say(step.remark()), squares, due);
+    }
+    if (depth == QUESTION) {
+      String question = wording.ask(step.remark()).orElseGet(() -> wording.say(step.remark()));
+      return new HintView(question, squares, List.of());
+    }
+    Map<String, Object> fills = Map.of("where", wording.section(step.section()));
+    return new HintView(wording.label("hint.look", fills), squares, List.of());
+  }
+}

@@ -1,0 +1,119 @@
+package bemble.app.slate;
+
+import bemble.app.http.RefusedException;
+import bemble.app.working.Sums;
+import bemble.app.working.Sums.Sum;
+import bemble.app.working.WorkingRequest;
+import bemble.app.working.WorkingWords;
+import bemble.judge.Judge;
+import bemble.judge.Judge.SettingOut;
+import bemble.judge.Judge.Stage;
+import bemble.judge.Penned;
+import bemble.judge.Written;
+import bemble.paper.Paper;
+import bemble.plan.Working;
+import bemble.slip.Slip;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.stereotype.Service;
+
+/** Simulated pupils: a stand-in for real ones, for showing and for demo data. */
+@Service
+public class Pupils {
+  /** A practised hand's pause between two figures; a simulated one takes the same. */
+  private static final int MILLIS_A_FIGURE = 1800;
+
+  private final Sums sums;
+
+  Pupils(Sums sums) {
+    this.sums = sums;
+  }
+
+  /** A slip that can be chosen. */
+  record SlipView(String id, String name) {}
+
+  /**
+   * A page written by a simulated pupil.
+   *
+   * @param paper the sheet that was handed out
+   * @param strokes what was written, in order
+   * @param report the judge's words on the finished page
+   * @param truth the true page
+   */
+  record PupilView(
+      String problem,
+      String methodName,
+      Paper paper,
+      List<Stroke> strokes,
+      ReportView report,
+      Paper truth) {}
+
+  List<SlipView> slips(WorkingRequest request) {
+    Sum sum = sums.read(request);
+    ReportWords words = new ReportWords(WorkingWords.of(sum.style()).wording());
+    return known(sum).stream().map(slip -> new SlipView(slip.id(), words.name(slip))).toList();
+  }
+
+  private static List<Slip> known(Sum sum) {
+    if (!Judge.judges(sum.method())) {
+      return List.of();
+    }
+    return Slip.of(sum.problem().operation(), sum.method().id()).stream()
+        .filter(slip -> !slip.isOfSettingOut())
+        .toList();
+  }
+
+  PupilView write(WorkingRequest request, List<String> ids) {
+    Sum sum = sums.read(request);
+    Slate slate = new Slate(sum, SettingOut.GIVEN);
+    List<Stroke> strokes = strokes(sum, ids);
+    List<Written> page = PageOfStrokes.after(strokes);
+    WorkingWords words = WorkingWords.of(sum.style());
+    ReportView report =
+        new ReportWords(words.wording()).view(slate.judge(page, Stage.HANDED_IN), Stage.HANDED_IN);
+    return new PupilView(
+        words.problem(sum.problem()),
+        words.name(sum.method()),
+        slate.sheet(),
+        strokes,
+        report,
+        slate.truth().paper());
+  }
+
+  /** What a pupil writes who makes some slips. */
+  public List<Stroke> strokes(WorkingRequest request, List<String> ids) {
+    return strokes(sums.read(request), ids);
+  }
+
+  private static List<Stroke> strokes(Sum sum, List<String> ids) {
+    List<Slip> slips = ids.stream().map(id -> slip(sum, id)).toList();
+    Working page = Judge.simulate(sum.method(), sum.problem(), sum.style(), slips);
+    List<Stroke> strokes = new ArrayList<>();
+    for (Penned.Put put : Penned.puts(page, false)) {
+      Written written = put.written();
+      boolean onSheet = written.at().row() >= 0 && written.at().column() >= 0;
+      if (onSheet && !Slate.isInMargin(put)) {
+        int number = strokes.size();
+        strokes.add(
+            new Stroke(
+                number,
+                (number + 1L) * MILLIS_A_FIGURE,
+                Slate.kind(put.kind()),
+                written.at().row(),
+                written.at().column(),
+                written.text()));
+      }
+    }
+    return strokes;
+  }
+
+  private static Slip slip(Sum sum, String id) {
+    return known(sum).stream()
+        .filter(slip -> slip.id().equals(id))
+        .findFirst()
+        .orElseThrow(
+            () ->
+                RefusedException.of(
+                    "no-such-slip", "“" + id + "” is no slip that can happen in this sum."));
+  }
+}

@@ -1,0 +1,49 @@
+package bemble.app.slate;
+
+import bemble.judge.Finding;
+import bemble.judge.Verdict;
+import bemble.paper.Square;
+import java.util.List;
+
+/**
+ * What the judge says of a page.
+ *
+ * @param figures every figure with its verdict
+ * @param missing the squares in which something is missing, once a page is handed in
+ * @param findings what went wrong for itself, the first first
+ * @param right figures that are right
+ * @param slips findings in number
+ * @param follows figures that follow from a slip
+ * @param allRight whether nothing is wrong and nothing missing
+ * @param hints what is no slip, but would be better otherwise
+ */
+public record ReportView(
+    List<FigureView> figures,
+    List<Square> missing,
+    List<SlipFinding> findings,
+    long right,
+    long slips,
+    long follows,
+    boolean allRight,
+    List<String> hints) {
+  /** A figure's verdict. */
+  public record FigureView(Square at, boolean full, Verdict verdict) {}
+
+  /**
+   * Something that went wrong.
+   *
+   * @param where the stretch of the working, in words
+   * @param slip the likeliest slip's id; missing where none is known
+   * @param name what it is called
+   * @param question what to ask about it
+   * @param others other slips that would explain it, by name
+   */
+  public record SlipFinding(
+      List<Square> squares,
+      Finding.Kind kind,
+      String where,
+      String slip,
+      String name,
+      String question,
+      List<String> others) {}
+}

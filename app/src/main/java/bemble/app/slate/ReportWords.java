@@ -1,0 +1,72 @@
+package bemble.app.slate;
+
+import bemble.app.slate.ReportView.FigureView;
+import bemble.app.slate.ReportView.SlipFinding;
+import bemble.judge.Finding;
+import bemble.judge.Judge.Stage;
+import bemble.judge.Report;
+import bemble.judge.Verdict;
+import bemble.slip.Slip;
+import bemble.wording.Wording;
+import java.util.List;
+import java.util.Map;
+
+/** Puts a judgement into the words of a class. */
+final class ReportWords {
+  private final Wording wording;
+
+  ReportWords(Wording wording) {
+    this.wording = wording;
+  }
+
+  ReportView view(Report report, Stage stage) {
+    return view(report, stage, List.of());
+  }
+
+  /** The judgement with hints about the setting out. */
+  ReportView view(Report report, Stage stage, List<String> hints) {
+    List<FigureView> figures =
+        report.figures().stream()
+            .map(
+                judged ->
+                    new FigureView(
+                        judged.written().at(),
+                        judged.written().spot() == bemble.paper.Spot.FULL,
+                        judged.verdict()))
+            .toList();
+    return new ReportView(
+        figures,
+        stage == Stage.HANDED_IN ? report.missing() : List.of(),
+        report.findings().stream().map(this::finding).toList(),
+        report.count(Verdict.RIGHT),
+        report.findings().stream().filter(f -> f.kind() != Finding.Kind.MISSING).count(),
+        report.count(Verdict.FOLLOWS),
+        report.allRight(),
+        hints.stream().map(hint -> wording.label(hint, Map.of())).toList());
+  }
+
+  private SlipFinding finding(Finding finding) {
+    List<Slip> slips = finding.slips();
+    boolean known = finding.kind() == Finding.Kind.KNOWN;
+    List<Slip> others = known ? slips.subList(1, slips.size()) : slips;
+    return new SlipFinding(
+        finding.squares(),
+        finding.kind(),
+        wording.section(finding.step().section()),
+        known ? slips.get(0).id() : null,
+        known ? name(slips.get(0)) : label(finding, "name"),
+        known
+            ? wording.label("slip." + slips.get(0).id() + ".ask", Map.of())
+            : label(finding, "ask"),
+        others.stream().map(this::name).toList());
+  }
+
+  String name(Slip slip) {
+    return wording.label("slip." + slip.id() + ".name", Map.of());
+  }
+
+  private String label(Finding finding, String part) {
+    String key = "finding." + Wording.key(finding.kind()) + "." + part;
+    return wording.label(key, Map.of("distance", Math.abs(finding.distance())));
+  }
+}

@@ -1,0 +1,115 @@
+package bemble.app.slate;
+
+import bemble.app.slate.AttemptView.PathView;
+import bemble.app.working.Sums.Sum;
+import bemble.judge.Judge;
+import bemble.judge.Judge.SettingOut;
+import bemble.judge.Judge.Stage;
+import bemble.judge.Penned;
+import bemble.judge.Report;
+import bemble.judge.Written;
+import bemble.method.Methods;
+import bemble.paper.Area;
+import bemble.paper.Mark;
+import bemble.paper.Paper;
+import bemble.paper.Role;
+import bemble.plan.Working;
+import bemble.problem.Operation;
+import bemble.wording.Section;
+import java.util.List;
+import java.util.Set;
+
+/** The sheet on which a sum is to be worked, and its true page. */
+final class Slate {
+  /** Free squares around the work for a writer who sets the sum out. */
+  private static final int ROOM = 2;
+
+  /** Methods whose numbers stand in a box or under a bracket. */
+  private static final Set<String> FRAMED = Set.of("area", "expanded", "long", "digit-pairs");
+
+  private final Sum sum;
+  private final SettingOut settingOut;
+  private final Working truth;
+  private final Judge judge;
+
+  Slate(Sum sum, SettingOut settingOut) {
+    this.sum = sum;
+    this.settingOut = settingOut;
+    this.truth = Methods.work(sum.method(), sum.problem(), sum.style());
+    this.judge = new Judge(sum.method(), sum.problem(), sum.style());
+  }
+
+  Sum sum() {
+    return sum;
+  }
+
+  Working truth() {
+    return truth;
+  }
+
+  /** The sheet as it is handed to the writer. */
+  Paper sheet() {
+    Paper page = truth.paper();
+    Area room = new Area(page.extent().from(), page.extent().to().moved(ROOM, ROOM));
+    List<Mark> marks =
+        page.marks().stream()
+            .filter(settingOut == SettingOut.OWN ? this::isFrame : this::isSetOut)
+            .toList();
+    return new Paper(room, page.onesColumn(), marks);
+  }
+
+  /** What is ruled even for a writer who sets the sum out: a box or a bracket to write into. */
+  private boolean isFrame(Mark mark) {
+    boolean first = truth.steps().get(mark.step()).section().equals(Section.SET_OUT);
+    return FRAMED.contains(sum.method().id())
+        && first
+        && (mark.role() == Role.RULE || mark.role() == Role.SIGN);
+  }
+
+  /** What is printed: the sum in its places, and in an addition what is added later, too. */
+  private boolean isSetOut(Mark mark) {
+    boolean first = truth.steps().get(mark.step()).section().equals(Section.SET_OUT);
+    boolean adding = sum.problem().operation() == Operation.ADDITION;
+    return switch (mark.role()) {
+      case GIVEN -> true;
+      case POINT -> !isWritten(mark);
+      case SIGN, RULE -> first || adding;
+      case MULTIPLE, PARTIAL, NOTE -> false;
+      default -> first;
+    };
+  }
+
+  private boolean isWritten(Mark mark) {
+    return truth.steps().stream()
+        .flatMap(step -> step.entries().stream())
+        .anyMatch(entry -> entry.marks().contains(mark.id()));
+  }
+
+  /** The squares in the order in which a practised hand would fill them. */
+  List<PathView> path() {
+    return Penned.puts(truth, settingOut == SettingOut.OWN).stream()
+        .filter(put -> !isInMargin(put) && put.kind() != Penned.Kind.POINT)
+        .map(
+            put ->
+                new PathView(put.written().at(), kind(put.kind()), put.written().text().length()))
+        .toList();
+  }
+
+  /** The strip of multiples and the trial table are for those who want them. */
+  static boolean isInMargin(Penned.Put put) {
+    return put.kind() == Penned.Kind.AID && (put.role() == Role.MULTIPLE || put.role() == Role.TRY);
+  }
+
+  static Stroke.Kind kind(Penned.Kind kind) {
+    return switch (kind) {
+      case FIGURE -> Stroke.Kind.FIGURE;
+      case AID -> Stroke.Kind.SMALL;
+      case POINT -> Stroke.Kind.POINT;
+      case NUMBER -> Stroke.Kind.CELL;
+    };
+  }
+
+  Report judge(List<Written> page, Stage stage) {
+    return judge.judge(page, stage, settingOut);
+  }
+}

@@ -1,0 +1,118 @@
+package bemble.app.slate;
+
+import bemble.app.http.RefusedException;
+import bemble.app.working.WorkingRequest;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Attempts at sums, and pupils who are only simulated. */
+@RestController
+@RequestMapping("/api")
+class SlateController {
+  private final Attempts attempts;
+  private final Pupils pupils;
+
+  SlateController(Attempts attempts, Pupils pupils) {
+    this.attempts = attempts;
+    this.pupils = pupils;
+  }
+
+  /** Some strokes, in order. */
+  record StrokesRequest(
+      @NotNull(message = "Say what was written.")
+          @Size(max = 500, message = "At most 500 strokes are taken at once.")
+          List<@Valid @NotNull(message = "Say what was written.") Stroke> strokes) {}
+
+  /** The end of an attempt, with the writer's own explanation. */
+  record HandInRequest(
+      @Size(max = 2000, message = "An explanation has at most 2,000 letters.")
+          String explanation) {}
+
+  /** A simulated pupil: a sum and the slips that are made in it. */
+  record PupilRequest(
+      @NotNull(message = "Say which sum is to be worked.") WorkingRequest working,
+      @NotNull(message = "Choose slips from the list, or none.") List<String> slips) {}
+
+  @PostMapping("/attempts")
+  @ResponseStatus(HttpStatus.CREATED)
+  AttemptView begin(@Valid @RequestBody AttemptRequest request) {
+    return attempts.begin(request);
+  }
+
+  @GetMapping("/attempts")
+  List<AttemptView.AttemptEntry> all() {
+    return attempts.all();
+  }
+
+  @GetMapping("/attempts/{id}")
+  AttemptView open(@PathVariable long id) {
+    return attempts.open(id);
+  }
+
+  /** Writes on the page; answers without a body where the judge speaks only at the end. */
+  @PostMapping("/attempts/{id}/strokes")
+  ResponseEntity<ReportView> write(
+      @PathVariable long id, @Valid @RequestBody StrokesRequest request) {
+    return attempts
+        .write(id, request.strokes())
+        .map(ResponseEntity::ok)
+        .orElseGet(() -> ResponseEntity.noContent().build());
+  }
+
+  @PostMapping("/attempts/{id}/hand-in")
+  AttemptView handIn(@PathVariable long id, @Valid @RequestBody HandInRequest request) {
+    return attempts.handIn(id, request.explanation() == null ? "" : request.explanation());
+  }
+
+  /** Begins the check of a page that is handed in, or goes on with it. */
+  @PostMapping("/attempts/{id}/check")
+  AttemptView check(@PathVariable long id) {
+    return attempts.check(id);
+  }
+
+  @PostMapping("/attempts/{id}/hint")
+  HintView hint(@PathVariable long id, @RequestParam int depth) {
+    if (depth < 1 || depth > 3) {
+      throw RefusedException.of("hint-depth", "A hint has a depth from 1 to 3.");
+    }
+    return attempts.hint(id, depth);
+  }
+
+  @DeleteMapping("/attempts/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void delete(@PathVariable long id) {
+    attempts.delete(id);
+  }
+
+  /** Takes a deletion back. */
+  @PostMapping("/attempts/{id}/restore")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void restore(@PathVariable long id) {
+    attempts.restore(id);
+  }
+
+  /** The slips that can happen in a sum. */
+  @PostMapping("/slips")
+  List<Pupils.SlipView> slips(@RequestBody WorkingRequest request) {
+    return pupils.slips(request);
+  }
+
+  /** What a simulated pupil writes, and what the judge says of it; keeps nothing. */
+  @PostMapping("/pupils")
+  Pupils.PupilView pupil(@Valid @RequestBody PupilRequest request) {
+    return pupils.write(request.working(), request.slips());
+  }
+}

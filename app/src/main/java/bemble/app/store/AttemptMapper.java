@@ -1,0 +1,82 @@
+package bemble.app.store;
+
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Delete;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+
+/** The attempts and what was written in them. */
+public interface AttemptMapper {
+  String COLUMNS =
+      """
+      select id, problem, method, style, who, setting_out, telling, begun_at, handed_in_at,
+             explanation, check_of
+      from attempt
+      """;
+
+  @Select(
+      """
+      select id from final table (
+        insert into attempt
+          (problem, method, style, who, setting_out, telling, begun_at, explanation, check_of)
+        values (#{problem}, #{method}, #{style}, #{who}, #{settingOut}, #{telling}, #{begunAt}, '',
+                #{checkOf}))
+      """)
+  long insert(NewAttempt attempt);
+
+  /** The newest first; checks are found with what they prove. */
+  @Select(COLUMNS + "where deleted_at is null and check_of is null order by begun_at desc, id desc")
+  List<AttemptRow> all();
+
+  @Select(COLUMNS + "where id = #{id} and deleted_at is null")
+  Optional<AttemptRow> find(long id);
+
+  @Select(COLUMNS + "where check_of = #{id} and deleted_at is null")
+  Optional<AttemptRow> findCheck(long id);
+
+  /** Ends an attempt once; 0 where it has ended before. */
+  @Update(
+      """
+      update attempt set handed_in_at = #{at}, explanation = #{explanation}
+      where id = #{id} and handed_in_at is null and deleted_at is null
+      """)
+  int handIn(
+      @Param("id") long id,
+      @Param("at") OffsetDateTime at,
+      @Param("explanation") String explanation);
+
+  @Insert(
+      """
+      insert into stroke (attempt_id, number, millis, kind, row_at, column_at, text)
+      values (#{attempt}, #{stroke.number}, #{stroke.millis}, #{stroke.kind}, #{stroke.rowAt},
+              #{stroke.columnAt}, #{stroke.text})
+      """)
+  int write(@Param("attempt") long attempt, @Param("stroke") StrokeRow stroke);
+
+  @Select(
+      """
+      select number, millis, kind, row_at, column_at, text from stroke
+      where attempt_id = #{attempt} order by number
+      """)
+  List<StrokeRow> strokes(long attempt);
+
+  @Select("select count(*) from stroke where attempt_id = #{attempt}")
+  int countStrokes(long attempt);
+
+  @Update("update attempt set deleted_at = #{at} where id = #{id} and deleted_at is null")
+  int delete(@Param("id") long id, @Param("at") OffsetDateTime at);
+
+  @Update("update attempt set deleted_at = null where id = #{id} and deleted_at is not null")
+  int restore(long id);
+
+  @Delete(
+      """
+      delete from attempt where deleted_at < #{before}
+        and not exists (select 1 from attempt c where c.check_of = attempt.id)
+      """)
+  int purge(OffsetDateTime before);
+}

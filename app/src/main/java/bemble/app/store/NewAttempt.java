@@ -1,0 +1,14 @@
+package bemble.app.store;
+
+import java.time.OffsetDateTime;
+
+/** An attempt about to be begun. */
+public record NewAttempt(
+    String problem,
+    String method,
+    String style,
+    String who,
+    String settingOut,
+    String telling,
+    OffsetDateTime begunAt,
+    Long checkOf) {}

@@ -1,0 +1,12 @@
+package bemble.app.store;
+
+import java.time.OffsetDateTime;
+
+/** A page about to be kept. */
+public record NewPage(
+    String problem,
+    String method,
+    String style,
+    String title,
+    String note,
+    OffsetDateTime keptAt) {}

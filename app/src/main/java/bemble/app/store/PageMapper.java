@@ -1,0 +1,47 @@
+package bemble.app.store;
+
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Delete;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+
+/** The kept pages. Deleted ones stay until {@link #purge}, so that they can be brought back. */
+public interface PageMapper {
+  String COLUMNS = "id, problem, method, style, title, note, kept_at";
+
+  @Select(
+      """
+      select id from final table (
+        insert into page (problem, method, style, title, note, kept_at)
+        values (#{problem}, #{method}, #{style}, #{title}, #{note}, #{keptAt}))
+      """)
+  long insert(NewPage page);
+
+  /** The newest first; {@code like} is matched with sum and title, both in small letters. */
+  @Select(
+      "select "
+          + COLUMNS
+          + """
+           from page
+          where deleted_at is null
+            and (lower(title) like #{like} escape '!'
+              or regexp_replace(problem, '[ ,\u2009]', '') like #{sumLike} escape '!')
+          order by kept_at desc, id desc
+          """)
+  List<PageRow> search(@Param("like") String like, @Param("sumLike") String sumLike);
+
+  @Select("select " + COLUMNS + " from page where id = #{id} and deleted_at is null")
+  Optional<PageRow> find(long id);
+
+  @Update("update page set deleted_at = #{at} where id = #{id} and deleted_at is null")
+  int delete(@Param("id") long id, @Param("at") OffsetDateTime at);
+
+  @Update("update page set deleted_at = null where id = #{id} and deleted_at is not null")
+  int restore(long id);
+
+  @Delete("delete from page where deleted_at < #{before}")
+  int purge(OffsetDateTime before);
+}

@@ -1,0 +1,13 @@
+package bemble.app.store;
+
+import java.time.OffsetDateTime;
+
+/** A kept page as it lies in the table. */
+public record PageRow(
+    long id,
+    String problem,
+    String method,
+    String style,
+    String title,
+    String note,
+    OffsetDateTime keptAt) {}

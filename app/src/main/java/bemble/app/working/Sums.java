@@ -1,0 +1,105 @@
+package bemble.app.working;
+
+import bemble.app.house.Classes;
+import bemble.app.http.RefusedException;
+import bemble.check.Checks;
+import bemble.method.Method;
+import bemble.method.Methods;
+import bemble.problem.Limits;
+import bemble.problem.Problem;
+import bemble.problem.ProblemReader;
+import bemble.problem.Reading;
+import bemble.problem.Refusal;
+import bemble.problem.Root;
+import bemble.style.Choice;
+import bemble.style.Style;
+import bemble.wording.Wording;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+
+/** Turns what was asked for into a sum, a method that suits it, and a style; or refuses it. */
+@Service
+public class Sums {
+  private final Limits limits = Limits.STANDARD;
+  private final ProblemReader pointReader = new ProblemReader(limits);
+  private final ProblemReader commaReader = ProblemReader.withDecimalComma(limits);
+  private final Classes classes;
+
+  Sums(Classes classes) {
+    this.classes = classes;
+  }
+
+  /** A sum with the way in which it is to be worked. */
+  public record Sum(Problem problem, Method<?> method, Style style) {}
+
+  /** What was asked for. */
+  public Sum read(WorkingRequest request) {
+    Style style = request.style() == null ? classes.currentStyle() : request.style();
+    Problem problem = placed(problem(request.problem(), style), request.places(), style);
+    Method<?> method = method(problem, request.method(), WorkingWords.of(style));
+    return new Sum(problem, method, checked(style, problem, request.check()));
+  }
+
+  /** A sum that was not typed, by the method of that id or else the usual one. */
+  public Sum of(Problem problem, String method, Style style) {
+    Method<?> wanted =
+        Methods.find(problem.operation(), method)
+            .orElseGet(() -> Methods.of(problem.operation()).get(0));
+    return new Sum(problem, wanted, style);
+  }
+
+  private Problem problem(String text, Style style) {
+    ProblemReader reader = style.has(Choice.DecimalMark.COMMA) ? commaReader : pointReader;
+    Reading reading = reader.read(text == null ? "" : text);
+    if (reading instanceof Reading.Understood understood) {
+      return understood.problem();
+    }
+    throw refused((Refusal) reading, style);
+  }
+
+  private Problem placed(Problem problem, Integer places, Style style) {
+    if (places == null || !(problem instanceof Root root)) {
+      return problem;
+    }
+    if (places < 0 || places > limits.places()) {
+      Refusal.Code code = places < 0 ? Refusal.Code.PLACES_NOT_WHOLE : Refusal.Code.TOO_MANY_PLACES;
+      throw refused(new Refusal(code, 0, 0, Map.of("most", limits.places())), style);
+    }
+    return new Root(root.radicand(), places);
+  }
+
+  private static RefusedException refused(Refusal refusal, Style style) {
+    return new RefusedException(refusal, new Wording(style).refusal(refusal));
+  }
+
+  private static Method<?> method(Problem problem, String id, WorkingWords words) {
+    if (id == null || id.isBlank()) {
+      return Methods.of(problem.operation()).get(0);
+    }
+    Method<?> method =
+        Methods.find(problem.operation(), id)
+            .orElseThrow(
+                () -> RefusedException.of("method-unknown", words.unknownMethod(problem, id)));
+    Methods.misfit(method, problem)
+        .ifPresent(
+            misfit -> {
+              throw RefusedException.of("method-misfit", words.misfit(method, problem, misfit));
+            });
+    return method;
+  }
+
+  /** The style with the check that was asked for on this page. */
+  private static Style checked(Style style, Problem problem, String check) {
+    Optional<Choice> wanted =
+        check == null
+            ? Optional.empty()
+            : Checks.setting(problem.operation())
+                .flatMap(
+                    setting ->
+                        setting.choices().stream()
+                            .filter(choice -> choice.name().equalsIgnoreCase(check))
+                            .findFirst());
+    return wanted.map(style::with).orElse(style);
+  }
+}

@@ -1,0 +1,22 @@
+package bemble.app.working;
+
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Works sums on demand; keeps nothing. */
+@RestController
+@RequestMapping("/api/workings")
+class WorkingController {
+  private final Workings workings;
+
+  WorkingController(Workings workings) {
+    this.workings = workings;
+  }
+
+  @PostMapping
+  WorkingView work(@RequestBody WorkingRequest request) {
+    return workings.work(request);
+  }
+}

@@ -1,0 +1,94 @@
+package bemble.app.working;
+
+import bemble.check.Check;
+import bemble.fact.Fact;
+import bemble.paper.Area;
+import bemble.paper.Paper;
+import bemble.problem.Operation;
+import bemble.style.Style;
+import bemble.trait.Traits;
+import java.util.List;
+
+/**
+ * A worked sum with its words, ready to be shown.
+ *
+ * @param problem the sum as the class writes it
+ * @param plain the same with a point for decimals and no thousands marks, which reads alike in
+ *     every style
+ * @param tally what the working took, in the words of the class
+ */
+public record WorkingView(
+    String problem,
+    String plain,
+    Operation operation,
+    String method,
+    List<MethodView> methods,
+    Style style,
+    AnswerView answer,
+    Paper paper,
+    List<StepView> steps,
+    CheckView check,
+    Traits traits,
+    List<String> tally,
+    List<ColumnName> columns) {
+  /** A column of the paper by the name of its place, where the page keeps to columns. */
+  public record ColumnName(int column, String name) {}
+
+  /** A method of the sum's operation; {@code misfit} says why it does not suit this sum. */
+  public record MethodView(String id, String name, String about, String misfit) {}
+
+  /**
+   * The answer in plain figures, and as said.
+   *
+   * @param value sum, difference, product, quotient, or root cut off
+   * @param remainder of a division or a root
+   * @param rounded the root rounded
+   * @param above the next number above a root that is not exact
+   */
+  public record AnswerView(
+      String text, String value, String remainder, String rounded, String above) {}
+
+  /**
+   * One step in words; its marks are those of the paper that carry its number.
+   *
+   * @param kind the kind of remark, by which a class may have a sentence of its own
+   * @param section the name of the stretch that it belongs to
+   * @param sectionKey the stretch by its kind and number, the same in every method that has it
+   */
+  public record StepView(
+      String kind,
+      String section,
+      String sectionKey,
+      String say,
+      String brief,
+      String ask,
+      String why,
+      List<FactView> facts,
+      Area focus) {}
+
+  /** A number fact: what is worked out, and what comes of it; kind and operands ask for help. */
+  public record FactView(String sum, String result, Fact.Kind kind, List<String> operands) {}
+
+  /**
+   * The second working, on the same page; its steps follow those of the first.
+   *
+   * @param choice the chosen value of the check's setting
+   * @param choices all its values; none where there is one way only
+   * @param strength what to know where it is harder than the sum, or proves less
+   * @param verdict whether it came back, in words
+   */
+  public record CheckView(
+      Check.Kind kind,
+      String about,
+      String choice,
+      List<CheckChoice> choices,
+      String strength,
+      String verdict,
+      String expected,
+      boolean cameBack,
+      Paper paper,
+      List<StepView> steps) {}
+
+  /** One way of checking. */
+  public record CheckChoice(String value, String name) {}
+}

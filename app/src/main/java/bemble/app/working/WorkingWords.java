@@ -1,0 +1,222 @@
+package bemble.app.working;
+
+import bemble.app.working.WorkingView.AnswerView;
+import bemble.app.working.WorkingView.CheckChoice;
+import bemble.app.working.WorkingView.CheckView;
+import bemble.app.working.WorkingView.ColumnName;
+import bemble.app.working.WorkingView.FactView;
+import bemble.app.working.WorkingView.MethodView;
+import bemble.app.working.WorkingView.StepView;
+import bemble.check.Check;
+import bemble.fact.Fact;
+import bemble.method.Method;
+import bemble.method.Methods;
+import bemble.method.Misfit;
+import bemble.number.Figures;
+import bemble.number.Numeral;
+import bemble.paper.Paper;
+import bemble.plan.Answer;
+import bemble.plan.Step;
+import bemble.plan.Working;
+import bemble.problem.Problem;
+import bemble.style.Choice;
+import bemble.style.Setting;
+import bemble.style.Style;
+import bemble.trait.Traits;
+import bemble.wording.Place;
+import bemble.wording.Section;
+import bemble.wording.Wording;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+
+/** Puts what the core gives into words for the screens. */
+public final class WorkingWords {
+  private static final Wording PLAIN = new Wording(Style.STANDARD.with(Choice.ThousandsMark.NONE));
+
+  private final Wording wording;
+
+  WorkingWords(Wording wording) {
+    this.wording = wording;
+  }
+
+  /** The words of a style. */
+  public static WorkingWords of(Style style) {
+    return new WorkingWords(new Wording(style));
+  }
+
+  /** The wording behind them. */
+  public Wording wording() {
+    return wording;
+  }
+
+  /** A sum in a form that reads alike in every style: a point for decimals, no thousands marks. */
+  public static String plain(Problem problem) {
+    return PLAIN.problem(problem);
+  }
+
+  /** A sum as the class writes it. */
+  public String problem(Problem problem) {
+    return wording.problem(problem);
+  }
+
+  /** What a method is called. */
+  public String name(Method<?> method) {
+    return wording.label(key(method) + ".name", Map.of());
+  }
+
+  private static String key(Method<?> method) {
+    return "method." + method.operation().id() + "." + method.id();
+  }
+
+  List<MethodView> methods(Problem problem) {
+    return Methods.of(problem.operation()).stream()
+        .map(
+            method ->
+                new MethodView(
+                    method.id(),
+                    name(method),
+                    wording.label(key(method) + ".about", Map.of()),
+                    Methods.misfit(method, problem)
+                        .map(misfit -> misfit(method, problem, misfit))
+                        .orElse(null)))
+        .toList();
+  }
+
+  /** Why a method does not suit a sum, and which do. */
+  String misfit(Method<?> method, Problem problem, Misfit misfit) {
+    String others =
+        Methods.of(problem.operation()).stream()
+            .filter(other -> Methods.misfit(other, problem).isEmpty())
+            .map(this::name)
+            .collect(Collectors.joining(", "));
+    return wording.label(
+        "misfit." + Wording.key(misfit), Map.of("method", name(method), "others", others));
+  }
+
+  String unknownMethod(Problem problem, String id) {
+    String known =
+        Methods.of(problem.operation()).stream().map(Method::id).collect(Collectors.joining(", "));
+    return wording.label("method.unknown", Map.of("method", id, "known", known));
+  }
+
+  AnswerView answer(Answer answer, Style style) {
+    String value = answer.value().toString();
+    if (answer instanceof Answer.Quotient quotient) {
+      Numeral left = quotient.remainder();
+      String text =
+          left.isZero()
+              ? value
+              : wording.label(
+                  "answer.remainder", Map.of("quotient", value, "remainder", left.toString()));
+      return new AnswerView(text, value, left.toString(), null, null);
+    }
+    if (answer instanceof Answer.SquareRoot root) {
+      String above = root.exact() ? null : root.above().toString();
+      boolean rounded = style.has(Choice.RootResult.ROUNDED);
+      return new AnswerView(
+          rounded ? root.rounded().toString() : value,
+          value,
+          root.remainder().toString(),
+          root.rounded().toString(),
+          above);
+    }
+    return new AnswerView(value, value, null, null, null);
+  }
+
+  CheckView check(Check check) {
+    return new CheckView(
+        check.kind(),
+        wording.label("check." + Wording.key(check.kind()), Map.of()),
+        check.choice() == null ? null : check.choice().name(),
+        choices(check),
+        check.kind().strength() == Check.Strength.FULL
+            ? null
+            : wording.label("strength." + Wording.key(check.kind().strength()), Map.of()),
+        wording.label(
+            check.cameBack() ? "check.came-back" : "check.missed",
+            Map.of("number", check.expected())),
+        wording.number(check.expected()),
+        check.cameBack(),
+        check.working().paper(),
+        steps(check.working()));
+  }
+
+  private List<CheckChoice> choices(Check check) {
+    if (check.choice() == null) {
+      return List.of();
+    }
+    Setting setting = Setting.of(check.choice());
+    return setting.choices().stream()
+        .map(
+            choice ->
+                new CheckChoice(
+                    choice.name(),
+                    wording.label(
+                        "setting." + Wording.key(setting) + "." + Wording.key(choice), Map.of())))
+        .toList();
+  }
+
+  /** The columns of a page that keeps to columns, from the right. */
+  public List<ColumnName> columns(Paper paper) {
+    if (paper.onesColumn() == null) {
+      return List.of();
+    }
+    int last = paper.extent().to().column();
+    return IntStream.rangeClosed(0, last)
+        .mapToObj(
+            column -> new ColumnName(column, wording.place(new Place(paper.onesColumn() - column))))
+        .toList();
+  }
+
+  /** What the working took; a count is told only when there is something to count. */
+  List<String> tally(Traits traits) {
+    int facts = traits.facts().values().stream().mapToInt(Integer::intValue).sum();
+    List<String> tally = new ArrayList<>();
+    count(tally, "facts", facts);
+    count(tally, "carries", traits.carries());
+    count(tally, "exchanges", traits.exchanges());
+    count(tally, "zeros-crossed", traits.zerosCrossed());
+    count(tally, "zeros-in-quotient", traits.zerosInQuotient());
+    count(tally, "trials", traits.trials());
+    count(tally, "marks", traits.marks());
+    count(tally, "seconds", traits.seconds());
+    return tally;
+  }
+
+  private void count(List<String> tally, String what, int count) {
+    if (count > 0) {
+      tally.add(
+          wording.label(
+              "tally." + what, Map.of("count", count, "carries", count, "exchanges", count)));
+    }
+  }
+
+  List<StepView> steps(Working working) {
+    return working.steps().stream().map(this::step).toList();
+  }
+
+  private StepView step(Step step) {
+    Section section = step.section();
+    return new StepView(
+        step.remark().kind().key(),
+        wording.section(section),
+        Wording.key(section.kind()) + ":" + section.number(),
+        wording.say(step.remark()),
+        wording.brief(step.remark()).orElse(null),
+        wording.ask(step.remark()).orElse(null),
+        wording.why(step.remark()).orElse(null),
+        step.facts().stream().map(this::fact).toList(),
+        step.focus());
+  }
+
+  private FactView fact(Fact fact) {
+    return new FactView(
+        wording.fact(fact),
+        wording.number(fact.result()),
+        fact.kind(),
+        fact.operands().stream().map(Figures::of).toList());
+  }
+}

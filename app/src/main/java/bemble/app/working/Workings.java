@@ -1,0 +1,60 @@
+package bemble.app.working;
+
+import bemble.app.working.Sums.Sum;
+import bemble.app.working.WorkingView.AnswerView;
+import bemble.app.working.WorkingView.CheckView;
+import bemble.check.Checks;
+import bemble.method.Methods;
+import bemble.plan.Answer;
+import bemble.plan.Working;
+import bemble.style.Style;
+import bemble.trait.TraitReader;
+import bemble.trait.Traits;
+import java.util.concurrent.CompletableFuture;
+import org.springframework.stereotype.Service;
+
+/** Works a sum, checks it, and puts it into words. */
+@Service
+public class Workings {
+  private final Sums sums;
+
+  Workings(Sums sums) {
+    this.sums = sums;
+  }
+
+  public WorkingView work(WorkingRequest request) {
+    Sum sum = sums.read(request);
+    Style style = sum.style();
+    WorkingWords words = WorkingWords.of(style);
+    Working working = Methods.work(sum.method(), sum.problem(), style);
+    // The check is as long as the working, and needs none of its words.
+    CompletableFuture<CheckView> check =
+        CompletableFuture.supplyAsync(() -> words.check(Checks.of(working, style)));
+    Traits traits = TraitReader.of(working);
+    return new WorkingView(
+        words.problem(sum.problem()),
+        WorkingWords.plain(sum.problem()),
+        sum.problem().operation(),
+        sum.method().id(),
+        words.methods(sum.problem()),
+        style,
+        words.answer(working.answer(), style),
+        working.paper(),
+        words.steps(working),
+        check.join(),
+        traits,
+        words.tally(traits),
+        words.columns(working.paper()));
+  }
+
+  /** An answer in the words of the sum's class. */
+  public AnswerView answer(Sum sum, Answer answer) {
+    return WorkingWords.of(sum.style()).answer(answer, sum.style());
+  }
+
+  /** The name of a kept sum's method. */
+  public String methodName(WorkingRequest request) {
+    Sum sum = sums.read(request);
+    return WorkingWords.of(sum.style()).name(sum.method());
+  }
+}

@@ -1,0 +1,2 @@
+/** Sums worked over HTTP: the core's workings with their words. */
+package bemble.app.working;
