@@ -1,0 +1,124 @@
+import createClient from 'openapi-fetch';
+import type { paths } from './schema';
+import type {
+  AttemptRequest,
+  ClassRequest,
+  Fact,
+  KeepRequest,
+  PageFile,
+  PdfRequest,
+  Report,
+  Stroke,
+  WorkingRequest,
+} from './types';
+
+const client = createClient<paths>({ baseUrl: '' });
+
+/** What the app could not take: a sentence for the teacher, and where in the typed line it is. */
+export class Trouble extends Error {
+  constructor(
+    message: string,
+    readonly from?: number,
+    readonly to?: number,
+    /** A line that was probably meant. */
+    readonly meant?: string,
+  ) {
+    super(message);
+  }
+}
+
+const OUT_OF_REACH = 'Bemble does not answer. Is it still running? Nothing you typed is lost.';
+
+interface Problem {
+  detail?: string;
+  from?: number;
+  to?: number;
+  meant?: string;
+}
+
+/** The body of an answer; problem details become a {@link Trouble}. */
+async function taken<T>(call: Promise<{ data?: T; error?: unknown; response: Response }>) {
+  const { data, error, response } = await call.catch(() => {
+    throw new Trouble(OUT_OF_REACH);
+  });
+  if (!response.ok) {
+    const { detail, from, to, meant } = (error ?? {}) as Problem;
+    throw new Trouble(detail ?? OUT_OF_REACH, from, to, meant);
+  }
+  return data as T;
+}
+
+export const api = {
+  work: (body: WorkingRequest) => taken(client.POST('/api/workings', { body })),
+  factHelp: ({ kind, operands }: Fact) =>
+    taken(client.POST('/api/fact-help', { body: { kind, operands } })),
+  keep: (body: KeepRequest) => taken(client.POST('/api/pages', { body })),
+  pages: (search: string) => taken(client.GET('/api/pages', { params: { query: { search } } })),
+  page: (id: number) => taken(client.GET('/api/pages/{id}', { params: { path: { id } } })),
+  remove: (id: number) => taken(client.DELETE('/api/pages/{id}', { params: { path: { id } } })),
+  restore: (id: number) =>
+    taken(client.POST('/api/pages/{id}/restore', { params: { path: { id } } })),
+  settings: () => taken(client.GET('/api/settings')),
+  classes: () => taken(client.GET('/api/classes')),
+  addClass: (body: ClassRequest) => taken(client.POST('/api/classes', { body })),
+  changeClass: (id: number, body: ClassRequest) =>
+    taken(client.PUT('/api/classes/{id}', { params: { path: { id } }, body })),
+  chooseClass: (id: number) =>
+    taken(client.POST('/api/classes/{id}/current', { params: { path: { id } } })),
+  removeClass: (id: number) =>
+    taken(client.DELETE('/api/classes/{id}', { params: { path: { id } } })),
+  restoreClass: (id: number) =>
+    taken(client.POST('/api/classes/{id}/restore', { params: { path: { id } } })),
+  calculate: (body: WorkingRequest) => taken(client.POST('/api/calculations', { body })),
+  workingLines: (body: WorkingRequest) => taken(client.POST('/api/working-lines', { body })),
+  checkWorking: (working: WorkingRequest, lines: Record<string, string>) =>
+    taken(client.POST('/api/working-checks', { body: { working, lines } })),
+  attempts: () => taken(client.GET('/api/attempts')),
+  beginAttempt: (body: AttemptRequest) => taken(client.POST('/api/attempts', { body })),
+  attempt: (id: number) => taken(client.GET('/api/attempts/{id}', { params: { path: { id } } })),
+  /** The judge's words, where they are wanted as one goes. */
+  write: (id: number, strokes: Stroke[]) =>
+    taken<Report | undefined>(
+      client.POST('/api/attempts/{id}/strokes', {
+        params: { path: { id } },
+        body: { strokes },
+      }),
+    ),
+  handIn: (id: number, explanation: string) =>
+    taken(
+      client.POST('/api/attempts/{id}/hand-in', {
+        params: { path: { id } },
+        body: { explanation },
+      }),
+    ),
+  checkAttempt: (id: number) =>
+    taken(client.POST('/api/attempts/{id}/check', { params: { path: { id } } })),
+  hint: (id: number, depth: number) =>
+    taken(client.POST('/api/attempts/{id}/hint', { params: { path: { id }, query: { depth } } })),
+  removeAttempt: (id: number) =>
+    taken(client.DELETE('/api/attempts/{id}', { params: { path: { id } } })),
+  restoreAttempt: (id: number) =>
+    taken(client.POST('/api/attempts/{id}/restore', { params: { path: { id } } })),
+  slips: (body: WorkingRequest) => taken(client.POST('/api/slips', { body })),
+  pupil: (working: WorkingRequest, slips: string[]) =>
+    taken(client.POST('/api/pupils', { body: { working, slips } })),
+  pdf: (body: PdfRequest) =>
+    taken<Blob>(client.POST('/api/exports/pdf', { body, parseAs: 'blob' }) as Promise<BlobAnswer>),
+  svg: (body: WorkingRequest, step: number) =>
+    taken<Blob>(
+      client.POST('/api/exports/svg', {
+        body,
+        params: { query: { step } },
+        parseAs: 'blob',
+      }) as Promise<BlobAnswer>,
+    ),
+  pageFile: (body: WorkingRequest) => taken(client.POST('/api/exports/page', { body })),
+  readPage: (body: PageFile) => taken(client.POST('/api/exports/read', { body })),
+};
+
+/** A file, or what went wrong; the description of the interface speaks of bytes only. */
+interface BlobAnswer {
+  data?: Blob;
+  error?: unknown;
+  response: Response;
+}

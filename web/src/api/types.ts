@@ -1,0 +1,38 @@
+import type { components } from './schema';
+
+type Schemas = components['schemas'];
+
+export type Working = Schemas['WorkingView'];
+export type Step = Schemas['StepView'];
+export type Check = Schemas['CheckView'];
+export type Method = Schemas['MethodView'];
+export type Paper = Schemas['Paper'];
+export type Mark = Schemas['Mark'];
+export type Shape = Mark['shape'];
+export type Square = Schemas['Square'];
+export type Area = Schemas['Area'];
+export type Traits = Schemas['Traits'];
+export type Fact = Schemas['FactView'];
+export type FactWay = Schemas['WayView'];
+export type Operation = Working['operation'];
+export type Page = Schemas['PageView'];
+export type PageEntry = Schemas['Entry'];
+export type WorkingRequest = Schemas['WorkingRequest'];
+export type KeepRequest = Schemas['KeepRequest'];
+export type Style = Schemas['Style'];
+export type ClassRoom = Schemas['ClassView'];
+export type ClassRequest = Schemas['ClassRequest'];
+export type Settings = Schemas['SettingsView'];
+export type Setting = Schemas['SettingView'];
+export type Sentence = Schemas['SentenceView'];
+export type PdfRequest = Schemas['PdfRequest'];
+export type PageFile = Schemas['PageFile'];
+export type ColumnName = Schemas['ColumnName'];
+export type Attempt = Schemas['AttemptView'];
+export type AttemptEntry = Schemas['AttemptEntry'];
+export type AttemptRequest = Schemas['AttemptRequest'];
+export type Stroke = Schemas['Stroke'];
+export type Report = Schemas['ReportView'];
+export type Verdict = Report['figures'][number]['verdict'];
+export type Hint = Schemas['HintView'];
+export type PupilPage = Schemas['PupilView'];

@@ -1,0 +1,106 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { lazy, Suspense, useState } from 'react';
+import { Navigate, Route, Routes, useLocation, useNavigate } from 'react-router';
+import { DeskScreen } from '../desk/DeskScreen';
+import { ProblemLine } from '../desk/ProblemLine';
+import { useDesk } from '../desk/deskContext';
+import { useKeys } from '../ui/useKeys';
+import { ClassChoice } from '../house/ClassChoice';
+import { KeysDialog } from './KeysDialog';
+import { TABS } from './tabList';
+import { Tabs } from './Tabs';
+
+const Workbook = lazy(() => import('../workbook/Workbook'));
+const SlateStart = lazy(() => import('../slate/SlateStart'));
+const SlateScreen = lazy(() => import('../slate/SlateScreen'));
+const HouseStyle = lazy(() => import('../house/HouseStyle'));
+const Board = lazy(() => import('../board/Board'));
+
+/** The desk top: the line to write in above, the open book with its tabs below. */
+export function App() {
+  const { desk } = useDesk();
+  const navigate = useNavigate();
+  const { pathname } = useLocation();
+  const [showKeys, setShowKeys] = useState(false);
+  useKeys((key, event) => {
+    const tab = event.altKey ? TABS[Number(event.code.replace('Digit', '')) - 1] : undefined;
+    if (tab) {
+      navigate(tab.path);
+      return true;
+    }
+    if (key === '?') {
+      setShowKeys(true);
+      return true;
+    }
+    return false;
+  });
+  if (pathname === '/board') {
+    return (
+      <Suspense fallback={null}>
+        <Board />
+      </Suspense>
+    );
+  }
+  return (
+    <Box
+      sx={{
+        height: '100%',
+        display: 'grid',
+        gridTemplateRows: 'auto 1fr',
+        gap: 2,
+        pt: { xs: 1.5, md: 2.5 },
+        '@media print': { display: 'block' },
+      }}
+    >
+      <Box
+        component="header"
+        sx={{
+          display: 'flex',
+          alignItems: 'center',
+          gap: { xs: 1.5, md: 3 },
+          px: { xs: 1.5, md: 3.5 },
+        }}
+      >
+        <Typography variant="h1">Bemble</Typography>
+        <ProblemLine onSetOut={() => pathname !== '/desk' && navigate('/desk')} />
+        <Box
+          sx={{
+            display: { xs: 'none', md: 'block' },
+            width: 136,
+            textAlign: 'right',
+            fontSize: 14,
+            lineHeight: 1.25,
+          }}
+        >
+          <ClassChoice />
+          <Box sx={{ fontWeight: 700, overflowWrap: 'anywhere', pr: 0.5 }}>
+            {desk.page ? desk.page.title : desk.working && 'Not kept yet'}
+          </Box>
+        </Box>
+      </Box>
+      <Box
+        sx={{
+          minHeight: 0,
+          minWidth: 0,
+          display: 'grid',
+          gridTemplateColumns: 'minmax(0, 1fr) auto',
+          pl: { xs: 1.5, md: 3.5 },
+        }}
+      >
+        <Suspense fallback={null}>
+          <Routes>
+            <Route path="/desk" element={<DeskScreen />} />
+            <Route path="/slate" element={<SlateStart />} />
+            <Route path="/slate/:id" element={<SlateScreen />} />
+            <Route path="/workbook" element={<Workbook />} />
+            <Route path="/house" element={<HouseStyle />} />
+            <Route path="*" element={<Navigate to="/desk" replace />} />
+          </Routes>
+        </Suspense>
+        <Tabs />
+      </Box>
+      <KeysDialog open={showKeys} onClose={() => setShowKeys(false)} />
+    </Box>
+  );
+}

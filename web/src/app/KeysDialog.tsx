@@ -1,0 +1,49 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+
+const KEYS = [
+  ['Enter', 'set the typed sum out'],
+  ['Space or →', 'next step'],
+  ['←', 'one step back'],
+  ['Home, End', 'first step, last step'],
+  ['Shift + arrows', 'walk over the paper square by square'],
+  ['B', 'to the Board and back'],
+  ['Digits, Shift + digit', 'on the Slate: write, write small'],
+  ['/ and Backspace', 'on the Slate: strike, rub out'],
+  ['Ctrl + Z, Ctrl + Y', 'on the Slate: undo, redo'],
+  ['Ctrl + Enter', 'on the Slate: hand in'],
+  ['Alt + number', 'turn to a tab'],
+  ['?', 'this list'],
+] as const;
+
+export function KeysDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
+  return (
+    <Dialog open={open} onClose={onClose} aria-labelledby="keys-title">
+      <DialogTitle id="keys-title">Keys</DialogTitle>
+      <DialogContent>
+        <Box
+          component="dl"
+          sx={{ m: 0, display: 'grid', gridTemplateColumns: 'auto auto', columnGap: 4, rowGap: 1 }}
+        >
+          {KEYS.map(([key, what]) => (
+            <Box key={key} sx={{ display: 'contents' }}>
+              <Box component="dt" sx={{ fontWeight: 700 }}>
+                {key}
+              </Box>
+              <Box component="dd" sx={{ m: 0 }}>
+                {what}
+              </Box>
+            </Box>
+          ))}
+        </Box>
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Close</Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

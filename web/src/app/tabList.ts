@@ -1,0 +1,7 @@
+/** The tabs that work, in their order; Alt with the number turns to one. */
+export const TABS = [
+  { path: '/desk', name: 'Desk' },
+  { path: '/slate', name: 'Slate' },
+  { path: '/workbook', name: 'Workbook' },
+  { path: '/house', name: 'House style' },
+] as const;

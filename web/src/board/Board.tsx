@@ -1,0 +1,150 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { ThemeProvider } from '@mui/material/styles';
+import { useEffect, useState } from 'react';
+import { useNavigate } from 'react-router';
+import type { Working } from '../api/types';
+import { layersAt } from '../desk/layers';
+import { useDesk } from '../desk/deskContext';
+import { allSteps, said, stepKey } from '../desk/deskReducer';
+import { SquaredPage } from '../paper/SquaredPage';
+import { darkTheme, theme } from '../theme';
+import { useKeys } from '../ui/useKeys';
+import { BlankPage } from './BlankPage';
+
+const DARK = 'bemble.board.dark';
+
+/** Page and sentence only, as large as the screen allows, for a whole room to read. */
+export default function Board() {
+  const navigate = useNavigate();
+  const { desk, dispatch } = useDesk();
+  const [dark, setDark] = useState(() => localStorage.getItem(DARK) === 'true');
+  const [blank, setBlank] = useState(false);
+  const { working, askFirst } = desk;
+
+  // On the Board the question comes first; the Desk finds its own way of asking again.
+  useEffect(() => {
+    dispatch({ do: 'ask first', on: true });
+    return () => dispatch({ do: 'ask first', on: false });
+  }, [dispatch]);
+
+  const turn = () => {
+    localStorage.setItem(DARK, String(!dark));
+    setDark(!dark);
+  };
+  const close = () => navigate('/desk');
+  useKeys((key, event) => {
+    if (event.shiftKey) {
+      return false;
+    }
+    if (key === 'Escape' || key === 'b') {
+      close();
+      return true;
+    }
+    if (blank || !working) {
+      return false;
+    }
+    const action = stepKey(key, desk);
+    if (action) {
+      dispatch(action);
+    }
+    return action !== undefined;
+  });
+
+  return (
+    <ThemeProvider theme={dark ? darkTheme : theme}>
+      <Box
+        component="main"
+        data-dark={dark}
+        sx={{
+          height: '100%',
+          display: 'grid',
+          gridTemplateRows: 'minmax(0, 1fr) auto auto',
+          bgcolor: 'background.paper',
+          color: 'text.primary',
+        }}
+      >
+        {blank ? (
+          <BlankPage working={working} />
+        ) : (
+          working && <BoardPage working={working} key={working.problem} />
+        )}
+        {!blank && !working && (
+          <Box sx={{ p: 6, fontSize: 32 }}>
+            There is no page on the Desk. Set a sum out there first, or take the blank page.
+          </Box>
+        )}
+        <Box
+          role="toolbar"
+          aria-label="Board"
+          sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, px: 3, py: 1, bgcolor: 'ink.desk' }}
+        >
+          <Button onClick={close}>Back to the Desk</Button>
+          <Button aria-pressed={blank} onClick={() => setBlank(!blank)}>
+            Blank page
+          </Button>
+          <Button aria-pressed={dark} onClick={turn}>
+            Dark
+          </Button>
+          {!blank && working && (
+            <>
+              <Button
+                aria-pressed={askFirst}
+                onClick={() => dispatch({ do: 'ask first', on: !askFirst })}
+              >
+                Ask first
+              </Button>
+              <Box sx={{ flex: 1 }} />
+              <Button aria-label="Back" onClick={() => dispatch({ do: 'back' })} sx={{ px: 3 }}>
+                ◂
+              </Button>
+              <Button
+                variant="contained"
+                onClick={() => dispatch({ do: 'next' })}
+                sx={{ minWidth: 120 }}
+              >
+                {desk.asking ? 'Show' : 'Next'}
+              </Button>
+            </>
+          )}
+        </Box>
+      </Box>
+    </ThemeProvider>
+  );
+}
+
+function BoardPage({ working }: { working: Working }) {
+  const { desk } = useDesk();
+  const { step, asking, brief } = desk;
+  const steps = allSteps(working);
+  const now = steps[asking ? step + 1 : step];
+  return (
+    <>
+      <SquaredPage
+        room
+        label="Squared paper"
+        layers={
+          step < working.steps.length ? [layersAt(working, step)[0]] : layersAt(working, step)
+        }
+        focus={steps[step]?.focus}
+        columns={working.columns}
+      />
+      <Box
+        aria-live="polite"
+        data-testid="sentence"
+        sx={{
+          px: 4,
+          py: 1.5,
+          minHeight: '2.4em',
+          fontSize: 'clamp(26px, 3.4vw, 56px)',
+          lineHeight: 1.2,
+          bgcolor: 'ink.now',
+          borderTop: 6,
+          borderColor: 'ink.nowEdge',
+        }}
+      >
+        {now && (asking ? now.ask : said(now, brief))}
+      </Box>
+    </>
+  );
+}

@@ -1,0 +1,84 @@
+import Box from '@mui/material/Box';
+import { useQuery } from '@tanstack/react-query';
+import { api } from '../api/client';
+import type { Working } from '../api/types';
+import { SquaredPage } from '../paper/SquaredPage';
+import { besideStep } from './beside';
+
+/** The same sum by another method, stepped together with the one on the left. */
+export function BesidePage({
+  working,
+  step,
+  method,
+}: {
+  working: Working;
+  step: number;
+  method: string;
+}) {
+  const { problem, style } = working;
+  const other = useQuery({
+    queryKey: ['beside', problem, method, style],
+    queryFn: () => api.work({ problem, method, style }),
+    staleTime: Infinity,
+  });
+  if (other.isError) {
+    return (
+      <Box role="alert" sx={{ p: 3 }}>
+        {other.error.message}
+      </Box>
+    );
+  }
+  if (!other.data) {
+    return null;
+  }
+  const shown = Math.min(step, working.steps.length - 1);
+  const at = besideStep(working.steps, shown, other.data.steps);
+  const name = (of: Working) => of.methods.find(({ id }) => id === of.method)?.name;
+  const same = other.data.answer.text === working.answer.text;
+  const finished = shown === working.steps.length - 1;
+  return (
+    <Box sx={{ height: '100%', display: 'grid', gridTemplateRows: 'minmax(0, 1fr) auto' }}>
+      <SquaredPage
+        label={`Squared paper, ${name(other.data)}`}
+        layers={[{ paper: other.data.paper, step: at, fresh: true }]}
+        focus={other.data.steps[at]?.focus}
+      />
+      <Box
+        aria-live="polite"
+        data-testid="beside-words"
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: '1fr 1fr',
+          columnGap: 2.5,
+          px: 2.5,
+          py: 1.25,
+          minHeight: 104,
+          bgcolor: 'ink.now',
+          borderTop: 4,
+          borderColor: 'ink.nowEdge',
+          fontSize: 17,
+          lineHeight: 1.3,
+        }}
+      >
+        <Said name={name(working)} text={working.steps[shown]?.say} />
+        <Said name={name(other.data)} text={other.data.steps[at]?.say} />
+        {finished && (
+          <Box sx={{ gridColumn: '1 / -1', fontWeight: 700, color: 'success.main' }}>
+            {same
+              ? `The same answer: ${working.answer.text}`
+              : `Two answers: ${working.answer.text} and ${other.data.answer.text}`}
+          </Box>
+        )}
+      </Box>
+    </Box>
+  );
+}
+
+function Said({ name, text }: { name?: string; text?: string }) {
+  return (
+    <Box>
+      <Box sx={{ fontSize: 14.5, fontWeight: 700, color: 'ink.nowText' }}>{name}</Box>
+      {text}
+    </Box>
+  );
+}

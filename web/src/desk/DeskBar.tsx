@@ -1,0 +1,123 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Menu from '@mui/material/Menu';
+import MenuItem from '@mui/material/MenuItem';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import type { Method, Working } from '../api/types';
+import { BAR } from '../ui/book';
+import { useDesk } from './deskContext';
+import { lastStep } from './deskReducer';
+import { Ribbon } from './Ribbon';
+
+/** Below the book: forward and back, the ribbon of steps, what can be done with the page. */
+export function DeskBar({
+  besideMethod,
+  onBeside,
+  onKeep,
+  onPaper,
+}: {
+  besideMethod: string | null;
+  onBeside: (method: string | null) => void;
+  onKeep: () => void;
+  onPaper: () => void;
+}) {
+  const { desk, dispatch } = useDesk();
+  const { working, step, asking } = desk;
+  if (!working) {
+    return <Box sx={BAR} />;
+  }
+  return (
+    <Box sx={BAR}>
+      <Button
+        aria-label="Back"
+        disabled={step === 0 && !asking}
+        onClick={() => dispatch({ do: 'back' })}
+        sx={{ px: 1.5 }}
+      >
+        ◂
+      </Button>
+      <Button
+        variant="contained"
+        disabled={step === lastStep(desk)}
+        onClick={() => dispatch({ do: 'next' })}
+        sx={{ px: 2.5, fontSize: 18, whiteSpace: 'nowrap', minWidth: 96 }}
+      >
+        {asking ? 'Show' : 'Next'}
+        <Box component="kbd" aria-hidden sx={KEY}>
+          Space
+        </Box>
+      </Button>
+      <Ribbon working={working} step={step} onGo={(to) => dispatch({ do: 'go', step: to })} />
+      <Beside working={working} method={besideMethod} onChoose={onBeside} />
+      <Button component={Link} to="/board" aria-keyshortcuts="B" sx={{ whiteSpace: 'nowrap' }}>
+        Board
+      </Button>
+      <Button onClick={onPaper} sx={{ whiteSpace: 'nowrap' }}>
+        On paper
+      </Button>
+      <Button onClick={onKeep} sx={{ whiteSpace: 'nowrap' }}>
+        Keep page
+      </Button>
+    </Box>
+  );
+}
+
+const KEY = {
+  ml: 1.5,
+  px: 0.75,
+  fontFamily: 'inherit',
+  fontSize: 13,
+  border: 1,
+  borderRadius: 1,
+  display: { xs: 'none', md: 'inline' },
+};
+
+/** Chooses a second method to be worked on the right-hand page, or closes it again. */
+function Beside({
+  working,
+  method,
+  onChoose,
+}: {
+  working: Working;
+  method: string | null;
+  onChoose: (method: string | null) => void;
+}) {
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const others: Method[] = working.methods.filter(
+    ({ id, misfit }) => id !== working.method && misfit === undefined,
+  );
+  if (method) {
+    return (
+      <Button aria-pressed onClick={() => onChoose(null)} sx={{ whiteSpace: 'nowrap' }}>
+        One page again
+      </Button>
+    );
+  }
+  return (
+    <>
+      <Button
+        aria-haspopup="menu"
+        disabled={others.length === 0}
+        title={others.length === 0 ? 'There is no other method for this sum' : undefined}
+        onClick={(event) => setAnchor(event.currentTarget)}
+        sx={{ whiteSpace: 'nowrap' }}
+      >
+        Beside another way
+      </Button>
+      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
+        {others.map(({ id, name }) => (
+          <MenuItem
+            key={id}
+            onClick={() => {
+              setAnchor(null);
+              onChoose(id);
+            }}
+          >
+            {name}
+          </MenuItem>
+        ))}
+      </Menu>
+    </>
+  );
+}

@@ -1,0 +1,91 @@
+import Box from '@mui/material/Box';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { SquaredPage } from '../paper/SquaredPage';
+import { BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
+import { useKeys } from '../ui/useKeys';
+import { BesidePage } from './BesidePage';
+import { DeskBar } from './DeskBar';
+import { useDesk } from './deskContext';
+import { allSteps, stepKey } from './deskReducer';
+import { KeepDialog } from './KeepDialog';
+import { layersAt } from './layers';
+import { PaperDialog } from './PaperDialog';
+import { SpokenPage } from './SpokenPage';
+
+/** The open exercise book: squared paper on the left, what is being said on the right. */
+export function DeskScreen() {
+  const { desk, dispatch } = useDesk();
+  const navigate = useNavigate();
+  const { working, step } = desk;
+  const [keeping, setKeeping] = useState(false);
+  const [onPaper, setOnPaper] = useState(false);
+  /** The sum that is worked another way beside; a new sum closes the second page. */
+  const [beside, setBeside] = useState<{ problem: string; method: string } | null>(null);
+  const besideMethod = working && beside?.problem === working.problem ? beside.method : null;
+
+  useKeys((key, event) => {
+    if (event.shiftKey) {
+      return false;
+    }
+    if (key === 'b') {
+      navigate('/board');
+      return true;
+    }
+    const action = stepKey(key, desk);
+    if (action) {
+      dispatch(action);
+    }
+    return action !== undefined;
+  });
+
+  return (
+    <Box component="main" sx={SCREEN}>
+      <Box sx={{ ...BOOK, gridTemplateColumns: besideMethod ? EVEN_PAGES : PAGES }}>
+        <SquaredPage
+          label="Squared paper"
+          layers={working ? layersAt(working, step) : []}
+          focus={working ? allSteps(working)[step]?.focus : undefined}
+          columns={working?.columns}
+        />
+        <Box sx={RIGHT_PAGE}>
+          {!working && <EmptyDesk />}
+          {working && !besideMethod && <SpokenPage working={working} />}
+          {working && besideMethod && (
+            <BesidePage working={working} step={step} method={besideMethod} />
+          )}
+        </Box>
+      </Box>
+      <DeskBar
+        besideMethod={besideMethod}
+        onBeside={(method) =>
+          setBeside(working && method ? { problem: working.problem, method } : null)
+        }
+        onKeep={() => setKeeping(true)}
+        onPaper={() => setOnPaper(true)}
+      />
+      {working && onPaper && (
+        <PaperDialog working={working} step={step} onClose={() => setOnPaper(false)} />
+      )}
+      {working && keeping && <KeepDialog working={working} onClose={() => setKeeping(false)} />}
+    </Box>
+  );
+}
+
+const EVEN_PAGES = { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) minmax(0, 1fr)' };
+
+function EmptyDesk() {
+  return (
+    <Box sx={{ p: 4, fontSize: 20, lineHeight: 1.5, color: 'text.secondary' }}>
+      Write a sum in the line above and set it out:
+      <Box component="ul" sx={{ my: 1.5, pl: 3, color: 'text.primary' }}>
+        <li>348 + 97 + 205</li>
+        <li>6,203 − 1,487</li>
+        <li>57 × 38</li>
+        <li>943 ÷ 7</li>
+        <li>√2 to 3 places</li>
+      </Box>
+      Or open a page from the Workbook.
+    </Box>
+  );
+}

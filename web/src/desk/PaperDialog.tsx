@@ -1,0 +1,169 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import { useMutation } from '@tanstack/react-query';
+import { useState, type ReactNode } from 'react';
+import { api } from '../api/client';
+import type { PdfRequest, Working } from '../api/types';
+import { useNotice } from '../ui/useNotice';
+import { allSteps } from './deskReducer';
+
+type Kind = PdfRequest['kind'];
+
+const KINDS: Record<Kind, string> = {
+  PAGE: 'The page, finished',
+  STRIP: 'A strip of frames',
+  BLANK: 'Unworked, to fill in',
+};
+
+/** The page on paper and in files. */
+export function PaperDialog({
+  working,
+  step,
+  onClose,
+}: {
+  working: Working;
+  step: number;
+  onClose: () => void;
+}) {
+  const [kind, setKind] = useState<Kind>('PAGE');
+  const [size, setSize] = useState<NonNullable<PdfRequest['size']>>('A4');
+  const [per, setPer] = useState<NonNullable<PdfRequest['per']>>('COLUMN');
+  const [frames, setFrames] = useState(6);
+  const notice = useNotice();
+  const { problem, method, style } = working;
+  const check = working.check.choice;
+  const sum = { problem, method, style, check };
+  const name = `${working.plain} ${method}`.replaceAll(/[^\p{L}\d.]+/gu, '-');
+  const make = useMutation({
+    mutationFn: async (what: 'pdf' | 'svg' | 'json') => {
+      switch (what) {
+        case 'pdf':
+          return save(await api.pdf({ working: sum, kind, size, per, frames }), `${name}.pdf`);
+        case 'svg':
+          return save(await api.svg(sum, step), `${name}.svg`);
+        case 'json': {
+          const file = JSON.stringify(await api.pageFile(sum), null, 2);
+          return save(new Blob([file], { type: 'application/json' }), `${name}.json`);
+        }
+      }
+    },
+    onSuccess: (file) => notice({ text: `${file} is in your downloads.` }),
+  });
+  const copy = async () => {
+    const lines = allSteps(working).map(({ section, say }) => `${section}: ${say}`);
+    try {
+      await navigator.clipboard.writeText([problem, ...lines, working.check.verdict].join('\n'));
+      notice({ text: 'All steps are copied.' });
+    } catch {
+      notice({ text: 'The browser did not let Bemble copy. Allow it and try again.' });
+    }
+  };
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="paper-title">
+      <DialogTitle id="paper-title">{problem} on paper</DialogTitle>
+      <DialogContent>
+        <Choice label="What" value={kind} onChoose={setKind} names={KINDS} />
+        {kind === 'STRIP' && (
+          <>
+            <Choice
+              label="A frame for each"
+              value={per}
+              onChoose={setPer}
+              names={{ COLUMN: 'column', STEP: 'step' }}
+            />
+            <Choice
+              label="Frames on a sheet"
+              value={String(frames)}
+              onChoose={(value) => setFrames(Number(value))}
+              names={{ '4': '4', '6': '6', '9': '9' }}
+            />
+          </>
+        )}
+        <Choice
+          label="Sheet"
+          value={size}
+          onChoose={setSize}
+          names={{ A4: 'A4', LETTER: 'Letter' }}
+        />
+        <Row>
+          <Button variant="contained" disabled={make.isPending} onClick={() => make.mutate('pdf')}>
+            {make.isPending ? 'Making it…' : 'Download PDF'}
+          </Button>
+          <Button
+            onClick={() => {
+              onClose();
+              // The dialog must have gone before the page is taken.
+              setTimeout(() => window.print(), 300);
+            }}
+          >
+            Print this view
+          </Button>
+        </Row>
+        {make.isError && (
+          <Box role="alert" sx={{ mt: 1.5, p: 1, bgcolor: 'ink.slipPage' }}>
+            {make.error.message}
+          </Box>
+        )}
+        <Box component="h3" sx={{ fontSize: 16, mt: 3, mb: 0 }}>
+          As files
+        </Box>
+        <Row>
+          <Button onClick={() => make.mutate('svg')}>Picture of this step (SVG)</Button>
+          <Button onClick={() => make.mutate('json')}>Page to read in again (JSON)</Button>
+          <Button onClick={() => void copy()}>Copy all steps</Button>
+        </Row>
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Close</Button>
+      </DialogActions>
+    </Dialog>
+  );
+}
+
+function Row({ children }: { children: ReactNode }) {
+  return <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1.5 }}>{children}</Box>;
+}
+
+/** One of a few values, as buttons in a row. */
+function Choice<V extends string>({
+  label,
+  value,
+  names,
+  onChoose,
+}: {
+  label: string;
+  value: V;
+  names: Record<V, string>;
+  onChoose: (value: V) => void;
+}) {
+  return (
+    <Box
+      role="group"
+      aria-label={label}
+      sx={{ display: 'grid', gridTemplateColumns: '140px 1fr', gap: 1, mb: 1.5 }}
+    >
+      <Box sx={{ alignSelf: 'center', lineHeight: 1.2 }}>{label}</Box>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+        {(Object.keys(names) as V[]).map((each) => (
+          <Button key={each} aria-pressed={each === value} onClick={() => onChoose(each)}>
+            {names[each]}
+          </Button>
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+/** Hands a file to the browser; gives its name. */
+function save(file: Blob, name: string): string {
+  const link = document.createElement('a');
+  link.href = URL.createObjectURL(file);
+  link.download = name;
+  link.click();
+  setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
+  return name;
+}

@@ -1,0 +1,165 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import InputBase from '@mui/material/InputBase';
+import { useRef } from 'react';
+import { useDesk } from './deskContext';
+
+const SIGNS = [
+  { sign: '+', name: 'plus' },
+  { sign: '−', name: 'minus' },
+  { sign: '×', name: 'times' },
+  { sign: '÷', name: 'divided by' },
+  { sign: '√', name: 'root of' },
+];
+
+/** The one line to write a sum in; a refusal is said beneath and its place is selected. */
+export function ProblemLine({ onSetOut }: { onSetOut: () => void }) {
+  const { desk, dispatch, setOut, busy } = useDesk();
+  const input = useRef<HTMLInputElement>(null);
+  const { line, trouble } = desk;
+
+  const insert = (sign: string) => {
+    const field = input.current;
+    const at = field?.selectionStart ?? line.length;
+    const end = field?.selectionEnd ?? at;
+    const spaced = sign === '√' ? sign : ` ${sign} `;
+    dispatch({
+      do: 'type',
+      line: line.slice(0, at).trimEnd() + spaced + line.slice(end).trimStart(),
+    });
+    requestAnimationFrame(() => {
+      const caret = line.slice(0, at).trimEnd().length + spaced.length;
+      field?.focus();
+      field?.setSelectionRange(caret, caret);
+    });
+  };
+
+  return (
+    <Box
+      component="form"
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        setOut(line);
+        onSetOut();
+      }}
+      sx={{ flex: 1, minWidth: 0, position: 'relative', '@media print': { display: 'none' } }}
+    >
+      <Box
+        sx={{
+          display: 'flex',
+          alignItems: 'center',
+          gap: 0.5,
+          height: 50,
+          pl: 2.25,
+          pr: 0.75,
+          border: 2,
+          borderColor: trouble ? 'error.main' : 'primary.main',
+          borderRadius: '10px',
+          bgcolor: 'background.paper',
+        }}
+      >
+        <InputBase
+          inputRef={input}
+          value={line}
+          placeholder="348 + 97 + 205"
+          onChange={(event) => dispatch({ do: 'type', line: event.target.value })}
+          error={trouble !== null}
+          inputProps={{
+            'aria-label': 'Sum',
+            'aria-describedby': trouble ? 'line-trouble' : undefined,
+            'aria-invalid': trouble !== null,
+            autoComplete: 'off',
+            spellCheck: false,
+          }}
+          sx={{ flex: 1, minWidth: 0, fontSize: 26, '& input': { p: 0 } }}
+        />
+        {SIGNS.map(({ sign, name }) => (
+          <Button key={sign} aria-label={name} onClick={() => insert(sign)} sx={SIGN_KEY}>
+            {sign}
+          </Button>
+        ))}
+        <Button type="submit" variant="contained" disabled={busy} sx={{ whiteSpace: 'nowrap' }}>
+          Set it out
+        </Button>
+      </Box>
+      {trouble && (
+        <Box
+          id="line-trouble"
+          role="alert"
+          sx={{
+            position: 'absolute',
+            zIndex: 10,
+            top: 54,
+            left: 0,
+            maxWidth: '100%',
+            px: 2,
+            py: 1,
+            borderLeft: 6,
+            borderColor: 'error.main',
+            borderRadius: 1,
+            bgcolor: 'ink.slipPage',
+            boxShadow: 3,
+          }}
+        >
+          {trouble.message}
+          <Where line={line} from={trouble.from} to={trouble.to} />
+          {trouble.meant && (
+            <Box sx={{ mt: 0.5 }}>
+              Did you mean{' '}
+              <Button
+                onClick={() => {
+                  setOut(trouble.meant ?? '');
+                  onSetOut();
+                }}
+              >
+                {trouble.meant}
+              </Button>
+            </Box>
+          )}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+const SIGN_KEY = {
+  width: 36,
+  minHeight: 36,
+  p: 0,
+  border: 'none',
+  bgcolor: 'background.default',
+  fontSize: 18,
+};
+
+/** The typed line again, with the place of the trouble marked. */
+function Where({ line, from, to }: { line: string; from?: number; to?: number }) {
+  if (from === undefined || to === undefined || line.trim() === '') {
+    return null;
+  }
+  const start = Math.max(0, from - 24);
+  const end = Math.min(line.length, Math.max(to, from + 1) + 24);
+  return (
+    <Box
+      data-testid="where"
+      sx={{ fontSize: 20, whiteSpace: 'pre-wrap', overflowWrap: 'anywhere' }}
+    >
+      {start > 0 && '…'}
+      {line.slice(start, from)}
+      <Box
+        component="mark"
+        sx={{
+          bgcolor: 'transparent',
+          color: 'error.main',
+          fontWeight: 700,
+          borderBottom: 3,
+          borderColor: 'error.main',
+        }}
+      >
+        {line.slice(from, Math.min(to, from + 48)) || '\u00a0?\u00a0'}
+      </Box>
+      {line.slice(Math.min(to, from + 48), end)}
+      {end < line.length && '…'}
+    </Box>
+  );
+}

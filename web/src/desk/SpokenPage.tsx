@@ -1,0 +1,256 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
+import type { Step, Working } from '../api/types';
+import { useDesk } from './deskContext';
+import { CheckLine } from './CheckLine';
+import { allSteps, said } from './deskReducer';
+import { TallyLine } from './TallyLine';
+
+const FactHelp = lazy(() => import('./FactHelp'));
+
+/** The right page: the method, the sentence now, those before it, and what it took. */
+export function SpokenPage({ working }: { working: Working }) {
+  const { step, asking, brief } = useDesk().desk;
+  const steps = allSteps(working);
+  const number = asking ? step + 1 : step;
+  const now = steps[number];
+  const part = number >= working.steps.length ? 'Check · ' : '';
+  const atEnd = step === steps.length - 1;
+  return (
+    <Box
+      sx={{
+        height: '100%',
+        display: 'flex',
+        flexDirection: 'column',
+        gap: { xs: 1, md: 1.75 },
+        px: { xs: 2, md: 3.5 },
+        pt: { xs: 1.5, md: 2.5 },
+        pb: { xs: 0.75, md: 1.5 },
+      }}
+    >
+      <MethodChoice working={working} />
+      {now && (
+        <Now
+          key={`${number} ${asking}`}
+          step={now}
+          sentence={asking ? now.ask : said(now, brief)}
+          asking={asking}
+          label={`${part}${now.section} · step ${number + 1} of ${steps.length}`}
+        />
+      )}
+      {atEnd && <Verdict check={working.check} />}
+      <Earlier steps={steps.slice(0, asking ? number : step)} brief={brief} />
+      <CheckLine working={working} />
+      <TallyLine tally={working.tally} />
+    </Box>
+  );
+}
+
+function MethodChoice({ working }: { working: Working }) {
+  const { desk, dispatch, setOut, busy } = useDesk();
+  const chosen = working.methods.find((method) => method.id === working.method);
+  return (
+    <Box>
+      <Box role="group" aria-label="Method" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+        {working.methods.map(({ id, name, about, misfit }) => (
+          <Button
+            key={id}
+            aria-pressed={id === working.method}
+            title={misfit ?? about}
+            disabled={busy}
+            onClick={() => setOut(working.problem, { method: id })}
+            sx={{ px: 1.5, ...(misfit && { borderStyle: 'dashed', color: 'text.secondary' }) }}
+          >
+            {name}
+          </Button>
+        ))}
+      </Box>
+      <Box sx={{ display: 'flex', alignItems: 'start', gap: 1, mt: 0.75 }}>
+        <Box sx={{ flex: 1, fontSize: 15, lineHeight: 1.3, color: 'text.secondary' }}>
+          {chosen?.about}
+        </Box>
+        <Button
+          aria-pressed={desk.brief}
+          title="Say each step in as few words as can be"
+          onClick={() => dispatch({ do: 'brief', on: !desk.brief })}
+          sx={SMALL_TOGGLE}
+        >
+          Brief
+        </Button>
+        <Button
+          aria-pressed={desk.askFirst}
+          title="Put each step as a question before it is shown"
+          onClick={() => dispatch({ do: 'ask first', on: !desk.askFirst })}
+          sx={SMALL_TOGGLE}
+        >
+          Ask first
+        </Button>
+      </Box>
+    </Box>
+  );
+}
+
+const SMALL_TOGGLE = { minHeight: 32, px: 1.25, fontSize: 15, whiteSpace: 'nowrap' };
+
+function Now({
+  step,
+  sentence,
+  asking,
+  label,
+}: {
+  step: Step;
+  sentence?: string;
+  asking: boolean;
+  label: string;
+}) {
+  const [why, setWhy] = useState(false);
+  const [help, setHelp] = useState(false);
+  return (
+    <Box
+      sx={{
+        flexShrink: 0,
+        maxHeight: '60%',
+        overflow: 'auto',
+        borderLeft: 6,
+        borderColor: 'ink.nowEdge',
+        borderRadius: '4px 10px 10px 4px',
+        bgcolor: 'ink.now',
+        px: 2.25,
+        py: 1.25,
+      }}
+    >
+      <Box sx={{ fontSize: 14.5, fontWeight: 700, color: 'ink.nowText' }}>{label}</Box>
+      <Box aria-live="polite" data-testid="sentence" sx={{ fontSize: 23, lineHeight: 1.3 }}>
+        {sentence}
+      </Box>
+      <Box sx={{ display: 'flex', alignItems: 'end', gap: 1, mt: 0.5 }}>
+        <Box data-testid="fact" sx={{ flex: 1, fontSize: 22, fontWeight: 700, lineHeight: 1.4 }}>
+          {step.facts.map((fact, index) => (
+            <Box key={index} sx={{ overflowWrap: 'anywhere' }}>
+              {fact.sum} = {asking ? <Blank /> : fact.result}
+            </Box>
+          ))}
+        </Box>
+        {step.facts.length > 0 && (
+          <Button aria-haspopup="dialog" onClick={() => setHelp(true)}>
+            How?
+          </Button>
+        )}
+        {step.why && (
+          <Button aria-expanded={why} onClick={() => setWhy(!why)}>
+            Why?
+          </Button>
+        )}
+      </Box>
+      {why && (
+        <Box data-testid="why" sx={{ mt: 1, fontSize: 18 }}>
+          {step.why}
+        </Box>
+      )}
+      {help && (
+        <Suspense fallback={null}>
+          <FactHelp facts={step.facts} onClose={() => setHelp(false)} />
+        </Suspense>
+      )}
+    </Box>
+  );
+}
+
+/** The box in which the class's answer will stand. */
+function Blank() {
+  return (
+    <Box
+      component="span"
+      role="img"
+      aria-label="to be found"
+      sx={{
+        display: 'inline-block',
+        width: 30,
+        height: 30,
+        verticalAlign: 'middle',
+        border: 2,
+        borderStyle: 'dashed',
+        borderColor: 'ink.nowEdge',
+        borderRadius: 1,
+      }}
+    />
+  );
+}
+
+/** Whether the second working came back. */
+function Verdict({ check }: { check: Working['check'] }) {
+  return (
+    <Box
+      role="status"
+      sx={{
+        flexShrink: 0,
+        px: 2.25,
+        py: 1,
+        borderBottom: check.cameBack ? 5 : 0,
+        borderColor: 'success.main',
+        bgcolor: check.cameBack ? 'transparent' : 'ink.slipPage',
+      }}
+    >
+      <Box sx={{ fontSize: 15, color: 'text.secondary' }}>{check.about}</Box>
+      <Box
+        sx={{
+          fontSize: 20,
+          fontWeight: 700,
+          color: check.cameBack ? 'success.main' : 'error.main',
+        }}
+      >
+        {check.verdict}
+      </Box>
+      {check.strength && <Box sx={{ fontSize: 15 }}>{check.strength}</Box>}
+    </Box>
+  );
+}
+
+/** What was said so far, the latest at the foot and in sight. */
+function Earlier({ steps, brief }: { steps: Step[]; brief: boolean }) {
+  const list = useRef<HTMLDivElement>(null);
+  const count = steps.length;
+  useEffect(() => {
+    const element = list.current;
+    if (element) {
+      element.scrollTop = element.scrollHeight;
+    }
+  }, [count]);
+  return (
+    <Box
+      ref={list}
+      role="group"
+      aria-label="Steps so far"
+      tabIndex={count > 0 ? 0 : -1}
+      sx={{ flex: 1, minHeight: 0, overflow: 'auto', fontSize: 16.5, color: 'text.secondary' }}
+    >
+      {steps.map((step, index) => (
+        <Box
+          key={index}
+          sx={{
+            display: 'grid',
+            gridTemplateColumns: '92px minmax(0, 1fr) auto',
+            gap: 1,
+            px: 0.5,
+            py: 0.75,
+            borderBottom: '1px dotted',
+            borderColor: 'ink.edge',
+          }}
+        >
+          <Box sx={{ fontWeight: 700, color: 'text.primary' }}>
+            {steps[index - 1]?.section !== step.section && step.section}
+          </Box>
+          <Box>{said(step, brief)}</Box>
+          <Box sx={{ textAlign: 'right', maxWidth: 170, overflowWrap: 'anywhere' }}>
+            {step.facts.map((fact, n) => (
+              <div key={n}>
+                {fact.sum} = {fact.result}
+              </div>
+            ))}
+          </Box>
+        </Box>
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,37 @@
+import Box from '@mui/material/Box';
+
+/** What the working took, along the foot of the right page. */
+export function TallyLine({ tally }: { tally: string[] }) {
+  return (
+    <Box
+      data-testid="tally"
+      sx={{
+        display: 'flex',
+        flexWrap: 'wrap',
+        columnGap: 2.5,
+        pt: 1,
+        borderTop: 1,
+        borderColor: 'divider',
+        color: 'text.secondary',
+      }}
+    >
+      {tally.map((part) => (
+        <Box
+          component="span"
+          key={part}
+          sx={{ '&:last-of-type': { ml: 'auto' }, whiteSpace: 'nowrap' }}
+        >
+          {part.split(/(\d[\d\s,.]*)/).map((piece, index) =>
+            index % 2 === 1 ? (
+              <Box component="strong" key={index} sx={{ fontSize: 20, color: 'text.primary' }}>
+                {piece}
+              </Box>
+            ) : (
+              piece
+            ),
+          )}
+        </Box>
+      ))}
+    </Box>
+  );
+}

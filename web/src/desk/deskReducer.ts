@@ -1,0 +1,118 @@
+import type { Trouble } from '../api/client';
+import type { Step, Working } from '../api/types';
+
+/** What lies on the Desk: the typed line, the worked page, and how far it is shown. */
+export interface Desk {
+  line: string;
+  trouble: Trouble | null;
+  working: Working | null;
+  /** The last step shown, counted through the working and on through its check. */
+  step: number;
+  /** Whether steps are said in as few words as can be. */
+  brief: boolean;
+  /** Whether each step is first put as a question. */
+  askFirst: boolean;
+  /** Whether the question for the step after this one is being put. */
+  asking: boolean;
+  /** The Workbook page that it was opened from or kept as. */
+  page: { id: number; title: string } | null;
+}
+
+export type DeskAction =
+  | { do: 'type'; line: string }
+  | { do: 'refuse'; trouble: Trouble }
+  | { do: 'set out'; working: Working; step?: number; page?: Desk['page'] }
+  /** The same sum in another way: the page stays at its step, whatever has been turned meanwhile. */
+  | { do: 'work anew'; working: Working }
+  | { do: 'go'; step: number }
+  | { do: 'next' }
+  | { do: 'back' }
+  | { do: 'brief'; on: boolean }
+  | { do: 'ask first'; on: boolean }
+  | { do: 'keep'; page: NonNullable<Desk['page']> };
+
+export const EMPTY_DESK: Desk = {
+  line: '',
+  trouble: null,
+  working: null,
+  step: 0,
+  brief: false,
+  askFirst: false,
+  asking: false,
+  page: null,
+};
+
+/** The steps of the working and then those of its check. */
+export function allSteps(working: Working): Step[] {
+  return [...working.steps, ...working.check.steps];
+}
+
+/** The sentence of a step, in the length that is wanted. */
+export function said(step: Step, brief: boolean): string {
+  return (brief && step.brief) || step.say;
+}
+
+export function lastStep(desk: Desk): number {
+  return desk.working ? allSteps(desk.working).length - 1 : 0;
+}
+
+/** What a key does to the page: forward, back, to the first step or the last. */
+export function stepKey(key: string, desk: Desk): DeskAction | undefined {
+  return desk.working ? STEP_KEYS[key]?.(lastStep(desk)) : undefined;
+}
+
+const STEP_KEYS: Record<string, (last: number) => DeskAction> = {
+  ' ': () => ({ do: 'next' }),
+  ArrowRight: () => ({ do: 'next' }),
+  ArrowLeft: () => ({ do: 'back' }),
+  Home: () => ({ do: 'go', step: 0 }),
+  End: (last) => ({ do: 'go', step: last }),
+};
+
+export function deskReducer(desk: Desk, action: DeskAction): Desk {
+  switch (action.do) {
+    case 'type':
+      return { ...desk, line: action.line, trouble: null };
+    case 'refuse':
+      return { ...desk, trouble: action.trouble };
+    case 'set out':
+      return {
+        ...desk,
+        line: action.working.problem,
+        trouble: null,
+        working: action.working,
+        step: action.step ?? 0,
+        asking: false,
+        page: action.page ?? null,
+      };
+    case 'work anew': {
+      const untouched = desk.line === desk.working?.problem;
+      const line = untouched ? action.working.problem : desk.line;
+      const anew = { ...desk, working: action.working, line };
+      return { ...anew, step: Math.min(desk.step, lastStep(anew)) };
+    }
+    case 'go':
+      return {
+        ...desk,
+        asking: false,
+        step: Math.min(Math.max(action.step, 0), lastStep(desk)),
+      };
+    case 'next':
+      if (desk.step === lastStep(desk)) {
+        return desk;
+      }
+      return desk.askFirst && !desk.asking
+        ? { ...desk, asking: true }
+        : { ...desk, asking: false, step: desk.step + 1 };
+    case 'back':
+      return desk.asking
+        ? { ...desk, asking: false }
+        : { ...desk, step: Math.max(desk.step - 1, 0) };
+    case 'brief':
+      return { ...desk, brief: action.on };
+    case 'ask first':
+      return { ...desk, askFirst: action.on, asking: false };
+    case 'keep':
+      return { ...desk, page: action.page };
+  }
+}

@@ -1,0 +1,29 @@
+import { api } from '../api/client';
+import type { Operation, Working } from '../api/types';
+
+const STORE = 'bemble.methods';
+
+type LastUsed = Partial<Record<Operation, string>>;
+
+function lastUsed(): LastUsed {
+  try {
+    return (JSON.parse(localStorage.getItem(STORE) ?? '{}') ?? {}) as LastUsed;
+  } catch {
+    return {};
+  }
+}
+
+/** Remembers the method chosen for an operation. */
+export function remember({ operation, method }: Working) {
+  localStorage.setItem(STORE, JSON.stringify({ ...lastUsed(), [operation]: method }));
+}
+
+/** Works a line by the method last used for its operation, where that suits the sum. */
+export async function workAsLastUsed(problem: string): Promise<Working> {
+  const working = await api.work({ problem });
+  const wanted = lastUsed()[working.operation];
+  const suits = working.methods.some(({ id, misfit }) => id === wanted && misfit === undefined);
+  return wanted && suits && wanted !== working.method
+    ? api.work({ problem, method: wanted })
+    : working;
+}

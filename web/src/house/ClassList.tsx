@@ -1,0 +1,145 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import InputBase from '@mui/material/InputBase';
+import { useState } from 'react';
+import { api } from '../api/client';
+import type { ClassRoom } from '../api/types';
+import { useNotice } from '../ui/useNotice';
+import { useClassChange, useClasses } from './classes';
+
+/** The classes: which is current, their names, adding and removing, and back to the standard. */
+export function ClassList() {
+  const { data: classes = [] } = useClasses();
+  const change = useClassChange();
+  const notice = useNotice();
+  const [name, setName] = useState('');
+  const say = (trouble: Error) => notice({ text: trouble.message });
+  const current = classes.find((each) => each.current);
+
+  const remove = ({ id, name: removed }: ClassRoom) =>
+    change.mutate(() => api.removeClass(id), {
+      onSuccess: () =>
+        notice({
+          text: `“${removed}” is removed.`,
+          action: {
+            label: 'Undo',
+            run: () => change.mutate(() => api.restoreClass(id), { onError: say }),
+          },
+        }),
+      onError: say,
+    });
+
+  const reset = ({ id, name: kept, version, style }: ClassRoom) =>
+    change.mutate(() => api.changeClass(id, { name: kept, version, style: {} }), {
+      onSuccess: (now) =>
+        notice({
+          text: `“${kept}” has the standard settings.`,
+          action: {
+            label: 'Undo',
+            run: () =>
+              change.mutate(
+                () => {
+                  const latest = now.find((each) => each.id === id);
+                  return api.changeClass(id, {
+                    name: kept,
+                    version: latest?.version ?? version + 1,
+                    style,
+                  });
+                },
+                { onError: say },
+              ),
+          },
+        }),
+      onError: say,
+    });
+
+  return (
+    <Box component="section" aria-label="Classes">
+      <Box component="h3" sx={{ m: 0, fontSize: 17, color: 'primary.main' }}>
+        Classes
+      </Box>
+      <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
+        {classes.map((each) => (
+          <Box
+            component="li"
+            key={each.id}
+            sx={{ display: 'flex', alignItems: 'center', gap: 1, py: 0.5 }}
+          >
+            <Button
+              aria-pressed={each.current}
+              aria-label={`Make ${each.name} the current class`}
+              title="Current class"
+              onClick={() => change.mutate(() => api.chooseClass(each.id), { onError: say })}
+              sx={{ width: 40, p: 0 }}
+            >
+              {each.current ? '✓' : ''}
+            </Button>
+            <ClassName key={`${each.name} ${each.version}`} room={each} />
+            <Button aria-label={`Remove ${each.name}`} onClick={() => remove(each)}>
+              Remove
+            </Button>
+          </Box>
+        ))}
+      </Box>
+      <Box
+        component="form"
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault();
+          change.mutate(() => api.addClass({ name }), {
+            onSuccess: () => setName(''),
+            onError: say,
+          });
+        }}
+        sx={{ display: 'flex', gap: 1, mt: 1 }}
+      >
+        <InputBase
+          value={name}
+          onChange={(event) => setName(event.target.value)}
+          placeholder="Name of another class"
+          inputProps={{ 'aria-label': 'Name of another class' }}
+          sx={FIELD}
+        />
+        <Button type="submit">Add class</Button>
+      </Box>
+      {current && (
+        <Button sx={{ mt: 1.5 }} onClick={() => reset(current)}>
+          All settings back to standard
+        </Button>
+      )}
+    </Box>
+  );
+}
+
+/** A name that can be typed over; leaving the field or Enter keeps it. */
+function ClassName({ room }: { room: ClassRoom }) {
+  const [name, setName] = useState(room.name);
+  const change = useClassChange();
+  const notice = useNotice();
+  const keep = () =>
+    name !== room.name &&
+    change.mutate(
+      () => api.changeClass(room.id, { name, style: room.style, version: room.version }),
+      { onError: (trouble) => notice({ text: trouble.message }) },
+    );
+  return (
+    <InputBase
+      value={name}
+      onChange={(event) => setName(event.target.value)}
+      onBlur={keep}
+      onKeyDown={(event) => event.key === 'Enter' && keep()}
+      inputProps={{ 'aria-label': `Name of ${room.name}` }}
+      sx={FIELD}
+    />
+  );
+}
+
+const FIELD = {
+  flex: 1,
+  px: 1.25,
+  minHeight: 40,
+  border: 1,
+  borderColor: 'ink.edge',
+  borderRadius: 1,
+  minWidth: 0,
+};

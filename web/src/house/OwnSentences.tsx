@@ -1,0 +1,171 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import InputBase from '@mui/material/InputBase';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useQuery } from '@tanstack/react-query';
+import { useRef, useState } from 'react';
+import { api } from '../api/client';
+import type { Sentence, Style } from '../api/types';
+
+/** A sum in which most remarks of a group are made. */
+const TRIALS: Record<string, { problem: string; method: string }[]> = {
+  Adding: [
+    { problem: '378 + 256', method: 'column' },
+    { problem: '145 + 138', method: 'blocks' },
+    { problem: '364 + 228', method: 'left-to-right' },
+  ],
+  'Taking away': [
+    { problem: '432 − 118', method: 'exchange' },
+    { problem: '5003 − 1268', method: 'exchange' },
+    { problem: '532 − 278', method: 'add-to-both' },
+    { problem: '623 − 187', method: 'expanded' },
+    { problem: '403 − 187', method: 'count-up' },
+  ],
+  Multiplying: [
+    { problem: '34 × 203', method: 'column' },
+    { problem: '57 × 38', method: 'area' },
+    { problem: '57 × 38', method: 'crosswise' },
+  ],
+  Dividing: [
+    { problem: '4236 ÷ 7', method: 'long' },
+    { problem: '26 ÷ 6', method: 'groups' },
+  ],
+  Roots: [{ problem: '√94249', method: 'digit-pairs' }],
+};
+
+/** The class's own wording for a kind of remark, tried out before it is kept. */
+export function OwnSentences({
+  sentences,
+  style,
+  onSave,
+}: {
+  sentences: Sentence[];
+  style: Style;
+  onSave: (sentences: Record<string, string>) => void;
+}) {
+  const [kind, setKind] = useState('exchange');
+  const chosen = sentences.find((each) => each.kind === kind);
+  const own = style.sentences ?? {};
+  return (
+    <Box component="section" aria-label="Own sentences" sx={{ mt: 3 }}>
+      <Box component="h3" sx={{ mt: 0, mb: 1, fontSize: 17, color: 'primary.main' }}>
+        Own sentences
+      </Box>
+      <TextField
+        select
+        fullWidth
+        size="small"
+        label="Remark"
+        value={kind}
+        onChange={(event) => setKind(event.target.value)}
+      >
+        {sentences.map((each) => (
+          <MenuItem key={each.kind} value={each.kind} sx={{ whiteSpace: 'normal' }}>
+            {own[each.kind] ? '✎ ' : ''}
+            {each.group}: {each.kind.replaceAll('-', ' ')}
+          </MenuItem>
+        ))}
+      </TextField>
+      {chosen && (
+        <Editor
+          key={kind + (own[kind] ?? '')}
+          sentence={chosen}
+          style={style}
+          onKeep={(text) => onSave({ ...own, [kind]: text })}
+          onDrop={() => onSave(Object.fromEntries(Object.entries(own).filter(([k]) => k !== kind)))}
+        />
+      )}
+    </Box>
+  );
+}
+
+function Editor({
+  sentence,
+  style,
+  onKeep,
+  onDrop,
+}: {
+  sentence: Sentence;
+  style: Style;
+  onKeep: (text: string) => void;
+  onDrop: () => void;
+}) {
+  const own = style.sentences?.[sentence.kind];
+  const [text, setText] = useState(own ?? (sentence.plain ? sentence.standard : ''));
+  const field = useRef<HTMLInputElement>(null);
+  const draft: Style = { ...style, sentences: { ...style.sentences, [sentence.kind]: text } };
+  const trial = useQuery({
+    queryKey: ['trial', sentence.kind, text, style],
+    queryFn: () => heard(sentence, draft),
+    staleTime: Infinity,
+  });
+  const insert = (name: string) => {
+    const at = field.current?.selectionStart ?? text.length;
+    setText(`${text.slice(0, at)}{${name}}${text.slice(at)}`);
+    field.current?.focus();
+  };
+  return (
+    <Box>
+      <Box sx={{ my: 1, fontSize: 15, color: 'text.secondary' }}>
+        Bemble says: {sentence.standard}
+      </Box>
+      <InputBase
+        multiline
+        fullWidth
+        minRows={2}
+        inputRef={field}
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+        inputProps={{ 'aria-label': 'Own sentence' }}
+        sx={{ px: 1.25, border: 1, borderColor: 'ink.edge', borderRadius: 1 }}
+      />
+      {sentence.fillIns.length > 0 && (
+        <Box
+          role="group"
+          aria-label="Fill-ins"
+          sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, my: 1 }}
+        >
+          {sentence.fillIns.map((name) => (
+            <Button key={name} onClick={() => insert(name)} sx={{ minHeight: 30, px: 1 }}>
+              {`{${name}}`}
+            </Button>
+          ))}
+        </Box>
+      )}
+      <Box
+        aria-live="polite"
+        data-testid="trial"
+        sx={{ my: 1, p: 1.25, borderLeft: 6, borderColor: 'ink.nowEdge', bgcolor: 'ink.now' }}
+      >
+        {trial.isError ? (
+          <Box sx={{ color: 'error.main' }}>{trial.error.message}</Box>
+        ) : (
+          (trial.data ?? '…')
+        )}
+      </Box>
+      <Box sx={{ display: 'flex', gap: 1 }}>
+        <Button
+          variant="contained"
+          disabled={trial.isError || text === own}
+          onClick={() => onKeep(text)}
+        >
+          Keep sentence
+        </Button>
+        {own && <Button onClick={onDrop}>Bemble’s own again</Button>}
+      </Box>
+    </Box>
+  );
+}
+
+/** What the sentence sounds like in the first sum that has it. */
+async function heard({ group, kind }: Sentence, style: Style): Promise<string> {
+  for (const trial of TRIALS[group] ?? []) {
+    const working = await api.work({ ...trial, style });
+    const step = [...working.steps, ...working.check.steps].find((each) => each.kind === kind);
+    if (step) {
+      return `${working.problem}: ${step.say}`;
+    }
+  }
+  return 'It can be kept, but none of the sums tried here has this remark.';
+}

@@ -1,0 +1,129 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { api } from '../api/client';
+import type { Setting, Style, Working } from '../api/types';
+import { Sheet, SheetSvg, Wash, type Layer } from '../paper/Sheet';
+import { bounds, SIDE } from '../paper/geometry';
+
+/** One setting: what it is about, its values, and a small live page that follows it. */
+export function SettingCard({
+  setting,
+  style,
+  lastSum,
+  trouble,
+  onChoose,
+}: {
+  setting: Setting;
+  style: Style;
+  lastSum: Working | null;
+  trouble?: string;
+  onChoose: (value: string) => void;
+}) {
+  const chosen = style[setting.key as keyof Style];
+  const standard = setting.choices[0]?.value;
+  return (
+    <Box
+      data-testid={`setting-${setting.key}`}
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: 'minmax(0, 1fr) minmax(0, 270px)' },
+        gap: 2,
+        py: 1.5,
+        borderBottom: '1px dotted',
+        borderColor: 'ink.edge',
+      }}
+    >
+      <Box>
+        <Box id={`name-${setting.key}`} sx={{ fontWeight: 700, fontSize: 17 }}>
+          {setting.name}
+        </Box>
+        <Box sx={{ color: 'text.secondary', fontSize: 15, lineHeight: 1.3 }}>{setting.about}</Box>
+        <Box
+          role="group"
+          aria-labelledby={`name-${setting.key}`}
+          sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}
+        >
+          {setting.choices.map(({ value, name }) => (
+            <Button
+              key={value}
+              aria-pressed={value === chosen}
+              onClick={() => value !== chosen && onChoose(value)}
+              sx={{ px: 1.5, minHeight: 36 }}
+            >
+              {name}
+            </Button>
+          ))}
+          {chosen !== standard && standard && (
+            <Button
+              variant="text"
+              aria-label={`Standard for ${setting.name}`}
+              onClick={() => onChoose(standard)}
+              sx={{ minHeight: 36 }}
+            >
+              Standard
+            </Button>
+          )}
+        </Box>
+        {trouble && (
+          <Box role="alert" sx={{ mt: 1, p: 1, bgcolor: 'ink.slipPage', borderRadius: 1 }}>
+            {trouble}
+          </Box>
+        )}
+      </Box>
+      <LivePage setting={setting} style={style} lastSum={lastSum} />
+    </Box>
+  );
+}
+
+/** The example of a setting, or the last sum, worked in the style as it is now. */
+function LivePage({
+  setting,
+  style,
+  lastSum,
+}: {
+  setting: Setting;
+  style: Style;
+  lastSum: Working | null;
+}) {
+  const problem = lastSum?.plain ?? setting.example;
+  const method = lastSum?.method ?? setting.method;
+  const { data } = useQuery({
+    queryKey: ['live', problem, method, style],
+    queryFn: () => api.work({ problem, method, style }),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  });
+  if (!data) {
+    return <Box sx={{ height: 150 }} />;
+  }
+  const end = data.steps.length + data.check.steps.length - 1;
+  const step = Math.min(lastSum ? data.steps.length - 1 : setting.step, end);
+  const now = data.steps[step] ?? data.check.steps[step - data.steps.length];
+  const checking = step >= data.steps.length;
+  const layers: Layer[] = [{ paper: data.paper, step, fresh: !checking }];
+  if (checking) {
+    layers.push({ paper: data.check.paper, step: step - data.steps.length });
+  }
+  const { from, to } = bounds(layers.map((layer) => layer.paper));
+  const columns = to.column - from.column + 2;
+  const rows = to.row - from.row + 2;
+  return (
+    <Box sx={{ minWidth: 0 }} data-shown={data.style[setting.key as keyof Style]}>
+      <SheetSvg
+        role="img"
+        aria-label={`${setting.name} on ${data.problem}`}
+        width="100%"
+        height={Math.min(230, Math.max(96, rows * 28))}
+        viewBox={[from.column - 0.5, from.row - 0.5, columns, rows].map((n) => n * SIDE).join(' ')}
+        sx={{ bgcolor: 'ink.page', border: 1, borderColor: 'ink.square', borderRadius: 1 }}
+      >
+        {!checking && now?.focus && <Wash area={now.focus} />}
+        <Sheet layers={layers} />
+      </SheetSvg>
+      <Box data-testid="live-sentence" sx={{ fontSize: 15, lineHeight: 1.3, mt: 0.5 }}>
+        {now?.say}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,42 @@
+import '@fontsource/andika/latin-400.css';
+import '@fontsource/andika/latin-700.css';
+import '@fontsource/young-serif/latin-400.css';
+import createCache from '@emotion/cache';
+import { CacheProvider } from '@emotion/react';
+import CssBaseline from '@mui/material/CssBaseline';
+import { ThemeProvider } from '@mui/material/styles';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { BrowserRouter } from 'react-router';
+import { App } from './app/App';
+import { NoticeProvider } from './ui/Notice';
+import { DeskProvider } from './desk/DeskState';
+import { theme } from './theme';
+
+// The page's security policy lets in only styles that carry its nonce.
+const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content;
+const styles = createCache({ key: 'b', nonce });
+const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+const root = document.getElementById('root');
+
+if (root) {
+  createRoot(root).render(
+    <StrictMode>
+      <CacheProvider value={styles}>
+        <ThemeProvider theme={theme}>
+          <CssBaseline />
+          <QueryClientProvider client={queries}>
+            <NoticeProvider>
+              <BrowserRouter>
+                <DeskProvider>
+                  <App />
+                </DeskProvider>
+              </BrowserRouter>
+            </NoticeProvider>
+          </QueryClientProvider>
+        </ThemeProvider>
+      </CacheProvider>
+    </StrictMode>,
+  );
+}

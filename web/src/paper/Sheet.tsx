@@ -1,0 +1,184 @@
+import { styled } from '@mui/material/styles';
+import type { Area, Mark, Paper } from '../api/types';
+import { left, SIDE, SPOTS, top } from './geometry';
+import { MarkView, type When } from './MarkView';
+
+/** A paper and how far it has been worked; a second working lies on the page before it begins. */
+export interface Layer {
+  paper: Paper;
+  /** The last step shown of this paper; −1 before its first. */
+  step: number;
+  /** Whether the marks of that step are set off as just written. */
+  fresh?: boolean;
+  /** Whether what is set out stands there palely before its step. */
+  pale?: boolean;
+  /** Whether no boxes show where answers will stand. */
+  boxless?: boolean;
+}
+
+/** The styles of all marks, from the theme. */
+export const SheetSvg = styled('svg')(({ theme: { palette, typography } }) => ({
+  display: 'block',
+  fontFamily: typography.fontFamily,
+  fill: palette.ink.text,
+  '& text': { dominantBaseline: 'central', textAnchor: 'middle' },
+  '& .figure': { fontSize: 32 },
+  '& .figure.ANSWER': { fontWeight: 700 },
+  '& .small': { fontSize: 20, fontWeight: 700, fill: palette.ink.small },
+  '& .words': { fontSize: 18, fontWeight: 700, fill: palette.ink.right },
+  '& .FROM_LEFT': { textAnchor: 'start' },
+  '& .TO_RIGHT': { textAnchor: 'end' },
+  '& .words.HEAD': { fontSize: 17, fill: palette.ink.quiet },
+  '& .small.PARTIAL, & .small.PRODUCT, & .small.STOP, & .small.MULTIPLE, & .small.REMAINDER': {
+    fill: palette.ink.text,
+    fontWeight: 400,
+  },
+  '& .words.NOTE': { fontWeight: 400 },
+  '& .figure.PLACEHOLDER, & .figure.PADDING': { fill: palette.ink.quiet },
+  '& .figure.QUOTIENT, & .figure.ROOT': { fontWeight: 700 },
+  '& .figure.TRY, & .figure.LEAD': { fill: palette.ink.small },
+  '& .ring': { stroke: palette.ink.small, strokeWidth: 2, fill: 'none' },
+  '& .link': { stroke: palette.ink.nowEdge, strokeWidth: 2.5 },
+  '& .arrow, & .hop': { stroke: palette.ink.small, strokeWidth: 2, fill: 'none' },
+  '& .counter': { fill: palette.ink.right, stroke: palette.ink.action, strokeWidth: 1.5 },
+  '& .counter path': { fill: 'none', stroke: palette.ink.page, strokeWidth: 1 },
+  '& .counter.open': { fill: palette.ink.page, strokeWidth: 3 },
+  '& .counter.struck': { opacity: 0.45 },
+  '& .rule': { stroke: palette.ink.text, strokeWidth: 2.5, strokeLinecap: 'round' },
+  '& .strike': { stroke: palette.ink.small, strokeWidth: 2.5, strokeLinecap: 'round' },
+  '& .box': {
+    fill: 'none',
+    stroke: palette.ink.edge,
+    strokeWidth: 1.25,
+    strokeDasharray: '4 3.5',
+  },
+  '& .fresh-square': { fill: palette.ink.nowStrong },
+  '& .wash': { fill: palette.ink.now },
+  '& .grid': { stroke: palette.ink.square, strokeWidth: 1.25, fill: 'none' },
+  '& .right': { stroke: palette.ink.right, strokeWidth: 3.5 },
+  '& .follows': {
+    stroke: palette.ink.slip,
+    strokeWidth: 3.5,
+    strokeLinecap: 'round',
+    strokeDasharray: '0.1 6.5',
+  },
+  '& .slip': { stroke: palette.ink.slip, strokeWidth: 3.5, fill: 'none', strokeLinecap: 'round' },
+  '& .slip.later': { strokeWidth: 2 },
+  '& .stray': { stroke: palette.ink.slip, strokeWidth: 1.5, fill: 'none', strokeDasharray: '2 4' },
+  '& .missing': { stroke: palette.ink.slip, strokeWidth: 2, fill: 'none', strokeDasharray: '5 4' },
+  '& .hinted': { stroke: palette.ink.nowEdge, strokeWidth: 2.5, fill: palette.ink.now },
+  '& .cursor': { fill: 'none', stroke: palette.ink.nowEdge, strokeWidth: 3 },
+  '& .pointer': { fill: 'none', stroke: palette.ink.nowEdge, strokeWidth: 4 },
+  '& .pale .ahead': { fill: palette.ink.pale },
+  '& .pale line.ahead': { stroke: palette.ink.pale },
+}));
+
+/** What of a paper is visible at its step: later marks only as far as `pale` lays them out. */
+function timed(mark: Mark, layer: Layer): When | 'expected' | 'hidden' {
+  if (mark.step <= layer.step) {
+    if (mark.struck !== undefined && mark.struck <= layer.step && PASSING.has(mark.shape.kind)) {
+      return 'hidden';
+    }
+    return layer.fresh && mark.step === layer.step ? 'fresh' : 'written';
+  }
+  if (mark.role === 'ANSWER' || mark.role === 'FOUND') {
+    return layer.boxless ? 'hidden' : 'expected';
+  }
+  const laidOut = LAID_OUT.has(mark.role);
+  return layer.pale && laidOut ? 'ahead' : 'hidden';
+}
+
+/** What a second working shows before it begins. */
+const LAID_OUT = new Set<Mark['role']>(['GIVEN', 'SIGN', 'RULE', 'POINT', 'NOTE']);
+
+/** Marks that are taken away when their step is over, where others would be struck. */
+const PASSING = new Set<Mark['shape']['kind']>(['link', 'arrow', 'ring']);
+
+/** Where a small figure or the stroke through it stands; other marks never share their place. */
+function smallSpot({ shape }: Mark) {
+  return (shape.kind === 'small' || shape.kind === 'strike') && shape.spot !== 'FULL'
+    ? `${shape.at.row} ${shape.at.column} ${shape.spot}`
+    : null;
+}
+
+/** Small figures that were struck and have given their spot to a later one are not drawn. */
+function withoutCovered(layer: Layer) {
+  const latest = new Map<string, number>();
+  for (const mark of layer.paper.marks) {
+    const spot = smallSpot(mark);
+    if (spot && mark.shape.kind === 'small' && mark.step <= layer.step) {
+      latest.set(spot, mark.id);
+    }
+  }
+  return layer.paper.marks.filter((mark) => mark.id >= (latest.get(smallSpot(mark) ?? '') ?? 0));
+}
+
+/** All marks of a page's layers. */
+export function Sheet({ layers }: { layers: Layer[] }) {
+  return layers.map((layer, index) => {
+    const marks = withoutCovered(layer).map((mark) => ({ mark, when: timed(mark, layer) }));
+    return (
+      <g key={index} data-layer={index} className={layer.pale ? 'pale' : undefined}>
+        {/* Beneath all figures, so that none is covered. */}
+        {marks.map(
+          ({ mark, when }) => when === 'fresh' && <FreshSquare key={mark.id} mark={mark} />,
+        )}
+        {marks.map(({ mark, when }) => (
+          <TimedMark key={mark.id} mark={mark} when={when} />
+        ))}
+      </g>
+    );
+  });
+}
+
+/** The wash over the squares at work. */
+export function Wash({ area: { from, to } }: { area: Area }) {
+  return (
+    <rect
+      className="wash"
+      x={left(from)}
+      y={top(from)}
+      width={(to.column - from.column + 1) * SIDE}
+      height={(to.row - from.row + 1) * SIDE}
+    />
+  );
+}
+
+function TimedMark({ mark, when }: { mark: Mark; when: ReturnType<typeof timed> }) {
+  const { shape } = mark;
+  if (when === 'hidden') {
+    return null;
+  }
+  if (when === 'expected') {
+    return shape.kind === 'figure' ? (
+      <rect
+        className="box"
+        x={left(shape.at) + 6.5}
+        y={top(shape.at) + 6.5}
+        width={SIDE - 13}
+        height={SIDE - 13}
+        rx={6}
+      />
+    ) : null;
+  }
+  return <MarkView mark={mark} when={when} />;
+}
+
+/** Sets off a figure with a value that was just written. */
+function FreshSquare({ mark: { shape, place } }: { mark: Mark }) {
+  if ((shape.kind !== 'figure' && shape.kind !== 'small') || place === undefined) {
+    return null;
+  }
+  const spot = SPOTS[shape.kind === 'figure' ? 'FULL' : shape.spot];
+  const side = shape.kind === 'figure' ? SIDE - 10 : SIDE / 2 + 2;
+  return (
+    <rect
+      className="fresh-square"
+      x={left(shape.at) + spot.x * SIDE - side / 2}
+      y={top(shape.at) + spot.y * SIDE - side / 2}
+      width={side}
+      height={side}
+      rx={5}
+    />
+  );
+}

@@ -1,0 +1,57 @@
+import type { Area, Mark, Paper, Square } from '../api/types';
+
+/** The side of a square in the drawing's own units; screens scale it. */
+export const SIDE = 45;
+
+export const left = (square: Square) => square.column * SIDE;
+export const top = (square: Square) => square.row * SIDE;
+export const middleX = (square: Square) => left(square) + SIDE / 2;
+export const middleY = (square: Square) => top(square) + SIDE / 2;
+
+type Spot = Extract<Mark['shape'], { kind: 'small' }>['spot'];
+
+/** Where in a square a small figure stands, as parts of its side. */
+export const SPOTS: Record<Spot, { x: number; y: number }> = {
+  FULL: { x: 0.5, y: 0.5 },
+  SMALL: { x: 0.5, y: 0.5 },
+  UPPER_LEFT: { x: 0.15, y: 0.3 },
+  UPPER_RIGHT: { x: 0.78, y: 0.26 },
+  LOWER_LEFT: { x: 0.24, y: 0.76 },
+  LOWER_RIGHT: { x: 0.86, y: 0.74 },
+};
+
+/** The squares that hold all of some papers. */
+export function bounds(papers: Paper[]): Area {
+  const extents = papers.map((paper) => paper.extent);
+  return {
+    from: {
+      row: Math.min(...extents.map((extent) => extent.from.row)),
+      column: Math.min(...extents.map((extent) => extent.from.column)),
+    },
+    to: {
+      row: Math.max(...extents.map((extent) => extent.to.row)),
+      column: Math.max(...extents.map((extent) => extent.to.column)),
+    },
+  };
+}
+
+/** The square by which a mark is found on the page. */
+export function home(mark: Mark): Square {
+  const { shape } = mark;
+  switch (shape.kind) {
+    case 'line':
+    case 'ring':
+    case 'link':
+    case 'hop':
+      return shape.from;
+    case 'arrow':
+      return shape.to;
+    case 'point':
+      return shape.after;
+    default:
+      return shape.at;
+  }
+}
+
+export const same = (one: Square, other: Square) =>
+  one.row === other.row && one.column === other.column;

@@ -1,0 +1,136 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { lazy, Suspense, useDeferredValue, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { api } from '../api/client';
+import type { AttemptRequest } from '../api/types';
+import { useDesk } from '../desk/deskContext';
+import { PAGE } from './WritingPage';
+
+const PupilDialog = lazy(() => import('./PupilDialog'));
+/** Methods that are drawings to be looked at. */
+const NOT_WRITTEN = new Set(['blocks', 'dot-frames', 'groups', 'count-up', 'count-back']);
+
+/** What is to be worked, by whom and how; or a simulated pupil to be watched. */
+export function BeginForm() {
+  const { desk } = useDesk();
+  const [line, setLine] = useState(desk.working?.problem ?? '');
+  const [method, setMethod] = useState<string | undefined>(desk.working?.method);
+  const [who, setWho] = useState('');
+  const [settingOut, setSettingOut] = useState<AttemptRequest['settingOut']>('GIVEN');
+  const [telling, setTelling] = useState<AttemptRequest['telling']>('AS_I_GO');
+  const [watching, setWatching] = useState(false);
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const asked = useDeferredValue(line);
+  const sum = useQuery({
+    queryKey: ['try', asked],
+    queryFn: () => api.work({ problem: asked }),
+    enabled: asked.trim() !== '',
+    staleTime: Infinity,
+  });
+  const methods = (sum.data?.methods ?? []).filter(({ id }) => !NOT_WRITTEN.has(id));
+  const chosen = methods.find(({ id }) => id === method)?.id ?? methods[0]?.id;
+  const begin = useMutation({
+    mutationFn: () => api.beginAttempt({ problem: line, method: chosen, who, settingOut, telling }),
+    onSuccess: (attempt) => {
+      queries.setQueryData(['attempt', attempt.id], attempt);
+      void queries.invalidateQueries({ queryKey: ['attempts'] });
+      navigate(`/slate/${attempt.id}`);
+    },
+  });
+  const trouble = begin.error?.message ?? (line.trim() === '' ? undefined : sum.error?.message);
+  return (
+    <Box
+      component="form"
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        begin.mutate();
+      }}
+      sx={PAGE}
+    >
+      <Box component="h2" sx={{ m: 0, fontSize: 22 }}>
+        Try a sum
+      </Box>
+      <TextField
+        label="Sum to try"
+        value={line}
+        onChange={(event) => {
+          setLine(event.target.value);
+          begin.reset();
+        }}
+        error={trouble !== undefined}
+        helperText={trouble}
+        slotProps={{ htmlInput: { autoComplete: 'off' } }}
+      />
+      {methods.length > 0 && (
+        <Choice label="Method" value={chosen} onChoose={setMethod} of={methods} />
+      )}
+      <TextField
+        label="Who works it? (optional)"
+        value={who}
+        onChange={(event) => setWho(event.target.value)}
+        slotProps={{ htmlInput: { autoComplete: 'off', maxLength: 60 } }}
+      />
+      <Choice
+        label="The page"
+        value={settingOut}
+        onChoose={(value) => setSettingOut(value as AttemptRequest['settingOut'])}
+        of={[
+          { id: 'GIVEN', name: 'Set out for me' },
+          { id: 'OWN', name: 'I set it out myself' },
+        ]}
+      />
+      <Choice
+        label="The judge"
+        value={telling}
+        onChoose={(value) => setTelling(value as AttemptRequest['telling'])}
+        of={[
+          { id: 'AS_I_GO', name: 'Tell me as I go' },
+          { id: 'AT_END', name: 'When I hand in' },
+        ]}
+      />
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
+        <Button type="submit" variant="contained" disabled={begin.isPending}>
+          Begin
+        </Button>
+        <Button disabled={!chosen} onClick={() => setWatching(true)}>
+          Watch a simulated pupil
+        </Button>
+      </Box>
+      {watching && chosen && (
+        <Suspense fallback={null}>
+          <PupilDialog problem={line} method={chosen} onClose={() => setWatching(false)} />
+        </Suspense>
+      )}
+    </Box>
+  );
+}
+
+function Choice({
+  label,
+  value,
+  of,
+  onChoose,
+}: {
+  label: string;
+  value: string | undefined;
+  of: { id: string; name: string }[];
+  onChoose: (id: string) => void;
+}) {
+  return (
+    <Box role="group" aria-label={label}>
+      <Box sx={{ fontSize: 15, color: 'text.secondary', mb: 0.5 }}>{label}</Box>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+        {of.map(({ id, name }) => (
+          <Button key={id} aria-pressed={id === value} onClick={() => onChoose(id)}>
+            {name}
+          </Button>
+        ))}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,76 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import type { Attempt } from '../api/types';
+import { Drawing } from '../paper/Drawing';
+import { FindingCard } from './FindingCard';
+import { Legend } from './Legend';
+import { Player } from './Player';
+import { clock } from './time';
+import { Counts, PAGE } from './WritingPage';
+
+/** The right page of an attempt that is handed in: what was found, the true page, the replay. */
+export function EndedPage({
+  attempt,
+  played,
+  onPlay,
+}: {
+  attempt: Attempt;
+  played: number | null;
+  onPlay: (to: number | null) => void;
+}) {
+  const [truth, setTruth] = useState(true);
+  const { report } = attempt;
+  if (!report) {
+    return null;
+  }
+  return (
+    <Box sx={PAGE}>
+      <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2 }}>
+        <Box component="h2" sx={{ m: 0, fontSize: 24, flex: 1 }}>
+          {attempt.problem}
+        </Box>
+        <span>{clock(attempt.seconds)}</span>
+      </Box>
+      <Box role="status" sx={{ display: 'flex', flexWrap: 'wrap', gap: 2.5 }}>
+        {report.allRight ? (
+          <Box sx={{ fontSize: 20, fontWeight: 700, color: 'success.main' }}>
+            Everything is right.
+          </Box>
+        ) : (
+          <Counts report={report} />
+        )}
+      </Box>
+      {!report.allRight && <Legend />}
+      {report.findings.map((finding, index) => (
+        <FindingCard key={index} finding={finding} />
+      ))}
+      {report.hints.map((hint) => (
+        <Box key={hint} sx={{ color: 'text.secondary' }}>
+          {hint}
+        </Box>
+      ))}
+      {attempt.explanation && (
+        <Box sx={{ p: 1.5, bgcolor: 'ink.now', borderRadius: 1 }}>
+          In the writer’s own words: {attempt.explanation}
+        </Box>
+      )}
+      <Player count={attempt.strokes.length} played={played} onPlay={onPlay} />
+      <Box>
+        <Button aria-pressed={truth} onClick={() => setTruth(!truth)}>
+          The true page
+        </Button>
+      </Box>
+      {truth && attempt.truth && (
+        <Box sx={{ border: 1, borderColor: 'ink.square', borderRadius: 1, flexShrink: 0 }}>
+          <Drawing
+            paper={attempt.truth}
+            step={Infinity}
+            height={260}
+            label={`The true page of ${attempt.problem}`}
+          />
+        </Box>
+      )}
+    </Box>
+  );
+}

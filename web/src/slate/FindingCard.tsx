@@ -1,0 +1,21 @@
+import Box from '@mui/material/Box';
+import type { Report } from '../api/types';
+import { CARD } from './WritingPage';
+
+/** A slip with the question that leads back, and its name. */
+export function FindingCard({ finding }: { finding: Report['findings'][number] }) {
+  return (
+    <Box
+      data-testid="finding"
+      data-slip={finding.slip}
+      sx={{ ...CARD, borderColor: 'error.main', bgcolor: 'ink.slipPage' }}
+    >
+      <Box sx={{ fontSize: 14.5, fontWeight: 700, color: 'error.main' }}>{finding.where}</Box>
+      <Box sx={{ fontSize: 21, lineHeight: 1.3 }}>{finding.question}</Box>
+      <Box sx={{ mt: 0.5, fontSize: 15.5 }}>
+        Slip: {finding.name}
+        {finding.others.length > 0 && <> (or: {finding.others.join('; ')})</>}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,56 @@
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+
+/** Room for the writer's own words before the page is handed in. */
+export function HandInDialog({
+  pending,
+  onClose,
+  onHandIn,
+}: {
+  pending: boolean;
+  onClose: () => void;
+  onHandIn: (explanation: string) => void;
+}) {
+  const [explanation, setExplanation] = useState('');
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="hand-in-title">
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          onHandIn(explanation);
+        }}
+      >
+        <DialogTitle id="hand-in-title">Hand the page in</DialogTitle>
+        <DialogContent>
+          <TextField
+            multiline
+            fullWidth
+            minRows={3}
+            label="How did you do it? (optional)"
+            value={explanation}
+            onChange={(event) => setExplanation(event.target.value)}
+            onKeyDown={(event) => {
+              if (event.key === 'Enter' && event.ctrlKey) {
+                event.preventDefault();
+                onHandIn(explanation);
+              }
+            }}
+            slotProps={{ htmlInput: { maxLength: 2000 } }}
+            sx={{ mt: 1 }}
+          />
+        </DialogContent>
+        <DialogActions>
+          <Button onClick={onClose}>Go on writing</Button>
+          <Button type="submit" variant="contained" disabled={pending}>
+            Hand in
+          </Button>
+        </DialogActions>
+      </form>
+    </Dialog>
+  );
+}

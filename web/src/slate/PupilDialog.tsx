@@ -1,0 +1,98 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api } from '../api/client';
+import { SquaredPage } from '../paper/SquaredPage';
+import { asPaper } from '../paper/writing';
+import { FindingCard } from './FindingCard';
+import { Player } from './Player';
+import { marksAfter } from './strokes';
+import { VerdictMarks } from './VerdictMarks';
+
+/** A simulated pupil: choose slips, watch the page being written, read what the judge says. */
+export default function PupilDialog({
+  problem,
+  method,
+  onClose,
+}: {
+  problem: string;
+  method: string;
+  onClose: () => void;
+}) {
+  const [chosen, setChosen] = useState<string[]>([]);
+  const [played, setPlayed] = useState<number | null>(null);
+  const slips = useQuery({
+    queryKey: ['slips', problem, method],
+    queryFn: () => api.slips({ problem, method }),
+  });
+  const page = useQuery({
+    queryKey: ['pupil', problem, method, chosen],
+    queryFn: () => api.pupil({ problem, method }, chosen),
+  });
+  const { data } = page;
+  const marks = data ? marksAfter(data.strokes.slice(0, played ?? data.strokes.length)) : [];
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="lg" aria-labelledby="pupil-title">
+      <DialogTitle id="pupil-title">A simulated pupil works {problem}</DialogTitle>
+      <DialogContent
+        sx={{ display: 'grid', gridTemplateColumns: { md: '3fr 2fr' }, gap: 2, minHeight: 420 }}
+      >
+        <Box sx={{ minHeight: 380, border: 1, borderColor: 'ink.square', borderRadius: 1 }}>
+          {data && (
+            <SquaredPage
+              label="Simulated page"
+              layers={[
+                { paper: data.paper, step: Infinity, boxless: true },
+                { paper: asPaper(marks, data.paper.extent, data.paper), step: 0 },
+              ]}
+              overlay={played === null && <VerdictMarks report={data.report} />}
+            />
+          )}
+        </Box>
+        <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.5, minWidth: 0 }}>
+          <Box
+            role="group"
+            aria-label="Slips"
+            sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}
+          >
+            {slips.data?.map(({ id, name }) => (
+              <Button
+                key={id}
+                aria-pressed={chosen.includes(id)}
+                onClick={() => {
+                  setPlayed(null);
+                  setChosen(
+                    chosen.includes(id) ? chosen.filter((each) => each !== id) : [...chosen, id],
+                  );
+                }}
+                sx={{ minHeight: 34, px: 1.25, fontSize: 15 }}
+              >
+                {name}
+              </Button>
+            ))}
+          </Box>
+          {data && <Player count={data.strokes.length} played={played} onPlay={setPlayed} />}
+          <Box aria-live="polite">
+            {data?.report.findings.map((finding, index) => (
+              <FindingCard key={index} finding={finding} />
+            ))}
+            {data?.report.allRight && (
+              <Box sx={{ fontWeight: 700, color: 'success.main' }}>Everything is right.</Box>
+            )}
+          </Box>
+          {(page.error ?? slips.error) && (
+            <Box role="alert">{(page.error ?? slips.error)?.message}</Box>
+          )}
+        </Box>
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Close</Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

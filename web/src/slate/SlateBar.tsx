@@ -1,0 +1,96 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useMutation } from '@tanstack/react-query';
+import { useNavigate } from 'react-router';
+import { api } from '../api/client';
+import type { Attempt } from '../api/types';
+import { useDesk } from '../desk/deskContext';
+import { BAR } from '../ui/book';
+import { useNotice } from '../ui/useNotice';
+
+/** Below the slate: rubbing out, handing in, and where to go from here. */
+export function SlateBar({
+  attempt,
+  canUndo,
+  canRedo,
+  onUndo,
+  onRedo,
+  onRub,
+  onHandIn,
+}: {
+  attempt: Attempt;
+  canUndo: boolean;
+  canRedo: boolean;
+  onUndo: () => void;
+  onRedo: () => void;
+  onRub: () => void;
+  onHandIn: () => void;
+}) {
+  const navigate = useNavigate();
+  const { setOut } = useDesk();
+  const notice = useNotice();
+  const check = useMutation({
+    mutationFn: () => api.checkAttempt(attempt.id),
+    onSuccess: ({ id }) => navigate(`/slate/${id}`),
+    onError: (trouble) => notice({ text: trouble.message }),
+  });
+  const ended = attempt.handedInAt !== undefined;
+  const checkOf = attempt.checkOf;
+  return (
+    <Box sx={BAR}>
+      {ended ? (
+        <>
+          {checkOf === undefined ? (
+            <Button variant="contained" disabled={check.isPending} onClick={() => check.mutate()}>
+              {attempt.check === undefined ? 'Check it now' : 'To its check'}
+            </Button>
+          ) : (
+            <Button onClick={() => navigate(`/slate/${checkOf}`)}>Back to what it proves</Button>
+          )}
+        </>
+      ) : (
+        <>
+          <Button onClick={onRub}>Clear square</Button>
+          <Button variant="contained" onClick={onHandIn} sx={{ whiteSpace: 'nowrap' }}>
+            Hand in
+            <Box
+              component="kbd"
+              aria-hidden
+              sx={{
+                ml: 1.5,
+                px: 0.75,
+                fontFamily: 'inherit',
+                fontSize: 13,
+                border: 1,
+                borderRadius: 1,
+              }}
+            >
+              Ctrl ↵
+            </Box>
+          </Button>
+          <Button disabled={!canUndo} onClick={onUndo}>
+            Undo
+          </Button>
+          <Button disabled={!canRedo} onClick={onRedo}>
+            Redo
+          </Button>
+        </>
+      )}
+      <Box sx={{ flex: 1, color: 'text.secondary', minWidth: 0 }}>
+        {[attempt.methodName, attempt.who].filter(Boolean).join(' · ')}
+      </Box>
+      <Button
+        onClick={() => {
+          setOut(attempt.plain, { method: attempt.method });
+          navigate('/desk');
+        }}
+        sx={{ whiteSpace: 'nowrap' }}
+      >
+        See it on the Desk
+      </Button>
+      <Button onClick={() => navigate('/slate')} sx={{ whiteSpace: 'nowrap' }}>
+        All attempts
+      </Button>
+    </Box>
+  );
+}

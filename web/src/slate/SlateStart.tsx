@@ -1,0 +1,105 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useNavigate } from 'react-router';
+import { api } from '../api/client';
+import type { AttemptEntry } from '../api/types';
+import { BOOK, PAGES, RIGHT_PAGE } from '../ui/book';
+import { useNotice } from '../ui/useNotice';
+import { BeginForm } from './BeginForm';
+import { clock } from './time';
+
+/** The attempts so far, and a new one to be begun. */
+export default function SlateStart() {
+  const attempts = useQuery({ queryKey: ['attempts'], queryFn: api.attempts });
+  return (
+    <Box component="main" sx={{ ...BOOK, mb: 2.5, gridTemplateColumns: PAGES }}>
+      <Box
+        role="region"
+        aria-label="Attempts"
+        tabIndex={0}
+        sx={{ minHeight: 0, overflow: 'auto', px: { xs: 2, md: 3.5 }, py: 2 }}
+      >
+        <Box component="h2" sx={{ mt: 0, mb: 1, fontSize: 22 }}>
+          Attempts
+        </Box>
+        {attempts.isError && <Box role="alert">{attempts.error.message}</Box>}
+        {attempts.isPending && <Box role="status">The attempts are being read…</Box>}
+        {attempts.data?.length === 0 && (
+          <Box sx={{ fontSize: 19, lineHeight: 1.5, color: 'text.secondary' }}>
+            Nobody has tried a sum yet. Begin one on the right: every mark is kept as it is written.
+          </Box>
+        )}
+        <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
+          {attempts.data?.map((entry) => (
+            <Row key={entry.id} entry={entry} />
+          ))}
+        </Box>
+      </Box>
+      <Box sx={RIGHT_PAGE}>
+        <BeginForm />
+      </Box>
+    </Box>
+  );
+}
+
+function Row({ entry }: { entry: AttemptEntry }) {
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const notice = useNotice();
+  const renew = () => queries.invalidateQueries({ queryKey: ['attempts'] });
+  const restore = useMutation({ mutationFn: api.restoreAttempt, onSuccess: renew });
+  const remove = useMutation({
+    mutationFn: () => api.removeAttempt(entry.id),
+    onSuccess: () => {
+      void renew();
+      notice({
+        text: `The attempt at ${entry.problem} is deleted.`,
+        action: { label: 'Undo', run: () => restore.mutate(entry.id) },
+      });
+    },
+    onError: (trouble) => notice({ text: trouble.message }),
+  });
+  const result = !entry.handedIn ? 'not handed in' : (entry.slip ?? 'all right');
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: 'minmax(0, 5fr) minmax(0, 6fr) auto auto auto',
+        alignItems: 'center',
+        gap: 1.5,
+        py: 0.75,
+        borderBottom: '1px dotted',
+        borderColor: 'ink.edge',
+      }}
+    >
+      <Box sx={{ minWidth: 0 }}>
+        <Box sx={{ fontSize: 18, overflowWrap: 'anywhere' }}>{entry.problem}</Box>
+        <Box sx={{ fontSize: 14.5, color: 'text.secondary' }}>
+          {[entry.who, entry.methodName].filter(Boolean).join(' · ')}
+        </Box>
+      </Box>
+      <Box
+        sx={{
+          fontSize: 15.5,
+          lineHeight: 1.25,
+          color: entry.slip ? 'error.main' : entry.handedIn ? 'success.main' : 'text.secondary',
+        }}
+      >
+        {result}
+        {entry.slips > 1 && ` (${entry.slips} slips)`}
+      </Box>
+      <span>{clock(entry.seconds)}</span>
+      <Button
+        aria-label={`Open ${entry.problem} by ${entry.who || 'nobody'}`}
+        onClick={() => navigate(`/slate/${entry.id}`)}
+      >
+        {entry.handedIn ? 'Look' : 'Go on'}
+      </Button>
+      <Button aria-label={`Delete ${entry.problem}`} onClick={() => remove.mutate()}>
+        Delete
+      </Button>
+    </Box>
+  );
+}

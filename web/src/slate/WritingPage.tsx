@@ -1,0 +1,162 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useMutation } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { api } from '../api/client';
+import type { Attempt, Hint, Report } from '../api/types';
+import { FindingCard } from './FindingCard';
+import { Legend } from './Legend';
+import { clock } from './time';
+
+/** The right page while somebody writes: what the judge says, help, and the keys. */
+export function WritingPage({
+  attempt,
+  report,
+  hint,
+  onHint,
+  aids,
+  onAids,
+  onDigit,
+  onSmall,
+  onStrike,
+}: {
+  attempt: Attempt;
+  report: Report | undefined;
+  hint: Hint | null;
+  onHint: (hint: Hint) => void;
+  aids: boolean;
+  onAids: (on: boolean) => void;
+  onDigit: (digit: string) => void;
+  onSmall: (digit: string) => void;
+  onStrike: () => void;
+}) {
+  const [small, setSmall] = useState(false);
+  const [depth, setDepth] = useState(1);
+  const help = useMutation({
+    mutationFn: (deep: number) => api.hint(attempt.id, deep),
+    onSuccess: onHint,
+  });
+  const telling = attempt.telling === 'AS_I_GO';
+  const finding = report?.findings[0];
+  return (
+    <Box sx={PAGE}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1.5 }}>
+        <Box component="h2" sx={{ m: 0, fontSize: 24, flex: 1 }}>
+          {attempt.problem}
+        </Box>
+        <Box sx={{ color: 'text.secondary' }}>{telling ? 'Tell me as I go' : 'When I hand in'}</Box>
+      </Box>
+      {attempt.checkOf !== undefined && (
+        <Box sx={{ color: 'text.secondary' }}>
+          This is the check: it should come back to a number of the first sum.
+        </Box>
+      )}
+      <Box aria-live="polite" data-testid="judge" sx={{ minHeight: { xs: 0, md: 92 } }}>
+        {hint ? (
+          <Box sx={{ ...CARD, borderColor: 'ink.nowEdge', bgcolor: 'ink.now' }}>
+            <Box sx={{ fontSize: 22, lineHeight: 1.3 }}>{hint.text}</Box>
+          </Box>
+        ) : (
+          finding && <FindingCard finding={finding} />
+        )}
+      </Box>
+      {telling && <Legend />}
+      <Box
+        role="group"
+        aria-label="Keys to write with"
+        sx={{ display: 'grid', gridTemplateColumns: 'repeat(7, minmax(44px, 1fr))', gap: 1 }}
+      >
+        {['1', '2', '3', '4', '5'].map((digit) => (
+          <Key key={digit} name={digit} onPress={() => (small ? onSmall : onDigit)(digit)} />
+        ))}
+        <Key name="small" pressed={small} onPress={() => setSmall(!small)} />
+        <Key name="strike" onPress={onStrike} />
+        {['6', '7', '8', '9', '0'].map((digit) => (
+          <Key key={digit} name={digit} onPress={() => (small ? onSmall : onDigit)(digit)} />
+        ))}
+        <Key name="point" onPress={() => onDigit('.')} />
+      </Box>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+        <Button
+          onClick={() => {
+            help.mutate(depth);
+            setDepth(depth === 1 ? 2 : 1);
+          }}
+        >
+          {depth === 1 ? 'Hint' : 'More of a hint'}
+        </Button>
+        <Button onClick={() => help.mutate(3)}>Show this column</Button>
+        <Button
+          aria-pressed={aids}
+          title="Whether the cursor stops at the squares for small figures"
+          onClick={() => onAids(!aids)}
+        >
+          Stop at small figures
+        </Button>
+      </Box>
+      {help.isError && <Box role="alert">{help.error.message}</Box>}
+      <Box sx={{ flex: 1 }} />
+      <Box sx={{ display: 'flex', gap: 2.5, pt: 1, borderTop: 1, borderColor: 'divider' }}>
+        {telling && report && <Counts report={report} />}
+        <Box sx={{ ml: 'auto' }}>
+          <Clock since={attempt.begunAt} />
+        </Box>
+      </Box>
+    </Box>
+  );
+}
+
+function Key({ name, pressed, onPress }: { name: string; pressed?: boolean; onPress: () => void }) {
+  return (
+    <Button aria-pressed={pressed} onClick={onPress} sx={{ minHeight: 44, p: 0 }}>
+      {name}
+    </Button>
+  );
+}
+
+export function Counts({ report }: { report: Report }) {
+  return (
+    <>
+      {(['right', 'slips', 'follows'] as const).map((what) => (
+        <span key={what}>
+          <Box component="strong" sx={{ fontSize: 20 }}>
+            {report[what]}
+          </Box>{' '}
+          {
+            { right: 'right', slips: report.slips === 1 ? 'slip' : 'slips', follows: 'follow' }[
+              what
+            ]
+          }
+        </span>
+      ))}
+    </>
+  );
+}
+
+/** How long the page has been worked on. */
+function Clock({ since }: { since: string }) {
+  const [now, setNow] = useState(() => Date.now());
+  useEffect(() => {
+    const ticking = setInterval(() => setNow(Date.now()), 1000);
+    return () => clearInterval(ticking);
+  }, []);
+  const seconds = Math.max(0, Math.floor((now - Date.parse(since)) / 1000));
+  return (
+    <Box component="strong" aria-label="Time" sx={{ fontSize: 20 }}>
+      {clock(seconds)}
+    </Box>
+  );
+}
+
+export const PAGE = {
+  height: '100%',
+  overflow: 'auto',
+  display: 'flex',
+  flexDirection: 'column',
+  gap: 1.75,
+  px: { xs: 2, md: 3.5 },
+  pt: { xs: 1.5, md: 2.5 },
+  pb: { xs: 0.75, md: 1.5 },
+} as const;
+
+export const CARD = { borderLeft: 6, borderRadius: '4px 10px 10px 4px', px: 2.25, py: 1.25 };

@@ -1,0 +1,111 @@
+import { createTheme } from '@mui/material/styles';
+
+/** Everything the screens are coloured with; no screen has a colour of its own. */
+const ink = {
+  desk: '#DCE3DA',
+  tab: '#C8D2C8',
+  page: '#FCFAF4',
+  square: '#CBD8D6',
+  text: '#1F2A44',
+  quiet: '#4A5468',
+  small: '#7A2E5D',
+  action: '#24503F',
+  right: '#2F6B52',
+  pale: '#86A697',
+  edge: '#8FA89C',
+  now: '#FBF0D3',
+  nowStrong: '#F3D795',
+  nowEdge: '#C98A1B',
+  nowText: '#7A4E06',
+  slip: '#B4451F',
+  slipPage: '#FBE6DC',
+};
+
+/** The same for a darkened room: light chalk on a dark page. */
+const chalk: typeof ink = {
+  desk: '#101A17',
+  tab: '#22332D',
+  page: '#16231F',
+  square: '#2C4039',
+  text: '#F4F1E6',
+  quiet: '#B9C4BC',
+  small: '#F0A8D0',
+  action: '#8FD0B4',
+  right: '#8FD0B4',
+  pale: '#5F7C70',
+  edge: '#5F7C70',
+  now: '#3A3218',
+  nowStrong: '#6B5618',
+  nowEdge: '#F0BE5A',
+  nowText: '#F0D9A0',
+  slip: '#FF9B76',
+  slipPage: '#4A2418',
+};
+
+declare module '@mui/material/styles' {
+  interface Palette {
+    ink: typeof ink;
+  }
+  interface PaletteOptions {
+    ink: typeof ink;
+  }
+}
+
+const themeOf = (ink: typeof chalk, mode: 'light' | 'dark') =>
+  createTheme({
+    palette: {
+      mode,
+      ink,
+      primary: { main: ink.action },
+      secondary: { main: ink.small },
+      error: { main: ink.slip },
+      success: { main: ink.right },
+      background: { default: ink.desk, paper: ink.page },
+      text: { primary: ink.text, secondary: ink.quiet },
+      divider: ink.square,
+    },
+    typography: {
+      fontFamily: 'Andika, sans-serif',
+      fontSize: 16,
+      button: { textTransform: 'none', fontSize: '1rem' },
+      h1: { fontFamily: '"Young Serif", serif', fontSize: '1.5rem', color: ink.action },
+      h2: { fontSize: '1.25rem', fontWeight: 700 },
+    },
+    shape: { borderRadius: 8 },
+    components: {
+      MuiCssBaseline: {
+        styleOverrides: {
+          'html, body, #root': { height: '100%' },
+          body: { overflow: 'hidden' },
+          ':focus-visible': { outline: `3px solid ${ink.nowEdge}`, outlineOffset: 2 },
+          '@media print': { body: { overflow: 'visible' } },
+        },
+      },
+      MuiButtonBase: { defaultProps: { disableRipple: true } },
+      MuiButton: {
+        defaultProps: { disableElevation: true, variant: 'outlined' },
+        styleOverrides: {
+          root: { minWidth: 0, minHeight: 40, padding: '4px 14px', lineHeight: 1.3 },
+          outlined: {
+            color: ink.text,
+            borderColor: ink.edge,
+            background: ink.page,
+            '&[aria-pressed="true"]': {
+              background: ink.action,
+              color: ink.page,
+              borderColor: ink.action,
+              fontWeight: 700,
+            },
+          },
+          contained: { fontWeight: 700 },
+        },
+      },
+      MuiDialog: { styleOverrides: { paper: { backgroundImage: 'none', borderRadius: 10 } } },
+      MuiSnackbarContent: { styleOverrides: { root: { background: ink.text, color: ink.page } } },
+    },
+  });
+
+export const theme = themeOf(ink, 'light');
+
+/** For the Board with the lights out. */
+export const darkTheme = themeOf(chalk, 'dark');

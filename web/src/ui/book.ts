@@ -1,0 +1,44 @@
+/** A screen with a book and a bar below it. */
+export const SCREEN = {
+  minHeight: 0,
+  minWidth: 0,
+  display: 'grid',
+  gridTemplateRows: 'minmax(0, 1fr) auto',
+  gridTemplateColumns: 'minmax(0, 1fr)',
+};
+
+/** The open exercise book that most screens are. */
+export const BOOK = {
+  minHeight: 0,
+  display: 'grid',
+  gridTemplateRows: { xs: 'minmax(0, 3fr) minmax(0, 2fr)', md: 'minmax(0, 1fr)' },
+  bgcolor: 'background.paper',
+  borderRadius: '12px 4px 4px 12px',
+  overflow: 'hidden',
+  boxShadow: 1,
+};
+
+/** Its two pages, the left one a little wider. */
+export const PAGES = { xs: 'minmax(0, 1fr)', md: 'minmax(0, 4fr) minmax(0, 3fr)' };
+
+/** The right page's inside edge. */
+export const RIGHT_PAGE = {
+  minHeight: 0,
+  minWidth: 0,
+  borderLeft: { md: 10 },
+  borderTop: { xs: 6, md: 0 },
+  borderColor: { xs: 'ink.tab', md: 'background.default' },
+};
+
+/** The bar below the book. */
+export const BAR = {
+  display: 'flex',
+  alignItems: 'center',
+  gap: 1.25,
+  minHeight: 72,
+  // On a tablet there is a second line.
+  flexWrap: { xs: 'wrap', md: 'nowrap' },
+  py: { xs: 1, md: 0 },
+  minWidth: 0,
+  '@media print': { display: 'none' },
+};

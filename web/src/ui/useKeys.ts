@@ -1,0 +1,35 @@
+import { useEffect, useLayoutEffect, useRef } from 'react';
+
+/** Handles a key; true when it was used up. */
+type KeyHandler = (key: string, event: KeyboardEvent) => boolean;
+
+/** Whether keys belong to what has the focus: a field takes all, a button the space bar. */
+function belongsToFocus(event: KeyboardEvent) {
+  const target = event.target instanceof Element ? event.target : null;
+  if (target?.closest('[role="dialog"]')) {
+    return true;
+  }
+  if (target?.closest('input, textarea, select')) {
+    return !event.altKey;
+  }
+  return event.key === ' ' && target?.closest('button, a') !== null;
+}
+
+/** Listens for keys on the whole screen, leaving alone those meant for a field or a dialog. */
+export function useKeys(handler: KeyHandler) {
+  const latest = useRef(handler);
+  // Before the next key can come, so that it meets the screen as it is then.
+  useLayoutEffect(() => {
+    latest.current = handler;
+  });
+  useEffect(() => {
+    const listen = (event: KeyboardEvent) => {
+      const foreign = event.ctrlKey || event.metaKey || event.defaultPrevented;
+      if (!foreign && !belongsToFocus(event) && latest.current(event.key, event)) {
+        event.preventDefault();
+      }
+    };
+    window.addEventListener('keydown', listen);
+    return () => window.removeEventListener('keydown', listen);
+  }, []);
+}

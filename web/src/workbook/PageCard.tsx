@@ -1,0 +1,109 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import ButtonBase from '@mui/material/ButtonBase';
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useRef, useState, type RefObject } from 'react';
+import { api } from '../api/client';
+import type { Page, PageEntry, Working } from '../api/types';
+import { Drawing } from '../paper/Drawing';
+
+/** True from the moment an element has come into view. */
+function useSeen(ref: RefObject<HTMLElement | null>) {
+  const [seen, setSeen] = useState(false);
+  useEffect(() => {
+    const observer = new IntersectionObserver(([entry]) => entry?.isIntersecting && setSeen(true));
+    if (ref.current) {
+      observer.observe(ref.current);
+    }
+    return () => observer.disconnect();
+  }, [ref]);
+  return seen;
+}
+
+export function PageCard({
+  entry,
+  onOpen,
+  onRemove,
+}: {
+  entry: PageEntry;
+  onOpen: (page: Page) => void;
+  onRemove: (entry: PageEntry) => void;
+}) {
+  const card = useRef<HTMLLIElement>(null);
+  const seen = useSeen(card);
+  // Far-off cards fetch nothing: a full Workbook opens as fast as an empty one.
+  const page = useQuery({
+    queryKey: ['page', entry.id],
+    queryFn: () => api.page(entry.id),
+    enabled: seen,
+    staleTime: Infinity,
+  });
+  return (
+    <Box
+      component="li"
+      ref={card}
+      sx={{
+        display: 'flex',
+        flexDirection: 'column',
+        minHeight: 290,
+        border: 1,
+        borderColor: 'ink.edge',
+        borderRadius: 2,
+        overflow: 'hidden',
+      }}
+    >
+      <ButtonBase
+        aria-label={`Open ${entry.title}`}
+        disabled={!page.data}
+        onClick={() => page.data && onOpen(page.data)}
+        sx={{
+          height: 160,
+          flexShrink: 0,
+          p: 1,
+          borderBottom: 1,
+          borderColor: 'divider',
+          '&:hover': { bgcolor: 'ink.now' },
+        }}
+      >
+        {page.data && <Thumbnail working={page.data.working} />}
+      </ButtonBase>
+      <Box sx={{ flex: 1, display: 'flex', flexDirection: 'column', px: 1.75, py: 1.25 }}>
+        <Box sx={{ fontWeight: 700 }}>{entry.title}</Box>
+        <Box sx={{ fontSize: 15, color: 'text.secondary', overflowWrap: 'anywhere' }}>
+          {shortened(entry.problem)}
+        </Box>
+        {entry.note && <Box sx={{ mt: 0.5, fontSize: 15 }}>{entry.note}</Box>}
+        <Box sx={{ display: 'flex', alignItems: 'center', mt: 'auto', pt: 0.75, fontSize: 14 }}>
+          <Box sx={{ flex: 1, color: 'text.secondary' }}>
+            {entry.methodName} · {shortDate(entry.keptAt)}
+          </Box>
+          <Button
+            aria-label={`Delete ${entry.title}`}
+            onClick={() => onRemove(entry)}
+            sx={{ minHeight: 30, px: 1.25, fontSize: 14 }}
+          >
+            Delete
+          </Button>
+        </Box>
+      </Box>
+    </Box>
+  );
+}
+
+const shortDate = (date: string) =>
+  new Date(date).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
+
+/** Of a larger page only so much is shown that its figures stay legible. */
+const MOST = { rows: 10, columns: 22 };
+
+/** A small picture of the finished page, drawn by the same renderer as the page itself. */
+function Thumbnail({ working: { paper, steps, problem, answer } }: { working: Working }) {
+  const label = `${problem} = ${answer.text}`;
+  return <Drawing paper={paper} step={steps.length} height={144} label={label} most={MOST} />;
+}
+
+const LONGEST = 44;
+
+function shortened(problem: string) {
+  return problem.length <= LONGEST ? problem : `${problem.slice(0, LONGEST)}…`;
+}

@@ -1,0 +1,177 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import InputBase from '@mui/material/InputBase';
+import Typography from '@mui/material/Typography';
+import visuallyHidden from '@mui/utils/visuallyHidden';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useDeferredValue, useRef, useState, type ChangeEvent } from 'react';
+import { useNavigate } from 'react-router';
+import { api, Trouble } from '../api/client';
+import type { Page, PageEntry, PageFile } from '../api/types';
+import { useDesk } from '../desk/deskContext';
+import { useNotice } from '../ui/useNotice';
+import { PageCard } from './PageCard';
+
+/** The kept pages, to be found and opened on the Desk. */
+export default function Workbook() {
+  const [typed, setTyped] = useState('');
+  const search = useDeferredValue(typed);
+  const pages = useQuery({
+    queryKey: ['pages', search],
+    queryFn: () => api.pages(search),
+    placeholderData: keepPreviousData,
+  });
+  const { open } = useDesk();
+  const navigate = useNavigate();
+  const remove = useRemove();
+  const openOnDesk = (page: Page) => {
+    open(page);
+    navigate('/desk');
+  };
+
+  return (
+    <Box
+      component="main"
+      sx={{
+        minHeight: 0,
+        mb: 3,
+        display: 'flex',
+        flexDirection: 'column',
+        bgcolor: 'background.paper',
+        borderRadius: '12px 4px 4px 12px',
+      }}
+    >
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 3, px: 3.5, pt: 2.5, pb: 2 }}>
+        <Typography variant="h2">Workbook</Typography>
+        <InputBase
+          type="search"
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+          placeholder="Find by sum or title"
+          inputProps={{ 'aria-label': 'Find by sum or title' }}
+          sx={{
+            flex: 1,
+            maxWidth: 420,
+            px: 2,
+            py: 0.5,
+            border: 1,
+            borderColor: 'ink.edge',
+            borderRadius: 2,
+          }}
+        />
+        <ReadIn />
+        <Box role="status" sx={{ color: 'text.secondary' }}>
+          {pages.data && (pages.data.length === 1 ? '1 page' : `${pages.data.length} pages`)}
+        </Box>
+      </Box>
+      {pages.isError && (
+        <Box role="alert" sx={{ mx: 3.5, p: 2, bgcolor: 'ink.slipPage', color: 'error.main' }}>
+          {pages.error.message}
+        </Box>
+      )}
+      {pages.data?.length === 0 && <Empty search={search} />}
+      <Box
+        component="ul"
+        sx={{
+          flex: 1,
+          minHeight: 0,
+          overflow: 'auto',
+          m: 0,
+          px: 3.5,
+          pb: 3,
+          listStyle: 'none',
+          display: 'grid',
+          alignContent: 'start',
+          gridAutoRows: 'max-content',
+          gridTemplateColumns: 'repeat(auto-fill, minmax(240px, 1fr))',
+          gap: 2.5,
+        }}
+      >
+        {pages.data?.map((entry) => (
+          <PageCard key={entry.id} entry={entry} onOpen={openOnDesk} onRemove={remove} />
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+/** Reads a page from a file and lays it on the Desk; nothing is kept by that. */
+function ReadIn() {
+  const input = useRef<HTMLInputElement>(null);
+  const { lay } = useDesk();
+  const navigate = useNavigate();
+  const notice = useNotice();
+  const read = useMutation({
+    mutationFn: async (file: File) => {
+      let page: PageFile;
+      try {
+        page = JSON.parse(await file.text()) as PageFile;
+      } catch {
+        throw new Trouble(`“${file.name}” is not a page of Bemble, or it is damaged.`);
+      }
+      return api.readPage(page);
+    },
+    onSuccess: ({ working }) => {
+      lay(working);
+      navigate('/desk');
+    },
+    onError: (trouble) => notice({ text: trouble.message }),
+  });
+  return (
+    <>
+      <Button onClick={() => input.current?.click()}>Read a page in</Button>
+      <Box
+        component="input"
+        ref={input}
+        type="file"
+        tabIndex={-1}
+        accept="application/json,.json"
+        aria-label="Page file"
+        onChange={(event: ChangeEvent<HTMLInputElement>) => {
+          const file = event.target.files?.[0];
+          event.target.value = '';
+          if (file) {
+            read.mutate(file);
+          }
+        }}
+        sx={visuallyHidden}
+      />
+    </>
+  );
+}
+
+/** Deletes a page and offers to bring it back. */
+function useRemove() {
+  const queries = useQueryClient();
+  const notice = useNotice();
+  const renew = () => queries.invalidateQueries({ queryKey: ['pages'] });
+  const failed = (error: Error) => notice({ text: error.message });
+  const restore = useMutation({ mutationFn: api.restore, onSuccess: renew, onError: failed });
+  const remove = useMutation({
+    mutationFn: (entry: PageEntry) => api.remove(entry.id),
+    onSuccess: (_, entry) => {
+      void renew();
+      notice({
+        text: `“${entry.title}” is deleted.`,
+        action: { label: 'Undo', run: () => restore.mutate(entry.id) },
+      });
+    },
+    onError: failed,
+  });
+  return remove.mutate;
+}
+
+function Empty({ search }: { search: string }) {
+  return (
+    <Box sx={{ px: 3.5, py: 4, fontSize: 20, lineHeight: 1.5, color: 'text.secondary' }}>
+      {search.trim() === '' ? (
+        <>
+          No page is kept yet. Set a sum out on the Desk and press <strong>Keep page</strong>: it
+          will be here, with its title and a small picture.
+        </>
+      ) : (
+        <>No page has “{search}” in its sum or title.</>
+      )}
+    </Box>
+  );
+}
