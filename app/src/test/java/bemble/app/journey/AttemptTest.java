@@ -1,0 +1,174 @@
+package bemble.app.journey;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Attempts of a running Bemble. */
+class AttemptTest {
+  @TempDir static Path folder;
+  private static RunningApp app;
+  private static Talk talk;
+
+  @BeforeAll
+  static void start() {
+    app = new RunningApp(folder.resolve("attempts"), false);
+    talk = new Talk(app.address());
+  }
+
+  @AfterAll
+  static void stop() {
+    app.close();
+  }
+
+  private static long begin(String problem, String method) {
+    Talk.Answer begun =
+        talk.post(
+            "/api/attempts",
+            Map.of("problem", problem, "method", method, "style", Map.of(), "who", "Neve"));
+    assertEquals(201, begun.status(), begun.text());
+    return begun.json().get("id").asLong();
+  }
+
+  private static Map<String, Object> stroke(
+      int number, String kind, int row, int column, String text) {
+    return Map.of(
+        "number",
+        number,
+        "millis",
+        100 * number,
+        "kind",
+        kind,
+        "row",
+        row,
+        "column",
+        column,
+        "text",
+        text);
+  }
+
+  private static Talk.Answer write(long id, Object... strokes) {
+    return talk.post("/api/attempts/" + id + "/strokes", Map.of("strokes", List.of(strokes)));
+  }
+
+  @Test
+  void aPageIsJudgedAsItIsWrittenAndItsCheckComesAfterwards() {
+    long id = begin("46 + 38", "column");
+    JsonNode report = write(id, stroke(0, "FIGURE", 4, 2, "4")).json();
+    assertEquals(1, report.get("right").asInt());
+    report = write(id, stroke(1, "FIGURE", 4, 1, "7")).json();
+    assertEquals("carry-not-added", report.at("/findings/0/slip").asText());
+    assertTrue(report.at("/findings/0/question").asText().endsWith("?"));
+    assertEquals("FIRST_SLIP", report.at("/figures/1/verdict").asText());
+    JsonNode ended =
+        talk.post("/api/attempts/" + id + "/hand-in", Map.of("explanation", "Added up.")).json();
+    assertEquals("Added up.", ended.get("explanation").asText());
+    assertEquals(2, ended.get("strokes").size());
+    assertTrue(ended.has("truth"));
+    assertEquals(409, write(id, stroke(2, "FIGURE", 4, 1, "8")).status());
+    assertEquals(409, talk.post("/api/attempts/" + id + "/hand-in", Map.of()).status());
+    JsonNode check = talk.post("/api/attempts/" + id + "/check", "").json();
+    assertEquals("38 + 46", check.get("problem").asText());
+    assertEquals(id, check.get("checkOf").asLong());
+    assertEquals(check.get("id"), talk.post("/api/attempts/" + id + "/check", "").json().get("id"));
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "{\"number\":0,\"millis\":0,\"kind\":\"FIGURE\",\"row\":-1,\"column\":0,\"text\":\"1\"} |"
+            + " 422 | outside the page",
+        "{\"number\":0,\"millis\":0,\"kind\":\"FIGURE\",\"row\":9999,\"column\":0,\"text\":\"1\"} |"
+            + " 422 | outside the page",
+        "{\"number\":0,\"millis\":0,\"kind\":\"FIGURE\",\"row\":1,\"column\":1,\"text\":\"47\"} |"
+            + " 422 | one figure to a square",
+        "{\"number\":0,\"millis\":0,\"kind\":\"FIGURE\",\"row\":1,\"column\":1,\"text\":\"a\"} |"
+            + " 422 | Only figures",
+        "{\"number\":0,\"millis\":0,\"kind\":\"DOODLE\",\"row\":1,\"column\":1,\"text\":\"1\"} |"
+            + " 400 | could not be read",
+        "{\"number\":5,\"millis\":0,\"kind\":\"FIGURE\",\"row\":1,\"column\":1,\"text\":\"1\"} |"
+            + " 409 | another window",
+        "{\"millis\":0}                                                                     | 422 |"
+            + " Say what was done"
+      })
+  void whatCannotBeWrittenIsRefusedAndNothingIsLost(String stroke, int status, String sentence) {
+    long id = begin("46 + 38", "column");
+    Talk.Answer answer =
+        talk.post("/api/attempts/" + id + "/strokes", "{\"strokes\":[" + stroke + "]}");
+    assertEquals(status, answer.status(), answer.text());
+    assertTrue(answer.detail().contains(sentence), answer.detail());
+    assertEquals(200, write(id, stroke(0, "FIGURE", 4, 2, "4")).status());
+  }
+
+  @Test
+  void aThousandStrokesAreKeptInOrder() {
+    long id = begin("46 + 38", "column");
+    for (int first = 0; first < 1000; first += 250) {
+      List<Object> strokes = new ArrayList<>();
+      for (int n = first; n < first + 250; n++) {
+        strokes.add(stroke(n, "FIGURE", n % 7, n % 5, String.valueOf(n % 10)));
+      }
+      assertEquals(200, write(id, strokes.toArray()).status());
+    }
+    JsonNode strokes = talk.get("/api/attempts/" + id).json().get("strokes");
+    assertEquals(1000, strokes.size());
+    assertEquals(999, strokes.get(999).get("number").asInt());
+  }
+
+  @Test
+  void aDeletedAttemptIsGoneAndComesBack() {
+    long id = begin("46 + 38", "column");
+    assertEquals(204, talk.delete("/api/attempts/" + id).status());
+    assertEquals(404, talk.get("/api/attempts/" + id).status());
+    assertEquals(404, write(id, stroke(0, "FIGURE", 4, 2, "4")).status());
+    assertEquals(204, talk.post("/api/attempts/" + id + "/restore", "").status());
+    assertEquals(200, talk.get("/api/attempts/" + id).status());
+  }
+
+  @Test
+  void aMethodOfDrawingsAndASumThatIsNoneAreRefused() {
+    Talk.Answer drawn =
+        talk.post("/api/attempts", Map.of("problem", "8 + 7", "method", "dot-frames"));
+    assertEquals(422, drawn.status());
+    assertTrue(drawn.detail().contains("for looking at"));
+    assertEquals(422, talk.post("/api/attempts", Map.of("problem", "8 +")).status());
+  }
+
+  @Test
+  void hintsGoDeeperOneByOne() {
+    long id = begin("532 − 278", "exchange");
+    String path = "/api/attempts/" + id + "/hint?depth=";
+    assertEquals("Look at: Ones.", talk.post(path + 1, "").json().get("text").asText());
+    assertTrue(talk.post(path + 2, "").json().get("text").asText().contains("?"));
+    assertTrue(talk.post(path + 1, "").json().get("shown").isEmpty());
+    assertEquals("4", talk.post(path + 3, "").json().at("/shown/0/text").asText());
+    assertEquals(422, talk.post(path + 4, "").status());
+  }
+
+  @Test
+  void aSimulatedPupilMakesTheChosenSlips() {
+    Map<String, Object> sum = Map.of("problem", "57 × 38", "method", "column", "style", Map.of());
+    JsonNode slips = talk.post("/api/slips", sum).json();
+    assertTrue(slips.toString().contains("no zero to hold the places"));
+    JsonNode page =
+        talk.post("/api/pupils", Map.of("working", sum, "slips", List.of("no-placeholder"))).json();
+    assertEquals("no-placeholder", page.at("/report/findings/0/slip").asText());
+    assertFalse(page.at("/report/allRight").asBoolean());
+    Talk.Answer unknown =
+        talk.post("/api/pupils", Map.of("working", sum, "slips", List.of("daydreaming")));
+    assertEquals(422, unknown.status());
+  }
+}

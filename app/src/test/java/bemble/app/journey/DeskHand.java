@@ -1,0 +1,133 @@
+package bemble.app.journey;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ReducedMotion;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+
+/** Uses the screens as a teacher does, and reads figures off the squared paper. */
+final class DeskHand implements AutoCloseable {
+  final Page page;
+  final List<String> complaints = new ArrayList<>();
+  private final BrowserContext context;
+
+  DeskHand(String address) {
+    this(address, 1280, 800);
+  }
+
+  DeskHand(String address, int width, int height) {
+    context =
+        Chromium.BROWSER.newContext(
+            new Browser.NewContextOptions()
+                .setBaseURL(address)
+                .setViewportSize(width, height)
+                .setReducedMotion(ReducedMotion.REDUCE));
+    page = context.newPage();
+    page.onPageError(complaints::add);
+    page.onRequest(
+        request -> {
+          if (!request.url().startsWith(address)) {
+            complaints.add("asked another machine: " + request.url());
+          }
+        });
+    page.navigate("/");
+  }
+
+  Locator line() {
+    return page.getByLabel("Sum", new Page.GetByLabelOptions().setExact(true));
+  }
+
+  Locator button(String name) {
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  void setOut(String sum) {
+    line().fill(sum);
+    line().press("Enter");
+  }
+
+  /** Sets a sum out and waits until its page lies on the desk. */
+  void setOutAndSee(String sum) {
+    setOut(sum);
+    assertThat(page.getByText("step 1 of")).isVisible();
+    assertThat(sentence()).isVisible();
+    line().blur();
+  }
+
+  void press(String key) {
+    page.keyboard().press(key);
+  }
+
+  Locator sentence() {
+    return page.getByTestId("sentence");
+  }
+
+  Locator method(String name) {
+    return page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Method"))
+        .getByText(name, new Locator.GetByTextOptions().setExact(true));
+  }
+
+  void tab(String name) {
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name)).click();
+  }
+
+  Locator alert() {
+    return page.getByRole(AriaRole.ALERT);
+  }
+
+  /** The figures of full size in each row of the paper, left to right, with their columns. */
+  Map<Integer, TreeMap<Integer, String>> figures() {
+    Map<Integer, TreeMap<Integer, String>> rows = new TreeMap<>();
+    for (Locator mark :
+        page.getByTestId("paper").locator("[data-kind=figure]:not([data-when=ahead])").all()) {
+      int row = Integer.parseInt(mark.getAttribute("data-row"));
+      int column = Integer.parseInt(mark.getAttribute("data-column"));
+      rows.computeIfAbsent(row, key -> new TreeMap<>()).put(column, mark.textContent());
+    }
+    return rows;
+  }
+
+  /** The figures of a role that are written so far, from left to right. */
+  String written(String role) {
+    TreeMap<Integer, String> figures = new TreeMap<>();
+    String found = "[data-kind=figure][data-role=" + role + "]:not([data-when=ahead])";
+    // The first layer is the working; its check lies in the second.
+    Locator working = page.getByTestId("paper").first().locator("[data-layer='0']");
+    for (Locator mark : working.locator(found).all()) {
+      figures.put(Integer.parseInt(mark.getAttribute("data-column")), mark.textContent());
+    }
+    return String.join("", figures.values());
+  }
+
+  /** All rows of figures, top to bottom, each read from left to right. */
+  List<String> rows() {
+    return figures().values().stream()
+        .map(row -> row.values().stream().collect(Collectors.joining()))
+        .toList();
+  }
+
+  /** What axe finds on the screen that keeps somebody out. */
+  List<String> barriers() {
+    return new AxeBuilder(page)
+        .analyze().getViolations().stream()
+            .filter(found -> List.of("serious", "critical").contains(found.getImpact()))
+            .map(found -> found.getId() + " " + found.getNodes().get(0).getHtml())
+            .toList();
+  }
+
+  @Override
+  public void close() {
+    context.close();
+  }
+}

@@ -1,0 +1,251 @@
+package bemble.app.journey;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.Media;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class HouseJourneyTest extends Journey {
+  private Locator card(String setting) {
+    return hand.page.getByTestId("setting-" + setting);
+  }
+
+  private void choose(String setting, String value) {
+    card(setting)
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(value).setExact(true))
+        .click();
+    assertThat(
+            card(setting)
+                .getByRole(
+                    AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(value).setExact(true)))
+        .hasAttribute("aria-pressed", "true");
+  }
+
+  @Test
+  void everySettingCanBeChangedAndItsLivePageFollows() {
+    hand.tab("House style");
+    Page page = hand.page;
+    choose("thousandsMark", "none");
+    assertThat(page.locator("[data-testid^=setting-]")).hasCount(24);
+    for (Locator card : page.locator("[data-testid^=setting-]").all()) {
+      assertThat(card.getByTestId("live-sentence")).not().isEmpty();
+      String before = card.locator("[data-shown]").innerHTML();
+      Locator other = card.locator("button[aria-pressed=false]").last();
+      String shown = card.locator("[data-shown]").getAttribute("data-shown");
+      other.click();
+      assertThat(card.locator("[data-shown]")).not().hasAttribute("data-shown", shown);
+      assertNotEquals(before, card.locator("[data-shown]").innerHTML(), shown);
+      if (!card.getAttribute("data-testid").endsWith("thousandsMark")) {
+        card.getByText("Standard", new Locator.GetByTextOptions().setExact(true)).click();
+        assertThat(card.locator("button").first()).hasAttribute("aria-pressed", "true");
+      }
+    }
+    hand.button("All settings back to standard").click();
+    assertThat(card("carryWord").getByText("carry", new Locator.GetByTextOptions().setExact(true)))
+        .hasAttribute("aria-pressed", "true");
+    assertThat(page.getByText("has the standard settings")).isVisible();
+  }
+
+  @Test
+  void refusesOneMarkForTwoThingsAndResetsASingleSetting() {
+    hand.tab("House style");
+    choose("thousandsMark", "comma");
+    card("decimalMark").getByText("comma", new Locator.GetByTextOptions().setExact(true)).click();
+    assertThat(hand.alert()).containsText("A comma cannot stand for thousands and for decimals");
+    choose("exchangeWord", "trade");
+    hand.button("Standard for Word for an exchange").click();
+    assertThat(
+            card("exchangeWord")
+                .getByText("exchange", new Locator.GetByTextOptions().setExact(true)))
+        .hasAttribute("aria-pressed", "true");
+  }
+
+  @Test
+  void aClassSpeaksItsOwnSentenceAndAnotherClassDoesNot() {
+    Page page = hand.page;
+    hand.setOutAndSee("432 − 118");
+    hand.tab("House style");
+    page.getByLabel("Name of another class", new Page.GetByLabelOptions().setExact(true))
+        .fill("Cold Frame");
+    hand.button("Add class").click();
+    hand.button("Make Cold Frame the current class").click();
+    assertThat(hand.button("Class: Cold Frame")).isVisible();
+    Locator own = page.getByLabel("Own sentence", new Page.GetByLabelOptions().setExact(true));
+    own.fill("Open {one}: {tins}!");
+    assertThat(page.getByTestId("trial")).containsText("no fill-in called “tins”");
+    assertThat(hand.button("Keep sentence")).isDisabled();
+    own.fill("Open {one}: {ten} come out!");
+    assertThat(page.getByTestId("trial")).containsText("Open 1 ten: 10 ones come out!");
+    hand.button("Keep sentence").click();
+    assertThat(hand.button("Bemble’s own again")).isVisible();
+    hand.tab("Desk");
+    assertThat(hand.sentence()).isVisible();
+    hand.press("ArrowRight");
+    hand.press("ArrowRight");
+    assertThat(hand.sentence()).hasText("Open 1 ten: 10 ones come out!");
+    hand.button("Brief").click();
+    assertThat(hand.sentence()).hasText("1 ten for 10 ones");
+    hand.button("Brief").click();
+    hand.button("Class: Cold Frame").click();
+    page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("My class")).click();
+    assertThat(hand.sentence()).containsText("So exchange 1 ten for 10 ones.");
+    hand.tab("House style");
+    hand.button("Remove Cold Frame").click();
+    assertThat(page.getByLabel("Name of Cold Frame")).hasCount(0);
+    hand.button("Undo").click();
+    assertThat(page.getByLabel("Name of Cold Frame")).hasCount(1);
+    hand.button("Remove Cold Frame").click();
+    assertThat(page.getByLabel("Name of Cold Frame")).hasCount(0);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "46 + 37 + 28 | take the others away | The check came back to 46. | harder skill",
+        "83 − 47      | count up             | The check came back to 36. | ",
+        "34 × 26      | digit sums           | The check came back to 2.  | not all",
+        "34 × 26      | divide back          | The check came back to 34. | harder skill"
+      })
+  void provesAPageInTheWayThatIsChosen(String sum, String way, String verdict, String note) {
+    hand.setOutAndSee(sum);
+    hand.page.getByText("Check: ").click();
+    hand.page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(way)).click();
+    assertThat(hand.page.getByText("Check: " + way)).isVisible();
+    hand.line().focus();
+    hand.line().blur();
+    hand.press("End");
+    assertThat(hand.page.getByText(verdict)).isVisible();
+    if (note != null) {
+      assertThat(hand.page.getByText(note)).isVisible();
+    }
+  }
+
+  @Test
+  void checksAWorkingDoneElsewhere() {
+    hand.setOutAndSee("57 × 38");
+    hand.button("Check my working").click();
+    Page page = hand.page;
+    page.getByLabel("Row 1").fill("456");
+    page.getByLabel("Row 2").fill("171");
+    page.getByLabel("Answer").fill("627");
+    hand.button("Check it").click();
+    assertThat(page.getByTestId("finding"))
+        .containsText("Row 2 is the first that is not so. It must be 1,710.");
+    page.getByLabel("Row 2").fill("1,710");
+    page.getByLabel("Answer").fill("2,166");
+    hand.button("Check it").click();
+    assertThat(page.getByTestId("finding")).containsText("All that was given follows");
+    page.getByLabel("Answer").fill("two");
+    hand.button("Check it").click();
+    assertThat(page.getByTestId("finding")).containsText("“two” in “Answer” is not a number.");
+    hand.button("Calculator").click();
+    assertThat(page.getByTestId("calculator")).hasText("57 × 38 = 2166");
+  }
+
+  @Test
+  void theBoardIsWorkedByKeyboardAndReturnsToTheSameStep() {
+    hand.setOutAndSee("46 + 38");
+    hand.press("ArrowRight");
+    hand.press("b");
+    assertThat(hand.button("Back to the Desk")).isVisible();
+    Locator board = hand.page.getByRole(AriaRole.MAIN);
+    assertThat(hand.page).hasURL(java.util.regex.Pattern.compile("/board$"));
+    hand.press("Space");
+    assertThat(hand.sentence()).hasText("6 ones and 8 ones: how many ones altogether?");
+    hand.press("Space");
+    assertThat(hand.sentence()).hasText("6 ones and 8 ones make 14 ones.");
+    hand.press("Shift+ArrowDown");
+    hand.press("Shift+ArrowDown");
+    hand.press("Shift+ArrowRight");
+    assertThat(hand.page.getByTestId("pointer")).isVisible();
+    assertThat(hand.page.getByTestId("pointed")).not().isEmpty();
+    hand.button("Dark").click();
+    assertThat(board).hasAttribute("data-dark", "true");
+    hand.button("Blank page").click();
+    hand.page.keyboard().type("48");
+    hand.press("Shift+Digit1");
+    assertEquals(List.of("46", "+38", "84"), hand.rows());
+    hand.button("Undo").click();
+    hand.button("Undo").click();
+    assertEquals(List.of("46", "+38", "4"), hand.rows());
+    hand.button("Blank page").click();
+    hand.press("Escape");
+    assertThat(hand.page.getByText("Ones · step 3 of")).isVisible();
+    assertThat(hand.sentence()).hasText("6 ones and 8 ones make 14 ones.");
+  }
+
+  @Test
+  void thePaperCanBeWalkedSquareBySquare() {
+    hand.setOutAndSee("46 + 38");
+    hand.press("End");
+    Locator pointed = hand.page.getByTestId("pointed");
+    for (int i = 0; i < 3; i++) {
+      hand.press("Shift+ArrowDown");
+    }
+    hand.press("Shift+ArrowRight");
+    assertThat(pointed).hasText("tens, row 3: 4");
+    hand.press("Shift+ArrowUp");
+    assertThat(pointed).hasText("tens, row 2: small 1");
+    hand.press("Escape");
+    assertThat(hand.page.getByTestId("pointer")).hasCount(0);
+  }
+
+  @Test
+  void aPageIsDownloadedAndReadInAgain() throws IOException {
+    hand.setOutAndSee("6,203 − 1,487");
+    hand.button("On paper").click();
+    Download pdf = hand.page.waitForDownload(() -> hand.button("Download PDF").click());
+    assertEquals(
+        "%PDF",
+        Files.readString(pdf.path(), java.nio.charset.StandardCharsets.ISO_8859_1).substring(0, 4));
+    Download svg =
+        hand.page.waitForDownload(() -> hand.button("Picture of this step (SVG)").click());
+    assertTrue(Files.readString(svg.path()).contains(">6</text>"));
+    Download file =
+        hand.page.waitForDownload(() -> hand.button("Page to read in again (JSON)").click());
+    hand.button("Close").click();
+    hand.setOutAndSee("46 + 38");
+    hand.tab("Workbook");
+    hand.page.getByLabel("Page file").setInputFiles(file.path());
+    assertThat(hand.line()).hasValue("6,203 − 1,487");
+    hand.tab("Workbook");
+    java.nio.file.Path broken = folder.resolve("broken.json");
+    Files.writeString(broken, "{\"format\":");
+    hand.page.getByLabel("Page file").setInputFiles(broken);
+    assertThat(hand.page.getByText("is not a page of Bemble, or it is damaged")).isVisible();
+    assertThat(hand.line()).hasValue("6,203 − 1,487");
+  }
+
+  @Test
+  void thePrintedViewIsThePageAlone() {
+    hand.setOutAndSee("46 + 38");
+    hand.page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+    assertThat(hand.page.getByTestId("paper")).isVisible();
+    assertThat(hand.sentence()).isVisible();
+    assertThat(hand.button("Next")).isHidden();
+    assertThat(hand.line()).isHidden();
+  }
+
+  @ParameterizedTest
+  @CsvSource({"/desk", "/workbook", "/house", "/board"})
+  void axeFindsNothingSerious(String path) {
+    hand.setOutAndSee("6,203 − 1,487");
+    hand.press("End");
+    hand.page.navigate(path);
+    assertThat(hand.page.getByRole(AriaRole.MAIN)).isVisible();
+    assertEquals(List.of(), hand.barriers());
+  }
+}

@@ -1,0 +1,133 @@
+package bemble.app.journey;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.Map;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.PDFRenderer;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Renews docs/screenshots from the demo data. Not a test: run by {@code ./bemble screenshots}. */
+class Screenshots {
+  private static final Path FOLDER = Path.of("..", "docs", "screenshots");
+
+  @Test
+  void renew(@TempDir Path folder) throws IOException {
+    try (RunningApp app = new RunningApp(folder.resolve("demo"), true);
+        DeskHand hand = new DeskHand(app.address())) {
+      workTo(hand, "6,203 − 1,487", 6);
+      take(hand, "desk");
+      hand.button("Beside another way").click();
+      hand.page
+          .getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Add to both"))
+          .click();
+      assertThat(hand.page.getByTestId("paper")).hasCount(2);
+      take(hand, "beside");
+      hand.button("One page again").click();
+      workTo(hand, "57 × 38", 6);
+      take(hand, "multiplication");
+      workTo(hand, "4,236 ÷ 6", 10);
+      take(hand, "division");
+      workTo(hand, "√94,249", 11);
+      take(hand, "root");
+      workTo(hand, "276 + 187", 0);
+      hand.method("Blocks").click();
+      assertThat(hand.method("Blocks")).hasAttribute("aria-pressed", "true");
+      hand.line().blur();
+      walk(hand, 3);
+      take(hand, "blocks");
+      workTo(hand, "46 + 38", 0);
+      hand.method("Column").click();
+      assertThat(hand.method("Column")).hasAttribute("aria-pressed", "true");
+      hand.line().blur();
+      walk(hand, 2);
+      hand.button("How?").click();
+      hand.page.getByTestId("drawing").nth(1).waitFor();
+      take(hand, "fact-help");
+      hand.button("Close").click();
+      hand.tab("Workbook");
+      hand.page.getByTestId("drawing").nth(7).waitFor();
+      take(hand, "workbook");
+      hand.tab("House style");
+      hand.page.getByTestId("live-sentence").nth(23).waitFor();
+      take(hand, "house-style");
+      workTo(hand, "6,203 − 1,487", 6);
+      hand.press("b");
+      hand.button("Back to the Desk").waitFor();
+      hand.press("Space");
+      hand.press("Space");
+      take(hand, "board");
+      hand.button("Dark").click();
+      take(hand, "board-dark");
+      hand.button("Dark").click();
+      hand.press("Escape");
+      takeSlates(hand);
+      paper(new Talk(app.address()));
+    }
+  }
+
+  private static void takeSlates(DeskHand hand) {
+    hand.tab("Slate");
+    hand.button("Open 6,203 − 1,487 by Odhran").waitFor();
+    take(hand, "slate-attempts");
+    hand.page.getByLabel("Sum to try").fill("57 × 38");
+    hand.button("Begin").click();
+    hand.page.getByTestId("cursor").waitFor();
+    for (String key : "Digit6 Digit5 Digit5 Digit4 Digit1 Digit7 Digit1".split(" ")) {
+      hand.press(key);
+    }
+    hand.page.getByTestId("finding").waitFor();
+    take(hand, "slate");
+    hand.tab("Slate");
+    hand.button("Open 532 − 278 by Ismay").click();
+    hand.page.getByTestId("finding").waitFor();
+    take(hand, "slate-handed-in");
+  }
+
+  /** The first sheet of a strip, turned into a picture. */
+  private static void paper(Talk talk) throws IOException {
+    Map<String, Object> strip =
+        Map.of(
+            "working",
+            Talk.sum("6203 − 1487", "exchange"),
+            "kind",
+            "STRIP",
+            "per",
+            "COLUMN",
+            "frames",
+            6);
+    byte[] pdf = talk.post("/api/exports/pdf", strip).bytes();
+    try (PDDocument document = Loader.loadPDF(pdf)) {
+      ImageIO.write(
+          new PDFRenderer(document).renderImageWithDPI(0, 80),
+          "png",
+          FOLDER.resolve("strip.png").toFile());
+    }
+  }
+
+  private static void workTo(DeskHand hand, String sum, int step) {
+    hand.setOutAndSee(sum);
+    walk(hand, step);
+  }
+
+  private static void walk(DeskHand hand, int steps) {
+    for (int i = 0; i < steps; i++) {
+      hand.press("ArrowRight");
+    }
+  }
+
+  private static void take(DeskHand hand, String name) {
+    hand.page.mouse().move(0, 0);
+    hand.page.screenshot(
+        new Page.ScreenshotOptions()
+            .setPath(FOLDER.resolve(name + ".png"))
+            .setAnimations(com.microsoft.playwright.options.ScreenshotAnimations.DISABLED));
+  }
+}

@@ -1,0 +1,203 @@
+package bemble.app.journey;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class SlateJourneyTest extends Journey {
+  private void begin(String sum, String method) {
+    hand.tab("Slate");
+    hand.page.getByLabel("Sum to try").fill(sum);
+    hand.button(method).click();
+    hand.page.getByLabel("Who works it?").fill("Tamsin");
+    hand.button("Begin").click();
+    assertThat(hand.page.getByTestId("cursor")).isVisible();
+  }
+
+  /** Types digits for the squares to which the cursor goes; a comma goes on without writing. */
+  private void type(String digits) {
+    for (String digit : digits.split("")) {
+      hand.press(digit.equals(",") ? "Enter" : "Digit" + digit);
+    }
+  }
+
+  private void handIn() {
+    hand.press("Control+Enter");
+    hand.page
+        .getByRole(AriaRole.DIALOG)
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Hand in"))
+        .click();
+    assertThat(hand.button("Check it now")).isVisible();
+  }
+
+  private Locator verdicts(String verdict) {
+    return hand.page.locator("[data-verdict=" + verdict + "]");
+  }
+
+  /** A right page, key by key; the small figures are left out by going on without writing. */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "46 + 38   | Column        | 4,8        | 2",
+        "58 + 67   | In pairs      | 5,21       | 3",
+        "364 + 228 | Left to right | 5008021295 | 10",
+        "86 − 34   | Exchange      | 25         | 2",
+        "57 × 8    | Column        | 6,54       | 3",
+        "13 × 12   | Crosswise     | 651        | 3",
+        "84 ÷ 4    | Long          | 2804140    | 7",
+        "√16       | Pairs         | 4610       | 4"
+      })
+  void aRightPageIsAllRight(String sum, String method, String digits, int right) {
+    begin(sum, method);
+    type(digits);
+    assertThat(hand.page.getByText(right + " right")).isVisible();
+    handIn();
+    assertThat(hand.page.getByText("Everything is right.")).isVisible();
+    assertEquals(right, verdicts("RIGHT").count());
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "46 + 38  | Column    | 4,7    | carry-not-added",
+        "58 + 67  | In pairs  | 5,11   | carry-not-added",
+        "83 − 47  | Exchange  | ,,44   | smaller-from-larger",
+        "57 × 38  | Column    | 6,5417,1 | no-placeholder",
+        "34 × 26  | Crosswise | 4,26   | middle-left-out",
+        "84 ÷ 4   | Long      | 1      | trial-too-small",
+        "√16      | Pairs     | 3      | trial-too-small"
+      })
+  void aSlipIsNamedWithAQuestionWhereItShowsFirst(
+      String sum, String method, String digits, String slip) {
+    begin(sum, method);
+    type(digits);
+    Locator finding = hand.page.getByTestId("finding");
+    assertThat(finding).containsText("?");
+    if (!slip.equals("trial-too-small") || sum.startsWith("84")) {
+      assertThat(finding).hasAttribute("data-slip", slip);
+    }
+    assertThat(verdicts("FIRST_SLIP")).hasCount(1);
+  }
+
+  @Test
+  void rubbingOutUndoAndRedoLeaveThePageAsItWas() {
+    begin("46 + 38", "Column");
+    type("4");
+    hand.press("Digit1");
+    assertEquals("41", small() + full());
+    hand.press("Control+z");
+    assertEquals("4", small() + full());
+    hand.press("Control+y");
+    assertEquals("41", small() + full());
+    hand.press("Backspace");
+    hand.button("Undo").click();
+    hand.page.reload();
+    assertThat(hand.page.getByTestId("cursor")).isVisible();
+    assertEquals("41", small() + full());
+  }
+
+  private String full() {
+    return String.join(
+        "", hand.page.locator("[data-layer='1'] [data-kind=small]").allTextContents());
+  }
+
+  private String small() {
+    return String.join(
+        "", hand.page.locator("[data-layer='1'] [data-kind=figure]").allTextContents());
+  }
+
+  @Test
+  void hintsHelpAndTheKeysOnTheScreenWrite() {
+    begin("46 + 38", "Column");
+    hand.button("Hint").click();
+    assertThat(hand.page.getByTestId("judge")).hasText("Look at: Ones.");
+    hand.button("More of a hint").click();
+    assertThat(hand.page.getByTestId("judge")).containsText("how many ones altogether?");
+    hand.button("Show this column").click();
+    assertThat(hand.page.getByTestId("judge")).containsText("6 ones and 8 ones make 14 ones.");
+    Locator keys =
+        hand.page.getByRole(
+            AriaRole.GROUP, new Page.GetByRoleOptions().setName("Keys to write with"));
+    keys.getByText("4").click();
+    assertThat(verdicts("RIGHT")).hasCount(1);
+    hand.button("small").click();
+    keys.getByText("1").click();
+    assertEquals("1", full());
+  }
+
+  @Test
+  void whoeverSetsTheSumOutIsJudgedOnThatToo() {
+    hand.tab("Slate");
+    hand.page.getByLabel("Sum to try").fill("532 − 78");
+    hand.button("Exchange").click();
+    hand.button("I set it out myself").click();
+    hand.button("When I hand in").click();
+    hand.button("Begin").click();
+    assertThat(hand.page.getByTestId("cursor")).isVisible();
+    type("53278");
+    assertThat(hand.page.getByTestId("verdicts")).hasCount(0);
+    handIn();
+    assertThat(hand.page.getByText("5 right")).isVisible();
+    assertThat(hand.page.getByText("The sign is missing.")).isVisible();
+    assertThat(hand.page.getByText("A line under the numbers")).isVisible();
+  }
+
+  @Test
+  void aFinishedPageIsCheckedReplayedAndSeenOnTheDesk() {
+    begin("83 − 47", "Exchange");
+    hand.button("Stop at small figures").click();
+    hand.line().focus();
+    hand.line().blur();
+    hand.page.getByLabel("Slate", new Page.GetByLabelOptions().setExact(true)).focus();
+    type("44");
+    hand.press("Control+Enter");
+    hand.page.getByLabel("How did you do it?").fill("I took the smaller one.");
+    hand.press("Control+Enter");
+    assertThat(hand.page.getByText("I took the smaller one.")).isVisible();
+    assertThat(hand.page.getByTestId("finding").first()).containsText("smaller taken from larger");
+    hand.button("Replay").click();
+    assertThat(hand.page.locator("[data-layer='1'] [data-kind=figure]")).hasCount(1);
+    assertThat(hand.page.locator("[data-layer='1'] [data-kind=figure]")).hasCount(2);
+    hand.button("Check it now").click();
+    assertThat(hand.page.getByText("This is the check")).isVisible();
+    assertThat(
+            hand.page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("47 + 44")))
+        .isVisible();
+    hand.button("See it on the Desk").click();
+    assertThat(hand.line()).hasValue("47 + 44");
+    hand.tab("Slate");
+    assertThat(hand.button("Open 83 − 47 by Tamsin").first()).isVisible();
+  }
+
+  @Test
+  void aPupilIsSimulated() {
+    hand.tab("Slate");
+    hand.page.getByLabel("Sum to try").fill("57 × 38");
+    hand.button("Watch a simulated pupil").click();
+    assertThat(hand.page.getByText("Everything is right.")).isVisible();
+    hand.page.getByText("no zero to hold the places").first().click();
+    assertThat(hand.page.getByTestId("finding")).hasAttribute("data-slip", "no-placeholder");
+  }
+
+  @ParameterizedTest
+  @CsvSource({"false", "true"})
+  void axeFindsNothingSeriousOnTheSlate(boolean open) {
+    begin("46 + 38", "Column");
+    type("4,7");
+    assertThat(hand.page.getByTestId("finding")).isVisible();
+    if (!open) {
+      hand.tab("Slate");
+      assertThat(hand.button("Open 46 + 38 by Tamsin").first()).isVisible();
+    }
+    assertEquals(List.of(), hand.barriers());
+  }
+}

@@ -1,0 +1,85 @@
+package bemble.app.store;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import bemble.app.Bemble;
+import java.nio.file.Path;
+import java.time.OffsetDateTime;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.dao.DuplicateKeyException;
+
+class AttemptMapperTest {
+  private static final OffsetDateTime NOON = OffsetDateTime.parse("2026-03-02T12:00:00Z");
+  @TempDir Path folder;
+
+  private ConfigurableApplicationContext open() {
+    return new SpringApplicationBuilder(Bemble.class)
+        .run("--server.port=0", "--bemble.data=" + folder.resolve("attempts"));
+  }
+
+  private static NewAttempt attempt(String who, Long checkOf) {
+    return new NewAttempt("46 + 38", "column", "{}", who, "GIVEN", "AS_I_GO", NOON, checkOf);
+  }
+
+  private static StrokeRow stroke(int number, String text) {
+    return new StrokeRow(number, 100L * number, "FIGURE", 4, 2 - number, text);
+  }
+
+  @Test
+  void keepsAttemptsWithTheirStrokesThroughAReopen() {
+    long first;
+    long check;
+    try (ConfigurableApplicationContext context = open()) {
+      AttemptMapper attempts = context.getBean(AttemptMapper.class);
+      first = attempts.insert(attempt("Neve", null));
+      attempts.write(first, stroke(0, "4"));
+      attempts.write(first, stroke(1, "8"));
+      assertThrows(DuplicateKeyException.class, () -> attempts.write(first, stroke(1, "7")));
+      assertEquals(1, attempts.handIn(first, NOON.plusMinutes(2), "Added."));
+      assertEquals(0, attempts.handIn(first, NOON.plusMinutes(3), "Again."));
+      check = attempts.insert(attempt("Neve", first));
+    }
+    try (ConfigurableApplicationContext context = open()) {
+      AttemptMapper attempts = context.getBean(AttemptMapper.class);
+      AttemptRow row = attempts.find(first).orElseThrow();
+      assertEquals("Added.", row.explanation());
+      assertTrue(NOON.plusMinutes(2).isEqual(row.handedInAt()));
+      assertEquals(List.of(stroke(0, "4"), stroke(1, "8")), attempts.strokes(first));
+      assertEquals(2, attempts.countStrokes(first));
+      assertEquals(check, attempts.findCheck(first).orElseThrow().id());
+      assertEquals(1, attempts.all().size(), "checks are found with what they prove");
+      attempts.delete(first, NOON);
+      assertTrue(attempts.find(first).isEmpty());
+      assertEquals(0, attempts.purge(NOON.plusDays(2)), "its check still needs it");
+      assertEquals(1, attempts.restore(first));
+    }
+  }
+
+  @Test
+  void keepsOneClassCurrentAndChangesOnlyTheVersionThatWasSeen() {
+    try (ConfigurableApplicationContext context = open()) {
+      ClassMapper classes = context.getBean(ClassMapper.class);
+      classes.insert("Seed Barn", "{}");
+      List<ClassRow> all = classes.all();
+      assertEquals(List.of(true, false), all.stream().map(ClassRow::currentClass).toList());
+      long barn = all.get(1).id();
+      classes.choose(barn);
+      assertEquals(
+          List.of(false, true), classes.all().stream().map(ClassRow::currentClass).toList());
+      assertEquals(1, classes.change(barn, 1, "Barn", "{\"onTop\":\"LONGER\"}"));
+      assertEquals(0, classes.change(barn, 1, "Shed", "{}"));
+      assertEquals(
+          new ClassRow(barn, "Barn", "{\"onTop\":\"LONGER\"}", 2, true),
+          classes.find(barn).orElseThrow());
+      classes.delete(barn, NOON);
+      assertEquals(1, classes.purge(NOON.plusDays(1)));
+      assertEquals(0, classes.restore(barn));
+    }
+  }
+}

@@ -1,0 +1,62 @@
+package bemble.app.store;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import bemble.app.Bemble;
+import java.nio.file.Path;
+import java.time.OffsetDateTime;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.springframework.boot.WebApplicationType;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+
+class PageMapperTest {
+  private static final OffsetDateTime NOON = OffsetDateTime.parse("2026-03-02T12:00:00Z");
+  @TempDir Path folder;
+
+  private ConfigurableApplicationContext open() {
+    return new SpringApplicationBuilder(Bemble.class)
+        .web(WebApplicationType.SERVLET)
+        .run("--server.port=0", "--bemble.data=" + folder.resolve("pages"));
+  }
+
+  private static NewPage page(String problem, String title, OffsetDateTime at) {
+    return new NewPage(problem, "column", "{}", title, "a note", at);
+  }
+
+  @Test
+  void keepsFindsDeletesAndRestoresThroughAReopen() {
+    long first;
+    long second;
+    try (ConfigurableApplicationContext context = open()) {
+      PageMapper pages = context.getBean(PageMapper.class);
+      first = pages.insert(page("4,070 + 306", "Seeds 100%", NOON));
+      second = pages.insert(page("23 + 45", "Trays", NOON.plusHours(1)));
+      assertEquals(1, pages.delete(second, NOON.plusHours(2)));
+      assertEquals(0, pages.delete(second, NOON.plusHours(2)));
+    }
+    try (ConfigurableApplicationContext context = open()) {
+      PageMapper pages = context.getBean(PageMapper.class);
+      PageRow row = pages.find(first).orElseThrow();
+      assertEquals(
+          new PageRow(first, "4,070 + 306", "column", "{}", "Seeds 100%", "a note", row.keptAt()),
+          row);
+      assertTrue(NOON.isEqual(row.keptAt()));
+      assertTrue(pages.find(second).isEmpty());
+      assertEquals(1, pages.restore(second));
+      assertEquals(List.of(second, first), ids(pages.search("%", "%")));
+      assertEquals(List.of(first), ids(pages.search("%100!%%", "no such sum")));
+      assertEquals(List.of(first), ids(pages.search("no such title", "%4070+%")));
+      pages.delete(first, NOON);
+      assertEquals(1, pages.purge(NOON.plusDays(1)));
+      assertEquals(0, pages.restore(first));
+    }
+  }
+
+  private static List<Long> ids(List<PageRow> rows) {
+    return rows.stream().map(PageRow::id).toList();
+  }
+}
