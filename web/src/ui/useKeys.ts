@@ -1,4 +1,4 @@
-import { useEffect, useLayoutEffect, useRef } from 'react';
+import { useLayoutEffect, useRef } from 'react';
 
 /** Handles a key; true when it was used up. */
 type KeyHandler = (key: string, event: KeyboardEvent) => boolean;
@@ -18,11 +18,11 @@ function belongsToFocus(event: KeyboardEvent) {
 /** Listens for keys on the whole screen, leaving alone those meant for a field or a dialog. */
 export function useKeys(handler: KeyHandler) {
   const latest = useRef(handler);
-  // Before the next key can come, so that it meets the screen as it is then.
+  // Before the next key can come, so that none is lost and each meets the screen as it is then.
   useLayoutEffect(() => {
     latest.current = handler;
   });
-  useEffect(() => {
+  useLayoutEffect(() => {
     const listen = (event: KeyboardEvent) => {
       const foreign = event.ctrlKey || event.metaKey || event.defaultPrevented;
       if (!foreign && !belongsToFocus(event) && latest.current(event.key, event)) {
