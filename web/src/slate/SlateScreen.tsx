@@ -2,13 +2,13 @@ import Box from '@mui/material/Box';
 import { useLayoutEffect, useState } from 'react';
 import { useParams } from 'react-router';
 import type { Hint, Square } from '../api/types';
-import { left, SIDE, top } from '../paper/geometry';
+import { left, same, SIDE, top } from '../paper/geometry';
 import { SquaredPage } from '../paper/SquaredPage';
 import { asPaper } from '../paper/writing';
 import { BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
 import { EndedPage } from './EndedPage';
 import { HandInDialog } from './HandInDialog';
-import { marksAfter, meantFor, nextSquare } from './strokes';
+import { cursorAt, marksAfter, nextCursor, type Cursor } from './strokes';
 import { SlateBar } from './SlateBar';
 import { useAttempt } from './useAttempt';
 import { VerdictMarks } from './VerdictMarks';
@@ -23,13 +23,16 @@ export default function SlateScreen() {
 function OpenSlate({ id }: { id: number }) {
   const slate = useAttempt(id);
   const { attempt, marks, report, strokes } = slate;
-  const [cursor, setCursor] = useState<Square | null>(null);
+  const [moved, setCursor] = useState<Cursor | null>(null);
   const [aids, setAids] = useState(true);
   const [hint, setHint] = useState<Hint | null>(null);
   const [handingIn, setHandingIn] = useState(false);
   /** How many strokes a replay has come to; null while none is running. */
   const [played, setPlayed] = useState<number | null>(null);
-  const at = cursor ?? attempt?.path[0]?.at ?? { row: 1, column: 1 };
+  const path = attempt?.path ?? [];
+  const cursor = moved ?? { at: path[0]?.at ?? { row: 1, column: 1 }, step: 0 };
+  const { at } = cursor;
+  const go = (to: Square) => setCursor(cursorAt(path, to, marks));
   const ended = attempt?.handedInAt !== undefined;
 
   const write = (digit: string, small: boolean) => {
@@ -43,22 +46,22 @@ function OpenSlate({ id }: { id: number }) {
       slate.write(last, { kind: 'POINT', text: '.' });
       return;
     }
-    const meant = meantFor(attempt.path, at, marks);
+    const meant = path[cursor.step];
     const there = (kind: 'small' | 'number') =>
-      marks.find(
-        (mark) => mark.kind === kind && mark.at.row === at.row && mark.at.column === at.column,
-      )?.text ?? '';
+      marks.find((mark) => mark.kind === kind && same(mark.at, at))?.text ?? '';
     const isDigit = /\d/.test(digit);
     if (isDigit && meant?.kind === 'CELL' && !small) {
       slate.write(at, { kind: 'CELL', text: there('number') + digit });
       return;
     }
     const aid = isDigit && (small || (aids && meant?.kind === 'SMALL'));
-    const text = aid ? there('small') + digit : digit;
+    const standing = aid ? there('small') : '';
+    const figures = meant?.kind === 'SMALL' ? meant.figures : Infinity;
+    const text = standing.length < figures ? standing + digit : digit;
     slate.write(at, { kind: aid ? 'SMALL' : 'FIGURE', text });
-    if (!small && (!aid || text.length >= (meant?.figures ?? 1))) {
+    if (!small && (!aid || text.length >= figures)) {
       const kind = aid ? ('small' as const) : ('figure' as const);
-      setCursor(nextSquare(attempt.path, at, [...marks, { kind, at, text }], aids));
+      setCursor(nextCursor(path, cursor, [...marks, { kind, at, text }], aids));
     }
   };
   const act = (key: string): boolean => {
@@ -67,12 +70,9 @@ function OpenSlate({ id }: { id: number }) {
     }
     const move = MOVES[key];
     if (move) {
-      setCursor({
-        row: Math.max(0, at.row + move.row),
-        column: Math.max(0, at.column + move.column),
-      });
+      go({ row: Math.max(0, at.row + move.row), column: Math.max(0, at.column + move.column) });
     } else if (key === 'Enter') {
-      setCursor(nextSquare(attempt.path, at, marks, aids));
+      setCursor(nextCursor(path, cursor, marks, aids));
     } else if (key === '/') {
       slate.write(at, { kind: 'STRIKE', text: '' });
     } else if (key === '_') {
@@ -88,7 +88,7 @@ function OpenSlate({ id }: { id: number }) {
   const turn = (which: 'undo' | 'redo') => {
     const to = slate[which]();
     if (to) {
-      setCursor(to);
+      go(to);
     }
   };
   useSlateKeys({ write, act, turn, handIn: () => !ended && setHandingIn(true) });
@@ -112,7 +112,7 @@ function OpenSlate({ id }: { id: number }) {
             { paper: attempt.paper, step: Infinity, boxless: true },
             { paper: asPaper(shown, extent, attempt.paper), step: 0 },
           ]}
-          onSquare={ended ? undefined : setCursor}
+          onSquare={ended ? undefined : go}
           sightOf={ended ? undefined : at}
           overlay={
             <>

@@ -52,31 +52,35 @@ export function strokesFor(at: Square, marks: WrittenMark[]): Pick<Stroke, 'kind
   ];
 }
 
-/** Where the hand would go from a square; where it is at the end, it stays. */
-export function nextSquare(
-  path: Attempt['path'],
-  from: Square,
-  marks: WrittenMark[],
-  aids: boolean,
-): Square {
-  const at = path.findIndex((step) => same(step.at, from));
-  const open = path
-    .slice(at + 1)
-    .find(
-      (step) =>
-        !same(step.at, from) &&
-        (aids || step.kind !== 'SMALL') &&
-        !marks.some(
-          (mark) => same(mark.at, step.at) && (mark.kind === 'small') === (step.kind === 'SMALL'),
-        ),
-    );
-  return open?.at ?? from;
+/** Where the next figure goes, and which step of the hand's path that is; −1 beside the path. */
+export interface Cursor {
+  at: Square;
+  step: number;
 }
 
-/** How a square is meant to be filled; figures where nothing is meant. */
-export function meantFor(path: Attempt['path'], at: Square, marks: WrittenMark[]) {
-  const steps = path.filter((step) => same(step.at, at));
-  const filled = (kind: Kind) =>
-    marks.some((mark) => same(mark.at, at) && mark.kind === MARKS[kind]);
-  return steps.find(({ kind }) => !filled(kind)) ?? steps.at(-1);
+type Path = Attempt['path'];
+
+/** The cursor in a square that was chosen: at the first thing that is still to be written there. */
+export function cursorAt(path: Path, at: Square, marks: WrittenMark[]): Cursor {
+  const open = path.findIndex((step) => same(step.at, at) && !standsThere(step, marks));
+  return { at, step: open >= 0 ? open : path.findLastIndex((step) => same(step.at, at)) };
+}
+
+/** Where the hand would go from here; at the end of its path it stays. */
+export function nextCursor(path: Path, from: Cursor, marks: WrittenMark[], aids: boolean): Cursor {
+  // A later row's small figures take the squares of an earlier row's.
+  const passed = path.slice(0, from.step + 1);
+  const isOpen = (step: Path[number]) =>
+    !standsThere(step, marks) ||
+    (step.kind === 'SMALL' &&
+      passed.some((each) => each.kind === 'SMALL' && same(each.at, step.at)));
+  const next = path.findIndex(
+    (step, index) => index > from.step && (aids || step.kind !== 'SMALL') && isOpen(step),
+  );
+  const step = path[next];
+  return step ? { at: step.at, step: next } : from;
+}
+
+function standsThere({ at, kind }: Path[number], marks: WrittenMark[]) {
+  return marks.some((mark) => mark.kind === MARKS[kind] && same(mark.at, at));
 }
