@@ -1,10 +1,15 @@
 package bemble.number;
 
 import java.math.BigInteger;
+import java.util.stream.IntStream;
 
 /** Whole numbers as figures. */
 public final class Figures {
-  private static final int BITS_OF_LONG = 63;
+  /** Most numbers of a working have one or two figures. */
+  private static final String[] SMALL =
+      IntStream.range(0, 100).mapToObj(Integer::toString).toArray(String[]::new);
+
+  private static final int BITS_OF_INT = 31;
 
   private Figures() {}
 
@@ -13,8 +18,10 @@ public final class Figures {
    * this is several times faster than {@link BigInteger#toString()}.
    */
   public static String of(BigInteger number) {
-    return number.bitLength() < BITS_OF_LONG
-        ? Long.toString(number.longValue())
-        : number.toString();
+    if (number.bitLength() > BITS_OF_INT) {
+      return number.toString();
+    }
+    int small = number.intValue();
+    return small >= 0 && small < SMALL.length ? SMALL[small] : Integer.toString(small);
   }
 }

@@ -1,22 +1,30 @@
 package bemble.wording;
 
+import java.text.ChoiceFormat;
 import java.text.MessageFormat;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * A sentence with named fill-ins, in the format of {@link MessageFormat} but for the names: {@code
  * Carry {carried} to the {next}}. With {@code {carried,number}} only the figures of a fill-in are
  * written; with a choice, {@code {count,choice,1#one|1<{count}}}, it is taken as a number.
+ *
+ * <p>A long page has thousands of sentences. A MessageFormat reads the chosen one anew each time,
+ * so a sentence and its choices are cut up once, here; what a choice means is left to {@link
+ * ChoiceFormat}.
  */
 final class Template {
-  private static final Pattern NAME = Pattern.compile("\\{(\\p{Alpha}\\w*)(,choice|,number)?");
-  private static final Pattern PLAIN_FILL = Pattern.compile("\\{(\\p{Alpha}\\w*)(,number)?}");
+  private static final Pattern NAME = Pattern.compile("\\{(\\p{Alpha}\\w*)");
+  private static final Pattern FILL =
+      Pattern.compile("(\\p{Alpha}\\w*)(?:,(number)|,choice,(.*))?", Pattern.DOTALL);
+
+  private static final int USUAL_LENGTH = 120;
 
   /** What stands for the names. */
   interface Fills {
@@ -34,10 +42,18 @@ final class Template {
     void write(StringBuilder out, Fills fills);
   }
 
-  private final List<Part> parts;
+  private final List<Part> parts = new ArrayList<>();
 
+  /** Reads a sentence; throws {@link IllegalArgumentException} where a brace is not closed. */
   Template(String text) {
-    parts = text.contains(",choice,") ? List.of(chosen(text)) : plain(text);
+    int from = 0;
+    for (int open = text.indexOf('{'); open >= 0; open = text.indexOf('{', from)) {
+      int close = closing(text, open);
+      parts.add(literal(text.substring(from, open)));
+      parts.add(fill(text.substring(open + 1, close)));
+      from = close + 1;
+    }
+    parts.add(literal(text.substring(from)));
   }
 
   /** The names of all fill-ins. */
@@ -47,27 +63,27 @@ final class Template {
 
   /** The sentence with its fill-ins. */
   String fill(Fills fills) {
-    StringBuilder out = new StringBuilder();
-    for (Part part : parts) {
-      part.write(out, fills);
-    }
+    StringBuilder out = new StringBuilder(USUAL_LENGTH);
+    write(out, fills);
     return out.toString();
   }
 
-  /** Most sentences have no choice: cutting them up once is many times faster than formatting. */
-  private static List<Part> plain(String text) {
-    List<Part> parts = new ArrayList<>();
-    Matcher fill = PLAIN_FILL.matcher(text);
-    int from = 0;
-    while (fill.find()) {
-      parts.add(literal(text.substring(from, fill.start())));
-      String name = fill.group(1);
-      boolean figures = fill.group(2) != null;
-      parts.add((out, fills) -> out.append(figures ? fills.figures(name) : fills.words(name)));
-      from = fill.end();
+  private void write(StringBuilder out, Fills fills) {
+    for (Part part : parts) {
+      part.write(out, fills);
     }
-    parts.add(literal(text.substring(from)));
-    return List.copyOf(parts);
+  }
+
+  private static int closing(String text, int open) {
+    int depth = 0;
+    for (int at = open; at < text.length(); at++) {
+      char sign = text.charAt(at);
+      depth += sign == '{' ? 1 : sign == '}' ? -1 : 0;
+      if (depth == 0) {
+        return at;
+      }
+    }
+    throw new IllegalArgumentException("a brace is not closed: " + text);
   }
 
   private static Part literal(String text) {
@@ -75,36 +91,31 @@ final class Template {
     return (out, fills) -> out.append(unquoted);
   }
 
-  /** A fill-in by its name and the way it is wanted, which is null, ",number" or ",choice". */
-  private record Argument(String name, String as) {
-    Object of(Fills fills) {
-      if (as == null) {
-        return fills.words(name);
-      }
-      return as.equals(",choice") ? fills.count(name) : fills.figures(name);
+  private static Part fill(String text) {
+    Matcher fill = FILL.matcher(text);
+    if (!fill.matches()) {
+      throw new IllegalArgumentException("no such fill-in: " + text);
     }
+    String name = fill.group(1);
+    if (fill.group(3) != null) {
+      return choice(name, new ChoiceFormat(fill.group(3)));
+    }
+    return fill.group(2) == null
+        ? (out, fills) -> out.append(fills.words(name))
+        : (out, fills) -> out.append(fills.figures(name));
   }
 
-  private static Part chosen(String text) {
-    List<Argument> arguments = new ArrayList<>();
-    Matcher matcher = NAME.matcher(text);
-    StringBuilder numbered = new StringBuilder();
-    while (matcher.find()) {
-      Argument argument = new Argument(matcher.group(1), matcher.group(2));
-      if (!arguments.contains(argument)) {
-        arguments.add(argument);
-      }
-      String as = ",choice".equals(argument.as()) ? argument.as() : "";
-      matcher.appendReplacement(numbered, "{" + arguments.indexOf(argument) + as);
-    }
-    matcher.appendTail(numbered);
-    MessageFormat format = new MessageFormat(numbered.toString(), Locale.ROOT);
+  private static Part choice(String name, ChoiceFormat choice) {
+    double[] limits = choice.getLimits();
+    List<Template> texts =
+        Stream.of(choice.getFormats()).map(text -> new Template((String) text)).toList();
     return (out, fills) -> {
-      Object[] filled = arguments.stream().map(argument -> argument.of(fills)).toArray();
-      // A MessageFormat is not safe for two threads at once.
-      synchronized (format) {
-        out.append(format.format(filled));
+      double number = fills.count(name).doubleValue();
+      int chosen = limits.length - 1;
+      while (chosen > 0 && number < limits[chosen]) {
+        chosen--;
       }
+      texts.get(chosen).write(out, fills);
     };
   }
 }

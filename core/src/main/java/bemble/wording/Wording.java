@@ -11,26 +11,38 @@ import bemble.style.NumberMarks;
 import bemble.style.Setting;
 import bemble.style.Style;
 import java.math.BigInteger;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.StringJoiner;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** Puts remarks, facts, sums and refusals into the words of a class. */
 public final class Wording {
-  private static final Bundle REMARKS = Bundle.remarks();
+  private static final Map<RemarkKind, Template> SAY = sentences("say");
+  private static final Map<RemarkKind, Template> BRIEF = sentences("brief");
+  private static final Map<RemarkKind, Template> WHY = sentences("why");
+  private static final Map<RemarkKind, Template> ASK = sentences("ask");
   private static final Bundle LABELS = Bundle.labels();
   private static final Bundle REFUSALS = Bundle.load("refusals");
+
+  /** Between the numbers of a row that is counted, and between the parts of anything else. */
+  private static final String COUNTED = LABELS.plain("list.count");
+
+  private static final String AND = LABELS.plain("list.and");
 
   private final Style style;
   private final NumberMarks marks;
   private final Map<String, Template> classWords;
   private final Map<String, Template> ownSentences = new HashMap<>();
+  private final Map<Section, String> sections = new ConcurrentHashMap<>();
 
   /** The words of a class; its own sentences must have passed {@link OwnSentence#fault}. */
   public Wording(Style style) {
@@ -38,6 +50,15 @@ public final class Wording {
     this.marks = style.marks();
     this.classWords = classWords(style);
     style.sentences().forEach((kind, text) -> ownSentences.put(kind, new Template(text)));
+  }
+
+  private static Map<RemarkKind, Template> sentences(String part) {
+    Bundle remarks = Bundle.remarks();
+    Map<RemarkKind, Template> sentences = new EnumMap<>(RemarkKind.class);
+    for (RemarkKind kind : RemarkKind.values()) {
+      remarks.find(kind.key() + "." + part).ifPresent(template -> sentences.put(kind, template));
+    }
+    return sentences;
   }
 
   private static Map<String, Template> classWords(Style style) {
@@ -58,30 +79,31 @@ public final class Wording {
   /** What happens, said as a teacher says it, or in the class's own sentence for it. */
   public String say(Remark remark) {
     Template own = ownSentences.get(remark.kind().key());
-    return own == null
-        ? part(remark, "say").orElseThrow()
-        : capital(own.fill(new Filling(remark::fill)));
+    return said(own == null ? SAY.get(remark.kind()) : own, remark);
   }
 
   /** What happens, in as few words as can be; empty where only the full length is wanted. */
   public Optional<String> brief(Remark remark) {
-    return part(remark, "brief");
+    return part(BRIEF, remark);
   }
 
   /** Why it is so, from place value; empty where there is nothing to explain. */
   public Optional<String> why(Remark remark) {
-    return part(remark, "why");
+    return part(WHY, remark);
   }
 
   /** The question that lets a class say it first; empty where nothing is to be found out. */
   public Optional<String> ask(Remark remark) {
-    return part(remark, "ask");
+    return part(ASK, remark);
   }
 
-  private Optional<String> part(Remark remark, String part) {
-    return REMARKS
-        .find(remark.kind().key() + "." + part)
-        .map(template -> capital(template.fill(new Filling(remark::fill))));
+  private Optional<String> part(Map<RemarkKind, Template> sentences, Remark remark) {
+    return Optional.ofNullable(sentences.get(remark.kind()))
+        .map(template -> said(template, remark));
+  }
+
+  private String said(Template template, Remark remark) {
+    return capital(template.fill(new Filling(remark::fill)));
   }
 
   /** The sentence for a refused line. */
@@ -91,6 +113,10 @@ public final class Wording {
 
   /** The short name of a section for the ribbon of steps. */
   public String section(Section section) {
+    return sections.computeIfAbsent(section, this::named);
+  }
+
+  private String named(Section section) {
     return capital(
         filled(
             LABELS.get("section." + key(section.kind())),
@@ -171,10 +197,8 @@ public final class Wording {
     @Override
     public String words(String name) {
       Object fill = fills.apply(name);
-      if (fill == null && classWords.containsKey(name)) {
-        return classWords.get(name).fill(this);
-      }
-      return Wording.this.words(fill);
+      Template classWord = fill == null ? classWords.get(name) : null;
+      return classWord == null ? Wording.this.words(fill) : classWord.fill(this);
     }
 
     @Override
@@ -202,9 +226,9 @@ public final class Wording {
 
   private String words(Object fill) {
     if (fill instanceof List<?> list) {
-      String between =
-          list.stream().allMatch(BigInteger.class::isInstance) ? "list.count" : "list.and";
-      return list.stream().map(this::words).collect(Collectors.joining(LABELS.plain(between)));
+      StringJoiner joined = new StringJoiner(isRow(list) ? COUNTED : AND);
+      list.forEach(each -> joined.add(words(each)));
+      return joined.toString();
     }
     if (fill instanceof Quantity quantity) {
       return quantity(quantity);
@@ -230,6 +254,10 @@ public final class Wording {
     return String.valueOf(fill);
   }
 
+  private static boolean isRow(List<?> list) {
+    return !list.isEmpty() && list.get(0) instanceof BigInteger;
+  }
+
   private String quantity(Quantity quantity) {
     boolean one = quantity.count().equals(BigInteger.ONE);
     int place = quantity.place();
@@ -239,6 +267,9 @@ public final class Wording {
   }
 
   private static String capital(String sentence) {
-    return sentence.substring(0, 1).toUpperCase(Locale.ROOT) + sentence.substring(1);
+    char first = sentence.charAt(0);
+    return Character.isLowerCase(first)
+        ? Character.toUpperCase(first) + sentence.substring(1)
+        : sentence;
   }
 }
