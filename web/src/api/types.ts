@@ -4,6 +4,7 @@ type Schemas = components['schemas'];
 
 export type Working = Schemas['WorkingView'];
 export type Step = Schemas['StepView'];
+export type StepWords = Schemas['StepWords'];
 export type Check = Schemas['CheckView'];
 export type Method = Schemas['MethodView'];
 export type Paper = Schemas['Paper'];

@@ -6,7 +6,8 @@ import { useNavigate } from 'react-router';
 import type { Working } from '../api/types';
 import { layersAt } from '../desk/layers';
 import { useDesk } from '../desk/deskContext';
-import { allSteps, said, stepKey } from '../desk/deskReducer';
+import { allSteps, stepKey } from '../desk/deskReducer';
+import { said, useStepWords } from '../desk/stepWords';
 import { SquaredPage } from '../paper/SquaredPage';
 import { darkTheme, theme } from '../theme';
 import { useKeys } from '../ui/useKeys';
@@ -115,9 +116,11 @@ export default function Board() {
 
 function BoardPage({ working }: { working: Working }) {
   const { desk } = useDesk();
-  const { step, asking, brief } = desk;
+  const { step, asking, askFirst, brief } = desk;
   const steps = allSteps(working);
-  const now = steps[asking ? step + 1 : step];
+  const number = asking ? step + 1 : step;
+  const now = steps[number];
+  const words = useStepWords(working, askFirst || brief)[number];
   return (
     <>
       <SquaredPage
@@ -143,7 +146,7 @@ function BoardPage({ working }: { working: Working }) {
           borderColor: 'ink.nowEdge',
         }}
       >
-        {now && (asking ? now.ask : said(now, brief))}
+        {now && (asking ? words?.ask : said(now, words, brief))}
       </Box>
     </>
   );

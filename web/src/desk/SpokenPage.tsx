@@ -1,17 +1,20 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
-import type { Step, Working } from '../api/types';
+import type { Step, StepWords, Working } from '../api/types';
 import { useDesk } from './deskContext';
 import { CheckLine } from './CheckLine';
-import { allSteps, said } from './deskReducer';
+import { allSteps } from './deskReducer';
+import { said, useStepWords } from './stepWords';
 import { TallyLine } from './TallyLine';
 
 const FactHelp = lazy(() => import('./FactHelp'));
 
 /** The right page: the method, the sentence now, those before it, and what it took. */
 export function SpokenPage({ working }: { working: Working }) {
-  const { step, asking, brief } = useDesk().desk;
+  const { step, asking, askFirst, brief } = useDesk().desk;
+  const [why, setWhy] = useState(false);
+  const words = useStepWords(working, askFirst || brief || why);
   const steps = allSteps(working);
   const number = asking ? step + 1 : step;
   const now = steps[number];
@@ -34,13 +37,15 @@ export function SpokenPage({ working }: { working: Working }) {
         <Now
           key={`${number} ${asking}`}
           step={now}
-          sentence={asking ? now.ask : said(now, brief)}
+          sentence={asking ? words[number]?.ask : said(now, words[number], brief)}
+          why={words[number]?.why}
+          onWhy={() => setWhy(true)}
           asking={asking}
           label={`${part}${now.section} · step ${number + 1} of ${steps.length}`}
         />
       )}
       {atEnd && <Verdict check={working.check} />}
-      <Earlier steps={steps.slice(0, asking ? number : step)} brief={brief} />
+      <Earlier steps={steps.slice(0, asking ? number : step)} words={brief ? words : []} />
       <CheckLine working={working} />
       <TallyLine tally={working.tally} />
     </Box>
@@ -96,15 +101,20 @@ const SMALL_TOGGLE = { minHeight: 32, px: 1.25, fontSize: 15, whiteSpace: 'nowra
 function Now({
   step,
   sentence,
+  why,
+  onWhy,
   asking,
   label,
 }: {
   step: Step;
   sentence?: string;
+  /** The reason, once it was asked for and is there. */
+  why?: string;
+  onWhy: () => void;
   asking: boolean;
   label: string;
 }) {
-  const [why, setWhy] = useState(false);
+  const [explained, setExplained] = useState(false);
   const [help, setHelp] = useState(false);
   return (
     <Box
@@ -137,15 +147,19 @@ function Now({
             How?
           </Button>
         )}
-        {step.why && (
-          <Button aria-expanded={why} onClick={() => setWhy(!why)}>
-            Why?
-          </Button>
-        )}
+        <Button
+          aria-expanded={explained}
+          onClick={() => {
+            onWhy();
+            setExplained(!explained);
+          }}
+        >
+          Why?
+        </Button>
       </Box>
-      {why && (
+      {explained && (
         <Box data-testid="why" sx={{ mt: 1, fontSize: 18 }}>
-          {step.why}
+          {why}
         </Box>
       )}
       {help && (
@@ -208,7 +222,7 @@ function Verdict({ check }: { check: Working['check'] }) {
 }
 
 /** What was said so far, the latest at the foot and in sight. */
-function Earlier({ steps, brief }: { steps: Step[]; brief: boolean }) {
+function Earlier({ steps, words }: { steps: Step[]; words: StepWords[] }) {
   const list = useRef<HTMLDivElement>(null);
   const count = steps.length;
   useEffect(() => {
@@ -241,7 +255,7 @@ function Earlier({ steps, brief }: { steps: Step[]; brief: boolean }) {
           <Box sx={{ fontWeight: 700, color: 'text.primary' }}>
             {steps[index - 1]?.section !== step.section && step.section}
           </Box>
-          <Box>{said(step, brief)}</Box>
+          <Box>{said(step, words[index], true)}</Box>
           <Box sx={{ textAlign: 'right', maxWidth: 170, overflowWrap: 'anywhere' }}>
             {step.facts.map((fact, n) => (
               <div key={n}>

@@ -47,11 +47,6 @@ export function allSteps(working: Working): Step[] {
   return [...working.steps, ...working.check.steps];
 }
 
-/** The sentence of a step, in the length that is wanted. */
-export function said(step: Step, brief: boolean): string {
-  return (brief && step.brief) || step.say;
-}
-
 export function lastStep(desk: Desk): number {
   return desk.working ? allSteps(desk.working).length - 1 : 0;
 }

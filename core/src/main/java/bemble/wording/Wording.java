@@ -16,7 +16,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.StringJoiner;
 import java.util.concurrent.ConcurrentHashMap;
@@ -82,24 +81,19 @@ public final class Wording {
     return said(own == null ? SAY.get(remark.kind()) : own, remark);
   }
 
-  /** What happens, in as few words as can be; empty where only the full length is wanted. */
-  public Optional<String> brief(Remark remark) {
-    return part(BRIEF, remark);
+  /** What happens, in as few words as can be; not for help with a fact. */
+  public String brief(Remark remark) {
+    return said(BRIEF.get(remark.kind()), remark);
   }
 
-  /** Why it is so, from place value; empty where there is nothing to explain. */
-  public Optional<String> why(Remark remark) {
-    return part(WHY, remark);
+  /** Why it is so, from place value; not for help with a fact. */
+  public String why(Remark remark) {
+    return said(WHY.get(remark.kind()), remark);
   }
 
-  /** The question that lets a class say it first; empty where nothing is to be found out. */
-  public Optional<String> ask(Remark remark) {
-    return part(ASK, remark);
-  }
-
-  private Optional<String> part(Map<RemarkKind, Template> sentences, Remark remark) {
-    return Optional.ofNullable(sentences.get(remark.kind()))
-        .map(template -> said(template, remark));
+  /** The question that lets a class say it first; not for help with a fact. */
+  public String ask(Remark remark) {
+    return said(ASK.get(remark.kind()), remark);
   }
 
   private String said(Template template, Remark remark) {

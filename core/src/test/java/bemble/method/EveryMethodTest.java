@@ -170,9 +170,9 @@ class EveryMethodTest {
   private static void sayAll(Wording wording, Step step) {
     Stream.of(
             wording.say(step.remark()),
-            wording.brief(step.remark()).orElse(""),
-            wording.ask(step.remark()).orElse(""),
-            wording.why(step.remark()).orElse(""),
+            wording.brief(step.remark()),
+            wording.ask(step.remark()),
+            wording.why(step.remark()),
             wording.section(step.section()))
         .forEach(
             sentence ->

@@ -23,7 +23,7 @@ class ApiContract {
       Map.ofEntries(
           Map.entry("Mark", Set.of("place", "struck")),
           Map.entry("Paper", Set.of("onesColumn")),
-          Map.entry("StepView", Set.of("brief", "ask", "why", "focus")),
+          Map.entry("StepView", Set.of("focus")),
           Map.entry("MethodView", Set.of("misfit")),
           Map.entry("AnswerView", Set.of("remainder", "rounded", "above")),
           Map.entry("WayView", Set.of("drawing")),

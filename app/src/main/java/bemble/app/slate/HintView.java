@@ -35,7 +35,7 @@ public record HintView(String text, List<Square> squares, List<Written> shown) {
       return new HintView(wording.say(step.remark()), squares, due);
     }
     if (depth == QUESTION) {
-      String question = wording.ask(step.remark()).orElseGet(() -> wording.say(step.remark()));
+      String question = wording.ask(step.remark());
       return new HintView(question, squares, List.of());
     }
     Map<String, Object> fills = Map.of("where", wording.section(step.section()));

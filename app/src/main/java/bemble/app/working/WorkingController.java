@@ -1,5 +1,6 @@
 package bemble.app.working;
 
+import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -18,5 +19,11 @@ class WorkingController {
   @PostMapping
   WorkingView work(@RequestBody WorkingRequest request) {
     return workings.work(request);
+  }
+
+  /** What else there is to say of each step: in brief, as a question, and why. */
+  @PostMapping("/words")
+  List<WorkingView.StepWords> words(@RequestBody WorkingRequest request) {
+    return workings.words(request);
   }
 }

@@ -60,11 +60,18 @@ public record WorkingView(
       String section,
       String sectionKey,
       String say,
-      String brief,
-      String ask,
-      String why,
       List<FactView> facts,
       Area focus) {}
+
+  /**
+   * What else there is to say of a step. A page is set out without it: there is more of it than of
+   * all else, and most steps are never asked for it.
+   *
+   * @param brief what happens, in as few words as can be
+   * @param ask the question that lets a class say it first
+   * @param why the reason in place value
+   */
+  public record StepWords(String brief, String ask, String why) {}
 
   /** A number fact: what is worked out, and what comes of it; kind and operands ask for help. */
   public record FactView(String sum, String result, Fact.Kind kind, List<String> operands) {}

@@ -7,6 +7,7 @@ import bemble.app.working.WorkingView.ColumnName;
 import bemble.app.working.WorkingView.FactView;
 import bemble.app.working.WorkingView.MethodView;
 import bemble.app.working.WorkingView.StepView;
+import bemble.app.working.WorkingView.StepWords;
 import bemble.check.Check;
 import bemble.fact.Fact;
 import bemble.method.Method;
@@ -31,6 +32,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** Puts what the core gives into words for the screens. */
 public final class WorkingWords {
@@ -194,6 +196,14 @@ public final class WorkingWords {
     }
   }
 
+  Stream<StepWords> stepWords(Working working) {
+    return working.steps().stream()
+        .map(Step::remark)
+        .map(
+            remark ->
+                new StepWords(wording.brief(remark), wording.ask(remark), wording.why(remark)));
+  }
+
   List<StepView> steps(Working working) {
     return working.steps().stream().map(this::step).toList();
   }
@@ -205,9 +215,6 @@ public final class WorkingWords {
         wording.section(section),
         Wording.key(section.kind()) + ":" + section.number(),
         wording.say(step.remark()),
-        wording.brief(step.remark()).orElse(null),
-        wording.ask(step.remark()).orElse(null),
-        wording.why(step.remark()).orElse(null),
         step.facts().stream().map(this::fact).toList(),
         step.focus());
   }

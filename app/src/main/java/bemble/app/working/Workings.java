@@ -3,6 +3,7 @@ package bemble.app.working;
 import bemble.app.working.Sums.Sum;
 import bemble.app.working.WorkingView.AnswerView;
 import bemble.app.working.WorkingView.CheckView;
+import bemble.app.working.WorkingView.StepWords;
 import bemble.check.Checks;
 import bemble.method.Methods;
 import bemble.plan.Answer;
@@ -10,7 +11,9 @@ import bemble.plan.Working;
 import bemble.style.Style;
 import bemble.trait.TraitReader;
 import bemble.trait.Traits;
+import java.util.List;
 import java.util.concurrent.CompletableFuture;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 
 /** Works a sum, checks it, and puts it into words. */
@@ -45,6 +48,15 @@ public class Workings {
         traits,
         words.tally(traits),
         words.columns(working.paper()));
+  }
+
+  /** What else there is to say of each step of a working and then of its check. */
+  List<StepWords> words(WorkingRequest request) {
+    Sum sum = sums.read(request);
+    Working working = Methods.work(sum.method(), sum.problem(), sum.style());
+    Working check = Checks.of(working, sum.style()).working();
+    WorkingWords words = WorkingWords.of(sum.style());
+    return Stream.of(working, check).flatMap(words::stepWords).toList();
   }
 
   /** An answer in the words of the sum's class. */

@@ -1,0 +1,21 @@
+import { useQuery } from '@tanstack/react-query';
+import { api } from '../api/client';
+import type { Step, StepWords, Working } from '../api/types';
+
+/** What else there is to say of a working's steps and its check's; fetched once it is wanted. */
+export function useStepWords(working: Working, wanted: boolean): StepWords[] {
+  const { plain, method, style, check } = working;
+  const request = { problem: plain, method, style, check: check.choice };
+  const { data } = useQuery({
+    queryKey: ['step words', request],
+    queryFn: () => api.stepWords(request),
+    enabled: wanted,
+    staleTime: Infinity,
+  });
+  return data ?? [];
+}
+
+/** The sentence of a step, in the length that is wanted. */
+export function said(step: Step, words: StepWords | undefined, brief: boolean): string {
+  return (brief && words?.brief) || step.say;
+}
