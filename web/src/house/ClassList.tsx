@@ -74,7 +74,7 @@ export function ClassList() {
             >
               {each.current ? '✓' : ''}
             </Button>
-            <ClassName key={`${each.name} ${each.version}`} room={each} />
+            <ClassName key={each.name} room={each} />
             <Button aria-label={`Remove ${each.name}`} onClick={() => remove(each)}>
               Remove
             </Button>

@@ -1,17 +1,15 @@
-import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { api } from '../api/client';
-import type { Style } from '../api/types';
 import { useDesk } from '../desk/deskContext';
 import { BOOK, RIGHT_PAGE } from '../ui/book';
 import { ClassList } from './ClassList';
-import { useClassChange, useCurrentClass } from './classes';
+import { useCurrentClass } from './classes';
 import { OwnSentences } from './OwnSentences';
-import { SettingCard } from './SettingCard';
+import { SettingList } from './SettingList';
 
 /** The class's own way: settings with their live pages on the left, classes and words on the right. */
 export default function HouseStyle() {
@@ -21,22 +19,13 @@ export default function HouseStyle() {
     staleTime: Infinity,
   });
   const current = useCurrentClass();
-  const change = useClassChange();
+  // A changed setting is seen on its live page first.
+  const room = useDeferredValue(current);
   const lastSum = useDesk().desk.working;
   const [onLastSum, setOnLastSum] = useState(false);
-  /** Where the last refusal belongs: the setting or the sentences that were being changed. */
-  const [changing, setChanging] = useState('');
-  if (!settings.data || !current) {
+  if (!settings.data || !current || !room) {
     return <Box component="main">{settings.error?.message}</Box>;
   }
-  const save = (what: string, changed: (style: Style) => Style) => {
-    setChanging(what);
-    change.mutate((now) => {
-      const { id, name, version, style } = now.find((each) => each.id === current.id) ?? current;
-      return api.changeClass(id, { name, version, style: changed(style) });
-    });
-  };
-  const trouble = change.error?.message;
   return (
     <Box component="main" sx={{ ...BOOK, mb: 2.5, gridTemplateColumns: WIDE_LEFT }}>
       <Box
@@ -58,25 +47,11 @@ export default function HouseStyle() {
             />
           )}
         </Box>
-        {settings.data.groups.map(({ name, settings: some }) => (
-          <Box component="section" key={name} aria-label={name}>
-            <Box component="h3" sx={{ mt: 2.5, mb: 0.5, fontSize: 17, color: 'primary.main' }}>
-              {name}
-            </Box>
-            {some.map((setting) => (
-              <SettingCard
-                key={setting.key}
-                setting={setting}
-                style={current.style}
-                lastSum={onLastSum ? lastSum : null}
-                trouble={changing === setting.key ? trouble : undefined}
-                onChoose={(value) =>
-                  save(setting.key, (style) => ({ ...style, [setting.key]: value }))
-                }
-              />
-            ))}
-          </Box>
-        ))}
+        <SettingList
+          groups={settings.data.groups}
+          room={current}
+          lastSum={onLastSum ? lastSum : null}
+        />
       </Box>
       <Box
         role="region"
@@ -85,18 +60,7 @@ export default function HouseStyle() {
         sx={{ ...RIGHT_PAGE, overflow: 'auto', px: { xs: 2, md: 3.5 }, py: 2 }}
       >
         <ClassList />
-        {trouble &&
-          !settings.data.groups.some((g) => g.settings.some((s) => s.key === changing)) && (
-            <Alert severity="error" sx={{ my: 1 }}>
-              {trouble}
-            </Alert>
-          )}
-        <OwnSentences
-          key={current.id}
-          sentences={settings.data.sentences}
-          style={current.style}
-          onSave={(sentences) => save('sentences', (style) => ({ ...style, sentences }))}
-        />
+        <OwnSentences key={room.id} sentences={settings.data.sentences} room={room} />
       </Box>
     </Box>
   );

@@ -1,52 +1,28 @@
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import InputBase from '@mui/material/InputBase';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { memo, useRef, useState } from 'react';
 import { api } from '../api/client';
-import type { Sentence, Style } from '../api/types';
-
-/** A sum in which most remarks of a group are made. */
-const TRIALS: Record<string, { problem: string; method: string }[]> = {
-  Adding: [
-    { problem: '378 + 256', method: 'column' },
-    { problem: '145 + 138', method: 'blocks' },
-    { problem: '364 + 228', method: 'left-to-right' },
-  ],
-  'Taking away': [
-    { problem: '432 − 118', method: 'exchange' },
-    { problem: '5003 − 1268', method: 'exchange' },
-    { problem: '532 − 278', method: 'add-to-both' },
-    { problem: '623 − 187', method: 'expanded' },
-    { problem: '403 − 187', method: 'count-up' },
-  ],
-  Multiplying: [
-    { problem: '34 × 203', method: 'column' },
-    { problem: '57 × 38', method: 'area' },
-    { problem: '57 × 38', method: 'crosswise' },
-  ],
-  Dividing: [
-    { problem: '4236 ÷ 7', method: 'long' },
-    { problem: '26 ÷ 6', method: 'groups' },
-  ],
-  Roots: [{ problem: '√94249', method: 'digit-pairs' }],
-};
+import type { ClassRoom, Sentence, Style } from '../api/types';
+import { useStyleChange } from './classes';
 
 /** The class's own wording for a kind of remark, tried out before it is kept. */
-export function OwnSentences({
+export const OwnSentences = memo(function OwnSentences({
   sentences,
-  style,
-  onSave,
+  room: { id, style },
 }: {
   sentences: Sentence[];
-  style: Style;
-  onSave: (sentences: Record<string, string>) => void;
+  room: ClassRoom;
 }) {
+  const { save, error } = useStyleChange(id);
   const [kind, setKind] = useState('exchange');
   const chosen = sentences.find((each) => each.kind === kind);
   const own = style.sentences ?? {};
+  const say = (said: Record<string, string>) => save((kept) => ({ ...kept, sentences: said }));
   return (
     <Box component="section" aria-label="Own sentences" sx={{ mt: 3 }}>
       <Box component="h3" sx={{ mt: 0, mb: 1, fontSize: 17, color: 'primary.main' }}>
@@ -72,13 +48,18 @@ export function OwnSentences({
           key={kind + (own[kind] ?? '')}
           sentence={chosen}
           style={style}
-          onKeep={(text) => onSave({ ...own, [kind]: text })}
-          onDrop={() => onSave(Object.fromEntries(Object.entries(own).filter(([k]) => k !== kind)))}
+          onKeep={(text) => say({ ...own, [kind]: text })}
+          onDrop={() => say(Object.fromEntries(Object.entries(own).filter(([k]) => k !== kind)))}
         />
+      )}
+      {error && (
+        <Alert severity="error" sx={{ my: 1 }}>
+          {error.message}
+        </Alert>
       )}
     </Box>
   );
-}
+});
 
 function Editor({
   sentence,
@@ -159,8 +140,8 @@ function Editor({
 }
 
 /** What the sentence sounds like in the first sum that has it. */
-async function heard({ group, kind }: Sentence, style: Style): Promise<string> {
-  for (const trial of TRIALS[group] ?? []) {
+async function heard({ trials, kind }: Sentence, style: Style): Promise<string> {
+  for (const trial of trials) {
     const working = await api.work({ ...trial, style });
     const step = [...working.steps, ...working.check.steps].find((each) => each.kind === kind);
     if (step) {

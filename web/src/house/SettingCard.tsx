@@ -1,13 +1,15 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { api } from '../api/client';
+import { useQuery } from '@tanstack/react-query';
+import { memo, useRef, useState } from 'react';
 import type { Setting, Style, Working } from '../api/types';
 import { Sheet, SheetSvg, Wash, type Layer } from '../paper/Sheet';
 import { bounds, SIDE } from '../paper/geometry';
+import { useInSight } from '../ui/useInSight';
+import { livePage } from './livePage';
 
 /** One setting: what it is about, its values, and a small live page that follows it. */
-export function SettingCard({
+export const SettingCard = memo(function SettingCard({
   setting,
   style,
   lastSum,
@@ -18,10 +20,8 @@ export function SettingCard({
   style: Style;
   lastSum: Working | null;
   trouble?: string;
-  onChoose: (value: string) => void;
+  onChoose: OnChoose;
 }) {
-  const chosen = style[setting.key as keyof Style];
-  const standard = setting.choices[0]?.value;
   return (
     <Box
       data-testid={`setting-${setting.key}`}
@@ -34,47 +34,72 @@ export function SettingCard({
         borderColor: 'ink.edge',
       }}
     >
-      <Box>
-        <Box id={`name-${setting.key}`} sx={{ fontWeight: 700, fontSize: 17 }}>
-          {setting.name}
-        </Box>
-        <Box sx={{ color: 'text.secondary', fontSize: 15, lineHeight: 1.3 }}>{setting.about}</Box>
-        <Box
-          role="group"
-          aria-labelledby={`name-${setting.key}`}
-          sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}
-        >
-          {setting.choices.map(({ value, name }) => (
-            <Button
-              key={value}
-              aria-pressed={value === chosen}
-              onClick={() => value !== chosen && onChoose(value)}
-              sx={{ px: 1.5, minHeight: 36 }}
-            >
-              {name}
-            </Button>
-          ))}
-          {chosen !== standard && standard && (
-            <Button
-              variant="text"
-              aria-label={`Standard for ${setting.name}`}
-              onClick={() => onChoose(standard)}
-              sx={{ minHeight: 36 }}
-            >
-              Standard
-            </Button>
-          )}
-        </Box>
-        {trouble && (
-          <Box role="alert" sx={{ mt: 1, p: 1, bgcolor: 'ink.slipPage', borderRadius: 1 }}>
-            {trouble}
-          </Box>
-        )}
-      </Box>
+      <Choices
+        setting={setting}
+        chosen={style[setting.key as keyof Style] as string | undefined}
+        trouble={trouble}
+        onChoose={onChoose}
+      />
       <LivePage setting={setting} style={style} lastSum={lastSum} />
     </Box>
   );
-}
+});
+
+type OnChoose = (setting: Setting, value: string) => void;
+
+/** A change of another setting changes the live page, and none of this. */
+const Choices = memo(function Choices({
+  setting,
+  chosen,
+  trouble,
+  onChoose,
+}: {
+  setting: Setting;
+  chosen: string | undefined;
+  trouble?: string;
+  onChoose: OnChoose;
+}) {
+  const standard = setting.choices[0]?.value;
+  return (
+    <Box>
+      <Box id={`name-${setting.key}`} sx={{ fontWeight: 700, fontSize: 17 }}>
+        {setting.name}
+      </Box>
+      <Box sx={{ color: 'text.secondary', fontSize: 15, lineHeight: 1.3 }}>{setting.about}</Box>
+      <Box
+        role="group"
+        aria-labelledby={`name-${setting.key}`}
+        sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}
+      >
+        {setting.choices.map(({ value, name }) => (
+          <Button
+            key={value}
+            aria-pressed={value === chosen}
+            onClick={() => value !== chosen && onChoose(setting, value)}
+            sx={{ px: 1.5, minHeight: 36 }}
+          >
+            {name}
+          </Button>
+        ))}
+        {chosen !== standard && standard && (
+          <Button
+            variant="text"
+            aria-label={`Standard for ${setting.name}`}
+            onClick={() => onChoose(setting, standard)}
+            sx={{ minHeight: 36 }}
+          >
+            Standard
+          </Button>
+        )}
+      </Box>
+      {trouble && (
+        <Box role="alert" sx={{ mt: 1, p: 1, bgcolor: 'ink.slipPage', borderRadius: 1 }}>
+          {trouble}
+        </Box>
+      )}
+    </Box>
+  );
+});
 
 /** The example of a setting, or the last sum, worked in the style as it is now. */
 function LivePage({
@@ -86,16 +111,16 @@ function LivePage({
   style: Style;
   lastSum: Working | null;
 }) {
-  const problem = lastSum?.plain ?? setting.example;
-  const method = lastSum?.method ?? setting.method;
-  const { data } = useQuery({
-    queryKey: ['live', problem, method, style],
-    queryFn: () => api.work({ problem, method, style }),
-    placeholderData: keepPreviousData,
-    staleTime: Infinity,
-  });
+  const frame = useRef<HTMLDivElement>(null);
+  const inSight = useInSight(frame);
+  const query = useQuery({ ...livePage(setting, lastSum, style), enabled: inSight });
+  // While another page is worked, or where a choice is refused, the one before stays.
+  const [data, setData] = useState(query.data);
+  if (query.data && query.data !== data) {
+    setData(query.data);
+  }
   if (!data) {
-    return <Box sx={{ height: 150 }} />;
+    return <Box ref={frame} sx={{ height: 150 }} />;
   }
   const end = data.steps.length + data.check.steps.length - 1;
   const step = Math.min(lastSum ? data.steps.length - 1 : setting.step, end);
@@ -109,7 +134,7 @@ function LivePage({
   const columns = to.column - from.column + 2;
   const rows = to.row - from.row + 2;
   return (
-    <Box sx={{ minWidth: 0 }} data-shown={data.style[setting.key as keyof Style]}>
+    <Box ref={frame} sx={{ minWidth: 0 }} data-shown={data.style[setting.key as keyof Style]}>
       <SheetSvg
         role="img"
         aria-label={`${setting.name} on ${data.problem}`}

@@ -1,11 +1,17 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
+import { useCallback } from 'react';
 import { api } from '../api/client';
-import type { ClassRoom } from '../api/types';
+import type { ClassRoom, Style } from '../api/types';
 
 const KEY = ['classes'];
 
 export function useClasses() {
   return useQuery({ queryKey: KEY, queryFn: api.classes, refetchOnWindowFocus: true });
+}
+
+/** A class as it was last heard of. */
+export function heardOf(queries: QueryClient, id: number): ClassRoom | undefined {
+  return queries.getQueryData<ClassRoom[]>(KEY)?.find((room) => room.id === id);
 }
 
 export function useCurrentClass(): ClassRoom | undefined {
@@ -25,4 +31,26 @@ export function useClassChange() {
     onSuccess: (classes) => queries.setQueryData(KEY, classes),
     onError: () => queries.invalidateQueries({ queryKey: KEY }),
   });
+}
+
+/** Changes the style of one class; `save` stays the same from one drawing to the next. */
+export function useStyleChange(id: number) {
+  const queries = useQueryClient();
+  const { mutate, error } = useClassChange();
+  const save = useCallback(
+    (changed: (style: Style) => Style, onSettled?: () => void) =>
+      mutate(
+        (now) => {
+          const room = heardOf(queries, id);
+          if (!room) {
+            return Promise.resolve(now);
+          }
+          const { name, version, style } = room;
+          return api.changeClass(id, { name, version, style: changed(style) });
+        },
+        { onSettled },
+      ),
+    [queries, mutate, id],
+  );
+  return { save, error };
 }

@@ -2,23 +2,11 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useRef, useState, type RefObject } from 'react';
+import { useRef } from 'react';
 import { api } from '../api/client';
 import type { Page, PageEntry, Working } from '../api/types';
 import { Drawing } from '../paper/Drawing';
-
-/** True from the moment an element has come into view. */
-function useSeen(ref: RefObject<HTMLElement | null>) {
-  const [seen, setSeen] = useState(false);
-  useEffect(() => {
-    const observer = new IntersectionObserver(([entry]) => entry?.isIntersecting && setSeen(true));
-    if (ref.current) {
-      observer.observe(ref.current);
-    }
-    return () => observer.disconnect();
-  }, [ref]);
-  return seen;
-}
+import { useInSight } from '../ui/useInSight';
 
 export function PageCard({
   entry,
@@ -30,12 +18,12 @@ export function PageCard({
   onRemove: (entry: PageEntry) => void;
 }) {
   const card = useRef<HTMLLIElement>(null);
-  const seen = useSeen(card);
+  const inSight = useInSight(card);
   // Far-off cards fetch nothing: a full Workbook opens as fast as an empty one.
   const page = useQuery({
     queryKey: ['page', entry.id],
     queryFn: () => api.page(entry.id),
-    enabled: seen,
+    enabled: inSight,
     staleTime: Infinity,
   });
   return (

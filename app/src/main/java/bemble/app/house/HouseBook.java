@@ -50,9 +50,15 @@ final class HouseBook {
    * @param standard Bemble's own sentence
    * @param fillIns the names that may stand in braces
    * @param plain whether the standard sentence can be typed as it is
+   * @param trials sums to hear it in; the first that has the remark in the class's style will do
    */
   record SentenceView(
-      String kind, String group, String standard, List<String> fillIns, boolean plain) {}
+      String kind,
+      String group,
+      String standard,
+      List<String> fillIns,
+      boolean plain,
+      List<Trial> trials) {}
 
   SettingsView view() {
     List<GroupView> groups = new ArrayList<>();
@@ -95,7 +101,8 @@ final class HouseBook {
         label("sentences." + OwnSentence.book(kind)),
         standard,
         List.copyOf(OwnSentence.fillIns(kind)),
-        !standard.contains(",choice,"));
+        !standard.contains(",choice,"),
+        Trial.of(OwnSentence.book(kind)));
   }
 
   private String label(String key) {

@@ -40,6 +40,7 @@ class HouseJourneyTest extends Journey {
     choose("thousandsMark", "none");
     assertThat(page.locator("[data-testid^=setting-]")).hasCount(24);
     for (Locator card : page.locator("[data-testid^=setting-]").all()) {
+      card.scrollIntoViewIfNeeded();
       assertThat(card.getByTestId("live-sentence")).not().isEmpty();
       String before = card.locator("[data-shown]").innerHTML();
       Locator other = card.locator("button[aria-pressed=false]").last();

@@ -76,14 +76,14 @@ class Reactions {
 
   private static List<Double> changed(Page page) {
     page.navigate("/house");
-    page.getByTestId("live-sentence").nth(23).waitFor();
+    page.getByTestId("live-sentence").first().waitFor();
     List<Double> took = new ArrayList<>();
     for (Locator card : page.locator("[data-testid^=setting-]").all()) {
       String name = card.getAttribute("data-testid");
-      Locator shown = page.getByTestId(name).locator("[data-shown]");
       String look =
           "document.querySelector('[data-testid=" + name + "] [data-shown]').dataset.shown";
-      shown.scrollIntoViewIfNeeded();
+      card.scrollIntoViewIfNeeded();
+      card.getByTestId("live-sentence").waitFor();
       took.add(
           timed(page, "click", look, card.locator("button[aria-pressed=false]").first()::click));
     }

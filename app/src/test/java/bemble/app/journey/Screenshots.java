@@ -56,7 +56,7 @@ class Screenshots {
       hand.page.getByTestId("drawing").nth(7).waitFor();
       take(hand, "workbook");
       hand.tab("House style");
-      hand.page.getByTestId("live-sentence").nth(23).waitFor();
+      hand.page.getByTestId("live-sentence").nth(3).waitFor();
       take(hand, "house-style");
       workTo(hand, "6,203 − 1,487", 6);
       hand.press("b");
