@@ -3,13 +3,11 @@ package bemble.app.house;
 import bemble.app.http.MissingException;
 import bemble.app.http.RefusedException;
 import bemble.app.http.StaleException;
+import bemble.app.store.Bin;
 import bemble.app.store.ClassMapper;
 import bemble.app.store.ClassRow;
 import bemble.app.store.Stored;
 import bemble.style.Style;
-import java.time.Clock;
-import java.time.Duration;
-import java.time.OffsetDateTime;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -17,16 +15,14 @@ import org.springframework.transaction.annotation.Transactional;
 /** The classes of a teacher, one of them current; each has a style of its own. */
 @Service
 public class Classes {
-  private static final Duration UNDO = Duration.ofDays(1);
-
   private final ClassMapper mapper;
   private final Stored stored;
-  private final Clock clock;
+  private final Bin bin;
 
-  Classes(ClassMapper mapper, Stored stored, Clock clock) {
+  Classes(ClassMapper mapper, Stored stored, Bin bin) {
     this.mapper = mapper;
     this.stored = stored;
-    this.clock = clock;
+    this.bin = bin;
   }
 
   public List<ClassView> all() {
@@ -80,9 +76,7 @@ public class Classes {
     if (others.isEmpty()) {
       throw RefusedException.of("last-class", "This is the only class. Add another one first.");
     }
-    OffsetDateTime now = OffsetDateTime.now(clock);
-    mapper.purge(now.minus(UNDO));
-    mapper.delete(id, now);
+    bin.delete(mapper, id);
     if (row.currentClass()) {
       mapper.choose(others.get(0).id());
     }

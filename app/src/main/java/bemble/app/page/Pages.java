@@ -1,6 +1,7 @@
 package bemble.app.page;
 
 import bemble.app.http.MissingException;
+import bemble.app.store.Bin;
 import bemble.app.store.NewPage;
 import bemble.app.store.PageMapper;
 import bemble.app.store.PageRow;
@@ -10,7 +11,6 @@ import bemble.app.working.WorkingView;
 import bemble.app.working.Workings;
 import bemble.style.Style;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Locale;
@@ -20,17 +20,17 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps pages, finds them again, and lets a deletion be undone for a day. */
 @Service
 public class Pages {
-  private static final Duration UNDO = Duration.ofDays(1);
-
   private final PageMapper mapper;
   private final Workings workings;
   private final Stored stored;
+  private final Bin bin;
   private final Clock clock;
 
-  Pages(PageMapper mapper, Workings workings, Stored stored, Clock clock) {
+  Pages(PageMapper mapper, Workings workings, Stored stored, Bin bin, Clock clock) {
     this.mapper = mapper;
     this.workings = workings;
     this.stored = stored;
+    this.bin = bin;
     this.clock = clock;
   }
 
@@ -85,9 +85,7 @@ public class Pages {
 
   @Transactional
   public void delete(long id) {
-    OffsetDateTime now = OffsetDateTime.now(clock);
-    mapper.purge(now.minus(UNDO));
-    if (mapper.delete(id, now) == 0) {
+    if (!bin.delete(mapper, id)) {
       throw missing();
     }
   }

@@ -20,7 +20,8 @@ final class PageOfStrokes {
     return page.written();
   }
 
-  private void add(Stroke stroke) {
+  /** Does what was done next. */
+  void add(Stroke stroke) {
     Square at = new Square(stroke.row(), stroke.column());
     switch (stroke.kind()) {
       case FIGURE, CELL, SMALL, POINT -> put(new Key(at, stroke.kind()), stroke.text());
@@ -38,7 +39,8 @@ final class PageOfStrokes {
     }
   }
 
-  private List<Written> written() {
+  /** What stands there now, what was written last at the end. */
+  List<Written> written() {
     List<Written> written = new ArrayList<>();
     marks.forEach((key, text) -> written.add(new Written(key.at(), spot(key.kind()), text)));
     return written;

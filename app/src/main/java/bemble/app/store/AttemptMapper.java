@@ -10,7 +10,7 @@ import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 
 /** The attempts and what was written in them. */
-public interface AttemptMapper {
+public interface AttemptMapper extends Deletable {
   String COLUMNS =
       """
       select id, problem, method, style, who, setting_out, telling, begun_at, handed_in_at,
@@ -49,13 +49,18 @@ public interface AttemptMapper {
       @Param("at") OffsetDateTime at,
       @Param("explanation") String explanation);
 
+  /** Adds some strokes, all or none; a number that is there already is refused. */
   @Insert(
       """
-      insert into stroke (attempt_id, number, millis, kind, row_at, column_at, text)
-      values (#{attempt}, #{stroke.number}, #{stroke.millis}, #{stroke.kind}, #{stroke.rowAt},
-              #{stroke.columnAt}, #{stroke.text})
+      <script>
+      insert into stroke (attempt_id, number, millis, kind, row_at, column_at, text) values
+      <foreach item="stroke" collection="strokes" separator=",">
+        (#{attempt}, #{stroke.number}, #{stroke.millis}, #{stroke.kind}, #{stroke.rowAt},
+         #{stroke.columnAt}, #{stroke.text})
+      </foreach>
+      </script>
       """)
-  int write(@Param("attempt") long attempt, @Param("stroke") StrokeRow stroke);
+  int write(@Param("attempt") long attempt, @Param("strokes") List<StrokeRow> strokes);
 
   @Select(
       """
@@ -64,13 +69,12 @@ public interface AttemptMapper {
       """)
   List<StrokeRow> strokes(long attempt);
 
-  @Select("select count(*) from stroke where attempt_id = #{attempt}")
-  int countStrokes(long attempt);
-
   @Update("update attempt set deleted_at = #{at} where id = #{id} and deleted_at is null")
+  @Override
   int delete(@Param("id") long id, @Param("at") OffsetDateTime at);
 
   @Update("update attempt set deleted_at = null where id = #{id} and deleted_at is not null")
+  @Override
   int restore(long id);
 
   @Delete(
@@ -78,5 +82,6 @@ public interface AttemptMapper {
       delete from attempt where deleted_at < #{before}
         and not exists (select 1 from attempt c where c.check_of = attempt.id)
       """)
+  @Override
   int purge(OffsetDateTime before);
 }

@@ -10,7 +10,7 @@ import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 
 /** The classes. Removed ones stay until {@link #purge}, so that they can be brought back. */
-public interface ClassMapper {
+public interface ClassMapper extends Deletable {
   String COLUMNS = "select id, name, style, version, current_class from school_class ";
 
   @Select(COLUMNS + "where deleted_at is null order by id")
@@ -43,11 +43,14 @@ public interface ClassMapper {
   int choose(long id);
 
   @Update("update school_class set deleted_at = #{at} where id = #{id} and deleted_at is null")
+  @Override
   int delete(@Param("id") long id, @Param("at") OffsetDateTime at);
 
   @Update("update school_class set deleted_at = null where id = #{id} and deleted_at is not null")
+  @Override
   int restore(long id);
 
   @Delete("delete from school_class where deleted_at < #{before}")
+  @Override
   int purge(OffsetDateTime before);
 }

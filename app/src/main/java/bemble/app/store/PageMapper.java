@@ -9,7 +9,7 @@ import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 
 /** The kept pages. Deleted ones stay until {@link #purge}, so that they can be brought back. */
-public interface PageMapper {
+public interface PageMapper extends Deletable {
   String COLUMNS = "id, problem, method, style, title, note, kept_at";
 
   @Select(
@@ -37,11 +37,14 @@ public interface PageMapper {
   Optional<PageRow> find(long id);
 
   @Update("update page set deleted_at = #{at} where id = #{id} and deleted_at is null")
+  @Override
   int delete(@Param("id") long id, @Param("at") OffsetDateTime at);
 
   @Update("update page set deleted_at = null where id = #{id} and deleted_at is not null")
+  @Override
   int restore(long id);
 
   @Delete("delete from page where deleted_at < #{before}")
+  @Override
   int purge(OffsetDateTime before);
 }

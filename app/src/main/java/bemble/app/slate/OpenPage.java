@@ -1,0 +1,152 @@
+package bemble.app.slate;
+
+import bemble.app.slate.AttemptRequest.Telling;
+import bemble.app.slate.AttemptView.AttemptEntry;
+import bemble.app.store.AttemptRow;
+import bemble.app.working.Sums.Sum;
+import bemble.app.working.WorkingWords;
+import bemble.judge.Judge.SettingOut;
+import bemble.judge.Judge.Stage;
+import bemble.judge.Report;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * The page of an attempt with all that was written on it so far. A stroke comes every second: the
+ * page stays open between them, so that it is not read again for each. One thread at a time.
+ */
+final class OpenPage {
+  private final Slate slate;
+  private final WorkingWords words;
+  private final PageOfStrokes written = new PageOfStrokes();
+  private final List<Stroke> strokes = new ArrayList<>();
+  private AttemptRow row;
+
+  OpenPage(AttemptRow row, Sum sum, List<Stroke> strokes) {
+    this.row = row;
+    this.slate = new Slate(sum, SettingOut.valueOf(row.settingOut()));
+    this.words = WorkingWords.of(sum.style());
+    add(strokes);
+  }
+
+  void add(List<Stroke> more) {
+    strokes.addAll(more);
+    more.forEach(written::add);
+  }
+
+  /** The attempt as it is kept now, once it has ended. */
+  void end(AttemptRow ended) {
+    row = ended;
+  }
+
+  Slate slate() {
+    return slate;
+  }
+
+  WorkingWords words() {
+    return words;
+  }
+
+  /** How many strokes there are: the number of the next one. */
+  int next() {
+    return strokes.size();
+  }
+
+  boolean isEnded() {
+    return row.handedInAt() != null;
+  }
+
+  String who() {
+    return row.who();
+  }
+
+  Telling telling() {
+    return Telling.valueOf(row.telling());
+  }
+
+  /** What the judge finds on the page as far as it has come. */
+  Report judge() {
+    return judge(stage());
+  }
+
+  Report judge(Stage stage) {
+    return slate.judge(written.written(), stage);
+  }
+
+  private Stage stage() {
+    return isEnded() ? Stage.HANDED_IN : Stage.IN_WORK;
+  }
+
+  /** The judgement in words, once it may be told; otherwise null. */
+  ReportView report() {
+    if (!isEnded() && telling() != Telling.AS_I_GO) {
+      return null;
+    }
+    boolean own = row.settingOut().equals(SettingOut.OWN.name());
+    List<String> hints = isEnded() && own ? settingOutHints() : List.of();
+    return new ReportWords(words.wording()).view(judge(), stage(), hints);
+  }
+
+  private List<String> settingOutHints() {
+    List<String> hints = new ArrayList<>();
+    String sign = String.valueOf(slate.sum().problem().operation().sign());
+    if (strokes.stream().noneMatch(stroke -> stroke.text().equals(sign))) {
+      hints.add("hint.no-sign");
+    }
+    if (strokes.stream().noneMatch(stroke -> stroke.kind() == Stroke.Kind.LINE)) {
+      hints.add("hint.no-rule");
+    }
+    return hints;
+  }
+
+  /** All of it, to be worked on or looked at; {@code check} is the attempt at its check, if any. */
+  AttemptView view(Long check) {
+    Sum sum = slate.sum();
+    return new AttemptView(
+        row.id(),
+        words.problem(sum.problem()),
+        row.problem(),
+        sum.problem().operation(),
+        row.method(),
+        words.name(sum.method()),
+        row.who(),
+        SettingOut.valueOf(row.settingOut()),
+        telling(),
+        row.begunAt(),
+        row.handedInAt(),
+        row.explanation(),
+        slate.sheet(),
+        slate.path(),
+        words.columns(slate.truth().paper()),
+        List.copyOf(strokes),
+        report(),
+        isEnded() ? slate.truth().paper() : null,
+        seconds(),
+        check,
+        row.checkOf());
+  }
+
+  /** What is said of it in a list. */
+  AttemptEntry entry() {
+    Sum sum = slate.sum();
+    ReportView view = new ReportWords(words.wording()).view(judge(), stage(), List.of());
+    return new AttemptEntry(
+        row.id(),
+        words.problem(sum.problem()),
+        words.name(sum.method()),
+        row.who(),
+        row.begunAt(),
+        isEnded(),
+        seconds(),
+        view.findings().isEmpty() ? null : view.findings().get(0).name(),
+        view.slips());
+  }
+
+  /** To the handing in, or to the last stroke where that is all there is. */
+  private long seconds() {
+    long lastStroke = strokes.isEmpty() ? 0 : strokes.get(strokes.size() - 1).millis();
+    long ended = isEnded() ? Duration.between(row.begunAt(), row.handedInAt()).toMillis() : 0;
+    return Math.max(lastStroke, ended) / 1000;
+  }
+}
