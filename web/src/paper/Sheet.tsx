@@ -1,4 +1,5 @@
 import { styled } from '@mui/material/styles';
+import { memo } from 'react';
 import type { Area, Mark, Paper } from '../api/types';
 import { left, SIDE, SPOTS, top } from './geometry';
 import { MarkView, type When } from './MarkView';
@@ -115,21 +116,22 @@ function withoutCovered(layer: Layer) {
 
 /** All marks of a page's layers. */
 export function Sheet({ layers }: { layers: Layer[] }) {
-  return layers.map((layer, index) => {
-    const marks = withoutCovered(layer).map((mark) => ({ mark, when: timed(mark, layer) }));
-    return (
-      <g key={index} data-layer={index} className={layer.pale ? 'pale' : undefined}>
-        {/* Beneath all figures, so that none is covered. */}
-        {marks.map(
-          ({ mark, when }) => when === 'fresh' && <FreshSquare key={mark.id} mark={mark} />,
-        )}
-        {marks.map(({ mark, when }) => (
-          <TimedMark key={mark.id} mark={mark} when={when} />
-        ))}
-      </g>
-    );
-  });
+  return layers.map((layer, index) => <SheetLayer key={index} index={index} {...layer} />);
 }
+
+/** One layer, which is drawn again only when something in it has changed. */
+const SheetLayer = memo(function SheetLayer({ index, ...layer }: Layer & { index: number }) {
+  const marks = withoutCovered(layer).map((mark) => ({ mark, when: timed(mark, layer) }));
+  return (
+    <g data-layer={index} className={layer.pale ? 'pale' : undefined}>
+      {/* Beneath all figures, so that none is covered. */}
+      {marks.map(({ mark, when }) => when === 'fresh' && <FreshSquare key={mark.id} mark={mark} />)}
+      {marks.map(({ mark, when }) => (
+        <TimedMark key={mark.id} mark={mark} when={when} />
+      ))}
+    </g>
+  );
+});
 
 /** The wash over the squares at work. */
 export function Wash({ area: { from, to } }: { area: Area }) {

@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import { memo } from 'react';
 import type { Verdict } from '../api/types';
 import { SIDE } from '../paper/geometry';
 import { SheetSvg } from '../paper/Sheet';
@@ -11,7 +12,7 @@ const SIGNS: [Verdict, string][] = [
 ];
 
 /** What the signs of the judge mean. */
-export function Legend() {
+export const Legend = memo(function Legend() {
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2.5, alignItems: 'center' }}>
       {SIGNS.map(([verdict, name]) => (
@@ -24,4 +25,4 @@ export function Legend() {
       ))}
     </Box>
   );
-}
+});

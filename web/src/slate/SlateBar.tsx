@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useMutation } from '@tanstack/react-query';
+import { memo } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { Attempt } from '../api/types';
@@ -9,7 +10,7 @@ import { BAR } from '../ui/book';
 import { useNotice } from '../ui/useNotice';
 
 /** Below the slate: rubbing out, handing in, and where to go from here. */
-export function SlateBar({
+export const SlateBar = memo(function SlateBar({
   attempt,
   canUndo,
   canRedo,
@@ -93,4 +94,4 @@ export function SlateBar({
       </Button>
     </Box>
   );
-}
+});

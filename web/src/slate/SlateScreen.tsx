@@ -1,16 +1,19 @@
 import Box from '@mui/material/Box';
-import { useLayoutEffect, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import type { Hint, Square } from '../api/types';
-import { left, same, SIDE, top } from '../paper/geometry';
+import { left, SIDE, top } from '../paper/geometry';
 import { SquaredPage } from '../paper/SquaredPage';
 import { asPaper } from '../paper/writing';
 import { BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
+import { useStable } from '../ui/useStable';
 import { EndedPage } from './EndedPage';
 import { HandInDialog } from './HandInDialog';
-import { cursorAt, marksAfter, nextCursor, type Cursor } from './strokes';
+import { marksAfter } from './strokes';
 import { SlateBar } from './SlateBar';
 import { useAttempt } from './useAttempt';
+import { useHand } from './useHand';
+import { useSlateKeys } from './useSlateKeys';
 import { VerdictMarks } from './VerdictMarks';
 import { WritingPage } from './WritingPage';
 
@@ -23,86 +26,38 @@ export default function SlateScreen() {
 function OpenSlate({ id }: { id: number }) {
   const slate = useAttempt(id);
   const { attempt, marks, report, strokes } = slate;
-  const [moved, setCursor] = useState<Cursor | null>(null);
-  const [aids, setAids] = useState(true);
   const [hint, setHint] = useState<Hint | null>(null);
   const [handingIn, setHandingIn] = useState(false);
   /** How many strokes a replay has come to; null while none is running. */
   const [played, setPlayed] = useState<number | null>(null);
-  const path = attempt?.path ?? [];
-  const cursor = moved ?? { at: path[0]?.at ?? { row: 1, column: 1 }, step: 0 };
-  const { at } = cursor;
-  const go = (to: Square) => setCursor(cursorAt(path, to, marks));
+  const { at, go, aids, setAids, write, act, turn } = useHand(slate, () => setHint(null));
   const ended = attempt?.handedInAt !== undefined;
 
-  const write = (digit: string, small: boolean) => {
-    if (!attempt || ended) {
-      return;
-    }
-    setHint(null);
-    if (digit === '.' || digit === ',') {
-      // It belongs behind the figure that was written last, wherever the cursor has gone since.
-      const last = marks.findLast((mark) => mark.kind === 'figure')?.at ?? at;
-      slate.write(last, { kind: 'POINT', text: '.' });
-      return;
-    }
-    const meant = path[cursor.step];
-    const there = (kind: 'small' | 'number') =>
-      marks.find((mark) => mark.kind === kind && same(mark.at, at))?.text ?? '';
-    const isDigit = /\d/.test(digit);
-    if (isDigit && meant?.kind === 'CELL' && !small) {
-      slate.write(at, { kind: 'CELL', text: there('number') + digit });
-      return;
-    }
-    const aid = isDigit && (small || (aids && meant?.kind === 'SMALL'));
-    const standing = aid ? there('small') : '';
-    const figures = meant?.kind === 'SMALL' ? meant.figures : Infinity;
-    const text = standing.length < figures ? standing + digit : digit;
-    slate.write(at, { kind: aid ? 'SMALL' : 'FIGURE', text });
-    if (!small && (!aid || text.length >= figures)) {
-      const kind = aid ? ('small' as const) : ('figure' as const);
-      setCursor(nextCursor(path, cursor, [...marks, { kind, at, text }], aids));
-    }
-  };
-  const act = (key: string): boolean => {
-    if (!attempt || ended) {
-      return false;
-    }
-    const move = MOVES[key];
-    if (move) {
-      go({ row: Math.max(0, at.row + move.row), column: Math.max(0, at.column + move.column) });
-    } else if (key === 'Enter') {
-      setCursor(nextCursor(path, cursor, marks, aids));
-    } else if (key === '/') {
-      slate.write(at, { kind: 'STRIKE', text: '' });
-    } else if (key === '_') {
-      slate.write(at, { kind: 'LINE', text: '' });
-    } else if (key === 'Backspace' || key === 'Delete') {
-      slate.write(at, { kind: 'RUB', text: '' });
-    } else {
-      return false;
-    }
-    setHint(null);
-    return true;
-  };
-  const turn = (which: 'undo' | 'redo') => {
-    const to = slate[which]();
-    if (to) {
-      go(to);
-    }
-  };
-  useSlateKeys({ write, act, turn, handIn: () => !ended && setHandingIn(true) });
+  const onWrite = useStable(write);
+  const onStrike = useStable(() => act('/'));
+  const onRub = useStable(() => act('Backspace'));
+  const onUndo = useStable(() => turn('undo'));
+  const onRedo = useStable(() => turn('redo'));
+  const onHandIn = useStable(() => !ended && setHandingIn(true));
+  useSlateKeys({ write, act, turn, handIn: onHandIn });
 
-  if (slate.trouble || !attempt) {
+  const playing = played !== null;
+  const shown = useMemo(
+    () => (playing ? marksAfter(strokes.slice(0, played)) : marks),
+    [playing, played, strokes, marks],
+  );
+  const written = useMemo(
+    () => attempt && asPaper(shown, attempt.paper.extent, attempt.paper),
+    [attempt, shown],
+  );
+
+  if (slate.trouble || !attempt || !written) {
     return (
       <Box component="main" role="alert" sx={{ p: 4, fontSize: 20 }}>
         {slate.trouble?.message}
       </Box>
     );
   }
-  const playing = played !== null;
-  const shown = playing ? marksAfter(strokes.slice(0, played)) : marks;
-  const extent = attempt.paper.extent;
   return (
     <Box component="main" sx={SCREEN}>
       <Box sx={{ ...BOOK, gridTemplateColumns: PAGES }}>
@@ -110,7 +65,7 @@ function OpenSlate({ id }: { id: number }) {
           label="Slate"
           layers={[
             { paper: attempt.paper, step: Infinity, boxless: true },
-            { paper: asPaper(shown, extent, attempt.paper), step: 0 },
+            { paper: written, step: 0 },
           ]}
           onSquare={ended ? undefined : go}
           sightOf={ended ? undefined : at}
@@ -140,9 +95,8 @@ function OpenSlate({ id }: { id: number }) {
               onHint={setHint}
               aids={aids}
               onAids={setAids}
-              onDigit={(digit) => write(digit, false)}
-              onSmall={(digit) => write(digit, true)}
-              onStrike={() => act('/')}
+              onWrite={onWrite}
+              onStrike={onStrike}
             />
           )}
         </Box>
@@ -151,10 +105,10 @@ function OpenSlate({ id }: { id: number }) {
         attempt={attempt}
         canUndo={slate.canUndo}
         canRedo={slate.canRedo}
-        onUndo={() => turn('undo')}
-        onRedo={() => turn('redo')}
-        onRub={() => act('Backspace')}
-        onHandIn={() => setHandingIn(true)}
+        onUndo={onUndo}
+        onRedo={onRedo}
+        onRub={onRub}
+        onHandIn={onHandIn}
       />
       {handingIn && (
         <HandInDialog
@@ -167,64 +121,6 @@ function OpenSlate({ id }: { id: number }) {
       )}
     </Box>
   );
-}
-
-const MOVES: Record<string, Square> = {
-  ArrowUp: { row: -1, column: 0 },
-  ArrowDown: { row: 1, column: 0 },
-  ArrowLeft: { row: 0, column: -1 },
-  ArrowRight: { row: 0, column: 1 },
-};
-
-interface SlateKeys {
-  write: (digit: string, small: boolean) => void;
-  act: (key: string) => boolean;
-  turn: (which: 'undo' | 'redo') => void;
-  handIn: () => void;
-}
-
-/** The keys of the Slate, those with Ctrl among them; a field or a dialog keeps its own. */
-function useSlateKeys({ write, act, turn, handIn }: SlateKeys) {
-  // Before the next key can come, so that it meets the page as it is then.
-  useLayoutEffect(() => {
-    const listen = (event: KeyboardEvent) => {
-      const target = event.target instanceof Element ? event.target : null;
-      if (
-        event.defaultPrevented ||
-        event.altKey ||
-        target?.closest('[role="dialog"], input, textarea, select')
-      ) {
-        return;
-      }
-      if (handled(event)) {
-        event.preventDefault();
-      }
-    };
-    const handled = (event: KeyboardEvent): boolean => {
-      if (event.ctrlKey || event.metaKey) {
-        const ctrl: Record<string, () => void> = {
-          Enter: handIn,
-          z: () => turn('undo'),
-          y: () => turn('redo'),
-        };
-        ctrl[event.key]?.();
-        return event.key in ctrl;
-      }
-      const digit = /^(Digit|Numpad)\d$/.test(event.code) ? event.code.slice(-1) : undefined;
-      if (digit !== undefined) {
-        write(digit, event.shiftKey);
-        return true;
-      }
-      if (/^[+\-×x*÷√.,]$/.test(event.key)) {
-        write({ '-': '−', x: '×', '*': '×' }[event.key] ?? event.key, false);
-        return true;
-      }
-      const onButton = event.target instanceof Element && event.target.closest('button, a');
-      return !(event.key === 'Enter' && onButton) && act(event.key);
-    };
-    window.addEventListener('keydown', listen);
-    return () => window.removeEventListener('keydown', listen);
-  });
 }
 
 function SquareFrame({ at, className }: { at: Square; className: string }) {

@@ -1,8 +1,9 @@
+import { memo } from 'react';
 import type { Report, Square } from '../api/types';
 import { left, SIDE, top } from '../paper/geometry';
 
 /** The signs of the judge under and around figures: each has a form of its own besides its colour. */
-export function VerdictMarks({ report }: { report: Report }) {
+export const VerdictMarks = memo(function VerdictMarks({ report }: { report: Report }) {
   return (
     <g data-testid="verdicts">
       {report.figures.map(({ at, verdict, full }, index) => (
@@ -15,7 +16,7 @@ export function VerdictMarks({ report }: { report: Report }) {
       ))}
     </g>
   );
-}
+});
 
 export function VerdictSign({
   at,

@@ -5,6 +5,7 @@ import { useEffect, useState } from 'react';
 import { api } from '../api/client';
 import type { Attempt, Hint, Report } from '../api/types';
 import { FindingCard } from './FindingCard';
+import { Keys } from './Keys';
 import { Legend } from './Legend';
 import { clock } from './time';
 
@@ -16,8 +17,7 @@ export function WritingPage({
   onHint,
   aids,
   onAids,
-  onDigit,
-  onSmall,
+  onWrite,
   onStrike,
 }: {
   attempt: Attempt;
@@ -26,11 +26,9 @@ export function WritingPage({
   onHint: (hint: Hint) => void;
   aids: boolean;
   onAids: (on: boolean) => void;
-  onDigit: (digit: string) => void;
-  onSmall: (digit: string) => void;
+  onWrite: (sign: string, small: boolean) => void;
   onStrike: () => void;
 }) {
-  const [small, setSmall] = useState(false);
   const [depth, setDepth] = useState(1);
   const help = useMutation({
     mutationFn: (deep: number) => api.hint(attempt.id, deep),
@@ -61,21 +59,7 @@ export function WritingPage({
         )}
       </Box>
       {telling && <Legend />}
-      <Box
-        role="group"
-        aria-label="Keys to write with"
-        sx={{ display: 'grid', gridTemplateColumns: 'repeat(7, minmax(44px, 1fr))', gap: 1 }}
-      >
-        {['1', '2', '3', '4', '5'].map((digit) => (
-          <Key key={digit} name={digit} onPress={() => (small ? onSmall : onDigit)(digit)} />
-        ))}
-        <Key name="small" pressed={small} onPress={() => setSmall(!small)} />
-        <Key name="strike" onPress={onStrike} />
-        {['6', '7', '8', '9', '0'].map((digit) => (
-          <Key key={digit} name={digit} onPress={() => (small ? onSmall : onDigit)(digit)} />
-        ))}
-        <Key name="point" onPress={() => onDigit('.')} />
-      </Box>
+      <Keys onWrite={onWrite} onStrike={onStrike} />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         <Button
           onClick={() => {
@@ -103,14 +87,6 @@ export function WritingPage({
         </Box>
       </Box>
     </Box>
-  );
-}
-
-function Key({ name, pressed, onPress }: { name: string; pressed?: boolean; onPress: () => void }) {
-  return (
-    <Button aria-pressed={pressed} onClick={onPress} sx={{ minHeight: 44, p: 0 }}>
-      {name}
-    </Button>
   );
 }
 

@@ -1,4 +1,5 @@
-import { useLayoutEffect, useRef } from 'react';
+import { useLayoutEffect } from 'react';
+import { useStable } from './useStable';
 
 /** Handles a key; true when it was used up. */
 type KeyHandler = (key: string, event: KeyboardEvent) => boolean;
@@ -17,19 +18,16 @@ function belongsToFocus(event: KeyboardEvent) {
 
 /** Listens for keys on the whole screen, leaving alone those meant for a field or a dialog. */
 export function useKeys(handler: KeyHandler) {
-  const latest = useRef(handler);
-  // Before the next key can come, so that none is lost and each meets the screen as it is then.
-  useLayoutEffect(() => {
-    latest.current = handler;
-  });
+  const handle = useStable(handler);
+  // Before the next key can come, so that none is lost.
   useLayoutEffect(() => {
     const listen = (event: KeyboardEvent) => {
       const foreign = event.ctrlKey || event.metaKey || event.defaultPrevented;
-      if (!foreign && !belongsToFocus(event) && latest.current(event.key, event)) {
+      if (!foreign && !belongsToFocus(event) && handle(event.key, event)) {
         event.preventDefault();
       }
     };
     window.addEventListener('keydown', listen);
     return () => window.removeEventListener('keydown', listen);
-  }, []);
+  }, [handle]);
 }
