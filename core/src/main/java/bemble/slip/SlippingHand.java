@@ -35,6 +35,7 @@ public final class SlippingHand implements Hand {
   private final List<At> slips;
   private final List<Change> changes;
   private final boolean[] begun;
+  private final boolean[] made;
   private final Map<Slot, BigInteger> written;
 
   /** A hand that makes some slips, and writes given values in some slots whatever is due there. */
@@ -42,6 +43,7 @@ public final class SlippingHand implements Hand {
     this.slips = List.copyOf(slips);
     this.changes = slips.stream().map(at -> at.slip().change(problem)).toList();
     this.begun = new boolean[slips.size()];
+    this.made = new boolean[slips.size()];
     this.written = new HashMap<>(written);
   }
 
@@ -52,6 +54,7 @@ public final class SlippingHand implements Hand {
       Optional<BigInteger> instead =
           happens(i, asked.section()) ? changes.get(i).instead(asked) : Optional.empty();
       value = instead.orElse(null);
+      made[i] |= value != null && !value.equals(asked.due());
     }
     BigInteger put = value == null ? asked.due() : value;
     changes.forEach(change -> change.written(asked, put));
@@ -64,10 +67,16 @@ public final class SlippingHand implements Hand {
       OptionalInt otherwise =
           happens(i, section) ? changes.get(i).decide(decision, place, usual) : OptionalInt.empty();
       if (otherwise.isPresent()) {
+        made[i] |= otherwise.getAsInt() != usual;
         return otherwise.getAsInt();
       }
     }
     return usual;
+  }
+
+  /** Whether the slip of that index has changed anything so far. */
+  public boolean made(int index) {
+    return made[index];
   }
 
   private boolean happens(int index, Section section) {

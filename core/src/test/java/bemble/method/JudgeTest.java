@@ -135,6 +135,36 @@ class JudgeTest {
             });
   }
 
+  /** A judge who saw the page being written says the same as one who sees it for the first time. */
+  @ParameterizedTest
+  @MethodSource("judged")
+  void aPageIsJudgedAlikeAsItGrowsAndAtOnce(Method<?> method) {
+    Random random = new Random(12);
+    List<Slip> slips = Slip.of(method.operation(), method.id());
+    new RandomSums(53)
+        .small(method)
+        .limit(40)
+        .forEach(
+            sum -> {
+              Slip slip = slips.get(random.nextInt(slips.size()));
+              Working slipped = Judge.simulate(method, sum, Style.STANDARD, List.of(slip));
+              Judge watching = new Judge(method, sum, Style.STANDARD);
+              List<Written> page = new ArrayList<>();
+              for (Written written : Penned.of(slipped)) {
+                page.add(written);
+                if (random.nextInt(12) == 0) {
+                  page.remove(random.nextInt(page.size()));
+                }
+                Report seen = watching.judge(page, Stage.IN_WORK, SettingOut.GIVEN);
+                Report fresh =
+                    new Judge(method, sum, Style.STANDARD)
+                        .judge(page, Stage.IN_WORK, SettingOut.GIVEN);
+                assertEquals(fresh.figures(), seen.figures(), () -> slip + " in " + sum);
+                assertEquals(fresh.missing(), seen.missing(), () -> slip + " in " + sum);
+              }
+            });
+  }
+
   @ParameterizedTest
   @MethodSource("judged")
   void aPageOfRandomDigitsIsJudgedWithoutComplaint(Method<?> method) {
