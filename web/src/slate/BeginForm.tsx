@@ -10,8 +10,6 @@ import { useDesk } from '../desk/deskContext';
 import { PAGE } from './WritingPage';
 
 const PupilDialog = lazy(() => import('./PupilDialog'));
-/** Methods that are drawings to be looked at. */
-const NOT_WRITTEN = new Set(['blocks', 'dot-frames', 'groups', 'count-up', 'count-back']);
 
 /** What is to be worked, by whom and how; or a simulated pupil to be watched. */
 export function BeginForm() {
@@ -31,7 +29,7 @@ export function BeginForm() {
     enabled: asked.trim() !== '',
     staleTime: Infinity,
   });
-  const methods = (sum.data?.methods ?? []).filter(({ id }) => !NOT_WRITTEN.has(id));
+  const methods = (sum.data?.methods ?? []).filter(({ written }) => written);
   const chosen = methods.find(({ id }) => id === method)?.id ?? methods[0]?.id;
   const begin = useMutation({
     mutationFn: () => api.beginAttempt({ problem: line, method: chosen, who, settingOut, telling }),

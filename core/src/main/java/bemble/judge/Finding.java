@@ -25,6 +25,8 @@ public record Finding(
     NUMBER_FACT,
     /** A number of the sum was copied wrongly. */
     COPIED_WRONGLY,
+    /** The sign of the sum stands nowhere. */
+    SIGN_MISSING,
     /** Something that belongs there is missing. */
     MISSING,
     /** None of these. */

@@ -2,6 +2,7 @@ package bemble.judge;
 
 import bemble.method.Method;
 import bemble.method.Methods;
+import bemble.method.PageForm;
 import bemble.plan.Working;
 import bemble.problem.Problem;
 import bemble.slip.Slip;
@@ -12,7 +13,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 
 /**
@@ -21,19 +21,6 @@ import java.util.concurrent.ConcurrentHashMap;
  * single figures wrongly. What such a hand writes after a slip follows from it.
  */
 public final class Judge {
-  private static final Set<String> JUDGED =
-      Set.of(
-          "column",
-          "in-pairs",
-          "left-to-right",
-          "exchange",
-          "add-to-both",
-          "expanded",
-          "area",
-          "crosswise",
-          "long",
-          "digit-pairs");
-
   private final Method<?> method;
   private final Problem problem;
   private final Style style;
@@ -46,7 +33,7 @@ public final class Judge {
 
   /** Whether pages of a method are judged; the others are drawings to be looked at. */
   public static boolean judges(Method<?> of) {
-    return JUDGED.contains(of.id());
+    return of.form() != PageForm.DRAWN;
   }
 
   /** A judge of pages of one sum; the method fits it. */
@@ -75,8 +62,12 @@ public final class Judge {
     if (settingOut == SettingOut.GIVEN) {
       return judged(page, stage, settingOut);
     }
-    Alignment alignment = Alignment.of(page, sum(style).truth());
-    return alignment.put(judged(alignment.takenBack(page), stage, settingOut));
+    Prediction truth = sum(style).truth();
+    Alignment alignment = Alignment.of(page, truth);
+    List<Written> back = alignment.takenBack(page);
+    Report report = judged(back, stage, settingOut);
+    boolean signed = stage == Stage.IN_WORK || method.form() == PageForm.FRAMED;
+    return alignment.put(signed ? report : Signs.held(report, back, truth.working()));
   }
 
   private Search.Sum sum(Style school) {

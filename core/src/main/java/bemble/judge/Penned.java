@@ -7,6 +7,7 @@ import bemble.paper.Spot;
 import bemble.plan.Working;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** A worked page as somebody would write it on a sheet on which the sum is set out. */
 public final class Penned {
@@ -17,7 +18,7 @@ public final class Penned {
     return of(working, false);
   }
 
-  /** All values in the order of writing, those copied from the sum among them. */
+  /** All values in the order of writing, those copied from the sum and its sign among them. */
   public static List<Written> withSetOut(Working working) {
     return of(working, true);
   }
@@ -44,21 +45,29 @@ public final class Penned {
   /**
    * All values in the order of writing.
    *
-   * @param setOut whether those copied from the sum are among them
+   * @param setOut whether those copied from the sum, and its sign, are among them
    */
   public static List<Put> puts(Working working, boolean setOut) {
     List<Put> page = new ArrayList<>();
+    Optional<Written> sign = setOut ? Signs.of(working) : Optional.empty();
     for (Seen seen : new Prediction(working).seen()) {
+      if (sign.isPresent() && !seen.isSetOut()) {
+        page.add(new Put(sign.get(), Kind.FIGURE, Role.SIGN));
+        sign = Optional.empty();
+      }
       if (setOut || !seen.isSetOut()) {
-        for (Expected one : seen.expected()) {
-          Kind kind = one.spot() == Spot.FULL ? Kind.FIGURE : Kind.NUMBER;
-          Written written = new Written(one.at(), one.spot(), one.text());
-          Role role = seen.entry().slot().role();
-          kind = seen.isPoint() ? Kind.POINT : kind;
-          page.add(new Put(written, seen.isAid() ? Kind.AID : kind, role));
-        }
+        seen.expected().forEach(one -> page.add(put(seen, one)));
       }
     }
     return page;
+  }
+
+  private static Put put(Seen seen, Expected one) {
+    Kind kind = one.spot() == Spot.FULL ? Kind.FIGURE : Kind.NUMBER;
+    kind = seen.isPoint() ? Kind.POINT : kind;
+    return new Put(
+        new Written(one.at(), one.spot(), one.text()),
+        seen.isAid() ? Kind.AID : kind,
+        seen.entry().slot().role());
   }
 }

@@ -10,7 +10,7 @@ import java.util.List;
  *
  * @param figures everything that was written, in the order given, with its verdict
  * @param missing the squares in which something is still to be written, in the order of writing
- * @param findings what went wrong, in the order of the plan
+ * @param findings what went wrong, in the order of the plan; a missing sign is said last
  * @param page the page as its writer means it: all that was written, and what follows from it
  * @param next what is to be written next; null where nothing is missing
  */

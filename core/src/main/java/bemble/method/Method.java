@@ -19,6 +19,11 @@ public interface Method<P extends Problem> {
   /** Its name within the operation, stable for storage: {@code in-pairs}. */
   String id();
 
+  /** How its page is laid out. */
+  default PageForm form() {
+    return PageForm.COLUMNS;
+  }
+
   /** Why it cannot be used for a sum of its operation; empty where it can. */
   default Optional<Misfit> misfit(P problem) {
     return Optional.empty();

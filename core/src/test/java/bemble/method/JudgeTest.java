@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import bemble.judge.Finding;
 import bemble.judge.Judge;
 import bemble.judge.Judge.SettingOut;
 import bemble.judge.Judge.Stage;
@@ -33,8 +34,7 @@ class JudgeTest {
   }
 
   static List<Method<?>> unframed() {
-    Set<String> framed = Set.of("area", "expanded", "long", "digit-pairs");
-    return judged().stream().filter(method -> !framed.contains(method.id())).toList();
+    return judged().stream().filter(method -> method.form() == PageForm.COLUMNS).toList();
   }
 
   static Stream<Arguments> slips() {
@@ -132,6 +132,28 @@ class JudgeTest {
               if (sum.numbers().stream().distinct().count() == sum.numbers().size()) {
                 allRight(report, sum);
               }
+            });
+  }
+
+  @ParameterizedTest
+  @MethodSource("unframed")
+  void aSignThatWasForgottenIsTheOnlyFinding(Method<?> method) {
+    new RandomSums(59)
+        .small(method)
+        .limit(20)
+        .forEach(
+            sum -> {
+              String sign = String.valueOf(method.operation().sign());
+              List<Written> page =
+                  Penned.withSetOut(Methods.work(method, sum, Style.STANDARD)).stream()
+                      .filter(written -> !written.text().equals(sign))
+                      .toList();
+              Judge judge = new Judge(method, sum, Style.STANDARD);
+              Report report = judge.judge(page, Stage.HANDED_IN, SettingOut.OWN);
+              assertEquals(
+                  List.of(Finding.Kind.SIGN_MISSING),
+                  report.findings().stream().map(Finding::kind).toList());
+              assertTrue(judge.judge(page, Stage.IN_WORK, SettingOut.OWN).findings().isEmpty());
             });
   }
 

@@ -84,20 +84,10 @@ final class OpenPage {
       return null;
     }
     boolean own = row.settingOut().equals(SettingOut.OWN.name());
-    List<String> hints = isEnded() && own ? settingOutHints() : List.of();
+    boolean ruled = strokes.stream().anyMatch(stroke -> stroke.kind() == Stroke.Kind.LINE);
+    List<String> hints =
+        isEnded() && own && !ruled && !slate.isFramed() ? List.of("hint.no-rule") : List.of();
     return new ReportWords(words.wording()).view(judge(), stage(), hints);
-  }
-
-  private List<String> settingOutHints() {
-    List<String> hints = new ArrayList<>();
-    String sign = String.valueOf(slate.sum().problem().operation().sign());
-    if (strokes.stream().noneMatch(stroke -> stroke.text().equals(sign))) {
-      hints.add("hint.no-sign");
-    }
-    if (strokes.stream().noneMatch(stroke -> stroke.kind() == Stroke.Kind.LINE)) {
-      hints.add("hint.no-rule");
-    }
-    return hints;
   }
 
   /** All of it, to be worked on or looked at; {@code check} is the attempt at its check, if any. */

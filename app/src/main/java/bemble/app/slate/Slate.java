@@ -9,6 +9,7 @@ import bemble.judge.Penned;
 import bemble.judge.Report;
 import bemble.judge.Written;
 import bemble.method.Methods;
+import bemble.method.PageForm;
 import bemble.paper.Area;
 import bemble.paper.Mark;
 import bemble.paper.Paper;
@@ -17,15 +18,11 @@ import bemble.plan.Working;
 import bemble.problem.Operation;
 import bemble.wording.Section;
 import java.util.List;
-import java.util.Set;
 
 /** The sheet on which a sum is to be worked, and its true page. */
 final class Slate {
   /** Free squares around the work for a writer who sets the sum out. */
   private static final int ROOM = 2;
-
-  /** Methods whose numbers stand in a box or under a bracket. */
-  private static final Set<String> FRAMED = Set.of("area", "expanded", "long", "digit-pairs");
 
   private final Sum sum;
   private final SettingOut settingOut;
@@ -61,9 +58,12 @@ final class Slate {
   /** What is ruled even for a writer who sets the sum out: a box or a bracket to write into. */
   private boolean isFrame(Mark mark) {
     boolean first = truth.steps().get(mark.step()).section().equals(Section.SET_OUT);
-    return FRAMED.contains(sum.method().id())
-        && first
-        && (mark.role() == Role.RULE || mark.role() == Role.SIGN);
+    return isFramed() && first && (mark.role() == Role.RULE || mark.role() == Role.SIGN);
+  }
+
+  /** Whether its box or bracket is printed, whoever sets the sum out. */
+  boolean isFramed() {
+    return sum.method().form() == PageForm.FRAMED;
   }
 
   /** What is printed: the sum in its places, and in an addition what is added later, too. */
@@ -89,6 +89,7 @@ final class Slate {
   List<PathView> path() {
     return Penned.puts(truth, settingOut == SettingOut.OWN).stream()
         .filter(put -> !isInMargin(put) && put.kind() != Penned.Kind.POINT)
+        .filter(put -> put.role() != Role.SIGN || !isFramed())
         .map(
             put ->
                 new PathView(put.written().at(), kind(put.kind()), put.written().text().length()))

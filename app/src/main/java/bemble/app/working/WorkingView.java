@@ -34,8 +34,13 @@ public record WorkingView(
   /** A column of the paper by the name of its place, where the page keeps to columns. */
   public record ColumnName(int column, String name) {}
 
-  /** A method of the sum's operation; {@code misfit} says why it does not suit this sum. */
-  public record MethodView(String id, String name, String about, String misfit) {}
+  /**
+   * A method of the sum's operation.
+   *
+   * @param misfit why it does not suit this sum
+   * @param written whether somebody can work it on the Slate; otherwise it is to be looked at
+   */
+  public record MethodView(String id, String name, String about, String misfit, boolean written) {}
 
   /**
    * The answer in plain figures, and as said.

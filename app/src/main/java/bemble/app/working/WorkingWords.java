@@ -10,6 +10,7 @@ import bemble.app.working.WorkingView.StepView;
 import bemble.app.working.WorkingView.StepWords;
 import bemble.check.Check;
 import bemble.fact.Fact;
+import bemble.judge.Judge;
 import bemble.method.Method;
 import bemble.method.Methods;
 import bemble.method.Misfit;
@@ -83,7 +84,8 @@ public final class WorkingWords {
                     wording.label(key(method) + ".about", Map.of()),
                     Methods.misfit(method, problem)
                         .map(misfit -> misfit(method, problem, misfit))
-                        .orElse(null)))
+                        .orElse(null),
+                    Judge.judges(method)))
         .toList();
   }
 

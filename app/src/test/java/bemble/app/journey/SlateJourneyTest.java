@@ -147,7 +147,7 @@ class SlateJourneyTest extends Journey {
     assertThat(hand.page.getByTestId("verdicts")).hasCount(0);
     handIn();
     assertThat(hand.page.getByText("5 right")).isVisible();
-    assertThat(hand.page.getByText("The sign is missing.")).isVisible();
+    assertThat(hand.page.getByTestId("finding")).containsText("no sign");
     assertThat(hand.page.getByText("A line under the numbers")).isVisible();
   }
 

@@ -3,6 +3,7 @@ package bemble.method.division;
 import bemble.fact.Fact;
 import bemble.method.Method;
 import bemble.method.Misfit;
+import bemble.method.PageForm;
 import bemble.method.column.Layout;
 import bemble.number.Numeral;
 import bemble.paper.Area;
@@ -32,6 +33,11 @@ import java.util.stream.IntStream;
 public final class Groups implements Method<Division> {
   private static final BigInteger MOST = BigInteger.valueOf(100);
   private static final int TOP = 2;
+
+  @Override
+  public PageForm form() {
+    return PageForm.DRAWN;
+  }
 
   @Override
   public Operation operation() {

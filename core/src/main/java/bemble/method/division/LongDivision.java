@@ -2,6 +2,7 @@ package bemble.method.division;
 
 import bemble.fact.Fact;
 import bemble.method.Method;
+import bemble.method.PageForm;
 import bemble.method.column.Layout;
 import bemble.method.column.PlaceColumns;
 import bemble.method.column.Standing;
@@ -39,6 +40,11 @@ public final class LongDivision implements Method<Division> {
   private static final int QUOTIENT_ROW = 1;
   private static final int DIVIDEND_ROW = 2;
   private static final int STRIP = 9;
+
+  @Override
+  public PageForm form() {
+    return PageForm.FRAMED;
+  }
 
   @Override
   public Operation operation() {

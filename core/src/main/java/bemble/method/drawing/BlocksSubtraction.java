@@ -3,6 +3,7 @@ package bemble.method.drawing;
 import bemble.fact.Fact;
 import bemble.method.Method;
 import bemble.method.Misfit;
+import bemble.method.PageForm;
 import bemble.method.column.Layout;
 import bemble.method.column.Payer;
 import bemble.number.Numeral;
@@ -34,6 +35,11 @@ import java.util.Optional;
  */
 public final class BlocksSubtraction implements Method<Subtraction> {
   private static final int TOP = 2;
+
+  @Override
+  public PageForm form() {
+    return PageForm.DRAWN;
+  }
 
   @Override
   public Operation operation() {

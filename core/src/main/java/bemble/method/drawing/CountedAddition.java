@@ -2,6 +2,7 @@ package bemble.method.drawing;
 
 import bemble.fact.Fact;
 import bemble.method.Method;
+import bemble.method.PageForm;
 import bemble.method.column.Layout;
 import bemble.number.Numeral;
 import bemble.paper.Role;
@@ -39,6 +40,11 @@ abstract class CountedAddition implements Method<Addition> {
 
   /** The highest place that is drawn; what goes beyond it stays in it. */
   private static final int STACKS = 3;
+
+  @Override
+  public PageForm form() {
+    return PageForm.DRAWN;
+  }
 
   @Override
   public final Operation operation() {

@@ -2,6 +2,7 @@ package bemble.method.multiplication;
 
 import bemble.fact.Fact;
 import bemble.method.Method;
+import bemble.method.PageForm;
 import bemble.method.column.ColumnAdder;
 import bemble.method.column.Layout;
 import bemble.method.column.PlaceColumns;
@@ -34,6 +35,11 @@ import java.util.List;
  */
 public final class AreaMethod implements Method<Multiplication> {
   private static final int TOP = 1;
+
+  @Override
+  public PageForm form() {
+    return PageForm.FRAMED;
+  }
 
   @Override
   public Operation operation() {

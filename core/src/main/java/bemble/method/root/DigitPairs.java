@@ -1,6 +1,7 @@
 package bemble.method.root;
 
 import bemble.method.Method;
+import bemble.method.PageForm;
 import bemble.plan.Hand;
 import bemble.plan.Working;
 import bemble.problem.Operation;
@@ -13,6 +14,11 @@ import bemble.style.Style;
  * leading part being twice the root so far: (10 r + x)² = 100 r² + (20 r + x) x.
  */
 public final class DigitPairs implements Method<Root> {
+  @Override
+  public PageForm form() {
+    return PageForm.FRAMED;
+  }
+
   @Override
   public Operation operation() {
     return Operation.ROOT;

@@ -2,6 +2,7 @@ package bemble.method.subtraction;
 
 import bemble.method.Method;
 import bemble.method.Misfit;
+import bemble.method.PageForm;
 import bemble.method.column.Layout;
 import bemble.paper.Role;
 import bemble.paper.Square;
@@ -26,6 +27,11 @@ import java.util.Optional;
 /** A number line from the minuend back by a small subtrahend in friendly hops. */
 public final class CountBack implements Method<Subtraction> {
   private static final int MOST_DIGITS = 2;
+
+  @Override
+  public PageForm form() {
+    return PageForm.DRAWN;
+  }
 
   @Override
   public Operation operation() {

@@ -1,6 +1,7 @@
 package bemble.method.subtraction;
 
 import bemble.method.Method;
+import bemble.method.PageForm;
 import bemble.method.column.ColumnAdder;
 import bemble.method.column.Layout;
 import bemble.method.column.PlaceColumns;
@@ -27,6 +28,11 @@ import java.util.List;
 /** A number line from the subtrahend to the minuend in friendly hops; the hops are added. */
 public final class CountUp implements Method<Subtraction> {
   private static final int HOPS_ROW = 5;
+
+  @Override
+  public PageForm form() {
+    return PageForm.DRAWN;
+  }
 
   @Override
   public Operation operation() {

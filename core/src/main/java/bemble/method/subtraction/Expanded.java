@@ -1,6 +1,7 @@
 package bemble.method.subtraction;
 
 import bemble.method.Method;
+import bemble.method.PageForm;
 import bemble.method.column.Layout;
 import bemble.number.Numeral;
 import bemble.paper.Area;
@@ -35,6 +36,11 @@ public final class Expanded implements Method<Subtraction> {
   private static final int REWRITINGS = 2;
   private static final int MINUEND_ROW = REWRITINGS;
   private static final int ANSWER_ROW = MINUEND_ROW + 2;
+
+  @Override
+  public PageForm form() {
+    return PageForm.FRAMED;
+  }
 
   @Override
   public Operation operation() {

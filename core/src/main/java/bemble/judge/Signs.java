@@ -1,0 +1,55 @@
+package bemble.judge;
+
+import bemble.paper.Mark;
+import bemble.paper.Role;
+import bemble.paper.Shape;
+import bemble.paper.Spot;
+import bemble.plan.Working;
+import bemble.wording.Section;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The sign of a sum that its writer sets out: a drawn mark, which no entry of the plan stands for.
+ */
+final class Signs {
+  private Signs() {}
+
+  /** The sign that tells what is to be done, as it is written when the sum is set out. */
+  static Optional<Written> of(Working working) {
+    return mark(working).map(Signs::written);
+  }
+
+  private static Optional<Mark> mark(Working working) {
+    return working.paper().marks().stream()
+        .filter(mark -> mark.role() == Role.SIGN && mark.shape() instanceof Shape.Figure)
+        .filter(mark -> working.steps().get(mark.step()).section().equals(Section.SET_OUT))
+        .findFirst();
+  }
+
+  private static Written written(Mark mark) {
+    Shape.Figure figure = (Shape.Figure) mark.shape();
+    return new Written(figure.at(), Spot.FULL, figure.text());
+  }
+
+  /** A judgement that also says, last of all, when the sign stands nowhere on the page. */
+  static Report held(Report report, List<Written> page, Working truth) {
+    Optional<Mark> sign = mark(truth);
+    String text = sign.map(mark -> written(mark).text()).orElse("");
+    if (sign.isEmpty() || page.stream().anyMatch(written -> written.text().equals(text))) {
+      return report;
+    }
+    Written due = written(sign.get());
+    List<Finding> findings = new ArrayList<>(report.findings());
+    findings.add(
+        new Finding(
+            List.of(due.at()),
+            truth.steps().get(sign.get().step()),
+            List.of(due),
+            Finding.Kind.SIGN_MISSING,
+            List.of(),
+            0));
+    return new Report(report.figures(), report.missing(), findings, report.page(), report.next());
+  }
+}
