@@ -22,16 +22,20 @@ export function useAttempt(id: number) {
   const [undone, setUndone] = useState<Change[]>([]);
   const [done, setDone] = useState<Change[]>([]);
 
-  const strokes = useMemo(() => [...(attempt?.strokes ?? []), ...ahead], [attempt, ahead]);
+  // The attempt may be asked for again at any time, and knows some of what was sent by then.
+  const strokes = useMemo(() => {
+    const kept = attempt?.strokes ?? [];
+    return [...kept, ...ahead.filter(({ number }) => number >= kept.length)];
+  }, [attempt, ahead]);
   const marks = useMemo(() => marksAfter(strokes), [strokes]);
 
   // Strokes wait here while others are on their way, so that their order holds.
   const waiting = useRef<Stroke[]>([]);
   const sending = useRef(false);
-  const number = useRef(0);
+  const next = useRef(0);
   const reload = useCallback(async () => {
     waiting.current = [];
-    number.current = 0;
+    next.current = 0;
     await queries.invalidateQueries({ queryKey: ['attempt', id] });
     setAhead([]);
     setDone([]);
@@ -62,8 +66,8 @@ export function useAttempt(id: number) {
     (at: Square, what: Done[]) => {
       const millis = begun ? Math.max(0, Date.now() - Date.parse(begun)) : 0;
       // Two keys may come before the first of them is drawn.
-      const first = Math.max(strokes.length, number.current);
-      number.current = first + what.length;
+      const first = Math.max(strokes.length, next.current);
+      next.current = first + what.length;
       const more = what.map((each, n) => ({ ...each, ...at, number: first + n, millis }));
       setAhead((before) => [...before, ...more]);
       waiting.current.push(...more);

@@ -105,6 +105,23 @@ class SlateJourneyTest extends Journey {
     assertEquals("41", small() + full());
   }
 
+  /** Who looks at another window and comes back asks for the page again, and goes on writing. */
+  @Test
+  void whatIsWrittenGoesOnWhenTheWindowIsLeftAndSeenAgain() {
+    begin("457 + 268", "Column");
+    for (String digit : List.of("5", "1", "2", "1", "7")) {
+      Runnable press = () -> hand.press("Digit" + digit);
+      hand.page.waitForResponse("**/strokes", press);
+      Runnable comeBack =
+          () -> hand.page.evaluate("window.dispatchEvent(new Event('visibilitychange'))");
+      hand.page.waitForResponse(answer -> answer.url().matches(".*/attempts/\\d+"), comeBack);
+    }
+    assertThat(verdicts("RIGHT")).hasCount(5);
+    assertThat(hand.page.getByText("another window")).hasCount(0);
+    hand.page.reload();
+    assertThat(verdicts("RIGHT")).hasCount(5);
+  }
+
   private String full() {
     return String.join(
         "", hand.page.locator("[data-layer='1'] [data-kind=small]").allTextContents());
@@ -147,7 +164,7 @@ class SlateJourneyTest extends Journey {
     assertThat(hand.page.getByTestId("verdicts")).hasCount(0);
     handIn();
     assertThat(hand.page.getByText("5 right")).isVisible();
-    assertThat(hand.page.getByTestId("finding")).containsText("no sign");
+    assertThat(hand.page.getByTestId("finding").last()).containsText("no sign");
     assertThat(hand.page.getByText("A line under the numbers")).isVisible();
   }
 
