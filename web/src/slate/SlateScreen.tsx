@@ -60,7 +60,7 @@ function OpenSlate({ id }: { id: number }) {
   }
   return (
     <Box component="main" sx={SCREEN}>
-      <Box sx={{ ...BOOK, gridTemplateColumns: PAGES }}>
+      <Box sx={{ ...BOOK, gridTemplateColumns: PAGES, ...(!ended && ROOM_FOR_KEYS) }}>
         <SquaredPage
           label="Slate"
           layers={[
@@ -122,6 +122,9 @@ function OpenSlate({ id }: { id: number }) {
     </Box>
   );
 }
+
+/** One page below the other, the keys need all their room. */
+const ROOM_FOR_KEYS = { gridTemplateRows: { xs: 'minmax(180px, 1fr) auto', md: 'minmax(0, 1fr)' } };
 
 function SquareFrame({ at, className }: { at: Square; className: string }) {
   return (

@@ -49,7 +49,11 @@ export function WritingPage({
           This is the check: it should come back to a number of the first sum.
         </Box>
       )}
-      <Box aria-live="polite" data-testid="judge" sx={{ minHeight: { xs: 0, md: 92 } }}>
+      <Box
+        aria-live="polite"
+        data-testid="judge"
+        sx={{ flexShrink: 0, minHeight: { xs: 0, md: 92 } }}
+      >
         {hint ? (
           <Box sx={{ ...CARD, borderColor: 'ink.nowEdge', bgcolor: 'ink.now' }}>
             <Box sx={{ fontSize: 22, lineHeight: 1.3 }}>{hint.text}</Box>
