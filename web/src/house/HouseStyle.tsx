@@ -19,8 +19,9 @@ export default function HouseStyle() {
     staleTime: Infinity,
   });
   const current = useCurrentClass();
-  // A changed setting is seen on its live page first.
-  const room = useDeferredValue(current);
+  // A changed setting is seen on its live page first; another class is seen everywhere at once.
+  const before = useDeferredValue(current);
+  const room = before?.id === current?.id ? before : current;
   const lastSum = useDesk().desk.working;
   const [onLastSum, setOnLastSum] = useState(false);
   if (!settings.data || !current || !room) {

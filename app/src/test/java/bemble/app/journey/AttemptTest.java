@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -126,6 +127,72 @@ class AttemptTest {
     JsonNode strokes = talk.get("/api/attempts/" + id).json().get("strokes");
     assertEquals(1000, strokes.size());
     assertEquals(999, strokes.get(999).get("number").asInt());
+  }
+
+  /** Windows that write at once: each stroke is kept or refused, and nothing is kept twice. */
+  @Test
+  void ofTwoWindowsThatWriteTheSameStrokeOneIsTold() throws InterruptedException {
+    long id = begin("46 + 38", "column");
+    Map<Integer, Integer> kept = new ConcurrentHashMap<>();
+    List<Thread> windows = new ArrayList<>();
+    for (int window = 0; window < 4; window++) {
+      int digit = window;
+      windows.add(
+          new Thread(
+              () -> {
+                for (int n = 0; n < 25; n++) {
+                  Talk.Answer answer = write(id, stroke(n, "FIGURE", 4, 2, "" + digit));
+                  assertTrue(List.of(200, 409).contains(answer.status()), answer.text());
+                  if (answer.status() == 200) {
+                    assertEquals(null, kept.put(n, digit), "kept twice: " + n);
+                  }
+                }
+              }));
+    }
+    windows.forEach(Thread::start);
+    for (Thread window : windows) {
+      window.join();
+    }
+    JsonNode strokes = talk.get("/api/attempts/" + id).json().get("strokes");
+    assertEquals(25, strokes.size());
+    for (int n = 0; n < 25; n++) {
+      assertEquals(n, strokes.get(n).get("number").asInt());
+      assertEquals("" + kept.get(n), strokes.get(n).get("text").asText());
+    }
+  }
+
+  @Test
+  void ofSomeStrokesWithOneThatIsWrongNoneIsKept() {
+    long id = begin("46 + 38", "column");
+    assertEquals(
+        409, write(id, stroke(0, "FIGURE", 4, 2, "4"), stroke(2, "SMALL", 1, 1, "1")).status());
+    assertEquals(0, talk.get("/api/attempts/" + id).json().get("strokes").size());
+    assertEquals(
+        200, write(id, stroke(0, "FIGURE", 4, 2, "4"), stroke(1, "SMALL", 1, 1, "1")).status());
+    assertEquals(2, talk.get("/api/attempts/" + id).json().at("/report/right").asInt());
+  }
+
+  @Test
+  void aListSaysOfEachPageHowItWent() {
+    long right = begin("8 + 7", "column");
+    write(right, stroke(0, "FIGURE", 4, 1, "5"), stroke(1, "FIGURE", 4, 0, "1"));
+    long slipped = begin("83 − 47", "exchange");
+    JsonNode sheet = talk.get("/api/attempts/" + slipped).json();
+    int answer =
+        sheet.at("/path").findValuesAsText("row").stream()
+            .mapToInt(Integer::parseInt)
+            .max()
+            .orElseThrow();
+    write(slipped, stroke(0, "FIGURE", answer, 2, "4"), stroke(1, "FIGURE", answer, 1, "4"));
+    talk.post("/api/attempts/" + slipped + "/hand-in", Map.of());
+    for (int time = 0; time < 2; time++) {
+      JsonNode all = talk.get("/api/attempts").json();
+      assertEquals(slipped, all.get(0).get("id").asLong());
+      assertEquals("smaller taken from larger", all.get(0).get("slip").asText());
+      assertTrue(all.get(0).get("handedIn").asBoolean());
+      assertEquals(right, all.get(1).get("id").asLong());
+      assertFalse(all.get(1).has("slip"));
+    }
   }
 
   @Test

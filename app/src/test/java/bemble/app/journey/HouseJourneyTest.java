@@ -65,6 +65,10 @@ class HouseJourneyTest extends Journey {
     choose("thousandsMark", "comma");
     card("decimalMark").getByText("comma", new Locator.GetByTextOptions().setExact(true)).click();
     assertThat(hand.alert()).containsText("A comma cannot stand for thousands and for decimals");
+    assertThat(
+            card("decimalMark").getByText("point", new Locator.GetByTextOptions().setExact(true)))
+        .hasAttribute("aria-pressed", "true");
+    assertThat(card("decimalMark").getByTestId("live-sentence")).containsText("4.25");
     choose("exchangeWord", "trade");
     hand.button("Standard for Word for an exchange").click();
     assertThat(

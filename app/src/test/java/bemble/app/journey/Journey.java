@@ -28,6 +28,11 @@ abstract class Journey {
     app.close();
   }
 
+  /** Speaks to the same app. */
+  static Talk talk() {
+    return new Talk(app.address());
+  }
+
   @BeforeEach
   void open() {
     hand = new DeskHand(app.address());

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -62,6 +63,35 @@ class SlateJourneyTest extends Journey {
     handIn();
     assertThat(hand.page.getByText("Everything is right.")).isVisible();
     assertEquals(right, verdicts("RIGHT").count());
+  }
+
+  /** The cursor leads through every square of a page, small figures and later rows among them. */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "378 + 256 | Column   | column",
+        "502 − 178 | Exchange | exchange",
+        "57 × 38   | Column   | column",
+        "√529      | Pairs    | digit-pairs"
+      })
+  void theCursorLeadsThroughTheWholePage(String sum, String method, String id) {
+    begin(sum, method);
+    Map<String, Object> pupil = Map.of("working", Talk.sum(sum, id), "slips", List.of());
+    talk()
+        .post("/api/pupils", pupil)
+        .json()
+        .get("strokes")
+        .forEach(
+            stroke ->
+                stroke
+                    .get("text")
+                    .asText()
+                    .chars()
+                    .forEach(digit -> hand.press("Digit" + (char) digit)));
+    assertThat(hand.page.getByTestId("finding")).hasCount(0);
+    handIn();
+    assertThat(hand.page.getByText("Everything is right.")).isVisible();
   }
 
   @ParameterizedTest

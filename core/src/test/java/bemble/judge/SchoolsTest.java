@@ -1,0 +1,87 @@
+package bemble.judge;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import bemble.judge.Judge.SettingOut;
+import bemble.judge.Judge.Stage;
+import bemble.method.Method;
+import bemble.method.Methods;
+import bemble.problem.Limits;
+import bemble.problem.Problem;
+import bemble.problem.ProblemReader;
+import bemble.problem.Reading;
+import bemble.style.Choice;
+import bemble.style.Style;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Pages that are right although their class would have written them otherwise. */
+class SchoolsTest {
+  private static Problem sum(String line) {
+    return ((Reading.Understood) new ProblemReader(Limits.STANDARD).read(line)).problem();
+  }
+
+  private static Method<?> method(Problem sum, String id) {
+    return Methods.find(sum.operation(), id).orElseThrow();
+  }
+
+  private static Report judge(Problem sum, Method<?> method, List<Written> page) {
+    return new Judge(method, sum, Style.STANDARD).judge(page, Stage.HANDED_IN, SettingOut.GIVEN);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "134 − 58   | exchange",
+        "1,000 − 1  | exchange",
+        "34 × 203   | column",
+        "57 × 38    | column",
+        "400 × 50   | column",
+        "618 ÷ 6    | long",
+        "4,236 ÷ 6  | long"
+      })
+  void thePageOfEverySchoolIsRight(String line, String id) {
+    Problem sum = sum(line);
+    Method<?> method = method(sum, id);
+    List<Style> schools = Schools.of(sum.operation(), id, Style.STANDARD);
+    assertTrue(schools.size() > 1, "no other school");
+    for (Style school : schools) {
+      Report report = judge(sum, method, Penned.of(Methods.work(method, sum, school)));
+      assertTrue(report.allRight(), () -> line + " in " + school.choices());
+    }
+  }
+
+  /** Whoever slips in another school's way of writing is told of the slip, not of the school. */
+  @Test
+  void aSlipInAnotherSchoolIsTheOnlyFinding() {
+    Problem sum = sum("57 × 38");
+    Method<?> column = method(sum, "column");
+    Style blank = Style.STANDARD.with(Choice.Placeholder.BLANK);
+    List<Written> page = new ArrayList<>(Penned.of(Methods.work(column, sum, blank)));
+    Written last = page.remove(page.size() - 1);
+    page.add(new Written(last.at(), last.spot(), last.text().equals("9") ? "8" : "9"));
+    Report report = judge(sum, column, page);
+    assertEquals(1, report.findings().size());
+    assertEquals(List.of(last.at()), report.findings().get(0).squares());
+  }
+
+  @ParameterizedTest
+  @CsvSource({"46 + 38,column,0", "83 − 47,exchange,0", "34 × 26,column,0", "84 ÷ 4,long,0"})
+  void zerosInFrontDoNoHarm(String line, String id, String zero) {
+    Problem sum = sum(line);
+    Method<?> method = method(sum, id);
+    List<Written> page = new ArrayList<>(Penned.of(Methods.work(method, sum, Style.STANDARD)));
+    Written first =
+        page.stream()
+            .filter(Written::isFull)
+            .min(java.util.Comparator.comparing(written -> written.at().column()))
+            .orElseThrow();
+    page.add(new Written(first.at().moved(0, -1), first.spot(), zero));
+    assertTrue(judge(sum, method, page).findings().isEmpty());
+  }
+}
