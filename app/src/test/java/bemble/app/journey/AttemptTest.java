@@ -5,35 +5,16 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Attempts of a running Bemble. */
-class AttemptTest {
-  @TempDir static Path folder;
-  private static RunningApp app;
-  private static Talk talk;
-
-  @BeforeAll
-  static void start() {
-    app = new RunningApp(folder.resolve("attempts"), false);
-    talk = new Talk(app.address());
-  }
-
-  @AfterAll
-  static void stop() {
-    app.close();
-  }
-
+class AttemptTest extends Conversation {
   private static long begin(String problem, String method) {
     Talk.Answer begun =
         talk.post(

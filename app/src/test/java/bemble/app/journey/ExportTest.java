@@ -6,7 +6,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
 import java.io.StringReader;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -16,17 +15,14 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.text.PDFTextStripper;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.w3c.dom.NodeList;
 import org.xml.sax.InputSource;
 
 /** Files made by a running Bemble, read back by other programs' libraries. */
-class ExportTest {
+class ExportTest extends Conversation {
   private static final String SUMS =
       """
       348 + 97 + 205       | column
@@ -39,21 +35,6 @@ class ExportTest {
       4236 ÷ 7             | long
       √3000 to 2 places    | digit-pairs
       """;
-
-  @TempDir static Path folder;
-  private static RunningApp app;
-  private static Talk talk;
-
-  @BeforeAll
-  static void start() {
-    app = new RunningApp(folder.resolve("export"), false);
-    talk = new Talk(app.address());
-  }
-
-  @AfterAll
-  static void stop() {
-    app.close();
-  }
 
   private static PDDocument pdf(Map<String, Object> request) throws IOException {
     Talk.Answer answer = talk.post("/api/exports/pdf", request);

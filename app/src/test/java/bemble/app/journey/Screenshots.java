@@ -56,7 +56,7 @@ class Screenshots {
       hand.page.getByTestId("drawing").nth(7).waitFor();
       take(hand, "workbook");
       hand.tab("House style");
-      hand.page.getByTestId("live-sentence").nth(3).waitFor();
+      hand.page.getByTestId("live-sentence").nth(1).waitFor();
       take(hand, "house-style");
       workTo(hand, "6,203 − 1,487", 6);
       hand.press("b");
@@ -80,7 +80,7 @@ class Screenshots {
     hand.page.getByLabel("Sum to try").fill("57 × 38");
     hand.button("Begin").click();
     hand.page.getByTestId("cursor").waitFor();
-    for (String key : "Digit6 Digit5 Digit5 Digit4 Digit1 Digit7 Digit1".split(" ")) {
+    for (String key : "Digit6 Digit5 Digit5 Digit4 Digit1 Digit7 Enter Digit1".split(" ")) {
       hand.press(key);
     }
     hand.page.getByTestId("finding").waitFor();

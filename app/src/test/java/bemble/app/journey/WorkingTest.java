@@ -7,35 +7,16 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import bemble.method.Method;
 import bemble.method.Methods;
 import com.fasterxml.jackson.databind.JsonNode;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Workings of a running Bemble. */
-class WorkingTest {
-  @TempDir static Path folder;
-  private static RunningApp app;
-  private static Talk talk;
-
-  @BeforeAll
-  static void start() {
-    app = new RunningApp(folder.resolve("workings"), false);
-    talk = new Talk(app.address());
-  }
-
-  @AfterAll
-  static void stop() {
-    app.close();
-  }
-
+class WorkingTest extends Conversation {
   /** Everything there is to say of a step comes with it or can be asked for, in the same order. */
   @ParameterizedTest
   @CsvSource(
