@@ -73,7 +73,7 @@ final class Comparison {
         agreement += helps ? 1 : -1;
       } else if (expected != null) {
         agreement += expected.equals(written.text()) ? 2 : -2;
-      } else if (!written.text().equals("0") && isNumber(written.text())) {
+      } else if (!written.text().equals("0") && written.isNumber()) {
         agreement -= 2;
       }
     }
@@ -83,10 +83,6 @@ final class Comparison {
       }
     }
     return agreement;
-  }
-
-  private static boolean isNumber(String text) {
-    return !text.isEmpty() && text.chars().allMatch(Character::isDigit);
   }
 
   static boolean same(String text, Expected expected) {

@@ -61,7 +61,7 @@ final class Verdicts {
     }
     String expected = meant.at(written.at(), written.spot());
     if (expected == null) {
-      boolean harmless = written.text().equals("0") || !isNumber(written.text());
+      boolean harmless = written.text().equals("0") || !written.isNumber();
       return harmless ? Verdict.RIGHT : wrongOr(Verdict.NOT_NEEDED, written.at());
     }
     boolean asTrue = written.text().equals(truth.at(written.at(), written.spot()));
@@ -93,9 +93,5 @@ final class Verdicts {
       return Verdict.FIRST_SLIP;
     }
     return later.contains(at) ? Verdict.SLIP : other;
-  }
-
-  private static boolean isNumber(String text) {
-    return !text.isEmpty() && text.chars().allMatch(Character::isDigit);
   }
 }

@@ -20,4 +20,9 @@ public record Written(Square at, Spot spot, String text) {
   boolean isFull() {
     return spot == Spot.FULL;
   }
+
+  /** Whether it is nothing but figures. */
+  boolean isNumber() {
+    return !text.isEmpty() && text.chars().allMatch(Character::isDigit);
+  }
 }

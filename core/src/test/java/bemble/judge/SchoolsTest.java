@@ -14,6 +14,7 @@ import bemble.problem.Reading;
 import bemble.style.Choice;
 import bemble.style.Style;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -79,7 +80,7 @@ class SchoolsTest {
     Written first =
         page.stream()
             .filter(Written::isFull)
-            .min(java.util.Comparator.comparing(written -> written.at().column()))
+            .min(Comparator.comparing(written -> written.at().column()))
             .orElseThrow();
     page.add(new Written(first.at().moved(0, -1), first.spot(), zero));
     assertTrue(judge(sum, method, page).findings().isEmpty());

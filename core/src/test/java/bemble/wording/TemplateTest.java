@@ -73,7 +73,7 @@ class TemplateTest {
   }
 
   @Test
-  void everySentenceStartsWithACapitalOrWithAFillIn() {
+  void noSentenceIsBlankOrBeginsWithASpace() {
     sentences().forEach(text -> assertTrue(!text.isBlank() && !text.startsWith(" "), text));
   }
 }

@@ -95,7 +95,12 @@ class DeskJourneyTest extends Journey {
         "1.2.3 + 4     | second point",
         "1234567890123456789012345 + 1 | 25 figures",
         "1+1+1+1+1+1+1+1+1+1+1+1+1     | more than 12 numbers",
-        "-5 + 3        | Numbers below zero"
+        "-5 + 3        | Numbers below zero",
+        "7 ÷ 0         | Nothing can be divided by 0",
+        "1.5 × 3       | whole numbers only",
+        "√-4           | A number below zero has no root here",
+        "√2 to 13 places | up to 12 decimal places",
+        "5 + 7 − 2     | two kinds of sign"
       })
   void saysWhatIsWrongAndLosesNothing(String typed, String sentence) {
     hand.setOutAndSee("46 + 38");

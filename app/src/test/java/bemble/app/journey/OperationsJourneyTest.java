@@ -156,24 +156,6 @@ class OperationsJourneyTest extends Journey {
     assertEquals(List.of("12", "7"), hand.rows());
   }
 
-  @ParameterizedTest
-  @CsvSource(
-      delimiter = '|',
-      value = {
-        "7 ÷ 0            | Nothing can be divided by 0",
-        "1.5 × 3          | whole numbers only",
-        "√-4              | A number below zero has no root here",
-        "√2 to 13 places  | up to 12 decimal places",
-        "5 + 7 − 2        | two kinds of sign"
-      })
-  void saysWhatIsWrongAndLosesNothing(String typed, String sentence) {
-    hand.setOutAndSee("46 + 38");
-    hand.setOut(typed);
-    assertThat(hand.alert()).containsText(sentence);
-    assertThat(hand.line()).hasValue(typed);
-    assertEquals(List.of("46", "38"), hand.rows());
-  }
-
   @Test
   void saysWhyAMethodDoesNotFit() {
     hand.setOutAndSee("348 + 97");
