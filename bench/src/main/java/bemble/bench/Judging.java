@@ -8,6 +8,7 @@ import bemble.judge.Report;
 import bemble.judge.Written;
 import bemble.method.Method;
 import bemble.method.Methods;
+import bemble.method.Sum;
 import bemble.problem.Limits;
 import bemble.problem.Problem;
 import bemble.problem.ProblemReader;
@@ -54,8 +55,8 @@ public class Judging {
     Reading reading = new ProblemReader(Limits.STANDARD).read(sum);
     Problem problem = ((Reading.Understood) reading).problem();
     Method<?> method = Methods.of(problem.operation()).get(0);
-    judge = new Judge(method, problem, Style.STANDARD);
-    page = Penned.of(Methods.work(method, problem, Style.STANDARD));
+    judge = new Judge(new Sum(problem, method, Style.STANDARD));
+    page = Penned.of(new Sum(problem, method, Style.STANDARD).work());
     System.out.println("marks: " + page.size());
   }
 

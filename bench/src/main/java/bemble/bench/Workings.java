@@ -2,6 +2,7 @@ package bemble.bench;
 
 import bemble.method.Method;
 import bemble.method.Methods;
+import bemble.method.Sum;
 import bemble.plan.Working;
 import bemble.problem.Limits;
 import bemble.problem.Operation;
@@ -81,7 +82,7 @@ public class Workings {
 
   @Benchmark
   public Working work() {
-    return Methods.work(found, problem, Style.STANDARD);
+    return new Sum(problem, found, Style.STANDARD).work();
   }
 
   @Benchmark

@@ -2,6 +2,7 @@ package bemble.check;
 
 import bemble.method.Method;
 import bemble.method.Methods;
+import bemble.method.Sum;
 import bemble.number.Numeral;
 import bemble.plan.Answer;
 import bemble.plan.Working;
@@ -193,7 +194,7 @@ public final class Checks {
   private Working work(Problem problem, String id) {
     Operation operation = problem.operation();
     Method<?> method = Methods.find(operation, id).orElseThrow();
-    return Methods.work(method, problem, asGiven);
+    return new Sum(problem, method, asGiven).work();
   }
 
   private Choice choice() {

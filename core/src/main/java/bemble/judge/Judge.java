@@ -1,10 +1,9 @@
 package bemble.judge;
 
 import bemble.method.Method;
-import bemble.method.Methods;
 import bemble.method.PageForm;
+import bemble.method.Sum;
 import bemble.plan.Working;
-import bemble.problem.Problem;
 import bemble.slip.Slip;
 import bemble.slip.SlippingHand;
 import bemble.slip.SlippingHand.At;
@@ -21,12 +20,10 @@ import java.util.concurrent.ConcurrentHashMap;
  * single figures wrongly. What such a hand writes after a slip follows from it.
  */
 public final class Judge {
-  private final Method<?> method;
-  private final Problem problem;
-  private final Style style;
+  private final Sum sum;
 
   /** The sum in each school; its true page is the same for every page that is judged. */
-  private final Map<Style, Search.Sum> sums = new ConcurrentHashMap<>();
+  private final Map<Style, Search.School> schools = new ConcurrentHashMap<>();
 
   /** The page that was judged last: mostly the next one is the same with a figure more. */
   private volatile Known last;
@@ -36,11 +33,9 @@ public final class Judge {
     return of.form() != PageForm.DRAWN;
   }
 
-  /** A judge of pages of one sum; the method fits it. */
-  public Judge(Method<?> method, Problem problem, Style style) {
-    this.method = method;
-    this.problem = problem;
-    this.style = style;
+  /** A judge of pages of one sum. */
+  public Judge(Sum sum) {
+    this.sum = sum;
   }
 
   /** How far a page has come. */
@@ -62,16 +57,16 @@ public final class Judge {
     if (settingOut == SettingOut.GIVEN) {
       return judged(page, stage, settingOut);
     }
-    Prediction truth = sum(style).truth();
+    Prediction truth = school(sum.style()).truth();
     Alignment alignment = Alignment.of(page, truth);
     List<Written> back = alignment.takenBack(page);
     Report report = judged(back, stage, settingOut);
-    boolean signed = stage == Stage.IN_WORK || method.form() == PageForm.FRAMED;
+    boolean signed = stage == Stage.IN_WORK || sum.method().form() == PageForm.FRAMED;
     return alignment.put(signed ? report : Signs.held(report, back, truth.working()));
   }
 
-  private Search.Sum sum(Style school) {
-    return sums.computeIfAbsent(school, any -> Search.Sum.of(method, problem, school));
+  private Search.School school(Style style) {
+    return schools.computeIfAbsent(style, any -> Search.School.of(sum.in(style)));
   }
 
   private Report judged(List<Written> page, Stage stage, SettingOut settingOut) {
@@ -94,13 +89,13 @@ public final class Judge {
    */
   private Known best(Handwriting writing, Stage stage, SettingOut settingOut) {
     Comparison comparison = new Comparison(writing, stage);
-    List<Search.Sum> schools = new ArrayList<>();
-    for (Style school : Schools.of(problem.operation(), method.id(), style)) {
-      schools.add(sum(school));
+    List<Search.School> accepted = new ArrayList<>();
+    for (Style style : Schools.of(sum)) {
+      accepted.add(school(style));
     }
-    schools.sort(Comparator.comparing(school -> -comparison.agreement(school.truth())));
+    accepted.sort(Comparator.comparing(school -> -comparison.agreement(school.truth())));
     Known best = null;
-    for (Search.Sum school : schools) {
+    for (Search.School school : accepted) {
       Search search = new Search(school, writing, stage, settingOut);
       search.search();
       Known known = new Known(writing.all(), stage, settingOut, search, search.report());
@@ -150,8 +145,8 @@ public final class Judge {
   }
 
   /** The page of somebody who makes some slips wherever they can be made. */
-  public static Working simulate(Method<?> method, Problem problem, Style style, List<Slip> slips) {
+  public static Working simulate(Sum sum, List<Slip> slips) {
     List<At> everywhere = slips.stream().map(At::everywhere).toList();
-    return Methods.work(method, problem, style, new SlippingHand(problem, everywhere, Map.of()));
+    return sum.work(new SlippingHand(sum.problem(), everywhere, Map.of()));
   }
 }

@@ -1,7 +1,6 @@
 package bemble.judge;
 
-import bemble.method.Method;
-import bemble.method.Methods;
+import bemble.method.Sum;
 import bemble.number.Numeral;
 import bemble.paper.Role;
 import bemble.paper.Spot;
@@ -11,8 +10,6 @@ import bemble.plan.Rule;
 import bemble.plan.Slot;
 import bemble.plan.Step;
 import bemble.plan.Working;
-import bemble.problem.Problem;
-import bemble.style.Style;
 import bemble.wording.Remark;
 import java.math.BigInteger;
 import java.util.ArrayList;
@@ -35,15 +32,11 @@ public final class Lines {
   /** What is read out as a number of its own, whatever places stand behind it. */
   private static final Set<Role> WHOLE = EnumSet.of(Role.PRODUCT, Role.REMAINDER);
 
-  private final Method<?> method;
-  private final Problem problem;
-  private final Style style;
+  private final Sum sum;
 
-  /** The lines of a sum worked by a method that fits it. */
-  public Lines(Method<?> method, Problem problem, Style style) {
-    this.method = method;
-    this.problem = problem;
-    this.style = style;
+  /** The lines of a sum. */
+  public Lines(Sum sum) {
+    this.sum = sum;
   }
 
   /**
@@ -102,7 +95,7 @@ public final class Lines {
       }
       index += step.entries().size();
     }
-    throw new IllegalStateException("entry " + wrong + " of " + problem);
+    throw new IllegalStateException("entry " + wrong + " of " + sum.problem());
   }
 
   private static Remark remark(Working page, Line line) {
@@ -114,7 +107,7 @@ public final class Lines {
   }
 
   private Working work(Hand hand) {
-    return Methods.work(method, problem, style, hand);
+    return sum.work(hand);
   }
 
   /** The lines of a page with the numbers that they show. */

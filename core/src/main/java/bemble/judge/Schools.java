@@ -1,5 +1,6 @@
 package bemble.judge;
 
+import bemble.method.Sum;
 import bemble.problem.Operation;
 import bemble.style.Choice;
 import bemble.style.Setting;
@@ -12,9 +13,9 @@ final class Schools {
   private Schools() {}
 
   /** The class's own style, and then every other that would put figures in other squares. */
-  static List<Style> of(Operation operation, String method, Style own) {
-    List<Style> styles = new ArrayList<>(List.of(own));
-    for (Setting setting : settings(operation, method)) {
+  static List<Style> of(Sum sum) {
+    List<Style> styles = new ArrayList<>(List.of(sum.style()));
+    for (Setting setting : settings(sum.method().operation(), sum.method().id())) {
       for (Style style : List.copyOf(styles)) {
         for (Choice choice : setting.choices()) {
           if (!style.has(choice)) {

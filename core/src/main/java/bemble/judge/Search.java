@@ -4,17 +4,14 @@ import bemble.judge.Judge.SettingOut;
 import bemble.judge.Judge.Stage;
 import bemble.judge.Prediction.Expected;
 import bemble.judge.Prediction.Seen;
-import bemble.method.Method;
-import bemble.method.Methods;
+import bemble.method.Sum;
 import bemble.paper.Spot;
 import bemble.paper.Square;
 import bemble.plan.Slot;
 import bemble.plan.Working;
-import bemble.problem.Problem;
 import bemble.slip.Slip;
 import bemble.slip.SlippingHand;
 import bemble.slip.SlippingHand.At;
-import bemble.style.Style;
 import bemble.wording.Section;
 import java.math.BigInteger;
 import java.util.ArrayList;
@@ -34,7 +31,7 @@ final class Search {
   /** How many stretches of the working before the one where it shows a slip may have happened. */
   private static final int SECTIONS_BACK = 2;
 
-  private final Sum sum;
+  private final School school;
   private final Handwriting page;
   private final Comparison comparison;
   private final Stage stage;
@@ -52,16 +49,15 @@ final class Search {
 
   private Prediction meant;
 
-  /** A sum in one school, with its true page. */
-  record Sum(Method<?> method, Problem problem, Style school, Prediction truth) {
-    static Sum of(Method<?> method, Problem problem, Style school) {
-      return new Sum(
-          method, problem, school, new Prediction(Methods.work(method, problem, school)));
+  /** A sum as one school works it, with its true page. */
+  record School(Sum sum, Prediction truth) {
+    static School of(Sum sum) {
+      return new School(sum, new Prediction(sum.work()));
     }
   }
 
-  Search(Sum sum, Handwriting page, Stage stage, SettingOut settingOut) {
-    this.sum = sum;
+  Search(School school, Handwriting page, Stage stage, SettingOut settingOut) {
+    this.school = school;
     this.page = page;
     this.comparison = new Comparison(page, stage);
     this.stage = stage;
@@ -70,12 +66,12 @@ final class Search {
     this.forced = new HashMap<>();
     this.settled = new HashSet<>();
     this.findings = new ArrayList<>();
-    this.meant = sum.truth();
+    this.meant = school.truth();
     this.begin = begin();
   }
 
   private Search(Search known, Handwriting grown) {
-    this.sum = known.sum;
+    this.school = known.school;
     this.page = grown;
     this.comparison = new Comparison(grown, known.stage);
     this.stage = known.stage;
@@ -100,7 +96,7 @@ final class Search {
 
   /** Where the page first differs from the true one; null where it does not. */
   private Slot begin() {
-    Seen first = firstWrong(sum.truth(), Set.of());
+    Seen first = firstWrong(school.truth(), Set.of());
     return first == null ? null : first.entry().slot();
   }
 
@@ -114,7 +110,7 @@ final class Search {
   }
 
   Report report() {
-    return new Verdicts(page, sum.truth(), meant, findings, settingOut).report();
+    return new Verdicts(page, school.truth(), meant, findings, settingOut).report();
   }
 
   /** The first entry that does not stand on the page as predicted; null where all do. */
@@ -157,7 +153,7 @@ final class Search {
     int now = comparison.agreement(prediction);
     List<Tried> tried = new ArrayList<>();
     for (Section from : sectionsBefore(wrong, prediction)) {
-      for (Slip slip : Slip.of(sum.problem().operation(), sum.method().id())) {
+      for (Slip slip : Slip.of(school.sum().method().operation(), school.sum().method().id())) {
         if (slip.isOfSettingOut() && settingOut == SettingOut.GIVEN) {
           continue;
         }
@@ -212,15 +208,11 @@ final class Search {
   private Optional<Tried> trySlip(At at) {
     List<At> more = new ArrayList<>(slips);
     more.add(at);
-    SlippingHand hand = new SlippingHand(sum.problem(), more, forced);
-    Working working = work(hand);
+    SlippingHand hand = new SlippingHand(school.sum().problem(), more, forced);
+    Working working = school.sum().work(hand);
     return hand.made(slips.size())
         ? Optional.of(new Tried(at, null, new Prediction(working)))
         : Optional.empty();
-  }
-
-  private Working work(SlippingHand hand) {
-    return Methods.work(sum.method(), sum.problem(), sum.school(), hand);
   }
 
   /** The page with what was written in the wrong place taken as it is. */
@@ -230,8 +222,8 @@ final class Search {
             value -> {
               Map<Slot, BigInteger> more = new HashMap<>(forced);
               more.put(wrong.entry().slot(), value);
-              SlippingHand hand = new SlippingHand(sum.problem(), slips, more);
-              return new Tried(null, value, new Prediction(work(hand)));
+              SlippingHand hand = new SlippingHand(school.sum().problem(), slips, more);
+              return new Tried(null, value, new Prediction(school.sum().work(hand)));
             });
   }
 

@@ -17,17 +17,8 @@ import bemble.method.subtraction.CountBack;
 import bemble.method.subtraction.CountUp;
 import bemble.method.subtraction.Exchange;
 import bemble.method.subtraction.Expanded;
-import bemble.number.Numeral;
-import bemble.plan.Hand;
-import bemble.plan.Working;
-import bemble.problem.Addition;
-import bemble.problem.Multiplication;
 import bemble.problem.Operation;
 import bemble.problem.Problem;
-import bemble.style.Choice;
-import bemble.style.Style;
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -73,33 +64,6 @@ public final class Methods {
   /** Why a method cannot be used for a sum of its operation; empty where it can. */
   public static Optional<Misfit> misfit(Method<?> method, Problem problem) {
     return typed(method).misfit(problem);
-  }
-
-  /** The sum worked by the true hand with a method that fits it. */
-  public static Working work(Method<?> method, Problem problem, Style style) {
-    return work(method, problem, style, Hand.TRUE);
-  }
-
-  /** The sum worked by {@code hand} with a method that fits it. */
-  public static Working work(Method<?> method, Problem problem, Style style, Hand hand) {
-    return typed(method).work(arranged(problem, style), style, hand);
-  }
-
-  /** The same sum with the number on top that the class puts there. */
-  private static Problem arranged(Problem problem, Style style) {
-    if (style.has(Choice.OnTop.AS_GIVEN)) {
-      return problem;
-    }
-    if (problem instanceof Addition sum) {
-      List<Numeral> longestFirst = new ArrayList<>(sum.addends());
-      longestFirst.sort(Comparator.comparing(Numeral::highestPlace).reversed());
-      return new Addition(longestFirst);
-    }
-    if (problem instanceof Multiplication sum
-        && sum.multiplicand().value().compareTo(sum.multiplier().value()) < 0) {
-      return new Multiplication(sum.multiplier(), sum.multiplicand());
-    }
-    return problem;
   }
 
   @SuppressWarnings("unchecked") // a method's operation decides the type of its sums

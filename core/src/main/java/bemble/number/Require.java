@@ -1,8 +1,21 @@
 package bemble.number;
 
+import java.util.function.Supplier;
+
 /** Preconditions that name the argument, its value and what was expected of it. */
 public final class Require {
   private Require() {}
+
+  /**
+   * Passes when {@code holds}.
+   *
+   * @throws IllegalArgumentException otherwise, saying what is wrong
+   */
+  public static void that(boolean holds, Supplier<String> wrong) {
+    if (!holds) {
+      throw new IllegalArgumentException(wrong.get());
+    }
+  }
 
   /**
    * Passes when {@code holds}.

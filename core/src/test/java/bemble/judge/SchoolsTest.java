@@ -7,6 +7,7 @@ import bemble.judge.Judge.SettingOut;
 import bemble.judge.Judge.Stage;
 import bemble.method.Method;
 import bemble.method.Methods;
+import bemble.method.Sum;
 import bemble.problem.Limits;
 import bemble.problem.Problem;
 import bemble.problem.ProblemReader;
@@ -31,7 +32,8 @@ class SchoolsTest {
   }
 
   private static Report judge(Problem sum, Method<?> method, List<Written> page) {
-    return new Judge(method, sum, Style.STANDARD).judge(page, Stage.HANDED_IN, SettingOut.GIVEN);
+    return new Judge(new Sum(sum, method, Style.STANDARD))
+        .judge(page, Stage.HANDED_IN, SettingOut.GIVEN);
   }
 
   @ParameterizedTest
@@ -49,10 +51,10 @@ class SchoolsTest {
   void thePageOfEverySchoolIsRight(String line, String id) {
     Problem sum = sum(line);
     Method<?> method = method(sum, id);
-    List<Style> schools = Schools.of(sum.operation(), id, Style.STANDARD);
+    List<Style> schools = Schools.of(new Sum(sum, method, Style.STANDARD));
     assertTrue(schools.size() > 1, "no other school");
     for (Style school : schools) {
-      Report report = judge(sum, method, Penned.of(Methods.work(method, sum, school)));
+      Report report = judge(sum, method, Penned.of(new Sum(sum, method, school).work()));
       assertTrue(report.allRight(), () -> line + " in " + school.choices());
     }
   }
@@ -63,7 +65,7 @@ class SchoolsTest {
     Problem sum = sum("57 × 38");
     Method<?> column = method(sum, "column");
     Style blank = Style.STANDARD.with(Choice.Placeholder.BLANK);
-    List<Written> page = new ArrayList<>(Penned.of(Methods.work(column, sum, blank)));
+    List<Written> page = new ArrayList<>(Penned.of(new Sum(sum, column, blank).work()));
     Written last = page.remove(page.size() - 1);
     page.add(new Written(last.at(), last.spot(), last.text().equals("9") ? "8" : "9"));
     Report report = judge(sum, column, page);
@@ -76,7 +78,7 @@ class SchoolsTest {
   void zerosInFrontDoNoHarm(String line, String id, String zero) {
     Problem sum = sum(line);
     Method<?> method = method(sum, id);
-    List<Written> page = new ArrayList<>(Penned.of(Methods.work(method, sum, Style.STANDARD)));
+    List<Written> page = new ArrayList<>(Penned.of(new Sum(sum, method, Style.STANDARD).work()));
     Written first =
         page.stream()
             .filter(Written::isFull)

@@ -30,13 +30,13 @@ class DetailsTest {
     ProblemReader reader = new ProblemReader(Limits.STANDARD);
     Problem problem = ((Reading.Understood) reader.read(line)).problem();
     Method<?> found = Methods.find(problem.operation(), method).orElseThrow();
-    return Methods.work(found, problem, Style.STANDARD);
+    return new Sum(problem, found, Style.STANDARD).work();
   }
 
   private static Working work(String line) {
     ProblemReader reader = new ProblemReader(Limits.STANDARD);
     Problem problem = ((Reading.Understood) reader.read(line)).problem();
-    return Methods.work(Methods.of(problem.operation()).get(0), problem, Style.STANDARD);
+    return new Sum(problem, Methods.of(problem.operation()).get(0), Style.STANDARD).work();
   }
 
   /** The figures of full size of some role, row by row, each read from left to right. */

@@ -71,7 +71,7 @@ class EveryMethodTest {
     return styles().stream()
         .flatMap(
             style ->
-                sums.fitting(method, SUMS_A_STYLE).map(sum -> Methods.work(method, sum, style)));
+                sums.fitting(method, SUMS_A_STYLE).map(sum -> new Sum(sum, method, style).work()));
   }
 
   @ParameterizedTest
@@ -113,7 +113,7 @@ class EveryMethodTest {
     RandomSums sums = new RandomSums(31);
     for (Style style : styles()) {
       sums.fitting(method, 3)
-          .map(sum -> Methods.work(method, sum, style))
+          .map(sum -> new Sum(sum, method, style).work())
           .forEach(working -> provedBy(Checks.of(working, style), working, style));
     }
   }
@@ -136,7 +136,7 @@ class EveryMethodTest {
     for (Style style : styles()) {
       new RandomSums(5)
           .fitting(method, 1)
-          .map(sum -> Methods.work(method, sum, style))
+          .map(sum -> new Sum(sum, method, style).work())
           .filter(right -> right.answer() instanceof Answer.One)
           .map(
               right ->
@@ -160,7 +160,7 @@ class EveryMethodTest {
     for (Style style : styles()) {
       Wording wording = new Wording(style);
       sums.fitting(method, 3)
-          .map(sum -> Methods.work(method, sum, style))
+          .map(sum -> new Sum(sum, method, style).work())
           .flatMap(working -> Stream.of(working, Checks.of(working, style).working()))
           .flatMap(working -> working.steps().stream())
           .forEach(step -> sayAll(wording, step));
@@ -195,7 +195,7 @@ class EveryMethodTest {
         .fitting(method, SUMS)
         .forEach(
             sum -> {
-              Working slipped = Methods.work(method, sum, Style.STANDARD, slipping);
+              Working slipped = new Sum(sum, method, Style.STANDARD).work(slipping);
               assertEquals(slipped.problem(), sum);
               assertTrue(TraitReader.of(slipped).marks() > 0);
             });

@@ -42,7 +42,7 @@ class FollowThroughTest {
         .limit(200)
         .forEach(
             sum -> {
-              int count = carries(Methods.work(column, sum, Style.STANDARD)).size();
+              int count = carries(new Sum(sum, column, Style.STANDARD).work()).size();
               for (int which = 0; which < count; which++) {
                 showsWhatFollows(column, sum, which);
               }
@@ -50,7 +50,7 @@ class FollowThroughTest {
   }
 
   private static void showsWhatFollows(Method<?> column, Problem sum, int which) {
-    Working slipped = Methods.work(column, sum, Style.STANDARD, slippingInCarry(which));
+    Working slipped = new Sum(sum, column, Style.STANDARD).work(slippingInCarry(which));
     Entry wrong = carries(slipped).get(which);
     BigDecimal tooMuch = BigDecimal.ONE.scaleByPowerOfTen(wrong.slot().place());
     // All later figures are right given the wrong one, so the answer is out by just that carry.

@@ -42,7 +42,8 @@ class JudgeTest {
   }
 
   private static Report judge(Method<?> method, Problem sum, List<Written> page) {
-    return new Judge(method, sum, Style.STANDARD).judge(page, Stage.HANDED_IN, SettingOut.GIVEN);
+    return new Judge(new Sum(sum, method, Style.STANDARD))
+        .judge(page, Stage.HANDED_IN, SettingOut.GIVEN);
   }
 
   @ParameterizedTest
@@ -53,7 +54,7 @@ class JudgeTest {
         .fitting(method, 80)
         .forEach(
             sum -> {
-              Working truth = Methods.work(method, sum, Style.STANDARD);
+              Working truth = new Sum(sum, method, Style.STANDARD).work();
               List<Written> page = new ArrayList<>(Penned.of(truth));
               Collections.shuffle(page, random);
               allRight(judge(method, sum, page), sum);
@@ -102,9 +103,10 @@ class JudgeTest {
             sum -> {
               Slip one = slips.get(random.nextInt(slips.size()));
               Slip other = slips.get(random.nextInt(slips.size()));
-              Working slipped = Judge.simulate(method, sum, Style.STANDARD, List.of(one, other));
+              Working slipped =
+                  Judge.simulate(new Sum(sum, method, Style.STANDARD), List.of(one, other));
               Report report = judge(method, sum, Penned.of(slipped));
-              Working truth = Methods.work(method, sum, Style.STANDARD);
+              Working truth = new Sum(sum, method, Style.STANDARD).work();
               if (!slipped.answer().equals(truth.answer())) {
                 assertFalse(
                     report.findings().isEmpty(), () -> one + " and " + other + " in " + sum);
@@ -123,11 +125,11 @@ class JudgeTest {
         .forEach(
             sum -> {
               List<Written> page =
-                  Penned.withSetOut(Methods.work(method, sum, Style.STANDARD)).stream()
+                  Penned.withSetOut(new Sum(sum, method, Style.STANDARD).work()).stream()
                       .map(w -> new Written(w.at().moved(3, 2), w.spot(), w.text()))
                       .toList();
               Report report =
-                  new Judge(method, sum, Style.STANDARD)
+                  new Judge(new Sum(sum, method, Style.STANDARD))
                       .judge(page, Stage.HANDED_IN, SettingOut.OWN);
               if (sum.numbers().stream().distinct().count() == sum.numbers().size()) {
                 allRight(report, sum);
@@ -145,10 +147,10 @@ class JudgeTest {
             sum -> {
               String sign = String.valueOf(method.operation().sign());
               List<Written> page =
-                  Penned.withSetOut(Methods.work(method, sum, Style.STANDARD)).stream()
+                  Penned.withSetOut(new Sum(sum, method, Style.STANDARD).work()).stream()
                       .filter(written -> !written.text().equals(sign))
                       .toList();
-              Judge judge = new Judge(method, sum, Style.STANDARD);
+              Judge judge = new Judge(new Sum(sum, method, Style.STANDARD));
               Report report = judge.judge(page, Stage.HANDED_IN, SettingOut.OWN);
               assertEquals(
                   List.of(Finding.Kind.SIGN_MISSING),
@@ -169,8 +171,8 @@ class JudgeTest {
         .forEach(
             sum -> {
               Slip slip = slips.get(random.nextInt(slips.size()));
-              Working slipped = Judge.simulate(method, sum, Style.STANDARD, List.of(slip));
-              Judge watching = new Judge(method, sum, Style.STANDARD);
+              Working slipped = Judge.simulate(new Sum(sum, method, Style.STANDARD), List.of(slip));
+              Judge watching = new Judge(new Sum(sum, method, Style.STANDARD));
               List<Written> page = new ArrayList<>();
               for (Written written : Penned.of(slipped)) {
                 page.add(written);
@@ -179,7 +181,7 @@ class JudgeTest {
                 }
                 Report seen = watching.judge(page, Stage.IN_WORK, SettingOut.GIVEN);
                 Report fresh =
-                    new Judge(method, sum, Style.STANDARD)
+                    new Judge(new Sum(sum, method, Style.STANDARD))
                         .judge(page, Stage.IN_WORK, SettingOut.GIVEN);
                 assertEquals(fresh.figures(), seen.figures(), () -> slip + " in " + sum);
                 assertEquals(fresh.missing(), seen.missing(), () -> slip + " in " + sum);
@@ -197,7 +199,7 @@ class JudgeTest {
         .forEach(
             sum -> {
               List<Written> page = new ArrayList<>();
-              for (Written written : Penned.of(Methods.work(method, sum, Style.STANDARD))) {
+              for (Written written : Penned.of(new Sum(sum, method, Style.STANDARD).work())) {
                 if (random.nextInt(5) > 0) {
                   String text = random.nextInt(3) == 0 ? written.text() : "" + random.nextInt(10);
                   page.add(

@@ -34,7 +34,7 @@ class LinesTest {
         .fitting(method, 60)
         .forEach(
             sum -> {
-              Lines lines = new Lines(method, sum, Style.STANDARD);
+              Lines lines = new Lines(new Sum(sum, method, Style.STANDARD));
               Map<Line, Numeral> right = truth(lines);
               assertEquals(Optional.empty(), lines.firstWrong(right), sum::toString);
               for (Line line : right.keySet()) {
@@ -65,7 +65,7 @@ class LinesTest {
   void doesNotCondemnWhatFollowsFromAWrongLine() {
     Method<?> method = Methods.find(Operation.MULTIPLICATION, "column").orElseThrow();
     Problem sum = new bemble.problem.Multiplication(Numeral.of(57), Numeral.of(38));
-    Lines lines = new Lines(method, sum, Style.STANDARD);
+    Lines lines = new Lines(new Sum(sum, method, Style.STANDARD));
     List<Line> all = lines.all();
     assertEquals(
         List.of(Role.PARTIAL, Role.PARTIAL, Role.ANSWER), all.stream().map(Line::role).toList());
@@ -91,7 +91,7 @@ class LinesTest {
         .fitting(method, 200)
         .forEach(
             sum -> {
-              Working page = Methods.work(method, sum, Style.STANDARD);
+              Working page = new Sum(sum, method, Style.STANDARD).work();
               var expected = page.answer();
               var bare = Calculator.result(sum);
               assertEquals(expected.getClass(), bare.getClass());

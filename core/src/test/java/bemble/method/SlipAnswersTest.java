@@ -65,7 +65,7 @@ class SlipAnswersTest {
     Problem sum = ((Reading.Understood) reading).problem();
     Method<?> method = Methods.find(sum.operation(), id).orElseThrow();
     List<Slip> slips = List.of(Slip.find(slip).orElseThrow());
-    Answer given = Judge.simulate(method, sum, Style.STANDARD, slips).answer();
+    Answer given = Judge.simulate(new Sum(sum, method, Style.STANDARD), slips).answer();
     assertEquals(answer, given.value().toString());
   }
 }

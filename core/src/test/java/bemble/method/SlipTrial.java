@@ -48,11 +48,11 @@ record SlipTrial(String method, Slip slip, int shown, int named, int first, int 
     SettingOut setting = slip.isOfSettingOut() ? SettingOut.OWN : SettingOut.GIVEN;
     SlipTrial trial = new SlipTrial(method.operation().id() + " " + method.id(), slip, 0, 0, 0, 0);
     for (Problem sum : new RandomSums(29).small(method).limit(SUMS).toList()) {
-      List<Written> truth = penned(Methods.work(method, sum, Style.STANDARD), setting);
+      List<Written> truth = penned(new Sum(sum, method, Style.STANDARD).work(), setting);
       List<Written> page =
-          penned(Judge.simulate(method, sum, Style.STANDARD, List.of(slip)), setting);
+          penned(Judge.simulate(new Sum(sum, method, Style.STANDARD), List.of(slip)), setting);
       if (trial.shown < PAGES && !figures(method, page).equals(figures(method, truth))) {
-        Judge judge = new Judge(method, sum, Style.STANDARD);
+        Judge judge = new Judge(new Sum(sum, method, Style.STANDARD));
         trial = trial.and(judge.judge(page, Stage.HANDED_IN, setting));
       }
     }

@@ -3,6 +3,7 @@ package bemble.paper;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import bemble.method.Methods;
+import bemble.method.Sum;
 import bemble.plan.Working;
 import bemble.problem.Limits;
 import bemble.problem.Operation;
@@ -17,7 +18,7 @@ class PaperTest {
   private static Working work(String line, String method) {
     Problem sum = ((Reading.Understood) new ProblemReader(Limits.STANDARD).read(line)).problem();
     Operation operation = sum.operation();
-    return Methods.work(Methods.find(operation, method).orElseThrow(), sum, Style.STANDARD);
+    return new Sum(sum, Methods.find(operation, method).orElseThrow(), Style.STANDARD).work();
   }
 
   private static List<String> small(Working working, int step) {

@@ -8,6 +8,7 @@ import bemble.check.Check;
 import bemble.check.Checks;
 import bemble.method.Method;
 import bemble.method.Methods;
+import bemble.method.Sum;
 import bemble.number.Numeral;
 import bemble.paper.Mark;
 import bemble.plan.Working;
@@ -39,7 +40,7 @@ class StyleTest {
     Problem problem =
         ((Reading.Understood) new ProblemReader(Limits.STANDARD).read(text)).problem();
     Method<?> method = Methods.of(problem.operation()).get(0);
-    Working working = Methods.work(method, problem, style);
+    Working working = new Sum(problem, method, style).work();
     Check check = Checks.of(working, style);
     Wording wording = new Wording(style);
     Stream<String> said =

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import bemble.fact.Fact;
 import bemble.method.Methods;
+import bemble.method.Sum;
 import bemble.problem.Limits;
 import bemble.problem.Problem;
 import bemble.problem.ProblemReader;
@@ -19,7 +20,7 @@ class TraitReaderTest {
   private static Traits traits(String line, String method) {
     Problem sum = ((Reading.Understood) new ProblemReader(Limits.STANDARD).read(line)).problem();
     return TraitReader.of(
-        Methods.work(Methods.find(sum.operation(), method).orElseThrow(), sum, Style.STANDARD));
+        new Sum(sum, Methods.find(sum.operation(), method).orElseThrow(), Style.STANDARD).work());
   }
 
   @ParameterizedTest

@@ -2,13 +2,13 @@ package bemble.app.check;
 
 import bemble.app.http.RefusedException;
 import bemble.app.working.Sums;
-import bemble.app.working.Sums.Sum;
 import bemble.app.working.WorkingRequest;
 import bemble.app.working.WorkingView.AnswerView;
 import bemble.app.working.Workings;
 import bemble.check.Calculator;
 import bemble.judge.Line;
 import bemble.judge.Lines;
+import bemble.method.Sum;
 import bemble.number.Numeral;
 import bemble.paper.Role;
 import bemble.style.Choice;
@@ -111,7 +111,7 @@ class ElsewhereController {
   }
 
   private static Lines lines(Sum sum) {
-    return new Lines(sum.method(), sum.problem(), sum.style());
+    return new Lines(sum);
   }
 
   /** The lines by name; those of one kind are numbered in the order in which they are written. */

@@ -6,11 +6,10 @@ import bemble.app.export.PdfBook.Setting;
 import bemble.app.export.PdfBook.Shown;
 import bemble.app.http.RefusedException;
 import bemble.app.working.Sums;
-import bemble.app.working.Sums.Sum;
 import bemble.app.working.WorkingRequest;
 import bemble.check.Check;
 import bemble.check.Checks;
-import bemble.method.Methods;
+import bemble.method.Sum;
 import bemble.paper.Area;
 import bemble.plan.Step;
 import bemble.plan.Working;
@@ -37,7 +36,7 @@ public class Exports {
 
   private Page page(WorkingRequest request) {
     Sum sum = sums.read(request);
-    Working working = Methods.work(sum.method(), sum.problem(), sum.style());
+    Working working = sum.work();
     Wording wording = new Wording(sum.style());
     return new Page(
         working, Checks.of(working, sum.style()), wording, wording.problem(sum.problem()));

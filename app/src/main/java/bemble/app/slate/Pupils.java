@@ -2,7 +2,6 @@ package bemble.app.slate;
 
 import bemble.app.http.RefusedException;
 import bemble.app.working.Sums;
-import bemble.app.working.Sums.Sum;
 import bemble.app.working.WorkingRequest;
 import bemble.app.working.WorkingWords;
 import bemble.judge.Judge;
@@ -10,6 +9,7 @@ import bemble.judge.Judge.SettingOut;
 import bemble.judge.Judge.Stage;
 import bemble.judge.Penned;
 import bemble.judge.Written;
+import bemble.method.Sum;
 import bemble.paper.Paper;
 import bemble.plan.Working;
 import bemble.slip.Slip;
@@ -87,7 +87,7 @@ public class Pupils {
 
   private static List<Stroke> strokes(Sum sum, List<String> ids) {
     List<Slip> slips = ids.stream().map(id -> slip(sum, id)).toList();
-    Working page = Judge.simulate(sum.method(), sum.problem(), sum.style(), slips);
+    Working page = Judge.simulate(sum, slips);
     List<Stroke> strokes = new ArrayList<>();
     for (Penned.Put put : Penned.puts(page, false)) {
       Written written = put.written();

@@ -1,15 +1,14 @@
 package bemble.app.slate;
 
 import bemble.app.slate.AttemptView.PathView;
-import bemble.app.working.Sums.Sum;
 import bemble.judge.Judge;
 import bemble.judge.Judge.SettingOut;
 import bemble.judge.Judge.Stage;
 import bemble.judge.Penned;
 import bemble.judge.Report;
 import bemble.judge.Written;
-import bemble.method.Methods;
 import bemble.method.PageForm;
+import bemble.method.Sum;
 import bemble.paper.Area;
 import bemble.paper.Mark;
 import bemble.paper.Paper;
@@ -32,8 +31,8 @@ final class Slate {
   Slate(Sum sum, SettingOut settingOut) {
     this.sum = sum;
     this.settingOut = settingOut;
-    this.truth = Methods.work(sum.method(), sum.problem(), sum.style());
-    this.judge = new Judge(sum.method(), sum.problem(), sum.style());
+    this.truth = sum.work();
+    this.judge = new Judge(sum);
   }
 
   Sum sum() {

@@ -5,6 +5,7 @@ import bemble.app.http.RefusedException;
 import bemble.check.Checks;
 import bemble.method.Method;
 import bemble.method.Methods;
+import bemble.method.Sum;
 import bemble.problem.Limits;
 import bemble.problem.Problem;
 import bemble.problem.ProblemReader;
@@ -29,9 +30,6 @@ public class Sums {
   Sums(Classes classes) {
     this.classes = classes;
   }
-
-  /** A sum with the way in which it is to be worked. */
-  public record Sum(Problem problem, Method<?> method, Style style) {}
 
   /** What was asked for. */
   public Sum read(WorkingRequest request) {

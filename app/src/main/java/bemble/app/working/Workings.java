@@ -1,11 +1,10 @@
 package bemble.app.working;
 
-import bemble.app.working.Sums.Sum;
 import bemble.app.working.WorkingView.AnswerView;
 import bemble.app.working.WorkingView.CheckView;
 import bemble.app.working.WorkingView.StepWords;
 import bemble.check.Checks;
-import bemble.method.Methods;
+import bemble.method.Sum;
 import bemble.plan.Answer;
 import bemble.plan.Working;
 import bemble.style.Style;
@@ -29,7 +28,7 @@ public class Workings {
     Sum sum = sums.read(request);
     Style style = sum.style();
     WorkingWords words = WorkingWords.of(style);
-    Working working = Methods.work(sum.method(), sum.problem(), style);
+    Working working = sum.work();
     // The check is as long as the working, and needs none of its words.
     CompletableFuture<CheckView> check =
         CompletableFuture.supplyAsync(() -> words.check(Checks.of(working, style)));
@@ -53,7 +52,7 @@ public class Workings {
   /** What else there is to say of each step of a working and then of its check. */
   List<StepWords> words(WorkingRequest request) {
     Sum sum = sums.read(request);
-    Working working = Methods.work(sum.method(), sum.problem(), sum.style());
+    Working working = sum.work();
     Working check = Checks.of(working, sum.style()).working();
     WorkingWords words = WorkingWords.of(sum.style());
     return Stream.of(working, check).flatMap(words::stepWords).toList();

@@ -1,0 +1,68 @@
+package bemble.method;
+
+import bemble.number.Numeral;
+import bemble.number.Require;
+import bemble.plan.Hand;
+import bemble.plan.Working;
+import bemble.problem.Addition;
+import bemble.problem.Multiplication;
+import bemble.problem.Problem;
+import bemble.style.Choice;
+import bemble.style.Style;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * A problem with the way in which it is to be worked. The method fits the problem: whoever makes a
+ * sum has asked {@link Methods#misfit} before.
+ *
+ * @param problem what is to be worked out
+ * @param method how
+ * @param style the conventions of the class
+ */
+public record Sum(Problem problem, Method<?> method, Style style) {
+  /** Throws {@link IllegalArgumentException} for a method of another operation. */
+  public Sum {
+    Require.that(
+        method.operation() == problem.operation(),
+        () -> method.id() + " is no method for " + problem);
+  }
+
+  /** The sum in other conventions. */
+  public Sum in(Style other) {
+    return new Sum(problem, method, other);
+  }
+
+  /** The page of the true hand. */
+  public Working work() {
+    return work(Hand.TRUE);
+  }
+
+  /** The page that {@code hand} writes. */
+  public Working work(Hand hand) {
+    return typed().work(arranged(), style, hand);
+  }
+
+  /** The same problem with the number on top that the class puts there. */
+  private Problem arranged() {
+    if (style.has(Choice.OnTop.AS_GIVEN)) {
+      return problem;
+    }
+    if (problem instanceof Addition addition) {
+      List<Numeral> longestFirst = new ArrayList<>(addition.addends());
+      longestFirst.sort(Comparator.comparing(Numeral::highestPlace).reversed());
+      return new Addition(longestFirst);
+    }
+    if (problem instanceof Multiplication product
+        && product.multiplicand().value().compareTo(product.multiplier().value()) < 0) {
+      return new Multiplication(product.multiplier(), product.multiplicand());
+    }
+    return problem;
+  }
+
+  @SuppressWarnings("unchecked") // the constructor holds the method to the problem's operation
+  private Method<Problem> typed() {
+    return (Method<Problem>) method;
+  }
+}
