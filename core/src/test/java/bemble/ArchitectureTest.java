@@ -47,7 +47,7 @@ class ArchitectureTest {
         .whereLayer("judge")
         .mayNotBeAccessedByAnyLayer()
         .whereLayer("slip")
-        .mayOnlyBeAccessedByLayers("judge")
+        .mayOnlyBeAccessedByLayers("method", "judge")
         .whereLayer("check")
         .mayNotBeAccessedByAnyLayer()
         .whereLayer("trait")

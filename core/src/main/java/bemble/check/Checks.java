@@ -2,6 +2,7 @@ package bemble.check;
 
 import bemble.method.Method;
 import bemble.method.Methods;
+import bemble.method.PageForm;
 import bemble.method.Sum;
 import bemble.number.Numeral;
 import bemble.plan.Answer;
@@ -64,18 +65,19 @@ public final class Checks {
   }
 
   private Check addition(Addition sum) {
-    boolean drawn = !List.of("column", "in-pairs", "left-to-right").contains(first.method());
+    Method<?> method = method();
+    boolean drawn = method.form() == PageForm.DRAWN;
     return switch (style.choice(Choice.AdditionCheck.class)) {
       case UPWARD ->
           // A different order meets different number facts, so the same slip is unlikely twice.
           check(
               Check.Kind.ADD_UPWARD,
-              List.of(work(upward(sum), drawn ? "column" : first.method())),
+              List.of(work(upward(sum), drawn ? Methods.usual(Operation.ADDITION) : method)),
               first.answer().value());
       case ANOTHER_WAY ->
           check(
               Check.Kind.ADD_ANOTHER_WAY,
-              List.of(work(sum, first.method().equals("column") ? "in-pairs" : "column")),
+              List.of(work(sum, Methods.partner(method))),
               first.answer().value());
       case TAKE_AWAY -> takeAway(sum);
     };
@@ -92,7 +94,7 @@ public final class Checks {
     List<Working> parts = new ArrayList<>();
     Numeral left = first.answer().value();
     for (int last = sum.addends().size() - 1; last > 0; last--) {
-      parts.add(work(new Subtraction(left, sum.addends().get(last)), "exchange"));
+      parts.add(work(new Subtraction(left, sum.addends().get(last))));
       left = parts.get(parts.size() - 1).answer().value();
     }
     return check(Check.Kind.TAKE_AWAY, parts, sum.addends().get(0));
@@ -100,11 +102,12 @@ public final class Checks {
 
   private Check subtraction(Subtraction sum) {
     boolean up = style.has(Choice.SubtractionCheck.COUNT_UP);
-    if (up && !first.method().equals("count-up")) {
-      return check(Check.Kind.COUNT_UP, List.of(work(sum, "count-up")), first.answer().value());
+    Method<?> countUp = Methods.find(Operation.SUBTRACTION, "count-up").orElseThrow();
+    if (up && !method().equals(countUp)) {
+      return check(Check.Kind.COUNT_UP, List.of(work(sum, countUp)), first.answer().value());
     }
     Addition back = new Addition(List.of(sum.subtrahend(), first.answer().value()));
-    return check(Check.Kind.ADD_BACK, List.of(work(back, "column")), sum.minuend());
+    return check(Check.Kind.ADD_BACK, List.of(work(back)), sum.minuend());
   }
 
   private Check multiplication(Multiplication sum) {
@@ -123,21 +126,20 @@ public final class Checks {
   /** Equal factors swapped would be the same page again: they are multiplied another way. */
   private Check swapped(Multiplication sum) {
     Multiplication swapped = new Multiplication(sum.multiplier(), sum.multiplicand());
-    if (swapped.equals(sum) && first.method().equals("column")) {
+    if (swapped.equals(sum) && method().equals(Methods.usual(Operation.MULTIPLICATION))) {
       return anotherWay(sum);
     }
-    Working second = work(swapped, "column");
+    Working second = work(swapped);
     return check(Check.Kind.FACTORS_SWAPPED, List.of(second), first.answer().value());
   }
 
   private Check anotherWay(Multiplication sum) {
-    String other = first.method().equals("column") ? "crosswise" : "column";
-    Working second = work(sum, other);
+    Working second = work(sum, Methods.partner(method()));
     return check(Check.Kind.MULTIPLY_ANOTHER_WAY, List.of(second), first.answer().value());
   }
 
   private Check divideBack(Multiplication sum) {
-    Working back = work(new Division(first.answer().value(), sum.multiplier()), "long");
+    Working back = work(new Division(first.answer().value(), sum.multiplier()));
     return check(Check.Kind.DIVIDE_BACK, List.of(back), sum.multiplicand());
   }
 
@@ -159,8 +161,8 @@ public final class Checks {
     Numeral radicand = whole(sum.radicand(), 2 * half);
     Multiplication square = squareOf(whole(answer.value(), half));
     if (style.has(Choice.RootCheck.ENCLOSURE) && !answer.exact()) {
-      Working below = work(square, "column");
-      Working above = work(squareOf(whole(answer.above(), half)), "column");
+      Working below = work(square);
+      Working above = work(squareOf(whole(answer.above(), half)));
       boolean between =
           below.answer().value().value().compareTo(radicand.value()) <= 0
               && above.answer().value().value().compareTo(radicand.value()) > 0;
@@ -183,17 +185,24 @@ public final class Checks {
   private Check productAndRest(
       Check.Kind kind, Multiplication sum, Numeral rest, Numeral expected) {
     List<Working> parts = new ArrayList<>();
-    parts.add(work(sum, "column"));
+    parts.add(work(sum));
     if (!rest.isZero()) {
       Numeral product = parts.get(0).answer().value();
-      parts.add(work(new Addition(List.of(product, rest)), "column"));
+      parts.add(work(new Addition(List.of(product, rest))));
     }
     return check(kind, parts, expected);
   }
 
-  private Working work(Problem problem, String id) {
-    Operation operation = problem.operation();
-    Method<?> method = Methods.find(operation, id).orElseThrow();
+  /** The method of the page that is checked. */
+  private Method<?> method() {
+    return Methods.find(first.problem().operation(), first.method()).orElseThrow();
+  }
+
+  private Working work(Problem problem) {
+    return work(problem, Methods.usual(problem.operation()));
+  }
+
+  private Working work(Problem problem, Method<?> method) {
     return new Sum(problem, method, asGiven).work();
   }
 

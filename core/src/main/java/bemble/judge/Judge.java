@@ -127,7 +127,14 @@ public final class Judge {
           && otherStage == stage
           && otherSettingOut == settingOut
           && other.size() >= page.size()
-          && other.subList(0, page.size()).equals(page);
+          && other.subList(0, page.size()).equals(page)
+          && other.subList(page.size(), other.size()).stream().noneMatch(this::isInFinding);
+    }
+
+    /** What is added to a number that was found wrong may change what is wrong with it. */
+    private boolean isInFinding(Written written) {
+      return report.findings().stream()
+          .anyMatch(finding -> finding.squares().contains(written.at()));
     }
 
     /**

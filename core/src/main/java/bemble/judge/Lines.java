@@ -2,7 +2,6 @@ package bemble.judge;
 
 import bemble.method.Sum;
 import bemble.number.Numeral;
-import bemble.paper.Role;
 import bemble.paper.Spot;
 import bemble.plan.Entry;
 import bemble.plan.Hand;
@@ -13,12 +12,10 @@ import bemble.plan.Working;
 import bemble.wording.Remark;
 import java.math.BigInteger;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * Checks a working that was done elsewhere from its lines alone. A figure is compared with what
@@ -26,12 +23,6 @@ import java.util.Set;
  * follow from it.
  */
 public final class Lines {
-  private static final Set<Role> READ =
-      EnumSet.of(Role.QUOTIENT, Role.ROOT, Role.PARTIAL, Role.PRODUCT, Role.REMAINDER, Role.ANSWER);
-
-  /** What is read out as a number of its own, whatever places stand behind it. */
-  private static final Set<Role> WHOLE = EnumSet.of(Role.PRODUCT, Role.REMAINDER);
-
   private final Sum sum;
 
   /** The lines of a sum. */
@@ -62,7 +53,8 @@ public final class Lines {
       for (Entry entry : step.entries()) {
         boolean wrong =
             entry.rule().kind() != Rule.Kind.COPY
-                && !entry.rule().applyTo(entry.reads()).equals(entry.value());
+                && !entry.rule().applyTo(entry.reads()).equals(entry.value())
+                && !entry.rule().leavesOpen(entry.value(), entry.reads());
         if (wrong) {
           return Optional.of(finding(given, index));
         }
@@ -126,7 +118,7 @@ public final class Lines {
   }
 
   private static Numeral number(Line line, List<Entry> entries) {
-    if (WHOLE.contains(line.role())) {
+    if (line.role().isWhole()) {
       return Numeral.of(entries.get(0).value());
     }
     int lowest = Math.min(0, entries.stream().mapToInt(e -> e.slot().place()).min().orElse(0));
@@ -139,7 +131,7 @@ public final class Lines {
   }
 
   private static boolean isRead(Slot slot) {
-    return slot.spot() == Spot.FULL && READ.contains(slot.role());
+    return slot.spot() == Spot.FULL && slot.role().isLine();
   }
 
   private static Line line(Slot slot) {
@@ -152,7 +144,7 @@ public final class Lines {
       return Optional.empty();
     }
     return Optional.of(
-        WHOLE.contains(slot.role())
+        slot.role().isWhole()
             ? number.unscaled()
             : BigInteger.valueOf(number.digitAt(slot.place())));
   }

@@ -9,7 +9,6 @@ import bemble.plan.Entry;
 import bemble.plan.Step;
 import bemble.plan.Working;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -18,17 +17,6 @@ import java.util.Set;
 
 /** What a page would look like if its writer did what is supposed, square by square. */
 final class Prediction {
-  /** Small figures that help the writer; a page is whole without them. */
-  private static final Set<Role> AIDS =
-      EnumSet.of(Role.CARRY, Role.EXCHANGE, Role.TEN_MORE, Role.ONE_MORE, Role.MULTIPLE, Role.TRY);
-
-  /** Numbers of as many figures as they need, that stand with nothing to their left. */
-  private static final Set<Role> OPEN =
-      EnumSet.of(Role.PRODUCT, Role.REMAINDER, Role.LEAD, Role.DIVISOR);
-
-  /** What is drawn beside the page or copied from the sum when it was set out for the writer. */
-  private static final Set<Role> SET_OUT = EnumSet.of(Role.GIVEN, Role.DIVISOR, Role.PADDING);
-
   /** A place in which a text is expected. */
   record Expected(Square at, Spot spot, String text) {}
 
@@ -40,7 +28,7 @@ final class Prediction {
     }
 
     boolean isAid() {
-      return AIDS.contains(entry.slot().role()) && entry.slot().spot() != Spot.FULL;
+      return entry.slot().role().kind() == Role.Kind.AID && entry.slot().spot() != Spot.FULL;
     }
 
     boolean isPoint() {
@@ -48,11 +36,11 @@ final class Prediction {
     }
 
     boolean isOpen() {
-      return OPEN.contains(entry.slot().role());
+      return entry.slot().role().isWhole();
     }
 
     boolean isSetOut() {
-      return Prediction.isSetOut(entry);
+      return entry.isSetOut();
     }
 
     /** Whether a page is whole without it: an aid, or what only some schools write. */
@@ -105,11 +93,6 @@ final class Prediction {
         cells.put(one.at(), one.text());
       }
     }
-  }
-
-  /** Whether an entry stands there already when a sum is set out for its writer. */
-  static boolean isSetOut(Entry entry) {
-    return SET_OUT.contains(entry.slot().role()) && entry.reads().isEmpty();
   }
 
   Working working() {

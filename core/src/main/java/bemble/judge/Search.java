@@ -47,6 +47,12 @@ final class Search {
   /** Where the page differs from the true one first; null where it does not. */
   private final Slot begin;
 
+  /** What the writer was free to choose, and chose otherwise than the true page does. */
+  private final Map<Slot, BigInteger> chosen;
+
+  /** The true page of this writer's choices. */
+  private Prediction truth;
+
   private Prediction meant;
 
   /** A sum as one school works it, with its true page. */
@@ -66,6 +72,8 @@ final class Search {
     this.forced = new HashMap<>();
     this.settled = new HashSet<>();
     this.findings = new ArrayList<>();
+    this.chosen = new HashMap<>();
+    this.truth = school.truth();
     this.meant = school.truth();
     this.begin = begin();
   }
@@ -80,6 +88,8 @@ final class Search {
     this.forced = known.forced;
     this.settled = known.settled;
     this.findings = known.findings;
+    this.chosen = known.chosen;
+    this.truth = known.truth;
     this.meant = known.meant;
     this.begin = known.begin;
   }
@@ -105,12 +115,36 @@ final class Search {
     for (Seen wrong = firstWrong(meant, settled);
         wrong != null && findings.size() < MOST_FINDINGS;
         wrong = firstWrong(meant, settled)) {
-      meant = explain(wrong, meant);
+      meant = isChoice(wrong) ? choose(wrong) : explain(wrong, meant);
     }
   }
 
+  /** Whether what stands in a wrong place is as good as what was expected there. */
+  private boolean isChoice(Seen wrong) {
+    return value(wrong)
+        .filter(value -> !value.equals(wrong.entry().value()))
+        .filter(value -> wrong.entry().rule().leavesOpen(value, wrong.entry().reads()))
+        .isPresent();
+  }
+
+  /** The page as it goes on from what its writer has chosen. */
+  private Prediction choose(Seen wrong) {
+    BigInteger value = value(wrong).orElseThrow();
+    forced.put(wrong.entry().slot(), value);
+    if (findings.isEmpty()) {
+      chosen.put(wrong.entry().slot(), value);
+      truth = worked(List.of(), chosen);
+    }
+    return worked(slips, forced);
+  }
+
+  private Prediction worked(List<At> made, Map<Slot, BigInteger> written) {
+    SlippingHand hand = new SlippingHand(school.sum().problem(), made, written);
+    return new Prediction(school.sum().work(hand));
+  }
+
   Report report() {
-    return new Verdicts(page, school.truth(), meant, findings, settingOut).report();
+    return new Verdicts(page, truth, meant, findings, settingOut).report();
   }
 
   /** The first entry that does not stand on the page as predicted; null where all do. */
@@ -152,8 +186,9 @@ final class Search {
   private Prediction explain(Seen wrong, Prediction prediction) {
     int now = comparison.agreement(prediction);
     List<Tried> tried = new ArrayList<>();
+    List<Slip> known = school.sum().method().slips();
     for (Section from : sectionsBefore(wrong, prediction)) {
-      for (Slip slip : Slip.of(school.sum().method().operation(), school.sum().method().id())) {
+      for (Slip slip : known) {
         if (slip.isOfSettingOut() && settingOut == SettingOut.GIVEN) {
           continue;
         }
@@ -164,13 +199,13 @@ final class Search {
     tried.removeIf(each -> each.agreement <= now || isStillWrong(wrong, each.prediction));
     tried.sort(
         Comparator.<Tried, Integer>comparing(each -> -each.agreement)
-            .thenComparing(each -> each.at.slip().ordinal()));
+            .thenComparing(each -> known.indexOf(each.at.slip())));
     Optional<Tried> figure = force(wrong);
-    boolean known =
+    boolean named =
         !tried.isEmpty()
             && figure.map(each -> each.agreement <= tried.get(0).agreement).orElse(true);
-    findings.add(finding(wrong, tried, known, prediction));
-    if (known) {
+    findings.add(finding(wrong, tried, named, prediction));
+    if (named) {
       slips.add(tried.get(0).at);
       return tried.get(0).prediction;
     }
@@ -222,8 +257,7 @@ final class Search {
             value -> {
               Map<Slot, BigInteger> more = new HashMap<>(forced);
               more.put(wrong.entry().slot(), value);
-              SlippingHand hand = new SlippingHand(school.sum().problem(), slips, more);
-              return new Tried(null, value, new Prediction(school.sum().work(hand)));
+              return new Tried(null, value, worked(slips, more));
             });
   }
 

@@ -4,7 +4,10 @@ import bemble.plan.Hand;
 import bemble.plan.Working;
 import bemble.problem.Operation;
 import bemble.problem.Problem;
+import bemble.slip.Slip;
+import bemble.style.Setting;
 import bemble.style.Style;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -22,6 +25,29 @@ public interface Method<P extends Problem> {
   /** How its page is laid out. */
   default PageForm form() {
     return PageForm.COLUMNS;
+  }
+
+  /** The slips that are known to happen in it, the likelier first. */
+  default List<Slip> slips() {
+    return List.of();
+  }
+
+  /** The settings whose other choices are accepted on its pages, whichever of them a class has. */
+  default List<Setting> schools() {
+    return List.of();
+  }
+
+  /**
+   * The method that proves its answers by other work; empty where the usual one of the operation
+   * does.
+   */
+  default Optional<String> partner() {
+    return Optional.empty();
+  }
+
+  /** Lines of the garden in which nearly all of its remarks are made, the plainest first. */
+  default List<String> trialLines() {
+    return List.of();
   }
 
   /** Why it cannot be used for a sum of its operation; empty where it can. */

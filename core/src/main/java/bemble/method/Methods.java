@@ -5,12 +5,15 @@ import bemble.method.addition.InPairs;
 import bemble.method.addition.LeftToRight;
 import bemble.method.division.Groups;
 import bemble.method.division.LongDivision;
+import bemble.method.division.PartialQuotients;
+import bemble.method.division.ShortDivision;
 import bemble.method.drawing.BlocksAddition;
 import bemble.method.drawing.BlocksSubtraction;
 import bemble.method.drawing.DotFrames;
 import bemble.method.multiplication.AreaMethod;
 import bemble.method.multiplication.ColumnMultiplication;
 import bemble.method.multiplication.Crosswise;
+import bemble.method.multiplication.Lattice;
 import bemble.method.root.DigitPairs;
 import bemble.method.subtraction.AddToBoth;
 import bemble.method.subtraction.CountBack;
@@ -40,7 +43,10 @@ public final class Methods {
           new ColumnMultiplication(),
           new AreaMethod(),
           new Crosswise(),
+          new Lattice(),
           new LongDivision(),
+          new ShortDivision(),
+          new PartialQuotients(),
           new Groups(),
           new DigitPairs());
 
@@ -59,6 +65,19 @@ public final class Methods {
   /** The method of that id for an operation, if there is one. */
   public static Optional<Method<?>> find(Operation operation, String id) {
     return of(operation).stream().filter(method -> method.id().equals(id)).findFirst();
+  }
+
+  /** The method that a class learns first for an operation. */
+  public static Method<?> usual(Operation operation) {
+    return of(operation).get(0);
+  }
+
+  /** The method that proves the answers of another one by other work. */
+  public static Method<?> partner(Method<?> method) {
+    return method
+        .partner()
+        .flatMap(id -> find(method.operation(), id))
+        .orElseGet(() -> usual(method.operation()));
   }
 
   /** Why a method cannot be used for a sum of its operation; empty where it can. */

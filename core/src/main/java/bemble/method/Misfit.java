@@ -8,6 +8,8 @@ public enum Misfit {
   WHOLE_UP_TO_9999,
   /** A whole subtrahend below 100 is wanted. */
   SUBTRAHEND_BELOW_100,
+  /** A divisor up to 12 is wanted. */
+  DIVISOR_UP_TO_12,
   /** A dividend up to 100 is wanted. */
   DIVIDEND_UP_TO_100
 }

@@ -1,5 +1,6 @@
 package bemble.plan;
 
+import bemble.paper.Role;
 import java.math.BigInteger;
 import java.util.List;
 
@@ -18,6 +19,11 @@ public record Entry(
   public Entry {
     reads = List.copyOf(reads);
     marks = List.copyOf(marks);
+  }
+
+  /** Whether it stands there already when a sum is set out for its writer. */
+  public boolean isSetOut() {
+    return slot.role().kind() == Role.Kind.GIVEN && reads.isEmpty();
   }
 
   /** Two entries are equal only when they are the same piece of writing. */

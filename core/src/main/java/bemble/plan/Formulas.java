@@ -37,6 +37,8 @@ final class Formulas {
       case COUNT -> BigInteger.valueOf(reads.size());
       // The divisor, then what stands.
       case HOW_MANY -> howMany(reads.get(0), joined(from(1, reads)));
+      // The divisor, then what stands.
+      case EASY_COUNT -> easy(quotient(reads.get(0), joined(from(1, reads))));
       // The product, then what stood.
       case LEFT_OVER -> joined(from(1, reads)).subtract(reads.get(0)).max(BigInteger.ZERO);
       case JOINED -> joined(reads);
@@ -112,7 +114,25 @@ final class Formulas {
    * divisor that was copied as 0 goes into nothing.
    */
   private static BigInteger howMany(BigInteger divisor, BigInteger standing) {
-    return divisor.signum() == 0 ? BigInteger.ZERO : standing.divide(divisor).min(NINE);
+    return quotient(divisor, standing).min(NINE);
+  }
+
+  private static BigInteger quotient(BigInteger divisor, BigInteger standing) {
+    return divisor.signum() == 0 ? BigInteger.ZERO : standing.divide(divisor);
+  }
+
+  /** How many whole times a divisor fits, given it and then what stands. */
+  static BigInteger fitting(List<Entry> reads) {
+    List<BigInteger> values = reads.stream().map(Entry::value).toList();
+    return quotient(values.get(0), joined(from(1, values)));
+  }
+
+  /** The largest of 1, 2, 5, 10, 20, 50, … that is not above a number; 0 for 0. */
+  private static BigInteger easy(BigInteger most) {
+    String figures = most.toString();
+    int first = figures.charAt(0) - '0';
+    int figure = first >= 5 ? 5 : Math.min(first, 2);
+    return BigInteger.valueOf(figure).multiply(BigInteger.TEN.pow(figures.length() - 1));
   }
 
   /** At most 9: a figure of a root is one figure, however much room there seems to be. */

@@ -30,6 +30,7 @@ public record Rule(Kind kind, int n) {
     PRODUCT,
     COUNT,
     HOW_MANY,
+    EASY_COUNT,
     LEFT_OVER,
     JOINED,
     LARGEST_SQUARE,
@@ -80,6 +81,13 @@ public record Rule(Kind kind, int n) {
   /** The value that follows from {@code reads}, which are in the order given in the plan. */
   public BigInteger apply(List<BigInteger> reads) {
     return Formulas.apply(this, reads);
+  }
+
+  /** Whether a writer may put a value in the place of the one that follows: an easy count. */
+  public boolean leavesOpen(BigInteger value, List<Entry> reads) {
+    return kind == Kind.EASY_COUNT
+        && value.signum() > 0
+        && value.compareTo(Formulas.fitting(reads)) <= 0;
   }
 
   /** The value that follows from what stands in some entries. */

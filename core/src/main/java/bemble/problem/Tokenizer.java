@@ -9,14 +9,19 @@ import java.util.regex.Pattern;
 
 /** Cuts a typed line into numbers and signs, or refuses it at the first trouble. */
 final class Tokenizer {
-  private static final Pattern SIGN =
-      Pattern.compile(
-          "(\\+)|([-−–])|([×xX*])|([÷/])|(√|sqrt\\b|root\\b)", Pattern.CASE_INSENSITIVE);
   private static final Pattern PLACES =
       Pattern.compile(
           "(?:→|->|to\\b)\\s*(-?[\\d.]+)\\s*(?:decimal\\s+)?(?:places?\\b)?",
           Pattern.CASE_INSENSITIVE);
-  private static final List<Operation> OPERATIONS = List.of(Operation.values());
+
+  /** How the sign of each operation may be typed. */
+  private static final Map<Operation, Pattern> SIGNS =
+      Map.of(
+          Operation.ADDITION, sign("\\+"),
+          Operation.SUBTRACTION, sign("[-−–]"),
+          Operation.MULTIPLICATION, sign("[×x*]"),
+          Operation.DIVISION, sign("[÷/]"),
+          Operation.ROOT, sign("√|sqrt\\b|root\\b"));
 
   private final String text;
   private final Limits limits;
@@ -57,17 +62,19 @@ final class Tokenizer {
       at = places.end();
       return true;
     }
-    Matcher sign = SIGN.matcher(text).region(at, text.length());
-    if (!sign.lookingAt()) {
-      return false;
-    }
-    for (int group = 1; group <= sign.groupCount(); group++) {
-      if (sign.group(group) != null) {
-        tokens.add(new Token.Sign(OPERATIONS.get(group - 1), at, sign.end()));
+    for (Map.Entry<Operation, Pattern> operation : SIGNS.entrySet()) {
+      Matcher sign = operation.getValue().matcher(text).region(at, text.length());
+      if (sign.lookingAt()) {
+        tokens.add(new Token.Sign(operation.getKey(), at, sign.end()));
+        at = sign.end();
+        return true;
       }
     }
-    at = sign.end();
-    return true;
+    return false;
+  }
+
+  private static Pattern sign(String forms) {
+    return Pattern.compile(forms, Pattern.CASE_INSENSITIVE);
   }
 
   private int placesAsked(Matcher places) throws RefusedException {

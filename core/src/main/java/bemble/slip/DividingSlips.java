@@ -4,10 +4,12 @@ import bemble.number.Numeral;
 import bemble.paper.Role;
 import bemble.plan.Asked;
 import bemble.plan.Decision;
+import bemble.plan.Entry;
 import bemble.plan.Hand;
 import bemble.plan.Rule;
 import bemble.problem.Problem;
 import java.math.BigInteger;
+import java.util.List;
 import java.util.Optional;
 
 /** Changes to plans of long division and of roots, which use a number up from the left. */
@@ -55,6 +57,60 @@ final class DividingSlips {
           return down && before <= dividend.highestPlace()
               ? Optional.of(BigInteger.valueOf(dividend.digitAt(before)))
               : Optional.empty();
+        };
+  }
+
+  /** What is left is not put before the next figure. */
+  static Change leftOverLost(Problem problem) {
+    return (Change.OfValues)
+        asked ->
+            asked.slot().role() == Role.LEFT_OVER
+                    && asked.slot().place() > 0
+                    && asked.due().signum() > 0
+                ? Optional.of(Hand.NOTHING)
+                : Optional.empty();
+  }
+
+  /** What is left is added to the next figure, where it counts ten times as much. */
+  static Change leftOverAdded(Problem problem) {
+    return (Change.OfValues)
+        asked -> {
+          boolean shares = Reads.is(asked, Rule.Kind.HOW_MANY, Rule.Kind.LEFT_OVER);
+          boolean joins =
+              asked.reads().size() == 3 && asked.reads().get(1).slot().role() == Role.LEFT_OVER;
+          if (!shares || !joins) {
+            return Optional.empty();
+          }
+          BigInteger added = Reads.value(asked, 1).add(Reads.value(asked, 2));
+          BigInteger first = Reads.value(asked, 0);
+          if (Reads.is(asked, Rule.Kind.LEFT_OVER)) {
+            return Optional.of(added.subtract(first).max(BigInteger.ZERO));
+          }
+          return first.signum() == 0 ? Optional.empty() : Optional.of(added.divide(first));
+        };
+  }
+
+  /** The last of the counts is forgotten when they are added. */
+  static Change countNotAdded(Problem problem) {
+    return (Change.OfValues)
+        asked -> {
+          List<Entry> counts = asked.reads();
+          boolean adds = Reads.is(asked, Rule.Kind.FIGURE_OF_TOTAL) && Reads.has(asked, Role.COUNT);
+          return adds && counts.size() > 1
+              ? Optional.of(Reads.applied(asked, counts.subList(0, counts.size() - 1)))
+              : Optional.empty();
+        };
+  }
+
+  /** A multiple of the divisor without the zeros of its count: 20 × 24 as 48. */
+  static Change zerosOfCountLost(Problem problem) {
+    return (Change.OfValues)
+        asked -> {
+          if (!Reads.is(asked, Rule.Kind.PRODUCT) || !Reads.has(asked, Role.COUNT)) {
+            return Optional.empty();
+          }
+          String figures = Reads.value(asked, 0).toString().replaceAll("(?<=.)0+$", "");
+          return Optional.of(new BigInteger(figures).multiply(Reads.value(asked, 1)));
         };
   }
 

@@ -34,6 +34,21 @@ final class MultiplyingSlips {
         && asked.section().kind() == Section.Kind.ROW;
   }
 
+  /** The tens are written below the cut of a box and the ones above it. */
+  static Change tensBelowTheCut(Problem problem) {
+    return (Change.OfValues)
+        asked -> {
+          if (asked.slot().role() != Role.HALF) {
+            return Optional.empty();
+          }
+          Rule.Kind other =
+              Reads.is(asked, Rule.Kind.FIGURE_OF_PAIRS)
+                  ? Rule.Kind.TENS_OF_PAIRS
+                  : Rule.Kind.FIGURE_OF_PAIRS;
+          return Optional.of(Rule.of(other).applyTo(asked.reads()));
+        };
+  }
+
   private static boolean inRow(Asked asked) {
     return Reads.ofPairs(asked) && asked.section().kind() == Section.Kind.ROW;
   }

@@ -91,10 +91,7 @@ class JudgeTest {
   @ParameterizedTest
   @MethodSource("judged")
   void ofTwoSlipsTheFirstIsNamed(Method<?> method) {
-    List<Slip> slips =
-        Slip.of(method.operation(), method.id()).stream()
-            .filter(slip -> !slip.isOfSettingOut())
-            .toList();
+    List<Slip> slips = method.slips().stream().filter(slip -> !slip.isOfSettingOut()).toList();
     Random random = new Random(6);
     new RandomSums(43)
         .small(method)
@@ -164,7 +161,7 @@ class JudgeTest {
   @MethodSource("judged")
   void aPageIsJudgedAlikeAsItGrowsAndAtOnce(Method<?> method) {
     Random random = new Random(12);
-    List<Slip> slips = Slip.of(method.operation(), method.id());
+    List<Slip> slips = method.slips();
     new RandomSums(53)
         .small(method)
         .limit(40)

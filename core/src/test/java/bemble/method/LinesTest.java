@@ -38,6 +38,9 @@ class LinesTest {
               Map<Line, Numeral> right = truth(lines);
               assertEquals(Optional.empty(), lines.firstWrong(right), sum::toString);
               for (Line line : right.keySet()) {
+                if (line.role() == Role.COUNT) {
+                  continue; // Another count that fits is as good.
+                }
                 Map<Line, Numeral> wrong = new HashMap<>(right);
                 wrong.put(line, other(right.get(line)));
                 Lines.Finding finding = lines.firstWrong(wrong).orElseThrow();

@@ -38,10 +38,7 @@ record SlipTrial(String method, Slip slip, int shown, int named, int first, int 
   /** Every slip in every method in which it can happen. */
   static Stream<Arguments> all() {
     return judged().stream()
-        .flatMap(
-            method ->
-                Slip.of(method.operation(), method.id()).stream()
-                    .map(slip -> Arguments.of(method, slip)));
+        .flatMap(method -> method.slips().stream().map(slip -> Arguments.of(method, slip)));
   }
 
   static SlipTrial of(Method<?> method, Slip slip) {

@@ -1,5 +1,7 @@
 package bemble.app.house;
 
+import bemble.method.Methods;
+import bemble.problem.Operation;
 import java.util.List;
 
 /**
@@ -11,26 +13,18 @@ import java.util.List;
 record Trial(String problem, String method) {
   /** Sums in which, together, nearly all remarks of a kind of work are made, the plainest first. */
   static List<Trial> of(String book) {
+    return Methods.of(operation(book)).stream()
+        .flatMap(method -> method.trialLines().stream().map(line -> new Trial(line, method.id())))
+        .toList();
+  }
+
+  private static Operation operation(String book) {
     return switch (book) {
-      case "adding" ->
-          List.of(
-              new Trial("378 + 256", "column"),
-              new Trial("145 + 138", "blocks"),
-              new Trial("364 + 228", "left-to-right"));
-      case "taking" ->
-          List.of(
-              new Trial("432 − 118", "exchange"),
-              new Trial("5003 − 1268", "exchange"),
-              new Trial("532 − 278", "add-to-both"),
-              new Trial("623 − 187", "expanded"),
-              new Trial("403 − 187", "count-up"));
-      case "multiplying" ->
-          List.of(
-              new Trial("34 × 203", "column"),
-              new Trial("57 × 38", "area"),
-              new Trial("57 × 38", "crosswise"));
-      case "dividing" -> List.of(new Trial("4236 ÷ 7", "long"), new Trial("26 ÷ 6", "groups"));
-      default -> List.of(new Trial("√94249", "digit-pairs"));
+      case "adding" -> Operation.ADDITION;
+      case "taking" -> Operation.SUBTRACTION;
+      case "multiplying" -> Operation.MULTIPLICATION;
+      case "dividing" -> Operation.DIVISION;
+      default -> Operation.ROOT;
     };
   }
 }

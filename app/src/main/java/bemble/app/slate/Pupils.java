@@ -58,9 +58,7 @@ public class Pupils {
     if (!Judge.judges(sum.method())) {
       return List.of();
     }
-    return Slip.of(sum.problem().operation(), sum.method().id()).stream()
-        .filter(slip -> !slip.isOfSettingOut())
-        .toList();
+    return sum.method().slips().stream().filter(slip -> !slip.isOfSettingOut()).toList();
   }
 
   PupilView write(WorkingRequest request, List<String> ids) {

@@ -97,7 +97,7 @@ final class Slate {
 
   /** The strip of multiples and the trial table are for those who want them. */
   static boolean isInMargin(Penned.Put put) {
-    return put.kind() == Penned.Kind.AID && (put.role() == Role.MULTIPLE || put.role() == Role.TRY);
+    return put.kind() == Penned.Kind.AID && put.role().isInMargin();
   }
 
   static Stroke.Kind kind(Penned.Kind kind) {

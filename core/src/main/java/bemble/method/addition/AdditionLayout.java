@@ -8,6 +8,7 @@ import bemble.paper.Shape;
 import bemble.paper.Square;
 import bemble.plan.Script;
 import bemble.problem.Addition;
+import bemble.slip.Slip;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -19,6 +20,18 @@ import java.util.List;
  * @param lowest lowest place of any addend
  */
 record AdditionLayout(PlaceColumns columns, int highest, int lowest) {
+  /** The slips of every method that adds in columns, the likelier first. */
+  static final List<Slip> SLIPS =
+      List.of(
+          Slip.LINED_UP_LEFT,
+          Slip.LAST_CARRY_LOST,
+          Slip.CARRY_NOT_ADDED,
+          Slip.TENS_WRITTEN_ONES_CARRIED,
+          Slip.TWO_DIGITS_IN_ONE_SQUARE,
+          Slip.BLANK_COLUMN_SKIPPED,
+          Slip.OLD_CARRY_AGAIN,
+          Slip.FACT_ONE_OUT);
+
   /**
    * Leaves room on the left for the sign and for the new places of the answer. With n addends the
    * total of a column and its carry is below 10 n, so the carry out is below n: its length is the

@@ -13,10 +13,12 @@ import bemble.plan.Script;
 import bemble.plan.Working;
 import bemble.problem.Addition;
 import bemble.problem.Operation;
+import bemble.slip.Slip;
 import bemble.style.Choice;
 import bemble.style.Style;
 import bemble.wording.Section;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * All addends under one another, right-aligned by place; the ones are added first, a column's ones
@@ -31,6 +33,21 @@ public final class ColumnAddition implements Method<Addition> {
   @Override
   public String id() {
     return "column";
+  }
+
+  @Override
+  public List<Slip> slips() {
+    return AdditionLayout.SLIPS;
+  }
+
+  @Override
+  public Optional<String> partner() {
+    return Optional.of("in-pairs");
+  }
+
+  @Override
+  public List<String> trialLines() {
+    return List.of("378 + 256");
   }
 
   @Override

@@ -12,6 +12,7 @@ import bemble.plan.Script;
 import bemble.plan.Working;
 import bemble.problem.Addition;
 import bemble.problem.Operation;
+import bemble.slip.Slip;
 import bemble.style.Choice;
 import bemble.style.Style;
 import bemble.wording.Section;
@@ -27,6 +28,11 @@ public final class InPairs implements Method<Addition> {
   @Override
   public String id() {
     return "in-pairs";
+  }
+
+  @Override
+  public List<Slip> slips() {
+    return AdditionLayout.SLIPS;
   }
 
   @Override

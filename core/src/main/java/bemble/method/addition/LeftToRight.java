@@ -17,6 +17,7 @@ import bemble.plan.Slot;
 import bemble.plan.Working;
 import bemble.problem.Addition;
 import bemble.problem.Operation;
+import bemble.slip.Slip;
 import bemble.style.Style;
 import bemble.wording.Place;
 import bemble.wording.Quantity;
@@ -40,6 +41,16 @@ public final class LeftToRight implements Method<Addition> {
   @Override
   public String id() {
     return "left-to-right";
+  }
+
+  @Override
+  public List<Slip> slips() {
+    return AdditionLayout.SLIPS;
+  }
+
+  @Override
+  public List<String> trialLines() {
+    return List.of("364 + 228");
   }
 
   @Override

@@ -21,6 +21,13 @@ public final class Layout {
     script.draw(Role.RULE, new Shape.Line(new Square(row, firstColumn), end));
   }
 
+  /** Rules the bracket of a division over a dividend that stands in a row of some columns. */
+  public static void bracket(Script script, int row, int firstColumn, int lastColumn) {
+    rule(script, row, firstColumn, lastColumn);
+    Square top = new Square(row, firstColumn);
+    script.draw(Role.RULE, new Shape.Line(top, top.moved(1, 0)));
+  }
+
   /** The squares from the upper left corner of the paper to a square. */
   public static Area upTo(int row, int column) {
     return new Area(new Square(0, 0), new Square(row, column));

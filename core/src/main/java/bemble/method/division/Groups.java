@@ -50,6 +50,11 @@ public final class Groups implements Method<Division> {
   }
 
   @Override
+  public List<String> trialLines() {
+    return List.of("26 ÷ 6");
+  }
+
+  @Override
   public Optional<Misfit> misfit(Division sum) {
     boolean small = sum.dividend().unscaled().compareTo(MOST) <= 0;
     return small ? Optional.empty() : Optional.of(Misfit.DIVIDEND_UP_TO_100);

@@ -22,7 +22,9 @@ import bemble.plan.Slot;
 import bemble.plan.Working;
 import bemble.problem.Division;
 import bemble.problem.Operation;
+import bemble.slip.Slip;
 import bemble.style.Choice;
+import bemble.style.Setting;
 import bemble.style.Style;
 import bemble.wording.Place;
 import bemble.wording.Remark;
@@ -54,6 +56,29 @@ public final class LongDivision implements Method<Division> {
   @Override
   public String id() {
     return "long";
+  }
+
+  @Override
+  public List<Slip> slips() {
+    return List.of(
+        Slip.ZERO_LEFT_OUT,
+        Slip.REMAINDER_DROPPED,
+        Slip.NOT_BROUGHT_DOWN,
+        Slip.BROUGHT_DOWN_TWICE,
+        Slip.SUBTRACTION_SLIP,
+        Slip.TRIAL_TOO_SMALL,
+        Slip.TRIAL_TOO_LARGE,
+        Slip.FROM_THE_ONES_END);
+  }
+
+  @Override
+  public List<Setting> schools() {
+    return List.of(Setting.ZERO_ROUND);
+  }
+
+  @Override
+  public List<String> trialLines() {
+    return List.of("4236 ÷ 7");
   }
 
   @Override
@@ -120,10 +145,7 @@ public final class LongDivision implements Method<Division> {
       dividend = WrittenRow.copy(script, columns, DIVIDEND_ROW, sum.dividend());
       Slot slot = Slot.full(Role.DIVISOR, 0, new Square(DIVIDEND_ROW, bracket - 1));
       divisor = script.copy(slot, sum.divisor().unscaled());
-      Layout.rule(script, DIVIDEND_ROW, bracket, columns.ones());
-      script.draw(
-          Role.RULE,
-          new Shape.Line(new Square(DIVIDEND_ROW, bracket), new Square(DIVIDEND_ROW + 1, bracket)));
+      Layout.bracket(script, DIVIDEND_ROW, bracket, columns.ones());
       script.say(
           Remark.of(RemarkKind.SET_OUT_DIVISION)
               .with("dividend", sum.dividend())

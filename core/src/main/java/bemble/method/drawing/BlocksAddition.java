@@ -6,6 +6,7 @@ import bemble.paper.Shape.Thing;
 import bemble.plan.Script;
 import bemble.problem.Addition;
 import java.math.BigInteger;
+import java.util.List;
 import java.util.Optional;
 
 /** Each addend drawn as stacks, flats, sticks and dots. */
@@ -15,6 +16,11 @@ public final class BlocksAddition extends CountedAddition {
   @Override
   public String id() {
     return "blocks";
+  }
+
+  @Override
+  public List<String> trialLines() {
+    return List.of("145 + 138");
   }
 
   @Override

@@ -21,6 +21,7 @@ import bemble.plan.Slot;
 import bemble.plan.Working;
 import bemble.problem.Multiplication;
 import bemble.problem.Operation;
+import bemble.slip.Slip;
 import bemble.style.Style;
 import bemble.wording.Remark;
 import bemble.wording.RemarkKind;
@@ -49,6 +50,20 @@ public final class AreaMethod implements Method<Multiplication> {
   @Override
   public String id() {
     return "area";
+  }
+
+  @Override
+  public List<Slip> slips() {
+    return List.of(
+        Slip.ZERO_TIMES_GIVES_THE_NUMBER,
+        Slip.BOX_LEFT_OUT,
+        Slip.ZEROS_LOST_IN_BOX,
+        Slip.ROWS_ADDED_WRONGLY);
+  }
+
+  @Override
+  public List<String> trialLines() {
+    return List.of("57 × 38");
   }
 
   @Override

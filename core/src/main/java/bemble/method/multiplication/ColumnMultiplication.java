@@ -20,7 +20,9 @@ import bemble.plan.Slot;
 import bemble.plan.Working;
 import bemble.problem.Multiplication;
 import bemble.problem.Operation;
+import bemble.slip.Slip;
 import bemble.style.Choice;
+import bemble.style.Setting;
 import bemble.style.Style;
 import bemble.wording.Place;
 import bemble.wording.Quantity;
@@ -49,6 +51,35 @@ public final class ColumnMultiplication implements Method<Multiplication> {
   @Override
   public String id() {
     return "column";
+  }
+
+  @Override
+  public List<Slip> slips() {
+    return List.of(
+        Slip.NO_PLACEHOLDER,
+        Slip.ROW_LEFT_OUT,
+        Slip.MATCHING_PLACES_ONLY,
+        Slip.ZERO_TIMES_GIVES_THE_NUMBER,
+        Slip.MULTIPLIED_CARRY_NOT_ADDED,
+        Slip.CARRY_ADDED_FIRST,
+        Slip.CARRY_OF_ROW_BEFORE,
+        Slip.ROWS_ADDED_WRONGLY,
+        Slip.FACT_ONE_OUT);
+  }
+
+  @Override
+  public List<Setting> schools() {
+    return List.of(Setting.PLACEHOLDER, Setting.ZERO_DIGIT);
+  }
+
+  @Override
+  public Optional<String> partner() {
+    return Optional.of("crosswise");
+  }
+
+  @Override
+  public List<String> trialLines() {
+    return List.of("34 × 203");
   }
 
   @Override

@@ -19,6 +19,7 @@ import bemble.plan.Slot;
 import bemble.plan.Working;
 import bemble.problem.Multiplication;
 import bemble.problem.Operation;
+import bemble.slip.Slip;
 import bemble.style.Choice;
 import bemble.style.Style;
 import bemble.wording.Place;
@@ -47,6 +48,16 @@ public final class Crosswise implements Method<Multiplication> {
   @Override
   public String id() {
     return "crosswise";
+  }
+
+  @Override
+  public List<Slip> slips() {
+    return List.of(Slip.MULTIPLIED_CARRY_NOT_ADDED, Slip.MIDDLE_LEFT_OUT, Slip.FACT_ONE_OUT);
+  }
+
+  @Override
+  public List<String> trialLines() {
+    return List.of("57 × 38");
   }
 
   @Override

@@ -6,7 +6,9 @@ import bemble.plan.Hand;
 import bemble.plan.Working;
 import bemble.problem.Operation;
 import bemble.problem.Root;
+import bemble.slip.Slip;
 import bemble.style.Style;
+import java.util.List;
 
 /**
  * The root figure by figure from pairs of figures, counted both ways from the point. Each further
@@ -27,6 +29,25 @@ public final class DigitPairs implements Method<Root> {
   @Override
   public String id() {
     return "digit-pairs";
+  }
+
+  @Override
+  public List<Slip> slips() {
+    return List.of(
+        Slip.SUBTRACTION_SLIP,
+        Slip.TRIAL_TOO_SMALL,
+        Slip.TRIAL_TOO_LARGE,
+        Slip.PAIRS_FROM_WRONG_END,
+        Slip.NOT_DOUBLED,
+        Slip.DIGIT_NOT_BESIDE,
+        Slip.ZERO_LEFT_OUT_OF_ROOT,
+        Slip.POINT_MISPLACED,
+        Slip.ONE_DIGIT_DOWN);
+  }
+
+  @Override
+  public List<String> trialLines() {
+    return List.of("√94249");
   }
 
   @Override

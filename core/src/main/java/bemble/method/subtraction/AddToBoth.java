@@ -13,6 +13,8 @@ import bemble.plan.Slot;
 import bemble.plan.Working;
 import bemble.problem.Operation;
 import bemble.problem.Subtraction;
+import bemble.slip.Slip;
+import bemble.style.Setting;
 import bemble.style.Style;
 import bemble.wording.Quantity;
 import bemble.wording.Remark;
@@ -37,6 +39,28 @@ public final class AddToBoth implements Method<Subtraction> {
   @Override
   public String id() {
     return "add-to-both";
+  }
+
+  @Override
+  public List<Slip> slips() {
+    return List.of(
+        Slip.LINED_UP_LEFT,
+        Slip.NOTHING_GIVES_THE_NUMBER,
+        Slip.NOTHING_GIVES_NOTHING,
+        Slip.SMALLER_FROM_LARGER,
+        Slip.ONE_MORE_FORGOTTEN,
+        Slip.LESS_WITHOUT_EXCHANGE,
+        Slip.FACT_ONE_OUT);
+  }
+
+  @Override
+  public List<Setting> schools() {
+    return List.of(Setting.LAST_COLUMNS);
+  }
+
+  @Override
+  public List<String> trialLines() {
+    return List.of("532 − 278");
   }
 
   @Override

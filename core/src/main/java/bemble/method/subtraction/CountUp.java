@@ -45,6 +45,11 @@ public final class CountUp implements Method<Subtraction> {
   }
 
   @Override
+  public List<String> trialLines() {
+    return List.of("403 − 187");
+  }
+
+  @Override
   public Working work(Subtraction sum, Style style, Hand hand) {
     int scale = Math.max(sum.minuend().scale(), sum.subtrahend().scale());
     Script script = new Script(hand, style);

@@ -11,6 +11,8 @@ import bemble.plan.Slot;
 import bemble.plan.Working;
 import bemble.problem.Operation;
 import bemble.problem.Subtraction;
+import bemble.slip.Slip;
+import bemble.style.Setting;
 import bemble.style.Style;
 import bemble.wording.RemarkKind;
 import java.math.BigInteger;
@@ -37,6 +39,30 @@ public final class Exchange implements Method<Subtraction> {
   @Override
   public String id() {
     return "exchange";
+  }
+
+  @Override
+  public List<Slip> slips() {
+    return List.of(
+        Slip.LINED_UP_LEFT,
+        Slip.ZERO_PASSED_STAYS_ZERO,
+        Slip.ZERO_PASSED_BECOMES_TEN,
+        Slip.NOTHING_GIVES_THE_NUMBER,
+        Slip.NOTHING_GIVES_NOTHING,
+        Slip.SMALLER_FROM_LARGER,
+        Slip.NEIGHBOUR_NOT_LESS,
+        Slip.LESS_WITHOUT_EXCHANGE,
+        Slip.FACT_ONE_OUT);
+  }
+
+  @Override
+  public List<Setting> schools() {
+    return List.of(Setting.LAST_COLUMNS);
+  }
+
+  @Override
+  public List<String> trialLines() {
+    return List.of("432 − 118", "5003 − 1268");
   }
 
   @Override

@@ -18,6 +18,7 @@ import bemble.plan.Slot;
 import bemble.plan.Working;
 import bemble.problem.Operation;
 import bemble.problem.Subtraction;
+import bemble.slip.Slip;
 import bemble.style.Style;
 import bemble.wording.Remark;
 import bemble.wording.RemarkKind;
@@ -50,6 +51,24 @@ public final class Expanded implements Method<Subtraction> {
   @Override
   public String id() {
     return "expanded";
+  }
+
+  @Override
+  public List<Slip> slips() {
+    return List.of(
+        Slip.ZERO_PASSED_STAYS_ZERO,
+        Slip.ZERO_PASSED_BECOMES_TEN,
+        Slip.NOTHING_GIVES_THE_NUMBER,
+        Slip.NOTHING_GIVES_NOTHING,
+        Slip.SMALLER_FROM_LARGER,
+        Slip.NEIGHBOUR_NOT_LESS,
+        Slip.LESS_WITHOUT_EXCHANGE,
+        Slip.FACT_ONE_OUT);
+  }
+
+  @Override
+  public List<String> trialLines() {
+    return List.of("623 − 187");
   }
 
   @Override

@@ -1,0 +1,194 @@
+package bemble.method.division;
+
+import bemble.fact.Fact;
+import bemble.method.Method;
+import bemble.method.PageForm;
+import bemble.method.column.Layout;
+import bemble.method.column.PlaceColumns;
+import bemble.method.column.Standing;
+import bemble.method.column.WrittenRow;
+import bemble.number.Numeral;
+import bemble.paper.Area;
+import bemble.paper.Role;
+import bemble.paper.Square;
+import bemble.plan.Answer;
+import bemble.plan.Entry;
+import bemble.plan.Hand;
+import bemble.plan.Rule;
+import bemble.plan.Script;
+import bemble.plan.Slot;
+import bemble.plan.Working;
+import bemble.problem.Division;
+import bemble.problem.Operation;
+import bemble.slip.Slip;
+import bemble.style.Style;
+import bemble.wording.Remark;
+import bemble.wording.RemarkKind;
+import bemble.wording.Section;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Easy multiples of the divisor are taken off the dividend, its times noted at the side: the
+ * largest of 1, 2, 5, 10, 20, 50, … times that fits, though any that fits is as good. When less
+ * than the divisor is left, the counts are added.
+ */
+public final class PartialQuotients implements Method<Division> {
+  private static final int DIVIDEND_ROW = 1;
+
+  /** Three easy counts make up every figure of a quotient: 9 is 5 and 2 and 2. */
+  private static final int ROUNDS_A_FIGURE = 3;
+
+  @Override
+  public PageForm form() {
+    return PageForm.FRAMED;
+  }
+
+  @Override
+  public Operation operation() {
+    return Operation.DIVISION;
+  }
+
+  @Override
+  public String id() {
+    return "partial-quotients";
+  }
+
+  @Override
+  public List<Slip> slips() {
+    return List.of(Slip.COUNT_NOT_ADDED, Slip.ZEROS_OF_COUNT_LOST, Slip.SUBTRACTION_SLIP);
+  }
+
+  @Override
+  public List<String> trialLines() {
+    return List.of("876 ÷ 24");
+  }
+
+  @Override
+  public Working work(Division sum, Style style, Hand hand) {
+    return new Page(sum, style, hand).work();
+  }
+
+  private final class Page {
+    private final Division sum;
+    private final Script script;
+    private final int bracket;
+    private final PlaceColumns columns;
+    private final int countColumn;
+    private final Standing standing;
+    private final List<Entry> counts = new ArrayList<>();
+    private Entry divisor;
+
+    Page(Division sum, Style style, Hand hand) {
+      this.sum = sum;
+      this.script = new Script(hand, style);
+      this.bracket = sum.divisor().length();
+      int figures = sum.dividend().length();
+      this.columns = new PlaceColumns(bracket + figures - 1);
+      this.countColumn = columns.ones() + 1 + Math.max(1, figures - bracket + 1);
+      this.standing = new Standing(script, columns, DIVIDEND_ROW);
+    }
+
+    Working work() {
+      setOut();
+      int most = ROUNDS_A_FIGURE * (sum.dividend().length() + 1);
+      while (goesIn() && counts.size() < most) {
+        takeOff();
+      }
+      return addCounts();
+    }
+
+    private boolean goesIn() {
+      return divisor.value().signum() > 0 && standing.value().compareTo(divisor.value()) >= 0;
+    }
+
+    private void setOut() {
+      script.step(Section.SET_OUT, null);
+      columns.heads(script, 0, sum.dividend().highestPlace(), 0);
+      WrittenRow dividend = WrittenRow.copy(script, columns, DIVIDEND_ROW, sum.dividend());
+      for (int place = dividend.highest(); place >= 0; place--) {
+        standing.take(dividend.at(place).orElseThrow());
+      }
+      Slot slot = Slot.full(Role.DIVISOR, 0, new Square(DIVIDEND_ROW, bracket - 1));
+      divisor = script.copy(slot, sum.divisor().unscaled());
+      Layout.bracket(script, DIVIDEND_ROW, bracket, columns.ones());
+      script.say(
+          Remark.of(RemarkKind.SET_OUT_CHUNKS)
+              .with("dividend", sum.dividend())
+              .with("divisor", sum.divisor()));
+    }
+
+    private void takeOff() {
+      Section section = Section.round(counts.size() + 1);
+      int row = standing.row() + 1;
+      Square at = new Square(row, countColumn);
+      BigInteger stood = standing.value();
+      script.step(section, new Area(at, at));
+      Slot slot = Slot.full(Role.COUNT, 0, at);
+      Entry count = script.write(slot, Rule.of(Rule.Kind.EASY_COUNT), standing.behind(divisor));
+      Layout.sign(script, at.moved(0, 1), "×");
+      counts.add(count);
+      script.say(
+          Remark.of(RemarkKind.CHOOSE_COUNT)
+              .with("divisor", divisor.value())
+              .with("standing", stood)
+              .with("count", count.value()));
+
+      Area line = new Area(columns.at(row, sum.dividend().highestPlace()), columns.at(row, 0));
+      script.step(section, line);
+      Entry product = standing.writeProduct(0, Rule.of(Rule.Kind.PRODUCT), List.of(count, divisor));
+      script.use(Fact.multiply(count.value(), divisor.value()));
+      script.say(
+          Remark.of(RemarkKind.MULTIPLY_BACK)
+              .with("times", count.value())
+              .with("divisor", divisor.value())
+              .with("product", product.value()));
+
+      script.step(section, line);
+      Standing.Taken taken = standing.subtract(product);
+      script.say(
+          Remark.of(RemarkKind.TAKE_OFF)
+              .with("standing", taken.before())
+              .with("product", product.value())
+              .with("left", taken.left().value())
+              .with("divisor", divisor.value()));
+    }
+
+    private Working addCounts() {
+      int row = counts.isEmpty() ? DIVIDEND_ROW + 1 : standing.row();
+      PlaceColumns answerColumns = new PlaceColumns(countColumn);
+      script.step(Section.TOTALS, new Area(answerColumns.at(row, 0), answerColumns.at(row, 0)));
+      Layout.rule(script, row, columns.ones() + 2, countColumn);
+      WrittenRow answerRow = new WrittenRow(row);
+      int highest = Rule.TOTAL.applyTo(counts).toString().length() - 1;
+      for (int place = highest; place >= 0; place--) {
+        Slot slot = Slot.full(Role.ANSWER, place, answerColumns.at(row, place));
+        answerRow.put(place, script.write(slot, Rule.figureOfTotal(place), counts));
+      }
+      Numeral total = answerRow.read();
+      List<BigInteger> values = counts.stream().map(Entry::value).toList();
+      if (values.size() > 1) {
+        script.use(Fact.add(values));
+      }
+      script.say(
+          Remark.of(RemarkKind.ADD_COUNTS)
+              .with("counts", values.size())
+              .with("divisor", divisor.value())
+              .with("left", standing.value())
+              .with("total", total));
+
+      script.step(Section.ANSWER, null);
+      Answer answer = new Answer.Quotient(total, Numeral.of(standing.value()));
+      boolean exact = standing.value().signum() == 0;
+      script.say(
+          Remark.of(exact ? RemarkKind.READ_QUOTIENT : RemarkKind.READ_REMAINDER)
+              .with("problem", sum)
+              .with("answer", total)
+              .with("remainder", standing.value())
+              .with("divisor", sum.divisor()));
+      Area extent = Layout.upTo(row + 1, countColumn + 1);
+      return script.finish(sum, id(), answer, extent, null);
+    }
+  }
+}

@@ -1,0 +1,278 @@
+package bemble.method.division;
+
+import bemble.fact.Fact;
+import bemble.method.Method;
+import bemble.method.Misfit;
+import bemble.method.PageForm;
+import bemble.method.column.Layout;
+import bemble.method.column.PlaceColumns;
+import bemble.method.column.WrittenRow;
+import bemble.number.Figures;
+import bemble.number.Numeral;
+import bemble.paper.Area;
+import bemble.paper.Role;
+import bemble.paper.Shape;
+import bemble.paper.Spot;
+import bemble.paper.Square;
+import bemble.plan.Answer;
+import bemble.plan.Decision;
+import bemble.plan.Entry;
+import bemble.plan.Hand;
+import bemble.plan.Rule;
+import bemble.plan.Script;
+import bemble.plan.Slot;
+import bemble.plan.Working;
+import bemble.problem.Division;
+import bemble.problem.Operation;
+import bemble.slip.Slip;
+import bemble.style.Style;
+import bemble.wording.Place;
+import bemble.wording.Remark;
+import bemble.wording.RemarkKind;
+import bemble.wording.Section;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Division in one row: the quotient above the bracket, figure by figure, and what is left small
+ * before the next figure of the dividend. Products and differences are kept in the head, so it is
+ * for divisors whose multiples a class knows.
+ */
+public final class ShortDivision implements Method<Division> {
+  private static final BigInteger LARGEST_DIVISOR = BigInteger.valueOf(12);
+  private static final int QUOTIENT_ROW = 1;
+  private static final int DIVIDEND_ROW = 2;
+
+  @Override
+  public PageForm form() {
+    return PageForm.FRAMED;
+  }
+
+  @Override
+  public Operation operation() {
+    return Operation.DIVISION;
+  }
+
+  @Override
+  public String id() {
+    return "short";
+  }
+
+  @Override
+  public List<Slip> slips() {
+    return List.of(
+        Slip.ZERO_LEFT_OUT,
+        Slip.LEFT_OVER_LOST,
+        Slip.LEFT_OVER_ADDED,
+        Slip.REMAINDER_DROPPED,
+        Slip.TRIAL_TOO_SMALL,
+        Slip.TRIAL_TOO_LARGE);
+  }
+
+  @Override
+  public List<String> trialLines() {
+    return List.of("4236 ÷ 7");
+  }
+
+  @Override
+  public Optional<Misfit> misfit(Division sum) {
+    boolean small = sum.divisor().unscaled().compareTo(LARGEST_DIVISOR) <= 0;
+    return small ? Optional.empty() : Optional.of(Misfit.DIVISOR_UP_TO_12);
+  }
+
+  @Override
+  public Working work(Division sum, Style style, Hand hand) {
+    return new Page(sum, style, hand).work();
+  }
+
+  private final class Page {
+    private final Division sum;
+    private final Script script;
+    private final int bracket;
+    private final PlaceColumns columns;
+    private final WrittenRow quotient = new WrittenRow(QUOTIENT_ROW);
+
+    /** What is shared next: what was left over, if anything, and a figure of the dividend. */
+    private List<Entry> standing = new ArrayList<>();
+
+    /** How far later figures of the quotient stand too far left, for want of zeros. */
+    private int leftOut;
+
+    private int round;
+    private Entry divisor;
+    private WrittenRow dividend;
+
+    Page(Division sum, Style style, Hand hand) {
+      this.sum = sum;
+      this.script = new Script(hand, style);
+      this.bracket = sum.divisor().length();
+      this.columns = new PlaceColumns(bracket + sum.dividend().length() - 1);
+    }
+
+    Working work() {
+      setOut();
+      Entry left = null;
+      for (int place = takeFirst(); place >= 0; place--) {
+        round++;
+        Entry times = howMany(place);
+        left = left(place, times);
+        if (place > 0) {
+          standing = new ArrayList<>();
+          if (left.value().signum() > 0) {
+            standing.add(left);
+          }
+          standing.add(dividend.at(place - 1).orElseThrow());
+        }
+      }
+      return readOff(left);
+    }
+
+    private void setOut() {
+      script.step(Section.SET_OUT, null);
+      columns.heads(script, 0, sum.dividend().highestPlace(), 0);
+      dividend = WrittenRow.copy(script, columns, DIVIDEND_ROW, sum.dividend());
+      Slot slot = Slot.full(Role.DIVISOR, 0, new Square(DIVIDEND_ROW, bracket - 1));
+      divisor = script.copy(slot, sum.divisor().unscaled());
+      Layout.bracket(script, DIVIDEND_ROW, bracket, columns.ones());
+      script.say(
+          Remark.of(RemarkKind.SET_OUT_DIVISION)
+              .with("dividend", sum.dividend())
+              .with("divisor", sum.divisor()));
+    }
+
+    /** Takes figures from the left until the divisor goes in; gives the place of the last. */
+    private int takeFirst() {
+      int place = dividend.highest() + 1;
+      do {
+        place--;
+        standing.add(dividend.at(place).orElseThrow());
+      } while (place > 0 && value().compareTo(divisor.value()) < 0);
+      Square first = columns.at(DIVIDEND_ROW, dividend.highest());
+      script.step(Section.round(1), new Area(first, columns.at(DIVIDEND_ROW, place)));
+      script.say(
+          Remark.of(standing.size() > 1 ? RemarkKind.TAKE_MORE_FIGURES : RemarkKind.TAKE_FIRST)
+              .with("divisor", sum.divisor())
+              .with("first", dividend.at(dividend.highest()).orElseThrow().value())
+              .with("standing", value())
+              .with("place", new Place(place)));
+      return place;
+    }
+
+    private BigInteger value() {
+      return Rule.of(Rule.Kind.JOINED).applyTo(standing);
+    }
+
+    private List<Entry> behind(Entry first) {
+      List<Entry> reads = new ArrayList<>(List.of(first));
+      reads.addAll(standing);
+      return reads;
+    }
+
+    private void step(int place) {
+      script.step(
+          Section.round(round),
+          new Area(columns.at(QUOTIENT_ROW, place), columns.at(DIVIDEND_ROW, place)));
+    }
+
+    private Entry howMany(int place) {
+      step(place);
+      BigInteger shared = value();
+      boolean zero = divisor.value().compareTo(shared) > 0;
+      boolean kept =
+          zero
+              && !quotient.isEmpty()
+              && script.decide(Decision.ZERO_WRITTEN, Section.round(round), place, 1) == 0;
+      Slot slot = slot(Role.QUOTIENT, kept ? place : place + leftOut);
+      Rule rule = Rule.of(Rule.Kind.HOW_MANY);
+      Entry times =
+          kept
+              ? script.keepInMind(slot, rule, behind(divisor))
+              : script.write(slot, rule, behind(divisor));
+      if (kept) {
+        leftOut++;
+      } else {
+        quotient.put(slot.place(), times);
+      }
+      if (divisor.value().signum() > 0) {
+        script.use(Fact.howMany(shared, divisor.value()));
+      }
+      boolean none = times.value().signum() == 0;
+      script.say(
+          Remark.of(none ? RemarkKind.GOES_ZERO_TIMES : RemarkKind.HOW_MANY_TIMES)
+              .with("divisor", divisor.value())
+              .with("standing", shared)
+              .with("times", times.value())
+              .with("place", new Place(place)));
+      return times;
+    }
+
+    private Slot slot(Role role, int place) {
+      return Slot.full(role, place, columns.at(QUOTIENT_ROW, place));
+    }
+
+    /** What is left over at a place, written small before the next figure where there is one. */
+    private Entry left(int place, Entry times) {
+      step(place);
+      Slot mind = Slot.small(Role.PRODUCT, place, columns.at(DIVIDEND_ROW, place));
+      Rule multiply = Rule.of(Rule.Kind.PRODUCT);
+      Entry product = script.keepInMind(mind, multiply, List.of(times, divisor));
+      List<Entry> reads = behind(product);
+      BigInteger shared = value();
+      Square next = columns.at(DIVIDEND_ROW, place - 1);
+      Slot small = new Slot(Role.LEFT_OVER, place, next, Spot.UPPER_LEFT);
+      Entry left =
+          script.enter(
+              small,
+              Rule.of(Rule.Kind.LEFT_OVER),
+              reads,
+              value -> shown(place, value) ? List.of(figure(small, value)) : List.of());
+      script.use(Fact.subtract(shared, product.value()));
+      script.say(
+          Remark.of(kind(place, left.value()))
+              .with("standing", shared)
+              .with("product", product.value())
+              .with("left", left.value())
+              .with("divisor", divisor.value()));
+      return left;
+    }
+
+    private static boolean shown(int place, BigInteger value) {
+      return place > 0 && value.signum() > 0;
+    }
+
+    private static Shape figure(Slot slot, BigInteger value) {
+      return new Shape.Small(slot.square(), slot.spot(), Figures.of(value));
+    }
+
+    private static RemarkKind kind(int place, BigInteger left) {
+      if (place == 0) {
+        return RemarkKind.LEFT_AT_END;
+      }
+      return left.signum() == 0 ? RemarkKind.NOTHING_LEFT : RemarkKind.LEFT_BEFORE_NEXT;
+    }
+
+    private Working readOff(Entry left) {
+      script.step(Section.ANSWER, null);
+      Numeral read = quotient.read();
+      Numeral value = Numeral.of(read.unscaled().divide(BigInteger.TEN.pow(leftOut)));
+      Numeral remainder = Numeral.of(left.value());
+      int length = remainder.isZero() ? 0 : remainder.length();
+      if (length > 0) {
+        Layout.sign(script, new Square(QUOTIENT_ROW, columns.ones() + 1), "r");
+        Square ones = new Square(QUOTIENT_ROW, columns.ones() + 1 + length);
+        script.write(Slot.full(Role.REMAINDER, 0, ones), Rule.SAME, List.of(left));
+      }
+      script.say(
+          Remark.of(length == 0 ? RemarkKind.READ_QUOTIENT : RemarkKind.READ_REMAINDER)
+              .with("problem", sum)
+              .with("answer", value)
+              .with("remainder", remainder)
+              .with("divisor", sum.divisor()));
+      Area extent = Layout.upTo(DIVIDEND_ROW, columns.ones() + 1 + length);
+      Answer answer = new Answer.Quotient(value, remainder);
+      return script.finish(sum, id(), answer, extent, columns.ones());
+    }
+  }
+}

@@ -1,0 +1,263 @@
+package bemble.method.multiplication;
+
+import bemble.fact.Fact;
+import bemble.method.Method;
+import bemble.method.PageForm;
+import bemble.method.column.AddingOrder;
+import bemble.method.column.Layout;
+import bemble.number.Numeral;
+import bemble.paper.Area;
+import bemble.paper.Role;
+import bemble.paper.Shape;
+import bemble.paper.Spot;
+import bemble.paper.Square;
+import bemble.plan.Answer;
+import bemble.plan.Entry;
+import bemble.plan.Hand;
+import bemble.plan.Rule;
+import bemble.plan.Script;
+import bemble.plan.Slot;
+import bemble.plan.Working;
+import bemble.problem.Multiplication;
+import bemble.problem.Operation;
+import bemble.slip.Slip;
+import bemble.style.Choice;
+import bemble.style.Style;
+import bemble.wording.Carried;
+import bemble.wording.Place;
+import bemble.wording.Quantity;
+import bemble.wording.Remark;
+import bemble.wording.RemarkKind;
+import bemble.wording.Section;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A box for every pair of figures, cut from its upper right to its lower left corner: tens above
+ * the cut, ones below. All figures between two cuts count the same place; they are added with
+ * carries, from the lower right, and the totals are read round the corner of the box.
+ */
+public final class Lattice implements Method<Multiplication> {
+  private static final int TOP = 1;
+  private static final int LEFT = 2;
+
+  /** Squares along the side of a box: one for the tens, one for the ones. */
+  private static final int SIDE = 2;
+
+  @Override
+  public PageForm form() {
+    return PageForm.FRAMED;
+  }
+
+  @Override
+  public Operation operation() {
+    return Operation.MULTIPLICATION;
+  }
+
+  @Override
+  public String id() {
+    return "lattice";
+  }
+
+  @Override
+  public List<Slip> slips() {
+    return List.of(
+        Slip.TENS_BELOW_THE_CUT,
+        Slip.ZERO_TIMES_GIVES_THE_NUMBER,
+        Slip.CARRY_NOT_ADDED,
+        Slip.TENS_WRITTEN_ONES_CARRIED,
+        Slip.FACT_ONE_OUT);
+  }
+
+  @Override
+  public List<String> trialLines() {
+    return List.of("46 × 73");
+  }
+
+  @Override
+  public Working work(Multiplication sum, Style style, Hand hand) {
+    return new Page(sum, style, hand).work();
+  }
+
+  private final class Page {
+    private final Multiplication sum;
+    private final Script script;
+    private final int across;
+    private final int down;
+    private final List<Entry> top = new ArrayList<>();
+    private final List<Entry> side = new ArrayList<>();
+
+    /** What stands between two cuts, by the place that it counts, from the upper right down. */
+    private final Map<Integer, List<Entry>> diagonals = new HashMap<>();
+
+    Page(Multiplication sum, Style style, Hand hand) {
+      this.sum = sum;
+      this.script = new Script(hand, style);
+      this.across = sum.multiplicand().length();
+      this.down = sum.multiplier().length();
+    }
+
+    Working work() {
+      setOut();
+      for (int row = 0; row < down; row++) {
+        for (int column = 0; column < across; column++) {
+          fill(row, column);
+        }
+      }
+      return readOff(addDiagonals());
+    }
+
+    private void setOut() {
+      script.step(Section.SET_OUT, null);
+      for (int column = 0; column < across; column++) {
+        int place = across - 1 - column;
+        Square at = new Square(0, LEFT + SIDE * column + 1);
+        top.add(script.copy(Slot.full(Role.GIVEN, place, at), sum.multiplicand().digitAt(place)));
+      }
+      for (int row = 0; row < down; row++) {
+        int place = down - 1 - row;
+        Square at = new Square(TOP + SIDE * row, right());
+        side.add(script.copy(Slot.full(Role.GIVEN, place, at), sum.multiplier().digitAt(place)));
+      }
+      Layout.sign(script, new Square(0, right()), "×");
+      ruleBoxes();
+      script.say(
+          Remark.of(RemarkKind.SET_OUT_LATTICE)
+              .with("multiplicand", sum.multiplicand())
+              .with("multiplier", sum.multiplier()));
+    }
+
+    private int right() {
+      return LEFT + SIDE * across;
+    }
+
+    private int bottom() {
+      return TOP + SIDE * down;
+    }
+
+    private void ruleBoxes() {
+      for (int row = 0; row <= down; row++) {
+        line(new Square(TOP + SIDE * row, LEFT), new Square(TOP + SIDE * row, right()));
+      }
+      for (int column = 0; column <= across; column++) {
+        line(new Square(TOP, LEFT + SIDE * column), new Square(bottom(), LEFT + SIDE * column));
+      }
+      for (int column = 1; column <= across; column++) {
+        cut(new Square(TOP, LEFT + SIDE * column));
+      }
+      for (int row = 1; row < down; row++) {
+        cut(new Square(TOP + SIDE * row, right()));
+      }
+    }
+
+    /** From a crossing at the upper or the right edge down to the left, to the edge of the box. */
+    private void cut(Square from) {
+      int length = Math.min(bottom() - from.row(), from.column() - LEFT);
+      line(from, from.moved(length, -length));
+    }
+
+    private void line(Square from, Square to) {
+      script.draw(Role.RULE, new Shape.Line(from, to));
+    }
+
+    private void fill(int row, int column) {
+      Square corner = new Square(TOP + SIDE * row, LEFT + SIDE * column);
+      script.step(Section.row(row + 1), new Area(corner, corner.moved(1, 1)));
+      Entry one = top.get(column);
+      Entry other = side.get(row);
+      List<Entry> reads = List.of(one, other);
+      int place = one.slot().place() + other.slot().place();
+      half(place + 1, corner, Rule.of(Rule.Kind.TENS_OF_PAIRS), reads);
+      half(place, corner.moved(1, 1), Rule.of(Rule.Kind.FIGURE_OF_PAIRS), reads);
+      Fact fact = Fact.multiply(one.value(), other.value());
+      script.use(fact);
+      script.say(
+          Remark.of(RemarkKind.FILL_LATTICE)
+              .with("one", one.value())
+              .with("other", other.value())
+              .with("product", fact.result())
+              .with("tens", fact.result().divide(BigInteger.TEN))
+              .with("left", fact.result().mod(BigInteger.TEN)));
+    }
+
+    private void half(int place, Square at, Rule rule, List<Entry> reads) {
+      Entry half = script.write(Slot.full(Role.HALF, place, at), rule, reads);
+      diagonals.computeIfAbsent(place, any -> new ArrayList<>()).add(half);
+    }
+
+    /** The totals of the diagonals, the ones first. */
+    private List<Entry> addDiagonals() {
+      List<Entry> totals = new ArrayList<>();
+      Entry carry = null;
+      for (int place = 0; place < across + down; place++) {
+        List<Entry> reads = AddingOrder.of(script.style(), diagonals.get(place));
+        if (carry != null) {
+          reads.add(script.style().has(Choice.CarryTurn.FIRST) ? 0 : reads.size(), carry);
+        }
+        script.step(Section.column(place), new Area(edge(place), edge(place)));
+        Slot slot = Slot.full(Role.EDGE, place, edge(place));
+        totals.add(script.write(slot, Rule.ONES_OF_TOTAL, reads));
+        BigInteger total = Rule.TOTAL.applyTo(reads);
+        boolean carries = total.compareTo(BigInteger.TEN) >= 0 && place + 1 < across + down;
+        carry = carries ? carry(place + 1, reads) : null;
+        say(place, reads, total);
+      }
+      return totals;
+    }
+
+    private Entry carry(int place, List<Entry> reads) {
+      Slot small = new Slot(Role.CARRY, place, edge(place), Spot.UPPER_LEFT);
+      return script.write(small, Rule.TENS_OF_TOTAL, reads);
+    }
+
+    /** Where the diagonal of a place leaves the box: below it, or further on at its left. */
+    private Square edge(int place) {
+      return place < across
+          ? new Square(bottom(), LEFT + SIDE * (across - 1 - place) + 1)
+          : new Square(TOP + SIDE * (across + down - 1 - place), LEFT - 1);
+    }
+
+    private void say(int place, List<Entry> reads, BigInteger total) {
+      List<Object> parts = new ArrayList<>();
+      for (Entry read : reads) {
+        Quantity quantity = new Quantity(read.value(), place);
+        parts.add(read.slot().role() == Role.CARRY ? new Carried(quantity) : quantity);
+      }
+      boolean single = reads.size() == 1;
+      script.say(
+          Remark.of(single ? RemarkKind.ADD_SINGLE : RemarkKind.ADD_DIAGONAL)
+              .with("parts", parts)
+              .with("place", new Place(place))
+              .with("total", new Quantity(total, place))
+              .with("tens", total.divide(BigInteger.TEN))
+              .with("write", total.mod(BigInteger.TEN)));
+      if (!single) {
+        script.use(Fact.add(reads.stream().map(Entry::value).toList()));
+      }
+    }
+
+    private Working readOff(List<Entry> totals) {
+      script.step(Section.ANSWER, null);
+      int row = bottom() + 2;
+      int ones = Math.max(right(), across + down) - 1;
+      BigInteger product = BigInteger.ZERO;
+      for (int place = totals.size() - 1; place >= 0; place--) {
+        Entry total = totals.get(place);
+        if (product.signum() > 0 || total.value().signum() > 0 || place == 0) {
+          Slot slot = Slot.full(Role.ANSWER, place, new Square(row, ones - place));
+          Entry figure = script.write(slot, Rule.SAME, List.of(total));
+          product = product.multiply(BigInteger.TEN).add(figure.value());
+        }
+      }
+      Answer answer = new Answer.One(Numeral.of(product));
+      script.say(
+          Remark.of(RemarkKind.READ_ROUND_CORNER)
+              .with("problem", sum)
+              .with("answer", answer.value()));
+      return script.finish(sum, id(), answer, Layout.upTo(row, ones + 1), null);
+    }
+  }
+}
