@@ -3,6 +3,35 @@ import jsxA11y from 'eslint-plugin-jsx-a11y';
 import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
+/** The folders from the ground up: each may import from those below it and from itself. */
+const FLOORS = [
+  ['api', 'theme'],
+  ['ui'],
+  ['paper'],
+  ['session'],
+  ['board', 'desk', 'house', 'slate', 'workbook'],
+  ['app'],
+];
+
+/** Neither the folders above nor those beside a folder may be imported. */
+const layering = FLOORS.slice(0, -1).flatMap((floor, level) =>
+  floor.map((folder) => {
+    const barred = FLOORS.slice(level)
+      .flat()
+      .filter((other) => other !== folder);
+    const group = barred.flatMap((other) => [`../${other}`, `../${other}/**`]);
+    return {
+      files: [`src/${folder}/**/*.{ts,tsx}`],
+      rules: {
+        'no-restricted-imports': [
+          'error',
+          { patterns: [{ group, message: `${folder} lies below these folders, or beside them.` }] },
+        ],
+      },
+    };
+  }),
+);
+
 export default tseslint.config(
   { ignores: ['target', 'node_modules', 'src/api/schema.d.ts'] },
   js.configs.recommended,
@@ -13,4 +42,5 @@ export default tseslint.config(
     // A dialog that opens for one thing puts the cursor where that thing is typed.
     rules: { 'jsx-a11y/no-autofocus': 'off' },
   },
+  ...layering,
 );

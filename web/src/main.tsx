@@ -11,7 +11,7 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { App } from './app/App';
 import { NoticeProvider } from './ui/Notice';
-import { DeskProvider } from './desk/DeskState';
+import { DeskProvider } from './session/DeskState';
 import { theme } from './theme';
 
 // The page's security policy lets in only styles that carry its nonce.

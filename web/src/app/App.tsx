@@ -4,7 +4,7 @@ import { lazy, Suspense, useState } from 'react';
 import { Navigate, Route, Routes, useLocation, useNavigate } from 'react-router';
 import { DeskScreen } from '../desk/DeskScreen';
 import { ProblemLine } from '../desk/ProblemLine';
-import { useDesk } from '../desk/deskContext';
+import { useDesk } from '../session/deskContext';
 import { useKeys } from '../ui/useKeys';
 import { ClassChoice } from '../house/ClassChoice';
 import { KeysDialog } from './KeysDialog';

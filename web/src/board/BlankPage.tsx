@@ -14,7 +14,7 @@ const EMPTY: Area = { from: { row: 0, column: 0 }, to: { row: 8, column: 11 } };
 function actions(key: string, event: KeyboardEvent): WritingAction[] | undefined {
   const digit = /^Digit\d$/.test(event.code) ? event.code.slice(5) : undefined;
   if (event.shiftKey && digit) {
-    return [{ do: 'small', text: digit }];
+    return [{ do: 'aid', text: digit }];
   }
   if (/^[\d+\-×x*÷=.,√]$/.test(key)) {
     const text = { '-': '−', x: '×', '*': '×' }[key] ?? key;

@@ -4,7 +4,7 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { lazy, Suspense, useState } from 'react';
 import type { Working } from '../api/types';
-import { useDesk } from './deskContext';
+import { useDesk } from '../session/deskContext';
 
 const ElsewhereDialog = lazy(() => import('./ElsewhereDialog'));
 

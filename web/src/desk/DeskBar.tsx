@@ -6,8 +6,8 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Method, Working } from '../api/types';
 import { BAR } from '../ui/book';
-import { useDesk } from './deskContext';
-import { lastStep } from './deskReducer';
+import { useDesk } from '../session/deskContext';
+import { lastStep } from '../session/deskReducer';
 import { Ribbon } from './Ribbon';
 
 /** Below the book: forward and back, the ribbon of steps, what can be done with the page. */

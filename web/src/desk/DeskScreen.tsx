@@ -6,10 +6,10 @@ import { BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
 import { useKeys } from '../ui/useKeys';
 import { BesidePage } from './BesidePage';
 import { DeskBar } from './DeskBar';
-import { useDesk } from './deskContext';
-import { allSteps, stepKey } from './deskReducer';
+import { useDesk } from '../session/deskContext';
+import { allSteps, stepKey } from '../session/deskReducer';
 import { KeepDialog } from './KeepDialog';
-import { layersAt } from './layers';
+import { layersAt } from '../session/layers';
 import { PaperDialog } from './PaperDialog';
 import { SpokenPage } from './SpokenPage';
 

@@ -10,7 +10,7 @@ import { useState } from 'react';
 import { api } from '../api/client';
 import type { Working } from '../api/types';
 import { useNotice } from '../ui/useNotice';
-import { useDesk } from './deskContext';
+import { useDesk } from '../session/deskContext';
 
 /** Asks for a title and keeps the page; a failure is said here and what was typed stays. */
 export function KeepDialog({ working, onClose }: { working: Working; onClose: () => void }) {

@@ -9,7 +9,7 @@ import { useState, type ReactNode } from 'react';
 import { api } from '../api/client';
 import type { PdfRequest, Working } from '../api/types';
 import { useNotice } from '../ui/useNotice';
-import { allSteps } from './deskReducer';
+import { allSteps } from '../session/deskReducer';
 
 type Kind = PdfRequest['kind'];
 

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import InputBase from '@mui/material/InputBase';
 import { useRef } from 'react';
-import { useDesk } from './deskContext';
+import { useDesk } from '../session/deskContext';
 
 const SIGNS = [
   { sign: '+', name: 'plus' },

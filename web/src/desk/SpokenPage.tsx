@@ -2,10 +2,10 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import type { Step, StepWords, Working } from '../api/types';
-import { useDesk } from './deskContext';
+import { useDesk } from '../session/deskContext';
 import { CheckLine } from './CheckLine';
-import { allSteps } from './deskReducer';
-import { said, useStepWords } from './stepWords';
+import { allSteps } from '../session/deskReducer';
+import { said, useStepWords } from '../session/stepWords';
 import { TallyLine } from './TallyLine';
 
 const FactHelp = lazy(() => import('./FactHelp'));

@@ -4,7 +4,7 @@ import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
 import { api } from '../api/client';
 import { useNotice } from '../ui/useNotice';
-import { useClassChange, useClasses, useCurrentClass } from './classes';
+import { useClassChange, useClasses, useCurrentClass } from '../session/classes';
 
 /** The current class; its name opens the list of all. */
 export function ClassChoice() {

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { api } from '../api/client';
 import type { ClassRoom } from '../api/types';
 import { useNotice } from '../ui/useNotice';
-import { useClassChange, useClasses } from './classes';
+import { useClassChange, useClasses } from '../session/classes';
 
 /** The classes: which is current, their names, adding and removing, and back to the standard. */
 export function ClassList() {

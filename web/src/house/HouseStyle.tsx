@@ -4,10 +4,10 @@ import Switch from '@mui/material/Switch';
 import { useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
 import { api } from '../api/client';
-import { useDesk } from '../desk/deskContext';
+import { useDesk } from '../session/deskContext';
 import { BOOK, RIGHT_PAGE } from '../ui/book';
 import { ClassList } from './ClassList';
-import { useCurrentClass } from './classes';
+import { useCurrentClass } from '../session/classes';
 import { OwnSentences } from './OwnSentences';
 import { SettingList } from './SettingList';
 

@@ -8,7 +8,7 @@ import { useQuery } from '@tanstack/react-query';
 import { memo, useRef, useState } from 'react';
 import { api } from '../api/client';
 import type { ClassRoom, Sentence, Style } from '../api/types';
-import { useStyleChange } from './classes';
+import { useStyleChange } from '../session/classes';
 
 /** The class's own wording for a kind of remark, tried out before it is kept. */
 export const OwnSentences = memo(function OwnSentences({

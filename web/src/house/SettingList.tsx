@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useDeferredValue, useState } from 'react';
 import type { ClassRoom, Setting, Settings, Style, Working } from '../api/types';
-import { heardOf, useStyleChange } from './classes';
+import { heardOf, useStyleChange } from '../session/classes';
 import { livePage } from './livePage';
 import { SettingCard } from './SettingCard';
 

@@ -1,4 +1,4 @@
-import type { Mark, Paper, Square } from '../api/types';
+import type { Mark, Paper, Square, Stroke } from '../api/types';
 
 /** Free writing on squared paper: full figures, small figures, strikes, and lines under squares. */
 export interface Writing {
@@ -10,7 +10,7 @@ export interface Writing {
 }
 
 export interface WrittenMark {
-  kind: 'figure' | 'small' | 'number' | 'point' | 'strike' | 'line';
+  kind: Exclude<Stroke['kind'], 'RUB'>;
   at: Square;
   text: string;
 }
@@ -19,7 +19,7 @@ export type WritingAction =
   | { do: 'move'; rows: number; columns: number }
   | { do: 'go'; to: Square }
   | { do: 'write'; text: string }
-  | { do: 'small'; text: string }
+  | { do: 'aid'; text: string }
   | { do: 'strike' }
   | { do: 'line' }
   | { do: 'rub' }
@@ -56,13 +56,13 @@ export function writingReducer(writing: Writing, action: WritingAction): Writing
     case 'go':
       return { ...writing, cursor: action.to };
     case 'write':
-      return put(writing, 'figure', action.text);
-    case 'small':
-      return put(writing, 'small', action.text);
+      return put(writing, 'FIGURE', action.text);
+    case 'aid':
+      return put(writing, 'AID', action.text);
     case 'strike':
-      return put(writing, 'strike', '');
+      return put(writing, 'STRIKE', '');
     case 'line':
-      return put(writing, 'line', '');
+      return put(writing, 'LINE', '');
     case 'rub':
       return changed(
         writing,
@@ -88,14 +88,14 @@ export function writingReducer(writing: Writing, action: WritingAction): Writing
 /** The writing as a paper, drawn like any other; small figures make way for what is printed. */
 export function asPaper(marks: WrittenMark[], extent: Paper['extent'], printed?: Paper): Paper {
   const full = [
-    ...marks.filter((mark) => mark.kind === 'figure').map((mark) => mark.at),
+    ...marks.filter((mark) => mark.kind === 'FIGURE').map((mark) => mark.at),
     ...(printed?.marks ?? []).flatMap(({ shape }) => (shape.kind === 'figure' ? [shape.at] : [])),
   ];
   return {
     extent,
     marks: marks.map((mark, id) => ({
       id,
-      role: mark.kind === 'small' ? 'CARRY' : 'PARTIAL',
+      role: mark.kind === 'AID' ? 'CARRY' : 'PARTIAL',
       step: 0,
       shape: shape(mark, full),
     })),
@@ -105,19 +105,19 @@ export function asPaper(marks: WrittenMark[], extent: Paper['extent'], printed?:
 function shape({ kind, at: square, text }: WrittenMark, full: Square[]): Mark['shape'] {
   const crowded = full.some((each) => each.row === square.row && each.column === square.column);
   switch (kind) {
-    case 'figure':
-      return { kind, at: square, text };
-    case 'small':
-      return { kind, at: square, spot: crowded ? 'UPPER_LEFT' : 'SMALL', text };
-    case 'point':
-      return { kind, after: square, text };
-    case 'number':
+    case 'FIGURE':
+      return { kind: 'figure', at: square, text };
+    case 'AID':
+      return { kind: 'small', at: square, spot: crowded ? 'UPPER_LEFT' : 'SMALL', text };
+    case 'POINT':
+      return { kind: 'point', after: square, text };
+    case 'NUMBER':
       return { kind: 'small', at: square, spot: 'SMALL', text };
-    case 'strike':
-      return { kind, at: square, spot: 'FULL' };
-    case 'line':
+    case 'STRIKE':
+      return { kind: 'strike', at: square, spot: 'FULL' };
+    case 'LINE':
       return {
-        kind,
+        kind: 'line',
         from: { row: square.row + 1, column: square.column },
         to: { row: square.row + 1, column: square.column + 1 },
       };

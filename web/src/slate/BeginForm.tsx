@@ -6,7 +6,7 @@ import { lazy, Suspense, useDeferredValue, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { AttemptRequest } from '../api/types';
-import { useDesk } from '../desk/deskContext';
+import { useDesk } from '../session/deskContext';
 import { PAGE } from './WritingPage';
 
 const PupilDialog = lazy(() => import('./PupilDialog'));

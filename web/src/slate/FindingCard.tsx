@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import type { Report } from '../api/types';
-import { CARD } from './WritingPage';
+import { CARD } from '../ui/card';
 
 /** A slip with the question that leads back, and its name. */
 export function FindingCard({ finding }: { finding: Report['findings'][number] }) {

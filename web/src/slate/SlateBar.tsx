@@ -5,7 +5,7 @@ import { memo } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { Attempt } from '../api/types';
-import { useDesk } from '../desk/deskContext';
+import { useDesk } from '../session/deskContext';
 import { BAR } from '../ui/book';
 import { useNotice } from '../ui/useNotice';
 

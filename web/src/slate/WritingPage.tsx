@@ -4,6 +4,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api } from '../api/client';
 import type { Attempt, Hint, Report } from '../api/types';
+import { CARD } from '../ui/card';
 import { FindingCard } from './FindingCard';
 import { Keys } from './Keys';
 import { Legend } from './Legend';
@@ -138,5 +139,3 @@ export const PAGE = {
   pt: { xs: 1.5, md: 2.5 },
   pb: { xs: 0.75, md: 1.5 },
 } as const;
-
-export const CARD = { borderLeft: 6, borderRadius: '4px 10px 10px 4px', px: 2.25, py: 1.25 };

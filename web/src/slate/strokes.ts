@@ -2,53 +2,30 @@ import type { Attempt, Square, Stroke } from '../api/types';
 import { same } from '../paper/geometry';
 import type { WrittenMark } from '../paper/writing';
 
-type Kind = Stroke['kind'];
-
-const MARKS: Partial<Record<Kind, WrittenMark['kind']>> = {
-  FIGURE: 'figure',
-  SMALL: 'small',
-  CELL: 'number',
-  POINT: 'point',
-  STRIKE: 'strike',
-  LINE: 'line',
-};
-
 /** What stands on the page after some strokes. */
 export function marksAfter(strokes: Stroke[]): WrittenMark[] {
   let marks: WrittenMark[] = [];
   for (const { kind, row, column, text } of strokes) {
     const at = { row, column };
-    const mark = MARKS[kind];
-    if (!mark) {
+    if (kind === 'RUB') {
       marks = marks.filter((each) => !same(each.at, at));
       continue;
     }
-    const before = marks.find((each) => each.kind === mark && same(each.at, at));
+    const before = marks.find((each) => each.kind === kind && same(each.at, at));
     marks = marks.filter((each) => each !== before);
-    const toggled = mark === 'strike' || mark === 'line';
+    const toggled = kind === 'STRIKE' || kind === 'LINE';
     if (toggled ? !before : text !== '') {
-      marks.push({ kind: mark, at, text });
+      marks.push({ kind, at, text });
     }
   }
   return marks;
 }
 
-const KINDS: Record<WrittenMark['kind'], Kind> = {
-  figure: 'FIGURE',
-  small: 'SMALL',
-  number: 'CELL',
-  point: 'POINT',
-  strike: 'STRIKE',
-  line: 'LINE',
-};
-
 /** The strokes that make a square as it was. */
 export function strokesFor(at: Square, marks: WrittenMark[]): Pick<Stroke, 'kind' | 'text'>[] {
   return [
     { kind: 'RUB', text: '' },
-    ...marks
-      .filter((mark) => same(mark.at, at))
-      .map(({ kind, text }) => ({ kind: KINDS[kind], text })),
+    ...marks.filter((mark) => same(mark.at, at)).map(({ kind, text }) => ({ kind, text })),
   ];
 }
 
@@ -72,15 +49,14 @@ export function nextCursor(path: Path, from: Cursor, marks: WrittenMark[], aids:
   const passed = path.slice(0, from.step + 1);
   const isOpen = (step: Path[number]) =>
     !standsThere(step, marks) ||
-    (step.kind === 'SMALL' &&
-      passed.some((each) => each.kind === 'SMALL' && same(each.at, step.at)));
+    (step.kind === 'AID' && passed.some((each) => each.kind === 'AID' && same(each.at, step.at)));
   const next = path.findIndex(
-    (step, index) => index > from.step && (aids || step.kind !== 'SMALL') && isOpen(step),
+    (step, index) => index > from.step && (aids || step.kind !== 'AID') && isOpen(step),
   );
   const step = path[next];
   return step ? { at: step.at, step: next } : from;
 }
 
 function standsThere({ at, kind }: Path[number], marks: WrittenMark[]) {
-  return marks.some((mark) => mark.kind === MARKS[kind] && same(mark.at, at));
+  return marks.some((mark) => mark.kind === kind && same(mark.at, at));
 }

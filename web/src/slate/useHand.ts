@@ -23,25 +23,25 @@ export function useHand(slate: ReturnType<typeof useAttempt>, onDone: () => void
     onDone();
     if (sign === '.' || sign === ',') {
       // It belongs behind the figure that was written last, wherever the cursor has gone since.
-      const last = marks.findLast((mark) => mark.kind === 'figure')?.at ?? at;
+      const last = marks.findLast((mark) => mark.kind === 'FIGURE')?.at ?? at;
       slate.write(last, { kind: 'POINT', text: '.' });
       return;
     }
     const meant = path[cursor.step];
-    const there = (kind: 'small' | 'number') =>
+    const there = (kind: 'AID' | 'NUMBER') =>
       marks.find((mark) => mark.kind === kind && same(mark.at, at))?.text ?? '';
     const isDigit = /\d/.test(sign);
-    if (isDigit && meant?.kind === 'CELL' && !small) {
-      slate.write(at, { kind: 'CELL', text: there('number') + sign });
+    if (isDigit && meant?.kind === 'NUMBER' && !small) {
+      slate.write(at, { kind: 'NUMBER', text: there('NUMBER') + sign });
       return;
     }
-    const aid = isDigit && (small || (aids && meant?.kind === 'SMALL'));
-    const standing = aid ? there('small') : '';
-    const figures = meant?.kind === 'SMALL' ? meant.figures : Infinity;
+    const aid = isDigit && (small || (aids && meant?.kind === 'AID'));
+    const standing = aid ? there('AID') : '';
+    const figures = meant?.kind === 'AID' ? meant.figures : Infinity;
     const text = standing.length < figures ? standing + sign : sign;
-    slate.write(at, { kind: aid ? 'SMALL' : 'FIGURE', text });
+    slate.write(at, { kind: aid ? 'AID' : 'FIGURE', text });
     if (!small && (!aid || text.length >= figures)) {
-      const kind = aid ? ('small' as const) : ('figure' as const);
+      const kind = aid ? ('AID' as const) : ('FIGURE' as const);
       setCursor(nextCursor(path, cursor, [...marks, { kind, at, text }], aids));
     }
   };

@@ -8,7 +8,7 @@ import { useDeferredValue, useRef, useState, type ChangeEvent } from 'react';
 import { useNavigate } from 'react-router';
 import { api, Trouble } from '../api/client';
 import type { Page, PageEntry, PageFile } from '../api/types';
-import { useDesk } from '../desk/deskContext';
+import { useDesk } from '../session/deskContext';
 import { useNotice } from '../ui/useNotice';
 import { PageCard } from './PageCard';
 

@@ -4,7 +4,7 @@ import bemble.app.slate.AttemptRequest;
 import bemble.app.slate.AttemptView;
 import bemble.app.slate.Attempts;
 import bemble.app.slate.Pupils;
-import bemble.app.slate.Stroke;
+import bemble.app.slate.StrokeView;
 import bemble.app.working.WorkingRequest;
 import bemble.style.Style;
 import com.fasterxml.jackson.core.type.TypeReference;
@@ -52,7 +52,7 @@ class DemoAttempts implements ApplicationRunner {
     AttemptView begun =
         attempts.begin(
             new AttemptRequest(demo.problem(), demo.method(), style, demo.who(), null, null));
-    List<Stroke> strokes =
+    List<StrokeView> strokes =
         pupils.strokes(new WorkingRequest(demo.problem(), demo.method(), style), demo.slips());
     attempts.write(begun.id(), strokes);
     attempts.handIn(begun.id(), demo.explanation() == null ? "" : demo.explanation());

@@ -4,8 +4,8 @@ import bemble.app.slate.AttemptRequest.Telling;
 import bemble.app.working.WorkingView.ColumnName;
 import bemble.judge.Judge.SettingOut;
 import bemble.paper.Paper;
-import bemble.paper.Square;
 import bemble.problem.Operation;
+import bemble.slate.Slate.Waypoint;
 import java.time.OffsetDateTime;
 import java.util.List;
 
@@ -36,17 +36,14 @@ public record AttemptView(
     OffsetDateTime handedInAt,
     String explanation,
     Paper paper,
-    List<PathView> path,
+    List<Waypoint> path,
     List<ColumnName> columns,
-    List<Stroke> strokes,
+    List<StrokeView> strokes,
     ReportView report,
     Paper truth,
     long seconds,
     Long check,
     Long checkOf) {
-  /** A square to be filled, how, and with how many figures. */
-  public record PathView(Square at, Stroke.Kind kind, int figures) {}
-
   /** An attempt in a list; {@code slip} names the first thing that went wrong. */
   public record AttemptEntry(
       long id,

@@ -20,6 +20,7 @@ import bemble.judge.Judge.SettingOut;
 import bemble.judge.Judge.Stage;
 import bemble.method.Sum;
 import bemble.plan.Working;
+import bemble.slate.Stroke;
 import bemble.style.Style;
 import java.time.Clock;
 import java.time.OffsetDateTime;
@@ -104,7 +105,7 @@ public class Attempts {
   }
 
   /** Adds what was done; answers with the judgement where that is wanted as one goes. */
-  public Optional<ReportView> write(long id, List<Stroke> strokes) {
+  public Optional<ReportView> write(long id, List<StrokeView> strokes) {
     return with(
         id,
         page -> {
@@ -117,13 +118,13 @@ public class Attempts {
         });
   }
 
-  private void refuseUnwritable(long id, OpenPage page, List<Stroke> strokes) {
+  private void refuseUnwritable(long id, OpenPage page, List<StrokeView> strokes) {
     if (page.isEnded()) {
       throw new StaleException("This page is handed in; nothing more can be written on it.");
     }
     int number = page.next();
-    for (Stroke stroke : strokes) {
-      if (stroke.kind() == Stroke.Kind.FIGURE && stroke.text().length() > 1) {
+    for (StrokeView stroke : strokes) {
+      if (stroke.stroke().isCrowded()) {
         throw RefusedException.of(
             "two-figures", "Write one figure to a square: “" + stroke.text() + "” is more.");
       }
@@ -198,12 +199,13 @@ public class Attempts {
     return new OpenPage(row, sum, mapper.strokes(row.id()).stream().map(Attempts::stroke).toList());
   }
 
-  private static Stroke stroke(StrokeRow row) {
+  private static StrokeView stroke(StrokeRow row) {
     Stroke.Kind kind = Stroke.Kind.valueOf(row.kind());
-    return new Stroke(row.number(), row.millis(), kind, row.rowAt(), row.columnAt(), row.text());
+    return new StrokeView(
+        row.number(), row.millis(), kind, row.rowAt(), row.columnAt(), row.text());
   }
 
-  private static StrokeRow row(Stroke stroke) {
+  private static StrokeRow row(StrokeView stroke) {
     return new StrokeRow(
         stroke.number(),
         stroke.millis(),

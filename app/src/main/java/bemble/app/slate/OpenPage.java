@@ -8,6 +8,9 @@ import bemble.judge.Judge.SettingOut;
 import bemble.judge.Judge.Stage;
 import bemble.judge.Report;
 import bemble.method.Sum;
+import bemble.slate.PageOfStrokes;
+import bemble.slate.Slate;
+import bemble.slate.Stroke;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,19 +23,19 @@ final class OpenPage {
   private final Slate slate;
   private final WorkingWords words;
   private final PageOfStrokes written = new PageOfStrokes();
-  private final List<Stroke> strokes = new ArrayList<>();
+  private final List<StrokeView> strokes = new ArrayList<>();
   private AttemptRow row;
 
-  OpenPage(AttemptRow row, Sum sum, List<Stroke> strokes) {
+  OpenPage(AttemptRow row, Sum sum, List<StrokeView> strokes) {
     this.row = row;
     this.slate = new Slate(sum, SettingOut.valueOf(row.settingOut()));
     this.words = WorkingWords.of(sum.style());
     add(strokes);
   }
 
-  void add(List<Stroke> more) {
+  void add(List<StrokeView> more) {
     strokes.addAll(more);
-    more.forEach(written::add);
+    more.forEach(stroke -> written.add(stroke.stroke()));
   }
 
   /** The attempt as it is kept now, once it has ended. */

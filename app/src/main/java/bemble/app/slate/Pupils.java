@@ -7,11 +7,13 @@ import bemble.app.working.WorkingWords;
 import bemble.judge.Judge;
 import bemble.judge.Judge.SettingOut;
 import bemble.judge.Judge.Stage;
-import bemble.judge.Penned;
 import bemble.judge.Written;
 import bemble.method.Sum;
 import bemble.paper.Paper;
 import bemble.plan.Working;
+import bemble.slate.PageOfStrokes;
+import bemble.slate.Slate;
+import bemble.slate.Stroke;
 import bemble.slip.Slip;
 import java.util.ArrayList;
 import java.util.List;
@@ -44,7 +46,7 @@ public class Pupils {
       String problem,
       String methodName,
       Paper paper,
-      List<Stroke> strokes,
+      List<StrokeView> strokes,
       ReportView report,
       Paper truth) {}
 
@@ -64,8 +66,8 @@ public class Pupils {
   PupilView write(WorkingRequest request, List<String> ids) {
     Sum sum = sums.read(request);
     Slate slate = new Slate(sum, SettingOut.GIVEN);
-    List<Stroke> strokes = strokes(sum, ids);
-    List<Written> page = PageOfStrokes.after(strokes);
+    List<StrokeView> strokes = strokes(sum, ids);
+    List<Written> page = PageOfStrokes.after(strokes.stream().map(StrokeView::stroke).toList());
     WorkingWords words = WorkingWords.of(sum.style());
     ReportView report =
         new ReportWords(words.wording()).view(slate.judge(page, Stage.HANDED_IN), Stage.HANDED_IN);
@@ -79,28 +81,17 @@ public class Pupils {
   }
 
   /** What a pupil writes who makes some slips. */
-  public List<Stroke> strokes(WorkingRequest request, List<String> ids) {
+  public List<StrokeView> strokes(WorkingRequest request, List<String> ids) {
     return strokes(sums.read(request), ids);
   }
 
-  private static List<Stroke> strokes(Sum sum, List<String> ids) {
+  private static List<StrokeView> strokes(Sum sum, List<String> ids) {
     List<Slip> slips = ids.stream().map(id -> slip(sum, id)).toList();
     Working page = Judge.simulate(sum, slips);
-    List<Stroke> strokes = new ArrayList<>();
-    for (Penned.Put put : Penned.puts(page, false)) {
-      Written written = put.written();
-      boolean onSheet = written.at().row() >= 0 && written.at().column() >= 0;
-      if (onSheet && !Slate.isInMargin(put)) {
-        int number = strokes.size();
-        strokes.add(
-            new Stroke(
-                number,
-                (number + 1L) * MILLIS_A_FIGURE,
-                Slate.kind(put.kind()),
-                written.at().row(),
-                written.at().column(),
-                written.text()));
-      }
+    List<StrokeView> strokes = new ArrayList<>();
+    for (Stroke stroke : new Slate(sum, SettingOut.GIVEN).strokes(page)) {
+      int number = strokes.size();
+      strokes.add(StrokeView.of(number, (number + 1L) * MILLIS_A_FIGURE, stroke));
     }
     return strokes;
   }

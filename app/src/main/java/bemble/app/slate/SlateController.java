@@ -34,7 +34,7 @@ class SlateController {
   record StrokesRequest(
       @NotNull(message = "Say what was written.")
           @Size(max = 500, message = "At most 500 strokes are taken at once.")
-          List<@Valid @NotNull(message = "Say what was written.") Stroke> strokes) {}
+          List<@Valid @NotNull(message = "Say what was written.") StrokeView> strokes) {}
 
   /** The end of an attempt, with the writer's own explanation. */
   record HandInRequest(

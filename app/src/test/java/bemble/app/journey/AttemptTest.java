@@ -146,10 +146,10 @@ class AttemptTest extends Conversation {
   void ofSomeStrokesWithOneThatIsWrongNoneIsKept() {
     long id = begin("46 + 38", "column");
     assertEquals(
-        409, write(id, stroke(0, "FIGURE", 4, 2, "4"), stroke(2, "SMALL", 1, 1, "1")).status());
+        409, write(id, stroke(0, "FIGURE", 4, 2, "4"), stroke(2, "AID", 1, 1, "1")).status());
     assertEquals(0, talk.get("/api/attempts/" + id).json().get("strokes").size());
     assertEquals(
-        200, write(id, stroke(0, "FIGURE", 4, 2, "4"), stroke(1, "SMALL", 1, 1, "1")).status());
+        200, write(id, stroke(0, "FIGURE", 4, 2, "4"), stroke(1, "AID", 1, 1, "1")).status());
     assertEquals(2, talk.get("/api/attempts/" + id).json().at("/report/right").asInt());
   }
 

@@ -1,5 +1,7 @@
 package bemble.app.slate;
 
+import bemble.paper.Square;
+import bemble.slate.Stroke;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
@@ -7,7 +9,7 @@ import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 
 /**
- * Something done on a page.
+ * A stroke with its number and its moment.
  *
  * @param number its number in the attempt, from 0; it must be the next one
  * @param millis milliseconds since the attempt was begun
@@ -16,11 +18,11 @@ import jakarta.validation.constraints.Size;
  * @param column the column of its square
  * @param text what was written; empty where it is rubbed out or struck
  */
-public record Stroke(
+public record StrokeView(
     @Min(value = 0, message = NUMBER) int number,
     @Min(value = 0, message = NUMBER) long millis,
-    @NotNull(message = "Say what was done: FIGURE, SMALL, CELL, POINT, STRIKE, LINE or RUB.")
-        Kind kind,
+    @NotNull(message = "Say what was done: FIGURE, AID, NUMBER, POINT, STRIKE, LINE or RUB.")
+        Stroke.Kind kind,
     @Min(value = 0, message = OUTSIDE) @Max(value = MOST, message = OUTSIDE) int row,
     @Min(value = 0, message = OUTSIDE) @Max(value = MOST, message = OUTSIDE) int column,
     @NotNull(message = TEXT)
@@ -32,21 +34,12 @@ public record Stroke(
   private static final String TEXT = "Only figures, signs and points are written on a page.";
   private static final int MOST = 400;
 
-  /** What can be done on a page. */
-  public enum Kind {
-    /** One character of full size. */
-    FIGURE,
-    /** A small figure. */
-    SMALL,
-    /** A number in a square that is meant for one. */
-    CELL,
-    /** A decimal mark on the line to the right of the square. */
-    POINT,
-    /** A stroke through what stands in the square, or its removal. */
-    STRIKE,
-    /** A line under the square. */
-    LINE,
-    /** The square rubbed clean. */
-    RUB
+  static StrokeView of(int number, long millis, Stroke stroke) {
+    Square at = stroke.at();
+    return new StrokeView(number, millis, stroke.kind(), at.row(), at.column(), stroke.text());
+  }
+
+  Stroke stroke() {
+    return new Stroke(kind, new Square(row, column), text);
   }
 }

@@ -1,4 +1,4 @@
-package bemble.app.slate;
+package bemble.slate;
 
 import bemble.judge.Written;
 import bemble.paper.Spot;
@@ -9,22 +9,23 @@ import java.util.List;
 import java.util.Map;
 
 /** What stands on a page after some strokes. */
-final class PageOfStrokes {
+public final class PageOfStrokes {
   private record Key(Square at, Stroke.Kind kind) {}
 
   private final Map<Key, String> marks = new LinkedHashMap<>();
 
-  static List<Written> after(List<Stroke> strokes) {
+  /** What stands on a blank page after some strokes. */
+  public static List<Written> after(List<Stroke> strokes) {
     PageOfStrokes page = new PageOfStrokes();
     strokes.forEach(page::add);
     return page.written();
   }
 
   /** Does what was done next. */
-  void add(Stroke stroke) {
-    Square at = new Square(stroke.row(), stroke.column());
+  public void add(Stroke stroke) {
+    Square at = stroke.at();
     switch (stroke.kind()) {
-      case FIGURE, CELL, SMALL, POINT -> put(new Key(at, stroke.kind()), stroke.text());
+      case FIGURE, NUMBER, AID, POINT -> put(new Key(at, stroke.kind()), stroke.text());
       case RUB -> marks.keySet().removeIf(key -> key.at().equals(at));
       // Strokes and lines are seen, and judged by nobody.
       case STRIKE, LINE -> {}
@@ -40,7 +41,7 @@ final class PageOfStrokes {
   }
 
   /** What stands there now, what was written last at the end. */
-  List<Written> written() {
+  public List<Written> written() {
     List<Written> written = new ArrayList<>();
     marks.forEach((key, text) -> written.add(new Written(key.at(), spot(key.kind()), text)));
     return written;
@@ -49,7 +50,7 @@ final class PageOfStrokes {
   private static Spot spot(Stroke.Kind kind) {
     return switch (kind) {
       case FIGURE -> Spot.FULL;
-      case CELL -> Spot.SMALL;
+      case NUMBER -> Spot.SMALL;
       case POINT -> Spot.LOWER_RIGHT;
       default -> Spot.UPPER_LEFT;
     };

@@ -1,7 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
 import { useEffect, useMemo, useReducer, useRef, type ReactNode } from 'react';
 import { api, Trouble } from '../api/client';
-import { useCurrentClass } from '../house/classes';
+import { useCurrentClass } from './classes';
 import { DeskContext, type DeskTools, type SetOutWay } from './deskContext';
 import { deskReducer, EMPTY_DESK, type Desk } from './deskReducer';
 import { remember, workAsLastUsed } from './lastUsed';

@@ -1,6 +1,5 @@
-package bemble.app.slate;
+package bemble.slate;
 
-import bemble.app.slate.AttemptView.PathView;
 import bemble.judge.Judge;
 import bemble.judge.Judge.SettingOut;
 import bemble.judge.Judge.Stage;
@@ -13,13 +12,14 @@ import bemble.paper.Area;
 import bemble.paper.Mark;
 import bemble.paper.Paper;
 import bemble.paper.Role;
+import bemble.paper.Square;
 import bemble.plan.Working;
 import bemble.problem.Operation;
 import bemble.wording.Section;
 import java.util.List;
 
 /** The sheet on which a sum is to be worked, and its true page. */
-final class Slate {
+public final class Slate {
   /** Free squares around the work for a writer who sets the sum out. */
   private static final int ROOM = 2;
 
@@ -28,23 +28,26 @@ final class Slate {
   private final Working truth;
   private final Judge judge;
 
-  Slate(Sum sum, SettingOut settingOut) {
+  /** The sheet of a sum that was set out by somebody. */
+  public Slate(Sum sum, SettingOut settingOut) {
     this.sum = sum;
     this.settingOut = settingOut;
     this.truth = sum.work();
     this.judge = new Judge(sum);
   }
 
-  Sum sum() {
+  /** The sum. */
+  public Sum sum() {
     return sum;
   }
 
-  Working truth() {
+  /** The true page. */
+  public Working truth() {
     return truth;
   }
 
   /** The sheet as it is handed to the writer. */
-  Paper sheet() {
+  public Paper sheet() {
     Paper page = truth.paper();
     Area room = new Area(page.extent().from(), page.extent().to().moved(ROOM, ROOM));
     List<Mark> marks =
@@ -61,7 +64,7 @@ final class Slate {
   }
 
   /** Whether its box or bracket is printed, whoever sets the sum out. */
-  boolean isFramed() {
+  public boolean isFramed() {
     return sum.method().form() == PageForm.FRAMED;
   }
 
@@ -84,32 +87,38 @@ final class Slate {
         .anyMatch(entry -> entry.marks().contains(mark.id()));
   }
 
+  /** A square to be filled, how, and with how many figures. */
+  public record Waypoint(Square at, Stroke.Kind kind, int figures) {}
+
   /** The squares in the order in which a practised hand would fill them. */
-  List<PathView> path() {
+  public List<Waypoint> path() {
     return Penned.puts(truth, settingOut == SettingOut.OWN).stream()
         .filter(put -> !isInMargin(put) && put.kind() != Penned.Kind.POINT)
         .filter(put -> put.role() != Role.SIGN || !isFramed())
         .map(
             put ->
-                new PathView(put.written().at(), kind(put.kind()), put.written().text().length()))
+                new Waypoint(
+                    put.written().at(), Stroke.Kind.of(put.kind()), put.written().text().length()))
+        .toList();
+  }
+
+  /** The strokes by which a worked page would be written on this sheet, in order. */
+  public List<Stroke> strokes(Working page) {
+    return Penned.puts(page, false).stream()
+        .filter(put -> put.written().at().row() >= 0 && put.written().at().column() >= 0)
+        .filter(put -> !isInMargin(put))
+        .map(
+            put -> new Stroke(Stroke.Kind.of(put.kind()), put.written().at(), put.written().text()))
         .toList();
   }
 
   /** The strip of multiples and the trial table are for those who want them. */
-  static boolean isInMargin(Penned.Put put) {
+  private static boolean isInMargin(Penned.Put put) {
     return put.kind() == Penned.Kind.AID && put.role().isInMargin();
   }
 
-  static Stroke.Kind kind(Penned.Kind kind) {
-    return switch (kind) {
-      case FIGURE -> Stroke.Kind.FIGURE;
-      case AID -> Stroke.Kind.SMALL;
-      case POINT -> Stroke.Kind.POINT;
-      case NUMBER -> Stroke.Kind.CELL;
-    };
-  }
-
-  Report judge(List<Written> page, Stage stage) {
+  /** What the judge finds on a page that was written on this sheet. */
+  public Report judge(List<Written> page, Stage stage) {
     return judge.judge(page, stage, settingOut);
   }
 }

@@ -1,0 +1,40 @@
+package bemble.slate;
+
+import bemble.judge.Penned;
+import bemble.paper.Square;
+
+/**
+ * Something done on a page.
+ *
+ * @param kind what was done
+ * @param at its square
+ * @param text what was written; empty where it is rubbed out, struck or ruled
+ */
+public record Stroke(Kind kind, Square at, String text) {
+  /** What can be done on a page. */
+  public enum Kind {
+    /** One character of full size. */
+    FIGURE,
+    /** A small figure that helps the writer. */
+    AID,
+    /** A number in a square that is meant for one. */
+    NUMBER,
+    /** A decimal mark on the line to the right of the square. */
+    POINT,
+    /** A stroke through what stands in the square, or its removal. */
+    STRIKE,
+    /** A line under the square. */
+    LINE,
+    /** The square rubbed clean. */
+    RUB;
+
+    static Kind of(Penned.Kind kind) {
+      return valueOf(kind.name());
+    }
+  }
+
+  /** Whether it puts more than one figure into a square that holds one. */
+  public boolean isCrowded() {
+    return kind == Kind.FIGURE && text.length() > 1;
+  }
+}

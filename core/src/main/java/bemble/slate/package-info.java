@@ -1,0 +1,5 @@
+/**
+ * The slate: a sheet with what is set out on it, the strokes that a writer makes, and the page that
+ * they come to. Knows nothing of who writes or of how strokes are kept.
+ */
+package bemble.slate;

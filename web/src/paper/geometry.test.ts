@@ -1,0 +1,77 @@
+import { describe, expect, it } from 'vitest';
+import type { Mark, Paper } from '../api/types';
+import { bounds, home, left, middleX, middleY, same, SIDE, top } from './geometry';
+import { described } from './walk';
+
+const square = (row: number, column: number) => ({ row, column });
+const mark = (shape: Mark['shape'], more: Partial<Mark> = {}): Mark => ({
+  id: 0,
+  role: 'PARTIAL',
+  step: 0,
+  shape,
+  ...more,
+});
+const sheet = (from: [number, number], to: [number, number], marks: Mark[] = []): Paper => ({
+  extent: { from: square(...from), to: square(...to) },
+  marks,
+});
+
+describe('squares', () => {
+  it('lie side by side, rows downwards', () => {
+    expect(left(square(9, 3)) - left(square(0, 2))).toBe(SIDE);
+    expect(top(square(3, 9)) - top(square(2, 0))).toBe(SIDE);
+    expect([middleX(square(0, 0)), middleY(square(0, 0))]).toEqual([SIDE / 2, SIDE / 2]);
+  });
+
+  it('are the same where row and column are', () => {
+    expect(same(square(1, 2), square(1, 2))).toBe(true);
+    expect(same(square(1, 2), square(2, 1))).toBe(false);
+  });
+});
+
+describe('bounds', () => {
+  it('holds all of two papers', () => {
+    expect(bounds([sheet([0, 2], [4, 6]), sheet([7, 0], [9, 3])])).toEqual({
+      from: square(0, 0),
+      to: square(9, 6),
+    });
+  });
+});
+
+describe('home', () => {
+  it('is where an arrow points, where a line starts and after which figure a point stands', () => {
+    const ends = { from: square(1, 1), to: square(5, 5) };
+    expect(home(mark({ kind: 'arrow', ...ends }))).toEqual(square(5, 5));
+    expect(home(mark({ kind: 'line', ...ends }))).toEqual(square(1, 1));
+    expect(home(mark({ kind: 'point', after: square(2, 3), text: '.' }))).toEqual(square(2, 3));
+    expect(home(mark({ kind: 'figure', at: square(2, 4), text: '7' }))).toEqual(square(2, 4));
+  });
+});
+
+describe('described', () => {
+  const at = square(2, 3);
+  const paper = sheet(
+    [0, 0],
+    [5, 5],
+    [
+      mark({ kind: 'figure', at, text: '6' }, { struck: 2 }),
+      mark({ kind: 'small', at, spot: 'UPPER_LEFT', text: '1' }, { step: 1 }),
+    ],
+  );
+  const names = [{ column: 3, name: 'tens' }];
+
+  it('tells the place, the row and what stands there by now', () => {
+    expect(described(at, [{ paper, step: 0 }], names)).toBe('tens, row 3: 6');
+    expect(described(at, [{ paper, step: 1 }], names)).toBe('tens, row 3: 6, small 1');
+  });
+
+  it('tells that a figure is struck from the step that struck it', () => {
+    expect(described(at, [{ paper, step: 2 }], names)).toBe('tens, row 3: 6 struck, small 1');
+  });
+
+  it('tells a blank square and a column without a name', () => {
+    expect(described(square(4, 0), [{ paper, step: 2 }], names)).toBe(
+      'beside the columns, row 5: blank',
+    );
+  });
+});

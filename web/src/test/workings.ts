@@ -1,0 +1,27 @@
+import type { Step, Working } from '../api/types';
+
+/** Steps by the stretches of the working that they belong to: `steps('set', 'ones', 'ones')`. */
+export function steps(...stretches: string[]): Step[] {
+  return stretches.map((stretch, number) => ({
+    kind: 'add-column',
+    section: stretch,
+    sectionKey: stretch,
+    say: `${stretch} ${number}`,
+    facts: [],
+  }));
+}
+
+/** As much of a working as the screens' own logic looks at. */
+export function working(problem: string, own: Step[], check: Step[] = []): Working {
+  const extent = { from: { row: 0, column: 0 }, to: { row: 4, column: 4 } };
+  const paper = { extent, marks: [] };
+  return {
+    problem,
+    plain: problem,
+    operation: 'ADDITION',
+    method: 'column',
+    steps: own,
+    paper,
+    check: { steps: check, paper },
+  } as unknown as Working;
+}
