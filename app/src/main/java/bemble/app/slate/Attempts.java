@@ -22,11 +22,11 @@ import bemble.method.Sum;
 import bemble.plan.Working;
 import bemble.slate.Stroke;
 import bemble.style.Style;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.OffsetDateTime;
-import java.util.Collections;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import org.springframework.stereotype.Service;
@@ -46,11 +46,10 @@ public class Attempts {
   private final Clock clock;
 
   /** The pages that were used last. Nobody but this app writes in its file. */
-  private final Map<Long, OpenPage> pages = Collections.synchronizedMap(new LastUsed<>(PAGES));
+  private final Cache<Long, OpenPage> pages = lastUsed(PAGES);
 
   /** What a list says of pages that are handed in; it changes no more. */
-  private final Map<Long, AttemptEntry> ended =
-      Collections.synchronizedMap(new LastUsed<>(ENTRIES));
+  private final Cache<Long, AttemptEntry> ended = lastUsed(ENTRIES);
 
   Attempts(AttemptMapper mapper, Sums sums, Stored stored, Bin bin, Clock clock) {
     this.mapper = mapper;
@@ -58,6 +57,10 @@ public class Attempts {
     this.stored = stored;
     this.bin = bin;
     this.clock = clock;
+  }
+
+  private static <T> Cache<Long, T> lastUsed(int most) {
+    return Caffeine.newBuilder().maximumSize(most).build();
   }
 
   public AttemptView begin(AttemptRequest request) {
@@ -93,7 +96,7 @@ public class Attempts {
   private AttemptEntry entry(AttemptRow row) {
     return row.handedInAt() == null
         ? page(row).entry()
-        : ended.computeIfAbsent(row.id(), id -> page(row).entry());
+        : ended.get(row.id(), id -> page(row).entry());
   }
 
   public AttemptView open(long id) {
@@ -130,7 +133,7 @@ public class Attempts {
       }
       if (stroke.number() != number++) {
         // Whatever happened, the page as it is kept is the right one.
-        pages.remove(id);
+        pages.invalidate(id);
         throw new StaleException(
             "This page was written on in another window. Here it is as it is now.");
       }
@@ -176,7 +179,7 @@ public class Attempts {
     if (!bin.delete(mapper, id)) {
       throw missing();
     }
-    pages.remove(id);
+    pages.invalidate(id);
   }
 
   public void restore(long id) {
@@ -187,7 +190,7 @@ public class Attempts {
 
   /** Does something with a page while nobody else does. */
   private <T> T with(long id, Function<OpenPage, T> use) {
-    OpenPage page = pages.computeIfAbsent(id, any -> page(find(id)));
+    OpenPage page = pages.get(id, any -> page(find(id)));
     synchronized (page) {
       return use.apply(page);
     }

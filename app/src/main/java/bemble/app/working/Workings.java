@@ -1,7 +1,6 @@
 package bemble.app.working;
 
 import bemble.app.working.WorkingView.AnswerView;
-import bemble.app.working.WorkingView.CheckView;
 import bemble.app.working.WorkingView.StepWords;
 import bemble.check.Checks;
 import bemble.method.Sum;
@@ -11,7 +10,6 @@ import bemble.style.Style;
 import bemble.trait.TraitReader;
 import bemble.trait.Traits;
 import java.util.List;
-import java.util.concurrent.CompletableFuture;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 
@@ -29,9 +27,6 @@ public class Workings {
     Style style = sum.style();
     WorkingWords words = WorkingWords.of(style);
     Working working = sum.work();
-    // The check is as long as the working, and needs none of its words.
-    CompletableFuture<CheckView> check =
-        CompletableFuture.supplyAsync(() -> words.check(Checks.of(working, style)));
     Traits traits = TraitReader.of(working);
     return new WorkingView(
         words.problem(sum.problem()),
@@ -43,7 +38,7 @@ public class Workings {
         words.answer(working.answer(), style),
         working.paper(),
         words.steps(working),
-        check.join(),
+        words.check(Checks.of(working, style)),
         traits,
         words.tally(traits),
         words.columns(working.paper()));

@@ -29,7 +29,10 @@ class OperationsJourneyTest extends Journey {
         "57 × 38         | Column        | ANSWER   | 2166",
         "57 × 38         | Area          | ANSWER   | 2166",
         "368 × 457       | Crosswise     | ANSWER   | 168176",
+        "46 × 73         | Lattice       | ANSWER   | 3358",
         "4,236 ÷ 6       | Long          | QUOTIENT | 706",
+        "6,125 ÷ 12      | Short         | QUOTIENT | 510",
+        "876 ÷ 24        | Partial quotients | ANSWER | 36",
         "26 ÷ 6          | Groups        | ANSWER   | 4",
         "√94,249         | Pairs         | ROOT     | 307"
       })

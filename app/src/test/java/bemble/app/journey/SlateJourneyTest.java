@@ -53,7 +53,10 @@ class SlateJourneyTest extends Journey {
         "86 − 34   | Exchange      | 25         | 2",
         "57 × 8    | Column        | 6,54       | 3",
         "13 × 12   | Crosswise     | 651        | 3",
+        "13 × 12   | Lattice       | 010302066510156 | 15",
         "84 ÷ 4    | Long          | 2804140    | 7",
+        "936 ÷ 4   | Short         | 2,3,4      | 3",
+        "84 ÷ 4    | Partial quotients | 0208414021 | 10",
         "√16       | Pairs         | 4610       | 4"
       })
   void aRightPageIsAllRight(String sum, String method, String digits, int right) {
@@ -103,7 +106,10 @@ class SlateJourneyTest extends Journey {
         "83 − 47  | Exchange  | ,,44   | smaller-from-larger",
         "57 × 38  | Column    | 6,5417,1 | no-placeholder",
         "34 × 26  | Crosswise | 4,26   | middle-left-out",
+        "46 × 73  | Lattice   | 8      | tens-below-the-cut",
         "84 ÷ 4   | Long      | 1      | trial-too-small",
+        "936 ÷ 7  | Short     | 1,0    | left-over-lost",
+        "876 ÷ 24 | Partial quotients | 028 | zeros-of-count-lost",
         "√16      | Pairs     | 3      | trial-too-small"
       })
   void aSlipIsNamedWithAQuestionWhereItShowsFirst(
