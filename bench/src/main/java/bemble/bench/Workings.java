@@ -3,6 +3,8 @@ package bemble.bench;
 import bemble.method.Method;
 import bemble.method.Methods;
 import bemble.method.Sum;
+import bemble.plan.Answer;
+import bemble.plan.Hand;
 import bemble.plan.Working;
 import bemble.problem.Limits;
 import bemble.problem.Operation;
@@ -45,7 +47,9 @@ public class Workings {
     "multiplication column 2",
     "multiplication area 2",
     "multiplication crosswise 2",
+    "multiplication lattice 2",
     "division long 2",
+    "division partial-quotients 2",
     "root digit-pairs 1"
   })
   public String method;
@@ -54,17 +58,18 @@ public class Workings {
   @Param({"4", "12", "24"})
   public int digits;
 
-  private Method<?> found;
+  private Sum sum;
   private Problem problem;
 
   @Setup
   public void setUp() {
     String[] parts = method.split(" ");
     Operation operation = Operation.valueOf(parts[0].toUpperCase(Locale.ROOT));
-    found = Methods.find(operation, parts[1]).orElseThrow();
+    Method<?> found = Methods.find(operation, parts[1]).orElseThrow();
     String line = line(operation, Integer.parseInt(parts[2]));
     Reading reading = new ProblemReader(Limits.STANDARD).read(line);
     problem = ((Reading.Understood) reading).problem();
+    sum = new Sum(problem, found, Style.STANDARD);
     System.out.println("marks: " + work().paper().marks().size());
   }
 
@@ -82,7 +87,13 @@ public class Workings {
 
   @Benchmark
   public Working work() {
-    return new Sum(problem, found, Style.STANDARD).work();
+    return sum.work();
+  }
+
+  /** The same answer without its page. */
+  @Benchmark
+  public Answer answer() {
+    return sum.answer(Hand.TRUE);
   }
 
   @Benchmark

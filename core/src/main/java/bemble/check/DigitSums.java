@@ -65,13 +65,14 @@ final class DigitSums {
     Slot slot = Slot.full(Role.ANSWER, 0, columns.at(2, columns.ones() - sumColumn));
     Entry product = script.write(slot, rule, List.of(one, other));
     Fact fact = Fact.multiply(one.value(), other.value());
-    script.use(fact);
+    script.use(() -> fact);
     script.say(
-        Remark.of(RemarkKind.MULTIPLY_DIGIT_SUMS)
-            .with("one", one.value())
-            .with("other", other.value())
-            .with("product", fact.result())
-            .with("sum", product.value()));
+        () ->
+            Remark.of(RemarkKind.MULTIPLY_DIGIT_SUMS)
+                .with("one", one.value())
+                .with("other", other.value())
+                .with("product", fact.result())
+                .with("sum", product.value()));
     Area extent = Layout.upTo(2, sumColumn);
     Answer answer = new Answer.One(Numeral.of(product.value()));
     return script.finish(sum, "digit-sums", answer, extent, columns.ones());
@@ -87,10 +88,11 @@ final class DigitSums {
     Slot slot = Slot.full(Role.PARTIAL, 0, columns.at(row, columns.ones() - sumColumn));
     Entry sum = script.write(slot, Rule.of(Rule.Kind.DIGIT_SUM), reads);
     script.say(
-        Remark.of(RemarkKind.DIGIT_SUM)
-            .with("number", number)
-            .with("steps", steps(number))
-            .with("sum", sum.value()));
+        () ->
+            Remark.of(RemarkKind.DIGIT_SUM)
+                .with("number", number)
+                .with("steps", steps(number))
+                .with("sum", sum.value()));
     return sum;
   }
 

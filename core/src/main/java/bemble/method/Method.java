@@ -1,12 +1,11 @@
 package bemble.method;
 
-import bemble.plan.Hand;
+import bemble.plan.Script;
 import bemble.plan.Working;
 import bemble.problem.Operation;
 import bemble.problem.Problem;
 import bemble.slip.Slip;
 import bemble.style.Setting;
-import bemble.style.Style;
 import java.util.List;
 import java.util.Optional;
 
@@ -55,6 +54,6 @@ public interface Method<P extends Problem> {
     return Optional.empty();
   }
 
-  /** The sum, which it fits, worked by {@code hand} in the conventions of {@code style}. */
-  Working work(P problem, Style style, Hand hand);
+  /** The problem, which it fits, worked on {@code script} by its hand in its conventions. */
+  Working work(P problem, Script script);
 }

@@ -2,7 +2,9 @@ package bemble.method;
 
 import bemble.number.Numeral;
 import bemble.number.Require;
+import bemble.plan.Answer;
 import bemble.plan.Hand;
+import bemble.plan.Script;
 import bemble.plan.Working;
 import bemble.problem.Addition;
 import bemble.problem.Multiplication;
@@ -41,7 +43,18 @@ public record Sum(Problem problem, Method<?> method, Style style) {
 
   /** The page that {@code hand} writes. */
   public Working work(Hand hand) {
-    return typed().work(arranged(), style, hand);
+    return typed().work(arranged(), new Script(hand, style));
+  }
+
+  /**
+   * What {@code hand} gets out, without its page: a hundredth of the work, for whoever asks for
+   * thousands. Only a drawing is worked as a page: its answer is counted off it.
+   */
+  public Answer answer(Hand hand) {
+    if (method.form() == PageForm.DRAWN) {
+      return work(hand).answer();
+    }
+    return typed().work(arranged(), Script.inTheHead(hand, style)).answer();
   }
 
   /** The same problem with the number on top that the class puts there. */

@@ -17,6 +17,7 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
+import java.util.function.Supplier;
 
 /**
  * A working in the making. A method opens a step, writes its entries and says its remark; each
@@ -26,14 +27,31 @@ import java.util.function.Function;
 public final class Script {
   private final Hand hand;
   private final Style style;
+  private final boolean onPaper;
   private final List<Mark> marks = new ArrayList<>();
   private final List<Step> steps = new ArrayList<>();
   private OpenStep open;
+  private Section now;
 
   /** An empty page for {@code hand} to write on in the conventions of {@code style}. */
   public Script(Hand hand, Style style) {
+    this(hand, style, true);
+  }
+
+  private Script(Hand hand, Style style, boolean onPaper) {
     this.hand = hand;
     this.style = style;
+    this.onPaper = onPaper;
+  }
+
+  /** A script that draws and says nothing: what it gives has an answer, no steps and no marks. */
+  public static Script inTheHead(Hand hand, Style style) {
+    return new Script(hand, style, false);
+  }
+
+  /** Whether anything is drawn or said, and worth making ready. */
+  public boolean isOnPaper() {
+    return onPaper;
   }
 
   /** The conventions that the page keeps to. */
@@ -56,18 +74,25 @@ public final class Script {
 
   /** Begins the next step; {@code focus} may be null. */
   public void step(Section section, Area focus) {
-    close();
-    open = new OpenStep(section, focus);
+    if (onPaper) {
+      close();
+      open = new OpenStep(section, focus);
+    }
+    now = section;
   }
 
   /** Gives the open step its remark. */
-  public void say(Remark remark) {
-    open.remark = remark;
+  public void say(Supplier<Remark> remark) {
+    if (onPaper) {
+      open.remark = remark.get();
+    }
   }
 
   /** Notes a fact that the open step uses. */
-  public void use(Fact fact) {
-    open.facts.add(fact);
+  public void use(Supplier<Fact> fact) {
+    if (onPaper) {
+      open.facts.add(fact.get());
+    }
   }
 
   /** Writes what the hand makes of {@code rule}, one figure to a square or as a small number. */
@@ -105,7 +130,7 @@ public final class Script {
   }
 
   private BigInteger ask(Slot slot, Rule rule, List<Entry> reads) {
-    return hand.fill(new Asked(open.section, slot, rule, reads));
+    return hand.fill(new Asked(now, slot, rule, reads));
   }
 
   /** How the hand decides about a move in a stretch of the working; see {@link Decision}. */
@@ -119,6 +144,10 @@ public final class Script {
       List<Entry> reads,
       BigInteger value,
       Function<BigInteger, List<Shape>> drawing) {
+    if (!onPaper) {
+      BigInteger kept = value.equals(Hand.NOTHING) ? BigInteger.ZERO : value;
+      return new Entry(slot, rule, reads, kept, List.of());
+    }
     if (value.equals(Hand.NOTHING)) {
       return noted(new Entry(slot, rule, reads, BigInteger.ZERO, List.of()));
     }
@@ -162,6 +191,9 @@ public final class Script {
 
   /** Draws a stroke through one mark. */
   public void strike(int id) {
+    if (!onPaper) {
+      return;
+    }
     Shape shape = marks.get(id).shape();
     if (shape instanceof Shape.Figure figure) {
       draw(Role.DRAWING, new Shape.Strike(figure.at(), Spot.FULL));
@@ -175,10 +207,15 @@ public final class Script {
 
   /** Takes a mark away in the open step; a link, an arrow or a ring is gone from then on. */
   public void erase(int id) {
-    marks.set(id, marks.get(id).struckBy(steps.size()));
+    if (onPaper) {
+      marks.set(id, marks.get(id).struckBy(steps.size()));
+    }
   }
 
   private int add(Role role, Integer place, Shape shape) {
+    if (!onPaper) {
+      return -1;
+    }
     marks.add(new Mark(marks.size(), role, place, steps.size(), null, shape));
     return marks.size() - 1;
   }

@@ -8,7 +8,6 @@ import bemble.number.Numeral;
 import bemble.paper.Area;
 import bemble.paper.Square;
 import bemble.plan.Answer;
-import bemble.plan.Hand;
 import bemble.plan.Script;
 import bemble.plan.Working;
 import bemble.problem.Addition;
@@ -51,21 +50,21 @@ public final class ColumnAddition implements Method<Addition> {
   }
 
   @Override
-  public Working work(Addition sum, Style style, Hand hand) {
+  public Working work(Addition sum, Script script) {
+    Style style = script.style();
     AdditionLayout layout = AdditionLayout.of(sum);
     PlaceColumns columns = layout.columns();
     int first = style.has(Choice.CarryPosition.ABOVE) ? 2 : 1;
     int answerRow = first + sum.addends().size();
-    Script script = new Script(hand, style);
 
     script.step(Section.SET_OUT, null);
     layout.heads(script);
     List<WrittenRow> rows = layout.copyAddends(script, sum, first);
-    script.say(AdditionRemarks.setOut());
+    script.say(() -> AdditionRemarks.setOut());
 
     script.step(Section.SET_OUT, null);
     layout.signAndRule(script, answerRow);
-    script.say(AdditionRemarks.startAt(layout.lowest()));
+    script.say(() -> AdditionRemarks.startAt(layout.lowest()));
 
     WrittenRow answer =
         ColumnAdder.styled(style, columns, first - 1, answerRow, 0).add(script, rows);
@@ -73,7 +72,7 @@ public final class ColumnAddition implements Method<Addition> {
     script.step(Section.ANSWER, null);
     layout.rule(script, answerRow + 1);
     Numeral total = answer.read();
-    script.say(AdditionRemarks.readOff(sum, total));
+    script.say(() -> AdditionRemarks.readOff(sum, total));
     Area extent = new Area(new Square(0, 0), new Square(answerRow + 1, layout.lastColumn()));
     return script.finish(sum, id(), new Answer.One(total), extent, columns.ones());
   }

@@ -7,7 +7,6 @@ import bemble.number.Numeral;
 import bemble.paper.Area;
 import bemble.paper.Square;
 import bemble.plan.Answer;
-import bemble.plan.Hand;
 import bemble.plan.Script;
 import bemble.plan.Working;
 import bemble.problem.Addition;
@@ -36,13 +35,13 @@ public final class InPairs implements Method<Addition> {
   }
 
   @Override
-  public Working work(Addition sum, Style style, Hand hand) {
+  public Working work(Addition sum, Script script) {
+    Style style = script.style();
     AdditionLayout layout = AdditionLayout.of(sum);
-    Script script = new Script(hand, style);
     script.step(Section.SET_OUT, null);
     layout.heads(script);
     WrittenRow running = layout.copy(script, firstRow(style), sum.addends().get(0));
-    script.say(AdditionRemarks.setOut());
+    script.say(() -> AdditionRemarks.setOut());
     for (int pair = 1; pair < sum.addends().size(); pair++) {
       running = addNext(script, layout, style, running, pair, sum);
     }
@@ -50,7 +49,7 @@ public final class InPairs implements Method<Addition> {
     script.step(Section.ANSWER, null);
     layout.rule(script, end);
     Numeral total = running.read();
-    script.say(AdditionRemarks.readOff(sum, total));
+    script.say(() -> AdditionRemarks.readOff(sum, total));
     int last = style.has(Choice.CarryPosition.BELOW) ? end : running.row();
     Area extent = new Area(new Square(0, 0), new Square(last, layout.lastColumn()));
     return script.finish(sum, id(), new Answer.One(total), extent, layout.columns().ones());
@@ -81,9 +80,10 @@ public final class InPairs implements Method<Addition> {
     WrittenRow next = layout.copy(script, row, addend);
     layout.signAndRule(script, row + 1);
     script.say(
-        first
-            ? AdditionRemarks.startAt(layout.lowest())
-            : AdditionRemarks.nextPair(running.read(), addend));
+        () ->
+            first
+                ? AdditionRemarks.startAt(layout.lowest())
+                : AdditionRemarks.nextPair(running.read(), addend));
     int top = running.row() - 1;
     return ColumnAdder.styled(style, layout.columns(), top, answerRow, top)
         .add(script, List.of(running, next));

@@ -10,7 +10,6 @@ import bemble.paper.Area;
 import bemble.paper.Role;
 import bemble.plan.Answer;
 import bemble.plan.Entry;
-import bemble.plan.Hand;
 import bemble.plan.Rule;
 import bemble.plan.Script;
 import bemble.plan.Slot;
@@ -54,15 +53,15 @@ public final class LeftToRight implements Method<Addition> {
   }
 
   @Override
-  public Working work(Addition sum, Style style, Hand hand) {
+  public Working work(Addition sum, Script script) {
+    Style style = script.style();
     AdditionLayout layout = AdditionLayout.of(sum);
-    Script script = new Script(hand, style);
     script.step(Section.SET_OUT, null);
     layout.heads(script);
     List<WrittenRow> addends = layout.copyAddends(script, sum, 1);
     int row = 1 + addends.size();
     layout.signAndRule(script, row);
-    script.say(Remark.of(RemarkKind.START_LEFT).with("place", new Place(layout.highest())));
+    script.say(() -> Remark.of(RemarkKind.START_LEFT).with("place", new Place(layout.highest())));
     List<WrittenRow> parts = new ArrayList<>();
     for (int place = layout.highest(); place >= layout.lowest(); place--) {
       List<Entry> reads = new ArrayList<>();
@@ -94,13 +93,14 @@ public final class LeftToRight implements Method<Addition> {
       part.point(script, layout.columns());
     }
     if (reads.size() > 1) {
-      script.use(Fact.add(values));
+      script.use(() -> Fact.add(values));
     }
     script.say(
-        Remark.of(RemarkKind.ADD_PLACE)
-            .with("parts", reads.stream().map(r -> new Quantity(r.value(), place)).toList())
-            .with("total", new Quantity(total, place))
-            .with("worth", part.read()));
+        () ->
+            Remark.of(RemarkKind.ADD_PLACE)
+                .with("parts", reads.stream().map(r -> new Quantity(r.value(), place)).toList())
+                .with("total", new Quantity(total, place))
+                .with("worth", part.read()));
     return part;
   }
 
@@ -126,7 +126,7 @@ public final class LeftToRight implements Method<Addition> {
       int answerRow = answer.row() + parts.size();
       script.step(Section.TOTALS, null);
       layout.signAndRule(script, answerRow);
-      script.say(Remark.of(RemarkKind.ADD_PARTS));
+      script.say(() -> Remark.of(RemarkKind.ADD_PARTS));
       answer =
           ColumnAdder.crowded(style, layout.columns(), answerRow, parts.get(0).row())
               .add(script, parts);
@@ -135,7 +135,7 @@ public final class LeftToRight implements Method<Addition> {
     script.step(Section.ANSWER, null);
     layout.rule(script, answer.row() + 1);
     Answer total = new Answer.One(answer.read());
-    script.say(AdditionRemarks.readOff(sum, total.value()));
+    script.say(() -> AdditionRemarks.readOff(sum, total.value()));
     return script.finish(
         sum, id(), total, Layout.upTo(end, layout.lastColumn()), layout.columns().ones());
   }

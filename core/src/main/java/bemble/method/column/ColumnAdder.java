@@ -123,34 +123,46 @@ public record ColumnAdder(
     Slot small = new Slot(Role.CARRY, place + 1, columns.at(carryRow, place + 1), carrySpot);
     Entry carry = script.write(small, Rule.TENS_OF_TOTAL, reads);
     script.say(
-        Remark.of(RemarkKind.CARRY)
-            .with("total", new Quantity(total, place))
-            .with("carried", new Quantity(total.divide(BigInteger.TEN), place + 1))
-            .with("left", new Quantity(total.mod(BigInteger.TEN), place)));
+        () ->
+            Remark.of(RemarkKind.CARRY)
+                .with("total", new Quantity(total, place))
+                .with("carried", new Quantity(total.divide(BigInteger.TEN), place + 1))
+                .with("left", new Quantity(total.mod(BigInteger.TEN), place)));
     return Optional.of(carry);
   }
 
   private static void sayTotal(
       Script script, int place, List<Entry> reads, BigInteger total, boolean whole) {
+    RemarkKind kind = kind(reads, whole);
+    script.say(
+        () ->
+            Remark.of(kind)
+                .with("parts", parts(reads, place))
+                .with("total", new Quantity(total, place))
+                .with("place", new Place(place)));
+    if (reads.size() > 1) {
+      script.use(() -> Fact.add(reads.stream().map(Entry::value).toList()));
+    }
+  }
+
+  /** What is added in a column, for a remark: quantities, and carried ones told apart. */
+  public static List<Object> parts(List<Entry> reads, int place) {
     List<Object> parts = new ArrayList<>();
     for (Entry read : reads) {
       Quantity quantity = new Quantity(read.value(), place);
       parts.add(read.slot().role() == Role.CARRY ? new Carried(quantity) : quantity);
     }
-    RemarkKind kind = RemarkKind.ADD_COLUMN;
+    return parts;
+  }
+
+  private static RemarkKind kind(List<Entry> reads, boolean whole) {
     if (whole) {
-      kind = RemarkKind.ADD_LAST_COLUMN;
-    } else if (reads.size() < 2) {
-      kind = reads.isEmpty() ? RemarkKind.ADD_NOTHING : RemarkKind.ADD_SINGLE;
+      return RemarkKind.ADD_LAST_COLUMN;
     }
-    script.say(
-        Remark.of(kind)
-            .with("parts", parts)
-            .with("total", new Quantity(total, place))
-            .with("place", new Place(place)));
-    if (reads.size() > 1) {
-      script.use(Fact.add(reads.stream().map(Entry::value).toList()));
+    if (reads.size() < 2) {
+      return reads.isEmpty() ? RemarkKind.ADD_NOTHING : RemarkKind.ADD_SINGLE;
     }
+    return RemarkKind.ADD_COLUMN;
   }
 
   private Area focus(int place) {

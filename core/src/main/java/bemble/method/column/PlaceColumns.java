@@ -25,7 +25,7 @@ public record PlaceColumns(int ones) {
 
   /** Writes heads from one place down to another, both included, where the class has heads. */
   public void heads(Script script, int row, int highest, int lowest) {
-    if (script.style().has(Choice.ColumnHeads.HIDDEN)) {
+    if (!script.isOnPaper() || script.style().has(Choice.ColumnHeads.HIDDEN)) {
       return;
     }
     for (int place = highest; place >= lowest; place--) {

@@ -66,7 +66,7 @@ public final class Standing {
     Entry left = script.write(slot, Rule.of(Rule.Kind.LEFT_OVER), behind(product));
     parts.clear();
     parts.add(left);
-    script.use(Fact.subtract(before, product.value()));
+    script.use(() -> Fact.subtract(before, product.value()));
     return new Taken(before, left);
   }
 

@@ -12,7 +12,6 @@ import bemble.paper.Shape;
 import bemble.paper.Square;
 import bemble.plan.Answer;
 import bemble.plan.Entry;
-import bemble.plan.Hand;
 import bemble.plan.Rule;
 import bemble.plan.Script;
 import bemble.plan.Slot;
@@ -61,16 +60,17 @@ public final class Groups implements Method<Division> {
   }
 
   @Override
-  public Working work(Division sum, Style style, Hand hand) {
-    Script script = new Script(hand, style);
+  public Working work(Division sum, Script script) {
+    Style style = script.style();
     script.step(Section.SET_OUT, null);
     Entry dividend = script.copy(head(0), sum.dividend().unscaled());
     script.draw(Role.NOTE, words(new Square(0, 1), "÷"));
     Entry divisor = script.copy(head(2), sum.divisor().unscaled());
     script.say(
-        Remark.of(RemarkKind.SET_OUT_GROUPS)
-            .with("dividend", sum.dividend())
-            .with("divisor", sum.divisor()));
+        () ->
+            Remark.of(RemarkKind.SET_OUT_GROUPS)
+                .with("dividend", sum.dividend())
+                .with("divisor", sum.divisor()));
     // A row as wide as the dividend holds whatever can be dealt.
     int width = sum.divisor().unscaled().min(sum.dividend().unscaled()).intValueExact();
     List<Entry> dealt = new ArrayList<>();
@@ -98,13 +98,14 @@ public final class Groups implements Method<Division> {
     script.draw(Role.DRAWING, new Shape.Ring(area.from(), area.to()));
     Entry soFar = script.write(slot, Rule.TOTAL, reads);
     if (before != null) {
-      script.use(Fact.add(List.of(before.value(), divisor.value())));
+      script.use(() -> Fact.add(List.of(before.value(), divisor.value())));
     }
     script.say(
-        Remark.of(RemarkKind.DEAL_ROW)
-            .with("divisor", divisor.value())
-            .with("row", dealt.size() + 1)
-            .with("used", soFar.value()));
+        () ->
+            Remark.of(RemarkKind.DEAL_ROW)
+                .with("divisor", divisor.value())
+                .with("row", dealt.size() + 1)
+                .with("used", soFar.value()));
     return soFar;
   }
 
@@ -119,7 +120,7 @@ public final class Groups implements Method<Division> {
     Slot over = Slot.small(Role.REMAINDER, 0, new Square(row, width + 1));
     Entry left = script.write(over, Rule.of(Rule.Kind.DIFFERENCE), reads);
     dots(script, row, Math.min(width, left.value().intValue()));
-    script.say(Remark.of(RemarkKind.LEFT_OUT).with("left", left.value()));
+    script.say(() -> Remark.of(RemarkKind.LEFT_OUT).with("left", left.value()));
 
     script.step(Section.ANSWER, null);
     Slot slot = Slot.full(Role.ANSWER, 0, new Square(row + 1, 2));
@@ -128,11 +129,12 @@ public final class Groups implements Method<Division> {
     RemarkKind kind =
         left.value().signum() == 0 ? RemarkKind.READ_QUOTIENT : RemarkKind.READ_REMAINDER;
     script.say(
-        Remark.of(kind)
-            .with("problem", sum)
-            .with("answer", answer.value())
-            .with("remainder", left.value())
-            .with("divisor", sum.divisor()));
+        () ->
+            Remark.of(kind)
+                .with("problem", sum)
+                .with("answer", answer.value())
+                .with("remainder", left.value())
+                .with("divisor", sum.divisor()));
     return script.finish(sum, "groups", answer, Layout.upTo(row + 1, Math.max(3, width + 2)), null);
   }
 

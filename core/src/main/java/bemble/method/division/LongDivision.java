@@ -15,7 +15,6 @@ import bemble.paper.Square;
 import bemble.plan.Answer;
 import bemble.plan.Decision;
 import bemble.plan.Entry;
-import bemble.plan.Hand;
 import bemble.plan.Rule;
 import bemble.plan.Script;
 import bemble.plan.Slot;
@@ -25,7 +24,6 @@ import bemble.problem.Operation;
 import bemble.slip.Slip;
 import bemble.style.Choice;
 import bemble.style.Setting;
-import bemble.style.Style;
 import bemble.wording.Place;
 import bemble.wording.Remark;
 import bemble.wording.RemarkKind;
@@ -82,8 +80,8 @@ public final class LongDivision implements Method<Division> {
   }
 
   @Override
-  public Working work(Division sum, Style style, Hand hand) {
-    return new Page(sum, style, hand).work();
+  public Working work(Division sum, Script script) {
+    return new Page(sum, script).work();
   }
 
   private final class Page {
@@ -104,9 +102,9 @@ public final class LongDivision implements Method<Division> {
     private Entry divisor;
     private WrittenRow dividend;
 
-    Page(Division sum, Style style, Hand hand) {
+    Page(Division sum, Script script) {
       this.sum = sum;
-      this.script = new Script(hand, style);
+      this.script = script;
       this.bracket = sum.divisor().length();
       this.columns = new PlaceColumns(bracket + sum.dividend().length() - 1);
       this.stripColumn = columns.ones() + 2;
@@ -124,11 +122,12 @@ public final class LongDivision implements Method<Division> {
       Answer answer = new Answer.Quotient(shortened(quotient.read()), left);
       RemarkKind kind = left.isZero() ? RemarkKind.READ_QUOTIENT : RemarkKind.READ_REMAINDER;
       script.say(
-          Remark.of(kind)
-              .with("problem", sum)
-              .with("answer", answer.value())
-              .with("remainder", left)
-              .with("divisor", sum.divisor()));
+          () ->
+              Remark.of(kind)
+                  .with("problem", sum)
+                  .with("answer", answer.value())
+                  .with("remainder", left)
+                  .with("divisor", sum.divisor()));
       int lastRow = Math.max(standing.row(), STRIP + 1);
       int lastColumn = stripColumn + 3 + (sum.divisor().length() + 1) / 3;
       return script.finish(sum, id(), answer, Layout.upTo(lastRow, lastColumn), columns.ones());
@@ -147,9 +146,10 @@ public final class LongDivision implements Method<Division> {
       divisor = script.copy(slot, sum.divisor().unscaled());
       Layout.bracket(script, DIVIDEND_ROW, bracket, columns.ones());
       script.say(
-          Remark.of(RemarkKind.SET_OUT_DIVISION)
-              .with("dividend", sum.dividend())
-              .with("divisor", sum.divisor()));
+          () ->
+              Remark.of(RemarkKind.SET_OUT_DIVISION)
+                  .with("dividend", sum.dividend())
+                  .with("divisor", sum.divisor()));
     }
 
     /** The divisor's multiples, each made by adding the divisor to the one before. */
@@ -163,7 +163,7 @@ public final class LongDivision implements Method<Division> {
         List<Entry> reads = last == null ? List.of(divisor) : List.of(last, divisor);
         last = script.write(slot, Rule.TOTAL, reads);
       }
-      script.say(Remark.of(RemarkKind.STRIP).with("divisor", sum.divisor()));
+      script.say(() -> Remark.of(RemarkKind.STRIP).with("divisor", sum.divisor()));
     }
 
     /** Takes figures from the left until the divisor goes in; gives the place of the last. */
@@ -173,18 +173,20 @@ public final class LongDivision implements Method<Division> {
         place--;
         standing.take(dividend.at(place).orElseThrow());
       } while (place > 0 && standing.value().compareTo(divisor.value()) < 0);
+      Place last = new Place(place);
       Area focus =
           new Area(columns.at(DIVIDEND_ROW, dividend.highest()), columns.at(DIVIDEND_ROW, place));
       script.step(Section.round(1), focus);
       script.say(
-          Remark.of(
-                  standing.parts().size() > 1
-                      ? RemarkKind.TAKE_MORE_FIGURES
-                      : RemarkKind.TAKE_FIRST)
-              .with("divisor", sum.divisor())
-              .with("first", dividend.at(dividend.highest()).orElseThrow().value())
-              .with("standing", standing.value())
-              .with("place", new Place(place)));
+          () ->
+              Remark.of(
+                      standing.parts().size() > 1
+                          ? RemarkKind.TAKE_MORE_FIGURES
+                          : RemarkKind.TAKE_FIRST)
+                  .with("divisor", sum.divisor())
+                  .with("first", dividend.at(dividend.highest()).orElseThrow().value())
+                  .with("standing", standing.value())
+                  .with("place", last));
       return place;
     }
 
@@ -224,7 +226,7 @@ public final class LongDivision implements Method<Division> {
       Entry times = script.write(slot, Rule.of(Rule.Kind.HOW_MANY), standing.behind(divisor));
       quotient.put(over, times);
       if (divisor.value().signum() > 0) {
-        script.use(Fact.howMany(standing.value(), divisor.value()));
+        script.use(() -> Fact.howMany(standing.value(), divisor.value()));
       }
       sayTimes(place, times);
       return times;
@@ -241,31 +243,34 @@ public final class LongDivision implements Method<Division> {
     private void sayTimes(int place, Entry times) {
       boolean zero = times.value().signum() == 0;
       script.say(
-          Remark.of(zero ? RemarkKind.GOES_ZERO_TIMES : RemarkKind.HOW_MANY_TIMES)
-              .with("divisor", divisor.value())
-              .with("standing", standing.value())
-              .with("times", times.value())
-              .with("place", new Place(place)));
+          () ->
+              Remark.of(zero ? RemarkKind.GOES_ZERO_TIMES : RemarkKind.HOW_MANY_TIMES)
+                  .with("divisor", divisor.value())
+                  .with("standing", standing.value())
+                  .with("times", times.value())
+                  .with("place", new Place(place)));
     }
 
     private void subtract(int place, Entry times) {
       step(place);
       Entry product =
           standing.writeProduct(place, Rule.of(Rule.Kind.PRODUCT), List.of(times, divisor));
-      script.use(Fact.multiply(times.value(), divisor.value()));
+      script.use(() -> Fact.multiply(times.value(), divisor.value()));
       script.say(
-          Remark.of(RemarkKind.MULTIPLY_BACK)
-              .with("times", times.value())
-              .with("divisor", divisor.value())
-              .with("product", product.value()));
+          () ->
+              Remark.of(RemarkKind.MULTIPLY_BACK)
+                  .with("times", times.value())
+                  .with("divisor", divisor.value())
+                  .with("product", product.value()));
       step(place);
       Standing.Taken taken = standing.subtract(product);
       script.say(
-          Remark.of(RemarkKind.SUBTRACT_PRODUCT)
-              .with("standing", taken.before())
-              .with("product", product.value())
-              .with("left", taken.left().value())
-              .with("divisor", divisor.value()));
+          () ->
+              Remark.of(RemarkKind.SUBTRACT_PRODUCT)
+                  .with("standing", taken.before())
+                  .with("product", product.value())
+                  .with("left", taken.left().value())
+                  .with("divisor", divisor.value()));
     }
 
     private void bringDown(int place) {
@@ -277,9 +282,10 @@ public final class LongDivision implements Method<Division> {
         arrow = script.draw(Role.DRAWING, new Shape.Arrow(from, to));
       }
       script.say(
-          Remark.of(RemarkKind.BRING_DOWN)
-              .with("figure", figure.value())
-              .with("standing", standing.value()));
+          () ->
+              Remark.of(RemarkKind.BRING_DOWN)
+                  .with("figure", figure.value())
+                  .with("standing", standing.value()));
     }
 
     private void eraseArrow() {

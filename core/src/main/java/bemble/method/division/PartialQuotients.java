@@ -13,7 +13,6 @@ import bemble.paper.Role;
 import bemble.paper.Square;
 import bemble.plan.Answer;
 import bemble.plan.Entry;
-import bemble.plan.Hand;
 import bemble.plan.Rule;
 import bemble.plan.Script;
 import bemble.plan.Slot;
@@ -21,7 +20,6 @@ import bemble.plan.Working;
 import bemble.problem.Division;
 import bemble.problem.Operation;
 import bemble.slip.Slip;
-import bemble.style.Style;
 import bemble.wording.Remark;
 import bemble.wording.RemarkKind;
 import bemble.wording.Section;
@@ -66,8 +64,8 @@ public final class PartialQuotients implements Method<Division> {
   }
 
   @Override
-  public Working work(Division sum, Style style, Hand hand) {
-    return new Page(sum, style, hand).work();
+  public Working work(Division sum, Script script) {
+    return new Page(sum, script).work();
   }
 
   private final class Page {
@@ -80,9 +78,9 @@ public final class PartialQuotients implements Method<Division> {
     private final List<Entry> counts = new ArrayList<>();
     private Entry divisor;
 
-    Page(Division sum, Style style, Hand hand) {
+    Page(Division sum, Script script) {
       this.sum = sum;
-      this.script = new Script(hand, style);
+      this.script = script;
       this.bracket = sum.divisor().length();
       int figures = sum.dividend().length();
       this.columns = new PlaceColumns(bracket + figures - 1);
@@ -114,9 +112,10 @@ public final class PartialQuotients implements Method<Division> {
       divisor = script.copy(slot, sum.divisor().unscaled());
       Layout.bracket(script, DIVIDEND_ROW, bracket, columns.ones());
       script.say(
-          Remark.of(RemarkKind.SET_OUT_CHUNKS)
-              .with("dividend", sum.dividend())
-              .with("divisor", sum.divisor()));
+          () ->
+              Remark.of(RemarkKind.SET_OUT_CHUNKS)
+                  .with("dividend", sum.dividend())
+                  .with("divisor", sum.divisor()));
     }
 
     private void takeOff() {
@@ -130,29 +129,32 @@ public final class PartialQuotients implements Method<Division> {
       Layout.sign(script, at.moved(0, 1), "×");
       counts.add(count);
       script.say(
-          Remark.of(RemarkKind.CHOOSE_COUNT)
-              .with("divisor", divisor.value())
-              .with("standing", stood)
-              .with("count", count.value()));
+          () ->
+              Remark.of(RemarkKind.CHOOSE_COUNT)
+                  .with("divisor", divisor.value())
+                  .with("standing", stood)
+                  .with("count", count.value()));
 
       Area line = new Area(columns.at(row, sum.dividend().highestPlace()), columns.at(row, 0));
       script.step(section, line);
       Entry product = standing.writeProduct(0, Rule.of(Rule.Kind.PRODUCT), List.of(count, divisor));
-      script.use(Fact.multiply(count.value(), divisor.value()));
+      script.use(() -> Fact.multiply(count.value(), divisor.value()));
       script.say(
-          Remark.of(RemarkKind.MULTIPLY_BACK)
-              .with("times", count.value())
-              .with("divisor", divisor.value())
-              .with("product", product.value()));
+          () ->
+              Remark.of(RemarkKind.MULTIPLY_BACK)
+                  .with("times", count.value())
+                  .with("divisor", divisor.value())
+                  .with("product", product.value()));
 
       script.step(section, line);
       Standing.Taken taken = standing.subtract(product);
       script.say(
-          Remark.of(RemarkKind.TAKE_OFF)
-              .with("standing", taken.before())
-              .with("product", product.value())
-              .with("left", taken.left().value())
-              .with("divisor", divisor.value()));
+          () ->
+              Remark.of(RemarkKind.TAKE_OFF)
+                  .with("standing", taken.before())
+                  .with("product", product.value())
+                  .with("left", taken.left().value())
+                  .with("divisor", divisor.value()));
     }
 
     private Working addCounts() {
@@ -169,24 +171,26 @@ public final class PartialQuotients implements Method<Division> {
       Numeral total = answerRow.read();
       List<BigInteger> values = counts.stream().map(Entry::value).toList();
       if (values.size() > 1) {
-        script.use(Fact.add(values));
+        script.use(() -> Fact.add(values));
       }
       script.say(
-          Remark.of(RemarkKind.ADD_COUNTS)
-              .with("counts", values.size())
-              .with("divisor", divisor.value())
-              .with("left", standing.value())
-              .with("total", total));
+          () ->
+              Remark.of(RemarkKind.ADD_COUNTS)
+                  .with("counts", values.size())
+                  .with("divisor", divisor.value())
+                  .with("left", standing.value())
+                  .with("total", total));
 
       script.step(Section.ANSWER, null);
       Answer answer = new Answer.Quotient(total, Numeral.of(standing.value()));
       boolean exact = standing.value().signum() == 0;
       script.say(
-          Remark.of(exact ? RemarkKind.READ_QUOTIENT : RemarkKind.READ_REMAINDER)
-              .with("problem", sum)
-              .with("answer", total)
-              .with("remainder", standing.value())
-              .with("divisor", sum.divisor()));
+          () ->
+              Remark.of(exact ? RemarkKind.READ_QUOTIENT : RemarkKind.READ_REMAINDER)
+                  .with("problem", sum)
+                  .with("answer", total)
+                  .with("remainder", standing.value())
+                  .with("divisor", sum.divisor()));
       Area extent = Layout.upTo(row + 1, countColumn + 1);
       return script.finish(sum, id(), answer, extent, null);
     }

@@ -17,7 +17,6 @@ import bemble.paper.Square;
 import bemble.plan.Answer;
 import bemble.plan.Decision;
 import bemble.plan.Entry;
-import bemble.plan.Hand;
 import bemble.plan.Rule;
 import bemble.plan.Script;
 import bemble.plan.Slot;
@@ -25,7 +24,6 @@ import bemble.plan.Working;
 import bemble.problem.Division;
 import bemble.problem.Operation;
 import bemble.slip.Slip;
-import bemble.style.Style;
 import bemble.wording.Place;
 import bemble.wording.Remark;
 import bemble.wording.RemarkKind;
@@ -83,8 +81,8 @@ public final class ShortDivision implements Method<Division> {
   }
 
   @Override
-  public Working work(Division sum, Style style, Hand hand) {
-    return new Page(sum, style, hand).work();
+  public Working work(Division sum, Script script) {
+    return new Page(sum, script).work();
   }
 
   private final class Page {
@@ -104,9 +102,9 @@ public final class ShortDivision implements Method<Division> {
     private Entry divisor;
     private WrittenRow dividend;
 
-    Page(Division sum, Style style, Hand hand) {
+    Page(Division sum, Script script) {
       this.sum = sum;
-      this.script = new Script(hand, style);
+      this.script = script;
       this.bracket = sum.divisor().length();
       this.columns = new PlaceColumns(bracket + sum.dividend().length() - 1);
     }
@@ -137,9 +135,10 @@ public final class ShortDivision implements Method<Division> {
       divisor = script.copy(slot, sum.divisor().unscaled());
       Layout.bracket(script, DIVIDEND_ROW, bracket, columns.ones());
       script.say(
-          Remark.of(RemarkKind.SET_OUT_DIVISION)
-              .with("dividend", sum.dividend())
-              .with("divisor", sum.divisor()));
+          () ->
+              Remark.of(RemarkKind.SET_OUT_DIVISION)
+                  .with("dividend", sum.dividend())
+                  .with("divisor", sum.divisor()));
     }
 
     /** Takes figures from the left until the divisor goes in; gives the place of the last. */
@@ -149,14 +148,16 @@ public final class ShortDivision implements Method<Division> {
         place--;
         standing.add(dividend.at(place).orElseThrow());
       } while (place > 0 && value().compareTo(divisor.value()) < 0);
+      Place last = new Place(place);
       Square first = columns.at(DIVIDEND_ROW, dividend.highest());
       script.step(Section.round(1), new Area(first, columns.at(DIVIDEND_ROW, place)));
       script.say(
-          Remark.of(standing.size() > 1 ? RemarkKind.TAKE_MORE_FIGURES : RemarkKind.TAKE_FIRST)
-              .with("divisor", sum.divisor())
-              .with("first", dividend.at(dividend.highest()).orElseThrow().value())
-              .with("standing", value())
-              .with("place", new Place(place)));
+          () ->
+              Remark.of(standing.size() > 1 ? RemarkKind.TAKE_MORE_FIGURES : RemarkKind.TAKE_FIRST)
+                  .with("divisor", sum.divisor())
+                  .with("first", dividend.at(dividend.highest()).orElseThrow().value())
+                  .with("standing", value())
+                  .with("place", last));
       return place;
     }
 
@@ -196,15 +197,16 @@ public final class ShortDivision implements Method<Division> {
         quotient.put(slot.place(), times);
       }
       if (divisor.value().signum() > 0) {
-        script.use(Fact.howMany(shared, divisor.value()));
+        script.use(() -> Fact.howMany(shared, divisor.value()));
       }
       boolean none = times.value().signum() == 0;
       script.say(
-          Remark.of(none ? RemarkKind.GOES_ZERO_TIMES : RemarkKind.HOW_MANY_TIMES)
-              .with("divisor", divisor.value())
-              .with("standing", shared)
-              .with("times", times.value())
-              .with("place", new Place(place)));
+          () ->
+              Remark.of(none ? RemarkKind.GOES_ZERO_TIMES : RemarkKind.HOW_MANY_TIMES)
+                  .with("divisor", divisor.value())
+                  .with("standing", shared)
+                  .with("times", times.value())
+                  .with("place", new Place(place)));
       return times;
     }
 
@@ -228,13 +230,14 @@ public final class ShortDivision implements Method<Division> {
               Rule.of(Rule.Kind.LEFT_OVER),
               reads,
               value -> shown(place, value) ? List.of(figure(small, value)) : List.of());
-      script.use(Fact.subtract(shared, product.value()));
+      script.use(() -> Fact.subtract(shared, product.value()));
       script.say(
-          Remark.of(kind(place, left.value()))
-              .with("standing", shared)
-              .with("product", product.value())
-              .with("left", left.value())
-              .with("divisor", divisor.value()));
+          () ->
+              Remark.of(kind(place, left.value()))
+                  .with("standing", shared)
+                  .with("product", product.value())
+                  .with("left", left.value())
+                  .with("divisor", divisor.value()));
       return left;
     }
 
@@ -265,11 +268,12 @@ public final class ShortDivision implements Method<Division> {
         script.write(Slot.full(Role.REMAINDER, 0, ones), Rule.SAME, List.of(left));
       }
       script.say(
-          Remark.of(length == 0 ? RemarkKind.READ_QUOTIENT : RemarkKind.READ_REMAINDER)
-              .with("problem", sum)
-              .with("answer", value)
-              .with("remainder", remainder)
-              .with("divisor", sum.divisor()));
+          () ->
+              Remark.of(length == 0 ? RemarkKind.READ_QUOTIENT : RemarkKind.READ_REMAINDER)
+                  .with("problem", sum)
+                  .with("answer", value)
+                  .with("remainder", remainder)
+                  .with("divisor", sum.divisor()));
       Area extent = Layout.upTo(DIVIDEND_ROW, columns.ones() + 1 + length);
       Answer answer = new Answer.Quotient(value, remainder);
       return script.finish(sum, id(), answer, extent, columns.ones());

@@ -11,14 +11,12 @@ import bemble.paper.Role;
 import bemble.paper.Square;
 import bemble.plan.Answer;
 import bemble.plan.Entry;
-import bemble.plan.Hand;
 import bemble.plan.Rule;
 import bemble.plan.Script;
 import bemble.plan.Slot;
 import bemble.plan.Working;
 import bemble.problem.Operation;
 import bemble.problem.Subtraction;
-import bemble.style.Style;
 import bemble.wording.Quantity;
 import bemble.wording.Remark;
 import bemble.wording.RemarkKind;
@@ -59,8 +57,8 @@ public final class BlocksSubtraction implements Method<Subtraction> {
   }
 
   @Override
-  public Working work(Subtraction sum, Style style, Hand hand) {
-    return new Page(sum, style, hand).work();
+  public Working work(Subtraction sum, Script script) {
+    return new Page(sum, script).work();
   }
 
   private final class Page {
@@ -73,9 +71,9 @@ public final class BlocksSubtraction implements Method<Subtraction> {
     /** How many things of a zone are crossed out, always the first ones. */
     private final Map<Integer, Integer> crossed = new HashMap<>();
 
-    Page(Subtraction sum, Style style, Hand hand) {
+    Page(Subtraction sum, Script script) {
       this.sum = sum;
-      this.script = new Script(hand, style);
+      this.script = script;
       this.highest = sum.minuend().highestPlace();
       this.board = new CounterBoard(script, highest, TOP);
     }
@@ -108,7 +106,7 @@ public final class BlocksSubtraction implements Method<Subtraction> {
         standing.put(place, drawn);
         crossed.put(place, 0);
       }
-      script.say(Remark.of(RemarkKind.DRAW_NUMBER).with("number", sum.minuend()));
+      script.say(() -> Remark.of(RemarkKind.DRAW_NUMBER).with("number", sum.minuend()));
     }
 
     private void tradeFor(int place, int taken) {
@@ -140,11 +138,12 @@ public final class BlocksSubtraction implements Method<Subtraction> {
       standing.put(to, more);
       board.arrow(from, gone, to, before);
       script.say(
-          Remark.of(RemarkKind.TRADE_DOWN)
-              .with("top", new Quantity(standing.get(place).value(), place))
-              .with("bottom", new Quantity(BigInteger.valueOf(taken), place))
-              .with("one", new Quantity(BigInteger.ONE, from))
-              .with("ten", new Quantity(BigInteger.TEN, to)));
+          () ->
+              Remark.of(RemarkKind.TRADE_DOWN)
+                  .with("top", new Quantity(standing.get(place).value(), place))
+                  .with("bottom", new Quantity(BigInteger.valueOf(taken), place))
+                  .with("one", new Quantity(BigInteger.ONE, from))
+                  .with("ten", new Quantity(BigInteger.TEN, to)));
     }
 
     private Entry keep(int place, Rule rule, Entry read) {
@@ -161,11 +160,12 @@ public final class BlocksSubtraction implements Method<Subtraction> {
       board.crossOut(place, crossed.get(place), gone);
       crossed.merge(place, gone, Integer::sum);
       Entry left = script.keepInMind(slot, Rule.of(Rule.Kind.DIFFERENCE), List.of(from, taken));
-      script.use(Fact.subtract(from.value(), taken.value()));
+      script.use(() -> Fact.subtract(from.value(), taken.value()));
       script.say(
-          Remark.of(RemarkKind.CROSS_OUT)
-              .with("taken", new Quantity(taken.value(), place))
-              .with("left", new Quantity(left.value(), place)));
+          () ->
+              Remark.of(RemarkKind.CROSS_OUT)
+                  .with("taken", new Quantity(taken.value(), place))
+                  .with("left", new Quantity(left.value(), place)));
       return left;
     }
 
@@ -182,13 +182,14 @@ public final class BlocksSubtraction implements Method<Subtraction> {
         Entry figure = script.write(slot, Rule.SAME, List.of(left.get(place)));
         value = value.multiply(BigInteger.TEN).add(figure.value());
       }
-      script.say(Remark.of(RemarkKind.COUNT_REST));
+      script.say(() -> Remark.of(RemarkKind.COUNT_REST));
       script.step(Section.ANSWER, null);
       Answer answer = new Answer.One(Numeral.of(value));
       script.say(
-          Remark.of(RemarkKind.READ_DIFFERENCE)
-              .with("problem", sum)
-              .with("answer", answer.value()));
+          () ->
+              Remark.of(RemarkKind.READ_DIFFERENCE)
+                  .with("problem", sum)
+                  .with("answer", answer.value()));
       return script.finish(sum, id(), answer, Layout.upTo(row, board.lastColumn()), null);
     }
   }

@@ -11,14 +11,12 @@ import bemble.paper.Shape.Thing;
 import bemble.paper.Square;
 import bemble.plan.Answer;
 import bemble.plan.Entry;
-import bemble.plan.Hand;
 import bemble.plan.Rule;
 import bemble.plan.Script;
 import bemble.plan.Slot;
 import bemble.plan.Working;
 import bemble.problem.Addition;
 import bemble.problem.Operation;
-import bemble.style.Style;
 import bemble.wording.Place;
 import bemble.wording.Quantity;
 import bemble.wording.Remark;
@@ -58,8 +56,8 @@ abstract class CountedAddition implements Method<Addition> {
   abstract void prepare(Script script, CounterBoard board, int highest);
 
   @Override
-  public final Working work(Addition sum, Style style, Hand hand) {
-    return new Page(sum, style, hand).work();
+  public final Working work(Addition sum, Script script) {
+    return new Page(sum, script).work();
   }
 
   private final class Page {
@@ -69,9 +67,9 @@ abstract class CountedAddition implements Method<Addition> {
     private final CounterBoard board;
     private final Map<Integer, List<Entry>> counted = new HashMap<>();
 
-    Page(Addition sum, Style style, Hand hand) {
+    Page(Addition sum, Script script) {
       this.sum = sum;
-      this.script = new Script(hand, style);
+      this.script = script;
       BigInteger total =
           sum.addends().stream().map(Numeral::unscaled).reduce(BigInteger.ZERO, BigInteger::add);
       this.highest = Math.min(Numeral.of(total).highestPlace(), STACKS);
@@ -109,7 +107,7 @@ abstract class CountedAddition implements Method<Addition> {
         board.drawn(place, entry.marks());
         counted.get(place).add(entry);
       }
-      script.say(Remark.of(RemarkKind.DRAW_NUMBER).with("number", addend));
+      script.say(() -> Remark.of(RemarkKind.DRAW_NUMBER).with("number", addend));
     }
 
     /** Rings every ten of a place and draws one of the next for it. */
@@ -135,10 +133,11 @@ abstract class CountedAddition implements Method<Addition> {
         board.arrow(place, ten * 10, place + 1, before + ten);
       }
       script.say(
-          Remark.of(RemarkKind.TRADE_UP)
-              .with("total", new Quantity(total(place), place))
-              .with("ten", new Quantity(BigInteger.valueOf(10L * tens), place))
-              .with("traded", new Quantity(traded.value(), place + 1)));
+          () ->
+              Remark.of(RemarkKind.TRADE_UP)
+                  .with("total", new Quantity(total(place), place))
+                  .with("ten", new Quantity(BigInteger.valueOf(10L * tens), place))
+                  .with("traded", new Quantity(traded.value(), place + 1)));
     }
 
     private BigInteger total(int place) {
@@ -155,21 +154,23 @@ abstract class CountedAddition implements Method<Addition> {
       for (int place = first; place >= 0; place--) {
         script.step(Section.TOTALS, board.zone(place));
         List<Entry> reads = counted.get(place);
+        Place counting = new Place(place);
         // Nothing is traded out of the highest place, so all of it is counted.
         Rule rule = place == highest ? Rule.TOTAL : Rule.ONES_OF_TOTAL;
         Slot slot = Slot.full(Role.ANSWER, place, new Square(row, board.left(place) + 2));
         Entry figure = script.write(slot, rule, reads);
         value = value.multiply(BigInteger.TEN).add(figure.value());
-        script.use(Fact.add(reads.stream().map(Entry::value).toList()));
+        script.use(() -> Fact.add(reads.stream().map(Entry::value).toList()));
         script.say(
-            Remark.of(RemarkKind.COUNT_LEFT)
-                .with("left", new Quantity(figure.value(), place))
-                .with("place", new Place(place)));
+            () ->
+                Remark.of(RemarkKind.COUNT_LEFT)
+                    .with("left", new Quantity(figure.value(), counting.exponent()))
+                    .with("place", counting));
       }
       script.step(Section.ANSWER, null);
       Answer answer = new Answer.One(Numeral.of(value));
       script.say(
-          Remark.of(RemarkKind.READ_SUM).with("problem", sum).with("answer", answer.value()));
+          () -> Remark.of(RemarkKind.READ_SUM).with("problem", sum).with("answer", answer.value()));
       return script.finish(sum, id(), answer, Layout.upTo(row, board.lastColumn()), null);
     }
   }

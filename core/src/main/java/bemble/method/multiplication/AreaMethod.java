@@ -14,7 +14,6 @@ import bemble.paper.Shape;
 import bemble.paper.Square;
 import bemble.plan.Answer;
 import bemble.plan.Entry;
-import bemble.plan.Hand;
 import bemble.plan.Rule;
 import bemble.plan.Script;
 import bemble.plan.Slot;
@@ -67,8 +66,8 @@ public final class AreaMethod implements Method<Multiplication> {
   }
 
   @Override
-  public Working work(Multiplication sum, Style style, Hand hand) {
-    return new Page(sum, style, hand).work();
+  public Working work(Multiplication sum, Script script) {
+    return new Page(sum, script).work();
   }
 
   private final class Page {
@@ -79,10 +78,10 @@ public final class AreaMethod implements Method<Multiplication> {
     private final int side;
     private final PlaceColumns columns;
 
-    Page(Multiplication sum, Style style, Hand hand) {
+    Page(Multiplication sum, Script script) {
       this.sum = sum;
-      this.style = style;
-      this.script = new Script(hand, style);
+      this.style = script.style();
+      this.script = script;
       int longest = sum.multiplicand().length() + sum.multiplier().length();
       // About three small figures go into a square.
       this.width = longest / 3 + 2;
@@ -96,9 +95,10 @@ public final class AreaMethod implements Method<Multiplication> {
       List<Entry> down = parts(sum.multiplier(), false);
       ruleBox(across.size(), down.size());
       script.say(
-          Remark.of(RemarkKind.SET_OUT_BOX)
-              .with("multiplicand", sum.multiplicand())
-              .with("multiplier", sum.multiplier()));
+          () ->
+              Remark.of(RemarkKind.SET_OUT_BOX)
+                  .with("multiplicand", sum.multiplicand())
+                  .with("multiplier", sum.multiplier()));
       List<WrittenRow> totals = new ArrayList<>();
       for (int row = 0; row < down.size(); row++) {
         List<Entry> cells = new ArrayList<>();
@@ -149,12 +149,13 @@ public final class AreaMethod implements Method<Multiplication> {
           new Area(new Square(TOP + row, left), new Square(TOP + row, left + width - 1)));
       Slot slot = Slot.small(Role.PRODUCT, 0, new Square(TOP + row, middle(column)));
       Entry product = script.write(slot, Rule.of(Rule.Kind.PRODUCT), List.of(across, down));
-      script.use(Fact.multiply(down.value(), across.value()));
+      script.use(() -> Fact.multiply(down.value(), across.value()));
       script.say(
-          Remark.of(RemarkKind.FILL_BOX)
-              .with("one", down.value())
-              .with("other", across.value())
-              .with("product", product.value()));
+          () ->
+              Remark.of(RemarkKind.FILL_BOX)
+                  .with("one", down.value())
+                  .with("other", across.value())
+                  .with("product", product.value()));
       return product;
     }
 
@@ -172,11 +173,12 @@ public final class AreaMethod implements Method<Multiplication> {
         written.put(place, script.write(slot, Rule.figureOfTotal(place), cells));
       }
       if (cells.size() > 1) {
-        script.use(Fact.add(values));
+        script.use(() -> Fact.add(values));
       }
       script.say(
-          Remark.of(cells.size() > 1 ? RemarkKind.ROW_TOTAL : RemarkKind.ROW_OF_ONE)
-              .with("total", total));
+          () ->
+              Remark.of(cells.size() > 1 ? RemarkKind.ROW_TOTAL : RemarkKind.ROW_OF_ONE)
+                  .with("total", total));
       return written;
     }
 
@@ -189,7 +191,7 @@ public final class AreaMethod implements Method<Multiplication> {
         script.step(Section.TOTALS, null);
         Layout.sign(script, columns.at(answerRow - 1, highest + 1), "+");
         Layout.rule(script, answerRow, columns.of(highest + 1), columns.ones());
-        script.say(Remark.of(RemarkKind.ADD_ROWS).with("count", totals.size()));
+        script.say(() -> Remark.of(RemarkKind.ADD_ROWS).with("count", totals.size()));
         ColumnAdder adder = ColumnAdder.styled(style, columns, 0, answerRow, 0);
         answer = adder.add(script, totals);
         last = answerRow + 1;
@@ -198,7 +200,10 @@ public final class AreaMethod implements Method<Multiplication> {
       Answer product = new Answer.One(answer.read());
       Layout.rule(script, answer.row() + 1, columns.of(answer.highest()), columns.ones());
       script.say(
-          Remark.of(RemarkKind.READ_PRODUCT).with("problem", sum).with("answer", product.value()));
+          () ->
+              Remark.of(RemarkKind.READ_PRODUCT)
+                  .with("problem", sum)
+                  .with("answer", product.value()));
       return script.finish(sum, id(), product, Layout.upTo(last, columns.ones()), null);
     }
   }

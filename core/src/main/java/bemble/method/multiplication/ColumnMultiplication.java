@@ -13,7 +13,6 @@ import bemble.paper.Spot;
 import bemble.plan.Answer;
 import bemble.plan.Decision;
 import bemble.plan.Entry;
-import bemble.plan.Hand;
 import bemble.plan.Rule;
 import bemble.plan.Script;
 import bemble.plan.Slot;
@@ -83,8 +82,8 @@ public final class ColumnMultiplication implements Method<Multiplication> {
   }
 
   @Override
-  public Working work(Multiplication sum, Style style, Hand hand) {
-    return new Page(sum, style, hand).work();
+  public Working work(Multiplication sum, Script script) {
+    return new Page(sum, script).work();
   }
 
   /** A row being written: its section, its figures' role, its place and its multiplier figure. */
@@ -102,10 +101,10 @@ public final class ColumnMultiplication implements Method<Multiplication> {
     private WrittenRow multiplicand;
     private final List<Entry> standingCarries = new ArrayList<>();
 
-    Page(Multiplication sum, Style style, Hand hand) {
+    Page(Multiplication sum, Script script) {
       this.sum = sum;
-      this.style = style;
-      this.script = new Script(hand, style);
+      this.style = script.style();
+      this.script = script;
       this.columns = new PlaceColumns(sum.multiplicand().length() + sum.multiplier().length());
       String figures = sum.multiplier().figures();
       boolean nothing = sum.multiplicand().isZero() || sum.multiplier().isZero();
@@ -155,14 +154,15 @@ public final class ColumnMultiplication implements Method<Multiplication> {
       columns.heads(script, 0, highest, 0);
       multiplicand = WrittenRow.copy(script, columns, multiplicandRow, one);
       WrittenRow multiplier = WrittenRow.copy(script, columns, multiplicandRow + 1, other);
-      script.say(Remark.of(RemarkKind.SET_OUT_FACTORS));
+      script.say(() -> Remark.of(RemarkKind.SET_OUT_FACTORS));
       script.step(Section.SET_OUT, null);
       Layout.sign(script, columns.at(multiplicandRow + 1, highest + 1), "×");
       Layout.rule(script, firstRow, columns.of(highest + 1), columns.of(0));
       script.say(
-          Remark.of(RemarkKind.START_MULTIPLYING)
-              .with("multiplicand", one)
-              .with("figure", new Quantity(BigInteger.valueOf(other.digitAt(0)), 0)));
+          () ->
+              Remark.of(RemarkKind.START_MULTIPLYING)
+                  .with("multiplicand", one)
+                  .with("figure", new Quantity(BigInteger.valueOf(other.digitAt(0)), 0)));
       return multiplier;
     }
 
@@ -172,16 +172,17 @@ public final class ColumnMultiplication implements Method<Multiplication> {
       List<Entry> reads = List.of(multiplicand.at(0).orElseThrow(), multiplier.at(0).orElseThrow());
       Slot slot = Slot.full(Role.ANSWER, 0, columns.at(firstRow, 0));
       row.put(0, script.write(slot, Rule.of(Rule.Kind.ZERO), reads));
-      script.say(Remark.of(RemarkKind.TIMES_NOTHING));
+      script.say(() -> Remark.of(RemarkKind.TIMES_NOTHING));
       return row;
     }
 
     private void skip(List<WrittenRow> rows, int place, Entry figure) {
       script.step(Section.row(rows.size() + 1), focus(figure));
       script.say(
-          Remark.of(RemarkKind.SKIP_ROW)
-              .with("figure", new Quantity(figure.value(), place))
-              .with("place", new Place(place)));
+          () ->
+              Remark.of(RemarkKind.SKIP_ROW)
+                  .with("figure", new Quantity(figure.value(), place))
+                  .with("place", new Place(place)));
     }
 
     /** Writes the row for one figure of the multiplier. */
@@ -198,9 +199,10 @@ public final class ColumnMultiplication implements Method<Multiplication> {
           holdPlaces(row, place);
         }
         script.say(
-            Remark.of(blank ? RemarkKind.LEAVE_BLANK : RemarkKind.PLACEHOLDER)
-                .with("figure", new Quantity(figure.value(), worth))
-                .with("count", place));
+            () ->
+                Remark.of(blank ? RemarkKind.LEAVE_BLANK : RemarkKind.PLACEHOLDER)
+                    .with("figure", new Quantity(figure.value(), worth))
+                    .with("count", place));
       }
       Optional<Entry> carry = Optional.empty();
       for (int p = 0; p <= multiplicand.highest(); p++) {
@@ -223,7 +225,9 @@ public final class ColumnMultiplication implements Method<Multiplication> {
         row.put(p + place, script.write(slot, Rule.of(Rule.Kind.FIGURE_OF_PAIRS), reads));
       }
       script.say(
-          Remark.of(RemarkKind.ROW_OF_ZEROS).with("figure", new Quantity(figure.value(), place)));
+          () ->
+              Remark.of(RemarkKind.ROW_OF_ZEROS)
+                  .with("figure", new Quantity(figure.value(), place)));
       return row;
     }
 
@@ -276,14 +280,15 @@ public final class ColumnMultiplication implements Method<Multiplication> {
       row.put(p + place, script.write(slot, Rule.of(Rule.Kind.FIGURE_OF_PAIRS), reads));
       use(top, figure, times, carry);
       script.say(
-          Remark.of(carry.isPresent() ? RemarkKind.MULTIPLY_AND_ADD : RemarkKind.MULTIPLY)
-              .with("figure", figure.value())
-              .with("top", new Quantity(top.value(), p))
-              .with("times", new Quantity(times, p))
-              .with("carried", carry.map(Entry::value).orElse(BigInteger.ZERO))
-              .with("total", new Quantity(total, p))
-              .with("tens", last ? BigInteger.ZERO : total.divide(BigInteger.TEN))
-              .with("write", last ? total : total.mod(BigInteger.TEN)));
+          () ->
+              Remark.of(carry.isPresent() ? RemarkKind.MULTIPLY_AND_ADD : RemarkKind.MULTIPLY)
+                  .with("figure", figure.value())
+                  .with("top", new Quantity(top.value(), p))
+                  .with("times", new Quantity(times, p))
+                  .with("carried", carry.map(Entry::value).orElse(BigInteger.ZERO))
+                  .with("total", new Quantity(total, p))
+                  .with("tens", last ? BigInteger.ZERO : total.divide(BigInteger.TEN))
+                  .with("write", last ? total : total.mod(BigInteger.TEN)));
       if (total.compareTo(BigInteger.TEN) < 0) {
         return Optional.empty();
       }
@@ -299,8 +304,8 @@ public final class ColumnMultiplication implements Method<Multiplication> {
     }
 
     private void use(Entry top, Entry figure, BigInteger times, Optional<Entry> carry) {
-      script.use(Fact.multiply(top.value(), figure.value()));
-      carry.ifPresent(added -> script.use(Fact.add(List.of(times, added.value()))));
+      script.use(() -> Fact.multiply(top.value(), figure.value()));
+      carry.ifPresent(added -> script.use(() -> Fact.add(List.of(times, added.value()))));
     }
 
     private Area focus(Entry figure) {
@@ -316,7 +321,7 @@ public final class ColumnMultiplication implements Method<Multiplication> {
         int highest = rows.stream().mapToInt(WrittenRow::highest).max().orElseThrow();
         Layout.sign(script, columns.at(answerRow - 1, highest + 1), "+");
         Layout.rule(script, answerRow, columns.of(highest + 1), columns.of(0));
-        script.say(Remark.of(RemarkKind.ADD_ROWS).with("count", rows.size()));
+        script.say(() -> Remark.of(RemarkKind.ADD_ROWS).with("count", rows.size()));
         answer = ColumnAdder.crowded(style, columns, answerRow, firstRow).add(script, rows);
         last = answerRow;
       }
@@ -324,7 +329,10 @@ public final class ColumnMultiplication implements Method<Multiplication> {
       Answer product = new Answer.One(answer.read());
       Layout.rule(script, answer.row() + 1, columns.of(answer.highest()), columns.of(0));
       script.say(
-          Remark.of(RemarkKind.READ_PRODUCT).with("problem", sum).with("answer", product.value()));
+          () ->
+              Remark.of(RemarkKind.READ_PRODUCT)
+                  .with("problem", sum)
+                  .with("answer", product.value()));
       Area extent = Layout.upTo(last + 1, columns.of(0));
       return script.finish(sum, id(), product, extent, columns.ones());
     }

@@ -12,7 +12,6 @@ import bemble.paper.Shape;
 import bemble.paper.Spot;
 import bemble.plan.Answer;
 import bemble.plan.Entry;
-import bemble.plan.Hand;
 import bemble.plan.Rule;
 import bemble.plan.Script;
 import bemble.plan.Slot;
@@ -21,7 +20,6 @@ import bemble.problem.Multiplication;
 import bemble.problem.Operation;
 import bemble.slip.Slip;
 import bemble.style.Choice;
-import bemble.style.Style;
 import bemble.wording.Place;
 import bemble.wording.Remark;
 import bemble.wording.RemarkKind;
@@ -61,8 +59,8 @@ public final class Crosswise implements Method<Multiplication> {
   }
 
   @Override
-  public Working work(Multiplication sum, Style style, Hand hand) {
-    return new Page(sum, style, hand).work();
+  public Working work(Multiplication sum, Script script) {
+    return new Page(sum, script).work();
   }
 
   private final class Page {
@@ -77,12 +75,12 @@ public final class Crosswise implements Method<Multiplication> {
     private WrittenRow one;
     private WrittenRow other;
 
-    Page(Multiplication sum, Style style, Hand hand) {
+    Page(Multiplication sum, Script script) {
       this.sum = sum;
-      this.script = new Script(hand, style);
+      this.script = script;
       this.length = Math.max(sum.multiplicand().length(), sum.multiplier().length());
       this.columns = new PlaceColumns(2 * length + 1);
-      Choice.CarryPosition position = style.choice(Choice.CarryPosition.class);
+      Choice.CarryPosition position = script.style().choice(Choice.CarryPosition.class);
       this.carrySpot = position == Choice.CarryPosition.ON_LINE ? Spot.UPPER_LEFT : Spot.SMALL;
       this.carryRow =
           switch (position) {
@@ -107,7 +105,10 @@ public final class Crosswise implements Method<Multiplication> {
       Layout.rule(script, ANSWER_ROW + 1, columns.of(answer.highest()), columns.ones());
       Answer product = new Answer.One(answer.read());
       script.say(
-          Remark.of(RemarkKind.READ_PRODUCT).with("problem", sum).with("answer", product.value()));
+          () ->
+              Remark.of(RemarkKind.READ_PRODUCT)
+                  .with("problem", sum)
+                  .with("answer", product.value()));
       Area extent = Layout.upTo(ANSWER_ROW + 1, columns.ones());
       return script.finish(sum, id(), product, extent, columns.ones());
     }
@@ -119,7 +120,7 @@ public final class Crosswise implements Method<Multiplication> {
       other = padded(OTHER_ROW, sum.multiplier());
       Layout.sign(script, columns.at(OTHER_ROW, length), "×");
       Layout.rule(script, ANSWER_ROW, columns.of(length), columns.ones());
-      script.say(Remark.of(RemarkKind.SET_OUT_CROSSWISE));
+      script.say(() -> Remark.of(RemarkKind.SET_OUT_CROSSWISE));
     }
 
     private WrittenRow padded(int row, Numeral factor) {
@@ -146,18 +147,19 @@ public final class Crosswise implements Method<Multiplication> {
       carry.ifPresent(carried -> products.add(carried.value()));
       BigInteger total = Rule.TOTAL.apply(products);
       if (products.size() > 1) {
-        script.use(Fact.add(products));
+        script.use(() -> Fact.add(products));
       }
       Slot slot = Slot.full(Role.ANSWER, place, columns.at(ANSWER_ROW, place));
       answer.put(place, script.write(slot, Rule.of(Rule.Kind.FIGURE_OF_PAIRS), reads));
       script.say(
-          Remark.of(carry.isPresent() ? RemarkKind.CROSS_AND_CARRIED : RemarkKind.CROSS)
-              .with("place", new Place(place))
-              .with("pairs", (reads.size()) / 2)
-              .with("carried", carry.map(Entry::value).orElse(BigInteger.ZERO))
-              .with("total", total)
-              .with("tens", last ? BigInteger.ZERO : total.divide(BigInteger.TEN))
-              .with("write", last ? total : total.mod(BigInteger.TEN)));
+          () ->
+              Remark.of(carry.isPresent() ? RemarkKind.CROSS_AND_CARRIED : RemarkKind.CROSS)
+                  .with("place", new Place(place))
+                  .with("pairs", (reads.size()) / 2)
+                  .with("carried", carry.map(Entry::value).orElse(BigInteger.ZERO))
+                  .with("total", total)
+                  .with("tens", last ? BigInteger.ZERO : total.divide(BigInteger.TEN))
+                  .with("write", last ? total : total.mod(BigInteger.TEN)));
       if (total.compareTo(BigInteger.TEN) < 0) {
         return Optional.empty();
       }
@@ -181,7 +183,7 @@ public final class Crosswise implements Method<Multiplication> {
       reads.add(lower);
       Fact fact = Fact.multiply(upper.value(), lower.value());
       products.add(fact.result());
-      script.use(fact);
+      script.use(() -> fact);
     }
 
     private void eraseLinks() {

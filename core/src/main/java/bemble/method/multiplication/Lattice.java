@@ -4,6 +4,7 @@ import bemble.fact.Fact;
 import bemble.method.Method;
 import bemble.method.PageForm;
 import bemble.method.column.AddingOrder;
+import bemble.method.column.ColumnAdder;
 import bemble.method.column.Layout;
 import bemble.number.Numeral;
 import bemble.paper.Area;
@@ -13,7 +14,6 @@ import bemble.paper.Spot;
 import bemble.paper.Square;
 import bemble.plan.Answer;
 import bemble.plan.Entry;
-import bemble.plan.Hand;
 import bemble.plan.Rule;
 import bemble.plan.Script;
 import bemble.plan.Slot;
@@ -22,8 +22,6 @@ import bemble.problem.Multiplication;
 import bemble.problem.Operation;
 import bemble.slip.Slip;
 import bemble.style.Choice;
-import bemble.style.Style;
-import bemble.wording.Carried;
 import bemble.wording.Place;
 import bemble.wording.Quantity;
 import bemble.wording.Remark;
@@ -78,8 +76,8 @@ public final class Lattice implements Method<Multiplication> {
   }
 
   @Override
-  public Working work(Multiplication sum, Style style, Hand hand) {
-    return new Page(sum, style, hand).work();
+  public Working work(Multiplication sum, Script script) {
+    return new Page(sum, script).work();
   }
 
   private final class Page {
@@ -93,9 +91,9 @@ public final class Lattice implements Method<Multiplication> {
     /** What stands between two cuts, by the place that it counts, from the upper right down. */
     private final Map<Integer, List<Entry>> diagonals = new HashMap<>();
 
-    Page(Multiplication sum, Style style, Hand hand) {
+    Page(Multiplication sum, Script script) {
       this.sum = sum;
-      this.script = new Script(hand, style);
+      this.script = script;
       this.across = sum.multiplicand().length();
       this.down = sum.multiplier().length();
     }
@@ -125,9 +123,10 @@ public final class Lattice implements Method<Multiplication> {
       Layout.sign(script, new Square(0, right()), "×");
       ruleBoxes();
       script.say(
-          Remark.of(RemarkKind.SET_OUT_LATTICE)
-              .with("multiplicand", sum.multiplicand())
-              .with("multiplier", sum.multiplier()));
+          () ->
+              Remark.of(RemarkKind.SET_OUT_LATTICE)
+                  .with("multiplicand", sum.multiplicand())
+                  .with("multiplier", sum.multiplier()));
     }
 
     private int right() {
@@ -173,14 +172,15 @@ public final class Lattice implements Method<Multiplication> {
       half(place + 1, corner, Rule.of(Rule.Kind.TENS_OF_PAIRS), reads);
       half(place, corner.moved(1, 1), Rule.of(Rule.Kind.FIGURE_OF_PAIRS), reads);
       Fact fact = Fact.multiply(one.value(), other.value());
-      script.use(fact);
+      script.use(() -> fact);
       script.say(
-          Remark.of(RemarkKind.FILL_LATTICE)
-              .with("one", one.value())
-              .with("other", other.value())
-              .with("product", fact.result())
-              .with("tens", fact.result().divide(BigInteger.TEN))
-              .with("left", fact.result().mod(BigInteger.TEN)));
+          () ->
+              Remark.of(RemarkKind.FILL_LATTICE)
+                  .with("one", one.value())
+                  .with("other", other.value())
+                  .with("product", fact.result())
+                  .with("tens", fact.result().divide(BigInteger.TEN))
+                  .with("left", fact.result().mod(BigInteger.TEN)));
     }
 
     private void half(int place, Square at, Rule rule, List<Entry> reads) {
@@ -221,21 +221,17 @@ public final class Lattice implements Method<Multiplication> {
     }
 
     private void say(int place, List<Entry> reads, BigInteger total) {
-      List<Object> parts = new ArrayList<>();
-      for (Entry read : reads) {
-        Quantity quantity = new Quantity(read.value(), place);
-        parts.add(read.slot().role() == Role.CARRY ? new Carried(quantity) : quantity);
-      }
       boolean single = reads.size() == 1;
       script.say(
-          Remark.of(single ? RemarkKind.ADD_SINGLE : RemarkKind.ADD_DIAGONAL)
-              .with("parts", parts)
-              .with("place", new Place(place))
-              .with("total", new Quantity(total, place))
-              .with("tens", total.divide(BigInteger.TEN))
-              .with("write", total.mod(BigInteger.TEN)));
+          () ->
+              Remark.of(single ? RemarkKind.ADD_SINGLE : RemarkKind.ADD_DIAGONAL)
+                  .with("parts", ColumnAdder.parts(reads, place))
+                  .with("place", new Place(place))
+                  .with("total", new Quantity(total, place))
+                  .with("tens", total.divide(BigInteger.TEN))
+                  .with("write", total.mod(BigInteger.TEN)));
       if (!single) {
-        script.use(Fact.add(reads.stream().map(Entry::value).toList()));
+        script.use(() -> Fact.add(reads.stream().map(Entry::value).toList()));
       }
     }
 
@@ -254,9 +250,10 @@ public final class Lattice implements Method<Multiplication> {
       }
       Answer answer = new Answer.One(Numeral.of(product));
       script.say(
-          Remark.of(RemarkKind.READ_ROUND_CORNER)
-              .with("problem", sum)
-              .with("answer", answer.value()));
+          () ->
+              Remark.of(RemarkKind.READ_ROUND_CORNER)
+                  .with("problem", sum)
+                  .with("answer", answer.value()));
       return script.finish(sum, id(), answer, Layout.upTo(row, ones + 1), null);
     }
   }

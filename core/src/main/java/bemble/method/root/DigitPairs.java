@@ -2,12 +2,11 @@ package bemble.method.root;
 
 import bemble.method.Method;
 import bemble.method.PageForm;
-import bemble.plan.Hand;
+import bemble.plan.Script;
 import bemble.plan.Working;
 import bemble.problem.Operation;
 import bemble.problem.Root;
 import bemble.slip.Slip;
-import bemble.style.Style;
 import java.util.List;
 
 /**
@@ -51,7 +50,7 @@ public final class DigitPairs implements Method<Root> {
   }
 
   @Override
-  public Working work(Root sum, Style style, Hand hand) {
-    return new RootPage(sum, style, hand).work(id());
+  public Working work(Root sum, Script script) {
+    return new RootPage(sum, script).work(id());
   }
 }

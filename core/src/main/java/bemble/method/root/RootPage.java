@@ -13,7 +13,6 @@ import bemble.paper.Spot;
 import bemble.paper.Square;
 import bemble.plan.Decision;
 import bemble.plan.Entry;
-import bemble.plan.Hand;
 import bemble.plan.Rule;
 import bemble.plan.Script;
 import bemble.plan.Slot;
@@ -55,10 +54,10 @@ final class RootPage {
 
   private int lastPair;
 
-  RootPage(Root sum, Style style, Hand hand) {
+  RootPage(Root sum, Script script) {
     this.sum = sum;
-    this.style = style;
-    this.script = new Script(hand, style);
+    this.style = script.style();
+    this.script = script;
     this.firstPair = sum.radicand().highestPlace() / 2;
     // A trial divisor has one figure more than the root at the most: twice the root, and x behind.
     this.bracket = firstPair + 1 + sum.places() + 2;
@@ -81,7 +80,7 @@ final class RootPage {
     RootAnswer answer =
         RootAnswer.read(root, Math.max(0, -lastPair), standing.parts(), -standing.lastPlace());
     script.step(Section.ANSWER, null);
-    script.say(answer.remark(sum, style));
+    script.say(() -> answer.remark(sum, style));
     return script.finish(
         sum,
         method,
@@ -99,7 +98,7 @@ final class RootPage {
     int end = columns.of(even);
     script.draw(Role.SIGN, new Shape.Figure(new Square(RADICAND_ROW, bracket - 1), "√"));
     Layout.rule(script, RADICAND_ROW, bracket, end);
-    script.say(Remark.of(RemarkKind.SET_OUT_ROOT).with("radicand", number));
+    script.say(() -> Remark.of(RemarkKind.SET_OUT_ROOT).with("radicand", number));
     script.step(Section.SET_OUT, null);
     for (int pair = firstPair; 2 * pair >= even; pair--) {
       int left = Math.min(2 * pair + 1, number.highestPlace());
@@ -108,7 +107,8 @@ final class RootPage {
           new Shape.Ring(columns.at(RADICAND_ROW, left), columns.at(RADICAND_ROW, 2 * pair)));
     }
     script.say(
-        Remark.of(RemarkKind.MARK_PAIRS).with("pairs", firstPair + 1).with("radicand", number));
+        () ->
+            Remark.of(RemarkKind.MARK_PAIRS).with("pairs", firstPair + 1).with("radicand", number));
   }
 
   private void step(int pair) {
@@ -124,13 +124,14 @@ final class RootPage {
     step(firstPair);
     BigInteger pair = standing.value();
     Entry figure = writeRoot(firstPair, Rule.of(Rule.Kind.LARGEST_SQUARE), standing.parts());
-    script.use(Fact.largestSquare(pair));
+    script.use(() -> Fact.largestSquare(pair));
     script.say(
-        Remark.of(RemarkKind.FIRST_FIGURE)
-            .with("standing", pair)
-            .with("figure", figure.value())
-            .with("square", figure.value().multiply(figure.value()))
-            .with("next", figure.value().add(BigInteger.ONE)));
+        () ->
+            Remark.of(RemarkKind.FIRST_FIGURE)
+                .with("standing", pair)
+                .with("figure", figure.value())
+                .with("square", figure.value().multiply(figure.value()))
+                .with("next", figure.value().add(BigInteger.ONE)));
     if (figure.value().signum() > 0) {
       subtract(firstPair, Rule.of(Rule.Kind.PRODUCT), List.of(figure, figure));
     }
@@ -161,10 +162,11 @@ final class RootPage {
     Entry product = standing.writeProduct(2 * pair, rule, factors);
     Standing.Taken taken = standing.subtract(product);
     script.say(
-        Remark.of(RemarkKind.TAKE_SQUARE)
-            .with("standing", taken.before())
-            .with("product", product.value())
-            .with("left", taken.left().value()));
+        () ->
+            Remark.of(RemarkKind.TAKE_SQUARE)
+                .with("standing", taken.before())
+                .with("product", product.value())
+                .with("left", taken.left().value()));
   }
 
   /** Nothing is left over and nothing but zeros would come down after the point. */
@@ -191,10 +193,11 @@ final class RootPage {
       }
     }
     script.say(
-        Remark.of(RemarkKind.BRING_DOWN_PAIR)
-            .with("first", pair.get(0))
-            .with("second", pair.get(pair.size() - 1))
-            .with("standing", standing.value()));
+        () ->
+            Remark.of(RemarkKind.BRING_DOWN_PAIR)
+                .with("first", pair.get(0))
+                .with("second", pair.get(pair.size() - 1))
+                .with("standing", standing.value()));
   }
 
   /** Brings one figure down; past the end of the radicand a zero is written for it first. */
@@ -226,10 +229,11 @@ final class RootPage {
     writeRoot(lastPair, Rule.SAME, List.of(behind));
     boolean zero = behind.value().signum() == 0;
     script.say(
-        Remark.of(zero ? RemarkKind.WRITE_ZERO_TWICE : RemarkKind.WRITE_TWICE)
-            .with("figure", behind.value())
-            .with("lead", lead.value())
-            .with("standing", standing.value()));
+        () ->
+            Remark.of(zero ? RemarkKind.WRITE_ZERO_TWICE : RemarkKind.WRITE_TWICE)
+                .with("figure", behind.value())
+                .with("lead", lead.value())
+                .with("standing", standing.value()));
     behindLead = behind;
     if (!zero) {
       subtract(lastPair, Rule.of(Rule.Kind.TRIAL_PRODUCT), List.of(lead, behind));
@@ -252,10 +256,11 @@ final class RootPage {
       lead = script.write(slot, Rule.of(Rule.Kind.ADD_LAST), List.of(old, behindLead));
     }
     script.say(
-        Remark.of(add ? RemarkKind.LEAD_BY_ADDING : RemarkKind.LEAD_BY_DOUBLING)
-            .with("root", soFar)
-            .with("last", before.value())
-            .with("lead", lead.value()));
+        () ->
+            Remark.of(add ? RemarkKind.LEAD_BY_ADDING : RemarkKind.LEAD_BY_DOUBLING)
+                .with("root", soFar)
+                .with("last", before.value())
+                .with("lead", lead.value()));
   }
 
   /** Figures of the radicand that no place of the root was asked for are left over as they are. */
@@ -268,6 +273,6 @@ final class RootPage {
     for (int place = from; place >= sum.radicand().lowestPlace(); place--) {
       bring(place);
     }
-    script.say(Remark.of(RemarkKind.REST_IS_LEFT).with("places", sum.places()));
+    script.say(() -> Remark.of(RemarkKind.REST_IS_LEFT).with("places", sum.places()));
   }
 }

@@ -52,8 +52,9 @@ final class TrialTable {
             ? standing.sqrt()
             : standing.divide(BigInteger.TEN).divide(lead.value());
     guess = guess.min(NINE).max(fits).max(BigInteger.ONE);
-    for (int x = guess.intValue(); x >= Math.max(1, fits.intValue()); x--) {
+    for (int tried = guess.intValue(); tried >= Math.max(1, fits.intValue()); tried--) {
       openStep.run();
+      int x = tried;
       Square at = new Square(row, column);
       String trialDivisor =
           lead.value().multiply(BigInteger.TEN).add(BigInteger.valueOf(x)).toString();
@@ -62,13 +63,14 @@ final class TrialTable {
       Entry product = script.write(slot, Rule.tryOut(x), List.of(lead));
       row++;
       boolean tooMuch = product.value().compareTo(standing) > 0;
-      script.use(Fact.multiply(new BigInteger(trialDivisor), BigInteger.valueOf(x)));
+      script.use(() -> Fact.multiply(new BigInteger(trialDivisor), BigInteger.valueOf(x)));
       script.say(
-          Remark.of(tooMuch ? RemarkKind.TRY_TOO_MUCH : RemarkKind.TRY_FITS)
-              .with("figure", x)
-              .with("divisor", new BigInteger(trialDivisor))
-              .with("product", product.value())
-              .with("standing", standing));
+          () ->
+              Remark.of(tooMuch ? RemarkKind.TRY_TOO_MUCH : RemarkKind.TRY_FITS)
+                  .with("figure", x)
+                  .with("divisor", new BigInteger(trialDivisor))
+                  .with("product", product.value())
+                  .with("standing", standing));
     }
   }
 }

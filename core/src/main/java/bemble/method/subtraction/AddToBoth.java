@@ -6,7 +6,6 @@ import bemble.paper.Role;
 import bemble.paper.Spot;
 import bemble.plan.Decision;
 import bemble.plan.Entry;
-import bemble.plan.Hand;
 import bemble.plan.Rule;
 import bemble.plan.Script;
 import bemble.plan.Slot;
@@ -64,9 +63,9 @@ public final class AddToBoth implements Method<Subtraction> {
   }
 
   @Override
-  public Working work(Subtraction sum, Style style, Hand hand) {
+  public Working work(Subtraction sum, Script script) {
+    Style style = script.style();
     SubtractionLayout layout = SubtractionLayout.of(sum, 0);
-    Script script = new Script(hand, style);
     SubtractionLayout.Rows rows = layout.setOut(script, sum);
     WrittenRow answer = new WrittenRow(layout.answerRow());
     Optional<Entry> oneMore = Optional.empty();
@@ -140,11 +139,12 @@ public final class AddToBoth implements Method<Subtraction> {
       Script script, SubtractionLayout layout, int place, Entry top, BigInteger bottom) {
     layout.step(script, place);
     script.say(
-        Remark.of(RemarkKind.ADD_TO_BOTH)
-            .with("top", new Quantity(top.value(), place))
-            .with("bottom", new Quantity(bottom, place))
-            .with("ten", new Quantity(BigInteger.TEN, place))
-            .with("one", new Quantity(BigInteger.ONE, place + 1)));
+        () ->
+            Remark.of(RemarkKind.ADD_TO_BOTH)
+                .with("top", new Quantity(top.value(), place))
+                .with("bottom", new Quantity(bottom, place))
+                .with("ten", new Quantity(BigInteger.TEN, place))
+                .with("one", new Quantity(BigInteger.ONE, place + 1)));
     Slot slot =
         new Slot(
             Role.TEN_MORE, place, layout.columns().at(layout.minuendRow(), place), Spot.UPPER_LEFT);

@@ -8,7 +8,6 @@ import bemble.paper.Role;
 import bemble.paper.Square;
 import bemble.plan.Answer;
 import bemble.plan.Entry;
-import bemble.plan.Hand;
 import bemble.plan.Rule;
 import bemble.plan.Script;
 import bemble.plan.Slot;
@@ -50,18 +49,19 @@ public final class CountBack implements Method<Subtraction> {
   }
 
   @Override
-  public Working work(Subtraction sum, Style style, Hand hand) {
+  public Working work(Subtraction sum, Script script) {
+    Style style = script.style();
     int scale = sum.minuend().scale();
-    Script script = new Script(hand, style);
     NumberLine line = new NumberLine(script, scale, sum.minuend().length());
     script.step(Section.SET_OUT, null);
     line.start(sum.minuend());
     Slot slot = Slot.small(Role.STOP, -scale, new Square(0, 0));
     Entry whole = script.copy(slot, sum.subtrahend().padded(scale).unscaled(), value -> List.of());
     script.say(
-        Remark.of(RemarkKind.START_BACK)
-            .with("from", sum.minuend())
-            .with("back", sum.subtrahend()));
+        () ->
+            Remark.of(RemarkKind.START_BACK)
+                .with("from", sum.minuend())
+                .with("back", sum.subtrahend()));
     BigInteger gone = BigInteger.ZERO;
     while (gone.compareTo(whole.value()) < 0) {
       List<Entry> reads = new ArrayList<>(List.of(line.at(), whole));
@@ -77,7 +77,10 @@ public final class CountBack implements Method<Subtraction> {
     Answer answer = new Answer.One(line.numeral(line.at().value()));
     script.step(Section.ANSWER, null);
     script.say(
-        Remark.of(RemarkKind.READ_DIFFERENCE).with("problem", sum).with("answer", answer.value()));
+        () ->
+            Remark.of(RemarkKind.READ_DIFFERENCE)
+                .with("problem", sum)
+                .with("answer", answer.value()));
     line.ringLast(script);
     return script.finish(
         sum, id(), answer, Layout.upTo(NumberLine.HOP_ROW + 2, line.lastColumn()), null);

@@ -11,7 +11,6 @@ import bemble.paper.Role;
 import bemble.paper.Square;
 import bemble.plan.Answer;
 import bemble.plan.Entry;
-import bemble.plan.Hand;
 import bemble.plan.Rule;
 import bemble.plan.Script;
 import bemble.plan.Slot;
@@ -50,16 +49,19 @@ public final class CountUp implements Method<Subtraction> {
   }
 
   @Override
-  public Working work(Subtraction sum, Style style, Hand hand) {
+  public Working work(Subtraction sum, Script script) {
+    Style style = script.style();
     int scale = Math.max(sum.minuend().scale(), sum.subtrahend().scale());
-    Script script = new Script(hand, style);
     NumberLine line = new NumberLine(script, scale, sum.minuend().padded(scale).length());
     script.step(Section.SET_OUT, null);
     line.start(sum.subtrahend());
     Slot goal = Slot.small(Role.STOP, -scale, new Square(0, 0));
     Entry target = script.copy(goal, sum.minuend().padded(scale).unscaled(), value -> List.of());
     script.say(
-        Remark.of(RemarkKind.START_LINE).with("from", sum.subtrahend()).with("to", sum.minuend()));
+        () ->
+            Remark.of(RemarkKind.START_LINE)
+                .with("from", sum.subtrahend())
+                .with("to", sum.minuend()));
     boolean onward = true;
     while (onward && line.at().value().compareTo(target.value()) < 0) {
       Entry before = line.at();
@@ -81,17 +83,20 @@ public final class CountUp implements Method<Subtraction> {
     int end = HOPS_ROW + rows.size();
     if (rows.size() < 2) {
       answer = new Answer.One(rows.isEmpty() ? nothing(script, columns) : rows.get(0).read());
-      script.say(Remark.of(RemarkKind.ONE_HOP).with("answer", answer.value()));
+      script.say(() -> Remark.of(RemarkKind.ONE_HOP).with("answer", answer.value()));
     } else {
       Layout.sign(script, columns.at(end - 1, sum.minuend().highestPlace() + 1), "+");
       Layout.rule(script, end, 0, columns.of(-scale));
-      script.say(Remark.of(RemarkKind.ADD_HOPS));
+      script.say(() -> Remark.of(RemarkKind.ADD_HOPS));
       ColumnAdder adder = ColumnAdder.styled(style, columns, HOPS_ROW - 1, end, HOPS_ROW - 1);
       answer = new Answer.One(adder.add(script, rows).read());
     }
     script.step(Section.ANSWER, null);
     script.say(
-        Remark.of(RemarkKind.READ_DIFFERENCE).with("problem", sum).with("answer", answer.value()));
+        () ->
+            Remark.of(RemarkKind.READ_DIFFERENCE)
+                .with("problem", sum)
+                .with("answer", answer.value()));
     int lastColumn = Math.max(line.lastColumn(), columns.of(-scale));
     return script.finish(sum, id(), answer, Layout.upTo(end + 1, lastColumn), null);
   }

@@ -4,7 +4,6 @@ import bemble.method.Method;
 import bemble.method.column.WrittenRow;
 import bemble.paper.Role;
 import bemble.plan.Entry;
-import bemble.plan.Hand;
 import bemble.plan.Rule;
 import bemble.plan.Script;
 import bemble.plan.Slot;
@@ -13,7 +12,6 @@ import bemble.problem.Operation;
 import bemble.problem.Subtraction;
 import bemble.slip.Slip;
 import bemble.style.Setting;
-import bemble.style.Style;
 import bemble.wording.RemarkKind;
 import java.math.BigInteger;
 import java.util.List;
@@ -66,8 +64,8 @@ public final class Exchange implements Method<Subtraction> {
   }
 
   @Override
-  public Working work(Subtraction sum, Style style, Hand hand) {
-    return new Page(sum, style, hand).work();
+  public Working work(Subtraction sum, Script script) {
+    return new Page(sum, script).work();
   }
 
   /** One page in the making. */
@@ -79,10 +77,10 @@ public final class Exchange implements Method<Subtraction> {
     private final WrittenRow answer;
     private WrittenRow taken;
 
-    Page(Subtraction sum, Style style, Hand hand) {
+    Page(Subtraction sum, Script script) {
       this.sum = sum;
       this.layout = SubtractionLayout.of(sum, needsExchange(sum) ? REWRITINGS : 0);
-      this.script = new Script(hand, style);
+      this.script = script;
       this.top = new Exchanges(script, this, layout.highest());
       this.answer = new WrittenRow(layout.answerRow());
     }

@@ -88,12 +88,13 @@ final class Exchanges {
 
   private void say(RemarkKind kind, int place, BigInteger bottom, int payer, List<Object> made) {
     script.say(
-        Remark.of(kind)
-            .with("top", new Quantity(top.get(place).value(), place))
-            .with("bottom", new Quantity(bottom, place))
-            .with("one", new Quantity(BigInteger.ONE, payer))
-            .with("ten", made)
-            .with("empty", new Place(place + 1)));
+        () ->
+            Remark.of(kind)
+                .with("top", new Quantity(top.get(place).value(), place))
+                .with("bottom", new Quantity(bottom, place))
+                .with("one", new Quantity(BigInteger.ONE, payer))
+                .with("ten", made)
+                .with("empty", new Place(place + 1)));
   }
 
   private void rewrite(int place, Rule rule) {

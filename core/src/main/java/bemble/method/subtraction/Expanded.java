@@ -11,7 +11,6 @@ import bemble.paper.Spot;
 import bemble.paper.Square;
 import bemble.plan.Answer;
 import bemble.plan.Entry;
-import bemble.plan.Hand;
 import bemble.plan.Rule;
 import bemble.plan.Script;
 import bemble.plan.Slot;
@@ -19,7 +18,6 @@ import bemble.plan.Working;
 import bemble.problem.Operation;
 import bemble.problem.Subtraction;
 import bemble.slip.Slip;
-import bemble.style.Style;
 import bemble.wording.Remark;
 import bemble.wording.RemarkKind;
 import bemble.wording.Section;
@@ -72,8 +70,8 @@ public final class Expanded implements Method<Subtraction> {
   }
 
   @Override
-  public Working work(Subtraction sum, Style style, Hand hand) {
-    return new Page(sum, style, hand).work();
+  public Working work(Subtraction sum, Script script) {
+    return new Page(sum, script).work();
   }
 
   private final class Page implements Exchanges.Page {
@@ -85,9 +83,9 @@ public final class Expanded implements Method<Subtraction> {
     private final Exchanges top;
     private final Map<Integer, Entry> bottom = new HashMap<>();
 
-    Page(Subtraction sum, Style style, Hand hand) {
+    Page(Subtraction sum, Script script) {
       this.sum = sum;
-      this.script = new Script(hand, style);
+      this.script = script;
       this.highest = sum.minuend().highestPlace();
       this.top = new Exchanges(script, this, highest);
       this.lowest = Math.min(sum.minuend().lowestPlace(), sum.subtrahend().lowestPlace());
@@ -115,14 +113,14 @@ public final class Expanded implements Method<Subtraction> {
         top.put(place, part(MINUEND_ROW, place, sum.minuend()));
       }
       plusSigns(MINUEND_ROW);
-      script.say(Remark.of(RemarkKind.EXPAND).with("number", sum.minuend()));
+      script.say(() -> Remark.of(RemarkKind.EXPAND).with("number", sum.minuend()));
       script.step(Section.SET_OUT, null);
       Layout.sign(script, new Square(MINUEND_ROW + 1, 0), "−");
       for (int place = highest; place >= lowest; place--) {
         bottom.put(place, part(MINUEND_ROW + 1, place, sum.subtrahend()));
       }
       Layout.rule(script, ANSWER_ROW, 0, lastColumn());
-      script.say(Remark.of(RemarkKind.EXPAND_UNDER).with("number", sum.subtrahend()));
+      script.say(() -> Remark.of(RemarkKind.EXPAND_UNDER).with("number", sum.subtrahend()));
     }
 
     private Entry part(int row, int place, Numeral number) {
@@ -191,9 +189,10 @@ public final class Expanded implements Method<Subtraction> {
       }
       Answer difference = new Answer.One(Numeral.of(value, -lowest));
       script.say(
-          Remark.of(RemarkKind.PUT_TOGETHER)
-              .with("problem", sum)
-              .with("answer", difference.value()));
+          () ->
+              Remark.of(RemarkKind.PUT_TOGETHER)
+                  .with("problem", sum)
+                  .with("answer", difference.value()));
       return difference;
     }
 

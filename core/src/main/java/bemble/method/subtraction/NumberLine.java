@@ -67,12 +67,13 @@ final class NumberLine {
             value -> List.of(new Shape.Hop(from, slot.square(), text(value))));
     hops.add(hop);
     at = landed;
-    script.use(Fact.subtract(ends.get(0).value(), ends.get(1).value()));
+    script.use(() -> Fact.subtract(ends.get(0).value(), ends.get(1).value()));
     script.say(
-        Remark.of(kind)
-            .with("from", numeral(earlier.value()))
-            .with("hop", numeral(hop.value()))
-            .with("to", numeral(landed.value())));
+        () ->
+            Remark.of(kind)
+                .with("from", numeral(earlier.value()))
+                .with("hop", numeral(hop.value()))
+                .with("to", numeral(landed.value())));
   }
 
   /** Draws the line under all the hops made. */

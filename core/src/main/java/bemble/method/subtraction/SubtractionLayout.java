@@ -56,11 +56,11 @@ record SubtractionLayout(PlaceColumns columns, int highest, int lowest, int minu
     WrittenRow minuend = WrittenRow.copy(script, columns, minuendRow, sum.minuend(), lowest);
     WrittenRow subtrahend =
         WrittenRow.copyUnder(script, columns, minuendRow + 1, sum.subtrahend(), highest, lowest);
-    script.say(Remark.of(RemarkKind.SET_OUT_SUBTRACTION).with("minuend", sum.minuend()));
+    script.say(() -> Remark.of(RemarkKind.SET_OUT_SUBTRACTION).with("minuend", sum.minuend()));
     script.step(Section.SET_OUT, null);
     Layout.sign(script, columns.at(minuendRow + 1, highest + 1), "−");
     rule(script, answerRow());
-    script.say(Remark.of(RemarkKind.DRAW_RULE).with("place", new Place(lowest)));
+    script.say(() -> Remark.of(RemarkKind.DRAW_RULE).with("place", new Place(lowest)));
     return new Rows(minuend, subtrahend);
   }
 
@@ -117,23 +117,25 @@ record SubtractionLayout(PlaceColumns columns, int highest, int lowest, int minu
   /** Says what was taken from what in a column, and notes the fact. */
   static void sayTaken(
       Script script, RemarkKind kind, int place, BigInteger from, BigInteger bottom, Entry left) {
-    script.use(Fact.subtract(from, bottom));
+    script.use(() -> Fact.subtract(from, bottom));
     script.say(
-        Remark.of(kind)
-            .with("top", new Quantity(from, place))
-            .with("bottom", new Quantity(bottom, place))
-            .with("left", new Quantity(left.value(), place)));
+        () ->
+            Remark.of(kind)
+                .with("top", new Quantity(from, place))
+                .with("bottom", new Quantity(bottom, place))
+                .with("left", new Quantity(left.value(), place)));
   }
 
   /** Says that what stands in front is nothing and need not be written. */
   void sayNothingInFront(Script script, int place) {
     step(script, place);
-    script.say(Remark.of(RemarkKind.NOTHING_IN_FRONT).with("place", new Place(place)));
+    script.say(() -> Remark.of(RemarkKind.NOTHING_IN_FRONT).with("place", new Place(place)));
   }
 
   /** Says what a column gives where nothing is to be taken from it. */
   static void sayUntouched(Script script, Entry top, int place) {
-    script.say(Remark.of(RemarkKind.TAKE_NOTHING).with("top", new Quantity(top.value(), place)));
+    script.say(
+        () -> Remark.of(RemarkKind.TAKE_NOTHING).with("top", new Quantity(top.value(), place)));
   }
 
   Working finish(Script script, Subtraction sum, String method, WrittenRow answer) {
@@ -144,9 +146,10 @@ record SubtractionLayout(PlaceColumns columns, int highest, int lowest, int minu
     rule(script, answerRow() + 1);
     Answer difference = new Answer.One(answer.read());
     script.say(
-        Remark.of(RemarkKind.READ_DIFFERENCE)
-            .with("problem", sum)
-            .with("answer", difference.value()));
+        () ->
+            Remark.of(RemarkKind.READ_DIFFERENCE)
+                .with("problem", sum)
+                .with("answer", difference.value()));
     Area extent = Layout.upTo(answerRow(), columns.of(lowest));
     return script.finish(sum, method, difference, extent, columns.ones());
   }

@@ -1,0 +1,191 @@
+package bemble.slate;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import bemble.judge.Judge;
+import bemble.judge.Judge.SettingOut;
+import bemble.judge.Judge.Stage;
+import bemble.judge.Report;
+import bemble.judge.Written;
+import bemble.method.Method;
+import bemble.method.Methods;
+import bemble.method.PageForm;
+import bemble.method.Sum;
+import bemble.paper.Area;
+import bemble.paper.Mark;
+import bemble.paper.Role;
+import bemble.paper.Spot;
+import bemble.paper.Square;
+import bemble.problem.Limits;
+import bemble.problem.Problem;
+import bemble.problem.ProblemReader;
+import bemble.problem.Reading;
+import bemble.style.Style;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class SlateTest {
+  private static final Map<String, List<String>> LINES =
+      Map.of(
+          "addition", List.of("46 + 38", "578 + 264 + 91", "12.50 + 7.85"),
+          "subtraction", List.of("702 − 385", "6,003 − 487", "10.05 − 0.78"),
+          "multiplication", List.of("57 × 38", "306 × 204", "48 × 7"),
+          "division", List.of("936 ÷ 4", "4,236 ÷ 7", "605 ÷ 12"),
+          "root", List.of("√2,916", "√94,249", "√7 to 2 places"));
+
+  static List<Sum> sums() {
+    List<Sum> sums = new ArrayList<>();
+    for (Method<?> method : Methods.all()) {
+      for (String line : LINES.get(method.operation().id())) {
+        Problem problem =
+            ((Reading.Understood) new ProblemReader(Limits.STANDARD).read(line)).problem();
+        if (Judge.judges(method) && Methods.misfit(method, problem).isEmpty()) {
+          sums.add(new Sum(problem, method, Style.STANDARD));
+        }
+      }
+    }
+    return sums;
+  }
+
+  private static boolean isWithin(Square square, Area area) {
+    return square.row() >= area.from().row()
+        && square.row() <= area.to().row()
+        && square.column() >= area.from().column()
+        && square.column() <= area.to().column();
+  }
+
+  /** Whoever follows the path, square by square, has written a right page. */
+  @ParameterizedTest
+  @MethodSource("sums")
+  void theStrokesOfATruePageComeToOne(Sum sum) {
+    Slate slate = new Slate(sum, SettingOut.GIVEN);
+    List<Stroke> strokes = slate.strokes(slate.truth());
+    Report report = slate.judge(PageOfStrokes.after(strokes), Stage.HANDED_IN);
+    assertTrue(report.allRight(), () -> sum.problem() + " " + report.findings());
+    assertTrue(strokes.stream().noneMatch(Stroke::isCrowded));
+  }
+
+  @ParameterizedTest
+  @MethodSource("sums")
+  void thePathLeadsThroughTheSquaresOfATruePageInItsOrder(Sum sum) {
+    Slate slate = new Slate(sum, SettingOut.GIVEN);
+    List<Stroke> figures =
+        slate.strokes(slate.truth()).stream()
+            .filter(stroke -> stroke.kind() != Stroke.Kind.POINT)
+            .toList();
+    assertEquals(
+        figures.stream().map(Stroke::at).toList(),
+        slate.path().stream().map(Slate.Waypoint::at).toList());
+    assertEquals(
+        figures.stream().map(stroke -> stroke.text().length()).toList(),
+        slate.path().stream().map(Slate.Waypoint::figures).toList());
+  }
+
+  @ParameterizedTest
+  @MethodSource("sums")
+  void theWholePathLiesOnTheSheet(Sum sum) {
+    for (SettingOut settingOut : SettingOut.values()) {
+      Slate slate = new Slate(sum, settingOut);
+      Area sheet = slate.sheet().extent();
+      for (Slate.Waypoint step : slate.path()) {
+        assertTrue(isWithin(step.at(), sheet), () -> step + " on " + sheet);
+      }
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("sums")
+  void nothingThatIsToBeWrittenIsPrinted(Sum sum) {
+    Slate slate = new Slate(sum, SettingOut.GIVEN);
+    Set<Role.Kind> printed =
+        slate.sheet().marks().stream().map(mark -> mark.role().kind()).collect(Collectors.toSet());
+    assertFalse(printed.contains(Role.Kind.ANSWER));
+    assertFalse(printed.contains(Role.Kind.AID));
+  }
+
+  /** Who sets the sum out finds an empty sheet, or one with nothing but its frame. */
+  @ParameterizedTest
+  @MethodSource("sums")
+  void noNumberIsPrintedForWhoeverSetsTheSumOut(Sum sum) {
+    Slate slate = new Slate(sum, SettingOut.OWN);
+    List<Mark> marks = slate.sheet().marks();
+    assertTrue(marks.stream().noneMatch(mark -> mark.role() == Role.GIVEN));
+    assertEquals(
+        sum.method().form() == PageForm.FRAMED,
+        marks.stream().anyMatch(mark -> mark.role() == Role.RULE),
+        () -> sum.method().id());
+  }
+
+  @Test
+  void aFigureTakesThePlaceOfTheOneBeforeAndASmallOneStandsBesideIt() {
+    Square at = new Square(3, 4);
+    List<Written> page =
+        PageOfStrokes.after(
+            List.of(
+                new Stroke(Stroke.Kind.FIGURE, at, "6"),
+                new Stroke(Stroke.Kind.AID, at, "1"),
+                new Stroke(Stroke.Kind.FIGURE, at, "8")));
+    assertEquals(
+        List.of(new Written(at, Spot.UPPER_LEFT, "1"), new Written(at, Spot.FULL, "8")), page);
+  }
+
+  @Test
+  void whatIsStruckOrRuledIsSeenAndNotJudged() {
+    Square at = new Square(3, 4);
+    List<Stroke> strokes =
+        List.of(
+            new Stroke(Stroke.Kind.FIGURE, at, "6"),
+            new Stroke(Stroke.Kind.STRIKE, at, ""),
+            new Stroke(Stroke.Kind.LINE, at, ""));
+    assertEquals(List.of(new Written(at, Spot.FULL, "6")), PageOfStrokes.after(strokes));
+  }
+
+  /**
+   * Held against a plain list of squares: the last thing written in each way in a square stands.
+   */
+  @Test
+  void anyStrokesComeToWhatWasWrittenLastAndNotRubbedOut() {
+    Random random = new Random(97);
+    Stroke.Kind[] kinds = {
+      Stroke.Kind.FIGURE, Stroke.Kind.AID, Stroke.Kind.NUMBER, Stroke.Kind.POINT, Stroke.Kind.RUB
+    };
+    for (int page = 0; page < 200; page++) {
+      List<Stroke> strokes =
+          IntStream.range(0, 1 + random.nextInt(40))
+              .mapToObj(
+                  any -> {
+                    Stroke.Kind kind = kinds[random.nextInt(kinds.length)];
+                    Square at = new Square(random.nextInt(3), random.nextInt(3));
+                    boolean empty = kind == Stroke.Kind.RUB || random.nextInt(6) == 0;
+                    return new Stroke(kind, at, empty ? "" : "" + random.nextInt(10));
+                  })
+              .toList();
+      assertEquals(
+          expected(strokes), PageOfStrokes.after(strokes).size(), () -> strokes.toString());
+    }
+  }
+
+  private static long expected(List<Stroke> strokes) {
+    return IntStream.range(0, strokes.size())
+        .filter(i -> !strokes.get(i).text().isEmpty())
+        .filter(
+            i ->
+                strokes.subList(i + 1, strokes.size()).stream()
+                    .noneMatch(
+                        later ->
+                            later.at().equals(strokes.get(i).at())
+                                && (later.kind() == Stroke.Kind.RUB
+                                    || later.kind() == strokes.get(i).kind())))
+        .count();
+  }
+}
