@@ -1,0 +1,87 @@
+package bemble.app.http;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotNull;
+import static org.junit.jupiter.api.Assertions.assertNull;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import jakarta.servlet.ServletException;
+import java.io.IOException;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.mock.web.MockFilterChain;
+import org.springframework.mock.web.MockHttpServletRequest;
+import org.springframework.mock.web.MockHttpServletResponse;
+
+/** Who is let in, and what is said to the others. */
+class LoopbackGuardTest {
+  private final MockHttpServletRequest request =
+      new MockHttpServletRequest("POST", "/api/workings");
+  private final MockHttpServletResponse response = new MockHttpServletResponse();
+
+  /** Whether the request came through to what lies behind the guard. */
+  private boolean letIn() throws ServletException, IOException {
+    MockFilterChain chain = new MockFilterChain();
+    new LoopbackGuard().doFilter(request, response, chain);
+    assertNotNull(response.getHeader("X-Content-Type-Options"), "said to everybody");
+    return chain.getRequest() != null;
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"127.0.0.1", "localhost", "[::1]"})
+  void letsThisMachineIn(String host) throws ServletException, IOException {
+    request.setServerName(host);
+    request.addHeader("Origin", "http://" + host + ":8080");
+    assertTrue(letIn());
+    assertEquals(200, response.getStatus());
+  }
+
+  @Test
+  void letsInWhoeverTellsNoOrigin() throws ServletException, IOException {
+    request.setServerName("127.0.0.1");
+    assertTrue(letIn());
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "ashlatch.example, ",
+    "127.0.0.1, http://ashlatch.example",
+    "127.0.0.1, null",
+    "127.0.0.1, 'not a place at all'",
+    "127.0.0.1, http://127.0.0.1.ashlatch.example"
+  })
+  void turnsAwayForeignHostsAndOrigins(String host, String origin)
+      throws ServletException, IOException {
+    request.setServerName(host);
+    if (origin != null) {
+      request.addHeader("Origin", origin);
+    }
+    assertEquals(false, letIn());
+    assertEquals(403, response.getStatus());
+    assertTrue(response.getContentAsString().contains("only on this machine"));
+    assertEquals("application/problem+json;charset=UTF-8", response.getContentType());
+  }
+
+  @Test
+  void turnsAwayABodyOfUnknownLength() throws ServletException, IOException {
+    request.setServerName("127.0.0.1");
+    request.addHeader("Transfer-Encoding", "chunked");
+    assertEquals(false, letIn());
+    assertEquals(411, response.getStatus());
+  }
+
+  @Test
+  void turnsAwayABodyThatIsTooLarge() throws ServletException, IOException {
+    request.setServerName("127.0.0.1");
+    request.setContent(new byte[256 * 1024]);
+    assertTrue(letIn(), "just as large as is taken");
+    request.setContent(new byte[256 * 1024 + 1]);
+    MockHttpServletResponse second = new MockHttpServletResponse();
+    MockFilterChain chain = new MockFilterChain();
+    new LoopbackGuard().doFilter(request, second, chain);
+    assertEquals(413, second.getStatus());
+    assertNull(chain.getRequest());
+  }
+}

@@ -1,0 +1,93 @@
+package bemble.app.store;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.List;
+import org.flywaydb.core.Flyway;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Files of every earlier version open, with all that was kept in them. */
+class MigrationTest {
+  private static final String NOON = "timestamp with time zone '2026-03-02 12:00:00+00:00'";
+  @TempDir Path folder;
+
+  private String url() {
+    return "jdbc:h2:file:" + folder.resolve("old");
+  }
+
+  private void migrate(String target) {
+    Flyway.configure().dataSource(url(), "sa", "").target(target).load().migrate();
+  }
+
+  private void run(String sql) throws SQLException {
+    try (Connection connection = DriverManager.getConnection(url(), "sa", "");
+        Statement statement = connection.createStatement()) {
+      statement.execute(sql);
+    }
+  }
+
+  private List<String> read(String sql) throws SQLException {
+    List<String> rows = new ArrayList<>();
+    try (Connection connection = DriverManager.getConnection(url(), "sa", "");
+        Statement statement = connection.createStatement();
+        ResultSet result = statement.executeQuery(sql)) {
+      while (result.next()) {
+        rows.add(result.getString(1));
+      }
+    }
+    return rows;
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"1", "2", "3"})
+  void aPageKeptInAnEarlierVersionIsStillThere(String version) throws SQLException {
+    migrate(version);
+    run(
+        "insert into page (problem, method, style, title, note, kept_at) values"
+            + " ('46 + 38', 'column', '{\"onTop\":\"LONGER\"}', 'Bulbs', 'One carry.', "
+            + NOON
+            + ")");
+    migrate("latest");
+    assertEquals(List.of("{\"onTop\":\"LONGER\"}"), read("select style from page"));
+    assertEquals(List.of("Bulbs"), read("select title from page"));
+  }
+
+  @Test
+  void strokesOfAnEarlierVersionAreReadInTheWordsOfThisOne() throws SQLException {
+    migrate("3");
+    run(
+        "insert into attempt (problem, method, style, who, setting_out, telling, begun_at,"
+            + " explanation) values ('57 × 38', 'column', '{}', 'Neve', 'GIVEN', 'AS_I_GO', "
+            + NOON
+            + ", '')");
+    List<String> kinds =
+        List.of("FIGURE", "SMALL", "CELL", "POINT", "STRIKE", "LINE", "RUB", "SMALL");
+    for (int number = 0; number < kinds.size(); number++) {
+      run(
+          "insert into stroke (attempt_id, number, millis, kind, row_at, column_at, text) values"
+              + " (1, %d, %d, '%s', 4, 2, '5')".formatted(number, 100 * number, kinds.get(number)));
+    }
+    migrate("latest");
+    assertEquals(
+        List.of("FIGURE", "AID", "NUMBER", "POINT", "STRIKE", "LINE", "RUB", "AID"),
+        read("select kind from stroke order by number"));
+  }
+
+  @Test
+  void aNewFileHasOneClassThatIsCurrent() throws SQLException {
+    migrate("latest");
+    assertEquals(List.of("My class"), read("select name from school_class where current_class"));
+    assertTrue(read("select problem from page").isEmpty());
+  }
+}
