@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import type { Mark, Square } from '../api/types';
-import { left, middleX, middleY, SIDE, SPOTS, top } from './geometry';
+import { left, middleX, middleY, SIDE, smallMiddle, SPOTS, top } from './geometry';
 
 /** How far a mark is from the step now: drawn for good, just written, or still to come. */
 export type When = 'written' | 'fresh' | 'ahead';
@@ -24,14 +24,9 @@ export const MarkView = memo(function MarkView({ mark, when }: { mark: Mark; whe
         </text>
       );
     case 'small': {
-      const spot = SPOTS[shape.spot];
+      const { x, y } = smallMiddle(shape);
       return (
-        <text
-          className={`small ${role} ${when}`}
-          x={left(shape.at) + spot.x * SIDE}
-          y={top(shape.at) + spot.y * SIDE}
-          {...found(mark, shape.at, when)}
-        >
+        <text className={`small ${role} ${when}`} x={x} y={y} {...found(mark, shape.at, when)}>
           {shape.text}
         </text>
       );

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Mark, Paper } from '../api/types';
-import { bounds, home, left, middleX, middleY, same, SIDE, top } from './geometry';
+import { bounds, home, left, middleX, middleY, same, SIDE, smallMiddle, top } from './geometry';
 import { described } from './walk';
 
 const square = (row: number, column: number) => ({ row, column });
@@ -26,6 +26,22 @@ describe('squares', () => {
   it('are the same where row and column are', () => {
     expect(same(square(1, 2), square(1, 2))).toBe(true);
     expect(same(square(1, 2), square(2, 1))).toBe(false);
+  });
+});
+
+describe('smallMiddle', () => {
+  const at = square(1, 1);
+
+  it('keeps a number of two figures clear of the figure behind it', () => {
+    const one = smallMiddle({ at, spot: 'UPPER_LEFT', text: '1' });
+    const two = smallMiddle({ at, spot: 'UPPER_LEFT', text: '11' });
+    expect(two.x).toBeLessThan(one.x);
+    expect(two.y).toBe(one.y);
+  });
+
+  it('leaves a number in a row for small figures in the middle of its square', () => {
+    const two = smallMiddle({ at, spot: 'SMALL', text: '13' });
+    expect(two).toEqual({ x: middleX(at), y: middleY(at) });
   });
 });
 

@@ -20,6 +20,18 @@ export const SPOTS: Record<Spot, { x: number; y: number }> = {
   LOWER_RIGHT: { x: 0.86, y: 0.74 },
 };
 
+/** How much further left a small number stands for each figure more, clear of the figure behind it. */
+const BEFORE = 0.1;
+
+/** Where the middle of a small number is, in the drawing's units. */
+export function smallMiddle({ at, spot, text }: { at: Square; spot: Spot; text: string }) {
+  const further = spot === 'UPPER_LEFT' ? BEFORE * (text.length - 1) : 0;
+  return {
+    x: left(at) + (SPOTS[spot].x - further) * SIDE,
+    y: top(at) + SPOTS[spot].y * SIDE,
+  };
+}
+
 /** The squares that hold all of some papers. */
 export function bounds(papers: Paper[]): Area {
   const extents = papers.map((paper) => paper.extent);

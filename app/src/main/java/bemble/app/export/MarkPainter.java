@@ -14,6 +14,9 @@ import java.util.List;
 
 /** Draws marks on a canvas. It knows the kinds of mark, and nothing of methods. */
 final class MarkPainter {
+  /** How much further left a small number stands for each figure more, in squares. */
+  private static final double BEFORE = 0.1;
+
   private static final Pen RULE = Pen.line(Ink.TEXT, 0.055);
   private static final Pen THIN = Pen.line(Ink.SMALL, 0.045);
   private static final double FIGURE = 0.72;
@@ -102,7 +105,10 @@ final class MarkPainter {
         };
     Lettering lettering =
         new Lettering(SMALL, !number, number ? Ink.TEXT : Ink.SMALL, Anchor.MIDDLE);
-    canvas.text(spot(small.at(), small.spot()), small.text(), lettering);
+    boolean before = small.spot() == Spot.UPPER_LEFT;
+    double further = before ? BEFORE * (small.text().length() - 1) : 0;
+    Point at = moved(spot(small.at(), small.spot()), -further, 0);
+    canvas.text(at, small.text(), lettering);
   }
 
   private void words(Shape.Words words, Role role) {

@@ -37,17 +37,20 @@ class Screenshots {
       take(hand, "division");
       workTo(hand, "√94,249", 11);
       take(hand, "root");
+      workTo(hand, "46 × 73", 0);
+      choose(hand, "Lattice", 7);
+      take(hand, "lattice");
+      workTo(hand, "6,125 ÷ 12", 0);
+      choose(hand, "Short", 8);
+      take(hand, "short-division");
+      workTo(hand, "876 ÷ 24", 0);
+      choose(hand, "Partial quotients", 13);
+      take(hand, "partial-quotients");
       workTo(hand, "276 + 187", 0);
-      hand.method("Blocks").click();
-      assertThat(hand.method("Blocks")).hasAttribute("aria-pressed", "true");
-      hand.line().blur();
-      walk(hand, 3);
+      choose(hand, "Blocks", 3);
       take(hand, "blocks");
       workTo(hand, "46 + 38", 0);
-      hand.method("Column").click();
-      assertThat(hand.method("Column")).hasAttribute("aria-pressed", "true");
-      hand.line().blur();
-      walk(hand, 2);
+      choose(hand, "Column", 2);
       hand.button("How?").click();
       hand.page.getByTestId("drawing").nth(1).waitFor();
       take(hand, "fact-help");
@@ -114,6 +117,13 @@ class Screenshots {
 
   private static void workTo(DeskHand hand, String sum, int step) {
     hand.setOutAndSee(sum);
+    walk(hand, step);
+  }
+
+  private static void choose(DeskHand hand, String method, int step) {
+    hand.method(method).click();
+    assertThat(hand.method(method)).hasAttribute("aria-pressed", "true");
+    hand.line().blur();
     walk(hand, step);
   }
 
