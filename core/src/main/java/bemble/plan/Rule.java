@@ -1,7 +1,7 @@
 package bemble.plan;
 
 import java.math.BigInteger;
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -92,10 +92,10 @@ public record Rule(Kind kind, int n) {
 
   /** The value that follows from what stands in some entries. */
   public BigInteger applyTo(List<Entry> reads) {
-    List<BigInteger> values = new ArrayList<>(reads.size());
-    for (Entry read : reads) {
-      values.add(read.value());
+    BigInteger[] values = new BigInteger[reads.size()];
+    for (int i = 0; i < values.length; i++) {
+      values[i] = reads.get(i).value();
     }
-    return apply(values);
+    return apply(Arrays.asList(values));
   }
 }

@@ -133,6 +133,11 @@ public final class Script {
     return hand.fill(new Asked(now, slot, rule, reads));
   }
 
+  /** Whether the hand makes a move that is usually made; see {@link Decision}. */
+  public boolean makes(Decision decision, Section section, int place) {
+    return decide(decision, section, place, 1) == 1;
+  }
+
   /** How the hand decides about a move in a stretch of the working; see {@link Decision}. */
   public int decide(Decision decision, Section section, int place, int usual) {
     return hand.decide(decision, section, place, usual);

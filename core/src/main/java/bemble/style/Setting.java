@@ -60,6 +60,10 @@ public enum Setting {
     return BY_TYPE.get(((Enum<?>) choice).getDeclaringClass());
   }
 
+  static Setting of(Class<? extends Choice> type) {
+    return BY_TYPE.get(type);
+  }
+
   /** What it is shown together with. */
   public Group group() {
     return group;

@@ -63,7 +63,7 @@ public record Style(Map<Setting, Choice> choices, Map<String, String> sentences)
 
   /** The value of a setting whose values are of type {@code type}. */
   public <C extends Choice> C choice(Class<C> type) {
-    return type.cast(choices.get(Setting.of(type.getEnumConstants()[0])));
+    return type.cast(choices.get(Setting.of(type)));
   }
 
   /** This style with one choice made otherwise. */

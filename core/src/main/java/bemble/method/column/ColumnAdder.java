@@ -70,7 +70,7 @@ public record ColumnAdder(
       boolean whole = false;
       if (place < highest && isCarried(reads)) {
         Section section = Section.column(place);
-        whole = script.decide(Decision.TOTAL_CARRIED, section, place, 1) == 0;
+        whole = !script.makes(Decision.TOTAL_CARRIED, section, place);
       }
       if (whole || wide > 0) {
         wide += wholeTotal(script, place, wide, reads, answer);

@@ -198,8 +198,7 @@ public final class LongDivision implements Method<Division> {
           subtract(place, times);
         }
         boolean brings =
-            place > 0
-                && script.decide(Decision.BROUGHT_DOWN, Section.round(round), place - 1, 1) == 1;
+            place > 0 && script.makes(Decision.BROUGHT_DOWN, Section.round(round), place - 1);
         if (brings) {
           bringDown(place - 1);
         }
@@ -218,7 +217,7 @@ public final class LongDivision implements Method<Division> {
       boolean zero = divisor.value().compareTo(standing.value()) > 0;
       if (zero
           && !quotient.isEmpty()
-          && script.decide(Decision.ZERO_WRITTEN, Section.round(round), place, 1) == 0) {
+          && !script.makes(Decision.ZERO_WRITTEN, Section.round(round), place)) {
         leftOut++;
         return goesZeroTimes(place);
       }

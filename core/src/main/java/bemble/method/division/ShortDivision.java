@@ -184,7 +184,7 @@ public final class ShortDivision implements Method<Division> {
       boolean kept =
           zero
               && !quotient.isEmpty()
-              && script.decide(Decision.ZERO_WRITTEN, Section.round(round), place, 1) == 0;
+              && !script.makes(Decision.ZERO_WRITTEN, Section.round(round), place);
       Slot slot = slot(Role.QUOTIENT, kept ? place : place + leftOut);
       Rule rule = Rule.of(Rule.Kind.HOW_MANY);
       Entry times =

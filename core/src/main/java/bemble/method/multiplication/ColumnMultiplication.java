@@ -128,7 +128,7 @@ public final class ColumnMultiplication implements Method<Multiplication> {
             break; // Only a multiplier copied with a zero too few comes here: there is no room.
           }
           Section section = Section.row(rows.size() + 1);
-          if (script.decide(Decision.ROW_WRITTEN, section, place, 1) == 0) {
+          if (!script.makes(Decision.ROW_WRITTEN, section, place)) {
             continue;
           }
           if (figure.value().signum() > 0) {

@@ -188,7 +188,7 @@ final class RootPage {
     for (int place = 2 * lastPair + 1; place >= 2 * lastPair; place--) {
       Section section = Section.pair(firstPair - lastPair + 1);
       boolean first = place % 2 != 0;
-      if (first || script.decide(Decision.BROUGHT_DOWN, section, place, 1) == 1) {
+      if (first || script.makes(Decision.BROUGHT_DOWN, section, place)) {
         pair.add(bring(place).value());
       }
     }

@@ -122,7 +122,7 @@ public final class AddToBoth implements Method<Subtraction> {
     Rule rule = Rule.of(Rule.Kind.DIFFERENCE);
     if (from.compareTo(bottom) < 0
         && place < layout.highest()
-        && script.decide(Decision.exchangeFor(top), Section.column(place), place, 1) == 1) {
+        && script.makes(Decision.exchangeFor(top), Section.column(place), place)) {
       reads.add(makeLarger(script, layout, place, top, bottom));
       owed = Optional.of(oneMore(script, layout, place + 1));
       from = reads.get(1).value().multiply(BigInteger.TEN).add(from);

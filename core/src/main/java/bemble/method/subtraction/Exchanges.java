@@ -53,7 +53,7 @@ final class Exchanges {
 
   /** Brings ten to {@code place} from the first place to its left that has any. */
   void bringTen(int place, BigInteger bottom) {
-    if (script.decide(Decision.exchangeFor(top.get(place)), Section.column(place), place, 1) == 0) {
+    if (!script.makes(Decision.exchangeFor(top.get(place)), Section.column(place), place)) {
       return;
     }
     int payer = Payer.find(top, place, highest).orElse(place);
