@@ -37,6 +37,12 @@ public final class Standing {
     parts.add(figure);
   }
 
+  /** Goes on from other parts than those that stood, where nothing is written below them. */
+  public void goOnFrom(List<Entry> next) {
+    parts.clear();
+    parts.addAll(next);
+  }
+
   /** Brings a figure of the number down; true when it had to be written again. */
   public boolean bringDown(Entry figure, int place) {
     if (row == numberRow) {

@@ -87,7 +87,7 @@ public final class LongDivision implements Method<Division> {
   private final class Page {
     private final Division sum;
     private final Script script;
-    private final int bracket;
+    private final Bracket bracket;
     private final PlaceColumns columns;
     private final int stripColumn;
     private final WrittenRow quotient = new WrittenRow(QUOTIENT_ROW);
@@ -100,21 +100,21 @@ public final class LongDivision implements Method<Division> {
     private int round;
     private int arrow = -1;
     private Entry divisor;
-    private WrittenRow dividend;
 
     Page(Division sum, Script script) {
       this.sum = sum;
       this.script = script;
-      this.bracket = sum.divisor().length();
-      this.columns = new PlaceColumns(bracket + sum.dividend().length() - 1);
+      this.bracket = new Bracket(sum, script, DIVIDEND_ROW);
+      this.columns = bracket.columns();
       this.stripColumn = columns.ones() + 2;
       this.standing = new Standing(script, columns, DIVIDEND_ROW);
     }
 
     Working work() {
-      setOut();
+      bracket.setOut(RemarkKind.SET_OUT_DIVISION);
+      divisor = bracket.divisor();
       strip();
-      int place = takeFirst();
+      int place = bracket.takeFirst(standing);
       rounds(place);
       script.step(Section.ANSWER, null);
       eraseArrow();
@@ -138,20 +138,6 @@ public final class LongDivision implements Method<Division> {
       return Numeral.of(read.unscaled().divide(BigInteger.TEN.pow(leftOut)));
     }
 
-    private void setOut() {
-      script.step(Section.SET_OUT, null);
-      columns.heads(script, 0, sum.dividend().highestPlace(), 0);
-      dividend = WrittenRow.copy(script, columns, DIVIDEND_ROW, sum.dividend());
-      Slot slot = Slot.full(Role.DIVISOR, 0, new Square(DIVIDEND_ROW, bracket - 1));
-      divisor = script.copy(slot, sum.divisor().unscaled());
-      Layout.bracket(script, DIVIDEND_ROW, bracket, columns.ones());
-      script.say(
-          () ->
-              Remark.of(RemarkKind.SET_OUT_DIVISION)
-                  .with("dividend", sum.dividend())
-                  .with("divisor", sum.divisor()));
-    }
-
     /** The divisor's multiples, each made by adding the divisor to the one before. */
     private void strip() {
       script.step(Section.SET_OUT, null);
@@ -164,30 +150,6 @@ public final class LongDivision implements Method<Division> {
         last = script.write(slot, Rule.TOTAL, reads);
       }
       script.say(() -> Remark.of(RemarkKind.STRIP).with("divisor", sum.divisor()));
-    }
-
-    /** Takes figures from the left until the divisor goes in; gives the place of the last. */
-    private int takeFirst() {
-      int place = dividend.highest() + 1;
-      do {
-        place--;
-        standing.take(dividend.at(place).orElseThrow());
-      } while (place > 0 && standing.value().compareTo(divisor.value()) < 0);
-      Place last = new Place(place);
-      Area focus =
-          new Area(columns.at(DIVIDEND_ROW, dividend.highest()), columns.at(DIVIDEND_ROW, place));
-      script.step(Section.round(1), focus);
-      script.say(
-          () ->
-              Remark.of(
-                      standing.parts().size() > 1
-                          ? RemarkKind.TAKE_MORE_FIGURES
-                          : RemarkKind.TAKE_FIRST)
-                  .with("divisor", sum.divisor())
-                  .with("first", dividend.at(dividend.highest()).orElseThrow().value())
-                  .with("standing", standing.value())
-                  .with("place", last));
-      return place;
     }
 
     private void rounds(int first) {
@@ -274,7 +236,7 @@ public final class LongDivision implements Method<Division> {
 
     private void bringDown(int place) {
       step(place);
-      Entry figure = dividend.at(place).orElseThrow();
+      Entry figure = bracket.figure(place);
       if (standing.bringDown(figure, place)) {
         Square from = columns.at(DIVIDEND_ROW, place);
         Square to = columns.at(standing.row(), place);

@@ -71,7 +71,7 @@ public final class PartialQuotients implements Method<Division> {
   private final class Page {
     private final Division sum;
     private final Script script;
-    private final int bracket;
+    private final Bracket bracket;
     private final PlaceColumns columns;
     private final int countColumn;
     private final Standing standing;
@@ -81,15 +81,19 @@ public final class PartialQuotients implements Method<Division> {
     Page(Division sum, Script script) {
       this.sum = sum;
       this.script = script;
-      this.bracket = sum.divisor().length();
-      int figures = sum.dividend().length();
-      this.columns = new PlaceColumns(bracket + figures - 1);
-      this.countColumn = columns.ones() + 1 + Math.max(1, figures - bracket + 1);
+      this.bracket = new Bracket(sum, script, DIVIDEND_ROW);
+      this.columns = bracket.columns();
+      int most = sum.dividend().length() - sum.divisor().length() + 1;
+      this.countColumn = columns.ones() + 1 + Math.max(1, most);
       this.standing = new Standing(script, columns, DIVIDEND_ROW);
     }
 
     Working work() {
-      setOut();
+      bracket.setOut(RemarkKind.SET_OUT_CHUNKS);
+      divisor = bracket.divisor();
+      for (int place = bracket.highest(); place >= 0; place--) {
+        standing.take(bracket.figure(place));
+      }
       int most = ROUNDS_A_FIGURE * (sum.dividend().length() + 1);
       while (goesIn() && counts.size() < most) {
         takeOff();
@@ -99,23 +103,6 @@ public final class PartialQuotients implements Method<Division> {
 
     private boolean goesIn() {
       return divisor.value().signum() > 0 && standing.value().compareTo(divisor.value()) >= 0;
-    }
-
-    private void setOut() {
-      script.step(Section.SET_OUT, null);
-      columns.heads(script, 0, sum.dividend().highestPlace(), 0);
-      WrittenRow dividend = WrittenRow.copy(script, columns, DIVIDEND_ROW, sum.dividend());
-      for (int place = dividend.highest(); place >= 0; place--) {
-        standing.take(dividend.at(place).orElseThrow());
-      }
-      Slot slot = Slot.full(Role.DIVISOR, 0, new Square(DIVIDEND_ROW, bracket - 1));
-      divisor = script.copy(slot, sum.divisor().unscaled());
-      Layout.bracket(script, DIVIDEND_ROW, bracket, columns.ones());
-      script.say(
-          () ->
-              Remark.of(RemarkKind.SET_OUT_CHUNKS)
-                  .with("dividend", sum.dividend())
-                  .with("divisor", sum.divisor()));
     }
 
     private void takeOff() {

@@ -6,6 +6,7 @@ import bemble.method.Misfit;
 import bemble.method.PageForm;
 import bemble.method.column.Layout;
 import bemble.method.column.PlaceColumns;
+import bemble.method.column.Standing;
 import bemble.method.column.WrittenRow;
 import bemble.number.Figures;
 import bemble.number.Numeral;
@@ -29,7 +30,6 @@ import bemble.wording.Remark;
 import bemble.wording.RemarkKind;
 import bemble.wording.Section;
 import java.math.BigInteger;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -88,87 +88,41 @@ public final class ShortDivision implements Method<Division> {
   private final class Page {
     private final Division sum;
     private final Script script;
-    private final int bracket;
+    private final Bracket bracket;
     private final PlaceColumns columns;
     private final WrittenRow quotient = new WrittenRow(QUOTIENT_ROW);
 
     /** What is shared next: what was left over, if anything, and a figure of the dividend. */
-    private List<Entry> standing = new ArrayList<>();
+    private final Standing standing;
 
     /** How far later figures of the quotient stand too far left, for want of zeros. */
     private int leftOut;
 
     private int round;
     private Entry divisor;
-    private WrittenRow dividend;
 
     Page(Division sum, Script script) {
       this.sum = sum;
       this.script = script;
-      this.bracket = sum.divisor().length();
-      this.columns = new PlaceColumns(bracket + sum.dividend().length() - 1);
+      this.bracket = new Bracket(sum, script, DIVIDEND_ROW);
+      this.columns = bracket.columns();
+      this.standing = new Standing(script, columns, DIVIDEND_ROW);
     }
 
     Working work() {
-      setOut();
+      bracket.setOut(RemarkKind.SET_OUT_DIVISION);
+      divisor = bracket.divisor();
       Entry left = null;
-      for (int place = takeFirst(); place >= 0; place--) {
+      for (int place = bracket.takeFirst(standing); place >= 0; place--) {
         round++;
         Entry times = howMany(place);
         left = left(place, times);
         if (place > 0) {
-          standing = new ArrayList<>();
-          if (left.value().signum() > 0) {
-            standing.add(left);
-          }
-          standing.add(dividend.at(place - 1).orElseThrow());
+          Entry next = bracket.figure(place - 1);
+          standing.goOnFrom(left.value().signum() > 0 ? List.of(left, next) : List.of(next));
         }
       }
       return readOff(left);
-    }
-
-    private void setOut() {
-      script.step(Section.SET_OUT, null);
-      columns.heads(script, 0, sum.dividend().highestPlace(), 0);
-      dividend = WrittenRow.copy(script, columns, DIVIDEND_ROW, sum.dividend());
-      Slot slot = Slot.full(Role.DIVISOR, 0, new Square(DIVIDEND_ROW, bracket - 1));
-      divisor = script.copy(slot, sum.divisor().unscaled());
-      Layout.bracket(script, DIVIDEND_ROW, bracket, columns.ones());
-      script.say(
-          () ->
-              Remark.of(RemarkKind.SET_OUT_DIVISION)
-                  .with("dividend", sum.dividend())
-                  .with("divisor", sum.divisor()));
-    }
-
-    /** Takes figures from the left until the divisor goes in; gives the place of the last. */
-    private int takeFirst() {
-      int place = dividend.highest() + 1;
-      do {
-        place--;
-        standing.add(dividend.at(place).orElseThrow());
-      } while (place > 0 && value().compareTo(divisor.value()) < 0);
-      Place last = new Place(place);
-      Square first = columns.at(DIVIDEND_ROW, dividend.highest());
-      script.step(Section.round(1), new Area(first, columns.at(DIVIDEND_ROW, place)));
-      script.say(
-          () ->
-              Remark.of(standing.size() > 1 ? RemarkKind.TAKE_MORE_FIGURES : RemarkKind.TAKE_FIRST)
-                  .with("divisor", sum.divisor())
-                  .with("first", dividend.at(dividend.highest()).orElseThrow().value())
-                  .with("standing", value())
-                  .with("place", last));
-      return place;
-    }
-
-    private BigInteger value() {
-      return Rule.of(Rule.Kind.JOINED).applyTo(standing);
-    }
-
-    private List<Entry> behind(Entry first) {
-      List<Entry> reads = new ArrayList<>(List.of(first));
-      reads.addAll(standing);
-      return reads;
     }
 
     private void step(int place) {
@@ -179,7 +133,7 @@ public final class ShortDivision implements Method<Division> {
 
     private Entry howMany(int place) {
       step(place);
-      BigInteger shared = value();
+      BigInteger shared = standing.value();
       boolean zero = divisor.value().compareTo(shared) > 0;
       boolean kept =
           zero
@@ -189,8 +143,8 @@ public final class ShortDivision implements Method<Division> {
       Rule rule = Rule.of(Rule.Kind.HOW_MANY);
       Entry times =
           kept
-              ? script.keepInMind(slot, rule, behind(divisor))
-              : script.write(slot, rule, behind(divisor));
+              ? script.keepInMind(slot, rule, standing.behind(divisor))
+              : script.write(slot, rule, standing.behind(divisor));
       if (kept) {
         leftOut++;
       } else {
@@ -220,8 +174,8 @@ public final class ShortDivision implements Method<Division> {
       Slot mind = Slot.small(Role.PRODUCT, place, columns.at(DIVIDEND_ROW, place));
       Rule multiply = Rule.of(Rule.Kind.PRODUCT);
       Entry product = script.keepInMind(mind, multiply, List.of(times, divisor));
-      List<Entry> reads = behind(product);
-      BigInteger shared = value();
+      List<Entry> reads = standing.behind(product);
+      BigInteger shared = standing.value();
       Square next = columns.at(DIVIDEND_ROW, place - 1);
       Slot small = new Slot(Role.LEFT_OVER, place, next, Spot.UPPER_LEFT);
       Entry left =

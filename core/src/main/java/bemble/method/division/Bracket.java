@@ -1,0 +1,89 @@
+package bemble.method.division;
+
+import bemble.method.column.Layout;
+import bemble.method.column.PlaceColumns;
+import bemble.method.column.Standing;
+import bemble.method.column.WrittenRow;
+import bemble.paper.Area;
+import bemble.paper.Role;
+import bemble.paper.Square;
+import bemble.plan.Entry;
+import bemble.plan.Script;
+import bemble.plan.Slot;
+import bemble.problem.Division;
+import bemble.wording.Place;
+import bemble.wording.Remark;
+import bemble.wording.RemarkKind;
+import bemble.wording.Section;
+
+/** A dividend under its bracket with the divisor in front of it, as written divisions begin. */
+final class Bracket {
+  private final Division sum;
+  private final Script script;
+  private final int row;
+  private final int width;
+  private final PlaceColumns columns;
+  private WrittenRow dividend;
+  private Entry divisor;
+
+  /**
+   * A bracket over the dividend in {@code row}; the heads of the columns stand in the first row.
+   */
+  Bracket(Division sum, Script script, int row) {
+    this.sum = sum;
+    this.script = script;
+    this.row = row;
+    this.width = sum.divisor().length();
+    this.columns = new PlaceColumns(width + sum.dividend().length() - 1);
+  }
+
+  PlaceColumns columns() {
+    return columns;
+  }
+
+  /** The figure of the dividend at a place, as it was written. */
+  Entry figure(int place) {
+    return dividend.at(place).orElseThrow();
+  }
+
+  int highest() {
+    return dividend.highest();
+  }
+
+  Entry divisor() {
+    return divisor;
+  }
+
+  /** Writes both numbers and rules the bracket, in one step. */
+  void setOut(RemarkKind kind) {
+    script.step(Section.SET_OUT, null);
+    columns.heads(script, 0, sum.dividend().highestPlace(), 0);
+    dividend = WrittenRow.copy(script, columns, row, sum.dividend());
+    Slot slot = Slot.full(Role.DIVISOR, 0, new Square(row, width - 1));
+    divisor = script.copy(slot, sum.divisor().unscaled());
+    Layout.bracket(script, row, width, columns.ones());
+    script.say(
+        () -> Remark.of(kind).with("dividend", sum.dividend()).with("divisor", sum.divisor()));
+  }
+
+  /** Takes figures from the left until the divisor goes in; gives the place of the last. */
+  int takeFirst(Standing standing) {
+    int place = dividend.highest() + 1;
+    do {
+      place--;
+      standing.take(figure(place));
+    } while (place > 0 && standing.value().compareTo(divisor.value()) < 0);
+    Place last = new Place(place);
+    Square first = columns.at(row, dividend.highest());
+    script.step(Section.round(1), new Area(first, columns.at(row, place)));
+    boolean several = standing.parts().size() > 1;
+    script.say(
+        () ->
+            Remark.of(several ? RemarkKind.TAKE_MORE_FIGURES : RemarkKind.TAKE_FIRST)
+                .with("divisor", sum.divisor())
+                .with("first", figure(dividend.highest()).value())
+                .with("standing", standing.value())
+                .with("place", last));
+    return place;
+  }
+}
