@@ -47,8 +47,8 @@ public record Sum(Problem problem, Method<?> method, Style style) {
   }
 
   /**
-   * What {@code hand} gets out, without its page: a hundredth of the work, for whoever asks for
-   * thousands. Only a drawing is worked as a page: its answer is counted off it.
+   * What {@code hand} gets out, without its page, for whoever asks for thousands. Only a drawing is
+   * worked as a page: its answer is counted off it.
    */
   public Answer answer(Hand hand) {
     if (method.form() == PageForm.DRAWN) {
