@@ -98,7 +98,7 @@ final class Beneath {
     }
     for (Step step : part.steps()) {
       Area focus = step.focus() == null ? null : step.focus().moved(rows, columns);
-      steps.add(new Step(step.section(), step.remark(), step.facts(), step.entries(), focus));
+      steps.add(step.at(focus));
     }
   }
 

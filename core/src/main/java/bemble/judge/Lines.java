@@ -46,7 +46,7 @@ public final class Lines {
 
   /** The first figure that does not follow; empty where all that was given does. */
   public Optional<Finding> firstWrong(Map<Line, Numeral> given) {
-    Hand reading = asked -> written(given, asked.slot()).orElseGet(asked::due);
+    Hand reading = Hand.writing(asked -> written(given, asked.slot()).orElseGet(asked::due));
     Working page = work(reading);
     int index = 0;
     for (Step step : page.steps()) {
@@ -75,10 +75,11 @@ public final class Lines {
     int[] filled = {0};
     Working page =
         work(
-            asked ->
-                filled[0]++ < wrong
-                    ? written(given, asked.slot()).orElseGet(asked::due)
-                    : asked.due());
+            Hand.writing(
+                asked ->
+                    filled[0]++ < wrong
+                        ? written(given, asked.slot()).orElseGet(asked::due)
+                        : asked.due()));
     int index = 0;
     for (Step step : page.steps()) {
       if (index + step.entries().size() > wrong) {

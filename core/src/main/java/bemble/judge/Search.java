@@ -23,6 +23,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** The search for the hand that wrote one page, in one school. */
 final class Search {
@@ -37,23 +38,75 @@ final class Search {
   private final Stage stage;
   private final SettingOut settingOut;
 
-  /** The hand that is known so far: its slips, and the figures that no slip explains. */
-  private final List<At> slips;
-
-  private final Map<Slot, BigInteger> forced;
-  private final Set<Slot> settled;
-  private final List<Finding> findings;
-
   /** Where the page differs from the true one first; null where it does not. */
   private final Slot begin;
 
-  /** What the writer was free to choose, and chose otherwise than the true page does. */
-  private final Map<Slot, BigInteger> chosen;
+  private Known known;
 
-  /** The true page of this writer's choices. */
-  private Prediction truth;
+  /**
+   * What is known of the hand so far.
+   *
+   * @param slips its slips
+   * @param forced the values that no slip explains, and those that its writer was free to choose
+   * @param settled the slots that need not be looked at again
+   * @param chosen what the writer was free to choose before anything was wrong
+   * @param findings what was found wrong
+   * @param truth the true page of this writer's choices
+   * @param meant the page that this hand writes
+   */
+  private record Known(
+      List<At> slips,
+      Map<Slot, BigInteger> forced,
+      Set<Slot> settled,
+      Map<Slot, BigInteger> chosen,
+      List<Finding> findings,
+      Prediction truth,
+      Prediction meant) {
+    Known {
+      slips = List.copyOf(slips);
+      forced = Map.copyOf(forced);
+      settled = Set.copyOf(settled);
+      chosen = Map.copyOf(chosen);
+      findings = List.copyOf(findings);
+    }
 
-  private Prediction meant;
+    static Known nothing(Prediction truth) {
+      return new Known(List.of(), Map.of(), Set.of(), Map.of(), List.of(), truth, truth);
+    }
+
+    Known found(Finding finding) {
+      return new Known(slips, forced, settled, chosen, plus(findings, finding), truth, meant);
+    }
+
+    Known slipping(At slip, Prediction then) {
+      return new Known(plus(slips, slip), forced, settled, chosen, findings, truth, then);
+    }
+
+    Known settling(Slot slot) {
+      Set<Slot> more = new HashSet<>(settled);
+      more.add(slot);
+      return new Known(slips, forced, more, chosen, findings, truth, meant);
+    }
+
+    Known writing(Slot slot, BigInteger value, Prediction then) {
+      return new Known(slips, plus(forced, slot, value), settled, chosen, findings, truth, then);
+    }
+
+    Known choosing(Slot slot, BigInteger value, Prediction asChosen) {
+      return new Known(
+          slips, forced, settled, plus(chosen, slot, value), findings, asChosen, meant);
+    }
+  }
+
+  private static <T> List<T> plus(List<T> list, T one) {
+    return Stream.concat(list.stream(), Stream.of(one)).toList();
+  }
+
+  private static <K, V> Map<K, V> plus(Map<K, V> map, K key, V value) {
+    Map<K, V> more = new HashMap<>(map);
+    more.put(key, value);
+    return more;
+  }
 
   /** A sum as one school works it, with its true page. */
   record School(Sum sum, Prediction truth) {
@@ -68,30 +121,18 @@ final class Search {
     this.comparison = new Comparison(page, stage);
     this.stage = stage;
     this.settingOut = settingOut;
-    this.slips = new ArrayList<>();
-    this.forced = new HashMap<>();
-    this.settled = new HashSet<>();
-    this.findings = new ArrayList<>();
-    this.chosen = new HashMap<>();
-    this.truth = school.truth();
-    this.meant = school.truth();
+    this.known = Known.nothing(school.truth());
     this.begin = begin();
   }
 
-  private Search(Search known, Handwriting grown) {
-    this.school = known.school;
+  private Search(Search other, Handwriting grown) {
+    this.school = other.school;
     this.page = grown;
-    this.comparison = new Comparison(grown, known.stage);
-    this.stage = known.stage;
-    this.settingOut = known.settingOut;
-    this.slips = known.slips;
-    this.forced = known.forced;
-    this.settled = known.settled;
-    this.findings = known.findings;
-    this.chosen = known.chosen;
-    this.truth = known.truth;
-    this.meant = known.meant;
-    this.begin = known.begin;
+    this.comparison = new Comparison(grown, other.stage);
+    this.stage = other.stage;
+    this.settingOut = other.settingOut;
+    this.known = other.known;
+    this.begin = other.begin;
   }
 
   /** The same hand over the page when more is written; it may not have written all of it. */
@@ -101,7 +142,7 @@ final class Search {
 
   /** Whether the hand that is known would have written the page, and shows its first slip there. */
   boolean holds() {
-    return firstWrong(meant, settled) == null && Objects.equals(begin, begin());
+    return firstWrong() == null && Objects.equals(begin, begin());
   }
 
   /** Where the page first differs from the true one; null where it does not. */
@@ -112,11 +153,15 @@ final class Search {
 
   /** Goes on until all of the page is explained, or too much is wrong with it. */
   void search() {
-    for (Seen wrong = firstWrong(meant, settled);
-        wrong != null && findings.size() < MOST_FINDINGS;
-        wrong = firstWrong(meant, settled)) {
-      meant = isChoice(wrong) ? choose(wrong) : explain(wrong, meant);
+    for (Seen wrong = firstWrong();
+        wrong != null && known.findings.size() < MOST_FINDINGS;
+        wrong = firstWrong()) {
+      known = isChoice(wrong) ? choose(wrong) : explain(wrong);
     }
+  }
+
+  private Seen firstWrong() {
+    return firstWrong(known.meant, known.settled);
   }
 
   /** Whether what stands in a wrong place is as good as what was expected there. */
@@ -127,15 +172,16 @@ final class Search {
         .isPresent();
   }
 
-  /** The page as it goes on from what its writer has chosen. */
-  private Prediction choose(Seen wrong) {
+  /** What is known with what its writer has chosen in one slot. */
+  private Known choose(Seen wrong) {
+    Slot slot = wrong.entry().slot();
     BigInteger value = value(wrong).orElseThrow();
-    forced.put(wrong.entry().slot(), value);
-    if (findings.isEmpty()) {
-      chosen.put(wrong.entry().slot(), value);
-      truth = worked(List.of(), chosen);
+    Known chosen = known;
+    if (known.findings.isEmpty()) {
+      Map<Slot, BigInteger> choices = plus(known.chosen, slot, value);
+      chosen = known.choosing(slot, value, worked(List.of(), choices));
     }
-    return worked(slips, forced);
+    return chosen.writing(slot, value, worked(known.slips, plus(known.forced, slot, value)));
   }
 
   private Prediction worked(List<At> made, Map<Slot, BigInteger> written) {
@@ -144,7 +190,7 @@ final class Search {
   }
 
   Report report() {
-    return new Verdicts(page, truth, meant, findings, settingOut).report();
+    return new Verdicts(page, known.truth, known.meant, known.findings, settingOut).report();
   }
 
   /** The first entry that does not stand on the page as predicted; null where all do. */
@@ -179,16 +225,17 @@ final class Search {
     return stage == Stage.HANDED_IN
         && !seen.isOptional()
         && !comparison.absent(seen).isEmpty()
-        && findings.stream().noneMatch(each -> each.kind() == Finding.Kind.MISSING);
+        && known.findings.stream().noneMatch(each -> each.kind() == Finding.Kind.MISSING);
   }
 
-  /** Finds what happened where something is wrong, and gives the page as it goes on from there. */
-  private Prediction explain(Seen wrong, Prediction prediction) {
-    int now = comparison.agreement(prediction);
+  /** Finds what happened where something is wrong; gives what is known with it. */
+  private Known explain(Seen wrong) {
+    Prediction meant = known.meant;
+    int now = comparison.agreement(meant);
     List<Tried> tried = new ArrayList<>();
-    List<Slip> known = school.sum().method().slips();
-    for (Section from : sectionsBefore(wrong, prediction)) {
-      for (Slip slip : known) {
+    List<Slip> slips = school.sum().method().slips();
+    for (Section from : sectionsBefore(wrong, meant)) {
+      for (Slip slip : slips) {
         if (slip.isOfSettingOut() && settingOut == SettingOut.GIVEN) {
           continue;
         }
@@ -199,23 +246,18 @@ final class Search {
     tried.removeIf(each -> each.agreement <= now || isStillWrong(wrong, each.prediction));
     tried.sort(
         Comparator.<Tried, Integer>comparing(each -> -each.agreement)
-            .thenComparing(each -> known.indexOf(each.at.slip())));
+            .thenComparing(each -> slips.indexOf(each.at.slip())));
     Optional<Tried> figure = force(wrong);
     boolean named =
         !tried.isEmpty()
             && figure.map(each -> each.agreement <= tried.get(0).agreement).orElse(true);
-    findings.add(finding(wrong, tried, named, prediction));
+    Known found = known.found(finding(wrong, tried, named, meant));
     if (named) {
-      slips.add(tried.get(0).at);
-      return tried.get(0).prediction;
+      return found.slipping(tried.get(0).at, tried.get(0).prediction);
     }
-    settled.add(wrong.entry().slot());
-    return figure.map(each -> adopted(each, wrong)).orElse(prediction);
-  }
-
-  private Prediction adopted(Tried figure, Seen wrong) {
-    forced.put(wrong.entry().slot(), figure.value);
-    return figure.prediction;
+    Slot slot = wrong.entry().slot();
+    Known settled = found.settling(slot);
+    return figure.map(each -> settled.writing(slot, each.value, each.prediction)).orElse(settled);
   }
 
   private boolean isStillWrong(Seen wrong, Prediction other) {
@@ -241,11 +283,10 @@ final class Search {
 
   /** The page with one slip more; empty where it has no occasion in its stretch. */
   private Optional<Tried> trySlip(At at) {
-    List<At> more = new ArrayList<>(slips);
-    more.add(at);
-    SlippingHand hand = new SlippingHand(school.sum().problem(), more, forced);
+    List<At> more = plus(known.slips, at);
+    SlippingHand hand = new SlippingHand(school.sum().problem(), more, known.forced);
     Working working = school.sum().work(hand);
-    return hand.made(slips.size())
+    return hand.made(known.slips.size())
         ? Optional.of(new Tried(at, null, new Prediction(working)))
         : Optional.empty();
   }
@@ -255,9 +296,8 @@ final class Search {
     return value(wrong)
         .map(
             value -> {
-              Map<Slot, BigInteger> more = new HashMap<>(forced);
-              more.put(wrong.entry().slot(), value);
-              return new Tried(null, value, worked(slips, more));
+              Map<Slot, BigInteger> more = plus(known.forced, wrong.entry().slot(), value);
+              return new Tried(null, value, worked(known.slips, more));
             });
   }
 
@@ -285,10 +325,10 @@ final class Search {
     return sections.subList(0, Math.min(sections.size(), SECTIONS_BACK + 1));
   }
 
-  private Finding finding(Seen wrong, List<Tried> tried, boolean known, Prediction prediction) {
+  private Finding finding(Seen wrong, List<Tried> tried, boolean named, Prediction prediction) {
     List<Slip> names = tried.stream().map(each -> each.at.slip()).distinct().toList();
     List<Square> squares = squares(wrong, prediction);
-    if (known) {
+    if (named) {
       return new Finding(squares, wrong.step(), wrong.due(), Finding.Kind.KNOWN, names, 0);
     }
     return new Finding(squares, wrong.step(), wrong.due(), kind(wrong), names, distance(wrong));
@@ -301,7 +341,7 @@ final class Search {
     if (!wrong.isAid() && !comparison.differs(wrong) && !comparison.absent(wrong).isEmpty()) {
       return Finding.Kind.MISSING;
     }
-    boolean fact = !wrong.step().facts().isEmpty() && !wrong.isAid();
+    boolean fact = !wrong.step().notes().isWithoutFacts() && !wrong.isAid();
     return fact ? Finding.Kind.NUMBER_FACT : Finding.Kind.UNKNOWN;
   }
 

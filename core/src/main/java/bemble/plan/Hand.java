@@ -2,24 +2,32 @@ package bemble.plan;
 
 import bemble.wording.Section;
 import java.math.BigInteger;
+import java.util.function.Function;
 
 /** Whoever fills in the slots of a plan. */
 @FunctionalInterface
 public interface Hand {
   /** The hand that writes what the rule says. */
-  Hand TRUE = Asked::due;
-
-  /** Given for a value, it leaves the square blank, which counts as zero from then on. */
-  BigInteger NOTHING = BigInteger.valueOf(-1);
+  Hand TRUE = writing(Asked::due);
 
   /**
-   * What is written in a slot: not negative, or {@link #NOTHING}. What is read was written by this
-   * hand before, so a plan goes on from a wrong figure as its writer would.
+   * What is written in a slot. What is read was written by this hand before, so a plan goes on from
+   * a wrong figure as its writer would.
    */
-  BigInteger fill(Asked asked);
+  Fill fill(Asked asked);
 
-  /** How this hand decides, where {@code usual} is how it should. */
-  default int decide(Decision decision, Section section, int place, int usual) {
+  /** A hand that leaves nothing blank, by the number it writes in each slot. */
+  static Hand writing(Function<Asked, BigInteger> number) {
+    return asked -> Fill.of(number.apply(asked));
+  }
+
+  /** Whether this hand makes a move in a stretch of the working. */
+  default boolean makes(Move move, Section section, int place) {
+    return true;
+  }
+
+  /** How many places off this hand puts something, where {@code usual} is how it should. */
+  default int places(Shift shift, Section section, int place, int usual) {
     return usual;
   }
 }

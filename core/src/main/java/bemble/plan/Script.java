@@ -62,9 +62,9 @@ public final class Script {
   private static final class OpenStep {
     final Section section;
     final Area focus;
-    final List<Fact> facts = new ArrayList<>();
+    final List<Supplier<Fact>> facts = new ArrayList<>();
     final List<Entry> entries = new ArrayList<>();
-    Remark remark;
+    Supplier<Remark> remark;
 
     OpenStep(Section section, Area focus) {
       this.section = section;
@@ -81,17 +81,17 @@ public final class Script {
     now = section;
   }
 
-  /** Gives the open step its remark. */
+  /** Gives the open step its remark, which is made later, when it is asked for. */
   public void say(Supplier<Remark> remark) {
     if (onPaper) {
-      open.remark = remark.get();
+      open.remark = remark;
     }
   }
 
-  /** Notes a fact that the open step uses. */
+  /** Notes a fact that the open step uses; it is made when it is asked for. */
   public void use(Supplier<Fact> fact) {
     if (onPaper) {
-      open.facts.add(fact.get());
+      open.facts.add(fact);
     }
   }
 
@@ -125,43 +125,41 @@ public final class Script {
   public Entry copy(Slot slot, BigInteger number, Function<BigInteger, List<Shape>> drawing) {
     // What is copied stands in the sum, not on the paper: an entry that has no marks.
     Entry printed = new Entry(slot, Rule.COPY, List.of(), number, List.of());
-    BigInteger value = ask(slot, Rule.COPY, List.of(printed));
-    return record(slot, Rule.COPY, List.of(), value, drawing);
+    return record(slot, Rule.COPY, List.of(), ask(slot, Rule.COPY, List.of(printed)), drawing);
   }
 
-  private BigInteger ask(Slot slot, Rule rule, List<Entry> reads) {
+  private Fill ask(Slot slot, Rule rule, List<Entry> reads) {
     return hand.fill(new Asked(now, slot, rule, reads));
   }
 
-  /** Whether the hand makes a move that is usually made; see {@link Decision}. */
-  public boolean makes(Decision decision, Section section, int place) {
-    return decide(decision, section, place, 1) == 1;
+  /** Whether the hand makes a move in a stretch of the working. */
+  public boolean makes(Move move, Section section, int place) {
+    return hand.makes(move, section, place);
   }
 
-  /** How the hand decides about a move in a stretch of the working; see {@link Decision}. */
-  public int decide(Decision decision, Section section, int place, int usual) {
-    return hand.decide(decision, section, place, usual);
+  /** How many places off the hand puts something, where {@code usual} is how it should. */
+  public int places(Shift shift, Section section, int place, int usual) {
+    return hand.places(shift, section, place, usual);
   }
 
   private Entry record(
       Slot slot,
       Rule rule,
       List<Entry> reads,
-      BigInteger value,
+      Fill fill,
       Function<BigInteger, List<Shape>> drawing) {
     if (!onPaper) {
-      BigInteger kept = value.equals(Hand.NOTHING) ? BigInteger.ZERO : value;
-      return new Entry(slot, rule, reads, kept, List.of());
+      return new Entry(slot, rule, reads, fill.value(), List.of());
     }
-    if (value.equals(Hand.NOTHING)) {
-      return noted(new Entry(slot, rule, reads, BigInteger.ZERO, List.of()));
+    if (fill.isBlank()) {
+      return noted(new Entry(slot, rule, reads, fill.value(), List.of()));
     }
     List<Integer> ids = new ArrayList<>();
     int place = slot.place();
-    for (Shape shape : drawing.apply(value)) {
+    for (Shape shape : drawing.apply(fill.value())) {
       ids.add(add(slot.role(), shape instanceof Shape.Figure ? place++ : slot.place(), shape));
     }
-    return noted(new Entry(slot, rule, reads, value, ids));
+    return noted(new Entry(slot, rule, reads, fill.value(), ids));
   }
 
   private Entry noted(Entry entry) {
@@ -227,7 +225,8 @@ public final class Script {
 
   private void close() {
     if (open != null) {
-      steps.add(new Step(open.section, open.remark, open.facts, open.entries, open.focus));
+      steps.add(
+          new Step(open.section, new Notes(open.remark, open.facts), open.entries, open.focus));
     }
   }
 

@@ -10,16 +10,28 @@ import java.util.List;
  * One move of a working: what is said, what is worked out in the head, what is written.
  *
  * @param section the stretch of the working that it belongs to
- * @param remark what there is to say
- * @param facts the number facts used
+ * @param notes what there is to say, and the facts used
  * @param entries the values written, in order
  * @param focus the squares at work; null where no part of the page is singled out
  */
-public record Step(
-    Section section, Remark remark, List<Fact> facts, List<Entry> entries, Area focus) {
-  /** Keeps copies of the lists. */
+public record Step(Section section, Notes notes, List<Entry> entries, Area focus) {
+  /** Keeps a copy of the entries. */
   public Step {
-    facts = List.copyOf(facts);
     entries = List.copyOf(entries);
+  }
+
+  /** What there is to say. */
+  public Remark remark() {
+    return notes.remark();
+  }
+
+  /** The number facts used. */
+  public List<Fact> facts() {
+    return notes.facts();
+  }
+
+  /** The same step with other squares at work. */
+  public Step at(Area otherFocus) {
+    return new Step(section, notes, entries, otherFocus);
   }
 }

@@ -3,14 +3,14 @@ package bemble.slip;
 import bemble.number.Numeral;
 import bemble.paper.Role;
 import bemble.plan.Asked;
-import bemble.plan.Decision;
 import bemble.plan.Entry;
-import bemble.plan.Hand;
+import bemble.plan.Fill;
+import bemble.plan.Move;
 import bemble.plan.Rule;
+import bemble.plan.Shift;
 import bemble.problem.Problem;
 import java.math.BigInteger;
 import java.util.Optional;
-import java.util.OptionalInt;
 
 /** Changes to plans in which columns are added. */
 final class AddingSlips {
@@ -20,10 +20,8 @@ final class AddingSlips {
     int highest = problem.numbers().stream().mapToInt(Numeral::highestPlace).max().orElseThrow();
     return new Change() {
       @Override
-      public OptionalInt decide(Decision decision, int place, int usual) {
-        return decision == Decision.PLACES_TOO_FAR_LEFT
-            ? OptionalInt.of(highest - place)
-            : OptionalInt.empty();
+      public int places(Shift shift, int place, int usual) {
+        return shift == Shift.SET_OUT_LEFT ? highest - place : usual;
       }
     };
   }
@@ -54,7 +52,7 @@ final class AddingSlips {
   }
 
   static Change twoDigitsInOneSquare(Problem problem) {
-    return Change.deciding(Decision.TOTAL_CARRIED, 0);
+    return Change.leavingOut(Move.CARRY);
   }
 
   /** A carry that was added stays in mind and is added once more in the next column. */
@@ -64,9 +62,9 @@ final class AddingSlips {
       private int oldPlace = Integer.MIN_VALUE;
 
       @Override
-      public Optional<BigInteger> instead(Asked asked) {
+      public Optional<Fill> instead(Asked asked) {
         boolean next = old != null && Reads.ofTotal(asked) && placeOf(asked) == oldPlace + 1;
-        return next ? Optional.of(Reads.andAlso(asked, old)) : Optional.empty();
+        return next ? Optional.of(Fill.of(Reads.andAlso(asked, old))) : Optional.empty();
       }
 
       @Override
@@ -92,19 +90,13 @@ final class AddingSlips {
   }
 
   static Change lastCarryLost(Problem problem) {
-    return (Change.OfValues)
-        asked ->
-            asked.rule().equals(Rule.TENS_OF_TOTAL) && asked.slot().role() == Role.ANSWER
-                ? Optional.of(Hand.NOTHING)
-                : Optional.empty();
+    return (Change.ToBlank)
+        asked -> asked.rule().equals(Rule.TENS_OF_TOTAL) && asked.slot().role() == Role.ANSWER;
   }
 
   static Change blankColumnSkipped(Problem problem) {
-    return (Change.OfValues)
-        asked ->
-            asked.rule().equals(Rule.ONES_OF_TOTAL) && asked.reads().size() == 1
-                ? Optional.of(Hand.NOTHING)
-                : Optional.empty();
+    return (Change.ToBlank)
+        asked -> asked.rule().equals(Rule.ONES_OF_TOTAL) && asked.reads().size() == 1;
   }
 
   static Change factOneOut(Problem problem) {

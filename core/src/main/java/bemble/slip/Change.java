@@ -1,22 +1,28 @@
 package bemble.slip;
 
 import bemble.plan.Asked;
-import bemble.plan.Decision;
+import bemble.plan.Fill;
+import bemble.plan.Move;
+import bemble.plan.Shift;
 import bemble.problem.Problem;
 import java.math.BigInteger;
 import java.util.Optional;
-import java.util.OptionalInt;
 
 /** What a slip puts in the place of what is due. One object serves one run through a plan. */
 interface Change {
   /** What is written instead; empty where the slip does not touch this slot. */
-  default Optional<BigInteger> instead(Asked asked) {
+  default Optional<Fill> instead(Asked asked) {
     return Optional.empty();
   }
 
-  /** How it is decided instead; empty where the slip does not touch this decision. */
-  default OptionalInt decide(Decision decision, int place, int usual) {
-    return OptionalInt.empty();
+  /** Whether a move is left out. */
+  default boolean leavesOut(Move move) {
+    return false;
+  }
+
+  /** How many places off something is put, where {@code usual} is how it should. */
+  default int places(Shift shift, int place, int usual) {
+    return usual;
   }
 
   /** Looks at what was written in the end, for slips that remember. */
@@ -33,16 +39,43 @@ interface Change {
   /** A change of values alone. */
   @FunctionalInterface
   interface OfValues extends Change {
+    /** The value written instead; empty where the slip does not touch this slot. */
+    Optional<BigInteger> value(Asked asked);
+
     @Override
-    Optional<BigInteger> instead(Asked asked);
+    default Optional<Fill> instead(Asked asked) {
+      return value(asked).map(Fill::of);
+    }
   }
 
-  /** A change that decides one kind of question in another way. */
-  static Change deciding(Decision which, int otherwise) {
+  /** A change that leaves some squares blank. */
+  @FunctionalInterface
+  interface ToBlank extends Change {
+    /** Whether the square is left blank. */
+    boolean leavesBlank(Asked asked);
+
+    @Override
+    default Optional<Fill> instead(Asked asked) {
+      return leavesBlank(asked) ? Optional.of(Fill.BLANK) : Optional.empty();
+    }
+  }
+
+  /** A change that leaves out one kind of move. */
+  static Change leavingOut(Move which) {
     return new Change() {
       @Override
-      public OptionalInt decide(Decision decision, int place, int usual) {
-        return decision == which ? OptionalInt.of(otherwise) : OptionalInt.empty();
+      public boolean leavesOut(Move move) {
+        return move == which;
+      }
+    };
+  }
+
+  /** A change that puts one kind of thing a fixed number of places off. */
+  static Change shifting(Shift which, int otherwise) {
+    return new Change() {
+      @Override
+      public int places(Shift shift, int place, int usual) {
+        return shift == which ? otherwise : usual;
       }
     };
   }
@@ -51,14 +84,19 @@ interface Change {
   static Change both(Change one, Change other) {
     return new Change() {
       @Override
-      public Optional<BigInteger> instead(Asked asked) {
+      public Optional<Fill> instead(Asked asked) {
         return one.instead(asked).or(() -> other.instead(asked));
       }
 
       @Override
-      public OptionalInt decide(Decision decision, int place, int usual) {
-        OptionalInt first = one.decide(decision, place, usual);
-        return first.isPresent() ? first : other.decide(decision, place, usual);
+      public boolean leavesOut(Move move) {
+        return one.leavesOut(move) || other.leavesOut(move);
+      }
+
+      @Override
+      public int places(Shift shift, int place, int usual) {
+        int first = one.places(shift, place, usual);
+        return first != usual ? first : other.places(shift, place, usual);
       }
 
       @Override

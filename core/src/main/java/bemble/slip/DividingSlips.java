@@ -3,10 +3,10 @@ package bemble.slip;
 import bemble.number.Numeral;
 import bemble.paper.Role;
 import bemble.plan.Asked;
-import bemble.plan.Decision;
 import bemble.plan.Entry;
-import bemble.plan.Hand;
+import bemble.plan.Move;
 import bemble.plan.Rule;
+import bemble.plan.Shift;
 import bemble.problem.Problem;
 import java.math.BigInteger;
 import java.util.List;
@@ -19,7 +19,7 @@ final class DividingSlips {
   private DividingSlips() {}
 
   static Change zeroLeftOut(Problem problem) {
-    return Change.deciding(Decision.ZERO_WRITTEN, 0);
+    return Change.leavingOut(Move.WRITE_ZERO);
   }
 
   static Change trialTooSmall(Problem problem) {
@@ -44,7 +44,7 @@ final class DividingSlips {
   }
 
   static Change notBroughtDown(Problem problem) {
-    return Change.deciding(Decision.BROUGHT_DOWN, 0);
+    return Change.leavingOut(Move.BRING_DOWN);
   }
 
   /** The figure that came down last comes down again. */
@@ -62,13 +62,11 @@ final class DividingSlips {
 
   /** What is left is not put before the next figure. */
   static Change leftOverLost(Problem problem) {
-    return (Change.OfValues)
+    return (Change.ToBlank)
         asked ->
             asked.slot().role() == Role.LEFT_OVER
-                    && asked.slot().place() > 0
-                    && asked.due().signum() > 0
-                ? Optional.of(Hand.NOTHING)
-                : Optional.empty();
+                && asked.slot().place() > 0
+                && asked.due().signum() > 0;
   }
 
   /** What is left is added to the next figure, where it counts ten times as much. */
@@ -115,13 +113,11 @@ final class DividingSlips {
   }
 
   static Change remainderDropped(Problem problem) {
-    return (Change.OfValues)
+    return (Change.ToBlank)
         asked ->
             Reads.is(asked, Rule.Kind.LEFT_OVER)
-                    && asked.slot().place() == 0
-                    && asked.due().signum() > 0
-                ? Optional.of(Hand.NOTHING)
-                : Optional.empty();
+                && asked.slot().place() == 0
+                && asked.due().signum() > 0;
   }
 
   /** Inside a round the smaller figure is taken from the larger, column by column. */
@@ -196,12 +192,10 @@ final class DividingSlips {
   }
 
   static Change zeroLeftOutOfRoot(Problem problem) {
-    return (Change.OfValues)
+    return (Change.ToBlank)
         asked -> {
           boolean root = asked.slot().role() == Role.ROOT || isBeside(asked);
-          return root && asked.due().signum() == 0 && !asked.reads().isEmpty()
-              ? Optional.of(Hand.NOTHING)
-              : Optional.empty();
+          return root && asked.due().signum() == 0 && !asked.reads().isEmpty();
         };
   }
 
@@ -212,11 +206,11 @@ final class DividingSlips {
   /** The point stands a figure too early, or a figure too late where nothing stands before it. */
   static Change pointMisplaced(Problem problem) {
     boolean early = problem.numbers().get(0).highestPlace() > 1;
-    return Change.deciding(Decision.POINT_AFTER, early ? 1 : -1);
+    return Change.shifting(Shift.POINT_AFTER, early ? 1 : -1);
   }
 
   /** Of every pair only the first figure comes down. */
   static Change oneDigitDown(Problem problem) {
-    return Change.deciding(Decision.BROUGHT_DOWN, 0);
+    return Change.leavingOut(Move.BRING_DOWN);
   }
 }

@@ -3,10 +3,11 @@ package bemble.slip;
 import bemble.number.Numeral;
 import bemble.paper.Role;
 import bemble.plan.Asked;
-import bemble.plan.Decision;
 import bemble.plan.Entry;
-import bemble.plan.Hand;
+import bemble.plan.Fill;
+import bemble.plan.Move;
 import bemble.plan.Rule;
+import bemble.plan.Shift;
 import bemble.problem.Problem;
 import bemble.wording.Section;
 import java.math.BigInteger;
@@ -17,15 +18,15 @@ final class MultiplyingSlips {
   private MultiplyingSlips() {}
 
   static Change noPlaceholder(Problem problem) {
-    return Change.deciding(Decision.PLACES_HELD, 0);
+    return Change.shifting(Shift.PLACES_HELD, 0);
   }
 
   static Change rowLeftOut(Problem problem) {
-    return Change.deciding(Decision.ROW_WRITTEN, 0);
+    return Change.leavingOut(Move.WRITE_ROW);
   }
 
   static Change boxLeftOut(Problem problem) {
-    return (Change.OfValues) asked -> isBox(asked) ? Optional.of(Hand.NOTHING) : Optional.empty();
+    return (Change.ToBlank) MultiplyingSlips::isBox;
   }
 
   private static boolean isBox(Asked asked) {
@@ -86,10 +87,10 @@ final class MultiplyingSlips {
       private int lastRow;
 
       @Override
-      public Optional<BigInteger> instead(Asked asked) {
+      public Optional<Fill> instead(Asked asked) {
         boolean first = inRow(asked) && asked.reads().size() == 2 && isOnes(asked);
         return first && last != null && asked.section().number() > lastRow
-            ? Optional.of(Reads.andAlso(asked, last))
+            ? Optional.of(Fill.of(Reads.andAlso(asked, last)))
             : Optional.empty();
       }
 
@@ -108,12 +109,10 @@ final class MultiplyingSlips {
   }
 
   static Change matchingPlacesOnly(Problem problem) {
-    return (Change.OfValues)
+    return (Change.ToBlank)
         asked ->
             inRow(asked)
-                    && asked.reads().get(0).slot().place() != asked.reads().get(1).slot().place()
-                ? Optional.of(Hand.NOTHING)
-                : Optional.empty();
+                && asked.reads().get(0).slot().place() != asked.reads().get(1).slot().place();
   }
 
   static Change zeroTimesGivesTheNumber(Problem problem) {

@@ -1,8 +1,10 @@
 package bemble.slip;
 
 import bemble.plan.Asked;
-import bemble.plan.Decision;
+import bemble.plan.Fill;
 import bemble.plan.Hand;
+import bemble.plan.Move;
+import bemble.plan.Shift;
 import bemble.plan.Slot;
 import bemble.problem.Problem;
 import bemble.wording.Section;
@@ -11,7 +13,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 
 /**
  * A hand that works truly but for some slips. One object serves one run through a plan: some slips
@@ -48,27 +49,41 @@ public final class SlippingHand implements Hand {
   }
 
   @Override
-  public BigInteger fill(Asked asked) {
-    BigInteger value = written.get(asked.slot());
-    for (int i = 0; value == null && i < changes.size(); i++) {
-      Optional<BigInteger> instead =
-          happens(i, asked.section()) ? changes.get(i).instead(asked) : Optional.empty();
-      value = instead.orElse(null);
-      made[i] |= value != null && !value.equals(asked.due());
+  public Fill fill(Asked asked) {
+    Fill put = Optional.ofNullable(written.get(asked.slot())).map(Fill::of).orElse(null);
+    for (int i = 0; put == null && i < changes.size(); i++) {
+      if (happens(i, asked.section())) {
+        put = changes.get(i).instead(asked).orElse(null);
+        made[i] |= put != null && !put.equals(Fill.of(asked.due()));
+      }
     }
-    BigInteger put = value == null ? asked.due() : value;
-    changes.forEach(change -> change.written(asked, put));
+    if (put == null) {
+      put = Fill.of(asked.due());
+    }
+    for (Change change : changes) {
+      change.written(asked, put.value());
+    }
     return put;
   }
 
   @Override
-  public int decide(Decision decision, Section section, int place, int usual) {
+  public boolean makes(Move move, Section section, int place) {
     for (int i = 0; i < changes.size(); i++) {
-      OptionalInt otherwise =
-          happens(i, section) ? changes.get(i).decide(decision, place, usual) : OptionalInt.empty();
-      if (otherwise.isPresent()) {
-        made[i] |= otherwise.getAsInt() != usual;
-        return otherwise.getAsInt();
+      if (happens(i, section) && changes.get(i).leavesOut(move)) {
+        made[i] = true;
+        return false;
+      }
+    }
+    return true;
+  }
+
+  @Override
+  public int places(Shift shift, Section section, int place, int usual) {
+    for (int i = 0; i < changes.size(); i++) {
+      int places = happens(i, section) ? changes.get(i).places(shift, place, usual) : usual;
+      if (places != usual) {
+        made[i] = true;
+        return places;
       }
     }
     return usual;

@@ -2,8 +2,8 @@ package bemble.slip;
 
 import bemble.paper.Role;
 import bemble.plan.Asked;
-import bemble.plan.Decision;
 import bemble.plan.Entry;
+import bemble.plan.Move;
 import bemble.plan.Rule;
 import bemble.problem.Problem;
 import java.math.BigInteger;
@@ -14,8 +14,8 @@ import java.util.function.Predicate;
 
 /** Changes to plans in which columns are subtracted. */
 final class TakingSlips {
-  private static final Change NONE_FOR_ZERO = Change.deciding(Decision.EXCHANGE_FOR_ZERO_MADE, 0);
-  private static final Change NONE = Change.deciding(Decision.EXCHANGE_MADE, 0);
+  private static final Change NONE_FOR_ZERO = Change.leavingOut(Move.EXCHANGE_FOR_ZERO);
+  private static final Change NONE = Change.leavingOut(Move.EXCHANGE);
 
   private TakingSlips() {}
 

@@ -1,38 +1,52 @@
 package bemble.wording;
 
+import java.util.ArrayList;
+import java.util.List;
+
 /**
- * What there is to say about a step, not yet in words. It speaks of numbers, numerals, {@link
- * Quantity quantities}, {@link Place places} or lists of these, by the names that its sentences
- * use.
- *
- * <p>A long page has thousands of remarks, so one with another fill-in shares the rest.
+ * What there is to say about a step, not yet in words.
  *
  * @param kind what sort of remark
- * @param name the name of its last fill-in; null where it has none
- * @param value the last fill-in
- * @param others the same remark without it
+ * @param fillIns what its sentences name
  */
-public record Remark(RemarkKind kind, String name, Object value, Remark others) {
+public record Remark(RemarkKind kind, List<FillIn> fillIns) {
+  /**
+   * Something that a sentence names.
+   *
+   * @param name the name in the sentence
+   * @param value a number, a numeral, a problem, a {@link Quantity}, a {@link Place} or a list of
+   *     these
+   */
+  public record FillIn(String name, Object value) {}
+
+  /** Keeps a copy of the fill-ins. */
+  public Remark {
+    fillIns = List.copyOf(fillIns);
+  }
+
   /** A remark without fill-ins. */
   public static Remark of(RemarkKind kind) {
-    return new Remark(kind, null, null, null);
+    return new Remark(kind, List.of());
   }
 
   /** This remark with one more fill-in. */
-  public Remark with(String fillName, Object fill) {
-    return new Remark(kind, fillName, fill, this);
+  public Remark with(String name, Object value) {
+    List<FillIn> more = new ArrayList<>(fillIns.size() + 1);
+    more.addAll(fillIns);
+    more.add(new FillIn(name, value));
+    return new Remark(kind, more);
   }
 
   /** The same fill-ins in a remark of another kind. */
   public Remark as(RemarkKind other) {
-    return new Remark(other, name, value, others);
+    return new Remark(other, fillIns);
   }
 
   /** The fill-in of that name; null where there is none. */
-  public Object fill(String wanted) {
-    for (Remark remark = this; remark.name != null; remark = remark.others) {
-      if (remark.name.equals(wanted)) {
-        return remark.value;
+  public Object fill(String name) {
+    for (FillIn fillIn : fillIns) {
+      if (fillIn.name().equals(name)) {
+        return fillIn.value();
       }
     }
     return null;

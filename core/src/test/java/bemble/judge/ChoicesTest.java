@@ -41,17 +41,19 @@ class ChoicesTest {
 
   /** A hand that takes any count that fits, mostly another one than the true hand. */
   private Hand choosing() {
-    return asked -> {
-      BigInteger due = asked.due();
-      if (asked.rule().kind() != Rule.Kind.EASY_COUNT) {
-        return due;
-      }
-      BigInteger divisor = asked.reads().get(0).value();
-      List<BigInteger> stands =
-          asked.reads().subList(1, asked.reads().size()).stream().map(e -> e.value()).toList();
-      BigInteger most = Rule.of(Rule.Kind.JOINED).apply(stands).divide(divisor);
-      return BigInteger.valueOf(1 + random.nextInt(most.intValueExact())).max(due.shiftRight(2));
-    };
+    return Hand.writing(
+        asked -> {
+          BigInteger due = asked.due();
+          if (asked.rule().kind() != Rule.Kind.EASY_COUNT) {
+            return due;
+          }
+          BigInteger divisor = asked.reads().get(0).value();
+          List<BigInteger> stands =
+              asked.reads().subList(1, asked.reads().size()).stream().map(e -> e.value()).toList();
+          BigInteger most = Rule.of(Rule.Kind.JOINED).apply(stands).divide(divisor);
+          return BigInteger.valueOf(1 + random.nextInt(most.intValueExact()))
+              .max(due.shiftRight(2));
+        });
   }
 
   private static Report judge(Sum sum, List<Written> page) {
@@ -97,7 +99,9 @@ class ChoicesTest {
       if (answer.value().isZero()) {
         continue;
       }
-      Hand greedy = asked -> asked.rule().kind() == Rule.Kind.EASY_COUNT ? tooMany : asked.due();
+      Hand greedy =
+          Hand.writing(
+              asked -> asked.rule().kind() == Rule.Kind.EASY_COUNT ? tooMany : asked.due());
       assertFalse(judge(sum, Penned.of(sum.work(greedy))).findings().isEmpty(), sum::toString);
     }
   }
@@ -108,14 +112,15 @@ class ChoicesTest {
     // Ten times twice, where twenty times at once was due; the second product is 10 too small.
     int[] products = {0};
     Hand hand =
-        asked -> {
-          if (asked.rule().kind() == Rule.Kind.EASY_COUNT) {
-            return asked.due().min(BigInteger.TEN);
-          }
-          boolean product = asked.slot().role() == Role.PRODUCT;
-          boolean second = product && ++products[0] == 2;
-          return second ? asked.due().subtract(BigInteger.TEN) : asked.due();
-        };
+        Hand.writing(
+            asked -> {
+              if (asked.rule().kind() == Rule.Kind.EASY_COUNT) {
+                return asked.due().min(BigInteger.TEN);
+              }
+              boolean product = asked.slot().role() == Role.PRODUCT;
+              boolean second = product && ++products[0] == 2;
+              return second ? asked.due().subtract(BigInteger.TEN) : asked.due();
+            });
     Report report = judge(sum, Penned.of(sum.work(hand)));
     assertEquals(1, report.findings().size(), () -> report.findings().toString());
     assertEquals(4, report.findings().get(0).squares().get(0).row());

@@ -217,8 +217,9 @@ class SlateJourneyTest extends Journey {
     hand.press("Control+Enter");
     assertThat(hand.page.getByText("I took the smaller one.")).isVisible();
     assertThat(hand.page.getByTestId("finding").first()).containsText("smaller taken from larger");
+    hand.page.getByLabel("How far it is played").press("Home");
+    assertThat(hand.page.locator("[data-layer='1'] [data-kind=figure]")).hasCount(0);
     hand.button("Replay").click();
-    assertThat(hand.page.locator("[data-layer='1'] [data-kind=figure]")).hasCount(1);
     assertThat(hand.page.locator("[data-layer='1'] [data-kind=figure]")).hasCount(2);
     hand.button("Check it now").click();
     assertThat(hand.page.getByText("This is the check")).isVisible();

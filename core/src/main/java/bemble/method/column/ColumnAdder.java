@@ -5,8 +5,8 @@ import bemble.number.Figures;
 import bemble.paper.Area;
 import bemble.paper.Role;
 import bemble.paper.Spot;
-import bemble.plan.Decision;
 import bemble.plan.Entry;
+import bemble.plan.Move;
 import bemble.plan.Rule;
 import bemble.plan.Script;
 import bemble.plan.Slot;
@@ -70,7 +70,7 @@ public record ColumnAdder(
       boolean whole = false;
       if (place < highest && isCarried(reads)) {
         Section section = Section.column(place);
-        whole = !script.makes(Decision.TOTAL_CARRIED, section, place);
+        whole = !script.makes(Move.CARRY, section, place);
       }
       if (whole || wide > 0) {
         wide += wholeTotal(script, place, wide, reads, answer);

@@ -3,9 +3,9 @@ package bemble.method.column;
 import bemble.number.Numeral;
 import bemble.paper.Role;
 import bemble.paper.Shape;
-import bemble.plan.Decision;
 import bemble.plan.Entry;
 import bemble.plan.Script;
+import bemble.plan.Shift;
 import bemble.plan.Slot;
 import bemble.style.Choice;
 import bemble.wording.Section;
@@ -40,8 +40,7 @@ public final class WrittenRow {
       Script script, PlaceColumns columns, int row, Numeral number, int highest, int lowest) {
     boolean zeros = script.style().has(Choice.BlankSquares.ZEROS);
     int first = zeros ? Math.max(highest, number.highestPlace()) : number.highestPlace();
-    int left =
-        script.decide(Decision.PLACES_TOO_FAR_LEFT, Section.SET_OUT, number.highestPlace(), 0);
+    int left = script.places(Shift.SET_OUT_LEFT, Section.SET_OUT, number.highestPlace(), 0);
     return left > 0
         ? copyTooFarLeft(script, columns, row, number, left)
         : copy(script, columns, row, number, first, lowest);

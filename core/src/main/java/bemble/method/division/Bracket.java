@@ -15,6 +15,7 @@ import bemble.wording.Place;
 import bemble.wording.Remark;
 import bemble.wording.RemarkKind;
 import bemble.wording.Section;
+import java.math.BigInteger;
 
 /** A dividend under its bracket with the divisor in front of it, as written divisions begin. */
 final class Bracket {
@@ -76,13 +77,14 @@ final class Bracket {
     Place last = new Place(place);
     Square first = columns.at(row, dividend.highest());
     script.step(Section.round(1), new Area(first, columns.at(row, place)));
+    BigInteger stands = standing.value();
     boolean several = standing.parts().size() > 1;
     script.say(
         () ->
             Remark.of(several ? RemarkKind.TAKE_MORE_FIGURES : RemarkKind.TAKE_FIRST)
                 .with("divisor", sum.divisor())
                 .with("first", figure(dividend.highest()).value())
-                .with("standing", standing.value())
+                .with("standing", stands)
                 .with("place", last));
     return place;
   }

@@ -88,7 +88,8 @@ public final class Groups implements Method<Division> {
 
   private static Entry deal(Script script, List<Entry> dealt, Entry divisor, int width) {
     int row = TOP + dealt.size();
-    Section section = Section.row(dealt.size() + 1);
+    int number = dealt.size() + 1;
+    Section section = Section.row(number);
     Area area = new Area(new Square(row, 0), new Square(row, width - 1));
     script.step(section, area);
     Entry before = dealt.isEmpty() ? null : dealt.get(dealt.size() - 1);
@@ -104,7 +105,7 @@ public final class Groups implements Method<Division> {
         () ->
             Remark.of(RemarkKind.DEAL_ROW)
                 .with("divisor", divisor.value())
-                .with("row", dealt.size() + 1)
+                .with("row", number)
                 .with("used", soFar.value()));
     return soFar;
   }

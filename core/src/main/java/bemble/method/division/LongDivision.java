@@ -13,8 +13,8 @@ import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Square;
 import bemble.plan.Answer;
-import bemble.plan.Decision;
 import bemble.plan.Entry;
+import bemble.plan.Move;
 import bemble.plan.Rule;
 import bemble.plan.Script;
 import bemble.plan.Slot;
@@ -160,7 +160,7 @@ public final class LongDivision implements Method<Division> {
           subtract(place, times);
         }
         boolean brings =
-            place > 0 && script.makes(Decision.BROUGHT_DOWN, Section.round(round), place - 1);
+            place > 0 && script.makes(Move.BRING_DOWN, Section.round(round), place - 1);
         if (brings) {
           bringDown(place - 1);
         }
@@ -179,7 +179,7 @@ public final class LongDivision implements Method<Division> {
       boolean zero = divisor.value().compareTo(standing.value()) > 0;
       if (zero
           && !quotient.isEmpty()
-          && !script.makes(Decision.ZERO_WRITTEN, Section.round(round), place)) {
+          && !script.makes(Move.WRITE_ZERO, Section.round(round), place)) {
         leftOut++;
         return goesZeroTimes(place);
       }
@@ -187,7 +187,8 @@ public final class LongDivision implements Method<Division> {
       Entry times = script.write(slot, Rule.of(Rule.Kind.HOW_MANY), standing.behind(divisor));
       quotient.put(over, times);
       if (divisor.value().signum() > 0) {
-        script.use(() -> Fact.howMany(standing.value(), divisor.value()));
+        BigInteger stands = standing.value();
+        script.use(() -> Fact.howMany(stands, divisor.value()));
       }
       sayTimes(place, times);
       return times;
@@ -202,12 +203,13 @@ public final class LongDivision implements Method<Division> {
     }
 
     private void sayTimes(int place, Entry times) {
+      BigInteger stands = standing.value();
       boolean zero = times.value().signum() == 0;
       script.say(
           () ->
               Remark.of(zero ? RemarkKind.GOES_ZERO_TIMES : RemarkKind.HOW_MANY_TIMES)
                   .with("divisor", divisor.value())
-                  .with("standing", standing.value())
+                  .with("standing", stands)
                   .with("times", times.value())
                   .with("place", new Place(place)));
     }
@@ -242,11 +244,12 @@ public final class LongDivision implements Method<Division> {
         Square to = columns.at(standing.row(), place);
         arrow = script.draw(Role.DRAWING, new Shape.Arrow(from, to));
       }
+      BigInteger stands = standing.value();
       script.say(
           () ->
               Remark.of(RemarkKind.BRING_DOWN)
                   .with("figure", figure.value())
-                  .with("standing", standing.value()));
+                  .with("standing", stands));
     }
 
     private void eraseArrow() {

@@ -16,8 +16,8 @@ import bemble.paper.Shape;
 import bemble.paper.Spot;
 import bemble.paper.Square;
 import bemble.plan.Answer;
-import bemble.plan.Decision;
 import bemble.plan.Entry;
+import bemble.plan.Move;
 import bemble.plan.Rule;
 import bemble.plan.Script;
 import bemble.plan.Slot;
@@ -138,7 +138,7 @@ public final class ShortDivision implements Method<Division> {
       boolean kept =
           zero
               && !quotient.isEmpty()
-              && !script.makes(Decision.ZERO_WRITTEN, Section.round(round), place);
+              && !script.makes(Move.WRITE_ZERO, Section.round(round), place);
       Slot slot = slot(Role.QUOTIENT, kept ? place : place + leftOut);
       Rule rule = Rule.of(Rule.Kind.HOW_MANY);
       Entry times =

@@ -137,10 +137,11 @@ public final class BlocksSubtraction implements Method<Subtraction> {
       board.drawn(to, more.marks());
       standing.put(to, more);
       board.arrow(from, gone, to, before);
+      BigInteger top = standing.get(place).value();
       script.say(
           () ->
               Remark.of(RemarkKind.TRADE_DOWN)
-                  .with("top", new Quantity(standing.get(place).value(), place))
+                  .with("top", new Quantity(top, place))
                   .with("bottom", new Quantity(BigInteger.valueOf(taken), place))
                   .with("one", new Quantity(BigInteger.ONE, from))
                   .with("ten", new Quantity(BigInteger.TEN, to)));

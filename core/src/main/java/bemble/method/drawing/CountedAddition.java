@@ -113,7 +113,8 @@ abstract class CountedAddition implements Method<Addition> {
     /** Rings every ten of a place and draws one of the next for it. */
     private void trade(int place) {
       List<Entry> reads = counted.get(place);
-      int tens = total(place).divide(BigInteger.TEN).intValue();
+      BigInteger total = total(place);
+      int tens = total.divide(BigInteger.TEN).intValue();
       if (tens == 0) {
         return;
       }
@@ -135,7 +136,7 @@ abstract class CountedAddition implements Method<Addition> {
       script.say(
           () ->
               Remark.of(RemarkKind.TRADE_UP)
-                  .with("total", new Quantity(total(place), place))
+                  .with("total", new Quantity(total, place))
                   .with("ten", new Quantity(BigInteger.valueOf(10L * tens), place))
                   .with("traded", new Quantity(traded.value(), place + 1)));
     }

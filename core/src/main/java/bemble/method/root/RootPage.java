@@ -11,10 +11,11 @@ import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Spot;
 import bemble.paper.Square;
-import bemble.plan.Decision;
 import bemble.plan.Entry;
+import bemble.plan.Move;
 import bemble.plan.Rule;
 import bemble.plan.Script;
+import bemble.plan.Shift;
 import bemble.plan.Slot;
 import bemble.plan.Working;
 import bemble.problem.Root;
@@ -143,7 +144,7 @@ final class RootPage {
     root.add(figure);
     if (pair == -1) {
       Section section = Section.pair(firstPair - pair + 1);
-      int ones = script.decide(Decision.POINT_AFTER, section, pair, 0);
+      int ones = script.places(Shift.POINT_AFTER, section, pair, 0);
       writePoint(columns.at(ROOT_ROW, 2 * ones));
     }
     return figure;
@@ -188,16 +189,17 @@ final class RootPage {
     for (int place = 2 * lastPair + 1; place >= 2 * lastPair; place--) {
       Section section = Section.pair(firstPair - lastPair + 1);
       boolean first = place % 2 != 0;
-      if (first || script.makes(Decision.BROUGHT_DOWN, section, place)) {
+      if (first || script.makes(Move.BRING_DOWN, section, place)) {
         pair.add(bring(place).value());
       }
     }
+    BigInteger stands = standing.value();
     script.say(
         () ->
             Remark.of(RemarkKind.BRING_DOWN_PAIR)
                 .with("first", pair.get(0))
                 .with("second", pair.get(pair.size() - 1))
-                .with("standing", standing.value()));
+                .with("standing", stands));
   }
 
   /** Brings one figure down; past the end of the radicand a zero is written for it first. */
@@ -221,7 +223,9 @@ final class RootPage {
     writeLead(before);
     List<Entry> reads = standing.behind(lead);
     BigInteger fits = Rule.of(Rule.Kind.LARGEST_TRIAL).applyTo(reads);
-    tries.run(lead, standing.value(), fits, () -> step(lastPair));
+    BigInteger stands = standing.value();
+    BigInteger leadsWith = lead.value();
+    tries.run(lead, stands, fits, () -> step(lastPair));
 
     step(lastPair);
     Slot beside = Slot.full(Role.TRY, 0, new Square(leadRow, bracket - 2));
@@ -232,8 +236,8 @@ final class RootPage {
         () ->
             Remark.of(zero ? RemarkKind.WRITE_ZERO_TWICE : RemarkKind.WRITE_TWICE)
                 .with("figure", behind.value())
-                .with("lead", lead.value())
-                .with("standing", standing.value()));
+                .with("lead", leadsWith)
+                .with("standing", stands));
     behindLead = behind;
     if (!zero) {
       subtract(lastPair, Rule.of(Rule.Kind.TRIAL_PRODUCT), List.of(lead, behind));
@@ -255,12 +259,13 @@ final class RootPage {
     } else {
       lead = script.write(slot, Rule.of(Rule.Kind.ADD_LAST), List.of(old, behindLead));
     }
+    BigInteger leadsWith = lead.value();
     script.say(
         () ->
             Remark.of(add ? RemarkKind.LEAD_BY_ADDING : RemarkKind.LEAD_BY_DOUBLING)
                 .with("root", soFar)
                 .with("last", before.value())
-                .with("lead", lead.value()));
+                .with("lead", leadsWith));
   }
 
   /** Figures of the radicand that no place of the root was asked for are left over as they are. */

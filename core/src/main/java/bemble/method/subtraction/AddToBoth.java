@@ -4,8 +4,8 @@ import bemble.method.Method;
 import bemble.method.column.WrittenRow;
 import bemble.paper.Role;
 import bemble.paper.Spot;
-import bemble.plan.Decision;
 import bemble.plan.Entry;
+import bemble.plan.Move;
 import bemble.plan.Rule;
 import bemble.plan.Script;
 import bemble.plan.Slot;
@@ -122,7 +122,7 @@ public final class AddToBoth implements Method<Subtraction> {
     Rule rule = Rule.of(Rule.Kind.DIFFERENCE);
     if (from.compareTo(bottom) < 0
         && place < layout.highest()
-        && script.makes(Decision.exchangeFor(top), Section.column(place), place)) {
+        && script.makes(Move.exchangeFor(top), Section.column(place), place)) {
       reads.add(makeLarger(script, layout, place, top, bottom));
       owed = Optional.of(oneMore(script, layout, place + 1));
       from = reads.get(1).value().multiply(BigInteger.TEN).add(from);

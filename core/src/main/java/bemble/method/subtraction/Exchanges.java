@@ -1,8 +1,8 @@
 package bemble.method.subtraction;
 
 import bemble.method.column.Payer;
-import bemble.plan.Decision;
 import bemble.plan.Entry;
+import bemble.plan.Move;
 import bemble.plan.Rule;
 import bemble.plan.Script;
 import bemble.style.Choice;
@@ -53,7 +53,7 @@ final class Exchanges {
 
   /** Brings ten to {@code place} from the first place to its left that has any. */
   void bringTen(int place, BigInteger bottom) {
-    if (!script.makes(Decision.exchangeFor(top.get(place)), Section.column(place), place)) {
+    if (!script.makes(Move.exchangeFor(top.get(place)), Section.column(place), place)) {
       return;
     }
     int payer = Payer.find(top, place, highest).orElse(place);
@@ -87,10 +87,11 @@ final class Exchanges {
   }
 
   private void say(RemarkKind kind, int place, BigInteger bottom, int payer, List<Object> made) {
+    BigInteger before = top.get(place).value();
     script.say(
         () ->
             Remark.of(kind)
-                .with("top", new Quantity(top.get(place).value(), place))
+                .with("top", new Quantity(before, place))
                 .with("bottom", new Quantity(bottom, place))
                 .with("one", new Quantity(BigInteger.ONE, payer))
                 .with("ten", made)

@@ -1,0 +1,201 @@
+package bemble.method.multiplication;
+
+import bemble.method.column.ColumnAdder;
+import bemble.method.column.Layout;
+import bemble.method.column.PlaceColumns;
+import bemble.method.column.WrittenRow;
+import bemble.paper.Area;
+import bemble.paper.Role;
+import bemble.plan.Answer;
+import bemble.plan.Entry;
+import bemble.plan.Move;
+import bemble.plan.Rule;
+import bemble.plan.Script;
+import bemble.plan.Shift;
+import bemble.plan.Slot;
+import bemble.plan.Working;
+import bemble.problem.Multiplication;
+import bemble.style.Choice;
+import bemble.style.Style;
+import bemble.wording.Place;
+import bemble.wording.Quantity;
+import bemble.wording.Remark;
+import bemble.wording.RemarkKind;
+import bemble.wording.Section;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The page of a multiplication in columns: the factors, the rows of products, their sum. */
+final class ColumnPage {
+  private static final int HEADS = 1;
+
+  private final Multiplication sum;
+  private final Script script;
+  private final Style style;
+  private final PlaceColumns columns;
+  private final int rowCount;
+  private final int multiplicandRow;
+  private final int firstRow;
+  private final RowCarries carries;
+
+  ColumnPage(Multiplication sum, Script script) {
+    this.sum = sum;
+    this.script = script;
+    this.style = script.style();
+    this.columns = new PlaceColumns(sum.multiplicand().length() + sum.multiplier().length());
+    this.rowCount = rowCount();
+    this.multiplicandRow = HEADS + RowCarries.rowsAbove(style, rowCount);
+    this.firstRow = multiplicandRow + 2;
+    this.carries = new RowCarries(script, columns, multiplicandRow, rowCount == 1);
+  }
+
+  private boolean isNothing() {
+    return sum.multiplicand().isZero() || sum.multiplier().isZero();
+  }
+
+  private int rowCount() {
+    if (isNothing()) {
+      return 1;
+    }
+    boolean skipping = style.has(Choice.ZeroDigit.SKIPPED);
+    return (int) sum.multiplier().figures().chars().filter(c -> c != '0' || !skipping).count();
+  }
+
+  Working work(String method) {
+    script.step(Section.SET_OUT, null);
+    int highest = Math.max(sum.multiplicand().highestPlace(), sum.multiplier().highestPlace());
+    columns.heads(script, 0, highest, 0);
+    WrittenRow multiplicand = WrittenRow.copy(script, columns, multiplicandRow, sum.multiplicand());
+    WrittenRow multiplier = WrittenRow.copy(script, columns, multiplicandRow + 1, sum.multiplier());
+    script.say(() -> Remark.of(RemarkKind.SET_OUT_FACTORS));
+    signAndRule(highest + 1);
+
+    List<WrittenRow> rows = isNothing() ? List.of() : rows(multiplicand, multiplier);
+    WrittenRow answer;
+    if (rows.isEmpty()) {
+      answer = nothing(multiplicand, multiplier);
+    } else {
+      answer = rows.size() == 1 ? rows.get(0) : added(rows);
+    }
+    return readOff(answer, method);
+  }
+
+  private void signAndRule(int signPlace) {
+    script.step(Section.SET_OUT, null);
+    Layout.sign(script, columns.at(multiplicandRow + 1, signPlace), "×");
+    Layout.rule(script, firstRow, columns.of(signPlace), columns.of(0));
+    script.say(
+        () ->
+            Remark.of(RemarkKind.START_MULTIPLYING)
+                .with("multiplicand", sum.multiplicand())
+                .with("figure", new Quantity(BigInteger.valueOf(sum.multiplier().digitAt(0)), 0)));
+  }
+
+  private List<WrittenRow> rows(WrittenRow multiplicand, WrittenRow multiplier) {
+    List<WrittenRow> rows = new ArrayList<>();
+    for (int place = 0; place <= multiplier.highest(); place++) {
+      Entry figure = multiplier.at(place).orElseThrow();
+      if (rows.size() == rowCount) {
+        break; // Only a multiplier copied with a zero too few comes here: there is no room.
+      }
+      int index = rows.size();
+      if (!script.makes(Move.WRITE_ROW, Section.row(index + 1), place)) {
+        continue;
+      }
+      if (figure.value().signum() > 0) {
+        rows.add(products(index, place, figure, multiplicand));
+      } else if (style.has(Choice.ZeroDigit.SKIPPED)) {
+        skip(index, place, figure);
+      } else {
+        rows.add(zeros(index, place, figure, multiplicand));
+      }
+    }
+    return rows;
+  }
+
+  private void skip(int index, int place, Entry figure) {
+    script.step(Section.row(index + 1), focus(figure));
+    script.say(
+        () ->
+            Remark.of(RemarkKind.SKIP_ROW)
+                .with("figure", new Quantity(figure.value(), place))
+                .with("place", new Place(place)));
+  }
+
+  /** Writes the row for one figure of the multiplier. */
+  private WrittenRow products(int index, int worth, Entry figure, WrittenRow multiplicand) {
+    Role role = rowCount == 1 ? Role.ANSWER : Role.PARTIAL;
+    Section section = Section.row(index + 1);
+    int held = worth == 0 ? 0 : script.places(Shift.PLACES_HELD, section, worth, worth);
+    ProductRow row = new ProductRow(new WrittenRow(firstRow + index), index, held, role, figure);
+    if (worth > 0 || index > 0) {
+      script.step(section, focus(figure));
+      carries.strikeUsed();
+      boolean blank = rowCount > 1 && style.has(Choice.Placeholder.BLANK);
+      if (!blank) {
+        row.holdPlaces(script, columns);
+      }
+      script.say(
+          () ->
+              Remark.of(blank ? RemarkKind.LEAVE_BLANK : RemarkKind.PLACEHOLDER)
+                  .with("figure", new Quantity(figure.value(), worth))
+                  .with("count", held));
+    }
+    row.multiply(script, columns, multiplicand, carries);
+    return row.written();
+  }
+
+  /** Writes the row of zeros for a zero of the multiplier. */
+  private WrittenRow zeros(int index, int place, Entry figure, WrittenRow multiplicand) {
+    ProductRow row =
+        new ProductRow(new WrittenRow(firstRow + index), index, place, Role.PARTIAL, figure);
+    script.step(row.section(), focus(figure));
+    carries.strikeUsed();
+    if (style.has(Choice.Placeholder.ZERO)) {
+      row.holdPlaces(script, columns);
+    }
+    row.zeros(script, columns, multiplicand);
+    script.say(
+        () ->
+            Remark.of(RemarkKind.ROW_OF_ZEROS).with("figure", new Quantity(figure.value(), place)));
+    return row.written();
+  }
+
+  private WrittenRow nothing(WrittenRow multiplicand, WrittenRow multiplier) {
+    script.step(Section.row(1), null);
+    WrittenRow row = new WrittenRow(firstRow);
+    List<Entry> reads = List.of(multiplicand.at(0).orElseThrow(), multiplier.at(0).orElseThrow());
+    Slot slot = Slot.full(Role.ANSWER, 0, columns.at(firstRow, 0));
+    row.put(0, script.write(slot, Rule.ZERO, reads));
+    script.say(() -> Remark.of(RemarkKind.TIMES_NOTHING));
+    return row;
+  }
+
+  private WrittenRow added(List<WrittenRow> rows) {
+    script.step(Section.TOTALS, null);
+    int answerRow = firstRow + rows.size();
+    int signPlace = rows.stream().mapToInt(WrittenRow::highest).max().orElseThrow() + 1;
+    Layout.sign(script, columns.at(answerRow - 1, signPlace), "+");
+    Layout.rule(script, answerRow, columns.of(signPlace), columns.of(0));
+    script.say(() -> Remark.of(RemarkKind.ADD_ROWS).with("count", rows.size()));
+    return ColumnAdder.crowded(style, columns, answerRow, firstRow).add(script, rows);
+  }
+
+  private Working readOff(WrittenRow answer, String method) {
+    script.step(Section.ANSWER, null);
+    Answer product = new Answer.One(answer.read());
+    Layout.rule(script, answer.row() + 1, columns.of(answer.highest()), columns.of(0));
+    script.say(
+        () ->
+            Remark.of(RemarkKind.READ_PRODUCT)
+                .with("problem", sum)
+                .with("answer", product.value()));
+    Area extent = Layout.upTo(answer.row() + 1, columns.of(0));
+    return script.finish(sum, method, product, extent, columns.ones());
+  }
+
+  private static Area focus(Entry figure) {
+    return new Area(figure.slot().square(), figure.slot().square());
+  }
+}

@@ -1,0 +1,107 @@
+package bemble.method.multiplication;
+
+import bemble.fact.Fact;
+import bemble.method.column.PlaceColumns;
+import bemble.method.column.WrittenRow;
+import bemble.paper.Area;
+import bemble.paper.Role;
+import bemble.plan.Entry;
+import bemble.plan.Rule;
+import bemble.plan.Script;
+import bemble.plan.Slot;
+import bemble.wording.Quantity;
+import bemble.wording.Remark;
+import bemble.wording.RemarkKind;
+import bemble.wording.Section;
+import java.math.BigInteger;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * One row of products: the multiplicand times one figure of the multiplier.
+ *
+ * @param written the row on the page
+ * @param index which row, from 0
+ * @param held how many places its end is held
+ * @param role what its figures are: partial products, or the answer where there is one row only
+ * @param figure the figure of the multiplier
+ */
+record ProductRow(WrittenRow written, int index, int held, Role role, Entry figure) {
+  private static final int HEADS = 1;
+
+  Section section() {
+    return Section.row(index + 1);
+  }
+
+  /** Writes the products of all figures of the multiplicand, ones first. */
+  void multiply(Script script, PlaceColumns columns, WrittenRow multiplicand, RowCarries carries) {
+    Optional<Entry> carry = Optional.empty();
+    for (int place = 0; place <= multiplicand.highest(); place++) {
+      carry = product(script, columns, multiplicand, place, carry, carries);
+    }
+  }
+
+  /** Writes the zeros that a zero of the multiplier makes. */
+  void zeros(Script script, PlaceColumns columns, WrittenRow multiplicand) {
+    for (int place = 0; place <= multiplicand.highest(); place++) {
+      Entry top = multiplicand.at(place).orElseThrow();
+      put(script, columns, place, Rule.Kind.FIGURE_OF_PAIRS, List.of(top, figure));
+    }
+  }
+
+  /** Holds the places at its end with zeros. */
+  void holdPlaces(Script script, PlaceColumns columns) {
+    for (int place = 0; place < held; place++) {
+      Slot slot = Slot.full(Role.PLACEHOLDER, place, columns.at(written.row(), place));
+      written.put(place, script.write(slot, Rule.ZERO, List.of()));
+    }
+  }
+
+  /** Writes the figure that stands for a place of the multiplicand. */
+  private void put(
+      Script script, PlaceColumns columns, int place, Rule.Kind rule, List<Entry> reads) {
+    int at = place + held;
+    Slot slot = Slot.full(role, at, columns.at(written.row(), at));
+    written.put(at, script.write(slot, Rule.of(rule), reads));
+  }
+
+  /** Writes the figure for one place; gives the carry into the next. */
+  private Optional<Entry> product(
+      Script script,
+      PlaceColumns columns,
+      WrittenRow multiplicand,
+      int place,
+      Optional<Entry> carry,
+      RowCarries carries) {
+    Entry top = multiplicand.at(place).orElseThrow();
+    List<Entry> reads =
+        carry.map(added -> List.of(top, figure, added)).orElseGet(() -> List.of(top, figure));
+    BigInteger times = top.value().multiply(figure.value());
+    BigInteger carried = carry.map(Entry::value).orElse(BigInteger.ZERO);
+    BigInteger total = times.add(carried);
+    boolean last = place == multiplicand.highest();
+
+    script.step(section(), new Area(columns.at(HEADS, place), columns.at(written.row(), place)));
+    put(script, columns, place, Rule.Kind.FIGURE_OF_PAIRS, reads);
+    script.use(() -> Fact.multiply(top.value(), figure.value()));
+    carry.ifPresent(added -> script.use(() -> Fact.add(List.of(times, carried))));
+    script.say(
+        () ->
+            Remark.of(carry.isPresent() ? RemarkKind.MULTIPLY_AND_ADD : RemarkKind.MULTIPLY)
+                .with("figure", figure.value())
+                .with("top", new Quantity(top.value(), place))
+                .with("times", new Quantity(times, place))
+                .with("carried", carried)
+                .with("total", new Quantity(total, place))
+                .with("tens", last ? BigInteger.ZERO : total.divide(BigInteger.TEN))
+                .with("write", last ? total : total.mod(BigInteger.TEN)));
+    if (total.compareTo(BigInteger.TEN) < 0) {
+      return Optional.empty();
+    }
+    if (last) {
+      put(script, columns, place + 1, Rule.Kind.TENS_OF_PAIRS, reads);
+      return Optional.empty();
+    }
+    return Optional.of(carries.write(this, place + 1, reads));
+  }
+}

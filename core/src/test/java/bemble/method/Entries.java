@@ -1,0 +1,14 @@
+package bemble.method;
+
+import bemble.plan.Entry;
+import bemble.plan.Working;
+import java.util.stream.Stream;
+
+/** All that was written on a page, in order. */
+final class Entries {
+  private Entries() {}
+
+  static Stream<Entry> of(Working working) {
+    return working.steps().stream().flatMap(step -> step.entries().stream());
+  }
+}
