@@ -2,7 +2,6 @@ package bemble.check;
 
 import bemble.method.Method;
 import bemble.method.Methods;
-import bemble.method.PageForm;
 import bemble.method.Sum;
 import bemble.number.Numeral;
 import bemble.plan.Answer;
@@ -66,7 +65,7 @@ public final class Checks {
 
   private Check addition(Addition sum) {
     Method<?> method = method();
-    boolean drawn = method.form() == PageForm.DRAWN;
+    boolean drawn = !method.form().isWritten();
     return switch (style.choice(Choice.AdditionCheck.class)) {
       case UPWARD ->
           // A different order meets different number facts, so the same slip is unlikely twice.

@@ -30,7 +30,7 @@ public final class Judge {
 
   /** Whether pages of a method are judged; the others are drawings to be looked at. */
   public static boolean judges(Method<?> of) {
-    return of.form() != PageForm.DRAWN;
+    return of.form().isWritten();
   }
 
   /** A judge of pages of one sum. */

@@ -7,5 +7,12 @@ public enum PageForm {
   /** Numbers in a box or under a bracket, which are ruled before anything is written. */
   FRAMED,
   /** A drawing, to be looked at: nobody writes on it. */
-  DRAWN
+  DRAWN,
+  /** Things drawn to be counted: the answer is counted off the page. */
+  COUNTED;
+
+  /** Whether somebody can be asked to write such a page. */
+  public boolean isWritten() {
+    return this == COLUMNS || this == FRAMED;
+  }
 }

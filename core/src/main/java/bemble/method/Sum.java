@@ -47,11 +47,11 @@ public record Sum(Problem problem, Method<?> method, Style style) {
   }
 
   /**
-   * What {@code hand} gets out, without its page, for whoever asks for thousands. Only a drawing is
-   * worked as a page: its answer is counted off it.
+   * What {@code hand} gets out, without its page, for whoever asks for thousands. Only things drawn
+   * to be counted are worked as a page.
    */
   public Answer answer(Hand hand) {
-    if (method.form() == PageForm.DRAWN) {
+    if (method.form() == PageForm.COUNTED) {
       return work(hand).answer();
     }
     return typed().work(arranged(), Script.inTheHead(hand, style)).answer();

@@ -107,7 +107,16 @@ public record Numeral(String figures, int scale) {
 
   /** Whether the value is zero. */
   public boolean isZero() {
-    return figures.chars().allMatch(c -> c == '0');
+    return zeros() == figures.length();
+  }
+
+  /** How many of the figures are zeros. */
+  public int zeros() {
+    int zeros = 0;
+    for (int i = 0; i < figures.length(); i++) {
+      zeros += figures.charAt(i) == '0' ? 1 : 0;
+    }
+    return zeros;
   }
 
   /** Written plainly with a point, without thousands marks. */

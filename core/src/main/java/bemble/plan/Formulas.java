@@ -1,5 +1,6 @@
 package bemble.plan;
 
+import bemble.number.Whole;
 import java.math.BigInteger;
 import java.util.List;
 
@@ -18,21 +19,21 @@ final class Formulas {
     return switch (rule.kind()) {
       case COPY, SAME -> reads.get(0);
       case ZERO -> BigInteger.ZERO;
-      case TOTAL -> total(reads);
-      case FIGURE_OF_TOTAL -> total(reads).divide(BigInteger.TEN.pow(rule.n())).mod(BigInteger.TEN);
-      case TENS_OF_TOTAL -> total(reads).divide(BigInteger.TEN);
-      case DIFFERENCE -> reads.get(0).subtract(total(from(1, reads))).max(BigInteger.ZERO);
+      case TOTAL -> Whole.total(reads);
+      case FIGURE_OF_TOTAL -> Whole.ones(Whole.without(Whole.total(reads), rule.n()));
+      case TENS_OF_TOTAL -> Whole.tens(Whole.total(reads));
+      case DIFFERENCE -> reads.get(0).subtract(Whole.total(from(1, reads))).max(BigInteger.ZERO);
       // The top figure, the small one before it, and all that is to be taken.
       case DIFFERENCE_WITH_TEN_MORE ->
-          joined(List.of(reads.get(1), reads.get(0)))
-              .subtract(total(from(2, reads)))
+          Whole.joined(reads.get(1), reads.get(0))
+              .subtract(Whole.total(from(2, reads)))
               .max(BigInteger.ZERO);
       case ONE_LESS -> reads.get(0).subtract(BigInteger.ONE).max(BigInteger.ZERO);
       case TEN_MORE -> reads.get(0).add(BigInteger.TEN);
       // A zero on the way of an exchange, taken in one go: ten more and at once one less.
       case NINE_MORE -> reads.get(0).add(NINE);
-      case FIGURE_OF_PAIRS -> pairs(reads).mod(BigInteger.TEN);
-      case TENS_OF_PAIRS -> pairs(reads).divide(BigInteger.TEN);
+      case FIGURE_OF_PAIRS -> Whole.ones(pairs(reads));
+      case TENS_OF_PAIRS -> Whole.tens(pairs(reads));
       case PRODUCT -> product(reads);
       case COUNT -> BigInteger.valueOf(reads.size());
       // The divisor, then what stands.
@@ -55,22 +56,18 @@ final class Formulas {
       // Where one stands on the line, and where one wants to go.
       case NEXT_STOP -> FriendlyStops.up(reads.get(0), reads.get(1));
       // Where one stands, and how much is still to be gone back.
-      case STOP_BACK -> FriendlyStops.back(reads.get(0), reads.get(1), total(from(2, reads)));
-      case DIGIT_SUM -> digitSum(total(reads));
+      case STOP_BACK -> FriendlyStops.back(reads.get(0), reads.get(1), Whole.total(from(2, reads)));
+      case DIGIT_SUM -> digitSum(Whole.total(reads));
       case DIGIT_SUM_OF_PRODUCT -> digitSum(product(reads));
     };
   }
 
-  static BigInteger total(List<BigInteger> reads) {
-    BigInteger sum = BigInteger.ZERO;
-    for (BigInteger read : reads) {
-      sum = sum.add(read);
-    }
-    return sum;
-  }
-
   private static BigInteger product(List<BigInteger> factors) {
-    return factors.stream().reduce(BigInteger.ONE, BigInteger::multiply);
+    BigInteger product = BigInteger.ONE;
+    for (int i = 0; i < factors.size(); i++) {
+      product = Whole.product(product, factors.get(i));
+    }
+    return product;
   }
 
   /**
@@ -87,7 +84,7 @@ final class Formulas {
   private static BigInteger pairs(List<BigInteger> reads) {
     BigInteger sum = reads.size() % 2 == 0 ? BigInteger.ZERO : reads.get(reads.size() - 1);
     for (int i = 0; i + 1 < reads.size(); i += 2) {
-      sum = sum.add(reads.get(i).multiply(reads.get(i + 1)));
+      sum = sum.add(Whole.product(reads.get(i), reads.get(i + 1)));
     }
     return sum;
   }
@@ -95,8 +92,8 @@ final class Formulas {
   /** Numbers written one behind the other, each after the first one figure long: 4, 7 make 47. */
   static BigInteger joined(List<BigInteger> reads) {
     BigInteger value = BigInteger.ZERO;
-    for (BigInteger read : reads) {
-      value = value.multiply(BigInteger.TEN).add(read);
+    for (int i = 0; i < reads.size(); i++) {
+      value = Whole.joined(value, reads.get(i));
     }
     return value;
   }
@@ -106,7 +103,7 @@ final class Formulas {
   }
 
   private static BigInteger trial(BigInteger lead, BigInteger x) {
-    return lead.multiply(BigInteger.TEN).add(x).multiply(x);
+    return Whole.product(Whole.joined(lead, x), x);
   }
 
   /**
@@ -118,7 +115,7 @@ final class Formulas {
   }
 
   private static BigInteger quotient(BigInteger divisor, BigInteger standing) {
-    return divisor.signum() == 0 ? BigInteger.ZERO : standing.divide(divisor);
+    return divisor.signum() == 0 ? BigInteger.ZERO : Whole.quotient(standing, divisor);
   }
 
   /** How many whole times a divisor fits, given it and then what stands. */

@@ -1,8 +1,9 @@
 package bemble.plan;
 
 import java.math.BigInteger;
-import java.util.Arrays;
+import java.util.AbstractList;
 import java.util.List;
+import java.util.RandomAccess;
 
 /**
  * How a value comes from the values it is read from. Values are whole numbers in units of their
@@ -92,10 +93,25 @@ public record Rule(Kind kind, int n) {
 
   /** The value that follows from what stands in some entries. */
   public BigInteger applyTo(List<Entry> reads) {
-    BigInteger[] values = new BigInteger[reads.size()];
-    for (int i = 0; i < values.length; i++) {
-      values[i] = reads.get(i).value();
+    return apply(new Values(reads));
+  }
+
+  /** The values of entries, without a copy: this is asked for every figure of every page. */
+  private static final class Values extends AbstractList<BigInteger> implements RandomAccess {
+    private final List<Entry> entries;
+
+    Values(List<Entry> entries) {
+      this.entries = entries;
     }
-    return apply(Arrays.asList(values));
+
+    @Override
+    public BigInteger get(int index) {
+      return entries.get(index).value();
+    }
+
+    @Override
+    public int size() {
+      return entries.size();
+    }
   }
 }

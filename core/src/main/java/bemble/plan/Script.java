@@ -154,12 +154,21 @@ public final class Script {
     if (fill.isBlank()) {
       return noted(new Entry(slot, rule, reads, fill.value(), List.of()));
     }
-    List<Integer> ids = new ArrayList<>();
+    List<Integer> ids = drawn(slot, drawing.apply(fill.value()));
+    return noted(new Entry(slot, rule, reads, fill.value(), ids));
+  }
+
+  /** Draws what shows a value; gives the ids of its marks. */
+  private List<Integer> drawn(Slot slot, List<Shape> shapes) {
+    if (shapes.size() == 1) {
+      return List.of(add(slot.role(), slot.place(), shapes.get(0)));
+    }
+    List<Integer> ids = new ArrayList<>(shapes.size());
     int place = slot.place();
-    for (Shape shape : drawing.apply(fill.value())) {
+    for (Shape shape : shapes) {
       ids.add(add(slot.role(), shape instanceof Shape.Figure ? place++ : slot.place(), shape));
     }
-    return noted(new Entry(slot, rule, reads, fill.value(), ids));
+    return ids;
   }
 
   private Entry noted(Entry entry) {
@@ -173,7 +182,10 @@ public final class Script {
     if (slot.spot() != Spot.FULL) {
       return List.of(new Shape.Small(slot.square(), slot.spot(), text));
     }
-    List<Shape> figures = new ArrayList<>();
+    if (text.length() == 1) {
+      return List.of(new Shape.Figure(slot.square(), text));
+    }
+    List<Shape> figures = new ArrayList<>(text.length());
     for (int left = 0; left < text.length(); left++) {
       int index = text.length() - 1 - left;
       Square at = slot.square().moved(0, -left);

@@ -1,6 +1,7 @@
 package bemble.slip;
 
 import bemble.number.Numeral;
+import bemble.number.Whole;
 import bemble.paper.Role;
 import bemble.plan.Asked;
 import bemble.plan.Entry;
@@ -42,8 +43,7 @@ final class AddingSlips {
           if (!carries || asked.rule().equals(Rule.TENS_OF_TOTAL) && !isCarry(asked)) {
             return Optional.empty();
           }
-          return Optional.of(
-              isCarry(asked) ? total.mod(BigInteger.TEN) : total.divide(BigInteger.TEN));
+          return Optional.of(isCarry(asked) ? Whole.ones(total) : Whole.tens(total));
         };
   }
 

@@ -1,6 +1,7 @@
 package bemble.slip;
 
 import bemble.number.Numeral;
+import bemble.number.Whole;
 import bemble.paper.Role;
 import bemble.plan.Asked;
 import bemble.plan.Entry;
@@ -139,7 +140,7 @@ final class DividingSlips {
     BigInteger value = BigInteger.ZERO;
     for (int place = top.highestPlace(); place >= 0; place--) {
       int figure = Math.abs(top.digitAt(place) - bottom.digitAt(place));
-      value = value.multiply(BigInteger.TEN).add(BigInteger.valueOf(figure));
+      value = Whole.joined(value, BigInteger.valueOf(figure));
     }
     return value;
   }

@@ -1,6 +1,7 @@
 package bemble.slip;
 
 import bemble.number.Numeral;
+import bemble.number.Whole;
 import bemble.paper.Role;
 import bemble.plan.Asked;
 import bemble.plan.Entry;
@@ -140,12 +141,12 @@ final class MultiplyingSlips {
               isBox(asked)
                   && endsInZero(Reads.value(asked, 0))
                   && endsInZero(Reads.value(asked, 1));
-          return zeros ? Optional.of(due.divide(BigInteger.TEN)) : Optional.empty();
+          return zeros ? Optional.of(Whole.tens(due)) : Optional.empty();
         };
   }
 
   private static boolean endsInZero(BigInteger part) {
-    return part.signum() > 0 && part.mod(BigInteger.TEN).signum() == 0;
+    return part.signum() > 0 && Whole.ones(part).signum() == 0;
   }
 
   /** Of a cross only the ends are multiplied: what lies between brings nothing but its carry. */

@@ -1,5 +1,6 @@
 package bemble.slip;
 
+import bemble.number.Whole;
 import bemble.paper.Role;
 import bemble.plan.Asked;
 import bemble.plan.Entry;
@@ -63,6 +64,6 @@ final class Reads {
   /** The figure or the tens of a number, whichever the slot asks for. */
   static BigInteger part(Asked asked, BigInteger number) {
     boolean tens = is(asked, Rule.Kind.TENS_OF_PAIRS, Rule.Kind.TENS_OF_TOTAL);
-    return tens ? number.divide(BigInteger.TEN) : number.mod(BigInteger.TEN);
+    return tens ? Whole.tens(number) : Whole.ones(number);
   }
 }

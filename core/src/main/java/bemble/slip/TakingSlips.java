@@ -1,5 +1,6 @@
 package bemble.slip;
 
+import bemble.number.Whole;
 import bemble.paper.Role;
 import bemble.plan.Asked;
 import bemble.plan.Entry;
@@ -90,7 +91,7 @@ final class TakingSlips {
   /** One figure goes into a square, so ten less nothing leaves the 0 of the ten. */
   private static Optional<BigInteger> oneFigure(Asked asked, BigInteger value) {
     boolean answer = asked.slot().role() == Role.ANSWER && value.compareTo(BigInteger.TEN) >= 0;
-    return answer ? Optional.of(value.mod(BigInteger.TEN)) : Optional.empty();
+    return answer ? Optional.of(Whole.ones(value)) : Optional.empty();
   }
 
   private static Change onTheWay(BigInteger left) {

@@ -38,8 +38,12 @@ record AdditionLayout(PlaceColumns columns, int highest, int lowest) {
    * room that is needed.
    */
   static AdditionLayout of(Addition sum) {
-    int highest = sum.addends().stream().mapToInt(Numeral::highestPlace).max().orElseThrow();
-    int lowest = sum.addends().stream().mapToInt(Numeral::lowestPlace).min().orElseThrow();
+    int highest = 0;
+    int lowest = 0;
+    for (Numeral addend : sum.addends()) {
+      highest = Math.max(highest, addend.highestPlace());
+      lowest = Math.min(lowest, addend.lowestPlace());
+    }
     int room = Integer.toString(sum.addends().size() - 1).length();
     return new AdditionLayout(new PlaceColumns(highest + room), highest, lowest);
   }

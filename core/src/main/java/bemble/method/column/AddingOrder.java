@@ -12,10 +12,10 @@ import java.util.List;
 public final class AddingOrder {
   private AddingOrder() {}
 
-  /** The figures, given from top to bottom, in the class's order. */
+  /** The figures, given from top to bottom, in the class's order; maybe in the list given. */
   public static List<Entry> of(Style style, List<Entry> figures) {
     return switch (style.choice(Choice.AddingOrder.class)) {
-      case AS_WRITTEN -> new ArrayList<>(figures);
+      case AS_WRITTEN -> figures;
       case LARGEST_FIRST -> largestFirst(figures);
       case TENS_FIRST -> tensFirst(figures);
     };

@@ -2,6 +2,7 @@ package bemble.method.column;
 
 import bemble.fact.Fact;
 import bemble.number.Figures;
+import bemble.number.Whole;
 import bemble.paper.Area;
 import bemble.paper.Role;
 import bemble.paper.Spot;
@@ -52,31 +53,26 @@ public record ColumnAdder(
 
   /** Adds the rows and gives the row of the sum; writes its steps into the script. */
   public WrittenRow add(Script script, List<WrittenRow> rows) {
-    int highest = rows.stream().mapToInt(WrittenRow::highest).max().orElseThrow();
-    int lowest = Math.min(0, rows.stream().mapToInt(WrittenRow::lowest).min().orElseThrow());
+    int highest = WrittenRow.highest(rows);
+    int lowest = 0;
+    for (WrittenRow row : rows) {
+      lowest = Math.min(lowest, row.lowest());
+    }
     WrittenRow answer = new WrittenRow(answerRow);
     Optional<Entry> carry = Optional.empty();
     int wide = 0;
     for (int place = lowest; place <= highest; place++) {
-      List<Entry> figures = new ArrayList<>();
-      for (WrittenRow row : rows) {
-        row.at(place).ifPresent(figures::add);
-      }
-      List<Entry> reads = AddingOrder.of(script.style(), figures);
-      if (carry.isPresent()) {
-        boolean first = script.style().has(Choice.CarryTurn.FIRST);
-        reads.add(first ? 0 : reads.size(), carry.get());
-      }
+      List<Entry> reads = reads(script.style(), rows, place, carry);
+      BigInteger total = Rule.TOTAL.applyTo(reads);
       boolean whole = false;
-      if (place < highest && isCarried(reads)) {
-        Section section = Section.column(place);
-        whole = !script.makes(Move.CARRY, section, place);
+      if (place < highest && total.compareTo(BigInteger.TEN) >= 0) {
+        whole = !script.makes(Move.CARRY, Section.column(place), place);
       }
       if (whole || wide > 0) {
-        wide += wholeTotal(script, place, wide, reads, answer);
+        wide += wholeTotal(script, place, wide, reads, total, answer);
         carry = Optional.empty();
       } else {
-        carry = column(script, place, reads, answer, place == highest);
+        carry = column(script, place, reads, total, answer, place == highest);
       }
       if (place == 0) {
         answer.point(script, columns);
@@ -85,17 +81,28 @@ public record ColumnAdder(
     return answer;
   }
 
-  private static boolean isCarried(List<Entry> reads) {
-    return Rule.TOTAL.applyTo(reads).compareTo(BigInteger.TEN) >= 0;
+  /** What is added in a column, in the class's order. */
+  private static List<Entry> reads(
+      Style style, List<WrittenRow> rows, int place, Optional<Entry> carry) {
+    List<Entry> figures = new ArrayList<>(rows.size() + 1);
+    for (WrittenRow row : rows) {
+      row.at(place).ifPresent(figures::add);
+    }
+    List<Entry> reads = AddingOrder.of(style, figures);
+    if (carry.isPresent()) {
+      reads.add(style.has(Choice.CarryTurn.FIRST) ? 0 : reads.size(), carry.get());
+    }
+    return List.copyOf(reads);
   }
 
   /**
    * Writes a column's total whole although columns follow, so that all that follows stands further
    * left; gives by how many places more.
    */
-  private int wholeTotal(Script script, int place, int wide, List<Entry> reads, WrittenRow answer) {
+  private int wholeTotal(
+      Script script, int place, int wide, List<Entry> reads, BigInteger sum, WrittenRow answer) {
     script.step(Section.column(place), focus(place));
-    sayTotal(script, place, reads, Rule.TOTAL.applyTo(reads), true);
+    sayTotal(script, place, reads, sum, true);
     Slot slot = Slot.full(Role.ANSWER, place + wide, columns.at(answerRow, place + wide));
     Entry total = script.write(slot, Rule.TOTAL, reads);
     answer.put(place + wide, total);
@@ -104,10 +111,14 @@ public record ColumnAdder(
 
   /** Works one column; gives the carry into the next, if there is one. */
   private Optional<Entry> column(
-      Script script, int place, List<Entry> reads, WrittenRow answer, boolean last) {
+      Script script,
+      int place,
+      List<Entry> reads,
+      BigInteger total,
+      WrittenRow answer,
+      boolean last) {
     Area focus = focus(place);
     script.step(Section.column(place), focus);
-    BigInteger total = Rule.TOTAL.applyTo(reads);
     boolean whole = last && total.compareTo(BigInteger.TEN) >= 0;
     sayTotal(script, place, reads, total, whole);
     Slot slot = Slot.full(Role.ANSWER, place, columns.at(answerRow, place));
@@ -126,8 +137,8 @@ public record ColumnAdder(
         () ->
             Remark.of(RemarkKind.CARRY)
                 .with("total", new Quantity(total, place))
-                .with("carried", new Quantity(total.divide(BigInteger.TEN), place + 1))
-                .with("left", new Quantity(total.mod(BigInteger.TEN), place)));
+                .with("carried", new Quantity(Whole.tens(total), place + 1))
+                .with("left", new Quantity(Whole.ones(total), place)));
     return Optional.of(carry);
   }
 

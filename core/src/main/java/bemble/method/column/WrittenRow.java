@@ -1,6 +1,7 @@
 package bemble.method.column;
 
 import bemble.number.Numeral;
+import bemble.number.Whole;
 import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.plan.Entry;
@@ -10,14 +11,18 @@ import bemble.plan.Slot;
 import bemble.style.Choice;
 import bemble.wording.Section;
 import java.math.BigInteger;
-import java.util.NavigableMap;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
-import java.util.TreeMap;
 
 /** A number standing in one row, figure by figure under its places. */
 public final class WrittenRow {
   private final int row;
-  private final NavigableMap<Integer, Entry> figures = new TreeMap<>();
+
+  /** The figures from the place {@code lowest} up; null where a square is blank. */
+  private final List<Entry> figures = new ArrayList<>();
+
+  private int lowest;
 
   /** An empty row, to be filled while a script runs. */
   public WrittenRow(int row) {
@@ -73,7 +78,17 @@ public final class WrittenRow {
 
   /** Adds a figure at a place. */
   public void put(int place, Entry figure) {
-    figures.put(place, figure);
+    if (figures.isEmpty()) {
+      lowest = place;
+    }
+    while (place < lowest) {
+      figures.add(0, null);
+      lowest--;
+    }
+    while (place > highest()) {
+      figures.add(null);
+    }
+    figures.set(place - lowest, figure);
   }
 
   /** Draws the decimal mark where figures stand after the ones. */
@@ -86,7 +101,10 @@ public final class WrittenRow {
 
   /** The figure at a place; empty where the square is blank. */
   public Optional<Entry> at(int place) {
-    return Optional.ofNullable(figures.get(place));
+    int index = place - lowest;
+    return index < 0 || index >= figures.size()
+        ? Optional.empty()
+        : Optional.ofNullable(figures.get(index));
   }
 
   /** Whether nothing is written yet. */
@@ -101,22 +119,31 @@ public final class WrittenRow {
 
   /** The highest place that is written. */
   public int highest() {
-    return figures.lastKey();
+    return lowest + figures.size() - 1;
   }
 
   /** The lowest place that is written. */
   public int lowest() {
-    return figures.firstKey();
+    return lowest;
+  }
+
+  /** The highest place that any of some rows has written. */
+  public static int highest(List<WrittenRow> rows) {
+    int highest = Integer.MIN_VALUE;
+    for (WrittenRow each : rows) {
+      highest = Math.max(highest, each.highest());
+    }
+    return highest;
   }
 
   /** The number that the row shows, as it was written; blank squares count as zero. */
   public Numeral read() {
     BigInteger unscaled = BigInteger.ZERO;
-    int lowest = Math.min(0, lowest());
-    for (var figure : figures.descendingMap().entrySet()) {
-      BigInteger worth = BigInteger.TEN.pow(figure.getKey() - lowest);
-      unscaled = unscaled.add(figure.getValue().value().multiply(worth));
+    int last = Math.min(0, lowest);
+    for (int place = highest(); place >= last; place--) {
+      BigInteger figure = at(place).map(Entry::value).orElse(BigInteger.ZERO);
+      unscaled = Whole.joined(unscaled, figure);
     }
-    return Numeral.of(unscaled, -lowest);
+    return Numeral.of(unscaled, -last);
   }
 }

@@ -35,7 +35,7 @@ public final class Groups implements Method<Division> {
 
   @Override
   public PageForm form() {
-    return PageForm.DRAWN;
+    return PageForm.COUNTED;
   }
 
   @Override

@@ -7,6 +7,7 @@ import bemble.method.PageForm;
 import bemble.method.column.Layout;
 import bemble.method.column.Payer;
 import bemble.number.Numeral;
+import bemble.number.Whole;
 import bemble.paper.Role;
 import bemble.paper.Square;
 import bemble.plan.Answer;
@@ -36,7 +37,7 @@ public final class BlocksSubtraction implements Method<Subtraction> {
 
   @Override
   public PageForm form() {
-    return PageForm.DRAWN;
+    return PageForm.COUNTED;
   }
 
   @Override
@@ -181,7 +182,7 @@ public final class BlocksSubtraction implements Method<Subtraction> {
       for (int place = first; place >= 0; place--) {
         Slot slot = Slot.full(Role.ANSWER, place, new Square(row, board.left(place) + 2));
         Entry figure = script.write(slot, Rule.SAME, List.of(left.get(place)));
-        value = value.multiply(BigInteger.TEN).add(figure.value());
+        value = Whole.joined(value, figure.value());
       }
       script.say(() -> Remark.of(RemarkKind.COUNT_REST));
       script.step(Section.ANSWER, null);

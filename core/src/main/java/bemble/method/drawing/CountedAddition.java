@@ -5,6 +5,7 @@ import bemble.method.Method;
 import bemble.method.PageForm;
 import bemble.method.column.Layout;
 import bemble.number.Numeral;
+import bemble.number.Whole;
 import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Shape.Thing;
@@ -41,7 +42,7 @@ abstract class CountedAddition implements Method<Addition> {
 
   @Override
   public PageForm form() {
-    return PageForm.DRAWN;
+    return PageForm.COUNTED;
   }
 
   @Override
@@ -114,7 +115,7 @@ abstract class CountedAddition implements Method<Addition> {
     private void trade(int place) {
       List<Entry> reads = counted.get(place);
       BigInteger total = total(place);
-      int tens = total.divide(BigInteger.TEN).intValue();
+      int tens = Whole.tens(total).intValue();
       if (tens == 0) {
         return;
       }
@@ -160,7 +161,7 @@ abstract class CountedAddition implements Method<Addition> {
         Rule rule = place == highest ? Rule.TOTAL : Rule.ONES_OF_TOTAL;
         Slot slot = Slot.full(Role.ANSWER, place, new Square(row, board.left(place) + 2));
         Entry figure = script.write(slot, rule, reads);
-        value = value.multiply(BigInteger.TEN).add(figure.value());
+        value = Whole.joined(value, figure.value());
         script.use(() -> Fact.add(reads.stream().map(Entry::value).toList()));
         script.say(
             () ->

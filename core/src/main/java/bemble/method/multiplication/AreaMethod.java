@@ -187,7 +187,7 @@ public final class AreaMethod implements Method<Multiplication> {
       int answerRow = TOP + totals.size();
       int last = answerRow;
       if (totals.size() > 1) {
-        int highest = totals.stream().mapToInt(WrittenRow::highest).max().orElseThrow();
+        int highest = WrittenRow.highest(totals);
         script.step(Section.TOTALS, null);
         Layout.sign(script, columns.at(answerRow - 1, highest + 1), "+");
         Layout.rule(script, answerRow, columns.of(highest + 1), columns.ones());

@@ -58,8 +58,8 @@ final class ColumnPage {
     if (isNothing()) {
       return 1;
     }
-    boolean skipping = style.has(Choice.ZeroDigit.SKIPPED);
-    return (int) sum.multiplier().figures().chars().filter(c -> c != '0' || !skipping).count();
+    int skipped = style.has(Choice.ZeroDigit.SKIPPED) ? sum.multiplier().zeros() : 0;
+    return sum.multiplier().length() - skipped;
   }
 
   Working work(String method) {
@@ -175,7 +175,7 @@ final class ColumnPage {
   private WrittenRow added(List<WrittenRow> rows) {
     script.step(Section.TOTALS, null);
     int answerRow = firstRow + rows.size();
-    int signPlace = rows.stream().mapToInt(WrittenRow::highest).max().orElseThrow() + 1;
+    int signPlace = WrittenRow.highest(rows) + 1;
     Layout.sign(script, columns.at(answerRow - 1, signPlace), "+");
     Layout.rule(script, answerRow, columns.of(signPlace), columns.of(0));
     script.say(() -> Remark.of(RemarkKind.ADD_ROWS).with("count", rows.size()));

@@ -6,6 +6,7 @@ import bemble.method.column.Layout;
 import bemble.method.column.PlaceColumns;
 import bemble.method.column.WrittenRow;
 import bemble.number.Numeral;
+import bemble.number.Whole;
 import bemble.paper.Area;
 import bemble.paper.Role;
 import bemble.paper.Shape;
@@ -158,8 +159,8 @@ public final class Crosswise implements Method<Multiplication> {
                   .with("pairs", (reads.size()) / 2)
                   .with("carried", carry.map(Entry::value).orElse(BigInteger.ZERO))
                   .with("total", total)
-                  .with("tens", last ? BigInteger.ZERO : total.divide(BigInteger.TEN))
-                  .with("write", last ? total : total.mod(BigInteger.TEN)));
+                  .with("tens", last ? BigInteger.ZERO : Whole.tens(total))
+                  .with("write", last ? total : Whole.ones(total)));
       if (total.compareTo(BigInteger.TEN) < 0) {
         return Optional.empty();
       }

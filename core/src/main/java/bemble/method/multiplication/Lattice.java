@@ -7,6 +7,7 @@ import bemble.method.column.AddingOrder;
 import bemble.method.column.ColumnAdder;
 import bemble.method.column.Layout;
 import bemble.number.Numeral;
+import bemble.number.Whole;
 import bemble.paper.Area;
 import bemble.paper.Role;
 import bemble.paper.Shape;
@@ -179,8 +180,8 @@ public final class Lattice implements Method<Multiplication> {
                   .with("one", one.value())
                   .with("other", other.value())
                   .with("product", fact.result())
-                  .with("tens", fact.result().divide(BigInteger.TEN))
-                  .with("left", fact.result().mod(BigInteger.TEN)));
+                  .with("tens", Whole.tens(fact.result()))
+                  .with("left", Whole.ones(fact.result())));
     }
 
     private void half(int place, Square at, Rule rule, List<Entry> reads) {
@@ -228,8 +229,8 @@ public final class Lattice implements Method<Multiplication> {
                   .with("parts", ColumnAdder.parts(reads, place))
                   .with("place", new Place(place))
                   .with("total", new Quantity(total, place))
-                  .with("tens", total.divide(BigInteger.TEN))
-                  .with("write", total.mod(BigInteger.TEN)));
+                  .with("tens", Whole.tens(total))
+                  .with("write", Whole.ones(total)));
       if (!single) {
         script.use(() -> Fact.add(reads.stream().map(Entry::value).toList()));
       }
@@ -245,7 +246,7 @@ public final class Lattice implements Method<Multiplication> {
         if (product.signum() > 0 || total.value().signum() > 0 || place == 0) {
           Slot slot = Slot.full(Role.ANSWER, place, new Square(row, ones - place));
           Entry figure = script.write(slot, Rule.SAME, List.of(total));
-          product = product.multiply(BigInteger.TEN).add(figure.value());
+          product = Whole.joined(product, figure.value());
         }
       }
       Answer answer = new Answer.One(Numeral.of(product));

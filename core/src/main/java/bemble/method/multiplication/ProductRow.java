@@ -3,6 +3,7 @@ package bemble.method.multiplication;
 import bemble.fact.Fact;
 import bemble.method.column.PlaceColumns;
 import bemble.method.column.WrittenRow;
+import bemble.number.Whole;
 import bemble.paper.Area;
 import bemble.paper.Role;
 import bemble.plan.Entry;
@@ -93,8 +94,8 @@ record ProductRow(WrittenRow written, int index, int held, Role role, Entry figu
                 .with("times", new Quantity(times, place))
                 .with("carried", carried)
                 .with("total", new Quantity(total, place))
-                .with("tens", last ? BigInteger.ZERO : total.divide(BigInteger.TEN))
-                .with("write", last ? total : total.mod(BigInteger.TEN)));
+                .with("tens", last ? BigInteger.ZERO : Whole.tens(total))
+                .with("write", last ? total : Whole.ones(total)));
     if (total.compareTo(BigInteger.TEN) < 0) {
       return Optional.empty();
     }

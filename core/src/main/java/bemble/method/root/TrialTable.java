@@ -1,6 +1,7 @@
 package bemble.method.root;
 
 import bemble.fact.Fact;
+import bemble.number.Whole;
 import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Square;
@@ -48,16 +49,13 @@ final class TrialTable {
    */
   void run(Entry lead, BigInteger standing, BigInteger fits, Runnable openStep) {
     BigInteger guess =
-        lead.value().signum() == 0
-            ? standing.sqrt()
-            : standing.divide(BigInteger.TEN).divide(lead.value());
+        lead.value().signum() == 0 ? standing.sqrt() : Whole.tens(standing).divide(lead.value());
     guess = guess.min(NINE).max(fits).max(BigInteger.ONE);
     for (int tried = guess.intValue(); tried >= Math.max(1, fits.intValue()); tried--) {
       openStep.run();
       int x = tried;
       Square at = new Square(row, column);
-      String trialDivisor =
-          lead.value().multiply(BigInteger.TEN).add(BigInteger.valueOf(x)).toString();
+      String trialDivisor = Whole.joined(lead.value(), BigInteger.valueOf(x)).toString();
       script.draw(Role.NOTE, new Shape.Words(at, Shape.Side.FROM_LEFT, trialDivisor + " × " + x));
       Slot slot = Slot.small(Role.TRY, 0, new Square(row, productColumn));
       Entry product = script.write(slot, Rule.tryOut(x), List.of(lead));

@@ -2,6 +2,7 @@ package bemble.method.subtraction;
 
 import bemble.method.Method;
 import bemble.method.column.WrittenRow;
+import bemble.number.Whole;
 import bemble.paper.Role;
 import bemble.paper.Spot;
 import bemble.plan.Entry;
@@ -125,7 +126,7 @@ public final class AddToBoth implements Method<Subtraction> {
         && script.makes(Move.exchangeFor(top), Section.column(place), place)) {
       reads.add(makeLarger(script, layout, place, top, bottom));
       owed = Optional.of(oneMore(script, layout, place + 1));
-      from = reads.get(1).value().multiply(BigInteger.TEN).add(from);
+      from = Whole.joined(reads.get(1).value(), from);
       rule = Rule.of(Rule.Kind.DIFFERENCE_WITH_TEN_MORE);
     }
     reads.addAll(taken);

@@ -4,6 +4,7 @@ import bemble.method.Method;
 import bemble.method.PageForm;
 import bemble.method.column.Layout;
 import bemble.number.Numeral;
+import bemble.number.Whole;
 import bemble.paper.Area;
 import bemble.paper.Role;
 import bemble.paper.Shape;
@@ -181,7 +182,7 @@ public final class Expanded implements Method<Subtraction> {
         Square square = new Square(ANSWER_ROW + 2, ones - place);
         Slot slot = Slot.full(Role.ANSWER, place, square);
         Entry figure = script.write(slot, Rule.SAME, List.of(parts.get(place - lowest)));
-        value = value.multiply(BigInteger.TEN).add(figure.value());
+        value = Whole.joined(value, figure.value());
       }
       if (lowest < 0) {
         Square point = new Square(ANSWER_ROW + 2, ones);

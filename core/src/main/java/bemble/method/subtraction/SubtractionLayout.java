@@ -4,6 +4,7 @@ import bemble.fact.Fact;
 import bemble.method.column.Layout;
 import bemble.method.column.PlaceColumns;
 import bemble.method.column.WrittenRow;
+import bemble.number.Whole;
 import bemble.paper.Area;
 import bemble.paper.Role;
 import bemble.plan.Answer;
@@ -95,7 +96,7 @@ record SubtractionLayout(PlaceColumns columns, int highest, int lowest, int minu
       return false;
     }
     BigInteger ten = top.apply(highest).value();
-    BigInteger from = ten.multiply(BigInteger.TEN).add(top.apply(place).value());
+    BigInteger from = Whole.joined(ten, top.apply(place).value());
     BigInteger bottom = Rule.TOTAL.applyTo(taken);
     boolean nothingBeyond =
         subtrahend.at(highest).map(Entry::value).orElse(BigInteger.ZERO).signum() == 0;

@@ -1,0 +1,66 @@
+package bemble.number;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import java.math.BigInteger;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+class WholeTest {
+  private final Random random = new Random(7);
+
+  /** Numbers of all sizes, with those at which the short way ends. */
+  private Stream<BigInteger> numbers() {
+    BigInteger border = BigInteger.ONE.shiftLeft(31);
+    Stream<BigInteger> borders =
+        Stream.of(-1, 0, 1).map(off -> border.add(BigInteger.valueOf(off)));
+    Stream<BigInteger> any =
+        Stream.generate(() -> new BigInteger(random.nextInt(80), random)).limit(400);
+    return Stream.of(Stream.of(BigInteger.ZERO, BigInteger.TEN), borders, any)
+        .flatMap(each -> each);
+  }
+
+  @Test
+  void cutsNumbersAsBigIntegerDoes() {
+    numbers()
+        .forEach(
+            number -> {
+              assertEquals(number.mod(BigInteger.TEN), Whole.ones(number));
+              assertEquals(number.divide(BigInteger.TEN), Whole.tens(number));
+              int n = random.nextInt(12);
+              assertEquals(number.divide(BigInteger.TEN.pow(n)), Whole.without(number, n));
+            });
+  }
+
+  @Test
+  void joinsWhatWasCut() {
+    numbers()
+        .forEach(
+            number -> assertEquals(number, Whole.joined(Whole.tens(number), Whole.ones(number))));
+  }
+
+  @Test
+  void multipliesAndDividesAsBigIntegerDoes() {
+    List<BigInteger> others = numbers().toList();
+    numbers()
+        .forEach(
+            number -> {
+              BigInteger other = others.get(random.nextInt(others.size()));
+              assertEquals(number.multiply(other), Whole.product(number, other));
+              if (other.signum() > 0) {
+                assertEquals(number.divide(other), Whole.quotient(number, other));
+              }
+            });
+  }
+
+  @Test
+  void addsListsWithOneLargeNumberAmongSmallOnes() {
+    for (int size = 0; size < 40; size++) {
+      List<BigInteger> list = numbers().skip(random.nextInt(300)).limit(size).toList();
+      BigInteger total = list.stream().reduce(BigInteger.ZERO, BigInteger::add);
+      assertEquals(total, Whole.total(list));
+    }
+  }
+}
