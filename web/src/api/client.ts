@@ -22,6 +22,8 @@ export class Trouble extends Error {
     readonly to?: number,
     /** A line that was probably meant. */
     readonly meant?: string,
+    /** Whether there was no answer at all. */
+    readonly outOfReach = false,
   ) {
     super(message);
   }
@@ -39,7 +41,7 @@ interface Problem {
 /** The body of an answer; problem details become a {@link Trouble}. */
 async function taken<T>(call: Promise<{ data?: T; error?: unknown; response: Response }>) {
   const { data, error, response } = await call.catch(() => {
-    throw new Trouble(OUT_OF_REACH);
+    throw new Trouble(OUT_OF_REACH, undefined, undefined, undefined, true);
   });
   if (!response.ok) {
     const { detail, from, to, meant } = (error ?? {}) as Problem;

@@ -11,8 +11,8 @@ export interface Layer {
   step: number;
   /** Whether the marks of that step are set off as just written. */
   fresh?: boolean;
-  /** Whether what is set out stands there palely before its step. */
-  pale?: boolean;
+  /** The ids of marks that stand there palely before their step. */
+  ahead?: ReadonlySet<number>;
   /** Whether no boxes show where answers will stand. */
   boxless?: boolean;
 }
@@ -74,10 +74,10 @@ export const SheetSvg = styled('svg')(({ theme: { palette, typography } }) => ({
   '& .pale line.ahead': { stroke: palette.ink.pale },
 }));
 
-/** What of a paper is visible at its step: later marks only as far as `pale` lays them out. */
+/** What of a paper is visible at its step: later marks only as far as they are set out ahead. */
 function timed(mark: Mark, layer: Layer): When | 'expected' | 'hidden' {
   if (mark.step <= layer.step) {
-    if (mark.struck !== undefined && mark.struck <= layer.step && PASSING.has(mark.shape.kind)) {
+    if (mark.gone !== undefined && mark.gone <= layer.step) {
       return 'hidden';
     }
     return layer.fresh && mark.step === layer.step ? 'fresh' : 'written';
@@ -85,33 +85,7 @@ function timed(mark: Mark, layer: Layer): When | 'expected' | 'hidden' {
   if (mark.role === 'ANSWER' || mark.role === 'FOUND') {
     return layer.boxless ? 'hidden' : 'expected';
   }
-  const laidOut = LAID_OUT.has(mark.role);
-  return layer.pale && laidOut ? 'ahead' : 'hidden';
-}
-
-/** What a second working shows before it begins. */
-const LAID_OUT = new Set<Mark['role']>(['GIVEN', 'SIGN', 'RULE', 'POINT', 'NOTE']);
-
-/** Marks that are taken away when their step is over, where others would be struck. */
-const PASSING = new Set<Mark['shape']['kind']>(['link', 'arrow', 'ring']);
-
-/** Where a small figure or the stroke through it stands; other marks never share their place. */
-function smallSpot({ shape }: Mark) {
-  return (shape.kind === 'small' || shape.kind === 'strike') && shape.spot !== 'FULL'
-    ? `${shape.at.row} ${shape.at.column} ${shape.spot}`
-    : null;
-}
-
-/** Small figures that were struck and have given their spot to a later one are not drawn. */
-function withoutCovered(layer: Layer) {
-  const latest = new Map<string, number>();
-  for (const mark of layer.paper.marks) {
-    const spot = smallSpot(mark);
-    if (spot && mark.shape.kind === 'small' && mark.step <= layer.step) {
-      latest.set(spot, mark.id);
-    }
-  }
-  return layer.paper.marks.filter((mark) => mark.id >= (latest.get(smallSpot(mark) ?? '') ?? 0));
+  return layer.ahead?.has(mark.id) ? 'ahead' : 'hidden';
 }
 
 /** All marks of a page's layers. */
@@ -121,9 +95,9 @@ export function Sheet({ layers }: { layers: Layer[] }) {
 
 /** One layer, which is drawn again only when something in it has changed. */
 const SheetLayer = memo(function SheetLayer({ index, ...layer }: Layer & { index: number }) {
-  const marks = withoutCovered(layer).map((mark) => ({ mark, when: timed(mark, layer) }));
+  const marks = layer.paper.marks.map((mark) => ({ mark, when: timed(mark, layer) }));
   return (
-    <g data-layer={index} className={layer.pale ? 'pale' : undefined}>
+    <g data-layer={index} className={layer.ahead && 'pale'}>
       {/* Beneath all figures, so that none is covered. */}
       {marks.map(({ mark, when }) => when === 'fresh' && <FreshSquare key={mark.id} mark={mark} />)}
       {marks.map(({ mark, when }) => (

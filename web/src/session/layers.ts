@@ -1,4 +1,4 @@
-import type { Working } from '../api/types';
+import type { Paper, Working } from '../api/types';
 import type { Layer } from '../paper/Sheet';
 
 /** The working and its check on one page, each as far as it has come. */
@@ -6,6 +6,17 @@ export function layersAt(working: Working, step: number): [Layer, Layer] {
   const done = working.steps.length;
   return [
     { paper: working.paper, step: Math.min(step, done - 1), fresh: step < done },
-    { paper: working.check.paper, step: step - done, fresh: true, pale: true },
+    {
+      paper: working.check.paper,
+      step: step - done,
+      fresh: true,
+      ahead: new Set(working.check.setOut),
+    },
   ];
+}
+
+/** The paper with what stands on it when the sum is set out for its writer. */
+export function setOutPaper({ paper, setOut }: Working): Paper {
+  const ids = new Set(setOut);
+  return { ...paper, marks: paper.marks.filter(({ id }) => ids.has(id)) };
 }

@@ -5,14 +5,18 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
+import { NotKept } from './WritingPage';
 
 /** Room for the writer's own words before the page is handed in. */
 export function HandInDialog({
   pending,
+  stuck,
   onClose,
   onHandIn,
 }: {
   pending: boolean;
+  /** Whether the app cannot be reached. */
+  stuck: boolean;
   onClose: () => void;
   onHandIn: (explanation: string) => void;
 }) {
@@ -37,15 +41,21 @@ export function HandInDialog({
             onKeyDown={(event) => {
               if (event.key === 'Enter' && event.ctrlKey) {
                 event.preventDefault();
-                onHandIn(explanation);
+                if (!pending) {
+                  onHandIn(explanation);
+                }
               }
             }}
             slotProps={{ htmlInput: { maxLength: 2000 } }}
+            disabled={pending}
             sx={{ mt: 1 }}
           />
+          {pending && stuck && <NotKept what="Not handed in yet" />}
         </DialogContent>
         <DialogActions>
-          <Button onClick={onClose}>Go on writing</Button>
+          <Button onClick={onClose} disabled={pending}>
+            Go on writing
+          </Button>
           <Button type="submit" variant="contained" disabled={pending}>
             Hand in
           </Button>

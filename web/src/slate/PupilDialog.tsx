@@ -8,10 +8,10 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '../api/client';
 import { SquaredPage } from '../paper/SquaredPage';
-import { asPaper } from '../paper/writing';
+import { asPaper } from '../hand/asPaper';
 import { FindingCard } from './FindingCard';
 import { Player } from './Player';
-import { marksAfter } from './strokes';
+import { marksAfter } from '../hand/strokes';
 import { VerdictMarks } from './VerdictMarks';
 
 /** A simulated pupil: choose slips, watch the page being written, read what the judge says. */

@@ -1,19 +1,21 @@
 import Box from '@mui/material/Box';
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
-import type { Hint, Square } from '../api/types';
+import type { Hint } from '../api/types';
 import { left, SIDE, top } from '../paper/geometry';
 import { SquaredPage } from '../paper/SquaredPage';
-import { asPaper } from '../paper/writing';
+import { asPaper } from '../hand/asPaper';
+import { SquareFrame } from '../hand/SquareFrame';
+import type { Path } from '../hand/path';
+import { marksAfter } from '../hand/strokes';
+import { useHand } from '../hand/useHand';
+import { useWritingKeys } from '../hand/useWritingKeys';
 import { BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
 import { useStable } from '../ui/useStable';
 import { EndedPage } from './EndedPage';
 import { HandInDialog } from './HandInDialog';
-import { marksAfter } from './strokes';
 import { SlateBar } from './SlateBar';
 import { useAttempt } from './useAttempt';
-import { useHand } from './useHand';
-import { useSlateKeys } from './useSlateKeys';
 import { VerdictMarks } from './VerdictMarks';
 import { WritingPage } from './WritingPage';
 
@@ -25,13 +27,19 @@ export default function SlateScreen() {
 
 function OpenSlate({ id }: { id: number }) {
   const slate = useAttempt(id);
-  const { attempt, marks, report, strokes } = slate;
+  const { attempt, editor, report, strokes } = slate;
+  const { marks } = editor;
   const [hint, setHint] = useState<Hint | null>(null);
   const [handingIn, setHandingIn] = useState(false);
   /** How many strokes a replay has come to; null while none is running. */
   const [played, setPlayed] = useState<number | null>(null);
-  const { at, go, aids, setAids, write, act, turn } = useHand(slate, () => setHint(null));
   const ended = attempt?.handedInAt !== undefined;
+  const { at, go, aids, setAids, write, act, turn } = useHand({
+    editor,
+    path: attempt?.path ?? NO_PATH,
+    open: attempt !== undefined && !ended && !slate.handingIn,
+    onDone: () => setHint(null),
+  });
 
   const onWrite = useStable(write);
   const onStrike = useStable(() => act('/'));
@@ -39,7 +47,7 @@ function OpenSlate({ id }: { id: number }) {
   const onUndo = useStable(() => turn('undo'));
   const onRedo = useStable(() => turn('redo'));
   const onHandIn = useStable(() => !ended && setHandingIn(true));
-  useSlateKeys({ write, act, turn, handIn: onHandIn });
+  useWritingKeys({ write, act, turn, handIn: onHandIn });
 
   const playing = played !== null;
   const shown = useMemo(
@@ -51,7 +59,7 @@ function OpenSlate({ id }: { id: number }) {
     [attempt, shown],
   );
 
-  if (slate.trouble || !attempt || !written) {
+  if (!attempt || !written) {
     return (
       <Box component="main" role="alert" sx={{ p: 4, fontSize: 20 }}>
         {slate.trouble?.message}
@@ -93,6 +101,7 @@ function OpenSlate({ id }: { id: number }) {
               report={report}
               hint={hint}
               onHint={setHint}
+              stuck={slate.stuck}
               aids={aids}
               onAids={setAids}
               onWrite={onWrite}
@@ -103,45 +112,29 @@ function OpenSlate({ id }: { id: number }) {
       </Box>
       <SlateBar
         attempt={attempt}
-        canUndo={slate.canUndo}
-        canRedo={slate.canRedo}
+        canUndo={editor.canUndo}
+        canRedo={editor.canRedo}
         onUndo={onUndo}
         onRedo={onRedo}
         onRub={onRub}
         onHandIn={onHandIn}
       />
-      {handingIn && (
+      {handingIn && !ended && (
         <HandInDialog
-          pending={slate.handIn.isPending}
+          pending={slate.handingIn}
+          stuck={slate.stuck}
           onClose={() => setHandingIn(false)}
-          onHandIn={(explanation) =>
-            slate.handIn.mutate(explanation, { onSettled: () => setHandingIn(false) })
-          }
+          onHandIn={slate.handIn}
         />
       )}
     </Box>
   );
 }
 
+const NO_PATH: Path = [];
+
 /** One page below the other, the keys need all their room. */
 const ROOM_FOR_KEYS = { gridTemplateRows: { xs: 'minmax(180px, 1fr) auto', md: 'minmax(0, 1fr)' } };
-
-function SquareFrame({ at, className }: { at: Square; className: string }) {
-  return (
-    <rect
-      className={className}
-      data-testid={className}
-      data-row={at.row}
-      data-column={at.column}
-      x={left(at) + 3}
-      y={top(at) + 3}
-      width={SIDE - 6}
-      height={SIDE - 6}
-      rx={6}
-      fillOpacity={0.5}
-    />
-  );
-}
 
 /** What belongs in the squares of a hint that shows it. */
 function Shown({ hint }: { hint: Hint }) {

@@ -16,6 +16,7 @@ export function WritingPage({
   report,
   hint,
   onHint,
+  stuck,
   aids,
   onAids,
   onWrite,
@@ -25,6 +26,8 @@ export function WritingPage({
   report: Report | undefined;
   hint: Hint | null;
   onHint: (hint: Hint) => void;
+  /** Whether something that was written is not kept yet. */
+  stuck: boolean;
   aids: boolean;
   onAids: (on: boolean) => void;
   onWrite: (sign: string, small: boolean) => void;
@@ -87,6 +90,7 @@ export function WritingPage({
       <Box sx={{ flex: 1 }} />
       <Box sx={{ display: 'flex', gap: 2.5, pt: 1, borderTop: 1, borderColor: 'divider' }}>
         {telling && report && <Counts report={report} />}
+        {stuck && <NotKept what="Not kept yet" />}
         <Box sx={{ ml: 'auto' }}>
           <Clock since={attempt.begunAt} />
         </Box>
@@ -111,6 +115,15 @@ export function Counts({ report }: { report: Report }) {
         </span>
       ))}
     </>
+  );
+}
+
+/** That the app does not answer, and what waits for it. */
+export function NotKept({ what }: { what: string }) {
+  return (
+    <Box role="status" sx={{ color: 'text.secondary' }}>
+      {what}: Bemble does not answer. It is sent as soon as it does.
+    </Box>
   );
 }
 

@@ -123,6 +123,6 @@ final class Beneath {
 
   private void note(Square at, String text) {
     Shape words = new Shape.Words(at, Shape.Side.FROM_LEFT, text);
-    marks.add(new Mark(marks.size(), Role.NOTE, null, 0, null, words));
+    marks.add(new Mark(marks.size(), Role.NOTE, null, 0, words));
   }
 }

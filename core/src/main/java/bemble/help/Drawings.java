@@ -65,7 +65,7 @@ final class Drawings {
   }
 
   private void add(Role role, Shape shape) {
-    marks.add(new Mark(marks.size(), role, null, 0, null, shape));
+    marks.add(new Mark(marks.size(), role, null, 0, shape));
   }
 
   private Optional<Paper> paper(Square last) {

@@ -5,7 +5,6 @@ import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Spot;
 import bemble.plan.Working;
-import bemble.wording.Section;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -24,7 +23,7 @@ final class Signs {
   private static Optional<Mark> mark(Working working) {
     return working.paper().marks().stream()
         .filter(mark -> mark.role() == Role.SIGN && mark.shape() instanceof Shape.Figure)
-        .filter(mark -> working.steps().get(mark.step()).section().equals(Section.SET_OUT))
+        .filter(mark -> working.opensWith(mark))
         .findFirst();
   }
 

@@ -1,5 +1,7 @@
 package bemble.paper;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * Something written on paper.
  *
@@ -8,27 +10,60 @@ package bemble.paper;
  * @param place the power of ten that one of it is worth; null where it has no value
  * @param step the step that wrote it, from 0
  * @param struck the step that struck it; null while it stands
+ * @param gone the step from which on it is no longer to be seen; null where it stays
  * @param shape what is seen
  */
-public record Mark(int id, Role role, Integer place, int step, Integer struck, Shape shape) {
-  /** This mark, struck by a later step. */
+public record Mark(
+    int id,
+    Role role,
+    @Nullable Integer place,
+    int step,
+    @Nullable Integer struck,
+    @Nullable Integer gone,
+    Shape shape) {
+  /** A mark that stands. */
+  public Mark(int id, Role role, Integer place, int step, Shape shape) {
+    this(id, role, place, step, null, null, shape);
+  }
+
+  /** This mark, struck by a later step; a link, an arrow or a ring is taken away by it. */
   public Mark struckBy(int by) {
-    return new Mark(id, role, place, step, by, shape);
+    return new Mark(id, role, place, step, by, shape.passes() ? Integer.valueOf(by) : gone, shape);
+  }
+
+  /** This mark, given way to another by a later step. */
+  Mark goneBy(int by) {
+    return new Mark(id, role, place, step, struck, by, shape);
+  }
+
+  /** Whether it is to be seen once a step is done. */
+  public boolean isSeenAt(int done) {
+    return step <= done && (gone == null || gone > done);
   }
 
   /** This mark with another role. */
   public Mark as(Role other) {
-    return new Mark(id, other, place, step, struck, shape);
+    return new Mark(id, other, place, step, struck, gone, shape);
   }
 
   /** This mark as a mark of another paper, on which its steps begin at {@code firstStep}. */
   public Mark renumbered(int newId, int firstStep) {
-    Integer struckThen = struck == null ? null : Integer.valueOf(struck + firstStep);
-    return new Mark(newId, role, place, step + firstStep, struckThen, shape);
+    return new Mark(
+        newId,
+        role,
+        place,
+        step + firstStep,
+        later(struck, firstStep),
+        later(gone, firstStep),
+        shape);
+  }
+
+  private static Integer later(Integer at, int steps) {
+    return at == null ? null : Integer.valueOf(at + steps);
   }
 
   /** This mark that many rows down and columns right. */
   public Mark moved(int rows, int columns) {
-    return new Mark(id, role, place, step, struck, shape.moved(rows, columns));
+    return new Mark(id, role, place, step, struck, gone, shape.moved(rows, columns));
   }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A sheet of squared paper with everything that was written on it.
@@ -13,39 +14,46 @@ import java.util.Map;
  *     null
  * @param marks in order of writing
  */
-public record Paper(Area extent, Integer onesColumn, List<Mark> marks) {
+public record Paper(Area extent, @Nullable Integer onesColumn, List<Mark> marks) {
   /** Keeps a copy of the marks. */
   public Paper {
     marks = List.copyOf(marks);
   }
 
   /**
-   * What is to be seen once a step is done: all marks written by then, but no link, arrow or ring
-   * that was taken away again. Struck figures stay, and their strike is a mark of its own; but a
-   * small figure and its strike are gone where a later one was written in their spot.
+   * Paper on which a small figure, and the stroke through it, give way to a later one in their
+   * spot.
+   *
+   * @param marks in order of writing; each is written in the step of the one before or later
    */
-  public List<Mark> marksAt(int step) {
-    Map<String, Integer> latest = new HashMap<>();
-    List<Mark> seen = new ArrayList<>();
-    for (Mark mark : marks) {
-      boolean gone = mark.struck() != null && mark.struck() <= step && mark.shape().passes();
-      if (mark.step() <= step && !gone) {
-        seen.add(mark);
-        if (mark.shape() instanceof Shape.Small small) {
-          latest.put(small.at() + " " + small.spot(), mark.id());
-        }
+  public static Paper written(Area extent, Integer onesColumn, List<Mark> marks) {
+    Map<Object, Integer> takenAgain = new HashMap<>();
+    List<Mark> kept = new ArrayList<>(marks);
+    for (int i = marks.size() - 1; i >= 0; i--) {
+      Mark mark = marks.get(i);
+      Object spot = smallSpot(mark.shape());
+      Integer by = spot == null ? null : takenAgain.get(spot);
+      if (by != null) {
+        kept.set(i, mark.goneBy(by));
+      }
+      if (mark.shape() instanceof Shape.Small) {
+        takenAgain.put(spot, mark.step());
       }
     }
-    seen.removeIf(mark -> mark.id() < latest.getOrDefault(smallSpot(mark.shape()), 0));
-    return seen;
+    return new Paper(extent, onesColumn, kept);
   }
 
-  /** Where a small figure or the stroke through it stands; other marks never share their place. */
-  private static String smallSpot(Shape shape) {
-    if (shape instanceof Shape.Strike strike) {
-      return strike.at() + " " + strike.spot();
+  /** Where a small figure or the stroke through it stands; null for marks that keep their place. */
+  private static Object smallSpot(Shape shape) {
+    if (shape instanceof Shape.Strike strike && strike.spot() != Spot.FULL) {
+      return List.of(strike.at(), strike.spot());
     }
-    return shape instanceof Shape.Small small ? small.at() + " " + small.spot() : "";
+    return shape instanceof Shape.Small small ? List.of(small.at(), small.spot()) : null;
+  }
+
+  /** What is to be seen once a step is done. */
+  public List<Mark> marksAt(int step) {
+    return marks.stream().filter(mark -> mark.isSeenAt(step)).toList();
   }
 
   /** This paper laid that many rows further down and columns further right. */

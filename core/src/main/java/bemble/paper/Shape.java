@@ -5,7 +5,7 @@ public sealed interface Shape {
   /** This shape that many rows down and columns right. */
   Shape moved(int rows, int columns);
 
-  /** Whether it is gone when its step is over, where other shapes would be struck. */
+  /** Whether it is taken away where other shapes would be struck. */
   default boolean passes() {
     return this instanceof Link || this instanceof Arrow || this instanceof Ring;
   }

@@ -231,7 +231,7 @@ public final class Script {
     if (!onPaper) {
       return -1;
     }
-    marks.add(new Mark(marks.size(), role, place, steps.size(), null, shape));
+    marks.add(new Mark(marks.size(), role, place, steps.size(), shape));
     return marks.size() - 1;
   }
 
@@ -247,6 +247,6 @@ public final class Script {
       Problem problem, String method, Answer answer, Area extent, Integer onesColumn) {
     close();
     open = null;
-    return new Working(problem, method, answer, new Paper(extent, onesColumn, marks), steps);
+    return new Working(problem, method, answer, Paper.written(extent, onesColumn, marks), steps);
   }
 }

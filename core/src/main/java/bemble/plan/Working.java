@@ -1,8 +1,15 @@
 package bemble.plan;
 
+import bemble.paper.Mark;
 import bemble.paper.Paper;
+import bemble.paper.Role;
+import bemble.problem.Operation;
 import bemble.problem.Problem;
+import bemble.wording.Section;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 
 /**
  * A sum worked to its end: the unfolded plan of a method, filled in by a hand.
@@ -18,5 +25,42 @@ public record Working(
   /** Keeps a copy of the steps. */
   public Working {
     steps = List.copyOf(steps);
+  }
+
+  /** The first figure that the page gives as its answer; empty on a page without one. */
+  public Optional<Entry> firstOfAnswer() {
+    return steps.stream()
+        .flatMap(step -> step.entries().stream())
+        .filter(entry -> entry.slot().role().kind() == Role.Kind.ANSWER)
+        .findFirst();
+  }
+
+  /** Whether a mark is written while the sum is set out. */
+  public boolean opensWith(Mark mark) {
+    return steps.get(mark.step()).section().equals(Section.SET_OUT);
+  }
+
+  /**
+   * The marks that stand there when the sum is set out for its writer: its numbers in their places,
+   * with signs and rules; in an addition also those that are added later.
+   */
+  public List<Mark> setOut() {
+    Set<Integer> written = new HashSet<>();
+    for (Step step : steps) {
+      step.entries().forEach(entry -> written.addAll(entry.marks()));
+    }
+    return paper.marks().stream()
+        .filter(mark -> isSetOut(mark, written.contains(mark.id())))
+        .toList();
+  }
+
+  private boolean isSetOut(Mark mark, boolean written) {
+    return switch (mark.role()) {
+      case GIVEN -> true;
+      case POINT -> !written;
+      case SIGN, RULE -> opensWith(mark) || problem.operation() == Operation.ADDITION;
+      case MULTIPLE, PARTIAL, FOUND, NOTE -> false;
+      default -> opensWith(mark);
+    };
   }
 }

@@ -14,8 +14,6 @@ import bemble.paper.Paper;
 import bemble.paper.Role;
 import bemble.paper.Square;
 import bemble.plan.Working;
-import bemble.problem.Operation;
-import bemble.wording.Section;
 import java.util.List;
 
 /** The sheet on which a sum is to be worked, and its true page. */
@@ -51,40 +49,21 @@ public final class Slate {
     Paper page = truth.paper();
     Area room = new Area(page.extent().from(), page.extent().to().moved(ROOM, ROOM));
     List<Mark> marks =
-        page.marks().stream()
-            .filter(settingOut == SettingOut.OWN ? this::isFrame : this::isSetOut)
-            .toList();
+        settingOut == SettingOut.OWN
+            ? page.marks().stream().filter(this::isFrame).toList()
+            : truth.setOut();
     return new Paper(room, page.onesColumn(), marks);
   }
 
   /** What is ruled even for a writer who sets the sum out: a box or a bracket to write into. */
   private boolean isFrame(Mark mark) {
-    boolean first = truth.steps().get(mark.step()).section().equals(Section.SET_OUT);
-    return isFramed() && first && (mark.role() == Role.RULE || mark.role() == Role.SIGN);
+    boolean frames = mark.role() == Role.RULE || mark.role() == Role.SIGN;
+    return isFramed() && frames && truth.opensWith(mark);
   }
 
   /** Whether its box or bracket is printed, whoever sets the sum out. */
   public boolean isFramed() {
     return sum.method().form() == PageForm.FRAMED;
-  }
-
-  /** What is printed: the sum in its places, and in an addition what is added later, too. */
-  private boolean isSetOut(Mark mark) {
-    boolean first = truth.steps().get(mark.step()).section().equals(Section.SET_OUT);
-    boolean adding = sum.problem().operation() == Operation.ADDITION;
-    return switch (mark.role()) {
-      case GIVEN -> true;
-      case POINT -> !isWritten(mark);
-      case SIGN, RULE -> first || adding;
-      case MULTIPLE, PARTIAL, NOTE -> false;
-      default -> first;
-    };
-  }
-
-  private boolean isWritten(Mark mark) {
-    return truth.steps().stream()
-        .flatMap(step -> step.entries().stream())
-        .anyMatch(entry -> entry.marks().contains(mark.id()));
   }
 
   /** A square to be filled, how, and with how many figures. */

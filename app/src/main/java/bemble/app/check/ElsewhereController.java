@@ -21,6 +21,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -53,7 +54,7 @@ class ElsewhereController {
    * @param sentence the finding in words
    * @param follows what the line should follow from
    */
-  record FindingView(String wrong, String sentence, String follows) {}
+  record FindingView(@Nullable String wrong, String sentence, @Nullable String follows) {}
 
   /** Which lines a working of this sum has. */
   @PostMapping("/working-lines")

@@ -2,7 +2,6 @@ package bemble.app.export;
 
 import bemble.app.export.Canvas.Point;
 import bemble.app.export.PdfBook.Frame;
-import bemble.app.export.PdfBook.Setting;
 import bemble.app.export.PdfBook.Shown;
 import bemble.app.http.RefusedException;
 import bemble.app.working.Sums;
@@ -61,18 +60,13 @@ public class Exports {
     return new Frame(
         page.heading(),
         List.of(
-            new Shown(page.working().paper(), steps.size() - 1, Setting.PLAIN),
-            new Shown(check.paper(), check.steps().size() - 1, Setting.PLAIN)),
+            Shown.at(page.working(), steps.size() - 1), Shown.at(check, check.steps().size() - 1)),
         page.wording().say(steps.get(steps.size() - 1).remark()));
   }
 
   private static Frame blank(Page page) {
-    int last = 0;
-    while (page.working().steps().get(last + 1).section().equals(Section.SET_OUT)) {
-      last++;
-    }
     String name = page.wording().label("sheet.name", Map.of("problem", page.heading()));
-    return new Frame(name, List.of(new Shown(page.working().paper(), last, Setting.BOXES)), "");
+    return new Frame(name, List.of(Shown.blank(page.working())), "");
   }
 
   private static List<Frame> frames(Page page, PdfRequest.Per per) {
@@ -85,7 +79,7 @@ public class Exports {
       boolean goesOn = i + 1 < steps.size() && steps.get(i + 1).section().equals(section);
       if (per != PdfRequest.Per.COLUMN || !goesOn) {
         String heading = page.wording().section(section);
-        Shown shown = new Shown(page.working().paper(), i, Setting.FRESH);
+        Shown shown = Shown.fresh(page.working(), i);
         frames.add(new Frame(heading, List.of(shown), said.toString()));
         said.setLength(0);
       }

@@ -2,6 +2,7 @@ package bemble.app.export;
 
 import bemble.app.http.RefusedException;
 import bemble.style.Style;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A page as a file: the sum and how to work it, from which the page is worked anew. The schema
@@ -20,9 +21,9 @@ public record PageFile(
     Integer version,
     String problem,
     String method,
-    Style style,
-    String title,
-    String note) {
+    @Nullable Style style,
+    @Nullable String title,
+    @Nullable String note) {
   static final String FORMAT = "bemble-page";
   static final int VERSION = 1;
 

@@ -9,13 +9,13 @@ import bemble.paper.Paper;
 import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Square;
+import bemble.plan.Working;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.function.Predicate;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -28,7 +28,6 @@ final class PdfBook implements AutoCloseable {
   private static final double LARGEST_SQUARE = 27;
   private static final double GAP = 12;
   private static final double LEADING = 1.3;
-  private static final Set<Role> ASKED_FOR = Set.of(Role.ANSWER, Role.QUOTIENT, Role.ROOT);
 
   private final PDDocument document = new PDDocument();
   private final PdfFonts fonts = new PdfFonts(document);
@@ -41,19 +40,38 @@ final class PdfBook implements AutoCloseable {
   /** A stretch of a sheet: its upper left corner from the sheet's lower left, and its extent. */
   private record Space(double left, double top, double width, double height) {}
 
-  /** Papers with the last step that is shown of each, and the sentence about it. */
+  /** Papers, and a sentence about them. */
   record Frame(String heading, List<Shown> papers, String sentence) {}
 
-  /** A paper as it is when a step is done. */
-  record Shown(Paper paper, int step, Setting setting) {}
+  /**
+   * What is shown of a paper.
+   *
+   * @param marks all that stands
+   * @param fresh those of the marks that are set off
+   * @param open marks that are still to be written: their squares are boxes
+   */
+  record Shown(Area extent, List<Mark> marks, List<Mark> fresh, List<Mark> open) {
+    /** A working as it is when a step is done. */
+    static Shown at(Working working, int step) {
+      Paper paper = working.paper();
+      return new Shown(paper.extent(), paper.marksAt(step), List.of(), List.of());
+    }
 
-  /** What is set off on a paper. */
-  enum Setting {
-    PLAIN,
-    /** What the step wrote. */
-    FRESH,
-    /** The squares in which the answer is still to be written. */
-    BOXES
+    /** The same, with what that step wrote set off. */
+    static Shown fresh(Working working, int step) {
+      List<Mark> marks = working.paper().marksAt(step);
+      List<Mark> fresh = marks.stream().filter(mark -> mark.step() == step).toList();
+      return new Shown(working.paper().extent(), marks, fresh, List.of());
+    }
+
+    /** A sum that is set out, with boxes for its answer. */
+    static Shown blank(Working working) {
+      List<Mark> open =
+          working.paper().marks().stream()
+              .filter(mark -> mark.role().kind() == Role.Kind.ANSWER)
+              .toList();
+      return new Shown(working.paper().extent(), working.setOut(), List.of(), open);
+    }
   }
 
   private interface Sheet {
@@ -115,7 +133,7 @@ final class PdfBook implements AutoCloseable {
 
   /** Draws papers as large as the space allows; gives the height that they took. */
   private double papers(PDPageContentStream out, Space space, List<Shown> papers) {
-    Area used = papers.stream().map(s -> s.paper().extent()).reduce(Area::joined).orElseThrow();
+    Area used = papers.stream().map(Shown::extent).reduce(Area::joined).orElseThrow();
     Area area = new Area(used.from().moved(-1, -1), used.to().moved(1, 1));
     int columns = area.columns();
     int rows = area.to().row() - area.from().row() + 1;
@@ -125,26 +143,21 @@ final class PdfBook implements AutoCloseable {
     double top = space.top() + area.from().row() * side;
     MarkPainter painter = new MarkPainter(new PdfCanvas(out, fonts, left, top, side));
     for (Shown shown : papers) {
-      if (shown.setting() == Setting.FRESH) {
-        squares(shown, mark -> mark.step() == shown.step()).forEach(painter::fresh);
-      }
+      squares(shown.fresh()).forEach(painter::fresh);
     }
     painter.grid(area);
     for (Shown shown : papers) {
-      shown.paper().marksAt(shown.step()).forEach(painter::paint);
-      if (shown.setting() == Setting.BOXES) {
-        squares(shown, mark -> mark.step() > shown.step() && ASKED_FOR.contains(mark.role()))
-            .forEach(painter::box);
-      }
+      shown.marks().forEach(painter::paint);
+      squares(shown.open()).forEach(painter::box);
     }
     return rows * side;
   }
 
   /** The squares in which figures of some marks stand. */
-  private static Set<Square> squares(Shown shown, Predicate<Mark> which) {
+  private static Set<Square> squares(List<Mark> marks) {
     Set<Square> squares = new LinkedHashSet<>();
-    for (Mark mark : shown.paper().marks()) {
-      if (mark.place() != null && which.test(mark)) {
+    for (Mark mark : marks) {
+      if (mark.place() != null) {
         if (mark.shape() instanceof Shape.Figure figure) {
           squares.add(figure.at());
         } else if (mark.shape() instanceof Shape.Small small) {

@@ -2,6 +2,7 @@ package bemble.app.export;
 
 import bemble.app.working.WorkingRequest;
 import jakarta.validation.constraints.NotNull;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A page to be printed.
@@ -15,9 +16,9 @@ import jakarta.validation.constraints.NotNull;
 public record PdfRequest(
     @NotNull(message = "Say which sum is to be printed.") WorkingRequest working,
     @NotNull(message = "Say what is to be printed: the page, a strip or an empty page.") Kind kind,
-    Size size,
-    Per per,
-    Integer frames) {
+    @Nullable Size size,
+    @Nullable Per per,
+    @Nullable Integer frames) {
   /** What is printed. */
   public enum Kind {
     /** The page when all is done, with its check. */

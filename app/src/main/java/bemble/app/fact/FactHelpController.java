@@ -13,6 +13,7 @@ import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.math.BigInteger;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -37,7 +38,7 @@ class FactHelpController {
               operands) {}
 
   /** One way of getting it, with a picture where one helps. */
-  record WayView(String text, Paper drawing) {}
+  record WayView(String text, @Nullable Paper drawing) {}
 
   @PostMapping
   List<WayView> help(@Valid @RequestBody FactRequest request) {

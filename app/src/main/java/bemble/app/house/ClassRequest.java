@@ -3,6 +3,7 @@ package bemble.app.house;
 import bemble.style.Style;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A class as its teacher wants it.
@@ -15,5 +16,5 @@ public record ClassRequest(
     @NotBlank(message = "Give the class a name.")
         @Size(max = 60, message = "A name has at most 60 letters.")
         String name,
-    Style style,
-    Integer version) {}
+    @Nullable Style style,
+    @Nullable Integer version) {}

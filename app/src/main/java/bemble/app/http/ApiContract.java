@@ -2,15 +2,19 @@ package bemble.app.http;
 
 import bemble.style.Choice;
 import bemble.style.Setting;
+import io.swagger.v3.core.converter.ModelConverter;
+import io.swagger.v3.core.util.Json;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
+import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -18,27 +22,20 @@ import org.springframework.context.annotation.Configuration;
 /** What springdoc cannot read off plain records. */
 @Configuration
 class ApiContract {
-  /** The components that may be missing, by schema; all others are always there. */
-  private static final Map<String, Set<String>> OPTIONAL =
-      Map.ofEntries(
-          Map.entry("Mark", Set.of("place", "struck")),
-          Map.entry("Paper", Set.of("onesColumn")),
-          Map.entry("StepView", Set.of("focus")),
-          Map.entry("MethodView", Set.of("misfit")),
-          Map.entry("AnswerView", Set.of("remainder", "rounded", "above")),
-          Map.entry("WayView", Set.of("drawing")),
-          Map.entry("WorkingRequest", Set.of("method", "places", "style", "check")),
-          Map.entry("CheckView", Set.of("strength", "choice")),
-          Map.entry("FindingView", Set.of("wrong", "follows")),
-          Map.entry("SlipFinding", Set.of("slip")),
-          Map.entry("AttemptEntry", Set.of("slip")),
-          Map.entry("AttemptRequest", Set.of("method", "style", "who", "settingOut", "telling")),
-          Map.entry("AttemptView", Set.of("handedInAt", "report", "truth", "check", "checkOf")),
-          Map.entry("HandInRequest", Set.of("explanation")),
-          Map.entry("PdfRequest", Set.of("size", "per", "frames")),
-          Map.entry("ClassRequest", Set.of("style", "version")),
-          Map.entry("PageFile", Set.of("title", "note", "style")),
-          Map.entry("KeepRequest", Set.of("style", "note")));
+  /** The records that the interface speaks of, by their names. */
+  private final Map<String, Class<?>> records = new ConcurrentHashMap<>();
+
+  /** Remembers the record behind each schema. */
+  @Bean
+  ModelConverter recordsOfSchemas() {
+    return (type, context, chain) -> {
+      Class<?> raw = Json.mapper().constructType(type.getType()).getRawClass();
+      if (raw.isRecord()) {
+        records.put(raw.getSimpleName(), raw);
+      }
+      return chain.hasNext() ? chain.next().resolve(type, context, chain) : null;
+    };
+  }
 
   @Bean
   OpenApiCustomizer contract() {
@@ -51,7 +48,7 @@ class ApiContract {
       }
       api.getComponents().getSchemas().remove("Choice");
       api.getComponents().addSchemas("Style", style());
-      api.getComponents().getSchemas().forEach(ApiContract::require);
+      api.getComponents().getSchemas().forEach(this::require);
     };
   }
 
@@ -86,13 +83,20 @@ class ApiContract {
     schemas.remove("Shape");
   }
 
+  /** All components of a record are always there, but for those that may be null. */
   @SuppressWarnings("rawtypes")
-  private static void require(String name, Schema<?> schema) {
+  private void require(String name, Schema<?> schema) {
     if (schema.getProperties() == null || name.equals("Style")) {
       return;
     }
     List<String> required = new ArrayList<>(schema.getProperties().keySet());
-    required.removeAll(OPTIONAL.getOrDefault(name, Set.of()));
+    if (records.containsKey(name)) {
+      for (RecordComponent component : records.get(name).getRecordComponents()) {
+        if (component.getAnnotatedType().isAnnotationPresent(Nullable.class)) {
+          required.remove(component.getName());
+        }
+      }
+    }
     schema.setRequired(required);
   }
 }

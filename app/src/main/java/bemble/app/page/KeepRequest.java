@@ -3,13 +3,14 @@ package bemble.app.page;
 import bemble.style.Style;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
+import org.jspecify.annotations.Nullable;
 
 /** A page to be kept: the sum, how to work it, and what to call it. */
 public record KeepRequest(
     String problem,
     String method,
-    Style style,
+    @Nullable Style style,
     @NotBlank(message = "Give the page a title, so that you find it again.")
         @Size(max = 120, message = "A title has at most 120 letters.")
         String title,
-    @Size(max = 2000, message = "A note has at most 2,000 letters.") String note) {}
+    @Size(max = 2000, message = "A note has at most 2,000 letters.") @Nullable String note) {}

@@ -3,6 +3,7 @@ package bemble.app.slate;
 import bemble.judge.Judge.SettingOut;
 import bemble.style.Style;
 import jakarta.validation.constraints.Size;
+import org.jspecify.annotations.Nullable;
 
 /**
  * An attempt to be begun.
@@ -16,11 +17,11 @@ import jakarta.validation.constraints.Size;
  */
 public record AttemptRequest(
     String problem,
-    String method,
-    Style style,
-    @Size(max = 60, message = "A name has at most 60 letters.") String who,
-    SettingOut settingOut,
-    Telling telling) {
+    @Nullable String method,
+    @Nullable Style style,
+    @Size(max = 60, message = "A name has at most 60 letters.") @Nullable String who,
+    @Nullable SettingOut settingOut,
+    @Nullable Telling telling) {
   /** When the judge speaks. */
   public enum Telling {
     AS_I_GO,

@@ -8,6 +8,7 @@ import bemble.problem.Operation;
 import bemble.slate.Slate.Waypoint;
 import java.time.OffsetDateTime;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * An attempt, ready to be worked on or looked at.
@@ -33,17 +34,17 @@ public record AttemptView(
     SettingOut settingOut,
     Telling telling,
     OffsetDateTime begunAt,
-    OffsetDateTime handedInAt,
+    @Nullable OffsetDateTime handedInAt,
     String explanation,
     Paper paper,
     List<Waypoint> path,
     List<ColumnName> columns,
     List<StrokeView> strokes,
-    ReportView report,
-    Paper truth,
+    @Nullable ReportView report,
+    @Nullable Paper truth,
     long seconds,
-    Long check,
-    Long checkOf) {
+    @Nullable Long check,
+    @Nullable Long checkOf) {
   /** An attempt in a list; {@code slip} names the first thing that went wrong. */
   public record AttemptEntry(
       long id,
@@ -53,6 +54,6 @@ public record AttemptView(
       OffsetDateTime begunAt,
       boolean handedIn,
       long seconds,
-      String slip,
+      @Nullable String slip,
       long slips) {}
 }

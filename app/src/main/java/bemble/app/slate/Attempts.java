@@ -107,22 +107,26 @@ public class Attempts {
     return mapper.findCheck(id).map(AttemptRow::id);
   }
 
-  /** Adds what was done; answers with the judgement where that is wanted as one goes. */
+  /**
+   * Adds what was done; answers with the judgement where that is wanted as one goes. Strokes that
+   * are kept already may be sent once more: their sender may not have heard that they are.
+   */
   public Optional<ReportView> write(long id, List<StrokeView> strokes) {
     return with(
         id,
         page -> {
-          refuseUnwritable(id, page, strokes);
-          if (!strokes.isEmpty()) {
-            mapper.write(id, strokes.stream().map(Attempts::row).toList());
-            page.add(strokes);
+          List<StrokeView> more = strokes.stream().filter(stroke -> !page.has(stroke)).toList();
+          refuseUnwritable(id, page, more);
+          if (!more.isEmpty()) {
+            mapper.write(id, more.stream().map(Attempts::row).toList());
+            page.add(more);
           }
           return Optional.ofNullable(page.report());
         });
   }
 
   private void refuseUnwritable(long id, OpenPage page, List<StrokeView> strokes) {
-    if (page.isEnded()) {
+    if (page.isEnded() && !strokes.isEmpty()) {
       throw new StaleException("This page is handed in; nothing more can be written on it.");
     }
     int number = page.next();

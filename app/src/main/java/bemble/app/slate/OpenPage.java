@@ -51,6 +51,11 @@ final class OpenPage {
     return words;
   }
 
+  /** Whether a stroke is kept already. */
+  boolean has(StrokeView stroke) {
+    return stroke.number() < strokes.size() && strokes.get(stroke.number()).equals(stroke);
+  }
+
   /** How many strokes there are: the number of the next one. */
   int next() {
     return strokes.size();

@@ -4,6 +4,7 @@ import bemble.judge.Finding;
 import bemble.judge.Verdict;
 import bemble.paper.Square;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What the judge says of a page.
@@ -42,7 +43,7 @@ public record ReportView(
       List<Square> squares,
       Finding.Kind kind,
       String where,
-      String slip,
+      @Nullable String slip,
       String name,
       String question,
       List<String> others) {}

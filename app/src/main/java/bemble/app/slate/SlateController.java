@@ -6,6 +6,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -39,7 +40,7 @@ class SlateController {
   /** The end of an attempt, with the writer's own explanation. */
   record HandInRequest(
       @Size(max = 2000, message = "An explanation has at most 2,000 letters.")
-          String explanation) {}
+          @Nullable String explanation) {}
 
   /** A simulated pupil: a sum and the slips that are made in it. */
   record PupilRequest(

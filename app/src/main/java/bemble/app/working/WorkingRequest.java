@@ -1,6 +1,7 @@
 package bemble.app.working;
 
 import bemble.style.Style;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A sum to be worked.
@@ -13,7 +14,11 @@ import bemble.style.Style;
  *     out
  */
 public record WorkingRequest(
-    String problem, String method, Integer places, Style style, String check) {
+    String problem,
+    @Nullable String method,
+    @Nullable Integer places,
+    @Nullable Style style,
+    @Nullable String check) {
   /** A sum whose line says all there is to say of places. */
   public WorkingRequest(String problem, String method, Style style) {
     this(problem, method, null, style, null);

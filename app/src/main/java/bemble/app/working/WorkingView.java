@@ -4,10 +4,12 @@ import bemble.check.Check;
 import bemble.fact.Fact;
 import bemble.paper.Area;
 import bemble.paper.Paper;
+import bemble.paper.Square;
 import bemble.problem.Operation;
 import bemble.style.Style;
 import bemble.trait.Traits;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A worked sum with its words, ready to be shown.
@@ -15,6 +17,8 @@ import java.util.List;
  * @param problem the sum as the class writes it
  * @param plain the same with a point for decimals and no thousands marks, which reads alike in
  *     every style
+ * @param setOut the ids of the marks that stand when the sum is set out for its writer
+ * @param begin the square of the first figure of the answer; on a page without one, its foot
  * @param tally what the working took, in the words of the class
  */
 public record WorkingView(
@@ -26,6 +30,8 @@ public record WorkingView(
     Style style,
     AnswerView answer,
     Paper paper,
+    List<Integer> setOut,
+    Square begin,
     List<StepView> steps,
     CheckView check,
     Traits traits,
@@ -40,7 +46,8 @@ public record WorkingView(
    * @param misfit why it does not suit this sum
    * @param written whether somebody can work it on the Slate; otherwise it is to be looked at
    */
-  public record MethodView(String id, String name, String about, String misfit, boolean written) {}
+  public record MethodView(
+      String id, String name, String about, @Nullable String misfit, boolean written) {}
 
   /**
    * The answer in plain figures, and as said.
@@ -51,7 +58,11 @@ public record WorkingView(
    * @param above the next number above a root that is not exact
    */
   public record AnswerView(
-      String text, String value, String remainder, String rounded, String above) {}
+      String text,
+      String value,
+      @Nullable String remainder,
+      @Nullable String rounded,
+      @Nullable String above) {}
 
   /**
    * One step in words; its marks are those of the paper that carry its number.
@@ -66,7 +77,7 @@ public record WorkingView(
       String sectionKey,
       String say,
       List<FactView> facts,
-      Area focus) {}
+      @Nullable Area focus) {}
 
   /**
    * What else there is to say of a step. A page is set out without it: there is more of it than of
@@ -88,17 +99,19 @@ public record WorkingView(
    * @param choices all its values; none where there is one way only
    * @param strength what to know where it is harder than the sum, or proves less
    * @param verdict whether it came back, in words
+   * @param setOut the ids of the marks that stand when its sums are set out
    */
   public record CheckView(
       Check.Kind kind,
       String about,
-      String choice,
+      @Nullable String choice,
       List<CheckChoice> choices,
-      String strength,
+      @Nullable String strength,
       String verdict,
       String expected,
       boolean cameBack,
       Paper paper,
+      List<Integer> setOut,
       List<StepView> steps) {}
 
   /** One way of checking. */

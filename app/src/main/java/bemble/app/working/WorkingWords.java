@@ -16,6 +16,7 @@ import bemble.method.Methods;
 import bemble.method.Misfit;
 import bemble.number.Figures;
 import bemble.number.Numeral;
+import bemble.paper.Mark;
 import bemble.paper.Paper;
 import bemble.plan.Answer;
 import bemble.plan.Step;
@@ -145,7 +146,12 @@ public final class WorkingWords {
         wording.number(check.expected()),
         check.cameBack(),
         check.working().paper(),
+        setOut(check.working()),
         steps(check.working()));
+  }
+
+  static List<Integer> setOut(Working working) {
+    return working.setOut().stream().map(Mark::id).toList();
   }
 
   private List<CheckChoice> choices(Check check) {

@@ -4,6 +4,7 @@ import bemble.app.working.WorkingView.AnswerView;
 import bemble.app.working.WorkingView.StepWords;
 import bemble.check.Checks;
 import bemble.method.Sum;
+import bemble.paper.Square;
 import bemble.plan.Answer;
 import bemble.plan.Working;
 import bemble.style.Style;
@@ -37,11 +38,20 @@ public class Workings {
         style,
         words.answer(working.answer(), style),
         working.paper(),
+        WorkingWords.setOut(working),
+        begin(working),
         words.steps(working),
         words.check(Checks.of(working, style)),
         traits,
         words.tally(traits),
         words.columns(working.paper()));
+  }
+
+  private static Square begin(Working working) {
+    return working
+        .firstOfAnswer()
+        .map(entry -> entry.slot().square())
+        .orElse(working.paper().extent().to());
   }
 
   /** What else there is to say of each step of a working and then of its check. */

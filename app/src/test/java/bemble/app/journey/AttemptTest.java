@@ -219,4 +219,21 @@ class AttemptTest extends Conversation {
         talk.post("/api/pupils", Map.of("working", sum, "slips", List.of("daydreaming")));
     assertEquals(422, unknown.status());
   }
+
+  /** A sender that did not hear the answer sends once more; nothing stands twice. */
+  @Test
+  void strokesThatAreKeptAlreadyMayBeSentOnceMore() {
+    long id = begin("46 + 38", "column");
+    Map<String, Object> first = stroke(0, "FIGURE", 4, 2, "4");
+    Map<String, Object> second = stroke(1, "FIGURE", 4, 1, "8");
+    assertEquals(200, write(id, first).status());
+    JsonNode report = write(id, first, second).json();
+    assertEquals(2, report.get("right").asInt());
+    assertEquals(200, write(id, first, second).status());
+    assertEquals(409, write(id, stroke(1, "FIGURE", 4, 1, "9")).status());
+    assertEquals(2, talk.get("/api/attempts/" + id).json().get("strokes").size());
+    assertEquals(200, talk.post("/api/attempts/" + id + "/hand-in", Map.of()).status());
+    assertEquals(200, write(id, second).status());
+    assertEquals(409, write(id, stroke(2, "FIGURE", 4, 0, "1")).status());
+  }
 }

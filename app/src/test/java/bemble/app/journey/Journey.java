@@ -8,10 +8,12 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.TestInfo;
 import org.junit.jupiter.api.io.TempDir;
 
 /**
- * A journey through one running Bemble without data; each test begins with a browser of its own.
+ * A journey through the Bemble that all tests share, or through one of its own without data; each
+ * test begins with a browser of its own.
  */
 abstract class Journey {
   @TempDir static Path folder;
@@ -19,13 +21,19 @@ abstract class Journey {
   DeskHand hand;
 
   @BeforeAll
-  static void start() {
-    app = new RunningApp(folder.resolve("journey"), false);
+  static void start(TestInfo info) {
+    app = isAlone(info) ? new RunningApp(folder.resolve("journey"), false) : RunningApp.shared();
   }
 
   @AfterAll
-  static void stop() {
-    app.close();
+  static void stop(TestInfo info) {
+    if (isAlone(info)) {
+      app.close();
+    }
+  }
+
+  private static boolean isAlone(TestInfo info) {
+    return info.getTestClass().orElseThrow().isAnnotationPresent(OwnApp.class);
   }
 
   /** Speaks to the same app. */

@@ -1,18 +1,38 @@
 package bemble.app.journey;
 
 import bemble.app.Bemble;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 
 /** Bemble running inside the test, on a free port. */
 final class RunningApp implements AutoCloseable {
+  private static RunningApp shared;
   private final ConfigurableApplicationContext context;
 
   RunningApp(Path data, boolean demo) {
     context =
         new SpringApplicationBuilder(Bemble.class)
             .run("--server.port=0", "--bemble.data=" + data, "--bemble.demo=" + demo);
+  }
+
+  /**
+   * The one that serves all tests that do not mind what others have left in it. It ends with the
+   * tests.
+   */
+  static synchronized RunningApp shared() {
+    if (shared == null) {
+      try {
+        shared = new RunningApp(Files.createTempDirectory("bemble").resolve("shared"), false);
+      } catch (IOException e) {
+        throw new UncheckedIOException(e);
+      }
+      Runtime.getRuntime().addShutdownHook(new Thread(shared::close));
+    }
+    return shared;
   }
 
   String address() {

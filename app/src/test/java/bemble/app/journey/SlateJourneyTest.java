@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import java.util.Map;
@@ -12,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+@OwnApp
 class SlateJourneyTest extends Journey {
   private void begin(String sum, String method) {
     hand.tab("Slate");
@@ -202,6 +204,26 @@ class SlateJourneyTest extends Journey {
     assertThat(hand.page.getByText("5 right")).isVisible();
     assertThat(hand.page.getByTestId("finding").last()).containsText("no sign");
     assertThat(hand.page.getByText("A line under the numbers")).isVisible();
+  }
+
+  @Test
+  void whatCannotBeSentWaitsAndIsSentInItsOrder() {
+    begin("83 − 47", "Exchange");
+    hand.button("Stop at small figures").click();
+    hand.page.getByLabel("Slate", new Page.GetByLabelOptions().setExact(true)).focus();
+    hand.page.route("**/api/attempts/**", Route::abort);
+    type("44");
+    assertThat(hand.page.getByText("Not kept yet")).isVisible();
+    assertThat(hand.page.locator("[data-layer='1'] [data-kind=figure]")).hasCount(2);
+    hand.press("Control+Enter");
+    hand.page.getByLabel("How did you do it?").fill("Out of reach.");
+    hand.press("Control+Enter");
+    assertThat(hand.page.getByText("Not handed in yet")).isVisible();
+    hand.page.unroute("**/api/attempts/**");
+    assertThat(hand.page.getByText("Out of reach.")).isVisible();
+    assertThat(hand.page.getByTestId("finding").first()).containsText("smaller taken from larger");
+    hand.page.reload();
+    assertThat(hand.page.locator("[data-layer='1'] [data-kind=figure]")).hasCount(2);
   }
 
   @Test

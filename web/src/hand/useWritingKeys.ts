@@ -1,14 +1,15 @@
 import { useLayoutEffect } from 'react';
 
-interface SlateKeys {
-  write: (digit: string, small: boolean) => void;
+interface Hand {
+  write: (sign: string, small: boolean) => void;
   act: (key: string) => boolean;
   turn: (which: 'undo' | 'redo') => void;
-  handIn: () => void;
+  /** What Ctrl and Enter do, on a page that is handed in. */
+  handIn?: () => void;
 }
 
-/** The keys of the Slate, those with Ctrl among them; a field or a dialog keeps its own. */
-export function useSlateKeys({ write, act, turn, handIn }: SlateKeys) {
+/** The keys that write on a sheet, those with Ctrl among them; fields and dialogs keep their own. */
+export function useWritingKeys({ write, act, turn, handIn }: Hand) {
   // Before the next key can come, so that it meets the page as it is then.
   useLayoutEffect(() => {
     const listen = (event: KeyboardEvent) => {
@@ -24,23 +25,28 @@ export function useSlateKeys({ write, act, turn, handIn }: SlateKeys) {
         event.preventDefault();
       }
     };
+    const turning: Record<string, () => void> = {
+      z: () => turn('undo'),
+      y: () => turn('redo'),
+    };
     const handled = (event: KeyboardEvent): boolean => {
       if (event.ctrlKey || event.metaKey) {
-        const ctrl: Record<string, () => void> = {
-          Enter: handIn,
-          z: () => turn('undo'),
-          y: () => turn('redo'),
-        };
+        const ctrl: Record<string, (() => void) | undefined> = { ...turning, Enter: handIn };
         ctrl[event.key]?.();
-        return event.key in ctrl;
+        return ctrl[event.key] !== undefined;
       }
       const digit = /^(Digit|Numpad)\d$/.test(event.code) ? event.code.slice(-1) : undefined;
       if (digit !== undefined) {
         write(digit, event.shiftKey);
         return true;
       }
-      if (/^[+\-×x*÷√.,]$/.test(event.key)) {
+      if (/^[+\-×x*÷=√.,]$/.test(event.key)) {
         write({ '-': '−', x: '×', '*': '×' }[event.key] ?? event.key, false);
+        return true;
+      }
+      const turned = turning[event.key];
+      if (turned) {
+        turned();
         return true;
       }
       const onButton = event.target instanceof Element && event.target.closest('button, a');

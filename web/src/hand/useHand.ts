@@ -1,30 +1,46 @@
 import { useState } from 'react';
 import type { Square } from '../api/types';
 import { same } from '../paper/geometry';
-import { cursorAt, nextCursor, type Cursor } from './strokes';
-import type { useAttempt } from './useAttempt';
+import { cursorAt, nextCursor, type Cursor, type Path } from './path';
+import type { Editor } from './useEditor';
 
-/** The hand over a page: where it is, and what it writes there. It goes on as a practised one does. */
-export function useHand(slate: ReturnType<typeof useAttempt>, onDone: () => void) {
-  const { attempt, marks } = slate;
+/** A sheet that is written on. */
+interface Sheet {
+  editor: Editor;
+  /** The squares in the order of a practised hand; empty where nobody knows what will be written. */
+  path: Path;
+  /** Where to begin where there is no path. */
+  begin?: Square;
+  /** Whether it can be written on. */
+  open: boolean;
+  onDone?: () => void;
+}
+
+/**
+ * The hand over a sheet: where it is, and what it writes there. It goes on along the path, and
+ * without one to the left, where the next place is.
+ */
+export function useHand({ editor, path, begin, open, onDone }: Sheet) {
+  const { marks } = editor;
   const [moved, setCursor] = useState<Cursor | null>(null);
   /** Whether the cursor stops at the squares for small figures. */
   const [aids, setAids] = useState(true);
-  const path = attempt?.path ?? [];
-  const cursor = moved ?? { at: path[0]?.at ?? { row: 1, column: 1 }, step: 0 };
+  const cursor = moved ?? { at: path[0]?.at ?? begin ?? { row: 1, column: 1 }, step: 0 };
   const { at } = cursor;
-  const ended = attempt?.handedInAt !== undefined;
   const go = (to: Square) => setCursor(cursorAt(path, to, marks));
+  const move = ({ row, column }: Square) =>
+    go({ row: Math.max(0, at.row + row), column: Math.max(0, at.column + column) });
+  const isFree = path.length === 0;
 
   const write = (sign: string, small: boolean) => {
-    if (!attempt || ended) {
+    if (!open) {
       return;
     }
-    onDone();
+    onDone?.();
     if (sign === '.' || sign === ',') {
       // It belongs behind the figure that was written last, wherever the cursor has gone since.
-      const last = marks.findLast((mark) => mark.kind === 'FIGURE')?.at ?? at;
-      slate.write(last, { kind: 'POINT', text: '.' });
+      const last = isFree ? at : (marks.findLast((mark) => mark.kind === 'FIGURE')?.at ?? at);
+      editor.write(last, { kind: 'POINT', text: '.' });
       return;
     }
     const meant = path[cursor.step];
@@ -32,42 +48,49 @@ export function useHand(slate: ReturnType<typeof useAttempt>, onDone: () => void
       marks.find((mark) => mark.kind === kind && same(mark.at, at))?.text ?? '';
     const isDigit = /\d/.test(sign);
     if (isDigit && meant?.kind === 'NUMBER' && !small) {
-      slate.write(at, { kind: 'NUMBER', text: there('NUMBER') + sign });
+      editor.write(at, { kind: 'NUMBER', text: there('NUMBER') + sign });
       return;
     }
     const aid = isDigit && (small || (aids && meant?.kind === 'AID'));
     const standing = aid ? there('AID') : '';
     const figures = meant?.kind === 'AID' ? meant.figures : Infinity;
     const text = standing.length < figures ? standing + sign : sign;
-    slate.write(at, { kind: aid ? 'AID' : 'FIGURE', text });
+    const kind = aid ? ('AID' as const) : ('FIGURE' as const);
+    editor.write(at, { kind, text });
     if (!small && (!aid || text.length >= figures)) {
-      const kind = aid ? ('AID' as const) : ('FIGURE' as const);
-      setCursor(nextCursor(path, cursor, [...marks, { kind, at, text }], aids));
+      if (isFree) {
+        move(MOVES.ArrowLeft);
+      } else {
+        setCursor(nextCursor(path, cursor, [...marks, { kind, at, text }], aids));
+      }
     }
   };
 
   /** What a key does that writes no sign; false where it is none of these. */
   const act = (key: string): boolean => {
-    if (!attempt || ended) {
+    if (!open) {
       return false;
     }
-    const move = MOVES[key];
     const kind = CHANGES[key];
-    if (move) {
-      go({ row: Math.max(0, at.row + move.row), column: Math.max(0, at.column + move.column) });
+    if (isMove(key)) {
+      move(MOVES[key]);
     } else if (key === 'Enter') {
-      setCursor(nextCursor(path, cursor, marks, aids));
+      if (isFree) {
+        move(MOVES.ArrowDown);
+      } else {
+        setCursor(nextCursor(path, cursor, marks, aids));
+      }
     } else if (kind) {
-      slate.write(at, { kind, text: '' });
+      editor.write(at, { kind, text: '' });
     } else {
       return false;
     }
-    onDone();
+    onDone?.();
     return true;
   };
 
   const turn = (which: 'undo' | 'redo') => {
-    const to = slate[which]();
+    const to = open && editor.turn(which);
     if (to) {
       go(to);
     }
@@ -76,12 +99,14 @@ export function useHand(slate: ReturnType<typeof useAttempt>, onDone: () => void
   return { at, go, aids, setAids, write, act, turn };
 }
 
-const MOVES: Record<string, Square> = {
+const MOVES = {
   ArrowUp: { row: -1, column: 0 },
   ArrowDown: { row: 1, column: 0 },
   ArrowLeft: { row: 0, column: -1 },
   ArrowRight: { row: 0, column: 1 },
-};
+} satisfies Record<string, Square>;
+
+const isMove = (key: string): key is keyof typeof MOVES => key in MOVES;
 
 const CHANGES: Record<string, 'STRIKE' | 'LINE' | 'RUB'> = {
   '/': 'STRIKE',

@@ -1,33 +1,6 @@
-import type { Attempt, Square, Stroke } from '../api/types';
+import type { Attempt, Square } from '../api/types';
 import { same } from '../paper/geometry';
-import type { WrittenMark } from '../paper/writing';
-
-/** What stands on the page after some strokes. */
-export function marksAfter(strokes: Stroke[]): WrittenMark[] {
-  let marks: WrittenMark[] = [];
-  for (const { kind, row, column, text } of strokes) {
-    const at = { row, column };
-    if (kind === 'RUB') {
-      marks = marks.filter((each) => !same(each.at, at));
-      continue;
-    }
-    const before = marks.find((each) => each.kind === kind && same(each.at, at));
-    marks = marks.filter((each) => each !== before);
-    const toggled = kind === 'STRIKE' || kind === 'LINE';
-    if (toggled ? !before : text !== '') {
-      marks.push({ kind, at, text });
-    }
-  }
-  return marks;
-}
-
-/** The strokes that make a square as it was. */
-export function strokesFor(at: Square, marks: WrittenMark[]): Pick<Stroke, 'kind' | 'text'>[] {
-  return [
-    { kind: 'RUB', text: '' },
-    ...marks.filter((mark) => same(mark.at, at)).map(({ kind, text }) => ({ kind, text })),
-  ];
-}
+import type { WrittenMark } from './strokes';
 
 /** Where the next figure goes, and which step of the hand's path that is; −1 beside the path. */
 export interface Cursor {
@@ -35,7 +8,7 @@ export interface Cursor {
   step: number;
 }
 
-type Path = Attempt['path'];
+export type Path = Attempt['path'];
 
 /** The cursor in a square that was chosen: at the first thing that is still to be written there. */
 export function cursorAt(path: Path, at: Square, marks: WrittenMark[]): Cursor {

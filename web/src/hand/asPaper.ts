@@ -1,0 +1,41 @@
+import type { Mark, Paper, Square } from '../api/types';
+import type { WrittenMark } from './strokes';
+
+/** The writing as a paper, drawn like any other; small figures make way for what is printed. */
+export function asPaper(marks: WrittenMark[], extent: Paper['extent'], printed?: Paper): Paper {
+  const full = [
+    ...marks.filter((mark) => mark.kind === 'FIGURE').map((mark) => mark.at),
+    ...(printed?.marks ?? []).flatMap(({ shape }) => (shape.kind === 'figure' ? [shape.at] : [])),
+  ];
+  return {
+    extent,
+    marks: marks.map((mark, id) => ({
+      id,
+      role: mark.kind === 'AID' ? 'CARRY' : 'PARTIAL',
+      step: 0,
+      shape: shape(mark, full),
+    })),
+  };
+}
+
+function shape({ kind, at: square, text }: WrittenMark, full: Square[]): Mark['shape'] {
+  const crowded = full.some((each) => each.row === square.row && each.column === square.column);
+  switch (kind) {
+    case 'FIGURE':
+      return { kind: 'figure', at: square, text };
+    case 'AID':
+      return { kind: 'small', at: square, spot: crowded ? 'UPPER_LEFT' : 'SMALL', text };
+    case 'POINT':
+      return { kind: 'point', after: square, text };
+    case 'NUMBER':
+      return { kind: 'small', at: square, spot: 'SMALL', text };
+    case 'STRIKE':
+      return { kind: 'strike', at: square, spot: 'FULL' };
+    case 'LINE':
+      return {
+        kind: 'line',
+        from: { row: square.row + 1, column: square.column },
+        to: { row: square.row + 1, column: square.column + 1 },
+      };
+  }
+}

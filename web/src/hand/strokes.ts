@@ -1,0 +1,39 @@
+import type { Square, Stroke } from '../api/types';
+import { same } from '../paper/geometry';
+
+/** What a hand does to a square. */
+export type Done = Pick<Stroke, 'kind' | 'row' | 'column' | 'text'>;
+
+/** What stands in a square: full figures, small ones, points, strikes, a line under it. */
+export interface WrittenMark {
+  kind: Exclude<Stroke['kind'], 'RUB'>;
+  at: Square;
+  text: string;
+}
+
+/** What stands on the page after some strokes. */
+export function marksAfter(strokes: Done[]): WrittenMark[] {
+  let marks: WrittenMark[] = [];
+  for (const { kind, row, column, text } of strokes) {
+    const at = { row, column };
+    if (kind === 'RUB') {
+      marks = marks.filter((each) => !same(each.at, at));
+      continue;
+    }
+    const before = marks.find((each) => each.kind === kind && same(each.at, at));
+    marks = marks.filter((each) => each !== before);
+    const toggled = kind === 'STRIKE' || kind === 'LINE';
+    if (toggled ? !before : text !== '') {
+      marks.push({ kind, at, text });
+    }
+  }
+  return marks;
+}
+
+/** The strokes that make a square as it was. */
+export function strokesFor(at: Square, marks: WrittenMark[]): Done[] {
+  return [
+    { kind: 'RUB', ...at, text: '' },
+    ...marks.filter((mark) => same(mark.at, at)).map(({ kind, text }) => ({ kind, ...at, text })),
+  ];
+}

@@ -1,0 +1,92 @@
+import {
+  useIsMutating,
+  useMutation,
+  useMutationState,
+  useQueryClient,
+} from '@tanstack/react-query';
+import { useCallback, useRef } from 'react';
+import { api, Trouble } from '../api/client';
+import type { Attempt, Report, Stroke } from '../api/types';
+
+const MOST_AT_ONCE = 500;
+
+/** How long to wait before something is sent once more, in milliseconds. */
+const again = (failures: number) => Math.min(500 * 2 ** failures, 4000);
+
+/** Only an app that cannot be reached is asked once more; a refusal is an answer. */
+const outOfReach = (_: number, trouble: Error) => trouble instanceof Trouble && trouble.outOfReach;
+
+/**
+ * What is done to an attempt, sent in its order: strokes, and the handing in behind them. What does
+ * not get through stays and is sent again until the app answers.
+ */
+export function useQueue(
+  id: number,
+  told: {
+    report: (report: Report) => void;
+    ended: (attempt: Attempt) => void;
+    refused: (trouble: Error) => void;
+  },
+) {
+  const waiting = useRef<Stroke[]>([]);
+  const queries = useQueryClient();
+  const mutationKey = ['attempt', id, 'queue'];
+  const inOrder = {
+    mutationKey,
+    scope: { id: `attempt ${id}` },
+    networkMode: 'always',
+    retry: outOfReach,
+    retryDelay: again,
+    onError: (trouble: Error) => {
+      waiting.current = [];
+      told.refused(trouble);
+    },
+  } as const;
+
+  const { mutate: send } = useMutation({
+    ...inOrder,
+    mutationFn: async () => {
+      // All that waits goes at once; whoever queued behind finds nothing left.
+      const batch = waiting.current.slice(0, MOST_AT_ONCE);
+      const said = batch.length > 0 ? await api.write(id, batch) : undefined;
+      waiting.current = waiting.current.slice(batch.length);
+      return said;
+    },
+    onSuccess: (said) => {
+      if (said && waiting.current.length === 0) {
+        told.report(said);
+      }
+    },
+  });
+  const { mutate: handIn } = useMutation({
+    ...inOrder,
+    mutationFn: (explanation: string) => api.handIn(id, explanation),
+    onSuccess: (ended) => {
+      told.ended(ended);
+      void queries.invalidateQueries({ queryKey: ['attempts'] });
+    },
+  });
+
+  const add = useCallback(
+    (strokes: Stroke[]) => {
+      waiting.current.push(...strokes);
+      send();
+    },
+    [send],
+  );
+  const failures = useMutationState({
+    filters: { mutationKey, status: 'pending' },
+    select: (mutation) => mutation.state.failureCount,
+  });
+  const handingIn = useIsMutating({
+    mutationKey,
+    predicate: ({ state }) => typeof state.variables === 'string',
+  });
+  return {
+    add,
+    handIn,
+    handingIn: handingIn > 0,
+    /** Whether something could not be sent yet. */
+    stuck: failures.some((count) => count > 0),
+  };
+}
