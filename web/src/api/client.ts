@@ -9,7 +9,7 @@ import type {
   PdfRequest,
   Report,
   Stroke,
-  WorkingRequest,
+  SumRef,
 } from './types';
 
 const client = createClient<paths>({ baseUrl: '' });
@@ -51,8 +51,8 @@ async function taken<T>(call: Promise<{ data?: T; error?: unknown; response: Res
 }
 
 export const api = {
-  work: (body: WorkingRequest) => taken(client.POST('/api/workings', { body })),
-  stepWords: (body: WorkingRequest) => taken(client.POST('/api/workings/words', { body })),
+  work: (body: SumRef) => taken(client.POST('/api/workings', { body })),
+  stepWords: (body: SumRef) => taken(client.POST('/api/workings/words', { body })),
   factHelp: ({ kind, operands }: Fact) =>
     taken(client.POST('/api/fact-help', { body: { kind, operands } })),
   keep: (body: KeepRequest) => taken(client.POST('/api/pages', { body })),
@@ -72,10 +72,10 @@ export const api = {
     taken(client.DELETE('/api/classes/{id}', { params: { path: { id } } })),
   restoreClass: (id: number) =>
     taken(client.POST('/api/classes/{id}/restore', { params: { path: { id } } })),
-  calculate: (body: WorkingRequest) => taken(client.POST('/api/calculations', { body })),
-  workingLines: (body: WorkingRequest) => taken(client.POST('/api/working-lines', { body })),
-  checkWorking: (working: WorkingRequest, lines: Record<string, string>) =>
-    taken(client.POST('/api/working-checks', { body: { working, lines } })),
+  calculate: (body: SumRef) => taken(client.POST('/api/calculations', { body })),
+  workingLines: (body: SumRef) => taken(client.POST('/api/working-lines', { body })),
+  checkWorking: (sum: SumRef, lines: Record<string, string>) =>
+    taken(client.POST('/api/working-checks', { body: { sum, lines } })),
   attempts: () => taken(client.GET('/api/attempts')),
   beginAttempt: (body: AttemptRequest) => taken(client.POST('/api/attempts', { body })),
   attempt: (id: number) => taken(client.GET('/api/attempts/{id}', { params: { path: { id } } })),
@@ -102,12 +102,12 @@ export const api = {
     taken(client.DELETE('/api/attempts/{id}', { params: { path: { id } } })),
   restoreAttempt: (id: number) =>
     taken(client.POST('/api/attempts/{id}/restore', { params: { path: { id } } })),
-  slips: (body: WorkingRequest) => taken(client.POST('/api/slips', { body })),
-  pupil: (working: WorkingRequest, slips: string[]) =>
-    taken(client.POST('/api/pupils', { body: { working, slips } })),
+  slips: (body: SumRef) => taken(client.POST('/api/slips', { body })),
+  pupil: (sum: SumRef, slips: string[]) =>
+    taken(client.POST('/api/pupils', { body: { sum, slips } })),
   pdf: (body: PdfRequest) =>
     taken<Blob>(client.POST('/api/exports/pdf', { body, parseAs: 'blob' }) as Promise<BlobAnswer>),
-  svg: (body: WorkingRequest, step: number) =>
+  svg: (body: SumRef, step: number) =>
     taken<Blob>(
       client.POST('/api/exports/svg', {
         body,
@@ -115,7 +115,7 @@ export const api = {
         parseAs: 'blob',
       }) as Promise<BlobAnswer>,
     ),
-  pageFile: (body: WorkingRequest) => taken(client.POST('/api/exports/page', { body })),
+  pageFile: (body: SumRef) => taken(client.POST('/api/exports/page', { body })),
   readPage: (body: PageFile) => taken(client.POST('/api/exports/read', { body })),
 };
 

@@ -18,7 +18,8 @@ export type FactWay = Schemas['WayView'];
 export type Operation = Working['operation'];
 export type Page = Schemas['PageView'];
 export type PageEntry = Schemas['Entry'];
-export type WorkingRequest = Schemas['WorkingRequest'];
+/** A sum and how it is worked: all that is ever sent of it. */
+export type SumRef = Schemas['SumRef'];
 export type KeepRequest = Schemas['KeepRequest'];
 export type Style = Schemas['Style'];
 export type ClassRoom = Schemas['ClassView'];

@@ -15,10 +15,10 @@ export function BesidePage({
   step: number;
   method: string;
 }) {
-  const { problem, style } = working;
+  const sum = { ...working.sum, method };
   const other = useQuery({
-    queryKey: ['beside', problem, method, style],
-    queryFn: () => api.work({ problem, method, style }),
+    queryKey: ['beside', sum],
+    queryFn: () => api.work(sum),
     staleTime: Infinity,
   });
   if (other.isError) {
@@ -33,7 +33,7 @@ export function BesidePage({
   }
   const shown = Math.min(step, working.steps.length - 1);
   const at = besideStep(working.steps, shown, other.data.steps);
-  const name = (of: Working) => of.methods.find(({ id }) => id === of.method)?.name;
+  const name = (of: Working) => of.methods.find(({ id }) => id === of.sum.method)?.name;
   const same = other.data.answer.text === working.answer.text;
   const finished = shown === working.steps.length - 1;
   return (

@@ -10,10 +10,10 @@ const ElsewhereDialog = lazy(() => import('./ElsewhereDialog'));
 
 /** How this page is checked, and checking a working done elsewhere. */
 export function CheckLine({ working }: { working: Working }) {
-  const { setOut } = useDesk();
+  const { workAnew } = useDesk();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const [elsewhere, setElsewhere] = useState(false);
-  const { check, plain, method } = working;
+  const { check, sum } = working;
   const chosen = check.choices.find(({ value }) => value === check.choice);
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1 }}>
@@ -34,7 +34,7 @@ export function CheckLine({ working }: { working: Working }) {
             selected={value === check.choice}
             onClick={() => {
               setAnchor(null);
-              setOut(plain, { method, check: value, anew: true });
+              workAnew({ ...sum, check: value });
             }}
           >
             {name}

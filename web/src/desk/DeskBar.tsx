@@ -85,7 +85,7 @@ function Beside({
 }) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const others: Method[] = working.methods.filter(
-    ({ id, misfit }) => id !== working.method && misfit === undefined,
+    ({ id, misfit }) => id !== working.sum.method && misfit === undefined,
   );
   if (method) {
     return (

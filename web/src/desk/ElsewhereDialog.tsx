@@ -18,8 +18,7 @@ export default function ElsewhereDialog({
   working: Working;
   onClose: () => void;
 }) {
-  const { problem, method, style } = working;
-  const sum = { problem, method, style };
+  const { problem, sum } = working;
   const [typed, setTyped] = useState<Record<string, string>>({});
   const lines = useQuery({
     queryKey: ['lines', sum],

@@ -19,9 +19,9 @@ export function KeepDialog({ working, onClose }: { working: Working; onClose: ()
   const queries = useQueryClient();
   const [title, setTitle] = useState('');
   const [note, setNote] = useState('');
-  const { problem, method, style } = working;
+  const { problem, sum } = working;
   const keep = useMutation({
-    mutationFn: () => api.keep({ problem, method, style, title, note }),
+    mutationFn: () => api.keep({ sum, title, note }),
     onSuccess: (page) => {
       dispatch({ do: 'keep', page: { id: page.id, title: page.title } });
       void queries.invalidateQueries({ queryKey: ['pages'] });

@@ -34,15 +34,13 @@ export function PaperDialog({
   const [per, setPer] = useState<NonNullable<PdfRequest['per']>>('COLUMN');
   const [frames, setFrames] = useState(6);
   const notice = useNotice();
-  const { problem, method, style } = working;
-  const check = working.check.choice;
-  const sum = { problem, method, style, check };
-  const name = `${working.plain} ${method}`.replaceAll(/[^\p{L}\d.]+/gu, '-');
+  const { problem, sum } = working;
+  const name = `${sum.plain} ${sum.method}`.replaceAll(/[^\p{L}\d.]+/gu, '-');
   const make = useMutation({
     mutationFn: async (what: 'pdf' | 'svg' | 'json') => {
       switch (what) {
         case 'pdf':
-          return save(await api.pdf({ working: sum, kind, size, per, frames }), `${name}.pdf`);
+          return save(await api.pdf({ sum, kind, size, per, frames }), `${name}.pdf`);
         case 'svg':
           return save(await api.svg(sum, step), `${name}.svg`);
         case 'json': {

@@ -14,7 +14,7 @@ const SIGNS = [
 
 /** The one line to write a sum in; a refusal is said beneath and its place is selected. */
 export function ProblemLine({ onSetOut }: { onSetOut: () => void }) {
-  const { desk, dispatch, setOut, busy } = useDesk();
+  const { desk, dispatch, setOutLine, busy } = useDesk();
   const input = useRef<HTMLInputElement>(null);
   const { line, trouble } = desk;
 
@@ -40,7 +40,7 @@ export function ProblemLine({ onSetOut }: { onSetOut: () => void }) {
       noValidate
       onSubmit={(event) => {
         event.preventDefault();
-        setOut(line);
+        setOutLine(line);
         onSetOut();
       }}
       sx={{ flex: 1, minWidth: 0, position: 'relative', '@media print': { display: 'none' } }}
@@ -109,7 +109,7 @@ export function ProblemLine({ onSetOut }: { onSetOut: () => void }) {
               Did you mean{' '}
               <Button
                 onClick={() => {
-                  setOut(trouble.meant ?? '');
+                  setOutLine(trouble.meant ?? '');
                   onSetOut();
                 }}
               >

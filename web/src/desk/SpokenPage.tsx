@@ -54,17 +54,17 @@ export function SpokenPage({ working }: { working: Working }) {
 
 function MethodChoice({ working }: { working: Working }) {
   const { desk, dispatch, setOut, busy } = useDesk();
-  const chosen = working.methods.find((method) => method.id === working.method);
+  const chosen = working.methods.find((method) => method.id === working.sum.method);
   return (
     <Box>
       <Box role="group" aria-label="Method" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         {working.methods.map(({ id, name, about, misfit }) => (
           <Button
             key={id}
-            aria-pressed={id === working.method}
+            aria-pressed={id === working.sum.method}
             title={misfit ?? about}
             disabled={busy}
-            onClick={() => setOut(working.problem, { method: id })}
+            onClick={() => setOut({ ...working.sum, method: id })}
             sx={{ px: 1.5, ...(misfit && { borderStyle: 'dashed', color: 'text.secondary' }) }}
           >
             {name}

@@ -142,7 +142,7 @@ function Editor({
 /** What the sentence sounds like in the first sum that has it. */
 async function heard({ trials, kind }: Sentence, style: Style): Promise<string> {
   for (const trial of trials) {
-    const working = await api.work({ ...trial, style });
+    const working = await api.work({ plain: trial.problem, method: trial.method, style });
     const step = [...working.steps, ...working.check.steps].find((each) => each.kind === kind);
     if (step) {
       return `${working.problem}: ${step.say}`;

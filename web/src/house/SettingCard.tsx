@@ -134,7 +134,7 @@ function LivePage({
   const columns = to.column - from.column + 2;
   const rows = to.row - from.row + 2;
   return (
-    <Box ref={frame} sx={{ minWidth: 0 }} data-shown={data.style[setting.key as keyof Style]}>
+    <Box ref={frame} sx={{ minWidth: 0 }} data-shown={data.sum.style?.[setting.key as keyof Style]}>
       <SheetSvg
         role="img"
         aria-label={`${setting.name} on ${data.problem}`}

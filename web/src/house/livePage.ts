@@ -4,11 +4,11 @@ import type { Setting, Style, Working } from '../api/types';
 
 /** The example of a setting, or the last sum, worked in a style. */
 export function livePage(setting: Setting, lastSum: Working | null, style: Style) {
-  const problem = lastSum?.plain ?? setting.example;
-  const method = lastSum?.method ?? setting.method;
+  const { plain, method } = lastSum?.sum ?? { plain: setting.example, method: setting.method };
+  const sum = { plain, method, style };
   return queryOptions({
-    queryKey: ['live', problem, method, style],
-    queryFn: () => api.work({ problem, method, style }),
+    queryKey: ['live', sum],
+    queryFn: () => api.work(sum),
     staleTime: Infinity,
   });
 }

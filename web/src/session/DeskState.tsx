@@ -1,19 +1,29 @@
 import { useMutation } from '@tanstack/react-query';
 import { useEffect, useMemo, useReducer, useRef, type ReactNode } from 'react';
 import { api, Trouble } from '../api/client';
+import type { Style, SumRef } from '../api/types';
 import { useCurrentClass } from './classes';
-import { DeskContext, type DeskTools, type SetOutWay } from './deskContext';
+import { DeskContext, type DeskTools } from './deskContext';
 import { deskReducer, EMPTY_DESK, type Desk } from './deskReducer';
 import { remember, workAsLastUsed } from './lastUsed';
 
 const STORE = 'bemble.desk';
 
-type Laid = { line: string; method: string; step: number; page: Desk['page'] };
+/** What lay on the desk: the sum, and how far its page was turned. */
+interface Laid {
+  sum: SumRef;
+  step: number;
+  page: Desk['page'];
+}
 
-interface Order extends SetOutWay {
-  line: string;
-  /** Where the page was when this browser last looked. */
+/** A sum to be worked: as it is, or a typed line in the way that is usual for it. */
+interface Order {
+  sum?: SumRef;
+  line?: string;
+  /** Where its page was before. */
   laid?: Laid;
+  /** Whether the page on the desk stays where it is. */
+  anew?: boolean;
 }
 
 /** What lay on the desk when this browser last looked, if anything. */
@@ -29,10 +39,9 @@ function lastLaid(): Laid | null {
 export function DeskProvider({ children }: { children: ReactNode }) {
   const [desk, dispatch] = useReducer(deskReducer, EMPTY_DESK);
   const { mutate, isPending: busy } = useMutation({
-    mutationFn: ({ line, method, check }: Order) =>
-      method ? api.work({ problem: line, method, check }) : workAsLastUsed(line),
-    onSuccess: (working, { method, laid, anew }) => {
-      if (method) {
+    mutationFn: ({ sum, line = '' }: Order) => (sum ? api.work(sum) : workAsLastUsed(line)),
+    onSuccess: (working, { sum, laid, anew }) => {
+      if (sum) {
         remember(working);
       }
       dispatch(
@@ -48,24 +57,22 @@ export function DeskProvider({ children }: { children: ReactNode }) {
   useEffect(() => {
     const laid = lastLaid();
     if (laid && !started.current) {
-      mutate({ ...laid, laid });
+      mutate({ sum: laid.sum, laid });
     }
     started.current = true;
   }, [mutate]);
 
   useEffect(() => {
     if (desk.working) {
-      const { plain, method } = desk.working;
-      const laid: Laid = { line: plain, method, step: desk.step, page: desk.page };
+      const laid: Laid = { sum: desk.working.sum, step: desk.step, page: desk.page };
       localStorage.setItem(STORE, JSON.stringify(laid));
     }
   }, [desk.working, desk.step, desk.page]);
 
-  useStyleChange(() => {
+  useStyleChange((style) => {
     // A kept page keeps the conventions in which it was kept.
     if (desk.working && !desk.page) {
-      const { plain, method } = desk.working;
-      mutate({ line: plain, method, anew: true });
+      mutate({ sum: { ...desk.working.sum, style, check: undefined }, anew: true });
     }
   });
 
@@ -74,7 +81,9 @@ export function DeskProvider({ children }: { children: ReactNode }) {
       desk,
       dispatch,
       busy,
-      setOut: (line, way) => mutate({ line, ...way }),
+      setOutLine: (line) => mutate({ line }),
+      setOut: (sum) => mutate({ sum }),
+      workAnew: (sum) => mutate({ sum, anew: true }),
       open: ({ id, title, working }) => dispatch({ do: 'set out', working, page: { id, title } }),
       lay: (working) => dispatch({ do: 'set out', working }),
     }),
@@ -84,17 +93,18 @@ export function DeskProvider({ children }: { children: ReactNode }) {
 }
 
 /** Runs when the conventions of the current class have changed, or another class is current. */
-function useStyleChange(run: () => void) {
-  const style = JSON.stringify(useCurrentClass()?.style);
+function useStyleChange(run: (style: Style) => void) {
+  const style = useCurrentClass()?.style;
+  const text = JSON.stringify(style);
   const before = useRef<string | undefined>(undefined);
   const latest = useRef(run);
   useEffect(() => {
     latest.current = run;
   });
   useEffect(() => {
-    if (before.current !== undefined && style !== undefined && before.current !== style) {
-      latest.current();
+    if (before.current !== undefined && text !== undefined && before.current !== text) {
+      latest.current(JSON.parse(text) as Style);
     }
-    before.current = style ?? before.current;
-  }, [style]);
+    before.current = text ?? before.current;
+  }, [text]);
 }

@@ -14,16 +14,16 @@ function lastUsed(): LastUsed {
 }
 
 /** Remembers the method chosen for an operation. */
-export function remember({ operation, method }: Working) {
-  localStorage.setItem(STORE, JSON.stringify({ ...lastUsed(), [operation]: method }));
+export function remember({ operation, sum }: Working) {
+  localStorage.setItem(STORE, JSON.stringify({ ...lastUsed(), [operation]: sum.method }));
 }
 
 /** Works a line by the method last used for its operation, where that suits the sum. */
-export async function workAsLastUsed(problem: string): Promise<Working> {
-  const working = await api.work({ problem });
+export async function workAsLastUsed(plain: string): Promise<Working> {
+  const working = await api.work({ plain });
   const wanted = lastUsed()[working.operation];
   const suits = working.methods.some(({ id, misfit }) => id === wanted && misfit === undefined);
-  return wanted && suits && wanted !== working.method
-    ? api.work({ problem, method: wanted })
+  return wanted && suits && wanted !== working.sum.method
+    ? api.work({ ...working.sum, method: wanted })
     : working;
 }

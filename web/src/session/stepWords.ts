@@ -4,11 +4,10 @@ import type { Step, StepWords, Working } from '../api/types';
 
 /** What else there is to say of a working's steps and its check's; fetched once it is wanted. */
 export function useStepWords(working: Working, wanted: boolean): StepWords[] {
-  const { plain, method, style, check } = working;
-  const request = { problem: plain, method, style, check: check.choice };
+  const { sum } = working;
   const { data } = useQuery({
-    queryKey: ['step words', request],
-    queryFn: () => api.stepWords(request),
+    queryKey: ['step words', sum],
+    queryFn: () => api.stepWords(sum),
     enabled: wanted,
     staleTime: Infinity,
   });

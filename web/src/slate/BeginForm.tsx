@@ -15,7 +15,7 @@ const PupilDialog = lazy(() => import('./PupilDialog'));
 export function BeginForm() {
   const { desk } = useDesk();
   const [line, setLine] = useState(desk.working?.problem ?? '');
-  const [method, setMethod] = useState<string | undefined>(desk.working?.method);
+  const [method, setMethod] = useState<string | undefined>(desk.working?.sum.method);
   const [who, setWho] = useState('');
   const [settingOut, setSettingOut] = useState<AttemptRequest['settingOut']>('GIVEN');
   const [telling, setTelling] = useState<AttemptRequest['telling']>('AS_I_GO');
@@ -25,14 +25,15 @@ export function BeginForm() {
   const asked = useDeferredValue(line);
   const sum = useQuery({
     queryKey: ['try', asked],
-    queryFn: () => api.work({ problem: asked }),
+    queryFn: () => api.work({ plain: asked }),
     enabled: asked.trim() !== '',
     staleTime: Infinity,
   });
   const methods = (sum.data?.methods ?? []).filter(({ written }) => written);
   const chosen = methods.find(({ id }) => id === method)?.id ?? methods[0]?.id;
   const begin = useMutation({
-    mutationFn: () => api.beginAttempt({ problem: line, method: chosen, who, settingOut, telling }),
+    mutationFn: () =>
+      api.beginAttempt({ sum: { plain: line, method: chosen }, who, settingOut, telling }),
     onSuccess: (attempt) => {
       queries.setQueryData(['attempt', attempt.id], attempt);
       void queries.invalidateQueries({ queryKey: ['attempts'] });
@@ -101,7 +102,7 @@ export function BeginForm() {
       </Box>
       {watching && chosen && (
         <Suspense fallback={null}>
-          <PupilDialog problem={line} method={chosen} onClose={() => setWatching(false)} />
+          <PupilDialog sum={{ plain: line, method: chosen }} onClose={() => setWatching(false)} />
         </Suspense>
       )}
     </Box>

@@ -7,6 +7,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '../api/client';
+import type { SumRef } from '../api/types';
 import { SquaredPage } from '../paper/SquaredPage';
 import { asPaper } from '../hand/asPaper';
 import { FindingCard } from './FindingCard';
@@ -15,30 +16,22 @@ import { marksAfter } from '../hand/strokes';
 import { VerdictMarks } from './VerdictMarks';
 
 /** A simulated pupil: choose slips, watch the page being written, read what the judge says. */
-export default function PupilDialog({
-  problem,
-  method,
-  onClose,
-}: {
-  problem: string;
-  method: string;
-  onClose: () => void;
-}) {
+export default function PupilDialog({ sum, onClose }: { sum: SumRef; onClose: () => void }) {
   const [chosen, setChosen] = useState<string[]>([]);
   const [played, setPlayed] = useState<number | null>(null);
   const slips = useQuery({
-    queryKey: ['slips', problem, method],
-    queryFn: () => api.slips({ problem, method }),
+    queryKey: ['slips', sum],
+    queryFn: () => api.slips(sum),
   });
   const page = useQuery({
-    queryKey: ['pupil', problem, method, chosen],
-    queryFn: () => api.pupil({ problem, method }, chosen),
+    queryKey: ['pupil', sum, chosen],
+    queryFn: () => api.pupil(sum, chosen),
   });
   const { data } = page;
   const marks = data ? marksAfter(data.strokes.slice(0, played ?? data.strokes.length)) : [];
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="lg" aria-labelledby="pupil-title">
-      <DialogTitle id="pupil-title">A simulated pupil works {problem}</DialogTitle>
+      <DialogTitle id="pupil-title">A simulated pupil works {sum.plain}</DialogTitle>
       <DialogContent
         sx={{ display: 'grid', gridTemplateColumns: { md: '3fr 2fr' }, gap: 2, minHeight: 420 }}
       >

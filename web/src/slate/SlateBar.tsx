@@ -82,7 +82,7 @@ export const SlateBar = memo(function SlateBar({
       </Box>
       <Button
         onClick={() => {
-          setOut(attempt.plain, { method: attempt.method });
+          setOut(attempt.sum);
           navigate('/desk');
         }}
         sx={{ whiteSpace: 'nowrap' }}

@@ -17,9 +17,8 @@ export function working(problem: string, own: Step[], check: Step[] = []): Worki
   const paper = { extent, marks: [] };
   return {
     problem,
-    plain: problem,
+    sum: { plain: problem, method: 'column' },
     operation: 'ADDITION',
-    method: 'column',
     steps: own,
     paper,
     check: { steps: check, paper },

@@ -86,10 +86,10 @@ public class Answers {
   }
 
   private String body() {
-    String working = "{\"problem\":\"" + line() + "\"}";
+    String working = "{\"plain\":\"" + line() + "\"}";
     return switch (sum) {
-      case "pdf page" -> "{\"kind\":\"PAGE\",\"working\":" + working + "}";
-      case "pdf strip of 12" -> "{\"kind\":\"STRIP\",\"per\":\"STEP\",\"working\":" + working + "}";
+      case "pdf page" -> "{\"kind\":\"PAGE\",\"sum\":" + working + "}";
+      case "pdf strip of 12" -> "{\"kind\":\"STRIP\",\"per\":\"STEP\",\"sum\":" + working + "}";
       default -> working;
     };
   }

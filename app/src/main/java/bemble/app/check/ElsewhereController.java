@@ -1,8 +1,8 @@
 package bemble.app.check;
 
 import bemble.app.http.RefusedException;
+import bemble.app.working.SumRef;
 import bemble.app.working.Sums;
-import bemble.app.working.WorkingRequest;
 import bemble.app.working.WorkingView.AnswerView;
 import bemble.app.working.Workings;
 import bemble.check.Calculator;
@@ -44,7 +44,7 @@ class ElsewhereController {
 
   /** The lines of a working as they were typed, by their keys; blank ones count as not given. */
   record ElsewhereRequest(
-      @NotNull(message = "Say which sum was worked.") WorkingRequest working,
+      @NotNull(message = "Say which sum was worked.") SumRef sum,
       @NotNull(message = "Type at least one line.") Map<String, String> lines) {}
 
   /**
@@ -58,7 +58,7 @@ class ElsewhereController {
 
   /** Which lines a working of this sum has. */
   @PostMapping("/working-lines")
-  List<LineView> lines(@RequestBody WorkingRequest request) {
+  List<LineView> lines(@RequestBody SumRef request) {
     Sum sum = sums.read(request);
     return named(sum);
   }
@@ -66,7 +66,7 @@ class ElsewhereController {
   /** The first line that is not so. */
   @PostMapping("/working-checks")
   FindingView check(@Valid @RequestBody ElsewhereRequest request) {
-    Sum sum = sums.read(request.working());
+    Sum sum = sums.read(request.sum());
     Wording wording = new Wording(sum.style());
     Lines lines = lines(sum);
     Map<Line, Numeral> given = new LinkedHashMap<>();
@@ -140,7 +140,7 @@ class ElsewhereController {
 
   /** The bare result of a sum. */
   @PostMapping("/calculations")
-  AnswerView calculate(@RequestBody WorkingRequest request) {
+  AnswerView calculate(@RequestBody SumRef request) {
     Sum sum = sums.read(request);
     return workings.answer(sum, Calculator.result(sum.problem()));
   }

@@ -5,8 +5,7 @@ import bemble.app.slate.AttemptView;
 import bemble.app.slate.Attempts;
 import bemble.app.slate.Pupils;
 import bemble.app.slate.StrokeView;
-import bemble.app.working.WorkingRequest;
-import bemble.style.Style;
+import bemble.app.working.SumRef;
 import com.fasterxml.jackson.core.type.TypeReference;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
@@ -31,8 +30,7 @@ class DemoAttempts implements ApplicationRunner {
     this.json = json;
   }
 
-  private record DemoAttempt(
-      String who, String problem, String method, List<String> slips, String explanation) {}
+  private record DemoAttempt(String who, SumRef sum, List<String> slips, String explanation) {}
 
   @Override
   public void run(ApplicationArguments arguments) throws IOException {
@@ -48,12 +46,8 @@ class DemoAttempts implements ApplicationRunner {
   }
 
   private void write(DemoAttempt demo) {
-    Style style = Style.STANDARD;
-    AttemptView begun =
-        attempts.begin(
-            new AttemptRequest(demo.problem(), demo.method(), style, demo.who(), null, null));
-    List<StrokeView> strokes =
-        pupils.strokes(new WorkingRequest(demo.problem(), demo.method(), style), demo.slips());
+    AttemptView begun = attempts.begin(new AttemptRequest(demo.sum(), demo.who(), null, null));
+    List<StrokeView> strokes = pupils.strokes(demo.sum(), demo.slips());
     attempts.write(begun.id(), strokes);
     attempts.handIn(begun.id(), demo.explanation() == null ? "" : demo.explanation());
   }

@@ -1,6 +1,6 @@
 package bemble.app.export;
 
-import bemble.app.working.WorkingRequest;
+import bemble.app.working.SumRef;
 import bemble.app.working.WorkingView;
 import bemble.app.working.Workings;
 import jakarta.validation.Valid;
@@ -29,30 +29,23 @@ class ExportController {
   }
 
   @PostMapping(path = "/svg", produces = "image/svg+xml")
-  String svg(@RequestBody WorkingRequest request, @RequestParam(defaultValue = "0") int step) {
+  String svg(@RequestBody SumRef request, @RequestParam(defaultValue = "0") int step) {
     return exports.svg(request, step);
   }
 
   /** The page of a sum as a file that {@link #read} takes again. */
   @PostMapping("/page")
-  PageFile page(@RequestBody WorkingRequest request) {
-    WorkingView working = workings.work(request);
+  PageFile page(@RequestBody SumRef request) {
+    SumRef sum = workings.work(request).sum();
     return new PageFile(
-        PageFile.FORMAT,
-        PageFile.VERSION,
-        working.plain(),
-        working.method(),
-        working.style(),
-        null,
-        null);
+        PageFile.FORMAT, PageFile.VERSION, sum.plain(), sum.method(), sum.style(), null, null);
   }
 
   /** Reads such a file; keeps nothing. */
   @PostMapping("/read")
   PageFileView read(@RequestBody PageFile file) {
     file.check();
-    WorkingView working =
-        workings.work(new WorkingRequest(file.problem(), file.method(), file.style()));
+    WorkingView working = workings.work(new SumRef(file.problem(), file.method(), file.style()));
     return new PageFileView(
         file.title() == null ? "" : file.title(), file.note() == null ? "" : file.note(), working);
   }

@@ -4,8 +4,8 @@ import bemble.app.export.Canvas.Point;
 import bemble.app.export.PdfBook.Frame;
 import bemble.app.export.PdfBook.Shown;
 import bemble.app.http.RefusedException;
+import bemble.app.working.SumRef;
 import bemble.app.working.Sums;
-import bemble.app.working.WorkingRequest;
 import bemble.check.Check;
 import bemble.check.Checks;
 import bemble.method.Sum;
@@ -33,7 +33,7 @@ public class Exports {
   /** A sum worked, with all that is needed to show it. */
   private record Page(Working working, Check check, Wording wording, String heading) {}
 
-  private Page page(WorkingRequest request) {
+  private Page page(SumRef request) {
     Sum sum = sums.read(request);
     Working working = sum.work();
     Wording wording = new Wording(sum.style());
@@ -43,7 +43,7 @@ public class Exports {
 
   /** The sum as a PDF. */
   public byte[] pdf(PdfRequest request) {
-    Page page = page(request.working());
+    Page page = page(request.sum());
     try (PdfBook book = new PdfBook(request.sheet())) {
       if (request.kind() == PdfRequest.Kind.STRIP) {
         book.strip(frames(page, request.per()), request.tiling());
@@ -94,7 +94,7 @@ public class Exports {
   }
 
   /** The sum as an SVG picture, as it is when {@code step} is done; its check follows its steps. */
-  public String svg(WorkingRequest request, int step) {
+  public String svg(SumRef request, int step) {
     Page page = page(request);
     int done = page.working().steps().size();
     SvgCanvas canvas = new SvgCanvas();

@@ -1,20 +1,20 @@
 package bemble.app.export;
 
-import bemble.app.working.WorkingRequest;
+import bemble.app.working.SumRef;
 import jakarta.validation.constraints.NotNull;
 import org.jspecify.annotations.Nullable;
 
 /**
  * A page to be printed.
  *
- * @param working the sum and how to work it
+ * @param sum the sum and how to work it
  * @param kind what is printed
  * @param size the sheet; A4 if left out
  * @param per what a frame of a strip shows; a step if left out
  * @param frames how many frames a sheet of a strip has: 4, 6 or 9; 6 if left out
  */
 public record PdfRequest(
-    @NotNull(message = "Say which sum is to be printed.") WorkingRequest working,
+    @NotNull(message = "Say which sum is to be printed.") SumRef sum,
     @NotNull(message = "Say what is to be printed: the page, a strip or an empty page.") Kind kind,
     @Nullable Size size,
     @Nullable Per per,

@@ -1,15 +1,14 @@
 package bemble.app.page;
 
-import bemble.style.Style;
+import bemble.app.working.SumRef;
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import org.jspecify.annotations.Nullable;
 
 /** A page to be kept: the sum, how to work it, and what to call it. */
 public record KeepRequest(
-    String problem,
-    String method,
-    @Nullable Style style,
+    @NotNull(message = "Say which sum is to be kept.") SumRef sum,
     @NotBlank(message = "Give the page a title, so that you find it again.")
         @Size(max = 120, message = "A title has at most 120 letters.")
         String title,

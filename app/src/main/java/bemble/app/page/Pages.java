@@ -6,7 +6,7 @@ import bemble.app.store.NewPage;
 import bemble.app.store.PageMapper;
 import bemble.app.store.PageRow;
 import bemble.app.store.Stored;
-import bemble.app.working.WorkingRequest;
+import bemble.app.working.SumRef;
 import bemble.app.working.WorkingView;
 import bemble.app.working.Workings;
 import bemble.style.Style;
@@ -37,17 +37,16 @@ public class Pages {
   /** Works the sum first: what cannot be worked is not kept. */
   @Transactional
   public PageView keep(KeepRequest request) {
-    WorkingView working =
-        workings.work(new WorkingRequest(request.problem(), request.method(), request.style()));
+    WorkingView working = workings.work(request.sum());
     String note = request.note() == null ? "" : request.note().strip();
     OffsetDateTime now = OffsetDateTime.now(clock);
     String title = request.title().strip();
     long id =
         mapper.insert(
             new NewPage(
-                working.problem(),
-                working.method(),
-                stored.write(working.style()),
+                working.sum().plain(),
+                working.sum().method(),
+                stored.write(working.sum().style()),
                 title,
                 note,
                 now));
@@ -57,30 +56,29 @@ public class Pages {
   public List<PageView.Entry> search(String words) {
     String typed = words.toLowerCase(Locale.ROOT).strip();
     return mapper.search(like(typed), like(typed.replaceAll("[\\s,\u2009]", ""))).stream()
-        .map(
-            row ->
-                new PageView.Entry(
-                    row.id(),
-                    row.problem(),
-                    row.method(),
-                    methodName(row),
-                    row.title(),
-                    row.note(),
-                    row.keptAt()))
+        .map(this::entry)
         .toList();
   }
 
-  private String methodName(PageRow row) {
-    Style style = stored.read(row.style(), Style.class);
-    return workings.methodName(new WorkingRequest(row.problem(), row.method(), style));
+  private PageView.Entry entry(PageRow row) {
+    Workings.Named named = workings.named(ref(row));
+    return new PageView.Entry(
+        row.id(),
+        named.problem(),
+        row.method(),
+        named.method(),
+        row.title(),
+        row.note(),
+        row.keptAt());
+  }
+
+  private SumRef ref(PageRow row) {
+    return new SumRef(row.plain(), row.method(), stored.read(row.style(), Style.class));
   }
 
   public PageView open(long id) {
     PageRow row = mapper.find(id).orElseThrow(Pages::missing);
-    WorkingView working =
-        workings.work(
-            new WorkingRequest(row.problem(), row.method(), stored.read(row.style(), Style.class)));
-    return new PageView(row.id(), row.title(), row.note(), row.keptAt(), working);
+    return new PageView(row.id(), row.title(), row.note(), row.keptAt(), workings.work(ref(row)));
   }
 
   @Transactional

@@ -1,6 +1,7 @@
 package bemble.app.slate;
 
 import bemble.app.slate.AttemptRequest.Telling;
+import bemble.app.working.SumRef;
 import bemble.app.working.WorkingView.ColumnName;
 import bemble.judge.Judge.SettingOut;
 import bemble.paper.Paper;
@@ -13,7 +14,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * An attempt, ready to be worked on or looked at.
  *
- * @param plain the sum in a form that reads alike in every style
+ * @param sum what brings this sum back
  * @param paper the sheet with what was set out for the writer
  * @param path the squares in the order in which a practised hand would fill them
  * @param strokes all that was done, in order
@@ -26,9 +27,8 @@ import org.jspecify.annotations.Nullable;
 public record AttemptView(
     long id,
     String problem,
-    String plain,
+    SumRef sum,
     Operation operation,
-    String method,
     String methodName,
     String who,
     SettingOut settingOut,

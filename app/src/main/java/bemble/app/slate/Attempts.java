@@ -11,8 +11,8 @@ import bemble.app.store.Bin;
 import bemble.app.store.NewAttempt;
 import bemble.app.store.Stored;
 import bemble.app.store.StrokeRow;
+import bemble.app.working.SumRef;
 import bemble.app.working.Sums;
-import bemble.app.working.WorkingRequest;
 import bemble.app.working.WorkingWords;
 import bemble.check.Checks;
 import bemble.judge.Judge;
@@ -64,7 +64,7 @@ public class Attempts {
   }
 
   public AttemptView begin(AttemptRequest request) {
-    Sum sum = sums.read(new WorkingRequest(request.problem(), request.method(), request.style()));
+    Sum sum = sums.read(request.sum());
     if (!Judge.judges(sum.method())) {
       throw RefusedException.of(
           "not-judged",
@@ -202,7 +202,7 @@ public class Attempts {
 
   private OpenPage page(AttemptRow row) {
     Style style = stored.read(row.style(), Style.class);
-    Sum sum = sums.read(new WorkingRequest(row.problem(), row.method(), style));
+    Sum sum = sums.read(new SumRef(row.plain(), row.method(), style));
     return new OpenPage(row, sum, mapper.strokes(row.id()).stream().map(Attempts::stroke).toList());
   }
 

@@ -3,6 +3,7 @@ package bemble.app.slate;
 import bemble.app.slate.AttemptRequest.Telling;
 import bemble.app.slate.AttemptView.AttemptEntry;
 import bemble.app.store.AttemptRow;
+import bemble.app.working.Sums;
 import bemble.app.working.WorkingWords;
 import bemble.judge.Judge.SettingOut;
 import bemble.judge.Judge.Stage;
@@ -104,9 +105,8 @@ final class OpenPage {
     return new AttemptView(
         row.id(),
         words.problem(sum.problem()),
-        row.problem(),
+        Sums.ref(sum),
         sum.problem().operation(),
-        row.method(),
         words.name(sum.method()),
         row.who(),
         SettingOut.valueOf(row.settingOut()),

@@ -1,8 +1,8 @@
 package bemble.app.slate;
 
 import bemble.app.http.RefusedException;
+import bemble.app.working.SumRef;
 import bemble.app.working.Sums;
-import bemble.app.working.WorkingRequest;
 import bemble.app.working.WorkingWords;
 import bemble.judge.Judge;
 import bemble.judge.Judge.SettingOut;
@@ -50,7 +50,7 @@ public class Pupils {
       ReportView report,
       Paper truth) {}
 
-  List<SlipView> slips(WorkingRequest request) {
+  List<SlipView> slips(SumRef request) {
     Sum sum = sums.read(request);
     ReportWords words = new ReportWords(WorkingWords.of(sum.style()).wording());
     return known(sum).stream().map(slip -> new SlipView(slip.id(), words.name(slip))).toList();
@@ -63,7 +63,7 @@ public class Pupils {
     return sum.method().slips().stream().filter(slip -> !slip.isOfSettingOut()).toList();
   }
 
-  PupilView write(WorkingRequest request, List<String> ids) {
+  PupilView write(SumRef request, List<String> ids) {
     Sum sum = sums.read(request);
     Slate slate = new Slate(sum, SettingOut.GIVEN);
     List<StrokeView> strokes = strokes(sum, ids);
@@ -81,7 +81,7 @@ public class Pupils {
   }
 
   /** What a pupil writes who makes some slips. */
-  public List<StrokeView> strokes(WorkingRequest request, List<String> ids) {
+  public List<StrokeView> strokes(SumRef request, List<String> ids) {
     return strokes(sums.read(request), ids);
   }
 

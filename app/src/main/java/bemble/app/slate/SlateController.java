@@ -1,7 +1,7 @@
 package bemble.app.slate;
 
 import bemble.app.http.RefusedException;
-import bemble.app.working.WorkingRequest;
+import bemble.app.working.SumRef;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -44,7 +44,7 @@ class SlateController {
 
   /** A simulated pupil: a sum and the slips that are made in it. */
   record PupilRequest(
-      @NotNull(message = "Say which sum is to be worked.") WorkingRequest working,
+      @NotNull(message = "Say which sum is to be worked.") SumRef sum,
       @NotNull(message = "Choose slips from the list, or none.") List<String> slips) {}
 
   @PostMapping("/attempts")
@@ -107,13 +107,13 @@ class SlateController {
 
   /** The slips that can happen in a sum. */
   @PostMapping("/slips")
-  List<Pupils.SlipView> slips(@RequestBody WorkingRequest request) {
+  List<Pupils.SlipView> slips(@RequestBody SumRef request) {
     return pupils.slips(request);
   }
 
   /** What a simulated pupil writes, and what the judge says of it; keeps nothing. */
   @PostMapping("/pupils")
   Pupils.PupilView pupil(@Valid @RequestBody PupilRequest request) {
-    return pupils.write(request.working(), request.slips());
+    return pupils.write(request.sum(), request.slips());
   }
 }

@@ -13,7 +13,7 @@ import org.apache.ibatis.annotations.Update;
 public interface AttemptMapper extends Deletable {
   String COLUMNS =
       """
-      select id, problem, method, style, who, setting_out, telling, begun_at, handed_in_at,
+      select id, plain, method, style, who, setting_out, telling, begun_at, handed_in_at,
              explanation, check_of
       from attempt
       """;
@@ -22,8 +22,8 @@ public interface AttemptMapper extends Deletable {
       """
       select id from final table (
         insert into attempt
-          (problem, method, style, who, setting_out, telling, begun_at, explanation, check_of)
-        values (#{problem}, #{method}, #{style}, #{who}, #{settingOut}, #{telling}, #{begunAt}, '',
+          (plain, method, style, who, setting_out, telling, begun_at, explanation, check_of)
+        values (#{plain}, #{method}, #{style}, #{who}, #{settingOut}, #{telling}, #{begunAt}, '',
                 #{checkOf}))
       """)
   long insert(NewAttempt attempt);

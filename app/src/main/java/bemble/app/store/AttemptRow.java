@@ -5,7 +5,7 @@ import java.time.OffsetDateTime;
 /** An attempt as it lies in the table. */
 public record AttemptRow(
     long id,
-    String problem,
+    String plain,
     String method,
     String style,
     String who,

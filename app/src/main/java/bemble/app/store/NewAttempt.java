@@ -4,7 +4,7 @@ import java.time.OffsetDateTime;
 
 /** An attempt about to be begun. */
 public record NewAttempt(
-    String problem,
+    String plain,
     String method,
     String style,
     String who,

@@ -4,9 +4,4 @@ import java.time.OffsetDateTime;
 
 /** A page about to be kept. */
 public record NewPage(
-    String problem,
-    String method,
-    String style,
-    String title,
-    String note,
-    OffsetDateTime keptAt) {}
+    String plain, String method, String style, String title, String note, OffsetDateTime keptAt) {}

@@ -10,13 +10,13 @@ import org.apache.ibatis.annotations.Update;
 
 /** The kept pages. Deleted ones stay until {@link #purge}, so that they can be brought back. */
 public interface PageMapper extends Deletable {
-  String COLUMNS = "id, problem, method, style, title, note, kept_at";
+  String COLUMNS = "id, plain, method, style, title, note, kept_at";
 
   @Select(
       """
       select id from final table (
-        insert into page (problem, method, style, title, note, kept_at)
-        values (#{problem}, #{method}, #{style}, #{title}, #{note}, #{keptAt}))
+        insert into page (plain, method, style, title, note, kept_at)
+        values (#{plain}, #{method}, #{style}, #{title}, #{note}, #{keptAt}))
       """)
   long insert(NewPage page);
 
@@ -28,7 +28,7 @@ public interface PageMapper extends Deletable {
            from page
           where deleted_at is null
             and (lower(title) like #{like} escape '!'
-              or regexp_replace(problem, '[ ,\u2009]', '') like #{sumLike} escape '!')
+              or replace(plain, ' ', '') like #{sumLike} escape '!')
           order by kept_at desc, id desc
           """)
   List<PageRow> search(@Param("like") String like, @Param("sumLike") String sumLike);

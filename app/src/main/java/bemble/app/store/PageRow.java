@@ -5,7 +5,7 @@ import java.time.OffsetDateTime;
 /** A kept page as it lies in the table. */
 public record PageRow(
     long id,
-    String problem,
+    String plain,
     String method,
     String style,
     String title,

@@ -11,11 +11,9 @@ import bemble.problem.Problem;
 import bemble.problem.ProblemReader;
 import bemble.problem.Reading;
 import bemble.problem.Refusal;
-import bemble.problem.Root;
 import bemble.style.Choice;
 import bemble.style.Style;
 import bemble.wording.Wording;
-import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 
@@ -32,11 +30,20 @@ public class Sums {
   }
 
   /** What was asked for. */
-  public Sum read(WorkingRequest request) {
+  public Sum read(SumRef request) {
     Style style = request.style() == null ? classes.currentStyle() : request.style();
-    Problem problem = placed(problem(request.problem(), style), request.places(), style);
+    Problem problem = problem(request.plain(), style);
     Method<?> method = method(problem, request.method(), WorkingWords.of(style));
     return new Sum(problem, method, checked(style, problem, request.check()));
+  }
+
+  /** What brings a sum back. */
+  public static SumRef ref(Sum sum) {
+    String check =
+        Checks.setting(sum.problem().operation())
+            .map(setting -> sum.style().choice(setting).name())
+            .orElse(null);
+    return new SumRef(WorkingWords.plain(sum.problem()), sum.method().id(), sum.style(), check);
   }
 
   /** A sum that was not typed, by the method of that id or else the usual one. */
@@ -54,17 +61,6 @@ public class Sums {
       return understood.problem();
     }
     throw refused((Refusal) reading, style);
-  }
-
-  private Problem placed(Problem problem, Integer places, Style style) {
-    if (places == null || !(problem instanceof Root root)) {
-      return problem;
-    }
-    if (places < 0 || places > limits.places()) {
-      Refusal.Code code = places < 0 ? Refusal.Code.PLACES_NOT_WHOLE : Refusal.Code.TOO_MANY_PLACES;
-      throw refused(new Refusal(code, 0, 0, Map.of("most", limits.places())), style);
-    }
-    return new Root(root.radicand(), places);
   }
 
   private static RefusedException refused(Refusal refusal, Style style) {

@@ -17,13 +17,13 @@ class WorkingController {
   }
 
   @PostMapping
-  WorkingView work(@RequestBody WorkingRequest request) {
+  WorkingView work(@RequestBody SumRef request) {
     return workings.work(request);
   }
 
   /** What else there is to say of each step: in brief, as a question, and why. */
   @PostMapping("/words")
-  List<WorkingView.StepWords> words(@RequestBody WorkingRequest request) {
+  List<WorkingView.StepWords> words(@RequestBody SumRef request) {
     return workings.words(request);
   }
 }

@@ -6,7 +6,6 @@ import bemble.paper.Area;
 import bemble.paper.Paper;
 import bemble.paper.Square;
 import bemble.problem.Operation;
-import bemble.style.Style;
 import bemble.trait.Traits;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -15,19 +14,16 @@ import org.jspecify.annotations.Nullable;
  * A worked sum with its words, ready to be shown.
  *
  * @param problem the sum as the class writes it
- * @param plain the same with a point for decimals and no thousands marks, which reads alike in
- *     every style
+ * @param sum what brings this working back
  * @param setOut the ids of the marks that stand when the sum is set out for its writer
  * @param begin the square of the first figure of the answer; on a page without one, its foot
  * @param tally what the working took, in the words of the class
  */
 public record WorkingView(
     String problem,
-    String plain,
+    SumRef sum,
     Operation operation,
-    String method,
     List<MethodView> methods,
-    Style style,
     AnswerView answer,
     Paper paper,
     List<Integer> setOut,

@@ -23,7 +23,7 @@ public class Workings {
     this.sums = sums;
   }
 
-  public WorkingView work(WorkingRequest request) {
+  public WorkingView work(SumRef request) {
     Sum sum = sums.read(request);
     Style style = sum.style();
     WorkingWords words = WorkingWords.of(style);
@@ -31,11 +31,9 @@ public class Workings {
     Traits traits = TraitReader.of(working);
     return new WorkingView(
         words.problem(sum.problem()),
-        WorkingWords.plain(sum.problem()),
+        Sums.ref(sum),
         sum.problem().operation(),
-        sum.method().id(),
         words.methods(sum.problem()),
-        style,
         words.answer(working.answer(), style),
         working.paper(),
         WorkingWords.setOut(working),
@@ -55,7 +53,7 @@ public class Workings {
   }
 
   /** What else there is to say of each step of a working and then of its check. */
-  List<StepWords> words(WorkingRequest request) {
+  List<StepWords> words(SumRef request) {
     Sum sum = sums.read(request);
     Working working = sum.work();
     Working check = Checks.of(working, sum.style()).working();
@@ -68,9 +66,13 @@ public class Workings {
     return WorkingWords.of(sum.style()).answer(answer, sum.style());
   }
 
-  /** The name of a kept sum's method. */
-  public String methodName(WorkingRequest request) {
+  /** A sum and its method as its class writes and calls them. */
+  public record Named(String problem, String method) {}
+
+  /** A sum by its names, without working it. */
+  public Named named(SumRef request) {
     Sum sum = sums.read(request);
-    return WorkingWords.of(sum.style()).name(sum.method());
+    WorkingWords words = WorkingWords.of(sum.style());
+    return new Named(words.problem(sum.problem()), words.name(sum.method()));
   }
 }

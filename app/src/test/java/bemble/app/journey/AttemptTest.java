@@ -17,9 +17,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class AttemptTest extends Conversation {
   private static long begin(String problem, String method) {
     Talk.Answer begun =
-        talk.post(
-            "/api/attempts",
-            Map.of("problem", problem, "method", method, "style", Map.of(), "who", "Neve"));
+        talk.post("/api/attempts", Map.of("sum", Talk.sum(problem, method), "who", "Neve"));
     assertEquals(201, begun.status(), begun.text());
     return begun.json().get("id").asLong();
   }
@@ -188,11 +186,10 @@ class AttemptTest extends Conversation {
 
   @Test
   void aMethodOfDrawingsAndASumThatIsNoneAreRefused() {
-    Talk.Answer drawn =
-        talk.post("/api/attempts", Map.of("problem", "8 + 7", "method", "dot-frames"));
+    Talk.Answer drawn = talk.post("/api/attempts", Map.of("sum", Talk.sum("8 + 7", "dot-frames")));
     assertEquals(422, drawn.status());
     assertTrue(drawn.detail().contains("for looking at"));
-    assertEquals(422, talk.post("/api/attempts", Map.of("problem", "8 +")).status());
+    assertEquals(422, talk.post("/api/attempts", Map.of("sum", Map.of("plain", "8 +"))).status());
   }
 
   @Test
@@ -208,15 +205,15 @@ class AttemptTest extends Conversation {
 
   @Test
   void aSimulatedPupilMakesTheChosenSlips() {
-    Map<String, Object> sum = Map.of("problem", "57 × 38", "method", "column", "style", Map.of());
+    Map<String, Object> sum = Talk.sum("57 × 38", "column");
     JsonNode slips = talk.post("/api/slips", sum).json();
     assertTrue(slips.toString().contains("no zero to hold the places"));
     JsonNode page =
-        talk.post("/api/pupils", Map.of("working", sum, "slips", List.of("no-placeholder"))).json();
+        talk.post("/api/pupils", Map.of("sum", sum, "slips", List.of("no-placeholder"))).json();
     assertEquals("no-placeholder", page.at("/report/findings/0/slip").asText());
     assertFalse(page.at("/report/allRight").asBoolean());
     Talk.Answer unknown =
-        talk.post("/api/pupils", Map.of("working", sum, "slips", List.of("daydreaming")));
+        talk.post("/api/pupils", Map.of("sum", sum, "slips", List.of("daydreaming")));
     assertEquals(422, unknown.status());
   }
 

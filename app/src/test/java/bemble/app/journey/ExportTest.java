@@ -60,7 +60,7 @@ class ExportTest extends Conversation {
   @CsvSource(delimiter = '|', textBlock = SUMS)
   void everyFigureOfThePageCanBeReadInThePdf(String problem, String method) throws IOException {
     Map<String, Object> sum = Talk.sum(problem, method);
-    try (PDDocument document = pdf(Map.of("working", sum, "kind", "PAGE"))) {
+    try (PDDocument document = pdf(Map.of("sum", sum, "kind", "PAGE"))) {
       String text = new PDFTextStripper().getText(document);
       JsonNode working = talk.post("/api/workings", sum).json();
       for (String mark : marks(working)) {
@@ -79,8 +79,7 @@ class ExportTest extends Conversation {
     JsonNode steps = talk.post("/api/workings", sum).json().get("steps");
     for (int frames : List.of(4, 6, 9)) {
       Map<String, Object> request =
-          Map.of(
-              "working", sum, "kind", "STRIP", "per", "STEP", "frames", frames, "size", "LETTER");
+          Map.of("sum", sum, "kind", "STRIP", "per", "STEP", "frames", frames, "size", "LETTER");
       try (PDDocument document = pdf(request)) {
         assertEquals((steps.size() + frames - 1) / frames, document.getNumberOfPages());
         assertEquals(PDRectangle.LETTER.getWidth(), document.getPage(0).getMediaBox().getWidth());
@@ -96,7 +95,7 @@ class ExportTest extends Conversation {
   @Test
   void anUnworkedPageTellsNoAnswer() throws IOException {
     Map<String, Object> sum = Talk.sum("6203 − 1487", "exchange");
-    try (PDDocument document = pdf(Map.of("working", sum, "kind", "BLANK"))) {
+    try (PDDocument document = pdf(Map.of("sum", sum, "kind", "BLANK"))) {
       String figures = new PDFTextStripper().getText(document).replaceAll("\\D", "");
       assertEquals("6203148762031487", figures);
     }
@@ -106,8 +105,7 @@ class ExportTest extends Conversation {
   void aStripOfTooManyFramesIsRefused() {
     String nines = "9".repeat(24);
     Map<String, Object> request =
-        Map.of(
-            "working", Talk.sum(nines + " × " + nines, "column"), "kind", "STRIP", "per", "STEP");
+        Map.of("sum", Talk.sum(nines + " × " + nines, "column"), "kind", "STRIP", "per", "STEP");
     Talk.Answer answer = talk.post("/api/exports/pdf", request);
     assertEquals(422, answer.status());
     assertTrue(answer.detail().contains("Choose a frame for each column."));
@@ -165,7 +163,7 @@ class ExportTest extends Conversation {
   void aPageFileIsReadInAgainAsTheSamePage(String problem, String method) {
     Map<String, Object> request =
         Map.of(
-            "problem", problem,
+            "plain", problem,
             "method", method,
             "style", Map.of("firstPlaceWord", "UNITS", "thousandsMark", "THIN_SPACE"));
     JsonNode before = talk.post("/api/workings", request).json();

@@ -68,7 +68,7 @@ class HouseTest {
     }
     try (RunningApp app = new RunningApp(data, false)) {
       Talk talk = new Talk(app.address());
-      JsonNode working = talk.post("/api/workings", Map.of("problem", "8 + 7")).json();
+      JsonNode working = talk.post("/api/workings", Map.of("plain", "8 + 7")).json();
       assertTrue(working.at("/steps/2/say").asText().contains("8 units"));
     }
   }
@@ -99,16 +99,16 @@ class HouseTest {
       Talk talk = new Talk(app.address());
       Map<String, Object> style = Map.of("thousandsMark", "THIN_SPACE", "decimalMark", "COMMA");
       JsonNode working =
-          talk.post("/api/workings", Map.of("problem", "6 203,5 + 1,25", "style", style)).json();
+          talk.post("/api/workings", Map.of("plain", "6 203,5 + 1,25", "style", style)).json();
       assertEquals("6\u2009203,5 + 1,25", working.get("problem").asText());
-      assertEquals("6203.5 + 1.25", working.get("plain").asText());
+      assertEquals("6203.5 + 1.25", working.at("/sum/plain").asText());
       assertEquals("6204.75", working.at("/answer/value").asText());
       JsonNode finding =
           talk.post(
                   "/api/working-checks",
                   Map.of(
-                      "working",
-                      Map.of("problem", "6203.5 + 1.25", "style", style),
+                      "sum",
+                      Map.of("plain", "6203.5 + 1.25", "style", style),
                       "lines",
                       Map.of("ANSWER-4", "6 204,75")))
               .json();

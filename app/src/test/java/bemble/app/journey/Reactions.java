@@ -55,8 +55,8 @@ class Reactions {
   private static List<Double> written(Page page, Talk talk) {
     Map<String, Object> sum = Talk.sum("987654 × 456", "column");
     JsonNode strokes =
-        talk.post("/api/pupils", Map.of("working", sum, "slips", List.of())).json().get("strokes");
-    long id = talk.post("/api/attempts", sum).json().get("id").asLong();
+        talk.post("/api/pupils", Map.of("sum", sum, "slips", List.of())).json().get("strokes");
+    long id = talk.post("/api/attempts", Map.of("sum", sum)).json().get("id").asLong();
     page.navigate("/slate/" + id);
     page.getByTestId("cursor").waitFor();
     List<Double> took = new ArrayList<>();

@@ -98,7 +98,7 @@ class Screenshots {
   private static void paper(Talk talk) throws IOException {
     Map<String, Object> strip =
         Map.of(
-            "working",
+            "sum",
             Talk.sum("6203 − 1487", "exchange"),
             "kind",
             "STRIP",

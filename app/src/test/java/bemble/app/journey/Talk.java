@@ -81,6 +81,6 @@ public final class Talk {
 
   /** The sum as a working is asked for, in the standard style. */
   public static Map<String, Object> sum(String problem, String method) {
-    return Map.of("problem", problem, "method", method, "style", Map.of());
+    return Map.of("plain", problem, "method", method, "style", Map.of());
   }
 }

@@ -95,7 +95,8 @@ class WorkbookJourneyTest {
               .header("Content-Type", "application/json")
               .POST(
                   HttpRequest.BodyPublishers.ofString(
-                      "{\"problem\":\"23 + 45\",\"method\":\"column\",\"title\":\"Trays\"}"))
+                      "{\"sum\":{\"plain\":\"23 +"
+                          + " 45\",\"method\":\"column\"},\"title\":\"Trays\"}"))
               .build();
       HttpClient client = HttpClient.newHttpClient();
       assertEquals(201, client.send(keep, HttpResponse.BodyHandlers.discarding()).statusCode());
@@ -115,7 +116,8 @@ class WorkbookJourneyTest {
 
   /** Begins an attempt and writes one figure of it. */
   private static void breakOff(Talk talk) {
-    var attempt = talk.post("/api/attempts", Map.of("problem", "23 + 45", "who", "Bram")).json();
+    var attempt =
+        talk.post("/api/attempts", Map.of("sum", Map.of("plain", "23 + 45"), "who", "Bram")).json();
     var ones = attempt.at("/path/0/at");
     Map<String, Object> stroke =
         Map.of(

@@ -51,7 +51,7 @@ class WorkingTest extends Conversation {
   @Test
   void theWordsOfASumThatCannotBeWorkedAreRefusedLikeTheSum() {
     for (String path : List.of("/api/workings", "/api/workings/words")) {
-      assertEquals(422, talk.post(path, Map.of("problem", "8 +")).status());
+      assertEquals(422, talk.post(path, Map.of("plain", "8 +")).status());
       assertEquals(422, talk.post(path, Talk.sum("348 + 97", "dot-frames")).status());
     }
   }
@@ -61,7 +61,7 @@ class WorkingTest extends Conversation {
   void aMethodSaysWhetherItIsWritten() {
     List<String> written = new ArrayList<>();
     for (String problem : List.of("8 + 7", "83 − 47", "57 × 38", "84 ÷ 4", "√16")) {
-      talk.post("/api/workings", Map.of("problem", problem))
+      talk.post("/api/workings", Map.of("plain", problem))
           .json()
           .get("methods")
           .forEach(

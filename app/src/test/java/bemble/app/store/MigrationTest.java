@@ -15,6 +15,7 @@ import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Files of every earlier version open, with all that was kept in them. */
@@ -50,7 +51,7 @@ class MigrationTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"1", "2", "3"})
+  @ValueSource(strings = {"1", "2", "3", "4"})
   void aPageKeptInAnEarlierVersionIsStillThere(String version) throws SQLException {
     migrate(version);
     run(
@@ -84,10 +85,33 @@ class MigrationTest {
         read("select kind from stroke order by number"));
   }
 
+  /** Earlier versions kept a sum with the marks of its class, and read it again in them. */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "6,203 − 1,487         | {}                                                  | 6203 − 1487",
+        "12.50 + 1,007.85      | {\"decimalMark\":\"POINT\"}                         | 12.50 +"
+            + " 1007.85",
+        "1\u2009234,5 + 2,345   | {\"decimalMark\":\"COMMA\",\"onTop\":\"LONGER\"}    | 1234.5 +"
+            + " 2.345",
+        "1\u2009234 × 12        | {\"thousandsMark\":\"THIN_SPACE\"}                  | 1234 × 12",
+        "√2 to 3 places        | {}                                                  | √2 to 3"
+            + " places"
+      })
+  void aSumIsKeptPlainly(String kept, String style, String plain) throws SQLException {
+    migrate("4");
+    run(
+        "insert into page (problem, method, style, title, note, kept_at) values"
+            + " ('%s', 'column', '%s', 'Bulbs', '', %s)".formatted(kept, style, NOON));
+    migrate("latest");
+    assertEquals(List.of(plain), read("select plain from page"));
+  }
+
   @Test
   void aNewFileHasOneClassThatIsCurrent() throws SQLException {
     migrate("latest");
     assertEquals(List.of("My class"), read("select name from school_class where current_class"));
-    assertTrue(read("select problem from page").isEmpty());
+    assertTrue(read("select plain from page").isEmpty());
   }
 }

@@ -33,7 +33,7 @@ class PageMapperTest {
     long second;
     try (ConfigurableApplicationContext context = open()) {
       PageMapper pages = context.getBean(PageMapper.class);
-      first = pages.insert(page("4,070 + 306", "Seeds 100%", NOON));
+      first = pages.insert(page("4070 + 306", "Seeds 100%", NOON));
       second = pages.insert(page("23 + 45", "Trays", NOON.plusHours(1)));
       assertEquals(1, pages.delete(second, NOON.plusHours(2)));
       assertEquals(0, pages.delete(second, NOON.plusHours(2)));
@@ -42,7 +42,7 @@ class PageMapperTest {
       PageMapper pages = context.getBean(PageMapper.class);
       PageRow row = pages.find(first).orElseThrow();
       assertEquals(
-          new PageRow(first, "4,070 + 306", "column", "{}", "Seeds 100%", "a note", row.keptAt()),
+          new PageRow(first, "4070 + 306", "column", "{}", "Seeds 100%", "a note", row.keptAt()),
           row);
       assertTrue(NOON.isEqual(row.keptAt()));
       assertTrue(pages.find(second).isEmpty());
