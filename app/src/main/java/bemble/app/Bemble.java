@@ -1,5 +1,6 @@
 package bemble.app;
 
+import bemble.app.http.Sentences;
 import java.sql.SQLException;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
@@ -13,7 +14,7 @@ public class Bemble {
     try {
       ConfigurableApplicationContext started = SpringApplication.run(Bemble.class, args);
       String port = started.getEnvironment().getProperty("local.server.port");
-      System.out.println("Bemble is open at http://127.0.0.1:" + port);
+      System.out.println(Sentences.of("start.open", "http://127.0.0.1:" + port));
     } catch (Exception failure) {
       System.err.println(reason(failure));
       System.exit(1);
@@ -23,22 +24,21 @@ public class Bemble {
   private static String reason(Throwable failure) {
     for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
       if (cause instanceof PortInUseException port) {
-        return "Port " + port.getPort() + " is in use. Choose another with --port N.";
+        return Sentences.of("start.port-in-use", String.valueOf(port.getPort()));
       }
       if (cause instanceof SQLException sql) {
-        return "The data file cannot be used: " + sentence(sql.getMessage());
+        return data(sql.getMessage());
       }
     }
-    return "Bemble could not start: " + failure.getMessage();
+    return Sentences.of("start.other", failure.getMessage());
   }
 
   /** The database's message down to its first stop: what follows is for its own developers. */
-  private static String sentence(String message) {
+  private static String data(String message) {
     int end = message.indexOf("; SQL statement");
     String first = end < 0 ? message : message.substring(0, end);
-    int locked = first.indexOf("Database may be already in use");
-    return locked < 0
-        ? first.lines().findFirst().orElse("") + "."
-        : "it is open in another Bemble. Close that one or choose another with --data FILE.";
+    return first.contains("Database may be already in use")
+        ? Sentences.of("start.locked")
+        : Sentences.of("start.data", first.lines().findFirst().orElse(""));
   }
 }

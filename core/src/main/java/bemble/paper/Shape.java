@@ -31,6 +31,14 @@ public sealed interface Shape {
    * @param text the digits
    */
   record Small(Square at, Spot spot, String text) implements Shape {
+    /** How many figures of a small number a renderer writes into the width of a square. */
+    private static final int FIGURES_IN_A_SQUARE = 3;
+
+    /** How many squares a small number of so many figures takes, with room at its sides. */
+    public static int squares(int figures) {
+      return figures / FIGURES_IN_A_SQUARE + 1;
+    }
+
     @Override
     public Shape moved(int rows, int columns) {
       return new Small(at.moved(rows, columns), spot, text);

@@ -44,8 +44,8 @@ class ElsewhereController {
 
   /** The lines of a working as they were typed, by their keys; blank ones count as not given. */
   record ElsewhereRequest(
-      @NotNull(message = "Say which sum was worked.") SumRef sum,
-      @NotNull(message = "Type at least one line.") Map<String, String> lines) {}
+      @NotNull(message = "{valid.sum}") SumRef sum,
+      @NotNull(message = "{valid.lines}") Map<String, String> lines) {}
 
   /**
    * What came of it.
@@ -81,7 +81,7 @@ class ElsewhereController {
       }
     }
     if (given.isEmpty()) {
-      throw RefusedException.of("no-line", "Type at least one line.");
+      throw RefusedException.of("no-line");
     }
     return finding(lines.firstWrong(given), names, wording, sum, given);
   }
@@ -133,7 +133,7 @@ class ElsewhereController {
     String group = sum.style().has(Choice.DecimalMark.COMMA) ? "" : ",";
     String plain = text.replaceAll("[\\s\\u2009\\u00a0" + group + "]", "").replace(point, ".");
     if (!plain.matches("\\d{1,60}(\\.\\d{1,30})?")) {
-      throw RefusedException.of("no-number", "“" + text + "” in “" + name + "” is not a number.");
+      throw RefusedException.of("no-number", text, name);
     }
     return Numeral.parse(plain);
   }

@@ -85,10 +85,7 @@ public class Exports {
       }
     }
     if (frames.size() > MOST_FRAMES) {
-      throw RefusedException.of(
-          "too-many-frames",
-          "That would be %d frames; Bemble prints up to %d. Choose a frame for each column."
-              .formatted(frames.size(), MOST_FRAMES));
+      throw RefusedException.of("too-many-frames", frames.size(), MOST_FRAMES);
     }
     return frames;
   }

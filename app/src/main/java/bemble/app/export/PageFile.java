@@ -29,19 +29,11 @@ public record PageFile(
 
   /** Refuses what is no page of Bemble, or one of a version to come. */
   void check() {
-    if (!FORMAT.equals(format) || version == null || problem == null) {
-      throw RefusedException.of(
-          "no-page", "This file is not a page of Bemble, or it is damaged. Nothing was changed.");
+    if (!FORMAT.equals(format) || version == null || version < 1 || problem == null) {
+      throw RefusedException.of("no-page");
     }
     if (version > VERSION) {
-      throw RefusedException.of(
-          "newer-page",
-          "This page comes from a newer Bemble (its form is %d, this one reads up to %d)."
-                  .formatted(version, VERSION)
-              + " Nothing was changed.");
-    }
-    if (version < 1) {
-      throw RefusedException.of("no-page", "There is no form %d of a page.".formatted(version));
+      throw RefusedException.of("newer-page", version, VERSION);
     }
   }
 }

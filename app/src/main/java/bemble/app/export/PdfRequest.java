@@ -14,8 +14,8 @@ import org.jspecify.annotations.Nullable;
  * @param frames how many frames a sheet of a strip has: 4, 6 or 9; 6 if left out
  */
 public record PdfRequest(
-    @NotNull(message = "Say which sum is to be printed.") SumRef sum,
-    @NotNull(message = "Say what is to be printed: the page, a strip or an empty page.") Kind kind,
+    @NotNull(message = "{valid.sum}") SumRef sum,
+    @NotNull(message = "{valid.print-kind}") Kind kind,
     @Nullable Size size,
     @Nullable Per per,
     @Nullable Integer frames) {

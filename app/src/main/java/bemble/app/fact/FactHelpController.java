@@ -23,7 +23,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/fact-help")
 class FactHelpController {
-  private static final String NO_FACT = "This is not a number fact.";
+  private static final String NO_FACT = "{valid.fact}";
   private final Classes classes;
 
   FactHelpController(Classes classes) {

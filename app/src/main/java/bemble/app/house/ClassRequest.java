@@ -13,8 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param version the version that was changed; left out for a new class
  */
 public record ClassRequest(
-    @NotBlank(message = "Give the class a name.")
-        @Size(max = 60, message = "A name has at most 60 letters.")
+    @NotBlank(message = "{valid.class-name}") @Size(max = 60, message = "{valid.name-length}")
         String name,
     @Nullable Style style,
     @Nullable Integer version) {}

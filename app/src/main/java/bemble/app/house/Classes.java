@@ -52,11 +52,7 @@ public class Classes {
     String style = request.style() == null ? row.style() : stored.write(request.style());
     int version = request.version() == null ? -1 : request.version();
     if (mapper.change(id, version, request.name().strip(), style) == 0) {
-      throw new StaleException(
-          "“"
-              + row.name()
-              + "” was changed in another window meanwhile. Here it is as it is now; make your"
-              + " change again if you still want it.");
+      throw new StaleException("class-changed", row.name());
     }
     return all();
   }
@@ -74,7 +70,7 @@ public class Classes {
     ClassRow row = mapper.find(id).orElseThrow(Classes::missing);
     List<ClassRow> others = mapper.all().stream().filter(other -> other.id() != id).toList();
     if (others.isEmpty()) {
-      throw RefusedException.of("last-class", "This is the only class. Add another one first.");
+      throw RefusedException.of("last-class");
     }
     bin.delete(mapper, id);
     if (row.currentClass()) {
@@ -97,6 +93,6 @@ public class Classes {
   }
 
   private static MissingException missing() {
-    return new MissingException("This class is not there any more.");
+    return new MissingException("class");
   }
 }

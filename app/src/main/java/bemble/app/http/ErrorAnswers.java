@@ -49,19 +49,13 @@ class ErrorAnswers extends ResponseEntityExceptionHandler {
   @ExceptionHandler
   ProblemDetail unsuitable(IllegalArgumentException failure) {
     LOG.warn("Refused by the core", failure);
-    return problem(
-        HttpStatus.UNPROCESSABLE_ENTITY,
-        "not-valid",
-        "This request does not make sense: its values do not suit one another.");
+    return problem(HttpStatus.UNPROCESSABLE_ENTITY, "not-valid", Sentences.of("failed.unsuitable"));
   }
 
   @ExceptionHandler
   ProblemDetail unforeseen(Exception failure) {
     LOG.error("Unforeseen failure", failure);
-    return problem(
-        HttpStatus.INTERNAL_SERVER_ERROR,
-        "failed",
-        "Bemble made a mistake of its own. Nothing was changed; please try again.");
+    return problem(HttpStatus.INTERNAL_SERVER_ERROR, "failed", Sentences.of("failed.unforeseen"));
   }
 
   @Override
@@ -77,11 +71,7 @@ class ErrorAnswers extends ResponseEntityExceptionHandler {
       }
     }
     return ResponseEntity.badRequest()
-        .body(
-            problem(
-                HttpStatus.BAD_REQUEST,
-                "unreadable",
-                "This request could not be read. It must be JSON with the fields of the API."));
+        .body(problem(HttpStatus.BAD_REQUEST, "unreadable", Sentences.of("failed.unreadable")));
   }
 
   @Override

@@ -30,11 +30,11 @@ class LoopbackGuard extends OncePerRequestFilter {
     response.setHeader("Referrer-Policy", "no-referrer");
     response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
     if (!HOSTS.contains(request.getServerName()) || !ownOrigin(request.getHeader("Origin"))) {
-      refuse(response, HttpStatus.FORBIDDEN, "Bemble answers only on this machine.");
+      refuse(response, HttpStatus.FORBIDDEN, "foreign");
     } else if (request.getHeader("Transfer-Encoding") != null) {
-      refuse(response, HttpStatus.LENGTH_REQUIRED, "A request must tell its length.");
+      refuse(response, HttpStatus.LENGTH_REQUIRED, "no-length");
     } else if (request.getContentLengthLong() > LONGEST_BODY) {
-      refuse(response, HttpStatus.PAYLOAD_TOO_LARGE, "That is more than Bemble takes at once.");
+      refuse(response, HttpStatus.PAYLOAD_TOO_LARGE, "too-much");
     } else {
       chain.doFilter(request, response);
     }
@@ -52,7 +52,7 @@ class LoopbackGuard extends OncePerRequestFilter {
     }
   }
 
-  private static void refuse(HttpServletResponse response, HttpStatus status, String sentence)
+  private static void refuse(HttpServletResponse response, HttpStatus status, String why)
       throws IOException {
     response.setStatus(status.value());
     response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
@@ -61,6 +61,6 @@ class LoopbackGuard extends OncePerRequestFilter {
         .getWriter()
         .write(
             "{\"type\":\"urn:bemble:turned-away\",\"status\":%d,\"detail\":\"%s\"}"
-                .formatted(status.value(), sentence));
+                .formatted(status.value(), Sentences.of("turned-away." + why)));
   }
 }

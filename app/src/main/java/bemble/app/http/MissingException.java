@@ -2,7 +2,8 @@ package bemble.app.http;
 
 /** Something asked for that is not, or no longer, there. */
 public final class MissingException extends RuntimeException {
-  public MissingException(String sentence) {
-    super(sentence);
+  /** Said by the sentence under {@code missing.} and the key. */
+  public MissingException(String key, Object... named) {
+    super(Sentences.of("missing." + key, named));
   }
 }

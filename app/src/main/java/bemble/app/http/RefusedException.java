@@ -30,8 +30,13 @@ public final class RefusedException extends RuntimeException {
         refusal.meant().orElse(null));
   }
 
-  /** Something else that cannot be taken, such as a method that does not suit the sum. */
-  public static RefusedException of(String code, String sentence) {
+  /** Something else that cannot be taken; its sentence stands under {@code refused.} its code. */
+  public static RefusedException of(String code, Object... named) {
+    return saying(code, Sentences.of("refused." + code, named));
+  }
+
+  /** The same with a sentence in the words of a class. */
+  public static RefusedException saying(String code, String sentence) {
     return new RefusedException(code, sentence, null, null, null);
   }
 

@@ -2,7 +2,8 @@ package bemble.app.http;
 
 /** A change to something that has been changed meanwhile. */
 public final class StaleException extends RuntimeException {
-  public StaleException(String sentence) {
-    super(sentence);
+  /** Said by the sentence under {@code stale.} and the key. */
+  public StaleException(String key, Object... named) {
+    super(Sentences.of("stale." + key, named));
   }
 }

@@ -86,7 +86,7 @@ public final class StyleJson {
           .ifPresent(
               clash -> {
                 String key = "clash." + Wording.key(clash);
-                throw RefusedException.of("settings-clash", wording.label(key, Map.of()));
+                throw RefusedException.saying("settings-clash", wording.label(key, Map.of()));
               });
       return new Style(choices, sentences);
     }
@@ -108,7 +108,7 @@ public final class StyleJson {
     private void sentence(Map.Entry<String, JsonNode> own, Map<String, String> sentences) {
       RemarkKind kind = KINDS.get(own.getKey());
       if (kind == null) {
-        throw RefusedException.of(
+        throw RefusedException.saying(
             "own-sentence",
             wording.label("own-sentence.unknown-kind", Map.of("name", own.getKey())));
       }
@@ -125,7 +125,7 @@ public final class StyleJson {
                         OwnSentence.LONGEST,
                         "known",
                         String.join(", ", OwnSentence.fillIns(kind)));
-                throw RefusedException.of("own-sentence", wording.label(key, fills));
+                throw RefusedException.saying("own-sentence", wording.label(key, fills));
               });
       sentences.put(own.getKey(), text);
     }

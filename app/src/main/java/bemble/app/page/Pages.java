@@ -96,7 +96,7 @@ public class Pages {
   }
 
   private static MissingException missing() {
-    return new MissingException("This page is not in the Workbook any more.");
+    return new MissingException("page");
   }
 
   private static String like(String typed) {

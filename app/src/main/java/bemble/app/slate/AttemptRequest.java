@@ -15,8 +15,8 @@ import org.jspecify.annotations.Nullable;
  * @param telling when the judge speaks; as one goes if left out
  */
 public record AttemptRequest(
-    @NotNull(message = "Say which sum is to be tried.") SumRef sum,
-    @Size(max = 60, message = "A name has at most 60 letters.") @Nullable String who,
+    @NotNull(message = "{valid.sum}") SumRef sum,
+    @Size(max = 60, message = "{valid.name-length}") @Nullable String who,
     @Nullable SettingOut settingOut,
     @Nullable Telling telling) {
   /** When the judge speaks. */

@@ -66,9 +66,7 @@ public class Attempts {
   public AttemptView begin(AttemptRequest request) {
     Sum sum = sums.read(request.sum());
     if (!Judge.judges(sum.method())) {
-      throw RefusedException.of(
-          "not-judged",
-          "This method is for looking at. On the Slate choose one that is written in columns.");
+      throw RefusedException.of("not-judged");
     }
     SettingOut settingOut = request.settingOut() == null ? SettingOut.GIVEN : request.settingOut();
     Telling telling = request.telling() == null ? Telling.AS_I_GO : request.telling();
@@ -127,23 +125,21 @@ public class Attempts {
 
   private void refuseUnwritable(long id, OpenPage page, List<StrokeView> strokes) {
     if (page.isEnded() && !strokes.isEmpty()) {
-      throw new StaleException("This page is handed in; nothing more can be written on it.");
+      throw new StaleException("ended");
     }
     int number = page.next();
     for (StrokeView stroke : strokes) {
       if (stroke.stroke().isCrowded()) {
-        throw RefusedException.of(
-            "two-figures", "Write one figure to a square: “" + stroke.text() + "” is more.");
+        throw RefusedException.of("two-figures", stroke.text());
       }
       if (stroke.number() != number++) {
         // Whatever happened, the page as it is kept is the right one.
         pages.invalidate(id);
-        throw new StaleException(
-            "This page was written on in another window. Here it is as it is now.");
+        throw new StaleException("written-elsewhere");
       }
     }
     if (number > MOST_STROKES) {
-      throw RefusedException.of("page-full", "This page is full. Hand it in and begin another.");
+      throw RefusedException.of("page-full");
     }
   }
 
@@ -152,7 +148,7 @@ public class Attempts {
         id,
         page -> {
           if (mapper.handIn(id, OffsetDateTime.now(clock), explanation.strip()) == 0) {
-            throw new StaleException("This page is handed in already.");
+            throw new StaleException("ended-already");
           }
           page.end(find(id));
           return page.view(null);
@@ -166,7 +162,7 @@ public class Attempts {
 
   private long beginCheck(long id, OpenPage page) {
     if (!page.isEnded()) {
-      throw RefusedException.of("not-handed-in", "Hand the page in first, then check it.");
+      throw RefusedException.of("not-handed-in");
     }
     Style style = page.slate().sum().style();
     Working first = Checks.of(page.judge().page(), style).parts().get(0);
@@ -227,6 +223,6 @@ public class Attempts {
   }
 
   private static MissingException missing() {
-    return new MissingException("This attempt is not there any more.");
+    return new MissingException("attempt");
   }
 }

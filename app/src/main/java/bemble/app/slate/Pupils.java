@@ -100,9 +100,6 @@ public class Pupils {
     return known(sum).stream()
         .filter(slip -> slip.id().equals(id))
         .findFirst()
-        .orElseThrow(
-            () ->
-                RefusedException.of(
-                    "no-such-slip", "“" + id + "” is no slip that can happen in this sum."));
+        .orElseThrow(() -> RefusedException.of("no-such-slip", id));
   }
 }

@@ -33,19 +33,17 @@ class SlateController {
 
   /** Some strokes, in order. */
   record StrokesRequest(
-      @NotNull(message = "Say what was written.")
-          @Size(max = 500, message = "At most 500 strokes are taken at once.")
-          List<@Valid @NotNull(message = "Say what was written.") StrokeView> strokes) {}
+      @NotNull(message = "{valid.strokes}") @Size(max = 500, message = "{valid.strokes-at-once}")
+          List<@Valid @NotNull(message = "{valid.strokes}") StrokeView> strokes) {}
 
   /** The end of an attempt, with the writer's own explanation. */
   record HandInRequest(
-      @Size(max = 2000, message = "An explanation has at most 2,000 letters.")
-          @Nullable String explanation) {}
+      @Size(max = 2000, message = "{valid.explanation-length}") @Nullable String explanation) {}
 
   /** A simulated pupil: a sum and the slips that are made in it. */
   record PupilRequest(
-      @NotNull(message = "Say which sum is to be worked.") SumRef sum,
-      @NotNull(message = "Choose slips from the list, or none.") List<String> slips) {}
+      @NotNull(message = "{valid.sum}") SumRef sum,
+      @NotNull(message = "{valid.slips}") List<String> slips) {}
 
   @PostMapping("/attempts")
   @ResponseStatus(HttpStatus.CREATED)
@@ -87,7 +85,7 @@ class SlateController {
   @PostMapping("/attempts/{id}/hint")
   HintView hint(@PathVariable long id, @RequestParam int depth) {
     if (depth < 1 || depth > 3) {
-      throw RefusedException.of("hint-depth", "A hint has a depth from 1 to 3.");
+      throw RefusedException.of("hint-depth");
     }
     return attempts.hint(id, depth);
   }

@@ -21,17 +21,16 @@ import jakarta.validation.constraints.Size;
 public record StrokeView(
     @Min(value = 0, message = NUMBER) int number,
     @Min(value = 0, message = NUMBER) long millis,
-    @NotNull(message = "Say what was done: FIGURE, AID, NUMBER, POINT, STRIKE, LINE or RUB.")
-        Stroke.Kind kind,
+    @NotNull(message = "{valid.stroke-kind}") Stroke.Kind kind,
     @Min(value = 0, message = OUTSIDE) @Max(value = MOST, message = OUTSIDE) int row,
     @Min(value = 0, message = OUTSIDE) @Max(value = MOST, message = OUTSIDE) int column,
     @NotNull(message = TEXT)
         @Size(max = 30, message = TEXT)
         @Pattern(regexp = "[0-9.,+−×÷√=]*", message = TEXT)
         String text) {
-  private static final String NUMBER = "A stroke has a number and a moment, from 0.";
-  private static final String OUTSIDE = "That square is outside the page.";
-  private static final String TEXT = "Only figures, signs and points are written on a page.";
+  private static final String NUMBER = "{valid.stroke-number}";
+  private static final String OUTSIDE = "{valid.stroke-square}";
+  private static final String TEXT = "{valid.stroke-text}";
   private static final int MOST = 400;
 
   static StrokeView of(int number, long millis, Stroke stroke) {

@@ -74,11 +74,11 @@ public class Sums {
     Method<?> method =
         Methods.find(problem.operation(), id)
             .orElseThrow(
-                () -> RefusedException.of("method-unknown", words.unknownMethod(problem, id)));
+                () -> RefusedException.saying("method-unknown", words.unknownMethod(problem, id)));
     Methods.misfit(method, problem)
         .ifPresent(
             misfit -> {
-              throw RefusedException.of("method-misfit", words.misfit(method, problem, misfit));
+              throw RefusedException.saying("method-misfit", words.misfit(method, problem, misfit));
             });
     return method;
   }

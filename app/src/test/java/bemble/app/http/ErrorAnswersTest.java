@@ -78,7 +78,7 @@ class ErrorAnswersTest {
 
   @Test
   void aPageThatIsGoneIsMissing() throws Exception {
-    given(pages.open(anyLong())).willThrow(new MissingException("Not there."));
+    given(pages.open(anyLong())).willThrow(new MissingException("page"));
     mvc.perform(get("/api/pages/7")).andExpect(status().isNotFound());
     mvc.perform(delete("/api/pages/seven"))
         .andExpect(status().isBadRequest())

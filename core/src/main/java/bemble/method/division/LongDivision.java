@@ -129,7 +129,7 @@ public final class LongDivision implements Method<Division> {
                   .with("remainder", left)
                   .with("divisor", sum.divisor()));
       int lastRow = Math.max(standing.row(), STRIP + 1);
-      int lastColumn = stripColumn + 3 + (sum.divisor().length() + 1) / 3;
+      int lastColumn = stripColumn + 2 + Shape.Small.squares(sum.divisor().length() + 1);
       return script.finish(sum, id(), answer, Layout.upTo(lastRow, lastColumn), columns.ones());
     }
 
@@ -142,10 +142,11 @@ public final class LongDivision implements Method<Division> {
     private void strip() {
       script.step(Section.SET_OUT, null);
       Entry last = null;
+      int middle = (Shape.Small.squares(sum.divisor().length()) - 1) / 2;
       for (int times = 1; times <= STRIP; times++) {
         Square at = new Square(times, stripColumn);
         script.draw(Role.NOTE, new Shape.Words(at, Shape.Side.CENTRED, times + " ×"));
-        Slot slot = Slot.small(Role.MULTIPLE, 0, at.moved(0, 2 + sum.divisor().length() / 6));
+        Slot slot = Slot.small(Role.MULTIPLE, 0, at.moved(0, 2 + middle));
         List<Entry> reads = last == null ? List.of(divisor) : List.of(last, divisor);
         last = script.write(slot, Rule.TOTAL, reads);
       }

@@ -83,9 +83,8 @@ public final class AreaMethod implements Method<Multiplication> {
       this.style = script.style();
       this.script = script;
       int longest = sum.multiplicand().length() + sum.multiplier().length();
-      // About three small figures go into a square.
-      this.width = longest / 3 + 2;
-      this.side = sum.multiplier().length() / 3 + 1;
+      this.width = Shape.Small.squares(longest) + 1;
+      this.side = Shape.Small.squares(sum.multiplier().length());
       this.columns = new PlaceColumns(side + width * sum.multiplicand().length() + longest + 1);
     }
 

@@ -31,7 +31,7 @@ final class TrialTable {
   TrialTable(Script script, int column, int leadFigures) {
     this.script = script;
     this.column = column;
-    this.productColumn = column + leadFigures / 3 + 3;
+    this.productColumn = column + Shape.Small.squares(leadFigures) + 2;
   }
 
   int lastRow() {

@@ -90,8 +90,8 @@ public final class Expanded implements Method<Subtraction> {
       this.highest = sum.minuend().highestPlace();
       this.top = new Exchanges(script, this, highest);
       this.lowest = Math.min(sum.minuend().lowestPlace(), sum.subtrahend().lowestPlace());
-      // About three small figures go into a square; one more square is for the sign between parts.
-      this.width = Math.max(highest + 1, 1 - lowest) / 3 + 3;
+      // One more square is for the sign between parts.
+      this.width = Shape.Small.squares(Math.max(highest + 1, 1 - lowest)) + 2;
     }
 
     Working work() {

@@ -38,7 +38,7 @@ final class NumberLine {
   NumberLine(Script script, int scale, int longest) {
     this.script = script;
     this.scale = scale;
-    this.spacing = Math.max(3, longest / 3 + 2);
+    this.spacing = Math.max(3, Shape.Small.squares(longest) + 1);
     this.column = spacing / 2;
   }
 
