@@ -1,7 +1,13 @@
 package bemble.app;
 
+import bemble.app.file.Backup;
+import bemble.app.file.DataFile;
+import bemble.app.file.UnusableFileException;
 import bemble.app.http.Sentences;
+import java.nio.file.Path;
 import java.sql.SQLException;
+import java.util.Arrays;
+import java.util.Optional;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.web.server.PortInUseException;
@@ -10,8 +16,21 @@ import org.springframework.context.ConfigurableApplicationContext;
 /** Starts Bemble and says in one line where to look, or why it could not start. */
 @SpringBootApplication
 public class Bemble {
+  private static final String DATA = "--bemble.data=";
+
   public static void main(String[] args) {
     try {
+      Optional<Path> backup = path(args, "--backup=");
+      Optional<Path> restore = path(args, "--restore=");
+      if (backup.isPresent()) {
+        Backup.write(data(args), backup.get());
+        System.out.println(Sentences.of("file.backed-up", backup.get()));
+        return;
+      }
+      if (restore.isPresent()) {
+        System.out.println(Backup.read(data(args), restore.get()));
+        return;
+      }
       ConfigurableApplicationContext started = SpringApplication.run(Bemble.class, args);
       String port = started.getEnvironment().getProperty("local.server.port");
       System.out.println(Sentences.of("start.open", "http://127.0.0.1:" + port));
@@ -21,24 +40,38 @@ public class Bemble {
     }
   }
 
+  private static Optional<Path> path(String[] args, String option) {
+    return Arrays.stream(args)
+        .filter(arg -> arg.startsWith(option))
+        .map(arg -> Path.of(arg.substring(option.length())))
+        .findFirst();
+  }
+
+  private static DataFile data(String[] args) {
+    return new DataFile(
+        path(args, DATA).orElse(Path.of(System.getProperty("user.home"), ".bemble", "bemble")));
+  }
+
   private static String reason(Throwable failure) {
     for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
       if (cause instanceof PortInUseException port) {
         return Sentences.of("start.port-in-use", String.valueOf(port.getPort()));
       }
+      if (cause instanceof UnusableFileException file) {
+        return file.getMessage();
+      }
       if (cause instanceof SQLException sql) {
-        return data(sql.getMessage());
+        return reason(sql);
       }
     }
     return Sentences.of("start.other", failure.getMessage());
   }
 
   /** The database's message down to its first stop: what follows is for its own developers. */
-  private static String data(String message) {
+  private static String reason(SQLException failure) {
+    String message = failure.getMessage();
     int end = message.indexOf("; SQL statement");
     String first = end < 0 ? message : message.substring(0, end);
-    return first.contains("Database may be already in use")
-        ? Sentences.of("start.locked")
-        : Sentences.of("start.data", first.lines().findFirst().orElse(""));
+    return Sentences.of("start.data", first.lines().findFirst().orElse(""));
   }
 }

@@ -20,7 +20,7 @@ class AppArchitectureTest {
     layeredArchitecture()
         .consideringOnlyDependenciesInLayers()
         .layer("ground")
-        .definedBy("bemble.app.http", "bemble.app.store")
+        .definedBy("bemble.app.http", "bemble.app.store", "bemble.app.file")
         .layer("house")
         .definedBy("bemble.app.house")
         .layer("working")

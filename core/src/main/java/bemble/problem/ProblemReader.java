@@ -31,7 +31,8 @@ public final class ProblemReader {
    */
   public Reading read(String text) {
     Reading reading = readAsTyped(text);
-    if (reading instanceof Refusal refusal && refusal.meant().isEmpty()) {
+    boolean tooLong = text.length() > limits.characters();
+    if (!tooLong && reading instanceof Refusal refusal && refusal.meant().isEmpty()) {
       return Guess.meant(text, guess -> readAsTyped(guess) instanceof Reading.Understood)
           .map(refusal::meaning)
           .orElse(refusal);

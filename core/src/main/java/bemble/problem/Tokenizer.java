@@ -91,7 +91,7 @@ final class Tokenizer {
     while (end < text.length() && Character.isLetter(text.charAt(end))) {
       end++;
     }
-    end = Math.max(end, at + 1);
+    end = Math.max(end, text.offsetByCodePoints(at, 1));
     return new RefusedException(
         Refusal.Code.UNKNOWN_CHARACTER, at, end, Map.of("text", text.substring(at, end)));
   }

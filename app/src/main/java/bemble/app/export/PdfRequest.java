@@ -1,5 +1,6 @@
 package bemble.app.export;
 
+import bemble.app.http.RefusedException;
 import bemble.app.working.SumRef;
 import jakarta.validation.constraints.NotNull;
 import org.jspecify.annotations.Nullable;
@@ -49,8 +50,9 @@ public record PdfRequest(
   Tiling tiling() {
     return switch (frames == null ? 6 : frames) {
       case 4 -> new Tiling(2, 2);
+      case 6 -> new Tiling(2, 3);
       case 9 -> new Tiling(3, 3);
-      default -> new Tiling(2, 3);
+      default -> throw RefusedException.of("frames");
     };
   }
 

@@ -14,12 +14,14 @@ import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
  * Lets in only what this machine's own browser asks of Bemble: the host must be the loopback (a
- * foreign name that resolves to it is turned away), a change must come from Bemble's own pages, and
- * a body must tell its length and keep below the limit.
+ * foreign name that resolves to it is turned away), a request must come from Bemble's own pages or
+ * from no page at all, and a body must tell its length and keep below the limit. No answer may be
+ * framed, and none of the interface's is kept by a browser.
  */
 @Component
 class LoopbackGuard extends OncePerRequestFilter {
   private static final Set<String> HOSTS = Set.of("127.0.0.1", "localhost", "[::1]");
+  private static final Set<String> SAFE = Set.of("GET", "HEAD", "OPTIONS");
   private static final long LONGEST_BODY = 256 * 1024;
 
   @Override
@@ -29,7 +31,13 @@ class LoopbackGuard extends OncePerRequestFilter {
     response.setHeader("X-Content-Type-Options", "nosniff");
     response.setHeader("Referrer-Policy", "no-referrer");
     response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
-    if (!HOSTS.contains(request.getServerName()) || !ownOrigin(request.getHeader("Origin"))) {
+    response.setHeader("X-Frame-Options", "DENY");
+    // The screen's own page puts one with its nonce in the place of this.
+    response.setHeader("Content-Security-Policy", "default-src 'none'; frame-ancestors 'none'");
+    if (request.getRequestURI().startsWith("/api/")) {
+      response.setHeader("Cache-Control", "no-store");
+    }
+    if (!HOSTS.contains(request.getServerName()) || !isOwn(request)) {
       refuse(response, HttpStatus.FORBIDDEN, "foreign");
     } else if (request.getHeader("Transfer-Encoding") != null) {
       refuse(response, HttpStatus.LENGTH_REQUIRED, "no-length");
@@ -40,13 +48,22 @@ class LoopbackGuard extends OncePerRequestFilter {
     }
   }
 
-  private static boolean ownOrigin(String origin) {
+  /** Whether a request comes from a page of this very port, or from no page. */
+  private static boolean isOwn(HttpServletRequest request) {
+    String site = request.getHeader("Sec-Fetch-Site");
+    boolean changes = !SAFE.contains(request.getMethod());
+    if (changes && site != null && !site.equals("same-origin") && !site.equals("none")) {
+      return false;
+    }
+    String origin = request.getHeader("Origin");
     if (origin == null) {
       return true;
     }
     try {
-      String host = URI.create(origin).getHost();
-      return host != null && HOSTS.contains(host);
+      URI from = URI.create(origin);
+      return from.getHost() != null
+          && HOSTS.contains(from.getHost())
+          && from.getPort() == request.getServerPort();
     } catch (IllegalArgumentException e) {
       return false;
     }

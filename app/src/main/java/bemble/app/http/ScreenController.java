@@ -1,6 +1,7 @@
 package bemble.app.http;
 
 import io.swagger.v3.oas.annotations.Hidden;
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.security.SecureRandom;
@@ -28,7 +29,7 @@ class ScreenController {
   }
 
   @GetMapping({"/", "/{tab:[a-z-]+}", "/slate/{attempt:\\d+}"})
-  ResponseEntity<String> screen() throws IOException {
+  ResponseEntity<String> screen(HttpServletResponse response) throws IOException {
     String page = index.getContentAsString(StandardCharsets.UTF_8);
     byte[] bytes = new byte[18];
     random.nextBytes(bytes);
@@ -38,10 +39,11 @@ class ScreenController {
             + " font-src 'self'; style-src 'self' 'nonce-"
             + nonce
             + "'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'";
+    // In the place of the one that every answer has.
+    response.setHeader("Content-Security-Policy", policy);
     return ResponseEntity.ok()
         .contentType(new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8))
         .cacheControl(CacheControl.noStore())
-        .header("Content-Security-Policy", policy)
         .body(page.replace(PLACEHOLDER, nonce));
   }
 }

@@ -1,5 +1,6 @@
 package bemble.app.page;
 
+import bemble.app.file.Keeper;
 import bemble.app.http.MissingException;
 import bemble.app.store.Bin;
 import bemble.app.store.NewPage;
@@ -15,7 +16,6 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Locale;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps pages, finds them again, and lets a deletion be undone for a day. */
 @Service
@@ -24,18 +24,19 @@ public class Pages {
   private final Workings workings;
   private final Stored stored;
   private final Bin bin;
+  private final Keeper keeper;
   private final Clock clock;
 
-  Pages(PageMapper mapper, Workings workings, Stored stored, Bin bin, Clock clock) {
+  Pages(PageMapper mapper, Workings workings, Stored stored, Bin bin, Keeper keeper, Clock clock) {
     this.mapper = mapper;
     this.workings = workings;
     this.stored = stored;
     this.bin = bin;
+    this.keeper = keeper;
     this.clock = clock;
   }
 
   /** Works the sum first: what cannot be worked is not kept. */
-  @Transactional
   public PageView keep(KeepRequest request) {
     WorkingView working = workings.work(request.sum());
     String note = request.note() == null ? "" : request.note().strip();
@@ -50,6 +51,7 @@ public class Pages {
                 title,
                 note,
                 now));
+    keeper.confirm();
     return new PageView(id, title, note, now, working);
   }
 
@@ -81,18 +83,18 @@ public class Pages {
     return new PageView(row.id(), row.title(), row.note(), row.keptAt(), workings.work(ref(row)));
   }
 
-  @Transactional
   public void delete(long id) {
     if (!bin.delete(mapper, id)) {
       throw missing();
     }
+    keeper.confirm();
   }
 
-  @Transactional
   public void restore(long id) {
     if (mapper.restore(id) == 0) {
       throw missing();
     }
+    keeper.confirm();
   }
 
   private static MissingException missing() {

@@ -1,5 +1,6 @@
 package bemble.app.slate;
 
+import bemble.app.file.Keeper;
 import bemble.app.http.MissingException;
 import bemble.app.http.RefusedException;
 import bemble.app.http.StaleException;
@@ -30,7 +31,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps attempts stroke by stroke, and has them judged. */
 @Service
@@ -43,6 +43,7 @@ public class Attempts {
   private final Sums sums;
   private final Stored stored;
   private final Bin bin;
+  private final Keeper keeper;
   private final Clock clock;
 
   /** The pages that were used last. Nobody but this app writes in its file. */
@@ -51,11 +52,12 @@ public class Attempts {
   /** What a list says of pages that are handed in; it changes no more. */
   private final Cache<Long, AttemptEntry> ended = lastUsed(ENTRIES);
 
-  Attempts(AttemptMapper mapper, Sums sums, Stored stored, Bin bin, Clock clock) {
+  Attempts(AttemptMapper mapper, Sums sums, Stored stored, Bin bin, Keeper keeper, Clock clock) {
     this.mapper = mapper;
     this.sums = sums;
     this.stored = stored;
     this.bin = bin;
+    this.keeper = keeper;
     this.clock = clock;
   }
 
@@ -118,6 +120,7 @@ public class Attempts {
           if (!more.isEmpty()) {
             mapper.write(id, more.stream().map(Attempts::row).toList());
             page.add(more);
+            keeper.noteWritten();
           }
           return Optional.ofNullable(page.report());
         });
@@ -151,6 +154,7 @@ public class Attempts {
             throw new StaleException("ended-already");
           }
           page.end(find(id));
+          keeper.confirm();
           return page.view(null);
         });
   }
@@ -174,18 +178,19 @@ public class Attempts {
     return with(id, page -> HintView.of(page.judge(Stage.IN_WORK), depth, page.words().wording()));
   }
 
-  @Transactional
   public void delete(long id) {
     if (!bin.delete(mapper, id)) {
       throw missing();
     }
     pages.invalidate(id);
+    keeper.confirm();
   }
 
   public void restore(long id) {
     if (mapper.restore(id) == 0) {
       throw missing();
     }
+    keeper.confirm();
   }
 
   /** Does something with a page while nobody else does. */

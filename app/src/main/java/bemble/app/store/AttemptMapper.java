@@ -5,11 +5,13 @@ import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 
 /** The attempts and what was written in them. */
+@Mapper
 public interface AttemptMapper extends Deletable {
   String COLUMNS =
       """
@@ -77,11 +79,19 @@ public interface AttemptMapper extends Deletable {
   @Override
   int restore(long id);
 
+  /** A check goes with what it proves. */
+  @Override
+  default int purge(OffsetDateTime before) {
+    return purgeChecks(before) + purgeDeleted(before);
+  }
+
   @Delete(
       """
-      delete from attempt where deleted_at < #{before}
-        and not exists (select 1 from attempt c where c.check_of = attempt.id)
+      delete from attempt
+      where check_of in (select id from attempt where deleted_at < #{before})
       """)
-  @Override
-  int purge(OffsetDateTime before);
+  int purgeChecks(OffsetDateTime before);
+
+  @Delete("delete from attempt where deleted_at < #{before}")
+  int purgeDeleted(OffsetDateTime before);
 }

@@ -3,6 +3,9 @@ package bemble.app.store;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
 /** Deletes so that it can be undone for a day. */
@@ -12,14 +15,22 @@ public class Bin {
 
   private final Clock clock;
 
-  public Bin(Clock clock) {
+  private final List<Deletable> tables;
+
+  public Bin(Clock clock, List<Deletable> tables) {
     this.clock = clock;
+    this.tables = List.copyOf(tables);
   }
 
-  /** Deletes a row, and for good those that were deleted long ago; false where there is none. */
+  /** Deletes a row; false where there is none. */
   public boolean delete(Deletable table, long id) {
-    OffsetDateTime now = OffsetDateTime.now(clock);
-    table.purge(now.minus(UNDO));
-    return table.delete(id, now) > 0;
+    return table.delete(id, OffsetDateTime.now(clock)) > 0;
+  }
+
+  /** Removes for good what was deleted longer ago than it can be undone. */
+  @Scheduled(fixedDelay = 1, timeUnit = TimeUnit.HOURS)
+  public void empty() {
+    OffsetDateTime before = OffsetDateTime.now(clock).minus(UNDO);
+    tables.forEach(table -> table.purge(before));
   }
 }

@@ -5,11 +5,13 @@ import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 
 /** The classes. Removed ones stay until {@link #purge}, so that they can be brought back. */
+@Mapper
 public interface ClassMapper extends Deletable {
   String COLUMNS = "select id, name, style, version, current_class from school_class ";
 

@@ -4,11 +4,13 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Delete;
+import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 
 /** The kept pages. Deleted ones stay until {@link #purge}, so that they can be brought back. */
+@Mapper
 public interface PageMapper extends Deletable {
   String COLUMNS = "id, plain, method, style, title, note, kept_at";
 

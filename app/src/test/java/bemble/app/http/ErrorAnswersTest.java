@@ -13,6 +13,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import bemble.app.export.Exports;
+import bemble.app.file.Keeper;
 import bemble.app.house.Classes;
 import bemble.app.page.Pages;
 import bemble.app.slate.Attempts;
@@ -40,6 +41,7 @@ class ErrorAnswersTest {
   @MockitoBean Sums sums;
   @MockitoBean Attempts attempts;
   @MockitoBean Pupils pupils;
+  @MockitoBean Keeper keeper;
 
   @Test
   void aRefusedLineIsAnsweredWithItsSentenceAndPlace() throws Exception {
@@ -48,7 +50,7 @@ class ErrorAnswersTest {
     mvc.perform(
             post("/api/workings")
                 .contentType(MediaType.APPLICATION_JSON)
-                .content("{\"problem\":\"1.2.3 + 4\"}"))
+                .content("{\"plain\":\"1.2.3 + 4\"}"))
         .andExpect(status().isUnprocessableEntity())
         .andExpect(content().contentType(MediaType.APPLICATION_PROBLEM_JSON))
         .andExpect(jsonPath("$.type").value("urn:bemble:second-point"))
@@ -71,7 +73,7 @@ class ErrorAnswersTest {
     mvc.perform(
             post("/api/pages")
                 .contentType(MediaType.APPLICATION_JSON)
-                .content("{\"problem\":\"1 + 2\",\"method\":\"column\",\"title\":\" \"}"))
+                .content("{\"sum\":{\"plain\":\"1 + 2\",\"method\":\"column\"},\"title\":\" \"}"))
         .andExpect(status().isUnprocessableEntity())
         .andExpect(jsonPath("$.detail").value(containsString("title")));
   }
@@ -91,7 +93,7 @@ class ErrorAnswersTest {
     mvc.perform(
             post("/api/workings")
                 .contentType(MediaType.APPLICATION_JSON)
-                .content("{\"problem\":\"1 + 2\"}"))
+                .content("{\"plain\":\"1 + 2\"}"))
         .andExpect(status().isInternalServerError())
         .andExpect(jsonPath("$.detail").value(containsString("Nothing was changed")));
   }

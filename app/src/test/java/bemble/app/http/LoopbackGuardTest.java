@@ -33,6 +33,7 @@ class LoopbackGuardTest {
   @ValueSource(strings = {"127.0.0.1", "localhost", "[::1]"})
   void letsThisMachineIn(String host) throws ServletException, IOException {
     request.setServerName(host);
+    request.setServerPort(8080);
     request.addHeader("Origin", "http://" + host + ":8080");
     assertTrue(letIn());
     assertEquals(200, response.getStatus());
@@ -50,7 +51,9 @@ class LoopbackGuardTest {
     "127.0.0.1, http://ashlatch.example",
     "127.0.0.1, null",
     "127.0.0.1, 'not a place at all'",
-    "127.0.0.1, http://127.0.0.1.ashlatch.example"
+    "127.0.0.1, http://127.0.0.1.ashlatch.example",
+    "127.0.0.1, http://127.0.0.1:9999",
+    "127.0.0.1, http://127.0.0.1"
   })
   void turnsAwayForeignHostsAndOrigins(String host, String origin)
       throws ServletException, IOException {
@@ -83,5 +86,35 @@ class LoopbackGuardTest {
     new LoopbackGuard().doFilter(request, second, chain);
     assertEquals(413, second.getStatus());
     assertNull(chain.getRequest());
+  }
+
+  /** A form on another page needs no origin and no body to delete or to hand in. */
+  @ParameterizedTest
+  @CsvSource({
+    "POST, cross-site, false",
+    "POST, same-site, false",
+    "DELETE, cross-site, false",
+    "POST, same-origin, true",
+    "POST, none, true",
+    "GET, cross-site, true"
+  })
+  void aChangeComesFromBemblesOwnPages(String method, String site, boolean taken)
+      throws ServletException, IOException {
+    request.setServerName("127.0.0.1");
+    request.setMethod(method);
+    request.addHeader("Sec-Fetch-Site", site);
+    assertEquals(taken, letIn());
+  }
+
+  @ParameterizedTest
+  @CsvSource({"/api/classes, no-store", "/index.html, ", "/assets/index.js, "})
+  void noAnswerIsFramedAndNoneOfTheInterfaceIsKept(String path, String kept)
+      throws ServletException, IOException {
+    request.setServerName("127.0.0.1");
+    request.setRequestURI(path);
+    assertTrue(letIn());
+    assertEquals("DENY", response.getHeader("X-Frame-Options"));
+    assertTrue(response.getHeader("Content-Security-Policy").contains("frame-ancestors 'none'"));
+    assertEquals(kept, response.getHeader("Cache-Control"));
   }
 }

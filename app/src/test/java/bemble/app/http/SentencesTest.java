@@ -18,8 +18,12 @@ class SentencesTest {
   /** The ways in which the code names a sentence, and the part of its key that they leave out. */
   private static final Pattern NAMED =
       Pattern.compile(
-          "(RefusedException\\.of|new StaleException|new MissingException|Sentences\\.of)"
-              + "\\(\\s*\"([a-z.-]+)\"|\"\\{(valid\\.[a-z-]+)}\"|HttpStatus\\.\\w+, \"([a-z-]+)\"");
+          String.join(
+              "|",
+              "(RefusedException\\.of|new \\w+Exception|Sentences\\.of)\\(\\s*\"([a-z.-]+)\"",
+              "\"\\{(valid\\.[a-z-]+)}\"",
+              "HttpStatus\\.\\w+, \"([a-z-]+)\"",
+              "\"(failed\\.[a-z-]+)\""));
 
   private static Set<String> named() throws IOException {
     Set<String> keys = new TreeSet<>();
@@ -39,12 +43,19 @@ class SentencesTest {
     if (found.group(3) != null) {
       return found.group(3);
     }
+    if (found.group(5) != null) {
+      return found.group(5);
+    }
+    if (found.group(5) != null) {
+      return found.group(5);
+    }
     if (found.group(4) != null) {
       return "turned-away." + found.group(4);
     }
     return switch (found.group(1)) {
       case "RefusedException.of" -> "refused." + found.group(2);
       case "new StaleException" -> "stale." + found.group(2);
+      case "new UnusableFileException" -> "file." + found.group(2);
       case "new MissingException" -> "missing." + found.group(2);
       default -> found.group(2);
     };

@@ -7,6 +7,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import bemble.app.Bemble;
 import java.nio.file.Path;
 import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -15,7 +17,10 @@ import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.dao.DuplicateKeyException;
 
 class AttemptMapperTest {
-  private static final OffsetDateTime NOON = OffsetDateTime.parse("2026-03-02T12:00:00Z");
+  /** Not long ago: what was deleted longer ago than a day is removed at once. */
+  private static final OffsetDateTime NOON =
+      OffsetDateTime.now(ZoneOffset.UTC).truncatedTo(ChronoUnit.SECONDS).minusHours(3);
+
   @TempDir Path folder;
 
   private ConfigurableApplicationContext open() {
@@ -55,8 +60,12 @@ class AttemptMapperTest {
       assertEquals(1, attempts.all().size(), "checks are found with what they prove");
       attempts.delete(first, NOON);
       assertTrue(attempts.find(first).isEmpty());
-      assertEquals(0, attempts.purge(NOON.plusDays(2)), "its check still needs it");
       assertEquals(1, attempts.restore(first));
+      attempts.delete(first, NOON);
+      assertEquals(2, attempts.purge(NOON.plusDays(2)), "it and its check");
+      assertEquals(0, attempts.restore(first));
+      assertTrue(attempts.find(check).isEmpty());
+      assertTrue(attempts.strokes(first).isEmpty());
     }
   }
 

@@ -11,6 +11,7 @@ import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
@@ -20,8 +21,8 @@ class BinTest {
   private static final long CANES = 2;
 
   private final Hands hands = new Hands();
-  private final Bin bin = new Bin(hands);
   private final Shelf shelf = new Shelf();
+  private final Bin bin = new Bin(hands, List.of(shelf));
 
   /** A clock that is set by hand. */
   private static final class Hands extends Clock {
@@ -78,15 +79,16 @@ class BinTest {
   void bringsBackWithinADay() {
     bin.delete(shelf, BULBS);
     hands.now = hands.now.plus(Duration.ofHours(23));
-    bin.delete(shelf, CANES);
+    bin.empty();
     assertEquals(1, shelf.restore(BULBS));
   }
 
   @Test
-  void isGoneAfterADayOnceSomethingElseIsDeleted() {
+  void isGoneAfterADayWhetherOrNotAnythingElseIsDeleted() {
     bin.delete(shelf, BULBS);
     hands.now = hands.now.plus(Duration.ofHours(25));
     bin.delete(shelf, CANES);
+    bin.empty();
     assertEquals(0, shelf.restore(BULBS));
     assertEquals(1, shelf.restore(CANES));
   }

@@ -6,6 +6,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import bemble.app.Bemble;
 import java.nio.file.Path;
 import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -14,7 +16,10 @@ import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 
 class PageMapperTest {
-  private static final OffsetDateTime NOON = OffsetDateTime.parse("2026-03-02T12:00:00Z");
+  /** Not long ago: what was deleted longer ago than a day is removed at once. */
+  private static final OffsetDateTime NOON =
+      OffsetDateTime.now(ZoneOffset.UTC).truncatedTo(ChronoUnit.SECONDS).minusHours(3);
+
   @TempDir Path folder;
 
   private ConfigurableApplicationContext open() {

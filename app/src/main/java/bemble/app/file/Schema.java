@@ -1,0 +1,31 @@
+package bemble.app.file;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.Arrays;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
+
+/** The versions of the schema that this Bemble knows. */
+final class Schema {
+  private static final Pattern NAME = Pattern.compile("V(\\d+)__.*");
+
+  private Schema() {}
+
+  /** The newest of them. */
+  static int newest() {
+    try {
+      return Arrays.stream(
+              new PathMatchingResourcePatternResolver()
+                  .getResources("classpath:db/migration/V*.sql"))
+          .map(resource -> NAME.matcher(String.valueOf(resource.getFilename())))
+          .filter(Matcher::matches)
+          .mapToInt(name -> Integer.parseInt(name.group(1)))
+          .max()
+          .orElseThrow();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+}

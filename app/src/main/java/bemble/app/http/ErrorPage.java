@@ -1,0 +1,26 @@
+package bemble.app.http;
+
+import io.swagger.v3.oas.annotations.Hidden;
+import jakarta.servlet.RequestDispatcher;
+import jakarta.servlet.http.HttpServletRequest;
+import org.springframework.boot.web.servlet.error.ErrorController;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Where the container sends what no controller has answered; asked for itself, it is not there. */
+@RestController
+@Hidden
+class ErrorPage implements ErrorController {
+  @RequestMapping("${server.error.path:/error}")
+  ResponseEntity<ProblemDetail> error(HttpServletRequest request) {
+    Object code = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);
+    HttpStatus found = code instanceof Integer number ? HttpStatus.resolve(number) : null;
+    HttpStatus status = found == null ? HttpStatus.NOT_FOUND : found;
+    String why = status.is5xxServerError() ? "failed.unforeseen" : "failed.not-there";
+    return ResponseEntity.status(status)
+        .body(ProblemDetail.forStatusAndDetail(status, Sentences.of(why)));
+  }
+}
