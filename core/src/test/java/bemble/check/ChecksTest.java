@@ -1,0 +1,189 @@
+package bemble.check;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import bemble.method.Methods;
+import bemble.method.Sum;
+import bemble.number.Numeral;
+import bemble.paper.Mark;
+import bemble.paper.Role;
+import bemble.paper.Shape;
+import bemble.paper.Square;
+import bemble.plan.Answer;
+import bemble.plan.Working;
+import bemble.problem.Limits;
+import bemble.problem.Operation;
+import bemble.problem.Problem;
+import bemble.problem.ProblemReader;
+import bemble.problem.Reading;
+import bemble.style.Choice;
+import bemble.style.Setting;
+import bemble.style.Style;
+import java.math.BigInteger;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class ChecksTest {
+  private static Problem problem(String line) {
+    return ((Reading.Understood) new ProblemReader(Limits.STANDARD).read(line)).problem();
+  }
+
+  private static Working work(String line, Style style) {
+    Problem problem = problem(line);
+    return new Sum(problem, Methods.usual(problem.operation()), style).work();
+  }
+
+  /** Every operation with every way of checking it. */
+  static Stream<Arguments> ways() {
+    return Stream.of(Operation.values())
+        .flatMap(
+            operation ->
+                Checks.setting(operation)
+                    .map(Setting::choices)
+                    .map(choices -> choices.stream().map(c -> Arguments.of(operation, c)))
+                    .orElseGet(() -> Stream.of(Arguments.of(operation, null))));
+  }
+
+  private static Style style(Choice choice) {
+    return choice == null ? Style.STANDARD : Style.STANDARD.with(choice);
+  }
+
+  private static String line(Operation operation, Random random) {
+    int one = 100 + random.nextInt(9000);
+    int other = 11 + random.nextInt(88);
+    return switch (operation) {
+      case ADDITION -> one + " + " + other + " + " + random.nextInt(900);
+      case SUBTRACTION -> (one + other) + " − " + one;
+      case MULTIPLICATION -> one + " × " + other;
+      case DIVISION -> one + " ÷ " + other;
+      case ROOT -> "√" + one + " to 1 place";
+    };
+  }
+
+  @ParameterizedTest
+  @MethodSource("ways")
+  void aRightAnswerComesBackInEveryWay(Operation operation, Choice choice) {
+    Random random = new Random(5);
+    for (int i = 0; i < 60; i++) {
+      Working first = work(line(operation, random), style(choice));
+      Check check = Checks.of(first, style(choice));
+      assertTrue(check.cameBack(), () -> check.kind() + " of " + first.problem());
+      assertEquals(choice, check.choice());
+    }
+  }
+
+  /** One more, one less and figures changed over: what a check finds that proves all. */
+  @ParameterizedTest
+  @MethodSource("ways")
+  void aWrongAnswerDoesNotComeBackWhereTheCheckProvesAll(Operation operation, Choice choice) {
+    Random random = new Random(6);
+    for (int i = 0; i < 60; i++) {
+      Working first = work(line(operation, random), style(choice));
+      if (Checks.of(first, style(choice)).kind().strength() == Check.Strength.PROVES_LESS) {
+        continue;
+      }
+      for (int off : List.of(-1, 1, 9, 10)) {
+        Working wrong = answering(first, off);
+        Check check = Checks.of(wrong, style(choice));
+        assertFalse(check.cameBack(), () -> check.kind() + " of " + first.problem() + " " + off);
+      }
+    }
+  }
+
+  /** The same page with an answer that is off by so many of its last place. */
+  private static Working answering(Working first, int off) {
+    Numeral right = first.answer().value();
+    BigInteger unscaled = right.unscaled().add(BigInteger.valueOf(off)).max(BigInteger.ZERO);
+    Numeral value = Numeral.of(unscaled, right.scale());
+    Answer answer = first.answer();
+    if (answer instanceof Answer.Quotient quotient) {
+      answer = new Answer.Quotient(value, quotient.remainder());
+    } else if (answer instanceof Answer.SquareRoot root) {
+      answer = new Answer.SquareRoot(value, root.rounded(), root.above(), root.remainder());
+    } else {
+      answer = new Answer.One(value);
+    }
+    return new Working(first.problem(), first.method(), answer, first.paper(), first.steps());
+  }
+
+  /** Digit sums let figures that are changed over pass, and find a single figure that is wrong. */
+  @Test
+  void digitSumsProveLess() {
+    Style style = style(Choice.MultiplicationCheck.DIGIT_SUMS);
+    Working first = work("57 × 38", style);
+    assertEquals("2166", first.answer().value().toString());
+    assertTrue(Checks.of(answering(first, 2616 - 2166), style).cameBack());
+    assertFalse(Checks.of(answering(first, 1), style).cameBack());
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "46 + 38        | UPWARD       | 38 + 46",
+        "46 + 38 + 17   | UPWARD       | 17 + 38 + 46",
+        "46 + 38        | TAKE_AWAY    | 84 − 38",
+        "83 − 47        | ADD_BACK     | 47 + 36",
+        "57 × 38        | SWAPPED      | 38 × 57",
+        "57 × 38        | DIVIDE_BACK  | 2166 ÷ 38",
+        "936 ÷ 7        |              | 133 × 7",
+        "√529           | SQUARE_BACK  | 23 × 23"
+      })
+  void aCheckSetsOutTheSumThatProvesTheAnswer(String line, String choice, String second) {
+    Style style =
+        Checks.setting(problem(line).operation()).stream()
+            .flatMap(setting -> setting.choices().stream())
+            .filter(each -> each.name().equals(choice))
+            .map(Style.STANDARD::with)
+            .findFirst()
+            .orElse(Style.STANDARD);
+    Check check = Checks.of(work(line, style), style);
+    assertEquals(problem(second), check.parts().get(0).problem());
+  }
+
+  /** Swapped, 24 × 24 would be the same page again. */
+  @Test
+  void equalFactorsAreCheckedInAnotherWay() {
+    Style style = style(Choice.MultiplicationCheck.SWAPPED);
+    Check check = Checks.of(work("24 × 24", style), style);
+    assertEquals(Check.Kind.MULTIPLY_ANOTHER_WAY, check.kind());
+    assertNotEquals("column", check.parts().get(0).method());
+  }
+
+  /** The check lies below or beside the page that it proves, and takes none of its squares. */
+  @ParameterizedTest
+  @MethodSource("ways")
+  void noFigureOfTheCheckStandsInASquareOfThePage(Operation operation, Choice choice) {
+    Random random = new Random(7);
+    for (int i = 0; i < 30; i++) {
+      Working first = work(line(operation, random), style(choice));
+      Check check = Checks.of(first, style(choice));
+      Set<Square> taken = figures(first);
+      figures(check.working())
+          .forEach(
+              square ->
+                  assertFalse(taken.contains(square), () -> first.problem() + " " + check.kind()));
+    }
+  }
+
+  private static Set<Square> figures(Working working) {
+    Set<Square> squares = new HashSet<>();
+    for (Mark mark : working.paper().marks()) {
+      if (mark.shape() instanceof Shape.Figure figure && mark.role() != Role.HEAD) {
+        squares.add(figure.at());
+      }
+    }
+    return squares;
+  }
+}
