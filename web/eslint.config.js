@@ -8,8 +8,7 @@ const FLOORS = [
   ['api', 'theme'],
   ['ui'],
   ['paper'],
-  ['hand'],
-  ['session'],
+  ['hand', 'session'],
   ['board', 'desk', 'house', 'slate', 'workbook'],
   ['app'],
 ];

@@ -17,7 +17,13 @@ import { theme } from './theme';
 // The page's security policy lets in only styles that carry its nonce.
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content;
 const styles = createCache({ key: 'b', nonce });
-const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+// Bemble runs on this machine: that a browser has no network does not matter to it.
+const queries = new QueryClient({
+  defaultOptions: {
+    queries: { retry: false, networkMode: 'always' },
+    mutations: { networkMode: 'always' },
+  },
+});
 const root = document.getElementById('root');
 
 if (root) {

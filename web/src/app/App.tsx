@@ -1,10 +1,11 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { Navigate, Route, Routes, useLocation, useNavigate } from 'react-router';
 import { DeskScreen } from '../desk/DeskScreen';
 import { ProblemLine } from '../desk/ProblemLine';
 import { useDesk } from '../session/deskContext';
+import { ScreenBoundary } from '../ui/ScreenBoundary';
 import { useKeys } from '../ui/useKeys';
 import { ClassChoice } from '../house/ClassChoice';
 import { KeysDialog } from './KeysDialog';
@@ -24,9 +25,9 @@ export function App() {
   const { pathname } = useLocation();
   const [showKeys, setShowKeys] = useState(false);
   useKeys((key, event) => {
-    const tab = event.altKey ? TABS[Number(event.code.replace('Digit', '')) - 1] : undefined;
-    if (tab) {
-      navigate(tab.path);
+    const turned = event.altKey ? TABS[Number(event.code.replace('Digit', '')) - 1] : undefined;
+    if (turned) {
+      navigate(turned.path);
       return true;
     }
     if (key === '?') {
@@ -35,11 +36,20 @@ export function App() {
     }
     return false;
   });
+  const tab = TABS.find(({ path }) => pathname.startsWith(path));
+  const view = pathname === '/board' ? 'Board' : tab?.name;
+  const ofDesk = view === 'Board' || view === 'Desk';
+  const sum = ofDesk ? desk.working?.problem : undefined;
+  useEffect(() => {
+    document.title = [sum, view, 'Bemble'].filter(Boolean).join(' · ');
+  }, [sum, view]);
   if (pathname === '/board') {
     return (
-      <Suspense fallback={null}>
-        <Board />
-      </Suspense>
+      <ScreenBoundary screen={pathname}>
+        <Suspense fallback={null}>
+          <Board />
+        </Suspense>
+      </ScreenBoundary>
     );
   }
   return (
@@ -88,16 +98,18 @@ export function App() {
           pl: { xs: 1.5, md: 3.5 },
         }}
       >
-        <Suspense fallback={null}>
-          <Routes>
-            <Route path="/desk" element={<DeskScreen />} />
-            <Route path="/slate" element={<SlateStart />} />
-            <Route path="/slate/:id" element={<SlateScreen />} />
-            <Route path="/workbook" element={<Workbook />} />
-            <Route path="/house" element={<HouseStyle />} />
-            <Route path="*" element={<Navigate to="/desk" replace />} />
-          </Routes>
-        </Suspense>
+        <ScreenBoundary screen={pathname}>
+          <Suspense fallback={null}>
+            <Routes>
+              <Route path="/desk" element={<DeskScreen />} />
+              <Route path="/slate" element={<SlateStart />} />
+              <Route path="/slate/:id" element={<SlateScreen />} />
+              <Route path="/workbook" element={<Workbook />} />
+              <Route path="/house" element={<HouseStyle />} />
+              <Route path="*" element={<Navigate to="/desk" replace />} />
+            </Routes>
+          </Suspense>
+        </ScreenBoundary>
         <Tabs />
       </Box>
       <KeysDialog open={showKeys} onClose={() => setShowKeys(false)} />

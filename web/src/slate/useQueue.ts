@@ -34,7 +34,6 @@ export function useQueue(
   const inOrder = {
     mutationKey,
     scope: { id: `attempt ${id}` },
-    networkMode: 'always',
     retry: outOfReach,
     retryDelay: again,
     onError: (trouble: Error) => {

@@ -34,7 +34,7 @@ public class Classes {
     return mapper.all().stream()
         .filter(ClassRow::currentClass)
         .findFirst()
-        .map(row -> stored.read(row.style(), Style.class))
+        .map(row -> stored.style(row.style()))
         .orElse(Style.STANDARD);
   }
 
@@ -88,7 +88,7 @@ public class Classes {
   }
 
   private ClassView view(ClassRow row) {
-    Style style = stored.read(row.style(), Style.class);
+    Style style = stored.style(row.style());
     return new ClassView(row.id(), row.name(), row.version(), row.currentClass(), style);
   }
 

@@ -16,15 +16,19 @@ import com.fasterxml.jackson.databind.ser.std.StdSerializer;
 import java.io.IOException;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /**
  * A style in JSON: each setting by its name with its value, {@code "carryPosition": "ABOVE"}, and
  * the class's own sentences by the kind of remark under {@code sentences}.
  */
 public final class StyleJson {
+  private static final Logger LOG = LoggerFactory.getLogger(StyleJson.class);
   private static final String SENTENCES = "sentences";
   private static final Map<String, RemarkKind> KINDS =
       Stream.of(RemarkKind.values()).collect(Collectors.toMap(RemarkKind::key, kind -> kind));
@@ -41,6 +45,46 @@ public final class StyleJson {
       name.append(Character.toUpperCase(words[i].charAt(0))).append(words[i].substring(1));
     }
     return name.toString();
+  }
+
+  /**
+   * A style as it was stored, maybe by another version: what this one does not know is left out, so
+   * that the standard value stands for it.
+   */
+  public static Style stored(JsonNode given) {
+    Map<Setting, Choice> choices = new EnumMap<>(Setting.class);
+    Map<String, String> sentences = new TreeMap<>();
+    for (Map.Entry<String, JsonNode> field : given.properties()) {
+      Setting setting = SETTINGS.get(field.getKey());
+      Optional<Choice> choice =
+          setting == null ? Optional.empty() : find(setting, field.getValue());
+      if (field.getKey().equals(SENTENCES)) {
+        field.getValue().properties().stream()
+            .filter(own -> isKnown(own.getKey(), own.getValue().asText()))
+            .forEach(own -> sentences.put(own.getKey(), own.getValue().asText()));
+      } else if (choice.isPresent()) {
+        choices.put(setting, choice.get());
+      } else {
+        LOG.warn("Stored by another version, not known here: {}", field);
+      }
+    }
+    Style known = new Style(Map.of(), sentences);
+    for (Choice choice : choices.values()) {
+      Map<Setting, Choice> more = new EnumMap<>(known.choices());
+      more.put(Setting.of(choice), choice);
+      known = Style.clash(more).isEmpty() ? known.with(choice) : known;
+    }
+    return known;
+  }
+
+  private static boolean isKnown(String kind, String text) {
+    return KINDS.containsKey(kind) && OwnSentence.fault(KINDS.get(kind), text).isEmpty();
+  }
+
+  private static Optional<Choice> find(Setting setting, JsonNode value) {
+    return setting.choices().stream()
+        .filter(choice -> choice.name().equalsIgnoreCase(value.asText()))
+        .findFirst();
   }
 
   /** Writes a style with all its settings. */
@@ -94,12 +138,9 @@ public final class StyleJson {
     private static Choice choice(
         Setting setting, Map.Entry<String, JsonNode> field, DeserializationContext context)
         throws IOException {
-      if (setting != null) {
-        for (Choice choice : setting.choices()) {
-          if (choice.name().equalsIgnoreCase(field.getValue().asText())) {
-            return choice;
-          }
-        }
+      Optional<Choice> found = setting == null ? Optional.empty() : find(setting, field.getValue());
+      if (found.isPresent()) {
+        return found.get();
       }
       throw context.weirdStringException(
           field.getValue().asText(), Style.class, "no such setting: " + field.getKey());

@@ -10,7 +10,6 @@ import bemble.app.store.Stored;
 import bemble.app.working.SumRef;
 import bemble.app.working.WorkingView;
 import bemble.app.working.Workings;
-import bemble.style.Style;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
@@ -75,7 +74,7 @@ public class Pages {
   }
 
   private SumRef ref(PageRow row) {
-    return new SumRef(row.plain(), row.method(), stored.read(row.style(), Style.class));
+    return new SumRef(row.plain(), row.method(), stored.style(row.style()));
   }
 
   public PageView open(long id) {

@@ -30,6 +30,7 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 
 /** Keeps attempts stroke by stroke, and has them judged. */
@@ -118,12 +119,22 @@ public class Attempts {
           List<StrokeView> more = strokes.stream().filter(stroke -> !page.has(stroke)).toList();
           refuseUnwritable(id, page, more);
           if (!more.isEmpty()) {
-            mapper.write(id, more.stream().map(Attempts::row).toList());
+            insert(id, more);
             page.add(more);
             keeper.noteWritten();
           }
           return Optional.ofNullable(page.report());
         });
+  }
+
+  private void insert(long id, List<StrokeView> strokes) {
+    try {
+      mapper.write(id, strokes.stream().map(Attempts::row).toList());
+    } catch (DuplicateKeyException e) {
+      // Another window has written on the page since it was read.
+      pages.invalidate(id);
+      throw new StaleException("written-elsewhere");
+    }
   }
 
   private void refuseUnwritable(long id, OpenPage page, List<StrokeView> strokes) {
@@ -202,7 +213,7 @@ public class Attempts {
   }
 
   private OpenPage page(AttemptRow row) {
-    Style style = stored.read(row.style(), Style.class);
+    Style style = stored.style(row.style());
     Sum sum = sums.read(new SumRef(row.plain(), row.method(), style));
     return new OpenPage(row, sum, mapper.strokes(row.id()).stream().map(Attempts::stroke).toList());
   }

@@ -1,10 +1,12 @@
 package bemble.app.store;
 
+import bemble.app.http.StyleJson;
+import bemble.style.Style;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import org.springframework.stereotype.Component;
 
-/** Values that lie in a column as JSON. What was written by Bemble can be read by it. */
+/** Values that lie in a column as JSON. What any version of Bemble has written can be read. */
 @Component
 public class Stored {
   private final ObjectMapper json;
@@ -21,9 +23,10 @@ public class Stored {
     }
   }
 
-  public <T> T read(String text, Class<T> type) {
+  /** A style, with the standard value for what this version does not know. */
+  public Style style(String text) {
     try {
-      return json.readValue(text, type);
+      return StyleJson.stored(json.readTree(text));
     } catch (JsonProcessingException e) {
       throw new IllegalStateException(e);
     }

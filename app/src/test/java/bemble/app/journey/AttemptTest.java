@@ -2,13 +2,16 @@ package bemble.app.journey;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Queue;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ConcurrentLinkedQueue;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -108,36 +111,71 @@ class AttemptTest extends Conversation {
     assertEquals(999, strokes.get(999).get("number").asInt());
   }
 
+  /** Runs things at once and fails with the first that failed. */
+  private static void atOnce(List<Runnable> things) throws InterruptedException {
+    Queue<Throwable> failures = new ConcurrentLinkedQueue<>();
+    List<Thread> threads = new ArrayList<>();
+    for (Runnable thing : things) {
+      Thread thread = new Thread(thing);
+      thread.setUncaughtExceptionHandler((of, failure) -> failures.add(failure));
+      threads.add(thread);
+      thread.start();
+    }
+    for (Thread thread : threads) {
+      thread.join();
+    }
+    assertEquals(List.of(), List.copyOf(failures));
+  }
+
   /** Windows that write at once: each stroke is kept or refused, and nothing is kept twice. */
   @Test
   void ofTwoWindowsThatWriteTheSameStrokeOneIsTold() throws InterruptedException {
     long id = begin("46 + 38", "column");
     Map<Integer, Integer> kept = new ConcurrentHashMap<>();
-    List<Thread> windows = new ArrayList<>();
+    List<Runnable> windows = new ArrayList<>();
     for (int window = 0; window < 4; window++) {
       int digit = window;
       windows.add(
-          new Thread(
-              () -> {
-                for (int n = 0; n < 25; n++) {
-                  Talk.Answer answer = write(id, stroke(n, "FIGURE", 4, 2, "" + digit));
-                  assertTrue(List.of(200, 409).contains(answer.status()), answer.text());
-                  if (answer.status() == 200) {
-                    assertEquals(null, kept.put(n, digit), "kept twice: " + n);
-                  }
-                }
-              }));
+          () -> {
+            for (int n = 0; n < 25; n++) {
+              Talk.Answer answer = write(id, stroke(n, "FIGURE", 4, 2, "" + digit));
+              assertTrue(List.of(200, 409).contains(answer.status()), answer.text());
+              if (answer.status() == 200) {
+                assertNull(kept.put(n, digit), "kept twice: " + n);
+              }
+            }
+          });
     }
-    windows.forEach(Thread::start);
-    for (Thread window : windows) {
-      window.join();
-    }
+    atOnce(windows);
     JsonNode strokes = talk.get("/api/attempts/" + id).json().get("strokes");
     assertEquals(25, strokes.size());
     for (int n = 0; n < 25; n++) {
       assertEquals(n, strokes.get(n).get("number").asInt());
       assertEquals("" + kept.get(n), strokes.get(n).get("text").asText());
     }
+  }
+
+  /** Deletions and openings wait for one another only as long as each of them takes. */
+  @Test
+  void nobodyWaitsForDeletionsAndOpenings() throws InterruptedException {
+    List<Long> ids = new ArrayList<>();
+    for (int i = 0; i < 60; i++) {
+      ids.add(begin("46 + 38", "column"));
+    }
+    List<Runnable> users = new ArrayList<>();
+    for (int user = 0; user < 8; user++) {
+      int first = user;
+      users.add(
+          () -> {
+            for (int i = first; i < ids.size() * 2; i += 8) {
+              String path = "/api/attempts/" + ids.get(i % ids.size());
+              int status = first < 6 ? talk.delete(path).status() : talk.get(path).status();
+              assertTrue(List.of(200, 204, 404).contains(status), path + " " + status);
+            }
+          });
+    }
+    atOnce(users);
+    assertEquals(200, talk.get("/api/attempts").status());
   }
 
   @Test

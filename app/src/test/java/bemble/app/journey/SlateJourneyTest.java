@@ -184,7 +184,7 @@ class SlateJourneyTest extends Journey {
     assertThat(verdicts("RIGHT")).hasCount(1);
     hand.button("small").click();
     keys.getByText("1").click();
-    assertEquals("1", full());
+    assertEquals("1", small());
   }
 
   @Test

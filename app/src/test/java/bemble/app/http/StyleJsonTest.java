@@ -1,0 +1,124 @@
+package bemble.app.http;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import bemble.style.Choice;
+import bemble.style.Setting;
+import bemble.style.Style;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonMappingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.module.SimpleModule;
+import java.util.Random;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class StyleJsonTest {
+  private static final ObjectMapper JSON =
+      new ObjectMapper()
+          .registerModule(
+              new SimpleModule()
+                  .addSerializer(Style.class, new StyleJson.Writer())
+                  .addDeserializer(Style.class, new StyleJson.Reader()));
+
+  private static Style read(String text) throws JsonProcessingException {
+    return JSON.readValue(text, Style.class);
+  }
+
+  private static JsonNode written(Style style) throws JsonProcessingException {
+    return JSON.readTree(JSON.writeValueAsString(style));
+  }
+
+  /** Styles of random choices that can live together. */
+  private static Stream<Style> styles() {
+    Random random = new Random(9);
+    return Stream.generate(
+            () -> {
+              Style style = Style.STANDARD;
+              for (Setting setting : Setting.values()) {
+                Choice choice = setting.choices().get(random.nextInt(setting.choices().size()));
+                style = clashes(style, choice) ? style : style.with(choice);
+              }
+              return style.saying("carry", "Carry {carried}.");
+            })
+        .limit(100);
+  }
+
+  private static boolean clashes(Style style, Choice choice) {
+    var choices = new java.util.EnumMap<>(style.choices());
+    choices.put(Setting.of(choice), choice);
+    return Style.clash(choices).isPresent();
+  }
+
+  @Test
+  void everyStyleIsReadAsItWasWritten() throws JsonProcessingException {
+    for (Style style : styles().toList()) {
+      assertEquals(style, read(JSON.writeValueAsString(style)));
+      assertEquals(style, StyleJson.stored(written(style)));
+    }
+  }
+
+  @ParameterizedTest
+  @EnumSource(Setting.class)
+  void everySettingHasANameOfItsOwn(Setting setting) {
+    String name = StyleJson.name(setting);
+    assertTrue(name.matches("[a-z][a-zA-Z]+"), name);
+    assertEquals(
+        1, Stream.of(Setting.values()).filter(s -> StyleJson.name(s).equals(name)).count());
+  }
+
+  @Test
+  void whatIsLeftOutIsAsUsual() throws JsonProcessingException {
+    Style style = read("{\"carryPosition\":\"below\"}");
+    assertEquals(Style.STANDARD.with(Choice.CarryPosition.BELOW), style);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {"{\"carryPosition\":\"ASIDE\"}", "{\"inkColour\":\"BLUE\"}", "{\"onTop\":7}"})
+  void aRequestWithAnUnknownSettingIsRefused(String text) {
+    assertThrows(JsonMappingException.class, () -> read(text));
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "{\"sentences\":{\"no-such-kind\":\"Hop.\"}}             | no-such-kind",
+        "{\"sentences\":{\"carry\":\"Carry {cake}.\"}}           | cake",
+        "{\"decimalMark\":\"COMMA\",\"thousandsMark\":\"COMMA\"} | same"
+      })
+  void whatCannotBeIsRefusedInASentence(String text, String named) {
+    JsonMappingException failure = assertThrows(JsonMappingException.class, () -> read(text));
+    RefusedException refused = (RefusedException) failure.getCause();
+    assertTrue(refused.getMessage().contains(named), refused.getMessage());
+  }
+
+  /** A file of another version is no reason to refuse all that is kept in it. */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "{\"carryPosition\":\"ASIDE\",\"onTop\":\"LONGER\"}",
+        "{\"inkColour\":\"BLUE\",\"onTop\":\"LONGER\"}",
+        "{\"sentences\":{\"no-such-kind\":\"Hop.\"},\"onTop\":\"LONGER\"}",
+        "{\"sentences\":{\"carry\":\"Carry {cake}.\"},\"onTop\":\"LONGER\"}"
+      })
+  void ofAStoredStyleWhatIsNotKnownIsAsUsual(String text) throws JsonProcessingException {
+    assertEquals(Style.STANDARD.with(Choice.OnTop.LONGER), StyleJson.stored(JSON.readTree(text)));
+  }
+
+  @Test
+  void aStoredClashLeavesOneOfBoth() throws JsonProcessingException {
+    Style style =
+        StyleJson.stored(JSON.readTree("{\"decimalMark\":\"COMMA\",\"thousandsMark\":\"COMMA\"}"));
+    assertTrue(Style.clash(style.choices()).isEmpty());
+  }
+}

@@ -1,0 +1,127 @@
+package bemble.app.journey;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.Map;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+@OwnApp
+class ScreensJourneyTest extends Journey {
+  private Locator written(String kind) {
+    return hand.page.locator("[data-layer='1'] [data-kind=" + kind + "]");
+  }
+
+  private void openBlankPage() {
+    hand.setOutAndSee("46 + 38");
+    hand.press("b");
+    hand.button("Blank page").click();
+    assertThat(hand.page.getByTestId("cursor")).isVisible();
+  }
+
+  @Test
+  void theBlankPageHasTheSumAndNothingOfItsWorking() {
+    openBlankPage();
+    Locator printed = hand.page.locator("[data-layer='0'] [data-kind=figure]");
+    assertThat(printed).hasText(new String[] {"4", "6", "3", "8", "+"});
+  }
+
+  @Test
+  void whatTheClassTellsIsWrittenFromTheOnesOnAndTakenBack() {
+    openBlankPage();
+    hand.press("4");
+    hand.press("Shift+Digit1");
+    hand.press("8");
+    assertThat(written("figure")).hasText(new String[] {"4", "8"});
+    assertThat(written("small")).hasText("1");
+    hand.button("Undo").click();
+    assertThat(written("figure")).hasText("4");
+    hand.button("Redo").click();
+    hand.button("Wipe").click();
+    assertThat(written("figure")).hasCount(0);
+    hand.press("Control+z");
+    assertThat(written("figure")).hasText(new String[] {"4", "8"});
+    assertThat(written("small")).hasText("1");
+    hand.press("z");
+    assertThat(written("figure")).hasText("4");
+  }
+
+  @Test
+  void figuresAreStruckRuledAndRubbedOutOnTheBlankPage() {
+    openBlankPage();
+    hand.press("7");
+    hand.press("ArrowRight");
+    hand.press("/");
+    hand.press("_");
+    assertThat(hand.page.locator("[data-layer='1'] .strike")).hasCount(1);
+    assertThat(hand.page.locator("[data-layer='1'] .rule")).hasCount(1);
+    hand.press("/");
+    assertThat(hand.page.locator("[data-layer='1'] .strike")).hasCount(0);
+    hand.press("Backspace");
+    assertThat(written("figure")).hasCount(0);
+    assertThat(hand.page.locator("[data-layer='1'] .rule")).hasCount(0);
+  }
+
+  @Test
+  void aPartThatCannotBeLoadedLeavesTheOthersUsable() {
+    hand.setOutAndSee("46 + 38");
+    hand.page.route(Pattern.compile(".*/assets/Workbook.*"), Route::abort);
+    hand.tab("Workbook");
+    assertThat(hand.alert()).containsText("This screen cannot be shown");
+    hand.tab("Desk");
+    assertThat(hand.sentence()).isVisible();
+    hand.tab("Workbook");
+    assertThat(hand.alert()).isVisible();
+    hand.page.unroute(Pattern.compile(".*/assets/Workbook.*"));
+    hand.button("Try again").click();
+    assertThat(
+            hand.page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Workbook")))
+        .isVisible();
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "Desk, 46 + 38 · Desk · Bemble",
+    "Slate, Slate · Bemble",
+    "Workbook, Workbook · Bemble",
+    "House style, House style · Bemble"
+  })
+  void everyViewHasATitle(String tab, String title) {
+    hand.setOutAndSee("46 + 38");
+    hand.tab(tab);
+    assertThat(hand.page).hasTitle(title);
+  }
+
+  /** Kept with a decimal comma, a page is opened, turned and reloaded with one in every class. */
+  @Test
+  void aKeptPageStaysInTheConventionsInWhichItWasKept() {
+    Map<String, Object> sum =
+        Map.of(
+            "plain",
+            "1234 + 2,345",
+            "method",
+            "column",
+            "style",
+            Map.of("decimalMark", "COMMA", "thousandsMark", "NONE"));
+    Talk.Answer kept = talk().post("/api/pages", Map.of("sum", sum, "title", "Canes"));
+    assertEquals("1234 + 2.345", kept.json().at("/working/sum/plain").asText());
+    hand.tab("Workbook");
+    hand.button("Open Canes").click();
+    assertThat(hand.line()).hasValue("1234 + 2,345");
+    hand.method("Left to right").click();
+    hand.line().blur();
+    hand.press("End");
+    assertThat(hand.page.getByTestId("paper").first()).containsText(",");
+    assertThat(hand.line()).hasValue("1234 + 2,345");
+    hand.page.reload();
+    assertThat(hand.line()).hasValue("1234 + 2,345");
+    assertThat(hand.page.getByText("1236,345").first()).isVisible();
+  }
+}

@@ -1,0 +1,45 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { Component, type ReactNode } from 'react';
+
+interface Props {
+  /** What is shown; another screen begins without the failure of the one before. */
+  screen: string;
+  children: ReactNode;
+}
+
+/** Keeps a screen that fails, or cannot be loaded, from taking the others with it. */
+export class ScreenBoundary extends Component<Props, { failed: string | null }> {
+  override state = { failed: null };
+
+  static getDerivedStateFromError() {
+    return { failed: '' };
+  }
+
+  override componentDidCatch() {
+    this.setState({ failed: this.props.screen });
+  }
+
+  override componentDidUpdate() {
+    if (this.state.failed && this.state.failed !== this.props.screen) {
+      this.setState({ failed: null });
+    }
+  }
+
+  override render() {
+    if (this.state.failed === null) {
+      return this.props.children;
+    }
+    return (
+      <Box component="main" sx={{ p: 5, bgcolor: 'background.paper', borderRadius: 2 }}>
+        <Box role="alert" sx={{ mb: 3, fontSize: 22, lineHeight: 1.4, maxWidth: 620 }}>
+          This screen cannot be shown: Bemble does not answer, or made a mistake of its own. What
+          was kept is still there.
+        </Box>
+        <Button variant="contained" onClick={() => window.location.reload()}>
+          Try again
+        </Button>
+      </Box>
+    );
+  }
+}
