@@ -96,8 +96,7 @@ class StyleJsonTest {
         "{\"decimalMark\":\"COMMA\",\"thousandsMark\":\"COMMA\"} | same"
       })
   void whatCannotBeIsRefusedInASentence(String text, String named) {
-    JsonMappingException failure = assertThrows(JsonMappingException.class, () -> read(text));
-    RefusedException refused = (RefusedException) failure.getCause();
+    RefusedException refused = assertThrows(RefusedException.class, () -> read(text));
     assertTrue(refused.getMessage().contains(named), refused.getMessage());
   }
 
