@@ -93,7 +93,7 @@ class StyleJsonTest {
       value = {
         "{\"sentences\":{\"no-such-kind\":\"Hop.\"}}             | no-such-kind",
         "{\"sentences\":{\"carry\":\"Carry {cake}.\"}}           | cake",
-        "{\"decimalMark\":\"COMMA\",\"thousandsMark\":\"COMMA\"} | same"
+        "{\"decimalMark\":\"COMMA\",\"thousandsMark\":\"COMMA\"} | thousands"
       })
   void whatCannotBeIsRefusedInASentence(String text, String named) {
     RefusedException refused = assertThrows(RefusedException.class, () -> read(text));
