@@ -77,7 +77,11 @@ const themeOf = (ink: typeof chalk, mode: 'light' | 'dark') =>
         styleOverrides: {
           'html, body, #root': { height: '100%' },
           body: { overflow: 'hidden' },
-          ':focus-visible': { outline: `3px solid ${ink.nowEdge}`, outlineOffset: 2 },
+          // Stronger than what the components say for themselves.
+          ':focus-visible': {
+            outline: `3px solid ${ink.text} !important`,
+            outlineOffset: '2px !important',
+          },
           '@media print': { body: { overflow: 'visible' } },
         },
       },

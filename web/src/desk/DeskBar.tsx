@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import type { Method, Working } from '../api/types';
 import { BAR } from '../ui/book';
@@ -24,6 +24,13 @@ export function DeskBar({
 }) {
   const { desk, dispatch } = useDesk();
   const { working, step, asking } = desk;
+  const next = useRef<HTMLButtonElement>(null);
+  // Whoever has typed a sum goes on with its steps; the line is left for that.
+  useEffect(() => {
+    if (working && document.activeElement?.matches('[data-sum-line]')) {
+      next.current?.focus();
+    }
+  }, [working]);
   if (!working) {
     return <Box sx={BAR} />;
   }
@@ -38,6 +45,7 @@ export function DeskBar({
         ◂
       </Button>
       <Button
+        ref={next}
         variant="contained"
         disabled={step === lastStep(desk)}
         onClick={() => dispatch({ do: 'next' })}

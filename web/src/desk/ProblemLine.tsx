@@ -1,7 +1,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import InputBase from '@mui/material/InputBase';
-import { useRef } from 'react';
+import { useEffect, useRef } from 'react';
+import { hasLaid } from '../session/laid';
 import { useDesk } from '../session/deskContext';
 
 const SIGNS = [
@@ -17,6 +18,13 @@ export function ProblemLine({ onSetOut }: { onSetOut: () => void }) {
   const { desk, dispatch, setOutLine, busy } = useDesk();
   const input = useRef<HTMLInputElement>(null);
   const { line, trouble } = desk;
+
+  // With nothing on the desk the first thing that anybody does is to type a sum.
+  useEffect(() => {
+    if (!hasLaid()) {
+      input.current?.focus();
+    }
+  }, []);
 
   const insert = (sign: string) => {
     const field = input.current;
@@ -67,6 +75,7 @@ export function ProblemLine({ onSetOut }: { onSetOut: () => void }) {
           error={trouble !== null}
           inputProps={{
             'aria-label': 'Sum',
+            'data-sum-line': true,
             'aria-describedby': trouble ? 'line-trouble' : undefined,
             'aria-invalid': trouble !== null,
             autoComplete: 'off',

@@ -3,15 +3,15 @@ import ButtonBase from '@mui/material/ButtonBase';
 import { useEffect, useRef } from 'react';
 import type { Working } from '../api/types';
 
-interface Stretch {
+interface Section {
   name: string;
   first: number;
   steps: string[];
 }
 
-/** The steps in stretches of one column each; the check is one stretch of its own. */
-function stretches(working: Working): Stretch[] {
-  const all: Stretch[] = [];
+/** The steps in sections of one column each; the check is one section of its own. */
+function sections(working: Working): Section[] {
+  const all: Section[] = [];
   working.steps.forEach(({ section, say }, index) => {
     const latest = all.at(-1);
     if (latest?.name === section) {
@@ -51,7 +51,7 @@ export function Ribbon({
         scrollbarWidth: 'thin',
       }}
     >
-      {stretches(working).map(({ name, first, steps }) => (
+      {sections(working).map(({ name, first, steps }) => (
         <Box
           key={first}
           sx={{ px: 1.25, borderLeft: 1, borderColor: 'ink.edge', color: 'text.secondary' }}

@@ -6,11 +6,11 @@ describe('besideStep', () => {
   const one = steps('set', 'ones', 'ones', 'tens', 'answer');
   const other = steps('set', 'set', 'ones', 'ones', 'ones', 'tens', 'answer');
 
-  it('goes step for step in a stretch that both have', () => {
+  it('goes step for step in a section that both have', () => {
     expect(besideStep(one, 1, other)).toBe(2);
   });
 
-  it('ends a stretch in both at the same time', () => {
+  it('ends a section in both at the same time', () => {
     expect(besideStep(one, 0, other)).toBe(1);
     expect(besideStep(one, 2, other)).toBe(4);
     expect(besideStep(one, 3, other)).toBe(5);
@@ -21,7 +21,7 @@ describe('besideStep', () => {
     expect(besideStep(other, 6, one)).toBe(4);
   });
 
-  it('is as far along as the other where they share no stretch', () => {
+  it('is as far along as the other where they share no section', () => {
     const rounds = steps('round', 'round', 'round', 'round', 'round');
     const hops = steps('hop', 'hop', 'hop');
     expect(rounds.map((_, step) => besideStep(rounds, step, hops))).toEqual([0, 0, 1, 1, 2]);

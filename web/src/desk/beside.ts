@@ -1,7 +1,7 @@
 import type { Step } from '../api/types';
 
 /**
- * How far the other working is shown while one is at `step`: in a stretch that both have, such as a
+ * How far the other working is shown while one is at `step`: in a section that both have, such as a
  * column, step for step and both to its end; elsewhere as far along as the one has come.
  */
 export function besideStep(one: Step[], step: number, other: Step[]): number {
@@ -14,8 +14,8 @@ export function besideStep(one: Step[], step: number, other: Step[]): number {
   if (first < 0) {
     return Math.floor((step / (one.length - 1)) * end);
   }
-  const stretch = other.filter((s, index) => index >= first && s.sectionKey === key).length;
+  const length = other.filter((s, index) => index >= first && s.sectionKey === key).length;
   const begun = one.findIndex((s) => s.sectionKey === key);
   const atItsEnd = one[step + 1]?.sectionKey !== key;
-  return first + (atItsEnd ? stretch - 1 : Math.min(step - begun, stretch - 1));
+  return first + (atItsEnd ? length - 1 : Math.min(step - begun, length - 1));
 }

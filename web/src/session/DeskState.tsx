@@ -4,17 +4,9 @@ import { api, Trouble } from '../api/client';
 import type { Style, SumRef } from '../api/types';
 import { useCurrentClass } from './classes';
 import { DeskContext, type DeskTools } from './deskContext';
-import { deskReducer, EMPTY_DESK, type Desk } from './deskReducer';
+import { deskReducer, EMPTY_DESK } from './deskReducer';
+import { keepLaid, lastLaid, type Laid } from './laid';
 import { remember, workAsLastUsed } from './lastUsed';
-
-const STORE = 'bemble.desk';
-
-/** What lay on the desk: the sum, and how far its page was turned. */
-interface Laid {
-  sum: SumRef;
-  step: number;
-  page: Desk['page'];
-}
 
 /** A sum to be worked: as it is, or a typed line in the way that is usual for it. */
 interface Order {
@@ -24,15 +16,6 @@ interface Order {
   laid?: Laid;
   /** Whether the page on the desk stays where it is. */
   anew?: boolean;
-}
-
-/** What lay on the desk when this browser last looked, if anything. */
-function lastLaid(): Laid | null {
-  try {
-    return JSON.parse(localStorage.getItem(STORE) ?? 'null') as Laid | null;
-  } catch {
-    return null;
-  }
 }
 
 /** Keeps the Desk while other tabs are open, and through a reload. */
@@ -65,7 +48,7 @@ export function DeskProvider({ children }: { children: ReactNode }) {
   useEffect(() => {
     if (desk.working) {
       const laid: Laid = { sum: desk.working.sum, step: desk.step, page: desk.page };
-      localStorage.setItem(STORE, JSON.stringify(laid));
+      keepLaid(laid);
     }
   }, [desk.working, desk.step, desk.page]);
 

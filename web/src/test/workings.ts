@@ -1,12 +1,12 @@
 import type { Step, Working } from '../api/types';
 
-/** Steps by the stretches of the working that they belong to: `steps('set', 'ones', 'ones')`. */
-export function steps(...stretches: string[]): Step[] {
-  return stretches.map((stretch, number) => ({
+/** Steps by the sections that they belong to: `steps('set', 'ones', 'ones')`. */
+export function steps(...sections: string[]): Step[] {
+  return sections.map((section, number) => ({
     kind: 'add-column',
-    section: stretch,
-    sectionKey: stretch,
-    say: `${stretch} ${number}`,
+    section,
+    sectionKey: section,
+    say: `${section} ${number}`,
     facts: [],
   }));
 }

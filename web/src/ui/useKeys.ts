@@ -4,7 +4,10 @@ import { useStable } from './useStable';
 /** Handles a key; true when it was used up. */
 type KeyHandler = (key: string, event: KeyboardEvent) => boolean;
 
-/** Whether keys belong to what has the focus: a field takes all, a button the space bar. */
+/**
+ * Whether keys belong to what has the focus: a field takes all. A button takes the space bar from
+ * whoever came to it by keyboard; one that was pressed by mouse or finger leaves it to the screen.
+ */
 function belongsToFocus(event: KeyboardEvent) {
   const target = event.target instanceof Element ? event.target : null;
   if (target?.closest('[role="dialog"]')) {
@@ -13,7 +16,7 @@ function belongsToFocus(event: KeyboardEvent) {
   if (target?.closest('input, textarea, select')) {
     return !event.altKey;
   }
-  return event.key === ' ' && target?.closest('button, a') !== null;
+  return event.key === ' ' && target?.closest('button, a')?.matches(':focus-visible') === true;
 }
 
 /** Listens for keys on the whole screen, leaving alone those meant for a field or a dialog. */

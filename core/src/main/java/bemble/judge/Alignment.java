@@ -66,7 +66,7 @@ record Alignment(int rows, int columns) {
         .toList();
   }
 
-  /** A judgement with the squares where they really are. */
+  /** The report with the squares where they really are. */
   Report put(Report report) {
     if (equals(NONE)) {
       return report;

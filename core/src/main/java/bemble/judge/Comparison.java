@@ -8,7 +8,7 @@ import bemble.paper.Square;
 import java.util.List;
 import java.util.Optional;
 
-/** A written page held against what some hand would have written. */
+/** Compares a written page with the page that a hand would have written. */
 final class Comparison {
   private final Handwriting page;
   private final Stage stage;
@@ -61,7 +61,7 @@ final class Comparison {
     return !points.isEmpty() && !points.contains(at);
   }
 
-  /** Squares of the page that are as predicted, less those that are not. */
+  /** How well a page agrees: matching squares less those that differ, small figures half. */
   int agreement(Prediction prediction) {
     int agreement = 0;
     for (Written written : page.all()) {

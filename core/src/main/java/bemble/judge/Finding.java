@@ -6,7 +6,7 @@ import bemble.slip.Slip;
 import java.util.List;
 
 /**
- * Something that went wrong for itself.
+ * One independent mistake on a page.
  *
  * @param squares where it shows first; the square of the lowest place comes first
  * @param step the step of the page, right from there on, that should have been done
@@ -17,7 +17,7 @@ import java.util.List;
  */
 public record Finding(
     List<Square> squares, Step step, List<Written> due, Kind kind, List<Slip> slips, int distance) {
-  /** Sorts of trouble. */
+  /** Kinds of mistake. */
   public enum Kind {
     /** A slip that has a name. */
     KNOWN,

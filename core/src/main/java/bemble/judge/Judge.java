@@ -15,9 +15,9 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 
 /**
- * Judges a written page on the plan that also works the sum. It looks for a hand that would have
- * written this page: the true one, and where that does not do, one that makes known slips or writes
- * single figures wrongly. What such a hand writes after a slip follows from it.
+ * Judges a written page with the plan that also works the sum. It searches for a hand that would
+ * have written this page: first the true hand, then hands that make known slips or write single
+ * figures wrongly. A figure that such a hand writes because of an earlier slip follows from it.
  */
 public final class Judge {
   private final Sum sum;
@@ -52,7 +52,7 @@ public final class Judge {
     OWN
   }
 
-  /** The judgement of a page. In any style that schools have, whichever suits it best. */
+  /** Judges a page in every accepted style and returns the report of the style that fits best. */
   public Report judge(List<Written> page, Stage stage, SettingOut settingOut) {
     if (settingOut == SettingOut.GIVEN) {
       return judged(page, stage, settingOut);
@@ -84,8 +84,8 @@ public final class Judge {
   }
 
   /**
-   * The best of all schools. The one in which most of the page is as it should be comes first, and
-   * is not doubted where known slips explain the rest.
+   * Tries the accepted styles in the order in which they agree with the page, and stops at the
+   * first one in which known slips explain every difference.
    */
   private Known best(Handwriting writing, Stage stage, SettingOut settingOut) {
     Comparison comparison = new Comparison(writing, stage);
@@ -137,10 +137,7 @@ public final class Judge {
           .anyMatch(finding -> finding.squares().contains(written.at()));
     }
 
-    /**
-     * The grown page, where the same hand wrote all of it: no other explains more. Null where it
-     * did not.
-     */
+    /** What is known of the grown page if the same hand wrote all of it, otherwise null. */
     Known goOn(Handwriting grown) {
       Search same = search.onto(grown);
       if (!same.holds()) {
@@ -151,7 +148,7 @@ public final class Judge {
     }
   }
 
-  /** The page of somebody who makes some slips wherever they can be made. */
+  /** The page of somebody who makes some slips wherever they are possible. */
   public static Working simulate(Sum sum, List<Slip> slips) {
     List<At> everywhere = slips.stream().map(At::everywhere).toList();
     return sum.work(new SlippingHand(sum.problem(), everywhere, Map.of()));

@@ -19,8 +19,8 @@ import java.util.Optional;
 
 /**
  * Checks a working that was done elsewhere from its lines alone. A figure is compared with what
- * follows from the figures given before it, so that one wrong line does not condemn those that
- * follow from it.
+ * follows from the figures given before it, so that lines that follow from a wrong line are not
+ * called wrong themselves.
  */
 public final class Lines {
   private final Sum sum;
@@ -31,7 +31,7 @@ public final class Lines {
   }
 
   /**
-   * The first thing in a working that is not so.
+   * The first line of a working that is wrong.
    *
    * @param line the line in which it stands
    * @param due what the line must be, given what stands before it
@@ -70,7 +70,7 @@ public final class Lines {
         .findFirst();
   }
 
-  /** The finding about one entry, told on a page that is right from that entry on. */
+  /** The finding about one entry, explained on a page that is right from that entry on. */
   private Finding finding(Map<Line, Numeral> given, int wrong) {
     int[] filled = {0};
     Working page =

@@ -15,7 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
-/** What a page would look like if its writer did what is supposed, square by square. */
+/** The page that a given hand would write, square by square. */
 final class Prediction {
   /** A place in which a text is expected. */
   record Expected(Square at, Spot spot, String text) {}
@@ -43,7 +43,7 @@ final class Prediction {
       return entry.isSetOut();
     }
 
-    /** Whether a page is whole without it: an aid, or what only some schools write. */
+    /** Whether a page is complete without it: an aid, or something that only some schools write. */
     boolean isOptional() {
       Role role = entry.slot().role();
       boolean nothingLeft = role == Role.REMAINDER && entry.value().signum() == 0;

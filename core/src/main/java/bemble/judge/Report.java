@@ -6,7 +6,7 @@ import bemble.plan.Working;
 import java.util.List;
 
 /**
- * The judgement of a page.
+ * What the judge finds on a page.
  *
  * @param figures everything that was written, in the order given, with its verdict
  * @param missing the squares in which something is still to be written, in the order of writing

@@ -29,7 +29,7 @@ import java.util.stream.Stream;
 final class Search {
   private static final int MOST_FINDINGS = 16;
 
-  /** How many stretches of the working before the one where it shows a slip may have happened. */
+  /** How many sections before the one where a difference shows are searched for its slip. */
   private static final int SECTIONS_BACK = 2;
 
   private final School school;
@@ -151,7 +151,7 @@ final class Search {
     return first == null ? null : first.entry().slot();
   }
 
-  /** Goes on until all of the page is explained, or too much is wrong with it. */
+  /** Explains one difference after another until none is left or there are too many. */
   void search() {
     for (Seen wrong = firstWrong();
         wrong != null && known.findings.size() < MOST_FINDINGS;
@@ -164,7 +164,7 @@ final class Search {
     return firstWrong(known.meant, known.settled);
   }
 
-  /** Whether what stands in a wrong place is as good as what was expected there. */
+  /** Whether the written value is a choice that the rule leaves open. */
   private boolean isChoice(Seen wrong) {
     return value(wrong)
         .filter(value -> !value.equals(wrong.entry().value()))
@@ -220,7 +220,7 @@ final class Search {
     return seen.isOpen() && comparison.runsOn(seen, prediction);
   }
 
-  /** That something is missing is said once; the squares are all shown. */
+  /** Missing figures make one finding; their squares are all listed. */
   private boolean isMissed(Seen seen) {
     return stage == Stage.HANDED_IN
         && !seen.isOptional()
@@ -228,7 +228,7 @@ final class Search {
         && known.findings.stream().noneMatch(each -> each.kind() == Finding.Kind.MISSING);
   }
 
-  /** Finds what happened where something is wrong; gives what is known with it. */
+  /** Explains one difference; gives what is known then. */
   private Known explain(Seen wrong) {
     Prediction meant = known.meant;
     int now = comparison.agreement(meant);
@@ -281,7 +281,7 @@ final class Search {
     }
   }
 
-  /** The page with one slip more; empty where it has no occasion in its stretch. */
+  /** The page with one slip more; empty if the slip is not possible in its section. */
   private Optional<Tried> trySlip(At at) {
     List<At> more = plus(known.slips, at);
     SlippingHand hand = new SlippingHand(school.sum().problem(), more, known.forced);
@@ -291,7 +291,7 @@ final class Search {
         : Optional.empty();
   }
 
-  /** The page with what was written in the wrong place taken as it is. */
+  /** The page with the written figure taken as it is. */
   private Optional<Tried> force(Seen wrong) {
     return value(wrong)
         .map(
@@ -312,7 +312,7 @@ final class Search {
     return figures.isEmpty() ? Optional.empty() : Optional.of(new BigInteger(figures));
   }
 
-  /** The stretch in which something shows, and those shortly before it. */
+  /** The section in which a difference shows, and those shortly before it. */
   private List<Section> sectionsBefore(Seen wrong, Prediction prediction) {
     List<Section> sections = new ArrayList<>();
     for (var step : prediction.working().steps()) {

@@ -32,7 +32,7 @@ final class Signs {
     return new Written(figure.at(), Spot.FULL, figure.text());
   }
 
-  /** A judgement that also says, last of all, when the sign stands nowhere on the page. */
+  /** The report, with a finding at its end if the sign stands nowhere on the page. */
   static Report held(Report report, List<Written> page, Working truth) {
     Optional<Mark> sign = mark(truth);
     String text = sign.map(mark -> written(mark).text()).orElse("");

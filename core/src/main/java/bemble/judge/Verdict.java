@@ -1,12 +1,12 @@
 package bemble.judge;
 
-/** What is to be said of a single figure. */
+/** The verdict on a single figure. */
 public enum Verdict {
   /** As it is on the true page. */
   RIGHT,
-  /** The first thing that went wrong. */
+  /** The first mistake of the page. */
   FIRST_SLIP,
-  /** Wrong again, and not because of anything before. */
+  /** A further mistake, independent of the earlier ones. */
   SLIP,
   /** Not as on the true page, but right given what was written before. */
   FOLLOWS,

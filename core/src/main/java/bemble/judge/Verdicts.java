@@ -9,7 +9,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 
-/** Says of every figure what it is, once it is known how the page came about. */
+/** Gives every figure its verdict, once the hand that wrote the page is known. */
 final class Verdicts {
   private final Handwriting page;
   private final Prediction truth;

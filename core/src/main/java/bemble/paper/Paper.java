@@ -15,6 +15,11 @@ import org.jspecify.annotations.Nullable;
  * @param marks in order of writing
  */
 public record Paper(Area extent, @Nullable Integer onesColumn, List<Mark> marks) {
+  private static final int SPOTS = Spot.values().length;
+
+  /** More columns than any sheet has. */
+  private static final long WIDEST = 1L << 20;
+
   /** Keeps a copy of the marks. */
   public Paper {
     marks = List.copyOf(marks);
@@ -27,11 +32,11 @@ public record Paper(Area extent, @Nullable Integer onesColumn, List<Mark> marks)
    * @param marks in order of writing; each is written in the step of the one before or later
    */
   public static Paper written(Area extent, Integer onesColumn, List<Mark> marks) {
-    Map<Object, Integer> takenAgain = new HashMap<>();
+    Map<Long, Integer> takenAgain = new HashMap<>();
     List<Mark> kept = new ArrayList<>(marks);
     for (int i = marks.size() - 1; i >= 0; i--) {
       Mark mark = marks.get(i);
-      Object spot = smallSpot(mark.shape());
+      Long spot = smallSpot(mark.shape());
       Integer by = spot == null ? null : takenAgain.get(spot);
       if (by != null) {
         kept.set(i, mark.goneBy(by));
@@ -44,11 +49,16 @@ public record Paper(Area extent, @Nullable Integer onesColumn, List<Mark> marks)
   }
 
   /** Where a small figure or the stroke through it stands; null for marks that keep their place. */
-  private static Object smallSpot(Shape shape) {
+  private static Long smallSpot(Shape shape) {
     if (shape instanceof Shape.Strike strike && strike.spot() != Spot.FULL) {
-      return List.of(strike.at(), strike.spot());
+      return key(strike.at(), strike.spot());
     }
-    return shape instanceof Shape.Small small ? List.of(small.at(), small.spot()) : null;
+    return shape instanceof Shape.Small small ? key(small.at(), small.spot()) : null;
+  }
+
+  /** A number for each spot of each square. */
+  private static Long key(Square at, Spot spot) {
+    return (at.row() * WIDEST + at.column()) * SPOTS + spot.ordinal();
   }
 
   /** What is to be seen once a step is done. */

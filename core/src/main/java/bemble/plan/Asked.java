@@ -7,7 +7,7 @@ import java.util.List;
 /**
  * A slot that waits for its value.
  *
- * @param section the stretch of the working that it belongs to
+ * @param section the section that it belongs to
  * @param slot where the value is to be written, and what for
  * @param rule how it should come from what is read
  * @param reads the entries it is read from, written by the same hand before

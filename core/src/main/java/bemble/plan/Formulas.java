@@ -7,7 +7,7 @@ import java.util.List;
 /**
  * The formulas behind the rules. "Standing" means one or more numbers read one behind the other:
  * what was left over and the figures brought down to it. A formula gives a value for every page, a
- * wrong one too, so a difference stops at nothing.
+ * wrong one too, so a difference is never below 0.
  */
 final class Formulas {
   private static final BigInteger NINE = BigInteger.valueOf(9);

@@ -2,7 +2,7 @@ package bemble.plan;
 
 import java.math.BigInteger;
 
-/** Where a counter on a number line likes to land: on whole tens, whole hundreds, and so on. */
+/** The stops of somebody who counts along a number line: whole tens, whole hundreds, and so on. */
 final class FriendlyStops {
   private FriendlyStops() {}
 

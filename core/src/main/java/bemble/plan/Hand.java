@@ -21,7 +21,7 @@ public interface Hand {
     return asked -> Fill.of(number.apply(asked));
   }
 
-  /** Whether this hand makes a move in a stretch of the working. */
+  /** Whether this hand makes a move in a section. */
   default boolean makes(Move move, Section section, int place) {
     return true;
   }

@@ -132,7 +132,7 @@ public final class Script {
     return hand.fill(new Asked(now, slot, rule, reads));
   }
 
-  /** Whether the hand makes a move in a stretch of the working. */
+  /** Whether the hand makes a move in a section. */
   public boolean makes(Move move, Section section, int place) {
     return hand.makes(move, section, place);
   }

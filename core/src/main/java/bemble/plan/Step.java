@@ -9,7 +9,7 @@ import java.util.List;
 /**
  * One move of a working: what is said, what is worked out in the head, what is written.
  *
- * @param section the stretch of the working that it belongs to
+ * @param section the section that it belongs to
  * @param notes what there is to say, and the facts used
  * @param entries the values written, in order
  * @param focus the squares at work; null where no part of the page is singled out

@@ -23,8 +23,8 @@ public final class SlippingHand implements Hand {
    * A slip and where it happens.
    *
    * @param slip which
-   * @param from the stretch of the working in which it happens first; null for the very beginning
-   * @param onwards whether it goes on happening from there, or happens in that stretch only
+   * @param from the section in which it happens first; null for the beginning
+   * @param onwards whether it goes on happening from there, or happens in that section only
    */
   public record At(Slip slip, Section from, boolean onwards) {
     /** A slip that happens wherever it can. */

@@ -1,7 +1,7 @@
 package bemble.wording;
 
 /**
- * A stretch of a working whose steps belong together, such as all that is done in one column.
+ * A part of a working whose steps belong together, such as all that is done in one column.
  *
  * @param kind what binds the steps
  * @param number which one of its kind: the place of a column, the count of a row from 1; else 0

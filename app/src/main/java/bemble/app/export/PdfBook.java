@@ -37,7 +37,7 @@ final class PdfBook implements AutoCloseable {
     this.size = size == PdfRequest.Size.A4 ? PDRectangle.A4 : PDRectangle.LETTER;
   }
 
-  /** A stretch of a sheet: its upper left corner from the sheet's lower left, and its extent. */
+  /** A part of a sheet: its upper left corner from the sheet's lower left, and its extent. */
   private record Space(double left, double top, double width, double height) {}
 
   /** Papers, and a sentence about them. */

@@ -33,7 +33,7 @@ public record ReportView(
   /**
    * Something that went wrong.
    *
-   * @param where the stretch of the working, in words
+   * @param where the section, in words
    * @param slip the likeliest slip's id; missing where none is known
    * @param name what it is called
    * @param question what to ask about it

@@ -64,8 +64,8 @@ public record WorkingView(
    * One step in words; its marks are those of the paper that carry its number.
    *
    * @param kind the kind of remark, by which a class may have a sentence of its own
-   * @param section the name of the stretch that it belongs to
-   * @param sectionKey the stretch by its kind and number, the same in every method that has it
+   * @param section the name of its section
+   * @param sectionKey the section by its kind and number, the same in every method that has it
    */
   public record StepView(
       String kind,

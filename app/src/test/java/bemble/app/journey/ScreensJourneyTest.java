@@ -2,6 +2,7 @@ package bemble.app.journey;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNull;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -12,6 +13,7 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 @OwnApp
 class ScreensJourneyTest extends Journey {
@@ -67,6 +69,48 @@ class ScreensJourneyTest extends Journey {
     hand.press("Backspace");
     assertThat(written("figure")).hasCount(0);
     assertThat(hand.page.locator("[data-layer='1'] .rule")).hasCount(0);
+  }
+
+  @Test
+  void aSumIsTypedAtOnceAndItsStepsFollowBySpace() {
+    hand.page.keyboard().type("46 + 38");
+    hand.press("Enter");
+    assertThat(hand.page.getByText("step 1 of")).isVisible();
+    hand.press("Space");
+    assertThat(hand.page.getByText("step 2 of")).isVisible();
+    hand.press("ArrowRight");
+    assertThat(hand.page.getByText("step 3 of")).isVisible();
+    hand.press("ArrowLeft");
+    assertThat(hand.page.getByText("step 2 of")).isVisible();
+    assertThat(hand.line()).hasValue("46 + 38");
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"Brief", "Ask first", "Why?"})
+  void aButtonThatWasPressedLeavesTheSpaceBarToTheSteps(String button) {
+    hand.setOutAndSee("46 + 38");
+    hand.button(button).click();
+    hand.press("Space");
+    hand.press("Space");
+    assertThat(hand.page.getByText("step 1 of")).hasCount(0);
+  }
+
+  /** Whoever goes through a view by keyboard sees where they are. */
+  @ParameterizedTest
+  @ValueSource(strings = {"Desk", "Slate", "Workbook", "House style"})
+  void whatHasTheFocusIsSeenToHaveIt(String tab) {
+    hand.setOutAndSee("46 + 38");
+    hand.tab(tab);
+    for (int stop = 0; stop < 25; stop++) {
+      hand.press("Tab");
+      Object ring =
+          hand.page.evaluate(
+              "() => { const at = document.activeElement; if (at === document.body) return null;"
+                  + " const style = getComputedStyle(at); return at.matches(':focus-visible') &&"
+                  + " (style.outlineStyle === 'none' || parseFloat(style.outlineWidth) < 2)"
+                  + " ? at.outerHTML.slice(0, 120) : null; }");
+      assertNull(ring);
+    }
   }
 
   @Test

@@ -1,6 +1,7 @@
 package bemble.method.column;
 
 import bemble.fact.Fact;
+import bemble.number.Figures;
 import bemble.paper.Role;
 import bemble.plan.Entry;
 import bemble.plan.Rule;
@@ -64,7 +65,7 @@ public final class Standing {
   public Taken subtract(Entry product) {
     int place = product.slot().place();
     BigInteger before = value();
-    int widest = Math.max(before.toString().length(), product.value().toString().length());
+    int widest = Math.max(Figures.of(before).length(), Figures.of(product.value()).length());
     Layout.sign(script, columns.at(row + 1, place + widest), "−");
     Layout.rule(script, row + 2, columns.of(place + widest - 1), columns.of(place));
     row += 2;

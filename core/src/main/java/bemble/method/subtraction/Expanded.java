@@ -3,6 +3,7 @@ package bemble.method.subtraction;
 import bemble.method.Method;
 import bemble.method.PageForm;
 import bemble.method.column.Layout;
+import bemble.number.Figures;
 import bemble.number.Numeral;
 import bemble.number.Whole;
 import bemble.paper.Area;
@@ -199,12 +200,14 @@ public final class Expanded implements Method<Subtraction> {
 
     /** The part with its zeros: 2 tens are shown as 20, 7 tenths as 0.7. */
     private List<Shape> shown(Slot slot, BigInteger value) {
-      Numeral whole =
-          slot.place() >= 0
-              ? Numeral.of(value.multiply(BigInteger.TEN.pow(slot.place())))
-              : Numeral.of(value, -slot.place());
-      return List.of(
-          new Shape.Small(slot.square(), Spot.SMALL, script.style().marks().plain(whole)));
+      return List.of(new Shape.Small(slot.square(), Spot.SMALL, text(slot.place(), value)));
+    }
+
+    private String text(int place, BigInteger value) {
+      if (place < 0) {
+        return script.style().marks().plain(Numeral.of(value, -place));
+      }
+      return value.signum() == 0 ? "0" : Figures.of(value) + "0".repeat(place);
     }
 
     private Slot slot(Role role, int row, int place) {

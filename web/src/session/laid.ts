@@ -1,0 +1,29 @@
+import type { SumRef } from '../api/types';
+import type { Desk } from './deskReducer';
+
+const STORE = 'bemble.desk';
+
+/** What lay on the desk: the sum, and how far its page was turned. */
+export interface Laid {
+  sum: SumRef;
+  step: number;
+  page: Desk['page'];
+}
+
+/** What lay on the desk when this browser last looked, if anything. */
+export function lastLaid(): Laid | null {
+  try {
+    const laid = JSON.parse(localStorage.getItem(STORE) ?? 'null') as Partial<Laid> | null;
+    return laid?.sum ? { sum: laid.sum, step: laid.step ?? 0, page: laid.page ?? null } : null;
+  } catch {
+    return null;
+  }
+}
+
+/** Whether anything lay on the desk. */
+export const hasLaid = () => lastLaid() !== null;
+
+/** Keeps what lies on the desk, through a reload and for the next start. */
+export function keepLaid(laid: Laid) {
+  localStorage.setItem(STORE, JSON.stringify(laid));
+}
