@@ -11,6 +11,7 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { App } from './app/App';
 import { NoticeProvider } from './ui/Notice';
+import { watchPointer } from './ui/pointed';
 import { DeskProvider } from './session/DeskState';
 import { theme } from './theme';
 
@@ -25,6 +26,7 @@ const queries = new QueryClient({
   },
 });
 const root = document.getElementById('root');
+watchPointer();
 
 if (root) {
   createRoot(root).render(

@@ -56,7 +56,8 @@ export const api = {
   factHelp: ({ kind, operands }: Fact) =>
     taken(client.POST('/api/fact-help', { body: { kind, operands } })),
   keep: (body: KeepRequest) => taken(client.POST('/api/pages', { body })),
-  pages: (search: string) => taken(client.GET('/api/pages', { params: { query: { search } } })),
+  pages: (search: string, before?: number) =>
+    taken(client.GET('/api/pages', { params: { query: { search, before } } })),
   page: (id: number) => taken(client.GET('/api/pages/{id}', { params: { path: { id } } })),
   remove: (id: number) => taken(client.DELETE('/api/pages/{id}', { params: { path: { id } } })),
   restore: (id: number) =>
@@ -76,7 +77,8 @@ export const api = {
   workingLines: (body: SumRef) => taken(client.POST('/api/working-lines', { body })),
   checkWorking: (sum: SumRef, lines: Record<string, string>) =>
     taken(client.POST('/api/working-checks', { body: { sum, lines } })),
-  attempts: () => taken(client.GET('/api/attempts')),
+  attempts: (before?: number) =>
+    taken(client.GET('/api/attempts', { params: { query: { before } } })),
   beginAttempt: (body: AttemptRequest) => taken(client.POST('/api/attempts', { body })),
   attempt: (id: number) => taken(client.GET('/api/attempts/{id}', { params: { path: { id } } })),
   /** The judge's words, where they are wanted as one goes. */

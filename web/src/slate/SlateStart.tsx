@@ -1,17 +1,19 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { AttemptEntry } from '../api/types';
 import { BOOK, PAGES, RIGHT_PAGE } from '../ui/book';
+import { More } from '../ui/More';
+import { useLongList } from '../ui/useLongList';
 import { useNotice } from '../ui/useNotice';
 import { BeginForm } from './BeginForm';
 import { clock } from './time';
 
 /** The attempts so far, and a new one to be begun. */
 export default function SlateStart() {
-  const attempts = useQuery({ queryKey: ['attempts'], queryFn: api.attempts });
+  const attempts = useLongList(['attempts'], api.attempts);
   return (
     <Box component="main" sx={{ ...BOOK, mb: 2.5, gridTemplateColumns: PAGES }}>
       <Box
@@ -23,18 +25,19 @@ export default function SlateStart() {
         <Box component="h2" sx={{ mt: 0, mb: 1, fontSize: 22 }}>
           Attempts
         </Box>
-        {attempts.isError && <Box role="alert">{attempts.error.message}</Box>}
+        {attempts.error && <Box role="alert">{attempts.error.message}</Box>}
         {attempts.isPending && <Box role="status">The attempts are being read…</Box>}
-        {attempts.data?.length === 0 && (
+        {attempts.total === 0 && (
           <Box sx={{ fontSize: 19, lineHeight: 1.5, color: 'text.secondary' }}>
             Nobody has tried a sum yet. Begin one on the right: every mark is kept as it is written.
           </Box>
         )}
         <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
-          {attempts.data?.map((entry) => (
+          {attempts.entries?.map((entry) => (
             <Row key={entry.id} entry={entry} />
           ))}
         </Box>
+        {attempts.hasMore && <More asking={attempts.isAsking} onMore={attempts.more} />}
       </Box>
       <Box sx={RIGHT_PAGE}>
         <BeginForm />

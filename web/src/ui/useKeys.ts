@@ -1,4 +1,5 @@
 import { useLayoutEffect } from 'react';
+import { isOnButton } from './pointed';
 import { useStable } from './useStable';
 
 /** Handles a key; true when it was used up. */
@@ -16,7 +17,7 @@ function belongsToFocus(event: KeyboardEvent) {
   if (target?.closest('input, textarea, select')) {
     return !event.altKey;
   }
-  return event.key === ' ' && target?.closest('button, a')?.matches(':focus-visible') === true;
+  return event.key === ' ' && isOnButton(event);
 }
 
 /** Listens for keys on the whole screen, leaving alone those meant for a field or a dialog. */

@@ -3,12 +3,14 @@ import Button from '@mui/material/Button';
 import InputBase from '@mui/material/InputBase';
 import Typography from '@mui/material/Typography';
 import visuallyHidden from '@mui/utils/visuallyHidden';
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useDeferredValue, useRef, useState, type ChangeEvent } from 'react';
 import { useNavigate } from 'react-router';
 import { api, Trouble } from '../api/client';
 import type { Page, PageEntry, PageFile } from '../api/types';
 import { useDesk } from '../session/deskContext';
+import { More } from '../ui/More';
+import { useLongList } from '../ui/useLongList';
 import { useNotice } from '../ui/useNotice';
 import { PageCard } from './PageCard';
 
@@ -16,11 +18,7 @@ import { PageCard } from './PageCard';
 export default function Workbook() {
   const [typed, setTyped] = useState('');
   const search = useDeferredValue(typed);
-  const pages = useQuery({
-    queryKey: ['pages', search],
-    queryFn: () => api.pages(search),
-    placeholderData: keepPreviousData,
-  });
+  const pages = useLongList(['pages', search], (before) => api.pages(search, before));
   const { open } = useDesk();
   const navigate = useNavigate();
   const remove = useRemove();
@@ -61,15 +59,15 @@ export default function Workbook() {
         />
         <ReadIn />
         <Box role="status" sx={{ color: 'text.secondary' }}>
-          {pages.data && (pages.data.length === 1 ? '1 page' : `${pages.data.length} pages`)}
+          {pages.total !== undefined && (pages.total === 1 ? '1 page' : `${pages.total} pages`)}
         </Box>
       </Box>
-      {pages.isError && (
+      {pages.error && (
         <Box role="alert" sx={{ mx: 3.5, p: 2, bgcolor: 'ink.slipPage', color: 'error.main' }}>
           {pages.error.message}
         </Box>
       )}
-      {pages.data?.length === 0 && <Empty search={search} />}
+      {pages.total === 0 && <Empty search={search} />}
       <Box
         component="ul"
         sx={{
@@ -87,9 +85,14 @@ export default function Workbook() {
           gap: 2.5,
         }}
       >
-        {pages.data?.map((entry) => (
+        {pages.entries?.map((entry) => (
           <PageCard key={entry.id} entry={entry} onOpen={openOnDesk} onRemove={remove} />
         ))}
+        {pages.hasMore && (
+          <Box component="li">
+            <More asking={pages.isAsking} onMore={pages.more} />
+          </Box>
+        )}
       </Box>
     </Box>
   );

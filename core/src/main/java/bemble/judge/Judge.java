@@ -20,6 +20,9 @@ import java.util.concurrent.ConcurrentHashMap;
  * figures wrongly. A figure that such a hand writes because of an earlier slip follows from it.
  */
 public final class Judge {
+  /** Grows when a page can get another judgement than before. */
+  public static final int VERSION = 1;
+
   private final Sum sum;
 
   /** The sum in each school; its true page is the same for every page that is judged. */

@@ -1,7 +1,7 @@
 package bemble.app.page;
 
+import bemble.app.http.Part;
 import jakarta.validation.Valid;
-import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -30,8 +30,10 @@ class PageController {
   }
 
   @GetMapping
-  List<PageView.Entry> search(@RequestParam(defaultValue = "") String search) {
-    return pages.search(search);
+  Part<PageView.Entry> search(
+      @RequestParam(defaultValue = "") String search,
+      @RequestParam(defaultValue = "" + Long.MAX_VALUE) long before) {
+    return pages.search(search, before);
   }
 
   @GetMapping("/{id}")

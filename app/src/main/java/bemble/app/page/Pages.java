@@ -2,6 +2,7 @@ package bemble.app.page;
 
 import bemble.app.file.Keeper;
 import bemble.app.http.MissingException;
+import bemble.app.http.Part;
 import bemble.app.store.Bin;
 import bemble.app.store.NewPage;
 import bemble.app.store.PageMapper;
@@ -54,11 +55,14 @@ public class Pages {
     return new PageView(id, title, note, now, working);
   }
 
-  public List<PageView.Entry> search(String words) {
+  /** A part of what is found: pages kept before the one of that id. */
+  public Part<PageView.Entry> search(String words, long before) {
     String typed = words.toLowerCase(Locale.ROOT).strip();
-    return mapper.search(like(typed), like(typed.replaceAll("[\\s,\u2009]", ""))).stream()
-        .map(this::entry)
-        .toList();
+    String title = like(typed);
+    String sum = like(typed.replaceAll("[\\s,\u2009]", ""));
+    List<PageView.Entry> found =
+        mapper.search(title, sum, before, Part.SIZE).stream().map(this::entry).toList();
+    return new Part<>(found, mapper.count(title, sum));
   }
 
   private PageView.Entry entry(PageRow row) {

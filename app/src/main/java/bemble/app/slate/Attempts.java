@@ -2,6 +2,7 @@ package bemble.app.slate;
 
 import bemble.app.file.Keeper;
 import bemble.app.http.MissingException;
+import bemble.app.http.Part;
 import bemble.app.http.RefusedException;
 import bemble.app.http.StaleException;
 import bemble.app.slate.AttemptRequest.Telling;
@@ -9,6 +10,7 @@ import bemble.app.slate.AttemptView.AttemptEntry;
 import bemble.app.store.AttemptMapper;
 import bemble.app.store.AttemptRow;
 import bemble.app.store.Bin;
+import bemble.app.store.ListedAttempt;
 import bemble.app.store.NewAttempt;
 import bemble.app.store.Stored;
 import bemble.app.store.StrokeRow;
@@ -28,6 +30,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import org.springframework.dao.DuplicateKeyException;
@@ -38,7 +41,6 @@ import org.springframework.stereotype.Service;
 public class Attempts {
   private static final int MOST_STROKES = 20_000;
   private static final int PAGES = 40;
-  private static final int ENTRIES = 2_000;
 
   private final AttemptMapper mapper;
   private final Sums sums;
@@ -48,10 +50,7 @@ public class Attempts {
   private final Clock clock;
 
   /** The pages that were used last. Nobody but this app writes in its file. */
-  private final Cache<Long, OpenPage> pages = lastUsed(PAGES);
-
-  /** What a list says of pages that are handed in; it changes no more. */
-  private final Cache<Long, AttemptEntry> ended = lastUsed(ENTRIES);
+  private final Cache<Long, OpenPage> pages = Caffeine.newBuilder().maximumSize(PAGES).build();
 
   Attempts(AttemptMapper mapper, Sums sums, Stored stored, Bin bin, Keeper keeper, Clock clock) {
     this.mapper = mapper;
@@ -60,10 +59,6 @@ public class Attempts {
     this.bin = bin;
     this.keeper = keeper;
     this.clock = clock;
-  }
-
-  private static <T> Cache<Long, T> lastUsed(int most) {
-    return Caffeine.newBuilder().maximumSize(most).build();
   }
 
   public AttemptView begin(AttemptRequest request) {
@@ -90,14 +85,38 @@ public class Attempts {
             checkOf));
   }
 
-  public List<AttemptEntry> all() {
-    return mapper.all().stream().map(this::entry).toList();
+  /** A part of all attempts: those begun before the one of that id. */
+  public Part<AttemptEntry> list(long before) {
+    List<AttemptEntry> entries = mapper.list(before, Part.SIZE).stream().map(this::entry).toList();
+    return new Part<>(entries, mapper.count());
   }
 
-  private AttemptEntry entry(AttemptRow row) {
-    return row.handedInAt() == null
-        ? page(row).entry()
-        : ended.get(row.id(), id -> page(row).entry());
+  private AttemptEntry entry(ListedAttempt row) {
+    OpenPage.Outcome outcome =
+        new OpenPage.Outcome(row.slip(), row.slips() == null ? 0 : row.slips());
+    if (row.handedInAt() != null && !Objects.equals(row.judgedBy(), Judge.VERSION)) {
+      // Handed in before verdicts were kept, or judged by an earlier judge.
+      outcome = keptOutcome(row.id(), page(find(row.id())));
+    }
+    Style style = stored.style(row.style());
+    Sum sum = sums.read(new SumRef(row.plain(), row.method(), style));
+    WorkingWords words = WorkingWords.of(style);
+    return new AttemptEntry(
+        row.id(),
+        words.problem(sum.problem()),
+        words.name(sum.method()),
+        row.who(),
+        row.begunAt(),
+        row.handedInAt() != null,
+        OpenPage.seconds(row.begunAt(), row.handedInAt(), row.lastMillis()),
+        outcome.slip(),
+        outcome.slips());
+  }
+
+  private OpenPage.Outcome keptOutcome(long id, OpenPage page) {
+    OpenPage.Outcome outcome = page.outcome();
+    mapper.judged(id, Judge.VERSION, outcome.slip(), outcome.slips());
+    return outcome;
   }
 
   public AttemptView open(long id) {
@@ -165,6 +184,7 @@ public class Attempts {
             throw new StaleException("ended-already");
           }
           page.end(find(id));
+          keptOutcome(id, page);
           keeper.confirm();
           return page.view(null);
         });

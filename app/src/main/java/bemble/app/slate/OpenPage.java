@@ -1,7 +1,6 @@
 package bemble.app.slate;
 
 import bemble.app.slate.AttemptRequest.Telling;
-import bemble.app.slate.AttemptView.AttemptEntry;
 import bemble.app.store.AttemptRow;
 import bemble.app.working.Sums;
 import bemble.app.working.WorkingWords;
@@ -13,6 +12,7 @@ import bemble.slate.PageOfStrokes;
 import bemble.slate.Slate;
 import bemble.slate.Stroke;
 import java.time.Duration;
+import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -125,26 +125,29 @@ final class OpenPage {
         row.checkOf());
   }
 
-  /** What is said of it in a list. */
-  AttemptEntry entry() {
-    Sum sum = slate.sum();
+  /**
+   * What the judge found, as a list tells it.
+   *
+   * @param slip the name of the first thing that went wrong; null where nothing did
+   * @param slips how many things went wrong
+   */
+  record Outcome(String slip, long slips) {}
+
+  Outcome outcome() {
     ReportView view = new ReportWords(words.wording()).view(judge(), stage(), List.of());
-    return new AttemptEntry(
-        row.id(),
-        words.problem(sum.problem()),
-        words.name(sum.method()),
-        row.who(),
-        row.begunAt(),
-        isEnded(),
-        seconds(),
-        view.findings().isEmpty() ? null : view.findings().get(0).name(),
-        view.slips());
+    String slip = view.findings().isEmpty() ? null : view.findings().get(0).name();
+    return new Outcome(slip, view.slips());
+  }
+
+  private long seconds() {
+    Long last = strokes.isEmpty() ? null : strokes.get(strokes.size() - 1).millis();
+    return seconds(row.begunAt(), row.handedInAt(), last);
   }
 
   /** To the handing in, or to the last stroke where that is all there is. */
-  private long seconds() {
-    long lastStroke = strokes.isEmpty() ? 0 : strokes.get(strokes.size() - 1).millis();
-    long ended = isEnded() ? Duration.between(row.begunAt(), row.handedInAt()).toMillis() : 0;
-    return Math.max(lastStroke, ended) / 1000;
+  static long seconds(OffsetDateTime begun, OffsetDateTime handedIn, Long lastMillis) {
+    long last = lastMillis == null ? 0 : lastMillis;
+    long ended = handedIn == null ? 0 : Duration.between(begun, handedIn).toMillis();
+    return Math.max(last, ended) / 1000;
   }
 }

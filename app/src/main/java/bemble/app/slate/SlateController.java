@@ -1,5 +1,6 @@
 package bemble.app.slate;
 
+import bemble.app.http.Part;
 import bemble.app.http.RefusedException;
 import bemble.app.working.SumRef;
 import jakarta.validation.Valid;
@@ -52,8 +53,9 @@ class SlateController {
   }
 
   @GetMapping("/attempts")
-  List<AttemptView.AttemptEntry> all() {
-    return attempts.all();
+  Part<AttemptView.AttemptEntry> list(
+      @RequestParam(defaultValue = "" + Long.MAX_VALUE) long before) {
+    return attempts.list(before);
   }
 
   @GetMapping("/attempts/{id}")

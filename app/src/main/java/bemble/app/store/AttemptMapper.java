@@ -30,9 +30,27 @@ public interface AttemptMapper extends Deletable {
       """)
   long insert(NewAttempt attempt);
 
-  /** The newest first; checks are found with what they prove. */
-  @Select(COLUMNS + "where deleted_at is null and check_of is null order by begun_at desc, id desc")
-  List<AttemptRow> all();
+  /** Those begun before {@code before}, the newest first; checks are found with what they prove. */
+  @Select(
+      """
+      select id, plain, method, style, who, begun_at, handed_in_at, judged_by, slip, slips,
+             (select max(millis) from stroke where attempt_id = attempt.id) as last_millis
+      from attempt
+      where deleted_at is null and check_of is null and id < #{before}
+      order by id desc fetch first #{most} rows only
+      """)
+  List<ListedAttempt> list(@Param("before") long before, @Param("most") int most);
+
+  @Select("select count(*) from attempt where deleted_at is null and check_of is null")
+  long count();
+
+  /** Keeps what the judge of a version found first, and how many slips. */
+  @Update("update attempt set judged_by = #{by}, slip = #{slip}, slips = #{slips} where id = #{id}")
+  int judged(
+      @Param("id") long id,
+      @Param("by") int by,
+      @Param("slip") String slip,
+      @Param("slips") long slips);
 
   @Select(COLUMNS + "where id = #{id} and deleted_at is null")
   Optional<AttemptRow> find(long id);

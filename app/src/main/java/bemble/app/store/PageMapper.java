@@ -22,18 +22,35 @@ public interface PageMapper extends Deletable {
       """)
   long insert(NewPage page);
 
-  /** The newest first; {@code like} is matched with sum and title, both in small letters. */
+  /**
+   * Those kept before {@code before}, the newest first; {@code like} is matched with the title in
+   * small letters, {@code sumLike} with the sum without its spaces.
+   */
   @Select(
       "select "
           + COLUMNS
           + """
            from page
-          where deleted_at is null
+          where deleted_at is null and id < #{before}
             and (lower(title) like #{like} escape '!'
               or replace(plain, ' ', '') like #{sumLike} escape '!')
-          order by kept_at desc, id desc
+          order by id desc fetch first #{most} rows only
           """)
-  List<PageRow> search(@Param("like") String like, @Param("sumLike") String sumLike);
+  List<PageRow> search(
+      @Param("like") String like,
+      @Param("sumLike") String sumLike,
+      @Param("before") long before,
+      @Param("most") int most);
+
+  /** How many a search finds in all. */
+  @Select(
+      """
+      select count(*) from page
+      where deleted_at is null
+        and (lower(title) like #{like} escape '!'
+          or replace(plain, ' ', '') like #{sumLike} escape '!')
+      """)
+  long count(@Param("like") String like, @Param("sumLike") String sumLike);
 
   @Select("select " + COLUMNS + " from page where id = #{id} and deleted_at is null")
   Optional<PageRow> find(long id);

@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Queue;
@@ -203,13 +204,42 @@ class AttemptTest extends Conversation {
     write(slipped, stroke(0, "FIGURE", answer, 2, "4"), stroke(1, "FIGURE", answer, 1, "4"));
     talk.post("/api/attempts/" + slipped + "/hand-in", Map.of());
     for (int time = 0; time < 2; time++) {
-      JsonNode all = talk.get("/api/attempts").json();
+      JsonNode all = talk.get("/api/attempts").json().get("entries");
       assertEquals(slipped, all.get(0).get("id").asLong());
       assertEquals("smaller taken from larger", all.get(0).get("slip").asText());
       assertTrue(all.get(0).get("handedIn").asBoolean());
       assertEquals(right, all.get(1).get("id").asLong());
       assertFalse(all.get(1).has("slip"));
     }
+  }
+
+  @Test
+  void aLongListIsAskedForPartByPart() {
+    for (int i = 0; i < 70; i++) {
+      begin("46 + 38", "column");
+    }
+    List<Long> ids = new ArrayList<>();
+    JsonNode part = talk.get("/api/attempts").json();
+    long total = part.get("total").asLong();
+    while (!part.get("entries").isEmpty()) {
+      part.get("entries").forEach(entry -> ids.add(entry.get("id").asLong()));
+      part = talk.get("/api/attempts?before=" + ids.get(ids.size() - 1)).json();
+    }
+    assertEquals(total, ids.size());
+    assertEquals(ids.stream().distinct().sorted(Comparator.reverseOrder()).toList(), ids);
+    assertTrue(ids.size() >= 70);
+  }
+
+  /** What a list tells of a page in work gives nothing away. */
+  @Test
+  void aPageInWorkIsListedWithoutAJudgement() {
+    long id = begin("83 − 47", "exchange");
+    write(id, stroke(0, "FIGURE", 4, 2, "4"), stroke(1, "FIGURE", 4, 1, "4"));
+    JsonNode entry = talk.get("/api/attempts").json().at("/entries/0");
+    assertEquals(id, entry.get("id").asLong());
+    assertFalse(entry.get("handedIn").asBoolean());
+    assertFalse(entry.has("slip"));
+    assertEquals(0, entry.get("slips").asInt());
   }
 
   @Test

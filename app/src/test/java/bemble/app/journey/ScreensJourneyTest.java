@@ -73,6 +73,7 @@ class ScreensJourneyTest extends Journey {
 
   @Test
   void aSumIsTypedAtOnceAndItsStepsFollowBySpace() {
+    assertThat(hand.line()).isFocused();
     hand.page.keyboard().type("46 + 38");
     hand.press("Enter");
     assertThat(hand.page.getByText("step 1 of")).isVisible();

@@ -64,7 +64,7 @@ class StartTest {
 
   private int pages() {
     try (RunningApp app = new RunningApp(data(), false)) {
-      return new Talk(app.address()).get("/api/pages").json().size();
+      return new Talk(app.address()).get("/api/pages").json().get("total").asInt();
     }
   }
 

@@ -57,7 +57,16 @@ class AttemptMapperTest {
       assertTrue(NOON.plusMinutes(2).isEqual(row.handedInAt()));
       assertEquals(List.of(stroke(0, "4"), stroke(1, "8")), attempts.strokes(first));
       assertEquals(check, attempts.findCheck(first).orElseThrow().id());
-      assertEquals(1, attempts.all().size(), "checks are found with what they prove");
+      assertEquals(
+          List.of(first),
+          attempts.list(Long.MAX_VALUE, 9).stream().map(ListedAttempt::id).toList(),
+          "checks are found with what they prove");
+      assertEquals(1, attempts.count());
+      assertEquals(1, attempts.judged(first, 1, "carry not added", 2));
+      ListedAttempt listed = attempts.list(first + 1, 1).get(0);
+      assertEquals("carry not added", listed.slip());
+      assertEquals(2, listed.slips());
+      assertEquals(List.of(), attempts.list(first, 9));
       attempts.delete(first, NOON);
       assertTrue(attempts.find(first).isEmpty());
       assertEquals(1, attempts.restore(first));

@@ -52,9 +52,10 @@ class PageMapperTest {
       assertTrue(NOON.isEqual(row.keptAt()));
       assertTrue(pages.find(second).isEmpty());
       assertEquals(1, pages.restore(second));
-      assertEquals(List.of(second, first), ids(pages.search("%", "%")));
-      assertEquals(List.of(first), ids(pages.search("%100!%%", "no such sum")));
-      assertEquals(List.of(first), ids(pages.search("no such title", "%4070+%")));
+      assertEquals(List.of(second, first), ids(pages.search("%", "%", Long.MAX_VALUE, 9)));
+      assertEquals(List.of(first), ids(pages.search("%100!%%", "no such sum", Long.MAX_VALUE, 9)));
+      assertEquals(
+          List.of(first), ids(pages.search("no such title", "%4070+%", Long.MAX_VALUE, 9)));
       pages.delete(first, NOON);
       assertEquals(1, pages.purge(NOON.plusDays(1)));
       assertEquals(0, pages.restore(first));

@@ -1,0 +1,25 @@
+let pointed: Element | null = null;
+
+/** The button or link that an event belongs to. */
+const buttonOf = ({ target }: Event) =>
+  target instanceof Element ? target.closest('button, a') : null;
+
+/** Notes which button was pressed by mouse or finger; whoever turns to the Tab key goes by keyboard. */
+export function watchPointer() {
+  window.addEventListener('pointerdown', (event) => (pointed = buttonOf(event)), true);
+  window.addEventListener(
+    'keydown',
+    (event) => {
+      if (event.key === 'Tab') {
+        pointed = null;
+      }
+    },
+    true,
+  );
+}
+
+/** Whether a key goes to a button that somebody came to by keyboard. */
+export function isOnButton(event: KeyboardEvent): boolean {
+  const button = buttonOf(event);
+  return button !== null && button !== pointed;
+}
