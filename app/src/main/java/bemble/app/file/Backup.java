@@ -19,6 +19,7 @@ import java.util.Enumeration;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
+import org.springframework.util.FileSystemUtils;
 
 /** A data file as a zip and back, while Bemble does not run. */
 public final class Backup {
@@ -49,32 +50,37 @@ public final class Backup {
    * @return what was done, in a sentence
    */
   public static String read(DataFile file, Path zip) {
-    Path before = file.copies().resolve("before-" + System.currentTimeMillis() + ".mv.db");
     Path folder = file.path().toAbsolutePath().getParent();
     try {
       Files.createDirectories(folder);
       Path fresh = Files.createTempDirectory(folder, "restoring");
-      DataFile restored = new DataFile(fresh.resolve("bemble"));
-      unpack(zip, restored.path());
-      restored.check(Schema.newest());
-      if (Files.exists(file.path())) {
-        refuseWhileOpen(file);
-        Files.createDirectories(file.copies());
-        Files.move(file.path(), before);
+      try {
+        DataFile restored = new DataFile(fresh.resolve("bemble"));
+        unpack(zip, restored.path());
+        restored.check(Schema.newest());
+        return replace(file, restored.path(), zip);
+      } finally {
+        FileSystemUtils.deleteRecursively(fresh);
       }
-      file.open();
-      Files.move(restored.path(), file.path(), StandardCopyOption.REPLACE_EXISTING);
-      try (var left = Files.list(fresh)) {
-        for (Path each : left.toList()) {
-          Files.delete(each);
-        }
-      }
-      Files.delete(fresh);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
+  }
+
+  private static String replace(DataFile file, Path by, Path zip) throws IOException {
+    boolean replaces = Files.exists(file.path());
+    Path before = file.copies().resolve("before-" + System.currentTimeMillis() + ".mv.db");
+    if (replaces) {
+      refuseWhileOpen(file);
+      Files.createDirectories(file.copies());
+      Files.copy(file.path(), before);
+    }
+    file.open();
+    Files.move(by, file.path(), StandardCopyOption.REPLACE_EXISTING);
     file.close();
-    return Sentences.of("file.restored", file.path(), zip, before);
+    return replaces
+        ? Sentences.of("file.restored", file.path(), zip, before)
+        : Sentences.of("file.restored-anew", file.path(), zip);
   }
 
   /** A damaged file may be replaced, but none that another Bemble is writing on. */

@@ -9,11 +9,15 @@ import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.concurrent.atomic.AtomicBoolean;
 import javax.sql.DataSource;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.scheduling.annotation.Scheduled;
 
 /** Brings what is kept to the disk and makes copies of it while Bemble runs. */
 public class Keeper {
+  private static final Logger LOG = LoggerFactory.getLogger(Keeper.class);
   private final DataFile file;
   private final Clock clock;
   private final JdbcTemplate database;
@@ -60,11 +64,18 @@ public class Keeper {
     }
   }
 
-  /** Makes a dated copy and removes those that are no longer needed. */
+  /**
+   * Makes a dated copy and removes those that are no longer needed. Where there is no room for one,
+   * Bemble works on without it.
+   */
   void copy() {
     Copies copies = new Copies(file.copies());
-    copyTo(copies.at(now()));
-    copies.prune();
+    try {
+      copyTo(copies.at(now()));
+      copies.prune();
+    } catch (UncheckedIOException | DataAccessException e) {
+      LOG.warn("No copy of {} could be made: {}", file.path(), e.getMessage());
+    }
   }
 
   /** Writes all that is kept into a zip, which is there whole or not at all. */
@@ -73,8 +84,12 @@ public class Keeper {
       Path folder = zip.toAbsolutePath().getParent();
       Files.createDirectories(folder);
       Path half = Files.createTempFile(folder, "half", ".tmp");
-      database.execute("backup to '" + half.toString().replace("'", "''") + "'");
-      Files.move(half, zip, StandardCopyOption.REPLACE_EXISTING);
+      try {
+        database.execute("backup to '" + half.toString().replace("'", "''") + "'");
+        Files.move(half, zip, StandardCopyOption.REPLACE_EXISTING);
+      } finally {
+        Files.deleteIfExists(half);
+      }
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

@@ -191,5 +191,18 @@ class DataFileTest {
     assertThrows(
         UnusableFileException.class, () -> Backup.read(file, folder.resolve("nowhere.zip")));
     assertArrayEquals(before, Files.readAllBytes(file.path()));
+    try (Stream<Path> left = Files.list(folder)) {
+      assertTrue(left.noneMatch(each -> each.getFileName().toString().startsWith("restoring")));
+    }
+  }
+
+  @Test
+  void aBackupBeginsAFileThatIsNotThere() throws IOException, SQLException {
+    Path zip = folder.resolve("all.zip");
+    Backup.write(file, zip);
+    DataFile anew = new DataFile(folder.resolve("elsewhere").resolve("bemble"));
+    String said = Backup.read(anew, zip);
+    assertFalse(said.contains("before"), said);
+    assertEquals(60, pages(anew));
   }
 }
