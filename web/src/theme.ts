@@ -78,10 +78,13 @@ const themeOf = (ink: typeof chalk, mode: 'light' | 'dark') =>
           'html, body, #root': { height: '100%' },
           body: { overflow: 'hidden' },
           // Stronger than what the components say for themselves.
-          ':focus-visible': {
+          ':focus-visible:not([tabindex="-1"])': {
             outline: `3px solid ${ink.text} !important`,
             outlineOffset: '2px !important',
           },
+          // Within their frames, which would cut the ring off.
+          'input:focus-visible, textarea:focus-visible, [tabindex="0"]:not(button, a):focus-visible':
+            { outlineOffset: '-3px !important', borderRadius: 8 },
           '@media print': { body: { overflow: 'visible' } },
         },
       },

@@ -21,7 +21,7 @@ export function ProblemLine({ onSetOut }: { onSetOut: () => void }) {
 
   // With nothing on the desk the first thing that anybody does is to type a sum.
   useEffect(() => {
-    if (!hasLaid()) {
+    if (!hasLaid() && ['/', '/desk'].includes(window.location.pathname)) {
       input.current?.focus();
     }
   }, []);

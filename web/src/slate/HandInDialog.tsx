@@ -7,6 +7,9 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { NotKept } from './WritingPage';
 
+/** The field takes the keys as soon as it is there. */
+const focus = (field: HTMLElement | null) => field?.focus();
+
 /** Room for the writer's own words before the page is handed in. */
 export function HandInDialog({
   pending,
@@ -35,6 +38,7 @@ export function HandInDialog({
             multiline
             fullWidth
             minRows={3}
+            inputRef={focus}
             label="How did you do it? (optional)"
             value={explanation}
             onChange={(event) => setExplanation(event.target.value)}

@@ -88,9 +88,9 @@ export function WritingPage({
       </Box>
       {help.isError && <Box role="alert">{help.error.message}</Box>}
       <Box sx={{ flex: 1 }} />
+      {stuck && <NotKept what="Not kept yet" />}
       <Box sx={{ display: 'flex', gap: 2.5, pt: 1, borderTop: 1, borderColor: 'divider' }}>
         {telling && report && <Counts report={report} />}
-        {stuck && <NotKept what="Not kept yet" />}
         <Box sx={{ ml: 'auto' }}>
           <Clock since={attempt.begunAt} />
         </Box>

@@ -214,7 +214,8 @@ class SlateJourneyTest extends Journey {
     assertThat(hand.page.getByText("Not kept yet")).isVisible();
     assertThat(hand.page.locator("[data-layer='1'] [data-kind=figure]")).hasCount(2);
     hand.press("Control+Enter");
-    hand.page.getByLabel("How did you do it?").fill("Out of reach.");
+    assertThat(hand.page.getByLabel("How did you do it?")).isFocused();
+    hand.page.keyboard().type("Out of reach.");
     hand.press("Control+Enter");
     assertThat(hand.page.getByText("Not handed in yet")).isVisible();
     hand.page.unroute("**/api/attempts/**");
