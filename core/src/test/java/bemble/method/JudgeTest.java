@@ -90,7 +90,7 @@ class JudgeTest {
 
   @ParameterizedTest
   @MethodSource("judged")
-  void ofTwoSlipsTheFirstIsNamed(Method<?> method) {
+  void aPageWithTwoSlipsIsNeverCalledRight(Method<?> method) {
     List<Slip> slips = method.slips().stream().filter(slip -> !slip.isOfSettingOut()).toList();
     Random random = new Random(6);
     new RandomSums(43)
@@ -108,6 +108,7 @@ class JudgeTest {
                 assertFalse(
                     report.findings().isEmpty(), () -> one + " and " + other + " in " + sum);
                 assertFalse(report.findings().get(0).squares().isEmpty());
+                assertFalse(report.allRight(), () -> one + " and " + other + " in " + sum);
               }
             });
   }
@@ -188,7 +189,7 @@ class JudgeTest {
 
   @ParameterizedTest
   @MethodSource("judged")
-  void aPageOfRandomDigitsIsJudgedWithoutComplaint(Method<?> method) {
+  void everyFigureOfAPageOfRandomDigitsGetsAVerdict(Method<?> method) {
     Random random = new Random(8);
     new RandomSums(37)
         .small(method)
