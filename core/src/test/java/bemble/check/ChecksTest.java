@@ -71,12 +71,15 @@ class ChecksTest {
     };
   }
 
+  private static List<Working> workings(Operation operation, Choice choice, int seed) {
+    Random random = new Random(seed);
+    return Stream.generate(() -> work(line(operation, random), style(choice))).limit(60).toList();
+  }
+
   @ParameterizedTest
   @MethodSource("ways")
   void aRightAnswerComesBackInEveryWay(Operation operation, Choice choice) {
-    Random random = new Random(5);
-    for (int i = 0; i < 60; i++) {
-      Working first = work(line(operation, random), style(choice));
+    for (Working first : workings(operation, choice, 5)) {
       Check check = Checks.of(first, style(choice));
       assertTrue(check.cameBack(), () -> check.kind() + " of " + first.problem());
       assertEquals(choice, check.choice());
@@ -87,9 +90,7 @@ class ChecksTest {
   @ParameterizedTest
   @MethodSource("ways")
   void aWrongAnswerDoesNotComeBackWhereTheCheckProvesAll(Operation operation, Choice choice) {
-    Random random = new Random(6);
-    for (int i = 0; i < 60; i++) {
-      Working first = work(line(operation, random), style(choice));
+    for (Working first : workings(operation, choice, 6)) {
       if (Checks.of(first, style(choice)).kind().strength() == Check.Strength.PROVES_LESS) {
         continue;
       }
@@ -165,9 +166,7 @@ class ChecksTest {
   @ParameterizedTest
   @MethodSource("ways")
   void noFigureOfTheCheckStandsInASquareOfThePage(Operation operation, Choice choice) {
-    Random random = new Random(7);
-    for (int i = 0; i < 30; i++) {
-      Working first = work(line(operation, random), style(choice));
+    for (Working first : workings(operation, choice, 7)) {
       Check check = Checks.of(first, style(choice));
       Set<Square> taken = figures(first);
       figures(check.working())

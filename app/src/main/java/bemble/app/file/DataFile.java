@@ -2,6 +2,7 @@ package bemble.app.file;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -140,7 +141,7 @@ public record DataFile(Path base) {
     try (InputStream in = Files.newInputStream(path());
         DigestInputStream digested =
             new DigestInputStream(in, MessageDigest.getInstance("SHA-256"))) {
-      long size = digested.transferTo(java.io.OutputStream.nullOutputStream());
+      long size = digested.transferTo(OutputStream.nullOutputStream());
       return size + " " + HexFormat.of().formatHex(digested.getMessageDigest().digest());
     } catch (IOException e) {
       throw new UncheckedIOException(e);

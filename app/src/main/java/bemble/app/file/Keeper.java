@@ -50,7 +50,7 @@ public class Keeper {
     }
   }
 
-  /** A copy at the first change of a day, and at each start that follows a change. */
+  /** Makes a copy on each day on which something changes and that has none of its start. */
   @Scheduled(fixedDelay = 3_600_000, initialDelay = 3_600_000)
   void copyDaily() {
     Copies copies = new Copies(file.copies());
