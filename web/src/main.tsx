@@ -3,8 +3,6 @@ import '@fontsource/andika/latin-700.css';
 import '@fontsource/young-serif/latin-400.css';
 import createCache from '@emotion/cache';
 import { CacheProvider } from '@emotion/react';
-import CssBaseline from '@mui/material/CssBaseline';
-import { ThemeProvider } from '@mui/material/styles';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
@@ -13,7 +11,7 @@ import { App } from './app/App';
 import { NoticeProvider } from './ui/Notice';
 import { watchPointer } from './ui/pointed';
 import { DeskProvider } from './session/DeskState';
-import { theme } from './theme';
+import { Colours } from './ui/Colours';
 
 // The page's security policy lets in only styles that carry its nonce.
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content;
@@ -32,8 +30,7 @@ if (root) {
   createRoot(root).render(
     <StrictMode>
       <CacheProvider value={styles}>
-        <ThemeProvider theme={theme}>
-          <CssBaseline />
+        <Colours>
           <QueryClientProvider client={queries}>
             <NoticeProvider>
               <BrowserRouter>
@@ -43,7 +40,7 @@ if (root) {
               </BrowserRouter>
             </NoticeProvider>
           </QueryClientProvider>
-        </ThemeProvider>
+        </Colours>
       </CacheProvider>
     </StrictMode>,
   );

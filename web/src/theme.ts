@@ -11,17 +11,17 @@ const ink = {
   small: '#7A2E5D',
   action: '#24503F',
   right: '#2F6B52',
-  pale: '#86A697',
-  edge: '#8FA89C',
+  pale: '#6F9181',
+  edge: '#6A8679',
   now: '#FBF0D3',
   nowStrong: '#F3D795',
-  nowEdge: '#C98A1B',
+  nowEdge: '#B67809',
   nowText: '#7A4E06',
   slip: '#B4451F',
   slipPage: '#FBE6DC',
 };
 
-/** The same for a darkened room: light chalk on a dark page. */
+/** The same in the dark: light chalk on a dark page. */
 const chalk: typeof ink = {
   desk: '#101A17',
   tab: '#22332D',
@@ -32,8 +32,8 @@ const chalk: typeof ink = {
   small: '#F0A8D0',
   action: '#8FD0B4',
   right: '#8FD0B4',
-  pale: '#5F7C70',
-  edge: '#5F7C70',
+  pale: '#6F8F82',
+  edge: '#7B988B',
   now: '#3A3218',
   nowStrong: '#6B5618',
   nowEdge: '#F0BE5A',
@@ -50,6 +50,9 @@ declare module '@mui/material/styles' {
     ink: typeof ink;
   }
 }
+
+/** Screens, or windows drawn large, that are too low for everything at once. */
+export const LOW = '@media screen and (max-height: 559px)';
 
 const themeOf = (ink: typeof chalk, mode: 'light' | 'dark') =>
   createTheme({
@@ -76,7 +79,11 @@ const themeOf = (ink: typeof chalk, mode: 'light' | 'dark') =>
       MuiCssBaseline: {
         styleOverrides: {
           'html, body, #root': { height: '100%' },
-          body: { overflow: 'hidden' },
+          body: {
+            overflow: 'hidden',
+            // A screen too low for a book and its bar is scrolled over.
+            [LOW]: { overflow: 'auto' },
+          },
           // Stronger than what the components say for themselves.
           ':focus-visible:not([tabindex="-1"])': {
             outline: `3px solid ${ink.text} !important`,
@@ -114,5 +121,5 @@ const themeOf = (ink: typeof chalk, mode: 'light' | 'dark') =>
 
 export const theme = themeOf(ink, 'light');
 
-/** For the Board with the lights out. */
+/** For a system that is dark, and for the Board with the lights out. */
 export const darkTheme = themeOf(chalk, 'dark');

@@ -7,6 +7,7 @@ import type {
   KeepRequest,
   PageFile,
   PdfRequest,
+  RenameRequest,
   Report,
   Stroke,
   SumRef,
@@ -59,6 +60,8 @@ export const api = {
   pages: (search: string, before?: number) =>
     taken(client.GET('/api/pages', { params: { query: { search, before } } })),
   page: (id: number) => taken(client.GET('/api/pages/{id}', { params: { path: { id } } })),
+  rename: (id: number, body: RenameRequest) =>
+    taken(client.PUT('/api/pages/{id}', { params: { path: { id } }, body })),
   remove: (id: number) => taken(client.DELETE('/api/pages/{id}', { params: { path: { id } } })),
   restore: (id: number) =>
     taken(client.POST('/api/pages/{id}/restore', { params: { path: { id } } })),

@@ -21,6 +21,7 @@ export type PageEntry = Schemas['Entry'];
 /** A sum and how it is worked: all that is ever sent of it. */
 export type SumRef = Schemas['SumRef'];
 export type KeepRequest = Schemas['KeepRequest'];
+export type RenameRequest = Schemas['RenameRequest'];
 export type Style = Schemas['Style'];
 export type ClassRoom = Schemas['ClassView'];
 export type ClassRequest = Schemas['ClassRequest'];

@@ -4,6 +4,7 @@ import { lazy, Suspense, useEffect, useState } from 'react';
 import { Navigate, Route, Routes, useLocation, useNavigate } from 'react-router';
 import { DeskScreen } from '../desk/DeskScreen';
 import { ProblemLine } from '../desk/ProblemLine';
+import { LOW } from '../theme';
 import { useDesk } from '../session/deskContext';
 import { ScreenBoundary } from '../ui/ScreenBoundary';
 import { useKeys } from '../ui/useKeys';
@@ -56,8 +57,10 @@ export function App() {
     <Box
       sx={{
         height: '100%',
+        [LOW]: { height: 600 },
         display: 'grid',
-        gridTemplateRows: 'auto 1fr',
+        gridTemplateRows: 'auto minmax(0, 1fr)',
+        gridTemplateColumns: 'minmax(0, 1fr)',
         gap: 2,
         pt: { xs: 1.5, md: 2.5 },
         '@media print': { display: 'block' },
@@ -67,17 +70,24 @@ export function App() {
         component="header"
         sx={{
           display: 'flex',
+          flexWrap: { xs: 'wrap', md: 'nowrap' },
           alignItems: 'center',
-          gap: { xs: 1.5, md: 3 },
+          columnGap: { xs: 1.5, md: 3 },
+          rowGap: 1,
           px: { xs: 1.5, md: 3.5 },
         }}
       >
         <Typography variant="h1">Bemble</Typography>
-        <ProblemLine onSetOut={() => pathname !== '/desk' && navigate('/desk')} />
+        <ProblemLine onSetOut={() => pathname !== '/desk' && void navigate('/desk')} />
         <Box
           sx={{
-            display: { xs: 'none', md: 'block' },
-            width: 136,
+            display: { xs: 'flex', md: 'block' },
+            order: { xs: 1, md: 2 },
+            flexWrap: 'wrap',
+            alignItems: 'baseline',
+            justifyContent: 'end',
+            flex: { xs: 1, md: '0 0 136px' },
+            minWidth: 0,
             textAlign: 'right',
             fontSize: 14,
             lineHeight: 1.25,
@@ -94,7 +104,9 @@ export function App() {
           minHeight: 0,
           minWidth: 0,
           display: 'grid',
-          gridTemplateColumns: 'minmax(0, 1fr) auto',
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: 'minmax(0, 1fr) auto' },
+          gridTemplateRows: { xs: 'minmax(0, 1fr) auto', sm: 'minmax(0, 1fr)' },
+          px: { xs: 1, sm: 0 },
           pl: { xs: 1.5, md: 3.5 },
         }}
       >
@@ -105,12 +117,12 @@ export function App() {
               <Route path="/slate" element={<SlateStart />} />
               <Route path="/slate/:id" element={<SlateScreen />} />
               <Route path="/workbook" element={<Workbook />} />
-              <Route path="/house" element={<HouseStyle />} />
+              <Route path="/house/:id?" element={<HouseStyle />} />
               <Route path="*" element={<Navigate to="/desk" replace />} />
             </Routes>
           </Suspense>
         </ScreenBoundary>
-        <Tabs />
+        <Tabs onKeys={() => setShowKeys(true)} />
       </Box>
       <KeysDialog open={showKeys} onClose={() => setShowKeys(false)} />
     </Box>

@@ -4,6 +4,10 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Switch from '@mui/material/Switch';
+import { useState } from 'react';
+import { areSingleKeysOn, setSingleKeys } from '../ui/singleKeys';
 
 const KEYS = [
   ['Enter', 'set the typed sum out'],
@@ -20,7 +24,9 @@ const KEYS = [
   ['?', 'this list'],
 ] as const;
 
+/** The list of keys, and whether those of one letter or sign are heard. */
 export function KeysDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
+  const [single, setSingle] = useState(areSingleKeysOn);
   return (
     <Dialog open={open} onClose={onClose} aria-labelledby="keys-title">
       <DialogTitle id="keys-title">Keys</DialogTitle>
@@ -40,6 +46,19 @@ export function KeysDialog({ open, onClose }: { open: boolean; onClose: () => vo
             </Box>
           ))}
         </Box>
+        <FormControlLabel
+          sx={{ mt: 2 }}
+          control={
+            <Switch
+              checked={single}
+              onChange={(_, on) => {
+                setSingle(on);
+                setSingleKeys(on);
+              }}
+            />
+          }
+          label="B and ? work as keys of their own"
+        />
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Close</Button>

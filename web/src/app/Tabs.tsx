@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import { styled } from '@mui/material/styles';
 import { NavLink } from 'react-router';
 import { TABS } from './tabList';
@@ -23,7 +24,17 @@ const Tab = styled(NavLink)(({ theme }) => ({
     color: theme.palette.ink.action,
     fontWeight: 700,
   },
-  [theme.breakpoints.down('md')]: {
+  [theme.breakpoints.down('sm')]: {
+    flex: 1,
+    width: 'auto',
+    minHeight: 44,
+    padding: '0 4px',
+    justifyContent: 'center',
+    borderRadius: 8,
+    fontSize: 15,
+    '& small': { display: 'none' },
+  },
+  [theme.breakpoints.between('sm', 'md')]: {
     width: 48,
     minHeight: 120,
     padding: '12px 0',
@@ -31,16 +42,26 @@ const Tab = styled(NavLink)(({ theme }) => ({
   },
 }));
 
+const KEYS = {
+  alignSelf: { sm: 'center' },
+  mt: { sm: 'auto' },
+  mb: { sm: 1.5 },
+  px: 0.75,
+  fontSize: 15,
+  color: 'ink.quiet',
+};
+
 /** The index tabs that stand out of the book's right-hand edge. */
-export function Tabs() {
+export function Tabs({ onKeys }: { onKeys: () => void }) {
   return (
     <Box
       component="nav"
       aria-label="Tabs"
       sx={{
-        pt: 2,
+        pt: { xs: 0.5, sm: 2 },
+        pb: { xs: 0.5, sm: 0 },
         display: 'flex',
-        flexDirection: 'column',
+        flexDirection: { xs: 'row', sm: 'column' },
         gap: 1.25,
         '@media print': { display: 'none' },
       }}
@@ -51,6 +72,9 @@ export function Tabs() {
           <small aria-hidden>{index + 1}</small>
         </Tab>
       ))}
+      <Button variant="text" aria-label="Keys" aria-keyshortcuts="?" onClick={onKeys} sx={KEYS}>
+        Keys
+      </Button>
     </Box>
   );
 }

@@ -3,12 +3,14 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { Area, Working } from '../api/types';
 import { asPaper } from '../hand/asPaper';
+import { Keys } from '../hand/Keys';
 import { SquareFrame } from '../hand/SquareFrame';
 import type { Done } from '../hand/strokes';
 import { useEditor } from '../hand/useEditor';
 import { useHand } from '../hand/useHand';
 import { useWritingKeys } from '../hand/useWritingKeys';
 import { SquaredPage } from '../paper/SquaredPage';
+import { useStable } from '../ui/useStable';
 import { setOutPaper } from '../session/layers';
 
 /** The room that an empty sheet has, and where its writing begins. */
@@ -26,6 +28,10 @@ export function BlankPage({ working }: { working: Working | null }) {
     open: true,
   });
   useWritingKeys({ write, act, turn });
+  /** Whether keys to be touched are shown. */
+  const [keys, setKeys] = useState(() => matchMedia('(pointer: coarse)').matches);
+  const onWrite = useStable(write);
+  const onAct = useStable(act);
   const printed = working ? setOutPaper(working) : null;
   return (
     <>
@@ -58,6 +64,9 @@ export function BlankPage({ working }: { working: Working | null }) {
         <Box sx={{ flex: 1, minWidth: 260 }}>
           The class tells, you type: figures, Shift for small ones, / to strike, _ for a line.
         </Box>
+        <Button aria-pressed={keys} onClick={() => setKeys(!keys)}>
+          Keys
+        </Button>
         <Button disabled={!editor.canUndo} onClick={() => turn('undo')}>
           Undo
         </Button>
@@ -67,6 +76,11 @@ export function BlankPage({ working }: { working: Working | null }) {
         <Button disabled={editor.marks.length === 0} onClick={editor.wipe}>
           Wipe
         </Button>
+        {keys && (
+          <Box sx={{ flex: '1 0 100%', maxWidth: 640 }}>
+            <Keys onWrite={onWrite} onAct={onAct} />
+          </Box>
+        )}
       </Box>
     </>
   );

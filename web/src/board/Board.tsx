@@ -11,6 +11,7 @@ import { said, useStepWords } from '../session/stepWords';
 import { SquaredPage } from '../paper/SquaredPage';
 import { darkTheme, theme } from '../theme';
 import { useKeys } from '../ui/useKeys';
+import { useSystemDark } from '../ui/useSystemDark';
 import { BlankPage } from './BlankPage';
 
 const DARK = 'bemble.board.dark';
@@ -19,7 +20,9 @@ const DARK = 'bemble.board.dark';
 export default function Board() {
   const navigate = useNavigate();
   const { desk, dispatch } = useDesk();
-  const [dark, setDark] = useState(() => localStorage.getItem(DARK) === 'true');
+  const systemDark = useSystemDark();
+  const [chosen, setChosen] = useState(() => localStorage.getItem(DARK));
+  const dark = chosen === null ? systemDark : chosen === 'true';
   const [blank, setBlank] = useState(false);
   const { working, askFirst } = desk;
 
@@ -31,7 +34,7 @@ export default function Board() {
 
   const turn = () => {
     localStorage.setItem(DARK, String(!dark));
-    setDark(!dark);
+    setChosen(String(!dark));
   };
   const close = () => navigate('/desk');
   useKeys((key, event) => {

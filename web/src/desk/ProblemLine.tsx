@@ -4,6 +4,7 @@ import InputBase from '@mui/material/InputBase';
 import { useEffect, useRef } from 'react';
 import { hasLaid } from '../session/laid';
 import { useDesk } from '../session/deskContext';
+import { RecentSums } from './RecentSums';
 
 const SIGNS = [
   { sign: '+', name: 'plus' },
@@ -51,14 +52,22 @@ export function ProblemLine({ onSetOut }: { onSetOut: () => void }) {
         setOutLine(line);
         onSetOut();
       }}
-      sx={{ flex: 1, minWidth: 0, position: 'relative', '@media print': { display: 'none' } }}
+      sx={{
+        flex: { xs: '1 0 100%', md: 1 },
+        order: { xs: 2, md: 1 },
+        minWidth: 0,
+        position: 'relative',
+        '@media print': { display: 'none' },
+      }}
     >
       <Box
         sx={{
           display: 'flex',
+          flexWrap: { xs: 'wrap', sm: 'nowrap' },
           alignItems: 'center',
-          gap: 0.5,
-          height: 50,
+          columnGap: 0.5,
+          py: { xs: 0.5, sm: 0 },
+          minHeight: 50,
           pl: 2.25,
           pr: 0.75,
           border: 2,
@@ -81,8 +90,9 @@ export function ProblemLine({ onSetOut }: { onSetOut: () => void }) {
             autoComplete: 'off',
             spellCheck: false,
           }}
-          sx={{ flex: 1, minWidth: 0, fontSize: 26, '& input': { p: 0 } }}
+          sx={{ flex: { xs: '1 0 100%', sm: 1 }, minWidth: 0, fontSize: 26, '& input': { p: 0 } }}
         />
+        <RecentSums />
         {SIGNS.map(({ sign, name }) => (
           <Button key={sign} aria-label={name} onClick={() => insert(sign)} sx={SIGN_KEY}>
             {sign}

@@ -1,7 +1,7 @@
-import Box from '@mui/material/Box';
-import ButtonBase from '@mui/material/ButtonBase';
-import { useEffect, useRef } from 'react';
-import type { Working } from '../api/types';
+import { styled } from '@mui/material/styles';
+import { memo, useEffect, useMemo, useRef } from 'react';
+import type { Step, Working } from '../api/types';
+import { allSteps } from '../session/deskReducer';
 
 interface Section {
   name: string;
@@ -24,7 +24,10 @@ function sections(working: Working): Section[] {
   return [...all, { name: 'Check', first: working.steps.length, steps: check }];
 }
 
-/** One short bar for each step; pressing it goes there. */
+/**
+ * One short bar for each step; pressing it goes there. To the keyboard and to a screen reader the
+ * whole is one slider.
+ */
 export function Ribbon({
   working,
   step,
@@ -34,61 +37,118 @@ export function Ribbon({
   step: number;
   onGo: (step: number) => void;
 }) {
-  const now = useRef<HTMLButtonElement>(null);
+  const frame = useRef<HTMLDivElement>(null);
   useEffect(() => {
-    now.current?.scrollIntoView({ block: 'nearest', inline: 'center' });
-  }, [step]);
+    frame.current
+      ?.querySelector('[data-now=true]')
+      ?.scrollIntoView({ block: 'nearest', inline: 'center' });
+  }, [step, working]);
+  const parts = useMemo(() => sections(working), [working]);
+  const steps = allSteps(working);
   return (
-    <Box
-      role="group"
-      aria-label="Steps"
-      sx={{
-        flex: { xs: '1 0 100%', md: 1 },
-        order: { xs: 1, md: 0 },
-        minWidth: 0,
-        display: 'flex',
-        overflowX: 'auto',
-        scrollbarWidth: 'thin',
+    <Frame
+      ref={frame}
+      role="slider"
+      aria-label="Step"
+      tabIndex={0}
+      aria-valuemin={1}
+      aria-valuemax={steps.length}
+      aria-valuenow={step + 1}
+      aria-valuetext={`Step ${step + 1} of ${steps.length}: ${steps[step]?.say}`}
+      onClick={(event) => {
+        const bar = event.target instanceof Element ? event.target.closest('[data-step]') : null;
+        if (bar instanceof HTMLElement) {
+          onGo(Number(bar.dataset.step));
+        }
       }}
     >
-      {sections(working).map(({ name, first, steps }) => (
-        <Box
+      {parts.map(({ name, first, steps: { length } }) => (
+        <Part
           key={first}
-          sx={{ px: 1.25, borderLeft: 1, borderColor: 'ink.edge', color: 'text.secondary' }}
-        >
-          <Box sx={{ fontSize: 14, whiteSpace: 'nowrap', pl: 0.25 }}>{name}</Box>
-          <Box sx={{ display: 'flex' }}>
-            {steps.map((say, index) => {
-              const number = first + index;
-              return (
-                <ButtonBase
-                  key={number}
-                  ref={number === step ? now : undefined}
-                  aria-label={`Step ${number + 1}: ${say}`}
-                  aria-current={number === step ? 'step' : undefined}
-                  onClick={() => onGo(number)}
-                  sx={{ width: 25, height: 24, flexShrink: 0 }}
-                >
-                  <Box
-                    sx={{
-                      width: 20,
-                      height: number === step ? 12 : 9,
-                      borderRadius: 6,
-                      border: 1,
-                      borderColor: number <= step ? 'primary.main' : 'ink.edge',
-                      bgcolor: number < step ? 'primary.main' : 'background.paper',
-                      ...(number === step && {
-                        bgcolor: 'ink.nowEdge',
-                        borderColor: 'ink.nowText',
-                      }),
-                    }}
-                  />
-                </ButtonBase>
-              );
-            })}
-          </Box>
-        </Box>
+          name={name}
+          first={first}
+          count={length}
+          at={Math.min(Math.max(step - first, -1), length)}
+          titles={steps}
+        />
       ))}
-    </Box>
+    </Frame>
   );
 }
+
+/** The bars of one section; `at` is the one now, −1 before it and `count` after it. */
+const Part = memo(function Part({
+  name,
+  first,
+  count,
+  at,
+  titles,
+}: {
+  name: string;
+  first: number;
+  count: number;
+  at: number;
+  titles: Step[];
+}) {
+  return (
+    <div className="part">
+      <div className="name">{name}</div>
+      <div className="bars">
+        {Array.from({ length: count }, (_, index) => (
+          <div
+            key={index}
+            className={index < at ? 'done' : undefined}
+            data-step={first + index}
+            data-now={index === at}
+            title={titles[first + index]?.say}
+          />
+        ))}
+      </div>
+    </div>
+  );
+});
+
+const Frame = styled('div')(({ theme: { palette, breakpoints } }) => ({
+  flex: 1,
+  minWidth: 0,
+  display: 'flex',
+  overflowX: 'auto',
+  scrollbarWidth: 'thin',
+  cursor: 'pointer',
+  [breakpoints.down('md')]: { flex: '1 0 100%', order: 1 },
+  '& .part': {
+    padding: '0 10px',
+    borderLeft: `1px solid ${palette.ink.edge}`,
+    color: palette.text.secondary,
+  },
+  '& .name': { fontSize: 14, whiteSpace: 'nowrap', paddingLeft: 2 },
+  '& .bars': { display: 'flex' },
+  '& [data-step]': {
+    width: 25,
+    height: 24,
+    flexShrink: 0,
+    display: 'flex',
+    alignItems: 'center',
+    justifyContent: 'center',
+  },
+  '& [data-step]::before': {
+    content: '""',
+    boxSizing: 'border-box',
+    width: 20,
+    height: 9,
+    borderRadius: 6,
+    border: `1px solid ${palette.ink.edge}`,
+    background: palette.background.paper,
+  },
+  '& .done::before': { background: palette.primary.main, borderColor: palette.primary.main },
+  '& [data-now=true]::before': {
+    height: 13,
+    background: palette.ink.nowEdge,
+    borderColor: palette.ink.nowText,
+  },
+  '@media (forced-colors: active)': {
+    '& [data-step]::before': { forcedColorAdjust: 'none', borderColor: 'CanvasText' },
+    '& .done::before': { background: 'CanvasText' },
+    '& [data-now=true]::before': { background: 'Highlight' },
+  },
+}));

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { lazy, Suspense, useEffect, useRef, useState } from 'react';
+import { styled } from '@mui/material/styles';
+import { lazy, memo, Suspense, useEffect, useRef, useState } from 'react';
 import type { Step, StepWords, Working } from '../api/types';
 import { useDesk } from '../session/deskContext';
 import { CheckLine } from './CheckLine';
@@ -232,39 +233,61 @@ function Earlier({ steps, words }: { steps: Step[]; words: StepWords[] }) {
     }
   }, [count]);
   return (
-    <Box
-      ref={list}
-      role="group"
-      aria-label="Steps so far"
-      tabIndex={count > 0 ? 0 : -1}
-      sx={{ flex: 1, minHeight: 0, overflow: 'auto', fontSize: 16.5, color: 'text.secondary' }}
-    >
+    <Rows ref={list} role="group" aria-label="Steps so far" tabIndex={count > 0 ? 0 : -1}>
       {steps.map((step, index) => (
-        <Box
+        <EarlierStep
           key={index}
-          sx={{
-            display: 'grid',
-            gridTemplateColumns: '92px minmax(0, 1fr) auto',
-            gap: 1,
-            px: 0.5,
-            py: 0.75,
-            borderBottom: '1px dotted',
-            borderColor: 'ink.edge',
-          }}
-        >
-          <Box sx={{ fontWeight: 700, color: 'text.primary' }}>
-            {steps[index - 1]?.section !== step.section && step.section}
-          </Box>
-          <Box>{said(step, words[index], true)}</Box>
-          <Box sx={{ textAlign: 'right', maxWidth: 170, overflowWrap: 'anywhere' }}>
-            {step.facts.map((fact, n) => (
-              <div key={n}>
-                {fact.sum} = {fact.result}
-              </div>
-            ))}
-          </Box>
-        </Box>
+          step={step}
+          words={words[index]}
+          begins={steps[index - 1]?.section !== step.section}
+        />
       ))}
-    </Box>
+    </Rows>
   );
 }
+
+/** One step that was said; of hundreds only the new one is drawn. */
+const EarlierStep = memo(function EarlierStep({
+  step,
+  words,
+  begins,
+}: {
+  step: Step;
+  words: StepWords | undefined;
+  /** Whether it is the first of its section. */
+  begins: boolean;
+}) {
+  return (
+    <div className="step">
+      <b>{begins && step.section}</b>
+      <div>{said(step, words, true)}</div>
+      <div className="facts">
+        {step.facts.map((fact, n) => (
+          <div key={n}>
+            {fact.sum} = {fact.result}
+          </div>
+        ))}
+      </div>
+    </div>
+  );
+});
+
+const Rows = styled('div')(({ theme: { palette } }) => ({
+  flex: 1,
+  minHeight: 0,
+  overflow: 'auto',
+  fontSize: 16.5,
+  color: palette.text.secondary,
+  '& .step': {
+    display: 'grid',
+    gridTemplateColumns: '92px minmax(0, 1fr) auto',
+    gap: 8,
+    padding: '6px 4px',
+    borderBottom: `1px dotted ${palette.ink.edge}`,
+    // Rows out of sight are not laid out.
+    contentVisibility: 'auto',
+    containIntrinsicSize: 'auto 38px',
+  },
+  '& b': { color: palette.text.primary },
+  '& .facts': { textAlign: 'right', maxWidth: 170, overflowWrap: 'anywhere' },
+}));

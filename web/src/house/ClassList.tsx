@@ -4,6 +4,8 @@ import InputBase from '@mui/material/InputBase';
 import { useState } from 'react';
 import { api } from '../api/client';
 import type { ClassRoom } from '../api/types';
+import { isSecondClick } from '../ui/useDeletion';
+import { useDraft } from '../ui/useDraft';
 import { useNotice } from '../ui/useNotice';
 import { useClassChange, useClasses } from '../session/classes';
 
@@ -12,7 +14,7 @@ export function ClassList() {
   const { data: classes = [] } = useClasses();
   const change = useClassChange();
   const notice = useNotice();
-  const [name, setName] = useState('');
+  const [name, setName, forgetName] = useDraft('class name');
   const say = (trouble: Error) => notice({ text: trouble.message });
   const current = classes.find((each) => each.current);
 
@@ -75,7 +77,10 @@ export function ClassList() {
               {each.current ? '✓' : ''}
             </Button>
             <ClassName key={each.name} room={each} />
-            <Button aria-label={`Remove ${each.name}`} onClick={() => remove(each)}>
+            <Button
+              aria-label={`Remove ${each.name}`}
+              onClick={(event) => isSecondClick(event) || remove(each)}
+            >
               Remove
             </Button>
           </Box>
@@ -86,8 +91,11 @@ export function ClassList() {
         noValidate
         onSubmit={(event) => {
           event.preventDefault();
+          if (change.isPending) {
+            return;
+          }
           change.mutate(() => api.addClass({ name }), {
-            onSuccess: () => setName(''),
+            onSuccess: forgetName,
             onError: say,
           });
         }}

@@ -9,6 +9,7 @@ import { BOOK, RIGHT_PAGE } from '../ui/book';
 import { ClassList } from './ClassList';
 import { useCurrentClass } from '../session/classes';
 import { OwnSentences } from './OwnSentences';
+import { useClassAddress } from './useClassAddress';
 import { SettingList } from './SettingList';
 
 /** The class's own way: settings with their live pages on the left, classes and words on the right. */
@@ -19,6 +20,7 @@ export default function HouseStyle() {
     staleTime: Infinity,
   });
   const current = useCurrentClass();
+  useClassAddress();
   // A changed setting is seen on its live page first; another class is seen everywhere at once.
   const before = useDeferredValue(current);
   const room = before?.id === current?.id ? before : current;

@@ -5,10 +5,11 @@ import InputBase from '@mui/material/InputBase';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
-import { memo, useRef, useState } from 'react';
+import { memo, useRef } from 'react';
 import { api } from '../api/client';
 import type { ClassRoom, Sentence, Style } from '../api/types';
 import { useStyleChange } from '../session/classes';
+import { useDraft } from '../ui/useDraft';
 
 /** The class's own wording for a kind of remark, tried out before it is kept. */
 export const OwnSentences = memo(function OwnSentences({
@@ -19,7 +20,7 @@ export const OwnSentences = memo(function OwnSentences({
   room: ClassRoom;
 }) {
   const { save, error } = useStyleChange(id);
-  const [kind, setKind] = useState('exchange');
+  const [kind, setKind] = useDraft('sentence kind', 'exchange');
   const chosen = sentences.find((each) => each.kind === kind);
   const own = style.sentences ?? {};
   const say = (said: Record<string, string>) => save((kept) => ({ ...kept, sentences: said }));
@@ -48,6 +49,7 @@ export const OwnSentences = memo(function OwnSentences({
           key={kind + (own[kind] ?? '')}
           sentence={chosen}
           style={style}
+          room={id}
           onKeep={(text) => say({ ...own, [kind]: text })}
           onDrop={() => say(Object.fromEntries(Object.entries(own).filter(([k]) => k !== kind)))}
         />
@@ -64,16 +66,20 @@ export const OwnSentences = memo(function OwnSentences({
 function Editor({
   sentence,
   style,
+  room,
   onKeep,
   onDrop,
 }: {
   sentence: Sentence;
   style: Style;
+  /** The number of the class. */
+  room: number;
   onKeep: (text: string) => void;
   onDrop: () => void;
 }) {
   const own = style.sentences?.[sentence.kind];
-  const [text, setText] = useState(own ?? (sentence.plain ? sentence.standard : ''));
+  const standing = own ?? (sentence.plain ? sentence.standard : '');
+  const [text, setText, forget] = useDraft(`sentence ${room} ${sentence.kind}`, standing);
   const field = useRef<HTMLInputElement>(null);
   const draft: Style = { ...style, sentences: { ...style.sentences, [sentence.kind]: text } };
   const trial = useQuery({
@@ -129,11 +135,14 @@ function Editor({
         <Button
           variant="contained"
           disabled={trial.isError || text === own}
-          onClick={() => onKeep(text)}
+          onClick={() => {
+            forget();
+            onKeep(text);
+          }}
         >
           Keep sentence
         </Button>
-        {own && <Button onClick={onDrop}>Bemble’s own again</Button>}
+        {own && <Button onClick={() => (forget(), onDrop())}>Bemble’s own again</Button>}
       </Box>
     </Box>
   );

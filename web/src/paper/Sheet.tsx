@@ -1,21 +1,9 @@
 import { styled } from '@mui/material/styles';
 import { memo } from 'react';
-import type { Area, Mark, Paper } from '../api/types';
+import type { Area, Mark } from '../api/types';
 import { left, SIDE, SPOTS, top } from './geometry';
+import type { Layer } from './layer';
 import { MarkView, type When } from './MarkView';
-
-/** A paper and how far it has been worked; a second working lies on the page before it begins. */
-export interface Layer {
-  paper: Paper;
-  /** The last step shown of this paper; −1 before its first. */
-  step: number;
-  /** Whether the marks of that step are set off as just written. */
-  fresh?: boolean;
-  /** The ids of marks that stand there palely before their step. */
-  ahead?: ReadonlySet<number>;
-  /** Whether no boxes show where answers will stand. */
-  boxless?: boolean;
-}
 
 /** The styles of all marks, from the theme. */
 export const SheetSvg = styled('svg')(({ theme: { palette, typography } }) => ({
@@ -72,6 +60,20 @@ export const SheetSvg = styled('svg')(({ theme: { palette, typography } }) => ({
   '& .pointer': { fill: 'none', stroke: palette.ink.nowEdge, strokeWidth: 4 },
   '& .pale .ahead': { fill: palette.ink.pale },
   '& .pale line.ahead': { stroke: palette.ink.pale },
+  // Where the system sets the colours, figures and lines keep to its own.
+  '@media (forced-colors: active)': {
+    forcedColorAdjust: 'none',
+    fill: 'CanvasText',
+    '& text': { fill: 'CanvasText' },
+    '& .pale .ahead': { fill: 'GrayText' },
+    '& .grid, & .box': { stroke: 'GrayText' },
+    '& .wash, & .fresh-square': { fill: 'Canvas', stroke: 'Highlight', strokeWidth: 2 },
+    '& line, & path:not(.grid), & .ring': { stroke: 'CanvasText' },
+    '& .cursor, & .pointer, & .hinted': { stroke: 'Highlight', fill: 'none', strokeWidth: 5 },
+    '& .missing, & .stray': { stroke: 'CanvasText' },
+    '& .counter': { fill: 'CanvasText', stroke: 'Canvas' },
+    '& .counter.open': { fill: 'Canvas', stroke: 'CanvasText' },
+  },
 }));
 
 /** What of a paper is visible at its step: later marks only as far as they are set out ahead. */
@@ -95,14 +97,20 @@ export function Sheet({ layers }: { layers: Layer[] }) {
 
 /** One layer, which is drawn again only when something in it has changed. */
 const SheetLayer = memo(function SheetLayer({ index, ...layer }: Layer & { index: number }) {
-  const marks = layer.paper.marks.map((mark) => ({ mark, when: timed(mark, layer) }));
+  const marks = layer.paper.marks
+    .map((mark) => ({ mark, when: timed(mark, layer) }))
+    .filter(({ when }) => when !== 'hidden');
   return (
     <g data-layer={index} className={layer.ahead && 'pale'}>
       {/* Beneath all figures, so that none is covered. */}
       {marks.map(({ mark, when }) => when === 'fresh' && <FreshSquare key={mark.id} mark={mark} />)}
-      {marks.map(({ mark, when }) => (
-        <TimedMark key={mark.id} mark={mark} when={when} />
-      ))}
+      {marks.map(({ mark, when }) =>
+        when === 'expected' ? (
+          <ExpectedFigure key={mark.id} mark={mark} />
+        ) : (
+          when !== 'hidden' && <MarkView key={mark.id} mark={mark} when={when} />
+        ),
+      )}
     </g>
   );
 });
@@ -120,25 +128,19 @@ export function Wash({ area: { from, to } }: { area: Area }) {
   );
 }
 
-function TimedMark({ mark, when }: { mark: Mark; when: ReturnType<typeof timed> }) {
-  const { shape } = mark;
-  if (when === 'hidden') {
-    return null;
-  }
-  if (when === 'expected') {
-    return shape.kind === 'figure' ? (
-      <rect
-        className="box"
-        x={left(shape.at) + 6.5}
-        y={top(shape.at) + 6.5}
-        width={SIDE - 13}
-        height={SIDE - 13}
-        rx={6}
-      />
-    ) : null;
-  }
-  return <MarkView mark={mark} when={when} />;
-}
+/** The box in which a figure of the answer will stand. */
+const ExpectedFigure = memo(function ExpectedFigure({ mark: { shape } }: { mark: Mark }) {
+  return shape.kind === 'figure' ? (
+    <rect
+      className="box"
+      x={left(shape.at) + 6.5}
+      y={top(shape.at) + 6.5}
+      width={SIDE - 13}
+      height={SIDE - 13}
+      rx={6}
+    />
+  ) : null;
+});
 
 /** Sets off a figure with a value that was just written. */
 function FreshSquare({ mark: { shape, place } }: { mark: Mark }) {

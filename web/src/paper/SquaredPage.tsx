@@ -12,8 +12,10 @@ import {
 } from 'react';
 import type { Area, ColumnName, Square } from '../api/types';
 import { bounds, home, middleX, middleY, same, SIDE } from './geometry';
-import { Sheet, SheetSvg, Wash, type Layer } from './Sheet';
-import { described, useWalk } from './walk';
+import type { Layer } from './layer';
+import { described, readAloud } from './reading';
+import { Sheet, SheetSvg, Wash } from './Sheet';
+import { useWalk } from './walk';
 
 /** The smallest side of a square, in px, at which figures can still be read. */
 const SMALLEST = 24;
@@ -138,6 +140,8 @@ export function SquaredPage({
           width={columns * side}
           height={rows * side}
           viewBox={`0 0 ${columns * SIDE} ${rows * SIDE}`}
+          role="img"
+          aria-label={readAloud(layers, names ?? []) || 'Nothing is written yet.'}
           data-testid="paper"
         >
           <defs>

@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Mark, Paper } from '../api/types';
 import { bounds, home, left, middleX, middleY, same, SIDE, smallMiddle, top } from './geometry';
-import { described } from './walk';
 
 const square = (row: number, column: number) => ({ row, column });
 const mark = (shape: Mark['shape'], more: Partial<Mark> = {}): Mark => ({
@@ -61,33 +60,5 @@ describe('home', () => {
     expect(home(mark({ kind: 'line', ...ends }))).toEqual(square(1, 1));
     expect(home(mark({ kind: 'point', after: square(2, 3), text: '.' }))).toEqual(square(2, 3));
     expect(home(mark({ kind: 'figure', at: square(2, 4), text: '7' }))).toEqual(square(2, 4));
-  });
-});
-
-describe('described', () => {
-  const at = square(2, 3);
-  const paper = sheet(
-    [0, 0],
-    [5, 5],
-    [
-      mark({ kind: 'figure', at, text: '6' }, { struck: 2 }),
-      mark({ kind: 'small', at, spot: 'UPPER_LEFT', text: '1' }, { step: 1 }),
-    ],
-  );
-  const names = [{ column: 3, name: 'tens' }];
-
-  it('tells the place, the row and what stands there by now', () => {
-    expect(described(at, [{ paper, step: 0 }], names)).toBe('tens, row 3: 6');
-    expect(described(at, [{ paper, step: 1 }], names)).toBe('tens, row 3: 6, small 1');
-  });
-
-  it('tells that a figure is struck from the step that struck it', () => {
-    expect(described(at, [{ paper, step: 2 }], names)).toBe('tens, row 3: 6 struck, small 1');
-  });
-
-  it('tells a blank square and a column without a name', () => {
-    expect(described(square(4, 0), [{ paper, step: 2 }], names)).toBe(
-      'beside the columns, row 5: blank',
-    );
   });
 });

@@ -1,7 +1,5 @@
-import type { Area, ColumnName, Square } from '../api/types';
+import type { Area, Square } from '../api/types';
 import { useKeys } from '../ui/useKeys';
-import { home, same } from './geometry';
-import type { Layer } from './Sheet';
 
 const STEPS: Record<string, Square> = {
   ArrowUp: { row: -1, column: 0 },
@@ -35,30 +33,4 @@ export function useWalk(walk: Walk | null, work: Area) {
     }
     return false;
   });
-}
-
-/** A square in words: its place, its row, and what stands in it. */
-export function described(square: Square, layers: Layer[], names: ColumnName[]): string {
-  const place = names.find(({ column }) => column === square.column)?.name ?? 'beside the columns';
-  const texts = layers.flatMap(({ paper, step }) =>
-    paper.marks
-      .filter((mark) => mark.step <= step && same(home(mark), square))
-      .map(({ shape, struck }) => {
-        const crossed = struck !== undefined && struck <= step ? ' struck' : '';
-        switch (shape.kind) {
-          case 'figure':
-            return shape.text + crossed;
-          case 'small':
-            return `small ${shape.text}${crossed}`;
-          case 'words':
-            return shape.text;
-          case 'counter':
-            return shape.thing.toLowerCase().replace('_', ' ') + crossed;
-          default:
-            return '';
-        }
-      })
-      .filter((text) => text !== ''),
-  );
-  return `${place}, row ${square.row + 1}: ${texts.join(', ') || 'blank'}`;
 }

@@ -1,18 +1,20 @@
 import { useMutation } from '@tanstack/react-query';
 import { useEffect, useMemo, useReducer, useRef, type ReactNode } from 'react';
 import { api, Trouble } from '../api/client';
-import type { Style, SumRef } from '../api/types';
+import type { Style, SumRef, Working } from '../api/types';
 import { useCurrentClass } from './classes';
 import { DeskContext, type DeskTools } from './deskContext';
-import { deskReducer, EMPTY_DESK } from './deskReducer';
-import { keepLaid, lastLaid, type Laid } from './laid';
+import { deskReducer, EMPTY_DESK, type Desk } from './deskReducer';
+import type { Laid } from './laid';
 import { remember, workAsLastUsed } from './lastUsed';
+import { noteSum } from './recent';
+import { useDeskAddress } from './useDeskAddress';
 
-/** A sum to be worked: as it is, or a typed line in the way that is usual for it. */
+/** A sum to be worked: as it is, a typed line in the way that is usual for it, or a page that lay. */
 interface Order {
   sum?: SumRef;
   line?: string;
-  /** Where its page was before. */
+  /** What an address names, or what lay here before. */
   laid?: Laid;
   /** Whether the page on the desk stays where it is. */
   anew?: boolean;
@@ -22,35 +24,29 @@ interface Order {
 export function DeskProvider({ children }: { children: ReactNode }) {
   const [desk, dispatch] = useReducer(deskReducer, EMPTY_DESK);
   const { mutate, isPending: busy } = useMutation({
-    mutationFn: ({ sum, line = '' }: Order) => (sum ? api.work(sum) : workAsLastUsed(line)),
-    onSuccess: (working, { sum, laid, anew }) => {
+    mutationFn: async ({ sum, line = '', laid }: Order): Promise<Laying> => {
+      if (laid) {
+        return layAgain(laid);
+      }
+      return { working: await (sum ? api.work(sum) : workAsLastUsed(line)) };
+    },
+    onSuccess: ({ working, step, page }, { sum, anew }) => {
       if (sum) {
         remember(working);
       }
-      dispatch(
-        anew
-          ? { do: 'work anew', working }
-          : { do: 'set out', working, step: laid?.step, page: laid?.page },
-      );
+      dispatch(anew ? { do: 'work anew', working } : { do: 'set out', working, step, page });
     },
     onError: (trouble) => trouble instanceof Trouble && dispatch({ do: 'refuse', trouble }),
   });
 
-  const started = useRef(false);
-  useEffect(() => {
-    const laid = lastLaid();
-    if (laid && !started.current) {
-      mutate({ sum: laid.sum, laid });
-    }
-    started.current = true;
-  }, [mutate]);
+  useDeskAddress(desk, busy, (laid) => mutate({ laid }));
 
+  const { working } = desk;
   useEffect(() => {
-    if (desk.working) {
-      const laid: Laid = { sum: desk.working.sum, step: desk.step, page: desk.page };
-      keepLaid(laid);
+    if (working) {
+      noteSum(working);
     }
-  }, [desk.working, desk.step, desk.page]);
+  }, [working]);
 
   useStyleChange((style) => {
     // A kept page keeps the conventions in which it was kept.
@@ -73,6 +69,34 @@ export function DeskProvider({ children }: { children: ReactNode }) {
     [desk, busy, mutate],
   );
   return <DeskContext value={tools}>{children}</DeskContext>;
+}
+
+interface Laying {
+  working: Working;
+  step?: number;
+  page?: Desk['page'];
+}
+
+/** Works again what lay on the desk; a kept page that only its number is known of is looked up. */
+async function layAgain({ sum, step, page }: Laid): Promise<Laying> {
+  if (!page || page.title) {
+    return { working: await api.work(sum), step, page };
+  }
+  try {
+    const { id, title, working } = await api.page(page.id);
+    const checked = sum.check && sum.check !== working.sum.check;
+    return {
+      working: checked ? await api.work({ ...working.sum, check: sum.check }) : working,
+      step,
+      page: { id, title },
+    };
+  } catch (trouble) {
+    if (trouble instanceof Trouble && !trouble.outOfReach) {
+      // It is not kept any more: the sum is still in the address.
+      return { working: await api.work(sum), step };
+    }
+    throw trouble;
+  }
 }
 
 /** Runs when the conventions of the current class have changed, or another class is current. */

@@ -1,14 +1,12 @@
+import { store } from '../test/store';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { hasLaid, keepLaid, lastLaid } from './laid';
 
-const kept = new Map<string, string>();
+let kept: Map<string, string>;
 
 beforeEach(() => {
-  kept.clear();
-  vi.stubGlobal('localStorage', {
-    getItem: (key: string) => kept.get(key) ?? null,
-    setItem: (key: string, value: string) => kept.set(key, value),
-  });
+  kept = store('localStorage');
+  store('sessionStorage');
 });
 
 afterEach(() => {
@@ -30,6 +28,19 @@ describe('what lay on the desk', () => {
     const laid = { sum, step: 4, page: { id: 7, title: 'Canes' } };
     keepLaid(laid);
     expect(lastLaid()).toEqual(laid);
+  });
+
+  it('is of this tab, whatever another tab has laid since', () => {
+    const mine = { sum: { plain: '46 + 38' }, step: 2, page: null };
+    keepLaid(mine);
+    kept.set('bemble.desk', '{"sum":{"plain":"57 × 38"}}');
+    expect(lastLaid()).toEqual(mine);
+  });
+
+  it('is for a new tab what the last one laid', () => {
+    keepLaid({ sum: { plain: '46 + 38' }, step: 2, page: null });
+    store('sessionStorage');
+    expect(lastLaid()?.sum.plain).toBe('46 + 38');
   });
 
   it('is nothing where the browser has kept nonsense, or what an earlier version kept', () => {

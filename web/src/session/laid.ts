@@ -10,10 +10,11 @@ export interface Laid {
   page: Desk['page'];
 }
 
-/** What lay on the desk when this browser last looked, if anything. */
+/** What lay on the desk when this tab last looked, or else this browser, if anything. */
 export function lastLaid(): Laid | null {
   try {
-    const laid = JSON.parse(localStorage.getItem(STORE) ?? 'null') as Partial<Laid> | null;
+    const kept = sessionStorage.getItem(STORE) ?? localStorage.getItem(STORE) ?? 'null';
+    const laid = JSON.parse(kept) as Partial<Laid> | null;
     return laid?.sum ? { sum: laid.sum, step: laid.step ?? 0, page: laid.page ?? null } : null;
   } catch {
     return null;
@@ -23,7 +24,9 @@ export function lastLaid(): Laid | null {
 /** Whether anything lay on the desk. */
 export const hasLaid = () => lastLaid() !== null;
 
-/** Keeps what lies on the desk, through a reload and for the next start. */
+/** Keeps what lies on the desk: for this tab through a reload, and for the next start. */
 export function keepLaid(laid: Laid) {
-  localStorage.setItem(STORE, JSON.stringify(laid));
+  const text = JSON.stringify(laid);
+  sessionStorage.setItem(STORE, text);
+  localStorage.setItem(STORE, text);
 }

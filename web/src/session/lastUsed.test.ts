@@ -1,10 +1,11 @@
+import { store } from '../test/store';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { api } from '../api/client';
 import type { SumRef, Working } from '../api/types';
 import { steps, working } from '../test/workings';
 import { remember, workAsLastUsed } from './lastUsed';
 
-const kept = new Map<string, string>();
+let kept: Map<string, string>;
 
 /** An app that knows three ways of adding, one of which suits small sums only. */
 function worked(sum: SumRef): Promise<Working> {
@@ -20,11 +21,7 @@ function worked(sum: SumRef): Promise<Working> {
 }
 
 beforeEach(() => {
-  kept.clear();
-  vi.stubGlobal('localStorage', {
-    getItem: (key: string) => kept.get(key) ?? null,
-    setItem: (key: string, value: string) => kept.set(key, value),
-  });
+  kept = store('localStorage');
   vi.spyOn(api, 'work').mockImplementation(worked);
 });
 

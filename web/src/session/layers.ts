@@ -1,5 +1,5 @@
 import type { Paper, Working } from '../api/types';
-import type { Layer } from '../paper/Sheet';
+import type { Layer } from '../paper/layer';
 
 /** The working and its check on one page, each as far as it has come. */
 export function layersAt(working: Working, step: number): [Layer, Layer] {

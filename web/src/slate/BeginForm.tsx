@@ -7,6 +7,7 @@ import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { AttemptRequest } from '../api/types';
 import { useDesk } from '../session/deskContext';
+import { useDraft } from '../ui/useDraft';
 import { PAGE } from './WritingPage';
 
 const PupilDialog = lazy(() => import('./PupilDialog'));
@@ -14,9 +15,11 @@ const PupilDialog = lazy(() => import('./PupilDialog'));
 /** What is to be worked, by whom and how; or a simulated pupil to be watched. */
 export function BeginForm() {
   const { desk } = useDesk();
-  const [line, setLine] = useState(desk.working?.problem ?? '');
+  const onDesk = desk.working?.problem ?? '';
+  // A sum that is set out on the Desk meanwhile takes the place of what was typed here.
+  const [line, setLine] = useDraft(`try ${onDesk}`, onDesk);
   const [method, setMethod] = useState<string | undefined>(desk.working?.sum.method);
-  const [who, setWho] = useState('');
+  const [who, setWho] = useDraft('writer');
   const [settingOut, setSettingOut] = useState<AttemptRequest['settingOut']>('GIVEN');
   const [telling, setTelling] = useState<AttemptRequest['telling']>('AS_I_GO');
   const [watching, setWatching] = useState(false);

@@ -4,7 +4,7 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
-import { useState } from 'react';
+import { useDraft } from '../ui/useDraft';
 import { NotKept } from './WritingPage';
 
 /** The field takes the keys as soon as it is there. */
@@ -12,18 +12,21 @@ const focus = (field: HTMLElement | null) => field?.focus();
 
 /** Room for the writer's own words before the page is handed in. */
 export function HandInDialog({
+  attempt,
   pending,
   stuck,
   onClose,
   onHandIn,
 }: {
+  /** The number of the attempt. */
+  attempt: number;
   pending: boolean;
   /** Whether the app cannot be reached. */
   stuck: boolean;
   onClose: () => void;
   onHandIn: (explanation: string) => void;
 }) {
-  const [explanation, setExplanation] = useState('');
+  const [explanation, setExplanation] = useDraft(`explanation ${attempt}`);
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="hand-in-title">
       <form

@@ -3,19 +3,14 @@ import { memo } from 'react';
 import type { Verdict } from '../api/types';
 import { SIDE } from '../paper/geometry';
 import { SheetSvg } from '../paper/Sheet';
+import { VERDICTS } from './verdicts';
 import { VerdictSign } from './VerdictMarks';
-
-const SIGNS: [Verdict, string][] = [
-  ['RIGHT', 'right'],
-  ['FIRST_SLIP', 'first slip'],
-  ['FOLLOWS', 'follows from the slip'],
-];
 
 /** What the signs of the judge mean. */
 export const Legend = memo(function Legend() {
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2.5, alignItems: 'center' }}>
-      {SIGNS.map(([verdict, name]) => (
+      {(Object.entries(VERDICTS) as [Verdict, string][]).map(([verdict, name]) => (
         <Box key={verdict} sx={{ display: 'flex', alignItems: 'center', gap: 0.75 }}>
           <SheetSvg width={26} height={16} viewBox={`0 22 ${SIDE} 24`} aria-hidden>
             <VerdictSign at={{ row: 0, column: 0 }} verdict={verdict} />

@@ -1,8 +1,11 @@
 import Box from '@mui/material/Box';
+import visuallyHidden from '@mui/utils/visuallyHidden';
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
-import type { Hint } from '../api/types';
-import { left, SIDE, top } from '../paper/geometry';
+import type { Hint, Report, Square } from '../api/types';
+import { left, same, SIDE, top } from '../paper/geometry';
+import type { Layer } from '../paper/layer';
+import { described } from '../paper/reading';
 import { SquaredPage } from '../paper/SquaredPage';
 import { asPaper } from '../hand/asPaper';
 import { SquareFrame } from '../hand/SquareFrame';
@@ -17,6 +20,7 @@ import { HandInDialog } from './HandInDialog';
 import { SlateBar } from './SlateBar';
 import { useAttempt } from './useAttempt';
 import { VerdictMarks } from './VerdictMarks';
+import { VERDICTS } from './verdicts';
 import { WritingPage } from './WritingPage';
 
 /** One attempt: an empty sheet to work on, and beside it what the judge says. */
@@ -42,7 +46,7 @@ function OpenSlate({ id }: { id: number }) {
   });
 
   const onWrite = useStable(write);
-  const onStrike = useStable(() => act('/'));
+  const onAct = useStable(act);
   const onRub = useStable(() => act('Backspace'));
   const onUndo = useStable(() => turn('undo'));
   const onRedo = useStable(() => turn('redo'));
@@ -66,15 +70,16 @@ function OpenSlate({ id }: { id: number }) {
       </Box>
     );
   }
+  const layers: Layer[] = [
+    { paper: attempt.paper, step: Infinity, boxless: true },
+    { paper: written, step: 0 },
+  ];
   return (
     <Box component="main" sx={SCREEN}>
       <Box sx={{ ...BOOK, gridTemplateColumns: PAGES, ...(!ended && ROOM_FOR_KEYS) }}>
         <SquaredPage
           label="Slate"
-          layers={[
-            { paper: attempt.paper, step: Infinity, boxless: true },
-            { paper: written, step: 0 },
-          ]}
+          layers={layers}
           onSquare={ended ? undefined : go}
           sightOf={ended ? undefined : at}
           overlay={
@@ -105,11 +110,16 @@ function OpenSlate({ id }: { id: number }) {
               aids={aids}
               onAids={setAids}
               onWrite={onWrite}
-              onStrike={onStrike}
+              onAct={onAct}
             />
           )}
         </Box>
       </Box>
+      {!ended && (
+        <Box aria-live="polite" data-testid="at-cursor" sx={visuallyHidden}>
+          {spoken(at, layers, report)}
+        </Box>
+      )}
       <SlateBar
         attempt={attempt}
         canUndo={editor.canUndo}
@@ -121,6 +131,7 @@ function OpenSlate({ id }: { id: number }) {
       />
       {handingIn && !ended && (
         <HandInDialog
+          attempt={id}
           pending={slate.handingIn}
           stuck={slate.stuck}
           onClose={() => setHandingIn(false)}
@@ -132,6 +143,12 @@ function OpenSlate({ id }: { id: number }) {
 }
 
 const NO_PATH: Path = [];
+
+/** The square of the cursor for those who hear it, and what the judge says of it and before it. */
+function spoken(at: Square, layers: Layer[], report: Report | undefined): string {
+  const verdict = report?.figures.find((figure) => same(figure.at, at))?.verdict;
+  return [described(at, layers, []), verdict && VERDICTS[verdict]].filter(Boolean).join(', ');
+}
 
 /** One page below the other, the keys need all their room. */
 const ROOM_FOR_KEYS = { gridTemplateRows: { xs: 'minmax(180px, 1fr) auto', md: 'minmax(0, 1fr)' } };

@@ -1,13 +1,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { AttemptEntry } from '../api/types';
 import { BOOK, PAGES, RIGHT_PAGE } from '../ui/book';
+import { isSecondClick, useDeletion } from '../ui/useDeletion';
 import { More } from '../ui/More';
 import { useLongList } from '../ui/useLongList';
-import { useNotice } from '../ui/useNotice';
 import { BeginForm } from './BeginForm';
 import { clock } from './time';
 
@@ -48,21 +47,7 @@ export default function SlateStart() {
 
 function Row({ entry }: { entry: AttemptEntry }) {
   const navigate = useNavigate();
-  const queries = useQueryClient();
-  const notice = useNotice();
-  const renew = () => queries.invalidateQueries({ queryKey: ['attempts'] });
-  const restore = useMutation({ mutationFn: api.restoreAttempt, onSuccess: renew });
-  const remove = useMutation({
-    mutationFn: () => api.removeAttempt(entry.id),
-    onSuccess: () => {
-      void renew();
-      notice({
-        text: `The attempt at ${entry.problem} is deleted.`,
-        action: { label: 'Undo', run: () => restore.mutate(entry.id) },
-      });
-    },
-    onError: (trouble) => notice({ text: trouble.message }),
-  });
+  const remove = useDeletion('attempts', api.removeAttempt, api.restoreAttempt);
   const result = !entry.handedIn ? 'not handed in' : (entry.slip ?? 'all right');
   return (
     <Box
@@ -100,7 +85,13 @@ function Row({ entry }: { entry: AttemptEntry }) {
       >
         {entry.handedIn ? 'Look' : 'Go on'}
       </Button>
-      <Button aria-label={`Delete ${entry.problem}`} onClick={() => remove.mutate()}>
+      <Button
+        aria-label={`Delete ${entry.problem}`}
+        onClick={(event) =>
+          isSecondClick(event) ||
+          remove({ id: entry.id, said: `The attempt at ${entry.problem} is deleted.` })
+        }
+      >
         Delete
       </Button>
     </Box>

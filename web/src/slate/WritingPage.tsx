@@ -4,9 +4,9 @@ import { useMutation } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api } from '../api/client';
 import type { Attempt, Hint, Report } from '../api/types';
+import { Keys } from '../hand/Keys';
 import { CARD } from '../ui/card';
 import { FindingCard } from './FindingCard';
-import { Keys } from './Keys';
 import { Legend } from './Legend';
 import { clock } from './time';
 
@@ -20,7 +20,7 @@ export function WritingPage({
   aids,
   onAids,
   onWrite,
-  onStrike,
+  onAct,
 }: {
   attempt: Attempt;
   report: Report | undefined;
@@ -31,7 +31,7 @@ export function WritingPage({
   aids: boolean;
   onAids: (on: boolean) => void;
   onWrite: (sign: string, small: boolean) => void;
-  onStrike: () => void;
+  onAct: (key: string) => void;
 }) {
   const [depth, setDepth] = useState(1);
   const help = useMutation({
@@ -67,7 +67,7 @@ export function WritingPage({
         )}
       </Box>
       {telling && <Legend />}
-      <Keys onWrite={onWrite} onStrike={onStrike} />
+      <Keys onWrite={onWrite} onAct={onAct} />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         <Button
           onClick={() => {

@@ -19,6 +19,7 @@ export function working(problem: string, own: Step[], check: Step[] = []): Worki
     problem,
     sum: { plain: problem, method: 'column' },
     operation: 'ADDITION',
+    methods: [],
     steps: own,
     paper,
     check: { steps: check, paper },

@@ -1,6 +1,10 @@
 import { useLayoutEffect } from 'react';
 import { isOnButton } from './pointed';
+import { areSingleKeysOn } from './singleKeys';
 import { useStable } from './useStable';
+
+/** Whether a key is a letter or a sign by itself, which somebody who dictates may say unasked. */
+const isSingleKey = ({ key, altKey }: KeyboardEvent) => !altKey && key.length === 1 && key !== ' ';
 
 /** Handles a key; true when it was used up. */
 type KeyHandler = (key: string, event: KeyboardEvent) => boolean;
@@ -26,7 +30,8 @@ export function useKeys(handler: KeyHandler) {
   // Before the next key can come, so that none is lost.
   useLayoutEffect(() => {
     const listen = (event: KeyboardEvent) => {
-      const foreign = event.ctrlKey || event.metaKey || event.defaultPrevented;
+      const off = isSingleKey(event) && !areSingleKeysOn();
+      const foreign = off || event.ctrlKey || event.metaKey || event.defaultPrevented;
       if (!foreign && !belongsToFocus(event) && handle(event.key, event)) {
         event.preventDefault();
       }

@@ -6,15 +6,18 @@ import { useRef } from 'react';
 import { api } from '../api/client';
 import type { Page, PageEntry, Working } from '../api/types';
 import { Drawing } from '../paper/Drawing';
+import { isSecondClick } from '../ui/useDeletion';
 import { useInSight } from '../ui/useInSight';
 
 export function PageCard({
   entry,
   onOpen,
+  onRename,
   onRemove,
 }: {
   entry: PageEntry;
   onOpen: (page: Page) => void;
+  onRename: (entry: PageEntry) => void;
   onRemove: (entry: PageEntry) => void;
 }) {
   const card = useRef<HTMLLIElement>(null);
@@ -66,8 +69,15 @@ export function PageCard({
             {entry.methodName} · {shortDate(entry.keptAt)}
           </Box>
           <Button
+            aria-label={`Rename ${entry.title}`}
+            onClick={() => onRename(entry)}
+            sx={{ minHeight: 30, px: 1.25, mr: 0.75, fontSize: 14 }}
+          >
+            Rename
+          </Button>
+          <Button
             aria-label={`Delete ${entry.title}`}
-            onClick={() => onRemove(entry)}
+            onClick={(event) => isSecondClick(event) || onRemove(entry)}
             sx={{ minHeight: 30, px: 1.25, fontSize: 14 }}
           >
             Delete

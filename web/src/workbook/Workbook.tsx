@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import InputBase from '@mui/material/InputBase';
 import Typography from '@mui/material/Typography';
 import visuallyHidden from '@mui/utils/visuallyHidden';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation } from '@tanstack/react-query';
 import { useDeferredValue, useRef, useState, type ChangeEvent } from 'react';
 import { useNavigate } from 'react-router';
 import { api, Trouble } from '../api/client';
@@ -11,17 +11,21 @@ import type { Page, PageEntry, PageFile } from '../api/types';
 import { useDesk } from '../session/deskContext';
 import { More } from '../ui/More';
 import { useLongList } from '../ui/useLongList';
+import { useDeletion } from '../ui/useDeletion';
+import { useDraft } from '../ui/useDraft';
 import { useNotice } from '../ui/useNotice';
 import { PageCard } from './PageCard';
+import { RenameDialog } from './RenameDialog';
 
 /** The kept pages, to be found and opened on the Desk. */
 export default function Workbook() {
-  const [typed, setTyped] = useState('');
+  const [typed, setTyped] = useDraft('workbook search');
   const search = useDeferredValue(typed);
   const pages = useLongList(['pages', search], (before) => api.pages(search, before));
   const { open } = useDesk();
   const navigate = useNavigate();
-  const remove = useRemove();
+  const remove = useDeletion('pages', api.remove, api.restore);
+  const [renamed, setRenamed] = useState<PageEntry | null>(null);
   const openOnDesk = (page: Page) => {
     open(page);
     navigate('/desk');
@@ -86,7 +90,13 @@ export default function Workbook() {
         }}
       >
         {pages.entries?.map((entry) => (
-          <PageCard key={entry.id} entry={entry} onOpen={openOnDesk} onRemove={remove} />
+          <PageCard
+            key={entry.id}
+            entry={entry}
+            onOpen={openOnDesk}
+            onRename={setRenamed}
+            onRemove={({ id, title }) => remove({ id, said: `“${title}” is deleted.` })}
+          />
         ))}
         {pages.hasMore && (
           <Box component="li">
@@ -94,6 +104,7 @@ export default function Workbook() {
           </Box>
         )}
       </Box>
+      {renamed && <RenameDialog entry={renamed} onClose={() => setRenamed(null)} />}
     </Box>
   );
 }
@@ -141,27 +152,6 @@ function ReadIn() {
       />
     </>
   );
-}
-
-/** Deletes a page and offers to bring it back. */
-function useRemove() {
-  const queries = useQueryClient();
-  const notice = useNotice();
-  const renew = () => queries.invalidateQueries({ queryKey: ['pages'] });
-  const failed = (error: Error) => notice({ text: error.message });
-  const restore = useMutation({ mutationFn: api.restore, onSuccess: renew, onError: failed });
-  const remove = useMutation({
-    mutationFn: (entry: PageEntry) => api.remove(entry.id),
-    onSuccess: (_, entry) => {
-      void renew();
-      notice({
-        text: `“${entry.title}” is deleted.`,
-        action: { label: 'Undo', run: () => restore.mutate(entry.id) },
-      });
-    },
-    onError: failed,
-  });
-  return remove.mutate;
 }
 
 function Empty({ search }: { search: string }) {

@@ -39,7 +39,7 @@ public class Pages {
   /** Works the sum first: what cannot be worked is not kept. */
   public PageView keep(KeepRequest request) {
     WorkingView working = workings.work(request.sum());
-    String note = request.note() == null ? "" : request.note().strip();
+    String note = stripped(request.note());
     OffsetDateTime now = OffsetDateTime.now(clock);
     String title = request.title().strip();
     long id =
@@ -84,6 +84,17 @@ public class Pages {
   public PageView open(long id) {
     PageRow row = mapper.find(id).orElseThrow(Pages::missing);
     return new PageView(row.id(), row.title(), row.note(), row.keptAt(), workings.work(ref(row)));
+  }
+
+  public void rename(long id, RenameRequest request) {
+    if (mapper.rename(id, request.title().strip(), stripped(request.note())) == 0) {
+      throw missing();
+    }
+    keeper.confirm();
+  }
+
+  private static String stripped(String note) {
+    return note == null ? "" : note.strip();
   }
 
   public void delete(long id) {

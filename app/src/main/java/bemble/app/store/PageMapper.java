@@ -55,6 +55,13 @@ public interface PageMapper extends Deletable {
   @Select("select " + COLUMNS + " from page where id = #{id} and deleted_at is null")
   Optional<PageRow> find(long id);
 
+  @Update(
+      """
+      update page set title = #{title}, note = #{note}
+      where id = #{id} and deleted_at is null
+      """)
+  int rename(@Param("id") long id, @Param("title") String title, @Param("note") String note);
+
   @Update("update page set deleted_at = #{at} where id = #{id} and deleted_at is null")
   @Override
   int delete(@Param("id") long id, @Param("at") OffsetDateTime at);

@@ -5,10 +5,11 @@ import { memo, useState } from 'react';
 /** Keys for those who write by finger or mouse. */
 export const Keys = memo(function Keys({
   onWrite,
-  onStrike,
+  onAct,
 }: {
   onWrite: (sign: string, small: boolean) => void;
-  onStrike: () => void;
+  /** What a key of the keyboard does besides writing. */
+  onAct: (key: string) => void;
 }) {
   const [small, setSmall] = useState(false);
   const digits = (from: string) =>
@@ -23,16 +24,44 @@ export const Keys = memo(function Keys({
     >
       {digits('12345')}
       <Key name="small" pressed={small} onPress={() => setSmall(!small)} />
-      <Key name="strike" onPress={onStrike} />
+      <Key name="strike" onPress={() => onAct('/')} />
       {digits('67890')}
       <Key name="point" onPress={() => onWrite('.', false)} />
+      <Key name="next" onPress={() => onAct('Enter')} />
+      {SIGNS.map(({ sign, name }) => (
+        <Key key={sign} name={sign} label={name} onPress={() => onWrite(sign, false)} />
+      ))}
+      <Key name="line" onPress={() => onAct('_')} />
+      <Key name="rub out" onPress={() => onAct('Backspace')} />
     </Box>
   );
 });
 
-function Key({ name, pressed, onPress }: { name: string; pressed?: boolean; onPress: () => void }) {
+const SIGNS = [
+  { sign: '+', name: 'plus' },
+  { sign: '−', name: 'minus' },
+  { sign: '×', name: 'times' },
+  { sign: '÷', name: 'divided by' },
+];
+
+function Key({
+  name,
+  label,
+  pressed,
+  onPress,
+}: {
+  name: string;
+  label?: string;
+  pressed?: boolean;
+  onPress: () => void;
+}) {
   return (
-    <Button aria-pressed={pressed} onClick={onPress} sx={{ minHeight: 44, p: 0 }}>
+    <Button
+      aria-label={label}
+      aria-pressed={pressed}
+      onClick={onPress}
+      sx={{ minHeight: 44, p: 0 }}
+    >
       {name}
     </Button>
   );

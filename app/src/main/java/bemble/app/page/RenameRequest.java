@@ -1,0 +1,11 @@
+package bemble.app.page;
+
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
+import org.jspecify.annotations.Nullable;
+
+/** What a kept page is to be called from now on. */
+public record RenameRequest(
+    @NotBlank(message = "{valid.title}") @Size(max = 120, message = "{valid.title-length}")
+        String title,
+    @Size(max = 2000, message = "{valid.note-length}") @Nullable String note) {}

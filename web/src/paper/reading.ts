@@ -1,0 +1,64 @@
+import type { ColumnName, Mark, Square } from '../api/types';
+import { home, same } from './geometry';
+import type { Layer } from './layer';
+
+/** A square in words: its place, its row, and what stands in it. */
+export function described(square: Square, layers: Layer[], names: ColumnName[]): string {
+  const texts = layers.flatMap((layer) =>
+    layer.paper.marks
+      .filter((mark) => isSeen(mark, layer) && same(home(mark), square))
+      .map((mark) => inWords(mark, layer))
+      .filter((text) => text !== ''),
+  );
+  return `${placeOf(square.column, names)}, row ${square.row + 1}: ${texts.join(', ') || 'blank'}`;
+}
+
+/** All that is written, row by row from the top, each from its left. */
+export function readAloud(layers: Layer[], names: ColumnName[]): string {
+  const rows = new Map<number, { column: number; text: string }[]>();
+  for (const layer of layers) {
+    for (const mark of layer.paper.marks) {
+      const text = isSeen(mark, layer) ? inWords(mark, layer) : '';
+      if (text !== '') {
+        const { row, column } = home(mark);
+        rows.set(row, [...(rows.get(row) ?? []), { column, text }]);
+      }
+    }
+  }
+  return [...rows]
+    .sort(([one], [other]) => one - other)
+    .map(([row, texts]) => {
+      const read = texts
+        .sort((one, other) => one.column - other.column)
+        .map(({ column, text }) => [nameOf(column, names), text].filter(Boolean).join(' '));
+      return `Row ${row + 1}: ${read.join(', ')}.`;
+    })
+    .join(' ');
+}
+
+const nameOf = (column: number, names: ColumnName[]) =>
+  names.find((each) => each.column === column)?.name;
+
+const placeOf = (column: number, names: ColumnName[]) =>
+  nameOf(column, names) ?? (names.length > 0 ? 'beside the columns' : `column ${column + 1}`);
+
+const isSeen = ({ step, gone }: Mark, layer: Layer) =>
+  step <= layer.step && !(gone !== undefined && gone <= layer.step);
+
+function inWords({ shape, struck }: Mark, layer: Layer): string {
+  const crossed = struck !== undefined && struck <= layer.step ? ' struck' : '';
+  switch (shape.kind) {
+    case 'figure':
+      return shape.text + crossed;
+    case 'small':
+      return `small ${shape.text}${crossed}`;
+    case 'words':
+      return shape.text;
+    case 'point':
+      return 'point';
+    case 'counter':
+      return shape.thing.toLowerCase().replace('_', ' ') + crossed;
+    default:
+      return '';
+  }
+}

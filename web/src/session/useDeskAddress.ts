@@ -1,0 +1,69 @@
+import { useEffect, useRef } from 'react';
+import { useLocation, useNavigate } from 'react-router';
+import { addressOf, isSamePage, namedBy } from './address';
+import type { Desk } from './deskReducer';
+import { keepLaid, lastLaid, type Laid } from './laid';
+
+/** The views that show what lies on the desk. */
+const VIEWS = ['/desk', '/board'];
+
+/** A held key turns many steps; the address follows when it rests. */
+const REST = 200;
+
+/**
+ * Keeps the address and the desk together: another sum is another entry of the browser's history, a
+ * step is not, and what an address names is laid on the desk. `busy` is whether a page is on its
+ * way.
+ */
+export function useDeskAddress(desk: Desk, busy: boolean, lay: (laid: Laid) => void) {
+  const { pathname, search, state, key } = useLocation();
+  const navigate = useNavigate();
+  const isView = VIEWS.includes(pathname);
+  const { working, step, page } = desk;
+  const laid: Laid | null = working && { sum: working.sum, step, page };
+  const text = JSON.stringify(laid);
+  const started = useRef(false);
+  /** What lay on the desk when the address asked for something else. */
+  const before = useRef<Desk['working'] | undefined>(undefined);
+
+  useEffect(() => {
+    const named = isView ? ((state as Laid | null) ?? namedBy(search)) : null;
+    const asked = started.current ? named : atStart(named, state !== null);
+    started.current = true;
+    if (asked && !(laid && isSamePage(asked, laid))) {
+      before.current = working;
+      lay(asked);
+    }
+    // Only another address asks for a page, not another page for itself.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [key]);
+
+  useEffect(() => {
+    const waiting = before.current === working || busy;
+    if (!laid || waiting) {
+      return undefined;
+    }
+    keepLaid(laid);
+    if (!isView || text === JSON.stringify(state)) {
+      return undefined;
+    }
+    const samePage = isSamePage(laid, namedBy(search));
+    const replace = samePage || search === '' || before.current !== undefined;
+    before.current = undefined;
+    const turn = () => void navigate({ search: addressOf(laid) }, { replace, state: laid });
+    if (!samePage) {
+      turn();
+      return undefined;
+    }
+    const resting = setTimeout(turn, REST);
+    return () => clearTimeout(resting);
+    // `text` stands for what is laid.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [text, key, busy]);
+}
+
+/** What is laid first: what the address names, at the step last seen where it is a reload. */
+function atStart(named: Laid | null, isReload: boolean): Laid | null {
+  const last = lastLaid();
+  return named && last && isReload && isSamePage(last, named) ? last : (named ?? last);
+}

@@ -1,0 +1,79 @@
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import TextField from '@mui/material/TextField';
+import type { ReactNode } from 'react';
+import { useDraft } from './useDraft';
+
+/** Asks for the title of a page and a note on it; what was typed stays until it is kept. */
+export function WordsDialog({
+  draft,
+  heading,
+  about,
+  before,
+  does,
+  pending,
+  trouble,
+  onClose,
+  onKeep,
+}: {
+  /** What the typed words belong to. */
+  draft: string;
+  heading: string;
+  about: ReactNode;
+  before?: { title: string; note: string };
+  /** What the button says. */
+  does: string;
+  pending: boolean;
+  trouble?: string;
+  onClose: () => void;
+  onKeep: (words: { title: string; note: string }, onKept: () => void) => void;
+}) {
+  const [title, setTitle, forgetTitle] = useDraft(`title ${draft}`, before?.title);
+  const [note, setNote, forgetNote] = useDraft(`note ${draft}`, before?.note);
+  const forget = () => {
+    forgetTitle();
+    forgetNote();
+  };
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="words-title">
+      <form
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault();
+          onKeep({ title, note }, forget);
+        }}
+      >
+        <DialogTitle id="words-title">{heading}</DialogTitle>
+        <DialogContent sx={{ display: 'grid', gap: 2.5 }}>
+          {about}
+          <TextField
+            label="Title"
+            value={title}
+            onChange={(event) => setTitle(event.target.value)}
+            autoFocus
+            error={trouble !== undefined}
+            helperText={trouble}
+            slotProps={{ htmlInput: { maxLength: 120 } }}
+          />
+          <TextField
+            label="Note (optional)"
+            value={note}
+            onChange={(event) => setNote(event.target.value)}
+            multiline
+            minRows={2}
+            slotProps={{ htmlInput: { maxLength: 2000 } }}
+          />
+        </DialogContent>
+        <DialogActions sx={{ px: 3, pb: 2.5 }}>
+          <Button onClick={onClose}>Cancel</Button>
+          <Button type="submit" variant="contained" disabled={pending}>
+            {does}
+          </Button>
+        </DialogActions>
+      </form>
+    </Dialog>
+  );
+}

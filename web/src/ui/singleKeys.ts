@@ -1,0 +1,8 @@
+const STORE = 'bemble.single-keys';
+
+/** Whether letters and signs by themselves do something outside the Slate: B, ?. */
+export const areSingleKeysOn = () => localStorage.getItem(STORE) !== 'off';
+
+export function setSingleKeys(on: boolean) {
+  localStorage.setItem(STORE, on ? 'on' : 'off');
+}

@@ -1,0 +1,31 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import type { MouseEvent } from 'react';
+import { useNotice } from './useNotice';
+
+/** Deletes what has a number, and offers to bring it back. */
+export function useDeletion(
+  list: string,
+  remove: (id: number) => Promise<unknown>,
+  restore: (id: number) => Promise<unknown>,
+) {
+  const queries = useQueryClient();
+  const notice = useNotice();
+  const renew = () => queries.invalidateQueries({ queryKey: [list] });
+  const onError = (trouble: Error) => notice({ text: trouble.message });
+  const restoring = useMutation({ mutationFn: restore, onSuccess: renew, onError });
+  const removing = useMutation({
+    mutationFn: ({ id }: { id: number; said: string }) => remove(id),
+    onSuccess: (_, { id, said }) => {
+      void renew();
+      notice({ text: said, action: { label: 'Undo', run: () => restoring.mutate(id) } });
+    },
+    onError,
+  });
+  return removing.mutate;
+}
+
+/**
+ * Whether a click is the second half of a double click: what it hits has moved to where the first
+ * click has just deleted something.
+ */
+export const isSecondClick = (event: MouseEvent) => event.detail > 1;

@@ -1,0 +1,35 @@
+import Box from '@mui/material/Box';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { api } from '../api/client';
+import type { PageEntry, RenameRequest } from '../api/types';
+import { useNotice } from '../ui/useNotice';
+import { WordsDialog } from '../ui/WordsDialog';
+
+/** Gives a kept page another title or note. */
+export function RenameDialog({ entry, onClose }: { entry: PageEntry; onClose: () => void }) {
+  const notice = useNotice();
+  const queries = useQueryClient();
+  const { id, title, note, problem } = entry;
+  const rename = useMutation({
+    mutationFn: (words: RenameRequest) => api.rename(id, words),
+    onSuccess: (_, words) => {
+      void queries.invalidateQueries({ queryKey: ['pages'] });
+      void queries.invalidateQueries({ queryKey: ['page', id] });
+      notice({ text: `The page is called “${words.title.trim()}” now.` });
+      onClose();
+    },
+  });
+  return (
+    <WordsDialog
+      draft={`of ${id}`}
+      heading="Rename this page"
+      about={<Box sx={{ fontSize: 22, overflowWrap: 'anywhere' }}>{problem}</Box>}
+      before={{ title, note }}
+      does="Rename"
+      pending={rename.isPending}
+      trouble={rename.error?.message}
+      onClose={onClose}
+      onKeep={(words, onSuccess) => rename.mutate(words, { onSuccess })}
+    />
+  );
+}
