@@ -11,6 +11,7 @@ import { useKeys } from '../ui/useKeys';
 import { ClassChoice } from '../house/ClassChoice';
 import { KeysDialog } from './KeysDialog';
 import { TABS } from './tabList';
+import { NotHere } from './NotHere';
 import { Tabs } from './Tabs';
 
 const Workbook = lazy(() => import('../workbook/Workbook'));
@@ -78,7 +79,10 @@ export function App() {
         }}
       >
         <Typography variant="h1">Bemble</Typography>
-        <ProblemLine onSetOut={() => pathname !== '/desk' && void navigate('/desk')} />
+        <ProblemLine
+          wideOnly={view !== 'Desk'}
+          onSetOut={() => pathname !== '/desk' && void navigate('/desk')}
+        />
         <Box
           sx={{
             display: { xs: 'flex', md: 'block' },
@@ -118,7 +122,8 @@ export function App() {
               <Route path="/slate/:id" element={<SlateScreen />} />
               <Route path="/workbook" element={<Workbook />} />
               <Route path="/house/:id?" element={<HouseStyle />} />
-              <Route path="*" element={<Navigate to="/desk" replace />} />
+              <Route path="/" element={<Navigate to="/desk" replace />} />
+              <Route path="*" element={<NotHere />} />
             </Routes>
           </Suspense>
         </ScreenBoundary>

@@ -16,7 +16,15 @@ export function CheckLine({ working }: { working: Working }) {
   const { check, sum } = working;
   const chosen = check.choices.find(({ value }) => value === check.choice);
   return (
-    <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1 }}>
+    <Box
+      sx={{
+        order: { xs: 3, md: 0 },
+        display: 'flex',
+        flexWrap: 'wrap',
+        alignItems: 'center',
+        gap: 1,
+      }}
+    >
       {chosen && (
         <Button
           aria-haspopup="menu"

@@ -58,18 +58,20 @@ export function DeskBar({
       </Button>
       <Ribbon working={working} step={step} onGo={(to) => dispatch({ do: 'go', step: to })} />
       <Beside working={working} method={besideMethod} onChoose={onBeside} />
-      <Button component={Link} to="/board" aria-keyshortcuts="B" sx={{ whiteSpace: 'nowrap' }}>
+      <Button component={Link} to="/board" aria-keyshortcuts="B" sx={TO_DO}>
         Board
       </Button>
-      <Button onClick={onPaper} sx={{ whiteSpace: 'nowrap' }}>
+      <Button onClick={onPaper} sx={TO_DO}>
         On paper
       </Button>
-      <Button onClick={onKeep} sx={{ whiteSpace: 'nowrap' }}>
+      <Button onClick={onKeep} sx={TO_DO}>
         Keep page
       </Button>
     </Box>
   );
 }
+
+const TO_DO = { whiteSpace: 'nowrap', px: { xs: 1.25, sm: 1.75 } };
 
 const KEY = {
   ml: 1.5,
@@ -97,7 +99,7 @@ function Beside({
   );
   if (method) {
     return (
-      <Button aria-pressed onClick={() => onChoose(null)} sx={{ whiteSpace: 'nowrap' }}>
+      <Button aria-pressed onClick={() => onChoose(null)} sx={TO_DO}>
         One page again
       </Button>
     );
@@ -106,12 +108,16 @@ function Beside({
     <>
       <Button
         aria-haspopup="menu"
+        aria-label="Beside another way"
         disabled={others.length === 0}
         title={others.length === 0 ? 'There is no other method for this sum' : undefined}
         onClick={(event) => setAnchor(event.currentTarget)}
-        sx={{ whiteSpace: 'nowrap' }}
+        sx={TO_DO}
       >
-        Beside another way
+        Beside
+        <Box component="span" sx={{ display: { xs: 'none', sm: 'inline' } }}>
+          &nbsp;another way
+        </Box>
       </Button>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
         {others.map(({ id, name }) => (

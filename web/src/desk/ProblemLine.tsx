@@ -15,7 +15,7 @@ const SIGNS = [
 ];
 
 /** The one line to write a sum in; a refusal is said beneath and its place is selected. */
-export function ProblemLine({ onSetOut }: { onSetOut: () => void }) {
+export function ProblemLine({ onSetOut, wideOnly }: { onSetOut: () => void; wideOnly: boolean }) {
   const { desk, dispatch, setOutLine, busy } = useDesk();
   const input = useRef<HTMLInputElement>(null);
   const { line, trouble } = desk;
@@ -53,6 +53,8 @@ export function ProblemLine({ onSetOut }: { onSetOut: () => void }) {
         onSetOut();
       }}
       sx={{
+        // On a narrow screen the other views need its room.
+        display: { xs: wideOnly ? 'none' : 'block', sm: 'block' },
         flex: { xs: '1 0 100%', md: 1 },
         order: { xs: 2, md: 1 },
         minWidth: 0,

@@ -27,6 +27,8 @@ export function SpokenPage({ working }: { working: Working }) {
         height: '100%',
         display: 'flex',
         flexDirection: 'column',
+        // Where there is little room, the sentence comes first and the rest is scrolled to.
+        overflow: { xs: 'auto', md: 'visible' },
         gap: { xs: 1, md: 1.75 },
         px: { xs: 2, md: 3.5 },
         pt: { xs: 1.5, md: 2.5 },
@@ -57,7 +59,7 @@ function MethodChoice({ working }: { working: Working }) {
   const { desk, dispatch, setOut, busy } = useDesk();
   const chosen = working.methods.find((method) => method.id === working.sum.method);
   return (
-    <Box>
+    <Box sx={{ order: { xs: 1, md: 0 } }}>
       <Box role="group" aria-label="Method" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         {working.methods.map(({ id, name, about, misfit }) => (
           <Button
@@ -121,7 +123,7 @@ function Now({
     <Box
       sx={{
         flexShrink: 0,
-        maxHeight: '60%',
+        maxHeight: { xs: 'none', md: '60%' },
         overflow: 'auto',
         borderLeft: 6,
         borderColor: 'ink.nowEdge',
@@ -272,11 +274,12 @@ const EarlierStep = memo(function EarlierStep({
   );
 });
 
-const Rows = styled('div')(({ theme: { palette } }) => ({
+const Rows = styled('div')(({ theme: { palette, breakpoints } }) => ({
   flex: 1,
   minHeight: 0,
   overflow: 'auto',
   fontSize: 16.5,
+  [breakpoints.down('md')]: { order: 2, flex: 'none', maxHeight: 200 },
   color: palette.text.secondary,
   '& .step': {
     display: 'grid',

@@ -6,6 +6,7 @@ export function TallyLine({ tally }: { tally: string[] }) {
     <Box
       data-testid="tally"
       sx={{
+        order: { xs: 4, md: 0 },
         display: 'flex',
         flexWrap: 'wrap',
         columnGap: 2.5,

@@ -20,7 +20,14 @@ export const Keys = memo(function Keys({
     <Box
       role="group"
       aria-label="Keys to write with"
-      sx={{ display: 'grid', gridTemplateColumns: 'repeat(7, minmax(44px, 1fr))', gap: 1 }}
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: {
+          xs: 'repeat(auto-fill, minmax(48px, 1fr))',
+          md: 'repeat(7, minmax(44px, 1fr))',
+        },
+        gap: { xs: 0.5, sm: 1 },
+      }}
     >
       {digits('12345')}
       <Key name="small" pressed={small} onPress={() => setSmall(!small)} />

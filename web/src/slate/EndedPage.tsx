@@ -41,10 +41,10 @@ export function EndedPage({
           <Counts report={report} />
         )}
       </Box>
-      {!report.allRight && <Legend />}
       {report.findings.map((finding, index) => (
         <FindingCard key={index} finding={finding} />
       ))}
+      {!report.allRight && <Legend />}
       {report.hints.map((hint) => (
         <Box key={hint} sx={{ color: 'text.secondary' }}>
           {hint}

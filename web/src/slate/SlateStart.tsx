@@ -54,7 +54,10 @@ function Row({ entry }: { entry: AttemptEntry }) {
       component="li"
       sx={{
         display: 'grid',
-        gridTemplateColumns: 'minmax(0, 5fr) minmax(0, 6fr) auto auto auto',
+        gridTemplateColumns: {
+          xs: 'auto 1fr auto auto',
+          sm: 'minmax(0, 5fr) minmax(0, 6fr) auto auto auto',
+        },
         alignItems: 'center',
         gap: 1.5,
         py: 0.75,
@@ -62,7 +65,7 @@ function Row({ entry }: { entry: AttemptEntry }) {
         borderColor: 'ink.edge',
       }}
     >
-      <Box sx={{ minWidth: 0 }}>
+      <Box sx={{ minWidth: 0, gridColumn: { xs: '1 / -1', sm: 'auto' } }}>
         <Box sx={{ fontSize: 18, overflowWrap: 'anywhere' }}>{entry.problem}</Box>
         <Box sx={{ fontSize: 14.5, color: 'text.secondary' }}>
           {[entry.who, entry.methodName].filter(Boolean).join(' · ')}
@@ -70,6 +73,7 @@ function Row({ entry }: { entry: AttemptEntry }) {
       </Box>
       <Box
         sx={{
+          gridColumn: { xs: '1 / -1', sm: 'auto' },
           fontSize: 15.5,
           lineHeight: 1.25,
           color: entry.slip ? 'error.main' : entry.handedIn ? 'success.main' : 'text.secondary',
@@ -80,7 +84,7 @@ function Row({ entry }: { entry: AttemptEntry }) {
       </Box>
       <span>{clock(entry.seconds)}</span>
       <Button
-        aria-label={`Open ${entry.problem} by ${entry.who || 'nobody'}`}
+        aria-label={`${entry.handedIn ? 'Look at' : 'Go on with'} ${entry.problem} by ${entry.who || 'nobody'}`}
         onClick={() => navigate(`/slate/${entry.id}`)}
       >
         {entry.handedIn ? 'Look' : 'Go on'}

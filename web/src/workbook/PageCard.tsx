@@ -43,11 +43,9 @@ export function PageCard({
         overflow: 'hidden',
       }}
     >
-      <ButtonBase
-        aria-label={`Open ${entry.title}`}
-        disabled={!page.data}
-        onClick={() => page.data && onOpen(page.data)}
+      <Box
         sx={{
+          position: 'relative',
           height: 160,
           flexShrink: 0,
           p: 1,
@@ -57,7 +55,13 @@ export function PageCard({
         }}
       >
         {page.data && <Thumbnail working={page.data.working} />}
-      </ButtonBase>
+        <ButtonBase
+          aria-label={`Open ${entry.title}`}
+          disabled={!page.data}
+          onClick={() => page.data && onOpen(page.data)}
+          sx={{ position: 'absolute', inset: 0 }}
+        />
+      </Box>
       <Box sx={{ flex: 1, display: 'flex', flexDirection: 'column', px: 1.75, py: 1.25 }}>
         <Box sx={{ fontWeight: 700 }}>{entry.title}</Box>
         <Box sx={{ fontSize: 15, color: 'text.secondary', overflowWrap: 'anywhere' }}>
@@ -95,9 +99,9 @@ const shortDate = (date: string) =>
 const MOST = { rows: 10, columns: 22 };
 
 /** A small picture of the finished page, drawn by the same renderer as the page itself. */
-function Thumbnail({ working: { paper, steps, problem, answer } }: { working: Working }) {
-  const label = `${problem} = ${answer.text}`;
-  return <Drawing paper={paper} step={steps.length} height={144} label={label} most={MOST} />;
+function Thumbnail({ working: { paper, steps } }: { working: Working }) {
+  // The button says what it opens, and the sum stands below.
+  return <Drawing paper={paper} step={steps.length} height={144} label="" most={MOST} />;
 }
 
 const LONGEST = 44;

@@ -43,7 +43,18 @@ export default function Workbook() {
         borderRadius: '12px 4px 4px 12px',
       }}
     >
-      <Box sx={{ display: 'flex', alignItems: 'center', gap: 3, px: 3.5, pt: 2.5, pb: 2 }}>
+      <Box
+        sx={{
+          display: 'flex',
+          flexWrap: 'wrap',
+          alignItems: 'center',
+          columnGap: 3,
+          rowGap: 1.5,
+          px: { xs: 2, sm: 3.5 },
+          pt: 2.5,
+          pb: 2,
+        }}
+      >
         <Typography variant="h2">Workbook</Typography>
         <InputBase
           type="search"
@@ -52,7 +63,8 @@ export default function Workbook() {
           placeholder="Find by sum or title"
           inputProps={{ 'aria-label': 'Find by sum or title' }}
           sx={{
-            flex: 1,
+            flex: { xs: '1 0 100%', sm: 1 },
+            order: { xs: 1, sm: 0 },
             maxWidth: 420,
             px: 2,
             py: 0.5,
@@ -79,7 +91,7 @@ export default function Workbook() {
           minHeight: 0,
           overflow: 'auto',
           m: 0,
-          px: 3.5,
+          px: { xs: 2, sm: 3.5 },
           pb: 3,
           listStyle: 'none',
           display: 'grid',

@@ -28,7 +28,8 @@ class ScreenController {
     this.index = index;
   }
 
-  @GetMapping({"/", "/{tab:[a-z-]+}", "/slate/{attempt:\\d+}"})
+  /** An address that no view has gets the page too, which says so. */
+  @GetMapping({"/", "/{tab:(?!api$|assets$)[a-z-]+}/**"})
   ResponseEntity<String> screen(HttpServletResponse response) throws IOException {
     String page = index.getContentAsString(StandardCharsets.UTF_8);
     byte[] bytes = new byte[18];

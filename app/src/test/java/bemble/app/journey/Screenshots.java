@@ -78,7 +78,7 @@ class Screenshots {
 
   private static void takeSlates(DeskHand hand) {
     hand.tab("Slate");
-    hand.button("Open 6,203 − 1,487 by Odhran").waitFor();
+    hand.button("Look at 6,203 − 1,487 by Odhran").waitFor();
     take(hand, "slate-attempts");
     hand.page.getByLabel("Sum to try").fill("57 × 38");
     hand.button("Begin").click();
@@ -89,7 +89,7 @@ class Screenshots {
     hand.page.getByTestId("finding").waitFor();
     take(hand, "slate");
     hand.tab("Slate");
-    hand.button("Open 532 − 278 by Ismay").click();
+    hand.button("Look at 532 − 278 by Ismay").click();
     hand.page.getByTestId("finding").waitFor();
     take(hand, "slate-handed-in");
   }

@@ -250,7 +250,7 @@ class SlateJourneyTest extends Journey {
     hand.button("See it on the Desk").click();
     assertThat(hand.line()).hasValue("47 + 44");
     hand.tab("Slate");
-    assertThat(hand.button("Open 83 − 47 by Tamsin").first()).isVisible();
+    assertThat(hand.button("Look at 83 − 47 by Tamsin").first()).isVisible();
   }
 
   @Test
@@ -271,7 +271,7 @@ class SlateJourneyTest extends Journey {
     assertThat(hand.page.getByTestId("finding")).isVisible();
     if (!open) {
       hand.tab("Slate");
-      assertThat(hand.button("Open 46 + 38 by Tamsin").first()).isVisible();
+      assertThat(hand.button("Look at 46 + 38 by Tamsin").first()).isVisible();
     }
     assertEquals(List.of(), hand.barriers());
   }

@@ -109,7 +109,7 @@ class WorkbookJourneyTest {
       hand.tab("Workbook");
       assertThat(hand.button("Open Trays")).isVisible();
       hand.tab("Slate");
-      hand.button("Open 23 + 45 by Bram").click();
+      hand.button("Go on with 23 + 45 by Bram").click();
       assertThat(hand.page.locator("[data-layer='1'] [data-kind=figure]")).hasText("8");
     }
   }

@@ -1,0 +1,190 @@
+package bemble.app.journey;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.ForcedColors;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Every view and dialog on wide and narrow screens, drawn large, and in the dark. */
+@OwnApp
+class WidthsJourneyTest extends Journey {
+  /**
+   * What cannot be reached or read: a control or heading that is cut off, with no way of scrolling
+   * to it, and words wider than their button.
+   */
+  private static final String CUT_OFF =
+      """
+      () => {
+        const within = document.querySelector('[role=dialog]') ?? document;
+        const controls = 'button, a[href], input, textarea, h1, h2, h3, [role=slider]';
+        const scrolls = (style) => /(auto|scroll)/.test(style);
+        const cut = (element) => {
+          const at = element.getBoundingClientRect();
+          let [x, y] = [false, false];
+          for (let p = element.parentElement; p; p = p.parentElement) {
+            const style = getComputedStyle(p);
+            const frame = p.getBoundingClientRect();
+            if (p === document.body || p === document.documentElement) {
+              y ||= document.scrollingElement.scrollHeight > innerHeight
+                && style.overflowY !== 'hidden';
+              continue;
+            }
+            const isClip = style.overflowX !== 'visible' || style.overflowY !== 'visible';
+            x ||= scrolls(style.overflowX);
+            y ||= scrolls(style.overflowY);
+            if (isClip && !x && (at.left < frame.left - 1 || at.right > frame.right + 1)) {
+              return true;
+            }
+            if (isClip && !y && (at.top < frame.top - 1 || at.bottom > frame.bottom + 1)) {
+              return true;
+            }
+          }
+          const beyond = !x && (at.left < -1 || at.right > innerWidth + 1);
+          const below = !y && (at.top < -1 || at.bottom > innerHeight + 1);
+          const tight = element.tagName === 'BUTTON' && element.scrollWidth > element.clientWidth + 1;
+          const flat = element.tagName === 'INPUT' && element.type !== 'file' && at.width < 24
+            && element.type !== 'checkbox';
+          return beyond || below || tight || flat;
+        };
+        return [...within.querySelectorAll(controls)]
+          .filter((element) => element.checkVisibility({ checkVisibilityCSS: true })
+            && getComputedStyle(element).clip === 'auto' && getComputedStyle(element).opacity !== '0')
+          .filter(cut)
+          .map((element) => element.outerHTML.replace(/ class="[^"]*"/g, '').slice(0, 90));
+      }
+      """;
+
+  private final Map<String, Runnable> views = new LinkedHashMap<>();
+  private long attempt;
+  private long ended;
+
+  private void see(String view, Runnable open) {
+    views.put(view, open);
+  }
+
+  private void dialog(String view, String button) {
+    see(view, () -> inDialog(button));
+  }
+
+  private void inDialog(String button) {
+    hand.page.navigate("/desk?sum=578 %2B 264&step=2");
+    assertThat(hand.sentence()).isVisible();
+    hand.button(button).click();
+    assertThat(hand.page.getByRole(AriaRole.DIALOG)).isVisible();
+  }
+
+  private void open(String path, String text) {
+    hand.page.navigate(path);
+    assertThat(hand.page.getByText(text).first()).isVisible();
+  }
+
+  private void prepare() {
+    Talk talk = talk();
+    Map<String, Object> sum = Map.of("plain", "57 × 38");
+    talk.post("/api/pages", Map.of("sum", sum, "title", "Rows of leeks"));
+    attempt = begun(sum);
+    ended = begun(sum);
+    talk.post("/api/attempts/" + ended + "/hand-in", Map.of("explanation", "I ran out of time."));
+    see("desk", () -> open("/desk?sum=578 %2B 264&step=2", "step 3 of"));
+    see("long sum", () -> open("/desk?sum=987654321 × 123456789&step=60", "step 61 of"));
+    dialog("keep", "Keep page");
+    dialog("on paper", "On paper");
+    dialog("check my working", "Check my working");
+    dialog("keys", "Keys");
+    dialog("fact", "How?");
+    see("slate", () -> open("/slate", "Try a sum"));
+    see("attempt", () -> open("/slate/" + attempt, "Tell me as I go"));
+    see("handed in", () -> open("/slate/" + ended, "The true page"));
+    see(
+        "handing in",
+        () -> {
+          open("/slate/" + attempt, "Tell me as I go");
+          hand.press("Control+Enter");
+          assertThat(hand.page.getByRole(AriaRole.DIALOG)).isVisible();
+        });
+    see("workbook", () -> open("/workbook", "Rows of leeks"));
+    see(
+        "rename",
+        () -> {
+          open("/workbook", "Rows of leeks");
+          hand.button("Rename Rows of leeks").click();
+          assertThat(hand.page.getByRole(AriaRole.DIALOG)).isVisible();
+        });
+    see("house", () -> open("/house", "Own sentences"));
+    see("board", () -> open("/board?sum=578 %2B 264&step=3", "Back to the Desk"));
+    see(
+        "blank page",
+        () -> {
+          open("/board?sum=578 %2B 264", "Back to the Desk");
+          hand.button("Blank page").click();
+          assertThat(hand.page.getByText("The class tells")).isVisible();
+        });
+  }
+
+  private static long begun(Map<String, Object> sum) {
+    return talk().post("/api/attempts", Map.of("sum", sum)).json().get("id").asLong();
+  }
+
+  @ParameterizedTest
+  @CsvSource({"1280, 800", "1024, 768", "768, 1024", "390, 844", "640, 400"})
+  void nothingIsCutOffOrOutOfReach(int width, int height) {
+    hand.page.setViewportSize(width, height);
+    prepare();
+    List<String> cut = new ArrayList<>();
+    views.forEach(
+        (view, open) -> {
+          open.run();
+          for (Object found : (List<?>) hand.page.evaluate(CUT_OFF)) {
+            cut.add(view + ": " + found);
+          }
+        });
+    assertEquals("", String.join("\n", cut));
+  }
+
+  @ParameterizedTest
+  @CsvSource({"1280, 800, LIGHT", "768, 1024, DARK", "390, 844, LIGHT"})
+  void nobodyIsKeptOut(int width, int height, ColorScheme scheme) {
+    hand.page.setViewportSize(width, height);
+    hand.page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
+    prepare();
+    List<String> barriers = new ArrayList<>();
+    views.forEach(
+        (view, open) -> {
+          open.run();
+          hand.barriers().forEach(found -> barriers.add(view + ": " + found));
+        });
+    assertEquals("", String.join("\n", barriers));
+  }
+
+  /** The figures on the paper have the system's own colour against the system's own ground. */
+  @ParameterizedTest
+  @CsvSource({"/desk?sum=578 %2B 264&step=5", "/board?sum=578 %2B 264&step=5"})
+  void figuresCanBeReadInForcedColours(String path) {
+    hand.page.emulateMedia(new Page.EmulateMediaOptions().setForcedColors(ForcedColors.ACTIVE));
+    hand.page.navigate(path);
+    assertThat(hand.sentence()).isVisible();
+    Object other =
+        hand.page.evaluate(
+            """
+            () => {
+              const probe = document.createElement('p');
+              probe.style.color = 'CanvasText';
+              document.body.append(probe);
+              const wanted = getComputedStyle(probe).color;
+              return [...document.querySelectorAll('[data-layer="0"] [data-kind=figure]')]
+                .map((figure) => getComputedStyle(figure).fill)
+                .filter((fill) => fill !== wanted).join();
+            }
+            """);
+    assertEquals("", other);
+  }
+}

@@ -1,0 +1,14 @@
+import Box from '@mui/material/Box';
+import { Link } from 'react-router';
+
+/** What an address gets that no view has. */
+export function NotHere() {
+  return (
+    <Box component="main" sx={{ p: 5, mb: 3, bgcolor: 'background.paper', borderRadius: 2 }}>
+      <Box component="h2" sx={{ mt: 0 }}>
+        There is nothing at this address
+      </Box>
+      <Link to="/desk">To the Desk</Link>
+    </Box>
+  );
+}
