@@ -52,14 +52,14 @@ describe('a refusal', () => {
     const refused = await trouble(api.work({ plain: '1.2.3 + 4' }));
     expect(refused.message).toBe(detail);
     expect([refused.from, refused.to, refused.meant]).toEqual([3, 4, '1.2 + 4']);
-    expect(refused.outOfReach).toBe(false);
+    expect(refused.isForNow).toBe(false);
   });
 
   it('without a sentence says that Bemble does not answer, but it was reached', async () => {
     answers.mockResolvedValue(json(500, {}));
     const refused = await trouble(api.classes());
     expect(refused.message).toContain('does not answer');
-    expect(refused.outOfReach).toBe(false);
+    expect(refused.isForNow).toBe(false);
   });
 });
 
@@ -68,7 +68,7 @@ describe('an app that is stopped', () => {
     answers.mockRejectedValue(new TypeError('fetch failed'));
     const stopped = await trouble(api.write(7, []));
     expect(stopped.message).toContain('Is it still running?');
-    expect(stopped.outOfReach).toBe(true);
+    expect(stopped.isForNow).toBe(true);
   });
 });
 

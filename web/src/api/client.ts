@@ -23,14 +23,17 @@ export class Trouble extends Error {
     readonly to?: number,
     /** A line that was probably meant. */
     readonly meant?: string,
-    /** Whether there was no answer at all. */
-    readonly outOfReach = false,
+    /** Whether the same may be sent again later: there was no answer, or no room on the disk. */
+    readonly isForNow = false,
   ) {
     super(message);
   }
 }
 
 const OUT_OF_REACH = 'Bemble does not answer. Is it still running? Nothing you typed is lost.';
+
+/** The status of an answer that says that the disk is full. */
+const NO_ROOM = 507;
 
 interface Problem {
   detail?: string;
@@ -46,7 +49,7 @@ async function taken<T>(call: Promise<{ data?: T; error?: unknown; response: Res
   });
   if (!response.ok) {
     const { detail, from, to, meant } = (error ?? {}) as Problem;
-    throw new Trouble(detail ?? OUT_OF_REACH, from, to, meant);
+    throw new Trouble(detail ?? OUT_OF_REACH, from, to, meant, response.status === NO_ROOM);
   }
   return data as T;
 }

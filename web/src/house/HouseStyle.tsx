@@ -50,6 +50,12 @@ export default function HouseStyle() {
             />
           )}
         </Box>
+        {current.unknown.length > 0 && (
+          <Box role="status" sx={{ my: 1, p: 1.5, bgcolor: 'ink.slipPage', borderRadius: 1 }}>
+            Another version of Bemble has kept here what this one does not know:{' '}
+            {current.unknown.join(', ')}. The standard stands in its place.
+          </Box>
+        )}
         <SettingList
           groups={settings.data.groups}
           room={current}

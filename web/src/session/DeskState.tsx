@@ -91,7 +91,7 @@ async function layAgain({ sum, step, page }: Laid): Promise<Laying> {
       page: { id, title },
     };
   } catch (trouble) {
-    if (trouble instanceof Trouble && !trouble.outOfReach) {
+    if (trouble instanceof Trouble && !trouble.isForNow) {
       // It is not kept any more: the sum is still in the address.
       return { working: await api.work(sum), step };
     }

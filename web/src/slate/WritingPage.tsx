@@ -122,7 +122,7 @@ export function Counts({ report }: { report: Report }) {
 export function NotKept({ what }: { what: string }) {
   return (
     <Box role="status" sx={{ color: 'text.secondary' }}>
-      {what}: Bemble does not answer. It is sent as soon as it does.
+      {what}: Bemble does not answer, or its disk is full. It is sent again until it is kept.
     </Box>
   );
 }

@@ -13,8 +13,17 @@ const MOST_AT_ONCE = 500;
 /** How long to wait before something is sent once more, in milliseconds. */
 const again = (failures: number) => Math.min(500 * 2 ** failures, 4000);
 
-/** Only an app that cannot be reached is asked once more; a refusal is an answer. */
-const outOfReach = (_: number, trouble: Error) => trouble instanceof Trouble && trouble.outOfReach;
+/** Only what failed for now is sent once more; a refusal is an answer. */
+const isForNow = (_: number, trouble: Error) => trouble instanceof Trouble && trouble.isForNow;
+
+interface HandIn {
+  explanation: string;
+  /** How many refusals there were when it was handed in. */
+  after: number;
+}
+
+const COME_BACK =
+  'The page was not handed in: something written on it was refused. Look at it and hand it in again.';
 
 /**
  * What is done to an attempt, sent in its order: strokes, and the handing in behind them. What does
@@ -29,14 +38,17 @@ export function useQueue(
   },
 ) {
   const waiting = useRef<Stroke[]>([]);
+  /** Counts the refusals: what was done before one does not go out after it. */
+  const refusals = useRef(0);
   const queries = useQueryClient();
   const mutationKey = ['attempt', id, 'queue'];
   const inOrder = {
     mutationKey,
     scope: { id: `attempt ${id}` },
-    retry: outOfReach,
+    retry: isForNow,
     retryDelay: again,
     onError: (trouble: Error) => {
+      refusals.current++;
       waiting.current = [];
       told.refused(trouble);
     },
@@ -59,7 +71,10 @@ export function useQueue(
   });
   const { mutate: handIn } = useMutation({
     ...inOrder,
-    mutationFn: (explanation: string) => api.handIn(id, explanation),
+    mutationFn: ({ explanation, after }: HandIn) =>
+      after === refusals.current
+        ? api.handIn(id, explanation)
+        : Promise.reject(new Trouble(COME_BACK)),
     onSuccess: (ended) => {
       told.ended(ended);
       void queries.invalidateQueries({ queryKey: ['attempts'] });
@@ -79,11 +94,11 @@ export function useQueue(
   });
   const handingIn = useIsMutating({
     mutationKey,
-    predicate: ({ state }) => typeof state.variables === 'string',
+    predicate: ({ state }) => state.variables !== undefined,
   });
   return {
     add,
-    handIn,
+    handIn: (explanation: string) => handIn({ explanation, after: refusals.current }),
     handingIn: handingIn > 0,
     /** Whether something could not be sent yet. */
     stuck: failures.some((count) => count > 0),

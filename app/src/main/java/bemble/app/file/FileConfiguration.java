@@ -74,6 +74,11 @@ class FileConfiguration {
   }
 
   @Bean
+  RoomGuard roomGuard(DataFile file) {
+    return new RoomGuard(file.path().toAbsolutePath().getParent().toFile());
+  }
+
+  @Bean
   Keeper keeper(DataFile file, DataSource source, Clock clock) {
     Keeper keeper = new Keeper(file, source, clock);
     if (Files.exists(file.path())) {

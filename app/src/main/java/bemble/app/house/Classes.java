@@ -25,8 +25,15 @@ public class Classes {
     this.bin = bin;
   }
 
+  /** All classes; one of them is current, whatever happened in two windows at once. */
+  @Transactional
   public List<ClassView> all() {
-    return mapper.all().stream().map(this::view).toList();
+    List<ClassRow> rows = mapper.all();
+    if (rows.stream().filter(ClassRow::currentClass).count() != 1 && !rows.isEmpty()) {
+      mapper.choose(rows.get(0).id());
+      rows = mapper.all();
+    }
+    return rows.stream().map(this::view).toList();
   }
 
   /** The style of the current class. */
@@ -68,7 +75,8 @@ public class Classes {
   @Transactional
   public List<ClassView> remove(long id) {
     ClassRow row = mapper.find(id).orElseThrow(Classes::missing);
-    List<ClassRow> others = mapper.all().stream().filter(other -> other.id() != id).toList();
+    // One removal after the other, so that two windows cannot remove the last two classes at once.
+    List<ClassRow> others = mapper.allLocked().stream().filter(other -> other.id() != id).toList();
     if (others.isEmpty()) {
       throw RefusedException.of("last-class");
     }
@@ -89,7 +97,8 @@ public class Classes {
 
   private ClassView view(ClassRow row) {
     Style style = stored.style(row.style());
-    return new ClassView(row.id(), row.name(), row.version(), row.currentClass(), style);
+    List<String> unknown = stored.unknown(row.style());
+    return new ClassView(row.id(), row.name(), row.version(), row.currentClass(), style, unknown);
   }
 
   private static MissingException missing() {

@@ -2,8 +2,10 @@ package bemble.app.http;
 
 import java.net.URI;
 import java.util.stream.Collectors;
+import org.mybatis.spring.MyBatisSystemException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.core.NestedExceptionUtils;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -43,6 +45,17 @@ class ErrorAnswers extends ResponseEntityExceptionHandler {
   @ExceptionHandler
   ProblemDetail missing(MissingException missing) {
     return problem(HttpStatus.NOT_FOUND, "missing", missing.getMessage());
+  }
+
+  /** What was to be kept may be sent again when there is room. */
+  @ExceptionHandler({NoRoomException.class, MyBatisSystemException.class})
+  ProblemDetail notKept(RuntimeException failure) {
+    if (NestedExceptionUtils.getRootCause(failure) instanceof NoRoomException
+        || failure instanceof NoRoomException) {
+      String sentence = Sentences.of("failed.no-room");
+      return problem(HttpStatus.INSUFFICIENT_STORAGE, "no-room", sentence);
+    }
+    return unforeseen(failure);
   }
 
   /** The core refuses what the checks at the door let through. */

@@ -18,17 +18,15 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 
 /**
  * A style in JSON: each setting by its name with its value, {@code "carryPosition": "ABOVE"}, and
  * the class's own sentences by the kind of remark under {@code sentences}.
  */
 public final class StyleJson {
-  private static final Logger LOG = LoggerFactory.getLogger(StyleJson.class);
   private static final String SENTENCES = "sentences";
   private static final Map<String, RemarkKind> KINDS =
       Stream.of(RemarkKind.values()).collect(Collectors.toMap(RemarkKind::key, kind -> kind));
@@ -49,9 +47,9 @@ public final class StyleJson {
 
   /**
    * A style as it was stored, maybe by another version: what this one does not know is left out, so
-   * that the standard value stands for it.
+   * that the standard value stands for it, and is told to {@code unknown}.
    */
-  public static Style stored(JsonNode given) {
+  public static Style stored(JsonNode given, Consumer<String> unknown) {
     Map<Setting, Choice> choices = new EnumMap<>(Setting.class);
     Map<String, String> sentences = new TreeMap<>();
     for (Map.Entry<String, JsonNode> field : given.properties()) {
@@ -59,22 +57,34 @@ public final class StyleJson {
       Optional<Choice> choice =
           setting == null ? Optional.empty() : find(setting, field.getValue());
       if (field.getKey().equals(SENTENCES)) {
-        field.getValue().properties().stream()
-            .filter(own -> isKnown(own.getKey(), own.getValue().asText()))
-            .forEach(own -> sentences.put(own.getKey(), own.getValue().asText()));
+        for (Map.Entry<String, JsonNode> own : field.getValue().properties()) {
+          if (isKnown(own.getKey(), own.getValue().asText())) {
+            sentences.put(own.getKey(), own.getValue().asText());
+          } else {
+            unknown.accept(said(own));
+          }
+        }
       } else if (choice.isPresent()) {
         choices.put(setting, choice.get());
       } else {
-        LOG.warn("Stored by another version, not known here: {}", field);
+        unknown.accept(said(field));
       }
     }
     Style known = new Style(Map.of(), sentences);
     for (Choice choice : choices.values()) {
       Map<Setting, Choice> more = new EnumMap<>(known.choices());
       more.put(Setting.of(choice), choice);
-      known = Style.clash(more).isEmpty() ? known.with(choice) : known;
+      if (Style.clash(more).isEmpty()) {
+        known = known.with(choice);
+      } else {
+        unknown.accept(name(Setting.of(choice)) + ": " + choice.name());
+      }
     }
     return known;
+  }
+
+  private static String said(Map.Entry<String, JsonNode> field) {
+    return field.getKey() + ": " + field.getValue().asText();
   }
 
   private static boolean isKnown(String kind, String text) {

@@ -3,6 +3,7 @@ package bemble.app.page;
 import bemble.app.file.Keeper;
 import bemble.app.http.MissingException;
 import bemble.app.http.Part;
+import bemble.app.http.Sentences;
 import bemble.app.store.Bin;
 import bemble.app.store.NewPage;
 import bemble.app.store.PageMapper;
@@ -15,11 +16,15 @@ import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Locale;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 
 /** Keeps pages, finds them again, and lets a deletion be undone for a day. */
 @Service
 public class Pages {
+  private static final Logger LOG = LoggerFactory.getLogger(Pages.class);
+
   private final PageMapper mapper;
   private final Workings workings;
   private final Stored stored;
@@ -65,8 +70,15 @@ public class Pages {
     return new Part<>(found, mapper.count(title, sum));
   }
 
+  /** A bad record is shown as one, and leaves the others as they are. */
   private PageView.Entry entry(PageRow row) {
-    Workings.Named named = workings.named(ref(row));
+    Workings.Named named;
+    try {
+      named = workings.named(ref(row));
+    } catch (RuntimeException e) {
+      LOG.error("Page {} cannot be read", row.id(), e);
+      named = new Workings.Named(row.plain(), Sentences.of("damaged.page"));
+    }
     return new PageView.Entry(
         row.id(),
         named.problem(),

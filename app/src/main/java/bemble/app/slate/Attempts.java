@@ -4,6 +4,7 @@ import bemble.app.file.Keeper;
 import bemble.app.http.MissingException;
 import bemble.app.http.Part;
 import bemble.app.http.RefusedException;
+import bemble.app.http.Sentences;
 import bemble.app.http.StaleException;
 import bemble.app.slate.AttemptRequest.Telling;
 import bemble.app.slate.AttemptView.AttemptEntry;
@@ -33,14 +34,19 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 
 /** Keeps attempts stroke by stroke, and has them judged. */
 @Service
 public class Attempts {
+  private static final Logger LOG = LoggerFactory.getLogger(Attempts.class);
   private static final int MOST_STROKES = 20_000;
-  private static final int PAGES = 40;
+
+  /** How many marks the open pages may come to: the largest page has 1,400 and takes 6 MB. */
+  private static final int MOST_MARKS = 14_000;
 
   private final AttemptMapper mapper;
   private final Sums sums;
@@ -50,7 +56,11 @@ public class Attempts {
   private final Clock clock;
 
   /** The pages that were used last. Nobody but this app writes in its file. */
-  private final Cache<Long, OpenPage> pages = Caffeine.newBuilder().maximumSize(PAGES).build();
+  private final Cache<Long, OpenPage> pages =
+      Caffeine.newBuilder()
+          .maximumWeight(MOST_MARKS)
+          .weigher((Long id, OpenPage page) -> page.marks())
+          .build();
 
   Attempts(AttemptMapper mapper, Sums sums, Stored stored, Bin bin, Keeper keeper, Clock clock) {
     this.mapper = mapper;
@@ -91,7 +101,26 @@ public class Attempts {
     return new Part<>(entries, mapper.count());
   }
 
+  /** A bad record is shown as one, and leaves the others as they are. */
   private AttemptEntry entry(ListedAttempt row) {
+    try {
+      return readable(row);
+    } catch (RuntimeException e) {
+      LOG.error("Attempt {} cannot be read", row.id(), e);
+      return new AttemptEntry(
+          row.id(),
+          row.plain(),
+          "",
+          row.who(),
+          row.begunAt(),
+          row.handedInAt() != null,
+          0,
+          Sentences.of("damaged.attempt"),
+          1);
+    }
+  }
+
+  private AttemptEntry readable(ListedAttempt row) {
     OpenPage.Outcome outcome =
         new OpenPage.Outcome(row.slip(), row.slips() == null ? 0 : row.slips());
     if (row.handedInAt() != null && !Objects.equals(row.judgedBy(), Judge.VERSION)) {

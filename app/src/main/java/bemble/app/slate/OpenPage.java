@@ -44,6 +44,11 @@ final class OpenPage {
     row = ended;
   }
 
+  /** How much there is on it, which is what it takes to keep it open. */
+  int marks() {
+    return slate.truth().paper().marks().size() + strokes.size();
+  }
+
   Slate slate() {
     return slate;
   }

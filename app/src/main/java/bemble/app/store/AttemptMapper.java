@@ -55,7 +55,11 @@ public interface AttemptMapper extends Deletable {
   @Select(COLUMNS + "where id = #{id} and deleted_at is null")
   Optional<AttemptRow> find(long id);
 
-  @Select(COLUMNS + "where check_of = #{id} and deleted_at is null")
+  /** The latest check: one that was deleted and brought back may stand beside a newer one. */
+  @Select(
+      COLUMNS
+          + "where check_of = #{id} and deleted_at is null"
+          + " order by id desc fetch first row only")
   Optional<AttemptRow> findCheck(long id);
 
   /** Ends an attempt once; 0 where it has ended before. */

@@ -18,6 +18,10 @@ public interface ClassMapper extends Deletable {
   @Select(COLUMNS + "where deleted_at is null order by id")
   List<ClassRow> all();
 
+  /** The same, for nobody else to change until the transaction ends. */
+  @Select(COLUMNS + "where deleted_at is null order by id for update")
+  List<ClassRow> allLocked();
+
   @Select(COLUMNS + "where id = #{id} and deleted_at is null")
   Optional<ClassRow> find(long id);
 

@@ -4,6 +4,9 @@ import bemble.app.http.StyleJson;
 import bemble.style.Style;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
 import org.springframework.stereotype.Component;
 
 /** Values that lie in a column as JSON. What any version of Bemble has written can be read. */
@@ -25,8 +28,19 @@ public class Stored {
 
   /** A style, with the standard value for what this version does not know. */
   public Style style(String text) {
+    return read(text, unknown -> {});
+  }
+
+  /** What of a style this version does not know. */
+  public List<String> unknown(String text) {
+    List<String> unknown = new ArrayList<>();
+    read(text, unknown::add);
+    return unknown;
+  }
+
+  private Style read(String text, Consumer<String> unknown) {
     try {
-      return StyleJson.stored(json.readTree(text));
+      return StyleJson.stored(json.readTree(text), unknown);
     } catch (JsonProcessingException e) {
       throw new IllegalStateException(e);
     }

@@ -4,6 +4,7 @@ import static org.hamcrest.Matchers.containsString;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyLong;
 import static org.mockito.BDDMockito.given;
+import static org.mockito.BDDMockito.willThrow;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
@@ -21,8 +22,10 @@ import bemble.app.slate.Pupils;
 import bemble.app.working.Sums;
 import bemble.app.working.Workings;
 import bemble.problem.Refusal;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.mybatis.spring.MyBatisSystemException;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.WebMvcTest;
 import org.springframework.context.annotation.Import;
@@ -42,6 +45,20 @@ class ErrorAnswersTest {
   @MockitoBean Attempts attempts;
   @MockitoBean Pupils pupils;
   @MockitoBean Keeper keeper;
+
+  @Test
+  void aFullDiskIsSaidHoweverDeepItWasFound() throws Exception {
+    for (RuntimeException failure :
+        List.of(new NoRoomException(), new MyBatisSystemException(null, new NoRoomException()))) {
+      willThrow(failure).given(pages).keep(any());
+      mvc.perform(
+              post("/api/pages")
+                  .contentType(MediaType.APPLICATION_JSON)
+                  .content("{\"sum\":{\"plain\":\"4 + 4\"},\"title\":\"Tubs\"}"))
+          .andExpect(status().isInsufficientStorage())
+          .andExpect(jsonPath("$.detail").value(containsString("no room left")));
+    }
+  }
 
   @Test
   void aRefusedLineIsAnsweredWithItsSentenceAndPlace() throws Exception {

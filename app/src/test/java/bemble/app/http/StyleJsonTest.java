@@ -3,6 +3,7 @@ package bemble.app.http;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.junit.jupiter.api.Assertions.fail;
 
 import bemble.style.Choice;
 import bemble.style.Setting;
@@ -12,6 +13,8 @@ import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.module.SimpleModule;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Random;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -60,7 +63,7 @@ class StyleJsonTest {
   void everyStyleIsReadAsItWasWritten() throws JsonProcessingException {
     for (Style style : styles().toList()) {
       assertEquals(style, read(JSON.writeValueAsString(style)));
-      assertEquals(style, StyleJson.stored(written(style)));
+      assertEquals(style, StyleJson.stored(written(style), unknown -> fail(unknown)));
     }
   }
 
@@ -111,13 +114,18 @@ class StyleJsonTest {
         "{\"sentences\":{\"carry\":\"Carry {cake}.\"},\"onTop\":\"LONGER\"}"
       })
   void ofAStoredStyleWhatIsNotKnownIsAsUsual(String text) throws JsonProcessingException {
-    assertEquals(Style.STANDARD.with(Choice.OnTop.LONGER), StyleJson.stored(JSON.readTree(text)));
+    List<String> unknown = new ArrayList<>();
+    Style style = StyleJson.stored(JSON.readTree(text), unknown::add);
+    assertEquals(Style.STANDARD.with(Choice.OnTop.LONGER), style);
+    assertEquals(1, unknown.size());
   }
 
   @Test
   void aStoredClashLeavesOneOfBoth() throws JsonProcessingException {
-    Style style =
-        StyleJson.stored(JSON.readTree("{\"decimalMark\":\"COMMA\",\"thousandsMark\":\"COMMA\"}"));
+    List<String> unknown = new ArrayList<>();
+    JsonNode clash = JSON.readTree("{\"decimalMark\":\"COMMA\",\"thousandsMark\":\"COMMA\"}");
+    Style style = StyleJson.stored(clash, unknown::add);
+    assertEquals(1, unknown.size());
     assertTrue(Style.clash(style.choices()).isEmpty());
   }
 }

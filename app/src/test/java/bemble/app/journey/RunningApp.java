@@ -7,6 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.jdbc.core.JdbcTemplate;
 
 /** Bemble running inside the test, on a free port. */
 final class RunningApp implements AutoCloseable {
@@ -37,6 +38,11 @@ final class RunningApp implements AutoCloseable {
 
   String address() {
     return "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
+  }
+
+  /** Changes what is kept behind Bemble's back. */
+  void spoil(String sql) {
+    context.getBean(JdbcTemplate.class).execute(sql);
   }
 
   @Override
