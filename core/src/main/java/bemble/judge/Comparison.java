@@ -12,10 +12,12 @@ import java.util.Optional;
 final class Comparison {
   private final Handwriting page;
   private final Stage stage;
+  private final Extras extras;
 
   Comparison(Handwriting page, Stage stage) {
     this.page = page;
     this.stage = stage;
+    this.extras = new Extras(page);
   }
 
   boolean differs(Seen seen) {
@@ -45,12 +47,16 @@ final class Comparison {
     return prediction.at(left, Spot.FULL) == null && Handwriting.isDigit(more) && !more.equals("0");
   }
 
-  /** A small figure in the column of an aid that no step of the page would write there. */
-  Optional<Written> wrongAid(Seen seen, Prediction prediction) {
-    int column = seen.entry().slot().square().column();
+  /** Figures too many beside a figure of an answer. */
+  List<Square> extras(Seen seen, Prediction prediction) {
+    return extras.beside(seen, prediction);
+  }
+
+  /** A small figure in a column that no step of the page would write there. */
+  Optional<Written> wrongAid(int column, Prediction prediction) {
     return page.smallInColumn(column).stream()
         .filter(written -> !prediction.isCell(written.at()))
-        .filter(written -> !prediction.aids(column).contains(written.text()))
+        .filter(written -> !prediction.helps(column, written.text()))
         .findFirst();
   }
 
@@ -61,6 +67,15 @@ final class Comparison {
     return !points.isEmpty() && !points.contains(at);
   }
 
+  /** Whether all numbers of the sum stand where a page has them, and nothing above them. */
+  boolean isSetOutAs(Prediction prediction) {
+    List<Seen> numbers =
+        prediction.seen().stream().filter(seen -> seen.isSetOut() && !seen.isOptional()).toList();
+    int top = numbers.stream().mapToInt(seen -> seen.entry().slot().square().row()).min().orElse(0);
+    return numbers.stream().allMatch(seen -> !differs(seen) && absent(seen).isEmpty())
+        && page.all().stream().noneMatch(one -> one.isFull() && one.at().row() < top);
+  }
+
   /** How well a page agrees: matching squares less those that differ, small figures half. */
   int agreement(Prediction prediction) {
     int agreement = 0;
@@ -69,8 +84,11 @@ final class Comparison {
       if (written.isPoint()) {
         agreement += prediction.hasPoint(written.at()) ? 2 : -2;
       } else if (!written.isFull() && !prediction.isCell(written.at())) {
-        boolean helps = prediction.aids(written.at().column()).contains(written.text());
-        agreement += helps ? 1 : -1;
+        int column = written.at().column();
+        boolean own = prediction.hasAid(column, written.text());
+        // Those of another way are no reason to think that this hand wrote them, nor against it.
+        boolean helps = prediction.helps(column, written.text());
+        agreement += own ? 1 : helps ? 0 : -1;
       } else if (expected != null) {
         agreement += expected.equals(written.text()) ? 2 : -2;
       } else if (!written.text().equals("0") && written.isNumber()) {

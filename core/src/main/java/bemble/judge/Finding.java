@@ -27,10 +27,19 @@ public record Finding(
     COPIED_WRONGLY,
     /** The sign of the sum stands nowhere. */
     SIGN_MISSING,
+    /** A decimal mark stands in the wrong place, or is missing. */
+    POINT,
+    /** A figure too many in front of an answer or behind it. */
+    TOO_MANY,
     /** Something that belongs there is missing. */
     MISSING,
     /** None of these. */
     UNKNOWN
+  }
+
+  /** The same mistake, seen in other squares. */
+  Finding at(List<Square> others) {
+    return new Finding(others, step, due, kind, slips, distance);
   }
 
   /** Keeps copies of the lists. */

@@ -21,15 +21,18 @@ import java.util.concurrent.ConcurrentHashMap;
  */
 public final class Judge {
   /** Grows when a page can get another judgement than before. */
-  public static final int VERSION = 1;
+  public static final int VERSION = 2;
 
   private final Sum sum;
 
-  /** The sum in each school; its true page is the same for every page that is judged. */
-  private final Map<Style, Search.School> schools = new ConcurrentHashMap<>();
+  /** How many schools are searched for the hand that wrote a page: those that agree best. */
+  private static final int MOST_SCHOOLS = 3;
 
-  /** The page that was judged last: mostly the next one is the same with a figure more. */
-  private volatile Known last;
+  /** The sum in the orders in which it may be set out. */
+  private final List<Sum> variants;
+
+  /** The sum in each school; its true page is the same for every page that is judged. */
+  private final Map<Sum, Search.School> schools = new ConcurrentHashMap<>();
 
   /** Whether pages of a method are judged; the others are drawings to be looked at. */
   public static boolean judges(Method<?> of) {
@@ -39,6 +42,7 @@ public final class Judge {
   /** A judge of pages of one sum. */
   public Judge(Sum sum) {
     this.sum = sum;
+    this.variants = Variants.of(sum);
   }
 
   /** How far a page has come. */
@@ -55,100 +59,79 @@ public final class Judge {
     OWN
   }
 
-  /** Judges a page in every accepted style and returns the report of the style that fits best. */
+  /**
+   * Judges a page in every accepted style and returns the report of the style that fits best. The
+   * same page always has the same report, however it came to be written.
+   */
   public Report judge(List<Written> page, Stage stage, SettingOut settingOut) {
     if (settingOut == SettingOut.GIVEN) {
-      return judged(page, stage, settingOut);
+      return judged(sum, page, stage, settingOut);
     }
-    Prediction truth = school(sum.style()).truth();
-    Alignment alignment = Alignment.of(page, truth);
-    List<Written> back = alignment.takenBack(page);
-    Report report = judged(back, stage, settingOut);
+    SetOut setOut = setOut(page, stage);
+    Prediction truth = school(setOut.sum).truth();
+    Report report = judged(setOut.sum, setOut.page, stage, settingOut);
+    report = Points.held(report, setOut.page, stage);
     boolean signed = stage == Stage.IN_WORK || sum.method().form() == PageForm.FRAMED;
-    return alignment.put(signed ? report : Signs.held(report, back, truth.working()));
+    return setOut.alignment.put(signed ? report : Signs.held(report, setOut.page, truth.working()));
   }
 
-  private Search.School school(Style style) {
-    return schools.computeIfAbsent(style, any -> Search.School.of(sum.in(style)));
-  }
+  /** A page as its writer has set the sum out: in which order, and where on the sheet. */
+  private record SetOut(Sum sum, Alignment alignment, List<Written> page) {}
 
-  private Report judged(List<Written> page, Stage stage, SettingOut settingOut) {
-    Handwriting writing = new Handwriting(page);
-    Known before = last;
-    Known now =
-        before != null && before.hasGrownInto(page, stage, settingOut)
-            ? before.goOn(writing)
-            : null;
-    if (now == null) {
-      now = best(writing, stage, settingOut);
+  /** The given order, unless the numbers stand without a fault in another. */
+  private SetOut setOut(List<Written> page, Stage stage) {
+    SetOut given = null;
+    for (Sum variant : variants) {
+      Prediction truth = school(variant).truth();
+      Alignment alignment = Alignment.of(page, truth);
+      List<Written> back = alignment.takenBack(page);
+      SetOut setOut = new SetOut(variant, alignment, back);
+      if (new Comparison(new Handwriting(back), stage).isSetOutAs(truth)) {
+        return setOut;
+      }
+      given = given == null ? setOut : given;
     }
-    last = now;
-    return now.report;
+    return given;
+  }
+
+  private Search.School school(Sum of) {
+    return schools.computeIfAbsent(of, Search.School::of);
   }
 
   /**
    * Tries the accepted styles in the order in which they agree with the page, and stops at the
    * first one in which known slips explain every difference.
    */
-  private Known best(Handwriting writing, Stage stage, SettingOut settingOut) {
+  private Report judged(Sum of, List<Written> page, Stage stage, SettingOut settingOut) {
+    Handwriting writing = new Handwriting(page);
     Comparison comparison = new Comparison(writing, stage);
     List<Search.School> accepted = new ArrayList<>();
-    for (Style style : Schools.of(sum)) {
-      accepted.add(school(style));
+    for (Style style : Schools.of(of)) {
+      accepted.add(school(of.in(style)));
     }
     accepted.sort(Comparator.comparing(school -> -comparison.agreement(school.truth())));
-    Known best = null;
-    for (Search.School school : accepted) {
+    Report best = null;
+    for (Search.School school : accepted.subList(0, Math.min(MOST_SCHOOLS, accepted.size()))) {
       Search search = new Search(school, writing, stage, settingOut);
       search.search();
-      Known known = new Known(writing.all(), stage, settingOut, search, search.report());
-      if (best == null || known.trouble() < best.trouble()) {
-        best = known;
+      Report report = search.report();
+      if (best == null || trouble(report) < trouble(best)) {
+        best = report;
       }
-      if (best.isExplained()) {
+      if (isExplained(best)) {
         break;
       }
     }
     return best;
   }
 
-  /** A page with what is known of the hand that wrote it. */
-  private record Known(
-      List<Written> page, Stage stage, SettingOut settingOut, Search search, Report report) {
-    long trouble() {
-      return report.findings().size() + report.count(Verdict.NOT_NEEDED);
-    }
+  private static long trouble(Report report) {
+    return report.findings().size() + report.count(Verdict.NOT_NEEDED);
+  }
 
-    boolean isExplained() {
-      return report.count(Verdict.NOT_NEEDED) == 0
-          && report.findings().stream().allMatch(each -> each.kind() == Finding.Kind.KNOWN);
-    }
-
-    /** Whether another page is this one with more written on it, which is still in work. */
-    boolean hasGrownInto(List<Written> other, Stage otherStage, SettingOut otherSettingOut) {
-      return stage == Stage.IN_WORK
-          && otherStage == stage
-          && otherSettingOut == settingOut
-          && other.size() >= page.size()
-          && other.subList(0, page.size()).equals(page)
-          && other.subList(page.size(), other.size()).stream().noneMatch(this::isInFinding);
-    }
-
-    /** What is added to a number that was found wrong may change what is wrong with it. */
-    private boolean isInFinding(Written written) {
-      return report.findings().stream()
-          .anyMatch(finding -> finding.squares().contains(written.at()));
-    }
-
-    /** What is known of the grown page if the same hand wrote all of it, otherwise null. */
-    Known goOn(Handwriting grown) {
-      Search same = search.onto(grown);
-      if (!same.holds()) {
-        return null;
-      }
-      Known known = new Known(grown.all(), stage, settingOut, same, same.report());
-      return known.trouble() == trouble() ? known : null;
-    }
+  private static boolean isExplained(Report report) {
+    return report.count(Verdict.NOT_NEEDED) == 0
+        && report.findings().stream().allMatch(each -> each.kind() == Finding.Kind.KNOWN);
   }
 
   /** The page of somebody who makes some slips wherever they are possible. */

@@ -45,12 +45,13 @@ public final class Penned {
   /**
    * All values in the order of writing.
    *
-   * @param setOut whether those copied from the sum, and its sign, are among them
+   * @param setOut whether those copied from the sum, its sign and all points are among them
    */
   public static List<Put> puts(Working working, boolean setOut) {
     List<Put> page = new ArrayList<>();
     Optional<Written> sign = setOut ? Signs.of(working) : Optional.empty();
-    for (Seen seen : new Prediction(working).seen()) {
+    Prediction prediction = new Prediction(working);
+    for (Seen seen : prediction.seen()) {
       if (sign.isPresent() && !seen.isSetOut()) {
         page.add(new Put(sign.get(), Kind.FIGURE, Role.SIGN));
         sign = Optional.empty();
@@ -58,6 +59,12 @@ public final class Penned {
       if (setOut || !seen.isSetOut()) {
         seen.expected().forEach(one -> page.add(put(seen, one)));
       }
+    }
+    if (setOut) {
+      prediction.pointsOnPaper().stream()
+          .filter(after -> !prediction.hasPoint(after))
+          .map(after -> new Written(after, Spot.LOWER_RIGHT, "."))
+          .forEach(point -> page.add(new Put(point, Kind.POINT, Role.POINT)));
     }
     return page;
   }

@@ -11,6 +11,7 @@ import bemble.plan.Working;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -47,7 +48,8 @@ final class Prediction {
     boolean isOptional() {
       Role role = entry.slot().role();
       boolean nothingLeft = role == Role.REMAINDER && entry.value().signum() == 0;
-      return isAid() || nothingLeft || role == Role.LEAD || role == Role.TRY;
+      boolean padding = role == Role.PADDING;
+      return isAid() || nothingLeft || padding || role == Role.LEAD || role == Role.TRY;
     }
   }
 
@@ -56,16 +58,41 @@ final class Prediction {
   private final Map<Square, String> full = new HashMap<>();
   private final Map<Square, String> cells = new HashMap<>();
   private final Set<Square> points = new HashSet<>();
+  private final Set<Square> pointsOnPaper = new LinkedHashSet<>();
+  private final Map<Integer, Set<String>> otherAids;
   private final Map<Integer, Set<String>> aidsByColumn = new HashMap<>();
 
+  /** A page with no small figures but its own. */
   Prediction(Working working) {
+    this(working, Map.of());
+  }
+
+  /** A page on which other small figures say the same as its own, column by column. */
+  Prediction(Working working, Map<Integer, Set<String>> otherAids) {
     this.working = working;
+    this.otherAids = otherAids;
     List<Mark> marks = working.paper().marks();
+    for (Mark mark : marks) {
+      Square after = pointOf(mark);
+      if (after != null) {
+        pointsOnPaper.add(after);
+      }
+    }
     for (Step step : working.steps()) {
       for (Entry entry : step.entries()) {
         add(entry, step, marks);
       }
     }
+    seen.replaceAll(this::asItStays);
+  }
+
+  /** A number that runs into a square of the next one is seen as far as that leaves it. */
+  private Seen asItStays(Seen each) {
+    List<Expected> left =
+        each.expected.stream()
+            .filter(one -> one.spot() != Spot.FULL || one.text().equals(full.get(one.at())))
+            .toList();
+    return left.size() == each.expected.size() ? each : new Seen(each.entry, each.step, left);
   }
 
   private void add(Entry entry, Step step, List<Mark> marks) {
@@ -113,13 +140,28 @@ final class Prediction {
     return points.contains(after);
   }
 
+  /** The squares after which a decimal mark is drawn or written. */
+  Set<Square> pointsOnPaper() {
+    return pointsOnPaper;
+  }
+
+  /** The square after which a mark is a point; null where it is none. */
+  static Square pointOf(Mark mark) {
+    return mark.shape() instanceof Shape.Point point ? point.after() : null;
+  }
+
   /** Whether a square is meant for a number of several figures. */
   boolean isCell(Square square) {
     return cells.containsKey(square);
   }
 
-  /** The texts of the small figures that may help in a column. */
-  Set<String> aids(int column) {
-    return aidsByColumn.getOrDefault(column, Set.of());
+  /** Whether a step of the page itself writes a small figure in a column. */
+  boolean hasAid(int column, String text) {
+    return aidsByColumn.getOrDefault(column, Set.of()).contains(text);
+  }
+
+  /** Whether a small figure is one that may help in a column. */
+  boolean helps(int column, String text) {
+    return hasAid(column, text) || otherAids.getOrDefault(column, Set.of()).contains(text);
   }
 }

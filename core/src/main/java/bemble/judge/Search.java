@@ -16,14 +16,11 @@ import bemble.wording.Section;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
-import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 
 /** The search for the hand that wrote one page, in one school. */
 final class Search {
@@ -38,80 +35,13 @@ final class Search {
   private final Stage stage;
   private final SettingOut settingOut;
 
-  /** Where the page differs from the true one first; null where it does not. */
-  private final Slot begin;
+  private KnownHand known;
 
-  private Known known;
-
-  /**
-   * What is known of the hand so far.
-   *
-   * @param slips its slips
-   * @param forced the values that no slip explains, and those that its writer was free to choose
-   * @param settled the slots that need not be looked at again
-   * @param chosen what the writer was free to choose before anything was wrong
-   * @param findings what was found wrong
-   * @param truth the true page of this writer's choices
-   * @param meant the page that this hand writes
-   */
-  private record Known(
-      List<At> slips,
-      Map<Slot, BigInteger> forced,
-      Set<Slot> settled,
-      Map<Slot, BigInteger> chosen,
-      List<Finding> findings,
-      Prediction truth,
-      Prediction meant) {
-    Known {
-      slips = List.copyOf(slips);
-      forced = Map.copyOf(forced);
-      settled = Set.copyOf(settled);
-      chosen = Map.copyOf(chosen);
-      findings = List.copyOf(findings);
-    }
-
-    static Known nothing(Prediction truth) {
-      return new Known(List.of(), Map.of(), Set.of(), Map.of(), List.of(), truth, truth);
-    }
-
-    Known found(Finding finding) {
-      return new Known(slips, forced, settled, chosen, plus(findings, finding), truth, meant);
-    }
-
-    Known slipping(At slip, Prediction then) {
-      return new Known(plus(slips, slip), forced, settled, chosen, findings, truth, then);
-    }
-
-    Known settling(Slot slot) {
-      Set<Slot> more = new HashSet<>(settled);
-      more.add(slot);
-      return new Known(slips, forced, more, chosen, findings, truth, meant);
-    }
-
-    Known writing(Slot slot, BigInteger value, Prediction then) {
-      return new Known(slips, plus(forced, slot, value), settled, chosen, findings, truth, then);
-    }
-
-    Known choosing(Slot slot, BigInteger value, Prediction asChosen) {
-      return new Known(
-          slips, forced, settled, plus(chosen, slot, value), findings, asChosen, meant);
-    }
-  }
-
-  private static <T> List<T> plus(List<T> list, T one) {
-    return Stream.concat(list.stream(), Stream.of(one)).toList();
-  }
-
-  private static <K, V> Map<K, V> plus(Map<K, V> map, K key, V value) {
-    Map<K, V> more = new HashMap<>(map);
-    more.put(key, value);
-    return more;
-  }
-
-  /** A sum as one school works it, with its true page. */
-  record School(Sum sum, Prediction truth) {
+  /** A sum as one school works it, with the small figures that are accepted and its true page. */
+  record School(Sum sum, Map<Integer, Set<String>> otherAids, Prediction truth) {
     static School of(Sum sum) {
-      return new School(sum, new Prediction(sum.work()));
+      Map<Integer, Set<String>> otherAids = OtherAids.of(sum);
+      return new School(sum, otherAids, new Prediction(sum.work(), otherAids));
     }
   }
 
@@ -121,47 +51,20 @@ final class Search {
     this.comparison = new Comparison(page, stage);
     this.stage = stage;
     this.settingOut = settingOut;
-    this.known = Known.nothing(school.truth());
-    this.begin = begin();
-  }
-
-  private Search(Search other, Handwriting grown) {
-    this.school = other.school;
-    this.page = grown;
-    this.comparison = new Comparison(grown, other.stage);
-    this.stage = other.stage;
-    this.settingOut = other.settingOut;
-    this.known = other.known;
-    this.begin = other.begin;
-  }
-
-  /** The same hand over the page when more is written; it may not have written all of it. */
-  Search onto(Handwriting grown) {
-    return new Search(this, grown);
-  }
-
-  /** Whether the hand that is known would have written the page, and shows its first slip there. */
-  boolean holds() {
-    return firstWrong() == null && Objects.equals(begin, begin());
-  }
-
-  /** Where the page first differs from the true one; null where it does not. */
-  private Slot begin() {
-    Seen first = firstWrong(school.truth(), Set.of());
-    return first == null ? null : first.entry().slot();
+    this.known = KnownHand.nothing(school.truth());
   }
 
   /** Explains one difference after another until none is left or there are too many. */
   void search() {
     for (Seen wrong = firstWrong();
-        wrong != null && known.findings.size() < MOST_FINDINGS;
+        wrong != null && known.findings().size() < MOST_FINDINGS;
         wrong = firstWrong()) {
       known = isChoice(wrong) ? choose(wrong) : explain(wrong);
     }
   }
 
   private Seen firstWrong() {
-    return firstWrong(known.meant, known.settled);
+    return firstWrong(known.meant(), known.settled());
   }
 
   /** Whether the written value is a choice that the rule leaves open. */
@@ -173,43 +76,55 @@ final class Search {
   }
 
   /** What is known with what its writer has chosen in one slot. */
-  private Known choose(Seen wrong) {
+  private KnownHand choose(Seen wrong) {
     Slot slot = wrong.entry().slot();
     BigInteger value = value(wrong).orElseThrow();
-    Known chosen = known;
-    if (known.findings.isEmpty()) {
-      Map<Slot, BigInteger> choices = plus(known.chosen, slot, value);
+    KnownHand chosen = known;
+    if (known.findings().isEmpty()) {
+      Map<Slot, BigInteger> choices = KnownHand.plus(known.chosen(), slot, value);
       chosen = known.choosing(slot, value, worked(List.of(), choices));
     }
-    return chosen.writing(slot, value, worked(known.slips, plus(known.forced, slot, value)));
+    return chosen.writing(
+        slot, value, worked(known.slips(), KnownHand.plus(known.forced(), slot, value)));
   }
 
   private Prediction worked(List<At> made, Map<Slot, BigInteger> written) {
     SlippingHand hand = new SlippingHand(school.sum().problem(), made, written);
-    return new Prediction(school.sum().work(hand));
+    return page(school.sum().work(hand));
+  }
+
+  private Prediction page(Working working) {
+    return new Prediction(working, school.otherAids());
   }
 
   Report report() {
-    return new Verdicts(page, known.truth, known.meant, known.findings, settingOut).report();
+    return new Verdicts(page, known.truth(), known.meant(), known.findings(), settingOut).report();
   }
 
-  /** The first entry that does not stand on the page as predicted; null where all do. */
+  /**
+   * The first entry that does not stand on the page as predicted; null where all do. Small figures
+   * come last: a wrong one that was used is found by the figure that it spoils.
+   */
   private Seen firstWrong(Prediction prediction, Set<Slot> except) {
-    Set<Integer> sound = new HashSet<>();
+    Map<Integer, Seen> aids = new LinkedHashMap<>();
     for (Seen seen : prediction.seen()) {
       boolean judged = settingOut == SettingOut.OWN || !seen.isSetOut();
-      // The small figures of a column are looked at together, once.
-      boolean looked = seen.isAid() && !sound.add(seen.entry().slot().square().column());
-      if (judged && !looked && !except.contains(seen.entry().slot()) && isWrong(seen, prediction)) {
+      if (!judged || except.contains(seen.entry().slot())) {
+        continue;
+      }
+      if (seen.isAid()) {
+        // The small figures of a column are looked at together, once.
+        aids.putIfAbsent(column(seen), seen);
+      } else if (isWrong(seen, prediction)) {
         return seen;
       }
     }
-    return null;
+    return aids.values().stream().filter(aid -> isWrong(aid, prediction)).findFirst().orElse(null);
   }
 
   private boolean isWrong(Seen seen, Prediction prediction) {
     if (seen.isAid()) {
-      return comparison.wrongAid(seen, prediction).isPresent();
+      return comparison.wrongAid(column(seen), prediction).isPresent();
     }
     if (comparison.differs(seen) || seen.isPoint() && comparison.isElsewhere(seen)) {
       return true;
@@ -217,7 +132,14 @@ final class Search {
     if (isMissed(seen)) {
       return true;
     }
-    return seen.isOpen() && comparison.runsOn(seen, prediction);
+    if (seen.isOpen()) {
+      return comparison.runsOn(seen, prediction);
+    }
+    return !comparison.extras(seen, prediction).isEmpty();
+  }
+
+  private static int column(Seen seen) {
+    return seen.entry().slot().square().column();
   }
 
   /** Missing figures make one finding; their squares are all listed. */
@@ -225,12 +147,12 @@ final class Search {
     return stage == Stage.HANDED_IN
         && !seen.isOptional()
         && !comparison.absent(seen).isEmpty()
-        && known.findings.stream().noneMatch(each -> each.kind() == Finding.Kind.MISSING);
+        && known.findings().stream().noneMatch(each -> each.kind() == Finding.Kind.MISSING);
   }
 
   /** Explains one difference; gives what is known then. */
-  private Known explain(Seen wrong) {
-    Prediction meant = known.meant;
+  private KnownHand explain(Seen wrong) {
+    Prediction meant = known.meant();
     int now = comparison.agreement(meant);
     List<Tried> tried = new ArrayList<>();
     List<Slip> slips = school.sum().method().slips();
@@ -248,16 +170,51 @@ final class Search {
         Comparator.<Tried, Integer>comparing(each -> -each.agreement)
             .thenComparing(each -> slips.indexOf(each.at.slip())));
     Optional<Tried> figure = force(wrong);
-    boolean named =
-        !tried.isEmpty()
-            && figure.map(each -> each.agreement <= tried.get(0).agreement).orElse(true);
-    Known found = known.found(finding(wrong, tried, named, meant));
+    int least = figure.map(each -> each.agreement).orElse(now);
+    boolean named = !tried.isEmpty() && least <= tried.get(0).agreement;
+    Optional<Tried> aid = named ? Optional.empty() : spoiling(wrong, meant, least);
+    if (aid.isPresent()) {
+      Seen guilty = aid.get().aid;
+      return known
+          .found(finding(guilty, tried, false, meant))
+          .settling(guilty.entry().slot())
+          .writing(guilty.entry().slot(), aid.get().value, aid.get().prediction);
+    }
+    KnownHand found = known.found(finding(wrong, tried, named, meant));
     if (named) {
       return found.slipping(tried.get(0).at, tried.get(0).prediction);
     }
     Slot slot = wrong.entry().slot();
-    Known settled = found.settling(slot);
+    KnownHand settled = found.settling(slot);
     return figure.map(each -> settled.writing(slot, each.value, each.prediction)).orElse(settled);
+  }
+
+  /**
+   * A small figure of the column that is wrong and from which the wrong figure follows; it explains
+   * more of the page than {@code least}.
+   */
+  private Optional<Tried> spoiling(Seen wrong, Prediction meant, int least) {
+    int column = column(wrong);
+    Optional<Written> written =
+        wrong.isAid() ? Optional.empty() : comparison.wrongAid(column, meant);
+    return written.stream()
+        .filter(Written::isNumber)
+        .flatMap(
+            small ->
+                meant.seen().stream()
+                    .takeWhile(seen -> seen != wrong)
+                    .filter(Seen::isAid)
+                    .filter(aid -> column(aid) == column)
+                    .map(aid -> with(aid, new BigInteger(small.text()))))
+        .filter(each -> each.agreement > least && !isStillWrong(wrong, each.prediction))
+        .max(Comparator.comparing(each -> each.agreement));
+  }
+
+  /** The page with a small figure taken as it is. */
+  private Tried with(Seen aid, BigInteger value) {
+    Prediction then =
+        worked(known.slips(), KnownHand.plus(known.forced(), aid.entry().slot(), value));
+    return new Tried(null, aid, value, then);
   }
 
   private boolean isStillWrong(Seen wrong, Prediction other) {
@@ -269,12 +226,14 @@ final class Search {
   /** A hand that was tried, and how much of the page it would have written so. */
   private final class Tried {
     final At at;
+    final Seen aid;
     final BigInteger value;
     final Prediction prediction;
     final int agreement;
 
-    Tried(At at, BigInteger value, Prediction prediction) {
+    Tried(At at, Seen aid, BigInteger value, Prediction prediction) {
       this.at = at;
+      this.aid = aid;
       this.value = value;
       this.prediction = prediction;
       this.agreement = comparison.agreement(prediction);
@@ -283,11 +242,11 @@ final class Search {
 
   /** The page with one slip more; empty if the slip is not possible in its section. */
   private Optional<Tried> trySlip(At at) {
-    List<At> more = plus(known.slips, at);
-    SlippingHand hand = new SlippingHand(school.sum().problem(), more, known.forced);
+    List<At> more = KnownHand.plus(known.slips(), at);
+    SlippingHand hand = new SlippingHand(school.sum().problem(), more, known.forced());
     Working working = school.sum().work(hand);
-    return hand.made(known.slips.size())
-        ? Optional.of(new Tried(at, null, new Prediction(working)))
+    return hand.made(known.slips().size())
+        ? Optional.of(new Tried(at, null, null, page(working)))
         : Optional.empty();
   }
 
@@ -296,8 +255,9 @@ final class Search {
     return value(wrong)
         .map(
             value -> {
-              Map<Slot, BigInteger> more = plus(known.forced, wrong.entry().slot(), value);
-              return new Tried(null, value, worked(known.slips, more));
+              Map<Slot, BigInteger> more =
+                  KnownHand.plus(known.forced(), wrong.entry().slot(), value);
+              return new Tried(null, null, value, worked(known.slips(), more));
             });
   }
 
@@ -331,12 +291,25 @@ final class Search {
     if (named) {
       return new Finding(squares, wrong.step(), wrong.due(), Finding.Kind.KNOWN, names, 0);
     }
-    return new Finding(squares, wrong.step(), wrong.due(), kind(wrong), names, distance(wrong));
+    Finding.Kind kind = kind(wrong, prediction);
+    // Nothing is due where a figure is too many.
+    List<Written> due = kind == Finding.Kind.TOO_MANY ? List.of() : wrong.due();
+    return new Finding(squares, wrong.step(), due, kind, names, distance(wrong));
   }
 
-  private Finding.Kind kind(Seen wrong) {
+  /** Whether all is right with an entry but for figures that join on to it. */
+  private boolean isTooMany(Seen wrong, Prediction prediction) {
+    return !comparison.differs(wrong)
+        && comparison.absent(wrong).isEmpty()
+        && !comparison.extras(wrong, prediction).isEmpty();
+  }
+
+  private Finding.Kind kind(Seen wrong, Prediction prediction) {
     if (wrong.isSetOut()) {
       return Finding.Kind.COPIED_WRONGLY;
+    }
+    if (isTooMany(wrong, prediction)) {
+      return Finding.Kind.TOO_MANY;
     }
     if (!wrong.isAid() && !comparison.differs(wrong) && !comparison.absent(wrong).isEmpty()) {
       return Finding.Kind.MISSING;
@@ -354,7 +327,10 @@ final class Search {
 
   private List<Square> squares(Seen wrong, Prediction prediction) {
     if (wrong.isAid()) {
-      return comparison.wrongAid(wrong, prediction).map(Written::at).stream().toList();
+      return comparison.wrongAid(column(wrong), prediction).map(Written::at).stream().toList();
+    }
+    if (isTooMany(wrong, prediction)) {
+      return comparison.extras(wrong, prediction);
     }
     if (wrong.isPoint() && comparison.isElsewhere(wrong)) {
       return page.pointsInRow(wrong.entry().slot().square().row());

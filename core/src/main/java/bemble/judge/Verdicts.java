@@ -72,6 +72,10 @@ final class Verdicts {
   }
 
   private Verdict point(Square after) {
+    if (settingOut == SettingOut.OWN && meant.pointsOnPaper().contains(after)) {
+      boolean asTrue = truth.pointsOnPaper().contains(after);
+      return wrongOr(asTrue ? Verdict.RIGHT : Verdict.FOLLOWS, after);
+    }
     if (truth.hasPoint(after) && meant.hasPoint(after)) {
       return Verdict.RIGHT;
     }
@@ -80,12 +84,11 @@ final class Verdicts {
 
   private Verdict aid(Written written) {
     int column = written.at().column();
-    if (truth.aids(column).contains(written.text())) {
+    if (truth.helps(column, written.text())) {
       return Verdict.RIGHT;
     }
     return wrongOr(
-        meant.aids(column).contains(written.text()) ? Verdict.FOLLOWS : Verdict.NOT_NEEDED,
-        written.at());
+        meant.helps(column, written.text()) ? Verdict.FOLLOWS : Verdict.NOT_NEEDED, written.at());
   }
 
   private Verdict wrongOr(Verdict other, Square at) {

@@ -36,6 +36,11 @@ public interface Method<P extends Problem> {
     return List.of();
   }
 
+  /** The methods of its operation whose small figures are accepted on its pages too, by id. */
+  default List<String> sharesAidsWith() {
+    return List.of();
+  }
+
   /**
    * The method that proves its answers by other work; empty where the usual one of the operation
    * does.

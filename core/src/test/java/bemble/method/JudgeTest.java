@@ -77,6 +77,14 @@ class JudgeTest {
     assertEquals(report.figures().size(), report.count(Verdict.RIGHT), () -> sum + "");
   }
 
+  @ParameterizedTest
+  @MethodSource("slips")
+  void aSlipAtOnePlaceIsNamedToo(Method<?> method, Slip slip) {
+    SlipTrial trial = SlipTrial.atOnePlace(method, slip);
+    assertEquals(trial.shown(), trial.named(), trial::toString);
+    assertTrue(10 * trial.alone() >= 9 * trial.shown(), trial::toString);
+  }
+
   /** Every slip is found where it shows first, and named; what comes after is no new slip. */
   @ParameterizedTest
   @MethodSource("slips")

@@ -17,26 +17,26 @@ import java.util.Random;
 import java.util.stream.Stream;
 
 /** Seeded sums of every size that is taken, with more zeros and nines than chance would give. */
-final class RandomSums {
+public final class RandomSums {
   private final Random random;
 
-  RandomSums(long seed) {
+  public RandomSums(long seed) {
     random = new Random(seed);
   }
 
   /** Sums of an operation; half of them small, so that every method has some that fit. */
-  Stream<Problem> of(Operation operation) {
+  public Stream<Problem> of(Operation operation) {
     return Stream.generate(
         () -> next(operation, random.nextBoolean() ? 24 : 1 + random.nextInt(4)));
   }
 
   /** Sums that a method fits. */
-  Stream<Problem> fitting(Method<?> method, int count) {
+  public Stream<Problem> fitting(Method<?> method, int count) {
     return of(method.operation()).filter(sum -> Methods.misfit(method, sum).isEmpty()).limit(count);
   }
 
   /** Sums of the size that a class works, of up to four digits, that a method fits. */
-  Stream<Problem> small(Method<?> method) {
+  public Stream<Problem> small(Method<?> method) {
     return Stream.generate(() -> next(method.operation(), 2 + random.nextInt(3)))
         .filter(sum -> Methods.misfit(method, sum).isEmpty())
         .filter(sum -> sum.numbers().size() <= 4);

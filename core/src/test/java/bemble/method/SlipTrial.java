@@ -8,11 +8,17 @@ import bemble.judge.Penned;
 import bemble.judge.Report;
 import bemble.judge.Written;
 import bemble.paper.Spot;
+import bemble.plan.Step;
 import bemble.plan.Working;
 import bemble.problem.Problem;
 import bemble.slip.Slip;
+import bemble.slip.SlippingHand;
+import bemble.slip.SlippingHand.At;
 import bemble.style.Style;
+import bemble.wording.Section;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -51,6 +57,27 @@ record SlipTrial(String method, Slip slip, int shown, int named, int first, int 
       if (trial.shown < PAGES && !figures(method, page).equals(figures(method, truth))) {
         Judge judge = new Judge(new Sum(sum, method, Style.STANDARD));
         trial = trial.and(judge.judge(page, Stage.HANDED_IN, setting));
+      }
+    }
+    return trial;
+  }
+
+  /** The same for pages on which the slip happens in one section only, each in turn. */
+  static SlipTrial atOnePlace(Method<?> method, Slip slip) {
+    SettingOut setting = slip.isOfSettingOut() ? SettingOut.OWN : SettingOut.GIVEN;
+    SlipTrial trial = new SlipTrial(method.operation().id() + " " + method.id(), slip, 0, 0, 0, 0);
+    for (Problem problem : new RandomSums(37).small(method).limit(SUMS / 4).toList()) {
+      Sum sum = new Sum(problem, method, Style.STANDARD);
+      Working work = sum.work();
+      Set<Written> truth = figures(method, penned(work, setting));
+      for (Section section :
+          new LinkedHashSet<>(work.steps().stream().map(Step::section).toList())) {
+        SlippingHand hand =
+            new SlippingHand(problem, List.of(new At(slip, section, false)), Map.of());
+        List<Written> page = penned(sum.work(hand), setting);
+        if (trial.shown < PAGES && !figures(method, page).equals(truth)) {
+          trial = trial.and(new Judge(sum).judge(page, Stage.HANDED_IN, setting));
+        }
       }
     }
     return trial;

@@ -59,6 +59,11 @@ public final class AddToBoth implements Method<Subtraction> {
   }
 
   @Override
+  public List<String> sharesAidsWith() {
+    return List.of("exchange");
+  }
+
+  @Override
   public List<String> trialLines() {
     return List.of("532 − 278");
   }

@@ -59,6 +59,11 @@ public final class Exchange implements Method<Subtraction> {
   }
 
   @Override
+  public List<String> sharesAidsWith() {
+    return List.of("add-to-both");
+  }
+
+  @Override
   public List<String> trialLines() {
     return List.of("432 − 118", "5003 − 1268");
   }
