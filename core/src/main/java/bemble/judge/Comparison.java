@@ -97,7 +97,8 @@ final class Comparison {
     }
     if (stage == Stage.HANDED_IN) {
       for (Seen seen : prediction.seen()) {
-        agreement -= seen.isOptional() || seen.isSetOut() ? 0 : 2 * absent(seen).size();
+        boolean needed = !seen.isOptional() && !seen.isSetOut() && !prediction.isZeroInFront(seen);
+        agreement -= needed ? 2 * absent(seen).size() : 0;
       }
     }
     return agreement;

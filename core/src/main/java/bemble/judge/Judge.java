@@ -110,9 +110,10 @@ public final class Judge {
       accepted.add(school(of.in(style)));
     }
     accepted.sort(Comparator.comparing(school -> -comparison.agreement(school.truth())));
+    Budget budget = new Budget(accepted.get(0).truth().working().paper().marks().size());
     Report best = null;
     for (Search.School school : accepted.subList(0, Math.min(MOST_SCHOOLS, accepted.size()))) {
-      Search search = new Search(school, writing, stage, settingOut);
+      Search search = new Search(school, writing, stage, settingOut, budget);
       search.search();
       Report report = search.report();
       if (best == null || trouble(report) < trouble(best)) {

@@ -150,6 +150,19 @@ final class Prediction {
     return mark.shape() instanceof Shape.Point point ? point.after() : null;
   }
 
+  /** Whether an entry is a zero in front of an answer, which nobody has to write. */
+  boolean isZeroInFront(Seen each) {
+    if (each.entry.slot().role().kind() != Role.Kind.ANSWER
+        || each.entry.value().signum() != 0
+        || each.expected.size() != 1) {
+      return false;
+    }
+    Square at = each.expected.get(0).at();
+    boolean first = this.at(at.moved(0, -1), Spot.FULL) == null;
+    boolean more = this.at(at.moved(0, 1), Spot.FULL) != null;
+    return first && more && !pointsOnPaper.contains(at);
+  }
+
   /** Whether a square is meant for a number of several figures. */
   boolean isCell(Square square) {
     return cells.containsKey(square);

@@ -30,6 +30,7 @@ final class Search {
   private static final int SECTIONS_BACK = 2;
 
   private final School school;
+  private final Budget budget;
   private final Handwriting page;
   private final Comparison comparison;
   private final Stage stage;
@@ -45,7 +46,8 @@ final class Search {
     }
   }
 
-  Search(School school, Handwriting page, Stage stage, SettingOut settingOut) {
+  Search(School school, Handwriting page, Stage stage, SettingOut settingOut, Budget budget) {
+    this.budget = budget;
     this.school = school;
     this.page = page;
     this.comparison = new Comparison(page, stage);
@@ -57,7 +59,7 @@ final class Search {
   /** Explains one difference after another until none is left or there are too many. */
   void search() {
     for (Seen wrong = firstWrong();
-        wrong != null && known.findings().size() < MOST_FINDINGS;
+        wrong != null && known.findings().size() < MOST_FINDINGS && !budget.isOver();
         wrong = firstWrong()) {
       known = isChoice(wrong) ? choose(wrong) : explain(wrong);
     }
@@ -90,7 +92,13 @@ final class Search {
 
   private Prediction worked(List<At> made, Map<Slot, BigInteger> written) {
     SlippingHand hand = new SlippingHand(school.sum().problem(), made, written);
-    return page(school.sum().work(hand));
+    return page(work(hand));
+  }
+
+  private Working work(SlippingHand hand) {
+    Working working = school.sum().work(hand);
+    budget.spend(working.paper().marks().size());
+    return working;
   }
 
   private Prediction page(Working working) {
@@ -146,12 +154,36 @@ final class Search {
   private boolean isMissed(Seen seen) {
     return stage == Stage.HANDED_IN
         && !seen.isOptional()
+        && !known.meant().isZeroInFront(seen)
         && !comparison.absent(seen).isEmpty()
         && known.findings().stream().noneMatch(each -> each.kind() == Finding.Kind.MISSING);
   }
 
+  /** Whether what stands there is what the true page has, though it does not follow here. */
+  private boolean isAsTrue(Seen wrong) {
+    return !known.findings().isEmpty()
+        && comparison.absent(wrong).isEmpty()
+        && wrong.expected().stream().allMatch(this::isAsTrue);
+  }
+
+  private boolean isAsTrue(Expected one) {
+    String truth = known.truth().at(one.at(), one.spot());
+    return page.at(one.at(), one.spot()).equals(Optional.ofNullable(truth));
+  }
+
+  /** What is known with the figure in a slot taken as it is. */
+  private KnownHand settled(KnownHand found, Seen wrong, Optional<Tried> figure) {
+    Slot slot = wrong.entry().slot();
+    KnownHand settled = found.settling(slot);
+    return figure.map(each -> settled.writing(slot, each.value, each.prediction)).orElse(settled);
+  }
+
   /** Explains one difference; gives what is known then. */
   private KnownHand explain(Seen wrong) {
+    if (isAsTrue(wrong)) {
+      // After a slip a figure may be right again; then it is called right.
+      return settled(known, wrong, force(wrong));
+    }
     Prediction meant = known.meant();
     int now = comparison.agreement(meant);
     List<Tried> tried = new ArrayList<>();
@@ -161,8 +193,10 @@ final class Search {
         if (slip.isOfSettingOut() && settingOut == SettingOut.GIVEN) {
           continue;
         }
-        trySlip(new At(slip, from, false)).ifPresent(tried::add);
-        trySlip(new At(slip, from, true)).ifPresent(tried::add);
+        if (budget.isLeft()) {
+          trySlip(new At(slip, from, false)).ifPresent(tried::add);
+          trySlip(new At(slip, from, true)).ifPresent(tried::add);
+        }
       }
     }
     tried.removeIf(each -> each.agreement <= now || isStillWrong(wrong, each.prediction));
@@ -172,7 +206,8 @@ final class Search {
     Optional<Tried> figure = force(wrong);
     int least = figure.map(each -> each.agreement).orElse(now);
     boolean named = !tried.isEmpty() && least <= tried.get(0).agreement;
-    Optional<Tried> aid = named ? Optional.empty() : spoiling(wrong, meant, least);
+    int best = named ? tried.get(0).agreement : least;
+    Optional<Tried> aid = spoiling(wrong, meant, best);
     if (aid.isPresent()) {
       Seen guilty = aid.get().aid;
       return known
@@ -184,9 +219,7 @@ final class Search {
     if (named) {
       return found.slipping(tried.get(0).at, tried.get(0).prediction);
     }
-    Slot slot = wrong.entry().slot();
-    KnownHand settled = found.settling(slot);
-    return figure.map(each -> settled.writing(slot, each.value, each.prediction)).orElse(settled);
+    return settled(found, wrong, figure);
   }
 
   /**
@@ -244,7 +277,7 @@ final class Search {
   private Optional<Tried> trySlip(At at) {
     List<At> more = KnownHand.plus(known.slips(), at);
     SlippingHand hand = new SlippingHand(school.sum().problem(), more, known.forced());
-    Working working = school.sum().work(hand);
+    Working working = work(hand);
     return hand.made(known.slips().size())
         ? Optional.of(new Tried(at, null, null, page(working)))
         : Optional.empty();
@@ -335,13 +368,13 @@ final class Search {
     if (wrong.isPoint() && comparison.isElsewhere(wrong)) {
       return page.pointsInRow(wrong.entry().slot().square().row());
     }
-    List<Square> different =
+    List<Expected> different =
         wrong.expected().stream()
-            .filter(
-                one ->
-                    !page.at(one.at(), one.spot()).map(t -> Comparison.same(t, one)).orElse(false))
-            .map(Expected::at)
+            .filter(one -> !page.at(one.at(), one.spot()).equals(Optional.of(one.text())))
             .toList();
-    return different.isEmpty() ? wrong.expected().stream().map(Expected::at).toList() : different;
+    List<Expected> slips =
+        different.stream().filter(one -> known.findings().isEmpty() || !isAsTrue(one)).toList();
+    List<Expected> shown = slips.isEmpty() ? different : slips;
+    return (shown.isEmpty() ? wrong.expected() : shown).stream().map(Expected::at).toList();
   }
 }

@@ -41,7 +41,10 @@ final class Verdicts {
     List<Square> missing = new ArrayList<>();
     Report.Next next = null;
     for (Seen seen : meant.seen()) {
-      boolean wanted = !seen.isOptional() && (settingOut == SettingOut.OWN || !seen.isSetOut());
+      boolean wanted =
+          !seen.isOptional()
+              && !meant.isZeroInFront(seen)
+              && (settingOut == SettingOut.OWN || !seen.isSetOut());
       for (Expected one : wanted ? seen.expected() : List.<Expected>of()) {
         if (page.at(one.at(), one.spot()).isEmpty() && !missing.contains(one.at())) {
           missing.add(one.at());
@@ -62,11 +65,11 @@ final class Verdicts {
     String expected = meant.at(written.at(), written.spot());
     if (expected == null) {
       boolean harmless = written.text().equals("0") || !written.isNumber();
-      return harmless ? Verdict.RIGHT : wrongOr(Verdict.NOT_NEEDED, written.at());
+      return wrongOr(harmless ? Verdict.RIGHT : Verdict.NOT_NEEDED, written.at());
     }
     boolean asTrue = written.text().equals(truth.at(written.at(), written.spot()));
-    if (asTrue && !first.contains(written.at()) && expected.equals(written.text())) {
-      return Verdict.RIGHT;
+    if (asTrue && expected.equals(written.text())) {
+      return wrongOr(Verdict.RIGHT, written.at());
     }
     return wrongOr(expected.equals(written.text()) ? Verdict.FOLLOWS : Verdict.SLIP, written.at());
   }

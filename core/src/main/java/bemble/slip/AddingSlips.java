@@ -35,6 +35,29 @@ final class AddingSlips {
                 : Optional.empty();
   }
 
+  static Change carryAddedTwice(Problem problem) {
+    return (Change.OfValues)
+        asked ->
+            Reads.ofTotal(asked) && Reads.has(asked, Role.CARRY)
+                ? Optional.of(Reads.andAlso(asked, carryIn(asked)))
+                : Optional.empty();
+  }
+
+  private static Entry carryIn(Asked asked) {
+    return asked.reads().stream().filter(Reads::carried).findFirst().orElseThrow();
+  }
+
+  /** Whatever is over, a single one is carried. */
+  static Change carryAlwaysOne(Problem problem) {
+    return (Change.OfValues)
+        asked ->
+            isCarry(asked)
+                    && asked.rule().equals(Rule.TENS_OF_TOTAL)
+                    && asked.due().compareTo(BigInteger.ONE) > 0
+                ? Optional.of(BigInteger.ONE)
+                : Optional.empty();
+  }
+
   static Change tensWrittenOnesCarried(Problem problem) {
     return (Change.OfValues)
         asked -> {

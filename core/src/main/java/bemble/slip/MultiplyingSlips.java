@@ -68,6 +68,19 @@ final class MultiplyingSlips {
                 : Optional.empty();
   }
 
+  /** The product of the next line of the table, with whatever carry it then has. */
+  static Change neighbourInTheTable(Problem problem) {
+    return (Change.OfValues)
+        asked -> {
+          if (!inRow(asked) || Reads.value(asked, 0).signum() == 0) {
+            return Optional.empty();
+          }
+          BigInteger next = Reads.value(asked, 1).add(BigInteger.ONE);
+          BigInteger carry = withCarry(asked) ? Reads.value(asked, 2) : BigInteger.ZERO;
+          return Optional.of(Reads.part(asked, Reads.value(asked, 0).multiply(next).add(carry)));
+        };
+  }
+
   static Change carryAddedFirst(Problem problem) {
     return (Change.OfValues)
         asked ->

@@ -53,6 +53,30 @@ final class TakingSlips {
     return without(top -> top.signum() == 0, (from, taken) -> BigInteger.ZERO, NONE_FOR_ZERO);
   }
 
+  /** Where the top is too small, nothing is left. */
+  static Change tooSmallGivesNothing(Problem problem) {
+    return without(top -> top.signum() > 0, (from, taken) -> BigInteger.ZERO, NONE);
+  }
+
+  static Change nothingTakenGivesNothing(Problem problem) {
+    return (Change.OfValues)
+        asked -> {
+          boolean column = Reads.is(asked, Rule.Kind.DIFFERENCE) && isColumn(asked);
+          boolean zero = column && asked.reads().size() == 2 && Reads.value(asked, 1).signum() == 0;
+          return zero ? Optional.of(BigInteger.ZERO) : Optional.empty();
+        };
+  }
+
+  /** The column is added, and its tens are not looked at. */
+  static Change addedInstead(Problem problem) {
+    Change.OfValues values =
+        asked ->
+            Reads.is(asked, Rule.Kind.DIFFERENCE) && isColumn(asked)
+                ? Optional.of(Whole.ones(Rule.TOTAL.applyTo(asked.reads())))
+                : Optional.empty();
+    return Change.both(values, Change.both(NONE, NONE_FOR_ZERO));
+  }
+
   static Change neighbourNotLess(Problem problem) {
     return (Change.OfValues)
         asked ->

@@ -10,6 +10,7 @@ import bemble.method.Methods;
 import bemble.method.RandomSums;
 import bemble.method.Sum;
 import bemble.paper.Spot;
+import bemble.paper.Square;
 import bemble.problem.Problem;
 import bemble.slip.Slip;
 import bemble.style.Style;
@@ -90,6 +91,7 @@ class OneJudgementTest {
               page -> {
                 Report report = new Judge(sum).judge(page, Stage.HANDED_IN, SettingOut.GIVEN);
                 Set<Object> named = new HashSet<>();
+                assertEquals(List.of(), contradictions(report), () -> problem + said(report));
                 for (Finding finding : report.findings()) {
                   assertTrue(
                       named.addAll(finding.squares()),
@@ -97,6 +99,21 @@ class OneJudgementTest {
                 }
               });
     }
+  }
+
+  /** Squares that a finding names while the figure in them is not called a slip. */
+  private static List<Square> contradictions(Report report) {
+    Set<Square> slips =
+        report.figures().stream()
+            .filter(each -> each.verdict() == Verdict.FIRST_SLIP || each.verdict() == Verdict.SLIP)
+            .map(each -> each.written().at())
+            .collect(Collectors.toSet());
+    Set<Square> written =
+        report.figures().stream().map(each -> each.written().at()).collect(Collectors.toSet());
+    return report.findings().stream()
+        .flatMap(finding -> finding.squares().stream())
+        .filter(square -> written.contains(square) && !slips.contains(square))
+        .toList();
   }
 
   /** Ten more is written in many ways; all of them are right, whichever way the sheet has. */

@@ -20,6 +20,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.provider.Arguments;
@@ -29,7 +30,7 @@ import org.junit.jupiter.params.provider.Arguments;
  *
  * @param shown pages on which the slip shows
  * @param named pages on which it is among the slips named for what was found first
- * @param first pages on which it is named first
+ * @param first pages on which it is named first, or behind one that makes the very same page
  * @param alone pages on which all that comes later follows from it
  */
 record SlipTrial(String method, Slip slip, int shown, int named, int first, int alone) {
@@ -56,7 +57,10 @@ record SlipTrial(String method, Slip slip, int shown, int named, int first, int 
           penned(Judge.simulate(new Sum(sum, method, Style.STANDARD), List.of(slip)), setting);
       if (trial.shown < PAGES && !figures(method, page).equals(figures(method, truth))) {
         Judge judge = new Judge(new Sum(sum, method, Style.STANDARD));
-        trial = trial.and(judge.judge(page, Stage.HANDED_IN, setting));
+        trial =
+            trial.and(
+                judge.judge(page, Stage.HANDED_IN, setting),
+                explains(new Sum(sum, method, Style.STANDARD), page, setting));
       }
     }
     return trial;
@@ -68,22 +72,40 @@ record SlipTrial(String method, Slip slip, int shown, int named, int first, int 
     SlipTrial trial = new SlipTrial(method.operation().id() + " " + method.id(), slip, 0, 0, 0, 0);
     for (Problem problem : new RandomSums(37).small(method).limit(SUMS / 4).toList()) {
       Sum sum = new Sum(problem, method, Style.STANDARD);
-      Working work = sum.work();
-      Set<Written> truth = figures(method, penned(work, setting));
-      for (Section section :
-          new LinkedHashSet<>(work.steps().stream().map(Step::section).toList())) {
+      Set<Written> truth = figures(method, penned(sum.work(), setting));
+      for (Section section : sections(sum)) {
         SlippingHand hand =
             new SlippingHand(problem, List.of(new At(slip, section, false)), Map.of());
         List<Written> page = penned(sum.work(hand), setting);
         if (trial.shown < PAGES && !figures(method, page).equals(truth)) {
-          trial = trial.and(new Judge(sum).judge(page, Stage.HANDED_IN, setting));
+          trial =
+              trial.and(
+                  new Judge(sum).judge(page, Stage.HANDED_IN, setting),
+                  explains(sum, page, setting));
         }
       }
     }
     return trial;
   }
 
-  private SlipTrial and(Report report) {
+  /**
+   * Whether a slip, everywhere or at one place, would make this very page: it tells no two apart.
+   */
+  private static Predicate<Slip> explains(Sum sum, List<Written> page, SettingOut setting) {
+    Set<Written> shown = figures(sum.method(), page);
+    return other ->
+        Stream.concat(
+                Stream.of(At.everywhere(other)),
+                sections(sum).stream().map(section -> new At(other, section, false)))
+            .map(at -> new SlippingHand(sum.problem(), List.of(at), Map.of()))
+            .anyMatch(hand -> figures(sum.method(), penned(sum.work(hand), setting)).equals(shown));
+  }
+
+  private static Set<Section> sections(Sum sum) {
+    return new LinkedHashSet<>(sum.work().steps().stream().map(Step::section).toList());
+  }
+
+  private SlipTrial and(Report report, Predicate<Slip> explains) {
     if (report.findings().isEmpty()) {
       return new SlipTrial(method, slip, shown + 1, named, first, alone);
     }
@@ -93,8 +115,12 @@ record SlipTrial(String method, Slip slip, int shown, int named, int first, int 
         slip,
         shown + 1,
         named + (finding.slips().contains(slip) ? 1 : 0),
-        first + (finding.slips().indexOf(slip) == 0 ? 1 : 0),
+        first + (isFirst(finding.slips(), explains) ? 1 : 0),
         alone + (report.findings().size() == 1 ? 1 : 0));
+  }
+
+  private boolean isFirst(List<Slip> slips, Predicate<Slip> explains) {
+    return slips.contains(slip) && (slips.get(0) == slip || explains.test(slips.get(0)));
   }
 
   private static List<Written> penned(Working working, SettingOut settingOut) {

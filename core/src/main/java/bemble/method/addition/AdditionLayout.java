@@ -30,6 +30,7 @@ record AdditionLayout(PlaceColumns columns, int highest, int lowest) {
           Slip.TWO_DIGITS_IN_ONE_SQUARE,
           Slip.BLANK_COLUMN_SKIPPED,
           Slip.OLD_CARRY_AGAIN,
+          Slip.CARRY_ADDED_TWICE,
           Slip.FACT_ONE_OUT);
 
   /**

@@ -16,6 +16,7 @@ import bemble.slip.Slip;
 import bemble.style.Choice;
 import bemble.style.Style;
 import bemble.wording.Section;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -36,7 +37,10 @@ public final class ColumnAddition implements Method<Addition> {
 
   @Override
   public List<Slip> slips() {
-    return AdditionLayout.SLIPS;
+    // Only here are several numbers added at once, so that more than one may be carried.
+    List<Slip> slips = new ArrayList<>(AdditionLayout.SLIPS);
+    slips.add(slips.indexOf(Slip.FACT_ONE_OUT), Slip.CARRY_ALWAYS_ONE);
+    return List.copyOf(slips);
   }
 
   @Override

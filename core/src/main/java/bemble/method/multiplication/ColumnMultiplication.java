@@ -38,6 +38,7 @@ public final class ColumnMultiplication implements Method<Multiplication> {
         Slip.CARRY_ADDED_FIRST,
         Slip.CARRY_OF_ROW_BEFORE,
         Slip.ROWS_ADDED_WRONGLY,
+        Slip.NEIGHBOUR_IN_THE_TABLE,
         Slip.FACT_ONE_OUT);
   }
 

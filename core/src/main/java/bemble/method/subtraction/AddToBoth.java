@@ -50,6 +50,9 @@ public final class AddToBoth implements Method<Subtraction> {
         Slip.SMALLER_FROM_LARGER,
         Slip.ONE_MORE_FORGOTTEN,
         Slip.LESS_WITHOUT_EXCHANGE,
+        Slip.TOO_SMALL_GIVES_NOTHING,
+        Slip.NOTHING_TAKEN_GIVES_NOTHING,
+        Slip.ADDED_INSTEAD,
         Slip.FACT_ONE_OUT);
   }
 

@@ -50,6 +50,9 @@ public final class Exchange implements Method<Subtraction> {
         Slip.SMALLER_FROM_LARGER,
         Slip.NEIGHBOUR_NOT_LESS,
         Slip.LESS_WITHOUT_EXCHANGE,
+        Slip.TOO_SMALL_GIVES_NOTHING,
+        Slip.NOTHING_TAKEN_GIVES_NOTHING,
+        Slip.ADDED_INSTEAD,
         Slip.FACT_ONE_OUT);
   }
 

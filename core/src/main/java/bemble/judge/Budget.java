@@ -1,0 +1,36 @@
+package bemble.judge;
+
+/**
+ * How much work one judgement may take, counted in marks of the pages that are tried: a mark takes
+ * about 2 µs. A count and not a time, so that a page has the same judgement on every machine.
+ */
+final class Budget {
+  /** About 20 ms, which is enough for all slips of a page of three or four rows. */
+  private static final int LEAST = 9_000;
+
+  /** So many pages are tried however large they are. */
+  private static final int PAGES = 28;
+
+  private final int all;
+  private int spent;
+
+  /** For a page on which so many marks are due. */
+  Budget(int marks) {
+    all = Math.max(LEAST, PAGES * marks);
+  }
+
+  /** Notes that a page was tried. */
+  void spend(int marks) {
+    spent += marks;
+  }
+
+  /** Whether names are still looked for. */
+  boolean isLeft() {
+    return spent < all;
+  }
+
+  /** Whether even what follows from a figure is no longer looked for. */
+  boolean isOver() {
+    return spent >= all + all / 3;
+  }
+}

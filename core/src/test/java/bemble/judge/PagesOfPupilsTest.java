@@ -1,0 +1,111 @@
+package bemble.judge;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import bemble.judge.Judge.SettingOut;
+import bemble.judge.Judge.Stage;
+import bemble.method.Method;
+import bemble.method.Methods;
+import bemble.method.Sum;
+import bemble.paper.Role;
+import bemble.paper.Spot;
+import bemble.paper.Square;
+import bemble.plan.Entry;
+import bemble.problem.Limits;
+import bemble.problem.Operation;
+import bemble.problem.Problem;
+import bemble.problem.ProblemReader;
+import bemble.problem.Reading;
+import bemble.style.Style;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Pages as children write them, by nobody who knows the plan: an answer and some small figures. */
+class PagesOfPupilsTest {
+  private static Sum sum(String line, String method) {
+    Reading reading = new ProblemReader(Limits.STANDARD).read(line);
+    Problem problem = ((Reading.Understood) reading).problem();
+    Operation operation = problem.operation();
+    Method<?> found = Methods.find(operation, method).orElseThrow();
+    return new Sum(problem, found, Style.STANDARD);
+  }
+
+  /** The square of the ones of the answer. */
+  private static Square ones(Sum sum) {
+    return sum.work().firstOfAnswer().map(Entry::slot).orElseThrow().square();
+  }
+
+  /** The figures of an answer, with its last one in a square. */
+  private static List<Written> answer(Square ones, String text) {
+    List<Written> page = new ArrayList<>();
+    for (int i = 0; i < text.length(); i++) {
+      Square at = ones.moved(0, i + 1 - text.length());
+      page.add(new Written(at, Spot.FULL, text.substring(i, i + 1)));
+    }
+    return page;
+  }
+
+  private static Report judge(Sum sum, List<Written> page) {
+    return new Judge(sum).judge(page, Stage.HANDED_IN, SettingOut.GIVEN);
+  }
+
+  /** A bare answer has one finding, at the figure where it went wrong, with its name. */
+  @ParameterizedTest
+  @CsvSource({
+    "45 + 57, column, 92, 1, CARRY_NOT_ADDED",
+    "578 + 264, column, 732, 1, CARRY_NOT_ADDED",
+    "578 + 264, column, 742, 2, CARRY_NOT_ADDED",
+    "386 + 457, column, 713, 1, CARRY_WRITTEN_IN_ANSWER",
+    "352 − 118, exchange, 246, 0, SMALLER_FROM_LARGER",
+    "352 − 118, exchange, 244, 1, NEIGHBOUR_NOT_LESS",
+    "352 − 118, add-to-both, 246, 0, SMALLER_FROM_LARGER"
+  })
+  void aBareAnswerTellsItsSlip(String line, String method, String text, int place, String slip) {
+    Sum sum = sum(line, method);
+    Report report = judge(sum, answer(ones(sum), text));
+    Finding finding = report.findings().get(0);
+    String said =
+        report.findings().stream()
+            .map(each -> each.squares() + " " + each.kind() + each.slips())
+            .collect(Collectors.joining("; "));
+    assertEquals(ones(sum).moved(0, -place), finding.squares().get(0), said);
+    boolean known = !slip.equals("CARRY_WRITTEN_IN_ANSWER");
+    assertTrue(!known || finding.slips().toString().contains(slip), said);
+    assertTrue(!known || report.findings().size() == 1, said);
+  }
+
+  /** The ones came first: the small 3 and 11 over the tens follow from nothing that is wrong. */
+  @ParameterizedTest
+  @CsvSource({"3414 − 326, 3092"})
+  void aFigureIsNamedBeforeTheSmallFiguresThatCameAfterIt(String line, String text) {
+    Sum sum = sum(line, "exchange");
+    List<Written> page = answer(ones(sum), text);
+    page.add(new Written(ones(sum).moved(-4, -2), Spot.SMALL, "3"));
+    page.add(new Written(ones(sum).moved(-4, -1), Spot.SMALL, "11"));
+    Report report = judge(sum, page);
+    assertEquals(List.of(ones(sum)), report.findings().get(0).squares());
+    assertEquals("SMALLER_FROM_LARGER", report.findings().get(0).slips().get(0).name());
+  }
+
+  /** A carry that is written wrongly and used is the one finding; the figure follows from it. */
+  @ParameterizedTest
+  @CsvSource({"578 + 264, 852, 2", "46 + 38, 94, 2"})
+  void aWrongCarryThatWasUsedIsNamedItself(String line, String text, String carry) {
+    Sum sum = sum(line, "column");
+    Square above =
+        Penned.puts(sum.work(), false).stream()
+            .filter(put -> put.role() == Role.CARRY)
+            .map(put -> put.written().at())
+            .findFirst()
+            .orElseThrow();
+    List<Written> page = answer(ones(sum), text);
+    page.add(new Written(above, Spot.SMALL, carry));
+    Report report = judge(sum, page);
+    assertEquals(List.of(above), report.findings().get(0).squares());
+    assertEquals(1, report.findings().size());
+  }
+}
