@@ -4,6 +4,7 @@ import type {
   AttemptRequest,
   ClassRequest,
   Fact,
+  HandIn,
   KeepRequest,
   PageFile,
   PdfRequest,
@@ -95,13 +96,9 @@ export const api = {
         body: { strokes },
       }),
     ),
-  handIn: (id: number, explanation: string) =>
-    taken(
-      client.POST('/api/attempts/{id}/hand-in', {
-        params: { path: { id } },
-        body: { explanation },
-      }),
-    ),
+  handIn: (id: number, body: HandIn) =>
+    taken(client.POST('/api/attempts/{id}/hand-in', { params: { path: { id } }, body })),
+  mend: (id: number) => taken(client.POST('/api/attempts/{id}/mend', { params: { path: { id } } })),
   checkAttempt: (id: number) =>
     taken(client.POST('/api/attempts/{id}/check', { params: { path: { id } } })),
   hint: (id: number, depth: number) =>

@@ -34,6 +34,7 @@ export type ColumnName = Schemas['ColumnName'];
 export type Attempt = Schemas['AttemptView'];
 export type AttemptEntry = Schemas['AttemptEntry'];
 export type AttemptRequest = Schemas['AttemptRequest'];
+export type HandIn = Schemas['HandInRequest'];
 export type Stroke = Schemas['StrokeView'];
 export type Report = Schemas['ReportView'];
 export type Verdict = Report['figures'][number]['verdict'];

@@ -58,14 +58,11 @@ export const SheetSvg = styled('svg')(({ theme: { palette, typography } }) => ({
   '& .hinted': { stroke: palette.ink.nowEdge, strokeWidth: 2.5, fill: palette.ink.now },
   '& .cursor': { fill: 'none', stroke: palette.ink.nowEdge, strokeWidth: 3 },
   '& .pointer': { fill: 'none', stroke: palette.ink.nowEdge, strokeWidth: 4 },
-  '& .pale .ahead': { fill: palette.ink.pale },
-  '& .pale line.ahead': { stroke: palette.ink.pale },
   // Where the system sets the colours, figures and lines keep to its own.
   '@media (forced-colors: active)': {
     forcedColorAdjust: 'none',
     fill: 'CanvasText',
     '& text': { fill: 'CanvasText' },
-    '& .pale .ahead': { fill: 'GrayText' },
     '& .grid, & .box': { stroke: 'GrayText' },
     '& .wash, & .fresh-square': { fill: 'Canvas', stroke: 'Highlight', strokeWidth: 2 },
     '& line, & path:not(.grid), & .ring': { stroke: 'CanvasText' },
@@ -76,7 +73,7 @@ export const SheetSvg = styled('svg')(({ theme: { palette, typography } }) => ({
   },
 }));
 
-/** What of a paper is visible at its step: later marks only as far as they are set out ahead. */
+/** What of a paper is visible at its step: of later marks only where an answer will stand. */
 function timed(mark: Mark, layer: Layer): When | 'expected' | 'hidden' {
   if (mark.step <= layer.step) {
     if (mark.gone !== undefined && mark.gone <= layer.step) {
@@ -87,7 +84,7 @@ function timed(mark: Mark, layer: Layer): When | 'expected' | 'hidden' {
   if (mark.role === 'ANSWER' || mark.role === 'FOUND') {
     return layer.boxless ? 'hidden' : 'expected';
   }
-  return layer.ahead?.has(mark.id) ? 'ahead' : 'hidden';
+  return 'hidden';
 }
 
 /** All marks of a page's layers. */
@@ -101,7 +98,7 @@ const SheetLayer = memo(function SheetLayer({ index, ...layer }: Layer & { index
     .map((mark) => ({ mark, when: timed(mark, layer) }))
     .filter(({ when }) => when !== 'hidden');
   return (
-    <g data-layer={index} className={layer.ahead && 'pale'}>
+    <g data-layer={index}>
       {/* Beneath all figures, so that none is covered. */}
       {marks.map(({ mark, when }) => when === 'fresh' && <FreshSquare key={mark.id} mark={mark} />)}
       {marks.map(({ mark, when }) =>

@@ -7,8 +7,6 @@ export interface Layer {
   step: number;
   /** Whether the marks of that step are set off as just written. */
   fresh?: boolean;
-  /** The ids of marks that stand there palely before their step. */
-  ahead?: ReadonlySet<number>;
   /** Whether no boxes show where answers will stand. */
   boxless?: boolean;
 }

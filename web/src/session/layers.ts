@@ -10,7 +10,8 @@ export function layersAt(working: Working, step: number): [Layer, Layer] {
       paper: working.check.paper,
       step: step - done,
       fresh: true,
-      ahead: new Set(working.check.setOut),
+      // Nothing of a check is to be seen before it begins; its room is kept.
+      boxless: step < done,
     },
   ];
 }

@@ -9,6 +9,10 @@ import { Player } from './Player';
 import { clock } from './time';
 import { Counts, PAGE } from './WritingPage';
 
+/** Only a check that came back and was seen to do so ends in the colour of what is right. */
+const told = ({ cameBack, said }: NonNullable<Attempt['decision']>) =>
+  cameBack && said ? 'success.main' : 'error.main';
+
 /** The right page of an attempt that is handed in: what was found, the true page, the replay. */
 export function EndedPage({
   attempt,
@@ -33,9 +37,16 @@ export function EndedPage({
         <span>{clock(attempt.seconds)}</span>
       </Box>
       <Box role="status" sx={{ display: 'flex', flexWrap: 'wrap', gap: 2.5 }}>
+        {attempt.decision && (
+          <Box
+            sx={{ flex: '1 0 100%', fontSize: 20, fontWeight: 700, color: told(attempt.decision) }}
+          >
+            {attempt.decision.sentence}
+          </Box>
+        )}
         {report.allRight ? (
           <Box sx={{ fontSize: 20, fontWeight: 700, color: 'success.main' }}>
-            Everything is right.
+            {attempt.decision ? 'Every figure of this page is right.' : 'Everything is right.'}
           </Box>
         ) : (
           <Counts report={report} />

@@ -3,7 +3,13 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
+import FormControl from '@mui/material/FormControl';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import FormLabel from '@mui/material/FormLabel';
+import Radio from '@mui/material/Radio';
+import RadioGroup from '@mui/material/RadioGroup';
 import TextField from '@mui/material/TextField';
+import type { HandIn } from '../api/types';
 import { useDraft } from '../ui/useDraft';
 import { NotKept } from './WritingPage';
 
@@ -13,6 +19,7 @@ const focus = (field: HTMLElement | null) => field?.focus();
 /** Room for the writer's own words before the page is handed in. */
 export function HandInDialog({
   attempt,
+  isCheck,
   pending,
   stuck,
   onClose,
@@ -20,23 +27,60 @@ export function HandInDialog({
 }: {
   /** The number of the attempt. */
   attempt: number;
+  /** Whether it proves another page, so that its writer decides whether it came back. */
+  isCheck: boolean;
   pending: boolean;
   /** Whether the app cannot be reached. */
   stuck: boolean;
   onClose: () => void;
-  onHandIn: (explanation: string) => void;
+  onHandIn: (page: HandIn) => void;
 }) {
+  const [cameBack, setCameBack] = useDraft(`came back ${attempt}`);
   const [explanation, setExplanation] = useDraft(`explanation ${attempt}`);
+  const isDecided = !isCheck || cameBack !== '';
+  const hand = () => {
+    if (!pending && isDecided) {
+      onHandIn({ explanation, cameBack: isCheck ? cameBack === 'yes' : undefined });
+    }
+  };
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="hand-in-title">
+    <Dialog
+      open
+      onClose={onClose}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter' && event.ctrlKey) {
+          event.preventDefault();
+          hand();
+        }
+      }}
+      fullWidth
+      maxWidth="sm"
+      aria-labelledby="hand-in-title"
+    >
       <form
         onSubmit={(event) => {
           event.preventDefault();
-          onHandIn(explanation);
+          hand();
         }}
       >
         <DialogTitle id="hand-in-title">Hand the page in</DialogTitle>
         <DialogContent>
+          {isCheck && (
+            <FormControl required sx={{ mb: 2 }}>
+              <FormLabel id="came-back">
+                Hold what you found against the number that should come back. Does it come back?
+              </FormLabel>
+              <RadioGroup
+                row
+                aria-labelledby="came-back"
+                value={cameBack}
+                onChange={(_, value) => setCameBack(value)}
+              >
+                <FormControlLabel value="yes" control={<Radio />} label="Yes, it comes back" />
+                <FormControlLabel value="no" control={<Radio />} label="No, it does not" />
+              </RadioGroup>
+            </FormControl>
+          )}
           <TextField
             multiline
             fullWidth
@@ -45,14 +89,6 @@ export function HandInDialog({
             label="How did you do it? (optional)"
             value={explanation}
             onChange={(event) => setExplanation(event.target.value)}
-            onKeyDown={(event) => {
-              if (event.key === 'Enter' && event.ctrlKey) {
-                event.preventDefault();
-                if (!pending) {
-                  onHandIn(explanation);
-                }
-              }
-            }}
             slotProps={{ htmlInput: { maxLength: 2000 } }}
             disabled={pending}
             sx={{ mt: 1 }}
@@ -63,7 +99,7 @@ export function HandInDialog({
           <Button onClick={onClose} disabled={pending}>
             Go on writing
           </Button>
-          <Button type="submit" variant="contained" disabled={pending}>
+          <Button type="submit" variant="contained" disabled={pending || !isDecided}>
             Hand in
           </Button>
         </DialogActions>

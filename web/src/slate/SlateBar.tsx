@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useMutation } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { memo } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
@@ -35,12 +35,31 @@ export const SlateBar = memo(function SlateBar({
     onSuccess: ({ id }) => navigate(`/slate/${id}`),
     onError: (trouble) => notice({ text: trouble.message }),
   });
+  const queries = useQueryClient();
+  const mend = useMutation({
+    mutationFn: api.mend,
+    onSuccess: ({ id }) => {
+      void queries.invalidateQueries({ queryKey: ['attempts'] });
+      void navigate(`/slate/${id}`);
+    },
+    onError: (trouble) => notice({ text: trouble.message }),
+  });
   const ended = attempt.handedInAt !== undefined;
   const checkOf = attempt.checkOf;
   return (
     <Box sx={BAR}>
       {ended ? (
         <>
+          {attempt.report?.allRight !== true && (
+            <Button disabled={mend.isPending} onClick={() => mend.mutate(attempt.id)}>
+              Mend it
+            </Button>
+          )}
+          {attempt.decision?.cameBack === false && checkOf !== undefined && (
+            <Button disabled={mend.isPending} onClick={() => mend.mutate(checkOf)}>
+              Mend the first page
+            </Button>
+          )}
           {checkOf === undefined ? (
             <Button variant="contained" disabled={check.isPending} onClick={() => check.mutate()}>
               {attempt.check === undefined ? 'Check it now' : 'To its check'}

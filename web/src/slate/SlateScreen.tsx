@@ -132,6 +132,7 @@ function OpenSlate({ id }: { id: number }) {
       {handingIn && !ended && (
         <HandInDialog
           attempt={id}
+          isCheck={attempt.checkOf !== undefined}
           pending={slate.handingIn}
           stuck={slate.stuck}
           onClose={() => setHandingIn(false)}

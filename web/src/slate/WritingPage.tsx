@@ -48,6 +48,11 @@ export function WritingPage({
         </Box>
         <Box sx={{ color: 'text.secondary' }}>{telling ? 'Tell me as I go' : 'When I hand in'}</Box>
       </Box>
+      {attempt.mends !== undefined && (
+        <Box sx={{ color: 'text.secondary' }}>
+          What stood on the earlier page is here to be mended; that page and its report are kept.
+        </Box>
+      )}
       {attempt.checkOf !== undefined && (
         <Box sx={{ color: 'text.secondary' }}>
           This is the check: it should come back to a number of the first sum.

@@ -6,7 +6,7 @@ import {
 } from '@tanstack/react-query';
 import { useCallback, useRef } from 'react';
 import { api, Trouble } from '../api/client';
-import type { Attempt, Report, Stroke } from '../api/types';
+import type { Attempt, HandIn, Report, Stroke } from '../api/types';
 
 const MOST_AT_ONCE = 500;
 
@@ -16,8 +16,8 @@ const again = (failures: number) => Math.min(500 * 2 ** failures, 4000);
 /** Only what failed for now is sent once more; a refusal is an answer. */
 const isForNow = (_: number, trouble: Error) => trouble instanceof Trouble && trouble.isForNow;
 
-interface HandIn {
-  explanation: string;
+interface Handing {
+  page: HandIn;
   /** How many refusals there were when it was handed in. */
   after: number;
 }
@@ -71,10 +71,8 @@ export function useQueue(
   });
   const { mutate: handIn } = useMutation({
     ...inOrder,
-    mutationFn: ({ explanation, after }: HandIn) =>
-      after === refusals.current
-        ? api.handIn(id, explanation)
-        : Promise.reject(new Trouble(COME_BACK)),
+    mutationFn: ({ page, after }: Handing) =>
+      after === refusals.current ? api.handIn(id, page) : Promise.reject(new Trouble(COME_BACK)),
     onSuccess: (ended) => {
       told.ended(ended);
       void queries.invalidateQueries({ queryKey: ['attempts'] });
@@ -98,7 +96,7 @@ export function useQueue(
   });
   return {
     add,
-    handIn: (explanation: string) => handIn({ explanation, after: refusals.current }),
+    handIn: (page: HandIn) => handIn({ page, after: refusals.current }),
     handingIn: handingIn > 0,
     /** Whether something could not be sent yet. */
     stuck: failures.some((count) => count > 0),

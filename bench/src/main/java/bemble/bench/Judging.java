@@ -13,8 +13,11 @@ import bemble.problem.Limits;
 import bemble.problem.Problem;
 import bemble.problem.ProblemReader;
 import bemble.problem.Reading;
+import bemble.slip.Slip;
 import bemble.style.Style;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -28,7 +31,7 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** What it costs to judge a page anew when one more mark has been written on it. */
+/** What it costs to judge a page, as is done after each mark that is written on it. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
@@ -40,12 +43,20 @@ public class Judging {
 
   @Param({
     "57 × 38",
+    "987654 × 456",
+    "98765432 + 12345678 + 55555555 + 98989898 + 77777777",
+    "98765432 ÷ 47",
+    "√98765432",
     LONG + " × " + LONG,
     LONG + " − 898765432198765432198765",
     LONG + " ÷ 12",
     "√" + LONG
   })
   public String sum;
+
+  /** What stands on the page: nothing wrong, one slip, three wrong figures, or any figures. */
+  @Param({"right", "slip", "three", "random"})
+  public String kind;
 
   private Judge judge;
   private List<Written> page;
@@ -55,12 +66,25 @@ public class Judging {
     Reading reading = new ProblemReader(Limits.STANDARD).read(sum);
     Problem problem = ((Reading.Understood) reading).problem();
     Method<?> method = Methods.of(problem.operation()).get(0);
-    judge = new Judge(new Sum(problem, method, Style.STANDARD));
-    page = Penned.of(new Sum(problem, method, Style.STANDARD).work());
+    Sum worked = new Sum(problem, method, Style.STANDARD);
+    judge = new Judge(worked);
+    List<Slip> slips = kind.equals("slip") ? method.slips().subList(1, 2) : List.of();
+    page = new ArrayList<>(Penned.of(Judge.simulate(worked, slips)));
+    spoil(new Random(7));
     System.out.println("marks: " + page.size());
   }
 
-  /** A whole page, right to its last mark. */
+  private void spoil(Random random) {
+    int often = kind.equals("random") ? page.size() : kind.equals("three") ? 3 : 0;
+    for (int i = 0; i < often; i++) {
+      int at = kind.equals("random") ? i : random.nextInt(page.size());
+      Written written = page.get(at);
+      String other = String.valueOf(random.nextInt(10));
+      page.set(at, new Written(written.at(), written.spot(), other));
+    }
+  }
+
+  /** A whole page, to its last mark. */
   @Benchmark
   public Report judge() {
     return judge.judge(page, Stage.IN_WORK, SettingOut.GIVEN);

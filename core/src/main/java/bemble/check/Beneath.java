@@ -1,6 +1,5 @@
 package bemble.check;
 
-import bemble.number.Numeral;
 import bemble.paper.Area;
 import bemble.paper.Mark;
 import bemble.paper.Paper;
@@ -12,6 +11,7 @@ import bemble.plan.Working;
 import bemble.problem.Problem;
 import bemble.style.Choice;
 import bemble.style.Style;
+import bemble.wording.Section;
 import bemble.wording.Wording;
 import java.util.ArrayList;
 import java.util.List;
@@ -38,12 +38,15 @@ final class Beneath {
     this.style = style;
   }
 
-  /** One working that has all marks and steps of the parts; its answer is that of the last part. */
-  static Working lay(Working first, List<Working> parts, Numeral expected, Style style) {
-    return new Beneath(first.problem(), style).laid(first.paper(), parts, expected);
+  /**
+   * One working that has all marks and steps of the parts, and ends in a step that compares; its
+   * answer is that of the last part.
+   */
+  static Working lay(Working first, List<Working> parts, Comparing comparing, Style style) {
+    return new Beneath(first.problem(), style).laid(first.paper(), parts, comparing);
   }
 
-  private Working laid(Paper page, List<Working> parts, Numeral expected) {
+  private Working laid(Paper page, List<Working> parts, Comparing comparing) {
     boolean beside = style.has(Choice.CheckPlace.BESIDE);
     int left = beside ? page.extent().to().column() + GAP : page.extent().from().column();
     int top = beside ? page.extent().from().row() + 1 : page.extent().to().row() + GAP;
@@ -61,8 +64,9 @@ final class Beneath {
     Square heading = new Square(top - 1, left);
     Square end = new Square(row - GAP_WITHIN + 1, left);
     Wording wording = new Wording(style);
-    note(heading, wording.label("check", Map.of()));
-    note(end, wording.label("check.expects", Map.of("number", expected)));
+    note(heading, wording.label("check", Map.of()), 0);
+    note(end, comparing.label(wording), steps.size());
+    steps.add(Step.said(Section.COMPARE, comparing::remark));
     Working last = parts.get(parts.size() - 1);
     Area extent = new Area(heading, new Square(end.row(), right));
     return new Working(
@@ -121,8 +125,8 @@ final class Beneath {
     return mark.shape() instanceof Shape.Figure figure ? figure.at().row() : -1;
   }
 
-  private void note(Square at, String text) {
+  private void note(Square at, String text, int step) {
     Shape words = new Shape.Words(at, Shape.Side.FROM_LEFT, text);
-    marks.add(new Mark(marks.size(), Role.NOTE, null, 0, words));
+    marks.add(new Mark(marks.size(), Role.NOTE, null, step, words));
   }
 }

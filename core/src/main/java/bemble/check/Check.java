@@ -23,6 +23,22 @@ public record Check(
     List<Working> parts,
     Numeral expected,
     boolean cameBack) {
+  /** What the first of its workings comes to where the whole check comes back. */
+  public Numeral comesTo() {
+    if (parts.size() == 1) {
+      return expected;
+    }
+    // The parts after the first add what the working found besides, or show the next number.
+    return kind == Kind.ENCLOSURE || kind == Kind.TAKE_AWAY
+        ? parts.get(0).answer().value()
+        : Numeral.of(expected.unscaled().subtract(besides().unscaled()), expected.scale());
+  }
+
+  /** What is added to the first working's answer: the remainder, with as many places. */
+  private Numeral besides() {
+    return parts.get(1).problem().numbers().get(1).padded(expected.scale());
+  }
+
   /** Ways of checking. */
   public enum Kind {
     /** The addends from the last to the first. */

@@ -162,12 +162,8 @@ public final class Checks {
     if (style.has(Choice.RootCheck.ENCLOSURE) && !answer.exact()) {
       Working below = work(square);
       Working above = work(squareOf(whole(answer.above(), half)));
-      boolean between =
-          below.answer().value().value().compareTo(radicand.value()) <= 0
-              && above.answer().value().value().compareTo(radicand.value()) > 0;
-      List<Working> parts = List.of(below, above);
-      Working laid = Beneath.lay(first, parts, radicand, style);
-      return new Check(Check.Kind.ENCLOSURE, choice(), laid, parts, radicand, between);
+      Comparing comparing = Comparing.between(below, above, radicand);
+      return check(Check.Kind.ENCLOSURE, List.of(below, above), comparing);
     }
     return productAndRest(
         Check.Kind.SQUARE_BACK, square, whole(answer.remainder(), 2 * half), radicand);
@@ -210,10 +206,11 @@ public final class Checks {
   }
 
   private Check check(Check.Kind kind, List<Working> parts, Numeral expected) {
-    Working second = Beneath.lay(first, parts, expected, style);
-    boolean exact =
-        !(second.answer() instanceof Answer.Quotient quotient) || quotient.remainder().isZero();
-    boolean cameBack = exact && second.answer().value().value().compareTo(expected.value()) == 0;
-    return new Check(kind, choice(), second, List.copyOf(parts), expected, cameBack);
+    return check(kind, parts, Comparing.of(parts, expected));
+  }
+
+  private Check check(Check.Kind kind, List<Working> parts, Comparing comparing) {
+    Working laid = Beneath.lay(first, parts, comparing, style);
+    return new Check(kind, choice(), laid, parts, comparing.expected(), comparing.cameBack());
   }
 }

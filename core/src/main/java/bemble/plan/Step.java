@@ -5,6 +5,7 @@ import bemble.paper.Area;
 import bemble.wording.Remark;
 import bemble.wording.Section;
 import java.util.List;
+import java.util.function.Supplier;
 
 /**
  * One move of a working: what is said, what is worked out in the head, what is written.
@@ -18,6 +19,11 @@ public record Step(Section section, Notes notes, List<Entry> entries, Area focus
   /** Keeps a copy of the entries. */
   public Step {
     entries = List.copyOf(entries);
+  }
+
+  /** A step in which nothing is written. */
+  public static Step said(Section section, Supplier<Remark> remark) {
+    return new Step(section, new Notes(remark, List.of()), List.of(), null);
   }
 
   /** What there is to say. */

@@ -41,6 +41,7 @@ final class Bundle {
         "remarks/multiplying",
         "remarks/dividing",
         "remarks/roots",
+        "remarks/checking",
         "remarks/help");
   }
 

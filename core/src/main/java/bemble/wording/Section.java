@@ -16,7 +16,8 @@ public record Section(Kind kind, int number) {
     ROUND,
     HOPS,
     TOTALS,
-    ANSWER
+    ANSWER,
+    COMPARE
   }
 
   /** Setting the sum out. */
@@ -30,6 +31,9 @@ public record Section(Kind kind, int number) {
 
   /** Reading the answer off. */
   public static final Section ANSWER = new Section(Kind.ANSWER, 0);
+
+  /** Holding a check against the number that it should come back to. */
+  public static final Section COMPARE = new Section(Kind.COMPARE, 0);
 
   /** The work in the column of {@code place}. */
   public static Section column(int place) {

@@ -13,17 +13,7 @@ class SlipTable {
   void renew() throws IOException {
     String rows =
         SlipTrial.all()
-            .map(each -> SlipTrial.of((Method<?>) each.get()[0], (Slip) each.get()[1]))
-            .map(
-                trial ->
-                    "| %s | %s | %d | %d | %d | %d |"
-                        .formatted(
-                            trial.slip().id(),
-                            trial.method(),
-                            trial.shown(),
-                            trial.named(),
-                            trial.first(),
-                            trial.alone()))
+            .map(each -> row((Method<?>) each.get()[0], (Slip) each.get()[1]))
             .collect(Collectors.joining("\n"));
     Files.writeString(
         Path.of("..", "docs", "slips.md"),
@@ -32,12 +22,24 @@ class SlipTable {
 
         Made by `./bemble slips`: simulated pupils make one slip wherever they can, on seeded random sums
         of up to four figures, until it has shown on 60 pages. *Named*: among the slips named for what was
-        found first; *first*: named as the likeliest; *alone*: everything later was right or followed.
+        found first; *first*: named as the likeliest, or behind a slip that makes the very same page; *alone*:
+        everything later was right or followed. On the right, the same for pages with the slip at one place only.
 
-        | slip | method | shown | named | first | alone |
-        | --- | --- | --- | --- | --- | --- |
+        | slip | method | shown | named | first | alone | at one place | named | first | alone |
+        | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- |
         %s
         """
             .formatted(rows));
+  }
+
+  private static String row(Method<?> method, Slip slip) {
+    SlipTrial everywhere = SlipTrial.of(method, slip);
+    String name = "| %s | %s |".formatted(slip.id(), everywhere.method());
+    return name + counts(everywhere) + counts(SlipTrial.atOnePlace(method, slip));
+  }
+
+  private static String counts(SlipTrial trial) {
+    return " %d | %d | %d | %d |"
+        .formatted(trial.shown(), trial.named(), trial.first(), trial.alone());
   }
 }

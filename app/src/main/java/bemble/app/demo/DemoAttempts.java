@@ -49,6 +49,7 @@ class DemoAttempts implements ApplicationRunner {
     AttemptView begun = attempts.begin(new AttemptRequest(demo.sum(), demo.who(), null, null));
     List<StrokeView> strokes = pupils.strokes(demo.sum(), demo.slips());
     attempts.write(begun.id(), strokes);
-    attempts.handIn(begun.id(), demo.explanation() == null ? "" : demo.explanation());
+    String explanation = demo.explanation() == null ? "" : demo.explanation();
+    attempts.handIn(begun.id(), explanation, null);
   }
 }

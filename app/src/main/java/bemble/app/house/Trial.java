@@ -20,7 +20,7 @@ record Trial(String problem, String method) {
 
   private static Operation operation(String book) {
     return switch (book) {
-      case "adding" -> Operation.ADDITION;
+      case "adding", "checking" -> Operation.ADDITION;
       case "taking" -> Operation.SUBTRACTION;
       case "multiplying" -> Operation.MULTIPLICATION;
       case "dividing" -> Operation.DIVISION;

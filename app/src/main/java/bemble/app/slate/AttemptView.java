@@ -23,6 +23,8 @@ import org.jspecify.annotations.Nullable;
  * @param seconds how long it took; as far as it has come where it is not handed in
  * @param check the attempt at its check, where one was begun
  * @param checkOf the attempt that this is the check of
+ * @param mends the earlier attempt that this one mends
+ * @param decision whether a check came back and what its writer said, once it is handed in
  */
 public record AttemptView(
     long id,
@@ -44,7 +46,9 @@ public record AttemptView(
     @Nullable Paper truth,
     long seconds,
     @Nullable Long check,
-    @Nullable Long checkOf) {
+    @Nullable Long checkOf,
+    @Nullable Long mends,
+    @Nullable DecisionView decision) {
   /** An attempt in a list; {@code slip} names the first thing that went wrong. */
   public record AttemptEntry(
       long id,

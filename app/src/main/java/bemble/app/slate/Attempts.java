@@ -23,6 +23,7 @@ import bemble.judge.Judge;
 import bemble.judge.Judge.SettingOut;
 import bemble.judge.Judge.Stage;
 import bemble.method.Sum;
+import bemble.number.Numeral;
 import bemble.plan.Working;
 import bemble.slate.Stroke;
 import bemble.style.Style;
@@ -79,10 +80,11 @@ public class Attempts {
     SettingOut settingOut = request.settingOut() == null ? SettingOut.GIVEN : request.settingOut();
     Telling telling = request.telling() == null ? Telling.AS_I_GO : request.telling();
     String who = request.who() == null ? "" : request.who().strip();
-    return open(insert(sum, who, settingOut, telling, null));
+    return open(insert(sum, who, settingOut, telling, null, null));
   }
 
-  private long insert(Sum sum, String who, SettingOut settingOut, Telling telling, Long checkOf) {
+  private long insert(
+      Sum sum, String who, SettingOut settingOut, Telling telling, Long checkOf, Long mends) {
     return mapper.insert(
         new NewAttempt(
             WorkingWords.plain(sum.problem()),
@@ -92,7 +94,8 @@ public class Attempts {
             settingOut.name(),
             telling.name(),
             OffsetDateTime.now(clock),
-            checkOf));
+            checkOf,
+            mends));
   }
 
   /** A part of all attempts: those begun before the one of that id. */
@@ -149,7 +152,18 @@ public class Attempts {
   }
 
   public AttemptView open(long id) {
-    return with(id, page -> page.view(checkOf(id).orElse(null)));
+    return with(id, page -> view(id, page));
+  }
+
+  private AttemptView view(long id, OpenPage page) {
+    Optional<AttemptRow> first = Optional.ofNullable(page.checkOf()).flatMap(mapper::find);
+    return page.view(checkOf(id).orElse(null), first.map(this::expected).orElse(null));
+  }
+
+  /** What a check should come back to: it uses what was found on the page that it proves. */
+  private Numeral expected(AttemptRow proved) {
+    OpenPage first = page(proved);
+    return Checks.of(first.judge().page(), first.slate().sum().style()).comesTo();
   }
 
   private Optional<Long> checkOf(long id) {
@@ -205,17 +219,23 @@ public class Attempts {
     }
   }
 
-  public AttemptView handIn(long id, String explanation) {
+  /** Ends an attempt; whoever hands a check in says whether it came back. */
+  public AttemptView handIn(long id, String explanation, Boolean cameBack) {
     return with(
         id,
         page -> {
-          if (mapper.handIn(id, OffsetDateTime.now(clock), explanation.strip()) == 0) {
+          boolean isCheck = page.checkOf() != null;
+          if (isCheck && cameBack == null) {
+            throw RefusedException.of("not-decided");
+          }
+          Boolean decided = isCheck ? cameBack : null;
+          if (mapper.handIn(id, OffsetDateTime.now(clock), explanation.strip(), decided) == 0) {
             throw new StaleException("ended-already");
           }
           page.end(find(id));
           keptOutcome(id, page);
           keeper.confirm();
-          return page.view(null);
+          return view(id, page);
         });
   }
 
@@ -228,10 +248,32 @@ public class Attempts {
     if (!page.isEnded()) {
       throw RefusedException.of("not-handed-in");
     }
+    if (!page.hasAnswer()) {
+      throw RefusedException.of("nothing-to-check");
+    }
     Style style = page.slate().sum().style();
     Working first = Checks.of(page.judge().page(), style).parts().get(0);
     Sum second = sums.of(first.problem(), first.method(), style);
-    return insert(second, page.who(), SettingOut.GIVEN, page.telling(), id);
+    return insert(second, page.who(), SettingOut.GIVEN, page.telling(), id, null);
+  }
+
+  /** Begins a page anew with all that stands on one that is handed in, which stays as it is. */
+  public AttemptView mend(long id) {
+    long mended =
+        with(
+            id,
+            page -> {
+              if (!page.isEnded()) {
+                throw RefusedException.of("not-handed-in-yet");
+              }
+              Sum sum = page.slate().sum();
+              long anew =
+                  insert(sum, page.who(), page.settingOut(), page.telling(), page.checkOf(), id);
+              mapper.copyStrokes(id, anew);
+              keeper.confirm();
+              return anew;
+            });
+    return open(mended);
   }
 
   public HintView hint(long id, int depth) {

@@ -8,6 +8,8 @@ import bemble.judge.Judge.SettingOut;
 import bemble.judge.Judge.Stage;
 import bemble.judge.Report;
 import bemble.method.Sum;
+import bemble.number.Numeral;
+import bemble.paper.Role;
 import bemble.slate.PageOfStrokes;
 import bemble.slate.Slate;
 import bemble.slate.Stroke;
@@ -15,6 +17,7 @@ import java.time.Duration;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /**
  * The page of an attempt with all that was written on it so far. A stroke comes every second: the
@@ -75,6 +78,26 @@ final class OpenPage {
     return row.who();
   }
 
+  SettingOut settingOut() {
+    return SettingOut.valueOf(row.settingOut());
+  }
+
+  /** The attempt that this one is the check of; null where it is none. */
+  Long checkOf() {
+    return row.checkOf();
+  }
+
+  /**
+   * Whether all figures of the answer are written: a check uses nothing that its writer has not.
+   */
+  boolean hasAnswer() {
+    Report report = judge();
+    return report.page().steps().stream()
+        .flatMap(step -> step.entries().stream())
+        .filter(entry -> entry.slot().role().kind() == Role.Kind.ANSWER)
+        .noneMatch(entry -> report.missing().contains(entry.slot().square()));
+  }
+
   Telling telling() {
     return Telling.valueOf(row.telling());
   }
@@ -104,8 +127,13 @@ final class OpenPage {
     return new ReportWords(words.wording()).view(judge(), stage(), hints);
   }
 
-  /** All of it, to be worked on or looked at; {@code check} is the attempt at its check, if any. */
-  AttemptView view(Long check) {
+  /**
+   * All of it, to be worked on or looked at.
+   *
+   * @param check the attempt at its check, if any
+   * @param expected what it should come back to, where it is a check; otherwise null
+   */
+  AttemptView view(Long check, Numeral expected) {
     Sum sum = slate.sum();
     return new AttemptView(
         row.id(),
@@ -127,7 +155,27 @@ final class OpenPage {
         isEnded() ? slate.truth().paper() : null,
         seconds(),
         check,
-        row.checkOf());
+        row.checkOf(),
+        row.mends(),
+        decision(expected));
+  }
+
+  /** What was decided about a check that is handed in; null where there was nothing to decide. */
+  private DecisionView decision(Numeral expected) {
+    if (expected == null || row.cameBack() == null || !isEnded()) {
+      return null;
+    }
+    Numeral found = judge().page().answer().value();
+    boolean came = found.value().compareTo(expected.value()) == 0;
+    String key = came ? "decision.came-back" : "decision.missed";
+    return new DecisionView(
+        came,
+        row.cameBack(),
+        words
+            .wording()
+            .label(
+                key + (came == row.cameBack() ? ".seen" : ".not-seen"),
+                Map.of("found", found, "expected", expected)));
   }
 
   /**

@@ -39,7 +39,8 @@ class SlateController {
 
   /** The end of an attempt, with the writer's own explanation. */
   record HandInRequest(
-      @Size(max = 2000, message = "{valid.explanation-length}") @Nullable String explanation) {}
+      @Size(max = 2000, message = "{valid.explanation-length}") @Nullable String explanation,
+      @Nullable Boolean cameBack) {}
 
   /** A simulated pupil: a sum and the slips that are made in it. */
   record PupilRequest(
@@ -75,7 +76,15 @@ class SlateController {
 
   @PostMapping("/attempts/{id}/hand-in")
   AttemptView handIn(@PathVariable long id, @Valid @RequestBody HandInRequest request) {
-    return attempts.handIn(id, request.explanation() == null ? "" : request.explanation());
+    String explanation = request.explanation() == null ? "" : request.explanation();
+    return attempts.handIn(id, explanation, request.cameBack());
+  }
+
+  /** Begins a page anew with all that stands on one that is handed in. */
+  @PostMapping("/attempts/{id}/mend")
+  @ResponseStatus(HttpStatus.CREATED)
+  AttemptView mend(@PathVariable long id) {
+    return attempts.mend(id);
   }
 
   /** Begins the check of a page that is handed in, or goes on with it. */

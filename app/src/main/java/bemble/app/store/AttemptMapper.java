@@ -16,7 +16,7 @@ public interface AttemptMapper extends Deletable {
   String COLUMNS =
       """
       select id, plain, method, style, who, setting_out, telling, begun_at, handed_in_at,
-             explanation, check_of
+             explanation, check_of, came_back, mends
       from attempt
       """;
 
@@ -24,9 +24,10 @@ public interface AttemptMapper extends Deletable {
       """
       select id from final table (
         insert into attempt
-          (plain, method, style, who, setting_out, telling, begun_at, explanation, check_of)
+          (plain, method, style, who, setting_out, telling, begun_at, explanation, check_of,
+           mends)
         values (#{plain}, #{method}, #{style}, #{who}, #{settingOut}, #{telling}, #{begunAt}, '',
-                #{checkOf}))
+                #{checkOf}, #{mends}))
       """)
   long insert(NewAttempt attempt);
 
@@ -65,13 +66,15 @@ public interface AttemptMapper extends Deletable {
   /** Ends an attempt once; 0 where it has ended before. */
   @Update(
       """
-      update attempt set handed_in_at = #{at}, explanation = #{explanation}
+      update attempt
+      set handed_in_at = #{at}, explanation = #{explanation}, came_back = #{cameBack}
       where id = #{id} and handed_in_at is null and deleted_at is null
       """)
   int handIn(
       @Param("id") long id,
       @Param("at") OffsetDateTime at,
-      @Param("explanation") String explanation);
+      @Param("explanation") String explanation,
+      @Param("cameBack") Boolean cameBack);
 
   /** Adds some strokes, all or none; a number that is there already is refused. */
   @Insert(
@@ -85,6 +88,14 @@ public interface AttemptMapper extends Deletable {
       </script>
       """)
   int write(@Param("attempt") long attempt, @Param("strokes") List<StrokeRow> strokes);
+
+  /** Puts what was written on one page on another as well. */
+  @Insert(
+      """
+      insert into stroke (attempt_id, number, millis, kind, row_at, column_at, text)
+      select #{to}, number, 0, kind, row_at, column_at, text from stroke where attempt_id = #{from}
+      """)
+  int copyStrokes(@Param("from") long from, @Param("to") long to);
 
   @Select(
       """

@@ -14,4 +14,6 @@ public record AttemptRow(
     OffsetDateTime begunAt,
     OffsetDateTime handedInAt,
     String explanation,
-    Long checkOf) {}
+    Long checkOf,
+    Boolean cameBack,
+    Long mends) {}

@@ -11,4 +11,5 @@ public record NewAttempt(
     String settingOut,
     String telling,
     OffsetDateTime begunAt,
-    Long checkOf) {}
+    Long checkOf,
+    Long mends) {}

@@ -95,7 +95,6 @@ public record WorkingView(
    * @param choices all its values; none where there is one way only
    * @param strength what to know where it is harder than the sum, or proves less
    * @param verdict whether it came back, in words
-   * @param setOut the ids of the marks that stand when its sums are set out
    */
   public record CheckView(
       Check.Kind kind,
@@ -107,7 +106,6 @@ public record WorkingView(
       String expected,
       boolean cameBack,
       Paper paper,
-      List<Integer> setOut,
       List<StepView> steps) {}
 
   /** One way of checking. */

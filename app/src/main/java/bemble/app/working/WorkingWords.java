@@ -146,7 +146,6 @@ public final class WorkingWords {
         wording.number(check.expected()),
         check.cameBack(),
         check.working().paper(),
-        setOut(check.working()),
         steps(check.working()));
   }
 

@@ -36,16 +36,12 @@ class DataFileTest {
   void keepSomething() throws SQLException {
     file = new DataFile(folder.resolve("bemble"));
     Flyway.configure().dataSource(url(file), "sa", "").load().migrate();
-    for (int page = 0; page < 60; page++) {
-      run(
-          file,
-          "insert into page (plain, method, style, title, note, kept_at) values ('46 + 38',"
-              + " 'column', '{}', 'Bulbs "
-              + page
-              + "', '"
-              + "a note ".repeat(100)
-              + "', current_timestamp)");
-    }
+    run(
+        file,
+        "insert into page (plain, method, style, title, note, kept_at) select '46 + 38',"
+            + " 'column', '{}', 'Bulbs ' || x, '"
+            + "a note ".repeat(100)
+            + "', current_timestamp from system_range(1, 60)");
     file.close();
   }
 

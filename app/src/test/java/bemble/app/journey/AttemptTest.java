@@ -19,34 +19,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** Attempts of a running Bemble. */
 class AttemptTest extends Conversation {
-  private static long begin(String problem, String method) {
-    Talk.Answer begun =
-        talk.post("/api/attempts", Map.of("sum", Talk.sum(problem, method), "who", "Neve"));
-    assertEquals(201, begun.status(), begun.text());
-    return begun.json().get("id").asLong();
-  }
-
-  private static Map<String, Object> stroke(
-      int number, String kind, int row, int column, String text) {
-    return Map.of(
-        "number",
-        number,
-        "millis",
-        100 * number,
-        "kind",
-        kind,
-        "row",
-        row,
-        "column",
-        column,
-        "text",
-        text);
-  }
-
-  private static Talk.Answer write(long id, Object... strokes) {
-    return talk.post("/api/attempts/" + id + "/strokes", Map.of("strokes", List.of(strokes)));
-  }
-
   @Test
   void aPageIsJudgedAsItIsWrittenAndItsCheckComesAfterwards() {
     long id = begin("46 + 38", "column");

@@ -5,6 +5,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.AfterAll;
@@ -66,6 +68,14 @@ class DamageTest {
   @Test
   void aCheckThatIsDeletedMadeAgainAndBroughtBackLeavesTheLaterOne() {
     long first = id("/api/attempts", Map.of("sum", Map.of("plain", "46 + 38")));
+    List<Object> answer = new ArrayList<>();
+    for (int i = 0; i < 2; i++) {
+      Map<String, Object> where = Map.of("row", 4, "column", 2 - i, "text", i == 0 ? "4" : "8");
+      Map<String, Object> stroke = new HashMap<>(where);
+      stroke.putAll(Map.of("number", i, "millis", 900, "kind", "FIGURE"));
+      answer.add(stroke);
+    }
+    talk.post("/api/attempts/" + first + "/strokes", Map.of("strokes", answer));
     assertEquals(200, talk.post("/api/attempts/" + first + "/hand-in", Map.of()).status());
     long check = id("/api/attempts/" + first + "/check", Map.of());
     talk.delete("/api/attempts/" + check);

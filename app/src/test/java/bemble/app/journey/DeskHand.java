@@ -89,8 +89,7 @@ final class DeskHand implements AutoCloseable {
   /** The figures of full size in each row of the paper, left to right, with their columns. */
   Map<Integer, TreeMap<Integer, String>> figures() {
     Map<Integer, TreeMap<Integer, String>> rows = new TreeMap<>();
-    for (Locator mark :
-        page.getByTestId("paper").locator("[data-kind=figure]:not([data-when=ahead])").all()) {
+    for (Locator mark : page.getByTestId("paper").locator("[data-kind=figure]").all()) {
       int row = Integer.parseInt(mark.getAttribute("data-row"));
       int column = Integer.parseInt(mark.getAttribute("data-column"));
       rows.computeIfAbsent(row, key -> new TreeMap<>()).put(column, mark.textContent());
@@ -101,7 +100,7 @@ final class DeskHand implements AutoCloseable {
   /** The figures of a role that are written so far, from left to right. */
   String written(String role) {
     TreeMap<Integer, String> figures = new TreeMap<>();
-    String found = "[data-kind=figure][data-role=" + role + "]:not([data-when=ahead])";
+    String found = "[data-kind=figure][data-role=" + role + "]";
     // The first layer is the working; its check lies in the second.
     Locator working = page.getByTestId("paper").first().locator("[data-layer='0']");
     for (Locator mark : working.locator(found).all()) {

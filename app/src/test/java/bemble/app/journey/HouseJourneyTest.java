@@ -144,13 +144,13 @@ class HouseJourneyTest extends Journey {
     hand.setOutAndSee("57 × 38");
     hand.button("Check my working").click();
     Page page = hand.page;
-    page.getByLabel("Row 1").fill("456");
-    page.getByLabel("Row 2").fill("171");
+    page.getByRole(AriaRole.DIALOG).getByLabel("Row 1").fill("456");
+    page.getByRole(AriaRole.DIALOG).getByLabel("Row 2").fill("171");
     page.getByLabel("Answer").fill("627");
     hand.button("Check it").click();
     assertThat(page.getByTestId("finding"))
         .containsText("Row 2 is the first that is not so. It must be 1,710.");
-    page.getByLabel("Row 2").fill("1,710");
+    page.getByRole(AriaRole.DIALOG).getByLabel("Row 2").fill("1,710");
     page.getByLabel("Answer").fill("2,166");
     hand.button("Check it").click();
     assertThat(page.getByTestId("finding")).containsText("All that was given follows");

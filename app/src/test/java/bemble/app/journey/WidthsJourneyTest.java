@@ -116,7 +116,7 @@ class WidthsJourneyTest extends Journey {
         "rename",
         () -> {
           open("/workbook", "Rows of leeks");
-          hand.button("Rename Rows of leeks").click();
+          hand.button("Rename Rows of leeks").first().click();
           assertThat(hand.page.getByRole(AriaRole.DIALOG)).isVisible();
         });
     see("house", () -> open("/house", "Own sentences"));

@@ -29,7 +29,7 @@ class AttemptMapperTest {
   }
 
   private static NewAttempt attempt(String who, Long checkOf) {
-    return new NewAttempt("46 + 38", "column", "{}", who, "GIVEN", "AS_I_GO", NOON, checkOf);
+    return new NewAttempt("46 + 38", "column", "{}", who, "GIVEN", "AS_I_GO", NOON, checkOf, null);
   }
 
   private static StrokeRow stroke(int number, String text) {
@@ -46,8 +46,8 @@ class AttemptMapperTest {
       attempts.write(first, List.of(stroke(0, "4"), stroke(1, "8")));
       List<StrokeRow> again = List.of(stroke(2, "6"), stroke(1, "7"));
       assertThrows(DuplicateKeyException.class, () -> attempts.write(first, again));
-      assertEquals(1, attempts.handIn(first, NOON.plusMinutes(2), "Added."));
-      assertEquals(0, attempts.handIn(first, NOON.plusMinutes(3), "Again."));
+      assertEquals(1, attempts.handIn(first, NOON.plusMinutes(2), "Added.", null));
+      assertEquals(0, attempts.handIn(first, NOON.plusMinutes(3), "Again.", null));
       check = attempts.insert(attempt("Neve", first));
     }
     try (ConfigurableApplicationContext context = open()) {

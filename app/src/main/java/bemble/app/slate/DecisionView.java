@@ -1,0 +1,10 @@
+package bemble.app.slate;
+
+/**
+ * What the writer of a check decided, and whether that was right.
+ *
+ * @param cameBack whether the check, as it stands, comes to the number that it should come back to
+ * @param said whether its writer said so
+ * @param sentence what there is to say about it
+ */
+public record DecisionView(boolean cameBack, boolean said, String sentence) {}

@@ -1,0 +1,67 @@
+package bemble.check;
+
+import bemble.number.Numeral;
+import bemble.plan.Answer;
+import bemble.plan.Working;
+import bemble.wording.Remark;
+import bemble.wording.RemarkKind;
+import bemble.wording.Wording;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What the workings of a check came to, held against what they should come back to.
+ *
+ * @param expected the number of the first working
+ * @param found what the workings came to; the last decides, unless the root is enclosed by two
+ * @param cameBack whether they agree
+ */
+record Comparing(Numeral expected, List<Numeral> found, boolean cameBack) {
+  /** The last of some workings against a number; a remainder means that it did not come back. */
+  static Comparing of(List<Working> parts, Numeral expected) {
+    Answer answer = parts.get(parts.size() - 1).answer();
+    boolean exact = !(answer instanceof Answer.Quotient quotient) || quotient.remainder().isZero();
+    boolean same = answer.value().value().compareTo(expected.value()) == 0;
+    return new Comparing(expected, List.of(answer.value()), exact && same);
+  }
+
+  /** Whether a number lies between two squares, the first of which it may be. */
+  static Comparing between(Working below, Working above, Numeral number) {
+    Numeral low = below.answer().value();
+    Numeral high = above.answer().value();
+    boolean lies =
+        low.value().compareTo(number.value()) <= 0 && high.value().compareTo(number.value()) > 0;
+    return new Comparing(number, List.of(low, high), lies);
+  }
+
+  private boolean isBetween() {
+    return cameBack && found.size() > 1;
+  }
+
+  private Numeral last() {
+    return found.get(found.size() - 1);
+  }
+
+  /** What is said of it. */
+  Remark remark() {
+    if (isBetween()) {
+      return Remark.of(RemarkKind.COMPARE_BETWEEN)
+          .with("expected", expected)
+          .with("below", found.get(0))
+          .with("above", last());
+    }
+    return Remark.of(cameBack ? RemarkKind.COMPARE : RemarkKind.COMPARE_MISSED)
+        .with("expected", expected)
+        .with("found", last());
+  }
+
+  /** What is written of it on the page. */
+  String label(Wording wording) {
+    if (isBetween()) {
+      return wording.label(
+          "check.between", Map.of("below", found.get(0), "above", last(), "expected", expected));
+    }
+    String key = cameBack ? "check.held" : "check.not-held";
+    return wording.label(key, Map.of("found", last(), "expected", expected));
+  }
+}
