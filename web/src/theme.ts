@@ -91,6 +91,12 @@ const themeOf = (ink: typeof chalk, mode: 'light' | 'dark') =>
           'input:focus-visible, textarea:focus-visible, [tabindex="0"]:not(button, a):focus-visible':
             { outlineOffset: '-3px !important', borderRadius: 8 },
           '@media print': { body: { overflow: 'visible' } },
+          '@media (prefers-reduced-motion: reduce)': {
+            '*, *::before, *::after': {
+              transition: 'none !important',
+              animation: 'none !important',
+            },
+          },
         },
       },
       MuiButtonBase: { defaultProps: { disableRipple: true } },

@@ -200,6 +200,9 @@ final class Search {
       }
     }
     tried.removeIf(each -> each.agreement <= now || isStillWrong(wrong, each.prediction));
+    // A blank is named only by a slip that leaves it blank.
+    boolean isBlank = !comparison.differs(wrong) && !comparison.absent(wrong).isEmpty();
+    tried.removeIf(each -> isBlank && isWritten(wrong, each.prediction));
     tried.sort(
         Comparator.<Tried, Integer>comparing(each -> -each.agreement)
             .thenComparing(each -> slips.indexOf(each.at.slip())));
@@ -248,6 +251,13 @@ final class Search {
     Prediction then =
         worked(known.slips(), KnownHand.plus(known.forced(), aid.entry().slot(), value));
     return new Tried(null, aid, value, then);
+  }
+
+  /** Whether another hand writes something in the slot of an entry. */
+  private static boolean isWritten(Seen wrong, Prediction other) {
+    return other.seen().stream()
+        .filter(seen -> seen.entry().slot().equals(wrong.entry().slot()))
+        .anyMatch(seen -> !seen.expected().isEmpty());
   }
 
   private boolean isStillWrong(Seen wrong, Prediction other) {

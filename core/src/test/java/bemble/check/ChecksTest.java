@@ -13,6 +13,7 @@ import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Square;
 import bemble.plan.Answer;
+import bemble.plan.Step;
 import bemble.plan.Working;
 import bemble.problem.Limits;
 import bemble.problem.Operation;
@@ -22,6 +23,8 @@ import bemble.problem.Reading;
 import bemble.style.Choice;
 import bemble.style.Setting;
 import bemble.style.Style;
+import bemble.wording.RemarkKind;
+import bemble.wording.Section;
 import java.math.BigInteger;
 import java.util.HashSet;
 import java.util.List;
@@ -83,6 +86,40 @@ class ChecksTest {
       Check check = Checks.of(first, style(choice));
       assertTrue(check.cameBack(), () -> check.kind() + " of " + first.problem());
       assertEquals(choice, check.choice());
+    }
+  }
+
+  /** The last step holds the two numbers against each other; until then neither is said. */
+  @ParameterizedTest
+  @MethodSource("ways")
+  void aCheckEndsInTheComparison(Operation operation, Choice choice) {
+    for (Working first : workings(operation, choice, 8)) {
+      Check check = Checks.of(first, style(choice));
+      List<Step> steps = check.working().steps();
+      Step last = steps.get(steps.size() - 1);
+      assertEquals(Section.COMPARE, last.section());
+      assertEquals(List.of(), last.entries());
+      assertEquals(check.cameBack(), last.remark().kind() != RemarkKind.COMPARE_MISSED);
+      assertEquals(1, steps.stream().filter(step -> step.section() == Section.COMPARE).count());
+      List<Integer> words =
+          check.working().paper().marks().stream()
+              .filter(mark -> mark.role() == Role.NOTE && mark.shape() instanceof Shape.Words)
+              .map(Mark::step)
+              .toList();
+      assertTrue(words.contains(steps.size() - 1), () -> first.problem() + " " + words);
+    }
+  }
+
+  /** What somebody else has to find when working the first part of a check. */
+  @ParameterizedTest
+  @MethodSource("ways")
+  void theFirstPartOfACheckComesToItsOwnNumber(Operation operation, Choice choice) {
+    for (Working first : workings(operation, choice, 9)) {
+      Check check = Checks.of(first, style(choice));
+      assertEquals(
+          0,
+          check.comesTo().value().compareTo(check.parts().get(0).answer().value().value()),
+          () -> check.kind() + " of " + first.problem());
     }
   }
 

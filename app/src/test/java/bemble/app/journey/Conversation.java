@@ -22,8 +22,7 @@ abstract class Conversation {
     return begun.json().get("id").asLong();
   }
 
-  static Map<String, Object> stroke(
-      int number, String kind, int row, int column, String text) {
+  static Map<String, Object> stroke(int number, String kind, int row, int column, String text) {
     return Map.of(
         "number",
         number,

@@ -157,6 +157,8 @@ class WidthsJourneyTest extends Journey {
     hand.page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
     prepare();
     List<String> barriers = new ArrayList<>();
+    // The same parts as on the desk, and twenty times as many marks to look at.
+    views.remove("long sum");
     views.forEach(
         (view, open) -> {
           open.run();
