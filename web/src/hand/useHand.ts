@@ -24,13 +24,20 @@ export function useHand({ editor, path, begin, open, onDone }: Sheet) {
   const { marks } = editor;
   const [moved, setCursor] = useState<Cursor | null>(null);
   /** Whether the cursor stops at the squares for small figures. */
-  const [aids, setAids] = useState(true);
+  const [aids, setStops] = useState(true);
   const cursor = moved ?? { at: path[0]?.at ?? begin ?? { row: 1, column: 1 }, step: 0 };
   const { at } = cursor;
   const go = (to: Square) => setCursor(cursorAt(path, to, marks));
   const move = ({ row, column }: Square) =>
     go({ row: Math.max(0, at.row + row), column: Math.max(0, at.column + column) });
   const isFree = path.length === 0;
+  const setAids = (stops: boolean) => {
+    setStops(stops);
+    if (!stops && path[cursor.step]?.kind === 'AID') {
+      // It stands where it would not have stopped.
+      setCursor(nextCursor(path, cursor, marks, false));
+    }
+  };
 
   const write = (sign: string, small: boolean) => {
     if (!open) {
