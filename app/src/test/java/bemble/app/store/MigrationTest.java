@@ -109,6 +109,23 @@ class MigrationTest {
   }
 
   @Test
+  void anAttemptOfAnEarlierVersionMendsNothingAndOneThatMendsItOutlivesIt() throws SQLException {
+    migrate("6");
+    String attempt =
+        "insert into attempt (plain, method, style, who, setting_out, telling, begun_at,"
+            + " explanation) values ('57 × 38', 'column', '{}', 'Neve', 'GIVEN', 'AS_I_GO', "
+            + NOON
+            + ", '')";
+    run(attempt);
+    migrate("latest");
+    assertEquals(List.of("1"), read("select count(*) from attempt where mends is null"));
+    run(attempt);
+    run("update attempt set mends = 1 where id = 2");
+    run("delete from attempt where id = 1");
+    assertEquals(List.of("1"), read("select count(*) from attempt where mends is null"));
+  }
+
+  @Test
   void aNewFileHasOneClassThatIsCurrent() throws SQLException {
     migrate("latest");
     assertEquals(List.of("My class"), read("select name from school_class where current_class"));
