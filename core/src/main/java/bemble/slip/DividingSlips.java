@@ -183,6 +183,20 @@ final class DividingSlips {
         };
   }
 
+  /** Of the root so far only the last figure is doubled. */
+  static Change lastFigureDoubled(Problem problem) {
+    return (Change.OfValues)
+        asked -> {
+          if (!Reads.is(asked, Rule.Kind.DOUBLE)) {
+            return Optional.empty();
+          }
+          BigInteger root = Rule.of(Rule.Kind.JOINED).applyTo(asked.reads());
+          return root.compareTo(BigInteger.TEN) < 0
+              ? Optional.empty()
+              : Optional.of(root.add(Whole.ones(root)));
+        };
+  }
+
   /** The figure is multiplied by the leading part alone. */
   static Change digitNotBeside(Problem problem) {
     return (Change.OfValues)

@@ -61,6 +61,7 @@ public enum Slip {
 
   PAIRS_FROM_WRONG_END(DividingSlips::pairsFromTheWrongEnd),
   NOT_DOUBLED(DividingSlips::notDoubled),
+  LAST_FIGURE_DOUBLED(DividingSlips::lastFigureDoubled),
   DIGIT_NOT_BESIDE(DividingSlips::digitNotBeside),
   ZERO_LEFT_OUT_OF_ROOT(DividingSlips::zeroLeftOutOfRoot),
   POINT_MISPLACED(DividingSlips::pointMisplaced),

@@ -70,6 +70,7 @@ class SlipAnswersTest {
         "936 ÷ 4   | long        | from-the-ones-end           | 201",
         "936 ÷ 4   | long        | not-brought-down            | 200",
         "√2916     | digit-pairs | not-doubled                 | 57",
+        "√94249    | digit-pairs | last-figure-doubled         | 309",
         "√2916     | digit-pairs | one-digit-down              | 50",
         "√94249    | digit-pairs | pairs-from-wrong-end        | 902",
         "√94249    | digit-pairs | trial-too-small             | 306"

@@ -38,6 +38,7 @@ public final class DigitPairs implements Method<Root> {
         Slip.TRIAL_TOO_LARGE,
         Slip.PAIRS_FROM_WRONG_END,
         Slip.NOT_DOUBLED,
+        Slip.LAST_FIGURE_DOUBLED,
         Slip.DIGIT_NOT_BESIDE,
         Slip.ZERO_LEFT_OUT_OF_ROOT,
         Slip.POINT_MISPLACED,
