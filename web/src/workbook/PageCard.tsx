@@ -68,8 +68,18 @@ export function PageCard({
           {shortened(entry.problem)}
         </Box>
         {entry.note && <Box sx={{ mt: 0.5, fontSize: 15 }}>{entry.note}</Box>}
-        <Box sx={{ display: 'flex', alignItems: 'center', mt: 'auto', pt: 0.75, fontSize: 14 }}>
-          <Box sx={{ flex: 1, color: 'text.secondary' }}>
+        <Box
+          sx={{
+            display: 'flex',
+            flexWrap: 'wrap',
+            justifyContent: 'end',
+            rowGap: 0.5,
+            mt: 'auto',
+            pt: 0.75,
+            fontSize: 14,
+          }}
+        >
+          <Box sx={{ flex: '1 0 100%', color: 'text.secondary' }}>
             {entry.methodName} · {shortDate(entry.keptAt)}
           </Box>
           <Button
