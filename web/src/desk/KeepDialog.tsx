@@ -30,7 +30,7 @@ export function KeepDialog({ working, onClose }: { working: Working; onClose: ()
       pending={keep.isPending}
       trouble={keep.error?.message}
       onClose={onClose}
-      onKeep={(words, onSuccess) => keep.mutate(words, { onSuccess })}
+      onKeep={keep.mutateAsync}
     />
   );
 }

@@ -135,10 +135,7 @@ function Editor({
         <Button
           variant="contained"
           disabled={trial.isError || text === own}
-          onClick={() => {
-            forget();
-            onKeep(text);
-          }}
+          onClick={() => onKeep(text)}
         >
           Keep sentence
         </Button>

@@ -29,7 +29,8 @@ export function WordsDialog({
   pending: boolean;
   trouble?: string;
   onClose: () => void;
-  onKeep: (words: { title: string; note: string }, onKept: () => void) => void;
+  /** Ends when it is kept. */
+  onKeep: (words: { title: string; note: string }) => Promise<unknown>;
 }) {
   const [title, setTitle, forgetTitle] = useDraft(`title ${draft}`, before?.title);
   const [note, setNote, forgetNote] = useDraft(`note ${draft}`, before?.note);
@@ -43,7 +44,8 @@ export function WordsDialog({
         noValidate
         onSubmit={(event) => {
           event.preventDefault();
-          onKeep({ title, note }, forget);
+          // What went wrong is said as `trouble`; the words stay.
+          onKeep({ title, note }).then(forget, () => undefined);
         }}
       >
         <DialogTitle id="words-title">{heading}</DialogTitle>

@@ -29,7 +29,7 @@ export function RenameDialog({ entry, onClose }: { entry: PageEntry; onClose: ()
       pending={rename.isPending}
       trouble={rename.error?.message}
       onClose={onClose}
-      onKeep={(words, onSuccess) => rename.mutate(words, { onSuccess })}
+      onKeep={rename.mutateAsync}
     />
   );
 }

@@ -1,6 +1,7 @@
 package bemble.check;
 
 import bemble.number.Numeral;
+import bemble.plan.Answer;
 import bemble.plan.Working;
 import bemble.style.Choice;
 import java.util.List;
@@ -25,13 +26,15 @@ public record Check(
     boolean cameBack) {
   /** What the first of its workings comes to where the whole check comes back. */
   public Numeral comesTo() {
-    if (parts.size() == 1) {
-      return expected;
-    }
-    // The parts after the first add what the working found besides, or show the next number.
-    return kind == Kind.ENCLOSURE || kind == Kind.TAKE_AWAY
-        ? parts.get(0).answer().value()
+    // The second working adds what the page that is checked has besides: a remainder.
+    return parts.size() == 1
+        ? expected
         : Numeral.of(expected.unscaled().subtract(besides().unscaled()), expected.scale());
+  }
+
+  /** Whether the first of its workings, as somebody has done it, comes to what it should. */
+  public boolean isMetBy(Answer found) {
+    return Comparing.isSame(found, comesTo());
   }
 
   /** What is added to the first working's answer: the remainder, with as many places. */

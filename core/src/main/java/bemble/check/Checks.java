@@ -41,6 +41,18 @@ public final class Checks {
   }
 
   /**
+   * The check of a working that somebody else does on a page of its own: where the way chosen needs
+   * several pages before it comes back, the usual way.
+   */
+  public static Check onOnePage(Working first, Style style) {
+    Check check = of(first, style);
+    boolean several =
+        check.parts().size() > 1
+            && (check.kind() == Check.Kind.TAKE_AWAY || check.kind() == Check.Kind.ENCLOSURE);
+    return several ? of(first, style.with(Setting.of(check.choice()).choices().get(0))) : check;
+  }
+
+  /**
    * The setting by which the check of an operation is chosen; empty where there is one way only.
    */
   public static Optional<Setting> setting(Operation operation) {

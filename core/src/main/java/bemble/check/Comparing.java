@@ -20,9 +20,13 @@ record Comparing(Numeral expected, List<Numeral> found, boolean cameBack) {
   /** The last of some workings against a number; a remainder means that it did not come back. */
   static Comparing of(List<Working> parts, Numeral expected) {
     Answer answer = parts.get(parts.size() - 1).answer();
+    return new Comparing(expected, List.of(answer.value()), isSame(answer, expected));
+  }
+
+  /** Whether an answer is a number, with nothing left over. */
+  static boolean isSame(Answer answer, Numeral number) {
     boolean exact = !(answer instanceof Answer.Quotient quotient) || quotient.remainder().isZero();
-    boolean same = answer.value().value().compareTo(expected.value()) == 0;
-    return new Comparing(expected, List.of(answer.value()), exact && same);
+    return exact && answer.value().value().compareTo(number.value()) == 0;
   }
 
   /** Whether a number lies between two squares, the first of which it may be. */

@@ -115,11 +115,15 @@ class ChecksTest {
   @MethodSource("ways")
   void theFirstPartOfACheckComesToItsOwnNumber(Operation operation, Choice choice) {
     for (Working first : workings(operation, choice, 9)) {
-      Check check = Checks.of(first, style(choice));
-      assertEquals(
-          0,
-          check.comesTo().value().compareTo(check.parts().get(0).answer().value().value()),
+      Check check = Checks.onOnePage(first, style(choice));
+      assertTrue(
+          check.isMetBy(check.parts().get(0).answer()),
           () -> check.kind() + " of " + first.problem());
+      assertFalse(
+          check.isMetBy(
+              new Answer.One(
+                  Numeral.of(
+                      check.comesTo().unscaled().add(BigInteger.ONE), check.comesTo().scale()))));
     }
   }
 

@@ -18,12 +18,12 @@ import bemble.app.store.StrokeRow;
 import bemble.app.working.SumRef;
 import bemble.app.working.Sums;
 import bemble.app.working.WorkingWords;
+import bemble.check.Check;
 import bemble.check.Checks;
 import bemble.judge.Judge;
 import bemble.judge.Judge.SettingOut;
 import bemble.judge.Judge.Stage;
 import bemble.method.Sum;
-import bemble.number.Numeral;
 import bemble.plan.Working;
 import bemble.slate.Stroke;
 import bemble.style.Style;
@@ -157,13 +157,13 @@ public class Attempts {
 
   private AttemptView view(long id, OpenPage page) {
     Optional<AttemptRow> first = Optional.ofNullable(page.checkOf()).flatMap(mapper::find);
-    return page.view(checkOf(id).orElse(null), first.map(this::expected).orElse(null));
+    return page.view(checkOf(id).orElse(null), first.map(this::check).orElse(null));
   }
 
-  /** What a check should come back to: it uses what was found on the page that it proves. */
-  private Numeral expected(AttemptRow proved) {
+  /** The check of a page: it uses what was found there. */
+  private Check check(AttemptRow proved) {
     OpenPage first = page(proved);
-    return Checks.of(first.judge().page(), first.slate().sum().style()).comesTo();
+    return Checks.onOnePage(first.judge().page(), first.slate().sum().style());
   }
 
   private Optional<Long> checkOf(long id) {
@@ -252,7 +252,7 @@ public class Attempts {
       throw RefusedException.of("nothing-to-check");
     }
     Style style = page.slate().sum().style();
-    Working first = Checks.of(page.judge().page(), style).parts().get(0);
+    Working first = Checks.onOnePage(page.judge().page(), style).parts().get(0);
     Sum second = sums.of(first.problem(), first.method(), style);
     return insert(second, page.who(), SettingOut.GIVEN, page.telling(), id, null);
   }

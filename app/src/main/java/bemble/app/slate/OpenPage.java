@@ -4,12 +4,13 @@ import bemble.app.slate.AttemptRequest.Telling;
 import bemble.app.store.AttemptRow;
 import bemble.app.working.Sums;
 import bemble.app.working.WorkingWords;
+import bemble.check.Check;
 import bemble.judge.Judge.SettingOut;
 import bemble.judge.Judge.Stage;
 import bemble.judge.Report;
 import bemble.method.Sum;
-import bemble.number.Numeral;
 import bemble.paper.Role;
+import bemble.plan.Answer;
 import bemble.slate.PageOfStrokes;
 import bemble.slate.Slate;
 import bemble.slate.Stroke;
@@ -131,9 +132,9 @@ final class OpenPage {
    * All of it, to be worked on or looked at.
    *
    * @param check the attempt at its check, if any
-   * @param expected what it should come back to, where it is a check; otherwise null
+   * @param proving what it is, where it is a check; otherwise null
    */
-  AttemptView view(Long check, Numeral expected) {
+  AttemptView view(Long check, Check proving) {
     Sum sum = slate.sum();
     return new AttemptView(
         row.id(),
@@ -157,16 +158,16 @@ final class OpenPage {
         check,
         row.checkOf(),
         row.mends(),
-        decision(expected));
+        decision(proving));
   }
 
   /** What was decided about a check that is handed in; null where there was nothing to decide. */
-  private DecisionView decision(Numeral expected) {
-    if (expected == null || row.cameBack() == null || !isEnded()) {
+  private DecisionView decision(Check proving) {
+    if (proving == null || row.cameBack() == null || !isEnded()) {
       return null;
     }
-    Numeral found = judge().page().answer().value();
-    boolean came = found.value().compareTo(expected.value()) == 0;
+    Answer found = judge().page().answer();
+    boolean came = proving.isMetBy(found);
     String key = came ? "decision.came-back" : "decision.missed";
     return new DecisionView(
         came,
@@ -175,7 +176,7 @@ final class OpenPage {
             .wording()
             .label(
                 key + (came == row.cameBack() ? ".seen" : ".not-seen"),
-                Map.of("found", found, "expected", expected)));
+                Map.of("found", found.value(), "expected", proving.comesTo())));
   }
 
   /**
