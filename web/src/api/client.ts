@@ -120,6 +120,20 @@ export const api = {
         parseAs: 'blob',
       }) as Promise<BlobAnswer>,
     ),
+  backups: () => taken(client.GET('/api/backups')),
+  backup: () =>
+    taken<Blob>(client.GET('/api/backups/now', { parseAs: 'blob' }) as Promise<BlobAnswer>),
+  restoreBackup: (file: File) =>
+    taken(
+      client.POST('/api/backups/restore', {
+        // The file goes out as it is; the description of the interface speaks of text.
+        body: '',
+        bodySerializer: () => file,
+        headers: { 'Content-Type': 'application/zip' },
+      }),
+    ),
+  restoreCopy: (name: string) =>
+    taken(client.POST('/api/backups/{name}/restore', { params: { path: { name } } })),
   pageFile: (body: SumRef) => taken(client.POST('/api/exports/page', { body })),
   readPage: (body: PageFile) => taken(client.POST('/api/exports/read', { body })),
 };

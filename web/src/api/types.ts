@@ -39,4 +39,5 @@ export type Stroke = Schemas['StrokeView'];
 export type Report = Schemas['ReportView'];
 export type Verdict = Report['figures'][number]['verdict'];
 export type Hint = Schemas['HintView'];
+export type Copy = Schemas['CopyView'];
 export type PupilPage = Schemas['PupilView'];

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
-import { useEffect, useRef, useState } from 'react';
+import { useLayoutEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import type { Method, Working } from '../api/types';
 import { BAR } from '../ui/book';
@@ -25,8 +25,9 @@ export function DeskBar({
   const { desk, dispatch } = useDesk();
   const { working, step, asking } = desk;
   const next = useRef<HTMLButtonElement>(null);
-  // Whoever has typed a sum goes on with its steps; the line is left for that.
-  useEffect(() => {
+  // Whoever has typed a sum goes on with its steps; the line is left for that, before the page is
+  // seen and the next key can come.
+  useLayoutEffect(() => {
     if (working && document.activeElement?.matches('[data-sum-line]')) {
       next.current?.focus();
     }

@@ -8,6 +8,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { api } from '../api/client';
 import type { PdfRequest, Working } from '../api/types';
+import { save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
 import { allSteps } from '../session/deskReducer';
 
@@ -91,6 +92,16 @@ export function PaperDialog({
           <Button variant="contained" disabled={make.isPending} onClick={() => make.mutate('pdf')}>
             {make.isPending ? 'Making it…' : 'Download PDF'}
           </Button>
+        </Row>
+        {make.isError && (
+          <Box role="alert" sx={{ mt: 1.5, p: 1, bgcolor: 'ink.slipPage' }}>
+            {make.error.message}
+          </Box>
+        )}
+        <Box component="h3" sx={{ fontSize: 16, mt: 3, mb: 0 }}>
+          As it is on the screen
+        </Box>
+        <Row>
           <Button
             onClick={() => {
               onClose();
@@ -100,16 +111,6 @@ export function PaperDialog({
           >
             Print this view
           </Button>
-        </Row>
-        {make.isError && (
-          <Box role="alert" sx={{ mt: 1.5, p: 1, bgcolor: 'ink.slipPage' }}>
-            {make.error.message}
-          </Box>
-        )}
-        <Box component="h3" sx={{ fontSize: 16, mt: 3, mb: 0 }}>
-          As files
-        </Box>
-        <Row>
           <Button onClick={() => make.mutate('svg')}>Picture of this step (SVG)</Button>
           <Button onClick={() => make.mutate('json')}>Page to read in again (JSON)</Button>
           <Button onClick={() => void copy()}>Copy all steps</Button>
@@ -154,14 +155,4 @@ function Choice<V extends string>({
       </Box>
     </Box>
   );
-}
-
-/** Hands a file to the browser; gives its name. */
-function save(file: Blob, name: string): string {
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(file);
-  link.download = name;
-  link.click();
-  setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
-  return name;
 }

@@ -96,14 +96,20 @@ export function useHand({ editor, path, begin, open, onDone }: Sheet) {
     return true;
   };
 
+  /** Goes to a square that somebody chose. */
+  const press = (to: Square) => {
+    go(to);
+    onDone?.();
+  };
+
   const turn = (which: 'undo' | 'redo') => {
     const to = open && editor.turn(which);
     if (to) {
-      go(to);
+      press(to);
     }
   };
 
-  return { at, go, aids, setAids, write, act, turn };
+  return { at, go: press, aids, setAids, write, act, turn };
 }
 
 const MOVES = {

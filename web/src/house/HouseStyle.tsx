@@ -2,12 +2,15 @@ import Box from '@mui/material/Box';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
 import { useQuery } from '@tanstack/react-query';
-import { useDeferredValue, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { api } from '../api/client';
 import { useDesk } from '../session/deskContext';
 import { BOOK, RIGHT_PAGE } from '../ui/book';
+import { SearchField } from '../ui/SearchField';
+import { useDraft } from '../ui/useDraft';
 import { ClassList } from './ClassList';
 import { useCurrentClass } from '../session/classes';
+import { found } from './found';
 import { OwnSentences } from './OwnSentences';
 import { useClassAddress } from './useClassAddress';
 import { SettingList } from './SettingList';
@@ -26,6 +29,8 @@ export default function HouseStyle() {
   const room = before?.id === current?.id ? before : current;
   const lastSum = useDesk().desk.working;
   const [onLastSum, setOnLastSum] = useState(false);
+  const [typed, setTyped] = useDraft('settings search');
+  const groups = useMemo(() => found(settings.data?.groups ?? [], typed), [settings.data, typed]);
   if (!settings.data || !current || !room) {
     return <Box component="main">{settings.error?.message}</Box>;
   }
@@ -41,6 +46,7 @@ export default function HouseStyle() {
           <Box component="h2" sx={{ m: 0, flex: 1, fontSize: 24 }}>
             {current.name}
           </Box>
+          <SearchField label="Find a setting" value={typed} onChange={setTyped} />
           {lastSum && (
             <FormControlLabel
               control={
@@ -56,11 +62,12 @@ export default function HouseStyle() {
             {current.unknown.join(', ')}. The standard stands in its place.
           </Box>
         )}
-        <SettingList
-          groups={settings.data.groups}
-          room={current}
-          lastSum={onLastSum ? lastSum : null}
-        />
+        {groups.length === 0 && (
+          <Box sx={{ py: 3, fontSize: 18, color: 'text.secondary' }}>
+            No setting has “{typed}” in its name or its choices.
+          </Box>
+        )}
+        <SettingList groups={groups} room={current} lastSum={onLastSum ? lastSum : null} />
       </Box>
       <Box
         role="region"

@@ -1,8 +1,8 @@
 import Alert from '@mui/material/Alert';
+import Autocomplete from '@mui/material/Autocomplete';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import InputBase from '@mui/material/InputBase';
-import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
 import { memo, useRef } from 'react';
@@ -29,21 +29,20 @@ export const OwnSentences = memo(function OwnSentences({
       <Box component="h3" sx={{ mt: 0, mb: 1, fontSize: 17, color: 'primary.main' }}>
         Own sentences
       </Box>
-      <TextField
-        select
+      <Autocomplete
         fullWidth
         size="small"
-        label="Remark"
-        value={kind}
-        onChange={(event) => setKind(event.target.value)}
-      >
-        {sentences.map((each) => (
-          <MenuItem key={each.kind} value={each.kind} sx={{ whiteSpace: 'normal' }}>
-            {own[each.kind] ? '✎ ' : ''}
-            {each.group}: {each.kind.replaceAll('-', ' ')}
-          </MenuItem>
-        ))}
-      </TextField>
+        options={sentences}
+        value={chosen}
+        disableClearable
+        getOptionKey={(each) => each.kind}
+        getOptionLabel={(each) =>
+          `${own[each.kind] ? '✎ ' : ''}${each.group}: ${each.kind.replaceAll('-', ' ')}`
+        }
+        noOptionsText="No remark has these letters in its name."
+        onChange={(_, each) => setKind(each.kind)}
+        renderInput={(field) => <TextField {...field} label="Remark" />}
+      />
       {chosen && (
         <Editor
           key={kind + (own[kind] ?? '')}

@@ -23,6 +23,8 @@ export function NoticeProvider({ children }: { children: ReactNode }) {
         key={`${notices.length} ${notice?.text}`}
         open={notice !== undefined}
         autoHideDuration={notice?.action ? 12000 : 5000}
+        // Above the bar with what can be done.
+        sx={{ bottom: { xs: 104, sm: 96 } }}
         onClose={(_, reason) => reason === 'timeout' && close()}
         message={notice?.text}
         action={

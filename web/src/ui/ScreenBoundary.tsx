@@ -1,6 +1,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { Component, type ReactNode } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { Component, useState, type ReactNode } from 'react';
+import { api } from '../api/client';
 
 interface Props {
   /** What is shown; another screen begins without the failure of the one before. */
@@ -36,10 +38,37 @@ export class ScreenBoundary extends Component<Props, { failed: string | null }> 
           This screen cannot be shown: Bemble does not answer, or made a mistake of its own. What
           was kept is still there.
         </Box>
-        <Button variant="contained" onClick={() => window.location.reload()}>
+        <Button variant="contained" onClick={again}>
           Try again
         </Button>
+        <AgainWhenBack />
       </Box>
     );
   }
+}
+
+const again = () => window.location.reload();
+
+/** Asks for something small until it comes; where it did not at first, the screen is shown again. */
+function AgainWhenBack() {
+  const [wasAway, setWasAway] = useState(false);
+  useQuery({
+    queryKey: ['back'],
+    queryFn: async () => {
+      try {
+        await api.classes();
+      } catch (trouble) {
+        setWasAway(true);
+        throw trouble;
+      }
+      if (wasAway) {
+        again();
+      }
+      return true;
+    },
+    retry: true,
+    retryDelay: 1000,
+    gcTime: 0,
+  });
+  return null;
 }

@@ -1,21 +1,23 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import InputBase from '@mui/material/InputBase';
 import Typography from '@mui/material/Typography';
-import visuallyHidden from '@mui/utils/visuallyHidden';
 import { useMutation } from '@tanstack/react-query';
-import { useDeferredValue, useRef, useState, type ChangeEvent } from 'react';
+import { lazy, Suspense, useDeferredValue, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, Trouble } from '../api/client';
 import type { Page, PageEntry, PageFile } from '../api/types';
 import { useDesk } from '../session/deskContext';
+import { FileButton } from '../ui/FileButton';
 import { More } from '../ui/More';
+import { SearchField } from '../ui/SearchField';
 import { useLongList } from '../ui/useLongList';
 import { useDeletion } from '../ui/useDeletion';
 import { useDraft } from '../ui/useDraft';
 import { useNotice } from '../ui/useNotice';
 import { PageCard } from './PageCard';
 import { RenameDialog } from './RenameDialog';
+
+const BackupDialog = lazy(() => import('./BackupDialog'));
 
 /** The kept pages, to be found and opened on the Desk. */
 export default function Workbook() {
@@ -26,6 +28,7 @@ export default function Workbook() {
   const navigate = useNavigate();
   const remove = useDeletion('pages', api.remove, api.restore);
   const [renamed, setRenamed] = useState<PageEntry | null>(null);
+  const [backingUp, setBackingUp] = useState(false);
   const openOnDesk = (page: Page) => {
     open(page);
     navigate('/desk');
@@ -56,24 +59,11 @@ export default function Workbook() {
         }}
       >
         <Typography variant="h2">Workbook</Typography>
-        <InputBase
-          type="search"
-          value={typed}
-          onChange={(event) => setTyped(event.target.value)}
-          placeholder="Find by sum or title"
-          inputProps={{ 'aria-label': 'Find by sum or title' }}
-          sx={{
-            flex: { xs: '1 0 100%', sm: 1 },
-            order: { xs: 1, sm: 0 },
-            maxWidth: 420,
-            px: 2,
-            py: 0.5,
-            border: 1,
-            borderColor: 'ink.edge',
-            borderRadius: 2,
-          }}
-        />
+        <SearchField label="Find by sum or title" value={typed} onChange={setTyped} />
         <ReadIn />
+        <Button aria-haspopup="dialog" onClick={() => setBackingUp(true)}>
+          Backups
+        </Button>
         <Box role="status" sx={{ color: 'text.secondary' }}>
           {pages.total !== undefined && (pages.total === 1 ? '1 page' : `${pages.total} pages`)}
         </Box>
@@ -116,6 +106,11 @@ export default function Workbook() {
           </Box>
         )}
       </Box>
+      {backingUp && (
+        <Suspense fallback={null}>
+          <BackupDialog onClose={() => setBackingUp(false)} />
+        </Suspense>
+      )}
       {renamed && <RenameDialog entry={renamed} onClose={() => setRenamed(null)} />}
     </Box>
   );
@@ -123,7 +118,6 @@ export default function Workbook() {
 
 /** Reads a page from a file and lays it on the Desk; nothing is kept by that. */
 function ReadIn() {
-  const input = useRef<HTMLInputElement>(null);
   const { lay } = useDesk();
   const navigate = useNavigate();
   const notice = useNotice();
@@ -144,25 +138,13 @@ function ReadIn() {
     onError: (trouble) => notice({ text: trouble.message }),
   });
   return (
-    <>
-      <Button onClick={() => input.current?.click()}>Read a page in</Button>
-      <Box
-        component="input"
-        ref={input}
-        type="file"
-        tabIndex={-1}
-        accept="application/json,.json"
-        aria-label="Page file"
-        onChange={(event: ChangeEvent<HTMLInputElement>) => {
-          const file = event.target.files?.[0];
-          event.target.value = '';
-          if (file) {
-            read.mutate(file);
-          }
-        }}
-        sx={visuallyHidden}
-      />
-    </>
+    <FileButton
+      label="Page file"
+      accept="application/json,.json"
+      onFile={(file) => read.mutate(file)}
+    >
+      Read a page in
+    </FileButton>
   );
 }
 

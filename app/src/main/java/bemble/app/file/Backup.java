@@ -95,7 +95,8 @@ public final class Backup {
     }
   }
 
-  private static void unpack(Path zip, Path to) throws IOException {
+  /** Writes the data file that a zip holds to a place. */
+  static void unpack(Path zip, Path to) throws IOException {
     try (ZipFile packed = new ZipFile(zip.toFile())) {
       Enumeration<? extends ZipEntry> entries = packed.entries();
       while (entries.hasMoreElements()) {

@@ -24,26 +24,50 @@ record Copies(Path folder) {
   private static final int DAYS = 10;
   private static final int WEEKS = 8;
   private static final DateTimeFormatter NAME = DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss");
+  private static final String BEFORE = "before-";
   private static final String ENDING = ".zip";
+
+  /** How many copies of what a backup has taken the place of are kept. */
+  private static final int MOST_BEFORE = 10;
 
   /** Where a copy of that moment belongs. */
   Path at(LocalDateTime moment) {
     return folder.resolve(NAME.format(moment) + ENDING);
   }
 
-  /** All copies, the newest first. */
+  /** Where a copy belongs of what a backup takes the place of at that moment. */
+  Path before(LocalDateTime moment) {
+    return folder.resolve(BEFORE + NAME.format(moment) + ENDING);
+  }
+
+  /** Whether a copy holds what a backup has taken the place of. */
+  static boolean isBefore(Path copy) {
+    return copy.getFileName().toString().startsWith(BEFORE);
+  }
+
+  /** The copies made in the course of the days, the newest first. */
   List<Path> all() {
+    return whole().stream().filter(copy -> !isBefore(copy)).toList();
+  }
+
+  /** Those and the ones of what a backup has taken the place of, the newest first. */
+  List<Path> whole() {
     if (!Files.isDirectory(folder)) {
       return List.of();
     }
     try (Stream<Path> files = Files.list(folder)) {
       return files
-          .filter(file -> file.getFileName().toString().matches("[\\d-]{17}\\.zip"))
-          .sorted(Comparator.comparing(Path::getFileName).reversed())
+          .filter(file -> file.getFileName().toString().matches("(before-)?[\\d-]{17}\\.zip"))
+          .sorted(Comparator.comparing(Copies::momentOf).reversed())
           .toList();
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
+  }
+
+  /** The copy of that name. */
+  Optional<Path> find(String name) {
+    return whole().stream().filter(copy -> copy.getFileName().toString().equals(name)).findFirst();
   }
 
   Optional<Path> newest() {
@@ -52,11 +76,14 @@ record Copies(Path folder) {
 
   /** The moment of a copy. */
   static LocalDateTime momentOf(Path copy) {
-    String name = copy.getFileName().toString();
-    return LocalDateTime.parse(name.substring(0, name.length() - ENDING.length()), NAME);
+    String name = copy.getFileName().toString().replace(BEFORE, "").replace(ENDING, "");
+    return LocalDateTime.parse(name, NAME);
   }
 
-  /** Removes the copies that are not the last of one of ten days or of one of eight weeks. */
+  /**
+   * Removes the copies that are not the last of one of ten days or of one of eight weeks, and the
+   * older ones of what backups have taken the place of.
+   */
   void prune() {
     Set<LocalDate> days = new HashSet<>();
     Set<String> weeks = new HashSet<>();
@@ -67,12 +94,17 @@ record Copies(Path folder) {
       boolean ofDay = days.size() < DAYS && days.add(day);
       boolean ofWeek = weeks.size() < WEEKS && weeks.add(week);
       if (!ofDay && !ofWeek) {
-        try {
-          Files.delete(copy);
-        } catch (IOException e) {
-          throw new UncheckedIOException(e);
-        }
+        delete(copy);
       }
+    }
+    whole().stream().filter(Copies::isBefore).skip(MOST_BEFORE).forEach(Copies::delete);
+  }
+
+  private static void delete(Path copy) {
+    try {
+      Files.delete(copy);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
     }
   }
 }

@@ -3,6 +3,7 @@ package bemble.app.file;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.Arrays;
+import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
@@ -10,6 +11,12 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 /** The versions of the schema that this Bemble knows. */
 final class Schema {
   private static final Pattern NAME = Pattern.compile("V(\\d+)__.*");
+
+  /** The tables, each behind those that it refers to. */
+  static final List<String> TABLES = List.of("page", "school_class", "attempt", "stroke");
+
+  /** Those whose rows are numbered by the database. */
+  static final List<String> NUMBERED = List.of("page", "school_class", "attempt");
 
   private Schema() {}
 

@@ -4,7 +4,15 @@ import bemble.app.http.Sentences;
 
 /** A data file that Bemble must not write on; nothing of it was changed. */
 public final class UnusableFileException extends RuntimeException {
+  private final boolean newer;
+
   UnusableFileException(String key, Object... named) {
     super(Sentences.of("file." + key, named));
+    newer = key.equals("newer");
+  }
+
+  /** Whether a newer Bemble has written the file. */
+  boolean isNewer() {
+    return newer;
   }
 }

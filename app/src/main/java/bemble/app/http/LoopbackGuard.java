@@ -24,6 +24,11 @@ class LoopbackGuard extends OncePerRequestFilter {
   private static final Set<String> SAFE = Set.of("GET", "HEAD", "OPTIONS");
   private static final long LONGEST_BODY = 256 * 1024;
 
+  /** A backup is all that is kept in one body. */
+  private static final String BACKUP = "/api/backups/restore";
+
+  private static final long LONGEST_BACKUP = 1L << 30;
+
   @Override
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
@@ -41,11 +46,15 @@ class LoopbackGuard extends OncePerRequestFilter {
       refuse(response, HttpStatus.FORBIDDEN, "foreign");
     } else if (request.getHeader("Transfer-Encoding") != null) {
       refuse(response, HttpStatus.LENGTH_REQUIRED, "no-length");
-    } else if (request.getContentLengthLong() > LONGEST_BODY) {
+    } else if (request.getContentLengthLong() > longestBody(request)) {
       refuse(response, HttpStatus.PAYLOAD_TOO_LARGE, "too-much");
     } else {
       chain.doFilter(request, response);
     }
+  }
+
+  private static long longestBody(HttpServletRequest request) {
+    return request.getRequestURI().equals(BACKUP) ? LONGEST_BACKUP : LONGEST_BODY;
   }
 
   /** Whether a request comes from a page of this very port, or from no page. */

@@ -1,5 +1,6 @@
 package bemble.app.slate;
 
+import bemble.app.file.DataReplaced;
 import bemble.app.file.Keeper;
 import bemble.app.http.MissingException;
 import bemble.app.http.Part;
@@ -37,8 +38,10 @@ import java.util.Optional;
 import java.util.function.Function;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.context.event.EventListener;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionOperations;
 
 /** Keeps attempts stroke by stroke, and has them judged. */
 @Service
@@ -56,6 +59,9 @@ public class Attempts {
   private final Keeper keeper;
   private final Clock clock;
 
+  /** Several changes, all or none. */
+  private final TransactionOperations together;
+
   /** The pages that were used last. Nobody but this app writes in its file. */
   private final Cache<Long, OpenPage> pages =
       Caffeine.newBuilder()
@@ -63,13 +69,26 @@ public class Attempts {
           .weigher((Long id, OpenPage page) -> page.marks())
           .build();
 
-  Attempts(AttemptMapper mapper, Sums sums, Stored stored, Bin bin, Keeper keeper, Clock clock) {
+  Attempts(
+      AttemptMapper mapper,
+      Sums sums,
+      Stored stored,
+      Bin bin,
+      Keeper keeper,
+      Clock clock,
+      TransactionOperations together) {
     this.mapper = mapper;
     this.sums = sums;
     this.stored = stored;
     this.bin = bin;
     this.keeper = keeper;
     this.clock = clock;
+    this.together = together;
+  }
+
+  @EventListener(DataReplaced.class)
+  void forget() {
+    pages.invalidateAll();
   }
 
   public AttemptView begin(AttemptRequest request) {
@@ -221,22 +240,25 @@ public class Attempts {
 
   /** Ends an attempt; whoever hands a check in says whether it came back. */
   public AttemptView handIn(long id, String explanation, Boolean cameBack) {
-    return with(
-        id,
-        page -> {
-          boolean isCheck = page.checkOf() != null;
-          if (isCheck && cameBack == null) {
-            throw RefusedException.of("not-decided");
-          }
-          Boolean decided = isCheck ? cameBack : null;
-          if (mapper.handIn(id, OffsetDateTime.now(clock), explanation.strip(), decided) == 0) {
-            throw new StaleException("ended-already");
-          }
-          page.end(find(id));
-          keptOutcome(id, page);
-          keeper.confirm();
-          return view(id, page);
-        });
+    AttemptView ended =
+        with(
+            id,
+            page -> {
+              boolean isCheck = page.checkOf() != null;
+              if (isCheck && cameBack == null) {
+                throw RefusedException.of("not-decided");
+              }
+              Boolean decided = isCheck ? cameBack : null;
+              if (mapper.handIn(id, OffsetDateTime.now(clock), explanation.strip(), decided) == 0) {
+                throw new StaleException("ended-already");
+              }
+              page.end(find(id));
+              keptOutcome(id, page);
+              return view(id, page);
+            });
+    // The page is free again while its writer waits for the disk.
+    keeper.confirm();
+    return ended;
   }
 
   /** Begins the check of a page that is handed in: a second sum with what its writer found. */
@@ -267,12 +289,16 @@ public class Attempts {
                 throw RefusedException.of("not-handed-in-yet");
               }
               Sum sum = page.slate().sum();
-              long anew =
-                  insert(sum, page.who(), page.settingOut(), page.telling(), page.checkOf(), id);
-              mapper.copyStrokes(id, anew);
-              keeper.confirm();
-              return anew;
+              return together.execute(
+                  status -> {
+                    long anew =
+                        insert(
+                            sum, page.who(), page.settingOut(), page.telling(), page.checkOf(), id);
+                    mapper.copyStrokes(id, anew);
+                    return anew;
+                  });
             });
+    keeper.confirm();
     return open(mended);
   }
 

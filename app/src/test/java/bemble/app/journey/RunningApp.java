@@ -12,12 +12,23 @@ import org.springframework.jdbc.core.JdbcTemplate;
 /** Bemble running inside the test, on a free port. */
 final class RunningApp implements AutoCloseable {
   private static RunningApp shared;
+  private final Path data;
   private final ConfigurableApplicationContext context;
 
   RunningApp(Path data, boolean demo) {
+    this(data, demo, "0");
+  }
+
+  private RunningApp(Path data, boolean demo, String port) {
+    this.data = data;
     context =
         new SpringApplicationBuilder(Bemble.class)
-            .run("--server.port=0", "--bemble.data=" + data, "--bemble.demo=" + demo);
+            .run("--server.port=" + port, "--bemble.data=" + data, "--bemble.demo=" + demo);
+  }
+
+  /** Once it has stopped: another one at the same address, with the same data. */
+  RunningApp again() {
+    return new RunningApp(data, false, port());
   }
 
   /**
@@ -37,7 +48,11 @@ final class RunningApp implements AutoCloseable {
   }
 
   String address() {
-    return "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
+    return "http://127.0.0.1:" + port();
+  }
+
+  private String port() {
+    return String.valueOf(context.getEnvironment().getProperty("local.server.port"));
   }
 
   /** Changes what is kept behind Bemble's back. */

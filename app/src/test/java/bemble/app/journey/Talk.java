@@ -55,6 +55,14 @@ public final class Talk {
     return send(HttpRequest.newBuilder(URI.create(address + path)).DELETE());
   }
 
+  /** Sends a file. */
+  public Answer send(String path, String type, byte[] file) {
+    return send(
+        HttpRequest.newBuilder(URI.create(address + path))
+            .header("Content-Type", type)
+            .POST(HttpRequest.BodyPublishers.ofByteArray(file)));
+  }
+
   private Answer with(String method, String path, Object body) {
     try {
       String text = body instanceof String plain ? plain : JSON.writeValueAsString(body);

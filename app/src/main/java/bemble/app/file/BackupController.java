@@ -1,0 +1,69 @@
+package bemble.app.file;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** All that is kept as one file, and back. */
+@RestController
+@RequestMapping("/api/backups")
+class BackupController {
+  private static final String ZIP = "application/zip";
+
+  private final DataFile file;
+  private final Keeper keeper;
+  private final Restoring restoring;
+
+  BackupController(DataFile file, Keeper keeper, Restoring restoring) {
+    this.file = file;
+    this.keeper = keeper;
+    this.restoring = restoring;
+  }
+
+  /** The copies that Bemble has made by itself, the newest first. */
+  @GetMapping
+  List<CopyView> list() {
+    return new Copies(file.copies()).whole().stream().map(CopyView::of).toList();
+  }
+
+  /** All that is kept now. */
+  @GetMapping(path = "/now", produces = ZIP)
+  byte[] now() throws IOException {
+    Path zip = Files.createTempFile("bemble", ".zip");
+    try {
+      keeper.copyTo(zip);
+      return Files.readAllBytes(zip);
+    } finally {
+      Files.deleteIfExists(zip);
+    }
+  }
+
+  /** Puts a backup in the place of all that is kept; answers with a copy of what was there. */
+  @PostMapping(path = "/restore", consumes = ZIP)
+  @Operation(
+      requestBody =
+          @RequestBody(
+              required = true,
+              content =
+                  @Content(mediaType = ZIP, schema = @Schema(type = "string", format = "binary"))))
+  CopyView restore(InputStream zip) {
+    return restoring.restore(zip);
+  }
+
+  /** The same with one of the copies that Bemble has made. */
+  @PostMapping("/{name}/restore")
+  CopyView restore(@PathVariable String name) {
+    return restoring.restore(name);
+  }
+}

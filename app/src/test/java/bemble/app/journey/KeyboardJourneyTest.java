@@ -1,0 +1,115 @@
+package bemble.app.journey;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** A sum from the empty Desk to the kept page and the handed-in one, with no mouse. */
+@OwnApp
+class KeyboardJourneyTest extends Journey {
+  private static final int MOST_STOPS = 60;
+
+  private static final String NOWHERE = "nowhere";
+
+  /** What has the focus without being seen to have it; empty where it is seen. */
+  private static final String UNSEEN =
+      """
+      () => {
+        const at = document.activeElement;
+        const style = getComputedStyle(at);
+        const field = at.matches('input, textarea');
+        const ring = style.outlineStyle !== 'none' && parseFloat(style.outlineWidth) >= 2;
+        return at === document.body ? 'nowhere' : ring || field ? '' : at.outerHTML.slice(0, 120);
+      }
+      """;
+
+  /** Goes from stop to stop to what somebody wants, and sees at each where that is. */
+  private void tabTo(Locator wanted) {
+    int ends = 0;
+    for (int stop = 0; stop < MOST_STOPS; stop++) {
+      if ((boolean) wanted.evaluate("element => element === document.activeElement")) {
+        return;
+      }
+      hand.press("Tab");
+      Object unseen = hand.page.evaluate(UNSEEN);
+      // Behind the last stop of a page comes the browser itself, and then the first.
+      boolean isEnd = NOWHERE.equals(unseen) && ends++ == 0;
+      assertEquals("", isEnd ? "" : unseen);
+    }
+    assertThat(wanted).isFocused();
+  }
+
+  private void pressWith(String key, Locator wanted) {
+    tabTo(wanted);
+    hand.press(key);
+  }
+
+  @Test
+  void everyViewIsUsedByKeyboardAlone() {
+    assertThat(hand.line()).isFocused();
+    hand.page.keyboard().type("83 - 47");
+    hand.press("Enter");
+    assertThat(hand.page.getByText("step 1 of")).isVisible();
+    pressWith("Enter", hand.method("Count up"));
+    assertThat(hand.method("Count up")).hasAttribute("aria-pressed", "true");
+    pressWith("Enter", hand.button("Keep page"));
+    hand.page.keyboard().type("From the ones up");
+    hand.press("Enter");
+    assertThat(hand.page.getByText("is in the Workbook")).isVisible();
+
+    hand.press("Alt+3");
+    Locator kept = hand.button("Open From the ones up");
+    assertThat(kept).isVisible();
+    pressWith("Enter", kept);
+    assertThat(hand.sentence()).isVisible();
+    hand.press("b");
+    hand.page.waitForURL("**/board*");
+    hand.press("b");
+    assertThat(hand.line()).hasValue("83 − 47");
+
+    hand.press("Alt+2");
+    Locator sum = hand.page.getByLabel("Sum to try");
+    assertThat(sum).isVisible();
+    tabTo(sum);
+    hand.press("Control+A");
+    hand.page.keyboard().type("46 + 38");
+    pressWith("Enter", hand.button("Begin"));
+    assertThat(hand.page.getByTestId("cursor")).isVisible();
+    for (String key : List.of("Digit4", "Digit1", "Digit8")) {
+      hand.press(key);
+    }
+    hand.press("Control+Enter");
+    assertThat(hand.page.getByLabel("How did you do it?")).isFocused();
+    hand.page.keyboard().type("Ones first.");
+    hand.press("Control+Enter");
+    assertThat(hand.page.getByText("Ones first.")).isVisible();
+
+    hand.press("Alt+4");
+    Locator search = hand.page.getByLabel("Find a setting");
+    assertThat(search).isVisible();
+    tabTo(search);
+    hand.page.keyboard().type("decimal mark");
+    Locator comma = hand.page.getByTestId("setting-decimalMark").getByText("comma");
+    assertThat(hand.page.locator("[data-testid^=setting-]")).hasCount(1);
+    pressWith("Enter", comma.first());
+    assertThat(comma.first()).hasAttribute("aria-pressed", "true");
+  }
+
+  /** A dialog that closes gives the focus back to what opened it. */
+  @Test
+  void theFocusComesBackFromADialog() {
+    hand.setOutAndSee("83 − 47");
+    for (String name : List.of("On paper", "Keep page", "Check my working", "Keys")) {
+      Locator button = hand.button(name);
+      button.focus();
+      hand.press("Enter");
+      assertThat(hand.page.getByRole(AriaRole.DIALOG)).isVisible();
+      hand.press("Escape");
+      assertThat(button).isFocused();
+    }
+  }
+}

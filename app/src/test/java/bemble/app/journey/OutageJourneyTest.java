@@ -1,0 +1,136 @@
+package bemble.app.journey;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Route;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Bemble goes away in the middle of something, and comes back at the same address. */
+class OutageJourneyTest {
+  @TempDir Path folder;
+  private RunningApp app;
+  private DeskHand hand;
+
+  @BeforeEach
+  void start() {
+    app = new RunningApp(folder.resolve("outage"), false);
+    hand = new DeskHand(app.address());
+  }
+
+  @AfterEach
+  void stop() {
+    hand.close();
+    app.close();
+  }
+
+  private void comeBack() {
+    app = app.again();
+  }
+
+  private Locator inDialog(String button) {
+    return hand.page
+        .getByRole(AriaRole.DIALOG)
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(button));
+  }
+
+  private Locator written() {
+    return hand.page.locator("[data-layer='1'] [data-kind=figure]");
+  }
+
+  private void beginOnSlate() {
+    hand.tab("Slate");
+    hand.page.getByLabel("Sum to try").fill("46 + 38");
+    hand.button("Begin").click();
+    assertThat(hand.page.getByTestId("cursor")).isVisible();
+    hand.button("Stop at small figures").click();
+  }
+
+  @Test
+  void aPageOnTheDeskIsSteppedOnAndKeptLater() {
+    hand.setOutAndSee("83 − 47");
+    app.close();
+    hand.press("ArrowRight");
+    assertThat(hand.page.getByText("step 2 of")).isVisible();
+    hand.button("Keep page").click();
+    hand.page.getByLabel("Title").fill("While it was away");
+    inDialog("Keep page").click();
+    assertThat(hand.page.getByText("Bemble does not answer.").first()).isVisible();
+    assertThat(hand.page.getByLabel("Title")).hasValue("While it was away");
+    comeBack();
+    inDialog("Keep page").click();
+    assertThat(hand.page.getByText("is in the Workbook")).isVisible();
+  }
+
+  @Test
+  void aSumThatCannotBeSetOutStaysInTheLine() {
+    hand.setOutAndSee("83 − 47");
+    app.close();
+    hand.setOut("46 + 38");
+    assertThat(hand.alert().first()).containsText("Bemble does not answer.");
+    assertThat(hand.line()).hasValue("46 + 38");
+    comeBack();
+    hand.line().press("Enter");
+    assertThat(hand.page).hasTitle("46 + 38 · Desk · Bemble");
+    assertThat(hand.page.getByText("step 1 of")).isVisible();
+  }
+
+  @Test
+  void aPageOnTheSlateIsWrittenOnAndHandedInLater() {
+    beginOnSlate();
+    hand.press("Digit4");
+    app.close();
+    hand.press("Digit8");
+    assertThat(hand.page.getByText("Not kept yet")).isVisible();
+    assertThat(written()).hasCount(2);
+    comeBack();
+    assertThat(hand.page.getByText("Not kept yet")).hasCount(0);
+    hand.press("Control+Enter");
+    inDialog("Hand in").click();
+    assertThat(hand.button("Check it now")).isVisible();
+    assertThat(written()).hasCount(2);
+  }
+
+  @Test
+  void listsAndSettingsSayThatItIsAwayAndCome() {
+    app.close();
+    hand.tab("Workbook");
+    assertThat(hand.alert().first()).containsText("Bemble does not answer");
+    comeBack();
+    assertThat(hand.page.getByText("No page is kept yet.")).isVisible();
+  }
+
+  /** Every request is held back: what is written later never overtakes what was written before. */
+  @Test
+  void aSlowAppGetsEverythingInItsOrder() {
+    beginOnSlate();
+    List<Route> held = new ArrayList<>();
+    hand.page.route("**/api/attempts/*/*", held::add);
+    hand.press("Digit4");
+    hand.press("Digit8");
+    hand.press("Control+Enter");
+    hand.page.getByLabel("How did you do it?").fill("Slowly.");
+    hand.press("Control+Enter");
+    List<String> asked = new ArrayList<>();
+    while (hand.button("Check it now").count() == 0) {
+      hand.page.waitForCondition(() -> !held.isEmpty() || hand.button("Check it now").count() > 0);
+      for (Route route : List.copyOf(held)) {
+        asked.add(route.request().url().replaceAll(".*/", ""));
+        held.remove(route);
+        route.resume();
+      }
+      assertEquals(0, held.size(), "one request at a time");
+    }
+    assertEquals("hand-in", asked.get(asked.size() - 1));
+    assertThat(written()).hasCount(2);
+    assertThat(hand.page.getByText("Slowly.")).isVisible();
+  }
+}

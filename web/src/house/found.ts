@@ -1,0 +1,21 @@
+import type { Setting, Settings } from '../api/types';
+
+type Group = Settings['groups'][number];
+
+/** The settings that have all the typed words in their name, what they are about or their choices. */
+export function found(groups: Group[], typed: string): Group[] {
+  const words = typed.toLowerCase().split(/\s+/).filter(Boolean);
+  if (words.length === 0) {
+    return groups;
+  }
+  const speaksOf = (group: string, { name, about, choices }: Setting) => {
+    const text = [group, name, about, ...choices.map((each) => each.name)].join(' ').toLowerCase();
+    return words.every((word) => text.includes(word));
+  };
+  return groups
+    .map(({ name, settings }) => ({
+      name,
+      settings: settings.filter((setting) => speaksOf(name, setting)),
+    }))
+    .filter(({ settings }) => settings.length > 0);
+}

@@ -1,0 +1,135 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api } from '../api/client';
+import type { Copy } from '../api/types';
+import { FileButton } from '../ui/FileButton';
+import { save } from '../ui/save';
+import { useNotice } from '../ui/useNotice';
+
+/** All that is kept as one file, and back from a file or from a copy that Bemble made by itself. */
+export default function BackupDialog({ onClose }: { onClose: () => void }) {
+  const notice = useNotice();
+  const queries = useQueryClient();
+  const copies = useQuery({ queryKey: ['backups'], queryFn: api.backups });
+  const day = new Date().toLocaleDateString('sv');
+  const backUp = useMutation({
+    mutationFn: async () => save(await api.backup(), `bemble-${day}.zip`),
+    onSuccess: (file) => notice({ text: `${file} is in your downloads.` }),
+  });
+  const restore = useMutation({
+    mutationFn: (of: File | string) =>
+      typeof of === 'string' ? api.restoreCopy(of) : api.restoreBackup(of),
+    onSuccess: ({ name }) => {
+      void queries.invalidateQueries();
+      notice({
+        text: 'The backup stands in the place of all that was kept.',
+        action: { label: 'Undo', run: () => restore.mutate(name) },
+      });
+      onClose();
+    },
+  });
+  const trouble = backUp.error ?? restore.error ?? copies.error;
+  const busy = backUp.isPending || restore.isPending;
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="backup-title">
+      <DialogTitle id="backup-title">Backups</DialogTitle>
+      <DialogContent sx={{ display: 'grid', gap: 2 }}>
+        <Box>
+          A backup is all that Bemble keeps here, in one file: pages, attempts and classes. Lay it
+          on another disk or a stick.
+        </Box>
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+          <Button variant="contained" disabled={busy} onClick={() => backUp.mutate()}>
+            {backUp.isPending ? 'Making it…' : 'Download a backup'}
+          </Button>
+          <FileButton
+            label="Backup file"
+            accept="application/zip,.zip"
+            disabled={busy}
+            onFile={(file) => restore.mutate(file)}
+          >
+            {restore.isPending ? 'Bringing it back…' : 'Bring a backup back'}
+          </FileButton>
+        </Box>
+        {trouble && (
+          <Box role="alert" sx={{ p: 1, bgcolor: 'ink.slipPage' }}>
+            {trouble.message}
+          </Box>
+        )}
+        <Box>
+          <Box component="h3" sx={{ fontSize: 16, mt: 1, mb: 0.5 }}>
+            Copies that Bemble made by itself
+          </Box>
+          {copies.data?.length === 0 && (
+            <Box sx={{ color: 'text.secondary' }}>
+              None yet: the first one is made at the next start, then one on each day.
+            </Box>
+          )}
+          <Box
+            component="ul"
+            sx={{ m: 0, p: 0, listStyle: 'none', maxHeight: 260, overflow: 'auto' }}
+          >
+            {copies.data?.map((copy) => (
+              <Kept key={copy.name} copy={copy} disabled={busy} onRestore={restore.mutate} />
+            ))}
+          </Box>
+        </Box>
+        <Box sx={{ color: 'text.secondary', fontSize: 15 }}>
+          Whatever is brought back, what is here now is kept as a copy first.
+        </Box>
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Close</Button>
+      </DialogActions>
+    </Dialog>
+  );
+}
+
+function Kept({
+  copy: { name, at, bytes, before },
+  disabled,
+  onRestore,
+}: {
+  copy: Copy;
+  disabled: boolean;
+  onRestore: (name: string) => void;
+}) {
+  const moment = new Date(at).toLocaleString(undefined, { dateStyle: 'long', timeStyle: 'short' });
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: 'flex',
+        flexWrap: 'wrap',
+        alignItems: 'center',
+        columnGap: 2,
+        py: 0.5,
+        borderBottom: '1px dotted',
+        borderColor: 'ink.edge',
+      }}
+    >
+      <Box sx={{ flex: 1, minWidth: 200 }}>
+        {moment}
+        {before && (
+          <Box component="span" sx={{ color: 'text.secondary' }}>
+            {' '}
+            · before another was brought back
+          </Box>
+        )}
+      </Box>
+      <Box sx={{ color: 'text.secondary' }}>{Math.ceil(bytes / 1024)} kB</Box>
+      <Button
+        aria-label={`Bring back the copy of ${moment}`}
+        disabled={disabled}
+        onClick={() => onRestore(name)}
+      >
+        Bring back
+      </Button>
+    </Box>
+  );
+}
