@@ -85,7 +85,7 @@ record Alignment(int rows, int columns) {
                         finding.due().stream().map(this::moved).toList(),
                         finding.kind(),
                         finding.slips(),
-                        finding.distance()))
+                        finding.fact()))
             .toList(),
         report.page(),
         report.next() == null

@@ -11,12 +11,24 @@ final class Budget {
   /** So many pages are tried however large they are. */
   private static final int PAGES = 28;
 
-  private final int all;
+  private final int whole;
+  private int waiting;
+  private int from;
+  private int all;
   private int spent;
 
-  /** For a page on which so many marks are due. */
-  Budget(int marks) {
-    all = Math.max(LEAST, PAGES * marks);
+  /** For a page on which so many marks are due, and so many searches. */
+  Budget(int marks, int searches) {
+    whole = Math.max(LEAST, PAGES * marks);
+    waiting = searches;
+  }
+
+  /** Begins the next search: it may spend its share of what is left, and those after it theirs. */
+  void next() {
+    int left = Math.max(0, whole - spent);
+    from = spent;
+    all = from + (waiting > 1 ? 2 * left / (waiting + 1) : left);
+    waiting--;
   }
 
   /** Notes that a page was tried. */
@@ -31,6 +43,6 @@ final class Budget {
 
   /** Whether even what follows from a figure is no longer looked for. */
   boolean isOver() {
-    return spent >= all + all / 3;
+    return spent >= all + (all - from) / 3;
   }
 }

@@ -1,9 +1,12 @@
 package bemble.judge;
 
+import bemble.fact.Fact;
 import bemble.paper.Square;
 import bemble.plan.Step;
 import bemble.slip.Slip;
+import java.math.BigInteger;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * One independent mistake on a page.
@@ -13,16 +16,32 @@ import java.util.List;
  * @param due what that step writes in these squares and around them
  * @param kind the sort of trouble
  * @param slips the slips that explain it, the likeliest first; none where none is known
- * @param distance how far a single figure is from what was due; 0 where that says nothing
+ * @param fact the number fact that was missed; empty where it is another kind of mistake, or where
+ *     it cannot be told what the fact was taken as
  */
 public record Finding(
-    List<Square> squares, Step step, List<Written> due, Kind kind, List<Slip> slips, int distance) {
+    List<Square> squares,
+    Step step,
+    List<Written> due,
+    Kind kind,
+    List<Slip> slips,
+    Optional<MissedFact> fact) {
+  /**
+   * A number fact that somebody has wrong.
+   *
+   * @param fact as it should be
+   * @param as the result that was written
+   */
+  public record MissedFact(Fact fact, BigInteger as) {}
+
   /** Kinds of mistake. */
   public enum Kind {
     /** A slip that has a name. */
     KNOWN,
     /** A single figure of a number fact is wrong. */
     NUMBER_FACT,
+    /** Two figures beside each other stand each in the place of the other. */
+    CHANGED_OVER,
     /** A number of the sum was copied wrongly. */
     COPIED_WRONGLY,
     /** The sign of the sum stands nowhere. */
@@ -39,7 +58,7 @@ public record Finding(
 
   /** The same mistake, seen in other squares. */
   Finding at(List<Square> others) {
-    return new Finding(others, step, due, kind, slips, distance);
+    return new Finding(others, step, due, kind, slips, fact);
   }
 
   /** Keeps copies of the lists. */

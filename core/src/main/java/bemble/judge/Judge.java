@@ -21,7 +21,7 @@ import java.util.concurrent.ConcurrentHashMap;
  */
 public final class Judge {
   /** Grows when a page can get another judgement than before. */
-  public static final int VERSION = 2;
+  public static final int VERSION = 3;
 
   private final Sum sum;
 
@@ -110,9 +110,12 @@ public final class Judge {
       accepted.add(school(of.in(style)));
     }
     accepted.sort(Comparator.comparing(school -> -comparison.agreement(school.truth())));
-    Budget budget = new Budget(accepted.get(0).truth().working().paper().marks().size());
+    int marks = accepted.get(0).truth().working().paper().marks().size();
+    List<Search.School> tried = accepted.subList(0, Math.min(MOST_SCHOOLS, accepted.size()));
+    Budget budget = new Budget(marks, tried.size());
     Report best = null;
-    for (Search.School school : accepted.subList(0, Math.min(MOST_SCHOOLS, accepted.size()))) {
+    for (Search.School school : tried) {
+      budget.next();
       Search search = new Search(school, writing, stage, settingOut, budget);
       search.search();
       Report report = search.report();

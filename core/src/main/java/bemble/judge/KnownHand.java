@@ -65,7 +65,13 @@ record KnownHand(
   }
 
   KnownHand writing(Slot slot, BigInteger value, Prediction then) {
-    return new KnownHand(slips, plus(forced, slot, value), settled, chosen, findings, truth, then);
+    return writing(Map.of(slot, value), then);
+  }
+
+  KnownHand writing(Map<Slot, BigInteger> values, Prediction then) {
+    Map<Slot, BigInteger> more = new HashMap<>(forced);
+    more.putAll(values);
+    return new KnownHand(slips, more, settled, chosen, findings, truth, then);
   }
 
   KnownHand choosing(Slot slot, BigInteger value, Prediction asChosen) {

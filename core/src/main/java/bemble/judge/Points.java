@@ -7,6 +7,7 @@ import bemble.plan.Working;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -53,6 +54,7 @@ final class Points {
             .findFirst()
             .orElseThrow();
     Written point = new Written(due, Spot.LOWER_RIGHT, ".");
-    return new Finding(squares, step, List.of(point), Finding.Kind.POINT, List.of(), 0);
+    return new Finding(
+        squares, step, List.of(point), Finding.Kind.POINT, List.of(), Optional.empty());
   }
 }

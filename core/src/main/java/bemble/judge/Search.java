@@ -2,11 +2,9 @@ package bemble.judge;
 
 import bemble.judge.Judge.SettingOut;
 import bemble.judge.Judge.Stage;
-import bemble.judge.Prediction.Expected;
 import bemble.judge.Prediction.Seen;
 import bemble.method.Sum;
 import bemble.paper.Spot;
-import bemble.paper.Square;
 import bemble.plan.Slot;
 import bemble.plan.Working;
 import bemble.slip.Slip;
@@ -16,6 +14,7 @@ import bemble.wording.Section;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -26,8 +25,8 @@ import java.util.Set;
 final class Search {
   private static final int MOST_FINDINGS = 16;
 
-  /** How many sections before the one where a difference shows are searched for its slip. */
-  private static final int SECTIONS_BACK = 2;
+  /** How much sooner an answer is there than its page. */
+  private static final int TIMES_SOONER = 3;
 
   private final School school;
   private final Budget budget;
@@ -56,12 +55,19 @@ final class Search {
     this.known = KnownHand.nothing(school.truth());
   }
 
-  /** Explains one difference after another until none is left or there are too many. */
+  /**
+   * Explains one difference after another until none is left or there are too many. The first one
+   * is a finding however little may be spent.
+   */
   void search() {
-    for (Seen wrong = firstWrong();
-        wrong != null && known.findings().size() < MOST_FINDINGS && !budget.isOver();
-        wrong = firstWrong()) {
+    Seen wrong = firstWrong();
+    while (wrong != null && known.findings().size() < MOST_FINDINGS && !budget.isOver()) {
       known = isChoice(wrong) ? choose(wrong) : explain(wrong);
+      wrong = firstWrong();
+    }
+    if (wrong != null && known.findings().isEmpty()) {
+      Difference difference = new Difference(page, comparison, known, wrong);
+      known = known.found(difference.unexplained(List.of(), Map.of()));
     }
   }
 
@@ -159,36 +165,24 @@ final class Search {
         && known.findings().stream().noneMatch(each -> each.kind() == Finding.Kind.MISSING);
   }
 
-  /** Whether what stands there is what the true page has, though it does not follow here. */
-  private boolean isAsTrue(Seen wrong) {
-    return !known.findings().isEmpty()
-        && comparison.absent(wrong).isEmpty()
-        && wrong.expected().stream().allMatch(this::isAsTrue);
-  }
-
-  private boolean isAsTrue(Expected one) {
-    String truth = known.truth().at(one.at(), one.spot());
-    return page.at(one.at(), one.spot()).equals(Optional.ofNullable(truth));
-  }
-
   /** What is known with the figure in a slot taken as it is. */
   private KnownHand settled(KnownHand found, Seen wrong, Optional<Tried> figure) {
-    Slot slot = wrong.entry().slot();
-    KnownHand settled = found.settling(slot);
-    return figure.map(each -> settled.writing(slot, each.value, each.prediction)).orElse(settled);
+    KnownHand settled = found.settling(wrong.entry().slot());
+    return figure.map(each -> settled.writing(each.written, each.prediction)).orElse(settled);
   }
 
   /** Explains one difference; gives what is known then. */
   private KnownHand explain(Seen wrong) {
-    if (isAsTrue(wrong)) {
+    Prediction meant = known.meant();
+    Difference difference = new Difference(page, comparison, known, wrong);
+    if (difference.isAsTrue()) {
       // After a slip a figure may be right again; then it is called right.
       return settled(known, wrong, force(wrong));
     }
-    Prediction meant = known.meant();
     int now = comparison.agreement(meant);
     List<Tried> tried = new ArrayList<>();
     List<Slip> slips = school.sum().method().slips();
-    for (Section from : sectionsBefore(wrong, meant)) {
+    for (Section from : Sources.before(wrong, meant)) {
       for (Slip slip : slips) {
         if (slip.isOfSettingOut() && settingOut == SettingOut.GIVEN) {
           continue;
@@ -206,23 +200,51 @@ final class Search {
     tried.sort(
         Comparator.<Tried, Integer>comparing(each -> -each.agreement)
             .thenComparing(each -> slips.indexOf(each.at.slip())));
+    Optional<Tried> over = changedOver(wrong);
+    if (over.isPresent() && (tried.isEmpty() || over.get().agreement > tried.get(0).agreement)) {
+      return known
+          .found(difference.changedOver(over.get().aid))
+          .settling(wrong.entry().slot())
+          .settling(over.get().aid.entry().slot())
+          .writing(over.get().written, over.get().prediction);
+    }
     Optional<Tried> figure = force(wrong);
     int least = figure.map(each -> each.agreement).orElse(now);
     boolean named = !tried.isEmpty() && least <= tried.get(0).agreement;
     int best = named ? tried.get(0).agreement : least;
     Optional<Tried> aid = spoiling(wrong, meant, best);
+    List<Slip> names = tried.stream().map(each -> each.at.slip().named()).distinct().toList();
     if (aid.isPresent()) {
       Seen guilty = aid.get().aid;
       return known
-          .found(finding(guilty, tried, false, meant))
+          .found(new Difference(page, comparison, known, guilty).unexplained(names, Map.of()))
           .settling(guilty.entry().slot())
-          .writing(guilty.entry().slot(), aid.get().value, aid.get().prediction);
+          .writing(aid.get().written, aid.get().prediction);
     }
-    KnownHand found = known.found(finding(wrong, tried, named, meant));
     if (named) {
-      return found.slipping(tried.get(0).at, tried.get(0).prediction);
+      return known
+          .found(difference.explainedBy(names, writtenIn(wrong)))
+          .slipping(tried.get(0).at, tried.get(0).prediction);
     }
-    return settled(found, wrong, figure);
+    Map<Slot, BigInteger> written = figure.map(each -> each.written).orElse(Map.of());
+    return settled(known.found(difference.unexplained(names, written)), wrong, figure);
+  }
+
+  private Map<Slot, BigInteger> writtenIn(Seen wrong) {
+    Slot slot = wrong.entry().slot();
+    return value(wrong).map(value -> Map.of(slot, value)).orElse(Map.of());
+  }
+
+  /** Two neighbours that stand one in the place of the other. */
+  private Optional<Tried> changedOver(Seen wrong) {
+    Optional<Seen> beside = Neighbours.changedOver(page, known.meant(), wrong);
+    return beside.map(
+        other ->
+            tried(
+                other,
+                Map.of(
+                    wrong.entry().slot(), other.entry().value(),
+                    other.entry().slot(), wrong.entry().value())));
   }
 
   /**
@@ -248,9 +270,13 @@ final class Search {
 
   /** The page with a small figure taken as it is. */
   private Tried with(Seen aid, BigInteger value) {
-    Prediction then =
-        worked(known.slips(), KnownHand.plus(known.forced(), aid.entry().slot(), value));
-    return new Tried(null, aid, value, then);
+    return tried(aid, Map.of(aid.entry().slot(), value));
+  }
+
+  private Tried tried(Seen aid, Map<Slot, BigInteger> written) {
+    Map<Slot, BigInteger> more = new HashMap<>(known.forced());
+    more.putAll(written);
+    return new Tried(null, aid, written, worked(known.slips(), more));
   }
 
   /** Whether another hand writes something in the slot of an entry. */
@@ -270,14 +296,14 @@ final class Search {
   private final class Tried {
     final At at;
     final Seen aid;
-    final BigInteger value;
+    final Map<Slot, BigInteger> written;
     final Prediction prediction;
     final int agreement;
 
-    Tried(At at, Seen aid, BigInteger value, Prediction prediction) {
+    Tried(At at, Seen aid, Map<Slot, BigInteger> written, Prediction prediction) {
       this.at = at;
       this.aid = aid;
-      this.value = value;
+      this.written = written;
       this.prediction = prediction;
       this.agreement = comparison.agreement(prediction);
     }
@@ -286,22 +312,44 @@ final class Search {
   /** The page with one slip more; empty if the slip is not possible in its section. */
   private Optional<Tried> trySlip(At at) {
     List<At> more = KnownHand.plus(known.slips(), at);
+    SlippingHand inTheHead = new SlippingHand(school.sum().problem(), more, known.forced());
+    school.sum().answer(inTheHead);
+    if (!inTheHead.made(known.slips().size())) {
+      budget.spend(known.truth().working().paper().marks().size() / TIMES_SOONER);
+      return Optional.empty();
+    }
     SlippingHand hand = new SlippingHand(school.sum().problem(), more, known.forced());
-    Working working = work(hand);
-    return hand.made(known.slips().size())
-        ? Optional.of(new Tried(at, null, null, page(working)))
-        : Optional.empty();
+    return Optional.of(new Tried(at, null, Map.of(), page(work(hand))));
   }
 
-  /** The page with the written figure taken as it is. */
+  /** The page with the written figure taken as it is, and with it the tens that went with it. */
   private Optional<Tried> force(Seen wrong) {
+    Slot slot = wrong.entry().slot();
     return value(wrong)
         .map(
             value -> {
-              Map<Slot, BigInteger> more =
-                  KnownHand.plus(known.forced(), wrong.entry().slot(), value);
-              return new Tried(null, null, value, worked(known.slips(), more));
+              Tried alone = tried(null, Map.of(slot, value));
+              return Neighbours.tensOf(known.meant(), wrong)
+                  .flatMap(tens -> withTens(Map.of(slot, value), tens, alone))
+                  .orElse(alone);
             });
+  }
+
+  /** The same with other tens than are due, where these explain more of the page. */
+  private Optional<Tried> withTens(Map<Slot, BigInteger> figure, Seen tens, Tried alone) {
+    Optional<BigInteger> written = value(tens);
+    BigInteger due = tens.entry().value();
+    boolean goesOn =
+        written.isEmpty() && Neighbours.isUsedWrongly(comparison, alone.prediction, tens);
+    List<BigInteger> others =
+        goesOn
+            ? List.of(due.add(BigInteger.ONE), due.subtract(BigInteger.ONE))
+            : written.stream().toList();
+    return others.stream()
+        .filter(other -> other.signum() >= 0 && !other.equals(due))
+        .map(other -> tried(null, KnownHand.plus(figure, tens.entry().slot(), other)))
+        .filter(each -> each.agreement > alone.agreement)
+        .max(Comparator.comparing(each -> each.agreement));
   }
 
   private Optional<BigInteger> value(Seen wrong) {
@@ -313,78 +361,5 @@ final class Search {
     boolean many = wrong.isOpen() || wrong.expected().size() > 1;
     String figures = many || digits.isEmpty() ? digits : digits.substring(digits.length() - 1);
     return figures.isEmpty() ? Optional.empty() : Optional.of(new BigInteger(figures));
-  }
-
-  /** The section in which a difference shows, and those shortly before it. */
-  private List<Section> sectionsBefore(Seen wrong, Prediction prediction) {
-    List<Section> sections = new ArrayList<>();
-    for (var step : prediction.working().steps()) {
-      sections.remove(step.section());
-      sections.add(0, step.section());
-      if (step == wrong.step()) {
-        break;
-      }
-    }
-    return sections.subList(0, Math.min(sections.size(), SECTIONS_BACK + 1));
-  }
-
-  private Finding finding(Seen wrong, List<Tried> tried, boolean named, Prediction prediction) {
-    List<Slip> names = tried.stream().map(each -> each.at.slip()).distinct().toList();
-    List<Square> squares = squares(wrong, prediction);
-    if (named) {
-      return new Finding(squares, wrong.step(), wrong.due(), Finding.Kind.KNOWN, names, 0);
-    }
-    Finding.Kind kind = kind(wrong, prediction);
-    // Nothing is due where a figure is too many.
-    List<Written> due = kind == Finding.Kind.TOO_MANY ? List.of() : wrong.due();
-    return new Finding(squares, wrong.step(), due, kind, names, distance(wrong));
-  }
-
-  /** Whether all is right with an entry but for figures that join on to it. */
-  private boolean isTooMany(Seen wrong, Prediction prediction) {
-    return !comparison.differs(wrong)
-        && comparison.absent(wrong).isEmpty()
-        && !comparison.extras(wrong, prediction).isEmpty();
-  }
-
-  private Finding.Kind kind(Seen wrong, Prediction prediction) {
-    if (wrong.isSetOut()) {
-      return Finding.Kind.COPIED_WRONGLY;
-    }
-    if (isTooMany(wrong, prediction)) {
-      return Finding.Kind.TOO_MANY;
-    }
-    if (!wrong.isAid() && !comparison.differs(wrong) && !comparison.absent(wrong).isEmpty()) {
-      return Finding.Kind.MISSING;
-    }
-    boolean fact = !wrong.step().notes().isWithoutFacts() && !wrong.isAid();
-    return fact ? Finding.Kind.NUMBER_FACT : Finding.Kind.UNKNOWN;
-  }
-
-  private int distance(Seen wrong) {
-    return value(wrong)
-        .filter(value -> wrong.expected().size() == 1 && !wrong.isOpen())
-        .map(value -> value.subtract(wrong.entry().value()).intValue())
-        .orElse(0);
-  }
-
-  private List<Square> squares(Seen wrong, Prediction prediction) {
-    if (wrong.isAid()) {
-      return comparison.wrongAid(column(wrong), prediction).map(Written::at).stream().toList();
-    }
-    if (isTooMany(wrong, prediction)) {
-      return comparison.extras(wrong, prediction);
-    }
-    if (wrong.isPoint() && comparison.isElsewhere(wrong)) {
-      return page.pointsInRow(wrong.entry().slot().square().row());
-    }
-    List<Expected> different =
-        wrong.expected().stream()
-            .filter(one -> !page.at(one.at(), one.spot()).equals(Optional.of(one.text())))
-            .toList();
-    List<Expected> slips =
-        different.stream().filter(one -> known.findings().isEmpty() || !isAsTrue(one)).toList();
-    List<Expected> shown = slips.isEmpty() ? different : slips;
-    return (shown.isEmpty() ? wrong.expected() : shown).stream().map(Expected::at).toList();
   }
 }

@@ -48,7 +48,7 @@ final class Signs {
             List.of(due),
             Finding.Kind.SIGN_MISSING,
             List.of(),
-            0));
+            Optional.empty()));
     return new Report(report.figures(), report.missing(), findings, report.page(), report.next());
   }
 }

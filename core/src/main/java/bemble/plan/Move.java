@@ -8,6 +8,10 @@ public enum Move {
   EXCHANGE_FOR_ZERO,
   /** Carrying from a column's total instead of writing it out whole; by place. */
   CARRY,
+  /** Carrying from a product instead of writing it out whole; by the place it stands for. */
+  CARRY_FROM_PRODUCT,
+  /** A row for each figure of a multiplier, instead of one in which like places meet. */
+  ROW_FOR_EACH_FIGURE,
   /** Writing a row of products; by the place of its multiplier figure. */
   WRITE_ROW,
   /** Writing a zero that is found; by its place. */

@@ -23,6 +23,19 @@ final class DividingSlips {
     return Change.leavingOut(Move.WRITE_ZERO);
   }
 
+  /** The square of a zero stays blank, and the figures after it stand where they should. */
+  static Change zeroLeftBlank(Problem problem) {
+    return (Change.ToBlank)
+        asked ->
+            asked.slot().role() == Role.QUOTIENT
+                && Reads.is(asked, Rule.Kind.HOW_MANY)
+                && asked.due().signum() == 0;
+  }
+
+  static Change quotientLeft(Problem problem) {
+    return Change.shifting(Shift.QUOTIENT_LEFT, 1);
+  }
+
   static Change trialTooSmall(Problem problem) {
     return trial(BigInteger.ONE.negate());
   }

@@ -22,6 +22,47 @@ final class MultiplyingSlips {
     return Change.shifting(Shift.PLACES_HELD, 0);
   }
 
+  static Change placeholderTooMany(Problem problem) {
+    return placesHeld(1);
+  }
+
+  static Change placeholderTooFew(Problem problem) {
+    return placesHeld(-1);
+  }
+
+  private static Change placesHeld(int more) {
+    return new Change() {
+      @Override
+      public int places(Shift shift, int place, int usual) {
+        return shift == Shift.PLACES_HELD ? usual + more : usual;
+      }
+    };
+  }
+
+  /** Both figures of each product are written, one product beside the other. */
+  static Change productsWrittenWhole(Problem problem) {
+    return Change.leavingOut(Move.CARRY_FROM_PRODUCT);
+  }
+
+  static Change matchingPlacesInOneRow(Problem problem) {
+    return Change.leavingOut(Move.ROW_FOR_EACH_FIGURE);
+  }
+
+  /** Of a product the tens stay and the ones move on; the last one of a row is written whole. */
+  static Change tensWrittenOnesCarried(Problem problem) {
+    int highest = problem.numbers().get(0).highestPlace();
+    return (Change.OfValues)
+        asked -> {
+          if (!inRow(asked) || asked.reads().get(0).slot().place() == highest) {
+            return Optional.empty();
+          }
+          BigInteger tens = Rule.of(Rule.Kind.TENS_OF_PAIRS).applyTo(asked.reads());
+          BigInteger ones = Rule.of(Rule.Kind.FIGURE_OF_PAIRS).applyTo(asked.reads());
+          boolean carried = Reads.is(asked, Rule.Kind.TENS_OF_PAIRS);
+          return tens.signum() > 0 ? Optional.of(carried ? ones : tens) : Optional.empty();
+        };
+  }
+
   static Change rowLeftOut(Problem problem) {
     return Change.leavingOut(Move.WRITE_ROW);
   }

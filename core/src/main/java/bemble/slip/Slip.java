@@ -31,10 +31,16 @@ public enum Slip {
   NEIGHBOUR_NOT_LESS(TakingSlips::neighbourNotLess),
   ONE_MORE_FORGOTTEN(TakingSlips::oneMoreForgotten),
   LESS_WITHOUT_EXCHANGE(TakingSlips::lessWithoutExchange),
+  NOBODY_PAYS(TakingSlips::nobodyPays),
 
   NO_PLACEHOLDER(MultiplyingSlips::noPlaceholder),
+  PLACEHOLDER_TOO_MANY(MultiplyingSlips::placeholderTooMany),
+  PLACEHOLDER_TOO_FEW(MultiplyingSlips::placeholderTooFew),
+  PRODUCTS_WRITTEN_WHOLE(MultiplyingSlips::productsWrittenWhole),
+  PRODUCT_TENS_WRITTEN(MultiplyingSlips::tensWrittenOnesCarried, TENS_WRITTEN_ONES_CARRIED),
   ROW_LEFT_OUT(MultiplyingSlips::rowLeftOut),
   MATCHING_PLACES_ONLY(MultiplyingSlips::matchingPlacesOnly),
+  MATCHING_PLACES_IN_ONE_ROW(MultiplyingSlips::matchingPlacesInOneRow, MATCHING_PLACES_ONLY),
   ZERO_TIMES_GIVES_THE_NUMBER(MultiplyingSlips::zeroTimesGivesTheNumber),
   MULTIPLIED_CARRY_NOT_ADDED(MultiplyingSlips::carryNotAdded),
   NEIGHBOUR_IN_THE_TABLE(MultiplyingSlips::neighbourInTheTable),
@@ -47,6 +53,8 @@ public enum Slip {
   ROWS_ADDED_WRONGLY(MultiplyingSlips::rowsAddedWrongly),
 
   ZERO_LEFT_OUT(DividingSlips::zeroLeftOut),
+  ZERO_LEFT_BLANK(DividingSlips::zeroLeftBlank, ZERO_LEFT_OUT),
+  QUOTIENT_LEFT(DividingSlips::quotientLeft),
   LEFT_OVER_LOST(DividingSlips::leftOverLost),
   LEFT_OVER_ADDED(DividingSlips::leftOverAdded),
   COUNT_NOT_ADDED(DividingSlips::countNotAdded),
@@ -70,9 +78,22 @@ public enum Slip {
   FACT_ONE_OUT(AddingSlips::factOneOut);
 
   private final Change.Maker maker;
+  private final Slip named;
 
   Slip(Change.Maker maker) {
     this.maker = maker;
+    this.named = this;
+  }
+
+  /** Another form in which a slip is written. */
+  Slip(Change.Maker maker, Slip named) {
+    this.maker = maker;
+    this.named = named;
+  }
+
+  /** The slip as whose form it is known: what is misunderstood is the same, and has one name. */
+  public Slip named() {
+    return named;
   }
 
   /** A stable name: {@code carry-not-added}. */
@@ -83,6 +104,11 @@ public enum Slip {
   /** Whether it happens when the sum is set out, and so not where that was done for the writer. */
   public boolean isOfSettingOut() {
     return this == LINED_UP_LEFT;
+  }
+
+  /** Whether a number fact is missed in it, and not a rule of the method. */
+  public boolean isOfFacts() {
+    return this == FACT_ONE_OUT || this == NEIGHBOUR_IN_THE_TABLE;
   }
 
   /** The slip of that name, if there is one. */

@@ -85,12 +85,26 @@ final class TakingSlips {
                 : Optional.empty();
   }
 
+  /** An exchange across zeros makes the zeros 9, and the place beyond them stays what it was. */
+  static Change nobodyPays(Problem problem) {
+    return (Change.OfValues)
+        asked -> {
+          boolean afar =
+              Reads.is(asked, Rule.Kind.ONE_LESS)
+                  && asked.slot().place() > asked.section().number() + 1
+                  && asked.reads().get(0).rule().kind() != Rule.Kind.TEN_MORE;
+          return afar ? Optional.of(Reads.value(asked, 0)) : Optional.empty();
+        };
+  }
+
   /** A column whose right neighbour needed nothing is made one less all the same. */
   static Change lessWithoutExchange(Problem problem) {
     return (Change.OfValues)
         asked -> {
-          boolean difference = Reads.is(asked, Rule.Kind.DIFFERENCE) && isColumn(asked);
-          if (!difference || asked.reads().size() != 2) {
+          boolean alone = Reads.is(asked, Rule.Kind.SAME);
+          boolean difference =
+              Reads.is(asked, Rule.Kind.DIFFERENCE) && asked.reads().size() == 2 || alone;
+          if (!difference || !isColumn(asked)) {
             return Optional.empty();
           }
           Entry top = asked.reads().get(0);

@@ -20,6 +20,7 @@ import bemble.problem.Reading;
 import bemble.style.Style;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -61,6 +62,9 @@ class PagesOfPupilsTest {
     "578 + 264, column, 742, 2, CARRY_NOT_ADDED",
     "386 + 457, column, 713, 1, CARRY_WRITTEN_IN_ANSWER",
     "352 − 118, exchange, 246, 0, SMALLER_FROM_LARGER",
+    "1000 − 7, exchange, 1993, 3, NOBODY_PAYS",
+    "586 − 32, exchange, 454, 2, LESS_WITHOUT_EXCHANGE",
+    "46 × 8, column, 3248, 1, PRODUCTS_WRITTEN_WHOLE",
     "352 − 118, exchange, 244, 1, NEIGHBOUR_NOT_LESS",
     "352 − 118, add-to-both, 246, 0, SMALLER_FROM_LARGER"
   })
@@ -76,6 +80,60 @@ class PagesOfPupilsTest {
     boolean known = !slip.equals("CARRY_WRITTEN_IN_ANSWER");
     assertTrue(!known || finding.slips().toString().contains(slip), said);
     assertTrue(!known || report.findings().size() == 1, said);
+  }
+
+  /** A fact that is wrong is one finding, with figure and carry together, and says what it was. */
+  @ParameterizedTest
+  @CsvSource({
+    "46 × 8, column, 374, 5, 6 × 8 = 54",
+    "46 × 8, column, 374, '', 6 × 8 = 54",
+    "46 × 8, column, 366, '', 6 × 8 = 46",
+    "47 + 38, column, 86, '', 7 + 8 = 16",
+    "45 + 35, column, 79, '', 5 + 5 = 9",
+    "45 + 34, column, 70, '', 5 + 4 = 10",
+    "86 − 34, exchange, 53, '', 6 − 4 = 3"
+  })
+  void aMissedFactSaysWhatItWasTakenAs(
+      String line, String method, String text, String carry, String fact) {
+    Sum sum = sum(line, method);
+    List<Written> page = answer(ones(sum), text);
+    if (carry != null && !carry.isEmpty()) {
+      Penned.puts(sum.work(), false).stream()
+          .filter(put -> put.role() == Role.CARRY)
+          .findFirst()
+          .ifPresent(put -> page.add(new Written(put.written().at(), Spot.SMALL, carry)));
+    }
+    Report report = judge(sum, page);
+    String said =
+        report.findings().stream()
+            .map(
+                each ->
+                    each.kind()
+                        + each.fact()
+                            .map(
+                                missed ->
+                                    " "
+                                        + missed.fact().operands().get(0)
+                                        + " "
+                                        + line.split(" ")[1]
+                                        + " "
+                                        + missed.fact().operands().get(1)
+                                        + " = "
+                                        + missed.as())
+                            .orElse(each.slips().toString()))
+            .collect(Collectors.joining("; "));
+    assertTrue(said.matches("(NUMBER_FACT|KNOWN) " + Pattern.quote(fact)), said);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"578 + 264, column, 824, 0", "352 − 118, exchange, 324, 1", "46 × 8, column, 386, 0"})
+  void twoFiguresChangedOverAreOneFinding(String line, String method, String text, int place) {
+    Sum sum = sum(line, method);
+    Report report = judge(sum, answer(ones(sum), text));
+    Square right = ones(sum).moved(0, -place);
+    assertEquals(1, report.findings().size());
+    assertEquals(Finding.Kind.CHANGED_OVER, report.findings().get(0).kind());
+    assertEquals(List.of(right, right.moved(0, -1)), report.findings().get(0).squares());
   }
 
   /** The ones came first: the small 3 and 11 over the tens follow from nothing that is wrong. */

@@ -114,13 +114,14 @@ record SlipTrial(String method, Slip slip, int shown, int named, int first, int 
         method,
         slip,
         shown + 1,
-        named + (finding.slips().contains(slip) ? 1 : 0),
+        named + (finding.slips().contains(slip.named()) ? 1 : 0),
         first + (isFirst(finding.slips(), explains) ? 1 : 0),
         alone + (report.findings().size() == 1 ? 1 : 0));
   }
 
   private boolean isFirst(List<Slip> slips, Predicate<Slip> explains) {
-    return slips.contains(slip) && (slips.get(0) == slip || explains.test(slips.get(0)));
+    return slips.contains(slip.named())
+        && (slips.get(0) == slip.named() || explains.test(slips.get(0)));
   }
 
   private static List<Written> penned(Working working, SettingOut settingOut) {

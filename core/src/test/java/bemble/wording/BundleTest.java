@@ -59,8 +59,8 @@ class BundleTest {
   void everySlipAndFindingHasItsNameAndItsQuestion() {
     Set<String> wanted = new TreeSet<>();
     for (Slip slip : Slip.values()) {
-      wanted.add("slip." + slip.id() + ".name");
-      wanted.add("slip." + slip.id() + ".ask");
+      wanted.add("slip." + slip.named().id() + ".name");
+      wanted.add("slip." + slip.named().id() + ".ask");
     }
     assertEquals(wanted, starting("slip.", Bundle.labels().keys()));
     assertEquals(

@@ -60,7 +60,12 @@ public class Pupils {
     if (!Judge.judges(sum.method())) {
       return List.of();
     }
-    return sum.method().slips().stream().filter(slip -> !slip.isOfSettingOut()).toList();
+    List<Slip> slips = sum.method().slips();
+    // Of the forms of one slip the usual one stands for all.
+    return slips.stream()
+        .filter(slip -> !slip.isOfSettingOut())
+        .filter(slip -> slip.named() == slip || !slips.contains(slip.named()))
+        .toList();
   }
 
   PupilView write(SumRef request, List<String> ids) {

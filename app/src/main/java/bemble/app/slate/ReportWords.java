@@ -54,7 +54,7 @@ final class ReportWords {
         finding.kind(),
         wording.section(finding.step().section()),
         known ? slips.get(0).id() : null,
-        known ? name(slips.get(0)) : label(finding, "name"),
+        name(finding),
         known
             ? wording.label("slip." + slips.get(0).id() + ".ask", Map.of())
             : label(finding, "ask"),
@@ -62,11 +62,24 @@ final class ReportWords {
   }
 
   String name(Slip slip) {
-    return wording.label("slip." + slip.id() + ".name", Map.of());
+    return wording.label("slip." + slip.named().id() + ".name", Map.of());
   }
 
   private String label(Finding finding, String part) {
-    String key = "finding." + Wording.key(finding.kind()) + "." + part;
-    return wording.label(key, Map.of("distance", Math.abs(finding.distance())));
+    return wording.label("finding." + Wording.key(finding.kind()) + "." + part, Map.of());
+  }
+
+  /** The name of what was found; a missed number fact with what it was taken as. */
+  private String name(Finding finding) {
+    boolean known = finding.kind() == Finding.Kind.KNOWN;
+    String name = known ? name(finding.slips().get(0)) : label(finding, "name");
+    return finding
+        .fact()
+        .map(
+            missed ->
+                Map.<String, Object>of(
+                    "name", name, "fact", wording.fact(missed.fact()), "as", missed.as()))
+        .map(fills -> wording.label("fact.taken-as", fills))
+        .orElse(name);
   }
 }

@@ -17,6 +17,7 @@ import bemble.plan.Entry;
 import bemble.plan.Move;
 import bemble.plan.Rule;
 import bemble.plan.Script;
+import bemble.plan.Shift;
 import bemble.plan.Slot;
 import bemble.plan.Working;
 import bemble.problem.Division;
@@ -60,6 +61,8 @@ public final class LongDivision implements Method<Division> {
   public List<Slip> slips() {
     return List.of(
         Slip.ZERO_LEFT_OUT,
+        Slip.ZERO_LEFT_BLANK,
+        Slip.QUOTIENT_LEFT,
         Slip.REMAINDER_DROPPED,
         Slip.NOT_BROUGHT_DOWN,
         Slip.BROUGHT_DOWN_TWICE,
@@ -96,6 +99,9 @@ public final class LongDivision implements Method<Division> {
 
     /** How far later figures of the quotient stand too far left, for want of zeros. */
     private int leftOut;
+
+    /** How far the whole quotient stands too far left. */
+    private int aside;
 
     private int round;
     private int arrow = -1;
@@ -154,6 +160,7 @@ public final class LongDivision implements Method<Division> {
     }
 
     private void rounds(int first) {
+      aside = script.places(Shift.QUOTIENT_LEFT, Section.round(1), first, 0);
       for (int place = first; place >= 0; place--) {
         round++;
         Entry times = howMany(place);
@@ -176,7 +183,7 @@ public final class LongDivision implements Method<Division> {
 
     private Entry howMany(int place) {
       step(place);
-      int over = place + leftOut;
+      int over = place + leftOut + aside;
       boolean zero = divisor.value().compareTo(standing.value()) > 0;
       if (zero
           && !quotient.isEmpty()

@@ -62,6 +62,7 @@ public final class ShortDivision implements Method<Division> {
   public List<Slip> slips() {
     return List.of(
         Slip.ZERO_LEFT_OUT,
+        Slip.ZERO_LEFT_BLANK,
         Slip.LEFT_OVER_LOST,
         Slip.LEFT_OVER_ADDED,
         Slip.REMAINDER_DROPPED,

@@ -31,8 +31,13 @@ public final class ColumnMultiplication implements Method<Multiplication> {
   public List<Slip> slips() {
     return List.of(
         Slip.NO_PLACEHOLDER,
+        Slip.PLACEHOLDER_TOO_MANY,
+        Slip.PLACEHOLDER_TOO_FEW,
         Slip.ROW_LEFT_OUT,
         Slip.MATCHING_PLACES_ONLY,
+        Slip.MATCHING_PLACES_IN_ONE_ROW,
+        Slip.PRODUCTS_WRITTEN_WHOLE,
+        Slip.PRODUCT_TENS_WRITTEN,
         Slip.ZERO_TIMES_GIVES_THE_NUMBER,
         Slip.MULTIPLIED_CARRY_NOT_ADDED,
         Slip.CARRY_ADDED_FIRST,

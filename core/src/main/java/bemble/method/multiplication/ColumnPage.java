@@ -93,6 +93,10 @@ final class ColumnPage {
   }
 
   private List<WrittenRow> rows(WrittenRow multiplicand, WrittenRow multiplier) {
+    if (multiplier.highest() > 0
+        && !script.makes(Move.ROW_FOR_EACH_FIGURE, Section.row(1), multiplier.highest())) {
+      return List.of(ProductRow.ofLikePlaces(script, columns, firstRow, multiplicand, multiplier));
+    }
     List<WrittenRow> rows = new ArrayList<>();
     for (int place = 0; place <= multiplier.highest(); place++) {
       Entry figure = multiplier.at(place).orElseThrow();

@@ -7,6 +7,7 @@ import bemble.number.Whole;
 import bemble.paper.Area;
 import bemble.paper.Role;
 import bemble.plan.Entry;
+import bemble.plan.Move;
 import bemble.plan.Rule;
 import bemble.plan.Script;
 import bemble.plan.Slot;
@@ -37,9 +38,71 @@ record ProductRow(WrittenRow written, int index, int held, Role role, Entry figu
   /** Writes the products of all figures of the multiplicand, ones first. */
   void multiply(Script script, PlaceColumns columns, WrittenRow multiplicand, RowCarries carries) {
     Optional<Entry> carry = Optional.empty();
+    int wide = 0;
     for (int place = 0; place <= multiplicand.highest(); place++) {
-      carry = product(script, columns, multiplicand, place, carry, carries);
+      if (wide > 0 || isWrittenWhole(script, columns, multiplicand, place)) {
+        wide += whole(script, columns, multiplicand, place, wide);
+        carry = Optional.empty();
+      } else {
+        carry = product(script, columns, multiplicand, place, carry, carries);
+      }
     }
+  }
+
+  /** One row in which each figure is multiplied by the one that stands under it. */
+  static WrittenRow ofLikePlaces(
+      Script script, PlaceColumns columns, int row, WrittenRow above, WrittenRow below) {
+    WrittenRow written = new WrittenRow(row);
+    int wide = 0;
+    for (int place = 0; place <= Math.min(above.highest(), below.highest()); place++) {
+      Entry figure = below.at(place).orElseThrow();
+      ProductRow like = new ProductRow(written, 0, 0, Role.ANSWER, figure);
+      wide += like.whole(script, columns, above, place, wide);
+    }
+    return written;
+  }
+
+  /** Whether a product is written out whole although others follow, as far as there is room. */
+  private boolean isWrittenWhole(
+      Script script, PlaceColumns columns, WrittenRow multiplicand, int place) {
+    int figures = held;
+    for (int each = 0; each <= multiplicand.highest(); each++) {
+      figures += times(multiplicand, each).compareTo(BigInteger.TEN) < 0 ? 1 : 2;
+    }
+    return place < multiplicand.highest()
+        && times(multiplicand, place).compareTo(BigInteger.TEN) >= 0
+        && columns.of(figures - 1) >= 0
+        && !script.makes(Move.CARRY_FROM_PRODUCT, section(), place);
+  }
+
+  private BigInteger times(WrittenRow multiplicand, int place) {
+    return Whole.product(multiplicand.at(place).orElseThrow().value(), figure.value());
+  }
+
+  /** Writes a product {@code wide} places further left; gives by how many more the next stands. */
+  private int whole(
+      Script script, PlaceColumns columns, WrittenRow multiplicand, int place, int wide) {
+    Entry top = multiplicand.at(place).orElseThrow();
+    List<Entry> reads = List.of(top, figure);
+    script.step(section(), new Area(columns.at(HEADS, place), columns.at(written.row(), place)));
+    put(script, columns, place + wide, Rule.Kind.FIGURE_OF_PAIRS, reads);
+    script.use(() -> Fact.multiply(top.value(), figure.value()));
+    BigInteger product = times(multiplicand, place);
+    script.say(
+        () ->
+            Remark.of(RemarkKind.MULTIPLY)
+                .with("figure", figure.value())
+                .with("top", new Quantity(top.value(), place))
+                .with("times", new Quantity(product, place))
+                .with("carried", BigInteger.ZERO)
+                .with("total", new Quantity(product, place))
+                .with("tens", BigInteger.ZERO)
+                .with("write", product));
+    if (product.compareTo(BigInteger.TEN) < 0) {
+      return 0;
+    }
+    put(script, columns, place + wide + 1, Rule.Kind.TENS_OF_PAIRS, reads);
+    return 1;
   }
 
   /** Writes the zeros that a zero of the multiplier makes. */

@@ -49,6 +49,7 @@ public final class Exchange implements Method<Subtraction> {
         Slip.NOTHING_GIVES_NOTHING,
         Slip.SMALLER_FROM_LARGER,
         Slip.NEIGHBOUR_NOT_LESS,
+        Slip.NOBODY_PAYS,
         Slip.LESS_WITHOUT_EXCHANGE,
         Slip.TOO_SMALL_GIVES_NOTHING,
         Slip.NOTHING_TAKEN_GIVES_NOTHING,

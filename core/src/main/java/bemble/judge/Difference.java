@@ -1,0 +1,126 @@
+package bemble.judge;
+
+import bemble.judge.Prediction.Expected;
+import bemble.judge.Prediction.Seen;
+import bemble.paper.Square;
+import bemble.plan.Slot;
+import bemble.slip.Slip;
+import java.math.BigInteger;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * One entry that does not stand on a page as the hand that is known so far would have written it.
+ *
+ * @param page the page
+ * @param comparison of the page with what would have been written
+ * @param known what is known so far
+ * @param wrong the entry
+ */
+record Difference(Handwriting page, Comparison comparison, KnownHand known, Seen wrong) {
+  /**
+   * The finding where slips explain it.
+   *
+   * @param names the slips, the likeliest first
+   * @param written what its writer put in its slot
+   */
+  Finding explainedBy(List<Slip> names, Map<Slot, BigInteger> written) {
+    Optional<Finding.MissedFact> fact =
+        names.get(0).isOfFacts() ? MissedFacts.of(known.meant(), wrong, written) : Optional.empty();
+    return finding(squares(), wrong.due(), Finding.Kind.KNOWN, names, fact);
+  }
+
+  /**
+   * The finding where no slip explains it well enough.
+   *
+   * @param names the slips that explain it in part
+   * @param written what its writer put in some slots
+   */
+  Finding unexplained(List<Slip> names, Map<Slot, BigInteger> written) {
+    Finding.Kind kind = kind();
+    // Nothing is due where a figure is too many.
+    List<Written> due = kind == Finding.Kind.TOO_MANY ? List.of() : wrong.due();
+    Optional<Finding.MissedFact> fact =
+        kind == Finding.Kind.NUMBER_FACT
+            ? MissedFacts.of(known.meant(), wrong, written)
+            : Optional.empty();
+    return finding(squares(), due, kind, names, fact);
+  }
+
+  /** The finding where it stands in the place of its neighbour. */
+  Finding changedOver(Seen beside) {
+    List<Written> due =
+        Stream.of(wrong, beside)
+            .flatMap(each -> each.due().stream())
+            .sorted(Comparator.comparing(one -> -one.at().column()))
+            .toList();
+    List<Square> both = due.stream().map(Written::at).toList();
+    return finding(both, due, Finding.Kind.CHANGED_OVER, List.of(), Optional.empty());
+  }
+
+  private Finding finding(
+      List<Square> squares,
+      List<Written> due,
+      Finding.Kind kind,
+      List<Slip> names,
+      Optional<Finding.MissedFact> fact) {
+    return new Finding(squares, wrong.step(), due, kind, names, fact);
+  }
+
+  /** Whether what stands there is what the true page has, though it does not follow here. */
+  boolean isAsTrue() {
+    return !known.findings().isEmpty()
+        && comparison.absent(wrong).isEmpty()
+        && wrong.expected().stream().allMatch(this::isAsTrue);
+  }
+
+  private boolean isAsTrue(Expected one) {
+    String truth = known.truth().at(one.at(), one.spot());
+    return page.at(one.at(), one.spot()).equals(Optional.ofNullable(truth));
+  }
+
+  /** Whether all is right with the entry but for figures that join on to it. */
+  private boolean isTooMany() {
+    return !comparison.differs(wrong)
+        && comparison.absent(wrong).isEmpty()
+        && !comparison.extras(wrong, known.meant()).isEmpty();
+  }
+
+  private Finding.Kind kind() {
+    if (wrong.isSetOut()) {
+      return Finding.Kind.COPIED_WRONGLY;
+    }
+    if (isTooMany()) {
+      return Finding.Kind.TOO_MANY;
+    }
+    if (!wrong.isAid() && !comparison.differs(wrong) && !comparison.absent(wrong).isEmpty()) {
+      return Finding.Kind.MISSING;
+    }
+    boolean fact = !wrong.step().notes().isWithoutFacts() && !wrong.isAid();
+    return fact ? Finding.Kind.NUMBER_FACT : Finding.Kind.UNKNOWN;
+  }
+
+  private List<Square> squares() {
+    if (wrong.isAid()) {
+      int column = wrong.entry().slot().square().column();
+      return comparison.wrongAid(column, known.meant()).map(Written::at).stream().toList();
+    }
+    if (isTooMany()) {
+      return comparison.extras(wrong, known.meant());
+    }
+    if (wrong.isPoint() && comparison.isElsewhere(wrong)) {
+      return page.pointsInRow(wrong.entry().slot().square().row());
+    }
+    List<Expected> different =
+        wrong.expected().stream()
+            .filter(one -> !page.at(one.at(), one.spot()).equals(Optional.of(one.text())))
+            .toList();
+    List<Expected> slips =
+        different.stream().filter(one -> known.findings().isEmpty() || !isAsTrue(one)).toList();
+    List<Expected> shown = slips.isEmpty() ? different : slips;
+    return (shown.isEmpty() ? wrong.expected() : shown).stream().map(Expected::at).toList();
+  }
+}

@@ -1,0 +1,64 @@
+package bemble.judge;
+
+import bemble.judge.Prediction.Expected;
+import bemble.judge.Prediction.Seen;
+import bemble.paper.Spot;
+import bemble.plan.Entry;
+import bemble.plan.Rule;
+import java.util.Optional;
+
+/** Entries of a page that belong together: the tens of a total, and the figure beside a figure. */
+final class Neighbours {
+  private Neighbours() {}
+
+  /** The tens of the total or product whose ones figure an entry is. */
+  static Optional<Seen> tensOf(Prediction prediction, Seen ones) {
+    Entry entry = ones.entry();
+    boolean pairs = entry.rule().kind() == Rule.Kind.FIGURE_OF_PAIRS;
+    if (!pairs && !entry.rule().equals(Rule.ONES_OF_TOTAL)) {
+      return Optional.empty();
+    }
+    Rule.Kind tens = pairs ? Rule.Kind.TENS_OF_PAIRS : Rule.Kind.TENS_OF_TOTAL;
+    return prediction.seen().stream()
+        .filter(seen -> seen.entry().rule().kind() == tens)
+        .filter(seen -> seen.entry().reads().equals(entry.reads()))
+        .findFirst();
+  }
+
+  /** Whether some figure into which others enter is not what would follow from them. */
+  static boolean isUsedWrongly(Comparison comparison, Prediction prediction, Seen used) {
+    return prediction.seen().stream()
+        .filter(seen -> !seen.isAid())
+        .filter(
+            seen ->
+                seen.entry().reads().stream()
+                    .anyMatch(read -> read.slot().equals(used.entry().slot())))
+        .anyMatch(comparison::differs);
+  }
+
+  /** The figure beside a wrong one, where each stands in the place of the other. */
+  static Optional<Seen> changedOver(Handwriting page, Prediction meant, Seen wrong) {
+    return isFigure(wrong)
+        ? meant.seen().stream()
+            .filter(Neighbours::isFigure)
+            .filter(seen -> seen.entry().slot().role() == wrong.entry().slot().role())
+            .filter(seen -> areChangedOver(page, wrong.expected().get(0), seen.expected().get(0)))
+            .findFirst()
+        : Optional.empty();
+  }
+
+  private static boolean isFigure(Seen seen) {
+    return !seen.isAid()
+        && !seen.isSetOut()
+        && seen.expected().size() == 1
+        && seen.expected().get(0).spot() == Spot.FULL;
+  }
+
+  private static boolean areChangedOver(Handwriting page, Expected one, Expected other) {
+    return one.at().row() == other.at().row()
+        && Math.abs(one.at().column() - other.at().column()) == 1
+        && !one.text().equals(other.text())
+        && page.at(one.at(), Spot.FULL).equals(Optional.of(other.text()))
+        && page.at(other.at(), Spot.FULL).equals(Optional.of(one.text()));
+  }
+}
