@@ -12,10 +12,12 @@ import bemble.plan.Working;
 import bemble.wording.Remark;
 import java.math.BigInteger;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * Checks a working that was done elsewhere from its lines alone. A figure is compared with what
@@ -48,7 +50,7 @@ public final class Lines {
   public Optional<Finding> firstWrong(Map<Line, Numeral> given) {
     Hand reading = Hand.writing(asked -> written(given, asked.slot()).orElseGet(asked::due));
     Working page = work(reading);
-    int index = 0;
+    Set<Slot> before = new HashSet<>();
     for (Step step : page.steps()) {
       for (Entry entry : step.entries()) {
         boolean wrong =
@@ -56,9 +58,9 @@ public final class Lines {
                 && !entry.rule().applyTo(entry.reads()).equals(entry.value())
                 && !entry.rule().leavesOpen(entry.value(), entry.reads());
         if (wrong) {
-          return Optional.of(finding(given, index));
+          return Optional.of(finding(given, before, entry.slot()));
         }
-        index++;
+        before.add(entry.slot());
       }
     }
     // Every figure is right in its place; a line may still have figures that belong to no place.
@@ -71,24 +73,21 @@ public final class Lines {
   }
 
   /** The finding about one entry, explained on a page that is right from that entry on. */
-  private Finding finding(Map<Line, Numeral> given, int wrong) {
-    int[] filled = {0};
+  private Finding finding(Map<Line, Numeral> given, Set<Slot> before, Slot wrong) {
     Working page =
         work(
             Hand.writing(
                 asked ->
-                    filled[0]++ < wrong
+                    before.contains(asked.slot())
                         ? written(given, asked.slot()).orElseGet(asked::due)
                         : asked.due()));
-    int index = 0;
-    for (Step step : page.steps()) {
-      if (index + step.entries().size() > wrong) {
-        Line line = line(step.entries().get(wrong - index).slot());
-        return new Finding(line, numbers(page).get(line), step.remark());
-      }
-      index += step.entries().size();
-    }
-    throw new IllegalStateException("entry " + wrong + " of " + sum.problem());
+    Remark why =
+        page.steps().stream()
+            .filter(step -> step.entries().stream().anyMatch(e -> e.slot().equals(wrong)))
+            .findFirst()
+            .map(Step::remark)
+            .orElseGet(() -> remark(page, line(wrong)));
+    return new Finding(line(wrong), numbers(page).get(line(wrong)), why);
   }
 
   private static Remark remark(Working page, Line line) {

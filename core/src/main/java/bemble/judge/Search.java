@@ -189,6 +189,7 @@ final class Search {
         }
         if (budget.isLeft()) {
           trySlip(new At(slip, from, false)).ifPresent(tried::add);
+          atFigure(slip, from, wrong).flatMap(this::trySlip).ifPresent(tried::add);
           trySlip(new At(slip, from, true)).ifPresent(tried::add);
         }
       }
@@ -223,16 +224,37 @@ final class Search {
     }
     if (named) {
       return known
-          .found(difference.explainedBy(names, writtenIn(wrong)))
+          .found(difference.explainedBy(names, written(wrong, tried.get(0).prediction)))
           .slipping(tried.get(0).at, tried.get(0).prediction);
     }
     Map<Slot, BigInteger> written = figure.map(each -> each.written).orElse(Map.of());
     return settled(known.found(difference.unexplained(names, written)), wrong, figure);
   }
 
-  private Map<Slot, BigInteger> writtenIn(Seen wrong) {
-    Slot slot = wrong.entry().slot();
-    return value(wrong).map(value -> Map.of(slot, value)).orElse(Map.of());
+  /** The slip at one figure of a row of products, where the others of the row are without it. */
+  private static Optional<At> atFigure(Slip slip, Section from, Seen wrong) {
+    boolean ofRow = from.kind() == Section.Kind.ROW && from.equals(wrong.step().section());
+    return wrong.entry().reads().stream()
+        .findFirst()
+        .filter(read -> ofRow)
+        .map(read -> new At(slip, from, false, read.slot().square()));
+  }
+
+  /** What a hand puts in the slot of an entry, and in that of its tens. */
+  private static Map<Slot, BigInteger> written(Seen wrong, Prediction hand) {
+    return hand.seen().stream()
+        .filter(seen -> seen.entry().slot().equals(wrong.entry().slot()))
+        .findFirst()
+        .map(
+            ones -> {
+              Map<Slot, BigInteger> both = new HashMap<>();
+              both.put(ones.entry().slot(), ones.entry().value());
+              Neighbours.tensOf(hand, ones)
+                  .map(Seen::entry)
+                  .ifPresent(tens -> both.put(tens.slot(), tens.value()));
+              return both;
+            })
+        .orElse(new HashMap<>());
   }
 
   /** Two neighbours that stand one in the place of the other. */

@@ -16,6 +16,7 @@ import bemble.wording.Section;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
 
@@ -130,6 +131,33 @@ public final class Script {
 
   private Fill ask(Slot slot, Rule rule, List<Entry> reads) {
     return hand.fill(new Asked(now, slot, rule, reads));
+  }
+
+  /** Something that the hand means to write, where only it knows whether there is anything. */
+  public final class Meant {
+    private final Slot slot;
+    private final Rule rule;
+    private final List<Entry> reads;
+    private final Fill fill;
+
+    private Meant(Slot slot, Rule rule, List<Entry> reads, Fill fill) {
+      this.slot = slot;
+      this.rule = rule;
+      this.reads = reads;
+      this.fill = fill;
+    }
+
+    /** Writes it in the open step. */
+    public Entry write() {
+      return record(slot, rule, reads, fill, value -> written(slot, value));
+    }
+  }
+
+  /** What the hand means to write in a slot; empty where nothing is due either: the tens of 7. */
+  public Optional<Meant> meant(Slot slot, Rule rule, List<Entry> reads) {
+    Fill fill = ask(slot, rule, reads);
+    boolean nothing = fill.value().signum() == 0 && rule.applyTo(reads).signum() == 0;
+    return nothing ? Optional.empty() : Optional.of(new Meant(slot, rule, reads, fill));
   }
 
   /** Whether the hand makes a move in a section. */

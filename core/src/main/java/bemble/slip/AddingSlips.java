@@ -114,7 +114,10 @@ final class AddingSlips {
 
   static Change lastCarryLost(Problem problem) {
     return (Change.ToBlank)
-        asked -> asked.rule().equals(Rule.TENS_OF_TOTAL) && asked.slot().role() == Role.ANSWER;
+        asked ->
+            asked.rule().equals(Rule.TENS_OF_TOTAL)
+                && asked.slot().role() == Role.ANSWER
+                && asked.due().signum() > 0;
   }
 
   static Change blankColumnSkipped(Problem problem) {

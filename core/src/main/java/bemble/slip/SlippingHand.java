@@ -1,5 +1,6 @@
 package bemble.slip;
 
+import bemble.paper.Square;
 import bemble.plan.Asked;
 import bemble.plan.Fill;
 import bemble.plan.Hand;
@@ -25,8 +26,14 @@ public final class SlippingHand implements Hand {
    * @param slip which
    * @param from the section in which it happens first; null for the beginning
    * @param onwards whether it goes on happening from there, or happens in that section only
+   * @param figure the square of the first figure that is read where it happens; null for all
    */
-  public record At(Slip slip, Section from, boolean onwards) {
+  public record At(Slip slip, Section from, boolean onwards, Square figure) {
+    /** A slip that happens in a section, or from there on. */
+    public At(Slip slip, Section from, boolean onwards) {
+      this(slip, from, onwards, null);
+    }
+
     /** A slip that happens wherever it can. */
     public static At everywhere(Slip slip) {
       return new At(slip, null, true);
@@ -52,7 +59,7 @@ public final class SlippingHand implements Hand {
   public Fill fill(Asked asked) {
     Fill put = Optional.ofNullable(written.get(asked.slot())).map(Fill::of).orElse(null);
     for (int i = 0; put == null && i < changes.size(); i++) {
-      if (happens(i, asked.section())) {
+      if (happens(i, asked.section()) && isThere(slips.get(i), asked)) {
         put = changes.get(i).instead(asked).orElse(null);
         made[i] |= put != null && !put.equals(Fill.of(asked.due()));
       }
@@ -69,7 +76,7 @@ public final class SlippingHand implements Hand {
   @Override
   public boolean makes(Move move, Section section, int place) {
     for (int i = 0; i < changes.size(); i++) {
-      if (happens(i, section) && changes.get(i).leavesOut(move)) {
+      if (happens(i, section) && slips.get(i).figure() == null && changes.get(i).leavesOut(move)) {
         made[i] = true;
         return false;
       }
@@ -87,6 +94,11 @@ public final class SlippingHand implements Hand {
       }
     }
     return usual;
+  }
+
+  private static boolean isThere(At at, Asked asked) {
+    return at.figure() == null
+        || !asked.reads().isEmpty() && asked.reads().get(0).slot().square().equals(at.figure());
   }
 
   /** Whether the slip of that index has changed anything so far. */

@@ -119,20 +119,23 @@ public record ColumnAdder(
       boolean last) {
     Area focus = focus(place);
     script.step(Section.column(place), focus);
-    boolean whole = last && total.compareTo(BigInteger.TEN) >= 0;
-    sayTotal(script, place, reads, total, whole);
+    sayTotal(script, place, reads, total, last && total.compareTo(BigInteger.TEN) >= 0);
     Slot slot = Slot.full(Role.ANSWER, place, columns.at(answerRow, place));
     answer.put(place, script.write(slot, Rule.ONES_OF_TOTAL, reads));
-    if (whole) {
+    if (last) {
       Slot front = Slot.full(Role.ANSWER, place + 1, columns.at(answerRow, place + 1));
-      answer.put(place + 1, script.write(front, Rule.TENS_OF_TOTAL, reads));
+      script
+          .meant(front, Rule.TENS_OF_TOTAL, reads)
+          .ifPresent(tens -> answer.put(place + 1, tens.write()));
+      return Optional.empty();
     }
-    if (last || total.compareTo(BigInteger.TEN) < 0) {
+    Slot small = new Slot(Role.CARRY, place + 1, columns.at(carryRow, place + 1), carrySpot);
+    Optional<Script.Meant> tens = script.meant(small, Rule.TENS_OF_TOTAL, reads);
+    if (tens.isEmpty()) {
       return Optional.empty();
     }
     script.step(Section.column(place), focus);
-    Slot small = new Slot(Role.CARRY, place + 1, columns.at(carryRow, place + 1), carrySpot);
-    Entry carry = script.write(small, Rule.TENS_OF_TOTAL, reads);
+    Entry carry = tens.get().write();
     script.say(
         () ->
             Remark.of(RemarkKind.CARRY)

@@ -161,20 +161,18 @@ public final class Crosswise implements Method<Multiplication> {
                   .with("total", total)
                   .with("tens", last ? BigInteger.ZERO : Whole.tens(total))
                   .with("write", last ? total : Whole.ones(total)));
-      if (total.compareTo(BigInteger.TEN) < 0) {
-        return Optional.empty();
-      }
       Role role = last ? Role.ANSWER : Role.CARRY;
       Slot next =
           last
               ? Slot.full(role, place + 1, columns.at(ANSWER_ROW, place + 1))
               : new Slot(role, place + 1, columns.at(carryRow, place + 1), carrySpot);
-      Entry tens = script.write(next, Rule.of(Rule.Kind.TENS_OF_PAIRS), reads);
+      Optional<Entry> tens =
+          script.meant(next, Rule.of(Rule.Kind.TENS_OF_PAIRS), reads).map(Script.Meant::write);
       if (last) {
-        answer.put(place + 1, tens);
+        tens.ifPresent(front -> answer.put(place + 1, front));
         return Optional.empty();
       }
-      return Optional.of(tens);
+      return tens;
     }
 
     private void pair(Entry upper, Entry lower, List<Entry> reads, List<BigInteger> products) {

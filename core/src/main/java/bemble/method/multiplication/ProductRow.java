@@ -159,13 +159,14 @@ record ProductRow(WrittenRow written, int index, int held, Role role, Entry figu
                 .with("total", new Quantity(total, place))
                 .with("tens", last ? BigInteger.ZERO : Whole.tens(total))
                 .with("write", last ? total : Whole.ones(total)));
-    if (total.compareTo(BigInteger.TEN) < 0) {
-      return Optional.empty();
-    }
     if (last) {
-      put(script, columns, place + 1, Rule.Kind.TENS_OF_PAIRS, reads);
+      int at = place + 1 + held;
+      Slot front = Slot.full(role, at, columns.at(written.row(), at));
+      script
+          .meant(front, Rule.of(Rule.Kind.TENS_OF_PAIRS), reads)
+          .ifPresent(tens -> written.put(at, tens.write()));
       return Optional.empty();
     }
-    return Optional.of(carries.write(this, place + 1, reads));
+    return carries.write(this, place + 1, reads);
   }
 }

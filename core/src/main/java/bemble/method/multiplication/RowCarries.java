@@ -11,6 +11,7 @@ import bemble.style.Choice;
 import bemble.style.Style;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** The small carries of the rows of products: where they go, and when they are struck. */
 final class RowCarries {
@@ -35,10 +36,13 @@ final class RowCarries {
     return style.has(Choice.CarryPosition.ABOVE) && standing ? rowCount : 1;
   }
 
-  /** Writes the carry into a place of the multiplicand. */
-  Entry write(ProductRow row, int place, List<Entry> reads) {
-    Entry carry = script.write(slot(row, place), Rule.of(Rule.Kind.TENS_OF_PAIRS), reads);
-    standing.add(carry);
+  /** Writes the carry into a place of the multiplicand, where there is any. */
+  Optional<Entry> write(ProductRow row, int place, List<Entry> reads) {
+    Optional<Entry> carry =
+        script
+            .meant(slot(row, place), Rule.of(Rule.Kind.TENS_OF_PAIRS), reads)
+            .map(Script.Meant::write);
+    carry.ifPresent(standing::add);
     return carry;
   }
 
