@@ -18,6 +18,8 @@ const KEYS = [
   ['B', 'to the Board and back'],
   ['Digits, Shift + digit', 'on the Slate: write, write small'],
   ['/ and Backspace', 'on the Slate: strike, rub out'],
+  ['S', 'on the Slate: stop at the squares for small figures, or pass them by'],
+  ['Enter', 'on the Slate: a number is complete, or go on'],
   ['Ctrl + Z, Ctrl + Y', 'on the Slate: undo, redo'],
   ['Ctrl + Enter', 'on the Slate: hand in'],
   ['Alt + number', 'turn to a tab'],
@@ -57,7 +59,7 @@ export function KeysDialog({ open, onClose }: { open: boolean; onClose: () => vo
               }}
             />
           }
-          label="B and ? work as keys of their own"
+          label="B, S and ? work as keys of their own"
         />
       </DialogContent>
       <DialogActions>

@@ -139,13 +139,14 @@ function Now({
       </Box>
       <Box sx={{ display: 'flex', alignItems: 'end', gap: 1, mt: 0.5 }}>
         <Box data-testid="fact" sx={{ flex: 1, fontSize: 22, fontWeight: 700, lineHeight: 1.4 }}>
-          {step.facts.map((fact, index) => (
-            <Box key={index} sx={{ overflowWrap: 'anywhere' }}>
-              {fact.sum} = {asking ? <Blank /> : fact.result}
-            </Box>
-          ))}
+          {!asking &&
+            step.facts.map((fact, index) => (
+              <Box key={index} sx={{ overflowWrap: 'anywhere' }}>
+                {fact.sum} = {fact.result}
+              </Box>
+            ))}
         </Box>
-        {step.facts.length > 0 && (
+        {!asking && step.facts.length > 0 && (
           <Button aria-haspopup="dialog" onClick={() => setHelp(true)}>
             How?
           </Button>
@@ -171,27 +172,6 @@ function Now({
         </Suspense>
       )}
     </Box>
-  );
-}
-
-/** The box in which the class's answer will stand. */
-function Blank() {
-  return (
-    <Box
-      component="span"
-      role="img"
-      aria-label="to be found"
-      sx={{
-        display: 'inline-block',
-        width: 30,
-        height: 30,
-        verticalAlign: 'middle',
-        border: 2,
-        borderStyle: 'dashed',
-        borderColor: 'ink.nowEdge',
-        borderRadius: 1,
-      }}
-    />
   );
 }
 

@@ -30,6 +30,13 @@ export function nextCursor(path: Path, from: Cursor, marks: WrittenMark[], aids:
   return step ? { at: step.at, step: next } : from;
 }
 
+/** Whether a number of several figures belongs there, which is typed from its first figure on. */
+export const isNumber = (
+  step: Path[number],
+  aids: boolean,
+): step is Path[number] & { kind: 'FIGURE' | 'NUMBER' | 'AID' } =>
+  step.kind === 'NUMBER' || (step.figures > 1 && (step.kind !== 'AID' || aids));
+
 function standsThere({ at, kind }: Path[number], marks: WrittenMark[]) {
   return marks.some((mark) => mark.kind === kind && same(mark.at, at));
 }

@@ -18,6 +18,12 @@ export function useEditor(strokes: Done[], put: (more: Done[]) => void) {
   return {
     marks,
     write: (at: Square, what: Pick<Done, 'kind' | 'text'>) => change([at], [{ ...what, ...at }]),
+    /** Writes several squares as one change. */
+    writeAll: (more: Done[]) =>
+      change(
+        more.map(({ row, column }) => ({ row, column })),
+        more,
+      ),
     /** Rubs out all that stands, as one change. */
     wipe: () => {
       const squares = marks

@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import type { Square } from '../api/types';
 import { same } from '../paper/geometry';
-import { cursorAt, nextCursor, type Cursor, type Path } from './path';
+import { cursorAt, isNumber, nextCursor, type Cursor, type Path } from './path';
+import { squaresOf, strokesOf, type Pending } from './pending';
 import type { Editor } from './useEditor';
 
 /** A sheet that is written on. */
@@ -24,7 +25,9 @@ export function useHand({ editor, path, begin, open, onDone }: Sheet) {
   const { marks } = editor;
   const [moved, setCursor] = useState<Cursor | null>(null);
   /** Whether the cursor stops at the squares for small figures. */
-  const [aids, setStops] = useState(true);
+  const [aids, setStops] = useState(false);
+  /** The number that is being typed; nobody judges it before it is complete. */
+  const [pending, setPending] = useState<Pending | null>(null);
   const cursor = moved ?? { at: path[0]?.at ?? begin ?? { row: 1, column: 1 }, step: 0 };
   const { at } = cursor;
   const go = (to: Square) => setCursor(cursorAt(path, to, marks));
@@ -44,32 +47,51 @@ export function useHand({ editor, path, begin, open, onDone }: Sheet) {
       return;
     }
     onDone?.();
+    const meant = path[cursor.step];
     if (sign === '.' || sign === ',') {
+      settle();
       // It belongs behind the figure that was written last, wherever the cursor has gone since.
       const last = isFree ? at : (marks.findLast((mark) => mark.kind === 'FIGURE')?.at ?? at);
       editor.write(last, { kind: 'POINT', text: '.' });
       return;
     }
-    const meant = path[cursor.step];
-    const there = (kind: 'AID' | 'NUMBER') =>
-      marks.find((mark) => mark.kind === kind && same(mark.at, at))?.text ?? '';
     const isDigit = /\d/.test(sign);
-    if (isDigit && meant?.kind === 'NUMBER' && !small) {
-      editor.write(at, { kind: 'NUMBER', text: there('NUMBER') + sign });
+    if (isDigit && !small && meant && isNumber(meant, aids)) {
+      const typed = { at, kind: meant.kind, text: (pending?.text ?? '') + sign };
+      if (typed.text.length < meant.figures) {
+        setPending(typed);
+      } else {
+        complete(typed);
+      }
       return;
     }
     const aid = isDigit && (small || (aids && meant?.kind === 'AID'));
-    const standing = aid ? there('AID') : '';
-    const figures = meant?.kind === 'AID' ? meant.figures : Infinity;
-    const text = standing.length < figures ? standing + sign : sign;
+    const there = marks.find((mark) => mark.kind === 'AID' && same(mark.at, at))?.text ?? '';
+    const text = aid && small ? there + sign : sign;
     const kind = aid ? ('AID' as const) : ('FIGURE' as const);
     editor.write(at, { kind, text });
-    if (!small && (!aid || text.length >= figures)) {
-      if (isFree) {
-        move(MOVES.ArrowLeft);
-      } else {
-        setCursor(nextCursor(path, cursor, [...marks, { kind, at, text }], aids));
-      }
+    if (small) {
+      return;
+    }
+    if (isFree) {
+      move(MOVES.ArrowLeft);
+    } else {
+      setCursor(nextCursor(path, cursor, [...marks, { kind, at, text }], aids));
+    }
+  };
+
+  /** Writes a number that is complete, and goes on behind it. */
+  const complete = (typed: Pending) => {
+    setPending(null);
+    editor.writeAll(strokesOf(typed));
+    setCursor(nextCursor(path, cursor, [...marks, ...squaresOf(typed)], aids));
+  };
+
+  /** Writes what was typed so far of a number that its writer leaves. */
+  const settle = () => {
+    if (pending) {
+      setPending(null);
+      editor.writeAll(strokesOf(pending));
     }
   };
 
@@ -79,7 +101,13 @@ export function useHand({ editor, path, begin, open, onDone }: Sheet) {
       return false;
     }
     const kind = CHANGES[key];
-    if (isMove(key)) {
+    if (pending && kind === 'RUB') {
+      const text = pending.text.slice(0, -1);
+      setPending(text === '' ? null : { ...pending, text });
+    } else if (pending && key === 'Enter') {
+      complete(pending);
+    } else if (isMove(key)) {
+      settle();
       move(MOVES[key]);
     } else if (key === 'Enter') {
       if (isFree) {
@@ -98,18 +126,23 @@ export function useHand({ editor, path, begin, open, onDone }: Sheet) {
 
   /** Goes to a square that somebody chose. */
   const press = (to: Square) => {
+    settle();
     go(to);
     onDone?.();
   };
 
   const turn = (which: 'undo' | 'redo') => {
+    if (pending) {
+      setPending(null);
+      return;
+    }
     const to = open && editor.turn(which);
     if (to) {
       press(to);
     }
   };
 
-  return { at, go: press, aids, setAids, write, act, turn };
+  return { at, go: press, aids, setAids, write, act, turn, settle, pending };
 }
 
 const MOVES = {

@@ -1,4 +1,5 @@
 import { useLayoutEffect } from 'react';
+import { areSingleKeysOn } from '../ui/singleKeys';
 
 interface Hand {
   write: (sign: string, small: boolean) => void;
@@ -6,10 +7,12 @@ interface Hand {
   turn: (which: 'undo' | 'redo') => void;
   /** What Ctrl and Enter do, on a page that is handed in. */
   handIn?: () => void;
+  /** Turns the stopping at squares for small figures on and off. */
+  aids?: () => void;
 }
 
 /** The keys that write on a sheet, those with Ctrl among them; fields and dialogs keep their own. */
-export function useWritingKeys({ write, act, turn, handIn }: Hand) {
+export function useWritingKeys({ write, act, turn, handIn, aids }: Hand) {
   // Before the next key can come, so that it meets the page as it is then.
   useLayoutEffect(() => {
     const listen = (event: KeyboardEvent) => {
@@ -42,6 +45,10 @@ export function useWritingKeys({ write, act, turn, handIn }: Hand) {
       }
       if (/^[+\-×x*÷=√.,]$/.test(event.key)) {
         write({ '-': '−', x: '×', '*': '×' }[event.key] ?? event.key, false);
+        return true;
+      }
+      if (event.key === 's' && aids && areSingleKeysOn()) {
+        aids();
         return true;
       }
       const turned = turning[event.key];

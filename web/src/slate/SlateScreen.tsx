@@ -10,7 +10,8 @@ import { SquaredPage } from '../paper/SquaredPage';
 import { asPaper } from '../hand/asPaper';
 import { SquareFrame } from '../hand/SquareFrame';
 import type { Path } from '../hand/path';
-import { marksAfter } from '../hand/strokes';
+import { squaresOf } from '../hand/pending';
+import { marksAfter, type WrittenMark } from '../hand/strokes';
 import { useHand } from '../hand/useHand';
 import { useWritingKeys } from '../hand/useWritingKeys';
 import { BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
@@ -38,7 +39,7 @@ function OpenSlate({ id }: { id: number }) {
   /** How many strokes a replay has come to; null while none is running. */
   const [played, setPlayed] = useState<number | null>(null);
   const ended = attempt?.handedInAt !== undefined;
-  const { at, go, aids, setAids, write, act, turn } = useHand({
+  const { at, go, aids, setAids, write, act, turn, settle, pending } = useHand({
     editor,
     path: attempt?.path ?? NO_PATH,
     open: attempt !== undefined && !ended && !slate.handingIn,
@@ -50,8 +51,13 @@ function OpenSlate({ id }: { id: number }) {
   const onRub = useStable(() => act('Backspace'));
   const onUndo = useStable(() => turn('undo'));
   const onRedo = useStable(() => turn('redo'));
-  const onHandIn = useStable(() => !ended && setHandingIn(true));
-  useWritingKeys({ write, act, turn, handIn: onHandIn });
+  const onHandIn = useStable(() => {
+    if (!ended) {
+      settle();
+      setHandingIn(true);
+    }
+  });
+  useWritingKeys({ write, act, turn, handIn: onHandIn, aids: () => setAids(!aids) });
 
   const playing = played !== null;
   const shown = useMemo(
@@ -91,7 +97,12 @@ function OpenSlate({ id }: { id: number }) {
                   className="hinted"
                 />
               ))}
-              {hint && hint.shown.length > 0 && <Shown hint={hint} />}
+              {hint && <Pale written={hint.shown} />}
+              {pending && (
+                <g data-testid="pending">
+                  <Pale written={squaresOf(pending).map(asWritten)} />
+                </g>
+              )}
               {!ended && <SquareFrame at={at} className="cursor" />}
               {report && !playing && <VerdictMarks report={report} />}
             </>
@@ -154,9 +165,15 @@ function spoken(at: Square, layers: Layer[], report: Report | undefined): string
 /** One page below the other, the keys need all their room. */
 const ROOM_FOR_KEYS = { gridTemplateRows: { xs: 'minmax(180px, 1fr) auto', md: 'minmax(0, 1fr)' } };
 
-/** What belongs in the squares of a hint that shows it. */
-function Shown({ hint }: { hint: Hint }) {
-  return hint.shown.map(({ at, text, spot }, index) => (
+const asWritten = ({ kind, at, text }: WrittenMark) => ({
+  at,
+  text,
+  spot: kind === 'FIGURE' ? ('FULL' as const) : ('SMALL' as const),
+});
+
+/** What does not stand on the page yet: what a hint shows, and a number that is being typed. */
+function Pale({ written }: { written: Pick<Hint['shown'][number], 'at' | 'text' | 'spot'>[] }) {
+  return written.map(({ at, text, spot }, index) => (
     <text
       key={index}
       className={spot === 'FULL' ? 'figure' : 'small'}

@@ -89,6 +89,9 @@ export function WritingPage({
           onClick={() => onAids(!aids)}
         >
           Stop at small figures
+          <Box component="kbd" aria-hidden sx={KBD}>
+            S
+          </Box>
         </Button>
       </Box>
       {help.isError && <Box role="alert">{help.error.message}</Box>}
@@ -146,6 +149,16 @@ function Clock({ since }: { since: string }) {
     </Box>
   );
 }
+
+const KBD = {
+  ml: 1,
+  px: 0.75,
+  fontFamily: 'inherit',
+  fontSize: 13,
+  border: 1,
+  borderRadius: 1,
+  display: { xs: 'none', md: 'inline' },
+};
 
 export const PAGE = {
   height: '100%',

@@ -39,8 +39,15 @@ public final class Penned {
     NUMBER
   }
 
-  /** Something written, how, and what for. */
-  public record Put(Written written, Kind kind, Role role) {}
+  /**
+   * Something written.
+   *
+   * @param written what and where
+   * @param kind how
+   * @param role what for
+   * @param number tells which figures are of one number: equal for those that are said in one go
+   */
+  public record Put(Written written, Kind kind, Role role, Object number) {}
 
   /**
    * All values in the order of writing.
@@ -53,7 +60,7 @@ public final class Penned {
     Prediction prediction = new Prediction(working);
     for (Seen seen : prediction.seen()) {
       if (sign.isPresent() && !seen.isSetOut()) {
-        page.add(new Put(sign.get(), Kind.FIGURE, Role.SIGN));
+        page.add(new Put(sign.get(), Kind.FIGURE, Role.SIGN, sign.get()));
         sign = Optional.empty();
       }
       if (setOut || !seen.isSetOut()) {
@@ -64,7 +71,7 @@ public final class Penned {
       prediction.pointsOnPaper().stream()
           .filter(after -> !prediction.hasPoint(after))
           .map(after -> new Written(after, Spot.LOWER_RIGHT, "."))
-          .forEach(point -> page.add(new Put(point, Kind.POINT, Role.POINT)));
+          .forEach(point -> page.add(new Put(point, Kind.POINT, Role.POINT, point)));
     }
     return page;
   }
@@ -75,6 +82,14 @@ public final class Penned {
     return new Put(
         new Written(one.at(), one.spot(), one.text()),
         seen.isAid() ? Kind.AID : kind,
-        seen.entry().slot().role());
+        seen.entry().slot().role(),
+        number(seen));
+  }
+
+  /** Figures of one entry, or read from the very same things, are of one number. */
+  private static Object number(Seen seen) {
+    return seen.entry().reads().isEmpty() || seen.expected().size() > 1
+        ? seen.entry()
+        : seen.entry().reads();
   }
 }

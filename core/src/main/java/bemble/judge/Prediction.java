@@ -21,7 +21,12 @@ final class Prediction {
   /** A place in which a text is expected. */
   record Expected(Square at, Spot spot, String text) {}
 
-  /** An entry with what is seen of it. */
+  /**
+   * An entry with what is seen of it.
+   *
+   * @param step the step in which what it comes from is said: the one that writes it, or the one
+   *     before that writes nothing
+   */
   record Seen(Entry entry, Step step, List<Expected> expected) {
     /** What should be written. */
     List<Written> due() {
@@ -78,10 +83,14 @@ final class Prediction {
         pointsOnPaper.add(after);
       }
     }
+    Step before = null;
     for (Step step : working.steps()) {
+      boolean said = before != null && before.entries().isEmpty() && step.notes().isWithoutFacts();
+      boolean same = said && before.section().equals(step.section());
       for (Entry entry : step.entries()) {
-        add(entry, step, marks);
+        add(entry, same && !before.notes().isWithoutFacts() ? before : step, marks);
       }
+      before = step;
     }
     seen.replaceAll(this::asItStays);
   }

@@ -153,6 +153,11 @@ public final class Script {
     }
   }
 
+  /** What the hand means to write in a slot, nothing among it. */
+  public Meant means(Slot slot, Rule rule, List<Entry> reads) {
+    return new Meant(slot, rule, reads, ask(slot, rule, reads));
+  }
+
   /** What the hand means to write in a slot; empty where nothing is due either: the tens of 7. */
   public Optional<Meant> meant(Slot slot, Rule rule, List<Entry> reads) {
     Fill fill = ask(slot, rule, reads);

@@ -14,6 +14,7 @@ import bemble.paper.Paper;
 import bemble.paper.Role;
 import bemble.paper.Square;
 import bemble.plan.Working;
+import java.util.ArrayList;
 import java.util.List;
 
 /** The sheet on which a sum is to be worked, and its true page. */
@@ -66,19 +67,40 @@ public final class Slate {
     return sum.method().form() == PageForm.FRAMED;
   }
 
-  /** A square to be filled, how, and with how many figures. */
+  /**
+   * A number to be written, how, and with how many figures.
+   *
+   * @param at the square of its last figure; the others stand in it too, or to the left of it
+   */
   public record Waypoint(Square at, Stroke.Kind kind, int figures) {}
 
-  /** The squares in the order in which a practised hand would fill them. */
+  /** The numbers in the order in which a practised hand would write them. */
   public List<Waypoint> path() {
-    return Penned.puts(truth, settingOut == SettingOut.OWN).stream()
-        .filter(put -> !isInMargin(put) && put.kind() != Penned.Kind.POINT)
-        .filter(put -> put.role() != Role.SIGN || !isFramed())
-        .map(
-            put ->
-                new Waypoint(
-                    put.written().at(), Stroke.Kind.of(put.kind()), put.written().text().length()))
-        .toList();
+    List<Waypoint> path = new ArrayList<>();
+    Penned.Put before = null;
+    for (Penned.Put put : Penned.puts(truth, settingOut == SettingOut.OWN)) {
+      boolean frame = put.role() == Role.SIGN && isFramed();
+      if (isInMargin(put) || put.kind() == Penned.Kind.POINT || frame) {
+        continue;
+      }
+      Waypoint last = path.isEmpty() ? null : path.get(path.size() - 1);
+      if (before != null && goesOn(before, put, last)) {
+        path.set(path.size() - 1, new Waypoint(last.at(), last.kind(), last.figures() + 1));
+      } else {
+        int figures = put.written().text().length();
+        path.add(new Waypoint(put.written().at(), Stroke.Kind.of(put.kind()), figures));
+      }
+      before = put;
+    }
+    return path;
+  }
+
+  /** Whether a figure is the next one, to the left, of the number before. */
+  private static boolean goesOn(Penned.Put before, Penned.Put put, Waypoint number) {
+    return put.kind() == Penned.Kind.FIGURE
+        && before.kind() == Penned.Kind.FIGURE
+        && put.number().equals(before.number())
+        && put.written().at().equals(number.at().moved(0, -number.figures()));
   }
 
   /** The strokes by which a worked page would be written on this sheet, in order. */

@@ -1,5 +1,6 @@
 package bemble.wording;
 
+import bemble.number.Numeral;
 import java.math.BigInteger;
 
 /**
@@ -8,4 +9,11 @@ import java.math.BigInteger;
  * @param count how many
  * @param place the power of ten: 0 ones, 1 tens, −1 tenths
  */
-public record Quantity(BigInteger count, int place) {}
+public record Quantity(BigInteger count, int place) {
+  /** What it is worth: 30 for 3 tens. */
+  public Numeral worth() {
+    return place < 0
+        ? Numeral.of(count, -place)
+        : Numeral.of(count.multiply(BigInteger.TEN.pow(place)));
+  }
+}

@@ -230,6 +230,9 @@ public final class Wording {
     if (fill instanceof Carried carried) {
       return label("carried", Map.of("amount", carried.quantity()));
     }
+    if (fill instanceof Adding adding) {
+      return adding(adding);
+    }
     if (fill instanceof Place place) {
       return PlaceNames.plural(place.exponent(), style);
     }
@@ -246,6 +249,31 @@ public final class Wording {
       return marks.apart(number.toString());
     }
     return String.valueOf(fill);
+  }
+
+  private String adding(Adding adding) {
+    List<String> parts = adding.parts().stream().map(this::part).toList();
+    Map<String, Object> total = Map.of("total", adding.total());
+    if (parts.size() < 2) {
+      return label(parts.isEmpty() ? "adding.none" : "adding.one", total);
+    }
+    boolean running = parts.size() > 2;
+    BigInteger sum = Adding.count(adding.parts().get(0));
+    String said = parts.get(0);
+    for (int i = 1; i < parts.size(); i++) {
+      sum = sum.add(Adding.count(adding.parts().get(i)));
+      Object reached = i == parts.size() - 1 ? adding.total() : sum;
+      String key = !running ? "adding.two" : i == 1 ? "adding.begun" : "adding.more";
+      said = label(key, Map.of("before", said, "more", parts.get(i), "sum", reached));
+    }
+    return said;
+  }
+
+  /** A part of an adding: what was carried is told from the figures of the column. */
+  private String part(Object part) {
+    return part instanceof Carried carried
+        ? label("adding.carried", Map.of("amount", carried.quantity()))
+        : words(part);
   }
 
   private static boolean isRow(List<?> list) {

@@ -32,6 +32,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class SlateTest {
@@ -79,16 +80,38 @@ class SlateTest {
   @MethodSource("sums")
   void thePathLeadsThroughTheSquaresOfATruePageInItsOrder(Sum sum) {
     Slate slate = new Slate(sum, SettingOut.GIVEN);
-    List<Stroke> figures =
+    List<Square> filled = new ArrayList<>();
+    for (Slate.Waypoint step : slate.path()) {
+      int squares = step.kind() == Stroke.Kind.FIGURE ? step.figures() : 1;
+      IntStream.range(0, squares).forEach(left -> filled.add(step.at().moved(0, -left)));
+    }
+    assertEquals(
         slate.strokes(slate.truth()).stream()
             .filter(stroke -> stroke.kind() != Stroke.Kind.POINT)
-            .toList();
-    assertEquals(
-        figures.stream().map(Stroke::at).toList(),
-        slate.path().stream().map(Slate.Waypoint::at).toList());
-    assertEquals(
-        figures.stream().map(stroke -> stroke.text().length()).toList(),
-        slate.path().stream().map(Slate.Waypoint::figures).toList());
+            .map(Stroke::at)
+            .toList(),
+        filled);
+  }
+
+  /** Products and what is left are said from the left, and so is a total that nothing follows. */
+  @ParameterizedTest
+  @CsvSource({
+    "85 + 67, column, 1 2",
+    "86 × 7, column, 1 2",
+    "936 ÷ 12, long, 1 2 1 1 1 2 1",
+    "57 × 38, area, 4 3 4 3 2 3 1 1 1 1"
+  })
+  void figuresOfOneNumberAreOneStepOfThePath(String line, String method, String figures) {
+    Problem problem =
+        ((Reading.Understood) new ProblemReader(Limits.STANDARD).read(line)).problem();
+    Method<?> found = Methods.find(problem.operation(), method).orElseThrow();
+    String numbers =
+        new Slate(new Sum(problem, found, Style.STANDARD), SettingOut.GIVEN)
+            .path().stream()
+                .filter(step -> step.kind() != Stroke.Kind.AID)
+                .map(step -> String.valueOf(step.figures()))
+                .collect(Collectors.joining(" "));
+    assertEquals(figures, numbers);
   }
 
   @ParameterizedTest

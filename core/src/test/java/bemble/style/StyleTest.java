@@ -77,16 +77,16 @@ class StyleTest {
         "EXCHANGE_WORD    | BORROW     | 1,203 − 487 | borrow 1 hundred to make 10 tens",
         "EXCHANGE_WORD    | TRADE      | 1,203 − 487 | trade 1 hundred for 10 tens",
         "CARRY_WORD       | REGROUP    | 38 + 7      | Write 5 and regroup 1 ten.",
-        "FIRST_PLACE_WORD | UNITS      | 38 + 7      | 8 units and 7 units make 15 units.",
+        "FIRST_PLACE_WORD | UNITS      | 38 + 7      | 8 and 7 make 15 units.",
         "ACROSS_ZEROS     | IN_ONE_GO  | 503 − 87    | 1 hundred for 9 tens and 10 ones",
         "LAST_COLUMNS     | TOGETHER   | 148 − 63    | 14 tens take away 6 tens leaves 8 tens.",
         "ZERO_DIGIT       | ROW_OF_ZEROS | 38 × 507  | There are 0 tens: write a row of zeros.",
         "PLACEHOLDER      | BLANK      | 38 × 57     | Start a new row one square further left.",
-        "ADDING_ORDER     | LARGEST_FIRST | 3 + 8    | 8 ones and 3 ones make 11 ones.",
-        "ADDING_ORDER     | TENS_FIRST | 7 + 4 + 3   | 7 ones and 3 ones and 4 ones make 14 ones.",
-        "CARRY_TURN       | LAST       | 38 + 27     | 3 tens and 2 tens and 1 ten carried make 6",
-        "ROOT_RESULT      | ROUNDED    | √3 to 1 places | Rounded it is 1.7",
-        "ON_TOP           | LONGER     | 7 × 38      | 7 times 8 ones is 56 ones.",
+        "ADDING_ORDER     | LARGEST_FIRST | 3 + 8    | 8 and 3 make 11 ones.",
+        "ADDING_ORDER     | TENS_FIRST | 7 + 4 + 3   | 7 and 3 is 10, and 4 is 14 ones.",
+        "CARRY_TURN       | LAST       | 38 + 27     | 3 and 2 is 5, and the carried 1 is 6 tens.",
+        "ROOT_RESULT      | ROUNDED    | √3 to 1 places | it is 1.7, rounded",
+        "ON_TOP           | LONGER     | 7 × 38      | 7 times 8 is 56 ones.",
         "ZERO_ROUND       | ROW_OF_ZERO | 4236 ÷ 6   | 0 × 6 = 0. Write it below."
       })
   void speaksAndWritesAsTheClassDoes(Setting setting, String choice, String sum, String said) {

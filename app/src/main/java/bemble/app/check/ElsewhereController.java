@@ -19,6 +19,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -94,7 +95,9 @@ class ElsewhereController {
       Map<Line, Numeral> given) {
     if (wrong.isPresent()) {
       Lines.Finding finding = wrong.get();
-      Map<String, Object> fills = Map.of("line", names.get(finding.line()), "due", finding.due());
+      String name = names.get(finding.line());
+      String inSentence = name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1);
+      Map<String, Object> fills = Map.of("line", inSentence, "due", finding.due());
       return new FindingView(
           finding.line().key(), wording.label("lines.wrong", fills), wording.say(finding.remark()));
     }

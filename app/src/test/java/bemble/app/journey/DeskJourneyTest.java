@@ -16,7 +16,7 @@ class DeskJourneyTest extends Journey {
     assertEquals(List.of("348", "97", "205"), hand.rows());
     hand.press("Space");
     hand.press("ArrowRight");
-    assertThat(hand.sentence()).hasText("8 ones and 7 ones and 5 ones make 20 ones.");
+    assertThat(hand.sentence()).hasText("8 and 7 is 15, and 5 is 20 ones.");
     assertEquals(List.of("348", "97", "+205", "0"), hand.rows());
     hand.button("Next").click();
     assertThat(hand.page.locator("[data-role=CARRY]")).hasText("2");

@@ -88,7 +88,7 @@ class OperationsJourneyTest extends Journey {
     assertThat(hand.page.getByTestId("fact")).hasText("6 + 8 = ");
     assertEquals("", hand.written("ANSWER"));
     hand.press("Space");
-    assertThat(hand.sentence()).hasText("6 ones and 8 ones make 14 ones.");
+    assertThat(hand.sentence()).hasText("6 and 8 make 14 ones.");
     assertEquals("4", hand.written("ANSWER"));
   }
 

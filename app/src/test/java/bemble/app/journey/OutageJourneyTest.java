@@ -51,7 +51,6 @@ class OutageJourneyTest {
     hand.page.getByLabel("Sum to try").fill("46 + 38");
     hand.button("Begin").click();
     assertThat(hand.page.getByTestId("cursor")).isVisible();
-    hand.button("Stop at small figures").click();
   }
 
   @Test

@@ -99,6 +99,7 @@ public final class LeftToRight implements Method<Addition> {
         () ->
             Remark.of(RemarkKind.ADD_PLACE)
                 .with("parts", reads.stream().map(r -> new Quantity(r.value(), place)).toList())
+                .with("adding", ColumnAdder.adding(reads, new Quantity(total, place)))
                 .with("total", new Quantity(total, place))
                 .with("worth", part.read()));
     return part;
@@ -126,7 +127,8 @@ public final class LeftToRight implements Method<Addition> {
       int answerRow = answer.row() + parts.size();
       script.step(Section.TOTALS, null);
       layout.signAndRule(script, answerRow);
-      script.say(() -> Remark.of(RemarkKind.ADD_PARTS));
+      List<WrittenRow> rows = parts;
+      script.say(() -> Remark.of(RemarkKind.ADD_PARTS).with("carries", ColumnAdder.carries(rows)));
       answer =
           ColumnAdder.crowded(style, layout.columns(), answerRow, parts.get(0).row())
               .add(script, parts);

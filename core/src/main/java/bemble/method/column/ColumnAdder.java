@@ -13,6 +13,7 @@ import bemble.plan.Script;
 import bemble.plan.Slot;
 import bemble.style.Choice;
 import bemble.style.Style;
+import bemble.wording.Adding;
 import bemble.wording.Carried;
 import bemble.wording.Place;
 import bemble.wording.Quantity;
@@ -81,12 +82,33 @@ public record ColumnAdder(
     return answer;
   }
 
+  /** How many columns of some rows carry when they are added. */
+  public static int carries(List<WrittenRow> rows) {
+    int lowest = rows.stream().mapToInt(WrittenRow::lowest).min().orElse(0);
+    BigInteger carry = BigInteger.ZERO;
+    int carries = 0;
+    for (int place = lowest; place < WrittenRow.highest(rows); place++) {
+      BigInteger total = carry;
+      for (WrittenRow row : rows) {
+        total = total.add(row.at(place).map(Entry::value).orElse(BigInteger.ZERO));
+      }
+      carry = Whole.tens(total);
+      carries += carry.signum();
+    }
+    return carries;
+  }
+
   /** What is added in a column, in the class's order. */
   private static List<Entry> reads(
       Style style, List<WrittenRow> rows, int place, Optional<Entry> carry) {
     List<Entry> figures = new ArrayList<>(rows.size() + 1);
     for (WrittenRow row : rows) {
       row.at(place).ifPresent(figures::add);
+    }
+    if (carry.isPresent() && style.has(Choice.AddingOrder.TENS_FIRST)) {
+      // Whatever makes ten is looked for among all that is added.
+      figures.add(style.has(Choice.CarryTurn.FIRST) ? 0 : figures.size(), carry.get());
+      return List.copyOf(AddingOrder.of(style, figures));
     }
     List<Entry> reads = AddingOrder.of(style, figures);
     if (carry.isPresent()) {
@@ -121,8 +143,9 @@ public record ColumnAdder(
     script.step(Section.column(place), focus);
     sayTotal(script, place, reads, total, last && total.compareTo(BigInteger.TEN) >= 0);
     Slot slot = Slot.full(Role.ANSWER, place, columns.at(answerRow, place));
-    answer.put(place, script.write(slot, Rule.ONES_OF_TOTAL, reads));
+    Script.Meant ones = script.means(slot, Rule.ONES_OF_TOTAL, reads);
     if (last) {
+      answer.put(place, ones.write());
       Slot front = Slot.full(Role.ANSWER, place + 1, columns.at(answerRow, place + 1));
       script
           .meant(front, Rule.TENS_OF_TOTAL, reads)
@@ -132,9 +155,12 @@ public record ColumnAdder(
     Slot small = new Slot(Role.CARRY, place + 1, columns.at(carryRow, place + 1), carrySpot);
     Optional<Script.Meant> tens = script.meant(small, Rule.TENS_OF_TOTAL, reads);
     if (tens.isEmpty()) {
+      answer.put(place, ones.write());
       return Optional.empty();
     }
+    // What stays and what goes on is asked before either is written.
     script.step(Section.column(place), focus);
+    answer.put(place, ones.write());
     Entry carry = tens.get().write();
     script.say(
         () ->
@@ -152,11 +178,34 @@ public record ColumnAdder(
         () ->
             Remark.of(kind)
                 .with("parts", parts(reads, place))
+                .with("adding", adding(reads, new Quantity(total, place)))
                 .with("total", new Quantity(total, place))
                 .with("place", new Place(place)));
     if (reads.size() > 1) {
-      script.use(() -> Fact.add(reads.stream().map(Entry::value).toList()));
+      script.use(() -> Fact.add(added(reads)));
     }
+  }
+
+  /** What adds something; all of it where that is less than two. */
+  private static List<BigInteger> added(List<Entry> reads) {
+    List<BigInteger> values = reads.stream().map(Entry::value).toList();
+    List<BigInteger> some = values.stream().filter(value -> value.signum() > 0).toList();
+    return some.size() < 2 ? values : some;
+  }
+
+  /** How a column is added, for a remark. */
+  public static Adding adding(List<Entry> reads, Quantity total) {
+    return new Adding(
+        reads.stream()
+            .map(
+                read -> {
+                  Quantity carried = new Quantity(read.value(), total.place());
+                  return read.slot().role() == Role.CARRY
+                      ? (Object) new Carried(carried)
+                      : read.value();
+                })
+            .toList(),
+        total);
   }
 
   /** What is added in a column, for a remark: quantities, and carried ones told apart. */
@@ -173,8 +222,9 @@ public record ColumnAdder(
     if (whole) {
       return RemarkKind.ADD_LAST_COLUMN;
     }
-    if (reads.size() < 2) {
-      return reads.isEmpty() ? RemarkKind.ADD_NOTHING : RemarkKind.ADD_SINGLE;
+    long some = reads.stream().filter(read -> read.value().signum() > 0).count();
+    if (some < 2) {
+      return some == 0 ? RemarkKind.ADD_NOTHING : RemarkKind.ADD_SINGLE;
     }
     return RemarkKind.ADD_COLUMN;
   }

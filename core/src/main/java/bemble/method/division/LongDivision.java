@@ -122,8 +122,8 @@ public final class LongDivision implements Method<Division> {
       strip();
       int place = bracket.takeFirst(standing);
       rounds(place);
+      stop();
       script.step(Section.ANSWER, null);
-      eraseArrow();
       Numeral left = Numeral.of(standing.value());
       Answer answer = new Answer.Quotient(shortened(quotient.read()), left);
       RemarkKind kind = left.isZero() ? RemarkKind.READ_QUOTIENT : RemarkKind.READ_REMAINDER;
@@ -173,6 +173,12 @@ public final class LongDivision implements Method<Division> {
           bringDown(place - 1);
         }
       }
+    }
+
+    private void stop() {
+      step(0);
+      BigInteger left = standing.value();
+      script.say(() -> Remark.of(RemarkKind.STOP_DIVIDING).with("left", left));
     }
 
     private void step(int place) {

@@ -7,6 +7,7 @@ import bemble.method.column.ColumnAdder;
 import bemble.method.column.Layout;
 import bemble.method.column.PlaceColumns;
 import bemble.method.column.WrittenRow;
+import bemble.number.Figures;
 import bemble.number.Numeral;
 import bemble.paper.Area;
 import bemble.paper.Role;
@@ -117,7 +118,7 @@ public final class AreaMethod implements Method<Multiplication> {
             BigInteger.valueOf(factor.digitAt(place)).multiply(BigInteger.TEN.pow(place));
         Square square =
             across ? new Square(0, middle(parts.size())) : new Square(TOP + parts.size(), side / 2);
-        parts.add(script.copy(Slot.small(Role.PARTIAL, 0, square), part));
+        parts.add(script.copy(Slot.small(Role.GIVEN, 0, square), part));
       }
       return parts;
     }
@@ -152,10 +153,15 @@ public final class AreaMethod implements Method<Multiplication> {
       script.say(
           () ->
               Remark.of(RemarkKind.FILL_BOX)
+                  .with("zeros", zeros(across) + zeros(down))
                   .with("one", down.value())
                   .with("other", across.value())
                   .with("product", product.value()));
       return product;
+    }
+
+    private static int zeros(Entry part) {
+      return part.value().signum() == 0 ? 0 : Figures.of(part.value()).length() - 1;
     }
 
     private WrittenRow rowTotal(int row, List<Entry> cells) {

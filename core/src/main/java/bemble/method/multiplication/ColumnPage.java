@@ -88,6 +88,7 @@ final class ColumnPage {
     script.say(
         () ->
             Remark.of(RemarkKind.START_MULTIPLYING)
+                .with("figures", sum.multiplier().length())
                 .with("multiplicand", sum.multiplicand())
                 .with("figure", new Quantity(BigInteger.valueOf(sum.multiplier().digitAt(0)), 0)));
   }

@@ -22,6 +22,7 @@ import bemble.problem.Operation;
 import bemble.slip.Slip;
 import bemble.style.Choice;
 import bemble.wording.Place;
+import bemble.wording.Quantity;
 import bemble.wording.Remark;
 import bemble.wording.RemarkKind;
 import bemble.wording.Section;
@@ -150,17 +151,21 @@ public final class Crosswise implements Method<Multiplication> {
       if (products.size() > 1) {
         script.use(() -> Fact.add(products));
       }
+      List<String> spoken = spoken(reads);
       Slot slot = Slot.full(Role.ANSWER, place, columns.at(ANSWER_ROW, place));
       answer.put(place, script.write(slot, Rule.of(Rule.Kind.FIGURE_OF_PAIRS), reads));
       script.say(
           () ->
               Remark.of(carry.isPresent() ? RemarkKind.CROSS_AND_CARRIED : RemarkKind.CROSS)
                   .with("place", new Place(place))
-                  .with("pairs", (reads.size()) / 2)
+                  .with("pairs", spoken.size())
+                  .with("products", spoken)
+                  .with("upper", new Place(reads.get(0).slot().place()))
+                  .with("lower", new Place(reads.get(1).slot().place()))
                   .with("carried", carry.map(Entry::value).orElse(BigInteger.ZERO))
-                  .with("total", total)
-                  .with("tens", last ? BigInteger.ZERO : Whole.tens(total))
-                  .with("write", last ? total : Whole.ones(total)));
+                  .with("total", new Quantity(total, place))
+                  .with("tens", new Quantity(last ? BigInteger.ZERO : Whole.tens(total), place + 1))
+                  .with("write", new Quantity(last ? total : Whole.ones(total), place)));
       Role role = last ? Role.ANSWER : Role.CARRY;
       Slot next =
           last
@@ -173,6 +178,19 @@ public final class Crosswise implements Method<Multiplication> {
         return Optional.empty();
       }
       return tens;
+    }
+
+    /** The pairs as they are said; a zero that only fills a place is not spoken of. */
+    private static List<String> spoken(List<Entry> reads) {
+      List<String> all = new ArrayList<>();
+      for (int i = 0; i + 1 < reads.size(); i += 2) {
+        Entry upper = reads.get(i);
+        Entry lower = reads.get(i + 1);
+        if (upper.slot().role() != Role.PADDING && lower.slot().role() != Role.PADDING) {
+          all.add(upper.value() + " × " + lower.value());
+        }
+      }
+      return all;
     }
 
     private void pair(Entry upper, Entry lower, List<Entry> reads, List<BigInteger> products) {

@@ -75,6 +75,16 @@ record ProductRow(WrittenRow written, int index, int held, Role role, Entry figu
         && !script.makes(Move.CARRY_FROM_PRODUCT, section(), place);
   }
 
+  /** The place that the figure of the multiplier counts. */
+  private int worth() {
+    return figure.slot().place();
+  }
+
+  /** A figure by its place, but for plain ones. */
+  private static Object named(BigInteger value, int place) {
+    return place == 0 ? value : new Quantity(value, place);
+  }
+
   private BigInteger times(WrittenRow multiplicand, int place) {
     return Whole.product(multiplicand.at(place).orElseThrow().value(), figure.value());
   }
@@ -91,13 +101,11 @@ record ProductRow(WrittenRow written, int index, int held, Role role, Entry figu
     script.say(
         () ->
             Remark.of(RemarkKind.MULTIPLY)
-                .with("figure", figure.value())
-                .with("top", new Quantity(top.value(), place))
-                .with("times", new Quantity(product, place))
-                .with("carried", BigInteger.ZERO)
-                .with("total", new Quantity(product, place))
+                .with("figure", named(figure.value(), worth()))
+                .with("top", named(top.value(), place))
+                .with("times", new Quantity(product, place + worth()))
                 .with("tens", BigInteger.ZERO)
-                .with("write", product));
+                .with("write", new Quantity(product, place + worth())));
     if (product.compareTo(BigInteger.TEN) < 0) {
       return 0;
     }
@@ -152,13 +160,15 @@ record ProductRow(WrittenRow written, int index, int held, Role role, Entry figu
     script.say(
         () ->
             Remark.of(carry.isPresent() ? RemarkKind.MULTIPLY_AND_ADD : RemarkKind.MULTIPLY)
-                .with("figure", figure.value())
-                .with("top", new Quantity(top.value(), place))
-                .with("times", new Quantity(times, place))
+                .with("figure", named(figure.value(), worth()))
+                .with("top", named(top.value(), place))
+                .with("times", new Quantity(times, place + worth()))
                 .with("carried", carried)
-                .with("total", new Quantity(total, place))
-                .with("tens", last ? BigInteger.ZERO : Whole.tens(total))
-                .with("write", last ? total : Whole.ones(total)));
+                .with("total", new Quantity(total, place + worth()))
+                .with(
+                    "tens",
+                    new Quantity(last ? BigInteger.ZERO : Whole.tens(total), place + worth() + 1))
+                .with("write", new Quantity(last ? total : Whole.ones(total), place + worth())));
     if (last) {
       int at = place + 1 + held;
       Slot front = Slot.full(role, at, columns.at(written.row(), at));

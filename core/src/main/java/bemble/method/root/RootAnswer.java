@@ -54,6 +54,8 @@ record RootAnswer(Answer.SquareRoot answer) {
     }
     return Remark.of(kind)
         .with("problem", sum)
+        .with("root", Root.natural(sum.radicand()))
+        .with("places", sum.places())
         .with("answer", answer.value())
         .with("rounded", answer.rounded())
         .with("above", answer.above())

@@ -1,5 +1,6 @@
 package bemble.method.subtraction;
 
+import bemble.fact.Fact;
 import bemble.method.Method;
 import bemble.method.column.WrittenRow;
 import bemble.number.Whole;
@@ -140,8 +141,36 @@ public final class AddToBoth implements Method<Subtraction> {
     reads.addAll(taken);
     layout.step(script, place);
     Entry left = layout.writeDifference(script, answer, place, rule, reads);
-    SubtractionLayout.sayTaken(script, RemarkKind.TAKE, place, from, bottom, left);
+    boolean more = taken.get(taken.size() - 1).slot().role() == Role.ONE_MORE;
+    if (more) {
+      sayOneMore(script, place, from, taken, left);
+    } else {
+      SubtractionLayout.sayTaken(script, RemarkKind.TAKE, place, from, bottom, left);
+    }
     return owed;
+  }
+
+  /** First the figure below is taken, if there is one, then one more. */
+  private static void sayOneMore(
+      Script script, int place, BigInteger from, List<Entry> taken, Entry left) {
+    BigInteger between = from;
+    Remark remark = Remark.of(RemarkKind.TAKE_ONE_MORE);
+    if (taken.size() > 1) {
+      BigInteger bottom = taken.get(0).value();
+      script.use(() -> Fact.subtract(from, bottom));
+      between = from.subtract(bottom).max(BigInteger.ZERO);
+      remark =
+          Remark.of(RemarkKind.TAKE_AND_ONE_MORE)
+              .with("bottom", new Quantity(bottom, place))
+              .with("between", new Quantity(between, place));
+    }
+    BigInteger rest = between;
+    script.use(() -> Fact.subtract(rest, taken.get(taken.size() - 1).value()));
+    Remark said =
+        remark
+            .with("top", new Quantity(from, place))
+            .with("left", new Quantity(left.value(), place));
+    script.say(() -> said);
   }
 
   private static Entry makeLarger(

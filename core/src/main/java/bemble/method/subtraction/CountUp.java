@@ -93,10 +93,7 @@ public final class CountUp implements Method<Subtraction> {
     }
     script.step(Section.ANSWER, null);
     script.say(
-        () ->
-            Remark.of(RemarkKind.READ_DIFFERENCE)
-                .with("problem", sum)
-                .with("answer", answer.value()));
+        () -> Remark.of(RemarkKind.READ_HOPS).with("problem", sum).with("answer", answer.value()));
     int lastColumn = Math.max(line.lastColumn(), columns.of(-scale));
     return script.finish(sum, id(), answer, Layout.upTo(end + 1, lastColumn), null);
   }

@@ -65,7 +65,7 @@ final class Exchanges {
       page.step(place);
       RemarkKind kind = page.kind(from == payer, payer > place + 1);
       List<Object> ten = List.of(new Quantity(BigInteger.TEN, from - 1));
-      say(kind, place, bottom, from, ten);
+      say(kind, place, bottom, from, from - 1, ten);
       rewrite(from, Rule.of(Rule.Kind.ONE_LESS));
       rewrite(from - 1, Rule.of(Rule.Kind.TEN_MORE));
     }
@@ -78,7 +78,7 @@ final class Exchanges {
       made.add(new Quantity(BigInteger.valueOf(9), on));
     }
     made.add(new Quantity(BigInteger.TEN, place));
-    say(RemarkKind.EXCHANGE_IN_ONE_GO, place, bottom, payer, made);
+    say(RemarkKind.EXCHANGE_IN_ONE_GO, place, bottom, payer, place, made);
     rewrite(payer, Rule.of(Rule.Kind.ONE_LESS));
     for (int on = payer - 1; on > place; on--) {
       rewrite(on, Rule.of(Rule.Kind.NINE_MORE));
@@ -86,15 +86,29 @@ final class Exchanges {
     rewrite(place, Rule.of(Rule.Kind.TEN_MORE));
   }
 
-  private void say(RemarkKind kind, int place, BigInteger bottom, int payer, List<Object> made) {
-    BigInteger before = top.get(place).value();
+  private void say(
+      RemarkKind kind, int place, BigInteger bottom, int payer, int paid, List<Object> made) {
+    Quantity before = new Quantity(top.get(place).value(), place);
+    Quantity taken = new Quantity(bottom, place);
+    Quantity one = new Quantity(BigInteger.ONE, payer);
+    // Of a payer that has nothing, on a page with a slip, nothing is left.
+    BigInteger rest = top.get(payer).value().subtract(BigInteger.ONE).max(BigInteger.ZERO);
+    Quantity left = new Quantity(rest, payer);
+    Quantity now = new Quantity(top.get(paid).value().add(BigInteger.TEN), paid);
     script.say(
         () ->
             Remark.of(kind)
-                .with("top", new Quantity(before, place))
-                .with("bottom", new Quantity(bottom, place))
-                .with("one", new Quantity(BigInteger.ONE, payer))
+                .with("top", before)
+                .with("topPart", before.worth())
+                .with("bottom", taken)
+                .with("bottomPart", taken.worth())
+                .with("one", one)
+                .with("onePart", one.worth())
                 .with("ten", made)
+                .with("left", left)
+                .with("leftPart", left.worth())
+                .with("now", now)
+                .with("nowPart", now.worth())
                 .with("empty", new Place(place + 1)));
   }
 

@@ -1,5 +1,6 @@
 package bemble.method.subtraction;
 
+import bemble.fact.Fact;
 import bemble.method.Method;
 import bemble.method.PageForm;
 import bemble.method.column.Layout;
@@ -20,6 +21,7 @@ import bemble.plan.Working;
 import bemble.problem.Operation;
 import bemble.problem.Subtraction;
 import bemble.slip.Slip;
+import bemble.wording.Quantity;
 import bemble.wording.Remark;
 import bemble.wording.RemarkKind;
 import bemble.wording.Section;
@@ -163,11 +165,25 @@ public final class Expanded implements Method<Subtraction> {
         Entry left =
             script.enter(slot, Rule.of(Rule.Kind.DIFFERENCE), reads, value -> shown(slot, value));
         parts.add(left);
-        SubtractionLayout.sayTaken(
-            script, RemarkKind.TAKE, place, reads.get(0).value(), reads.get(1).value(), left);
+        sayTaken(place, reads, left);
       }
       plusSigns(ANSWER_ROW);
       return parts;
+    }
+
+    /** The fact is in the values that stand on the page: 90 − 70, not 9 − 7. */
+    private void sayTaken(int place, List<Entry> reads, Entry left) {
+      Quantity from = new Quantity(reads.get(0).value(), place);
+      Quantity taken = new Quantity(reads.get(1).value(), place);
+      Quantity rest = new Quantity(left.value(), place);
+      BigInteger worth = BigInteger.TEN.pow(Math.max(0, place));
+      script.use(() -> Fact.subtract(from.count().multiply(worth), taken.count().multiply(worth)));
+      script.say(
+          () ->
+              Remark.of(RemarkKind.TAKE_PART)
+                  .with("top", from.worth())
+                  .with("bottom", taken.worth())
+                  .with("left", rest.worth()));
     }
 
     /** Each part gives one figure; needless zeros in front are not written. */

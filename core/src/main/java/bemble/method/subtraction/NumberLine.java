@@ -68,9 +68,11 @@ final class NumberLine {
     hops.add(hop);
     at = landed;
     script.use(() -> Fact.subtract(ends.get(0).value(), ends.get(1).value()));
+    boolean last = landed.value().equals(reads.get(1).value());
     script.say(
         () ->
             Remark.of(kind)
+                .with("last", last ? 1 : 0)
                 .with("from", numeral(earlier.value()))
                 .with("hop", numeral(hop.value()))
                 .with("to", numeral(landed.value())));

@@ -1,0 +1,29 @@
+import type { Square } from '../api/types';
+import type { Done, WrittenMark } from './strokes';
+
+/** A number that is being typed, from its first figure on; it is written when it is complete. */
+export interface Pending {
+  /** Where its last figure belongs. */
+  at: Square;
+  kind: WrittenMark['kind'];
+  text: string;
+}
+
+/** The squares of a number, its last figure where it belongs and the others to the left of it. */
+export function squaresOf({ at, kind, text }: Pending): WrittenMark[] {
+  if (kind !== 'FIGURE') {
+    return [{ kind, at, text }];
+  }
+  return [...text]
+    .map((figure, index) => ({
+      kind,
+      at: { row: at.row, column: at.column - (text.length - 1 - index) },
+      text: figure,
+    }))
+    .filter(({ at: { column } }) => column >= 0)
+    .reverse();
+}
+
+/** The strokes that write it, its last figure first. */
+export const strokesOf = (pending: Pending): Done[] =>
+  squaresOf(pending).map(({ kind, at, text }) => ({ kind, ...at, text }));
