@@ -58,6 +58,7 @@ async function taken<T>(call: Promise<{ data?: T; error?: unknown; response: Res
 export const api = {
   work: (body: SumRef) => taken(client.POST('/api/workings', { body })),
   stepWords: (body: SumRef) => taken(client.POST('/api/workings/words', { body })),
+  checkWays: (body: SumRef) => taken(client.POST('/api/workings/checks', { body })),
   factHelp: ({ kind, operands }: Fact) =>
     taken(client.POST('/api/fact-help', { body: { kind, operands } })),
   keep: (body: KeepRequest) => taken(client.POST('/api/pages', { body })),

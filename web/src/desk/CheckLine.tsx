@@ -2,7 +2,9 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
+import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense, useState } from 'react';
+import { api } from '../api/client';
 import type { Working } from '../api/types';
 import { useDesk } from '../session/deskContext';
 
@@ -14,7 +16,12 @@ export function CheckLine({ working }: { working: Working }) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const [elsewhere, setElsewhere] = useState(false);
   const { check, sum } = working;
-  const chosen = check.choices.find(({ value }) => value === check.choice);
+  const ways = useQuery({
+    queryKey: ['check ways', sum],
+    queryFn: () => api.checkWays(sum),
+    enabled: anchor !== null,
+    staleTime: Infinity,
+  });
   return (
     <Box
       sx={{
@@ -25,18 +32,23 @@ export function CheckLine({ working }: { working: Working }) {
         gap: 1,
       }}
     >
-      {chosen && (
+      {check.way && (
         <Button
           aria-haspopup="menu"
           title={check.about}
           onClick={(event) => setAnchor(event.currentTarget)}
           sx={SMALL}
         >
-          Check: {chosen.name} ▾
+          Check: {check.way} ▾
         </Button>
       )}
-      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
-        {check.choices.map(({ value, name }) => (
+      <Menu
+        anchorEl={anchor}
+        open={anchor !== null && !ways.isPending}
+        onClose={() => setAnchor(null)}
+      >
+        {ways.isError && <MenuItem disabled>{ways.error.message}</MenuItem>}
+        {ways.data?.map(({ value, name, steps, strength }) => (
           <MenuItem
             key={value}
             selected={value === check.choice}
@@ -46,6 +58,10 @@ export function CheckLine({ working }: { working: Working }) {
             }}
           >
             {name}
+            <Box component="span" sx={{ ml: 'auto', pl: 3, color: 'text.secondary', fontSize: 15 }}>
+              {steps === 1 ? '1 step' : `${steps} steps`}
+              {strength && ` · ${strength}`}
+            </Box>
           </MenuItem>
         ))}
       </Menu>

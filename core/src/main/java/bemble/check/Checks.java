@@ -1,5 +1,6 @@
 package bemble.check;
 
+import bemble.fact.Fact;
 import bemble.method.Method;
 import bemble.method.Methods;
 import bemble.method.Sum;
@@ -20,6 +21,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Proves a working by a second one, in the way that the class has chosen. */
 public final class Checks {
@@ -35,9 +37,34 @@ public final class Checks {
     this.asGiven = style.with(Choice.OnTop.AS_GIVEN);
   }
 
-  /** The check of a working on its page. Where the way chosen does not suit, another is taken. */
+  /**
+   * The check of a working on its page. A check must be other work: where the way chosen would meet
+   * the same number facts in the same order once more, the next one that does not is taken.
+   */
   public static Check of(Working first, Style style) {
-    return new Checks(first, style).check();
+    Check chosen = new Checks(first, style).check();
+    return isOtherWork(first, chosen)
+        ? chosen
+        : ways(first, style).stream().findFirst().orElse(chosen);
+  }
+
+  /** The checks that are other work, one for each way that there is to choose. */
+  public static List<Check> ways(Working first, Style style) {
+    return setting(first.problem().operation()).stream()
+        .flatMap(setting -> setting.choices().stream())
+        .map(choice -> new Checks(first, style.with(choice)).check())
+        .filter(check -> isOtherWork(first, check))
+        .toList();
+  }
+
+  /** Whether a check meets other number facts than the working, or the same in another order. */
+  private static boolean isOtherWork(Working first, Check check) {
+    List<Fact> again = check.parts().stream().flatMap(Checks::facts).toList();
+    return again.isEmpty() || !facts(first).toList().equals(again);
+  }
+
+  private static Stream<Fact> facts(Working working) {
+    return working.steps().stream().flatMap(step -> step.facts().stream());
   }
 
   /**

@@ -5,7 +5,10 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import bemble.fact.Fact;
+import bemble.method.Method;
 import bemble.method.Methods;
+import bemble.method.RandomSums;
 import bemble.method.Sum;
 import bemble.number.Numeral;
 import bemble.paper.Mark;
@@ -56,6 +59,55 @@ class ChecksTest {
                     .map(Setting::choices)
                     .map(choices -> choices.stream().map(c -> Arguments.of(operation, c)))
                     .orElseGet(() -> Stream.of(Arguments.of(operation, null))));
+  }
+
+  private static List<Fact> facts(Stream<Working> workings) {
+    return workings
+        .flatMap(working -> working.steps().stream())
+        .flatMap(step -> step.facts().stream())
+        .toList();
+  }
+
+  /** Small sums among them: two addends and one-figure factors are where ways are most alike. */
+  @ParameterizedTest
+  @MethodSource("ways")
+  void isOtherWorkThanWhatItProves(Operation operation, Choice choice) {
+    List<Choice> orders = List.of(Choice.AddingOrder.values());
+    new RandomSums(61)
+        .of(operation)
+        .filter(sum -> sum.numbers().stream().allMatch(number -> number.length() < 4))
+        .limit(60)
+        .forEach(
+            sum -> {
+              for (Choice order : orders) {
+                Style style = style(choice).with(order);
+                for (Method<?> method : Methods.of(operation)) {
+                  if (Methods.misfit(method, sum).isEmpty()) {
+                    Working first = new Sum(sum, method, style).work();
+                    Check check = Checks.of(first, style);
+                    List<Fact> again = facts(check.parts().stream());
+                    assertTrue(
+                        again.isEmpty() || !again.equals(facts(Stream.of(first))),
+                        () -> sum + " " + method.id() + " " + check.kind());
+                  }
+                }
+              }
+            });
+  }
+
+  /**
+   * Two addends, the larger one said first in any order: only taking one away again is other work.
+   */
+  @Test
+  void takesOneAddendAwayWhereTheOtherOrderIsNone() {
+    Style largest = Style.STANDARD.with(Choice.AddingOrder.LARGEST_FIRST);
+    Working first = work("48 + 37", largest);
+    assertEquals(Check.Kind.TAKE_AWAY, Checks.of(first, largest).kind());
+    assertEquals(
+        List.of(Check.Kind.TAKE_AWAY),
+        Checks.ways(first, largest).stream().map(Check::kind).toList());
+    assertEquals(
+        Check.Kind.ADD_UPWARD, Checks.of(work("48 + 37", Style.STANDARD), Style.STANDARD).kind());
   }
 
   private static Style style(Choice choice) {

@@ -21,6 +21,12 @@ class WorkingController {
     return workings.work(request);
   }
 
+  /** The ways in which a sum may be checked, and how many steps each has. */
+  @PostMapping("/checks")
+  List<WorkingView.CheckWay> checks(@RequestBody SumRef request) {
+    return workings.checks(request);
+  }
+
   /** What else there is to say of each step: in brief, as a question, and why. */
   @PostMapping("/words")
   List<WorkingView.StepWords> words(@RequestBody SumRef request) {

@@ -91,8 +91,8 @@ public record WorkingView(
   /**
    * The second working, on the same page; its steps follow those of the first.
    *
-   * @param choice the chosen value of the check's setting
-   * @param choices all its values; none where there is one way only
+   * @param choice the value of the check's setting; missing where there is one way only
+   * @param way its name
    * @param strength what to know where it is harder than the sum, or proves less
    * @param verdict whether it came back, in words
    */
@@ -100,7 +100,7 @@ public record WorkingView(
       Check.Kind kind,
       String about,
       @Nullable String choice,
-      List<CheckChoice> choices,
+      @Nullable String way,
       @Nullable String strength,
       String verdict,
       String expected,
@@ -108,6 +108,11 @@ public record WorkingView(
       Paper paper,
       List<StepView> steps) {}
 
-  /** One way of checking. */
-  public record CheckChoice(String value, String name) {}
+  /**
+   * One way of checking.
+   *
+   * @param steps how many it has
+   * @param strength what to know where it is harder than the sum, or proves less
+   */
+  public record CheckWay(String value, String name, int steps, @Nullable String strength) {}
 }

@@ -1,7 +1,7 @@
 package bemble.app.working;
 
 import bemble.app.working.WorkingView.AnswerView;
-import bemble.app.working.WorkingView.CheckChoice;
+import bemble.app.working.WorkingView.CheckWay;
 import bemble.app.working.WorkingView.CheckView;
 import bemble.app.working.WorkingView.ColumnName;
 import bemble.app.working.WorkingView.FactView;
@@ -136,10 +136,8 @@ public final class WorkingWords {
         check.kind(),
         wording.label("check." + Wording.key(check.kind()), Map.of()),
         check.choice() == null ? null : check.choice().name(),
-        choices(check),
-        check.kind().strength() == Check.Strength.FULL
-            ? null
-            : wording.label("strength." + Wording.key(check.kind().strength()), Map.of()),
+        check.choice() == null ? null : name(check.choice()),
+        strength(check),
         wording.label(
             check.cameBack() ? "check.came-back" : "check.missed",
             Map.of("number", check.expected())),
@@ -153,19 +151,21 @@ public final class WorkingWords {
     return working.setOut().stream().map(Mark::id).toList();
   }
 
-  private List<CheckChoice> choices(Check check) {
-    if (check.choice() == null) {
-      return List.of();
-    }
-    Setting setting = Setting.of(check.choice());
-    return setting.choices().stream()
-        .map(
-            choice ->
-                new CheckChoice(
-                    choice.name(),
-                    wording.label(
-                        "setting." + Wording.key(setting) + "." + Wording.key(choice), Map.of())))
-        .toList();
+  CheckWay way(Check check) {
+    int steps = check.working().steps().size();
+    return new CheckWay(check.choice().name(), name(check.choice()), steps, strength(check));
+  }
+
+  private String name(Choice choice) {
+    String setting = Wording.key(Setting.of(choice));
+    return wording.label("setting." + setting + "." + Wording.key(choice), Map.of());
+  }
+
+  /** What to know where a check is harder than the sum, or proves less; else null. */
+  private String strength(Check check) {
+    return check.kind().strength() == Check.Strength.FULL
+        ? null
+        : wording.label("strength." + Wording.key(check.kind().strength()), Map.of());
   }
 
   /** The columns of a page that keeps to columns, from the right. */

@@ -1,6 +1,7 @@
 package bemble.app.working;
 
 import bemble.app.working.WorkingView.AnswerView;
+import bemble.app.working.WorkingView.CheckWay;
 import bemble.app.working.WorkingView.StepWords;
 import bemble.check.Checks;
 import bemble.method.Sum;
@@ -59,6 +60,13 @@ public class Workings {
     Working check = Checks.of(working, sum.style()).working();
     WorkingWords words = WorkingWords.of(sum.style());
     return Stream.of(working, check).flatMap(words::stepWords).toList();
+  }
+
+  /** The ways of checking a sum that are other work than its working. */
+  List<CheckWay> checks(SumRef request) {
+    Sum sum = sums.read(request);
+    WorkingWords words = WorkingWords.of(sum.style());
+    return Checks.ways(sum.work(), sum.style()).stream().map(words::way).toList();
   }
 
   /** An answer in the words of the sum's class. */

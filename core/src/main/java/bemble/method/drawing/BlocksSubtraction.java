@@ -7,9 +7,7 @@ import bemble.method.PageForm;
 import bemble.method.column.Layout;
 import bemble.method.column.Payer;
 import bemble.number.Numeral;
-import bemble.number.Whole;
 import bemble.paper.Role;
-import bemble.paper.Square;
 import bemble.plan.Answer;
 import bemble.plan.Entry;
 import bemble.plan.Rule;
@@ -18,6 +16,7 @@ import bemble.plan.Slot;
 import bemble.plan.Working;
 import bemble.problem.Operation;
 import bemble.problem.Subtraction;
+import bemble.wording.Place;
 import bemble.wording.Quantity;
 import bemble.wording.Remark;
 import bemble.wording.RemarkKind;
@@ -34,6 +33,9 @@ import java.util.Optional;
  */
 public final class BlocksSubtraction implements Method<Subtraction> {
   private static final int TOP = 2;
+
+  /** The minuend and the subtrahend. */
+  private static final int NUMBERS = 2;
 
   @Override
   public PageForm form() {
@@ -67,6 +69,7 @@ public final class BlocksSubtraction implements Method<Subtraction> {
     private final Script script;
     private final int highest;
     private final CounterBoard board;
+    private final WrittenBeside written;
     private final Map<Integer, Entry> standing = new HashMap<>();
 
     /** How many things of a zone are crossed out, always the first ones. */
@@ -77,19 +80,34 @@ public final class BlocksSubtraction implements Method<Subtraction> {
       this.script = script;
       this.highest = sum.minuend().highestPlace();
       this.board = new CounterBoard(script, highest, TOP);
+      this.written = WrittenBeside.of(board, highest, TOP);
     }
 
     Working work() {
       drawMinuend();
-      Map<Integer, Entry> left = new HashMap<>();
+      int last = lastPlace();
       for (int place = 0; place <= highest; place++) {
         int taken = sum.subtrahend().digitAt(place);
         if (standing.get(place).value().intValue() < taken) {
           tradeFor(place, taken);
         }
-        left.put(place, crossOut(place, taken));
+        crossOut(place, taken, place <= last);
       }
-      return count(left);
+      script.step(Section.ANSWER, null);
+      Answer answer = new Answer.One(written.read());
+      script.say(
+          () ->
+              Remark.of(RemarkKind.READ_DIFFERENCE)
+                  .with("problem", sum)
+                  .with("answer", answer.value()));
+      int lastRow = TOP + Math.max(board.rows(), NUMBERS + 1);
+      return script.finish(sum, id(), answer, Layout.upTo(lastRow, written.columns().ones()), null);
+    }
+
+    /** The highest place of which anything is left: no zeros are written in front. */
+    private int lastPlace() {
+      BigInteger left = sum.minuend().unscaled().subtract(sum.subtrahend().unscaled());
+      return Numeral.of(left).highestPlace();
     }
 
     private void drawMinuend() {
@@ -107,7 +125,12 @@ public final class BlocksSubtraction implements Method<Subtraction> {
         standing.put(place, drawn);
         crossed.put(place, 0);
       }
+      written.copy(script, 0, sum.minuend());
       script.say(() -> Remark.of(RemarkKind.DRAW_NUMBER).with("number", sum.minuend()));
+      script.step(Section.SET_OUT, null);
+      written.copy(script, 1, sum.subtrahend());
+      written.rule(script, NUMBERS, "−");
+      script.say(() -> Remark.of(RemarkKind.DRAW_RULE).with("place", new Place(0)));
     }
 
     private void tradeFor(int place, int taken) {
@@ -153,7 +176,8 @@ public final class BlocksSubtraction implements Method<Subtraction> {
           Slot.full(Role.EXCHANGE, place, board.square(place, 0)), rule, List.of(read));
     }
 
-    private Entry crossOut(int place, int figure) {
+    /** Crosses out what is taken, and writes what stays unless it is a zero in front. */
+    private void crossOut(int place, int figure, boolean writes) {
       script.step(Section.column(place), board.zone(place));
       Slot slot = Slot.full(Role.GIVEN, place, board.square(place, 0));
       Entry taken = script.copy(slot, BigInteger.valueOf(figure), value -> List.of());
@@ -161,38 +185,18 @@ public final class BlocksSubtraction implements Method<Subtraction> {
       int gone = Math.min(taken.value().intValue(), board.count(place) - crossed.get(place));
       board.crossOut(place, crossed.get(place), gone);
       crossed.merge(place, gone, Integer::sum);
-      Entry left = script.keepInMind(slot, Rule.of(Rule.Kind.DIFFERENCE), List.of(from, taken));
+      Rule rule = Rule.of(Rule.Kind.DIFFERENCE);
+      Entry left =
+          writes
+              ? written.answer(script, NUMBERS, place, rule, List.of(from, taken))
+              : script.keepInMind(slot, rule, List.of(from, taken));
       script.use(() -> Fact.subtract(from.value(), taken.value()));
       script.say(
           () ->
               Remark.of(RemarkKind.CROSS_OUT)
                   .with("taken", new Quantity(taken.value(), place))
+                  .with("writes", writes ? 1 : 0)
                   .with("left", new Quantity(left.value(), place)));
-      return left;
-    }
-
-    private Working count(Map<Integer, Entry> left) {
-      int row = TOP + board.rows() + 1;
-      int first = highest;
-      while (first > 0 && left.get(first).value().signum() == 0) {
-        first--;
-      }
-      script.step(Section.TOTALS, null);
-      BigInteger value = BigInteger.ZERO;
-      for (int place = first; place >= 0; place--) {
-        Slot slot = Slot.full(Role.ANSWER, place, new Square(row, board.left(place) + 2));
-        Entry figure = script.write(slot, Rule.SAME, List.of(left.get(place)));
-        value = Whole.joined(value, figure.value());
-      }
-      script.say(() -> Remark.of(RemarkKind.COUNT_REST));
-      script.step(Section.ANSWER, null);
-      Answer answer = new Answer.One(Numeral.of(value));
-      script.say(
-          () ->
-              Remark.of(RemarkKind.READ_DIFFERENCE)
-                  .with("problem", sum)
-                  .with("answer", answer.value()));
-      return script.finish(sum, id(), answer, Layout.upTo(row, board.lastColumn()), null);
     }
   }
 }

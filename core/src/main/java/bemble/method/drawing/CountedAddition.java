@@ -66,6 +66,7 @@ abstract class CountedAddition implements Method<Addition> {
     private final Script script;
     private final int highest;
     private final CounterBoard board;
+    private final WrittenBeside written;
     private final Map<Integer, List<Entry>> counted = new HashMap<>();
 
     Page(Addition sum, Script script) {
@@ -75,6 +76,7 @@ abstract class CountedAddition implements Method<Addition> {
           sum.addends().stream().map(Numeral::unscaled).reduce(BigInteger.ZERO, BigInteger::add);
       this.highest = Math.min(Numeral.of(total).highestPlace(), STACKS);
       this.board = new CounterBoard(script, highest, TOP);
+      this.written = WrittenBeside.of(board, highest, TOP);
       for (int place = 0; place <= highest; place++) {
         counted.put(place, new ArrayList<>());
       }
@@ -84,10 +86,18 @@ abstract class CountedAddition implements Method<Addition> {
       for (int i = 0; i < sum.addends().size(); i++) {
         drawAddend(i);
       }
-      for (int place = 0; place < highest; place++) {
-        trade(place);
+      script.step(Section.SET_OUT, null);
+      written.rule(script, sum.addends().size(), "+");
+      script.say(() -> Remark.of(RemarkKind.DRAW_RULE).with("place", new Place(0)));
+      for (int place = 0; place <= highest; place++) {
+        count(place);
       }
-      return count();
+      script.step(Section.ANSWER, null);
+      Answer answer = new Answer.One(written.read());
+      script.say(
+          () -> Remark.of(RemarkKind.READ_SUM).with("problem", sum).with("answer", answer.value()));
+      int lastRow = TOP + Math.max(board.rows(), sum.addends().size() + 1);
+      return script.finish(sum, id(), answer, Layout.upTo(lastRow, written.columns().ones()), null);
     }
 
     private void drawAddend(int index) {
@@ -108,18 +118,40 @@ abstract class CountedAddition implements Method<Addition> {
         board.drawn(place, entry.marks());
         counted.get(place).add(entry);
       }
+      written.copy(script, index, addend);
       script.say(() -> Remark.of(RemarkKind.DRAW_NUMBER).with("number", addend));
     }
 
-    /** Rings every ten of a place and draws one of the next for it. */
-    private void trade(int place) {
-      List<Entry> reads = counted.get(place);
-      BigInteger total = total(place);
-      int tens = Whole.tens(total).intValue();
-      if (tens == 0) {
+    /** Counts a place, trades what can be traded, and writes what stays. */
+    private void count(int place) {
+      List<Entry> reads = List.copyOf(counted.get(place));
+      BigInteger total = Rule.TOTAL.applyTo(reads);
+      if (place == highest && place > 0 && total.signum() == 0) {
         return;
       }
       script.step(Section.column(place), board.zone(place));
+      script.use(() -> Fact.add(reads.stream().map(Entry::value).toList()));
+      script.say(
+          () ->
+              Remark.of(RemarkKind.COUNT_ALL)
+                  .with("total", new Quantity(total, place))
+                  .with("place", new Place(place)));
+      BigInteger traded = BigInteger.ZERO;
+      if (place < highest) {
+        traded = trade(place, reads, total).multiply(BigInteger.TEN);
+      }
+      write(place, reads, total, traded);
+    }
+
+    /** Rings every ten of a place and draws one of the next for it; gives how many. */
+    private BigInteger trade(int place, List<Entry> reads, BigInteger total) {
+      int tens = Whole.tens(total).intValue();
+      script.step(Section.column(place), board.zone(place));
+      if (tens == 0) {
+        script.say(
+            () -> Remark.of(RemarkKind.TRADE_NOTHING).with("total", new Quantity(total, place)));
+        return BigInteger.ZERO;
+      }
       int before = board.count(place + 1);
       Slot slot = Slot.full(Role.CARRY, place + 1, board.square(place + 1, before));
       Entry traded =
@@ -140,40 +172,23 @@ abstract class CountedAddition implements Method<Addition> {
                   .with("total", new Quantity(total, place))
                   .with("ten", new Quantity(BigInteger.valueOf(10L * tens), place))
                   .with("traded", new Quantity(traded.value(), place + 1)));
+      return BigInteger.valueOf(tens);
     }
 
-    private BigInteger total(int place) {
-      return Rule.TOTAL.applyTo(counted.get(place));
-    }
-
-    private Working count() {
-      int row = TOP + board.rows() + 1;
-      int first = highest;
-      while (first > 0 && total(first).signum() == 0) {
-        first--;
+    private void write(int place, List<Entry> reads, BigInteger total, BigInteger traded) {
+      script.step(Section.column(place), board.zone(place));
+      // Nothing is traded out of the highest place, so all of it is counted.
+      Rule rule = place == highest ? Rule.TOTAL : Rule.ONES_OF_TOTAL;
+      Entry figure = written.answer(script, sum.addends().size(), place, rule, reads);
+      boolean ringed = traded.signum() > 0;
+      if (ringed) {
+        script.use(() -> Fact.subtract(total, traded));
       }
-      BigInteger value = BigInteger.ZERO;
-      for (int place = first; place >= 0; place--) {
-        script.step(Section.TOTALS, board.zone(place));
-        List<Entry> reads = counted.get(place);
-        Place counting = new Place(place);
-        // Nothing is traded out of the highest place, so all of it is counted.
-        Rule rule = place == highest ? Rule.TOTAL : Rule.ONES_OF_TOTAL;
-        Slot slot = Slot.full(Role.ANSWER, place, new Square(row, board.left(place) + 2));
-        Entry figure = script.write(slot, rule, reads);
-        value = Whole.joined(value, figure.value());
-        script.use(() -> Fact.add(reads.stream().map(Entry::value).toList()));
-        script.say(
-            () ->
-                Remark.of(RemarkKind.COUNT_LEFT)
-                    .with("left", new Quantity(figure.value(), counting.exponent()))
-                    .with("place", counting));
-      }
-      script.step(Section.ANSWER, null);
-      Answer answer = new Answer.One(Numeral.of(value));
       script.say(
-          () -> Remark.of(RemarkKind.READ_SUM).with("problem", sum).with("answer", answer.value()));
-      return script.finish(sum, id(), answer, Layout.upTo(row, board.lastColumn()), null);
+          () ->
+              Remark.of(ringed ? RemarkKind.COUNT_LEFT : RemarkKind.WRITE_COUNT)
+                  .with("left", new Quantity(figure.value(), place))
+                  .with("place", new Place(place)));
     }
   }
 
