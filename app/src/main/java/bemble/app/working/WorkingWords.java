@@ -1,8 +1,8 @@
 package bemble.app.working;
 
 import bemble.app.working.WorkingView.AnswerView;
-import bemble.app.working.WorkingView.CheckWay;
 import bemble.app.working.WorkingView.CheckView;
+import bemble.app.working.WorkingView.CheckWay;
 import bemble.app.working.WorkingView.ColumnName;
 import bemble.app.working.WorkingView.FactView;
 import bemble.app.working.WorkingView.MethodView;
