@@ -5,12 +5,12 @@ import type { Area, Working } from '../api/types';
 import { asPaper } from '../hand/asPaper';
 import { Keys } from '../hand/Keys';
 import { SquareFrame } from '../hand/SquareFrame';
-import type { Done } from '../hand/strokes';
 import { useEditor } from '../hand/useEditor';
 import { useHand } from '../hand/useHand';
 import { useWritingKeys } from '../hand/useWritingKeys';
 import { SquaredPage } from '../paper/SquaredPage';
 import { useStable } from '../ui/useStable';
+import { useKeptStrokes } from './useKeptStrokes';
 import { setOutPaper } from '../session/layers';
 
 /** The room that an empty sheet has, and where its writing begins. */
@@ -19,8 +19,8 @@ const BEGIN = { row: 1, column: 6 };
 
 /** An empty page on which the class tells and the teacher types. The sum on the desk is set out. */
 export function BlankPage({ working }: { working: Working | null }) {
-  const [strokes, setStrokes] = useState<Done[]>([]);
-  const editor = useEditor(strokes, (more) => setStrokes((before) => [...before, ...more]));
+  const [strokes, addStrokes] = useKeptStrokes(working?.problem ?? '');
+  const editor = useEditor(strokes, addStrokes);
   const { at, go, write, act, turn } = useHand({
     editor,
     path: [],

@@ -69,7 +69,7 @@ export default function Board() {
         }}
       >
         {blank ? (
-          <BlankPage working={working} />
+          <BlankPage key={working?.problem} working={working} />
         ) : (
           working && <BoardPage working={working} key={working.problem} />
         )}

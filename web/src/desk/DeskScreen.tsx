@@ -44,8 +44,10 @@ export function DeskScreen() {
       <Box sx={{ ...BOOK, gridTemplateColumns: besideMethod ? EVEN_PAGES : PAGES }}>
         <SquaredPage
           label="Squared paper"
-          layers={working ? layersAt(working, step) : []}
-          focus={working ? allSteps(working)[step]?.focus : undefined}
+          layers={working ? layersAt(working, step).slice(0, besideMethod ? 1 : 2) : []}
+          focus={
+            working ? (besideMethod ? working.steps : allSteps(working))[step]?.focus : undefined
+          }
           columns={working?.columns}
         />
         <Box sx={RIGHT_PAGE}>

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { strokes } from '../test/strokes';
-import { cursorAt, nextCursor, type Path } from './path';
+import { cursorAt, firstCursor, nextCursor, type Path } from './path';
 import { marksAfter } from './strokes';
 
 describe('the cursor', () => {
@@ -12,6 +12,13 @@ describe('the cursor', () => {
     { at: { row: 5, column: 4 }, kind: 'FIGURE', figures: 1 },
   ];
   const start = { at: { row: 4, column: 4 }, step: 0 };
+
+  it('begins at the first square at which it stops', () => {
+    const later: Path = [{ at: { row: 0, column: 3 }, kind: 'AID', figures: 1 }, ...path];
+    expect(firstCursor(later, false)).toEqual({ at: { row: 4, column: 4 }, step: 1 });
+    expect(firstCursor(later, true)).toEqual({ at: { row: 0, column: 3 }, step: 0 });
+    expect(firstCursor([], true)).toBeUndefined();
+  });
 
   it('goes along the path', () => {
     expect(nextCursor(path, start, [], true)).toEqual({ at: { row: 1, column: 3 }, step: 1 });

@@ -16,6 +16,13 @@ export function cursorAt(path: Path, at: Square, marks: WrittenMark[]): Cursor {
   return { at, step: open >= 0 ? open : path.findLastIndex((step) => same(step.at, at)) };
 }
 
+/** Where the hand begins; nowhere without a path. */
+export function firstCursor(path: Path, aids: boolean): Cursor | undefined {
+  const step = path.findIndex(({ kind }) => aids || kind !== 'AID');
+  const first = path[step];
+  return first && { at: first.at, step };
+}
+
 /** Where the hand would go from here; at the end of its path it stays. */
 export function nextCursor(path: Path, from: Cursor, marks: WrittenMark[], aids: boolean): Cursor {
   // A later row's small figures take the squares of an earlier row's.

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Square } from '../api/types';
 import { same } from '../paper/geometry';
-import { cursorAt, isNumber, nextCursor, type Cursor, type Path } from './path';
+import { cursorAt, firstCursor, isNumber, nextCursor, type Cursor, type Path } from './path';
 import { squaresOf, strokesOf, type Pending } from './pending';
 import type { Editor } from './useEditor';
 
@@ -28,7 +28,8 @@ export function useHand({ editor, path, begin, open, onDone }: Sheet) {
   const [aids, setStops] = useState(false);
   /** The number that is being typed; nobody judges it before it is complete. */
   const [pending, setPending] = useState<Pending | null>(null);
-  const cursor = moved ?? { at: path[0]?.at ?? begin ?? { row: 1, column: 1 }, step: 0 };
+  const cursor = moved ??
+    firstCursor(path, aids) ?? { at: begin ?? { row: 1, column: 1 }, step: 0 };
   const { at } = cursor;
   const go = (to: Square) => setCursor(cursorAt(path, to, marks));
   const move = ({ row, column }: Square) =>

@@ -44,6 +44,20 @@ export const SlateBar = memo(function SlateBar({
     },
     onError: (trouble) => notice({ text: trouble.message }),
   });
+  const again = useMutation({
+    mutationFn: () =>
+      api.beginAttempt({
+        sum: attempt.sum,
+        who: attempt.who,
+        settingOut: attempt.settingOut,
+        telling: attempt.telling,
+      }),
+    onSuccess: ({ id }) => {
+      void queries.invalidateQueries({ queryKey: ['attempts'] });
+      void navigate(`/slate/${id}`);
+    },
+    onError: (trouble) => notice({ text: trouble.message }),
+  });
   const ended = attempt.handedInAt !== undefined;
   const checkOf = attempt.checkOf;
   return (
@@ -58,6 +72,11 @@ export const SlateBar = memo(function SlateBar({
           {attempt.decision?.cameBack === false && checkOf !== undefined && (
             <Button disabled={mend.isPending} onClick={() => mend.mutate(checkOf)}>
               Mend the first page
+            </Button>
+          )}
+          {checkOf === undefined && (
+            <Button disabled={again.isPending} onClick={() => again.mutate()}>
+              The same again
             </Button>
           )}
           {checkOf === undefined ? (

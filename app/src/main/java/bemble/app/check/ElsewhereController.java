@@ -11,6 +11,7 @@ import bemble.judge.Lines;
 import bemble.method.Sum;
 import bemble.number.Numeral;
 import bemble.paper.Role;
+import bemble.plan.Answer;
 import bemble.style.Choice;
 import bemble.wording.Wording;
 import jakarta.validation.Valid;
@@ -22,6 +23,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -32,6 +35,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class ElsewhereController {
+  /** A quotient with what is left, in one field: 18 r 4. */
+  private static final Pattern WITH_REMAINDER =
+      Pattern.compile("(.*\\d)\\s*(?:r|rem\\.?|remainder)\\s*(\\d.*)", Pattern.CASE_INSENSITIVE);
+
   private final Sums sums;
   private final Workings workings;
 
@@ -78,13 +85,43 @@ class ElsewhereController {
       names.put(line, views.get(i).name());
       String text = request.lines().get(line.key());
       if (text != null && !text.isBlank()) {
-        given.put(line, number(text, views.get(i).name(), sum));
+        Matcher parts = WITH_REMAINDER.matcher(text);
+        boolean both = line.role() == Role.QUOTIENT && parts.matches();
+        given.put(line, number(both ? parts.group(1) : text, views.get(i).name(), sum));
+        if (both) {
+          lastLeft(lines)
+              .ifPresent(left -> given.putIfAbsent(left, number(parts.group(2), text, sum)));
+        }
       }
     }
+    given.computeIfPresent(new Line(Role.ROOT, rootRow(lines)), (line, root) -> cutOff(root, sum));
     if (given.isEmpty()) {
       throw RefusedException.of("no-line");
     }
     return finding(lines.firstWrong(given), names, wording, sum, given);
+  }
+
+  /** The line of what is left in the end. */
+  private static Optional<Line> lastLeft(Lines lines) {
+    return lines.all().stream()
+        .filter(line -> line.role() == Role.REMAINDER)
+        .reduce((before, last) -> last);
+  }
+
+  private static int rootRow(Lines lines) {
+    return lines.all().stream()
+        .filter(line -> line.role() == Role.ROOT)
+        .mapToInt(Line::row)
+        .findFirst()
+        .orElse(-1);
+  }
+
+  /** A root that somebody has rounded is as good as the one that is cut off. */
+  private static Numeral cutOff(Numeral root, Sum sum) {
+    return Calculator.result(sum.problem()) instanceof Answer.SquareRoot answer
+            && answer.rounded().value().compareTo(root.value()) == 0
+        ? answer.value()
+        : root;
   }
 
   private FindingView finding(

@@ -17,9 +17,10 @@ class DeskJourneyTest extends Journey {
     hand.press("Space");
     hand.press("ArrowRight");
     assertThat(hand.sentence()).hasText("8 and 7 is 15, and 5 is 20 ones.");
-    assertEquals(List.of("348", "97", "+205", "0"), hand.rows());
+    assertEquals(List.of("348", "97", "+205"), hand.rows());
     hand.button("Next").click();
     assertThat(hand.page.locator("[data-role=CARRY]")).hasText("2");
+    assertEquals(List.of("348", "97", "+205", "0"), hand.rows());
     hand.press("ArrowLeft");
     assertThat(hand.page.locator("[data-role=CARRY]")).hasCount(0);
     hand.page.locator("[data-step='7']").click();

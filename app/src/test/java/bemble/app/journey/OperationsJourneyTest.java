@@ -84,11 +84,16 @@ class OperationsJourneyTest extends Journey {
     hand.press("Space");
     hand.press("Space");
     hand.press("Space");
-    assertThat(hand.sentence()).hasText("6 ones and 8 ones: how many ones altogether?");
-    assertThat(hand.page.getByTestId("fact")).hasText("6 + 8 = ");
-    assertEquals("", hand.written("ANSWER"));
+    assertThat(hand.sentence()).hasText("6 + 8: how many ones altogether?");
+    assertThat(hand.page.getByTestId("fact")).hasText("");
     hand.press("Space");
     assertThat(hand.sentence()).hasText("6 and 8 make 14 ones.");
+    assertThat(hand.page.getByTestId("fact")).hasText("6 + 8 = 14");
+    assertEquals("", hand.written("ANSWER"));
+    hand.press("Space");
+    assertThat(hand.sentence()).hasText("14 ones: what stays here, and what goes on?");
+    assertEquals("", hand.written("ANSWER"));
+    hand.press("Space");
     assertEquals("4", hand.written("ANSWER"));
   }
 
@@ -119,7 +124,8 @@ class OperationsJourneyTest extends Journey {
     assertThat(hand.page.getByTestId("beside-words"))
         .containsText("9 tens take away 8 tens leaves 1 ten.");
     assertThat(hand.page.getByTestId("beside-words"))
-        .containsText("10 tens take away 9 tens leaves 1 ten.");
+        .containsText(
+            "10 tens take away 8 tens leaves 2 tens, and the one more taken leaves 1 ten.");
     for (int i = 0; i < 4; i++) {
       hand.button("Next").click();
     }

@@ -56,6 +56,18 @@ class ScreensJourneyTest extends Journey {
   }
 
   @Test
+  void theBlankPageKeepsWhatTheClassWrote() {
+    openBlankPage();
+    hand.press("4");
+    hand.press("8");
+    hand.press("b");
+    assertThat(hand.sentence()).isVisible();
+    hand.press("b");
+    hand.button("Blank page").click();
+    assertThat(written("figure")).hasText(new String[] {"4", "8"});
+  }
+
+  @Test
   void figuresAreStruckRuledAndRubbedOutOnTheBlankPage() {
     openBlankPage();
     hand.press("7");

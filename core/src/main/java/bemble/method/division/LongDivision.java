@@ -62,14 +62,14 @@ public final class LongDivision implements Method<Division> {
     return List.of(
         Slip.ZERO_LEFT_OUT,
         Slip.ZERO_LEFT_BLANK,
-        Slip.QUOTIENT_LEFT,
         Slip.REMAINDER_DROPPED,
         Slip.NOT_BROUGHT_DOWN,
         Slip.BROUGHT_DOWN_TWICE,
         Slip.SUBTRACTION_SLIP,
         Slip.TRIAL_TOO_SMALL,
         Slip.TRIAL_TOO_LARGE,
-        Slip.FROM_THE_ONES_END);
+        Slip.FROM_THE_ONES_END,
+        Slip.QUOTIENT_LEFT);
   }
 
   @Override

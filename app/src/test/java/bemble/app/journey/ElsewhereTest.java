@@ -1,0 +1,54 @@
+package bemble.app.journey;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.Map;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Workings done elsewhere, in the ways in which people write their answers. */
+class ElsewhereTest extends Conversation {
+  private static JsonNode check(String sum, String method, String role, String text) {
+    JsonNode lines = talk.post("/api/working-lines", Talk.sum(sum, method)).json();
+    for (JsonNode line : lines) {
+      String key = line.get("key").asText();
+      if (key.startsWith(role)) {
+        Map<String, Object> body = Map.of("sum", Talk.sum(sum, method), "lines", Map.of(key, text));
+        return talk.post("/api/working-checks", body).json();
+      }
+    }
+    throw new AssertionError(role + " is no line of " + lines);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "436 ÷ 24       | long   | QUOTIENT | 18 r 4         |",
+        "436 ÷ 24       | long   | QUOTIENT | 18 remainder 4 |",
+        "436 ÷ 24       | long   | QUOTIENT | 18             |",
+        "436 ÷ 24       | long   | QUOTIENT | 18 r 6         | REMAINDER",
+        "436 ÷ 24       | long   | QUOTIENT | 17 r 4         | QUOTIENT",
+        "√7 to 2 places | digit-pairs | ROOT | 2.64         |",
+        "√7 to 2 places | digit-pairs | ROOT | 2.65         |",
+        "√7 to 2 places | digit-pairs | ROOT | 2.66         | ROOT",
+        "870 + 464      | column | ANSWER   | 1,334          |",
+        "870 + 464      | column | ANSWER   | 1 334          |"
+      })
+  void anAnswerIsReadAsPeopleWriteIt(
+      String sum, String method, String role, String text, String wrong) {
+    JsonNode finding = check(sum, method, role, text);
+    String found = finding.path("wrong").asText("").replaceAll("[^A-Z].*", "");
+    assertEquals(wrong == null ? "" : wrong, found, finding::toString);
+  }
+
+  /** What is no other work than the sum itself is not among the ways of checking it. */
+  @ParameterizedTest
+  @CsvSource({"48 + 37, 2", "6 × 7, 2", "83 − 47, 2", "943 ÷ 7, 0"})
+  void theWaysOfCheckingTellTheirSteps(String sum, int ways) {
+    JsonNode all = talk.post("/api/workings/checks", Map.of("plain", sum)).json();
+    all.forEach(way -> assertEquals(true, way.get("steps").asInt() > 1, way::toString));
+    assertEquals(ways, all.size(), all::toString);
+  }
+}

@@ -1,0 +1,29 @@
+import { useState } from 'react';
+import type { Done } from '../hand/strokes';
+
+const STORE = 'bemble.board.';
+
+/**
+ * What a class has written beside a sum: it is there when its page is opened again, in this tab of
+ * the browser. Its user stands for one sum as long as it lives.
+ */
+export function useKeptStrokes(problem: string): [Done[], (more: Done[]) => void] {
+  const [strokes, setStrokes] = useState(() => kept(problem));
+  // By what was there before, since two keys may come before the first of them is drawn.
+  const add = (more: Done[]) =>
+    setStrokes((before) => {
+      const all = [...before, ...more];
+      sessionStorage.setItem(STORE + problem, JSON.stringify(all));
+      return all;
+    });
+  return [strokes, add];
+}
+
+function kept(problem: string): Done[] {
+  try {
+    const strokes: unknown = JSON.parse(sessionStorage.getItem(STORE + problem) ?? '[]');
+    return Array.isArray(strokes) ? (strokes as Done[]) : [];
+  } catch {
+    return [];
+  }
+}
