@@ -6,6 +6,7 @@ import { useLayoutEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import type { Method, Working } from '../api/types';
 import { BAR } from '../ui/book';
+import { Kbd } from '../ui/Kbd';
 import { useDesk } from '../session/deskContext';
 import { lastStep } from '../session/deskReducer';
 import { Ribbon } from './Ribbon';
@@ -53,9 +54,7 @@ export function DeskBar({
         sx={{ px: 2.5, fontSize: 18, whiteSpace: 'nowrap', minWidth: 96 }}
       >
         {asking ? 'Show' : 'Next'}
-        <Box component="kbd" aria-hidden sx={KEY}>
-          Space
-        </Box>
+        <Kbd>Space</Kbd>
       </Button>
       <Ribbon working={working} step={step} onGo={(to) => dispatch({ do: 'go', step: to })} />
       <Beside working={working} method={besideMethod} onChoose={onBeside} />
@@ -73,16 +72,6 @@ export function DeskBar({
 }
 
 const TO_DO = { whiteSpace: 'nowrap', px: { xs: 1.25, sm: 1.75 } };
-
-const KEY = {
-  ml: 1.5,
-  px: 0.75,
-  fontFamily: 'inherit',
-  fontSize: 13,
-  border: 1,
-  borderRadius: 1,
-  display: { xs: 'none', md: 'inline' },
-};
 
 /** Chooses a second method to be worked on the right-hand page, or closes it again. */
 function Beside({

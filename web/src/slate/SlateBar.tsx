@@ -7,6 +7,7 @@ import { api } from '../api/client';
 import type { Attempt } from '../api/types';
 import { useDesk } from '../session/deskContext';
 import { BAR } from '../ui/book';
+import { Kbd } from '../ui/Kbd';
 import { useNotice } from '../ui/useNotice';
 
 /** Below the slate: rubbing out, handing in, and where to go from here. */
@@ -92,20 +93,7 @@ export const SlateBar = memo(function SlateBar({
           <Button onClick={onRub}>Clear square</Button>
           <Button variant="contained" onClick={onHandIn} sx={{ whiteSpace: 'nowrap' }}>
             Hand in
-            <Box
-              component="kbd"
-              aria-hidden
-              sx={{
-                ml: 1.5,
-                px: 0.75,
-                fontFamily: 'inherit',
-                fontSize: 13,
-                border: 1,
-                borderRadius: 1,
-              }}
-            >
-              Ctrl ↵
-            </Box>
+            <Kbd>Ctrl ↵</Kbd>
           </Button>
           <Button disabled={!canUndo} onClick={onUndo}>
             Undo

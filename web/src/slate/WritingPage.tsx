@@ -6,6 +6,7 @@ import { api } from '../api/client';
 import type { Attempt, Hint, Report } from '../api/types';
 import { Keys } from '../hand/Keys';
 import { CARD } from '../ui/card';
+import { Kbd } from '../ui/Kbd';
 import { FindingCard } from './FindingCard';
 import { Legend } from './Legend';
 import { clock } from './time';
@@ -89,9 +90,7 @@ export function WritingPage({
           onClick={() => onAids(!aids)}
         >
           Stop at small figures
-          <Box component="kbd" aria-hidden sx={KBD}>
-            S
-          </Box>
+          <Kbd>S</Kbd>
         </Button>
       </Box>
       {help.isError && <Box role="alert">{help.error.message}</Box>}
@@ -149,16 +148,6 @@ function Clock({ since }: { since: string }) {
     </Box>
   );
 }
-
-const KBD = {
-  ml: 1,
-  px: 0.75,
-  fontFamily: 'inherit',
-  fontSize: 13,
-  border: 1,
-  borderRadius: 1,
-  display: { xs: 'none', md: 'inline' },
-};
 
 export const PAGE = {
   height: '100%',

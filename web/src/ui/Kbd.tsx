@@ -1,0 +1,22 @@
+import Box from '@mui/material/Box';
+
+/** The key that does what a button does, for those who see it; by touch there is none. */
+export function Kbd({ children }: { children: string }) {
+  return (
+    <Box
+      component="kbd"
+      aria-hidden
+      sx={{
+        ml: 1.5,
+        px: 0.75,
+        fontFamily: 'inherit',
+        fontSize: 13,
+        border: 1,
+        borderRadius: 1,
+        display: { xs: 'none', md: 'inline' },
+      }}
+    >
+      {children}
+    </Box>
+  );
+}
