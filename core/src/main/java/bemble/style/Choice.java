@@ -121,6 +121,20 @@ public sealed interface Choice {
     ROW_OF_ZERO
   }
 
+  /** How what is left is written behind a quotient. */
+  enum RemainderForm implements Choice {
+    LETTER,
+    WORD,
+    FRACTION
+  }
+
+  /** For which divisors the multiples are written beside a long division. */
+  enum Multiples implements Choice {
+    LONG_DIVISORS,
+    ALWAYS,
+    NEVER
+  }
+
   /** Two schools of finding the leading part of the trial divisor, with the same result. */
   enum RootLead implements Choice {
     /** The whole root so far is doubled each time. */

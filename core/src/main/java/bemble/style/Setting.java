@@ -25,6 +25,8 @@ public enum Setting {
   USED_CARRIES(Group.MULTIPLYING, Choice.UsedCarries.class),
   ZERO_DIGIT(Group.MULTIPLYING, Choice.ZeroDigit.class),
   ZERO_ROUND(Group.DIVIDING, Choice.ZeroRound.class),
+  REMAINDER_FORM(Group.DIVIDING, Choice.RemainderForm.class),
+  MULTIPLES(Group.DIVIDING, Choice.Multiples.class),
   ROOT_LEAD(Group.DIVIDING, Choice.RootLead.class),
   ROOT_RESULT(Group.DIVIDING, Choice.RootResult.class),
   ADDITION_CHECK(Group.CHECKS, Choice.AdditionCheck.class),

@@ -34,6 +34,8 @@ class StyleTest {
           "1,203 − 487",
           "38 × 507",
           "4,236 ÷ 6",
+          "943 ÷ 7",
+          "876 ÷ 24",
           "√2 to 2 places");
 
   private static String page(String text, Style style) {
@@ -87,6 +89,9 @@ class StyleTest {
         "CARRY_TURN       | LAST       | 38 + 27     | 3 and 2 is 5, and the carried 1 is 6 tens.",
         "ROOT_RESULT      | ROUNDED    | √3 to 1 places | it is 1.7, rounded",
         "ON_TOP           | LONGER     | 7 × 38      | 7 times 8 is 56 ones.",
+        "REMAINDER_FORM   | WORD       | 943 ÷ 7     | 943 ÷ 7 = 134 remainder 5.",
+        "REMAINDER_FORM   | FRACTION   | 943 ÷ 7     | text=5/7",
+        "MULTIPLES        | ALWAYS     | 943 ÷ 7     | text=9 ×",
         "ZERO_ROUND       | ROW_OF_ZERO | 4236 ÷ 6   | 0 × 6 = 0. Write it below."
       })
   void speaksAndWritesAsTheClassDoes(Setting setting, String choice, String sum, String said) {

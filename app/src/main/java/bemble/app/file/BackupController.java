@@ -4,10 +4,7 @@ import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
-import java.io.IOException;
 import java.io.InputStream;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -21,32 +18,22 @@ import org.springframework.web.bind.annotation.RestController;
 class BackupController {
   private static final String ZIP = "application/zip";
 
-  private final DataFile file;
-  private final Keeper keeper;
-  private final Restoring restoring;
+  private final Backups backups;
 
-  BackupController(DataFile file, Keeper keeper, Restoring restoring) {
-    this.file = file;
-    this.keeper = keeper;
-    this.restoring = restoring;
+  BackupController(Backups backups) {
+    this.backups = backups;
   }
 
   /** The copies that Bemble has made by itself, the newest first. */
   @GetMapping
   List<CopyView> list() {
-    return new Copies(file.copies()).whole().stream().map(CopyView::of).toList();
+    return backups.list();
   }
 
   /** All that is kept now. */
   @GetMapping(path = "/now", produces = ZIP)
-  byte[] now() throws IOException {
-    Path zip = Files.createTempFile("bemble", ".zip");
-    try {
-      keeper.copyTo(zip);
-      return Files.readAllBytes(zip);
-    } finally {
-      Files.deleteIfExists(zip);
-    }
+  byte[] now() {
+    return backups.now();
   }
 
   /** Puts a backup in the place of all that is kept; answers with a copy of what was there. */
@@ -58,12 +45,12 @@ class BackupController {
               content =
                   @Content(mediaType = ZIP, schema = @Schema(type = "string", format = "binary"))))
   CopyView restore(InputStream zip) {
-    return restoring.restore(zip);
+    return backups.restore(zip);
   }
 
   /** The same with one of the copies that Bemble has made. */
   @PostMapping("/{name}/restore")
   CopyView restore(@PathVariable String name) {
-    return restoring.restore(name);
+    return backups.restore(name);
   }
 }

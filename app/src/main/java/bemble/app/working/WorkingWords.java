@@ -27,6 +27,7 @@ import bemble.style.Setting;
 import bemble.style.Style;
 import bemble.trait.Traits;
 import bemble.wording.Place;
+import bemble.wording.RemainderText;
 import bemble.wording.Section;
 import bemble.wording.Wording;
 import java.util.ArrayList;
@@ -107,15 +108,12 @@ public final class WorkingWords {
     return wording.label("method.unknown", Map.of("method", id, "known", known));
   }
 
-  AnswerView answer(Answer answer, Style style) {
+  AnswerView answer(Problem problem, Answer answer, Style style) {
     String value = answer.value().toString();
     if (answer instanceof Answer.Quotient quotient) {
       Numeral left = quotient.remainder();
-      String text =
-          left.isZero()
-              ? value
-              : wording.label(
-                  "answer.remainder", Map.of("quotient", value, "remainder", left.toString()));
+      Numeral divisor = problem.numbers().get(1);
+      String text = left.isZero() ? value : value + " " + RemainderText.of(left, divisor, style);
       return new AnswerView(text, value, left.toString(), null, null);
     }
     if (answer instanceof Answer.SquareRoot root) {

@@ -35,7 +35,7 @@ public class Workings {
         Sums.ref(sum),
         sum.problem().operation(),
         words.methods(sum.problem()),
-        words.answer(working.answer(), style),
+        words.answer(sum.problem(), working.answer(), style),
         working.paper(),
         WorkingWords.setOut(working),
         begin(working),
@@ -71,7 +71,7 @@ public class Workings {
 
   /** An answer in the words of the sum's class. */
   public AnswerView answer(Sum sum, Answer answer) {
-    return WorkingWords.of(sum.style()).answer(answer, sum.style());
+    return WorkingWords.of(sum.style()).answer(sum.problem(), answer, sum.style());
   }
 
   /** A sum and its method as its class writes and calls them. */

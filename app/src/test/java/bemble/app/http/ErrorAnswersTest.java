@@ -14,6 +14,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import bemble.app.export.Exports;
+import bemble.app.file.Backups;
 import bemble.app.file.Keeper;
 import bemble.app.house.Classes;
 import bemble.app.page.Pages;
@@ -45,6 +46,7 @@ class ErrorAnswersTest {
   @MockitoBean Attempts attempts;
   @MockitoBean Pupils pupils;
   @MockitoBean Keeper keeper;
+  @MockitoBean Backups backups;
 
   @Test
   void aFullDiskIsSaidHoweverDeepItWasFound() throws Exception {

@@ -19,6 +19,7 @@ import bemble.plan.Working;
 import bemble.problem.Division;
 import bemble.problem.Operation;
 import bemble.style.Style;
+import bemble.wording.RemainderText;
 import bemble.wording.Remark;
 import bemble.wording.RemarkKind;
 import bemble.wording.Section;
@@ -134,6 +135,9 @@ public final class Groups implements Method<Division> {
             Remark.of(kind)
                 .with("problem", sum)
                 .with("answer", answer.value())
+                .with(
+                    "text",
+                    RemainderText.of(Numeral.of(left.value()), sum.divisor(), script.style()))
                 .with("remainder", left.value())
                 .with("divisor", sum.divisor()));
     return script.finish(sum, "groups", answer, Layout.upTo(row + 1, Math.max(3, width + 2)), null);

@@ -26,6 +26,7 @@ import bemble.slip.Slip;
 import bemble.style.Choice;
 import bemble.style.Setting;
 import bemble.wording.Place;
+import bemble.wording.RemainderText;
 import bemble.wording.Remark;
 import bemble.wording.RemarkKind;
 import bemble.wording.Section;
@@ -41,6 +42,11 @@ public final class LongDivision implements Method<Division> {
   private static final int QUOTIENT_ROW = 1;
   private static final int DIVIDEND_ROW = 2;
   private static final int STRIP = 9;
+
+  /** Squares that are kept free behind the quotient for what is left over. */
+  private static final int ROOM_FOR_LETTER = 2;
+
+  private static final int ROOM_FOR_WORD = 5;
 
   @Override
   public PageForm form() {
@@ -112,31 +118,52 @@ public final class LongDivision implements Method<Division> {
       this.script = script;
       this.bracket = new Bracket(sum, script, DIVIDEND_ROW);
       this.columns = bracket.columns();
-      this.stripColumn = columns.ones() + 2;
+      boolean words = script.style().has(Choice.RemainderForm.WORD);
+      this.stripColumn = columns.ones() + 2 + (words ? ROOM_FOR_WORD : ROOM_FOR_LETTER);
       this.standing = new Standing(script, columns, DIVIDEND_ROW);
     }
 
     Working work() {
       bracket.setOut(RemarkKind.SET_OUT_DIVISION);
       divisor = bracket.divisor();
-      strip();
+      if (hasStrip()) {
+        strip();
+      }
       int place = bracket.takeFirst(standing);
       rounds(place);
       stop();
       script.step(Section.ANSWER, null);
       Numeral left = Numeral.of(standing.value());
       Answer answer = new Answer.Quotient(shortened(quotient.read()), left);
+      if (!left.isZero()) {
+        String text = RemainderText.of(left, sum.divisor(), script.style());
+        Square behind = columns.at(QUOTIENT_ROW, -1);
+        script.draw(Role.NOTE, new Shape.Words(behind, Shape.Side.FROM_LEFT, text));
+      }
       RemarkKind kind = left.isZero() ? RemarkKind.READ_QUOTIENT : RemarkKind.READ_REMAINDER;
       script.say(
           () ->
               Remark.of(kind)
                   .with("problem", sum)
                   .with("answer", answer.value())
+                  .with("text", RemainderText.of(left, sum.divisor(), script.style()))
                   .with("remainder", left)
                   .with("divisor", sum.divisor()));
-      int lastRow = Math.max(standing.row(), STRIP + 1);
-      int lastColumn = stripColumn + 2 + Shape.Small.squares(sum.divisor().length() + 1);
+      int lastRow = hasStrip() ? Math.max(standing.row(), STRIP + 1) : standing.row();
+      int lastColumn =
+          hasStrip()
+              ? stripColumn + 2 + Shape.Small.squares(sum.divisor().length() + 1)
+              : stripColumn - 1;
       return script.finish(sum, id(), answer, Layout.upTo(lastRow, lastColumn), columns.ones());
+    }
+
+    /** Whether the class wants the multiples of this divisor ready. */
+    private boolean hasStrip() {
+      return switch (script.style().choice(Choice.Multiples.class)) {
+        case LONG_DIVISORS -> sum.divisor().length() > 1;
+        case ALWAYS -> true;
+        case NEVER -> false;
+      };
     }
 
     /** With zeros left out the figures read as a shorter number. */

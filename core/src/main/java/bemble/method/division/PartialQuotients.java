@@ -20,6 +20,7 @@ import bemble.plan.Working;
 import bemble.problem.Division;
 import bemble.problem.Operation;
 import bemble.slip.Slip;
+import bemble.wording.RemainderText;
 import bemble.wording.Remark;
 import bemble.wording.RemarkKind;
 import bemble.wording.Section;
@@ -176,6 +177,9 @@ public final class PartialQuotients implements Method<Division> {
               Remark.of(exact ? RemarkKind.READ_QUOTIENT : RemarkKind.READ_REMAINDER)
                   .with("problem", sum)
                   .with("answer", total)
+                  .with(
+                      "text",
+                      RemainderText.of(Numeral.of(standing.value()), sum.divisor(), script.style()))
                   .with("remainder", standing.value())
                   .with("divisor", sum.divisor()));
       Area extent = Layout.upTo(row + 1, countColumn + 1);

@@ -26,6 +26,7 @@ import bemble.problem.Division;
 import bemble.problem.Operation;
 import bemble.slip.Slip;
 import bemble.wording.Place;
+import bemble.wording.RemainderText;
 import bemble.wording.Remark;
 import bemble.wording.RemarkKind;
 import bemble.wording.Section;
@@ -227,6 +228,7 @@ public final class ShortDivision implements Method<Division> {
               Remark.of(length == 0 ? RemarkKind.READ_QUOTIENT : RemarkKind.READ_REMAINDER)
                   .with("problem", sum)
                   .with("answer", value)
+                  .with("text", RemainderText.of(remainder, sum.divisor(), script.style()))
                   .with("remainder", remainder)
                   .with("divisor", sum.divisor()));
       Area extent = Layout.upTo(DIVIDEND_ROW, columns.ones() + 1 + length);

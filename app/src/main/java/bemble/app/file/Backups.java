@@ -25,18 +25,18 @@ import org.springframework.stereotype.Component;
 import org.springframework.util.FileSystemUtils;
 
 /**
- * Brings a backup back while Bemble runs. The rows are exchanged in one transaction, so that a
- * crash leaves all as it was; what was there is kept as a copy before.
+ * Makes backups and brings them back while Bemble runs. The rows are exchanged in one transaction,
+ * so that a crash leaves all as it was; what was there is kept as a copy before.
  */
 @Component
-class Restoring {
+public class Backups {
   private final DataFile file;
   private final DataSource source;
   private final Keeper keeper;
   private final Clock clock;
   private final ApplicationEventPublisher events;
 
-  Restoring(
+  Backups(
       DataFile file,
       DataSource source,
       Keeper keeper,
@@ -49,9 +49,24 @@ class Restoring {
     this.events = events;
   }
 
+  /** The copies that Bemble has made by itself, the newest first. */
+  List<CopyView> list() {
+    return new Copies(file.copies()).whole().stream().map(CopyView::of).toList();
+  }
+
+  /** All that is kept now, as a zip. */
+  byte[] now() {
+    return inFolder(
+        folder -> {
+          Path zip = folder.resolve("now.zip");
+          keeper.copyTo(zip);
+          return Files.readAllBytes(zip);
+        });
+  }
+
   /** Brings back the copy of that name. */
   CopyView restore(String name) {
-    return restore(new Copies(file.copies()).find(name).orElseThrow(Restoring::missing));
+    return restore(new Copies(file.copies()).find(name).orElseThrow(Backups::missing));
   }
 
   /**
