@@ -170,7 +170,7 @@ class HouseJourneyTest extends Journey {
     Locator board = hand.page.getByRole(AriaRole.MAIN);
     assertThat(hand.page).hasURL(java.util.regex.Pattern.compile("/board\\?"));
     hand.press("Space");
-    assertThat(hand.sentence()).hasText("6 ones and 8 ones: how many ones altogether?");
+    assertThat(hand.sentence()).hasText("6 + 8: how many ones altogether?");
     hand.press("Space");
     assertThat(hand.sentence()).hasText("6 and 8 make 14 ones.");
     hand.press("Shift+ArrowDown");
