@@ -69,7 +69,7 @@ class HouseTest {
     try (RunningApp app = new RunningApp(data, false)) {
       Talk talk = new Talk(app.address());
       JsonNode working = talk.post("/api/workings", Map.of("plain", "8 + 7")).json();
-      assertTrue(working.at("/steps/2/say").asText().contains("8 units"));
+      assertTrue(working.at("/steps/2/say").asText().contains("15 units"));
     }
   }
 
