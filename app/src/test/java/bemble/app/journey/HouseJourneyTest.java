@@ -39,7 +39,7 @@ class HouseJourneyTest extends Journey {
     hand.tab("House style");
     Page page = hand.page;
     choose("thousandsMark", "none");
-    assertThat(page.locator("[data-testid^=setting-]")).hasCount(24);
+    assertThat(page.locator("[data-testid^=setting-]")).hasCount(26);
     for (Locator card : page.locator("[data-testid^=setting-]").all()) {
       card.scrollIntoViewIfNeeded();
       assertThat(card.getByTestId("live-sentence")).not().isEmpty();

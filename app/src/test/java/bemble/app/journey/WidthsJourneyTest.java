@@ -119,6 +119,13 @@ class WidthsJourneyTest extends Journey {
           hand.button("Rename Rows of leeks").first().click();
           assertThat(hand.page.getByRole(AriaRole.DIALOG)).isVisible();
         });
+    see(
+        "backups",
+        () -> {
+          open("/workbook", "Rows of leeks");
+          hand.button("Backups").click();
+          assertThat(hand.page.getByText("Copies that Bemble made")).isVisible();
+        });
     see("house", () -> open("/house", "Own sentences"));
     see("board", () -> open("/board?sum=578 %2B 264&step=3", "Back to the Desk"));
     see(
