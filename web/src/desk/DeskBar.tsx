@@ -24,14 +24,18 @@ export function DeskBar({
   onPaper: () => void;
 }) {
   const { desk, dispatch } = useDesk();
-  const { working, step, asking } = desk;
+  const { line, working, step, asking } = desk;
+  /** Whether the line says what lies there, and not the next sum that is being typed. */
+  const isTyped = line === working?.problem;
   const next = useRef<HTMLButtonElement>(null);
   // Whoever has typed a sum goes on with its steps; the line is left for that, before the page is
   // seen and the next key can come.
   useLayoutEffect(() => {
-    if (working && document.activeElement?.matches('[data-sum-line]')) {
+    if (working && isTyped && document.activeElement?.matches('[data-sum-line]')) {
       next.current?.focus();
     }
+    // The line may come to say so while it is typed in.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [working]);
   if (!working) {
     return <Box sx={BAR} />;
