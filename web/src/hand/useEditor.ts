@@ -17,9 +17,8 @@ export function useEditor(strokes: Done[], put: (more: Done[]) => void) {
 
   return {
     marks,
-    write: (at: Square, what: Pick<Done, 'kind' | 'text'>) => change([at], [{ ...what, ...at }]),
-    /** Writes several squares as one change. */
-    writeAll: (more: Done[]) =>
+    /** Does something to some squares, as one change. */
+    write: (more: Done[]) =>
       change(
         more.map(({ row, column }) => ({ row, column })),
         more,

@@ -3,6 +3,7 @@ import type { Square } from '../api/types';
 import { same } from '../paper/geometry';
 import { cursorAt, firstCursor, isNumber, nextCursor, type Cursor, type Path } from './path';
 import { squaresOf, strokesOf, type Pending } from './pending';
+import type { Done } from './strokes';
 import type { Editor } from './useEditor';
 
 /** A sheet that is written on. */
@@ -36,6 +37,7 @@ export function useHand({ editor, path, begin, open, onDone }: Sheet) {
     go({ row: Math.max(0, at.row + row), column: Math.max(0, at.column + column) });
   const isFree = path.length === 0;
   const setAids = (stops: boolean) => {
+    settle();
     setStops(stops);
     if (!stops && path[cursor.step]?.kind === 'AID') {
       // It stands where it would not have stopped.
@@ -50,10 +52,9 @@ export function useHand({ editor, path, begin, open, onDone }: Sheet) {
     onDone?.();
     const meant = path[cursor.step];
     if (sign === '.' || sign === ',') {
-      settle();
       // It belongs behind the figure that was written last, wherever the cursor has gone since.
       const last = isFree ? at : (marks.findLast((mark) => mark.kind === 'FIGURE')?.at ?? at);
-      editor.write(last, { kind: 'POINT', text: '.' });
+      put([{ kind: 'POINT', ...last, text: '.' }]);
       return;
     }
     const isDigit = /\d/.test(sign);
@@ -70,7 +71,7 @@ export function useHand({ editor, path, begin, open, onDone }: Sheet) {
     const there = marks.find((mark) => mark.kind === 'AID' && same(mark.at, at))?.text ?? '';
     const text = aid && small ? there + sign : sign;
     const kind = aid ? ('AID' as const) : ('FIGURE' as const);
-    editor.write(at, { kind, text });
+    put([{ kind, ...at, text }]);
     if (small) {
       return;
     }
@@ -81,18 +82,23 @@ export function useHand({ editor, path, begin, open, onDone }: Sheet) {
     }
   };
 
+  /** Writes, and before it what was typed so far of a number that its writer leaves. */
+  const put = (more: Done[]) => {
+    editor.write(pending ? [...strokesOf(pending), ...more] : more);
+    setPending(null);
+  };
+
   /** Writes a number that is complete, and goes on behind it. */
   const complete = (typed: Pending) => {
     setPending(null);
-    editor.writeAll(strokesOf(typed));
+    editor.write(strokesOf(typed));
     setCursor(nextCursor(path, cursor, [...marks, ...squaresOf(typed)], aids));
   };
 
   /** Writes what was typed so far of a number that its writer leaves. */
   const settle = () => {
     if (pending) {
-      setPending(null);
-      editor.writeAll(strokesOf(pending));
+      put([]);
     }
   };
 
@@ -117,7 +123,7 @@ export function useHand({ editor, path, begin, open, onDone }: Sheet) {
         setCursor(nextCursor(path, cursor, marks, aids));
       }
     } else if (kind) {
-      editor.write(at, { kind, text: '' });
+      put([{ kind, ...at, text: '' }]);
     } else {
       return false;
     }

@@ -86,11 +86,12 @@ class ElsewhereController {
       String text = request.lines().get(line.key());
       if (text != null && !text.isBlank()) {
         Matcher parts = WITH_REMAINDER.matcher(text);
-        boolean both = line.role() == Role.QUOTIENT && parts.matches();
+        // Without a line for it nothing would be said of what is left.
+        Optional<Line> left = lastLeft(lines).filter(any -> line.role() == Role.QUOTIENT);
+        boolean both = left.isPresent() && parts.matches();
         given.put(line, number(both ? parts.group(1) : text, views.get(i).name(), sum));
         if (both) {
-          lastLeft(lines)
-              .ifPresent(left -> given.putIfAbsent(left, number(parts.group(2), text, sum)));
+          given.putIfAbsent(left.get(), number(parts.group(2), views.get(i).name(), sum));
         }
       }
     }

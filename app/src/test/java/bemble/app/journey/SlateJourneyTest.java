@@ -275,6 +275,19 @@ class SlateJourneyTest extends Journey {
     assertThat(hand.button("Look at 83 − 47 by Tamsin").first()).isVisible();
   }
 
+  /** What is typed so far is written before a sign that is no part of it. */
+  @Test
+  void aHalfTypedNumberIsNotLostToAStrike() {
+    begin("936 ÷ 12", "Long");
+    type("78");
+    hand.press("/");
+    assertThat(hand.page.getByTestId("pending")).hasCount(0);
+    assertThat(hand.page.locator("[data-layer='1'] [data-kind=figure]")).hasCount(2);
+    assertThat(hand.page.locator("[data-layer='1'] .strike")).hasCount(1);
+    hand.press("Control+z");
+    assertThat(hand.page.locator("[data-layer='1'] [data-kind=figure]")).hasCount(1);
+  }
+
   @Test
   void theSameSumIsBegunAgainWithOnePress() {
     begin("46 + 38", "In pairs");
