@@ -1,12 +1,13 @@
 import { useEffect, useRef } from 'react';
 import { useLocation, useNavigate, useParams } from 'react-router';
 import { api } from '../api/client';
+import { isStillAt } from '../session/address';
 import { useClassChange, useClasses } from '../session/classes';
 
 /** Keeps the address and the current class together: an address that names a class chooses it. */
 export function useClassAddress() {
   const { id } = useParams();
-  const { key } = useLocation();
+  const { key, pathname, search } = useLocation();
   const navigate = useNavigate();
   const { data: classes } = useClasses();
   const { mutate, isPending } = useClassChange();
@@ -21,8 +22,8 @@ export function useClassAddress() {
     const named = classes.find((room) => String(room.id) === id);
     if (isNew && named && !named.current) {
       mutate(() => api.chooseClass(named.id));
-    } else if (current !== undefined && String(current) !== id) {
+    } else if (current !== undefined && String(current) !== id && isStillAt({ pathname, search })) {
       void navigate(`/house/${current}`, { replace: true });
     }
-  }, [classes, current, id, isPending, key, mutate, navigate]);
+  }, [classes, current, id, isPending, key, mutate, navigate, pathname, search]);
 }

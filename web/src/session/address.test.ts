@@ -1,5 +1,5 @@
-import { describe, expect, it } from 'vitest';
-import { addressOf, isSamePage, namedBy } from './address';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { addressOf, isSamePage, isStillAt, namedBy } from './address';
 import type { Laid } from './laid';
 
 const LAID: Laid = {
@@ -33,5 +33,16 @@ describe('the address of a page', () => {
     expect(isSamePage(LAID, { ...LAID, step: 9 })).toBe(true);
     expect(isSamePage(LAID, { ...LAID, sum: { ...LAID.sum, method: 'column' } })).toBe(false);
     expect(isSamePage(LAID, null)).toBe(false);
+  });
+});
+
+describe('where the browser stands', () => {
+  afterEach(() => vi.unstubAllGlobals());
+
+  it('is another place as soon as the view or the page has been turned', () => {
+    vi.stubGlobal('location', { pathname: '/desk', search: '?sum=46+%2B+38' });
+    expect(isStillAt({ pathname: '/desk', search: '?sum=46+%2B+38' })).toBe(true);
+    expect(isStillAt({ pathname: '/slate', search: '?sum=46+%2B+38' })).toBe(false);
+    expect(isStillAt({ pathname: '/desk', search: '' })).toBe(false);
   });
 });

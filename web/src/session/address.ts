@@ -36,6 +36,14 @@ export function isSamePage(one: Laid, other: Laid | null): boolean {
   return other !== null && addressOf({ ...one, step: 0 }) === addressOf({ ...other, step: 0 });
 }
 
+/**
+ * Whether the browser still stands where a screen was drawn for. A new address is there at once, the
+ * old screen is drawn until the new one has come, and what it does meanwhile must not turn back.
+ */
+export function isStillAt(drawn: { pathname: string; search: string }): boolean {
+  return location.pathname === drawn.pathname && location.search === drawn.search;
+}
+
 function whole(text: string | null): number | undefined {
   return text !== null && /^\d{1,9}$/.test(text) ? Number(text) : undefined;
 }

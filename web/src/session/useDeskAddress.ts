@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react';
 import { useLocation, useNavigate } from 'react-router';
-import { addressOf, isSamePage, namedBy } from './address';
+import { addressOf, isSamePage, isStillAt, namedBy } from './address';
 import type { Desk } from './deskReducer';
 import { keepLaid, lastLaid, type Laid } from './laid';
 
@@ -50,7 +50,11 @@ export function useDeskAddress(desk: Desk, busy: boolean, lay: (laid: Laid) => v
     const samePage = isSamePage(laid, namedBy(search));
     const replace = samePage || search === '' || before.current !== undefined;
     before.current = undefined;
-    const turn = () => void navigate({ search: addressOf(laid) }, { replace, state: laid });
+    const turn = () => {
+      if (isStillAt({ pathname, search })) {
+        void navigate({ search: addressOf(laid) }, { replace, state: laid });
+      }
+    };
     if (!samePage) {
       turn();
       return undefined;

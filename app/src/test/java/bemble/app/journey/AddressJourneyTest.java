@@ -6,7 +6,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
@@ -52,6 +54,22 @@ class AddressJourneyTest extends Journey {
     hand.page.reload();
     assertThat(hand.sentence()).isVisible();
     assertThat(hand.page).hasTitle("943 ÷ 7 · Board · Bemble");
+  }
+
+  /** The address follows a step when the steps rest; the tab may have been turned by then. */
+  @Test
+  void aTabTurnedRightAfterAStepStaysTurned() {
+    hand.page.clock().install();
+    hand.setOutAndSee("46 + 38");
+    hand.page.clock().runFor(1_000);
+    List<Route> held = new ArrayList<>();
+    hand.page.route("**/SlateStart*.js", held::add);
+    hand.press("ArrowRight");
+    hand.page.waitForRequest("**/SlateStart*.js", () -> hand.press("Alt+2"));
+    hand.page.clock().runFor(1_000);
+    assertThat(hand.page).hasURL(Pattern.compile("/slate$"));
+    held.forEach(Route::resume);
+    assertThat(hand.page.getByLabel("Sum to try")).isVisible();
   }
 
   @Test
