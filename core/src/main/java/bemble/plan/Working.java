@@ -22,6 +22,12 @@ import java.util.Set;
  */
 public record Working(
     Problem problem, String method, Answer answer, Paper paper, List<Step> steps) {
+  /**
+   * The version of all layouts: counted up when any method puts a mark into another square, since
+   * what was written on squares before cannot be read on the new ones.
+   */
+  public static final int LAYOUT = 1;
+
   /** Keeps a copy of the steps. */
   public Working {
     steps = List.copyOf(steps);

@@ -17,6 +17,11 @@ public record Style(Map<Setting, Choice> choices, Map<String, String> sentences)
   /** What a class has that has chosen nothing. */
   public static final Style STANDARD = new Style(Map.of(), Map.of());
 
+  /**
+   * The version of what the settings mean: counted up when a value comes to mean something else.
+   */
+  public static final int VERSION = 1;
+
   /** Choices that cannot live together. */
   public enum Clash {
     /** The same mark for thousands and for decimals. */

@@ -1,0 +1,100 @@
+package bemble.recipe;
+
+import bemble.number.Require;
+import bemble.problem.Operation;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What a sum must be like.
+ *
+ * @param operation what is to be done
+ * @param numbers the sizes of its numbers, in the order in which they are written
+ * @param wishes ranges for traits of the operation; a trait without one may be anything
+ * @param places figures of a root after its point, 0 for other operations
+ */
+public record Recipe(
+    Operation operation, List<Size> numbers, Map<Trait, Range> wishes, int places) {
+  private static final int MOST_ADDENDS = 12;
+  private static final int MOST_PLACES = 12;
+
+  /** Zeros in a root are found root by root: 10,000 whole roots with so many places each. */
+  private static final int MOST_PLACES_SEARCHED = 3;
+
+  /** What keeps a recipe from being one. */
+  public enum Fault {
+    /** More or fewer numbers than the operation has. */
+    NUMBERS,
+    /** A number that is longer than sums are made of. */
+    FIGURES,
+    /** A trait that sums of the operation do not have. */
+    TRAIT,
+    /** Places of what is no root, or too many. */
+    PLACES,
+    /** Zeros wished in a root of too many places. */
+    PLACES_SEARCHED
+  }
+
+  /** Keeps copies; refuses what {@link #fault} finds. */
+  public Recipe {
+    numbers = List.copyOf(numbers);
+    Map<Trait, Range> known = new EnumMap<>(Trait.class);
+    wishes.forEach(known::put);
+    known.values().removeIf(Range::isAny);
+    wishes = Map.copyOf(known);
+    Require.that(
+        fault(operation, numbers, wishes, places).isEmpty(), "recipe", numbers, "is no recipe");
+  }
+
+  /** What keeps these from being a recipe; empty where nothing does. */
+  public static Optional<Fault> fault(
+      Operation operation, List<Size> numbers, Map<Trait, Range> wishes, int places) {
+    int count = numbers.size();
+    boolean counted =
+        switch (operation) {
+          case ADDITION -> count >= 2 && count <= MOST_ADDENDS;
+          case SUBTRACTION, MULTIPLICATION, DIVISION -> count == 2;
+          case ROOT -> count == 1;
+        };
+    if (!counted) {
+      return Optional.of(Fault.NUMBERS);
+    }
+    for (int i = 0; i < count; i++) {
+      if (numbers.get(i).figures().to() > mostFigures(operation, i)) {
+        return Optional.of(Fault.FIGURES);
+      }
+    }
+    if (!wishes.keySet().stream().allMatch(trait -> trait.isOf(operation))) {
+      return Optional.of(Fault.TRAIT);
+    }
+    int most = operation == Operation.ROOT ? MOST_PLACES : 0;
+    if (places < 0 || places > most) {
+      return Optional.of(Fault.PLACES);
+    }
+    return places > MOST_PLACES_SEARCHED && wishes.containsKey(Trait.ZEROS_IN_ROOT)
+        ? Optional.of(Fault.PLACES_SEARCHED)
+        : Optional.empty();
+  }
+
+  /** How many figures the {@code i}-th number of a sum may have at most. */
+  public static int mostFigures(Operation operation, int i) {
+    return switch (operation) {
+      case ADDITION, SUBTRACTION -> 12;
+      case MULTIPLICATION -> i == 0 ? 6 : 3;
+      case DIVISION -> i == 0 ? 8 : 2;
+      case ROOT -> 8;
+    };
+  }
+
+  /** The range wished for a trait. */
+  Range wish(Trait trait) {
+    return wishes.getOrDefault(trait, Range.ANY);
+  }
+
+  /** The same with some of the wishes only. */
+  Recipe withOnly(Map<Trait, Range> some) {
+    return new Recipe(operation, numbers, some, places);
+  }
+}

@@ -1,0 +1,164 @@
+package bemble.recipe;
+
+import static bemble.recipe.Range.OVER;
+
+import bemble.number.Numeral;
+import bemble.problem.Problem;
+import bemble.problem.Subtraction;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Subtractions, from the ones to the left; the minuend is not below the subtrahend. */
+final class SubtractionSums extends Paths<SubtractionSums.At, SubtractionSums.Choice>
+    implements Counted {
+  private final Size minuend;
+  private final Size subtrahend;
+  private final Range exchanges;
+  private final Range zerosCrossed;
+  private final Range zerosGiven;
+  private final Range zerosInAnswer;
+  private final Range answerFigures;
+  private final boolean tellsFigures;
+  private final At start;
+
+  /**
+   * What is known before a place.
+   *
+   * @param below whether the subtrahend reaches the place
+   * @param lent 1 where the place has lent one to the place to its right
+   * @param figures how many figures the answer has up to its highest that is not 0, where wished
+   */
+  record At(
+      int place,
+      boolean below,
+      int lent,
+      int exchanges,
+      Streak zerosCrossed,
+      int zerosGiven,
+      int zerosInAnswer,
+      int figures) {}
+
+  /**
+   * Columns that lead to the same state.
+   *
+   * @param columns the top figure and the one below, −1 where there is none
+   */
+  record Choice(List<int[]> columns) {}
+
+  SubtractionSums(Recipe recipe) {
+    minuend = recipe.numbers().get(0);
+    subtrahend = recipe.numbers().get(1);
+    exchanges = recipe.wish(Trait.EXCHANGES);
+    zerosCrossed = recipe.wish(Trait.ZEROS_CROSSED);
+    zerosGiven = recipe.wish(Trait.ZEROS_GIVEN);
+    zerosInAnswer = recipe.wish(Trait.ZEROS_IN_ANSWER);
+    answerFigures = recipe.wish(Trait.ANSWER_FIGURES);
+    tellsFigures = !zerosInAnswer.isAny() || !answerFigures.isAny();
+    start = new At(0, true, 0, 0, Streak.begin(zerosCrossed), 0, 0, 0);
+  }
+
+  @Override
+  public BigInteger count() {
+    return count(start);
+  }
+
+  @Override
+  List<Step<At, Choice>> steps(At from) {
+    Map<At, List<int[]>> leading = new LinkedHashMap<>();
+    List<int[]> last = new ArrayList<>();
+    for (boolean topEnds : ends(minuend, from.place)) {
+      for (boolean belowEnds : from.below ? ends(subtrahend, from.place) : List.of(true)) {
+        if (topEnds && !belowEnds) {
+          continue;
+        }
+        for (int top : minuend.at(from.place, topEnds)) {
+          for (int below : from.below ? subtrahend.at(from.place, belowEnds) : new int[] {-1}) {
+            At next = after(from, !belowEnds, top, below);
+            if (next == null) {
+              continue;
+            }
+            int[] column = {top, below};
+            if (!topEnds) {
+              leading.computeIfAbsent(next, any -> new ArrayList<>()).add(column);
+            } else if (isWished(next)) {
+              last.add(column);
+            }
+          }
+        }
+      }
+    }
+    List<Step<At, Choice>> steps = new ArrayList<>();
+    leading.forEach((to, some) -> steps.add(new Step<>(to, some.size(), new Choice(some))));
+    if (!last.isEmpty()) {
+      steps.add(new Step<>(null, last.size(), new Choice(last)));
+    }
+    return steps;
+  }
+
+  /** Whether a number may go on above a place, and whether it may end there. */
+  private static List<Boolean> ends(Size size, int place) {
+    List<Boolean> ends = new ArrayList<>();
+    if (size.mayGoOn(place)) {
+      ends.add(false);
+    }
+    if (size.mayEnd(place)) {
+      ends.add(true);
+    }
+    return ends;
+  }
+
+  /** What is known after a column; null where it is too much. */
+  private At after(At at, boolean belowGoesOn, int top, int below) {
+    int left = top - at.lent - Math.max(below, 0);
+    boolean exchanged = left < 0;
+    int figure = exchanged ? left + 10 : left;
+    int exchangesNow = exchanges.raised(at.exchanges, exchanged ? 1 : 0);
+    Streak crossedNow = at.zerosCrossed.next(zerosCrossed, top == 0 && at.lent == 1);
+    int zeros = (top == 0 ? 1 : 0) + (below == 0 ? 1 : 0);
+    int givenNow = zerosGiven.raised(at.zerosGiven, zeros);
+    boolean counts = tellsFigures && figure > 0;
+    // Zeros count once a figure to their left shows that they are inside.
+    int inside = counts ? at.place - at.figures : 0;
+    int inAnswer = zerosInAnswer.raised(at.zerosInAnswer, inside);
+    if (exchangesNow == OVER || crossedNow == null || givenNow == OVER || inAnswer == OVER) {
+      return null;
+    }
+    return new At(
+        at.place + 1,
+        belowGoesOn,
+        exchanged ? 1 : 0,
+        exchangesNow,
+        crossedNow,
+        givenNow,
+        inAnswer,
+        counts ? at.place + 1 : at.figures);
+  }
+
+  private boolean isWished(At end) {
+    int ownZero = end.figures == 0 ? 1 : 0;
+    int zeros = tellsFigures ? zerosInAnswer.raised(end.zerosInAnswer, ownZero) : 0;
+    return end.lent == 0
+        && exchanges.holds(end.exchanges)
+        && end.zerosCrossed.enough()
+        && zerosGiven.holds(end.zerosGiven)
+        && zerosInAnswer.holds(zeros)
+        && (!tellsFigures || answerFigures.holds(Math.max(end.figures, 1)));
+  }
+
+  @Override
+  public Problem sum(BigInteger number) {
+    StringBuilder top = new StringBuilder();
+    StringBuilder below = new StringBuilder();
+    for (Taken<Choice> taken : path(start, number)) {
+      int[] column = taken.choice().columns.get((int) taken.way());
+      top.insert(0, column[0]);
+      if (column[1] >= 0) {
+        below.insert(0, column[1]);
+      }
+    }
+    return new Subtraction(Numeral.parse(top.toString()), Numeral.parse(below.toString()));
+  }
+}
