@@ -8,7 +8,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { api } from '../api/client';
 import type { PdfRequest, Working } from '../api/types';
-import { save } from '../ui/save';
+import { open, save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
 import { allSteps } from '../session/deskReducer';
 
@@ -37,11 +37,15 @@ export function PaperDialog({
   const notice = useNotice();
   const { problem, sum } = working;
   const name = `${sum.plain} ${sum.method}`.replaceAll(/[^\p{L}\d.]+/gu, '-');
+  const pdf = () => api.pdf({ sum, kind, size, per, frames });
   const make = useMutation({
-    mutationFn: async (what: 'pdf' | 'svg' | 'json') => {
+    mutationFn: async (what: 'pdf' | 'print' | 'svg' | 'json') => {
       switch (what) {
         case 'pdf':
-          return save(await api.pdf({ sum, kind, size, per, frames }), `${name}.pdf`);
+          return save(await pdf(), `${name}.pdf`);
+        case 'print':
+          open(await pdf());
+          return undefined;
         case 'svg':
           return save(await api.svg(sum, step), `${name}.svg`);
         case 'json': {
@@ -50,7 +54,7 @@ export function PaperDialog({
         }
       }
     },
-    onSuccess: (file) => notice({ text: `${file} is in your downloads.` }),
+    onSuccess: (file) => file && notice({ text: `${file} is in your downloads.` }),
   });
   const copy = async () => {
     const lines = allSteps(working).map(({ section, say }) => `${section}: ${say}`);
@@ -91,6 +95,9 @@ export function PaperDialog({
         <Row>
           <Button variant="contained" disabled={make.isPending} onClick={() => make.mutate('pdf')}>
             {make.isPending ? 'Making it…' : 'Download PDF'}
+          </Button>
+          <Button disabled={make.isPending} onClick={() => make.mutate('print')}>
+            Open it to print
           </Button>
         </Row>
         {make.isError && (

@@ -1,3 +1,11 @@
+/** Shows a file beside this page, where the browser can print it. */
+export function open(file: Blob): void {
+  // The address lives as long as this page, so that what was opened can be loaded again.
+  if (!window.open(URL.createObjectURL(file))) {
+    throw new Error('The browser did not let Bemble open it. Download the PDF and print that.');
+  }
+}
+
 /** Hands a file to the browser; gives its name. */
 export function save(file: Blob, name: string): string {
   const link = document.createElement('a');

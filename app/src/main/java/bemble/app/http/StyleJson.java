@@ -12,6 +12,7 @@ import com.fasterxml.jackson.databind.DeserializationContext;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.SerializerProvider;
 import com.fasterxml.jackson.databind.deser.std.StdDeserializer;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.fasterxml.jackson.databind.ser.std.StdSerializer;
 import java.io.IOException;
 import java.util.EnumMap;
@@ -28,6 +29,7 @@ import java.util.stream.Stream;
  */
 public final class StyleJson {
   private static final String SENTENCES = "sentences";
+  private static final String VERSION = "version";
   private static final Map<String, RemarkKind> KINDS =
       Stream.of(RemarkKind.values()).collect(Collectors.toMap(RemarkKind::key, kind -> kind));
   private static final Map<String, Setting> SETTINGS =
@@ -56,7 +58,11 @@ public final class StyleJson {
       Setting setting = SETTINGS.get(field.getKey());
       Optional<Choice> choice =
           setting == null ? Optional.empty() : find(setting, field.getValue());
-      if (field.getKey().equals(SENTENCES)) {
+      if (field.getKey().equals(VERSION)) {
+        if (field.getValue().asInt() != Style.VERSION) {
+          unknown.accept(said(field));
+        }
+      } else if (field.getKey().equals(SENTENCES)) {
         for (Map.Entry<String, JsonNode> own : field.getValue().properties()) {
           if (isKnown(own.getKey(), own.getValue().asText())) {
             sentences.put(own.getKey(), own.getValue().asText());
@@ -81,6 +87,11 @@ public final class StyleJson {
       }
     }
     return known;
+  }
+
+  /** Notes in a style that is to be stored what its settings meant when it was. */
+  public static void note(ObjectNode written) {
+    written.put(VERSION, Style.VERSION);
   }
 
   private static String said(Map.Entry<String, JsonNode> field) {

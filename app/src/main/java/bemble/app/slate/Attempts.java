@@ -114,7 +114,8 @@ public class Attempts {
             telling.name(),
             OffsetDateTime.now(clock),
             checkOf,
-            mends));
+            mends,
+            Working.LAYOUT));
   }
 
   /** A part of all attempts: those begun before the one of that id. */
@@ -330,6 +331,9 @@ public class Attempts {
   }
 
   private OpenPage page(AttemptRow row) {
+    if (row.layout() != Working.LAYOUT) {
+      throw new StaleException("laid-out-otherwise");
+    }
     Style style = stored.style(row.style());
     Sum sum = sums.read(new SumRef(row.plain(), row.method(), style));
     return new OpenPage(row, sum, mapper.strokes(row.id()).stream().map(Attempts::stroke).toList());

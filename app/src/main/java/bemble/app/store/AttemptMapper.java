@@ -16,7 +16,7 @@ public interface AttemptMapper extends Deletable {
   String COLUMNS =
       """
       select id, plain, method, style, who, setting_out, telling, begun_at, handed_in_at,
-             explanation, check_of, came_back, mends
+             explanation, check_of, came_back, mends, layout
       from attempt
       """;
 
@@ -25,9 +25,9 @@ public interface AttemptMapper extends Deletable {
       select id from final table (
         insert into attempt
           (plain, method, style, who, setting_out, telling, begun_at, explanation, check_of,
-           mends)
+           mends, layout)
         values (#{plain}, #{method}, #{style}, #{who}, #{settingOut}, #{telling}, #{begunAt}, '',
-                #{checkOf}, #{mends}))
+                #{checkOf}, #{mends}, #{layout}))
       """)
   long insert(NewAttempt attempt);
 

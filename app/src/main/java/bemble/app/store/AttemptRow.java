@@ -16,4 +16,5 @@ public record AttemptRow(
     String explanation,
     Long checkOf,
     Boolean cameBack,
-    Long mends) {}
+    Long mends,
+    int layout) {}

@@ -12,4 +12,5 @@ public record NewAttempt(
     String telling,
     OffsetDateTime begunAt,
     Long checkOf,
-    Long mends) {}
+    Long mends,
+    int layout) {}

@@ -4,6 +4,7 @@ import bemble.app.http.StyleJson;
 import bemble.style.Style;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
@@ -18,12 +19,11 @@ public class Stored {
     this.json = json;
   }
 
-  public String write(Object value) {
-    try {
-      return json.writeValueAsString(value);
-    } catch (JsonProcessingException e) {
-      throw new IllegalStateException(e);
-    }
+  /** A style with the version of what its settings mean. */
+  public String write(Style style) {
+    ObjectNode written = json.valueToTree(style);
+    StyleJson.note(written);
+    return written.toString();
   }
 
   /** A style, with the standard value for what this version does not know. */

@@ -13,6 +13,7 @@ import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.module.SimpleModule;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -109,6 +110,7 @@ class StyleJsonTest {
       delimiter = '|',
       value = {
         "{\"carryPosition\":\"ASIDE\",\"onTop\":\"LONGER\"}",
+        "{\"version\":99,\"onTop\":\"LONGER\"}",
         "{\"inkColour\":\"BLUE\",\"onTop\":\"LONGER\"}",
         "{\"sentences\":{\"no-such-kind\":\"Hop.\"},\"onTop\":\"LONGER\"}",
         "{\"sentences\":{\"carry\":\"Carry {cake}.\"},\"onTop\":\"LONGER\"}"
@@ -118,6 +120,15 @@ class StyleJsonTest {
     Style style = StyleJson.stored(JSON.readTree(text), unknown::add);
     assertEquals(Style.STANDARD.with(Choice.OnTop.LONGER), style);
     assertEquals(1, unknown.size());
+  }
+
+  @Test
+  void aStoredStyleSaysWhatItsSettingsMeant() {
+    ObjectNode written = JSON.valueToTree(Style.STANDARD.with(Choice.OnTop.LONGER));
+    StyleJson.note(written);
+    assertEquals(Style.VERSION, written.get("version").asInt());
+    assertEquals(
+        Style.STANDARD.with(Choice.OnTop.LONGER), StyleJson.stored(written, unknown -> fail(unknown)));
   }
 
   @Test

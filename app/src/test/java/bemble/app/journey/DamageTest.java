@@ -61,6 +61,16 @@ class DamageTest {
     assertTrue(attempts.toString().contains("This attempt cannot be read."));
   }
 
+  @Test
+  void anAttemptOnAnotherLayoutIsListedAndLeftAsItIs() {
+    long other = id("/api/attempts", Map.of("sum", Map.of("plain", "23 + 45")));
+    app.spoil("update attempt set layout = 99 where id = " + other);
+    assertTrue(ids(talk.get("/api/attempts").json()).contains(other));
+    Talk.Answer answer = talk.get("/api/attempts/" + other);
+    assertEquals(409, answer.status());
+    assertTrue(answer.detail().contains("another version of Bemble"), answer::detail);
+  }
+
   private static List<Long> ids(JsonNode part) {
     return part.get("entries").findValues("id").stream().map(JsonNode::asLong).toList();
   }

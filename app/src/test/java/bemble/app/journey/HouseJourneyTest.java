@@ -8,6 +8,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Request;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.Media;
 import java.io.IOException;
@@ -207,6 +208,23 @@ class HouseJourneyTest extends Journey {
     assertThat(pointed).hasText("tens, row 2: small 1");
     hand.press("Escape");
     assertThat(hand.page.getByTestId("pointer")).hasCount(0);
+  }
+
+  /** What is printed is the sheet that was chosen, opened as the file that it also is. */
+  @Test
+  void theChosenSheetIsOpenedToPrint() {
+    hand.setOutAndSee("83 − 47");
+    hand.page.evaluate("window.open = (address) => { window.opened = address; return window; }");
+    hand.button("On paper").click();
+    hand.button("A strip of frames").click();
+    Request sent =
+        hand.page.waitForRequest(
+            "**/api/exports/pdf", () -> hand.button("Open it to print").click());
+    assertTrue(sent.postData().contains("STRIP"), sent::postData);
+    hand.page.waitForFunction("() => window.opened?.startsWith('blob:')");
+    hand.page.evaluate("window.open = () => null");
+    hand.button("Open it to print").click();
+    assertThat(hand.alert()).containsText("did not let Bemble open it");
   }
 
   @Test

@@ -1,6 +1,8 @@
 package bemble.app.journey;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import com.google.gson.JsonElement;
+import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -48,6 +50,8 @@ class Reactions {
       for (int round = 1; round <= 3; round++) {
         tell("round " + round + ": key to its mark and verdict", written(hand.page, talk));
         tell("round " + round + ": setting to its live page", changed(hand.page));
+        hand.page.navigate("/desk?sum=" + "987654321098765432109876 × 123456789012345678901234");
+        tell("round " + round + ": work for a step of 24 × 24 figures", stepped(hand.page));
       }
     }
   }
@@ -89,6 +93,30 @@ class Reactions {
     }
     page.getByText("All settings back to standard").click();
     return took;
+  }
+
+  /** What the browser works for a step of the largest page, its picture included. */
+  private static List<Double> stepped(Page page) {
+    page.getByText("step 1 of").waitFor();
+    CDPSession session = page.context().newCDPSession(page);
+    session.send("Performance.enable");
+    page.keyboard().press("End");
+    List<Double> took = new ArrayList<>();
+    for (int step = 0; step < 40; step++) {
+      double before = worked(session);
+      timed(page, "keydown", "document.querySelector('[data-testid=sentence]').textContent", () -> page.keyboard().press("ArrowLeft"));
+      took.add(worked(session) - before);
+    }
+    return took;
+  }
+
+  private static double worked(CDPSession session) {
+    for (JsonElement metric : session.send("Performance.getMetrics").getAsJsonArray("metrics")) {
+      if (metric.getAsJsonObject().get("name").getAsString().equals("TaskDuration")) {
+        return 1000 * metric.getAsJsonObject().get("value").getAsDouble();
+      }
+    }
+    throw new IllegalStateException("no such metric");
   }
 
   private static double timed(Page page, String event, String seen, Runnable act) {

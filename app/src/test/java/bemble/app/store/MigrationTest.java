@@ -1,6 +1,7 @@
 package bemble.app.store;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Path;
@@ -123,6 +124,26 @@ class MigrationTest {
     run("update attempt set mends = 1 where id = 2");
     run("delete from attempt where id = 1");
     assertEquals(List.of("1"), read("select count(*) from attempt where mends is null"));
+  }
+
+  /** A verdict on a page that is still written on, and a decision on no check, are no states. */
+  @Test
+  void whatMayNotBeIsMendedAndThenRefused() throws SQLException {
+    migrate("7");
+    run(
+        "insert into attempt (plain, method, style, who, setting_out, telling, begun_at,"
+            + " explanation, judged_by, slips, came_back) values ('57 × 38', 'column', '{}', 'Neve',"
+            + " 'GIVEN', 'AS_I_GO', "
+            + NOON
+            + ", '', 3, 2, true)");
+    migrate("latest");
+    assertEquals(List.of("1"), read("select layout from attempt"));
+    assertEquals(
+        List.of("1"),
+        read("select count(*) from attempt where judged_by is null and came_back is null"));
+    for (String change : List.of("judged_by = 3", "came_back = true")) {
+      assertThrows(SQLException.class, () -> run("update attempt set " + change), change);
+    }
   }
 
   @Test
