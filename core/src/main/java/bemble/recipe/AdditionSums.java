@@ -23,7 +23,7 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Choice> imp
   private final Range zerosGiven;
   private final Range zerosInAnswer;
   private final Range answerFigures;
-  private final Map<Place, Column> columns = new HashMap<>();
+  private final Map<Place, List<Choice>> places = new HashMap<>();
   private final At start;
 
   /** What is known before a place. */
@@ -37,11 +37,41 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Choice> imp
       int zerosGiven,
       int zerosInAnswer) {}
 
-  /** A place, with the addends that reach it and those that end there. */
-  private record Place(Going going, Going ending, boolean ones) {}
+  /** A place with what comes in, the addends that reach it, and those of them that end there. */
+  private record Place(Going going, Going ending, boolean ones, int carry) {}
 
-  /** Columns of a place that lead to the same state: each with its zeros and its total. */
-  record Choice(Column column, Going ending, List<int[]> zerosAndTotals) {}
+  /**
+   * Columns of a place that lead to the same state.
+   *
+   * @param zerosAndTotals each with its zeros and the total of its figures
+   * @param ways how many columns there are
+   * @param carry what they carry
+   */
+  record Choice(
+      Column column,
+      Going ending,
+      List<int[]> zerosAndTotals,
+      long ways,
+      int carry,
+      int zeroInAnswer,
+      boolean largeEnough) {
+    private int zeros() {
+      return zerosAndTotals.get(0)[0];
+    }
+
+    private int[] figures(long way) {
+      long left = way;
+      int i = 0;
+      int[] some = zerosAndTotals.get(0);
+      for (long these = column.ways(some[0], some[1]);
+          left >= these;
+          these = column.ways(some[0], some[1])) {
+        left -= these;
+        some = zerosAndTotals.get(++i);
+      }
+      return column.figures(some[0], some[1], left);
+    }
+  }
 
   AdditionSums(Recipe recipe) {
     addends = new Addends(recipe.numbers());
@@ -64,68 +94,64 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Choice> imp
   List<Step<At, Choice>> steps(At from) {
     List<Step<At, Choice>> steps = new ArrayList<>();
     for (Going ending : addends.endings(from.going, from.place)) {
-      Column column = column(from, ending);
-      Map<At, List<int[]>> leading = new LinkedHashMap<>();
-      List<int[]> last = new ArrayList<>();
       Going on = addends.after(from.going, ending);
-      for (int zeros = 0; zeros <= column.mostZeros(); zeros++) {
-        for (int total = 0; total <= column.mostTotal(); total++) {
-          if (column.ways(zeros, total) == 0) {
-            continue;
-          }
-          At next = after(from, on, zeros, total + from.carry);
-          if (next != null && on.isOver()) {
-            if (isWished(next)) {
-              last.add(new int[] {zeros, total});
-            }
-          } else if (next != null) {
-            leading.computeIfAbsent(next, any -> new ArrayList<>()).add(new int[] {zeros, total});
-          }
-        }
-      }
       long endings = addends.ways(from.going, ending);
-      leading.forEach((to, some) -> steps.add(step(to, endings, column, ending, some)));
-      if (!last.isEmpty()) {
-        steps.add(step(null, endings, column, ending, last));
+      Place place = new Place(from.going, ending, from.place == 0, from.carry);
+      for (Choice choice : places.computeIfAbsent(place, this::choices)) {
+        At next = after(from, on, choice);
+        boolean isEnd = next != null && on.isOver();
+        if (isEnd ? isWished(next) : next != null) {
+          steps.add(new Step<>(isEnd ? null : next, endings * choice.ways, choice));
+        }
       }
     }
     return steps;
   }
 
-  private static Step<At, Choice> step(
-      At to, long endings, Column column, Going ending, List<int[]> some) {
-    long ways = some.stream().mapToLong(each -> column.ways(each[0], each[1])).sum();
-    return new Step<>(to, endings * ways, new Choice(column, ending, some));
+  /** The columns of a place, those together that make no difference to any wish. */
+  private List<Choice> choices(Place place) {
+    List<int[]> allowed = addends.allowed(place.going, place.ending, place.ones ? 0 : 1);
+    Column column = new Column(allowed, !zerosGiven.isAny());
+    Map<List<Integer>, List<int[]>> alike = new LinkedHashMap<>();
+    for (int zeros = 0; zeros <= column.mostZeros(); zeros++) {
+      for (int sum = 0; sum <= column.mostTotal(); sum++) {
+        int total = sum + place.carry;
+        if (column.ways(zeros, sum) > 0 && total <= largest.to()) {
+          int zero = zerosInAnswer.isAny() || total % 10 > 0 ? 0 : 1;
+          int large = total >= largest.from() ? 1 : 0;
+          alike
+              .computeIfAbsent(List.of(total / 10, zeros, zero, large), any -> new ArrayList<>())
+              .add(new int[] {zeros, sum});
+        }
+      }
+    }
+    List<Choice> choices = new ArrayList<>();
+    alike.forEach(
+        (key, some) -> {
+          long ways = some.stream().mapToLong(each -> column.ways(each[0], each[1])).sum();
+          choices.add(
+              new Choice(
+                  column, place.ending, some, ways, key.get(0), key.get(2), key.get(3) == 1));
+        });
+    return choices;
   }
 
-  private Column column(At at, Going ending) {
-    return columns.computeIfAbsent(
-        new Place(at.going, ending, at.place == 0),
-        any -> new Column(addends.allowed(at.going, ending, at.place), !zerosGiven.isAny()));
-  }
-
-  /** What is known after a column with so many zeros and that total; null where it is too much. */
-  private At after(At at, Going on, int zeros, int total) {
-    boolean carrying = total >= 10 && !on.isOver();
+  /** What is known after a column; null where it is too much. */
+  private At after(At at, Going on, Choice choice) {
+    boolean carrying = choice.carry > 0 && !on.isOver();
     int carriesNow = carries.raised(at.carries, carrying ? 1 : 0);
     Streak chainNow = at.chain.next(chain, carrying);
-    int givenNow = zerosGiven.raised(at.zerosGiven, zeros);
-    int inAnswer = zerosInAnswer.raised(at.zerosInAnswer, total % 10 == 0 ? 1 : 0);
-    if (carriesNow == OVER
-        || chainNow == null
-        || givenNow == OVER
-        || inAnswer == OVER
-        || total > largest.to()) {
+    int givenNow = zerosGiven.raised(at.zerosGiven, choice.zeros());
+    int inAnswer = zerosInAnswer.raised(at.zerosInAnswer, choice.zeroInAnswer);
+    if (carriesNow == OVER || chainNow == null || givenNow == OVER || inAnswer == OVER) {
       return null;
     }
-    boolean largeEnough = at.largeEnough || total >= largest.from();
+    boolean largeEnough = at.largeEnough || choice.largeEnough;
     return new At(
-        at.place + 1, on, total / 10, carriesNow, chainNow, largeEnough, givenNow, inAnswer);
+        at.place + 1, on, choice.carry, carriesNow, chainNow, largeEnough, givenNow, inAnswer);
   }
 
-  /**
-   * Whether all wishes are met once every column is added; what is carried then stands in front.
-   */
+  /** Whether all wishes are met; what is carried at the end stands in front. */
   private boolean isWished(At end) {
     String front = end.carry == 0 ? "" : String.valueOf(end.carry);
     int zerosInFront = (int) front.chars().filter(figure -> figure == '0').count();
@@ -143,19 +169,8 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Choice> imp
     Addends.Writing writing = addends.new Writing();
     for (Taken<Choice> taken : path(start, number)) {
       Choice choice = taken.choice();
-      Column column = choice.column;
-      long ways =
-          choice.zerosAndTotals.stream().mapToLong(some -> column.ways(some[0], some[1])).sum();
-      long left = taken.way() % ways;
-      for (int[] some : choice.zerosAndTotals) {
-        long these = column.ways(some[0], some[1]);
-        if (left < these) {
-          int[] figures = column.figures(some[0], some[1], left);
-          writing.write(choice.ending, taken.way() / ways, figures);
-          break;
-        }
-        left -= these;
-      }
+      int[] figures = choice.figures(taken.way() % choice.ways);
+      writing.write(choice.ending, taken.way() / choice.ways, figures);
     }
     return new Addition(writing.numbers().stream().map(Numeral::parse).toList());
   }

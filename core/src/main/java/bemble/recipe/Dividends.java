@@ -1,57 +1,54 @@
 package bemble.recipe;
 
-import static bemble.recipe.Range.OVER;
-
 import bemble.problem.Division;
+import java.util.List;
 
 /** The dividends that fit beside a divisor, from the highest figure. */
 final class Dividends extends FigureByFigure {
   private final int divisor;
   private final int divisorFigures;
   private final Range quotientFigures;
-  private final Range zeros;
   private final Range remainder;
   private final Range tooSmall;
+  private final int zero;
 
-  private Dividends(Recipe recipe, int divisor) {
-    super(recipe.numbers().get(0), false);
+  private Dividends(Recipe recipe, Tally tally, int divisor) {
+    super(recipe.numbers().get(0), false, tally);
     this.divisor = divisor;
     divisorFigures = String.valueOf(divisor).length();
     quotientFigures = recipe.wish(Trait.QUOTIENT_FIGURES);
-    zeros = recipe.wish(Trait.ZEROS_IN_QUOTIENT);
     remainder = recipe.wish(Trait.REMAINDER);
     tooSmall = recipe.wish(Trait.FIRST_TOO_SMALL);
+    zero = tally.unit(0);
   }
 
   /** All divisions that fit. */
   static Counted sums(Recipe recipe) {
+    int mostFigures = recipe.numbers().get(0).figures().to();
+    Tally tally = new Tally(List.of(recipe.wish(Trait.ZEROS_IN_QUOTIENT)), List.of(mostFigures));
     return new BySecond(
         recipe.numbers().get(1),
         divisor -> divisor > 0,
-        divisor -> new Dividends(recipe, (int) divisor),
+        divisor -> new Dividends(recipe, tally, (int) divisor),
         Division::new);
   }
 
-  /** What is left, whether the quotient has begun, its zeros, and how many figures were used. */
-  private static long state(int left, boolean begun, int zeros, int used) {
-    return (long) left << 8 | (begun ? 1 : 0) << 7 | zeros << 3 | used;
+  /** What is left, whether the quotient has begun, and how many figures were used for that. */
+  private static long state(int left, boolean begun, int used) {
+    return (long) left << 3 | (begun ? 1 : 0) << 2 | used;
   }
 
   private static boolean begun(long state) {
-    return (state >> 7 & 1) == 1;
-  }
-
-  private static int zeros(long state) {
-    return (int) (state >> 3 & 15);
+    return (state >> 2 & 1) == 1;
   }
 
   private static int used(long state) {
-    return (int) (state & 7);
+    return (int) (state & 3);
   }
 
   @Override
   long next(long state, int figure, int left) {
-    int stands = 10 * (int) (state >> 8) + figure;
+    int stands = 10 * (int) (state >> 3) + figure;
     int times = stands / divisor;
     boolean begun = begun(state) || times > 0;
     if (begun && !begun(state) && !quotientFigures.holds(left + 1)) {
@@ -62,16 +59,16 @@ final class Dividends extends FigureByFigure {
     if (isFirstPart && !tooSmall.holds(begun ? 0 : 1)) {
       return NONE;
     }
-    int zerosNow = zeros.raised(zeros(state), begun && times == 0 ? 1 : 0);
-    return zerosNow == OVER ? NONE : state(stands % divisor, begun, zerosNow, used);
+    return step(state(stands % divisor, begun, used), begun && times == 0 ? zero : 0);
   }
 
   @Override
-  boolean fits(long state) {
+  long end(long state) {
     boolean shorter = used(state) < divisorFigures;
-    return remainder.holds((int) (state >> 8))
-        && (begun(state) || quotientFigures.holds(1))
-        && zeros.holds(zeros(state))
-        && (!shorter || tooSmall.holds(1));
+    boolean fits =
+        remainder.holds((int) (state >> 3))
+            && (begun(state) || quotientFigures.holds(1))
+            && (!shorter || tooSmall.holds(1));
+    return fits ? 0 : NONE;
   }
 }

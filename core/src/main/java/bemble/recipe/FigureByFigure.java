@@ -1,93 +1,162 @@
 package bemble.recipe;
 
 /**
- * The numbers of a size that fit, chosen figure by figure, with what has to be known in a state of
- * at most 58 bits: how many there are, and which one has a given number.
+ * The numbers of a size that fit, chosen figure by figure: how many there are, and which one has a
+ * given number. Numbers of up to nine figures fit into the counts. What has to be known of the
+ * figures chosen is a state of at most 58 bits; what is only counted on the way is a tally, added
+ * up beside it.
  */
 abstract class FigureByFigure {
   /** No number fits that begins like this. */
   static final long NONE = -1;
 
+  private static final int[] NOTHING = {};
+  private static final int TALLY_BITS = 11;
+
   private final Size size;
   private final boolean onesFirst;
-  private final CountTable counts = new CountTable();
+  private final int[] any;
+  private final int[] leading;
+  private final boolean[] wished;
+
+  /** What follows where all figures are chosen: one number, by what the end adds to the tally. */
+  private final int[][] ends;
+
+  private final TallyTable counts = new TallyTable();
 
   /**
    * Numbers to be chosen.
    *
    * @param onesFirst whether the ones are chosen first, otherwise the highest figure
    */
-  FigureByFigure(Size size, boolean onesFirst) {
+  FigureByFigure(Size size, boolean onesFirst, Tally tally) {
     this.size = size;
     this.onesFirst = onesFirst;
+    any = size.at(1, false);
+    leading = size.at(1, true);
+    wished = tally.held();
+    ends = tally.ends();
+  }
+
+  /** A state and what is added to the tally on the way to it. */
+  static long step(long state, int more) {
+    return state << TALLY_BITS | more;
+  }
+
+  private static long state(long step) {
+    return step >> TALLY_BITS;
+  }
+
+  private static int more(long step) {
+    return (int) step & (1 << TALLY_BITS) - 1;
   }
 
   /**
-   * What is known after one more figure, or {@link #NONE}; 0 is known before the first.
+   * The {@link #step} of one more figure, or {@link #NONE}; the state is 0 before the first.
    *
    * @param left how many figures are still to come
    */
   abstract long next(long state, int figure, int left);
 
-  /** Whether a number fits, all of whose figures are chosen. */
-  abstract boolean fits(long state);
+  /** What is added to the tally when all figures are chosen, or {@link #NONE}. */
+  abstract long end(long state);
 
   /** How many numbers fit. */
   final long count() {
     long count = 0;
     for (int figures = size.figures().from(); figures <= size.figures().to(); figures++) {
-      count += count(0, figures, true);
+      count += ofFigures(figures);
     }
     return count;
   }
 
-  private long count(long state, int left, boolean fresh) {
+  /** How many of some numbers have a tally as wished, together with what was counted before. */
+  private long asWished(int[] counts, int before) {
+    long asWished = 0;
+    for (int more = 0; more < counts.length && before + more < wished.length; more++) {
+      asWished += wished[before + more] ? counts[more] : 0;
+    }
+    return asWished;
+  }
+
+  /** How many numbers can follow, by what they add to the tally; as long as need be. */
+  private int[] counts(long state, int left, boolean fresh) {
     if (left == 0) {
-      return fits(state) ? 1 : 0;
+      return atEnd(state);
     }
     long key = state << 5 | (long) left << 1 | (fresh ? 1 : 0);
-    long known = counts.get(key);
-    if (known != CountTable.UNKNOWN) {
+    int[] known = counts.get(key);
+    if (known != null) {
       return known;
     }
-    long count = 0;
-    for (int figure : allowed(left, fresh)) {
-      long next = next(state, figure, left - 1);
-      count += next == NONE ? 0 : count(next, left - 1, false);
+    int[] figures = allowed(left, fresh);
+    int[][] following = new int[figures.length][];
+    int[] mores = new int[figures.length];
+    int length = 0;
+    for (int i = 0; i < figures.length; i++) {
+      long step = next(state, figures[i], left - 1);
+      following[i] = step == NONE ? NOTHING : counts(state(step), left - 1, false);
+      mores[i] = more(step);
+      length = Math.max(length, following[i].length == 0 ? 0 : following[i].length + mores[i]);
     }
-    counts.put(key, count);
-    return count;
+    int[] sum = new int[length];
+    for (int i = 0; i < figures.length; i++) {
+      add(following[i], mores[i], sum);
+    }
+    counts.put(key, sum);
+    return sum;
+  }
+
+  private static void add(int[] counts, int more, int[] sum) {
+    for (int i = 0; i < counts.length; i++) {
+      sum[i + more] += counts[i];
+    }
+  }
+
+  private int[] atEnd(long state) {
+    long end = end(state);
+    return end == NONE ? NOTHING : ends[(int) end];
   }
 
   private int[] allowed(int left, boolean fresh) {
     boolean leads = onesFirst ? left == 1 : fresh;
-    return size.at(fresh && left == 1 ? 0 : 1, leads);
+    return leads && !(fresh && left == 1) ? leading : any;
   }
 
   /** The number that has a number from 0 to below {@link #count}. */
   final int nth(long number) {
     long rest = number;
     int figures = size.figures().from();
-    for (long these = count(0, figures, true); rest >= these; these = count(0, figures, true)) {
+    for (long these = ofFigures(figures); rest >= these; these = ofFigures(figures)) {
       rest -= these;
       figures++;
     }
     int chosen = 0;
     int worth = 1;
+    int tally = 0;
     long state = 0;
     for (int left = figures; left > 0; left--) {
       for (int figure : allowed(left, left == figures)) {
-        long next = next(state, figure, left - 1);
-        long through = next == NONE ? 0 : count(next, left - 1, false);
+        long step = next(state, figure, left - 1);
+        if (step == NONE) {
+          continue;
+        }
+        int tallyNow = tally + more(step);
+        long through = asWished(counts(state(step), left - 1, false), tallyNow);
         if (rest < through) {
           chosen = onesFirst ? chosen + worth * figure : 10 * chosen + figure;
           worth *= 10;
-          state = next;
+          tally = tallyNow;
+          state = state(step);
           break;
         }
         rest -= through;
       }
     }
     return chosen;
+  }
+
+  private long ofFigures(int figures) {
+    return asWished(counts(0, figures, true), 0);
   }
 }

@@ -2,68 +2,59 @@ package bemble.recipe;
 
 /** The numbers of a size in order. */
 final class Numbers {
-  private static final int FIGURES = 10;
   private final Size size;
 
-  /** Whether a figure is allowed, and how many smaller ones are, with 0 among them or without. */
-  private final boolean[] allowed = new boolean[FIGURES];
+  /** Whether a figure is allowed. */
+  private final boolean[] allowed = new boolean[10];
 
-  private final int all;
-  private final int leading;
+  /** How many smaller figures are allowed, and how many of them can lead a longer number. */
+  private final int[] smaller = new int[11];
+
+  private final int[] smallerLeading = new int[11];
+
+  /** How many numbers have fewer figures than that. */
+  private final long[] shorter;
 
   Numbers(Size size) {
     this.size = size;
     size.of().chars().forEach(sign -> allowed[sign - '0'] = true);
-    all = size.of().length();
-    leading = all - (allowed[0] ? 1 : 0);
+    for (int figure = 0; figure < 10; figure++) {
+      smaller[figure + 1] = smaller[figure] + (allowed[figure] ? 1 : 0);
+      smallerLeading[figure + 1] = smallerLeading[figure] + (allowed[figure] && figure > 0 ? 1 : 0);
+    }
+    shorter = new long[size.figures().to() + 2];
+    long tails = 1;
+    for (int figures = 1; figures <= size.figures().to(); figures++) {
+      long these = figures == 1 ? smaller[10] : smallerLeading[10] * tails;
+      shorter[figures + 1] = shorter[figures] + (size.figures().holds(figures) ? these : 0);
+      tails *= smaller[10];
+    }
   }
 
   /** How many there are. */
   long count() {
-    return below((long) Math.pow(10, size.figures().to()));
+    return shorter[size.figures().to() + 1];
   }
 
-  /** How many of them are below a number that is not negative and has at most 18 figures. */
+  /** How many of them are below a number that is not negative. */
   long below(long number) {
     long count = 0;
-    String limit = Long.toString(number);
-    for (int figures = size.figures().from(); figures <= size.figures().to(); figures++) {
-      if (figures < limit.length()) {
-        count += ofFigures(figures);
-      } else if (figures == limit.length()) {
-        count += below(limit);
-      }
+    long tails = 1;
+    int figures = 1;
+    long left = number;
+    for (; left >= 10; left /= 10) {
+      int figure = (int) (left % 10);
+      count = smaller[figure] * tails + (allowed[figure] ? count : 0);
+      tails *= smaller[10];
+      figures++;
     }
-    return count;
-  }
-
-  private long ofFigures(int figures) {
-    return figures == 1 ? all : leading * power(figures - 1);
-  }
-
-  private long power(int figures) {
-    long power = 1;
-    for (int i = 0; i < figures; i++) {
-      power *= all;
+    if (figures > size.figures().to()) {
+      return count();
     }
-    return power;
-  }
-
-  private long below(String limit) {
-    long count = 0;
-    for (int i = 0; i < limit.length(); i++) {
-      int figure = limit.charAt(i) - '0';
-      int least = i == 0 && limit.length() > 1 ? 1 : 0;
-      int smaller = 0;
-      for (int each = least; each < figure; each++) {
-        smaller += allowed[each] ? 1 : 0;
-      }
-      count += smaller * power(limit.length() - 1 - i);
-      if (!allowed[figure] || figure < least) {
-        return count;
-      }
-    }
-    return count;
+    int lead = (int) left;
+    int leading = figures == 1 ? smaller[lead] : smallerLeading[lead];
+    long these = leading * tails + (allowed[lead] ? count : 0);
+    return shorter[figures] + (size.figures().holds(figures) ? these : 0);
   }
 
   /** The one with so many below it, from 0 to below {@link #count}. */

@@ -6,6 +6,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * What a sum must be like.
@@ -20,6 +21,9 @@ public record Recipe(
   private static final int MOST_ADDENDS = 12;
   private static final int MOST_PLACES = 12;
 
+  /** Addends are counted by how many of each size reach a place: 12 of one size are 13 ways. */
+  private static final int MOST_LENGTHS = 64;
+
   /** Zeros in a root are found root by root: 10,000 whole roots with so many places each. */
   private static final int MOST_PLACES_SEARCHED = 3;
 
@@ -29,6 +33,8 @@ public record Recipe(
     NUMBERS,
     /** A number that is longer than sums are made of. */
     FIGURES,
+    /** Too many addends of different lengths, each of another size. */
+    SIZES,
     /** A trait that sums of the operation do not have. */
     TRAIT,
     /** Places of what is no root, or too many. */
@@ -66,6 +72,9 @@ public record Recipe(
         return Optional.of(Fault.FIGURES);
       }
     }
+    if (operation == Operation.ADDITION && lengths(numbers) > MOST_LENGTHS) {
+      return Optional.of(Fault.SIZES);
+    }
     if (!wishes.keySet().stream().allMatch(trait -> trait.isOf(operation))) {
       return Optional.of(Fault.TRAIT);
     }
@@ -76,6 +85,16 @@ public record Recipe(
     return places > MOST_PLACES_SEARCHED && wishes.containsKey(Trait.ZEROS_IN_ROOT)
         ? Optional.of(Fault.PLACES_SEARCHED)
         : Optional.empty();
+  }
+
+  /** How many ways there are for the addends of each size to go on to a place or not. */
+  private static long lengths(List<Size> numbers) {
+    return numbers.stream()
+        .filter(size -> size.figures().from() < size.figures().to())
+        .collect(Collectors.groupingBy(size -> size, Collectors.counting()))
+        .values()
+        .stream()
+        .reduce(1L, (ways, some) -> ways * (some + 1));
   }
 
   /** How many figures the {@code i}-th number of a sum may have at most. */

@@ -17,6 +17,9 @@ final class RootSums implements Counted {
   private final Range zeros;
   private final Range rootFigures;
 
+  /** Zeros behind the point, for everything that can stand there. */
+  private final int[] zerosBehind;
+
   /** How many radicands fit for each whole root. */
   private final long[] counts;
 
@@ -26,6 +29,10 @@ final class RootSums implements Counted {
     exact = recipe.wish(Trait.EXACT);
     zeros = recipe.wish(Trait.ZEROS_IN_ROOT);
     rootFigures = recipe.wish(Trait.ROOT_FIGURES);
+    // Where no zeros are wished, it does not matter what stands behind the point.
+    int behind = zeros.isAny() ? 0 : places;
+    zerosBehind =
+        IntStream.range(0, (int) Math.pow(10, behind)).map(part -> zeros(part, behind)).toArray();
     int most = (int) Math.pow(10, (recipe.numbers().get(0).figures().to() + 1) / 2);
     counts = IntStream.range(0, most).parallel().mapToLong(this::counted).toArray();
   }
@@ -53,48 +60,38 @@ final class RootSums implements Counted {
       return;
     }
     long square = (long) root * root;
-    if (exact.holds(1)
-        && zeros.holds(zerosOf((long) root * scale()))
-        && piece.take(square, square + 1)) {
-      return;
-    }
-    if (exact.holds(0)) {
-      inexact(root, square, piece);
+    int zerosBefore = zeros(root, 1);
+    boolean isWished = exact.holds(1) && zeros.holds(zerosBefore + zerosBehind[0]);
+    boolean taken = isWished && piece.take(square, square + 1);
+    if (!taken && exact.holds(0)) {
+      inexact(root, zerosBefore, piece);
     }
   }
 
-  private void inexact(int root, long square, Piece piece) {
-    long after = square + 2L * root + 1;
-    if (zeros.isAny()) {
-      piece.take(square + 1, after);
-      return;
-    }
-    long from = square + 1;
-    for (long part = 0; part < scale() && from < after; part++) {
-      long to = Math.min(after, atLeast(root * scale() + part + 1));
-      if (to > from && zeros.holds(zerosOf(root * scale() + part)) && piece.take(from, to)) {
+  /** The radicands between two squares, by what the root has behind its point. */
+  private void inexact(long root, int zerosBefore, Piece piece) {
+    long from = root * root + 1;
+    long after = from + 2 * root;
+    for (int part = 0; part < zerosBehind.length && from < after; part++) {
+      long to = Math.min(after, atLeast(root * zerosBehind.length + part + 1));
+      if (to > from && zeros.holds(zerosBefore + zerosBehind[part]) && piece.take(from, to)) {
         return;
       }
       from = Math.max(from, to);
     }
   }
 
-  /** The least radicand whose root, times the scale, is at least {@code root}. */
+  /** The least radicand whose root, with all its figures as one whole number, is at least that. */
   private long atLeast(long root) {
-    long square = scale() * scale();
+    long square = (long) zerosBehind.length * zerosBehind.length;
     return (root * root + square - 1) / square;
   }
 
-  private long scale() {
-    // Where no zeros are wished, the places change nothing.
-    return zeros.isAny() ? 1 : (long) Math.pow(10, places);
-  }
-
-  /** Zeros of a root times the scale, with the one before the point. */
-  private int zerosOf(long root) {
-    long left = root;
+  /** Zeros among the last figures of a number, at least so many. */
+  private static int zeros(int number, int atLeast) {
+    int left = number;
     int zerosNow = 0;
-    for (int figures = 0; figures <= places || left > 0; figures++) {
+    for (int figures = 0; figures < atLeast || left > 0; figures++) {
       zerosNow += left % 10 == 0 ? 1 : 0;
       left /= 10;
     }

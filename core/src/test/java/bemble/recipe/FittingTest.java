@@ -331,6 +331,9 @@ class FittingTest {
     assertEquals(
         Recipe.Fault.TRAIT,
         Recipe.fault(Operation.DIVISION, two, Map.of(Trait.CARRIES, Range.ANY), 0).orElseThrow());
+    List<Size> mixed = IntStream.rangeClosed(1, 8).mapToObj(most -> Size.of(1, most + 1)).toList();
+    assertEquals(
+        Recipe.Fault.SIZES, Recipe.fault(Operation.ADDITION, mixed, Map.of(), 0).orElseThrow());
     assertEquals(
         Recipe.Fault.PLACES_SEARCHED,
         Recipe.fault(
