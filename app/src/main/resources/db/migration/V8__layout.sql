@@ -1,6 +1,5 @@
 -- Strokes lie on squares: which version of the layouts said what belongs into them.
 alter table attempt add column layout int default 1 not null;
-alter table attempt alter column layout drop default;
 -- Only what is handed in has a verdict, and only a check has come back or not.
 update attempt set judged_by = null, slip = null, slips = null where handed_in_at is null;
 update attempt set came_back = null where check_of is null;

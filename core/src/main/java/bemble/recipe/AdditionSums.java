@@ -20,6 +20,8 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Choice> imp
   private final Range chain;
   private final Range newColumn;
   private final Range largest;
+  private final Range onesCarry;
+  private final Range ninesTurned;
   private final Range zerosGiven;
   private final Range zerosInAnswer;
   private final Range answerFigures;
@@ -34,6 +36,7 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Choice> imp
       int carries,
       Streak chain,
       boolean largeEnough,
+      int ninesTurned,
       int zerosGiven,
       int zerosInAnswer) {}
 
@@ -54,7 +57,8 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Choice> imp
       long ways,
       int carry,
       int zeroInAnswer,
-      boolean largeEnough) {
+      boolean largeEnough,
+      int nineTurned) {
     private int zeros() {
       return zerosAndTotals.get(0)[0];
     }
@@ -79,10 +83,12 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Choice> imp
     chain = recipe.wish(Trait.CHAIN);
     newColumn = recipe.wish(Trait.NEW_COLUMN);
     largest = recipe.wish(Trait.LARGEST_TOTAL);
+    onesCarry = recipe.wish(Trait.ONES_CARRY);
+    ninesTurned = recipe.wish(Trait.NINES_TURNED);
     zerosGiven = recipe.wish(Trait.ZEROS_GIVEN);
     zerosInAnswer = recipe.wish(Trait.ZEROS_IN_ANSWER);
     answerFigures = recipe.wish(Trait.ANSWER_FIGURES);
-    start = new At(0, addends.all(), 0, 0, Streak.begin(chain), largest.from() == 0, 0, 0);
+    start = new At(0, addends.all(), 0, 0, Streak.begin(chain), largest.from() == 0, 0, 0, 0);
   }
 
   @Override
@@ -119,8 +125,10 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Choice> imp
         if (column.ways(zeros, sum) > 0 && total <= largest.to()) {
           int zero = zerosInAnswer.isAny() || total % 10 > 0 ? 0 : 1;
           int large = total >= largest.from() ? 1 : 0;
+          int nine = !ninesTurned.isAny() && sum == 9 && total > 9 ? 1 : 0;
           alike
-              .computeIfAbsent(List.of(total / 10, zeros, zero, large), any -> new ArrayList<>())
+              .computeIfAbsent(
+                  List.of(total / 10, zeros, zero, large, nine), any -> new ArrayList<>())
               .add(new int[] {zeros, sum});
         }
       }
@@ -131,7 +139,14 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Choice> imp
           long ways = some.stream().mapToLong(each -> column.ways(each[0], each[1])).sum();
           choices.add(
               new Choice(
-                  column, place.ending, some, ways, key.get(0), key.get(2), key.get(3) == 1));
+                  column,
+                  place.ending,
+                  some,
+                  ways,
+                  key.get(0),
+                  key.get(2),
+                  key.get(3) == 1,
+                  key.get(4)));
         });
     return choices;
   }
@@ -141,14 +156,26 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Choice> imp
     boolean carrying = choice.carry > 0 && !on.isOver();
     int carriesNow = carries.raised(at.carries, carrying ? 1 : 0);
     Streak chainNow = at.chain.next(chain, carrying);
+    int ninesNow = ninesTurned.raised(at.ninesTurned, choice.nineTurned);
     int givenNow = zerosGiven.raised(at.zerosGiven, choice.zeros());
     int inAnswer = zerosInAnswer.raised(at.zerosInAnswer, choice.zeroInAnswer);
+    if (at.place == 0 && !onesCarry.holds(carrying ? 1 : 0) || ninesNow == OVER) {
+      return null;
+    }
     if (carriesNow == OVER || chainNow == null || givenNow == OVER || inAnswer == OVER) {
       return null;
     }
     boolean largeEnough = at.largeEnough || choice.largeEnough;
     return new At(
-        at.place + 1, on, choice.carry, carriesNow, chainNow, largeEnough, givenNow, inAnswer);
+        at.place + 1,
+        on,
+        choice.carry,
+        carriesNow,
+        chainNow,
+        largeEnough,
+        ninesNow,
+        givenNow,
+        inAnswer);
   }
 
   /** Whether all wishes are met; what is carried at the end stands in front. */
@@ -159,6 +186,7 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Choice> imp
         && end.chain.enough()
         && newColumn.holds(front.isEmpty() ? 0 : 1)
         && end.largeEnough
+        && ninesTurned.holds(end.ninesTurned)
         && zerosGiven.holds(end.zerosGiven)
         && zerosInAnswer.holds(end.zerosInAnswer + zerosInFront)
         && answerFigures.holds(end.place + front.length());

@@ -11,6 +11,9 @@ final class Dividends extends FigureByFigure {
   private final Range remainder;
   private final Range tooSmall;
   private final int zero;
+  private final int join;
+  private final int lowered;
+  private final Range zeroAtEnd;
 
   private Dividends(Recipe recipe, Tally tally, int divisor) {
     super(recipe.numbers().get(0), false, tally);
@@ -19,16 +22,26 @@ final class Dividends extends FigureByFigure {
     quotientFigures = recipe.wish(Trait.QUOTIENT_FIGURES);
     remainder = recipe.wish(Trait.REMAINDER);
     tooSmall = recipe.wish(Trait.FIRST_TOO_SMALL);
+    zeroAtEnd = recipe.wish(Trait.ZERO_AT_END);
     zero = tally.unit(0);
+    join = tally.unit(1);
+    lowered = tally.unit(2);
   }
 
   /** All divisions that fit. */
   static Counted sums(Recipe recipe) {
     int mostFigures = recipe.numbers().get(0).figures().to();
-    Tally tally = new Tally(List.of(recipe.wish(Trait.ZEROS_IN_QUOTIENT)), List.of(mostFigures));
+    Tally tally =
+        new Tally(
+            List.of(
+                recipe.wish(Trait.ZEROS_IN_QUOTIENT),
+                recipe.wish(Trait.JOINS),
+                recipe.wish(Trait.TRIALS_LOWERED)),
+            List.of(mostFigures, mostFigures, mostFigures));
+    Range round = recipe.wish(Trait.ROUND_DIVISOR);
     return new BySecond(
         recipe.numbers().get(1),
-        divisor -> divisor > 0,
+        divisor -> divisor > 0 && round.holds(divisor > 9 && divisor % 10 == 0 ? 1 : 0),
         divisor -> new Dividends(recipe, tally, (int) divisor),
         Division::new);
   }
@@ -59,7 +72,20 @@ final class Dividends extends FigureByFigure {
     if (isFirstPart && !tooSmall.holds(begun ? 0 : 1)) {
       return NONE;
     }
-    return step(state(stands % divisor, begun, used), begun && times == 0 ? zero : 0);
+    boolean endsInZero = left == 0 && begun && times == 0;
+    if (left == 0 && !zeroAtEnd.holds(endsInZero ? 1 : 0)) {
+      return NONE;
+    }
+    boolean joins = begun && left > 0 && stands % divisor > 0;
+    int more =
+        (begun && times == 0 ? zero : 0)
+            + (joins ? join : 0)
+            + (begun && isLowered(stands, times) ? lowered : 0);
+    return step(state(stands % divisor, begun, used), more);
+  }
+
+  private boolean isLowered(int stands, int times) {
+    return divisor > 9 && Math.min(stands / 10 / (divisor / 10), 9) > times;
   }
 
   @Override

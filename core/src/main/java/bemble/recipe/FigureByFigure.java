@@ -3,7 +3,7 @@ package bemble.recipe;
 /**
  * The numbers of a size that fit, chosen figure by figure: how many there are, and which one has a
  * given number. Numbers of up to nine figures fit into the counts. What has to be known of the
- * figures chosen is a state of at most 58 bits; what is only counted on the way is a tally, added
+ * figures chosen is a state of at most 44 bits; what is only counted on the way is a tally, added
  * up beside it.
  */
 abstract class FigureByFigure {
@@ -11,7 +11,7 @@ abstract class FigureByFigure {
   static final long NONE = -1;
 
   private static final int[] NOTHING = {};
-  private static final int TALLY_BITS = 11;
+  private static final int TALLY_BITS = 15;
 
   private final Size size;
   private final boolean onesFirst;

@@ -26,6 +26,7 @@ final class Multiplicands extends FigureByFigure {
   private final int rowCarry;
   private final int addCarry;
   private final int zero;
+  private final int ontoZero;
 
   private Multiplicands(Recipe recipe, Tally tally, String multiplier) {
     super(recipe.numbers().get(0), true, tally);
@@ -38,18 +39,21 @@ final class Multiplicands extends FigureByFigure {
     addCarry = figures.length > 1 ? tally.unit(0) : 0;
     zero = tally.unit(1);
     rowCarry = tally.unit(2);
+    ontoZero = tally.unit(3);
   }
 
   /** All multiplications that fit. */
   static Counted sums(Recipe recipe) {
     int mostFigures = recipe.numbers().get(0).figures().to();
+    int rowCarries = MOST_ROWS * (mostFigures - 1);
     Tally tally =
         new Tally(
             List.of(
                 recipe.wish(Trait.ADD_CARRIES),
                 recipe.wish(Trait.ZEROS_IN_MULTIPLICAND),
-                recipe.wish(Trait.ROW_CARRIES)),
-            List.of(mostFigures + MOST_ROWS - 1, mostFigures, MOST_ROWS * (mostFigures - 1)));
+                recipe.wish(Trait.ROW_CARRIES),
+                recipe.wish(Trait.CARRIES_ONTO_ZERO)),
+            List.of(mostFigures + MOST_ROWS - 1, mostFigures, rowCarries, rowCarries));
     Range zerosBelow = recipe.wish(Trait.ZEROS_IN_MULTIPLIER);
     return new BySecond(
         recipe.numbers().get(1),
@@ -73,7 +77,9 @@ final class Multiplicands extends FigureByFigure {
     int total = read(state, CARRIED, 2);
     int waits = WAITING;
     for (int row = 0; row < figures.length; row++) {
-      int product = figures[row] * figure + read(state, 4 * row, 4);
+      int carried = read(state, 4 * row, 4);
+      int product = figures[row] * figure + carried;
+      more += figure == 0 && carried > 0 ? ontoZero : 0;
       next |= (long) (product / 10) << 4 * row;
       more += product >= 10 && left > 0 ? rowCarry : 0;
       if (adds) {

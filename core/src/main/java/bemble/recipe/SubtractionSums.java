@@ -18,6 +18,8 @@ final class SubtractionSums extends Paths<SubtractionSums.At, SubtractionSums.Ch
   private final Size subtrahend;
   private final Range exchanges;
   private final Range zerosCrossed;
+  private final Range onesExchange;
+  private final Range tailZeros;
   private final Range zerosGiven;
   private final Range zerosInAnswer;
   private final Range answerFigures;
@@ -29,6 +31,7 @@ final class SubtractionSums extends Paths<SubtractionSums.At, SubtractionSums.Ch
    *
    * @param below whether the subtrahend reaches the place
    * @param lent 1 where the place has lent one to the place to its right
+   * @param tail zeros at the end of the minuend so far, where wished
    * @param figures how many figures the answer has up to its highest that is not 0, where wished
    */
   record At(
@@ -37,6 +40,7 @@ final class SubtractionSums extends Paths<SubtractionSums.At, SubtractionSums.Ch
       int lent,
       int exchanges,
       Streak zerosCrossed,
+      int tail,
       int zerosGiven,
       int zerosInAnswer,
       int figures) {}
@@ -53,11 +57,13 @@ final class SubtractionSums extends Paths<SubtractionSums.At, SubtractionSums.Ch
     subtrahend = recipe.numbers().get(1);
     exchanges = recipe.wish(Trait.EXCHANGES);
     zerosCrossed = recipe.wish(Trait.ZEROS_CROSSED);
+    onesExchange = recipe.wish(Trait.ONES_EXCHANGE);
+    tailZeros = recipe.wish(Trait.TAIL_ZEROS);
     zerosGiven = recipe.wish(Trait.ZEROS_GIVEN);
     zerosInAnswer = recipe.wish(Trait.ZEROS_IN_ANSWER);
     answerFigures = recipe.wish(Trait.ANSWER_FIGURES);
     tellsFigures = !zerosInAnswer.isAny() || !answerFigures.isAny();
-    start = new At(0, true, 0, 0, Streak.begin(zerosCrossed), 0, 0, 0);
+    start = new At(0, true, 0, 0, Streak.begin(zerosCrossed), 0, 0, 0, 0);
   }
 
   @Override
@@ -117,12 +123,16 @@ final class SubtractionSums extends Paths<SubtractionSums.At, SubtractionSums.Ch
     int figure = exchanged ? left + 10 : left;
     int exchangesNow = exchanges.raised(at.exchanges, exchanged ? 1 : 0);
     Streak crossedNow = at.zerosCrossed.next(zerosCrossed, top == 0 && at.lent == 1);
+    boolean inTail = !tailZeros.isAny() && top == 0 && at.tail == at.place;
     int zeros = (top == 0 ? 1 : 0) + (below == 0 ? 1 : 0);
     int givenNow = zerosGiven.raised(at.zerosGiven, zeros);
     boolean counts = tellsFigures && figure > 0;
     // Zeros count once a figure to their left shows that they are inside.
     int inside = counts ? at.place - at.figures : 0;
     int inAnswer = zerosInAnswer.raised(at.zerosInAnswer, inside);
+    if (at.place == 0 && !onesExchange.holds(exchanged ? 1 : 0)) {
+      return null;
+    }
     if (exchangesNow == OVER || crossedNow == null || givenNow == OVER || inAnswer == OVER) {
       return null;
     }
@@ -132,6 +142,7 @@ final class SubtractionSums extends Paths<SubtractionSums.At, SubtractionSums.Ch
         exchanged ? 1 : 0,
         exchangesNow,
         crossedNow,
+        inTail ? at.tail + 1 : at.tail,
         givenNow,
         inAnswer,
         counts ? at.place + 1 : at.figures);
@@ -143,6 +154,7 @@ final class SubtractionSums extends Paths<SubtractionSums.At, SubtractionSums.Ch
     return end.lent == 0
         && exchanges.holds(end.exchanges)
         && end.zerosCrossed.enough()
+        && tailZeros.holds(end.tail)
         && zerosGiven.holds(end.zerosGiven)
         && zerosInAnswer.holds(zeros)
         && (!tellsFigures || answerFigures.holds(Math.max(end.figures, 1)));

@@ -18,10 +18,18 @@ public enum Trait {
   NEW_COLUMN(Operation.ADDITION),
   /** The largest total of a column, what came in included. */
   LARGEST_TOTAL(Operation.ADDITION),
+  /** 1 where the ones carry, otherwise 0. */
+  ONES_CARRY(Operation.ADDITION),
+  /** Columns whose figures make 9 and that what came in makes ten or more. */
+  NINES_TURNED(Operation.ADDITION),
   /** Columns whose top figure, less what it lent, is below the bottom one. */
   EXCHANGES(Operation.SUBTRACTION),
   /** The longest run of neighbouring zeros on top that lent. */
   ZEROS_CROSSED(Operation.SUBTRACTION),
+  /** 1 where the ones need an exchange, otherwise 0. */
+  ONES_EXCHANGE(Operation.SUBTRACTION),
+  /** Zeros at the end of the minuend; of a minuend 0, its figure. */
+  TAIL_ZEROS(Operation.SUBTRACTION),
   /** Zeros among the figures of all numbers. */
   ZEROS_GIVEN(Operation.ADDITION, Operation.SUBTRACTION),
   /** Zeros among the figures of the answer; an answer of 0 has one. */
@@ -33,6 +41,8 @@ public enum Trait {
    * that have a figure of the multiplicand to their left.
    */
   ROW_CARRIES(Operation.MULTIPLICATION),
+  /** In those rows: zeros of the multiplicand that a carry is added to. */
+  CARRIES_ONTO_ZERO(Operation.MULTIPLICATION),
   /** {@link #CARRIES} where those rows are added, each with its zeros; 0 for one row. */
   ADD_CARRIES(Operation.MULTIPLICATION),
   /** Zeros among the figures of the multiplicand. */
@@ -50,6 +60,17 @@ public enum Trait {
    * otherwise 0.
    */
   FIRST_TOO_SMALL(Operation.DIVISION),
+  /** How often something is left, once the quotient has begun, that a next figure is joined to. */
+  JOINS(Operation.DIVISION),
+  /** 1 where the quotient ends in 0 and is not 0, otherwise 0. */
+  ZERO_AT_END(Operation.DIVISION),
+  /** 1 where the divisor has two figures and ends in 0, otherwise 0. */
+  ROUND_DIVISOR(Operation.DIVISION),
+  /**
+   * Figures of the quotient that are smaller than the first trial: what stands without its ones by
+   * the first figure of a divisor of two figures, 9 at most; 0 for a divisor of one figure.
+   */
+  TRIALS_LOWERED(Operation.DIVISION),
   /** 1 for the root of a square number, otherwise 0. */
   EXACT(Operation.ROOT),
   /** Zeros among the figures of the root, from its first to the last place asked for. */

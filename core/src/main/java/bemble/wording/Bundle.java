@@ -47,7 +47,7 @@ final class Bundle {
 
   /** All labels: the names of things, and what can be chosen. */
   static Bundle labels() {
-    return load("labels", "labels", "settings", "slips");
+    return load("labels", "labels", "settings", "slips", "rungs");
   }
 
   static Bundle load(String name) {

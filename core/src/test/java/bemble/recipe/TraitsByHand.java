@@ -14,12 +14,12 @@ import java.util.List;
 import java.util.Map;
 
 /** The traits of one sum, counted on its whole numbers without any walk over states. */
-final class TraitsByHand {
+public final class TraitsByHand {
   private final Map<Trait, Integer> traits = new EnumMap<>(Trait.class);
 
   private TraitsByHand() {}
 
-  static Map<Trait, Integer> of(Problem problem) {
+  public static Map<Trait, Integer> of(Problem problem) {
     TraitsByHand hand = new TraitsByHand();
     if (problem instanceof Addition addition) {
       hand.add(addition.addends().stream().map(TraitsByHand::whole).toList());
@@ -85,6 +85,13 @@ final class TraitsByHand {
     traits.put(Trait.CHAIN, longest);
     traits.put(Trait.NEW_COLUMN, figures(answer) > totals.size() ? 1 : 0);
     traits.put(Trait.LARGEST_TOTAL, totals.stream().max(Integer::compare).orElse(0));
+    int nines = 0;
+    for (int place = 1; place < totals.size(); place++) {
+      int carry = totals.get(place - 1) / 10;
+      nines += totals.get(place) - carry == 9 && carry > 0 ? 1 : 0;
+    }
+    traits.put(Trait.NINES_TURNED, nines);
+    traits.put(Trait.ONES_CARRY, totals.size() > 1 && totals.get(0) >= 10 ? 1 : 0);
     traits.put(Trait.ZEROS_GIVEN, addends.stream().mapToInt(TraitsByHand::zeros).sum());
     answer(answer);
   }
@@ -108,6 +115,10 @@ final class TraitsByHand {
     }
     traits.put(Trait.EXCHANGES, exchanges);
     traits.put(Trait.ZEROS_CROSSED, longest);
+    int onesBelow = digit(minuend, 0) < digit(subtrahend, 0) ? 1 : 0;
+    String top = minuend.toString();
+    traits.put(Trait.ONES_EXCHANGE, onesBelow);
+    traits.put(Trait.TAIL_ZEROS, top.length() - top.replaceAll("0+$", "").length());
     traits.put(Trait.ZEROS_GIVEN, zeros(minuend) + zeros(subtrahend));
     answer(minuend.subtract(subtrahend));
   }
@@ -115,6 +126,7 @@ final class TraitsByHand {
   private void multiply(BigInteger multiplicand, BigInteger multiplier) {
     List<BigInteger> rows = new ArrayList<>();
     int carries = 0;
+    int ontoZero = 0;
     for (int place = 0; place < figures(multiplier); place++) {
       int times = digit(multiplier, place);
       if (times == 0) {
@@ -124,12 +136,14 @@ final class TraitsByHand {
       rows.add(row.multiply(BigInteger.TEN.pow(place)));
       int carry = 0;
       for (int column = 0; column < figures(multiplicand); column++) {
+        ontoZero += carry > 0 && digit(multiplicand, column) == 0 ? 1 : 0;
         int product = times * digit(multiplicand, column) + carry;
         carry = product / 10;
         carries += carry > 0 && column < figures(multiplicand) - 1 ? 1 : 0;
       }
     }
     traits.put(Trait.ROW_CARRIES, carries);
+    traits.put(Trait.CARRIES_ONTO_ZERO, ontoZero);
     traits.put(Trait.ADD_CARRIES, rows.size() < 2 ? 0 : carries(totals(rows)));
     traits.put(Trait.ZEROS_IN_MULTIPLICAND, zeros(multiplicand));
     traits.put(Trait.ZEROS_IN_MULTIPLIER, zeros(multiplier));
@@ -143,7 +157,30 @@ final class TraitsByHand {
     traits.put(Trait.QUOTIENT_FIGURES, figures(quotient));
     traits.put(Trait.ZEROS_IN_QUOTIENT, quotient.signum() == 0 ? 0 : zeros(quotient));
     traits.put(Trait.REMAINDER, dividend.mod(divisor).intValue());
+    boolean zero = quotient.signum() > 0 && digit(quotient, 0) == 0;
+    traits.put(Trait.ZERO_AT_END, zero ? 1 : 0);
+    boolean round = figures(divisor) == 2 && digit(divisor, 0) == 0;
+    traits.put(Trait.ROUND_DIVISOR, round ? 1 : 0);
+    joins(text, divisor.intValue());
     traits.put(Trait.FIRST_TOO_SMALL, new BigInteger(first).compareTo(divisor) < 0 ? 1 : 0);
+  }
+
+  /** Divides figure by figure. */
+  private void joins(String dividend, int divisor) {
+    int joins = 0;
+    int lowered = 0;
+    int left = 0;
+    boolean begun = false;
+    for (char sign : dividend.toCharArray()) {
+      joins += begun && left > 0 ? 1 : 0;
+      int stands = 10 * left + sign - '0';
+      begun |= stands >= divisor;
+      int trial = divisor < 10 ? 0 : Math.min(9, stands / 10 / (divisor / 10));
+      lowered += begun && trial > stands / divisor ? 1 : 0;
+      left = stands % divisor;
+    }
+    traits.put(Trait.JOINS, joins);
+    traits.put(Trait.TRIALS_LOWERED, lowered);
   }
 
   private void root(BigInteger radicand, int places) {

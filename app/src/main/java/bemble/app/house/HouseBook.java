@@ -1,6 +1,6 @@
 package bemble.app.house;
 
-import bemble.app.http.StyleJson;
+import bemble.app.http.JsonName;
 import bemble.style.Choice;
 import bemble.style.Setting;
 import bemble.style.Style;
@@ -81,7 +81,7 @@ final class HouseBook {
     List<ChoiceView> choices =
         setting.choices().stream().map(choice -> choice(key, choice)).toList();
     return new SettingView(
-        StyleJson.name(setting),
+        JsonName.of(setting),
         label(key + ".name"),
         label(key + ".about"),
         choices,

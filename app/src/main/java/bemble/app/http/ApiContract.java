@@ -57,7 +57,7 @@ class ApiContract {
     Schema<?> style = new ObjectSchema();
     for (Setting setting : Setting.values()) {
       List<String> values = setting.choices().stream().map(Choice::name).toList();
-      style.addProperty(StyleJson.name(setting), new StringSchema()._enum(values));
+      style.addProperty(JsonName.of(setting), new StringSchema()._enum(values));
     }
     Schema<?> sentences = new ObjectSchema().additionalProperties(new StringSchema());
     style.addProperty("sentences", sentences);

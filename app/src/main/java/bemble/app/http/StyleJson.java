@@ -33,19 +33,9 @@ public final class StyleJson {
   private static final Map<String, RemarkKind> KINDS =
       Stream.of(RemarkKind.values()).collect(Collectors.toMap(RemarkKind::key, kind -> kind));
   private static final Map<String, Setting> SETTINGS =
-      Stream.of(Setting.values()).collect(Collectors.toMap(StyleJson::name, setting -> setting));
+      Stream.of(Setting.values()).collect(Collectors.toMap(JsonName::of, setting -> setting));
 
   private StyleJson() {}
-
-  /** The name of a setting in JSON: {@code carryPosition}. */
-  public static String name(Setting setting) {
-    String[] words = Wording.key(setting).split("-");
-    StringBuilder name = new StringBuilder(words[0]);
-    for (int i = 1; i < words.length; i++) {
-      name.append(Character.toUpperCase(words[i].charAt(0))).append(words[i].substring(1));
-    }
-    return name.toString();
-  }
 
   /**
    * A style as it was stored, maybe by another version: what this one does not know is left out, so
@@ -83,7 +73,7 @@ public final class StyleJson {
       if (Style.clash(more).isEmpty()) {
         known = known.with(choice);
       } else {
-        unknown.accept(name(Setting.of(choice)) + ": " + choice.name());
+        unknown.accept(JsonName.of(Setting.of(choice)) + ": " + choice.name());
       }
     }
     return known;
@@ -119,7 +109,7 @@ public final class StyleJson {
         throws IOException {
       out.writeStartObject();
       for (Setting setting : Setting.values()) {
-        out.writeStringField(name(setting), style.choice(setting).name());
+        out.writeStringField(JsonName.of(setting), style.choice(setting).name());
       }
       out.writePOJOField(SENTENCES, new TreeMap<>(style.sentences()));
       out.writeEndObject();

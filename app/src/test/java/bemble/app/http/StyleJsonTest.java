@@ -71,10 +71,9 @@ class StyleJsonTest {
   @ParameterizedTest
   @EnumSource(Setting.class)
   void everySettingHasANameOfItsOwn(Setting setting) {
-    String name = StyleJson.name(setting);
+    String name = JsonName.of(setting);
     assertTrue(name.matches("[a-z][a-zA-Z]+"), name);
-    assertEquals(
-        1, Stream.of(Setting.values()).filter(s -> StyleJson.name(s).equals(name)).count());
+    assertEquals(1, Stream.of(Setting.values()).filter(s -> JsonName.of(s).equals(name)).count());
   }
 
   @Test
@@ -128,7 +127,8 @@ class StyleJsonTest {
     StyleJson.note(written);
     assertEquals(Style.VERSION, written.get("version").asInt());
     assertEquals(
-        Style.STANDARD.with(Choice.OnTop.LONGER), StyleJson.stored(written, unknown -> fail(unknown)));
+        Style.STANDARD.with(Choice.OnTop.LONGER),
+        StyleJson.stored(written, unknown -> fail(unknown)));
   }
 
   @Test

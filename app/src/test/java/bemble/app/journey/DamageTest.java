@@ -66,6 +66,9 @@ class DamageTest {
     long other = id("/api/attempts", Map.of("sum", Map.of("plain", "23 + 45")));
     app.spoil("update attempt set layout = 99 where id = " + other);
     assertTrue(ids(talk.get("/api/attempts").json()).contains(other));
+    // What is deleted and brought back is read anew.
+    talk.delete("/api/attempts/" + other);
+    talk.post("/api/attempts/" + other + "/restore", Map.of());
     Talk.Answer answer = talk.get("/api/attempts/" + other);
     assertEquals(409, answer.status());
     assertTrue(answer.detail().contains("another version of Bemble"), answer::detail);

@@ -51,7 +51,7 @@ class DoorsTest extends Conversation {
       socket.getOutputStream().write(head.getBytes(US_ASCII));
       socket.setSoTimeout(60_000);
       String answer = new String(socket.getInputStream().readAllBytes(), US_ASCII);
-      assertEquals("HTTP/1.1 400", answer.substring(0, 12));
+      assertEquals("HTTP/1.1 408", answer.substring(0, 12));
     }
   }
 }

@@ -104,7 +104,11 @@ class Reactions {
     List<Double> took = new ArrayList<>();
     for (int step = 0; step < 40; step++) {
       double before = worked(session);
-      timed(page, "keydown", "document.querySelector('[data-testid=sentence]').textContent", () -> page.keyboard().press("ArrowLeft"));
+      timed(
+          page,
+          "keydown",
+          "document.querySelector('[data-testid=sentence]').textContent",
+          () -> page.keyboard().press("ArrowLeft"));
       took.add(worked(session) - before);
     }
     return took;

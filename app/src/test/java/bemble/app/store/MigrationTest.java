@@ -132,8 +132,8 @@ class MigrationTest {
     migrate("7");
     run(
         "insert into attempt (plain, method, style, who, setting_out, telling, begun_at,"
-            + " explanation, judged_by, slips, came_back) values ('57 × 38', 'column', '{}', 'Neve',"
-            + " 'GIVEN', 'AS_I_GO', "
+            + " explanation, judged_by, slips, came_back) values ('57 × 38', 'column', '{}',"
+            + " 'Neve', 'GIVEN', 'AS_I_GO', "
             + NOON
             + ", '', 3, 2, true)");
     migrate("latest");

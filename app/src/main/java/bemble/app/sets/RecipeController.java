@@ -1,0 +1,73 @@
+package bemble.app.sets;
+
+import bemble.app.house.Classes;
+import bemble.app.http.RefusedException;
+import bemble.app.working.WorkingWords;
+import bemble.recipe.Clash;
+import bemble.recipe.Fitting;
+import bemble.recipe.Recipe;
+import bemble.wording.Wording;
+import java.math.BigInteger;
+import java.security.SecureRandom;
+import java.util.List;
+import java.util.Random;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Counts and draws the sums that fit a recipe; keeps nothing. */
+@RestController
+@RequestMapping("/api/recipes")
+class RecipeController {
+  private static final int MOST_DRAWN = 1000;
+  private final Random seeds = new SecureRandom();
+  private final Classes classes;
+
+  RecipeController(Classes classes) {
+    this.classes = classes;
+  }
+
+  /**
+   * How many sums fit, and why none does.
+   *
+   * @param count a whole number of any size
+   */
+  record CountView(String count, @Nullable String clash) {}
+
+  /**
+   * What to draw.
+   *
+   * @param count how many sums
+   * @param seed the same seed draws the same sums; any if left out
+   */
+  record DrawRequest(RecipeView recipe, Integer count, @Nullable Long seed) {}
+
+  /** Sums in figures and signs, all different; fewer only where fewer fit. */
+  record DrawView(List<String> sums) {}
+
+  @PostMapping("/count")
+  CountView count(@RequestBody RecipeView request) {
+    Recipe recipe = Recipes.read(request);
+    BigInteger count = Fitting.of(recipe).count();
+    if (count.signum() > 0) {
+      return new CountView(count.toString(), null);
+    }
+    RecipeWords words = new RecipeWords(new Wording(classes.currentStyle()));
+    return new CountView("0", words.clash(Clash.of(recipe).orElseThrow(), recipe));
+  }
+
+  @PostMapping("/draw")
+  DrawView draw(@RequestBody DrawRequest request) {
+    Recipe recipe = Recipes.read(request.recipe());
+    int count = request.count() == null ? 0 : request.count();
+    if (count < 1 || count > MOST_DRAWN) {
+      throw RefusedException.of("draw-count", MOST_DRAWN);
+    }
+    long seed = request.seed() == null ? seeds.nextLong() : request.seed();
+    List<String> sums =
+        Fitting.of(recipe).draw(count, seed).stream().map(WorkingWords::plain).toList();
+    return new DrawView(sums);
+  }
+}

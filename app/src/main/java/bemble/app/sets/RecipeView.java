@@ -1,0 +1,31 @@
+package bemble.app.sets;
+
+import bemble.problem.Operation;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A recipe in JSON.
+ *
+ * @param operation what is to be done
+ * @param numbers the sizes of the numbers as they are written
+ * @param wishes ranges by the name of a trait, as in {@code zerosCrossed}
+ * @param places figures of a root after its point
+ */
+record RecipeView(
+    Operation operation,
+    List<SizeView> numbers,
+    @Nullable Map<String, RangeView> wishes,
+    @Nullable Integer places) {
+  /**
+   * The size of a number.
+   *
+   * @param figures how many figures it has
+   * @param of the figures that it may be made of; every figure if left out
+   */
+  record SizeView(RangeView figures, @Nullable String of) {}
+
+  /** A range with both ends in it; an end that is left out is open. */
+  record RangeView(@Nullable Integer from, @Nullable Integer to) {}
+}

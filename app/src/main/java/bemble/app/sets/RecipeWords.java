@@ -1,0 +1,63 @@
+package bemble.app.sets;
+
+import bemble.recipe.Clash;
+import bemble.recipe.Range;
+import bemble.recipe.Recipe;
+import bemble.recipe.Trait;
+import bemble.wording.Wording;
+import java.util.List;
+import java.util.Map;
+
+/** Puts recipes into the words of a class. */
+final class RecipeWords {
+  private final Wording wording;
+
+  RecipeWords(Wording wording) {
+    this.wording = wording;
+  }
+
+  /** A wish in words: {@code exactly 2 carries}, {@code no new column}. */
+  private String wish(Trait trait, Range range) {
+    String key = "trait." + Wording.key(trait);
+    if (range.to() == 0) {
+      return wording.label(key + ".none", Map.of());
+    }
+    int count = range.to() == Range.UNBOUNDED ? range.from() : range.to();
+    String many = range(range);
+    return wording.label(
+        key + ".some", Map.of("range", many, "count", count, "carries", count, "exchanges", count));
+  }
+
+  private String range(Range range) {
+    Map<String, Object> from = Map.of("from", range.from());
+    if (range.from() == range.to()) {
+      return wording.label("range.exactly", from);
+    }
+    if (range.to() == Range.UNBOUNDED) {
+      return wording.label("range.at-least", from);
+    }
+    return wording.label(range.from() == 0 ? "range.at-most" : "range.from-to", from);
+  }
+
+  /** Why nothing fits. */
+  String clash(Clash clash, Recipe recipe) {
+    List<String> wishes =
+        clash.wishes().stream().map(trait -> wish(trait, recipe.wishes().get(trait))).toList();
+    String key =
+        switch (wishes.size()) {
+          case 0 -> "clash.sizes";
+          case 1 -> "clash.one";
+          case 2 -> "clash.two";
+          default -> "clash.more";
+        };
+    return wording.label(
+        key,
+        Map.of(
+            "first", wishes.isEmpty() ? "" : wishes.get(0),
+            "last", wishes.isEmpty() ? "" : wishes.get(wishes.size() - 1),
+            "others",
+                wishes.size() < 3
+                    ? ""
+                    : String.join("”, “", wishes.subList(0, wishes.size() - 1))));
+  }
+}

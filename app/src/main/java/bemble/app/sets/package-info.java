@@ -1,0 +1,5 @@
+/** Sums made to order: recipes on HTTP, and the sets that are put together from them. */
+@NullMarked
+package bemble.app.sets;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,87 @@
+package bemble.ladder;
+
+import bemble.number.Numeral;
+import bemble.number.Require;
+import bemble.problem.Addition;
+import bemble.problem.Operation;
+import bemble.problem.Problem;
+import bemble.problem.Root;
+import bemble.problem.Subtraction;
+import bemble.recipe.Fitting;
+import bemble.recipe.Range;
+import bemble.recipe.Recipe;
+import bemble.recipe.Trait;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A step of difficulty.
+ *
+ * @param id a stable name, {@code addition-ones-carry}; its words lie under {@code rung.} and the
+ *     id
+ * @param recipe what its sums are like, in whole numbers
+ * @param adds what is new: those of the recipe's wishes that no earlier rung's sums fulfil together
+ * @param decimals how many figures of each number stand behind a point; a number with fewer than
+ *     another ends, in the recipe, in zeros that are not written
+ * @param methods the ids of the methods that it is worked by, the usual one first
+ * @param needs the ids of the rungs that must be sure before
+ */
+public record Rung(
+    String id,
+    Recipe recipe,
+    Map<Trait, Range> adds,
+    List<Integer> decimals,
+    List<String> methods,
+    List<String> needs) {
+  /** Keeps copies; refuses a rung without a method, or with decimals for some numbers only. */
+  public Rung {
+    adds = Map.copyOf(adds);
+    decimals = List.copyOf(decimals);
+    methods = List.copyOf(methods);
+    needs = List.copyOf(needs);
+    Require.that(!methods.isEmpty(), "methods", methods, "must be one or more");
+    Require.that(
+        decimals.isEmpty() || decimals.size() == recipe.numbers().size(),
+        "decimals",
+        decimals,
+        "must be one for each number");
+  }
+
+  /** What is to be done. */
+  public Operation operation() {
+    return recipe.operation();
+  }
+
+  /**
+   * Draws different sums of the rung.
+   *
+   * @param count how many; fewer only where fewer exist
+   * @param seed the same seed draws the same sums
+   */
+  public List<Problem> draw(int count, long seed) {
+    return Fitting.of(recipe).draw(count, seed).stream().map(this::written).toList();
+  }
+
+  /** A sum of the recipe with its decimals. */
+  public Problem written(Problem whole) {
+    if (decimals.isEmpty()) {
+      return whole;
+    }
+    int most = decimals.stream().max(Integer::compare).orElseThrow();
+    List<Numeral> numbers = new ArrayList<>();
+    for (int i = 0; i < decimals.size(); i++) {
+      int dropped = most - decimals.get(i);
+      BigInteger figures = new BigInteger(whole.numbers().get(i).figures());
+      numbers.add(Numeral.of(figures.divide(BigInteger.TEN.pow(dropped)), decimals.get(i)));
+    }
+    return switch (operation()) {
+      case ADDITION -> new Addition(numbers);
+      case SUBTRACTION -> new Subtraction(numbers.get(0), numbers.get(1));
+      case ROOT -> Root.natural(numbers.get(0));
+      case MULTIPLICATION, DIVISION ->
+          throw new IllegalStateException("only whole numbers are multiplied and divided");
+    };
+  }
+}

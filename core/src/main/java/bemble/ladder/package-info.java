@@ -1,0 +1,5 @@
+/**
+ * The rungs of each operation, from easy to hard: each has a recipe for its sums, the methods that
+ * it is worked by, and the rungs that a pupil needs before it.
+ */
+package bemble.ladder;

@@ -1,0 +1,126 @@
+package bemble.ladder;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import bemble.method.Method;
+import bemble.method.Methods;
+import bemble.number.Numeral;
+import bemble.problem.Operation;
+import bemble.problem.Problem;
+import bemble.recipe.Fitting;
+import bemble.recipe.Recipe;
+import bemble.recipe.TraitsByHand;
+import bemble.style.Style;
+import bemble.wording.Wording;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class LadderTest {
+  static List<Rung> rungs() {
+    return Ladder.all();
+  }
+
+  @ParameterizedTest
+  @MethodSource("rungs")
+  void everyRungHasSumsForALessonAndThreeVersions(Rung rung) {
+    assertTrue(Fitting.of(rung.recipe()).count().longValue() >= 40, rung::id);
+    assertEquals(40, new HashSet<>(rung.draw(40, 1)).size(), rung::id);
+  }
+
+  @ParameterizedTest
+  @MethodSource("rungs")
+  void theSumsOfARungAreWorkedByItsMethods(Rung rung) {
+    for (Problem problem : rung.draw(20, 3)) {
+      for (String id : rung.methods()) {
+        Method<?> method = Methods.find(rung.operation(), id).orElseThrow();
+        assertTrue(Methods.misfit(method, problem).isEmpty(), () -> id + " for " + problem);
+      }
+    }
+  }
+
+  /** What a rung adds is not there on any rung before it. */
+  @ParameterizedTest
+  @EnumSource(Operation.class)
+  void sumsHaveWhatTheirRungSaysAndNotWhatLaterRungsAdd(Operation operation) {
+    List<Rung> rungs = Ladder.of(operation);
+    for (int later = 0; later < rungs.size(); later++) {
+      Rung rung = rungs.get(later);
+      for (Problem problem : Fitting.of(rung.recipe()).draw(60, 9)) {
+        assertTrue(isOf(rung, problem, true), () -> problem + " is of " + rung.id());
+      }
+      for (Rung before : needed(rung, rungs)) {
+        for (Problem problem : Fitting.of(before.recipe()).draw(60, 9)) {
+          boolean shows = !rung.adds().isEmpty() && isOf(rung, problem, false);
+          assertFalse(shows, () -> before.id() + " shows " + rung.id() + " in " + problem);
+        }
+      }
+    }
+  }
+
+  private static Set<Rung> needed(Rung rung, List<Rung> rungs) {
+    Set<Rung> needed = new HashSet<>();
+    for (Rung before : rungs) {
+      if (rung.needs().contains(before.id())) {
+        needed.add(before);
+        needed.addAll(needed(before, rungs));
+      }
+    }
+    return needed;
+  }
+
+  /** Whether a sum has what a rung adds, or all of its recipe, in numbers of the rung's sizes. */
+  private static boolean isOf(Rung rung, Problem problem, boolean all) {
+    Recipe recipe = rung.recipe();
+    List<Numeral> numbers = problem.numbers();
+    boolean sized = numbers.size() == recipe.numbers().size();
+    for (int i = 0; sized && i < numbers.size(); i++) {
+      sized = recipe.numbers().get(i).figures().holds(numbers.get(i).figures().length());
+    }
+    return sized
+        && (all ? recipe.wishes() : rung.adds())
+            .entrySet().stream()
+                .allMatch(
+                    wish -> wish.getValue().holds(TraitsByHand.of(problem).get(wish.getKey())));
+  }
+
+  @Test
+  void everyNeedComesEarlierOnTheLadder() {
+    for (Operation operation : Operation.values()) {
+      Set<String> before = new HashSet<>();
+      for (Rung rung : Ladder.of(operation)) {
+        assertTrue(before.containsAll(rung.needs()), rung::id);
+        assertTrue(before.add(rung.id()), rung::id);
+      }
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("rungs")
+  void everyRungHasANameAndSaysWhatIsNew(Rung rung) {
+    Wording wording = new Wording(Style.STANDARD);
+    for (String part : List.of("name", "new")) {
+      String words = wording.label("rung." + rung.id() + "." + part, Map.of());
+      assertTrue(words.length() > 4 && !words.contains("{"), words);
+    }
+    assertEquals(rung, Ladder.find(rung.id()).orElseThrow());
+  }
+
+  @Test
+  void decimalsAreWrittenWithoutTheZerosThatFillThem() {
+    for (Problem problem : Ladder.find("subtraction-decimals-padded").orElseThrow().draw(30, 2)) {
+      assertEquals(1, problem.numbers().get(0).scale());
+      assertEquals(2, problem.numbers().get(1).scale());
+    }
+    for (Problem problem : Ladder.find("root-fractions").orElseThrow().draw(30, 2)) {
+      assertEquals(2, problem.numbers().get(0).scale());
+    }
+  }
+}
