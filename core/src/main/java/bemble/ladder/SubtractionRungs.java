@@ -5,7 +5,7 @@ import static bemble.recipe.Trait.EXCHANGES;
 import static bemble.recipe.Trait.ONES_EXCHANGE;
 import static bemble.recipe.Trait.TAIL_ZEROS;
 import static bemble.recipe.Trait.ZEROS_CROSSED;
-import static bemble.recipe.Trait.ZEROS_GIVEN;
+import static bemble.recipe.Trait.ZEROS_IN_SUBTRAHEND;
 
 import bemble.problem.Operation;
 import bemble.recipe.Range;
@@ -51,13 +51,14 @@ final class SubtractionRungs {
               .numbers(2, 3, 3)
               .adds(EXCHANGES, Range.exactly(1))
               .with(ANSWER_FIGURES, 3)
+              .without(ZEROS_IN_SUBTRAHEND)
               .adds(ONES_EXCHANGE, Range.exactly(0))
               .needs("two-from-two"),
           rung("two-neighbours")
               .numbers(2, 3, 3)
               .adds(EXCHANGES, Range.exactly(2))
               .with(ANSWER_FIGURES, 3)
-              .without(ZEROS_CROSSED)
+              .without(ZEROS_CROSSED, ZEROS_IN_SUBTRAHEND)
               .needs("from-the-hundreds"),
           rung("one-zero-crossed")
               .numbers(2, 3, 3)
@@ -88,7 +89,7 @@ final class SubtractionRungs {
           rung("zeros-in-subtrahend")
               .number(3, 4, NO_ZERO)
               .number(3, 3)
-              .adds(ZEROS_GIVEN)
+              .adds(ZEROS_IN_SUBTRAHEND)
               .with(EXCHANGES, Range.atLeast(1))
               .needs("two-neighbours"),
           rung("long-numbers")
@@ -99,7 +100,7 @@ final class SubtractionRungs {
           rung("decimals-padded")
               .numbers(2, 3, 4)
               .decimals(1, 2)
-              .adds(TAIL_ZEROS)
+              .with(TAIL_ZEROS, Range.atLeast(1))
               .with(EXCHANGES, Range.atLeast(1))
               .needs("from-a-whole-ten", "two-neighbours"));
 }

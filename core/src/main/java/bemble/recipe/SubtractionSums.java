@@ -20,6 +20,7 @@ final class SubtractionSums extends Paths<SubtractionSums.At, SubtractionSums.Ch
   private final Range zerosCrossed;
   private final Range onesExchange;
   private final Range tailZeros;
+  private final Range zerosBelow;
   private final Range zerosGiven;
   private final Range zerosInAnswer;
   private final Range answerFigures;
@@ -41,6 +42,7 @@ final class SubtractionSums extends Paths<SubtractionSums.At, SubtractionSums.Ch
       int exchanges,
       Streak zerosCrossed,
       int tail,
+      int zerosBelow,
       int zerosGiven,
       int zerosInAnswer,
       int figures) {}
@@ -59,11 +61,12 @@ final class SubtractionSums extends Paths<SubtractionSums.At, SubtractionSums.Ch
     zerosCrossed = recipe.wish(Trait.ZEROS_CROSSED);
     onesExchange = recipe.wish(Trait.ONES_EXCHANGE);
     tailZeros = recipe.wish(Trait.TAIL_ZEROS);
+    zerosBelow = recipe.wish(Trait.ZEROS_IN_SUBTRAHEND);
     zerosGiven = recipe.wish(Trait.ZEROS_GIVEN);
     zerosInAnswer = recipe.wish(Trait.ZEROS_IN_ANSWER);
     answerFigures = recipe.wish(Trait.ANSWER_FIGURES);
     tellsFigures = !zerosInAnswer.isAny() || !answerFigures.isAny();
-    start = new At(0, true, 0, 0, Streak.begin(zerosCrossed), 0, 0, 0, 0);
+    start = new At(0, true, 0, 0, Streak.begin(zerosCrossed), 0, 0, 0, 0, 0);
   }
 
   @Override
@@ -123,6 +126,7 @@ final class SubtractionSums extends Paths<SubtractionSums.At, SubtractionSums.Ch
     int figure = exchanged ? left + 10 : left;
     int exchangesNow = exchanges.raised(at.exchanges, exchanged ? 1 : 0);
     Streak crossedNow = at.zerosCrossed.next(zerosCrossed, top == 0 && at.lent == 1);
+    int belowNow = zerosBelow.raised(at.zerosBelow, below == 0 ? 1 : 0);
     boolean inTail = !tailZeros.isAny() && top == 0 && at.tail == at.place;
     int zeros = (top == 0 ? 1 : 0) + (below == 0 ? 1 : 0);
     int givenNow = zerosGiven.raised(at.zerosGiven, zeros);
@@ -130,7 +134,7 @@ final class SubtractionSums extends Paths<SubtractionSums.At, SubtractionSums.Ch
     // Zeros count once a figure to their left shows that they are inside.
     int inside = counts ? at.place - at.figures : 0;
     int inAnswer = zerosInAnswer.raised(at.zerosInAnswer, inside);
-    if (at.place == 0 && !onesExchange.holds(exchanged ? 1 : 0)) {
+    if (at.place == 0 && !onesExchange.holds(exchanged ? 1 : 0) || belowNow == OVER) {
       return null;
     }
     if (exchangesNow == OVER || crossedNow == null || givenNow == OVER || inAnswer == OVER) {
@@ -143,6 +147,7 @@ final class SubtractionSums extends Paths<SubtractionSums.At, SubtractionSums.Ch
         exchangesNow,
         crossedNow,
         inTail ? at.tail + 1 : at.tail,
+        belowNow,
         givenNow,
         inAnswer,
         counts ? at.place + 1 : at.figures);
@@ -155,6 +160,7 @@ final class SubtractionSums extends Paths<SubtractionSums.At, SubtractionSums.Ch
         && exchanges.holds(end.exchanges)
         && end.zerosCrossed.enough()
         && tailZeros.holds(end.tail)
+        && zerosBelow.holds(end.zerosBelow)
         && zerosGiven.holds(end.zerosGiven)
         && zerosInAnswer.holds(zeros)
         && (!tellsFigures || answerFigures.holds(Math.max(end.figures, 1)));

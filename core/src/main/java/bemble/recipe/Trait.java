@@ -30,6 +30,8 @@ public enum Trait {
   ONES_EXCHANGE(Operation.SUBTRACTION),
   /** Zeros at the end of the minuend; of a minuend 0, its figure. */
   TAIL_ZEROS(Operation.SUBTRACTION),
+  /** Zeros among the figures of the subtrahend. */
+  ZEROS_IN_SUBTRAHEND(Operation.SUBTRACTION),
   /** Zeros among the figures of all numbers. */
   ZEROS_GIVEN(Operation.ADDITION, Operation.SUBTRACTION),
   /** Zeros among the figures of the answer; an answer of 0 has one. */

@@ -117,6 +117,7 @@ public final class TraitsByHand {
     traits.put(Trait.ZEROS_CROSSED, longest);
     int onesBelow = digit(minuend, 0) < digit(subtrahend, 0) ? 1 : 0;
     String top = minuend.toString();
+    traits.put(Trait.ZEROS_IN_SUBTRAHEND, zeros(subtrahend));
     traits.put(Trait.ONES_EXCHANGE, onesBelow);
     traits.put(Trait.TAIL_ZEROS, top.length() - top.replaceAll("0+$", "").length());
     traits.put(Trait.ZEROS_GIVEN, zeros(minuend) + zeros(subtrahend));
