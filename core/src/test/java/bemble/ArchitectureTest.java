@@ -16,7 +16,7 @@ class ArchitectureTest {
   private static final List<String> ANYBODY = List.of("number", "problem", "style", "fact", "help");
 
   private static final List<String> WORKERS =
-      List.of("method", "check", "trait", "help", "judge", "slip", "slate");
+      List.of("method", "check", "trait", "help", "judge", "slip", "slate", "practice");
 
   private final JavaClasses core =
       new ClassFileImporter()
@@ -28,12 +28,13 @@ class ArchitectureTest {
       Map.ofEntries(
           Map.entry("slate", List.of()),
           Map.entry("check", List.of()),
-          Map.entry("trait", List.of()),
-          Map.entry("ladder", List.of()),
-          Map.entry("recipe", List.of("ladder")),
+          Map.entry("practice", List.of()),
+          Map.entry("trait", List.of("practice")),
+          Map.entry("ladder", List.of("practice")),
+          Map.entry("recipe", List.of("ladder", "practice")),
           Map.entry("judge", List.of("slate")),
-          Map.entry("slip", List.of("method", "judge", "slate")),
-          Map.entry("method", List.of("check", "judge", "slate")),
+          Map.entry("slip", List.of("method", "judge", "slate", "practice")),
+          Map.entry("method", List.of("check", "judge", "slate", "practice")),
           Map.entry("plan", WORKERS),
           Map.entry("paper", with("plan")),
           Map.entry("wording", with("plan")));

@@ -1,0 +1,52 @@
+package bemble.practice;
+
+import bemble.method.Methods;
+import bemble.method.Sum;
+import bemble.number.Numeral;
+import bemble.problem.Addition;
+import bemble.problem.Problem;
+import bemble.style.Style;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/**
+ * A sum of a set.
+ *
+ * @param problem the sum
+ * @param method the id of the method that it is worked by
+ * @param rung the id of the rung that it was drawn for; empty for one that was not
+ * @param part what it is there for
+ */
+public record Item(Problem problem, String method, String rung, Part part) {
+  /** What a sum of a lesson is there for. */
+  public enum Part {
+    /** Shown by the teacher. */
+    SHOW,
+    /** Done together, the question first. */
+    TOGETHER,
+    /** Worked alone. */
+    PRACTISE,
+    /** Worked alone and explained in words. */
+    EXPLAIN
+  }
+
+  /** A sum to be worked alone. */
+  public static Item of(Problem problem, String method, String rung) {
+    return new Item(problem, method, rung, Part.PRACTISE);
+  }
+
+  /** The sum in the conventions of a class. */
+  public Sum sum(Style style) {
+    return new Sum(problem, Methods.find(problem.operation(), method).orElseThrow(), style);
+  }
+
+  /** The same for sums that count as one: 46 + 38 and 38 + 46. */
+  public String key() {
+    List<Numeral> numbers = problem.numbers();
+    String written = numbers.stream().map(Numeral::toString).collect(Collectors.joining(" "));
+    if (problem instanceof Addition) {
+      written = numbers.stream().map(Numeral::toString).sorted().collect(Collectors.joining(" "));
+    }
+    return problem.operation() + " " + written;
+  }
+}

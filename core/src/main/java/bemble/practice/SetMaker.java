@@ -1,0 +1,180 @@
+package bemble.practice;
+
+import bemble.problem.Problem;
+import bemble.style.Style;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+
+/** Puts sets together: the sums of each line, none twice, none that is to be avoided. */
+public final class SetMaker {
+  private final Style style;
+
+  /** In what order the sums of a set stand. */
+  public enum Order {
+    /** Line after line, each as it was drawn. */
+    AS_LISTED,
+    /** By the time that they take, the shortest first. */
+    EASY_FIRST,
+    /** All lines mixed. */
+    MIXED
+  }
+
+  /** Makes sets for a class: its style tells how long a sum takes. */
+  public SetMaker(Style style) {
+    this.style = style;
+  }
+
+  /**
+   * The sums of some lines.
+   *
+   * @param lines what is wanted, in order
+   * @param held sums that stay, by their place in the set, from 0; they stand for sums of their
+   *     line
+   * @param avoided {@link Item#key keys} of sums that must not come
+   * @param order applied to new sets only: where something is held, everything stays in its place
+   * @param seed the same seed makes the same set
+   * @return fewer sums than wanted only where a line has no more
+   */
+  public List<Item> make(
+      List<Line> lines,
+      Map<Integer, Item> held,
+      Collection<String> avoided,
+      Order order,
+      long seed) {
+    Set<String> used = new HashSet<>(avoided);
+    held.values().forEach(item -> used.add(item.key()));
+    List<Item> items = new ArrayList<>();
+    int place = 0;
+    for (Line line : lines) {
+      List<Integer> free = new ArrayList<>();
+      for (int i = 0; i < line.count(); i++) {
+        if (!held.containsKey(place + i)) {
+          free.add(place + i);
+        }
+      }
+      List<Item> drawn = draw(line, free.size(), used, seed + place);
+      int next = 0;
+      for (int i = 0; i < line.count(); i++) {
+        Item stays = held.get(place + i);
+        if (stays != null) {
+          items.add(stays);
+        } else if (next < drawn.size()) {
+          items.add(drawn.get(next++));
+        }
+      }
+      place += line.count();
+    }
+    return held.isEmpty() ? inOrder(items, order, seed) : items;
+  }
+
+  /** So many sums of a line that are not used yet; they are used then. */
+  List<Item> draw(Line line, int count, Set<String> used, long seed) {
+    List<Item> drawn = new ArrayList<>();
+    // Some of what is drawn may be used: then more is drawn, until the line has no more.
+    int asked = count == 0 ? 0 : count + 8;
+    int got = -1;
+    while (drawn.size() < count) {
+      List<Problem> problems = line.rung().draw(asked, seed);
+      if (problems.size() == got) {
+        break;
+      }
+      got = problems.size();
+      drawn.clear();
+      Set<String> usedNow = new HashSet<>(used);
+      for (Problem problem : problems) {
+        Item item = Item.of(problem, line.method(), line.rung().id());
+        if (drawn.size() < count && usedNow.add(item.key())) {
+          drawn.add(item);
+        }
+      }
+      asked *= 4;
+    }
+    drawn.forEach(item -> used.add(item.key()));
+    return drawn;
+  }
+
+  private List<Item> inOrder(List<Item> items, Order order, long seed) {
+    List<Item> ordered = new ArrayList<>(items);
+    if (order == Order.EASY_FIRST) {
+      ordered.sort(Comparator.comparingInt(this::seconds));
+    } else if (order == Order.MIXED) {
+      Collections.shuffle(ordered, new Random(seed));
+    }
+    return ordered;
+  }
+
+  private int seconds(Item item) {
+    return Workload.of(List.of(item), style).seconds();
+  }
+
+  /**
+   * A lesson: two sums to show, two to do together, some to practise and one to explain.
+   *
+   * @param line what the lesson is about; its count is that of the sums to practise
+   */
+  public List<Item> lesson(Line line, Collection<String> avoided, long seed) {
+    Line all = new Line(line.rung(), line.method(), line.count() + 5);
+    List<Item> drawn = make(List.of(all), Map.of(), avoided, Order.EASY_FIRST, seed);
+    List<Item> lesson = new ArrayList<>();
+    for (int i = 0; i < drawn.size(); i++) {
+      Item.Part part =
+          i < 2
+              ? Item.Part.SHOW
+              : i < 4
+                  ? Item.Part.TOGETHER
+                  : i < drawn.size() - 1 ? Item.Part.PRACTISE : Item.Part.EXPLAIN;
+      Item item = drawn.get(i);
+      lesson.add(new Item(item.problem(), item.method(), item.rung(), part));
+    }
+    return lesson;
+  }
+
+  /**
+   * The same set with other numbers, that takes as long within a twentieth.
+   *
+   * @param lines the lines of the set, in its order
+   * @param first the set
+   * @param avoided keys of sums that must not come, besides those of the set itself
+   */
+  public List<Item> version(
+      List<Line> lines, List<Item> first, Collection<String> avoided, long seed) {
+    Set<String> used = new HashSet<>(avoided);
+    first.forEach(item -> used.add(item.key()));
+    List<Item> version = new ArrayList<>(make(lines, Map.of(), used, Order.AS_LISTED, seed));
+    version.forEach(item -> used.add(item.key()));
+    int wanted = Workload.of(first, style).seconds();
+    int place = 0;
+    for (Line line : lines) {
+      List<Item> others = draw(line, 6 * line.count(), used, ~seed + place);
+      for (int i = place; i < Math.min(place + line.count(), version.size()); i++) {
+        version.set(i, nearest(version, i, others, wanted));
+        others.remove(version.get(i));
+      }
+      place += line.count();
+    }
+    return version;
+  }
+
+  /** The sum for a place with which the set takes the most nearly as long as wanted. */
+  private Item nearest(List<Item> version, int place, List<Item> others, int wanted) {
+    Item best = version.get(place);
+    int off = Workload.of(version, style).seconds() - wanted;
+    int own = seconds(best);
+    int least = Math.abs(off);
+    for (Item other : others) {
+      int then = Math.abs(off - own + seconds(other));
+      if (then < least) {
+        best = other;
+        least = then;
+      }
+    }
+    return best;
+  }
+}

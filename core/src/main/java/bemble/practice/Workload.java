@@ -1,0 +1,72 @@
+package bemble.practice;
+
+import bemble.fact.Fact;
+import bemble.plan.Working;
+import bemble.style.Style;
+import bemble.trait.TraitReader;
+import bemble.trait.Traits;
+import java.math.BigInteger;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/**
+ * What a set asks for.
+ *
+ * @param facts number facts used
+ * @param figures figures to write
+ * @param seconds estimated time of a practised hand
+ * @param uses how often each fact of two figures is used, by its figures, the smaller first
+ */
+public record Workload(int facts, int figures, int seconds, Map<Pair, Integer> uses) {
+  private static final BigInteger LARGEST = BigInteger.valueOf(9);
+
+  /**
+   * A number fact of two figures.
+   *
+   * @param kind {@link Fact.Kind#ADD} or {@link Fact.Kind#MULTIPLY}
+   */
+  public record Pair(Fact.Kind kind, int smaller, int larger) implements Comparable<Pair> {
+    @Override
+    public int compareTo(Pair other) {
+      int byKind = kind.compareTo(other.kind);
+      int bySmaller = Integer.compare(smaller, other.smaller);
+      return byKind != 0
+          ? byKind
+          : bySmaller != 0 ? bySmaller : Integer.compare(larger, other.larger);
+    }
+  }
+
+  /** What some sums ask for when they are worked in a style. */
+  public static Workload of(List<Item> items, Style style) {
+    int facts = 0;
+    int figures = 0;
+    int seconds = 0;
+    Map<Pair, Integer> uses = new TreeMap<>();
+    for (Item item : items) {
+      Working working = item.sum(style).work();
+      Traits traits = TraitReader.of(working);
+      facts += traits.facts().values().stream().mapToInt(Integer::intValue).sum();
+      figures += traits.marks();
+      seconds += traits.seconds();
+      working.steps().stream()
+          .flatMap(step -> step.facts().stream())
+          .filter(Workload::isPair)
+          .forEach(fact -> uses.merge(pair(fact), 1, Integer::sum));
+    }
+    return new Workload(facts, figures, seconds, uses);
+  }
+
+  private static boolean isPair(Fact fact) {
+    boolean counts = fact.kind() == Fact.Kind.ADD || fact.kind() == Fact.Kind.MULTIPLY;
+    return counts
+        && fact.operands().size() == 2
+        && fact.operands().stream().allMatch(each -> each.compareTo(LARGEST) <= 0);
+  }
+
+  private static Pair pair(Fact fact) {
+    int one = fact.operands().get(0).intValue();
+    int other = fact.operands().get(1).intValue();
+    return new Pair(fact.kind(), Math.min(one, other), Math.max(one, other));
+  }
+}

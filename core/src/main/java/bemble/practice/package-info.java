@@ -1,0 +1,5 @@
+/**
+ * Sums put together for practice: sets made of lines, their versions, what a set asks for, and what
+ * known slips make of its sums. Nothing here is drawn or kept.
+ */
+package bemble.practice;

@@ -1,0 +1,112 @@
+package bemble.practice;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import bemble.ladder.Ladder;
+import bemble.ladder.Rung;
+import bemble.method.Method;
+import bemble.method.Methods;
+import bemble.plan.Answer;
+import bemble.practice.TellingApart.Doubt;
+import bemble.problem.Problem;
+import bemble.slip.Slip;
+import bemble.slip.SlippingHand;
+import bemble.style.Style;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class SlipKeyTest {
+  static List<Rung> rungs() {
+    return Ladder.all();
+  }
+
+  /** The key says what the page of a slipping hand ends with, and names every slip that shows. */
+  @ParameterizedTest
+  @MethodSource("rungs")
+  void theKeyHasTheAnswersOfSlippingPages(Rung rung) {
+    Method<?> method = Methods.find(rung.operation(), rung.methods().get(0)).orElseThrow();
+    for (Problem problem : rung.draw(4, 6)) {
+      Item item = Item.of(problem, method.id(), rung.id());
+      SlipKey key = SlipKey.of(item, Style.STANDARD);
+      assertEquals(item.sum(Style.STANDARD).work().answer(), key.right());
+      assertFalse(key.wrong().containsKey(key.right()), problem::toString);
+      Set<Slip> shown = new HashSet<>();
+      key.wrong()
+          .forEach(
+              (answer, slips) -> {
+                slips.forEach(slip -> assertEquals(answer, page(item, slip), slip::id));
+                shown.addAll(slips);
+              });
+      for (Slip slip : SlipKey.slips(method)) {
+        assertEquals(shown.contains(slip), !page(item, slip).equals(key.right()), slip::id);
+      }
+    }
+  }
+
+  private static Answer page(Item item, Slip slip) {
+    SlippingHand hand =
+        new SlippingHand(item.problem(), List.of(SlippingHand.At.everywhere(slip)), Map.of());
+    return item.sum(Style.STANDARD).work(hand).answer();
+  }
+
+  private static List<Item> pool(String id) {
+    Rung rung = Ladder.find(id).orElseThrow();
+    return rung.draw(200, 1).stream()
+        .map(problem -> Item.of(problem, rung.methods().get(0), id))
+        .toList();
+  }
+
+  /** What is not in doubt is held pair by pair; what is cannot be told from the whole pool. */
+  @ParameterizedTest
+  @MethodSource("told")
+  void slipsAreToldApartPairByPair(String rung) {
+    List<Item> pool = pool(rung);
+    List<Slip> slips = SlipKey.slips(pool.get(0).sum(Style.STANDARD).method());
+    TellingApart set = TellingApart.among(pool, slips, Style.STANDARD);
+    assertTrue(set.items().size() <= TellingApart.MOST);
+    Set<Doubt> doubts = new HashSet<>(set.doubts());
+    for (Slip one : slips) {
+      assertEquals(doubts.contains(new Doubt(one, null)), shown(set, one) < 3, one::id);
+      for (Slip other : slips.subList(slips.indexOf(one) + 1, slips.size())) {
+        long apart =
+            set.items().stream().filter(item -> !page(item, one).equals(page(item, other))).count();
+        assertEquals(doubts.contains(new Doubt(one, other)), apart < 2, one + " and " + other);
+      }
+    }
+  }
+
+  static List<String> told() {
+    return List.of(
+        "addition-two-in-a-chain",
+        "subtraction-one-zero-crossed",
+        "multiplication-three-by-two",
+        "division-zero-inside");
+  }
+
+  private static long shown(TellingApart set, Slip slip) {
+    return set.items().stream()
+        .filter(item -> !page(item, slip).equals(SlipKey.of(item, Style.STANDARD).right()))
+        .count();
+  }
+
+  @Test
+  void fourSlipsOfZerosNeedFewSums() {
+    List<Slip> slips =
+        List.of(
+            Slip.SMALLER_FROM_LARGER,
+            Slip.NEIGHBOUR_NOT_LESS,
+            Slip.ZERO_PASSED_STAYS_ZERO,
+            Slip.ZERO_PASSED_BECOMES_TEN);
+    TellingApart set =
+        TellingApart.among(pool("subtraction-one-zero-crossed"), slips, Style.STANDARD);
+    assertEquals(List.of(), set.doubts());
+    assertTrue(set.items().size() <= 4, () -> set.items().size() + " sums");
+  }
+}
