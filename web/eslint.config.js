@@ -9,7 +9,7 @@ const FLOORS = [
   ['ui'],
   ['paper'],
   ['hand', 'session'],
-  ['board', 'desk', 'house', 'slate', 'workbook'],
+  ['board', 'desk', 'house', 'sets', 'slate', 'workbook'],
   ['app'],
 ];
 

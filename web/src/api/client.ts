@@ -3,13 +3,17 @@ import type { paths } from './schema';
 import type {
   AttemptRequest,
   ClassRequest,
+  DraftRequest,
   Fact,
   HandIn,
   KeepRequest,
   PageFile,
   PdfRequest,
+  Recipe,
   RenameRequest,
   Report,
+  SetRequest,
+  SheetRequest,
   Stroke,
   SumRef,
 } from './types';
@@ -121,6 +125,27 @@ export const api = {
         parseAs: 'blob',
       }) as Promise<BlobAnswer>,
     ),
+  ladder: () => taken(client.GET('/api/ladder')),
+  traits: () => taken(client.GET('/api/recipes/traits')),
+  countSums: (body: Recipe) => taken(client.POST('/api/recipes/count', { body })),
+  draftSet: (body: DraftRequest) => taken(client.POST('/api/sets/draft', { body })),
+  typedSums: (text: string) => taken(client.POST('/api/sets/typed', { body: { text } })),
+  sets: (search: string, before?: number) =>
+    taken(client.GET('/api/sets', { params: { query: { search, before } } })),
+  set: (id: number, version: string) =>
+    taken(client.GET('/api/sets/{id}', { params: { path: { id }, query: { version } } })),
+  keepSet: (body: SetRequest) => taken(client.POST('/api/sets', { body })),
+  changeSet: (id: number, body: SetRequest) =>
+    taken(client.PUT('/api/sets/{id}', { params: { path: { id } }, body })),
+  addVersion: (id: number) =>
+    taken(client.POST('/api/sets/{id}/versions', { params: { path: { id } } })),
+  workload: (body: SetRequest['sums']) => taken(client.POST('/api/sets/workload', { body })),
+  slipKey: (body: SetRequest['sums']) => taken(client.POST('/api/sets/slip-key', { body })),
+  removeSet: (id: number) => taken(client.DELETE('/api/sets/{id}', { params: { path: { id } } })),
+  restoreSet: (id: number) =>
+    taken(client.POST('/api/sets/{id}/restore', { params: { path: { id } } })),
+  setSheets: (body: SheetRequest) =>
+    taken<Blob>(client.POST('/api/sets/sheets', { body, parseAs: 'blob' }) as Promise<BlobAnswer>),
   backups: () => taken(client.GET('/api/backups')),
   backup: () =>
     taken<Blob>(client.GET('/api/backups/now', { parseAs: 'blob' }) as Promise<BlobAnswer>),

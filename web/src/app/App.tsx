@@ -18,6 +18,7 @@ const Workbook = lazy(() => import('../workbook/Workbook'));
 const SlateStart = lazy(() => import('../slate/SlateStart'));
 const SlateScreen = lazy(() => import('../slate/SlateScreen'));
 const HouseStyle = lazy(() => import('../house/HouseStyle'));
+const Sets = lazy(() => import('../sets/Sets'));
 const Board = lazy(() => import('../board/Board'));
 
 /** The desk top: the line to write in above, the open book with its tabs below. */
@@ -120,6 +121,7 @@ export function App() {
               <Route path="/desk" element={<DeskScreen />} />
               <Route path="/slate" element={<SlateStart />} />
               <Route path="/slate/:id" element={<SlateScreen />} />
+              <Route path="/sets/:id?" element={<Sets />} />
               <Route path="/workbook" element={<Workbook />} />
               <Route path="/house/:id?" element={<HouseStyle />} />
               <Route path="/" element={<Navigate to="/desk" replace />} />

@@ -8,6 +8,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { api } from '../api/client';
 import type { PdfRequest, Working } from '../api/types';
+import { ChoiceRow } from '../ui/ChoiceRow';
 import { open, save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
 import { allSteps } from '../session/deskReducer';
@@ -69,16 +70,16 @@ export function PaperDialog({
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="paper-title">
       <DialogTitle id="paper-title">{problem} on paper</DialogTitle>
       <DialogContent>
-        <Choice label="What" value={kind} onChoose={setKind} names={KINDS} />
+        <ChoiceRow label="What" value={kind} onChoose={setKind} names={KINDS} />
         {kind === 'STRIP' && (
           <>
-            <Choice
+            <ChoiceRow
               label="A frame for each"
               value={per}
               onChoose={setPer}
               names={{ COLUMN: 'column', STEP: 'step' }}
             />
-            <Choice
+            <ChoiceRow
               label="Frames on a sheet"
               value={String(frames)}
               onChoose={(value) => setFrames(Number(value))}
@@ -86,7 +87,7 @@ export function PaperDialog({
             />
           </>
         )}
-        <Choice
+        <ChoiceRow
           label="Sheet"
           value={size}
           onChoose={setSize}
@@ -132,34 +133,4 @@ export function PaperDialog({
 
 function Row({ children }: { children: ReactNode }) {
   return <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1.5 }}>{children}</Box>;
-}
-
-/** One of a few values, as buttons in a row. */
-function Choice<V extends string>({
-  label,
-  value,
-  names,
-  onChoose,
-}: {
-  label: string;
-  value: V;
-  names: Record<V, string>;
-  onChoose: (value: V) => void;
-}) {
-  return (
-    <Box
-      role="group"
-      aria-label={label}
-      sx={{ display: 'grid', gridTemplateColumns: '140px 1fr', gap: 1, mb: 1.5 }}
-    >
-      <Box sx={{ alignSelf: 'center', lineHeight: 1.2 }}>{label}</Box>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-        {(Object.keys(names) as V[]).map((each) => (
-          <Button key={each} aria-pressed={each === value} onClick={() => onChoose(each)}>
-            {names[each]}
-          </Button>
-        ))}
-      </Box>
-    </Box>
-  );
 }

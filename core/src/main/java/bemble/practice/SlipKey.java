@@ -18,7 +18,8 @@ import java.util.Map;
  *
  * @param item the sum
  * @param right its answer
- * @param wrong every other answer, with the slips that give it, the likelier first
+ * @param wrong every other answer, with the slips that give it in any of their forms, the likelier
+ *     first
  */
 public record SlipKey(Item item, Answer right, Map<Answer, List<Slip>> wrong) {
   /** The slips of a method that can be told from an answer; of the forms of one, the usual one. */
@@ -35,10 +36,13 @@ public record SlipKey(Item item, Answer right, Map<Answer, List<Slip>> wrong) {
     Sum sum = item.sum(style);
     Answer right = sum.answer(Hand.TRUE);
     Map<Answer, List<Slip>> wrong = new LinkedHashMap<>();
-    for (Slip slip : slips(sum.method())) {
+    for (Slip slip : sum.method().slips()) {
       Answer answer = answer(sum, slip);
-      if (!answer.equals(right)) {
-        wrong.computeIfAbsent(answer, any -> new ArrayList<>()).add(slip);
+      if (!slip.isOfSettingOut() && !answer.equals(right)) {
+        List<Slip> named = wrong.computeIfAbsent(answer, any -> new ArrayList<>());
+        if (!named.contains(slip.named())) {
+          named.add(slip.named());
+        }
       }
     }
     return new SlipKey(item, right, wrong);

@@ -28,6 +28,8 @@ public enum Slip {
   ADDED_INSTEAD(TakingSlips::addedInstead),
   NOTHING_GIVES_NOTHING(TakingSlips::nothingGivesNothing),
   SMALLER_FROM_LARGER(TakingSlips::smallerFromLarger),
+  SMALLER_FROM_LARGER_EVEN_FROM_ZERO(
+      TakingSlips::smallerFromLargerEvenFromZero, SMALLER_FROM_LARGER),
   NEIGHBOUR_NOT_LESS(TakingSlips::neighbourNotLess),
   ONE_MORE_FORGOTTEN(TakingSlips::oneMoreForgotten),
   LESS_WITHOUT_EXCHANGE(TakingSlips::lessWithoutExchange),

@@ -13,10 +13,11 @@ final class Schema {
   private static final Pattern NAME = Pattern.compile("V(\\d+)__.*");
 
   /** The tables, each behind those that it refers to. */
-  static final List<String> TABLES = List.of("page", "school_class", "attempt", "stroke");
+  static final List<String> TABLES =
+      List.of("page", "school_class", "attempt", "stroke", "practice_set", "set_sum");
 
   /** Those whose rows are numbered by the database. */
-  static final List<String> NUMBERED = List.of("page", "school_class", "attempt");
+  static final List<String> NUMBERED = List.of("page", "school_class", "attempt", "practice_set");
 
   private Schema() {}
 

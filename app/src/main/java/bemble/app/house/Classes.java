@@ -9,6 +9,7 @@ import bemble.app.store.ClassRow;
 import bemble.app.store.Stored;
 import bemble.style.Style;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -43,6 +44,11 @@ public class Classes {
         .findFirst()
         .map(row -> stored.style(row.style()))
         .orElse(Style.STANDARD);
+  }
+
+  /** The id of the current class; empty where none is. */
+  public Optional<Long> current() {
+    return mapper.all().stream().filter(ClassRow::currentClass).findFirst().map(ClassRow::id);
   }
 
   @Transactional

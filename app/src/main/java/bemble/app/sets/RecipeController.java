@@ -1,17 +1,25 @@
 package bemble.app.sets;
 
 import bemble.app.house.Classes;
+import bemble.app.http.JsonName;
 import bemble.app.http.RefusedException;
 import bemble.app.working.WorkingWords;
+import bemble.problem.Operation;
 import bemble.recipe.Clash;
 import bemble.recipe.Fitting;
+import bemble.recipe.Range;
 import bemble.recipe.Recipe;
+import bemble.recipe.Trait;
 import bemble.wording.Wording;
 import java.math.BigInteger;
 import java.security.SecureRandom;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -33,8 +41,12 @@ class RecipeController {
    * How many sums fit, and why none does.
    *
    * @param count a whole number of any size
+   * @param wishes each wish of the recipe in words, by its trait
    */
-  record CountView(String count, @Nullable String clash) {}
+  record CountView(String count, @Nullable String clash, Map<String, String> wishes) {}
+
+  /** Something that can be wished, and how that is said. */
+  record TraitView(Operation operation, String name, String words) {}
 
   /**
    * What to draw.
@@ -51,11 +63,34 @@ class RecipeController {
   CountView count(@RequestBody RecipeView request) {
     Recipe recipe = Recipes.read(request);
     BigInteger count = Fitting.of(recipe).count();
-    if (count.signum() > 0) {
-      return new CountView(count.toString(), null);
+    RecipeWords words = words();
+    String clash =
+        count.signum() > 0 ? null : words.clash(Clash.of(recipe).orElseThrow(), recipe);
+    Map<String, String> wishes = new LinkedHashMap<>();
+    recipe.wishes().keySet().stream()
+        .sorted()
+        .forEach(
+            trait ->
+                wishes.put(JsonName.of(trait), words.wish(trait, recipe.wishes().get(trait))));
+    return new CountView(count.toString(), clash, wishes);
+  }
+
+  /** All that can be wished of sums, operation by operation. */
+  @GetMapping("/traits")
+  List<TraitView> traits() {
+    RecipeWords words = words();
+    List<TraitView> traits = new ArrayList<>();
+    for (Operation operation : Operation.values()) {
+      for (Trait trait : Trait.of(operation)) {
+        String said = words.wish(trait, Range.atLeast(1));
+        traits.add(new TraitView(operation, JsonName.of(trait), said));
+      }
     }
-    RecipeWords words = new RecipeWords(new Wording(classes.currentStyle()));
-    return new CountView("0", words.clash(Clash.of(recipe).orElseThrow(), recipe));
+    return traits;
+  }
+
+  private RecipeWords words() {
+    return new RecipeWords(new Wording(classes.currentStyle()));
   }
 
   @PostMapping("/draw")

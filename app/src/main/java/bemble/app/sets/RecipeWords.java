@@ -17,7 +17,7 @@ final class RecipeWords {
   }
 
   /** A wish in words: {@code exactly 2 carries}, {@code no new column}. */
-  private String wish(Trait trait, Range range) {
+  String wish(Trait trait, Range range) {
     String key = "trait." + Wording.key(trait);
     if (range.to() == 0) {
       return wording.label(key + ".none", Map.of());
@@ -26,6 +26,14 @@ final class RecipeWords {
     String many = range(range);
     return wording.label(
         key + ".some", Map.of("range", many, "count", count, "carries", count, "exchanges", count));
+  }
+
+  /** All wishes of a recipe. */
+  List<String> wishes(Recipe recipe) {
+    return recipe.wishes().keySet().stream()
+        .sorted()
+        .map(trait -> wish(trait, recipe.wishes().get(trait)))
+        .toList();
   }
 
   private String range(Range range) {

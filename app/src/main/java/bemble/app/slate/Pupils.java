@@ -11,6 +11,7 @@ import bemble.judge.Written;
 import bemble.method.Sum;
 import bemble.paper.Paper;
 import bemble.plan.Working;
+import bemble.practice.SlipKey;
 import bemble.slate.PageOfStrokes;
 import bemble.slate.Slate;
 import bemble.slate.Stroke;
@@ -60,12 +61,7 @@ public class Pupils {
     if (!Judge.judges(sum.method())) {
       return List.of();
     }
-    List<Slip> slips = sum.method().slips();
-    // Of the forms of one slip the usual one stands for all.
-    return slips.stream()
-        .filter(slip -> !slip.isOfSettingOut())
-        .filter(slip -> slip.named() == slip || !slips.contains(slip.named()))
-        .toList();
+    return SlipKey.slips(sum.method());
   }
 
   PupilView write(SumRef request, List<String> ids) {

@@ -108,7 +108,7 @@ public final class WorkingWords {
     return wording.label("method.unknown", Map.of("method", id, "known", known));
   }
 
-  AnswerView answer(Problem problem, Answer answer, Style style) {
+  public AnswerView answer(Problem problem, Answer answer, Style style) {
     String value = answer.value().toString();
     if (answer instanceof Answer.Quotient quotient) {
       Numeral left = quotient.remainder();

@@ -18,6 +18,8 @@ import bemble.app.file.Backups;
 import bemble.app.file.Keeper;
 import bemble.app.house.Classes;
 import bemble.app.page.Pages;
+import bemble.app.sets.Drafts;
+import bemble.app.sets.SetBook;
 import bemble.app.slate.Attempts;
 import bemble.app.slate.Pupils;
 import bemble.app.working.Sums;
@@ -42,6 +44,8 @@ class ErrorAnswersTest {
   @MockitoBean Pages pages;
   @MockitoBean Classes classes;
   @MockitoBean Exports exports;
+  @MockitoBean SetBook book;
+  @MockitoBean Drafts drafts;
   @MockitoBean Sums sums;
   @MockitoBean Attempts attempts;
   @MockitoBean Pupils pupils;

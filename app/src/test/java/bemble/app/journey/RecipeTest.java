@@ -85,6 +85,18 @@ class RecipeTest extends Conversation {
   }
 
   @Test
+  void everyTraitCanBeSaid() {
+    JsonNode traits = talk.get("/api/recipes/traits").json();
+    assertTrue(traits.size() > 25, traits.size() + " traits");
+    for (JsonNode trait : traits) {
+      assertTrue(trait.get("words").asText().matches("[^{}]{6,60}"), trait::toString);
+    }
+    JsonNode said =
+        talk.post("/api/recipes/count", recipe(Map.of("exchanges", exactly(2)))).json();
+    assertEquals("exactly 2 exchanges", said.at("/wishes/exchanges").asText());
+  }
+
+  @Test
   void drawsRootsToTheirPlaces() {
     Map<String, Object> recipe =
         Map.of(

@@ -49,6 +49,7 @@ public final class AddToBoth implements Method<Subtraction> {
         Slip.NOTHING_GIVES_THE_NUMBER,
         Slip.NOTHING_GIVES_NOTHING,
         Slip.SMALLER_FROM_LARGER,
+        Slip.SMALLER_FROM_LARGER_EVEN_FROM_ZERO,
         Slip.ONE_MORE_FORGOTTEN,
         Slip.LESS_WITHOUT_EXCHANGE,
         Slip.TOO_SMALL_GIVES_NOTHING,

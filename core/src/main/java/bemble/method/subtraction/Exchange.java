@@ -48,6 +48,7 @@ public final class Exchange implements Method<Subtraction> {
         Slip.NOTHING_GIVES_THE_NUMBER,
         Slip.NOTHING_GIVES_NOTHING,
         Slip.SMALLER_FROM_LARGER,
+        Slip.SMALLER_FROM_LARGER_EVEN_FROM_ZERO,
         Slip.NEIGHBOUR_NOT_LESS,
         Slip.NOBODY_PAYS,
         Slip.LESS_WITHOUT_EXCHANGE,

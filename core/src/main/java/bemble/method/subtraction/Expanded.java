@@ -63,6 +63,7 @@ public final class Expanded implements Method<Subtraction> {
         Slip.NOTHING_GIVES_THE_NUMBER,
         Slip.NOTHING_GIVES_NOTHING,
         Slip.SMALLER_FROM_LARGER,
+        Slip.SMALLER_FROM_LARGER_EVEN_FROM_ZERO,
         Slip.NEIGHBOUR_NOT_LESS,
         Slip.LESS_WITHOUT_EXCHANGE,
         Slip.FACT_ONE_OUT);

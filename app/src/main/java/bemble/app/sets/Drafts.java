@@ -1,0 +1,203 @@
+package bemble.app.sets;
+
+import bemble.app.house.Classes;
+import bemble.app.http.RefusedException;
+import bemble.app.sets.SetJson.ApartRequest;
+import bemble.app.sets.SetJson.ApartView;
+import bemble.app.sets.SetJson.BadLine;
+import bemble.app.sets.SetJson.DraftRequest;
+import bemble.app.sets.SetJson.DraftView;
+import bemble.app.sets.SetJson.LineView;
+import bemble.app.sets.SetJson.SumRequest;
+import bemble.app.sets.SetJson.SumView;
+import bemble.app.sets.SetJson.TypedView;
+import bemble.app.store.SetMapper;
+import bemble.app.working.SumRef;
+import bemble.app.working.Sums;
+import bemble.ladder.Ladder;
+import bemble.ladder.Rung;
+import bemble.method.Method;
+import bemble.method.Methods;
+import bemble.method.Sum;
+import bemble.practice.Item;
+import bemble.practice.Line;
+import bemble.practice.SetMaker;
+import bemble.practice.SlipKey;
+import bemble.practice.TellingApart;
+import bemble.problem.Problem;
+import bemble.recipe.Clash;
+import bemble.recipe.Recipe;
+import bemble.slip.Slip;
+import bemble.style.Style;
+import bemble.wording.Wording;
+import java.security.SecureRandom;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import org.springframework.stereotype.Service;
+
+/** Makes sets that are not kept yet. */
+@Service
+public class Drafts {
+  /** Sums of the class's latest sets do not come again. */
+  private static final int LATEST_SETS = 3;
+
+  private static final int MOST_TYPED = 200;
+
+  /** Sums that a set which tells slips apart is chosen from. */
+  private static final int POOL = 150;
+
+  private final Random seeds = new SecureRandom();
+  private final Classes classes;
+  private final Sums sums;
+  private final SetMapper mapper;
+
+  Drafts(Classes classes, Sums sums, SetMapper mapper) {
+    this.classes = classes;
+    this.sums = sums;
+    this.mapper = mapper;
+  }
+
+  DraftView draft(DraftRequest request) {
+    Style style = classes.currentStyle();
+    List<Line> lines = request.lines().stream().map(line -> line(line, style)).toList();
+    Set<String> avoided = new HashSet<>(latest());
+    for (String plain : request.avoided() == null ? List.<String>of() : request.avoided()) {
+      avoided.add(item(new SumRequest(plain, null, null, null)).key());
+    }
+    Map<Integer, Item> held = held(request, lines);
+    long seed = request.seed() == null ? seeds.nextLong() : request.seed();
+    SetMaker maker = new SetMaker(style);
+    boolean lesson = Boolean.TRUE.equals(request.lesson());
+    SetMaker.Order order = request.order() == null ? SetMaker.Order.AS_LISTED : request.order();
+    List<Item> items =
+        lesson
+            ? maker.lesson(lines.get(0), avoided, seed)
+            : maker.make(lines, held, avoided, order, seed);
+    int wanted = lesson ? items.size() : lines.stream().mapToInt(Line::count).sum();
+    SetWords words = new SetWords(style);
+    return new DraftView(words.sums(items), words.workload(items), wanted - items.size());
+  }
+
+  /** A set that is held stays where it is, each sum as one of the line at its place. */
+  private Map<Integer, Item> held(DraftRequest request, List<Line> lines) {
+    Map<Integer, Item> held = new HashMap<>();
+    int place = 0;
+    for (Line line : lines) {
+      for (int i = 0; i < line.count(); i++, place++) {
+        String plain = request.held() == null ? null : request.held().get(place);
+        if (plain != null) {
+          held.put(place, item(new SumRequest(plain, line.method(), line.rung().id(), null)));
+        }
+      }
+    }
+    return held;
+  }
+
+  /** Keys of the sums in the latest sets of the current class. */
+  private List<String> latest() {
+    return classes.current().stream()
+        .flatMap(id -> mapper.latestSums(id, LATEST_SETS).stream())
+        .map(row -> item(new SumRequest(row.plain(), row.method(), row.rung(), null)).key())
+        .toList();
+  }
+
+  /** The line that was sent; refused where no sum fits it. */
+  Line line(LineView view, Style style) {
+    Rung rung = rung(view);
+    String method = view.method() == null ? rung.methods().get(0) : view.method();
+    Methods.find(rung.operation(), method)
+        .orElseThrow(() -> RefusedException.of("no-method", method));
+    Recipe recipe = rung.recipe();
+    Clash.of(recipe)
+        .ifPresent(
+            clash -> {
+              String sentence = new RecipeWords(new Wording(style)).clash(clash, recipe);
+              throw RefusedException.saying("clash", sentence);
+            });
+    return new Line(rung, method, view.count());
+  }
+
+  private static Rung rung(LineView view) {
+    if (view.rung() != null && !view.rung().isEmpty()) {
+      return Ladder.find(view.rung())
+          .orElseThrow(() -> RefusedException.of("no-rung", view.rung()));
+    }
+    Recipe recipe = Recipes.read(view.recipe());
+    List<String> methods = Methods.of(recipe.operation()).stream().map(Method::id).toList();
+    return new Rung("", recipe, Map.of(), List.of(), methods, List.of());
+  }
+
+  /** A sum in plain figures; refused where it cannot be read, or not worked by its method. */
+  Item item(SumRequest request) {
+    Sum sum = sums.read(new SumRef(request.plain(), request.method(), Style.STANDARD));
+    String rung = request.rung() == null ? "" : request.rung();
+    Item.Part part = request.part() == null ? Item.Part.PRACTISE : request.part();
+    return new Item(sum.problem(), sum.method().id(), rung, part);
+  }
+
+  /** Sums typed one to a line, in the class's own marks; lines that are none are named. */
+  TypedView typed(String text) {
+    Style style = classes.currentStyle();
+    SetWords words = new SetWords(style);
+    List<SumView> good = new ArrayList<>();
+    List<BadLine> bad = new ArrayList<>();
+    String[] lines = text.split("\\R", -1);
+    if (lines.length > MOST_TYPED) {
+      throw RefusedException.of("too-many-lines", MOST_TYPED);
+    }
+    for (int i = 0; i < lines.length; i++) {
+      if (lines[i].isBlank()) {
+        continue;
+      }
+      try {
+        Sum sum = sums.read(new SumRef(lines[i], null, style));
+        good.add(words.sum(Item.of(sum.problem(), sum.method().id(), "")));
+      } catch (RefusedException refused) {
+        bad.add(new BadLine(i + 1, lines[i].strip(), refused.getMessage()));
+      }
+    }
+    return new TypedView(good, bad);
+  }
+
+  ApartView tellApart(ApartRequest request) {
+    Style style = classes.currentStyle();
+    Line line = line(request.line(), style);
+    Method<?> method = Methods.find(line.rung().operation(), line.method()).orElseThrow();
+    List<Slip> known = SlipKey.slips(method);
+    List<Slip> slips = request.slips() == null ? known : chosen(request.slips(), known);
+    if (slips.isEmpty()) {
+      throw RefusedException.of("no-slips");
+    }
+    long seed = request.seed() == null ? seeds.nextLong() : request.seed();
+    List<Item> pool = new ArrayList<>();
+    for (Problem problem : line.rung().draw(POOL, seed)) {
+      if (Methods.misfit(method, problem).isEmpty()) {
+        pool.add(Item.of(problem, method.id(), line.rung().id()));
+      }
+    }
+    TellingApart set = TellingApart.among(pool, slips, style);
+    SetWords words = new SetWords(style);
+    return new ApartView(
+        words.sums(set.items()),
+        slips.stream().map(words::slip).toList(),
+        words.answers(set),
+        set.doubts().stream().map(words::doubt).toList());
+  }
+
+  private static List<Slip> chosen(List<String> ids, List<Slip> known) {
+    List<Slip> chosen = new ArrayList<>();
+    for (String id : ids) {
+      chosen.add(
+          known.stream()
+              .filter(slip -> slip.id().equals(id))
+              .findFirst()
+              .orElseThrow(() -> RefusedException.of("no-such-slip", id)));
+    }
+    return chosen;
+  }
+}

@@ -1,0 +1,235 @@
+package bemble.app.sets;
+
+import bemble.app.file.Keeper;
+import bemble.app.house.Classes;
+import bemble.app.http.MissingException;
+import bemble.app.http.Part;
+import bemble.app.http.RefusedException;
+import bemble.app.sets.SetJson.KeyView;
+import bemble.app.sets.SetJson.LineView;
+import bemble.app.sets.SetJson.SetEntry;
+import bemble.app.sets.SetJson.SetRequest;
+import bemble.app.sets.SetJson.SetView;
+import bemble.app.sets.SetJson.SumRequest;
+import bemble.app.store.Bin;
+import bemble.app.store.NewSet;
+import bemble.app.store.SetMapper;
+import bemble.app.store.SetRow;
+import bemble.app.store.SetSumRow;
+import bemble.app.working.WorkingWords;
+import bemble.practice.Item;
+import bemble.practice.Line;
+import bemble.practice.SetMaker;
+import bemble.style.Style;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.type.TypeReference;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps sets with their versions. */
+@Service
+public class SetBook {
+  private static final List<String> VERSIONS = List.of("A", "B", "C", "D");
+
+  private final SetMapper mapper;
+  private final Drafts drafts;
+  private final Classes classes;
+  private final Bin bin;
+  private final Keeper keeper;
+  private final Clock clock;
+  private final ObjectMapper json;
+
+  SetBook(
+      SetMapper mapper,
+      Drafts drafts,
+      Classes classes,
+      Bin bin,
+      Keeper keeper,
+      Clock clock,
+      ObjectMapper json) {
+    this.mapper = mapper;
+    this.drafts = drafts;
+    this.classes = classes;
+    this.bin = bin;
+    this.keeper = keeper;
+    this.clock = clock;
+    this.json = json;
+  }
+
+  /** A part of what is found: sets kept before the one of that id. */
+  Part<SetEntry> search(String words, long before) {
+    String typed = words.toLowerCase(Locale.ROOT).strip();
+    String like = "%" + typed.replaceAll("([!%_])", "!$1") + "%";
+    List<SetEntry> found =
+        mapper.search(like, before, Part.SIZE).stream()
+            .map(
+                row ->
+                    new SetEntry(row.id(), row.title(), row.keptAt(), row.sums(), row.versions()))
+            .toList();
+    return new Part<>(found, mapper.count(like));
+  }
+
+  @Transactional
+  public SetView keep(SetRequest request) {
+    List<Item> items = items(request);
+    Long classId = classes.current().orElse(null);
+    OffsetDateTime now = OffsetDateTime.now(clock);
+    long id = mapper.insert(new NewSet(request.title().strip(), classId, lines(request), now));
+    mapper.addSums(id, rows("A", items));
+    keeper.confirm();
+    return open(id, "A");
+  }
+
+  private List<Item> items(SetRequest request) {
+    return request.sums().stream().map(drafts::item).toList();
+  }
+
+  private static List<SetSumRow> rows(String version, List<Item> items) {
+    List<SetSumRow> rows = new ArrayList<>();
+    for (Item item : items) {
+      String plain = WorkingWords.plain(item.problem());
+      rows.add(
+          new SetSumRow(
+              version, rows.size(), plain, item.method(), item.rung(), item.part().name()));
+    }
+    return rows;
+  }
+
+  SetView open(long id, String version) {
+    SetRow row = find(id);
+    List<SetSumRow> sums = mapper.sums(id);
+    List<Item> items = items(sums, version);
+    SetWords words = new SetWords(classes.currentStyle());
+    return new SetView(
+        id,
+        row.title(),
+        row.keptAt(),
+        lines(row),
+        version,
+        sums.stream().map(SetSumRow::version).distinct().toList(),
+        words.sums(items),
+        words.workload(items));
+  }
+
+  private List<Item> items(List<SetSumRow> sums, String version) {
+    List<Item> items =
+        sums.stream()
+            .filter(sum -> sum.version().equals(version))
+            .map(
+                sum ->
+                    drafts.item(
+                        new SumRequest(
+                            sum.plain(), sum.method(), sum.rung(), Item.Part.valueOf(sum.part()))))
+            .toList();
+    if (items.isEmpty()) {
+      throw new MissingException("set");
+    }
+    return items;
+  }
+
+  /** Other numbers for a set take its other versions away: they would be of other sums. */
+  @Transactional
+  public SetView change(long id, SetRequest request) {
+    List<Item> items = items(request);
+    if (mapper.change(id, request.title().strip(), lines(request)) == 0) {
+      throw missing();
+    }
+    List<SetSumRow> rows = rows("A", items);
+    List<SetSumRow> before =
+        mapper.sums(id).stream().filter(sum -> sum.version().equals("A")).toList();
+    if (!rows.equals(before)) {
+      mapper.removeSums(id);
+      mapper.addSums(id, rows);
+    }
+    keeper.confirm();
+    return open(id, "A");
+  }
+
+  /** Adds the next version of a set. */
+  @Transactional
+  public SetView addVersion(long id) {
+    SetRow row = find(id);
+    List<SetSumRow> sums = mapper.sums(id);
+    int versions = (int) sums.stream().map(SetSumRow::version).distinct().count();
+    if (versions == VERSIONS.size()) {
+      throw RefusedException.of("no-more-versions");
+    }
+    Style style = classes.currentStyle();
+    List<Line> lines = lines(row).stream().map(line -> drafts.line(line, style)).toList();
+    List<Item> first = items(sums, "A");
+    if (lines.stream().mapToInt(Line::count).sum() != first.size()) {
+      throw RefusedException.of("typed-versions");
+    }
+    List<String> used = new ArrayList<>();
+    for (String version : VERSIONS.subList(0, versions)) {
+      items(sums, version).forEach(item -> used.add(item.key()));
+    }
+    List<Item> items = new SetMaker(style).version(lines, first, used, id * 31 + versions);
+    if (items.size() < first.size()) {
+      throw RefusedException.of("no-sums-left");
+    }
+    String version = VERSIONS.get(versions);
+    mapper.addSums(id, rows(version, withParts(items, first)));
+    keeper.confirm();
+    return open(id, version);
+  }
+
+  private static List<Item> withParts(List<Item> items, List<Item> first) {
+    List<Item> parted = new ArrayList<>();
+    for (int i = 0; i < items.size(); i++) {
+      Item item = items.get(i);
+      parted.add(new Item(item.problem(), item.method(), item.rung(), first.get(i).part()));
+    }
+    return parted;
+  }
+
+  List<KeyView> slipKey(long id, String version) {
+    find(id);
+    SetWords words = new SetWords(classes.currentStyle());
+    return items(mapper.sums(id), version).stream().map(words::key).toList();
+  }
+
+  void delete(long id) {
+    if (!bin.delete(mapper, id)) {
+      throw missing();
+    }
+    keeper.confirm();
+  }
+
+  void restore(long id) {
+    if (mapper.restore(id) == 0) {
+      throw missing();
+    }
+    keeper.confirm();
+  }
+
+  private SetRow find(long id) {
+    return mapper.find(id).orElseThrow(SetBook::missing);
+  }
+
+  private String lines(SetRequest request) {
+    try {
+      return json.writeValueAsString(request.lines() == null ? List.of() : request.lines());
+    } catch (JsonProcessingException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private List<LineView> lines(SetRow row) {
+    try {
+      return json.readValue(row.lines(), new TypeReference<>() {});
+    } catch (JsonProcessingException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private static MissingException missing() {
+    return new MissingException("set");
+  }
+}

@@ -1,0 +1,102 @@
+package bemble.app.sets;
+
+import bemble.app.http.Part;
+import bemble.app.sets.SetJson.ApartRequest;
+import bemble.app.sets.SetJson.ApartView;
+import bemble.app.sets.SetJson.DraftRequest;
+import bemble.app.sets.SetJson.DraftView;
+import bemble.app.sets.SetJson.KeyView;
+import bemble.app.sets.SetJson.SetEntry;
+import bemble.app.sets.SetJson.SetRequest;
+import bemble.app.sets.SetJson.SetView;
+import bemble.app.sets.SetJson.TypedRequest;
+import bemble.app.sets.SetJson.TypedView;
+import jakarta.validation.Valid;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Sets: made, kept, changed, and what slips make of them. */
+@RestController
+@RequestMapping("/api/sets")
+class SetController {
+  private final SetBook book;
+  private final Drafts drafts;
+
+  SetController(SetBook book, Drafts drafts) {
+    this.book = book;
+    this.drafts = drafts;
+  }
+
+  @PostMapping("/draft")
+  DraftView draft(@Valid @RequestBody DraftRequest request) {
+    return drafts.draft(request);
+  }
+
+  /** Reads sums that were typed or pasted; keeps nothing. */
+  @PostMapping("/typed")
+  TypedView typed(@Valid @RequestBody TypedRequest request) {
+    return drafts.typed(request.text());
+  }
+
+  @PostMapping("/telling-apart")
+  ApartView tellApart(@Valid @RequestBody ApartRequest request) {
+    return drafts.tellApart(request);
+  }
+
+  @PostMapping
+  @ResponseStatus(HttpStatus.CREATED)
+  SetView keep(@Valid @RequestBody SetRequest request) {
+    return book.keep(request);
+  }
+
+  @GetMapping
+  Part<SetEntry> search(
+      @RequestParam(defaultValue = "") String search,
+      @RequestParam(defaultValue = "" + Long.MAX_VALUE) long before) {
+    return book.search(search, before);
+  }
+
+  @GetMapping("/{id}")
+  SetView open(@PathVariable long id, @RequestParam(defaultValue = "A") String version) {
+    return book.open(id, version);
+  }
+
+  @PutMapping("/{id}")
+  SetView change(@PathVariable long id, @Valid @RequestBody SetRequest request) {
+    return book.change(id, request);
+  }
+
+  @PostMapping("/{id}/versions")
+  @ResponseStatus(HttpStatus.CREATED)
+  SetView addVersion(@PathVariable long id) {
+    return book.addVersion(id);
+  }
+
+  @GetMapping("/{id}/slip-key")
+  List<KeyView> slipKey(@PathVariable long id, @RequestParam(defaultValue = "A") String version) {
+    return book.slipKey(id, version);
+  }
+
+  @DeleteMapping("/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void delete(@PathVariable long id) {
+    book.delete(id);
+  }
+
+  /** Takes a deletion back. */
+  @PostMapping("/{id}/restore")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void restore(@PathVariable long id) {
+    book.restore(id);
+  }
+}

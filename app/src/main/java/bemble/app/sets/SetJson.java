@@ -1,0 +1,160 @@
+package bemble.app.sets;
+
+import bemble.paper.Paper;
+import bemble.practice.Item;
+import bemble.practice.SetMaker;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/** What is said of sets on HTTP. */
+final class SetJson {
+  private SetJson() {}
+
+  /**
+   * A line of a set: so many sums of a rung, or of a recipe of its own.
+   *
+   * @param method how they are worked; the usual method if left out
+   */
+  record LineView(
+      @Nullable String rung,
+      @Nullable RecipeView recipe,
+      @Nullable String method,
+      @Min(value = 1, message = "{valid.line-count}")
+          @Max(value = 100, message = "{valid.line-count}")
+          int count) {}
+
+  /**
+   * What to make a set of; nothing is kept.
+   *
+   * @param held sums in plain figures that stay, by their place from 0
+   * @param avoided sums in plain figures that must not come
+   * @param lesson whether the first line is to become a lesson
+   * @param seed the same seed makes the same set; any if left out
+   */
+  record DraftRequest(
+      @NotEmpty(message = "{valid.lines-of-set}") @Size(max = 20, message = "{valid.lines-of-set}")
+          List<@Valid @NotNull LineView> lines,
+      @Nullable Map<Integer, String> held,
+      @Nullable List<String> avoided,
+      SetMaker.@Nullable Order order,
+      @Nullable Boolean lesson,
+      @Nullable Long seed) {}
+
+  /** A sum of a set, as it is sent to be kept. */
+  record SumRequest(
+      @NotBlank(message = "{valid.sum}") String plain,
+      @Nullable String method,
+      @Nullable String rung,
+      Item.@Nullable Part part) {}
+
+  /** A set to be kept, or how it is to be changed. */
+  record SetRequest(
+      @NotBlank(message = "{valid.title}") @Size(max = 120, message = "{valid.title-length}")
+          String title,
+      @Nullable List<@Valid @NotNull LineView> lines,
+      @NotEmpty(message = "{valid.sums-of-set}") @Size(max = 200, message = "{valid.sums-of-set}")
+          List<@Valid @NotNull SumRequest> sums) {}
+
+  /**
+   * A sum of a set, set out.
+   *
+   * @param problem as the class writes it
+   * @param paper what stands there before it is worked
+   */
+  record SumView(
+      String plain,
+      String problem,
+      String method,
+      String methodName,
+      String rung,
+      @Nullable String rungName,
+      Item.Part part,
+      String answer,
+      int seconds,
+      Paper paper) {}
+
+  /** A number fact of two figures, and how often it is used. */
+  record FactUse(String fact, int times) {}
+
+  /** What a set asks for, in all. */
+  record WorkloadView(int facts, int figures, int seconds, List<FactUse> uses) {}
+
+  /**
+   * Sums that are not kept yet.
+   *
+   * @param missing how many sums fewer there are than were wanted
+   */
+  record DraftView(List<SumView> sums, WorkloadView workload, int missing) {}
+
+  /** A kept set in one of its versions. */
+  record SetView(
+      long id,
+      String title,
+      OffsetDateTime keptAt,
+      List<LineView> lines,
+      String version,
+      List<String> versions,
+      List<SumView> sums,
+      WorkloadView workload) {}
+
+  /** A kept set in a list. */
+  record SetEntry(long id, String title, OffsetDateTime keptAt, int sums, int versions) {}
+
+  /** Sums typed or pasted, one to a line. */
+  record TypedRequest(@NotNull(message = "{valid.sum}") String text) {}
+
+  /** A line that is no sum, from 1, and why. */
+  record BadLine(int line, String text, String sentence) {}
+
+  /** What was read of typed lines. */
+  record TypedView(List<SumView> sums, List<BadLine> bad) {}
+
+  /** A slip by its name. */
+  record SlipName(String id, String name) {}
+
+  /** A wrong answer, and the slips that give it. */
+  record WrongAnswer(String answer, List<SlipName> slips) {}
+
+  /** The wrong answers that known slips give to a sum. */
+  record KeyView(String problem, String answer, List<WrongAnswer> wrong) {}
+
+  /**
+   * Which slips are to be told apart.
+   *
+   * @param slips their ids; all that the method knows if left out
+   */
+  record ApartRequest(
+      @NotNull(message = "{valid.lines-of-set}") @Valid LineView line,
+      @Nullable List<String> slips,
+      @Nullable Long seed) {}
+
+  /**
+   * Sums that tell slips apart.
+   *
+   * @param answers for each sum the right answer, then that of each slip
+   * @param doubts what cannot be told, in sentences
+   */
+  record ApartView(
+      List<SumView> sums, List<SlipName> slips, List<List<String>> answers, List<String> doubts) {}
+
+  /** A rung of the ladder. */
+  record RungView(
+      String id,
+      String operation,
+      String operationName,
+      String name,
+      String news,
+      RecipeView recipe,
+      List<String> wishes,
+      String method,
+      List<String> needs) {}
+}

@@ -1,0 +1,119 @@
+package bemble.app.sets;
+
+import bemble.app.sets.SetJson.FactUse;
+import bemble.app.sets.SetJson.KeyView;
+import bemble.app.sets.SetJson.SlipName;
+import bemble.app.sets.SetJson.SumView;
+import bemble.app.sets.SetJson.WorkloadView;
+import bemble.app.sets.SetJson.WrongAnswer;
+import bemble.app.working.WorkingWords;
+import bemble.fact.Fact;
+import bemble.ladder.Ladder;
+import bemble.method.Sum;
+import bemble.paper.Paper;
+import bemble.plan.Answer;
+import bemble.plan.Working;
+import bemble.practice.Item;
+import bemble.practice.SlipKey;
+import bemble.practice.TellingApart;
+import bemble.practice.Workload;
+import bemble.slip.Slip;
+import bemble.style.Style;
+import bemble.trait.TraitReader;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+
+/** Puts sets into the words of a class. */
+final class SetWords {
+  private final Style style;
+  private final WorkingWords words;
+
+  SetWords(Style style) {
+    this.style = style;
+    words = WorkingWords.of(style);
+  }
+
+  SumView sum(Item item) {
+    Sum sum = item.sum(style);
+    Working working = sum.work();
+    Paper page = working.paper();
+    return new SumView(
+        WorkingWords.plain(item.problem()),
+        words.problem(item.problem()),
+        item.method(),
+        words.name(sum.method()),
+        item.rung(),
+        Ladder.find(item.rung()).isPresent() ? rung(item.rung(), "name") : null,
+        item.part(),
+        answer(item, working.answer()),
+        TraitReader.of(working).seconds(),
+        new Paper(page.extent(), page.onesColumn(), working.setOut()));
+  }
+
+  List<SumView> sums(List<Item> items) {
+    return items.stream().map(this::sum).toList();
+  }
+
+  /** The name of a rung, or what is new on it. */
+  String rung(String id, String part) {
+    return words.wording().label("rung." + id + "." + part, Map.of());
+  }
+
+  private String answer(Item item, Answer answer) {
+    return words.answer(item.problem(), answer, style).text();
+  }
+
+  WorkloadView workload(List<Item> items) {
+    Workload load = Workload.of(items, style);
+    List<FactUse> uses =
+        load.uses().entrySet().stream()
+            .sorted(Map.Entry.comparingByValue(Comparator.reverseOrder()))
+            .map(use -> new FactUse(fact(use.getKey()), use.getValue()))
+            .toList();
+    return new WorkloadView(load.facts(), load.figures(), load.seconds(), uses);
+  }
+
+  private static String fact(Workload.Pair pair) {
+    String sign = pair.kind() == Fact.Kind.ADD ? " + " : " × ";
+    return pair.smaller() + sign + pair.larger();
+  }
+
+  SlipName slip(Slip slip) {
+    return new SlipName(
+        slip.id(), words.wording().label("slip." + slip.named().id() + ".name", Map.of()));
+  }
+
+  KeyView key(Item item) {
+    SlipKey key = SlipKey.of(item, style);
+    List<WrongAnswer> wrong =
+        key.wrong().entrySet().stream()
+            .map(
+                each ->
+                    new WrongAnswer(
+                        answer(item, each.getKey()),
+                        each.getValue().stream().map(this::slip).toList()))
+            .toList();
+    return new KeyView(words.problem(item.problem()), answer(item, key.right()), wrong);
+  }
+
+  List<List<String>> answers(TellingApart set) {
+    return IntStream.range(0, set.items().size())
+        .mapToObj(
+            i ->
+                set.answers().get(i).stream()
+                    .map(answer -> answer(set.items().get(i), answer))
+                    .toList())
+        .toList();
+  }
+
+  String doubt(TellingApart.Doubt doubt) {
+    String slip = slip(doubt.slip()).name();
+    return doubt.other() == null
+        ? words.wording().label("apart.seldom", Map.of("slip", slip))
+        : words
+            .wording()
+            .label("apart.alike", Map.of("slip", slip, "other", slip(doubt.other()).name()));
+  }
+}

@@ -1,0 +1,13 @@
+package bemble.app.store;
+
+import java.time.OffsetDateTime;
+
+/**
+ * A set as it lies in the table.
+ *
+ * @param lines what it was made of, in JSON
+ * @param sums how many sums a version has
+ * @param versions how many versions there are
+ */
+public record SetRow(
+    long id, String title, String lines, OffsetDateTime keptAt, int sums, int versions) {}

@@ -1,0 +1,229 @@
+package bemble.app.journey;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Sets over HTTP. */
+class SetTest {
+  private static final Map<String, Object> TWELVE =
+      Map.of("rung", "subtraction-one-zero-crossed", "count", 12);
+
+  @TempDir static Path folder;
+  private static RunningApp app;
+  private static Talk talk;
+
+  @BeforeAll
+  static void start() {
+    app = new RunningApp(folder.resolve("sets"), false);
+    talk = new Talk(app.address());
+  }
+
+  @AfterAll
+  static void stop() {
+    app.close();
+  }
+
+  private static JsonNode draft(Map<String, Object> request) {
+    Talk.Answer answer = talk.post("/api/sets/draft", request);
+    assertEquals(200, answer.status(), answer.text());
+    return answer.json();
+  }
+
+  private static List<String> plain(JsonNode of) {
+    return of.get("sums").findValues("plain").stream().map(JsonNode::asText).toList();
+  }
+
+  private static JsonNode kept(String title, long seed) {
+    JsonNode draft = draft(Map.of("lines", List.of(TWELVE), "seed", seed));
+    List<Object> sums = new ArrayList<>();
+    for (JsonNode sum : draft.get("sums")) {
+      sums.add(
+          Map.of(
+              "plain", sum.get("plain").asText(),
+              "method", sum.get("method").asText(),
+              "rung", sum.get("rung").asText()));
+    }
+    Talk.Answer answer =
+        talk.post("/api/sets", Map.of("title", title, "lines", List.of(TWELVE), "sums", sums));
+    assertEquals(201, answer.status(), answer.text());
+    return answer.json();
+  }
+
+  @Test
+  void theLadderHasEveryRungWithItsRecipe() {
+    JsonNode ladder = talk.get("/api/ladder").json();
+    assertTrue(ladder.size() > 55, ladder.size() + " rungs");
+    for (JsonNode rung : ladder) {
+      JsonNode count = talk.post("/api/recipes/count", rung.get("recipe")).json().get("count");
+      assertTrue(count.asLong() >= 40, rung::toString);
+      assertFalse(rung.get("wishes").toString().contains("{"), rung::toString);
+    }
+  }
+
+  @Test
+  void aSetIsKeptFoundChangedDeletedAndBroughtBack() {
+    JsonNode set = kept("Beds by the wall", 3);
+    String path = "/api/sets/" + set.get("id").asLong();
+    assertEquals(12, set.get("sums").size());
+    assertEquals("A", set.get("version").asText());
+    assertTrue(set.at("/workload/seconds").asInt() > 12);
+    assertEquals(set, talk.get(path).json());
+    assertTrue(talk.get("/api/sets?search=by%20the%20wall").text().contains("Beds by the wall"));
+
+    Map<String, Object> change =
+        Map.of("title", "Beds", "sums", List.of(Map.of("plain", "402 − 87")));
+    JsonNode changed = talk.put(path, change).json();
+    assertEquals(List.of("402 − 87"), plain(changed));
+    assertEquals("Beds", changed.get("title").asText());
+    assertEquals("315", changed.at("/sums/0/answer").asText());
+
+    assertEquals(204, talk.delete(path).status());
+    assertEquals(404, talk.get(path).status());
+    assertEquals(204, talk.post(path + "/restore", Map.of()).status());
+    assertEquals(changed, talk.get(path).json());
+  }
+
+  @Test
+  void whatIsHeldStaysAndTheClassesLatestSumsDoNotComeAgain() {
+    List<String> before = plain(kept("Sowing", 4));
+    Map<String, Object> request =
+        Map.of("lines", List.of(TWELVE), "held", Map.of("3", before.get(3)), "seed", 4);
+    List<String> now = plain(draft(request));
+    assertEquals(12, new HashSet<>(now).size());
+    for (int i = 0; i < 12; i++) {
+      assertEquals(i == 3, before.contains(now.get(i)), "at " + i);
+    }
+  }
+
+  @Test
+  void versionsHaveOtherSumsUpToTheFourth() {
+    JsonNode first = kept("Seed trays", 5);
+    String path = "/api/sets/" + first.get("id").asLong();
+    Set<String> used = new HashSet<>(plain(first));
+    int seconds = first.at("/workload/seconds").asInt();
+    for (String version : List.of("B", "C", "D")) {
+      JsonNode next = talk.post(path + "/versions", Map.of()).json();
+      assertEquals(version, next.get("version").asText());
+      plain(next).forEach(sum -> assertTrue(used.add(sum), sum));
+      double ratio = next.at("/workload/seconds").asDouble() / seconds;
+      assertTrue(ratio > 0.95 && ratio < 1.05, () -> version + " " + ratio);
+      assertEquals(next, talk.get(path + "?version=" + version).json());
+    }
+    assertEquals(422, talk.post(path + "/versions", Map.of()).status());
+    assertEquals(4, talk.get(path).json().get("versions").size());
+  }
+
+  @Test
+  void aLessonHasItsParts() {
+    Map<String, Object> request = Map.of("lines", List.of(TWELVE), "lesson", true, "seed", 1);
+    List<JsonNode> parts = draft(request).get("sums").findValues("part");
+    assertEquals(17, parts.size());
+    assertEquals("SHOW", parts.get(1).asText());
+    assertEquals("TOGETHER", parts.get(3).asText());
+    assertEquals("EXPLAIN", parts.get(16).asText());
+  }
+
+  @Test
+  void theSlipKeyNamesTheSlipsBehindWrongAnswers() {
+    Map<String, Object> request =
+        Map.of("title", "Canes", "sums", List.of(Map.of("plain", "503 − 87")));
+    long id = talk.post("/api/sets", request).json().get("id").asLong();
+    JsonNode key = talk.get("/api/sets/" + id + "/slip-key").json().get(0);
+    assertEquals("416", key.get("answer").asText());
+    boolean named = false;
+    for (JsonNode wrong : key.get("wrong")) {
+      assertFalse(wrong.get("answer").asText().equals("416"), key::toString);
+      named |=
+          wrong.get("answer").asText().equals("584")
+              && wrong.get("slips").toString().contains("smaller-from-larger");
+    }
+    assertTrue(named, key::toString);
+  }
+
+  @Test
+  void aSetTellsSlipsApart() {
+    Map<String, Object> request =
+        Map.of(
+            "line",
+            TWELVE,
+            "slips",
+            List.of("smaller-from-larger", "neighbour-not-less", "zero-passed-becomes-ten"),
+            "seed",
+            2);
+    JsonNode set = talk.post("/api/sets/telling-apart", request).json();
+    assertEquals(0, set.get("doubts").size(), set::toString);
+    assertEquals(3, set.get("slips").size());
+    for (int one = 0; one < 4; one++) {
+      for (int other = one + 1; other < 4; other++) {
+        int apart = 0;
+        for (JsonNode row : set.get("answers")) {
+          apart += row.get(one).equals(row.get(other)) ? 0 : 1;
+        }
+        assertTrue(apart >= (one == 0 ? 3 : 2), one + " and " + other);
+      }
+    }
+  }
+
+  @Test
+  void aPastedListIsReadLineByLine() {
+    JsonNode read =
+        talk.post("/api/sets/typed", Map.of("text", "46 + 38\n\n12 plus\n7 x 8\n9 ÷ 0")).json();
+    assertEquals(List.of("46 + 38", "7 × 8"), plain(read));
+    assertEquals(3, read.at("/bad/0/line").asInt());
+    assertEquals(5, read.at("/bad/1/line").asInt());
+    assertTrue(read.at("/bad/1/sentence").asText().length() > 10);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "/api/sets/draft | {\"lines\":[]}                                     | 1 to 20 lines",
+        "/api/sets/draft | {\"lines\":[{\"rung\":\"root-cellar\",\"count\":3}]}    | “root-cellar”",
+        "/api/sets/draft | {\"lines\":[{\"rung\":\"root-remainder\",\"count\":0}]} | 1 to 100 sums",
+        "/api/sets/draft | {\"lines\":[{\"count\":3}]}                          | Say what is to"
+            + " be",
+        "/api/sets       | {\"title\":\" \",\"sums\":[{\"plain\":\"1 + 2\"}]}       | a title",
+        "/api/sets       | {\"title\":\"Beds\",\"sums\":[]}                       | 1 to 200 sums",
+        "/api/sets       | {\"title\":\"Beds\",\"sums\":[{\"plain\":\"5 − 9\"}]}    | 9"
+      })
+  void refusesInASentence(String path, String body, String said) {
+    Talk.Answer answer =
+        talk.send(path, "application/json", body.getBytes(java.nio.charset.StandardCharsets.UTF_8));
+    assertTrue(answer.status() == 422 || answer.status() == 400, answer::text);
+    assertTrue(answer.detail().contains(said), answer::detail);
+  }
+
+  @Test
+  void aRecipeThatNothingFitsIsRefusedWithItsClash() {
+    Object number = Map.of("figures", Map.of("from", 3, "to", 3));
+    Map<String, Object> recipe =
+        Map.of(
+            "operation",
+            "SUBTRACTION",
+            "numbers",
+            List.of(number, number),
+            "wishes",
+            Map.of("exchanges", Map.of("to", 1), "zerosCrossed", Map.of("from", 1)));
+    Talk.Answer answer =
+        talk.post(
+            "/api/sets/draft", Map.of("lines", List.of(Map.of("recipe", recipe, "count", 3))));
+    assertEquals(422, answer.status());
+    assertTrue(answer.detail().contains("cannot be had together"), answer::detail);
+  }
+}

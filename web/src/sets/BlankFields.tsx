@@ -1,0 +1,96 @@
+import Box from '@mui/material/Box';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import type { Range, Recipe } from '../api/types';
+import { counted } from './sentence';
+
+/** The two ends of a range; a range that holds nothing is not taken. */
+export function RangeFields({
+  range,
+  least,
+  open,
+  onChange,
+}: {
+  range: Range;
+  /** The smallest count there is. */
+  least: number;
+  /** Whether the range may have no end. */
+  open?: boolean;
+  onChange: (range: Range) => void;
+}) {
+  const [from, setFrom] = useState(String(range.from ?? least));
+  const [to, setTo] = useState(range.to === undefined ? '' : String(range.to));
+  const fault = faultOf(from, to, least, open);
+  const type = (from: string, to: string) => {
+    setFrom(from);
+    setTo(to);
+    if (!faultOf(from, to, least, open)) {
+      onChange({ from: counted(from), to: counted(to) });
+    }
+  };
+  return (
+    <Box>
+      <Box sx={{ display: 'flex', gap: 1.5 }}>
+        <TextField
+          label="From"
+          value={from}
+          onChange={(event) => type(event.target.value, to)}
+          autoFocus
+          slotProps={{ htmlInput: { inputMode: 'numeric', size: 4 } }}
+        />
+        <TextField
+          label={open ? 'To (empty: no end)' : 'To'}
+          value={to}
+          onChange={(event) => type(from, event.target.value)}
+          slotProps={{ htmlInput: { inputMode: 'numeric', size: 4 } }}
+        />
+      </Box>
+      <Box role="alert" sx={{ minHeight: 22, mt: 0.5, fontSize: 14.5, color: 'error.main' }}>
+        {fault}
+      </Box>
+    </Box>
+  );
+}
+
+function faultOf(from: string, to: string, least: number, open?: boolean): string | undefined {
+  const first = counted(from);
+  const last = to === '' && open ? Infinity : counted(to);
+  if (first === undefined || last === undefined || first < least) {
+    return `Type whole numbers from ${least} on.`;
+  }
+  return last < first ? 'The second number is smaller than the first.' : undefined;
+}
+
+/** How many figures a number has, and which. */
+export function SizeFields({
+  size,
+  onChange,
+}: {
+  size: Recipe['numbers'][number];
+  onChange: (size: Recipe['numbers'][number]) => void;
+}) {
+  const [of, setOf] = useState(size.of ?? '');
+  const isFine = /^[0-9]{0,10}$/.test(of);
+  return (
+    <Box sx={{ display: 'grid', gap: 1 }}>
+      <Box sx={{ fontWeight: 700 }}>Figures</Box>
+      <RangeFields
+        range={size.figures}
+        least={1}
+        onChange={(figures) => onChange({ ...size, figures })}
+      />
+      <TextField
+        label="Made of (empty: all figures)"
+        value={of}
+        error={!isFine}
+        helperText={isFine ? undefined : 'Name figures only, as in 1234.'}
+        onChange={({ target: { value } }) => {
+          setOf(value);
+          if (/^[0-9]{0,10}$/.test(value)) {
+            onChange({ ...size, of: value === '' ? undefined : value });
+          }
+        }}
+      />
+    </Box>
+  );
+}

@@ -1,0 +1,68 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useDeferredValue } from 'react';
+import { api } from '../api/client';
+import { More } from '../ui/More';
+import { SearchField } from '../ui/SearchField';
+import { isSecondClick, useDeletion } from '../ui/useDeletion';
+import { useDraft } from '../ui/useDraft';
+import { useLongList } from '../ui/useLongList';
+
+/** The kept sets, to be found and opened. */
+export function KeptSets({ onOpen }: { onOpen: (id: number) => void }) {
+  const [typed, setTyped] = useDraft('set search');
+  const search = useDeferredValue(typed);
+  const sets = useLongList(['sets', search], (before) => api.sets(search, before));
+  const remove = useDeletion('sets', api.removeSet, api.restoreSet);
+  return (
+    <Box sx={{ minHeight: 0, overflow: 'auto', px: { xs: 2, md: 3.5 }, pb: 2 }}>
+      <Box sx={{ display: 'flex' }}>
+        <SearchField label="Find a set by its name" value={typed} onChange={setTyped} />
+      </Box>
+      {sets.error && <Box role="alert">{sets.error.message}</Box>}
+      {sets.total === 0 && (
+        <Box sx={{ py: 2, fontSize: 18, lineHeight: 1.5, color: 'text.secondary' }}>
+          {search.trim() === ''
+            ? 'No set is kept yet. Make one, give it a name and press Keep set.'
+            : `No set has “${search}” in its name.`}
+        </Box>
+      )}
+      <Box component="ul" sx={{ m: 0, mt: 1, p: 0, listStyle: 'none' }}>
+        {sets.entries?.map(({ id, title, sums, versions }) => (
+          <Box
+            component="li"
+            key={id}
+            sx={{
+              display: 'flex',
+              alignItems: 'center',
+              gap: 1,
+              py: 0.75,
+              borderBottom: '1px dotted',
+              borderColor: 'ink.edge',
+            }}
+          >
+            <Box sx={{ flex: 1, minWidth: 0 }}>
+              <Box sx={{ fontSize: 18, overflowWrap: 'anywhere' }}>{title}</Box>
+              <Box sx={{ fontSize: 14.5, color: 'text.secondary' }}>
+                {sums === 1 ? '1 sum' : `${sums} sums`}
+                {versions > 1 && `, versions A to ${'ABCD'[versions - 1]}`}
+              </Box>
+            </Box>
+            <Button aria-label={`Open ${title}`} onClick={() => onOpen(id)}>
+              Open
+            </Button>
+            <Button
+              aria-label={`Delete ${title}`}
+              onClick={(event) =>
+                isSecondClick(event) || remove({ id, said: `“${title}” is deleted.` })
+              }
+            >
+              Delete
+            </Button>
+          </Box>
+        ))}
+      </Box>
+      {sets.hasMore && <More asking={sets.isAsking} onMore={sets.more} />}
+    </Box>
+  );
+}

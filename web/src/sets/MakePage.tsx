@@ -1,0 +1,162 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import ButtonBase from '@mui/material/ButtonBase';
+import InputBase from '@mui/material/InputBase';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api } from '../api/client';
+import type { Recipe, Rung, SetLine } from '../api/types';
+import { useCurrentClass } from '../session/classes';
+import { useDraft } from '../ui/useDraft';
+import { Sentence } from './Sentence';
+import { counted } from './sentence';
+
+const SIGNS: Record<Rung['operation'], string> = {
+  ADDITION: '+',
+  SUBTRACTION: '−',
+  MULTIPLICATION: '×',
+  DIVISION: '÷',
+  ROOT: '√',
+};
+const MOST = 100;
+
+interface Chosen {
+  rung?: Rung;
+  recipe: Recipe;
+  method: string;
+}
+
+/** The ladder to choose from, and the recipe of a rung as a sentence that can be changed. */
+export function MakePage({
+  busy,
+  canAdd,
+  onMake,
+}: {
+  busy: boolean;
+  /** Whether there is a set that more sums can be added to. */
+  canAdd: boolean;
+  onMake: (line: SetLine, how: { adds?: boolean; lesson?: boolean }) => void;
+}) {
+  // The rungs are named in the words of the class.
+  const style = useCurrentClass()?.style;
+  const { data: rungs, error } = useQuery({ queryKey: ['ladder', style], queryFn: api.ladder });
+  const [operation, setOperation] = useDraft('set operation', 'ADDITION');
+  const [chosen, setChosen] = useState<Chosen | null>(null);
+  const [typed, setTyped] = useState('10');
+  const count = counted(typed);
+  const isCount = count !== undefined && count >= 1 && count <= MOST;
+  const line: SetLine | undefined =
+    chosen && isCount
+      ? chosen.rung
+        ? { rung: chosen.rung.id, method: chosen.method, count }
+        : { recipe: chosen.recipe, method: chosen.method, count }
+      : undefined;
+  const operations = [...new Set(rungs?.map((rung) => rung.operation))];
+  const mine = rungs?.filter((rung) => rung.operation === operation);
+
+  return (
+    <Box
+      sx={{
+        minHeight: 0,
+        display: 'grid',
+        gridTemplateRows: chosen ? 'auto minmax(80px, 1fr) auto' : 'auto minmax(0, 1fr)',
+        px: { xs: 2, md: 3.5 },
+        pb: 2,
+        gap: 1,
+      }}
+    >
+      <Box role="group" aria-label="Operation" sx={{ display: 'flex', gap: 0.75 }}>
+        {operations.map((each) => (
+          <Button
+            key={each}
+            aria-pressed={each === operation}
+            aria-label={rungs?.find((rung) => rung.operation === each)?.operationName}
+            onClick={() => setOperation(each)}
+            sx={{ minWidth: 48, fontSize: 20 }}
+          >
+            {SIGNS[each]}
+          </Button>
+        ))}
+      </Box>
+      {error && <Box role="alert">{error.message}</Box>}
+      <Box
+        component="ol"
+        aria-label="Rungs"
+        sx={{ m: 0, p: 0, minHeight: 0, overflow: 'auto', listStyle: 'none' }}
+      >
+        {mine?.map((rung) => (
+          <Box component="li" key={rung.id}>
+            <ButtonBase
+              aria-pressed={chosen?.rung?.id === rung.id}
+              onClick={() => setChosen({ rung, recipe: rung.recipe, method: rung.method })}
+              sx={{
+                display: 'block',
+                width: '100%',
+                textAlign: 'left',
+                px: 1.25,
+                py: 0.6,
+                borderLeft: 5,
+                borderColor: chosen?.rung?.id === rung.id ? 'ink.nowEdge' : 'ink.tab',
+                bgcolor: chosen?.rung?.id === rung.id ? 'ink.now' : 'transparent',
+                fontFamily: 'inherit',
+                fontSize: 16.5,
+                lineHeight: 1.25,
+              }}
+            >
+              <Box component="span" sx={{ fontWeight: 700 }}>
+                {rung.name}
+              </Box>{' '}
+              <Box component="span" sx={{ color: 'text.secondary', fontSize: 15 }}>
+                {rung.news}
+              </Box>
+            </ButtonBase>
+          </Box>
+        ))}
+      </Box>
+      {chosen && (
+        <Box sx={{ minHeight: 0, borderTop: 1, borderColor: 'ink.edge', pt: 1.25 }}>
+          <Sentence
+            recipe={chosen.recipe}
+            onChange={(recipe) => setChosen({ recipe, method: chosen.method })}
+          />
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1.25, alignItems: 'center' }}>
+            <InputBase
+              value={typed}
+              onChange={(event) => setTyped(event.target.value.trim())}
+              error={!isCount}
+              inputProps={{ 'aria-label': 'How many sums', inputMode: 'numeric', size: 3 }}
+              sx={{
+                width: 64,
+                px: 1.25,
+                border: 1,
+                borderColor: isCount ? 'ink.edge' : 'error.main',
+                borderRadius: 2,
+                fontSize: 18,
+              }}
+            />
+            <Button
+              variant="contained"
+              disabled={!line || busy}
+              onClick={() => line && onMake(line, {})}
+            >
+              Make {count === 1 ? 'a sum' : 'sums'}
+            </Button>
+            <Button
+              disabled={!line || busy || !canAdd}
+              onClick={() => line && onMake(line, { adds: true })}
+            >
+              Add to the set
+            </Button>
+            <Button
+              disabled={!line || busy}
+              onClick={() => line && onMake(line, { lesson: true })}
+            >
+              Make a lesson
+            </Button>
+            {!isCount && <Box role="alert">A line of a set has 1 to {MOST} sums.</Box>}
+          </Box>
+        </Box>
+      )}
+    </Box>
+  );
+}

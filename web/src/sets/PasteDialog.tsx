@@ -1,0 +1,80 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import TextField from '@mui/material/TextField';
+import { useMutation } from '@tanstack/react-query';
+import { api } from '../api/client';
+import type { SetSum } from '../api/types';
+import { useDraft } from '../ui/useDraft';
+
+/** Sums typed or pasted, one to a line; lines that are none are named, and the others can be taken. */
+export default function PasteDialog({
+  onClose,
+  onTake,
+}: {
+  onClose: () => void;
+  onTake: (sums: SetSum[]) => void;
+}) {
+  const [text, setText, forget] = useDraft('pasted sums');
+  const take = (sums: SetSum[]) => {
+    onTake(sums);
+    forget();
+    onClose();
+  };
+  const read = useMutation({
+    mutationFn: () => api.typedSums(text),
+    onSuccess: ({ sums, bad }) => bad.length === 0 && take(sums),
+  });
+  const { bad = [], sums = [] } = read.data ?? {};
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="paste-title">
+      <DialogTitle id="paste-title">Sums of your own</DialogTitle>
+      <DialogContent sx={{ display: 'grid', gap: 2, pt: '8px !important' }}>
+        <TextField
+          label="One sum to a line"
+          value={text}
+          onChange={(event) => {
+            setText(event.target.value);
+            read.reset();
+          }}
+          multiline
+          minRows={6}
+          maxRows={14}
+          autoFocus
+        />
+        {read.isError && (
+          <Box role="alert" sx={{ p: 1, bgcolor: 'ink.slipPage' }}>
+            {read.error.message}
+          </Box>
+        )}
+        {bad.length > 0 && (
+          <Box role="alert" sx={{ p: 1, bgcolor: 'ink.slipPage' }}>
+            {bad.map(({ line, text: typed, sentence }) => (
+              <Box key={line}>
+                Line {line}, “{typed}”: {sentence}
+              </Box>
+            ))}
+          </Box>
+        )}
+      </DialogContent>
+      <DialogActions sx={{ px: 3, pb: 2.5 }}>
+        <Button onClick={onClose}>Cancel</Button>
+        {bad.length > 0 && sums.length > 0 && (
+          <Button onClick={() => take(sums)}>
+            {sums.length === 1 ? 'Take the other one' : `Take the other ${sums.length}`}
+          </Button>
+        )}
+        <Button
+          variant="contained"
+          disabled={text.trim() === '' || read.isPending}
+          onClick={() => read.mutate()}
+        >
+          Take them
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

@@ -1,0 +1,180 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Menu from '@mui/material/Menu';
+import MenuItem from '@mui/material/MenuItem';
+import Popover from '@mui/material/Popover';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api } from '../api/client';
+import type { Range, Recipe } from '../api/types';
+import { useCurrentClass } from '../session/classes';
+import { RangeFields, SizeFields } from './BlankFields';
+import { grouped, numbersOf, sizeWords, withSize, withWish } from './sentence';
+
+/** What a blank of the sentence stands for. */
+type Blank = { size: number } | { wish: string };
+
+/** A recipe as a sentence with blanks, and how many sums fit it. */
+export function Sentence({
+  recipe,
+  onChange,
+}: {
+  recipe: Recipe;
+  onChange: (recipe: Recipe) => void;
+}) {
+  const style = useCurrentClass()?.style;
+  const { data, error } = useQuery({
+    queryKey: ['sums that fit', recipe, style],
+    queryFn: () => api.countSums(recipe),
+    placeholderData: (before) => before,
+    staleTime: Infinity,
+  });
+  const [open, setOpen] = useState<{ blank: Blank; at: HTMLElement } | null>(null);
+  const wishes = Object.entries(recipe.wishes ?? {});
+  const blankAt = (blank: Blank) => (at: HTMLElement) => setOpen({ blank, at });
+  return (
+    <Box>
+      <Box sx={{ fontSize: 18, lineHeight: 2 }}>
+        {numbersOf(recipe.numbers.length)} of{' '}
+        {recipe.numbers.map((size, i) => (
+          <Box component="span" key={i}>
+            {i > 0 && (i === recipe.numbers.length - 1 ? ' and ' : ', ')}
+            <BlankButton label={`Number ${i + 1}`} onOpen={blankAt({ size: i })}>
+              {sizeWords(size)}
+            </BlankButton>
+          </Box>
+        ))}
+        {wishes.map(([trait]) => (
+          <Box component="span" key={trait}>
+            ,{' '}
+            <BlankButton label="Wish" onOpen={blankAt({ wish: trait })}>
+              {data?.wishes[trait] ?? '…'}
+            </BlankButton>
+          </Box>
+        ))}
+        {recipe.places ? `, to ${recipe.places} places` : ''}.{' '}
+        <MoreWishes recipe={recipe} onTake={(trait) => onChange(withWish(recipe, trait, { from: 1 }))} />
+      </Box>
+      <Box role="status" sx={{ mt: 0.5, fontSize: 16.5 }}>
+        {data &&
+          (data.clash ? (
+            <Box sx={{ color: 'error.main' }}>{data.clash}</Box>
+          ) : (
+            <>
+              <strong>{grouped(data.count)}</strong> {data.count === '1' ? 'sum fits' : 'sums fit'}
+            </>
+          ))}
+        {error && <Box sx={{ color: 'error.main' }}>{error.message}</Box>}
+      </Box>
+      <Popover
+        open={open !== null}
+        anchorEl={open?.at}
+        onClose={() => setOpen(null)}
+        anchorOrigin={{ vertical: 'top', horizontal: 'left' }}
+        transformOrigin={{ vertical: 'bottom', horizontal: 'left' }}
+        slotProps={{ paper: { sx: { p: 2, border: 1, borderColor: 'ink.edge' } } }}
+      >
+        {open && 'size' in open.blank && (
+          <SizeFields
+            size={recipe.numbers[open.blank.size]!}
+            onChange={(size) => onChange(withSize(recipe, (open.blank as { size: number }).size, size))}
+          />
+        )}
+        {open && 'wish' in open.blank && (
+          <WishFields
+            range={recipe.wishes?.[open.blank.wish] ?? {}}
+            onChange={(range) =>
+              onChange(withWish(recipe, (open.blank as { wish: string }).wish, range))
+            }
+            onLeaveOut={() => {
+              onChange(withWish(recipe, (open.blank as { wish: string }).wish));
+              setOpen(null);
+            }}
+          />
+        )}
+      </Popover>
+    </Box>
+  );
+}
+
+function BlankButton({
+  label,
+  onOpen,
+  children,
+}: {
+  label: string;
+  onOpen: (at: HTMLElement) => void;
+  children: string;
+}) {
+  return (
+    <Button
+      aria-haspopup="dialog"
+      aria-label={`${label}: ${children}`}
+      onClick={(event) => onOpen(event.currentTarget)}
+      sx={{
+        minHeight: 30,
+        px: 1,
+        py: 0,
+        fontSize: 'inherit',
+        border: 0,
+        borderBottom: 2,
+        borderRadius: '6px 6px 0 0',
+        borderColor: 'ink.nowEdge',
+        bgcolor: 'ink.now',
+      }}
+    >
+      {children}
+    </Button>
+  );
+}
+
+function WishFields({
+  range,
+  onChange,
+  onLeaveOut,
+}: {
+  range: Range;
+  onChange: (range: Range) => void;
+  onLeaveOut: () => void;
+}) {
+  return (
+    <Box sx={{ display: 'grid', gap: 1.5 }}>
+      <RangeFields range={range} least={0} open onChange={onChange} />
+      <Button onClick={onLeaveOut}>Anything goes</Button>
+    </Box>
+  );
+}
+
+/** What else can be wished of such sums. */
+function MoreWishes({ recipe, onTake }: { recipe: Recipe; onTake: (trait: string) => void }) {
+  const style = useCurrentClass()?.style;
+  const { data } = useQuery({ queryKey: ['traits', style], queryFn: api.traits });
+  const [at, setAt] = useState<HTMLElement | null>(null);
+  const free = data?.filter(
+    ({ operation, name }) => operation === recipe.operation && !(name in (recipe.wishes ?? {})),
+  );
+  return (
+    <>
+      <Button
+        aria-haspopup="menu"
+        onClick={(event) => setAt(event.currentTarget)}
+        sx={{ minHeight: 30, px: 1, py: 0, fontSize: 15 }}
+      >
+        One wish more
+      </Button>
+      <Menu open={at !== null} anchorEl={at} onClose={() => setAt(null)}>
+        {free?.map(({ name, words }) => (
+          <MenuItem
+            key={name}
+            onClick={() => {
+              onTake(name);
+              setAt(null);
+            }}
+          >
+            {words}
+          </MenuItem>
+        ))}
+      </Menu>
+    </>
+  );
+}

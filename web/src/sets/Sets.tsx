@@ -1,0 +1,156 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { lazy, Suspense, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { api } from '../api/client';
+import type { SetLine } from '../api/types';
+import { BAR, BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
+import { useNotice } from '../ui/useNotice';
+import { draftOf, EMPTY_SET, toDraw, toKeep, withDrawn, withLine } from './draft';
+import { KeptSets } from './KeptSets';
+import { MakePage } from './MakePage';
+import { SheetPage } from './SheetPage';
+import { useSetDraft } from './useSetDraft';
+
+const SheetsDialog = lazy(() => import('./SheetsDialog'));
+const SlipKeyDialog = lazy(() => import('./SlipKeyDialog'));
+const PasteDialog = lazy(() => import('./PasteDialog'));
+
+type Open = 'sheets' | 'slip key' | 'paste' | null;
+
+/** A set on its sheet at the left, and what its sums are to be like at the right. */
+export default function Sets() {
+  const { draft, change, trouble: missing } = useSetDraft();
+  const [open, setOpen] = useState<Open>(null);
+  const [listed, setListed] = useState(false);
+  const [shown, setShown] = useState(0);
+  const notice = useNotice();
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const say = (trouble: Error) => notice({ text: trouble.message });
+  const fewer = (missing: number) =>
+    missing > 0 && notice({ text: `There are only so many such sums: ${missing} fewer.` });
+
+  const make = useMutation({
+    mutationFn: ({ line, lesson }: { line: SetLine; adds?: boolean; lesson?: boolean }) =>
+      api.draftSet({ lines: [line], lesson, avoided: draft.sums.map(({ plain }) => plain) }),
+    onSuccess: ({ sums, missing }, { line, adds }) => {
+      const before = adds ? draft : EMPTY_SET;
+      change(withLine(before, line, sums));
+      setShown(0);
+      if (!adds) {
+        void navigate('/sets');
+      }
+      fewer(missing);
+    },
+    onError: say,
+  });
+  const draw = useMutation({
+    mutationFn: (only?: number) => api.draftSet(toDraw(draft, only)),
+    onSuccess: ({ sums, missing }) => {
+      change(withDrawn(draft, sums));
+      fewer(missing);
+    },
+    onError: say,
+  });
+  const keep = useMutation({
+    mutationFn: () => {
+      const body = toKeep(draft, draft.title.trim() || 'Set without a name');
+      return draft.id === null ? api.keepSet(body) : api.changeSet(draft.id, body);
+    },
+    onSuccess: (set) => {
+      change(draftOf(set));
+      void queries.invalidateQueries({ queryKey: ['sets'] });
+      void navigate(`/sets/${set.id}`, { replace: true });
+      notice({ text: `“${set.title}” is kept.` });
+    },
+    onError: say,
+  });
+  const addVersion = useMutation({
+    mutationFn: (id: number) => api.addVersion(id),
+    onSuccess: (set) => {
+      change(draftOf(set));
+      void navigate(`/sets/${set.id}?version=${set.version}`);
+    },
+    onError: say,
+  });
+  const busy = make.isPending || draw.isPending;
+  const empty = draft.sums.length === 0;
+  const { id } = draft;
+  const isFirst = draft.version === 'A';
+
+  return (
+    <Box component="main" sx={SCREEN}>
+      <Box sx={{ ...BOOK, gridTemplateColumns: PAGES }}>
+        <SheetPage
+          draft={draft}
+          busy={busy}
+          shown={shown}
+          trouble={missing}
+          onChange={change}
+          onDraw={(place) => draw.mutate(place)}
+        />
+        <Box sx={{ ...RIGHT_PAGE, display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr)' }}>
+          <Box sx={{ display: 'flex', gap: 1, px: { xs: 2, md: 3.5 }, pt: 2.5, pb: 1.5 }}>
+            <Button aria-pressed={!listed} onClick={() => setListed(false)}>
+              Make a set
+            </Button>
+            <Button aria-pressed={listed} onClick={() => setListed(true)}>
+              Kept sets
+            </Button>
+          </Box>
+          {listed ? (
+            <KeptSets onOpen={(of) => void navigate(`/sets/${of}`)} />
+          ) : (
+            <MakePage
+              busy={busy}
+              canAdd={!empty && isFirst}
+              onMake={(line, how) => make.mutate({ line, ...how })}
+            />
+          )}
+        </Box>
+      </Box>
+      <Box sx={BAR}>
+        <Button
+          variant="contained"
+          disabled={empty || keep.isPending || !isFirst}
+          onClick={() => keep.mutate()}
+        >
+          {id === null ? 'Keep set' : 'Keep changes'}
+        </Button>
+        <Button disabled={empty || busy || !isFirst} onClick={() => draw.mutate(undefined)}>
+          Draw anew
+        </Button>
+        <Button disabled={empty} onClick={() => setShown(shown < draft.sums.length ? shown + 1 : 0)}>
+          {shown < draft.sums.length ? 'Next answer' : 'Hide answers'}
+        </Button>
+        <Box sx={{ flex: 1 }} />
+        {id !== null && draft.versions.length < 4 && draft.lines.length > 0 && (
+          <Button disabled={addVersion.isPending} onClick={() => addVersion.mutate(id)}>
+            Make version {'ABCD'[draft.versions.length]}
+          </Button>
+        )}
+        <Button aria-haspopup="dialog" disabled={!isFirst} onClick={() => setOpen('paste')}>
+          Type or paste
+        </Button>
+        <Button aria-haspopup="dialog" disabled={empty} onClick={() => setOpen('slip key')}>
+          Slip key
+        </Button>
+        <Button aria-haspopup="dialog" disabled={empty} onClick={() => setOpen('sheets')}>
+          On paper
+        </Button>
+      </Box>
+      <Suspense fallback={null}>
+        {open === 'sheets' && <SheetsDialog draft={draft} onClose={() => setOpen(null)} />}
+        {open === 'slip key' && <SlipKeyDialog draft={draft} onClose={() => setOpen(null)} />}
+        {open === 'paste' && (
+          <PasteDialog
+            onClose={() => setOpen(null)}
+            onTake={(sums) => change({ ...draft, sums: [...draft.sums, ...sums] })}
+          />
+        )}
+      </Suspense>
+    </Box>
+  );
+}

@@ -1,0 +1,165 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import InputBase from '@mui/material/InputBase';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { useDesk } from '../session/deskContext';
+import { heldOrNot, lineAt, moved, without, type SetDraft } from './draft';
+import { minutes } from './sentence';
+import { SumTile } from './SumTile';
+import { WorkloadLine } from './WorkloadLine';
+
+/** The sheet of a set: its sums on squares, and what can be done with the one that is chosen. */
+export function SheetPage({
+  draft,
+  busy,
+  shown,
+  trouble,
+  onChange,
+  onDraw,
+}: {
+  draft: SetDraft;
+  busy: boolean;
+  /** How many answers are shown. */
+  shown: number;
+  trouble?: string;
+  onChange: (draft: SetDraft) => void;
+  onDraw: (place: number) => void;
+}) {
+  const [chosen, setChosen] = useState<string | null>(null);
+  const { setOut } = useDesk();
+  const navigate = useNavigate();
+  const { sums, held, lines, version, versions, id } = draft;
+  const place = sums.findIndex(({ plain }) => plain === chosen);
+  const sum = sums[place];
+  const seconds = sums.reduce((all, each) => all + each.seconds, 0);
+  const isFirst = version === 'A';
+  const openOn = (view: string) => {
+    if (sum) {
+      setOut({ plain: sum.plain, method: sum.method });
+      void navigate(view);
+    }
+  };
+  return (
+    <Box sx={{ minHeight: 0, display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr) auto' }}>
+      <Box
+        sx={{
+          display: 'flex',
+          flexWrap: 'wrap',
+          alignItems: 'center',
+          gap: 1,
+          px: { xs: 2, md: 3.5 },
+          pt: 2,
+          pb: 1,
+        }}
+      >
+        <InputBase
+          value={draft.title}
+          onChange={(event) => onChange({ ...draft, title: event.target.value })}
+          placeholder="Name of the set"
+          inputProps={{ 'aria-label': 'Name of the set', maxLength: 120 }}
+          sx={{ flex: '1 1 220px', fontSize: 22, fontWeight: 700 }}
+        />
+        {versions.length > 1 &&
+          versions.map((each) => (
+            <Button
+              key={each}
+              aria-pressed={each === version}
+              onClick={() => void navigate(`/sets/${id}?version=${each}`)}
+            >
+              Version {each}
+            </Button>
+          ))}
+        <Box role="status" sx={{ color: 'text.secondary', fontSize: 15.5 }}>
+          {sums.length > 0 && `${sums.length === 1 ? '1 sum' : `${sums.length} sums`}, ${minutes(seconds)}`}
+        </Box>
+      </Box>
+      <Box
+        role="region"
+        aria-label="Sheet"
+        tabIndex={0}
+        aria-busy={busy}
+        sx={{
+          minHeight: 0,
+          overflow: 'auto',
+          px: { xs: 2, md: 3.5 },
+          pb: 2,
+          opacity: busy ? 0.6 : 1,
+          display: 'flex',
+          flexWrap: 'wrap',
+          alignContent: 'start',
+          gap: 1.5,
+        }}
+      >
+        {trouble && (
+          <Box role="alert" sx={{ p: 2, bgcolor: 'ink.slipPage', flex: 1 }}>
+            {trouble}
+          </Box>
+        )}
+        {sums.length === 0 && !trouble && (
+          <Box sx={{ py: 3, fontSize: 19, lineHeight: 1.5, color: 'text.secondary' }}>
+            The sheet is empty. Choose a rung on the right and make ten sums of it, or type and
+            paste sums of your own.
+          </Box>
+        )}
+        {sums.map((each, i) => (
+          <SumTile
+            key={each.plain}
+            sum={each}
+            number={i + 1}
+            chosen={each.plain === chosen}
+            held={held.includes(each.plain)}
+            answered={i < shown}
+            onChoose={() => setChosen(each.plain === chosen ? null : each.plain)}
+          />
+        ))}
+      </Box>
+      <Box sx={{ px: { xs: 2, md: 3.5 }, py: 1, borderTop: 1, borderColor: 'divider' }}>
+        {sum ? (
+          <Box
+            role="toolbar"
+            aria-label={`Sum ${place + 1}`}
+            sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, alignItems: 'center' }}
+          >
+            <Box sx={{ fontWeight: 700, mr: 0.5 }}>{sum.problem}</Box>
+            {isFirst && (
+              <>
+                <Button
+                  aria-pressed={held.includes(sum.plain)}
+                  onClick={() => onChange(heldOrNot(draft, sum.plain))}
+                >
+                  Hold
+                </Button>
+                <Button
+                  disabled={busy || lineAt(lines, place) < 0}
+                  onClick={() => onDraw(place)}
+                >
+                  Another
+                </Button>
+                <Button
+                  aria-label="Earlier"
+                  disabled={place === 0}
+                  onClick={() => onChange(moved(draft, place, -1))}
+                >
+                  ◂
+                </Button>
+                <Button
+                  aria-label="Later"
+                  disabled={place === sums.length - 1}
+                  onClick={() => onChange(moved(draft, place, 1))}
+                >
+                  ▸
+                </Button>
+                <Button onClick={() => onChange(without(draft, place))}>Take out</Button>
+              </>
+            )}
+            <Button onClick={() => openOn('/desk')}>Desk</Button>
+            <Button onClick={() => openOn('/board')}>Board</Button>
+          </Box>
+        ) : (
+          <WorkloadLine sums={sums} />
+        )}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,85 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api } from '../api/client';
+import type { SheetRequest } from '../api/types';
+import { ChoiceRow } from '../ui/ChoiceRow';
+import { open, save } from '../ui/save';
+import { useNotice } from '../ui/useNotice';
+import { toKeep, type SetDraft } from './draft';
+
+const KINDS: Record<SheetRequest['kind'], string> = {
+  EXERCISES: 'Exercises',
+  ANSWERS: 'Quick answers',
+  WALK_THROUGH: 'Every sum worked',
+  SLIP_KEY: 'Slip key',
+};
+
+const SQUARES = { '5': '5 mm', '7': '7 mm', '10': '10 mm', '14': '14 mm' };
+
+/** A set on paper. */
+export default function SheetsDialog({
+  draft,
+  onClose,
+}: {
+  draft: SetDraft;
+  onClose: () => void;
+}) {
+  const [kind, setKind] = useState<SheetRequest['kind']>('EXERCISES');
+  const [size, setSize] = useState<NonNullable<SheetRequest['size']>>('A4');
+  const [square, setSquare] = useState<keyof typeof SQUARES>('7');
+  const notice = useNotice();
+  const title = draft.title.trim() || 'Set';
+  const { sums } = toKeep(draft, title);
+  const name = `${title} ${draft.version} ${KINDS[kind]}`.replaceAll(/[^\p{L}\d]+/gu, '-');
+  const make = useMutation({
+    mutationFn: async (how: 'save' | 'open') => {
+      const version = draft.versions.length > 1 ? draft.version : undefined;
+      const file = await api.setSheets({ title, version, sums, kind, size, square: Number(square) });
+      if (how === 'open') {
+        open(file);
+        return undefined;
+      }
+      return save(file, `${name}.pdf`);
+    },
+    onSuccess: (file) => file && notice({ text: `${file} is in your downloads.` }),
+  });
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="sheets-title">
+      <DialogTitle id="sheets-title">{title} on paper</DialogTitle>
+      <DialogContent>
+        <ChoiceRow label="What" value={kind} onChoose={setKind} names={KINDS} />
+        {kind === 'EXERCISES' && (
+          <ChoiceRow label="Squares of" value={square} onChoose={setSquare} names={SQUARES} />
+        )}
+        <ChoiceRow
+          label="Sheet"
+          value={size}
+          onChoose={setSize}
+          names={{ A4: 'A4', LETTER: 'Letter' }}
+        />
+        <Box sx={{ display: 'flex', gap: 1, mt: 1.5 }}>
+          <Button variant="contained" disabled={make.isPending} onClick={() => make.mutate('save')}>
+            {make.isPending ? 'Making it…' : 'Download PDF'}
+          </Button>
+          <Button disabled={make.isPending} onClick={() => make.mutate('open')}>
+            Open it to print
+          </Button>
+        </Box>
+        {make.isError && (
+          <Box role="alert" sx={{ mt: 1.5, p: 1, bgcolor: 'ink.slipPage' }}>
+            {make.error.message}
+          </Box>
+        )}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Close</Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

@@ -1,0 +1,77 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import { useQuery } from '@tanstack/react-query';
+import { api } from '../api/client';
+import { toKeep, type SetDraft } from './draft';
+
+/** The wrong answers that known slips give, for whoever marks with a red pen. */
+export default function SlipKeyDialog({
+  draft,
+  onClose,
+}: {
+  draft: SetDraft;
+  onClose: () => void;
+}) {
+  const { sums } = toKeep(draft, '');
+  const { data, error } = useQuery({
+    queryKey: ['slip key', sums],
+    queryFn: () => api.slipKey(sums),
+  });
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="key-title">
+      <DialogTitle id="key-title">Slip key</DialogTitle>
+      <DialogContent tabIndex={0}>
+        {error && <Box role="alert">{error.message}</Box>}
+        {!data && !error && <Box role="status">Every slip is being tried…</Box>}
+        <Box
+          component="table"
+          sx={{
+            width: '100%',
+            borderCollapse: 'collapse',
+            '& td, & th': {
+              textAlign: 'left',
+              verticalAlign: 'top',
+              py: 0.75,
+              pr: 2,
+              borderBottom: 1,
+              borderColor: 'divider',
+            },
+          }}
+        >
+          <thead>
+            <tr>
+              <th scope="col">Sum</th>
+              <th scope="col">Right</th>
+              <th scope="col">Wrong answers and the slips that give them</th>
+            </tr>
+          </thead>
+          <tbody>
+            {data?.map(({ problem, answer, wrong }, i) => (
+              <tr key={i}>
+                <td>{problem}</td>
+                <td>
+                  <strong>{answer}</strong>
+                </td>
+                <td>
+                  {wrong.map((each) => (
+                    <Box key={each.answer}>
+                      <strong>{each.answer}</strong>{' '}
+                      {each.slips.map(({ name }) => name).join('; or ')}
+                    </Box>
+                  ))}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </Box>
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Close</Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

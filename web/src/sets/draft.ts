@@ -1,0 +1,106 @@
+import type { KeptSet, SetLine, SetSum } from '../api/types';
+
+/** A set in the making, or a kept one that is being changed. */
+export interface SetDraft {
+  /** The kept set that it is; null for one that is not kept. */
+  id: number | null;
+  title: string;
+  version: string;
+  versions: string[];
+  lines: SetLine[];
+  sums: SetSum[];
+  /** The sums that stay when others are drawn, by their plain figures. */
+  held: string[];
+}
+
+export const EMPTY_SET: SetDraft = {
+  id: null,
+  title: '',
+  version: 'A',
+  versions: [],
+  lines: [],
+  sums: [],
+  held: [],
+};
+
+export const draftOf = ({ id, title, version, versions, lines, sums }: KeptSet): SetDraft => ({
+  ...EMPTY_SET,
+  id,
+  title,
+  version,
+  versions,
+  lines,
+  sums,
+});
+
+/** How many sums come from the lines; those behind them were typed. */
+const drawn = (lines: SetLine[]) => lines.reduce((sum, { count }) => sum + count, 0);
+
+/** The line that the sum at a place comes from; −1 for a sum that was typed. */
+export function lineAt(lines: SetLine[], place: number): number {
+  let end = 0;
+  return lines.findIndex(({ count }) => place < (end += count));
+}
+
+/** The set without the sum at a place: its line has one fewer. */
+export function without(draft: SetDraft, place: number): SetDraft {
+  const from = lineAt(draft.lines, place);
+  const lines = draft.lines
+    .map((line, i) => (i === from ? { ...line, count: line.count - 1 } : line))
+    .filter(({ count }) => count > 0);
+  return { ...draft, lines, sums: draft.sums.filter((_, i) => i !== place) };
+}
+
+/** The set with the sum at a place so many places further on; as far as there are places. */
+export function moved(draft: SetDraft, place: number, by: number): SetDraft {
+  const to = place + by;
+  if (to < 0 || to >= draft.sums.length) {
+    return draft;
+  }
+  const sums = [...draft.sums];
+  sums.splice(to, 0, ...sums.splice(place, 1));
+  return { ...draft, sums };
+}
+
+/** The set with a sum held, or no longer held. */
+export function heldOrNot(draft: SetDraft, plain: string): SetDraft {
+  const held = draft.held.includes(plain)
+    ? draft.held.filter((other) => other !== plain)
+    : [...draft.held, plain];
+  return { ...draft, held };
+}
+
+/** What is asked for so that other sums come where none is held; `only` names the one to change. */
+export function toDraw({ lines, sums, held }: SetDraft, only?: number) {
+  const places = sums.slice(0, drawn(lines)).map(({ plain }, place) => ({ plain, place }));
+  const staying = places.filter(({ plain, place }) =>
+    only === undefined ? held.includes(plain) : place !== only,
+  );
+  return {
+    lines,
+    held: Object.fromEntries(staying.map(({ plain, place }) => [place, plain])),
+    avoided: sums.map(({ plain }) => plain),
+  };
+}
+
+/** The set with what was drawn in the place of its lines' sums; what was typed stays behind them. */
+export function withDrawn(draft: SetDraft, sums: SetSum[]): SetDraft {
+  return { ...draft, sums: [...sums, ...draft.sums.slice(drawn(draft.lines))] };
+}
+
+/** The set with one more line, whose sums stand before those that were typed. */
+export function withLine(draft: SetDraft, line: SetLine, sums: SetSum[]): SetDraft {
+  const end = drawn(draft.lines);
+  return {
+    ...draft,
+    lines: [...draft.lines, { ...line, count: sums.length }],
+    sums: [...draft.sums.slice(0, end), ...sums, ...draft.sums.slice(end)],
+  };
+}
+
+/** How a set is sent to be kept. */
+export const toKeep = ({ lines, sums }: SetDraft, title: string) => ({
+  title,
+  lines,
+  sums: sums.map(({ plain, method, rung, part }) => ({ plain, method, rung, part })),
+});

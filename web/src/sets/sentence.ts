@@ -1,0 +1,40 @@
+import type { Range, Recipe } from '../api/types';
+
+const NUMBERS = ['', 'One number', 'Two numbers', 'Three numbers', 'Four numbers'];
+
+/** How a sentence about some numbers begins. */
+export const numbersOf = (count: number) => NUMBERS[count] ?? `${count} numbers`;
+
+/** A range in words: `3`, `2 to 3`, `4 or more`. */
+export function rangeWords({ from = 0, to }: Range): string {
+  if (to === undefined) {
+    return `${from} or more`;
+  }
+  return from === to ? String(from) : `${from} to ${to}`;
+}
+
+/** The size of a number in words: `2 to 3 figures of 1234`. */
+export function sizeWords({ figures, of }: Recipe['numbers'][number]): string {
+  const words = `${rangeWords(figures)} ${figures.to === 1 ? 'figure' : 'figures'}`;
+  return of ? `${words} of ${of}` : words;
+}
+
+/** A recipe with another range for a trait; without the trait where there is none. */
+export function withWish(recipe: Recipe, trait: string, range?: Range): Recipe {
+  const { [trait]: _, ...wishes } = recipe.wishes ?? {};
+  return { ...recipe, wishes: range ? { ...wishes, [trait]: range } : wishes };
+}
+
+/** A recipe with another size for its number at a place. */
+export function withSize(recipe: Recipe, place: number, size: Recipe['numbers'][number]): Recipe {
+  return { ...recipe, numbers: recipe.numbers.map((other, i) => (i === place ? size : other)) };
+}
+
+/** A whole number of any size with its thousands set apart. */
+export const grouped = (count: string) => count.replaceAll(/\B(?=(\d{3})+$)/g, '\u2009');
+
+/** A time that somebody needs for a set: `about 9 min`. */
+export const minutes = (seconds: number) => `about ${Math.max(1, Math.round(seconds / 60))} min`;
+
+/** What somebody typed as a count; undefined for what is none. */
+export const counted = (typed: string) => (/^\d{1,3}$/.test(typed) ? Number(typed) : undefined);

@@ -1,0 +1,37 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useParams, useSearchParams } from 'react-router';
+import { api } from '../api/client';
+import { draftOf, EMPTY_SET, type SetDraft } from './draft';
+
+const STORE = 'bemble.set';
+
+/**
+ * The set on the sheet: the kept one that the address names, with what was changed on it, or the one
+ * in the making. Both outlive a turn of the tabs and a reload.
+ */
+export function useSetDraft() {
+  const { id } = useParams();
+  const [search] = useSearchParams();
+  const version = search.get('version') ?? 'A';
+  const name = id === undefined ? STORE : `${STORE}.${id}.${version}`;
+  const [changed, setChanged] = useState<{ name: string; draft: SetDraft } | null>(null);
+  const mine = changed?.name === name ? changed.draft : stored(name);
+  const kept = useQuery({
+    queryKey: ['set', id, version],
+    queryFn: () => api.set(Number(id), version),
+    enabled: id !== undefined && mine === null,
+  });
+  const draft = mine ?? (kept.data ? draftOf(kept.data) : EMPTY_SET);
+  const change = (next: SetDraft) => {
+    const its = next.id === null ? STORE : `${STORE}.${next.id}.${next.version}`;
+    sessionStorage.setItem(its, JSON.stringify(next));
+    setChanged({ name: its, draft: next });
+  };
+  return { draft, change, trouble: kept.error?.message };
+}
+
+function stored(name: string): SetDraft | null {
+  const text = sessionStorage.getItem(name);
+  return text === null ? null : (JSON.parse(text) as SetDraft);
+}
