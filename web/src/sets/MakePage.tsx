@@ -147,10 +147,7 @@ export function MakePage({
             >
               Add to the set
             </Button>
-            <Button
-              disabled={!line || busy}
-              onClick={() => line && onMake(line, { lesson: true })}
-            >
+            <Button disabled={!line || busy} onClick={() => line && onMake(line, { lesson: true })}>
               Make a lesson
             </Button>
             {!isCount && <Box role="alert">A line of a set has 1 to {MOST} sums.</Box>}

@@ -31,6 +31,9 @@ export function Sentence({
   });
   const [open, setOpen] = useState<{ blank: Blank; at: HTMLElement } | null>(null);
   const wishes = Object.entries(recipe.wishes ?? {});
+  const place = open && 'size' in open.blank ? open.blank.size : -1;
+  const size = recipe.numbers[place];
+  const wish = open && 'wish' in open.blank ? open.blank.wish : undefined;
   const blankAt = (blank: Blank) => (at: HTMLElement) => setOpen({ blank, at });
   return (
     <Box>
@@ -53,7 +56,10 @@ export function Sentence({
           </Box>
         ))}
         {recipe.places ? `, to ${recipe.places} places` : ''}.{' '}
-        <MoreWishes recipe={recipe} onTake={(trait) => onChange(withWish(recipe, trait, { from: 1 }))} />
+        <MoreWishes
+          recipe={recipe}
+          onTake={(trait) => onChange(withWish(recipe, trait, { from: 1 }))}
+        />
       </Box>
       <Box role="status" sx={{ mt: 0.5, fontSize: 16.5 }}>
         {data &&
@@ -74,20 +80,15 @@ export function Sentence({
         transformOrigin={{ vertical: 'bottom', horizontal: 'left' }}
         slotProps={{ paper: { sx: { p: 2, border: 1, borderColor: 'ink.edge' } } }}
       >
-        {open && 'size' in open.blank && (
-          <SizeFields
-            size={recipe.numbers[open.blank.size]!}
-            onChange={(size) => onChange(withSize(recipe, (open.blank as { size: number }).size, size))}
-          />
+        {size && (
+          <SizeFields size={size} onChange={(next) => onChange(withSize(recipe, place, next))} />
         )}
-        {open && 'wish' in open.blank && (
+        {wish !== undefined && (
           <WishFields
-            range={recipe.wishes?.[open.blank.wish] ?? {}}
-            onChange={(range) =>
-              onChange(withWish(recipe, (open.blank as { wish: string }).wish, range))
-            }
+            range={recipe.wishes?.[wish] ?? {}}
+            onChange={(range) => onChange(withWish(recipe, wish, range))}
             onLeaveOut={() => {
-              onChange(withWish(recipe, (open.blank as { wish: string }).wish));
+              onChange(withWish(recipe, wish));
               setOpen(null);
             }}
           />

@@ -122,7 +122,10 @@ export default function Sets() {
         <Button disabled={empty || busy || !isFirst} onClick={() => draw.mutate(undefined)}>
           Draw anew
         </Button>
-        <Button disabled={empty} onClick={() => setShown(shown < draft.sums.length ? shown + 1 : 0)}>
+        <Button
+          disabled={empty}
+          onClick={() => setShown(shown < draft.sums.length ? shown + 1 : 0)}
+        >
           {shown < draft.sums.length ? 'Next answer' : 'Hide answers'}
         </Button>
         <Box sx={{ flex: 1 }} />

@@ -71,7 +71,8 @@ export function SheetPage({
             </Button>
           ))}
         <Box role="status" sx={{ color: 'text.secondary', fontSize: 15.5 }}>
-          {sums.length > 0 && `${sums.length === 1 ? '1 sum' : `${sums.length} sums`}, ${minutes(seconds)}`}
+          {sums.length > 0 &&
+            `${sums.length === 1 ? '1 sum' : `${sums.length} sums`}, ${minutes(seconds)}`}
         </Box>
       </Box>
       <Box
@@ -130,10 +131,7 @@ export function SheetPage({
                 >
                   Hold
                 </Button>
-                <Button
-                  disabled={busy || lineAt(lines, place) < 0}
-                  onClick={() => onDraw(place)}
-                >
+                <Button disabled={busy || lineAt(lines, place) < 0} onClick={() => onDraw(place)}>
                   Another
                 </Button>
                 <Button

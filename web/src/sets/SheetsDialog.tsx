@@ -23,13 +23,7 @@ const KINDS: Record<SheetRequest['kind'], string> = {
 const SQUARES = { '5': '5 mm', '7': '7 mm', '10': '10 mm', '14': '14 mm' };
 
 /** A set on paper. */
-export default function SheetsDialog({
-  draft,
-  onClose,
-}: {
-  draft: SetDraft;
-  onClose: () => void;
-}) {
+export default function SheetsDialog({ draft, onClose }: { draft: SetDraft; onClose: () => void }) {
   const [kind, setKind] = useState<SheetRequest['kind']>('EXERCISES');
   const [size, setSize] = useState<NonNullable<SheetRequest['size']>>('A4');
   const [square, setSquare] = useState<keyof typeof SQUARES>('7');
@@ -40,7 +34,14 @@ export default function SheetsDialog({
   const make = useMutation({
     mutationFn: async (how: 'save' | 'open') => {
       const version = draft.versions.length > 1 ? draft.version : undefined;
-      const file = await api.setSheets({ title, version, sums, kind, size, square: Number(square) });
+      const file = await api.setSheets({
+        title,
+        version,
+        sums,
+        kind,
+        size,
+        square: Number(square),
+      });
       if (how === 'open') {
         open(file);
         return undefined;

@@ -1,18 +1,28 @@
 import { describe, expect, it } from 'vitest';
 import type { SetSum } from '../api/types';
-import { EMPTY_SET, heldOrNot, lineAt, moved, toDraw, withDrawn, withLine, without } from './draft';
+import {
+  EMPTY_SET,
+  heldOrNot,
+  lineAt,
+  moved,
+  toDraw,
+  type SetDraft,
+  withDrawn,
+  withLine,
+  without,
+} from './draft';
 
 const sum = (plain: string) => ({ plain }) as SetSum;
 const LINES = [
   { rung: 'addition-ones-carry', count: 2 },
   { rung: 'addition-new-column', count: 1 },
 ];
-const DRAFT = {
+const DRAFT: SetDraft = {
   ...EMPTY_SET,
   lines: LINES,
   sums: ['46 + 38', '27 + 15', '83 + 64', '1 + 2'].map(sum),
 };
-const plain = (draft: typeof DRAFT) => draft.sums.map((each) => each.plain);
+const plain = (draft: SetDraft) => draft.sums.map((each) => each.plain);
 
 describe('a set in the making', () => {
   it('knows which line a sum comes from', () => {

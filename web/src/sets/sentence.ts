@@ -21,8 +21,9 @@ export function sizeWords({ figures, of }: Recipe['numbers'][number]): string {
 
 /** A recipe with another range for a trait; without the trait where there is none. */
 export function withWish(recipe: Recipe, trait: string, range?: Range): Recipe {
-  const { [trait]: _, ...wishes } = recipe.wishes ?? {};
-  return { ...recipe, wishes: range ? { ...wishes, [trait]: range } : wishes };
+  const others = Object.entries(recipe.wishes ?? {}).filter(([other]) => other !== trait);
+  const wishes = Object.fromEntries(others);
+  return { ...recipe, wishes: range ? { ...recipe.wishes, [trait]: range } : wishes };
 }
 
 /** A recipe with another size for its number at a place. */

@@ -13,6 +13,7 @@ import bemble.plan.Working;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -112,6 +113,71 @@ final class PdfBook implements AutoCloseable {
     }
   }
 
+  /**
+   * Papers on squares of one size, as many beside and below one another as the sheets hold; a paper
+   * that is wider or higher than a sheet gets smaller squares, and none is cut.
+   */
+  void tiles(String heading, List<Frame> frames, double side) {
+    double width = size.getWidth() - 2 * MARGIN;
+    double height = size.getHeight() - 2 * MARGIN - 2 * HEADING;
+    List<List<Tile>> sheets = Tile.laid(frames, new Tile.Room(width, height, HEADING, GAP), side);
+    for (List<Tile> tiles : sheets) {
+      sheet(
+          (out, space) -> {
+            heading(out, space, heading);
+            for (Tile tile : tiles) {
+              double left = space.left() + tile.left();
+              double top = space.top() - 2 * HEADING - tile.top();
+              PdfCanvas plain = new PdfCanvas(out, fonts, left, top, 1);
+              plain.text(
+                  new Point(0, HEADING / 3),
+                  tile.frame().heading(),
+                  new Lettering(HEADING * 0.7, true, Ink.TEXT, Anchor.START));
+              Space below = new Space(left, top - HEADING, tile.width(), tile.height() - HEADING);
+              papers(out, below, tile.frame().papers(), tile.side());
+            }
+          });
+    }
+  }
+
+  private void heading(PDPageContentStream out, Space space, String heading) {
+    new PdfCanvas(out, fonts, space.left(), space.top(), 1)
+        .text(
+            new Point(0, HEADING / 2),
+            heading,
+            new Lettering(HEADING, true, Ink.ACTION, Anchor.START));
+  }
+
+  /** Lines of words, in columns; one that is too long goes on below, set in. */
+  void lines(String heading, List<String> texts, int columns) {
+    double letters = HEADING * 0.75;
+    double width = (size.getWidth() - 2 * MARGIN - GAP * (columns - 1)) / columns;
+    List<String> lines = new ArrayList<>();
+    for (String text : texts) {
+      List<String> broken = fonts.lines(text, letters, false, width - 2 * letters);
+      for (int i = 0; i < broken.size(); i++) {
+        lines.add((i == 0 ? "" : "      ") + broken.get(i));
+      }
+    }
+    double room = size.getHeight() - 2 * MARGIN - 2.5 * HEADING;
+    int down = (int) (room / (letters * LEADING));
+    for (int first = 0; first < lines.size(); first += down * columns) {
+      List<String> some = lines.subList(first, Math.min(first + down * columns, lines.size()));
+      sheet(
+          (out, space) -> {
+            heading(out, space, heading);
+            PdfCanvas plain = new PdfCanvas(out, fonts, space.left(), space.top(), 1);
+            for (int i = 0; i < some.size(); i++) {
+              Point at =
+                  new Point(
+                      i / down * (width + GAP),
+                      2.5 * HEADING + (i % down + 0.5) * letters * LEADING);
+              plain.text(at, some.get(i), new Lettering(letters, false, Ink.TEXT, Anchor.START));
+            }
+          });
+    }
+  }
+
   private void draw(PDPageContentStream out, Space space, Frame frame, double letters) {
     PdfCanvas plain = new PdfCanvas(out, fonts, space.left(), space.top(), 1);
     plain.text(
@@ -123,7 +189,7 @@ final class PdfBook implements AutoCloseable {
     double foot = (lines.size() + 0.5) * said * LEADING;
     double room = space.height() - 2 * letters - foot;
     Space middle = new Space(space.left(), space.top() - 2 * letters, space.width(), room);
-    double used = papers(out, middle, frame.papers());
+    double used = papers(out, middle, frame.papers(), LARGEST_SQUARE);
     for (int i = 0; i < lines.size(); i++) {
       double at = 2 * letters + used + (i + 1) * said * LEADING;
       plain.text(
@@ -132,13 +198,12 @@ final class PdfBook implements AutoCloseable {
   }
 
   /** Draws papers as large as the space allows; gives the height that they took. */
-  private double papers(PDPageContentStream out, Space space, List<Shown> papers) {
-    Area used = papers.stream().map(Shown::extent).reduce(Area::joined).orElseThrow();
-    Area area = new Area(used.from().moved(-1, -1), used.to().moved(1, 1));
+  private double papers(
+      PDPageContentStream out, Space space, List<Shown> papers, double largestSquare) {
+    Area area = framed(papers);
     int columns = area.columns();
-    int rows = area.to().row() - area.from().row() + 1;
-    double side =
-        Math.min(LARGEST_SQUARE, Math.min(space.width() / columns, space.height() / rows));
+    int rows = rows(area);
+    double side = Math.min(largestSquare, Math.min(space.width() / columns, space.height() / rows));
     double left = space.left() - area.from().column() * side;
     double top = space.top() + area.from().row() * side;
     MarkPainter painter = new MarkPainter(new PdfCanvas(out, fonts, left, top, side));
@@ -151,6 +216,16 @@ final class PdfBook implements AutoCloseable {
       squares(shown.open()).forEach(painter::box);
     }
     return rows * side;
+  }
+
+  /** The squares of some papers, with one more all round. */
+  static Area framed(List<Shown> papers) {
+    Area used = papers.stream().map(Shown::extent).reduce(Area::joined).orElseThrow();
+    return new Area(used.from().moved(-1, -1), used.to().moved(1, 1));
+  }
+
+  static int rows(Area area) {
+    return area.to().row() - area.from().row() + 1;
   }
 
   /** The squares in which figures of some marks stand. */

@@ -7,10 +7,12 @@ import bemble.app.sets.SetJson.ApartView;
 import bemble.app.sets.SetJson.BadLine;
 import bemble.app.sets.SetJson.DraftRequest;
 import bemble.app.sets.SetJson.DraftView;
-import bemble.app.sets.SetJson.LineView;
+import bemble.app.sets.SetJson.KeyView;
+import bemble.app.sets.SetJson.SetLineView;
 import bemble.app.sets.SetJson.SumRequest;
 import bemble.app.sets.SetJson.SumView;
 import bemble.app.sets.SetJson.TypedView;
+import bemble.app.sets.SetJson.WorkloadView;
 import bemble.app.store.SetMapper;
 import bemble.app.working.SumRef;
 import bemble.app.working.Sums;
@@ -107,7 +109,7 @@ public class Drafts {
   }
 
   /** The line that was sent; refused where no sum fits it. */
-  Line line(LineView view, Style style) {
+  Line line(SetLineView view, Style style) {
     Rung rung = rung(view);
     String method = view.method() == null ? rung.methods().get(0) : view.method();
     Methods.find(rung.operation(), method)
@@ -122,7 +124,7 @@ public class Drafts {
     return new Line(rung, method, view.count());
   }
 
-  private static Rung rung(LineView view) {
+  private static Rung rung(SetLineView view) {
     if (view.rung() != null && !view.rung().isEmpty()) {
       return Ladder.find(view.rung())
           .orElseThrow(() -> RefusedException.of("no-rung", view.rung()));
@@ -162,6 +164,22 @@ public class Drafts {
       }
     }
     return new TypedView(good, bad);
+  }
+
+  WorkloadView workload(List<SumRequest> requests) {
+    return new SetWords(classes.currentStyle()).workload(items(requests));
+  }
+
+  List<KeyView> slipKey(List<SumRequest> requests) {
+    SetWords words = new SetWords(classes.currentStyle());
+    return items(requests).stream().map(words::key).toList();
+  }
+
+  private List<Item> items(List<SumRequest> requests) {
+    if (requests.isEmpty() || requests.size() > MOST_TYPED) {
+      throw RefusedException.of("too-many-sums", MOST_TYPED);
+    }
+    return requests.stream().map(this::item).toList();
   }
 
   ApartView tellApart(ApartRequest request) {

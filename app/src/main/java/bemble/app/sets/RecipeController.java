@@ -64,14 +64,12 @@ class RecipeController {
     Recipe recipe = Recipes.read(request);
     BigInteger count = Fitting.of(recipe).count();
     RecipeWords words = words();
-    String clash =
-        count.signum() > 0 ? null : words.clash(Clash.of(recipe).orElseThrow(), recipe);
+    String clash = count.signum() > 0 ? null : words.clash(Clash.of(recipe).orElseThrow(), recipe);
     Map<String, String> wishes = new LinkedHashMap<>();
     recipe.wishes().keySet().stream()
         .sorted()
         .forEach(
-            trait ->
-                wishes.put(JsonName.of(trait), words.wish(trait, recipe.wishes().get(trait))));
+            trait -> wishes.put(JsonName.of(trait), words.wish(trait, recipe.wishes().get(trait))));
     return new CountView(count.toString(), clash, wishes);
   }
 

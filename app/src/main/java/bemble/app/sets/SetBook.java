@@ -6,8 +6,8 @@ import bemble.app.http.MissingException;
 import bemble.app.http.Part;
 import bemble.app.http.RefusedException;
 import bemble.app.sets.SetJson.KeyView;
-import bemble.app.sets.SetJson.LineView;
 import bemble.app.sets.SetJson.SetEntry;
+import bemble.app.sets.SetJson.SetLineView;
 import bemble.app.sets.SetJson.SetRequest;
 import bemble.app.sets.SetJson.SetView;
 import bemble.app.sets.SetJson.SumRequest;
@@ -221,7 +221,7 @@ public class SetBook {
     }
   }
 
-  private List<LineView> lines(SetRow row) {
+  private List<SetLineView> lines(SetRow row) {
     try {
       return json.readValue(row.lines(), new TypeReference<>() {});
     } catch (JsonProcessingException e) {

@@ -9,11 +9,15 @@ import bemble.app.sets.SetJson.KeyView;
 import bemble.app.sets.SetJson.SetEntry;
 import bemble.app.sets.SetJson.SetRequest;
 import bemble.app.sets.SetJson.SetView;
+import bemble.app.sets.SetJson.SheetRequest;
+import bemble.app.sets.SetJson.SumRequest;
 import bemble.app.sets.SetJson.TypedRequest;
 import bemble.app.sets.SetJson.TypedView;
+import bemble.app.sets.SetJson.WorkloadView;
 import jakarta.validation.Valid;
 import java.util.List;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -31,10 +35,12 @@ import org.springframework.web.bind.annotation.RestController;
 class SetController {
   private final SetBook book;
   private final Drafts drafts;
+  private final SetPrinter printer;
 
-  SetController(SetBook book, Drafts drafts) {
+  SetController(SetBook book, Drafts drafts, SetPrinter printer) {
     this.book = book;
     this.drafts = drafts;
+    this.printer = printer;
   }
 
   @PostMapping("/draft")
@@ -46,6 +52,23 @@ class SetController {
   @PostMapping("/typed")
   TypedView typed(@Valid @RequestBody TypedRequest request) {
     return drafts.typed(request.text());
+  }
+
+  /** What sums ask for that are not kept. */
+  @PostMapping("/workload")
+  WorkloadView workload(@RequestBody List<@Valid SumRequest> sums) {
+    return drafts.workload(sums);
+  }
+
+  /** The slip key of sums that are not kept. */
+  @PostMapping("/slip-key")
+  List<KeyView> slipKey(@RequestBody List<@Valid SumRequest> sums) {
+    return drafts.slipKey(sums);
+  }
+
+  @PostMapping(path = "/sheets", produces = MediaType.APPLICATION_PDF_VALUE)
+  byte[] sheets(@Valid @RequestBody SheetRequest request) {
+    return printer.pdf(request);
   }
 
   @PostMapping("/telling-apart")

@@ -1,5 +1,6 @@
 package bemble.app.sets;
 
+import bemble.app.export.PdfRequest;
 import bemble.paper.Paper;
 import bemble.practice.Item;
 import bemble.practice.SetMaker;
@@ -24,7 +25,7 @@ final class SetJson {
    *
    * @param method how they are worked; the usual method if left out
    */
-  record LineView(
+  record SetLineView(
       @Nullable String rung,
       @Nullable RecipeView recipe,
       @Nullable String method,
@@ -42,7 +43,7 @@ final class SetJson {
    */
   record DraftRequest(
       @NotEmpty(message = "{valid.lines-of-set}") @Size(max = 20, message = "{valid.lines-of-set}")
-          List<@Valid @NotNull LineView> lines,
+          List<@Valid @NotNull SetLineView> lines,
       @Nullable Map<Integer, String> held,
       @Nullable List<String> avoided,
       SetMaker.@Nullable Order order,
@@ -60,7 +61,7 @@ final class SetJson {
   record SetRequest(
       @NotBlank(message = "{valid.title}") @Size(max = 120, message = "{valid.title-length}")
           String title,
-      @Nullable List<@Valid @NotNull LineView> lines,
+      @Nullable List<@Valid @NotNull SetLineView> lines,
       @NotEmpty(message = "{valid.sums-of-set}") @Size(max = 200, message = "{valid.sums-of-set}")
           List<@Valid @NotNull SumRequest> sums) {}
 
@@ -100,7 +101,7 @@ final class SetJson {
       long id,
       String title,
       OffsetDateTime keptAt,
-      List<LineView> lines,
+      List<SetLineView> lines,
       String version,
       List<String> versions,
       List<SumView> sums,
@@ -118,6 +119,35 @@ final class SetJson {
   /** What was read of typed lines. */
   record TypedView(List<SumView> sums, List<BadLine> bad) {}
 
+  /** What of a set is printed. */
+  enum Sheet {
+    /** The sums set out, to be worked. */
+    EXERCISES,
+    /** The answers alone. */
+    ANSWERS,
+    /** Every sum worked. */
+    WALK_THROUGH,
+    /** The wrong answers that known slips give. */
+    SLIP_KEY
+  }
+
+  /**
+   * A set to be printed.
+   *
+   * @param version named on the sheets where there are several
+   * @param size the sheet of paper; A4 if left out
+   * @param square the side of a square in millimetres: 5, 7, 10 or 14; 7 if left out
+   */
+  record SheetRequest(
+      @NotBlank(message = "{valid.title}") @Size(max = 120, message = "{valid.title-length}")
+          String title,
+      @Nullable String version,
+      @NotEmpty(message = "{valid.sums-of-set}") @Size(max = 200, message = "{valid.sums-of-set}")
+          List<@Valid @NotNull SumRequest> sums,
+      @NotNull(message = "{valid.print-kind}") Sheet kind,
+      PdfRequest.@Nullable Size size,
+      @Nullable Integer square) {}
+
   /** A slip by its name. */
   record SlipName(String id, String name) {}
 
@@ -133,7 +163,7 @@ final class SetJson {
    * @param slips their ids; all that the method knows if left out
    */
   record ApartRequest(
-      @NotNull(message = "{valid.lines-of-set}") @Valid LineView line,
+      @NotNull(message = "{valid.lines-of-set}") @Valid SetLineView line,
       @Nullable List<String> slips,
       @Nullable Long seed) {}
 

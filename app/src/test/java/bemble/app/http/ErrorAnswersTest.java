@@ -20,6 +20,7 @@ import bemble.app.house.Classes;
 import bemble.app.page.Pages;
 import bemble.app.sets.Drafts;
 import bemble.app.sets.SetBook;
+import bemble.app.sets.SetPrinter;
 import bemble.app.slate.Attempts;
 import bemble.app.slate.Pupils;
 import bemble.app.working.Sums;
@@ -46,6 +47,7 @@ class ErrorAnswersTest {
   @MockitoBean Exports exports;
   @MockitoBean SetBook book;
   @MockitoBean Drafts drafts;
+  @MockitoBean SetPrinter printer;
   @MockitoBean Sums sums;
   @MockitoBean Attempts attempts;
   @MockitoBean Pupils pupils;

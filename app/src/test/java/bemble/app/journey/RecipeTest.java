@@ -91,8 +91,7 @@ class RecipeTest extends Conversation {
     for (JsonNode trait : traits) {
       assertTrue(trait.get("words").asText().matches("[^{}]{6,60}"), trait::toString);
     }
-    JsonNode said =
-        talk.post("/api/recipes/count", recipe(Map.of("exchanges", exactly(2)))).json();
+    JsonNode said = talk.post("/api/recipes/count", recipe(Map.of("exchanges", exactly(2)))).json();
     assertEquals("exactly 2 exchanges", said.at("/wishes/exchanges").asText());
   }
 

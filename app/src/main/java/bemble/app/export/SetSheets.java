@@ -1,0 +1,61 @@
+package bemble.app.export;
+
+import bemble.app.export.PdfBook.Frame;
+import bemble.app.export.PdfBook.Shown;
+import bemble.app.working.WorkingWords;
+import bemble.method.Sum;
+import bemble.plan.Step;
+import bemble.plan.Working;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.stereotype.Service;
+
+/** Puts many sums on paper at once. */
+@Service
+public class SetSheets {
+  private static final double POINTS_A_MILLIMETRE = 72 / 25.4;
+
+  private static final PdfRequest.Tiling FOUR = new PdfRequest.Tiling(2, 2);
+
+  /**
+   * The sums set out to be worked.
+   *
+   * @param millimetres the side of a square
+   */
+  public byte[] exercises(
+      String heading, List<Sum> sums, PdfRequest.Size size, double millimetres) {
+    List<Frame> frames = new ArrayList<>();
+    for (Sum sum : sums) {
+      frames.add(new Frame(frames.size() + 1 + ".", List.of(Shown.blank(sum.work())), ""));
+    }
+    try (PdfBook book = new PdfBook(size)) {
+      book.tiles(heading, frames, millimetres * POINTS_A_MILLIMETRE);
+      return book.bytes();
+    }
+  }
+
+  /** Every sum worked, four to a sheet. */
+  public byte[] workedOut(List<Sum> sums, PdfRequest.Size size) {
+    List<Frame> frames = new ArrayList<>();
+    for (Sum sum : sums) {
+      Working working = sum.work();
+      List<Step> steps = working.steps();
+      WorkingWords words = WorkingWords.of(sum.style());
+      String heading = frames.size() + 1 + ".  " + words.problem(sum.problem());
+      String last = words.wording().say(steps.get(steps.size() - 1).remark());
+      frames.add(new Frame(heading, List.of(Shown.at(working, steps.size() - 1)), last));
+    }
+    try (PdfBook book = new PdfBook(size)) {
+      book.strip(frames, FOUR);
+      return book.bytes();
+    }
+  }
+
+  /** Lines of words. */
+  public byte[] lines(String heading, List<String> lines, PdfRequest.Size size, int columns) {
+    try (PdfBook book = new PdfBook(size)) {
+      book.lines(heading, lines, columns);
+      return book.bytes();
+    }
+  }
+}
