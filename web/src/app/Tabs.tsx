@@ -28,10 +28,10 @@ const Tab = styled(NavLink)(({ theme }) => ({
     flex: 1,
     width: 'auto',
     minHeight: 44,
-    padding: '0 4px',
+    padding: '0 2px',
     justifyContent: 'center',
     borderRadius: 8,
-    fontSize: 15,
+    fontSize: 14.5,
     '& small': { display: 'none' },
   },
   [theme.breakpoints.between('sm', 'md')]: {
@@ -62,7 +62,7 @@ export function Tabs({ onKeys }: { onKeys: () => void }) {
         pb: { xs: 0.5, sm: 0 },
         display: 'flex',
         flexDirection: { xs: 'row', sm: 'column' },
-        gap: 1.25,
+        gap: { xs: 0.5, sm: 1.25 },
         '@media print': { display: 'none' },
       }}
     >

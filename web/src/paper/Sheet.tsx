@@ -1,5 +1,5 @@
 import { styled } from '@mui/material/styles';
-import { memo } from 'react';
+import { memo, useId } from 'react';
 import type { Area, Mark } from '../api/types';
 import { left, SIDE, SPOTS, top } from './geometry';
 import type { Layer } from './layer';
@@ -111,6 +111,21 @@ const SheetLayer = memo(function SheetLayer({ index, ...layer }: Layer & { index
     </g>
   );
 });
+
+/** The squares of the paper, wherever a drawing shows them. */
+export function Squares({ x = 0, y = 0 }: { x?: number; y?: number }) {
+  const id = useId();
+  return (
+    <>
+      <defs>
+        <pattern id={id} width={SIDE} height={SIDE} patternUnits="userSpaceOnUse">
+          <path className="grid" d={`M ${SIDE} 0 V ${SIDE} H 0`} />
+        </pattern>
+      </defs>
+      <rect x={x} y={y} width="100%" height="100%" fill={`url(#${id})`} />
+    </>
+  );
+}
 
 /** The wash over the squares at work. */
 export function Wash({ area: { from, to } }: { area: Area }) {

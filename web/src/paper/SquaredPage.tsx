@@ -3,7 +3,6 @@ import Button from '@mui/material/Button';
 import visuallyHidden from '@mui/utils/visuallyHidden';
 import {
   useEffect,
-  useId,
   useLayoutEffect,
   useRef,
   useState,
@@ -14,7 +13,7 @@ import type { Area, ColumnName, Square } from '../api/types';
 import { bounds, home, middleX, middleY, same, SIDE } from './geometry';
 import type { Layer } from './layer';
 import { described, readAloud } from './reading';
-import { Sheet, SheetSvg, Wash } from './Sheet';
+import { Sheet, SheetSvg, Wash, Squares } from './Sheet';
 import { useWalk } from './walk';
 
 /** The smallest side of a square, in px, at which figures can still be read. */
@@ -110,7 +109,6 @@ export function SquaredPage({
     [sight, width, height],
   );
 
-  const grid = useId();
   const inPlace = `translate(${shift.column * SIDE} ${shift.row * SIDE})`;
   return (
     <Box sx={{ position: 'relative', height: '100%', minHeight: 0, minWidth: 0 }}>
@@ -144,13 +142,8 @@ export function SquaredPage({
           aria-label={readAloud(layers, names ?? []) || 'Nothing is written yet.'}
           data-testid="paper"
         >
-          <defs>
-            <pattern id={grid} width={SIDE} height={SIDE} patternUnits="userSpaceOnUse">
-              <path className="grid" d={`M ${SIDE} 0 V ${SIDE} H 0`} />
-            </pattern>
-          </defs>
           <g transform={inPlace}>{focus && <Wash area={focus} />}</g>
-          <rect width="100%" height="100%" fill={`url(#${grid})`} />
+          <Squares />
           <g transform={inPlace}>
             <Sheet layers={layers} />
             {overlay}

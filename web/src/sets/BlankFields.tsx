@@ -36,13 +36,13 @@ export function RangeFields({
           value={from}
           onChange={(event) => type(event.target.value, to)}
           autoFocus
-          slotProps={{ htmlInput: { inputMode: 'numeric', size: 4 } }}
+          slotProps={{ htmlInput: { inputMode: 'numeric', size: 10 } }}
         />
         <TextField
-          label={open ? 'To (empty: no end)' : 'To'}
+          label={open ? 'To, if it ends' : 'To'}
           value={to}
           onChange={(event) => type(from, event.target.value)}
-          slotProps={{ htmlInput: { inputMode: 'numeric', size: 4 } }}
+          slotProps={{ htmlInput: { inputMode: 'numeric', size: 10 } }}
         />
       </Box>
       <Box role="alert" sx={{ minHeight: 22, mt: 0.5, fontSize: 14.5, color: 'error.main' }}>

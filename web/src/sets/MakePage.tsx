@@ -20,6 +20,8 @@ const SIGNS: Record<Rung['operation'], string> = {
 };
 const MOST = 100;
 
+const intoSight = (button: HTMLElement | null) => button?.scrollIntoView({ block: 'nearest' });
+
 interface Chosen {
   rung?: Rung;
   recipe: Recipe;
@@ -58,6 +60,7 @@ export function MakePage({
     <Box
       sx={{
         minHeight: 0,
+        overflow: 'auto',
         display: 'grid',
         gridTemplateRows: chosen ? 'auto minmax(80px, 1fr) auto' : 'auto minmax(0, 1fr)',
         px: { xs: 2, md: 3.5 },
@@ -87,6 +90,7 @@ export function MakePage({
         {mine?.map((rung) => (
           <Box component="li" key={rung.id}>
             <ButtonBase
+              ref={chosen?.rung?.id === rung.id ? intoSight : undefined}
               aria-pressed={chosen?.rung?.id === rung.id}
               onClick={() => setChosen({ rung, recipe: rung.recipe, method: rung.method })}
               sx={{
@@ -130,7 +134,7 @@ export function MakePage({
                 px: 1.25,
                 border: 1,
                 borderColor: isCount ? 'ink.edge' : 'error.main',
-                borderRadius: 2,
+                borderRadius: 1,
                 fontSize: 18,
               }}
             />

@@ -1,13 +1,13 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation } from '@tanstack/react-query';
 import { lazy, Suspense, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { SetLine } from '../api/types';
 import { BAR, BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
 import { useNotice } from '../ui/useNotice';
-import { draftOf, EMPTY_SET, toDraw, toKeep, withDrawn, withLine } from './draft';
+import { EMPTY_SET, toDraw, toKeep, withDrawn, withLine } from './draft';
 import { KeptSets } from './KeptSets';
 import { MakePage } from './MakePage';
 import { SheetPage } from './SheetPage';
@@ -21,13 +21,12 @@ type Open = 'sheets' | 'slip key' | 'paste' | null;
 
 /** A set on its sheet at the left, and what its sums are to be like at the right. */
 export default function Sets() {
-  const { draft, change, trouble: missing } = useSetDraft();
+  const { draft, change, settle, trouble: missing } = useSetDraft();
   const [open, setOpen] = useState<Open>(null);
   const [listed, setListed] = useState(false);
   const [shown, setShown] = useState(0);
   const notice = useNotice();
   const navigate = useNavigate();
-  const queries = useQueryClient();
   const say = (trouble: Error) => notice({ text: trouble.message });
   const fewer = (missing: number) =>
     missing > 0 && notice({ text: `There are only so many such sums: ${missing} fewer.` });
@@ -60,8 +59,7 @@ export default function Sets() {
       return draft.id === null ? api.keepSet(body) : api.changeSet(draft.id, body);
     },
     onSuccess: (set) => {
-      change(draftOf(set));
-      void queries.invalidateQueries({ queryKey: ['sets'] });
+      settle(set);
       void navigate(`/sets/${set.id}`, { replace: true });
       notice({ text: `“${set.title}” is kept.` });
     },
@@ -70,7 +68,7 @@ export default function Sets() {
   const addVersion = useMutation({
     mutationFn: (id: number) => api.addVersion(id),
     onSuccess: (set) => {
-      change(draftOf(set));
+      settle(set);
       void navigate(`/sets/${set.id}?version=${set.version}`);
     },
     onError: say,
@@ -126,7 +124,7 @@ export default function Sets() {
           disabled={empty}
           onClick={() => setShown(shown < draft.sums.length ? shown + 1 : 0)}
         >
-          {shown < draft.sums.length ? 'Next answer' : 'Hide answers'}
+          {empty || shown < draft.sums.length ? 'Next answer' : 'Hide answers'}
         </Button>
         <Box sx={{ flex: 1 }} />
         {id !== null && draft.versions.length < 4 && draft.lines.length > 0 && (

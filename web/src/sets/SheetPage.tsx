@@ -89,7 +89,7 @@ export function SheetPage({
           display: 'flex',
           flexWrap: 'wrap',
           alignContent: 'start',
-          gap: 1.5,
+          gap: 1,
         }}
       >
         {trouble && (
@@ -151,8 +151,11 @@ export function SheetPage({
                 <Button onClick={() => onChange(without(draft, place))}>Take out</Button>
               </>
             )}
-            <Button onClick={() => openOn('/desk')}>Desk</Button>
-            <Button onClick={() => openOn('/board')}>Board</Button>
+            <Box sx={{ flexBasis: '100%', height: 0 }} />
+            Open it on
+            <Button onClick={() => openOn('/desk')}>the Desk</Button>
+            <Button onClick={() => openOn('/board')}>the Board</Button>
+            <Button onClick={() => openOn('/slate')}>the Slate</Button>
           </Box>
         ) : (
           <WorkloadLine sums={sums} />

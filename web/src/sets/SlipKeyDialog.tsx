@@ -52,7 +52,9 @@ export default function SlipKeyDialog({
           <tbody>
             {data?.map(({ problem, answer, wrong }, i) => (
               <tr key={i}>
-                <td>{problem}</td>
+                <Box component="td" sx={{ whiteSpace: { md: 'nowrap' } }}>
+                  {problem}
+                </Box>
                 <td>
                   <strong>{answer}</strong>
                 </td>

@@ -1,11 +1,11 @@
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import type { SetSum } from '../api/types';
-import { Drawing } from '../paper/Drawing';
-import { bounds } from '../paper/geometry';
+import { SIDE } from '../paper/geometry';
+import { Sheet, SheetSvg, Squares } from '../paper/Sheet';
 
 /** The side of a square on the sheet, in pixels; smaller on wide papers. */
-const SQUARE = 24;
+const SQUARE = 26;
 const WIDEST = 560;
 
 const PARTS: Record<SetSum['part'], string> = {
@@ -31,10 +31,11 @@ export function SumTile({
   answered: boolean;
   onChoose: () => void;
 }) {
-  const { from, to } = bounds([sum.paper]);
+  const { from, to } = sum.paper.extent;
   const columns = to.column - from.column + 2;
   const rows = to.row - from.row + 2;
   const square = Math.min(SQUARE, WIDEST / columns);
+  const corner = { x: (from.column - 0.5) * SIDE, y: (from.row - 0.5) * SIDE };
   const said = [PARTS[sum.part], held ? 'held' : ''].filter(Boolean).join(', ');
   return (
     <ButtonBase
@@ -44,24 +45,33 @@ export function SumTile({
       data-testid="sum"
       sx={{
         display: 'block',
+        position: 'relative',
         textAlign: 'left',
-        width: Math.max(columns * square, 96) + 18,
-        p: 1,
-        border: 2,
-        borderColor: chosen ? 'ink.action' : held ? 'ink.nowEdge' : 'divider',
-        borderRadius: 1.5,
+        outline: chosen || held ? 3 : 0,
+        outlineStyle: 'solid',
+        outlineColor: chosen ? 'ink.action' : 'ink.nowEdge',
+        border: 1,
+        borderColor: 'ink.square',
         bgcolor: held ? 'ink.now' : 'transparent',
         fontFamily: 'inherit',
         fontSize: 15,
+        lineHeight: 1.2,
       }}
     >
-      <Box sx={{ display: 'flex', gap: 1, minHeight: 20, lineHeight: 1.2 }}>
-        <Box sx={{ fontWeight: 700 }}>{number}.</Box>
-        <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{said}</Box>
-      </Box>
-      <Drawing paper={sum.paper} step={0} height={rows * square} label="" />
-      <Box sx={{ minHeight: 20, fontWeight: 700, color: 'success.main', lineHeight: 1.3 }}>
-        {answered && `= ${sum.answer}`}
+      <SheetSvg
+        aria-hidden
+        width={columns * square}
+        height={rows * square}
+        viewBox={`${corner.x} ${corner.y} ${columns * SIDE} ${rows * SIDE}`}
+      >
+        <Squares {...corner} />
+        <Sheet layers={[{ paper: sum.paper, step: answered ? 1 : 0 }]} />
+      </SheetSvg>
+      <Box sx={{ position: 'absolute', top: 3, left: 5, bgcolor: held ? 'ink.now' : 'ink.page' }}>
+        <strong>{number}.</strong>{' '}
+        <Box component="span" sx={{ color: 'text.secondary', fontSize: 14 }}>
+          {said}
+        </Box>
       </Box>
     </ButtonBase>
   );

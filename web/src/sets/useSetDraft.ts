@@ -1,7 +1,8 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { api } from '../api/client';
+import type { KeptSet } from '../api/types';
 import { draftOf, EMPTY_SET, type SetDraft } from './draft';
 
 const STORE = 'bemble.set';
@@ -13,6 +14,7 @@ const STORE = 'bemble.set';
 export function useSetDraft() {
   const { id } = useParams();
   const [search] = useSearchParams();
+  const queries = useQueryClient();
   const version = search.get('version') ?? 'A';
   const name = id === undefined ? STORE : `${STORE}.${id}.${version}`;
   const [changed, setChanged] = useState<{ name: string; draft: SetDraft } | null>(null);
@@ -21,6 +23,7 @@ export function useSetDraft() {
     queryKey: ['set', id, version],
     queryFn: () => api.set(Number(id), version),
     enabled: id !== undefined && mine === null,
+    staleTime: Infinity,
   });
   const draft = mine ?? (kept.data ? draftOf(kept.data) : EMPTY_SET);
   const change = (next: SetDraft) => {
@@ -28,7 +31,19 @@ export function useSetDraft() {
     sessionStorage.setItem(its, JSON.stringify(next));
     setChanged({ name: its, draft: next });
   };
-  return { draft, change, trouble: kept.error?.message };
+  /** Takes what was just kept: all that was typed before belongs to it now. */
+  const settle = (set: KeptSet) => {
+    const its = `${STORE}.${set.id}.`;
+    const older = Object.keys(sessionStorage).filter((key) => key.startsWith(its));
+    [...older, ...(id === undefined ? [STORE] : [])].forEach((key) =>
+      sessionStorage.removeItem(key),
+    );
+    setChanged(null);
+    queries.removeQueries({ queryKey: ['set', String(set.id)] });
+    queries.setQueryData(['set', String(set.id), set.version], set);
+    void queries.invalidateQueries({ queryKey: ['sets'] });
+  };
+  return { draft, change, settle, trouble: kept.error?.message };
 }
 
 function stored(name: string): SetDraft | null {

@@ -19,12 +19,14 @@ import java.util.TreeMap;
  * @param uses how often each fact of two figures is used, by its figures, the smaller first
  */
 public record Workload(int facts, int figures, int seconds, Map<Pair, Integer> uses) {
-  private static final BigInteger LARGEST = BigInteger.valueOf(9);
+  private static final int LARGEST_FIGURE = 9;
+  private static final int LARGEST_TOTAL = 18;
 
   /**
    * A number fact of two figures.
    *
-   * @param kind {@link Fact.Kind#ADD} or {@link Fact.Kind#MULTIPLY}
+   * @param kind {@link Fact.Kind#ADD}, {@link Fact.Kind#MULTIPLY} or {@link Fact.Kind#SUBTRACT},
+   *     which takes the smaller from the larger
    */
   public record Pair(Fact.Kind kind, int smaller, int larger) implements Comparable<Pair> {
     @Override
@@ -58,15 +60,25 @@ public record Workload(int facts, int figures, int seconds, Map<Pair, Integer> u
   }
 
   private static boolean isPair(Fact fact) {
-    boolean counts = fact.kind() == Fact.Kind.ADD || fact.kind() == Fact.Kind.MULTIPLY;
-    return counts
-        && fact.operands().size() == 2
-        && fact.operands().stream().allMatch(each -> each.compareTo(LARGEST) <= 0);
+    if (fact.operands().size() != 2) {
+      return false;
+    }
+    Pair pair = pair(fact);
+    return switch (fact.kind()) {
+      case ADD, MULTIPLY -> pair.larger() <= LARGEST_FIGURE;
+      case SUBTRACT -> pair.smaller() <= LARGEST_FIGURE && pair.larger() <= LARGEST_TOTAL;
+      default -> false;
+    };
+  }
+
+  /** A number as far as it matters: what is no figure may be any number that is none. */
+  private static int small(BigInteger number) {
+    return number.min(BigInteger.valueOf(LARGEST_TOTAL + 1)).intValue();
   }
 
   private static Pair pair(Fact fact) {
-    int one = fact.operands().get(0).intValue();
-    int other = fact.operands().get(1).intValue();
+    int one = small(fact.operands().get(0));
+    int other = small(fact.operands().get(1));
     return new Pair(fact.kind(), Math.min(one, other), Math.max(one, other));
   }
 }

@@ -2,6 +2,7 @@ package bemble.app.http;
 
 import java.net.URI;
 import java.util.stream.Collectors;
+import org.apache.catalina.connector.ClientAbortException;
 import org.mybatis.spring.MyBatisSystemException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -63,6 +64,12 @@ class ErrorAnswers extends ResponseEntityExceptionHandler {
   ProblemDetail unsuitable(IllegalArgumentException failure) {
     LOG.warn("Refused by the core", failure);
     return problem(HttpStatus.UNPROCESSABLE_ENTITY, "not-valid", Sentences.of("failed.unsuitable"));
+  }
+
+  /** Whoever asked has gone: nobody is there to be answered. */
+  @ExceptionHandler
+  void gone(ClientAbortException failure) {
+    LOG.debug("Gone before the answer", failure);
   }
 
   @ExceptionHandler

@@ -64,7 +64,8 @@ public class Drafts {
     this.mapper = mapper;
   }
 
-  DraftView draft(DraftRequest request) {
+  /** Sums of some lines. */
+  public DraftView draft(DraftRequest request) {
     Style style = classes.currentStyle();
     List<Line> lines = request.lines().stream().map(line -> line(line, style)).toList();
     Set<String> avoided = new HashSet<>(latest());
@@ -182,7 +183,8 @@ public class Drafts {
     return requests.stream().map(this::item).toList();
   }
 
-  ApartView tellApart(ApartRequest request) {
+  /** Sums of a line that tell slips apart. */
+  public ApartView tellApart(ApartRequest request) {
     Style style = classes.currentStyle();
     Line line = line(request.line(), style);
     Method<?> method = Methods.find(line.rung().operation(), line.method()).orElseThrow();

@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param wishes ranges by the name of a trait, as in {@code zerosCrossed}
  * @param places figures of a root after its point
  */
-record RecipeView(
+public record RecipeView(
     Operation operation,
     List<SizeView> numbers,
     @Nullable Map<String, RangeView> wishes,
@@ -24,8 +24,8 @@ record RecipeView(
    * @param figures how many figures it has
    * @param of the figures that it may be made of; every figure if left out
    */
-  record SizeView(RangeView figures, @Nullable String of) {}
+  public record SizeView(RangeView figures, @Nullable String of) {}
 
   /** A range with both ends in it; an end that is left out is open. */
-  record RangeView(@Nullable Integer from, @Nullable Integer to) {}
+  public record RangeView(@Nullable Integer from, @Nullable Integer to) {}
 }

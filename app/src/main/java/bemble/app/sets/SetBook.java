@@ -63,7 +63,7 @@ public class SetBook {
   }
 
   /** A part of what is found: sets kept before the one of that id. */
-  Part<SetEntry> search(String words, long before) {
+  public Part<SetEntry> search(String words, long before) {
     String typed = words.toLowerCase(Locale.ROOT).strip();
     String like = "%" + typed.replaceAll("([!%_])", "!$1") + "%";
     List<SetEntry> found =
@@ -75,6 +75,7 @@ public class SetBook {
     return new Part<>(found, mapper.count(like));
   }
 
+  /** Keeps a set as its version A. */
   @Transactional
   public SetView keep(SetRequest request) {
     List<Item> items = items(request);

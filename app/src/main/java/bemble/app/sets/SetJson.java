@@ -17,7 +17,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** What is said of sets on HTTP. */
-final class SetJson {
+public final class SetJson {
   private SetJson() {}
 
   /**
@@ -25,7 +25,7 @@ final class SetJson {
    *
    * @param method how they are worked; the usual method if left out
    */
-  record SetLineView(
+  public record SetLineView(
       @Nullable String rung,
       @Nullable RecipeView recipe,
       @Nullable String method,
@@ -41,7 +41,7 @@ final class SetJson {
    * @param lesson whether the first line is to become a lesson
    * @param seed the same seed makes the same set; any if left out
    */
-  record DraftRequest(
+  public record DraftRequest(
       @NotEmpty(message = "{valid.lines-of-set}") @Size(max = 20, message = "{valid.lines-of-set}")
           List<@Valid @NotNull SetLineView> lines,
       @Nullable Map<Integer, String> held,
@@ -51,14 +51,14 @@ final class SetJson {
       @Nullable Long seed) {}
 
   /** A sum of a set, as it is sent to be kept. */
-  record SumRequest(
+  public record SumRequest(
       @NotBlank(message = "{valid.sum}") String plain,
       @Nullable String method,
       @Nullable String rung,
       Item.@Nullable Part part) {}
 
   /** A set to be kept, or how it is to be changed. */
-  record SetRequest(
+  public record SetRequest(
       @NotBlank(message = "{valid.title}") @Size(max = 120, message = "{valid.title-length}")
           String title,
       @Nullable List<@Valid @NotNull SetLineView> lines,
@@ -71,7 +71,7 @@ final class SetJson {
    * @param problem as the class writes it
    * @param paper what stands there before it is worked
    */
-  record SumView(
+  public record SumView(
       String plain,
       String problem,
       String method,
@@ -84,20 +84,20 @@ final class SetJson {
       Paper paper) {}
 
   /** A number fact of two figures, and how often it is used. */
-  record FactUse(String fact, int times) {}
+  public record FactUse(String fact, int times) {}
 
   /** What a set asks for, in all. */
-  record WorkloadView(int facts, int figures, int seconds, List<FactUse> uses) {}
+  public record WorkloadView(int facts, int figures, int seconds, List<FactUse> uses) {}
 
   /**
    * Sums that are not kept yet.
    *
    * @param missing how many sums fewer there are than were wanted
    */
-  record DraftView(List<SumView> sums, WorkloadView workload, int missing) {}
+  public record DraftView(List<SumView> sums, WorkloadView workload, int missing) {}
 
   /** A kept set in one of its versions. */
-  record SetView(
+  public record SetView(
       long id,
       String title,
       OffsetDateTime keptAt,
@@ -108,19 +108,19 @@ final class SetJson {
       WorkloadView workload) {}
 
   /** A kept set in a list. */
-  record SetEntry(long id, String title, OffsetDateTime keptAt, int sums, int versions) {}
+  public record SetEntry(long id, String title, OffsetDateTime keptAt, int sums, int versions) {}
 
   /** Sums typed or pasted, one to a line. */
-  record TypedRequest(@NotNull(message = "{valid.sum}") String text) {}
+  public record TypedRequest(@NotNull(message = "{valid.sum}") String text) {}
 
   /** A line that is no sum, from 1, and why. */
-  record BadLine(int line, String text, String sentence) {}
+  public record BadLine(int line, String text, String sentence) {}
 
   /** What was read of typed lines. */
-  record TypedView(List<SumView> sums, List<BadLine> bad) {}
+  public record TypedView(List<SumView> sums, List<BadLine> bad) {}
 
   /** What of a set is printed. */
-  enum Sheet {
+  public enum Sheet {
     /** The sums set out, to be worked. */
     EXERCISES,
     /** The answers alone. */
@@ -138,7 +138,7 @@ final class SetJson {
    * @param size the sheet of paper; A4 if left out
    * @param square the side of a square in millimetres: 5, 7, 10 or 14; 7 if left out
    */
-  record SheetRequest(
+  public record SheetRequest(
       @NotBlank(message = "{valid.title}") @Size(max = 120, message = "{valid.title-length}")
           String title,
       @Nullable String version,
@@ -149,20 +149,20 @@ final class SetJson {
       @Nullable Integer square) {}
 
   /** A slip by its name. */
-  record SlipName(String id, String name) {}
+  public record SlipName(String id, String name) {}
 
   /** A wrong answer, and the slips that give it. */
-  record WrongAnswer(String answer, List<SlipName> slips) {}
+  public record WrongAnswer(String answer, List<SlipName> slips) {}
 
   /** The wrong answers that known slips give to a sum. */
-  record KeyView(String problem, String answer, List<WrongAnswer> wrong) {}
+  public record KeyView(String problem, String answer, List<WrongAnswer> wrong) {}
 
   /**
    * Which slips are to be told apart.
    *
    * @param slips their ids; all that the method knows if left out
    */
-  record ApartRequest(
+  public record ApartRequest(
       @NotNull(message = "{valid.lines-of-set}") @Valid SetLineView line,
       @Nullable List<String> slips,
       @Nullable Long seed) {}
@@ -173,11 +173,11 @@ final class SetJson {
    * @param answers for each sum the right answer, then that of each slip
    * @param doubts what cannot be told, in sentences
    */
-  record ApartView(
+  public record ApartView(
       List<SumView> sums, List<SlipName> slips, List<List<String>> answers, List<String> doubts) {}
 
   /** A rung of the ladder. */
-  record RungView(
+  public record RungView(
       String id,
       String operation,
       String operationName,

@@ -7,10 +7,11 @@ import bemble.app.sets.SetJson.SumView;
 import bemble.app.sets.SetJson.WorkloadView;
 import bemble.app.sets.SetJson.WrongAnswer;
 import bemble.app.working.WorkingWords;
-import bemble.fact.Fact;
 import bemble.ladder.Ladder;
 import bemble.method.Sum;
+import bemble.paper.Mark;
 import bemble.paper.Paper;
+import bemble.paper.Role;
 import bemble.plan.Answer;
 import bemble.plan.Working;
 import bemble.practice.Item;
@@ -20,6 +21,7 @@ import bemble.practice.Workload;
 import bemble.slip.Slip;
 import bemble.style.Style;
 import bemble.trait.TraitReader;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -38,7 +40,6 @@ final class SetWords {
   SumView sum(Item item) {
     Sum sum = item.sum(style);
     Working working = sum.work();
-    Paper page = working.paper();
     return new SumView(
         WorkingWords.plain(item.problem()),
         words.problem(item.problem()),
@@ -49,7 +50,22 @@ final class SetWords {
         item.part(),
         answer(item, working.answer()),
         TraitReader.of(working).seconds(),
-        new Paper(page.extent(), page.onesColumn(), working.setOut()));
+        sheet(working));
+  }
+
+  /** The sum as it is set out, and in the next step the figures that its boxes are for. */
+  private static Paper sheet(Working working) {
+    Paper page = working.paper();
+    List<Mark> marks = new ArrayList<>();
+    working.setOut().forEach(mark -> marks.add(fresh(mark, 0)));
+    page.marks().stream()
+        .filter(mark -> mark.role().kind() == Role.Kind.ANSWER)
+        .forEach(mark -> marks.add(fresh(mark, 1)));
+    return new Paper(page.extent(), page.onesColumn(), marks);
+  }
+
+  private static Mark fresh(Mark mark, int step) {
+    return new Mark(mark.id(), mark.role(), mark.place(), step, mark.shape());
   }
 
   List<SumView> sums(List<Item> items) {
@@ -76,8 +92,11 @@ final class SetWords {
   }
 
   private static String fact(Workload.Pair pair) {
-    String sign = pair.kind() == Fact.Kind.ADD ? " + " : " × ";
-    return pair.smaller() + sign + pair.larger();
+    return switch (pair.kind()) {
+      case ADD -> pair.smaller() + " + " + pair.larger();
+      case SUBTRACT -> pair.larger() + " − " + pair.smaller();
+      default -> pair.smaller() + " × " + pair.larger();
+    };
   }
 
   SlipName slip(Slip slip) {

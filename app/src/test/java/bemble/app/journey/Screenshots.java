@@ -58,6 +58,7 @@ class Screenshots {
       hand.tab("Workbook");
       hand.page.getByTestId("drawing").nth(7).waitFor();
       take(hand, "workbook");
+      takeSet(hand);
       hand.tab("House style");
       hand.page.getByTestId("live-sentence").nth(1).waitFor();
       take(hand, "house-style");
@@ -74,6 +75,18 @@ class Screenshots {
       takeSlates(hand);
       paper(new Talk(app.address()));
     }
+  }
+
+  private static void takeSet(DeskHand hand) {
+    hand.tab("Sets");
+    hand.button("Kept sets").click();
+    hand.button("Open Potting shed: one zero crossed").click();
+    hand.page.getByTestId("sum").nth(11).waitFor();
+    hand.button("Make a set").click();
+    hand.button("Subtraction").click();
+    hand.page.getByText("One zero crossed").click();
+    hand.page.getByText("sums fit").waitFor();
+    take(hand, "sets");
   }
 
   private static void takeSlates(DeskHand hand) {

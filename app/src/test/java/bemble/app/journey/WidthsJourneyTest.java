@@ -87,6 +87,11 @@ class WidthsJourneyTest extends Journey {
     assertThat(hand.page.getByText(text).first()).isVisible();
   }
 
+  private void openSet(long set) {
+    hand.page.navigate("/sets/" + set);
+    assertThat(hand.page.getByTestId("sum")).hasCount(2);
+  }
+
   private void prepare() {
     Talk talk = talk();
     Map<String, Object> sum = Map.of("plain", "57 × 38");
@@ -111,6 +116,7 @@ class WidthsJourneyTest extends Journey {
           hand.press("Control+Enter");
           assertThat(hand.page.getByRole(AriaRole.DIALOG)).isVisible();
         });
+    prepareSets(talk);
     see("workbook", () -> open("/workbook", "Rows of leeks"));
     see(
         "rename",
@@ -135,6 +141,34 @@ class WidthsJourneyTest extends Journey {
           hand.button("Blank page").click();
           assertThat(hand.page.getByText("The class tells")).isVisible();
         });
+  }
+
+  private void prepareSets(Talk talk) {
+    Map<String, Object> kept =
+        Map.of(
+            "title",
+            "Beds by the wall",
+            "sums",
+            List.of(Map.of("plain", "402 − 87"), Map.of("plain", "98765 × 432")));
+    long set = talk.post("/api/sets", kept).json().get("id").asLong();
+    see("sets", () -> open("/sets", "The sheet is empty"));
+    see("set", () -> openSet(set));
+    see(
+        "recipe",
+        () -> {
+          open("/sets/" + set, "Three addends");
+          hand.page.getByText("Three addends").click();
+          assertThat(hand.page.getByText("sums fit")).isVisible();
+        });
+    for (String button : List.of("Type or paste", "Slip key", "On paper")) {
+      see(
+          "set: " + button,
+          () -> {
+            openSet(set);
+            hand.button(button).click();
+            assertThat(hand.page.getByRole(AriaRole.DIALOG)).isVisible();
+          });
+    }
   }
 
   private static long begun(Map<String, Object> sum) {

@@ -1,0 +1,181 @@
+package bemble.app.journey;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+
+/** Sets are made, changed, kept and printed on their screen. */
+@OwnApp
+class SetsJourneyTest extends Journey {
+  private Locator sums() {
+    return hand.page.getByTestId("sum");
+  }
+
+  private List<String> names() {
+    List<String> names = new ArrayList<>();
+    for (Locator sum : sums().all()) {
+      names.add(sum.getAttribute("aria-label").replaceAll("^\\d+\\. |, held$", ""));
+    }
+    return names;
+  }
+
+  private void make(String operation, String rung, int count) {
+    hand.button(operation).click();
+    hand.page
+        .getByText(rung, new com.microsoft.playwright.Page.GetByTextOptions().setExact(true))
+        .click();
+    hand.page.getByLabel("How many sums").fill(String.valueOf(count));
+    hand.button("Make sums").click();
+    assertThat(sums()).hasCount(count);
+  }
+
+  /** The tab, the rung, and the button that makes the sums. */
+  @Test
+  void aSetOfTenTakesThreePresses() {
+    hand.tab("Sets");
+    hand.page.getByText("A ten out of the ones").click();
+    hand.button("Make sums").click();
+    assertThat(sums()).hasCount(10);
+    assertEquals(10, names().stream().distinct().count());
+  }
+
+  @Test
+  void aSentenceIsChangedUntilItFitsAndSaysWhatClashes() {
+    hand.page.navigate("/sets");
+    hand.button("Subtraction").click();
+    hand.page.getByText("Two neighbours").click();
+    assertThat(hand.page.getByText("sums fit")).isVisible();
+    Locator wish = hand.page.getByLabel("Wish: no zero crossed");
+    wish.click();
+    hand.page.getByLabel("From").fill("2");
+    hand.page.getByLabel("To, if it ends").fill("2");
+    assertThat(hand.page.getByText("cannot be had with numbers of these sizes")).isVisible();
+    hand.page.getByLabel("To, if it ends").fill("1");
+    assertThat(hand.page.getByText("The second number is smaller")).isVisible();
+    hand.page.getByLabel("From").fill("1");
+    assertThat(hand.page.getByText("sums fit")).isVisible();
+    hand.press("Escape");
+    assertThat(hand.page.getByLabel("Wish: exactly 1 zero crossed in a row")).isFocused();
+    hand.button("Make sums").click();
+    assertThat(sums()).hasCount(10);
+    names().forEach(sum -> assertTrue(sum.matches("\\d0\\d − \\d{3}"), sum));
+  }
+
+  @Test
+  void aSumIsHeldDrawnAgainMovedAndTakenOut() {
+    hand.page.navigate("/sets");
+    make("Division", "A zero inside", 6);
+    List<String> first = names();
+    sums().nth(2).click();
+    hand.button("Hold").click();
+    hand.button("Draw anew").click();
+    assertThat(sums().nth(0)).not().hasAttribute("aria-label", "1. " + first.get(0));
+    List<String> second = names();
+    for (int i = 0; i < 6; i++) {
+      assertEquals(i == 2, first.contains(second.get(i)), "at " + i);
+    }
+    sums().nth(0).click();
+    hand.button("Another").click();
+    assertThat(sums().nth(0)).not().hasAttribute("aria-label", "1. " + second.get(0));
+    assertEquals(second.subList(1, 6), names().subList(1, 6));
+    sums().nth(1).click();
+    hand.button("Later").click();
+    assertEquals(second.get(1), names().get(2));
+    hand.button("Take out").click();
+    assertThat(sums()).hasCount(5);
+    assertFalse(names().contains(second.get(1)));
+  }
+
+  @Test
+  void aPastedListNamesItsBadLinesAndGivesTheOthers() {
+    hand.page.navigate("/sets");
+    hand.button("Type or paste").click();
+    hand.page.getByLabel("One sum to a line").fill("46 + 38\n5 −\n7 × 8\n");
+    hand.button("Take them").click();
+    assertThat(hand.alert().first()).containsText("Line 2, “5 −”");
+    assertThat(hand.page.getByLabel("One sum to a line")).hasValue("46 + 38\n5 −\n7 × 8\n");
+    hand.button("Take the other 2").click();
+    assertThat(sums()).hasCount(2);
+    assertEquals(List.of("46 + 38", "7 × 8"), names());
+  }
+
+  @Test
+  void aSetIsKeptGetsAVersionAndOutlivesAReload() {
+    hand.page.navigate("/sets");
+    make("Addition", "Two in a chain", 5);
+    hand.page.getByLabel("Name of the set").fill("Stall takings");
+    hand.page.reload();
+    assertThat(hand.page.getByLabel("Name of the set")).hasValue("Stall takings");
+    List<String> first = names();
+    hand.button("Keep set").click();
+    assertThat(hand.page).hasURL(Pattern.compile("/sets/\\d+$"));
+    hand.button("Make version B").click();
+    assertThat(hand.button("Version B")).hasAttribute("aria-pressed", "true");
+    names().forEach(sum -> assertFalse(first.contains(sum), sum));
+    hand.button("Version A").click();
+    assertThat(hand.button("Version A")).hasAttribute("aria-pressed", "true");
+    assertEquals(first, names());
+    hand.button("Kept sets").click();
+    hand.button("Delete Stall takings").click();
+    assertThat(hand.page.getByText("No set is kept yet")).isVisible();
+    hand.button("Undo").click();
+    assertThat(hand.button("Open Stall takings")).isVisible();
+  }
+
+  @Test
+  void answersAppearOneByOneAndASumOpensOnTheDesk() {
+    hand.page.navigate("/sets");
+    make("Addition", "Three addends", 3);
+    Locator figures = sums().nth(0).locator("[data-kind=figure]");
+    int setOut = figures.count();
+    hand.button("Next answer").click();
+    assertThat(figures).not().hasCount(setOut);
+    assertEquals(sums().nth(1).locator(".ANSWER").count(), 0, "the second answer is not shown yet");
+    String sum = names().get(0);
+    sums().nth(0).click();
+    hand.button("the Desk").click();
+    assertThat(hand.line()).hasValue(sum);
+  }
+
+  /** The sheet has every sum, the answers are right, and the key names slips. */
+  @Test
+  void theSheetsSayWhatTheSetHas() throws IOException {
+    hand.page.navigate("/sets");
+    make("Subtraction", "One zero crossed", 12);
+    hand.page.getByLabel("Name of the set").fill("Potting shed");
+    List<String> names = names();
+    hand.button("On paper").click();
+    assertTrue(printed().contains("Potting shed"));
+    hand.button("Quick answers").click();
+    String answers = printed();
+    for (String name : names) {
+      String[] numbers = name.split(" − ");
+      int left = Integer.parseInt(numbers[0]) - Integer.parseInt(numbers[1]);
+      assertTrue(answers.contains(name + " = " + left), answers);
+    }
+    hand.button("Slip key").last().click();
+    assertTrue(printed().contains("smaller taken from larger"));
+    hand.button("Every sum worked").click();
+    assertTrue(printed().contains("12."));
+  }
+
+  private String printed() throws IOException {
+    Download file = hand.page.waitForDownload(() -> hand.button("Download PDF").click());
+    try (PDDocument document = Loader.loadPDF(Files.readAllBytes(file.path()))) {
+      return new PDFTextStripper().getText(document);
+    }
+  }
+}
