@@ -134,7 +134,7 @@ final class PdfBook implements AutoCloseable {
                   tile.frame().heading(),
                   new Lettering(HEADING * 0.7, true, Ink.TEXT, Anchor.START));
               Space below = new Space(left, top - HEADING, tile.width(), tile.height() - HEADING);
-              papers(out, below, tile.frame().papers(), tile.side());
+              papers(out, below, tile.area(), tile.frame().papers(), tile.side());
             }
           });
     }
@@ -148,15 +148,16 @@ final class PdfBook implements AutoCloseable {
             new Lettering(HEADING, true, Ink.ACTION, Anchor.START));
   }
 
-  /** Lines of words, in columns; one that is too long goes on below, set in. */
+  /** Lines of words, in columns; what is too long goes on below, set in as lines with a tab are. */
   void lines(String heading, List<String> texts, int columns) {
     double letters = HEADING * 0.75;
     double width = (size.getWidth() - 2 * MARGIN - GAP * (columns - 1)) / columns;
     List<String> lines = new ArrayList<>();
     for (String text : texts) {
-      List<String> broken = fonts.lines(text, letters, false, width - 2 * letters);
+      boolean within = text.startsWith("\t");
+      List<String> broken = fonts.lines(text.strip(), letters, false, width - 3 * letters);
       for (int i = 0; i < broken.size(); i++) {
-        lines.add((i == 0 ? "" : "      ") + broken.get(i));
+        lines.add((within ? "      " : "") + (i == 0 ? "" : "      ") + broken.get(i));
       }
     }
     double room = size.getHeight() - 2 * MARGIN - 2.5 * HEADING;
@@ -189,7 +190,7 @@ final class PdfBook implements AutoCloseable {
     double foot = (lines.size() + 0.5) * said * LEADING;
     double room = space.height() - 2 * letters - foot;
     Space middle = new Space(space.left(), space.top() - 2 * letters, space.width(), room);
-    double used = papers(out, middle, frame.papers(), LARGEST_SQUARE);
+    double used = papers(out, middle, framed(frame.papers()), frame.papers(), LARGEST_SQUARE);
     for (int i = 0; i < lines.size(); i++) {
       double at = 2 * letters + used + (i + 1) * said * LEADING;
       plain.text(
@@ -199,8 +200,7 @@ final class PdfBook implements AutoCloseable {
 
   /** Draws papers as large as the space allows; gives the height that they took. */
   private double papers(
-      PDPageContentStream out, Space space, List<Shown> papers, double largestSquare) {
-    Area area = framed(papers);
+      PDPageContentStream out, Space space, Area area, List<Shown> papers, double largestSquare) {
     int columns = area.columns();
     int rows = rows(area);
     double side = Math.min(largestSquare, Math.min(space.width() / columns, space.height() / rows));
@@ -218,9 +218,14 @@ final class PdfBook implements AutoCloseable {
     return rows * side;
   }
 
-  /** The squares of some papers, with one more all round. */
-  static Area framed(List<Shown> papers) {
-    Area used = papers.stream().map(Shown::extent).reduce(Area::joined).orElseThrow();
+  /** The squares of some papers. */
+  static Area used(List<Shown> papers) {
+    return papers.stream().map(Shown::extent).reduce(Area::joined).orElseThrow();
+  }
+
+  /** The same with one more all round. */
+  private static Area framed(List<Shown> papers) {
+    Area used = used(papers);
     return new Area(used.from().moved(-1, -1), used.to().moved(1, 1));
   }
 

@@ -11,7 +11,8 @@ import java.util.List;
  *
  * @param side the side of its squares
  */
-record Tile(Frame frame, double left, double top, double width, double height, double side) {
+record Tile(
+    Frame frame, Area area, double left, double top, double width, double height, double side) {
   /**
    * The room for papers on a sheet.
    *
@@ -41,7 +42,7 @@ record Tile(Frame frame, double left, double top, double width, double height, d
         top = 0;
         deepest = 0;
       }
-      sheet.add(new Tile(frame, left, top, tile.width, tile.height, tile.side));
+      sheet.add(new Tile(frame, tile.area, left, top, tile.width, tile.height, tile.side));
       left += tile.width + room.gap();
       deepest = Math.max(deepest, tile.height);
     }
@@ -50,12 +51,12 @@ record Tile(Frame frame, double left, double top, double width, double height, d
   }
 
   private static Tile of(Frame frame, Room room, double side) {
-    Area area = PdfBook.framed(frame.papers());
+    Area area = PdfBook.used(frame.papers());
     int rows = PdfBook.rows(area);
     double fitting =
         Math.min(
             side, Math.min(room.width() / area.columns(), (room.height() - room.heading()) / rows));
     double height = rows * fitting + room.heading();
-    return new Tile(frame, 0, 0, area.columns() * fitting, height, fitting);
+    return new Tile(frame, area, 0, 0, area.columns() * fitting, height, fitting);
   }
 }

@@ -44,18 +44,26 @@ public class SetPrinter {
     String title =
         request.version() == null ? request.title() : request.title() + " · " + request.version();
     SetWords words = new SetWords(style);
+    Wording wording = new Wording(style);
     return switch (request.kind()) {
       case EXERCISES -> {
         int square = request.square() == null ? USUAL_SQUARE : request.square();
         if (!SQUARES.contains(square)) {
           throw RefusedException.of("square-size");
         }
-        String heading = new Wording(style).label("sheet.name", Map.of("problem", title));
+        String heading = wording.label("sheet.exercises", Map.of("title", title));
         yield sheets.exercises(heading, sums, size, square);
       }
-      case ANSWERS -> sheets.lines(title, answers(items, words), size, 2);
+      case ANSWERS ->
+          sheets.lines(
+              wording.label("sheet.answers", Map.of("title", title)),
+              answers(items, words),
+              size,
+              2);
       case WALK_THROUGH -> sheets.workedOut(sums, size);
-      case SLIP_KEY -> sheets.lines(title, key(items, words), size, 1);
+      case SLIP_KEY ->
+          sheets.lines(
+              wording.label("sheet.slip-key", Map.of("title", title)), key(items, words), size, 1);
     };
   }
 
@@ -75,7 +83,7 @@ public class SetPrinter {
       lines.add(number++ + ".  " + key.problem() + " = " + key.answer());
       for (WrongAnswer wrong : key.wrong()) {
         String slips = wrong.slips().stream().map(SlipName::name).collect(Collectors.joining("; "));
-        lines.add("      " + wrong.answer() + "  " + slips);
+        lines.add("\t" + wrong.answer() + "  " + slips);
       }
     }
     return lines;

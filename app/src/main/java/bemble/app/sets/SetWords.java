@@ -78,7 +78,11 @@ final class SetWords {
   }
 
   private String answer(Item item, Answer answer) {
-    return words.answer(item.problem(), answer, style).text();
+    String text = words.answer(item.problem(), answer, style).text();
+    String value = answer.value().toString();
+    return text.startsWith(value)
+        ? words.wording().number(answer.value()) + text.substring(value.length())
+        : text;
   }
 
   WorkloadView workload(List<Item> items) {
