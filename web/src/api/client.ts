@@ -12,6 +12,7 @@ import type {
   Recipe,
   RenameRequest,
   Report,
+  SetLine,
   SetRequest,
   SheetRequest,
   Stroke,
@@ -129,6 +130,7 @@ export const api = {
   traits: () => taken(client.GET('/api/recipes/traits')),
   countSums: (body: Recipe) => taken(client.POST('/api/recipes/count', { body })),
   draftSet: (body: DraftRequest) => taken(client.POST('/api/sets/draft', { body })),
+  tellApart: (line: SetLine) => taken(client.POST('/api/sets/telling-apart', { body: { line } })),
   typedSums: (text: string) => taken(client.POST('/api/sets/typed', { body: { text } })),
   sets: (search: string, before?: number) =>
     taken(client.GET('/api/sets', { params: { query: { search, before } } })),

@@ -51,3 +51,4 @@ export type KeptSet = Schemas['SetView'];
 export type SetRequest = Schemas['SetRequest'];
 export type DraftRequest = Schemas['DraftRequest'];
 export type SheetRequest = Schemas['SheetRequest'];
+export type Apart = Schemas['ApartView'];

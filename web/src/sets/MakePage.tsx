@@ -8,6 +8,7 @@ import { api } from '../api/client';
 import type { Recipe, Rung, SetLine } from '../api/types';
 import { useCurrentClass } from '../session/classes';
 import { useDraft } from '../ui/useDraft';
+import { Examples } from './Examples';
 import { Sentence } from './Sentence';
 import { counted } from './sentence';
 
@@ -33,11 +34,14 @@ export function MakePage({
   busy,
   canAdd,
   onMake,
+  onTellApart,
 }: {
   busy: boolean;
   /** Whether there is a set that more sums can be added to. */
   canAdd: boolean;
   onMake: (line: SetLine, how: { adds?: boolean; lesson?: boolean }) => void;
+  /** Makes the few sums that tell the slips of their method apart. */
+  onTellApart: (line: SetLine) => void;
 }) {
   // The rungs are named in the words of the class.
   const style = useCurrentClass()?.style;
@@ -123,6 +127,7 @@ export function MakePage({
             recipe={chosen.recipe}
             onChange={(recipe) => setChosen({ recipe, method: chosen.method })}
           />
+          {line && <Examples line={line} />}
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1.25, alignItems: 'center' }}>
             <InputBase
               value={typed}
@@ -153,6 +158,9 @@ export function MakePage({
             </Button>
             <Button disabled={!line || busy} onClick={() => line && onMake(line, { lesson: true })}>
               Make a lesson
+            </Button>
+            <Button disabled={!line || busy} onClick={() => line && onTellApart(line)}>
+              Tell slips apart
             </Button>
             {!isCount && <Box role="alert">A line of a set has 1 to {MOST} sums.</Box>}
           </Box>

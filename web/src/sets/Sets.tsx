@@ -4,7 +4,7 @@ import { useMutation } from '@tanstack/react-query';
 import { lazy, Suspense, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
-import type { SetLine } from '../api/types';
+import type { Apart, SetLine } from '../api/types';
 import { BAR, BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
 import { useNotice } from '../ui/useNotice';
 import { EMPTY_SET, toDraw, toKeep, withDrawn, withLine } from './draft';
@@ -15,6 +15,7 @@ import { useSetDraft } from './useSetDraft';
 
 const SheetsDialog = lazy(() => import('./SheetsDialog'));
 const SlipKeyDialog = lazy(() => import('./SlipKeyDialog'));
+const ApartDialog = lazy(() => import('./ApartDialog'));
 const PasteDialog = lazy(() => import('./PasteDialog'));
 
 type Open = 'sheets' | 'slip key' | 'paste' | null;
@@ -25,6 +26,7 @@ export default function Sets() {
   const [open, setOpen] = useState<Open>(null);
   const [listed, setListed] = useState(false);
   const [shown, setShown] = useState(0);
+  const [apart, setApart] = useState<Apart | null>(null);
   const notice = useNotice();
   const navigate = useNavigate();
   const say = (trouble: Error) => notice({ text: trouble.message });
@@ -42,6 +44,16 @@ export default function Sets() {
         void navigate('/sets');
       }
       fewer(missing);
+    },
+    onError: say,
+  });
+  const tellApart = useMutation({
+    mutationFn: api.tellApart,
+    onSuccess: (set) => {
+      change({ ...EMPTY_SET, sums: set.sums });
+      setShown(0);
+      void navigate('/sets');
+      setApart(set);
     },
     onError: say,
   });
@@ -73,7 +85,7 @@ export default function Sets() {
     },
     onError: say,
   });
-  const busy = make.isPending || draw.isPending;
+  const busy = make.isPending || draw.isPending || tellApart.isPending;
   const empty = draft.sums.length === 0;
   const { id } = draft;
   const isFirst = draft.version === 'A';
@@ -105,6 +117,7 @@ export default function Sets() {
               busy={busy}
               canAdd={!empty && isFirst}
               onMake={(line, how) => make.mutate({ line, ...how })}
+              onTellApart={(line) => tellApart.mutate(line)}
             />
           )}
         </Box>
@@ -143,6 +156,7 @@ export default function Sets() {
         </Button>
       </Box>
       <Suspense fallback={null}>
+        {apart && <ApartDialog set={apart} onClose={() => setApart(null)} />}
         {open === 'sheets' && <SheetsDialog draft={draft} onClose={() => setOpen(null)} />}
         {open === 'slip key' && <SlipKeyDialog draft={draft} onClose={() => setOpen(null)} />}
         {open === 'paste' && (

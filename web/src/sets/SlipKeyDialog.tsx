@@ -7,6 +7,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import { useQuery } from '@tanstack/react-query';
 import { api } from '../api/client';
 import { toKeep, type SetDraft } from './draft';
+import { TABLE } from './table';
 
 /** The wrong answers that known slips give, for whoever marks with a red pen. */
 export default function SlipKeyDialog({
@@ -27,21 +28,7 @@ export default function SlipKeyDialog({
       <DialogContent tabIndex={0}>
         {error && <Box role="alert">{error.message}</Box>}
         {!data && !error && <Box role="status">Every slip is being tried…</Box>}
-        <Box
-          component="table"
-          sx={{
-            width: '100%',
-            borderCollapse: 'collapse',
-            '& td, & th': {
-              textAlign: 'left',
-              verticalAlign: 'top',
-              py: 0.75,
-              pr: 2,
-              borderBottom: 1,
-              borderColor: 'divider',
-            },
-          }}
-        >
+        <Box component="table" sx={TABLE}>
           <thead>
             <tr>
               <th scope="col">Sum</th>

@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.util.ArrayList;
@@ -97,6 +98,21 @@ class SetsJourneyTest extends Journey {
     hand.button("Take out").click();
     assertThat(sums()).hasCount(5);
     assertFalse(names().contains(second.get(1)));
+  }
+
+  @Test
+  void aFewSumsTellSlipsApart() {
+    hand.page.navigate("/sets");
+    hand.button("Subtraction").click();
+    hand.page.getByText("One zero crossed").click();
+    assertThat(hand.page.getByText("such as")).containsText(Pattern.compile("\\d0\\d − \\d{3}"));
+    hand.button("Tell slips apart").click();
+    Locator table = hand.page.getByRole(AriaRole.TABLE);
+    assertThat(table).containsText("smaller taken from larger");
+    int told = table.getByRole(AriaRole.COLUMNHEADER).count() - 1;
+    assertTrue(told >= 3 && told <= 12, told + " sums");
+    hand.button("Close").click();
+    assertThat(sums()).hasCount(told);
   }
 
   @Test
