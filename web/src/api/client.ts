@@ -12,6 +12,7 @@ import type {
   Recipe,
   RenameRequest,
   Report,
+  SetFile,
   SetLine,
   SetRequest,
   SheetRequest,
@@ -130,6 +131,25 @@ export const api = {
   traits: () => taken(client.GET('/api/recipes/traits')),
   countSums: (body: Recipe) => taken(client.POST('/api/recipes/count', { body })),
   draftSet: (body: DraftRequest) => taken(client.POST('/api/sets/draft', { body })),
+  /** Sums from a table of comma-separated values. */
+  tableSums: (table: string) =>
+    taken(
+      client.POST('/api/sets/csv', {
+        body: table,
+        bodySerializer: () => table,
+        headers: { 'Content-Type': 'text/csv' },
+      }),
+    ),
+  setTable: (id: number, version: string) =>
+    taken<Blob>(
+      client.GET('/api/sets/{id}/csv', {
+        params: { path: { id }, query: { version } },
+        parseAs: 'blob',
+      }) as Promise<BlobAnswer>,
+    ),
+  setFile: (id: number, version: string) =>
+    taken(client.GET('/api/sets/{id}/file', { params: { path: { id }, query: { version } } })),
+  readSet: (body: SetFile) => taken(client.POST('/api/sets/read', { body })),
   tellApart: (line: SetLine) => taken(client.POST('/api/sets/telling-apart', { body: { line } })),
   typedSums: (text: string) => taken(client.POST('/api/sets/typed', { body: { text } })),
   sets: (search: string, before?: number) =>

@@ -52,3 +52,4 @@ export type SetRequest = Schemas['SetRequest'];
 export type DraftRequest = Schemas['DraftRequest'];
 export type SheetRequest = Schemas['SheetRequest'];
 export type Apart = Schemas['ApartView'];
+export type SetFile = Schemas['SetFile'];

@@ -1,11 +1,15 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useDeferredValue } from 'react';
-import { api } from '../api/client';
+import { api, Trouble } from '../api/client';
+import type { SetFile } from '../api/types';
+import { FileButton } from '../ui/FileButton';
 import { More } from '../ui/More';
 import { SearchField } from '../ui/SearchField';
 import { isSecondClick, useDeletion } from '../ui/useDeletion';
 import { useDraft } from '../ui/useDraft';
+import { useNotice } from '../ui/useNotice';
 import { useLongList } from '../ui/useLongList';
 
 /** The kept sets, to be found and opened. */
@@ -14,10 +18,36 @@ export function KeptSets({ onOpen }: { onOpen: (id: number) => void }) {
   const search = useDeferredValue(typed);
   const sets = useLongList(['sets', search], (before) => api.sets(search, before));
   const remove = useDeletion('sets', api.removeSet, api.restoreSet);
+  const notice = useNotice();
+  const queries = useQueryClient();
+  const read = useMutation({
+    mutationFn: async (file: File) => {
+      let set: SetFile;
+      try {
+        set = JSON.parse(await file.text()) as SetFile;
+      } catch {
+        throw new Trouble(`“${file.name}” is not a set of Bemble, or it is damaged.`);
+      }
+      return api.readSet(set);
+    },
+    onSuccess: ({ id, title }) => {
+      void queries.invalidateQueries({ queryKey: ['sets'] });
+      notice({ text: `“${title}” is kept.` });
+      onOpen(id);
+    },
+    onError: (trouble) => notice({ text: trouble.message }),
+  });
   return (
     <Box sx={{ minHeight: 0, overflow: 'auto', px: { xs: 2, md: 3.5 }, pb: 2 }}>
-      <Box sx={{ display: 'flex' }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         <SearchField label="Find a set by its name" value={typed} onChange={setTyped} />
+        <FileButton
+          label="Set file"
+          accept="application/json,.json"
+          onFile={(file) => read.mutate(file)}
+        >
+          Read a set in
+        </FileButton>
       </Box>
       {sets.error && <Box role="alert">{sets.error.message}</Box>}
       {sets.total === 0 && (

@@ -8,6 +8,7 @@ import TextField from '@mui/material/TextField';
 import { useMutation } from '@tanstack/react-query';
 import { api } from '../api/client';
 import type { SetSum } from '../api/types';
+import { FileButton } from '../ui/FileButton';
 import { useDraft } from '../ui/useDraft';
 
 /** Sums typed or pasted, one to a line; lines that are none are named, and the others can be taken. */
@@ -25,7 +26,8 @@ export default function PasteDialog({
     onClose();
   };
   const read = useMutation({
-    mutationFn: () => api.typedSums(text),
+    mutationFn: async (file?: File) =>
+      file ? api.tableSums(await file.text()) : api.typedSums(text),
     onSuccess: ({ sums, bad }) => bad.length === 0 && take(sums),
   });
   const { bad = [], sums = [] } = read.data ?? {};
@@ -61,6 +63,13 @@ export default function PasteDialog({
         )}
       </DialogContent>
       <DialogActions sx={{ px: 3, pb: 2.5 }}>
+        <FileButton
+          label="Table of sums"
+          accept="text/csv,.csv"
+          onFile={(file) => read.mutate(file)}
+        >
+          Read a table in (CSV)
+        </FileButton>
         <Button onClick={onClose}>Cancel</Button>
         {bad.length > 0 && sums.length > 0 && (
           <Button onClick={() => take(sums)}>
@@ -70,7 +79,7 @@ export default function PasteDialog({
         <Button
           variant="contained"
           disabled={text.trim() === '' || read.isPending}
-          onClick={() => read.mutate()}
+          onClick={() => read.mutate(undefined)}
         >
           Take them
         </Button>

@@ -30,9 +30,18 @@ export default function SheetsDialog({ draft, onClose }: { draft: SetDraft; onCl
   const notice = useNotice();
   const title = draft.title.trim() || 'Set';
   const { sums } = toKeep(draft, title);
-  const name = `${title} ${draft.version} ${KINDS[kind]}`.replaceAll(/[^\p{L}\d]+/gu, '-');
+  const fileName = (words: string) => words.replaceAll(/[^\p{L}\d]+/gu, '-');
+  const called = fileName(`${title} ${draft.version}`);
+  const name = fileName(`${title} ${draft.version} ${KINDS[kind]}`);
   const make = useMutation({
-    mutationFn: async (how: 'save' | 'open') => {
+    mutationFn: async (how: 'save' | 'open' | 'table' | 'file') => {
+      if (how === 'table' && draft.id !== null) {
+        return save(await api.setTable(draft.id, draft.version), `${called}.csv`);
+      }
+      if (how === 'file' && draft.id !== null) {
+        const text = JSON.stringify(await api.setFile(draft.id, draft.version), null, 2);
+        return save(new Blob([text], { type: 'application/json' }), `${called}.json`);
+      }
       const version = draft.versions.length > 1 ? draft.version : undefined;
       const file = await api.setSheets({
         title,
@@ -72,6 +81,17 @@ export default function SheetsDialog({ draft, onClose }: { draft: SetDraft; onCl
             Open it to print
           </Button>
         </Box>
+        {draft.id !== null && (
+          <>
+            <Box component="h3" sx={{ fontSize: 16, mt: 3, mb: 0 }}>
+              As a file, as it is kept
+            </Box>
+            <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1.5 }}>
+              <Button onClick={() => make.mutate('table')}>Table of its sums (CSV)</Button>
+              <Button onClick={() => make.mutate('file')}>Set to read in again (JSON)</Button>
+            </Box>
+          </>
+        )}
         {make.isError && (
           <Box role="alert" sx={{ mt: 1.5, p: 1, bgcolor: 'ink.slipPage' }}>
             {make.error.message}

@@ -5,6 +5,7 @@ import bemble.app.http.MissingException;
 import bemble.app.http.Part;
 import bemble.app.http.Sentences;
 import bemble.app.store.Bin;
+import bemble.app.store.Like;
 import bemble.app.store.NewPage;
 import bemble.app.store.PageMapper;
 import bemble.app.store.PageRow;
@@ -63,8 +64,8 @@ public class Pages {
   /** A part of what is found: pages kept before the one of that id. */
   public Part<PageView.Entry> search(String words, long before) {
     String typed = words.toLowerCase(Locale.ROOT).strip();
-    String title = like(typed);
-    String sum = like(typed.replaceAll("[\\s,\u2009]", ""));
+    String title = Like.containing(typed);
+    String sum = Like.containing(typed.replaceAll("[\\s,\u2009]", ""));
     List<PageView.Entry> found =
         mapper.search(title, sum, before, Part.SIZE).stream().map(this::entry).toList();
     return new Part<>(found, mapper.count(title, sum));
@@ -125,9 +126,5 @@ public class Pages {
 
   private static MissingException missing() {
     return new MissingException("page");
-  }
-
-  private static String like(String typed) {
-    return "%" + typed.replaceAll("([!%_])", "!$1") + "%";
   }
 }

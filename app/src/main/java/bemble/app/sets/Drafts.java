@@ -144,24 +144,23 @@ public class Drafts {
   }
 
   /** Sums typed one to a line, in the class's own marks; lines that are none are named. */
-  TypedView typed(String text) {
+  TypedView typed(List<String> lines) {
     Style style = classes.currentStyle();
     SetWords words = new SetWords(style);
     List<SumView> good = new ArrayList<>();
     List<BadLine> bad = new ArrayList<>();
-    String[] lines = text.split("\\R", -1);
-    if (lines.length > MOST_TYPED) {
+    if (lines.size() > MOST_TYPED) {
       throw RefusedException.of("too-many-lines", MOST_TYPED);
     }
-    for (int i = 0; i < lines.length; i++) {
-      if (lines[i].isBlank()) {
+    for (int i = 0; i < lines.size(); i++) {
+      if (lines.get(i).isBlank()) {
         continue;
       }
       try {
-        Sum sum = sums.read(new SumRef(lines[i], null, style));
+        Sum sum = sums.read(new SumRef(lines.get(i), null, style));
         good.add(words.sum(Item.of(sum.problem(), sum.method().id(), "")));
       } catch (RefusedException refused) {
-        bad.add(new BadLine(i + 1, lines[i].strip(), refused.getMessage()));
+        bad.add(new BadLine(i + 1, lines.get(i).strip(), refused.getMessage()));
       }
     }
     return new TypedView(good, bad);

@@ -12,6 +12,7 @@ import bemble.app.sets.SetJson.SetRequest;
 import bemble.app.sets.SetJson.SetView;
 import bemble.app.sets.SetJson.SumRequest;
 import bemble.app.store.Bin;
+import bemble.app.store.Like;
 import bemble.app.store.NewSet;
 import bemble.app.store.SetMapper;
 import bemble.app.store.SetRow;
@@ -64,8 +65,7 @@ public class SetBook {
 
   /** A part of what is found: sets kept before the one of that id. */
   public Part<SetEntry> search(String words, long before) {
-    String typed = words.toLowerCase(Locale.ROOT).strip();
-    String like = "%" + typed.replaceAll("([!%_])", "!$1") + "%";
+    String like = Like.containing(words.toLowerCase(Locale.ROOT).strip());
     List<SetEntry> found =
         mapper.search(like, before, Part.SIZE).stream()
             .map(
@@ -116,6 +116,22 @@ public class SetBook {
         sums.stream().map(SetSumRow::version).distinct().toList(),
         words.sums(items),
         words.workload(items));
+  }
+
+  /** A version as a file. */
+  SetFile file(long id, String version) {
+    SetRow row = find(id);
+    List<SumRequest> sums =
+        items(mapper.sums(id), version).stream()
+            .map(
+                item ->
+                    new SumRequest(
+                        WorkingWords.plain(item.problem()),
+                        item.method(),
+                        item.rung(),
+                        item.part()))
+            .toList();
+    return new SetFile(SetFile.FORMAT, SetFile.VERSION, row.title(), lines(row), sums);
   }
 
   private List<Item> items(List<SetSumRow> sums, String version) {

@@ -51,7 +51,7 @@ class SetController {
   /** Reads sums that were typed or pasted; keeps nothing. */
   @PostMapping("/typed")
   TypedView typed(@Valid @RequestBody TypedRequest request) {
-    return drafts.typed(request.text());
+    return drafts.typed(List.of(request.text().split("\\R", -1)));
   }
 
   /** What sums ask for that are not kept. */
@@ -64,6 +64,32 @@ class SetController {
   @PostMapping("/slip-key")
   List<KeyView> slipKey(@RequestBody List<@Valid SumRequest> sums) {
     return drafts.slipKey(sums);
+  }
+
+  /** Reads sums from a table of comma-separated values; keeps nothing. */
+  @PostMapping(path = "/csv", consumes = "text/csv")
+  TypedView csv(@RequestBody String table) {
+    return drafts.typed(SetTable.sums(table));
+  }
+
+  /** The sums of a version as such a table, with their answers. */
+  @GetMapping(path = "/{id}/csv", produces = "text/csv")
+  String csv(@PathVariable long id, @RequestParam(defaultValue = "A") String version) {
+    return SetTable.write(book.open(id, version).sums());
+  }
+
+  /** A version as a file that {@link #read} takes again. */
+  @GetMapping("/{id}/file")
+  SetFile file(@PathVariable long id, @RequestParam(defaultValue = "A") String version) {
+    return book.file(id, version);
+  }
+
+  /** Keeps the set of such a file. */
+  @PostMapping("/read")
+  @ResponseStatus(HttpStatus.CREATED)
+  SetView read(@RequestBody SetFile file) {
+    file.check();
+    return book.keep(new SetRequest(file.title(), file.lines(), file.sums()));
   }
 
   @PostMapping(path = "/sheets", produces = MediaType.APPLICATION_PDF_VALUE)

@@ -25,6 +25,14 @@ class FuzzTest {
   private static final ObjectMapper JSON = new ObjectMapper();
   private static final String SUM = "{\"plain\":\"57 × 38\",\"method\":\"column\",\"style\":{}}";
 
+  private static final String RECIPE =
+      "{\"operation\":\"SUBTRACTION\",\"numbers\":[{\"figures\":{\"from\":3,\"to\":3}},"
+          + "{\"figures\":{\"from\":2,\"to\":2},\"of\":\"123\"}],"
+          + "\"wishes\":{\"exchanges\":{\"from\":1,\"to\":2}},\"places\":0}";
+
+  private static final String SUMS =
+      "[{\"plain\":\"402 − 87\",\"method\":\"exchange\",\"rung\":\"\",\"part\":\"PRACTISE\"}]";
+
   /** A body that is taken, for everything that can be posted. */
   private static final Map<String, String> TAKEN =
       Map.ofEntries(
@@ -50,6 +58,23 @@ class FuzzTest {
                   + "\"text\":\"6\"}]}"),
           Map.entry("/api/attempts/1/hint?depth=2", "{}"),
           Map.entry("/api/attempts/1/hand-in", "{\"explanation\":\"Added up.\"}"),
+          Map.entry("/api/recipes/count", RECIPE),
+          Map.entry("/api/recipes/draw", "{\"recipe\":" + RECIPE + ",\"count\":5,\"seed\":7}"),
+          Map.entry(
+              "/api/sets/draft",
+              "{\"lines\":[{\"recipe\":"
+                  + RECIPE
+                  + ",\"count\":3}],\"held\":{\"1\":\"402 − 87\"},\"order\":\"MIXED\"}"),
+          Map.entry("/api/sets/typed", "{\"text\":\"46 + 38\"}"),
+          Map.entry(
+              "/api/sets/telling-apart",
+              "{\"line\":{\"rung\":\"addition-ones-carry\",\"count\":3},\"seed\":4}"),
+          Map.entry("/api/sets", "{\"title\":\"Beds\",\"lines\":[],\"sums\":" + SUMS + "}"),
+          Map.entry("/api/sets/workload", SUMS),
+          Map.entry("/api/sets/slip-key", SUMS),
+          Map.entry(
+              "/api/sets/sheets",
+              "{\"title\":\"Beds\",\"sums\":" + SUMS + ",\"kind\":\"EXERCISES\",\"square\":7}"),
           Map.entry("/api/fact-help", "{\"kind\":\"ADD\",\"operands\":[\"8\",\"7\"]}"),
           Map.entry(
               "/api/exports/pdf",

@@ -180,6 +180,46 @@ class SetTest {
   }
 
   @Test
+  void aSetLeavesAndEntersAsAFile() {
+    JsonNode set = kept("Cold frames", 8);
+    String path = "/api/sets/" + set.get("id").asLong();
+    JsonNode file = talk.get(path + "/file").json();
+    JsonNode again = talk.post("/api/sets/read", file).json();
+    assertTrue(again.get("id").asLong() != set.get("id").asLong());
+    for (String part : List.of("title", "lines", "sums", "workload")) {
+      assertEquals(set.get(part), again.get(part), part);
+    }
+    Map<String, Object> newer =
+        Map.of("format", "bemble-set", "version", 2, "title", "Beds", "sums", List.of());
+    assertTrue(talk.post("/api/sets/read", newer).detail().contains("not a set"));
+    ((com.fasterxml.jackson.databind.node.ObjectNode) file).put("version", 9);
+    assertTrue(talk.post("/api/sets/read", file).detail().contains("newer Bemble"));
+  }
+
+  @Test
+  void aSetLeavesAndEntersAsATable() {
+    JsonNode set = kept("Water butts", 9);
+    String path = "/api/sets/" + set.get("id").asLong();
+    String table = talk.get(path + "/csv").text();
+    assertTrue(table.startsWith("sum,answer,method,rung,part"), table);
+    assertEquals(13, table.lines().count());
+    JsonNode read = csv(table);
+    assertEquals(plain(set), plain(read));
+    assertEquals(0, read.get("bad").size());
+    JsonNode bad = csv("46 + 38,84\n\"twelve\",12\n");
+    assertEquals(List.of("46 + 38"), plain(bad));
+    assertEquals(2, bad.at("/bad/0/line").asInt());
+  }
+
+  private static JsonNode csv(String table) {
+    Talk.Answer answer =
+        talk.send(
+            "/api/sets/csv", "text/csv", table.getBytes(java.nio.charset.StandardCharsets.UTF_8));
+    assertEquals(200, answer.status(), answer.text());
+    return answer.json();
+  }
+
+  @Test
   void aPastedListIsReadLineByLine() {
     JsonNode read =
         talk.post("/api/sets/typed", Map.of("text", "46 + 38\n\n12 plus\n7 x 8\n9 ÷ 0")).json();

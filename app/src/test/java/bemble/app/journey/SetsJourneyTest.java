@@ -188,6 +188,31 @@ class SetsJourneyTest extends Journey {
     assertTrue(printed().contains("12."));
   }
 
+  @Test
+  void aSetLeavesAsAFileAndIsReadInAgain() throws IOException {
+    hand.page.navigate("/sets");
+    make("Square roots", "With a remainder", 4);
+    hand.page.getByLabel("Name of the set").fill("Square beds");
+    List<String> names = names();
+    hand.button("Keep set").click();
+    assertThat(hand.page).hasURL(Pattern.compile("/sets/\\d+$"));
+    hand.button("On paper").click();
+    Download table =
+        hand.page.waitForDownload(() -> hand.button("Table of its sums (CSV)").click());
+    assertEquals(5, Files.readAllLines(table.path()).size());
+    Download file =
+        hand.page.waitForDownload(() -> hand.button("Set to read in again (JSON)").click());
+    hand.button("Close").click();
+    String first = hand.page.url();
+    hand.button("Kept sets").click();
+    hand.page.getByLabel("Set file").setInputFiles(table.path());
+    assertThat(hand.page.getByText("is not a set of Bemble")).isVisible();
+    hand.page.getByLabel("Set file").setInputFiles(file.path());
+    assertThat(hand.page).not().hasURL(first);
+    assertThat(sums()).hasCount(4);
+    assertEquals(names, names());
+  }
+
   private String printed() throws IOException {
     Download file = hand.page.waitForDownload(() -> hand.button("Download PDF").click());
     try (PDDocument document = Loader.loadPDF(Files.readAllBytes(file.path()))) {

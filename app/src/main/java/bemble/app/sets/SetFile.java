@@ -1,0 +1,37 @@
+package bemble.app.sets;
+
+import bemble.app.http.RefusedException;
+import bemble.app.sets.SetJson.SetLineView;
+import bemble.app.sets.SetJson.SumRequest;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A set as a file. The schema stands in docs/set-file.schema.json.
+ *
+ * @param format always {@code bemble-set}
+ * @param version the version of this form, from 1
+ * @param title what the set is called
+ * @param lines what it was made of; none where its sums were typed
+ * @param sums its sums, with a point for decimals and without thousands marks
+ */
+public record SetFile(
+    String format,
+    Integer version,
+    String title,
+    @Nullable List<SetLineView> lines,
+    List<SumRequest> sums) {
+  static final String FORMAT = "bemble-set";
+  static final int VERSION = 1;
+
+  /** Refuses what is no set of Bemble, or one of a version to come. */
+  void check() {
+    boolean isSet = FORMAT.equals(format) && version != null && version >= 1 && title != null;
+    if (!isSet || sums == null || sums.isEmpty() || sums.contains(null)) {
+      throw RefusedException.of("no-set");
+    }
+    if (version > VERSION) {
+      throw RefusedException.of("newer-set", version, VERSION);
+    }
+  }
+}
