@@ -152,7 +152,6 @@ class WidthsJourneyTest extends Journey {
             List.of(Map.of("plain", "402 − 87"), Map.of("plain", "98765 × 432")));
     long set = talk.post("/api/sets", kept).json().get("id").asLong();
     see("sets", () -> open("/sets", "The sheet is empty"));
-    see("set", () -> openSet(set));
     see(
         "recipe",
         () -> {
@@ -160,7 +159,7 @@ class WidthsJourneyTest extends Journey {
           hand.page.getByText("Three addends").click();
           assertThat(hand.page.getByText("sums fit")).isVisible();
         });
-    for (String button : List.of("Type or paste", "Slip key", "On paper")) {
+    for (String button : List.of("Type or paste", "Slip key")) {
       see(
           "set: " + button,
           () -> {
