@@ -14,6 +14,7 @@ import bemble.app.sets.SetJson.SumView;
 import bemble.app.sets.SetJson.TypedView;
 import bemble.app.sets.SetJson.WorkloadView;
 import bemble.app.store.SetMapper;
+import bemble.app.store.SetSumRow;
 import bemble.app.working.SumRef;
 import bemble.app.working.Sums;
 import bemble.ladder.Ladder;
@@ -40,11 +41,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 
 /** Makes sets that are not kept yet. */
 @Service
 public class Drafts {
+  private static final Logger LOG = LoggerFactory.getLogger(Drafts.class);
+
   /** Sums of the class's latest sets do not come again. */
   private static final int LATEST_SETS = 3;
 
@@ -101,12 +106,18 @@ public class Drafts {
     return held;
   }
 
-  /** Keys of the sums in the latest sets of the current class. */
+  /** Keys of the sums in the latest sets of the current class; a bad record has none. */
   private List<String> latest() {
-    return classes.current().stream()
-        .flatMap(id -> mapper.latestSums(id, LATEST_SETS).stream())
-        .map(row -> item(new SumRequest(row.plain(), row.method(), row.rung(), null)).key())
-        .toList();
+    List<String> keys = new ArrayList<>();
+    for (SetSumRow row :
+        classes.current().map(id -> mapper.latestSums(id, LATEST_SETS)).orElse(List.of())) {
+      try {
+        keys.add(item(new SumRequest(row.plain(), row.method(), row.rung(), null)).key());
+      } catch (RefusedException e) {
+        LOG.error("A sum of a set cannot be read: {}", row.plain(), e);
+      }
+    }
+    return keys;
   }
 
   /** The line that was sent; refused where no sum fits it. */

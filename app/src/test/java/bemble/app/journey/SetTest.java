@@ -111,6 +111,18 @@ class SetTest {
   }
 
   @Test
+  void aSumThatCannotBeReadSpoilsItsOwnSetOnly() {
+    long good = kept("Good", 11).get("id").asLong();
+    long bad = kept("Bad", 12).get("id").asLong();
+    app.spoil("update set_sum set plain = '4 + + 2' where number = 1 and set_id = " + bad);
+    assertEquals(422, talk.get("/api/sets/" + bad).status());
+    assertEquals(200, talk.get("/api/sets/" + good).status());
+    assertEquals(12, draft(Map.of("lines", List.of(TWELVE))).get("sums").size());
+    assertTrue(talk.get("/api/sets").text().contains("Bad"));
+    assertEquals(204, talk.delete("/api/sets/" + bad).status());
+  }
+
+  @Test
   void versionsHaveOtherSumsUpToTheFourth() {
     JsonNode first = kept("Seed trays", 5);
     String path = "/api/sets/" + first.get("id").asLong();
