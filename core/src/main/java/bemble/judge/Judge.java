@@ -21,7 +21,7 @@ import java.util.concurrent.ConcurrentHashMap;
  */
 public final class Judge {
   /** Grows when a page can get another judgement than before. */
-  public static final int VERSION = 3;
+  public static final int VERSION = 4;
 
   private final Sum sum;
 

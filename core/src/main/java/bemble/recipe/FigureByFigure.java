@@ -3,7 +3,7 @@ package bemble.recipe;
 /**
  * The numbers of a size that fit, chosen figure by figure: how many there are, and which one has a
  * given number. Numbers of up to nine figures fit into the counts. What has to be known of the
- * figures chosen is a state of at most 44 bits; what is only counted on the way is a tally, added
+ * figures chosen is a state of at most 47 bits; what is only counted on the way is a tally, added
  * up beside it.
  */
 abstract class FigureByFigure {
@@ -11,16 +11,13 @@ abstract class FigureByFigure {
   static final long NONE = -1;
 
   private static final int[] NOTHING = {};
-  private static final int TALLY_BITS = 15;
+  private static final int TALLY_BITS = 12;
 
   private final Size size;
   private final boolean onesFirst;
   private final int[] any;
   private final int[] leading;
   private final boolean[] wished;
-
-  /** What follows where all figures are chosen: one number, by what the end adds to the tally. */
-  private final int[][] ends;
 
   private final TallyTable counts = new TallyTable();
 
@@ -35,7 +32,6 @@ abstract class FigureByFigure {
     any = size.at(1, false);
     leading = size.at(1, true);
     wished = tally.held();
-    ends = tally.ends();
   }
 
   /** A state and what is added to the tally on the way to it. */
@@ -115,7 +111,12 @@ abstract class FigureByFigure {
 
   private int[] atEnd(long state) {
     long end = end(state);
-    return end == NONE ? NOTHING : ends[(int) end];
+    if (end == NONE) {
+      return NOTHING;
+    }
+    int[] one = new int[(int) end + 1];
+    one[(int) end] = 1;
+    return one;
   }
 
   private int[] allowed(int left, boolean fresh) {

@@ -1,5 +1,7 @@
 package bemble.recipe;
 
+import static bemble.recipe.Range.OVER;
+
 import bemble.problem.Multiplication;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -13,11 +15,12 @@ final class Multiplicands extends FigureByFigure {
 
   // The state, from its lowest bits: what each row carries, three times 4 bits; the figures of the
   // rows that their columns still wait for, three times 4; what the columns carry, 2; whether any
-  // figure is not 0; and how many figures there are, 3.
+  // figure is not 0; how many figures there are, 3; and how many carries were added to a zero, 4.
   private static final int WAITING = 12;
   private static final int CARRIED = 24;
   private static final int SOME = 26;
   private static final int PLACES = 27;
+  private static final int ONTO_ZERO = 30;
 
   private final int[] figures;
   private final int[] shifts;
@@ -26,7 +29,7 @@ final class Multiplicands extends FigureByFigure {
   private final int rowCarry;
   private final int addCarry;
   private final int zero;
-  private final int ontoZero;
+  private final Range ontoZero;
 
   private Multiplicands(Recipe recipe, Tally tally, String multiplier) {
     super(recipe.numbers().get(0), true, tally);
@@ -35,25 +38,23 @@ final class Multiplicands extends FigureByFigure {
         IntStream.range(0, onesFirst.length()).filter(i -> onesFirst.charAt(i) != '0').toArray();
     figures = IntStream.of(shifts).map(shift -> onesFirst.charAt(shift) - '0').toArray();
     answerFigures = recipe.wish(Trait.ANSWER_FIGURES);
+    ontoZero = recipe.wish(Trait.CARRIES_ONTO_ZERO);
     adds = !recipe.wish(Trait.ADD_CARRIES).isAny() || !answerFigures.isAny();
     addCarry = figures.length > 1 ? tally.unit(0) : 0;
     zero = tally.unit(1);
     rowCarry = tally.unit(2);
-    ontoZero = tally.unit(3);
   }
 
   /** All multiplications that fit. */
   static Counted sums(Recipe recipe) {
     int mostFigures = recipe.numbers().get(0).figures().to();
-    int rowCarries = MOST_ROWS * (mostFigures - 1);
     Tally tally =
         new Tally(
             List.of(
                 recipe.wish(Trait.ADD_CARRIES),
                 recipe.wish(Trait.ZEROS_IN_MULTIPLICAND),
-                recipe.wish(Trait.ROW_CARRIES),
-                recipe.wish(Trait.CARRIES_ONTO_ZERO)),
-            List.of(mostFigures + MOST_ROWS - 1, mostFigures, rowCarries, rowCarries));
+                recipe.wish(Trait.ROW_CARRIES)),
+            List.of(mostFigures + MOST_ROWS - 1, mostFigures, MOST_ROWS * (mostFigures - 1)));
     Range zerosBelow = recipe.wish(Trait.ZEROS_IN_MULTIPLIER);
     return new BySecond(
         recipe.numbers().get(1),
@@ -75,11 +76,15 @@ final class Multiplicands extends FigureByFigure {
     long next = 0;
     int more = figure == 0 ? zero : 0;
     int total = read(state, CARRIED, 2);
+    int onto = read(state, ONTO_ZERO, 4);
     int waits = WAITING;
     for (int row = 0; row < figures.length; row++) {
       int carried = read(state, 4 * row, 4);
       int product = figures[row] * figure + carried;
-      more += figure == 0 && carried > 0 ? ontoZero : 0;
+      onto = ontoZero.raised(onto, figure == 0 && carried > 0 ? 1 : 0);
+      if (onto == OVER) {
+        return NONE;
+      }
       next |= (long) (product / 10) << 4 * row;
       more += product >= 10 && left > 0 ? rowCarry : 0;
       if (adds) {
@@ -102,12 +107,15 @@ final class Multiplicands extends FigureByFigure {
     if (!answerFigures.isAny()) {
       next |= (long) (read(state, PLACES, 3) + 1) << PLACES;
     }
-    return step(next, more);
+    return step(next | (long) onto << ONTO_ZERO, more);
   }
 
   /** Adds what the rows have above the multiplicand's highest place. */
   @Override
   long end(long state) {
+    if (!ontoZero.holds(read(state, ONTO_ZERO, 4))) {
+      return NONE;
+    }
     if (!adds) {
       return 0;
     }

@@ -10,7 +10,6 @@ final class Tally {
   private final List<Range> wishes;
   private final int[] units;
   private final boolean[] held;
-  private final int[][] ends;
 
   /**
    * A tally of some traits.
@@ -27,11 +26,8 @@ final class Tally {
       unit *= wishes.get(trait).isAny() ? 1 : most.get(trait) + 1;
     }
     held = new boolean[unit];
-    ends = new int[unit][];
     for (int tally = 0; tally < unit; tally++) {
       held[tally] = holds(tally);
-      ends[tally] = new int[tally + 1];
-      ends[tally][tally] = 1;
     }
   }
 
@@ -43,11 +39,6 @@ final class Tally {
   /** For each tally, whether it is as wished. */
   boolean[] held() {
     return held;
-  }
-
-  /** For each tally, one of it and none of the others. */
-  int[][] ends() {
-    return ends;
   }
 
   private boolean holds(int tally) {
