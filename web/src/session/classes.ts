@@ -26,6 +26,8 @@ export function useClassChange() {
   const queries = useQueryClient();
   return useMutation({
     scope: { id: 'classes' },
+    // An answer that is still on its way would show the classes as they were before.
+    onMutate: () => queries.cancelQueries({ queryKey: KEY }),
     mutationFn: (change: (now: ClassRoom[]) => Promise<ClassRoom[]>) =>
       change(queries.getQueryData<ClassRoom[]>(KEY) ?? []),
     onSuccess: (classes) => queries.setQueryData(KEY, classes),

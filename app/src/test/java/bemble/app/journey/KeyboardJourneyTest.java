@@ -92,11 +92,14 @@ class KeyboardJourneyTest extends Journey {
     Locator search = hand.page.getByLabel("Find a setting");
     assertThat(search).isVisible();
     tabTo(search);
-    hand.page.keyboard().type("decimal mark");
-    Locator comma = hand.page.getByTestId("setting-decimalMark").getByText("comma");
+    hand.page.keyboard().type("column heads");
+    Locator hidden =
+        hand.page
+            .getByTestId("setting-columnHeads")
+            .getByText("hidden", new Locator.GetByTextOptions().setExact(true));
     assertThat(hand.page.locator("[data-testid^=setting-]")).hasCount(1);
-    pressWith("Enter", comma.first());
-    assertThat(comma.first()).hasAttribute("aria-pressed", "true");
+    pressWith("Enter", hidden);
+    assertThat(hidden).hasAttribute("aria-pressed", "true");
   }
 
   /** A dialog that closes gives the focus back to what opened it. */
