@@ -7,7 +7,7 @@ import { api } from '../api/client';
 import type { Apart, SetLine } from '../api/types';
 import { BAR, BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
 import { useNotice } from '../ui/useNotice';
-import { EMPTY_SET, toDraw, toKeep, withDrawn, withLine } from './draft';
+import { EMPTY_SET, toDraw, toKeep, withDrawn, withLine, withTyped } from './draft';
 import { KeptSets } from './KeptSets';
 import { MakePage } from './MakePage';
 import { SheetPage } from './SheetPage';
@@ -60,8 +60,11 @@ export default function Sets() {
   const draw = useMutation({
     mutationFn: (only?: number) => api.draftSet(toDraw(draft, only)),
     onSuccess: ({ sums, missing }) => {
-      change(withDrawn(draft, sums));
-      fewer(missing);
+      if (missing > 0) {
+        notice({ text: 'There are not enough other sums of this kind. These stay.' });
+      } else {
+        change(withDrawn(draft, sums));
+      }
     },
     onError: say,
   });
@@ -162,7 +165,7 @@ export default function Sets() {
         {open === 'paste' && (
           <PasteDialog
             onClose={() => setOpen(null)}
-            onTake={(sums) => change({ ...draft, sums: [...draft.sums, ...sums] })}
+            onTake={(sums) => change(withTyped(draft, sums))}
           />
         )}
       </Suspense>

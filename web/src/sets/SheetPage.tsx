@@ -5,7 +5,6 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useDesk } from '../session/deskContext';
 import { heldOrNot, lineAt, moved, without, type SetDraft } from './draft';
-import { minutes } from './sentence';
 import { SumTile } from './SumTile';
 import { WorkloadLine } from './WorkloadLine';
 
@@ -32,7 +31,6 @@ export function SheetPage({
   const { sums, held, lines, version, versions, id } = draft;
   const place = sums.findIndex(({ plain }) => plain === chosen);
   const sum = sums[place];
-  const seconds = sums.reduce((all, each) => all + each.seconds, 0);
   const isFirst = version === 'A';
   const openOn = (view: string) => {
     if (sum) {
@@ -71,8 +69,7 @@ export function SheetPage({
             </Button>
           ))}
         <Box role="status" sx={{ color: 'text.secondary', fontSize: 15.5 }}>
-          {sums.length > 0 &&
-            `${sums.length === 1 ? '1 sum' : `${sums.length} sums`}, ${minutes(seconds)}`}
+          {sums.length > 0 && (sums.length === 1 ? '1 sum' : `${sums.length} sums`)}
         </Box>
       </Box>
       <Box

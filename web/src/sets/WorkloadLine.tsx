@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import { useQuery } from '@tanstack/react-query';
 import { api } from '../api/client';
 import type { SetSum } from '../api/types';
+import { minutes } from './sentence';
 
 const MOST = 6;
 
@@ -22,7 +23,7 @@ export function WorkloadLine({ sums }: { sums: SetSum[] }) {
   return (
     <Box sx={{ minHeight: 40, fontSize: 15, lineHeight: 1.35, color: 'text.secondary' }}>
       <Box>
-        {data.facts} number facts, {data.figures} figures to write
+        {data.facts} number facts, {data.figures} figures to write, {minutes(data.seconds)}
       </Box>
       {most.length > 0 && <Box>Used most: {most.join(' · ')}</Box>}
     </Box>

@@ -9,6 +9,7 @@ import {
   type SetDraft,
   withDrawn,
   withLine,
+  withTyped,
   without,
 } from './draft';
 
@@ -51,6 +52,24 @@ describe('a set in the making', () => {
 
   it('draws one sum anew and holds all others', () => {
     expect(toDraw(DRAFT, 1).held).toEqual({ 0: '46 + 38', 2: '83 + 64' });
+  });
+
+  it('keeps what each place of a lesson is there for', () => {
+    const lesson = {
+      ...DRAFT,
+      sums: DRAFT.sums.map((each) => ({ ...each, part: 'SHOW' as const })),
+    };
+    const parts = withDrawn(lesson, ['5 + 9', '6 + 7', '8 + 4'].map(sum)).sums.map(
+      ({ part }) => part,
+    );
+    expect(parts).toEqual(['SHOW', 'SHOW', 'SHOW', 'SHOW']);
+  });
+
+  it('takes a typed sum once', () => {
+    expect(plain(withTyped(DRAFT, ['27 + 15', '9 + 9'].map(sum)))).toEqual([
+      ...plain(DRAFT),
+      '9 + 9',
+    ]);
   });
 
   it('keeps what was typed behind what is drawn', () => {

@@ -85,7 +85,9 @@ export function toDraw({ lines, sums, held }: SetDraft, only?: number) {
 
 /** The set with what was drawn in the place of its lines' sums; what was typed stays behind them. */
 export function withDrawn(draft: SetDraft, sums: SetSum[]): SetDraft {
-  return { ...draft, sums: [...sums, ...draft.sums.slice(drawn(draft.lines))] };
+  // What a place of a lesson is there for stays.
+  const parted = sums.map((sum, i) => ({ ...sum, part: draft.sums[i]?.part ?? sum.part }));
+  return { ...draft, sums: [...parted, ...draft.sums.slice(drawn(draft.lines))] };
 }
 
 /** The set with one more line, whose sums stand before those that were typed. */
@@ -96,6 +98,12 @@ export function withLine(draft: SetDraft, line: SetLine, sums: SetSum[]): SetDra
     lines: [...draft.lines, { ...line, count: sums.length }],
     sums: [...draft.sums.slice(0, end), ...sums, ...draft.sums.slice(end)],
   };
+}
+
+/** The set with sums that were typed; one that stands there already does not come twice. */
+export function withTyped(draft: SetDraft, sums: SetSum[]): SetDraft {
+  const there = new Set(draft.sums.map(({ plain }) => plain));
+  return { ...draft, sums: [...draft.sums, ...sums.filter(({ plain }) => !there.has(plain))] };
 }
 
 /** How a set is sent to be kept. */

@@ -149,27 +149,33 @@ public final class SetMaker {
     first.forEach(item -> used.add(item.key()));
     List<Item> version = new ArrayList<>(make(lines, Map.of(), used, Order.AS_LISTED, seed));
     version.forEach(item -> used.add(item.key()));
-    int wanted = Workload.of(first, style).seconds();
+    int off = Workload.of(version, style).seconds() - Workload.of(first, style).seconds();
     int place = 0;
     for (Line line : lines) {
       List<Item> others = draw(line, 6 * line.count(), used, ~seed + place);
       for (int i = place; i < Math.min(place + line.count(), version.size()); i++) {
-        version.set(i, nearest(version, i, others, wanted));
-        others.remove(version.get(i));
+        Item before = version.get(i);
+        Item nearest = nearest(before, others, off);
+        off += seconds(nearest) - seconds(before);
+        version.set(i, nearest);
+        others.remove(nearest);
       }
       place += line.count();
     }
     return version;
   }
 
-  /** The sum for a place with which the set takes the most nearly as long as wanted. */
-  private Item nearest(List<Item> version, int place, List<Item> others, int wanted) {
-    Item best = version.get(place);
-    int off = Workload.of(version, style).seconds() - wanted;
-    int own = seconds(best);
+  /**
+   * A sum and others of its line: the one with which a set takes the most nearly as long as wanted.
+   *
+   * @param off how many seconds the set takes too long with {@code own}
+   */
+  private Item nearest(Item own, List<Item> others, int off) {
+    Item best = own;
+    int without = off - seconds(own);
     int least = Math.abs(off);
     for (Item other : others) {
-      int then = Math.abs(off - own + seconds(other));
+      int then = Math.abs(without + seconds(other));
       if (then < least) {
         best = other;
         least = then;

@@ -160,6 +160,7 @@ public class Drafts {
     SetWords words = new SetWords(style);
     List<SumView> good = new ArrayList<>();
     List<BadLine> bad = new ArrayList<>();
+    Set<String> keys = new HashSet<>();
     if (lines.size() > MOST_TYPED) {
       throw RefusedException.of("too-many-lines", MOST_TYPED);
     }
@@ -169,7 +170,11 @@ public class Drafts {
       }
       try {
         Sum sum = sums.read(new SumRef(lines.get(i), null, style));
-        good.add(words.sum(Item.of(sum.problem(), sum.method().id(), "")));
+        Item item = Item.of(sum.problem(), sum.method().id(), "");
+        if (!keys.add(item.key())) {
+          throw RefusedException.of("sum-twice");
+        }
+        good.add(words.sum(item));
       } catch (RefusedException refused) {
         bad.add(new BadLine(i + 1, lines.get(i).strip(), refused.getMessage()));
       }

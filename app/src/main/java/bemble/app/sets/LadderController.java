@@ -25,12 +25,12 @@ class LadderController {
   @GetMapping
   List<RungView> rungs() {
     Style style = classes.currentStyle();
-    return Ladder.all().stream().map(rung -> view(rung, style)).toList();
-  }
-
-  private static RungView view(Rung rung, Style style) {
     SetWords words = new SetWords(style);
     Wording wording = new Wording(style);
+    return Ladder.all().stream().map(rung -> view(rung, words, wording)).toList();
+  }
+
+  private static RungView view(Rung rung, SetWords words, Wording wording) {
     RecipeWords recipe = new RecipeWords(wording);
     return new RungView(
         rung.id(),

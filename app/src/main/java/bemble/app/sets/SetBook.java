@@ -5,6 +5,7 @@ import bemble.app.house.Classes;
 import bemble.app.http.MissingException;
 import bemble.app.http.Part;
 import bemble.app.http.RefusedException;
+import bemble.app.http.StaleException;
 import bemble.app.sets.SetJson.KeyView;
 import bemble.app.sets.SetJson.SetEntry;
 import bemble.app.sets.SetJson.SetLineView;
@@ -30,8 +31,9 @@ import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionOperations;
 
 /** Keeps sets with their versions. */
 @Service
@@ -46,6 +48,9 @@ public class SetBook {
   private final Clock clock;
   private final ObjectMapper json;
 
+  /** Several changes, all or none; what is confirmed waits for the disk after them. */
+  private final TransactionOperations together;
+
   SetBook(
       SetMapper mapper,
       Drafts drafts,
@@ -53,7 +58,8 @@ public class SetBook {
       Bin bin,
       Keeper keeper,
       Clock clock,
-      ObjectMapper json) {
+      ObjectMapper json,
+      TransactionOperations together) {
     this.mapper = mapper;
     this.drafts = drafts;
     this.classes = classes;
@@ -61,6 +67,7 @@ public class SetBook {
     this.keeper = keeper;
     this.clock = clock;
     this.json = json;
+    this.together = together;
   }
 
   /** A part of what is found: sets kept before the one of that id. */
@@ -76,13 +83,18 @@ public class SetBook {
   }
 
   /** Keeps a set as its version A. */
-  @Transactional
   public SetView keep(SetRequest request) {
     List<Item> items = items(request);
     Long classId = classes.current().orElse(null);
     OffsetDateTime now = OffsetDateTime.now(clock);
-    long id = mapper.insert(new NewSet(request.title().strip(), classId, lines(request), now));
-    mapper.addSums(id, rows("A", items));
+    NewSet set = new NewSet(request.title().strip(), classId, lines(request), now);
+    long id =
+        together.execute(
+            status -> {
+              long inserted = mapper.insert(set);
+              mapper.addSums(inserted, rows("A", items));
+              return inserted;
+            });
     keeper.confirm();
     return open(id, "A");
   }
@@ -151,26 +163,26 @@ public class SetBook {
   }
 
   /** Other numbers for a set take its other versions away: they would be of other sums. */
-  @Transactional
-  public SetView change(long id, SetRequest request) {
-    List<Item> items = items(request);
-    if (mapper.change(id, request.title().strip(), lines(request)) == 0) {
-      throw missing();
-    }
-    List<SetSumRow> rows = rows("A", items);
-    List<SetSumRow> before =
-        mapper.sums(id).stream().filter(sum -> sum.version().equals("A")).toList();
-    if (!rows.equals(before)) {
-      mapper.removeSums(id);
-      mapper.addSums(id, rows);
-    }
+  SetView change(long id, SetRequest request) {
+    List<SetSumRow> rows = rows("A", items(request));
+    together.executeWithoutResult(
+        status -> {
+          if (mapper.change(id, request.title().strip(), lines(request)) == 0) {
+            throw missing();
+          }
+          List<SetSumRow> before =
+              mapper.sums(id).stream().filter(sum -> sum.version().equals("A")).toList();
+          if (!rows.equals(before)) {
+            mapper.removeSums(id);
+            mapper.addSums(id, rows);
+          }
+        });
     keeper.confirm();
     return open(id, "A");
   }
 
   /** Adds the next version of a set. */
-  @Transactional
-  public SetView addVersion(long id) {
+  SetView addVersion(long id) {
     SetRow row = find(id);
     List<SetSumRow> sums = mapper.sums(id);
     int versions = (int) sums.stream().map(SetSumRow::version).distinct().count();
@@ -192,7 +204,11 @@ public class SetBook {
       throw RefusedException.of("no-sums-left");
     }
     String version = VERSIONS.get(versions);
-    mapper.addSums(id, rows(version, withParts(items, first)));
+    try {
+      mapper.addSums(id, rows(version, withParts(items, first)));
+    } catch (DuplicateKeyException e) {
+      throw new StaleException("version-made");
+    }
     keeper.confirm();
     return open(id, version);
   }

@@ -234,11 +234,13 @@ class SetTest {
   @Test
   void aPastedListIsReadLineByLine() {
     JsonNode read =
-        talk.post("/api/sets/typed", Map.of("text", "46 + 38\n\n12 plus\n7 x 8\n9 ÷ 0")).json();
+        talk.post("/api/sets/typed", Map.of("text", "46 + 38\n\n12 plus\n7 x 8\n9 ÷ 0\n38 + 46"))
+            .json();
     assertEquals(List.of("46 + 38", "7 × 8"), plain(read));
     assertEquals(3, read.at("/bad/0/line").asInt());
     assertEquals(5, read.at("/bad/1/line").asInt());
     assertTrue(read.at("/bad/1/sentence").asText().length() > 10);
+    assertTrue(read.at("/bad/2/sentence").asText().contains("earlier line"));
   }
 
   @ParameterizedTest
