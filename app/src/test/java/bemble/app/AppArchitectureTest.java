@@ -31,6 +31,7 @@ class AppArchitectureTest {
             "bemble.app.export",
             "bemble.app.fact",
             "bemble.app.page",
+            "bemble.app.runs",
             "bemble.app.sets",
             "bemble.app.slate")
         .layer("demo")

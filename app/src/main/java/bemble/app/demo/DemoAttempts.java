@@ -1,5 +1,6 @@
 package bemble.app.demo;
 
+import bemble.app.slate.AttemptList;
 import bemble.app.slate.AttemptRequest;
 import bemble.app.slate.AttemptView;
 import bemble.app.slate.Attempts;
@@ -21,11 +22,13 @@ import org.springframework.stereotype.Component;
 @ConditionalOnProperty("bemble.demo")
 class DemoAttempts implements ApplicationRunner {
   private final Attempts attempts;
+  private final AttemptList list;
   private final Pupils pupils;
   private final ObjectMapper json;
 
-  DemoAttempts(Attempts attempts, Pupils pupils, ObjectMapper json) {
+  DemoAttempts(Attempts attempts, AttemptList list, Pupils pupils, ObjectMapper json) {
     this.attempts = attempts;
+    this.list = list;
     this.pupils = pupils;
     this.json = json;
   }
@@ -34,7 +37,7 @@ class DemoAttempts implements ApplicationRunner {
 
   @Override
   public void run(ApplicationArguments arguments) throws IOException {
-    if (attempts.list(Long.MAX_VALUE).total() > 0) {
+    if (list.part(Long.MAX_VALUE).total() > 0) {
       return;
     }
     try (InputStream file = getClass().getResourceAsStream("/demo/attempts.json")) {

@@ -14,10 +14,12 @@ final class Schema {
 
   /** The tables, each behind those that it refers to. */
   static final List<String> TABLES =
-      List.of("page", "school_class", "attempt", "stroke", "practice_set", "set_sum");
+      List.of(
+          "page", "school_class", "practice_set", "set_sum", "run", "attempt", "stroke", "run_sum");
 
   /** Those whose rows are numbered by the database. */
-  static final List<String> NUMBERED = List.of("page", "school_class", "attempt", "practice_set");
+  static final List<String> NUMBERED =
+      List.of("page", "school_class", "attempt", "practice_set", "run");
 
   private Schema() {}
 

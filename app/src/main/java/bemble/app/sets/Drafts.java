@@ -121,7 +121,7 @@ public class Drafts {
   }
 
   /** The line that was sent; refused where no sum fits it. */
-  Line line(SetLineView view, Style style) {
+  public Line line(SetLineView view, Style style) {
     Rung rung = rung(view);
     String method = view.method() == null ? rung.methods().get(0) : view.method();
     Methods.find(rung.operation(), method)
@@ -147,7 +147,7 @@ public class Drafts {
   }
 
   /** A sum in plain figures; refused where it cannot be read, or not worked by its method. */
-  Item item(SumRequest request) {
+  public Item item(SumRequest request) {
     Sum sum = sums.read(new SumRef(request.plain(), request.method(), Style.STANDARD));
     String rung = request.rung() == null ? "" : request.rung();
     Item.Part part = request.part() == null ? Item.Part.PRACTISE : request.part();

@@ -28,11 +28,12 @@ import java.util.Map;
 import java.util.stream.IntStream;
 
 /** Puts sets into the words of a class. */
-final class SetWords {
+public final class SetWords {
   private final Style style;
   private final WorkingWords words;
 
-  SetWords(Style style) {
+  /** Words in the conventions of a class. */
+  public SetWords(Style style) {
     this.style = style;
     words = WorkingWords.of(style);
   }
@@ -73,8 +74,18 @@ final class SetWords {
   }
 
   /** The name of a rung, or what is new on it. */
-  String rung(String id, String part) {
+  public String rung(String id, String part) {
     return words.wording().label("rung." + id + "." + part, Map.of());
+  }
+
+  /** The sum as the class writes it. */
+  public String problem(Item item) {
+    return words.problem(item.problem());
+  }
+
+  /** The answer of a sum, as the class writes it. */
+  public String answer(Item item) {
+    return answer(item, item.sum(style).work().answer());
   }
 
   private String answer(Item item, Answer answer) {
@@ -103,7 +114,8 @@ final class SetWords {
     };
   }
 
-  SlipName slip(Slip slip) {
+  /** A slip by its name. */
+  public SlipName slip(Slip slip) {
     return new SlipName(
         slip.id(), words.wording().label("slip." + slip.named().id() + ".name", Map.of()));
   }

@@ -25,6 +25,8 @@ import org.jspecify.annotations.Nullable;
  * @param checkOf the attempt that this is the check of
  * @param mends the earlier attempt that this one mends
  * @param decision whether a check came back and what its writer said, once it is handed in
+ * @param run the run that it belongs to, if any
+ * @param silent whether the judge speaks of it only when its run has ended
  */
 public record AttemptView(
     long id,
@@ -48,7 +50,9 @@ public record AttemptView(
     @Nullable Long check,
     @Nullable Long checkOf,
     @Nullable Long mends,
-    @Nullable DecisionView decision) {
+    @Nullable DecisionView decision,
+    @Nullable Long run,
+    boolean silent) {
   /** An attempt in a list; {@code slip} names the first thing that went wrong. */
   public record AttemptEntry(
       long id,

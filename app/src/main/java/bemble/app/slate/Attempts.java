@@ -2,21 +2,15 @@ package bemble.app.slate;
 
 import bemble.app.file.DataReplaced;
 import bemble.app.file.Keeper;
-import bemble.app.http.MissingException;
-import bemble.app.http.Part;
 import bemble.app.http.RefusedException;
-import bemble.app.http.Sentences;
 import bemble.app.http.StaleException;
 import bemble.app.slate.AttemptRequest.Telling;
-import bemble.app.slate.AttemptView.AttemptEntry;
 import bemble.app.store.AttemptMapper;
 import bemble.app.store.AttemptRow;
 import bemble.app.store.Bin;
-import bemble.app.store.ListedAttempt;
 import bemble.app.store.NewAttempt;
 import bemble.app.store.Stored;
 import bemble.app.store.StrokeRow;
-import bemble.app.working.SumRef;
 import bemble.app.working.Sums;
 import bemble.app.working.WorkingWords;
 import bemble.check.Check;
@@ -26,18 +20,14 @@ import bemble.judge.Judge.SettingOut;
 import bemble.judge.Judge.Stage;
 import bemble.method.Sum;
 import bemble.plan.Working;
-import bemble.slate.Stroke;
 import bemble.style.Style;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.context.event.EventListener;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
@@ -46,13 +36,13 @@ import org.springframework.transaction.support.TransactionOperations;
 /** Keeps attempts stroke by stroke, and has them judged. */
 @Service
 public class Attempts {
-  private static final Logger LOG = LoggerFactory.getLogger(Attempts.class);
   private static final int MOST_STROKES = 20_000;
 
   /** How many marks the open pages may come to: the largest page has 1,400 and takes 6 MB. */
   private static final int MOST_MARKS = 14_000;
 
   private final AttemptMapper mapper;
+  private final AttemptReader reader;
   private final Sums sums;
   private final Stored stored;
   private final Bin bin;
@@ -71,6 +61,7 @@ public class Attempts {
 
   Attempts(
       AttemptMapper mapper,
+      AttemptReader reader,
       Sums sums,
       Stored stored,
       Bin bin,
@@ -78,6 +69,7 @@ public class Attempts {
       Clock clock,
       TransactionOperations together) {
     this.mapper = mapper;
+    this.reader = reader;
     this.sums = sums;
     this.stored = stored;
     this.bin = bin;
@@ -99,11 +91,25 @@ public class Attempts {
     SettingOut settingOut = request.settingOut() == null ? SettingOut.GIVEN : request.settingOut();
     Telling telling = request.telling() == null ? Telling.AS_I_GO : request.telling();
     String who = request.who() == null ? "" : request.who().strip();
-    return open(insert(sum, who, settingOut, telling, null, null));
+    return open(insert(sum, who, settingOut, telling, Origin.ALONE));
   }
 
-  private long insert(
-      Sum sum, String who, SettingOut settingOut, Telling telling, Long checkOf, Long mends) {
+  /**
+   * Begins the page of a sum of a run.
+   *
+   * @param silent whether the judge speaks of it only when the run has ended
+   */
+  public long beginInRun(
+      Sum sum, String who, SettingOut settingOut, Telling telling, long run, boolean silent) {
+    return insert(sum, who, settingOut, telling, new Origin(null, null, run, silent));
+  }
+
+  /** What a page comes from: the page that it checks, the one that it mends, the run. */
+  private record Origin(Long checkOf, Long mends, Long run, boolean silent) {
+    static final Origin ALONE = new Origin(null, null, null, false);
+  }
+
+  private long insert(Sum sum, String who, SettingOut settingOut, Telling telling, Origin origin) {
     return mapper.insert(
         new NewAttempt(
             WorkingWords.plain(sum.problem()),
@@ -113,62 +119,11 @@ public class Attempts {
             settingOut.name(),
             telling.name(),
             OffsetDateTime.now(clock),
-            checkOf,
-            mends,
-            Working.LAYOUT));
-  }
-
-  /** A part of all attempts: those begun before the one of that id. */
-  public Part<AttemptEntry> list(long before) {
-    List<AttemptEntry> entries = mapper.list(before, Part.SIZE).stream().map(this::entry).toList();
-    return new Part<>(entries, mapper.count());
-  }
-
-  /** A bad record is shown as one, and leaves the others as they are. */
-  private AttemptEntry entry(ListedAttempt row) {
-    try {
-      return readable(row);
-    } catch (RuntimeException e) {
-      LOG.error("Attempt {} cannot be read", row.id(), e);
-      return new AttemptEntry(
-          row.id(),
-          row.plain(),
-          "",
-          row.who(),
-          row.begunAt(),
-          row.handedInAt() != null,
-          0,
-          Sentences.of("damaged.attempt"),
-          1);
-    }
-  }
-
-  private AttemptEntry readable(ListedAttempt row) {
-    OpenPage.Outcome outcome =
-        new OpenPage.Outcome(row.slip(), row.slips() == null ? 0 : row.slips());
-    if (row.handedInAt() != null && !Objects.equals(row.judgedBy(), Judge.VERSION)) {
-      // Handed in before verdicts were kept, or judged by an earlier judge.
-      outcome = keptOutcome(row.id(), page(find(row.id())));
-    }
-    Style style = stored.style(row.style());
-    Sum sum = sums.read(new SumRef(row.plain(), row.method(), style));
-    WorkingWords words = WorkingWords.of(style);
-    return new AttemptEntry(
-        row.id(),
-        words.problem(sum.problem()),
-        words.name(sum.method()),
-        row.who(),
-        row.begunAt(),
-        row.handedInAt() != null,
-        OpenPage.seconds(row.begunAt(), row.handedInAt(), row.lastMillis()),
-        outcome.slip(),
-        outcome.slips());
-  }
-
-  private OpenPage.Outcome keptOutcome(long id, OpenPage page) {
-    OpenPage.Outcome outcome = page.outcome();
-    mapper.judged(id, Judge.VERSION, outcome.slip(), outcome.slips());
-    return outcome;
+            origin.checkOf(),
+            origin.mends(),
+            Working.LAYOUT,
+            origin.run(),
+            origin.silent()));
   }
 
   public AttemptView open(long id) {
@@ -182,7 +137,7 @@ public class Attempts {
 
   /** The check of a page: it uses what was found there. */
   private Check check(AttemptRow proved) {
-    OpenPage first = page(proved);
+    OpenPage first = reader.page(proved);
     return Checks.onOnePage(first.judge().page(), first.slate().sum().style());
   }
 
@@ -253,8 +208,8 @@ public class Attempts {
               if (mapper.handIn(id, OffsetDateTime.now(clock), explanation.strip(), decided) == 0) {
                 throw new StaleException("ended-already");
               }
-              page.end(find(id));
-              keptOutcome(id, page);
+              page.end(reader.find(id));
+              reader.judge(id, page);
               return view(id, page);
             });
     // The page is free again while its writer waits for the disk.
@@ -277,7 +232,8 @@ public class Attempts {
     Style style = page.slate().sum().style();
     Working first = Checks.onOnePage(page.judge().page(), style).parts().get(0);
     Sum second = sums.of(first.problem(), first.method(), style);
-    return insert(second, page.who(), SettingOut.GIVEN, page.telling(), id, null);
+    Origin origin = new Origin(id, null, page.run(), page.isSilent());
+    return insert(second, page.who(), SettingOut.GIVEN, page.telling(), origin);
   }
 
   /** Begins a page anew with all that stands on one that is handed in, which stays as it is. */
@@ -289,12 +245,12 @@ public class Attempts {
               if (!page.isEnded()) {
                 throw RefusedException.of("not-handed-in-yet");
               }
+              refuseSilent(page);
               Sum sum = page.slate().sum();
+              Origin origin = new Origin(page.checkOf(), id, null, false);
               return together.execute(
                   status -> {
-                    long anew =
-                        insert(
-                            sum, page.who(), page.settingOut(), page.telling(), page.checkOf(), id);
+                    long anew = insert(sum, page.who(), page.settingOut(), page.telling(), origin);
                     mapper.copyStrokes(id, anew);
                     return anew;
                   });
@@ -304,12 +260,47 @@ public class Attempts {
   }
 
   public HintView hint(long id, int depth) {
-    return with(id, page -> HintView.of(page.judge(Stage.IN_WORK), depth, page.words().wording()));
+    return with(
+        id,
+        page -> {
+          refuseSilent(page);
+          return HintView.of(page.judge(Stage.IN_WORK), depth, page.words().wording());
+        });
+  }
+
+  private static void refuseSilent(OpenPage page) {
+    if (page.isSilent()) {
+      throw RefusedException.of("silent");
+    }
+  }
+
+  /** What came of a page of a run. */
+  public PageResult result(long id) {
+    return with(id, page -> page.result(checkOf(id).orElse(null)));
+  }
+
+  /** Begins the check of a page of a run, or goes on with it; none where nothing was found. */
+  public Optional<Long> checkInRun(long id) {
+    return with(
+        id,
+        page ->
+            page.hasAnswer()
+                ? Optional.of(checkOf(id).orElseGet(() -> beginCheck(id, page)))
+                : Optional.empty());
+  }
+
+  /** Lets the judge speak of the pages of a run that has ended. */
+  public void speakOf(long run) {
+    mapper.speak(run);
+    pages.invalidateAll(mapper.ofRun(run));
   }
 
   public void delete(long id) {
+    if (reader.find(id).runId() != null) {
+      throw RefusedException.of("of-a-run");
+    }
     if (!bin.delete(mapper, id)) {
-      throw missing();
+      throw AttemptReader.missing();
     }
     pages.invalidate(id);
     keeper.confirm();
@@ -317,32 +308,17 @@ public class Attempts {
 
   public void restore(long id) {
     if (mapper.restore(id) == 0) {
-      throw missing();
+      throw AttemptReader.missing();
     }
     keeper.confirm();
   }
 
   /** Does something with a page while nobody else does. */
   private <T> T with(long id, Function<OpenPage, T> use) {
-    OpenPage page = pages.get(id, any -> page(find(id)));
+    OpenPage page = pages.get(id, any -> reader.page(reader.find(id)));
     synchronized (page) {
       return use.apply(page);
     }
-  }
-
-  private OpenPage page(AttemptRow row) {
-    if (row.layout() != Working.LAYOUT) {
-      throw new StaleException("laid-out-otherwise");
-    }
-    Style style = stored.style(row.style());
-    Sum sum = sums.read(new SumRef(row.plain(), row.method(), style));
-    return new OpenPage(row, sum, mapper.strokes(row.id()).stream().map(Attempts::stroke).toList());
-  }
-
-  private static StrokeView stroke(StrokeRow row) {
-    Stroke.Kind kind = Stroke.Kind.valueOf(row.kind());
-    return new StrokeView(
-        row.number(), row.millis(), kind, row.rowAt(), row.columnAt(), row.text());
   }
 
   private static StrokeRow row(StrokeView stroke) {
@@ -353,13 +329,5 @@ public class Attempts {
         stroke.row(),
         stroke.column(),
         stroke.text());
-  }
-
-  private AttemptRow find(long id) {
-    return mapper.find(id).orElseThrow(Attempts::missing);
-  }
-
-  private static MissingException missing() {
-    return new MissingException("attempt");
   }
 }

@@ -5,6 +5,7 @@ import bemble.app.store.AttemptRow;
 import bemble.app.working.Sums;
 import bemble.app.working.WorkingWords;
 import bemble.check.Check;
+import bemble.judge.Finding;
 import bemble.judge.Judge.SettingOut;
 import bemble.judge.Judge.Stage;
 import bemble.judge.Report;
@@ -99,6 +100,16 @@ final class OpenPage {
         .noneMatch(entry -> report.missing().contains(entry.slot().square()));
   }
 
+  /** The run that it belongs to; null where it stands alone. */
+  Long run() {
+    return row.runId();
+  }
+
+  /** Whether the judge may not speak of it yet. */
+  boolean isSilent() {
+    return row.silent();
+  }
+
   Telling telling() {
     return Telling.valueOf(row.telling());
   }
@@ -118,7 +129,7 @@ final class OpenPage {
 
   /** The judgement in words, once it may be told; otherwise null. */
   ReportView report() {
-    if (!isEnded() && telling() != Telling.AS_I_GO) {
+    if (row.silent() || !isEnded() && telling() != Telling.AS_I_GO) {
       return null;
     }
     boolean own = row.settingOut().equals(SettingOut.OWN.name());
@@ -153,12 +164,14 @@ final class OpenPage {
         words.columns(slate.truth().paper()),
         List.copyOf(strokes),
         report(),
-        isEnded() ? slate.truth().paper() : null,
+        isEnded() && !row.silent() ? slate.truth().paper() : null,
         seconds(),
         check,
         row.checkOf(),
         row.mends(),
-        decision(proving));
+        row.silent() ? null : decision(proving),
+        row.runId(),
+        row.silent());
   }
 
   /** What was decided about a check that is handed in; null where there was nothing to decide. */
@@ -193,15 +206,42 @@ final class OpenPage {
     return new Outcome(slip, view.slips());
   }
 
+  /** What came of it so far; {@code check} is the page of its check, if any. */
+  PageResult result(Long check) {
+    Report report = judge();
+    String slip =
+        report.findings().stream()
+            .limit(1)
+            .filter(finding -> finding.kind() == Finding.Kind.KNOWN)
+            .map(finding -> finding.slips().get(0).id())
+            .findFirst()
+            .orElse("");
+    return new PageResult(
+        isEnded(),
+        report.allRight(),
+        slip,
+        row.begunAt(),
+        millis(row.begunAt(), row.handedInAt(), lastMillis()),
+        check,
+        Boolean.TRUE.equals(row.cameBack()));
+  }
+
+  private Long lastMillis() {
+    return strokes.isEmpty() ? null : strokes.get(strokes.size() - 1).millis();
+  }
+
   private long seconds() {
-    Long last = strokes.isEmpty() ? null : strokes.get(strokes.size() - 1).millis();
-    return seconds(row.begunAt(), row.handedInAt(), last);
+    return seconds(row.begunAt(), row.handedInAt(), lastMillis());
+  }
+
+  static long seconds(OffsetDateTime begun, OffsetDateTime handedIn, Long lastMillis) {
+    return millis(begun, handedIn, lastMillis) / 1000;
   }
 
   /** To the handing in, or to the last stroke where that is all there is. */
-  static long seconds(OffsetDateTime begun, OffsetDateTime handedIn, Long lastMillis) {
+  private static long millis(OffsetDateTime begun, OffsetDateTime handedIn, Long lastMillis) {
     long last = lastMillis == null ? 0 : lastMillis;
     long ended = handedIn == null ? 0 : Duration.between(begun, handedIn).toMillis();
-    return Math.max(last, ended) / 1000;
+    return Math.max(last, ended);
   }
 }

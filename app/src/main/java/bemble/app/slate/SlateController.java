@@ -25,10 +25,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class SlateController {
   private final Attempts attempts;
+  private final AttemptList list;
   private final Pupils pupils;
 
-  SlateController(Attempts attempts, Pupils pupils) {
+  SlateController(Attempts attempts, AttemptList list, Pupils pupils) {
     this.attempts = attempts;
+    this.list = list;
     this.pupils = pupils;
   }
 
@@ -56,7 +58,7 @@ class SlateController {
   @GetMapping("/attempts")
   Part<AttemptView.AttemptEntry> list(
       @RequestParam(defaultValue = "" + Long.MAX_VALUE) long before) {
-    return attempts.list(before);
+    return list.part(before);
   }
 
   @GetMapping("/attempts/{id}")

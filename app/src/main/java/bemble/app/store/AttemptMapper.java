@@ -16,7 +16,7 @@ public interface AttemptMapper extends Deletable {
   String COLUMNS =
       """
       select id, plain, method, style, who, setting_out, telling, begun_at, handed_in_at,
-             explanation, check_of, came_back, mends, layout
+             explanation, check_of, came_back, mends, layout, run_id, silent
       from attempt
       """;
 
@@ -25,24 +25,31 @@ public interface AttemptMapper extends Deletable {
       select id from final table (
         insert into attempt
           (plain, method, style, who, setting_out, telling, begun_at, explanation, check_of,
-           mends, layout)
+           mends, layout, run_id, silent)
         values (#{plain}, #{method}, #{style}, #{who}, #{settingOut}, #{telling}, #{begunAt}, '',
-                #{checkOf}, #{mends}, #{layout}))
+                #{checkOf}, #{mends}, #{layout}, #{runId}, #{silent}))
       """)
   long insert(NewAttempt attempt);
 
-  /** Those begun before {@code before}, the newest first; checks are found with what they prove. */
+  /**
+   * Those begun before {@code before}, the newest first; checks are found with what they prove, and
+   * the pages of a run with the run.
+   */
   @Select(
       """
       select id, plain, method, style, who, begun_at, handed_in_at, judged_by, slip, slips,
              (select max(millis) from stroke where attempt_id = attempt.id) as last_millis
       from attempt
-      where deleted_at is null and check_of is null and id < #{before}
+      where deleted_at is null and check_of is null and run_id is null and id < #{before}
       order by id desc fetch first #{most} rows only
       """)
   List<ListedAttempt> list(@Param("before") long before, @Param("most") int most);
 
-  @Select("select count(*) from attempt where deleted_at is null and check_of is null")
+  @Select(
+      """
+      select count(*) from attempt
+      where deleted_at is null and check_of is null and run_id is null
+      """)
   long count();
 
   /** Keeps what the judge of a version found first, and how many slips. */
@@ -52,6 +59,13 @@ public interface AttemptMapper extends Deletable {
       @Param("by") int by,
       @Param("slip") String slip,
       @Param("slips") long slips);
+
+  /** Lets the judge speak of the pages of a run. */
+  @Update("update attempt set silent = false where run_id = #{run}")
+  int speak(long run);
+
+  @Select("select id from attempt where run_id = #{run}")
+  List<Long> ofRun(long run);
 
   @Select(COLUMNS + "where id = #{id} and deleted_at is null")
   Optional<AttemptRow> find(long id);

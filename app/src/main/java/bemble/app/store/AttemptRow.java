@@ -2,7 +2,12 @@ package bemble.app.store;
 
 import java.time.OffsetDateTime;
 
-/** An attempt as it lies in the table. */
+/**
+ * An attempt as it lies in the table.
+ *
+ * @param runId the run that it belongs to; null for one that stands alone
+ * @param silent whether the judge may not speak of it yet
+ */
 public record AttemptRow(
     long id,
     String plain,
@@ -17,4 +22,6 @@ public record AttemptRow(
     Long checkOf,
     Boolean cameBack,
     Long mends,
-    int layout) {}
+    int layout,
+    Long runId,
+    boolean silent) {}

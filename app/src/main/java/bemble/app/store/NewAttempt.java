@@ -13,4 +13,6 @@ public record NewAttempt(
     OffsetDateTime begunAt,
     Long checkOf,
     Long mends,
-    int layout) {}
+    int layout,
+    Long runId,
+    boolean silent) {}

@@ -30,7 +30,7 @@ class AttemptMapperTest {
 
   private static NewAttempt attempt(String who, Long checkOf) {
     return new NewAttempt(
-        "46 + 38", "column", "{}", who, "GIVEN", "AS_I_GO", NOON, checkOf, null, 1);
+        "46 + 38", "column", "{}", who, "GIVEN", "AS_I_GO", NOON, checkOf, null, 1, null, false);
   }
 
   private static StrokeRow stroke(int number, String text) {

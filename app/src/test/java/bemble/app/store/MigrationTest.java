@@ -146,6 +146,39 @@ class MigrationTest {
     }
   }
 
+  /** An attempt of an earlier version stands alone; the pages of a run go with it. */
+  @Test
+  void aRunOwnsItsPagesAndOutlivesTheSetOfItsSums() throws SQLException {
+    migrate("9");
+    String attempt =
+        "insert into attempt (plain, method, style, who, setting_out, telling, begun_at,"
+            + " explanation) values ('57 × 38', 'column', '{}', 'Neve', 'GIVEN', 'AS_I_GO', "
+            + NOON
+            + ", '')";
+    run(attempt);
+    run("insert into practice_set (title, lines, kept_at) values ('Beds', '[]', " + NOON + ")");
+    migrate("latest");
+    assertEquals(
+        List.of("1"), read("select count(*) from attempt where run_id is null and not silent"));
+    run(
+        "insert into run (title, who, set_id, set_version, rung, method, pass_mark, in_a_row,"
+            + " telling, setting_out, with_check, begun_at) values ('Beds', '', 1, 'A', '', '', 2,"
+            + " false, 'AT_END', 'GIVEN', false, "
+            + NOON
+            + ")");
+    run(attempt);
+    run("update attempt set run_id = 1, silent = true where id = 2");
+    run(
+        "insert into run_sum (run_id, number, plain, method, rung) values (1, 0, '57 × 38', '',"
+            + " '')");
+    run("delete from practice_set");
+    assertEquals(List.of("A"), read("select set_version from run where set_id is null"));
+    assertThrows(SQLException.class, () -> run("update run set pass_mark = 0"));
+    run("delete from run");
+    assertEquals(List.of("1"), read("select id from attempt"));
+    assertEquals(List.of("0"), read("select count(*) from run_sum"));
+  }
+
   @Test
   void aNewFileHasOneClassThatIsCurrent() throws SQLException {
     migrate("latest");

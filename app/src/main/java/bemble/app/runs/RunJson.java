@@ -1,0 +1,141 @@
+package bemble.app.runs;
+
+import bemble.app.sets.SetJson.SumRequest;
+import bemble.judge.Judge.SettingOut;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.OffsetDateTime;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** What is said of runs on HTTP. */
+public final class RunJson {
+  private RunJson() {}
+
+  /** When the judge speaks in a run. */
+  public enum RunTelling {
+    AS_I_GO,
+    AFTER_EACH,
+    AT_END
+  }
+
+  /**
+   * A run to be begun, of some sums or of a rung without an end.
+   *
+   * @param who who works it; may be left out
+   * @param set the kept set that the sums are from, if any, with its version
+   * @param method how the sums of the rung are worked; its usual method if left out
+   * @param right how many sums must be right
+   * @param settingOut who sets the sums out; they are given if left out
+   * @param telling when the judge speaks; after each sum if left out
+   * @param withCheck whether each sum is checked on a page of its own
+   */
+  public record RunRequest(
+      @NotBlank(message = "{valid.title}") @Size(max = 120, message = "{valid.title-length}")
+          String title,
+      @Size(max = 60, message = "{valid.name-length}") @Nullable String who,
+      @Nullable Long set,
+      @Nullable String version,
+      @Size(max = 200, message = "{valid.sums-of-set}")
+          @Nullable List<@Valid @NotNull SumRequest> sums,
+      @Nullable String rung,
+      @Nullable String method,
+      @Min(value = 1, message = "{valid.pass-mark}")
+          @Max(value = 200, message = "{valid.pass-mark}")
+          int right,
+      boolean inARow,
+      @Nullable SettingOut settingOut,
+      @Nullable RunTelling telling,
+      boolean withCheck) {}
+
+  /**
+   * A run.
+   *
+   * @param endless whether it goes on until it is passed
+   * @param sums how many sums its first round has; 0 for one without an end
+   * @param right how many of them are right; missing while the judge may not speak
+   * @param streak how many right one after the other; missing while the judge may not speak
+   * @param worked how many sums are worked, those that came again among them
+   * @param seconds how long they took in all
+   * @param passed whether it is passed, once it has ended
+   * @param setDeleted whether the set that its sums are from is deleted
+   * @param current the page to be worked on, if one is begun
+   * @param currentAgain whether its sum comes for the second time
+   * @param currentPausedMillis how long its writer was away from it
+   * @param results what came of the sums so far
+   * @param offer what helps where a slip is made time and again
+   */
+  public record RunView(
+      long id,
+      String title,
+      String who,
+      int passMark,
+      boolean inARow,
+      RunTelling telling,
+      boolean withCheck,
+      boolean endless,
+      OffsetDateTime begunAt,
+      @Nullable OffsetDateTime endedAt,
+      boolean paused,
+      int sums,
+      @Nullable Integer right,
+      @Nullable Integer streak,
+      int worked,
+      long seconds,
+      @Nullable Boolean passed,
+      boolean setDeleted,
+      @Nullable Long current,
+      boolean currentAgain,
+      long currentPausedMillis,
+      List<RunResult> results,
+      @Nullable RunOffer offer) {}
+
+  /**
+   * What came of a sum of a run.
+   *
+   * @param answer the right one; missing, as what follows, while the judge may not speak
+   * @param slip the name of the first slip, where one is known
+   */
+  public record RunResult(
+      long attempt,
+      String plain,
+      String method,
+      String rung,
+      String problem,
+      boolean again,
+      int seconds,
+      @Nullable String answer,
+      @Nullable Boolean right,
+      @Nullable String slip) {}
+
+  /**
+   * What helps where a slip is made time and again: a worked example, and the rung before.
+   *
+   * @param example a sum of the same rung, in plain figures
+   * @param back the rung to go back to; missing where there is none
+   */
+  public record RunOffer(
+      String slip,
+      String example,
+      String method,
+      @Nullable String back,
+      @Nullable String backName) {}
+
+  /** A run in a list. */
+  public record RunEntry(
+      long id,
+      String title,
+      String who,
+      OffsetDateTime begunAt,
+      int passMark,
+      boolean inARow,
+      int worked,
+      int sums,
+      @Nullable Integer right,
+      boolean ended,
+      @Nullable Boolean passed) {}
+}

@@ -1,0 +1,66 @@
+package bemble.app.runs;
+
+import bemble.app.runs.RunJson.RunTelling;
+import bemble.app.sets.Drafts;
+import bemble.app.sets.SetJson.SumRequest;
+import bemble.app.store.RunRow;
+import bemble.app.store.RunSumRow;
+import bemble.judge.Judge.SettingOut;
+import bemble.practice.Item;
+import bemble.practice.PassMark;
+import bemble.practice.Run;
+import bemble.practice.Run.Result;
+import java.util.List;
+import java.util.Optional;
+
+/** A run as it is kept: its row, and the rows of its sums in order. */
+record RunState(RunRow row, List<RunSumRow> sums) {
+  /** The rules' view of it: only what is settled counts. */
+  Run run() {
+    List<Result> results =
+        settled().stream().map(sum -> new Result(sum.allRight(), sum.slip())).toList();
+    PassMark mark = new PassMark(row.passMark(), row.inARow());
+    return new Run(mark, firsts(), !isSilent(), results);
+  }
+
+  /** How many sums the first round has; 0 for a run without an end. */
+  int firsts() {
+    return isEndless() ? 0 : (int) sums.stream().filter(sum -> sum.againOf() == null).count();
+  }
+
+  boolean isEndless() {
+    return !row.rung().isEmpty();
+  }
+
+  List<RunSumRow> settled() {
+    return sums.stream().filter(sum -> sum.allRight() != null).toList();
+  }
+
+  /** The sum that is begun and not settled. */
+  Optional<RunSumRow> current() {
+    return sums.stream()
+        .filter(sum -> sum.attemptId() != null && sum.allRight() == null)
+        .findFirst();
+  }
+
+  RunTelling telling() {
+    return RunTelling.valueOf(row.telling());
+  }
+
+  SettingOut settingOut() {
+    return SettingOut.valueOf(row.settingOut());
+  }
+
+  /** Whether nothing may be said of what came of its sums until it ends. */
+  boolean isSilent() {
+    return telling() == RunTelling.AT_END;
+  }
+
+  boolean hasEnded() {
+    return row.endedAt() != null;
+  }
+
+  static Item item(RunSumRow sum, Drafts drafts) {
+    return drafts.item(new SumRequest(sum.plain(), sum.method(), sum.rung(), null));
+  }
+}

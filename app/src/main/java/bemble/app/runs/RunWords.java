@@ -1,0 +1,131 @@
+package bemble.app.runs;
+
+import bemble.app.runs.RunJson.RunEntry;
+import bemble.app.runs.RunJson.RunOffer;
+import bemble.app.runs.RunJson.RunResult;
+import bemble.app.runs.RunJson.RunView;
+import bemble.app.sets.Drafts;
+import bemble.app.sets.SetWords;
+import bemble.app.store.RunRow;
+import bemble.app.store.RunSumRow;
+import bemble.app.working.WorkingWords;
+import bemble.ladder.Ladder;
+import bemble.ladder.Rung;
+import bemble.practice.Item;
+import bemble.practice.Run;
+import bemble.problem.Problem;
+import bemble.slip.Slip;
+import bemble.style.Style;
+import java.util.List;
+import java.util.Optional;
+
+/** Puts runs into the words of a class, and says nothing of a silent one before its end. */
+final class RunWords {
+  /** Sums of a rung that an example is chosen from: some have been worked in the run. */
+  private static final int EXAMPLES = 40;
+
+  private final Drafts drafts;
+  private final SetWords words;
+
+  RunWords(Drafts drafts, Style style) {
+    this.drafts = drafts;
+    words = new SetWords(style);
+  }
+
+  RunEntry entry(RunState state) {
+    RunRow row = state.row();
+    Run run = state.run();
+    boolean open = mayBeTold(state);
+    return new RunEntry(
+        row.id(),
+        row.title(),
+        row.who(),
+        row.begunAt(),
+        row.passMark(),
+        row.inARow(),
+        state.settled().size(),
+        run.sums(),
+        open ? run.right() : null,
+        state.hasEnded(),
+        state.hasEnded() ? run.isPassed() : null);
+  }
+
+  /** A run; {@code page} is the page to be worked on, if one is begun. */
+  RunView view(RunState state, Long page) {
+    RunRow row = state.row();
+    Run run = state.run();
+    boolean open = mayBeTold(state);
+    Optional<RunSumRow> current = state.current();
+    return new RunView(
+        row.id(),
+        row.title(),
+        row.who(),
+        row.passMark(),
+        row.inARow(),
+        state.telling(),
+        row.withCheck(),
+        state.isEndless(),
+        row.begunAt(),
+        row.endedAt(),
+        row.pausedAt() != null,
+        run.sums(),
+        open ? run.right() : null,
+        open ? run.streak() : null,
+        state.settled().size(),
+        state.settled().stream().mapToLong(RunSumRow::seconds).sum(),
+        state.hasEnded() ? run.isPassed() : null,
+        row.setVersion() != null && !row.setStands(),
+        state.hasEnded() ? null : page,
+        current.map(sum -> sum.againOf() != null).orElse(false),
+        current.map(RunSumRow::pausedMillis).orElse(0L),
+        state.settled().stream().map(sum -> result(sum, open)).toList(),
+        open && !state.hasEnded() ? offer(state, run) : null);
+  }
+
+  private static boolean mayBeTold(RunState state) {
+    return state.hasEnded() || !state.isSilent();
+  }
+
+  private RunResult result(RunSumRow sum, boolean open) {
+    Item item = RunState.item(sum, drafts);
+    return new RunResult(
+        sum.attemptId(),
+        sum.plain(),
+        sum.method(),
+        sum.rung(),
+        words.problem(item),
+        sum.againOf() != null,
+        sum.seconds(),
+        open ? words.answer(item) : null,
+        open ? sum.allRight() : null,
+        open ? Slip.find(sum.slip()).map(slip -> words.slip(slip).name()).orElse(null) : null);
+  }
+
+  private RunOffer offer(RunState state, Run run) {
+    Optional<Slip> slip = run.madeTimeAndAgain().flatMap(Slip::find);
+    if (slip.isEmpty()) {
+      return null;
+    }
+    RunSumRow last = state.settled().get(state.settled().size() - 1);
+    Optional<Rung> rung = Ladder.find(last.rung());
+    String back = rung.flatMap(each -> each.needs().stream().findFirst()).orElse(null);
+    return new RunOffer(
+        words.slip(slip.get()).name(),
+        rung.map(each -> example(each, state)).orElse(last.plain()),
+        last.method(),
+        back,
+        back == null ? null : words.rung(back, "name"));
+  }
+
+  /** A sum of the rung that was not worked in the run, where there is one. */
+  private static String example(Rung rung, RunState state) {
+    List<String> worked = state.sums().stream().map(RunSumRow::plain).toList();
+    List<String> drawn =
+        rung.draw(EXAMPLES, state.row().id()).stream().map(RunWords::plain).toList();
+    return drawn.stream().filter(sum -> !worked.contains(sum)).findFirst().orElse(drawn.get(0));
+  }
+
+  private static String plain(Problem problem) {
+    return WorkingWords.plain(problem);
+  }
+}

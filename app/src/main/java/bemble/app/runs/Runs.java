@@ -1,0 +1,368 @@
+package bemble.app.runs;
+
+import bemble.app.file.Keeper;
+import bemble.app.house.Classes;
+import bemble.app.http.MissingException;
+import bemble.app.http.Part;
+import bemble.app.http.RefusedException;
+import bemble.app.http.StaleException;
+import bemble.app.runs.RunJson.RunEntry;
+import bemble.app.runs.RunJson.RunRequest;
+import bemble.app.runs.RunJson.RunTelling;
+import bemble.app.runs.RunJson.RunView;
+import bemble.app.sets.Drafts;
+import bemble.app.sets.SetJson.SetLineView;
+import bemble.app.sets.SetJson.SumRequest;
+import bemble.app.slate.AttemptRequest.Telling;
+import bemble.app.slate.Attempts;
+import bemble.app.slate.PageResult;
+import bemble.app.store.Bin;
+import bemble.app.store.NewRun;
+import bemble.app.store.RunMapper;
+import bemble.app.store.RunRow;
+import bemble.app.store.RunSumRow;
+import bemble.app.working.WorkingWords;
+import bemble.judge.Judge;
+import bemble.judge.Judge.SettingOut;
+import bemble.method.Sum;
+import bemble.practice.Item;
+import bemble.practice.Line;
+import bemble.practice.Run.Next;
+import bemble.practice.SetMaker;
+import bemble.style.Style;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.OffsetDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionOperations;
+
+/** Keeps runs, and brings their sums one after the other. */
+@Service
+public class Runs {
+  /** Without a pause, nobody looks at a page for longer than this and writes nothing. */
+  private static final Duration LONGEST_LOOK = Duration.ofMinutes(2);
+
+  private final RunMapper mapper;
+  private final Attempts attempts;
+  private final Drafts drafts;
+  private final Classes classes;
+  private final Bin bin;
+  private final Keeper keeper;
+  private final Clock clock;
+
+  /** Several changes, all or none. */
+  private final TransactionOperations together;
+
+  Runs(
+      RunMapper mapper,
+      Attempts attempts,
+      Drafts drafts,
+      Classes classes,
+      Bin bin,
+      Keeper keeper,
+      Clock clock,
+      TransactionOperations together) {
+    this.mapper = mapper;
+    this.attempts = attempts;
+    this.drafts = drafts;
+    this.classes = classes;
+    this.bin = bin;
+    this.keeper = keeper;
+    this.clock = clock;
+    this.together = together;
+  }
+
+  /** Begins a run, and the page of its first sum. */
+  public RunView begin(RunRequest request) {
+    List<SumRequest> sums = request.sums() == null ? List.of() : request.sums();
+    boolean endless = request.rung() != null && !request.rung().isEmpty();
+    if (endless == !sums.isEmpty()) {
+      throw RefusedException.of("run-source");
+    }
+    Style style = classes.currentStyle();
+    List<Item> items = sums.stream().map(drafts::item).toList();
+    items.forEach(item -> refuseUnjudged(item, style));
+    String method = "";
+    if (endless) {
+      Line line = drafts.line(new SetLineView(request.rung(), null, request.method(), 1), style);
+      refuseUnjudged(Item.of(line.rung().draw(1, 0).get(0), line.method(), ""), style);
+      method = line.method();
+    } else if (request.right() > items.size()) {
+      throw RefusedException.of("run-mark", items.size(), request.right());
+    }
+    NewRun run = row(request, method, endless);
+    long id =
+        Objects.requireNonNull(
+            together.execute(
+                status -> {
+                  long inserted = mapper.insert(run);
+                  if (!items.isEmpty()) {
+                    mapper.addSums(inserted, rows(items));
+                  }
+                  return inserted;
+                }));
+    return next(id);
+  }
+
+  private static void refuseUnjudged(Item item, Style style) {
+    Sum sum = item.sum(style);
+    if (!Judge.judges(sum.method())) {
+      String problem = WorkingWords.of(style).problem(item.problem());
+      throw RefusedException.of("run-sum-not-judged", problem);
+    }
+  }
+
+  private NewRun row(RunRequest request, String method, boolean endless) {
+    RunTelling telling = request.telling() == null ? RunTelling.AFTER_EACH : request.telling();
+    SettingOut settingOut = request.settingOut() == null ? SettingOut.GIVEN : request.settingOut();
+    return new NewRun(
+        request.title().strip(),
+        request.who() == null ? "" : request.who().strip(),
+        classes.current().orElse(null),
+        endless ? null : request.set(),
+        endless || request.set() == null ? null : version(request),
+        endless ? request.rung() : "",
+        method,
+        request.right(),
+        request.inARow(),
+        telling.name(),
+        settingOut.name(),
+        request.withCheck(),
+        now());
+  }
+
+  private static String version(RunRequest request) {
+    return request.version() == null || request.version().isEmpty()
+        ? "A"
+        : request.version().substring(0, 1);
+  }
+
+  private static List<RunSumRow> rows(List<Item> items) {
+    List<RunSumRow> rows = new ArrayList<>();
+    for (Item item : items) {
+      rows.add(row(rows.size(), item, null));
+    }
+    return rows;
+  }
+
+  private static RunSumRow row(int number, Item item, Integer againOf) {
+    String plain = WorkingWords.plain(item.problem());
+    return RunSumRow.fresh(number, plain, item.method(), item.rung(), againOf);
+  }
+
+  /** A part of all runs: those begun before the one of that id. */
+  public Part<RunEntry> list(long before) {
+    RunWords words = words();
+    List<RunEntry> entries =
+        mapper.list(before, Part.SIZE).stream()
+            .map(row -> words.entry(new RunState(row, mapper.sums(row.id()))))
+            .toList();
+    return new Part<>(entries, mapper.count());
+  }
+
+  /** A run as far as it has come; begins nothing. */
+  public RunView open(long id) {
+    RunState state = settled(id);
+    return words().view(state, state.current().map(this::page).orElse(null));
+  }
+
+  /** The page of a sum that is to be worked on: its own, or that of its check. */
+  private Long page(RunSumRow sum) {
+    PageResult result = attempts.result(sum.attemptId());
+    return result.handedIn() && result.check() != null ? result.check() : sum.attemptId();
+  }
+
+  private RunWords words() {
+    return new RunWords(drafts, classes.currentStyle());
+  }
+
+  /** The run with what came of all pages that are handed in meanwhile. */
+  private RunState settled(long id) {
+    RunState state = read(id);
+    boolean changed = false;
+    for (RunSumRow sum : state.sums()) {
+      if (sum.attemptId() != null && sum.allRight() == null) {
+        changed |= settle(state.row(), sum);
+      }
+    }
+    return changed ? read(id) : state;
+  }
+
+  private RunState read(long id) {
+    return new RunState(mapper.find(id).orElseThrow(Runs::missing), mapper.sums(id));
+  }
+
+  /** Puts down what came of a sum; false while it is being worked. */
+  private boolean settle(RunRow run, RunSumRow sum) {
+    PageResult page = attempts.result(sum.attemptId());
+    if (!page.handedIn()) {
+      return false;
+    }
+    boolean right = page.allRight();
+    long millis = page.millis() - sum.pausedMillis();
+    if (run.withCheck()) {
+      if (page.check() == null && attempts.checkInRun(sum.attemptId()).isPresent()) {
+        return false;
+      }
+      if (page.check() != null) {
+        PageResult check = attempts.result(page.check());
+        if (!check.handedIn()) {
+          return false;
+        }
+        right &= check.allRight() && check.saidSo();
+        millis += check.millis();
+      }
+    }
+    mapper.settle(run.id(), sum.number(), right, page.slip(), Math.max(0, millis) / 1000);
+    return true;
+  }
+
+  /** Begins the page that comes next once the one before is handed in; ends a run that is over. */
+  public RunView next(long id) {
+    RunState state = settled(id);
+    if (!state.hasEnded() && state.current().isEmpty()) {
+      Next next = state.run().next();
+      if (next instanceof Next.Over) {
+        return end(id);
+      }
+      try {
+        together.executeWithoutResult(
+            status -> {
+              if (!begin(state, next)) {
+                status.setRollbackOnly();
+              }
+            });
+      } catch (DuplicateKeyException e) {
+        // Another window has begun it meanwhile: it is found below.
+        return open(id);
+      }
+      keeper.confirm();
+    }
+    return open(id);
+  }
+
+  /** Begins the page of a sum; false where another window has done so meanwhile. */
+  private boolean begin(RunState state, Next next) {
+    RunRow run = state.row();
+    Style style = classes.currentStyle();
+    RunSumRow sum = sum(state, next, style);
+    if (sum.number() >= state.sums().size()) {
+      mapper.addSums(run.id(), List.of(sum));
+    }
+    boolean asIGo = state.telling() == RunTelling.AS_I_GO;
+    long attempt =
+        attempts.beginInRun(
+            RunState.item(sum, drafts).sum(style),
+            run.who(),
+            state.settingOut(),
+            asIGo ? Telling.AS_I_GO : Telling.AT_END,
+            run.id(),
+            state.isSilent());
+    return mapper.begin(run.id(), sum.number(), attempt) > 0;
+  }
+
+  private RunSumRow sum(RunState state, Next next, Style style) {
+    List<RunSumRow> sums = state.sums();
+    if (next instanceof Next.Again again) {
+      Item item = RunState.item(sums.get(again.place()), drafts);
+      return row(sums.size(), item, again.place());
+    }
+    int place = ((Next.First) next).place();
+    return place < sums.size() ? sums.get(place) : row(place, drawn(state, style), null);
+  }
+
+  /** The next sum of a rung: none that has come, until there are no others. */
+  private Item drawn(RunState state, Style style) {
+    RunRow run = state.row();
+    Line line = drafts.line(new SetLineView(run.rung(), null, run.method(), 1), style);
+    Set<String> come =
+        state.sums().stream()
+            .map(sum -> RunState.item(sum, drafts).key())
+            .collect(Collectors.toSet());
+    SetMaker maker = new SetMaker(style);
+    long seed = run.begunAt().toInstant().toEpochMilli() + 31L * state.sums().size();
+    List<Item> fresh = maker.make(List.of(line), Map.of(), come, SetMaker.Order.AS_LISTED, seed);
+    return fresh.isEmpty()
+        ? maker.make(List.of(line), Map.of(), Set.of(), SetMaker.Order.AS_LISTED, seed).get(0)
+        : fresh.get(0);
+  }
+
+  /** Stops the time. */
+  public RunView pause(long id) {
+    RunState state = settled(id);
+    if (state.hasEnded()) {
+      throw new StaleException("run-ended");
+    }
+    if (state.row().pausedAt() == null) {
+      mapper.pause(id, now());
+      keeper.confirm();
+    }
+    return open(id);
+  }
+
+  /** Goes on after a pause, or where nothing was written for a long while. */
+  public RunView goOn(long id) {
+    RunState state = settled(id);
+    OffsetDateTime paused = state.row().pausedAt();
+    state
+        .current()
+        .ifPresent(
+            sum -> {
+              OffsetDateTime last = paused == null ? lastSign(state.row(), sum) : paused;
+              Duration away = Duration.between(last, now());
+              if (paused != null || away.compareTo(LONGEST_LOOK) > 0) {
+                mapper.away(id, sum.number(), Math.max(0, away.toMillis()));
+              }
+            });
+    mapper.goOn(id, now());
+    return open(id);
+  }
+
+  /** When something was written on a page for the last time, or it was gone on with. */
+  private OffsetDateTime lastSign(RunRow run, RunSumRow sum) {
+    PageResult page = attempts.result(page(sum));
+    OffsetDateTime written = page.begunAt().plus(page.millis(), ChronoUnit.MILLIS);
+    OffsetDateTime back = run.goneOnAt();
+    return back == null || back.isBefore(written) ? written : back;
+  }
+
+  /** Ends a run: its judge may speak of all of it. */
+  public RunView end(long id) {
+    settled(id);
+    if (mapper.end(id, now()) > 0) {
+      attempts.speakOf(id);
+      keeper.confirm();
+    }
+    return open(id);
+  }
+
+  void delete(long id) {
+    if (!bin.delete(mapper, id)) {
+      throw missing();
+    }
+    keeper.confirm();
+  }
+
+  void restore(long id) {
+    if (mapper.restore(id) == 0) {
+      throw missing();
+    }
+    keeper.confirm();
+  }
+
+  private OffsetDateTime now() {
+    return OffsetDateTime.now(clock);
+  }
+
+  private static MissingException missing() {
+    return new MissingException("run");
+  }
+}

@@ -1,0 +1,84 @@
+package bemble.app.slate;
+
+import bemble.app.http.Part;
+import bemble.app.http.Sentences;
+import bemble.app.slate.AttemptView.AttemptEntry;
+import bemble.app.store.AttemptMapper;
+import bemble.app.store.ListedAttempt;
+import bemble.app.store.Stored;
+import bemble.app.working.SumRef;
+import bemble.app.working.Sums;
+import bemble.app.working.WorkingWords;
+import bemble.judge.Judge;
+import bemble.method.Sum;
+import bemble.style.Style;
+import java.util.List;
+import java.util.Objects;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Service;
+
+/** The attempts in a list. */
+@Service
+public class AttemptList {
+  private static final Logger LOG = LoggerFactory.getLogger(AttemptList.class);
+
+  private final AttemptMapper mapper;
+  private final AttemptReader reader;
+  private final Sums sums;
+  private final Stored stored;
+
+  AttemptList(AttemptMapper mapper, AttemptReader reader, Sums sums, Stored stored) {
+    this.mapper = mapper;
+    this.reader = reader;
+    this.sums = sums;
+    this.stored = stored;
+  }
+
+  /** A part of all attempts: those begun before the one of that id. */
+  public Part<AttemptEntry> part(long before) {
+    List<AttemptEntry> entries = mapper.list(before, Part.SIZE).stream().map(this::entry).toList();
+    return new Part<>(entries, mapper.count());
+  }
+
+  /** A bad record is shown as one, and leaves the others as they are. */
+  private AttemptEntry entry(ListedAttempt row) {
+    try {
+      return readable(row);
+    } catch (RuntimeException e) {
+      LOG.error("Attempt {} cannot be read", row.id(), e);
+      return new AttemptEntry(
+          row.id(),
+          row.plain(),
+          "",
+          row.who(),
+          row.begunAt(),
+          row.handedInAt() != null,
+          0,
+          Sentences.of("damaged.attempt"),
+          1);
+    }
+  }
+
+  private AttemptEntry readable(ListedAttempt row) {
+    OpenPage.Outcome outcome =
+        new OpenPage.Outcome(row.slip(), row.slips() == null ? 0 : row.slips());
+    if (row.handedInAt() != null && !Objects.equals(row.judgedBy(), Judge.VERSION)) {
+      // Handed in before verdicts were kept, or judged by an earlier judge.
+      outcome = reader.judge(row.id(), reader.page(reader.find(row.id())));
+    }
+    Style style = stored.style(row.style());
+    Sum sum = sums.read(new SumRef(row.plain(), row.method(), style));
+    WorkingWords words = WorkingWords.of(style);
+    return new AttemptEntry(
+        row.id(),
+        words.problem(sum.problem()),
+        words.name(sum.method()),
+        row.who(),
+        row.begunAt(),
+        row.handedInAt() != null,
+        OpenPage.seconds(row.begunAt(), row.handedInAt(), row.lastMillis()),
+        outcome.slip(),
+        outcome.slips());
+  }
+}

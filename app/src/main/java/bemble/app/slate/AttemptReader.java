@@ -1,0 +1,61 @@
+package bemble.app.slate;
+
+import bemble.app.http.MissingException;
+import bemble.app.http.StaleException;
+import bemble.app.store.AttemptMapper;
+import bemble.app.store.AttemptRow;
+import bemble.app.store.Stored;
+import bemble.app.store.StrokeRow;
+import bemble.app.working.SumRef;
+import bemble.app.working.Sums;
+import bemble.judge.Judge;
+import bemble.method.Sum;
+import bemble.plan.Working;
+import bemble.slate.Stroke;
+import bemble.style.Style;
+import org.springframework.stereotype.Component;
+
+/** Reads the pages of attempts, and keeps what the judge found on them. */
+@Component
+class AttemptReader {
+  private final AttemptMapper mapper;
+  private final Sums sums;
+  private final Stored stored;
+
+  AttemptReader(AttemptMapper mapper, Sums sums, Stored stored) {
+    this.mapper = mapper;
+    this.sums = sums;
+    this.stored = stored;
+  }
+
+  AttemptRow find(long id) {
+    return mapper.find(id).orElseThrow(AttemptReader::missing);
+  }
+
+  OpenPage page(AttemptRow row) {
+    if (row.layout() != Working.LAYOUT) {
+      throw new StaleException("laid-out-otherwise");
+    }
+    Style style = stored.style(row.style());
+    Sum sum = sums.read(new SumRef(row.plain(), row.method(), style));
+    return new OpenPage(
+        row, sum, mapper.strokes(row.id()).stream().map(AttemptReader::stroke).toList());
+  }
+
+  private static StrokeView stroke(StrokeRow row) {
+    Stroke.Kind kind = Stroke.Kind.valueOf(row.kind());
+    return new StrokeView(
+        row.number(), row.millis(), kind, row.rowAt(), row.columnAt(), row.text());
+  }
+
+  /** What the judge finds on a page that is handed in; it is kept. */
+  OpenPage.Outcome judge(long id, OpenPage page) {
+    OpenPage.Outcome outcome = page.outcome();
+    mapper.judged(id, Judge.VERSION, outcome.slip(), outcome.slips());
+    return outcome;
+  }
+
+  static MissingException missing() {
+    return new MissingException("attempt");
+  }
+}

@@ -1,0 +1,30 @@
+package bemble.app.store;
+
+/**
+ * A sum of a run.
+ *
+ * @param number its place in the run, from 0
+ * @param againOf the number of the sum that comes again here; null in the first round
+ * @param attemptId its page; null before it is begun
+ * @param allRight what came of it; null before it is handed in
+ * @param slip the id of its first slip; null where none is known
+ * @param seconds how long it took; null before it is handed in
+ * @param pausedMillis how long its writer was away from it
+ */
+public record RunSumRow(
+    int number,
+    String plain,
+    String method,
+    String rung,
+    Integer againOf,
+    Long attemptId,
+    Boolean allRight,
+    String slip,
+    Integer seconds,
+    long pausedMillis) {
+  /** A sum that nobody has begun. */
+  public static RunSumRow fresh(
+      int number, String plain, String method, String rung, Integer againOf) {
+    return new RunSumRow(number, plain, method, rung, againOf, null, null, null, null, 0);
+  }
+}
