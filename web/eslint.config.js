@@ -9,6 +9,7 @@ const FLOORS = [
   ['ui'],
   ['paper'],
   ['hand', 'session'],
+  ['runs'],
   ['board', 'desk', 'house', 'sets', 'slate', 'workbook'],
   ['app'],
 ];

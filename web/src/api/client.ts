@@ -12,6 +12,7 @@ import type {
   Recipe,
   RenameRequest,
   Report,
+  RunRequest,
   SetFile,
   SetLine,
   SetRequest,
@@ -114,6 +115,19 @@ export const api = {
     taken(client.DELETE('/api/attempts/{id}', { params: { path: { id } } })),
   restoreAttempt: (id: number) =>
     taken(client.POST('/api/attempts/{id}/restore', { params: { path: { id } } })),
+  runs: (before?: number) => taken(client.GET('/api/runs', { params: { query: { before } } })),
+  beginRun: (body: RunRequest) => taken(client.POST('/api/runs', { body })),
+  run: (id: number) => taken(client.GET('/api/runs/{id}', { params: { path: { id } } })),
+  nextInRun: (id: number) =>
+    taken(client.POST('/api/runs/{id}/next', { params: { path: { id } } })),
+  pauseRun: (id: number) =>
+    taken(client.POST('/api/runs/{id}/pause', { params: { path: { id } } })),
+  goOnWithRun: (id: number) =>
+    taken(client.POST('/api/runs/{id}/go-on', { params: { path: { id } } })),
+  endRun: (id: number) => taken(client.POST('/api/runs/{id}/end', { params: { path: { id } } })),
+  removeRun: (id: number) => taken(client.DELETE('/api/runs/{id}', { params: { path: { id } } })),
+  restoreRun: (id: number) =>
+    taken(client.POST('/api/runs/{id}/restore', { params: { path: { id } } })),
   slips: (body: SumRef) => taken(client.POST('/api/slips', { body })),
   pupil: (sum: SumRef, slips: string[]) =>
     taken(client.POST('/api/pupils', { body: { sum, slips } })),

@@ -53,3 +53,7 @@ export type DraftRequest = Schemas['DraftRequest'];
 export type SheetRequest = Schemas['SheetRequest'];
 export type Apart = Schemas['ApartView'];
 export type SetFile = Schemas['SetFile'];
+export type Run = Schemas['RunView'];
+export type RunResult = Schemas['RunResult'];
+export type RunEntry = Schemas['RunEntry'];
+export type RunRequest = Schemas['RunRequest'];

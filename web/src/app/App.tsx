@@ -17,6 +17,7 @@ import { Tabs } from './Tabs';
 const Workbook = lazy(() => import('../workbook/Workbook'));
 const SlateStart = lazy(() => import('../slate/SlateStart'));
 const SlateScreen = lazy(() => import('../slate/SlateScreen'));
+const RunScreen = lazy(() => import('../runs/RunScreen'));
 const HouseStyle = lazy(() => import('../house/HouseStyle'));
 const Sets = lazy(() => import('../sets/Sets'));
 const Board = lazy(() => import('../board/Board'));
@@ -120,6 +121,7 @@ export function App() {
             <Routes>
               <Route path="/desk" element={<DeskScreen />} />
               <Route path="/slate" element={<SlateStart />} />
+              <Route path="/slate/run/:id" element={<RunScreen />} />
               <Route path="/slate/:id" element={<SlateScreen />} />
               <Route path="/sets/:id?" element={<Sets />} />
               <Route path="/workbook" element={<Workbook />} />

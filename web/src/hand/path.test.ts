@@ -15,9 +15,18 @@ describe('the cursor', () => {
 
   it('begins at the first square at which it stops', () => {
     const later: Path = [{ at: { row: 0, column: 3 }, kind: 'AID', figures: 1 }, ...path];
-    expect(firstCursor(later, false)).toEqual({ at: { row: 4, column: 4 }, step: 1 });
-    expect(firstCursor(later, true)).toEqual({ at: { row: 0, column: 3 }, step: 0 });
-    expect(firstCursor([], true)).toBeUndefined();
+    expect(firstCursor(later, [], false)).toEqual({ at: { row: 4, column: 4 }, step: 1 });
+    expect(firstCursor(later, [], true)).toEqual({ at: { row: 0, column: 3 }, step: 0 });
+    expect(firstCursor([], [], true)).toBeUndefined();
+  });
+
+  it('goes on at the first open square of a page on which something stands', () => {
+    const begun = marksAfter(strokes(['FIGURE', 4, 4, '7']));
+    expect(firstCursor(path, begun, false)).toEqual({ at: { row: 4, column: 3 }, step: 2 });
+    const full = marksAfter(
+      strokes(['FIGURE', 4, 4, '7'], ['FIGURE', 4, 3, '2'], ['FIGURE', 5, 4, '1']),
+    );
+    expect(firstCursor(path, full, false)).toEqual(start);
   });
 
   it('goes along the path', () => {

@@ -16,9 +16,13 @@ export function cursorAt(path: Path, at: Square, marks: WrittenMark[]): Cursor {
   return { at, step: open >= 0 ? open : path.findLastIndex((step) => same(step.at, at)) };
 }
 
-/** Where the hand begins; nowhere without a path. */
-export function firstCursor(path: Path, aids: boolean): Cursor | undefined {
-  const step = path.findIndex(({ kind }) => aids || kind !== 'AID');
+/**
+ * Where the hand begins, or goes on on a page on which something stands; nowhere without a path.
+ */
+export function firstCursor(path: Path, marks: WrittenMark[], aids: boolean): Cursor | undefined {
+  const stops = (each: Path[number]) => aids || each.kind !== 'AID';
+  const open = path.findIndex((each) => stops(each) && !standsThere(each, marks));
+  const step = open >= 0 ? open : path.findIndex(stops);
   const first = path[step];
   return first && { at: first.at, step };
 }

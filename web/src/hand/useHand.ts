@@ -30,7 +30,7 @@ export function useHand({ editor, path, begin, open, onDone }: Sheet) {
   /** The number that is being typed; nobody judges it before it is complete. */
   const [pending, setPending] = useState<Pending | null>(null);
   const cursor = moved ??
-    firstCursor(path, aids) ?? { at: begin ?? { row: 1, column: 1 }, step: 0 };
+    firstCursor(path, marks, aids) ?? { at: begin ?? { row: 1, column: 1 }, step: 0 };
   const { at } = cursor;
   const go = (to: Square) => setCursor(cursorAt(path, to, marks));
   const move = ({ row, column }: Square) =>

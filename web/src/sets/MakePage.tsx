@@ -35,6 +35,7 @@ export function MakePage({
   canAdd,
   onMake,
   onTellApart,
+  onRun,
 }: {
   busy: boolean;
   /** Whether there is a set that more sums can be added to. */
@@ -42,6 +43,8 @@ export function MakePage({
   onMake: (line: SetLine, how: { adds?: boolean; lesson?: boolean }) => void;
   /** Makes the few sums that tell the slips of their method apart. */
   onTellApart: (line: SetLine) => void;
+  /** Begins a run of a rung that goes on until it is passed. */
+  onRun: (rung: Rung) => void;
 }) {
   // The rungs are named in the words of the class.
   const style = useCurrentClass()?.style;
@@ -161,6 +164,13 @@ export function MakePage({
             </Button>
             <Button disabled={!line || busy} onClick={() => line && onTellApart(line)}>
               Tell slips apart
+            </Button>
+            <Button
+              aria-haspopup="dialog"
+              disabled={!chosen.rung}
+              onClick={() => chosen.rung && onRun({ ...chosen.rung, method: chosen.method })}
+            >
+              Endless run
             </Button>
             {!isCount && <Box role="alert">A line of a set has 1 to {MOST} sums.</Box>}
           </Box>

@@ -7,7 +7,8 @@ import { api } from '../api/client';
 import type { Apart, SetLine } from '../api/types';
 import { BAR, BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
 import { useNotice } from '../ui/useNotice';
-import { EMPTY_SET, toDraw, toKeep, withDrawn, withLine, withTyped } from './draft';
+import type { RunSource } from '../runs/RunDialog';
+import { EMPTY_SET, runOf, toDraw, toKeep, withDrawn, withLine, withTyped } from './draft';
 import { KeptSets } from './KeptSets';
 import { MakePage } from './MakePage';
 import { SheetPage } from './SheetPage';
@@ -16,6 +17,7 @@ import { useSetDraft } from './useSetDraft';
 const SheetsDialog = lazy(() => import('./SheetsDialog'));
 const SlipKeyDialog = lazy(() => import('./SlipKeyDialog'));
 const ApartDialog = lazy(() => import('./ApartDialog'));
+const RunDialog = lazy(() => import('../runs/RunDialog'));
 const PasteDialog = lazy(() => import('./PasteDialog'));
 
 type Open = 'sheets' | 'slip key' | 'paste' | null;
@@ -26,6 +28,7 @@ export default function Sets() {
   const [open, setOpen] = useState<Open>(null);
   const [listed, setListed] = useState(false);
   const [shown, setShown] = useState(0);
+  const [ofRun, setRunOf] = useState<RunSource | null>(null);
   const [apart, setApart] = useState<Apart | null>(null);
   const notice = useNotice();
   const navigate = useNavigate();
@@ -121,6 +124,7 @@ export default function Sets() {
               canAdd={!empty && isFirst}
               onMake={(line, how) => make.mutate({ line, ...how })}
               onTellApart={(line) => tellApart.mutate(line)}
+              onRun={({ id: rung, name: title, method }) => setRunOf({ title, rung, method })}
             />
           )}
         </Box>
@@ -154,11 +158,19 @@ export default function Sets() {
         <Button aria-haspopup="dialog" disabled={empty} onClick={() => setOpen('slip key')}>
           Slip key
         </Button>
+        <Button
+          aria-haspopup="dialog"
+          disabled={empty}
+          onClick={() => setRunOf(runOf(draft, draft.title.trim() || 'Set'))}
+        >
+          Run
+        </Button>
         <Button aria-haspopup="dialog" disabled={empty} onClick={() => setOpen('sheets')}>
           On paper
         </Button>
       </Box>
       <Suspense fallback={null}>
+        {ofRun && <RunDialog source={ofRun} onClose={() => setRunOf(null)} />}
         {apart && <ApartDialog set={apart} onClose={() => setApart(null)} />}
         {open === 'sheets' && <SheetsDialog draft={draft} onClose={() => setOpen(null)} />}
         {open === 'slip key' && <SlipKeyDialog draft={draft} onClose={() => setOpen(null)} />}

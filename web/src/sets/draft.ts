@@ -112,3 +112,11 @@ export const toKeep = ({ lines, sums }: SetDraft, title: string) => ({
   lines,
   sums: sums.map(({ plain, method, rung, part }) => ({ plain, method, rung, part })),
 });
+
+/** What a run of the set is of; its sums are taken as they stand, kept or not. */
+export const runOf = (draft: SetDraft, title: string) => ({
+  title,
+  set: draft.id ?? undefined,
+  version: draft.id === null ? undefined : draft.version,
+  sums: toKeep(draft, title).sums,
+});

@@ -1,12 +1,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { Attempt } from '../api/types';
 import { Drawing } from '../paper/Drawing';
 import { FindingCard } from './FindingCard';
 import { Legend } from './Legend';
 import { Player } from './Player';
-import { clock } from './time';
+import { clock } from '../ui/time';
 import { Counts, PAGE } from './WritingPage';
 
 /** Only a check that came back and was seen to do so ends in the colour of what is right. */
@@ -18,18 +18,29 @@ export function EndedPage({
   attempt,
   played,
   onPlay,
+  head,
 }: {
   attempt: Attempt;
   played: number | null;
   onPlay: (to: number | null) => void;
+  /** What stands above it, where it belongs to something larger. */
+  head: ReactNode;
 }) {
   const [truth, setTruth] = useState(true);
   const { report } = attempt;
   if (!report) {
-    return null;
+    return (
+      <Box sx={PAGE}>
+        {head}
+        <Box role="status" sx={{ fontSize: 20 }}>
+          This page is handed in. The judge speaks at the end of the run.
+        </Box>
+      </Box>
+    );
   }
   return (
     <Box sx={PAGE}>
+      {head}
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2 }}>
         <Box component="h2" sx={{ m: 0, fontSize: 24, flex: 1 }}>
           {attempt.problem}

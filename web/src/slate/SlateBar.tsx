@@ -4,15 +4,18 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { memo } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
-import type { Attempt } from '../api/types';
+import type { Attempt, Run } from '../api/types';
 import { useDesk } from '../session/deskContext';
+import { useRunSteps } from '../runs/useRun';
 import { BAR } from '../ui/book';
 import { Kbd } from '../ui/Kbd';
+import { useKeys } from '../ui/useKeys';
 import { useNotice } from '../ui/useNotice';
 
 /** Below the slate: rubbing out, handing in, and where to go from here. */
 export const SlateBar = memo(function SlateBar({
   attempt,
+  run,
   canUndo,
   canRedo,
   onUndo,
@@ -21,6 +24,8 @@ export const SlateBar = memo(function SlateBar({
   onHandIn,
 }: {
   attempt: Attempt;
+  /** The run that it belongs to. */
+  run: Run | undefined;
   canUndo: boolean;
   canRedo: boolean;
   onUndo: () => void;
@@ -61,9 +66,31 @@ export const SlateBar = memo(function SlateBar({
   });
   const ended = attempt.handedInAt !== undefined;
   const checkOf = attempt.checkOf;
+  const steps = useRunSteps();
+  const isOpenRun = attempt.run !== undefined && run?.endedAt === undefined;
+  const later = run?.results.findIndex(({ attempt: page }) => page === attempt.id) ?? -1;
+  const wrong = run?.results.find((result, place) => place > later && result.right === false);
+  useKeys((key) => {
+    const goes = ended && isOpenRun && run !== undefined && key === 'Enter';
+    if (goes) {
+      steps.next(run.id);
+    }
+    return goes;
+  });
   return (
     <Box sx={BAR}>
-      {ended ? (
+      {ended && isOpenRun && run && (
+        <Button variant="contained" disabled={steps.isGoing} onClick={() => steps.next(run.id)}>
+          Next sum
+          <Kbd>↵</Kbd>
+        </Button>
+      )}
+      {ended && attempt.run !== undefined && !isOpenRun && wrong && (
+        <Button variant="contained" onClick={() => navigate(`/slate/${wrong.attempt}`)}>
+          The next that went wrong
+        </Button>
+      )}
+      {ended && !isOpenRun && (
         <>
           {attempt.report?.allRight !== true && (
             <Button disabled={mend.isPending} onClick={() => mend.mutate(attempt.id)}>
@@ -75,7 +102,7 @@ export const SlateBar = memo(function SlateBar({
               Mend the first page
             </Button>
           )}
-          {checkOf === undefined && (
+          {checkOf === undefined && attempt.run === undefined && (
             <Button disabled={again.isPending} onClick={() => again.mutate()}>
               The same again
             </Button>
@@ -88,7 +115,8 @@ export const SlateBar = memo(function SlateBar({
             <Button onClick={() => navigate(`/slate/${checkOf}`)}>Back to what it proves</Button>
           )}
         </>
-      ) : (
+      )}
+      {!ended && (
         <>
           <Button onClick={onRub}>Clear square</Button>
           <Button variant="contained" onClick={onHandIn} sx={{ whiteSpace: 'nowrap' }}>
@@ -106,18 +134,27 @@ export const SlateBar = memo(function SlateBar({
       <Box sx={{ flex: 1, color: 'text.secondary', minWidth: 0 }}>
         {[attempt.methodName, attempt.who].filter(Boolean).join(' · ')}
       </Box>
-      <Button
-        onClick={() => {
-          setOut(attempt.sum);
-          navigate('/desk');
-        }}
-        sx={{ whiteSpace: 'nowrap' }}
-      >
-        See it on the Desk
-      </Button>
-      <Button onClick={() => navigate('/slate')} sx={{ whiteSpace: 'nowrap' }}>
-        All attempts
-      </Button>
+      {!isOpenRun && (
+        <Button
+          onClick={() => {
+            setOut(attempt.sum);
+            navigate('/desk');
+          }}
+          sx={{ whiteSpace: 'nowrap' }}
+        >
+          See it on the Desk
+        </Button>
+      )}
+      {isOpenRun && run && !ended && <Button onClick={() => steps.pause(run.id)}>Pause</Button>}
+      {attempt.run === undefined ? (
+        <Button onClick={() => navigate('/slate')} sx={{ whiteSpace: 'nowrap' }}>
+          All attempts
+        </Button>
+      ) : (
+        <Button onClick={() => navigate(`/slate/run/${attempt.run}`)} sx={{ whiteSpace: 'nowrap' }}>
+          The run
+        </Button>
+      )}
     </Box>
   );
 });

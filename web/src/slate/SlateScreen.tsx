@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import visuallyHidden from '@mui/utils/visuallyHidden';
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
-import type { Hint, Report, Square } from '../api/types';
+import type { Attempt, Hint, Report, Square } from '../api/types';
 import { left, same, SIDE, top } from '../paper/geometry';
 import type { Layer } from '../paper/layer';
 import { described } from '../paper/reading';
@@ -14,6 +14,8 @@ import { squaresOf } from '../hand/pending';
 import { marksAfter, type WrittenMark } from '../hand/strokes';
 import { useHand } from '../hand/useHand';
 import { useWritingKeys } from '../hand/useWritingKeys';
+import { OfferCard, PausedPage, RunStrip } from '../runs/RunStrip';
+import { oneStepBack, useComingBack, useRun, useRunSteps } from '../runs/useRun';
 import { BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
 import { useStable } from '../ui/useStable';
 import { EndedPage } from './EndedPage';
@@ -30,10 +32,22 @@ export default function SlateScreen() {
   return <OpenSlate key={id} id={Number(id)} />;
 }
 
+/** Whether nothing keeps a page from being left for the next one of its run. */
+const isDone = ({ silent, report, decision }: Attempt) =>
+  silent || (report?.allRight === true && (!decision || (decision.cameBack && decision.said)));
+
 function OpenSlate({ id }: { id: number }) {
-  const slate = useAttempt(id);
+  const steps = useRunSteps();
+  const slate = useAttempt(id, (ended) => {
+    if (ended.run !== undefined) {
+      (isDone(ended) ? steps.next : steps.look)(ended.run);
+    }
+  });
   const { attempt, editor, report, strokes } = slate;
   const { marks } = editor;
+  const { run } = useRun(attempt?.run ?? null);
+  useComingBack(run, steps.goOn);
+  const isOpenRun = run !== undefined && run.endedAt === undefined;
   const [hint, setHint] = useState<Hint | null>(null);
   const [handingIn, setHandingIn] = useState(false);
   /** How many strokes a replay has come to; null while none is running. */
@@ -54,7 +68,12 @@ function OpenSlate({ id }: { id: number }) {
   const onHandIn = useStable(() => {
     if (!ended) {
       settle();
-      setHandingIn(true);
+      // In a run the next sum comes at once; only a check asks something first.
+      if (attempt?.run !== undefined && attempt.checkOf === undefined) {
+        slate.handIn({ explanation: '' });
+      } else {
+        setHandingIn(true);
+      }
     }
   });
   useWritingKeys({ write, act, turn, handIn: onHandIn, aids: () => setAids(!aids) });
@@ -75,6 +94,9 @@ function OpenSlate({ id }: { id: number }) {
         {slate.trouble?.message}
       </Box>
     );
+  }
+  if (run?.paused && !ended) {
+    return <PausedPage run={run} onGoOn={() => steps.goOn(run.id)} />;
   }
   const layers: Layer[] = [
     { paper: attempt.paper, step: Infinity, boxless: true },
@@ -110,10 +132,24 @@ function OpenSlate({ id }: { id: number }) {
         />
         <Box sx={RIGHT_PAGE}>
           {ended ? (
-            <EndedPage attempt={attempt} played={played} onPlay={setPlayed} />
+            <EndedPage
+              attempt={attempt}
+              played={played}
+              onPlay={setPlayed}
+              head={
+                isOpenRun && (
+                  <>
+                    <RunStrip run={run} />
+                    <OfferCard run={run} onBack={() => steps.begin(oneStepBack(run))} />
+                  </>
+                )
+              }
+            />
           ) : (
             <WritingPage
               attempt={attempt}
+              head={isOpenRun && <RunStrip run={run} />}
+              pausedMillis={run?.currentPausedMillis ?? 0}
               report={report}
               hint={hint}
               onHint={setHint}
@@ -133,6 +169,7 @@ function OpenSlate({ id }: { id: number }) {
       )}
       <SlateBar
         attempt={attempt}
+        run={run}
         canUndo={editor.canUndo}
         canRedo={editor.canRedo}
         onUndo={onUndo}

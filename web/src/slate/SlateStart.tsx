@@ -1,47 +1,68 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import visuallyHidden from '@mui/utils/visuallyHidden';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { AttemptEntry } from '../api/types';
+import { RunList } from '../runs/RunList';
 import { BOOK, PAGES, RIGHT_PAGE } from '../ui/book';
 import { isSecondClick, useDeletion } from '../ui/useDeletion';
 import { More } from '../ui/More';
+import { useDraft } from '../ui/useDraft';
 import { useLongList } from '../ui/useLongList';
 import { BeginForm } from './BeginForm';
-import { clock } from './time';
+import { clock } from '../ui/time';
 
 /** The attempts so far, and a new one to be begun. */
 export default function SlateStart() {
-  const attempts = useLongList(['attempts'], api.attempts);
+  const [list, setList] = useDraft('slate list', 'attempts');
+  const ofRuns = list === 'runs';
   return (
     <Box component="main" sx={{ ...BOOK, mb: 2.5, gridTemplateColumns: PAGES }}>
       <Box
         role="region"
-        aria-label="Attempts"
+        aria-label={ofRuns ? 'Runs' : 'Attempts'}
         tabIndex={0}
         sx={{ minHeight: 0, overflow: 'auto', px: { xs: 2, md: 3.5 }, py: 2 }}
       >
-        <Box component="h2" sx={{ mt: 0, mb: 1, fontSize: 22 }}>
-          Attempts
+        <Box component="h2" sx={visuallyHidden}>
+          {ofRuns ? 'Runs' : 'Attempts'}
         </Box>
-        {attempts.error && <Box role="alert">{attempts.error.message}</Box>}
-        {attempts.isPending && <Box role="status">The attempts are being read…</Box>}
-        {attempts.total === 0 && (
-          <Box sx={{ fontSize: 19, lineHeight: 1.5, color: 'text.secondary' }}>
-            Nobody has tried a sum yet. Begin one on the right: every mark is kept as it is written.
-          </Box>
-        )}
-        <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
-          {attempts.entries?.map((entry) => (
-            <Row key={entry.id} entry={entry} />
-          ))}
+        <Box role="group" aria-label="What is listed" sx={{ display: 'flex', gap: 1, mb: 1.5 }}>
+          <Button aria-pressed={!ofRuns} onClick={() => setList('attempts')}>
+            Attempts
+          </Button>
+          <Button aria-pressed={ofRuns} onClick={() => setList('runs')}>
+            Runs
+          </Button>
         </Box>
-        {attempts.hasMore && <More asking={attempts.isAsking} onMore={attempts.more} />}
+        {ofRuns ? <RunList /> : <AttemptList />}
       </Box>
       <Box sx={RIGHT_PAGE}>
         <BeginForm />
       </Box>
     </Box>
+  );
+}
+
+function AttemptList() {
+  const attempts = useLongList(['attempts'], api.attempts);
+  return (
+    <>
+      {attempts.error && <Box role="alert">{attempts.error.message}</Box>}
+      {attempts.isPending && <Box role="status">The attempts are being read…</Box>}
+      {attempts.total === 0 && (
+        <Box sx={{ fontSize: 19, lineHeight: 1.5, color: 'text.secondary' }}>
+          Nobody has tried a sum yet. Begin one on the right: every mark is kept as it is written.
+        </Box>
+      )}
+      <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
+        {attempts.entries?.map((entry) => (
+          <Row key={entry.id} entry={entry} />
+        ))}
+      </Box>
+      {attempts.hasMore && <More asking={attempts.isAsking} onMore={attempts.more} />}
+    </>
   );
 }
 

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useMutation } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import { api } from '../api/client';
 import type { Attempt, Hint, Report } from '../api/types';
 import { Keys } from '../hand/Keys';
@@ -9,11 +9,13 @@ import { CARD } from '../ui/card';
 import { Kbd } from '../ui/Kbd';
 import { FindingCard } from './FindingCard';
 import { Legend } from './Legend';
-import { clock } from './time';
+import { clock } from '../ui/time';
 
 /** The right page while somebody writes: what the judge says, help, and the keys. */
 export function WritingPage({
   attempt,
+  head,
+  pausedMillis,
   report,
   hint,
   onHint,
@@ -24,6 +26,10 @@ export function WritingPage({
   onAct,
 }: {
   attempt: Attempt;
+  /** What stands above it, where it belongs to something larger. */
+  head: ReactNode;
+  /** How long its writer was away from it. */
+  pausedMillis: number;
   report: Report | undefined;
   hint: Hint | null;
   onHint: (hint: Hint) => void;
@@ -43,11 +49,18 @@ export function WritingPage({
   const finding = report?.findings[0];
   return (
     <Box sx={PAGE}>
+      {head}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1.5 }}>
         <Box component="h2" sx={{ m: 0, fontSize: 24, flex: 1 }}>
           {attempt.problem}
         </Box>
-        <Box sx={{ color: 'text.secondary' }}>{telling ? 'Tell me as I go' : 'When I hand in'}</Box>
+        <Box sx={{ color: 'text.secondary' }}>
+          {attempt.silent
+            ? 'At the end of the run'
+            : telling
+              ? 'Tell me as I go'
+              : 'When I hand in'}
+        </Box>
       </Box>
       {attempt.mends !== undefined && (
         <Box sx={{ color: 'text.secondary' }}>
@@ -75,15 +88,19 @@ export function WritingPage({
       {telling && <Legend />}
       <Keys onWrite={onWrite} onAct={onAct} />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-        <Button
-          onClick={() => {
-            help.mutate(depth);
-            setDepth(depth === 1 ? 2 : 1);
-          }}
-        >
-          {depth === 1 ? 'Hint' : 'More of a hint'}
-        </Button>
-        <Button onClick={() => help.mutate(3)}>Show this column</Button>
+        {!attempt.silent && (
+          <>
+            <Button
+              onClick={() => {
+                help.mutate(depth);
+                setDepth(depth === 1 ? 2 : 1);
+              }}
+            >
+              {depth === 1 ? 'Hint' : 'More of a hint'}
+            </Button>
+            <Button onClick={() => help.mutate(3)}>Show this column</Button>
+          </>
+        )}
         <Button
           aria-pressed={aids}
           title="Whether the cursor stops at the squares for small figures"
@@ -99,7 +116,7 @@ export function WritingPage({
       <Box sx={{ display: 'flex', gap: 2.5, pt: 1, borderTop: 1, borderColor: 'divider' }}>
         {telling && report && <Counts report={report} />}
         <Box sx={{ ml: 'auto' }}>
-          <Clock since={attempt.begunAt} />
+          <Clock since={Date.parse(attempt.begunAt) + pausedMillis} />
         </Box>
       </Box>
     </Box>
@@ -135,13 +152,13 @@ export function NotKept({ what }: { what: string }) {
 }
 
 /** How long the page has been worked on. */
-function Clock({ since }: { since: string }) {
+function Clock({ since }: { since: number }) {
   const [now, setNow] = useState(() => Date.now());
   useEffect(() => {
     const ticking = setInterval(() => setNow(Date.now()), 1000);
     return () => clearInterval(ticking);
   }, []);
-  const seconds = Math.max(0, Math.floor((now - Date.parse(since)) / 1000));
+  const seconds = Math.max(0, Math.floor((now - since) / 1000));
   return (
     <Box component="strong" aria-label="Time" sx={{ fontSize: 20 }}>
       {clock(seconds)}

@@ -1,14 +1,14 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useMemo, useRef, useState } from 'react';
 import { api } from '../api/client';
-import type { Report, Stroke } from '../api/types';
+import type { Attempt, Report, Stroke } from '../api/types';
 import type { Done } from '../hand/strokes';
 import { useEditor } from '../hand/useEditor';
 import { useNotice } from '../ui/useNotice';
 import { useQueue } from './useQueue';
 
 /** An attempt being written on: what is done is shown at once and sent behind, in order. */
-export function useAttempt(id: number) {
+export function useAttempt(id: number, onEnded: (attempt: Attempt) => void) {
   const queries = useQueryClient();
   const notice = useNotice();
   const query = useQuery({ queryKey: ['attempt', id], queryFn: () => api.attempt(id) });
@@ -29,6 +29,7 @@ export function useAttempt(id: number) {
       queries.setQueryData(['attempt', id], ended);
       setAhead([]);
       setReport(undefined);
+      onEnded(ended);
     },
     refused: (trouble) => {
       notice({ text: trouble.message });

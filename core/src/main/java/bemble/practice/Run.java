@@ -48,8 +48,8 @@ public record Run(PassMark mark, int sums, boolean comesAgain, List<Result> resu
     record Over() implements Next {}
   }
 
-  /** How many results belong to the first round. */
-  private int firsts() {
+  /** How many sums of the first round are worked. */
+  public int worked() {
     if (sums > 0) {
       return Math.min(sums, results.size());
     }
@@ -62,7 +62,7 @@ public record Run(PassMark mark, int sums, boolean comesAgain, List<Result> resu
   }
 
   private List<Result> firstRound() {
-    return results.subList(0, firsts());
+    return results.subList(0, worked());
   }
 
   /** How many sums of the first round are right. */
@@ -113,7 +113,7 @@ public record Run(PassMark mark, int sums, boolean comesAgain, List<Result> resu
       return new Next.First(results.size());
     }
     List<Integer> again = comesAgain ? wrong() : List.of();
-    int done = results.size() - firsts();
+    int done = results.size() - worked();
     return done < again.size() ? new Next.Again(again.get(done)) : new Next.Over();
   }
 

@@ -42,6 +42,7 @@ class RunTest {
     assertEquals(new Next.Over(), run.next());
     assertFalse(run.isPassed(), "what comes again does not count");
     assertEquals(2, run.right());
+    assertEquals(4, run.worked());
   }
 
   @Test

@@ -16,12 +16,13 @@ import java.util.List;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
 /** Sets of the Ashlatch garden over all operations, made from seeds when the classes are there. */
 @Component
-@Order
+@Order(Ordered.LOWEST_PRECEDENCE - 1)
 @ConditionalOnProperty("bemble.demo")
 class DemoSets implements ApplicationRunner {
   private final SetBook book;
@@ -66,7 +67,7 @@ class DemoSets implements ApplicationRunner {
     return drafts.draft(new DraftRequest(set.lines(), null, null, null, lesson, seed)).sums();
   }
 
-  private static SumRequest asSent(SumView sum) {
+  static SumRequest asSent(SumView sum) {
     return new SumRequest(sum.plain(), sum.method(), sum.rung(), sum.part());
   }
 }

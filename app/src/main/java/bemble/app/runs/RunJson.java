@@ -59,7 +59,7 @@ public final class RunJson {
    * @param sums how many sums its first round has; 0 for one without an end
    * @param right how many of them are right; missing while the judge may not speak
    * @param streak how many right one after the other; missing while the judge may not speak
-   * @param worked how many sums are worked, those that came again among them
+   * @param worked how many sums of the first round are worked
    * @param seconds how long they took in all
    * @param passed whether it is passed, once it has ended
    * @param setDeleted whether the set that its sums are from is deleted

@@ -114,7 +114,7 @@ public class SetBook {
     return rows;
   }
 
-  SetView open(long id, String version) {
+  public SetView open(long id, String version) {
     SetRow row = find(id);
     List<SetSumRow> sums = mapper.sums(id);
     List<Item> items = items(sums, version);

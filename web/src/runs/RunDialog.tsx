@@ -1,0 +1,141 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import TextField from '@mui/material/TextField';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { api } from '../api/client';
+import type { RunRequest } from '../api/types';
+import { ChoiceRow } from '../ui/ChoiceRow';
+import { useDraft } from '../ui/useDraft';
+import { usualMark } from './told';
+
+/** What a run is of: the sums of a set, or a rung without an end. */
+export type RunSource = Pick<RunRequest, 'title' | 'set' | 'version' | 'sums' | 'rung' | 'method'>;
+
+/** Pass marks for two short looks and a long one. */
+const MARKS = { 20: 'Quiz, 20', 40: 'Quiz, 40', 60: 'Exam, 60' };
+const MOST = 200;
+
+/** How a run is to go, before it is begun. */
+export default function RunDialog({ source, onClose }: { source: RunSource; onClose: () => void }) {
+  const count = source.sums?.length ?? 0;
+  const most = count > 0 ? count : MOST;
+  const [who, setWho] = useDraft('writer');
+  const [typed, setTyped] = useState(String(count > 0 ? usualMark(count) : 20));
+  const [inARow, setInARow] = useState<'no' | 'yes'>('no');
+  const [telling, setTelling] = useState<NonNullable<RunRequest['telling']>>('AFTER_EACH');
+  const [settingOut, setSettingOut] = useState<NonNullable<RunRequest['settingOut']>>('GIVEN');
+  const [withCheck, setWithCheck] = useState<'no' | 'yes'>('no');
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const right = /^\d{1,3}$/.test(typed) ? Number(typed) : 0;
+  const isMark = right >= 1 && right <= most;
+  const begin = useMutation({
+    mutationFn: () =>
+      api.beginRun({
+        ...source,
+        who,
+        right,
+        inARow: inARow === 'yes',
+        telling,
+        settingOut,
+        withCheck: withCheck === 'yes',
+      }),
+    onSuccess: (run) => {
+      queries.setQueryData(['run', run.id], run);
+      void queries.invalidateQueries({ queryKey: ['runs'] });
+      void navigate(`/slate/${run.current}`);
+    },
+  });
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="run-title">
+      <form
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (isMark) {
+            begin.mutate();
+          }
+        }}
+      >
+        <DialogTitle id="run-title">Run: {source.title}</DialogTitle>
+        <DialogContent>
+          <Box sx={{ mb: 2, color: 'text.secondary' }}>
+            {count > 0
+              ? `Each of the ${count} sums comes once; what went wrong comes again behind them and does not count.`
+              : 'Sums of this rung come until the pass mark is reached; then what went wrong comes again.'}
+          </Box>
+          <TextField
+            label="Who works it? (optional)"
+            value={who}
+            onChange={(event) => setWho(event.target.value)}
+            fullWidth
+            slotProps={{ htmlInput: { autoComplete: 'off', maxLength: 60 } }}
+            sx={{ mb: 2, mt: 1 }}
+          />
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 2 }}>
+            <TextField
+              label="Pass mark: sums right"
+              value={typed}
+              onChange={(event) => setTyped(event.target.value.trim())}
+              error={!isMark}
+              helperText={isMark ? undefined : `A whole number from 1 to ${most}.`}
+              slotProps={{ htmlInput: { inputMode: 'numeric' } }}
+              sx={{ width: 190 }}
+            />
+            {Object.entries(MARKS).map(([mark, name]) => (
+              <Button
+                key={mark}
+                disabled={Number(mark) > most}
+                aria-pressed={typed === mark}
+                onClick={() => setTyped(mark)}
+              >
+                {name}
+              </Button>
+            ))}
+          </Box>
+          <ChoiceRow
+            label="They are counted"
+            value={inARow}
+            names={{ no: 'In all', yes: 'In a row' }}
+            onChoose={setInARow}
+          />
+          <ChoiceRow
+            label="The judge speaks"
+            value={telling}
+            names={{ AS_I_GO: 'As I go', AFTER_EACH: 'After each sum', AT_END: 'At the end' }}
+            onChoose={setTelling}
+          />
+          <ChoiceRow
+            label="The page is"
+            value={settingOut}
+            names={{ GIVEN: 'Set out for me', OWN: 'I set it out myself' }}
+            onChoose={setSettingOut}
+          />
+          <ChoiceRow
+            label="Checks"
+            value={withCheck}
+            names={{ no: 'None', yes: 'Each sum with its check' }}
+            onChoose={setWithCheck}
+          />
+          {begin.isError && (
+            <Box role="alert" sx={{ mt: 1.5, p: 1, bgcolor: 'ink.slipPage' }}>
+              {begin.error.message}
+            </Box>
+          )}
+        </DialogContent>
+        <DialogActions>
+          <Button onClick={onClose}>Close</Button>
+          <Button type="submit" variant="contained" disabled={!isMark || begin.isPending}>
+            Begin the run
+          </Button>
+        </DialogActions>
+      </form>
+    </Dialog>
+  );
+}

@@ -1,0 +1,97 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useNavigate } from 'react-router';
+import { api } from '../api/client';
+import type { RunEntry } from '../api/types';
+import { More } from '../ui/More';
+import { isSecondClick, useDeletion } from '../ui/useDeletion';
+import { useLongList } from '../ui/useLongList';
+import { markTold, standTold } from './told';
+import { useRunSteps } from './useRun';
+
+/** The runs so far: those that are open are gone on with. */
+export function RunList() {
+  const runs = useLongList(['runs'], api.runs);
+  return (
+    <>
+      {runs.error && <Box role="alert">{runs.error.message}</Box>}
+      {runs.isPending && <Box role="status">The runs are being read…</Box>}
+      {runs.total === 0 && (
+        <Box sx={{ fontSize: 19, lineHeight: 1.5, color: 'text.secondary' }}>
+          No run yet. Make a set or choose a rung under Sets, and press Run: sum after sum comes to
+          the Slate until the pass mark is reached.
+        </Box>
+      )}
+      <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
+        {runs.entries?.map((entry) => (
+          <Row key={entry.id} entry={entry} />
+        ))}
+      </Box>
+      {runs.hasMore && <More asking={runs.isAsking} onMore={runs.more} />}
+    </>
+  );
+}
+
+function Row({ entry }: { entry: RunEntry }) {
+  const navigate = useNavigate();
+  const remove = useDeletion('runs', api.removeRun, api.restoreRun);
+  const { next, isGoing } = useRunSteps();
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: {
+          xs: '1fr auto auto',
+          sm: 'minmax(0, 5fr) minmax(0, 4fr) auto auto',
+        },
+        alignItems: 'center',
+        gap: 1.5,
+        py: 0.75,
+        borderBottom: '1px dotted',
+        borderColor: 'ink.edge',
+      }}
+    >
+      <Box sx={{ minWidth: 0, gridColumn: { xs: '1 / -1', sm: 'auto' } }}>
+        <Box sx={{ fontSize: 18, overflowWrap: 'anywhere' }}>{entry.title}</Box>
+        <Box sx={{ fontSize: 14.5, color: 'text.secondary' }}>
+          {[entry.who, markTold(entry)].filter(Boolean).join(' · ')}
+        </Box>
+      </Box>
+      <Box
+        sx={{
+          fontSize: 15.5,
+          lineHeight: 1.25,
+          color: !entry.ended ? 'text.secondary' : entry.passed ? 'success.main' : 'error.main',
+        }}
+      >
+        {standTold(entry)}
+      </Box>
+      {entry.ended ? (
+        <Button
+          aria-label={`Look at ${entry.title} by ${entry.who || 'nobody'}`}
+          onClick={() => navigate(`/slate/run/${entry.id}`)}
+        >
+          Look
+        </Button>
+      ) : (
+        <Button
+          aria-label={`Go on with ${entry.title} by ${entry.who || 'nobody'}`}
+          disabled={isGoing}
+          onClick={() => next(entry.id)}
+        >
+          Go on
+        </Button>
+      )}
+      <Button
+        aria-label={`Delete ${entry.title}`}
+        onClick={(event) =>
+          isSecondClick(event) ||
+          remove({ id: entry.id, said: `The run “${entry.title}” is deleted.` })
+        }
+      >
+        Delete
+      </Button>
+    </Box>
+  );
+}

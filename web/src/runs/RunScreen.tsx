@@ -1,0 +1,238 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useMutation } from '@tanstack/react-query';
+import { useNavigate, useParams } from 'react-router';
+import { api } from '../api/client';
+import type { Run, RunResult } from '../api/types';
+import { useDesk } from '../session/deskContext';
+import { BAR, BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
+import { open } from '../ui/save';
+import { clock } from '../ui/time';
+import { useNotice } from '../ui/useNotice';
+import { RunSquares } from './RunSquares';
+import { markTold, pace, progressTold } from './told';
+import { useRun, useRunSteps } from './useRun';
+
+/** A run as a whole: what came of each sum, and what is to be done about those that went wrong. */
+export default function RunScreen() {
+  const { id } = useParams();
+  const { run, error } = useRun(Number(id));
+  const { next, isGoing, end } = useRunSteps();
+  if (!run) {
+    return (
+      <Box component="main" role="alert" sx={{ p: 4, fontSize: 20 }}>
+        {error?.message}
+      </Box>
+    );
+  }
+  return (
+    <Box component="main" sx={SCREEN}>
+      <Box sx={{ ...BOOK, gridTemplateColumns: PAGES }}>
+        <Box
+          role="region"
+          aria-label="Sums of the run"
+          tabIndex={0}
+          sx={{ minHeight: 0, overflow: 'auto', px: { xs: 2, md: 3.5 }, py: 2 }}
+        >
+          <Box component="h2" sx={{ mt: 0, mb: 1, fontSize: 22 }}>
+            {run.title}
+          </Box>
+          {run.results.length === 0 && (
+            <Box sx={{ fontSize: 19, color: 'text.secondary' }}>No sum is worked yet.</Box>
+          )}
+          <Box component="ol" sx={{ m: 0, p: 0, listStyle: 'none' }}>
+            {run.results.map((result, place) => (
+              <Row key={result.attempt} result={result} place={place} />
+            ))}
+          </Box>
+        </Box>
+        <Box sx={RIGHT_PAGE}>
+          <Summary run={run} />
+        </Box>
+      </Box>
+      <Box sx={BAR}>
+        {run.endedAt === undefined && (
+          <>
+            <Button variant="contained" disabled={isGoing} onClick={() => next(run.id)}>
+              Go on
+            </Button>
+            <Button onClick={() => end(run.id)}>End the run here</Button>
+          </>
+        )}
+        <Mending run={run} />
+        <Box sx={{ flex: 1 }} />
+        <AllRuns />
+      </Box>
+    </Box>
+  );
+}
+
+function AllRuns() {
+  const navigate = useNavigate();
+  return <Button onClick={() => navigate('/slate')}>All runs</Button>;
+}
+
+function Row({ result, place }: { result: RunResult; place: number }) {
+  const navigate = useNavigate();
+  const { setOut } = useDesk();
+  const { right } = result;
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: '32px minmax(0, 5fr) minmax(0, 5fr) auto auto auto',
+        alignItems: 'center',
+        gap: 1,
+        py: 0.5,
+        borderBottom: '1px dotted',
+        borderColor: 'ink.edge',
+      }}
+    >
+      <Box sx={{ color: 'text.secondary', fontSize: 14.5 }}>{place + 1}.</Box>
+      <Box sx={{ fontSize: 18, overflowWrap: 'anywhere' }}>
+        {result.problem}
+        {result.answer !== undefined && ` = ${result.answer}`}
+        {result.again && (
+          <Box component="span" sx={{ color: 'text.secondary', fontSize: 14.5 }}>
+            {' '}
+            again
+          </Box>
+        )}
+      </Box>
+      <Box sx={{ fontSize: 15.5, lineHeight: 1.25, color: right ? 'success.main' : 'error.main' }}>
+        {right === undefined ? '' : right ? '✓ right' : `○ ${result.slip ?? 'not right'}`}
+      </Box>
+      <span>{clock(result.seconds)}</span>
+      <Button
+        aria-label={`Look at ${result.problem}`}
+        onClick={() => navigate(`/slate/${result.attempt}`)}
+      >
+        Page
+      </Button>
+      {right !== undefined && (
+        <Button
+          aria-label={`See ${result.problem} worked`}
+          onClick={() => {
+            setOut({ plain: result.plain, method: result.method });
+            void navigate('/desk');
+          }}
+        >
+          Worked
+        </Button>
+      )}
+    </Box>
+  );
+}
+
+function Summary({ run }: { run: Run }) {
+  const each = pace(run);
+  const slips = new Map<string, number>();
+  for (const { slip } of run.results) {
+    if (slip !== undefined) {
+      slips.set(slip, (slips.get(slip) ?? 0) + 1);
+    }
+  }
+  return (
+    <Box
+      sx={{
+        height: '100%',
+        overflow: 'auto',
+        display: 'flex',
+        flexDirection: 'column',
+        gap: 2,
+        px: { xs: 2, md: 3.5 },
+        py: 2.5,
+      }}
+    >
+      <Box role="status">
+        {run.passed !== undefined && (
+          <Box
+            sx={{
+              fontSize: 30,
+              fontWeight: 700,
+              color: run.passed ? 'success.main' : 'error.main',
+            }}
+          >
+            {run.passed ? 'Passed' : 'Not passed'}
+          </Box>
+        )}
+        <Box sx={{ fontSize: 19 }}>{progressTold(run)}</Box>
+      </Box>
+      <Box sx={{ color: 'text.secondary' }}>
+        {[run.who, `Pass mark: ${markTold(run)}`].filter(Boolean).join(' · ')}
+      </Box>
+      <RunSquares results={run.results} />
+      <Box sx={{ fontSize: 18 }}>
+        {clock(run.seconds)} in all{each !== undefined && `, ${clock(each)} a sum`}
+      </Box>
+      {slips.size > 0 && (
+        <Box>
+          <Box component="h3" sx={{ m: 0, mb: 0.5, fontSize: 18 }}>
+            Slips
+          </Box>
+          <Box component="ul" sx={{ m: 0, pl: 2.5, fontSize: 17, lineHeight: 1.5 }}>
+            {[...slips].map(([slip, times]) => (
+              <li key={slip}>
+                {slip}
+                {times > 1 && `, ${times} times`}
+              </li>
+            ))}
+          </Box>
+        </Box>
+      )}
+      {run.endedAt === undefined && run.telling === 'AT_END' && (
+        <Box sx={{ color: 'text.secondary' }}>The judge speaks at the end of this run.</Box>
+      )}
+      {run.setDeleted && (
+        <Box sx={{ color: 'text.secondary' }}>
+          The set of this run was deleted. The run keeps its sums.
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+/** What is done with the sums that went wrong. */
+function Mending({ run }: { run: Run }) {
+  const navigate = useNavigate();
+  const notice = useNotice();
+  const wrong = run.results.filter(({ right, again }) => right === false && !again);
+  const sums = wrong.map(({ plain, method, rung }) => ({ plain, method, rung }));
+  const title = `Went wrong: ${run.title}`.slice(0, 120);
+  const print = useMutation({
+    mutationFn: async () =>
+      open(await api.setSheets({ title, sums, kind: 'WALK_THROUGH', size: 'A4' })),
+    onError: (trouble) => notice({ text: trouble.message }),
+  });
+  const { begin, isGoing } = useRunSteps();
+  const again = () =>
+    begin({
+      title,
+      who: run.who,
+      sums,
+      right: sums.length,
+      inARow: false,
+      telling: 'AFTER_EACH',
+      withCheck: run.withCheck,
+    });
+  const [first] = wrong;
+  if (!first) {
+    return null;
+  }
+  return (
+    <>
+      <Button onClick={() => navigate(`/slate/${first.attempt}`)}>
+        Walk through those that went wrong
+      </Button>
+      <Button disabled={print.isPending} onClick={() => print.mutate()}>
+        Print them worked
+      </Button>
+      {run.endedAt !== undefined && (
+        <Button disabled={isGoing} onClick={again}>
+          Run them again
+        </Button>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,88 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useNavigate } from 'react-router';
+import type { Run } from '../api/types';
+import { useDesk } from '../session/deskContext';
+import { CARD } from '../ui/card';
+import { clock } from '../ui/time';
+import { RunSquares } from './RunSquares';
+import { pace, progressTold } from './told';
+
+/** How far a run has come, above the page that is being worked. */
+export function RunStrip({ run }: { run: Run }) {
+  const each = pace(run);
+  return (
+    <Box role="group" aria-label={`Run: ${run.title}`} sx={{ display: 'grid', gap: 0.75 }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, fontSize: 15.5 }}>
+        <Box sx={{ fontWeight: 700 }}>{progressTold(run)}</Box>
+        {each !== undefined && <Box sx={{ color: 'text.secondary' }}>{clock(each)} a sum</Box>}
+        {run.currentAgain && <Box sx={{ color: 'text.secondary' }}>This one comes again.</Box>}
+      </Box>
+      <RunSquares results={run.results} />
+      {run.setDeleted && (
+        <Box sx={{ color: 'text.secondary', fontSize: 15 }}>
+          The set of this run was deleted. The run keeps its sums.
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+/** What helps where a slip is made time and again: a worked example, or the rung before. */
+export function OfferCard({ run, onBack }: { run: Run; onBack: () => void }) {
+  const navigate = useNavigate();
+  const { setOut } = useDesk();
+  const { offer } = run;
+  if (!offer) {
+    return null;
+  }
+  const { back } = offer;
+  return (
+    <Box sx={{ ...CARD, borderColor: 'ink.nowEdge', bgcolor: 'ink.now' }} data-testid="offer">
+      <Box sx={{ fontSize: 18, lineHeight: 1.3 }}>
+        Three times in the last five sums: {offer.slip}. Look at one that is worked
+        {back !== undefined && ', or go one step back'}.
+      </Box>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
+        <Button
+          onClick={() => {
+            setOut({ plain: offer.example, method: offer.method });
+            void navigate('/desk');
+          }}
+        >
+          See one worked
+        </Button>
+        {back !== undefined && <Button onClick={onBack}>Step back: {offer.backName}</Button>}
+      </Box>
+    </Box>
+  );
+}
+
+/** Lies over the page of a run that is paused: the sum is not looked at meanwhile. */
+export function PausedPage({ run, onGoOn }: { run: Run; onGoOn: () => void }) {
+  const intoFocus = (button: HTMLElement | null) => button?.focus();
+  return (
+    <Box
+      component="main"
+      sx={{
+        display: 'grid',
+        placeContent: 'center',
+        justifyItems: 'center',
+        gap: 2,
+        p: 4,
+        mb: 2.5,
+        bgcolor: 'background.paper',
+        borderRadius: '12px 4px 4px 12px',
+        fontSize: 20,
+      }}
+    >
+      <Box component="h2" sx={{ m: 0 }}>
+        {run.title} is paused
+      </Box>
+      <Box>{progressTold(run)}</Box>
+      <Button variant="contained" ref={intoFocus} onClick={onGoOn}>
+        Go on
+      </Button>
+    </Box>
+  );
+}

@@ -1,0 +1,36 @@
+import type { Run, RunEntry } from '../api/types';
+
+/** The pass mark in words: “20 right”, “5 right in a row”. */
+export const markTold = ({ passMark, inARow }: Pick<Run, 'passMark' | 'inARow'>) =>
+  `${passMark} right${inARow ? ' in a row' : ''}`;
+
+/** How far a run has come towards its mark; nothing of what is right while its judge is silent. */
+export function progressTold(run: Run): string {
+  const { right, streak, passMark, inARow, worked, sums } = run;
+  if (right === undefined || streak === undefined) {
+    return sums > 0 ? `${worked} of ${sums} worked` : `${worked} worked`;
+  }
+  const towards = inARow
+    ? `${streak} right in a row, ${passMark} wanted`
+    : `${right} right, ${passMark} wanted`;
+  const left = sums > 0 ? `${worked} of ${sums} worked` : `${worked} worked`;
+  return `${towards} · ${left}`;
+}
+
+/** How a run in a list stands. */
+export function standTold(entry: RunEntry): string {
+  if (entry.ended) {
+    return entry.passed ? 'passed' : 'not passed';
+  }
+  const worked = entry.sums > 0 ? `${entry.worked} of ${entry.sums}` : String(entry.worked);
+  return entry.right === undefined
+    ? `open · ${worked} worked`
+    : `open · ${worked} worked, ${entry.right} right`;
+}
+
+/** Seconds a sum; undefined before the first is worked. */
+export const pace = ({ seconds, results }: Run) =>
+  results.length === 0 ? undefined : Math.round(seconds / results.length);
+
+/** A pass mark that suits so many sums: four in five. */
+export const usualMark = (sums: number) => Math.max(1, Math.ceil(sums * 0.8));

@@ -1,0 +1,73 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useRef } from 'react';
+import { useNavigate } from 'react-router';
+import { api } from '../api/client';
+import type { Run } from '../api/types';
+import { useNotice } from '../ui/useNotice';
+
+/** What is done with runs: each step shows the page that is to be worked on then, or the end. */
+export function useRunSteps() {
+  const queries = useQueryClient();
+  const notice = useNotice();
+  const navigate = useNavigate();
+  const take = (now: Run) => {
+    queries.setQueryData(['run', now.id], now);
+    void queries.invalidateQueries({ queryKey: ['runs'] });
+  };
+  const goTo = (now: Run) => {
+    take(now);
+    if (now.endedAt !== undefined) {
+      // The judge may speak of its pages now.
+      void queries.invalidateQueries({ queryKey: ['attempt'] });
+    }
+    void navigate(now.current === undefined ? `/slate/run/${now.id}` : `/slate/${now.current}`);
+  };
+  const onError = (trouble: Error) => notice({ text: trouble.message });
+  const next = useMutation({ mutationFn: api.nextInRun, onSuccess: goTo, onError });
+  const pause = useMutation({ mutationFn: api.pauseRun, onSuccess: take, onError });
+  const goOn = useMutation({ mutationFn: api.goOnWithRun, onSuccess: take, onError });
+  const end = useMutation({ mutationFn: api.endRun, onSuccess: goTo, onError });
+  const begin = useMutation({ mutationFn: api.beginRun, onSuccess: goTo, onError });
+  return {
+    next: next.mutate,
+    pause: pause.mutate,
+    goOn: goOn.mutate,
+    end: end.mutate,
+    begin: begin.mutate,
+    /** Reads the run anew: one of its pages was handed in. */
+    look: (id: number) => void queries.invalidateQueries({ queryKey: ['run', id] }),
+    isGoing: next.isPending || begin.isPending,
+  };
+}
+
+/** A run that is being worked or looked at; none for a page that belongs to none. */
+export function useRun(id: number | null) {
+  const query = useQuery({
+    queryKey: ['run', id],
+    queryFn: () => api.run(Number(id)),
+    enabled: id !== null,
+  });
+  return { run: query.data, error: query.error };
+}
+
+/** Whoever comes back to an open run that is not paused goes on with it. */
+export function useComingBack(run: Run | undefined, goOn: (id: number) => void) {
+  const back = useRef<number | null>(null);
+  useEffect(() => {
+    if (run?.current !== undefined && !run.paused && back.current !== run.current) {
+      back.current = run.current;
+      goOn(run.id);
+    }
+  }, [run, goOn]);
+}
+
+/** A run of the rung before, that goes like this one. */
+export const oneStepBack = ({ who, passMark, inARow, telling, withCheck, offer }: Run) => ({
+  title: offer?.backName ?? '',
+  rung: offer?.back,
+  who,
+  right: passMark,
+  inARow,
+  telling,
+  withCheck,
+});
