@@ -8,7 +8,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '../api/client';
 import type { SheetRequest } from '../api/types';
-import { ChoiceRow } from '../ui/ChoiceRow';
+import { ChoiceRow, ManyRow } from '../ui/ChoiceRow';
 import { open, save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
 import { toKeep, type SetDraft } from './draft';
@@ -18,7 +18,17 @@ const KINDS: Record<SheetRequest['kind'], string> = {
   ANSWERS: 'Quick answers',
   WALK_THROUGH: 'Every sum worked',
   SLIP_KEY: 'Slip key',
+  MARKING_LIST: 'Marking list',
 };
+
+const LAYOUTS: Record<NonNullable<SheetRequest['layout']>, string> = {
+  SET_OUT: 'Set out on squares',
+  SQUARES: 'In a line, with empty squares',
+  LINE: 'In a line',
+};
+
+/** What else there is room for on exercises. */
+const ROOM = { withHeads: 'Column heads', withCheck: 'The check', withExplanation: 'How I did it' };
 
 const SQUARES = { '5': '5 mm', '7': '7 mm', '10': '10 mm', '14': '14 mm' };
 
@@ -27,6 +37,8 @@ export default function SheetsDialog({ draft, onClose }: { draft: SetDraft; onCl
   const [kind, setKind] = useState<SheetRequest['kind']>('EXERCISES');
   const [size, setSize] = useState<NonNullable<SheetRequest['size']>>('A4');
   const [square, setSquare] = useState<keyof typeof SQUARES>('7');
+  const [layout, setLayout] = useState<NonNullable<SheetRequest['layout']>>('SET_OUT');
+  const [room, setRoom] = useState<(keyof typeof ROOM)[]>(['withHeads']);
   const notice = useNotice();
   const title = draft.title.trim() || 'Set';
   const { sums } = toKeep(draft, title);
@@ -50,6 +62,11 @@ export default function SheetsDialog({ draft, onClose }: { draft: SetDraft; onCl
         kind,
         size,
         square: Number(square),
+        set: draft.id ?? undefined,
+        layout,
+        withoutHeads: !room.includes('withHeads'),
+        withCheck: room.includes('withCheck'),
+        withExplanation: room.includes('withExplanation'),
       });
       if (how === 'open') {
         open(file);
@@ -65,7 +82,11 @@ export default function SheetsDialog({ draft, onClose }: { draft: SetDraft; onCl
       <DialogContent>
         <ChoiceRow label="What" value={kind} onChoose={setKind} names={KINDS} />
         {kind === 'EXERCISES' && (
-          <ChoiceRow label="Squares of" value={square} onChoose={setSquare} names={SQUARES} />
+          <>
+            <ChoiceRow label="Each sum" value={layout} onChoose={setLayout} names={LAYOUTS} />
+            <ChoiceRow label="Squares of" value={square} onChoose={setSquare} names={SQUARES} />
+            <ManyRow label="With room for" values={room} onChoose={setRoom} names={ROOM} />
+          </>
         )}
         <ChoiceRow
           label="Sheet"

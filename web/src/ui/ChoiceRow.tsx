@@ -13,6 +13,37 @@ export function ChoiceRow<V extends string>({
   names: Record<V, string>;
   onChoose: (value: V) => void;
 }) {
+  return <Row label={label} names={names} isOn={(each) => each === value} onPress={onChoose} />;
+}
+
+/** Some of a few values, as buttons in a row that are pressed in and out. */
+export function ManyRow<V extends string>({
+  label,
+  values,
+  names,
+  onChoose,
+}: {
+  label: string;
+  values: V[];
+  names: Record<V, string>;
+  onChoose: (values: V[]) => void;
+}) {
+  const turn = (each: V) =>
+    onChoose(values.includes(each) ? values.filter((on) => on !== each) : [...values, each]);
+  return <Row label={label} names={names} isOn={(each) => values.includes(each)} onPress={turn} />;
+}
+
+function Row<V extends string>({
+  label,
+  names,
+  isOn,
+  onPress,
+}: {
+  label: string;
+  names: Record<V, string>;
+  isOn: (value: V) => boolean;
+  onPress: (value: V) => void;
+}) {
   return (
     <Box
       role="group"
@@ -22,7 +53,7 @@ export function ChoiceRow<V extends string>({
       <Box sx={{ alignSelf: 'center', lineHeight: 1.2 }}>{label}</Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         {(Object.keys(names) as V[]).map((each) => (
-          <Button key={each} aria-pressed={each === value} onClick={() => onChoose(each)}>
+          <Button key={each} aria-pressed={isOn(each)} onClick={() => onPress(each)}>
             {names[each]}
           </Button>
         ))}

@@ -2,6 +2,7 @@ package bemble.app.export;
 
 /** The colours of exported pages, the same as on the screen. */
 enum Ink {
+  BLACK(0x000000),
   TEXT(0x1F2A44),
   QUIET(0x4A5468),
   SMALL(0x7A2E5D),

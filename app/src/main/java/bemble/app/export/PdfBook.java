@@ -24,8 +24,8 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
 /** Sheets of paper with worked or empty pages on them. All lengths are points. */
 final class PdfBook implements AutoCloseable {
-  private static final double MARGIN = 42;
-  private static final double HEADING = 17;
+  static final double MARGIN = 42;
+  static final double HEADING = 17;
   private static final double LARGEST_SQUARE = 27;
   private static final double GAP = 12;
   private static final double LEADING = 1.3;
@@ -39,7 +39,7 @@ final class PdfBook implements AutoCloseable {
   }
 
   /** A part of a sheet: its upper left corner from the sheet's lower left, and its extent. */
-  private record Space(double left, double top, double width, double height) {}
+  record Space(double left, double top, double width, double height) {}
 
   /** Papers, and a sentence about them. */
   record Frame(String heading, List<Shown> papers, String sentence) {}
@@ -75,11 +75,12 @@ final class PdfBook implements AutoCloseable {
     }
   }
 
-  private interface Sheet {
+  /** What is drawn on a sheet. */
+  interface Sheet {
     void draw(PDPageContentStream out, Space space) throws IOException;
   }
 
-  private void sheet(Sheet sheet) {
+  void sheet(Sheet sheet) {
     PDPage page = new PDPage(size);
     document.addPage(page);
     try (PDPageContentStream out = new PDPageContentStream(document, page)) {
@@ -113,34 +114,39 @@ final class PdfBook implements AutoCloseable {
     }
   }
 
-  /**
-   * Papers on squares of one size, as many beside and below one another as the sheets hold; a paper
-   * that is wider or higher than a sheet gets smaller squares, and none is cut.
-   */
-  void tiles(String heading, List<Frame> frames, double side) {
+  /** What a sheet has between its margins. */
+  Tile.Room room(double above) {
     double width = size.getWidth() - 2 * MARGIN;
-    double height = size.getHeight() - 2 * MARGIN - 2 * HEADING;
-    List<List<Tile>> sheets = Tile.laid(frames, new Tile.Room(width, height, HEADING, GAP), side);
-    for (List<Tile> tiles : sheets) {
-      sheet(
-          (out, space) -> {
-            heading(out, space, heading);
-            for (Tile tile : tiles) {
-              double left = space.left() + tile.left();
-              double top = space.top() - 2 * HEADING - tile.top();
-              PdfCanvas plain = new PdfCanvas(out, fonts, left, top, 1);
-              plain.text(
-                  new Point(0, HEADING / 3),
-                  tile.frame().heading(),
-                  new Lettering(HEADING * 0.7, true, Ink.TEXT, Anchor.START));
-              Space below = new Space(left, top - HEADING, tile.width(), tile.height() - HEADING);
-              papers(out, below, tile.area(), tile.frame().papers(), tile.side());
-            }
-          });
-    }
+    return new Tile.Room(width, size.getHeight() - 2 * MARGIN - above, HEADING, GAP);
   }
 
-  private void heading(PDPageContentStream out, Space space, String heading) {
+  /** A paper at its place, below a block that takes so much of the sheet. */
+  void tile(PDPageContentStream out, Space space, Tile tile, double above) {
+    double left = space.left() + tile.left();
+    double top = space.top() - above - tile.top();
+    new PdfCanvas(out, fonts, left, top, 1)
+        .text(
+            new Point(0, HEADING / 3),
+            tile.frame().heading(),
+            new Lettering(HEADING * 0.7, true, Ink.TEXT, Anchor.START));
+    Space below = new Space(left, top - HEADING, tile.width(), tile.height() - HEADING);
+    papers(out, below, tile.area(), tile.frame().papers(), tile.side());
+  }
+
+  /** Points of a sheet, from its upper left corner. */
+  PdfCanvas canvas(PDPageContentStream out) {
+    return new PdfCanvas(out, fonts, 0, size.getHeight(), 1);
+  }
+
+  double width() {
+    return size.getWidth();
+  }
+
+  double height() {
+    return size.getHeight();
+  }
+
+  void heading(PDPageContentStream out, Space space, String heading) {
     new PdfCanvas(out, fonts, space.left(), space.top(), 1)
         .text(
             new Point(0, HEADING / 2),

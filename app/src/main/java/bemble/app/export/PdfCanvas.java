@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.util.Matrix;
 
 /** A canvas on a sheet of a PDF; a square's side is a number of points. */
 final class PdfCanvas implements Canvas {
@@ -145,6 +146,22 @@ final class PdfCanvas implements Canvas {
       out.setNonStrokingColor(color(lettering.ink()));
       out.setFont(fonts.font(lettering.bold()), (float) size);
       out.newLineAtOffset((float) (x(at.x()) - shift), y(at.y()) - (float) (TO_BASE_LINE * size));
+      out.showText(fonts.writable(text));
+      out.endText();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** A line of text that runs upwards from {@code at}. */
+  void upright(Point at, String text, Lettering lettering) {
+    double size = lettering.size() * side;
+    try {
+      out.beginText();
+      out.setNonStrokingColor(color(lettering.ink()));
+      out.setFont(fonts.font(lettering.bold()), (float) size);
+      double x = x(at.x()) + TO_BASE_LINE * size;
+      out.setTextMatrix(Matrix.getRotateInstance(Math.PI / 2, (float) x, y(at.y())));
       out.showText(fonts.writable(text));
       out.endText();
     } catch (IOException e) {

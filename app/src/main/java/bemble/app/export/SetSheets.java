@@ -13,26 +13,7 @@ import org.springframework.stereotype.Service;
 /** Puts many sums on paper at once. */
 @Service
 public class SetSheets {
-  private static final double POINTS_A_MILLIMETRE = 72 / 25.4;
-
   private static final PdfRequest.Tiling FOUR = new PdfRequest.Tiling(2, 2);
-
-  /**
-   * The sums set out to be worked.
-   *
-   * @param millimetres the side of a square
-   */
-  public byte[] exercises(
-      String heading, List<Sum> sums, PdfRequest.Size size, double millimetres) {
-    List<Frame> frames = new ArrayList<>();
-    for (Sum sum : sums) {
-      frames.add(new Frame(frames.size() + 1 + ".", List.of(Shown.blank(sum.work())), ""));
-    }
-    try (PdfBook book = new PdfBook(size)) {
-      book.tiles(heading, frames, millimetres * POINTS_A_MILLIMETRE);
-      return book.bytes();
-    }
-  }
 
   /** Every sum worked, four to a sheet. */
   public byte[] workedOut(List<Sum> sums, PdfRequest.Size size) {
@@ -55,6 +36,15 @@ public class SetSheets {
   public byte[] lines(String heading, List<String> lines, PdfRequest.Size size, int columns) {
     try (PdfBook book = new PdfBook(size)) {
       book.lines(heading, lines, columns);
+      return book.bytes();
+    }
+  }
+
+  /** A list to be marked by: a row a pupil, a column a sum, with its right answer above. */
+  public byte[] markingList(
+      String heading, List<String> names, List<String> answers, PdfRequest.Size size) {
+    try (PdfBook book = new PdfBook(size)) {
+      MarkingList.draw(book, heading, names, answers);
       return book.bytes();
     }
   }

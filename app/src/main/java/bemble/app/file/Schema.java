@@ -15,11 +15,19 @@ final class Schema {
   /** The tables, each behind those that it refers to. */
   static final List<String> TABLES =
       List.of(
-          "page", "school_class", "practice_set", "set_sum", "run", "attempt", "stroke", "run_sum");
+          "page",
+          "school_class",
+          "practice_set",
+          "set_sum",
+          "sheet",
+          "run",
+          "attempt",
+          "stroke",
+          "run_sum");
 
   /** Those whose rows are numbered by the database. */
   static final List<String> NUMBERED =
-      List.of("page", "school_class", "attempt", "practice_set", "run");
+      List.of("page", "school_class", "attempt", "practice_set", "sheet", "run");
 
   private Schema() {}
 

@@ -1,5 +1,6 @@
 package bemble.app.sets;
 
+import bemble.app.export.SheetTable;
 import bemble.app.http.Part;
 import bemble.app.sets.SetJson.ApartRequest;
 import bemble.app.sets.SetJson.ApartView;
@@ -36,8 +37,10 @@ class SetController {
   private final SetBook book;
   private final Drafts drafts;
   private final SetPrinter printer;
+  private final SheetBook sheets;
 
-  SetController(SetBook book, Drafts drafts, SetPrinter printer) {
+  SetController(SetBook book, Drafts drafts, SetPrinter printer, SheetBook sheets) {
+    this.sheets = sheets;
     this.book = book;
     this.drafts = drafts;
     this.printer = printer;
@@ -95,6 +98,12 @@ class SetController {
   @PostMapping(path = "/sheets", produces = MediaType.APPLICATION_PDF_VALUE)
   byte[] sheets(@Valid @RequestBody SheetRequest request) {
     return printer.pdf(request);
+  }
+
+  /** Where everything lies on the exercise sheet of that number, as its code names it. */
+  @GetMapping("/sheets/{number}")
+  SheetTable sheet(@PathVariable long number) {
+    return sheets.table(number);
   }
 
   @PostMapping("/telling-apart")

@@ -1,5 +1,6 @@
 package bemble.app.sets;
 
+import bemble.app.export.Exercise;
 import bemble.app.export.PdfRequest;
 import bemble.paper.Paper;
 import bemble.practice.Item;
@@ -128,7 +129,9 @@ public final class SetJson {
     /** Every sum worked. */
     WALK_THROUGH,
     /** The wrong answers that known slips give. */
-    SLIP_KEY
+    SLIP_KEY,
+    /** A row a pupil, a column a sum. */
+    MARKING_LIST
   }
 
   /**
@@ -137,6 +140,11 @@ public final class SetJson {
    * @param version named on the sheets where there are several
    * @param size the sheet of paper; A4 if left out
    * @param square the side of a square in millimetres: 5, 7, 10 or 14; 7 if left out
+   * @param set the kept set that it is, if any; its number stands in the code of its sheets
+   * @param layout how exercises are set out; on squares if left out
+   * @param withoutHeads whether the columns of exercises have no heads
+   * @param withCheck whether there is room for the check of each exercise
+   * @param withExplanation whether there is room to explain each exercise
    */
   public record SheetRequest(
       @NotBlank(message = "{valid.title}") @Size(max = 120, message = "{valid.title-length}")
@@ -146,7 +154,12 @@ public final class SetJson {
           List<@Valid @NotNull SumRequest> sums,
       @NotNull(message = "{valid.print-kind}") Sheet kind,
       PdfRequest.@Nullable Size size,
-      @Nullable Integer square) {}
+      @Nullable Integer square,
+      @Nullable Long set,
+      Exercise.@Nullable Layout layout,
+      boolean withoutHeads,
+      boolean withCheck,
+      boolean withExplanation) {}
 
   /** A slip by its name. */
   public record SlipName(String id, String name) {}

@@ -1,5 +1,7 @@
 package bemble.app.sets;
 
+import bemble.app.export.Exercise;
+import bemble.app.export.ExerciseSheets;
 import bemble.app.export.PdfRequest;
 import bemble.app.export.SetSheets;
 import bemble.app.house.Classes;
@@ -14,6 +16,7 @@ import bemble.practice.Item;
 import bemble.style.Style;
 import bemble.wording.Wording;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -26,11 +29,16 @@ public class SetPrinter {
   private static final Set<Integer> SQUARES = Set.of(5, 7, 10, 14);
   private static final int USUAL_SQUARE = 7;
 
+  /** Rows of a marking list for a class whose pupils are not known. */
+  private static final int EMPTY_ROWS = 30;
+
   private final Drafts drafts;
   private final Classes classes;
   private final SetSheets sheets;
+  private final SheetBook book;
 
-  SetPrinter(Drafts drafts, Classes classes, SetSheets sheets) {
+  SetPrinter(Drafts drafts, Classes classes, SetSheets sheets, SheetBook book) {
+    this.book = book;
     this.drafts = drafts;
     this.classes = classes;
     this.sheets = sheets;
@@ -40,20 +48,13 @@ public class SetPrinter {
     Style style = classes.currentStyle();
     List<Item> items = request.sums().stream().map(drafts::item).toList();
     List<Sum> sums = items.stream().map(item -> item.sum(style)).toList();
-    PdfRequest.Size size = request.size() == null ? PdfRequest.Size.A4 : request.size();
+    PdfRequest.Size size = size(request);
     String title =
         request.version() == null ? request.title() : request.title() + " · " + request.version();
     SetWords words = new SetWords(style);
     Wording wording = new Wording(style);
     return switch (request.kind()) {
-      case EXERCISES -> {
-        int square = request.square() == null ? USUAL_SQUARE : request.square();
-        if (!SQUARES.contains(square)) {
-          throw RefusedException.of("square-size");
-        }
-        String heading = wording.label("sheet.exercises", Map.of("title", title));
-        yield sheets.exercises(heading, sums, size, square);
-      }
+      case EXERCISES -> exercises(request, title, sums, wording);
       case ANSWERS ->
           sheets.lines(
               wording.label("sheet.answers", Map.of("title", title)),
@@ -64,7 +65,35 @@ public class SetPrinter {
       case SLIP_KEY ->
           sheets.lines(
               wording.label("sheet.slip-key", Map.of("title", title)), key(items, words), size, 1);
+      case MARKING_LIST ->
+          sheets.markingList(
+              wording.label("sheet.marking-list", Map.of("title", title)),
+              Collections.nCopies(EMPTY_ROWS, ""),
+              items.stream().map(words::answer).toList(),
+              size);
     };
+  }
+
+  private byte[] exercises(SheetRequest request, String title, List<Sum> sums, Wording wording) {
+    int square = request.square() == null ? USUAL_SQUARE : request.square();
+    if (!SQUARES.contains(square)) {
+      throw RefusedException.of("square-size");
+    }
+    Exercise.Room room =
+        new Exercise.Room(
+            !request.withoutHeads(),
+            request.withCheck() ? wording.label("sheet.check", Map.of()) : "",
+            request.withExplanation() ? wording.label("sheet.explain", Map.of()) : "");
+    Exercise.Layout layout = request.layout() == null ? Exercise.Layout.SET_OUT : request.layout();
+    ExerciseSheets laid = ExerciseSheets.laid(sums, layout, room, size(request), square);
+    long set = request.set() == null ? 0 : request.set();
+    String version = request.version() == null ? "A" : request.version();
+    List<String> codes = book.codes(set, version, laid.tables());
+    return laid.drawn(title, wording.label("sheet.name", Map.of()), codes);
+  }
+
+  private static PdfRequest.Size size(SheetRequest request) {
+    return request.size() == null ? PdfRequest.Size.A4 : request.size();
   }
 
   private static List<String> answers(List<Item> items, SetWords words) {

@@ -1,0 +1,70 @@
+package bemble.app.export;
+
+import bemble.app.export.Canvas.Anchor;
+import bemble.app.export.Canvas.Lettering;
+import bemble.app.export.Canvas.Pen;
+import bemble.app.export.Canvas.Point;
+import java.util.List;
+
+/** A table to be marked by hand: a row a pupil, a column a sum. All lengths are points. */
+final class MarkingList {
+  private static final double ROW = 20;
+
+  /** A right answer stands upright above its column. */
+  private static final double ANSWER = 76;
+
+  private static final double NAME = 130;
+  private static final double LETTERS = 11;
+  private static final int MOST_SUMS = 16;
+  private static final Pen LINE = Pen.line(Ink.EDGE, 0.6);
+
+  private MarkingList() {}
+
+  /** Draws it on as many sheets as there are groups of sums; empty names leave rows to fill in. */
+  static void draw(PdfBook book, String heading, List<String> names, List<String> answers) {
+    double room = book.height() - 2 * PdfBook.MARGIN - 2 * PdfBook.HEADING - ANSWER;
+    int most = (int) (room / ROW);
+    for (int name = 0; name < names.size(); name += most) {
+      List<String> rows = names.subList(name, Math.min(name + most, names.size()));
+      for (int first = 0; first < answers.size(); first += MOST_SUMS) {
+        List<String> some = answers.subList(first, Math.min(first + MOST_SUMS, answers.size()));
+        int from = first;
+        book.sheet(
+            (out, space) -> {
+              book.heading(out, space, heading);
+              table(book.canvas(out), book.width() - 2 * PdfBook.MARGIN, rows, some, from);
+            });
+      }
+    }
+  }
+
+  private static void table(
+      PdfCanvas canvas, double width, List<String> names, List<String> answers, int first) {
+    double left = PdfBook.MARGIN;
+    double top = PdfBook.MARGIN + 2 * PdfBook.HEADING;
+    double column = Math.min(44, (width - NAME) / answers.size());
+    double right = left + NAME + column * answers.size();
+    double below = top + ANSWER;
+    for (int i = 0; i < answers.size(); i++) {
+      double middle = left + NAME + (i + 0.5) * column;
+      Lettering number = new Lettering(LETTERS, true, Ink.TEXT, Anchor.MIDDLE);
+      canvas.text(new Point(middle, below - LETTERS), String.valueOf(first + i + 1), number);
+      Lettering answer = new Lettering(LETTERS, false, Ink.ACTION, Anchor.START);
+      canvas.upright(new Point(middle, below - 2 * LETTERS), answers.get(i), answer);
+    }
+    for (int i = 0; i <= names.size(); i++) {
+      double y = below + i * ROW;
+      canvas.line(List.of(new Point(left, y), new Point(right, y)), LINE);
+    }
+    for (int i = 0; i < names.size(); i++) {
+      Lettering name = new Lettering(LETTERS, false, Ink.TEXT, Anchor.START);
+      canvas.text(new Point(left + 3, below + (i + 0.5) * ROW), names.get(i), name);
+    }
+    double bottom = below + names.size() * ROW;
+    canvas.line(List.of(new Point(left, below), new Point(left, bottom)), LINE);
+    for (int i = 0; i <= answers.size(); i++) {
+      double x = left + NAME + i * column;
+      canvas.line(List.of(new Point(x, below), new Point(x, bottom)), LINE);
+    }
+  }
+}

@@ -1,0 +1,187 @@
+package bemble.app.journey;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.google.zxing.BinaryBitmap;
+import com.google.zxing.RGBLuminanceSource;
+import com.google.zxing.ReaderException;
+import com.google.zxing.common.HybridBinarizer;
+import com.google.zxing.qrcode.QRCodeReader;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.PDFRenderer;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Exercise sheets as a camera would see them, and the other sheets of a set. */
+class SheetTest extends Conversation {
+  private static final double DOTS_A_MILLIMETRE = 6;
+  private static final double CORNER = 9;
+
+  private static Map<String, Object> request(String kind, List<String> sums) {
+    Map<String, Object> request = new HashMap<>();
+    request.put("title", "Potting shed");
+    request.put("kind", kind);
+    List<Object> items = new ArrayList<>();
+    sums.forEach(sum -> items.add(Map.of("plain", sum)));
+    request.put("sums", items);
+    return request;
+  }
+
+  private static List<String> sums(int count) {
+    List<String> sums = new ArrayList<>();
+    for (int i = 0; i < count; i++) {
+      sums.add((503 + 7 * i) + " − " + (87 + 3 * i));
+    }
+    return sums;
+  }
+
+  private static byte[] printed(Map<String, Object> request) {
+    Talk.Answer answer = talk.post("/api/sets/sheets", request);
+    assertEquals(200, answer.status(), answer::text);
+    return answer.bytes();
+  }
+
+  private static List<BufferedImage> pictures(byte[] pdf) throws IOException {
+    try (PDDocument document = Loader.loadPDF(pdf)) {
+      List<BufferedImage> pictures = new ArrayList<>();
+      for (int i = 0; i < document.getNumberOfPages(); i++) {
+        float dots = (float) (DOTS_A_MILLIMETRE * 25.4);
+        pictures.add(new PDFRenderer(document).renderImageWithDPI(i, dots));
+      }
+      return pictures;
+    }
+  }
+
+  private static String text(byte[] pdf) throws IOException {
+    try (PDDocument document = Loader.loadPDF(pdf)) {
+      return new PDFTextStripper().getText(document);
+    }
+  }
+
+  private static String code(BufferedImage picture) throws ReaderException {
+    int width = picture.getWidth();
+    int height = picture.getHeight();
+    int[] dots = picture.getRGB(0, 0, width, height, null, 0, width);
+    RGBLuminanceSource source = new RGBLuminanceSource(width, height, dots);
+    return new QRCodeReader().decode(new BinaryBitmap(new HybridBinarizer(source))).getText();
+  }
+
+  /** How dark a spot is, from 0 to 255. */
+  private static int dark(BufferedImage picture, double x, double y) {
+    int rgb =
+        picture.getRGB(
+            (int) Math.round(x * DOTS_A_MILLIMETRE), (int) Math.round(y * DOTS_A_MILLIMETRE));
+    return 255 - (rgb >> 8 & 0xFF);
+  }
+
+  /** The darkest dot on a short way across a line that is looked for. */
+  private static int darkest(BufferedImage picture, double x, double y, boolean across) {
+    int darkest = 0;
+    for (double off = -0.35; off <= 0.35; off += 0.1) {
+      darkest = Math.max(darkest, dark(picture, x + (across ? off : 0), y + (across ? 0 : off)));
+    }
+    return darkest;
+  }
+
+  /** Each sheet names its table, and the table is true of the picture. */
+  @ParameterizedTest
+  @CsvSource({"A4, 7, SET_OUT", "LETTER, 10, SQUARES", "A4, 14, SET_OUT", "A4, 5, LINE"})
+  void theTableOfASheetIsTrueOfItsPicture(String size, int square, String layout)
+      throws IOException, ReaderException {
+    Map<String, Object> request = request("EXERCISES", sums(20));
+    request.put("size", size);
+    request.put("square", square);
+    request.put("layout", layout);
+    List<BufferedImage> pictures = pictures(printed(request));
+    List<Integer> numbers = new ArrayList<>();
+    for (int sheet = 0; sheet < pictures.size(); sheet++) {
+      BufferedImage picture = pictures.get(sheet);
+      String code = code(picture);
+      assertTrue(code.startsWith("BEMBLE SET 0 A SHEET " + (sheet + 1) + " NO "), code);
+      JsonNode table =
+          talk.get("/api/sets/sheets/" + code.substring(code.lastIndexOf(' ') + 1)).json();
+      double across = table.get("across").asDouble();
+      double down = table.get("down").asDouble();
+      assertEquals(255, dark(picture, CORNER, CORNER));
+      assertEquals(255, dark(picture, CORNER + across, CORNER));
+      assertEquals(255, dark(picture, CORNER, CORNER + down));
+      assertEquals(0, dark(picture, CORNER + across, CORNER + down), "the open one");
+      assertEquals(255, darkest(picture, CORNER + across - 1.5, CORNER + down, true));
+      for (JsonNode tile : table.get("tiles")) {
+        numbers.add(tile.get("number").asInt());
+        squaresAreThere(picture, tile);
+      }
+    }
+    for (int i = 0; i < 20; i++) {
+      assertEquals(i + 1, numbers.get(i), "no sum is left out or split");
+    }
+    assertEquals(20, numbers.size());
+  }
+
+  private static void squaresAreThere(BufferedImage picture, JsonNode tile) {
+    double side = tile.get("side").asDouble();
+    double left = CORNER + tile.get("left").asDouble();
+    double top = CORNER + tile.get("top").asDouble();
+    for (int row = 0; row <= tile.get("rows").asInt(); row++) {
+      double y = top + row * side;
+      assertTrue(darkest(picture, left + side / 2, y, false) > 20, tile::toString);
+    }
+    for (int column = 0; column <= tile.get("columns").asInt(); column++) {
+      double x = left + column * side;
+      assertTrue(darkest(picture, x, top + side * 0.97, true) > 20, tile::toString);
+    }
+  }
+
+  @Test
+  void theSameSheetPrintedAgainHasTheSameNumberAndAnotherOneAnother() throws Exception {
+    Map<String, Object> request = request("EXERCISES", sums(4));
+    String first = code(pictures(printed(request)).get(0));
+    assertEquals(first, code(pictures(printed(request)).get(0)));
+    request.put("square", 10);
+    assertNotEquals(first, code(pictures(printed(request)).get(0)));
+    assertEquals(404, talk.get("/api/sets/sheets/99999999").status());
+  }
+
+  @Test
+  void aSumIsWrittenInALineWhereItIsNotSetOut() throws IOException {
+    Map<String, Object> request = request("EXERCISES", List.of("503 − 87"));
+    assertFalse(text(printed(request)).contains("503 − 87"));
+    request.put("layout", "LINE");
+    assertTrue(text(printed(request)).contains("1.  503 − 87 ="));
+  }
+
+  @Test
+  void headsCheckAndExplanationAreThereWhereTheyAreWanted() throws IOException {
+    Map<String, Object> request = request("EXERCISES", List.of("503 − 87"));
+    String plain = text(printed(request));
+    assertTrue(plain.contains("H") && !plain.contains("How I did it"), plain);
+    request.put("withoutHeads", true);
+    request.put("withCheck", true);
+    request.put("withExplanation", true);
+    String text = text(printed(request));
+    assertTrue(text.contains("Check") && text.contains("How I did it"), text);
+    assertFalse(text.replace("How", "").contains("H"), text);
+  }
+
+  @Test
+  void aMarkingListHasAColumnForEverySum() throws IOException {
+    String text = text(printed(request("MARKING_LIST", sums(20))));
+    for (int i = 0; i < 20; i++) {
+      assertTrue(text.contains(String.valueOf(i + 1)), text);
+    }
+    assertTrue(text.contains("Potting shed: to mark by"), text);
+  }
+}
