@@ -157,9 +157,9 @@ public final class SetJson {
       @Nullable Integer square,
       @Nullable Long set,
       Exercise.@Nullable Layout layout,
-      boolean withoutHeads,
-      boolean withCheck,
-      boolean withExplanation) {}
+      @Nullable Boolean withoutHeads,
+      @Nullable Boolean withCheck,
+      @Nullable Boolean withExplanation) {}
 
   /** A slip by its name. */
   public record SlipName(String id, String name) {}

@@ -81,9 +81,11 @@ public class SetPrinter {
     }
     Exercise.Room room =
         new Exercise.Room(
-            !request.withoutHeads(),
-            request.withCheck() ? wording.label("sheet.check", Map.of()) : "",
-            request.withExplanation() ? wording.label("sheet.explain", Map.of()) : "");
+            !Boolean.TRUE.equals(request.withoutHeads()),
+            Boolean.TRUE.equals(request.withCheck()) ? wording.label("sheet.check", Map.of()) : "",
+            Boolean.TRUE.equals(request.withExplanation())
+                ? wording.label("sheet.explain", Map.of())
+                : "");
     Exercise.Layout layout = request.layout() == null ? Exercise.Layout.SET_OUT : request.layout();
     ExerciseSheets laid = ExerciseSheets.laid(sums, layout, room, size(request), square);
     long set = request.set() == null ? 0 : request.set();
