@@ -1,6 +1,7 @@
 package bemble.wording;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import bemble.judge.Finding;
 import bemble.method.Method;
@@ -8,7 +9,11 @@ import bemble.method.Methods;
 import bemble.method.Misfit;
 import bemble.problem.Refusal;
 import bemble.slip.Slip;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.Locale;
 import java.util.Set;
 import java.util.TreeSet;
@@ -78,5 +83,21 @@ class BundleTest {
     return Arrays.stream(values)
         .map(value -> name.apply(value).toLowerCase(Locale.ROOT).replace('_', '-'))
         .collect(Collectors.toCollection(TreeSet::new));
+  }
+
+  /** Of two sentences with one key, the second would be said for both. */
+  @Test
+  void noKeyStandsTwice() throws IOException {
+    try (Stream<Path> files = Files.walk(Path.of("src/main/resources/bemble"))) {
+      for (Path file : files.filter(path -> path.toString().endsWith(".properties")).toList()) {
+        Set<String> keys = new HashSet<>();
+        for (String line : Files.readAllLines(file)) {
+          int equals = line.indexOf('=');
+          if (equals > 0 && !line.startsWith("#")) {
+            assertTrue(keys.add(line.substring(0, equals).strip()), file + ": " + line);
+          }
+        }
+      }
+    }
   }
 }

@@ -91,7 +91,7 @@ public class SetPrinter {
     long set = request.set() == null ? 0 : request.set();
     String version = request.version() == null ? "A" : request.version();
     List<String> codes = book.codes(set, version, laid.tables());
-    return laid.drawn(title, wording.label("sheet.name", Map.of()), codes);
+    return laid.drawn(title, wording.label("sheet.name-and-date", Map.of()), codes);
   }
 
   private static PdfRequest.Size size(SheetRequest request) {

@@ -167,6 +167,7 @@ class SheetTest extends Conversation {
   void headsCheckAndExplanationAreThereWhereTheyAreWanted() throws IOException {
     Map<String, Object> request = request("EXERCISES", List.of("503 − 87"));
     String plain = text(printed(request));
+    assertTrue(plain.contains("Name:") && plain.contains("Date:"), plain);
     assertTrue(plain.contains("H") && !plain.contains("How I did it"), plain);
     request.put("withoutHeads", true);
     request.put("withCheck", true);
