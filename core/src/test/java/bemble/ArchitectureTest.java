@@ -16,7 +16,8 @@ class ArchitectureTest {
   private static final List<String> ANYBODY = List.of("number", "problem", "style", "fact", "help");
 
   private static final List<String> WORKERS =
-      List.of("method", "check", "trait", "help", "judge", "slip", "slate", "practice");
+      List.of(
+          "method", "check", "trait", "help", "judge", "slip", "slate", "practice", "diagnosis");
 
   private final JavaClasses core =
       new ClassFileImporter()
@@ -28,13 +29,14 @@ class ArchitectureTest {
       Map.ofEntries(
           Map.entry("slate", List.of()),
           Map.entry("check", List.of()),
-          Map.entry("practice", List.of()),
+          Map.entry("practice", List.of("diagnosis")),
+          Map.entry("diagnosis", List.of()),
           Map.entry("trait", List.of("practice")),
-          Map.entry("ladder", List.of("practice")),
-          Map.entry("recipe", List.of("ladder", "practice")),
+          Map.entry("ladder", List.of("practice", "diagnosis")),
+          Map.entry("recipe", List.of("ladder", "practice", "diagnosis")),
           Map.entry("judge", List.of("slate")),
-          Map.entry("slip", List.of("method", "judge", "slate", "practice")),
-          Map.entry("method", List.of("check", "judge", "slate", "practice")),
+          Map.entry("slip", List.of("method", "judge", "slate", "practice", "diagnosis")),
+          Map.entry("method", List.of("check", "judge", "slate", "practice", "diagnosis")),
           Map.entry("plan", WORKERS),
           Map.entry("paper", with("plan")),
           Map.entry("wording", with("plan")));

@@ -18,7 +18,7 @@ import org.springframework.stereotype.Service;
 
 /** Keeps where everything lies on the exercise sheets that were made. */
 @Service
-class SheetBook {
+public class SheetBook {
   private final SheetMapper mapper;
   private final Keeper keeper;
   private final Clock clock;

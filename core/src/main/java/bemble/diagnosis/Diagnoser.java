@@ -1,0 +1,251 @@
+package bemble.diagnosis;
+
+import bemble.diagnosis.Given.Answered;
+import bemble.practice.Item;
+import bemble.slip.Slip;
+import bemble.style.Style;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * Finds what explains pupils' answers to some sums, by Bayes' rule over the hypotheses that a pupil
+ * has no slip, one or two, and makes them always or often. What the sums come to in each case is
+ * worked out once, so one object serves a class. Not for several threads.
+ */
+public final class Diagnoser {
+  /** What is less likely is left out. */
+  private static final double HARDLY = 0.005;
+
+  /** What may be said is so likely. */
+  private static final double SURE = 0.8;
+
+  /** A single answer is ground enough where it is so likely, and nothing else gives that answer. */
+  private static final double SURE_OF_ONE = 0.9;
+
+  private final Rates rates;
+  private final List<Foreseen> sums;
+  private final List<Slip> known;
+  private final List<Hypothesis> hypotheses;
+
+  /** What each hypothesis expects of each sum. */
+  private final List<List<Expected>> expected;
+
+  /** For the answers to some sums, in their order, worked in a style. */
+  public Diagnoser(List<Item> items, Style style) {
+    this(items, style, Rates.STANDARD);
+  }
+
+  Diagnoser(List<Item> items, Style style, Rates rates) {
+    this.rates = rates;
+    sums = items.stream().map(item -> new Foreseen(item, style)).toList();
+    Set<Slip> slips = new LinkedHashSet<>();
+    items.forEach(item -> slips.addAll(Foreseen.slips(item, style)));
+    known = slips.stream().filter(this::shows).toList();
+    hypotheses = hypotheses();
+    expected = hypotheses.stream().map(this::expected).toList();
+  }
+
+  private List<Expected> expected(Hypothesis hypothesis) {
+    return sums.stream().map(sum -> Expected.of(hypothesis, sum)).toList();
+  }
+
+  /** Whether a slip changes an answer: what never shows cannot be found. */
+  private boolean shows(Slip slip) {
+    return sums.stream().anyMatch(sum -> !sum.with(List.of(slip)).equals(sum.right()));
+  }
+
+  private List<Hypothesis> hypotheses() {
+    List<Hypothesis> all = new ArrayList<>();
+    all.add(new Hypothesis(List.of(), 0, rates.none()));
+    double[] weights = new double[known.size()];
+    double sum = 0;
+    for (int i = 0; i < weights.length; i++) {
+      weights[i] = Math.pow(rates.nextSlip(), i);
+      sum += weights[i];
+    }
+    double pairs = 0;
+    for (int i = 0; i < weights.length; i++) {
+      for (int j = i + 1; j < weights.length; j++) {
+        pairs += weights[i] * weights[j];
+      }
+    }
+    for (int i = 0; i < weights.length; i++) {
+      add(all, List.of(known.get(i)), rates.one() * weights[i] / sum);
+      for (int j = i + 1; j < weights.length; j++) {
+        double prior = rates.two() * weights[i] * weights[j] / pairs;
+        add(all, List.of(known.get(i), known.get(j)), prior);
+      }
+    }
+    return all;
+  }
+
+  private void add(List<Hypothesis> all, List<Slip> slips, double prior) {
+    all.add(new Hypothesis(slips, rates.always(), prior / 2));
+    all.add(new Hypothesis(slips, rates.often(), prior / 2));
+  }
+
+  /**
+   * What is to be said of a pupil's answers.
+   *
+   * @param given one for each sum, in their order
+   */
+  public Diagnosis of(List<Given> given) {
+    double[] likely = posterior(given);
+    List<Mark> marks = new ArrayList<>();
+    for (int i = 0; i < given.size(); i++) {
+      marks.add(mark(given.get(i), sums.get(i)));
+    }
+    Map<List<Slip>, Double> grouped = new LinkedHashMap<>();
+    for (int h = 0; h < likely.length; h++) {
+      grouped.merge(named(hypotheses.get(h).slips()), likely[h], Double::sum);
+    }
+    List<Explanation> explanations = new ArrayList<>();
+    grouped.forEach(
+        (slips, probability) -> {
+          if (probability >= HARDLY) {
+            explanations.add(explanation(slips, probability, given, marks));
+          }
+        });
+    explanations.sort(Comparator.comparingDouble(Explanation::probability).reversed());
+    return new Diagnosis(marks, slips(given, marks, grouped), explanations);
+  }
+
+  /** The mark of what stands in the place of a sum. */
+  public Mark mark(int place, Given given) {
+    return mark(given, sums.get(place));
+  }
+
+  private static Mark mark(Given given, Foreseen sum) {
+    if (given instanceof Answered answered) {
+      return answered.reply().is(sum.right()) ? Mark.RIGHT : Mark.WRONG;
+    }
+    return given instanceof Given.Blank ? Mark.BLANK : Mark.LEFT_OUT;
+  }
+
+  /** How likely each hypothesis is after the answers. */
+  private double[] posterior(List<Given> given) {
+    double[] log = new double[hypotheses.size()];
+    for (int h = 0; h < log.length; h++) {
+      log[h] = Math.log(hypotheses.get(h).prior());
+    }
+    double known = 1 - rates.factMissed() - rates.unforeseen();
+    for (int i = 0; i < given.size(); i++) {
+      if (given.get(i) instanceof Answered answered) {
+        boolean[] met = sums.get(i).met(answered.reply());
+        double beside =
+            rates.factMissed() * sums.get(i).missed(answered.reply())
+                + rates.unforeseen() / rates.unforeseenAnswers();
+        for (int h = 0; h < log.length; h++) {
+          log[h] += Math.log(known * expected.get(h).get(i).chance(met) + beside);
+        }
+      }
+    }
+    double most = Arrays.stream(log).max().orElseThrow();
+    double sum = 0;
+    double[] likely = new double[log.length];
+    for (int h = 0; h < log.length; h++) {
+      likely[h] = Math.exp(log[h] - most);
+      sum += likely[h];
+    }
+    for (int h = 0; h < log.length; h++) {
+      likely[h] /= sum;
+    }
+    return likely;
+  }
+
+  /** Slips by their names: forms of one are one. */
+  private static List<Slip> named(List<Slip> slips) {
+    return slips.stream().map(Slip::named).distinct().sorted().toList();
+  }
+
+  /** All forms in which slips of some names are made. */
+  private List<List<Slip>> forms(List<Slip> named) {
+    return hypotheses.stream()
+        .map(Hypothesis::slips)
+        .filter(slips -> named(slips).equals(named))
+        .distinct()
+        .toList();
+  }
+
+  private Explanation explanation(
+      List<Slip> slips, double probability, List<Given> given, List<Mark> marks) {
+    List<List<Slip>> forms = forms(slips);
+    List<Integer> explains = new ArrayList<>();
+    List<Integer> against = new ArrayList<>();
+    for (int i = 0; i < given.size(); i++) {
+      Foreseen sum = sums.get(i);
+      if (slips.isEmpty() || !(given.get(i) instanceof Answered answered)) {
+        continue;
+      }
+      boolean met = forms.stream().anyMatch(form -> isGiven(answered.reply(), sum, form));
+      if (met && marks.get(i) == Mark.WRONG) {
+        explains.add(i);
+      } else if (!met && forms.stream().allMatch(form -> differs(sum, form))) {
+        against.add(i);
+      }
+    }
+    boolean several = explains.size() >= 2 && probability >= SURE;
+    boolean single =
+        explains.size() == 1
+            && probability >= SURE_OF_ONE
+            && isOnly(slips, explains.get(0), (Answered) given.get(explains.get(0)));
+    return new Explanation(slips, probability, explains, against, several || single);
+  }
+
+  /** Whether a reply is what these slips give; of two, each may have been made alone. */
+  private static boolean isGiven(Reply reply, Foreseen sum, List<Slip> slips) {
+    return reply.is(sum.with(slips))
+        || slips.size() == 2
+            && (reply.is(sum.with(slips.subList(0, 1))) || reply.is(sum.with(slips.subList(1, 2))));
+  }
+
+  private static boolean differs(Foreseen sum, List<Slip> slips) {
+    return !sum.with(slips).equals(sum.right());
+  }
+
+  /** Whether no other slip and no missed fact gives an answer. */
+  private boolean isOnly(List<Slip> slips, int place, Answered answered) {
+    Foreseen sum = sums.get(place);
+    boolean other =
+        known.stream()
+            .filter(slip -> !slips.contains(slip.named()))
+            .anyMatch(slip -> answered.reply().is(sum.with(List.of(slip))));
+    return !other && sum.missed().stream().noneMatch(answered.reply()::is);
+  }
+
+  private List<List<Slip>> slips(
+      List<Given> given, List<Mark> marks, Map<List<Slip>, Double> likely) {
+    List<List<Slip>> slips = new ArrayList<>();
+    for (int i = 0; i < given.size(); i++) {
+      Set<Slip> giving = new LinkedHashSet<>();
+      if (marks.get(i) == Mark.WRONG && given.get(i) instanceof Answered answered) {
+        for (Slip slip : known) {
+          if (answered.reply().is(sums.get(i).with(List.of(slip)))) {
+            giving.add(slip.named());
+          }
+        }
+      }
+      List<Slip> sorted = new ArrayList<>(giving);
+      sorted.sort(Comparator.comparingDouble(slip -> -likely.getOrDefault(List.of(slip), 0.0)));
+      slips.add(sorted);
+    }
+    return slips;
+  }
+
+  /**
+   * The sums that are expected to decide most about a pupil, the best first; none where an
+   * explanation is sure already.
+   *
+   * @param pool sums to choose from, of the methods that were asked
+   * @param most how many
+   */
+  public List<Item> askNext(List<Given> given, Pool pool, int most) {
+    return of(given).sure().isPresent() ? List.of() : pool.best(hypotheses, posterior(given), most);
+  }
+}

@@ -1,0 +1,92 @@
+package bemble.diagnosis;
+
+import bemble.method.Sum;
+import bemble.plan.Answer;
+import bemble.plan.Hand;
+import bemble.practice.Item;
+import bemble.slip.Slip;
+import bemble.slip.SlippingHand;
+import bemble.slip.SlippingHand.At;
+import bemble.style.Style;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * The answers that are foreseen for a sum: the right one, and what slips and missed facts make of
+ * it. Worked out once for all pupils who were asked the sum.
+ */
+final class Foreseen {
+  private final Sum sum;
+  private final Answer right;
+  private final Set<Answer> missed;
+  private final Map<List<Slip>, Answer> slipped = new HashMap<>();
+  private final Map<Answer, Integer> numbers = new LinkedHashMap<>();
+
+  Foreseen(Item item, Style style) {
+    sum = item.sum(style);
+    right = sum.answer(Hand.TRUE);
+    missed = MissedFact.answers(sum, right);
+  }
+
+  Answer right() {
+    return right;
+  }
+
+  /** The number of an answer among those that were asked about, from 0. */
+  int number(Answer answer) {
+    return numbers.computeIfAbsent(answer, any -> numbers.size());
+  }
+
+  /** Which of the answers with a number a reply is; of a root cut off and rounded it may be two. */
+  boolean[] met(Reply reply) {
+    boolean[] met = new boolean[numbers.size()];
+    numbers.forEach((answer, number) -> met[number] = reply.is(answer));
+    return met;
+  }
+
+  /** How likely somebody who misses a fact gives that reply, each miss being as likely. */
+  double missed(Reply reply) {
+    long alike = missed.stream().filter(reply::is).count();
+    return missed.isEmpty() ? 0 : (double) alike / missed.size();
+  }
+
+  /** The wrong answers that one missed fact gives. */
+  Set<Answer> missed() {
+    return missed;
+  }
+
+  /** What somebody gets who makes these slips wherever they can be; none gives the right answer. */
+  Answer with(List<Slip> slips) {
+    Answer known = slipped.get(slips);
+    if (known == null) {
+      known = sum.answer(new SlippingHand(sum.problem(), at(slips), Map.of()));
+      slipped.put(slips, known);
+    }
+    return known;
+  }
+
+  /**
+   * The slips that happen in the method, the likelier first; a form in which a slip is written too
+   * stands behind it. A missed fact is none of them, and nothing is set out wrongly in an answer.
+   */
+  static List<Slip> slips(Item item, Style style) {
+    Set<Slip> slips = new LinkedHashSet<>();
+    for (Slip slip : item.sum(style).method().slips()) {
+      if (!slip.isOfSettingOut() && !slip.isOfFacts()) {
+        slips.add(slip);
+      }
+    }
+    return List.copyOf(slips);
+  }
+
+  private static List<At> at(List<Slip> slips) {
+    List<At> places = new ArrayList<>();
+    slips.forEach(slip -> places.add(At.everywhere(slip)));
+    return places;
+  }
+}
