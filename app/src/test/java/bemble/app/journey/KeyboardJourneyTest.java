@@ -86,7 +86,7 @@ class KeyboardJourneyTest extends Journey {
     assertThat(hand.page.getByLabel("How did you do it?")).isFocused();
     hand.page.keyboard().type("Ones first.");
     hand.press("Control+Enter");
-    assertThat(hand.page.getByText("Ones first.")).isVisible();
+    assertThat(hand.page.getByText("In the writer’s own words: Ones first.")).isVisible();
 
     hand.press("Alt+5");
     Locator search = hand.page.getByLabel("Find a setting");
