@@ -30,6 +30,7 @@ class AppArchitectureTest {
             "bemble.app.check",
             "bemble.app.export",
             "bemble.app.fact",
+            "bemble.app.marking",
             "bemble.app.page",
             "bemble.app.runs",
             "bemble.app.sets",

@@ -37,7 +37,7 @@ public final class Pool {
   private final List<Foreseen> sums;
 
   private Pool(List<Item> items, Style style) {
-    this.items = items;
+    this.items = List.copyOf(items);
     sums = items.stream().map(item -> new Foreseen(item, style)).toList();
   }
 
@@ -60,6 +60,11 @@ public final class Pool {
       }
     }
     return new Pool(pool, style);
+  }
+
+  /** All of them. */
+  public List<Item> items() {
+    return items;
   }
 
   private static List<Object> kind(Item item) {

@@ -91,14 +91,19 @@ record DiagnosisTrial(int pupils, int first, int three, int said, int accused) {
   static DiagnosisTrial of(List<Item> items, Optional<Slip> slip, int pupils, long seed) {
     Diagnoser diagnoser = new Diagnoser(items, Style.STANDARD);
     Random random = new Random(seed);
-    List<Foreseen> sums = items.stream().map(item -> new Foreseen(item, Style.STANDARD)).toList();
+    SimulatedPupil simulated = new SimulatedPupil(slip, MADE, MISSED, 0);
+    List<Sum> sums = items.stream().map(item -> item.sum(Style.STANDARD)).toList();
     int first = 0;
     int three = 0;
     int said = 0;
     int accused = 0;
     List<Slip> named = slip.map(each -> List.of(each.named())).orElse(List.of());
     for (int pupil = 0; pupil < pupils; pupil++) {
-      Diagnosis diagnosis = diagnoser.of(answers(items, sums, slip, random));
+      Diagnosis diagnosis =
+          diagnoser.of(
+              sums.stream()
+                  .map(sum -> given(simulated.answer(sum, random).orElseThrow()))
+                  .toList());
       List<Explanation> likely = diagnosis.explanations();
       double its =
           likely.stream()
@@ -114,23 +119,6 @@ record DiagnosisTrial(int pupils, int first, int three, int said, int accused) {
       accused += sure.stream().anyMatch(each -> !named.contains(each)) ? 1 : 0;
     }
     return new DiagnosisTrial(pupils, first, three, said, accused);
-  }
-
-  private static List<Given> answers(
-      List<Item> items, List<Foreseen> sums, Optional<Slip> slip, Random random) {
-    List<Given> answers = new ArrayList<>();
-    for (int i = 0; i < items.size(); i++) {
-      Sum sum = items.get(i).sum(Style.STANDARD);
-      Answer answer = sums.get(i).right();
-      if (random.nextDouble() < MISSED) {
-        int at = random.nextInt(MissedFact.chances(sum));
-        answer = sum.answer(new MissedFact(at, random.nextBoolean() ? 1 : -1));
-      } else if (slip.isPresent() && random.nextDouble() < MADE) {
-        answer = sums.get(i).with(List.of(slip.get()));
-      }
-      answers.add(given(answer));
-    }
-    return answers;
   }
 
   static Given given(Answer answer) {

@@ -17,17 +17,23 @@ final class Schema {
       List.of(
           "page",
           "school_class",
+          "pupil",
           "practice_set",
           "set_sum",
           "sheet",
           "run",
           "attempt",
           "stroke",
-          "run_sum");
+          "run_sum",
+          "handout",
+          "handout_sum",
+          "handout_pupil",
+          "answer");
 
   /** Those whose rows are numbered by the database. */
   static final List<String> NUMBERED =
-      List.of("page", "school_class", "attempt", "practice_set", "sheet", "run");
+      List.of(
+          "page", "school_class", "attempt", "practice_set", "sheet", "run", "pupil", "handout");
 
   private Schema() {}
 

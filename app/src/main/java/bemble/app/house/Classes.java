@@ -46,6 +46,11 @@ public class Classes {
         .orElse(Style.STANDARD);
   }
 
+  /** The style of a class; the standard one where it is gone. */
+  public Style style(long id) {
+    return mapper.find(id).map(row -> stored.style(row.style())).orElse(Style.STANDARD);
+  }
+
   /** The id of the current class; empty where none is. */
   public Optional<Long> current() {
     return mapper.all().stream().filter(ClassRow::currentClass).findFirst().map(ClassRow::id);

@@ -78,8 +78,9 @@ public class Attempts {
     this.together = together;
   }
 
+  /** Lets go of all open pages: what is kept was changed behind them. */
   @EventListener(DataReplaced.class)
-  void forget() {
+  public void forget() {
     pages.invalidateAll();
   }
 

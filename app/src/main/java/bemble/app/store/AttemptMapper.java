@@ -25,9 +25,11 @@ public interface AttemptMapper extends Deletable {
       select id from final table (
         insert into attempt
           (plain, method, style, who, setting_out, telling, begun_at, explanation, check_of,
-           mends, layout, run_id, silent)
+           mends, layout, run_id, silent, pupil_id)
         values (#{plain}, #{method}, #{style}, #{who}, #{settingOut}, #{telling}, #{begunAt}, '',
-                #{checkOf}, #{mends}, #{layout}, #{runId}, #{silent}))
+                #{checkOf}, #{mends}, #{layout}, #{runId}, #{silent},
+                (select min(p.id) from pupil p join school_class c on c.id = p.class_id
+                 where c.current_class and c.deleted_at is null and p.name = #{who})))
       """)
   long insert(NewAttempt attempt);
 

@@ -145,9 +145,9 @@ class BackupTest {
 
   @Test
   void refusesABackupOfANewerBemble() {
-    app.spoil("update \"flyway_schema_history\" set \"version\" = '999' where \"version\" = '11'");
+    app.spoil("update \"flyway_schema_history\" set \"version\" = '999' where \"version\" = '12'");
     byte[] newer = backup();
-    app.spoil("update \"flyway_schema_history\" set \"version\" = '11' where \"version\" = '999'");
+    app.spoil("update \"flyway_schema_history\" set \"version\" = '12' where \"version\" = '999'");
     Talk.Answer answer = restore(newer);
     assertEquals(422, answer.status());
     assertEquals("This backup comes from a newer Bemble. Nothing was changed.", answer.detail());

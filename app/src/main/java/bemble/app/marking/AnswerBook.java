@@ -1,0 +1,120 @@
+package bemble.app.marking;
+
+import bemble.app.file.Keeper;
+import bemble.app.http.RefusedException;
+import bemble.app.http.Sentences;
+import bemble.app.marking.MarkingJson.CellRequest;
+import bemble.app.marking.MarkingJson.CellView;
+import bemble.app.marking.MarkingJson.CellsView;
+import bemble.app.marking.MarkingJson.RefusedCell;
+import bemble.app.store.AnswerRow;
+import bemble.app.store.HandoutMapper;
+import bemble.app.store.HandoutRow;
+import bemble.diagnosis.Given;
+import bemble.diagnosis.Mark;
+import bemble.judge.Judge;
+import bemble.slip.Slip;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionOperations;
+
+/** Keeps and marks answers as they are typed. */
+@Service
+public class AnswerBook {
+  private final HandoutMapper mapper;
+  private final Handouts handouts;
+  private final Keeper keeper;
+  private final Clock clock;
+  private final TransactionOperations together;
+
+  AnswerBook(
+      HandoutMapper mapper,
+      Handouts handouts,
+      Keeper keeper,
+      Clock clock,
+      TransactionOperations together) {
+    this.mapper = mapper;
+    this.handouts = handouts;
+    this.keeper = keeper;
+    this.clock = clock;
+    this.together = together;
+  }
+
+  /**
+   * Keeps some answers. One that cannot be read, or whose place was changed in another window since
+   * it was seen, is refused with a sentence; the others are kept.
+   */
+  public CellsView put(long id, List<CellRequest> cells) {
+    HandoutRow handout = handouts.find(id);
+    Marker marker = handouts.marker(handout);
+    Set<Long> pupils = handouts.pupils(id);
+    List<CellView> kept = new ArrayList<>();
+    List<RefusedCell> refused = new ArrayList<>();
+    together.executeWithoutResult(
+        status -> {
+          for (CellRequest cell : cells) {
+            boolean there = pupils.contains(cell.pupil());
+            boolean asked = cell.number() >= 0 && cell.number() < marker.items().size();
+            if (there && asked) {
+              put(id, cell, marker, kept, refused);
+            } else {
+              String sentence = Sentences.of("refused.no-cell");
+              refused.add(new RefusedCell(cell.pupil(), cell.number(), sentence, null));
+            }
+          }
+        });
+    keeper.noteWritten();
+    return new CellsView(kept, refused);
+  }
+
+  private void put(
+      long id, CellRequest cell, Marker marker, List<CellView> kept, List<RefusedCell> refused) {
+    Optional<AnswerRow> before = mapper.answer(id, cell.pupil(), cell.number());
+    String there = before.map(AnswerRow::given).orElse(null);
+    if (isChangedElsewhere(cell, there)) {
+      CellView now = before.map(row -> Handouts.cell(row, marker)).orElse(null);
+      String sentence = Sentences.of("stale.answer-changed");
+      refused.add(new RefusedCell(cell.pupil(), cell.number(), sentence, now));
+      return;
+    }
+    if (cell.given() == null) {
+      mapper.remove(id, cell.pupil(), cell.number());
+      return;
+    }
+    try {
+      AnswerRow row = row(cell, marker);
+      mapper.put(id, row, Judge.VERSION, OffsetDateTime.now(clock));
+      kept.add(Handouts.cell(row, marker));
+    } catch (RefusedException e) {
+      CellView now = before.map(row -> Handouts.cell(row, marker)).orElse(null);
+      refused.add(new RefusedCell(cell.pupil(), cell.number(), e.getMessage(), now));
+    }
+  }
+
+  /** The same answer typed in two windows is one answer. */
+  private static boolean isChangedElsewhere(CellRequest cell, String there) {
+    boolean asSeen = there == null ? cell.seen() == null : there.equals(cell.seen());
+    return !asSeen && (there == null || !there.equals(cell.given()));
+  }
+
+  private static AnswerRow row(CellRequest cell, Marker marker) {
+    String given = cell.given().strip();
+    Given read = marker.given(cell.number(), given);
+    if (cell.overruled() != null) {
+      String slip = cell.overruled().slip();
+      if (slip != null && Slip.find(slip).isEmpty()) {
+        throw RefusedException.of("no-such-slip", slip);
+      }
+      Mark mark = cell.overruled().mark();
+      return new AnswerRow(cell.pupil(), cell.number(), given, mark.name(), slip, true);
+    }
+    String slip = marker.slips(cell.number(), read).stream().findFirst().map(Slip::id).orElse(null);
+    String mark = marker.mark(cell.number(), read).name();
+    return new AnswerRow(cell.pupil(), cell.number(), given, mark, slip, false);
+  }
+}

@@ -1,0 +1,138 @@
+package bemble.app.marking;
+
+import bemble.app.marking.MarkingJson.ExplanationView;
+import bemble.app.marking.MarkingJson.GlanceView;
+import bemble.app.marking.MarkingJson.GroupView;
+import bemble.app.marking.MarkingJson.PupilGlance;
+import bemble.app.marking.MarkingJson.SumGlance;
+import bemble.app.store.AnswerRow;
+import bemble.app.store.HandoutMapper;
+import bemble.app.store.HandoutRow;
+import bemble.app.store.PupilRow;
+import bemble.diagnosis.Diagnosis;
+import bemble.diagnosis.Explanation;
+import bemble.diagnosis.Given;
+import bemble.diagnosis.Mark;
+import bemble.slip.Slip;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+
+/** What the answers to a handout tell of a class. */
+@Service
+public class Glances {
+  /** Explanations that are less likely are not worth a look. */
+  private static final double WORTH_A_LOOK = 0.05;
+
+  private static final int MOST_EXPLANATIONS = 3;
+  private static final int ASKED_NEXT = 2;
+
+  private final HandoutMapper mapper;
+  private final Handouts handouts;
+
+  Glances(HandoutMapper mapper, Handouts handouts) {
+    this.mapper = mapper;
+    this.handouts = handouts;
+  }
+
+  /** The class at a glance: groups, sums, whoever is missing, and each pupil. */
+  public GlanceView of(long id) {
+    HandoutRow handout = handouts.find(id);
+    Marker marker = handouts.marker(handout);
+    Map<Long, List<AnswerRow>> answers =
+        mapper.answers(id).stream()
+            .collect(
+                Collectors.groupingBy(AnswerRow::pupilId, LinkedHashMap::new, Collectors.toList()));
+    List<Long> missing = new ArrayList<>();
+    List<PupilGlance> pupils = new ArrayList<>();
+    Map<Slip, List<Long>> groups = new LinkedHashMap<>();
+    Map<Slip, Integer> shown = new LinkedHashMap<>();
+    for (PupilRow pupil : mapper.pupils(id)) {
+      List<AnswerRow> row = answers.get(pupil.id());
+      if (row == null) {
+        missing.add(pupil.id());
+        continue;
+      }
+      List<Given> given = marker.row(row);
+      Diagnosis diagnosis = marker.diagnosis(given);
+      diagnosis.sure().ifPresent(sure -> group(sure, pupil.id(), groups, shown));
+      pupils.add(glance(pupil.id(), row, given, diagnosis, marker, handout.passMark()));
+    }
+    List<GroupView> views = new ArrayList<>();
+    groups.forEach(
+        (slip, members) -> views.add(new GroupView(marker.label(slip), members, shown.get(slip))));
+    views.sort(Comparator.comparingInt(group -> -group.pupils().size()));
+    return new GlanceView(views, sums(answers, marker), missing, pupils);
+  }
+
+  private static void group(
+      Explanation sure, long pupil, Map<Slip, List<Long>> groups, Map<Slip, Integer> shown) {
+    for (Slip slip : sure.slips()) {
+      groups.computeIfAbsent(slip, any -> new ArrayList<>()).add(pupil);
+      shown.merge(slip, sure.explains().size(), Integer::sum);
+    }
+  }
+
+  private static PupilGlance glance(
+      long pupil,
+      List<AnswerRow> row,
+      List<Given> given,
+      Diagnosis diagnosis,
+      Marker marker,
+      Integer passMark) {
+    int right = count(row, Mark.RIGHT);
+    boolean anyWrong = count(row, Mark.WRONG) > 0;
+    List<String> next =
+        anyWrong
+            ? marker.askNext(given, ASKED_NEXT).stream().map(marker.words()::problem).toList()
+            : List.of();
+    return new PupilGlance(
+        pupil,
+        right,
+        count(row, Mark.WRONG),
+        count(row, Mark.BLANK),
+        passMark == null ? null : right >= passMark,
+        anyWrong ? explanations(diagnosis, marker) : List.of(),
+        next);
+  }
+
+  static List<ExplanationView> explanations(Diagnosis diagnosis, Marker marker) {
+    return diagnosis.explanations().stream()
+        .filter(each -> each.probability() >= WORTH_A_LOOK)
+        .limit(MOST_EXPLANATIONS)
+        .map(
+            each ->
+                new ExplanationView(
+                    each.slips().stream().map(marker::label).toList(),
+                    each.probability(),
+                    each.explains(),
+                    each.against(),
+                    each.isSure()))
+        .toList();
+  }
+
+  private static int count(List<AnswerRow> row, Mark mark) {
+    return (int) row.stream().filter(answer -> answer.mark().equals(mark.name())).count();
+  }
+
+  /** The sums by how many have them wrong, the most first. */
+  private static List<SumGlance> sums(Map<Long, List<AnswerRow>> answers, Marker marker) {
+    List<SumGlance> sums = new ArrayList<>();
+    for (int i = 0; i < marker.items().size(); i++) {
+      int place = i;
+      List<AnswerRow> column =
+          answers.values().stream()
+              .flatMap(List::stream)
+              .filter(answer -> answer.number() == place)
+              .toList();
+      int wrong = count(column, Mark.WRONG);
+      sums.add(new SumGlance(place, wrong, wrong + count(column, Mark.RIGHT)));
+    }
+    sums.sort(Comparator.comparingInt(sum -> -sum.wrong()));
+    return sums;
+  }
+}

@@ -1,0 +1,275 @@
+package bemble.app.marking;
+
+import bemble.app.file.DataReplaced;
+import bemble.app.file.Keeper;
+import bemble.app.house.Classes;
+import bemble.app.http.MissingException;
+import bemble.app.http.Part;
+import bemble.app.http.RefusedException;
+import bemble.app.marking.MarkingJson.CellView;
+import bemble.app.marking.MarkingJson.GridView;
+import bemble.app.marking.MarkingJson.HandoutEntry;
+import bemble.app.marking.MarkingJson.HandoutKind;
+import bemble.app.marking.MarkingJson.HandoutRequest;
+import bemble.app.marking.MarkingJson.HandoutSum;
+import bemble.app.sets.Drafts;
+import bemble.app.sets.SetJson.SumRequest;
+import bemble.app.store.AnswerRow;
+import bemble.app.store.Bin;
+import bemble.app.store.HandoutMapper;
+import bemble.app.store.HandoutRow;
+import bemble.app.store.HandoutSumRow;
+import bemble.app.store.NewHandout;
+import bemble.app.store.PupilMapper;
+import bemble.app.store.PupilRow;
+import bemble.app.store.SetMapper;
+import bemble.app.store.SetSumRow;
+import bemble.app.working.WorkingWords;
+import bemble.diagnosis.Mark;
+import bemble.practice.Item;
+import bemble.slip.Slip;
+import bemble.style.Style;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionOperations;
+
+/** Gives sets to the current class, and shows what came back. */
+@Service
+public class Handouts {
+  private static final int KEPT_MARKERS = 24;
+
+  private final HandoutMapper mapper;
+  private final PupilMapper pupils;
+  private final SetMapper sets;
+  private final Drafts drafts;
+  private final Classes classes;
+  private final Roll roll;
+  private final Bin bin;
+  private final Keeper keeper;
+  private final Clock clock;
+  private final TransactionOperations together;
+
+  /** A handout's sums never change, so its marker is right for as long as the style is. */
+  private record MarkerOf(long handout, Style style) {}
+
+  private final Cache<MarkerOf, Marker> markers =
+      Caffeine.newBuilder().maximumSize(KEPT_MARKERS).build();
+
+  Handouts(
+      HandoutMapper mapper,
+      PupilMapper pupils,
+      SetMapper sets,
+      Drafts drafts,
+      Classes classes,
+      Roll roll,
+      Bin bin,
+      Keeper keeper,
+      Clock clock,
+      TransactionOperations together) {
+    this.mapper = mapper;
+    this.pupils = pupils;
+    this.sets = sets;
+    this.drafts = drafts;
+    this.classes = classes;
+    this.roll = roll;
+    this.bin = bin;
+    this.keeper = keeper;
+    this.clock = clock;
+    this.together = together;
+  }
+
+  @EventListener(DataReplaced.class)
+  void forget() {
+    markers.invalidateAll();
+  }
+
+  /** Gives a set to the current class, or to some of it. */
+  public GridView give(HandoutRequest request) {
+    long classId = roll.currentClass();
+    List<Long> there =
+        pupils.of(classId).stream()
+            .filter(pupil -> pupil.leftAt() == null)
+            .map(PupilRow::id)
+            .filter(id -> request.pupils() == null || request.pupils().contains(id))
+            .toList();
+    if (there.isEmpty()) {
+      throw RefusedException.of("no-pupils");
+    }
+    if (request.passMark() != null && request.passMark() > request.sums().size()) {
+      throw RefusedException.of("run-mark", request.sums().size(), request.passMark());
+    }
+    LocalDate givenOn = request.givenOn() == null ? LocalDate.now(clock) : request.givenOn();
+    if (request.dueOn() != null && request.dueOn().isBefore(givenOn)) {
+      throw RefusedException.of("due-before-given");
+    }
+    List<HandoutSumRow> sums = rows(request.sums());
+    HandoutKind kind = request.kind() == null ? HandoutKind.EXERCISE : request.kind();
+    String version =
+        request.version() == null || request.version().isEmpty()
+            ? "A"
+            : request.version().substring(0, 1);
+    NewHandout handout =
+        new NewHandout(
+            classId,
+            request.set(),
+            version,
+            request.title().strip(),
+            kind.name(),
+            givenOn,
+            request.dueOn(),
+            request.passMark());
+    long id =
+        Objects.requireNonNull(
+            together.execute(
+                status -> {
+                  long inserted = mapper.insert(handout);
+                  mapper.addSums(inserted, sums);
+                  mapper.addPupils(inserted, there);
+                  return inserted;
+                }));
+    keeper.confirm();
+    return open(id);
+  }
+
+  private List<HandoutSumRow> rows(List<SumRequest> sums) {
+    List<HandoutSumRow> rows = new ArrayList<>();
+    for (SumRequest sum : sums) {
+      Item item = drafts.item(sum);
+      String plain = WorkingWords.plain(item.problem());
+      rows.add(new HandoutSumRow(rows.size(), plain, item.method(), item.rung()));
+    }
+    return rows;
+  }
+
+  /** A part of the handouts of the current class: those made before the one of that id. */
+  public Part<HandoutEntry> list(long before) {
+    long classId = roll.currentClass();
+    List<HandoutEntry> entries =
+        mapper.list(classId, before, Part.SIZE).stream()
+            .map(
+                row ->
+                    new HandoutEntry(
+                        row.id(),
+                        row.title(),
+                        HandoutKind.valueOf(row.kind()),
+                        row.givenOn(),
+                        row.dueOn(),
+                        row.pupils(),
+                        row.sums(),
+                        row.answers()))
+            .toList();
+    return new Part<>(entries, mapper.count(classId));
+  }
+
+  /** A handout with all its answers. */
+  public GridView open(long id) {
+    HandoutRow row = find(id);
+    Marker marker = marker(row);
+    List<HandoutSum> sums =
+        marker.items().stream()
+            .map(
+                item ->
+                    new HandoutSum(
+                        WorkingWords.plain(item.problem()),
+                        item.method(),
+                        item.rung(),
+                        marker.words().problem(item),
+                        marker.words().answer(item)))
+            .toList();
+    List<CellView> cells = mapper.answers(id).stream().map(answer -> cell(answer, marker)).toList();
+    return new GridView(
+        row.id(),
+        row.title(),
+        HandoutKind.valueOf(row.kind()),
+        row.givenOn(),
+        row.dueOn(),
+        row.passMark(),
+        isSetChanged(row),
+        sums,
+        Roll.entries(mapper.pupils(id)),
+        cells);
+  }
+
+  /** Whether the set, in its version, has other sums than the pupils had. */
+  private boolean isSetChanged(HandoutRow row) {
+    if (row.setId() == null) {
+      return false;
+    }
+    List<String> had = mapper.sums(row.id()).stream().map(HandoutSumRow::plain).toList();
+    List<String> has =
+        sets.sums(row.setId()).stream()
+            .filter(sum -> sum.version().equals(row.setVersion()))
+            .map(SetSumRow::plain)
+            .toList();
+    return !has.equals(had);
+  }
+
+  static CellView cell(AnswerRow answer, Marker marker) {
+    List<Slip> slips =
+        new ArrayList<>(
+            answer.overruled()
+                ? List.of()
+                : marker.slips(answer.number(), marker.given(answer.number(), answer.given())));
+    Slip.find(answer.slip() == null ? "" : answer.slip())
+        .ifPresent(
+            first -> {
+              slips.remove(first);
+              slips.add(0, first);
+            });
+    return new CellView(
+        answer.pupilId(),
+        answer.number(),
+        answer.given(),
+        Mark.valueOf(answer.mark()),
+        slips.stream().map(marker::label).toList(),
+        answer.overruled());
+  }
+
+  HandoutRow find(long id) {
+    return mapper.find(id).orElseThrow(Handouts::missing);
+  }
+
+  /** What marks the answers of a handout in the style that its class has now. */
+  Marker marker(HandoutRow row) {
+    Style style = classes.style(row.classId());
+    return markers.get(new MarkerOf(row.id(), style), key -> new Marker(items(row.id()), style));
+  }
+
+  private List<Item> items(long id) {
+    return mapper.sums(id).stream()
+        .map(sum -> drafts.item(new SumRequest(sum.plain(), sum.method(), sum.rung(), null)))
+        .toList();
+  }
+
+  /** Those whom it was given to. */
+  Set<Long> pupils(long id) {
+    return mapper.pupils(id).stream().map(PupilRow::id).collect(Collectors.toSet());
+  }
+
+  public void delete(long id) {
+    if (!bin.delete(mapper, id)) {
+      throw missing();
+    }
+    keeper.confirm();
+  }
+
+  public void restore(long id) {
+    if (mapper.restore(id) == 0) {
+      throw missing();
+    }
+    keeper.confirm();
+  }
+
+  private static MissingException missing() {
+    return new MissingException("handout");
+  }
+}

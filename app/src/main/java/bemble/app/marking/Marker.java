@@ -1,0 +1,149 @@
+package bemble.app.marking;
+
+import bemble.app.http.RefusedException;
+import bemble.app.marking.MarkingJson.SlipLabel;
+import bemble.app.sets.SetWords;
+import bemble.app.store.AnswerRow;
+import bemble.diagnosis.Diagnoser;
+import bemble.diagnosis.Diagnosis;
+import bemble.diagnosis.Given;
+import bemble.diagnosis.Mark;
+import bemble.diagnosis.Pool;
+import bemble.diagnosis.Reply;
+import bemble.plan.Answer;
+import bemble.practice.Item;
+import bemble.practice.SlipKey;
+import bemble.slip.Slip;
+import bemble.style.Choice;
+import bemble.style.Style;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Marks answers to some sums in the style of a class. The wrong answers that slips give are worked
+ * out once; what it takes to explain a whole row of answers when that is first asked for.
+ */
+final class Marker {
+  static final String BLANK = "";
+  static final String LEFT_OUT = "-";
+
+  private final List<Item> items;
+  private final Style style;
+  private final SetWords words;
+  private final List<SlipKey> keys;
+  private Diagnoser diagnoser;
+  private Pool pool;
+
+  Marker(List<Item> items, Style style) {
+    this.items = List.copyOf(items);
+    this.style = style;
+    words = new SetWords(style);
+    keys = items.stream().map(item -> SlipKey.of(item, style)).toList();
+  }
+
+  List<Item> items() {
+    return items;
+  }
+
+  Style style() {
+    return style;
+  }
+
+  SetWords words() {
+    return words;
+  }
+
+  /** The answer of a pupil who makes a slip; the right one where it cannot be made. */
+  Answer answer(int place, Slip slip) {
+    return keys.get(place).wrong().entrySet().stream()
+        .filter(each -> each.getValue().contains(slip.named()))
+        .map(Map.Entry::getKey)
+        .findFirst()
+        .orElse(keys.get(place).right());
+  }
+
+  Answer right(int place) {
+    return keys.get(place).right();
+  }
+
+  /** What was typed as the answer of a sum; refused in a sentence where it is none. */
+  Given given(int place, String text) {
+    if (text.equals(BLANK)) {
+      return new Given.Blank();
+    }
+    if (text.equals(LEFT_OUT)) {
+      return new Given.LeftOut();
+    }
+    boolean comma = style.has(Choice.DecimalMark.COMMA);
+    Optional<Reply.Fault> fault = Reply.fault(text, items.get(place).problem().operation(), comma);
+    if (fault.isPresent()) {
+      throw refused(fault.get(), text, words.problem(items.get(place)));
+    }
+    return new Given.Answered(Reply.read(text, comma));
+  }
+
+  private static RefusedException refused(Reply.Fault fault, String text, String sum) {
+    return switch (fault) {
+      case NO_NUMBER -> RefusedException.of("answer-no-number", text, sum);
+      case TOO_LONG -> RefusedException.of("answer-too-long", text, sum);
+      case NO_REMAINDER_HERE -> RefusedException.of("answer-no-remainder", text, sum);
+    };
+  }
+
+  Mark mark(int place, Given given) {
+    if (given instanceof Given.Answered answered) {
+      return answered.reply().is(keys.get(place).right()) ? Mark.RIGHT : Mark.WRONG;
+    }
+    return given instanceof Given.Blank ? Mark.BLANK : Mark.LEFT_OUT;
+  }
+
+  /** The slips that give a wrong answer, the likelier first. */
+  List<Slip> slips(int place, Given given) {
+    if (mark(place, given) != Mark.WRONG) {
+      return List.of();
+    }
+    Reply reply = ((Given.Answered) given).reply();
+    return keys.get(place).wrong().entrySet().stream()
+        .filter(each -> reply.is(each.getKey()))
+        .flatMap(each -> each.getValue().stream())
+        .distinct()
+        .toList();
+  }
+
+  SlipLabel label(Slip slip) {
+    return new SlipLabel(slip.named().id(), words.slip(slip).name());
+  }
+
+  /** What the answers of a pupil tell; a place of which nothing is known counts as not asked. */
+  synchronized Diagnosis diagnosis(List<Given> given) {
+    return diagnoser().of(given);
+  }
+
+  synchronized List<Item> askNext(List<Given> given, int most) {
+    if (pool == null) {
+      pool = Pool.like(items, style, 17);
+    }
+    return diagnoser().askNext(given, pool, most);
+  }
+
+  private Diagnoser diagnoser() {
+    if (diagnoser == null) {
+      diagnoser = new Diagnoser(items, style);
+    }
+    return diagnoser;
+  }
+
+  /** The answers of a pupil by their places; what was decided by a teacher counts as decided. */
+  List<Given> row(List<AnswerRow> answers) {
+    Given[] row = new Given[items.size()];
+    Arrays.fill(row, new Given.LeftOut());
+    for (AnswerRow answer : answers) {
+      if (answer.number() < row.length && !answer.overruled()) {
+        row[answer.number()] = given(answer.number(), answer.given());
+      }
+    }
+    return List.of(row);
+  }
+}

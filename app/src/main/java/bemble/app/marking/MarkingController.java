@@ -1,0 +1,116 @@
+package bemble.app.marking;
+
+import bemble.app.http.Part;
+import bemble.app.marking.MarkingJson.CellsRequest;
+import bemble.app.marking.MarkingJson.CellsView;
+import bemble.app.marking.MarkingJson.GlanceView;
+import bemble.app.marking.MarkingJson.GridView;
+import bemble.app.marking.MarkingJson.HandoutEntry;
+import bemble.app.marking.MarkingJson.HandoutRequest;
+import bemble.app.marking.MarkingJson.ReteachRequest;
+import bemble.app.marking.MarkingJson.SimulatedRequest;
+import bemble.app.marking.MarkingJson.TableRequest;
+import bemble.app.marking.MarkingJson.TableView;
+import bemble.app.sets.SetJson.SetView;
+import jakarta.validation.Valid;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Handouts of the current class: given, marked, and what they tell. */
+@RestController
+@RequestMapping("/api/handouts")
+class MarkingController {
+  private final Handouts handouts;
+  private final AnswerBook book;
+  private final Glances glances;
+  private final GridTable table;
+  private final Simulation simulation;
+  private final Reteaching reteaching;
+
+  MarkingController(
+      Handouts handouts,
+      AnswerBook book,
+      Glances glances,
+      GridTable table,
+      Simulation simulation,
+      Reteaching reteaching) {
+    this.handouts = handouts;
+    this.book = book;
+    this.glances = glances;
+    this.table = table;
+    this.simulation = simulation;
+    this.reteaching = reteaching;
+  }
+
+  @PostMapping
+  @ResponseStatus(HttpStatus.CREATED)
+  GridView give(@Valid @RequestBody HandoutRequest request) {
+    return handouts.give(request);
+  }
+
+  @GetMapping
+  Part<HandoutEntry> list(@RequestParam(defaultValue = "" + Long.MAX_VALUE) long before) {
+    return handouts.list(before);
+  }
+
+  @GetMapping("/{id}")
+  GridView open(@PathVariable long id) {
+    return handouts.open(id);
+  }
+
+  /** Keeps answers as they are typed; tells of each that was not kept why. */
+  @PutMapping("/{id}/answers")
+  CellsView put(@PathVariable long id, @Valid @RequestBody CellsRequest request) {
+    return book.put(id, request.cells());
+  }
+
+  @GetMapping("/{id}/glance")
+  GlanceView glance(@PathVariable long id) {
+    return glances.of(id);
+  }
+
+  @GetMapping(path = "/{id}/csv", produces = "text/csv; charset=UTF-8")
+  String csv(@PathVariable long id) {
+    return table.write(id);
+  }
+
+  @PostMapping("/{id}/csv")
+  TableView read(@PathVariable long id, @Valid @RequestBody TableRequest request) {
+    return table.read(id, request.table());
+  }
+
+  /** Has simulated pupils answer for all of whom nothing is entered. */
+  @PostMapping("/{id}/simulated")
+  CellsView simulate(@PathVariable long id, @RequestBody SimulatedRequest request) {
+    return simulation.fill(id, request);
+  }
+
+  /** Makes a set for the group that shares a slip. */
+  @PostMapping("/{id}/reteach")
+  @ResponseStatus(HttpStatus.CREATED)
+  SetView reteach(@PathVariable long id, @Valid @RequestBody ReteachRequest request) {
+    return reteaching.make(id, request.slip());
+  }
+
+  @DeleteMapping("/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void delete(@PathVariable long id) {
+    handouts.delete(id);
+  }
+
+  /** Takes a deletion back. */
+  @PostMapping("/{id}/restore")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void restore(@PathVariable long id) {
+    handouts.restore(id);
+  }
+}

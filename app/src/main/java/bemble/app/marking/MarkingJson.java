@@ -1,0 +1,212 @@
+package bemble.app.marking;
+
+import bemble.app.sets.SetJson.SumRequest;
+import bemble.diagnosis.Mark;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** What is said of pupils, handouts and answers on HTTP. */
+public final class MarkingJson {
+  private MarkingJson() {}
+
+  /** A pupil; {@code left} of one who has left the class. */
+  public record PupilEntry(long id, String name, boolean left) {}
+
+  /** Names of new pupils, one to a line. */
+  public record NamesRequest(
+      @NotBlank(message = "{valid.names}") @Size(max = 10_000, message = "{valid.names}")
+          String names) {}
+
+  /** How a pupil is to be kept. */
+  public record PupilChange(
+      @NotBlank(message = "{valid.names}") @Size(max = 60, message = "{valid.name-length}")
+          String name,
+      boolean left) {}
+
+  /** What a handout is for. */
+  public enum HandoutKind {
+    EXERCISE,
+    HOMEWORK,
+    QUIZ,
+    TEST
+  }
+
+  /**
+   * A set to be given to a class.
+   *
+   * @param set the kept set, if any, with its version
+   * @param givenOn today if left out
+   * @param dueOn for homework
+   * @param passMark for a quiz or a test: how many right
+   * @param pupils whom it is given to; the whole class if left out
+   */
+  public record HandoutRequest(
+      @NotBlank(message = "{valid.title}") @Size(max = 120, message = "{valid.title-length}")
+          String title,
+      @Nullable Long set,
+      @Nullable String version,
+      @NotEmpty(message = "{valid.sums-of-handout}")
+          @Size(max = 60, message = "{valid.sums-of-handout}")
+          List<@Valid @NotNull SumRequest> sums,
+      @Nullable HandoutKind kind,
+      @Nullable LocalDate givenOn,
+      @Nullable LocalDate dueOn,
+      @Min(value = 1, message = "{valid.pass-mark}")
+          @Max(value = 200, message = "{valid.pass-mark}")
+          @Nullable Integer passMark,
+      @Nullable List<Long> pupils) {}
+
+  /**
+   * A handout in a list.
+   *
+   * @param answers how many answers are entered, of pupils × sums
+   */
+  public record HandoutEntry(
+      long id,
+      String title,
+      HandoutKind kind,
+      LocalDate givenOn,
+      @Nullable LocalDate dueOn,
+      int pupils,
+      int sums,
+      int answers) {}
+
+  /** A sum of a handout, by its place from 0. */
+  public record HandoutSum(
+      String plain, String method, String rung, String problem, String answer) {}
+
+  /** A slip by its name. */
+  public record SlipLabel(String id, String name) {}
+
+  /**
+   * What a pupil gave for a sum.
+   *
+   * @param number the place of the sum, from 0
+   * @param given as it was typed; empty for a blank, - for a sum that was not asked
+   * @param slips the slips that give a wrong answer, the one that is taken first
+   */
+  public record CellView(
+      long pupil, int number, String given, Mark mark, List<SlipLabel> slips, boolean overruled) {}
+
+  /**
+   * A handout with all its answers.
+   *
+   * @param setChanged whether the set has other sums now: the pupils had the ones that are here
+   */
+  public record GridView(
+      long id,
+      String title,
+      HandoutKind kind,
+      LocalDate givenOn,
+      @Nullable LocalDate dueOn,
+      @Nullable Integer passMark,
+      boolean setChanged,
+      List<HandoutSum> sums,
+      List<PupilEntry> pupils,
+      List<CellView> cells) {}
+
+  /**
+   * An answer to be kept.
+   *
+   * @param given as it is typed; nothing at all takes the answer away
+   * @param seen what stood there when it was typed; nothing if nothing did
+   * @param overruled the mark and the slip that a teacher has decided
+   */
+  public record CellRequest(
+      long pupil,
+      int number,
+      @Size(max = 80, message = "{valid.given}") @Nullable String given,
+      @Nullable String seen,
+      @Nullable Overruling overruled) {}
+
+  /** What a teacher has decided; {@code slip} is an id, missing where it is none. */
+  public record Overruling(@NotNull Mark mark, @Nullable String slip) {}
+
+  /** Some answers to be kept. */
+  public record CellsRequest(
+      @NotEmpty(message = "{valid.cells}") @Size(max = 2000, message = "{valid.cells}")
+          List<@Valid @NotNull CellRequest> cells) {}
+
+  /** An answer that was not kept, and why; {@code now} is what stands there. */
+  public record RefusedCell(long pupil, int number, String sentence, @Nullable CellView now) {}
+
+  /** What was kept, and what was not. */
+  public record CellsView(List<CellView> kept, List<RefusedCell> refused) {}
+
+  /** A table of answers: a row a pupil, a column a sum. */
+  public record TableRequest(@NotNull(message = "{valid.cells}") String table) {}
+
+  /** What was read of a table; {@code bad} names the rows and values that were not. */
+  public record TableView(List<CellView> kept, List<String> bad) {}
+
+  /** What may explain the answers of a pupil, in words. Sums are counted from 0. */
+  public record ExplanationView(
+      List<SlipLabel> slips,
+      double probability,
+      List<Integer> explains,
+      List<Integer> against,
+      boolean sure) {}
+
+  /**
+   * What the answers of a pupil tell.
+   *
+   * @param passed whether the pass mark is reached; missing where there is none
+   * @param askNext sums that would decide a doubt
+   */
+  public record PupilGlance(
+      long pupil,
+      int right,
+      int wrong,
+      int blank,
+      @Nullable Boolean passed,
+      List<ExplanationView> explanations,
+      List<String> askNext) {}
+
+  /** Pupils who make the same slip, with how many of their answers show it. */
+  public record GroupView(SlipLabel slip, List<Long> pupils, int answers) {}
+
+  /** A sum, and how many have it wrong of those who answered. */
+  public record SumGlance(int number, int wrong, int answered) {}
+
+  /** A class at a glance; {@code missing} are those of whom nothing is entered. */
+  public record GlanceView(
+      List<GroupView> groups, List<SumGlance> sums, List<Long> missing, List<PupilGlance> pupils) {}
+
+  /** A slip that is to be taught again. */
+  public record ReteachRequest(@NotBlank(message = "{valid.slips}") String slip) {}
+
+  /**
+   * How simulated pupils answer.
+   *
+   * @param slips the slips that are drawn from; all that the methods know if left out
+   * @param seed the same seed gives the same answers
+   */
+  public record SimulatedRequest(@Nullable List<String> slips, @Nullable Long seed) {}
+
+  /** A sum with its method, as a diagnosis is asked for. */
+  public record DiagnosisItem(
+      @NotBlank(message = "{valid.sum}") String problem, @Nullable String method) {}
+
+  /** The answers of one pupil to some sums; an empty one is a blank. */
+  public record DiagnosisRequest(
+      @NotEmpty(message = "{valid.sums-of-handout}")
+          @Size(max = 60, message = "{valid.sums-of-handout}")
+          List<@Valid @NotNull DiagnosisItem> items,
+      @NotNull(message = "{valid.cells}") List<@NotNull String> answers) {}
+
+  /** An explanation by the ids of its slips. */
+  public record DiagnosisExplanation(
+      List<String> slips, double probability, List<Integer> explains, List<Integer> against) {}
+
+  /** What the answers of one pupil tell. */
+  public record DiagnosisView(
+      List<Mark> marks, List<DiagnosisExplanation> explanations, List<String> askNext) {}
+}

@@ -1,0 +1,129 @@
+package bemble.app.marking;
+
+import bemble.app.file.Keeper;
+import bemble.app.house.Classes;
+import bemble.app.http.MissingException;
+import bemble.app.http.RefusedException;
+import bemble.app.marking.MarkingJson.PupilEntry;
+import bemble.app.slate.Attempts;
+import bemble.app.store.PupilMapper;
+import bemble.app.store.PupilRow;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionOperations;
+
+/** The pupils of the current class. */
+@Service
+public class Roll {
+  private static final int LONGEST_NAME = 60;
+  private static final int MOST = 60;
+
+  private final PupilMapper mapper;
+  private final Classes classes;
+  private final Attempts attempts;
+  private final Keeper keeper;
+  private final Clock clock;
+  private final TransactionOperations together;
+
+  Roll(
+      PupilMapper mapper,
+      Classes classes,
+      Attempts attempts,
+      Keeper keeper,
+      Clock clock,
+      TransactionOperations together) {
+    this.mapper = mapper;
+    this.classes = classes;
+    this.attempts = attempts;
+    this.keeper = keeper;
+    this.clock = clock;
+    this.together = together;
+  }
+
+  /** The class whose pupils these are. */
+  long currentClass() {
+    return classes.current().orElseThrow(() -> new MissingException("class"));
+  }
+
+  /** All pupils by name, those who have left among them. */
+  public List<PupilEntry> all() {
+    return entries(mapper.of(currentClass()));
+  }
+
+  static List<PupilEntry> entries(List<PupilRow> rows) {
+    return rows.stream()
+        .map(row -> new PupilEntry(row.id(), row.name(), row.leftAt() != null))
+        .toList();
+  }
+
+  /**
+   * Adds pupils, one to a line; of a line of a table only its first value counts. All or none: a
+   * name that is there already, or too long, is named.
+   */
+  public List<PupilEntry> add(String names) {
+    long classId = currentClass();
+    Set<String> there = new HashSet<>();
+    mapper.of(classId).forEach(row -> there.add(row.name().toLowerCase(Locale.ROOT)));
+    List<String> fresh = new ArrayList<>();
+    for (String line : names.split("\\R")) {
+      String name = line.split("[,;\t]", 2)[0].replace("\"", "").strip();
+      if (name.isEmpty()) {
+        continue;
+      }
+      if (name.length() > LONGEST_NAME) {
+        throw RefusedException.of("name-too-long", name);
+      }
+      if (!there.add(name.toLowerCase(Locale.ROOT))) {
+        throw RefusedException.of("name-twice", name);
+      }
+      fresh.add(name);
+    }
+    if (there.size() > MOST) {
+      throw RefusedException.of("too-many-pupils", MOST);
+    }
+    together.executeWithoutResult(status -> fresh.forEach(name -> mapper.insert(classId, name)));
+    keeper.confirm();
+    return all();
+  }
+
+  /** Renames a pupil, or notes that one has left or has come back. */
+  public List<PupilEntry> change(long id, String name, boolean left) {
+    PupilRow row = mapper.find(id).orElseThrow(Roll::missing);
+    OffsetDateTime leftAt =
+        left ? (row.leftAt() == null ? OffsetDateTime.now(clock) : row.leftAt()) : null;
+    try {
+      mapper.change(id, name.strip(), leftAt);
+    } catch (DuplicateKeyException e) {
+      throw RefusedException.of("name-twice", name.strip());
+    }
+    keeper.confirm();
+    return all();
+  }
+
+  /** Deletes a pupil for good, with all that is kept of that pupil. */
+  public List<PupilEntry> delete(long id) {
+    together.executeWithoutResult(
+        status -> {
+          mapper.deleteChecks(id);
+          mapper.deleteRuns(id);
+          mapper.deleteAttempts(id);
+          if (mapper.delete(id) == 0) {
+            throw missing();
+          }
+        });
+    attempts.forget();
+    keeper.confirm();
+    return all();
+  }
+
+  private static MissingException missing() {
+    return new MissingException("pupil");
+  }
+}

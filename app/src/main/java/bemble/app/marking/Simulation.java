@@ -1,0 +1,101 @@
+package bemble.app.marking;
+
+import bemble.app.http.RefusedException;
+import bemble.app.marking.MarkingJson.CellRequest;
+import bemble.app.marking.MarkingJson.CellsView;
+import bemble.app.marking.MarkingJson.SimulatedRequest;
+import bemble.app.store.AnswerRow;
+import bemble.app.store.HandoutMapper;
+import bemble.app.store.PupilRow;
+import bemble.diagnosis.SimulatedPupil;
+import bemble.plan.Answer;
+import bemble.practice.Item;
+import bemble.practice.SlipKey;
+import bemble.slip.Slip;
+import bemble.style.Choice;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import org.springframework.stereotype.Service;
+
+/** Has simulated pupils fill in a handout, for whoever wants to see how marking goes. */
+@Service
+public class Simulation {
+  private static final double WITH_A_SLIP = 0.55;
+  private static final double MADE = 0.85;
+  private static final double MISSED = 0.05;
+  private static final double BLANK = 0.02;
+
+  private final HandoutMapper mapper;
+  private final Handouts handouts;
+  private final AnswerBook book;
+
+  Simulation(HandoutMapper mapper, Handouts handouts, AnswerBook book) {
+    this.mapper = mapper;
+    this.handouts = handouts;
+    this.book = book;
+  }
+
+  /** Answers for all pupils of whom nothing is entered yet. */
+  public CellsView fill(long id, SimulatedRequest request) {
+    Marker marker = handouts.marker(handouts.find(id));
+    List<Slip> slips = slips(marker, request.slips());
+    Set<Long> done = new HashSet<>();
+    mapper.answers(id).stream().map(AnswerRow::pupilId).forEach(done::add);
+    Random random = new Random(request.seed() == null ? id : request.seed());
+    List<CellRequest> cells = new ArrayList<>();
+    for (PupilRow pupil : mapper.pupils(id)) {
+      Optional<Slip> slip =
+          slips.isEmpty() || random.nextDouble() > WITH_A_SLIP
+              ? Optional.empty()
+              : Optional.of(slips.get(random.nextInt(slips.size())));
+      SimulatedPupil simulated = new SimulatedPupil(slip, MADE, MISSED, BLANK);
+      for (int i = 0; i < marker.items().size(); i++) {
+        String given =
+            simulated
+                .answer(marker.items().get(i).sum(marker.style()), random)
+                .map(answer -> text(answer, marker))
+                .orElse(Marker.BLANK);
+        if (!done.contains(pupil.id())) {
+          cells.add(new CellRequest(pupil.id(), i, given, null, null));
+        }
+      }
+    }
+    return cells.isEmpty() ? new CellsView(List.of(), List.of()) : book.put(id, cells);
+  }
+
+  private static List<Slip> slips(Marker marker, List<String> ids) {
+    Set<Slip> known = new LinkedHashSet<>();
+    for (Item item : marker.items()) {
+      SlipKey.slips(item.sum(marker.style()).method()).stream()
+          .filter(slip -> !slip.isOfFacts())
+          .forEach(known::add);
+    }
+    if (ids == null) {
+      return List.copyOf(known);
+    }
+    List<Slip> chosen = new ArrayList<>();
+    for (String id : ids) {
+      Slip slip = Slip.find(id).orElseThrow(() -> RefusedException.of("no-such-slip", id));
+      if (known.contains(slip)) {
+        chosen.add(slip);
+      }
+    }
+    return chosen;
+  }
+
+  /** An answer as a pupil of the class writes it. */
+  private static String text(Answer answer, Marker marker) {
+    String value = answer.value().toString();
+    String rest =
+        answer instanceof Answer.Quotient quotient && !quotient.remainder().isZero()
+            ? " r " + quotient.remainder()
+            : "";
+    String text = value + rest;
+    return marker.style().has(Choice.DecimalMark.COMMA) ? text.replace('.', ',') : text;
+  }
+}

@@ -1,0 +1,2 @@
+/** Marking over HTTP: pupils, handouts, their answers, and what the answers tell. */
+package bemble.app.marking;

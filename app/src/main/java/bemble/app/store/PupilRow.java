@@ -1,0 +1,10 @@
+package bemble.app.store;
+
+import java.time.OffsetDateTime;
+
+/**
+ * A pupil as it lies in the table.
+ *
+ * @param leftAt when the pupil left the class; null for one who is there
+ */
+public record PupilRow(long id, long classId, String name, OffsetDateTime leftAt) {}

@@ -1,0 +1,304 @@
+package bemble.app.journey;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Pupils, handouts and marking over HTTP. */
+class MarkingTest {
+  private static final List<String> SUMS =
+      List.of("742 − 368", "621 − 257", "853 − 478", "534 − 269", "965 − 387");
+  private static final List<String> RIGHT = List.of("374", "364", "375", "265", "578");
+
+  /** With the smaller figure taken from the larger one. */
+  private static final List<String> SLIPPED = List.of("426", "436", "425", "335", "622");
+
+  @TempDir static Path folder;
+  private static RunningApp app;
+  private static Talk talk;
+
+  @BeforeAll
+  static void start() {
+    app = new RunningApp(folder.resolve("marking"), false);
+    talk = new Talk(app.address());
+    Talk.Answer added = talk.post("/api/roll", Map.of("names", "Neve\nBram\nIsmay\nCaio\nWilfa"));
+    assertEquals(201, added.status(), added.text());
+  }
+
+  @AfterAll
+  static void stop() {
+    app.close();
+  }
+
+  private static Map<String, Object> request(List<String> sums) {
+    List<Object> items = new ArrayList<>();
+    sums.forEach(sum -> items.add(Map.of("plain", sum, "method", "exchange")));
+    Map<String, Object> request = new HashMap<>();
+    request.put("title", "Bulb crates");
+    request.put("sums", items);
+    return request;
+  }
+
+  private static JsonNode handout() {
+    Talk.Answer given = talk.post("/api/handouts", request(SUMS));
+    assertEquals(201, given.status(), given.text());
+    return given.json();
+  }
+
+  private static long pupil(JsonNode grid, String name) {
+    for (JsonNode pupil : grid.get("pupils")) {
+      if (pupil.get("name").asText().equals(name)) {
+        return pupil.get("id").asLong();
+      }
+    }
+    throw new AssertionError(name);
+  }
+
+  private static Map<String, Object> cell(long pupil, int number, String given, String seen) {
+    Map<String, Object> cell = new HashMap<>();
+    cell.put("pupil", pupil);
+    cell.put("number", number);
+    cell.put("given", given);
+    cell.put("seen", seen);
+    return cell;
+  }
+
+  private static JsonNode put(JsonNode grid, List<Map<String, Object>> cells) {
+    Talk.Answer answer =
+        talk.put("/api/handouts/" + grid.get("id") + "/answers", Map.of("cells", cells));
+    assertEquals(200, answer.status(), answer.text());
+    return answer.json();
+  }
+
+  private static JsonNode row(JsonNode grid, String name, List<String> answers) {
+    List<Map<String, Object>> cells = new ArrayList<>();
+    for (int i = 0; i < answers.size(); i++) {
+      cells.add(cell(pupil(grid, name), i, answers.get(i), null));
+    }
+    return put(grid, cells);
+  }
+
+  private static JsonNode glance(JsonNode grid) {
+    return talk.get("/api/handouts/" + grid.get("id") + "/glance").json();
+  }
+
+  @Test
+  void answersAreMarkedAsTheyAreTyped() {
+    JsonNode grid = handout();
+    JsonNode kept = row(grid, "Neve", List.of("374", "436", "", "-", "999")).get("kept");
+    List<String> marks = new ArrayList<>();
+    kept.forEach(cell -> marks.add(cell.get("mark").asText()));
+    assertEquals(List.of("RIGHT", "WRONG", "BLANK", "LEFT_OUT", "WRONG"), marks);
+    assertEquals("smaller-from-larger", kept.at("/1/slips/0/id").asText());
+    assertEquals(0, kept.at("/4/slips").size());
+    assertEquals(5, talk.get("/api/handouts/" + grid.get("id")).json().get("cells").size());
+  }
+
+  @Test
+  void theClassIsGroupedBySlip() {
+    JsonNode grid = handout();
+    row(grid, "Neve", RIGHT);
+    row(grid, "Bram", SLIPPED);
+    row(grid, "Caio", SLIPPED.subList(0, 3));
+    JsonNode glance = glance(grid);
+    assertEquals(1, glance.get("groups").size());
+    JsonNode group = glance.get("groups").get(0);
+    assertEquals("smaller taken from larger", group.at("/slip/name").asText());
+    assertEquals(2, group.get("pupils").size());
+    assertEquals(8, group.get("answers").asInt());
+    assertEquals(2, glance.get("missing").size());
+    for (JsonNode pupil : glance.get("pupils")) {
+      if (pupil.get("pupil").asLong() == pupil(grid, "Neve")) {
+        assertEquals(0, pupil.get("explanations").size(), "nothing is said of who is right");
+        assertEquals(0, pupil.get("askNext").size());
+      }
+    }
+  }
+
+  @Test
+  void aGroupGetsASumToShowAndFourToWork() {
+    JsonNode grid = handout();
+    row(grid, "Bram", SLIPPED);
+    Talk.Answer made =
+        talk.post(
+            "/api/handouts/" + grid.get("id") + "/reteach", Map.of("slip", "smaller-from-larger"));
+    assertEquals(201, made.status(), made.text());
+    JsonNode sums = made.json().get("sums");
+    assertEquals("Smaller taken from larger: Bram", made.json().get("title").asText());
+    assertEquals(5, sums.size());
+    assertEquals("SHOW", sums.at("/0/part").asText());
+    for (JsonNode sum : sums) {
+      assertFalse(SUMS.contains(sum.get("plain").asText()), "none that they had");
+    }
+    JsonNode key = talk.get("/api/sets/" + made.json().get("id") + "/slip-key").json();
+    key.forEach(
+        each -> assertTrue(each.toString().contains("smaller-from-larger"), each::toString));
+  }
+
+  @Test
+  void twoWindowsInOneCellAreToldOfEachOther() {
+    JsonNode grid = handout();
+    long neve = pupil(grid, "Neve");
+    put(grid, List.of(cell(neve, 0, "374", null)));
+    JsonNode other = put(grid, List.of(cell(neve, 0, "373", null), cell(neve, 1, "364", null)));
+    assertEquals(1, other.get("kept").size(), "the other answer is kept");
+    assertTrue(other.at("/refused/0/sentence").asText().contains("another window"));
+    assertEquals("374", other.at("/refused/0/now/given").asText());
+    assertEquals(0, put(grid, List.of(cell(neve, 0, "374", null))).get("refused").size());
+    put(grid, List.of(cell(neve, 0, null, "374")));
+    assertEquals(1, talk.get("/api/handouts/" + grid.get("id")).json().get("cells").size());
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "twelve | is no answer for 742 − 368",
+        "37 r 4 | 742 − 368 leaves no remainder",
+        "11111111111111111111111111111111111111111 | at most 40 figures"
+      })
+  void anAnswerThatIsNoneIsRefusedAndTheOthersAreKept(String text, String said) {
+    JsonNode grid = handout();
+    long bram = pupil(grid, "Bram");
+    JsonNode put = put(grid, List.of(cell(bram, 0, text, null), cell(bram, 1, "364", null)));
+    assertEquals(1, put.get("kept").size());
+    assertTrue(put.at("/refused/0/sentence").asText().contains(said), put::toString);
+    JsonNode nowhere = put(grid, List.of(cell(bram, 9, "1", null), cell(999, 0, "1", null)));
+    assertEquals(2, nowhere.get("refused").size());
+  }
+
+  @Test
+  void aTeacherDecidesOtherwise() {
+    JsonNode grid = handout();
+    Map<String, Object> cell = cell(pupil(grid, "Caio"), 0, "426", null);
+    cell.put("overruled", Map.of("mark", "RIGHT"));
+    JsonNode kept = put(grid, List.of(cell)).get("kept").get(0);
+    assertEquals("RIGHT", kept.get("mark").asText());
+    assertTrue(kept.get("overruled").asBoolean());
+    assertEquals(0, kept.get("slips").size());
+    assertEquals(0, glance(grid).get("groups").size());
+  }
+
+  @Test
+  void aGridLeavesAndEntersAsATable() {
+    JsonNode grid = handout();
+    row(grid, "Neve", List.of("374", "", "-"));
+    String path = "/api/handouts/" + grid.get("id") + "/csv";
+    String table = talk.get(path).text();
+    assertTrue(table.startsWith("pupil,742 − 368,"), table);
+    assertTrue(table.contains("Neve,374,blank,-,,"), table);
+    JsonNode other = handout();
+    String its = "/api/handouts/" + other.get("id") + "/csv";
+    JsonNode read = talk.post(its, Map.of("table", table)).json();
+    assertEquals(0, read.get("bad").size(), read::toString);
+    assertEquals(3, talk.get("/api/handouts/" + other.get("id")).json().get("cells").size());
+    JsonNode bad =
+        talk.post(its, Map.of("table", "Nobody,1\nBram,1,2,3,4,5,6\nWilfa,374,x\n")).json();
+    assertEquals(3, bad.get("bad").size(), bad::toString);
+    assertEquals(1, bad.get("kept").size(), "what could be read is kept");
+  }
+
+  @Test
+  void simulatedPupilsFillInWhatIsMissing() {
+    JsonNode grid = handout();
+    row(grid, "Neve", RIGHT);
+    String path = "/api/handouts/" + grid.get("id");
+    talk.post(path + "/simulated", Map.of("seed", 4));
+    JsonNode filled = talk.get(path).json();
+    assertEquals(25, filled.get("cells").size());
+    assertEquals(0, glance(grid).get("missing").size());
+    talk.post(path + "/simulated", Map.of("seed", 5));
+    assertEquals(filled, talk.get(path).json(), "what is entered stays");
+  }
+
+  @Test
+  void aHandoutKeepsTheSumsThatThePupilsHad() {
+    List<Object> sums = new ArrayList<>();
+    SUMS.forEach(sum -> sums.add(Map.of("plain", sum, "method", "exchange")));
+    JsonNode set = talk.post("/api/sets", Map.of("title", "Crates", "sums", sums)).json();
+    Map<String, Object> request = request(SUMS);
+    request.put("set", set.get("id").asLong());
+    JsonNode grid = talk.post("/api/handouts", request).json();
+    assertFalse(grid.get("setChanged").asBoolean());
+    talk.put("/api/sets/" + set.get("id"), Map.of("title", "Crates", "sums", sums.subList(0, 2)));
+    JsonNode again = talk.get("/api/handouts/" + grid.get("id")).json();
+    assertTrue(again.get("setChanged").asBoolean());
+    assertEquals(5, again.get("sums").size());
+  }
+
+  @Test
+  void aPupilIsRenamedLeavesComesBackAndIsDeletedForGood() {
+    long joss = 0;
+    for (JsonNode pupil : talk.post("/api/roll", Map.of("names", "Joss, 9 years")).json()) {
+      joss = pupil.get("name").asText().equals("Joss") ? pupil.get("id").asLong() : joss;
+    }
+    String path = "/api/roll/" + joss;
+    talk.put(path, Map.of("name", "Jossy", "left", true));
+    JsonNode grid = handout();
+    assertEquals(5, grid.get("pupils").size(), "whoever has left gets no handout");
+    talk.put(path, Map.of("name", "Jossy", "left", false));
+    JsonNode whole = handout();
+    assertEquals(6, whole.get("pupils").size());
+    row(whole, "Jossy", RIGHT);
+    long attempt =
+        talk.post("/api/attempts", Map.of("sum", Map.of("plain", "46 + 38"), "who", "Jossy"))
+            .json()
+            .get("id")
+            .asLong();
+    assertEquals(422, talk.put(path, Map.of("name", "Neve", "left", false)).status());
+    assertEquals(200, talk.delete(path).status());
+    assertEquals(404, talk.get("/api/attempts/" + attempt).status());
+    assertEquals(0, talk.get("/api/handouts/" + whole.get("id")).json().get("cells").size());
+    assertEquals(404, talk.delete(path).status());
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "Fern\\nNeve | “Neve” is in this class already",
+        "Fern\\nfern | “fern” is in this class already",
+        "' '         | Give one name to a line"
+      })
+  void aNameThatIsThereAlreadyIsNamedAndNobodyIsAdded(String names, String said) {
+    int before = talk.get("/api/roll").json().size();
+    Talk.Answer answer = talk.post("/api/roll", Map.of("names", names.replace("\\n", "\n")));
+    assertEquals(422, answer.status() == 400 ? 422 : answer.status(), answer.text());
+    assertTrue(answer.detail().contains(said), answer.text());
+    assertEquals(before, talk.get("/api/roll").json().size());
+  }
+
+  @Test
+  void aDiagnosisIsAskedForWithoutKeepingAnything() {
+    List<Object> items = new ArrayList<>();
+    SUMS.forEach(sum -> items.add(Map.of("problem", sum, "method", "exchange")));
+    Talk.Answer answer =
+        talk.post(
+            "/api/diagnoses",
+            Map.of("items", items, "answers", List.of("426", "436", "375", "", "622")));
+    assertEquals(200, answer.status(), answer.text());
+    JsonNode view = answer.json();
+    assertEquals(
+        "[\"WRONG\",\"WRONG\",\"RIGHT\",\"BLANK\",\"WRONG\"]", view.get("marks").toString());
+    JsonNode first = view.get("explanations").get(0);
+    assertEquals("[\"smaller-from-larger\"]", first.get("slips").toString());
+    assertTrue(first.get("probability").asDouble() > 0.8);
+    assertEquals("[0,1,4]", first.get("explains").toString());
+    assertEquals("[2]", first.get("against").toString());
+    Map<String, Object> uneven = Map.of("items", items, "answers", List.of("1"));
+    assertEquals(422, talk.post("/api/diagnoses", uneven).status());
+  }
+}
