@@ -9,7 +9,7 @@ const FLOORS = [
   ['ui'],
   ['paper'],
   ['hand', 'session'],
-  ['runs'],
+  ['marking', 'runs'],
   ['board', 'desk', 'house', 'sets', 'slate', 'workbook'],
   ['app'],
 ];

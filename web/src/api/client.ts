@@ -12,6 +12,8 @@ import type {
   Recipe,
   RenameRequest,
   Report,
+  CellRequest,
+  HandoutRequest,
   RunRequest,
   SetFile,
   SetLine,
@@ -128,6 +130,36 @@ export const api = {
   removeRun: (id: number) => taken(client.DELETE('/api/runs/{id}', { params: { path: { id } } })),
   restoreRun: (id: number) =>
     taken(client.POST('/api/runs/{id}/restore', { params: { path: { id } } })),
+  roll: () => taken(client.GET('/api/roll')),
+  addPupils: (names: string) => taken(client.POST('/api/roll', { body: { names } })),
+  changePupil: (id: number, name: string, left: boolean) =>
+    taken(client.PUT('/api/roll/{id}', { params: { path: { id } }, body: { name, left } })),
+  deletePupil: (id: number) => taken(client.DELETE('/api/roll/{id}', { params: { path: { id } } })),
+  handouts: (before?: number) =>
+    taken(client.GET('/api/handouts', { params: { query: { before } } })),
+  giveHandout: (body: HandoutRequest) => taken(client.POST('/api/handouts', { body })),
+  handout: (id: number) => taken(client.GET('/api/handouts/{id}', { params: { path: { id } } })),
+  putAnswers: (id: number, cells: CellRequest[]) =>
+    taken(client.PUT('/api/handouts/{id}/answers', { params: { path: { id } }, body: { cells } })),
+  glance: (id: number) =>
+    taken(client.GET('/api/handouts/{id}/glance', { params: { path: { id } } })),
+  gridTable: (id: number) =>
+    taken<Blob>(
+      client.GET('/api/handouts/{id}/csv', {
+        params: { path: { id } },
+        parseAs: 'blob',
+      }) as Promise<BlobAnswer>,
+    ),
+  readGrid: (id: number, table: string) =>
+    taken(client.POST('/api/handouts/{id}/csv', { params: { path: { id } }, body: { table } })),
+  simulateAnswers: (id: number) =>
+    taken(client.POST('/api/handouts/{id}/simulated', { params: { path: { id } }, body: {} })),
+  reteach: (id: number, slip: string) =>
+    taken(client.POST('/api/handouts/{id}/reteach', { params: { path: { id } }, body: { slip } })),
+  removeHandout: (id: number) =>
+    taken(client.DELETE('/api/handouts/{id}', { params: { path: { id } } })),
+  restoreHandout: (id: number) =>
+    taken(client.POST('/api/handouts/{id}/restore', { params: { path: { id } } })),
   slips: (body: SumRef) => taken(client.POST('/api/slips', { body })),
   pupil: (sum: SumRef, slips: string[]) =>
     taken(client.POST('/api/pupils', { body: { sum, slips } })),

@@ -18,6 +18,7 @@ const Workbook = lazy(() => import('../workbook/Workbook'));
 const SlateStart = lazy(() => import('../slate/SlateStart'));
 const SlateScreen = lazy(() => import('../slate/SlateScreen'));
 const RunScreen = lazy(() => import('../runs/RunScreen'));
+const Marking = lazy(() => import('../marking/Marking'));
 const HouseStyle = lazy(() => import('../house/HouseStyle'));
 const Sets = lazy(() => import('../sets/Sets'));
 const Board = lazy(() => import('../board/Board'));
@@ -124,6 +125,7 @@ export function App() {
               <Route path="/slate/run/:id" element={<RunScreen />} />
               <Route path="/slate/:id" element={<SlateScreen />} />
               <Route path="/sets/:id?" element={<Sets />} />
+              <Route path="/marking/:id?" element={<Marking />} />
               <Route path="/workbook" element={<Workbook />} />
               <Route path="/house/:id?" element={<HouseStyle />} />
               <Route path="/" element={<Navigate to="/desk" replace />} />

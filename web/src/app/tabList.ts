@@ -3,6 +3,7 @@ export const TABS = [
   { path: '/desk', name: 'Desk' },
   { path: '/slate', name: 'Slate' },
   { path: '/sets', name: 'Sets' },
+  { path: '/marking', name: 'Marking' },
   { path: '/workbook', name: 'Workbook' },
   { path: '/house', name: 'House style' },
 ] as const;

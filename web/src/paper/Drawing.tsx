@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import type { Paper } from '../api/types';
 import { bounds, SIDE } from './geometry';
 import { Sheet, SheetSvg } from './Sheet';
@@ -9,12 +10,15 @@ export function Drawing({
   height,
   label,
   most,
+  children,
 }: {
   paper: Paper;
   step: number;
   height: number;
   label: string;
   most?: { rows: number; columns: number };
+  /** What lies over it. */
+  children?: ReactNode;
 }) {
   const { from, to } = bounds([paper]);
   const columns = Math.min(to.column - from.column + 2, most?.columns ?? Infinity);
@@ -31,6 +35,7 @@ export function Drawing({
       data-testid="drawing"
     >
       <Sheet layers={[{ paper, step }]} />
+      {children}
     </SheetSvg>
   );
 }

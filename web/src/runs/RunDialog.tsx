@@ -10,6 +10,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { RunRequest } from '../api/types';
+import { WhoField } from '../session/WhoField';
 import { ChoiceRow } from '../ui/ChoiceRow';
 import { useDraft } from '../ui/useDraft';
 import { usualMark } from './told';
@@ -70,14 +71,9 @@ export default function RunDialog({ source, onClose }: { source: RunSource; onCl
               ? `Each of the ${count} sums comes once; what went wrong comes again behind them and does not count.`
               : 'Sums of this rung come until the pass mark is reached; then what went wrong comes again.'}
           </Box>
-          <TextField
-            label="Who works it? (optional)"
-            value={who}
-            onChange={(event) => setWho(event.target.value)}
-            fullWidth
-            slotProps={{ htmlInput: { autoComplete: 'off', maxLength: 60 } }}
-            sx={{ mb: 2, mt: 1 }}
-          />
+          <Box sx={{ mb: 2, mt: 1 }}>
+            <WhoField value={who} onChange={setWho} />
+          </Box>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 2 }}>
             <TextField
               label="Pass mark: sums right"

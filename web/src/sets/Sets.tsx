@@ -17,10 +17,11 @@ import { useSetDraft } from './useSetDraft';
 const SheetsDialog = lazy(() => import('./SheetsDialog'));
 const SlipKeyDialog = lazy(() => import('./SlipKeyDialog'));
 const ApartDialog = lazy(() => import('./ApartDialog'));
+const HandoutDialog = lazy(() => import('../marking/HandoutDialog'));
 const RunDialog = lazy(() => import('../runs/RunDialog'));
 const PasteDialog = lazy(() => import('./PasteDialog'));
 
-type Open = 'sheets' | 'slip key' | 'paste' | null;
+type Open = 'sheets' | 'slip key' | 'paste' | 'hand out' | null;
 
 /** A set on its sheet at the left, and what its sums are to be like at the right. */
 export default function Sets() {
@@ -165,11 +166,20 @@ export default function Sets() {
         >
           Run
         </Button>
+        <Button aria-haspopup="dialog" disabled={empty} onClick={() => setOpen('hand out')}>
+          Hand out
+        </Button>
         <Button aria-haspopup="dialog" disabled={empty} onClick={() => setOpen('sheets')}>
           On paper
         </Button>
       </Box>
       <Suspense fallback={null}>
+        {open === 'hand out' && (
+          <HandoutDialog
+            source={runOf(draft, draft.title.trim() || 'Set')}
+            onClose={() => setOpen(null)}
+          />
+        )}
         {ofRun && <RunDialog source={ofRun} onClose={() => setRunOf(null)} />}
         {apart && <ApartDialog set={apart} onClose={() => setApart(null)} />}
         {open === 'sheets' && <SheetsDialog draft={draft} onClose={() => setOpen(null)} />}

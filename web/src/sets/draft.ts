@@ -113,7 +113,7 @@ export const toKeep = ({ lines, sums }: SetDraft, title: string) => ({
   sums: sums.map(({ plain, method, rung, part }) => ({ plain, method, rung, part })),
 });
 
-/** What a run of the set is of; its sums are taken as they stand, kept or not. */
+/** What a run of the set is of, or a handout; its sums are taken as they stand, kept or not. */
 export const runOf = (draft: SetDraft, title: string) => ({
   title,
   set: draft.id ?? undefined,

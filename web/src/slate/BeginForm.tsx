@@ -7,6 +7,7 @@ import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { AttemptRequest } from '../api/types';
 import { useDesk } from '../session/deskContext';
+import { WhoField } from '../session/WhoField';
 import { useDraft } from '../ui/useDraft';
 import { PAGE } from './WritingPage';
 
@@ -71,12 +72,7 @@ export function BeginForm() {
       {methods.length > 0 && (
         <Choice label="Method" value={chosen} onChoose={setMethod} of={methods} />
       )}
-      <TextField
-        label="Who works it? (optional)"
-        value={who}
-        onChange={(event) => setWho(event.target.value)}
-        slotProps={{ htmlInput: { autoComplete: 'off', maxLength: 60 } }}
-      />
+      <WhoField value={who} onChange={setWho} />
       <Choice
         label="The page"
         value={settingOut}

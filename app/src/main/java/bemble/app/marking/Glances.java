@@ -2,8 +2,8 @@ package bemble.app.marking;
 
 import bemble.app.marking.MarkingJson.ExplanationView;
 import bemble.app.marking.MarkingJson.GlanceView;
-import bemble.app.marking.MarkingJson.GroupView;
 import bemble.app.marking.MarkingJson.PupilGlance;
+import bemble.app.marking.MarkingJson.SlipGroup;
 import bemble.app.marking.MarkingJson.SumGlance;
 import bemble.app.store.AnswerRow;
 import bemble.app.store.HandoutMapper;
@@ -62,9 +62,9 @@ public class Glances {
       diagnosis.sure().ifPresent(sure -> group(sure, pupil.id(), groups, shown));
       pupils.add(glance(pupil.id(), row, given, diagnosis, marker, handout.passMark()));
     }
-    List<GroupView> views = new ArrayList<>();
+    List<SlipGroup> views = new ArrayList<>();
     groups.forEach(
-        (slip, members) -> views.add(new GroupView(marker.label(slip), members, shown.get(slip))));
+        (slip, members) -> views.add(new SlipGroup(marker.label(slip), members, shown.get(slip))));
     views.sort(Comparator.comparingInt(group -> -group.pupils().size()));
     return new GlanceView(views, sums(answers, marker), missing, pupils);
   }

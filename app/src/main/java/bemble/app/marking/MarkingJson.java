@@ -171,14 +171,14 @@ public final class MarkingJson {
       List<String> askNext) {}
 
   /** Pupils who make the same slip, with how many of their answers show it. */
-  public record GroupView(SlipLabel slip, List<Long> pupils, int answers) {}
+  public record SlipGroup(SlipLabel slip, List<Long> pupils, int answers) {}
 
   /** A sum, and how many have it wrong of those who answered. */
   public record SumGlance(int number, int wrong, int answered) {}
 
   /** A class at a glance; {@code missing} are those of whom nothing is entered. */
   public record GlanceView(
-      List<GroupView> groups, List<SumGlance> sums, List<Long> missing, List<PupilGlance> pupils) {}
+      List<SlipGroup> groups, List<SumGlance> sums, List<Long> missing, List<PupilGlance> pupils) {}
 
   /** A slip that is to be taught again. */
   public record ReteachRequest(@NotBlank(message = "{valid.slips}") String slip) {}
@@ -188,8 +188,10 @@ public final class MarkingJson {
    *
    * @param slips the slips that are drawn from; all that the methods know if left out
    * @param seed the same seed gives the same answers
+   * @param most for how many pupils; for all if left out
    */
-  public record SimulatedRequest(@Nullable List<String> slips, @Nullable Long seed) {}
+  public record SimulatedRequest(
+      @Nullable List<String> slips, @Nullable Long seed, @Nullable Integer most) {}
 
   /** A sum with its method, as a diagnosis is asked for. */
   public record DiagnosisItem(

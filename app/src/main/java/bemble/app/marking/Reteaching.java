@@ -1,7 +1,7 @@
 package bemble.app.marking;
 
 import bemble.app.http.RefusedException;
-import bemble.app.marking.MarkingJson.GroupView;
+import bemble.app.marking.MarkingJson.SlipGroup;
 import bemble.app.sets.SetBook;
 import bemble.app.sets.SetJson.SetRequest;
 import bemble.app.sets.SetJson.SetView;
@@ -68,7 +68,7 @@ public class Reteaching {
     String group =
         glances.of(id).groups().stream()
             .filter(each -> each.slip().id().equals(slip.named().id()))
-            .map(GroupView::pupils)
+            .map(SlipGroup::pupils)
             .flatMap(List::stream)
             .map((Function<Long, String>) names::get)
             .collect(Collectors.joining(", "));

@@ -48,7 +48,9 @@ public class Simulation {
     mapper.answers(id).stream().map(AnswerRow::pupilId).forEach(done::add);
     Random random = new Random(request.seed() == null ? id : request.seed());
     List<CellRequest> cells = new ArrayList<>();
-    for (PupilRow pupil : mapper.pupils(id)) {
+    List<PupilRow> pupils = mapper.pupils(id);
+    int most = request.most() == null ? pupils.size() : Math.max(0, request.most());
+    for (PupilRow pupil : pupils.subList(0, Math.min(most, pupils.size()))) {
       Optional<Slip> slip =
           slips.isEmpty() || random.nextDouble() > WITH_A_SLIP
               ? Optional.empty()

@@ -1,0 +1,139 @@
+package bemble.app.demo;
+
+import bemble.app.house.ClassView;
+import bemble.app.house.Classes;
+import bemble.app.marking.Handouts;
+import bemble.app.marking.MarkingJson.GridView;
+import bemble.app.marking.MarkingJson.HandoutKind;
+import bemble.app.marking.MarkingJson.HandoutRequest;
+import bemble.app.marking.MarkingJson.SimulatedRequest;
+import bemble.app.marking.Roll;
+import bemble.app.marking.Simulation;
+import bemble.app.sets.SetBook;
+import bemble.app.sets.SetJson.SetEntry;
+import bemble.app.sets.SetJson.SumRequest;
+import com.fasterxml.jackson.annotation.JsonProperty;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.IOException;
+import java.io.InputStream;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+
+/**
+ * The pupils of the three classes, and what was handed out to them: marked, half marked, waiting.
+ */
+@Component
+@Order(Ordered.LOWEST_PRECEDENCE)
+@ConditionalOnProperty("bemble.demo")
+class DemoMarking implements ApplicationRunner {
+  private static final int HALF = 13;
+
+  private final Classes classes;
+  private final Roll roll;
+  private final Handouts handouts;
+  private final Simulation simulation;
+  private final SetBook book;
+  private final Clock clock;
+  private final ObjectMapper json;
+
+  DemoMarking(
+      Classes classes,
+      Roll roll,
+      Handouts handouts,
+      Simulation simulation,
+      SetBook book,
+      Clock clock,
+      ObjectMapper json) {
+    this.classes = classes;
+    this.roll = roll;
+    this.handouts = handouts;
+    this.simulation = simulation;
+    this.book = book;
+    this.clock = clock;
+    this.json = json;
+  }
+
+  private enum Filled {
+    ALL,
+    HALF,
+    NONE
+  }
+
+  private record DemoClass(String name, List<String> pupils) {}
+
+  private record DemoHandout(
+      @JsonProperty("class") String room,
+      String set,
+      HandoutKind kind,
+      int daysAgo,
+      @Nullable Integer dueDaysAgo,
+      @Nullable Integer passMark,
+      Filled filled,
+      List<String> slips) {}
+
+  private record Demo(List<DemoClass> classes, List<DemoHandout> handouts) {}
+
+  @Override
+  public void run(ApplicationArguments arguments) throws IOException {
+    if (!roll.all().isEmpty()) {
+      return;
+    }
+    Map<String, Long> rooms =
+        classes.all().stream().collect(Collectors.toMap(ClassView::name, ClassView::id));
+    long current = classes.current().orElseThrow();
+    try (InputStream file = getClass().getResourceAsStream("/demo/marking.json")) {
+      Demo demo = json.readValue(file, Demo.class);
+      for (DemoClass each : demo.classes()) {
+        if (rooms.containsKey(each.name())) {
+          classes.choose(rooms.get(each.name()));
+          roll.add(String.join("\n", each.pupils()));
+        }
+      }
+      for (DemoHandout each : demo.handouts()) {
+        if (rooms.containsKey(each.room())) {
+          classes.choose(rooms.get(each.room()));
+          give(each);
+        }
+      }
+    } finally {
+      classes.choose(current);
+    }
+  }
+
+  private void give(DemoHandout demo) {
+    List<SetEntry> found = book.search(demo.set(), Long.MAX_VALUE).entries();
+    if (found.isEmpty()) {
+      return;
+    }
+    long set = found.get(0).id();
+    List<SumRequest> sums = book.open(set, "A").sums().stream().map(DemoSets::asSent).toList();
+    LocalDate today = LocalDate.now(clock);
+    LocalDate due = demo.dueDaysAgo() == null ? null : today.minusDays(demo.dueDaysAgo());
+    GridView grid =
+        handouts.give(
+            new HandoutRequest(
+                demo.set(),
+                set,
+                "A",
+                sums,
+                demo.kind(),
+                today.minusDays(demo.daysAgo()),
+                due,
+                demo.passMark(),
+                null));
+    if (demo.filled() != Filled.NONE) {
+      Integer most = demo.filled() == Filled.HALF ? HALF : null;
+      simulation.fill(grid.id(), new SimulatedRequest(demo.slips(), grid.id(), most));
+    }
+  }
+}

@@ -1,0 +1,267 @@
+import Box from '@mui/material/Box';
+import { memo, useEffect, useRef, useState } from 'react';
+import type { Cell, Grid } from '../api/types';
+import {
+  isTyped,
+  keyOf,
+  moved,
+  nextSpot,
+  wholeAnswer,
+  type Cells,
+  type Spot,
+  type Way,
+} from './entering';
+
+const NAMES = 118;
+
+/** Pupils by sums on squared paper; the keys write in the square of the cursor. */
+export function AnswerGrid({
+  grid,
+  cells,
+  ahead,
+  at,
+  onAt,
+  way,
+  onEnter,
+  onUndo,
+  onOpen,
+}: {
+  grid: Grid;
+  cells: Cells;
+  /** What is typed and not marked yet, by its square. */
+  ahead: ReadonlyMap<string, string | undefined>;
+  at: Spot;
+  onAt: (spot: Spot) => void;
+  way: Way;
+  /** Nothing at all takes an answer away. */
+  onEnter: (pupil: number, number: number, to: string | undefined) => void;
+  onUndo: () => void;
+  onOpen: () => void;
+}) {
+  const rows = grid.pupils.length;
+  const columns = grid.sums.length;
+  const [typed, setTyped] = useState('');
+  const frame = useRef<HTMLDivElement>(null);
+  const pupil = grid.pupils[at.row];
+  const sum = grid.sums[at.column];
+
+  useEffect(() => {
+    frame.current?.querySelector('[aria-selected="true"]')?.scrollIntoView({
+      block: 'nearest',
+      inline: 'nearest',
+    });
+  }, [at]);
+  useEffect(() => frame.current?.focus(), []);
+
+  const go = (to: Spot) => {
+    setTyped('');
+    onAt(to);
+  };
+  const enter = (to: string | undefined) => {
+    if (pupil) {
+      onEnter(pupil.id, at.column, to);
+    }
+    go(nextSpot(at, way, rows, columns));
+  };
+  const press = (key: string): boolean => {
+    const whole = typed === '' ? wholeAnswer(key, sum?.answer ?? '') : undefined;
+    const to = moved(at, key, rows, columns);
+    if (whole !== undefined) {
+      enter(whole);
+    } else if (isTyped(key, typed)) {
+      setTyped(typed + key);
+    } else if (key === 'Backspace' && typed !== '') {
+      setTyped(typed.slice(0, -1));
+    } else if (key === 'Escape' && typed !== '') {
+      setTyped('');
+    } else if (key === 'Enter' && typed !== '') {
+      enter(typed);
+    } else if (key === 'Enter') {
+      go(nextSpot(at, way, rows, columns));
+    } else if ((key === 'Delete' || key === 'Backspace') && pupil) {
+      onEnter(pupil.id, at.column, undefined);
+    } else if (key === ' ') {
+      onOpen();
+    } else if (to) {
+      if (typed !== '' && pupil) {
+        onEnter(pupil.id, at.column, typed);
+      }
+      go(to);
+    } else {
+      return false;
+    }
+    return true;
+  };
+  const high = rows > 20 ? 19 : rows > 12 ? 26 : 34;
+  return (
+    <Box
+      ref={frame}
+      role="grid"
+      aria-label={`Answers to ${grid.title}`}
+      aria-rowcount={rows}
+      aria-colcount={columns}
+      aria-activedescendant={pupil && `cell ${keyOf(pupil.id, at.column)}`}
+      tabIndex={0}
+      onKeyDown={(event) => {
+        if (event.ctrlKey && event.key === 'z') {
+          event.preventDefault();
+          onUndo();
+        } else if (!event.ctrlKey && !event.altKey && !event.metaKey && press(event.key)) {
+          event.preventDefault();
+        }
+      }}
+      sx={{
+        position: 'relative',
+        minHeight: 0,
+        overflow: 'auto',
+        display: 'grid',
+        gridTemplateColumns: `${NAMES}px repeat(${columns}, minmax(44px, 1fr))`,
+        gridAutoRows: high,
+        alignContent: 'start',
+        fontSize: rows > 20 ? 14 : 16,
+        lineHeight: 1,
+      }}
+    >
+      <Box role="row" sx={{ display: 'contents' }}>
+        <Box role="columnheader" aria-label="Pupil" sx={{ ...HEAD, ...NAME, zIndex: 3 }} />
+        {grid.sums.map(({ problem, answer }, column) => (
+          <Box
+            role="columnheader"
+            key={problem}
+            title={`${problem} = ${answer}`}
+            aria-label={`${column + 1}. ${problem}`}
+            sx={{ ...HEAD, fontWeight: column === at.column ? 700 : 400 }}
+          >
+            {column + 1}
+          </Box>
+        ))}
+      </Box>
+      {grid.pupils.map(({ id, name }, row) => (
+        <Box role="row" key={id} sx={{ display: 'contents' }}>
+          <Box role="rowheader" sx={{ ...NAME, fontWeight: row === at.row ? 700 : 400 }}>
+            {name}
+          </Box>
+          {grid.sums.map((_, column) => {
+            const key = keyOf(id, column);
+            const here = row === at.row && column === at.column;
+            return (
+              <Square
+                key={key}
+                id={`cell ${key}`}
+                row={row}
+                column={column}
+                cell={cells.get(key)}
+                pending={ahead.has(key) ? (ahead.get(key) ?? '') : undefined}
+                typed={here ? typed : ''}
+                here={here}
+                onAt={go}
+                onOpen={onOpen}
+              />
+            );
+          })}
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
+const HEAD = {
+  position: 'sticky',
+  top: 0,
+  zIndex: 2,
+  display: 'grid',
+  placeContent: 'center',
+  bgcolor: 'background.paper',
+  borderBottom: 2,
+  borderColor: 'ink.edge',
+} as const;
+
+const NAME = {
+  position: 'sticky',
+  left: 0,
+  zIndex: 1,
+  px: 0.75,
+  bgcolor: 'background.paper',
+  overflow: 'hidden',
+  textOverflow: 'ellipsis',
+  whiteSpace: 'nowrap',
+  alignContent: 'center',
+  borderRight: 2,
+  borderBottom: 1,
+  borderColor: 'ink.square',
+} as const;
+
+const LOOKS = {
+  RIGHT: { color: 'success.main', fontWeight: 400 },
+  WRONG: { color: 'error.main', fontWeight: 700, textDecoration: 'underline' },
+  BLANK: { color: 'text.secondary', fontWeight: 400 },
+  LEFT_OUT: { color: 'text.secondary', fontWeight: 400 },
+} as const;
+
+const SIGNS = { RIGHT: '✓', WRONG: undefined, BLANK: '○', LEFT_OUT: '–' } as const;
+
+const WORDS = { RIGHT: 'right', WRONG: 'wrong', BLANK: 'blank', LEFT_OUT: 'not asked' } as const;
+
+/** What stands in a square: a tick, the wrong answer, a ring for a blank, a bar for not asked. */
+const Square = memo(function Square({
+  id,
+  row,
+  column,
+  cell,
+  pending,
+  typed,
+  here,
+  onAt,
+  onOpen,
+}: {
+  id: string;
+  row: number;
+  column: number;
+  cell: Cell | undefined;
+  pending: string | undefined;
+  typed: string;
+  here: boolean;
+  onAt: (spot: Spot) => void;
+  onOpen: () => void;
+}) {
+  const shown = typed || pending;
+  const known = cell && cell.slips.length > 0;
+  return (
+    <Box
+      role="gridcell"
+      id={id}
+      aria-selected={here}
+      aria-label={
+        shown ?? (cell ? `${WORDS[cell.mark]} ${cell.mark === 'WRONG' ? cell.given : ''}` : 'empty')
+      }
+      tabIndex={-1}
+      data-mark={shown === undefined ? cell?.mark : undefined}
+      onClick={() => onAt({ row, column })}
+      onDoubleClick={onOpen}
+      sx={{
+        display: 'grid',
+        placeContent: 'center',
+        overflow: 'hidden',
+        whiteSpace: 'nowrap',
+        cursor: 'cell',
+        borderRight: 1,
+        borderBottom: 1,
+        borderColor: 'ink.square',
+        ...(here && {
+          outline: '2px solid',
+          outlineOffset: '-2px',
+          outlineColor: (theme) => theme.palette.ink.nowEdge,
+          bgcolor: 'ink.now',
+        }),
+        ...(shown === undefined && cell ? LOOKS[cell.mark] : {}),
+        // A slip that has no name has a dotted line below.
+        ...(shown === undefined && cell?.mark === 'WRONG' && !known
+          ? { textDecorationStyle: 'dotted' }
+          : {}),
+      }}
+    >
+      {shown ?? (cell && (SIGNS[cell.mark] ?? cell.given))}
+      {shown === undefined && cell?.overruled && '*'}
+    </Box>
+  );
+});

@@ -1,0 +1,175 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { api } from '../api/client';
+import type { Cell, Grid, Paper, Pupil, Square } from '../api/types';
+import { asPaper } from '../hand/asPaper';
+import { marksAfter } from '../hand/strokes';
+import { SquareFrame } from '../hand/SquareFrame';
+import { Drawing } from '../paper/Drawing';
+import { useNotice } from '../ui/useNotice';
+
+/** An answer looked at closely: the true page, and the page that the slip would have written. */
+export default function CellDialog({
+  handout,
+  grid,
+  pupil,
+  cell,
+  onChanged,
+  onClose,
+}: {
+  handout: number;
+  grid: Grid;
+  pupil: Pupil;
+  cell: Cell;
+  onChanged: () => void;
+  onClose: () => void;
+}) {
+  const sum = grid.sums[cell.number];
+  const [slip, setSlip] = useState(cell.slips[0]?.id);
+  const navigate = useNavigate();
+  const notice = useNotice();
+  const onError = (trouble: Error) => notice({ text: trouble.message });
+  const page = useQuery({
+    queryKey: ['slip page', sum?.plain, sum?.method, slip],
+    queryFn: () =>
+      api.pupil({ plain: sum?.plain ?? '', method: sum?.method }, slip === undefined ? [] : [slip]),
+    enabled: sum !== undefined,
+  });
+  const decide = useMutation({
+    mutationFn: (mark: Cell['mark'] | null) =>
+      api.putAnswers(handout, [
+        {
+          pupil: pupil.id,
+          number: cell.number,
+          given: cell.given,
+          seen: cell.given,
+          overruled:
+            mark === null ? undefined : { mark, slip: mark === 'WRONG' ? slip : undefined },
+        },
+      ]),
+    onSuccess: () => {
+      onChanged();
+      onClose();
+    },
+    onError,
+  });
+  const type = useMutation({
+    mutationFn: () =>
+      api.beginAttempt({
+        sum: { plain: sum?.plain ?? '', method: sum?.method },
+        who: pupil.name,
+        telling: 'AT_END',
+      }),
+    onSuccess: ({ id }) => navigate(`/slate/${id}`),
+    onError,
+  });
+  const strokes = page.data?.strokes ?? [];
+  const written =
+    page.data && asPaper(marksAfter(strokes), page.data.paper.extent, page.data.paper);
+  const first = page.data?.report.findings[0]?.squares ?? [];
+  const wrong = slip !== undefined;
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="cell-title">
+      <DialogTitle id="cell-title">
+        {pupil.name}: {sum?.problem} = {cell.given || 'no answer'}
+      </DialogTitle>
+      <DialogContent>
+        {cell.slips.length > 1 && (
+          <Box role="group" aria-label="Slip" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+            {cell.slips.map(({ id, name }) => (
+              <Button key={id} aria-pressed={id === slip} onClick={() => setSlip(id)}>
+                {name}
+              </Button>
+            ))}
+          </Box>
+        )}
+        {page.isError && <Box role="alert">{page.error.message}</Box>}
+        {page.data && written && (
+          <Box
+            sx={{
+              display: 'grid',
+              gridTemplateColumns: { xs: '1fr', sm: wrong ? '1fr 1fr' : '1fr' },
+              gap: 2,
+              mt: 1.5,
+            }}
+          >
+            <PageOf name="The true page" paper={page.data.truth} />
+            {wrong && (
+              <PageOf
+                name={`The page of this slip: ${cell.slips.find(({ id }) => id === slip)?.name ?? ''}`}
+                paper={both(page.data.paper, written)}
+                first={first}
+              />
+            )}
+          </Box>
+        )}
+        {!wrong && cell.mark === 'WRONG' && (
+          <Box sx={{ mt: 1.5, fontSize: 17 }}>
+            No slip that is known gives this answer. Type the page in on the Slate to see where it
+            first went wrong.
+          </Box>
+        )}
+      </DialogContent>
+      <DialogActions sx={{ flexWrap: 'wrap' }}>
+        {cell.overruled ? (
+          <Button onClick={() => decide.mutate(null)}>Take my decision back</Button>
+        ) : cell.mark === 'RIGHT' ? (
+          <Button onClick={() => decide.mutate('WRONG')}>Count it as wrong</Button>
+        ) : (
+          <>
+            <Button onClick={() => decide.mutate('RIGHT')}>Count it as right</Button>
+            {cell.slips.length > 1 && slip !== cell.slips[0]?.id && (
+              <Button onClick={() => decide.mutate('WRONG')}>It is this slip</Button>
+            )}
+          </>
+        )}
+        <Button disabled={type.isPending} onClick={() => type.mutate()}>
+          Type the page in on the Slate
+        </Button>
+        <Button onClick={onClose}>Close</Button>
+      </DialogActions>
+    </Dialog>
+  );
+}
+
+function PageOf({
+  name,
+  paper,
+  first = [],
+}: {
+  name: string;
+  paper: Paper;
+  /** Where it first differs from the true page. */
+  first?: Square[];
+}) {
+  return (
+    <Box component="figure" sx={{ m: 0 }}>
+      <Box component="figcaption" sx={{ mb: 0.5, fontSize: 15.5, fontWeight: 700 }}>
+        {name}
+      </Box>
+      <Box sx={{ border: 1, borderColor: 'ink.square', borderRadius: 1 }}>
+        <Drawing paper={paper} step={Infinity} height={300} label={name}>
+          {first.map((at) => (
+            <SquareFrame key={`${at.row} ${at.column}`} at={at} className="hinted" />
+          ))}
+        </Drawing>
+      </Box>
+    </Box>
+  );
+}
+
+/** What is printed, and the writing on it. */
+const both = (printed: Paper, writing: Paper): Paper => ({
+  ...printed,
+  marks: [
+    ...printed.marks,
+    ...writing.marks.map((mark) => ({ ...mark, id: mark.id + printed.marks.length })),
+  ],
+});

@@ -1,0 +1,209 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import ButtonBase from '@mui/material/ButtonBase';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useNavigate } from 'react-router';
+import { api } from '../api/client';
+import type { Glance, Grid, PupilGlance } from '../api/types';
+import { CARD } from '../ui/card';
+import { useNotice } from '../ui/useNotice';
+import { hardest, namesOf, numbersTold, surenessTold } from './told';
+
+const MOST_SUMS = 4;
+
+/** The class at a glance: who shares a slip, what most have wrong, and the pupil of the cursor. */
+export function GlancePage({
+  grid,
+  chosen,
+  onPupil,
+}: {
+  grid: Grid;
+  chosen: number | undefined;
+  onPupil: (row: number) => void;
+}) {
+  const { data: glance, error } = useQuery({
+    queryKey: ['glance', grid.id],
+    queryFn: () => api.glance(grid.id),
+    placeholderData: (before) => before,
+  });
+  const pupil = glance?.pupils.find((each) => each.pupil === chosen);
+  return (
+    <Box
+      sx={{
+        height: '100%',
+        overflow: 'auto',
+        display: 'flex',
+        flexDirection: 'column',
+        gap: 1.5,
+        px: { xs: 2, md: 3 },
+        py: 1.5,
+      }}
+    >
+      {error && <Box role="alert">{error.message}</Box>}
+      {glance && <Class grid={grid} glance={glance} onPupil={onPupil} />}
+      {pupil && <OnePupil grid={grid} glance={pupil} />}
+    </Box>
+  );
+}
+
+function Class({
+  grid,
+  glance,
+  onPupil,
+}: {
+  grid: Grid;
+  glance: Glance;
+  onPupil: (row: number) => void;
+}) {
+  const navigate = useNavigate();
+  const notice = useNotice();
+  const reteach = useMutation({
+    mutationFn: (slip: string) => api.reteach(grid.id, slip),
+    onSuccess: ({ id }) => navigate(`/sets/${id}`),
+    onError: (trouble) => notice({ text: trouble.message }),
+  });
+  const hard = hardest(glance.sums, MOST_SUMS);
+  const entered = grid.pupils.length - glance.missing.length;
+  return (
+    <>
+      <Box component="h2" sx={{ m: 0, fontSize: 20 }}>
+        {entered === 0
+          ? 'Nothing is entered yet'
+          : `${entered} of ${grid.pupils.length} pupils entered`}
+      </Box>
+      {entered === 0 && (
+        <Box sx={{ fontSize: 17, lineHeight: 1.5, color: 'text.secondary' }}>
+          Type on the left as you read: + where an answer is right, the figures where it is not. Who
+          shares a slip is shown here as you go.
+        </Box>
+      )}
+      {glance.groups.map(({ slip, pupils, answers }) => (
+        <Box
+          key={slip.id}
+          data-testid="group"
+          sx={{ ...CARD, borderColor: 'error.main', bgcolor: 'ink.slipPage' }}
+        >
+          <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
+            <Box sx={{ flex: 1, fontSize: 18, fontWeight: 700, lineHeight: 1.2 }}>{slip.name}</Box>
+            <Button
+              aria-label={`Teach again: ${slip.name}`}
+              disabled={reteach.isPending}
+              onClick={() => reteach.mutate(slip.id)}
+            >
+              Teach again
+            </Button>
+          </Box>
+          <Box sx={{ fontSize: 15.5, lineHeight: 1.5 }}>
+            {pupils.map((id) => {
+              const row = grid.pupils.findIndex((each) => each.id === id);
+              return (
+                <ButtonBase
+                  key={id}
+                  onClick={() => onPupil(row)}
+                  sx={{ mr: 1.25, fontFamily: 'inherit', fontSize: 'inherit', fontWeight: 700 }}
+                >
+                  {grid.pupils[row]?.name}
+                </ButtonBase>
+              );
+            })}
+            <Box component="span" sx={{ color: 'text.secondary' }}>
+              in {answers === 1 ? '1 answer' : `${answers} answers`}
+            </Box>
+          </Box>
+        </Box>
+      ))}
+      {hard.length > 0 && (
+        <Box sx={{ fontSize: 15.5, lineHeight: 1.5 }}>
+          <Box component="h3" sx={{ m: 0, fontSize: 16 }}>
+            Most often wrong
+          </Box>
+          {hard.map(({ number, wrong, answered }) => (
+            <Box key={number} component="span" sx={{ mr: 2, whiteSpace: 'nowrap' }}>
+              {number + 1}. {grid.sums[number]?.problem}{' '}
+              <strong>
+                {wrong} of {answered}
+              </strong>
+            </Box>
+          ))}
+        </Box>
+      )}
+      {glance.missing.length > 0 && entered > 0 && (
+        <Box sx={{ fontSize: 15.5, lineHeight: 1.4, color: 'text.secondary' }}>
+          Nothing entered for {namesOf(grid, glance.missing).join(', ')}.
+        </Box>
+      )}
+    </>
+  );
+}
+
+function OnePupil({ grid, glance }: { grid: Grid; glance: PupilGlance }) {
+  const name = grid.pupils.find(({ id }) => id === glance.pupil)?.name;
+  const counts = [
+    `${glance.right} right`,
+    `${glance.wrong} wrong`,
+    glance.blank > 0 && `${glance.blank} blank`,
+    glance.passed !== undefined && (glance.passed ? 'passed' : 'not passed'),
+  ];
+  return (
+    <Box data-testid="pupil" sx={{ mt: 'auto', pt: 1.5, borderTop: 2, borderColor: 'ink.edge' }}>
+      <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1.5 }}>
+        <Box component="h3" sx={{ m: 0, fontSize: 19 }}>
+          {name}
+        </Box>
+        <Box sx={{ fontSize: 15.5 }}>{counts.filter(Boolean).join(' · ')}</Box>
+      </Box>
+      {glance.explanations.map((each) => {
+        const slips = each.slips.map((slip) => slip.name).join(', and ');
+        return (
+          <Box key={slips} sx={{ mt: 0.75, fontSize: 15.5, lineHeight: 1.3 }}>
+            <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
+              <Bar part={each.probability} />
+              <Box sx={{ flex: 1, fontWeight: each.sure ? 700 : 400 }}>
+                {slips || 'no slip, a fact missed'}
+              </Box>
+              <Box sx={{ color: 'text.secondary' }}>{surenessTold(each.probability)}</Box>
+            </Box>
+            <Box sx={{ color: 'text.secondary', fontSize: 14.5 }}>
+              {each.explains.length > 0 && `explains ${numbersTold(each.explains)}`}
+              {each.explains.length > 0 && each.against.length > 0 && '; '}
+              {each.against.length > 0 && `against it: ${numbersTold(each.against)}`}
+            </Box>
+          </Box>
+        );
+      })}
+      {glance.askNext.length > 0 && (
+        <Box sx={{ mt: 1, fontSize: 16 }}>
+          Ask next: <strong>{glance.askNext.join(' or ')}</strong>
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+/** How likely something is, from nothing to all of ten squares. */
+function Bar({ part }: { part: number }) {
+  return (
+    <Box
+      component="svg"
+      aria-hidden
+      viewBox="0 0 102 14"
+      sx={{ width: 102, height: 14, flexShrink: 0 }}
+    >
+      {Array.from({ length: 10 }, (_, square) => (
+        <Box
+          key={square}
+          component="rect"
+          x={1 + square * 10}
+          y={2}
+          width={10}
+          height={10}
+          sx={{
+            fill: (theme) =>
+              square < Math.round(part * 10) ? theme.palette.error.main : 'transparent',
+            stroke: (theme) => theme.palette.ink.edge,
+          }}
+        />
+      ))}
+    </Box>
+  );
+}

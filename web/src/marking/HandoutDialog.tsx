@@ -1,0 +1,147 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import TextField from '@mui/material/TextField';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { api } from '../api/client';
+import type { HandoutRequest } from '../api/types';
+import { useCurrentClass } from '../session/classes';
+import { ChoiceRow } from '../ui/ChoiceRow';
+import { KINDS } from './told';
+
+/** What is handed out. */
+export type HandoutSource = Pick<HandoutRequest, 'title' | 'set' | 'version' | 'sums'>;
+
+const today = () => new Date().toLocaleDateString('en-CA');
+
+/** Gives a set to the class, or to some of it. */
+export default function HandoutDialog({
+  source,
+  onClose,
+}: {
+  source: HandoutSource;
+  onClose: () => void;
+}) {
+  const room = useCurrentClass();
+  const { data: roll } = useQuery({ queryKey: ['roll'], queryFn: api.roll });
+  const there = roll?.filter(({ left }) => !left) ?? [];
+  const [kind, setKind] = useState<NonNullable<HandoutRequest['kind']>>('EXERCISE');
+  const [givenOn, setGivenOn] = useState(today);
+  const [dueOn, setDueOn] = useState('');
+  const [mark, setMark] = useState('');
+  const [out, setOut] = useState<number[]>([]);
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const marked = kind === 'QUIZ' || kind === 'TEST';
+  const give = useMutation({
+    mutationFn: () =>
+      api.giveHandout({
+        ...source,
+        kind,
+        givenOn,
+        dueOn: kind === 'HOMEWORK' && dueOn !== '' ? dueOn : undefined,
+        passMark: marked && mark !== '' ? Number(mark) : undefined,
+        pupils:
+          out.length === 0
+            ? undefined
+            : there.map(({ id }) => id).filter((id) => !out.includes(id)),
+      }),
+    onSuccess: (grid) => {
+      queries.setQueryData(['handout', grid.id], grid);
+      void queries.invalidateQueries({ queryKey: ['handouts'] });
+      void navigate(`/marking/${grid.id}`);
+    },
+  });
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="handout-title">
+      <form
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault();
+          give.mutate();
+        }}
+      >
+        <DialogTitle id="handout-title">
+          Hand out “{source.title}” to {room?.name ?? 'the class'}
+        </DialogTitle>
+        <DialogContent>
+          {roll && there.length === 0 && (
+            <Box role="alert" sx={{ mb: 2 }}>
+              There is nobody in this class yet. Add its pupils under Marking first.
+            </Box>
+          )}
+          <ChoiceRow label="As" value={kind} names={KINDS} onChoose={setKind} />
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, my: 2 }}>
+            <TextField
+              label="Given on"
+              type="date"
+              value={givenOn}
+              onChange={(event) => setGivenOn(event.target.value)}
+              slotProps={{ inputLabel: { shrink: true } }}
+            />
+            {kind === 'HOMEWORK' && (
+              <TextField
+                label="Due on"
+                type="date"
+                value={dueOn}
+                onChange={(event) => setDueOn(event.target.value)}
+                slotProps={{ inputLabel: { shrink: true } }}
+              />
+            )}
+            {marked && (
+              <TextField
+                label="Pass mark: sums right"
+                value={mark}
+                onChange={(event) => setMark(event.target.value.replaceAll(/\D/g, ''))}
+                slotProps={{ htmlInput: { inputMode: 'numeric' } }}
+              />
+            )}
+          </Box>
+          {there.length > 0 && (
+            <Box role="group" aria-label="Pupils">
+              <Box sx={{ mb: 0.75 }}>
+                {out.length === 0
+                  ? `To all ${there.length} pupils`
+                  : `To ${there.length - out.length} of ${there.length} pupils`}
+              </Box>
+              <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>
+                {there.map(({ id, name }) => (
+                  <Button
+                    key={id}
+                    size="small"
+                    aria-pressed={!out.includes(id)}
+                    onClick={() =>
+                      setOut(out.includes(id) ? out.filter((each) => each !== id) : [...out, id])
+                    }
+                  >
+                    {name}
+                  </Button>
+                ))}
+              </Box>
+            </Box>
+          )}
+          {give.isError && (
+            <Box role="alert" sx={{ mt: 1.5, p: 1, bgcolor: 'ink.slipPage' }}>
+              {give.error.message}
+            </Box>
+          )}
+        </DialogContent>
+        <DialogActions>
+          <Button onClick={onClose}>Close</Button>
+          <Button
+            type="submit"
+            variant="contained"
+            disabled={there.length === out.length || give.isPending}
+          >
+            Hand out
+          </Button>
+        </DialogActions>
+      </form>
+    </Dialog>
+  );
+}

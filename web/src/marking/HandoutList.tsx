@@ -1,0 +1,89 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useNavigate } from 'react-router';
+import { api } from '../api/client';
+import type { Handout } from '../api/types';
+import { useCurrentClass } from '../session/classes';
+import { More } from '../ui/More';
+import { isSecondClick, useDeletion } from '../ui/useDeletion';
+import { useLongList } from '../ui/useLongList';
+import { dayTold, KINDS, stateTold } from './told';
+
+/** What was given to the class, with what waits to be marked. */
+export function HandoutList() {
+  const classId = useCurrentClass()?.id;
+  const handouts = useLongList(['handouts', classId], api.handouts);
+  return (
+    <Box
+      role="region"
+      aria-label="Handouts"
+      tabIndex={0}
+      sx={{ minHeight: 0, overflow: 'auto', px: { xs: 2, md: 3.5 }, py: 2 }}
+    >
+      <Box component="h2" sx={{ mt: 0, mb: 1, fontSize: 22 }}>
+        Handouts
+      </Box>
+      {handouts.error && <Box role="alert">{handouts.error.message}</Box>}
+      {handouts.isPending && <Box role="status">The handouts are being read…</Box>}
+      {handouts.total === 0 && (
+        <Box sx={{ fontSize: 19, lineHeight: 1.5, color: 'text.secondary' }}>
+          Nothing was handed out to this class yet. Add its pupils on the right, make a set under
+          Sets, and press Hand out there: its answers are marked here.
+        </Box>
+      )}
+      <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
+        {handouts.entries?.map((handout) => (
+          <Row key={handout.id} handout={handout} />
+        ))}
+      </Box>
+      {handouts.hasMore && <More asking={handouts.isAsking} onMore={handouts.more} />}
+    </Box>
+  );
+}
+
+function Row({ handout }: { handout: Handout }) {
+  const navigate = useNavigate();
+  const remove = useDeletion('handouts', api.removeHandout, api.restoreHandout);
+  const { id, title, kind, givenOn, dueOn } = handout;
+  const days = [KINDS[kind], dayTold(givenOn), dueOn && `due ${dayTold(dueOn)}`];
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: {
+          xs: '1fr auto auto',
+          sm: 'minmax(0, 5fr) minmax(0, 3fr) auto auto',
+        },
+        alignItems: 'center',
+        gap: 1.5,
+        py: 0.75,
+        borderBottom: '1px dotted',
+        borderColor: 'ink.edge',
+      }}
+    >
+      <Box sx={{ minWidth: 0, gridColumn: { xs: '1 / -1', sm: 'auto' } }}>
+        <Box sx={{ fontSize: 18, overflowWrap: 'anywhere' }}>{title}</Box>
+        <Box sx={{ fontSize: 14.5, color: 'text.secondary' }}>
+          {days.filter(Boolean).join(' · ')}
+        </Box>
+      </Box>
+      <Box sx={{ fontSize: 15.5 }}>{stateTold(handout)}</Box>
+      <Button
+        variant={handout.answers < handout.pupils * handout.sums ? 'contained' : 'outlined'}
+        aria-label={`Mark ${title}`}
+        onClick={() => navigate(`/marking/${id}`)}
+      >
+        {handout.answers < handout.pupils * handout.sums ? 'Mark' : 'Look'}
+      </Button>
+      <Button
+        aria-label={`Delete ${title}`}
+        onClick={(event) =>
+          isSecondClick(event) || remove({ id, said: `“${title}” is deleted with its answers.` })
+        }
+      >
+        Delete
+      </Button>
+    </Box>
+  );
+}

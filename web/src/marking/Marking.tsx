@@ -1,0 +1,22 @@
+import Box from '@mui/material/Box';
+import { useParams } from 'react-router';
+import { BOOK, PAGES, RIGHT_PAGE } from '../ui/book';
+import { GridScreen } from './GridScreen';
+import { HandoutList } from './HandoutList';
+import { RollPage } from './RollPage';
+
+/** The handouts of the class and its pupils; or one handout that is being marked. */
+export default function Marking() {
+  const { id } = useParams();
+  if (id !== undefined) {
+    return <GridScreen key={id} id={Number(id)} />;
+  }
+  return (
+    <Box component="main" sx={{ ...BOOK, mb: 2.5, gridTemplateColumns: PAGES }}>
+      <HandoutList />
+      <Box sx={RIGHT_PAGE}>
+        <RollPage />
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,181 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import InputBase from '@mui/material/InputBase';
+import TextField from '@mui/material/TextField';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api } from '../api/client';
+import type { Pupil } from '../api/types';
+import { useCurrentClass } from '../session/classes';
+import { FileButton } from '../ui/FileButton';
+import { useDraft } from '../ui/useDraft';
+import { useNotice } from '../ui/useNotice';
+
+/** The pupils of the class: added, renamed, gone for a while or for good. */
+export function RollPage() {
+  const room = useCurrentClass();
+  const queries = useQueryClient();
+  const notice = useNotice();
+  const queryKey = ['roll'];
+  const { data: roll, error } = useQuery({ queryKey, queryFn: api.roll });
+  const [names, setNames, forget] = useDraft('new pupils');
+  const [going, setGoing] = useState<Pupil | null>(null);
+  const take = (now: Pupil[]) => queries.setQueryData(queryKey, now);
+  const onError = (trouble: Error) => notice({ text: trouble.message });
+  const add = useMutation({
+    mutationFn: (text: string) => api.addPupils(text),
+    onSuccess: (now) => {
+      take(now);
+      forget();
+    },
+  });
+  const change = useMutation({
+    mutationFn: ({ id, name, left }: Pupil) => api.changePupil(id, name, left),
+    onSuccess: take,
+    onError: (trouble) => {
+      onError(trouble);
+      void queries.invalidateQueries({ queryKey });
+    },
+  });
+  const remove = useMutation({
+    mutationFn: (id: number) => api.deletePupil(id),
+    onSuccess: (now) => {
+      take(now);
+      setGoing(null);
+      void queries.invalidateQueries({ queryKey: ['handouts'] });
+      void queries.invalidateQueries({ queryKey: ['attempts'] });
+      void queries.invalidateQueries({ queryKey: ['runs'] });
+    },
+    onError,
+  });
+  return (
+    <Box
+      role="region"
+      aria-label="Pupils"
+      sx={{ height: '100%', overflow: 'auto', px: { xs: 2, md: 3.5 }, py: 2 }}
+    >
+      <Box component="h2" sx={{ mt: 0, mb: 0.5, fontSize: 22 }}>
+        Pupils of {room?.name ?? 'the class'}
+      </Box>
+      <Box sx={{ mb: 1.5, fontSize: 14.5, lineHeight: 1.35, color: 'text.secondary' }}>
+        Only names are kept, on this machine alone. Whoever is deleted is gone for good with all
+        their answers; dated copies age out within eight weeks.
+      </Box>
+      {error && <Box role="alert">{error.message}</Box>}
+      <Box component="ul" sx={{ m: 0, mb: 2, p: 0, listStyle: 'none' }}>
+        {roll?.map((pupil) => (
+          <Row
+            key={`${pupil.id} ${pupil.name}`}
+            pupil={pupil}
+            onChange={(now) => change.mutate(now)}
+            onDelete={() => setGoing(pupil)}
+          />
+        ))}
+      </Box>
+      <TextField
+        label="New pupils, one name to a line"
+        multiline
+        fullWidth
+        minRows={2}
+        maxRows={8}
+        value={names}
+        onChange={(event) => {
+          setNames(event.target.value);
+          add.reset();
+        }}
+        error={add.isError}
+        helperText={add.error?.message}
+      />
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
+        <Button
+          variant={roll?.length === 0 ? 'contained' : 'outlined'}
+          disabled={names.trim() === '' || add.isPending}
+          onClick={() => add.mutate(names)}
+        >
+          Add pupils
+        </Button>
+        <FileButton
+          label="List of pupils"
+          accept=".csv,.txt,text/csv,text/plain"
+          onFile={(file) => void file.text().then(setNames)}
+        >
+          Read a list in
+        </FileButton>
+      </Box>
+      {going && (
+        <Dialog open onClose={() => setGoing(null)} aria-labelledby="going-title">
+          <DialogTitle id="going-title">Delete {going.name} for good?</DialogTitle>
+          <DialogContent>
+            All answers, attempts and runs of {going.name} are deleted too, and nothing brings them
+            back. Somebody who may come back has only left: use that instead.
+          </DialogContent>
+          <DialogActions>
+            <Button onClick={() => setGoing(null)}>Keep {going.name}</Button>
+            <Button
+              variant="contained"
+              disabled={remove.isPending}
+              onClick={() => remove.mutate(going.id)}
+            >
+              Delete for good
+            </Button>
+          </DialogActions>
+        </Dialog>
+      )}
+    </Box>
+  );
+}
+
+function Row({
+  pupil,
+  onChange,
+  onDelete,
+}: {
+  pupil: Pupil;
+  onChange: (pupil: Pupil) => void;
+  onDelete: () => void;
+}) {
+  const [name, setName] = useState(pupil.name);
+  const rename = () => {
+    if (name.trim() !== '' && name.trim() !== pupil.name) {
+      onChange({ ...pupil, name: name.trim() });
+    } else {
+      setName(pupil.name);
+    }
+  };
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: 'flex',
+        alignItems: 'center',
+        gap: 1,
+        borderBottom: '1px dotted',
+        borderColor: 'ink.edge',
+      }}
+    >
+      <InputBase
+        value={name}
+        onChange={(event) => setName(event.target.value)}
+        onBlur={rename}
+        onKeyDown={(event) => event.key === 'Enter' && rename()}
+        inputProps={{ 'aria-label': `Name of ${pupil.name}`, maxLength: 60 }}
+        sx={{ flex: 1, fontSize: 17, color: pupil.left ? 'text.secondary' : 'text.primary' }}
+      />
+      <Button
+        size="small"
+        aria-pressed={pupil.left}
+        aria-label={`${pupil.name} has left`}
+        onClick={() => onChange({ ...pupil, left: !pupil.left })}
+      >
+        Has left
+      </Button>
+      <Button size="small" aria-label={`Delete ${pupil.name}`} onClick={onDelete}>
+        Delete
+      </Button>
+    </Box>
+  );
+}

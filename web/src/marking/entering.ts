@@ -1,0 +1,104 @@
+import type { Cell, CellRequest, Grid } from '../api/types';
+
+/** A square of the grid: a pupil's row and a sum's column, from 0. */
+export interface Spot {
+  row: number;
+  column: number;
+}
+
+/** Which way the hand goes on after an answer. */
+export type Way = 'down' | 'across';
+
+/** The cells of a grid by pupil and sum. */
+export type Cells = ReadonlyMap<string, Cell>;
+
+export const keyOf = (pupil: number, number: number) => `${pupil} ${number}`;
+
+export const cellsOf = (cells: Cell[]): Cells =>
+  new Map(cells.map((cell) => [keyOf(cell.pupil, cell.number), cell]));
+
+/** The square that comes next; behind the last one of a row or column it is the first of another. */
+export function nextSpot({ row, column }: Spot, way: Way, rows: number, columns: number): Spot {
+  const at = way === 'down' ? column * rows + row : row * columns + column;
+  const next = (at + 1) % (rows * columns);
+  return way === 'down'
+    ? { row: next % rows, column: Math.floor(next / rows) }
+    : { row: Math.floor(next / columns), column: next % columns };
+}
+
+const MOVES: Record<string, [row: number, column: number]> = {
+  ArrowUp: [-1, 0],
+  ArrowDown: [1, 0],
+  ArrowLeft: [0, -1],
+  ArrowRight: [0, 1],
+};
+
+/** Where an arrow, Home or End leads; undefined for other keys. */
+export function moved(spot: Spot, key: string, rows: number, columns: number): Spot | undefined {
+  if (key === 'Home' || key === 'End') {
+    return { row: spot.row, column: key === 'Home' ? 0 : columns - 1 };
+  }
+  const move = MOVES[key];
+  return (
+    move && {
+      row: Math.min(Math.max(spot.row + move[0], 0), rows - 1),
+      column: Math.min(Math.max(spot.column + move[1], 0), columns - 1),
+    }
+  );
+}
+
+/** An answer that was typed, with what stood in its square before. */
+export interface Change {
+  pupil: number;
+  number: number;
+  /** Nothing at all where there was no answer. */
+  from?: string;
+  to?: string;
+}
+
+/** How a change is sent. */
+export const toSend = ({ pupil, number, from, to }: Change): CellRequest => ({
+  pupil,
+  number,
+  given: to,
+  seen: from,
+});
+
+/** The change that takes another one back. */
+export const undone = ({ pupil, number, from, to }: Change): Change => ({
+  pupil,
+  number,
+  from: to,
+  to: from,
+});
+
+/** The keys that are an answer by themselves: right, blank, and a sum that was not asked. */
+export function wholeAnswer(key: string, right: string): string | undefined {
+  return { '+': right, b: '', B: '', '-': '-' }[key];
+}
+
+/** Whether a key belongs to an answer that is being typed. */
+export const isTyped = (key: string, typed: string) =>
+  /^[0-9.,]$/.test(key) || (typed !== '' && /^[rR ]$/.test(key));
+
+const WORDS: Record<Cell['mark'], string> = {
+  RIGHT: 'right',
+  WRONG: 'wrong',
+  BLANK: 'blank',
+  LEFT_OUT: 'not asked',
+};
+
+/** A square in words: whose it is, what stands there, and what it is worth. */
+export function cellTold(grid: Grid, spot: Spot, cell: Cell | undefined): string {
+  const pupil = grid.pupils[spot.row]?.name ?? '';
+  const sum = grid.sums[spot.column];
+  const head = `${pupil}, ${spot.column + 1}. ${sum?.problem ?? ''} = ${sum?.answer ?? ''}`;
+  if (!cell) {
+    return `${head}: nothing entered`;
+  }
+  const slips = cell.slips.map(({ name }) => name).join(', or ');
+  const worth = [WORDS[cell.mark], cell.overruled && 'by your own decision', slips]
+    .filter(Boolean)
+    .join(', ');
+  return cell.mark === 'WRONG' ? `${head}: ${cell.given}, ${worth}` : `${head}: ${worth}`;
+}

@@ -1,0 +1,40 @@
+import { describe, expect, it } from 'vitest';
+import type { Grid, Handout } from '../api/types';
+import { dayTold, hardest, namesOf, numbersTold, stateTold, surenessTold } from './told';
+
+describe('what is told of a handout', () => {
+  const handout = { pupils: 24, sums: 10, answers: 0 } as Handout;
+  it('is how far its marking has come', () => {
+    expect(stateTold(handout)).toBe('waits: 24 × 10');
+    expect(stateTold({ ...handout, answers: 30 })).toBe('30 of 240 marked');
+    expect(stateTold({ ...handout, answers: 240 })).toBe('marked: 24 × 10');
+  });
+  it('is its day in words', () => {
+    expect(dayTold('2026-11-04')).toBe('4 November');
+  });
+});
+
+describe('what is told of a class', () => {
+  it('names pupils in the order of the grid', () => {
+    const pupils = ['Bram', 'Neve', 'Wilfa'].map((name, id) => ({ id, name, left: false }));
+    expect(namesOf({ pupils } as Grid, [2, 0])).toEqual(['Bram', 'Wilfa']);
+  });
+  it('counts sums from one', () => {
+    expect(numbersTold([0])).toBe('1');
+    expect(numbersTold([0, 2, 3])).toBe('1, 3 and 4');
+    expect(numbersTold([])).toBe('');
+  });
+  it('says how sure something is', () => {
+    expect([0.97, 0.85, 0.6, 0.3, 0.1].map(surenessTold)).toEqual([
+      'nearly certain',
+      'very likely',
+      'likely',
+      'possible',
+      'hardly',
+    ]);
+  });
+  it('leaves out sums that all have right', () => {
+    const sums = [3, 1, 0].map((wrong, number) => ({ number, wrong, answered: 5 }));
+    expect(hardest(sums, 5).map(({ number }) => number)).toEqual([0, 1]);
+  });
+});

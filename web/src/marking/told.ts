@@ -1,0 +1,49 @@
+import type { Glance, Grid, Handout } from '../api/types';
+
+export const KINDS: Record<Handout['kind'], string> = {
+  EXERCISE: 'Exercise',
+  HOMEWORK: 'Homework',
+  QUIZ: 'Quiz',
+  TEST: 'Test',
+};
+
+/** A day as it is said: 4 November. */
+export const dayTold = (day: string) =>
+  new Date(`${day}T12:00:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' });
+
+/** How far the marking of a handout has come. */
+export function stateTold({ pupils, sums, answers }: Handout): string {
+  const all = pupils * sums;
+  if (answers === 0) {
+    return `waits: ${pupils} × ${sums}`;
+  }
+  return answers >= all ? `marked: ${pupils} × ${sums}` : `${answers} of ${all} marked`;
+}
+
+/** The names of some pupils, in the order of the grid. */
+export const namesOf = (grid: Grid, ids: number[]) =>
+  grid.pupils.filter(({ id }) => ids.includes(id)).map(({ name }) => name);
+
+/** Sums by their numbers as the grid shows them: “1, 3 and 4”. */
+export function numbersTold(places: number[]): string {
+  const numbers = places.map((place) => String(place + 1));
+  const last = numbers.pop();
+  return numbers.length === 0 ? (last ?? '') : `${numbers.join(', ')} and ${last}`;
+}
+
+/** How sure something is, in a word. */
+export function surenessTold(probability: number): string {
+  return probability >= 0.95
+    ? 'nearly certain'
+    : probability >= 0.8
+      ? 'very likely'
+      : probability >= 0.5
+        ? 'likely'
+        : probability >= 0.2
+          ? 'possible'
+          : 'hardly';
+}
+
+/** The sums that most have wrong, the most first; none that all have right. */
+export const hardest = (sums: Glance['sums'], most: number) =>
+  sums.filter(({ wrong }) => wrong > 0).slice(0, most);

@@ -1,0 +1,116 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMemo, useRef, useState } from 'react';
+import { api, Trouble } from '../api/client';
+import type { Cell, Grid } from '../api/types';
+import { useNotice } from '../ui/useNotice';
+import { cellsOf, keyOf, toSend, undone, type Cells, type Change } from './entering';
+
+const isForNow = (_: number, trouble: Error) => trouble instanceof Trouble && trouble.isForNow;
+
+/** A handout being marked: what is typed is shown at once, and kept behind in batches. */
+export function useGrid(id: number) {
+  const queries = useQueryClient();
+  const notice = useNotice();
+  const queryKey = ['handout', id];
+  const query = useQuery({ queryKey, queryFn: () => api.handout(id) });
+  const grid = query.data;
+  const cells: Cells = useMemo(() => cellsOf(grid?.cells ?? []), [grid]);
+  /** What is typed and not kept yet, by its square. */
+  const [ahead, setAhead] = useState<ReadonlyMap<string, string | undefined>>(new Map());
+  const waiting = useRef<Change[]>([]);
+  const [history, setHistory] = useState<Change[]>([]);
+
+  const store = (change: (grid: Grid) => Grid) =>
+    queries.setQueryData<Grid>(queryKey, (before) => before && change(before));
+  const send = useMutation({
+    scope: { id: `handout ${id}` },
+    retry: isForNow,
+    retryDelay: 1000,
+    mutationFn: async () => {
+      const batch = waiting.current;
+      waiting.current = [];
+      return { batch, put: batch.length > 0 ? await api.putAnswers(id, batch.map(toSend)) : null };
+    },
+    onSuccess: ({ batch, put }) => {
+      if (!put) {
+        return;
+      }
+      const fresh = new Map(put.kept.map((cell) => [keyOf(cell.pupil, cell.number), cell]));
+      const refused = new Map<string, Cell | undefined>(
+        put.refused.map(({ pupil, number, now }) => [keyOf(pupil, number), now]),
+      );
+      const touched = new Set(batch.map(({ pupil, number }) => keyOf(pupil, number)));
+      store((before) => ({
+        ...before,
+        cells: [
+          ...before.cells.filter(({ pupil, number }) => !touched.has(keyOf(pupil, number))),
+          ...fresh.values(),
+          ...[...refused.values()].filter((now) => now !== undefined),
+        ],
+      }));
+      const waits = new Set(waiting.current.map(({ pupil, number }) => keyOf(pupil, number)));
+      setAhead(
+        (before) => new Map([...before].filter(([at]) => waits.has(at) || !touched.has(at))),
+      );
+      if (put.refused[0]) {
+        notice({ text: put.refused[0].sentence });
+        setHistory((before) =>
+          before.filter(({ pupil, number }) => !refused.has(keyOf(pupil, number))),
+        );
+      }
+      void queries.invalidateQueries({ queryKey: ['glance', id] });
+      void queries.invalidateQueries({ queryKey: ['handouts'] });
+    },
+    onError: (trouble) => {
+      notice({ text: trouble.message });
+      setAhead(new Map());
+      void queries.invalidateQueries({ queryKey });
+    },
+  });
+
+  const apply = (change: Change) => {
+    waiting.current.push(change);
+    setAhead((before) =>
+      new Map(before).set(keyOf(change.pupil, change.number), change.to ?? undefined),
+    );
+    send.mutate();
+  };
+  /** What stands in a square, typed or kept. */
+  const given = (pupil: number, number: number) => {
+    const at = keyOf(pupil, number);
+    return ahead.has(at) ? ahead.get(at) : cells.get(at)?.given;
+  };
+  const enter = (pupil: number, number: number, to: string | undefined) => {
+    const from = given(pupil, number);
+    if (from !== to) {
+      const change = { pupil, number, from, to };
+      setHistory((before) => [...before, change]);
+      apply(change);
+    }
+  };
+  /** Takes the last change back; gives the square that it was in. */
+  const undo = () => {
+    const last = history.at(-1);
+    if (last) {
+      setHistory(history.slice(0, -1));
+      apply(undone(last));
+    }
+    return last;
+  };
+  const renew = () => {
+    void queries.invalidateQueries({ queryKey });
+    void queries.invalidateQueries({ queryKey: ['glance', id] });
+    void queries.invalidateQueries({ queryKey: ['handouts'] });
+  };
+  return {
+    grid,
+    cells,
+    ahead,
+    enter,
+    undo,
+    renew,
+    canUndo: history.length > 0,
+    stuck: send.failureCount > 0 && send.isPending,
+    trouble: query.error,
+  };
+}

@@ -1,0 +1,28 @@
+import TextField from '@mui/material/TextField';
+import { useQuery } from '@tanstack/react-query';
+import { api } from '../api/client';
+
+const NAMES = 'pupils of the class';
+
+/** Whose work it is: any name, with those of the class to choose from. */
+export function WhoField({ value, onChange }: { value: string; onChange: (name: string) => void }) {
+  const { data: roll } = useQuery({ queryKey: ['roll'], queryFn: api.roll });
+  return (
+    <>
+      <TextField
+        label="Who works it? (optional)"
+        value={value}
+        onChange={(event) => onChange(event.target.value)}
+        fullWidth
+        slotProps={{ htmlInput: { autoComplete: 'off', maxLength: 60, list: NAMES } }}
+      />
+      <datalist id={NAMES}>
+        {roll
+          ?.filter(({ left }) => !left)
+          .map(({ id, name }) => (
+            <option key={id} value={name} />
+          ))}
+      </datalist>
+    </>
+  );
+}
