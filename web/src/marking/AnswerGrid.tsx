@@ -12,7 +12,12 @@ import {
   type Way,
 } from './entering';
 
-const NAMES = 118;
+const NAMES = 104;
+
+/** The height of all rows together that is aimed at, and the least and the most of one. */
+const ALL_ROWS = 550;
+const LEAST_ROW = 18;
+const MOST_ROW = 34;
 
 /** Pupils by sums on squared paper; the keys write in the square of the cursor. */
 export function AnswerGrid({
@@ -92,7 +97,7 @@ export function AnswerGrid({
     }
     return true;
   };
-  const high = rows > 20 ? 19 : rows > 12 ? 26 : 34;
+  const high = Math.min(MOST_ROW, Math.max(LEAST_ROW, Math.floor(ALL_ROWS / (rows + 1))));
   return (
     <Box
       ref={frame}
@@ -113,12 +118,14 @@ export function AnswerGrid({
       sx={{
         position: 'relative',
         minHeight: 0,
+        maxHeight: '100%',
+        alignSelf: 'start',
         overflow: 'auto',
         display: 'grid',
-        gridTemplateColumns: `${NAMES}px repeat(${columns}, minmax(44px, 1fr))`,
+        gridTemplateColumns: `${NAMES}px repeat(${columns}, minmax(40px, 1fr))`,
         gridAutoRows: high,
         alignContent: 'start',
-        fontSize: rows > 20 ? 14 : 16,
+        fontSize: high < 26 ? 14 : 16,
         lineHeight: 1,
       }}
     >

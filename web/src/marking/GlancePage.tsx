@@ -117,14 +117,16 @@ function Class({
           <Box component="h3" sx={{ m: 0, fontSize: 16 }}>
             Most often wrong
           </Box>
-          {hard.map(({ number, wrong, answered }) => (
-            <Box key={number} component="span" sx={{ mr: 2, whiteSpace: 'nowrap' }}>
-              {number + 1}. {grid.sums[number]?.problem}{' '}
-              <strong>
-                {wrong} of {answered}
-              </strong>
-            </Box>
-          ))}
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2 }}>
+            {hard.map(({ number, wrong, answered }) => (
+              <span key={number}>
+                {number + 1}. {grid.sums[number]?.problem}{' '}
+                <strong>
+                  {wrong} of {answered}
+                </strong>
+              </span>
+            ))}
+          </Box>
         </Box>
       )}
       {glance.missing.length > 0 && entered > 0 && (
@@ -157,7 +159,7 @@ function OnePupil({ grid, glance }: { grid: Grid; glance: PupilGlance }) {
         return (
           <Box key={slips} sx={{ mt: 0.75, fontSize: 15.5, lineHeight: 1.3 }}>
             <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
-              <Bar part={each.probability} />
+              <Bar part={each.probability} isSlip={each.slips.length > 0} />
               <Box sx={{ flex: 1, fontWeight: each.sure ? 700 : 400 }}>
                 {slips || 'no slip, a fact missed'}
               </Box>
@@ -181,7 +183,7 @@ function OnePupil({ grid, glance }: { grid: Grid; glance: PupilGlance }) {
 }
 
 /** How likely something is, from nothing to all of ten squares. */
-function Bar({ part }: { part: number }) {
+function Bar({ part, isSlip }: { part: number; isSlip: boolean }) {
   return (
     <Box
       component="svg"
@@ -198,8 +200,12 @@ function Bar({ part }: { part: number }) {
           width={10}
           height={10}
           sx={{
-            fill: (theme) =>
-              square < Math.round(part * 10) ? theme.palette.error.main : 'transparent',
+            fill: ({ palette }) =>
+              square >= Math.round(part * 10)
+                ? 'transparent'
+                : isSlip
+                  ? palette.error.main
+                  : palette.text.secondary,
             stroke: (theme) => theme.palette.ink.edge,
           }}
         />

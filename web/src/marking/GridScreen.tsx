@@ -141,10 +141,11 @@ export function GridScreen({ id }: { id: number }) {
         <Box
           sx={{ flex: 1, minWidth: 0, fontSize: 14.5, lineHeight: 1.5, color: 'text.secondary' }}
         >
-          <Kbd>+</Kbd> right <Kbd>b</Kbd> blank <Kbd>-</Kbd> not asked <Kbd>Space</Kbd> opens
+          <Kbd>+</Kbd> right <Kbd>b</Kbd> blank <Kbd>-</Kbd> not asked
         </Box>
         <Button disabled={!cell} aria-haspopup="dialog" onClick={() => setOpened(true)}>
           Open
+          <Kbd>Space</Kbd>
         </Button>
         <Button disabled={table.isPending} onClick={() => table.mutate()}>
           Table (CSV)

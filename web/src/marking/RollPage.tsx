@@ -153,6 +153,7 @@ function Row({
         display: 'flex',
         alignItems: 'center',
         gap: 1,
+        py: 0.4,
         borderBottom: '1px dotted',
         borderColor: 'ink.edge',
       }}

@@ -1,0 +1,186 @@
+package bemble.app.journey;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** A class is marked: pupils added, a set handed out, its answers typed, the class looked at. */
+@OwnApp
+class MarkingJourneyTest extends Journey {
+  private static final List<String> PUPILS = List.of("Bram", "Caio", "Ismay", "Neve", "Wilfa");
+
+  private Locator inDialog(String button) {
+    return hand.page
+        .getByRole(AriaRole.DIALOG)
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(button));
+  }
+
+  /** Hands 742 − 368, 621 − 257 and 853 − 478 out to five pupils. */
+  @BeforeEach
+  void handOut() {
+    hand.tab("Marking");
+    assertThat(hand.page.getByText("Pupils of My class")).isVisible();
+    if (talk().get("/api/roll").json().isEmpty()) {
+      hand.page.getByLabel("New pupils").fill(String.join("\n", PUPILS));
+      hand.button("Add pupils").click();
+    }
+    assertThat(hand.page.getByLabel("Name of Wilfa")).isVisible();
+    hand.tab("Sets");
+    hand.button("Type or paste").click();
+    hand.page.getByLabel("One sum to a line").fill("742 − 368\n621 − 257\n853 − 478");
+    hand.button("Take them").click();
+    assertThat(hand.page.getByTestId("sum")).hasCount(3);
+    hand.page.getByLabel("Name of the set").fill("Bulb crates");
+    hand.button("Hand out").click();
+    assertThat(hand.page.getByText("To all 5 pupils")).isVisible();
+    inDialog("Hand out").click();
+    assertThat(hand.page).hasURL(Pattern.compile("/marking/\\d+$"));
+    assertThat(grid()).isFocused();
+  }
+
+  private Locator grid() {
+    return hand.page.getByRole(AriaRole.GRID);
+  }
+
+  private Locator marks(String mark) {
+    return hand.page.locator("[data-mark=" + mark + "]");
+  }
+
+  private int type(String keys) {
+    for (String key : keys.split(" ")) {
+      hand.press(key);
+    }
+    return keys.split(" ").length;
+  }
+
+  @Test
+  void aClassIsMarkedWithUnderFiveKeysACellAndNoMouse() {
+    int keys = 0;
+    keys += type("+ + +");
+    keys += type("4 2 6 Enter 4 3 6 Enter 4 2 5 Enter");
+    keys += type("4 2 6 Enter 4 3 6 Enter b");
+    keys += type("+ + -");
+    keys += type("+ 9 9 Enter +");
+    assertThat(marks("RIGHT")).hasCount(7);
+    assertThat(marks("WRONG")).hasCount(6);
+    assertThat(marks("BLANK")).hasCount(1);
+    assertThat(marks("LEFT_OUT")).hasCount(1);
+    assertTrue(keys < 5 * 15, keys + " keys");
+    Locator group = hand.page.getByTestId("group");
+    assertThat(group).hasCount(1);
+    assertThat(group).containsText("smaller taken from larger");
+    assertThat(group).containsText("Caio");
+    hand.page.reload();
+    assertThat(marks("WRONG")).hasCount(6);
+  }
+
+  @Test
+  void anAnswerIsTakenBackAndOneThatIsNoneIsRefused() {
+    type("4 2 6 Enter");
+    assertThat(marks("WRONG")).hasCount(1);
+    hand.press("Control+z");
+    assertThat(marks("WRONG")).hasCount(0);
+    assertThat(hand.page.getByTestId("square")).containsText("Bram, 1. 742 − 368");
+    type("3 . 7 . 4 Enter");
+    assertThat(hand.page.getByText("is no answer for 742 − 368")).isVisible();
+    type("ArrowLeft 3 7 5 ArrowDown");
+    assertThat(marks("WRONG")).hasCount(1);
+  }
+
+  @Test
+  void anAnswerIsLookedAtCloselyAndDecidedOtherwise() {
+    type("4 2 6 Enter ArrowLeft");
+    assertThat(marks("WRONG")).hasCount(1);
+    hand.press(" ");
+    assertThat(hand.page.getByText("The page of this slip: smaller taken from larger")).isVisible();
+    assertThat(hand.page.getByRole(AriaRole.DIALOG).getByTestId("hinted").first()).isVisible();
+    inDialog("Count it as right").click();
+    assertThat(marks("RIGHT")).hasCount(1);
+    assertThat(hand.page.getByTestId("square")).containsText("by your own decision");
+    grid().focus();
+    hand.press(" ");
+    inDialog("Take my decision back").click();
+    assertThat(marks("WRONG")).hasCount(1);
+    grid().focus();
+    hand.press(" ");
+    inDialog("Type the page in on the Slate").click();
+    assertThat(hand.page.getByTestId("cursor")).isVisible();
+    assertThat(hand.page.getByText("· Bram")).isVisible();
+  }
+
+  @Test
+  void aGroupIsTaughtAgain() {
+    type("4 2 6 Enter 4 3 6 Enter 4 2 5 Enter");
+    hand.button("Teach again: smaller taken from larger").click();
+    assertThat(hand.page).hasURL(Pattern.compile("/sets/\\d+$"));
+    assertThat(hand.page.getByTestId("sum")).hasCount(5);
+    assertThat(hand.page.getByLabel("Name of the set")).hasValue("Smaller taken from larger: Bram");
+  }
+
+  @Test
+  void aGridLeavesAsATableAndIsReadInAgain() throws IOException {
+    type("+ 9 9 Enter b");
+    assertThat(marks("BLANK")).hasCount(1);
+    Download table = hand.page.waitForDownload(() -> hand.button("Table (CSV)").click());
+    String text = Files.readString(table.path());
+    assertTrue(text.contains("Bram,374,99,blank"), text);
+    byte[] changed =
+        (text.replace("Bram,374,99,blank", "Bram,374,98,blank") + "Nobody,1,2,3\n")
+            .getBytes(StandardCharsets.UTF_8);
+    hand.page
+        .getByLabel("Table of answers")
+        .setInputFiles(new FilePayload("answers.csv", "text/csv", changed));
+    assertThat(hand.page.getByText("nobody on this handout is called “Nobody”")).isVisible();
+    assertThat(marks("WRONG")).hasText("98");
+  }
+
+  @Test
+  void simulatedPupilsFillInAPile() {
+    hand.button("Simulate").click();
+    assertThat(hand.page.getByText("5 of 5 pupils entered")).isVisible();
+    assertThat(hand.page.locator("[data-mark]")).hasCount(15);
+  }
+
+  @Test
+  void anotherWindowIsToldOfAnAnswerThatItDidNotSee() {
+    String address = hand.page.url();
+    String path = address.substring(address.indexOf("/marking/") + "/marking/".length());
+    long bram = talk().get("/api/roll").json().get(0).get("id").asLong();
+    talk()
+        .put(
+            "/api/handouts/" + path + "/answers",
+            "{\"cells\":[{\"pupil\":" + bram + ",\"number\":0,\"given\":\"426\"}]}");
+    type("+");
+    assertThat(hand.page.getByText("was changed in another window")).isVisible();
+    assertThat(marks("WRONG")).hasText("426");
+  }
+
+  @Test
+  void aPupilIsDeletedForGoodOnlyWhenThatIsSaidTwice() {
+    hand.button("Handouts").click();
+    hand.page.getByLabel("New pupils").fill("Joss\nBram");
+    hand.button("Add pupils").click();
+    assertThat(hand.page.getByText("“Bram” is in this class already")).isVisible();
+    hand.page.getByLabel("New pupils").fill("Joss");
+    hand.button("Add pupils").click();
+    hand.button("Delete Joss").click();
+    inDialog("Keep Joss").click();
+    assertThat(hand.page.getByLabel("Name of Joss")).isVisible();
+    hand.button("Delete Joss").click();
+    inDialog("Delete for good").click();
+    assertThat(hand.page.getByLabel("Name of Joss")).hasCount(0);
+    assertEquals(5, talk().get("/api/roll").json().size());
+  }
+}
