@@ -75,6 +75,21 @@ class FuzzTest {
           Map.entry(
               "/api/sets/sheets",
               "{\"title\":\"Beds\",\"sums\":" + SUMS + ",\"kind\":\"EXERCISES\",\"square\":7}"),
+          Map.entry(
+              "/api/runs",
+              "{\"title\":\"Beds\",\"sums\":" + SUMS + ",\"right\":1,\"telling\":\"AT_END\"}"),
+          Map.entry("/api/runs/1/next", "{}"),
+          Map.entry("/api/roll", "{\"names\":\"Neve\\nBram\"}"),
+          Map.entry(
+              "/api/handouts",
+              "{\"title\":\"Beds\",\"sums\":" + SUMS + ",\"kind\":\"QUIZ\",\"passMark\":1}"),
+          Map.entry("/api/handouts/1/simulated", "{\"seed\":4,\"most\":2}"),
+          Map.entry("/api/handouts/1/reteach", "{\"slip\":\"no-placeholder\"}"),
+          Map.entry("/api/handouts/1/csv", "{\"table\":\"Neve,21,x\"}"),
+          Map.entry(
+              "/api/diagnoses",
+              "{\"items\":[{\"problem\":\"52 − 27\",\"method\":\"exchange\"}],"
+                  + "\"answers\":[\"35\"]}"),
           Map.entry("/api/fact-help", "{\"kind\":\"ADD\",\"operands\":[\"8\",\"7\"]}"),
           Map.entry(
               "/api/exports/pdf",

@@ -40,12 +40,6 @@ class Screenshots {
       workTo(hand, "46 × 73", 0);
       choose(hand, "Lattice", 7);
       take(hand, "lattice");
-      workTo(hand, "6,125 ÷ 12", 0);
-      choose(hand, "Short", 8);
-      take(hand, "short-division");
-      workTo(hand, "876 ÷ 24", 0);
-      choose(hand, "Partial quotients", 13);
-      take(hand, "partial-quotients");
       workTo(hand, "276 + 187", 0);
       choose(hand, "Blocks", 3);
       take(hand, "blocks");
@@ -59,6 +53,7 @@ class Screenshots {
       hand.page.getByTestId("drawing").nth(7).waitFor();
       take(hand, "workbook");
       takeSet(hand);
+      takeMarking(hand);
       hand.tab("House style");
       hand.page.getByTestId("live-sentence").nth(1).waitFor();
       take(hand, "house-style");
@@ -89,6 +84,17 @@ class Screenshots {
     take(hand, "sets");
   }
 
+  private static void takeMarking(DeskHand hand) {
+    hand.tab("Marking");
+    hand.button("Mark Potting shed: one zero crossed").click();
+    hand.page.getByTestId("group").first().waitFor();
+    for (int row = 0; row < 13; row++) {
+      hand.press("ArrowDown");
+    }
+    hand.page.getByTestId("pupil").waitFor();
+    take(hand, "marking");
+  }
+
   private static void takeSlates(DeskHand hand) {
     hand.tab("Slate");
     hand.button("Look at 6,203 − 1,487 by Odhran").waitFor();
@@ -105,6 +111,11 @@ class Screenshots {
     hand.button("Look at 532 − 278 by Ismay").click();
     hand.page.getByTestId("finding").waitFor();
     take(hand, "slate-handed-in");
+    hand.tab("Slate");
+    hand.button("Runs").click();
+    hand.button("Go on with Leek rows: three by two by Wilfa").click();
+    hand.page.getByTestId("cursor").waitFor();
+    take(hand, "run");
   }
 
   /** The first sheet of a strip, turned into a picture. */

@@ -3,6 +3,7 @@ package bemble.app.journey;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
@@ -117,6 +118,8 @@ class WidthsJourneyTest extends Journey {
           assertThat(hand.page.getByRole(AriaRole.DIALOG)).isVisible();
         });
     prepareSets(talk);
+    prepareRun(talk);
+    prepareMarking(talk);
     see("workbook", () -> open("/workbook", "Rows of leeks"));
     see(
         "rename",
@@ -159,7 +162,7 @@ class WidthsJourneyTest extends Journey {
           hand.page.getByText("Three addends").click();
           assertThat(hand.page.getByText("sums fit")).isVisible();
         });
-    for (String button : List.of("Type or paste", "Slip key")) {
+    for (String button : List.of("Type or paste", "Slip key", "Run", "Hand out", "On paper")) {
       see(
           "set: " + button,
           () -> {
@@ -168,6 +171,44 @@ class WidthsJourneyTest extends Journey {
             assertThat(hand.page.getByRole(AriaRole.DIALOG)).isVisible();
           });
     }
+  }
+
+  private void prepareRun(Talk talk) {
+    Map<String, Object> request =
+        Map.of(
+            "title",
+            "Beds by the wall",
+            "sums",
+            List.of(Map.of("plain", "402 − 87"), Map.of("plain", "98765 × 432")),
+            "right",
+            2);
+    JsonNode run = talk.post("/api/runs", request).json();
+    long page = run.get("current").asLong();
+    see("sum of a run", () -> open("/slate/" + page, "0 right, 2 wanted"));
+    see("run", () -> open("/slate/run/" + run.get("id"), "Pass mark: 2 right"));
+  }
+
+  private void prepareMarking(Talk talk) {
+    // Another width has added them already, and is refused.
+    talk.post("/api/roll", Map.of("names", "Odhran\nIsmay\nCaio\nTamsin"));
+    Map<String, Object> request =
+        Map.of(
+            "title",
+            "Beds by the wall",
+            "sums",
+            List.of(Map.of("plain", "402 − 87"), Map.of("plain", "98765 × 432")));
+    long handout = talk.post("/api/handouts", request).json().get("id").asLong();
+    talk.post("/api/handouts/" + handout + "/simulated", Map.of("seed", 3));
+    see("handouts", () -> open("/marking", "Pupils of"));
+    see("grid", () -> open("/marking/" + handout, "4 of 4 pupils entered"));
+    see(
+        "answer",
+        () -> {
+          open("/marking/" + handout, "4 of 4 pupils entered");
+          hand.page.getByRole(AriaRole.GRID).focus();
+          hand.press(" ");
+          assertThat(hand.page.getByText("The true page")).isVisible();
+        });
   }
 
   private static long begun(Map<String, Object> sum) {
