@@ -150,6 +150,13 @@ export const api = {
         parseAs: 'blob',
       }) as Promise<BlobAnswer>,
     ),
+  handoutPaper: (id: number, kind: 'LIST' | 'SLIPS') =>
+    taken<Blob>(
+      client.GET('/api/handouts/{id}/paper', {
+        params: { path: { id }, query: { kind } },
+        parseAs: 'blob',
+      }) as Promise<BlobAnswer>,
+    ),
   readGrid: (id: number, table: string) =>
     taken(client.POST('/api/handouts/{id}/csv', { params: { path: { id } }, body: { table } })),
   simulateAnswers: (id: number) =>

@@ -58,18 +58,26 @@ export function AnswerGrid({
   }, [at]);
   useEffect(() => frame.current?.focus(), []);
 
-  const go = (to: Spot) => {
+  /** What is typed so far is an answer as soon as its square is left. */
+  const leave = () => {
+    if (typed !== '' && pupil) {
+      onEnter(pupil.id, at.column, typed);
+    }
     setTyped('');
+  };
+  const go = (to: Spot) => {
+    leave();
     onAt(to);
   };
   const enter = (to: string | undefined) => {
     if (pupil) {
       onEnter(pupil.id, at.column, to);
     }
-    go(nextSpot(at, way, rows, columns));
+    setTyped('');
+    onAt(nextSpot(at, way, rows, columns));
   };
   const press = (key: string): boolean => {
-    const whole = typed === '' ? wholeAnswer(key, sum?.answer ?? '') : undefined;
+    const whole = typed === '' ? wholeAnswer(key, sum?.right ?? '') : undefined;
     const to = moved(at, key, rows, columns);
     if (whole !== undefined) {
       enter(whole);
@@ -88,9 +96,6 @@ export function AnswerGrid({
     } else if (key === ' ') {
       onOpen();
     } else if (to) {
-      if (typed !== '' && pupil) {
-        onEnter(pupil.id, at.column, typed);
-      }
       go(to);
     } else {
       return false;
@@ -107,6 +112,7 @@ export function AnswerGrid({
       aria-colcount={columns}
       aria-activedescendant={pupil && `cell ${keyOf(pupil.id, at.column)}`}
       tabIndex={0}
+      onBlur={leave}
       onKeyDown={(event) => {
         if (event.ctrlKey && event.key === 'z') {
           event.preventDefault();

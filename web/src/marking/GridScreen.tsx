@@ -5,9 +5,7 @@ import { lazy, Suspense, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import { BAR, BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
-import { FileButton } from '../ui/FileButton';
 import { Kbd } from '../ui/Kbd';
-import { save } from '../ui/save';
 import { useDraft } from '../ui/useDraft';
 import { useNotice } from '../ui/useNotice';
 import { AnswerGrid } from './AnswerGrid';
@@ -16,6 +14,7 @@ import { GlancePage } from './GlancePage';
 import { dayTold, KINDS } from './told';
 import { useGrid } from './useGrid';
 
+const PaperTablesDialog = lazy(() => import('./PaperTablesDialog'));
 const CellDialog = lazy(() => import('./CellDialog'));
 
 /** The answers to a handout, and beside them what they tell of the class. */
@@ -25,23 +24,10 @@ export function GridScreen({ id }: { id: number }) {
   const [at, setAt] = useState<Spot>({ row: 0, column: 0 });
   const [way, setWay] = useDraft('marking way', 'across');
   const [opened, setOpened] = useState(false);
+  const [sending, setSending] = useState(false);
   const navigate = useNavigate();
   const notice = useNotice();
   const onError = (trouble: Error) => notice({ text: trouble.message });
-  const table = useMutation({
-    mutationFn: async () => save(await api.gridTable(id), `${grid?.title ?? 'answers'}.csv`),
-    onSuccess: (name) => notice({ text: `${name} is in your downloads.` }),
-    onError,
-  });
-  const read = useMutation({
-    mutationFn: async (file: File) => api.readGrid(id, await file.text()),
-    onSuccess: ({ kept, bad }) => {
-      marking.renew();
-      const taken = kept.length === 1 ? '1 answer was read' : `${kept.length} answers were read`;
-      notice({ text: bad.length === 0 ? `${taken}.` : `${taken}. ${bad.join(' ')}` });
-    },
-    onError,
-  });
   const simulate = useMutation({
     mutationFn: () => api.simulateAnswers(id),
     onSuccess: ({ kept }) => {
@@ -147,17 +133,19 @@ export function GridScreen({ id }: { id: number }) {
           Open
           <Kbd>Space</Kbd>
         </Button>
-        <Button disabled={table.isPending} onClick={() => table.mutate()}>
-          Table (CSV)
+        <Button aria-haspopup="dialog" onClick={() => setSending(true)}>
+          Paper and tables
         </Button>
-        <FileButton label="Table of answers" accept=".csv,text/csv" onFile={(f) => read.mutate(f)}>
-          Read in
-        </FileButton>
         <Button disabled={simulate.isPending} onClick={() => simulate.mutate()}>
           Simulate
         </Button>
         <Button onClick={() => navigate('/marking')}>Handouts</Button>
       </Box>
+      {sending && (
+        <Suspense fallback={null}>
+          <PaperTablesDialog grid={grid} onRead={marking.renew} onClose={() => setSending(false)} />
+        </Suspense>
+      )}
       {opened && pupil && cell && (
         <Suspense fallback={null}>
           <CellDialog

@@ -28,7 +28,7 @@ export default function HandoutDialog({
   onClose: () => void;
 }) {
   const room = useCurrentClass();
-  const { data: roll } = useQuery({ queryKey: ['roll'], queryFn: api.roll });
+  const { data: roll } = useQuery({ queryKey: ['roll', room?.id], queryFn: api.roll });
   const there = roll?.filter(({ left }) => !left) ?? [];
   const [kind, setKind] = useState<NonNullable<HandoutRequest['kind']>>('EXERCISE');
   const [givenOn, setGivenOn] = useState(today);

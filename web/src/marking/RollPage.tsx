@@ -20,7 +20,7 @@ export function RollPage() {
   const room = useCurrentClass();
   const queries = useQueryClient();
   const notice = useNotice();
-  const queryKey = ['roll'];
+  const queryKey = ['roll', room?.id];
   const { data: roll, error } = useQuery({ queryKey, queryFn: api.roll });
   const [names, setNames, forget] = useDraft('new pupils');
   const [going, setGoing] = useState<Pupil | null>(null);
@@ -47,6 +47,7 @@ export function RollPage() {
       take(now);
       setGoing(null);
       void queries.invalidateQueries({ queryKey: ['handouts'] });
+      void queries.invalidateQueries({ queryKey: ['handout'] });
       void queries.invalidateQueries({ queryKey: ['attempts'] });
       void queries.invalidateQueries({ queryKey: ['runs'] });
     },

@@ -5,6 +5,8 @@ import type { Cell, Grid } from '../api/types';
 import { useNotice } from '../ui/useNotice';
 import { cellsOf, keyOf, toSend, undone, type Cells, type Change } from './entering';
 
+const MOST_AT_ONCE = 500;
+
 const isForNow = (_: number, trouble: Error) => trouble instanceof Trouble && trouble.isForNow;
 
 /** A handout being marked: what is typed is shown at once, and kept behind in batches. */
@@ -27,9 +29,11 @@ export function useGrid(id: number) {
     retry: isForNow,
     retryDelay: 1000,
     mutationFn: async () => {
-      const batch = waiting.current;
-      waiting.current = [];
-      return { batch, put: batch.length > 0 ? await api.putAnswers(id, batch.map(toSend)) : null };
+      // What does not get through stays, and is sent again with what came behind it.
+      const batch = waiting.current.slice(0, MOST_AT_ONCE);
+      const put = batch.length > 0 ? await api.putAnswers(id, batch.map(toSend)) : null;
+      waiting.current = waiting.current.slice(batch.length);
+      return { batch, put };
     },
     onSuccess: ({ batch, put }) => {
       if (!put) {
@@ -63,6 +67,7 @@ export function useGrid(id: number) {
     },
     onError: (trouble) => {
       notice({ text: trouble.message });
+      waiting.current = [];
       setAhead(new Map());
       void queries.invalidateQueries({ queryKey });
     },

@@ -1,12 +1,14 @@
 import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
 import { api } from '../api/client';
+import { useCurrentClass } from './classes';
 
 const NAMES = 'pupils of the class';
 
 /** Whose work it is: any name, with those of the class to choose from. */
 export function WhoField({ value, onChange }: { value: string; onChange: (name: string) => void }) {
-  const { data: roll } = useQuery({ queryKey: ['roll'], queryFn: api.roll });
+  const classId = useCurrentClass()?.id;
+  const { data: roll } = useQuery({ queryKey: ['roll', classId], queryFn: api.roll });
   return (
     <>
       <TextField

@@ -123,7 +123,7 @@ public final class ExerciseSheets {
             (out, space) -> {
               corners(book, out);
               code(book, out, code);
-              book.heading(out, space, heading);
+              book.heading(out, space, heading, space.width() - CODE - PdfBook.HEADING);
               name(book, out, name);
               for (Tile tile : tiles) {
                 book.tile(out, space, tile, ABOVE);

@@ -7,7 +7,7 @@ import bemble.app.export.Canvas.Point;
 import java.util.List;
 
 /** A table to be marked by hand: a row a pupil, a column a sum. All lengths are points. */
-final class MarkingList {
+public final class MarkingList {
   private static final double ROW = 20;
 
   /** A right answer stands upright above its column. */
@@ -20,12 +20,23 @@ final class MarkingList {
 
   private MarkingList() {}
 
-  /** Draws it on as many sheets as there are groups of sums; empty names leave rows to fill in. */
-  static void draw(PdfBook book, String heading, List<String> names, List<String> answers) {
+  /**
+   * A pupil's row.
+   *
+   * @param name empty for a row to be filled in
+   * @param cells what stands in the columns; none for a row to be filled in
+   */
+  public record Row(String name, List<String> cells) {
+    /** A row to be filled in by hand. */
+    public static final Row EMPTY = new Row("", List.of());
+  }
+
+  /** Draws it on as many sheets as there are groups of sums and of pupils. */
+  static void draw(PdfBook book, String heading, List<Row> pupils, List<String> answers) {
     double room = book.height() - 2 * PdfBook.MARGIN - 2 * PdfBook.HEADING - ANSWER;
     int most = (int) (room / ROW);
-    for (int name = 0; name < names.size(); name += most) {
-      List<String> rows = names.subList(name, Math.min(name + most, names.size()));
+    for (int pupil = 0; pupil < pupils.size(); pupil += most) {
+      List<Row> rows = pupils.subList(pupil, Math.min(pupil + most, pupils.size()));
       for (int first = 0; first < answers.size(); first += MOST_SUMS) {
         List<String> some = answers.subList(first, Math.min(first + MOST_SUMS, answers.size()));
         int from = first;
@@ -39,7 +50,7 @@ final class MarkingList {
   }
 
   private static void table(
-      PdfCanvas canvas, double width, List<String> names, List<String> answers, int first) {
+      PdfCanvas canvas, double width, List<Row> rows, List<String> answers, int first) {
     double left = PdfBook.MARGIN;
     double top = PdfBook.MARGIN + 2 * PdfBook.HEADING;
     double column = Math.min(44, (width - NAME) / answers.size());
@@ -52,15 +63,23 @@ final class MarkingList {
       Lettering answer = new Lettering(LETTERS, false, Ink.ACTION, Anchor.START);
       canvas.upright(new Point(middle, below - 2 * LETTERS), answers.get(i), answer);
     }
-    for (int i = 0; i <= names.size(); i++) {
+    for (int i = 0; i <= rows.size(); i++) {
       double y = below + i * ROW;
       canvas.line(List.of(new Point(left, y), new Point(right, y)), LINE);
     }
-    for (int i = 0; i < names.size(); i++) {
+    for (int i = 0; i < rows.size(); i++) {
+      double middle = below + (i + 0.5) * ROW;
       Lettering name = new Lettering(LETTERS, false, Ink.TEXT, Anchor.START);
-      canvas.text(new Point(left + 3, below + (i + 0.5) * ROW), names.get(i), name);
+      canvas.text(new Point(left + 3, middle), rows.get(i).name(), name);
+      List<String> cells = rows.get(i).cells();
+      for (int c = first; c < Math.min(first + answers.size(), cells.size()); c++) {
+        double x = left + NAME + (c - first + 0.5) * column;
+        double size = Math.min(LETTERS, 1.6 * column / Math.max(1, cells.get(c).length()));
+        Lettering cell = new Lettering(size, false, Ink.TEXT, Anchor.MIDDLE);
+        canvas.text(new Point(x, middle), cells.get(c), cell);
+      }
     }
-    double bottom = below + names.size() * ROW;
+    double bottom = below + rows.size() * ROW;
     canvas.line(List.of(new Point(left, below), new Point(left, bottom)), LINE);
     for (int i = 0; i <= answers.size(); i++) {
       double x = left + NAME + i * column;

@@ -138,6 +138,11 @@ final class PdfBook implements AutoCloseable {
     return new PdfCanvas(out, fonts, 0, size.getHeight(), 1);
   }
 
+  /** A text in lines that are no wider than that. */
+  List<String> broken(String text, double letters, double width) {
+    return fonts.lines(text, letters, false, width);
+  }
+
   double width() {
     return size.getWidth();
   }
@@ -147,11 +152,17 @@ final class PdfBook implements AutoCloseable {
   }
 
   void heading(PDPageContentStream out, Space space, String heading) {
+    heading(out, space, heading, space.width());
+  }
+
+  /** A heading in letters that are small enough for its room. */
+  void heading(PDPageContentStream out, Space space, String heading, double room) {
+    double letters = HEADING * Math.min(1, room / fonts.width(heading, HEADING, true));
     new PdfCanvas(out, fonts, space.left(), space.top(), 1)
         .text(
             new Point(0, HEADING / 2),
             heading,
-            new Lettering(HEADING, true, Ink.ACTION, Anchor.START));
+            new Lettering(letters, true, Ink.ACTION, Anchor.START));
   }
 
   /** Lines of words, in columns; what is too long goes on below, set in as lines with a tab are. */

@@ -42,9 +42,17 @@ public class SetSheets {
 
   /** A list to be marked by: a row a pupil, a column a sum, with its right answer above. */
   public byte[] markingList(
-      String heading, List<String> names, List<String> answers, PdfRequest.Size size) {
+      String heading, List<MarkingList.Row> rows, List<String> answers, PdfRequest.Size size) {
     try (PdfBook book = new PdfBook(size)) {
-      MarkingList.draw(book, heading, names, answers);
+      MarkingList.draw(book, heading, rows, answers);
+      return book.bytes();
+    }
+  }
+
+  /** Small slips of paper, thirty to a sheet, to be cut out. */
+  public byte[] cutOuts(List<CutOut> slips, PdfRequest.Size size) {
+    try (PdfBook book = new PdfBook(size)) {
+      CutOut.draw(book, slips);
       return book.bytes();
     }
   }

@@ -174,17 +174,10 @@ public class Handouts {
   public GridView open(long id) {
     HandoutRow row = find(id);
     Marker marker = marker(row);
-    List<HandoutSum> sums =
-        marker.items().stream()
-            .map(
-                item ->
-                    new HandoutSum(
-                        WorkingWords.plain(item.problem()),
-                        item.method(),
-                        item.rung(),
-                        marker.words().problem(item),
-                        marker.words().answer(item)))
-            .toList();
+    List<HandoutSum> sums = new ArrayList<>();
+    for (int i = 0; i < marker.items().size(); i++) {
+      sums.add(sum(marker, i));
+    }
     List<CellView> cells = mapper.answers(id).stream().map(answer -> cell(answer, marker)).toList();
     return new GridView(
         row.id(),
@@ -197,6 +190,17 @@ public class Handouts {
         sums,
         Roll.entries(mapper.pupils(id)),
         cells);
+  }
+
+  private static HandoutSum sum(Marker marker, int place) {
+    Item item = marker.items().get(place);
+    return new HandoutSum(
+        WorkingWords.plain(item.problem()),
+        item.method(),
+        item.rung(),
+        marker.words().problem(item),
+        marker.words().answer(item),
+        marker.typed(marker.right(place)));
   }
 
   /** Whether the set, in its version, has other sums than the pupils had. */

@@ -18,7 +18,6 @@ import bemble.style.Choice;
 import bemble.style.Style;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -55,13 +54,14 @@ final class Marker {
     return words;
   }
 
-  /** The answer of a pupil who makes a slip; the right one where it cannot be made. */
-  Answer answer(int place, Slip slip) {
-    return keys.get(place).wrong().entrySet().stream()
-        .filter(each -> each.getValue().contains(slip.named()))
-        .map(Map.Entry::getKey)
-        .findFirst()
-        .orElse(keys.get(place).right());
+  /** An answer as it is typed in the marks of the class: 18 r 4. */
+  String typed(Answer answer) {
+    String rest =
+        answer instanceof Answer.Quotient quotient && !quotient.remainder().isZero()
+            ? " r " + quotient.remainder()
+            : "";
+    String text = answer.value() + rest;
+    return style.has(Choice.DecimalMark.COMMA) ? text.replace('.', ',') : text;
   }
 
   Answer right(int place) {

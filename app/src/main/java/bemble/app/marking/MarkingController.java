@@ -1,5 +1,6 @@
 package bemble.app.marking;
 
+import bemble.app.export.PdfRequest;
 import bemble.app.http.Part;
 import bemble.app.marking.MarkingJson.CellsRequest;
 import bemble.app.marking.MarkingJson.CellsView;
@@ -7,6 +8,7 @@ import bemble.app.marking.MarkingJson.GlanceView;
 import bemble.app.marking.MarkingJson.GridView;
 import bemble.app.marking.MarkingJson.HandoutEntry;
 import bemble.app.marking.MarkingJson.HandoutRequest;
+import bemble.app.marking.MarkingJson.PaperKind;
 import bemble.app.marking.MarkingJson.ReteachRequest;
 import bemble.app.marking.MarkingJson.SimulatedRequest;
 import bemble.app.marking.MarkingJson.TableRequest;
@@ -14,6 +16,7 @@ import bemble.app.marking.MarkingJson.TableView;
 import bemble.app.sets.SetJson.SetView;
 import jakarta.validation.Valid;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -35,6 +38,7 @@ class MarkingController {
   private final GridTable table;
   private final Simulation simulation;
   private final Reteaching reteaching;
+  private final MarkedPaper paper;
 
   MarkingController(
       Handouts handouts,
@@ -42,13 +46,15 @@ class MarkingController {
       Glances glances,
       GridTable table,
       Simulation simulation,
-      Reteaching reteaching) {
+      Reteaching reteaching,
+      MarkedPaper paper) {
     this.handouts = handouts;
     this.book = book;
     this.glances = glances;
     this.table = table;
     this.simulation = simulation;
     this.reteaching = reteaching;
+    this.paper = paper;
   }
 
   @PostMapping
@@ -86,6 +92,15 @@ class MarkingController {
   @PostMapping("/{id}/csv")
   TableView read(@PathVariable long id, @Valid @RequestBody TableRequest request) {
     return table.read(id, request.table());
+  }
+
+  /** The marked handout as PDF: a list, or a small slip of paper for each pupil. */
+  @GetMapping(path = "/{id}/paper", produces = MediaType.APPLICATION_PDF_VALUE)
+  byte[] paper(
+      @PathVariable long id,
+      @RequestParam PaperKind kind,
+      @RequestParam(defaultValue = "A4") PdfRequest.Size size) {
+    return paper.pdf(id, kind, size);
   }
 
   /** Has simulated pupils answer for all of whom nothing is entered. */

@@ -79,9 +79,14 @@ public final class MarkingJson {
       int sums,
       int answers) {}
 
-  /** A sum of a handout, by its place from 0. */
+  /**
+   * A sum of a handout.
+   *
+   * @param answer the right answer in words
+   * @param right the same as it is typed
+   */
   public record HandoutSum(
-      String plain, String method, String rung, String problem, String answer) {}
+      String plain, String method, String rung, String problem, String answer, String right) {}
 
   /** A slip by its name. */
   public record SlipLabel(String id, String name) {}
@@ -179,6 +184,14 @@ public final class MarkingJson {
   /** A class at a glance; {@code missing} are those of whom nothing is entered. */
   public record GlanceView(
       List<SlipGroup> groups, List<SumGlance> sums, List<Long> missing, List<PupilGlance> pupils) {}
+
+  /** What of a marked handout is printed. */
+  public enum PaperKind {
+    /** A row a pupil, a column a sum, with the answers that were given. */
+    LIST,
+    /** A small slip of paper for each pupil. */
+    SLIPS
+  }
 
   /** A slip that is to be taught again. */
   public record ReteachRequest(@NotBlank(message = "{valid.slips}") String slip) {}

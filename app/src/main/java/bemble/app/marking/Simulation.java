@@ -8,11 +8,9 @@ import bemble.app.store.AnswerRow;
 import bemble.app.store.HandoutMapper;
 import bemble.app.store.PupilRow;
 import bemble.diagnosis.SimulatedPupil;
-import bemble.plan.Answer;
 import bemble.practice.Item;
 import bemble.practice.SlipKey;
 import bemble.slip.Slip;
-import bemble.style.Choice;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -60,7 +58,7 @@ public class Simulation {
         String given =
             simulated
                 .answer(marker.items().get(i).sum(marker.style()), random)
-                .map(answer -> text(answer, marker))
+                .map(marker::typed)
                 .orElse(Marker.BLANK);
         if (!done.contains(pupil.id())) {
           cells.add(new CellRequest(pupil.id(), i, given, null, null));
@@ -88,16 +86,5 @@ public class Simulation {
       }
     }
     return chosen;
-  }
-
-  /** An answer as a pupil of the class writes it. */
-  private static String text(Answer answer, Marker marker) {
-    String value = answer.value().toString();
-    String rest =
-        answer instanceof Answer.Quotient quotient && !quotient.remainder().isZero()
-            ? " r " + quotient.remainder()
-            : "";
-    String text = value + rest;
-    return marker.style().has(Choice.DecimalMark.COMMA) ? text.replace('.', ',') : text;
   }
 }

@@ -2,6 +2,7 @@ package bemble.app.sets;
 
 import bemble.app.export.Exercise;
 import bemble.app.export.ExerciseSheets;
+import bemble.app.export.MarkingList;
 import bemble.app.export.PdfRequest;
 import bemble.app.export.SetSheets;
 import bemble.app.house.Classes;
@@ -68,7 +69,7 @@ public class SetPrinter {
       case MARKING_LIST ->
           sheets.markingList(
               wording.label("sheet.marking-list", Map.of("title", title)),
-              Collections.nCopies(EMPTY_ROWS, ""),
+              Collections.nCopies(EMPTY_ROWS, MarkingList.Row.EMPTY),
               items.stream().map(words::answer).toList(),
               size);
     };

@@ -21,6 +21,7 @@ import bemble.app.marking.AnswerBook;
 import bemble.app.marking.Glances;
 import bemble.app.marking.GridTable;
 import bemble.app.marking.Handouts;
+import bemble.app.marking.MarkedPaper;
 import bemble.app.marking.Reteaching;
 import bemble.app.marking.Roll;
 import bemble.app.marking.Simulation;
@@ -69,6 +70,7 @@ class ErrorAnswersTest {
   @MockitoBean GridTable table;
   @MockitoBean Simulation simulation;
   @MockitoBean Reteaching reteaching;
+  @MockitoBean MarkedPaper paper;
   @MockitoBean SheetBook sheets;
   @MockitoBean Pupils pupils;
   @MockitoBean Keeper keeper;

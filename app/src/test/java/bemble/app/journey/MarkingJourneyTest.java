@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
@@ -133,14 +134,15 @@ class MarkingJourneyTest extends Journey {
   void aGridLeavesAsATableAndIsReadInAgain() throws IOException {
     type("+ 9 9 Enter b");
     assertThat(marks("BLANK")).hasCount(1);
-    Download table = hand.page.waitForDownload(() -> hand.button("Table (CSV)").click());
+    hand.button("Paper and tables").click();
+    Download table = hand.page.waitForDownload(() -> hand.button("Table of answers (CSV)").click());
     String text = Files.readString(table.path());
     assertTrue(text.contains("Bram,374,99,blank"), text);
     byte[] changed =
         (text.replace("Bram,374,99,blank", "Bram,374,98,blank") + "Nobody,1,2,3\n")
             .getBytes(StandardCharsets.UTF_8);
     hand.page
-        .getByLabel("Table of answers")
+        .getByLabel("Table of answers", new Page.GetByLabelOptions().setExact(true))
         .setInputFiles(new FilePayload("answers.csv", "text/csv", changed));
     assertThat(hand.page.getByText("nobody on this handout is called “Nobody”")).isVisible();
     assertThat(marks("WRONG")).hasText("98");

@@ -5,11 +5,15 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -222,6 +226,56 @@ class MarkingTest {
     assertEquals(0, glance(grid).get("missing").size());
     talk.post(path + "/simulated", Map.of("seed", 5));
     assertEquals(filled, talk.get(path).json(), "what is entered stays");
+  }
+
+  /** What one key enters as right is right, whatever the operation and the marks of the class. */
+  @Test
+  void theRightAnswerAsItIsTypedIsRight() {
+    List<String> sums =
+        List.of("94 ÷ 5", "1380 ÷ 12", "√1380", "√2 to 3 places", "3.5 + 2.75", "64 × 27");
+    List<Object> items = new ArrayList<>();
+    sums.forEach(sum -> items.add(Map.of("plain", sum)));
+    JsonNode grid = talk.post("/api/handouts", Map.of("title", "Mixed beds", "sums", items)).json();
+    List<String> typed = new ArrayList<>();
+    grid.get("sums").forEach(sum -> typed.add(sum.get("right").asText()));
+    assertEquals("18 r 4", typed.get(0));
+    JsonNode put = row(grid, "Neve", typed);
+    assertEquals(0, put.get("refused").size(), put::toString);
+    put.get("kept")
+        .forEach(cell -> assertEquals("RIGHT", cell.get("mark").asText(), cell::toString));
+  }
+
+  private static String paper(JsonNode grid, String kind) throws IOException {
+    Talk.Answer pdf = talk.get("/api/handouts/" + grid.get("id") + "/paper?kind=" + kind);
+    assertEquals(200, pdf.status());
+    try (PDDocument document = Loader.loadPDF(pdf.bytes())) {
+      return new PDFTextStripper().getText(document);
+    }
+  }
+
+  @Test
+  void aSlipOfPaperAsksAndNeverTellsAnAnswer() throws IOException {
+    JsonNode grid = handout();
+    row(grid, "Neve", RIGHT);
+    row(grid, "Bram", SLIPPED);
+    String text = paper(grid, "SLIPS");
+    assertTrue(text.contains("Neve") && text.contains("5 of 5 right"), text);
+    assertTrue(text.contains("Bram") && text.contains("0 of 5 right"), text);
+    assertTrue(text.contains("Look again: 1. 742 − 368"), text);
+    assertTrue(text.contains("?"), "a question leads back: " + text);
+    assertFalse(text.contains("Caio"), "nothing is entered for Caio");
+    RIGHT.forEach(answer -> assertFalse(text.contains(answer), answer));
+  }
+
+  @Test
+  void theMarksAreListedOnPaper() throws IOException {
+    JsonNode grid = handout();
+    row(grid, "Bram", List.of("426", "364", "", "-"));
+    String text = paper(grid, "LIST");
+    for (String there : List.of("Bulb crates", "Bram 426 + o –", "Wilfa")) {
+      assertTrue(text.contains(there), text);
+    }
+    assertEquals(400, talk.get("/api/handouts/" + grid.get("id") + "/paper?kind=X").status());
   }
 
   @Test

@@ -178,6 +178,13 @@ class SheetTest extends Conversation {
   }
 
   @Test
+  void aLongTitleLeavesTheCodeReadable() throws IOException, ReaderException {
+    Map<String, Object> request = request("EXERCISES", sums(2));
+    request.put("title", "Potting shed and seed barn ".repeat(4).strip());
+    assertTrue(code(pictures(printed(request)).get(0)).startsWith("BEMBLE SET 0"));
+  }
+
+  @Test
   void aMarkingListHasAColumnForEverySum() throws IOException {
     String text = text(printed(request("MARKING_LIST", sums(20))));
     for (int i = 0; i < 20; i++) {

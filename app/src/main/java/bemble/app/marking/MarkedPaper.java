@@ -1,0 +1,116 @@
+package bemble.app.marking;
+
+import bemble.app.export.CutOut;
+import bemble.app.export.MarkingList;
+import bemble.app.export.PdfRequest;
+import bemble.app.export.SetSheets;
+import bemble.app.marking.MarkingJson.CellView;
+import bemble.app.marking.MarkingJson.GridView;
+import bemble.app.marking.MarkingJson.HandoutSum;
+import bemble.app.marking.MarkingJson.PaperKind;
+import bemble.app.marking.MarkingJson.PupilEntry;
+import bemble.app.store.AnswerRow;
+import bemble.app.store.HandoutMapper;
+import bemble.diagnosis.Mark;
+import bemble.slip.Slip;
+import bemble.wording.Wording;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+
+/** Puts a marked handout on paper: a list for the teacher, a small slip for each pupil. */
+@Service
+public class MarkedPaper {
+  private final HandoutMapper mapper;
+  private final Handouts handouts;
+  private final SetSheets sheets;
+
+  MarkedPaper(HandoutMapper mapper, Handouts handouts, SetSheets sheets) {
+    this.mapper = mapper;
+    this.handouts = handouts;
+    this.sheets = sheets;
+  }
+
+  /** A handout as PDF; a small slip says what is right and asks, and never tells an answer. */
+  public byte[] pdf(long id, PaperKind kind, PdfRequest.Size size) {
+    GridView grid = handouts.open(id);
+    Map<Long, Map<Integer, CellView>> cells =
+        grid.cells().stream()
+            .collect(
+                Collectors.groupingBy(
+                    CellView::pupil, Collectors.toMap(CellView::number, cell -> cell)));
+    if (kind == PaperKind.LIST) {
+      List<MarkingList.Row> rows = new ArrayList<>();
+      for (PupilEntry pupil : grid.pupils()) {
+        rows.add(row(pupil, cells.getOrDefault(pupil.id(), Map.of()), grid.sums().size()));
+      }
+      List<String> answers = grid.sums().stream().map(HandoutSum::answer).toList();
+      return sheets.markingList(grid.title(), rows, answers, size);
+    }
+    Marker marker = handouts.marker(handouts.find(id));
+    Map<Long, List<AnswerRow>> answers =
+        mapper.answers(id).stream().collect(Collectors.groupingBy(AnswerRow::pupilId));
+    List<CutOut> slips = new ArrayList<>();
+    for (PupilEntry pupil : grid.pupils()) {
+      if (answers.containsKey(pupil.id())) {
+        slips.add(cutOut(pupil, grid, answers.get(pupil.id()), marker));
+      }
+    }
+    return sheets.cutOuts(slips, size);
+  }
+
+  private static MarkingList.Row row(PupilEntry pupil, Map<Integer, CellView> cells, int sums) {
+    List<String> texts = new ArrayList<>();
+    for (int i = 0; i < sums; i++) {
+      texts.add(cells.containsKey(i) ? text(cells.get(i)) : "");
+    }
+    return new MarkingList.Row(pupil.name(), texts);
+  }
+
+  private static String text(CellView cell) {
+    return switch (cell.mark()) {
+      case RIGHT -> "+";
+      case WRONG -> cell.given();
+      case BLANK -> "o";
+      case LEFT_OUT -> "–";
+    };
+  }
+
+  private static CutOut cutOut(
+      PupilEntry pupil, GridView grid, List<AnswerRow> answers, Marker marker) {
+    Wording wording = new Wording(marker.style());
+    long right = count(answers, Mark.RIGHT);
+    long asked = answers.size() - count(answers, Mark.LEFT_OUT);
+    List<String> lines = new ArrayList<>();
+    lines.add(
+        wording.label(
+            "slip-of-paper.right", Map.of("title", grid.title(), "right", right, "asked", asked)));
+    String again =
+        answers.stream()
+            .filter(answer -> isToDoAgain(Mark.valueOf(answer.mark())))
+            .map(answer -> answer.number() + 1 + ". " + grid.sums().get(answer.number()).problem())
+            .collect(Collectors.joining("   "));
+    if (!again.isEmpty()) {
+      lines.add(wording.label("slip-of-paper.again", Map.of("sums", again)));
+    }
+    marker.diagnosis(marker.row(answers)).sure().stream()
+        .flatMap(sure -> sure.slips().stream().limit(1))
+        .map(slip -> question(slip, wording))
+        .forEach(lines::add);
+    return new CutOut(pupil.name(), lines);
+  }
+
+  private static boolean isToDoAgain(Mark mark) {
+    return mark == Mark.WRONG || mark == Mark.BLANK;
+  }
+
+  private static String question(Slip slip, Wording wording) {
+    return wording.label("slip." + slip.named().id() + ".ask", Map.of());
+  }
+
+  private static long count(List<AnswerRow> answers, Mark mark) {
+    return answers.stream().filter(answer -> answer.mark().equals(mark.name())).count();
+  }
+}
