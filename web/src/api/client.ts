@@ -13,6 +13,7 @@ import type {
   RenameRequest,
   Report,
   CellRequest,
+  EvenRequest,
   HandoutRequest,
   RunRequest,
   SetFile,
@@ -184,6 +185,7 @@ export const api = {
   traits: () => taken(client.GET('/api/recipes/traits')),
   countSums: (body: Recipe) => taken(client.POST('/api/recipes/count', { body })),
   draftSet: (body: DraftRequest) => taken(client.POST('/api/sets/draft', { body })),
+  evenSet: (body: EvenRequest) => taken(client.POST('/api/sets/even', { body })),
   /** Sums from a table of comma-separated values. */
   tableSums: (table: string) =>
     taken(

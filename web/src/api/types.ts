@@ -50,6 +50,7 @@ export type Workload = Schemas['WorkloadView'];
 export type KeptSet = Schemas['SetView'];
 export type SetRequest = Schemas['SetRequest'];
 export type DraftRequest = Schemas['DraftRequest'];
+export type EvenRequest = Schemas['EvenRequest'];
 export type SheetRequest = Schemas['SheetRequest'];
 export type Apart = Schemas['ApartView'];
 export type SetFile = Schemas['SetFile'];

@@ -8,7 +8,7 @@ import type { Apart, SetLine } from '../api/types';
 import { BAR, BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
 import { useNotice } from '../ui/useNotice';
 import type { RunSource } from '../runs/RunDialog';
-import { EMPTY_SET, runOf, toDraw, toKeep, withDrawn, withLine, withTyped } from './draft';
+import { EMPTY_SET, runOf, toDraw, toEven, toKeep, withDrawn, withLine, withTyped } from './draft';
 import { KeptSets } from './KeptSets';
 import { MakePage } from './MakePage';
 import { SheetPage } from './SheetPage';
@@ -72,6 +72,11 @@ export default function Sets() {
     },
     onError: say,
   });
+  const even = useMutation({
+    mutationFn: () => api.evenSet(toEven(draft)),
+    onSuccess: ({ sums }) => change({ ...draft, sums }),
+    onError: say,
+  });
   const keep = useMutation({
     mutationFn: () => {
       const body = toKeep(draft, draft.title.trim() || 'Set without a name');
@@ -92,7 +97,7 @@ export default function Sets() {
     },
     onError: say,
   });
-  const busy = make.isPending || draw.isPending || tellApart.isPending;
+  const busy = make.isPending || even.isPending || draw.isPending || tellApart.isPending;
   const empty = draft.sums.length === 0;
   const { id } = draft;
   const isFirst = draft.version === 'A';
@@ -107,6 +112,7 @@ export default function Sets() {
           trouble={missing}
           onChange={change}
           onDraw={(place) => draw.mutate(place)}
+          onEven={() => even.mutate()}
         />
         <Box sx={{ ...RIGHT_PAGE, display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr)' }}>
           <Box sx={{ display: 'flex', gap: 1, px: { xs: 2, md: 3.5 }, pt: 2.5, pb: 1.5 }}>

@@ -4,7 +4,7 @@ import InputBase from '@mui/material/InputBase';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useDesk } from '../session/deskContext';
-import { heldOrNot, lineAt, moved, without, type SetDraft } from './draft';
+import { heldOrNot, inOrder, lineAt, moved, without, type SetDraft } from './draft';
 import { SumTile } from './SumTile';
 import { WorkloadLine } from './WorkloadLine';
 
@@ -16,6 +16,7 @@ export function SheetPage({
   trouble,
   onChange,
   onDraw,
+  onEven,
 }: {
   draft: SetDraft;
   busy: boolean;
@@ -24,6 +25,8 @@ export function SheetPage({
   trouble?: string;
   onChange: (draft: SetDraft) => void;
   onDraw: (place: number) => void;
+  /** Changes sums until no number fact stands out. */
+  onEven: () => void;
 }) {
   const [chosen, setChosen] = useState<string | null>(null);
   const { setOut } = useDesk();
@@ -155,7 +158,21 @@ export function SheetPage({
             <Button onClick={() => openOn('/slate')}>the Slate</Button>
           </Box>
         ) : (
-          <WorkloadLine sums={sums} />
+          <WorkloadLine
+            sums={sums}
+            actions={
+              isFirst &&
+              sums.length > 1 && (
+                <>
+                  <Button disabled={busy || lines.length === 0} onClick={onEven}>
+                    Even out
+                  </Button>
+                  <Button onClick={() => onChange(inOrder(draft, 'quick'))}>Quickest first</Button>
+                  <Button onClick={() => onChange(inOrder(draft, 'mixed'))}>Mix</Button>
+                </>
+              )
+            }
+          />
         )}
       </Box>
     </Box>

@@ -1,13 +1,14 @@
 import Box from '@mui/material/Box';
+import type { ReactNode } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { api } from '../api/client';
 import type { SetSum } from '../api/types';
 import { minutes } from './sentence';
 
-const MOST = 6;
+const MOST = 4;
 
 /** What a set asks for, and which number facts it uses most. */
-export function WorkloadLine({ sums }: { sums: SetSum[] }) {
+export function WorkloadLine({ sums, actions }: { sums: SetSum[]; actions: ReactNode }) {
   const body = sums.map(({ plain, method, rung, part }) => ({ plain, method, rung, part }));
   const { data } = useQuery({
     queryKey: ['workload', ...sums.map(({ plain, method }) => `${plain} ${method}`)],
@@ -21,11 +22,14 @@ export function WorkloadLine({ sums }: { sums: SetSum[] }) {
   }
   const most = data.uses.slice(0, MOST).map(({ fact, times }) => `${fact} (${times})`);
   return (
-    <Box sx={{ minHeight: 40, fontSize: 15, lineHeight: 1.35, color: 'text.secondary' }}>
-      <Box>
-        {data.facts} number facts, {data.figures} figures to write, {minutes(data.seconds)}
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1, minHeight: 40 }}>
+      <Box sx={{ flex: '1 1 260px', fontSize: 15, lineHeight: 1.35, color: 'text.secondary' }}>
+        <Box>
+          {data.facts} number facts, {data.figures} figures to write, {minutes(data.seconds)}
+        </Box>
+        {most.length > 0 && <Box>Used most: {most.join(' · ')}</Box>}
       </Box>
-      {most.length > 0 && <Box>Used most: {most.join(' · ')}</Box>}
+      {actions}
     </Box>
   );
 }

@@ -3,9 +3,11 @@ import type { SetSum } from '../api/types';
 import {
   EMPTY_SET,
   heldOrNot,
+  inOrder,
   lineAt,
   moved,
   toDraw,
+  toEven,
   type SetDraft,
   withDrawn,
   withLine,
@@ -82,5 +84,26 @@ describe('a set in the making', () => {
     const more = withLine(DRAFT, { rung: 'addition-zeros', count: 5 }, [sum('205 + 97')]);
     expect(plain(more).slice(2)).toEqual(['83 + 64', '205 + 97', '1 + 2']);
     expect(more.lines[2]).toEqual({ rung: 'addition-zeros', count: 1 });
+  });
+});
+
+describe('the order of a set', () => {
+  const timed = (name: string, seconds: number, part = 'PRACTISE') =>
+    ({ plain: name, seconds, part }) as SetSum;
+  const set = {
+    ...EMPTY_SET,
+    sums: [timed('a', 30), timed('b', 10), timed('c', 20, 'SHOW')],
+  };
+  it('begins with what is quickest, in each part of a lesson', () => {
+    expect(plain(inOrder(set, 'quick'))).toEqual(['c', 'b', 'a']);
+  });
+  it('is any order where it is mixed, with the same sums', () => {
+    const numbers = [0.9, 0.1, 0.5];
+    const mixed = inOrder(set, 'mixed', () => numbers.pop() ?? 0);
+    expect(plain(mixed)).toEqual(['c', 'b', 'a']);
+    expect(plain(mixed).sort()).toEqual(['a', 'b', 'c']);
+  });
+  it('is sent with the places of what is held', () => {
+    expect(toEven({ ...DRAFT, held: ['27 + 15'] }).held).toEqual([1]);
   });
 });

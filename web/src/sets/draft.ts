@@ -83,6 +83,21 @@ export function toDraw({ lines, sums, held }: SetDraft, only?: number) {
   };
 }
 
+/** What is asked for so that no number fact stands out. */
+export const toEven = (draft: SetDraft) => ({
+  lines: draft.lines,
+  sums: toKeep(draft, draft.title).sums,
+  held: draft.sums.flatMap(({ plain }, place) => (draft.held.includes(plain) ? [place] : [])),
+});
+
+/** The set with its quickest sums first, or in any order; of a lesson each part for itself. */
+export function inOrder(draft: SetDraft, how: 'quick' | 'mixed', random = Math.random): SetDraft {
+  const rank = new Map(draft.sums.map((sum) => [sum, how === 'quick' ? sum.seconds : random()]));
+  const parts = ['SHOW', 'TOGETHER', 'PRACTISE', 'EXPLAIN'];
+  const key = (sum: SetSum) => parts.indexOf(sum.part) * 1e6 + (rank.get(sum) ?? 0);
+  return { ...draft, sums: [...draft.sums].sort((one, other) => key(one) - key(other)) };
+}
+
 /** The set with what was drawn in the place of its lines' sums; what was typed stays behind them. */
 export function withDrawn(draft: SetDraft, sums: SetSum[]): SetDraft {
   // What a place of a lesson is there for stays.

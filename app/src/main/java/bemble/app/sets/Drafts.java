@@ -7,6 +7,7 @@ import bemble.app.sets.SetJson.ApartView;
 import bemble.app.sets.SetJson.BadLine;
 import bemble.app.sets.SetJson.DraftRequest;
 import bemble.app.sets.SetJson.DraftView;
+import bemble.app.sets.SetJson.EvenRequest;
 import bemble.app.sets.SetJson.KeyView;
 import bemble.app.sets.SetJson.SetLineView;
 import bemble.app.sets.SetJson.SumRequest;
@@ -22,6 +23,7 @@ import bemble.ladder.Rung;
 import bemble.method.Method;
 import bemble.method.Methods;
 import bemble.method.Sum;
+import bemble.practice.EvenOut;
 import bemble.practice.Item;
 import bemble.practice.Line;
 import bemble.practice.SetMaker;
@@ -91,6 +93,18 @@ public class Drafts {
     return new DraftView(words.sums(items), words.workload(items), wanted - items.size());
   }
 
+  /** The sums of a set, changed until no number fact stands out. */
+  DraftView even(EvenRequest request) {
+    Style style = classes.currentStyle();
+    List<Line> lines = request.lines().stream().map(line -> line(line, style)).toList();
+    List<Item> items = request.sums().stream().map(this::item).toList();
+    Set<Integer> held = request.held() == null ? Set.of() : Set.copyOf(request.held());
+    long seed = request.seed() == null ? seeds.nextLong() : request.seed();
+    List<Item> even = new EvenOut(style).of(lines, items, held, new HashSet<>(latest()), seed);
+    SetWords words = new SetWords(style);
+    return new DraftView(words.sums(even), words.workload(even), 0);
+  }
+
   /** A set that is held stays where it is, each sum as one of the line at its place. */
   private Map<Integer, Item> held(DraftRequest request, List<Line> lines) {
     Map<Integer, Item> held = new HashMap<>();
@@ -149,7 +163,9 @@ public class Drafts {
   /** A sum in plain figures; refused where it cannot be read, or not worked by its method. */
   public Item item(SumRequest request) {
     Sum sum = sums.read(new SumRef(request.plain(), request.method(), Style.STANDARD));
-    String rung = request.rung() == null ? "" : request.rung();
+    // A rung that this Bemble does not have is none.
+    String rung =
+        Ladder.find(request.rung() == null ? "" : request.rung()).map(Rung::id).orElse("");
     Item.Part part = request.part() == null ? Item.Part.PRACTISE : request.part();
     return new Item(sum.problem(), sum.method().id(), rung, part);
   }

@@ -6,6 +6,7 @@ import bemble.app.sets.SetJson.ApartRequest;
 import bemble.app.sets.SetJson.ApartView;
 import bemble.app.sets.SetJson.DraftRequest;
 import bemble.app.sets.SetJson.DraftView;
+import bemble.app.sets.SetJson.EvenRequest;
 import bemble.app.sets.SetJson.KeyView;
 import bemble.app.sets.SetJson.SetEntry;
 import bemble.app.sets.SetJson.SetRequest;
@@ -49,6 +50,12 @@ class SetController {
   @PostMapping("/draft")
   DraftView draft(@Valid @RequestBody DraftRequest request) {
     return drafts.draft(request);
+  }
+
+  /** Changes sums until no number fact stands out; keeps nothing. */
+  @PostMapping("/even")
+  DraftView even(@Valid @RequestBody EvenRequest request) {
+    return drafts.even(request);
   }
 
   /** Reads sums that were typed or pasted; keeps nothing. */

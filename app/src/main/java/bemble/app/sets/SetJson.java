@@ -51,6 +51,19 @@ public final class SetJson {
       @Nullable Boolean lesson,
       @Nullable Long seed) {}
 
+  /**
+   * A set to be evened out.
+   *
+   * @param held places of sums that stay, from 0
+   */
+  public record EvenRequest(
+      @NotEmpty(message = "{valid.lines-of-set}") @Size(max = 20, message = "{valid.lines-of-set}")
+          List<@Valid @NotNull SetLineView> lines,
+      @NotEmpty(message = "{valid.sums-of-set}") @Size(max = 200, message = "{valid.sums-of-set}")
+          List<@Valid @NotNull SumRequest> sums,
+      @Nullable List<Integer> held,
+      @Nullable Long seed) {}
+
   /** A sum of a set, as it is sent to be kept. */
   public record SumRequest(
       @NotBlank(message = "{valid.sum}") String plain,

@@ -27,7 +27,7 @@ public interface HandoutMapper extends Deletable {
       select id from final table (
         insert into handout (class_id, set_id, set_version, title, kind, given_on, due_on,
                              pass_mark)
-        values (#{classId}, #{setId}, #{setVersion}, #{title}, #{kind}, #{givenOn}, #{dueOn},
+        values (#{classId}, (select id from practice_set where id = #{setId}), #{setVersion}, #{title}, #{kind}, #{givenOn}, #{dueOn},
                 #{passMark}))
       """)
   long insert(NewHandout handout);

@@ -28,7 +28,8 @@ public interface RunMapper extends Deletable {
       select id from final table (
         insert into run (title, who, class_id, set_id, set_version, rung, method, pass_mark,
                          in_a_row, telling, setting_out, with_check, begun_at, pupil_id)
-        values (#{title}, #{who}, #{classId}, #{setId}, #{setVersion}, #{rung}, #{method},
+        values (#{title}, #{who}, #{classId}, (select id from practice_set where id = #{setId}),
+                #{setVersion}, #{rung}, #{method},
                 #{passMark}, #{inARow}, #{telling}, #{settingOut}, #{withCheck}, #{begunAt},
                 (select min(p.id) from pupil p join school_class c on c.id = p.class_id
                  where c.current_class and c.deleted_at is null and p.name = #{who})))

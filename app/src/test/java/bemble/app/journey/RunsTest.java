@@ -251,5 +251,9 @@ class RunsTest extends Conversation {
     Map<String, Object> unread = request(List.of("5 −"), 1, "AFTER_EACH");
     assertEquals(422, talk.post("/api/runs", unread).status());
     assertEquals(404, talk.post("/api/runs/999999/next", "").status());
+    Map<String, Object> setless = request(THREE, 1, "AFTER_EACH");
+    setless.put("set", 999999);
+    assertTrue(
+        begin(setless).get("setDeleted").asBoolean(), "it runs, and says that there is none");
   }
 }

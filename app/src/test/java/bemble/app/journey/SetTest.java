@@ -191,6 +191,34 @@ class SetTest {
     }
   }
 
+  /** How often the fact is used that is used most. */
+  private static int most(JsonNode set) {
+    return set.at("/workload/uses/0/times").asInt();
+  }
+
+  @Test
+  void aSetIsEvenedOut() {
+    JsonNode draft = draft(Map.of("lines", List.of(TWELVE), "seed", 11));
+    List<Object> sums = new ArrayList<>();
+    for (JsonNode sum : draft.get("sums")) {
+      sums.add(
+          Map.of(
+              "plain",
+              sum.get("plain").asText(),
+              "method",
+              "exchange",
+              "rung",
+              sum.get("rung").asText()));
+    }
+    Map<String, Object> request =
+        Map.of("lines", List.of(TWELVE), "sums", sums, "held", List.of(2), "seed", 1);
+    JsonNode even = talk.post("/api/sets/even", request).json();
+    assertEquals(12, even.get("sums").size());
+    assertEquals(draft.at("/sums/2/plain"), even.at("/sums/2/plain"));
+    assertTrue(most(even) <= most(draft));
+    assertFalse(plain(even).equals(plain(draft)));
+  }
+
   @Test
   void aSetLeavesAndEntersAsAFile() {
     JsonNode set = kept("Cold frames", 8);

@@ -109,6 +109,23 @@ class SetsJourneyTest extends Journey {
   }
 
   @Test
+  void aSetIsEvenedOutAndPutInOrder() {
+    hand.page.navigate("/sets");
+    make("Subtraction", "One zero crossed", 10);
+    sums().nth(1).click();
+    hand.button("Hold").click();
+    sums().nth(1).click();
+    List<String> before = names();
+    hand.button("Even out").click();
+    assertThat(sums().nth(0)).not().hasAttribute("aria-label", "1. " + before.get(0));
+    List<String> even = names();
+    assertEquals(before.get(1), even.get(1), "what is held stays");
+    hand.button("Quickest first").click();
+    hand.button("Mix").click();
+    assertEquals(even.stream().sorted().toList(), names().stream().sorted().toList());
+  }
+
+  @Test
   void aFewSumsTellSlipsApart() {
     hand.page.navigate("/sets");
     hand.button("Subtraction").click();
