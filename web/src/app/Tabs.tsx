@@ -30,8 +30,11 @@ const Tab = styled(NavLink)(({ theme }) => ({
     minHeight: 44,
     padding: '0 2px',
     justifyContent: 'center',
+    textAlign: 'center',
+    whiteSpace: 'normal',
+    lineHeight: 1.1,
     borderRadius: 8,
-    fontSize: 14.5,
+    fontSize: 13,
     '& small': { display: 'none' },
   },
   [theme.breakpoints.between('sm', 'md')]: {
@@ -46,8 +49,9 @@ const KEYS = {
   alignSelf: { sm: 'center' },
   mt: { sm: 'auto' },
   mb: { sm: 1.5 },
-  px: 0.75,
-  fontSize: 15,
+  px: { xs: 0.25, sm: 0.75 },
+  minWidth: { xs: 40, sm: 64 },
+  fontSize: { xs: 13, sm: 15 },
   color: 'ink.quiet',
 };
 

@@ -1,20 +1,17 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useMutation } from '@tanstack/react-query';
 import { lazy, Suspense, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { api } from '../api/client';
 import { BAR, BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
 import { Kbd } from '../ui/Kbd';
 import { useDraft } from '../ui/useDraft';
-import { useNotice } from '../ui/useNotice';
 import { AnswerGrid } from './AnswerGrid';
 import { cellTold, keyOf, type Spot, type Way } from './entering';
 import { GlancePage } from './GlancePage';
 import { dayTold, KINDS } from './told';
 import { useGrid } from './useGrid';
 
-const PaperTablesDialog = lazy(() => import('./PaperTablesDialog'));
+const MoreDialog = lazy(() => import('./MoreDialog'));
 const CellDialog = lazy(() => import('./CellDialog'));
 
 /** The answers to a handout, and beside them what they tell of the class. */
@@ -26,21 +23,6 @@ export function GridScreen({ id }: { id: number }) {
   const [opened, setOpened] = useState(false);
   const [sending, setSending] = useState(false);
   const navigate = useNavigate();
-  const notice = useNotice();
-  const onError = (trouble: Error) => notice({ text: trouble.message });
-  const simulate = useMutation({
-    mutationFn: () => api.simulateAnswers(id),
-    onSuccess: ({ kept }) => {
-      marking.renew();
-      notice({
-        text:
-          kept.length === 0
-            ? 'Something is entered for everybody already.'
-            : 'Simulated pupils have filled it in.',
-      });
-    },
-    onError,
-  });
   if (!grid) {
     return (
       <Box component="main" role="alert" sx={{ p: 4, fontSize: 20 }}>
@@ -134,16 +116,13 @@ export function GridScreen({ id }: { id: number }) {
           <Kbd>Space</Kbd>
         </Button>
         <Button aria-haspopup="dialog" onClick={() => setSending(true)}>
-          Paper and tables
-        </Button>
-        <Button disabled={simulate.isPending} onClick={() => simulate.mutate()}>
-          Simulate
+          Paper and more
         </Button>
         <Button onClick={() => navigate('/marking')}>Handouts</Button>
       </Box>
       {sending && (
         <Suspense fallback={null}>
-          <PaperTablesDialog grid={grid} onRead={marking.renew} onClose={() => setSending(false)} />
+          <MoreDialog grid={grid} onEntered={marking.renew} onClose={() => setSending(false)} />
         </Suspense>
       )}
       {opened && pupil && cell && (

@@ -134,7 +134,7 @@ class MarkingJourneyTest extends Journey {
   void aGridLeavesAsATableAndIsReadInAgain() throws IOException {
     type("+ 9 9 Enter b");
     assertThat(marks("BLANK")).hasCount(1);
-    hand.button("Paper and tables").click();
+    hand.button("Paper and more").click();
     Download table = hand.page.waitForDownload(() -> hand.button("Table of answers (CSV)").click());
     String text = Files.readString(table.path());
     assertTrue(text.contains("Bram,374,99,blank"), text);
@@ -150,7 +150,10 @@ class MarkingJourneyTest extends Journey {
 
   @Test
   void simulatedPupilsFillInAPile() {
-    hand.button("Simulate").click();
+    hand.button("Paper and more").click();
+    inDialog("Have simulated pupils fill it in").click();
+    assertThat(hand.page.getByText("15 answers are made up.")).isVisible();
+    inDialog("Close").click();
     assertThat(hand.page.getByText("5 of 5 pupils entered")).isVisible();
     assertThat(hand.page.locator("[data-mark]")).hasCount(15);
   }

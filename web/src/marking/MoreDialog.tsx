@@ -12,13 +12,13 @@ import { open, save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
 
 /** A marked handout on paper, and its answers as a table. */
-export default function PaperTablesDialog({
+export default function MoreDialog({
   grid: { id, title },
-  onRead,
+  onEntered,
   onClose,
 }: {
   grid: Grid;
-  onRead: () => void;
+  onEntered: () => void;
   onClose: () => void;
 }) {
   const notice = useNotice();
@@ -31,9 +31,13 @@ export default function PaperTablesDialog({
   });
   const read = useMutation({
     mutationFn: async (file: File) => api.readGrid(id, await file.text()),
-    onSuccess: onRead,
+    onSuccess: onEntered,
   });
-  const trouble = print.error ?? table.error ?? read.error;
+  const simulate = useMutation({
+    mutationFn: () => api.simulateAnswers(id),
+    onSuccess: onEntered,
+  });
+  const trouble = print.error ?? table.error ?? read.error ?? simulate.error;
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="paper-title">
       <DialogTitle id="paper-title">{title}</DialogTitle>
@@ -70,6 +74,21 @@ export default function PaperTablesDialog({
             >
               Read a table in
             </FileButton>
+          </Box>
+        </Box>
+        <Box>
+          <Box component="h3" sx={{ m: 0, mb: 1, fontSize: 17 }}>
+            To try it out
+          </Box>
+          <Button disabled={simulate.isPending} onClick={() => simulate.mutate()}>
+            Have simulated pupils fill it in
+          </Button>
+          <Box role="status" sx={{ mt: 1, color: 'text.secondary' }}>
+            {simulate.data?.kept.length === 0
+              ? 'Something is entered for everybody already.'
+              : simulate.data
+                ? `${simulate.data.kept.length} answers are made up.`
+                : 'Made-up answers are entered for everybody of whom there are none. Delete the handout afterwards.'}
           </Box>
         </Box>
         {read.data && (
