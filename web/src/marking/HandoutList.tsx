@@ -4,6 +4,7 @@ import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { Handout } from '../api/types';
 import { useCurrentClass } from '../session/classes';
+import { LIST, ROW, ROW_BELOW, ROW_HEAD, ROW_TITLE } from '../ui/list';
 import { More } from '../ui/More';
 import { isSecondClick, useDeletion } from '../ui/useDeletion';
 import { useLongList } from '../ui/useLongList';
@@ -31,7 +32,7 @@ export function HandoutList() {
           Sets, and press Hand out there: its answers are marked here.
         </Box>
       )}
-      <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
+      <Box component="ul" sx={LIST}>
         {handouts.entries?.map((handout) => (
           <Row key={handout.id} handout={handout} />
         ))}
@@ -47,26 +48,10 @@ function Row({ handout }: { handout: Handout }) {
   const { id, title, kind, givenOn, dueOn } = handout;
   const days = [KINDS[kind], dayTold(givenOn), dueOn && `due ${dayTold(dueOn)}`];
   return (
-    <Box
-      component="li"
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: {
-          xs: '1fr auto auto',
-          sm: 'minmax(0, 5fr) minmax(0, 3fr) auto auto',
-        },
-        alignItems: 'center',
-        gap: 1.5,
-        py: 0.75,
-        borderBottom: '1px dotted',
-        borderColor: 'ink.edge',
-      }}
-    >
-      <Box sx={{ minWidth: 0, gridColumn: { xs: '1 / -1', sm: 'auto' } }}>
-        <Box sx={{ fontSize: 18, overflowWrap: 'anywhere' }}>{title}</Box>
-        <Box sx={{ fontSize: 14.5, color: 'text.secondary' }}>
-          {days.filter(Boolean).join(' · ')}
-        </Box>
+    <Box component="li" sx={ROW}>
+      <Box sx={ROW_HEAD}>
+        <Box sx={ROW_TITLE}>{title}</Box>
+        <Box sx={ROW_BELOW}>{days.filter(Boolean).join(' · ')}</Box>
       </Box>
       <Box sx={{ fontSize: 15.5 }}>{stateTold(handout)}</Box>
       <Button

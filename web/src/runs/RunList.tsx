@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { RunEntry } from '../api/types';
+import { LIST, ROW, ROW_BELOW, ROW_HEAD, ROW_TITLE } from '../ui/list';
 import { More } from '../ui/More';
 import { isSecondClick, useDeletion } from '../ui/useDeletion';
 import { useLongList } from '../ui/useLongList';
@@ -22,7 +23,7 @@ export function RunList() {
           the Slate until the pass mark is reached.
         </Box>
       )}
-      <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
+      <Box component="ul" sx={LIST}>
         {runs.entries?.map((entry) => (
           <Row key={entry.id} entry={entry} />
         ))}
@@ -37,26 +38,10 @@ function Row({ entry }: { entry: RunEntry }) {
   const remove = useDeletion('runs', api.removeRun, api.restoreRun);
   const { next, isGoing } = useRunSteps();
   return (
-    <Box
-      component="li"
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: {
-          xs: '1fr auto auto',
-          sm: 'minmax(0, 5fr) minmax(0, 4fr) auto auto',
-        },
-        alignItems: 'center',
-        gap: 1.5,
-        py: 0.75,
-        borderBottom: '1px dotted',
-        borderColor: 'ink.edge',
-      }}
-    >
-      <Box sx={{ minWidth: 0, gridColumn: { xs: '1 / -1', sm: 'auto' } }}>
-        <Box sx={{ fontSize: 18, overflowWrap: 'anywhere' }}>{entry.title}</Box>
-        <Box sx={{ fontSize: 14.5, color: 'text.secondary' }}>
-          {[entry.who, markTold(entry)].filter(Boolean).join(' · ')}
-        </Box>
+    <Box component="li" sx={ROW}>
+      <Box sx={ROW_HEAD}>
+        <Box sx={ROW_TITLE}>{entry.title}</Box>
+        <Box sx={ROW_BELOW}>{[entry.who, markTold(entry)].filter(Boolean).join(' · ')}</Box>
       </Box>
       <Box
         sx={{

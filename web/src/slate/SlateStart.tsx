@@ -7,6 +7,7 @@ import type { AttemptEntry } from '../api/types';
 import { RunList } from '../runs/RunList';
 import { BOOK, PAGES, RIGHT_PAGE } from '../ui/book';
 import { isSecondClick, useDeletion } from '../ui/useDeletion';
+import { LIST, ROW, ROW_BELOW, ROW_HEAD, ROW_TITLE } from '../ui/list';
 import { More } from '../ui/More';
 import { useDraft } from '../ui/useDraft';
 import { useLongList } from '../ui/useLongList';
@@ -56,7 +57,7 @@ function AttemptList() {
           Nobody has tried a sum yet. Begin one on the right: every mark is kept as it is written.
         </Box>
       )}
-      <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
+      <Box component="ul" sx={LIST}>
         {attempts.entries?.map((entry) => (
           <Row key={entry.id} entry={entry} />
         ))}
@@ -74,23 +75,16 @@ function Row({ entry }: { entry: AttemptEntry }) {
     <Box
       component="li"
       sx={{
-        display: 'grid',
+        ...ROW,
         gridTemplateColumns: {
           xs: 'auto 1fr auto auto',
           sm: 'minmax(0, 5fr) minmax(0, 6fr) auto auto auto',
         },
-        alignItems: 'center',
-        gap: 1.5,
-        py: 0.75,
-        borderBottom: '1px dotted',
-        borderColor: 'ink.edge',
       }}
     >
-      <Box sx={{ minWidth: 0, gridColumn: { xs: '1 / -1', sm: 'auto' } }}>
-        <Box sx={{ fontSize: 18, overflowWrap: 'anywhere' }}>{entry.problem}</Box>
-        <Box sx={{ fontSize: 14.5, color: 'text.secondary' }}>
-          {[entry.who, entry.methodName].filter(Boolean).join(' · ')}
-        </Box>
+      <Box sx={ROW_HEAD}>
+        <Box sx={ROW_TITLE}>{entry.problem}</Box>
+        <Box sx={ROW_BELOW}>{[entry.who, entry.methodName].filter(Boolean).join(' · ')}</Box>
       </Box>
       <Box
         sx={{

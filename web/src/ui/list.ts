@@ -1,0 +1,23 @@
+/** A list whose entries are rows. */
+export const LIST = { m: 0, p: 0, listStyle: 'none' } as const;
+
+/** A row of a list: what it is, how it stands, and two buttons; on a phone below one another. */
+export const ROW = {
+  display: 'grid',
+  gridTemplateColumns: {
+    xs: '1fr auto auto',
+    sm: 'minmax(0, 5fr) minmax(0, 4fr) auto auto',
+  },
+  alignItems: 'center',
+  gap: 1.5,
+  py: 0.75,
+  borderBottom: '1px dotted',
+  borderColor: 'ink.edge',
+} as const;
+
+/** What a row is about: on a phone it has a line of its own. */
+export const ROW_HEAD = { minWidth: 0, gridColumn: { xs: '1 / -1', sm: 'auto' } } as const;
+
+/** Its title and what stands below it. */
+export const ROW_TITLE = { fontSize: 18, overflowWrap: 'anywhere' } as const;
+export const ROW_BELOW = { fontSize: 14.5, color: 'text.secondary' } as const;
