@@ -151,7 +151,7 @@ export const api = {
         parseAs: 'blob',
       }) as Promise<BlobAnswer>,
     ),
-  handoutPaper: (id: number, kind: 'LIST' | 'SLIPS') =>
+  handoutPaper: (id: number, kind: 'LIST' | 'CUT_OUTS') =>
     taken<Blob>(
       client.GET('/api/handouts/{id}/paper', {
         params: { path: { id }, query: { kind } },

@@ -23,7 +23,7 @@ export default function MoreDialog({
 }) {
   const notice = useNotice();
   const print = useMutation({
-    mutationFn: async (kind: 'LIST' | 'SLIPS') => open(await api.handoutPaper(id, kind)),
+    mutationFn: async (kind: 'LIST' | 'CUT_OUTS') => open(await api.handoutPaper(id, kind)),
   });
   const table = useMutation({
     mutationFn: async () => save(await api.gridTable(id), `${title}.csv`),
@@ -47,7 +47,7 @@ export default function MoreDialog({
             On paper
           </Box>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-            <Button disabled={print.isPending} onClick={() => print.mutate('SLIPS')}>
+            <Button disabled={print.isPending} onClick={() => print.mutate('CUT_OUTS')}>
               A slip of paper for each pupil
             </Button>
             <Button disabled={print.isPending} onClick={() => print.mutate('LIST')}>

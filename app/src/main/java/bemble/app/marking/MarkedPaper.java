@@ -86,14 +86,14 @@ public class MarkedPaper {
     List<String> lines = new ArrayList<>();
     lines.add(
         wording.label(
-            "slip-of-paper.right", Map.of("title", grid.title(), "right", right, "asked", asked)));
+            "cut-out.right", Map.of("title", grid.title(), "right", right, "asked", asked)));
     String again =
         answers.stream()
             .filter(answer -> isToDoAgain(Mark.valueOf(answer.mark())))
             .map(answer -> answer.number() + 1 + ". " + grid.sums().get(answer.number()).problem())
             .collect(Collectors.joining("   "));
     if (!again.isEmpty()) {
-      lines.add(wording.label("slip-of-paper.again", Map.of("sums", again)));
+      lines.add(wording.label("cut-out.again", Map.of("sums", again)));
     }
     marker.diagnosis(marker.row(answers)).sure().stream()
         .flatMap(sure -> sure.slips().stream().limit(1))

@@ -190,7 +190,7 @@ public final class MarkingJson {
     /** A row a pupil, a column a sum, with the answers that were given. */
     LIST,
     /** A small slip of paper for each pupil. */
-    SLIPS
+    CUT_OUTS
   }
 
   /** A slip that is to be taught again. */

@@ -258,7 +258,7 @@ class MarkingTest {
     JsonNode grid = handout();
     row(grid, "Neve", RIGHT);
     row(grid, "Bram", SLIPPED);
-    String text = paper(grid, "SLIPS");
+    String text = paper(grid, "CUT_OUTS");
     assertTrue(text.contains("Neve") && text.contains("5 of 5 right"), text);
     assertTrue(text.contains("Bram") && text.contains("0 of 5 right"), text);
     assertTrue(text.contains("Look again: 1. 742 − 368"), text);

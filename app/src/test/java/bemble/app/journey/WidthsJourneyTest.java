@@ -8,10 +8,12 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ForcedColors;
+import com.microsoft.playwright.options.ViewportSize;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -24,7 +26,11 @@ class WidthsJourneyTest extends Journey {
    */
   private static final String CUT_OFF =
       """
-      () => {
+      async () => {
+        // What is drawn by its size is drawn anew in the next frame.
+        const frame = () => new Promise((drawn) => requestAnimationFrame(drawn));
+        await frame();
+        await frame();
         const within = document.querySelector('[role=dialog]') ?? document;
         const controls = 'button, a[href], input, textarea, h1, h2, h3, [role=slider]';
         const scrolls = (style) => /(auto|scroll)/.test(style);
@@ -215,17 +221,30 @@ class WidthsJourneyTest extends Journey {
     return talk().post("/api/attempts", Map.of("sum", sum)).json().get("id").asLong();
   }
 
-  @ParameterizedTest
-  @CsvSource({"1280, 800", "1024, 768", "768, 1024", "390, 844", "640, 400"})
-  void nothingIsCutOffOrOutOfReach(int width, int height) {
-    hand.page.setViewportSize(width, height);
+  /**
+   * The sizes of screens, from a desk to a telephone; the last is the first, drawn twice as large.
+   */
+  private static final List<ViewportSize> SIZES =
+      List.of(
+          new ViewportSize(1280, 800),
+          new ViewportSize(1024, 768),
+          new ViewportSize(768, 1024),
+          new ViewportSize(390, 844),
+          new ViewportSize(640, 400));
+
+  @Test
+  void nothingIsCutOffOrOutOfReach() {
     prepare();
     List<String> cut = new ArrayList<>();
     views.forEach(
         (view, open) -> {
+          hand.page.setViewportSize(SIZES.get(0).width, SIZES.get(0).height);
           open.run();
-          for (Object found : (List<?>) hand.page.evaluate(CUT_OFF)) {
-            cut.add(view + ": " + found);
+          for (ViewportSize size : SIZES) {
+            hand.page.setViewportSize(size.width, size.height);
+            for (Object found : (List<?>) hand.page.evaluate(CUT_OFF)) {
+              cut.add(view + " at " + size.width + ": " + found);
+            }
           }
         });
     assertEquals("", String.join("\n", cut));
