@@ -20,7 +20,13 @@ export function RunSquares({ results }: { results: RunResult[] }) {
       role="img"
       aria-label={label}
       viewBox={`0 0 ${MOST * SIDE + 2} ${SIDE + 2}`}
-      sx={{ width: '100%', maxWidth: MOST * SIDE + 2, height: SIDE + 2, display: 'block' }}
+      sx={{
+        display: 'block',
+        flexShrink: 0,
+        width: '100%',
+        maxWidth: MOST * SIDE + 2,
+        height: SIDE + 2,
+      }}
     >
       {Array.from({ length: MOST }, (_, place) => {
         const result = latest[place];

@@ -15,12 +15,16 @@ import java.util.List;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
 /**
- * Fills a fresh Workbook with pages of the Ashlatch garden, the easiest last kept and so on top.
+ * Fills a fresh Workbook with pages of the Ashlatch garden, the easiest last kept and so on top;
+ * and makes the classes, which all other demo data belongs to.
  */
 @Component
+@Order(Ordered.HIGHEST_PRECEDENCE)
 @ConditionalOnProperty("bemble.demo")
 class DemoPages implements ApplicationRunner {
   private final Pages pages;
