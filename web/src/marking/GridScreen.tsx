@@ -109,7 +109,9 @@ export function GridScreen({ id }: { id: number }) {
         <Box
           sx={{ flex: 1, minWidth: 0, fontSize: 14.5, lineHeight: 1.5, color: 'text.secondary' }}
         >
-          <Kbd>+</Kbd> right <Kbd>b</Kbd> blank <Kbd>-</Kbd> not asked
+          <Box component="span" sx={{ display: { xs: 'none', md: 'inline' } }}>
+            <Kbd>+</Kbd> right <Kbd>b</Kbd> blank <Kbd>-</Kbd> not asked
+          </Box>
         </Box>
         <Button disabled={!cell} aria-haspopup="dialog" onClick={() => setOpened(true)}>
           Open

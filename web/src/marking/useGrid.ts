@@ -20,6 +20,8 @@ export function useGrid(id: number) {
   /** What is typed and not kept yet, by its square. */
   const [ahead, setAhead] = useState<ReadonlyMap<string, string | undefined>>(new Map());
   const waiting = useRef<Change[]>([]);
+  /** Whether the grid has to be asked for again once all is kept. */
+  const cancelled = useRef(false);
   const [history, setHistory] = useState<Change[]>([]);
 
   const store = (change: (grid: Grid) => Grid) =>
@@ -62,6 +64,10 @@ export function useGrid(id: number) {
           before.filter(({ pupil, number }) => !refused.has(keyOf(pupil, number))),
         );
       }
+      if (cancelled.current && waiting.current.length === 0) {
+        cancelled.current = false;
+        void queries.invalidateQueries({ queryKey });
+      }
       void queries.invalidateQueries({ queryKey: ['glance', id] });
       void queries.invalidateQueries({ queryKey: ['handouts'] });
     },
@@ -74,6 +80,11 @@ export function useGrid(id: number) {
   });
 
   const apply = (change: Change) => {
+    if (queries.isFetching({ queryKey }) > 0) {
+      // Its answer may have been on its way before this change: it is asked for again behind it.
+      cancelled.current = true;
+      void queries.cancelQueries({ queryKey });
+    }
     waiting.current.push(change);
     setAhead((before) =>
       new Map(before).set(keyOf(change.pupil, change.number), change.to ?? undefined),

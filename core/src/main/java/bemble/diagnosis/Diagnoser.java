@@ -116,11 +116,6 @@ public final class Diagnoser {
     return new Diagnosis(marks, slips(given, marks, grouped), explanations);
   }
 
-  /** The mark of what stands in the place of a sum. */
-  public Mark mark(int place, Given given) {
-    return mark(given, sums.get(place));
-  }
-
   private static Mark mark(Given given, Foreseen sum) {
     if (given instanceof Answered answered) {
       return answered.reply().is(sum.right()) ? Mark.RIGHT : Mark.WRONG;

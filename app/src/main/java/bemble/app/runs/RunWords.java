@@ -13,7 +13,6 @@ import bemble.ladder.Ladder;
 import bemble.ladder.Rung;
 import bemble.practice.Item;
 import bemble.practice.Run;
-import bemble.problem.Problem;
 import bemble.slip.Slip;
 import bemble.style.Style;
 import java.util.List;
@@ -121,11 +120,7 @@ final class RunWords {
   private static String example(Rung rung, RunState state) {
     List<String> worked = state.sums().stream().map(RunSumRow::plain).toList();
     List<String> drawn =
-        rung.draw(EXAMPLES, state.row().id()).stream().map(RunWords::plain).toList();
+        rung.draw(EXAMPLES, state.row().id()).stream().map(WorkingWords::plain).toList();
     return drawn.stream().filter(sum -> !worked.contains(sum)).findFirst().orElse(drawn.get(0));
-  }
-
-  private static String plain(Problem problem) {
-    return WorkingWords.plain(problem);
   }
 }

@@ -162,6 +162,9 @@ class MarkingJourneyTest extends Journey {
   void anotherWindowIsToldOfAnAnswerThatItDidNotSee() {
     String address = hand.page.url();
     String path = address.substring(address.indexOf("/marking/") + "/marking/".length());
+    // Nothing is on its way any more that would tell this window.
+    hand.page.waitForResponse("**/api/handouts/" + path, () -> hand.page.reload());
+    assertThat(grid()).isFocused();
     long bram = talk().get("/api/roll").json().get(0).get("id").asLong();
     talk()
         .put(
