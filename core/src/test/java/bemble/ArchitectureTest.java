@@ -29,10 +29,11 @@ class ArchitectureTest {
       Map.ofEntries(
           Map.entry("slate", List.of()),
           Map.entry("check", List.of()),
-          Map.entry("practice", List.of("diagnosis")),
+          Map.entry("practice", List.of("diagnosis", "progress")),
+          Map.entry("progress", List.of()),
           Map.entry("diagnosis", List.of()),
           Map.entry("trait", List.of("practice")),
-          Map.entry("ladder", List.of("practice", "diagnosis")),
+          Map.entry("ladder", List.of("practice", "diagnosis", "progress")),
           Map.entry("recipe", List.of("ladder", "practice", "diagnosis")),
           Map.entry("judge", List.of("slate")),
           Map.entry("slip", List.of("method", "judge", "slate", "practice", "diagnosis")),

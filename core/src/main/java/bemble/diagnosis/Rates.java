@@ -1,12 +1,6 @@
 package bemble.diagnosis;
 
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
-import java.util.Objects;
-import java.util.Properties;
+import bemble.number.NumberTable;
 
 /**
  * How likely things are before anything was answered: {@code rates.properties}, which names the
@@ -36,28 +30,16 @@ public record Rates(
   public static final Rates STANDARD = read();
 
   private static Rates read() {
-    Properties rates = new Properties();
-    try (Reader file =
-        new InputStreamReader(
-            Objects.requireNonNull(Rates.class.getResourceAsStream("/bemble/rates.properties")),
-            StandardCharsets.UTF_8)) {
-      rates.load(file);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    NumberTable table = NumberTable.read("rates");
     return new Rates(
-        of(rates, "none"),
-        of(rates, "one"),
-        of(rates, "two"),
-        of(rates, "next-slip"),
-        of(rates, "always"),
-        of(rates, "often"),
-        of(rates, "fact-missed"),
-        of(rates, "unforeseen"),
-        of(rates, "unforeseen-answers"));
-  }
-
-  private static double of(Properties rates, String key) {
-    return Double.parseDouble(rates.getProperty(key));
+        table.number("none"),
+        table.number("one"),
+        table.number("two"),
+        table.number("next-slip"),
+        table.number("always"),
+        table.number("often"),
+        table.number("fact-missed"),
+        table.number("unforeseen"),
+        table.number("unforeseen-answers"));
   }
 }

@@ -64,6 +64,29 @@ public record Rung(
     return Fitting.of(recipe).draw(count, seed).stream().map(this::written).toList();
   }
 
+  /** Whether a sum is one of the rung. */
+  public boolean fits(Problem problem) {
+    List<Numeral> numbers = problem.numbers();
+    if (decimals.isEmpty()) {
+      return numbers.stream().allMatch(Numeral::isWhole) && recipe.fits(problem);
+    }
+    List<Integer> scales = numbers.stream().map(Numeral::scale).toList();
+    if (problem.operation() != operation() || !scales.equals(decimals)) {
+      return false;
+    }
+    int most = decimals.stream().max(Integer::compare).orElseThrow();
+    List<Numeral> whole =
+        numbers.stream().map(number -> Numeral.of(number.padded(most).unscaled())).toList();
+    return recipe.fits(
+        switch (operation()) {
+          case ADDITION -> new Addition(whole);
+          case SUBTRACTION -> new Subtraction(whole.get(0), whole.get(1));
+          case ROOT -> new Root(whole.get(0), recipe.places());
+          case MULTIPLICATION, DIVISION ->
+              throw new IllegalStateException("only whole numbers are multiplied and divided");
+        });
+  }
+
   /** A sum of the recipe with its decimals. */
   public Problem written(Problem whole) {
     if (decimals.isEmpty()) {

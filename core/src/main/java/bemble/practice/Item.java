@@ -1,5 +1,6 @@
 package bemble.practice;
 
+import bemble.ladder.Ladder;
 import bemble.method.Methods;
 import bemble.method.Sum;
 import bemble.number.Numeral;
@@ -33,6 +34,15 @@ public record Item(Problem problem, String method, String rung, Part part) {
   /** A sum to be worked alone. */
   public static Item of(Problem problem, String method, String rung) {
     return new Item(problem, method, rung, Part.PRACTISE);
+  }
+
+  /** The same, where it has no rung, with the one that its sum belongs to, if any. */
+  public Item placed() {
+    return rung.isEmpty()
+        ? Ladder.place(problem, method)
+            .map(found -> new Item(problem, method, found.id(), part))
+            .orElse(this)
+        : this;
   }
 
   /** The sum in the conventions of a class. */

@@ -1,7 +1,10 @@
 package bemble.recipe;
 
+import bemble.number.Numeral;
 import bemble.number.Require;
 import bemble.problem.Operation;
+import bemble.problem.Problem;
+import bemble.problem.Root;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -105,6 +108,25 @@ public record Recipe(
       case DIVISION -> i == 0 ? 8 : 2;
       case ROOT -> 8;
     };
+  }
+
+  /** Whether a sum of whole numbers is one that the recipe asks for. */
+  public boolean fits(Problem problem) {
+    List<Numeral> given = problem.numbers();
+    if (problem.operation() != operation || given.size() != numbers.size()) {
+      return false;
+    }
+    for (int i = 0; i < given.size(); i++) {
+      if (!numbers.get(i).has(given.get(i).figures())) {
+        return false;
+      }
+    }
+    if (problem instanceof Root root && root.places() != places) {
+      return false;
+    }
+    Map<Trait, Integer> measured = Measured.of(problem);
+    return wishes.entrySet().stream()
+        .allMatch(wish -> wish.getValue().holds(measured.get(wish.getKey())));
   }
 
   /** The range wished for a trait. */

@@ -37,6 +37,12 @@ public record Size(Range figures, String of) {
     return new Size(new Range(from, to), ALL);
   }
 
+  /** Whether a number, by its figures, is one of these. */
+  boolean has(String number) {
+    return figures.holds(number.length())
+        && number.chars().allMatch(figure -> of.indexOf(figure) >= 0);
+  }
+
   /** The figures that may stand at a place; one that leads a longer number is not 0. */
   int[] at(int place, boolean leads) {
     boolean zero = !leads || place == 0;

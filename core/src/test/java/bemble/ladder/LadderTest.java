@@ -7,16 +7,18 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import bemble.method.Method;
 import bemble.method.Methods;
 import bemble.number.Numeral;
+import bemble.problem.Addition;
 import bemble.problem.Operation;
 import bemble.problem.Problem;
 import bemble.recipe.Fitting;
+import bemble.recipe.Measured;
 import bemble.recipe.Recipe;
-import bemble.recipe.TraitsByHand;
 import bemble.style.Style;
 import bemble.wording.Wording;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -44,6 +46,23 @@ class LadderTest {
         assertTrue(Methods.misfit(method, problem).isEmpty(), () -> id + " for " + problem);
       }
     }
+  }
+
+  @ParameterizedTest
+  @MethodSource("rungs")
+  void aSumBelongsToTheRungThatItWasDrawnFor(Rung rung) {
+    String method = rung.methods().get(0);
+    List<Problem> drawn = rung.draw(60, 5);
+    long there =
+        drawn.stream().filter(sum -> Ladder.place(sum, method).equals(Optional.of(rung))).count();
+    assertTrue(drawn.stream().allMatch(rung::fits), rung::id);
+    assertTrue(there >= 40, () -> there + " of 60 belong to " + rung.id());
+  }
+
+  @Test
+  void aSumThatFitsNoRungBelongsToNone() {
+    Problem large = new Addition(List.of(Numeral.parse("123456789"), Numeral.parse("2")));
+    assertEquals(Optional.empty(), Ladder.place(large, "column"));
   }
 
   /** What a rung adds is not there on any rung before it. */
@@ -87,8 +106,7 @@ class LadderTest {
     return sized
         && (all ? recipe.wishes() : rung.adds())
             .entrySet().stream()
-                .allMatch(
-                    wish -> wish.getValue().holds(TraitsByHand.of(problem).get(wish.getKey())));
+                .allMatch(wish -> wish.getValue().holds(Measured.of(problem).get(wish.getKey())));
   }
 
   @Test

@@ -123,7 +123,7 @@ class FittingTest {
     for (List<Size> sizes : SIZES.get(operation)) {
       int places = operation == Operation.ROOT ? random.nextInt(3) : 0;
       List<Problem> all = listed(operation, sizes, places);
-      List<Map<Trait, Integer>> traits = all.stream().map(TraitsByHand::of).toList();
+      List<Map<Trait, Integer>> traits = all.stream().map(Measured::of).toList();
       for (int round = 0; round < 25; round++) {
         Map<Trait, Integer> model = traits.get(random.nextInt(traits.size()));
         Map<Trait, Range> wishes = new EnumMap<>(Trait.class);
@@ -169,8 +169,7 @@ class FittingTest {
     Map<Integer, Long> listed =
         listed(operation, sizes, places).stream()
             .collect(
-                Collectors.groupingBy(
-                    sum -> TraitsByHand.of(sum).get(trait), Collectors.counting()));
+                Collectors.groupingBy(sum -> Measured.of(sum).get(trait), Collectors.counting()));
     assertTrue(listed.size() > 1, "the sums differ in it");
     for (int value = 0; value <= Collections.max(listed.keySet()) + 1; value++) {
       Recipe recipe = new Recipe(operation, sizes, Map.of(trait, Range.exactly(value)), places);
@@ -224,7 +223,7 @@ class FittingTest {
     List<Problem> drawn = Fitting.of(recipe).draw(200, 5);
     assertEquals(200, new HashSet<>(drawn).size());
     for (Problem problem : drawn) {
-      assertTrue(fits(TraitsByHand.of(problem), wishes), problem::toString);
+      assertTrue(fits(Measured.of(problem), wishes), problem::toString);
       for (int i = 0; i < sizes.size(); i++) {
         assertTrue(sizes.get(i).figures().holds(problem.numbers().get(i).figures().length()));
       }

@@ -13,16 +13,20 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 
-/** The traits of one sum, counted on its whole numbers without any walk over states. */
-public final class TraitsByHand {
+/**
+ * The traits of one sum, counted column by column. Points are left aside: what is counted are the
+ * figures.
+ */
+public final class Measured {
   private final Map<Trait, Integer> traits = new EnumMap<>(Trait.class);
 
-  private TraitsByHand() {}
+  private Measured() {}
 
+  /** Every trait of the operation of a sum, as {@link Trait} defines it. */
   public static Map<Trait, Integer> of(Problem problem) {
-    TraitsByHand hand = new TraitsByHand();
+    Measured hand = new Measured();
     if (problem instanceof Addition addition) {
-      hand.add(addition.addends().stream().map(TraitsByHand::whole).toList());
+      hand.add(addition.addends().stream().map(Measured::whole).toList());
     } else if (problem instanceof Subtraction sum) {
       hand.subtract(whole(sum.minuend()), whole(sum.subtrahend()));
     } else if (problem instanceof Multiplication sum) {
@@ -53,7 +57,7 @@ public final class TraitsByHand {
 
   /** The totals of all columns that the numbers have. */
   private static List<Integer> totals(List<BigInteger> numbers) {
-    int columns = numbers.stream().mapToInt(TraitsByHand::figures).max().orElse(0);
+    int columns = numbers.stream().mapToInt(Measured::figures).max().orElse(0);
     List<Integer> totals = new ArrayList<>();
     int carry = 0;
     for (int place = 0; place < columns; place++) {
@@ -92,7 +96,7 @@ public final class TraitsByHand {
     }
     traits.put(Trait.NINES_TURNED, nines);
     traits.put(Trait.ONES_CARRY, totals.size() > 1 && totals.get(0) >= 10 ? 1 : 0);
-    traits.put(Trait.ZEROS_GIVEN, addends.stream().mapToInt(TraitsByHand::zeros).sum());
+    traits.put(Trait.ZEROS_GIVEN, addends.stream().mapToInt(Measured::zeros).sum());
     answer(answer);
   }
 

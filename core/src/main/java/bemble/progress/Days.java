@@ -1,0 +1,108 @@
+package bemble.progress;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/**
+ * What was done of a rung, day by day, up to some day. The order of sums on one day plays no part:
+ * where only some of a day's sums count, its share of wrong ones counts.
+ */
+final class Days {
+  /**
+   * A day.
+   *
+   * @param right what its right sums count
+   * @param wrong how many were wrong
+   */
+  private record Day(LocalDate date, double right, int wrong, List<Evidence> sums) {
+    double all() {
+      return right + wrong;
+    }
+  }
+
+  private final List<Day> days = new ArrayList<>();
+
+  static Days of(List<Evidence> evidence, Rules rules) {
+    Map<LocalDate, List<Evidence>> byDay = new TreeMap<>();
+    for (Evidence each : evidence) {
+      byDay.computeIfAbsent(each.day(), day -> new ArrayList<>()).add(each);
+    }
+    Days days = new Days();
+    byDay.forEach(
+        (date, sums) -> {
+          double right = 0;
+          int wrong = 0;
+          for (Evidence sum : sums) {
+            right += !sum.right() ? 0 : sum.helped() ? rules.help() : 1;
+            wrong += sum.right() ? 0 : 1;
+          }
+          days.days.add(new Day(date, right, wrong, sums));
+        });
+    return days;
+  }
+
+  /** The same up to the day of a place. */
+  Days upTo(int place) {
+    Days some = new Days();
+    some.days.addAll(days.subList(0, place + 1));
+    return some;
+  }
+
+  int count() {
+    return days.size();
+  }
+
+  LocalDate date(int place) {
+    return days.get(place).date();
+  }
+
+  boolean hasWrong(int place) {
+    return days.get(place).wrong() > 0;
+  }
+
+  /** What all right sums count. */
+  double right() {
+    return days.stream().mapToDouble(Day::right).sum();
+  }
+
+  /** On how many days something was right. */
+  long daysRight() {
+    return days.stream().filter(day -> day.right() > 0).count();
+  }
+
+  /** How many of so many latest sums were wrong; of a day that counts in part, its share. */
+  double wrongOfLatest(int sums) {
+    double left = sums;
+    double wrong = 0;
+    for (int i = days.size() - 1; i >= 0 && left > 0; i--) {
+      Day day = days.get(i);
+      double taken = Math.min(left, day.all());
+      wrong += day.wrong() * taken / day.all();
+      left -= taken;
+    }
+    return wrong;
+  }
+
+  /** Those sums of the latest days that reach to so many sums; whole days. */
+  List<Evidence> latest(int sums) {
+    List<Evidence> latest = new ArrayList<>();
+    for (int i = days.size() - 1; i >= 0 && latest.size() < sums; i--) {
+      latest.addAll(days.get(i).sums());
+    }
+    return latest;
+  }
+
+  /** The wrong sums with a named slip on so many latest days, the latest day first. */
+  List<Evidence> slips(int latestDays) {
+    List<Evidence> slips = new ArrayList<>();
+    for (int i = days.size() - 1; i >= Math.max(0, days.size() - latestDays); i--) {
+      days.get(i).sums().stream()
+          .filter(sum -> !sum.right() && !sum.slip().isEmpty())
+          .forEach(slips::add);
+    }
+    return slips;
+  }
+}

@@ -1,0 +1,51 @@
+package bemble.progress;
+
+import bemble.practice.Line;
+import java.util.List;
+
+/**
+ * A lesson.
+ *
+ * @param parts its parts in the order in which they are done
+ */
+public record Lesson(List<Part> parts) {
+  /** What a part is for. */
+  public enum Kind {
+    /** A few mixed sums to look at again. */
+    OPENER,
+    /** Shown by the teacher. */
+    SHOW,
+    /** Done together, the question first. */
+    TOGETHER,
+    /** Worked alone. */
+    PRACTISE,
+    /** Worked at home. */
+    HOMEWORK
+  }
+
+  /**
+   * A part.
+   *
+   * @param lines its sums
+   * @param minutes how long a class takes, 1 or more
+   */
+  public record Part(Kind kind, List<Line> lines, int minutes) {
+    /** Keeps a copy of the lines. */
+    public Part {
+      lines = List.copyOf(lines);
+    }
+  }
+
+  /** Keeps a copy of the parts. */
+  public Lesson {
+    parts = List.copyOf(parts);
+  }
+
+  /** How long it takes at school, in minutes: without what is done at home. */
+  public int minutes() {
+    return parts.stream()
+        .filter(part -> part.kind() != Kind.HOMEWORK)
+        .mapToInt(Part::minutes)
+        .sum();
+  }
+}
