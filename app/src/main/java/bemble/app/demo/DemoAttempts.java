@@ -49,7 +49,8 @@ class DemoAttempts implements ApplicationRunner {
   }
 
   private void write(DemoAttempt demo) {
-    AttemptView begun = attempts.begin(new AttemptRequest(demo.sum(), demo.who(), null, null));
+    AttemptView begun =
+        attempts.begin(new AttemptRequest(demo.sum(), demo.who(), null, null, null, null));
     List<StrokeView> strokes = pupils.strokes(demo.sum(), demo.slips());
     attempts.write(begun.id(), strokes);
     String explanation = demo.explanation() == null ? "" : demo.explanation();

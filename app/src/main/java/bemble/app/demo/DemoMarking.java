@@ -7,7 +7,6 @@ import bemble.app.marking.MarkingJson.GridView;
 import bemble.app.marking.MarkingJson.HandoutKind;
 import bemble.app.marking.MarkingJson.HandoutRequest;
 import bemble.app.marking.MarkingJson.SimulatedRequest;
-import bemble.app.marking.Roll;
 import bemble.app.marking.Simulation;
 import bemble.app.sets.SetBook;
 import bemble.app.sets.SetJson.SetEntry;
@@ -29,9 +28,7 @@ import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
-/**
- * The pupils of the three classes, and what was handed out to them: marked, half marked, waiting.
- */
+/** What was handed out to the three classes of late: marked, half marked, waiting. */
 @Component
 @Order(Ordered.LOWEST_PRECEDENCE)
 @ConditionalOnProperty("bemble.demo")
@@ -39,7 +36,6 @@ class DemoMarking implements ApplicationRunner {
   private static final int HALF = 13;
 
   private final Classes classes;
-  private final Roll roll;
   private final Handouts handouts;
   private final Simulation simulation;
   private final SetBook book;
@@ -48,14 +44,12 @@ class DemoMarking implements ApplicationRunner {
 
   DemoMarking(
       Classes classes,
-      Roll roll,
       Handouts handouts,
       Simulation simulation,
       SetBook book,
       Clock clock,
       ObjectMapper json) {
     this.classes = classes;
-    this.roll = roll;
     this.handouts = handouts;
     this.simulation = simulation;
     this.book = book;
@@ -69,8 +63,6 @@ class DemoMarking implements ApplicationRunner {
     NONE
   }
 
-  private record DemoClass(String name, List<String> pupils) {}
-
   private record DemoHandout(
       @JsonProperty("class") String room,
       String set,
@@ -81,24 +73,18 @@ class DemoMarking implements ApplicationRunner {
       Filled filled,
       List<String> slips) {}
 
-  private record Demo(List<DemoClass> classes, List<DemoHandout> handouts) {}
+  private record Demo(List<DemoHandout> handouts) {}
 
   @Override
   public void run(ApplicationArguments arguments) throws IOException {
-    if (!roll.all().isEmpty()) {
-      return;
-    }
     Map<String, Long> rooms =
         classes.all().stream().collect(Collectors.toMap(ClassView::name, ClassView::id));
     long current = classes.current().orElseThrow();
+    if (isThere()) {
+      return;
+    }
     try (InputStream file = getClass().getResourceAsStream("/demo/marking.json")) {
       Demo demo = json.readValue(file, Demo.class);
-      for (DemoClass each : demo.classes()) {
-        if (rooms.containsKey(each.name())) {
-          classes.choose(rooms.get(each.name()));
-          roll.add(String.join("\n", each.pupils()));
-        }
-      }
       for (DemoHandout each : demo.handouts()) {
         if (rooms.containsKey(each.room())) {
           classes.choose(rooms.get(each.room()));
@@ -108,6 +94,12 @@ class DemoMarking implements ApplicationRunner {
     } finally {
       classes.choose(current);
     }
+  }
+
+  /** Whether something of these is there: the eight weeks before have handouts of their own. */
+  private boolean isThere() {
+    return handouts.list(Long.MAX_VALUE).entries().stream()
+        .anyMatch(entry -> entry.dueOn() != null);
   }
 
   private void give(DemoHandout demo) {

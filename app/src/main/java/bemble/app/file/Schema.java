@@ -22,18 +22,31 @@ final class Schema {
           "set_sum",
           "sheet",
           "run",
-          "attempt",
-          "stroke",
-          "run_sum",
           "handout",
           "handout_sum",
           "handout_pupil",
-          "answer");
+          "attempt",
+          "stroke",
+          "run_sum",
+          "answer",
+          "decided_standing",
+          "lesson",
+          "lesson_part",
+          "holiday",
+          "timetable");
 
   /** Those whose rows are numbered by the database. */
   static final List<String> NUMBERED =
       List.of(
-          "page", "school_class", "attempt", "practice_set", "sheet", "run", "pupil", "handout");
+          "page",
+          "school_class",
+          "attempt",
+          "practice_set",
+          "sheet",
+          "run",
+          "pupil",
+          "handout",
+          "lesson");
 
   private Schema() {}
 

@@ -29,6 +29,11 @@ class LoopbackGuard extends OncePerRequestFilter {
 
   private static final long LONGEST_BACKUP = 1L << 30;
 
+  /** A class with a year behind it. */
+  private static final String EXTRACT = "/api/extracts/read";
+
+  private static final long LONGEST_EXTRACT = 1L << 28;
+
   @Override
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
@@ -54,7 +59,11 @@ class LoopbackGuard extends OncePerRequestFilter {
   }
 
   private static long longestBody(HttpServletRequest request) {
-    return request.getRequestURI().equals(BACKUP) ? LONGEST_BACKUP : LONGEST_BODY;
+    return switch (request.getRequestURI()) {
+      case BACKUP -> LONGEST_BACKUP;
+      case EXTRACT -> LONGEST_EXTRACT;
+      default -> LONGEST_BODY;
+    };
   }
 
   /** Whether a request comes from a page of this very port, or from no page. */

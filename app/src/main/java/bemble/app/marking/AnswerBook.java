@@ -72,6 +72,22 @@ public class AnswerBook {
     return new CellsView(kept, refused);
   }
 
+  /** Marks all answers anew that an earlier judge has marked; says how many. */
+  public int markAgain() {
+    int marked = 0;
+    for (long id : mapper.markedByOthers(Judge.VERSION)) {
+      Marker marker = handouts.marker(handouts.find(id));
+      for (AnswerRow answer : mapper.answers(id)) {
+        if (!answer.overruled()) {
+          CellRequest same =
+              new CellRequest(answer.pupilId(), answer.number(), answer.given(), null, null);
+          marked += mapper.mark(id, row(same, marker), Judge.VERSION);
+        }
+      }
+    }
+    return marked;
+  }
+
   private void put(
       long id, CellRequest cell, Marker marker, List<CellView> kept, List<RefusedCell> refused) {
     Optional<AnswerRow> before = mapper.answer(id, cell.pupil(), cell.number());

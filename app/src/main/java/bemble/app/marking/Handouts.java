@@ -1,6 +1,7 @@
 package bemble.app.marking;
 
 import bemble.app.file.DataReplaced;
+import bemble.app.file.Deletions;
 import bemble.app.file.Keeper;
 import bemble.app.house.Classes;
 import bemble.app.http.MissingException;
@@ -15,7 +16,6 @@ import bemble.app.marking.MarkingJson.HandoutSum;
 import bemble.app.sets.Drafts;
 import bemble.app.sets.SetJson.SumRequest;
 import bemble.app.store.AnswerRow;
-import bemble.app.store.Bin;
 import bemble.app.store.HandoutMapper;
 import bemble.app.store.HandoutRow;
 import bemble.app.store.HandoutSumRow;
@@ -53,7 +53,7 @@ public class Handouts {
   private final Drafts drafts;
   private final Classes classes;
   private final Roll roll;
-  private final Bin bin;
+  private final Deletions deletions;
   private final Keeper keeper;
   private final Clock clock;
   private final TransactionOperations together;
@@ -71,7 +71,7 @@ public class Handouts {
       Drafts drafts,
       Classes classes,
       Roll roll,
-      Bin bin,
+      Deletions deletions,
       Keeper keeper,
       Clock clock,
       TransactionOperations together) {
@@ -81,7 +81,7 @@ public class Handouts {
     this.drafts = drafts;
     this.classes = classes;
     this.roll = roll;
-    this.bin = bin;
+    this.deletions = deletions;
     this.keeper = keeper;
     this.clock = clock;
     this.together = together;
@@ -143,7 +143,7 @@ public class Handouts {
   private List<HandoutSumRow> rows(List<SumRequest> sums) {
     List<HandoutSumRow> rows = new ArrayList<>();
     for (SumRequest sum : sums) {
-      Item item = drafts.item(sum);
+      Item item = drafts.item(sum).placed();
       String plain = WorkingWords.plain(item.problem());
       rows.add(new HandoutSumRow(rows.size(), plain, item.method(), item.rung()));
     }
@@ -260,17 +260,11 @@ public class Handouts {
   }
 
   public void delete(long id) {
-    if (!bin.delete(mapper, id)) {
-      throw missing();
-    }
-    keeper.confirm();
+    deletions.delete(mapper, id, Handouts::missing);
   }
 
   public void restore(long id) {
-    if (mapper.restore(id) == 0) {
-      throw missing();
-    }
-    keeper.confirm();
+    deletions.restore(mapper, id, Handouts::missing);
   }
 
   private static MissingException missing() {

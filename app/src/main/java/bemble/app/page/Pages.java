@@ -1,10 +1,10 @@
 package bemble.app.page;
 
+import bemble.app.file.Deletions;
 import bemble.app.file.Keeper;
 import bemble.app.http.MissingException;
 import bemble.app.http.Part;
 import bemble.app.http.Sentences;
-import bemble.app.store.Bin;
 import bemble.app.store.Like;
 import bemble.app.store.NewPage;
 import bemble.app.store.PageMapper;
@@ -29,15 +29,21 @@ public class Pages {
   private final PageMapper mapper;
   private final Workings workings;
   private final Stored stored;
-  private final Bin bin;
+  private final Deletions deletions;
   private final Keeper keeper;
   private final Clock clock;
 
-  Pages(PageMapper mapper, Workings workings, Stored stored, Bin bin, Keeper keeper, Clock clock) {
+  Pages(
+      PageMapper mapper,
+      Workings workings,
+      Stored stored,
+      Deletions deletions,
+      Keeper keeper,
+      Clock clock) {
     this.mapper = mapper;
     this.workings = workings;
     this.stored = stored;
-    this.bin = bin;
+    this.deletions = deletions;
     this.keeper = keeper;
     this.clock = clock;
   }
@@ -111,17 +117,11 @@ public class Pages {
   }
 
   public void delete(long id) {
-    if (!bin.delete(mapper, id)) {
-      throw missing();
-    }
-    keeper.confirm();
+    deletions.delete(mapper, id, Pages::missing);
   }
 
   public void restore(long id) {
-    if (mapper.restore(id) == 0) {
-      throw missing();
-    }
-    keeper.confirm();
+    deletions.restore(mapper, id, Pages::missing);
   }
 
   private static MissingException missing() {

@@ -1,5 +1,6 @@
 package bemble.app.runs;
 
+import bemble.app.file.Deletions;
 import bemble.app.file.Keeper;
 import bemble.app.house.Classes;
 import bemble.app.http.MissingException;
@@ -16,7 +17,6 @@ import bemble.app.sets.SetJson.SumRequest;
 import bemble.app.slate.AttemptRequest.Telling;
 import bemble.app.slate.Attempts;
 import bemble.app.slate.PageResult;
-import bemble.app.store.Bin;
 import bemble.app.store.NewRun;
 import bemble.app.store.RunMapper;
 import bemble.app.store.RunRow;
@@ -54,7 +54,7 @@ public class Runs {
   private final Attempts attempts;
   private final Drafts drafts;
   private final Classes classes;
-  private final Bin bin;
+  private final Deletions deletions;
   private final Keeper keeper;
   private final Clock clock;
 
@@ -66,7 +66,7 @@ public class Runs {
       Attempts attempts,
       Drafts drafts,
       Classes classes,
-      Bin bin,
+      Deletions deletions,
       Keeper keeper,
       Clock clock,
       TransactionOperations together) {
@@ -74,7 +74,7 @@ public class Runs {
     this.attempts = attempts;
     this.drafts = drafts;
     this.classes = classes;
-    this.bin = bin;
+    this.deletions = deletions;
     this.keeper = keeper;
     this.clock = clock;
     this.together = together;
@@ -88,7 +88,7 @@ public class Runs {
       throw RefusedException.of("run-source");
     }
     Style style = classes.currentStyle();
-    List<Item> items = sums.stream().map(drafts::item).toList();
+    List<Item> items = sums.stream().map(drafts::item).map(Item::placed).toList();
     items.forEach(item -> refuseUnjudged(item, style));
     String method = "";
     if (endless) {
@@ -345,17 +345,11 @@ public class Runs {
   }
 
   void delete(long id) {
-    if (!bin.delete(mapper, id)) {
-      throw missing();
-    }
-    keeper.confirm();
+    deletions.delete(mapper, id, Runs::missing);
   }
 
   void restore(long id) {
-    if (mapper.restore(id) == 0) {
-      throw missing();
-    }
-    keeper.confirm();
+    deletions.restore(mapper, id, Runs::missing);
   }
 
   private OffsetDateTime now() {

@@ -1,5 +1,6 @@
 package bemble.app.sets;
 
+import bemble.app.file.Deletions;
 import bemble.app.file.Keeper;
 import bemble.app.house.Classes;
 import bemble.app.http.MissingException;
@@ -12,7 +13,6 @@ import bemble.app.sets.SetJson.SetLineView;
 import bemble.app.sets.SetJson.SetRequest;
 import bemble.app.sets.SetJson.SetView;
 import bemble.app.sets.SetJson.SumRequest;
-import bemble.app.store.Bin;
 import bemble.app.store.Like;
 import bemble.app.store.NewSet;
 import bemble.app.store.SetMapper;
@@ -43,7 +43,7 @@ public class SetBook {
   private final SetMapper mapper;
   private final Drafts drafts;
   private final Classes classes;
-  private final Bin bin;
+  private final Deletions deletions;
   private final Keeper keeper;
   private final Clock clock;
   private final ObjectMapper json;
@@ -55,7 +55,7 @@ public class SetBook {
       SetMapper mapper,
       Drafts drafts,
       Classes classes,
-      Bin bin,
+      Deletions deletions,
       Keeper keeper,
       Clock clock,
       ObjectMapper json,
@@ -63,7 +63,7 @@ public class SetBook {
     this.mapper = mapper;
     this.drafts = drafts;
     this.classes = classes;
-    this.bin = bin;
+    this.deletions = deletions;
     this.keeper = keeper;
     this.clock = clock;
     this.json = json;
@@ -229,17 +229,11 @@ public class SetBook {
   }
 
   void delete(long id) {
-    if (!bin.delete(mapper, id)) {
-      throw missing();
-    }
-    keeper.confirm();
+    deletions.delete(mapper, id, SetBook::missing);
   }
 
   void restore(long id) {
-    if (mapper.restore(id) == 0) {
-      throw missing();
-    }
-    keeper.confirm();
+    deletions.restore(mapper, id, SetBook::missing);
   }
 
   private SetRow find(long id) {

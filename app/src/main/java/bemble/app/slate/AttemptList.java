@@ -6,6 +6,7 @@ import bemble.app.slate.AttemptView.AttemptEntry;
 import bemble.app.store.AttemptMapper;
 import bemble.app.store.ListedAttempt;
 import bemble.app.store.Stored;
+import bemble.app.store.Verdict;
 import bemble.app.working.SumRef;
 import bemble.app.working.Sums;
 import bemble.app.working.WorkingWords;
@@ -41,6 +42,11 @@ public class AttemptList {
     return new Part<>(entries, mapper.count());
   }
 
+  /** Has a page that is handed in judged by the present judge. */
+  public void judge(long id) {
+    reader.judge(id, reader.page(reader.find(id)));
+  }
+
   /** A bad record is shown as one, and leaves the others as they are. */
   private AttemptEntry entry(ListedAttempt row) {
     try {
@@ -61,11 +67,13 @@ public class AttemptList {
   }
 
   private AttemptEntry readable(ListedAttempt row) {
-    OpenPage.Outcome outcome =
-        new OpenPage.Outcome(row.slip(), row.slips() == null ? 0 : row.slips());
+    String slip = row.slip();
+    long slips = row.slips() == null ? 0 : row.slips();
     if (row.handedInAt() != null && !Objects.equals(row.judgedBy(), Judge.VERSION)) {
       // Handed in before verdicts were kept, or judged by an earlier judge.
-      outcome = reader.judge(row.id(), reader.page(reader.find(row.id())));
+      Verdict verdict = reader.judge(row.id(), reader.page(reader.find(row.id())));
+      slip = verdict.slip();
+      slips = verdict.slips();
     }
     Style style = stored.style(row.style());
     Sum sum = sums.read(new SumRef(row.plain(), row.method(), style));
@@ -78,7 +86,7 @@ public class AttemptList {
         row.begunAt(),
         row.handedInAt() != null,
         OpenPage.seconds(row.begunAt(), row.handedInAt(), row.lastMillis()),
-        outcome.slip(),
-        outcome.slips());
+        slip,
+        slips);
   }
 }

@@ -6,6 +6,7 @@ import bemble.app.store.AttemptMapper;
 import bemble.app.store.AttemptRow;
 import bemble.app.store.Stored;
 import bemble.app.store.StrokeRow;
+import bemble.app.store.Verdict;
 import bemble.app.working.SumRef;
 import bemble.app.working.Sums;
 import bemble.judge.Judge;
@@ -49,10 +50,10 @@ class AttemptReader {
   }
 
   /** What the judge finds on a page that is handed in; it is kept. */
-  OpenPage.Outcome judge(long id, OpenPage page) {
-    OpenPage.Outcome outcome = page.outcome();
-    mapper.judged(id, Judge.VERSION, outcome.slip(), outcome.slips());
-    return outcome;
+  Verdict judge(long id, OpenPage page) {
+    Verdict verdict = page.verdict();
+    mapper.judged(id, Judge.VERSION, verdict);
+    return verdict;
   }
 
   static MissingException missing() {

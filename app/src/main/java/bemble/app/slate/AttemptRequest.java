@@ -13,12 +13,16 @@ import org.jspecify.annotations.Nullable;
  * @param who who works it; may be left out
  * @param settingOut who sets the sum out; it is given if left out
  * @param telling when the judge speaks; as one goes if left out
+ * @param handout the handout that the page is typed in for, if any
+ * @param number the place of its sum there, from 0
  */
 public record AttemptRequest(
     @NotNull(message = "{valid.sum}") SumRef sum,
     @Size(max = 60, message = "{valid.name-length}") @Nullable String who,
     @Nullable SettingOut settingOut,
-    @Nullable Telling telling) {
+    @Nullable Telling telling,
+    @Nullable Long handout,
+    @Nullable Integer number) {
   /** When the judge speaks. */
   public enum Telling {
     AS_I_GO,

@@ -1,13 +1,13 @@
 package bemble.app.slate;
 
 import bemble.app.file.DataReplaced;
+import bemble.app.file.Deletions;
 import bemble.app.file.Keeper;
 import bemble.app.http.RefusedException;
 import bemble.app.http.StaleException;
 import bemble.app.slate.AttemptRequest.Telling;
 import bemble.app.store.AttemptMapper;
 import bemble.app.store.AttemptRow;
-import bemble.app.store.Bin;
 import bemble.app.store.NewAttempt;
 import bemble.app.store.Stored;
 import bemble.app.store.StrokeRow;
@@ -18,7 +18,10 @@ import bemble.check.Checks;
 import bemble.judge.Judge;
 import bemble.judge.Judge.SettingOut;
 import bemble.judge.Judge.Stage;
+import bemble.ladder.Ladder;
+import bemble.ladder.Rung;
 import bemble.method.Sum;
+import bemble.plan.Answer;
 import bemble.plan.Working;
 import bemble.style.Style;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -28,6 +31,7 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
@@ -45,9 +49,10 @@ public class Attempts {
   private final AttemptReader reader;
   private final Sums sums;
   private final Stored stored;
-  private final Bin bin;
+  private final Deletions deletions;
   private final Keeper keeper;
   private final Clock clock;
+  private final ApplicationEventPublisher events;
 
   /** Several changes, all or none. */
   private final TransactionOperations together;
@@ -64,17 +69,19 @@ public class Attempts {
       AttemptReader reader,
       Sums sums,
       Stored stored,
-      Bin bin,
+      Deletions deletions,
       Keeper keeper,
       Clock clock,
+      ApplicationEventPublisher events,
       TransactionOperations together) {
     this.mapper = mapper;
     this.reader = reader;
     this.sums = sums;
     this.stored = stored;
-    this.bin = bin;
+    this.deletions = deletions;
     this.keeper = keeper;
     this.clock = clock;
+    this.events = events;
     this.together = together;
   }
 
@@ -92,7 +99,8 @@ public class Attempts {
     SettingOut settingOut = request.settingOut() == null ? SettingOut.GIVEN : request.settingOut();
     Telling telling = request.telling() == null ? Telling.AS_I_GO : request.telling();
     String who = request.who() == null ? "" : request.who().strip();
-    return open(insert(sum, who, settingOut, telling, Origin.ALONE));
+    Origin origin = new Origin(null, null, null, false, request.handout(), request.number());
+    return open(insert(sum, who, settingOut, telling, origin));
   }
 
   /**
@@ -102,13 +110,15 @@ public class Attempts {
    */
   public long beginInRun(
       Sum sum, String who, SettingOut settingOut, Telling telling, long run, boolean silent) {
-    return insert(sum, who, settingOut, telling, new Origin(null, null, run, silent));
+    return insert(sum, who, settingOut, telling, new Origin(null, null, run, silent, null, null));
   }
 
-  /** What a page comes from: the page that it checks, the one that it mends, the run. */
-  private record Origin(Long checkOf, Long mends, Long run, boolean silent) {
-    static final Origin ALONE = new Origin(null, null, null, false);
-  }
+  /**
+   * What a page comes from: the page that it checks, the one that it mends, the run, the place in a
+   * handout.
+   */
+  private record Origin(
+      Long checkOf, Long mends, Long run, boolean silent, Long handout, Integer number) {}
 
   private long insert(Sum sum, String who, SettingOut settingOut, Telling telling, Origin origin) {
     return mapper.insert(
@@ -124,7 +134,14 @@ public class Attempts {
             origin.mends(),
             Working.LAYOUT,
             origin.run(),
-            origin.silent()));
+            origin.silent(),
+            rung(sum),
+            origin.handout(),
+            origin.number()));
+  }
+
+  private static String rung(Sum sum) {
+    return Ladder.place(sum.problem(), sum.method().id()).map(Rung::id).orElse("");
   }
 
   public AttemptView open(long id) {
@@ -215,6 +232,7 @@ public class Attempts {
             });
     // The page is free again while its writer waits for the disk.
     keeper.confirm();
+    events.publishEvent(new HandedIn(id));
     return ended;
   }
 
@@ -233,7 +251,7 @@ public class Attempts {
     Style style = page.slate().sum().style();
     Working first = Checks.onOnePage(page.judge().page(), style).parts().get(0);
     Sum second = sums.of(first.problem(), first.method(), style);
-    Origin origin = new Origin(id, null, page.run(), page.isSilent());
+    Origin origin = new Origin(id, null, page.run(), page.isSilent(), null, null);
     return insert(second, page.who(), SettingOut.GIVEN, page.telling(), origin);
   }
 
@@ -248,7 +266,7 @@ public class Attempts {
               }
               refuseSilent(page);
               Sum sum = page.slate().sum();
-              Origin origin = new Origin(page.checkOf(), id, null, false);
+              Origin origin = new Origin(page.checkOf(), id, null, false, null, null);
               return together.execute(
                   status -> {
                     long anew = insert(sum, page.who(), page.settingOut(), page.telling(), origin);
@@ -265,6 +283,7 @@ public class Attempts {
         id,
         page -> {
           refuseSilent(page);
+          mapper.help(id);
           return HintView.of(page.judge(Stage.IN_WORK), depth, page.words().wording());
         });
   }
@@ -273,6 +292,13 @@ public class Attempts {
     if (page.isSilent()) {
       throw RefusedException.of("silent");
     }
+  }
+
+  /** The answer that stands on a page; empty where it is not written to its end. */
+  public Optional<Answer> answer(long id) {
+    return with(
+        id,
+        page -> page.hasAnswer() ? Optional.of(page.judge().page().answer()) : Optional.empty());
   }
 
   /** What came of a page of a run. */
@@ -300,18 +326,12 @@ public class Attempts {
     if (reader.find(id).runId() != null) {
       throw RefusedException.of("of-a-run");
     }
-    if (!bin.delete(mapper, id)) {
-      throw AttemptReader.missing();
-    }
+    deletions.delete(mapper, id, AttemptReader::missing);
     pages.invalidate(id);
-    keeper.confirm();
   }
 
   public void restore(long id) {
-    if (mapper.restore(id) == 0) {
-      throw AttemptReader.missing();
-    }
-    keeper.confirm();
+    deletions.restore(mapper, id, AttemptReader::missing);
   }
 
   /** Does something with a page while nobody else does. */

@@ -2,6 +2,7 @@ package bemble.app.slate;
 
 import bemble.app.slate.AttemptRequest.Telling;
 import bemble.app.store.AttemptRow;
+import bemble.app.store.Verdict;
 import bemble.app.working.Sums;
 import bemble.app.working.WorkingWords;
 import bemble.check.Check;
@@ -192,34 +193,31 @@ final class OpenPage {
                 Map.of("found", found.value(), "expected", proving.comesTo())));
   }
 
-  /**
-   * What the judge found, as a list tells it.
-   *
-   * @param slip the name of the first thing that went wrong; null where nothing did
-   * @param slips how many things went wrong
-   */
-  record Outcome(String slip, long slips) {}
-
-  Outcome outcome() {
-    ReportView view = new ReportWords(words.wording()).view(judge(), stage(), List.of());
+  /** What the judge found, to be kept. */
+  Verdict verdict() {
+    Report report = judge();
+    ReportView view = new ReportWords(words.wording()).view(report, stage(), List.of());
     String slip = view.findings().isEmpty() ? null : view.findings().get(0).name();
-    return new Outcome(slip, view.slips());
+    return new Verdict(slip, view.slips(), report.allRight(), firstSlip(report));
+  }
+
+  /** The id of the first slip; empty where none is known. */
+  private static String firstSlip(Report report) {
+    return report.findings().stream()
+        .limit(1)
+        .filter(finding -> finding.kind() == Finding.Kind.KNOWN)
+        .map(finding -> finding.slips().get(0).id())
+        .findFirst()
+        .orElse("");
   }
 
   /** What came of it so far; {@code check} is the page of its check, if any. */
   PageResult result(Long check) {
     Report report = judge();
-    String slip =
-        report.findings().stream()
-            .limit(1)
-            .filter(finding -> finding.kind() == Finding.Kind.KNOWN)
-            .map(finding -> finding.slips().get(0).id())
-            .findFirst()
-            .orElse("");
     return new PageResult(
         isEnded(),
         report.allRight(),
-        slip,
+        firstSlip(report),
         row.begunAt(),
         millis(row.begunAt(), row.handedInAt(), lastMillis()),
         check,

@@ -25,9 +25,11 @@ public interface AttemptMapper extends Deletable {
       select id from final table (
         insert into attempt
           (plain, method, style, who, setting_out, telling, begun_at, explanation, check_of,
-           mends, layout, run_id, silent, pupil_id)
+           mends, layout, run_id, silent, rung, handout_id, handout_number, pupil_id)
         values (#{plain}, #{method}, #{style}, #{who}, #{settingOut}, #{telling}, #{begunAt}, '',
-                #{checkOf}, #{mends}, #{layout}, #{runId}, #{silent},
+                #{checkOf}, #{mends}, #{layout}, #{runId}, #{silent}, #{rung},
+                (select id from handout where id = #{handoutId} and deleted_at is null),
+                #{handoutNumber},
                 (select min(p.id) from pupil p join school_class c on c.id = p.class_id
                  where c.current_class and c.deleted_at is null and p.name = #{who})))
       """)
@@ -54,13 +56,19 @@ public interface AttemptMapper extends Deletable {
       """)
   long count();
 
-  /** Keeps what the judge of a version found first, and how many slips. */
-  @Update("update attempt set judged_by = #{by}, slip = #{slip}, slips = #{slips} where id = #{id}")
-  int judged(
-      @Param("id") long id,
-      @Param("by") int by,
-      @Param("slip") String slip,
-      @Param("slips") long slips);
+  /** Keeps what the judge of a version found. */
+  @Update(
+      """
+      update attempt
+      set judged_by = #{by}, slip = #{found.slip}, slips = #{found.slips},
+          all_right = #{found.allRight}, slip_id = #{found.slipId}
+      where id = #{id}
+      """)
+  int judged(@Param("id") long id, @Param("by") int by, @Param("found") Verdict found);
+
+  /** Notes that its writer had a hint. */
+  @Update("update attempt set helped = true where id = #{id}")
+  int help(long id);
 
   /** Lets the judge speak of the pages of a run. */
   @Update("update attempt set silent = false where run_id = #{run}")

@@ -90,6 +90,15 @@ public interface HandoutMapper extends Deletable {
       """)
   List<AnswerRow> answers(long handout);
 
+  /** The handouts with answers that were marked, and not decided, by another judge. */
+  @Select(
+      """
+      select distinct a.handout_id from answer a
+      join handout h on h.id = a.handout_id and h.deleted_at is null
+      where a.judged_by <> #{by} and not a.overruled
+      """)
+  List<Long> markedByOthers(int by);
+
   /** The answer of a pupil to a sum, for nobody else to change until the transaction ends. */
   @Select(
       """
@@ -98,6 +107,51 @@ public interface HandoutMapper extends Deletable {
       """)
   Optional<AnswerRow> answer(
       @Param("handout") long handout, @Param("pupil") long pupil, @Param("number") int number);
+
+  /** The place that a page was typed in for. */
+  @Select(
+      """
+      select a.handout_id, a.handout_number as number, a.pupil_id, a.slip_id as slip
+      from attempt a
+      join handout_pupil p on p.handout_id = a.handout_id and p.pupil_id = a.pupil_id
+      join handout_sum s on s.handout_id = a.handout_id and s.number = a.handout_number
+      where a.id = #{attempt} and a.check_of is null
+      """)
+  Optional<FillingRow> typedInFor(long attempt);
+
+  /** The newest place of its sum that nothing is entered at, where a pupil worked a page. */
+  @Select(
+      """
+      select h.id as handout_id, s.number, a.pupil_id, a.slip_id as slip
+      from attempt a
+      join handout_pupil p on p.pupil_id = a.pupil_id
+      join handout h on h.id = p.handout_id and h.deleted_at is null
+      join handout_sum s on s.handout_id = h.id and s.plain = a.plain and s.method = a.method
+      where a.id = #{attempt} and a.check_of is null and a.handout_id is null
+        and not exists (select 1 from answer
+                        where handout_id = h.id and pupil_id = a.pupil_id and number = s.number)
+      order by h.id desc, s.number fetch first row only
+      """)
+  Optional<FillingRow> openFor(long attempt);
+
+  /** Notes the page that filled an answer in. */
+  @Update(
+      """
+      update answer set attempt_id = #{attempt}
+      where handout_id = #{at.handoutId} and pupil_id = #{at.pupilId} and number = #{at.number}
+      """)
+  int filledBy(@Param("at") FillingRow at, @Param("attempt") long attempt);
+
+  /** Marks an answer that stays as it is; what the judge saw on a page is kept. */
+  @Update(
+      """
+      update answer
+      set mark = #{answer.mark}, judged_by = #{by},
+          slip = case when attempt_id is null then #{answer.slip} else slip end
+      where handout_id = #{handout} and pupil_id = #{answer.pupilId}
+        and number = #{answer.number}
+      """)
+  int mark(@Param("handout") long handout, @Param("answer") AnswerRow answer, @Param("by") int by);
 
   @Update(
       """
@@ -110,6 +164,24 @@ public interface HandoutMapper extends Deletable {
   int put(
       @Param("handout") long handout,
       @Param("answer") AnswerRow answer,
+      @Param("by") int by,
+      @Param("at") OffsetDateTime at);
+
+  /** Adds answers where nothing stands yet. */
+  @Insert(
+      """
+      <script>
+      insert into answer (handout_id, pupil_id, number, given, mark, slip, overruled, judged_by,
+                          changed_at) values
+      <foreach item="answer" collection="answers" separator=",">
+        (#{handout}, #{answer.pupilId}, #{answer.number}, #{answer.given}, #{answer.mark},
+         #{answer.slip}, #{answer.overruled}, #{by}, #{at})
+      </foreach>
+      </script>
+      """)
+  int addAnswers(
+      @Param("handout") long handout,
+      @Param("answers") List<AnswerRow> answers,
       @Param("by") int by,
       @Param("at") OffsetDateTime at);
 

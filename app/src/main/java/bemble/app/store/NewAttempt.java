@@ -15,4 +15,7 @@ public record NewAttempt(
     Long mends,
     int layout,
     Long runId,
-    boolean silent) {}
+    boolean silent,
+    String rung,
+    Long handoutId,
+    Integer handoutNumber) {}

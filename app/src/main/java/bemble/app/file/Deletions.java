@@ -1,0 +1,34 @@
+package bemble.app.file;
+
+import bemble.app.store.Bin;
+import bemble.app.store.Deletable;
+import java.util.function.Supplier;
+import org.springframework.stereotype.Component;
+
+/** Deletes rows so that they can be brought back, and answers when that is on the disk. */
+@Component
+public class Deletions {
+  private final Bin bin;
+  private final Keeper keeper;
+
+  Deletions(Bin bin, Keeper keeper) {
+    this.bin = bin;
+    this.keeper = keeper;
+  }
+
+  /** Deletes a row; throws what is {@code missing} where there is none. */
+  public void delete(Deletable table, long id, Supplier<RuntimeException> missing) {
+    if (!bin.delete(table, id)) {
+      throw missing.get();
+    }
+    keeper.confirm();
+  }
+
+  /** Brings a row back; throws what is {@code missing} where none is deleted. */
+  public void restore(Deletable table, long id, Supplier<RuntimeException> missing) {
+    if (table.restore(id) == 0) {
+      throw missing.get();
+    }
+    keeper.confirm();
+  }
+}

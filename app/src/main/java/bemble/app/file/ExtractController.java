@@ -1,0 +1,50 @@
+package bemble.app.file;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A class or a pupil as a file, to be read in elsewhere. */
+@RestController
+@RequestMapping("/api/extracts")
+class ExtractController {
+  private static final String FILE = "application/octet-stream";
+
+  private final Extracts extracts;
+
+  ExtractController(Extracts extracts) {
+    this.extracts = extracts;
+  }
+
+  @GetMapping("/classes/{id}")
+  Extract ofClass(@PathVariable long id) {
+    return extracts.take(Extract.Kind.CLASS, id);
+  }
+
+  @GetMapping("/pupils/{id}")
+  Extract ofPupil(@PathVariable long id) {
+    return extracts.take(Extract.Kind.PUPIL, id);
+  }
+
+  /** Reads such a file in: a class beside the others, a pupil into the current class. */
+  @PostMapping(path = "/read", consumes = FILE, produces = MediaType.APPLICATION_JSON_VALUE)
+  @ResponseStatus(HttpStatus.CREATED)
+  @Operation(
+      requestBody =
+          @RequestBody(
+              required = true,
+              content =
+                  @Content(mediaType = FILE, schema = @Schema(type = "string", format = "binary"))))
+  ExtractView read(@org.springframework.web.bind.annotation.RequestBody byte[] file) {
+    return extracts.read(file);
+  }
+}

@@ -1,0 +1,8 @@
+package bemble.app.file;
+
+/**
+ * What was read in.
+ *
+ * @param name the class or the pupil
+ */
+public record ExtractView(Extract.Kind kind, String name, int pupils, int handouts, int answers) {}

@@ -1,0 +1,104 @@
+package bemble.app.marking;
+
+import bemble.app.file.Keeper;
+import bemble.app.http.RefusedException;
+import bemble.app.slate.Attempts;
+import bemble.app.slate.HandedIn;
+import bemble.app.store.AnswerRow;
+import bemble.app.store.FillingRow;
+import bemble.app.store.HandoutMapper;
+import bemble.diagnosis.Given;
+import bemble.diagnosis.Mark;
+import bemble.judge.Judge;
+import bemble.slip.Slip;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.util.Optional;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionOperations;
+
+/**
+ * Fills answers in from pages of the Slate: a page that was typed in for a place goes there, any
+ * other page of a pupil to the newest open place of its sum.
+ */
+@Component
+class SlateAnswers {
+  private static final Logger LOG = LoggerFactory.getLogger(SlateAnswers.class);
+
+  private final HandoutMapper mapper;
+  private final Handouts handouts;
+  private final Attempts attempts;
+  private final Keeper keeper;
+  private final Clock clock;
+  private final TransactionOperations together;
+
+  SlateAnswers(
+      HandoutMapper mapper,
+      Handouts handouts,
+      Attempts attempts,
+      Keeper keeper,
+      Clock clock,
+      TransactionOperations together) {
+    this.mapper = mapper;
+    this.handouts = handouts;
+    this.attempts = attempts;
+    this.keeper = keeper;
+    this.clock = clock;
+    this.together = together;
+  }
+
+  /** Whatever hinders it: the page is handed in, and its writer is not troubled. */
+  @EventListener
+  void fill(HandedIn page) {
+    try {
+      mapper
+          .typedInFor(page.attempt())
+          .ifPresentOrElse(
+              place -> fill(page.attempt(), place, true),
+              () ->
+                  mapper
+                      .openFor(page.attempt())
+                      .ifPresent(place -> fill(page.attempt(), place, false)));
+    } catch (RuntimeException e) {
+      LOG.error("Attempt {} does not fill an answer in", page.attempt(), e);
+    }
+  }
+
+  private void fill(long attempt, FillingRow place, boolean typedIn) {
+    Marker marker = handouts.marker(handouts.find(place.handoutId()));
+    String typed = attempts.answer(attempt).map(marker::typed).orElse(Marker.BLANK);
+    Given given;
+    try {
+      given = marker.given(place.number(), typed);
+    } catch (RefusedException e) {
+      // What stands on the page is no answer that a grid could hold: the page itself is kept.
+      LOG.info(
+          "The answer of attempt {} does not go into its handout: {}", attempt, e.getMessage());
+      return;
+    }
+    Mark mark = marker.mark(place.number(), given);
+    String slip = mark == Mark.WRONG ? slip(place, marker, given).orElse(null) : null;
+    AnswerRow row = new AnswerRow(place.pupilId(), place.number(), typed, mark.name(), slip, false);
+    together.executeWithoutResult(
+        status -> {
+          // Somebody may have typed there since the place was seen to be open.
+          if (!typedIn
+              && mapper.answer(place.handoutId(), place.pupilId(), place.number()).isPresent()) {
+            return;
+          }
+          mapper.put(place.handoutId(), row, Judge.VERSION, OffsetDateTime.now(clock));
+          mapper.filledBy(place, attempt);
+        });
+    keeper.noteWritten();
+  }
+
+  /** The slip that the judge saw on the page, otherwise one that gives the answer. */
+  private static Optional<String> slip(FillingRow place, Marker marker, Given given) {
+    return place.slip().isEmpty()
+        ? marker.slips(place.number(), given).stream().findFirst().map(Slip::id)
+        : Optional.of(place.slip());
+  }
+}

@@ -1,0 +1,371 @@
+package bemble.app.plan;
+
+import bemble.app.file.Deletions;
+import bemble.app.file.Keeper;
+import bemble.app.house.Classes;
+import bemble.app.http.MissingException;
+import bemble.app.http.RefusedException;
+import bemble.app.http.StaleException;
+import bemble.app.plan.PlanJson.LessonChange;
+import bemble.app.plan.PlanJson.LessonRequest;
+import bemble.app.plan.PlanJson.LessonState;
+import bemble.app.plan.PlanJson.LessonView;
+import bemble.app.plan.PlanJson.LogRequest;
+import bemble.app.plan.PlanJson.OpenedPart;
+import bemble.app.plan.PlanJson.PartRequest;
+import bemble.app.plan.PlanJson.PartView;
+import bemble.app.register.Register;
+import bemble.app.register.RegisterWords;
+import bemble.app.sets.Drafts;
+import bemble.app.sets.SetBook;
+import bemble.app.sets.SetJson.DraftRequest;
+import bemble.app.sets.SetJson.SetLineView;
+import bemble.app.sets.SetJson.SetRequest;
+import bemble.app.sets.SetJson.SumRequest;
+import bemble.app.sets.SetJson.SumView;
+import bemble.app.store.LessonPartRow;
+import bemble.app.store.LessonRow;
+import bemble.app.store.NewLesson;
+import bemble.app.store.PlanMapper;
+import bemble.ladder.Ladder;
+import bemble.ladder.Rung;
+import bemble.practice.Item;
+import bemble.practice.Line;
+import bemble.progress.Lesson;
+import bemble.progress.LessonMaker;
+import bemble.progress.Proposal;
+import bemble.progress.Rules;
+import bemble.slip.Slip;
+import bemble.style.Style;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.type.TypeReference;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionOperations;
+
+/** Plans lessons, opens their parts, and keeps what came of them. */
+@Service
+public class Lessons {
+  private final PlanMapper mapper;
+  private final Calendar calendar;
+  private final Register register;
+  private final Drafts drafts;
+  private final SetBook book;
+  private final Classes classes;
+  private final Deletions deletions;
+  private final Keeper keeper;
+  private final ObjectMapper json;
+  private final TransactionOperations together;
+
+  Lessons(
+      PlanMapper mapper,
+      Calendar calendar,
+      Register register,
+      Drafts drafts,
+      SetBook book,
+      Classes classes,
+      Deletions deletions,
+      Keeper keeper,
+      ObjectMapper json,
+      TransactionOperations together) {
+    this.mapper = mapper;
+    this.calendar = calendar;
+    this.register = register;
+    this.drafts = drafts;
+    this.book = book;
+    this.classes = classes;
+    this.deletions = deletions;
+    this.keeper = keeper;
+    this.json = json;
+    this.together = together;
+  }
+
+  long currentClass() {
+    return classes.current().orElseThrow(() -> new MissingException("class"));
+  }
+
+  /** Plans a lesson that fits into what is left of a day. */
+  public LessonView plan(LessonRequest request) {
+    long classId = currentClass();
+    LocalDate day = Calendar.day(request.day());
+    Rung goal =
+        Ladder.find(request.rung())
+            .orElseThrow(() -> RefusedException.of("no-rung", request.rung()));
+    int minutes = calendar.minutes(classId, day);
+    for (LessonRow other : mapper.lessons(classId, day, day)) {
+      minutes -= view(other).minutes();
+    }
+    Style style = classes.style(classId);
+    List<Rung> again =
+        register.progress(classId).lookAgain().stream()
+            .map(Proposal::rung)
+            .filter(rung -> !rung.equals(goal.id()))
+            .flatMap(rung -> Ladder.find(rung).stream())
+            .toList();
+    Lesson lesson =
+        new LessonMaker(Rules.STANDARD, style)
+            .make(goal, goal.methods().get(0), again, Math.max(0, minutes));
+    if (lesson.minutes() == 0) {
+      throw RefusedException.of("day-full", RegisterWords.day(day));
+    }
+    String slip = request.slip() == null ? "" : request.slip();
+    if (!slip.isEmpty() && Slip.find(slip).isEmpty()) {
+      throw RefusedException.of("no-such-slip", slip);
+    }
+    String title = new PlanWords(style).title(request.kind(), goal.id(), slip);
+    NewLesson row = new NewLesson(classId, day, request.kind().name(), goal.id(), slip, title, "");
+    return insert(row, rows(lesson));
+  }
+
+  private LessonView insert(NewLesson lesson, List<LessonPartRow> parts) {
+    long id =
+        Objects.requireNonNull(
+            together.execute(
+                status -> {
+                  long inserted = mapper.insert(lesson);
+                  if (!parts.isEmpty()) {
+                    mapper.addParts(inserted, parts);
+                  }
+                  return inserted;
+                }));
+    keeper.confirm();
+    return open(id);
+  }
+
+  private List<LessonPartRow> rows(Lesson lesson) {
+    List<LessonPartRow> rows = new ArrayList<>();
+    for (Lesson.Part part : lesson.parts()) {
+      List<SetLineView> lines =
+          part.lines().stream()
+              .map(line -> new SetLineView(line.rung().id(), null, line.method(), line.count()))
+              .toList();
+      rows.add(row(rows.size(), part.kind(), lines, part.minutes()));
+    }
+    return rows;
+  }
+
+  private LessonPartRow row(int number, Lesson.Kind kind, List<SetLineView> lines, int minutes) {
+    return new LessonPartRow(0, number, kind.name(), write(lines), minutes, null);
+  }
+
+  private String write(List<SetLineView> lines) {
+    try {
+      return json.writeValueAsString(lines);
+    } catch (JsonProcessingException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private List<SetLineView> lines(LessonPartRow part) {
+    try {
+      List<SetLineView> lines = json.readValue(part.lines(), new TypeReference<>() {});
+      return lines.stream().filter(line -> Ladder.find(line.rung()).isPresent()).toList();
+    } catch (JsonProcessingException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  /** A lesson with its parts. */
+  public LessonView open(long id) {
+    return view(find(id));
+  }
+
+  private LessonRow find(long id) {
+    return mapper.find(id).orElseThrow(Lessons::missing);
+  }
+
+  private LessonView view(LessonRow row) {
+    return view(row, mapper.partsOf(row.id()));
+  }
+
+  LessonView view(LessonRow row, List<LessonPartRow> rows) {
+    PlanWords words = new PlanWords(classes.style(row.classId()));
+    List<PartView> parts = new ArrayList<>();
+    int minutes = 0;
+    for (LessonPartRow part : rows) {
+      List<SetLineView> lines = lines(part);
+      Lesson.Kind kind = Lesson.Kind.valueOf(part.kind());
+      parts.add(new PartView(kind, lines, words.told(lines), part.minutes(), part.setId()));
+      minutes += kind == Lesson.Kind.HOMEWORK ? 0 : part.minutes();
+    }
+    return new LessonView(
+        row.id(),
+        row.version(),
+        row.taughtOn(),
+        Proposal.Kind.valueOf(row.kind()),
+        row.rung(),
+        row.slip().isEmpty() ? null : row.slip(),
+        row.title(),
+        LessonState.valueOf(row.state()),
+        row.note(),
+        minutes,
+        parts);
+  }
+
+  /** Moves or renames a lesson, or changes its parts. */
+  public LessonView change(long id, LessonChange change) {
+    LessonRow row = find(id);
+    LocalDate day = Calendar.day(change.day());
+    if (!day.equals(row.taughtOn())) {
+      calendar.minutes(row.classId(), day);
+    }
+    List<LessonPartRow> parts = change.parts() == null ? null : parts(change.parts(), row);
+    together.executeWithoutResult(
+        status -> {
+          put(row, change.version(), day, change.title().strip(), row.state(), row.note());
+          if (parts != null) {
+            mapper.removeParts(id);
+            if (!parts.isEmpty()) {
+              mapper.addParts(id, parts);
+            }
+          }
+        });
+    keeper.confirm();
+    return open(id);
+  }
+
+  private List<LessonPartRow> parts(List<PartRequest> requests, LessonRow lesson) {
+    Style style = classes.style(lesson.classId());
+    LessonMaker maker = new LessonMaker(Rules.STANDARD, style);
+    List<LessonPartRow> rows = new ArrayList<>();
+    for (PartRequest request : requests) {
+      List<Line> lines = request.lines().stream().map(each -> drafts.line(each, style)).toList();
+      rows.add(row(rows.size(), request.kind(), request.lines(), maker.minutes(lines)));
+    }
+    return rows;
+  }
+
+  private void put(
+      LessonRow row, int version, LocalDate day, String title, String state, String note) {
+    LessonRow changed =
+        new LessonRow(
+            row.id(),
+            row.classId(),
+            day,
+            row.kind(),
+            row.rung(),
+            row.slip(),
+            title,
+            state,
+            note,
+            version);
+    if (mapper.change(changed) == 0) {
+      throw new StaleException("lesson-changed", row.title());
+    }
+  }
+
+  /**
+   * Keeps what came of a lesson. What was not done of it is planned on the next free day: all of it
+   * where it was moved, what comes behind the showing where half was done.
+   */
+  public LessonView log(long id, LogRequest request) {
+    LessonRow row = find(id);
+    String note = request.note() == null ? row.note() : request.note().strip();
+    LessonState before = LessonState.valueOf(row.state());
+    boolean leaves = request.state() == LessonState.HALF || request.state() == LessonState.MOVED;
+    List<LessonPartRow> left =
+        leaves && before == LessonState.PLANNED
+            ? mapper.partsOf(id).stream().filter(part -> isLeft(part, request.state())).toList()
+            : List.of();
+    together.executeWithoutResult(
+        status -> {
+          put(row, request.version(), row.taughtOn(), row.title(), request.state().name(), note);
+          if (!left.isEmpty()) {
+            LocalDate next =
+                calendar.nextFree(row.classId(), row.taughtOn()).orElse(row.taughtOn().plusDays(1));
+            copy(row, left, next);
+          }
+        });
+    keeper.confirm();
+    return open(id);
+  }
+
+  private static boolean isLeft(LessonPartRow part, LessonState state) {
+    Lesson.Kind kind = Lesson.Kind.valueOf(part.kind());
+    return state == LessonState.MOVED || kind.compareTo(Lesson.Kind.SHOW) > 0;
+  }
+
+  private void copy(LessonRow row, List<LessonPartRow> parts, LocalDate day) {
+    long copy =
+        mapper.insert(
+            new NewLesson(row.classId(), day, row.kind(), row.rung(), row.slip(), row.title(), ""));
+    if (!parts.isEmpty()) {
+      mapper.addParts(copy, parts);
+    }
+  }
+
+  /** Plans a lesson again in the weeks that follow, but for holidays. */
+  public LessonView repeat(long id, int weeks) {
+    LessonRow row = find(id);
+    List<LessonPartRow> parts =
+        mapper.partsOf(id).stream()
+            .map(
+                part ->
+                    new LessonPartRow(
+                        0, part.number(), part.kind(), part.lines(), part.minutes(), null))
+            .toList();
+    together.executeWithoutResult(
+        status -> {
+          for (int week = 1; week <= weeks; week++) {
+            LocalDate day = row.taughtOn().plusWeeks(week);
+            if (mapper.holidays(row.classId(), day, day).isEmpty()) {
+              copy(row, parts, day);
+            }
+          }
+        });
+    keeper.confirm();
+    return open(id);
+  }
+
+  /** The set of a part; it is made when it is opened for the first time. */
+  public OpenedPart openPart(long id, int number) {
+    LessonRow row = find(id);
+    LessonPartRow part =
+        mapper.partsOf(id).stream()
+            .filter(each -> each.number() == number)
+            .findFirst()
+            .orElseThrow(Lessons::missing);
+    long set = part.setId() == null ? makeSet(row, part) : part.setId();
+    SumView first = book.open(set, "A").sums().get(0);
+    return new OpenedPart(set, first.plain(), first.method());
+  }
+
+  private long makeSet(LessonRow row, LessonPartRow part) {
+    List<SetLineView> lines = lines(part);
+    if (lines.isEmpty()) {
+      throw missing();
+    }
+    Lesson.Kind kind = Lesson.Kind.valueOf(part.kind());
+    Item.Part as =
+        switch (kind) {
+          case SHOW -> Item.Part.SHOW;
+          case TOGETHER -> Item.Part.TOGETHER;
+          case OPENER, PRACTISE, HOMEWORK -> Item.Part.PRACTISE;
+        };
+    List<SumRequest> sums =
+        drafts.draft(new DraftRequest(lines, null, null, null, null, null)).sums().stream()
+            .map(sum -> new SumRequest(sum.plain(), sum.method(), sum.rung(), as))
+            .toList();
+    String title = PlanWords.part(kind, row.title());
+    long set = book.keep(new SetRequest(title, lines, sums)).id();
+    mapper.give(row.id(), part.number(), set);
+    keeper.confirm();
+    return set;
+  }
+
+  void delete(long id) {
+    deletions.delete(mapper, id, Lessons::missing);
+  }
+
+  void restore(long id) {
+    deletions.restore(mapper, id, Lessons::missing);
+  }
+
+  private static MissingException missing() {
+    return new MissingException("lesson");
+  }
+}

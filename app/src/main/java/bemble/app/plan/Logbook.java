@@ -1,0 +1,92 @@
+package bemble.app.plan;
+
+import bemble.app.house.Classes;
+import bemble.app.plan.PlanJson.LogEntry;
+import bemble.app.plan.PlanJson.LogKind;
+import bemble.app.plan.PlanJson.LogView;
+import bemble.app.plan.PlanJson.RungYear;
+import bemble.app.plan.PlanJson.YearView;
+import bemble.app.register.Register;
+import bemble.app.register.RegisterWords;
+import bemble.app.register.SchoolWeek;
+import bemble.app.store.Like;
+import bemble.app.store.LogRow;
+import bemble.app.store.PlanMapper;
+import bemble.ladder.Ladder;
+import bemble.ladder.Rung;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+
+/** What was done with a class day by day, and how its rungs came to be sure over a year. */
+@Service
+public class Logbook {
+  private static final int SIZE = 60;
+  private static final int MOST_WEEKS = 52;
+
+  private final PlanMapper mapper;
+  private final Plan plan;
+  private final Lessons lessons;
+  private final Register register;
+  private final Classes classes;
+
+  Logbook(PlanMapper mapper, Plan plan, Lessons lessons, Register register, Classes classes) {
+    this.mapper = mapper;
+    this.plan = plan;
+    this.lessons = lessons;
+    this.register = register;
+    this.classes = classes;
+  }
+
+  /**
+   * A part of what was done, the latest first.
+   *
+   * @param words what its title or note holds; empty for everything
+   * @param skipped how many entries were had before
+   */
+  public LogView view(String words, int skipped) {
+    String like = Like.containing(words.toLowerCase(Locale.ROOT).strip());
+    List<LogRow> rows = mapper.log(lessons.currentClass(), like, Math.max(0, skipped), SIZE + 1);
+    List<LogEntry> entries =
+        rows.stream()
+            .limit(SIZE)
+            .map(
+                row ->
+                    new LogEntry(
+                        LogKind.valueOf(row.kind()),
+                        row.id(),
+                        row.doneOn(),
+                        row.title(),
+                        row.told(),
+                        row.note()))
+            .toList();
+    return new LogView(entries, rows.size() > SIZE);
+  }
+
+  /** How many were sure of each rung at the end of each week, up to this one. */
+  public YearView year() {
+    long classId = lessons.currentClass();
+    RegisterWords words = new RegisterWords(classes.style(classId));
+    Optional<LocalDate> first = register.firstDay(classId);
+    if (first.isEmpty()) {
+      return new YearView(List.of(), 0, List.of());
+    }
+    List<LocalDate> weeks = SchoolWeek.mondays(first.get(), plan.today(), MOST_WEEKS);
+    List<Map<String, Integer>> sure =
+        register.sure(classId, weeks.stream().map(week -> week.plusDays(6)).toList());
+    List<RungYear> rungs =
+        Ladder.all().stream()
+            .map(Rung::id)
+            .filter(rung -> sure.stream().anyMatch(week -> week.containsKey(rung)))
+            .map(
+                rung ->
+                    new RungYear(
+                        words.label(rung),
+                        sure.stream().map(week -> week.getOrDefault(rung, 0)).toList()))
+            .toList();
+    return new YearView(weeks, register.progress(classId).pupils().size(), rungs);
+  }
+}

@@ -1,0 +1,204 @@
+package bemble.app.plan;
+
+import bemble.app.marking.MarkingJson.HandoutEntry;
+import bemble.app.register.RegisterJson.RungLabel;
+import bemble.app.sets.SetJson.SetLineView;
+import bemble.progress.Lesson;
+import bemble.progress.Proposal;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** What is said of plans on HTTP. Days are sent as 2026-11-26. */
+public final class PlanJson {
+  private PlanJson() {}
+
+  /** What has become of a lesson. */
+  public enum LessonState {
+    PLANNED,
+    DONE,
+    /** Done in part: what is left goes on another day. */
+    HALF,
+    /** Not done: all of it goes on another day. */
+    MOVED
+  }
+
+  /**
+   * A part of a lesson.
+   *
+   * @param told its lines in words
+   * @param set the set that was made for it, if any
+   */
+  public record PartView(
+      Lesson.Kind kind,
+      List<SetLineView> lines,
+      List<String> told,
+      int minutes,
+      @Nullable Long set) {}
+
+  /**
+   * A lesson.
+   *
+   * @param minutes what it takes, without the homework
+   * @param version counts the changes
+   */
+  public record LessonView(
+      long id,
+      int version,
+      LocalDate day,
+      Proposal.Kind kind,
+      String rung,
+      @Nullable String slip,
+      String title,
+      LessonState state,
+      String note,
+      int minutes,
+      List<PartView> parts) {}
+
+  /**
+   * A day.
+   *
+   * @param minutes how many there are for lessons
+   * @param holiday its name; missing on other days
+   */
+  public record DayView(
+      LocalDate day, int minutes, @Nullable String holiday, List<LessonView> lessons) {}
+
+  /**
+   * Something that the class may do next.
+   *
+   * @param title what a lesson on it is called
+   * @param reason why it is proposed
+   * @param pupils the names of those whom it is for
+   */
+  public record ProposalView(
+      Proposal.Kind kind,
+      String rung,
+      @Nullable String slip,
+      String title,
+      String reason,
+      List<String> pupils) {}
+
+  /**
+   * Some weeks of a class.
+   *
+   * @param days all days from the first Monday to the last Sunday
+   * @param timetable the minutes of each weekday from Monday to Sunday
+   */
+  public record PlanView(
+      LocalDate today, List<DayView> days, List<Integer> timetable, List<ProposalView> proposals) {}
+
+  /**
+   * A lesson to be planned: on a rung, or against a slip.
+   *
+   * @param day a day like 2026-11-26
+   */
+  public record LessonRequest(
+      @NotBlank(message = "{valid.day}") String day,
+      @NotNull(message = "{valid.lesson-kind}") Proposal.Kind kind,
+      @NotBlank(message = "{valid.rung}") String rung,
+      @Nullable String slip) {}
+
+  /** A part as it is to be; its minutes follow from its sums. */
+  public record PartRequest(
+      @NotNull(message = "{valid.lesson-part}") Lesson.Kind kind,
+      @NotEmpty(message = "{valid.lines-of-set}") @Size(max = 20, message = "{valid.lines-of-set}")
+          List<@Valid @NotNull SetLineView> lines) {}
+
+  /**
+   * How a lesson is to be.
+   *
+   * @param version as it was seen
+   * @param day another day moves it
+   * @param parts missing where they stay
+   */
+  public record LessonChange(
+      int version,
+      @NotBlank(message = "{valid.day}") String day,
+      @NotBlank(message = "{valid.title}") @Size(max = 120, message = "{valid.title-length}")
+          String title,
+      @Nullable @Size(max = 10, message = "{valid.lesson-part}")
+          List<@Valid @NotNull PartRequest> parts) {}
+
+  /** What came of a lesson. */
+  public record LogRequest(
+      int version,
+      @NotNull(message = "{valid.lesson-state}") LessonState state,
+      @Size(max = 2000, message = "{valid.note-length}") @Nullable String note) {}
+
+  /** In how many more weeks a lesson comes again. */
+  public record RepeatRequest(
+      @Min(value = 1, message = "{valid.repeat}") @Max(value = 12, message = "{valid.repeat}")
+          int weeks) {}
+
+  /** A day without lessons; without a name it is one with lessons again. */
+  public record HolidayRequest(
+      @NotBlank(message = "{valid.day}") String day,
+      @Size(max = 60, message = "{valid.name-length}") @Nullable String name) {}
+
+  /** The minutes of each weekday from Monday to Sunday. */
+  public record TimetableRequest(
+      @NotNull(message = "{valid.timetable}") @Size(min = 7, max = 7, message = "{valid.timetable}")
+          List<
+                  @NotNull @Min(value = 0, message = "{valid.timetable}")
+                  @Max(value = 240, message = "{valid.timetable}") Integer>
+              minutes) {}
+
+  /** The set of a part, and the sum that it begins with. */
+  public record OpenedPart(long set, String plain, String method) {}
+
+  /** A rung that some are to be looked at again on. */
+  public record AgainView(RungLabel rung, List<String> pupils) {}
+
+  /**
+   * What comes next.
+   *
+   * @param planned whether anything is planned from today on
+   * @param next the next day with a lesson that is still planned, today if there is one; missing
+   *     where nothing is planned
+   * @param waiting handouts with answers to be entered
+   */
+  public record TodayView(
+      LocalDate today,
+      boolean planned,
+      @Nullable DayView next,
+      List<HandoutEntry> waiting,
+      List<AgainView> again) {}
+
+  /** What was done. */
+  public enum LogKind {
+    LESSON,
+    HANDOUT,
+    SET,
+    RUN
+  }
+
+  /**
+   * An entry of the logbook.
+   *
+   * @param told what became of a lesson, what a handout was for, who worked a run
+   */
+  public record LogEntry(
+      LogKind kind, long id, LocalDate day, String title, String told, String note) {}
+
+  /** A part of the logbook. */
+  public record LogView(List<LogEntry> entries, boolean more) {}
+
+  /** How many pupils were sure of a rung at the end of each week. */
+  public record RungYear(RungLabel rung, List<Integer> sure) {}
+
+  /**
+   * A year of a class.
+   *
+   * @param weeks the Mondays of its weeks
+   * @param rungs those that somebody was sure of
+   */
+  public record YearView(List<LocalDate> weeks, int pupils, List<RungYear> rungs) {}
+}

@@ -1,0 +1,80 @@
+package bemble.app.register;
+
+import bemble.app.file.Keeper;
+import bemble.app.marking.AnswerBook;
+import bemble.app.register.RegisterJson.EvidenceView;
+import bemble.app.sets.Drafts;
+import bemble.app.sets.SetJson.SumRequest;
+import bemble.app.slate.AttemptList;
+import bemble.app.store.RegisterMapper;
+import bemble.app.store.UnplacedRow;
+import bemble.judge.Judge;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Service;
+
+/**
+ * Works out again what evidence is told from: the rung of each sum, and what the present judge says
+ * of each page and answer. What a teacher has decided stays.
+ */
+@Service
+public class EvidenceBook {
+  private static final Logger LOG = LoggerFactory.getLogger(EvidenceBook.class);
+
+  private final RegisterMapper mapper;
+  private final Drafts drafts;
+  private final AttemptList attempts;
+  private final AnswerBook answers;
+  private final Keeper keeper;
+
+  EvidenceBook(
+      RegisterMapper mapper,
+      Drafts drafts,
+      AttemptList attempts,
+      AnswerBook answers,
+      Keeper keeper) {
+    this.mapper = mapper;
+    this.drafts = drafts;
+    this.attempts = attempts;
+    this.answers = answers;
+    this.keeper = keeper;
+  }
+
+  /** Works all of it out again; where nothing has changed, nothing changes. */
+  public EvidenceView again() {
+    int placed =
+        place(mapper.unplacedHandoutSums(), mapper::placeHandoutSum)
+            + place(mapper.unplacedRunSums(), mapper::placeRunSum)
+            + place(mapper.unplacedAttempts(), mapper::placeAttempt);
+    List<Long> unjudged = mapper.unjudged(Judge.VERSION);
+    unjudged.forEach(attempts::judge);
+    int marked = answers.markAgain();
+    keeper.confirm();
+    return new EvidenceView(placed, unjudged.size(), marked);
+  }
+
+  private int place(List<UnplacedRow> sums, BiFunction<UnplacedRow, String, Integer> put) {
+    int placed = 0;
+    for (UnplacedRow sum : sums) {
+      Optional<String> rung = rung(sum);
+      if (rung.isPresent()) {
+        placed += put.apply(sum, rung.get());
+      }
+    }
+    return placed;
+  }
+
+  private Optional<String> rung(UnplacedRow sum) {
+    try {
+      String method = sum.method().isEmpty() ? null : sum.method();
+      String rung = drafts.item(new SumRequest(sum.plain(), method, null, null)).placed().rung();
+      return Optional.of(rung).filter(found -> !found.isEmpty());
+    } catch (RuntimeException e) {
+      LOG.error("A kept sum cannot be read: {}", sum.plain(), e);
+      return Optional.empty();
+    }
+  }
+}

@@ -1,0 +1,177 @@
+package bemble.app.register;
+
+import bemble.app.export.PdfRequest;
+import bemble.app.export.SetSheets;
+import bemble.app.house.Classes;
+import bemble.app.http.MissingException;
+import bemble.app.http.Sentences;
+import bemble.app.marking.MarkingJson.PupilEntry;
+import bemble.app.marking.MarkingJson.SlipLabel;
+import bemble.app.register.RegisterJson.PupilPage;
+import bemble.app.register.RegisterJson.SlipWeeks;
+import bemble.app.register.RegisterJson.WorkSource;
+import bemble.app.register.RegisterJson.WorkView;
+import bemble.app.sets.SetWords;
+import bemble.app.store.EvidenceRow;
+import bemble.app.store.PupilMapper;
+import bemble.app.store.PupilRow;
+import bemble.app.store.RegisterMapper;
+import bemble.ladder.Ladder;
+import bemble.ladder.Rung;
+import bemble.practice.Item;
+import bemble.progress.Progress;
+import bemble.progress.Standing;
+import bemble.style.Style;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+
+/** Tells of one pupil: slips over time, the latest work, and a letter to the parents. */
+@Service
+public class PupilPages {
+  private static final int MOST_WEEKS = 12;
+  private static final int MOST_WORK = 12;
+  private static final int MOST_NAMED = 6;
+  private static final int SUMS_TO_TRY = 3;
+
+  private final RegisterMapper mapper;
+  private final PupilMapper pupils;
+  private final Classes classes;
+  private final SetSheets sheets;
+  private final Clock clock;
+
+  PupilPages(
+      RegisterMapper mapper, PupilMapper pupils, Classes classes, SetSheets sheets, Clock clock) {
+    this.mapper = mapper;
+    this.pupils = pupils;
+    this.classes = classes;
+    this.sheets = sheets;
+    this.clock = clock;
+  }
+
+  /** The page of a pupil. */
+  public PupilPage of(long id) {
+    PupilRow pupil = find(id);
+    List<EvidenceRow> rows = mapper.evidenceOf(id);
+    RegisterWords words = new RegisterWords(classes.style(pupil.classId()));
+    List<LocalDate> weeks =
+        rows.isEmpty()
+            ? List.of()
+            : SchoolWeek.mondays(rows.get(0).workedOn(), LocalDate.now(clock), MOST_WEEKS);
+    return new PupilPage(
+        new PupilEntry(pupil.id(), pupil.name(), pupil.leftAt() != null),
+        weeks,
+        slips(rows, weeks, words),
+        mapper.work(id, MOST_WORK).stream()
+            .map(
+                row ->
+                    new WorkView(
+                        WorkSource.valueOf(row.source()),
+                        row.sourceId(),
+                        row.title(),
+                        row.workedOn(),
+                        row.sums(),
+                        row.rights()))
+            .toList(),
+        letter(pupil, rows));
+  }
+
+  private PupilRow find(long id) {
+    return pupils.find(id).orElseThrow(() -> new MissingException("pupil"));
+  }
+
+  private static List<SlipWeeks> slips(
+      List<EvidenceRow> rows, List<LocalDate> weeks, RegisterWords words) {
+    Map<SlipLabel, int[]> times = new LinkedHashMap<>();
+    for (EvidenceRow row : rows) {
+      int week = weeks.indexOf(SchoolWeek.monday(row.workedOn()));
+      if (week >= 0 && !row.allRight()) {
+        words
+            .slip(row.slip())
+            .ifPresent(slip -> times.computeIfAbsent(slip, any -> new int[weeks.size()])[week]++);
+      }
+    }
+    return times.entrySet().stream()
+        .map(each -> new SlipWeeks(each.getKey(), Arrays.stream(each.getValue()).boxed().toList()))
+        .toList();
+  }
+
+  /** The letter to the parents of a pupil as PDF. */
+  public byte[] letter(long id, PdfRequest.Size size) {
+    PupilRow pupil = find(id);
+    String heading =
+        Sentences.of("letter.heading", pupil.name(), RegisterWords.day(LocalDate.now(clock)));
+    return sheets.lines(heading, letter(pupil, mapper.evidenceOf(id)), size, 1);
+  }
+
+  private List<String> letter(PupilRow pupil, List<EvidenceRow> rows) {
+    if (rows.isEmpty()) {
+      return List.of(Sentences.of("letter.nothing", pupil.name()));
+    }
+    Style style = classes.style(pupil.classId());
+    RegisterWords words = new RegisterWords(style);
+    Map<String, Progress> progress =
+        Register.progress(rows, LocalDate.now(clock)).getOrDefault(pupil.id(), Map.of());
+    long right = rows.stream().filter(EvidenceRow::allRight).count();
+    long days = rows.stream().map(EvidenceRow::workedOn).distinct().count();
+    String since = RegisterWords.day(rows.get(0).workedOn());
+    List<String> lines = new ArrayList<>();
+    lines.add(Sentences.of("letter.work", pupil.name(), rows.size(), since, days, right));
+    named(progress, words, Standing.SURE, Standing.LOOK_AGAIN)
+        .ifPresent(names -> lines.add(Sentences.of("letter.sure", pupil.name(), names)));
+    named(progress, words, Standing.NEARLY)
+        .ifPresent(names -> lines.add(Sentences.of("letter.nearly", names)));
+    named(progress, words, Standing.BEGUN)
+        .ifPresent(names -> lines.add(Sentences.of("letter.begun", names)));
+    progress.values().stream()
+        .flatMap(each -> each.slip().flatMap(slip -> words.slip(slip.slip())).stream())
+        .distinct()
+        .limit(1)
+        .forEach(slip -> lines.add(Sentences.of("letter.slip", slip.name())));
+    toTry(progress)
+        .ifPresent(rung -> lines.add(Sentences.of("letter.try", pupil.name(), sums(rung, style))));
+    return lines;
+  }
+
+  private static Optional<String> named(
+      Map<String, Progress> progress, RegisterWords words, Standing... standings) {
+    List<String> names =
+        Ladder.all().stream()
+            .map(Rung::id)
+            .filter(rung -> List.of(standings).contains(standing(progress, rung)))
+            .map(words::rung)
+            .map(name -> name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1))
+            .toList();
+    // The latest rungs say more than the first.
+    List<String> some = names.subList(Math.max(0, names.size() - MOST_NAMED), names.size());
+    return some.isEmpty() ? Optional.empty() : Optional.of(String.join("; ", some));
+  }
+
+  private static Standing standing(Map<String, Progress> progress, String rung) {
+    return progress.getOrDefault(rung, Progress.NONE).standing();
+  }
+
+  /** What is not sure yet, the nearest to it first. */
+  private static Optional<Rung> toTry(Map<String, Progress> progress) {
+    return Stream.of(Standing.NEARLY, Standing.BEGUN, Standing.LOOK_AGAIN)
+        .flatMap(
+            wanted -> Ladder.all().stream().filter(rung -> standing(progress, rung.id()) == wanted))
+        .findFirst();
+  }
+
+  private static String sums(Rung rung, Style style) {
+    SetWords words = new SetWords(style);
+    return rung.draw(SUMS_TO_TRY, 4).stream()
+        .map(problem -> words.problem(Item.of(problem, rung.methods().get(0), rung.id())))
+        .collect(Collectors.joining(",  "));
+  }
+}

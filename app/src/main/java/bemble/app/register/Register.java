@@ -1,0 +1,220 @@
+package bemble.app.register;
+
+import bemble.app.file.Keeper;
+import bemble.app.house.Classes;
+import bemble.app.http.MissingException;
+import bemble.app.http.RefusedException;
+import bemble.app.marking.MarkingJson.PupilEntry;
+import bemble.app.marking.MarkingJson.SlipLabel;
+import bemble.app.marking.Roll;
+import bemble.app.register.RegisterJson.RegisterView;
+import bemble.app.register.RegisterJson.SquareView;
+import bemble.app.register.RegisterJson.StandingRequest;
+import bemble.app.store.DecidedRow;
+import bemble.app.store.EvidenceRow;
+import bemble.app.store.PupilMapper;
+import bemble.app.store.PupilRow;
+import bemble.app.store.RegisterMapper;
+import bemble.ladder.Ladder;
+import bemble.progress.ClassProgress;
+import bemble.progress.Evidence;
+import bemble.progress.Progress;
+import bemble.progress.Rules;
+import bemble.progress.Standing;
+import bemble.slip.Slip;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+
+/** Where the pupils of a class stand. */
+@Service
+public class Register {
+  private final RegisterMapper mapper;
+  private final PupilMapper pupils;
+  private final Roll roll;
+  private final Classes classes;
+  private final Keeper keeper;
+  private final Clock clock;
+
+  Register(
+      RegisterMapper mapper,
+      PupilMapper pupils,
+      Roll roll,
+      Classes classes,
+      Keeper keeper,
+      Clock clock) {
+    this.mapper = mapper;
+    this.pupils = pupils;
+    this.roll = roll;
+    this.classes = classes;
+    this.keeper = keeper;
+    this.clock = clock;
+  }
+
+  /** The register of the current class. */
+  public RegisterView view() {
+    long classId = classes.current().orElseThrow(() -> new MissingException("class"));
+    RegisterWords words = new RegisterWords(classes.style(classId));
+    Map<Long, Map<String, Told>> told = told(classId);
+    List<PupilEntry> all = roll.all();
+    List<SquareView> squares = new ArrayList<>();
+    Map<String, SlipLabel> slips = new LinkedHashMap<>();
+    for (PupilEntry pupil : all) {
+      told.getOrDefault(pupil.id(), Map.of())
+          .forEach(
+              (rung, each) -> {
+                Optional<SlipLabel> slip =
+                    each.byRules().slip().flatMap(last -> words.slip(last.slip()));
+                slip.ifPresent(label -> slips.put(label.id(), label));
+                squares.add(square(pupil.id(), rung, each, slip, words));
+              });
+    }
+    return new RegisterView(
+        words.rungs(),
+        all,
+        squares,
+        List.copyOf(slips.values()),
+        RegisterWords.rules(Rules.STANDARD));
+  }
+
+  private static SquareView square(
+      long pupil, String rung, Told told, Optional<SlipLabel> slip, RegisterWords words) {
+    DecidedRow decided = told.decided();
+    return new SquareView(
+        pupil,
+        rung,
+        told.progress().standing(),
+        decided == null ? null : told.byRules().standing(),
+        words.why(told.byRules()),
+        slip.map(SlipLabel::id).orElse(null),
+        told.progress().lookAgain().orElse(null),
+        decided == null ? null : decided.note());
+  }
+
+  /**
+   * What is told of a pupil on a rung.
+   *
+   * @param decided what a teacher has decided; null where that is nothing
+   */
+  private record Told(Progress byRules, DecidedRow decided) {
+    Progress progress() {
+      return decided == null ? byRules : byRules.decided(Standing.valueOf(decided.standing()));
+    }
+  }
+
+  /** What is told by pupil and rung; of a rung that nothing was worked of, where it was decided. */
+  private Map<Long, Map<String, Told>> told(long classId) {
+    Map<Long, Map<String, Told>> told = new HashMap<>();
+    progress(mapper.evidence(classId), LocalDate.now(clock))
+        .forEach(
+            (pupil, rungs) ->
+                rungs.forEach(
+                    (rung, progress) ->
+                        told.computeIfAbsent(pupil, any -> new LinkedHashMap<>())
+                            .put(rung, new Told(progress, null))));
+    for (DecidedRow row : mapper.decided(classId)) {
+      told.computeIfAbsent(row.pupilId(), any -> new LinkedHashMap<>())
+          .compute(
+              row.rung(),
+              (rung, before) -> new Told(before == null ? Progress.NONE : before.byRules(), row));
+    }
+    return told;
+  }
+
+  /** Where the pupils stand who have not left, with what a teacher has decided. */
+  public ClassProgress progress(long classId) {
+    Map<Long, Map<String, Told>> told = told(classId);
+    Map<Long, Map<String, Progress>> all = new LinkedHashMap<>();
+    for (PupilRow pupil : pupils.of(classId)) {
+      if (pupil.leftAt() == null) {
+        Map<String, Progress> own = new HashMap<>();
+        told.getOrDefault(pupil.id(), Map.of())
+            .forEach((rung, each) -> own.put(rung, each.progress()));
+        all.put(pupil.id(), own);
+      }
+    }
+    return new ClassProgress(all);
+  }
+
+  /** The day of the first work of a class; empty where nothing was worked. */
+  public Optional<LocalDate> firstDay(long classId) {
+    return mapper.firstDay(classId);
+  }
+
+  /** How many pupils were sure of each rung on some days, by what was worked until then. */
+  public List<Map<String, Integer>> sure(long classId, List<LocalDate> days) {
+    List<EvidenceRow> rows = mapper.evidence(classId);
+    return days.stream()
+        .map(
+            day ->
+                sure(
+                    progress(
+                        rows.stream().filter(row -> !row.workedOn().isAfter(day)).toList(), day)))
+        .toList();
+  }
+
+  private static Map<String, Integer> sure(Map<Long, Map<String, Progress>> progress) {
+    Map<String, Integer> sure = new HashMap<>();
+    progress.values().stream()
+        .flatMap(rungs -> rungs.entrySet().stream())
+        .filter(each -> each.getValue().standing().isSure())
+        .forEach(each -> sure.merge(each.getKey(), 1, Integer::sum));
+    return sure;
+  }
+
+  /** The progress by pupil and rung that some evidence tells on a day. */
+  static Map<Long, Map<String, Progress>> progress(List<EvidenceRow> rows, LocalDate today) {
+    Map<Long, Map<String, List<Evidence>>> evidence = new HashMap<>();
+    for (EvidenceRow row : rows) {
+      evidence
+          .computeIfAbsent(row.pupilId(), any -> new LinkedHashMap<>())
+          .computeIfAbsent(row.rung(), any -> new ArrayList<>())
+          .add(evidence(row));
+    }
+    Map<Long, Map<String, Progress>> progress = new HashMap<>();
+    evidence.forEach(
+        (pupil, rungs) ->
+            rungs.forEach(
+                (rung, each) ->
+                    progress
+                        .computeIfAbsent(pupil, any -> new LinkedHashMap<>())
+                        .put(rung, Progress.of(each, today, Rules.STANDARD))));
+    return progress;
+  }
+
+  /** The forms of a slip count as the slip; one that this Bemble does not have, as none. */
+  private static Evidence evidence(EvidenceRow row) {
+    String slip = Slip.find(row.slip()).map(found -> found.named().id()).orElse("");
+    return new Evidence(row.workedOn(), row.allRight(), row.helped(), slip);
+  }
+
+  /** Decides a standing, or leaves it to the rules again. */
+  public RegisterView decide(StandingRequest request) {
+    if (pupils.find(request.pupil()).isEmpty()) {
+      throw new MissingException("pupil");
+    }
+    if (Ladder.find(request.rung()).isEmpty()) {
+      throw RefusedException.of("no-rung", request.rung());
+    }
+    if (request.standing() == null) {
+      mapper.leaveToRules(request.pupil(), request.rung());
+    } else {
+      mapper.decide(
+          new DecidedRow(
+              request.pupil(),
+              request.rung(),
+              request.standing().name(),
+              request.note() == null ? "" : request.note().strip(),
+              OffsetDateTime.now(clock)));
+    }
+    keeper.confirm();
+    return view();
+  }
+}

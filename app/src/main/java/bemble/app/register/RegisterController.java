@@ -1,0 +1,66 @@
+package bemble.app.register;
+
+import bemble.app.export.PdfRequest;
+import bemble.app.register.RegisterJson.EvidenceView;
+import bemble.app.register.RegisterJson.PupilPage;
+import bemble.app.register.RegisterJson.RegisterView;
+import bemble.app.register.RegisterJson.StandingRequest;
+import jakarta.validation.Valid;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The register of the current class. */
+@RestController
+@RequestMapping("/api/register")
+class RegisterController {
+  private final Register register;
+  private final PupilPages pages;
+  private final EvidenceBook evidence;
+
+  RegisterController(Register register, PupilPages pages, EvidenceBook evidence) {
+    this.register = register;
+    this.pages = pages;
+    this.evidence = evidence;
+  }
+
+  @GetMapping
+  RegisterView view() {
+    return register.view();
+  }
+
+  /** The register as a table: a row a pupil, a column a rung. */
+  @GetMapping(path = "/csv", produces = "text/csv")
+  String csv() {
+    return RegisterTable.write(register.view());
+  }
+
+  /** Decides a standing, or leaves it to the rules again; answers with the register. */
+  @PutMapping("/standings")
+  RegisterView decide(@Valid @RequestBody StandingRequest request) {
+    return register.decide(request);
+  }
+
+  /** Works out again what all evidence is told from. */
+  @PostMapping("/evidence")
+  EvidenceView evidence() {
+    return evidence.again();
+  }
+
+  @GetMapping("/pupils/{id}")
+  PupilPage pupil(@PathVariable long id) {
+    return pages.of(id);
+  }
+
+  /** The letter to the parents of a pupil. */
+  @GetMapping(path = "/pupils/{id}/letter", produces = MediaType.APPLICATION_PDF_VALUE)
+  byte[] letter(@PathVariable long id, @RequestParam(defaultValue = "A4") PdfRequest.Size size) {
+    return pages.letter(id, size);
+  }
+}

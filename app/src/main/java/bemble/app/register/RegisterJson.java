@@ -1,0 +1,95 @@
+package bemble.app.register;
+
+import bemble.app.marking.MarkingJson.PupilEntry;
+import bemble.app.marking.MarkingJson.SlipLabel;
+import bemble.problem.Operation;
+import bemble.progress.Standing;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** What is said of the register on HTTP. */
+public final class RegisterJson {
+  private RegisterJson() {}
+
+  /** A rung by its name, and what is new on it. */
+  public record RungLabel(String id, Operation operation, String name, String fresh) {}
+
+  /**
+   * Where a pupil stands on a rung.
+   *
+   * @param byRules what the rules say, where a teacher has decided otherwise
+   * @param why what the standing is told from
+   * @param slip the id of the slip made of late
+   * @param lookAgain when to look at it again
+   * @param note what a teacher has noted with a decision
+   */
+  public record SquareView(
+      long pupil,
+      String rung,
+      Standing standing,
+      @Nullable Standing byRules,
+      String why,
+      @Nullable String slip,
+      @Nullable LocalDate lookAgain,
+      @Nullable String note) {}
+
+  /**
+   * The register of a class.
+   *
+   * @param rungs all rungs, operation after operation
+   * @param squares those that something was worked of, or that were decided
+   * @param slips the slips that stand in the squares
+   * @param rules the rules of the standings in words
+   */
+  public record RegisterView(
+      List<RungLabel> rungs,
+      List<PupilEntry> pupils,
+      List<SquareView> squares,
+      List<SlipLabel> slips,
+      List<String> rules) {}
+
+  /**
+   * A standing that a teacher decides.
+   *
+   * @param standing missing where it is left to the rules again
+   */
+  public record StandingRequest(
+      long pupil,
+      @NotBlank(message = "{valid.rung}") String rung,
+      @Nullable Standing standing,
+      @Size(max = 400, message = "{valid.standing-note}") @Nullable String note) {}
+
+  /** How often a slip was made, week by week. */
+  public record SlipWeeks(SlipLabel slip, List<Integer> times) {}
+
+  /** Where something was worked. */
+  public enum WorkSource {
+    HANDOUT,
+    RUN,
+    ATTEMPT
+  }
+
+  /** What a pupil has worked at one go: so many sums, so many of them right. */
+  public record WorkView(
+      WorkSource source, long id, String title, LocalDate day, int sums, int right) {}
+
+  /**
+   * A pupil's page.
+   *
+   * @param weeks the Mondays of the weeks that the slips are counted in
+   * @param recent the latest work, the newest first
+   * @param letter what is told to the parents, line by line
+   */
+  public record PupilPage(
+      PupilEntry pupil,
+      List<LocalDate> weeks,
+      List<SlipWeeks> slips,
+      List<WorkView> recent,
+      List<String> letter) {}
+
+  /** What was worked out again: sums put on a rung, pages and answers judged. */
+  public record EvidenceView(int placed, int judged, int marked) {}
+}

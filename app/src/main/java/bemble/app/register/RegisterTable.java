@@ -1,0 +1,51 @@
+package bemble.app.register;
+
+import bemble.app.marking.MarkingJson.PupilEntry;
+import bemble.app.register.RegisterJson.RegisterView;
+import bemble.app.register.RegisterJson.RungLabel;
+import bemble.app.register.RegisterJson.SquareView;
+import bemble.progress.Standing;
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+
+/** The register as a table of comma-separated values; rungs that nobody has begun are left out. */
+final class RegisterTable {
+  private record Spot(long pupil, String rung) {}
+
+  private RegisterTable() {}
+
+  static String write(RegisterView register) {
+    Map<Spot, Standing> standings = new HashMap<>();
+    for (SquareView square : register.squares()) {
+      standings.put(new Spot(square.pupil(), square.rung()), square.standing());
+    }
+    List<RungLabel> begun =
+        register.rungs().stream()
+            .filter(
+                rung -> register.squares().stream().anyMatch(each -> each.rung().equals(rung.id())))
+            .toList();
+    StringWriter text = new StringWriter();
+    try (CSVPrinter table = new CSVPrinter(text, CSVFormat.RFC4180)) {
+      List<Object> heads = new ArrayList<>(List.of("pupil"));
+      begun.forEach(rung -> heads.add(rung.id()));
+      table.printRecord(heads);
+      for (PupilEntry pupil : register.pupils()) {
+        List<Object> row = new ArrayList<>(List.of(pupil.name()));
+        for (RungLabel rung : begun) {
+          row.add(standings.getOrDefault(new Spot(pupil.id(), rung.id()), Standing.NEW));
+        }
+        table.printRecord(row);
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return text.toString();
+  }
+}

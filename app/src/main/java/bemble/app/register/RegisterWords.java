@@ -1,0 +1,123 @@
+package bemble.app.register;
+
+import bemble.app.http.Sentences;
+import bemble.app.marking.MarkingJson.SlipLabel;
+import bemble.app.register.RegisterJson.RungLabel;
+import bemble.app.sets.SetWords;
+import bemble.ladder.Ladder;
+import bemble.ladder.Rung;
+import bemble.progress.Lack;
+import bemble.progress.Progress;
+import bemble.progress.Rules;
+import bemble.slip.Slip;
+import bemble.style.Style;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/** Puts standings into words. */
+public final class RegisterWords {
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
+
+  private final SetWords words;
+
+  /** Words in the conventions of a class. */
+  public RegisterWords(Style style) {
+    words = new SetWords(style);
+  }
+
+  /** A day without its year: 4 November. */
+  public static String day(LocalDate day) {
+    return DAY.format(day);
+  }
+
+  /** All rungs by their names. */
+  List<RungLabel> rungs() {
+    return Ladder.all().stream().map(this::label).toList();
+  }
+
+  /** A rung of this Bemble by its name. */
+  public RungLabel label(String id) {
+    return label(Ladder.find(id).orElseThrow());
+  }
+
+  private RungLabel label(Rung rung) {
+    return new RungLabel(
+        rung.id(), rung.operation(), words.rung(rung.id(), "name"), words.rung(rung.id(), "new"));
+  }
+
+  /** The name of a rung. */
+  public String rung(String id) {
+    return words.rung(id, "name");
+  }
+
+  /** A slip by its name; empty for one that this Bemble does not have. */
+  public Optional<SlipLabel> slip(String id) {
+    return Slip.find(id)
+        .map(slip -> new SlipLabel(slip.named().id(), words.slip(slip.named()).name()));
+  }
+
+  /** What a standing is told from: 9 of the last 10 right on 3 days. */
+  String why(Progress progress) {
+    if (progress.of() == 0) {
+      return Sentences.of("register.nothing");
+    }
+    List<String> parts = new ArrayList<>();
+    parts.add(Sentences.of("register.right", progress.right(), progress.of(), progress.days()));
+    if (progress.helped() > 0) {
+      parts.add(Sentences.of("register.helped", progress.helped()));
+    }
+    progress
+        .slip()
+        .flatMap(
+            last ->
+                slip(last.slip())
+                    .map(slip -> Sentences.of("register.slip", slip.name(), day(last.day()))))
+        .ifPresent(parts::add);
+    String told = String.join("; ", parts) + ".";
+    if (progress.lookAgain().isPresent()) {
+      return told + " " + Sentences.of("register.look-again", day(progress.lookAgain().get()));
+    }
+    String lacks =
+        progress.lacks().stream()
+            .sorted()
+            .map(RegisterWords::lack)
+            .collect(Collectors.joining(", "));
+    return lacks.isEmpty() ? told : told + " " + Sentences.of("register.lacks", lacks);
+  }
+
+  private static String lack(Lack lack) {
+    return switch (lack) {
+      case TOO_FEW -> Sentences.of("register.lack.few");
+      case TOO_MANY_WRONG -> Sentences.of("register.lack.wrong");
+      case TOO_FEW_DAYS -> Sentences.of("register.lack.days");
+      case SLIP_LATELY -> Sentences.of("register.lack.slip");
+    };
+  }
+
+  /** The rules of the standings. */
+  static List<String> rules(Rules rules) {
+    String weeks = rules.weeks().stream().map(String::valueOf).collect(Collectors.joining(", "));
+    return List.of(
+        Sentences.of("register.rule.begun"),
+        Sentences.of(
+            "register.rule.nearly",
+            rules.leastForNearly(),
+            rules.latestForNearly(),
+            rules.wrongForNearly()),
+        Sentences.of(
+            "register.rule.sure",
+            rules.leastForSure(),
+            rules.latestForSure(),
+            rules.wrongForSure(),
+            rules.daysForSure(),
+            rules.daysWithoutSlip()),
+        Sentences.of("register.rule.help"),
+        Sentences.of("register.rule.look-again", weeks));
+  }
+}

@@ -1,0 +1,5 @@
+/**
+ * The register: where each pupil stands on each rung, told from handouts, runs and attempts; what a
+ * teacher has decided; a pupil's page and letter.
+ */
+package bemble.app.register;

@@ -1,0 +1,12 @@
+package bemble.app.store;
+
+import java.time.LocalDate;
+
+/**
+ * Something that was done.
+ *
+ * @param kind LESSON, HANDOUT, SET or RUN
+ * @param told the state of a lesson, the kind of a handout, who worked a run
+ */
+public record LogRow(
+    String kind, long id, LocalDate doneOn, String title, String told, String note) {}

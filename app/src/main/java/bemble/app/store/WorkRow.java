@@ -1,0 +1,12 @@
+package bemble.app.store;
+
+import java.time.LocalDate;
+
+/**
+ * What a pupil has worked at one go.
+ *
+ * @param source HANDOUT, RUN or ATTEMPT
+ * @param sourceId its number among those
+ */
+public record WorkRow(
+    String source, long sourceId, String title, LocalDate workedOn, int sums, int rights) {}
