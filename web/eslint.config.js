@@ -10,7 +10,7 @@ const FLOORS = [
   ['paper'],
   ['hand', 'session'],
   ['marking', 'runs'],
-  ['board', 'desk', 'house', 'sets', 'slate', 'workbook'],
+  ['board', 'desk', 'house', 'plan', 'register', 'sets', 'slate', 'workbook'],
   ['app'],
 ];
 

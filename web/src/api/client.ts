@@ -7,6 +7,9 @@ import type {
   Fact,
   HandIn,
   KeepRequest,
+  LessonChange,
+  LessonRequest,
+  LogRequest,
   PageFile,
   PdfRequest,
   Recipe,
@@ -20,6 +23,7 @@ import type {
   SetLine,
   SetRequest,
   SheetRequest,
+  StandingRequest,
   Stroke,
   SumRef,
 } from './types';
@@ -160,14 +164,83 @@ export const api = {
     ),
   readGrid: (id: number, table: string) =>
     taken(client.POST('/api/handouts/{id}/csv', { params: { path: { id } }, body: { table } })),
-  simulateAnswers: (id: number) =>
-    taken(client.POST('/api/handouts/{id}/simulated', { params: { path: { id } }, body: {} })),
+  /** Answers of simulated pupils with some slips; with any where none is named. */
+  simulateAnswers: (id: number, slips?: string[]) =>
+    taken(
+      client.POST('/api/handouts/{id}/simulated', { params: { path: { id } }, body: { slips } }),
+    ),
   reteach: (id: number, slip: string) =>
     taken(client.POST('/api/handouts/{id}/reteach', { params: { path: { id } }, body: { slip } })),
   removeHandout: (id: number) =>
     taken(client.DELETE('/api/handouts/{id}', { params: { path: { id } } })),
   restoreHandout: (id: number) =>
     taken(client.POST('/api/handouts/{id}/restore', { params: { path: { id } } })),
+  register: () => taken(client.GET('/api/register')),
+  registerTable: () =>
+    taken<Blob>(client.GET('/api/register/csv', { parseAs: 'blob' }) as Promise<BlobAnswer>),
+  decideStanding: (body: StandingRequest) => taken(client.PUT('/api/register/standings', { body })),
+  evidenceAgain: () => taken(client.POST('/api/register/evidence')),
+  pupilRecord: (id: number) =>
+    taken(client.GET('/api/register/pupils/{id}', { params: { path: { id } } })),
+  letter: (id: number) =>
+    taken<Blob>(
+      client.GET('/api/register/pupils/{id}/letter', {
+        params: { path: { id } },
+        parseAs: 'blob',
+      }) as Promise<BlobAnswer>,
+    ),
+  plan: (weeks: number, from?: string) =>
+    taken(client.GET('/api/plan', { params: { query: { weeks, from } } })),
+  today: () => taken(client.GET('/api/plan/today')),
+  log: (search: string, skipped: number) =>
+    taken(client.GET('/api/plan/log', { params: { query: { search, skipped } } })),
+  year: () => taken(client.GET('/api/plan/year')),
+  calendarFile: () =>
+    taken<Blob>(client.GET('/api/plan/calendar', { parseAs: 'blob' }) as Promise<BlobAnswer>),
+  planLesson: (body: LessonRequest) => taken(client.POST('/api/plan/lessons', { body })),
+  changeLesson: (id: number, body: LessonChange) =>
+    taken(client.PUT('/api/plan/lessons/{id}', { params: { path: { id } }, body })),
+  logLesson: (id: number, body: LogRequest) =>
+    taken(client.POST('/api/plan/lessons/{id}/log', { params: { path: { id } }, body })),
+  repeatLesson: (id: number, weeks: number) =>
+    taken(
+      client.POST('/api/plan/lessons/{id}/repeat', { params: { path: { id } }, body: { weeks } }),
+    ),
+  openPart: (id: number, number: number) =>
+    taken(
+      client.POST('/api/plan/lessons/{id}/parts/{number}', { params: { path: { id, number } } }),
+    ),
+  removeLesson: (id: number) =>
+    taken(client.DELETE('/api/plan/lessons/{id}', { params: { path: { id } } })),
+  restoreLesson: (id: number) =>
+    taken(client.POST('/api/plan/lessons/{id}/restore', { params: { path: { id } } })),
+  setHoliday: (day: string, name: string) =>
+    taken(client.PUT('/api/plan/holidays', { body: { day, name } })),
+  setTimetable: (minutes: number[]) =>
+    taken(client.PUT('/api/plan/timetable', { body: { minutes } })),
+  classFile: (id: number) =>
+    taken<Blob>(
+      client.GET('/api/extracts/classes/{id}', {
+        params: { path: { id } },
+        parseAs: 'blob',
+      }) as unknown as Promise<BlobAnswer>,
+    ),
+  pupilFile: (id: number) =>
+    taken<Blob>(
+      client.GET('/api/extracts/pupils/{id}', {
+        params: { path: { id } },
+        parseAs: 'blob',
+      }) as unknown as Promise<BlobAnswer>,
+    ),
+  readFile: (file: File) =>
+    taken(
+      client.POST('/api/extracts/read', {
+        // The file goes out as it is; the description of the interface speaks of text.
+        body: '',
+        bodySerializer: () => file,
+        headers: { 'Content-Type': 'application/octet-stream' },
+      }),
+    ),
   slips: (body: SumRef) => taken(client.POST('/api/slips', { body })),
   pupil: (sum: SumRef, slips: string[]) =>
     taken(client.POST('/api/pupils', { body: { sum, slips } })),

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { lazy, Suspense, useEffect, useState } from 'react';
-import { Navigate, Route, Routes, useLocation, useNavigate } from 'react-router';
+import { Route, Routes, useLocation, useNavigate } from 'react-router';
 import { DeskScreen } from '../desk/DeskScreen';
 import { ProblemLine } from '../desk/ProblemLine';
 import { LOW } from '../theme';
@@ -10,6 +10,7 @@ import { ScreenBoundary } from '../ui/ScreenBoundary';
 import { useKeys } from '../ui/useKeys';
 import { ClassChoice } from '../house/ClassChoice';
 import { KeysDialog } from './KeysDialog';
+import { Start } from './Start';
 import { TABS } from './tabList';
 import { NotHere } from './NotHere';
 import { Tabs } from './Tabs';
@@ -19,6 +20,8 @@ const SlateStart = lazy(() => import('../slate/SlateStart'));
 const SlateScreen = lazy(() => import('../slate/SlateScreen'));
 const RunScreen = lazy(() => import('../runs/RunScreen'));
 const Marking = lazy(() => import('../marking/Marking'));
+const Register = lazy(() => import('../register/Register'));
+const Plan = lazy(() => import('../plan/Plan'));
 const HouseStyle = lazy(() => import('../house/HouseStyle'));
 const Sets = lazy(() => import('../sets/Sets'));
 const Board = lazy(() => import('../board/Board'));
@@ -126,9 +129,11 @@ export function App() {
               <Route path="/slate/:id" element={<SlateScreen />} />
               <Route path="/sets/:id?" element={<Sets />} />
               <Route path="/marking/:id?" element={<Marking />} />
+              <Route path="/register" element={<Register />} />
+              <Route path="/plan/:view?" element={<Plan />} />
               <Route path="/workbook" element={<Workbook />} />
               <Route path="/house/:id?" element={<HouseStyle />} />
-              <Route path="/" element={<Navigate to="/desk" replace />} />
+              <Route path="/" element={<Start />} />
               <Route path="*" element={<NotHere />} />
             </Routes>
           </Suspense>

@@ -25,6 +25,8 @@ const KEYS = [
   ['+, B, -', 'in Marking: right, blank, not asked'],
   ['Figures, then Enter', 'in Marking: a wrong answer'],
   ['Space', 'in Marking: look at an answer closely'],
+  ['Arrows', 'in Register and Plan: walk over the squares'],
+  ['Ctrl + arrows', 'in Plan: move the lesson to another day'],
   ['Alt + number', 'turn to a tab'],
   ['?', 'this list'],
 ] as const;

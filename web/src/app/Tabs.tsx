@@ -11,7 +11,7 @@ const Tab = styled(NavLink)(({ theme }) => ({
   gap: 4,
   width: 132,
   whiteSpace: 'nowrap',
-  minHeight: 70,
+  minHeight: 60,
   padding: '0 10px 0 16px',
   fontSize: 17.5,
   color: theme.palette.ink.quiet,
@@ -25,9 +25,10 @@ const Tab = styled(NavLink)(({ theme }) => ({
     fontWeight: 700,
   },
   [theme.breakpoints.down('sm')]: {
-    flex: 1,
+    // Two rows on a phone.
+    flex: '1 0 18%',
     width: 'auto',
-    minHeight: 44,
+    minHeight: 40,
     padding: '0 2px',
     justifyContent: 'center',
     textAlign: 'center',
@@ -39,8 +40,9 @@ const Tab = styled(NavLink)(({ theme }) => ({
   },
   [theme.breakpoints.between('sm', 'md')]: {
     width: 48,
-    minHeight: 120,
-    padding: '12px 0',
+    minHeight: 84,
+    padding: '8px 0',
+    fontSize: 15,
     writingMode: 'vertical-rl',
   },
 }));
@@ -66,7 +68,8 @@ export function Tabs({ onKeys }: { onKeys: () => void }) {
         pb: { xs: 0.5, sm: 0 },
         display: 'flex',
         flexDirection: { xs: 'row', sm: 'column' },
-        gap: { xs: 0.5, sm: 1.25 },
+        flexWrap: { xs: 'wrap', sm: 'nowrap' },
+        gap: { xs: 0.5, sm: 0.75, md: 1.25 },
         '@media print': { display: 'none' },
       }}
     >

@@ -4,6 +4,8 @@ export const TABS = [
   { path: '/slate', name: 'Slate' },
   { path: '/sets', name: 'Sets' },
   { path: '/marking', name: 'Marking' },
+  { path: '/register', name: 'Register' },
+  { path: '/plan', name: 'Plan' },
   { path: '/workbook', name: 'Workbook' },
   { path: '/house', name: 'House style' },
 ] as const;

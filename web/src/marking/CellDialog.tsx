@@ -66,6 +66,8 @@ export default function CellDialog({
         sum: { plain: sum?.plain ?? '', method: sum?.method },
         who: pupil.name,
         telling: 'AT_END',
+        handout,
+        number: cell.number,
       }),
     onSuccess: ({ id }) => navigate(`/slate/${id}`),
     onError,

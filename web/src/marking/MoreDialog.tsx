@@ -4,7 +4,10 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import { useMutation } from '@tanstack/react-query';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { api } from '../api/client';
 import type { Grid } from '../api/types';
 import { FileButton } from '../ui/FileButton';
@@ -13,7 +16,7 @@ import { useNotice } from '../ui/useNotice';
 
 /** A marked handout on paper, and its answers as a table. */
 export default function MoreDialog({
-  grid: { id, title },
+  grid: { id, title, sums },
   onEntered,
   onClose,
 }: {
@@ -33,8 +36,15 @@ export default function MoreDialog({
     mutationFn: async (file: File) => api.readGrid(id, await file.text()),
     onSuccess: onEntered,
   });
+  const [slips, setSlips] = useState<string[]>([]);
+  const first = sums[0];
+  const known = useQuery({
+    queryKey: ['slips', first?.plain, first?.method],
+    queryFn: () => api.slips({ plain: first?.plain ?? '', method: first?.method }),
+    enabled: first !== undefined,
+  });
   const simulate = useMutation({
-    mutationFn: () => api.simulateAnswers(id),
+    mutationFn: () => api.simulateAnswers(id, slips.length > 0 ? slips : undefined),
     onSuccess: onEntered,
   });
   const trouble = print.error ?? table.error ?? read.error ?? simulate.error;
@@ -80,9 +90,36 @@ export default function MoreDialog({
           <Box component="h3" sx={{ m: 0, mb: 1, fontSize: 17 }}>
             To try it out
           </Box>
-          <Button disabled={simulate.isPending} onClick={() => simulate.mutate()}>
-            Have simulated pupils fill it in
-          </Button>
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'end', gap: 1.5 }}>
+            <Button disabled={simulate.isPending} onClick={() => simulate.mutate()}>
+              Have simulated pupils fill it in
+            </Button>
+            <TextField
+              select
+              variant="standard"
+              value={slips}
+              onChange={(event) => setSlips([event.target.value].flat())}
+              slotProps={{
+                select: {
+                  multiple: true,
+                  displayEmpty: true,
+                  renderValue: () =>
+                    slips.length === 0
+                      ? 'with any slips'
+                      : slips.length === 1
+                        ? 'with 1 slip'
+                        : `with ${slips.length} slips`,
+                },
+                htmlInput: { 'aria-label': 'Slips of the simulated pupils' },
+              }}
+            >
+              {known.data?.map((slip) => (
+                <MenuItem key={slip.id} value={slip.id}>
+                  {slip.name}
+                </MenuItem>
+              ))}
+            </TextField>
+          </Box>
           <Box role="status" sx={{ mt: 1, color: 'text.secondary' }}>
             {simulate.data?.kept.length === 0
               ? 'Something is entered for everybody already.'

@@ -21,6 +21,29 @@ export const BOOK = {
 /** Its two pages, the left one a little wider. */
 export const PAGES = { xs: 'minmax(0, 1fr)', md: 'minmax(0, 4fr) minmax(0, 3fr)' };
 
+/** A left page with a head and what fills the rest of it. */
+export const LEFT_PAGE = {
+  minHeight: 0,
+  minWidth: 0,
+  display: 'grid',
+  gridTemplateRows: 'auto minmax(0, 1fr)',
+  gap: 1,
+  px: { xs: 1, md: 2 },
+  py: 1.25,
+};
+
+/** What stands on a page one below the other; long pages scroll. */
+export const COLUMN = {
+  minHeight: 0,
+  minWidth: 0,
+  overflow: 'auto',
+  display: 'flex',
+  flexDirection: 'column',
+  gap: 1.5,
+  px: { xs: 2, md: 3 },
+  py: 1.5,
+} as const;
+
 /** The right page's inside edge. */
 export const RIGHT_PAGE = {
   minHeight: 0,

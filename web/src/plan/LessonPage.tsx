@@ -1,0 +1,145 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { api } from '../api/client';
+import type { Lesson } from '../api/types';
+import { isSecondClick, useDeletion } from '../ui/useDeletion';
+import { useDraft } from '../ui/useDraft';
+import { useNotice } from '../ui/useNotice';
+import { STATES, wholeDay } from './days';
+import { Parts } from './Parts';
+import { usePlanChange } from './usePlan';
+
+const MOST_REPEATS = 12;
+
+/** A lesson: its parts, its day, and what came of it. */
+export function LessonPage({ lesson, minutes }: { lesson: Lesson; minutes: number }) {
+  const { id, version, day, title } = lesson;
+  const notice = useNotice();
+  const [name, setName] = useState(title);
+  const [weeks, setWeeks] = useState(4);
+  const change = usePlanChange((to: { day?: string; title?: string }) =>
+    api.changeLesson(id, { version, day, title, ...to }),
+  );
+  const repeat = usePlanChange(
+    () => api.repeatLesson(id, weeks),
+    () => notice({ text: `“${title}” is planned for ${weeks} more weeks.` }),
+  );
+  const remove = useDeletion('plan', api.removeLesson, api.restoreLesson);
+  const rename = () => {
+    if (name.trim() !== '' && name.trim() !== title) {
+      change.mutate({ title: name.trim() });
+    } else {
+      setName(title);
+    }
+  };
+  return (
+    <>
+      <TextField
+        variant="standard"
+        fullWidth
+        value={name}
+        onChange={(event) => setName(event.target.value)}
+        onBlur={rename}
+        onKeyDown={(event) => event.key === 'Enter' && rename()}
+        slotProps={{
+          htmlInput: {
+            'aria-label': 'Title of the lesson',
+            maxLength: 120,
+            style: { fontSize: 20, fontWeight: 700 },
+          },
+        }}
+      />
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1.5 }}>
+        <Box sx={{ fontSize: 16.5 }}>
+          {wholeDay(day)}: {lesson.minutes} of {minutes} minutes
+        </Box>
+        <TextField
+          type="date"
+          size="small"
+          variant="standard"
+          value={day}
+          onChange={(event) => event.target.value && change.mutate({ day: event.target.value })}
+          slotProps={{ htmlInput: { 'aria-label': 'On another day' } }}
+        />
+      </Box>
+      <Parts lesson={lesson} changing={lesson.state === 'PLANNED'} />
+      <Outcome key={`${id} ${version}`} lesson={lesson} />
+      <Box sx={{ mt: 'auto', display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1 }}>
+        <Button disabled={repeat.isPending} onClick={() => repeat.mutate()}>
+          Again every week, for
+        </Button>
+        <TextField
+          select
+          size="small"
+          variant="standard"
+          value={weeks}
+          onChange={(event) => setWeeks(Number(event.target.value))}
+          slotProps={{ htmlInput: { 'aria-label': 'Weeks' } }}
+        >
+          {Array.from({ length: MOST_REPEATS }, (_, at) => (
+            <MenuItem key={at + 1} value={at + 1}>
+              {at === 0 ? '1 week' : `${at + 1} weeks`}
+            </MenuItem>
+          ))}
+        </TextField>
+        <Button
+          sx={{ ml: 'auto' }}
+          aria-label={`Delete ${title}`}
+          onClick={(event) =>
+            isSecondClick(event) || remove({ id, said: `“${title}” is not planned any more.` })
+          }
+        >
+          Delete
+        </Button>
+      </Box>
+    </>
+  );
+}
+
+/** What came of a lesson, in a word and a note. */
+export function Outcome({ lesson }: { lesson: Lesson }) {
+  const { id, version, state } = lesson;
+  const [note, setNote, forgetNote] = useDraft(`lesson ${id}`, lesson.note);
+  const log = usePlanChange(
+    (to: Lesson['state']) => api.logLesson(id, { version, state: to, note }),
+    forgetNote,
+  );
+  return (
+    <Box>
+      <TextField
+        label="What came up"
+        size="small"
+        fullWidth
+        multiline
+        maxRows={4}
+        value={note}
+        onChange={(event) => setNote(event.target.value)}
+        slotProps={{ htmlInput: { maxLength: 2000 } }}
+      />
+      <Box
+        role="group"
+        aria-label="What came of it"
+        sx={{ mt: 1, display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1 }}
+      >
+        {(['DONE', 'HALF', 'MOVED'] as const).map((each) => (
+          <Button
+            key={each}
+            aria-pressed={state === each}
+            disabled={log.isPending}
+            onClick={() => log.mutate(each)}
+          >
+            {STATES[each]}
+          </Button>
+        ))}
+        {state === 'PLANNED' && (
+          <Box sx={{ fontSize: 14.5, color: 'text.secondary', flex: '1 1 150px', lineHeight: 1.3 }}>
+            What is left of it goes on the next free day.
+          </Box>
+        )}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,138 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { api } from '../api/client';
+import type { LogEntry } from '../api/types';
+import { KINDS } from '../marking/told';
+import { useCurrentClass } from '../session/classes';
+import { BOOK, PAGES, RIGHT_PAGE } from '../ui/book';
+import { LIST } from '../ui/list';
+import { More } from '../ui/More';
+import { SearchField } from '../ui/SearchField';
+import { useDraft } from '../ui/useDraft';
+import { STATES, wholeDay } from './days';
+import { Views } from './Views';
+import { YearDrawing } from './YearDrawing';
+
+const WHAT: Record<LogEntry['kind'], string> = {
+  LESSON: 'Lesson',
+  HANDOUT: 'Handout',
+  SET: 'Set made',
+  RUN: 'Run',
+};
+
+/** What was done day by day, and the year as a drawing. */
+export function LogPage() {
+  const room = useCurrentClass();
+  const [search, setSearch] = useDraft('log search');
+  const log = useInfiniteQuery({
+    queryKey: ['plan', room?.id, 'log', search],
+    queryFn: ({ pageParam }) => api.log(search, pageParam),
+    initialPageParam: 0,
+    getNextPageParam: (last, parts) =>
+      last.more ? parts.reduce((count, { entries }) => count + entries.length, 0) : undefined,
+    placeholderData: keepPreviousData,
+  });
+  const year = useQuery({ queryKey: ['plan', room?.id, 'year'], queryFn: api.year });
+  const entries = log.data?.pages.flatMap((part) => part.entries);
+  return (
+    <Box component="main" sx={{ ...BOOK, mb: 2.5, gridTemplateColumns: PAGES }}>
+      <Box
+        role="region"
+        aria-label="Logbook"
+        tabIndex={0}
+        sx={{ minHeight: 0, overflow: 'auto', px: { xs: 2, md: 3 }, py: 1.5 }}
+      >
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1.5, mb: 1 }}>
+          <Views />
+          <SearchField label="Search the logbook" value={search} onChange={setSearch} />
+        </Box>
+        {log.error && <Box role="alert">{log.error.message}</Box>}
+        {entries?.length === 0 && (
+          <Box sx={{ fontSize: 19, lineHeight: 1.5, color: 'text.secondary' }}>
+            {search
+              ? 'Nothing in the logbook is like that.'
+              : 'Nothing was done yet. Lessons, handouts, sets and runs write themselves in here.'}
+          </Box>
+        )}
+        <Box component="ul" sx={LIST}>
+          {entries?.map((entry, at) => (
+            <Box component="li" key={`${entry.kind} ${entry.id}`}>
+              {entry.day !== entries[at - 1]?.day && (
+                <Box component="h3" sx={{ m: 0, mt: 1, fontSize: 16.5 }}>
+                  {wholeDay(entry.day)}
+                </Box>
+              )}
+              <Entry entry={entry} />
+            </Box>
+          ))}
+        </Box>
+        {log.hasNextPage && (
+          <More asking={log.isFetchingNextPage} onMore={() => void log.fetchNextPage()} />
+        )}
+      </Box>
+      <Box sx={{ ...RIGHT_PAGE, overflow: 'auto', px: { xs: 2, md: 3 }, py: 1.5 }}>
+        <Box component="h2" sx={{ m: 0, mb: 1, fontSize: 20 }}>
+          The year of {room?.name ?? 'the class'}
+        </Box>
+        {year.error && <Box role="alert">{year.error.message}</Box>}
+        {year.isPending && <Box role="status">The year is being drawn…</Box>}
+        {year.data && <YearDrawing year={year.data} />}
+      </Box>
+    </Box>
+  );
+}
+
+const PATHS: Record<LogEntry['kind'], (entry: LogEntry) => string> = {
+  LESSON: ({ id, day }) => `/plan?from=${day}&day=${day}&lesson=${id}`,
+  HANDOUT: ({ id }) => `/marking/${id}`,
+  SET: ({ id }) => `/sets/${id}`,
+  RUN: ({ id }) => `/slate/run/${id}`,
+};
+
+function told({ kind, told: word }: LogEntry): string {
+  return kind === 'LESSON'
+    ? STATES[word as keyof typeof STATES]
+    : kind === 'HANDOUT'
+      ? KINDS[word as keyof typeof KINDS].toLowerCase()
+      : word;
+}
+
+function Entry({ entry }: { entry: LogEntry }) {
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: '84px minmax(0, 1fr) auto',
+        alignItems: 'baseline',
+        gap: 1,
+        py: 0.4,
+        fontSize: 16,
+        lineHeight: 1.3,
+        borderBottom: '1px dotted',
+        borderColor: 'ink.edge',
+      }}
+    >
+      <Box sx={{ color: 'text.secondary', fontSize: 14.5 }}>{WHAT[entry.kind]}</Box>
+      <Box sx={{ overflowWrap: 'anywhere' }}>
+        {entry.title}
+        {told(entry) && (
+          <Box component="span" sx={{ color: 'text.secondary' }}>
+            {' '}
+            · {told(entry)}
+          </Box>
+        )}
+        {entry.note && <Box sx={{ color: 'text.secondary' }}>{entry.note}</Box>}
+      </Box>
+      <Button
+        component={Link}
+        to={PATHS[entry.kind](entry)}
+        size="small"
+        aria-label={`Open ${entry.title}`}
+      >
+        Open
+      </Button>
+    </Box>
+  );
+}

@@ -1,0 +1,165 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { Link, useNavigate } from 'react-router';
+import { api } from '../api/client';
+import type { Today } from '../api/types';
+import { dayTold, stateTold } from '../marking/told';
+import { useCurrentClass } from '../session/classes';
+import { makeSet } from '../session/makeSet';
+import { BOOK, COLUMN, PAGES, RIGHT_PAGE } from '../ui/book';
+import { LIST, ROW_BELOW, ROW_TITLE } from '../ui/list';
+import { useNotice } from '../ui/useNotice';
+import { minutesTold, namesTold, wholeDay } from './days';
+import { Outcome } from './LessonPage';
+import { Parts } from './Parts';
+import { Views } from './Views';
+
+const MOST_RUNGS = 5;
+const SUMS_OF_A_RUNG = 2;
+
+/** The next lesson, what waits to be marked, and whom to look at again. */
+export function TodayPage() {
+  const room = useCurrentClass();
+  const { data: today, error } = useQuery({
+    queryKey: ['plan', room?.id, 'today'],
+    queryFn: api.today,
+  });
+  return (
+    <Box component="main" sx={{ ...BOOK, mb: 2.5, gridTemplateColumns: PAGES }}>
+      <Box role="region" aria-label="The next lesson" sx={COLUMN}>
+        <Views />
+        {error && <Box role="alert">{error.message}</Box>}
+        {today && <NextLesson today={today} />}
+      </Box>
+      <Box sx={{ ...RIGHT_PAGE, ...COLUMN }}>
+        {today && <Waiting today={today} />}
+        {today && <Again today={today} />}
+      </Box>
+    </Box>
+  );
+}
+
+const HEADING = { m: 0, fontSize: 20 } as const;
+
+const QUIET = { fontSize: 17, lineHeight: 1.5, color: 'text.secondary' } as const;
+
+function NextLesson({ today: { today, next } }: { today: Today }) {
+  if (!next) {
+    return (
+      <>
+        <Box component="h2" sx={HEADING}>
+          {wholeDay(today)}
+        </Box>
+        <Box sx={{ fontSize: 19, lineHeight: 1.5, color: 'text.secondary' }}>
+          No lesson is planned.{' '}
+          <Box component={Link} to="/plan" sx={{ color: 'primary.main' }}>
+            Plan one
+          </Box>
+          : Bemble proposes what to teach next and what to look at again, within the minutes that
+          there are.
+        </Box>
+      </>
+    );
+  }
+  return (
+    <>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'baseline', columnGap: 2 }}>
+        <Box component="h2" sx={HEADING}>
+          {next.day === today ? `Today, ${wholeDay(today)}` : `Next, ${wholeDay(next.day)}`}
+        </Box>
+        <Box sx={{ color: 'text.secondary' }}>{minutesTold(next)} minutes</Box>
+      </Box>
+      {next.lessons
+        .filter(({ state }) => state === 'PLANNED')
+        .map((lesson) => (
+          <Box key={lesson.id} sx={{ display: 'grid', gap: 1.5 }}>
+            <Box component="h3" sx={{ m: 0, fontSize: 22, lineHeight: 1.2 }}>
+              {lesson.title}
+            </Box>
+            <Parts lesson={lesson} />
+            <Outcome key={lesson.version} lesson={lesson} />
+          </Box>
+        ))}
+    </>
+  );
+}
+
+function Waiting({ today: { waiting } }: { today: Today }) {
+  return (
+    <Box>
+      <Box component="h2" sx={HEADING}>
+        Waits to be marked
+      </Box>
+      {waiting.length === 0 && <Box sx={QUIET}>Nothing: everything is marked.</Box>}
+      <Box component="ul" sx={LIST}>
+        {waiting.map((handout) => (
+          <Box
+            component="li"
+            key={handout.id}
+            sx={{ display: 'flex', alignItems: 'center', gap: 1, py: 0.5 }}
+          >
+            <Box sx={{ flex: 1, minWidth: 0 }}>
+              <Box sx={{ ...ROW_TITLE, fontSize: 17, lineHeight: 1.2 }}>{handout.title}</Box>
+              <Box sx={ROW_BELOW}>
+                {dayTold(handout.givenOn)} · {stateTold(handout)}
+              </Box>
+            </Box>
+            <Button
+              component={Link}
+              to={`/marking/${handout.id}`}
+              aria-label={`Mark ${handout.title}`}
+              size="small"
+            >
+              Mark
+            </Button>
+          </Box>
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+function Again({ today: { again } }: { today: Today }) {
+  const navigate = useNavigate();
+  const notice = useNotice();
+  const make = useMutation({
+    mutationFn: () =>
+      makeSet(
+        'To look at again',
+        again.slice(0, MOST_RUNGS).map(({ rung }) => ({ rung: rung.id, count: SUMS_OF_A_RUNG })),
+        'MIXED',
+      ),
+    onSuccess: (id) => navigate(`/sets/${id}`),
+    onError: (trouble) => notice({ text: trouble.message }),
+  });
+  return (
+    <Box sx={{ pt: 1, borderTop: 2, borderColor: 'ink.edge' }}>
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
+        <Box component="h2" sx={{ ...HEADING, flex: 1 }}>
+          To look at again
+        </Box>
+        <Button
+          variant="contained"
+          disabled={again.length === 0 || make.isPending}
+          onClick={() => make.mutate()}
+        >
+          Make a mixed set
+        </Button>
+      </Box>
+      {again.length === 0 && <Box sx={QUIET}>Nobody, for now.</Box>}
+      {again.map(({ rung, pupils }) => (
+        <Box key={rung.id} sx={{ mt: 0.75, fontSize: 16, lineHeight: 1.35 }}>
+          <Box
+            component={Link}
+            to={`/register?rung=${rung.id}`}
+            sx={{ color: 'text.primary', fontWeight: 700 }}
+          >
+            {rung.name}
+          </Box>
+          : {namesTold(pupils)}
+        </Box>
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,257 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { api } from '../api/client';
+import type { PlanDay, PlanProposal, Plan as Whole } from '../api/types';
+import { BOOK, COLUMN, LEFT_PAGE, PAGES, RIGHT_PAGE } from '../ui/book';
+import { save } from '../ui/save';
+import { useNotice } from '../ui/useNotice';
+import { dayAfter, dayBeside, freeDay, openDayBeside, WEEKDAYS, weeksOf, wholeDay } from './days';
+import { LessonPage } from './LessonPage';
+import { Proposals } from './Proposals';
+import { usePlan, usePlanChange, WEEKS } from './usePlan';
+import { Views } from './Views';
+import { WeekGrid, type Dragged } from './WeekGrid';
+
+/** The weeks of the class, and beside them what to do next, or a lesson. */
+export function WeeksPage() {
+  const [params] = useSearchParams();
+  const { data: plan, error } = usePlan(params.get('from') ?? undefined);
+  if (!plan) {
+    return (
+      <Box component="main" role={error ? 'alert' : 'status'} sx={{ p: 4, fontSize: 20 }}>
+        {error?.message ?? 'The plan is being read…'}
+      </Box>
+    );
+  }
+  return <Opened plan={plan} trouble={error?.message} />;
+}
+
+function Opened({ plan, trouble }: { plan: Whole; trouble?: string }) {
+  // What is looked at is in the address, so that it can be come back to.
+  const [params, setParams] = useSearchParams();
+  const from = params.get('from') ?? undefined;
+  const day = params.get('day') ?? undefined;
+  const lessonId = Number(params.get('lesson') ?? NaN);
+  const go = (to: { from?: string; day?: string; lesson?: string }) =>
+    setParams(
+      Object.fromEntries(
+        Object.entries(to).filter((entry): entry is [string, string] => !!entry[1]),
+      ),
+      { replace: true },
+    );
+  const weeks = weeksOf(plan.days, plan.timetable);
+  const all = plan.days;
+  const chosen = all.find((each) => each.day === day);
+  const withLesson = all.find(({ lessons }) => lessons.some(({ id }) => id === lessonId));
+  const lesson = withLesson?.lessons.find(({ id }) => id === lessonId);
+  const first = all[0]?.day ?? plan.today;
+
+  const add = usePlanChange(
+    ({ proposal: { kind, rung, slip }, on }: { proposal: PlanProposal; on: string }) =>
+      api.planLesson({ day: on, kind, rung, slip }),
+    (now) => go({ from, day: now.day, lesson: String(now.id) }),
+  );
+  const move = usePlanChange(
+    ({ lesson: { id, version, title }, on }: { lesson: MovedLesson; on: string }) =>
+      api.changeLesson(id, { version, day: on, title }),
+    (now) => go({ from, day: now.day, lesson: String(now.id) }),
+  );
+  const onDrop = ({ proposal, lesson: dropped }: Dragged, on: string) => {
+    if (proposal) {
+      add.mutate({ proposal, on });
+    } else if (dropped && dropped.day !== on) {
+      move.mutate({ lesson: dropped, on });
+    }
+  };
+  const onKey = (key: string, moves: boolean): boolean => {
+    const at = day ?? withLesson?.day ?? plan.today;
+    if (moves) {
+      const on = openDayBeside(weeks, at, key);
+      if (lesson?.state === 'PLANNED' && on) {
+        move.mutate({ lesson, on });
+      }
+      return key.startsWith('Arrow');
+    }
+    if (key === 'Enter') {
+      const inDay = chosen?.lessons ?? [];
+      const next = inDay[(inDay.findIndex(({ id }) => id === lessonId) + 1) % inDay.length];
+      go({ from, day: at, lesson: next && String(next.id) });
+      return true;
+    }
+    const to = dayBeside(weeks, at, key);
+    if (to) {
+      go({ from, day: to });
+    }
+    return key.startsWith('Arrow');
+  };
+  const turn = (by: number) => go({ from: dayAfter(first, 7 * by) });
+  return (
+    <Box component="main" sx={{ ...BOOK, mb: 2.5, gridTemplateColumns: PAGES }}>
+      <Box sx={LEFT_PAGE}>
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1 }}>
+          <Views />
+          <Box sx={{ ml: 'auto', display: 'flex', gap: 1 }}>
+            <Button size="small" onClick={() => turn(-WEEKS)}>
+              Earlier
+            </Button>
+            <Button size="small" onClick={() => go({})}>
+              This week
+            </Button>
+            <Button size="small" onClick={() => turn(WEEKS)}>
+              Later
+            </Button>
+          </Box>
+        </Box>
+        <WeekGrid
+          weeks={weeks}
+          weekdays={WEEKDAYS.filter((_, at) =>
+            weeks[0]?.some((each) => each.day === dayAfter(first, at)),
+          )}
+          today={plan.today}
+          day={day}
+          lesson={lesson?.id}
+          onDay={(to) => go({ from, day: to })}
+          onLesson={({ id, day: on }) => go({ from, day: on, lesson: String(id) })}
+          onKey={onKey}
+          onDrop={onDrop}
+        />
+      </Box>
+      <Box role="region" aria-label="Beside the weeks" sx={{ ...RIGHT_PAGE, ...COLUMN }}>
+        {trouble && <Box role="alert">{trouble}</Box>}
+        {lesson && withLesson ? (
+          <LessonPage
+            key={`${lesson.id} ${lesson.title}`}
+            lesson={lesson}
+            minutes={withLesson.minutes}
+          />
+        ) : (
+          <>
+            {chosen && <ChosenDay key={chosen.day} day={chosen} />}
+            <Box component="h2" sx={{ m: 0, fontSize: 19 }}>
+              What to do next
+            </Box>
+            <Proposals
+              proposals={plan.proposals}
+              day={
+                chosen ? (chosen.minutes > 0 ? chosen.day : undefined) : freeDay(all, plan.today)
+              }
+              onPlan={(proposal, on) => add.mutate({ proposal, on })}
+            />
+            <Minutes key={plan.timetable.join(' ')} timetable={plan.timetable} />
+          </>
+        )}
+      </Box>
+    </Box>
+  );
+}
+
+interface MovedLesson {
+  id: number;
+  version: number;
+  title: string;
+}
+
+/** A day: whether it is free. */
+function ChosenDay({ day: { day, holiday, minutes, lessons } }: { day: PlanDay }) {
+  const [name, setName] = useState(holiday ?? '');
+  const change = usePlanChange((to: string) => api.setHoliday(day, to));
+  return (
+    <Box>
+      <Box component="h2" sx={{ m: 0, fontSize: 20 }}>
+        {wholeDay(day)}
+      </Box>
+      <Box sx={{ fontSize: 16 }}>
+        {holiday
+          ? `Free: ${holiday}.`
+          : minutes === 0
+            ? 'There are no minutes for lessons.'
+            : lessons.length === 0
+              ? `Nothing is planned; there are ${minutes} minutes.`
+              : `${lessons.length === 1 ? 'A lesson is' : 'Lessons are'} planned.`}
+      </Box>
+      <Box sx={{ mt: 1, display: 'flex', alignItems: 'center', gap: 1 }}>
+        <TextField
+          size="small"
+          label="Free, because of"
+          value={name}
+          onChange={(event) => setName(event.target.value)}
+          slotProps={{ htmlInput: { maxLength: 60 } }}
+        />
+        <Button
+          disabled={change.isPending || name.trim() === '' || name.trim() === holiday}
+          onClick={() => change.mutate(name)}
+        >
+          Make it free
+        </Button>
+        {holiday && (
+          <Button disabled={change.isPending} onClick={() => change.mutate('')}>
+            Not free
+          </Button>
+        )}
+      </Box>
+    </Box>
+  );
+}
+
+/** The minutes of each weekday, and the plan as a calendar. */
+function Minutes({ timetable }: { timetable: number[] }) {
+  const notice = useNotice();
+  const [minutes, setMinutes] = useState(timetable.map(String));
+  const change = usePlanChange(() => api.setTimetable(minutes.map(Number)));
+  const calendar = useMutation({
+    mutationFn: async () => save(await api.calendarFile(), 'lessons.ics'),
+    onSuccess: (name) => notice({ text: `${name} is in your downloads.` }),
+    onError: (trouble) => notice({ text: trouble.message }),
+  });
+  const changed = minutes.join(' ') !== timetable.join(' ');
+  return (
+    <Box sx={{ mt: 'auto' }}>
+      <Box component="h3" sx={{ m: 0, mb: 0.5, fontSize: 16.5 }}>
+        Minutes for lessons
+      </Box>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'end', gap: 1 }}>
+        {WEEKDAYS.map((name, at) => (
+          <TextField
+            key={name}
+            label={name}
+            size="small"
+            variant="standard"
+            value={minutes[at]}
+            onChange={(event) =>
+              setMinutes(
+                minutes.map((each, other) =>
+                  other === at ? event.target.value.replace(/\D/g, '').slice(0, 3) : each,
+                ),
+              )
+            }
+            slotProps={{ htmlInput: { inputMode: 'numeric' } }}
+            sx={{ width: 40 }}
+          />
+        ))}
+        <Button
+          size="small"
+          disabled={!changed || change.isPending}
+          onClick={() => change.mutate()}
+        >
+          Keep
+        </Button>
+        <Button
+          size="small"
+          sx={{ ml: 'auto' }}
+          disabled={calendar.isPending}
+          onClick={() => calendar.mutate()}
+        >
+          As a calendar
+        </Button>
+      </Box>
+      <Box sx={{ mt: 0.75, fontSize: 14.5, lineHeight: 1.35, color: 'text.secondary' }}>
+        Choose a day and plan on it, or draw a proposal onto a day. Lessons are drawn too, or moved
+        with Ctrl and the arrows; Enter opens them.
+      </Box>
+    </Box>
+  );
+}

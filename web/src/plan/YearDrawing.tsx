@@ -1,0 +1,53 @@
+import Box from '@mui/material/Box';
+import type { Year } from '../api/types';
+import { WeekBars } from '../ui/WeekBars';
+import { shortDay } from './days';
+
+const WIDE = 250;
+const HIGH = 26;
+
+/** For each rung how many were sure of it at the end of each week, as steps on squared paper. */
+export function YearDrawing({ year: { weeks, pupils, rungs } }: { year: Year }) {
+  const first = weeks[0];
+  const last = weeks.at(-1);
+  if (rungs.length === 0 || !first || !last) {
+    return (
+      <Box sx={{ fontSize: 17, lineHeight: 1.5, color: 'text.secondary' }}>
+        Nobody is sure of a rung yet. What is marked, run and tried draws itself here, week by week.
+      </Box>
+    );
+  }
+  return (
+    <>
+      <Box sx={{ mb: 1, fontSize: 15.5, lineHeight: 1.4, color: 'text.secondary' }}>
+        How many of {pupils} were sure of each rung, from the week of {shortDay(first)} to that of{' '}
+        {shortDay(last)}; a full square would be all of them.
+      </Box>
+      {rungs.map(({ rung, sure }) => (
+        <Box
+          key={rung.id}
+          sx={{
+            display: 'grid',
+            gridTemplateColumns: 'minmax(0, 1fr) auto 28px',
+            alignItems: 'center',
+            gap: 1,
+            py: 0.25,
+            fontSize: 15,
+            lineHeight: 1.15,
+          }}
+        >
+          <Box>{rung.name}</Box>
+          <WeekBars
+            label={rung.name}
+            counts={sure}
+            full={pupils}
+            width={WIDE}
+            height={HIGH}
+            colour="success.main"
+          />
+          <Box sx={{ textAlign: 'right', fontWeight: 700 }}>{sure.at(-1)}</Box>
+        </Box>
+      ))}
+    </>
+  );
+}

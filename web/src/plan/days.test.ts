@@ -1,0 +1,91 @@
+import { describe, expect, it } from 'vitest';
+import type { Lesson, LessonPart, PlanDay } from '../api/types';
+import {
+  dayAfter,
+  dayBeside,
+  freeDay,
+  minutesTold,
+  namesTold,
+  openDayBeside,
+  shortDay,
+  weeksOf,
+  wholeDay,
+  withMore,
+} from './days';
+
+const MONDAY = '2026-11-23';
+
+const days: PlanDay[] = Array.from({ length: 14 }, (_, at) => ({
+  day: dayAfter(MONDAY, at),
+  minutes: at % 7 < 5 && at !== 2 ? 45 : 0,
+  holiday: at === 2 ? 'Bulb day' : undefined,
+  lessons: [],
+}));
+const TIMETABLE = [45, 45, 45, 45, 45, 0, 0];
+
+describe('days', () => {
+  it('go on over months and the change of clocks', () => {
+    expect(dayAfter('2026-11-30', 1)).toBe('2026-12-01');
+    expect(dayAfter('2026-10-24', 2)).toBe('2026-10-26');
+    expect(dayAfter('2027-03-01', -1)).toBe('2027-02-28');
+  });
+  it('are said with their weekday, or shortly', () => {
+    expect(wholeDay('2026-11-26')).toBe('Thursday 26 November');
+    expect(shortDay('2026-11-26')).toBe('26 Nov');
+  });
+});
+
+describe('weeks', () => {
+  const weeks = weeksOf(days, TIMETABLE);
+  it('leave out the days that never have a lesson', () => {
+    expect(weeks.map((week) => week.length)).toEqual([5, 5]);
+    const busy = days.map((day, at) => (at === 5 ? { ...day, lessons: [{} as Lesson] } : day));
+    expect(weeksOf(busy, TIMETABLE).map((week) => week.length)).toEqual([6, 6]);
+  });
+  it('are walked over by arrows up to their ends', () => {
+    expect(dayBeside(weeks, MONDAY, 'ArrowRight')).toBe('2026-11-24');
+    expect(dayBeside(weeks, '2026-11-27', 'ArrowRight')).toBe('2026-11-30');
+    expect(dayBeside(weeks, MONDAY, 'ArrowDown')).toBe('2026-11-30');
+    expect(dayBeside(weeks, MONDAY, 'ArrowLeft')).toBeUndefined();
+    expect(dayBeside(weeks, MONDAY, 'ArrowUp')).toBeUndefined();
+    expect(dayBeside(weeks, MONDAY, 'x')).toBeUndefined();
+  });
+  it('are passed over where a day is free when a lesson moves', () => {
+    expect(openDayBeside(weeks, '2026-11-24', 'ArrowRight')).toBe('2026-11-26');
+    expect(openDayBeside(weeks, '2026-12-02', 'ArrowUp')).toBeUndefined();
+  });
+});
+
+describe('a lesson', () => {
+  it('takes its minutes of those that there are', () => {
+    const lessons = [{ minutes: 20 }, { minutes: 18 }] as Lesson[];
+    expect(minutesTold({ day: MONDAY, minutes: 45, lessons })).toBe('38 of 45');
+  });
+  it('finds the next day without another, and no holiday', () => {
+    const busy = days.map((day, at) => (at < 2 ? { ...day, lessons: [{} as Lesson] } : day));
+    expect(freeDay(busy, MONDAY)).toBe('2026-11-26');
+    expect(freeDay(busy, '2026-12-05')).toBeUndefined();
+  });
+  it('is for some, of whom the first are named', () => {
+    const names = ['Bram', 'Caio', 'Corin', 'Fenn', 'Idony', 'Ismay', 'Joss', 'Neve'];
+    expect(namesTold(names.slice(0, 3))).toBe('Bram, Caio, Corin');
+    expect(namesTold(names)).toBe('Bram, Caio, Corin, Fenn, Idony, Ismay and 2 more');
+  });
+  it('has a part with more sums, or none when the last is taken', () => {
+    const part: LessonPart = {
+      kind: 'OPENER',
+      lines: [
+        { rung: 'a', count: 1 },
+        { rung: 'b', count: 2 },
+      ],
+      told: [],
+      minutes: 3,
+    };
+    expect(withMore(part, 1, 1)?.lines).toEqual([
+      { rung: 'a', count: 1 },
+      { rung: 'b', count: 3 },
+    ]);
+    expect(withMore(part, 0, -1)?.lines).toEqual([{ rung: 'b', count: 2 }]);
+    expect(withMore({ ...part, lines: [{ rung: 'a', count: 1 }] }, 0, -1)).toBeUndefined();
+  });
+});

@@ -1,0 +1,115 @@
+import type { Lesson, LessonPart, PlanDay } from '../api/types';
+
+export const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
+
+export const PARTS: Record<LessonPart['kind'], string> = {
+  OPENER: 'Opener',
+  SHOW: 'Show',
+  TOGETHER: 'Together',
+  PRACTISE: 'Practise',
+  HOMEWORK: 'Homework',
+};
+
+export const STATES: Record<Lesson['state'], string> = {
+  PLANNED: 'planned',
+  DONE: 'done',
+  HALF: 'half done',
+  MOVED: 'moved on',
+};
+
+const noon = (day: string) => new Date(`${day}T12:00:00`);
+const written = (date: Date) =>
+  [date.getFullYear(), date.getMonth() + 1, date.getDate()]
+    .map((part) => String(part).padStart(2, '0'))
+    .join('-');
+
+/** The day so many days later, or earlier. */
+export function dayAfter(day: string, days: number): string {
+  const date = noon(day);
+  date.setDate(date.getDate() + days);
+  return written(date);
+}
+
+/** A day with its weekday: Thursday 26 November. */
+export const wholeDay = (day: string) =>
+  noon(day)
+    .toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })
+    .replace(',', '');
+
+/** A day within a week: 26 Nov. */
+export const shortDay = (day: string) =>
+  noon(day).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
+
+/** The days week by week; weekdays that never have a lesson, nor minutes for one, are left out. */
+export function weeksOf(days: PlanDay[], timetable: number[]): PlanDay[][] {
+  const shown = timetable.map(
+    (minutes, weekday) =>
+      minutes > 0 || days.some(({ lessons }, at) => at % 7 === weekday && lessons.length > 0),
+  );
+  const weeks: PlanDay[][] = [];
+  for (let from = 0; from < days.length; from += 7) {
+    weeks.push(days.slice(from, from + 7).filter((_, weekday) => shown[weekday]));
+  }
+  return weeks;
+}
+
+/** The day that an arrow leads to from a day; none where the weeks end. */
+export function dayBeside(weeks: PlanDay[][], day: string, key: string): string | undefined {
+  const row = weeks.findIndex((week) => week.some((each) => each.day === day));
+  const column = weeks[row]?.findIndex((each) => each.day === day) ?? -1;
+  const flat = weeks.flat().map((each) => each.day);
+  const at = flat.indexOf(day);
+  switch (key) {
+    case 'ArrowLeft':
+      return flat[at - 1];
+    case 'ArrowRight':
+      return flat[at + 1];
+    case 'ArrowUp':
+      return weeks[row - 1]?.[column]?.day;
+    case 'ArrowDown':
+      return weeks[row + 1]?.[column]?.day;
+    default:
+      return undefined;
+  }
+}
+
+/** The next day in the direction of an arrow that may have a lesson. */
+export function openDayBeside(weeks: PlanDay[][], day: string, key: string): string | undefined {
+  let to = dayBeside(weeks, day, key);
+  const isOpen = (wanted: string) => {
+    const found = weeks.flat().find((each) => each.day === wanted);
+    return found !== undefined && found.minutes > 0;
+  };
+  while (to !== undefined && !isOpen(to)) {
+    to = dayBeside(weeks, to, key);
+  }
+  return to;
+}
+
+/** How many minutes the lessons of a day take, of those that there are. */
+export const minutesTold = ({ lessons, minutes }: PlanDay) =>
+  `${lessons.reduce((sum, lesson) => sum + lesson.minutes, 0)} of ${minutes}`;
+
+const MOST_NAMES = 6;
+
+/** Some names; of many only the first, and how many more. */
+export const namesTold = (names: string[]) =>
+  names.length > MOST_NAMES + 1
+    ? `${names.slice(0, MOST_NAMES).join(', ')} and ${names.length - MOST_NAMES} more`
+    : names.join(', ');
+
+/** The first day from a day on that has minutes and no lesson. */
+export const freeDay = (days: PlanDay[], from: string) =>
+  days.find(({ day, minutes, lessons }) => day >= from && minutes > 0 && lessons.length === 0)?.day;
+
+/** A part with so many more sums on a line; none where nothing is left of it. */
+export function withMore(
+  { kind, lines }: LessonPart,
+  line: number,
+  more: number,
+): { kind: LessonPart['kind']; lines: LessonPart['lines'] } | undefined {
+  const changed = lines
+    .map((each, at) => (at === line ? { ...each, count: each.count + more } : each))
+    .filter(({ count }) => count > 0);
+  return changed.length > 0 ? { kind, lines: changed } : undefined;
+}

@@ -1,0 +1,140 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { Link, useNavigate } from 'react-router';
+import { api } from '../api/client';
+import type { Pupil, PupilRecord, Register } from '../api/types';
+import { dayTold } from '../marking/told';
+import { open, save } from '../ui/save';
+import { useNotice } from '../ui/useNotice';
+import { StandingShape } from './StandingShape';
+import { rungsOf, squaresOf, STANDINGS } from './standings';
+import { SlipWeeks } from './SlipWeeks';
+
+/** A pupil: what is sure, slips over time, the latest work, and the letter to the parents. */
+export function PupilPage({
+  register,
+  pupil,
+  onRung,
+}: {
+  register: Register;
+  pupil: Pupil;
+  onRung: (rung: string) => void;
+}) {
+  const navigate = useNavigate();
+  const { data: record, error } = useQuery({
+    queryKey: ['register', 'pupil', pupil.id],
+    queryFn: () => api.pupilRecord(pupil.id),
+  });
+  const notice = useNotice();
+  const file = useMutation({
+    mutationFn: async () => save(await api.pupilFile(pupil.id), `${pupil.name}.json`),
+    onSuccess: (name) => notice({ text: `${name} is in your downloads.` }),
+  });
+  const letter = useMutation({ mutationFn: async () => open(await api.letter(pupil.id)) });
+  const squareOf = squaresOf(register);
+  const trouble = error ?? letter.error ?? file.error;
+  return (
+    <>
+      <Box component="h2" sx={{ m: 0, fontSize: 20 }}>
+        {pupil.name}
+      </Box>
+      {trouble && <Box role="alert">{trouble.message}</Box>}
+      {rungsOf(register, pupil.id).map(({ standing, rungs }) => (
+        <Box key={standing} sx={{ display: 'flex', gap: 1, fontSize: 15.5, lineHeight: 1.4 }}>
+          <Box sx={{ pt: 0.25 }}>
+            <StandingShape standing={standing} />
+          </Box>
+          <Box>
+            <strong>{STANDINGS[standing]}:</strong>{' '}
+            {rungs.map(({ id, name }, place) => {
+              const again = squareOf(pupil.id, id)?.lookAgain;
+              return (
+                <span key={id}>
+                  {place > 0 && '; '}
+                  <Box
+                    component="button"
+                    onClick={() => onRung(id)}
+                    sx={{
+                      border: 0,
+                      p: 0,
+                      background: 'none',
+                      font: 'inherit',
+                      color: 'inherit',
+                      textAlign: 'left',
+                      cursor: 'pointer',
+                      textDecoration: 'underline dotted',
+                    }}
+                  >
+                    {name}
+                  </Box>
+                  {again &&
+                    ` (${standing === 'LOOK_AGAIN' ? 'since' : 'again on'} ${dayTold(again)})`}
+                </span>
+              );
+            })}
+          </Box>
+        </Box>
+      ))}
+      {record && record.recent.length === 0 && <Box>Nothing was worked yet.</Box>}
+      {record && record.slips.length > 0 && <SlipWeeks record={record} />}
+      {record && record.recent.length > 0 && <Recent record={record} />}
+      {record && (
+        <Box>
+          <Box component="h3" sx={HEADING}>
+            Letter to the parents
+          </Box>
+          {record.letter.map((line) => (
+            <Box key={line} component="p" sx={{ m: 0, mb: 0.5, fontSize: 15.5, lineHeight: 1.4 }}>
+              {line}
+            </Box>
+          ))}
+        </Box>
+      )}
+      <Box sx={{ mt: 'auto', display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+        <Button variant="contained" disabled={letter.isPending} onClick={() => letter.mutate()}>
+          Print the letter
+        </Button>
+        <Button disabled={file.isPending} onClick={() => file.mutate()}>
+          All of it as a file
+        </Button>
+        <Button onClick={() => navigate('/marking')}>Take out of the class</Button>
+      </Box>
+    </>
+  );
+}
+
+const HEADING = { m: 0, mb: 0.25, fontSize: 16.5 } as const;
+
+const PATHS = { HANDOUT: '/marking', RUN: '/slate/run', ATTEMPT: '/slate' } as const;
+
+function Recent({ record }: { record: PupilRecord }) {
+  return (
+    <Box>
+      <Box component="h3" sx={HEADING}>
+        Latest work
+      </Box>
+      <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none', fontSize: 15.5, lineHeight: 1.45 }}>
+        {record.recent.map(({ source, id, title, day, sums, right }) => (
+          <Box
+            component="li"
+            key={`${source} ${id}`}
+            sx={{ display: 'grid', gridTemplateColumns: '110px minmax(0, 1fr) auto', gap: 1 }}
+          >
+            <Box sx={{ color: 'text.secondary' }}>{dayTold(day)}</Box>
+            <Box
+              component={Link}
+              to={`${PATHS[source]}/${id}`}
+              sx={{ color: 'text.primary', overflow: 'hidden', textOverflow: 'ellipsis' }}
+            >
+              {title}
+            </Box>
+            <Box>
+              {right} of {sums} right
+            </Box>
+          </Box>
+        ))}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,186 @@
+import Box from '@mui/material/Box';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useQuery } from '@tanstack/react-query';
+import { useSearchParams } from 'react-router';
+import { api } from '../api/client';
+import type { Register as Whole } from '../api/types';
+import { useCurrentClass } from '../session/classes';
+import { BOOK, COLUMN, LEFT_PAGE, PAGES, RIGHT_PAGE } from '../ui/book';
+import { useDraft } from '../ui/useDraft';
+import { Legend } from './Legend';
+import { PupilPage } from './PupilPage';
+import { RegisterGrid, type Place } from './RegisterGrid';
+import { RungPage } from './RungPage';
+import { SquarePage } from './SquarePage';
+import {
+  begunOperations,
+  OPERATIONS,
+  squaresOf,
+  STANDINGS,
+  wantedOf,
+  type Filter,
+} from './standings';
+
+/** Pupils by rungs: where each stands, and beside it why. */
+export default function Register() {
+  const room = useCurrentClass();
+  const { data: register, error } = useQuery({
+    queryKey: ['register', room?.id],
+    queryFn: api.register,
+  });
+  if (!register) {
+    return (
+      <Box component="main" role={error ? 'alert' : 'status'} sx={{ p: 4, fontSize: 20 }}>
+        {error?.message ?? 'The register is being read…'}
+      </Box>
+    );
+  }
+  return <Opened register={register} room={room?.name ?? 'the class'} />;
+}
+
+function Opened({ register, room }: { register: Whole; room: string }) {
+  // What is looked at is in the address, so that it can be come back to.
+  const [params, setParams] = useSearchParams();
+  const begun = begunOperations(register);
+  const [operation, setOperation] = useDraft('register operation', begun[0]);
+  const [standing, setStanding] = useDraft('register standing');
+  const [slip, setSlip] = useDraft('register slip');
+  const at: Place = {
+    pupil: params.has('pupil') ? Number(params.get('pupil')) : undefined,
+    rung: params.get('rung') ?? undefined,
+  };
+  const pupil = register.pupils.find(({ id }) => id === at.pupil);
+  const rung = register.rungs.find(({ id }) => id === at.rung);
+  // A rung that is come to by its address is seen among those of its operation.
+  const shown = operation && rung ? rung.operation : operation;
+  const filter = { operation: shown, standing, slip } as Filter;
+  const { pupils, rungs, isWanted } = wantedOf(register, filter);
+  const squareOf = squaresOf(register);
+  const onAt = ({ pupil, rung }: Place) =>
+    setParams(
+      { ...(pupil !== undefined && { pupil: String(pupil) }), ...(rung && { rung }) },
+      { replace: true },
+    );
+  return (
+    <Box component="main" sx={{ ...BOOK, mb: 2.5, gridTemplateColumns: PAGES }}>
+      <Box sx={LEFT_PAGE}>
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1 }}>
+          <Box component="h2" sx={{ m: 0, mr: 1, fontSize: 20 }}>
+            Register
+          </Box>
+          <Choice
+            label="Operation"
+            value={shown}
+            onChoose={(to) => {
+              setOperation(to);
+              onAt({});
+            }}
+            none="all operations"
+            names={OPERATIONS}
+          />
+          <Choice
+            label="Standing"
+            value={standing}
+            onChoose={setStanding}
+            none="any standing"
+            names={STANDINGS}
+          />
+          <Choice
+            label="Slip"
+            value={slip}
+            onChoose={setSlip}
+            none="any slip or none"
+            names={Object.fromEntries(register.slips.map(({ id, name }) => [id, name]))}
+          />
+        </Box>
+        {register.pupils.length === 0 ? (
+          <Box sx={EMPTY}>
+            Nobody is in {room} yet. Pupils are added under Marking, on the right.
+          </Box>
+        ) : pupils.length === 0 || rungs.length === 0 ? (
+          <Box sx={EMPTY}>Nothing in the register is like that.</Box>
+        ) : (
+          <RegisterGrid
+            pupils={pupils}
+            rungs={rungs}
+            squareOf={squareOf}
+            isWanted={isWanted}
+            at={at}
+            onAt={onAt}
+          />
+        )}
+      </Box>
+      <Box
+        role="region"
+        aria-label="Beside the register"
+        aria-live="polite"
+        sx={{ ...RIGHT_PAGE, ...COLUMN }}
+      >
+        {pupil && rung ? (
+          <SquarePage
+            key={`${pupil.id} ${rung.id}`}
+            pupil={pupil}
+            rung={rung}
+            square={squareOf(pupil.id, rung.id)}
+            onPupil={() => onAt({ pupil: pupil.id })}
+            onRung={() => onAt({ rung: rung.id })}
+          />
+        ) : pupil ? (
+          <PupilPage
+            key={pupil.id}
+            register={register}
+            pupil={pupil}
+            onRung={(to) => onAt({ pupil: pupil.id, rung: to })}
+          />
+        ) : rung ? (
+          <RungPage
+            register={register}
+            rung={rung}
+            onPupil={(to) => onAt({ pupil: to, rung: rung.id })}
+          />
+        ) : (
+          <Legend register={register} />
+        )}
+      </Box>
+    </Box>
+  );
+}
+
+const EMPTY = { p: 2, fontSize: 19, lineHeight: 1.5, color: 'text.secondary' } as const;
+
+function Choice({
+  label,
+  value,
+  onChoose,
+  none,
+  names,
+}: {
+  label: string;
+  value: string;
+  onChoose: (value: string) => void;
+  none: string;
+  names: Record<string, string>;
+}) {
+  return (
+    <TextField
+      select
+      size="small"
+      variant="standard"
+      value={value in names ? value : ''}
+      onChange={(event) => onChoose(event.target.value)}
+      slotProps={{
+        select: { displayEmpty: true },
+        htmlInput: { 'aria-label': label },
+      }}
+      sx={{ maxWidth: 210 }}
+    >
+      <MenuItem value="">{none}</MenuItem>
+      {Object.entries(names).map(([id, name]) => (
+        <MenuItem key={id} value={id}>
+          {name}
+        </MenuItem>
+      ))}
+    </TextField>
+  );
+}

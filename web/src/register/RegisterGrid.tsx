@@ -1,0 +1,240 @@
+import Box from '@mui/material/Box';
+import { memo, useEffect, useRef } from 'react';
+import type { Pupil, RegisterSquare, RungLabel } from '../api/types';
+import { StandingShape } from './StandingShape';
+import { STANDINGS } from './standings';
+
+/** Where the cursor is; a missing pupil stands for the rung, a missing rung for the pupil. */
+export interface Place {
+  pupil?: number;
+  rung?: string;
+}
+
+const NAMES = 104;
+const HEAD = 148;
+const ROW = 24;
+const COLUMN = 31;
+
+/** Pupils by rungs on squared paper; the arrows walk over it, the names of both included. */
+export function RegisterGrid({
+  pupils,
+  rungs,
+  squareOf,
+  isWanted,
+  at,
+  onAt,
+}: {
+  pupils: Pupil[];
+  rungs: RungLabel[];
+  squareOf: (pupil: number, rung: string) => RegisterSquare | undefined;
+  isWanted: (pupil: number, rung: string) => boolean;
+  at: Place;
+  onAt: (place: Place) => void;
+}) {
+  const frame = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    frame.current
+      ?.querySelector('[aria-selected="true"]')
+      ?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+  }, [at]);
+  const row = pupils.findIndex(({ id }) => id === at.pupil);
+  const column = rungs.findIndex(({ id }) => id === at.rung);
+  const go = (toRow: number, toColumn: number) =>
+    onAt({ pupil: pupils[toRow]?.id, rung: rungs[toColumn]?.id });
+  const moves: Record<string, () => void> = {
+    ArrowUp: () => go(Math.max(row - 1, column < 0 ? 0 : -1), column),
+    ArrowDown: () => go(Math.min(row + 1, pupils.length - 1), column),
+    ArrowLeft: () => go(row, Math.max(column - 1, row < 0 ? 0 : -1)),
+    ArrowRight: () => go(row, Math.min(column + 1, rungs.length - 1)),
+    Home: () => go(row, row < 0 ? 0 : -1),
+    End: () => go(row, rungs.length - 1),
+  };
+  return (
+    <Box
+      ref={frame}
+      role="grid"
+      aria-label="Register"
+      aria-rowcount={pupils.length + 1}
+      aria-colcount={rungs.length + 1}
+      aria-activedescendant={
+        row < 0 && column < 0 ? undefined : placeId(pupils[row]?.id, rungs[column]?.id)
+      }
+      tabIndex={0}
+      onKeyDown={(event) => {
+        const move = moves[event.key];
+        if (move && !event.ctrlKey && !event.altKey && !event.metaKey) {
+          event.preventDefault();
+          move();
+        }
+      }}
+      sx={{
+        minHeight: 0,
+        maxHeight: '100%',
+        alignSelf: 'start',
+        justifySelf: 'start',
+        maxWidth: '100%',
+        overflow: 'auto',
+        display: 'grid',
+        gridTemplateColumns: `${NAMES}px repeat(${rungs.length}, ${COLUMN}px)`,
+        gridTemplateRows: `${HEAD}px`,
+        gridAutoRows: ROW,
+        alignContent: 'start',
+        fontSize: 15,
+        lineHeight: 1,
+      }}
+    >
+      <Box role="row" sx={{ display: 'contents' }}>
+        <Box
+          role="columnheader"
+          aria-label="Pupil"
+          sx={{
+            ...STUCK,
+            left: 0,
+            zIndex: 3,
+            borderBottom: 2,
+            borderRight: 2,
+            borderColor: 'ink.edge',
+          }}
+        />
+        {rungs.map(({ id, name, fresh }, place) => (
+          <Box
+            role="columnheader"
+            key={id}
+            id={placeId(undefined, id)}
+            aria-selected={row < 0 && column === place}
+            title={fresh}
+            onClick={() => onAt({ rung: id })}
+            sx={{
+              ...STUCK,
+              zIndex: 2,
+              py: 0.75,
+              display: 'flex',
+              alignItems: 'center',
+              writingMode: 'vertical-rl',
+              transform: 'rotate(180deg)',
+              // Turned round, the lower and right edges are the upper and left ones.
+              borderTop: 2,
+              borderLeft: 1,
+              borderColor: 'ink.square',
+              borderTopColor: 'ink.edge',
+              fontSize: 13.5,
+              lineHeight: 1.05,
+              fontWeight: column === place ? 700 : 400,
+              cursor: 'pointer',
+              ...(row < 0 && column === place && HERE),
+            }}
+          >
+            {name}
+          </Box>
+        ))}
+      </Box>
+      {pupils.map(({ id, name, left }, place) => (
+        <Box role="row" key={id} sx={{ display: 'contents' }}>
+          <Box
+            role="rowheader"
+            id={placeId(id, undefined)}
+            aria-selected={column < 0 && row === place}
+            onClick={() => onAt({ pupil: id })}
+            sx={{
+              ...STUCK,
+              top: 'auto',
+              left: 0,
+              zIndex: 1,
+              px: 0.75,
+              overflow: 'hidden',
+              textOverflow: 'ellipsis',
+              whiteSpace: 'nowrap',
+              alignContent: 'center',
+              borderRight: 2,
+              borderBottom: 1,
+              borderColor: 'ink.square',
+              borderRightColor: 'ink.edge',
+              cursor: 'pointer',
+              color: left ? 'text.secondary' : 'text.primary',
+              fontWeight: row === place ? 700 : 400,
+              ...(column < 0 && row === place && HERE),
+            }}
+          >
+            {name}
+          </Box>
+          {rungs.map((rung) => (
+            <Square
+              key={rung.id}
+              pupil={id}
+              rung={rung}
+              square={squareOf(id, rung.id)}
+              faded={!isWanted(id, rung.id)}
+              here={row === place && at.rung === rung.id}
+              onAt={onAt}
+            />
+          ))}
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
+const placeId = (pupil?: number, rung?: string) => `place-${pupil ?? ''}-${rung ?? ''}`;
+
+const STUCK = {
+  position: 'sticky',
+  top: 0,
+  bgcolor: 'background.paper',
+} as const;
+
+const HERE = {
+  outline: '2px solid',
+  outlineOffset: '-2px',
+  outlineColor: 'ink.nowEdge',
+  bgcolor: 'ink.now',
+} as const;
+
+const Square = memo(function Square({
+  pupil,
+  rung,
+  square,
+  faded,
+  here,
+  onAt,
+}: {
+  pupil: number;
+  rung: RungLabel;
+  square: RegisterSquare | undefined;
+  faded: boolean;
+  here: boolean;
+  onAt: (place: Place) => void;
+}) {
+  const standing = square?.standing ?? 'NEW';
+  return (
+    <Box
+      role="gridcell"
+      id={placeId(pupil, rung.id)}
+      aria-selected={here}
+      aria-label={STANDINGS[standing]}
+      title={square ? `${rung.name}: ${STANDINGS[standing]}. ${square.why}` : undefined}
+      data-standing={standing}
+      onClick={() => onAt({ pupil, rung: rung.id })}
+      sx={{
+        position: 'relative',
+        display: 'grid',
+        placeContent: 'center',
+        pl: 0.5,
+        cursor: 'pointer',
+        borderRight: 1,
+        borderBottom: 1,
+        borderColor: 'ink.square',
+        ...(here && HERE),
+        ...(faded && { '& svg': { opacity: 0.25 } }),
+      }}
+    >
+      {standing !== 'NEW' && (
+        <StandingShape standing={standing} slip={square?.slip !== undefined} />
+      )}
+      {square?.byRules && (
+        <Box component="span" sx={{ position: 'absolute', right: 2, bottom: -2, fontSize: 15 }}>
+          *
+        </Box>
+      )}
+    </Box>
+  );
+});

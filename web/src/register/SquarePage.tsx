@@ -1,0 +1,104 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { api } from '../api/client';
+import type { Pupil, RegisterSquare, RungLabel } from '../api/types';
+import { CARD } from '../ui/card';
+import { useDraft } from '../ui/useDraft';
+import { StandingShape } from './StandingShape';
+import { inOrder, STANDINGS, type Standing } from './standings';
+
+/** Why a pupil stands so on a rung, and what the teacher decides instead. */
+export function SquarePage({
+  pupil,
+  rung,
+  square,
+  onPupil,
+  onRung,
+}: {
+  pupil: Pupil;
+  rung: RungLabel;
+  square: RegisterSquare | undefined;
+  onPupil: () => void;
+  onRung: () => void;
+}) {
+  const queries = useQueryClient();
+  const [note, setNote, forgetNote] = useDraft(
+    `standing ${pupil.id} ${rung.id}`,
+    square?.note ?? '',
+  );
+  const decide = useMutation({
+    mutationFn: (standing: Standing | undefined) =>
+      api.decideStanding({ pupil: pupil.id, rung: rung.id, standing, note }),
+    onSuccess: (register) => {
+      queries.setQueriesData({ queryKey: ['register'] }, register);
+      forgetNote();
+    },
+  });
+  const standing = square?.standing ?? 'NEW';
+  return (
+    <>
+      <Box component="h2" sx={{ m: 0, fontSize: 20, lineHeight: 1.25 }}>
+        {pupil.name}: {rung.name}
+      </Box>
+      <Box sx={{ ...CARD, borderColor: 'success.main', bgcolor: 'ink.now' }}>
+        <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, fontSize: 18, fontWeight: 700 }}>
+          <StandingShape standing={standing} slip={square?.slip !== undefined} />
+          {STANDINGS[standing]}
+        </Box>
+        <Box data-testid="why" sx={{ fontSize: 16.5, lineHeight: 1.45 }}>
+          {square?.why ?? 'Nothing was worked yet.'}
+        </Box>
+        {square?.byRules && (
+          <Box sx={{ fontSize: 16.5, lineHeight: 1.45 }}>
+            * You decided this; by the rules it is “{STANDINGS[square.byRules]}”.
+            {square.note && ` Your note: ${square.note}`}
+          </Box>
+        )}
+      </Box>
+      <Box>
+        <Box component="h3" sx={{ m: 0, mb: 0.75, fontSize: 16.5 }}>
+          Decide it yourself
+        </Box>
+        <TextField
+          label="Why (optional)"
+          size="small"
+          fullWidth
+          value={note}
+          onChange={(event) => setNote(event.target.value)}
+          slotProps={{ htmlInput: { maxLength: 400 } }}
+        />
+        <Box
+          role="group"
+          aria-label="Decide it yourself"
+          sx={{ mt: 1, display: 'flex', flexWrap: 'wrap', gap: 0.75 }}
+        >
+          {inOrder.map((each) => (
+            <Button
+              key={each}
+              size="small"
+              aria-pressed={square?.byRules !== undefined && standing === each}
+              disabled={decide.isPending}
+              onClick={() => decide.mutate(each)}
+            >
+              {STANDINGS[each]}
+            </Button>
+          ))}
+          <Button
+            size="small"
+            disabled={decide.isPending || !square?.byRules}
+            onClick={() => decide.mutate(undefined)}
+          >
+            as the rules say
+          </Button>
+        </Box>
+        {decide.error && <Box role="alert">{decide.error.message}</Box>}
+      </Box>
+      <Box sx={{ mt: 'auto', display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+        <Button onClick={onPupil}>All of {pupil.name}</Button>
+        <Button onClick={onRung}>All on this rung</Button>
+      </Box>
+    </>
+  );
+}

@@ -1,0 +1,102 @@
+import type { Register, RegisterSquare, RungLabel } from '../api/types';
+
+export type Standing = RegisterSquare['standing'];
+export type Operation = RungLabel['operation'];
+
+export const OPERATIONS: Record<Operation, string> = {
+  ADDITION: 'Addition',
+  SUBTRACTION: 'Subtraction',
+  MULTIPLICATION: 'Multiplication',
+  DIVISION: 'Division',
+  ROOT: 'Roots',
+};
+
+/** The standings from the best to none, as they are shown in lists. */
+export const STANDINGS: Record<Standing, string> = {
+  SURE: 'sure',
+  LOOK_AGAIN: 'to look at again',
+  NEARLY: 'nearly',
+  BEGUN: 'begun',
+  NEW: 'new',
+};
+
+export const inOrder = Object.keys(STANDINGS) as Standing[];
+
+const keyOf = (pupil: number, rung: string) => `${pupil} ${rung}`;
+
+/** The squares by pupil and rung; one that is not there is new. */
+export function squaresOf(register: Register) {
+  const squares = new Map(
+    register.squares.map((square) => [keyOf(square.pupil, square.rung), square]),
+  );
+  return (pupil: number, rung: string): RegisterSquare | undefined =>
+    squares.get(keyOf(pupil, rung));
+}
+
+/** The operations that something was worked of; all where nothing was. */
+export function begunOperations(register: Register): Operation[] {
+  const begun = new Set(register.squares.map(({ rung }) => rung));
+  const worked = register.rungs.filter(({ id }) => begun.has(id));
+  return [...new Set((worked.length > 0 ? worked : register.rungs).map((rung) => rung.operation))];
+}
+
+/** What of the register is wanted; an empty word wants everything. */
+export interface Filter {
+  operation: Operation | '';
+  standing: Standing | '';
+  slip: string;
+}
+
+/**
+ * The rungs and pupils that something wanted is to be seen of. Those who have left are shown only
+ * where they have something of it.
+ */
+export function wantedOf(register: Register, { operation, standing, slip }: Filter) {
+  const squareOf = squaresOf(register);
+  const ofOperation = register.rungs.filter((rung) => !operation || rung.operation === operation);
+  const isAny = !standing && !slip;
+  const isWanted = (pupil: number, rung: string) => {
+    const square = squareOf(pupil, rung);
+    return (
+      (!standing || (square?.standing ?? 'NEW') === standing) && (!slip || square?.slip === slip)
+    );
+  };
+  return {
+    rungs: isAny
+      ? ofOperation
+      : ofOperation.filter(({ id }) => register.pupils.some((pupil) => isWanted(pupil.id, id))),
+    pupils: register.pupils.filter(
+      ({ id, left }) =>
+        (isAny && !left) ||
+        ofOperation.some((rung) =>
+          isAny ? squareOf(id, rung.id) !== undefined : isWanted(id, rung.id),
+        ),
+    ),
+    isWanted,
+  };
+}
+
+/** The pupils who stand so on a rung, by standing. */
+export function groupsOf(register: Register, rung: string) {
+  const squareOf = squaresOf(register);
+  return inOrder
+    .map((standing) => ({
+      standing,
+      pupils: register.pupils.filter(
+        ({ id, left }) => !left && (squareOf(id, rung)?.standing ?? 'NEW') === standing,
+      ),
+    }))
+    .filter(({ pupils }) => pupils.length > 0);
+}
+
+/** The rungs of a pupil by standing; new ones are left out. */
+export function rungsOf(register: Register, pupil: number) {
+  const squareOf = squaresOf(register);
+  return inOrder
+    .filter((standing) => standing !== 'NEW')
+    .map((standing) => ({
+      standing,
+      rungs: register.rungs.filter(({ id }) => squareOf(pupil, id)?.standing === standing),
+    }))
+    .filter(({ rungs }) => rungs.length > 0);
+}
