@@ -32,6 +32,8 @@ class AppArchitectureTest {
             "bemble.app.fact",
             "bemble.app.marking",
             "bemble.app.page",
+            "bemble.app.plan",
+            "bemble.app.register",
             "bemble.app.runs",
             "bemble.app.sets",
             "bemble.app.slate")

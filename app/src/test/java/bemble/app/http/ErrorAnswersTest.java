@@ -15,6 +15,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import bemble.app.export.Exports;
 import bemble.app.file.Backups;
+import bemble.app.file.Extracts;
 import bemble.app.file.Keeper;
 import bemble.app.house.Classes;
 import bemble.app.marking.AnswerBook;
@@ -26,6 +27,14 @@ import bemble.app.marking.Reteaching;
 import bemble.app.marking.Roll;
 import bemble.app.marking.Simulation;
 import bemble.app.page.Pages;
+import bemble.app.plan.CalendarFile;
+import bemble.app.plan.Lessons;
+import bemble.app.plan.Logbook;
+import bemble.app.plan.Plan;
+import bemble.app.plan.Today;
+import bemble.app.register.EvidenceBook;
+import bemble.app.register.PupilPages;
+import bemble.app.register.Register;
 import bemble.app.runs.Runs;
 import bemble.app.sets.Drafts;
 import bemble.app.sets.SetBook;
@@ -72,9 +81,18 @@ class ErrorAnswersTest {
   @MockitoBean Reteaching reteaching;
   @MockitoBean MarkedPaper paper;
   @MockitoBean SheetBook sheets;
+  @MockitoBean Register register;
+  @MockitoBean Plan plan;
+  @MockitoBean Lessons lessons;
+  @MockitoBean Today today;
+  @MockitoBean Logbook logbook;
+  @MockitoBean CalendarFile calendar;
+  @MockitoBean PupilPages pupilPages;
+  @MockitoBean EvidenceBook evidence;
   @MockitoBean Pupils pupils;
   @MockitoBean Keeper keeper;
   @MockitoBean Backups backups;
+  @MockitoBean Extracts extracts;
 
   @Test
   void aFullDiskIsSaidHoweverDeepItWasFound() throws Exception {

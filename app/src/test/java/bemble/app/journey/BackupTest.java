@@ -9,6 +9,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
@@ -63,7 +64,15 @@ class BackupTest {
   /** All that the lists and the pages say. */
   private Map<String, JsonNode> everything() {
     Map<String, JsonNode> all = new HashMap<>();
-    for (String list : List.of("/api/pages", "/api/classes", "/api/attempts")) {
+    for (String list :
+        List.of(
+            "/api/pages",
+            "/api/classes",
+            "/api/attempts",
+            "/api/handouts",
+            "/api/register",
+            "/api/plan?weeks=12&from=" + LocalDate.now().minusWeeks(9),
+            "/api/plan/log")) {
       all.put(list, talk.get(list).json());
     }
     for (JsonNode attempt : all.get("/api/attempts").get("entries")) {
@@ -145,9 +154,9 @@ class BackupTest {
 
   @Test
   void refusesABackupOfANewerBemble() {
-    app.spoil("update \"flyway_schema_history\" set \"version\" = '999' where \"version\" = '12'");
+    app.spoil("update \"flyway_schema_history\" set \"version\" = '999' where \"version\" = '14'");
     byte[] newer = backup();
-    app.spoil("update \"flyway_schema_history\" set \"version\" = '12' where \"version\" = '999'");
+    app.spoil("update \"flyway_schema_history\" set \"version\" = '14' where \"version\" = '999'");
     Talk.Answer answer = restore(newer);
     assertEquals(422, answer.status());
     assertEquals("This backup comes from a newer Bemble. Nothing was changed.", answer.detail());

@@ -79,7 +79,7 @@ final class DeskHand implements AutoCloseable {
   }
 
   void tab(String name) {
-    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name)).click();
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true)).click();
   }
 
   Locator alert() {

@@ -73,7 +73,7 @@ class DeskJourneyTest extends Journey {
     assertThat(hand.page.getByRole(AriaRole.DIALOG)).containsText("next step");
     hand.press("Escape");
     assertThat(hand.page.getByRole(AriaRole.DIALOG)).hasCount(0);
-    hand.press("Alt+5");
+    hand.press("Alt+7");
     assertThat(hand.page.getByText("No page is kept yet.")).isVisible();
     hand.press("Alt+1");
     assertThat(hand.page.getByText("Write a sum in the line above")).isVisible();

@@ -95,6 +95,13 @@ class FuzzTest {
               "/api/diagnoses",
               "{\"items\":[{\"problem\":\"52 − 27\",\"method\":\"exchange\"}],"
                   + "\"answers\":[\"35\"]}"),
+          Map.entry("/api/register/evidence", "{}"),
+          Map.entry(
+              "/api/plan/lessons",
+              "{\"day\":\"2031-03-04\",\"kind\":\"RETEACH\",\"rung\":\"addition-ones-carry\","
+                  + "\"slip\":\"carry-not-added\"}"),
+          Map.entry("/api/plan/lessons/1/parts/0", "{}"),
+          Map.entry("/api/plan/lessons/1/repeat", "{\"weeks\":2}"),
           Map.entry("/api/fact-help", "{\"kind\":\"ADD\",\"operands\":[\"8\",\"7\"]}"),
           Map.entry(
               "/api/exports/pdf",
@@ -172,7 +179,8 @@ class FuzzTest {
   static void start() {
     app = new RunningApp(folder.resolve("fuzz"), false);
     talk = new Talk(app.address());
-    for (String path : List.of("/api/attempts", "/api/roll", "/api/runs", "/api/handouts")) {
+    for (String path :
+        List.of("/api/attempts", "/api/roll", "/api/runs", "/api/handouts", "/api/plan/lessons")) {
       assertEquals(201, talk.post(path, TAKEN.get(path)).status(), path);
     }
   }

@@ -61,7 +61,7 @@ class KeyboardJourneyTest extends Journey {
     hand.press("Enter");
     assertThat(hand.page.getByText("is in the Workbook")).isVisible();
 
-    hand.press("Alt+5");
+    hand.press("Alt+7");
     Locator kept = hand.button("Open From the ones up");
     assertThat(kept).isVisible();
     pressWith("Enter", kept);
@@ -88,7 +88,7 @@ class KeyboardJourneyTest extends Journey {
     hand.press("Control+Enter");
     assertThat(hand.page.getByText("In the writer’s own words: Ones first.")).isVisible();
 
-    hand.press("Alt+6");
+    hand.press("Alt+8");
     Locator search = hand.page.getByLabel("Find a setting");
     assertThat(search).isVisible();
     tabTo(search);

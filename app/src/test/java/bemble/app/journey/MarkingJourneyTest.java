@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Request;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
@@ -156,6 +157,20 @@ class MarkingJourneyTest extends Journey {
     inDialog("Close").click();
     assertThat(hand.page.getByText("5 of 5 pupils entered")).isVisible();
     assertThat(hand.page.locator("[data-mark]")).hasCount(15);
+  }
+
+  @Test
+  void simulatedPupilsMakeTheSlipsThatAreChosen() {
+    hand.button("Paper and more").click();
+    hand.page.getByText("with any slips").click();
+    hand.page.getByRole(AriaRole.OPTION).getByText("smaller taken from larger").first().click();
+    hand.press("Escape");
+    assertThat(hand.page.getByText("with 1 slip")).isVisible();
+    Request sent =
+        hand.page.waitForRequest(
+            "**/simulated", () -> inDialog("Have simulated pupils fill it in").click());
+    assertEquals("{\"slips\":[\"smaller-from-larger\"]}", sent.postData());
+    assertThat(hand.page.getByText("15 answers are made up.")).isVisible();
   }
 
   @Test

@@ -24,22 +24,8 @@ class Screenshots {
         DeskHand hand = new DeskHand(app.address())) {
       workTo(hand, "6,203 − 1,487", 6);
       take(hand, "desk");
-      hand.button("Beside another way").click();
-      hand.page
-          .getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Add to both"))
-          .click();
-      assertThat(hand.page.getByTestId("paper")).hasCount(2);
-      take(hand, "beside");
-      hand.button("One page again").click();
-      workTo(hand, "57 × 38", 6);
-      take(hand, "multiplication");
       workTo(hand, "4,236 ÷ 6", 10);
       take(hand, "division");
-      workTo(hand, "√94,249", 11);
-      take(hand, "root");
-      workTo(hand, "46 × 73", 0);
-      choose(hand, "Lattice", 7);
-      take(hand, "lattice");
       workTo(hand, "276 + 187", 0);
       choose(hand, "Blocks", 3);
       take(hand, "blocks");
@@ -54,6 +40,8 @@ class Screenshots {
       take(hand, "workbook");
       takeSet(hand);
       takeMarking(hand);
+      takeRegister(hand);
+      takePlan(hand);
       hand.tab("House style");
       hand.page.getByTestId("live-sentence").nth(1).waitFor();
       take(hand, "house-style");
@@ -82,6 +70,32 @@ class Screenshots {
     hand.page.getByText("One zero crossed").click();
     hand.page.getByText("sums fit").waitFor();
     take(hand, "sets");
+  }
+
+  private static void takeRegister(DeskHand hand) {
+    hand.tab("Register");
+    hand.page.getByRole(AriaRole.ROWHEADER).getByText("Quill").click();
+    hand.page.getByText("Letter to the parents").waitFor();
+    take(hand, "register");
+  }
+
+  private static void takePlan(DeskHand hand) {
+    hand.tab("Plan");
+    hand.page.getByTestId("lesson").first().waitFor();
+    hand.page.getByTestId("proposal").first().waitFor();
+    take(hand, "plan");
+    link(hand, "Today");
+    hand.page.getByText("Waits to be marked").waitFor();
+    take(hand, "today");
+    link(hand, "Logbook");
+    hand.page.getByText("a full square would be all of them").waitFor();
+    take(hand, "logbook");
+  }
+
+  private static void link(DeskHand hand, String name) {
+    hand.page
+        .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true))
+        .click();
   }
 
   private static void takeMarking(DeskHand hand) {

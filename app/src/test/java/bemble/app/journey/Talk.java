@@ -1,5 +1,6 @@
 package bemble.app.journey;
 
+import com.fasterxml.jackson.core.type.TypeReference;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
@@ -85,6 +86,11 @@ public final class Talk {
     } catch (InterruptedException e) {
       throw new IllegalStateException(e);
     }
+  }
+
+  /** What an answer holds, by its fields. */
+  public static Map<String, Object> map(Answer answer) {
+    return JSON.convertValue(answer.json(), new TypeReference<>() {});
   }
 
   /** The sum as a working is asked for, in the standard style. */

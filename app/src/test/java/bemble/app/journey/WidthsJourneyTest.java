@@ -9,6 +9,9 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ForcedColors;
 import com.microsoft.playwright.options.ViewportSize;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -126,6 +129,7 @@ class WidthsJourneyTest extends Journey {
     prepareSets(talk);
     prepareRun(talk);
     prepareMarking(talk);
+    preparePlan(talk);
     see("workbook", () -> open("/workbook", "Rows of leeks"));
     see(
         "rename",
@@ -217,6 +221,25 @@ class WidthsJourneyTest extends Journey {
         });
   }
 
+  private void preparePlan(Talk talk) {
+    LocalDate day = LocalDate.now().with(TemporalAdjusters.next(DayOfWeek.MONDAY));
+    // Another width has planned it already: the day is full.
+    talk.post(
+        "/api/plan/lessons",
+        Map.of("day", day.toString(), "kind", "TEACH", "rung", "addition-tens-carry"));
+    String lesson = talk.get("/api/plan/today").json().at("/next/lessons/0/id").asText();
+    see("register", () -> open("/register", "How to read it"));
+    String pupil = talk.get("/api/roll").json().at("/0/id").asText();
+    see("pupil", () -> open("/register?pupil=" + pupil, "Letter to the parents"));
+    see("rung", () -> open("/register?rung=subtraction-one-zero-crossed", "Make a set of"));
+    String square = "/register?rung=subtraction-one-zero-crossed&pupil=" + pupil;
+    see("square", () -> open(square, "Decide it yourself"));
+    see("weeks", () -> open("/plan?day=" + day, "Minutes for lessons"));
+    see("lesson", () -> open("/plan?day=" + day + "&lesson=" + lesson, "Again every week"));
+    see("today", () -> open("/plan/today", "Waits to be marked"));
+    see("logbook", () -> open("/plan/log", "The year of"));
+  }
+
   private static long begun(Map<String, Object> sum) {
     return talk().post("/api/attempts", Map.of("sum", sum)).json().get("id").asLong();
   }
@@ -242,6 +265,11 @@ class WidthsJourneyTest extends Journey {
           open.run();
           for (ViewportSize size : SIZES) {
             hand.page.setViewportSize(size.width, size.height);
+            // The window is as wide as it was told before the styles for that width are taken.
+            hand.page.waitForFunction(
+                "width => innerWidth === width && matchMedia(`(width: ${width}px)`).matches"
+                    + " && new Promise(done => requestAnimationFrame(() => done(true)))",
+                size.width);
             for (Object found : (List<?>) hand.page.evaluate(CUT_OFF)) {
               cut.add(view + " at " + size.width + ": " + found);
             }

@@ -8,12 +8,12 @@ import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
+import bemble.app.file.Deletions;
 import bemble.app.file.Keeper;
 import bemble.app.house.Classes;
 import bemble.app.sets.Drafts;
 import bemble.app.slate.Attempts;
 import bemble.app.slate.PageResult;
-import bemble.app.store.Bin;
 import bemble.app.store.RunMapper;
 import bemble.app.store.RunRow;
 import bemble.app.store.RunSumRow;
@@ -72,7 +72,7 @@ class RunTimeTest {
             attempts,
             mock(Drafts.class),
             classes,
-            mock(Bin.class),
+            mock(Deletions.class),
             mock(Keeper.class),
             clock,
             TransactionOperations.withoutTransaction())

@@ -30,7 +30,21 @@ class AttemptMapperTest {
 
   private static NewAttempt attempt(String who, Long checkOf) {
     return new NewAttempt(
-        "46 + 38", "column", "{}", who, "GIVEN", "AS_I_GO", NOON, checkOf, null, 1, null, false);
+        "46 + 38",
+        "column",
+        "{}",
+        who,
+        "GIVEN",
+        "AS_I_GO",
+        NOON,
+        checkOf,
+        null,
+        1,
+        null,
+        false,
+        "addition-ones-carry",
+        null,
+        null);
   }
 
   private static StrokeRow stroke(int number, String text) {
@@ -63,7 +77,9 @@ class AttemptMapperTest {
           attempts.list(Long.MAX_VALUE, 9).stream().map(ListedAttempt::id).toList(),
           "checks are found with what they prove");
       assertEquals(1, attempts.count());
-      assertEquals(1, attempts.judged(first, 1, "carry not added", 2));
+      assertEquals(
+          1,
+          attempts.judged(first, 1, new Verdict("carry not added", 2, false, "carry-not-added")));
       ListedAttempt listed = attempts.list(first + 1, 1).get(0);
       assertEquals("carry not added", listed.slip());
       assertEquals(2, listed.slips());

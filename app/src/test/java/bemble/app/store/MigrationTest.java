@@ -179,6 +179,32 @@ class MigrationTest {
     assertEquals(List.of("0"), read("select count(*) from run_sum"));
   }
 
+  /** What was kept before evidence was told of is no evidence until it is placed and judged. */
+  @Test
+  void anAttemptOfAnEarlierVersionIsEvidenceOnceItIsPlacedAndJudged() throws SQLException {
+    migrate("12");
+    run("insert into pupil (class_id, name) select id, 'Neve' from school_class");
+    run(
+        "insert into attempt (plain, method, style, who, setting_out, telling, begun_at,"
+            + " handed_in_at, explanation, pupil_id) values ('57 × 38', 'column', '{}', 'Neve',"
+            + " 'GIVEN', 'AT_END', "
+            + NOON
+            + ", "
+            + NOON
+            + ", '', 1)");
+    migrate("latest");
+    assertEquals(List.of("0"), read("select count(*) from evidence"));
+    run("update attempt set rung = 'multiplication-two-figures', all_right = true");
+    assertEquals(List.of("FALSE"), read("select helped from evidence where all_right"));
+    run(
+        "insert into decided_standing (pupil_id, rung, standing, note, decided_at) values (1,"
+            + " 'multiplication-two-figures', 'SURE', '', "
+            + NOON
+            + ")");
+    run("delete from pupil");
+    assertEquals(List.of("0"), read("select count(*) from decided_standing"));
+  }
+
   @Test
   void aNewFileHasOneClassThatIsCurrent() throws SQLException {
     migrate("latest");

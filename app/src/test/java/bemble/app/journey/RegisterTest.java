@@ -1,0 +1,236 @@
+package bemble.app.journey;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The register over HTTP: what is marked, run and attempted shows in it by itself. */
+class RegisterTest {
+  private static final String RUNG = "subtraction-two-neighbours";
+  private static final List<String> SUMS =
+      List.of("742 − 368", "621 − 257", "853 − 478", "534 − 269", "965 − 387");
+  private static final List<String> RIGHT = List.of("374", "364", "375", "265", "578");
+
+  /** With the smaller figure taken from the larger one in the last sum. */
+  private static final List<String> SLIPPED = List.of("374", "364", "375", "265", "622");
+
+  @TempDir Path folder;
+  private RunningApp app;
+  private Talk talk;
+  private JsonNode roll;
+
+  @BeforeEach
+  void start() {
+    app = new RunningApp(folder.resolve("register"), false);
+    talk = new Talk(app.address());
+    roll = talk.post("/api/roll", Map.of("names", "Neve\nBram")).json();
+  }
+
+  @AfterEach
+  void stop() {
+    app.close();
+  }
+
+  private long pupil(String name) {
+    for (JsonNode pupil : roll) {
+      if (pupil.get("name").asText().equals(name)) {
+        return pupil.get("id").asLong();
+      }
+    }
+    throw new AssertionError(name);
+  }
+
+  /** A handout of so many days ago with the answers of a pupil. */
+  private long marked(int daysAgo, String name, List<String> answers) {
+    List<Object> sums = new ArrayList<>();
+    SUMS.forEach(sum -> sums.add(Map.of("plain", sum, "method", "exchange")));
+    LocalDate day = LocalDate.now().minusDays(daysAgo);
+    Map<String, Object> request =
+        Map.of("title", "Bulb crates", "sums", sums, "givenOn", day.toString());
+    long id = talk.post("/api/handouts", request).json().get("id").asLong();
+    List<Object> cells = new ArrayList<>();
+    for (int i = 0; i < answers.size(); i++) {
+      cells.add(Map.of("pupil", pupil(name), "number", i, "given", answers.get(i)));
+    }
+    Talk.Answer put = talk.put("/api/handouts/" + id + "/answers", Map.of("cells", cells));
+    assertEquals(200, put.status(), put.text());
+    return id;
+  }
+
+  private JsonNode register() {
+    return talk.get("/api/register").json();
+  }
+
+  private JsonNode square(JsonNode register, String name) {
+    for (JsonNode square : register.get("squares")) {
+      if (square.get("pupil").asLong() == pupil(name) && square.get("rung").asText().equals(RUNG)) {
+        return square;
+      }
+    }
+    return talk.get("/api/register").json().path("nothing");
+  }
+
+  @Test
+  void whatIsMarkedShowsWithItsReason() {
+    assertTrue(square(register(), "Neve").isMissingNode());
+    marked(3, "Neve", RIGHT);
+    marked(1, "Neve", RIGHT);
+    marked(1, "Bram", SLIPPED);
+    JsonNode register = register();
+    JsonNode neve = square(register, "Neve");
+    assertEquals("SURE", neve.get("standing").asText());
+    assertTrue(
+        neve.get("why").asText().startsWith("10 of the last 10 right on 2 days"), neve::toString);
+    assertEquals(LocalDate.now().plusDays(6).toString(), neve.get("lookAgain").asText());
+    JsonNode bram = square(register, "Bram");
+    assertEquals("NEARLY", bram.get("standing").asText());
+    assertEquals("smaller-from-larger", bram.get("slip").asText());
+    assertTrue(
+        bram.get("why").asText().contains("4 of the last 5 right on one day"), bram::toString);
+    assertEquals("smaller-from-larger", register.at("/slips/0/id").asText());
+  }
+
+  @Test
+  void aDeletedHandoutIsNoEvidenceUntilItIsBack() {
+    long id = marked(1, "Neve", RIGHT);
+    JsonNode before = register();
+    talk.delete("/api/handouts/" + id);
+    assertEquals(0, register().get("squares").size());
+    talk.post("/api/handouts/" + id + "/restore", "");
+    assertEquals(before, register());
+  }
+
+  /** An attempt with a judge who speaks as one goes, or with a hint, was helped. */
+  @Test
+  void anAttemptThatWasHelpedCountsForLess() {
+    for (int i = 0; i < 4; i++) {
+      attempt(SUMS.get(i), "AT_END", i == 0);
+    }
+    JsonNode square = square(register(), "Neve");
+    assertEquals("BEGUN", square.get("standing").asText(), square::toString);
+    assertTrue(square.get("why").asText().contains("1 of them with help"), square::toString);
+    attempt(SUMS.get(4), "AT_END", false);
+    assertEquals("NEARLY", square(register(), "Neve").get("standing").asText());
+  }
+
+  private void attempt(String plain, String telling, boolean hint) {
+    Map<String, Object> sum = Talk.sum(plain, "exchange");
+    long id =
+        talk.post("/api/attempts", Map.of("sum", sum, "who", "Neve", "telling", telling))
+            .json()
+            .get("id")
+            .asLong();
+    if (hint) {
+      talk.post("/api/attempts/" + id + "/hint?depth=1", "{}");
+    }
+    JsonNode strokes =
+        talk.post("/api/pupils", Map.of("sum", sum, "slips", List.of())).json().get("strokes");
+    talk.post("/api/attempts/" + id + "/strokes", Map.of("strokes", strokes));
+    talk.post("/api/attempts/" + id + "/hand-in", Map.of("explanation", ""));
+  }
+
+  @Test
+  void workingAllEvidenceOutAgainGivesTheSame() {
+    marked(3, "Neve", RIGHT);
+    marked(2, "Bram", SLIPPED);
+    attempt(SUMS.get(0), "AS_I_GO", false);
+    JsonNode before = register();
+    assertEquals(
+        Map.of("placed", 0, "judged", 0, "marked", 0),
+        Talk.map(talk.post("/api/register/evidence", "")));
+    app.spoil("update handout_sum set rung = ''");
+    app.spoil("update attempt set rung = '', all_right = null, slip_id = ''");
+    app.spoil("update answer set judged_by = 1, mark = 'WRONG', slip = null");
+    assertFalse(before.equals(register()));
+    assertEquals(
+        Map.of("placed", 11, "judged", 1, "marked", 11),
+        Talk.map(talk.post("/api/register/evidence", "")));
+    assertEquals(before, register());
+  }
+
+  @Test
+  void aTeacherDecidesWithANoteAndLeavesItToTheRulesAgain() {
+    marked(1, "Neve", RIGHT);
+    Map<String, Object> decision = new HashMap<>();
+    decision.put("pupil", pupil("Neve"));
+    decision.put("rung", RUNG);
+    decision.put("standing", "SURE");
+    decision.put("note", "Explained it to the class");
+    JsonNode square = square(talk.put("/api/register/standings", decision).json(), "Neve");
+    assertEquals("SURE", square.get("standing").asText());
+    assertEquals("NEARLY", square.get("byRules").asText());
+    assertEquals("Explained it to the class", square.get("note").asText());
+    decision.put("standing", null);
+    assertEquals(
+        "NEARLY",
+        square(talk.put("/api/register/standings", decision).json(), "Neve")
+            .get("standing")
+            .asText());
+    decision.put("rung", "subtraction-by-magic");
+    Talk.Answer refused = talk.put("/api/register/standings", decision);
+    assertEquals(422, refused.status());
+    assertTrue(refused.detail().contains("subtraction-by-magic"), refused.detail());
+    decision.put("rung", RUNG);
+    decision.put("pupil", 999);
+    assertEquals(404, talk.put("/api/register/standings", decision).status());
+  }
+
+  @Test
+  void aPupilsPageTellsOfSlipsAndWorkAndTheLetterSaysItPlainly() throws IOException {
+    marked(9, "Bram", SLIPPED);
+    marked(1, "Bram", SLIPPED);
+    JsonNode page = talk.get("/api/register/pupils/" + pupil("Bram")).json();
+    assertEquals(1, page.get("slips").size());
+    int times = 0;
+    for (JsonNode week : page.at("/slips/0/times")) {
+      times += week.asInt();
+    }
+    assertEquals(2, times);
+    assertEquals(page.get("weeks").size(), page.at("/slips/0/times").size());
+    assertEquals("Bulb crates", page.at("/recent/0/title").asText());
+    assertEquals(4, page.at("/recent/0/right").asInt());
+    byte[] pdf = talk.get("/api/register/pupils/" + pupil("Bram") + "/letter").bytes();
+    try (PDDocument document = Loader.loadPDF(pdf)) {
+      String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+      assertTrue(text.contains("Bram has worked 10 sums on 2 days"), text);
+      assertTrue(text.contains("8 of them were right"), text);
+      assertEquals(1, document.getNumberOfPages());
+    }
+    JsonNode none = talk.get("/api/register/pupils/" + pupil("Neve")).json();
+    assertTrue(none.at("/letter/0").asText().contains("not worked any sums"), none::toString);
+  }
+
+  @Test
+  void theTableHasARowForEachPupilAndAColumnForEachRungBegun() {
+    marked(1, "Neve", RIGHT);
+    String[] lines = talk.get("/api/register/csv").text().split("\\R");
+    assertEquals("pupil," + RUNG, lines[0]);
+    assertEquals("Bram,NEW", lines[1]);
+    assertEquals("Neve,NEARLY", lines[2]);
+  }
+
+  @Test
+  void whoIsDeletedIsGoneFromTheRegister() {
+    marked(1, "Neve", RIGHT);
+    talk.delete("/api/roll/" + pupil("Neve"));
+    JsonNode register = register();
+    assertEquals(0, register.get("squares").size());
+    assertEquals(1, register.get("pupils").size());
+  }
+}
