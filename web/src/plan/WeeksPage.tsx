@@ -12,7 +12,7 @@ import { useNotice } from '../ui/useNotice';
 import { dayAfter, dayBeside, freeDay, openDayBeside, WEEKDAYS, weeksOf, wholeDay } from './days';
 import { LessonPage } from './LessonPage';
 import { Proposals } from './Proposals';
-import { usePlan, usePlanChange, WEEKS } from './usePlan';
+import { useLatestPlan, usePlan, usePlanChange, WEEKS } from './usePlan';
 import { Views } from './Views';
 import { WeekGrid, type Dragged } from './WeekGrid';
 
@@ -55,27 +55,36 @@ function Opened({ plan, trouble }: { plan: Whole; trouble?: string }) {
       api.planLesson({ day: on, kind, rung, slip }),
     (now) => go({ from, day: now.day, lesson: String(now.id) }),
   );
+  const latest = useLatestPlan(from);
+  // A key pressed while the lesson is still on its way goes on from where that leads.
   const move = usePlanChange(
-    ({ lesson: { id, version, title }, on }: { lesson: MovedLesson; on: string }) =>
-      api.changeLesson(id, { version, day: on, title }),
-    (now) => go({ from, day: now.day, lesson: String(now.id) }),
+    async ({ id, to }: { id: number; to: (day: string) => string | undefined }) => {
+      const lesson = latest()
+        ?.days.flatMap(({ lessons }) => lessons)
+        .find((each) => each.id === id);
+      const on = lesson && to(lesson.day);
+      return on && on !== lesson.day
+        ? api.changeLesson(id, { version: lesson.version, day: on, title: lesson.title })
+        : undefined;
+    },
+    (now) => now && go({ from, day: now.day, lesson: String(now.id) }),
+    'move a lesson',
   );
   const onDrop = ({ proposal, lesson: dropped }: Dragged, on: string) => {
     if (proposal) {
       add.mutate({ proposal, on });
-    } else if (dropped && dropped.day !== on) {
-      move.mutate({ lesson: dropped, on });
+    } else if (dropped) {
+      move.mutate({ id: dropped.id, to: () => on });
     }
   };
   const onKey = (key: string, moves: boolean): boolean => {
-    const at = day ?? withLesson?.day ?? plan.today;
     if (moves) {
-      const on = openDayBeside(weeks, at, key);
-      if (lesson?.state === 'PLANNED' && on) {
-        move.mutate({ lesson, on });
+      if (lesson?.state === 'PLANNED' && key.startsWith('Arrow')) {
+        move.mutate({ id: lesson.id, to: (on) => openDayBeside(weeks, on, key) });
       }
       return key.startsWith('Arrow');
     }
+    const at = day ?? withLesson?.day ?? plan.today;
     if (key === 'Enter') {
       const inDay = chosen?.lessons ?? [];
       const next = inDay[(inDay.findIndex(({ id }) => id === lessonId) + 1) % inDay.length];
@@ -147,12 +156,6 @@ function Opened({ plan, trouble }: { plan: Whole; trouble?: string }) {
       </Box>
     </Box>
   );
-}
-
-interface MovedLesson {
-  id: number;
-  version: number;
-  title: string;
 }
 
 /** A day: whether it is free. */

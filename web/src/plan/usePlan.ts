@@ -1,30 +1,45 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
+import type { Plan } from '../api/types';
 import { useCurrentClass } from '../session/classes';
 import { useNotice } from '../ui/useNotice';
 
 /** How many weeks are seen at once. */
 export const WEEKS = 4;
 
+const weeksKey = (room?: number, from?: string) => ['plan', room, 'weeks', from];
+
 /** Some weeks of the current class. */
 export function usePlan(from?: string) {
   const room = useCurrentClass();
   return useQuery({
-    queryKey: ['plan', room?.id, 'weeks', from],
+    queryKey: weeksKey(room?.id, from),
     queryFn: () => api.plan(WEEKS, from),
     placeholderData: (before) => before,
   });
 }
 
-/** A change to the plan; whatever comes of it, the plan is shown as it is. */
+/** Reads these weeks as they came last, which may be later than what is drawn. */
+export function useLatestPlan(from?: string): () => Plan | undefined {
+  const room = useCurrentClass();
+  const queries = useQueryClient();
+  return () => queries.getQueryData<Plan>(weeksKey(room?.id, from));
+}
+
+/**
+ * A change to the plan; whatever comes of it, the plan is shown as it is. Changes of one queue wait
+ * for each other, and for the plan to be read in between.
+ */
 export function usePlanChange<T, V = void>(
   change: (of: V) => Promise<T>,
   onSuccess?: (now: T) => void,
+  queue?: string,
 ) {
   const queries = useQueryClient();
   const notice = useNotice();
   return useMutation({
     mutationFn: change,
+    scope: queue === undefined ? undefined : { id: queue },
     onSuccess,
     onError: (trouble) => notice({ text: trouble.message }),
     onSettled: () => queries.invalidateQueries({ queryKey: ['plan'] }),

@@ -24,6 +24,7 @@ class AddressJourneyTest extends Journey {
     hand.press("ArrowRight");
     assertThat(hand.page).hasURL(Pattern.compile("step=2"));
     hand.setOutAndSee("902 − 457");
+    assertThat(hand.page).hasURL(Pattern.compile("sum=902"));
     hand.page.goBack();
     assertThat(hand.line()).hasValue("46 + 38");
     assertThat(hand.page.getByText("step 3 of")).isVisible();
