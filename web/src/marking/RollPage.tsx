@@ -1,9 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
 import InputBase from '@mui/material/InputBase';
 import TextField from '@mui/material/TextField';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
@@ -14,6 +10,7 @@ import { useCurrentClass } from '../session/classes';
 import { FileButton } from '../ui/FileButton';
 import { useDraft } from '../ui/useDraft';
 import { useNotice } from '../ui/useNotice';
+import { GoingDialog } from './GoingDialog';
 
 /** The pupils of the class: added, renamed, gone for a while or for good. */
 export function RollPage() {
@@ -40,18 +37,6 @@ export function RollPage() {
       onError(trouble);
       void queries.invalidateQueries({ queryKey });
     },
-  });
-  const remove = useMutation({
-    mutationFn: (id: number) => api.deletePupil(id),
-    onSuccess: (now) => {
-      take(now);
-      setGoing(null);
-      void queries.invalidateQueries({ queryKey: ['handouts'] });
-      void queries.invalidateQueries({ queryKey: ['handout'] });
-      void queries.invalidateQueries({ queryKey: ['attempts'] });
-      void queries.invalidateQueries({ queryKey: ['runs'] });
-    },
-    onError,
   });
   return (
     <Box
@@ -107,25 +92,7 @@ export function RollPage() {
           Read a list in
         </FileButton>
       </Box>
-      {going && (
-        <Dialog open onClose={() => setGoing(null)} aria-labelledby="going-title">
-          <DialogTitle id="going-title">Delete {going.name} for good?</DialogTitle>
-          <DialogContent>
-            All answers, attempts and runs of {going.name} are deleted too, and nothing brings them
-            back. Somebody who may come back has only left: use that instead.
-          </DialogContent>
-          <DialogActions>
-            <Button onClick={() => setGoing(null)}>Keep {going.name}</Button>
-            <Button
-              variant="contained"
-              disabled={remove.isPending}
-              onClick={() => remove.mutate(going.id)}
-            >
-              Delete for good
-            </Button>
-          </DialogActions>
-        </Dialog>
-      )}
+      {going && <GoingDialog pupil={going} onClose={() => setGoing(null)} />}
     </Box>
   );
 }

@@ -4,7 +4,8 @@ import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { Lesson, LessonPart } from '../api/types';
 import { useDesk } from '../session/deskContext';
-import { PARTS, withMore } from './days';
+import { AddPart } from './AddPart';
+import { PARTS, withEarlier, withMore, type PartSent } from './days';
 import { usePlanChange } from './usePlan';
 
 /** The parts that are done before all; the others are worked alone, from a set. */
@@ -28,86 +29,104 @@ export function Parts({ lesson, changing }: { lesson: Lesson; changing?: boolean
       }
     },
   );
-  const change = usePlanChange(({ part, line, more }: Change) =>
+  const change = usePlanChange((parts: PartSent[]) =>
     api.changeLesson(lesson.id, {
       version: lesson.version,
       day: lesson.day,
       title: lesson.title,
-      parts: lesson.parts
-        .map((each) => (each === part ? withMore(each, line, more) : each))
-        .filter((each) => each !== undefined)
-        .map(({ kind, lines }) => ({ kind, lines })),
+      parts,
     }),
   );
   return (
-    <Box component="ol" sx={{ m: 0, p: 0, listStyle: 'none' }}>
-      {lesson.parts.map((part, number) => (
-        <Box
-          component="li"
-          key={`${part.kind} ${number}`}
-          sx={{
-            display: 'grid',
-            gridTemplateColumns: { xs: '88px minmax(0, 1fr)', sm: '88px minmax(0, 1fr) 60px auto' },
-            alignItems: 'center',
-            columnGap: 1,
-            py: 0.6,
-            borderBottom: '1px dotted',
-            borderColor: 'ink.edge',
-            fontSize: 16,
-            lineHeight: 1.25,
-          }}
-        >
-          <Box sx={{ fontWeight: 700 }}>{PARTS[part.kind]}</Box>
-          <Box>
-            {changing
-              ? part.lines.map((line, at) => (
-                  <Box
-                    key={line.rung ?? at}
-                    sx={{ display: 'flex', alignItems: 'center', gap: 0.5 }}
-                  >
-                    <More
-                      label={`One sum fewer: ${PARTS[part.kind]}`}
-                      sign="−"
-                      disabled={change.isPending}
-                      onClick={() => change.mutate({ part, line: at, more: -1 })}
-                    />
-                    <More
-                      label={`One sum more: ${PARTS[part.kind]}`}
-                      sign="+"
-                      disabled={change.isPending}
-                      onClick={() => change.mutate({ part, line: at, more: 1 })}
-                    />
-                    <span>{part.told[at]}</span>
-                  </Box>
-                ))
-              : part.told.join(', ')}
-          </Box>
-          <Box sx={{ color: 'text.secondary', textAlign: { sm: 'right' } }}>{part.minutes} min</Box>
-          <Button
-            size="small"
-            variant={changing ? 'outlined' : 'contained'}
-            aria-label={`${PARTS[part.kind]}: ${isShown(part) ? 'To the Board' : 'Open the set'}`}
-            disabled={open.isPending}
-            onClick={() => open.mutate({ part, number })}
+    <>
+      <Box component="ol" sx={{ m: 0, p: 0, listStyle: 'none' }}>
+        {lesson.parts.map((part, number) => (
+          <Box
+            component="li"
+            key={`${part.kind} ${number}`}
+            sx={{
+              display: 'grid',
+              gridTemplateColumns: {
+                xs: '116px minmax(0, 1fr)',
+                sm: '116px minmax(0, 1fr) 60px auto',
+              },
+              alignItems: 'center',
+              columnGap: 1,
+              py: 0.6,
+              borderBottom: '1px dotted',
+              borderColor: 'ink.edge',
+              fontSize: 16,
+              lineHeight: 1.25,
+            }}
           >
-            {isShown(part)
-              ? changing
-                ? 'Board'
-                : 'To the Board'
-              : changing
-                ? 'Set'
-                : 'Open the set'}
-          </Button>
-        </Box>
-      ))}
-    </Box>
+            <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.5 }}>
+              <Box sx={{ flex: 1, fontWeight: 700 }}>{PARTS[part.kind]}</Box>
+              {changing && number > 0 && (
+                <More
+                  label={`Earlier: ${PARTS[part.kind]}`}
+                  sign="↑"
+                  disabled={change.isPending}
+                  onClick={() => change.mutate(withEarlier(lesson.parts, number))}
+                />
+              )}
+            </Box>
+            <Box>
+              {changing
+                ? part.lines.map((line, at) => (
+                    <Box
+                      key={line.rung ?? at}
+                      sx={{ display: 'flex', alignItems: 'center', gap: 0.5 }}
+                    >
+                      <More
+                        label={`One sum fewer: ${PARTS[part.kind]}`}
+                        sign="−"
+                        disabled={change.isPending}
+                        onClick={() => change.mutate(withMore(lesson.parts, number, at, -1))}
+                      />
+                      <More
+                        label={`One sum more: ${PARTS[part.kind]}`}
+                        sign="+"
+                        disabled={change.isPending}
+                        onClick={() => change.mutate(withMore(lesson.parts, number, at, 1))}
+                      />
+                      <span>{part.told[at]}</span>
+                    </Box>
+                  ))
+                : part.told.join(', ')}
+            </Box>
+            <Box sx={{ color: 'text.secondary', textAlign: { sm: 'right' } }}>
+              {part.minutes} min
+            </Box>
+            <Button
+              size="small"
+              variant={changing ? 'outlined' : 'contained'}
+              aria-label={`${PARTS[part.kind]}: ${isShown(part) ? 'To the Board' : 'Open the set'}`}
+              disabled={open.isPending}
+              onClick={() => open.mutate({ part, number })}
+            >
+              {isShown(part)
+                ? changing
+                  ? 'Board'
+                  : 'To the Board'
+                : changing
+                  ? 'Set'
+                  : 'Open the set'}
+            </Button>
+          </Box>
+        ))}
+      </Box>
+      {changing && (
+        <AddPart
+          key={lesson.rung}
+          rung={lesson.rung}
+          busy={change.isPending}
+          onAdd={(part) =>
+            change.mutate([...lesson.parts.map(({ kind, lines }) => ({ kind, lines })), part])
+          }
+        />
+      )}
+    </>
   );
-}
-
-interface Change {
-  part: LessonPart;
-  line: number;
-  more: number;
 }
 
 function More({

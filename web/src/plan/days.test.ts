@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Lesson, LessonPart, PlanDay } from '../api/types';
+import type { Lesson, PlanDay } from '../api/types';
 import {
   dayAfter,
   dayBeside,
@@ -10,7 +10,9 @@ import {
   shortDay,
   weeksOf,
   wholeDay,
+  withEarlier,
   withMore,
+  type PartSent,
 } from './days';
 
 const MONDAY = '2026-11-23';
@@ -71,21 +73,25 @@ describe('a lesson', () => {
     expect(namesTold(names.slice(0, 3))).toBe('Bram, Caio, Corin');
     expect(namesTold(names)).toBe('Bram, Caio, Corin, Fenn, Idony, Ismay and 2 more');
   });
-  it('has a part with more sums, or none when the last is taken', () => {
-    const part: LessonPart = {
+  const parts: PartSent[] = [
+    {
       kind: 'OPENER',
       lines: [
         { rung: 'a', count: 1 },
         { rung: 'b', count: 2 },
       ],
-      told: [],
-      minutes: 3,
-    };
-    expect(withMore(part, 1, 1)?.lines).toEqual([
+    },
+    { kind: 'SHOW', lines: [{ rung: 'a', count: 1 }] },
+  ];
+  it('has a part with more sums, or without it when its last is taken', () => {
+    expect(withMore(parts, 0, 1, 1)[0]?.lines).toEqual([
       { rung: 'a', count: 1 },
       { rung: 'b', count: 3 },
     ]);
-    expect(withMore(part, 0, -1)?.lines).toEqual([{ rung: 'b', count: 2 }]);
-    expect(withMore({ ...part, lines: [{ rung: 'a', count: 1 }] }, 0, -1)).toBeUndefined();
+    expect(withMore(parts, 0, 0, -1)[0]?.lines).toEqual([{ rung: 'b', count: 2 }]);
+    expect(withMore(parts, 1, 0, -1)).toEqual([parts[0]]);
+  });
+  it('has a part earlier, and loses none', () => {
+    expect(withEarlier(parts, 1)).toEqual([parts[1], parts[0]]);
   });
 });

@@ -102,14 +102,27 @@ export const namesTold = (names: string[]) =>
 export const freeDay = (days: PlanDay[], from: string) =>
   days.find(({ day, minutes, lessons }) => day >= from && minutes > 0 && lessons.length === 0)?.day;
 
-/** A part with so many more sums on a line; none where nothing is left of it. */
-export function withMore(
-  { kind, lines }: LessonPart,
-  line: number,
-  more: number,
-): { kind: LessonPart['kind']; lines: LessonPart['lines'] } | undefined {
-  const changed = lines
-    .map((each, at) => (at === line ? { ...each, count: each.count + more } : each))
-    .filter(({ count }) => count > 0);
-  return changed.length > 0 ? { kind, lines: changed } : undefined;
+/** What a part is for and its sums, as it is sent. */
+export type PartSent = Pick<LessonPart, 'kind' | 'lines'>;
+
+/** The parts with so many more sums on a line of one; without it where nothing is left of it. */
+export function withMore(parts: PartSent[], part: number, line: number, more: number): PartSent[] {
+  return parts
+    .map(({ kind, lines }, at) => ({
+      kind,
+      lines:
+        at === part
+          ? lines
+              .map((each, i) => (i === line ? { ...each, count: each.count + more } : each))
+              .filter(({ count }) => count > 0)
+          : lines,
+    }))
+    .filter(({ lines }) => lines.length > 0);
+}
+
+/** The parts with one put before the one in front of it. */
+export function withEarlier(parts: PartSent[], part: number): PartSent[] {
+  const order = parts.map(({ kind, lines }) => ({ kind, lines }));
+  order.splice(part - 1, 0, ...order.splice(part, 1));
+  return order;
 }

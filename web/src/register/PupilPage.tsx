@@ -1,9 +1,11 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { Link, useNavigate } from 'react-router';
+import { useState } from 'react';
+import { Link } from 'react-router';
 import { api } from '../api/client';
 import type { Pupil, PupilRecord, Register } from '../api/types';
+import { GoingDialog } from '../marking/GoingDialog';
 import { dayTold } from '../marking/told';
 import { open, save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
@@ -16,12 +18,15 @@ export function PupilPage({
   register,
   pupil,
   onRung,
+  onGone,
 }: {
   register: Register;
   pupil: Pupil;
   onRung: (rung: string) => void;
+  /** Runs when the pupil was deleted. */
+  onGone: () => void;
 }) {
-  const navigate = useNavigate();
+  const [going, setGoing] = useState(false);
   const { data: record, error } = useQuery({
     queryKey: ['register', 'pupil', pupil.id],
     queryFn: () => api.pupilRecord(pupil.id),
@@ -98,8 +103,9 @@ export function PupilPage({
         <Button disabled={file.isPending} onClick={() => file.mutate()}>
           All of it as a file
         </Button>
-        <Button onClick={() => navigate('/marking')}>Take out of the class</Button>
+        <Button onClick={() => setGoing(true)}>Delete for good</Button>
       </Box>
+      {going && <GoingDialog pupil={pupil} onClose={() => setGoing(false)} onGone={onGone} />}
     </>
   );
 }

@@ -132,6 +132,7 @@ function Opened({ register, room }: { register: Whole; room: string }) {
             register={register}
             pupil={pupil}
             onRung={(to) => onAt({ pupil: pupil.id, rung: to })}
+            onGone={() => onAt({})}
           />
         ) : rung ? (
           <RungPage

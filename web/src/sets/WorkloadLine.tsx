@@ -25,7 +25,7 @@ export function WorkloadLine({ sums, actions }: { sums: SetSum[]; actions: React
     <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1, minHeight: 40 }}>
       <Box sx={{ flex: '1 1 260px', fontSize: 15, lineHeight: 1.35, color: 'text.secondary' }}>
         <Box>
-          {data.facts} number facts, {data.figures} figures to write, {minutes(data.seconds)}
+          {data.facts} number facts, {data.figures} figures to write, {minutes(data)}
         </Box>
         {most.length > 0 && <Box>Used most: {most.join(' · ')}</Box>}
       </Box>

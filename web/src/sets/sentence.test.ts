@@ -35,8 +35,10 @@ describe('a recipe as a sentence', () => {
   });
 
   it('tells a time in minutes, never none', () => {
-    expect(minutes(10)).toBe('about 1 min');
-    expect(minutes(520)).toBe('about 9 min');
+    expect(minutes({ classSeconds: 10, measured: 0 })).toBe('about 1 min, estimated');
+    expect(minutes({ classSeconds: 520, measured: 34 })).toBe(
+      'about 9 min at the pace of the class’s last 34 pages',
+    );
   });
 
   it('takes a typed count and nothing else', () => {

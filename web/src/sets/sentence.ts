@@ -34,8 +34,10 @@ export function withSize(recipe: Recipe, place: number, size: Recipe['numbers'][
 /** A whole number of any size with its thousands set apart. */
 export const grouped = (count: string) => count.replaceAll(/\B(?=(\d{3})+$)/g, '\u2009');
 
-/** A time that somebody needs for a set: `about 9 min`. */
-export const minutes = (seconds: number) => `about ${Math.max(1, Math.round(seconds / 60))} min`;
+/** The time that a class needs for a set, and whether it was measured: `about 9 min, estimated`. */
+export const minutes = ({ classSeconds, measured }: { classSeconds: number; measured: number }) =>
+  `about ${Math.max(1, Math.round(classSeconds / 60))} min` +
+  (measured > 0 ? ` at the pace of the class’s last ${measured} pages` : ', estimated');
 
 /** What somebody typed as a count; undefined for what is none. */
 export const counted = (typed: string) => (/^\d{1,3}$/.test(typed) ? Number(typed) : undefined);

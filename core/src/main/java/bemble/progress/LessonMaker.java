@@ -3,6 +3,7 @@ package bemble.progress;
 import bemble.ladder.Rung;
 import bemble.practice.Item;
 import bemble.practice.Line;
+import bemble.practice.Pace;
 import bemble.practice.Workload;
 import bemble.progress.Lesson.Kind;
 import bemble.progress.Lesson.Part;
@@ -13,7 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** Makes lessons that fit into their minutes, by the estimated time of their sums. */
+/** Makes lessons that fit into their minutes, by the time that the class takes for their sums. */
 public final class LessonMaker {
   private static final int SAMPLE = 6;
   private static final int SEED = 11;
@@ -22,18 +23,20 @@ public final class LessonMaker {
 
   private final Rules rules;
   private final Style style;
+  private final Pace pace;
 
-  /** Makes lessons for a class of this style. */
-  public LessonMaker(Rules rules, Style style) {
+  /** Makes lessons for a class of this style and pace. */
+  public LessonMaker(Rules rules, Style style, Pace pace) {
     this.rules = rules;
     this.style = style;
+    this.pace = pace;
   }
 
   /** The seconds that a pupil takes for a sum of a rung, on average. */
   public double seconds(Rung rung, String method) {
     List<Item> sample =
         rung.draw(SAMPLE, SEED).stream().map(each -> Item.of(each, method, rung.id())).toList();
-    return rules.pace() * Workload.of(sample, style).seconds() / sample.size();
+    return pace.seconds(Workload.of(sample, style).seconds()) / sample.size();
   }
 
   /** How long the sums of some lines take, in whole minutes. */

@@ -19,7 +19,6 @@ import java.util.List;
  * @param latestForNearly of so many latest sums
  * @param wrongForNearly no more than so many may be wrong
  * @param weeks after how many weeks to look again, the first time, the second time and so on
- * @param pace how many times as long as a practised hand a pupil takes
  * @param openerPart what part of a lesson goes to sums looked at again
  * @param showPart what part to those that are shown
  * @param togetherPart what part to those done together
@@ -36,7 +35,6 @@ public record Rules(
     int latestForNearly,
     int wrongForNearly,
     List<Integer> weeks,
-    double pace,
     double openerPart,
     double showPart,
     double togetherPart,
@@ -68,7 +66,6 @@ public record Rules(
         table.count("nearly.latest"),
         table.count("nearly.wrong"),
         table.counts("look-again.weeks"),
-        table.number("lesson.pace"),
         table.number("lesson.opener"),
         table.number("lesson.show"),
         table.number("lesson.together"),

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import bemble.ladder.Ladder;
 import bemble.ladder.Rung;
 import bemble.practice.Line;
+import bemble.practice.Pace;
 import bemble.progress.Lesson.Kind;
 import bemble.style.Style;
 import java.util.List;
@@ -13,7 +14,11 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 class LessonMakerTest {
-  private final LessonMaker maker = new LessonMaker(Rules.STANDARD, Style.STANDARD);
+  private final LessonMaker maker = lessons(Pace.ESTIMATE);
+
+  private static LessonMaker lessons(Pace pace) {
+    return new LessonMaker(Rules.STANDARD, Style.STANDARD, pace);
+  }
 
   private static List<Rung> some(Random random) {
     List<Rung> all = Ladder.all();
@@ -45,6 +50,24 @@ class LessonMakerTest {
         lesson.parts().stream().map(Lesson.Part::kind).toList());
     assertEquals(again, lesson.parts().get(0).lines().get(0).rung());
     assertTrue(lesson.parts().get(3).lines().get(0).count() >= 5);
+  }
+
+  @Test
+  void aClassThatTakesTwiceAsLongGetsNoMoreSums() {
+    LessonMaker slow = lessons(new Pace(2 * Pace.ESTIMATE.times(), 30));
+    for (Rung goal : Ladder.all()) {
+      String method = goal.methods().get(0);
+      assertEquals(2 * maker.seconds(goal, method), slow.seconds(goal, method), 1e-9, goal::id);
+      int fewer = sums(slow.make(goal, method, List.of(), 45));
+      assertTrue(fewer <= sums(maker.make(goal, method, List.of(), 45)), goal::id);
+    }
+  }
+
+  private static int sums(Lesson lesson) {
+    return lesson.parts().stream()
+        .flatMap(part -> part.lines().stream())
+        .mapToInt(Line::count)
+        .sum();
   }
 
   @Test

@@ -17,6 +17,7 @@ import bemble.app.plan.PlanJson.PartView;
 import bemble.app.register.Register;
 import bemble.app.register.RegisterWords;
 import bemble.app.sets.Drafts;
+import bemble.app.sets.Paces;
 import bemble.app.sets.SetBook;
 import bemble.app.sets.SetJson.DraftRequest;
 import bemble.app.sets.SetJson.SetLineView;
@@ -56,6 +57,7 @@ public class Lessons {
   private final Drafts drafts;
   private final SetBook book;
   private final Classes classes;
+  private final Paces paces;
   private final Deletions deletions;
   private final Keeper keeper;
   private final ObjectMapper json;
@@ -68,6 +70,7 @@ public class Lessons {
       Drafts drafts,
       SetBook book,
       Classes classes,
+      Paces paces,
       Deletions deletions,
       Keeper keeper,
       ObjectMapper json,
@@ -78,6 +81,7 @@ public class Lessons {
     this.drafts = drafts;
     this.book = book;
     this.classes = classes;
+    this.paces = paces;
     this.deletions = deletions;
     this.keeper = keeper;
     this.json = json;
@@ -107,7 +111,7 @@ public class Lessons {
             .flatMap(rung -> Ladder.find(rung).stream())
             .toList();
     Lesson lesson =
-        new LessonMaker(Rules.STANDARD, style)
+        new LessonMaker(Rules.STANDARD, style, paces.of(classId))
             .make(goal, goal.methods().get(0), again, Math.max(0, minutes));
     if (lesson.minutes() == 0) {
       throw RefusedException.of("day-full", RegisterWords.day(day));
@@ -230,7 +234,7 @@ public class Lessons {
 
   private List<LessonPartRow> parts(List<PartRequest> requests, LessonRow lesson) {
     Style style = classes.style(lesson.classId());
-    LessonMaker maker = new LessonMaker(Rules.STANDARD, style);
+    LessonMaker maker = new LessonMaker(Rules.STANDARD, style, paces.of(lesson.classId()));
     List<LessonPartRow> rows = new ArrayList<>();
     for (PartRequest request : requests) {
       List<Line> lines = request.lines().stream().map(each -> drafts.line(each, style)).toList();

@@ -43,6 +43,7 @@ public class PupilPages {
   private static final int MOST_NAMED = 6;
   private static final int SUMS_TO_TRY = 3;
 
+  private final Register register;
   private final RegisterMapper mapper;
   private final PupilMapper pupils;
   private final Classes classes;
@@ -50,7 +51,13 @@ public class PupilPages {
   private final Clock clock;
 
   PupilPages(
-      RegisterMapper mapper, PupilMapper pupils, Classes classes, SetSheets sheets, Clock clock) {
+      Register register,
+      RegisterMapper mapper,
+      PupilMapper pupils,
+      Classes classes,
+      SetSheets sheets,
+      Clock clock) {
+    this.register = register;
     this.mapper = mapper;
     this.pupils = pupils;
     this.classes = classes;
@@ -119,8 +126,7 @@ public class PupilPages {
     }
     Style style = classes.style(pupil.classId());
     RegisterWords words = new RegisterWords(style);
-    Map<String, Progress> progress =
-        Register.progress(rows, LocalDate.now(clock)).getOrDefault(pupil.id(), Map.of());
+    Map<String, Progress> progress = register.progress(pupil, rows);
     long right = rows.stream().filter(EvidenceRow::allRight).count();
     long days = rows.stream().map(EvidenceRow::workedOn).distinct().count();
     String since = RegisterWords.day(rows.get(0).workedOn());

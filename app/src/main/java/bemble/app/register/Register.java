@@ -109,17 +109,36 @@ public class Register {
     }
   }
 
-  /** What is told by pupil and rung; of a rung that nothing was worked of, where it was decided. */
+  /** Where a pupil stands on each rung, with what a teacher has decided. */
+  Map<String, Progress> progress(PupilRow pupil, List<EvidenceRow> evidence) {
+    List<DecidedRow> decided =
+        mapper.decided(pupil.classId()).stream()
+            .filter(row -> row.pupilId() == pupil.id())
+            .toList();
+    return standings(told(evidence, decided).getOrDefault(pupil.id(), Map.of()));
+  }
+
+  private static Map<String, Progress> standings(Map<String, Told> told) {
+    Map<String, Progress> standings = new HashMap<>();
+    told.forEach((rung, each) -> standings.put(rung, each.progress()));
+    return standings;
+  }
+
   private Map<Long, Map<String, Told>> told(long classId) {
+    return told(mapper.evidence(classId), mapper.decided(classId));
+  }
+
+  /** What is told by pupil and rung; of a rung that nothing was worked of, where it was decided. */
+  private Map<Long, Map<String, Told>> told(List<EvidenceRow> evidence, List<DecidedRow> decided) {
     Map<Long, Map<String, Told>> told = new HashMap<>();
-    progress(mapper.evidence(classId), LocalDate.now(clock))
+    progress(evidence, LocalDate.now(clock))
         .forEach(
             (pupil, rungs) ->
                 rungs.forEach(
                     (rung, progress) ->
                         told.computeIfAbsent(pupil, any -> new LinkedHashMap<>())
                             .put(rung, new Told(progress, null))));
-    for (DecidedRow row : mapper.decided(classId)) {
+    for (DecidedRow row : decided) {
       told.computeIfAbsent(row.pupilId(), any -> new LinkedHashMap<>())
           .compute(
               row.rung(),
@@ -134,10 +153,7 @@ public class Register {
     Map<Long, Map<String, Progress>> all = new LinkedHashMap<>();
     for (PupilRow pupil : pupils.of(classId)) {
       if (pupil.leftAt() == null) {
-        Map<String, Progress> own = new HashMap<>();
-        told.getOrDefault(pupil.id(), Map.of())
-            .forEach((rung, each) -> own.put(rung, each.progress()));
-        all.put(pupil.id(), own);
+        all.put(pupil.id(), standings(told.getOrDefault(pupil.id(), Map.of())));
       }
     }
     return new ClassProgress(all);

@@ -64,11 +64,13 @@ public class Drafts {
   private final Classes classes;
   private final Sums sums;
   private final SetMapper mapper;
+  private final Paces paces;
 
-  Drafts(Classes classes, Sums sums, SetMapper mapper) {
+  Drafts(Classes classes, Sums sums, SetMapper mapper, Paces paces) {
     this.classes = classes;
     this.sums = sums;
     this.mapper = mapper;
+    this.paces = paces;
   }
 
   /** Sums of some lines. */
@@ -90,7 +92,8 @@ public class Drafts {
             : maker.make(lines, held, avoided, order, seed);
     int wanted = lesson ? items.size() : lines.stream().mapToInt(Line::count).sum();
     SetWords words = new SetWords(style);
-    return new DraftView(words.sums(items), words.workload(items), wanted - items.size());
+    return new DraftView(
+        words.sums(items), words.workload(items, paces.current()), wanted - items.size());
   }
 
   /** The sums of a set, changed until no number fact stands out. */
@@ -102,7 +105,7 @@ public class Drafts {
     long seed = request.seed() == null ? seeds.nextLong() : request.seed();
     List<Item> even = new EvenOut(style).of(lines, items, held, new HashSet<>(latest()), seed);
     SetWords words = new SetWords(style);
-    return new DraftView(words.sums(even), words.workload(even), 0);
+    return new DraftView(words.sums(even), words.workload(even, paces.current()), 0);
   }
 
   /** A set that is held stays where it is, each sum as one of the line at its place. */
@@ -199,7 +202,7 @@ public class Drafts {
   }
 
   WorkloadView workload(List<SumRequest> requests) {
-    return new SetWords(classes.currentStyle()).workload(items(requests));
+    return new SetWords(classes.currentStyle()).workload(items(requests), paces.current());
   }
 
   List<KeyView> slipKey(List<SumRequest> requests) {

@@ -42,6 +42,7 @@ public class SetBook {
 
   private final SetMapper mapper;
   private final Drafts drafts;
+  private final Paces paces;
   private final Classes classes;
   private final Deletions deletions;
   private final Keeper keeper;
@@ -54,6 +55,7 @@ public class SetBook {
   SetBook(
       SetMapper mapper,
       Drafts drafts,
+      Paces paces,
       Classes classes,
       Deletions deletions,
       Keeper keeper,
@@ -62,6 +64,7 @@ public class SetBook {
       TransactionOperations together) {
     this.mapper = mapper;
     this.drafts = drafts;
+    this.paces = paces;
     this.classes = classes;
     this.deletions = deletions;
     this.keeper = keeper;
@@ -127,7 +130,7 @@ public class SetBook {
         version,
         sums.stream().map(SetSumRow::version).distinct().toList(),
         words.sums(items),
-        words.workload(items));
+        words.workload(items, paces.current()));
   }
 
   /** A version as a file. */

@@ -100,8 +100,15 @@ public final class SetJson {
   /** A number fact of two figures, and how often it is used. */
   public record FactUse(String fact, int times) {}
 
-  /** What a set asks for, in all. */
-  public record WorkloadView(int facts, int figures, int seconds, List<FactUse> uses) {}
+  /**
+   * What a set asks for, in all.
+   *
+   * @param seconds the time of a practised hand
+   * @param classSeconds the time of the class
+   * @param measured how many of its sums the class's time was measured from; 0 for an estimate
+   */
+  public record WorkloadView(
+      int facts, int figures, int seconds, int classSeconds, int measured, List<FactUse> uses) {}
 
   /**
    * Sums that are not kept yet.

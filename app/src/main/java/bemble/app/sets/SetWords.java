@@ -15,6 +15,7 @@ import bemble.paper.Role;
 import bemble.plan.Answer;
 import bemble.plan.Working;
 import bemble.practice.Item;
+import bemble.practice.Pace;
 import bemble.practice.SlipKey;
 import bemble.practice.TellingApart;
 import bemble.practice.Workload;
@@ -96,14 +97,20 @@ public final class SetWords {
         : text;
   }
 
-  WorkloadView workload(List<Item> items) {
+  WorkloadView workload(List<Item> items, Pace pace) {
     Workload load = Workload.of(items, style);
     List<FactUse> uses =
         load.uses().entrySet().stream()
             .sorted(Map.Entry.comparingByValue(Comparator.reverseOrder()))
             .map(use -> new FactUse(fact(use.getKey()), use.getValue()))
             .toList();
-    return new WorkloadView(load.facts(), load.figures(), load.seconds(), uses);
+    return new WorkloadView(
+        load.facts(),
+        load.figures(),
+        load.seconds(),
+        (int) pace.seconds(load.seconds()),
+        pace.sums(),
+        uses);
   }
 
   private static String fact(Workload.Pair pair) {

@@ -128,6 +128,18 @@ public interface AttemptMapper extends Deletable {
       """)
   List<StrokeRow> strokes(long attempt);
 
+  /** The latest sums that pupils of a class have handed in, and how long each took. */
+  @Select(
+      """
+      select a.problem, a.method,
+             (select max(millis) from stroke where attempt_id = a.id) as millis
+      from attempt a join pupil p on p.id = a.pupil_id
+      where p.class_id = #{classId} and a.handed_in_at is not null and a.check_of is null
+        and a.deleted_at is null and exists (select 1 from stroke where attempt_id = a.id)
+      order by a.id desc fetch first #{most} rows only
+      """)
+  List<TimedRow> times(@Param("classId") long classId, @Param("most") int most);
+
   @Update("update attempt set deleted_at = #{at} where id = #{id} and deleted_at is null")
   @Override
   int delete(@Param("id") long id, @Param("at") OffsetDateTime at);

@@ -25,7 +25,7 @@ public class Sums {
   private final ProblemReader commaReader = ProblemReader.withDecimalComma(limits);
   private final Classes classes;
 
-  Sums(Classes classes) {
+  public Sums(Classes classes) {
     this.classes = classes;
   }
 

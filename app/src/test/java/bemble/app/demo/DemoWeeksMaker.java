@@ -13,6 +13,7 @@ import bemble.ladder.Ladder;
 import bemble.ladder.Rung;
 import bemble.plan.Answer;
 import bemble.practice.Item;
+import bemble.practice.Pace;
 import bemble.practice.SlipKey;
 import bemble.progress.LessonMaker;
 import bemble.progress.Rules;
@@ -131,7 +132,8 @@ class DemoWeeksMaker {
 
   private final Random random = new Random(20);
   private final RegisterWords words = new RegisterWords(Style.STANDARD);
-  private final LessonMaker lessons = new LessonMaker(Rules.STANDARD, Style.STANDARD);
+  private final LessonMaker lessons =
+      new LessonMaker(Rules.STANDARD, Style.STANDARD, Pace.ESTIMATE);
   private final ObjectMapper json =
       new ObjectMapper().setDefaultPropertyInclusion(JsonInclude.Include.NON_NULL);
   private final List<Handout> handouts = new ArrayList<>();

@@ -135,6 +135,21 @@ class PlanJourneyTest extends Journey {
   }
 
   @Test
+  void aPartIsAddedAndDoneEarlier() {
+    plan(MONDAY);
+    Locator parts = hand.page.getByRole(AriaRole.LISTITEM);
+    int before = parts.count();
+    hand.page.getByRole(AriaRole.COMBOBOX).first().click();
+    hand.page.getByRole(AriaRole.OPTION).getByText("Opener").click();
+    hand.button("Add a part").click();
+    assertThat(parts).hasCount(before + 1);
+    assertThat(parts.last()).containsText("Opener");
+    hand.page.getByLabel("Earlier: Opener").click();
+    assertThat(parts.nth(before - 1)).containsText("Opener");
+    assertThat(parts).hasCount(before + 1);
+  }
+
+  @Test
   void aFreeDayTakesNoLessonAndSaysSo() {
     LocalDate tuesday = MONDAY.plusDays(1);
     plan(MONDAY);

@@ -135,6 +135,21 @@ class RegisterJourneyTest extends Journey {
   }
 
   @Test
+  void aPupilIsDeletedForGoodAfterAQuestion() {
+    hand.page.getByRole(AriaRole.ROWHEADER).getByText("Bram").click();
+    hand.button("Delete for good").click();
+    hand.button("Keep Bram").click();
+    assertThat(hand.page.getByText("Bram has worked 10 sums on 2 days")).isVisible();
+    hand.button("Delete for good").click();
+    hand.page
+        .getByRole(AriaRole.DIALOG)
+        .getByText("Delete for good", new Locator.GetByTextOptions().setExact(true))
+        .click();
+    assertThat(hand.page.getByRole(AriaRole.DIALOG)).hasCount(0);
+    assertThat(hand.page.getByRole(AriaRole.ROWHEADER)).hasText("Neve");
+  }
+
+  @Test
   void aPupilLeavesAsAFileAndTheRegisterAsATable() throws IOException {
     hand.page.getByRole(AriaRole.ROWHEADER).getByText("Bram").click();
     assertThat(hand.page.getByText("Bram has worked 10 sums on 2 days")).isVisible();

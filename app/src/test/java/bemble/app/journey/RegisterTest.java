@@ -217,6 +217,20 @@ class RegisterTest {
   }
 
   @Test
+  void theLetterSaysWhatTheTeacherHasDecided() {
+    marked(1, "Bram", RIGHT);
+    assertTrue(letter("Bram").contains("nearly"), letter("Bram"));
+    talk.put(
+        "/api/register/standings",
+        Map.of("pupil", pupil("Bram"), "rung", RUNG, "standing", "SURE", "note", ""));
+    assertFalse(letter("Bram").contains("nearly"), letter("Bram"));
+  }
+
+  private String letter(String name) {
+    return talk.get("/api/register/pupils/" + pupil(name)).json().get("letter").toString();
+  }
+
+  @Test
   void theTableHasARowForEachPupilAndAColumnForEachRungBegun() {
     marked(1, "Neve", RIGHT);
     String[] lines = talk.get("/api/register/csv").text().split("\\R");

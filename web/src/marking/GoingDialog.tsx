@@ -1,0 +1,50 @@
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { api } from '../api/client';
+import type { Pupil } from '../api/types';
+import { useCurrentClass } from '../session/classes';
+
+/** All that tells of pupils. */
+const TELLING = ['handouts', 'handout', 'attempts', 'runs', 'register', 'plan'];
+
+/** Asks before a pupil is deleted for good. */
+export function GoingDialog({
+  pupil,
+  onClose,
+  onGone = onClose,
+}: {
+  pupil: Pupil;
+  onClose: () => void;
+  onGone?: () => void;
+}) {
+  const room = useCurrentClass();
+  const queries = useQueryClient();
+  const remove = useMutation({
+    mutationFn: () => api.deletePupil(pupil.id),
+    onSuccess: (now) => {
+      queries.setQueryData(['roll', room?.id], now);
+      onGone();
+      TELLING.forEach((key) => void queries.invalidateQueries({ queryKey: [key] }));
+    },
+  });
+  return (
+    <Dialog open onClose={onClose} aria-labelledby="going-title">
+      <DialogTitle id="going-title">Delete {pupil.name} for good?</DialogTitle>
+      <DialogContent>
+        All answers, attempts and runs of {pupil.name} are deleted too, and nothing brings them
+        back. Somebody who may come back has only left: use that instead.
+        {remove.error && <p role="alert">{remove.error.message}</p>}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Keep {pupil.name}</Button>
+        <Button variant="contained" disabled={remove.isPending} onClick={() => remove.mutate()}>
+          Delete for good
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

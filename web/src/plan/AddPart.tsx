@@ -1,0 +1,75 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api } from '../api/client';
+import type { LessonPart } from '../api/types';
+import { useCurrentClass } from '../session/classes';
+import { PARTS, type PartSent } from './days';
+
+const KINDS = Object.keys(PARTS) as LessonPart['kind'][];
+
+/** How many sums a part begins with. */
+const FIRST_SUMS = 2;
+
+/** One part more for a lesson, with sums of any rung. */
+export function AddPart({
+  rung: own,
+  busy,
+  onAdd,
+}: {
+  /** What the lesson is about. */
+  rung: string;
+  busy: boolean;
+  onAdd: (part: PartSent) => void;
+}) {
+  const style = useCurrentClass()?.style;
+  const { data: rungs } = useQuery({ queryKey: ['ladder', style], queryFn: api.ladder });
+  const [kind, setKind] = useState<LessonPart['kind']>('PRACTISE');
+  const [rung, setRung] = useState(own);
+  const found = rungs?.find(({ id }) => id === rung);
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1 }}>
+      <TextField
+        select
+        size="small"
+        variant="standard"
+        value={kind}
+        onChange={(event) => setKind(event.target.value as LessonPart['kind'])}
+        slotProps={{ htmlInput: { 'aria-label': 'What the new part is for' } }}
+      >
+        {KINDS.map((each) => (
+          <MenuItem key={each} value={each}>
+            {PARTS[each]}
+          </MenuItem>
+        ))}
+      </TextField>
+      <TextField
+        select
+        size="small"
+        variant="standard"
+        value={found ? rung : ''}
+        onChange={(event) => setRung(event.target.value)}
+        slotProps={{ htmlInput: { 'aria-label': 'Rung of the new part' } }}
+        sx={{ flex: '1 1 150px', minWidth: 0 }}
+      >
+        {rungs?.map(({ id, name, operationName }) => (
+          <MenuItem key={id} value={id}>
+            {operationName}: {name}
+          </MenuItem>
+        ))}
+      </TextField>
+      <Button
+        size="small"
+        disabled={!found || busy}
+        onClick={() =>
+          found && onAdd({ kind, lines: [{ rung, method: found.method, count: FIRST_SUMS }] })
+        }
+      >
+        Add a part
+      </Button>
+    </Box>
+  );
+}
