@@ -33,7 +33,8 @@ if (root) {
         <Colours>
           <QueryClientProvider client={queries}>
             <NoticeProvider>
-              <BrowserRouter>
+              {/* A key is answered where the one before it has led, not where that is still drawn. */}
+              <BrowserRouter useTransitions={false}>
                 <DeskProvider>
                   <App />
                 </DeskProvider>

@@ -52,11 +52,10 @@ public class Paces {
   private Optional<Pace.Timed> timed(TimedRow row, Style style) {
     try {
       int estimated =
-          TraitReader.of(sums.read(new SumRef(row.problem(), row.method(), style)).work())
-              .seconds();
+          TraitReader.of(sums.read(new SumRef(row.plain(), row.method(), style)).work()).seconds();
       return Optional.of(new Pace.Timed(Math.max(1, estimated), row.millis() / MILLIS));
     } catch (RefusedException e) {
-      LOG.error("The sum of an attempt cannot be read: {}", row.problem(), e);
+      LOG.error("The sum of an attempt cannot be read: {}", row.plain(), e);
       return Optional.empty();
     }
   }

@@ -131,7 +131,7 @@ public interface AttemptMapper extends Deletable {
   /** The latest sums that pupils of a class have handed in, and how long each took. */
   @Select(
       """
-      select a.problem, a.method,
+      select a.plain, a.method,
              (select max(millis) from stroke where attempt_id = a.id) as millis
       from attempt a join pupil p on p.id = a.pupil_id
       where p.class_id = #{classId} and a.handed_in_at is not null and a.check_of is null

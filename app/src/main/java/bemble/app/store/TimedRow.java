@@ -5,4 +5,4 @@ package bemble.app.store;
  *
  * @param millis milliseconds from its beginning to its last stroke
  */
-public record TimedRow(String problem, String method, long millis) {}
+public record TimedRow(String plain, String method, long millis) {}

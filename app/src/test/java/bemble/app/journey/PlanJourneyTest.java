@@ -137,6 +137,7 @@ class PlanJourneyTest extends Journey {
   @Test
   void aPartIsAddedAndDoneEarlier() {
     plan(MONDAY);
+    assertThat(hand.button("Add a part")).isEnabled();
     Locator parts = hand.page.getByRole(AriaRole.LISTITEM);
     int before = parts.count();
     hand.page.getByRole(AriaRole.COMBOBOX).first().click();
