@@ -8,8 +8,8 @@ import { api } from '../api/client';
 import type { Pupil } from '../api/types';
 import { useCurrentClass } from '../session/classes';
 
-/** All that tells of pupils. */
-const TELLING = ['handouts', 'handout', 'attempts', 'runs', 'register', 'plan'];
+/** All that tells of pupils, but for the page of the one who is gone. */
+const TELLING = ['handouts', 'handout', 'attempts', 'runs', 'plan'];
 
 /** Asks before a pupil is deleted for good. */
 export function GoingDialog({
@@ -29,6 +29,7 @@ export function GoingDialog({
       queries.setQueryData(['roll', room?.id], now);
       onGone();
       TELLING.forEach((key) => void queries.invalidateQueries({ queryKey: [key] }));
+      void queries.invalidateQueries({ queryKey: ['register', room?.id] });
     },
   });
   return (

@@ -48,11 +48,11 @@ export function Parts({ lesson, changing }: { lesson: Lesson; changing?: boolean
               display: 'grid',
               gridTemplateColumns: {
                 xs: '116px minmax(0, 1fr)',
-                sm: '116px minmax(0, 1fr) 60px auto',
+                sm: `${changing ? 116 : 88}px minmax(0, 1fr) 54px auto`,
               },
               alignItems: 'center',
               columnGap: 1,
-              py: 0.6,
+              py: 0.4,
               borderBottom: '1px dotted',
               borderColor: 'ink.edge',
               fontSize: 16,

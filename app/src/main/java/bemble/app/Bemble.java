@@ -10,8 +10,9 @@ import java.util.Arrays;
 import java.util.Optional;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.context.event.ApplicationStartedEvent;
 import org.springframework.boot.web.server.PortInUseException;
-import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.ApplicationListener;
 
 /** Starts Bemble and says in one line where to look, or why it could not start. */
 @SpringBootApplication
@@ -31,13 +32,19 @@ public class Bemble {
         System.out.println(Backup.read(data(args), restore.get()));
         return;
       }
-      ConfigurableApplicationContext started = SpringApplication.run(Bemble.class, args);
-      String port = started.getEnvironment().getProperty("local.server.port");
-      System.out.println(Sentences.of("start.open", "http://127.0.0.1:" + port));
+      SpringApplication app = new SpringApplication(Bemble.class);
+      app.addListeners((ApplicationListener<ApplicationStartedEvent>) Bemble::sayWhere);
+      app.run(args);
     } catch (Exception failure) {
       System.err.println(reason(failure));
       System.exit(1);
     }
+  }
+
+  /** Bemble answers from now on; the demo's data are still being written. */
+  private static void sayWhere(ApplicationStartedEvent started) {
+    String port = started.getApplicationContext().getEnvironment().getProperty("local.server.port");
+    System.out.println(Sentences.of("start.open", "http://127.0.0.1:" + port));
   }
 
   private static Optional<Path> path(String[] args, String option) {

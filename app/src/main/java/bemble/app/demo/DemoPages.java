@@ -1,12 +1,7 @@
 package bemble.app.demo;
 
-import bemble.app.house.ClassRequest;
-import bemble.app.house.ClassView;
-import bemble.app.house.Classes;
 import bemble.app.page.KeepRequest;
 import bemble.app.page.Pages;
-import bemble.style.Choice;
-import bemble.style.Style;
 import com.fasterxml.jackson.core.type.TypeReference;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
@@ -15,8 +10,6 @@ import java.util.List;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
-import org.springframework.core.Ordered;
-import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
 /**
@@ -24,15 +17,12 @@ import org.springframework.stereotype.Component;
  * and makes the classes, which all other demo data belongs to.
  */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE)
 @ConditionalOnProperty("bemble.demo")
 class DemoPages implements ApplicationRunner {
   private final Pages pages;
-  private final Classes classes;
   private final ObjectMapper json;
 
-  DemoPages(Pages pages, Classes classes, ObjectMapper json) {
-    this.classes = classes;
+  DemoPages(Pages pages, ObjectMapper json) {
     this.pages = pages;
     this.json = json;
   }
@@ -48,29 +38,5 @@ class DemoPages implements ApplicationRunner {
         pages.keep(demo.get(i));
       }
     }
-    addClasses();
-  }
-
-  /** Three classes, each with a way of its own. */
-  private void addClasses() {
-    ClassView first = classes.all().get(0);
-    classes.change(first.id(), new ClassRequest("Walled Garden", Style.STANDARD, first.version()));
-    classes.add(
-        new ClassRequest(
-            "Seed Barn",
-            Style.STANDARD
-                .with(Choice.ExchangeWord.BORROW)
-                .with(Choice.FirstPlaceWord.UNITS)
-                .with(Choice.CarryPosition.BELOW),
-            null));
-    classes.add(
-        new ClassRequest(
-            "Cold Frame",
-            Style.STANDARD
-                .with(Choice.CarryWord.REGROUP)
-                .with(Choice.ExchangeWord.REGROUP)
-                .with(Choice.AcrossZeros.IN_ONE_GO)
-                .saying("exchange", "{top} are too few for {bottom}. Open {one}: {ten} come out."),
-            null));
   }
 }

@@ -19,18 +19,21 @@ import bemble.judge.Judge;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CompletableFuture;
 import java.util.stream.Collectors;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionOperations;
 
@@ -39,10 +42,16 @@ import org.springframework.transaction.support.TransactionOperations;
  * simulated once ({@code ./bemble demo-weeks}) and are dated back from this week.
  */
 @Component
-@Order(Ordered.LOWEST_PRECEDENCE - 2)
+@Order(Ordered.HIGHEST_PRECEDENCE + 1)
 @ConditionalOnProperty("bemble.demo")
 class DemoWeeks implements ApplicationRunner {
-  private static final int ANSWERS_AT_ONCE = 400;
+  /** In one batch for all: there are twelve thousand, and they are to be there at once. */
+  private static final String ANSWER =
+      """
+      insert into answer (handout_id, pupil_id, number, given, mark, slip, overruled, judged_by,
+                          changed_at)
+      values (?, ?, ?, ?, ?, ?, false, ?, ?)
+      """;
 
   private final HandoutMapper handouts;
   private final PlanMapper plans;
@@ -50,7 +59,9 @@ class DemoWeeks implements ApplicationRunner {
   private final Classes classes;
   private final Clock clock;
   private final ObjectMapper json;
+  private final CompletableFuture<Weeks> weeks;
   private final TransactionOperations together;
+  private final JdbcTemplate tables;
 
   DemoWeeks(
       HandoutMapper handouts,
@@ -59,14 +70,18 @@ class DemoWeeks implements ApplicationRunner {
       Classes classes,
       Clock clock,
       ObjectMapper json,
-      TransactionOperations together) {
+      TransactionOperations together,
+      JdbcTemplate tables) {
     this.handouts = handouts;
     this.plans = plans;
     this.pupils = pupils;
     this.classes = classes;
     this.clock = clock;
     this.json = json;
+    // Read while the rest of Bemble starts.
+    this.weeks = CompletableFuture.supplyAsync(this::read);
     this.together = together;
+    this.tables = tables;
   }
 
   /**
@@ -110,22 +125,28 @@ class DemoWeeks implements ApplicationRunner {
   record Weeks(List<Handout> handouts, List<Lesson> lessons, List<Holiday> holidays) {}
 
   @Override
-  public void run(ApplicationArguments arguments) throws IOException {
+  public void run(ApplicationArguments arguments) {
     Map<String, Long> rooms =
         classes.all().stream().collect(Collectors.toMap(ClassView::name, ClassView::id));
     if (rooms.values().stream().anyMatch(room -> handouts.count(room) > 0)) {
       return;
     }
+    Weeks read = weeks.join();
+    together.executeWithoutResult(
+        status -> {
+          read.handouts().forEach(each -> hand(each, rooms.get(each.when().room())));
+          read.lessons().forEach(each -> plan(each, rooms.get(each.when().room())));
+          for (Holiday each : read.holidays()) {
+            plans.addHoliday(rooms.get(each.when().room()), day(each.when()), each.name());
+          }
+        });
+  }
+
+  private Weeks read() {
     try (InputStream file = getClass().getResourceAsStream("/demo/weeks.json")) {
-      Weeks weeks = json.readValue(file, Weeks.class);
-      together.executeWithoutResult(
-          status -> {
-            weeks.handouts().forEach(each -> hand(each, rooms.get(each.when().room())));
-            weeks.lessons().forEach(each -> plan(each, rooms.get(each.when().room())));
-            for (Holiday each : weeks.holidays()) {
-              plans.addHoliday(rooms.get(each.when().room()), day(each.when()), each.name());
-            }
-          });
+      return json.readValue(file, Weeks.class);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
     }
   }
 
@@ -156,10 +177,22 @@ class DemoWeeks implements ApplicationRunner {
       }
     }
     OffsetDateTime at = OffsetDateTime.now(clock);
-    for (int from = 0; from < answers.size(); from += ANSWERS_AT_ONCE) {
-      int to = Math.min(answers.size(), from + ANSWERS_AT_ONCE);
-      handouts.addAnswers(id, answers.subList(from, to), Judge.VERSION, at);
-    }
+    tables.batchUpdate(
+        ANSWER,
+        answers.stream()
+            .map(
+                row ->
+                    new Object[] {
+                      id,
+                      row.pupilId(),
+                      row.number(),
+                      row.given(),
+                      row.mark(),
+                      row.slip(),
+                      Judge.VERSION,
+                      at
+                    })
+            .toList());
   }
 
   private static AnswerRow answer(long pupil, int number, String told, String right) {

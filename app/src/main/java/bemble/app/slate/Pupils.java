@@ -11,6 +11,7 @@ import bemble.judge.Written;
 import bemble.method.Sum;
 import bemble.paper.Paper;
 import bemble.plan.Working;
+import bemble.practice.Pace;
 import bemble.practice.SlipKey;
 import bemble.slate.PageOfStrokes;
 import bemble.slate.Slate;
@@ -23,8 +24,8 @@ import org.springframework.stereotype.Service;
 /** Simulated pupils: a stand-in for real ones, for showing and for demo data. */
 @Service
 public class Pupils {
-  /** A practised hand's pause between two figures; a simulated one takes the same. */
-  private static final int MILLIS_A_FIGURE = 1800;
+  /** A practised hand takes 1.8 seconds for a figure with what is worked out for it. */
+  private static final long MILLIS_A_FIGURE = (long) (1800 * Pace.ESTIMATE.times());
 
   private final Sums sums;
 
@@ -92,7 +93,7 @@ public class Pupils {
     List<StrokeView> strokes = new ArrayList<>();
     for (Stroke stroke : new Slate(sum, SettingOut.GIVEN).strokes(page)) {
       int number = strokes.size();
-      strokes.add(StrokeView.of(number, (number + 1L) * MILLIS_A_FIGURE, stroke));
+      strokes.add(StrokeView.of(number, (number + 1) * MILLIS_A_FIGURE, stroke));
     }
     return strokes;
   }

@@ -142,7 +142,7 @@ class DemoWeeksMaker {
   @Test
   void renew() throws IOException {
     List<Holiday> holidays = new ArrayList<>();
-    for (DemoPupils.Room room : DemoPupils.rooms(json)) {
+    for (DemoClasses.Room room : DemoClasses.rooms(json)) {
       List<Rung> rungs =
           RUNGS.get(room.name()).stream().map(id -> Ladder.find(id).orElseThrow()).toList();
       int count = room.pupils().size();

@@ -145,7 +145,7 @@ class RegisterJourneyTest extends Journey {
         .getByRole(AriaRole.DIALOG)
         .getByText("Delete for good", new Locator.GetByTextOptions().setExact(true))
         .click();
-    assertThat(hand.page.getByRole(AriaRole.DIALOG)).hasCount(0);
+    assertThat(hand.page.getByRole(AriaRole.ROWHEADER)).hasCount(1);
     assertThat(hand.page.getByRole(AriaRole.ROWHEADER)).hasText("Neve");
   }
 

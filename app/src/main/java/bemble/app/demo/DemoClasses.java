@@ -1,8 +1,11 @@
 package bemble.app.demo;
 
+import bemble.app.house.ClassRequest;
 import bemble.app.house.ClassView;
 import bemble.app.house.Classes;
 import bemble.app.store.PupilMapper;
+import bemble.style.Choice;
+import bemble.style.Style;
 import com.fasterxml.jackson.core.type.TypeReference;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
@@ -15,16 +18,16 @@ import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
-/** The pupils of the three classes, before anything that is theirs. */
+/** The three classes with their pupils, before anything that is theirs. */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE + 1)
+@Order(Ordered.HIGHEST_PRECEDENCE)
 @ConditionalOnProperty("bemble.demo")
-class DemoPupils implements ApplicationRunner {
+class DemoClasses implements ApplicationRunner {
   private final Classes classes;
   private final PupilMapper pupils;
   private final ObjectMapper json;
 
-  DemoPupils(Classes classes, PupilMapper pupils, ObjectMapper json) {
+  DemoClasses(Classes classes, PupilMapper pupils, ObjectMapper json) {
     this.classes = classes;
     this.pupils = pupils;
     this.json = json;
@@ -34,13 +37,16 @@ class DemoPupils implements ApplicationRunner {
   record Room(String name, List<String> pupils) {}
 
   static List<Room> rooms(ObjectMapper json) throws IOException {
-    try (InputStream file = DemoPupils.class.getResourceAsStream("/demo/pupils.json")) {
+    try (InputStream file = DemoClasses.class.getResourceAsStream("/demo/pupils.json")) {
       return json.readValue(file, new TypeReference<>() {});
     }
   }
 
   @Override
   public void run(ApplicationArguments arguments) throws IOException {
+    if (classes.all().size() == 1) {
+      addClasses();
+    }
     for (Room room : rooms(json)) {
       classes.all().stream()
           .filter(each -> each.name().equals(room.name()))
@@ -48,5 +54,28 @@ class DemoPupils implements ApplicationRunner {
           .filter(id -> pupils.of(id).isEmpty())
           .forEach(id -> room.pupils().forEach(name -> pupils.insert(id, name)));
     }
+  }
+
+  /** Three classes, each with a way of its own. */
+  private void addClasses() {
+    ClassView first = classes.all().get(0);
+    classes.change(first.id(), new ClassRequest("Walled Garden", Style.STANDARD, first.version()));
+    classes.add(
+        new ClassRequest(
+            "Seed Barn",
+            Style.STANDARD
+                .with(Choice.ExchangeWord.BORROW)
+                .with(Choice.FirstPlaceWord.UNITS)
+                .with(Choice.CarryPosition.BELOW),
+            null));
+    classes.add(
+        new ClassRequest(
+            "Cold Frame",
+            Style.STANDARD
+                .with(Choice.CarryWord.REGROUP)
+                .with(Choice.ExchangeWord.REGROUP)
+                .with(Choice.AcrossZeros.IN_ONE_GO)
+                .saying("exchange", "{top} are too few for {bottom}. Open {one}: {ten} come out."),
+            null));
   }
 }
