@@ -219,11 +219,11 @@ class RegisterTest {
   @Test
   void theLetterSaysWhatTheTeacherHasDecided() {
     marked(1, "Bram", RIGHT);
-    assertTrue(letter("Bram").contains("nearly"), letter("Bram"));
+    assertTrue(letter("Bram").contains("Nearly"), letter("Bram"));
     talk.put(
         "/api/register/standings",
         Map.of("pupil", pupil("Bram"), "rung", RUNG, "standing", "SURE", "note", ""));
-    assertFalse(letter("Bram").contains("nearly"), letter("Bram"));
+    assertFalse(letter("Bram").contains("Nearly"), letter("Bram"));
   }
 
   private String letter(String name) {
