@@ -129,6 +129,21 @@ function Class({
           </Box>
         </Box>
       )}
+      {glance.facts.length > 0 && (
+        <Box data-testid="facts" sx={{ fontSize: 15.5, lineHeight: 1.5 }}>
+          <Box component="h3" sx={{ m: 0, fontSize: 16 }}>
+            Facts that fail
+          </Box>
+          {glance.facts.map(({ fact, pupils }) => (
+            <Box key={fact}>
+              <strong>{fact}</strong>{' '}
+              <Box component="span" sx={{ color: 'text.secondary' }}>
+                {namesOf(grid, pupils).join(', ')}
+              </Box>
+            </Box>
+          ))}
+        </Box>
+      )}
       {glance.missing.length > 0 && entered > 0 && (
         <Box sx={{ fontSize: 15.5, lineHeight: 1.4, color: 'text.secondary' }}>
           Nothing entered for {namesOf(grid, glance.missing).join(', ')}.

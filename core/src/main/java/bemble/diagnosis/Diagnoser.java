@@ -2,6 +2,7 @@ package bemble.diagnosis;
 
 import bemble.diagnosis.Given.Answered;
 import bemble.practice.Item;
+import bemble.practice.Workload;
 import bemble.slip.Slip;
 import bemble.style.Style;
 import java.util.ArrayList;
@@ -11,6 +12,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -231,6 +233,19 @@ public final class Diagnoser {
       slips.add(sorted);
     }
     return slips;
+  }
+
+  /**
+   * The fact of two figures that was missed by one where a wrong answer was given; empty where the
+   * answer is right, where a slip gives it too, and where it may have been another fact.
+   *
+   * @param place of the sum, from 0
+   */
+  public Optional<Workload.Pair> factMissed(int place, Reply reply) {
+    Foreseen sum = sums.get(place);
+    boolean otherwise =
+        reply.is(sum.right()) || known.stream().anyMatch(slip -> reply.is(sum.with(List.of(slip))));
+    return otherwise ? Optional.empty() : sum.fact(reply);
   }
 
   /**

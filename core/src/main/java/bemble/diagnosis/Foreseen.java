@@ -4,16 +4,19 @@ import bemble.method.Sum;
 import bemble.plan.Answer;
 import bemble.plan.Hand;
 import bemble.practice.Item;
+import bemble.practice.Workload.Pair;
 import bemble.slip.Slip;
 import bemble.slip.SlippingHand;
 import bemble.slip.SlippingHand.At;
 import bemble.style.Style;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -23,7 +26,7 @@ import java.util.Set;
 final class Foreseen {
   private final Sum sum;
   private final Answer right;
-  private final Set<Answer> missed;
+  private final Map<Answer, Set<Optional<Pair>>> missed;
   private final Map<List<Slip>, Answer> slipped = new HashMap<>();
   private final Map<Answer, Integer> numbers = new LinkedHashMap<>();
 
@@ -51,13 +54,27 @@ final class Foreseen {
 
   /** How likely somebody who misses a fact gives that reply, each miss being as likely. */
   double missed(Reply reply) {
-    long alike = missed.stream().filter(reply::is).count();
+    long alike = missed().stream().filter(reply::is).count();
     return missed.isEmpty() ? 0 : (double) alike / missed.size();
   }
 
   /** The wrong answers that one missed fact gives. */
   Set<Answer> missed() {
-    return missed;
+    return missed.keySet();
+  }
+
+  /**
+   * The one fact that was missed where a reply was given; empty where it may be several, or none.
+   */
+  Optional<Pair> fact(Reply reply) {
+    Set<Optional<Pair>> facts = new HashSet<>();
+    missed.forEach(
+        (answer, giving) -> {
+          if (reply.is(answer)) {
+            facts.addAll(giving);
+          }
+        });
+    return facts.size() == 1 ? facts.iterator().next() : Optional.empty();
   }
 
   /** What somebody gets who makes these slips wherever they can be; none gives the right answer. */

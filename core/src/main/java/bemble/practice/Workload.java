@@ -8,6 +8,7 @@ import bemble.trait.Traits;
 import java.math.BigInteger;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 
 /**
@@ -29,6 +30,28 @@ public record Workload(int facts, int figures, int seconds, Map<Pair, Integer> u
    *     which takes the smaller from the larger
    */
   public record Pair(Fact.Kind kind, int smaller, int larger) implements Comparable<Pair> {
+    /** The pair of a fact; empty for a fact that is not of two figures. */
+    public static Optional<Pair> of(Fact fact) {
+      if (fact.operands().size() != 2) {
+        return Optional.empty();
+      }
+      int one = small(fact.operands().get(0));
+      int other = small(fact.operands().get(1));
+      Pair pair = new Pair(fact.kind(), Math.min(one, other), Math.max(one, other));
+      boolean figures =
+          switch (fact.kind()) {
+            case ADD, MULTIPLY -> pair.larger <= LARGEST_FIGURE;
+            case SUBTRACT -> pair.smaller <= LARGEST_FIGURE && pair.larger <= LARGEST_TOTAL;
+            default -> false;
+          };
+      return figures ? Optional.of(pair) : Optional.empty();
+    }
+
+    /** A number as far as it matters: what is no figure may be any number that is none. */
+    private static int small(BigInteger number) {
+      return number.min(BigInteger.valueOf(LARGEST_TOTAL + 1)).intValue();
+    }
+
     @Override
     public int compareTo(Pair other) {
       int byKind = kind.compareTo(other.kind);
@@ -53,32 +76,9 @@ public record Workload(int facts, int figures, int seconds, Map<Pair, Integer> u
       seconds += traits.seconds();
       working.steps().stream()
           .flatMap(step -> step.facts().stream())
-          .filter(Workload::isPair)
-          .forEach(fact -> uses.merge(pair(fact), 1, Integer::sum));
+          .flatMap(fact -> Pair.of(fact).stream())
+          .forEach(pair -> uses.merge(pair, 1, Integer::sum));
     }
     return new Workload(facts, figures, seconds, uses);
-  }
-
-  private static boolean isPair(Fact fact) {
-    if (fact.operands().size() != 2) {
-      return false;
-    }
-    Pair pair = pair(fact);
-    return switch (fact.kind()) {
-      case ADD, MULTIPLY -> pair.larger() <= LARGEST_FIGURE;
-      case SUBTRACT -> pair.smaller() <= LARGEST_FIGURE && pair.larger() <= LARGEST_TOTAL;
-      default -> false;
-    };
-  }
-
-  /** A number as far as it matters: what is no figure may be any number that is none. */
-  private static int small(BigInteger number) {
-    return number.min(BigInteger.valueOf(LARGEST_TOTAL + 1)).intValue();
-  }
-
-  private static Pair pair(Fact fact) {
-    int one = small(fact.operands().get(0));
-    int other = small(fact.operands().get(1));
-    return new Pair(fact.kind(), Math.min(one, other), Math.max(one, other));
   }
 }

@@ -1,10 +1,12 @@
 package bemble.app.marking;
 
 import bemble.app.marking.MarkingJson.ExplanationView;
+import bemble.app.marking.MarkingJson.FactGlance;
 import bemble.app.marking.MarkingJson.GlanceView;
 import bemble.app.marking.MarkingJson.PupilGlance;
 import bemble.app.marking.MarkingJson.SlipGroup;
 import bemble.app.marking.MarkingJson.SumGlance;
+import bemble.app.sets.SetWords;
 import bemble.app.store.AnswerRow;
 import bemble.app.store.HandoutMapper;
 import bemble.app.store.HandoutRow;
@@ -13,6 +15,7 @@ import bemble.diagnosis.Diagnosis;
 import bemble.diagnosis.Explanation;
 import bemble.diagnosis.Given;
 import bemble.diagnosis.Mark;
+import bemble.practice.Workload;
 import bemble.slip.Slip;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -29,6 +32,7 @@ public class Glances {
   private static final double WORTH_A_LOOK = 0.05;
 
   private static final int MOST_EXPLANATIONS = 3;
+  private static final int MOST_FACTS = 5;
   private static final int ASKED_NEXT = 2;
 
   private final HandoutMapper mapper;
@@ -51,6 +55,7 @@ public class Glances {
     List<PupilGlance> pupils = new ArrayList<>();
     Map<Slip, List<Long>> groups = new LinkedHashMap<>();
     Map<Slip, Integer> shown = new LinkedHashMap<>();
+    Map<Workload.Pair, List<Long>> facts = new LinkedHashMap<>();
     for (PupilRow pupil : mapper.pupils(id)) {
       List<AnswerRow> row = answers.get(pupil.id());
       if (row == null) {
@@ -60,13 +65,34 @@ public class Glances {
       List<Given> given = marker.row(row);
       Diagnosis diagnosis = marker.diagnosis(given);
       diagnosis.sure().ifPresent(sure -> group(sure, pupil.id(), groups, shown));
+      for (int i = 0; i < given.size(); i++) {
+        marker
+            .factMissed(i, given.get(i))
+            .ifPresent(
+                fact -> facts.computeIfAbsent(fact, any -> new ArrayList<>()).add(pupil.id()));
+      }
       pupils.add(glance(pupil.id(), row, given, diagnosis, marker, handout.passMark()));
     }
     List<SlipGroup> views = new ArrayList<>();
     groups.forEach(
         (slip, members) -> views.add(new SlipGroup(marker.label(slip), members, shown.get(slip))));
     views.sort(Comparator.comparingInt(group -> -group.pupils().size()));
-    return new GlanceView(views, sums(answers, marker), missing, pupils);
+    return new GlanceView(views, facts(facts), sums(answers, marker), missing, pupils);
+  }
+
+  /** The facts that fail, the most often missed first; a fact missed once may be an accident. */
+  private static List<FactGlance> facts(Map<Workload.Pair, List<Long>> missed) {
+    return missed.entrySet().stream()
+        .filter(each -> each.getValue().size() > 1)
+        .map(
+            each ->
+                new FactGlance(
+                    SetWords.fact(each.getKey()),
+                    each.getValue().stream().distinct().toList(),
+                    each.getValue().size()))
+        .sorted(Comparator.comparingInt(fact -> -fact.answers()))
+        .limit(MOST_FACTS)
+        .toList();
   }
 
   private static void group(

@@ -13,6 +13,7 @@ import bemble.diagnosis.Reply;
 import bemble.plan.Answer;
 import bemble.practice.Item;
 import bemble.practice.SlipKey;
+import bemble.practice.Workload;
 import bemble.slip.Slip;
 import bemble.style.Choice;
 import bemble.style.Style;
@@ -119,6 +120,13 @@ final class Marker {
   /** What the answers of a pupil tell; a place of which nothing is known counts as not asked. */
   synchronized Diagnosis diagnosis(List<Given> given) {
     return diagnoser().of(given);
+  }
+
+  /** The fact that was missed where a wrong answer was given, if it can only be one. */
+  synchronized Optional<Workload.Pair> factMissed(int place, Given given) {
+    return given instanceof Given.Answered answered
+        ? diagnoser().factMissed(place, answered.reply())
+        : Optional.empty();
   }
 
   synchronized List<Item> askNext(List<Given> given, int most) {

@@ -181,9 +181,16 @@ public final class MarkingJson {
   /** A sum, and how many have it wrong of those who answered. */
   public record SumGlance(int number, int wrong, int answered) {}
 
+  /** A number fact that fails: who missed it, and in how many answers. */
+  public record FactGlance(String fact, List<Long> pupils, int answers) {}
+
   /** A class at a glance; {@code missing} are those of whom nothing is entered. */
   public record GlanceView(
-      List<SlipGroup> groups, List<SumGlance> sums, List<Long> missing, List<PupilGlance> pupils) {}
+      List<SlipGroup> groups,
+      List<FactGlance> facts,
+      List<SumGlance> sums,
+      List<Long> missing,
+      List<PupilGlance> pupils) {}
 
   /** What of a marked handout is printed. */
   public enum PaperKind {

@@ -113,7 +113,8 @@ public final class SetWords {
         uses);
   }
 
-  private static String fact(Workload.Pair pair) {
+  /** A number fact as it is asked: 6 × 8. */
+  public static String fact(Workload.Pair pair) {
     return switch (pair.kind()) {
       case ADD -> pair.smaller() + " + " + pair.larger();
       case SUBTRACT -> pair.larger() + " − " + pair.smaller();

@@ -216,6 +216,18 @@ class MarkingTest {
   }
 
   @Test
+  void aFactThatSeveralMissIsNamedAndOneThatOneMissesIsNot() {
+    JsonNode grid = handout();
+    row(grid, "Neve", List.of("375", "364"));
+    assertEquals(0, glance(grid).get("facts").size());
+    row(grid, "Bram", List.of("375", "365"));
+    JsonNode facts = glance(grid).get("facts");
+    assertEquals(1, facts.size(), facts::toString);
+    assertEquals("12 − 8", facts.at("/0/fact").asText());
+    assertEquals(2, facts.at("/0/pupils").size());
+  }
+
+  @Test
   void simulatedPupilsFillInWhatIsMissing() {
     JsonNode grid = handout();
     row(grid, "Neve", RIGHT);
