@@ -296,6 +296,8 @@ export const api = {
     taken(client.POST('/api/sets/{id}/restore', { params: { path: { id } } })),
   setSheets: (body: SheetRequest) =>
     taken<Blob>(client.POST('/api/sets/sheets', { body, parseAs: 'blob' }) as Promise<BlobAnswer>),
+  sheetPreview: (body: SheetRequest, page: number) =>
+    taken(client.POST('/api/sets/sheets/preview', { body, params: { query: { page } } })),
   backups: () => taken(client.GET('/api/backups')),
   backup: () =>
     taken<Blob>(client.GET('/api/backups/now', { parseAs: 'blob' }) as Promise<BlobAnswer>),

@@ -105,7 +105,8 @@ export function App() {
         >
           <ClassChoice />
           <Box sx={{ fontWeight: 700, overflowWrap: 'anywhere', pr: 0.5 }}>
-            {desk.page ? desk.page.title : desk.working && 'Not kept yet'}
+            {/* Elsewhere it would be taken for what is typed there. */}
+            {ofDesk && (desk.page ? desk.page.title : desk.working && 'Not kept yet')}
           </Box>
         </Box>
       </Box>

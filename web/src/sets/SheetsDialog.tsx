@@ -12,6 +12,7 @@ import { ChoiceRow, ManyRow } from '../ui/ChoiceRow';
 import { open, save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
 import { toKeep, type SetDraft } from './draft';
+import { SheetPreview } from './SheetPreview';
 
 const KINDS: Record<SheetRequest['kind'], string> = {
   EXERCISES: 'Exercises',
@@ -45,6 +46,20 @@ export default function SheetsDialog({ draft, onClose }: { draft: SetDraft; onCl
   const fileName = (words: string) => words.replaceAll(/[^\p{L}\d]+/gu, '-');
   const called = fileName(`${title} ${draft.version}`);
   const name = fileName(`${title} ${draft.version} ${KINDS[kind]}`);
+  const version = draft.versions.length > 1 ? draft.version : undefined;
+  const request: SheetRequest = {
+    title,
+    version,
+    sums,
+    kind,
+    size,
+    square: Number(square),
+    set: draft.id ?? undefined,
+    layout,
+    withoutHeads: !room.includes('withHeads'),
+    withCheck: room.includes('withCheck'),
+    withExplanation: room.includes('withExplanation'),
+  };
   const make = useMutation({
     mutationFn: async (how: 'save' | 'open' | 'table' | 'file') => {
       if (how === 'table' && draft.id !== null) {
@@ -54,20 +69,7 @@ export default function SheetsDialog({ draft, onClose }: { draft: SetDraft; onCl
         const text = JSON.stringify(await api.setFile(draft.id, draft.version), null, 2);
         return save(new Blob([text], { type: 'application/json' }), `${called}.json`);
       }
-      const version = draft.versions.length > 1 ? draft.version : undefined;
-      const file = await api.setSheets({
-        title,
-        version,
-        sums,
-        kind,
-        size,
-        square: Number(square),
-        set: draft.id ?? undefined,
-        layout,
-        withoutHeads: !room.includes('withHeads'),
-        withCheck: room.includes('withCheck'),
-        withExplanation: room.includes('withExplanation'),
-      });
+      const file = await api.setSheets(request);
       if (how === 'open') {
         open(file);
         return undefined;
@@ -77,47 +79,61 @@ export default function SheetsDialog({ draft, onClose }: { draft: SetDraft; onCl
     onSuccess: (file) => file && notice({ text: `${file} is in your downloads.` }),
   });
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="sheets-title">
+    <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="sheets-title">
       <DialogTitle id="sheets-title">{title} on paper</DialogTitle>
-      <DialogContent>
-        <ChoiceRow label="What" value={kind} onChoose={setKind} names={KINDS} />
-        {kind === 'EXERCISES' && (
-          <>
-            <ChoiceRow label="Each sum" value={layout} onChoose={setLayout} names={LAYOUTS} />
-            <ChoiceRow label="Squares of" value={square} onChoose={setSquare} names={SQUARES} />
-            <ManyRow label="With room for" values={room} onChoose={setRoom} names={ROOM} />
-          </>
-        )}
-        <ChoiceRow
-          label="Sheet"
-          value={size}
-          onChoose={setSize}
-          names={{ A4: 'A4', LETTER: 'Letter' }}
-        />
-        <Box sx={{ display: 'flex', gap: 1, mt: 1.5 }}>
-          <Button variant="contained" disabled={make.isPending} onClick={() => make.mutate('save')}>
-            {make.isPending ? 'Making it…' : 'Download PDF'}
-          </Button>
-          <Button disabled={make.isPending} onClick={() => make.mutate('open')}>
-            Open it to print
-          </Button>
-        </Box>
-        {draft.id !== null && (
-          <>
-            <Box component="h3" sx={{ fontSize: 16, mt: 3, mb: 0 }}>
-              As a file, as it is kept
-            </Box>
-            <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1.5 }}>
-              <Button onClick={() => make.mutate('table')}>Table of its sums (CSV)</Button>
-              <Button onClick={() => make.mutate('file')}>Set to read in again (JSON)</Button>
-            </Box>
-          </>
-        )}
-        {make.isError && (
-          <Box role="alert" sx={{ mt: 1.5, p: 1, bgcolor: 'ink.slipPage' }}>
-            {make.error.message}
+      <DialogContent
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { md: 'minmax(0, 1fr) 330px' },
+          gap: 3,
+          alignItems: 'start',
+        }}
+      >
+        <div>
+          <ChoiceRow label="What" value={kind} onChoose={setKind} names={KINDS} />
+          {kind === 'EXERCISES' && (
+            <>
+              <ChoiceRow label="Each sum" value={layout} onChoose={setLayout} names={LAYOUTS} />
+              <ChoiceRow label="Squares of" value={square} onChoose={setSquare} names={SQUARES} />
+              <ManyRow label="With room for" values={room} onChoose={setRoom} names={ROOM} />
+            </>
+          )}
+          <ChoiceRow
+            label="Sheet"
+            value={size}
+            onChoose={setSize}
+            names={{ A4: 'A4', LETTER: 'Letter' }}
+          />
+          <Box sx={{ display: 'flex', gap: 1, mt: 1.5 }}>
+            <Button
+              variant="contained"
+              disabled={make.isPending}
+              onClick={() => make.mutate('save')}
+            >
+              {make.isPending ? 'Making it…' : 'Download PDF'}
+            </Button>
+            <Button disabled={make.isPending} onClick={() => make.mutate('open')}>
+              Open it to print
+            </Button>
           </Box>
-        )}
+          {draft.id !== null && (
+            <>
+              <Box component="h3" sx={{ fontSize: 16, mt: 3, mb: 0 }}>
+                As a file, as it is kept
+              </Box>
+              <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1.5 }}>
+                <Button onClick={() => make.mutate('table')}>Table of its sums (CSV)</Button>
+                <Button onClick={() => make.mutate('file')}>Set to read in again (JSON)</Button>
+              </Box>
+            </>
+          )}
+          {make.isError && (
+            <Box role="alert" sx={{ mt: 1.5, p: 1, bgcolor: 'ink.slipPage' }}>
+              {make.error.message}
+            </Box>
+          )}
+        </div>
+        <SheetPreview request={request} />
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Close</Button>

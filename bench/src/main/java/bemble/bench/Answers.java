@@ -44,7 +44,9 @@ public class Answers {
   })
   public String sum;
 
-  private final HttpClient client = HttpClient.newHttpClient();
+  /** Kept connections and one request after the other, as of a browser. */
+  private final HttpClient client =
+      HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
   private Process app;
   private HttpRequest request;
 

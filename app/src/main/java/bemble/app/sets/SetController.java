@@ -11,6 +11,7 @@ import bemble.app.sets.SetJson.KeyView;
 import bemble.app.sets.SetJson.SetEntry;
 import bemble.app.sets.SetJson.SetRequest;
 import bemble.app.sets.SetJson.SetView;
+import bemble.app.sets.SetJson.SheetPreview;
 import bemble.app.sets.SetJson.SheetRequest;
 import bemble.app.sets.SetJson.SumRequest;
 import bemble.app.sets.SetJson.TypedRequest;
@@ -105,6 +106,12 @@ class SetController {
   @PostMapping(path = "/sheets", produces = MediaType.APPLICATION_PDF_VALUE)
   byte[] sheets(@Valid @RequestBody SheetRequest request) {
     return printer.pdf(request);
+  }
+
+  @PostMapping("/sheets/preview")
+  SheetPreview preview(
+      @Valid @RequestBody SheetRequest request, @RequestParam(defaultValue = "0") int page) {
+    return printer.preview(request, page);
   }
 
   /** Where everything lies on the exercise sheet of that number, as its code names it. */

@@ -155,6 +155,15 @@ public final class SetJson {
   }
 
   /**
+   * A page of what is to be printed.
+   *
+   * @param page which, from 0
+   * @param pages how many there are
+   * @param picture as PNG
+   */
+  public record SheetPreview(int page, int pages, byte[] picture) {}
+
+  /**
    * A set to be printed.
    *
    * @param version named on the sheets where there are several

@@ -5,9 +5,11 @@ import bemble.app.export.ExerciseSheets;
 import bemble.app.export.MarkingList;
 import bemble.app.export.PdfRequest;
 import bemble.app.export.SetSheets;
+import bemble.app.export.SheetTable;
 import bemble.app.house.Classes;
 import bemble.app.http.RefusedException;
 import bemble.app.sets.SetJson.KeyView;
+import bemble.app.sets.SetJson.SheetPreview;
 import bemble.app.sets.SetJson.SheetRequest;
 import bemble.app.sets.SetJson.SlipName;
 import bemble.app.sets.SetJson.SumView;
@@ -16,12 +18,20 @@ import bemble.method.Sum;
 import bemble.practice.Item;
 import bemble.style.Style;
 import bemble.wording.Wording;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.PDFRenderer;
 import org.springframework.stereotype.Service;
 
 /** Puts sets on paper. */
@@ -29,6 +39,7 @@ import org.springframework.stereotype.Service;
 public class SetPrinter {
   private static final Set<Integer> SQUARES = Set.of(5, 7, 10, 14);
   private static final int USUAL_SQUARE = 7;
+  private static final int DOTS_AN_INCH = 72;
 
   /** Rows of a marking list for a class whose pupils are not known. */
   private static final int EMPTY_ROWS = 30;
@@ -46,6 +57,29 @@ public class SetPrinter {
   }
 
   byte[] pdf(SheetRequest request) {
+    return pdf(request, book::codes);
+  }
+
+  /** What is printed, as a picture of one of its pages. */
+  SheetPreview preview(SheetRequest request, int page) {
+    try (PDDocument document = Loader.loadPDF(pdf(request, SheetBook::codesToLookAt))) {
+      int pages = document.getNumberOfPages();
+      int shown = Math.max(0, Math.min(page, pages - 1));
+      BufferedImage picture = new PDFRenderer(document).renderImageWithDPI(shown, DOTS_AN_INCH);
+      ByteArrayOutputStream png = new ByteArrayOutputStream();
+      ImageIO.write(picture, "png", png);
+      return new SheetPreview(shown, pages, png.toByteArray());
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** What the codes of some sheets say. */
+  private interface Codes {
+    List<String> of(long set, String version, List<SheetTable> tables);
+  }
+
+  private byte[] pdf(SheetRequest request, Codes codes) {
     Style style = classes.currentStyle();
     List<Item> items = request.sums().stream().map(drafts::item).toList();
     List<Sum> sums = items.stream().map(item -> item.sum(style)).toList();
@@ -55,7 +89,7 @@ public class SetPrinter {
     SetWords words = new SetWords(style);
     Wording wording = new Wording(style);
     return switch (request.kind()) {
-      case EXERCISES -> exercises(request, title, sums, wording);
+      case EXERCISES -> exercises(request, title, sums, wording, codes);
       case ANSWERS ->
           sheets.lines(
               wording.label("sheet.answers", Map.of("title", title)),
@@ -75,7 +109,8 @@ public class SetPrinter {
     };
   }
 
-  private byte[] exercises(SheetRequest request, String title, List<Sum> sums, Wording wording) {
+  private byte[] exercises(
+      SheetRequest request, String title, List<Sum> sums, Wording wording, Codes codes) {
     int square = request.square() == null ? USUAL_SQUARE : request.square();
     if (!SQUARES.contains(square)) {
       throw RefusedException.of("square-size");
@@ -91,8 +126,10 @@ public class SetPrinter {
     ExerciseSheets laid = ExerciseSheets.laid(sums, layout, room, size(request), square);
     long set = request.set() == null ? 0 : request.set();
     String version = request.version() == null ? "A" : request.version();
-    List<String> codes = book.codes(set, version, laid.tables());
-    return laid.drawn(title, wording.label("sheet.name-and-date", Map.of()), codes);
+    return laid.drawn(
+        title,
+        wording.label("sheet.name-and-date", Map.of()),
+        codes.of(set, version, laid.tables()));
   }
 
   private static PdfRequest.Size size(SheetRequest request) {

@@ -14,6 +14,7 @@ import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 
 /** Keeps where everything lies on the exercise sheets that were made. */
@@ -40,11 +41,22 @@ public class SheetBook {
   List<String> codes(long set, String version, List<SheetTable> tables) {
     List<String> codes = new ArrayList<>();
     for (SheetTable table : tables) {
-      String head = "BEMBLE SET " + set + " " + version + " SHEET " + (codes.size() + 1);
+      String head = head(set, version, codes.size() + 1);
       codes.add(head + " NO " + keep(set, head, table));
     }
     keeper.confirm();
     return codes;
+  }
+
+  private static String head(long set, String version, int sheet) {
+    return "BEMBLE SET " + set + " " + version + " SHEET " + sheet;
+  }
+
+  /** Codes of sheets that are only looked at, and find no table. */
+  static List<String> codesToLookAt(long set, String version, List<SheetTable> tables) {
+    return IntStream.rangeClosed(1, tables.size())
+        .mapToObj(sheet -> head(set, version, sheet) + " NO 0")
+        .toList();
   }
 
   private long keep(long set, String head, SheetTable table) {

@@ -81,6 +81,9 @@ class FuzzTest {
               "/api/sets/sheets",
               "{\"title\":\"Beds\",\"sums\":" + SUMS + ",\"kind\":\"EXERCISES\",\"square\":7}"),
           Map.entry(
+              "/api/sets/sheets/preview",
+              "{\"title\":\"Beds\",\"sums\":" + SUMS + ",\"kind\":\"ANSWERS\"}"),
+          Map.entry(
               "/api/runs",
               "{\"title\":\"Beds\",\"sums\":" + SUMS + ",\"right\":1,\"telling\":\"AT_END\"}"),
           Map.entry("/api/runs/1/next", "{}"),

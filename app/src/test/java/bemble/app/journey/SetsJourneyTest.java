@@ -212,6 +212,10 @@ class SetsJourneyTest extends Journey {
     assertTrue(printed().contains("smaller taken from larger"));
     hand.button("Every sum worked").click();
     assertTrue(printed().contains("12."));
+    Locator preview = hand.page.getByTestId("preview");
+    assertThat(preview).hasAttribute("alt", "Page 1 as it will be printed");
+    hand.page.getByLabel("Next page").click();
+    assertThat(preview).hasAttribute("alt", "Page 2 as it will be printed");
   }
 
   @Test

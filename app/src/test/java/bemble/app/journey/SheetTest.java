@@ -12,11 +12,13 @@ import com.google.zxing.ReaderException;
 import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.qrcode.QRCodeReader;
 import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.PDFRenderer;
@@ -24,6 +26,7 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Exercise sheets as a camera would see them, and the other sheets of a set. */
 class SheetTest extends Conversation {
@@ -94,6 +97,30 @@ class SheetTest extends Conversation {
       darkest = Math.max(darkest, dark(picture, x + (across ? off : 0), y + (across ? 0 : off)));
     }
     return darkest;
+  }
+
+  /** The picture differs from what is printed in nothing but the code, which names no table yet. */
+  @ParameterizedTest
+  @ValueSource(strings = {"EXERCISES", "ANSWERS", "WALK_THROUGH", "SLIP_KEY", "MARKING_LIST"})
+  void thePreviewIsWhatIsPrinted(String kind) throws IOException {
+    Map<String, Object> request = request(kind, sums(12));
+    JsonNode preview = talk.post("/api/sets/sheets/preview?page=99", request).json();
+    int page = preview.get("page").asInt();
+    BufferedImage seen =
+        ImageIO.read(new ByteArrayInputStream(preview.get("picture").binaryValue()));
+    try (PDDocument document = Loader.loadPDF(printed(request))) {
+      assertEquals(document.getNumberOfPages(), preview.get("pages").asInt());
+      assertEquals(document.getNumberOfPages() - 1, page, "there is no page behind the last");
+      BufferedImage printed = new PDFRenderer(document).renderImageWithDPI(page, 72);
+      int other = 0;
+      for (int x = 0; x < printed.getWidth(); x++) {
+        for (int y = 0; y < printed.getHeight(); y++) {
+          other += printed.getRGB(x, y) == seen.getRGB(x, y) ? 0 : 1;
+        }
+      }
+      int code = kind.equals("EXERCISES") ? 60 * 60 : 0;
+      assertTrue(other <= code, other + " dots differ");
+    }
   }
 
   /** Each sheet names its table, and the table is true of the picture. */
