@@ -1,6 +1,8 @@
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
 
+const APP = 'http://127.0.0.1:8080';
+
 export default defineConfig({
   plugins: [react()],
   build: {
@@ -10,5 +12,6 @@ export default defineConfig({
     assetsInlineLimit: 0,
     modulePreload: { polyfill: false },
   },
-  server: { proxy: { '/api': 'http://127.0.0.1:8080' } },
+  // Bemble answers its own pages alone: while it is worked on, these count among them.
+  server: { proxy: { '/api': { target: APP, changeOrigin: true, headers: { origin: APP } } } },
 });

@@ -2,10 +2,17 @@ import Box from '@mui/material/Box';
 import { useQuery } from '@tanstack/react-query';
 import { api } from '../api/client';
 import type { SetLine } from '../api/types';
+import { setOutArea } from './setOutArea';
+import { SumDrawing } from './SumDrawing';
 
 const SHOWN = 3;
+const SQUARE = 22;
+const WIDEST = 128;
 
-/** A few sums of a line, the same ones every time it is looked at. */
+/** In pixels. */
+const TALLEST = 100;
+
+/** A few sums of a line set out, the same ones every time it is looked at. */
 export function Examples({ line }: { line: SetLine }) {
   const { data } = useQuery({
     queryKey: ['examples', { ...line, count: SHOWN }],
@@ -15,8 +22,34 @@ export function Examples({ line }: { line: SetLine }) {
     staleTime: Infinity,
   });
   return (
-    <Box sx={{ minHeight: 24, fontSize: 16, color: 'text.secondary' }}>
-      {data && `such as ${data.sums.map(({ problem }) => problem).join(',  ')}`}
+    <Box
+      role="group"
+      aria-label="Such sums"
+      sx={{ mt: 0.75, height: TALLEST, display: 'flex', gap: 1 }}
+    >
+      {data?.sums.map((sum) => (
+        <Box
+          key={sum.problem}
+          role="img"
+          aria-label={sum.problem}
+          title={sum.problem}
+          data-testid="example"
+          sx={{
+            overflow: 'hidden',
+            alignSelf: 'start',
+            maxHeight: TALLEST,
+            border: 1,
+            borderColor: 'ink.square',
+          }}
+        >
+          <SumDrawing
+            paper={sum.paper}
+            extent={setOutArea(sum.paper)}
+            square={SQUARE}
+            widest={WIDEST}
+          />
+        </Box>
+      ))}
     </Box>
   );
 }

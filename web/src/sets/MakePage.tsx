@@ -21,7 +21,17 @@ const SIGNS: Record<Rung['operation'], string> = {
 };
 const MOST = 100;
 
-const intoSight = (button: HTMLElement | null) => button?.scrollIntoView({ block: 'nearest' });
+/** The chosen rung stays in sight when the sentence below it grows. */
+function keepChosenInSight(list: HTMLElement | null) {
+  if (!list) {
+    return undefined;
+  }
+  const size = new ResizeObserver(() =>
+    list.querySelector('[aria-pressed="true"]')?.scrollIntoView({ block: 'nearest' }),
+  );
+  size.observe(list);
+  return () => size.disconnect();
+}
 
 interface Chosen {
   rung?: Rung;
@@ -91,13 +101,13 @@ export function MakePage({
       {error && <Box role="alert">{error.message}</Box>}
       <Box
         component="ol"
+        ref={keepChosenInSight}
         aria-label="Rungs"
         sx={{ m: 0, p: 0, minHeight: 0, overflow: 'auto', listStyle: 'none' }}
       >
         {mine?.map((rung) => (
           <Box component="li" key={rung.id}>
             <ButtonBase
-              ref={chosen?.rung?.id === rung.id ? intoSight : undefined}
               aria-pressed={chosen?.rung?.id === rung.id}
               onClick={() => setChosen({ rung, recipe: rung.recipe, method: rung.method })}
               sx={{

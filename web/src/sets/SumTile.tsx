@@ -1,8 +1,7 @@
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import type { SetSum } from '../api/types';
-import { SIDE } from '../paper/geometry';
-import { Sheet, SheetSvg, Squares } from '../paper/Sheet';
+import { SumDrawing } from './SumDrawing';
 
 /** The side of a square on the sheet, in pixels; smaller on wide papers. */
 const SQUARE = 26;
@@ -31,11 +30,6 @@ export function SumTile({
   answered: boolean;
   onChoose: () => void;
 }) {
-  const { from, to } = sum.paper.extent;
-  const columns = to.column - from.column + 2;
-  const rows = to.row - from.row + 2;
-  const square = Math.min(SQUARE, WIDEST / columns);
-  const corner = { x: (from.column - 0.5) * SIDE, y: (from.row - 0.5) * SIDE };
   const said = [PARTS[sum.part], held ? 'held' : ''].filter(Boolean).join(', ');
   return (
     <ButtonBase
@@ -58,15 +52,7 @@ export function SumTile({
         lineHeight: 1.2,
       }}
     >
-      <SheetSvg
-        aria-hidden
-        width={columns * square}
-        height={rows * square}
-        viewBox={`${corner.x} ${corner.y} ${columns * SIDE} ${rows * SIDE}`}
-      >
-        <Squares {...corner} />
-        <Sheet layers={[{ paper: sum.paper, step: answered ? 1 : 0 }]} />
-      </SheetSvg>
+      <SumDrawing paper={sum.paper} square={SQUARE} widest={WIDEST} answered={answered} />
       <Box sx={{ position: 'absolute', top: 3, left: 5, bgcolor: held ? 'ink.now' : 'ink.page' }}>
         <strong>{number}.</strong>{' '}
         <Box component="span" sx={{ color: 'text.secondary', fontSize: 14 }}>
