@@ -13,6 +13,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -21,6 +23,9 @@ import org.junit.jupiter.api.io.TempDir;
  * test: run by {@code ./bemble reactions}.
  */
 class Reactions {
+  private static final int PUPILS = 40;
+  private static final int SUMS = 30;
+
   /** Waits in the page, so that the way from here to the browser is not counted. */
   private static final String WATCH =
       """
@@ -52,6 +57,9 @@ class Reactions {
         tell("round " + round + ": setting to its live page", changed(hand.page));
         hand.page.navigate("/desk?sum=" + "987654321098765432109876 × 123456789012345678901234");
         tell("round " + round + ": work for a step of 24 × 24 figures", stepped(hand.page));
+        long grid = grid(talk, round);
+        tell("round " + round + ": a grid of 40 × 30 opened", opened(hand.page, round));
+        tell("round " + round + ": an answer to its mark", marked(hand.page, grid));
       }
     }
   }
@@ -110,6 +118,56 @@ class Reactions {
           "document.querySelector('[data-testid=sentence]').textContent",
           () -> page.keyboard().press("ArrowLeft"));
       took.add(worked(session) - before);
+    }
+    return took;
+  }
+
+  /** A grid of forty pupils and thirty sums, all but the first pupil's answers entered. */
+  private static long grid(Talk talk, int round) {
+    String names =
+        IntStream.range(0, PUPILS)
+            .mapToObj(pupil -> "Pupil " + (char) ('A' + pupil % 26) + pupil)
+            .collect(Collectors.joining("\n"));
+    talk.post("/api/roll", Map.of("names", names));
+    List<Object> sums =
+        IntStream.range(0, SUMS)
+            .<Object>mapToObj(
+                n -> Map.of("plain", (642 + 7 * n) + " − " + (178 + 3 * n), "method", "exchange"))
+            .toList();
+    String title = "Pots of round " + round;
+    JsonNode grid = talk.post("/api/handouts", Map.of("title", title, "sums", sums)).json();
+    long id = grid.get("id").asLong();
+    talk.post("/api/handouts/" + id + "/simulated", Map.of("seed", round));
+    List<Object> cells =
+        IntStream.range(0, SUMS)
+            .<Object>mapToObj(
+                n -> Map.of("pupil", grid.at("/pupils/0/id").asLong(), "number", n, "given", ""))
+            .toList();
+    talk.put("/api/handouts/" + id + "/answers", Map.of("cells", cells));
+    return id;
+  }
+
+  private static List<Double> opened(Page page, int round) {
+    List<Double> took = new ArrayList<>();
+    for (int time = 0; time < 5; time++) {
+      page.navigate("/marking");
+      Locator open = page.getByLabel("Mark Pots of round " + round);
+      open.waitFor();
+      String drawn = "document.querySelectorAll('[data-mark]').length >= " + (PUPILS - 1) * SUMS;
+      took.add(timed(page, "click", drawn, open::click));
+    }
+    return took;
+  }
+
+  private static List<Double> marked(Page page, long grid) {
+    page.navigate("/marking/" + grid);
+    page.getByTestId("group").first().waitFor();
+    page.getByRole(AriaRole.GRID).focus();
+    List<Double> took = new ArrayList<>();
+    for (int n = 0; n < SUMS; n++) {
+      page.keyboard().type(String.valueOf(400 + n));
+      String marks = "document.querySelectorAll('[data-mark=WRONG], [data-mark=RIGHT]').length";
+      took.add(timed(page, "keydown", marks, () -> page.keyboard().press("Enter")));
     }
     return took;
   }
