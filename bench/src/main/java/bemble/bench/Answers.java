@@ -47,6 +47,7 @@ public class Answers {
   /** Kept connections and one request after the other, as of a browser. */
   private final HttpClient client =
       HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
+
   private Process app;
   private HttpRequest request;
 
