@@ -33,7 +33,7 @@ if (root) {
         <Colours>
           <QueryClientProvider client={queries}>
             <NoticeProvider>
-              {/* A key is answered where the one before it has led, not where that is still drawn. */}
+              {/* Not in transitions: a new address is drawn before the next key is handled. */}
               <BrowserRouter useTransitions={false}>
                 <DeskProvider>
                   <App />

@@ -105,7 +105,7 @@ export function App() {
         >
           <ClassChoice />
           <Box sx={{ fontWeight: 700, overflowWrap: 'anywhere', pr: 0.5 }}>
-            {/* Elsewhere it would be taken for what is typed there. */}
+            {/* On another tab it would seem to be about what is typed there. */}
             {ofDesk && (desk.page ? desk.page.title : desk.working && 'Not kept yet')}
           </Box>
         </Box>

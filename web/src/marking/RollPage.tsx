@@ -10,7 +10,7 @@ import { useCurrentClass } from '../session/classes';
 import { FileButton } from '../ui/FileButton';
 import { useDraft } from '../ui/useDraft';
 import { useNotice } from '../ui/useNotice';
-import { GoingDialog } from './GoingDialog';
+import { DeletePupilDialog } from './DeletePupilDialog';
 
 /** The pupils of the class: added, renamed, gone for a while or for good. */
 export function RollPage() {
@@ -92,7 +92,7 @@ export function RollPage() {
           Read a list in
         </FileButton>
       </Box>
-      {going && <GoingDialog pupil={going} onClose={() => setGoing(null)} />}
+      {going && <DeletePupilDialog pupil={going} onClose={() => setGoing(null)} />}
     </Box>
   );
 }

@@ -56,7 +56,7 @@ function Opened({ plan, trouble }: { plan: Whole; trouble?: string }) {
     (now) => go({ from, day: now.day, lesson: String(now.id) }),
   );
   const latest = useLatestPlan(from);
-  // A key pressed while the lesson is still on its way goes on from where that leads.
+  // The lesson is read when its turn comes: the move before may still be under way.
   const move = usePlanChange(
     async ({ id, to }: { id: number; to: (day: string) => string | undefined }) => {
       const lesson = latest()

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { api } from '../api/client';
 import type { Pupil, PupilRecord, Register } from '../api/types';
-import { GoingDialog } from '../marking/GoingDialog';
+import { DeletePupilDialog } from '../marking/DeletePupilDialog';
 import { dayTold } from '../marking/told';
 import { open, save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
@@ -105,7 +105,7 @@ export function PupilPage({
         </Button>
         <Button onClick={() => setGoing(true)}>Delete for good</Button>
       </Box>
-      {going && <GoingDialog pupil={pupil} onClose={() => setGoing(false)} onGone={onGone} />}
+      {going && <DeletePupilDialog pupil={pupil} onClose={() => setGoing(false)} onGone={onGone} />}
     </>
   );
 }

@@ -4,7 +4,7 @@ import java.time.Clock;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
-/** The time, as something that a test can set; a day begins when it does for the teacher. */
+/** The time, as something that a test can set; days are those of the machine's time zone. */
 @Configuration
 class ClockConfiguration {
   @Bean

@@ -23,7 +23,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
-/** Which number fact a wrong answer is laid at the door of. */
+/** Which missed number fact a wrong answer comes from. */
 class FactMissedTest {
   private static final ProblemReader READER = new ProblemReader(Limits.STANDARD);
 
@@ -62,7 +62,7 @@ class FactMissedTest {
   }
 
   @Test
-  void aSlipIsNeverLaidAtTheDoorOfAFact() {
+  void aSlipIsNeverTakenForAMissedFact() {
     for (Rung rung : Ladder.all()) {
       Item item = Item.of(rung.draw(1, 5).get(0), rung.methods().get(0), rung.id());
       Diagnoser diagnoser = new Diagnoser(List.of(item), Style.STANDARD);

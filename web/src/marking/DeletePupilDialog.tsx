@@ -12,7 +12,7 @@ import { useCurrentClass } from '../session/classes';
 const TELLING = ['handouts', 'handout', 'attempts', 'runs', 'plan'];
 
 /** Asks before a pupil is deleted for good. */
-export function GoingDialog({
+export function DeletePupilDialog({
   pupil,
   onClose,
   onGone = onClose,
