@@ -69,6 +69,7 @@ class Screenshots {
     hand.button("Subtraction").click();
     hand.page.getByText("One zero crossed").click();
     hand.page.getByText("sums fit").waitFor();
+    hand.page.getByTestId("example").nth(2).waitFor();
     take(hand, "sets");
   }
 
