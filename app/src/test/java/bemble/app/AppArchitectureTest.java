@@ -25,6 +25,8 @@ class AppArchitectureTest {
         .definedBy("bemble.app.house")
         .layer("working")
         .definedBy("bemble.app.working")
+        .layer("ladder")
+        .definedBy("bemble.app.ladder")
         .layer("features")
         .definedBy(
             "bemble.app.check",
@@ -43,10 +45,12 @@ class AppArchitectureTest {
         .mayNotBeAccessedByAnyLayer()
         .whereLayer("features")
         .mayOnlyBeAccessedByLayers("demo")
-        .whereLayer("working")
+        .whereLayer("ladder")
         .mayOnlyBeAccessedByLayers("features", "demo")
+        .whereLayer("working")
+        .mayOnlyBeAccessedByLayers("ladder", "features", "demo")
         .whereLayer("house")
-        .mayOnlyBeAccessedByLayers("working", "features", "demo")
+        .mayOnlyBeAccessedByLayers("working", "ladder", "features", "demo")
         .check(app);
   }
 

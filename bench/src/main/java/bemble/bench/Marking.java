@@ -52,8 +52,8 @@ public class Marking {
   public void answer() {
     Random random = new Random(9);
     items = new ArrayList<>();
-    String method = Ladder.find(rung).orElseThrow().methods().get(0);
-    for (Problem problem : Ladder.find(rung).orElseThrow().draw(SUMS, 9)) {
+    String method = Ladder.STANDARD.find(rung).orElseThrow().methods().get(0);
+    for (Problem problem : Ladder.STANDARD.find(rung).orElseThrow().draw(SUMS, 9)) {
       items.add(Item.of(problem, method, rung));
     }
     List<Slip> slips = items.get(0).sum(Style.STANDARD).method().slips();
@@ -85,7 +85,7 @@ public class Marking {
   @Benchmark
   public int askAClassNext() {
     Diagnoser diagnoser = new Diagnoser(items, Style.STANDARD);
-    Pool pool = Pool.like(items, Style.STANDARD, 3);
+    Pool pool = Pool.like(items, Ladder.STANDARD, Style.STANDARD, 3);
     return pupils.stream().mapToInt(row -> diagnoser.askNext(row, pool, 2).size()).sum();
   }
 }

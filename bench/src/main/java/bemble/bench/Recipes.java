@@ -103,7 +103,7 @@ public class Recipes {
   @Benchmark
   public int wholeLadder() {
     int drawn = 0;
-    for (Rung rung : Ladder.all()) {
+    for (Rung rung : Ladder.STANDARD.all()) {
       drawn += Fitting.of(rung.recipe()).draw(DRAWN, 7).size();
     }
     return drawn;
@@ -131,7 +131,7 @@ public class Recipes {
   }
 
   private static List<Item> items(int count) {
-    Rung rung = Ladder.find("multiplication-three-by-two").orElseThrow();
+    Rung rung = Ladder.STANDARD.find("multiplication-three-by-two").orElseThrow();
     return rung.draw(count, 3).stream()
         .map(problem -> Item.of(problem, "column", rung.id()))
         .toList();

@@ -1,6 +1,7 @@
 package bemble.diagnosis;
 
 import bemble.ladder.Ladder;
+import bemble.ladder.Rung;
 import bemble.method.Method;
 import bemble.method.Methods;
 import bemble.number.Numeral;
@@ -42,7 +43,7 @@ public final class Pool {
   }
 
   /** Sums of the rungs of some sums, or of the sizes of their numbers; none of these themselves. */
-  public static Pool like(List<Item> asked, Style style, long seed) {
+  public static Pool like(List<Item> asked, Ladder ladder, Style style, long seed) {
     Set<String> used = new HashSet<>();
     asked.forEach(item -> used.add(item.key()));
     Set<List<Object>> kinds = new HashSet<>();
@@ -52,7 +53,7 @@ public final class Pool {
         continue;
       }
       Method<?> method = Methods.find(item.problem().operation(), item.method()).orElseThrow();
-      for (Problem problem : drawn(item, seed)) {
+      for (Problem problem : drawn(item, ladder, seed)) {
         Item fresh = Item.of(problem, item.method(), item.rung());
         if (Methods.misfit(method, problem).isEmpty() && used.add(fresh.key())) {
           pool.add(fresh);
@@ -72,9 +73,10 @@ public final class Pool {
     return List.of(item.problem().operation(), item.method(), item.rung(), lengths);
   }
 
-  private static List<Problem> drawn(Item item, long seed) {
-    if (Ladder.find(item.rung()).isPresent()) {
-      return Ladder.find(item.rung()).get().draw(OF_A_KIND, seed);
+  private static List<Problem> drawn(Item item, Ladder ladder, long seed) {
+    Optional<Rung> rung = ladder.find(item.rung());
+    if (rung.isPresent()) {
+      return rung.get().draw(OF_A_KIND, seed);
     }
     Problem problem = item.problem();
     if (problem.numbers().stream().anyMatch(number -> !number.isWhole())) {

@@ -13,6 +13,8 @@ import bemble.recipe.Recipe;
 import bemble.recipe.Trait;
 import java.math.BigInteger;
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 
@@ -47,6 +49,29 @@ public record Rung(
         "decimals",
         decimals,
         "must be one for each number");
+  }
+
+  /**
+   * A rung of a class's own; it adds what its recipe wants to be there.
+   *
+   * @param id a name that no other rung has
+   */
+  public static Rung own(String id, Recipe recipe, String method) {
+    Map<Trait, Range> adds = new EnumMap<>(Trait.class);
+    recipe
+        .wishes()
+        .forEach(
+            (trait, range) -> {
+              if (range.from() > 0) {
+                adds.put(trait, range);
+              }
+            });
+    return new Rung(id, recipe, adds, List.of(), List.of(method), List.of());
+  }
+
+  /** The same with other rungs that must be sure before. */
+  Rung needing(Collection<String> others) {
+    return new Rung(id, recipe, adds, decimals, methods, List.copyOf(others));
   }
 
   /** What is to be done. */

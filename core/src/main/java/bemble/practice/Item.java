@@ -36,10 +36,11 @@ public record Item(Problem problem, String method, String rung, Part part) {
     return new Item(problem, method, rung, Part.PRACTISE);
   }
 
-  /** The same, where it has no rung, with the one that its sum belongs to, if any. */
-  public Item placed() {
+  /** The same, where it has no rung, with the one that its sum belongs to on a ladder, if any. */
+  public Item placed(Ladder ladder) {
     return rung.isEmpty()
-        ? Ladder.place(problem, method)
+        ? ladder
+            .place(problem, method)
             .map(found -> new Item(problem, method, found.id(), part))
             .orElse(this)
         : this;

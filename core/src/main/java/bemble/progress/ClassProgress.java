@@ -15,10 +15,11 @@ import java.util.TreeMap;
 /**
  * Where the pupils of a class stand.
  *
+ * @param ladder what the class climbs
  * @param pupils for each pupil, in the order of the class, the progress by the id of the rung; a
  *     rung that nothing was worked of may be left out
  */
-public record ClassProgress(Map<Long, Map<String, Progress>> pupils) {
+public record ClassProgress(Ladder ladder, Map<Long, Map<String, Progress>> pupils) {
   /** Keeps a copy in the same order. */
   public ClassProgress {
     pupils = new LinkedHashMap<>(pupils);
@@ -34,7 +35,7 @@ public record ClassProgress(Map<Long, Map<String, Progress>> pupils) {
     record Made(String rung, String slip) {}
 
     Map<Made, List<Long>> made = new LinkedHashMap<>();
-    for (Rung rung : Ladder.all()) {
+    for (Rung rung : ladder.all()) {
       for (long pupil : pupils.keySet()) {
         Progress progress = of(pupil, rung.id());
         progress
@@ -59,7 +60,7 @@ public record ClassProgress(Map<Long, Map<String, Progress>> pupils) {
   /** Rungs that it is time to look at again, those of most pupils first. */
   public List<Proposal> lookAgain() {
     List<Proposal> again = new ArrayList<>();
-    for (Rung rung : Ladder.all()) {
+    for (Rung rung : ladder.all()) {
       List<Long> due =
           pupils.keySet().stream()
               .filter(pupil -> of(pupil, rung.id()).standing() == Standing.LOOK_AGAIN)
@@ -80,8 +81,8 @@ public record ClassProgress(Map<Long, Map<String, Progress>> pupils) {
   public List<Proposal> teach() {
     Map<Integer, List<Proposal>> byNearness = new TreeMap<>();
     Set<Operation> worked = EnumSet.noneOf(Operation.class);
-    Ladder.all().stream().filter(this::isBegun).map(Rung::operation).forEach(worked::add);
-    for (Rung rung : Ladder.all()) {
+    ladder.all().stream().filter(this::isBegun).map(Rung::operation).forEach(worked::add);
+    for (Rung rung : ladder.all()) {
       List<Long> ready = pupils.keySet().stream().filter(pupil -> isReady(pupil, rung)).toList();
       if (!ready.isEmpty()) {
         int nearness = isBegun(rung) ? 0 : worked.contains(rung.operation()) ? 1 : 2;

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import bemble.diagnosis.Given.Answered;
 import bemble.diagnosis.Given.Blank;
 import bemble.diagnosis.Given.LeftOut;
+import bemble.ladder.Ladder;
 import bemble.method.Method;
 import bemble.practice.Item;
 import bemble.slip.Slip;
@@ -133,7 +134,7 @@ class DiagnoserTest {
     List<Item> one = List.of(item("742 − 368"));
     Diagnoser diagnoser = new Diagnoser(one, Style.STANDARD);
     List<Given> doubtful = answers("426");
-    Pool pool = Pool.like(one, Style.STANDARD, 5);
+    Pool pool = Pool.like(one, Ladder.STANDARD, Style.STANDARD, 5);
     List<Item> next = diagnoser.askNext(doubtful, pool, 3);
     assertEquals(3, next.size());
     Set<String> keys = new HashSet<>();
@@ -157,7 +158,7 @@ class DiagnoserTest {
   void nothingIsAskedWhereNothingIsInDoubt() {
     Diagnoser diagnoser = new Diagnoser(FIVE, Style.STANDARD);
     List<Given> clear = answers("584", "426", "436", "322", "336");
-    Pool pool = Pool.like(FIVE, Style.STANDARD, 5);
+    Pool pool = Pool.like(FIVE, Ladder.STANDARD, Style.STANDARD, 5);
     assertEquals(List.of(), diagnoser.askNext(clear, pool, 3));
   }
 

@@ -49,7 +49,7 @@ record DiagnosisTrial(int pupils, int first, int three, int said, int accused) {
   }
 
   private static Stream<? extends Method<?>> methods() {
-    return Ladder.all().stream()
+    return Ladder.STANDARD.all().stream()
         .map(Rung::operation)
         .distinct()
         .flatMap(operation -> Methods.of(operation).stream())
@@ -70,7 +70,7 @@ record DiagnosisTrial(int pupils, int first, int three, int said, int accused) {
 
   private static List<Item> ten(Method<?> method) {
     List<Item> pool = new ArrayList<>();
-    for (Rung rung : Ladder.all()) {
+    for (Rung rung : Ladder.STANDARD.all()) {
       if (rung.operation() == method.operation()) {
         for (Problem problem : rung.draw(8, 3)) {
           if (Methods.misfit(method, problem).isEmpty()) {

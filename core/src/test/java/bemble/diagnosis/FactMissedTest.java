@@ -63,7 +63,7 @@ class FactMissedTest {
 
   @Test
   void aSlipIsNeverTakenForAMissedFact() {
-    for (Rung rung : Ladder.all()) {
+    for (Rung rung : Ladder.STANDARD.all()) {
       Item item = Item.of(rung.draw(1, 5).get(0), rung.methods().get(0), rung.id());
       Diagnoser diagnoser = new Diagnoser(List.of(item), Style.STANDARD);
       for (Slip slip : Foreseen.slips(item, Style.STANDARD)) {
@@ -102,7 +102,7 @@ class FactMissedTest {
   }
 
   private static List<Item> sums() {
-    Rung rung = Ladder.find("addition-ones-carry").orElseThrow();
+    Rung rung = Ladder.STANDARD.find("addition-ones-carry").orElseThrow();
     return rung.draw(200, 8).stream().map(sum -> Item.of(sum, "column", rung.id())).toList();
   }
 

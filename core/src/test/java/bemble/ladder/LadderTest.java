@@ -27,7 +27,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 class LadderTest {
   static List<Rung> rungs() {
-    return Ladder.all();
+    return Ladder.STANDARD.all();
   }
 
   @ParameterizedTest
@@ -54,7 +54,9 @@ class LadderTest {
     String method = rung.methods().get(0);
     List<Problem> drawn = rung.draw(60, 5);
     long there =
-        drawn.stream().filter(sum -> Ladder.place(sum, method).equals(Optional.of(rung))).count();
+        drawn.stream()
+            .filter(sum -> Ladder.STANDARD.place(sum, method).equals(Optional.of(rung)))
+            .count();
     assertTrue(drawn.stream().allMatch(rung::fits), rung::id);
     assertTrue(there >= 40, () -> there + " of 60 belong to " + rung.id());
   }
@@ -62,14 +64,14 @@ class LadderTest {
   @Test
   void aSumThatFitsNoRungBelongsToNone() {
     Problem large = new Addition(List.of(Numeral.parse("123456789"), Numeral.parse("2")));
-    assertEquals(Optional.empty(), Ladder.place(large, "column"));
+    assertEquals(Optional.empty(), Ladder.STANDARD.place(large, "column"));
   }
 
   /** What a rung adds is not there on any rung before it. */
   @ParameterizedTest
   @EnumSource(Operation.class)
   void sumsHaveWhatTheirRungSaysAndNotWhatLaterRungsAdd(Operation operation) {
-    List<Rung> rungs = Ladder.of(operation);
+    List<Rung> rungs = Ladder.STANDARD.of(operation);
     for (int later = 0; later < rungs.size(); later++) {
       Rung rung = rungs.get(later);
       for (Problem problem : Fitting.of(rung.recipe()).draw(60, 9)) {
@@ -113,7 +115,7 @@ class LadderTest {
   void everyNeedComesEarlierOnTheLadder() {
     for (Operation operation : Operation.values()) {
       Set<String> before = new HashSet<>();
-      for (Rung rung : Ladder.of(operation)) {
+      for (Rung rung : Ladder.STANDARD.of(operation)) {
         assertTrue(before.containsAll(rung.needs()), rung::id);
         assertTrue(before.add(rung.id()), rung::id);
       }
@@ -128,16 +130,17 @@ class LadderTest {
       String words = wording.label("rung." + rung.id() + "." + part, Map.of());
       assertTrue(words.length() > 4 && !words.contains("{"), words);
     }
-    assertEquals(rung, Ladder.find(rung.id()).orElseThrow());
+    assertEquals(rung, Ladder.STANDARD.find(rung.id()).orElseThrow());
   }
 
   @Test
   void decimalsAreWrittenWithoutTheZerosThatFillThem() {
-    for (Problem problem : Ladder.find("subtraction-decimals-padded").orElseThrow().draw(30, 2)) {
+    for (Problem problem :
+        Ladder.STANDARD.find("subtraction-decimals-padded").orElseThrow().draw(30, 2)) {
       assertEquals(1, problem.numbers().get(0).scale());
       assertEquals(2, problem.numbers().get(1).scale());
     }
-    for (Problem problem : Ladder.find("root-fractions").orElseThrow().draw(30, 2)) {
+    for (Problem problem : Ladder.STANDARD.find("root-fractions").orElseThrow().draw(30, 2)) {
       assertEquals(2, problem.numbers().get(0).scale());
     }
   }

@@ -30,7 +30,7 @@ class EvenOutTest {
         "division-zero-inside"
       })
   void noFactStandsOutMoreThanBefore(String id) {
-    Rung rung = Ladder.find(id).orElseThrow();
+    Rung rung = Ladder.STANDARD.find(id).orElseThrow();
     List<Line> lines = List.of(new Line(rung, rung.methods().get(0), 12));
     EvenOut evenOut = new EvenOut(Style.STANDARD);
     int better = 0;

@@ -28,7 +28,7 @@ class SetMakerTest {
   private static final SetMaker MAKER = new SetMaker(Style.STANDARD);
 
   private static Line line(String rung, int count) {
-    Rung found = Ladder.find(rung).orElseThrow();
+    Rung found = Ladder.STANDARD.find(rung).orElseThrow();
     return new Line(found, found.methods().get(0), count);
   }
 
@@ -103,7 +103,7 @@ class SetMakerTest {
   }
 
   static List<Rung> rungs() {
-    return Ladder.all();
+    return Ladder.STANDARD.all();
   }
 
   @ParameterizedTest
@@ -137,7 +137,7 @@ class SetMakerTest {
   @ParameterizedTest
   @EnumSource(Operation.class)
   void theWorkloadOfASetIsThatOfItsSums(Operation operation) {
-    Rung rung = Ladder.of(operation).get(3);
+    Rung rung = Ladder.STANDARD.of(operation).get(3);
     List<Item> items =
         MAKER.make(
             List.of(new Line(rung, rung.methods().get(0), 9)),

@@ -25,7 +25,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 class SlipKeyTest {
   static List<Rung> rungs() {
-    return Ladder.all();
+    return Ladder.STANDARD.all();
   }
 
   /** The key says what the page of a slipping hand ends with, and names every slip that shows. */
@@ -58,7 +58,7 @@ class SlipKeyTest {
   }
 
   private static List<Item> pool(String id) {
-    Rung rung = Ladder.find(id).orElseThrow();
+    Rung rung = Ladder.STANDARD.find(id).orElseThrow();
     return rung.draw(200, 1).stream()
         .map(problem -> Item.of(problem, rung.methods().get(0), id))
         .toList();

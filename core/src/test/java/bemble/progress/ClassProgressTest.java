@@ -32,6 +32,7 @@ class ClassProgressTest {
 
   private static final ClassProgress ROOM =
       new ClassProgress(
+          Ladder.STANDARD,
           Map.of(
               1L, Map.of(FIRST, sure(DAY.plusDays(2)), SECOND, slipping("smaller-from-larger")),
               2L, Map.of(FIRST, sure(DAY.plusDays(90))),
@@ -51,7 +52,7 @@ class ClassProgressTest {
   @Test
   void nobodyIsReadyWithoutWhatARungNeeds() {
     for (Proposal proposal : ROOM.teach()) {
-      Rung rung = Ladder.find(proposal.rung()).orElseThrow();
+      Rung rung = Ladder.STANDARD.find(proposal.rung()).orElseThrow();
       for (long pupil : proposal.pupils()) {
         assertFalse(ROOM.of(pupil, rung.id()).standing().isSure(), rung::id);
         rung.needs()

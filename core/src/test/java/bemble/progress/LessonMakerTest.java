@@ -21,14 +21,14 @@ class LessonMakerTest {
   }
 
   private static List<Rung> some(Random random) {
-    List<Rung> all = Ladder.all();
+    List<Rung> all = Ladder.STANDARD.all();
     return random.ints(random.nextInt(4), 0, all.size()).mapToObj(all::get).distinct().toList();
   }
 
   @Test
   void aLessonIsNeverLongerThanItsMinutes() {
     Random random = new Random(3);
-    for (Rung goal : Ladder.all()) {
+    for (Rung goal : Ladder.STANDARD.all()) {
       int minutes = random.nextInt(90);
       List<Rung> again = some(random);
       Lesson lesson = maker.make(goal, goal.methods().get(0), again, minutes);
@@ -42,8 +42,8 @@ class LessonMakerTest {
 
   @Test
   void aLessonOfThreeQuartersOfAnHourHasAllItsParts() {
-    Rung goal = Ladder.find("subtraction-one-zero-crossed").orElseThrow();
-    Rung again = Ladder.find("addition-ones-carry").orElseThrow();
+    Rung goal = Ladder.STANDARD.find("subtraction-one-zero-crossed").orElseThrow();
+    Rung again = Ladder.STANDARD.find("addition-ones-carry").orElseThrow();
     Lesson lesson = maker.make(goal, "exchange", List.of(again), 45);
     assertEquals(
         List.of(Kind.OPENER, Kind.SHOW, Kind.TOGETHER, Kind.PRACTISE, Kind.HOMEWORK),
@@ -55,7 +55,7 @@ class LessonMakerTest {
   @Test
   void aClassThatTakesTwiceAsLongGetsNoMoreSums() {
     LessonMaker slow = lessons(new Pace(2 * Pace.ESTIMATE.times(), 30));
-    for (Rung goal : Ladder.all()) {
+    for (Rung goal : Ladder.STANDARD.all()) {
       String method = goal.methods().get(0);
       assertEquals(2 * maker.seconds(goal, method), slow.seconds(goal, method), 1e-9, goal::id);
       int fewer = sums(slow.make(goal, method, List.of(), 45));
@@ -72,7 +72,7 @@ class LessonMakerTest {
 
   @Test
   void noSumFitsIntoNoTime() {
-    Rung goal = Ladder.find("subtraction-two-from-two").orElseThrow();
+    Rung goal = Ladder.STANDARD.find("subtraction-two-from-two").orElseThrow();
     assertEquals(0, maker.make(goal, "exchange", List.of(goal), 0).minutes());
   }
 }

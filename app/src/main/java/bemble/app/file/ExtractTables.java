@@ -54,6 +54,7 @@ final class ExtractTables {
     rows.put("lesson_part", "lesson_id in " + lessons);
     rows.put("holiday", OF_CLASS);
     rows.put("timetable", OF_CLASS);
+    rows.put("ladder_rung", OF_CLASS);
     return rows;
   }
 

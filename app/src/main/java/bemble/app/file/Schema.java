@@ -33,7 +33,8 @@ final class Schema {
           "lesson",
           "lesson_part",
           "holiday",
-          "timetable");
+          "timetable",
+          "ladder_rung");
 
   /** Those whose rows are numbered by the database. */
   static final List<String> NUMBERED =

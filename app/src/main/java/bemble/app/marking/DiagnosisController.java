@@ -2,6 +2,7 @@ package bemble.app.marking;
 
 import bemble.app.house.Classes;
 import bemble.app.http.RefusedException;
+import bemble.app.ladder.Ladders;
 import bemble.app.marking.MarkingJson.DiagnosisExplanation;
 import bemble.app.marking.MarkingJson.DiagnosisItem;
 import bemble.app.marking.MarkingJson.DiagnosisRequest;
@@ -28,10 +29,12 @@ class DiagnosisController {
 
   private final Drafts drafts;
   private final Classes classes;
+  private final Ladders ladders;
 
-  DiagnosisController(Drafts drafts, Classes classes) {
+  DiagnosisController(Drafts drafts, Classes classes, Ladders ladders) {
     this.drafts = drafts;
     this.classes = classes;
+    this.ladders = ladders;
   }
 
   @PostMapping
@@ -43,7 +46,7 @@ class DiagnosisController {
     for (DiagnosisItem item : request.items()) {
       items.add(drafts.item(new SumRequest(item.problem(), item.method(), null, null)));
     }
-    Marker marker = new Marker(items, classes.currentStyle());
+    Marker marker = new Marker(items, classes.currentStyle(), ladders.current());
     List<Given> given = new ArrayList<>();
     for (int i = 0; i < items.size(); i++) {
       given.add(marker.given(i, request.answers().get(i).strip()));

@@ -7,6 +7,8 @@ import bemble.app.house.Classes;
 import bemble.app.http.MissingException;
 import bemble.app.http.Part;
 import bemble.app.http.RefusedException;
+import bemble.app.ladder.ClassLadder;
+import bemble.app.ladder.Ladders;
 import bemble.app.marking.MarkingJson.CellView;
 import bemble.app.marking.MarkingJson.GridView;
 import bemble.app.marking.MarkingJson.HandoutEntry;
@@ -52,14 +54,15 @@ public class Handouts {
   private final SetMapper sets;
   private final Drafts drafts;
   private final Classes classes;
+  private final Ladders ladders;
   private final Roll roll;
   private final Deletions deletions;
   private final Keeper keeper;
   private final Clock clock;
   private final TransactionOperations together;
 
-  /** A handout's sums never change, so its marker is right for as long as the style is. */
-  private record MarkerOf(long handout, Style style) {}
+  /** A handout's sums never change, so its marker is right as long as style and ladder are. */
+  private record MarkerOf(long handout, Style style, ClassLadder ladder) {}
 
   private final Cache<MarkerOf, Marker> markers =
       Caffeine.newBuilder().maximumSize(KEPT_MARKERS).build();
@@ -70,6 +73,7 @@ public class Handouts {
       SetMapper sets,
       Drafts drafts,
       Classes classes,
+      Ladders ladders,
       Roll roll,
       Deletions deletions,
       Keeper keeper,
@@ -80,6 +84,7 @@ public class Handouts {
     this.sets = sets;
     this.drafts = drafts;
     this.classes = classes;
+    this.ladders = ladders;
     this.roll = roll;
     this.deletions = deletions;
     this.keeper = keeper;
@@ -143,7 +148,7 @@ public class Handouts {
   private List<HandoutSumRow> rows(List<SumRequest> sums) {
     List<HandoutSumRow> rows = new ArrayList<>();
     for (SumRequest sum : sums) {
-      Item item = drafts.item(sum).placed();
+      Item item = drafts.item(sum).placed(ladders.current().ladder());
       String plain = WorkingWords.plain(item.problem());
       rows.add(new HandoutSumRow(rows.size(), plain, item.method(), item.rung()));
     }
@@ -245,7 +250,9 @@ public class Handouts {
   /** What marks the answers of a handout in the style that its class has now. */
   Marker marker(HandoutRow row) {
     Style style = classes.style(row.classId());
-    return markers.get(new MarkerOf(row.id(), style), key -> new Marker(items(row.id()), style));
+    ClassLadder ladder = ladders.of(row.classId());
+    return markers.get(
+        new MarkerOf(row.id(), style, ladder), key -> new Marker(items(row.id()), style, ladder));
   }
 
   private List<Item> items(long id) {

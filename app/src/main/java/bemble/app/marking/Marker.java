@@ -1,6 +1,7 @@
 package bemble.app.marking;
 
 import bemble.app.http.RefusedException;
+import bemble.app.ladder.ClassLadder;
 import bemble.app.marking.MarkingJson.SlipLabel;
 import bemble.app.sets.SetWords;
 import bemble.app.store.AnswerRow;
@@ -31,15 +32,17 @@ final class Marker {
 
   private final List<Item> items;
   private final Style style;
+  private final ClassLadder ladder;
   private final SetWords words;
   private final List<SlipKey> keys;
   private Diagnoser diagnoser;
   private Pool pool;
 
-  Marker(List<Item> items, Style style) {
+  Marker(List<Item> items, Style style, ClassLadder ladder) {
     this.items = List.copyOf(items);
     this.style = style;
-    words = new SetWords(style);
+    this.ladder = ladder;
+    words = new SetWords(style, ladder);
     keys = items.stream().map(item -> SlipKey.of(item, style)).toList();
   }
 
@@ -49,6 +52,11 @@ final class Marker {
 
   Style style() {
     return style;
+  }
+
+  /** Other sums of the same rungs. */
+  Pool like(long seed) {
+    return Pool.like(items, ladder.ladder(), style, seed);
   }
 
   SetWords words() {
@@ -131,7 +139,7 @@ final class Marker {
 
   synchronized List<Item> askNext(List<Given> given, int most) {
     if (pool == null) {
-      pool = Pool.like(items, style, 17);
+      pool = like(17);
     }
     return diagnoser().askNext(given, pool, most);
   }

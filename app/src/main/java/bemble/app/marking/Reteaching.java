@@ -9,7 +9,6 @@ import bemble.app.sets.SetJson.SumRequest;
 import bemble.app.store.HandoutMapper;
 import bemble.app.store.PupilRow;
 import bemble.app.working.WorkingWords;
-import bemble.diagnosis.Pool;
 import bemble.practice.Item;
 import bemble.practice.SlipKey;
 import bemble.slip.Slip;
@@ -44,7 +43,7 @@ public class Reteaching {
     Slip slip = Slip.find(slipId).orElseThrow(() -> RefusedException.of("no-such-slip", slipId));
     Marker marker = handouts.marker(handouts.find(id));
     List<SumRequest> sums = new ArrayList<>();
-    for (Item item : Pool.like(marker.items(), marker.style(), id).items()) {
+    for (Item item : marker.like(id).items()) {
       if (sums.size() <= WORKED && shows(item, slip, marker)) {
         Item.Part part = sums.isEmpty() ? Item.Part.SHOW : Item.Part.PRACTISE;
         String plain = WorkingWords.plain(item.problem());

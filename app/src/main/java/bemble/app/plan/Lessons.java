@@ -6,6 +6,7 @@ import bemble.app.house.Classes;
 import bemble.app.http.MissingException;
 import bemble.app.http.RefusedException;
 import bemble.app.http.StaleException;
+import bemble.app.ladder.ClassLadder;
 import bemble.app.plan.PlanJson.LessonChange;
 import bemble.app.plan.PlanJson.LessonRequest;
 import bemble.app.plan.PlanJson.LessonState;
@@ -28,7 +29,6 @@ import bemble.app.store.LessonPartRow;
 import bemble.app.store.LessonRow;
 import bemble.app.store.NewLesson;
 import bemble.app.store.PlanMapper;
-import bemble.ladder.Ladder;
 import bemble.ladder.Rung;
 import bemble.practice.Item;
 import bemble.practice.Line;
@@ -96,8 +96,11 @@ public class Lessons {
   public LessonView plan(LessonRequest request) {
     long classId = currentClass();
     LocalDate day = Calendar.day(request.day());
+    RegisterWords words = register.words(classId);
     Rung goal =
-        Ladder.find(request.rung())
+        words
+            .ladder()
+            .find(request.rung())
             .orElseThrow(() -> RefusedException.of("no-rung", request.rung()));
     int minutes = calendar.minutes(classId, day);
     for (LessonRow other : mapper.lessons(classId, day, day)) {
@@ -108,7 +111,7 @@ public class Lessons {
         register.progress(classId).lookAgain().stream()
             .map(Proposal::rung)
             .filter(rung -> !rung.equals(goal.id()))
-            .flatMap(rung -> Ladder.find(rung).stream())
+            .flatMap(rung -> words.ladder().find(rung).stream())
             .toList();
     Lesson lesson =
         new LessonMaker(Rules.STANDARD, style, paces.of(classId))
@@ -120,7 +123,7 @@ public class Lessons {
     if (!slip.isEmpty() && Slip.find(slip).isEmpty()) {
       throw RefusedException.of("no-such-slip", slip);
     }
-    String title = new PlanWords(style).title(request.kind(), goal.id(), slip);
+    String title = new PlanWords(words).title(request.kind(), goal.id(), slip);
     NewLesson row = new NewLesson(classId, day, request.kind().name(), goal.id(), slip, title, "");
     return insert(row, rows(lesson));
   }
@@ -164,10 +167,11 @@ public class Lessons {
     }
   }
 
-  private List<SetLineView> lines(LessonPartRow part) {
+  /** The lines of a part, but for those whose rung the class does not have. */
+  private List<SetLineView> lines(LessonPartRow part, ClassLadder ladder) {
     try {
       List<SetLineView> lines = json.readValue(part.lines(), new TypeReference<>() {});
-      return lines.stream().filter(line -> Ladder.find(line.rung()).isPresent()).toList();
+      return lines.stream().filter(line -> ladder.find(line.rung()).isPresent()).toList();
     } catch (JsonProcessingException e) {
       throw new IllegalStateException(e);
     }
@@ -187,11 +191,12 @@ public class Lessons {
   }
 
   LessonView view(LessonRow row, List<LessonPartRow> rows) {
-    PlanWords words = new PlanWords(classes.style(row.classId()));
+    RegisterWords classWords = register.words(row.classId());
+    PlanWords words = new PlanWords(classWords);
     List<PartView> parts = new ArrayList<>();
     int minutes = 0;
     for (LessonPartRow part : rows) {
-      List<SetLineView> lines = lines(part);
+      List<SetLineView> lines = lines(part, classWords.ladder());
       Lesson.Kind kind = Lesson.Kind.valueOf(part.kind());
       parts.add(new PartView(kind, lines, words.told(lines), part.minutes(), part.setId()));
       minutes += kind == Lesson.Kind.HOMEWORK ? 0 : part.minutes();
@@ -339,7 +344,7 @@ public class Lessons {
   }
 
   private long makeSet(LessonRow row, LessonPartRow part) {
-    List<SetLineView> lines = lines(part);
+    List<SetLineView> lines = lines(part, register.words(row.classId()).ladder());
     if (lines.isEmpty()) {
       throw missing();
     }

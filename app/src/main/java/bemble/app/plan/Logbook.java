@@ -12,7 +12,6 @@ import bemble.app.register.SchoolWeek;
 import bemble.app.store.Like;
 import bemble.app.store.LogRow;
 import bemble.app.store.PlanMapper;
-import bemble.ladder.Ladder;
 import bemble.ladder.Rung;
 import java.time.LocalDate;
 import java.util.List;
@@ -69,7 +68,7 @@ public class Logbook {
   /** How many were sure of each rung at the end of each week, up to this one. */
   public YearView year() {
     long classId = lessons.currentClass();
-    RegisterWords words = new RegisterWords(classes.style(classId));
+    RegisterWords words = register.words(classId);
     Optional<LocalDate> first = register.firstDay(classId);
     if (first.isEmpty()) {
       return new YearView(List.of(), 0, List.of());
@@ -78,7 +77,7 @@ public class Logbook {
     List<Map<String, Integer>> sure =
         register.sure(classId, weeks.stream().map(week -> week.plusDays(6)).toList());
     List<RungYear> rungs =
-        Ladder.all().stream()
+        words.ladder().rungs().stream()
             .map(Rung::id)
             .filter(rung -> sure.stream().anyMatch(week -> week.containsKey(rung)))
             .map(

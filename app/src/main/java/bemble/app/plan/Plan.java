@@ -115,7 +115,7 @@ public class Plan {
 
   private List<ProposalView> proposals(long classId) {
     ClassProgress progress = register.progress(classId);
-    PlanWords words = new PlanWords(classes.style(classId));
+    PlanWords words = new PlanWords(register.words(classId));
     Map<Long, String> names =
         pupils.of(classId).stream().collect(Collectors.toMap(PupilRow::id, PupilRow::name));
     return Stream.of(progress.reteach(), progress.lookAgain(), progress.teach())

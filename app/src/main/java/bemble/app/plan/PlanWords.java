@@ -7,7 +7,6 @@ import bemble.app.register.RegisterWords;
 import bemble.app.sets.SetJson.SetLineView;
 import bemble.progress.Lesson;
 import bemble.progress.Proposal;
-import bemble.style.Style;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -18,8 +17,8 @@ final class PlanWords {
 
   private final RegisterWords words;
 
-  PlanWords(Style style) {
-    words = new RegisterWords(style);
+  PlanWords(RegisterWords words) {
+    this.words = words;
   }
 
   /** What a lesson is called. */

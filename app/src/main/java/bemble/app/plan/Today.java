@@ -62,7 +62,7 @@ public class Today {
   }
 
   private List<AgainView> again(long classId) {
-    RegisterWords words = new RegisterWords(classes.style(classId));
+    RegisterWords words = register.words(classId);
     Map<Long, String> names =
         pupils.of(classId).stream().collect(Collectors.toMap(PupilRow::id, PupilRow::name));
     return register.progress(classId).lookAgain().stream()

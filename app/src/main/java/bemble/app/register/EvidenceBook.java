@@ -1,6 +1,7 @@
 package bemble.app.register;
 
 import bemble.app.file.Keeper;
+import bemble.app.ladder.Ladders;
 import bemble.app.marking.AnswerBook;
 import bemble.app.register.RegisterJson.EvidenceView;
 import bemble.app.sets.Drafts;
@@ -26,6 +27,7 @@ public class EvidenceBook {
 
   private final RegisterMapper mapper;
   private final Drafts drafts;
+  private final Ladders ladders;
   private final AttemptList attempts;
   private final AnswerBook answers;
   private final Keeper keeper;
@@ -33,11 +35,13 @@ public class EvidenceBook {
   EvidenceBook(
       RegisterMapper mapper,
       Drafts drafts,
+      Ladders ladders,
       AttemptList attempts,
       AnswerBook answers,
       Keeper keeper) {
     this.mapper = mapper;
     this.drafts = drafts;
+    this.ladders = ladders;
     this.attempts = attempts;
     this.answers = answers;
     this.keeper = keeper;
@@ -70,7 +74,11 @@ public class EvidenceBook {
   private Optional<String> rung(UnplacedRow sum) {
     try {
       String method = sum.method().isEmpty() ? null : sum.method();
-      String rung = drafts.item(new SumRequest(sum.plain(), method, null, null)).placed().rung();
+      String rung =
+          drafts
+              .item(new SumRequest(sum.plain(), method, null, null))
+              .placed(ladders.current().ladder())
+              .rung();
       return Optional.of(rung).filter(found -> !found.isEmpty());
     } catch (RuntimeException e) {
       LOG.error("A kept sum cannot be read: {}", sum.plain(), e);

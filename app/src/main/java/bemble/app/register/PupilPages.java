@@ -11,17 +11,13 @@ import bemble.app.register.RegisterJson.PupilPage;
 import bemble.app.register.RegisterJson.SlipWeeks;
 import bemble.app.register.RegisterJson.WorkSource;
 import bemble.app.register.RegisterJson.WorkView;
-import bemble.app.sets.SetWords;
 import bemble.app.store.EvidenceRow;
 import bemble.app.store.PupilMapper;
 import bemble.app.store.PupilRow;
 import bemble.app.store.RegisterMapper;
-import bemble.ladder.Ladder;
 import bemble.ladder.Rung;
-import bemble.practice.Item;
 import bemble.progress.Progress;
 import bemble.progress.Standing;
-import bemble.style.Style;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -31,7 +27,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 
@@ -69,7 +64,7 @@ public class PupilPages {
   public PupilPage of(long id) {
     PupilRow pupil = find(id);
     List<EvidenceRow> rows = mapper.evidenceOf(id);
-    RegisterWords words = new RegisterWords(classes.style(pupil.classId()));
+    RegisterWords words = register.words(pupil.classId());
     List<LocalDate> weeks =
         rows.isEmpty()
             ? List.of()
@@ -124,8 +119,7 @@ public class PupilPages {
     if (rows.isEmpty()) {
       return List.of(Sentences.of("letter.nothing", pupil.name()));
     }
-    Style style = classes.style(pupil.classId());
-    RegisterWords words = new RegisterWords(style);
+    RegisterWords words = register.words(pupil.classId());
     Map<String, Progress> progress = register.progress(pupil, rows);
     long right = rows.stream().filter(EvidenceRow::allRight).count();
     long days = rows.stream().map(EvidenceRow::workedOn).distinct().count();
@@ -143,15 +137,17 @@ public class PupilPages {
         .distinct()
         .limit(1)
         .forEach(slip -> lines.add(Sentences.of("letter.slip", slip.name())));
-    toTry(progress)
-        .ifPresent(rung -> lines.add(Sentences.of("letter.try", pupil.name(), sums(rung, style))));
+    toTry(progress, words)
+        .ifPresent(
+            rung ->
+                lines.add(Sentences.of("letter.try", pupil.name(), words.sums(rung, SUMS_TO_TRY))));
     return lines;
   }
 
   private static Optional<String> named(
       Map<String, Progress> progress, RegisterWords words, Standing... standings) {
     List<String> names =
-        Ladder.all().stream()
+        words.ladder().rungs().stream()
             .map(Rung::id)
             .filter(rung -> List.of(standings).contains(standing(progress, rung)))
             .map(words::rung)
@@ -167,17 +163,12 @@ public class PupilPages {
   }
 
   /** What is not sure yet, the nearest to it first. */
-  private static Optional<Rung> toTry(Map<String, Progress> progress) {
+  private static Optional<Rung> toTry(Map<String, Progress> progress, RegisterWords words) {
     return Stream.of(Standing.NEARLY, Standing.BEGUN, Standing.LOOK_AGAIN)
         .flatMap(
-            wanted -> Ladder.all().stream().filter(rung -> standing(progress, rung.id()) == wanted))
+            wanted ->
+                words.ladder().rungs().stream()
+                    .filter(rung -> standing(progress, rung.id()) == wanted))
         .findFirst();
-  }
-
-  private static String sums(Rung rung, Style style) {
-    SetWords words = new SetWords(style);
-    return rung.draw(SUMS_TO_TRY, 4).stream()
-        .map(problem -> words.problem(Item.of(problem, rung.methods().get(0), rung.id())))
-        .collect(Collectors.joining(",  "));
   }
 }

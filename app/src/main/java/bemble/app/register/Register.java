@@ -4,18 +4,20 @@ import bemble.app.file.Keeper;
 import bemble.app.house.Classes;
 import bemble.app.http.MissingException;
 import bemble.app.http.RefusedException;
+import bemble.app.ladder.Ladders;
 import bemble.app.marking.MarkingJson.PupilEntry;
 import bemble.app.marking.MarkingJson.SlipLabel;
 import bemble.app.marking.Roll;
 import bemble.app.register.RegisterJson.RegisterView;
 import bemble.app.register.RegisterJson.SquareView;
 import bemble.app.register.RegisterJson.StandingRequest;
+import bemble.app.sets.SetWords;
 import bemble.app.store.DecidedRow;
 import bemble.app.store.EvidenceRow;
 import bemble.app.store.PupilMapper;
 import bemble.app.store.PupilRow;
 import bemble.app.store.RegisterMapper;
-import bemble.ladder.Ladder;
+import bemble.ladder.Rung;
 import bemble.progress.ClassProgress;
 import bemble.progress.Evidence;
 import bemble.progress.Progress;
@@ -31,6 +33,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 
 /** Where the pupils of a class stand. */
@@ -40,6 +44,7 @@ public class Register {
   private final PupilMapper pupils;
   private final Roll roll;
   private final Classes classes;
+  private final Ladders ladders;
   private final Keeper keeper;
   private final Clock clock;
 
@@ -48,20 +53,29 @@ public class Register {
       PupilMapper pupils,
       Roll roll,
       Classes classes,
+      Ladders ladders,
       Keeper keeper,
       Clock clock) {
     this.mapper = mapper;
     this.pupils = pupils;
     this.roll = roll;
     this.classes = classes;
+    this.ladders = ladders;
     this.keeper = keeper;
     this.clock = clock;
+  }
+
+  /** Words in the conventions of a class. */
+  public RegisterWords words(long classId) {
+    return new RegisterWords(new SetWords(classes.style(classId), ladders.of(classId)));
   }
 
   /** The register of the current class. */
   public RegisterView view() {
     long classId = classes.current().orElseThrow(() -> new MissingException("class"));
-    RegisterWords words = new RegisterWords(classes.style(classId));
+    RegisterWords words = words(classId);
+    Set<String> shown =
+        words.ladder().rungs().stream().map(Rung::id).collect(Collectors.toUnmodifiableSet());
     Map<Long, Map<String, Told>> told = told(classId);
     List<PupilEntry> all = roll.all();
     List<SquareView> squares = new ArrayList<>();
@@ -70,6 +84,9 @@ public class Register {
       told.getOrDefault(pupil.id(), Map.of())
           .forEach(
               (rung, each) -> {
+                if (!shown.contains(rung)) {
+                  return;
+                }
                 Optional<SlipLabel> slip =
                     each.byRules().slip().flatMap(last -> words.slip(last.slip()));
                 slip.ifPresent(label -> slips.put(label.id(), label));
@@ -156,7 +173,7 @@ public class Register {
         all.put(pupil.id(), standings(told.getOrDefault(pupil.id(), Map.of())));
       }
     }
-    return new ClassProgress(all);
+    return new ClassProgress(ladders.of(classId).ladder(), all);
   }
 
   /** The day of the first work of a class; empty where nothing was worked. */
@@ -216,7 +233,7 @@ public class Register {
     if (pupils.find(request.pupil()).isEmpty()) {
       throw new MissingException("pupil");
     }
-    if (Ladder.find(request.rung()).isEmpty()) {
+    if (!ladders.knows(request.rung())) {
       throw RefusedException.of("no-rung", request.rung());
     }
     if (request.standing() == null) {

@@ -1,16 +1,16 @@
 package bemble.app.register;
 
 import bemble.app.http.Sentences;
+import bemble.app.ladder.ClassLadder;
 import bemble.app.marking.MarkingJson.SlipLabel;
 import bemble.app.register.RegisterJson.RungLabel;
 import bemble.app.sets.SetWords;
-import bemble.ladder.Ladder;
 import bemble.ladder.Rung;
+import bemble.practice.Item;
 import bemble.progress.Lack;
 import bemble.progress.Progress;
 import bemble.progress.Rules;
 import bemble.slip.Slip;
-import bemble.style.Style;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -27,8 +27,8 @@ public final class RegisterWords {
   private final SetWords words;
 
   /** Words in the conventions of a class. */
-  public RegisterWords(Style style) {
-    words = new SetWords(style);
+  public RegisterWords(SetWords words) {
+    this.words = words;
   }
 
   /** A day without its year: 4 November. */
@@ -36,24 +36,35 @@ public final class RegisterWords {
     return DAY.format(day);
   }
 
-  /** All rungs by their names. */
-  List<RungLabel> rungs() {
-    return Ladder.all().stream().map(this::label).toList();
+  /** The ladder of the class. */
+  public ClassLadder ladder() {
+    return words.ladder();
   }
 
-  /** A rung of this Bemble by its name. */
+  /** The rungs of the class by their names. */
+  List<RungLabel> rungs() {
+    return ladder().rungs().stream().map(this::label).toList();
+  }
+
+  /** A rung by its name. */
   public RungLabel label(String id) {
-    return label(Ladder.find(id).orElseThrow());
+    return label(ladder().find(id).orElseThrow());
   }
 
   private RungLabel label(Rung rung) {
-    return new RungLabel(
-        rung.id(), rung.operation(), words.rung(rung.id(), "name"), words.rung(rung.id(), "new"));
+    return new RungLabel(rung.id(), rung.operation(), words.rung(rung.id()), words.news(rung.id()));
   }
 
   /** The name of a rung. */
   public String rung(String id) {
-    return words.rung(id, "name");
+    return words.rung(id);
+  }
+
+  /** Some sums of a rung. */
+  String sums(Rung rung, int many) {
+    return rung.draw(many, 4).stream()
+        .map(problem -> words.problem(Item.of(problem, rung.methods().get(0), rung.id())))
+        .collect(Collectors.joining(",  "));
   }
 
   /** A slip by its name; empty for one that this Bemble does not have. */

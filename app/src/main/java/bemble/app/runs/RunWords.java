@@ -9,12 +9,10 @@ import bemble.app.sets.SetWords;
 import bemble.app.store.RunRow;
 import bemble.app.store.RunSumRow;
 import bemble.app.working.WorkingWords;
-import bemble.ladder.Ladder;
 import bemble.ladder.Rung;
 import bemble.practice.Item;
 import bemble.practice.Run;
 import bemble.slip.Slip;
-import bemble.style.Style;
 import java.util.List;
 import java.util.Optional;
 
@@ -26,9 +24,9 @@ final class RunWords {
   private final Drafts drafts;
   private final SetWords words;
 
-  RunWords(Drafts drafts, Style style) {
+  RunWords(Drafts drafts, SetWords words) {
     this.drafts = drafts;
-    words = new SetWords(style);
+    this.words = words;
   }
 
   RunEntry entry(RunState state) {
@@ -106,14 +104,14 @@ final class RunWords {
       return null;
     }
     RunSumRow last = state.settled().get(state.settled().size() - 1);
-    Optional<Rung> rung = Ladder.find(last.rung());
+    Optional<Rung> rung = words.ladder().find(last.rung());
     String back = rung.flatMap(each -> each.needs().stream().findFirst()).orElse(null);
     return new RunOffer(
         words.slip(slip.get()).name(),
         rung.map(each -> example(each, state)).orElse(last.plain()),
         last.method(),
         back,
-        back == null ? null : words.rung(back, "name"));
+        back == null ? null : words.rung(back));
   }
 
   /** A sum of the rung that was not worked in the run, where there is one. */

@@ -7,6 +7,7 @@ import bemble.app.http.MissingException;
 import bemble.app.http.Part;
 import bemble.app.http.RefusedException;
 import bemble.app.http.StaleException;
+import bemble.app.ladder.Ladders;
 import bemble.app.runs.RunJson.RunEntry;
 import bemble.app.runs.RunJson.RunRequest;
 import bemble.app.runs.RunJson.RunTelling;
@@ -14,6 +15,7 @@ import bemble.app.runs.RunJson.RunView;
 import bemble.app.sets.Drafts;
 import bemble.app.sets.SetJson.SetLineView;
 import bemble.app.sets.SetJson.SumRequest;
+import bemble.app.sets.SetWords;
 import bemble.app.slate.AttemptRequest.Telling;
 import bemble.app.slate.Attempts;
 import bemble.app.slate.PageResult;
@@ -54,6 +56,7 @@ public class Runs {
   private final Attempts attempts;
   private final Drafts drafts;
   private final Classes classes;
+  private final Ladders ladders;
   private final Deletions deletions;
   private final Keeper keeper;
   private final Clock clock;
@@ -66,6 +69,7 @@ public class Runs {
       Attempts attempts,
       Drafts drafts,
       Classes classes,
+      Ladders ladders,
       Deletions deletions,
       Keeper keeper,
       Clock clock,
@@ -74,6 +78,7 @@ public class Runs {
     this.attempts = attempts;
     this.drafts = drafts;
     this.classes = classes;
+    this.ladders = ladders;
     this.deletions = deletions;
     this.keeper = keeper;
     this.clock = clock;
@@ -88,7 +93,11 @@ public class Runs {
       throw RefusedException.of("run-source");
     }
     Style style = classes.currentStyle();
-    List<Item> items = sums.stream().map(drafts::item).map(Item::placed).toList();
+    List<Item> items =
+        sums.stream()
+            .map(drafts::item)
+            .map(item -> item.placed(ladders.current().ladder()))
+            .toList();
     items.forEach(item -> refuseUnjudged(item, style));
     String method = "";
     if (endless) {
@@ -181,7 +190,7 @@ public class Runs {
   }
 
   private RunWords words() {
-    return new RunWords(drafts, classes.currentStyle());
+    return new RunWords(drafts, new SetWords(classes.currentStyle(), ladders.current()));
   }
 
   /** The run with what came of all pages that are handed in meanwhile. */

@@ -2,6 +2,9 @@ package bemble.app.sets;
 
 import bemble.app.house.Classes;
 import bemble.app.http.RefusedException;
+import bemble.app.ladder.Ladders;
+import bemble.app.ladder.RecipeWords;
+import bemble.app.ladder.Recipes;
 import bemble.app.sets.SetJson.ApartRequest;
 import bemble.app.sets.SetJson.ApartView;
 import bemble.app.sets.SetJson.BadLine;
@@ -18,7 +21,6 @@ import bemble.app.store.SetMapper;
 import bemble.app.store.SetSumRow;
 import bemble.app.working.SumRef;
 import bemble.app.working.Sums;
-import bemble.ladder.Ladder;
 import bemble.ladder.Rung;
 import bemble.method.Method;
 import bemble.method.Methods;
@@ -30,7 +32,6 @@ import bemble.practice.SetMaker;
 import bemble.practice.SlipKey;
 import bemble.practice.TellingApart;
 import bemble.problem.Problem;
-import bemble.recipe.Clash;
 import bemble.recipe.Recipe;
 import bemble.slip.Slip;
 import bemble.style.Style;
@@ -65,12 +66,14 @@ public class Drafts {
   private final Sums sums;
   private final SetMapper mapper;
   private final Paces paces;
+  private final Ladders ladders;
 
-  Drafts(Classes classes, Sums sums, SetMapper mapper, Paces paces) {
+  Drafts(Classes classes, Sums sums, SetMapper mapper, Paces paces, Ladders ladders) {
     this.classes = classes;
     this.sums = sums;
     this.mapper = mapper;
     this.paces = paces;
+    this.ladders = ladders;
   }
 
   /** Sums of some lines. */
@@ -91,7 +94,7 @@ public class Drafts {
             ? maker.lesson(lines.get(0), avoided, seed)
             : maker.make(lines, held, avoided, order, seed);
     int wanted = lesson ? items.size() : lines.stream().mapToInt(Line::count).sum();
-    SetWords words = new SetWords(style);
+    SetWords words = new SetWords(style, ladders.current());
     return new DraftView(
         words.sums(items), words.workload(items, paces.current()), wanted - items.size());
   }
@@ -104,7 +107,7 @@ public class Drafts {
     Set<Integer> held = request.held() == null ? Set.of() : Set.copyOf(request.held());
     long seed = request.seed() == null ? seeds.nextLong() : request.seed();
     List<Item> even = new EvenOut(style).of(lines, items, held, new HashSet<>(latest()), seed);
-    SetWords words = new SetWords(style);
+    SetWords words = new SetWords(style, ladders.current());
     return new DraftView(words.sums(even), words.workload(even, paces.current()), 0);
   }
 
@@ -143,19 +146,15 @@ public class Drafts {
     String method = view.method() == null ? rung.methods().get(0) : view.method();
     Methods.find(rung.operation(), method)
         .orElseThrow(() -> RefusedException.of("no-method", method));
-    Recipe recipe = rung.recipe();
-    Clash.of(recipe)
-        .ifPresent(
-            clash -> {
-              String sentence = new RecipeWords(new Wording(style)).clash(clash, recipe);
-              throw RefusedException.saying("clash", sentence);
-            });
+    new RecipeWords(new Wording(style)).refuseClash(rung.recipe());
     return new Line(rung, method, view.count());
   }
 
-  private static Rung rung(SetLineView view) {
+  private Rung rung(SetLineView view) {
     if (view.rung() != null && !view.rung().isEmpty()) {
-      return Ladder.find(view.rung())
+      return ladders
+          .current()
+          .find(view.rung())
           .orElseThrow(() -> RefusedException.of("no-rung", view.rung()));
     }
     Recipe recipe = Recipes.read(view.recipe());
@@ -166,9 +165,8 @@ public class Drafts {
   /** A sum in plain figures; refused where it cannot be read, or not worked by its method. */
   public Item item(SumRequest request) {
     Sum sum = sums.read(new SumRef(request.plain(), request.method(), Style.STANDARD));
-    // A rung that this Bemble does not have is none.
-    String rung =
-        Ladder.find(request.rung() == null ? "" : request.rung()).map(Rung::id).orElse("");
+    // A rung that the class does not have is none.
+    String rung = request.rung() != null && ladders.knows(request.rung()) ? request.rung() : "";
     Item.Part part = request.part() == null ? Item.Part.PRACTISE : request.part();
     return new Item(sum.problem(), sum.method().id(), rung, part);
   }
@@ -176,7 +174,7 @@ public class Drafts {
   /** Sums typed one to a line, in the class's own marks; lines that are none are named. */
   TypedView typed(List<String> lines) {
     Style style = classes.currentStyle();
-    SetWords words = new SetWords(style);
+    SetWords words = new SetWords(style, ladders.current());
     List<SumView> good = new ArrayList<>();
     List<BadLine> bad = new ArrayList<>();
     Set<String> keys = new HashSet<>();
@@ -201,12 +199,16 @@ public class Drafts {
     return new TypedView(good, bad);
   }
 
+  private SetWords words() {
+    return new SetWords(classes.currentStyle(), ladders.current());
+  }
+
   WorkloadView workload(List<SumRequest> requests) {
-    return new SetWords(classes.currentStyle()).workload(items(requests), paces.current());
+    return words().workload(items(requests), paces.current());
   }
 
   List<KeyView> slipKey(List<SumRequest> requests) {
-    SetWords words = new SetWords(classes.currentStyle());
+    SetWords words = words();
     return items(requests).stream().map(words::key).toList();
   }
 
@@ -235,7 +237,7 @@ public class Drafts {
       }
     }
     TellingApart set = TellingApart.among(pool, slips, style);
-    SetWords words = new SetWords(style);
+    SetWords words = new SetWords(style, ladders.current());
     return new ApartView(
         words.sums(set.items()),
         slips.stream().map(words::slip).toList(),

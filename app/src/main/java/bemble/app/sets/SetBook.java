@@ -7,6 +7,7 @@ import bemble.app.http.MissingException;
 import bemble.app.http.Part;
 import bemble.app.http.RefusedException;
 import bemble.app.http.StaleException;
+import bemble.app.ladder.Ladders;
 import bemble.app.sets.SetJson.KeyView;
 import bemble.app.sets.SetJson.SetEntry;
 import bemble.app.sets.SetJson.SetLineView;
@@ -44,6 +45,7 @@ public class SetBook {
   private final Drafts drafts;
   private final Paces paces;
   private final Classes classes;
+  private final Ladders ladders;
   private final Deletions deletions;
   private final Keeper keeper;
   private final Clock clock;
@@ -57,6 +59,7 @@ public class SetBook {
       Drafts drafts,
       Paces paces,
       Classes classes,
+      Ladders ladders,
       Deletions deletions,
       Keeper keeper,
       Clock clock,
@@ -66,6 +69,7 @@ public class SetBook {
     this.drafts = drafts;
     this.paces = paces;
     this.classes = classes;
+    this.ladders = ladders;
     this.deletions = deletions;
     this.keeper = keeper;
     this.clock = clock;
@@ -121,7 +125,7 @@ public class SetBook {
     SetRow row = find(id);
     List<SetSumRow> sums = mapper.sums(id);
     List<Item> items = items(sums, version);
-    SetWords words = new SetWords(classes.currentStyle());
+    SetWords words = new SetWords(classes.currentStyle(), ladders.current());
     return new SetView(
         id,
         row.title(),
@@ -227,7 +231,7 @@ public class SetBook {
 
   List<KeyView> slipKey(long id, String version) {
     find(id);
-    SetWords words = new SetWords(classes.currentStyle());
+    SetWords words = new SetWords(classes.currentStyle(), ladders.current());
     return items(mapper.sums(id), version).stream().map(words::key).toList();
   }
 

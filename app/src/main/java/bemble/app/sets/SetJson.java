@@ -2,6 +2,7 @@ package bemble.app.sets;
 
 import bemble.app.export.Exercise;
 import bemble.app.export.PdfRequest;
+import bemble.app.ladder.RecipeView;
 import bemble.paper.Paper;
 import bemble.practice.Item;
 import bemble.practice.SetMaker;
@@ -217,16 +218,4 @@ public final class SetJson {
    */
   public record ApartView(
       List<SumView> sums, List<SlipName> slips, List<List<String>> answers, List<String> doubts) {}
-
-  /** A rung of the ladder. */
-  public record RungView(
-      String id,
-      String operation,
-      String operationName,
-      String name,
-      String news,
-      RecipeView recipe,
-      List<String> wishes,
-      String method,
-      List<String> needs) {}
 }

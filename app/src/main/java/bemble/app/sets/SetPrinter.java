@@ -8,6 +8,7 @@ import bemble.app.export.SetSheets;
 import bemble.app.export.SheetTable;
 import bemble.app.house.Classes;
 import bemble.app.http.RefusedException;
+import bemble.app.ladder.Ladders;
 import bemble.app.sets.SetJson.KeyView;
 import bemble.app.sets.SetJson.SheetPreview;
 import bemble.app.sets.SetJson.SheetRequest;
@@ -46,13 +47,15 @@ public class SetPrinter {
 
   private final Drafts drafts;
   private final Classes classes;
+  private final Ladders ladders;
   private final SetSheets sheets;
   private final SheetBook book;
 
-  SetPrinter(Drafts drafts, Classes classes, SetSheets sheets, SheetBook book) {
+  SetPrinter(Drafts drafts, Classes classes, Ladders ladders, SetSheets sheets, SheetBook book) {
     this.book = book;
     this.drafts = drafts;
     this.classes = classes;
+    this.ladders = ladders;
     this.sheets = sheets;
   }
 
@@ -86,7 +89,7 @@ public class SetPrinter {
     PdfRequest.Size size = size(request);
     String title =
         request.version() == null ? request.title() : request.title() + " · " + request.version();
-    SetWords words = new SetWords(style);
+    SetWords words = new SetWords(style, ladders.current());
     Wording wording = new Wording(style);
     return switch (request.kind()) {
       case EXERCISES -> exercises(request, title, sums, wording, codes);

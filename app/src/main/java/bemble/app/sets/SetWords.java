@@ -1,5 +1,6 @@
 package bemble.app.sets;
 
+import bemble.app.ladder.ClassLadder;
 import bemble.app.sets.SetJson.FactUse;
 import bemble.app.sets.SetJson.KeyView;
 import bemble.app.sets.SetJson.SlipName;
@@ -7,7 +8,6 @@ import bemble.app.sets.SetJson.SumView;
 import bemble.app.sets.SetJson.WorkloadView;
 import bemble.app.sets.SetJson.WrongAnswer;
 import bemble.app.working.WorkingWords;
-import bemble.ladder.Ladder;
 import bemble.method.Sum;
 import bemble.paper.Mark;
 import bemble.paper.Paper;
@@ -31,11 +31,13 @@ import java.util.stream.IntStream;
 /** Puts sets into the words of a class. */
 public final class SetWords {
   private final Style style;
+  private final ClassLadder ladder;
   private final WorkingWords words;
 
   /** Words in the conventions of a class. */
-  public SetWords(Style style) {
+  public SetWords(Style style, ClassLadder ladder) {
     this.style = style;
+    this.ladder = ladder;
     words = WorkingWords.of(style);
   }
 
@@ -48,7 +50,7 @@ public final class SetWords {
         item.method(),
         words.name(sum.method()),
         item.rung(),
-        Ladder.find(item.rung()).isPresent() ? rung(item.rung(), "name") : null,
+        ladder.find(item.rung()).isPresent() ? rung(item.rung()) : null,
         item.part(),
         answer(item, working.answer()),
         TraitReader.of(working).seconds(),
@@ -74,9 +76,19 @@ public final class SetWords {
     return items.stream().map(this::sum).toList();
   }
 
-  /** The name of a rung, or what is new on it. */
-  public String rung(String id, String part) {
-    return words.wording().label("rung." + id + "." + part, Map.of());
+  /** The ladder of the class. */
+  public ClassLadder ladder() {
+    return ladder;
+  }
+
+  /** The name of a rung. */
+  public String rung(String id) {
+    return ladder.name(id, words.wording());
+  }
+
+  /** What is new on a rung. */
+  public String news(String id) {
+    return ladder.news(id, words.wording());
   }
 
   /** The sum as the class writes it. */

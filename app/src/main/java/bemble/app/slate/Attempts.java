@@ -5,6 +5,7 @@ import bemble.app.file.Deletions;
 import bemble.app.file.Keeper;
 import bemble.app.http.RefusedException;
 import bemble.app.http.StaleException;
+import bemble.app.ladder.Ladders;
 import bemble.app.slate.AttemptRequest.Telling;
 import bemble.app.store.AttemptMapper;
 import bemble.app.store.AttemptRow;
@@ -18,7 +19,6 @@ import bemble.check.Checks;
 import bemble.judge.Judge;
 import bemble.judge.Judge.SettingOut;
 import bemble.judge.Judge.Stage;
-import bemble.ladder.Ladder;
 import bemble.ladder.Rung;
 import bemble.method.Sum;
 import bemble.plan.Answer;
@@ -49,6 +49,7 @@ public class Attempts {
   private final AttemptReader reader;
   private final Sums sums;
   private final Stored stored;
+  private final Ladders ladders;
   private final Deletions deletions;
   private final Keeper keeper;
   private final Clock clock;
@@ -69,6 +70,7 @@ public class Attempts {
       AttemptReader reader,
       Sums sums,
       Stored stored,
+      Ladders ladders,
       Deletions deletions,
       Keeper keeper,
       Clock clock,
@@ -78,6 +80,7 @@ public class Attempts {
     this.reader = reader;
     this.sums = sums;
     this.stored = stored;
+    this.ladders = ladders;
     this.deletions = deletions;
     this.keeper = keeper;
     this.clock = clock;
@@ -140,8 +143,13 @@ public class Attempts {
             origin.number()));
   }
 
-  private static String rung(Sum sum) {
-    return Ladder.place(sum.problem(), sum.method().id()).map(Rung::id).orElse("");
+  private String rung(Sum sum) {
+    return ladders
+        .current()
+        .ladder()
+        .place(sum.problem(), sum.method().id())
+        .map(Rung::id)
+        .orElse("");
   }
 
   public AttemptView open(long id) {

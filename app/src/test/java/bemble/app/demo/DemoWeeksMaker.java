@@ -5,8 +5,10 @@ import bemble.app.demo.DemoWeeks.Holiday;
 import bemble.app.demo.DemoWeeks.Lesson;
 import bemble.app.demo.DemoWeeks.Part;
 import bemble.app.demo.DemoWeeks.When;
+import bemble.app.ladder.ClassLadder;
 import bemble.app.register.RegisterWords;
 import bemble.app.sets.SetJson.SetLineView;
+import bemble.app.sets.SetWords;
 import bemble.app.working.WorkingWords;
 import bemble.diagnosis.SimulatedPupil;
 import bemble.ladder.Ladder;
@@ -131,7 +133,8 @@ class DemoWeeksMaker {
   private record Child(double missed, Map<String, Habit> habits) {}
 
   private final Random random = new Random(20);
-  private final RegisterWords words = new RegisterWords(Style.STANDARD);
+  private final RegisterWords words =
+      new RegisterWords(new SetWords(Style.STANDARD, ClassLadder.STANDARD));
   private final LessonMaker lessons =
       new LessonMaker(Rules.STANDARD, Style.STANDARD, Pace.ESTIMATE);
   private final ObjectMapper json =
@@ -144,7 +147,9 @@ class DemoWeeksMaker {
     List<Holiday> holidays = new ArrayList<>();
     for (DemoClasses.Room room : DemoClasses.rooms(json)) {
       List<Rung> rungs =
-          RUNGS.get(room.name()).stream().map(id -> Ladder.find(id).orElseThrow()).toList();
+          RUNGS.get(room.name()).stream()
+              .map(id -> Ladder.STANDARD.find(id).orElseThrow())
+              .toList();
       int count = room.pupils().size();
       work(room.name(), rungs, count);
       plan(room.name(), rungs);

@@ -18,6 +18,8 @@ import bemble.app.file.Backups;
 import bemble.app.file.Extracts;
 import bemble.app.file.Keeper;
 import bemble.app.house.Classes;
+import bemble.app.ladder.LadderBook;
+import bemble.app.ladder.Ladders;
 import bemble.app.marking.AnswerBook;
 import bemble.app.marking.Glances;
 import bemble.app.marking.GridTable;
@@ -65,6 +67,8 @@ class ErrorAnswersTest {
   @MockitoBean Pages pages;
   @MockitoBean Classes classes;
   @MockitoBean Exports exports;
+  @MockitoBean LadderBook ladder;
+  @MockitoBean Ladders ladders;
   @MockitoBean SetBook book;
   @MockitoBean Drafts drafts;
   @MockitoBean SetPrinter printer;

@@ -154,9 +154,9 @@ class BackupTest {
 
   @Test
   void refusesABackupOfANewerBemble() {
-    app.spoil("update \"flyway_schema_history\" set \"version\" = '999' where \"version\" = '14'");
+    app.spoil("update \"flyway_schema_history\" set \"version\" = '999' where \"version\" = '15'");
     byte[] newer = backup();
-    app.spoil("update \"flyway_schema_history\" set \"version\" = '14' where \"version\" = '999'");
+    app.spoil("update \"flyway_schema_history\" set \"version\" = '15' where \"version\" = '999'");
     Talk.Answer answer = restore(newer);
     assertEquals(422, answer.status());
     assertEquals("This backup comes from a newer Bemble. Nothing was changed.", answer.detail());

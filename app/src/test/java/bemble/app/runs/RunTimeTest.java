@@ -11,6 +11,7 @@ import static org.mockito.Mockito.when;
 import bemble.app.file.Deletions;
 import bemble.app.file.Keeper;
 import bemble.app.house.Classes;
+import bemble.app.ladder.Ladders;
 import bemble.app.sets.Drafts;
 import bemble.app.slate.Attempts;
 import bemble.app.slate.PageResult;
@@ -72,6 +73,7 @@ class RunTimeTest {
             attempts,
             mock(Drafts.class),
             classes,
+            mock(Ladders.class),
             mock(Deletions.class),
             mock(Keeper.class),
             clock,

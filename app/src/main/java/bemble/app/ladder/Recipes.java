@@ -1,9 +1,9 @@
-package bemble.app.sets;
+package bemble.app.ladder;
 
 import bemble.app.http.JsonName;
 import bemble.app.http.RefusedException;
-import bemble.app.sets.RecipeView.RangeView;
-import bemble.app.sets.RecipeView.SizeView;
+import bemble.app.ladder.RecipeView.RangeView;
+import bemble.app.ladder.RecipeView.SizeView;
 import bemble.problem.Operation;
 import bemble.recipe.Range;
 import bemble.recipe.Recipe;
@@ -17,11 +17,11 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 
 /** Reads recipes from JSON, or refuses them in a sentence; and writes them again. */
-final class Recipes {
+public final class Recipes {
   private Recipes() {}
 
   /** The recipe that was sent. */
-  static Recipe read(RecipeView view) {
+  public static Recipe read(RecipeView view) {
     if (view == null || view.operation() == null) {
       throw RefusedException.of("no-operation");
     }

@@ -1,4 +1,4 @@
-package bemble.app.sets;
+package bemble.app.ladder;
 
 import bemble.app.house.Classes;
 import bemble.app.http.JsonName;

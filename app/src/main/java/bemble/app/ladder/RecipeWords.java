@@ -1,5 +1,6 @@
-package bemble.app.sets;
+package bemble.app.ladder;
 
+import bemble.app.http.RefusedException;
 import bemble.recipe.Clash;
 import bemble.recipe.Range;
 import bemble.recipe.Recipe;
@@ -9,10 +10,11 @@ import java.util.List;
 import java.util.Map;
 
 /** Puts recipes into the words of a class. */
-final class RecipeWords {
+public final class RecipeWords {
   private final Wording wording;
 
-  RecipeWords(Wording wording) {
+  /** Words in the conventions of a class. */
+  public RecipeWords(Wording wording) {
     this.wording = wording;
   }
 
@@ -45,6 +47,15 @@ final class RecipeWords {
       return wording.label("range.at-least", from);
     }
     return wording.label(range.from() == 0 ? "range.at-most" : "range.from-to", from);
+  }
+
+  /** Refuses a recipe that nothing fits, and says why. */
+  public void refuseClash(Recipe recipe) {
+    Clash.of(recipe)
+        .ifPresent(
+            clash -> {
+              throw RefusedException.saying("clash", clash(clash, recipe));
+            });
   }
 
   /** Why nothing fits. */

@@ -1,4 +1,4 @@
-package bemble.app.sets;
+package bemble.app.ladder;
 
 import bemble.problem.Operation;
 import java.util.List;
