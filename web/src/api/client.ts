@@ -19,6 +19,8 @@ import type {
   EvenRequest,
   HandoutRequest,
   RunRequest,
+  RungChange,
+  RungRequest,
   SetFile,
   SetLine,
   SetRequest,
@@ -255,6 +257,12 @@ export const api = {
       }) as Promise<BlobAnswer>,
     ),
   ladder: () => taken(client.GET('/api/ladder')),
+  addRung: (body: RungRequest) => taken(client.POST('/api/ladder', { body })),
+  changeRung: (id: string, body: RungChange) =>
+    taken(client.PUT('/api/ladder/{id}', { params: { path: { id } }, body })),
+  removeRung: (id: string) =>
+    taken(client.DELETE('/api/ladder/{id}', { params: { path: { id } } })),
+  ladderAsShipped: () => taken(client.POST('/api/ladder/as-shipped')),
   traits: () => taken(client.GET('/api/recipes/traits')),
   countSums: (body: Recipe) => taken(client.POST('/api/recipes/count', { body })),
   draftSet: (body: DraftRequest) => taken(client.POST('/api/sets/draft', { body })),

@@ -1,9 +1,9 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import InputBase from '@mui/material/InputBase';
-import { useState } from 'react';
 import { api } from '../api/client';
 import type { ClassRoom } from '../api/types';
+import { FIELD, KeptField } from '../ui/KeptField';
 import { isSecondClick } from '../ui/useDeletion';
 import { useDraft } from '../ui/useDraft';
 import { useNotice } from '../ui/useNotice';
@@ -119,35 +119,20 @@ export function ClassList() {
   );
 }
 
-/** A name that can be typed over; leaving the field or Enter keeps it. */
+/** The name of a class, which can be typed over. */
 function ClassName({ room }: { room: ClassRoom }) {
-  const [name, setName] = useState(room.name);
   const change = useClassChange();
   const notice = useNotice();
-  const keep = () =>
-    name !== room.name &&
-    change.mutate(
-      () => api.changeClass(room.id, { name, style: room.style, version: room.version }),
-      { onError: (trouble) => notice({ text: trouble.message }) },
-    );
   return (
-    <InputBase
-      value={name}
-      onChange={(event) => setName(event.target.value)}
-      onBlur={keep}
-      onKeyDown={(event) => event.key === 'Enter' && keep()}
-      inputProps={{ 'aria-label': `Name of ${room.name}` }}
-      sx={FIELD}
+    <KeptField
+      label={`Name of ${room.name}`}
+      kept={room.name}
+      onKeep={(name) =>
+        change.mutate(
+          () => api.changeClass(room.id, { name, style: room.style, version: room.version }),
+          { onError: (trouble) => notice({ text: trouble.message }) },
+        )
+      }
     />
   );
 }
-
-const FIELD = {
-  flex: 1,
-  px: 1.25,
-  minHeight: 40,
-  border: 1,
-  borderColor: 'ink.edge',
-  borderRadius: 1,
-  minWidth: 0,
-};

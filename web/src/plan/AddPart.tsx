@@ -2,11 +2,9 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api } from '../api/client';
 import type { LessonPart } from '../api/types';
-import { useCurrentClass } from '../session/classes';
+import { useLadder } from '../session/ladder';
 import { PARTS, type PartSent } from './days';
 
 const KINDS = Object.keys(PARTS) as LessonPart['kind'][];
@@ -25,8 +23,7 @@ export function AddPart({
   busy: boolean;
   onAdd: (part: PartSent) => void;
 }) {
-  const style = useCurrentClass()?.style;
-  const { data: rungs } = useQuery({ queryKey: ['ladder', style], queryFn: api.ladder });
+  const { rungs } = useLadder();
   const [kind, setKind] = useState<LessonPart['kind']>('PRACTISE');
   const [rung, setRung] = useState(own);
   const found = rungs?.find(({ id }) => id === rung);

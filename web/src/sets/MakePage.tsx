@@ -2,23 +2,16 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';
 import InputBase from '@mui/material/InputBase';
-import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api } from '../api/client';
 import type { Recipe, Rung, SetLine } from '../api/types';
-import { useCurrentClass } from '../session/classes';
+import { useLadder } from '../session/ladder';
 import { useDraft } from '../ui/useDraft';
 import { Examples } from './Examples';
+import { OperationRow } from './OperationRow';
+import { RungDialog } from './RungDialog';
 import { Sentence } from './Sentence';
 import { counted } from './sentence';
 
-const SIGNS: Record<Rung['operation'], string> = {
-  ADDITION: '+',
-  SUBTRACTION: '−',
-  MULTIPLICATION: '×',
-  DIVISION: '÷',
-  ROOT: '√',
-};
 const MOST = 100;
 
 /** The chosen rung stays in sight when the sentence below it grows. */
@@ -56,11 +49,10 @@ export function MakePage({
   /** Begins a run of a rung that goes on until it is passed. */
   onRun: (rung: Rung) => void;
 }) {
-  // The rungs are named in the words of the class.
-  const style = useCurrentClass()?.style;
-  const { data: rungs, error } = useQuery({ queryKey: ['ladder', style], queryFn: api.ladder });
+  const { rungs, error } = useLadder();
   const [operation, setOperation] = useDraft('set operation', 'ADDITION');
   const [chosen, setChosen] = useState<Chosen | null>(null);
+  const [keeping, setKeeping] = useState(false);
   const [typed, setTyped] = useState('10');
   const count = counted(typed);
   const isCount = count !== undefined && count >= 1 && count <= MOST;
@@ -70,7 +62,6 @@ export function MakePage({
         ? { rung: chosen.rung.id, method: chosen.method, count }
         : { recipe: chosen.recipe, method: chosen.method, count }
       : undefined;
-  const operations = [...new Set(rungs?.map((rung) => rung.operation))];
   const mine = rungs?.filter((rung) => rung.operation === operation);
 
   return (
@@ -85,19 +76,7 @@ export function MakePage({
         gap: 1,
       }}
     >
-      <Box role="group" aria-label="Operation" sx={{ display: 'flex', gap: 0.75 }}>
-        {operations.map((each) => (
-          <Button
-            key={each}
-            aria-pressed={each === operation}
-            aria-label={rungs?.find((rung) => rung.operation === each)?.operationName}
-            onClick={() => setOperation(each)}
-            sx={{ minWidth: 48, fontSize: 20 }}
-          >
-            {SIGNS[each]}
-          </Button>
-        ))}
-      </Box>
+      <OperationRow rungs={rungs} chosen={operation} onChoose={setOperation} />
       {error && <Box role="alert">{error.message}</Box>}
       <Box
         component="ol"
@@ -182,9 +161,22 @@ export function MakePage({
             >
               Endless run
             </Button>
+            {!chosen.rung && (
+              <Button aria-haspopup="dialog" onClick={() => setKeeping(true)}>
+                Keep as a rung
+              </Button>
+            )}
             {!isCount && <Box role="alert">A line of a set has 1 to {MOST} sums.</Box>}
           </Box>
         </Box>
+      )}
+      {keeping && chosen && (
+        <RungDialog
+          recipe={chosen.recipe}
+          method={chosen.method}
+          onClose={() => setKeeping(false)}
+          onKept={(rung) => setChosen({ rung, recipe: rung.recipe, method: rung.method })}
+        />
       )}
     </Box>
   );

@@ -10,6 +10,7 @@ import { useNotice } from '../ui/useNotice';
 import type { RunSource } from '../runs/RunDialog';
 import { EMPTY_SET, runOf, toDraw, toEven, toKeep, withDrawn, withLine, withTyped } from './draft';
 import { KeptSets } from './KeptSets';
+import { LadderPage } from './LadderPage';
 import { MakePage } from './MakePage';
 import { SheetPage } from './SheetPage';
 import { useSetDraft } from './useSetDraft';
@@ -21,13 +22,16 @@ const HandoutDialog = lazy(() => import('../marking/HandoutDialog'));
 const RunDialog = lazy(() => import('../runs/RunDialog'));
 const PasteDialog = lazy(() => import('./PasteDialog'));
 
+/** What the right page can show. */
+const RIGHT = { make: 'Make a set', kept: 'Kept sets', ladder: 'Ladder' };
+
 type Open = 'sheets' | 'slip key' | 'paste' | 'hand out' | null;
 
 /** A set on its sheet at the left, and what its sums are to be like at the right. */
 export default function Sets() {
   const { draft, change, settle, trouble: missing } = useSetDraft();
   const [open, setOpen] = useState<Open>(null);
-  const [listed, setListed] = useState(false);
+  const [page, setPage] = useState<keyof typeof RIGHT>('make');
   const [shown, setShown] = useState(0);
   const [ofRun, setRunOf] = useState<RunSource | null>(null);
   const [apart, setApart] = useState<Apart | null>(null);
@@ -116,16 +120,15 @@ export default function Sets() {
         />
         <Box sx={{ ...RIGHT_PAGE, display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr)' }}>
           <Box sx={{ display: 'flex', gap: 1, px: { xs: 2, md: 3.5 }, pt: 2.5, pb: 1.5 }}>
-            <Button aria-pressed={!listed} onClick={() => setListed(false)}>
-              Make a set
-            </Button>
-            <Button aria-pressed={listed} onClick={() => setListed(true)}>
-              Kept sets
-            </Button>
+            {(Object.keys(RIGHT) as (keyof typeof RIGHT)[]).map((each) => (
+              <Button key={each} aria-pressed={page === each} onClick={() => setPage(each)}>
+                {RIGHT[each]}
+              </Button>
+            ))}
           </Box>
-          {listed ? (
-            <KeptSets onOpen={(of) => void navigate(`/sets/${of}`)} />
-          ) : (
+          {page === 'kept' && <KeptSets onOpen={(of) => void navigate(`/sets/${of}`)} />}
+          {page === 'ladder' && <LadderPage />}
+          {page === 'make' && (
             <MakePage
               busy={busy}
               canAdd={!empty && isFirst}

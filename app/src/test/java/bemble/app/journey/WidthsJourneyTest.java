@@ -166,6 +166,14 @@ class WidthsJourneyTest extends Journey {
     long set = talk.post("/api/sets", kept).json().get("id").asLong();
     see("sets", () -> open("/sets", "The sheet is empty"));
     see(
+        "ladder",
+        () -> {
+          open("/sets", "The sheet is empty");
+          hand.button("Ladder").click();
+          hand.button("Subtraction").click();
+          hand.page.getByText("Two neighbours").click();
+        });
+    see(
         "recipe",
         () -> {
           open("/sets/" + set, "Three addends");

@@ -1,0 +1,35 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api } from '../api/client';
+import type { Rung } from '../api/types';
+import { useCurrentClass } from './classes';
+
+/** What names rungs, or is told of them. */
+const TELLING = ['register', 'plan', 'set', 'run'];
+
+const keyOf = (room: ReturnType<typeof useCurrentClass>) => ['ladder', room?.id, room?.style];
+
+/** All rungs of the class in its order and words, those that are hidden too. */
+export function useWholeLadder() {
+  return useQuery({ queryKey: keyOf(useCurrentClass()), queryFn: api.ladder });
+}
+
+/** The rungs that the class works on, in its order and words. */
+export function useLadder() {
+  const { data, error } = useWholeLadder();
+  return { rungs: data?.filter(({ hidden }) => !hidden), error };
+}
+
+/** Changes to the ladder, one after the other. */
+export function useLadderChange() {
+  const key = keyOf(useCurrentClass());
+  const queries = useQueryClient();
+  return useMutation({
+    scope: { id: 'ladder' },
+    mutationFn: (change: () => Promise<Rung[]>) => change(),
+    onSuccess: (ladder) => {
+      queries.setQueryData(key, ladder);
+      TELLING.forEach((telling) => void queries.invalidateQueries({ queryKey: [telling] }));
+    },
+    onError: () => queries.invalidateQueries({ queryKey: key }),
+  });
+}

@@ -1,0 +1,223 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import ButtonBase from '@mui/material/ButtonBase';
+import { useState } from 'react';
+import { api } from '../api/client';
+import type { Rung, RungChange } from '../api/types';
+import { useLadderChange, useWholeLadder } from '../session/ladder';
+import { KeptField } from '../ui/KeptField';
+import { isSecondClick } from '../ui/useDeletion';
+import { useDraft } from '../ui/useDraft';
+import { useNotice } from '../ui/useNotice';
+import { OperationRow } from './OperationRow';
+import { behind, behindDropped, behindMoved } from './order';
+import { ShippedDialog } from './ShippedDialog';
+
+/** What has just been opened is seen whole. */
+const bringIntoSight = (opened: HTMLElement | null) => opened?.scrollIntoView({ block: 'nearest' });
+
+/** The ladder of the class: its rungs are renamed, put elsewhere, hidden, and taken out. */
+export function LadderPage() {
+  const { data: rungs, error } = useWholeLadder();
+  const [operation, setOperation] = useDraft('set operation', 'ADDITION');
+  const [chosen, setChosen] = useState('');
+  const [over, setOver] = useState('');
+  const [asking, setAsking] = useState(false);
+  const change = useLadderChange();
+  const notice = useNotice();
+  const say = (trouble: Error) => notice({ text: trouble.message });
+  const mine = rungs?.filter((rung) => rung.operation === operation) ?? [];
+
+  const put = (id: string, body: RungChange) =>
+    change.mutate(() => api.changeRung(id, body), { onError: say });
+  /** Changes a rung and offers to take it back. */
+  const putTelling = (id: string, body: RungChange, back: RungChange, text: string) =>
+    change.mutate(() => api.changeRung(id, body), {
+      onSuccess: () => notice({ text, action: { label: 'Undo', run: () => put(id, back) } }),
+      onError: say,
+    });
+  const move = (rung: Rung, to: string | undefined) =>
+    to !== undefined &&
+    putTelling(
+      rung.id,
+      { behind: to },
+      { behind: behind(mine, rung.id) },
+      `“${rung.name}” has another place.`,
+    );
+  const hide = (rung: Rung) =>
+    putTelling(
+      rung.id,
+      { hidden: !rung.hidden },
+      { hidden: rung.hidden },
+      rung.hidden ? `“${rung.name}” is shown again.` : `“${rung.name}” is hidden.`,
+    );
+  const takeOut = ({ id, name, news, recipe, method }: Rung) => {
+    const before = behind(mine, id);
+    change.mutate(() => api.removeRung(id), {
+      onSuccess: () =>
+        notice({
+          text: `“${name}” is taken out.`,
+          action: {
+            label: 'Undo',
+            run: () =>
+              change.mutate(() => api.addRung({ name, news, recipe, method, behind: before }), {
+                onError: say,
+              }),
+          },
+        }),
+      onError: say,
+    });
+  };
+
+  return (
+    <Box
+      sx={{
+        minHeight: 0,
+        display: 'grid',
+        overflow: 'auto',
+        gridTemplateRows: 'auto auto minmax(260px, 1fr) auto',
+        px: { xs: 2, md: 3.5 },
+        pb: 2,
+        gap: 1,
+      }}
+    >
+      <OperationRow rungs={rungs} chosen={operation} onChoose={setOperation} />
+      <Box sx={{ fontSize: 15.5, color: 'text.secondary' }}>
+        Choose a rung to rename or hide it. Drag it to another place, or press Alt with ↑ or ↓.
+      </Box>
+      {error && <Box role="alert">{error.message}</Box>}
+      <Box
+        component="ol"
+        aria-label="Rungs of the class"
+        sx={{ m: 0, p: 0, minHeight: 0, overflow: 'auto', listStyle: 'none' }}
+      >
+        {mine.map((rung, i) => (
+          <Box
+            component="li"
+            key={rung.id}
+            ref={chosen === rung.id ? bringIntoSight : undefined}
+            draggable
+            onDragStart={(event) => event.dataTransfer.setData('text/plain', rung.id)}
+            onDragOver={(event) => {
+              event.preventDefault();
+              setOver(rung.id);
+            }}
+            onDragEnd={() => setOver('')}
+            onDrop={(event) => {
+              event.preventDefault();
+              setOver('');
+              const dropped = mine.find(
+                ({ id }) => id === event.dataTransfer.getData('text/plain'),
+              );
+              if (dropped) {
+                move(dropped, behindDropped(mine, dropped.id, rung.id));
+              }
+            }}
+            sx={{
+              borderLeft: 5,
+              borderColor: chosen === rung.id ? 'ink.nowEdge' : 'ink.tab',
+              bgcolor: chosen === rung.id || over === rung.id ? 'ink.now' : 'transparent',
+            }}
+          >
+            <ButtonBase
+              aria-expanded={chosen === rung.id}
+              onClick={() => setChosen(chosen === rung.id ? '' : rung.id)}
+              onKeyDown={(event) => {
+                if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
+                  event.preventDefault();
+                  move(rung, behindMoved(mine, rung.id, event.key === 'ArrowUp' ? -1 : 1));
+                }
+              }}
+              sx={{
+                display: 'flex',
+                gap: 1,
+                width: '100%',
+                justifyContent: 'flex-start',
+                alignItems: 'baseline',
+                textAlign: 'left',
+                px: 1.25,
+                py: 0.6,
+                fontFamily: 'inherit',
+                fontSize: 16.5,
+                lineHeight: 1.25,
+                color: rung.hidden ? 'text.secondary' : 'text.primary',
+              }}
+            >
+              <Box component="span" sx={{ minWidth: 24, color: 'text.secondary' }}>
+                {i + 1}
+              </Box>
+              <Box component="span" sx={{ flex: 1 }}>
+                <Box
+                  component="span"
+                  sx={{
+                    fontWeight: 700,
+                    textDecoration: rung.hidden ? 'line-through' : 'none',
+                  }}
+                >
+                  {rung.name}
+                </Box>{' '}
+                <Box component="span" sx={{ color: 'text.secondary', fontSize: 15 }}>
+                  {rung.news}
+                </Box>
+              </Box>
+              {(rung.hidden || rung.own) && (
+                <Box component="span" sx={{ fontSize: 14, whiteSpace: 'nowrap' }}>
+                  {[rung.own && 'your own', rung.hidden && 'hidden'].filter(Boolean).join(', ')}
+                </Box>
+              )}
+            </ButtonBase>
+            {chosen === rung.id && (
+              <Box sx={{ display: 'grid', gap: 0.75, px: 1.25, pb: 1 }}>
+                <Box sx={{ display: 'flex' }}>
+                  <KeptField
+                    key={rung.name}
+                    label={`Name of “${rung.name}”`}
+                    kept={rung.name}
+                    most={80}
+                    onKeep={(name) => put(rung.id, { name })}
+                  />
+                </Box>
+                <Box sx={{ display: 'flex' }}>
+                  <KeptField
+                    key={rung.news}
+                    label={`What is new on “${rung.name}”`}
+                    kept={rung.news}
+                    most={160}
+                    long
+                    onKeep={(news) => put(rung.id, { news })}
+                  />
+                </Box>
+                <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+                  <Button
+                    disabled={i === 0}
+                    onClick={() => move(rung, behindMoved(mine, rung.id, -1))}
+                  >
+                    Put higher up
+                  </Button>
+                  <Button
+                    disabled={i === mine.length - 1}
+                    onClick={() => move(rung, behindMoved(mine, rung.id, 1))}
+                  >
+                    Put lower down
+                  </Button>
+                  <Button onClick={() => hide(rung)}>{rung.hidden ? 'Show' : 'Hide'}</Button>
+                  {rung.own && (
+                    <Button onClick={(event) => isSecondClick(event) || takeOut(rung)}>
+                      Take out
+                    </Button>
+                  )}
+                </Box>
+              </Box>
+            )}
+          </Box>
+        ))}
+      </Box>
+      <Box>
+        <Button aria-haspopup="dialog" onClick={() => setAsking(true)}>
+          The ladder as it was at first
+        </Button>
+      </Box>
+      {asking && <ShippedDialog onClose={() => setAsking(false)} />}
+    </Box>
+  );
+}

@@ -1,0 +1,98 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { api } from '../api/client';
+import type { Recipe, Rung } from '../api/types';
+import { useLadderChange, useWholeLadder } from '../session/ladder';
+import { useDraft } from '../ui/useDraft';
+
+/** Keeps what a sentence wishes as a rung of the class's own. */
+export function RungDialog({
+  recipe,
+  method,
+  onClose,
+  onKept,
+}: {
+  recipe: Recipe;
+  method: string;
+  onClose: () => void;
+  onKept: (rung: Rung) => void;
+}) {
+  const { data: rungs = [] } = useWholeLadder();
+  const mine = rungs.filter(({ operation }) => operation === recipe.operation);
+  const [name, setName, forgetName] = useDraft('rung name');
+  const [news, setNews, forgetNews] = useDraft('rung news');
+  const [behind, setBehind] = useState(mine.at(-1)?.id ?? '');
+  const change = useLadderChange();
+  const keep = () =>
+    change.mutate(() => api.addRung({ name, news, recipe, method, behind }), {
+      onSuccess: (ladder) => {
+        forgetName();
+        forgetNews();
+        onClose();
+        const kept = ladder.find((rung) => rung.own && rung.name === name.trim());
+        if (kept) {
+          onKept(kept);
+        }
+      },
+    });
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="rung-title">
+      <Box
+        component="form"
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault();
+          keep();
+        }}
+      >
+        <DialogTitle id="rung-title">A rung of your own</DialogTitle>
+        <DialogContent sx={{ display: 'grid', gap: 2, pt: '8px !important' }}>
+          <TextField
+            label="Name"
+            value={name}
+            onChange={(event) => setName(event.target.value)}
+            slotProps={{ htmlInput: { maxLength: 80 } }}
+            autoFocus
+          />
+          <TextField
+            label="What is new"
+            value={news}
+            onChange={(event) => setNews(event.target.value)}
+            slotProps={{ htmlInput: { maxLength: 160 } }}
+          />
+          <TextField
+            select
+            label="It comes behind"
+            value={behind}
+            onChange={(event) => setBehind(event.target.value)}
+            helperText="What comes before it on the ladder must be sure first."
+          >
+            {mine.map((rung) => (
+              <MenuItem key={rung.id} value={rung.id}>
+                {rung.name}
+              </MenuItem>
+            ))}
+          </TextField>
+          {change.error && (
+            <Box role="alert" sx={{ p: 1, bgcolor: 'ink.slipPage' }}>
+              {change.error.message}
+            </Box>
+          )}
+        </DialogContent>
+        <DialogActions sx={{ px: 3, pb: 2.5 }}>
+          <Button onClick={onClose}>Cancel</Button>
+          <Button type="submit" variant="contained" disabled={change.isPending}>
+            Put it on the ladder
+          </Button>
+        </DialogActions>
+      </Box>
+    </Dialog>
+  );
+}
