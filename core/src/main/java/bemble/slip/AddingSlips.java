@@ -11,10 +11,23 @@ import bemble.plan.Rule;
 import bemble.plan.Shift;
 import bemble.problem.Problem;
 import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** Changes to plans in which columns are added. */
 final class AddingSlips {
+  /** Figures that are taken for one another in handwriting; own estimate. */
+  private static final Map<Integer, BigInteger> LOOKS_LIKE =
+      Map.of(
+          1, BigInteger.valueOf(7),
+          7, BigInteger.ONE,
+          3, BigInteger.valueOf(8),
+          8, BigInteger.valueOf(3),
+          6, BigInteger.ZERO,
+          0, BigInteger.valueOf(6));
+
   private AddingSlips() {}
 
   static Change linedUpLeft(Problem problem) {
@@ -56,6 +69,60 @@ final class AddingSlips {
                     && asked.due().compareTo(BigInteger.ONE) > 0
                 ? Optional.of(BigInteger.ONE)
                 : Optional.empty();
+  }
+
+  /** A column that comes to less than ten carries one all the same. */
+  static Change carryWithoutNeed(Problem problem) {
+    return (Change.OfValues)
+        asked ->
+            isCarry(asked) && asked.rule().equals(Rule.TENS_OF_TOTAL) && asked.due().signum() == 0
+                ? Optional.of(BigInteger.ONE)
+                : Optional.empty();
+  }
+
+  /** Of three and more figures in a column the last one is not counted. */
+  static Change figureSkipped(Problem problem) {
+    return (Change.OfValues)
+        asked -> {
+          if (!Reads.ofTotal(asked)) {
+            return Optional.empty();
+          }
+          List<Entry> figures = Reads.without(asked.reads(), Role.CARRY);
+          if (figures.size() < 3) {
+            return Optional.empty();
+          }
+          List<Entry> counted = new ArrayList<>(asked.reads());
+          counted.remove(figures.get(figures.size() - 1));
+          return Optional.of(Reads.applied(asked, counted));
+        };
+  }
+
+  /** A figure of the sum is read as one that looks like it, where the column can be worked so. */
+  static Change figureMisread(Problem problem) {
+    return (Change.OfValues)
+        asked -> {
+          List<Entry> seen = asked.reads().stream().map(AddingSlips::misread).toList();
+          boolean column =
+              Reads.ofTotal(asked)
+                  || Reads.is(asked, Rule.Kind.DIFFERENCE_WITH_TEN_MORE)
+                  || Reads.is(asked, Rule.Kind.DIFFERENCE) && isEnough(seen);
+          return column && !seen.equals(asked.reads())
+              ? Optional.of(Reads.applied(asked, seen))
+              : Optional.empty();
+        };
+  }
+
+  private static boolean isEnough(List<Entry> reads) {
+    BigInteger taken = Rule.TOTAL.applyTo(reads.subList(1, reads.size()));
+    return reads.get(0).value().compareTo(taken) >= 0;
+  }
+
+  private static Entry misread(Entry entry) {
+    BigInteger seen = LOOKS_LIKE.get(entry.value().intValue());
+    boolean given = entry.slot().role().kind() == Role.Kind.GIVEN;
+    return given && seen != null
+        ? new Entry(entry.slot(), entry.rule(), entry.reads(), seen, List.of())
+        : entry;
   }
 
   static Change tensWrittenOnesCarried(Problem problem) {

@@ -17,6 +17,8 @@ public enum Slip {
   TWO_DIGITS_IN_ONE_SQUARE(AddingSlips::twoDigitsInOneSquare),
   CARRY_ADDED_TWICE(AddingSlips::carryAddedTwice),
   CARRY_ALWAYS_ONE(AddingSlips::carryAlwaysOne),
+  CARRY_WITHOUT_NEED(AddingSlips::carryWithoutNeed),
+  FIGURE_SKIPPED(AddingSlips::figureSkipped),
   BLANK_COLUMN_SKIPPED(AddingSlips::blankColumnSkipped),
   OLD_CARRY_AGAIN(AddingSlips::oldCarryAgain),
 
@@ -77,7 +79,8 @@ public enum Slip {
   POINT_MISPLACED(DividingSlips::pointMisplaced),
   ONE_DIGIT_DOWN(DividingSlips::oneDigitDown),
 
-  FACT_ONE_OUT(AddingSlips::factOneOut);
+  FACT_ONE_OUT(AddingSlips::factOneOut),
+  FIGURE_MISREAD(AddingSlips::figureMisread);
 
   private final Change.Maker maker;
   private final Slip named;
@@ -108,9 +111,9 @@ public enum Slip {
     return this == LINED_UP_LEFT;
   }
 
-  /** Whether a number fact is missed in it, and not a rule of the method. */
+  /** Whether a number fact is missed in it or a figure misread, and no rule of the method. */
   public boolean isOfFacts() {
-    return this == FACT_ONE_OUT || this == NEIGHBOUR_IN_THE_TABLE;
+    return this == FACT_ONE_OUT || this == NEIGHBOUR_IN_THE_TABLE || this == FIGURE_MISREAD;
   }
 
   /** The slip of that name, if there is one. */

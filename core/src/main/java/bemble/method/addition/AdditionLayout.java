@@ -31,7 +31,8 @@ record AdditionLayout(PlaceColumns columns, int highest, int lowest) {
           Slip.BLANK_COLUMN_SKIPPED,
           Slip.OLD_CARRY_AGAIN,
           Slip.CARRY_ADDED_TWICE,
-          Slip.FACT_ONE_OUT);
+          Slip.FACT_ONE_OUT,
+          Slip.FIGURE_MISREAD);
 
   /**
    * Leaves room on the left for the sign and for the new places of the answer. With n addends the

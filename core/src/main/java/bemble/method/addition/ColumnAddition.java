@@ -39,7 +39,9 @@ public final class ColumnAddition implements Method<Addition> {
   public List<Slip> slips() {
     // Only here are several numbers added at once, so that more than one may be carried.
     List<Slip> slips = new ArrayList<>(AdditionLayout.SLIPS);
-    slips.add(slips.indexOf(Slip.FACT_ONE_OUT), Slip.CARRY_ALWAYS_ONE);
+    slips.addAll(
+        slips.indexOf(Slip.FACT_ONE_OUT),
+        List.of(Slip.CARRY_ALWAYS_ONE, Slip.FIGURE_SKIPPED, Slip.CARRY_WITHOUT_NEED));
     return List.copyOf(slips);
   }
 

@@ -55,7 +55,8 @@ public final class AddToBoth implements Method<Subtraction> {
         Slip.TOO_SMALL_GIVES_NOTHING,
         Slip.NOTHING_TAKEN_GIVES_NOTHING,
         Slip.ADDED_INSTEAD,
-        Slip.FACT_ONE_OUT);
+        Slip.FACT_ONE_OUT,
+        Slip.FIGURE_MISREAD);
   }
 
   @Override
