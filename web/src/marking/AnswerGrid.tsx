@@ -1,7 +1,9 @@
 import Box from '@mui/material/Box';
 import { memo, useEffect, useRef, useState } from 'react';
 import type { Cell, Grid } from '../api/types';
+import { useStable } from '../ui/useStable';
 import {
+  isSameAnswers,
   isTyped,
   keyOf,
   moved,
@@ -13,6 +15,12 @@ import {
 } from './entering';
 
 const NAMES = 104;
+
+/** The least width of a square. */
+const LEAST_SQUARE = 40;
+
+/** An answer of more signs may be too long for its square. */
+const LONG = 4;
 
 /** The height of all rows together that is aimed at, and the least and the most of one. */
 const ALL_ROWS = 550;
@@ -65,10 +73,12 @@ export function AnswerGrid({
     }
     setTyped('');
   };
-  const go = (to: Spot) => {
+  // A square is drawn again only when something in it has changed.
+  const go = useStable((to: Spot) => {
     leave();
     onAt(to);
-  };
+  });
+  const open = useStable(onOpen);
   const enter = (to: string | undefined) => {
     if (pupil) {
       onEnter(pupil.id, at.column, to);
@@ -103,6 +113,7 @@ export function AnswerGrid({
     return true;
   };
   const high = Math.min(MOST_ROW, Math.max(LEAST_ROW, Math.floor(ALL_ROWS / (rows + 1))));
+  const line = lineOf(columns, high);
   return (
     <Box
       ref={frame}
@@ -122,66 +133,158 @@ export function AnswerGrid({
         }
       }}
       sx={{
-        position: 'relative',
         minHeight: 0,
         maxHeight: '100%',
         alignSelf: 'start',
         overflow: 'auto',
-        display: 'grid',
-        gridTemplateColumns: `${NAMES}px repeat(${columns}, minmax(40px, 1fr))`,
-        gridAutoRows: high,
-        alignContent: 'start',
         fontSize: high < 26 ? 14 : 16,
         lineHeight: 1,
+        // Inside it would lie below the rows.
+        '&[tabindex]:focus-visible': { outlineOffset: '1px !important' },
       }}
     >
-      <Box role="row" sx={{ display: 'contents' }}>
-        <Box role="columnheader" aria-label="Pupil" sx={{ ...HEAD, ...NAME, zIndex: 3 }} />
+      <Box role="row" sx={{ ...line, ...HEADS }}>
+        <Box
+          role="columnheader"
+          aria-label="Pupil"
+          sx={{ ...HEAD, ...NAME, borderRightColor: 'ink.square', zIndex: 3 }}
+        />
         {grid.sums.map(({ problem, answer }, column) => (
-          <Box
-            role="columnheader"
+          <Head
             key={problem}
-            title={`${problem} = ${answer}`}
-            aria-label={`${column + 1}. ${problem}`}
-            sx={{ ...HEAD, fontWeight: column === at.column ? 700 : 400 }}
-          >
-            {column + 1}
-          </Box>
+            problem={problem}
+            answer={answer}
+            number={column + 1}
+            here={column === at.column}
+          />
         ))}
       </Box>
       {grid.pupils.map(({ id, name }, row) => (
-        <Box role="row" key={id} sx={{ display: 'contents' }}>
-          <Box role="rowheader" sx={{ ...NAME, fontWeight: row === at.row ? 700 : 400 }}>
-            {name}
-          </Box>
-          {grid.sums.map((_, column) => {
-            const key = keyOf(id, column);
-            const here = row === at.row && column === at.column;
-            return (
-              <Square
-                key={key}
-                id={`cell ${key}`}
-                row={row}
-                column={column}
-                cell={cells.get(key)}
-                pending={ahead.has(key) ? (ahead.get(key) ?? '') : undefined}
-                typed={here ? typed : ''}
-                here={here}
-                onAt={go}
-                onOpen={onOpen}
-              />
-            );
-          })}
-        </Box>
+        <Row
+          key={id}
+          pupil={id}
+          name={name}
+          row={row}
+          columns={columns}
+          height={high}
+          cells={cells}
+          ahead={ahead}
+          column={row === at.row ? at.column : undefined}
+          typed={row === at.row ? typed : ''}
+          onAt={go}
+          onOpen={open}
+        />
       ))}
     </Box>
   );
 }
 
+/** The number of a sum above its answers. */
+const Head = memo(function Head({
+  problem,
+  answer,
+  number,
+  here,
+}: {
+  problem: string;
+  answer: string;
+  number: number;
+  here: boolean;
+}) {
+  return (
+    <Box
+      role="columnheader"
+      title={`${problem} = ${answer}`}
+      aria-label={`${number}. ${problem}`}
+      sx={{ ...HEAD, fontWeight: here ? 700 : 400 }}
+    >
+      {number}
+    </Box>
+  );
+});
+
+/** A row has squares of its own, so that a change in one of them moves nothing elsewhere. */
+const lineOf = (columns: number, height: number) =>
+  ({
+    display: 'grid',
+    gridTemplateColumns: `${NAMES}px repeat(${columns}, minmax(${LEAST_SQUARE}px, 1fr))`,
+    gridAutoRows: height,
+    height,
+    minWidth: NAMES + LEAST_SQUARE * columns,
+  }) as const;
+
+interface RowProps {
+  pupil: number;
+  name: string;
+  row: number;
+  columns: number;
+  height: number;
+  cells: Cells;
+  ahead: ReadonlyMap<string, string | undefined>;
+  /** Where the cursor is, if it is in this row. */
+  column: number | undefined;
+  typed: string;
+  onAt: (spot: Spot) => void;
+  onOpen: () => void;
+}
+
+/** Whether a row looks as it did before. */
+function isSameRow(before: RowProps, now: RowProps) {
+  return (
+    before.pupil === now.pupil &&
+    before.name === now.name &&
+    before.row === now.row &&
+    before.columns === now.columns &&
+    before.height === now.height &&
+    before.column === now.column &&
+    before.typed === now.typed &&
+    isSameAnswers(now.pupil, now.columns, before, now)
+  );
+}
+
+const Row = memo(function Row({
+  pupil,
+  name,
+  row,
+  columns,
+  height,
+  cells,
+  ahead,
+  column: current,
+  typed,
+  onAt,
+  onOpen,
+}: RowProps) {
+  return (
+    <Box role="row" sx={{ ...lineOf(columns, height), contain: 'strict', isolation: 'isolate' }}>
+      <Box role="rowheader" sx={{ ...NAME, fontWeight: current === undefined ? 400 : 700 }}>
+        {name}
+      </Box>
+      {Array.from({ length: columns }, (_, column) => {
+        const key = keyOf(pupil, column);
+        const here = column === current;
+        return (
+          <Square
+            key={key}
+            id={`cell ${key}`}
+            row={row}
+            column={column}
+            cell={cells.get(key)}
+            pending={ahead.has(key) ? (ahead.get(key) ?? '') : undefined}
+            typed={here ? typed : ''}
+            here={here}
+            onAt={onAt}
+            onOpen={onOpen}
+          />
+        );
+      })}
+    </Box>
+  );
+}, isSameRow);
+
+const HEADS = { position: 'sticky', top: 0, zIndex: 2 } as const;
+
 const HEAD = {
-  position: 'sticky',
-  top: 0,
-  zIndex: 2,
   display: 'grid',
   placeContent: 'center',
   bgcolor: 'background.paper',
@@ -254,8 +357,8 @@ const Square = memo(function Square({
       sx={{
         display: 'grid',
         placeContent: 'center',
-        overflow: 'hidden',
         whiteSpace: 'nowrap',
+        ...((shown ?? cell?.given ?? '').length > LONG && { overflow: 'hidden' }),
         cursor: 'cell',
         borderRight: 1,
         borderBottom: 1,

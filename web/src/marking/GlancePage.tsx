@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';
 import { useMutation, useQuery } from '@tanstack/react-query';
+import { memo } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { Glance, Grid, PupilGlance } from '../api/types';
@@ -11,8 +12,17 @@ import { hardest, namesOf, numbersTold, surenessTold } from './told';
 
 const MOST_SUMS = 4;
 
+/** Whether it tells of the same pupils and sums; the answers themselves are in the glance. */
+const isSameClass = (
+  before: Readonly<{ grid: Grid; chosen: number | undefined }>,
+  now: Readonly<{ grid: Grid; chosen: number | undefined }>,
+) =>
+  before.grid.pupils === now.grid.pupils &&
+  before.grid.sums === now.grid.sums &&
+  before.chosen === now.chosen;
+
 /** The class at a glance: who shares a slip, what most have wrong, and the pupil of the cursor. */
-export function GlancePage({
+export const GlancePage = memo(function GlancePage({
   grid,
   chosen,
   onPupil,
@@ -44,7 +54,7 @@ export function GlancePage({
       {pupil && <OnePupil grid={grid} glance={pupil} />}
     </Box>
   );
-}
+}, isSameClass);
 
 function Class({
   grid,

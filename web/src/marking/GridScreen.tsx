@@ -1,12 +1,11 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import { lazy, Suspense, useState } from 'react';
-import { useNavigate } from 'react-router';
-import { BAR, BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
-import { Kbd } from '../ui/Kbd';
+import { BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
 import { useDraft } from '../ui/useDraft';
+import { useStable } from '../ui/useStable';
 import { AnswerGrid } from './AnswerGrid';
 import { cellTold, keyOf, type Spot, type Way } from './entering';
+import { GridBar } from './GridBar';
 import { GlancePage } from './GlancePage';
 import { dayTold, KINDS } from './told';
 import { useGrid } from './useGrid';
@@ -22,7 +21,16 @@ export function GridScreen({ id }: { id: number }) {
   const [way, setWay] = useDraft('marking way', 'across');
   const [opened, setOpened] = useState(false);
   const [sending, setSending] = useState(false);
-  const navigate = useNavigate();
+  const undo = useStable(() => {
+    const change = marking.undo();
+    const row = grid?.pupils.findIndex((each) => each.id === change?.pupil) ?? -1;
+    if (change && row >= 0) {
+      setAt({ row, column: change.number });
+    }
+  });
+  const turnTo = useStable(setWay);
+  const open = useStable(() => setOpened(true));
+  const more = useStable(() => setSending(true));
   if (!grid) {
     return (
       <Box component="main" role="alert" sx={{ p: 4, fontSize: 20 }}>
@@ -32,13 +40,6 @@ export function GridScreen({ id }: { id: number }) {
   }
   const pupil = grid.pupils[at.row];
   const cell = pupil && cells.get(keyOf(pupil.id, at.column));
-  const undo = () => {
-    const change = marking.undo();
-    const row = grid.pupils.findIndex((each) => each.id === change?.pupil);
-    if (change && row >= 0) {
-      setAt({ row, column: change.number });
-    }
-  };
   return (
     <Box component="main" sx={SCREEN}>
       <Box sx={{ ...BOOK, gridTemplateColumns: PAGES }}>
@@ -94,34 +95,15 @@ export function GridScreen({ id }: { id: number }) {
           />
         </Box>
       </Box>
-      <Box sx={BAR}>
-        <Box role="group" aria-label="After an answer" sx={{ display: 'flex', gap: 0.75 }}>
-          <Button aria-pressed={way === 'across'} onClick={() => setWay('across')}>
-            Across
-          </Button>
-          <Button aria-pressed={way === 'down'} onClick={() => setWay('down')}>
-            Down
-          </Button>
-        </Box>
-        <Button disabled={!marking.canUndo} onClick={undo}>
-          Undo
-        </Button>
-        <Box
-          sx={{ flex: 1, minWidth: 0, fontSize: 14.5, lineHeight: 1.5, color: 'text.secondary' }}
-        >
-          <Box component="span" sx={{ display: { xs: 'none', md: 'inline' } }}>
-            <Kbd>+</Kbd> right <Kbd>b</Kbd> blank <Kbd>-</Kbd> not asked
-          </Box>
-        </Box>
-        <Button disabled={!cell} aria-haspopup="dialog" onClick={() => setOpened(true)}>
-          Open
-          <Kbd>Space</Kbd>
-        </Button>
-        <Button aria-haspopup="dialog" onClick={() => setSending(true)}>
-          Paper and more
-        </Button>
-        <Button onClick={() => navigate('/marking')}>Handouts</Button>
-      </Box>
+      <GridBar
+        way={way}
+        canUndo={marking.canUndo}
+        canOpen={cell !== undefined}
+        onWay={turnTo}
+        onUndo={undo}
+        onOpen={open}
+        onMore={more}
+      />
       {sending && (
         <Suspense fallback={null}>
           <MoreDialog grid={grid} onEntered={marking.renew} onClose={() => setSending(false)} />

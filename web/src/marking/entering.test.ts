@@ -1,6 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import type { Cell, Grid } from '../api/types';
-import { cellTold, isTyped, moved, nextSpot, toSend, undone, wholeAnswer } from './entering';
+import {
+  cellTold,
+  isSameAnswers,
+  isTyped,
+  keyOf,
+  moved,
+  nextSpot,
+  toSend,
+  undone,
+  wholeAnswer,
+  withCells,
+} from './entering';
 
 describe('going on', () => {
   it('goes down a column and begins the next at its top', () => {
@@ -27,6 +38,44 @@ describe('going on', () => {
     expect(moved({ row: 0, column: 0 }, 'ArrowUp', 3, 2)).toEqual({ row: 0, column: 0 });
     expect(moved({ row: 1, column: 0 }, 'End', 3, 2)).toEqual({ row: 1, column: 1 });
     expect(moved({ row: 1, column: 0 }, 'x', 3, 2)).toBeUndefined();
+  });
+});
+
+describe('a row', () => {
+  const cell = { pupil: 7, number: 1, given: '374', mark: 'RIGHT', slips: [] } as unknown as Cell;
+  const cells = new Map([[keyOf(7, 1), cell]]);
+  const before = { cells, ahead: new Map<string, string | undefined>() };
+
+  it('stays as it is while others change', () => {
+    const others = new Map(cells).set(keyOf(8, 1), { ...cell, pupil: 8 });
+    expect(isSameAnswers(7, 3, before, { cells: others, ahead: new Map([['8 0', '1']]) })).toBe(
+      true,
+    );
+  });
+  it('is another with an answer more, typed, marked or taken away', () => {
+    const marked = new Map(cells).set(keyOf(7, 1), { ...cell });
+    expect(isSameAnswers(7, 3, before, { ...before, cells: marked })).toBe(false);
+    expect(isSameAnswers(7, 3, before, { ...before, ahead: new Map([['7 2', '4']]) })).toBe(false);
+    const away = new Map([['7 1', undefined]]);
+    expect(isSameAnswers(7, 3, before, { ...before, ahead: away })).toBe(false);
+  });
+});
+
+describe('cells', () => {
+  const cell = (pupil: number, given: string) =>
+    ({ pupil, number: 1, given, mark: 'WRONG', slips: [] }) as unknown as Cell;
+  const cells = [cell(1, '4'), cell(2, '5'), cell(3, '6')];
+
+  it('keep their places when one changes, and new ones come last', () => {
+    const now = [cell(2, '7'), cell(4, '8')];
+    const changed = withCells(cells, new Set([keyOf(2, 1), keyOf(4, 1)]), now);
+    expect(changed.map(({ given }) => given)).toEqual(['4', '7', '6', '8']);
+    expect(changed[0]).toBe(cells[0]);
+    expect(changed[2]).toBe(cells[2]);
+  });
+  it('go when they were taken away', () => {
+    const left = withCells(cells, new Set([keyOf(1, 1)]), []);
+    expect(left.map(({ pupil }) => pupil)).toEqual([2, 3]);
   });
 });
 

@@ -17,6 +17,43 @@ export const keyOf = (pupil: number, number: number) => `${pupil} ${number}`;
 export const cellsOf = (cells: Cell[]): Cells =>
   new Map(cells.map((cell) => [keyOf(cell.pupil, cell.number), cell]));
 
+/**
+ * The cells with some as they are now. What stays keeps its place in the list, so that it is known
+ * for the same and not drawn again.
+ */
+export function withCells(cells: Cell[], touched: ReadonlySet<string>, now: Cell[]): Cell[] {
+  const fresh = new Map(now.map((cell) => [keyOf(cell.pupil, cell.number), cell]));
+  const kept = cells.flatMap((cell) => {
+    const key = keyOf(cell.pupil, cell.number);
+    const instead = fresh.get(key);
+    fresh.delete(key);
+    return instead ?? (touched.has(key) ? [] : cell);
+  });
+  return [...kept, ...fresh.values()];
+}
+
+/** What stands in the squares, kept and typed. */
+interface Answers {
+  cells: Cells;
+  /** What is typed and not marked yet; nothing at all takes an answer away. */
+  ahead: ReadonlyMap<string, string | undefined>;
+}
+
+/** Whether a pupil's row shows the same answers, kept and typed. */
+export function isSameAnswers(pupil: number, columns: number, before: Answers, now: Answers) {
+  for (let column = 0; column < columns; column++) {
+    const key = keyOf(pupil, column);
+    if (
+      before.cells.get(key) !== now.cells.get(key) ||
+      before.ahead.get(key) !== now.ahead.get(key) ||
+      before.ahead.has(key) !== now.ahead.has(key)
+    ) {
+      return false;
+    }
+  }
+  return true;
+}
+
 /** The square that comes next; behind the last one of a row or column it is the first of another. */
 export function nextSpot({ row, column }: Spot, way: Way, rows: number, columns: number): Spot {
   const at = way === 'down' ? column * rows + row : row * columns + column;

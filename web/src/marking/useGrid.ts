@@ -1,9 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo, useRef, useState } from 'react';
 import { api, Trouble } from '../api/client';
-import type { Cell, Grid } from '../api/types';
+import type { Grid } from '../api/types';
 import { useNotice } from '../ui/useNotice';
-import { cellsOf, keyOf, toSend, undone, type Cells, type Change } from './entering';
+import { cellsOf, keyOf, toSend, undone, withCells, type Cells, type Change } from './entering';
 
 const MOST_AT_ONCE = 500;
 
@@ -41,19 +41,10 @@ export function useGrid(id: number) {
       if (!put) {
         return;
       }
-      const fresh = new Map(put.kept.map((cell) => [keyOf(cell.pupil, cell.number), cell]));
-      const refused = new Map<string, Cell | undefined>(
-        put.refused.map(({ pupil, number, now }) => [keyOf(pupil, number), now]),
-      );
       const touched = new Set(batch.map(({ pupil, number }) => keyOf(pupil, number)));
-      store((before) => ({
-        ...before,
-        cells: [
-          ...before.cells.filter(({ pupil, number }) => !touched.has(keyOf(pupil, number))),
-          ...fresh.values(),
-          ...[...refused.values()].filter((now) => now !== undefined),
-        ],
-      }));
+      const refused = new Set(put.refused.map(({ pupil, number }) => keyOf(pupil, number)));
+      const now = [...put.kept, ...put.refused.flatMap((each) => each.now ?? [])];
+      store((before) => ({ ...before, cells: withCells(before.cells, touched, now) }));
       const waits = new Set(waiting.current.map(({ pupil, number }) => keyOf(pupil, number)));
       setAhead(
         (before) => new Map([...before].filter(([at]) => waits.has(at) || !touched.has(at))),

@@ -9,10 +9,8 @@ import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -72,18 +70,41 @@ class Reactions {
     page.navigate("/slate/" + id);
     page.getByTestId("cursor").waitFor();
     List<Double> took = new ArrayList<>();
-    Set<String> used = new HashSet<>();
-    for (JsonNode stroke : strokes) {
-      Runnable press = () -> page.keyboard().press("Digit" + stroke.get("text").asText());
-      // A later row's carry takes the square of an earlier one, and its verdict looks the same.
-      if (used.add(stroke.get("row") + " " + stroke.get("column") + stroke.get("kind"))) {
-        took.add(
-            timed(page, "keydown", "document.querySelectorAll('[data-verdict]').length", press));
-      } else {
-        page.waitForResponse("**/strokes", press);
+    // The cursor stops at squares of the answer only.
+    List<JsonNode> figures = new ArrayList<>();
+    strokes.forEach(
+        stroke -> {
+          if (stroke.get("kind").asText().equals("FIGURE")) {
+            figures.add(stroke);
+          }
+        });
+    for (int i = 0; i < figures.size(); i++) {
+      boolean isWhole = follows(figures, i, 1) && !follows(figures, i, 2);
+      if (isWhole) {
+        // The last product of a row is typed as it is said, and judged when it is complete.
+        Collections.swap(figures, i, i + 1);
+        press(page, figures.get(i));
+        i++;
       }
+      JsonNode figure = figures.get(i);
+      took.add(
+          timed(
+              page,
+              "keydown",
+              "document.querySelectorAll('[data-verdict]').length",
+              () -> press(page, figure)));
     }
     return took;
+  }
+
+  /** Whether so many figures follow in the same row. */
+  private static boolean follows(List<JsonNode> figures, int i, int many) {
+    return i + many < figures.size()
+        && figures.get(i + many).get("row").equals(figures.get(i).get("row"));
+  }
+
+  private static void press(Page page, JsonNode figure) {
+    page.keyboard().press("Digit" + figure.get("text").asText());
   }
 
   private static List<Double> changed(Page page) {
