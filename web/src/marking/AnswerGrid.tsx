@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import { memo, useEffect, useRef, useState } from 'react';
 import type { Cell, Grid } from '../api/types';
+import { useChosenInSight } from '../ui/useChosenInSight';
 import { useStable } from '../ui/useStable';
 import {
   isSameAnswers,
@@ -58,12 +59,7 @@ export function AnswerGrid({
   const pupil = grid.pupils[at.row];
   const sum = grid.sums[at.column];
 
-  useEffect(() => {
-    frame.current?.querySelector('[aria-selected="true"]')?.scrollIntoView({
-      block: 'nearest',
-      inline: 'nearest',
-    });
-  }, [at]);
+  useChosenInSight(frame, at);
   useEffect(() => frame.current?.focus(), []);
 
   /** What is typed so far is an answer as soon as its square is left. */

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
-import { memo, useEffect, useRef } from 'react';
+import { memo, useRef } from 'react';
 import type { Pupil, RegisterSquare, RungLabel } from '../api/types';
+import { useChosenInSight } from '../ui/useChosenInSight';
 import { StandingShape } from './StandingShape';
 import { STANDINGS } from './standings';
 
@@ -32,11 +33,7 @@ export function RegisterGrid({
   onAt: (place: Place) => void;
 }) {
   const frame = useRef<HTMLDivElement>(null);
-  useEffect(() => {
-    frame.current
-      ?.querySelector('[aria-selected="true"]')
-      ?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
-  }, [at]);
+  useChosenInSight(frame, at);
   const row = pupils.findIndex(({ id }) => id === at.pupil);
   const column = rungs.findIndex(({ id }) => id === at.rung);
   const go = (toRow: number, toColumn: number) =>

@@ -1,0 +1,10 @@
+import { useEffect, type RefObject } from 'react';
+
+/** Brings what is chosen within a frame into sight whenever the choice has changed. */
+export function useChosenInSight(frame: RefObject<HTMLElement | null>, choice: unknown) {
+  useEffect(() => {
+    frame.current
+      ?.querySelector('[aria-selected="true"]')
+      ?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+  }, [frame, choice]);
+}
