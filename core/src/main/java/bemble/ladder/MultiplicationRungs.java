@@ -91,5 +91,10 @@ final class MultiplicationRungs {
               .number(3, 3, NO_ZERO)
               .number(3, 3, NO_ZERO)
               .methods("crosswise")
-              .needs("crosswise-two-by-two"));
+              .needs("crosswise-two-by-two"),
+          rung("crosswise-four-by-four")
+              .number(4, 4, NO_ZERO)
+              .number(4, 4, NO_ZERO)
+              .methods("crosswise")
+              .needs("crosswise-three-by-three"));
 }

@@ -30,6 +30,8 @@ public record Recipe(
   /** Zeros in a root are found root by root: 10,000 whole roots with so many places each. */
   private static final int MOST_PLACES_SEARCHED = 3;
 
+  private static final int MOST_OF_FREE_MULTIPLIER = 4;
+
   /** What keeps a recipe from being one. */
   public enum Fault {
     /** More or fewer numbers than the operation has. */
@@ -71,7 +73,10 @@ public record Recipe(
       return Optional.of(Fault.NUMBERS);
     }
     for (int i = 0; i < count; i++) {
-      if (numbers.get(i).figures().to() > mostFigures(operation, i)) {
+      // A multiplier is looked at figure by figure only where something is wished of its rows.
+      boolean isFree = operation == Operation.MULTIPLICATION && i == 1 && wishes.isEmpty();
+      int most = isFree ? MOST_OF_FREE_MULTIPLIER : mostFigures(operation, i);
+      if (numbers.get(i).figures().to() > most) {
         return Optional.of(Fault.FIGURES);
       }
     }
@@ -81,8 +86,8 @@ public record Recipe(
     if (!wishes.keySet().stream().allMatch(trait -> trait.isOf(operation))) {
       return Optional.of(Fault.TRAIT);
     }
-    int most = operation == Operation.ROOT ? MOST_PLACES : 0;
-    if (places < 0 || places > most) {
+    int mostPlaces = operation == Operation.ROOT ? MOST_PLACES : 0;
+    if (places < 0 || places > mostPlaces) {
       return Optional.of(Fault.PLACES);
     }
     return places > MOST_PLACES_SEARCHED && wishes.containsKey(Trait.ZEROS_IN_ROOT)
@@ -100,7 +105,7 @@ public record Recipe(
         .reduce(1L, (ways, some) -> ways * (some + 1));
   }
 
-  /** How many figures the {@code i}-th number of a sum may have at most. */
+  /** How many figures the {@code i}-th number of a sum may have at most, whatever is wished. */
   public static int mostFigures(Operation operation, int i) {
     return switch (operation) {
       case ADDITION, SUBTRACTION -> 12;

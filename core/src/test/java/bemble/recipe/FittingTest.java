@@ -19,6 +19,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -316,7 +317,7 @@ class FittingTest {
     "SUBTRACTION, 3, 3, 0, NUMBERS",
     "ROOT, 2, 3, 0, NUMBERS",
     "ADDITION, 2, 13, 0, FIGURES",
-    "MULTIPLICATION, 2, 4, 0, FIGURES",
+    "MULTIPLICATION, 2, 5, 0, FIGURES",
     "DIVISION, 2, 3, 0, FIGURES",
     "ROOT, 1, 9, 0, FIGURES",
     "ADDITION, 2, 3, 2, PLACES",
@@ -345,5 +346,25 @@ class FittingTest {
                 Map.of(Trait.ZEROS_IN_ROOT, Range.exactly(1)),
                 4)
             .orElseThrow());
+  }
+
+  /** Four figures by four are counted where nothing is wished of the rows. */
+  @Test
+  void aMultiplierOfFourFiguresIsTakenWithoutWishes() {
+    Size noZero = new Size(new Range(4, 4), "123456789");
+    List<Size> numbers = List.of(noZero, noZero);
+    Recipe free = new Recipe(Operation.MULTIPLICATION, numbers, Map.of(), 0);
+    BigInteger each = BigInteger.valueOf(9).pow(4);
+    assertEquals(each.multiply(each), Fitting.of(free).count());
+    Fitting.of(free)
+        .draw(50, 6)
+        .forEach(
+            sum ->
+                assertTrue(
+                    sum.numbers().stream().allMatch(number -> noZero.has(number.figures()))));
+    Map<Trait, Range> carries = Map.of(Trait.ROW_CARRIES, Range.atLeast(1));
+    assertEquals(
+        Optional.of(Recipe.Fault.FIGURES),
+        Recipe.fault(Operation.MULTIPLICATION, numbers, carries, 0));
   }
 }
