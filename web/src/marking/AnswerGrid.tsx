@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import { memo, useEffect, useRef, useState } from 'react';
 import type { Cell, Grid } from '../api/types';
+import { GridKeys } from './GridKeys';
 import { useChosenInSight } from '../ui/useChosenInSight';
 import { useStable } from '../ui/useStable';
 import {
@@ -37,6 +38,7 @@ export function AnswerGrid({
   onAt,
   way,
   onEnter,
+  keys,
   onUndo,
   onOpen,
 }: {
@@ -49,6 +51,8 @@ export function AnswerGrid({
   way: Way;
   /** Nothing at all takes an answer away. */
   onEnter: (pupil: number, number: number, to: string | undefined) => void;
+  /** Whether keys to be touched are shown. */
+  keys: boolean;
   onUndo: () => void;
   onOpen: () => void;
 }) {
@@ -108,70 +112,74 @@ export function AnswerGrid({
     }
     return true;
   };
+  const touch = useStable((key: string) => void press(key));
   const high = Math.min(MOST_ROW, Math.max(LEAST_ROW, Math.floor(ALL_ROWS / (rows + 1))));
   const line = lineOf(columns, high);
   return (
-    <Box
-      ref={frame}
-      role="grid"
-      aria-label={`Answers to ${grid.title}`}
-      aria-rowcount={rows}
-      aria-colcount={columns}
-      aria-activedescendant={pupil && `cell ${keyOf(pupil.id, at.column)}`}
-      tabIndex={0}
-      onBlur={leave}
-      onKeyDown={(event) => {
-        if (event.ctrlKey && event.key === 'z') {
-          event.preventDefault();
-          onUndo();
-        } else if (!event.ctrlKey && !event.altKey && !event.metaKey && press(event.key)) {
-          event.preventDefault();
-        }
-      }}
-      sx={{
-        minHeight: 0,
-        maxHeight: '100%',
-        alignSelf: 'start',
-        overflow: 'auto',
-        fontSize: high < 26 ? 14 : 16,
-        lineHeight: 1,
-        // Inside it would lie below the rows.
-        '&[tabindex]:focus-visible': { outlineOffset: '1px !important' },
-      }}
-    >
-      <Box role="row" sx={{ ...line, ...HEADS }}>
-        <Box
-          role="columnheader"
-          aria-label="Pupil"
-          sx={{ ...HEAD, ...NAME, borderRightColor: 'ink.square', zIndex: 3 }}
-        />
-        {grid.sums.map(({ problem, answer }, column) => (
-          <Head
-            key={problem}
-            problem={problem}
-            answer={answer}
-            number={column + 1}
-            here={column === at.column}
+    <>
+      <Box
+        ref={frame}
+        role="grid"
+        aria-label={`Answers to ${grid.title}`}
+        aria-rowcount={rows}
+        aria-colcount={columns}
+        aria-activedescendant={pupil && `cell ${keyOf(pupil.id, at.column)}`}
+        tabIndex={0}
+        onBlur={leave}
+        onKeyDown={(event) => {
+          if (event.ctrlKey && event.key === 'z') {
+            event.preventDefault();
+            onUndo();
+          } else if (!event.ctrlKey && !event.altKey && !event.metaKey && press(event.key)) {
+            event.preventDefault();
+          }
+        }}
+        sx={{
+          minHeight: 0,
+          maxHeight: '100%',
+          alignSelf: 'start',
+          overflow: 'auto',
+          fontSize: high < 26 ? 14 : 16,
+          lineHeight: 1,
+          // Inside it would lie below the rows.
+          '&[tabindex]:focus-visible': { outlineOffset: '1px !important' },
+        }}
+      >
+        <Box role="row" sx={{ ...line, ...HEADS }}>
+          <Box
+            role="columnheader"
+            aria-label="Pupil"
+            sx={{ ...HEAD, ...NAME, borderRightColor: 'ink.square', zIndex: 3 }}
+          />
+          {grid.sums.map(({ problem, answer }, column) => (
+            <Head
+              key={problem}
+              problem={problem}
+              answer={answer}
+              number={column + 1}
+              here={column === at.column}
+            />
+          ))}
+        </Box>
+        {grid.pupils.map(({ id, name }, row) => (
+          <Row
+            key={id}
+            pupil={id}
+            name={name}
+            row={row}
+            columns={columns}
+            height={high}
+            cells={cells}
+            ahead={ahead}
+            column={row === at.row ? at.column : undefined}
+            typed={row === at.row ? typed : ''}
+            onAt={go}
+            onOpen={open}
           />
         ))}
       </Box>
-      {grid.pupils.map(({ id, name }, row) => (
-        <Row
-          key={id}
-          pupil={id}
-          name={name}
-          row={row}
-          columns={columns}
-          height={high}
-          cells={cells}
-          ahead={ahead}
-          column={row === at.row ? at.column : undefined}
-          typed={row === at.row ? typed : ''}
-          onAt={go}
-          onOpen={open}
-        />
-      ))}
-    </Box>
+      {keys && <GridKeys onKey={touch} />}
+    </>
   );
 }
 

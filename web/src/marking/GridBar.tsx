@@ -11,6 +11,8 @@ export const GridBar = memo(function GridBar({
   way,
   canUndo,
   canOpen,
+  keys,
+  onKeys,
   onWay,
   onUndo,
   onOpen,
@@ -19,6 +21,9 @@ export const GridBar = memo(function GridBar({
   way: string;
   canUndo: boolean;
   canOpen: boolean;
+  /** Whether keys to be touched are shown. */
+  keys: boolean;
+  onKeys: (shown: boolean) => void;
   onWay: (way: Way) => void;
   onUndo: () => void;
   onOpen: () => void;
@@ -34,6 +39,9 @@ export const GridBar = memo(function GridBar({
           Down
         </Button>
       </Box>
+      <Button aria-pressed={keys} onClick={() => onKeys(!keys)}>
+        Keys to touch
+      </Button>
       <Button disabled={!canUndo} onClick={onUndo}>
         Undo
       </Button>

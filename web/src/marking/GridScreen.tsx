@@ -19,6 +19,8 @@ export function GridScreen({ id }: { id: number }) {
   const { grid, cells } = marking;
   const [at, setAt] = useState<Spot>({ row: 0, column: 0 });
   const [way, setWay] = useDraft('marking way', 'across');
+  /** Whether keys to be touched are shown. */
+  const [keys, setKeys] = useState(() => matchMedia('(pointer: coarse)').matches);
   const [opened, setOpened] = useState(false);
   const [sending, setSending] = useState(false);
   const undo = useStable(() => {
@@ -48,7 +50,8 @@ export function GridScreen({ id }: { id: number }) {
             minHeight: 0,
             minWidth: 0,
             display: 'grid',
-            gridTemplateRows: 'auto minmax(0, 1fr) auto',
+            gridTemplateRows: 'auto minmax(0, 1fr)',
+            gridAutoRows: 'auto',
             px: { xs: 1, md: 2 },
             py: 0.75,
           }}
@@ -74,6 +77,7 @@ export function GridScreen({ id }: { id: number }) {
             onAt={setAt}
             way={way as Way}
             onEnter={marking.enter}
+            keys={keys}
             onUndo={undo}
             onOpen={() => cell && setOpened(true)}
           />
@@ -99,6 +103,8 @@ export function GridScreen({ id }: { id: number }) {
         way={way}
         canUndo={marking.canUndo}
         canOpen={cell !== undefined}
+        keys={keys}
+        onKeys={setKeys}
         onWay={turnTo}
         onUndo={undo}
         onOpen={open}

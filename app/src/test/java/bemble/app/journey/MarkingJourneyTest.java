@@ -102,6 +102,23 @@ class MarkingJourneyTest extends Journey {
   }
 
   @Test
+  void aClassIsMarkedByTouchAlone() {
+    hand.button("Keys to touch").click();
+    Locator keys =
+        hand.page.getByRole(
+            AriaRole.GROUP, new Page.GetByRoleOptions().setName("Keys to mark with"));
+    for (String key : List.of("4", "2", "7", "rub out", "6", "next", "right", "blank")) {
+      keys.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(key).setExact(true))
+          .click();
+    }
+    assertThat(marks("WRONG")).hasText("426");
+    assertThat(marks("RIGHT")).hasCount(1);
+    assertThat(marks("BLANK")).hasCount(1);
+    hand.button("Keys to touch").click();
+    assertThat(keys).hasCount(0);
+  }
+
+  @Test
   void anAnswerIsLookedAtCloselyAndDecidedOtherwise() {
     type("4 2 6 Enter ArrowLeft");
     assertThat(marks("WRONG")).hasCount(1);
@@ -192,7 +209,7 @@ class MarkingJourneyTest extends Journey {
 
   @Test
   void aPupilIsDeletedForGoodOnlyWhenThatIsSaidTwice() {
-    hand.button("Handouts").click();
+    hand.page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Handouts")).click();
     hand.page.getByLabel("New pupils").fill("Joss\nBram");
     hand.button("Add pupils").click();
     assertThat(hand.page.getByText("“Bram” is in this class already")).isVisible();

@@ -1,0 +1,44 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { memo } from 'react';
+
+/** The keys of the grid by what stands on them. */
+const KEYS: Record<string, string> = {
+  ...Object.fromEntries('1234567890'.split('').map((figure) => [figure, figure])),
+  point: '.',
+  r: 'r',
+  right: '+',
+  blank: 'b',
+  'not asked': '-',
+  'rub out': 'Backspace',
+  next: 'Enter',
+};
+
+/** Keys for those who mark by finger or mouse; the grid keeps what is being typed. */
+export const GridKeys = memo(function GridKeys({ onKey }: { onKey: (key: string) => void }) {
+  return (
+    <Box
+      role="group"
+      aria-label="Keys to mark with"
+      // The cursor stays in the grid.
+      onMouseDown={(event) => event.preventDefault()}
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: 'repeat(auto-fill, minmax(58px, 1fr))',
+        gap: 0.5,
+        py: 0.5,
+      }}
+    >
+      {Object.entries(KEYS).map(([name, key]) => (
+        <Button
+          key={key}
+          aria-label={name === 'r' ? 'remainder' : undefined}
+          onClick={() => onKey(key)}
+          sx={{ minHeight: 44, minWidth: 0, p: 0, lineHeight: 1.1 }}
+        >
+          {name}
+        </Button>
+      ))}
+    </Box>
+  );
+});
