@@ -7,6 +7,9 @@ import { cellsOf, keyOf, toSend, undone, withCells, type Cells, type Change } fr
 
 const MOST_AT_ONCE = 500;
 
+/** How long a hand rests between two answers, in ms. */
+const REST = 150;
+
 const isForNow = (_: number, trouble: Error) => trouble instanceof Trouble && trouble.isForNow;
 
 /** A handout being marked: what is typed is shown at once, and kept behind in batches. */
@@ -26,6 +29,16 @@ export function useGrid(id: number) {
 
   const store = (change: (grid: Grid) => Grid) =>
     queries.setQueryData<Grid>(queryKey, (before) => before && change(before));
+  const tell = () => {
+    void queries.invalidateQueries({ queryKey: ['glance', id] });
+    void queries.invalidateQueries({ queryKey: ['handouts'] });
+  };
+  const telling = useRef(0);
+  /** The class is looked at anew when the hand rests: the next mark comes before it. */
+  const tellSoon = () => {
+    clearTimeout(telling.current);
+    telling.current = window.setTimeout(tell, REST);
+  };
   const send = useMutation({
     scope: { id: `handout ${id}` },
     retry: isForNow,
@@ -59,8 +72,7 @@ export function useGrid(id: number) {
         cancelled.current = false;
         void queries.invalidateQueries({ queryKey });
       }
-      void queries.invalidateQueries({ queryKey: ['glance', id] });
-      void queries.invalidateQueries({ queryKey: ['handouts'] });
+      tellSoon();
     },
     onError: (trouble) => {
       notice({ text: trouble.message });
@@ -106,8 +118,7 @@ export function useGrid(id: number) {
   };
   const renew = () => {
     void queries.invalidateQueries({ queryKey });
-    void queries.invalidateQueries({ queryKey: ['glance', id] });
-    void queries.invalidateQueries({ queryKey: ['handouts'] });
+    tell();
   };
   return {
     grid,
