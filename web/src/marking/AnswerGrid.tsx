@@ -136,7 +136,9 @@ export function AnswerGrid({
         }}
         sx={{
           minHeight: 0,
-          maxHeight: '100%',
+          // Room for the ring of the focus.
+          my: 0.5,
+          maxHeight: 'calc(100% - 8px)',
           alignSelf: 'start',
           overflow: 'auto',
           fontSize: high < 26 ? 14 : 16,
