@@ -16,7 +16,7 @@ import { Colours } from './ui/Colours';
 // The page's security policy lets in only styles that carry its nonce.
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content;
 const styles = createCache({ key: 'b', nonce });
-// Bemble runs on this machine: that a browser has no network does not matter to it.
+// Bemble runs on this machine and is there even when the browser has no network.
 const queries = new QueryClient({
   defaultOptions: {
     queries: { retry: false, networkMode: 'always' },

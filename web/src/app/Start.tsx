@@ -8,7 +8,7 @@ export function Start() {
   const navigate = useNavigate();
   const { data: today, error } = useQuery({ queryKey: ['plan', 'start'], queryFn: api.today });
   useEffect(() => {
-    // Whoever has turned a tab meanwhile stays there, although this is drawn until it has come.
+    // A tab that was chosen while the answer was on its way stays open.
     if ((today || error) && location.pathname === '/') {
       void navigate(today?.planned ? '/plan/today' : '/desk', { replace: true });
     }

@@ -1,4 +1,4 @@
-/** The tabs that work, in their order; Alt with the number turns to one. */
+/** The tabs that work, in their order; Alt with a number turns to its tab. */
 export const TABS = [
   { path: '/desk', name: 'Desk' },
   { path: '/slate', name: 'Slate' },

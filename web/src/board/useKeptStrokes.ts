@@ -5,7 +5,7 @@ const STORE = 'bemble.board.';
 
 /**
  * What a class has written beside a sum: it is there when its page is opened again, in this tab of
- * the browser. Its user stands for one sum as long as it lives.
+ * the browser. A component that uses it stays with one sum.
  */
 export function useKeptStrokes(problem: string): [Done[], (more: Done[]) => void] {
   const [strokes, setStrokes] = useState(() => kept(problem));

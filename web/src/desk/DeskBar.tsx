@@ -25,16 +25,16 @@ export function DeskBar({
 }) {
   const { desk, dispatch } = useDesk();
   const { line, working, step, asking } = desk;
-  /** Whether the line says what lies there, and not the next sum that is being typed. */
+  /** Whether the line shows the sum on the desk, and not the next one being typed. */
   const isTyped = line === working?.problem;
   const next = useRef<HTMLButtonElement>(null);
-  // Whoever has typed a sum goes on with its steps; the line is left for that, before the page is
-  // seen and the next key can come.
+  // After a sum was typed the next keys step through it, so the line gives the focus up before the
+  // page is drawn.
   useLayoutEffect(() => {
     if (working && isTyped && document.activeElement?.matches('[data-sum-line]')) {
       next.current?.focus();
     }
-    // The line may come to say so while it is typed in.
+    // While a line is typed it may happen to be the sum on the desk: that is no reason to leave it.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [working]);
   if (!working) {

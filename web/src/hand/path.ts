@@ -17,7 +17,7 @@ export function cursorAt(path: Path, at: Square, marks: WrittenMark[]): Cursor {
 }
 
 /**
- * Where the hand begins, or goes on on a page on which something stands; nowhere without a path.
+ * Where the hand begins, or goes on behind what is written already; nowhere without a path.
  */
 export function firstCursor(path: Path, marks: WrittenMark[], aids: boolean): Cursor | undefined {
   const stops = (each: Path[number]) => aids || each.kind !== 'AID';

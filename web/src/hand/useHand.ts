@@ -40,7 +40,7 @@ export function useHand({ editor, path, begin, open, onDone }: Sheet) {
     settle();
     setStops(stops);
     if (!stops && path[cursor.step]?.kind === 'AID') {
-      // It stands where it would not have stopped.
+      // The cursor is in a square for small figures, where it does not stop any more.
       setCursor(nextCursor(path, cursor, marks, false));
     }
   };

@@ -48,7 +48,7 @@ export const SettingCard = memo(function SettingCard({
 
 type OnChoose = (setting: Setting, value: string) => void;
 
-/** A change of another setting changes the live page, and none of this. */
+/** A change of another setting changes the live page only, and nothing of this. */
 const Choices = memo(function Choices({
   setting,
   chosen,

@@ -27,7 +27,7 @@ export function SettingList({
     (setting: Setting, value: string) => {
       const { key } = setting;
       const choice = { [key]: value };
-      // Before it is kept, so that the page is not the last to know.
+      // Before it is kept, so that the live page follows at once.
       const before = heardOf(queries, room.id)?.style;
       void queries.prefetchQuery(livePage(setting, lastSum, { ...before, ...choice }));
       setChanging(key);

@@ -49,7 +49,7 @@ export function AnswerGrid({
   at: Spot;
   onAt: (spot: Spot) => void;
   way: Way;
-  /** Nothing at all takes an answer away. */
+  /** `undefined` takes an answer away. */
   onEnter: (pupil: number, number: number, to: string | undefined) => void;
   /** Whether keys to be touched are shown. */
   keys: boolean;

@@ -8,7 +8,7 @@ import { api } from '../api/client';
 import type { Pupil } from '../api/types';
 import { useCurrentClass } from '../session/classes';
 
-/** All that tells of pupils, but for the page of the one who is gone. */
+/** The queries that tell of pupils, but for the page of the one who is deleted. */
 const TELLING = ['handouts', 'handout', 'attempts', 'runs', 'plan'];
 
 /** Asks before a pupil is deleted for good. */

@@ -35,7 +35,7 @@ export function withCells(cells: Cell[], touched: ReadonlySet<string>, now: Cell
 /** What stands in the squares, kept and typed. */
 interface Answers {
   cells: Cells;
-  /** What is typed and not marked yet; nothing at all takes an answer away. */
+  /** What is typed and not marked yet; `undefined` takes an answer away. */
   ahead: ReadonlyMap<string, string | undefined>;
 }
 
@@ -88,7 +88,7 @@ export function moved(spot: Spot, key: string, rows: number, columns: number): S
 export interface Change {
   pupil: number;
   number: number;
-  /** Nothing at all where there was no answer. */
+  /** Left out where there was no answer. */
   from?: string;
   to?: string;
 }

@@ -44,6 +44,6 @@ export function surenessTold(probability: number): string {
           : 'hardly';
 }
 
-/** The sums that most have wrong, the most first; none that all have right. */
+/** The sums that most pupils have wrong, the hardest first; none that everybody has right. */
 export const hardest = (sums: Glance['sums'], most: number) =>
   sums.filter(({ wrong }) => wrong > 0).slice(0, most);

@@ -8,7 +8,7 @@ import { AddPart } from './AddPart';
 import { PARTS, withEarlier, withMore, type PartSent } from './days';
 import { usePlanChange } from './usePlan';
 
-/** The parts that are done before all; the others are worked alone, from a set. */
+/** The parts that are done with the whole class; the others are worked alone, from a set. */
 const isShown = ({ kind }: LessonPart) => kind === 'SHOW' || kind === 'TOGETHER';
 
 /** The parts of a lesson, each with one press to where it is done. */

@@ -40,7 +40,7 @@ export function useRunSteps() {
   };
 }
 
-/** A run that is being worked or looked at; none for a page that belongs to none. */
+/** A run that is being worked or looked at; none for a page outside runs. */
 export function useRun(id: number | null) {
   const query = useQuery({
     queryKey: ['run', id],

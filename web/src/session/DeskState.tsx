@@ -10,7 +10,7 @@ import { remember, workAsLastUsed } from './lastUsed';
 import { noteSum } from './recent';
 import { useDeskAddress } from './useDeskAddress';
 
-/** A sum to be worked: as it is, a typed line in the way that is usual for it, or a page that lay. */
+/** What is to be worked: a sum, a typed line by its usual method, or a page of before. */
 interface Order {
   sum?: SumRef;
   line?: string;
@@ -77,7 +77,7 @@ interface Laying {
   page?: Desk['page'];
 }
 
-/** Works again what lay on the desk; a kept page that only its number is known of is looked up. */
+/** Works again what lay on the desk; a kept page of which only the number is known is looked up. */
 async function layAgain({ sum, step, page }: Laid): Promise<Laying> {
   if (!page || page.title) {
     return { working: await api.work(sum), step, page };

@@ -3,7 +3,7 @@ import { api } from '../api/client';
 import type { Rung } from '../api/types';
 import { useCurrentClass } from './classes';
 
-/** What names rungs, or is told of them. */
+/** The queries that name rungs, or are worked out from them. */
 const TELLING = ['register', 'plan', 'set', 'run'];
 
 const keyOf = (room: ReturnType<typeof useCurrentClass>) => ['ladder', room?.id, room?.style];

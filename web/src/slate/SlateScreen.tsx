@@ -32,7 +32,7 @@ export default function SlateScreen() {
   return <OpenSlate key={id} id={Number(id)} />;
 }
 
-/** Whether nothing keeps a page from being left for the next one of its run. */
+/** Whether a page of a run may be left for the next one at once. */
 const isDone = ({ silent, report, decision }: Attempt) =>
   silent || (report?.allRight === true && (!decision || (decision.cameBack && decision.said)));
 
@@ -199,7 +199,7 @@ function spoken(at: Square, layers: Layer[], report: Report | undefined): string
   return [described(at, layers, []), verdict && VERDICTS[verdict]].filter(Boolean).join(', ');
 }
 
-/** One page below the other, the keys need all their room. */
+/** Where the pages stand below one another, the keys need all the room. */
 const ROOM_FOR_KEYS = { gridTemplateRows: { xs: 'minmax(180px, 1fr) auto', md: 'minmax(0, 1fr)' } };
 
 const asWritten = ({ kind, at, text }: WrittenMark) => ({

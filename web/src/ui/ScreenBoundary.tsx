@@ -49,7 +49,7 @@ export class ScreenBoundary extends Component<Props, { failed: string | null }> 
 
 const again = () => window.location.reload();
 
-/** Asks for something small until it comes; where it did not at first, the screen is shown again. */
+/** Asks for something small until Bemble answers, and shows the screen again if it did not at first. */
 function AgainWhenBack() {
   const [wasAway, setWasAway] = useState(false);
   useQuery({

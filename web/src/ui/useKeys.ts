@@ -3,7 +3,7 @@ import { isOnButton } from './pointed';
 import { areSingleKeysOn } from './singleKeys';
 import { useStable } from './useStable';
 
-/** Whether a key is a letter or a sign by itself, which somebody who dictates may say unasked. */
+/** Whether a key is a letter or a sign by itself, which speech input may type by mistake. */
 const isSingleKey = ({ key, altKey }: KeyboardEvent) => !altKey && key.length === 1 && key !== ' ';
 
 /** Handles a key; true when it was used up. */

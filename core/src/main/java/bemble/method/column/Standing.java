@@ -22,7 +22,7 @@ public final class Standing {
   private final List<Entry> parts = new ArrayList<>();
   private int row;
 
-  /** Nothing yet, of the number in {@code row}. */
+  /** Nothing taken yet of the number in {@code row}. */
   public Standing(Script script, PlaceColumns columns, int row) {
     this.script = script;
     this.columns = columns;
