@@ -1,17 +1,10 @@
 package bemble.diagnosis;
 
 import bemble.ladder.Ladder;
-import bemble.ladder.Rung;
-import bemble.method.Method;
-import bemble.method.Methods;
 import bemble.number.Numeral;
 import bemble.plan.Answer;
+import bemble.practice.Alike;
 import bemble.practice.Item;
-import bemble.problem.Problem;
-import bemble.problem.Root;
-import bemble.recipe.Fitting;
-import bemble.recipe.Recipe;
-import bemble.recipe.Size;
 import bemble.slip.Slip;
 import bemble.style.Style;
 import java.util.ArrayList;
@@ -20,7 +13,6 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 
@@ -52,10 +44,8 @@ public final class Pool {
       if (!kinds.add(kind(item))) {
         continue;
       }
-      Method<?> method = Methods.find(item.problem().operation(), item.method()).orElseThrow();
-      for (Problem problem : drawn(item, ladder, seed)) {
-        Item fresh = Item.of(problem, item.method(), item.rung());
-        if (Methods.misfit(method, problem).isEmpty() && used.add(fresh.key())) {
+      for (Item fresh : Alike.draw(item, ladder, OF_A_KIND, seed)) {
+        if (used.add(fresh.key())) {
           pool.add(fresh);
         }
       }
@@ -71,27 +61,6 @@ public final class Pool {
   private static List<Object> kind(Item item) {
     List<Integer> lengths = item.problem().numbers().stream().map(Numeral::length).toList();
     return List.of(item.problem().operation(), item.method(), item.rung(), lengths);
-  }
-
-  private static List<Problem> drawn(Item item, Ladder ladder, long seed) {
-    Optional<Rung> rung = ladder.find(item.rung());
-    if (rung.isPresent()) {
-      return rung.get().draw(OF_A_KIND, seed);
-    }
-    Problem problem = item.problem();
-    if (problem.numbers().stream().anyMatch(number -> !number.isWhole())) {
-      return List.of();
-    }
-    List<Size> sizes =
-        problem.numbers().stream()
-            .map(number -> Size.of(number.length(), number.length()))
-            .toList();
-    int places = problem instanceof Root root ? root.places() : 0;
-    Optional<Recipe.Fault> fault = Recipe.fault(problem.operation(), sizes, Map.of(), places);
-    return fault.isPresent()
-        ? List.of()
-        : Fitting.of(new Recipe(problem.operation(), sizes, Map.of(), places))
-            .draw(OF_A_KIND, seed);
   }
 
   /** The sums that are expected to decide most between hypotheses as likely as that. */

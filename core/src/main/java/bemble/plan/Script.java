@@ -147,9 +147,19 @@ public final class Script {
       this.fill = fill;
     }
 
+    /** The value that the hand means to write; 0 where it leaves the square blank. */
+    public BigInteger value() {
+      return fill.value();
+    }
+
     /** Writes it in the open step. */
     public Entry write() {
-      return record(slot, rule, reads, fill, value -> written(slot, value));
+      return write(slot);
+    }
+
+    /** Writes it in the open step, in another slot. */
+    public Entry write(Slot other) {
+      return record(other, rule, reads, fill, value -> written(other, value));
     }
   }
 

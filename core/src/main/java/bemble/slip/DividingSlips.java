@@ -5,6 +5,7 @@ import bemble.number.Whole;
 import bemble.paper.Role;
 import bemble.plan.Asked;
 import bemble.plan.Entry;
+import bemble.plan.Fill;
 import bemble.plan.Move;
 import bemble.plan.Rule;
 import bemble.plan.Shift;
@@ -55,6 +56,34 @@ final class DividingSlips {
               ? Optional.of(tried)
               : Optional.empty();
         };
+  }
+
+  /** So much is left over that the next figure goes ten times and more, and both are written. */
+  static Change twoFiguresInOnePlace(Problem problem) {
+    return new Change() {
+      private boolean tooMuchIsLeft;
+
+      @Override
+      public Optional<Fill> instead(Asked asked) {
+        if (!Reads.is(asked, Rule.Kind.HOW_MANY)) {
+          return Optional.empty();
+        }
+        if (tooMuchIsLeft) {
+          tooMuchIsLeft = false;
+          return Optional.of(Fill.of(times(asked)));
+        }
+        tooMuchIsLeft = asked.due().compareTo(BigInteger.ONE) > 0 && asked.slot().place() > 0;
+        return tooMuchIsLeft
+            ? Optional.of(Fill.of(asked.due().subtract(BigInteger.ONE)))
+            : Optional.empty();
+      }
+    };
+  }
+
+  /** How often the divisor goes, however often that is. */
+  private static BigInteger times(Asked asked) {
+    List<Entry> stands = asked.reads().subList(1, asked.reads().size());
+    return Rule.of(Rule.Kind.JOINED).applyTo(stands).divide(Reads.value(asked, 0));
   }
 
   static Change notBroughtDown(Problem problem) {

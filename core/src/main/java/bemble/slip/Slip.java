@@ -69,6 +69,7 @@ public enum Slip {
   SUBTRACTION_SLIP(DividingSlips::subtractionSlip),
   TRIAL_TOO_SMALL(DividingSlips::trialTooSmall),
   TRIAL_TOO_LARGE(DividingSlips::trialTooLarge),
+  TWO_FIGURES_IN_ONE_PLACE(DividingSlips::twoFiguresInOnePlace),
   FROM_THE_ONES_END(DividingSlips::fromTheOnesEnd),
 
   PAIRS_FROM_WRONG_END(DividingSlips::pairsFromTheWrongEnd),

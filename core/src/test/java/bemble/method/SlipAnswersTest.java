@@ -83,6 +83,8 @@ class SlipAnswersTest {
         "4236 ÷ 6  | long        | zero-left-out               | 76",
         "4236 ÷ 6  | long        | brought-down-twice          | 703",
         "943 ÷ 4   | long        | trial-too-small             | 188",
+        "94 ÷ 4    | long        | two-figures-in-one-place    | 113",
+        "943 ÷ 4   | long        | two-figures-in-one-place    | 1135",
         "855 ÷ 15  | long        | trial-too-large             | 60",
         "936 ÷ 4   | long        | from-the-ones-end           | 201",
         "936 ÷ 4   | long        | not-brought-down            | 200",

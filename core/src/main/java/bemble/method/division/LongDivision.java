@@ -7,6 +7,7 @@ import bemble.method.column.Layout;
 import bemble.method.column.PlaceColumns;
 import bemble.method.column.Standing;
 import bemble.method.column.WrittenRow;
+import bemble.number.Figures;
 import bemble.number.Numeral;
 import bemble.paper.Area;
 import bemble.paper.Role;
@@ -74,6 +75,7 @@ public final class LongDivision implements Method<Division> {
         Slip.SUBTRACTION_SLIP,
         Slip.TRIAL_TOO_SMALL,
         Slip.TRIAL_TOO_LARGE,
+        Slip.TWO_FIGURES_IN_ONE_PLACE,
         Slip.FROM_THE_ONES_END,
         Slip.QUOTIENT_LEFT);
   }
@@ -103,7 +105,10 @@ public final class LongDivision implements Method<Division> {
 
     private final Standing standing;
 
-    /** How far later figures of the quotient stand too far left, for want of zeros. */
+    /**
+     * How far later figures of the quotient stand too far left, for want of zeros; below 0 too far
+     * right, for two figures in one place.
+     */
     private int leftOut;
 
     /** How far the whole quotient stands too far left. */
@@ -134,10 +139,10 @@ public final class LongDivision implements Method<Division> {
       stop();
       script.step(Section.ANSWER, null);
       Numeral left = Numeral.of(standing.value());
-      Answer answer = new Answer.Quotient(shortened(quotient.read()), left);
+      Answer answer = new Answer.Quotient(readOff(quotient.read()), left);
       if (!left.isZero()) {
         String text = RemainderText.of(left, sum.divisor(), script.style());
-        Square behind = columns.at(QUOTIENT_ROW, -1);
+        Square behind = columns.at(QUOTIENT_ROW, Math.min(0, leftOut) - 1);
         script.draw(Role.NOTE, new Shape.Words(behind, Shape.Side.FROM_LEFT, text));
       }
       RemarkKind kind = left.isZero() ? RemarkKind.READ_QUOTIENT : RemarkKind.READ_REMAINDER;
@@ -166,9 +171,11 @@ public final class LongDivision implements Method<Division> {
       };
     }
 
-    /** With zeros left out the figures read as a shorter number. */
-    private Numeral shortened(Numeral read) {
-      return Numeral.of(read.unscaled().divide(BigInteger.TEN.pow(leftOut)));
+    /**
+     * With zeros left out the figures read as a shorter number, with more in a place a longer one.
+     */
+    private Numeral readOff(Numeral read) {
+      return Numeral.of(read.unscaled().divide(BigInteger.TEN.pow(Math.max(0, leftOut))));
     }
 
     /** The divisor's multiples, each made by adding the divisor to the one before. */
@@ -224,9 +231,12 @@ public final class LongDivision implements Method<Division> {
         leftOut++;
         return goesZeroTimes(place);
       }
-      Slot slot = Slot.full(Role.QUOTIENT, over, columns.at(QUOTIENT_ROW, over));
-      Entry times = script.write(slot, Rule.of(Rule.Kind.HOW_MANY), standing.behind(divisor));
-      quotient.put(over, times);
+      Script.Meant meant =
+          script.means(quotientSlot(over), Rule.of(Rule.Kind.HOW_MANY), standing.behind(divisor));
+      int more = Figures.of(meant.value()).length() - 1;
+      leftOut -= more;
+      Entry times = meant.write(quotientSlot(over - more));
+      quotient.put(over - more, times);
       if (divisor.value().signum() > 0) {
         BigInteger stands = standing.value();
         script.use(() -> Fact.howMany(stands, divisor.value()));
@@ -235,10 +245,15 @@ public final class LongDivision implements Method<Division> {
       return times;
     }
 
+    private Slot quotientSlot(int place) {
+      return Slot.full(Role.QUOTIENT, place, columns.at(QUOTIENT_ROW, place));
+    }
+
     /** A round that goes zero times and leaves no mark: a zero that was forgotten. */
     private Entry goesZeroTimes(int place) {
-      Slot slot = Slot.full(Role.QUOTIENT, place, columns.at(QUOTIENT_ROW, place));
-      Entry times = script.keepInMind(slot, Rule.of(Rule.Kind.HOW_MANY), standing.behind(divisor));
+      Entry times =
+          script.keepInMind(
+              quotientSlot(place), Rule.of(Rule.Kind.HOW_MANY), standing.behind(divisor));
       sayTimes(place, times);
       return times;
     }
