@@ -116,6 +116,8 @@ export const api = {
   handIn: (id: number, body: HandIn) =>
     taken(client.POST('/api/attempts/{id}/hand-in', { params: { path: { id } }, body })),
   mend: (id: number) => taken(client.POST('/api/attempts/{id}/mend', { params: { path: { id } } })),
+  likeAttempt: (id: number) =>
+    taken(client.POST('/api/attempts/{id}/like', { params: { path: { id } } })),
   checkAttempt: (id: number) =>
     taken(client.POST('/api/attempts/{id}/check', { params: { path: { id } } })),
   hint: (id: number, depth: number) =>

@@ -22,6 +22,7 @@ const KEYS = [
   ['Enter', 'on the Slate: a number is complete, or go on'],
   ['Ctrl + Z, Ctrl + Y', 'on the Slate: undo, redo'],
   ['Ctrl + Enter', 'on the Slate: hand in'],
+  ['N', 'on the Slate, when a page is handed in: another sum like it'],
   ['+, B, -', 'in Marking: right, blank, not asked'],
   ['Figures, then Enter', 'in Marking: a wrong answer'],
   ['Space', 'in Marking: look at an answer closely'],

@@ -51,13 +51,15 @@ export const SlateBar = memo(function SlateBar({
     onError: (trouble) => notice({ text: trouble.message }),
   });
   const again = useMutation({
-    mutationFn: () =>
-      api.beginAttempt({
-        sum: attempt.sum,
-        who: attempt.who,
-        settingOut: attempt.settingOut,
-        telling: attempt.telling,
-      }),
+    mutationFn: (other: 'the same' | 'like it') =>
+      other === 'like it'
+        ? api.likeAttempt(attempt.id)
+        : api.beginAttempt({
+            sum: attempt.sum,
+            who: attempt.who,
+            settingOut: attempt.settingOut,
+            telling: attempt.telling,
+          }),
     onSuccess: ({ id }) => {
       void queries.invalidateQueries({ queryKey: ['attempts'] });
       void navigate(`/slate/${id}`);
@@ -66,6 +68,8 @@ export const SlateBar = memo(function SlateBar({
   });
   const ended = attempt.handedInAt !== undefined;
   const checkOf = attempt.checkOf;
+  /** Whether it is a page by itself that is handed in: another may follow. */
+  const isAlone = ended && checkOf === undefined && attempt.run === undefined;
   const steps = useRunSteps();
   const isOpenRun = attempt.run !== undefined && run?.endedAt === undefined;
   const later = run?.results.findIndex(({ attempt: page }) => page === attempt.id) ?? -1;
@@ -75,7 +79,11 @@ export const SlateBar = memo(function SlateBar({
     if (goes) {
       steps.next(run.id);
     }
-    return goes;
+    const likes = isAlone && (key === 'n' || key === 'N') && !again.isPending;
+    if (likes) {
+      again.mutate('like it');
+    }
+    return goes || likes;
   });
   return (
     <Box sx={BAR}>
@@ -102,10 +110,16 @@ export const SlateBar = memo(function SlateBar({
               Mend the first page
             </Button>
           )}
-          {checkOf === undefined && attempt.run === undefined && (
-            <Button disabled={again.isPending} onClick={() => again.mutate()}>
-              The same again
-            </Button>
+          {isAlone && (
+            <>
+              <Button disabled={again.isPending} onClick={() => again.mutate('the same')}>
+                The same again
+              </Button>
+              <Button disabled={again.isPending} onClick={() => again.mutate('like it')}>
+                One like it
+                <Kbd>N</Kbd>
+              </Button>
+            </>
           )}
           {checkOf === undefined ? (
             <Button variant="contained" disabled={check.isPending} onClick={() => check.mutate()}>

@@ -1,5 +1,10 @@
 package bemble.app.slate;
 
+import java.util.Random;
+import java.security.SecureRandom;
+import bemble.practice.Item;
+import bemble.practice.Alike;
+import bemble.ladder.Ladder;
 import bemble.app.file.DataReplaced;
 import bemble.app.file.Deletions;
 import bemble.app.file.Keeper;
@@ -42,9 +47,13 @@ import org.springframework.transaction.support.TransactionOperations;
 public class Attempts {
   private static final int MOST_STROKES = 20_000;
 
+  /** Sums that one like another is chosen from: some may not suit its method. */
+  private static final int DRAWN = 12;
+
   /** How many marks the open pages may come to: the largest page has 1,400 and takes 6 MB. */
   private static final int MOST_MARKS = 14_000;
 
+  private final Random seeds = new SecureRandom();
   private final AttemptMapper mapper;
   private final AttemptReader reader;
   private final Sums sums;
@@ -284,6 +293,33 @@ public class Attempts {
             });
     keeper.confirm();
     return open(mended);
+  }
+
+  /** Begins a page of the same kind for another sum like that of a page that is handed in. */
+  public AttemptView like(long id) {
+    long other =
+        with(
+            id,
+            page -> {
+              if (!page.isEnded()) {
+                throw RefusedException.of("not-handed-in-yet");
+              }
+              refuseSilent(page);
+              Sum sum = like(page.slate().sum());
+              Origin origin = new Origin(null, null, null, false, null, null);
+              return insert(sum, page.who(), page.settingOut(), page.telling(), origin);
+            });
+    keeper.confirm();
+    return open(other);
+  }
+
+  private Sum like(Sum sum) {
+    Ladder ladder = ladders.current().ladder();
+    Item item = Item.of(sum.problem(), sum.method().id(), "").placed(ladder);
+    return Alike.draw(item, ladder, DRAWN, seeds.nextLong()).stream()
+        .findFirst()
+        .map(like -> like.sum(sum.style()))
+        .orElseThrow(() -> RefusedException.of("no-sum-like-it"));
   }
 
   public HintView hint(long id, int depth) {

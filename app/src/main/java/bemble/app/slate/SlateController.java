@@ -89,6 +89,13 @@ class SlateController {
     return attempts.mend(id);
   }
 
+  /** Begins a page for another sum like that of a page that is handed in. */
+  @PostMapping("/attempts/{id}/like")
+  @ResponseStatus(HttpStatus.CREATED)
+  AttemptView like(@PathVariable long id) {
+    return attempts.like(id);
+  }
+
   /** Begins the check of a page that is handed in, or goes on with it. */
   @PostMapping("/attempts/{id}/check")
   AttemptView check(@PathVariable long id) {

@@ -43,12 +43,12 @@ class HouseJourneyTest extends Journey {
     for (Locator card : page.locator("[data-testid^=setting-]").all()) {
       card.scrollIntoViewIfNeeded();
       assertThat(card.getByTestId("live-sentence")).not().isEmpty();
-      String before = card.locator("[data-shown]").innerHTML();
-      Locator other = card.locator("button[aria-pressed=false]").last();
-      String shown = card.locator("[data-shown]").getAttribute("data-shown");
-      other.click();
-      assertThat(card.locator("[data-shown]")).not().hasAttribute("data-shown", shown);
-      page.waitForCondition(() -> !before.equals(card.locator("[data-shown]").innerHTML()));
+      Locator live = card.locator("[data-shown]");
+      // Both at once: the card may be drawn again in between.
+      List<?> before = (List<?>) live.evaluate("page => [page.dataset.shown, page.innerHTML]");
+      card.locator("button[aria-pressed=false]").last().click();
+      assertThat(live).not().hasAttribute("data-shown", (String) before.get(0));
+      page.waitForCondition(() -> !before.get(1).equals(live.innerHTML()));
       if (!card.getAttribute("data-testid").endsWith("thousandsMark")) {
         card.getByText("Standard", new Locator.GetByTextOptions().setExact(true)).click();
         assertThat(card.locator("button").first()).hasAttribute("aria-pressed", "true");

@@ -300,6 +300,21 @@ class SlateJourneyTest extends Journey {
   }
 
   @Test
+  void aSumLikeItIsBegunWithOneKey() {
+    begin("46 + 38", "In pairs");
+    type("47");
+    handIn();
+    assertThat(hand.button("The same again")).isVisible();
+    String ended = hand.page.url();
+    hand.press("n");
+    assertThat(hand.page.getByTestId("cursor")).isVisible();
+    assertThat(hand.page).not().hasURL(ended);
+    assertThat(hand.page.locator("[data-layer='0'] [data-kind=figure]")).hasCount(4);
+    assertThat(hand.page.locator("[data-layer='1'] [data-kind=figure]")).hasCount(0);
+    assertThat(hand.page.getByText("In pairs · Tamsin")).isVisible();
+  }
+
+  @Test
   void aPupilIsSimulated() {
     hand.tab("Slate");
     hand.page.getByLabel("Sum to try").fill("57 × 38");

@@ -170,8 +170,7 @@ class WidthsJourneyTest extends Journey {
         () -> {
           open("/sets", "The sheet is empty");
           hand.button("Ladder").click();
-          hand.button("Subtraction").click();
-          hand.page.getByText("Two neighbours").click();
+          hand.page.getByText("A ten out of the ones").click();
         });
     see(
         "recipe",
