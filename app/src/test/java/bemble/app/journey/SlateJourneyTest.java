@@ -309,7 +309,7 @@ class SlateJourneyTest extends Journey {
     hand.press("n");
     assertThat(hand.page.getByTestId("cursor")).isVisible();
     assertThat(hand.page).not().hasURL(ended);
-    assertThat(hand.page.locator("[data-layer='0'] [data-kind=figure]")).hasCount(4);
+    assertThat(hand.page.locator("[data-layer='0'] [data-kind=figure]")).hasCount(5);
     assertThat(hand.page.locator("[data-layer='1'] [data-kind=figure]")).hasCount(0);
     assertThat(hand.page.getByText("In pairs · Tamsin")).isVisible();
   }
