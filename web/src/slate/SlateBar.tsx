@@ -145,7 +145,7 @@ export const SlateBar = memo(function SlateBar({
           </Button>
         </>
       )}
-      <Box sx={{ flex: 1, color: 'text.secondary', minWidth: 0 }}>
+      <Box sx={{ flex: '1 1 140px', color: 'text.secondary', minWidth: 0 }}>
         {[attempt.methodName, attempt.who].filter(Boolean).join(' · ')}
       </Box>
       {!isOpenRun && (
