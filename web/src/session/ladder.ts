@@ -19,13 +19,14 @@ export function useLadder() {
   return { rungs: data?.filter(({ hidden }) => !hidden), error };
 }
 
-/** Changes to the ladder, one after the other. */
+/** Changes to the ladder, one after the other and each to the ladder as it is then. */
 export function useLadderChange() {
   const key = keyOf(useCurrentClass());
   const queries = useQueryClient();
   return useMutation({
     scope: { id: 'ladder' },
-    mutationFn: (change: () => Promise<Rung[]>) => change(),
+    mutationFn: (change: (now: Rung[]) => Promise<Rung[]>) =>
+      change(queries.getQueryData<Rung[]>(key) ?? []),
     onSuccess: (ladder) => {
       queries.setQueryData(key, ladder);
       TELLING.forEach((telling) => void queries.invalidateQueries({ queryKey: [telling] }));

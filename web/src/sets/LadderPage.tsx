@@ -36,14 +36,31 @@ export function LadderPage() {
       onSuccess: () => notice({ text, action: { label: 'Undo', run: () => put(id, back) } }),
       onError: say,
     });
-  const move = (rung: Rung, to: string | undefined) =>
-    to !== undefined &&
-    putTelling(
-      rung.id,
-      { behind: to },
-      { behind: behind(mine, rung.id) },
-      `“${rung.name}” has another place.`,
+  /** Moves a rung to where it belongs on the ladder as it is when its turn comes. */
+  const move = (rung: Rung, where: (row: Rung[]) => string | undefined) => {
+    let before: string | undefined;
+    change.mutate(
+      (now) => {
+        const row = now.filter(({ operation: its }) => its === rung.operation);
+        const to = where(row);
+        if (to === undefined) {
+          return Promise.resolve(now);
+        }
+        before = behind(row, rung.id);
+        return api.changeRung(rung.id, { behind: to });
+      },
+      {
+        onSuccess: () =>
+          before !== undefined &&
+          notice({
+            text: `“${rung.name}” has another place.`,
+            action: { label: 'Undo', run: () => put(rung.id, { behind: before }) },
+          }),
+        onError: say,
+      },
     );
+  };
+  const moveBy = (rung: Rung, by: 1 | -1) => move(rung, (row) => behindMoved(row, rung.id, by));
   const hide = (rung: Rung) =>
     putTelling(
       rung.id,
@@ -110,7 +127,7 @@ export function LadderPage() {
                 ({ id }) => id === event.dataTransfer.getData('text/plain'),
               );
               if (dropped) {
-                move(dropped, behindDropped(mine, dropped.id, rung.id));
+                move(dropped, (row) => behindDropped(row, dropped.id, rung.id));
               }
             }}
             sx={{
@@ -125,7 +142,7 @@ export function LadderPage() {
               onKeyDown={(event) => {
                 if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
                   event.preventDefault();
-                  move(rung, behindMoved(mine, rung.id, event.key === 'ArrowUp' ? -1 : 1));
+                  moveBy(rung, event.key === 'ArrowUp' ? -1 : 1);
                 }
               }}
               sx={{
@@ -188,16 +205,10 @@ export function LadderPage() {
                   />
                 </Box>
                 <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-                  <Button
-                    disabled={i === 0}
-                    onClick={() => move(rung, behindMoved(mine, rung.id, -1))}
-                  >
+                  <Button disabled={i === 0} onClick={() => moveBy(rung, -1)}>
                     Put higher up
                   </Button>
-                  <Button
-                    disabled={i === mine.length - 1}
-                    onClick={() => move(rung, behindMoved(mine, rung.id, 1))}
-                  >
+                  <Button disabled={i === mine.length - 1} onClick={() => moveBy(rung, 1)}>
                     Put lower down
                   </Button>
                   <Button onClick={() => hide(rung)}>{rung.hidden ? 'Show' : 'Hide'}</Button>

@@ -22,7 +22,7 @@ export function ShippedDialog({ onClose }: { onClose: () => void }) {
         <Button
           variant="contained"
           disabled={change.isPending}
-          onClick={() => change.mutate(api.ladderAsShipped, { onSuccess: onClose })}
+          onClick={() => change.mutate(() => api.ladderAsShipped(), { onSuccess: onClose })}
         >
           Take them back
         </Button>

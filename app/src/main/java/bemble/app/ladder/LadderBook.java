@@ -100,7 +100,9 @@ public class LadderBook {
           if (name.isEmpty() && isOwn(rung(id))) {
             throw RefusedException.of("rung-without-name");
           }
-          refuseTaken(name, id, operation);
+          Wording wording = new Wording(classes.currentStyle());
+          String shown = name.isEmpty() ? ClassLadder.STANDARD.name(id, wording) : name;
+          refuseTaken(shown, id, operation);
           LadderRow changed =
               new LadderRow(
                   id,
@@ -152,11 +154,11 @@ public class LadderBook {
       throw RefusedException.of("rung-misfit");
     }
     String name = request.name().strip();
-    refuseTaken(name, id, recipe.operation());
     String news = request.news() == null ? "" : request.news().strip();
     LadderRow row = new LadderRow(id, false, name, news, write(rung), method.id());
     return changing(
         rows -> {
+          refuseTaken(name, id, recipe.operation());
           if (rows.stream().filter(each -> !each.recipe().isEmpty()).count() >= MOST_OWN) {
             throw RefusedException.of("too-many-rungs", MOST_OWN);
           }
@@ -205,6 +207,9 @@ public class LadderBook {
     long classId = classId();
     together.executeWithoutResult(
         status -> {
+          mapper.lock(classId);
+          // Another window may have changed it while this one waited.
+          ladders.forget(classId);
           List<LadderRow> rows = change.apply(rows(classId));
           mapper.clear(classId);
           mapper.put(classId, rows);

@@ -32,7 +32,6 @@ final class Marker {
 
   private final List<Item> items;
   private final Style style;
-  private final ClassLadder ladder;
   private final SetWords words;
   private final List<SlipKey> keys;
   private Diagnoser diagnoser;
@@ -41,7 +40,6 @@ final class Marker {
   Marker(List<Item> items, Style style, ClassLadder ladder) {
     this.items = List.copyOf(items);
     this.style = style;
-    this.ladder = ladder;
     words = new SetWords(style, ladder);
     keys = items.stream().map(item -> SlipKey.of(item, style)).toList();
   }
@@ -56,7 +54,7 @@ final class Marker {
 
   /** Other sums of the same rungs. */
   Pool like(long seed) {
-    return Pool.like(items, ladder.ladder(), style, seed);
+    return Pool.like(items, words.ladder().ladder(), style, seed);
   }
 
   SetWords words() {

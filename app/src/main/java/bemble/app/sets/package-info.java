@@ -1,4 +1,4 @@
-/** Sums made to order: recipes on HTTP, and the sets that are put together from them. */
+/** Sums made to order, and the sets that are put together from them. */
 @NullMarked
 package bemble.app.sets;
 

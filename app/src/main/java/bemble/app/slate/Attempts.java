@@ -278,11 +278,7 @@ public class Attempts {
         with(
             id,
             page -> {
-              if (!page.isEnded()) {
-                throw RefusedException.of("not-handed-in-yet");
-              }
-              refuseSilent(page);
-              Sum sum = page.slate().sum();
+              Sum sum = handedIn(page);
               Origin origin = new Origin(page.checkOf(), id, null, false, null, null);
               return together.execute(
                   status -> {
@@ -301,16 +297,21 @@ public class Attempts {
         with(
             id,
             page -> {
-              if (!page.isEnded()) {
-                throw RefusedException.of("not-handed-in-yet");
-              }
-              refuseSilent(page);
-              Sum sum = like(page.slate().sum());
+              Sum sum = like(handedIn(page));
               Origin origin = new Origin(null, null, null, false, null, null);
               return insert(sum, page.who(), page.settingOut(), page.telling(), origin);
             });
     keeper.confirm();
     return open(other);
+  }
+
+  /** The sum of a page that may be followed by another; refused before it is handed in. */
+  private static Sum handedIn(OpenPage page) {
+    if (!page.isEnded()) {
+      throw RefusedException.of("not-handed-in-yet");
+    }
+    refuseSilent(page);
+    return page.slate().sum();
   }
 
   private Sum like(Sum sum) {

@@ -17,6 +17,10 @@ public interface LadderMapper {
       """)
   List<LadderRow> of(long classId);
 
+  /** Keeps a class for this transaction: one change of its ladder after the other. */
+  @Select("select id from school_class where id = #{classId} for update")
+  Long lock(long classId);
+
   @Delete("delete from ladder_rung where class_id = #{classId}")
   int clear(long classId);
 

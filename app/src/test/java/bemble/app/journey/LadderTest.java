@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
@@ -215,5 +216,19 @@ class LadderTest {
     }
     Talk.Answer last = talk.put("/api/ladder/" + roots.get(0), Map.of("hidden", true));
     assertEquals("One rung of an operation stays. Show another one first.", last.detail());
+  }
+
+  /** Each of several windows changes another rung at once: all of it is kept. */
+  @Test
+  void windowsThatChangeTheLadderAtOnceLoseNothing() {
+    List<String> some = ids(ladder()).subList(0, 12);
+    List<Integer> answers =
+        some.parallelStream()
+            .map(rung -> talk.put("/api/ladder/" + rung, Map.of("news", "changed")).status())
+            .toList();
+    assertEquals(Collections.nCopies(some.size(), 200), answers);
+    JsonNode ladder = ladder();
+    some.forEach(
+        rung -> assertEquals("changed", find(ladder, "id", rung).get("news").asText(), rung));
   }
 }
