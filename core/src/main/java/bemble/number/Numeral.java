@@ -42,7 +42,7 @@ public record Numeral(String figures, int scale) {
 
   /** The numeral of a whole number, {@code value} not negative. */
   public static Numeral of(BigInteger value) {
-    return new Numeral(value.toString(), 0);
+    return new Numeral(Figures.of(value), 0);
   }
 
   /** The numeral of a whole number, {@code value} not negative. */
@@ -52,7 +52,7 @@ public record Numeral(String figures, int scale) {
 
   /** The numeral {@code unscaled} / 10^{@code scale}. */
   public static Numeral of(BigInteger unscaled, int scale) {
-    return new Numeral(unscaled.toString(), scale);
+    return new Numeral(Figures.of(unscaled), scale);
   }
 
   /** The numeral written plainly: digits with at most one point among them, as in {@code 12.50}. */

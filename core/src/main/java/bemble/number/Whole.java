@@ -2,6 +2,7 @@ package bemble.number;
 
 import java.math.BigInteger;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * Arithmetic with whole numbers that are nearly always small: figures, totals of a column, carries.
@@ -12,10 +13,18 @@ public final class Whole {
   /** Products of two numbers of so many bits, and totals of a whole list, fit into a long. */
   private static final int SMALL_BITS = 31;
 
+  private static final List<BigInteger> POWERS =
+      IntStream.range(0, 20).mapToObj(BigInteger.TEN::pow).toList();
+
   private Whole() {}
 
   private static boolean isSmall(BigInteger number) {
     return number.bitLength() <= SMALL_BITS;
+  }
+
+  /** Ten to the power of {@code n}, 0 or more. */
+  public static BigInteger powerOfTen(int n) {
+    return n < POWERS.size() ? POWERS.get(n) : BigInteger.TEN.pow(n);
   }
 
   /** The ones figure of a number that is not negative. */
@@ -49,6 +58,23 @@ public final class Whole {
         : tens.multiply(BigInteger.TEN).add(ones);
   }
 
+  /** The numbers from the {@code first} on, joined one after the other: 4, 7 and 1 make 471. */
+  public static BigInteger joined(List<BigInteger> numbers, int first) {
+    long small = 0;
+    for (int i = first; i < numbers.size(); i++) {
+      BigInteger number = numbers.get(i);
+      if (small > Integer.MAX_VALUE || !isSmall(number)) {
+        BigInteger joined = BigInteger.valueOf(small);
+        for (int rest = i; rest < numbers.size(); rest++) {
+          joined = joined.multiply(BigInteger.TEN).add(numbers.get(rest));
+        }
+        return joined;
+      }
+      small = 10 * small + number.longValue();
+    }
+    return BigInteger.valueOf(small);
+  }
+
   /** The product of two numbers. */
   public static BigInteger product(BigInteger one, BigInteger other) {
     return isSmall(one) && isSmall(other)
@@ -56,17 +82,36 @@ public final class Whole {
         : one.multiply(other);
   }
 
+  /** The sum of two numbers. */
+  public static BigInteger sum(BigInteger one, BigInteger other) {
+    return isSmall(one) && isSmall(other)
+        ? BigInteger.valueOf(one.longValue() + other.longValue())
+        : one.add(other);
+  }
+
   /** All numbers added up; 0 for none. */
   public static BigInteger total(List<BigInteger> numbers) {
+    return total(numbers, 0);
+  }
+
+  /** All numbers from the {@code first} on added up; 0 for none. */
+  public static BigInteger total(List<BigInteger> numbers, int first) {
     long small = 0;
-    for (int i = 0; i < numbers.size(); i++) {
+    for (int i = first; i < numbers.size(); i++) {
       BigInteger number = numbers.get(i);
       if (!isSmall(number)) {
-        return numbers.stream().reduce(BigInteger.ZERO, BigInteger::add);
+        return numbers.stream().skip(first).reduce(BigInteger.ZERO, BigInteger::add);
       }
       small += number.longValue();
     }
     return BigInteger.valueOf(small);
+  }
+
+  /** What is left of a number when another is taken away; 0 where the other is larger. */
+  public static BigInteger left(BigInteger number, BigInteger taken) {
+    return isSmall(number) && isSmall(taken)
+        ? BigInteger.valueOf(Math.max(0, number.longValue() - taken.longValue()))
+        : number.subtract(taken).max(BigInteger.ZERO);
   }
 
   /** The quotient of two numbers without its remainder; the divisor is not 0. */

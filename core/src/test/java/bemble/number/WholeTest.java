@@ -61,6 +61,50 @@ class WholeTest {
       List<BigInteger> list = numbers().skip(random.nextInt(300)).limit(size).toList();
       BigInteger total = list.stream().reduce(BigInteger.ZERO, BigInteger::add);
       assertEquals(total, Whole.total(list));
+      int first = size == 0 ? 0 : random.nextInt(size);
+      BigInteger rest = list.stream().skip(first).reduce(BigInteger.ZERO, BigInteger::add);
+      assertEquals(rest, Whole.total(list, first));
+    }
+  }
+
+  @Test
+  void addsAndTakesAwayAsBigIntegerDoesDownToNothing() {
+    List<BigInteger> others = numbers().toList();
+    numbers()
+        .forEach(
+            number -> {
+              BigInteger other = others.get(random.nextInt(others.size()));
+              assertEquals(number.add(other), Whole.sum(number, other));
+              assertEquals(number.subtract(other).max(BigInteger.ZERO), Whole.left(number, other));
+            });
+  }
+
+  @Test
+  void readsAListOfFiguresAsTheNumberThatTheyWrite() {
+    for (int size = 1; size < 60; size++) {
+      List<BigInteger> figures =
+          Stream.generate(() -> BigInteger.valueOf(random.nextInt(10))).limit(size).toList();
+      int first = random.nextInt(size);
+      StringBuilder written = new StringBuilder();
+      figures.stream().skip(first).forEach(written::append);
+      assertEquals(new BigInteger(written.toString()), Whole.joined(figures, first));
+    }
+  }
+
+  @Test
+  void joinsAListWithOneLargeNumberAmongSmallOnes() {
+    for (int size = 0; size < 40; size++) {
+      List<BigInteger> list = numbers().skip(random.nextInt(300)).limit(size).toList();
+      BigInteger joined =
+          list.stream().reduce(BigInteger.ZERO, (a, b) -> a.multiply(BigInteger.TEN).add(b));
+      assertEquals(joined, Whole.joined(list, 0));
+    }
+  }
+
+  @Test
+  void raisesTenToEachPower() {
+    for (int n = 0; n < 50; n++) {
+      assertEquals(BigInteger.TEN.pow(n), Whole.powerOfTen(n));
     }
   }
 }
