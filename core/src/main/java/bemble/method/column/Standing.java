@@ -22,6 +22,9 @@ public final class Standing {
   private final List<Entry> parts = new ArrayList<>();
   private int row;
 
+  /** What the parts make; null until it is asked for after they changed. */
+  private BigInteger value;
+
   /** Nothing taken yet of the number in {@code row}. */
   public Standing(Script script, PlaceColumns columns, int row) {
     this.script = script;
@@ -35,23 +38,28 @@ public final class Standing {
 
   /** Takes one more figure of the number as it stands there. */
   public void take(Entry figure) {
-    parts.add(figure);
+    add(figure);
+  }
+
+  private void add(Entry part) {
+    parts.add(part);
+    value = null;
   }
 
   /** Goes on from other parts than those that stood, where nothing is written below them. */
   public void goOnFrom(List<Entry> next) {
     parts.clear();
-    parts.addAll(next);
+    next.forEach(this::add);
   }
 
   /** Brings a figure of the number down; true when it had to be written again. */
   public boolean bringDown(Entry figure, int place) {
     if (row == numberRow) {
-      parts.add(figure);
+      add(figure);
       return false;
     }
     Slot slot = Slot.full(Role.BROUGHT_DOWN, place, columns.at(row, place));
-    parts.add(script.write(slot, Rule.SAME, List.of(figure)));
+    add(script.write(slot, Rule.SAME, List.of(figure)));
     return true;
   }
 
@@ -72,14 +80,17 @@ public final class Standing {
     Slot slot = Slot.full(Role.REMAINDER, place, columns.at(row, place));
     Entry left = script.write(slot, Rule.of(Rule.Kind.LEFT_OVER), behind(product));
     parts.clear();
-    parts.add(left);
+    add(left);
     script.use(() -> Fact.subtract(before, product.value()));
     return new Taken(before, left);
   }
 
   /** What stands, read as one number in units of its last figure. */
   public BigInteger value() {
-    return Rule.of(Rule.Kind.JOINED).applyTo(parts);
+    if (value == null) {
+      value = Rule.of(Rule.Kind.JOINED).applyTo(parts);
+    }
+    return value;
   }
 
   /** The parts that stand, the first one first. */
@@ -89,7 +100,8 @@ public final class Standing {
 
   /** An entry and then the parts that stand, for rules that read both. */
   public List<Entry> behind(Entry first) {
-    List<Entry> reads = new ArrayList<>(List.of(first));
+    List<Entry> reads = new ArrayList<>(parts.size() + 1);
+    reads.add(first);
     reads.addAll(parts);
     return reads;
   }

@@ -17,16 +17,31 @@ import java.util.Optional;
 
 /** A number standing in one row, figure by figure under its places. */
 public final class WrittenRow {
+  /** Room for the figures of most numbers. */
+  private static final int FEW = 8;
+
   private final int row;
 
-  /** The figures from the place {@code lowest} up; null where a square is blank. */
-  private final List<Entry> figures = new ArrayList<>();
+  /** The figures from the place {@code first} up; null where a square is blank. */
+  private Entry[] figures;
 
+  private int first;
+
+  /** The lowest place that is written; where none is, {@code highest} is below it. */
   private int lowest;
+
+  private int highest = -1;
 
   /** An empty row, to be filled while a script runs. */
   public WrittenRow(int row) {
+    this(row, FEW - 1, 0);
+  }
+
+  /** An empty row with room for figures from one place down to another; more may come. */
+  public WrittenRow(int row, int highest, int lowest) {
     this.row = row;
+    this.figures = new Entry[highest - lowest + 1];
+    this.first = lowest;
   }
 
   /** Copies a number of the sum into a row, with its decimal mark. */
@@ -54,7 +69,8 @@ public final class WrittenRow {
   /** A number not lined up by its places; squares to its right stay blank. */
   private static WrittenRow copyTooFarLeft(
       Script script, PlaceColumns columns, int row, Numeral number, int left) {
-    WrittenRow written = new WrittenRow(row);
+    WrittenRow written =
+        new WrittenRow(row, number.highestPlace() + left, number.lowestPlace() + left);
     for (int place = number.highestPlace(); place >= number.lowestPlace(); place--) {
       Slot slot = Slot.full(Role.GIVEN, place + left, columns.at(row, place + left));
       written.put(place + left, script.copy(slot, number.digitAt(place)));
@@ -65,7 +81,7 @@ public final class WrittenRow {
   /** Copies a number and fills it up with zeros from one place down to another. */
   public static WrittenRow copy(
       Script script, PlaceColumns columns, int row, Numeral number, int highest, int lowest) {
-    WrittenRow written = new WrittenRow(row);
+    WrittenRow written = new WrittenRow(row, highest, lowest);
     for (int place = highest; place >= lowest; place--) {
       boolean given = place >= number.lowestPlace() && place <= number.highestPlace();
       Role role = given ? Role.GIVEN : Role.PADDING;
@@ -78,17 +94,22 @@ public final class WrittenRow {
 
   /** Adds a figure at a place. */
   public void put(int place, Entry figure) {
-    if (figures.isEmpty()) {
-      lowest = place;
+    if (place < first || place >= first + figures.length) {
+      makeRoomFor(place);
     }
-    while (place < lowest) {
-      figures.add(0, null);
-      lowest--;
-    }
-    while (place > highest()) {
-      figures.add(null);
-    }
-    figures.set(place - lowest, figure);
+    figures[place - first] = figure;
+    boolean alone = isEmpty();
+    lowest = alone ? place : Math.min(lowest, place);
+    highest = alone ? place : Math.max(highest, place);
+  }
+
+  private void makeRoomFor(int place) {
+    int from = place < first ? place - FEW : first;
+    int end = place < first ? first + figures.length : place + 1 + FEW;
+    Entry[] roomier = new Entry[end - from];
+    System.arraycopy(figures, 0, roomier, first - from, figures.length);
+    figures = roomier;
+    first = from;
   }
 
   /** Draws the decimal mark where figures stand after the ones. */
@@ -101,15 +122,15 @@ public final class WrittenRow {
 
   /** The figure at a place; empty where the square is blank. */
   public Optional<Entry> at(int place) {
-    int index = place - lowest;
-    return index < 0 || index >= figures.size()
+    int index = place - first;
+    return index < 0 || index >= figures.length
         ? Optional.empty()
-        : Optional.ofNullable(figures.get(index));
+        : Optional.ofNullable(figures[index]);
   }
 
   /** Whether nothing is written yet. */
   public boolean isEmpty() {
-    return figures.isEmpty();
+    return highest < lowest;
   }
 
   /** The row of the paper. */
@@ -119,7 +140,7 @@ public final class WrittenRow {
 
   /** The highest place that is written. */
   public int highest() {
-    return lowest + figures.size() - 1;
+    return highest;
   }
 
   /** The lowest place that is written. */
@@ -138,12 +159,11 @@ public final class WrittenRow {
 
   /** The number that the row shows, as it was written; blank squares count as zero. */
   public Numeral read() {
-    BigInteger unscaled = BigInteger.ZERO;
     int last = Math.min(0, lowest);
-    for (int place = highest(); place >= last; place--) {
-      BigInteger figure = at(place).map(Entry::value).orElse(BigInteger.ZERO);
-      unscaled = Whole.joined(unscaled, figure);
+    List<BigInteger> values = new ArrayList<>();
+    for (int place = highest; place >= last; place--) {
+      values.add(at(place).map(Entry::value).orElse(BigInteger.ZERO));
     }
-    return Numeral.of(unscaled, -last);
+    return Numeral.of(Whole.joined(values, 0), -last);
   }
 }

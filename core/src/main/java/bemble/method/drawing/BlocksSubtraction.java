@@ -5,7 +5,7 @@ import bemble.method.Method;
 import bemble.method.Misfit;
 import bemble.method.PageForm;
 import bemble.method.column.Layout;
-import bemble.method.column.Payer;
+import bemble.method.column.TopFigures;
 import bemble.number.Numeral;
 import bemble.paper.Role;
 import bemble.plan.Answer;
@@ -70,7 +70,7 @@ public final class BlocksSubtraction implements Method<Subtraction> {
     private final int highest;
     private final CounterBoard board;
     private final WrittenBeside written;
-    private final Map<Integer, Entry> standing = new HashMap<>();
+    private final TopFigures standing;
 
     /** How many things of a zone are crossed out, always the first ones. */
     private final Map<Integer, Integer> crossed = new HashMap<>();
@@ -79,6 +79,7 @@ public final class BlocksSubtraction implements Method<Subtraction> {
       this.sum = sum;
       this.script = script;
       this.highest = sum.minuend().highestPlace();
+      this.standing = new TopFigures(highest, 0);
       this.board = new CounterBoard(script, highest, TOP);
       this.written = WrittenBeside.of(board, highest, TOP);
     }
@@ -88,7 +89,7 @@ public final class BlocksSubtraction implements Method<Subtraction> {
       int last = lastPlace();
       for (int place = 0; place <= highest; place++) {
         int taken = sum.subtrahend().digitAt(place);
-        if (standing.get(place).value().intValue() < taken) {
+        if (standing.at(place).value().intValue() < taken) {
           tradeFor(place, taken);
         }
         crossOut(place, taken, place <= last);
@@ -134,7 +135,7 @@ public final class BlocksSubtraction implements Method<Subtraction> {
     }
 
     private void tradeFor(int place, int taken) {
-      int payer = Payer.find(standing, place, highest).orElse(place);
+      int payer = standing.payerFor(place).orElse(place);
       for (int from = payer; from > place; from--) {
         trade(from, place, taken);
       }
@@ -145,10 +146,10 @@ public final class BlocksSubtraction implements Method<Subtraction> {
       int gone = crossed.get(from);
       board.crossOut(from, gone, 1);
       crossed.put(from, gone + 1);
-      standing.put(from, keep(from, Rule.of(Rule.Kind.ONE_LESS), standing.get(from)));
+      standing.put(from, keep(from, Rule.of(Rule.Kind.ONE_LESS), standing.at(from)));
       int to = from - 1;
       int before = board.count(to);
-      Entry old = standing.get(to);
+      Entry old = standing.at(to);
       Slot slot = Slot.full(Role.EXCHANGE, to, board.square(to, before));
       Entry more =
           script.enter(
@@ -161,7 +162,7 @@ public final class BlocksSubtraction implements Method<Subtraction> {
       board.drawn(to, more.marks());
       standing.put(to, more);
       board.arrow(from, gone, to, before);
-      BigInteger top = standing.get(place).value();
+      BigInteger top = standing.at(place).value();
       script.say(
           () ->
               Remark.of(RemarkKind.TRADE_DOWN)
@@ -181,7 +182,7 @@ public final class BlocksSubtraction implements Method<Subtraction> {
       script.step(Section.column(place), board.zone(place));
       Slot slot = Slot.full(Role.GIVEN, place, board.square(place, 0));
       Entry taken = script.copy(slot, BigInteger.valueOf(figure), value -> List.of());
-      Entry from = standing.get(place);
+      Entry from = standing.at(place);
       int gone = Math.min(taken.value().intValue(), board.count(place) - crossed.get(place));
       board.crossOut(place, crossed.get(place), gone);
       crossed.merge(place, gone, Integer::sum);

@@ -92,7 +92,7 @@ public final class Exchange implements Method<Subtraction> {
       this.sum = sum;
       this.layout = SubtractionLayout.of(sum, needsExchange(sum) ? REWRITINGS : 0);
       this.script = script;
-      this.top = new Exchanges(script, this, layout.highest());
+      this.top = new Exchanges(script, this, layout.highest(), layout.lowest());
       this.answer = new WrittenRow(layout.answerRow());
     }
 

@@ -1,6 +1,7 @@
 package bemble.method.subtraction;
 
-import bemble.method.column.Payer;
+import bemble.method.column.TopFigures;
+import bemble.number.Whole;
 import bemble.plan.Entry;
 import bemble.plan.Move;
 import bemble.plan.Rule;
@@ -13,9 +14,7 @@ import bemble.wording.RemarkKind;
 import bemble.wording.Section;
 import java.math.BigInteger;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 
 /** The top figures of a subtraction as they stand now, and the exchanges among them. */
 final class Exchanges {
@@ -33,14 +32,16 @@ final class Exchanges {
 
   private final Script script;
   private final Page page;
-  private final int highest;
-  private final Map<Integer, Entry> top = new HashMap<>();
-  private final Map<Integer, Integer> rewritten = new HashMap<>();
+  private final TopFigures top;
+  private final int[] rewritten;
+  private final int lowest;
 
-  Exchanges(Script script, Page page, int highest) {
+  Exchanges(Script script, Page page, int highest, int lowest) {
     this.script = script;
     this.page = page;
-    this.highest = highest;
+    this.top = new TopFigures(highest, lowest);
+    this.rewritten = new int[highest - lowest + 1];
+    this.lowest = lowest;
   }
 
   void put(int place, Entry figure) {
@@ -48,15 +49,15 @@ final class Exchanges {
   }
 
   Entry at(int place) {
-    return top.get(place);
+    return top.at(place);
   }
 
   /** Brings ten to {@code place} from the first place to its left that has any. */
   void bringTen(int place, BigInteger bottom) {
-    if (!script.makes(Move.exchangeFor(top.get(place)), Section.column(place), place)) {
+    if (!script.makes(Move.exchangeFor(top.at(place)), Section.column(place), place)) {
       return;
     }
-    int payer = Payer.find(top, place, highest).orElse(place);
+    int payer = top.payerFor(place).orElse(place);
     if (payer > place + 1 && script.style().has(Choice.AcrossZeros.IN_ONE_GO)) {
       inOneGo(payer, place, bottom);
       return;
@@ -88,33 +89,36 @@ final class Exchanges {
 
   private void say(
       RemarkKind kind, int place, BigInteger bottom, int payer, int paid, List<Object> made) {
-    Quantity before = new Quantity(top.get(place).value(), place);
-    Quantity taken = new Quantity(bottom, place);
-    Quantity one = new Quantity(BigInteger.ONE, payer);
-    // Of a payer that has nothing, on a page with a slip, nothing is left.
-    BigInteger rest = top.get(payer).value().subtract(BigInteger.ONE).max(BigInteger.ZERO);
-    Quantity left = new Quantity(rest, payer);
-    Quantity now = new Quantity(top.get(paid).value().add(BigInteger.TEN), paid);
+    Entry small = top.at(place);
+    Entry pays = top.at(payer);
+    Entry gets = top.at(paid);
     script.say(
-        () ->
-            Remark.of(kind)
-                .with("top", before)
-                .with("topPart", before.worth())
-                .with("bottom", taken)
-                .with("bottomPart", taken.worth())
-                .with("one", one)
-                .with("onePart", one.worth())
-                .with("ten", made)
-                .with("left", left)
-                .with("leftPart", left.worth())
-                .with("now", now)
-                .with("nowPart", now.worth())
-                .with("empty", new Place(place + 1)));
+        () -> {
+          Quantity before = new Quantity(small.value(), place);
+          Quantity taken = new Quantity(bottom, place);
+          Quantity one = new Quantity(BigInteger.ONE, payer);
+          // Of a payer that has nothing, on a page with a slip, nothing is left.
+          Quantity left = new Quantity(Whole.left(pays.value(), BigInteger.ONE), payer);
+          Quantity now = new Quantity(gets.value().add(BigInteger.TEN), paid);
+          return Remark.of(kind)
+              .with("top", before)
+              .with("topPart", before.worth())
+              .with("bottom", taken)
+              .with("bottomPart", taken.worth())
+              .with("one", one)
+              .with("onePart", one.worth())
+              .with("ten", made)
+              .with("left", left)
+              .with("leftPart", left.worth())
+              .with("now", now)
+              .with("nowPart", now.worth())
+              .with("empty", new Place(place + 1));
+        });
   }
 
   private void rewrite(int place, Rule rule) {
-    Entry old = top.get(place);
-    int count = rewritten.merge(place, 1, Integer::sum);
+    Entry old = top.at(place);
+    int count = ++rewritten[place - lowest];
     script.strike(old);
     top.put(place, page.rewrite(place, count, rule, old));
   }

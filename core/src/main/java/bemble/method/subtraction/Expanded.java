@@ -4,6 +4,7 @@ import bemble.fact.Fact;
 import bemble.method.Method;
 import bemble.method.PageForm;
 import bemble.method.column.Layout;
+import bemble.method.column.TopFigures;
 import bemble.number.Figures;
 import bemble.number.Numeral;
 import bemble.number.Whole;
@@ -27,9 +28,7 @@ import bemble.wording.RemarkKind;
 import bemble.wording.Section;
 import java.math.BigInteger;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 
 /**
  * Both numbers in expanded form, part over part; exchanges are made between the parts, the parts
@@ -86,14 +85,15 @@ public final class Expanded implements Method<Subtraction> {
     private final int lowest;
     private final int width;
     private final Exchanges top;
-    private final Map<Integer, Entry> bottom = new HashMap<>();
+    private final TopFigures bottom;
 
     Page(Subtraction sum, Script script) {
       this.sum = sum;
       this.script = script;
       this.highest = sum.minuend().highestPlace();
-      this.top = new Exchanges(script, this, highest);
       this.lowest = Math.min(sum.minuend().lowestPlace(), sum.subtrahend().lowestPlace());
+      this.top = new Exchanges(script, this, highest, lowest);
+      this.bottom = new TopFigures(highest, lowest);
       // One more square is for the sign between parts.
       this.width = Shape.Small.squares(Math.max(highest + 1, 1 - lowest)) + 2;
     }
@@ -101,7 +101,7 @@ public final class Expanded implements Method<Subtraction> {
     Working work() {
       setOut();
       for (int place = lowest; place <= highest; place++) {
-        BigInteger taken = bottom.get(place).value();
+        BigInteger taken = bottom.at(place).value();
         if (top.at(place).value().compareTo(taken) < 0) {
           top.bringTen(place, taken);
         }
@@ -162,7 +162,7 @@ public final class Expanded implements Method<Subtraction> {
       for (int place = lowest; place <= highest; place++) {
         step(place);
         Slot slot = slot(Role.PARTIAL, ANSWER_ROW, place);
-        List<Entry> reads = List.of(top.at(place), bottom.get(place));
+        List<Entry> reads = List.of(top.at(place), bottom.at(place));
         Entry left =
             script.enter(slot, Rule.of(Rule.Kind.DIFFERENCE), reads, value -> shown(slot, value));
         parts.add(left);
@@ -174,17 +174,15 @@ public final class Expanded implements Method<Subtraction> {
 
     /** The fact is in the values that stand on the page: 90 − 70, not 9 − 7. */
     private void sayTaken(int place, List<Entry> reads, Entry left) {
-      Quantity from = new Quantity(reads.get(0).value(), place);
-      Quantity taken = new Quantity(reads.get(1).value(), place);
-      Quantity rest = new Quantity(left.value(), place);
-      BigInteger worth = BigInteger.TEN.pow(Math.max(0, place));
-      script.use(() -> Fact.subtract(from.count().multiply(worth), taken.count().multiply(worth)));
+      BigInteger from = reads.get(0).value();
+      BigInteger taken = reads.get(1).value();
+      script.use(() -> Fact.subtract(inOnes(from, place), inOnes(taken, place)));
       script.say(
           () ->
               Remark.of(RemarkKind.TAKE_PART)
-                  .with("top", from.worth())
-                  .with("bottom", taken.worth())
-                  .with("left", rest.worth()));
+                  .with("top", new Quantity(from, place).worth())
+                  .with("bottom", new Quantity(taken, place).worth())
+                  .with("left", new Quantity(left.value(), place).worth()));
     }
 
     /** Each part gives one figure; needless zeros in front are not written. */
@@ -224,7 +222,12 @@ public final class Expanded implements Method<Subtraction> {
       if (place < 0) {
         return script.style().marks().plain(Numeral.of(value, -place));
       }
-      return value.signum() == 0 ? "0" : Figures.of(value) + "0".repeat(place);
+      return Figures.of(inOnes(value, place));
+    }
+
+    /** So many of a place, counted in ones; parts after the point stay as they are. */
+    private static BigInteger inOnes(BigInteger value, int place) {
+      return place <= 0 ? value : Whole.product(value, Whole.powerOfTen(place));
     }
 
     private Slot slot(Role role, int row, int place) {
