@@ -33,12 +33,13 @@ public record Paper(Area extent, @Nullable Integer onesColumn, List<Mark> marks)
    */
   public static Paper written(Area extent, Integer onesColumn, List<Mark> marks) {
     Map<Long, Integer> takenAgain = new HashMap<>();
-    List<Mark> kept = new ArrayList<>(marks);
+    List<Mark> kept = marks;
     for (int i = marks.size() - 1; i >= 0; i--) {
       Mark mark = marks.get(i);
       Long spot = smallSpot(mark.shape());
       Integer by = spot == null ? null : takenAgain.get(spot);
       if (by != null) {
+        kept = kept == marks ? new ArrayList<>(marks) : kept;
         kept.set(i, mark.goneBy(by));
       }
       if (mark.shape() instanceof Shape.Small) {

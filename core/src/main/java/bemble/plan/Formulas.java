@@ -22,41 +22,39 @@ final class Formulas {
       case TOTAL -> Whole.total(reads);
       case FIGURE_OF_TOTAL -> Whole.ones(Whole.without(Whole.total(reads), rule.n()));
       case TENS_OF_TOTAL -> Whole.tens(Whole.total(reads));
-      case DIFFERENCE -> reads.get(0).subtract(Whole.total(from(1, reads))).max(BigInteger.ZERO);
+      case DIFFERENCE -> Whole.left(reads.get(0), Whole.total(reads, 1));
       // The top figure, the small one before it, and all that is to be taken.
       case DIFFERENCE_WITH_TEN_MORE ->
-          Whole.joined(reads.get(1), reads.get(0))
-              .subtract(Whole.total(from(2, reads)))
-              .max(BigInteger.ZERO);
-      case ONE_LESS -> reads.get(0).subtract(BigInteger.ONE).max(BigInteger.ZERO);
-      case TEN_MORE -> reads.get(0).add(BigInteger.TEN);
+          Whole.left(Whole.joined(reads.get(1), reads.get(0)), Whole.total(reads, 2));
+      case ONE_LESS -> Whole.left(reads.get(0), BigInteger.ONE);
+      case TEN_MORE -> Whole.sum(reads.get(0), BigInteger.TEN);
       // A zero on the way of an exchange, taken in one go: ten more and at once one less.
-      case NINE_MORE -> reads.get(0).add(NINE);
+      case NINE_MORE -> Whole.sum(reads.get(0), NINE);
       case FIGURE_OF_PAIRS -> Whole.ones(pairs(reads));
       case TENS_OF_PAIRS -> Whole.tens(pairs(reads));
       case PRODUCT -> product(reads);
       case COUNT -> BigInteger.valueOf(reads.size());
       // The divisor, then what stands.
-      case HOW_MANY -> howMany(reads.get(0), joined(from(1, reads)));
+      case HOW_MANY -> howMany(reads.get(0), joined(reads, 1));
       // The divisor, then what stands.
-      case EASY_COUNT -> easy(quotient(reads.get(0), joined(from(1, reads))));
+      case EASY_COUNT -> easy(quotient(reads.get(0), joined(reads, 1)));
       // The product, then what stood.
-      case LEFT_OVER -> joined(from(1, reads)).subtract(reads.get(0)).max(BigInteger.ZERO);
+      case LEFT_OVER -> Whole.left(joined(reads, 1), reads.get(0));
       case JOINED -> joined(reads);
-      case LARGEST_SQUARE -> joined(reads).sqrt().min(NINE);
+      case LARGEST_SQUARE -> largestSquare(joined(reads));
       // The figures of the root so far.
-      case DOUBLE -> joined(reads).multiply(TWO);
+      case DOUBLE -> Whole.product(joined(reads), TWO);
       // The last lead and the figure that was put behind it.
-      case ADD_LAST -> joined(reads).add(reads.get(1));
+      case ADD_LAST -> Whole.sum(joined(reads), reads.get(1));
       // The lead, then what stands.
-      case LARGEST_TRIAL -> largestTrial(reads.get(0), joined(from(1, reads)));
+      case LARGEST_TRIAL -> largestTrial(reads.get(0), joined(reads, 1));
       // The lead and the figure put behind it.
-      case TRIAL_PRODUCT -> joined(reads).multiply(reads.get(1));
+      case TRIAL_PRODUCT -> Whole.product(joined(reads), reads.get(1));
       case TRY -> trial(reads.get(0), BigInteger.valueOf(rule.n()));
       // Where one stands on the line, and where one wants to go.
       case NEXT_STOP -> FriendlyStops.up(reads.get(0), reads.get(1));
       // Where one stands, and how much is still to be gone back.
-      case STOP_BACK -> FriendlyStops.back(reads.get(0), reads.get(1), Whole.total(from(2, reads)));
+      case STOP_BACK -> FriendlyStops.back(reads.get(0), reads.get(1), Whole.total(reads, 2));
       case DIGIT_SUM -> digitSum(Whole.total(reads));
       case DIGIT_SUM_OF_PRODUCT -> digitSum(product(reads));
     };
@@ -84,22 +82,19 @@ final class Formulas {
   private static BigInteger pairs(List<BigInteger> reads) {
     BigInteger sum = reads.size() % 2 == 0 ? BigInteger.ZERO : reads.get(reads.size() - 1);
     for (int i = 0; i + 1 < reads.size(); i += 2) {
-      sum = sum.add(Whole.product(reads.get(i), reads.get(i + 1)));
+      sum = Whole.sum(sum, Whole.product(reads.get(i), reads.get(i + 1)));
     }
     return sum;
   }
 
   /** Numbers written one behind the other, each after the first one figure long: 4, 7 make 47. */
   static BigInteger joined(List<BigInteger> reads) {
-    BigInteger value = BigInteger.ZERO;
-    for (int i = 0; i < reads.size(); i++) {
-      value = Whole.joined(value, reads.get(i));
-    }
-    return value;
+    return joined(reads, 0);
   }
 
-  private static List<BigInteger> from(int first, List<BigInteger> reads) {
-    return reads.subList(first, reads.size());
+  /** The same from the {@code first} number on. */
+  private static BigInteger joined(List<BigInteger> reads, int first) {
+    return Whole.joined(reads, first);
   }
 
   private static BigInteger trial(BigInteger lead, BigInteger x) {
@@ -121,7 +116,7 @@ final class Formulas {
   /** How many whole times a divisor fits, given it and then what stands. */
   static BigInteger fitting(List<Entry> reads) {
     List<BigInteger> values = reads.stream().map(Entry::value).toList();
-    return quotient(values.get(0), joined(from(1, values)));
+    return quotient(values.get(0), joined(values, 1));
   }
 
   /** The largest of 1, 2, 5, 10, 20, 50, … that is not above a number; 0 for 0. */
@@ -130,6 +125,14 @@ final class Formulas {
     int first = figures.charAt(0) - '0';
     int figure = first >= 5 ? 5 : Math.min(first, 2);
     return BigInteger.valueOf(figure).multiply(BigInteger.TEN.pow(figures.length() - 1));
+  }
+
+  private static BigInteger largestSquare(BigInteger standing) {
+    BigInteger x = NINE;
+    while (Whole.product(x, x).compareTo(standing) > 0) {
+      x = x.subtract(BigInteger.ONE);
+    }
+    return x;
   }
 
   /** At most 9: a figure of a root is one figure, however much room there seems to be. */

@@ -1,5 +1,6 @@
 package bemble.plan;
 
+import bemble.number.Whole;
 import java.math.BigInteger;
 
 /** The stops of somebody who counts along a number line: whole tens, whole hundreds, and so on. */
@@ -17,7 +18,7 @@ final class FriendlyStops {
       return at;
     }
     if (at.signum() > 0) {
-      BigInteger unit = BigInteger.TEN.pow(trailingZeros(at) + 1);
+      BigInteger unit = Whole.powerOfTen(trailingZeros(at) + 1);
       BigInteger next = at.divide(unit).add(BigInteger.ONE).multiply(unit);
       if (next.compareTo(target) <= 0) {
         return next;
@@ -32,7 +33,7 @@ final class FriendlyStops {
     if (left.signum() <= 0) {
       return at;
     }
-    BigInteger unit = BigInteger.TEN.pow(trailingZeros(at) + 1);
+    BigInteger unit = Whole.powerOfTen(trailingZeros(at) + 1);
     BigInteger down = at.mod(unit);
     return at.subtract(down.signum() > 0 && down.compareTo(left) <= 0 ? down : round(left));
   }
@@ -40,7 +41,7 @@ final class FriendlyStops {
   /** The number cut down to its first figure: 5203 gives 5000. */
   private static BigInteger round(BigInteger number) {
     String figures = number.toString();
-    BigInteger unit = BigInteger.TEN.pow(figures.length() - 1);
+    BigInteger unit = Whole.powerOfTen(figures.length() - 1);
     return unit.multiply(BigInteger.valueOf(figures.charAt(0) - '0'));
   }
 

@@ -2,19 +2,38 @@ package bemble.plan;
 
 import bemble.wording.Section;
 import java.math.BigInteger;
+import java.util.List;
 import java.util.function.Function;
 
 /** Whoever fills in the slots of a plan. */
 @FunctionalInterface
 public interface Hand {
   /** The hand that writes what the rule says. */
-  Hand TRUE = writing(Asked::due);
+  Hand TRUE =
+      new Hand() {
+        @Override
+        public Fill fill(Asked asked) {
+          return Fill.of(asked.due());
+        }
+
+        @Override
+        public Fill copy(Section section, Slot slot, BigInteger number) {
+          return Fill.of(number);
+        }
+      };
 
   /**
    * What is written in a slot. What is read was written by this hand before, so a plan goes on from
    * a wrong figure as its writer would.
    */
   Fill fill(Asked asked);
+
+  /** What is written in a slot to which a number of the sum is copied. */
+  default Fill copy(Section section, Slot slot, BigInteger number) {
+    // What is copied stands in the sum, not on the paper: an entry that has no marks.
+    Entry printed = new Entry(slot, Rule.COPY, List.of(), number, List.of());
+    return fill(new Asked(section, slot, Rule.COPY, List.of(printed)));
+  }
 
   /** A hand that leaves nothing blank, by the number it writes in each slot. */
   static Hand writing(Function<Asked, BigInteger> number) {

@@ -2,6 +2,7 @@ package bemble.plan;
 
 import java.math.BigInteger;
 import java.util.AbstractList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.RandomAccess;
 
@@ -46,6 +47,10 @@ public record Rule(Kind kind, int n) {
     DIGIT_SUM_OF_PRODUCT
   }
 
+  /** The rules that need no number, by the ordinals of their kinds: each figure asks for one. */
+  private static final List<Rule> PLAIN =
+      Arrays.stream(Kind.values()).map(kind -> new Rule(kind, 0)).toList();
+
   /** Copied from the sum; reads the figure or number of the sum itself. */
   public static final Rule COPY = of(Kind.COPY);
 
@@ -66,7 +71,7 @@ public record Rule(Kind kind, int n) {
 
   /** The rule of a kind that needs no number. */
   public static Rule of(Kind kind) {
-    return new Rule(kind, 0);
+    return PLAIN.get(kind.ordinal());
   }
 
   /** The figure of the total of all that is read, {@code n} places above its ones. */

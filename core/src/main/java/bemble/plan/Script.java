@@ -26,13 +26,22 @@ import java.util.function.Supplier;
  * inside one layout and thrown away.
  */
 public final class Script {
+  /** Room for the marks of most pages, so that the list need not grow. */
+  private static final int MARKS_OF_A_PAGE = 64;
+
   private final Hand hand;
   private final Style style;
   private final boolean onPaper;
-  private final List<Mark> marks = new ArrayList<>();
+  private final List<Mark> marks;
   private final List<Step> steps = new ArrayList<>();
-  private OpenStep open;
+
+  /** The section of the open step; null before the first. */
   private Section now;
+
+  private Area focus;
+  private Supplier<Remark> remark;
+  private final List<Supplier<Fact>> facts = new ArrayList<>();
+  private final List<Entry> entries = new ArrayList<>();
 
   /** An empty page for {@code hand} to write on in the conventions of {@code style}. */
   public Script(Hand hand, Style style) {
@@ -43,6 +52,7 @@ public final class Script {
     this.hand = hand;
     this.style = style;
     this.onPaper = onPaper;
+    this.marks = onPaper ? new ArrayList<>(MARKS_OF_A_PAGE) : List.of();
   }
 
   /** A script that draws and says nothing: what it gives has an answer, no steps and no marks. */
@@ -60,56 +70,43 @@ public final class Script {
     return style;
   }
 
-  private static final class OpenStep {
-    final Section section;
-    final Area focus;
-    final List<Supplier<Fact>> facts = new ArrayList<>();
-    final List<Entry> entries = new ArrayList<>();
-    Supplier<Remark> remark;
-
-    OpenStep(Section section, Area focus) {
-      this.section = section;
-      this.focus = focus;
-    }
-  }
-
-  /** Begins the next step; {@code focus} may be null. */
-  public void step(Section section, Area focus) {
-    if (onPaper) {
-      close();
-      open = new OpenStep(section, focus);
-    }
+  /** Begins the next step; {@code squaresAtWork} may be null. */
+  public void step(Section section, Area squaresAtWork) {
+    close();
     now = section;
+    focus = squaresAtWork;
   }
 
   /** Gives the open step its remark, which is made later, when it is asked for. */
-  public void say(Supplier<Remark> remark) {
+  public void say(Supplier<Remark> whatIsSaid) {
     if (onPaper) {
-      open.remark = remark;
+      remark = whatIsSaid;
     }
   }
 
   /** Notes a fact that the open step uses; it is made when it is asked for. */
   public void use(Supplier<Fact> fact) {
     if (onPaper) {
-      open.facts.add(fact);
+      facts.add(fact);
     }
   }
 
   /** Writes what the hand makes of {@code rule}, one figure to a square or as a small number. */
   public Entry write(Slot slot, Rule rule, List<Entry> reads) {
-    return enter(slot, rule, reads, value -> written(slot, value));
+    Fill fill = ask(slot, rule, reads);
+    return noted(slot, rule, reads, fill, written(slot, fill));
   }
 
   /** Notes what the hand makes of {@code rule} without a mark: it is kept in the head. */
   public Entry keepInMind(Slot slot, Rule rule, List<Entry> reads) {
-    return enter(slot, rule, reads, value -> List.of());
+    return noted(slot, rule, reads, ask(slot, rule, reads), List.of());
   }
 
   /** Shows what the hand makes of {@code rule} by {@code drawing}. */
   public Entry enter(
       Slot slot, Rule rule, List<Entry> reads, Function<BigInteger, List<Shape>> drawing) {
-    return record(slot, rule, reads, ask(slot, rule, reads), drawing);
+    Fill fill = ask(slot, rule, reads);
+    return noted(slot, rule, reads, fill, drawn(slot, fill, drawing));
   }
 
   /** Copies a figure of the sum. */
@@ -119,14 +116,14 @@ public final class Script {
 
   /** Copies a number of the sum. */
   public Entry copy(Slot slot, BigInteger number) {
-    return copy(slot, number, value -> written(slot, value));
+    Fill fill = hand.copy(now, slot, number);
+    return noted(slot, Rule.COPY, List.of(), fill, written(slot, fill));
   }
 
   /** Copies a number of the sum by drawing it. */
   public Entry copy(Slot slot, BigInteger number, Function<BigInteger, List<Shape>> drawing) {
-    // What is copied stands in the sum, not on the paper: an entry that has no marks.
-    Entry printed = new Entry(slot, Rule.COPY, List.of(), number, List.of());
-    return record(slot, Rule.COPY, List.of(), ask(slot, Rule.COPY, List.of(printed)), drawing);
+    Fill fill = hand.copy(now, slot, number);
+    return noted(slot, Rule.COPY, List.of(), fill, drawn(slot, fill, drawing));
   }
 
   private Fill ask(Slot slot, Rule rule, List<Entry> reads) {
@@ -159,7 +156,7 @@ public final class Script {
 
     /** Writes it in the open step, in another slot. */
     public Entry write(Slot other) {
-      return record(other, rule, reads, fill, value -> written(other, value));
+      return noted(other, rule, reads, fill, written(other, fill));
     }
   }
 
@@ -185,24 +182,22 @@ public final class Script {
     return hand.places(shift, section, place, usual);
   }
 
-  private Entry record(
-      Slot slot,
-      Rule rule,
-      List<Entry> reads,
-      Fill fill,
-      Function<BigInteger, List<Shape>> drawing) {
-    if (!onPaper) {
-      return new Entry(slot, rule, reads, fill.value(), List.of());
+  private Entry noted(Slot slot, Rule rule, List<Entry> reads, Fill fill, List<Integer> marksOfIt) {
+    Entry entry = new Entry(slot, rule, reads, fill.value(), marksOfIt);
+    if (onPaper) {
+      entries.add(entry);
     }
-    if (fill.isBlank()) {
-      return noted(new Entry(slot, rule, reads, fill.value(), List.of()));
-    }
-    List<Integer> ids = drawn(slot, drawing.apply(fill.value()));
-    return noted(new Entry(slot, rule, reads, fill.value(), ids));
+    return entry;
   }
 
-  /** Draws what shows a value; gives the ids of its marks. */
-  private List<Integer> drawn(Slot slot, List<Shape> shapes) {
+  /**
+   * Draws what shows a value, the figures one place after the other; gives the ids of its marks.
+   */
+  private List<Integer> drawn(Slot slot, Fill fill, Function<BigInteger, List<Shape>> drawing) {
+    if (!onPaper || fill.isBlank()) {
+      return List.of();
+    }
+    List<Shape> shapes = drawing.apply(fill.value());
     if (shapes.size() == 1) {
       return List.of(add(slot.role(), slot.place(), shapes.get(0)));
     }
@@ -214,27 +209,27 @@ public final class Script {
     return ids;
   }
 
-  private Entry noted(Entry entry) {
-    open.entries.add(entry);
-    return entry;
-  }
-
   /** Figures one to a square, the ones first and on to the left; a small number all in one. */
-  private static List<Shape> written(Slot slot, BigInteger value) {
-    String text = Figures.of(value);
+  private List<Integer> written(Slot slot, Fill fill) {
+    if (!onPaper || fill.isBlank()) {
+      return List.of();
+    }
+    String text = Figures.of(fill.value());
     if (slot.spot() != Spot.FULL) {
-      return List.of(new Shape.Small(slot.square(), slot.spot(), text));
+      Shape small = new Shape.Small(slot.square(), slot.spot(), text);
+      return List.of(add(slot.role(), slot.place(), small));
     }
     if (text.length() == 1) {
-      return List.of(new Shape.Figure(slot.square(), text));
+      return List.of(add(slot.role(), slot.place(), new Shape.Figure(slot.square(), text)));
     }
-    List<Shape> figures = new ArrayList<>(text.length());
+    List<Integer> ids = new ArrayList<>(text.length());
     for (int left = 0; left < text.length(); left++) {
       int index = text.length() - 1 - left;
       Square at = slot.square().moved(0, -left);
-      figures.add(new Shape.Figure(at, text.substring(index, index + 1)));
+      Shape figure = new Shape.Figure(at, Figures.at(text, index));
+      ids.add(add(slot.role(), slot.place() + left, figure));
     }
-    return figures;
+    return ids;
   }
 
   /** Draws a mark that carries no value; gives its id. */
@@ -278,10 +273,13 @@ public final class Script {
     return marks.size() - 1;
   }
 
+  /** Keeps the open step, where there is one and anything is kept. */
   private void close() {
-    if (open != null) {
-      steps.add(
-          new Step(open.section, new Notes(open.remark, open.facts), open.entries, open.focus));
+    if (onPaper && now != null) {
+      steps.add(new Step(now, new Notes(remark, facts), entries, focus));
+      remark = null;
+      facts.clear();
+      entries.clear();
     }
   }
 
@@ -289,7 +287,6 @@ public final class Script {
   public Working finish(
       Problem problem, String method, Answer answer, Area extent, Integer onesColumn) {
     close();
-    open = null;
     return new Working(problem, method, answer, Paper.written(extent, onesColumn, marks), steps);
   }
 }

@@ -1,9 +1,17 @@
 package bemble.wording;
 
+import bemble.style.Choice;
 import bemble.style.Style;
+import java.util.Arrays;
+import java.util.Map;
+import java.util.stream.Collectors;
 
 /** The short heads over place columns. */
 public final class PlaceHeads {
+  private static final Map<Choice.FirstPlaceWord, String> ONES =
+      Arrays.stream(Choice.FirstPlaceWord.values())
+          .collect(
+              Collectors.toMap(word -> word, word -> PlaceNames.word("head." + Wording.key(word))));
   private static final String[] WITHIN = PlaceNames.list("head.within");
   private static final String[] GROUPS = PlaceNames.list("head.groups");
   private static final String[] PARTS = PlaceNames.list("head.parts");
@@ -14,7 +22,7 @@ public final class PlaceHeads {
   /** The head for a place: {@code H}, {@code TTh}, {@code t} for tenths; a dot past those known. */
   public static String head(int place, Style style) {
     if (place == 0) {
-      return PlaceNames.word("head." + PlaceNames.first(style));
+      return ONES.get(style.choice(Choice.FirstPlaceWord.class));
     }
     if (place < 0) {
       return -place <= PARTS.length ? PARTS[-place - 1] : BEYOND;

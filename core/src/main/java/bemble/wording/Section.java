@@ -1,5 +1,9 @@
 package bemble.wording;
 
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.IntStream;
+
 /**
  * A part of a working whose steps belong together, such as all that is done in one column.
  *
@@ -23,6 +27,14 @@ public record Section(Kind kind, int number) {
   /** Setting the sum out. */
   public static final Section SET_OUT = new Section(Kind.SET_OUT, 0);
 
+  /** So many sections of a kind are made once: each step of each page asks for one. */
+  private static final int FEW = 32;
+
+  private static final List<List<Section>> SECTIONS =
+      Arrays.stream(Kind.values())
+          .map(kind -> IntStream.range(0, FEW).mapToObj(n -> new Section(kind, n)).toList())
+          .toList();
+
   /** Going along a number line. */
   public static final Section HOPS = new Section(Kind.HOPS, 0);
 
@@ -37,21 +49,27 @@ public record Section(Kind kind, int number) {
 
   /** The work in the column of {@code place}. */
   public static Section column(int place) {
-    return new Section(Kind.COLUMN, place);
+    return of(Kind.COLUMN, place);
   }
 
   /** The work of adding the next pair, counted from 1. */
   public static Section pair(int number) {
-    return new Section(Kind.PAIR, number);
+    return of(Kind.PAIR, number);
   }
 
   /** The work in a row of products or of things, counted from 1. */
   public static Section row(int number) {
-    return new Section(Kind.ROW, number);
+    return of(Kind.ROW, number);
   }
 
   /** A round of a division or of a root, counted from 1. */
   public static Section round(int number) {
-    return new Section(Kind.ROUND, number);
+    return of(Kind.ROUND, number);
+  }
+
+  private static Section of(Kind kind, int number) {
+    return number >= 0 && number < FEW
+        ? SECTIONS.get(kind.ordinal()).get(number)
+        : new Section(kind, number);
   }
 }

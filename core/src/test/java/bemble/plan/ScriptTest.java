@@ -56,6 +56,38 @@ class ScriptTest {
   }
 
   @Test
+  void eachStepKeepsItsOwnEntriesFactsAndSquares() {
+    Area focus = new Area(ONES, ONES);
+    script.step(Section.column(0), focus);
+    script.use(() -> Fact.add(List.of(BigInteger.ONE, BigInteger.TWO)));
+    script.say(() -> Remark.of(RemarkKind.DRAW_RULE));
+    Entry first = script.copy(full(0), 4);
+    script.step(Section.column(1), null);
+    script.say(() -> Remark.of(RemarkKind.SET_OUT_CROSSWISE));
+    Entry second = script.copy(full(1), 5);
+    Entry third = script.keepInMind(full(2), Rule.SAME, List.of(second));
+    List<Step> steps = finish(script).steps();
+    assertEquals(2, steps.size());
+    assertEquals(List.of(first), steps.get(0).entries());
+    assertEquals(1, steps.get(0).facts().size());
+    assertEquals(focus, steps.get(0).focus());
+    assertEquals(List.of(second, third), steps.get(1).entries());
+    assertTrue(steps.get(1).notes().isWithoutFacts());
+    assertEquals(null, steps.get(1).focus());
+    assertEquals(RemarkKind.SET_OUT_CROSSWISE, steps.get(1).remark().kind());
+  }
+
+  @Test
+  void aHandThatMisreadsIsAskedForEveryNumberThatIsCopied() {
+    Hand misreads = Hand.writing(asked -> asked.due().add(BigInteger.ONE));
+    Script other = new Script(misreads, Style.STANDARD);
+    other.step(Section.column(0), null);
+    assertEquals(BigInteger.valueOf(8), other.copy(full(0), 7).value());
+    script.step(Section.column(0), null);
+    assertEquals(BigInteger.valueOf(7), script.copy(full(0), 7).value());
+  }
+
+  @Test
   void aSmallNumberKeepsToOneSquare() {
     step();
     script.copy(Slot.small(Role.CARRY, 1, ONES), BigInteger.valueOf(12));

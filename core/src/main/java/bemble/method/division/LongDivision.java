@@ -9,6 +9,7 @@ import bemble.method.column.Standing;
 import bemble.method.column.WrittenRow;
 import bemble.number.Figures;
 import bemble.number.Numeral;
+import bemble.number.Whole;
 import bemble.paper.Area;
 import bemble.paper.Role;
 import bemble.paper.Shape;
@@ -33,6 +34,7 @@ import bemble.wording.RemarkKind;
 import bemble.wording.Section;
 import java.math.BigInteger;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * The quotient above the bracket; in each round: how many times, write the figure over the last
@@ -43,6 +45,8 @@ public final class LongDivision implements Method<Division> {
   private static final int QUOTIENT_ROW = 1;
   private static final int DIVIDEND_ROW = 2;
   private static final int STRIP = 9;
+  private static final List<String> STRIP_HEADS =
+      IntStream.rangeClosed(0, STRIP).mapToObj(times -> times + " ×").toList();
 
   /** Squares that are kept free behind the quotient for what is left over. */
   private static final int ROOM_FOR_LETTER = 2;
@@ -175,7 +179,7 @@ public final class LongDivision implements Method<Division> {
      * With zeros left out the figures read as a shorter number, with more in a place a longer one.
      */
     private Numeral readOff(Numeral read) {
-      return Numeral.of(read.unscaled().divide(BigInteger.TEN.pow(Math.max(0, leftOut))));
+      return Numeral.of(Whole.without(read.unscaled(), Math.max(0, leftOut)));
     }
 
     /** The divisor's multiples, each made by adding the divisor to the one before. */
@@ -185,7 +189,7 @@ public final class LongDivision implements Method<Division> {
       int middle = (Shape.Small.squares(sum.divisor().length()) - 1) / 2;
       for (int times = 1; times <= STRIP; times++) {
         Square at = new Square(times, stripColumn);
-        script.draw(Role.NOTE, new Shape.Words(at, Shape.Side.CENTRED, times + " ×"));
+        script.draw(Role.NOTE, new Shape.Words(at, Shape.Side.CENTRED, STRIP_HEADS.get(times)));
         Slot slot = Slot.small(Role.MULTIPLE, 0, at.moved(0, 2 + middle));
         List<Entry> reads = last == null ? List.of(divisor) : List.of(last, divisor);
         last = script.write(slot, Rule.TOTAL, reads);

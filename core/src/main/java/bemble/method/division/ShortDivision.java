@@ -10,6 +10,7 @@ import bemble.method.column.Standing;
 import bemble.method.column.WrittenRow;
 import bemble.number.Figures;
 import bemble.number.Numeral;
+import bemble.number.Whole;
 import bemble.paper.Area;
 import bemble.paper.Role;
 import bemble.paper.Shape;
@@ -215,7 +216,7 @@ public final class ShortDivision implements Method<Division> {
     private Working readOff(Entry left) {
       script.step(Section.ANSWER, null);
       Numeral read = quotient.read();
-      Numeral value = Numeral.of(read.unscaled().divide(BigInteger.TEN.pow(leftOut)));
+      Numeral value = Numeral.of(Whole.without(read.unscaled(), leftOut));
       Numeral remainder = Numeral.of(left.value());
       int length = remainder.isZero() ? 0 : remainder.length();
       if (length > 0) {

@@ -9,6 +9,7 @@ import bemble.method.column.PlaceColumns;
 import bemble.method.column.WrittenRow;
 import bemble.number.Figures;
 import bemble.number.Numeral;
+import bemble.number.Whole;
 import bemble.paper.Area;
 import bemble.paper.Role;
 import bemble.paper.Shape;
@@ -115,7 +116,7 @@ public final class AreaMethod implements Method<Multiplication> {
       List<Entry> parts = new ArrayList<>();
       for (int place = factor.highestPlace(); place >= 0; place--) {
         BigInteger part =
-            BigInteger.valueOf(factor.digitAt(place)).multiply(BigInteger.TEN.pow(place));
+            BigInteger.valueOf(factor.digitAt(place)).multiply(Whole.powerOfTen(place));
         Square square =
             across ? new Square(0, middle(parts.size())) : new Square(TOP + parts.size(), side / 2);
         parts.add(script.copy(Slot.small(Role.GIVEN, 0, square), part));

@@ -126,7 +126,7 @@ public final class Crosswise implements Method<Multiplication> {
     }
 
     private WrittenRow padded(int row, Numeral factor) {
-      WrittenRow written = new WrittenRow(row);
+      WrittenRow written = new WrittenRow(row, length - 1, 0);
       for (int place = length - 1; place >= 0; place--) {
         Role role = place > factor.highestPlace() ? Role.PADDING : Role.GIVEN;
         Slot slot = Slot.full(role, place, columns.at(row, place));
@@ -140,32 +140,13 @@ public final class Crosswise implements Method<Multiplication> {
       Area focus = new Area(columns.at(ANSWER_ROW, place), columns.at(ANSWER_ROW, place));
       script.step(Section.column(place), focus);
       eraseLinks();
-      List<Entry> reads = new ArrayList<>();
-      List<BigInteger> products = new ArrayList<>();
-      for (int p = Math.max(0, place - length + 1); p <= Math.min(place, length - 1); p++) {
-        pair(one.at(p).orElseThrow(), other.at(place - p).orElseThrow(), reads, products);
+      List<Entry> reads = pairs(place, carry);
+      if (reads.size() > 2) {
+        script.use(() -> Fact.add(products(reads)));
       }
-      carry.ifPresent(reads::add);
-      carry.ifPresent(carried -> products.add(carried.value()));
-      BigInteger total = Rule.TOTAL.apply(products);
-      if (products.size() > 1) {
-        script.use(() -> Fact.add(products));
-      }
-      List<String> spoken = spoken(reads);
       Slot slot = Slot.full(Role.ANSWER, place, columns.at(ANSWER_ROW, place));
       answer.put(place, script.write(slot, Rule.of(Rule.Kind.FIGURE_OF_PAIRS), reads));
-      script.say(
-          () ->
-              Remark.of(carry.isPresent() ? RemarkKind.CROSS_AND_CARRIED : RemarkKind.CROSS)
-                  .with("place", new Place(place))
-                  .with("pairs", spoken.size())
-                  .with("products", spoken)
-                  .with("upper", new Place(reads.get(0).slot().place()))
-                  .with("lower", new Place(reads.get(1).slot().place()))
-                  .with("carried", carry.map(Entry::value).orElse(BigInteger.ZERO))
-                  .with("total", new Quantity(total, place))
-                  .with("tens", new Quantity(last ? BigInteger.ZERO : Whole.tens(total), place + 1))
-                  .with("write", new Quantity(last ? total : Whole.ones(total), place)));
+      script.say(() -> remark(place, reads, carry, last));
       Role role = last ? Role.ANSWER : Role.CARRY;
       Slot next =
           last
@@ -178,6 +159,21 @@ public final class Crosswise implements Method<Multiplication> {
         return Optional.empty();
       }
       return tens;
+    }
+
+    private Remark remark(int place, List<Entry> reads, Optional<Entry> carry, boolean last) {
+      BigInteger total = Rule.TOTAL.apply(products(reads));
+      List<String> spoken = spoken(reads);
+      return Remark.of(carry.isPresent() ? RemarkKind.CROSS_AND_CARRIED : RemarkKind.CROSS)
+          .with("place", new Place(place))
+          .with("pairs", spoken.size())
+          .with("products", spoken)
+          .with("upper", new Place(reads.get(0).slot().place()))
+          .with("lower", new Place(reads.get(1).slot().place()))
+          .with("carried", carry.map(Entry::value).orElse(BigInteger.ZERO))
+          .with("total", new Quantity(total, place))
+          .with("tens", new Quantity(last ? BigInteger.ZERO : Whole.tens(total), place + 1))
+          .with("write", new Quantity(last ? total : Whole.ones(total), place));
     }
 
     /** The pairs as they are said; a zero that only fills a place is not spoken of. */
@@ -193,14 +189,34 @@ public final class Crosswise implements Method<Multiplication> {
       return all;
     }
 
-    private void pair(Entry upper, Entry lower, List<Entry> reads, List<BigInteger> products) {
-      links.add(
-          script.draw(Role.DRAWING, new Shape.Link(upper.slot().square(), lower.slot().square())));
-      reads.add(upper);
-      reads.add(lower);
-      Fact fact = Fact.multiply(upper.value(), lower.value());
-      products.add(fact.result());
-      script.use(() -> fact);
+    /** Links the pairs of a place; gives their figures, two by two, and then the carry. */
+    private List<Entry> pairs(int place, Optional<Entry> carry) {
+      int first = Math.max(0, place - length + 1);
+      int last = Math.min(place, length - 1);
+      List<Entry> reads = new ArrayList<>(2 * (last - first + 1) + 1);
+      for (int p = first; p <= last; p++) {
+        Entry upper = one.at(p).orElseThrow();
+        Entry lower = other.at(place - p).orElseThrow();
+        Shape link = new Shape.Link(upper.slot().square(), lower.slot().square());
+        links.add(script.draw(Role.DRAWING, link));
+        reads.add(upper);
+        reads.add(lower);
+        script.use(() -> Fact.multiply(upper.value(), lower.value()));
+      }
+      carry.ifPresent(reads::add);
+      return List.copyOf(reads);
+    }
+
+    /** What the pairs make, each by itself, and the carry. */
+    private static List<BigInteger> products(List<Entry> reads) {
+      List<BigInteger> products = new ArrayList<>();
+      for (int i = 0; i + 1 < reads.size(); i += 2) {
+        products.add(Whole.product(reads.get(i).value(), reads.get(i + 1).value()));
+      }
+      if (reads.size() % 2 == 1) {
+        products.add(reads.get(reads.size() - 1).value());
+      }
+      return products;
     }
 
     private void eraseLinks() {

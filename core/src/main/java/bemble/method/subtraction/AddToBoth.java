@@ -81,16 +81,16 @@ public final class AddToBoth implements Method<Subtraction> {
     SubtractionLayout.Rows rows = layout.setOut(script, sum);
     WrittenRow answer = new WrittenRow(layout.answerRow());
     Optional<Entry> oneMore = Optional.empty();
+    IntFunction<Entry> tops = at -> rows.minuend().at(at).orElseThrow();
     for (int place = layout.lowest(); place <= layout.highest(); place++) {
       if (place > 0 && nothingFrom(place, rows, oneMore, layout.highest())) {
         layout.sayNothingInFront(script, place);
         break;
       }
       Entry top = rows.minuend().at(place).orElseThrow();
-      List<Entry> taken = new ArrayList<>();
+      List<Entry> taken = new ArrayList<>(2);
       rows.subtrahend().at(place).ifPresent(taken::add);
       oneMore.ifPresent(taken::add);
-      IntFunction<Entry> tops = at -> rows.minuend().at(at).orElseThrow();
       if (!taken.isEmpty()
           && layout.together(script, answer, place, tops, rows.subtrahend(), taken)) {
         break;
@@ -127,8 +127,9 @@ public final class AddToBoth implements Method<Subtraction> {
       SubtractionLayout.sayUntouched(script, top, place);
       return Optional.empty();
     }
-    BigInteger bottom = taken.stream().map(Entry::value).reduce(BigInteger.ZERO, BigInteger::add);
-    List<Entry> reads = new ArrayList<>(List.of(top));
+    BigInteger bottom = Rule.TOTAL.applyTo(taken);
+    List<Entry> reads = new ArrayList<>(taken.size() + 2);
+    reads.add(top);
     BigInteger from = top.value();
     Optional<Entry> owed = Optional.empty();
     Rule rule = Rule.of(Rule.Kind.DIFFERENCE);
