@@ -10,6 +10,7 @@ import { BrowserRouter } from 'react-router';
 import { App } from './app/App';
 import { NoticeProvider } from './ui/Notice';
 import { watchPointer } from './ui/pointed';
+import { SheetStyles } from './paper/SheetStyles';
 import { DeskProvider } from './session/DeskState';
 import { Colours } from './ui/Colours';
 
@@ -31,6 +32,7 @@ if (root) {
     <StrictMode>
       <CacheProvider value={styles}>
         <Colours>
+          <SheetStyles />
           <QueryClientProvider client={queries}>
             <NoticeProvider>
               {/* Not in transitions: a new address is drawn before the next key is handled. */}

@@ -5,11 +5,12 @@ import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Working } from '../api/types';
 import { layersAt } from '../session/layers';
-import { useDesk } from '../session/deskContext';
+import { useDesk, useDeskTools } from '../session/deskContext';
 import { allSteps, stepKey } from '../session/deskReducer';
 import { said, useStepWords } from '../session/stepWords';
 import { SquaredPage } from '../paper/SquaredPage';
 import { darkTheme, theme } from '../theme';
+import { SheetStyles } from '../paper/SheetStyles';
 import { useKeys } from '../ui/useKeys';
 import { useSystemDark } from '../ui/useSystemDark';
 import { BlankPage } from './BlankPage';
@@ -19,7 +20,8 @@ const DARK = 'bemble.board.dark';
 /** Page and sentence only, as large as the screen allows, for a whole room to read. */
 export default function Board() {
   const navigate = useNavigate();
-  const { desk, dispatch } = useDesk();
+  const desk = useDesk();
+  const { dispatch } = useDeskTools();
   const systemDark = useSystemDark();
   const [chosen, setChosen] = useState(() => localStorage.getItem(DARK));
   const dark = chosen === null ? systemDark : chosen === 'true';
@@ -57,6 +59,7 @@ export default function Board() {
 
   return (
     <ThemeProvider theme={dark ? darkTheme : theme}>
+      <SheetStyles />
       <Box
         component="main"
         data-dark={dark}
@@ -118,7 +121,7 @@ export default function Board() {
 }
 
 function BoardPage({ working }: { working: Working }) {
-  const { desk } = useDesk();
+  const desk = useDesk();
   const { step, asking, askFirst, brief } = desk;
   const steps = allSteps(working);
   const number = asking ? step + 1 : step;

@@ -136,17 +136,20 @@ function LivePage({
   const rows = to.row - from.row + 2;
   return (
     <Box ref={frame} sx={{ minWidth: 0 }} data-shown={data.sum.style?.[setting.key as keyof Style]}>
-      <SheetSvg
-        role="img"
-        aria-label={`${setting.name} on ${data.problem}`}
-        width="100%"
-        height={Math.min(230, Math.max(96, rows * 28))}
-        viewBox={[from.column - 0.5, from.row - 0.5, columns, rows].map((n) => n * SIDE).join(' ')}
-        sx={{ bgcolor: 'ink.page', border: 1, borderColor: 'ink.square', borderRadius: 1 }}
-      >
-        {!checking && now?.focus && <Wash area={now.focus} />}
-        <Sheet layers={layers} />
-      </SheetSvg>
+      <Box sx={{ bgcolor: 'ink.page', border: 1, borderColor: 'ink.square', borderRadius: 1 }}>
+        <SheetSvg
+          role="img"
+          aria-label={`${setting.name} on ${data.problem}`}
+          width="100%"
+          height={Math.min(230, Math.max(96, rows * 28))}
+          viewBox={[from.column - 0.5, from.row - 0.5, columns, rows]
+            .map((n) => n * SIDE)
+            .join(' ')}
+        >
+          {!checking && now?.focus && <Wash area={now.focus} />}
+          <Sheet layers={layers} />
+        </SheetSvg>
+      </Box>
       <Box data-testid="live-sentence" sx={{ fontSize: 15, lineHeight: 1.3, mt: 0.5 }}>
         {now?.say}
       </Box>

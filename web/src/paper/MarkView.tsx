@@ -1,9 +1,7 @@
 import { memo } from 'react';
 import type { Mark, Square } from '../api/types';
+import type { When } from './layer';
 import { left, middleX, middleY, SIDE, smallMiddle, SPOTS, top } from './geometry';
-
-/** How far a mark is from the step now: drawn for good, or just written. */
-export type When = 'written' | 'fresh';
 
 /** Half the stroke through a figure, as a part of the square's side. */
 const STROKE = { full: 0.34, small: 0.26 };

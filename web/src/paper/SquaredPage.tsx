@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import visuallyHidden from '@mui/utils/visuallyHidden';
 import {
+  memo,
   useEffect,
   useLayoutEffect,
   useRef,
@@ -10,7 +11,7 @@ import {
   type RefObject,
 } from 'react';
 import type { Area, ColumnName, Square } from '../api/types';
-import { bounds, home, middleX, middleY, same, SIDE } from './geometry';
+import { bounds, home, middleX, middleY, reach, same, SIDE } from './geometry';
 import type { Layer } from './layer';
 import { described, readAloud } from './reading';
 import { Sheet, SheetSvg, Wash, Squares } from './Sheet';
@@ -172,7 +173,13 @@ export function SquaredPage({
 const ZOOMS = [0.5, 0.75, 1, 1.5, 2, 3];
 
 /** Makes the squares smaller or larger; they begin at the size that fits the page. */
-function Zoom({ zoom, onZoom }: { zoom: number; onZoom: (zoom: number) => void }) {
+const Zoom = memo(function Zoom({
+  zoom,
+  onZoom,
+}: {
+  zoom: number;
+  onZoom: (zoom: number) => void;
+}) {
   const at = ZOOMS.indexOf(zoom);
   const button = (name: string, sign: string, to: number | undefined) => (
     <Button
@@ -200,7 +207,7 @@ function Zoom({ zoom, onZoom }: { zoom: number; onZoom: (zoom: number) => void }
       {button('Larger squares', '+', ZOOMS[at + 1])}
     </Box>
   );
-}
+});
 
 interface Sight {
   top: number;
@@ -209,17 +216,11 @@ interface Sight {
   right: number;
 }
 
-/** Scrolls just as far as it takes for what is being worked to be seen. */
+/** Scrolls the paper where what is being worked is not to be seen. */
 function keepInSight(frame: HTMLElement | null, sight: Sight | 0) {
   if (!frame || sight === 0) {
     return;
   }
-  const reach = (at: number, view: number, from: number, to: number) => {
-    if (to > at + view) {
-      return Math.min(from, to - view);
-    }
-    return Math.min(at, from);
-  };
   frame.scrollTo({
     top: reach(frame.scrollTop, frame.clientHeight, sight.top, sight.bottom),
     left: reach(frame.scrollLeft, frame.clientWidth, sight.left, sight.right),

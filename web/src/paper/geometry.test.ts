@@ -1,6 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import type { Mark, Paper } from '../api/types';
-import { bounds, home, left, middleX, middleY, same, SIDE, smallMiddle, top } from './geometry';
+import {
+  bounds,
+  home,
+  left,
+  middleX,
+  middleY,
+  reach,
+  same,
+  SIDE,
+  smallMiddle,
+  top,
+} from './geometry';
 
 const square = (row: number, column: number) => ({ row, column });
 const mark = (shape: Mark['shape'], more: Partial<Mark> = {}): Mark => ({
@@ -60,5 +71,35 @@ describe('home', () => {
     expect(home(mark({ kind: 'line', ...ends }))).toEqual(square(1, 1));
     expect(home(mark({ kind: 'point', after: square(2, 3), text: '.' }))).toEqual(square(2, 3));
     expect(home(mark({ kind: 'figure', at: square(2, 4), text: '7' }))).toEqual(square(2, 4));
+  });
+});
+
+describe('reach', () => {
+  it('rests while the part is in sight', () => {
+    expect(reach(100, 400, 100, 500)).toBe(100);
+    expect(reach(100, 400, 130, 180)).toBe(100);
+  });
+
+  it('brings a part out of sight into the middle, and not beyond the beginning', () => {
+    expect(reach(100, 400, 480, 520)).toBe(300);
+    expect(reach(900, 400, 480, 520)).toBe(300);
+    expect(reach(900, 400, 60, 100)).toBe(0);
+  });
+
+  it('shows the beginning of a part larger than the view', () => {
+    expect(reach(0, 400, 500, 1200)).toBe(500);
+  });
+
+  it('keeps a part that moves square by square in sight with few moves', () => {
+    let at = 0;
+    let moves = 0;
+    for (let square = 60; square >= 0; square--) {
+      const now = reach(at, 600, square * SIDE, (square + 1) * SIDE);
+      moves += now === at ? 0 : 1;
+      at = now;
+      expect(at).toBeLessThanOrEqual(square * SIDE);
+      expect(at + 600).toBeGreaterThanOrEqual((square + 1) * SIDE);
+    }
+    expect(moves).toBeLessThan(10);
   });
 });

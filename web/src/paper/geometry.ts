@@ -67,3 +67,15 @@ export function home(mark: Mark): Square {
 
 export const same = (one: Square, other: Square) =>
   one.row === other.row && one.column === other.column;
+
+/**
+ * Where a view should begin so that a part is in sight: where it begins now, if the part is; else
+ * with the part in the middle, so that what comes next is in sight too, whichever way it goes, and
+ * the paper rests for some steps. Of a part larger than the view the beginning is shown.
+ */
+export function reach(at: number, view: number, from: number, to: number): number {
+  if (from >= at && to <= at + view) {
+    return at;
+  }
+  return Math.max(0, Math.min(from, (from + to - view) / 2));
+}

@@ -1,4 +1,4 @@
-import type { Paper } from '../api/types';
+import type { Mark, Paper } from '../api/types';
 
 /** A paper and how far it has been worked; a second working lies on the page before it begins. */
 export interface Layer {
@@ -9,4 +9,21 @@ export interface Layer {
   fresh?: boolean;
   /** Whether no boxes show where answers will stand. */
   boxless?: boolean;
+}
+
+/** How far a mark is from the step now: drawn for good, or just written. */
+export type When = 'written' | 'fresh';
+
+/** What of a paper is visible at its step: of later marks only where an answer will stand. */
+export function timed(mark: Mark, layer: Omit<Layer, 'paper'>): When | 'expected' | 'hidden' {
+  if (mark.step <= layer.step) {
+    if (mark.gone !== undefined && mark.gone <= layer.step) {
+      return 'hidden';
+    }
+    return layer.fresh && mark.step === layer.step ? 'fresh' : 'written';
+  }
+  if (mark.role === 'ANSWER' || mark.role === 'FOUND') {
+    return layer.boxless ? 'hidden' : 'expected';
+  }
+  return 'hidden';
 }

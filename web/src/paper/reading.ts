@@ -21,7 +21,9 @@ export function readAloud(layers: Layer[], names: ColumnName[]): string {
       const text = isSeen(mark, layer) ? inWords(mark, layer) : '';
       if (text !== '') {
         const { row, column } = home(mark);
-        rows.set(row, [...(rows.get(row) ?? []), { column, text }]);
+        const texts = rows.get(row) ?? [];
+        texts.push({ column, text });
+        rows.set(row, texts);
       }
     }
   }
