@@ -8,6 +8,7 @@ import { LOW } from '../theme';
 import { useDesk } from '../session/deskContext';
 import { ScreenBoundary } from '../ui/ScreenBoundary';
 import { useKeys } from '../ui/useKeys';
+import { useStable } from '../ui/useStable';
 import { ClassChoice } from '../house/ClassChoice';
 import { KeysDialog } from './KeysDialog';
 import { Start } from './Start';
@@ -28,7 +29,6 @@ const Board = lazy(() => import('../board/Board'));
 
 /** The desk top: the line to write in above, the open book with its tabs below. */
 export function App() {
-  const { desk } = useDesk();
   const navigate = useNavigate();
   const { pathname } = useLocation();
   const [showKeys, setShowKeys] = useState(false);
@@ -46,14 +46,12 @@ export function App() {
   });
   const tab = TABS.find(({ path }) => pathname.startsWith(path));
   const view = pathname === '/board' ? 'Board' : tab?.name;
-  const ofDesk = view === 'Board' || view === 'Desk';
-  const sum = ofDesk ? desk.working?.problem : undefined;
-  useEffect(() => {
-    document.title = [sum, view, 'Bemble'].filter(Boolean).join(' · ');
-  }, [sum, view]);
+  const openKeys = useStable(() => setShowKeys(true));
+  const toDesk = useStable(() => pathname !== '/desk' && void navigate('/desk'));
   if (pathname === '/board') {
     return (
       <ScreenBoundary screen={pathname}>
+        <Title view={view} />
         <Suspense fallback={null}>
           <Board />
         </Suspense>
@@ -84,11 +82,9 @@ export function App() {
           px: { xs: 1.5, md: 3.5 },
         }}
       >
+        <Title view={view} />
         <Typography variant="h1">Bemble</Typography>
-        <ProblemLine
-          wideOnly={view !== 'Desk'}
-          onSetOut={() => pathname !== '/desk' && void navigate('/desk')}
-        />
+        <ProblemLine wideOnly={view !== 'Desk'} onSetOut={toDesk} />
         <Box
           sx={{
             display: { xs: 'flex', md: 'block' },
@@ -106,7 +102,7 @@ export function App() {
           <ClassChoice />
           <Box sx={{ fontWeight: 700, overflowWrap: 'anywhere', pr: 0.5 }}>
             {/* On another tab it would seem to be about what is typed there. */}
-            {ofDesk && (desk.page ? desk.page.title : desk.working && 'Not kept yet')}
+            {view === 'Desk' && <KeptAs />}
           </Box>
         </Box>
       </Box>
@@ -139,9 +135,25 @@ export function App() {
             </Routes>
           </Suspense>
         </ScreenBoundary>
-        <Tabs onKeys={() => setShowKeys(true)} />
+        <Tabs onKeys={openKeys} />
       </Box>
       <KeysDialog open={showKeys} onClose={() => setShowKeys(false)} />
     </Box>
   );
+}
+
+/** Names the browser's window after the view, and the sum where it shows that of the desk. */
+function Title({ view }: { view: string | undefined }) {
+  const { working } = useDesk();
+  const sum = view === 'Board' || view === 'Desk' ? working?.problem : undefined;
+  useEffect(() => {
+    document.title = [sum, view, 'Bemble'].filter(Boolean).join(' · ');
+  }, [sum, view]);
+  return null;
+}
+
+/** The name under which the page on the desk is kept. */
+function KeptAs() {
+  const { page, working } = useDesk();
+  return page ? page.title : working && 'Not kept yet';
 }

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { styled } from '@mui/material/styles';
+import { memo } from 'react';
 import { NavLink } from 'react-router';
 import { TABS } from './tabList';
 
@@ -58,7 +59,7 @@ const KEYS = {
 };
 
 /** The index tabs that stand out of the book's right-hand edge. */
-export function Tabs({ onKeys }: { onKeys: () => void }) {
+export const Tabs = memo(function Tabs({ onKeys }: { onKeys: () => void }) {
   return (
     <Box
       component="nav"
@@ -84,4 +85,4 @@ export function Tabs({ onKeys }: { onKeys: () => void }) {
       </Button>
     </Box>
   );
-}
+});

@@ -3,16 +3,16 @@ import Button from '@mui/material/Button';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useQuery } from '@tanstack/react-query';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, memo, Suspense, useState } from 'react';
 import { api } from '../api/client';
 import type { Working } from '../api/types';
-import { useDesk } from '../session/deskContext';
+import { useDeskTools } from '../session/deskContext';
 
 const ElsewhereDialog = lazy(() => import('./ElsewhereDialog'));
 
 /** How this page is checked, and checking a working done elsewhere. */
-export function CheckLine({ working }: { working: Working }) {
-  const { workAnew } = useDesk();
+export const CheckLine = memo(function CheckLine({ working }: { working: Working }) {
+  const { workAnew } = useDeskTools();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const [elsewhere, setElsewhere] = useState(false);
   const { check, sum } = working;
@@ -75,6 +75,6 @@ export function CheckLine({ working }: { working: Working }) {
       )}
     </Box>
   );
-}
+});
 
 const SMALL = { minHeight: 32, px: 1.25, fontSize: 15 };

@@ -2,32 +2,32 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
-import { useLayoutEffect, useRef, useState } from 'react';
+import { memo, useLayoutEffect, useRef, useState, type RefObject } from 'react';
 import { Link } from 'react-router';
 import type { Method, Working } from '../api/types';
 import { BAR } from '../ui/book';
 import { Kbd } from '../ui/Kbd';
-import { useDesk } from '../session/deskContext';
+import { useStable } from '../ui/useStable';
+import { useDesk, useDeskTools } from '../session/deskContext';
 import { lastStep } from '../session/deskReducer';
 import { Ribbon } from './Ribbon';
 
-/** Below the book: forward and back, the ribbon of steps, what can be done with the page. */
-export function DeskBar({
-  besideMethod,
-  onBeside,
-  onKeep,
-  onPaper,
-}: {
+interface ToDo {
   besideMethod: string | null;
   onBeside: (method: string | null) => void;
   onKeep: () => void;
   onPaper: () => void;
-}) {
-  const { desk, dispatch } = useDesk();
+}
+
+/** Below the book: forward and back, the ribbon of steps, what can be done with the page. */
+export function DeskBar({ besideMethod, onBeside, onKeep, onPaper }: ToDo) {
+  const desk = useDesk();
+  const { dispatch } = useDeskTools();
   const { line, working, step, asking } = desk;
   /** Whether the line shows the sum on the desk, and not the next one being typed. */
   const isTyped = line === working?.problem;
   const next = useRef<HTMLButtonElement>(null);
+  const go = useStable((to: number) => dispatch({ do: 'go', step: to }));
   // After a sum was typed the next keys step through it, so the line gives the focus up before the
   // page is drawn.
   useLayoutEffect(() => {
@@ -42,9 +42,42 @@ export function DeskBar({
   }
   return (
     <Box sx={BAR}>
+      <Turn
+        next={next}
+        asking={asking}
+        atFirst={step === 0 && !asking}
+        atLast={step === lastStep(desk)}
+      />
+      <Ribbon working={working} step={step} onGo={go} />
+      <PageTools
+        working={working}
+        besideMethod={besideMethod}
+        onBeside={onBeside}
+        onKeep={onKeep}
+        onPaper={onPaper}
+      />
+    </Box>
+  );
+}
+
+/** Forward and back. */
+const Turn = memo(function Turn({
+  next,
+  asking,
+  atFirst,
+  atLast,
+}: {
+  next: RefObject<HTMLButtonElement | null>;
+  asking: boolean;
+  atFirst: boolean;
+  atLast: boolean;
+}) {
+  const { dispatch } = useDeskTools();
+  return (
+    <>
       <Button
         aria-label="Back"
-        disabled={step === 0 && !asking}
+        disabled={atFirst}
         onClick={() => dispatch({ do: 'back' })}
         sx={{ px: 1.5 }}
       >
@@ -53,14 +86,27 @@ export function DeskBar({
       <Button
         ref={next}
         variant="contained"
-        disabled={step === lastStep(desk)}
+        disabled={atLast}
         onClick={() => dispatch({ do: 'next' })}
         sx={{ px: 2.5, fontSize: 18, whiteSpace: 'nowrap', minWidth: 96 }}
       >
         {asking ? 'Show' : 'Next'}
         <Kbd>Space</Kbd>
       </Button>
-      <Ribbon working={working} step={step} onGo={(to) => dispatch({ do: 'go', step: to })} />
+    </>
+  );
+});
+
+/** What can be done with the page, at whatever step. */
+const PageTools = memo(function PageTools({
+  working,
+  besideMethod,
+  onBeside,
+  onKeep,
+  onPaper,
+}: ToDo & { working: Working }) {
+  return (
+    <>
       <Beside working={working} method={besideMethod} onChoose={onBeside} />
       <Button component={Link} to="/board" aria-keyshortcuts="B" sx={TO_DO}>
         Board
@@ -71,9 +117,9 @@ export function DeskBar({
       <Button onClick={onKeep} sx={TO_DO}>
         Keep page
       </Button>
-    </Box>
+    </>
   );
-}
+});
 
 const TO_DO = { whiteSpace: 'nowrap', px: { xs: 1.25, sm: 1.75 } };
 

@@ -4,9 +4,10 @@ import { useNavigate } from 'react-router';
 import { SquaredPage } from '../paper/SquaredPage';
 import { BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
 import { useKeys } from '../ui/useKeys';
+import { useStable } from '../ui/useStable';
 import { BesidePage } from './BesidePage';
 import { DeskBar } from './DeskBar';
-import { useDesk } from '../session/deskContext';
+import { useDesk, useDeskTools } from '../session/deskContext';
 import { allSteps, stepKey } from '../session/deskReducer';
 import { KeepDialog } from './KeepDialog';
 import { layersAt } from '../session/layers';
@@ -15,13 +16,19 @@ import { SpokenPage } from './SpokenPage';
 
 /** The open exercise book: squared paper on the left, what is being said on the right. */
 export function DeskScreen() {
-  const { desk, dispatch } = useDesk();
+  const desk = useDesk();
+  const { dispatch } = useDeskTools();
   const navigate = useNavigate();
   const { working, step } = desk;
   const [keeping, setKeeping] = useState(false);
   const [onPaper, setOnPaper] = useState(false);
   /** The sum that is worked another way beside; a new sum closes the second page. */
   const [beside, setBeside] = useState<{ problem: string; method: string } | null>(null);
+  const setBesideMethod = useStable((method: string | null) =>
+    setBeside(working && method ? { problem: working.problem, method } : null),
+  );
+  const keep = useStable(() => setKeeping(true));
+  const layOnPaper = useStable(() => setOnPaper(true));
   const besideMethod = working && beside?.problem === working.problem ? beside.method : null;
 
   useKeys((key, event) => {
@@ -60,11 +67,9 @@ export function DeskScreen() {
       </Box>
       <DeskBar
         besideMethod={besideMethod}
-        onBeside={(method) =>
-          setBeside(working && method ? { problem: working.problem, method } : null)
-        }
-        onKeep={() => setKeeping(true)}
-        onPaper={() => setOnPaper(true)}
+        onBeside={setBesideMethod}
+        onKeep={keep}
+        onPaper={layOnPaper}
       />
       {working && onPaper && (
         <PaperDialog working={working} step={step} onClose={() => setOnPaper(false)} />

@@ -2,13 +2,13 @@ import Box from '@mui/material/Box';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
 import type { Working } from '../api/types';
-import { useDesk } from '../session/deskContext';
+import { useDeskTools } from '../session/deskContext';
 import { useNotice } from '../ui/useNotice';
 import { WordsDialog } from '../ui/WordsDialog';
 
 /** Asks for a title and keeps the page; a failure is said here and what was typed stays. */
 export function KeepDialog({ working, onClose }: { working: Working; onClose: () => void }) {
-  const { dispatch } = useDesk();
+  const { dispatch } = useDeskTools();
   const notice = useNotice();
   const queries = useQueryClient();
   const { problem, sum } = working;

@@ -1,9 +1,10 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import InputBase from '@mui/material/InputBase';
-import { useEffect, useRef } from 'react';
+import { memo, useEffect, useRef } from 'react';
+import type { Trouble } from '../api/client';
 import { hasLaid } from '../session/laid';
-import { useDesk } from '../session/deskContext';
+import { useDesk, useDeskTools } from '../session/deskContext';
 import { RecentSums } from './RecentSums';
 
 const SIGNS = [
@@ -15,10 +16,25 @@ const SIGNS = [
 ];
 
 /** The one line to write a sum in; a refusal is said beneath and its place is selected. */
-export function ProblemLine({ onSetOut, wideOnly }: { onSetOut: () => void; wideOnly: boolean }) {
-  const { desk, dispatch, setOutLine, busy } = useDesk();
+export function ProblemLine(props: { onSetOut: () => void; wideOnly: boolean }) {
+  const { line, trouble } = useDesk();
+  return <TypedLine line={line} trouble={trouble} {...props} />;
+}
+
+/** The line itself, which a step on the desk leaves as it is. */
+const TypedLine = memo(function TypedLine({
+  line,
+  trouble,
+  onSetOut,
+  wideOnly,
+}: {
+  line: string;
+  trouble: Trouble | null;
+  onSetOut: () => void;
+  wideOnly: boolean;
+}) {
+  const { dispatch, setOutLine, busy } = useDeskTools();
   const input = useRef<HTMLInputElement>(null);
-  const { line, trouble } = desk;
 
   // With nothing on the desk the first thing that anybody does is to type a sum.
   useEffect(() => {
@@ -142,7 +158,7 @@ export function ProblemLine({ onSetOut, wideOnly }: { onSetOut: () => void; wide
       )}
     </Box>
   );
-}
+});
 
 const SIGN_KEY = {
   width: 36,

@@ -4,12 +4,12 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useDesk } from '../session/deskContext';
+import { useDeskTools } from '../session/deskContext';
 import { recentSums } from '../session/recent';
 
 /** Opens the list of the sums that were set out lately, to lay one on the desk again. */
 export function RecentSums() {
-  const { setOut } = useDesk();
+  const { setOut } = useDeskTools();
   const navigate = useNavigate();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const sums = anchor ? recentSums() : [];

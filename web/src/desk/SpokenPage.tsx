@@ -3,17 +3,17 @@ import Button from '@mui/material/Button';
 import { styled } from '@mui/material/styles';
 import { lazy, memo, Suspense, useEffect, useRef, useState } from 'react';
 import type { Step, StepWords, Working } from '../api/types';
-import { useDesk } from '../session/deskContext';
+import { useDesk, useDeskTools } from '../session/deskContext';
 import { CheckLine } from './CheckLine';
 import { allSteps } from '../session/deskReducer';
-import { said, useStepWords } from '../session/stepWords';
+import { NO_WORDS, said, useStepWords } from '../session/stepWords';
 import { TallyLine } from './TallyLine';
 
 const FactHelp = lazy(() => import('./FactHelp'));
 
 /** The right page: the method, the sentence now, those before it, and what it took. */
 export function SpokenPage({ working }: { working: Working }) {
-  const { step, asking, askFirst, brief } = useDesk().desk;
+  const { step, asking, askFirst, brief } = useDesk();
   const [why, setWhy] = useState(false);
   const words = useStepWords(working, askFirst || brief || why);
   const steps = allSteps(working);
@@ -35,7 +35,7 @@ export function SpokenPage({ working }: { working: Working }) {
         pb: { xs: 0.75, md: 1.5 },
       }}
     >
-      <MethodChoice working={working} />
+      <MethodChoice working={working} brief={brief} askFirst={askFirst} />
       {now && (
         <Now
           key={`${number} ${asking}`}
@@ -48,15 +48,28 @@ export function SpokenPage({ working }: { working: Working }) {
         />
       )}
       {atEnd && <Verdict check={working.check} />}
-      <Earlier steps={steps.slice(0, asking ? number : step)} words={brief ? words : []} />
+      <Earlier
+        all={steps}
+        count={Math.max(0, asking ? number : step)}
+        words={brief ? words : NO_WORDS}
+      />
       <CheckLine working={working} />
       <TallyLine tally={working.tally} />
     </Box>
   );
 }
 
-function MethodChoice({ working }: { working: Working }) {
-  const { desk, dispatch, setOut, busy } = useDesk();
+/** The methods of the operation, and how the steps are said. */
+const MethodChoice = memo(function MethodChoice({
+  working,
+  brief,
+  askFirst,
+}: {
+  working: Working;
+  brief: boolean;
+  askFirst: boolean;
+}) {
+  const { dispatch, setOut, busy } = useDeskTools();
   const chosen = working.methods.find((method) => method.id === working.sum.method);
   return (
     <Box sx={{ order: { xs: 1, md: 0 } }}>
@@ -79,17 +92,17 @@ function MethodChoice({ working }: { working: Working }) {
           {chosen?.about}
         </Box>
         <Button
-          aria-pressed={desk.brief}
+          aria-pressed={brief}
           title="Say each step in as few words as can be"
-          onClick={() => dispatch({ do: 'brief', on: !desk.brief })}
+          onClick={() => dispatch({ do: 'brief', on: !brief })}
           sx={SMALL_TOGGLE}
         >
           Brief
         </Button>
         <Button
-          aria-pressed={desk.askFirst}
+          aria-pressed={askFirst}
           title="Put each step as a question before it is shown"
-          onClick={() => dispatch({ do: 'ask first', on: !desk.askFirst })}
+          onClick={() => dispatch({ do: 'ask first', on: !askFirst })}
           sx={SMALL_TOGGLE}
         >
           Ask first
@@ -97,7 +110,7 @@ function MethodChoice({ working }: { working: Working }) {
       </Box>
     </Box>
   );
-}
+});
 
 const SMALL_TOGGLE = { minHeight: 32, px: 1.25, fontSize: 15, whiteSpace: 'nowrap' };
 
@@ -205,9 +218,8 @@ function Verdict({ check }: { check: Working['check'] }) {
 }
 
 /** What was said so far, the latest at the foot and in sight. */
-function Earlier({ steps, words }: { steps: Step[]; words: StepWords[] }) {
+function Earlier({ all, count, words }: { all: Step[]; count: number; words: StepWords[] }) {
   const list = useRef<HTMLDivElement>(null);
-  const count = steps.length;
   useEffect(() => {
     const element = list.current;
     if (element) {
@@ -216,17 +228,49 @@ function Earlier({ steps, words }: { steps: Step[]; words: StepWords[] }) {
   }, [count]);
   return (
     <Rows ref={list} role="group" aria-label="Steps so far" tabIndex={count > 0 ? 0 : -1}>
-      {steps.map((step, index) => (
-        <EarlierStep
-          key={index}
-          step={step}
-          words={words[index]}
-          begins={steps[index - 1]?.section !== step.section}
+      {Array.from({ length: Math.ceil(count / TOGETHER) }, (_, part) => (
+        <EarlierPart
+          key={part}
+          steps={all}
+          words={words}
+          from={part * TOGETHER}
+          to={Math.min(count, (part + 1) * TOGETHER)}
         />
       ))}
     </Rows>
   );
 }
+
+/** So many steps that were said are drawn together; but for the last of them they stay as drawn. */
+const TOGETHER = 40;
+
+/** Some of the steps that were said. */
+const EarlierPart = memo(function EarlierPart({
+  steps,
+  words,
+  from,
+  to,
+}: {
+  /** All steps of the page, and all their words. */
+  steps: Step[];
+  words: StepWords[];
+  from: number;
+  /** One past the last. */
+  to: number;
+}) {
+  return (
+    <div className="together">
+      {steps.slice(from, to).map((step, index) => (
+        <EarlierStep
+          key={index}
+          step={step}
+          words={words[from + index]}
+          begins={steps[from + index - 1]?.section !== step.section}
+        />
+      ))}
+    </div>
+  );
+});
 
 /** One step that was said; of hundreds only the new one is drawn. */
 const EarlierStep = memo(function EarlierStep({
@@ -267,10 +311,9 @@ const Rows = styled('div')(({ theme: { palette, breakpoints } }) => ({
     gap: 8,
     padding: '6px 4px',
     borderBottom: `1px dotted ${palette.ink.edge}`,
-    // Rows out of sight are not laid out.
-    contentVisibility: 'auto',
-    containIntrinsicSize: 'auto 38px',
   },
+  // Rows out of sight are not laid out.
+  '& .together': { contentVisibility: 'auto', containIntrinsicSize: `auto ${TOGETHER * 38}px` },
   '& b': { color: palette.text.primary },
   '& .facts': { textAlign: 'right', maxWidth: 170, overflowWrap: 'anywhere' },
 }));

@@ -1,7 +1,8 @@
 import Box from '@mui/material/Box';
+import { memo } from 'react';
 
 /** What the working took, along the foot of the right page. */
-export function TallyLine({ tally }: { tally: string[] }) {
+export const TallyLine = memo(function TallyLine({ tally }: { tally: string[] }) {
   return (
     <Box
       data-testid="tally"
@@ -35,4 +36,4 @@ export function TallyLine({ tally }: { tally: string[] }) {
       ))}
     </Box>
   );
-}
+});

@@ -27,7 +27,7 @@ export default function HouseStyle() {
   // A changed setting is seen on its live page first; another class is seen everywhere at once.
   const before = useDeferredValue(current);
   const room = before?.id === current?.id ? before : current;
-  const lastSum = useDesk().desk.working;
+  const lastSum = useDesk().working;
   const [onLastSum, setOnLastSum] = useState(false);
   const [typed, setTyped] = useDraft('settings search');
   const groups = useMemo(() => found(settings.data?.groups ?? [], typed), [settings.data, typed]);

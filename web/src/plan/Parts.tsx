@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { Lesson, LessonPart } from '../api/types';
-import { useDesk } from '../session/deskContext';
+import { useDeskTools } from '../session/deskContext';
 import { AddPart } from './AddPart';
 import { PARTS, withEarlier, withMore, type PartSent } from './days';
 import { usePlanChange } from './usePlan';
@@ -14,7 +14,7 @@ const isShown = ({ kind }: LessonPart) => kind === 'SHOW' || kind === 'TOGETHER'
 /** The parts of a lesson, each with one press to where it is done. */
 export function Parts({ lesson, changing }: { lesson: Lesson; changing?: boolean }) {
   const navigate = useNavigate();
-  const { setOut } = useDesk();
+  const { setOut } = useDeskTools();
   const open = usePlanChange(
     async ({ part, number }: { part: LessonPart; number: number }) => ({
       part,

@@ -4,7 +4,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useNavigate, useParams } from 'react-router';
 import { api } from '../api/client';
 import type { Run, RunResult } from '../api/types';
-import { useDesk } from '../session/deskContext';
+import { useDeskTools } from '../session/deskContext';
 import { BAR, BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
 import { open } from '../ui/save';
 import { clock } from '../ui/time';
@@ -74,7 +74,7 @@ function AllRuns() {
 
 function Row({ result, place }: { result: RunResult; place: number }) {
   const navigate = useNavigate();
-  const { setOut } = useDesk();
+  const { setOut } = useDeskTools();
   const { right } = result;
   return (
     <Box

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useNavigate } from 'react-router';
 import type { Run } from '../api/types';
-import { useDesk } from '../session/deskContext';
+import { useDeskTools } from '../session/deskContext';
 import { CARD } from '../ui/card';
 import { clock } from '../ui/time';
 import { RunSquares } from './RunSquares';
@@ -31,7 +31,7 @@ export function RunStrip({ run }: { run: Run }) {
 /** What helps where a slip is made time and again: a worked example, or the rung before. */
 export function OfferCard({ run, onBack }: { run: Run; onBack: () => void }) {
   const navigate = useNavigate();
-  const { setOut } = useDesk();
+  const { setOut } = useDeskTools();
   const { offer } = run;
   if (!offer) {
     return null;

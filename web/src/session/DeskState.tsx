@@ -3,7 +3,7 @@ import { useEffect, useMemo, useReducer, useRef, type ReactNode } from 'react';
 import { api, Trouble } from '../api/client';
 import type { Style, SumRef, Working } from '../api/types';
 import { useCurrentClass } from './classes';
-import { DeskContext, type DeskTools } from './deskContext';
+import { DeskContext, DeskToolsContext, type DeskTools } from './deskContext';
 import { deskReducer, EMPTY_DESK, type Desk } from './deskReducer';
 import type { Laid } from './laid';
 import { remember, workAsLastUsed } from './lastUsed';
@@ -57,7 +57,6 @@ export function DeskProvider({ children }: { children: ReactNode }) {
 
   const tools = useMemo<DeskTools>(
     () => ({
-      desk,
       dispatch,
       busy,
       setOutLine: (line) => mutate({ line }),
@@ -66,9 +65,13 @@ export function DeskProvider({ children }: { children: ReactNode }) {
       open: ({ id, title, working }) => dispatch({ do: 'set out', working, page: { id, title } }),
       lay: (working) => dispatch({ do: 'set out', working }),
     }),
-    [desk, busy, mutate],
+    [busy, mutate],
   );
-  return <DeskContext value={tools}>{children}</DeskContext>;
+  return (
+    <DeskToolsContext value={tools}>
+      <DeskContext value={desk}>{children}</DeskContext>
+    </DeskToolsContext>
+  );
 }
 
 interface Laying {

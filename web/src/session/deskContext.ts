@@ -2,8 +2,8 @@ import { createContext, use } from 'react';
 import type { Page, SumRef, Working } from '../api/types';
 import { EMPTY_DESK, type Desk, type DeskAction } from './deskReducer';
 
+/** What can be done with the desk; the same from step to step. */
 export interface DeskTools {
-  desk: Desk;
   dispatch: (action: DeskAction) => void;
   /** Works a typed line by the method last used for its operation; a refusal leaves the page. */
   setOutLine: (line: string) => void;
@@ -17,8 +17,9 @@ export interface DeskTools {
   busy: boolean;
 }
 
-export const DeskContext = createContext<DeskTools>({
-  desk: EMPTY_DESK,
+export const DeskContext = createContext<Desk>(EMPTY_DESK);
+
+export const DeskToolsContext = createContext<DeskTools>({
   dispatch: () => undefined,
   setOutLine: () => undefined,
   setOut: () => undefined,
@@ -28,4 +29,7 @@ export const DeskContext = createContext<DeskTools>({
   busy: false,
 });
 
+/** What lies on the desk: whoever looks is drawn again at each step. */
 export const useDesk = () => use(DeskContext);
+
+export const useDeskTools = () => use(DeskToolsContext);

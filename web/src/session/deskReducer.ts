@@ -44,8 +44,13 @@ export const EMPTY_DESK: Desk = {
 
 /** The steps of the working and then those of its check. */
 export function allSteps(working: Working): Step[] {
-  return [...working.steps, ...working.check.steps];
+  const steps = known.get(working) ?? [...working.steps, ...working.check.steps];
+  known.set(working, steps);
+  return steps;
 }
+
+/** One list for each working, so that what is drawn of it is not drawn again at every step. */
+const known = new WeakMap<Working, Step[]>();
 
 export function lastStep(desk: Desk): number {
   return desk.working ? allSteps(desk.working).length - 1 : 0;

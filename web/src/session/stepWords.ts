@@ -2,6 +2,9 @@ import { useQuery } from '@tanstack/react-query';
 import { api } from '../api/client';
 import type { Step, StepWords, Working } from '../api/types';
 
+/** Where none are wanted, or none have come. */
+export const NO_WORDS: StepWords[] = [];
+
 /** What else there is to say of a working's steps and its check's; fetched once it is wanted. */
 export function useStepWords(working: Working, wanted: boolean): StepWords[] {
   const { sum } = working;
@@ -11,7 +14,7 @@ export function useStepWords(working: Working, wanted: boolean): StepWords[] {
     enabled: wanted,
     staleTime: Infinity,
   });
-  return data ?? [];
+  return data ?? NO_WORDS;
 }
 
 /** The sentence of a step, in the length that is wanted. */

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import InputBase from '@mui/material/InputBase';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useDesk } from '../session/deskContext';
+import { useDeskTools } from '../session/deskContext';
 import { heldOrNot, inOrder, lineAt, moved, without, type SetDraft } from './draft';
 import { SumTile } from './SumTile';
 import { WorkloadLine } from './WorkloadLine';
@@ -29,7 +29,7 @@ export function SheetPage({
   onEven: () => void;
 }) {
   const [chosen, setChosen] = useState<string | null>(null);
-  const { setOut } = useDesk();
+  const { setOut } = useDeskTools();
   const navigate = useNavigate();
   const { sums, held, lines, version, versions, id } = draft;
   const place = sums.findIndex(({ plain }) => plain === chosen);

@@ -15,7 +15,7 @@ const PupilDialog = lazy(() => import('./PupilDialog'));
 
 /** What is to be worked, by whom and how; or a simulated pupil to be watched. */
 export function BeginForm() {
-  const { desk } = useDesk();
+  const desk = useDesk();
   const onDesk = desk.working?.problem ?? '';
   // A sum that is set out on the Desk meanwhile takes the place of what was typed here.
   const [line, setLine] = useDraft(`try ${onDesk}`, onDesk);

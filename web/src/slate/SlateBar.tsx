@@ -5,7 +5,7 @@ import { memo } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { Attempt, Run } from '../api/types';
-import { useDesk } from '../session/deskContext';
+import { useDeskTools } from '../session/deskContext';
 import { useRunSteps } from '../runs/useRun';
 import { BAR } from '../ui/book';
 import { Kbd } from '../ui/Kbd';
@@ -34,7 +34,7 @@ export const SlateBar = memo(function SlateBar({
   onHandIn: () => void;
 }) {
   const navigate = useNavigate();
-  const { setOut } = useDesk();
+  const { setOut } = useDeskTools();
   const notice = useNotice();
   const check = useMutation({
     mutationFn: () => api.checkAttempt(attempt.id),

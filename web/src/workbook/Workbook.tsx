@@ -6,7 +6,7 @@ import { lazy, Suspense, useDeferredValue, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, Trouble } from '../api/client';
 import type { Page, PageEntry, PageFile } from '../api/types';
-import { useDesk } from '../session/deskContext';
+import { useDeskTools } from '../session/deskContext';
 import { FileButton } from '../ui/FileButton';
 import { More } from '../ui/More';
 import { SearchField } from '../ui/SearchField';
@@ -24,7 +24,7 @@ export default function Workbook() {
   const [typed, setTyped] = useDraft('workbook search');
   const search = useDeferredValue(typed);
   const pages = useLongList(['pages', search], (before) => api.pages(search, before));
-  const { open } = useDesk();
+  const { open } = useDeskTools();
   const navigate = useNavigate();
   const remove = useDeletion('pages', api.remove, api.restore);
   const [renamed, setRenamed] = useState<PageEntry | null>(null);
@@ -118,7 +118,7 @@ export default function Workbook() {
 
 /** Reads a page from a file and lays it on the Desk; nothing is kept by that. */
 function ReadIn() {
-  const { lay } = useDesk();
+  const { lay } = useDeskTools();
   const navigate = useNavigate();
   const notice = useNotice();
   const read = useMutation({
