@@ -178,8 +178,11 @@ class HouseJourneyTest extends Journey {
     hand.press("Shift+ArrowRight");
     assertThat(hand.page.getByTestId("pointer")).isVisible();
     assertThat(hand.page.getByTestId("pointed")).not().isEmpty();
+    Locator figure = hand.page.locator("[data-testid=paper] [data-kind=figure]").first();
+    String ink = (String) figure.evaluate("it => getComputedStyle(it).fill");
     hand.button("Dark").click();
     assertThat(board).hasAttribute("data-dark", "true");
+    assertThat(figure).not().hasCSS("fill", ink);
     hand.button("Blank page").click();
     hand.page.keyboard().type("48");
     hand.press("Shift+Digit1");
@@ -191,6 +194,8 @@ class HouseJourneyTest extends Journey {
     hand.press("Escape");
     assertThat(hand.page.getByText("Ones · step 3 of")).isVisible();
     assertThat(hand.sentence()).hasText("6 and 8 make 14 ones.");
+    // The Desk keeps to the colours of the system, whatever the Board was.
+    assertThat(figure).hasCSS("fill", ink);
   }
 
   @Test
