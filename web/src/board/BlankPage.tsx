@@ -1,6 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
 import type { Area, Working } from '../api/types';
 import { asPaper } from '../hand/asPaper';
 import { Keys } from '../hand/Keys';
@@ -10,6 +9,7 @@ import { useHand } from '../hand/useHand';
 import { useWritingKeys } from '../hand/useWritingKeys';
 import { SquaredPage } from '../paper/SquaredPage';
 import { useStable } from '../ui/useStable';
+import { useTouchKeys } from '../ui/useTouchKeys';
 import { useKeptStrokes } from './useKeptStrokes';
 import { setOutPaper } from '../session/layers';
 
@@ -28,8 +28,7 @@ export function BlankPage({ working }: { working: Working | null }) {
     open: true,
   });
   useWritingKeys({ write, act, turn });
-  /** Whether keys to be touched are shown. */
-  const [keys, setKeys] = useState(() => matchMedia('(pointer: coarse)').matches);
+  const [keys, setKeys] = useTouchKeys();
   const onWrite = useStable(write);
   const onAct = useStable(act);
   const printed = working ? setOutPaper(working) : null;
@@ -65,7 +64,7 @@ export function BlankPage({ working }: { working: Working | null }) {
           The class tells, you type: figures, Shift for small ones, / to strike, _ for a line.
         </Box>
         <Button aria-pressed={keys} onClick={() => setKeys(!keys)}>
-          Keys
+          Keys to touch
         </Button>
         <Button disabled={!editor.canUndo} onClick={() => turn('undo')}>
           Undo

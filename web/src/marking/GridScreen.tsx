@@ -3,6 +3,7 @@ import { lazy, Suspense, useState } from 'react';
 import { BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
 import { useDraft } from '../ui/useDraft';
 import { useStable } from '../ui/useStable';
+import { useTouchKeys } from '../ui/useTouchKeys';
 import { AnswerGrid } from './AnswerGrid';
 import { cellTold, keyOf, type Spot, type Way } from './entering';
 import { GridBar } from './GridBar';
@@ -19,8 +20,7 @@ export function GridScreen({ id }: { id: number }) {
   const { grid, cells } = marking;
   const [at, setAt] = useState<Spot>({ row: 0, column: 0 });
   const [way, setWay] = useDraft('marking way', 'across');
-  /** Whether keys to be touched are shown. */
-  const [keys, setKeys] = useState(() => matchMedia('(pointer: coarse)').matches);
+  const [keys, setKeys] = useTouchKeys();
   const [opened, setOpened] = useState(false);
   const [sending, setSending] = useState(false);
   const undo = useStable(() => {
