@@ -28,8 +28,11 @@ record Difference(Handwriting page, Comparison comparison, KnownHand known, Seen
    * @param written what its writer put in its slot
    */
   Finding explainedBy(List<Slip> names, Map<Slot, BigInteger> written) {
+    // Somebody who read another figure may have the fact quite right.
     Optional<Finding.MissedFact> fact =
-        names.get(0).isOfFacts() ? MissedFacts.of(known.meant(), wrong, written) : Optional.empty();
+        names.get(0).isMissedFact()
+            ? MissedFacts.of(known.meant(), wrong, written)
+            : Optional.empty();
     return finding(squares(), wrong.due(), Finding.Kind.KNOWN, names, fact);
   }
 

@@ -114,7 +114,12 @@ public enum Slip {
 
   /** Whether a number fact is missed in it or a figure misread, and no rule of the method. */
   public boolean isOfFacts() {
-    return this == FACT_ONE_OUT || this == NEIGHBOUR_IN_THE_TABLE || this == FIGURE_MISREAD;
+    return isMissedFact() || this == FIGURE_MISREAD;
+  }
+
+  /** Whether it is a number fact that somebody has wrong. */
+  public boolean isMissedFact() {
+    return this == FACT_ONE_OUT || this == NEIGHBOUR_IN_THE_TABLE;
   }
 
   /** The slip of that name, if there is one. */
