@@ -17,6 +17,7 @@ import bemble.app.marking.MarkingJson.HandoutRequest;
 import bemble.app.marking.MarkingJson.HandoutSum;
 import bemble.app.sets.Drafts;
 import bemble.app.sets.SetJson.SumRequest;
+import bemble.app.sets.Versions;
 import bemble.app.store.AnswerRow;
 import bemble.app.store.HandoutMapper;
 import bemble.app.store.HandoutRow;
@@ -118,10 +119,7 @@ public class Handouts {
     }
     List<HandoutSumRow> sums = rows(request.sums());
     HandoutKind kind = request.kind() == null ? HandoutKind.EXERCISE : request.kind();
-    String version =
-        request.version() == null || request.version().isEmpty()
-            ? "A"
-            : request.version().substring(0, 1);
+    String version = Versions.of(request.version());
     NewHandout handout =
         new NewHandout(
             classId,

@@ -25,6 +25,7 @@ import bemble.app.sets.SetJson.SetLineView;
 import bemble.app.sets.SetJson.SetRequest;
 import bemble.app.sets.SetJson.SumRequest;
 import bemble.app.sets.SetJson.SumView;
+import bemble.app.sets.Versions;
 import bemble.app.store.LessonPartRow;
 import bemble.app.store.LessonRow;
 import bemble.app.store.NewLesson;
@@ -339,7 +340,7 @@ public class Lessons {
             .findFirst()
             .orElseThrow(Lessons::missing);
     long set = part.setId() == null ? makeSet(row, part) : part.setId();
-    SumView first = book.open(set, "A").sums().get(0);
+    SumView first = book.open(set, Versions.FIRST).sums().get(0);
     return new OpenedPart(set, first.plain(), first.method());
   }
 

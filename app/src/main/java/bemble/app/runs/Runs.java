@@ -16,6 +16,7 @@ import bemble.app.sets.Drafts;
 import bemble.app.sets.SetJson.SetLineView;
 import bemble.app.sets.SetJson.SumRequest;
 import bemble.app.sets.SetWords;
+import bemble.app.sets.Versions;
 import bemble.app.slate.AttemptRequest.Telling;
 import bemble.app.slate.Attempts;
 import bemble.app.slate.PageResult;
@@ -137,7 +138,7 @@ public class Runs {
         request.who() == null ? "" : request.who().strip(),
         classes.current().orElse(null),
         endless ? null : request.set(),
-        endless || request.set() == null ? null : version(request),
+        endless || request.set() == null ? null : Versions.of(request.version()),
         endless ? request.rung() : "",
         method,
         request.right(),
@@ -146,12 +147,6 @@ public class Runs {
         settingOut.name(),
         request.withCheck(),
         now());
-  }
-
-  private static String version(RunRequest request) {
-    return request.version() == null || request.version().isEmpty()
-        ? "A"
-        : request.version().substring(0, 1);
   }
 
   private static List<RunSumRow> rows(List<Item> items) {

@@ -39,8 +39,6 @@ import org.springframework.transaction.support.TransactionOperations;
 /** Keeps sets with their versions. */
 @Service
 public class SetBook {
-  private static final List<String> VERSIONS = List.of("A", "B", "C", "D");
-
   private final SetMapper mapper;
   private final Drafts drafts;
   private final Paces paces;
@@ -99,11 +97,11 @@ public class SetBook {
         together.execute(
             status -> {
               long inserted = mapper.insert(set);
-              mapper.addSums(inserted, rows("A", items));
+              mapper.addSums(inserted, rows(Versions.FIRST, items));
               return inserted;
             });
     keeper.confirm();
-    return open(id, "A");
+    return open(id, Versions.FIRST);
   }
 
   private List<Item> items(SetRequest request) {
@@ -171,7 +169,7 @@ public class SetBook {
 
   /** Other numbers for a set take its other versions away: they would be of other sums. */
   SetView change(long id, SetRequest request) {
-    List<SetSumRow> rows = rows("A", items(request));
+    List<SetSumRow> rows = rows(Versions.FIRST, items(request));
     together.executeWithoutResult(
         status -> {
           if (mapper.change(id, request.title().strip(), lines(request)) == 0) {
@@ -185,7 +183,7 @@ public class SetBook {
           }
         });
     keeper.confirm();
-    return open(id, "A");
+    return open(id, Versions.FIRST);
   }
 
   /** Adds the next version of a set. */
@@ -193,7 +191,7 @@ public class SetBook {
     SetRow row = find(id);
     List<SetSumRow> sums = mapper.sums(id);
     int versions = (int) sums.stream().map(SetSumRow::version).distinct().count();
-    if (versions == VERSIONS.size()) {
+    if (versions == Versions.ALL.size()) {
       throw RefusedException.of("no-more-versions");
     }
     Style style = classes.currentStyle();
@@ -203,14 +201,14 @@ public class SetBook {
       throw RefusedException.of("typed-versions");
     }
     List<String> used = new ArrayList<>();
-    for (String version : VERSIONS.subList(0, versions)) {
+    for (String version : Versions.ALL.subList(0, versions)) {
       items(sums, version).forEach(item -> used.add(item.key()));
     }
     List<Item> items = new SetMaker(style).version(lines, first, used, id * 31 + versions);
     if (items.size() < first.size()) {
       throw RefusedException.of("no-sums-left");
     }
-    String version = VERSIONS.get(versions);
+    String version = Versions.ALL.get(versions);
     try {
       mapper.addSums(id, rows(version, withParts(items, first)));
     } catch (DuplicateKeyException e) {

@@ -85,13 +85,13 @@ class SetController {
 
   /** The sums of a version as such a table, with their answers. */
   @GetMapping(path = "/{id}/csv", produces = "text/csv")
-  String csv(@PathVariable long id, @RequestParam(defaultValue = "A") String version) {
+  String csv(@PathVariable long id, @RequestParam(defaultValue = Versions.FIRST) String version) {
     return SetTable.write(book.open(id, version).sums());
   }
 
   /** A version as a file that {@link #read} takes again. */
   @GetMapping("/{id}/file")
-  SetFile file(@PathVariable long id, @RequestParam(defaultValue = "A") String version) {
+  SetFile file(@PathVariable long id, @RequestParam(defaultValue = Versions.FIRST) String version) {
     return book.file(id, version);
   }
 
@@ -139,7 +139,7 @@ class SetController {
   }
 
   @GetMapping("/{id}")
-  SetView open(@PathVariable long id, @RequestParam(defaultValue = "A") String version) {
+  SetView open(@PathVariable long id, @RequestParam(defaultValue = Versions.FIRST) String version) {
     return book.open(id, version);
   }
 
@@ -155,7 +155,8 @@ class SetController {
   }
 
   @GetMapping("/{id}/slip-key")
-  List<KeyView> slipKey(@PathVariable long id, @RequestParam(defaultValue = "A") String version) {
+  List<KeyView> slipKey(
+      @PathVariable long id, @RequestParam(defaultValue = Versions.FIRST) String version) {
     return book.slipKey(id, version);
   }
 

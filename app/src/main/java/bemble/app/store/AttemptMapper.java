@@ -30,9 +30,11 @@ public interface AttemptMapper extends Deletable {
                 #{checkOf}, #{mends}, #{layout}, #{runId}, #{silent}, #{rung},
                 (select id from handout where id = #{handoutId} and deleted_at is null),
                 #{handoutNumber},
-                (select min(p.id) from pupil p join school_class c on c.id = p.class_id
-                 where c.current_class and c.deleted_at is null and p.name = #{who})))
-      """)
+      """
+          + PupilMapper.BY_NAME
+          + """
+          ))
+          """)
   long insert(NewAttempt attempt);
 
   /**

@@ -14,6 +14,13 @@ import org.apache.ibatis.annotations.Update;
 public interface PupilMapper {
   String COLUMNS = "select id, class_id, name, left_at from pupil ";
 
+  /** The pupil of the current class who has the name {@code who}; null where there is none. */
+  String BY_NAME =
+      """
+      (select min(p.id) from pupil p join school_class c on c.id = p.class_id
+       where c.current_class and c.deleted_at is null and p.name = #{who})
+      """;
+
   @Select(COLUMNS + "where class_id = #{classId} order by lower(name)")
   List<PupilRow> of(long classId);
 

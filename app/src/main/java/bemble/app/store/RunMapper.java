@@ -31,9 +31,11 @@ public interface RunMapper extends Deletable {
         values (#{title}, #{who}, #{classId}, (select id from practice_set where id = #{setId}),
                 #{setVersion}, #{rung}, #{method},
                 #{passMark}, #{inARow}, #{telling}, #{settingOut}, #{withCheck}, #{begunAt},
-                (select min(p.id) from pupil p join school_class c on c.id = p.class_id
-                 where c.current_class and c.deleted_at is null and p.name = #{who})))
-      """)
+      """
+          + PupilMapper.BY_NAME
+          + """
+          ))
+          """)
   long insert(NewRun run);
 
   /** Adds sums that nobody has begun; a number that is there already is refused. */
