@@ -1,5 +1,5 @@
 import { styled } from '@mui/material/styles';
-import { memo, useEffect, useMemo, useRef } from 'react';
+import { memo, useLayoutEffect, useMemo, useRef } from 'react';
 import type { Step, Working } from '../api/types';
 import { allSteps } from '../session/deskReducer';
 
@@ -38,7 +38,8 @@ export function Ribbon({
   onGo: (step: number) => void;
 }) {
   const frame = useRef<HTMLDivElement>(null);
-  useEffect(() => {
+  // Before it is painted, so that a step is painted once.
+  useLayoutEffect(() => {
     frame.current
       ?.querySelector('[data-now=true]')
       ?.scrollIntoView({ block: 'nearest', inline: 'center' });

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { styled } from '@mui/material/styles';
-import { lazy, memo, Suspense, useEffect, useRef, useState } from 'react';
+import { lazy, memo, Suspense, useLayoutEffect, useRef, useState } from 'react';
 import type { Step, StepWords, Working } from '../api/types';
 import { useDesk, useDeskTools } from '../session/deskContext';
 import { CheckLine } from './CheckLine';
@@ -220,7 +220,8 @@ function Verdict({ check }: { check: Working['check'] }) {
 /** What was said so far, the latest at the foot and in sight. */
 function Earlier({ all, count, words }: { all: Step[]; count: number; words: StepWords[] }) {
   const list = useRef<HTMLDivElement>(null);
-  useEffect(() => {
+  // Before it is painted, so that a step is painted once.
+  useLayoutEffect(() => {
     const element = list.current;
     if (element) {
       element.scrollTop = element.scrollHeight;

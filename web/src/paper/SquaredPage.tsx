@@ -1,15 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import visuallyHidden from '@mui/utils/visuallyHidden';
-import {
-  memo,
-  useEffect,
-  useLayoutEffect,
-  useRef,
-  useState,
-  type ReactNode,
-  type RefObject,
-} from 'react';
+import { memo, useLayoutEffect, useRef, useState, type ReactNode, type RefObject } from 'react';
 import type { Area, ColumnName, Square } from '../api/types';
 import { bounds, home, middleX, middleY, reach, same, SIDE } from './geometry';
 import type { Layer } from './layer';
@@ -105,7 +97,8 @@ export function SquaredPage({
       right: (Math.max(...seen.map((s) => s.column)) + shift.column + 1) * side,
     },
   );
-  useEffect(
+  // Before it is painted, so that a step is painted once.
+  useLayoutEffect(
     () => keepInSight(frame.current, JSON.parse(sight) as Sight | 0),
     [sight, width, height],
   );
