@@ -12,7 +12,7 @@ import { useDesk, useDeskTools } from '../session/deskContext';
 import { lastStep } from '../session/deskReducer';
 import { Ribbon } from './Ribbon';
 
-interface ToDo {
+interface Tools {
   besideMethod: string | null;
   onBeside: (method: string | null) => void;
   onKeep: () => void;
@@ -20,7 +20,7 @@ interface ToDo {
 }
 
 /** Below the book: forward and back, the ribbon of steps, what can be done with the page. */
-export function DeskBar({ besideMethod, onBeside, onKeep, onPaper }: ToDo) {
+export function DeskBar({ besideMethod, onBeside, onKeep, onPaper }: Tools) {
   const desk = useDesk();
   const { dispatch } = useDeskTools();
   const { line, working, step, asking } = desk;
@@ -104,7 +104,7 @@ const PageTools = memo(function PageTools({
   onBeside,
   onKeep,
   onPaper,
-}: ToDo & { working: Working }) {
+}: Tools & { working: Working }) {
   return (
     <>
       <Beside working={working} method={besideMethod} onChoose={onBeside} />

@@ -35,11 +35,11 @@ final class Formulas {
       case PRODUCT -> product(reads);
       case COUNT -> BigInteger.valueOf(reads.size());
       // The divisor, then what stands.
-      case HOW_MANY -> howMany(reads.get(0), joined(reads, 1));
+      case HOW_MANY -> howMany(reads.get(0), Whole.joined(reads, 1));
       // The divisor, then what stands.
-      case EASY_COUNT -> easy(quotient(reads.get(0), joined(reads, 1)));
+      case EASY_COUNT -> easy(quotient(reads.get(0), Whole.joined(reads, 1)));
       // The product, then what stood.
-      case LEFT_OVER -> Whole.left(joined(reads, 1), reads.get(0));
+      case LEFT_OVER -> Whole.left(Whole.joined(reads, 1), reads.get(0));
       case JOINED -> joined(reads);
       case LARGEST_SQUARE -> largestSquare(joined(reads));
       // The figures of the root so far.
@@ -47,7 +47,7 @@ final class Formulas {
       // The last lead and the figure that was put behind it.
       case ADD_LAST -> Whole.sum(joined(reads), reads.get(1));
       // The lead, then what stands.
-      case LARGEST_TRIAL -> largestTrial(reads.get(0), joined(reads, 1));
+      case LARGEST_TRIAL -> largestTrial(reads.get(0), Whole.joined(reads, 1));
       // The lead and the figure put behind it.
       case TRIAL_PRODUCT -> Whole.product(joined(reads), reads.get(1));
       case TRY -> trial(reads.get(0), BigInteger.valueOf(rule.n()));
@@ -89,12 +89,7 @@ final class Formulas {
 
   /** Numbers written one behind the other, each after the first one figure long: 4, 7 make 47. */
   static BigInteger joined(List<BigInteger> reads) {
-    return joined(reads, 0);
-  }
-
-  /** The same from the {@code first} number on. */
-  private static BigInteger joined(List<BigInteger> reads, int first) {
-    return Whole.joined(reads, first);
+    return Whole.joined(reads, 0);
   }
 
   private static BigInteger trial(BigInteger lead, BigInteger x) {
@@ -116,7 +111,7 @@ final class Formulas {
   /** How many whole times a divisor fits, given it and then what stands. */
   static BigInteger fitting(List<Entry> reads) {
     List<BigInteger> values = reads.stream().map(Entry::value).toList();
-    return quotient(values.get(0), joined(values, 1));
+    return quotient(values.get(0), Whole.joined(values, 1));
   }
 
   /** The largest of 1, 2, 5, 10, 20, 50, … that is not above a number; 0 for 0. */

@@ -16,6 +16,7 @@ public interface Hand {
           return Fill.of(asked.due());
         }
 
+        // What the rule of copying gives, without an entry to read it from.
         @Override
         public Fill copy(Section section, Slot slot, BigInteger number) {
           return Fill.of(number);
