@@ -42,7 +42,7 @@ public final class Whole {
   /** What is left of a number that is not negative without its last {@code n} figures. */
   public static BigInteger without(BigInteger number, int n) {
     if (!isSmall(number)) {
-      return number.divide(BigInteger.TEN.pow(n));
+      return number.divide(powerOfTen(n));
     }
     long left = number.longValue();
     for (int i = 0; i < n; i++) {
@@ -100,11 +100,19 @@ public final class Whole {
     for (int i = first; i < numbers.size(); i++) {
       BigInteger number = numbers.get(i);
       if (!isSmall(number)) {
-        return numbers.stream().skip(first).reduce(BigInteger.ZERO, BigInteger::add);
+        return total(BigInteger.valueOf(small), numbers, i);
       }
       small += number.longValue();
     }
     return BigInteger.valueOf(small);
+  }
+
+  private static BigInteger total(BigInteger soFar, List<BigInteger> numbers, int first) {
+    BigInteger total = soFar;
+    for (int i = first; i < numbers.size(); i++) {
+      total = total.add(numbers.get(i));
+    }
+    return total;
   }
 
   /** What is left of a number when another is taken away; 0 where the other is larger. */

@@ -1,6 +1,6 @@
 package bemble.paper;
 
-import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -29,24 +29,47 @@ public record Paper(Area extent, @Nullable Integer onesColumn, List<Mark> marks)
    * Paper on which a small figure, and the stroke through it, give way to a later one in their
    * spot.
    *
-   * @param marks in order of writing; each is written in the step of the one before or later
+   * @param marks in order of writing; each is written in the step of the one before or later, and a
+   *     stroke goes through a figure that stands there
    */
   public static Paper written(Area extent, Integer onesColumn, List<Mark> marks) {
+    if (!mayShareSpots(extent, marks)) {
+      return new Paper(extent, onesColumn, marks);
+    }
     Map<Long, Integer> takenAgain = new HashMap<>();
-    List<Mark> kept = marks;
-    for (int i = marks.size() - 1; i >= 0; i--) {
-      Mark mark = marks.get(i);
+    Mark[] kept = marks.toArray(Mark[]::new);
+    for (int i = kept.length - 1; i >= 0; i--) {
+      Mark mark = kept[i];
       Long spot = smallSpot(mark.shape());
       Integer by = spot == null ? null : takenAgain.get(spot);
       if (by != null) {
-        kept = kept == marks ? new ArrayList<>(marks) : kept;
-        kept.set(i, mark.goneBy(by));
+        kept[i] = mark.goneBy(by);
       }
       if (mark.shape() instanceof Shape.Small) {
         takenAgain.put(spot, mark.step());
       }
     }
-    return new Paper(extent, onesColumn, kept);
+    return new Paper(extent, onesColumn, List.of(kept));
+  }
+
+  /**
+   * Whether two small figures may stand in one spot: a quick look, since few pages have such. True
+   * too often where a mark lies outside the extent, never too seldom.
+   */
+  private static boolean mayShareSpots(Area extent, List<Mark> marks) {
+    int width = extent.to().column() + 1;
+    BitSet taken = new BitSet(width * (extent.to().row() + 1) * SPOTS);
+    for (int i = 0; i < marks.size(); i++) {
+      if (marks.get(i).shape() instanceof Shape.Small small) {
+        int square = small.at().row() * width + small.at().column();
+        int spot = square * SPOTS + small.spot().ordinal();
+        if (spot < 0 || taken.get(spot)) {
+          return true;
+        }
+        taken.set(spot);
+      }
+    }
+    return false;
   }
 
   /** Where a small figure or the stroke through it stands; null for marks that keep their place. */

@@ -239,7 +239,9 @@ public final class Script {
 
   /** Strikes all that was written for an entry. */
   public void strike(Entry entry) {
-    entry.marks().forEach(this::strike);
+    for (int id : entry.marks()) {
+      strike(id);
+    }
   }
 
   /** Draws a stroke through one mark. */

@@ -3,8 +3,10 @@ package bemble.wording;
 import bemble.style.Choice;
 import bemble.style.Style;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /** The short heads over place columns. */
 public final class PlaceHeads {
@@ -14,6 +16,9 @@ public final class PlaceHeads {
               Collectors.toMap(word -> word, word -> PlaceNames.word("head." + Wording.key(word))));
   private static final String[] WITHIN = PlaceNames.list("head.within");
   private static final String[] GROUPS = PlaceNames.list("head.groups");
+  private static final List<String> WHOLE =
+      IntStream.range(0, 3 * (GROUPS.length + 1)).mapToObj(PlaceHeads::ofWhole).toList();
+
   private static final String[] PARTS = PlaceNames.list("head.parts");
   private static final String BEYOND = PlaceNames.word("head.beyond");
 
@@ -27,10 +32,10 @@ public final class PlaceHeads {
     if (place < 0) {
       return -place <= PARTS.length ? PARTS[-place - 1] : BEYOND;
     }
-    if (place < WITHIN.length) {
-      return WITHIN[place];
-    }
-    int group = place / 3 - 1;
-    return group < GROUPS.length ? WITHIN[place % 3] + GROUPS[group] : BEYOND;
+    return place < WHOLE.size() ? WHOLE.get(place) : BEYOND;
+  }
+
+  private static String ofWhole(int place) {
+    return place < WITHIN.length ? WITHIN[place] : WITHIN[place % 3] + GROUPS[place / 3 - 1];
   }
 }

@@ -1,6 +1,7 @@
 package bemble.paper;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import bemble.method.Methods;
 import bemble.method.Sum;
@@ -11,7 +12,9 @@ import bemble.problem.Problem;
 import bemble.problem.ProblemReader;
 import bemble.problem.Reading;
 import bemble.style.Style;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 class PaperTest {
@@ -41,6 +44,49 @@ class PaperTest {
     assertEquals(List.of("4"), small(working, carries.get(0)));
     assertEquals(List.of("1"), small(working, carries.get(1)));
     assertEquals("1", small(working, last).get(0));
+  }
+
+  /** Small figures and strokes on few squares, so that many meet; some lie beyond the extent. */
+  @Test
+  void ofSmallFiguresInOneSpotEachIsSeenUntilTheNextIsWritten() {
+    Random random = new Random(17);
+    int met = 0;
+    for (int round = 0; round < 300; round++) {
+      List<Mark> marks = new ArrayList<>();
+      int many = random.nextInt(20);
+      for (int step = 0; step < many; step++) {
+        Square at = new Square(random.nextInt(3) - 1, random.nextInt(4));
+        Spot spot = random.nextBoolean() ? Spot.SMALL : Spot.UPPER_LEFT;
+        Shape small = new Shape.Small(at, spot, "1");
+        boolean strikes =
+            random.nextBoolean() && marks.stream().anyMatch(mark -> mark.shape().equals(small));
+        Shape shape = strikes ? new Shape.Strike(at, spot) : small;
+        marks.add(new Mark(step, Role.CARRY, 1, step, shape));
+      }
+      Paper paper = Paper.written(new Area(new Square(0, 0), new Square(1, 1)), null, marks);
+      for (Mark mark : marks) {
+        Integer gone = nextSmallInSpot(marks, mark);
+        met += gone == null ? 0 : 1;
+        assertEquals(gone, paper.marks().get(mark.id()).gone(), () -> marks + " at " + mark);
+      }
+    }
+    assertTrue(met > 100, "marks that met: " + met);
+  }
+
+  private static Integer nextSmallInSpot(List<Mark> marks, Mark mark) {
+    return marks.stream()
+        .skip(mark.id() + 1L)
+        .filter(later -> later.shape() instanceof Shape.Small)
+        .filter(later -> spot(later).equals(spot(mark)))
+        .map(Mark::step)
+        .findFirst()
+        .orElse(null);
+  }
+
+  private static String spot(Mark mark) {
+    return mark.shape() instanceof Shape.Small small
+        ? small.at() + " " + small.spot()
+        : ((Shape.Strike) mark.shape()).at() + " " + ((Shape.Strike) mark.shape()).spot();
   }
 
   @Test

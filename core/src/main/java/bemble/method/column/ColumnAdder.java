@@ -173,10 +173,9 @@ public record ColumnAdder(
 
   private static void sayTotal(
       Script script, int place, List<Entry> reads, BigInteger total, boolean whole) {
-    RemarkKind kind = kind(reads, whole);
     script.say(
         () ->
-            Remark.of(kind)
+            Remark.of(kind(reads, whole))
                 .with("parts", parts(reads, place))
                 .with("adding", adding(reads, new Quantity(total, place)))
                 .with("total", new Quantity(total, place))

@@ -160,10 +160,27 @@ public final class WrittenRow {
   /** The number that the row shows, as it was written; blank squares count as zero. */
   public Numeral read() {
     int last = Math.min(0, lowest);
+    StringBuilder text = new StringBuilder(highest < last ? "0" : "");
+    for (int place = highest; place >= last; place--) {
+      BigInteger value = valueAt(place);
+      if (value.compareTo(BigInteger.TEN) >= 0) {
+        return joined(last);
+      }
+      text.append((char) ('0' + value.intValue()));
+    }
+    return new Numeral(text.toString(), -last);
+  }
+
+  /** The number that the row shows where a square holds more than one figure. */
+  private Numeral joined(int last) {
     List<BigInteger> values = new ArrayList<>();
     for (int place = highest; place >= last; place--) {
-      values.add(at(place).map(Entry::value).orElse(BigInteger.ZERO));
+      values.add(valueAt(place));
     }
     return Numeral.of(Whole.joined(values, 0), -last);
+  }
+
+  private BigInteger valueAt(int place) {
+    return at(place).map(Entry::value).orElse(BigInteger.ZERO);
   }
 }

@@ -106,7 +106,7 @@ public final class AreaMethod implements Method<Multiplication> {
         for (int column = 0; column < across.size(); column++) {
           cells.add(cell(row, column, across.get(column), down.get(row)));
         }
-        totals.add(rowTotal(row, cells));
+        totals.add(rowTotal(row, List.copyOf(cells)));
       }
       return addTotals(totals);
     }
@@ -171,15 +171,14 @@ public final class AreaMethod implements Method<Multiplication> {
           Section.row(row + 1),
           new Area(new Square(paperRow, side), new Square(paperRow, columns.ones())));
       WrittenRow written = new WrittenRow(paperRow);
-      List<BigInteger> values = cells.stream().map(Entry::value).toList();
-      BigInteger total = Rule.TOTAL.apply(values);
-      int length = total.toString().length();
+      BigInteger total = Rule.TOTAL.applyTo(cells);
+      int length = Figures.of(total).length();
       for (int place = 0; place < length; place++) {
         Slot slot = Slot.full(Role.PARTIAL, place, columns.at(paperRow, place));
         written.put(place, script.write(slot, Rule.figureOfTotal(place), cells));
       }
       if (cells.size() > 1) {
-        script.use(() -> Fact.add(values));
+        script.use(() -> Fact.add(cells.stream().map(Entry::value).toList()));
       }
       script.say(
           () ->

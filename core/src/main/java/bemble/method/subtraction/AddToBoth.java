@@ -156,24 +156,26 @@ public final class AddToBoth implements Method<Subtraction> {
   /** First the figure below is taken, if there is one, then one more. */
   private static void sayOneMore(
       Script script, int place, BigInteger from, List<Entry> taken, Entry left) {
-    BigInteger between = from;
-    Remark remark = Remark.of(RemarkKind.TAKE_ONE_MORE);
-    if (taken.size() > 1) {
-      BigInteger bottom = taken.get(0).value();
-      script.use(() -> Fact.subtract(from, bottom));
-      between = from.subtract(bottom).max(BigInteger.ZERO);
-      remark =
-          Remark.of(RemarkKind.TAKE_AND_ONE_MORE)
-              .with("bottom", new Quantity(bottom, place))
-              .with("between", new Quantity(between, place));
+    Entry one = taken.get(taken.size() - 1);
+    if (taken.size() == 1) {
+      script.use(() -> Fact.subtract(from, one.value()));
+      script.say(() -> taken(RemarkKind.TAKE_ONE_MORE, from, left, place));
+      return;
     }
-    BigInteger rest = between;
-    script.use(() -> Fact.subtract(rest, taken.get(taken.size() - 1).value()));
-    Remark said =
-        remark
-            .with("top", new Quantity(from, place))
-            .with("left", new Quantity(left.value(), place));
-    script.say(() -> said);
+    Entry below = taken.get(0);
+    script.use(() -> Fact.subtract(from, below.value()));
+    script.use(() -> Fact.subtract(Whole.left(from, below.value()), one.value()));
+    script.say(
+        () ->
+            taken(RemarkKind.TAKE_AND_ONE_MORE, from, left, place)
+                .with("bottom", new Quantity(below.value(), place))
+                .with("between", new Quantity(Whole.left(from, below.value()), place)));
+  }
+
+  private static Remark taken(RemarkKind kind, BigInteger from, Entry left, int place) {
+    return Remark.of(kind)
+        .with("top", new Quantity(from, place))
+        .with("left", new Quantity(left.value(), place));
   }
 
   private static Entry makeLarger(

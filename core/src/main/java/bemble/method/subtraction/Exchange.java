@@ -16,6 +16,7 @@ import bemble.wording.RemarkKind;
 import java.math.BigInteger;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntFunction;
 
 /**
  * Where the top figure is too small: go left to the first figure that is not zero, make it one
@@ -102,6 +103,7 @@ public final class Exchange implements Method<Subtraction> {
       for (int place = layout.lowest(); place <= layout.highest(); place++) {
         top.put(place, rows.minuend().at(place).orElseThrow());
       }
+      IntFunction<Entry> tops = top::at;
       for (int place = layout.lowest(); place <= layout.highest(); place++) {
         if (place > 0 && nothingFrom(place)) {
           layout.sayNothingInFront(script, place);
@@ -109,7 +111,7 @@ public final class Exchange implements Method<Subtraction> {
         }
         Optional<Entry> bottom = taken.at(place);
         if (bottom.isPresent()
-            && layout.together(script, answer, place, top::at, taken, List.of(bottom.get()))) {
+            && layout.together(script, answer, place, tops, taken, List.of(bottom.get()))) {
           break;
         }
         column(place, bottom);

@@ -65,8 +65,7 @@ final class Exchanges {
     for (int from = payer; from > place; from--) {
       page.step(place);
       RemarkKind kind = page.kind(from == payer, payer > place + 1);
-      List<Object> ten = List.of(new Quantity(BigInteger.TEN, from - 1));
-      say(kind, place, bottom, from, from - 1, ten);
+      say(kind, place, bottom, from, from - 1);
       rewrite(from, Rule.of(Rule.Kind.ONE_LESS));
       rewrite(from - 1, Rule.of(Rule.Kind.TEN_MORE));
     }
@@ -74,12 +73,7 @@ final class Exchanges {
 
   private void inOneGo(int payer, int place, BigInteger bottom) {
     page.step(place);
-    List<Object> made = new ArrayList<>();
-    for (int on = payer - 1; on > place; on--) {
-      made.add(new Quantity(BigInteger.valueOf(9), on));
-    }
-    made.add(new Quantity(BigInteger.TEN, place));
-    say(RemarkKind.EXCHANGE_IN_ONE_GO, place, bottom, payer, place, made);
+    say(RemarkKind.EXCHANGE_IN_ONE_GO, place, bottom, payer, place);
     rewrite(payer, Rule.of(Rule.Kind.ONE_LESS));
     for (int on = payer - 1; on > place; on--) {
       rewrite(on, Rule.of(Rule.Kind.NINE_MORE));
@@ -87,8 +81,17 @@ final class Exchanges {
     rewrite(place, Rule.of(Rule.Kind.TEN_MORE));
   }
 
-  private void say(
-      RemarkKind kind, int place, BigInteger bottom, int payer, int paid, List<Object> made) {
+  /** What one of a payer's makes: nines on the way, and ten at the place that is paid. */
+  private static List<Object> made(int payer, int paid) {
+    List<Object> made = new ArrayList<>();
+    for (int on = payer - 1; on > paid; on--) {
+      made.add(new Quantity(BigInteger.valueOf(9), on));
+    }
+    made.add(new Quantity(BigInteger.TEN, paid));
+    return made;
+  }
+
+  private void say(RemarkKind kind, int place, BigInteger bottom, int payer, int paid) {
     Entry small = top.at(place);
     Entry pays = top.at(payer);
     Entry gets = top.at(paid);
@@ -107,7 +110,7 @@ final class Exchanges {
               .with("bottomPart", taken.worth())
               .with("one", one)
               .with("onePart", one.worth())
-              .with("ten", made)
+              .with("ten", made(payer, paid))
               .with("left", left)
               .with("leftPart", left.worth())
               .with("now", now)

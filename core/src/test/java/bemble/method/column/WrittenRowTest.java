@@ -53,6 +53,21 @@ class WrittenRowTest {
   }
 
   @Test
+  void readsEachSquareAsSoManyOfItsPlace() {
+    for (int round = 0; round < 200; round++) {
+      WrittenRow row = new WrittenRow(0);
+      BigInteger expected = BigInteger.ZERO;
+      int wide = random.nextInt(3) == 0 ? 1000 : 10;
+      for (int place = random.nextInt(30); place >= -2; place--) {
+        int value = random.nextInt(wide);
+        row.put(place, figure(place, value));
+        expected = expected.multiply(BigInteger.TEN).add(BigInteger.valueOf(value));
+      }
+      assertEquals(Numeral.of(expected, 2), row.read());
+    }
+  }
+
+  @Test
   void isEmptyUntilAFigureIsWrittenHoweverMuchRoomThereIs() {
     WrittenRow row = new WrittenRow(0, 5, -2);
     assertTrue(row.isEmpty());
