@@ -37,10 +37,11 @@ record ProductRow(WrittenRow written, int index, int held, Role role, Entry figu
 
   /** Writes the products of all figures of the multiplicand, ones first. */
   void multiply(Script script, PlaceColumns columns, WrittenRow multiplicand, RowCarries carries) {
+    boolean room = hasRoomForWholeProducts(columns, multiplicand);
     Optional<Entry> carry = Optional.empty();
     int wide = 0;
     for (int place = 0; place <= multiplicand.highest(); place++) {
-      if (wide > 0 || isWrittenWhole(script, columns, multiplicand, place)) {
+      if (wide > 0 || (room && isWrittenWhole(script, multiplicand, place))) {
         wide += whole(script, columns, multiplicand, place, wide);
         carry = Optional.empty();
       } else {
@@ -62,16 +63,18 @@ record ProductRow(WrittenRow written, int index, int held, Role role, Entry figu
     return written;
   }
 
-  /** Whether a product is written out whole although others follow, as far as there is room. */
-  private boolean isWrittenWhole(
-      Script script, PlaceColumns columns, WrittenRow multiplicand, int place) {
+  private boolean hasRoomForWholeProducts(PlaceColumns columns, WrittenRow multiplicand) {
     int figures = held;
-    for (int each = 0; each <= multiplicand.highest(); each++) {
-      figures += times(multiplicand, each).compareTo(BigInteger.TEN) < 0 ? 1 : 2;
+    for (int place = 0; place <= multiplicand.highest(); place++) {
+      figures += times(multiplicand, place).compareTo(BigInteger.TEN) < 0 ? 1 : 2;
     }
+    return columns.of(figures - 1) >= 0;
+  }
+
+  /** Whether a product is written out whole although others follow. */
+  private boolean isWrittenWhole(Script script, WrittenRow multiplicand, int place) {
     return place < multiplicand.highest()
         && times(multiplicand, place).compareTo(BigInteger.TEN) >= 0
-        && columns.of(figures - 1) >= 0
         && !script.makes(Move.CARRY_FROM_PRODUCT, section(), place);
   }
 
@@ -148,9 +151,9 @@ record ProductRow(WrittenRow written, int index, int held, Role role, Entry figu
     Entry top = multiplicand.at(place).orElseThrow();
     List<Entry> reads =
         carry.map(added -> List.of(top, figure, added)).orElseGet(() -> List.of(top, figure));
-    BigInteger times = top.value().multiply(figure.value());
+    BigInteger times = Whole.product(top.value(), figure.value());
     BigInteger carried = carry.map(Entry::value).orElse(BigInteger.ZERO);
-    BigInteger total = times.add(carried);
+    BigInteger total = Whole.sum(times, carried);
     boolean last = place == multiplicand.highest();
 
     script.step(section(), new Area(columns.at(HEADS, place), columns.at(written.row(), place)));
