@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Divider from '@mui/material/Divider';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useQuery } from '@tanstack/react-query';
@@ -32,16 +33,14 @@ export const CheckLine = memo(function CheckLine({ working }: { working: Working
         gap: 1,
       }}
     >
-      {check.way && (
-        <Button
-          aria-haspopup="menu"
-          title={check.about}
-          onClick={(event) => setAnchor(event.currentTarget)}
-          sx={SMALL}
-        >
-          Check: {check.way} ▾
-        </Button>
-      )}
+      <Button
+        aria-haspopup="menu"
+        title={check.about}
+        onClick={(event) => setAnchor(event.currentTarget)}
+        sx={SMALL}
+      >
+        Check: {check.way} ▾
+      </Button>
       <Menu
         anchorEl={anchor}
         open={anchor !== null && !ways.isPending}
@@ -64,6 +63,19 @@ export const CheckLine = memo(function CheckLine({ working }: { working: Working
             </Box>
           </MenuItem>
         ))}
+        {ways.data && ways.data.length > 0 && <Divider />}
+        {STEPS.map(({ checkSteps, name }) => (
+          <MenuItem
+            key={checkSteps}
+            selected={checkSteps === sum.style?.checkSteps}
+            onClick={() => {
+              setAnchor(null);
+              workAnew({ ...sum, style: { ...sum.style, checkSteps } });
+            }}
+          >
+            {name}
+          </MenuItem>
+        ))}
       </Menu>
       <Button onClick={() => setElsewhere(true)} sx={SMALL}>
         Check my working
@@ -76,5 +88,11 @@ export const CheckLine = memo(function CheckLine({ working }: { working: Working
     </Box>
   );
 });
+
+/** A class that knows how to check sees what comes of each sum, and whether it comes back. */
+const STEPS = [
+  { checkSteps: 'EACH_FIGURE', name: 'A step for each figure' },
+  { checkSteps: 'EACH_SUM', name: 'A step for each sum of it' },
+] as const;
 
 const SMALL = { minHeight: 32, px: 1.25, fontSize: 15 };

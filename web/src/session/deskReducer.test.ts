@@ -50,6 +50,16 @@ describe('deskReducer', () => {
     expect(deskReducer(far, { do: 'work anew', working: shorter }).step).toBe(1);
   });
 
+  it('begins a check again that is worked anew in other steps', () => {
+    const inCheck = deskReducer(laid(), { do: 'go', step: 4 });
+    const inOneGo = working('46 + 38', steps('set', 'ones', 'tens'), steps('check'));
+    expect(deskReducer(inCheck, { do: 'work anew', working: inOneGo }).step).toBe(2);
+    const before = deskReducer(laid(), { do: 'go', step: 1 });
+    expect(deskReducer(before, { do: 'work anew', working: inOneGo }).step).toBe(1);
+    const alike = working('46 + 38', steps('set', 'ones', 'tens'), steps('check', 'check'));
+    expect(deskReducer(inCheck, { do: 'work anew', working: alike }).step).toBe(4);
+  });
+
   it('leaves a line that was changed meanwhile as it was typed', () => {
     const other = working('46 + 38', steps('set'));
     const typed = deskReducer(laid(), { do: 'type', line: '46 + 39' });

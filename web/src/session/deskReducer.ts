@@ -69,6 +69,14 @@ const STEP_KEYS: Record<string, (last: number) => DeskAction> = {
   End: (last) => ({ do: 'go', step: last }),
 };
 
+/** The step at which a page stands that is worked anew: a check of other steps is begun again. */
+function stepAnew({ working, step }: Desk, anew: Working): number {
+  const inCheck = working !== null && step >= working.steps.length;
+  return inCheck && working.check.steps.length !== anew.check.steps.length
+    ? anew.steps.length - 1
+    : Math.min(step, allSteps(anew).length - 1);
+}
+
 export function deskReducer(desk: Desk, action: DeskAction): Desk {
   switch (action.do) {
     case 'type':
@@ -88,8 +96,7 @@ export function deskReducer(desk: Desk, action: DeskAction): Desk {
     case 'work anew': {
       const untouched = desk.line === desk.working?.problem;
       const line = untouched ? action.working.problem : desk.line;
-      const anew = { ...desk, working: action.working, line };
-      return { ...anew, step: Math.min(desk.step, lastStep(anew)) };
+      return { ...desk, working: action.working, line, step: stepAnew(desk, action.working) };
     }
     case 'go':
       return {

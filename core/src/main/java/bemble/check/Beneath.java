@@ -94,11 +94,17 @@ final class Beneath {
 
   private void append(Paper paper, Working part, int rows, int columns) {
     int firstStep = steps.size();
+    boolean inOne = style.has(Choice.CheckSteps.EACH_SUM);
     Set<Integer> foundRows = foundRows(paper, part.problem());
     for (Mark mark : paper.marks()) {
       boolean found = mark.role() == Role.GIVEN && foundRows.contains(row(mark));
       Mark own = found ? mark.as(Role.FOUND) : mark;
-      marks.add(own.renumbered(marks.size(), firstStep));
+      int id = marks.size();
+      marks.add(inOne ? own.inOneStep(id, firstStep) : own.renumbered(id, firstStep));
+    }
+    if (inOne) {
+      steps.add(Step.ofAll(part.steps()));
+      return;
     }
     for (Step step : part.steps()) {
       Area focus = step.focus() == null ? null : step.focus().moved(rows, columns);

@@ -58,6 +58,18 @@ public record Mark(
         shape);
   }
 
+  /** This mark as a mark of another paper, on which all that it goes through is one step. */
+  public Mark inOneStep(int newId, int only) {
+    return new Mark(
+        newId,
+        role,
+        place,
+        only,
+        struck == null ? null : Integer.valueOf(only),
+        gone == null ? null : Integer.valueOf(only),
+        shape);
+  }
+
   private static Integer later(Integer at, int steps) {
     return at == null ? null : Integer.valueOf(at + steps);
   }

@@ -181,4 +181,11 @@ public sealed interface Choice {
     BENEATH,
     BESIDE
   }
+
+  /** How much of the second working is a step of its own. */
+  enum CheckSteps implements Choice {
+    EACH_FIGURE,
+    /** Each sum that the check is made of, then the comparison. */
+    EACH_SUM
+  }
 }

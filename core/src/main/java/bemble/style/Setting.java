@@ -33,7 +33,8 @@ public enum Setting {
   SUBTRACTION_CHECK(Group.CHECKS, Choice.SubtractionCheck.class),
   MULTIPLICATION_CHECK(Group.CHECKS, Choice.MultiplicationCheck.class),
   ROOT_CHECK(Group.CHECKS, Choice.RootCheck.class),
-  CHECK_PLACE(Group.CHECKS, Choice.CheckPlace.class);
+  CHECK_PLACE(Group.CHECKS, Choice.CheckPlace.class),
+  CHECK_STEPS(Group.CHECKS, Choice.CheckSteps.class);
 
   /** Settings that are shown together. */
   public enum Group {

@@ -33,6 +33,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -66,6 +67,63 @@ class ChecksTest {
         .flatMap(working -> working.steps().stream())
         .flatMap(step -> step.facts().stream())
         .toList();
+  }
+
+  /** A check in a step for each sum ends on the same page as one in a step for each figure. */
+  @ParameterizedTest
+  @MethodSource("ways")
+  void takesEachSumInOneStepWhereTheClassDoes(Operation operation, Choice choice) {
+    Style full = choice == null ? Style.STANDARD : Style.STANDARD.with(choice);
+    new RandomSums(67)
+        .of(operation)
+        .limit(40)
+        .forEach(
+            sum -> {
+              Working first = new Sum(sum, Methods.usual(operation), full).work();
+              Check inFull = Checks.of(first, full);
+              Check inParts = Checks.of(first, full.with(Choice.CheckSteps.EACH_SUM));
+              List<Step> steps = inParts.working().steps();
+              assertEquals(inFull.parts().size() + 1, steps.size());
+              for (int part = 0; part < inFull.parts().size(); part++) {
+                List<Step> ofPart = inFull.parts().get(part).steps();
+                Step last = ofPart.get(ofPart.size() - 1);
+                assertEquals(last.remark(), steps.get(part).remark());
+                assertTrue(steps.get(part).facts().isEmpty());
+              }
+              assertEquals(seenAtLast(inFull), seenAtLast(inParts));
+              assertEquals(inFull.cameBack(), inParts.cameBack());
+            });
+  }
+
+  private static List<String> seenAtLast(Check check) {
+    Working working = check.working();
+    return working.paper().marksAt(working.steps().size() - 1).stream()
+        .map(mark -> mark.role() + " " + mark.shape())
+        .toList();
+  }
+
+  @Test
+  void showsTheProductThenTheSumThenTheComparison() {
+    Style style = Style.STANDARD.with(Choice.CheckSteps.EACH_SUM);
+    Working check = Checks.of(work("943 ÷ 7", style), style).working();
+    assertEquals(
+        List.of(RemarkKind.READ_PRODUCT, RemarkKind.READ_SUM, RemarkKind.COMPARE),
+        check.steps().stream().map(step -> step.remark().kind()).toList());
+    assertEquals(
+        List.of("938"), answersAt(check, 0), "nothing of the sum is to be seen with the product");
+    assertEquals(List.of("938", "943"), answersAt(check, 1));
+  }
+
+  /** The rows of answer figures that are to be seen at a step, each read from the left. */
+  private static List<String> answersAt(Working working, int step) {
+    TreeMap<Integer, TreeMap<Integer, String>> rows = new TreeMap<>();
+    for (Mark mark : working.paper().marksAt(step)) {
+      if (mark.role() == Role.ANSWER && mark.shape() instanceof Shape.Figure figure) {
+        rows.computeIfAbsent(figure.at().row(), row -> new TreeMap<>())
+            .put(figure.at().column(), figure.text());
+      }
+    }
+    return rows.values().stream().map(row -> String.join("", row.values())).toList();
   }
 
   /** Small sums among them: two addends and one-figure factors are where ways are most alike. */

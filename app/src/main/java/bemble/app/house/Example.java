@@ -40,6 +40,7 @@ record Example(String problem, String method, int step) {
       case MULTIPLICATION_CHECK -> new Example("34 × 26", "column", END);
       case ROOT_CHECK -> new Example("√20", "digit-pairs", END);
       case CHECK_PLACE -> new Example("83 − 47", "exchange", END);
+      case CHECK_STEPS -> new Example("83 − 47", "exchange", 6);
     };
   }
 }

@@ -100,7 +100,7 @@ public record WorkingView(
       Check.Kind kind,
       String about,
       @Nullable String choice,
-      @Nullable String way,
+      String way,
       @Nullable String strength,
       String verdict,
       String expected,

@@ -134,7 +134,9 @@ public final class WorkingWords {
         check.kind(),
         wording.label("check." + Wording.key(check.kind()), Map.of()),
         check.choice() == null ? null : check.choice().name(),
-        check.choice() == null ? null : name(check.choice()),
+        check.choice() == null
+            ? wording.label("way." + Wording.key(check.kind()), Map.of())
+            : name(check.choice()),
         strength(check),
         wording.label(
             check.cameBack() ? "check.came-back" : "check.missed",

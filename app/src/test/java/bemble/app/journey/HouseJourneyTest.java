@@ -39,7 +39,7 @@ class HouseJourneyTest extends Journey {
     hand.tab("House style");
     Page page = hand.page;
     choose("thousandsMark", "none");
-    assertThat(page.locator("[data-testid^=setting-]")).hasCount(26);
+    assertThat(page.locator("[data-testid^=setting-]")).hasCount(27);
     for (Locator card : page.locator("[data-testid^=setting-]").all()) {
       card.scrollIntoViewIfNeeded();
       assertThat(card.getByTestId("live-sentence")).not().isEmpty();
@@ -137,6 +137,31 @@ class HouseJourneyTest extends Journey {
     if (note != null) {
       assertThat(hand.page.getByText(note)).isVisible();
     }
+  }
+
+  @Test
+  void takesACheckInAStepForEachSumOfIt() {
+    Page page = hand.page;
+    hand.setOutAndSee("943 ÷ 7");
+    page.getByText("Check: multiply back").click();
+    page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("each sum of it"))
+        .click();
+    hand.line().focus();
+    hand.line().blur();
+    hand.press("End");
+    assertThat(hand.sentence()).hasText("It should come back to 943, and it came to 943: it came back.");
+    hand.press("ArrowLeft");
+    assertThat(hand.sentence()).containsText("938 + 5 = 943");
+    hand.press("ArrowLeft");
+    assertThat(hand.sentence()).containsText("134 × 7 = 938");
+    page.reload();
+    assertThat(hand.sentence()).containsText("134 × 7 = 938");
+    hand.press("ArrowLeft");
+    assertThat(hand.sentence()).containsText("943 ÷ 7 = 134");
+    page.getByText("Check: multiply back").click();
+    page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("each figure")).click();
+    hand.press("ArrowRight");
+    assertThat(hand.sentence()).not().containsText("938");
   }
 
   @Test
