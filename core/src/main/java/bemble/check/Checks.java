@@ -156,7 +156,7 @@ public final class Checks {
       case DIGIT_SUMS ->
           check(
               Check.Kind.DIGIT_SUMS,
-              List.of(DigitSums.work(sum, style)),
+              List.of(DigitSums.work(sum, first.answer().value(), style)),
               DigitSums.of(first.answer().value()));
     };
   }

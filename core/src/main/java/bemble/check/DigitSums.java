@@ -3,10 +3,12 @@ package bemble.check;
 import bemble.fact.Fact;
 import bemble.method.column.Layout;
 import bemble.method.column.PlaceColumns;
-import bemble.method.column.WrittenRow;
+import bemble.number.Figures;
 import bemble.number.Numeral;
+import bemble.number.Whole;
 import bemble.paper.Area;
 import bemble.paper.Role;
+import bemble.paper.Square;
 import bemble.plan.Answer;
 import bemble.plan.Entry;
 import bemble.plan.Hand;
@@ -23,25 +25,42 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
- * The digit sums of two factors multiplied: what the digit sum of their product must be. It catches
- * eight wrong products of nine, and none in which figures only changed places.
+ * The digit sums of two factors multiplied, and beneath them the digit sum of the answer, which
+ * must be the same. It catches eight wrong products of nine, and none in which figures only changed
+ * places.
  */
 final class DigitSums {
+  private static final int PRODUCT_ROW = 2;
+
   private final Script script;
   private final PlaceColumns columns;
+
+  /** The column of the ones of what some figures come to, where that is more than one figure. */
+  private final int totalColumn;
+
   private final int sumColumn;
 
-  private DigitSums(Multiplication sum, Style style) {
+  private DigitSums(Multiplication sum, Numeral answer, Style style) {
     this.script = new Script(Hand.TRUE, style);
-    int longest = Math.max(sum.multiplicand().length(), sum.multiplier().length());
+    List<Numeral> numbers = List.of(sum.multiplicand(), sum.multiplier(), answer);
+    int longest = numbers.stream().mapToInt(Numeral::length).max().orElseThrow();
+    BigInteger product = Whole.product(total(sum.multiplicand()), total(sum.multiplier()));
+    int widest =
+        Stream.concat(numbers.stream().map(DigitSums::total), Stream.of(product))
+            .mapToInt(total -> Figures.of(total).length())
+            .max()
+            .orElseThrow();
     this.columns = new PlaceColumns(longest);
-    this.sumColumn = longest + 2;
+    this.totalColumn = longest + 1 + widest;
+    this.sumColumn = widest == 1 ? totalColumn : totalColumn + 2;
   }
 
-  static Working work(Multiplication sum, Style style) {
-    return new DigitSums(sum, style).working(sum);
+  /** The digit sums of a product and of what was found for it. */
+  static Working work(Multiplication sum, Numeral answer, Style style) {
+    return new DigitSums(sum, answer, style).working(sum, answer);
   }
 
   /** The figures of a number added until one is left. */
@@ -55,16 +74,37 @@ final class DigitSums {
         .toList();
   }
 
-  private Working working(Multiplication sum) {
-    Entry one = digitSum(0, sum.multiplicand());
-    Entry other = digitSum(1, sum.multiplier());
+  private static BigInteger total(Numeral number) {
+    return Rule.TOTAL.apply(figures(number));
+  }
+
+  private Working working(Multiplication sum, Numeral answer) {
+    script.step(Section.SET_OUT, null);
+    Entry one = digitSum(0, Role.GIVEN, sum.multiplicand());
     script.step(Section.TOTALS, null);
+    Entry other = digitSum(1, Role.GIVEN, sum.multiplier());
+    script.step(Section.TOTALS, null);
+    Entry product = product(one, other);
+    script.step(Section.TOTALS, null);
+    digitSum(PRODUCT_ROW + 1, Role.FOUND, answer);
+    Area extent = Layout.upTo(PRODUCT_ROW + 1, sumColumn);
+    Answer comesTo = new Answer.One(Numeral.of(product.value()));
+    return script.finish(sum, "digit-sums", comesTo, extent, columns.ones());
+  }
+
+  /** Multiplies two digit sums, and adds the figures of what comes of it. */
+  private Entry product(Entry one, Entry other) {
     Layout.sign(script, columns.at(1, columns.ones()), "×");
-    Layout.rule(script, 2, sumColumn, sumColumn);
-    Rule rule = Rule.of(Rule.Kind.DIGIT_SUM_OF_PRODUCT);
-    Slot slot = Slot.full(Role.ANSWER, 0, columns.at(2, columns.ones() - sumColumn));
-    Entry product = script.write(slot, rule, List.of(one, other));
+    Layout.rule(script, PRODUCT_ROW, sumColumn, sumColumn);
     Fact fact = Fact.multiply(one.value(), other.value());
+    Rule rule = Rule.of(Rule.Kind.DIGIT_SUM_OF_PRODUCT);
+    List<Entry> reads = List.of(one, other);
+    if (fact.result().compareTo(BigInteger.TEN) >= 0) {
+      reads = List.of(partial(PRODUCT_ROW, Rule.of(Rule.Kind.PRODUCT), reads));
+      rule = Rule.of(Rule.Kind.DIGIT_SUM);
+    }
+    Slot slot = Slot.full(Role.ANSWER, 0, new Square(PRODUCT_ROW, sumColumn));
+    Entry product = script.write(slot, rule, reads);
     script.use(() -> fact);
     script.say(
         () ->
@@ -72,28 +112,40 @@ final class DigitSums {
                 .with("one", one.value())
                 .with("other", other.value())
                 .with("product", fact.result())
+                .with("more", fact.result().compareTo(BigInteger.TEN) < 0 ? 0 : 1)
                 .with("sum", product.value()));
-    Area extent = Layout.upTo(2, sumColumn);
-    Answer answer = new Answer.One(Numeral.of(product.value()));
-    return script.finish(sum, "digit-sums", answer, extent, columns.ones());
+    return product;
   }
 
-  private Entry digitSum(int row, Numeral number) {
-    script.step(row == 0 ? Section.SET_OUT : Section.TOTALS, null);
-    WrittenRow written = WrittenRow.copy(script, columns, row, number);
+  /** Writes a number, what its figures come to, and what the figures of that come to. */
+  private Entry digitSum(int row, Role role, Numeral number) {
     List<Entry> reads = new ArrayList<>();
     for (int place = number.highestPlace(); place >= 0; place--) {
-      reads.add(written.at(place).orElseThrow());
+      Slot slot = Slot.full(role, place, columns.at(row, place));
+      reads.add(script.copy(slot, number.digitAt(place)));
     }
-    Slot slot = Slot.full(Role.PARTIAL, 0, columns.at(row, columns.ones() - sumColumn));
+    if (total(number).compareTo(BigInteger.TEN) >= 0) {
+      reads = List.of(partial(row, Rule.TOTAL, reads));
+    }
+    Slot slot = Slot.full(Role.PARTIAL, 0, new Square(row, sumColumn));
     Entry sum = script.write(slot, Rule.of(Rule.Kind.DIGIT_SUM), reads);
+    List<BigInteger> steps = steps(number);
+    if (number.length() > 1) {
+      script.use(() -> Fact.add(figures(number)));
+    }
     script.say(
         () ->
             Remark.of(RemarkKind.DIGIT_SUM)
                 .with("number", number)
-                .with("steps", steps(number))
+                .with("steps", steps)
+                .with("more", steps.size() - 1)
                 .with("sum", sum.value()));
     return sum;
+  }
+
+  private Entry partial(int row, Rule rule, List<Entry> reads) {
+    Slot slot = Slot.full(Role.PARTIAL, 0, new Square(row, totalColumn));
+    return script.write(slot, rule, reads);
   }
 
   /** The number and the sums of figures that follow from it: 57, 12, 3. */
