@@ -28,7 +28,7 @@ export function useDeskAddress(desk: Desk, busy: boolean, lay: (laid: Laid) => v
 
   useEffect(() => {
     const named = isView ? ((state as Laid | null) ?? namedBy(search)) : null;
-    const asked = started.current ? named : atStart(named, state !== null);
+    const asked = started.current ? named : atStart(named, state !== null || isReload());
     started.current = true;
     if (asked && !(laid && isSamePage(asked, laid))) {
       before.current = working;
@@ -66,8 +66,14 @@ export function useDeskAddress(desk: Desk, busy: boolean, lay: (laid: Laid) => v
   }, [text, key, busy]);
 }
 
-/** What is laid first: what the address names, at the step last seen where it is a reload. */
-function atStart(named: Laid | null, isReload: boolean): Laid | null {
+/** What is laid first: what the address names, at the step last seen where it was here before. */
+function atStart(named: Laid | null, wasHere: boolean): Laid | null {
   const last = lastLaid();
-  return named && last && isReload && isSamePage(last, named) ? last : (named ?? last);
+  return named && last && wasHere && isSamePage(last, named) ? last : (named ?? last);
+}
+
+/** Whether the page was loaded again; a state that was set just before may be lost by that. */
+function isReload(): boolean {
+  const [entry] = performance.getEntriesByType('navigation') as PerformanceNavigationTiming[];
+  return entry?.type === 'reload';
 }

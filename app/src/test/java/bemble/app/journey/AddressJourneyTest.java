@@ -45,6 +45,17 @@ class AddressJourneyTest extends Journey {
     assertThat(hand.method("Area")).hasAttribute("aria-pressed", "true");
   }
 
+  /** A browser that is quick to load again may forget the state that was set just before. */
+  @Test
+  void aReloadLeavesThePageAtItsStepWithoutTheBrowsersState() {
+    hand.setOutAndSee("57 × 38");
+    hand.press("ArrowRight");
+    assertThat(hand.page).hasURL(Pattern.compile("step=1"));
+    hand.page.evaluate("history.replaceState(null, '', location.href.replace('step=1', 'step=0'))");
+    hand.page.reload();
+    assertThat(hand.page.getByText("step 2 of")).isVisible();
+  }
+
   @Test
   void anAddressIsEnoughToSeeThePage() {
     hand.page.navigate("/desk?sum=943 ÷ 7&step=3");

@@ -149,7 +149,8 @@ class HouseJourneyTest extends Journey {
     hand.line().focus();
     hand.line().blur();
     hand.press("End");
-    assertThat(hand.sentence()).hasText("It should come back to 943, and it came to 943: it came back.");
+    assertThat(hand.sentence())
+        .hasText("It should come back to 943, and it came to 943: it came back.");
     hand.press("ArrowLeft");
     assertThat(hand.sentence()).containsText("938 + 5 = 943");
     hand.press("ArrowLeft");
