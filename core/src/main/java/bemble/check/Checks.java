@@ -19,8 +19,10 @@ import bemble.style.Setting;
 import bemble.style.Style;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /** Proves a working by a second one, in the way that the class has chosen. */
@@ -48,19 +50,28 @@ public final class Checks {
         : ways(first, style).stream().findFirst().orElse(chosen);
   }
 
-  /** The checks that are other work, one for each way that there is to choose. */
+  /**
+   * The checks that are other work, one for each way that there is to choose. A way that comes to
+   * the same as one before, such as enclosing a root that is exact, is no choice.
+   */
   public static List<Check> ways(Working first, Style style) {
+    Set<Check.Kind> kinds = EnumSet.noneOf(Check.Kind.class);
     return setting(first.problem().operation()).stream()
         .flatMap(setting -> setting.choices().stream())
         .map(choice -> new Checks(first, style.with(choice)).check())
         .filter(check -> isOtherWork(first, check))
+        .filter(check -> kinds.add(check.kind()))
         .toList();
   }
 
-  /** Whether a check meets other number facts than the working, or the same in another order. */
+  /**
+   * Whether a check meets other number facts than the working, or the same in another order. What
+   * comes after them, such as the adding of a product's figures, makes it no other work.
+   */
   private static boolean isOtherWork(Working first, Check check) {
-    List<Fact> again = check.parts().stream().flatMap(Checks::facts).toList();
-    return again.isEmpty() || !facts(first).toList().equals(again);
+    List<Fact> once = facts(first).toList();
+    List<Fact> again = check.parts().stream().flatMap(Checks::facts).limit(once.size()).toList();
+    return again.isEmpty() || !once.equals(again);
   }
 
   private static Stream<Fact> facts(Working working) {
@@ -102,6 +113,11 @@ public final class Checks {
     };
   }
 
+  /** The check by another choice, where the one made says nothing of this sum. */
+  private Check instead(Choice other) {
+    return new Checks(first, style.with(other)).check();
+  }
+
   private Check addition(Addition sum) {
     Method<?> method = method();
     boolean drawn = !method.form().isWritten();
@@ -139,10 +155,11 @@ public final class Checks {
   }
 
   private Check subtraction(Subtraction sum) {
-    boolean up = style.has(Choice.SubtractionCheck.COUNT_UP);
-    Method<?> countUp = Methods.find(Operation.SUBTRACTION, "count-up").orElseThrow();
-    if (up && !method().equals(countUp)) {
-      return check(Check.Kind.COUNT_UP, List.of(work(sum, countUp)), first.answer().value());
+    if (style.has(Choice.SubtractionCheck.COUNT_UP)) {
+      Method<?> countUp = Methods.find(Operation.SUBTRACTION, "count-up").orElseThrow();
+      return method().equals(countUp)
+          ? instead(Choice.SubtractionCheck.ADD_BACK)
+          : check(Check.Kind.COUNT_UP, List.of(work(sum, countUp)), first.answer().value());
     }
     Addition back = new Addition(List.of(sum.subtrahend(), first.answer().value()));
     return check(Check.Kind.ADD_BACK, List.of(work(back)), sum.minuend());
@@ -152,7 +169,8 @@ public final class Checks {
     return switch (style.choice(Choice.MultiplicationCheck.class)) {
       case SWAPPED -> swapped(sum);
       case ANOTHER_WAY -> anotherWay(sum);
-      case DIVIDE_BACK -> sum.multiplier().isZero() ? swapped(sum) : divideBack(sum);
+      case DIVIDE_BACK ->
+          sum.multiplier().isZero() ? instead(Choice.MultiplicationCheck.SWAPPED) : divideBack(sum);
       case DIGIT_SUMS ->
           check(
               Check.Kind.DIGIT_SUMS,
@@ -165,7 +183,7 @@ public final class Checks {
   private Check swapped(Multiplication sum) {
     Multiplication swapped = new Multiplication(sum.multiplier(), sum.multiplicand());
     if (swapped.equals(sum) && method().equals(Methods.usual(Operation.MULTIPLICATION))) {
-      return anotherWay(sum);
+      return instead(Choice.MultiplicationCheck.ANOTHER_WAY);
     }
     Working second = work(swapped);
     return check(Check.Kind.FACTORS_SWAPPED, List.of(second), first.answer().value());
@@ -198,7 +216,10 @@ public final class Checks {
     int half = (scale + 1) / 2;
     Numeral radicand = whole(sum.radicand(), 2 * half);
     Multiplication square = squareOf(whole(answer.value(), half));
-    if (style.has(Choice.RootCheck.ENCLOSURE) && !answer.exact()) {
+    if (style.has(Choice.RootCheck.ENCLOSURE)) {
+      if (answer.exact()) {
+        return instead(Choice.RootCheck.SQUARE_BACK);
+      }
       Working below = work(square);
       Working above = work(squareOf(whole(answer.above(), half)));
       Comparing comparing = Comparing.between(below, above, radicand);
