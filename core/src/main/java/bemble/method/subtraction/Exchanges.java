@@ -81,7 +81,7 @@ final class Exchanges {
     rewrite(place, Rule.of(Rule.Kind.TEN_MORE));
   }
 
-  /** What one of a payer's makes: nines on the way, and ten at the place that is paid. */
+  /** What 1 of the payer's place makes: nines on the way, and ten at the place that is paid. */
   private static List<Object> made(int payer, int paid) {
     List<Object> made = new ArrayList<>();
     for (int on = payer - 1; on > paid; on--) {
