@@ -20,6 +20,7 @@ import bemble.style.Style;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumSet;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -69,9 +70,13 @@ public final class Checks {
    * comes after them, such as the adding of a product's figures, makes it no other work.
    */
   private static boolean isOtherWork(Working first, Check check) {
-    List<Fact> once = facts(first).toList();
-    List<Fact> again = check.parts().stream().flatMap(Checks::facts).limit(once.size()).toList();
-    return again.isEmpty() || !once.equals(again);
+    Iterator<Fact> once = facts(first).iterator();
+    Iterator<Fact> again = check.parts().stream().flatMap(Checks::facts).iterator();
+    boolean isOther = !once.hasNext() || !again.hasNext();
+    while (!isOther && once.hasNext()) {
+      isOther = !again.hasNext() || !once.next().equals(again.next());
+    }
+    return isOther;
   }
 
   private static Stream<Fact> facts(Working working) {

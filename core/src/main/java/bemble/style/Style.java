@@ -2,6 +2,7 @@ package bemble.style;
 
 import bemble.number.Require;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
@@ -43,7 +44,7 @@ public record Style(Map<Setting, Choice> choices, Map<String, String> sentences)
           all.put(setting, choice);
         });
     Require.that(clash(all).isEmpty(), "choices", choices, "cannot live together");
-    choices = Map.copyOf(all);
+    choices = Collections.unmodifiableMap(all);
     sentences = Map.copyOf(new TreeMap<>(sentences));
   }
 
@@ -73,6 +74,9 @@ public record Style(Map<Setting, Choice> choices, Map<String, String> sentences)
 
   /** This style with one choice made otherwise. */
   public Style with(Choice choice) {
+    if (has(choice)) {
+      return this;
+    }
     Map<Setting, Choice> other = new EnumMap<>(choices);
     other.put(Setting.of(choice), choice);
     return new Style(other, sentences);

@@ -79,14 +79,13 @@ final class Bundle {
     return find(key).orElseThrow(() -> new NoSuchElementException(name + " has no " + key));
   }
 
-  /** Adds all that stand under a common beginning, by the rest of their keys. */
-  void starting(String beginning, Map<String, Template> found) {
-    templates.forEach(
-        (key, template) -> {
-          if (key.startsWith(beginning)) {
-            found.put(key.substring(beginning.length()), template);
-          }
-        });
+  /** All that stand under a common beginning, by the rest of their keys. */
+  Map<String, Template> starting(String beginning) {
+    return templates.entrySet().stream()
+        .filter(entry -> entry.getKey().startsWith(beginning))
+        .collect(
+            Collectors.toUnmodifiableMap(
+                entry -> entry.getKey().substring(beginning.length()), Map.Entry::getValue));
   }
 
   /** The file in which a key stands: {@code remarks/adding}. */

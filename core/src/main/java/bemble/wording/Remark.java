@@ -1,6 +1,5 @@
 package bemble.wording;
 
-import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -31,10 +30,9 @@ public record Remark(RemarkKind kind, List<FillIn> fillIns) {
 
   /** This remark with one more fill-in. */
   public Remark with(String name, Object value) {
-    List<FillIn> more = new ArrayList<>(fillIns.size() + 1);
-    more.addAll(fillIns);
-    more.add(new FillIn(name, value));
-    return new Remark(kind, more);
+    FillIn[] more = fillIns.toArray(new FillIn[fillIns.size() + 1]);
+    more[fillIns.size()] = new FillIn(name, value);
+    return new Remark(kind, List.of(more));
   }
 
   /** The same fill-ins in a remark of another kind. */

@@ -7,6 +7,7 @@ import bemble.problem.Operation;
 import bemble.problem.Problem;
 import bemble.problem.Refusal;
 import bemble.problem.Root;
+import bemble.style.Choice;
 import bemble.style.NumberMarks;
 import bemble.style.Setting;
 import bemble.style.Style;
@@ -31,6 +32,7 @@ public final class Wording {
   private static final Map<RemarkKind, Template> ASK = sentences("ask");
   private static final Bundle LABELS = Bundle.labels();
   private static final Bundle REFUSALS = Bundle.load("refusals");
+  private static final Map<Choice, Map<String, Template>> CLASS_WORDS = classWords();
 
   /** Between the numbers of a row that is counted, and between the parts of anything else. */
   private static final String COUNTED = LABELS.plain("list.count");
@@ -42,6 +44,8 @@ public final class Wording {
   private final Map<String, Template> classWords;
   private final Map<String, Template> ownSentences = new HashMap<>();
   private final Map<Section, String> sections = new ConcurrentHashMap<>();
+  private final Map<Integer, String> oneOfPlace = new ConcurrentHashMap<>();
+  private final Map<Integer, String> manyOfPlace = new ConcurrentHashMap<>();
 
   /** The words of a class; its own sentences must have passed {@link OwnSentence#fault}. */
   public Wording(Style style) {
@@ -60,14 +64,27 @@ public final class Wording {
     return sentences;
   }
 
+  /** The words that come with each choice of words, by their names. */
+  private static Map<Choice, Map<String, Template>> classWords() {
+    Map<Choice, Map<String, Template>> words = new HashMap<>();
+    wordSettings()
+        .flatMap(setting -> setting.choices().stream())
+        .forEach(
+            choice -> {
+              String setting = key(Setting.of(choice));
+              words.put(choice, LABELS.starting("word." + setting + "." + key(choice) + "."));
+            });
+    return words;
+  }
+
   private static Map<String, Template> classWords(Style style) {
     Map<String, Template> words = new HashMap<>();
-    for (Setting setting : Setting.values()) {
-      if (setting.group() == Setting.Group.WORDS) {
-        LABELS.starting("word." + key(setting) + "." + key(style.choice(setting)) + ".", words);
-      }
-    }
+    wordSettings().forEach(setting -> words.putAll(CLASS_WORDS.get(style.choice(setting))));
     return words;
+  }
+
+  private static Stream<Setting> wordSettings() {
+    return Stream.of(Setting.values()).filter(setting -> setting.group() == Setting.Group.WORDS);
   }
 
   /** The names of the class words that any sentence may use. */
@@ -129,36 +146,39 @@ public final class Wording {
 
   /** The sum as it is printed: {@code 6,203 + 1,487}, {@code √2 to 3 places}. */
   public String problem(Problem problem) {
-    char sign = problem.operation().sign();
     if (problem instanceof Root root) {
-      String plain = sign + number(root.radicand());
+      String plain = root.operation().sign() + number(root.radicand());
       boolean natural = Root.natural(root.radicand()).equals(root);
       return natural
           ? plain
           : label("places.asked", Map.of("problem", plain, "places", root.places()));
     }
-    return joined(problem.numbers().stream().map(Numeral::toString), sign);
-  }
-
-  private String joined(Stream<String> numbers, char sign) {
-    return numbers.map(marks::apart).collect(Collectors.joining(" " + sign + " "));
+    return problem.numbers().stream()
+        .map(this::number)
+        .collect(Collectors.joining(between(problem.operation())));
   }
 
   /** What is worked out in a fact, without its result: {@code 8 + 7}. */
   public String fact(Fact fact) {
     List<BigInteger> operands = fact.operands();
     return switch (fact.kind()) {
-      case ADD -> joined(figures(operands), Operation.ADDITION.sign());
-      case SUBTRACT -> joined(figures(operands), Operation.SUBTRACTION.sign());
-      case MULTIPLY -> joined(figures(operands), Operation.MULTIPLICATION.sign());
+      case ADD -> joined(operands, Operation.ADDITION);
+      case SUBTRACT -> joined(operands, Operation.SUBTRACTION);
+      case MULTIPLY -> joined(operands, Operation.MULTIPLICATION);
       case HOW_MANY ->
           label("fact.how-many", Map.of("number", operands.get(0), "divisor", operands.get(1)));
       case LARGEST_SQUARE -> label("fact.largest-square", Map.of("number", operands.get(0)));
     };
   }
 
-  private static Stream<String> figures(List<BigInteger> numbers) {
-    return numbers.stream().map(Figures::of);
+  private String joined(List<BigInteger> numbers, Operation operation) {
+    StringJoiner joined = new StringJoiner(between(operation));
+    numbers.forEach(number -> joined.add(number(number)));
+    return joined.toString();
+  }
+
+  private static String between(Operation operation) {
+    return " " + operation.sign() + " ";
   }
 
   /** A number with its thousands set apart. */
@@ -234,7 +254,7 @@ public final class Wording {
       return adding(adding);
     }
     if (fill instanceof Place place) {
-      return PlaceNames.plural(place.exponent(), style);
+      return manyOf(place.exponent());
     }
     if (fill instanceof Numeral numeral) {
       return number(numeral);
@@ -283,9 +303,15 @@ public final class Wording {
   private String quantity(Quantity quantity) {
     boolean one = quantity.count().equals(BigInteger.ONE);
     int place = quantity.place();
-    return number(quantity.count())
-        + " "
-        + (one ? PlaceNames.singular(place, style) : PlaceNames.plural(place, style));
+    return number(quantity.count()) + " " + (one ? oneOf(place) : manyOf(place));
+  }
+
+  private String oneOf(int place) {
+    return oneOfPlace.computeIfAbsent(place, each -> PlaceNames.singular(each, style));
+  }
+
+  private String manyOf(int place) {
+    return manyOfPlace.computeIfAbsent(place, each -> PlaceNames.plural(each, style));
   }
 
   private static String capital(String sentence) {

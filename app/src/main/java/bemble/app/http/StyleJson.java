@@ -32,6 +32,14 @@ public final class StyleJson {
   private static final String VERSION = "version";
   private static final Map<String, RemarkKind> KINDS =
       Stream.of(RemarkKind.values()).collect(Collectors.toMap(RemarkKind::key, kind -> kind));
+  private static final Map<Setting, String> NAMES =
+      Stream.of(Setting.values())
+          .collect(
+              Collectors.toMap(
+                  setting -> setting,
+                  JsonName::of,
+                  (one, other) -> one,
+                  () -> new EnumMap<>(Setting.class)));
   private static final Map<String, Setting> SETTINGS =
       Stream.of(Setting.values()).collect(Collectors.toMap(JsonName::of, setting -> setting));
 
@@ -66,17 +74,16 @@ public final class StyleJson {
         unknown.accept(said(field));
       }
     }
-    Style known = new Style(Map.of(), sentences);
-    for (Choice choice : choices.values()) {
-      Map<Setting, Choice> more = new EnumMap<>(known.choices());
-      more.put(Setting.of(choice), choice);
-      if (Style.clash(more).isEmpty()) {
-        known = known.with(choice);
-      } else {
-        unknown.accept(JsonName.of(Setting.of(choice)) + ": " + choice.name());
-      }
-    }
-    return known;
+    Map<Setting, Choice> known = new EnumMap<>(Style.STANDARD.choices());
+    choices.forEach(
+        (setting, choice) -> {
+          Choice standard = known.put(setting, choice);
+          if (Style.clash(known).isPresent()) {
+            known.put(setting, standard);
+            unknown.accept(NAMES.get(setting) + ": " + choice.name());
+          }
+        });
+    return new Style(known, sentences);
   }
 
   /** Notes in a style that is to be stored what its settings meant when it was. */
@@ -109,7 +116,7 @@ public final class StyleJson {
         throws IOException {
       out.writeStartObject();
       for (Setting setting : Setting.values()) {
-        out.writeStringField(JsonName.of(setting), style.choice(setting).name());
+        out.writeStringField(NAMES.get(setting), style.choice(setting).name());
       }
       out.writePOJOField(SENTENCES, new TreeMap<>(style.sentences()));
       out.writeEndObject();

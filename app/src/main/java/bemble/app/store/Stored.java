@@ -5,6 +5,8 @@ import bemble.style.Style;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
@@ -13,7 +15,12 @@ import org.springframework.stereotype.Component;
 /** Values that lie in a column as JSON. What any version of Bemble has written can be read. */
 @Component
 public class Stored {
+  /** As many as there are classes and kept sums in use at once. */
+  private static final int KEPT_STYLES = 200;
+
   private final ObjectMapper json;
+  private final Cache<String, Style> styles =
+      Caffeine.newBuilder().maximumSize(KEPT_STYLES).build();
 
   Stored(ObjectMapper json) {
     this.json = json;
@@ -28,7 +35,7 @@ public class Stored {
 
   /** A style, with the standard value for what this version does not know. */
   public Style style(String text) {
-    return read(text, unknown -> {});
+    return styles.get(text, written -> read(written, unknown -> {}));
   }
 
   /** What of a style this version does not know. */
