@@ -28,6 +28,7 @@ export type ClassRequest = Schemas['ClassRequest'];
 export type Settings = Schemas['SettingsView'];
 export type Setting = Schemas['SettingView'];
 export type Sentence = Schemas['SentenceView'];
+export type Telling = Schemas['TellingView'];
 export type PdfRequest = Schemas['PdfRequest'];
 export type PageFile = Schemas['PageFile'];
 export type ColumnName = Schemas['ColumnName'];

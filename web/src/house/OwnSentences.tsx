@@ -7,11 +7,11 @@ import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
 import { memo, useRef } from 'react';
 import { api } from '../api/client';
-import type { ClassRoom, Sentence, Style } from '../api/types';
+import type { ClassRoom, Sentence, Style, SumRef, Telling } from '../api/types';
 import { useStyleChange } from '../session/classes';
 import { useDraft } from '../ui/useDraft';
 
-/** The class's own wording for a kind of remark, tried out before it is kept. */
+/** The class's own wording for a kind of remark, told in any way, tried out before it is kept. */
 export const OwnSentences = memo(function OwnSentences({
   sentences,
   room: { id, style },
@@ -21,7 +21,9 @@ export const OwnSentences = memo(function OwnSentences({
 }) {
   const { save, error } = useStyleChange(id);
   const [kind, setKind] = useDraft('sentence kind', 'exchange');
+  const [way, setWay] = useDraft('sentence telling', 'SAY');
   const chosen = sentences.find((each) => each.kind === kind);
+  const telling = chosen?.tellings.find((each) => each.telling === way);
   const own = style.sentences ?? {};
   const say = (said: Record<string, string>) => save((kept) => ({ ...kept, sentences: said }));
   return (
@@ -37,21 +39,42 @@ export const OwnSentences = memo(function OwnSentences({
         disableClearable
         getOptionKey={(each) => each.kind}
         getOptionLabel={(each) =>
-          `${own[each.kind] ? '✎ ' : ''}${each.group}: ${each.kind.replaceAll('-', ' ')}`
+          `${each.tellings.some(({ key }) => own[key]) ? '✎ ' : ''}${each.group}: ${each.kind.replaceAll('-', ' ')}`
         }
         noOptionsText="No remark has these letters in its name."
         onChange={(_, each) => setKind(each.kind)}
         renderInput={(field) => <TextField {...field} label="Remark" />}
       />
-      {chosen && (
-        <Editor
-          key={kind + (own[kind] ?? '')}
-          sentence={chosen}
-          style={style}
-          room={id}
-          onKeep={(text) => say({ ...own, [kind]: text })}
-          onDrop={() => say(Object.fromEntries(Object.entries(own).filter(([k]) => k !== kind)))}
-        />
+      {chosen && telling && (
+        <>
+          <Box
+            role="group"
+            aria-label="Told"
+            sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}
+          >
+            {chosen.tellings.map(({ key, telling: each, name }) => (
+              <Button
+                key={key}
+                aria-pressed={each === way}
+                onClick={() => setWay(each)}
+                sx={{ minHeight: 32, px: 1.25 }}
+              >
+                {own[key] ? `✎ ${name}` : name}
+              </Button>
+            ))}
+          </Box>
+          <Editor
+            key={telling.key + (own[telling.key] ?? '')}
+            sentence={chosen}
+            telling={telling}
+            style={style}
+            room={id}
+            onKeep={(text) => say({ ...own, [telling.key]: text })}
+            onDrop={() =>
+              say(Object.fromEntries(Object.entries(own).filter(([key]) => key !== telling.key)))
+            }
+          />
+        </>
       )}
       {error && (
         <Alert severity="error" sx={{ my: 1 }}>
@@ -64,26 +87,28 @@ export const OwnSentences = memo(function OwnSentences({
 
 function Editor({
   sentence,
+  telling: { key, telling, standard, plain },
   style,
   room,
   onKeep,
   onDrop,
 }: {
   sentence: Sentence;
+  telling: Telling;
   style: Style;
   /** The number of the class. */
   room: number;
   onKeep: (text: string) => void;
   onDrop: () => void;
 }) {
-  const own = style.sentences?.[sentence.kind];
-  const standing = own ?? (sentence.plain ? sentence.standard : '');
-  const [text, setText, forget] = useDraft(`sentence ${room} ${sentence.kind}`, standing);
+  const own = style.sentences?.[key];
+  const standing = own ?? (plain ? standard : '');
+  const [text, setText, forget] = useDraft(`sentence ${room} ${key}`, standing);
   const field = useRef<HTMLInputElement>(null);
-  const draft: Style = { ...style, sentences: { ...style.sentences, [sentence.kind]: text } };
+  const draft: Style = { ...style, sentences: { ...style.sentences, [key]: text } };
   const trial = useQuery({
-    queryKey: ['trial', sentence.kind, text, style],
-    queryFn: () => heard(sentence, draft),
+    queryKey: ['trial', key, text, style],
+    queryFn: () => heard(sentence, telling, draft),
     staleTime: Infinity,
   });
   const insert = (name: string) => {
@@ -93,9 +118,7 @@ function Editor({
   };
   return (
     <Box>
-      <Box sx={{ my: 1, fontSize: 15, color: 'text.secondary' }}>
-        Bemble says: {sentence.standard}
-      </Box>
+      <Box sx={{ my: 1, fontSize: 15, color: 'text.secondary' }}>Bemble says: {standard}</Box>
       <InputBase
         multiline
         fullWidth
@@ -145,13 +168,29 @@ function Editor({
 }
 
 /** What the sentence sounds like in the first sum that has it. */
-async function heard({ trials, kind }: Sentence, style: Style): Promise<string> {
+async function heard(
+  { trials, kind }: Sentence,
+  telling: Telling['telling'],
+  style: Style,
+): Promise<string> {
   for (const trial of trials) {
-    const working = await api.work({ plain: trial.problem, method: trial.method, style });
-    const step = [...working.steps, ...working.check.steps].find((each) => each.kind === kind);
+    const sum = { plain: trial.problem, method: trial.method, style };
+    const working = await api.work(sum);
+    const steps = [...working.steps, ...working.check.steps];
+    const step = steps.find((each) => each.kind === kind);
     if (step) {
-      return `${working.problem}: ${step.say}`;
+      const told =
+        telling === 'SAY' ? step.say : await otherwise(steps.indexOf(step), telling, sum);
+      return `${working.problem}: ${told}`;
     }
   }
   return 'It can be kept, but none of the sums tried here has this remark.';
+}
+
+const WORDS = { BRIEF: 'brief', ASK: 'ask', WHY: 'why' } as const;
+
+/** A step told otherwise than it is said, which does not come with the working. */
+async function otherwise(step: number, telling: keyof typeof WORDS, sum: SumRef) {
+  const words = await api.stepWords(sum);
+  return words[step]?.[WORDS[telling]];
 }

@@ -12,7 +12,7 @@ import java.util.TreeMap;
  * A class's own conventions. Handed to every method; never read from anywhere else.
  *
  * @param choices the value of every setting; settings left out have their standard value
- * @param sentences the class's own wording for some kinds of remark, by the key of the kind
+ * @param sentences the class's own wording for some kinds of remark, by the key of the sentence
  */
 public record Style(Map<Setting, Choice> choices, Map<String, String> sentences) {
   /** What a class has that has chosen nothing. */
@@ -82,10 +82,10 @@ public record Style(Map<Setting, Choice> choices, Map<String, String> sentences)
     return new Style(other, sentences);
   }
 
-  /** This style with a sentence of the class's own for one kind of remark. */
-  public Style saying(String kind, String sentence) {
+  /** This style with a sentence of the class's own, by the key of the sentence. */
+  public Style saying(String key, String sentence) {
     Map<String, String> more = new TreeMap<>(sentences);
-    more.put(kind, sentence);
+    more.put(key, sentence);
     return new Style(choices, more);
   }
 

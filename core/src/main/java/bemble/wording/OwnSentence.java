@@ -5,14 +5,18 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
 
-/** A class's own sentence for a kind of remark: what it may speak of, and what is wrong with it. */
-public final class OwnSentence {
+/**
+ * The place of a sentence that a class may have for itself: what it may speak of, and what is wrong
+ * with it.
+ *
+ * @param kind the kind of remark, not of help with a fact
+ * @param telling the way in which it is told
+ */
+public record OwnSentence(RemarkKind kind, Telling telling) {
   /** The longest sentence that is taken, in characters. */
   public static final int LONGEST = 240;
 
   private static final Bundle REMARKS = Bundle.remarks();
-
-  private OwnSentence() {}
 
   /**
    * What is wrong with a sentence.
@@ -30,29 +34,51 @@ public final class OwnSentence {
     BRACES_UNEVEN
   }
 
-  /** Bemble's own sentence for a kind, with its fill-ins open. */
-  public static String standard(RemarkKind kind) {
-    return REMARKS.plain(kind.key() + ".say");
+  /** All that there are, by kind and then by telling. */
+  public static Stream<OwnSentence> all() {
+    return Stream.of(RemarkKind.values()).filter(kind -> !kind.isHelp()).flatMap(OwnSentence::of);
   }
 
-  /** The kind of work that a remark belongs to: {@code adding}, {@code roots}. */
-  public static String book(RemarkKind kind) {
-    return REMARKS.file(kind.key() + ".say").replace("remarks/", "");
+  /** Those of one kind. */
+  public static Stream<OwnSentence> of(RemarkKind kind) {
+    return Stream.of(Telling.values()).map(telling -> new OwnSentence(kind, telling));
   }
 
-  /** The fill-ins that a sentence for this kind may use, in alphabetical order. */
-  public static Set<String> fillIns(RemarkKind kind) {
+  /**
+   * The key under which a style keeps it: {@code exchange} for what is said, otherwise with the
+   * telling, {@code exchange.ask}.
+   */
+  public String key() {
+    return telling == Telling.SAY ? kind.key() : standardKey(telling);
+  }
+
+  private String standardKey(Telling told) {
+    return kind.key() + "." + told.key();
+  }
+
+  /** Bemble's own sentence in this place, with its fill-ins open. */
+  public String standard() {
+    return REMARKS.plain(standardKey(telling));
+  }
+
+  /** The kind of work that the remark belongs to: {@code adding}, {@code roots}. */
+  public String book() {
+    return REMARKS.file(standardKey(Telling.SAY)).replace("remarks/", "");
+  }
+
+  /**
+   * The fill-ins that the sentence may use, which are the same for every telling, in alphabetical
+   * order.
+   */
+  public Set<String> fillIns() {
     Set<String> names = new TreeSet<>();
-    Stream.of("say", "brief", "ask", "why")
-        .map(part -> REMARKS.plain(kind.key() + "." + part))
-        .filter(text -> text != null)
-        .forEach(text -> names.addAll(Template.names(text)));
+    of(kind).map(OwnSentence::standard).forEach(text -> names.addAll(Template.names(text)));
     names.removeAll(Wording.classWordNames());
     return names;
   }
 
-  /** What is wrong with {@code text} as a sentence for a kind; empty where nothing is. */
-  public static Optional<Fault> fault(RemarkKind kind, String text) {
+  /** What is wrong with {@code text} in this place; empty where nothing is. */
+  public Optional<Fault> fault(String text) {
     if (text.isBlank()) {
       return Optional.of(new Fault(Code.EMPTY, ""));
     }
@@ -64,7 +90,7 @@ public final class OwnSentence {
     if (bare.indexOf('{') >= 0 || bare.indexOf('}') >= 0) {
       return Optional.of(new Fault(Code.BRACES_UNEVEN, ""));
     }
-    Set<String> known = new TreeSet<>(fillIns(kind));
+    Set<String> known = fillIns();
     known.addAll(Wording.classWordNames());
     return Template.names(text).stream()
         .filter(name -> !known.contains(name))

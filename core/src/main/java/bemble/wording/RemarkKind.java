@@ -34,6 +34,7 @@ public enum RemarkKind {
   EXCHANGE_IN_ONE_GO,
   ADD_TO_BOTH,
   TAKE,
+  TAKE_AFTER_TEN,
   TAKE_PART,
   TAKE_AND_ONE_MORE,
   TAKE_ONE_MORE,

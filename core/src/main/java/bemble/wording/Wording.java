@@ -26,10 +26,7 @@ import java.util.stream.Stream;
 
 /** Puts remarks, facts, sums and refusals into the words of a class. */
 public final class Wording {
-  private static final Map<RemarkKind, Template> SAY = sentences("say");
-  private static final Map<RemarkKind, Template> BRIEF = sentences("brief");
-  private static final Map<RemarkKind, Template> WHY = sentences("why");
-  private static final Map<RemarkKind, Template> ASK = sentences("ask");
+  private static final Map<Telling, Map<RemarkKind, Template>> STANDARD = standard();
   private static final Bundle LABELS = Bundle.labels();
   private static final Bundle REFUSALS = Bundle.load("refusals");
   private static final Map<Choice, Map<String, Template>> CLASS_WORDS = classWords();
@@ -42,7 +39,7 @@ public final class Wording {
   private final Style style;
   private final NumberMarks marks;
   private final Map<String, Template> classWords;
-  private final Map<String, Template> ownSentences = new HashMap<>();
+  private final Map<OwnSentence, Template> ownSentences = new HashMap<>();
   private final Map<Section, String> sections = new ConcurrentHashMap<>();
   private final Map<Integer, String> oneOfPlace = new ConcurrentHashMap<>();
   private final Map<Integer, String> manyOfPlace = new ConcurrentHashMap<>();
@@ -52,16 +49,31 @@ public final class Wording {
     this.style = style;
     this.marks = style.marks();
     this.classWords = classWords(style);
-    style.sentences().forEach((kind, text) -> ownSentences.put(kind, new Template(text)));
+    if (!style.sentences().isEmpty()) {
+      OwnSentence.all().forEach(this::own);
+    }
   }
 
-  private static Map<RemarkKind, Template> sentences(String part) {
-    Bundle remarks = Bundle.remarks();
-    Map<RemarkKind, Template> sentences = new EnumMap<>(RemarkKind.class);
-    for (RemarkKind kind : RemarkKind.values()) {
-      remarks.find(kind.key() + "." + part).ifPresent(template -> sentences.put(kind, template));
+  private void own(OwnSentence place) {
+    String text = style.sentences().get(place.key());
+    if (text != null) {
+      ownSentences.put(place, new Template(text));
     }
-    return sentences;
+  }
+
+  private static Map<Telling, Map<RemarkKind, Template>> standard() {
+    Bundle remarks = Bundle.remarks();
+    Map<Telling, Map<RemarkKind, Template>> standard = new EnumMap<>(Telling.class);
+    for (Telling telling : Telling.values()) {
+      Map<RemarkKind, Template> sentences = new EnumMap<>(RemarkKind.class);
+      for (RemarkKind kind : RemarkKind.values()) {
+        remarks
+            .find(kind.key() + "." + telling.key())
+            .ifPresent(template -> sentences.put(kind, template));
+      }
+      standard.put(telling, sentences);
+    }
+    return standard;
   }
 
   /** The words that come with each choice of words, by their names. */
@@ -92,28 +104,16 @@ public final class Wording {
     return classWords(Style.STANDARD).keySet();
   }
 
-  /** What happens, said as a teacher says it, or in the class's own sentence for it. */
+  /** What happens, said as a teacher says it. */
   public String say(Remark remark) {
-    Template own = ownSentences.get(remark.kind().key());
-    return said(own == null ? SAY.get(remark.kind()) : own, remark);
+    return told(Telling.SAY, remark);
   }
 
-  /** What happens, in as few words as can be; not for help with a fact. */
-  public String brief(Remark remark) {
-    return said(BRIEF.get(remark.kind()), remark);
-  }
-
-  /** Why it is so, from place value; not for help with a fact. */
-  public String why(Remark remark) {
-    return said(WHY.get(remark.kind()), remark);
-  }
-
-  /** The question that lets a class say it first; not for help with a fact. */
-  public String ask(Remark remark) {
-    return said(ASK.get(remark.kind()), remark);
-  }
-
-  private String said(Template template, Remark remark) {
+  /** A remark in the class's own sentence, or else in Bemble's; help with a fact is only said. */
+  public String told(Telling telling, Remark remark) {
+    Template own =
+        ownSentences.isEmpty() ? null : ownSentences.get(new OwnSentence(remark.kind(), telling));
+    Template template = own == null ? STANDARD.get(telling).get(remark.kind()) : own;
     return capital(template.fill(new Filling(remark::fill)));
   }
 

@@ -19,6 +19,7 @@ import bemble.problem.Root;
 import bemble.style.Choice;
 import bemble.style.Setting;
 import bemble.style.Style;
+import bemble.wording.Telling;
 import bemble.wording.Wording;
 import java.math.BigDecimal;
 import java.math.BigInteger;
@@ -170,12 +171,9 @@ class EveryMethodTest {
   }
 
   private static void sayAll(Wording wording, Step step) {
-    Stream.of(
-            wording.say(step.remark()),
-            wording.brief(step.remark()),
-            wording.ask(step.remark()),
-            wording.why(step.remark()),
-            wording.section(step.section()))
+    Stream.concat(
+            Stream.of(Telling.values()).map(telling -> wording.told(telling, step.remark())),
+            Stream.of(wording.section(step.section())))
         .forEach(
             sentence ->
                 assertFalse(

@@ -2,25 +2,72 @@ package bemble.wording;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import bemble.method.Methods;
+import bemble.method.Sum;
+import bemble.number.Numeral;
+import bemble.plan.Step;
+import bemble.problem.Operation;
+import bemble.problem.Subtraction;
 import bemble.style.Style;
 import java.math.BigInteger;
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class OwnSentenceTest {
+  private static final Remark TAKEN =
+      Remark.of(RemarkKind.TAKE)
+          .with("top", new Quantity(BigInteger.valueOf(9), 1))
+          .with("bottom", new Quantity(BigInteger.valueOf(8), 1))
+          .with("left", new Quantity(BigInteger.ONE, 1));
+
+  /** Told in one way by the class, it is told in the other ways as usual. */
+  @ParameterizedTest
+  @EnumSource
+  void isToldInPlaceOfTheStandardOneWithTheSameFillIns(Telling telling) {
+    String key = new OwnSentence(RemarkKind.TAKE, telling).key();
+    Style style = Style.STANDARD.saying(key, "{top,number} less {bottom}: {left} — {carryWord}!");
+    Wording own = new Wording(style);
+    Wording standard = new Wording(Style.STANDARD);
+    for (Telling each : Telling.values()) {
+      String wanted =
+          each == telling ? "9 less 8 tens: 1 ten — carry!" : standard.told(each, TAKEN);
+      assertEquals(wanted, own.told(each, TAKEN));
+    }
+  }
+
   @Test
-  void isSaidInPlaceOfTheStandardOneWithTheSameFillIns() {
-    Style style =
-        Style.STANDARD.saying("take", "{top,number} less {bottom}: {left} — {carryWord}!");
-    Remark remark =
-        Remark.of(RemarkKind.TAKE)
-            .with("top", new Quantity(BigInteger.valueOf(9), 1))
-            .with("bottom", new Quantity(BigInteger.valueOf(8), 1))
-            .with("left", new Quantity(BigInteger.ONE, 1));
-    assertEquals("9 less 8 tens: 1 ten — carry!", new Wording(style).say(remark));
+  void hasAKeyOfItsOwn() {
+    List<String> keys = OwnSentence.all().map(OwnSentence::key).toList();
+    assertEquals(keys.size(), Set.copyOf(keys).size());
+  }
+
+  /** A rhyme for the column with an exchange leaves the column without one as it was. */
+  @Test
+  void tellsAColumnWithAnExchangeFromOneWithout() {
+    Style style = Style.STANDARD.saying("take-after-ten", "More on the shelf: {left,number} stay.");
+    Wording wording = new Wording(style);
+    List<String> said =
+        new Sum(
+                new Subtraction(Numeral.of(852), Numeral.of(417)),
+                Methods.find(Operation.SUBTRACTION, "exchange").orElseThrow(),
+                style)
+            .work().steps().stream()
+                .map(Step::remark)
+                .filter(remark -> remark.kind().key().startsWith("take"))
+                .map(wording::say)
+                .toList();
+    assertEquals(
+        List.of(
+            "More on the shelf: 5 stay.",
+            "4 tens take away 1 ten leaves 3 tens.",
+            "8 hundreds take away 4 hundreds leaves 4 hundreds."),
+        said);
   }
 
   @ParameterizedTest
@@ -34,15 +81,16 @@ class OwnSentenceTest {
       })
   void isRefusedWithTheNameOfWhatIsWrong(String text, OwnSentence.Code code, String name) {
     assertEquals(
-        Optional.of(new OwnSentence.Fault(code, name)), OwnSentence.fault(RemarkKind.TAKE, text));
+        Optional.of(new OwnSentence.Fault(code, name)),
+        new OwnSentence(RemarkKind.TAKE, Telling.SAY).fault(text));
   }
 
   @ParameterizedTest
-  @EnumSource
-  void mayBeTheStandardSentenceWhereThatHasNoChoice(RemarkKind kind) {
-    String standard = OwnSentence.standard(kind);
+  @MethodSource("bemble.wording.OwnSentence#all")
+  void mayBeTheStandardSentenceWhereThatHasNoChoice(OwnSentence place) {
+    String standard = place.standard();
     if (!standard.contains(",choice,")) {
-      assertEquals(Optional.empty(), OwnSentence.fault(kind, standard));
+      assertEquals(Optional.empty(), place.fault(standard));
     }
   }
 }

@@ -6,6 +6,7 @@ import bemble.style.Setting;
 import bemble.style.Style;
 import bemble.wording.OwnSentence;
 import bemble.wording.RemarkKind;
+import bemble.wording.Telling;
 import bemble.wording.Wording;
 import java.util.ArrayList;
 import java.util.List;
@@ -47,18 +48,25 @@ final class HouseBook {
    *
    * @param kind its key
    * @param group what it belongs to
-   * @param standard Bemble's own sentence
+   * @param tellings its sentences, one for each way of telling it
    * @param fillIns the names that may stand in braces
-   * @param plain whether the standard sentence can be typed as it is
    * @param trials sums to hear it in; the first that has the remark in the class's style will do
    */
   record SentenceView(
       String kind,
       String group,
-      String standard,
+      List<TellingView> tellings,
       List<String> fillIns,
-      boolean plain,
       List<Trial> trials) {}
+
+  /**
+   * One sentence of a remark.
+   *
+   * @param key what a class's own is kept by
+   * @param standard Bemble's own sentence
+   * @param plain whether the standard sentence can be typed as it is
+   */
+  record TellingView(String key, Telling telling, String name, String standard, boolean plain) {}
 
   SettingsView view() {
     List<GroupView> groups = new ArrayList<>();
@@ -95,14 +103,23 @@ final class HouseBook {
   }
 
   private SentenceView sentence(RemarkKind kind) {
-    String standard = OwnSentence.standard(kind);
+    OwnSentence said = new OwnSentence(kind, Telling.SAY);
     return new SentenceView(
         kind.key(),
-        label("sentences." + OwnSentence.book(kind)),
+        label("sentences." + said.book()),
+        OwnSentence.of(kind).map(this::telling).toList(),
+        List.copyOf(said.fillIns()),
+        Trial.of(said.book()));
+  }
+
+  private TellingView telling(OwnSentence place) {
+    String standard = place.standard();
+    return new TellingView(
+        place.key(),
+        place.telling(),
+        label("telling." + place.telling().key()),
         standard,
-        List.copyOf(OwnSentence.fillIns(kind)),
-        !standard.contains(",choice,"),
-        Trial.of(OwnSentence.book(kind)));
+        !standard.contains(",choice,"));
   }
 
   private String label(String key) {

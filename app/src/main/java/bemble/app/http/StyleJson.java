@@ -4,7 +4,6 @@ import bemble.style.Choice;
 import bemble.style.Setting;
 import bemble.style.Style;
 import bemble.wording.OwnSentence;
-import bemble.wording.RemarkKind;
 import bemble.wording.Wording;
 import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.core.JsonParser;
@@ -25,13 +24,13 @@ import java.util.stream.Stream;
 
 /**
  * A style in JSON: each setting by its name with its value, {@code "carryPosition": "ABOVE"}, and
- * the class's own sentences by the kind of remark under {@code sentences}.
+ * the class's own sentences by their {@link OwnSentence#key} under {@code sentences}.
  */
 public final class StyleJson {
   private static final String SENTENCES = "sentences";
   private static final String VERSION = "version";
-  private static final Map<String, RemarkKind> KINDS =
-      Stream.of(RemarkKind.values()).collect(Collectors.toMap(RemarkKind::key, kind -> kind));
+  private static final Map<String, OwnSentence> OWN =
+      OwnSentence.all().collect(Collectors.toMap(OwnSentence::key, place -> place));
   private static final Map<Setting, String> NAMES =
       Stream.of(Setting.values())
           .collect(
@@ -95,8 +94,8 @@ public final class StyleJson {
     return field.getKey() + ": " + field.getValue().asText();
   }
 
-  private static boolean isKnown(String kind, String text) {
-    return KINDS.containsKey(kind) && OwnSentence.fault(KINDS.get(kind), text).isEmpty();
+  private static boolean isKnown(String key, String text) {
+    return OWN.containsKey(key) && OWN.get(key).fault(text).isEmpty();
   }
 
   private static Optional<Choice> find(Setting setting, JsonNode value) {
@@ -165,14 +164,15 @@ public final class StyleJson {
     }
 
     private void sentence(Map.Entry<String, JsonNode> own, Map<String, String> sentences) {
-      RemarkKind kind = KINDS.get(own.getKey());
-      if (kind == null) {
+      OwnSentence place = OWN.get(own.getKey());
+      if (place == null) {
         throw RefusedException.saying(
             "own-sentence",
             wording.label("own-sentence.unknown-kind", Map.of("name", own.getKey())));
       }
       String text = own.getValue().asText();
-      OwnSentence.fault(kind, text)
+      place
+          .fault(text)
           .ifPresent(
               fault -> {
                 String key = "own-sentence." + Wording.key(fault.code());
@@ -183,7 +183,7 @@ public final class StyleJson {
                         "most",
                         OwnSentence.LONGEST,
                         "known",
-                        String.join(", ", OwnSentence.fillIns(kind)));
+                        String.join(", ", place.fillIns()));
                 throw RefusedException.saying("own-sentence", wording.label(key, fills));
               });
       sentences.put(own.getKey(), text);

@@ -29,6 +29,7 @@ import bemble.trait.Traits;
 import bemble.wording.Place;
 import bemble.wording.RemainderText;
 import bemble.wording.Section;
+import bemble.wording.Telling;
 import bemble.wording.Wording;
 import java.util.ArrayList;
 import java.util.List;
@@ -208,7 +209,10 @@ public final class WorkingWords {
         .map(Step::remark)
         .map(
             remark ->
-                new StepWords(wording.brief(remark), wording.ask(remark), wording.why(remark)));
+                new StepWords(
+                    wording.told(Telling.BRIEF, remark),
+                    wording.told(Telling.ASK, remark),
+                    wording.told(Telling.WHY, remark)));
   }
 
   List<StepView> steps(Working working) {

@@ -116,6 +116,32 @@ class HouseJourneyTest extends Journey {
     assertThat(page.getByLabel("Name of Cold Frame")).hasCount(0);
   }
 
+  @Test
+  void aClassAsksInItsOwnWordsAndSaysTheStepAsUsual() {
+    Page page = hand.page;
+    hand.setOutAndSee("432 − 118");
+    hand.tab("House style");
+    hand.button("Ask first").click();
+    assertThat(page.getByText("Bemble says: Can we take {bottom} from {top}?")).isVisible();
+    page.getByLabel("Own sentence", new Page.GetByLabelOptions().setExact(true))
+        .fill("Who has a tray for {bottom,number}?");
+    assertThat(page.getByTestId("trial")).containsText("Who has a tray for 8?");
+    hand.button("Keep sentence").click();
+    assertThat(hand.button("✎ Ask first")).isVisible();
+    hand.tab("Desk");
+    hand.button("Ask first").click();
+    hand.press("ArrowRight");
+    hand.press("ArrowRight");
+    hand.press("ArrowRight");
+    assertThat(hand.sentence()).hasText("Who has a tray for 8?");
+    hand.press("ArrowRight");
+    assertThat(hand.sentence()).containsText("2 is too small to take 8 from.");
+    hand.tab("House style");
+    hand.button("✎ Ask first").click();
+    hand.button("Bemble’s own again").click();
+    assertThat(hand.button("✎ Ask first")).hasCount(0);
+  }
+
   @ParameterizedTest
   @CsvSource(
       delimiter = '|',

@@ -148,7 +148,8 @@ public final class AddToBoth implements Method<Subtraction> {
     if (more) {
       sayOneMore(script, place, from, taken, left);
     } else {
-      SubtractionLayout.sayTaken(script, RemarkKind.TAKE, place, from, bottom, left);
+      RemarkKind kind = owed.isPresent() ? RemarkKind.TAKE_AFTER_TEN : RemarkKind.TAKE;
+      SubtractionLayout.sayTaken(script, kind, place, from, bottom, left);
     }
     return owed;
   }

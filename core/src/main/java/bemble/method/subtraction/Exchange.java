@@ -136,7 +136,8 @@ public final class Exchange implements Method<Subtraction> {
         SubtractionLayout.sayUntouched(script, top.at(place), place);
         return;
       }
-      if (top.at(place).value().compareTo(bottom.get().value()) < 0) {
+      Entry first = top.at(place);
+      if (first.value().compareTo(bottom.get().value()) < 0) {
         top.bringTen(place, bottom.get().value());
       }
       layout.step(script, place);
@@ -145,7 +146,12 @@ public final class Exchange implements Method<Subtraction> {
           layout.writeDifference(
               script, answer, place, Rule.of(Rule.Kind.DIFFERENCE), List.of(from, bottom.get()));
       SubtractionLayout.sayTaken(
-          script, RemarkKind.TAKE, place, from.value(), bottom.get().value(), left);
+          script,
+          from.equals(first) ? RemarkKind.TAKE : RemarkKind.TAKE_AFTER_TEN,
+          place,
+          from.value(),
+          bottom.get().value(),
+          left);
     }
 
     @Override

@@ -1,0 +1,18 @@
+package bemble.wording;
+
+/** The ways in which a remark is told. */
+public enum Telling {
+  /** What happens, as a teacher says it. */
+  SAY,
+  /** The same in as few words as can be. */
+  BRIEF,
+  /** The question that lets a class say it first. */
+  ASK,
+  /** The reason in place value. */
+  WHY;
+
+  /** The name under which sentences of this kind are kept: {@code brief}. */
+  public String key() {
+    return Wording.key(this);
+  }
+}
