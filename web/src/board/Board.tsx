@@ -7,6 +7,7 @@ import type { Working } from '../api/types';
 import { layersAt } from '../session/layers';
 import { useDesk, useDeskTools } from '../session/deskContext';
 import { allSteps, stepKey } from '../session/deskReducer';
+import { CueRow } from '../session/CueRow';
 import { said, useStepWords } from '../session/stepWords';
 import { SquaredPage } from '../paper/SquaredPage';
 import { darkTheme, theme } from '../theme';
@@ -138,21 +139,19 @@ function BoardPage({ working }: { working: Working }) {
         focus={steps[step]?.focus}
         columns={working.columns}
       />
-      <Box
-        aria-live="polite"
-        data-testid="sentence"
-        sx={{
-          px: 4,
-          py: 1.5,
-          minHeight: '2.4em',
-          fontSize: 'clamp(26px, 3.4vw, 56px)',
-          lineHeight: 1.2,
-          bgcolor: 'ink.now',
-          borderTop: 6,
-          borderColor: 'ink.nowEdge',
-        }}
-      >
-        {now && (asking ? words?.ask : said(now, words, brief))}
+      <Box sx={{ px: 4, py: 1.5, bgcolor: 'ink.now', borderTop: 6, borderColor: 'ink.nowEdge' }}>
+        {now && working.cues.length > 0 && number < working.steps.length && (
+          <Box sx={{ mb: 0.5, fontSize: 'clamp(18px, 2.2vw, 36px)', lineHeight: 1.2 }}>
+            <CueRow cues={working.cues} step={now} />
+          </Box>
+        )}
+        <Box
+          aria-live="polite"
+          data-testid="sentence"
+          sx={{ minHeight: '2.4em', fontSize: 'clamp(26px, 3.4vw, 56px)', lineHeight: 1.2 }}
+        >
+          {now && (asking ? words?.ask : said(now, words, brief))}
+        </Box>
       </Box>
     </>
   );

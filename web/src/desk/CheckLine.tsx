@@ -13,10 +13,10 @@ const ElsewhereDialog = lazy(() => import('./ElsewhereDialog'));
 
 /** How this page is checked, and checking a working done elsewhere. */
 export const CheckLine = memo(function CheckLine({ working }: { working: Working }) {
-  const { workAnew } = useDeskTools();
+  const { workAnew, setOut } = useDeskTools();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const [elsewhere, setElsewhere] = useState(false);
-  const { check, sum } = working;
+  const { check, sum, finer } = working;
   const ways = useQuery({
     queryKey: ['check ways', sum],
     queryFn: () => api.checkWays(sum),
@@ -77,6 +77,11 @@ export const CheckLine = memo(function CheckLine({ working }: { working: Working
           </MenuItem>
         ))}
       </Menu>
+      {finer && (
+        <Button onClick={() => setOut({ ...sum, plain: finer.plain })} sx={SMALL}>
+          {finer.name}
+        </Button>
+      )}
       <Button onClick={() => setElsewhere(true)} sx={SMALL}>
         Check my working
       </Button>

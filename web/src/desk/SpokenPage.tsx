@@ -4,6 +4,7 @@ import { styled } from '@mui/material/styles';
 import { lazy, memo, Suspense, useLayoutEffect, useRef, useState } from 'react';
 import type { Step, StepWords, Working } from '../api/types';
 import { useDesk, useDeskTools } from '../session/deskContext';
+import { CueRow } from '../session/CueRow';
 import { CheckLine } from './CheckLine';
 import { allSteps } from '../session/deskReducer';
 import { NO_WORDS, said, useStepWords } from '../session/stepWords';
@@ -45,6 +46,7 @@ export function SpokenPage({ working }: { working: Working }) {
           onWhy={() => setWhy(true)}
           asking={asking}
           label={`${part}${now.section} · step ${number + 1} of ${steps.length}`}
+          cues={part === '' ? working.cues : []}
         />
       )}
       {atEnd && <Verdict check={working.check} />}
@@ -121,6 +123,7 @@ function Now({
   onWhy,
   asking,
   label,
+  cues,
 }: {
   step: Step;
   sentence?: string;
@@ -129,6 +132,7 @@ function Now({
   onWhy: () => void;
   asking: boolean;
   label: string;
+  cues: Working['cues'];
 }) {
   const [explained, setExplained] = useState(false);
   const [help, setHelp] = useState(false);
@@ -147,6 +151,11 @@ function Now({
       }}
     >
       <Box sx={{ fontSize: 14.5, fontWeight: 700, color: 'ink.nowText' }}>{label}</Box>
+      {cues.length > 0 && (
+        <Box sx={{ fontSize: 16, lineHeight: 1.5 }}>
+          <CueRow cues={cues} step={step} />
+        </Box>
+      )}
       <Box aria-live="polite" data-testid="sentence" sx={{ fontSize: 23, lineHeight: 1.3 }}>
         {sentence}
       </Box>

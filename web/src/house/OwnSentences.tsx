@@ -177,6 +177,10 @@ async function heard(
     const sum = { plain: trial.problem, method: trial.method, style };
     const working = await api.work(sum);
     const steps = [...working.steps, ...working.check.steps];
+    const cue = working.cues.find((each) => each.kind === kind);
+    if (cue) {
+      return `${working.problem}: ${cue.word}`;
+    }
     const step = steps.find((each) => each.kind === kind);
     if (step) {
       const told =

@@ -6,6 +6,7 @@ import bemble.problem.Operation;
 import bemble.problem.Problem;
 import bemble.slip.Slip;
 import bemble.style.Setting;
+import bemble.wording.Cue;
 import java.util.List;
 import java.util.Optional;
 
@@ -47,6 +48,11 @@ public interface Method<P extends Problem> {
    */
   default Optional<String> partner() {
     return Optional.empty();
+  }
+
+  /** The cue words of a round, in the order of its moves; none where it goes in no rounds. */
+  default List<Cue> cues() {
+    return List.of();
   }
 
   /** Lines of the garden in which nearly all of its remarks are made, the plainest first. */

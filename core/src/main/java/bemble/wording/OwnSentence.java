@@ -41,7 +41,7 @@ public record OwnSentence(RemarkKind kind, Telling telling) {
 
   /** Those of one kind. */
   public static Stream<OwnSentence> of(RemarkKind kind) {
-    return Stream.of(Telling.values()).map(telling -> new OwnSentence(kind, telling));
+    return kind.tellings().stream().map(telling -> new OwnSentence(kind, telling));
   }
 
   /**

@@ -1,5 +1,6 @@
 package bemble.wording;
 
+import java.util.List;
 import java.util.Locale;
 
 /** Every sort of remark. The sentences of each stand in the bundle under its {@link #key}. */
@@ -15,6 +16,7 @@ public enum RemarkKind {
   NEXT_PAIR,
   START_LEFT,
   ADD_PLACE,
+  ADD_SINGLE_PLACE,
   ADD_PARTS,
   READ_SUM,
 
@@ -69,6 +71,7 @@ public enum RemarkKind {
   SET_OUT_LATTICE,
   FILL_LATTICE,
   ADD_DIAGONAL,
+  ADD_EMPTY_DIAGONAL,
   READ_ROUND_CORNER,
   ROW_TOTAL,
   ROW_OF_ONE,
@@ -85,6 +88,7 @@ public enum RemarkKind {
   GOES_ZERO_TIMES,
   MULTIPLY_BACK,
   SUBTRACT_PRODUCT,
+  COMPARE_LEFT,
   STOP_DIVIDING,
   BRING_DOWN,
   LEFT_BEFORE_NEXT,
@@ -123,6 +127,12 @@ public enum RemarkKind {
   COMPARE_MISSED,
   COMPARE_BETWEEN,
 
+  CUE_DIVIDE,
+  CUE_MULTIPLY,
+  CUE_SUBTRACT,
+  CUE_COMPARE,
+  CUE_BRING_DOWN,
+
   HELP_COUNT_ON,
   HELP_MAKE_TEN,
   HELP_DOUBLE,
@@ -143,9 +153,14 @@ public enum RemarkKind {
 
   private final String key = name().toLowerCase(Locale.ROOT).replace('_', '-');
 
-  /** Whether it helps with a fact: such a remark has nothing to ask or to explain. */
+  /** Whether it helps with a fact. */
   public boolean isHelp() {
     return name().startsWith("HELP_");
+  }
+
+  /** The ways of telling it: help and the cue of a move have nothing to ask or to explain. */
+  public List<Telling> tellings() {
+    return isHelp() || name().startsWith("CUE_") ? List.of(Telling.SAY) : List.of(Telling.values());
   }
 
   /** The name under which the sentences are kept: {@code add-column}. */

@@ -109,7 +109,11 @@ public final class Wording {
     return told(Telling.SAY, remark);
   }
 
-  /** A remark in the class's own sentence, or else in Bemble's; help with a fact is only said. */
+  /**
+   * A remark in the class's own sentence, or else in Bemble's.
+   *
+   * @param telling one of the ways in which remarks of its kind are told
+   */
   public String told(Telling telling, Remark remark) {
     Template own =
         ownSentences.isEmpty() ? null : ownSentences.get(new OwnSentence(remark.kind(), telling));

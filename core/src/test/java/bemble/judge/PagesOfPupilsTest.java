@@ -85,9 +85,9 @@ class PagesOfPupilsTest {
   /** A fact that is wrong is one finding, with figure and carry together, and says what it was. */
   @ParameterizedTest
   @CsvSource({
-    "46 × 8, column, 374, 5, 6 × 8 = 54",
-    "46 × 8, column, 374, '', 6 × 8 = 54",
-    "46 × 8, column, 366, '', 6 × 8 = 46",
+    "46 × 8, column, 374, 5, 8 × 6 = 54",
+    "46 × 8, column, 374, '', 8 × 6 = 54",
+    "46 × 8, column, 366, '', 8 × 6 = 46",
     "47 + 38, column, 86, '', 7 + 8 = 16",
     "45 + 35, column, 79, '', 5 + 5 = 9",
     "45 + 34, column, 70, '', 5 + 4 = 10",

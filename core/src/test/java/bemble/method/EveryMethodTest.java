@@ -19,7 +19,6 @@ import bemble.problem.Root;
 import bemble.style.Choice;
 import bemble.style.Setting;
 import bemble.style.Style;
-import bemble.wording.Telling;
 import bemble.wording.Wording;
 import java.math.BigDecimal;
 import java.math.BigInteger;
@@ -172,7 +171,8 @@ class EveryMethodTest {
 
   private static void sayAll(Wording wording, Step step) {
     Stream.concat(
-            Stream.of(Telling.values()).map(telling -> wording.told(telling, step.remark())),
+            step.remark().kind().tellings().stream()
+                .map(telling -> wording.told(telling, step.remark())),
             Stream.of(wording.section(step.section())))
         .forEach(
             sentence ->

@@ -27,13 +27,9 @@ class BundleTest {
   void everyRemarkHasItsSentencesAndNoSentenceIsUnused() {
     Set<String> wanted =
         Arrays.stream(RemarkKind.values())
-            .flatMap(kind -> parts(kind).map(part -> kind.key() + "." + part))
+            .flatMap(kind -> kind.tellings().stream().map(way -> kind.key() + "." + way.key()))
             .collect(Collectors.toCollection(TreeSet::new));
     assertEquals(wanted, new TreeSet<>(Bundle.remarks().keys()));
-  }
-
-  private static Stream<String> parts(RemarkKind kind) {
-    return kind.isHelp() ? Stream.of("say") : Stream.of("say", "brief", "ask", "why");
   }
 
   @Test

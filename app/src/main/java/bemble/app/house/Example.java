@@ -31,7 +31,7 @@ record Example(String problem, String method, int step) {
       case USED_CARRIES -> new Example("46 × 37", "column", 6);
       case ZERO_DIGIT -> new Example("34 × 203", "column", 6);
       case ZERO_ROUND -> new Example("618 ÷ 6", "long", 9);
-      case REMAINDER_FORM -> new Example("943 ÷ 7", "long", 14);
+      case REMAINDER_FORM -> new Example("943 ÷ 7", "long", 17);
       case MULTIPLES -> new Example("436 ÷ 24", "long", 2);
       case ROOT_LEAD -> new Example("√2,916", "digit-pairs", 5);
       case ROOT_RESULT -> new Example("√7 to 1 place", "digit-pairs", 10);

@@ -18,6 +18,8 @@ import org.jspecify.annotations.Nullable;
  * @param setOut the ids of the marks that stand when the sum is set out for its writer
  * @param begin the square of the first figure of the answer; on a page without one, its foot
  * @param tally what the working took, in the words of the class
+ * @param cues the cue words of a round, in the order of its moves
+ * @param finer the root to more places, where it is not exact and few were asked for
  */
 public record WorkingView(
     String problem,
@@ -32,9 +34,22 @@ public record WorkingView(
     CheckView check,
     Traits traits,
     List<String> tally,
-    List<ColumnName> columns) {
+    List<ColumnName> columns,
+    List<CueView> cues,
+    @Nullable FinerRoot finer) {
   /** A column of the paper by the name of its place, where the page keeps to columns. */
   public record ColumnName(int column, String name) {}
+
+  /** A root to more places, by its line and what it is called. */
+  public record FinerRoot(String plain, String name) {}
+
+  /**
+   * The cue word of a move.
+   *
+   * @param kind the kind of remark that says it
+   * @param calls the kinds of remark of the steps that it calls
+   */
+  public record CueView(String kind, String word, List<String> calls) {}
 
   /**
    * A method of the sum's operation.

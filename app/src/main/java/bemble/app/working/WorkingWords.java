@@ -4,7 +4,9 @@ import bemble.app.working.WorkingView.AnswerView;
 import bemble.app.working.WorkingView.CheckView;
 import bemble.app.working.WorkingView.CheckWay;
 import bemble.app.working.WorkingView.ColumnName;
+import bemble.app.working.WorkingView.CueView;
 import bemble.app.working.WorkingView.FactView;
+import bemble.app.working.WorkingView.FinerRoot;
 import bemble.app.working.WorkingView.MethodView;
 import bemble.app.working.WorkingView.StepView;
 import bemble.app.working.WorkingView.StepWords;
@@ -22,12 +24,15 @@ import bemble.plan.Answer;
 import bemble.plan.Step;
 import bemble.plan.Working;
 import bemble.problem.Problem;
+import bemble.problem.Root;
 import bemble.style.Choice;
 import bemble.style.Setting;
 import bemble.style.Style;
 import bemble.trait.Traits;
 import bemble.wording.Place;
 import bemble.wording.RemainderText;
+import bemble.wording.Remark;
+import bemble.wording.RemarkKind;
 import bemble.wording.Section;
 import bemble.wording.Telling;
 import bemble.wording.Wording;
@@ -37,6 +42,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** Puts what the core gives into words for the screens. */
 public final class WorkingWords {
@@ -179,6 +185,29 @@ public final class WorkingWords {
         .mapToObj(
             column -> new ColumnName(column, wording.place(new Place(paper.onesColumn() - column))))
         .toList();
+  }
+
+  List<CueView> cues(Method<?> method) {
+    return method.cues().stream()
+        .map(
+            cue ->
+                new CueView(
+                    cue.word().key(),
+                    wording.say(Remark.of(cue.word())),
+                    cue.calls().stream().map(RemarkKind::key).toList()))
+        .toList();
+  }
+
+  /** The root to more places; null where it is exact, and for all that is no root. */
+  @Nullable FinerRoot finer(Problem problem, Answer answer) {
+    return problem instanceof Root root && !((Answer.SquareRoot) answer).exact()
+        ? root.finer().map(this::finer).orElse(null)
+        : null;
+  }
+
+  private FinerRoot finer(Root root) {
+    String name = wording.label("places.finer", Map.of("places", root.places()));
+    return new FinerRoot(plain(root), name);
   }
 
   /** What the working took; a count is told only when there is something to count. */

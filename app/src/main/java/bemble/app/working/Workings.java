@@ -43,7 +43,9 @@ public class Workings {
         words.check(Checks.of(working, style)),
         traits,
         words.tally(traits),
-        words.columns(working.paper()));
+        words.columns(working.paper()),
+        words.cues(sum.method()),
+        words.finer(sum.problem(), working.answer()));
   }
 
   private static Square begin(Working working) {

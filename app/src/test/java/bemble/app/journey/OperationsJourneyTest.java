@@ -54,6 +54,23 @@ class OperationsJourneyTest extends Journey {
   }
 
   @Test
+  void marksTheMoveOfARoundByItsCueWord() {
+    hand.page.navigate("/desk?sum=943 ÷ 7&step=1");
+    Locator moves =
+        hand.page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Moves of a round"));
+    assertThat(moves.getByRole(AriaRole.LISTITEM))
+        .hasText(new String[] {"Divide", "Multiply", "Subtract", "Compare", "Bring down"});
+    for (String word :
+        List.of("Divide", "Divide", "Multiply", "Subtract", "Compare", "Bring down", "Divide")) {
+      assertThat(moves.locator("[aria-current=step]")).hasText(word);
+      hand.press("ArrowRight");
+    }
+    hand.press("End");
+    assertThat(hand.page.getByText("The check came back to")).isVisible();
+    assertThat(moves).hasCount(0);
+  }
+
+  @Test
   void countsBackToAStopOnTheLine() {
     hand.setOutAndSee("403 − 17");
     hand.method("Count back").click();
@@ -62,6 +79,16 @@ class OperationsJourneyTest extends Journey {
     hand.press("End");
     assertThat(hand.page.locator("[data-role=STOP]").last()).hasText("386");
     assertThat(hand.page.locator("[data-kind=hop]")).hasText(new String[] {"3", "10", "4"});
+  }
+
+  @Test
+  void offersTwoPlacesOfARootThatIsNotExact() {
+    hand.setOutAndSee("√7");
+    hand.button("To 2 places").click();
+    assertThat(hand.line()).hasValue("√7 to 2 places");
+    assertThat(hand.button("To 2 places")).hasCount(0);
+    hand.setOutAndSee("√49");
+    assertThat(hand.button("To 2 places")).hasCount(0);
   }
 
   @Test

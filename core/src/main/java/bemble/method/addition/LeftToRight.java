@@ -1,6 +1,5 @@
 package bemble.method.addition;
 
-import bemble.fact.Fact;
 import bemble.method.Method;
 import bemble.method.column.AddingOrder;
 import bemble.method.column.ColumnAdder;
@@ -92,13 +91,12 @@ public final class LeftToRight implements Method<Addition> {
     if (part.lowest() < 0) {
       part.point(script, layout.columns());
     }
-    if (reads.size() > 1) {
-      script.use(() -> Fact.add(values));
-    }
+    ColumnAdder.useSum(script, reads);
+    List<Object> added = ColumnAdder.parts(reads, place);
     script.say(
         () ->
-            Remark.of(RemarkKind.ADD_PLACE)
-                .with("parts", reads.stream().map(r -> new Quantity(r.value(), place)).toList())
+            Remark.of(added.size() > 1 ? RemarkKind.ADD_PLACE : RemarkKind.ADD_SINGLE_PLACE)
+                .with("parts", added)
                 .with("adding", ColumnAdder.adding(reads, new Quantity(total, place)))
                 .with("total", new Quantity(total, place))
                 .with("worth", part.read()));

@@ -180,16 +180,27 @@ public record ColumnAdder(
                 .with("adding", adding(reads, new Quantity(total, place)))
                 .with("total", new Quantity(total, place))
                 .with("place", new Place(place)));
-    if (reads.size() > 1) {
-      script.use(() -> Fact.add(added(reads)));
+    useSum(script, reads);
+  }
+
+  /** Notes the fact that entries are added; where fewer than two add something, there is none. */
+  public static void useSum(Script script, List<Entry> reads) {
+    if (howManyAdd(reads) > 1) {
+      script.use(
+          () -> Fact.add(reads.stream().filter(ColumnAdder::adds).map(Entry::value).toList()));
     }
   }
 
-  /** What adds something; all of it where that is less than two. */
-  private static List<BigInteger> added(List<Entry> reads) {
-    List<BigInteger> values = reads.stream().map(Entry::value).toList();
-    List<BigInteger> some = values.stream().filter(value -> value.signum() > 0).toList();
-    return some.size() < 2 ? values : some;
+  private static int howManyAdd(List<Entry> reads) {
+    int count = 0;
+    for (Entry read : reads) {
+      count += adds(read) ? 1 : 0;
+    }
+    return count;
+  }
+
+  private static boolean adds(Entry read) {
+    return read.value().signum() > 0;
   }
 
   /** How a column is added, for a remark. */
@@ -207,12 +218,18 @@ public record ColumnAdder(
         total);
   }
 
-  /** What is added in a column, for a remark: quantities, and carried ones told apart. */
+  /**
+   * What adds something in a column, for a remark: quantities, and carried ones told apart; all of
+   * it where nothing does.
+   */
   public static List<Object> parts(List<Entry> reads, int place) {
+    boolean none = howManyAdd(reads) == 0;
     List<Object> parts = new ArrayList<>();
     for (Entry read : reads) {
-      Quantity quantity = new Quantity(read.value(), place);
-      parts.add(read.slot().role() == Role.CARRY ? new Carried(quantity) : quantity);
+      if (none || adds(read)) {
+        Quantity quantity = new Quantity(read.value(), place);
+        parts.add(read.slot().role() == Role.CARRY ? new Carried(quantity) : quantity);
+      }
     }
     return parts;
   }
@@ -221,7 +238,7 @@ public record ColumnAdder(
     if (whole) {
       return RemarkKind.ADD_LAST_COLUMN;
     }
-    long some = reads.stream().filter(read -> read.value().signum() > 0).count();
+    int some = howManyAdd(reads);
     if (some < 2) {
       return some == 0 ? RemarkKind.ADD_NOTHING : RemarkKind.ADD_SINGLE;
     }

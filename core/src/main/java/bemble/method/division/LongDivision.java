@@ -27,6 +27,7 @@ import bemble.problem.Operation;
 import bemble.slip.Slip;
 import bemble.style.Choice;
 import bemble.style.Setting;
+import bemble.wording.Cue;
 import bemble.wording.Place;
 import bemble.wording.RemainderText;
 import bemble.wording.Remark;
@@ -38,8 +39,9 @@ import java.util.stream.IntStream;
 
 /**
  * The quotient above the bracket; in each round: how many times, write the figure over the last
- * figure used, multiply, write the product, subtract, bring down the next figure. A round in which
- * it goes zero times writes the zero. Beside the page stands the strip of the divisor's multiples.
+ * figure used, multiply, write the product, subtract, compare, bring down the next figure. A round
+ * in which it goes zero times writes the zero. Beside the page stands the strip of the divisor's
+ * multiples.
  */
 public final class LongDivision implements Method<Division> {
   private static final int QUOTIENT_ROW = 1;
@@ -47,6 +49,19 @@ public final class LongDivision implements Method<Division> {
   private static final int STRIP = 9;
   private static final List<String> STRIP_HEADS =
       IntStream.rangeClosed(0, STRIP).mapToObj(times -> times + " ×").toList();
+
+  private static final List<Cue> CUES =
+      List.of(
+          Cue.of(
+              RemarkKind.CUE_DIVIDE,
+              RemarkKind.TAKE_FIRST,
+              RemarkKind.TAKE_MORE_FIGURES,
+              RemarkKind.HOW_MANY_TIMES,
+              RemarkKind.GOES_ZERO_TIMES),
+          Cue.of(RemarkKind.CUE_MULTIPLY, RemarkKind.MULTIPLY_BACK),
+          Cue.of(RemarkKind.CUE_SUBTRACT, RemarkKind.SUBTRACT_PRODUCT),
+          Cue.of(RemarkKind.CUE_COMPARE, RemarkKind.COMPARE_LEFT),
+          Cue.of(RemarkKind.CUE_BRING_DOWN, RemarkKind.BRING_DOWN, RemarkKind.STOP_DIVIDING));
 
   /** Squares that are kept free behind the quotient for what is left over. */
   private static final int ROOM_FOR_LETTER = 2;
@@ -87,6 +102,11 @@ public final class LongDivision implements Method<Division> {
   @Override
   public List<Setting> schools() {
     return List.of(Setting.ZERO_ROUND);
+  }
+
+  @Override
+  public List<Cue> cues() {
+    return CUES;
   }
 
   @Override
@@ -292,7 +312,19 @@ public final class LongDivision implements Method<Division> {
               Remark.of(RemarkKind.SUBTRACT_PRODUCT)
                   .with("standing", taken.before())
                   .with("product", product.value())
-                  .with("left", taken.left().value())
+                  .with("left", taken.left().value()));
+      if (taken.left().value().signum() > 0) {
+        compare(place, taken.left());
+      }
+    }
+
+    /** What is left must be less than the divisor, or it would have gone in once more. */
+    private void compare(int place, Entry left) {
+      step(place);
+      script.say(
+          () ->
+              Remark.of(RemarkKind.COMPARE_LEFT)
+                  .with("left", left.value())
                   .with("divisor", divisor.value()));
     }
 

@@ -167,6 +167,7 @@ public final class BlocksSubtraction implements Method<Subtraction> {
           () ->
               Remark.of(RemarkKind.TRADE_DOWN)
                   .with("top", new Quantity(top, place))
+                  .with("place", new Place(place))
                   .with("bottom", new Quantity(BigInteger.valueOf(taken), place))
                   .with("one", new Quantity(BigInteger.ONE, from))
                   .with("ten", new Quantity(BigInteger.TEN, to)));

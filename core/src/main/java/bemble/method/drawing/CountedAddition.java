@@ -3,6 +3,7 @@ package bemble.method.drawing;
 import bemble.fact.Fact;
 import bemble.method.Method;
 import bemble.method.PageForm;
+import bemble.method.column.ColumnAdder;
 import bemble.method.column.Layout;
 import bemble.number.Numeral;
 import bemble.number.Whole;
@@ -130,7 +131,7 @@ abstract class CountedAddition implements Method<Addition> {
         return;
       }
       script.step(Section.column(place), board.zone(place));
-      script.use(() -> Fact.add(reads.stream().map(Entry::value).toList()));
+      ColumnAdder.useSum(script, reads);
       script.say(
           () ->
               Remark.of(RemarkKind.COUNT_ALL)

@@ -177,9 +177,7 @@ public final class AreaMethod implements Method<Multiplication> {
         Slot slot = Slot.full(Role.PARTIAL, place, columns.at(paperRow, place));
         written.put(place, script.write(slot, Rule.figureOfTotal(place), cells));
       }
-      if (cells.size() > 1) {
-        script.use(() -> Fact.add(cells.stream().map(Entry::value).toList()));
-      }
+      ColumnAdder.useSum(script, cells);
       script.say(
           () ->
               Remark.of(cells.size() > 1 ? RemarkKind.ROW_TOTAL : RemarkKind.ROW_OF_ONE)

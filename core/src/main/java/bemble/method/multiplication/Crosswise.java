@@ -141,9 +141,7 @@ public final class Crosswise implements Method<Multiplication> {
       script.step(Section.column(place), focus);
       eraseLinks();
       List<Entry> reads = pairs(place, carry);
-      if (reads.size() > 2) {
-        script.use(() -> Fact.add(products(reads)));
-      }
+      useFacts(reads);
       Slot slot = Slot.full(Role.ANSWER, place, columns.at(ANSWER_ROW, place));
       answer.put(place, script.write(slot, Rule.of(Rule.Kind.FIGURE_OF_PAIRS), reads));
       script.say(() -> remark(place, reads, carry, last));
@@ -182,7 +180,7 @@ public final class Crosswise implements Method<Multiplication> {
       for (int i = 0; i + 1 < reads.size(); i += 2) {
         Entry upper = reads.get(i);
         Entry lower = reads.get(i + 1);
-        if (upper.slot().role() != Role.PADDING && lower.slot().role() != Role.PADDING) {
+        if (isSpoken(upper, lower)) {
           all.add(upper.value() + " × " + lower.value());
         }
       }
@@ -201,10 +199,33 @@ public final class Crosswise implements Method<Multiplication> {
         links.add(script.draw(Role.DRAWING, link));
         reads.add(upper);
         reads.add(lower);
-        script.use(() -> Fact.multiply(upper.value(), lower.value()));
       }
       carry.ifPresent(reads::add);
       return List.copyOf(reads);
+    }
+
+    /** The products of the pairs that are spoken of, and what they and the carry come to. */
+    private void useFacts(List<Entry> reads) {
+      List<BigInteger> added = new ArrayList<>();
+      for (int i = 0; i + 1 < reads.size(); i += 2) {
+        BigInteger upper = reads.get(i).value();
+        BigInteger lower = reads.get(i + 1).value();
+        if (isSpoken(reads.get(i), reads.get(i + 1))) {
+          script.use(() -> Fact.multiply(upper, lower));
+          added.add(Whole.product(upper, lower));
+        }
+      }
+      if (reads.size() % 2 == 1) {
+        added.add(reads.get(reads.size() - 1).value());
+      }
+      added.removeIf(each -> each.signum() == 0);
+      if (added.size() > 1) {
+        script.use(() -> Fact.add(added));
+      }
+    }
+
+    private static boolean isSpoken(Entry upper, Entry lower) {
+      return upper.slot().role() != Role.PADDING && lower.slot().role() != Role.PADDING;
     }
 
     /** What the pairs make, each by itself, and the carry. */

@@ -222,18 +222,18 @@ public final class Lattice implements Method<Multiplication> {
     }
 
     private void say(int place, List<Entry> reads, BigInteger total) {
-      boolean single = reads.size() == 1;
+      boolean empty = total.signum() == 0;
+      RemarkKind several = empty ? RemarkKind.ADD_EMPTY_DIAGONAL : RemarkKind.ADD_DIAGONAL;
       script.say(
           () ->
-              Remark.of(single ? RemarkKind.ADD_SINGLE : RemarkKind.ADD_DIAGONAL)
+              Remark.of(reads.size() == 1 ? RemarkKind.ADD_SINGLE : several)
                   .with("parts", ColumnAdder.parts(reads, place))
+                  .with("adding", ColumnAdder.adding(reads, new Quantity(total, place)))
                   .with("place", new Place(place))
                   .with("total", new Quantity(total, place))
                   .with("tens", Whole.tens(total))
                   .with("write", Whole.ones(total)));
-      if (!single) {
-        script.use(() -> Fact.add(reads.stream().map(Entry::value).toList()));
-      }
+      ColumnAdder.useSum(script, reads);
     }
 
     private Working readOff(List<Entry> totals) {

@@ -99,7 +99,7 @@ record ProductRow(WrittenRow written, int index, int held, Role role, Entry figu
     List<Entry> reads = List.of(top, figure);
     script.step(section(), new Area(columns.at(HEADS, place), columns.at(written.row(), place)));
     put(script, columns, place + wide, Rule.Kind.FIGURE_OF_PAIRS, reads);
-    script.use(() -> Fact.multiply(top.value(), figure.value()));
+    script.use(() -> Fact.multiply(figure.value(), top.value()));
     BigInteger product = times(multiplicand, place);
     script.say(
         () ->
@@ -158,8 +158,10 @@ record ProductRow(WrittenRow written, int index, int held, Role role, Entry figu
 
     script.step(section(), new Area(columns.at(HEADS, place), columns.at(written.row(), place)));
     put(script, columns, place, Rule.Kind.FIGURE_OF_PAIRS, reads);
-    script.use(() -> Fact.multiply(top.value(), figure.value()));
-    carry.ifPresent(added -> script.use(() -> Fact.add(List.of(times, carried))));
+    script.use(() -> Fact.multiply(figure.value(), top.value()));
+    if (carry.isPresent() && times.signum() > 0) {
+      script.use(() -> Fact.add(List.of(times, carried)));
+    }
     script.say(
         () ->
             Remark.of(carry.isPresent() ? RemarkKind.MULTIPLY_AND_ADD : RemarkKind.MULTIPLY)

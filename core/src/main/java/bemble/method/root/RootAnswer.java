@@ -58,6 +58,7 @@ record RootAnswer(Answer.SquareRoot answer) {
         .with("places", sum.places())
         .with("answer", answer.value())
         .with("rounded", answer.rounded())
+        .with("up", answer.rounded().equals(answer.value()) ? 0 : 1)
         .with("above", answer.above())
         .with("remainder", answer.remainder());
   }

@@ -1,0 +1,143 @@
+package bemble.method;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import bemble.fact.Fact;
+import bemble.number.Numeral;
+import bemble.plan.Step;
+import bemble.problem.Operation;
+import bemble.problem.Problem;
+import bemble.style.Choice;
+import bemble.style.Style;
+import bemble.wording.Cue;
+import bemble.wording.Remark;
+import bemble.wording.RemarkKind;
+import bemble.wording.Section;
+import bemble.wording.Telling;
+import bemble.wording.Wording;
+import java.util.List;
+import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** What is said of random sums in every method. */
+class SpokenTest {
+  private static final int SUMS = 60;
+  private static final Pattern ADDED_ZERO = Pattern.compile("(?<![\\d.,])0 \\+ |\\+ 0(?![\\d.,])");
+
+  static Stream<Method<?>> methods() {
+    return Methods.all().stream();
+  }
+
+  private static Stream<Step> steps(Method<?> method, Style style) {
+    return new RandomSums(61)
+        .small(method)
+        .filter(sum -> sum.numbers().stream().noneMatch(Numeral::isZero))
+        .limit(SUMS)
+        .map(sum -> new Sum(sum, method, style).work())
+        .flatMap(working -> working.steps().stream());
+  }
+
+  /** Adding zero is no fact to know, and no question to put. */
+  @ParameterizedTest
+  @MethodSource("methods")
+  void whatAddsNothingIsNeitherSaidNorAFact(Method<?> method) {
+    Wording wording = new Wording(Style.STANDARD);
+    steps(method, Style.STANDARD)
+        .forEach(
+            step -> {
+              for (Fact fact : step.facts()) {
+                if (fact.kind() == Fact.Kind.ADD) {
+                  assertTrue(fact.operands().size() > 1, fact::toString);
+                  assertTrue(
+                      fact.operands().stream().allMatch(n -> n.signum() > 0), fact::toString);
+                }
+              }
+              for (Telling telling : Telling.values()) {
+                String told = wording.told(telling, step.remark());
+                assertFalse(ADDED_ZERO.matcher(told).find(), told);
+              }
+            });
+  }
+
+  /** A fact stands below its sentence, so its figures come in the order in which they are said. */
+  @Test
+  void aProductIsSaidAndNotedInOneOrder() {
+    Method<?> column = Methods.find(Operation.MULTIPLICATION, "column").orElseThrow();
+    Wording wording = new Wording(Style.STANDARD);
+    List<Step> products =
+        steps(column, Style.STANDARD)
+            .filter(
+                step ->
+                    step.remark().kind() == RemarkKind.MULTIPLY
+                        || step.remark().kind() == RemarkKind.MULTIPLY_AND_ADD)
+            .toList();
+    assertFalse(products.isEmpty());
+    for (Step step : products) {
+      String said = wording.say(step.remark()).replaceAll(" \\p{Alpha}*(?= times)", "");
+      List<String> figures = step.facts().get(0).operands().stream().map(Object::toString).toList();
+      assertTrue(
+          said.matches("(?s)" + figures.get(0) + "[^.]*? times " + figures.get(1) + "\\b.*"),
+          () -> said + " " + figures);
+    }
+  }
+
+  /** Each step of a round has one move, and each move is called by one word. */
+  @ParameterizedTest
+  @EnumSource(Choice.ZeroRound.class)
+  void everyStepOfARoundHasItsCue(Choice zeroRound) {
+    Method<?> method = Methods.find(Operation.DIVISION, "long").orElseThrow();
+    List<Step> rounds =
+        steps(method, Style.STANDARD.with(zeroRound))
+            .filter(step -> step.section().kind() == Section.Kind.ROUND)
+            .toList();
+    assertFalse(rounds.isEmpty());
+    for (Step step : rounds) {
+      RemarkKind kind = step.remark().kind();
+      long called = method.cues().stream().filter(cue -> cue.calls().contains(kind)).count();
+      assertEquals(1, called, kind::toString);
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("methods")
+  void noCueCallsAMoveThatTheMethodHasNot(Method<?> method) {
+    Set<RemarkKind> made =
+        steps(method, Style.STANDARD).map(step -> step.remark().kind()).collect(Collectors.toSet());
+    for (Cue cue : method.cues()) {
+      assertTrue(made.containsAll(cue.calls()), () -> cue + " of " + method.id());
+    }
+  }
+
+  @Test
+  void aClassHasItsOwnCueWord() {
+    Wording own = new Wording(Style.STANDARD.saying("cue-divide", "Share out"));
+    assertEquals("Share out", own.say(Remark.of(RemarkKind.CUE_DIVIDE)));
+    assertEquals("Multiply", own.say(Remark.of(RemarkKind.CUE_MULTIPLY)));
+  }
+
+  /** What is left after a round is compared with the divisor, unless nothing is left. */
+  @Test
+  void whatIsLeftIsComparedWithTheDivisor() {
+    Method<?> method = Methods.find(Operation.DIVISION, "long").orElseThrow();
+    Stream<Problem> sums = new RandomSums(62).small(method).limit(SUMS);
+    sums.map(sum -> new Sum(sum, method, Style.STANDARD).work().steps())
+        .forEach(
+            steps -> {
+              for (int i = 1; i < steps.size(); i++) {
+                Remark before = steps.get(i - 1).remark();
+                boolean left =
+                    before.kind() == RemarkKind.SUBTRACT_PRODUCT
+                        && !before.fill("left").toString().equals("0");
+                assertEquals(left, steps.get(i).remark().kind() == RemarkKind.COMPARE_LEFT);
+              }
+            });
+  }
+}
