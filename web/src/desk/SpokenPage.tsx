@@ -152,7 +152,7 @@ function Now({
     >
       <Box sx={{ fontSize: 14.5, fontWeight: 700, color: 'ink.nowText' }}>{label}</Box>
       {cues.length > 0 && (
-        <Box sx={{ fontSize: 16, lineHeight: 1.5 }}>
+        <Box sx={{ fontSize: 14.5, lineHeight: 1.5 }}>
           <CueRow cues={cues} step={step} />
         </Box>
       )}

@@ -31,6 +31,7 @@ const styles = ({ palette, typography }: Theme) => ({
       fontWeight: 400,
     },
     '& .words.NOTE': { fontWeight: 400 },
+    '& .figure.THOUSANDS': { fontSize: 26, fill: palette.ink.quiet },
     '& .figure.PLACEHOLDER, & .figure.PADDING': { fill: palette.ink.quiet },
     '& .figure.QUOTIENT, & .figure.ROOT': { fontWeight: 700 },
     '& .figure.TRY, & .figure.LEAD': { fill: palette.ink.small },

@@ -47,7 +47,7 @@ const placeOf = (column: number, names: ColumnName[]) =>
 const isSeen = ({ step, gone }: Mark, layer: Layer) =>
   step <= layer.step && !(gone !== undefined && gone <= layer.step);
 
-function inWords({ shape, struck }: Mark, layer: Layer): string {
+function inWords({ role, shape, struck }: Mark, layer: Layer): string {
   const crossed = struck !== undefined && struck <= layer.step ? ' struck' : '';
   switch (shape.kind) {
     case 'figure':
@@ -57,7 +57,7 @@ function inWords({ shape, struck }: Mark, layer: Layer): string {
     case 'words':
       return shape.text;
     case 'point':
-      return 'point';
+      return role === 'THOUSANDS' ? '' : 'point';
     case 'counter':
       return shape.thing.toLowerCase().replace('_', ' ') + crossed;
     default:

@@ -7,7 +7,7 @@ export function CueRow({ cues, step }: { cues: Working['cues']; step: Step }) {
     <Box
       component="ol"
       aria-label="Moves of a round"
-      sx={{ display: 'flex', flexWrap: 'wrap', gap: '0 0.8em', m: 0, p: 0, listStyle: 'none' }}
+      sx={{ display: 'flex', flexWrap: 'wrap', gap: '0 0.6em', m: 0, p: 0, listStyle: 'none' }}
     >
       {cues.map(({ kind, word, calls }) => {
         const isNow = calls.includes(step.kind);

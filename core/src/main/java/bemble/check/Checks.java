@@ -73,10 +73,20 @@ public final class Checks {
     Iterator<Fact> once = facts(first).iterator();
     Iterator<Fact> again = check.parts().stream().flatMap(Checks::facts).iterator();
     boolean isOther = !once.hasNext() || !again.hasNext();
+    boolean swapped = check.kind() == Check.Kind.FACTORS_SWAPPED;
     while (!isOther && once.hasNext()) {
-      isOther = !again.hasNext() || !once.next().equals(again.next());
+      isOther = !again.hasNext() || !isSame(once.next(), again.next(), swapped);
     }
     return isOther;
+  }
+
+  /** A product is the same fact in either order, unless swapping is what the check is made by. */
+  private static boolean isSame(Fact one, Fact other, boolean swapped) {
+    boolean products = one.kind() == Fact.Kind.MULTIPLY && other.kind() == Fact.Kind.MULTIPLY;
+    return products && !swapped
+        ? one.result().equals(other.result())
+            && Set.copyOf(one.operands()).equals(Set.copyOf(other.operands()))
+        : one.equals(other);
   }
 
   private static Stream<Fact> facts(Working working) {

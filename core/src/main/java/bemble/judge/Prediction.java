@@ -156,7 +156,8 @@ final class Prediction {
 
   /** The square after which a mark is a point; null where it is none. */
   static Square pointOf(Mark mark) {
-    return mark.shape() instanceof Shape.Point point ? point.after() : null;
+    boolean isPoint = mark.role() == Role.POINT;
+    return isPoint && mark.shape() instanceof Shape.Point point ? point.after() : null;
   }
 
   /** Whether an entry is a zero in front of an answer, which nobody has to write. */

@@ -5,7 +5,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * Something written on paper.
  *
- * @param id its number on its paper, from 0, in order of writing
+ * @param id its number on its paper, from 0, in order of writing; thousands marks come last
  * @param role what it is for
  * @param place the power of ten that one of it is worth; null where it has no value
  * @param step the step that wrote it, from 0

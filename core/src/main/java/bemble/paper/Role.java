@@ -10,6 +10,8 @@ public enum Role {
   PADDING(Kind.GIVEN),
   SIGN(Kind.FRAME),
   POINT(Kind.FRAME),
+  /** What sets groups of three figures apart. */
+  THOUSANDS(Kind.FRAME),
   RULE(Kind.FRAME),
   CARRY(Kind.AID),
   /** A top figure rewritten in an exchange. */

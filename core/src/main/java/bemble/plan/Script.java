@@ -9,7 +9,9 @@ import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Spot;
 import bemble.paper.Square;
+import bemble.problem.Operation;
 import bemble.problem.Problem;
+import bemble.style.Choice;
 import bemble.style.Style;
 import bemble.wording.Remark;
 import bemble.wording.Section;
@@ -289,6 +291,14 @@ public final class Script {
   public Working finish(
       Problem problem, String method, Answer answer, Area extent, Integer onesColumn) {
     close();
-    return new Working(problem, method, answer, Paper.written(extent, onesColumn, marks), steps);
+    boolean apart =
+        onPaper
+            && onesColumn != null
+            && problem.operation() != Operation.ROOT
+            && style.has(Choice.ThousandsOnPaper.SHOWN)
+            && style.has(Choice.ThousandsMark.COMMA);
+    List<Mark> all =
+        apart ? ThousandsMarks.added(marks, onesColumn, style.marks().thousands()) : marks;
+    return new Working(problem, method, answer, Paper.written(extent, onesColumn, all), steps);
   }
 }

@@ -67,6 +67,18 @@ public sealed interface Choice {
     NONE
   }
 
+  /** Whether a thousands mark that is a comma stands on the paper too, between the squares. */
+  enum ThousandsOnPaper implements Choice {
+    HIDDEN,
+    SHOWN
+  }
+
+  /** When the rows of a box are added: each as soon as it is full, or all at the end. */
+  enum BoxOrder implements Choice {
+    ROW_BY_ROW,
+    ALL_BOXES_FIRST
+  }
+
   /** What stands between ones and tenths. */
   enum DecimalMark implements Choice {
     POINT,

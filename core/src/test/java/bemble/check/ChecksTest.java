@@ -185,6 +185,19 @@ class ChecksTest {
         Check.Kind.ADD_UPWARD, Checks.of(work("48 + 37", Style.STANDARD), Style.STANDARD).kind());
   }
 
+  /** Another method or the digit sums of 6 × 7 would ask for 6 × 7 once more. */
+  @Test
+  void provesOneProductByNoOtherPageOfTheSameProduct() {
+    for (int one = 2; one <= 9; one++) {
+      for (int other = 2; other < one; other++) {
+        Working first = work(one + " × " + other, Style.STANDARD);
+        assertEquals(
+            List.of(Check.Kind.FACTORS_SWAPPED, Check.Kind.DIVIDE_BACK),
+            Checks.ways(first, Style.STANDARD).stream().map(Check::kind).toList());
+      }
+    }
+  }
+
   private static Style style(Choice choice) {
     return choice == null ? Style.STANDARD : Style.STANDARD.with(choice);
   }

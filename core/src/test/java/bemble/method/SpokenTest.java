@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import bemble.fact.Fact;
 import bemble.number.Numeral;
 import bemble.plan.Step;
+import bemble.plan.Working;
 import bemble.problem.Operation;
 import bemble.problem.Problem;
 import bemble.style.Choice;
@@ -121,6 +122,24 @@ class SpokenTest {
     Wording own = new Wording(Style.STANDARD.saying("cue-divide", "Share out"));
     assertEquals("Share out", own.say(Remark.of(RemarkKind.CUE_DIVIDE)));
     assertEquals("Multiply", own.say(Remark.of(RemarkKind.CUE_MULTIPLY)));
+  }
+
+  @Test
+  void allBoxesAreFilledBeforeARowIsAddedWhereTheClassDoesSo() {
+    Method<?> area = Methods.find(Operation.MULTIPLICATION, "area").orElseThrow();
+    Style style = Style.STANDARD.with(Choice.BoxOrder.ALL_BOXES_FIRST);
+    new RandomSums(63)
+        .small(area)
+        .limit(SUMS)
+        .forEach(
+            sum -> {
+              Working working = new Sum(sum, area, style).work();
+              List<RemarkKind> kinds =
+                  working.steps().stream().map(step -> step.remark().kind()).toList();
+              int lastBox = kinds.lastIndexOf(RemarkKind.FILL_BOX);
+              assertFalse(kinds.subList(0, lastBox).contains(RemarkKind.ROW_TOTAL));
+              assertEquals(new Sum(sum, area, Style.STANDARD).work().answer(), working.answer());
+            });
   }
 
   /** What is left after a round is compared with the divisor, unless nothing is left. */

@@ -6,7 +6,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import bemble.check.Check;
 import bemble.check.Checks;
-import bemble.method.Method;
 import bemble.method.Methods;
 import bemble.method.Sum;
 import bemble.number.Numeral;
@@ -19,6 +18,7 @@ import bemble.problem.Reading;
 import bemble.wording.Wording;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -38,11 +38,17 @@ class StyleTest {
           "876 ÷ 24",
           "√2 to 2 places");
 
+  /** The sum in every method that fits it. */
   private static String page(String text, Style style) {
     Problem problem =
         ((Reading.Understood) new ProblemReader(Limits.STANDARD).read(text)).problem();
-    Method<?> method = Methods.of(problem.operation()).get(0);
-    Working working = new Sum(problem, method, style).work();
+    return Methods.of(problem.operation()).stream()
+        .filter(method -> Methods.misfit(method, problem).isEmpty())
+        .map(method -> page(new Sum(problem, method, style).work(), style))
+        .collect(Collectors.joining("\n"));
+  }
+
+  private static String page(Working working, Style style) {
     Check check = Checks.of(working, style);
     Wording wording = new Wording(style);
     Stream<String> said =

@@ -64,7 +64,8 @@ final class MarkPainter {
       small(small, mark.role());
     } else if (shape instanceof Shape.Point point) {
       Point at = new Point(point.after().column() + 1, point.after().row() + 0.5);
-      canvas.text(at, point.text(), new Lettering(FIGURE, false, Ink.TEXT, Anchor.MIDDLE));
+      Ink ink = mark.role() == Role.THOUSANDS ? Ink.QUIET : Ink.TEXT;
+      canvas.text(at, point.text(), new Lettering(FIGURE, false, ink, Anchor.MIDDLE));
     } else if (shape instanceof Shape.Strike strike) {
       strike(strike);
     } else if (shape instanceof Shape.Line line) {

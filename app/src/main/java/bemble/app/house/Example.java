@@ -18,6 +18,7 @@ record Example(String problem, String method, int step) {
       case EXCHANGE_WORD -> new Example("432 − 118", "exchange", 2);
       case FIRST_PLACE_WORD -> new Example("46 + 37", "column", 2);
       case THOUSANDS_MARK -> new Example("12,480 + 3,615", "column", 8);
+      case THOUSANDS_ON_PAPER -> new Example("2,480 + 3,615", "column", 8);
       case DECIMAL_MARK -> new Example("2.50 + 1.75", "column", 6);
       case COLUMN_HEADS -> new Example("164 + 23", "column", 1);
       case BLANK_SQUARES -> new Example("1,305 + 48", "column", 1);
@@ -29,6 +30,7 @@ record Example(String problem, String method, int step) {
       case LAST_COLUMNS -> new Example("134 − 58", "exchange", 4);
       case PLACEHOLDER -> new Example("46 × 23", "column", 5);
       case USED_CARRIES -> new Example("46 × 37", "column", 6);
+      case BOX_ORDER -> new Example("57 × 38", "area", 3);
       case ZERO_DIGIT -> new Example("34 × 203", "column", 6);
       case ZERO_ROUND -> new Example("618 ÷ 6", "long", 9);
       case REMAINDER_FORM -> new Example("943 ÷ 7", "long", 17);

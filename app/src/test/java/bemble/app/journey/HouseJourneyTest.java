@@ -38,9 +38,11 @@ class HouseJourneyTest extends Journey {
   void everySettingCanBeChangedAndItsLivePageFollows() {
     hand.tab("House style");
     Page page = hand.page;
-    choose("thousandsMark", "none");
-    assertThat(page.locator("[data-testid^=setting-]")).hasCount(27);
+    assertThat(page.locator("[data-testid^=setting-]")).hasCount(29);
     for (Locator card : page.locator("[data-testid^=setting-]").all()) {
+      if (card.getAttribute("data-testid").endsWith("decimalMark")) {
+        choose("thousandsMark", "none");
+      }
       card.scrollIntoViewIfNeeded();
       assertThat(card.getByTestId("live-sentence")).not().isEmpty();
       Locator live = card.locator("[data-shown]");
@@ -49,10 +51,8 @@ class HouseJourneyTest extends Journey {
       card.locator("button[aria-pressed=false]").last().click();
       assertThat(live).not().hasAttribute("data-shown", (String) before.get(0));
       page.waitForCondition(() -> !before.get(1).equals(live.innerHTML()));
-      if (!card.getAttribute("data-testid").endsWith("thousandsMark")) {
-        card.getByText("Standard", new Locator.GetByTextOptions().setExact(true)).click();
-        assertThat(card.locator("button").first()).hasAttribute("aria-pressed", "true");
-      }
+      card.getByText("Standard", new Locator.GetByTextOptions().setExact(true)).click();
+      assertThat(card.locator("button").first()).hasAttribute("aria-pressed", "true");
     }
     hand.button("All settings back to standard").click();
     assertThat(card("carryWord").getByText("carry", new Locator.GetByTextOptions().setExact(true)))

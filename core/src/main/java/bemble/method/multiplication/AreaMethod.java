@@ -23,6 +23,7 @@ import bemble.plan.Working;
 import bemble.problem.Multiplication;
 import bemble.problem.Operation;
 import bemble.slip.Slip;
+import bemble.style.Choice;
 import bemble.style.Style;
 import bemble.wording.Remark;
 import bemble.wording.RemarkKind;
@@ -100,15 +101,38 @@ public final class AreaMethod implements Method<Multiplication> {
               Remark.of(RemarkKind.SET_OUT_BOX)
                   .with("multiplicand", sum.multiplicand())
                   .with("multiplier", sum.multiplier()));
+      return addTotals(
+          style.has(Choice.BoxOrder.ROW_BY_ROW)
+              ? rowByRow(across, down)
+              : allBoxesFirst(across, down));
+    }
+
+    private List<WrittenRow> rowByRow(List<Entry> across, List<Entry> down) {
       List<WrittenRow> totals = new ArrayList<>();
       for (int row = 0; row < down.size(); row++) {
-        List<Entry> cells = new ArrayList<>();
-        for (int column = 0; column < across.size(); column++) {
-          cells.add(cell(row, column, across.get(column), down.get(row)));
-        }
-        totals.add(rowTotal(row, List.copyOf(cells)));
+        totals.add(rowTotal(row, Section.row(row + 1), cells(row, across, down)));
       }
-      return addTotals(totals);
+      return totals;
+    }
+
+    private List<WrittenRow> allBoxesFirst(List<Entry> across, List<Entry> down) {
+      List<List<Entry>> rows = new ArrayList<>();
+      for (int row = 0; row < down.size(); row++) {
+        rows.add(cells(row, across, down));
+      }
+      List<WrittenRow> totals = new ArrayList<>();
+      for (int row = 0; row < down.size(); row++) {
+        totals.add(rowTotal(row, Section.TOTALS, rows.get(row)));
+      }
+      return totals;
+    }
+
+    private List<Entry> cells(int row, List<Entry> across, List<Entry> down) {
+      List<Entry> cells = new ArrayList<>();
+      for (int column = 0; column < across.size(); column++) {
+        cells.add(cell(row, column, across.get(column), down.get(row)));
+      }
+      return List.copyOf(cells);
     }
 
     /** A factor's parts from its highest place, each a whole number: 57 gives 50 and 7. */
@@ -165,11 +189,10 @@ public final class AreaMethod implements Method<Multiplication> {
       return part.value().signum() == 0 ? 0 : Figures.of(part.value()).length() - 1;
     }
 
-    private WrittenRow rowTotal(int row, List<Entry> cells) {
+    private WrittenRow rowTotal(int row, Section section, List<Entry> cells) {
       int paperRow = TOP + row;
       script.step(
-          Section.row(row + 1),
-          new Area(new Square(paperRow, side), new Square(paperRow, columns.ones())));
+          section, new Area(new Square(paperRow, side), new Square(paperRow, columns.ones())));
       WrittenRow written = new WrittenRow(paperRow);
       BigInteger total = Rule.TOTAL.applyTo(cells);
       int length = Figures.of(total).length();
