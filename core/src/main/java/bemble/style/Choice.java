@@ -143,6 +143,8 @@ public sealed interface Choice {
   /** For which divisors the multiples are written beside a long division. */
   enum Multiples implements Choice {
     LONG_DIVISORS,
+    /** For those of two figures and more, in each round as far as it needs them. */
+    AS_NEEDED,
     ALWAYS,
     NEVER
   }

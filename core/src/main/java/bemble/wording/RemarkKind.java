@@ -82,6 +82,7 @@ public enum RemarkKind {
 
   SET_OUT_DIVISION,
   STRIP,
+  STRIP_ON,
   TAKE_FIRST,
   TAKE_MORE_FIGURES,
   HOW_MANY_TIMES,

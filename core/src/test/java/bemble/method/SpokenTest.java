@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import bemble.fact.Fact;
 import bemble.number.Numeral;
+import bemble.paper.Role;
 import bemble.plan.Step;
 import bemble.plan.Working;
 import bemble.problem.Operation;
@@ -25,7 +26,6 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** What is said of random sums in every method. */
@@ -90,13 +90,17 @@ class SpokenTest {
     }
   }
 
+  static Stream<Choice> waysOfDividing() {
+    return Stream.of(Choice.ZeroRound.values(), Choice.Multiples.values()).flatMap(Stream::of);
+  }
+
   /** Each step of a round has one move, and each move is called by one word. */
   @ParameterizedTest
-  @EnumSource(Choice.ZeroRound.class)
-  void everyStepOfARoundHasItsCue(Choice zeroRound) {
+  @MethodSource("waysOfDividing")
+  void everyStepOfARoundHasItsCue(Choice way) {
     Method<?> method = Methods.find(Operation.DIVISION, "long").orElseThrow();
     List<Step> rounds =
-        steps(method, Style.STANDARD.with(zeroRound))
+        steps(method, Style.STANDARD.with(way))
             .filter(step -> step.section().kind() == Section.Kind.ROUND)
             .toList();
     assertFalse(rounds.isEmpty());
@@ -111,7 +115,10 @@ class SpokenTest {
   @MethodSource("methods")
   void noCueCallsAMoveThatTheMethodHasNot(Method<?> method) {
     Set<RemarkKind> made =
-        steps(method, Style.STANDARD).map(step -> step.remark().kind()).collect(Collectors.toSet());
+        Stream.of(Choice.Multiples.values())
+            .flatMap(multiples -> steps(method, Style.STANDARD.with(multiples)))
+            .map(step -> step.remark().kind())
+            .collect(Collectors.toSet());
     for (Cue cue : method.cues()) {
       assertTrue(made.containsAll(cue.calls()), () -> cue + " of " + method.id());
     }
@@ -139,6 +146,36 @@ class SpokenTest {
               int lastBox = kinds.lastIndexOf(RemarkKind.FILL_BOX);
               assertFalse(kinds.subList(0, lastBox).contains(RemarkKind.ROW_TOTAL));
               assertEquals(new Sum(sum, area, Style.STANDARD).work().answer(), working.answer());
+            });
+  }
+
+  /** The strip ends with the first multiple that no round can use, or with nine times. */
+  @Test
+  void theStripGoesAsFarAsTheRoundsNeedIt() {
+    Method<?> method = Methods.find(Operation.DIVISION, "long").orElseThrow();
+    Style style = Style.STANDARD.with(Choice.Multiples.AS_NEEDED);
+    new RandomSums(64)
+        .small(method)
+        .filter(sum -> sum.numbers().get(1).length() > 1)
+        .limit(SUMS)
+        .map(sum -> new Sum(sum, method, style).work())
+        .forEach(
+            working -> {
+              int most =
+                  working
+                      .answer()
+                      .value()
+                      .toString()
+                      .chars()
+                      .map(figure -> figure - '0')
+                      .max()
+                      .orElseThrow();
+              long multiples =
+                  working.steps().stream()
+                      .flatMap(step -> step.entries().stream())
+                      .filter(entry -> entry.slot().role() == Role.MULTIPLE)
+                      .count();
+              assertEquals(Math.min(9, most + 1), multiples, () -> working.problem().toString());
             });
   }
 

@@ -54,6 +54,7 @@ public final class LongDivision implements Method<Division> {
       List.of(
           Cue.of(
               RemarkKind.CUE_DIVIDE,
+              RemarkKind.STRIP_ON,
               RemarkKind.TAKE_FIRST,
               RemarkKind.TAKE_MORE_FIGURES,
               RemarkKind.HOW_MANY_TIMES,
@@ -138,6 +139,10 @@ public final class LongDivision implements Method<Division> {
     /** How far the whole quotient stands too far left. */
     private int aside;
 
+    /** How many multiples the strip has, and the last of them. */
+    private int multiples;
+
+    private Entry multiple;
     private int round;
     private int arrow = -1;
     private Entry divisor;
@@ -155,8 +160,10 @@ public final class LongDivision implements Method<Division> {
     Working work() {
       bracket.setOut(RemarkKind.SET_OUT_DIVISION);
       divisor = bracket.divisor();
-      if (hasStrip()) {
-        strip();
+      if (hasStrip() && !script.style().has(Choice.Multiples.AS_NEEDED)) {
+        script.step(Section.SET_OUT, null);
+        strip(STRIP);
+        script.say(() -> Remark.of(RemarkKind.STRIP).with("divisor", sum.divisor()));
       }
       int place = bracket.takeFirst(standing);
       rounds(place);
@@ -178,7 +185,7 @@ public final class LongDivision implements Method<Division> {
                   .with("text", RemainderText.of(left, sum.divisor(), script.style()))
                   .with("remainder", left)
                   .with("divisor", sum.divisor()));
-      int lastRow = hasStrip() ? Math.max(standing.row(), STRIP + 1) : standing.row();
+      int lastRow = hasStrip() ? Math.max(standing.row(), multiples + 1) : standing.row();
       int lastColumn =
           hasStrip()
               ? stripColumn + 2 + Shape.Small.squares(sum.divisor().length() + 1)
@@ -189,7 +196,7 @@ public final class LongDivision implements Method<Division> {
     /** Whether the class wants the multiples of this divisor ready. */
     private boolean hasStrip() {
       return switch (script.style().choice(Choice.Multiples.class)) {
-        case LONG_DIVISORS -> sum.divisor().length() > 1;
+        case LONG_DIVISORS, AS_NEEDED -> sum.divisor().length() > 1;
         case ALWAYS -> true;
         case NEVER -> false;
       };
@@ -202,19 +209,33 @@ public final class LongDivision implements Method<Division> {
       return Numeral.of(Whole.without(read.unscaled(), Math.max(0, leftOut)));
     }
 
-    /** The divisor's multiples, each made by adding the divisor to the one before. */
-    private void strip() {
-      script.step(Section.SET_OUT, null);
-      Entry last = null;
+    /** The divisor's multiples so far, each made by adding the divisor to the one before. */
+    private void strip(int last) {
       int middle = (Shape.Small.squares(sum.divisor().length()) - 1) / 2;
-      for (int times = 1; times <= STRIP; times++) {
-        Square at = new Square(times, stripColumn);
-        script.draw(Role.NOTE, new Shape.Words(at, Shape.Side.CENTRED, STRIP_HEADS.get(times)));
+      while (multiples < last) {
+        multiples++;
+        Square at = new Square(multiples, stripColumn);
+        script.draw(Role.NOTE, new Shape.Words(at, Shape.Side.CENTRED, STRIP_HEADS.get(multiples)));
         Slot slot = Slot.small(Role.MULTIPLE, 0, at.moved(0, 2 + middle));
-        List<Entry> reads = last == null ? List.of(divisor) : List.of(last, divisor);
-        last = script.write(slot, Rule.TOTAL, reads);
+        List<Entry> reads = multiple == null ? List.of(divisor) : List.of(multiple, divisor);
+        multiple = script.write(slot, Rule.TOTAL, reads);
       }
-      script.say(() -> Remark.of(RemarkKind.STRIP).with("divisor", sum.divisor()));
+    }
+
+    /** Goes on with the strip until a multiple is too large for what stands, or it is whole. */
+    private void goOnWithStrip(int place) {
+      BigInteger goes = standing.value().divide(divisor.value());
+      int wanted = goes.min(BigInteger.valueOf(STRIP - 1L)).intValue() + 1;
+      if (multiples < wanted) {
+        step(place);
+        strip(wanted);
+        BigInteger stands = standing.value();
+        script.say(
+            () ->
+                Remark.of(RemarkKind.STRIP_ON)
+                    .with("divisor", sum.divisor())
+                    .with("standing", stands));
+      }
     }
 
     private void rounds(int first) {
@@ -246,6 +267,10 @@ public final class LongDivision implements Method<Division> {
     }
 
     private Entry howMany(int place) {
+      boolean goesOn = hasStrip() && script.style().has(Choice.Multiples.AS_NEEDED);
+      if (goesOn && divisor.value().signum() > 0) {
+        goOnWithStrip(place);
+      }
       step(place);
       int over = place + leftOut + aside;
       boolean zero = divisor.value().compareTo(standing.value()) > 0;
