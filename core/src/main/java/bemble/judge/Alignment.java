@@ -19,6 +19,11 @@ import java.util.Optional;
 record Alignment(int rows, int columns) {
   private static final Alignment NONE = new Alignment(0, 0);
 
+  /** Of two numbers that look alike the upper one is meant, whichever was written first. */
+  private static final Comparator<Written> TOP_LEFT_FIRST =
+      Comparator.comparing((Written written) -> written.at().row())
+          .thenComparing(written -> written.at().column());
+
   /**
    * Looks for the numbers of the sum in the rows of a written page. The longest one that is found
    * tells where the page begins, since a shorter one may not be lined up; but a page on which any
@@ -49,7 +54,7 @@ record Alignment(int rows, int columns) {
         .filter(Written::isFull)
         .filter(last -> !Handwriting.isDigit(textRightOf(last, writing)))
         .filter(last -> writing.digitsLeftFrom(last.at()).contentEquals(digits))
-        .findFirst()
+        .min(TOP_LEFT_FIRST)
         .map(
             last ->
                 new Alignment(last.at().row() - ones.row(), last.at().column() - ones.column()));

@@ -6,6 +6,8 @@ import java.util.Locale;
 /** Every sort of remark. The sentences of each stand in the bundle under its {@link #key}. */
 public enum RemarkKind {
   DRAW_RULE,
+  FILL_UP,
+  WRITE_MARK,
 
   SET_OUT_ADDENDS,
   ADD_COLUMN,

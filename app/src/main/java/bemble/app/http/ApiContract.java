@@ -9,6 +9,7 @@ import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
+import io.swagger.v3.oas.models.servers.Server;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.List;
@@ -41,7 +42,8 @@ class ApiContract {
   OpenApiCustomizer contract() {
     return api -> {
       api.info(new Info().title("Bemble").version("1"));
-      api.setServers(null);
+      // Without one of its own, the description tells this port from its second reading on.
+      api.setServers(List.of(new Server().url("/")));
       tagShapes(api);
       for (Class<?> type : Choice.class.getPermittedSubclasses()) {
         api.getComponents().getSchemas().remove(type.getSimpleName());

@@ -1,5 +1,6 @@
 package bemble.method.addition;
 
+import bemble.method.column.Decimals;
 import bemble.method.column.PlaceColumns;
 import bemble.method.column.WrittenRow;
 import bemble.number.Numeral;
@@ -65,6 +66,19 @@ record AdditionLayout(PlaceColumns columns, int highest, int lowest) {
       int row = firstRow + rows.size();
       rows.add(copy(script, row, addend));
     }
+    return rows;
+  }
+
+  /** Writes all addends under one another and then, in a step of its own, fills them up. */
+  List<WrittenRow> setOut(Script script, Addition sum, int firstRow) {
+    List<WrittenRow> rows = new ArrayList<>();
+    for (Numeral addend : sum.addends()) {
+      int reaches = Math.min(0, addend.lowestPlace());
+      int row = firstRow + rows.size();
+      rows.add(WrittenRow.copyUnder(script, columns, row, addend, highest, reaches));
+    }
+    script.say(() -> AdditionRemarks.setOut(Decimals.linedUpBy(script.style(), lowest)));
+    Decimals.fillUp(script, columns, sum.addends(), rows, lowest);
     return rows;
   }
 

@@ -10,8 +10,9 @@ import bemble.wording.RemarkKind;
 final class AdditionRemarks {
   private AdditionRemarks() {}
 
-  static Remark setOut() {
-    return Remark.of(RemarkKind.SET_OUT_ADDENDS);
+  /** How the numbers are set out; {@code linedUpBy} as in {@code Decimals}. */
+  static Remark setOut(int linedUpBy) {
+    return Remark.of(RemarkKind.SET_OUT_ADDENDS).with("lined", linedUpBy);
   }
 
   static Remark startAt(int lowestPlace) {

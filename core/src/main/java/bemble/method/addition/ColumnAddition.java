@@ -65,8 +65,7 @@ public final class ColumnAddition implements Method<Addition> {
 
     script.step(Section.SET_OUT, null);
     layout.heads(script);
-    List<WrittenRow> rows = layout.copyAddends(script, sum, first);
-    script.say(() -> AdditionRemarks.setOut());
+    List<WrittenRow> rows = layout.setOut(script, sum, first);
 
     script.step(Section.SET_OUT, null);
     layout.signAndRule(script, answerRow);

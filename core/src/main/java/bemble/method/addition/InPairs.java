@@ -2,6 +2,7 @@ package bemble.method.addition;
 
 import bemble.method.Method;
 import bemble.method.column.ColumnAdder;
+import bemble.method.column.Decimals;
 import bemble.method.column.WrittenRow;
 import bemble.number.Numeral;
 import bemble.paper.Area;
@@ -41,7 +42,7 @@ public final class InPairs implements Method<Addition> {
     script.step(Section.SET_OUT, null);
     layout.heads(script);
     WrittenRow running = layout.copy(script, firstRow(style), sum.addends().get(0));
-    script.say(() -> AdditionRemarks.setOut());
+    script.say(() -> AdditionRemarks.setOut(Decimals.linedUpBy(script.style(), layout.lowest())));
     for (int pair = 1; pair < sum.addends().size(); pair++) {
       running = addNext(script, layout, style, running, pair, sum);
     }

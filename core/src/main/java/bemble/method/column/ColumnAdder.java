@@ -59,6 +59,7 @@ public record ColumnAdder(
     for (WrittenRow row : rows) {
       lowest = Math.min(lowest, row.lowest());
     }
+    Decimals.markFirst(script, columns, answerRow, lowest);
     WrittenRow answer = new WrittenRow(answerRow);
     Optional<Entry> carry = Optional.empty();
     int wide = 0;
@@ -74,9 +75,6 @@ public record ColumnAdder(
         carry = Optional.empty();
       } else {
         carry = column(script, place, reads, total, answer, place == highest);
-      }
-      if (place == 0) {
-        answer.point(script, columns);
       }
     }
     return answer;

@@ -92,6 +92,18 @@ public final class WrittenRow {
     return written;
   }
 
+  /** Goes on with zeros down to a place, and sets the decimal mark where there was none. */
+  void fillUp(Script script, PlaceColumns columns, int to) {
+    boolean whole = lowest == 0;
+    for (int place = lowest - 1; place >= to; place--) {
+      Slot slot = Slot.full(Role.PADDING, place, columns.at(row, place));
+      put(place, script.copy(slot, 0));
+    }
+    if (whole) {
+      point(script, columns);
+    }
+  }
+
   /** Adds a figure at a place. */
   public void put(int place, Entry figure) {
     if (place < first || place >= first + figures.length) {

@@ -1,9 +1,11 @@
 package bemble.method.subtraction;
 
 import bemble.fact.Fact;
+import bemble.method.column.Decimals;
 import bemble.method.column.Layout;
 import bemble.method.column.PlaceColumns;
 import bemble.method.column.WrittenRow;
+import bemble.number.Numeral;
 import bemble.number.Whole;
 import bemble.paper.Area;
 import bemble.paper.Role;
@@ -54,15 +56,28 @@ record SubtractionLayout(PlaceColumns columns, int highest, int lowest, int minu
   Rows setOut(Script script, Subtraction sum) {
     script.step(Section.SET_OUT, null);
     columns.heads(script, 0, highest, lowest);
-    WrittenRow minuend = WrittenRow.copy(script, columns, minuendRow, sum.minuend(), lowest);
+    WrittenRow minuend =
+        WrittenRow.copy(script, columns, minuendRow, sum.minuend(), reach(sum.minuend()));
     WrittenRow subtrahend =
-        WrittenRow.copyUnder(script, columns, minuendRow + 1, sum.subtrahend(), highest, lowest);
-    script.say(() -> Remark.of(RemarkKind.SET_OUT_SUBTRACTION).with("minuend", sum.minuend()));
+        WrittenRow.copyUnder(
+            script, columns, minuendRow + 1, sum.subtrahend(), highest, reach(sum.subtrahend()));
+    script.say(
+        () ->
+            Remark.of(RemarkKind.SET_OUT_SUBTRACTION)
+                .with("minuend", sum.minuend())
+                .with("lined", Decimals.linedUpBy(script.style(), lowest)));
+    Decimals.fillUp(script, columns, sum.numbers(), List.of(minuend, subtrahend), lowest);
     script.step(Section.SET_OUT, null);
     Layout.sign(script, columns.at(minuendRow + 1, highest + 1), "−");
     rule(script, answerRow());
     script.say(() -> Remark.of(RemarkKind.DRAW_RULE).with("place", new Place(lowest)));
+    Decimals.markFirst(script, columns, answerRow(), lowest);
     return new Rows(minuend, subtrahend);
+  }
+
+  /** The place down to which a number is written before it is filled up. */
+  private static int reach(Numeral number) {
+    return Math.min(0, number.lowestPlace());
   }
 
   /** Opens a step at work in the column of {@code place}. */
@@ -140,9 +155,6 @@ record SubtractionLayout(PlaceColumns columns, int highest, int lowest, int minu
   }
 
   Working finish(Script script, Subtraction sum, String method, WrittenRow answer) {
-    if (lowest < 0) {
-      answer.point(script, columns);
-    }
     script.step(Section.ANSWER, null);
     rule(script, answerRow() + 1);
     Answer difference = new Answer.One(answer.read());

@@ -1,0 +1,59 @@
+package bemble.method.column;
+
+import bemble.number.Numeral;
+import bemble.paper.Role;
+import bemble.paper.Shape;
+import bemble.plan.Script;
+import bemble.style.Choice;
+import bemble.style.Style;
+import bemble.wording.Remark;
+import bemble.wording.RemarkKind;
+import bemble.wording.Section;
+import java.util.List;
+
+/** What is done for the sake of the decimal mark where numbers stand under one another. */
+public final class Decimals {
+  private Decimals() {}
+
+  /** By what numbers are lined up: 0 their ones, 1 their points, 2 their decimal commas. */
+  public static int linedUpBy(Style style, int lowest) {
+    int mark = style.has(Choice.DecimalMark.POINT) ? 1 : 2;
+    return lowest < 0 ? mark : 0;
+  }
+
+  /**
+   * Fills numbers up with zeros down to the place {@code lowest}, in a step of its own; no step
+   * where all reach it. A row that is not lined up stays as it is.
+   */
+  public static void fillUp(
+      Script script,
+      PlaceColumns columns,
+      List<Numeral> numbers,
+      List<WrittenRow> rows,
+      int lowest) {
+    boolean opened = false;
+    for (int i = 0; i < rows.size(); i++) {
+      WrittenRow row = rows.get(i);
+      int reaches = Math.min(0, numbers.get(i).lowestPlace());
+      if (reaches > lowest && row.lowest() == reaches) {
+        if (!opened) {
+          script.step(Section.SET_OUT, null);
+          script.say(() -> Remark.of(RemarkKind.FILL_UP).with("places", -lowest));
+          opened = true;
+        }
+        row.fillUp(script, columns, lowest);
+      }
+    }
+  }
+
+  /** Writes the answer's mark before its figures, in a step of its own; none for whole numbers. */
+  public static void markFirst(Script script, PlaceColumns columns, int answerRow, int lowest) {
+    if (lowest < 0) {
+      script.step(Section.SET_OUT, null);
+      script.draw(
+          Role.POINT, new Shape.Point(columns.at(answerRow, 0), script.style().marks().decimal()));
+      int by = linedUpBy(script.style(), lowest);
+      script.say(() -> Remark.of(RemarkKind.WRITE_MARK).with("lined", by));
+    }
+  }
+}
