@@ -7,7 +7,7 @@ import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
 import { memo, useRef } from 'react';
 import { api } from '../api/client';
-import type { ClassRoom, Sentence, Style, SumRef, Telling } from '../api/types';
+import type { ClassRoom, Length, Sentence, Style, SumRef } from '../api/types';
 import { useStyleChange } from '../session/classes';
 import { useDraft } from '../ui/useDraft';
 
@@ -21,9 +21,10 @@ export const OwnSentences = memo(function OwnSentences({
 }) {
   const { save, error } = useStyleChange(id);
   const [kind, setKind] = useDraft('sentence kind', 'exchange');
-  const [way, setWay] = useDraft('sentence telling', 'SAY');
+  const [wanted, setWanted] = useDraft('sentence length', 'SAY');
   const chosen = sentences.find((each) => each.kind === kind);
-  const telling = chosen?.tellings.find((each) => each.telling === way);
+  // Some remarks are only said.
+  const told = chosen?.lengths.find((each) => each.length === wanted) ?? chosen?.lengths[0];
   const own = style.sentences ?? {};
   const say = (said: Record<string, string>) => save((kept) => ({ ...kept, sentences: said }));
   return (
@@ -39,24 +40,24 @@ export const OwnSentences = memo(function OwnSentences({
         disableClearable
         getOptionKey={(each) => each.kind}
         getOptionLabel={(each) =>
-          `${each.tellings.some(({ key }) => own[key]) ? '✎ ' : ''}${each.group}: ${each.kind.replaceAll('-', ' ')}`
+          `${each.lengths.some(({ key }) => own[key]) ? '✎ ' : ''}${each.group}: ${each.kind.replaceAll('-', ' ')}`
         }
         noOptionsText="No remark has these letters in its name."
         onChange={(_, each) => setKind(each.kind)}
         renderInput={(field) => <TextField {...field} label="Remark" />}
       />
-      {chosen && telling && (
+      {chosen && told && (
         <>
           <Box
             role="group"
             aria-label="Told"
             sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}
           >
-            {chosen.tellings.map(({ key, telling: each, name }) => (
+            {chosen.lengths.map(({ key, length: each, name }) => (
               <Button
                 key={key}
-                aria-pressed={each === way}
-                onClick={() => setWay(each)}
+                aria-pressed={each === told.length}
+                onClick={() => setWanted(each)}
                 sx={{ minHeight: 32, px: 1.25 }}
               >
                 {own[key] ? `✎ ${name}` : name}
@@ -64,14 +65,14 @@ export const OwnSentences = memo(function OwnSentences({
             ))}
           </Box>
           <Editor
-            key={telling.key + (own[telling.key] ?? '')}
+            key={told.key + (own[told.key] ?? '')}
             sentence={chosen}
-            telling={telling}
+            told={told}
             style={style}
             room={id}
-            onKeep={(text) => say({ ...own, [telling.key]: text })}
+            onKeep={(text) => say({ ...own, [told.key]: text })}
             onDrop={() =>
-              say(Object.fromEntries(Object.entries(own).filter(([key]) => key !== telling.key)))
+              say(Object.fromEntries(Object.entries(own).filter(([key]) => key !== told.key)))
             }
           />
         </>
@@ -87,14 +88,14 @@ export const OwnSentences = memo(function OwnSentences({
 
 function Editor({
   sentence,
-  telling: { key, telling, standard, plain },
+  told: { key, length, standard, plain },
   style,
   room,
   onKeep,
   onDrop,
 }: {
   sentence: Sentence;
-  telling: Telling;
+  told: Length;
   style: Style;
   /** The number of the class. */
   room: number;
@@ -108,7 +109,7 @@ function Editor({
   const draft: Style = { ...style, sentences: { ...style.sentences, [key]: text } };
   const trial = useQuery({
     queryKey: ['trial', key, text, style],
-    queryFn: () => heard(sentence, telling, draft),
+    queryFn: () => heard(sentence, length, draft),
     staleTime: Infinity,
   });
   const insert = (name: string) => {
@@ -170,7 +171,7 @@ function Editor({
 /** What the sentence sounds like in the first sum that has it. */
 async function heard(
   { trials, kind }: Sentence,
-  telling: Telling['telling'],
+  length: Length['length'],
   style: Style,
 ): Promise<string> {
   for (const trial of trials) {
@@ -183,8 +184,7 @@ async function heard(
     }
     const step = steps.find((each) => each.kind === kind);
     if (step) {
-      const told =
-        telling === 'SAY' ? step.say : await otherwise(steps.indexOf(step), telling, sum);
+      const told = length === 'SAY' ? step.say : await otherwise(steps.indexOf(step), length, sum);
       return `${working.problem}: ${told}`;
     }
   }
@@ -194,7 +194,7 @@ async function heard(
 const WORDS = { BRIEF: 'brief', ASK: 'ask', WHY: 'why' } as const;
 
 /** A step told otherwise than it is said, which does not come with the working. */
-async function otherwise(step: number, telling: keyof typeof WORDS, sum: SumRef) {
+async function otherwise(step: number, length: keyof typeof WORDS, sum: SumRef) {
   const words = await api.stepWords(sum);
-  return words[step]?.[WORDS[telling]];
+  return words[step]?.[WORDS[length]];
 }

@@ -10,9 +10,9 @@ import java.util.stream.Stream;
  * with it.
  *
  * @param kind the kind of remark, not of help with a fact
- * @param telling the way in which it is told
+ * @param length the length in which it is told
  */
-public record OwnSentence(RemarkKind kind, Telling telling) {
+public record OwnSentence(RemarkKind kind, Length length) {
   /** The longest sentence that is taken, in characters. */
   public static final int LONGEST = 240;
 
@@ -34,40 +34,40 @@ public record OwnSentence(RemarkKind kind, Telling telling) {
     BRACES_UNEVEN
   }
 
-  /** All that there are, by kind and then by telling. */
+  /** All that there are, by kind and then by length. */
   public static Stream<OwnSentence> all() {
     return Stream.of(RemarkKind.values()).filter(kind -> !kind.isHelp()).flatMap(OwnSentence::of);
   }
 
   /** Those of one kind. */
   public static Stream<OwnSentence> of(RemarkKind kind) {
-    return kind.tellings().stream().map(telling -> new OwnSentence(kind, telling));
+    return kind.lengths().stream().map(length -> new OwnSentence(kind, length));
   }
 
   /**
    * The key under which a style keeps it: {@code exchange} for what is said, otherwise with the
-   * telling, {@code exchange.ask}.
+   * length, {@code exchange.ask}.
    */
   public String key() {
-    return telling == Telling.SAY ? kind.key() : standardKey(telling);
+    return length == Length.SAY ? kind.key() : standardKey(length);
   }
 
-  private String standardKey(Telling told) {
+  private String standardKey(Length told) {
     return kind.key() + "." + told.key();
   }
 
   /** Bemble's own sentence in this place, with its fill-ins open. */
   public String standard() {
-    return REMARKS.plain(standardKey(telling));
+    return REMARKS.plain(standardKey(length));
   }
 
   /** The kind of work that the remark belongs to: {@code adding}, {@code roots}. */
   public String book() {
-    return REMARKS.file(standardKey(Telling.SAY)).replace("remarks/", "");
+    return REMARKS.file(standardKey(Length.SAY)).replace("remarks/", "");
   }
 
   /**
-   * The fill-ins that the sentence may use, which are the same for every telling, in alphabetical
+   * The fill-ins that the sentence may use, which are the same for every length, in alphabetical
    * order.
    */
   public Set<String> fillIns() {

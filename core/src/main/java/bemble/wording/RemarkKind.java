@@ -161,9 +161,11 @@ public enum RemarkKind {
     return name().startsWith("HELP_");
   }
 
-  /** The ways of telling it: help and the cue of a move have nothing to ask or to explain. */
-  public List<Telling> tellings() {
-    return isHelp() || name().startsWith("CUE_") ? List.of(Telling.SAY) : List.of(Telling.values());
+  /**
+   * The lengths in which it is told: help and the cue of a move have nothing to ask or to explain.
+   */
+  public List<Length> lengths() {
+    return isHelp() || name().startsWith("CUE_") ? List.of(Length.SAY) : List.of(Length.values());
   }
 
   /** The name under which the sentences are kept: {@code add-column}. */

@@ -26,7 +26,7 @@ import java.util.stream.Stream;
 
 /** Puts remarks, facts, sums and refusals into the words of a class. */
 public final class Wording {
-  private static final Map<Telling, Map<RemarkKind, Template>> STANDARD = standard();
+  private static final Map<Length, Map<RemarkKind, Template>> STANDARD = standard();
   private static final Bundle LABELS = Bundle.labels();
   private static final Bundle REFUSALS = Bundle.load("refusals");
   private static final Map<Choice, Map<String, Template>> CLASS_WORDS = classWords();
@@ -61,17 +61,17 @@ public final class Wording {
     }
   }
 
-  private static Map<Telling, Map<RemarkKind, Template>> standard() {
+  private static Map<Length, Map<RemarkKind, Template>> standard() {
     Bundle remarks = Bundle.remarks();
-    Map<Telling, Map<RemarkKind, Template>> standard = new EnumMap<>(Telling.class);
-    for (Telling telling : Telling.values()) {
+    Map<Length, Map<RemarkKind, Template>> standard = new EnumMap<>(Length.class);
+    for (Length length : Length.values()) {
       Map<RemarkKind, Template> sentences = new EnumMap<>(RemarkKind.class);
       for (RemarkKind kind : RemarkKind.values()) {
         remarks
-            .find(kind.key() + "." + telling.key())
+            .find(kind.key() + "." + length.key())
             .ifPresent(template -> sentences.put(kind, template));
       }
-      standard.put(telling, sentences);
+      standard.put(length, sentences);
     }
     return standard;
   }
@@ -106,18 +106,18 @@ public final class Wording {
 
   /** What happens, said as a teacher says it. */
   public String say(Remark remark) {
-    return told(Telling.SAY, remark);
+    return told(Length.SAY, remark);
   }
 
   /**
    * A remark in the class's own sentence, or else in Bemble's.
    *
-   * @param telling one of the ways in which remarks of its kind are told
+   * @param length one of those in which remarks of its kind are told
    */
-  public String told(Telling telling, Remark remark) {
+  public String told(Length length, Remark remark) {
     Template own =
-        ownSentences.isEmpty() ? null : ownSentences.get(new OwnSentence(remark.kind(), telling));
-    Template template = own == null ? STANDARD.get(telling).get(remark.kind()) : own;
+        ownSentences.isEmpty() ? null : ownSentences.get(new OwnSentence(remark.kind(), length));
+    Template template = own == null ? STANDARD.get(length).get(remark.kind()) : own;
     return capital(template.fill(new Filling(remark::fill)));
   }
 

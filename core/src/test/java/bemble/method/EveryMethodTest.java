@@ -171,8 +171,8 @@ class EveryMethodTest {
 
   private static void sayAll(Wording wording, Step step) {
     Stream.concat(
-            step.remark().kind().tellings().stream()
-                .map(telling -> wording.told(telling, step.remark())),
+            step.remark().kind().lengths().stream()
+                .map(length -> wording.told(length, step.remark())),
             Stream.of(wording.section(step.section())))
         .forEach(
             sentence ->

@@ -14,10 +14,10 @@ import bemble.problem.Problem;
 import bemble.style.Choice;
 import bemble.style.Style;
 import bemble.wording.Cue;
+import bemble.wording.Length;
 import bemble.wording.Remark;
 import bemble.wording.RemarkKind;
 import bemble.wording.Section;
-import bemble.wording.Telling;
 import bemble.wording.Wording;
 import java.util.List;
 import java.util.Set;
@@ -61,8 +61,8 @@ class SpokenTest {
                       fact.operands().stream().allMatch(n -> n.signum() > 0), fact::toString);
                 }
               }
-              for (Telling telling : Telling.values()) {
-                String told = wording.told(telling, step.remark());
+              for (Length length : Length.values()) {
+                String told = wording.told(length, step.remark());
                 assertFalse(ADDED_ZERO.matcher(told).find(), told);
               }
             });

@@ -27,7 +27,7 @@ class BundleTest {
   void everyRemarkHasItsSentencesAndNoSentenceIsUnused() {
     Set<String> wanted =
         Arrays.stream(RemarkKind.values())
-            .flatMap(kind -> kind.tellings().stream().map(way -> kind.key() + "." + way.key()))
+            .flatMap(kind -> kind.lengths().stream().map(way -> kind.key() + "." + way.key()))
             .collect(Collectors.toCollection(TreeSet::new));
     assertEquals(wanted, new TreeSet<>(Bundle.remarks().keys()));
   }

@@ -29,14 +29,13 @@ class OwnSentenceTest {
   /** Told in one way by the class, it is told in the other ways as usual. */
   @ParameterizedTest
   @EnumSource
-  void isToldInPlaceOfTheStandardOneWithTheSameFillIns(Telling telling) {
-    String key = new OwnSentence(RemarkKind.TAKE, telling).key();
+  void isToldInPlaceOfTheStandardOneWithTheSameFillIns(Length length) {
+    String key = new OwnSentence(RemarkKind.TAKE, length).key();
     Style style = Style.STANDARD.saying(key, "{top,number} less {bottom}: {left} — {carryWord}!");
     Wording own = new Wording(style);
     Wording standard = new Wording(Style.STANDARD);
-    for (Telling each : Telling.values()) {
-      String wanted =
-          each == telling ? "9 less 8 tens: 1 ten — carry!" : standard.told(each, TAKEN);
+    for (Length each : Length.values()) {
+      String wanted = each == length ? "9 less 8 tens: 1 ten — carry!" : standard.told(each, TAKEN);
       assertEquals(wanted, own.told(each, TAKEN));
     }
   }
@@ -82,7 +81,7 @@ class OwnSentenceTest {
   void isRefusedWithTheNameOfWhatIsWrong(String text, OwnSentence.Code code, String name) {
     assertEquals(
         Optional.of(new OwnSentence.Fault(code, name)),
-        new OwnSentence(RemarkKind.TAKE, Telling.SAY).fault(text));
+        new OwnSentence(RemarkKind.TAKE, Length.SAY).fault(text));
   }
 
   @ParameterizedTest

@@ -19,7 +19,7 @@ record Example(String problem, String method, int step) {
       case FIRST_PLACE_WORD -> new Example("46 + 37", "column", 2);
       case THOUSANDS_MARK -> new Example("12,480 + 3,615", "column", 8);
       case THOUSANDS_ON_PAPER -> new Example("2,480 + 3,615", "column", 8);
-      case DECIMAL_MARK -> new Example("2.50 + 1.75", "column", 6);
+      case DECIMAL_MARK -> new Example("2.50 + 1.75", "column", 7);
       case COLUMN_HEADS -> new Example("164 + 23", "column", 1);
       case BLANK_SQUARES -> new Example("1,305 + 48", "column", 1);
       case ON_TOP -> new Example("37 + 1,204", "column", 1);

@@ -4,9 +4,9 @@ import bemble.app.http.JsonName;
 import bemble.style.Choice;
 import bemble.style.Setting;
 import bemble.style.Style;
+import bemble.wording.Length;
 import bemble.wording.OwnSentence;
 import bemble.wording.RemarkKind;
-import bemble.wording.Telling;
 import bemble.wording.Wording;
 import java.util.ArrayList;
 import java.util.List;
@@ -48,14 +48,14 @@ final class HouseBook {
    *
    * @param kind its key
    * @param group what it belongs to
-   * @param tellings its sentences, one for each way of telling it
+   * @param lengths its sentences, one for each length
    * @param fillIns the names that may stand in braces
    * @param trials sums to hear it in; the first that has the remark in the class's style will do
    */
   record SentenceView(
       String kind,
       String group,
-      List<TellingView> tellings,
+      List<LengthView> lengths,
       List<String> fillIns,
       List<Trial> trials) {}
 
@@ -66,7 +66,7 @@ final class HouseBook {
    * @param standard Bemble's own sentence
    * @param plain whether the standard sentence can be typed as it is
    */
-  record TellingView(String key, Telling telling, String name, String standard, boolean plain) {}
+  record LengthView(String key, Length length, String name, String standard, boolean plain) {}
 
   SettingsView view() {
     List<GroupView> groups = new ArrayList<>();
@@ -103,21 +103,21 @@ final class HouseBook {
   }
 
   private SentenceView sentence(RemarkKind kind) {
-    OwnSentence said = new OwnSentence(kind, Telling.SAY);
+    OwnSentence said = new OwnSentence(kind, Length.SAY);
     return new SentenceView(
         kind.key(),
         label("sentences." + said.book()),
-        OwnSentence.of(kind).map(this::telling).toList(),
+        OwnSentence.of(kind).map(this::length).toList(),
         List.copyOf(said.fillIns()),
         Trial.of(said.book()));
   }
 
-  private TellingView telling(OwnSentence place) {
+  private LengthView length(OwnSentence place) {
     String standard = place.standard();
-    return new TellingView(
+    return new LengthView(
         place.key(),
-        place.telling(),
-        label("telling." + place.telling().key()),
+        place.length(),
+        label("length." + place.length().key()),
         standard,
         !standard.contains(",choice,"));
   }

@@ -5,7 +5,7 @@ import bemble.judge.Report;
 import bemble.judge.Written;
 import bemble.paper.Square;
 import bemble.plan.Step;
-import bemble.wording.Telling;
+import bemble.wording.Length;
 import bemble.wording.Wording;
 import java.util.List;
 import java.util.Map;
@@ -36,7 +36,7 @@ public record HintView(String text, List<Square> squares, List<Written> shown) {
       return new HintView(wording.say(step.remark()), squares, due);
     }
     if (depth == QUESTION) {
-      String question = wording.told(Telling.ASK, step.remark());
+      String question = wording.told(Length.ASK, step.remark());
       return new HintView(question, squares, List.of());
     }
     Map<String, Object> fills = Map.of("where", wording.section(step.section()));

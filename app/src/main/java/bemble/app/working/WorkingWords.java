@@ -29,12 +29,12 @@ import bemble.style.Choice;
 import bemble.style.Setting;
 import bemble.style.Style;
 import bemble.trait.Traits;
+import bemble.wording.Length;
 import bemble.wording.Place;
 import bemble.wording.RemainderText;
 import bemble.wording.Remark;
 import bemble.wording.RemarkKind;
 import bemble.wording.Section;
-import bemble.wording.Telling;
 import bemble.wording.Wording;
 import java.util.ArrayList;
 import java.util.List;
@@ -239,9 +239,9 @@ public final class WorkingWords {
         .map(
             remark ->
                 new StepWords(
-                    wording.told(Telling.BRIEF, remark),
-                    wording.told(Telling.ASK, remark),
-                    wording.told(Telling.WHY, remark)));
+                    wording.told(Length.BRIEF, remark),
+                    wording.told(Length.ASK, remark),
+                    wording.told(Length.WHY, remark)));
   }
 
   List<StepView> steps(Working working) {

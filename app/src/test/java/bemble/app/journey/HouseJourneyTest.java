@@ -142,6 +142,25 @@ class HouseJourneyTest extends Journey {
     assertThat(hand.button("✎ Ask first")).hasCount(0);
   }
 
+  /** A cue is only said, so the choice of another telling falls back to that. */
+  @Test
+  void aClassHasItsOwnCueWordForAMove() {
+    Page page = hand.page;
+    hand.tab("House style");
+    hand.button("Why?").click();
+    page.getByLabel("Remark").fill("cue divide");
+    page.getByRole(AriaRole.OPTION).first().click();
+    page.getByLabel("Own sentence", new Page.GetByLabelOptions().setExact(true)).fill("Share out");
+    assertThat(page.getByTestId("trial")).hasText("4,236 ÷ 7: Share out");
+    hand.button("Keep sentence").click();
+    assertThat(hand.button("✎ Said")).isVisible();
+    page.navigate("/desk?sum=943 ÷ 7&step=2");
+    assertThat(page.locator("li[aria-current=step]")).hasText("Share out");
+    page.navigate("/house");
+    hand.button("Bemble’s own again").click();
+    assertThat(hand.button("✎ Said")).hasCount(0);
+  }
+
   @ParameterizedTest
   @CsvSource(
       delimiter = '|',

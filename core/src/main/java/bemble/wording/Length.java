@@ -1,7 +1,7 @@
 package bemble.wording;
 
-/** The ways in which a remark is told. */
-public enum Telling {
+/** The lengths in which a remark is told. */
+public enum Length {
   /** What happens, as a teacher says it. */
   SAY,
   /** The same in as few words as can be. */
