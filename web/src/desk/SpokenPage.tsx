@@ -20,7 +20,7 @@ export function SpokenPage({ working }: { working: Working }) {
   const steps = allSteps(working);
   const number = asking ? step + 1 : step;
   const now = steps[number];
-  const part = number >= working.steps.length ? 'Check · ' : '';
+  const inCheck = number >= working.steps.length;
   const atEnd = step === steps.length - 1;
   return (
     <Box
@@ -45,8 +45,8 @@ export function SpokenPage({ working }: { working: Working }) {
           why={words[number]?.why}
           onWhy={() => setWhy(true)}
           asking={asking}
-          label={`${part}${now.section} · step ${number + 1} of ${steps.length}`}
-          cues={part === '' ? working.cues : []}
+          label={`${inCheck ? 'Check · ' : ''}${now.section} · step ${number + 1} of ${steps.length}`}
+          cues={inCheck ? [] : working.cues}
         />
       )}
       {atEnd && <Verdict check={working.check} />}

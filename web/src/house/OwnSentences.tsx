@@ -11,7 +11,7 @@ import type { ClassRoom, Length, Sentence, Style, SumRef } from '../api/types';
 import { useStyleChange } from '../session/classes';
 import { useDraft } from '../ui/useDraft';
 
-/** The class's own wording for a kind of remark, told in any way, tried out before it is kept. */
+/** The class's own wording for a kind of remark, in any length, tried out before it is kept. */
 export const OwnSentences = memo(function OwnSentences({
   sentences,
   room: { id, style },

@@ -1,8 +1,10 @@
 package bemble.wording;
 
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -17,6 +19,8 @@ public record OwnSentence(RemarkKind kind, Length length) {
   public static final int LONGEST = 240;
 
   private static final Bundle REMARKS = Bundle.remarks();
+  private static final Map<String, OwnSentence> BY_KEY =
+      all().collect(Collectors.toMap(OwnSentence::key, place -> place));
 
   /**
    * What is wrong with a sentence.
@@ -37,6 +41,11 @@ public record OwnSentence(RemarkKind kind, Length length) {
   /** All that there are, by kind and then by length. */
   public static Stream<OwnSentence> all() {
     return Stream.of(RemarkKind.values()).filter(kind -> !kind.isHelp()).flatMap(OwnSentence::of);
+  }
+
+  /** The one that a style keeps under {@code key}; empty where there is none. */
+  public static Optional<OwnSentence> find(String key) {
+    return Optional.ofNullable(BY_KEY.get(key));
   }
 
   /** Those of one kind. */

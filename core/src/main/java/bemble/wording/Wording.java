@@ -49,16 +49,12 @@ public final class Wording {
     this.style = style;
     this.marks = style.marks();
     this.classWords = classWords(style);
-    if (!style.sentences().isEmpty()) {
-      OwnSentence.all().forEach(this::own);
-    }
-  }
-
-  private void own(OwnSentence place) {
-    String text = style.sentences().get(place.key());
-    if (text != null) {
-      ownSentences.put(place, new Template(text));
-    }
+    style
+        .sentences()
+        .forEach(
+            (key, text) ->
+                OwnSentence.find(key)
+                    .ifPresent(place -> ownSentences.put(place, new Template(text))));
   }
 
   private static Map<Length, Map<RemarkKind, Template>> standard() {

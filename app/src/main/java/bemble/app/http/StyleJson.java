@@ -29,16 +29,8 @@ import java.util.stream.Stream;
 public final class StyleJson {
   private static final String SENTENCES = "sentences";
   private static final String VERSION = "version";
-  private static final Map<String, OwnSentence> OWN =
-      OwnSentence.all().collect(Collectors.toMap(OwnSentence::key, place -> place));
   private static final Map<Setting, String> NAMES =
-      Stream.of(Setting.values())
-          .collect(
-              Collectors.toMap(
-                  setting -> setting,
-                  JsonName::of,
-                  (one, other) -> one,
-                  () -> new EnumMap<>(Setting.class)));
+      Stream.of(Setting.values()).collect(Collectors.toMap(setting -> setting, JsonName::of));
   private static final Map<String, Setting> SETTINGS =
       Stream.of(Setting.values()).collect(Collectors.toMap(JsonName::of, setting -> setting));
 
@@ -95,7 +87,7 @@ public final class StyleJson {
   }
 
   private static boolean isKnown(String key, String text) {
-    return OWN.containsKey(key) && OWN.get(key).fault(text).isEmpty();
+    return OwnSentence.find(key).filter(place -> place.fault(text).isEmpty()).isPresent();
   }
 
   private static Optional<Choice> find(Setting setting, JsonNode value) {
@@ -164,12 +156,14 @@ public final class StyleJson {
     }
 
     private void sentence(Map.Entry<String, JsonNode> own, Map<String, String> sentences) {
-      OwnSentence place = OWN.get(own.getKey());
-      if (place == null) {
-        throw RefusedException.saying(
-            "own-sentence",
-            wording.label("own-sentence.unknown-kind", Map.of("name", own.getKey())));
-      }
+      OwnSentence place =
+          OwnSentence.find(own.getKey())
+              .orElseThrow(
+                  () ->
+                      RefusedException.saying(
+                          "own-sentence",
+                          wording.label(
+                              "own-sentence.unknown-kind", Map.of("name", own.getKey()))));
       String text = own.getValue().asText();
       place
           .fault(text)

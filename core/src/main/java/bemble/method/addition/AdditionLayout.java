@@ -73,9 +73,8 @@ record AdditionLayout(PlaceColumns columns, int highest, int lowest) {
   List<WrittenRow> setOut(Script script, Addition sum, int firstRow) {
     List<WrittenRow> rows = new ArrayList<>();
     for (Numeral addend : sum.addends()) {
-      int reaches = Math.min(0, addend.lowestPlace());
       int row = firstRow + rows.size();
-      rows.add(WrittenRow.copyUnder(script, columns, row, addend, highest, reaches));
+      rows.add(WrittenRow.copyUnder(script, columns, row, addend, highest, addend.lowestPlace()));
     }
     script.say(() -> AdditionRemarks.setOut(Decimals.linedUpBy(script.style(), lowest)));
     Decimals.fillUp(script, columns, sum.addends(), rows, lowest);

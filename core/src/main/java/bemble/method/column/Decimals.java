@@ -34,7 +34,7 @@ public final class Decimals {
     boolean opened = false;
     for (int i = 0; i < rows.size(); i++) {
       WrittenRow row = rows.get(i);
-      int reaches = Math.min(0, numbers.get(i).lowestPlace());
+      int reaches = numbers.get(i).lowestPlace();
       if (reaches > lowest && row.lowest() == reaches) {
         if (!opened) {
           script.step(Section.SET_OUT, null);
@@ -46,12 +46,16 @@ public final class Decimals {
     }
   }
 
+  /** Draws the decimal mark behind the ones of a row. */
+  static void mark(Script script, PlaceColumns columns, int row) {
+    script.draw(Role.POINT, new Shape.Point(columns.at(row, 0), script.style().marks().decimal()));
+  }
+
   /** Writes the answer's mark before its figures, in a step of its own; none for whole numbers. */
   public static void markFirst(Script script, PlaceColumns columns, int answerRow, int lowest) {
     if (lowest < 0) {
       script.step(Section.SET_OUT, null);
-      script.draw(
-          Role.POINT, new Shape.Point(columns.at(answerRow, 0), script.style().marks().decimal()));
+      mark(script, columns, answerRow);
       int by = linedUpBy(script.style(), lowest);
       script.say(() -> Remark.of(RemarkKind.WRITE_MARK).with("lined", by));
     }

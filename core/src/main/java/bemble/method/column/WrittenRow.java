@@ -3,7 +3,6 @@ package bemble.method.column;
 import bemble.number.Numeral;
 import bemble.number.Whole;
 import bemble.paper.Role;
-import bemble.paper.Shape;
 import bemble.plan.Entry;
 import bemble.plan.Script;
 import bemble.plan.Shift;
@@ -127,8 +126,7 @@ public final class WrittenRow {
   /** Draws the decimal mark where figures stand after the ones. */
   public void point(Script script, PlaceColumns columns) {
     if (lowest() < 0) {
-      script.draw(
-          Role.POINT, new Shape.Point(columns.at(row, 0), script.style().marks().decimal()));
+      Decimals.mark(script, columns, row);
     }
   }
 

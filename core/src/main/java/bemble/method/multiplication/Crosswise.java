@@ -206,6 +206,9 @@ public final class Crosswise implements Method<Multiplication> {
 
     /** The products of the pairs that are spoken of, and what they and the carry come to. */
     private void useFacts(List<Entry> reads) {
+      if (!script.isOnPaper()) {
+        return;
+      }
       List<BigInteger> added = new ArrayList<>();
       for (int i = 0; i + 1 < reads.size(); i += 2) {
         BigInteger upper = reads.get(i).value();

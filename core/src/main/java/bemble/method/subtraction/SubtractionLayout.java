@@ -5,7 +5,6 @@ import bemble.method.column.Decimals;
 import bemble.method.column.Layout;
 import bemble.method.column.PlaceColumns;
 import bemble.method.column.WrittenRow;
-import bemble.number.Numeral;
 import bemble.number.Whole;
 import bemble.paper.Area;
 import bemble.paper.Role;
@@ -57,10 +56,15 @@ record SubtractionLayout(PlaceColumns columns, int highest, int lowest, int minu
     script.step(Section.SET_OUT, null);
     columns.heads(script, 0, highest, lowest);
     WrittenRow minuend =
-        WrittenRow.copy(script, columns, minuendRow, sum.minuend(), reach(sum.minuend()));
+        WrittenRow.copy(script, columns, minuendRow, sum.minuend(), sum.minuend().lowestPlace());
     WrittenRow subtrahend =
         WrittenRow.copyUnder(
-            script, columns, minuendRow + 1, sum.subtrahend(), highest, reach(sum.subtrahend()));
+            script,
+            columns,
+            minuendRow + 1,
+            sum.subtrahend(),
+            highest,
+            sum.subtrahend().lowestPlace());
     script.say(
         () ->
             Remark.of(RemarkKind.SET_OUT_SUBTRACTION)
@@ -73,11 +77,6 @@ record SubtractionLayout(PlaceColumns columns, int highest, int lowest, int minu
     script.say(() -> Remark.of(RemarkKind.DRAW_RULE).with("place", new Place(lowest)));
     Decimals.markFirst(script, columns, answerRow(), lowest);
     return new Rows(minuend, subtrahend);
-  }
-
-  /** The place down to which a number is written before it is filled up. */
-  private static int reach(Numeral number) {
-    return Math.min(0, number.lowestPlace());
   }
 
   /** Opens a step at work in the column of {@code place}. */
