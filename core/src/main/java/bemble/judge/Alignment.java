@@ -2,7 +2,9 @@ package bemble.judge;
 
 import bemble.judge.Prediction.Seen;
 import bemble.paper.Square;
+import bemble.problem.Operation;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -27,7 +29,8 @@ record Alignment(int rows, int columns) {
   /**
    * Looks for the numbers of the sum in the rows of a written page. The longest one that is found
    * tells where the page begins, since a shorter one may not be lined up; but a page on which any
-   * number stands where it should, or none is found, lies where it should.
+   * number stands where it should, or none is found, lies where it should. Of addends, half that
+   * end further right outweigh it.
    */
   static Alignment of(List<Written> page, Prediction truth) {
     Handwriting writing = new Handwriting(page);
@@ -42,7 +45,20 @@ record Alignment(int rows, int columns) {
     longestFirst.sort(Comparator.comparing(number -> -number.size()));
     List<Alignment> found =
         longestFirst.stream().flatMap(number -> find(number, page, writing).stream()).toList();
-    return found.isEmpty() || found.contains(NONE) ? NONE : found.get(0);
+    if (found.isEmpty()) {
+      return NONE;
+    }
+    Alignment begin = found.contains(NONE) ? NONE : found.get(0);
+    if (truth.working().problem().operation() != Operation.ADDITION) {
+      return begin;
+    }
+    // The longest of the addends may itself be the one that stands too far left.
+    List<Alignment> inRows = found.stream().filter(each -> each.rows == begin.rows).toList();
+    return inRows.stream()
+        .filter(each -> each.columns > begin.columns)
+        .filter(each -> 2 * Collections.frequency(inRows, each) >= inRows.size())
+        .findFirst()
+        .orElse(begin);
   }
 
   private static Optional<Alignment> find(

@@ -64,6 +64,17 @@ record Difference(Handwriting page, Comparison comparison, KnownHand known, Seen
     return finding(both, due, Finding.Kind.CHANGED_OVER, List.of(), Optional.empty());
   }
 
+  /** The finding where it belongs to a number that stands aside. */
+  Finding of(Aside aside) {
+    List<Written> due =
+        aside.alike(page).stream()
+            .map(one -> new Written(one.at(), one.spot(), one.text()))
+            .sorted(Comparator.comparing(one -> -one.at().column()))
+            .toList();
+    List<Square> squares = due.stream().map(Written::at).toList();
+    return finding(squares, due, aside.kind(), List.of(), Optional.empty());
+  }
+
   private Finding finding(
       List<Square> squares,
       List<Written> due,

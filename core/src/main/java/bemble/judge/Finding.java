@@ -42,6 +42,10 @@ public record Finding(
     NUMBER_FACT,
     /** Two figures beside each other stand each in the place of the other. */
     CHANGED_OVER,
+    /** A number of which all figures stand further left than they should. */
+    TOO_FAR_LEFT,
+    /** A number of which all figures stand further right than they should. */
+    TOO_FAR_RIGHT,
     /** A number of the sum was copied wrongly. */
     COPIED_WRONGLY,
     /** The sign of the sum stands nowhere. */

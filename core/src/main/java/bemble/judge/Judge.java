@@ -21,7 +21,7 @@ import java.util.concurrent.ConcurrentHashMap;
  */
 public final class Judge {
   /** Grows when a page can get another judgement than before. */
-  public static final int VERSION = 4;
+  public static final int VERSION = 5;
 
   private final Sum sum;
 

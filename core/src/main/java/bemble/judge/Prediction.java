@@ -33,6 +33,10 @@ final class Prediction {
       return expected.stream().map(one -> new Written(one.at(), one.spot(), one.text())).toList();
     }
 
+    int column() {
+      return entry.slot().square().column();
+    }
+
     boolean isAid() {
       return entry.slot().role().kind() == Role.Kind.AID && entry.slot().spot() != Spot.FULL;
     }

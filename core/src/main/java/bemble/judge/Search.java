@@ -4,7 +4,6 @@ import bemble.judge.Judge.SettingOut;
 import bemble.judge.Judge.Stage;
 import bemble.judge.Prediction.Seen;
 import bemble.method.Sum;
-import bemble.paper.Spot;
 import bemble.plan.Slot;
 import bemble.plan.Working;
 import bemble.slip.Slip;
@@ -15,7 +14,6 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -30,10 +28,14 @@ final class Search {
 
   private final School school;
   private final Budget budget;
-  private final Handwriting page;
-  private final Comparison comparison;
-  private final Stage stage;
   private final SettingOut settingOut;
+  private final Handwriting written;
+
+  /** Numbers that were found to stand aside. */
+  private final List<Aside> asides = new ArrayList<>();
+
+  /** Of the page with these where they are due. */
+  private Inspection inspection;
 
   private KnownHand known;
 
@@ -48,9 +50,8 @@ final class Search {
   Search(School school, Handwriting page, Stage stage, SettingOut settingOut, Budget budget) {
     this.budget = budget;
     this.school = school;
-    this.page = page;
-    this.comparison = new Comparison(page, stage);
-    this.stage = stage;
+    this.written = page;
+    this.inspection = new Inspection(page, stage, settingOut);
     this.settingOut = settingOut;
     this.known = KnownHand.nothing(school.truth());
   }
@@ -60,24 +61,21 @@ final class Search {
    * is a finding however little may be spent.
    */
   void search() {
-    Seen wrong = firstWrong();
+    Seen wrong = inspection.firstWrong(known);
     while (wrong != null && known.findings().size() < MOST_FINDINGS && !budget.isOver()) {
       known = isChoice(wrong) ? choose(wrong) : explain(wrong);
-      wrong = firstWrong();
+      wrong = inspection.firstWrong(known);
     }
     if (wrong != null && known.findings().isEmpty()) {
-      Difference difference = new Difference(page, comparison, known, wrong);
+      Difference difference = difference(wrong);
       known = known.found(difference.unexplained(List.of(), Map.of()));
     }
   }
 
-  private Seen firstWrong() {
-    return firstWrong(known.meant(), known.settled());
-  }
-
   /** Whether the written value is a choice that the rule leaves open. */
   private boolean isChoice(Seen wrong) {
-    return value(wrong)
+    return inspection
+        .value(wrong)
         .filter(value -> !value.equals(wrong.entry().value()))
         .filter(value -> wrong.entry().rule().leavesOpen(value, wrong.entry().reads()))
         .isPresent();
@@ -86,7 +84,7 @@ final class Search {
   /** What is known with what its writer has chosen in one slot. */
   private KnownHand choose(Seen wrong) {
     Slot slot = wrong.entry().slot();
-    BigInteger value = value(wrong).orElseThrow();
+    BigInteger value = inspection.value(wrong).orElseThrow();
     KnownHand chosen = known;
     if (known.findings().isEmpty()) {
       Map<Slot, BigInteger> choices = KnownHand.plus(known.chosen(), slot, value);
@@ -94,6 +92,10 @@ final class Search {
     }
     return chosen.writing(
         slot, value, worked(known.slips(), KnownHand.plus(known.forced(), slot, value)));
+  }
+
+  private Difference difference(Seen wrong) {
+    return new Difference(inspection.page(), inspection.comparison(), known, wrong);
   }
 
   private Prediction worked(List<At> made, Map<Slot, BigInteger> written) {
@@ -112,57 +114,13 @@ final class Search {
   }
 
   Report report() {
-    return new Verdicts(page, known.truth(), known.meant(), known.findings(), settingOut).report();
-  }
-
-  /**
-   * The first entry that does not stand on the page as predicted; null where all do. Small figures
-   * come last: a wrong one that was used is found by the figure that it spoils.
-   */
-  private Seen firstWrong(Prediction prediction, Set<Slot> except) {
-    Map<Integer, Seen> aids = new LinkedHashMap<>();
-    for (Seen seen : prediction.seen()) {
-      boolean judged = settingOut == SettingOut.OWN || !seen.isSetOut();
-      if (!judged || except.contains(seen.entry().slot())) {
-        continue;
-      }
-      if (seen.isAid()) {
-        // The small figures of a column are looked at together, once.
-        aids.putIfAbsent(column(seen), seen);
-      } else if (isWrong(seen, prediction)) {
-        return seen;
-      }
+    Report report =
+        new Verdicts(inspection.page(), known.truth(), known.meant(), known.findings(), settingOut)
+            .report();
+    for (Aside aside : asides) {
+      report = aside.put(report, written);
     }
-    return aids.values().stream().filter(aid -> isWrong(aid, prediction)).findFirst().orElse(null);
-  }
-
-  private boolean isWrong(Seen seen, Prediction prediction) {
-    if (seen.isAid()) {
-      return comparison.wrongAid(column(seen), prediction).isPresent();
-    }
-    if (comparison.differs(seen) || seen.isPoint() && comparison.isElsewhere(seen)) {
-      return true;
-    }
-    if (isMissed(seen)) {
-      return true;
-    }
-    if (seen.isOpen()) {
-      return comparison.runsOn(seen, prediction);
-    }
-    return !comparison.extras(seen, prediction).isEmpty();
-  }
-
-  private static int column(Seen seen) {
-    return seen.entry().slot().square().column();
-  }
-
-  /** Missing figures make one finding; their squares are all listed. */
-  private boolean isMissed(Seen seen) {
-    return stage == Stage.HANDED_IN
-        && !seen.isOptional()
-        && !known.meant().isZeroInFront(seen)
-        && !comparison.absent(seen).isEmpty()
-        && known.findings().stream().noneMatch(each -> each.kind() == Finding.Kind.MISSING);
+    return report;
   }
 
   /** What is known with the figure in a slot taken as it is. */
@@ -174,15 +132,55 @@ final class Search {
   /** Explains one difference; gives what is known then. */
   private KnownHand explain(Seen wrong) {
     Prediction meant = known.meant();
-    Difference difference = new Difference(page, comparison, known, wrong);
+    Difference difference = difference(wrong);
     if (difference.isAsTrue()) {
       // After a slip a figure may be right again; then it is called right.
       return settled(known, wrong, force(wrong));
     }
-    int now = comparison.agreement(meant);
+    int now = inspection.comparison().agreement(meant);
+    List<Tried> tried = slips(wrong, now);
+    Optional<Tried> over = changedOver(wrong);
+    if (over.isPresent() && (tried.isEmpty() || over.get().agreement > tried.get(0).agreement)) {
+      return known
+          .found(difference.changedOver(over.get().aid))
+          .settling(wrong.entry().slot())
+          .settling(over.get().aid.entry().slot())
+          .writing(over.get().written, over.get().prediction);
+    }
+    Optional<Tried> figure = force(wrong);
+    Optional<Aside> aside =
+        Aside.of(inspection.page(), meant, wrong).filter(each -> explains(each, tried, figure));
+    if (aside.isPresent()) {
+      asides.add(aside.get());
+      inspection = inspection.of(aside.get().takenBack(inspection.page(), meant));
+      return known.found(difference.of(aside.get()));
+    }
+    int least = figure.map(each -> each.agreement).orElse(now);
+    boolean named = !tried.isEmpty() && least <= tried.get(0).agreement;
+    int best = named ? tried.get(0).agreement : least;
+    Optional<Tried> aid = spoiling(wrong, meant, best);
+    List<Slip> names = tried.stream().map(each -> each.at.slip().named()).distinct().toList();
+    if (aid.isPresent()) {
+      Seen guilty = aid.get().aid;
+      return known
+          .found(difference(guilty).unexplained(names, Map.of()))
+          .settling(guilty.entry().slot())
+          .writing(aid.get().written, aid.get().prediction);
+    }
+    if (named) {
+      return known
+          .found(difference.explainedBy(names, written(wrong, tried.get(0).prediction)))
+          .slipping(tried.get(0).at, tried.get(0).prediction);
+    }
+    Map<Slot, BigInteger> written = figure.map(each -> each.written).orElse(Map.of());
+    return settled(known.found(difference.unexplained(names, written)), wrong, figure);
+  }
+
+  /** The slips after which an entry is as it was written, those first that explain the most. */
+  private List<Tried> slips(Seen wrong, int now) {
     List<Tried> tried = new ArrayList<>();
     List<Slip> slips = school.sum().method().slips();
-    for (Section from : Sources.before(wrong, meant)) {
+    for (Section from : Sources.before(wrong, known.meant())) {
       for (Slip slip : slips) {
         if (slip.isOfSettingOut() && settingOut == SettingOut.GIVEN) {
           continue;
@@ -194,41 +192,25 @@ final class Search {
         }
       }
     }
-    tried.removeIf(each -> each.agreement <= now || isStillWrong(wrong, each.prediction));
+    tried.removeIf(
+        each -> each.agreement <= now || inspection.isStillWrong(wrong, each.prediction, known));
     // A blank is named only by a slip that leaves it blank.
+    Comparison comparison = inspection.comparison();
     boolean isBlank = !comparison.differs(wrong) && !comparison.absent(wrong).isEmpty();
     tried.removeIf(each -> isBlank && isWritten(wrong, each.prediction));
     tried.sort(
         Comparator.<Tried, Integer>comparing(each -> -each.agreement)
             .thenComparing(each -> slips.indexOf(each.at.slip())));
-    Optional<Tried> over = changedOver(wrong);
-    if (over.isPresent() && (tried.isEmpty() || over.get().agreement > tried.get(0).agreement)) {
-      return known
-          .found(difference.changedOver(over.get().aid))
-          .settling(wrong.entry().slot())
-          .settling(over.get().aid.entry().slot())
-          .writing(over.get().written, over.get().prediction);
-    }
-    Optional<Tried> figure = force(wrong);
-    int least = figure.map(each -> each.agreement).orElse(now);
-    boolean named = !tried.isEmpty() && least <= tried.get(0).agreement;
-    int best = named ? tried.get(0).agreement : least;
-    Optional<Tried> aid = spoiling(wrong, meant, best);
-    List<Slip> names = tried.stream().map(each -> each.at.slip().named()).distinct().toList();
-    if (aid.isPresent()) {
-      Seen guilty = aid.get().aid;
-      return known
-          .found(new Difference(page, comparison, known, guilty).unexplained(names, Map.of()))
-          .settling(guilty.entry().slot())
-          .writing(aid.get().written, aid.get().prediction);
-    }
-    if (named) {
-      return known
-          .found(difference.explainedBy(names, written(wrong, tried.get(0).prediction)))
-          .slipping(tried.get(0).at, tried.get(0).prediction);
-    }
-    Map<Slot, BigInteger> written = figure.map(each -> each.written).orElse(Map.of());
-    return settled(known.found(difference.unexplained(names, written)), wrong, figure);
+    return tried;
+  }
+
+  /** Whether a number that stands aside explains more than any slip, and no less than a figure. */
+  private boolean explains(Aside aside, List<Tried> tried, Optional<Tried> figure) {
+    Prediction meant = known.meant();
+    Handwriting back = aside.takenBack(inspection.page(), meant);
+    int agreement = inspection.of(back).comparison().agreement(meant);
+    return tried.stream().allMatch(each -> each.agreement < agreement)
+        && figure.stream().allMatch(each -> each.agreement <= agreement);
   }
 
   /** The slip at one figure of a row of products, where the others of the row are without it. */
@@ -259,7 +241,7 @@ final class Search {
 
   /** Two neighbours that stand one in the place of the other. */
   private Optional<Tried> changedOver(Seen wrong) {
-    Optional<Seen> beside = Neighbours.changedOver(page, known.meant(), wrong);
+    Optional<Seen> beside = Neighbours.changedOver(inspection.page(), known.meant(), wrong);
     return beside.map(
         other ->
             tried(
@@ -274,9 +256,9 @@ final class Search {
    * more of the page than {@code least}.
    */
   private Optional<Tried> spoiling(Seen wrong, Prediction meant, int least) {
-    int column = column(wrong);
+    int column = wrong.column();
     Optional<Written> written =
-        wrong.isAid() ? Optional.empty() : comparison.wrongAid(column, meant);
+        wrong.isAid() ? Optional.empty() : inspection.comparison().wrongAid(column, meant);
     return written.stream()
         .filter(Written::isNumber)
         .flatMap(
@@ -284,9 +266,11 @@ final class Search {
                 meant.seen().stream()
                     .takeWhile(seen -> seen != wrong)
                     .filter(Seen::isAid)
-                    .filter(aid -> column(aid) == column)
+                    .filter(aid -> aid.column() == column)
                     .map(aid -> with(aid, new BigInteger(small.text()))))
-        .filter(each -> each.agreement > least && !isStillWrong(wrong, each.prediction))
+        .filter(
+            each ->
+                each.agreement > least && !inspection.isStillWrong(wrong, each.prediction, known))
         .max(Comparator.comparing(each -> each.agreement));
   }
 
@@ -308,12 +292,6 @@ final class Search {
         .anyMatch(seen -> !seen.expected().isEmpty());
   }
 
-  private boolean isStillWrong(Seen wrong, Prediction other) {
-    return other.seen().stream()
-        .filter(seen -> seen.entry().slot().equals(wrong.entry().slot()))
-        .anyMatch(seen -> isWrong(seen, other));
-  }
-
   /** A hand that was tried, and how much of the page it would have written so. */
   private final class Tried {
     final At at;
@@ -327,7 +305,7 @@ final class Search {
       this.aid = aid;
       this.written = written;
       this.prediction = prediction;
-      this.agreement = comparison.agreement(prediction);
+      this.agreement = inspection.comparison().agreement(prediction);
     }
   }
 
@@ -347,7 +325,8 @@ final class Search {
   /** The page with the written figure taken as it is, and with it the tens that went with it. */
   private Optional<Tried> force(Seen wrong) {
     Slot slot = wrong.entry().slot();
-    return value(wrong)
+    return inspection
+        .value(wrong)
         .map(
             value -> {
               Tried alone = tried(null, Map.of(slot, value));
@@ -359,10 +338,11 @@ final class Search {
 
   /** The same with other tens than are due, where these explain more of the page. */
   private Optional<Tried> withTens(Map<Slot, BigInteger> figure, Seen tens, Tried alone) {
-    Optional<BigInteger> written = value(tens);
+    Optional<BigInteger> written = inspection.value(tens);
     BigInteger due = tens.entry().value();
     boolean goesOn =
-        written.isEmpty() && Neighbours.isUsedWrongly(comparison, alone.prediction, tens);
+        written.isEmpty()
+            && Neighbours.isUsedWrongly(inspection.comparison(), alone.prediction, tens);
     List<BigInteger> others =
         goesOn
             ? List.of(due.add(BigInteger.ONE), due.subtract(BigInteger.ONE))
@@ -372,16 +352,5 @@ final class Search {
         .map(other -> tried(null, KnownHand.plus(figure, tens.entry().slot(), other)))
         .filter(each -> each.agreement > alone.agreement)
         .max(Comparator.comparing(each -> each.agreement));
-  }
-
-  private Optional<BigInteger> value(Seen wrong) {
-    Slot slot = wrong.entry().slot();
-    if (slot.spot() != Spot.FULL) {
-      return page.at(slot.square(), slot.spot()).flatMap(text -> Cells.value(text, slot));
-    }
-    String digits = page.digitsLeftFrom(slot.square());
-    boolean many = wrong.isOpen() || wrong.expected().size() > 1;
-    String figures = many || digits.isEmpty() ? digits : digits.substring(digits.length() - 1);
-    return figures.isEmpty() ? Optional.empty() : Optional.of(new BigInteger(figures));
   }
 }

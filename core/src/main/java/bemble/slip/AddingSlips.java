@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.IntPredicate;
 
 /** Changes to plans in which columns are added. */
 final class AddingSlips {
@@ -31,13 +32,45 @@ final class AddingSlips {
   private AddingSlips() {}
 
   static Change linedUpLeft(Problem problem) {
-    int highest = problem.numbers().stream().mapToInt(Numeral::highestPlace).max().orElseThrow();
+    int highest = highest(problem);
     return new Change() {
       @Override
       public int places(Shift shift, int place, int usual) {
         return shift == Shift.SET_OUT_LEFT ? highest - place : usual;
       }
     };
+  }
+
+  /** The shortest number stands one place too far left; one that ends flush then is lined up. */
+  static Change numberTooFarLeft(Problem problem) {
+    List<Integer> ends = problem.numbers().stream().map(Numeral::highestPlace).sorted().toList();
+    int shortest = ends.get(0);
+    boolean isAlone = ends.get(1) > shortest && highest(problem) - shortest > 1;
+    return onePlaceLeft(problem, place -> isAlone && place == shortest);
+  }
+
+  /** Of two numbers the longer stands one place too far left: the shorter is too far right. */
+  static Change numberTooFarRight(Problem problem) {
+    List<Numeral> numbers = problem.numbers();
+    int longer = highest(problem);
+    // The sign stands before the last number, where it is the longer.
+    boolean isRoom = numbers.size() == 2 && numbers.get(1).highestPlace() < longer;
+    return onePlaceLeft(problem, place -> isRoom && place == longer);
+  }
+
+  private static Change onePlaceLeft(Problem problem, IntPredicate byHighestPlace) {
+    boolean whole = problem.numbers().stream().allMatch(number -> number.lowestPlace() == 0);
+    return new Change() {
+      @Override
+      public int places(Shift shift, int place, int usual) {
+        boolean here = whole && shift == Shift.SET_OUT_LEFT && byHighestPlace.test(place);
+        return here ? 1 : usual;
+      }
+    };
+  }
+
+  private static int highest(Problem problem) {
+    return problem.numbers().stream().mapToInt(Numeral::highestPlace).max().orElseThrow();
   }
 
   static Change carryNotAdded(Problem problem) {

@@ -11,6 +11,8 @@ import java.util.Optional;
  */
 public enum Slip {
   LINED_UP_LEFT(AddingSlips::linedUpLeft),
+  NUMBER_TOO_FAR_LEFT(AddingSlips::numberTooFarLeft),
+  NUMBER_TOO_FAR_RIGHT(AddingSlips::numberTooFarRight),
   LAST_CARRY_LOST(AddingSlips::lastCarryLost),
   CARRY_NOT_ADDED(AddingSlips::carryNotAdded),
   TENS_WRITTEN_ONES_CARRIED(AddingSlips::tensWrittenOnesCarried),
@@ -109,7 +111,7 @@ public enum Slip {
 
   /** Whether it happens when the sum is set out, and so not where that was done for the writer. */
   public boolean isOfSettingOut() {
-    return this == LINED_UP_LEFT;
+    return this == LINED_UP_LEFT || this == NUMBER_TOO_FAR_LEFT || this == NUMBER_TOO_FAR_RIGHT;
   }
 
   /** Whether a number fact is missed in it or a figure misread, and no rule of the method. */

@@ -25,6 +25,8 @@ record AdditionLayout(PlaceColumns columns, int highest, int lowest) {
   static final List<Slip> SLIPS =
       List.of(
           Slip.LINED_UP_LEFT,
+          Slip.NUMBER_TOO_FAR_LEFT,
+          Slip.NUMBER_TOO_FAR_RIGHT,
           Slip.LAST_CARRY_LOST,
           Slip.CARRY_NOT_ADDED,
           Slip.TENS_WRITTEN_ONES_CARRIED,

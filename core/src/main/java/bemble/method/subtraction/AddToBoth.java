@@ -46,6 +46,7 @@ public final class AddToBoth implements Method<Subtraction> {
   public List<Slip> slips() {
     return List.of(
         Slip.LINED_UP_LEFT,
+        Slip.NUMBER_TOO_FAR_LEFT,
         Slip.NOTHING_GIVES_THE_NUMBER,
         Slip.NOTHING_GIVES_NOTHING,
         Slip.SMALLER_FROM_LARGER,

@@ -44,6 +44,7 @@ public final class Exchange implements Method<Subtraction> {
   public List<Slip> slips() {
     return List.of(
         Slip.LINED_UP_LEFT,
+        Slip.NUMBER_TOO_FAR_LEFT,
         Slip.ZERO_PASSED_STAYS_ZERO,
         Slip.ZERO_PASSED_BECOMES_TEN,
         Slip.NOTHING_GIVES_THE_NUMBER,
