@@ -2,6 +2,7 @@ package bemble.app.journey;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
@@ -118,8 +119,11 @@ final class DeskHand implements AutoCloseable {
 
   /** What axe finds on the screen that keeps somebody out. */
   List<String> barriers() {
+    AxeRunOptions violations = new AxeRunOptions();
+    violations.setResultTypes(List.of("violations"));
+    // There are no frames to look into, so axe need not be loaded into a page of its own.
     return new AxeBuilder(page)
-        .analyze().getViolations().stream()
+        .options(violations).setLegacyMode(true).analyze().getViolations().stream()
             .filter(found -> List.of("serious", "critical").contains(found.getImpact()))
             .map(found -> found.getId() + " " + found.getNodes().get(0).getHtml())
             .toList();
