@@ -45,7 +45,7 @@ final class AddingSlips {
   static Change numberTooFarLeft(Problem problem) {
     List<Integer> ends = problem.numbers().stream().map(Numeral::highestPlace).sorted().toList();
     int shortest = ends.get(0);
-    boolean isAlone = ends.get(1) > shortest && highest(problem) - shortest > 1;
+    boolean isAlone = ends.lastIndexOf(shortest) == 0 && highest(problem) - shortest > 1;
     return onePlaceLeft(problem, place -> isAlone && place == shortest);
   }
 
