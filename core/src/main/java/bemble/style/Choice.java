@@ -149,6 +149,12 @@ public sealed interface Choice {
     NEVER
   }
 
+  /** When a root that goes on past its number gets the pairs of zeros that it needs. */
+  enum RootZeros implements Choice {
+    AS_NEEDED,
+    IN_FRONT
+  }
+
   /** Two schools of finding the leading part of the trial divisor, with the same result. */
   enum RootLead implements Choice {
     /** The whole root so far is doubled each time. */

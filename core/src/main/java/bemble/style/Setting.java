@@ -30,6 +30,7 @@ public enum Setting {
   REMAINDER_FORM(Group.DIVIDING, Choice.RemainderForm.class),
   MULTIPLES(Group.DIVIDING, Choice.Multiples.class),
   ROOT_LEAD(Group.DIVIDING, Choice.RootLead.class),
+  ROOT_ZEROS(Group.DIVIDING, Choice.RootZeros.class),
   ROOT_RESULT(Group.DIVIDING, Choice.RootResult.class),
   ADDITION_CHECK(Group.CHECKS, Choice.AdditionCheck.class),
   SUBTRACTION_CHECK(Group.CHECKS, Choice.SubtractionCheck.class),

@@ -36,7 +36,8 @@ record Example(String problem, String method, int step) {
       case REMAINDER_FORM -> new Example("943 ÷ 7", "long", 17);
       case MULTIPLES -> new Example("436 ÷ 24", "long", 2);
       case ROOT_LEAD -> new Example("√2,916", "digit-pairs", 5);
-      case ROOT_RESULT -> new Example("√7 to 1 place", "digit-pairs", 10);
+      case ROOT_ZEROS -> new Example("√7 to 2 places", "digit-pairs", 1);
+      case ROOT_RESULT -> new Example("√7 to 1 place", "digit-pairs", 12);
       case ADDITION_CHECK -> new Example("46 + 37 + 28", "column", END);
       case SUBTRACTION_CHECK -> new Example("83 − 47", "exchange", END);
       case MULTIPLICATION_CHECK -> new Example("34 × 26", "column", END);

@@ -95,7 +95,7 @@ class OperationsJourneyTest extends Journey {
   void givesARootBetweenItsNeighbours() {
     hand.setOutAndSee("√2 to 3 places");
     hand.line().blur();
-    for (int i = 0; i < 20; i++) {
+    for (int i = 0; i < 24; i++) {
       hand.press("ArrowRight");
     }
     assertThat(hand.sentence()).containsText("lies between 1.414 and 1.415");

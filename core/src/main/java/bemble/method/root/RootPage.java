@@ -94,22 +94,57 @@ final class RootPage {
   private void setOut() {
     script.step(Section.SET_OUT, null);
     Numeral number = sum.radicand();
-    int even = -(number.scale() + number.scale() % 2);
-    radicand = WrittenRow.copy(script, columns, RADICAND_ROW, number, even);
-    int end = columns.of(even);
+    radicand = WrittenRow.copy(script, columns, RADICAND_ROW, number);
     script.draw(Role.SIGN, new Shape.Figure(new Square(RADICAND_ROW, bracket - 1), "√"));
-    Layout.rule(script, RADICAND_ROW, bracket, end);
     script.say(() -> Remark.of(RemarkKind.SET_OUT_ROOT).with("radicand", number));
+    if (number.scale() % 2 != 0) {
+      script.step(Section.SET_OUT, null);
+      fillUp(number.lowestPlace() - 1, true);
+      script.say(() -> Remark.of(RemarkKind.FILL_PAIR).with("radicand", number));
+    }
+    int pairs = sum.places() + radicand.lowest() / 2;
+    if (pairs > 0 && style.has(Choice.RootZeros.IN_FRONT)) {
+      script.step(Section.SET_OUT, null);
+      boolean point = fillUp(-2 * sum.places(), true);
+      script.say(() -> zeros(RemarkKind.ZEROS_IN_FRONT, pairs, point));
+    }
+    Layout.rule(script, RADICAND_ROW, bracket, columns.of(radicand.lowest()));
     script.step(Section.SET_OUT, null);
-    for (int pair = firstPair; 2 * pair >= even; pair--) {
-      int left = Math.min(2 * pair + 1, number.highestPlace());
-      script.draw(
-          Role.DRAWING,
-          new Shape.Ring(columns.at(RADICAND_ROW, left), columns.at(RADICAND_ROW, 2 * pair)));
+    for (int pair = firstPair; 2 * pair >= radicand.lowest(); pair--) {
+      ring(pair);
     }
     script.say(
         () ->
             Remark.of(RemarkKind.MARK_PAIRS).with("pairs", firstPair + 1).with("radicand", number));
+  }
+
+  private Remark zeros(RemarkKind kind, int pairs, boolean point) {
+    return Remark.of(kind)
+        .with("places", sum.places())
+        .with("pairs", pairs)
+        .with("point", point ? 1 : 0);
+  }
+
+  /** Writes zeros behind the radicand down to a place; tells whether its point was written too. */
+  private boolean fillUp(int to, boolean setOut) {
+    boolean point = radicand.lowest() == 0;
+    if (point) {
+      script.draw(
+          Role.POINT, new Shape.Point(columns.at(RADICAND_ROW, 0), style.marks().decimal()));
+    }
+    for (int place = radicand.lowest() - 1; place >= to; place--) {
+      Slot zero = Slot.full(Role.PADDING, place, columns.at(RADICAND_ROW, place));
+      radicand.put(
+          place,
+          setOut ? script.copy(zero, 0) : script.write(zero, Rule.of(Rule.Kind.ZERO), List.of()));
+    }
+    return point;
+  }
+
+  private void ring(int pair) {
+    int left = Math.min(2 * pair + 1, sum.radicand().highestPlace());
+    Square right = columns.at(RADICAND_ROW, 2 * pair);
+    script.draw(Role.DRAWING, new Shape.Ring(columns.at(RADICAND_ROW, left), right));
   }
 
   private void step(int pair) {
@@ -142,19 +177,19 @@ final class RootPage {
     Slot slot = Slot.full(Role.ROOT, pair, columns.at(ROOT_ROW, 2 * pair));
     Entry figure = script.write(slot, rule, reads);
     root.add(figure);
-    if (pair == -1) {
-      Section section = Section.pair(firstPair - pair + 1);
-      int ones = script.places(Shift.POINT_AFTER, section, pair, 0);
-      writePoint(columns.at(ROOT_ROW, 2 * ones));
-    }
     return figure;
   }
 
   /** The point of the root is written by the hand, where that of the radicand is copied. */
-  private void writePoint(Square after) {
+  private void writePoint() {
+    step(lastPair);
+    Section section = Section.pair(firstPair - lastPair + 1);
+    int ones = script.places(Shift.POINT_AFTER, section, lastPair, 0);
+    Square after = columns.at(ROOT_ROW, 2 * ones);
     Slot slot = new Slot(Role.POINT, 0, after, Spot.LOWER_RIGHT);
     Shape point = new Shape.Point(after, style.marks().decimal());
     script.enter(slot, Rule.ZERO, List.of(), value -> List.of(point));
+    script.say(() -> Remark.of(RemarkKind.ROOT_POINT));
   }
 
   /** Writes the product under what stands and takes it away. */
@@ -184,6 +219,15 @@ final class RootPage {
   }
 
   private void bringDown() {
+    if (radicand.lowest() > 2 * lastPair) {
+      step(lastPair);
+      boolean point = fillUp(2 * lastPair, false);
+      ring(lastPair);
+      script.say(() -> zeros(RemarkKind.NEXT_ZEROS, 1, point));
+    }
+    if (lastPair == -1) {
+      writePoint();
+    }
     step(lastPair);
     List<BigInteger> pair = new ArrayList<>();
     for (int place = 2 * lastPair + 1; place >= 2 * lastPair; place--) {
@@ -202,16 +246,7 @@ final class RootPage {
                 .with("standing", stands));
   }
 
-  /** Brings one figure down; past the end of the radicand a zero is written for it first. */
   private Entry bring(int place) {
-    if (radicand.at(place).isEmpty()) {
-      if (place == -1) {
-        script.draw(
-            Role.POINT, new Shape.Point(columns.at(RADICAND_ROW, 0), style.marks().decimal()));
-      }
-      Slot zero = Slot.full(Role.PADDING, place, columns.at(RADICAND_ROW, place));
-      radicand.put(place, script.write(zero, Rule.of(Rule.Kind.ZERO), List.of()));
-    }
     Entry figure = radicand.at(place).orElseThrow();
     standing.bringDown(figure, place);
     return figure;
