@@ -41,6 +41,39 @@ export function nextCursor(path: Path, from: Cursor, marks: WrittenMark[], aids:
   return step ? { at: step.at, step: next } : from;
 }
 
+/**
+ * Where the hand goes behind a figure. A number of the sum that is copied beside the path goes on to
+ * the right until all of it stands, and what is worked out beside it to the left.
+ */
+export function behindFigure(
+  path: Path,
+  from: Cursor,
+  marks: WrittenMark[],
+  aids: boolean,
+): Cursor {
+  const next = nextCursor(path, from, marks, aids);
+  const copied = path.filter(({ part }) => part === 'COPIED');
+  if (copied.length === 0) {
+    return next;
+  }
+  const { row, column } = from.at;
+  const beside = (by: number) => cursorAt(path, { row, column: Math.max(0, column + by) }, marks);
+  const step = path[from.step];
+  if (!step) {
+    const written = marks.filter(({ kind }) => kind === 'FIGURE').length;
+    const isFull = marks.some(({ at }) => same(at, { row, column: column - 1 }));
+    return beside(written < copied.length || isFull ? 1 : -1);
+  }
+  const begunLater = copied.some(
+    (each) => each.at.row === row && path.indexOf(each) < from.step && !standsThere(each, marks),
+  );
+  return step.part === 'COPIED' && begunLater && next.at.row !== row ? beside(1) : next;
+}
+
+/** Where a digit goes: the square of the sign takes a sign and nothing else. */
+export const cursorForDigit = (path: Path, at: Cursor, marks: WrittenMark[], aids: boolean) =>
+  path[at.step]?.part === 'SIGN' ? nextCursor(path, at, marks, aids) : at;
+
 /** Whether a number of several figures belongs there, which is typed from its first figure on. */
 export const isNumber = (
   step: Path[number],

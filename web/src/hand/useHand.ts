@@ -1,7 +1,16 @@
 import { useState } from 'react';
 import type { Square } from '../api/types';
 import { same } from '../paper/geometry';
-import { cursorAt, firstCursor, isNumber, nextCursor, type Cursor, type Path } from './path';
+import {
+  behindFigure,
+  cursorAt,
+  cursorForDigit,
+  firstCursor,
+  isNumber,
+  nextCursor,
+  type Cursor,
+  type Path,
+} from './path';
 import { squaresOf, strokesOf, type Pending } from './pending';
 import type { Done } from './strokes';
 import type { Editor } from './useEditor';
@@ -50,20 +59,23 @@ export function useHand({ editor, path, begin, open, onDone }: Sheet) {
       return;
     }
     onDone?.();
-    const meant = path[cursor.step];
+    const isDigit = /\d/.test(sign);
+    const here = isDigit && !small ? cursorForDigit(path, cursor, marks, aids) : cursor;
+    const { at } = here;
+    const meant = path[here.step];
     if (sign === '.' || sign === ',') {
       // It belongs behind the figure that was written last, wherever the cursor has gone since.
       const last = isFree ? at : (marks.findLast((mark) => mark.kind === 'FIGURE')?.at ?? at);
       put([{ kind: 'POINT', ...last, text: '.' }]);
       return;
     }
-    const isDigit = /\d/.test(sign);
     if (isDigit && !small && meant && isNumber(meant, aids)) {
       const typed = { at, kind: meant.kind, text: (pending?.text ?? '') + sign };
       if (typed.text.length < meant.figures) {
+        setCursor(here);
         setPending(typed);
       } else {
-        complete(typed);
+        complete(typed, here);
       }
       return;
     }
@@ -78,7 +90,7 @@ export function useHand({ editor, path, begin, open, onDone }: Sheet) {
     if (isFree) {
       move(MOVES.ArrowLeft);
     } else {
-      setCursor(nextCursor(path, cursor, [...marks, { kind, at, text }], aids));
+      setCursor(behindFigure(path, here, [...marks, { kind, at, text }], aids));
     }
   };
 
@@ -89,10 +101,10 @@ export function useHand({ editor, path, begin, open, onDone }: Sheet) {
   };
 
   /** Writes a number that is complete, and goes on behind it. */
-  const complete = (typed: Pending) => {
+  const complete = (typed: Pending, from: Cursor) => {
     setPending(null);
     editor.write(strokesOf(typed));
-    setCursor(nextCursor(path, cursor, [...marks, ...squaresOf(typed)], aids));
+    setCursor(nextCursor(path, from, [...marks, ...squaresOf(typed)], aids));
   };
 
   /** Writes what was typed so far of a number that its writer leaves. */
@@ -112,7 +124,7 @@ export function useHand({ editor, path, begin, open, onDone }: Sheet) {
       const text = pending.text.slice(0, -1);
       setPending(text === '' ? null : { ...pending, text });
     } else if (pending && key === 'Enter') {
-      complete(pending);
+      complete(pending, cursor);
     } else if (isMove(key)) {
       settle();
       move(MOVES[key]);

@@ -72,7 +72,25 @@ public final class Slate {
    *
    * @param at the square of its last figure; the others stand in it too, or to the left of it
    */
-  public record Waypoint(Square at, Stroke.Kind kind, int figures) {}
+  public record Waypoint(Square at, Stroke.Kind kind, int figures, Part part) {
+    private Waypoint andOneMore() {
+      return new Waypoint(at, kind, figures + 1, part);
+    }
+  }
+
+  /** What a waypoint is for. */
+  public enum Part {
+    /** A figure of the sum that its writer copies. */
+    COPIED,
+    /** The sign of the sum. */
+    SIGN,
+    /** What is worked out. */
+    WORKED;
+
+    static Part of(Role role) {
+      return role == Role.SIGN ? SIGN : role.kind() == Role.Kind.GIVEN ? COPIED : WORKED;
+    }
+  }
 
   /** The numbers in the order in which a practised hand would write them. */
   public List<Waypoint> path() {
@@ -85,10 +103,11 @@ public final class Slate {
       }
       Waypoint last = path.isEmpty() ? null : path.get(path.size() - 1);
       if (before != null && goesOn(before, put, last)) {
-        path.set(path.size() - 1, new Waypoint(last.at(), last.kind(), last.figures() + 1));
+        path.set(path.size() - 1, last.andOneMore());
       } else {
         int figures = put.written().text().length();
-        path.add(new Waypoint(put.written().at(), Stroke.Kind.of(put.kind()), figures));
+        Stroke.Kind kind = Stroke.Kind.of(put.kind());
+        path.add(new Waypoint(put.written().at(), kind, figures, Part.of(put.role())));
       }
       before = put;
     }

@@ -114,6 +114,26 @@ class SlateTest {
     assertEquals(figures, numbers);
   }
 
+  /** Its writer copies the figures of the sum, then sets its sign, and then works. */
+  @ParameterizedTest
+  @MethodSource("sums")
+  void thePathTellsWhatIsCopied(Sum sum) {
+    List<Slate.Part> own =
+        new Slate(sum, SettingOut.OWN).path().stream().map(Slate.Waypoint::part).toList();
+    List<Slate.Part> given =
+        new Slate(sum, SettingOut.GIVEN).path().stream().map(Slate.Waypoint::part).toList();
+    assertFalse(given.contains(Slate.Part.SIGN));
+    assertTrue(own.stream().filter(part -> part == Slate.Part.SIGN).count() <= 1);
+    int sign = own.indexOf(Slate.Part.SIGN);
+    assertTrue(sign < 0 || own.subList(0, sign).stream().allMatch(Slate.Part.COPIED::equals));
+    long figures =
+        sum.problem().numbers().stream()
+            .mapToInt(number -> number.highestPlace() - number.lowestPlace() + 1)
+            .sum();
+    long copied = own.stream().filter(Slate.Part.COPIED::equals).count();
+    assertTrue(copied == 0 || sign < 0 || copied >= figures, sum.problem()::toString);
+  }
+
   @ParameterizedTest
   @MethodSource("sums")
   void theWholePathLiesOnTheSheet(Sum sum) {
