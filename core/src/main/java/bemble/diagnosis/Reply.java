@@ -1,12 +1,11 @@
 package bemble.diagnosis;
 
 import bemble.number.Numeral;
+import bemble.number.Typed;
 import bemble.plan.Answer;
 import bemble.problem.Operation;
 import java.math.BigDecimal;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /**
  * What a pupil gives as the answer of a sum.
@@ -16,10 +15,6 @@ import java.util.regex.Pattern;
  */
 public record Reply(BigDecimal value, Optional<BigDecimal> remainder) {
   private static final int MOST_FIGURES = 40;
-
-  private static final Pattern WITH_REMAINDER = Pattern.compile("(.*?)[rR](.*)");
-
-  private static final Pattern NUMBER = Pattern.compile("\\d{1,40}(\\.\\d{1,40})?");
 
   /** Why a text is no answer. */
   public enum Fault {
@@ -38,35 +33,21 @@ public record Reply(BigDecimal value, Optional<BigDecimal> remainder) {
    * @param decimalComma whether a comma stands before the tenths
    */
   public static Optional<Fault> fault(String text, Operation operation, boolean decimalComma) {
-    Matcher parts = WITH_REMAINDER.matcher(text);
-    boolean both = parts.matches();
-    if (both && operation != Operation.DIVISION && operation != Operation.ROOT) {
+    Typed typed = Typed.of(text, decimalComma);
+    boolean mayHaveRest = operation == Operation.DIVISION || operation == Operation.ROOT;
+    if (typed.remainder().isPresent() && !mayHaveRest) {
       return Optional.of(Fault.NO_REMAINDER_HERE);
     }
-    String value = plain(both ? parts.group(1) : text, decimalComma);
-    String rest = both ? plain(parts.group(2), decimalComma) : "0";
-    if (value.length() > MOST_FIGURES || rest.length() > MOST_FIGURES) {
+    if (typed.length() > MOST_FIGURES) {
       return Optional.of(Fault.TOO_LONG);
     }
-    return NUMBER.matcher(value).matches() && NUMBER.matcher(rest).matches()
-        ? Optional.empty()
-        : Optional.of(Fault.NO_NUMBER);
+    return typed.isNumber() ? Optional.empty() : Optional.of(Fault.NO_NUMBER);
   }
 
   /** Reads a text in which {@link #fault} finds nothing. */
   public static Reply read(String text, boolean decimalComma) {
-    Matcher parts = WITH_REMAINDER.matcher(text);
-    boolean both = parts.matches();
-    BigDecimal value = new BigDecimal(plain(both ? parts.group(1) : text, decimalComma));
-    return new Reply(
-        value,
-        both ? Optional.of(new BigDecimal(plain(parts.group(2), decimalComma))) : Optional.empty());
-  }
-
-  /** The number without marks between its thousands, with a point before its tenths. */
-  private static String plain(String text, boolean decimalComma) {
-    String bare = text.replaceAll("[\\s\\u2009\\u00a0\\u202f]", "");
-    return decimalComma ? bare.replace(".", "").replace(',', '.') : bare.replace(",", "");
+    Typed typed = Typed.of(text, decimalComma);
+    return new Reply(new BigDecimal(typed.value()), typed.remainder().map(BigDecimal::new));
   }
 
   /** Whether this is that answer; a root may be cut off or rounded, and zeros may stand behind. */

@@ -2,13 +2,18 @@ package bemble.judge;
 
 import bemble.method.Sum;
 import bemble.number.Numeral;
+import bemble.number.Typed;
+import bemble.paper.Role;
 import bemble.paper.Spot;
+import bemble.plan.Answer;
 import bemble.plan.Entry;
 import bemble.plan.Hand;
 import bemble.plan.Rule;
 import bemble.plan.Slot;
 import bemble.plan.Step;
 import bemble.plan.Working;
+import bemble.problem.Root;
+import bemble.style.Choice;
 import bemble.wording.Remark;
 import java.math.BigInteger;
 import java.util.ArrayList;
@@ -25,11 +30,21 @@ import java.util.Set;
  * called wrong themselves.
  */
 public final class Lines {
+  private static final int MOST_FIGURES = 60;
+
   private final Sum sum;
+
+  private final Set<Line> all;
+
+  /** How many figures stand behind the last remainder, where a division ends with rounds of 0. */
+  private final int behindLast;
 
   /** The lines of a sum. */
   public Lines(Sum sum) {
     this.sum = sum;
+    Working truth = work(Hand.TRUE);
+    this.all = numbers(truth).keySet();
+    this.behindLast = left().map(line -> broughtDown(truth, line).size()).orElse(0);
   }
 
   /**
@@ -43,7 +58,75 @@ public final class Lines {
 
   /** The lines that a page of this sum has, in the order in which they are begun. */
   public List<Line> all() {
-    return List.copyOf(numbers(work(Hand.TRUE)).keySet());
+    return List.copyOf(all);
+  }
+
+  /**
+   * The first line whose text is no number, or one with over 60 figures; empty where all are. What
+   * is left may be typed in the line of a quotient or a whole root.
+   */
+  public Optional<Line> unreadable(Map<Line, String> typed) {
+    return typed.entrySet().stream()
+        .filter(each -> !isReadable(each.getKey(), typed(each.getValue())))
+        .map(Map.Entry::getKey)
+        .findFirst();
+  }
+
+  private boolean isReadable(Line line, Typed typed) {
+    boolean whole = sum.problem() instanceof Root root && root.places() == 0;
+    boolean answers = line.role() == Role.QUOTIENT || whole && line.role() == Role.ROOT;
+    boolean mayHaveRest = answers && left().isPresent();
+    return typed.isNumber()
+        && typed.length() <= MOST_FIGURES
+        && (mayHaveRest || typed.remainder().isEmpty());
+  }
+
+  private Typed typed(String text) {
+    return Typed.of(text, sum.style().has(Choice.DecimalMark.COMMA));
+  }
+
+  /** The line of what is left in the end. */
+  private Optional<Line> left() {
+    return left(all);
+  }
+
+  private static Optional<Line> left(Set<Line> lines) {
+    return lines.stream()
+        .filter(line -> line.role() == Role.REMAINDER)
+        .reduce((before, last) -> last);
+  }
+
+  private static List<Entry> broughtDown(Working page, Line behind) {
+    return page.steps().stream()
+        .flatMap(step -> step.entries().stream())
+        .filter(entry -> entry.slot().role() == Role.BROUGHT_DOWN)
+        .filter(entry -> entry.slot().square().row() == behind.row())
+        .toList();
+  }
+
+  /**
+   * The numbers of lines that are readable. A root that was rounded counts as the one that is cut
+   * off, and what is left behind an answer as the last remainder, unless that was given too.
+   */
+  public Map<Line, Numeral> read(Map<Line, String> lines) {
+    Map<Line, Numeral> given = new LinkedHashMap<>();
+    Map<Line, Numeral> left = new LinkedHashMap<>();
+    lines.forEach(
+        (line, text) -> {
+          Typed typed = typed(text);
+          Numeral number = Numeral.parse(typed.value());
+          given.put(line, line.role() == Role.ROOT ? cutOff(number) : number);
+          typed.remainder().ifPresent(rest -> left.put(left().orElseThrow(), Numeral.parse(rest)));
+        });
+    left.forEach(given::putIfAbsent);
+    return given;
+  }
+
+  private Numeral cutOff(Numeral root) {
+    return work(Hand.TRUE).answer() instanceof Answer.SquareRoot answer
+            && answer.rounded().value().compareTo(root.value()) == 0
+        ? answer.value()
+        : root;
   }
 
   /** The first figure that does not follow; empty where all that was given does. */
@@ -112,6 +195,8 @@ public final class Lines {
         }
       }
     }
+    // What is left in the end has all its figures; what is left before is one number of a round.
+    left(lines.keySet()).ifPresent(last -> lines.get(last).addAll(broughtDown(page, last)));
     Map<Line, Numeral> numbers = new LinkedHashMap<>();
     lines.forEach((line, entries) -> numbers.put(line, number(line, entries)));
     return numbers;
@@ -119,7 +204,7 @@ public final class Lines {
 
   private static Numeral number(Line line, List<Entry> entries) {
     if (line.role().isWhole()) {
-      return Numeral.of(entries.get(0).value());
+      return Numeral.of(Rule.of(Rule.Kind.JOINED).applyTo(entries));
     }
     int lowest = Math.min(0, entries.stream().mapToInt(e -> e.slot().place()).min().orElse(0));
     BigInteger unscaled = BigInteger.ZERO;
@@ -138,14 +223,16 @@ public final class Lines {
     return new Line(slot.role(), slot.square().row());
   }
 
-  private static Optional<BigInteger> written(Map<Line, Numeral> given, Slot slot) {
+  private Optional<BigInteger> written(Map<Line, Numeral> given, Slot slot) {
     Numeral number = isRead(slot) ? given.get(line(slot)) : null;
     if (number == null) {
       return Optional.empty();
     }
-    return Optional.of(
-        slot.role().isWhole()
-            ? number.unscaled()
-            : BigInteger.valueOf(number.digitAt(slot.place())));
+    if (!slot.role().isWhole()) {
+      return Optional.of(BigInteger.valueOf(number.digitAt(slot.place())));
+    }
+    boolean isLast = left().equals(Optional.of(line(slot)));
+    BigInteger behind = BigInteger.TEN.pow(isLast ? behindLast : 0);
+    return Optional.of(number.unscaled().divide(behind));
   }
 }

@@ -7,7 +7,9 @@ import bemble.judge.Line;
 import bemble.judge.Lines;
 import bemble.number.Numeral;
 import bemble.paper.Role;
+import bemble.plan.Answer;
 import bemble.plan.Working;
+import bemble.problem.Addition;
 import bemble.problem.Operation;
 import bemble.problem.Problem;
 import bemble.style.Style;
@@ -19,6 +21,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class LinesTest {
   static List<Method<?>> writtenMethods() {
@@ -101,5 +104,67 @@ class LinesTest {
               assertEquals(
                   0, expected.value().value().compareTo(bare.value().value()), sum::toString);
             });
+  }
+
+  /** 18 r 4 in the line of the quotient says two things, and each is held against its own line. */
+  @ParameterizedTest
+  @ValueSource(strings = {"long", "short"})
+  void whatIsLeftMayStandBehindAQuotient(String id) {
+    Method<?> method = Methods.find(Operation.DIVISION, id).orElseThrow();
+    new RandomSums(19)
+        .fitting(method, 120)
+        .forEach(
+            sum -> {
+              Lines lines = new Lines(new Sum(sum, method, Style.STANDARD));
+              Answer.Quotient answer = (Answer.Quotient) Calculator.result(sum);
+              Line quotient = line(lines, Role.QUOTIENT);
+              BigInteger rest = answer.remainder().unscaled();
+              Map<Line, String> right = Map.of(quotient, answer.value() + " r " + rest);
+              Map<Line, String> wrong =
+                  Map.of(quotient, answer.value() + " r " + rest.add(BigInteger.ONE));
+              boolean hasLine = lines.all().stream().anyMatch(l -> l.role() == Role.REMAINDER);
+              assertEquals(
+                  hasLine ? Optional.empty() : Optional.of(quotient), lines.unreadable(right));
+              if (hasLine) {
+                assertEquals(Optional.empty(), lines.firstWrong(lines.read(right)));
+                Lines.Finding finding = lines.firstWrong(lines.read(wrong)).orElseThrow();
+                assertEquals(Role.REMAINDER, finding.line().role());
+              }
+            });
+  }
+
+  @Test
+  void aRootMayBeCutOffOrRounded() {
+    Method<?> method = Methods.find(Operation.ROOT, "digit-pairs").orElseThrow();
+    new RandomSums(23)
+        .fitting(method, 200)
+        .forEach(
+            sum -> {
+              Lines lines = new Lines(new Sum(sum, method, Style.STANDARD));
+              Answer.SquareRoot answer = (Answer.SquareRoot) Calculator.result(sum);
+              Line root = line(lines, Role.ROOT);
+              for (Numeral said : List.of(answer.value(), answer.rounded())) {
+                Map<Line, Numeral> read = lines.read(Map.of(root, said.toString()));
+                assertEquals(Optional.empty(), lines.firstWrong(read), sum::toString);
+              }
+              Map<Line, Numeral> other = lines.read(Map.of(root, answer.above() + "9"));
+              assertEquals(root, lines.firstWrong(other).orElseThrow().line());
+            });
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"4x", "", "1334 r 2", "1.", "r 3", "--"})
+  void namesTheLineThatIsNoNumber(String text) {
+    Method<?> method = Methods.find(Operation.ADDITION, "column").orElseThrow();
+    Problem sum = new Addition(List.of(Numeral.of(870), Numeral.of(464)));
+    Lines lines = new Lines(new Sum(sum, method, Style.STANDARD));
+    Line answer = line(lines, Role.ANSWER);
+    assertEquals(Optional.of(answer), lines.unreadable(Map.of(answer, text)));
+    assertEquals(Optional.empty(), lines.unreadable(Map.of(answer, "1,334")));
+    assertEquals(Optional.of(answer), lines.unreadable(Map.of(answer, "9".repeat(61))));
+  }
+
+  private static Line line(Lines lines, Role role) {
+    return lines.all().stream().filter(line -> line.role() == role).findFirst().orElseThrow();
   }
 }

@@ -11,8 +11,6 @@ import bemble.judge.Lines;
 import bemble.method.Sum;
 import bemble.number.Numeral;
 import bemble.paper.Role;
-import bemble.plan.Answer;
-import bemble.style.Choice;
 import bemble.wording.Wording;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -23,8 +21,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -35,10 +31,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class ElsewhereController {
-  /** A quotient with what is left, in one field: 18 r 4. */
-  private static final Pattern WITH_REMAINDER =
-      Pattern.compile("(.*\\d)\\s*(?:r|rem\\.?|remainder)\\s*(\\d.*)", Pattern.CASE_INSENSITIVE);
-
   private final Sums sums;
   private final Workings workings;
 
@@ -77,52 +69,28 @@ class ElsewhereController {
     Sum sum = sums.read(request.sum());
     Wording wording = new Wording(sum.style());
     Lines lines = lines(sum);
-    Map<Line, Numeral> given = new LinkedHashMap<>();
+    Map<Line, String> typed = new LinkedHashMap<>();
     Map<Line, String> names = new LinkedHashMap<>();
     List<LineView> views = named(sum);
+    List<Line> all = lines.all();
     for (int i = 0; i < views.size(); i++) {
-      Line line = lines.all().get(i);
+      Line line = all.get(i);
       names.put(line, views.get(i).name());
       String text = request.lines().get(line.key());
       if (text != null && !text.isBlank()) {
-        Matcher parts = WITH_REMAINDER.matcher(text);
-        // Without a line for it nothing would be said of what is left.
-        Optional<Line> left = lastLeft(lines).filter(any -> line.role() == Role.QUOTIENT);
-        boolean both = left.isPresent() && parts.matches();
-        given.put(line, number(both ? parts.group(1) : text, views.get(i).name(), sum));
-        if (both) {
-          given.putIfAbsent(left.get(), number(parts.group(2), views.get(i).name(), sum));
-        }
+        typed.put(line, text);
       }
     }
-    given.computeIfPresent(new Line(Role.ROOT, rootRow(lines)), (line, root) -> cutOff(root, sum));
-    if (given.isEmpty()) {
+    if (typed.isEmpty()) {
       throw RefusedException.of("no-line");
     }
+    Optional<Line> unreadable = lines.unreadable(typed);
+    if (unreadable.isPresent()) {
+      Line line = unreadable.get();
+      throw RefusedException.of("no-number", typed.get(line), names.get(line));
+    }
+    Map<Line, Numeral> given = lines.read(typed);
     return finding(lines.firstWrong(given), names, wording, sum, given);
-  }
-
-  /** The line of what is left in the end. */
-  private static Optional<Line> lastLeft(Lines lines) {
-    return lines.all().stream()
-        .filter(line -> line.role() == Role.REMAINDER)
-        .reduce((before, last) -> last);
-  }
-
-  private static int rootRow(Lines lines) {
-    return lines.all().stream()
-        .filter(line -> line.role() == Role.ROOT)
-        .mapToInt(Line::row)
-        .findFirst()
-        .orElse(-1);
-  }
-
-  /** A root that somebody has rounded is as good as the one that is cut off. */
-  private static Numeral cutOff(Numeral root, Sum sum) {
-    return Calculator.result(sum.problem()) instanceof Answer.SquareRoot answer
-            && answer.rounded().value().compareTo(root.value()) == 0
-        ? answer.value()
-        : root;
   }
 
   private FindingView finding(
@@ -167,16 +135,6 @@ class ElsewhereController {
       views.add(new LineView(line.key(), wording.label(key, Map.of("number", number))));
     }
     return views;
-  }
-
-  private static Numeral number(String text, String name, Sum sum) {
-    String point = sum.style().has(Choice.DecimalMark.COMMA) ? "," : ".";
-    String group = sum.style().has(Choice.DecimalMark.COMMA) ? "" : ",";
-    String plain = text.replaceAll("[\\s\\u2009\\u00a0" + group + "]", "").replace(point, ".");
-    if (!plain.matches("\\d{1,60}(\\.\\d{1,30})?")) {
-      throw RefusedException.of("no-number", text, name);
-    }
-    return Numeral.parse(plain);
   }
 
   /** The bare result of a sum. */

@@ -33,6 +33,8 @@ class ElsewhereTest extends Conversation {
         "√7 to 2 places | digit-pairs | ROOT | 2.64         |",
         "√7 to 2 places | digit-pairs | ROOT | 2.65         |",
         "√7 to 2 places | digit-pairs | ROOT | 2.66         | ROOT",
+        "√1380          | digit-pairs | ROOT | 37 r 11       |",
+        "√1380          | digit-pairs | ROOT | 37 r 10       | REMAINDER",
         "870 + 464      | column | ANSWER   | 1,334          |",
         "870 + 464      | column | ANSWER   | 1 334          |"
       })
