@@ -27,6 +27,7 @@ final class Formulas {
       case DIFFERENCE_WITH_TEN_MORE ->
           Whole.left(Whole.joined(reads.get(1), reads.get(0)), Whole.total(reads, 2));
       case ONE_LESS -> Whole.left(reads.get(0), BigInteger.ONE);
+      case ONE_MORE -> Whole.sum(reads.get(0), BigInteger.ONE);
       case TEN_MORE -> Whole.sum(reads.get(0), BigInteger.TEN);
       // A zero on the way of an exchange, taken in one go: ten more and at once one less.
       case NINE_MORE -> Whole.sum(reads.get(0), NINE);

@@ -25,6 +25,7 @@ public record Rule(Kind kind, int n) {
     DIFFERENCE,
     DIFFERENCE_WITH_TEN_MORE,
     ONE_LESS,
+    ONE_MORE,
     TEN_MORE,
     NINE_MORE,
     FIGURE_OF_PAIRS,

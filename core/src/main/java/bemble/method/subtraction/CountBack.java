@@ -14,7 +14,6 @@ import bemble.plan.Slot;
 import bemble.plan.Working;
 import bemble.problem.Operation;
 import bemble.problem.Subtraction;
-import bemble.style.Style;
 import bemble.wording.Remark;
 import bemble.wording.RemarkKind;
 import bemble.wording.Section;
@@ -50,9 +49,11 @@ public final class CountBack implements Method<Subtraction> {
 
   @Override
   public Working work(Subtraction sum, Script script) {
-    Style style = script.style();
+    if (Ruler.isFor(sum)) {
+      return Ruler.countBack(sum, script, id());
+    }
     int scale = sum.minuend().scale();
-    NumberLine line = new NumberLine(script, scale, sum.minuend().length());
+    NumberLine line = new NumberLine(script, scale, sum.minuend().length(), hops(sum));
     script.step(Section.SET_OUT, null);
     line.start(sum.minuend());
     Slot slot = Slot.small(Role.STOP, -scale, new Square(0, 0));
@@ -84,5 +85,19 @@ public final class CountBack implements Method<Subtraction> {
     line.ringLast(script);
     return script.finish(
         sum, id(), answer, Layout.upTo(NumberLine.HOP_ROW + 2, line.lastColumn()), null);
+  }
+
+  /** How many hops it takes, which is how far to the left the line goes. */
+  private static int hops(Subtraction sum) {
+    BigInteger at = sum.minuend().unscaled();
+    BigInteger whole = sum.subtrahend().padded(sum.minuend().scale()).unscaled();
+    BigInteger gone = BigInteger.ZERO;
+    int hops = 0;
+    for (; gone.compareTo(whole) < 0; hops++) {
+      BigInteger to = Rule.of(Rule.Kind.STOP_BACK).apply(List.of(at, whole, gone));
+      gone = gone.add(at.subtract(to));
+      at = to;
+    }
+    return hops;
   }
 }

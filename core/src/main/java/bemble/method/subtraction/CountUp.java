@@ -50,9 +50,12 @@ public final class CountUp implements Method<Subtraction> {
 
   @Override
   public Working work(Subtraction sum, Script script) {
+    if (Ruler.isFor(sum)) {
+      return Ruler.countUp(sum, script, id());
+    }
     Style style = script.style();
     int scale = Math.max(sum.minuend().scale(), sum.subtrahend().scale());
-    NumberLine line = new NumberLine(script, scale, sum.minuend().padded(scale).length());
+    NumberLine line = new NumberLine(script, scale, sum.minuend().padded(scale).length(), 0);
     script.step(Section.SET_OUT, null);
     line.start(sum.subtrahend());
     Slot goal = Slot.small(Role.STOP, -scale, new Square(0, 0));

@@ -18,7 +18,10 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 
-/** An open number line: stops below it, hops above it, one after another to the right. */
+/**
+ * An open number line: stops below it, hops above it, one after another to the right where one
+ * counts up, and to the left where one counts back.
+ */
 final class NumberLine {
   /** The row of the hops; the stops stand one below. */
   static final int HOP_ROW = 1;
@@ -26,20 +29,25 @@ final class NumberLine {
   private final Script script;
   private final int scale;
   private final int spacing;
+  private final int apart;
   private final List<Entry> hops = new ArrayList<>();
   private Entry at;
   private int column;
+  private int end;
 
   /**
    * A line whose entries count in the place {@code -scale}.
    *
    * @param longest the most figures of any number on it
+   * @param hopsBack how many hops go back, to the left; 0 where one counts up
    */
-  NumberLine(Script script, int scale, int longest) {
+  NumberLine(Script script, int scale, int longest, int hopsBack) {
     this.script = script;
     this.scale = scale;
     this.spacing = Math.max(3, Shape.Small.squares(longest) + 1);
-    this.column = spacing / 2;
+    this.apart = hopsBack > 0 ? -spacing : spacing;
+    this.column = spacing / 2 + hopsBack * spacing;
+    this.end = column;
   }
 
   Entry start(Numeral number) {
@@ -50,9 +58,11 @@ final class NumberLine {
 
   /** Hops from where one stands to the stop that {@code rule} gives. */
   void hop(Rule rule, List<Entry> reads, RemarkKind kind) {
-    script.step(Section.HOPS, new Area(new Square(0, column), new Square(3, column + spacing)));
+    int left = Math.min(column, column + apart);
+    script.step(Section.HOPS, new Area(new Square(0, left), new Square(3, left + spacing)));
     Square from = new Square(HOP_ROW, column);
-    column += spacing;
+    column += apart;
+    end = Math.max(end, column);
     Slot stop = slot(Role.STOP, HOP_ROW + 1);
     Entry landed = script.enter(stop, rule, reads, value -> shown(stop, value));
     Entry earlier = at;
@@ -80,8 +90,8 @@ final class NumberLine {
 
   /** Draws the line under all the hops made. */
   void ruleLine() {
-    Square end = new Square(HOP_ROW + 1, column + spacing / 2 + 1);
-    script.draw(Role.RULE, new Shape.Line(new Square(HOP_ROW + 1, 0), end));
+    Square right = new Square(HOP_ROW + 1, lastColumn() + 1);
+    script.draw(Role.RULE, new Shape.Line(new Square(HOP_ROW + 1, 0), right));
   }
 
   /** Rings the stop on which one stands. */
@@ -99,7 +109,7 @@ final class NumberLine {
   }
 
   int lastColumn() {
-    return column + spacing / 2;
+    return end + spacing / 2;
   }
 
   Numeral numeral(BigInteger value) {

@@ -1,0 +1,145 @@
+package bemble.method.subtraction;
+
+import bemble.method.column.Layout;
+import bemble.number.Numeral;
+import bemble.paper.Area;
+import bemble.paper.Role;
+import bemble.paper.Shape;
+import bemble.paper.Spot;
+import bemble.paper.Square;
+import bemble.plan.Answer;
+import bemble.plan.Entry;
+import bemble.plan.Rule;
+import bemble.plan.Script;
+import bemble.plan.Slot;
+import bemble.plan.Working;
+import bemble.problem.Subtraction;
+import bemble.wording.Remark;
+import bemble.wording.RemarkKind;
+import bemble.wording.Section;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
+
+/** A ruler from 0 to the minuend on which single steps are counted, up or back. */
+final class Ruler {
+  /** So long may a ruler be on which each step is one. */
+  private static final BigInteger LONGEST = BigInteger.valueOf(20);
+
+  private static final int SPACING = 2;
+  private static final int STEP_ROW = 1;
+
+  private final Script script;
+  private final Subtraction sum;
+  private final boolean up;
+  private final List<Entry> landed = new ArrayList<>();
+
+  private Ruler(Subtraction sum, Script script, boolean up) {
+    this.sum = sum;
+    this.script = script;
+    this.up = up;
+  }
+
+  /** Whether the numbers of a sum are so small that its steps are counted one by one. */
+  static boolean isFor(Subtraction sum) {
+    return sum.numbers().stream().allMatch(Numeral::isWhole)
+        && sum.minuend().unscaled().compareTo(LONGEST) <= 0;
+  }
+
+  /** From the subtrahend up to the minuend: the count is the difference. */
+  static Working countUp(Subtraction sum, Script script, String method) {
+    return new Ruler(sum, script, true).work(method);
+  }
+
+  /** From the minuend back by the subtrahend: the difference is where that ends. */
+  static Working countBack(Subtraction sum, Script script, String method) {
+    return new Ruler(sum, script, false).work(method);
+  }
+
+  private Working work(String method) {
+    Numeral from = up ? sum.subtrahend() : sum.minuend();
+    Numeral other = up ? sum.minuend() : sum.subtrahend();
+    BigInteger steps = up ? other.unscaled().subtract(from.unscaled()) : other.unscaled();
+    script.step(Section.SET_OUT, null);
+    for (int number = 0; number <= sum.minuend().unscaled().intValue(); number++) {
+      Square at = new Square(STEP_ROW + 1, column(number));
+      script.draw(Role.HEAD, new Shape.Small(at, Spot.SMALL, String.valueOf(number)));
+    }
+    Square end = new Square(STEP_ROW + 1, lastColumn() + 1);
+    script.draw(Role.RULE, new Shape.Line(new Square(STEP_ROW + 1, 0), end));
+    Entry start = script.copy(stop(from.unscaled()), from.unscaled(), value -> List.of());
+    script.say(
+        () ->
+            Remark.of(up ? RemarkKind.START_RULER : RemarkKind.START_RULER_BACK)
+                .with("from", from)
+                .with("to", other)
+                .with("steps", steps.intValue()));
+    Entry at = start;
+    Entry count = null;
+    for (int step = 0; step < steps.intValue(); step++) {
+      count = step(at);
+      at = landed.get(step);
+    }
+    return read(method, start, at, count);
+  }
+
+  /** One step from where one stands; gives how many there are by now. */
+  private Entry step(Entry from) {
+    Square here = square(from.value());
+    BigInteger there =
+        up ? from.value().add(BigInteger.ONE) : from.value().subtract(BigInteger.ONE);
+    Square left = up ? here : square(there);
+    Square below = new Square(STEP_ROW + 2, left.column() + SPACING + 1);
+    script.step(Section.HOPS, new Area(new Square(0, left.column()), below));
+    Rule one = Rule.of(up ? Rule.Kind.ONE_MORE : Rule.Kind.ONE_LESS);
+    Entry to = script.enter(stop(there), one, List.of(from), value -> List.of());
+    landed.add(to);
+    Slot slot = Slot.small(Role.HOP, 0, square(to.value()));
+    Entry count =
+        script.enter(
+            slot,
+            Rule.of(Rule.Kind.COUNT),
+            landed,
+            value -> List.of(new Shape.Hop(here, slot.square(), value.toString())));
+    script.say(
+        () ->
+            Remark.of(up ? RemarkKind.COUNT_ONE_UP : RemarkKind.COUNT_ONE_BACK)
+                .with("from", Numeral.of(from.value()))
+                .with("to", Numeral.of(to.value()))
+                .with("count", count.value()));
+    return count;
+  }
+
+  private Working read(String method, Entry start, Entry at, Entry count) {
+    script.step(Section.ANSWER, null);
+    BigInteger steps = count == null ? BigInteger.ZERO : count.value();
+    Answer answer = new Answer.One(Numeral.of(up ? steps : at.value()));
+    Square last = new Square(STEP_ROW + 1, square(at.value()).column());
+    script.draw(Role.DRAWING, new Shape.Ring(last, last));
+    script.say(
+        () ->
+            Remark.of(up ? RemarkKind.READ_RULER : RemarkKind.READ_DIFFERENCE)
+                .with("from", Numeral.of(start.value()))
+                .with("to", Numeral.of(at.value()))
+                .with("problem", sum)
+                .with("steps", steps.intValue())
+                .with("answer", answer.value()));
+    return script.finish(sum, method, answer, Layout.upTo(STEP_ROW + 2, lastColumn()), null);
+  }
+
+  private Slot stop(BigInteger number) {
+    return Slot.small(Role.STOP, 0, new Square(STEP_ROW + 1, column(number.intValue())));
+  }
+
+  private static Square square(BigInteger number) {
+    return new Square(STEP_ROW, column(number.intValue()));
+  }
+
+  private static int column(int number) {
+    return 1 + SPACING * number;
+  }
+
+  private int lastColumn() {
+    return column(sum.minuend().unscaled().intValue()) + 1;
+  }
+}
