@@ -223,6 +223,8 @@ final class RootPage {
       step(lastPair);
       boolean point = fillUp(2 * lastPair, false);
       ring(lastPair);
+      int first = columns.of(2 * lastPair + 1);
+      Layout.rule(script, RADICAND_ROW, first, first + 1);
       script.say(() -> zeros(RemarkKind.NEXT_ZEROS, 1, point));
     }
     if (lastPair == -1) {

@@ -26,7 +26,6 @@ final class Ruler {
   /** So long may a ruler be on which each step is one. */
   private static final BigInteger LONGEST = BigInteger.valueOf(20);
 
-  private static final int SPACING = 2;
   private static final int STEP_ROW = 1;
 
   private final Script script;
@@ -89,7 +88,7 @@ final class Ruler {
     BigInteger there =
         up ? from.value().add(BigInteger.ONE) : from.value().subtract(BigInteger.ONE);
     Square left = up ? here : square(there);
-    Square below = new Square(STEP_ROW + 2, left.column() + SPACING + 1);
+    Square below = new Square(STEP_ROW + 2, left.column() + 1);
     script.step(Section.HOPS, new Area(new Square(0, left.column()), below));
     Rule one = Rule.of(up ? Rule.Kind.ONE_MORE : Rule.Kind.ONE_LESS);
     Entry to = script.enter(stop(there), one, List.of(from), value -> List.of());
@@ -136,7 +135,7 @@ final class Ruler {
   }
 
   private static int column(int number) {
-    return 1 + SPACING * number;
+    return number + 1;
   }
 
   private int lastColumn() {
