@@ -1,0 +1,71 @@
+package bemble.bench;
+
+import bemble.judge.Judge;
+import bemble.judge.Penned;
+import bemble.judge.Written;
+import bemble.method.Methods;
+import bemble.method.Sum;
+import bemble.problem.Limits;
+import bemble.problem.Problem;
+import bemble.problem.ProblemReader;
+import bemble.problem.Reading;
+import bemble.style.Style;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+
+/** Pages of one sum as pupils write them, always the same for the same seed. */
+final class WrongPages {
+  /** How much of a page is wrong. */
+  enum Kind {
+    RIGHT("right"),
+    SLIP("one slip"),
+    THREE("three wrong figures"),
+    RANDOM("any figures");
+
+    final String title;
+
+    Kind(String title) {
+      this.title = title;
+    }
+  }
+
+  private final Sum sum;
+
+  /** The pages of a sum as it is typed, in the usual method of its operation. */
+  WrongPages(String typed) {
+    Reading reading = new ProblemReader(Limits.STANDARD).read(typed);
+    Problem problem = ((Reading.Understood) reading).problem();
+    this.sum = new Sum(problem, Methods.usual(problem.operation()), Style.STANDARD);
+  }
+
+  Sum sum() {
+    return sum;
+  }
+
+  /** A page, its marks in the order of writing. */
+  List<Written> page(Kind kind, long seed) {
+    Random random = new Random(seed);
+    List<Written> truth = Penned.of(sum.work());
+    List<Written> page = kind == Kind.SLIP ? slipped(truth, random) : new ArrayList<>(truth);
+    int spoiled = kind == Kind.RANDOM ? page.size() : kind == Kind.THREE ? 3 : 0;
+    for (int i = 0; i < spoiled; i++) {
+      int at = kind == Kind.RANDOM ? i : random.nextInt(page.size());
+      Written written = page.get(at);
+      String other = String.valueOf(random.nextInt(10));
+      page.set(at, new Written(written.at(), written.spot(), other));
+    }
+    return page;
+  }
+
+  /** The page after one of the slips that show in this sum. */
+  private List<Written> slipped(List<Written> truth, Random random) {
+    List<List<Written>> pages =
+        sum.method().slips().stream()
+            .filter(slip -> !slip.isOfSettingOut())
+            .map(slip -> Penned.of(Judge.simulate(sum, List.of(slip))))
+            .filter(page -> !page.equals(truth))
+            .toList();
+    return pages.get(random.nextInt(pages.size()));
+  }
+}
