@@ -3,7 +3,6 @@ package bemble.app.journey;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Playwright;
-import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
 import java.util.List;
 
@@ -26,11 +25,6 @@ final class Chromium {
                           "--disable-background-networking",
                           "--disable-component-update",
                           "--disable-sync")));
-
-  static {
-    // A shared machine is five times slower for minutes. What never comes still fails.
-    PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
-  }
 
   private Chromium() {}
 }
