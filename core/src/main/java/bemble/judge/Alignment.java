@@ -4,6 +4,7 @@ import bemble.judge.Prediction.Seen;
 import bemble.paper.Square;
 import bemble.problem.Operation;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -46,7 +47,7 @@ record Alignment(int rows, int columns) {
     List<Alignment> found =
         longestFirst.stream().flatMap(number -> find(number, page, writing).stream()).toList();
     if (found.isEmpty()) {
-      return NONE;
+      return begun(numbers.values(), page, writing);
     }
     Alignment begin = found.contains(NONE) ? NONE : found.get(0);
     if (truth.working().problem().operation() != Operation.ADDITION) {
@@ -61,19 +62,51 @@ record Alignment(int rows, int columns) {
         .orElse(begin);
   }
 
+  /**
+   * While a first number is being copied its beginning, or its end, tells where the page begins.
+   */
+  private static Alignment begun(
+      Collection<List<Seen>> numbers, List<Written> page, Handwriting writing) {
+    List<Alignment> found = new ArrayList<>();
+    for (List<Seen> padded : numbers) {
+      List<Seen> number = padded.stream().filter(seen -> !seen.isOptional()).toList();
+      Square first = number.get(0).entry().slot().square();
+      Square ones = number.get(number.size() - 1).entry().slot().square();
+      for (Written last : page) {
+        String run = writing.digitsLeftFrom(last.at());
+        boolean isWhole = !Handwriting.isDigit(textRightOf(last, writing));
+        if (last.isFull() && isWhole && !run.isEmpty()) {
+          if (digits(number).startsWith(run)) {
+            found.add(between(first, last.at().moved(0, 1 - run.length())));
+          } else if (digits(number).endsWith(run)) {
+            found.add(between(ones, last.at()));
+          }
+        }
+      }
+    }
+    return found.isEmpty() || found.contains(NONE) ? NONE : found.get(0);
+  }
+
+  private static Alignment between(Square due, Square at) {
+    return new Alignment(at.row() - due.row(), at.column() - due.column());
+  }
+
+  private static String digits(List<Seen> number) {
+    StringBuilder digits = new StringBuilder();
+    number.forEach(seen -> seen.due().forEach(written -> digits.append(written.text())));
+    return digits.toString();
+  }
+
   private static Optional<Alignment> find(
       List<Seen> number, List<Written> page, Handwriting writing) {
     Square ones = number.get(number.size() - 1).entry().slot().square();
-    StringBuilder digits = new StringBuilder();
-    number.forEach(seen -> seen.due().forEach(written -> digits.append(written.text())));
+    String digits = digits(number);
     return page.stream()
         .filter(Written::isFull)
         .filter(last -> !Handwriting.isDigit(textRightOf(last, writing)))
-        .filter(last -> writing.digitsLeftFrom(last.at()).contentEquals(digits))
+        .filter(last -> writing.digitsLeftFrom(last.at()).equals(digits))
         .min(TOP_LEFT_FIRST)
-        .map(
-            last ->
-                new Alignment(last.at().row() - ones.row(), last.at().column() - ones.column()));
+        .map(last -> between(ones, last.at()));
   }
 
   private static String textRightOf(Written written, Handwriting writing) {

@@ -183,4 +183,44 @@ class AsideTest {
           name, found.slips().isEmpty() ? found.kind().name() : found.slips().get(0).name());
     }
   }
+
+  /**
+   * Whoever copies the numbers, from either end and anywhere on the sheet, has made no slip yet.
+   */
+  @ParameterizedTest
+  @CsvSource({"ADDITION, column", "SUBTRACTION, exchange", "MULTIPLICATION, column"})
+  void aNumberThatIsBeingCopiedIsNoSlip(Operation operation, String id) {
+    Method<?> method = Methods.find(operation, id).orElseThrow();
+    for (Problem problem : new RandomSums(83).small(method).limit(60).toList()) {
+      Sum sum = new Sum(problem, method, Style.STANDARD);
+      Judge judge = new Judge(sum);
+      List<Written> copied =
+          Penned.puts(sum.work(), true).stream()
+              .filter(put -> put.role() == Role.GIVEN)
+              .map(Penned.Put::written)
+              .toList();
+      int top = copied.get(0).at().row();
+      List<Written> first = copied.stream().filter(one -> one.at().row() == top).toList();
+      for (int down = 0; down < 3; down++) {
+        for (int right = 0; right < 4; right++) {
+          for (int figures = 1; figures <= first.size(); figures++) {
+            for (List<Written> page :
+                List.of(
+                    first.subList(0, figures),
+                    first.subList(first.size() - figures, first.size()))) {
+              List<Written> moved = moved(page, down, right);
+              Report report = judge.judge(moved, Stage.IN_WORK, SettingOut.OWN);
+              assertEquals(List.of(), report.findings(), () -> problem + " " + moved);
+            }
+          }
+        }
+      }
+    }
+  }
+
+  private static List<Written> moved(List<Written> page, int down, int right) {
+    return page.stream()
+        .map(one -> new Written(one.at().moved(down, right), one.spot(), one.text()))
+        .toList();
+  }
 }
