@@ -228,6 +228,33 @@ class SlateJourneyTest extends Journey {
     assertThat(hand.page.getByText("A line under the numbers")).isVisible();
   }
 
+  /** 4236 is begun a square further right, and 18 a place too far left under it. */
+  @Test
+  void aNumberCopiedElsewhereKeepsToItsRow() {
+    hand.tab("Slate");
+    hand.page.getByLabel("Sum to try").fill("4236 + 18");
+    hand.button("Column").click();
+    hand.button("I set it out myself").click();
+    hand.button("Begin").click();
+    assertThat(hand.page.getByTestId("cursor")).isVisible();
+    hand.press("ArrowRight");
+    type("4236");
+    for (String key : List.of("ArrowDown", "ArrowLeft", "ArrowLeft", "ArrowLeft")) {
+      hand.press(key);
+    }
+    type("18");
+    assertThat(hand.page.getByTestId("finding")).containsText("a number one place too far left");
+    String attempt = hand.page.url().replaceAll(".*/slate/", "/api/attempts/");
+    JsonNode strokes = talk().get(attempt).json().get("strokes");
+    for (int i = 1; i < strokes.size(); i++) {
+      boolean down = i == 4;
+      int right = down ? -2 : 1;
+      JsonNode before = strokes.get(i - 1);
+      assertEquals(before.get("row").asInt() + (down ? 1 : 0), strokes.get(i).get("row").asInt());
+      assertEquals(before.get("column").asInt() + right, strokes.get(i).get("column").asInt());
+    }
+  }
+
   @Test
   void whatCannotBeSentWaitsAndIsSentInItsOrder() {
     begin("83 − 47", "Exchange");
