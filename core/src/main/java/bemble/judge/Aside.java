@@ -34,10 +34,11 @@ record Aside(List<Expected> row, int right) {
         .findFirst();
   }
 
-  /** The figures of an answer, or of a number that its writer copied, that stand in one row. */
+  /** The figures of an answer, a row or a number that its writer copied, which stand in one row. */
   private static List<Expected> row(Prediction meant, Seen wrong) {
     Role role = wrong.entry().slot().role();
-    if (role.kind() != Role.Kind.ANSWER && !wrong.isSetOut()) {
+    boolean isLine = role.kind() == Role.Kind.ANSWER || role == Role.PARTIAL;
+    if (!isLine && !wrong.isSetOut()) {
       return List.of();
     }
     int row = wrong.entry().slot().square().row();
