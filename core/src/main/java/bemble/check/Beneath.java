@@ -6,11 +6,14 @@ import bemble.paper.Paper;
 import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Square;
+import bemble.plan.Answer;
 import bemble.plan.Step;
 import bemble.plan.Working;
 import bemble.problem.Problem;
 import bemble.style.Choice;
 import bemble.style.Style;
+import bemble.wording.Remark;
+import bemble.wording.RemarkKind;
 import bemble.wording.Section;
 import bemble.wording.Wording;
 import java.util.ArrayList;
@@ -103,13 +106,23 @@ final class Beneath {
       marks.add(inOne ? own.inOneStep(id, firstStep) : own.renumbered(id, firstStep));
     }
     if (inOne) {
-      steps.add(Step.ofAll(part.steps()));
+      steps.add(Step.ofAll(part.steps(), () -> workedOut(part)));
       return;
     }
     for (Step step : part.steps()) {
       Area focus = step.focus() == null ? null : step.focus().moved(rows, columns);
       steps.add(step.at(focus));
     }
+  }
+
+  /** What a sum comes to; a quotient and a root are read off with what is left over. */
+  private static Remark workedOut(Working part) {
+    if (part.answer() instanceof Answer.One one) {
+      return Remark.of(RemarkKind.WORK_OUT)
+          .with("problem", part.problem())
+          .with("answer", one.value());
+    }
+    return part.steps().get(part.steps().size() - 1).remark();
   }
 
   /** The rows of numbers that do not stand in the sum itself but were found by working it. */

@@ -26,11 +26,11 @@ public record Step(Section section, Notes notes, List<Entry> entries, Area focus
     return new Step(section, new Notes(remark, List.of()), List.of(), null);
   }
 
-  /** All that some steps write, in one that says what the last of them says and uses no fact. */
-  public static Step ofAll(List<Step> steps) {
-    Step last = steps.get(steps.size() - 1);
+  /** All that some steps write, in one that says something else and uses no fact. */
+  public static Step ofAll(List<Step> steps, Supplier<Remark> remark) {
+    Section section = steps.get(steps.size() - 1).section;
     List<Entry> entries = steps.stream().flatMap(step -> step.entries().stream()).toList();
-    return new Step(last.section, new Notes(last::remark, List.of()), entries, null);
+    return new Step(section, new Notes(remark, List.of()), entries, null);
   }
 
   /** What there is to say. */

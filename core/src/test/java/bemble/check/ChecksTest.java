@@ -26,8 +26,10 @@ import bemble.problem.Reading;
 import bemble.style.Choice;
 import bemble.style.Setting;
 import bemble.style.Style;
+import bemble.wording.Length;
 import bemble.wording.RemarkKind;
 import bemble.wording.Section;
+import bemble.wording.Wording;
 import java.math.BigInteger;
 import java.util.HashSet;
 import java.util.List;
@@ -104,7 +106,10 @@ class ChecksTest {
               for (int part = 0; part < inFull.parts().size(); part++) {
                 List<Step> ofPart = inFull.parts().get(part).steps();
                 Step last = ofPart.get(ofPart.size() - 1);
-                assertEquals(last.remark(), steps.get(part).remark());
+                boolean one = inFull.parts().get(part).answer() instanceof Answer.One;
+                assertEquals(
+                    one ? RemarkKind.WORK_OUT : last.remark().kind(),
+                    steps.get(part).remark().kind());
                 assertTrue(steps.get(part).facts().isEmpty());
               }
               assertEquals(seenAtLast(inFull), seenAtLast(inParts));
@@ -124,8 +129,11 @@ class ChecksTest {
     Style style = Style.STANDARD.with(Choice.CheckSteps.EACH_SUM);
     Working check = Checks.of(work("943 ÷ 7", style), style).working();
     assertEquals(
-        List.of(RemarkKind.READ_PRODUCT, RemarkKind.READ_SUM, RemarkKind.COMPARE),
+        List.of(RemarkKind.WORK_OUT, RemarkKind.WORK_OUT, RemarkKind.COMPARE),
         check.steps().stream().map(step -> step.remark().kind()).toList());
+    Wording wording = new Wording(style);
+    assertEquals("Work it out: 134 × 7 = 938.", wording.say(check.steps().get(0).remark()));
+    assertEquals("What is 938 + 5?", wording.told(Length.ASK, check.steps().get(1).remark()));
     assertEquals(
         List.of("938"), answersAt(check, 0), "nothing of the sum is to be seen with the product");
     assertEquals(List.of("938", "943"), answersAt(check, 1));
