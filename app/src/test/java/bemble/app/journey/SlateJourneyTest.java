@@ -17,10 +17,14 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 @OwnApp
 class SlateJourneyTest extends Journey {
-  private void begin(String sum, String method) {
+  private void choose(String sum, String method) {
     hand.tab("Slate");
     hand.page.getByLabel("Sum to try").fill(sum);
     hand.button(method).click();
+  }
+
+  private void begin(String sum, String method) {
+    choose(sum, method);
     hand.page.getByLabel("Who works it?").fill("Tamsin");
     hand.button("Begin").click();
     assertThat(hand.page.getByTestId("cursor")).isVisible();
@@ -213,9 +217,7 @@ class SlateJourneyTest extends Journey {
 
   @Test
   void whoeverSetsTheSumOutIsJudgedOnThatToo() {
-    hand.tab("Slate");
-    hand.page.getByLabel("Sum to try").fill("532 − 78");
-    hand.button("Exchange").click();
+    choose("532 − 78", "Exchange");
     hand.button("I set it out myself").click();
     hand.button("When I hand in").click();
     hand.button("Begin").click();
@@ -231,9 +233,7 @@ class SlateJourneyTest extends Journey {
   /** 4236 is begun a square further right, and 18 a place too far left under it. */
   @Test
   void aNumberCopiedElsewhereKeepsToItsRow() {
-    hand.tab("Slate");
-    hand.page.getByLabel("Sum to try").fill("4236 + 18");
-    hand.button("Column").click();
+    choose("4236 + 18", "Column");
     hand.button("I set it out myself").click();
     hand.button("Begin").click();
     assertThat(hand.page.getByTestId("cursor")).isVisible();
