@@ -13,6 +13,7 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 
 /** A number standing in one row, figure by figure under its places. */
 public final class WrittenRow {
@@ -92,11 +93,15 @@ public final class WrittenRow {
   }
 
   /** Goes on with zeros down to a place, and sets the decimal mark where there was none. */
-  void fillUp(Script script, PlaceColumns columns, int to) {
+  public void fillUp(Script script, PlaceColumns columns, int to) {
+    fillUp(script, columns, to, slot -> script.copy(slot, 0));
+  }
+
+  /** The same with zeros that are written in another way than as part of the sum. */
+  public void fillUp(Script script, PlaceColumns columns, int to, Function<Slot, Entry> zero) {
     boolean whole = lowest == 0;
     for (int place = lowest - 1; place >= to; place--) {
-      Slot slot = Slot.full(Role.PADDING, place, columns.at(row, place));
-      put(place, script.copy(slot, 0));
+      put(place, zero.apply(Slot.full(Role.PADDING, place, columns.at(row, place))));
     }
     if (whole) {
       point(script, columns);

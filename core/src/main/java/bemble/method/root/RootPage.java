@@ -27,6 +27,7 @@ import bemble.wording.Section;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Supplier;
 
 /** One page of a root in the making: root above, trial divisors to the left, tries to the right. */
 final class RootPage {
@@ -99,14 +100,14 @@ final class RootPage {
     script.say(() -> Remark.of(RemarkKind.SET_OUT_ROOT).with("radicand", number));
     if (number.scale() % 2 != 0) {
       script.step(Section.SET_OUT, null);
-      fillUp(number.lowestPlace() - 1, true);
+      radicand.fillUp(script, columns, number.lowestPlace() - 1);
       script.say(() -> Remark.of(RemarkKind.FILL_PAIR).with("radicand", number));
     }
     int pairs = sum.places() + radicand.lowest() / 2;
     if (pairs > 0 && style.has(Choice.RootZeros.IN_FRONT)) {
       script.step(Section.SET_OUT, null);
-      boolean point = fillUp(-2 * sum.places(), true);
-      script.say(() -> zeros(RemarkKind.ZEROS_IN_FRONT, pairs, point));
+      script.say(zeros(RemarkKind.ZEROS_IN_FRONT, pairs));
+      radicand.fillUp(script, columns, -2 * sum.places());
     }
     Layout.rule(script, RADICAND_ROW, bracket, columns.of(radicand.lowest()));
     script.step(Section.SET_OUT, null);
@@ -118,27 +119,14 @@ final class RootPage {
             Remark.of(RemarkKind.MARK_PAIRS).with("pairs", firstPair + 1).with("radicand", number));
   }
 
-  private Remark zeros(RemarkKind kind, int pairs, boolean point) {
-    return Remark.of(kind)
-        .with("places", sum.places())
-        .with("pairs", pairs)
-        .with("point", point ? 1 : 0);
-  }
-
-  /** Writes zeros behind the radicand down to a place; tells whether its point was written too. */
-  private boolean fillUp(int to, boolean setOut) {
-    boolean point = radicand.lowest() == 0;
-    if (point) {
-      script.draw(
-          Role.POINT, new Shape.Point(columns.at(RADICAND_ROW, 0), style.marks().decimal()));
-    }
-    for (int place = radicand.lowest() - 1; place >= to; place--) {
-      Slot zero = Slot.full(Role.PADDING, place, columns.at(RADICAND_ROW, place));
-      radicand.put(
-          place,
-          setOut ? script.copy(zero, 0) : script.write(zero, Rule.of(Rule.Kind.ZERO), List.of()));
-    }
-    return point;
+  /** What is said before zeros are written, and with them the point of a whole number. */
+  private Supplier<Remark> zeros(RemarkKind kind, int pairs) {
+    boolean whole = radicand.lowest() == 0;
+    return () ->
+        Remark.of(kind)
+            .with("places", sum.places())
+            .with("pairs", pairs)
+            .with("point", whole ? 1 : 0);
   }
 
   private void ring(int pair) {
@@ -221,11 +209,13 @@ final class RootPage {
   private void bringDown() {
     if (radicand.lowest() > 2 * lastPair) {
       step(lastPair);
-      boolean point = fillUp(2 * lastPair, false);
+      script.say(zeros(RemarkKind.NEXT_ZEROS, 1));
+      Rule nothing = Rule.of(Rule.Kind.ZERO);
+      radicand.fillUp(
+          script, columns, 2 * lastPair, slot -> script.write(slot, nothing, List.of()));
       ring(lastPair);
       int first = columns.of(2 * lastPair + 1);
       Layout.rule(script, RADICAND_ROW, first, first + 1);
-      script.say(() -> zeros(RemarkKind.NEXT_ZEROS, 1, point));
     }
     if (lastPair == -1) {
       writePoint();
