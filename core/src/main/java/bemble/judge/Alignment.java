@@ -63,25 +63,29 @@ record Alignment(int rows, int columns) {
   }
 
   /**
-   * While a first number is being copied its beginning, or its end, tells where the page begins.
+   * While a first number is being copied, and nothing else stands, its beginning or its end tells
+   * where the page begins.
    */
   private static Alignment begun(
       Collection<List<Seen>> numbers, List<Written> page, Handwriting writing) {
+    List<Written> figures =
+        page.stream().filter(one -> one.isFull() && Handwriting.isDigit(one.text())).toList();
+    Written last =
+        figures.stream().max(Comparator.comparing(one -> one.at().column())).orElse(null);
+    String run = last == null ? "" : writing.digitsLeftFrom(last.at());
+    if (run.isEmpty() || run.length() < figures.size()) {
+      return NONE;
+    }
+    Square left = last.at().moved(0, 1 - run.length());
     List<Alignment> found = new ArrayList<>();
     for (List<Seen> padded : numbers) {
       List<Seen> number = padded.stream().filter(seen -> !seen.isOptional()).toList();
-      Square first = number.get(0).entry().slot().square();
-      Square ones = number.get(number.size() - 1).entry().slot().square();
-      for (Written last : page) {
-        String run = writing.digitsLeftFrom(last.at());
-        boolean isWhole = !Handwriting.isDigit(textRightOf(last, writing));
-        if (last.isFull() && isWhole && !run.isEmpty()) {
-          if (digits(number).startsWith(run)) {
-            found.add(between(first, last.at().moved(0, 1 - run.length())));
-          } else if (digits(number).endsWith(run)) {
-            found.add(between(ones, last.at()));
-          }
-        }
+      String digits = digits(number);
+      if (digits.startsWith(run)) {
+        found.add(between(number.get(0).entry().slot().square(), left));
+      } else if (digits.endsWith(run)) {
+        Square ones = number.get(number.size() - 1).entry().slot().square();
+        found.add(between(ones, last.at()));
       }
     }
     return found.isEmpty() || found.contains(NONE) ? NONE : found.get(0);

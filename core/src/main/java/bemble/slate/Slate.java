@@ -71,6 +71,7 @@ public final class Slate {
    * A number to be written, how, and with how many figures.
    *
    * @param at the square of its last figure; the others stand in it too, or to the left of it
+   * @param part what it is for
    */
   public record Waypoint(Square at, Stroke.Kind kind, int figures, Part part) {
     private Waypoint andOneMore() {
