@@ -21,7 +21,7 @@ import java.util.concurrent.ConcurrentHashMap;
  */
 public final class Judge {
   /** Grows when a page can get another judgement than before. */
-  public static final int VERSION = 5;
+  public static final int VERSION = 6;
 
   private final Sum sum;
 
@@ -119,7 +119,7 @@ public final class Judge {
       Search search = new Search(school, writing, stage, settingOut, budget);
       search.search();
       Report report = search.report();
-      if (best == null || trouble(report) < trouble(best)) {
+      if (best == null || isBetter(report, best)) {
         best = report;
       }
       if (isExplained(best)) {
@@ -127,6 +127,11 @@ public final class Judge {
       }
     }
     return best;
+  }
+
+  private static boolean isBetter(Report report, Report than) {
+    long more = trouble(report) - trouble(than);
+    return more < 0 || more == 0 && isExplained(report);
   }
 
   private static long trouble(Report report) {

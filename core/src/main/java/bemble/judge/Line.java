@@ -1,6 +1,7 @@
 package bemble.judge;
 
 import bemble.paper.Role;
+import bemble.plan.Slot;
 
 /**
  * A number in one row of a page, as somebody would read it out: a partial product, a remainder, the
@@ -8,10 +9,17 @@ import bemble.paper.Role;
  *
  * @param role what it is for
  * @param row the row of the page in which it stands
+ * @param ones the column of its ones where a row may hold several, as with parts; else 0
  */
-public record Line(Role role, int row) {
-  /** A short name: {@code PARTIAL-4}. */
+public record Line(Role role, int row, int ones) {
+  static Line of(Slot slot) {
+    boolean isPart = slot.role() == Role.PARTIAL;
+    int ones = isPart ? slot.square().column() + slot.place() : 0;
+    return new Line(slot.role(), slot.square().row(), ones);
+  }
+
+  /** A short name: {@code ANSWER-4}. */
   public String key() {
-    return role.name() + "-" + row;
+    return role.name() + "-" + row + (ones == 0 ? "" : "-" + ones);
   }
 }

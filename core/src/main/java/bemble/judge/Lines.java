@@ -61,6 +61,14 @@ public final class Lines {
     return List.copyOf(all);
   }
 
+  /** Whether a line is the answer of the page, and no total on the way there. */
+  public boolean isAnswer(Line line) {
+    return line.role() == Role.QUOTIENT
+        || line.role() == Role.ROOT
+        || line.role() == Role.ANSWER
+            && all.stream().reduce((any, last) -> last).orElseThrow().equals(line);
+  }
+
   /**
    * The first line whose text is no number, or one with over 60 figures; empty where all are. What
    * is left may be typed in the line of a quotient or a whole root.
@@ -169,13 +177,13 @@ public final class Lines {
             .filter(step -> step.entries().stream().anyMatch(e -> e.slot().equals(wrong)))
             .findFirst()
             .map(Step::remark)
-            .orElseGet(() -> remark(page, line(wrong)));
-    return new Finding(line(wrong), numbers(page).get(line(wrong)), why);
+            .orElseGet(() -> remark(page, Line.of(wrong)));
+    return new Finding(Line.of(wrong), numbers(page).get(Line.of(wrong)), why);
   }
 
   private static Remark remark(Working page, Line line) {
     return page.steps().stream()
-        .filter(step -> step.entries().stream().anyMatch(e -> line(e.slot()).equals(line)))
+        .filter(step -> step.entries().stream().anyMatch(e -> Line.of(e.slot()).equals(line)))
         .reduce((first, last) -> last)
         .orElseThrow()
         .remark();
@@ -191,7 +199,7 @@ public final class Lines {
     for (Step step : page.steps()) {
       for (Entry entry : step.entries()) {
         if (isRead(entry.slot())) {
-          lines.computeIfAbsent(line(entry.slot()), line -> new ArrayList<>()).add(entry);
+          lines.computeIfAbsent(Line.of(entry.slot()), line -> new ArrayList<>()).add(entry);
         }
       }
     }
@@ -219,19 +227,15 @@ public final class Lines {
     return slot.spot() == Spot.FULL && slot.role().isLine();
   }
 
-  private static Line line(Slot slot) {
-    return new Line(slot.role(), slot.square().row());
-  }
-
   private Optional<BigInteger> written(Map<Line, Numeral> given, Slot slot) {
-    Numeral number = isRead(slot) ? given.get(line(slot)) : null;
+    Numeral number = isRead(slot) ? given.get(Line.of(slot)) : null;
     if (number == null) {
       return Optional.empty();
     }
     if (!slot.role().isWhole()) {
       return Optional.of(BigInteger.valueOf(number.digitAt(slot.place())));
     }
-    boolean isLast = left().equals(Optional.of(line(slot)));
+    boolean isLast = left().equals(Optional.of(Line.of(slot)));
     BigInteger behind = BigInteger.TEN.pow(isLast ? behindLast : 0);
     return Optional.of(number.unscaled().divide(behind));
   }

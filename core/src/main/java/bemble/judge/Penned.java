@@ -4,6 +4,7 @@ import bemble.judge.Prediction.Expected;
 import bemble.judge.Prediction.Seen;
 import bemble.paper.Role;
 import bemble.paper.Spot;
+import bemble.plan.Step;
 import bemble.plan.Working;
 import java.util.ArrayList;
 import java.util.List;
@@ -45,9 +46,10 @@ public final class Penned {
    * @param written what and where
    * @param kind how
    * @param role what for
-   * @param number tells which figures are of one number: equal for those that are said in one go
+   * @param step the step in which it is written; figures behind one another in a step are said in
+   *     one go; null for what no step writes by itself
    */
-  public record Put(Written written, Kind kind, Role role, Object number) {}
+  public record Put(Written written, Kind kind, Role role, Step step) {}
 
   /**
    * All values in the order of writing.
@@ -60,7 +62,7 @@ public final class Penned {
     Prediction prediction = new Prediction(working);
     for (Seen seen : prediction.seen()) {
       if (sign.isPresent() && !seen.isSetOut()) {
-        page.add(new Put(sign.get(), Kind.FIGURE, Role.SIGN, sign.get()));
+        page.add(new Put(sign.get(), Kind.FIGURE, Role.SIGN, null));
         sign = Optional.empty();
       }
       if (setOut || !seen.isSetOut()) {
@@ -71,7 +73,7 @@ public final class Penned {
       prediction.pointsOnPaper().stream()
           .filter(after -> !prediction.hasPoint(after))
           .map(after -> new Written(after, Spot.LOWER_RIGHT, "."))
-          .forEach(point -> page.add(new Put(point, Kind.POINT, Role.POINT, point)));
+          .forEach(point -> page.add(new Put(point, Kind.POINT, Role.POINT, null)));
     }
     return page;
   }
@@ -83,13 +85,6 @@ public final class Penned {
         new Written(one.at(), one.spot(), one.text()),
         seen.isAid() ? Kind.AID : kind,
         seen.entry().slot().role(),
-        number(seen));
-  }
-
-  /** Figures of one entry, or read from the very same things, are of one number. */
-  private static Object number(Seen seen) {
-    return seen.entry().reads().isEmpty() || seen.expected().size() > 1
-        ? seen.entry()
-        : seen.entry().reads();
+        seen.step());
   }
 }

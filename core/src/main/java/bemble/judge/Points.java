@@ -22,8 +22,11 @@ final class Points {
     Handwriting writing = new Handwriting(page);
     Prediction meant = new Prediction(report.page());
     List<Finding> findings = new ArrayList<>(report.findings());
-    for (Square due : meant.pointsOnPaper()) {
-      List<Square> points = writing.pointsInRow(due.row());
+    Set<Square> allDue = meant.pointsOnPaper();
+    for (Square due : allDue) {
+      List<Square> points = new ArrayList<>(writing.pointsInRow(due.row()));
+      // A line of parts has a point for each of them.
+      points.removeIf(point -> !point.equals(due) && allDue.contains(point));
       boolean hasFraction = !writing.digitsLeftFrom(due.moved(0, 1)).isEmpty();
       boolean isMissing = points.isEmpty() && stage == Judge.Stage.HANDED_IN && hasFraction;
       boolean isElsewhere = !points.isEmpty() && !points.equals(List.of(due));

@@ -119,7 +119,7 @@ public final class Slate {
   private static boolean goesOn(Penned.Put before, Penned.Put put, Waypoint number) {
     return put.kind() == Penned.Kind.FIGURE
         && before.kind() == Penned.Kind.FIGURE
-        && put.number().equals(before.number())
+        && put.step() == before.step()
         && put.written().at().equals(number.at().moved(0, -number.figures()));
   }
 

@@ -45,6 +45,18 @@ public sealed interface Choice {
     LAST
   }
 
+  /** How the parts of an addition from the left are written and added. */
+  enum PartialSums implements Choice {
+    /** Behind one another with a plus between, added in the head. */
+    ON_ONE_LINE,
+    /** The same, with a total written before a place makes a ten and after it. */
+    LINE_AND_TOTALS,
+    /** One to a row, added in columns. */
+    UNDER_ONE_ANOTHER,
+    /** No parts: only the total so far, which has to be remembered. */
+    IN_THE_HEAD
+  }
+
   /** The order in which the figures of a column are added. */
   enum AddingOrder implements Choice {
     AS_WRITTEN,

@@ -20,6 +20,7 @@ public enum Setting {
   CARRY_POSITION(Group.ADDING, Choice.CarryPosition.class),
   CARRY_TURN(Group.ADDING, Choice.CarryTurn.class),
   ADDING_ORDER(Group.ADDING, Choice.AddingOrder.class),
+  PARTIAL_SUMS(Group.ADDING, Choice.PartialSums.class),
   ACROSS_ZEROS(Group.TAKING, Choice.AcrossZeros.class),
   LAST_COLUMNS(Group.TAKING, Choice.LastColumns.class),
   PLACEHOLDER(Group.MULTIPLYING, Choice.Placeholder.class),

@@ -99,7 +99,9 @@ class SlateTest {
     "85 + 67, column, 1 2",
     "86 × 7, column, 1 2",
     "936 ÷ 12, long, 1 2 1 1 1 2 1",
-    "57 × 38, area, 4 3 4 3 2 3 1 1 1 1"
+    "57 × 38, area, 4 3 4 3 2 3 1 1 1 1",
+    "364 + 228, left-to-right, 3 2 2 3",
+    "487 + 215, left-to-right, 3 2 2 3"
   })
   void figuresOfOneNumberAreOneStepOfThePath(String line, String method, String figures) {
     Problem problem =

@@ -11,6 +11,7 @@ import bemble.judge.Lines;
 import bemble.method.Sum;
 import bemble.number.Numeral;
 import bemble.paper.Role;
+import bemble.problem.Addition;
 import bemble.wording.Wording;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -90,15 +91,12 @@ class ElsewhereController {
       throw RefusedException.of("no-number", typed.get(line), names.get(line));
     }
     Map<Line, Numeral> given = lines.read(typed);
-    return finding(lines.firstWrong(given), names, wording, sum, given);
+    return finding(lines, names, wording, sum, given);
   }
 
   private FindingView finding(
-      Optional<Lines.Finding> wrong,
-      Map<Line, String> names,
-      Wording wording,
-      Sum sum,
-      Map<Line, Numeral> given) {
+      Lines lines, Map<Line, String> names, Wording wording, Sum sum, Map<Line, Numeral> given) {
+    Optional<Lines.Finding> wrong = lines.firstWrong(given);
     if (wrong.isPresent()) {
       Lines.Finding finding = wrong.get();
       String name = names.get(finding.line());
@@ -107,10 +105,7 @@ class ElsewhereController {
       return new FindingView(
           finding.line().key(), wording.label("lines.wrong", fills), wording.say(finding.remark()));
     }
-    boolean answered =
-        given.keySet().stream()
-            .map(Line::role)
-            .anyMatch(role -> role == Role.ANSWER || role == Role.QUOTIENT || role == Role.ROOT);
+    boolean answered = given.keySet().stream().anyMatch(lines::isAnswer);
     String sentence =
         answered
             ? wording.label(
@@ -127,11 +122,15 @@ class ElsewhereController {
   /** The lines by name; those of one kind are numbered in the order in which they are written. */
   private static List<LineView> named(Sum sum) {
     Wording wording = new Wording(sum.style());
+    Lines lines = lines(sum);
     Map<Role, Integer> counts = new EnumMap<>(Role.class);
     List<LineView> views = new ArrayList<>();
-    for (Line line : lines(sum).all()) {
+    for (Line line : lines.all()) {
       int number = counts.merge(line.role(), 1, Integer::sum);
-      String key = "line." + Wording.key(line.role());
+      boolean soFar = line.role() == Role.ANSWER && !lines.isAnswer(line);
+      boolean part = line.role() == Role.PARTIAL && sum.problem() instanceof Addition;
+      String name = soFar ? "so-far" : part ? "part" : Wording.key(line.role());
+      String key = "line." + name;
       views.add(new LineView(line.key(), wording.label(key, Map.of("number", number))));
     }
     return views;

@@ -26,6 +26,7 @@ record Example(String problem, String method, int step) {
       case CARRY_POSITION -> new Example("378 + 256", "column", 6);
       case CARRY_TURN -> new Example("58 + 27", "column", 4);
       case ADDING_ORDER -> new Example("4 + 7 + 6 + 8", "column", 2);
+      case PARTIAL_SUMS -> new Example("487 + 215", "left-to-right", 5);
       case ACROSS_ZEROS -> new Example("5,003 − 1,268", "exchange", 4);
       case LAST_COLUMNS -> new Example("134 − 58", "exchange", 4);
       case PLACEHOLDER -> new Example("46 × 23", "column", 5);

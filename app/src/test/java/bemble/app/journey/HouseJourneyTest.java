@@ -38,7 +38,7 @@ class HouseJourneyTest extends Journey {
   void everySettingCanBeChangedAndItsLivePageFollows() {
     hand.tab("House style");
     Page page = hand.page;
-    assertThat(page.locator("[data-testid^=setting-]")).hasCount(30);
+    assertThat(page.locator("[data-testid^=setting-]")).hasCount(31);
     for (Locator card : page.locator("[data-testid^=setting-]").all()) {
       if (card.getAttribute("data-testid").endsWith("decimalMark")) {
         choose("thousandsMark", "none");

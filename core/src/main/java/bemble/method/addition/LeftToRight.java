@@ -4,9 +4,12 @@ import bemble.method.Method;
 import bemble.method.column.AddingOrder;
 import bemble.method.column.ColumnAdder;
 import bemble.method.column.Layout;
+import bemble.method.column.PlaceColumns;
 import bemble.method.column.WrittenRow;
+import bemble.number.Numeral;
 import bemble.paper.Area;
 import bemble.paper.Role;
+import bemble.paper.Square;
 import bemble.plan.Answer;
 import bemble.plan.Entry;
 import bemble.plan.Rule;
@@ -16,19 +19,21 @@ import bemble.plan.Working;
 import bemble.problem.Addition;
 import bemble.problem.Operation;
 import bemble.slip.Slip;
-import bemble.style.Style;
+import bemble.style.Choice;
+import bemble.style.Setting;
 import bemble.wording.Place;
 import bemble.wording.Quantity;
 import bemble.wording.Remark;
 import bemble.wording.RemarkKind;
 import bemble.wording.Section;
-import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Hundreds with hundreds, tens with tens, ones with ones, the highest place first; each partial sum
- * is written with its zeros, one to a line; then the partial sums are added.
+ * Hundreds with hundreds, tens with tens, ones with ones, the highest place first. What each place
+ * comes to is a part, written with its zeros; the parts stand behind one another and are added in
+ * the head, those first in which no place makes a ten. A class may write them under one another and
+ * add them in columns, or write only the total so far.
  */
 public final class LeftToRight implements Method<Addition> {
   @Override
@@ -43,100 +48,237 @@ public final class LeftToRight implements Method<Addition> {
 
   @Override
   public List<Slip> slips() {
-    return AdditionLayout.SLIPS;
+    return AdditionLayout.SLIPS.stream()
+        .filter(slip -> slip != Slip.TWO_DIGITS_IN_ONE_SQUARE && slip != Slip.OLD_CARRY_AGAIN)
+        .toList();
+  }
+
+  @Override
+  public List<Setting> schools() {
+    return List.of(Setting.PARTIAL_SUMS);
   }
 
   @Override
   public List<String> trialLines() {
-    return List.of("364 + 228");
+    return List.of("364 + 228", "487 + 215");
   }
 
   @Override
   public Working work(Addition sum, Script script) {
-    Style style = script.style();
-    AdditionLayout layout = AdditionLayout.of(sum);
-    script.step(Section.SET_OUT, null);
-    layout.heads(script);
-    List<WrittenRow> addends = layout.copyAddends(script, sum, 1);
-    int row = 1 + addends.size();
-    layout.signAndRule(script, row);
-    script.say(() -> Remark.of(RemarkKind.START_LEFT).with("place", new Place(layout.highest())));
-    List<WrittenRow> parts = new ArrayList<>();
-    for (int place = layout.highest(); place >= layout.lowest(); place--) {
-      List<Entry> reads = new ArrayList<>();
-      for (WrittenRow addend : addends) {
-        addend.at(place).ifPresent(reads::add);
+    return new Page(sum, script).work();
+  }
+
+  /** One page in the making. */
+  private static final class Page {
+    private final Addition sum;
+    private final Script script;
+    private final AdditionLayout layout;
+    private final List<WrittenRow> addends;
+
+    /** The first row under the addends. */
+    private final int below;
+
+    Page(Addition sum, Script script) {
+      this.sum = sum;
+      this.script = script;
+      this.layout = AdditionLayout.of(sum);
+      script.step(Section.SET_OUT, null);
+      layout.heads(script);
+      this.addends = layout.copyAddends(script, sum, 1);
+      this.below = 1 + addends.size();
+      layout.signAndRule(script, below);
+      script.say(() -> Remark.of(RemarkKind.START_LEFT).with("place", new Place(layout.highest())));
+    }
+
+    Working work() {
+      return switch (script.style().choice(Choice.PartialSums.class)) {
+        case ON_ONE_LINE, LINE_AND_TOTALS -> onOneLine();
+        case UNDER_ONE_ANOTHER -> underOneAnother();
+        case IN_THE_HEAD -> finish(addPlaces(), layout.lastColumn());
+      };
+    }
+
+    private Working onOneLine() {
+      List<Integer> places = placesThatAdd();
+      PartsLine line = PartsLine.of(layout, places, below);
+      List<WrittenRow> parts = new ArrayList<>();
+      for (int place = layout.highest(); place >= layout.lowest(); place--) {
+        if (places.contains(place)) {
+          PartsLine.Block block = line.blocks().get(parts.size());
+          parts.add(part(place, places, block.row(), block.columns()));
+          if (parts.size() > 1) {
+            Layout.sign(script, block.sign(), "+");
+          }
+        } else {
+          noPart(place);
+        }
       }
-      List<Entry> ordered = AddingOrder.of(style, reads);
-      parts.add(part(script, layout, place, ordered, row + parts.size()));
+      int lastColumn = Math.max(line.lastColumn(), layout.lastColumn());
+      PartsTogether together = new PartsTogether(script, layout, new Square(below, 0), lastColumn);
+      return finish(together.add(parts, line.lastRow() + 1), lastColumn);
     }
-    return addParts(script, sum, style, layout, parts);
-  }
 
-  /** Writes what one place comes to, with its zeros. */
-  private static WrittenRow part(
-      Script script, AdditionLayout layout, int place, List<Entry> reads, int row) {
-    Area focus = new Area(layout.columns().at(1, place), layout.columns().at(row, place));
-    script.step(Section.column(place), focus);
-    WrittenRow part = new WrittenRow(row);
-    List<BigInteger> values = reads.stream().map(Entry::value).toList();
-    BigInteger total = Rule.TOTAL.apply(values);
-    int length = total.toString().length();
-    for (int n = 0; n < Math.max(length, 1 - place); n++) {
-      write(script, layout, part, place + n, n < length ? Rule.figureOfTotal(n) : null, reads);
+    private Working underOneAnother() {
+      List<Integer> places = placesThatAdd();
+      List<WrittenRow> parts = new ArrayList<>();
+      for (int place = layout.highest(); place >= layout.lowest(); place--) {
+        if (places.contains(place)) {
+          parts.add(part(place, places, below + parts.size(), layout.columns()));
+        } else {
+          noPart(place);
+        }
+      }
+      return finish(addInColumns(parts), layout.lastColumn());
     }
-    for (int zero = place - 1; zero >= 0; zero--) {
-      write(script, layout, part, zero, null, reads);
+
+    /** The places at which something is added, the highest first; the ones if there is none. */
+    private List<Integer> placesThatAdd() {
+      List<Integer> places = new ArrayList<>();
+      for (int place = layout.highest(); place >= layout.lowest(); place--) {
+        if (Rule.TOTAL.applyTo(ofPlace(place)).signum() > 0) {
+          places.add(place);
+        }
+      }
+      return places.isEmpty() ? List.of(0) : places;
     }
-    if (part.lowest() < 0) {
-      part.point(script, layout.columns());
+
+    private void noPart(int place) {
+      script.step(Section.column(place), focus(place));
+      script.say(() -> Remark.of(RemarkKind.ADD_NO_PLACE).with("place", new Place(place)));
     }
-    ColumnAdder.useSum(script, reads);
-    List<Object> added = ColumnAdder.parts(reads, place);
-    script.say(
-        () ->
-            Remark.of(added.size() > 1 ? RemarkKind.ADD_PLACE : RemarkKind.ADD_SINGLE_PLACE)
+
+    /**
+     * Writes what one place comes to, with its zeros: down to the ones, and where it is all that is
+     * written down to the lowest place of the addends.
+     */
+    private WrittenRow part(int place, List<Integer> places, int row, PlaceColumns columns) {
+      List<Entry> reads = ofPlace(place);
+      script.step(Section.column(place), focus(place));
+      WrittenRow part = new WrittenRow(row);
+      // From the right, so that all of it can be typed in one go.
+      for (int zero = places.size() > 1 ? 0 : layout.lowest(); zero < place; zero++) {
+        write(part, columns, zero, null, reads);
+      }
+      int length = Rule.TOTAL.applyTo(reads).toString().length();
+      for (int n = 0; n < Math.max(length, 1 - place); n++) {
+        Rule rule = n < length ? Rule.figureOfTotal(n) : null;
+        write(part, columns, place + n, rule, reads);
+      }
+      part.point(script, columns);
+      sayPart(place, reads, part.read());
+      return part;
+    }
+
+    private void write(
+        WrittenRow part, PlaceColumns columns, int place, Rule rule, List<Entry> reads) {
+      boolean zero = rule == null;
+      Role role = zero ? Role.PLACEHOLDER : Role.PARTIAL;
+      Slot slot = Slot.full(role, place, columns.at(part.row(), place));
+      Rule used = zero ? Rule.of(Rule.Kind.ZERO) : rule;
+      part.put(place, script.write(slot, used, zero ? List.of() : reads));
+    }
+
+    private void sayPart(int place, List<Entry> reads, Numeral worth) {
+      ColumnAdder.useSum(script, reads);
+      script.say(
+          () -> {
+            List<Object> added = ColumnAdder.parts(reads, place);
+            Quantity total = new Quantity(Rule.TOTAL.applyTo(reads), place);
+            return Remark.of(added.size() > 1 ? RemarkKind.ADD_PLACE : RemarkKind.ADD_SINGLE_PLACE)
                 .with("parts", added)
-                .with("adding", ColumnAdder.adding(reads, new Quantity(total, place)))
-                .with("total", new Quantity(total, place))
-                .with("worth", part.read()));
-    return part;
-  }
-
-  private static void write(
-      Script script,
-      AdditionLayout layout,
-      WrittenRow part,
-      int place,
-      Rule rule,
-      List<Entry> reads) {
-    boolean zero = rule == null;
-    Role role = zero ? Role.PLACEHOLDER : Role.PARTIAL;
-    Slot slot = Slot.full(role, place, layout.columns().at(part.row(), place));
-    Rule used = zero ? Rule.of(Rule.Kind.ZERO) : rule;
-    part.put(place, script.write(slot, used, zero ? List.of() : reads));
-  }
-
-  private Working addParts(
-      Script script, Addition sum, Style style, AdditionLayout layout, List<WrittenRow> parts) {
-    WrittenRow answer = parts.get(0);
-    int end = answer.row() + 1;
-    if (parts.size() > 1) {
-      int answerRow = answer.row() + parts.size();
-      script.step(Section.TOTALS, null);
-      layout.signAndRule(script, answerRow);
-      List<WrittenRow> rows = parts;
-      script.say(() -> Remark.of(RemarkKind.ADD_PARTS).with("carries", ColumnAdder.carries(rows)));
-      answer =
-          ColumnAdder.crowded(style, layout.columns(), answerRow, parts.get(0).row())
-              .add(script, parts);
-      end = answerRow + 1;
+                .with("adding", ColumnAdder.adding(reads, total))
+                .with("total", total)
+                .with("worth", worth);
+          });
     }
-    script.step(Section.ANSWER, null);
-    layout.rule(script, answer.row() + 1);
-    Answer total = new Answer.One(answer.read());
-    script.say(() -> AdditionRemarks.readOff(sum, total.value()));
-    return script.finish(
-        sum, id(), total, Layout.upTo(end, layout.lastColumn()), layout.columns().ones());
+
+    private WrittenRow addInColumns(List<WrittenRow> parts) {
+      if (parts.size() == 1) {
+        return parts.get(0);
+      }
+      int row = below + parts.size();
+      script.step(Section.TOTALS, null);
+      layout.signAndRule(script, row);
+      script.say(() -> Remark.of(RemarkKind.ADD_PARTS).with("carries", ColumnAdder.carries(parts)));
+      return ColumnAdder.crowded(script.style(), layout.columns(), row, below).add(script, parts);
+    }
+
+    /** Writes the total so far after each place that adds something. */
+    private WrittenRow addPlaces() {
+      List<Integer> places = placesThatAdd();
+      WrittenRow total = null;
+      for (int place = layout.highest(); place >= layout.lowest(); place--) {
+        if (places.contains(place)) {
+          boolean last = place == places.get(places.size() - 1);
+          total = addPlace(place, last ? layout.lowest() : Math.min(place, 0), total);
+        } else if (total == null) {
+          noPart(place);
+        } else {
+          script.step(Section.column(place), focus(place));
+          sayTotal(RemarkKind.KEEP_SAME_TOTAL, place, ofPlace(place), total, total);
+        }
+      }
+      return total;
+    }
+
+    private WrittenRow addPlace(int place, int lowest, WrittenRow before) {
+      List<Entry> reads = ofPlace(place);
+      script.step(Section.column(place), focus(place));
+      int row = before == null ? below : before.row() + 1;
+      int highest = before == null ? place : Math.max(place, before.highest());
+      WrittenRow total =
+          new RunningTotals(script, layout.columns())
+              .write(row, Math.max(0, highest), lowest, each -> added(each, place, before));
+      ColumnAdder.useSum(script, reads);
+      RemarkKind kind = before == null ? RemarkKind.KEEP_TOTAL : RemarkKind.KEEP_NEXT_TOTAL;
+      sayTotal(kind, place, reads, before == null ? total : before, total);
+      return total;
+    }
+
+    /** What comes together at a place when the figures of one place are added. */
+    private List<Entry> added(int at, int place, WrittenRow before) {
+      List<Entry> added = new ArrayList<>();
+      if (before != null) {
+        before.at(at).ifPresent(added::add);
+      }
+      added.addAll(at == place ? ofPlace(place) : List.of());
+      return added;
+    }
+
+    private void sayTotal(
+        RemarkKind kind, int place, List<Entry> reads, WrittenRow before, WrittenRow total) {
+      Quantity more = new Quantity(Rule.TOTAL.applyTo(reads), place);
+      script.say(
+          () ->
+              Remark.of(kind)
+                  .with("place", new Place(place))
+                  .with("parts", ColumnAdder.parts(reads, place))
+                  .with("adding", ColumnAdder.adding(reads, more))
+                  .with("before", before.read())
+                  .with("more", more.worth())
+                  .with("total", total.read()));
+    }
+
+    /** The figures of a place, in the class's order. */
+    private List<Entry> ofPlace(int place) {
+      return AddingOrder.of(script.style(), RunningTotals.at(place, addends));
+    }
+
+    /** The addends' figures of a place. */
+    private Area focus(int place) {
+      return new Area(layout.columns().at(1, place), layout.columns().at(below - 1, place));
+    }
+
+    private Working finish(WrittenRow answer, int lastColumn) {
+      script.step(Section.ANSWER, null);
+      // Its row tells how many totals there are.
+      if (!script.style().has(Choice.PartialSums.LINE_AND_TOTALS)) {
+        layout.rule(script, answer.row() + 1);
+      }
+      Answer total = new Answer.One(answer.read());
+      script.say(() -> AdditionRemarks.readOff(sum, total.value()));
+      Area extent = Layout.upTo(answer.row() + 1, lastColumn);
+      return script.finish(sum, "left-to-right", total, extent, layout.columns().ones());
+    }
   }
 }

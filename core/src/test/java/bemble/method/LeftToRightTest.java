@@ -1,0 +1,201 @@
+package bemble.method;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import bemble.judge.Judge;
+import bemble.judge.Judge.SettingOut;
+import bemble.judge.Judge.Stage;
+import bemble.judge.Penned;
+import bemble.judge.Report;
+import bemble.judge.Verdict;
+import bemble.judge.Written;
+import bemble.paper.Role;
+import bemble.plan.Entry;
+import bemble.plan.Step;
+import bemble.plan.Working;
+import bemble.problem.Limits;
+import bemble.problem.Operation;
+import bemble.problem.Problem;
+import bemble.problem.ProblemReader;
+import bemble.problem.Reading;
+import bemble.style.Choice;
+import bemble.style.Setting;
+import bemble.style.Style;
+import bemble.wording.Length;
+import bemble.wording.RemarkKind;
+import bemble.wording.Wording;
+import java.math.BigDecimal;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** What stands on a page that is added from the left, in each of the ways of writing it. */
+class LeftToRightTest {
+  private static final Method<?> METHOD =
+      Methods.find(Operation.ADDITION, "left-to-right").orElseThrow();
+
+  private static final Set<RemarkKind> TOGETHER =
+      EnumSet.of(RemarkKind.JOIN_PARTS, RemarkKind.ADD_PART, RemarkKind.KEEP_PARTS);
+
+  private static Sum sum(Problem problem, Choice choice) {
+    return new Sum(problem, METHOD, Style.STANDARD.with(choice));
+  }
+
+  private static Sum sum(String line, Choice choice) {
+    return sum(
+        ((Reading.Understood) new ProblemReader(Limits.STANDARD).read(line)).problem(), choice);
+  }
+
+  private static List<Problem> sums() {
+    return new RandomSums(51).fitting(METHOD, 150).toList();
+  }
+
+  /** The numbers of a role, by row and column of their ones. */
+  private static Map<String, BigDecimal> numbers(Working page, Role... roles) {
+    Map<String, BigDecimal> numbers = new TreeMap<>();
+    for (Step step : page.steps()) {
+      for (Entry entry : step.entries()) {
+        if (List.of(roles).contains(entry.slot().role()) && !entry.marks().isEmpty()) {
+          int place = entry.slot().place();
+          String at = "%03d %03d".formatted(row(entry), entry.slot().square().column() + place);
+          BigDecimal worth = new BigDecimal(entry.value()).scaleByPowerOfTen(place);
+          numbers.merge(at, worth, BigDecimal::add);
+        }
+      }
+    }
+    return numbers;
+  }
+
+  private static int row(Entry entry) {
+    return entry.slot().square().row();
+  }
+
+  private static BigDecimal total(Iterable<BigDecimal> numbers) {
+    BigDecimal total = BigDecimal.ZERO;
+    for (BigDecimal number : numbers) {
+      total = total.add(number);
+    }
+    return total;
+  }
+
+  @Test
+  void thePartsOfALineTogetherAreTheSum() {
+    for (Problem problem : sums()) {
+      Working page = sum(problem, Choice.PartialSums.ON_ONE_LINE).work();
+      BigDecimal parts = total(numbers(page, Role.PARTIAL).values());
+      assertEquals(0, parts.compareTo(page.answer().value().value()), problem::toString);
+      long pluses =
+          page.paper().marks().stream()
+              .filter(mark -> mark.role() == Role.SIGN && mark.step() > 0)
+              .count();
+      assertEquals(numbers(page, Role.PARTIAL).size() - 1, pluses, problem::toString);
+      assertTrue(numbers(page, Role.ANSWER).size() <= 1, "other totals are kept in the head");
+    }
+  }
+
+  @ParameterizedTest
+  @EnumSource(
+      value = Choice.PartialSums.class,
+      names = "UNDER_ONE_ANOTHER",
+      mode = EnumSource.Mode.EXCLUDE)
+  void whatIsCarriedInTheHeadIsNotWritten(Choice.PartialSums way) {
+    for (Problem problem : sums()) {
+      Working page = sum(problem, way).work();
+      assertTrue(page.paper().marks().stream().noneMatch(mark -> mark.role() == Role.CARRY));
+    }
+  }
+
+  /** Each total has more of the sum in it than the one before; the last is all of it. */
+  @ParameterizedTest
+  @EnumSource(Choice.PartialSums.class)
+  void theTotalsGrowUpToTheSum(Choice.PartialSums way) {
+    for (Problem problem : sums()) {
+      Working page = sum(problem, way).work();
+      BigDecimal before = BigDecimal.ONE.negate();
+      for (BigDecimal total : numbers(page, Role.ANSWER).values()) {
+        assertTrue(total.compareTo(before) > 0, problem::toString);
+        before = total;
+      }
+      if (before.signum() >= 0) {
+        assertEquals(0, before.compareTo(page.answer().value().value()), problem::toString);
+      }
+    }
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    // Each place stays below ten when the parts are put together.
+    "364 + 228, 500 + 80 + 12 = 592",
+    // The tens of 90 and 12 make a hundred.
+    "487 + 215, '600 + 90 = 690, keep it; 690 + 12 = 702'",
+    // Nothing is written for the tens.
+    "304 + 205, 500 + 9 = 509",
+    "999 + 999, '1,800 + 180 + 18 = 1,998'",
+    "2.75 + 1.5, 3 + 1.2 + 0.05 = 4.25",
+    // A single part is the sum itself.
+    "300 + 200, ''"
+  })
+  void putsPartsTogetherAsFarAsNothingIsCarried(String line, String said) {
+    Sum sum = sum(line, Choice.PartialSums.ON_ONE_LINE);
+    Wording wording = new Wording(sum.style());
+    List<String> facts =
+        sum.work().steps().stream()
+            .map(Step::remark)
+            .filter(remark -> TOGETHER.contains(remark.kind()))
+            .map(remark -> wording.told(Length.BRIEF, remark))
+            .toList();
+    assertEquals(said, String.join("; ", facts));
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "364 + 228, 500 580 592",
+    "487 + 215, 600 690 702",
+    "304 + 205, 500 509",
+    "2.5 + 0.25, 2 2.7 2.75",
+    "0.2 + 0.3, 0.5"
+  })
+  void onlyTotalsAreWrittenInTheHead(String line, String totals) {
+    Working page = sum(line, Choice.PartialSums.IN_THE_HEAD).work();
+    List<String> written =
+        numbers(page, Role.ANSWER).values().stream()
+            .map(total -> total.stripTrailingZeros().toPlainString())
+            .toList();
+    assertEquals(totals, String.join(" ", written));
+    assertTrue(numbers(page, Role.PARTIAL, Role.PLACEHOLDER).isEmpty());
+  }
+
+  /** On a page that is typed from the left, no square tells how many figures a part has. */
+  @Test
+  void aPartStandsWhereItStandsWhateverItComesTo() {
+    List<String> ones =
+        List.of("364 + 228", "361 + 231", "999 + 999").stream()
+            .map(line -> sum(line, Choice.PartialSums.ON_ONE_LINE).work())
+            .map(page -> numbers(page, Role.PARTIAL).keySet().toString())
+            .distinct()
+            .toList();
+    assertEquals(1, ones.size(), ones::toString);
+  }
+
+  /** Where one of the ways is right, it is right in every class. */
+  @ParameterizedTest
+  @EnumSource(Choice.PartialSums.class)
+  void eachWayIsRightInEveryClass(Choice.PartialSums way) {
+    for (Problem problem : new RandomSums(52).small(METHOD).limit(40).toList()) {
+      List<Written> page = Penned.of(sum(problem, way).work());
+      for (Choice classWay : Setting.PARTIAL_SUMS.choices()) {
+        Report report =
+            new Judge(sum(problem, classWay)).judge(page, Stage.HANDED_IN, SettingOut.GIVEN);
+        assertTrue(report.allRight(), () -> problem + " " + way + " in " + classWay);
+        assertEquals(0, report.count(Verdict.NOT_NEEDED), () -> problem + " in " + classWay);
+      }
+    }
+  }
+}
