@@ -5,7 +5,7 @@ import { memo, useRef, useState } from 'react';
 import type { Setting, Style, Working } from '../api/types';
 import type { Layer } from '../paper/layer';
 import { Sheet, SheetSvg, Wash } from '../paper/Sheet';
-import { bounds, SIDE } from '../paper/geometry';
+import { shownArea, SIDE } from '../paper/geometry';
 import { useInSight } from '../ui/useInSight';
 import { livePage } from './livePage';
 
@@ -131,7 +131,7 @@ function LivePage({
   if (checking) {
     layers.push({ paper: data.check.paper, step: step - data.steps.length });
   }
-  const { from, to } = bounds(layers.map((layer) => layer.paper));
+  const { from, to } = shownArea(layers);
   const columns = to.column - from.column + 2;
   const rows = to.row - from.row + 2;
   return (

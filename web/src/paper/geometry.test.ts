@@ -3,6 +3,7 @@ import type { Mark, Paper } from '../api/types';
 import {
   bounds,
   home,
+  shownArea,
   left,
   middleX,
   middleY,
@@ -52,6 +53,33 @@ describe('smallMiddle', () => {
   it('leaves a number in a row for small figures in the middle of its square', () => {
     const two = smallMiddle({ at, spot: 'SMALL', text: '13' });
     expect(two).toEqual({ x: middleX(at), y: middleY(at) });
+  });
+});
+
+describe('what is in sight', () => {
+  const figure = (row: number, column: number, step: number) =>
+    mark({ kind: 'figure', at: square(row, column), text: '7' }, { step });
+  const line = mark({ kind: 'line', from: square(2, 0), to: square(2, 5) }, { step: 1 });
+  const words = mark(
+    { kind: 'words', at: square(1, 6), side: 'FROM_LEFT', text: '11 × 1' },
+    { step: 2 },
+  );
+  const paper = sheet([0, 0], [9, 20], [figure(1, 3, 0), line, words, figure(8, 15, 3)]);
+  const end = (step: number) => shownArea([{ paper, step }]).to;
+
+  it('is as wide and as long as what stands there at a step', () => {
+    expect(end(0)).toEqual(square(1, 3));
+    expect(end(1)).toEqual(square(2, 5));
+    expect(end(3)).toEqual(square(8, 15));
+  });
+
+  it('has room for words, which run on', () => {
+    expect(end(2)).toEqual(square(2, 8));
+  });
+
+  it('begins where the paper begins, and never ends beyond it', () => {
+    const far = sheet([0, 1], [2, 6], [words, mark(words.shape, { step: 0 })]);
+    expect(shownArea([{ paper: far, step: 2 }])).toEqual({ from: square(0, 1), to: square(1, 6) });
   });
 });
 

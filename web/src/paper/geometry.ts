@@ -1,4 +1,5 @@
 import type { Area, Mark, Paper, Square } from '../api/types';
+import { timed, type Layer } from './layer';
 
 /** The side of a square in the drawing's own units; screens scale it. */
 export const SIDE = 45;
@@ -45,6 +46,41 @@ export function bounds(papers: Paper[]): Area {
       column: Math.max(...extents.map((extent) => extent.to.column)),
     },
   };
+}
+
+/** The squares that hold what some layers show at their steps, and all that is left of it or above. */
+export function shownArea(layers: Layer[]): Area {
+  const { from, to } = bounds(layers.map((layer) => layer.paper));
+  const ends = layers.flatMap((layer) =>
+    layer.paper.marks.filter((mark) => timed(mark, layer) !== 'hidden').map(end),
+  );
+  const last = (along: keyof Square) =>
+    Math.min(to[along], Math.max(from[along], ...ends.map((square) => square[along])));
+  return { from, to: { row: last('row'), column: last('column') } };
+}
+
+/** The last square that a mark reaches; words and small numbers run on beyond their own. */
+function end({ shape }: Mark): Square {
+  switch (shape.kind) {
+    case 'line':
+    case 'ring':
+    case 'link':
+    case 'hop':
+    case 'arrow':
+      return {
+        row: Math.max(shape.from.row, shape.to.row),
+        column: Math.max(shape.from.column, shape.to.column),
+      };
+    case 'point':
+      return shape.after;
+    case 'words':
+    case 'small': {
+      const { row, column } = shape.at;
+      return { row, column: column + Math.floor(shape.text.length / 3) };
+    }
+    default:
+      return shape.at;
+  }
 }
 
 /** The square by which a mark is found on the page. */
