@@ -27,6 +27,14 @@ public interface Method<P extends Problem> {
     return PageForm.COLUMNS;
   }
 
+  /**
+   * The version of its layout: counted up when it puts a mark into another square, since what was
+   * written on squares before cannot be read on the new ones.
+   */
+  default int layout() {
+    return 1;
+  }
+
   /** The slips that are known to happen in it, the likelier first. */
   default List<Slip> slips() {
     return List.of();

@@ -43,7 +43,9 @@ public record Sum(Problem problem, Method<?> method, Style style) {
 
   /** The page that {@code hand} writes. */
   public Working work(Hand hand) {
-    return typed().work(arranged(), new Script(hand, style));
+    Problem onPaper = arranged();
+    Working working = typed().work(onPaper, new Script(hand, style));
+    return onPaper.equals(problem) ? working : working.named(problem);
   }
 
   /**

@@ -4,6 +4,7 @@ import bemble.fact.Fact;
 import bemble.wording.Remark;
 import java.util.List;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 
 /**
  * What there is to say about a step, and the facts that it uses. Both are made when they are asked
@@ -16,6 +17,10 @@ public final class Notes {
   Notes(Supplier<Remark> remark, List<Supplier<Fact>> facts) {
     this.remark = remark;
     this.facts = List.copyOf(facts);
+  }
+
+  Notes saying(UnaryOperator<Remark> otherwise) {
+    return new Notes(() -> otherwise.apply(remark.get()), facts);
   }
 
   /** What there is to say. */

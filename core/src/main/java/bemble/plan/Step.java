@@ -6,6 +6,7 @@ import bemble.wording.Remark;
 import bemble.wording.Section;
 import java.util.List;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 
 /**
  * One move of a working: what is said, what is worked out in the head, what is written.
@@ -41,6 +42,11 @@ public record Step(Section section, Notes notes, List<Entry> entries, Area focus
   /** The number facts used. */
   public List<Fact> facts() {
     return notes.facts();
+  }
+
+  /** The same step with its remark put in another way. */
+  Step saying(UnaryOperator<Remark> otherwise) {
+    return new Step(section, notes.saying(otherwise), entries, focus);
   }
 
   /** The same step with other squares at work. */

@@ -22,15 +22,18 @@ import java.util.Set;
  */
 public record Working(
     Problem problem, String method, Answer answer, Paper paper, List<Step> steps) {
-  /**
-   * The version of all layouts: counted up when any method puts a mark into another square, since
-   * what was written on squares before cannot be read on the new ones.
-   */
-  public static final int LAYOUT = 1;
-
   /** Keeps a copy of the steps. */
   public Working {
     steps = List.copyOf(steps);
+  }
+
+  /** The same page, whose remarks name the sum in another order of its numbers. */
+  public Working named(Problem other) {
+    List<Step> said =
+        steps.stream()
+            .map(step -> step.saying(remark -> remark.replacing(problem, other)))
+            .toList();
+    return new Working(problem, method, answer, paper, said);
   }
 
   /** The first figure that the page gives as its answer; empty on a page without one. */

@@ -40,6 +40,15 @@ public record Remark(RemarkKind kind, List<FillIn> fillIns) {
     return new Remark(other, fillIns);
   }
 
+  /** This remark with another value wherever one is filled in. */
+  public Remark replacing(Object value, Object other) {
+    return new Remark(
+        kind,
+        fillIns.stream()
+            .map(each -> each.value().equals(value) ? new FillIn(each.name(), other) : each)
+            .toList());
+  }
+
   /** The fill-in of that name; null where there is none. */
   public Object fill(String name) {
     for (FillIn fillIn : fillIns) {

@@ -16,6 +16,7 @@ import bemble.problem.Reading;
 import bemble.slip.Slip;
 import bemble.style.Choice;
 import bemble.style.Style;
+import bemble.wording.Remark;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
@@ -54,6 +55,23 @@ class SumTest {
     assertEquals(
         List.of(1204L, 37L, 9L),
         worked.addends().stream().map(each -> each.value().longValueExact()).toList());
+  }
+
+  /** Whatever stands on top, the sum is named as it was typed. */
+  @ParameterizedTest
+  @MethodSource("methods")
+  void keepsTheOrderTypedInWhatIsSaid(Method<?> method) {
+    for (Problem problem : new RandomSums(83).small(method).limit(30).toList()) {
+      List<Object> named =
+          new Sum(problem, method, LONGER_ON_TOP)
+              .work().steps().stream()
+                  .flatMap(step -> step.remark().fillIns().stream())
+                  .map(Remark.FillIn::value)
+                  .filter(Problem.class::isInstance)
+                  .toList();
+      assertTrue(!named.isEmpty(), "the end says what came out");
+      named.forEach(each -> assertEquals(problem.numbers(), ((Problem) each).numbers()));
+    }
   }
 
   @Test

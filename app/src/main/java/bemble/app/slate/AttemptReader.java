@@ -11,7 +11,6 @@ import bemble.app.working.SumRef;
 import bemble.app.working.Sums;
 import bemble.judge.Judge;
 import bemble.method.Sum;
-import bemble.plan.Working;
 import bemble.slate.Stroke;
 import bemble.style.Style;
 import org.springframework.stereotype.Component;
@@ -34,11 +33,11 @@ class AttemptReader {
   }
 
   OpenPage page(AttemptRow row) {
-    if (row.layout() != Working.LAYOUT) {
-      throw new StaleException("laid-out-otherwise");
-    }
     Style style = stored.style(row.style());
     Sum sum = sums.read(new SumRef(row.plain(), row.method(), style));
+    if (row.layout() != sum.method().layout()) {
+      throw new StaleException("laid-out-otherwise");
+    }
     return new OpenPage(
         row, sum, mapper.strokes(row.id()).stream().map(AttemptReader::stroke).toList());
   }

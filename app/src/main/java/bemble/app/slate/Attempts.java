@@ -144,7 +144,7 @@ public class Attempts {
             OffsetDateTime.now(clock),
             origin.checkOf(),
             origin.mends(),
-            Working.LAYOUT,
+            sum.method().layout(),
             origin.run(),
             origin.silent(),
             rung(sum),

@@ -14,6 +14,8 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** One record that is not as it should be leaves all others as they are. */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
@@ -61,10 +63,12 @@ class DamageTest {
     assertTrue(attempts.toString().contains("This attempt cannot be read."));
   }
 
-  @Test
-  void anAttemptOnAnotherLayoutIsListedAndLeftAsItIs() {
-    long other = id("/api/attempts", Map.of("sum", Map.of("plain", "23 + 45")));
-    app.spoil("update attempt set layout = 99 where id = " + other);
+  @ParameterizedTest
+  @CsvSource({"column, 99", "left-to-right, 1"})
+  void anAttemptOnAnotherLayoutIsListedAndLeftAsItIs(String method, int layout) {
+    Map<String, Object> sum = Map.of("plain", "23 + 45", "method", method);
+    long other = id("/api/attempts", Map.of("sum", sum));
+    app.spoil("update attempt set layout = " + layout + " where id = " + other);
     assertTrue(ids(talk.get("/api/attempts").json()).contains(other));
     // What is deleted and brought back is read anew.
     talk.delete("/api/attempts/" + other);

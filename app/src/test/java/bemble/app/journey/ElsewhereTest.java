@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.Map;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -43,6 +44,41 @@ class ElsewhereTest extends Conversation {
     JsonNode finding = check(sum, method, role, text);
     String found = finding.path("wrong").asText("").replaceAll("[^A-Z].*", "");
     assertEquals(wrong == null ? "" : wrong, found, finding::toString);
+  }
+
+  /** Parts of one line have names of their own, and totals on the way are not the answer. */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "487 + 215    | left-to-right | Part 1, Part 2, Part 3, Answer",
+        "58 + 67 + 94 | in-pairs      | Total so far 1, Answer",
+        "57 × 38      | column        | Row 1, Row 2, Answer"
+      })
+  void theLinesOfAPageAreNamed(String sum, String method, String names) {
+    JsonNode lines = talk.post("/api/working-lines", Talk.sum(sum, method)).json();
+    assertEquals(names, String.join(", ", lines.findValuesAsText("name")));
+  }
+
+  @Test
+  void theSecondOfThePartsIsTheWrongOne() {
+    Map<String, Object> sum = Talk.sum("487 + 215", "left-to-right");
+    JsonNode lines = talk.post("/api/working-lines", sum).json();
+    String first = lines.get(0).get("key").asText();
+    String second = lines.get(1).get("key").asText();
+    Map<String, Object> typed = Map.of(first, "600", second, "80");
+    JsonNode finding = talk.post("/api/working-checks", Map.of("sum", sum, "lines", typed)).json();
+    assertEquals(second, finding.get("wrong").asText());
+    assertEquals("The first slip is in part 2. It must be 90.", finding.get("sentence").asText());
+  }
+
+  /** A total on the way is right, and no answer yet. */
+  @Test
+  void aTotalSoFarIsNoAnswer() {
+    JsonNode finding = check("58 + 67 + 94", "in-pairs", "ANSWER", "125");
+    assertEquals(
+        "All that was given follows. The answer was not among it.",
+        finding.get("sentence").asText());
   }
 
   /** What is no other work than the sum itself is not among the ways of checking it. */

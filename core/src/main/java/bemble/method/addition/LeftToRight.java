@@ -47,6 +47,11 @@ public final class LeftToRight implements Method<Addition> {
   }
 
   @Override
+  public int layout() {
+    return 2;
+  }
+
+  @Override
   public List<Slip> slips() {
     return AdditionLayout.SLIPS.stream()
         .filter(slip -> slip != Slip.TWO_DIGITS_IN_ONE_SQUARE && slip != Slip.OLD_CARRY_AGAIN)
