@@ -6,22 +6,22 @@ import { allSteps } from '../session/deskReducer';
 interface Section {
   name: string;
   first: number;
-  steps: string[];
+  count: number;
 }
 
 /** The steps in sections of one column each; the check is one section of its own. */
 function sections(working: Working): Section[] {
   const all: Section[] = [];
-  working.steps.forEach(({ section, say }, index) => {
+  working.steps.forEach(({ section }, index) => {
     const latest = all.at(-1);
     if (latest?.name === section) {
-      latest.steps.push(say);
+      latest.count++;
     } else {
-      all.push({ name: section, first: index, steps: [say] });
+      all.push({ name: section, first: index, count: 1 });
     }
   });
-  const check = working.check.steps.map(({ say }) => say);
-  return [...all, { name: 'Check', first: working.steps.length, steps: check }];
+  const { length } = working.check.steps;
+  return [...all, { name: 'Check', first: working.steps.length, count: length }];
 }
 
 /**
@@ -63,33 +63,36 @@ export function Ribbon({
         }
       }}
     >
-      {parts.map(({ name, first, steps: { length } }) => (
+      {parts.map(({ name, first, count }) => (
         <Part
           key={first}
           name={name}
           first={first}
-          count={length}
-          at={Math.min(Math.max(step - first, -1), length)}
-          titles={steps}
+          count={count}
+          at={Math.min(Math.max(step - first, -1), count)}
+          steps={steps}
         />
       ))}
     </Frame>
   );
 }
 
-/** The bars of one section; `at` is the one now, −1 before it and `count` after it. */
+/**
+ * The bars of one section; `at` is the one now, −1 before it and `count` after it. A step that is
+ * still to come has no title, which would tell what it is.
+ */
 const Part = memo(function Part({
   name,
   first,
   count,
   at,
-  titles,
+  steps,
 }: {
   name: string;
   first: number;
   count: number;
   at: number;
-  titles: Step[];
+  steps: Step[];
 }) {
   return (
     <div className="part">
@@ -101,7 +104,7 @@ const Part = memo(function Part({
             className={index < at ? 'done' : undefined}
             data-step={first + index}
             data-now={index === at}
-            title={titles[first + index]?.say}
+            title={index <= at ? steps[first + index]?.say : undefined}
           />
         ))}
       </div>
