@@ -15,8 +15,8 @@ final class Dividends extends FigureByFigure {
   private final int lowered;
   private final Range zeroAtEnd;
 
-  private Dividends(Recipe recipe, Tally tally, int divisor) {
-    super(recipe.numbers().get(0), false, tally);
+  private Dividends(Recipe recipe, Tally tally, int divisor, TallyTable counts) {
+    super(recipe.numbers().get(0), false, tally, counts);
     this.divisor = divisor;
     divisorFigures = String.valueOf(divisor).length();
     quotientFigures = recipe.wish(Trait.QUOTIENT_FIGURES);
@@ -42,7 +42,7 @@ final class Dividends extends FigureByFigure {
     return new BySecond(
         recipe.numbers().get(1),
         divisor -> divisor > 0 && round.holds(divisor > 9 && divisor % 10 == 0 ? 1 : 0),
-        divisor -> new Dividends(recipe, tally, (int) divisor),
+        (divisor, counts) -> new Dividends(recipe, tally, (int) divisor, counts),
         Division::new);
   }
 

@@ -10,7 +10,7 @@ abstract class FigureByFigure {
   /** No number fits that begins like this. */
   static final long NONE = -1;
 
-  private static final int[] NOTHING = {};
+  private static final int MOST_FIGURES = 9;
   private static final int TALLY_BITS = 12;
 
   private final Size size;
@@ -19,19 +19,27 @@ abstract class FigureByFigure {
   private final int[] leading;
   private final boolean[] wished;
 
-  private final TallyTable counts = new TallyTable();
+  private final TallyTable counts;
+
+  /** Where what follows is counted and what is more in its tally, by figures left and figure. */
+  private final int[][] following = new int[MOST_FIGURES + 1][10];
+
+  private final int[][] mores = new int[MOST_FIGURES + 1][10];
 
   /**
    * Numbers to be chosen.
    *
    * @param onesFirst whether the ones are chosen first, otherwise the highest figure
+   * @param counts the table to count in, which is cleared
    */
-  FigureByFigure(Size size, boolean onesFirst, Tally tally) {
+  FigureByFigure(Size size, boolean onesFirst, Tally tally, TallyTable counts) {
     this.size = size;
     this.onesFirst = onesFirst;
     any = size.at(1, false);
     leading = size.at(1, true);
     wished = tally.held();
+    this.counts = counts;
+    counts.clear();
   }
 
   /** A state and what is added to the tally on the way to it. */
@@ -66,57 +74,42 @@ abstract class FigureByFigure {
     return count;
   }
 
-  /** How many of some numbers have a tally as wished, together with what was counted before. */
-  private long asWished(int[] counts, int before) {
+  /** How many of the numbers of a place have a tally as wished, with what was counted before. */
+  private long asWished(int at, int before) {
     long asWished = 0;
-    for (int more = 0; more < counts.length && before + more < wished.length; more++) {
-      asWished += wished[before + more] ? counts[more] : 0;
+    for (int more = 0; more < counts.length(at) && before + more < wished.length; more++) {
+      asWished += wished[before + more] ? counts.count(at, more) : 0;
     }
     return asWished;
   }
 
-  /** How many numbers can follow, by what they add to the tally; as long as need be. */
-  private int[] counts(long state, int left, boolean fresh) {
+  /** Where it is counted how many numbers can follow, by what they add to the tally. */
+  private int counts(long state, int left, boolean fresh) {
     if (left == 0) {
-      return atEnd(state);
+      long end = end(state);
+      return end == NONE ? TallyTable.NOTHING : TallyTable.one((int) end);
     }
     long key = state << 5 | (long) left << 1 | (fresh ? 1 : 0);
-    int[] known = counts.get(key);
-    if (known != null) {
+    int known = counts.find(key);
+    if (known != TallyTable.UNKNOWN) {
       return known;
     }
     int[] figures = allowed(left, fresh);
-    int[][] following = new int[figures.length][];
-    int[] mores = new int[figures.length];
+    int[] follows = following[left];
+    int[] more = mores[left];
     int length = 0;
     for (int i = 0; i < figures.length; i++) {
       long step = next(state, figures[i], left - 1);
-      following[i] = step == NONE ? NOTHING : counts(state(step), left - 1, false);
-      mores[i] = more(step);
-      length = Math.max(length, following[i].length == 0 ? 0 : following[i].length + mores[i]);
+      follows[i] = step == NONE ? TallyTable.NOTHING : counts(state(step), left - 1, false);
+      more[i] = more(step);
+      int longest = counts.length(follows[i]);
+      length = Math.max(length, longest == 0 ? 0 : longest + more[i]);
     }
-    int[] sum = new int[length];
+    int sum = counts.put(key, length);
     for (int i = 0; i < figures.length; i++) {
-      add(following[i], mores[i], sum);
+      counts.add(follows[i], more[i], sum);
     }
-    counts.put(key, sum);
     return sum;
-  }
-
-  private static void add(int[] counts, int more, int[] sum) {
-    for (int i = 0; i < counts.length; i++) {
-      sum[i + more] += counts[i];
-    }
-  }
-
-  private int[] atEnd(long state) {
-    long end = end(state);
-    if (end == NONE) {
-      return NOTHING;
-    }
-    int[] one = new int[(int) end + 1];
-    one[(int) end] = 1;
-    return one;
   }
 
   private int[] allowed(int left, boolean fresh) {

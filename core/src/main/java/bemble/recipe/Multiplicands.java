@@ -13,17 +13,19 @@ import java.util.stream.IntStream;
 final class Multiplicands extends FigureByFigure {
   private static final int MOST_ROWS = 3;
 
-  // The state, from its lowest bits: what each row carries, three times 4 bits; the figures of the
-  // rows that their columns still wait for, three times 4; what the columns carry, 2; whether any
-  // figure is not 0; how many figures there are, 3; and how many carries were added to a zero, 4.
-  private static final int WAITING = 12;
-  private static final int CARRIED = 24;
-  private static final int SOME = 26;
-  private static final int PLACES = 27;
-  private static final int ONTO_ZERO = 30;
+  // The state, from its lowest bits: that of each row, three times 10 bits; what the columns carry,
+  // 2; whether any figure is not 0; how many figures there are, 3; and how many carries were added
+  // to a zero, 4.
+  private static final int CARRIED = MOST_ROWS * ProductRow.BITS;
+  private static final int SOME = CARRIED + 2;
+  private static final int PLACES = SOME + 1;
+  private static final int ONTO_ZERO = PLACES + 3;
 
-  private final int[] figures;
-  private final int[] shifts;
+  private final ProductRow[] rows;
+
+  /** How many zeros the last row ends in. */
+  private final int lastZeros;
+
   private final Range answerFigures;
   private final boolean adds;
   private final int rowCarry;
@@ -31,16 +33,21 @@ final class Multiplicands extends FigureByFigure {
   private final int zero;
   private final Range ontoZero;
 
-  private Multiplicands(Recipe recipe, Tally tally, String multiplier) {
-    super(recipe.numbers().get(0), true, tally);
+  private Multiplicands(Recipe recipe, Tally tally, String multiplier, TallyTable counts) {
+    super(recipe.numbers().get(0), true, tally, counts);
     String onesFirst = new StringBuilder(multiplier).reverse().toString();
-    shifts =
+    int[] zeros =
         IntStream.range(0, onesFirst.length()).filter(i -> onesFirst.charAt(i) != '0').toArray();
-    figures = IntStream.of(shifts).map(shift -> onesFirst.charAt(shift) - '0').toArray();
+    lastZeros = zeros.length == 0 ? 0 : zeros[zeros.length - 1];
     answerFigures = recipe.wish(Trait.ANSWER_FIGURES);
     ontoZero = recipe.wish(Trait.CARRIES_ONTO_ZERO);
     adds = !recipe.wish(Trait.ADD_CARRIES).isAny() || !answerFigures.isAny();
-    addCarry = figures.length > 1 ? tally.unit(0) : 0;
+    // Where rows are not added, none has to wait for another.
+    rows =
+        IntStream.of(zeros)
+            .mapToObj(zero -> ProductRow.of(onesFirst.charAt(zero) - '0', adds ? zero : 0))
+            .toArray(ProductRow[]::new);
+    addCarry = rows.length > 1 ? tally.unit(0) : 0;
     zero = tally.unit(1);
     rowCarry = tally.unit(2);
   }
@@ -59,7 +66,8 @@ final class Multiplicands extends FigureByFigure {
     return new BySecond(
         recipe.numbers().get(1),
         multiplier -> zerosBelow.holds(zeros(String.valueOf(multiplier))),
-        multiplier -> new Multiplicands(recipe, tally, String.valueOf(multiplier)),
+        (multiplier, counts) ->
+            new Multiplicands(recipe, tally, String.valueOf(multiplier), counts),
         Multiplication::new);
   }
 
@@ -71,34 +79,29 @@ final class Multiplicands extends FigureByFigure {
     return (int) (state >> at) & (1 << bits) - 1;
   }
 
+  /** The state of a row. */
+  private static int ofRow(long state, int row) {
+    return read(state, row * ProductRow.BITS, ProductRow.BITS);
+  }
+
   @Override
   long next(long state, int figure, int left) {
     long next = 0;
-    int more = figure == 0 ? zero : 0;
     int total = read(state, CARRIED, 2);
-    int onto = read(state, ONTO_ZERO, 4);
-    int waits = WAITING;
-    for (int row = 0; row < figures.length; row++) {
-      int carried = read(state, 4 * row, 4);
-      int product = figures[row] * figure + carried;
-      onto = ontoZero.raised(onto, figure == 0 && carried > 0 ? 1 : 0);
-      if (onto == OVER) {
-        return NONE;
-      }
-      next |= (long) (product / 10) << 4 * row;
-      more += product >= 10 && left > 0 ? rowCarry : 0;
-      if (adds) {
-        int reaching = product % 10;
-        for (int i = 0; i < shifts[row]; i++) {
-          // The figure that has waited longest stands last.
-          int longest = read(state, waits, 4);
-          next |= (long) reaching << waits;
-          reaching = longest;
-          waits += 4;
-        }
-        total += reaching;
-      }
+    int carries = 0;
+    int onto = 0;
+    for (int row = 0; row < rows.length; row++) {
+      int made = rows[row].made(ofRow(state, row), figure);
+      next |= (long) ProductRow.next(made) << row * ProductRow.BITS;
+      total += ProductRow.reaching(made);
+      carries += ProductRow.carries(made);
+      onto += ProductRow.ontoZero(made);
     }
+    onto = ontoZero.raised(read(state, ONTO_ZERO, 4), onto);
+    if (onto == OVER) {
+      return NONE;
+    }
+    int more = (figure == 0 ? zero : 0) + (left > 0 ? carries * rowCarry : 0);
     if (adds) {
       more += total >= 10 ? addCarry : 0;
       boolean some = figure > 0 || read(state, SOME, 1) == 1;
@@ -119,34 +122,23 @@ final class Multiplicands extends FigureByFigure {
     if (!adds) {
       return 0;
     }
-    if (figures.length == 0 || read(state, SOME, 1) == 0) {
+    if (rows.length == 0 || read(state, SOME, 1) == 0) {
       return answerFigures.holds(1) ? 0 : NONE;
     }
-    int top = figures.length - 1;
-    int columns = shifts[top] + (read(state, 4 * top, 4) > 0 ? 1 : 0);
+    int ahead = 0;
+    for (int row = 0; row < rows.length; row++) {
+      ahead += rows[row].ahead(ofRow(state, row));
+    }
+    // Only the last row reaches the last column, with what it carries.
+    int columns = lastZeros + (ahead >> ProductRow.COLUMN * lastZeros > 0 ? 1 : 0);
     int carried = read(state, CARRIED, 2);
     int more = 0;
     for (int column = 0; column < columns; column++) {
-      int total = carried + standing(state, column);
+      int total = carried + read(ahead, ProductRow.COLUMN * column, ProductRow.COLUMN);
       more += total >= 10 && column < columns - 1 ? addCarry : 0;
       carried = total / 10;
     }
     int answer = read(state, PLACES, 3) + columns + (carried > 0 ? 1 : 0);
     return answerFigures.holds(answer) ? more : NONE;
-  }
-
-  /** The total of what stands in a column above the multiplicand's highest place. */
-  private int standing(long state, int column) {
-    int total = 0;
-    int waits = WAITING;
-    for (int row = 0; row < figures.length; row++) {
-      if (column < shifts[row]) {
-        total += read(state, waits + 4 * (shifts[row] - 1 - column), 4);
-      } else if (column == shifts[row]) {
-        total += read(state, 4 * row, 4);
-      }
-      waits += 4 * shifts[row];
-    }
-    return total;
   }
 }

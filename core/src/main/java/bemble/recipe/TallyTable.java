@@ -3,52 +3,118 @@ package bemble.recipe;
 import java.util.Arrays;
 
 /**
- * What is counted by tally, for states of 64 bits. A map of boxed numbers takes several times as
- * long, and the largest multiplications have millions of states to look up.
+ * What is counted by tally, for states of up to 52 bits other than 0. All counts stand behind one
+ * another in one array, each behind its length, and the table is cleared for the next number beside
+ * which others are counted: the largest multiplications have millions of states to look up, and new
+ * memory for each took twice as long.
  */
 final class TallyTable {
+  /** Where the counts of nothing are. */
+  static final int NOTHING = 0;
+
+  /** A state that was not counted yet. */
+  static final int UNKNOWN = Integer.MIN_VALUE;
+
   private long[] states = new long[1 << 8];
-  private int[][] counts = new int[1 << 8][];
+
+  /** Where in {@code counts} those of each state begin. */
+  private int[] places = new int[1 << 8];
+
   private int filled;
+  private int[] counts = new int[1 << 10];
+  private int end = 1;
+
+  /** Where one number is counted that has a tally; this is below 0 and stands nowhere. */
+  static int one(int tally) {
+    return -1 - tally;
+  }
+
+  void clear() {
+    Arrays.fill(states, 0);
+    filled = 0;
+    end = 1;
+  }
 
   /** The square of a state, or the free one where it belongs. */
   private int square(long state) {
     // Fibonacci hashing (Knuth, The Art of Computer Programming 3, 6.4): 2^64 by the golden ratio.
     int mask = states.length - 1;
     int square = (int) ((state * 0x9E3779B97F4A7C15L) >>> 40) & mask;
-    while (counts[square] != null && states[square] != state) {
+    while (states[square] != 0 && states[square] != state) {
       square = (square + 1) & mask;
     }
     return square;
   }
 
-  /** The counts of a state; null where there are none yet. */
-  int[] get(long state) {
-    return counts[square(state)];
+  /** Where the counts of a state are, or {@link #UNKNOWN}. */
+  int find(long state) {
+    int square = square(state);
+    return states[square] == 0 ? UNKNOWN : places[square];
   }
 
-  void put(long state, int[] count) {
+  /** Makes room for the counts of a state, all 0, for tallies below a length; gives its place. */
+  int put(long state, int length) {
     if (2 * ++filled > states.length) {
       grow();
     }
-    set(state, count);
+    int at = NOTHING;
+    if (length > 0) {
+      at = end;
+      end += length + 1;
+      if (end > counts.length) {
+        counts = Arrays.copyOf(counts, 2 * end);
+      }
+      counts[at] = length;
+      Arrays.fill(counts, at + 1, end, 0);
+    }
+    set(state, at);
+    return at;
   }
 
-  private void set(long state, int[] count) {
+  private void set(long state, int at) {
     int square = square(state);
     states[square] = state;
-    counts[square] = count;
+    places[square] = at;
   }
 
   private void grow() {
     long[] oldStates = states;
-    int[][] oldCounts = counts;
-    states = Arrays.copyOf(oldStates, 2 * oldStates.length);
-    counts = new int[states.length][];
+    int[] oldPlaces = places;
+    states = new long[2 * oldStates.length];
+    places = new int[states.length];
     for (int i = 0; i < oldStates.length; i++) {
-      if (oldCounts[i] != null) {
-        set(oldStates[i], oldCounts[i]);
+      if (oldStates[i] != 0) {
+        set(oldStates[i], oldPlaces[i]);
       }
+    }
+  }
+
+  /** All numbers counted in a place have tallies below this. */
+  int length(int at) {
+    return at < 0 ? -at : counts[at];
+  }
+
+  /** How many numbers are counted in a place that have a tally below its length. */
+  int count(int at, int tally) {
+    if (at < 0) {
+      return at == one(tally) ? 1 : 0;
+    }
+    return counts[at + 1 + tally];
+  }
+
+  /** Counts the numbers of a place, with some more in their tallies, in another place too. */
+  void add(int at, int more, int to) {
+    if (at < 0) {
+      counts[to + more + length(at)]++;
+      return;
+    }
+    // Read once: the loop writes into the same array.
+    int[] all = counts;
+    int length = all[at];
+    int from = at + 1;
+    int shifted = to + 1 + more;
+    for (int i = 0; i < length; i++) {
+      all[shifted + i] += all[from + i];
     }
   }
 }
