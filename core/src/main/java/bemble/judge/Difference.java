@@ -30,9 +30,7 @@ record Difference(Handwriting page, Comparison comparison, KnownHand known, Seen
   Finding explainedBy(List<Slip> names, Map<Slot, BigInteger> written) {
     // Somebody who read another figure may have the fact quite right.
     Optional<Finding.MissedFact> fact =
-        names.get(0).isMissedFact()
-            ? MissedFacts.of(known.meant(), wrong, written)
-            : Optional.empty();
+        names.get(0).isMissedFact() ? MissedFacts.of(wrong, written) : Optional.empty();
     return finding(squares(), wrong.due(), Finding.Kind.KNOWN, names, fact);
   }
 
@@ -47,9 +45,7 @@ record Difference(Handwriting page, Comparison comparison, KnownHand known, Seen
     // Nothing is due where a figure is too many.
     List<Written> due = kind == Finding.Kind.TOO_MANY ? List.of() : wrong.due();
     Optional<Finding.MissedFact> fact =
-        kind == Finding.Kind.NUMBER_FACT
-            ? MissedFacts.of(known.meant(), wrong, written)
-            : Optional.empty();
+        kind == Finding.Kind.NUMBER_FACT ? MissedFacts.of(wrong, written) : Optional.empty();
     return finding(squares(), due, kind, names, fact);
   }
 

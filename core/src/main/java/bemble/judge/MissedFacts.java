@@ -21,7 +21,7 @@ final class MissedFacts {
    *
    * @param written what its writer put in its slot, and in that of the tens where that is known
    */
-  static Optional<MissedFact> of(Prediction meant, Seen wrong, Map<Slot, BigInteger> written) {
+  static Optional<MissedFact> of(Seen wrong, Map<Slot, BigInteger> written) {
     BigInteger value = written.get(wrong.entry().slot());
     List<Fact> facts = wrong.step().notes().facts();
     if (value == null || facts.isEmpty()) {
@@ -29,7 +29,10 @@ final class MissedFacts {
     }
     BigInteger due = whole(wrong.entry());
     Optional<BigInteger> tens =
-        Neighbours.tensOf(meant, wrong).map(each -> written.get(each.entry().slot()));
+        written.keySet().stream()
+            .filter(slot -> !slot.equals(wrong.entry().slot()))
+            .findFirst()
+            .map(written::get);
     BigInteger taken = isFigure(wrong.entry()) ? total(value, tens, due) : value;
     BigInteger off = taken.subtract(due);
     return facts.stream()

@@ -14,15 +14,19 @@ final class Neighbours {
   /** The tens of the total or product whose ones figure an entry is. */
   static Optional<Seen> tensOf(Prediction prediction, Seen ones) {
     Entry entry = ones.entry();
-    boolean pairs = entry.rule().kind() == Rule.Kind.FIGURE_OF_PAIRS;
-    if (!pairs && !entry.rule().equals(Rule.ONES_OF_TOTAL)) {
-      return Optional.empty();
-    }
-    Rule.Kind tens = pairs ? Rule.Kind.TENS_OF_PAIRS : Rule.Kind.TENS_OF_TOTAL;
     return prediction.seen().stream()
-        .filter(seen -> seen.entry().rule().kind() == tens)
+        .filter(seen -> areTens(seen.entry().rule(), entry.rule()))
         .filter(seen -> seen.entry().reads().equals(entry.reads()))
         .findFirst();
+  }
+
+  /** Whether a rule gives the tens of what another one gives the ones figure of. */
+  static boolean areTens(Rule tens, Rule ones) {
+    return switch (tens.kind()) {
+      case TENS_OF_PAIRS -> ones.kind() == Rule.Kind.FIGURE_OF_PAIRS;
+      case TENS_OF_TOTAL -> ones.equals(Rule.ONES_OF_TOTAL);
+      default -> false;
+    };
   }
 
   /** Whether some figure into which others enter is not what would follow from them. */

@@ -6,6 +6,7 @@ import bemble.paper.Shape;
 import bemble.paper.Spot;
 import bemble.paper.Square;
 import bemble.plan.Entry;
+import bemble.plan.Rule;
 import bemble.plan.Step;
 import bemble.plan.Working;
 import java.util.ArrayList;
@@ -164,9 +165,12 @@ final class Prediction {
     return isPoint && mark.shape() instanceof Shape.Point point ? point.after() : null;
   }
 
-  /** Whether an entry is a zero in front of an answer, which nobody has to write. */
+  /** Whether an entry is a zero in front of an answer or a row, which nobody has to write. */
   boolean isZeroInFront(Seen each) {
-    if (each.entry.slot().role().kind() != Role.Kind.ANSWER
+    boolean isOfRow =
+        each.entry.slot().role() == Role.PARTIAL
+            && each.entry.rule().kind() == Rule.Kind.TENS_OF_PAIRS;
+    if (!isOfRow && each.entry.slot().role().kind() != Role.Kind.ANSWER
         || each.entry.value().signum() != 0
         || each.expected.size() != 1) {
       return false;

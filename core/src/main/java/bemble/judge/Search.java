@@ -331,13 +331,14 @@ final class Search {
             value -> {
               Tried alone = tried(null, Map.of(slot, value));
               return Neighbours.tensOf(known.meant(), wrong)
-                  .flatMap(tens -> withTens(Map.of(slot, value), tens, alone))
+                  .map(tens -> withTens(alone, tens))
+                  .orElseGet(() -> withTensWhereNoneAreDue(alone, wrong))
                   .orElse(alone);
             });
   }
 
   /** The same with other tens than are due, where these explain more of the page. */
-  private Optional<Tried> withTens(Map<Slot, BigInteger> figure, Seen tens, Tried alone) {
+  private Optional<Tried> withTens(Tried alone, Seen tens) {
     Optional<BigInteger> written = inspection.value(tens);
     BigInteger due = tens.entry().value();
     boolean goesOn =
@@ -347,9 +348,25 @@ final class Search {
         goesOn
             ? List.of(due.add(BigInteger.ONE), due.subtract(BigInteger.ONE))
             : written.stream().toList();
-    return others.stream()
-        .filter(other -> other.signum() >= 0 && !other.equals(due))
-        .map(other -> tried(null, KnownHand.plus(figure, tens.entry().slot(), other)))
+    return better(
+        alone,
+        tens.entry().slot(),
+        others.stream().filter(other -> other.signum() >= 0 && !other.equals(due)).toList());
+  }
+
+  /** The same with a ten, where the figure that is due is all that its column comes to. */
+  private Optional<Tried> withTensWhereNoneAreDue(Tried alone, Seen wrong) {
+    SlippingHand hand = new SlippingHand(school.sum().problem(), known.slips(), known.forced());
+    TensAsked tens = new TensAsked(hand, wrong.entry());
+    school.sum().answer(tens);
+    budget.spend(known.truth().working().paper().marks().size() / TIMES_SOONER);
+    return tens.slot().flatMap(slot -> better(alone, slot, List.of(BigInteger.ONE)));
+  }
+
+  /** The page with some tens beside a figure, if it explains more than the figure alone. */
+  private Optional<Tried> better(Tried alone, Slot tens, List<BigInteger> values) {
+    return values.stream()
+        .map(value -> tried(null, KnownHand.plus(alone.written, tens, value)))
         .filter(each -> each.agreement > alone.agreement)
         .max(Comparator.comparing(each -> each.agreement));
   }

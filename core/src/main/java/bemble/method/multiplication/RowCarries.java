@@ -3,6 +3,7 @@ package bemble.method.multiplication;
 import bemble.method.column.PlaceColumns;
 import bemble.paper.Role;
 import bemble.paper.Spot;
+import bemble.paper.Square;
 import bemble.plan.Entry;
 import bemble.plan.Rule;
 import bemble.plan.Script;
@@ -53,7 +54,8 @@ final class RowCarries {
     return switch (script.style().choice(Choice.CarryPosition.class)) {
       case ABOVE -> {
         int carryRow = multiplicandRow - 1 - (struck ? 0 : row.index());
-        yield Slot.small(Role.CARRY, place, columns.at(carryRow, place));
+        Square square = columns.at(carryRow, place);
+        yield new Slot(Role.CARRY, place, square, Spot.SMALL, row.index());
       }
       case BELOW ->
           oneRow
