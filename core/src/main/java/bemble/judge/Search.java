@@ -356,6 +356,9 @@ final class Search {
 
   /** The same with a ten, where the figure that is due is all that its column comes to. */
   private Optional<Tried> withTensWhereNoneAreDue(Tried alone, Seen wrong) {
+    if (!budget.isLeft()) {
+      return Optional.empty();
+    }
     SlippingHand hand = new SlippingHand(school.sum().problem(), known.slips(), known.forced());
     TensAsked tens = new TensAsked(hand, wrong.entry());
     school.sum().answer(tens);
