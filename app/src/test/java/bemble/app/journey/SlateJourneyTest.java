@@ -57,7 +57,7 @@ class SlateJourneyTest extends Journey {
       value = {
         "46 + 38   | Column        | 48         | 2",
         "58 + 67   | In pairs      | 512        | 3",
-        "364 + 228 | Left to right | 5008012295 | 10",
+        "364 + 228 | Left to right | 5008012592 | 10",
         "86 − 34   | Exchange      | 25         | 2",
         "57 × 8    | Column        | 645        | 3",
         "13 × 12   | Crosswise     | 651        | 3",

@@ -105,35 +105,32 @@ public final class LeftToRight implements Method<Addition> {
 
     private Working onOneLine() {
       List<Integer> places = placesThatAdd();
-      PartsLine line = PartsLine.of(layout, places, below);
-      List<WrittenRow> parts = new ArrayList<>();
-      for (int place = layout.highest(); place >= layout.lowest(); place--) {
-        if (places.contains(place)) {
-          PartsLine.Block block = line.blocks().get(parts.size());
-          parts.add(part(place, places, block.row(), block.columns()));
-          if (parts.size() > 1) {
-            Layout.sign(script, block.sign(), "+");
-          }
-        } else {
-          noPart(place);
-        }
-      }
-      int lastColumn = Math.max(line.lastColumn(), layout.lastColumn());
-      PartsTogether together = new PartsTogether(script, layout, new Square(below, 0), lastColumn);
-      return finish(together.add(parts, line.lastRow() + 1), lastColumn);
+      PartsLayout line = PartsLayout.behindOneAnother(layout, places, below);
+      List<WrittenRow> parts = parts(places, line);
+      PartsTogether together =
+          new PartsTogether(script, layout, new Square(below, 0), line.lastColumn());
+      return finish(together.add(parts, line.lastRow() + 1), line.lastColumn());
     }
 
     private Working underOneAnother() {
       List<Integer> places = placesThatAdd();
+      PartsLayout lines = PartsLayout.underOneAnother(layout, places, below);
+      return finish(addInColumns(parts(places, lines)), lines.lastColumn());
+    }
+
+    /** Writes what each place comes to, where something is added, each with its plus in front. */
+    private List<WrittenRow> parts(List<Integer> places, PartsLayout line) {
       List<WrittenRow> parts = new ArrayList<>();
       for (int place = layout.highest(); place >= layout.lowest(); place--) {
         if (places.contains(place)) {
-          parts.add(part(place, places, below + parts.size(), layout.columns()));
+          PartsLayout.Block block = line.blocks().get(parts.size());
+          parts.add(part(place, places, block.row(), block.columns()));
+          block.sign().ifPresent(at -> Layout.sign(script, at, "+"));
         } else {
           noPart(place);
         }
       }
-      return finish(addInColumns(parts), layout.lastColumn());
+      return parts;
     }
 
     /** The places at which something is added, the highest first; the ones if there is none. */
