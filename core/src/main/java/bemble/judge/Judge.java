@@ -69,10 +69,13 @@ public final class Judge {
     }
     SetOut setOut = setOut(page, stage);
     Prediction truth = school(setOut.sum).truth();
-    Report report = judged(setOut.sum, setOut.page, stage, settingOut);
-    report = Points.held(report, setOut.page, stage);
+    Spread spread = Spread.of(setOut.page, truth, stage);
+    List<Written> back = spread.takenBack(setOut.page);
+    Report report = judged(setOut.sum, back, stage, settingOut);
+    report = Points.held(report, back, stage);
     boolean signed = stage == Stage.IN_WORK || sum.method().form() == PageForm.FRAMED;
-    return setOut.alignment.put(signed ? report : Signs.held(report, setOut.page, truth.working()));
+    report = signed ? report : Signs.held(report, back, truth.working());
+    return setOut.alignment.put(spread.put(report, setOut.page));
   }
 
   /** A page as its writer has set the sum out: in which order, and where on the sheet. */

@@ -11,6 +11,8 @@ import bemble.judge.Report;
 import bemble.judge.Verdict;
 import bemble.judge.Written;
 import bemble.paper.Role;
+import bemble.paper.Spot;
+import bemble.paper.Square;
 import bemble.plan.Entry;
 import bemble.plan.Step;
 import bemble.plan.Working;
@@ -26,6 +28,7 @@ import bemble.wording.Length;
 import bemble.wording.RemarkKind;
 import bemble.wording.Wording;
 import java.math.BigDecimal;
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -195,6 +198,42 @@ class LeftToRightTest {
             new Judge(sum(problem, classWay)).judge(page, Stage.HANDED_IN, SettingOut.GIVEN);
         assertTrue(report.allRight(), () -> problem + " " + way + " in " + classWay);
         assertEquals(0, report.count(Verdict.NOT_NEEDED), () -> problem + " in " + classWay);
+      }
+    }
+  }
+
+  /** Whoever sets the sum out alone leaves no squares free for figures that do not come. */
+  @ParameterizedTest
+  @CsvSource({
+    "600+90+12, 702, true, ''",
+    "600+90+12, 712, false, 4 2",
+    "600+80+12, 692, false, 3 5",
+    "600 + 90 + 12, 702, true, ''"
+  })
+  void partsSetOutAloneStandAsCloseAsOneLikes(
+      String line, String total, boolean right, String wrong) {
+    Sum sum = sum("487 + 215", Choice.PartialSums.ON_ONE_LINE);
+    List<Written> page = new ArrayList<>();
+    write(page, 1, 1, "487");
+    write(page, 2, 0, "+215");
+    write(page, 3, 1, line);
+    write(page, 4, 1, total);
+    Judge judge = new Judge(sum);
+    Report report = judge.judge(page, Stage.HANDED_IN, SettingOut.OWN);
+    assertEquals(right, report.allRight(), () -> report.findings().toString());
+    List<Square> squares = report.findings().stream().flatMap(f -> f.squares().stream()).toList();
+    String first = squares.isEmpty() ? "" : squares.get(0).row() + " " + squares.get(0).column();
+    assertEquals(wrong, first);
+    for (int written = 1; right && written < page.size(); written++) {
+      Report half = judge.judge(page.subList(0, written), Stage.IN_WORK, SettingOut.OWN);
+      assertTrue(half.findings().isEmpty(), "after " + written + " figures");
+    }
+  }
+
+  private static void write(List<Written> page, int row, int column, String text) {
+    for (int i = 0; i < text.length(); i++) {
+      if (text.charAt(i) != ' ') {
+        page.add(new Written(new Square(row, column + i), Spot.FULL, text.substring(i, i + 1)));
       }
     }
   }
