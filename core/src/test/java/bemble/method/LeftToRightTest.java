@@ -92,6 +92,9 @@ class LeftToRightTest {
   void thePartsOfALineTogetherAreTheSum() {
     for (Problem problem : sums()) {
       Working page = sum(problem, Choice.PartialSums.ON_ONE_LINE).work();
+      if (numbers(page, Role.PARTIAL).isEmpty()) {
+        continue;
+      }
       BigDecimal parts = total(numbers(page, Role.PARTIAL).values());
       assertEquals(0, parts.compareTo(page.answer().value().value()), problem::toString);
       long pluses =
@@ -112,6 +115,19 @@ class LeftToRightTest {
     for (Problem problem : sums()) {
       Working page = sum(problem, way).work();
       assertTrue(page.paper().marks().stream().noneMatch(mark -> mark.role() == Role.CARRY));
+    }
+  }
+
+  /** It can be read off, and checked, as any other answer. */
+  @ParameterizedTest
+  @CsvSource({"7 + 8, 15", "300 + 200, 500", "0.2 + 0.30, 0.50", "0 + 0, 0", "20.0 + 70.0, 90.0"})
+  void aSinglePartIsTheAnswer(String line, BigDecimal answer) {
+    for (Choice way : Setting.PARTIAL_SUMS.choices()) {
+      Working page = sum(line, way).work();
+      BigDecimal written = total(numbers(page, Role.ANSWER).values());
+      assertEquals(0, answer.compareTo(written), () -> line + " " + way);
+      assertEquals(answer.toPlainString(), page.answer().value().toString());
+      assertTrue(page.firstOfAnswer().isPresent());
     }
   }
 

@@ -150,34 +150,35 @@ public final class LeftToRight implements Method<Addition> {
     }
 
     /**
-     * Writes what one place comes to, with its zeros: down to the ones, and where it is all that is
-     * written down to the lowest place of the addends.
+     * Writes what one place comes to, with its zeros: down to the ones. Where it is all that is
+     * written, it is the answer and goes down to the lowest place of the addends.
      */
     private WrittenRow part(int place, List<Integer> places, int row, PlaceColumns columns) {
       List<Entry> reads = ofPlace(place);
       script.step(Section.column(place), focus(place));
       WrittenRow part = new WrittenRow(row);
+      boolean alone = places.size() == 1;
+      Role zeros = alone ? Role.ANSWER : Role.PLACEHOLDER;
+      Role figures = alone ? Role.ANSWER : Role.PARTIAL;
       // From the right, so that all of it can be typed in one go.
-      for (int zero = places.size() > 1 ? 0 : layout.lowest(); zero < place; zero++) {
-        write(part, columns, zero, null, reads);
+      for (int under = alone ? layout.lowest() : 0; under < place; under++) {
+        part.put(under, zero(zeros, under, columns.at(row, under)));
       }
       int length = Rule.TOTAL.applyTo(reads).toString().length();
-      for (int n = 0; n < Math.max(length, 1 - place); n++) {
-        Rule rule = n < length ? Rule.figureOfTotal(n) : null;
-        write(part, columns, place + n, rule, reads);
+      for (int n = 0; n < length; n++) {
+        Slot slot = Slot.full(figures, place + n, columns.at(row, place + n));
+        part.put(place + n, script.write(slot, Rule.figureOfTotal(n), reads));
+      }
+      for (int above = place + length; above <= 0; above++) {
+        part.put(above, zero(zeros, above, columns.at(row, above)));
       }
       part.point(script, columns);
       sayPart(place, reads, part.read());
       return part;
     }
 
-    private void write(
-        WrittenRow part, PlaceColumns columns, int place, Rule rule, List<Entry> reads) {
-      boolean zero = rule == null;
-      Role role = zero ? Role.PLACEHOLDER : Role.PARTIAL;
-      Slot slot = Slot.full(role, place, columns.at(part.row(), place));
-      Rule used = zero ? Rule.of(Rule.Kind.ZERO) : rule;
-      part.put(place, script.write(slot, used, zero ? List.of() : reads));
+    private Entry zero(Role role, int place, Square at) {
+      return script.write(Slot.full(role, place, at), Rule.of(Rule.Kind.ZERO), List.of());
     }
 
     private void sayPart(int place, List<Entry> reads, Numeral worth) {
