@@ -199,6 +199,27 @@ final class MultiplyingSlips {
         };
   }
 
+  /** A box of tens is filled with what its first figures make: 60 times 5 is 30. */
+  static Change allZerosLostInBox(Problem problem) {
+    return (Change.OfValues)
+        asked -> {
+          if (!isBox(asked) || asked.due().signum() == 0) {
+            return Optional.empty();
+          }
+          BigInteger first = withoutZeros(Reads.value(asked, 0));
+          BigInteger figures = first.multiply(withoutZeros(Reads.value(asked, 1)));
+          return figures.equals(asked.due()) ? Optional.empty() : Optional.of(figures);
+        };
+  }
+
+  private static BigInteger withoutZeros(BigInteger part) {
+    BigInteger figures = part;
+    while (endsInZero(figures)) {
+      figures = Whole.tens(figures);
+    }
+    return figures;
+  }
+
   private static boolean endsInZero(BigInteger part) {
     return part.signum() > 0 && Whole.ones(part).signum() == 0;
   }

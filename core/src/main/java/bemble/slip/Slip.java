@@ -55,6 +55,7 @@ public enum Slip {
   TENS_BELOW_THE_CUT(MultiplyingSlips::tensBelowTheCut),
   BOX_LEFT_OUT(MultiplyingSlips::boxLeftOut),
   ZEROS_LOST_IN_BOX(MultiplyingSlips::zerosLostInBox),
+  ALL_ZEROS_LOST_IN_BOX(MultiplyingSlips::allZerosLostInBox, ZEROS_LOST_IN_BOX),
   MIDDLE_LEFT_OUT(MultiplyingSlips::middleLeftOut),
   ROWS_ADDED_WRONGLY(MultiplyingSlips::rowsAddedWrongly),
 

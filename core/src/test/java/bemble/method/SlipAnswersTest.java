@@ -71,6 +71,7 @@ class SlipAnswersTest {
         "57 × 38   | column      | rows-added-wrongly          | 1166",
         "46 × 63   | area        | box-left-out                | 0",
         "46 × 63   | area        | zeros-lost-in-box           | 738",
+        "46 × 63   | area        | all-zeros-lost-in-box       | 90",
         "46 × 73   | lattice     | tens-below-the-cut          | 8731",
         "208 × 34  | lattice     | zero-times-gives-the-number | 7412",
         "46 × 73   | lattice     | carry-not-added             | 2358",

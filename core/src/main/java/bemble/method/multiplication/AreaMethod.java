@@ -60,6 +60,7 @@ public final class AreaMethod implements Method<Multiplication> {
         Slip.ZERO_TIMES_GIVES_THE_NUMBER,
         Slip.BOX_LEFT_OUT,
         Slip.ZEROS_LOST_IN_BOX,
+        Slip.ALL_ZEROS_LOST_IN_BOX,
         Slip.ROWS_ADDED_WRONGLY);
   }
 
