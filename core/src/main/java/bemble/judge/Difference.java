@@ -6,6 +6,7 @@ import bemble.paper.Square;
 import bemble.plan.Slot;
 import bemble.slip.Slip;
 import java.math.BigInteger;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -43,10 +44,19 @@ record Difference(Handwriting page, Comparison comparison, KnownHand known, Seen
   Finding unexplained(List<Slip> names, Map<Slot, BigInteger> written) {
     Finding.Kind kind = kind();
     // Nothing is due where a figure is too many.
-    List<Written> due = kind == Finding.Kind.TOO_MANY ? List.of() : wrong.due();
+    List<Written> due = new ArrayList<>(kind == Finding.Kind.TOO_MANY ? List.of() : wrong.due());
+    List<Square> squares = new ArrayList<>(squares());
     Optional<Finding.MissedFact> fact =
         kind == Finding.Kind.NUMBER_FACT ? MissedFacts.of(wrong, written) : Optional.empty();
-    return finding(squares(), due, kind, names, fact);
+    // A fact is missed once, with both figures of its product.
+    fact.flatMap(missed -> Neighbours.onesOf(known.meant(), wrong))
+        .filter(comparison::differs)
+        .ifPresent(
+            ones -> {
+              due.addAll(ones.due());
+              squares.addAll(ones.due().stream().map(Written::at).toList());
+            });
+    return finding(squares, due, kind, names, fact);
   }
 
   /** The finding where it stands in the place of its neighbour. */

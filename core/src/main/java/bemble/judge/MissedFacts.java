@@ -19,21 +19,28 @@ final class MissedFacts {
   /**
    * The fact behind a wrong entry.
    *
-   * @param written what its writer put in its slot, and in that of the tens where that is known
+   * @param written what its writer put in its slot, and in that of the tens, or of the ones beside
+   *     tens, where that is known
    */
   static Optional<MissedFact> of(Seen wrong, Map<Slot, BigInteger> written) {
     BigInteger value = written.get(wrong.entry().slot());
-    List<Fact> facts = wrong.step().notes().facts();
+    List<Fact> facts =
+        ofProduct(wrong.entry()).map(List::of).orElseGet(wrong.step().notes()::facts);
     if (value == null || facts.isEmpty()) {
       return Optional.empty();
     }
     BigInteger due = whole(wrong.entry());
-    Optional<BigInteger> tens =
+    Optional<BigInteger> other =
         written.keySet().stream()
             .filter(slot -> !slot.equals(wrong.entry().slot()))
             .findFirst()
             .map(written::get);
-    BigInteger taken = isFigure(wrong.entry()) ? total(value, tens, due) : value;
+    BigInteger taken = value;
+    if (areTens(wrong.entry())) {
+      taken = Whole.joined(value, other.orElse(Whole.ones(due)));
+    } else if (isFigure(wrong.entry())) {
+      taken = total(value, other, due);
+    }
     BigInteger off = taken.subtract(due);
     return facts.stream()
         .filter(fact -> facts.size() == 1 ? fact.result().equals(due) : explains(fact, off, due))
@@ -42,19 +49,40 @@ final class MissedFacts {
         .filter(missed -> missed.as().signum() >= 0 && !missed.as().equals(missed.fact().result()));
   }
 
+  /** The fact behind a product that is written whole. */
+  private static Optional<Fact> ofProduct(Entry entry) {
+    List<BigInteger> factors = entry.reads().stream().map(Entry::value).toList();
+    return switch (entry.rule().kind()) {
+      case PRODUCT -> Optional.of(Fact.multiply(factors.get(0), factors.get(1)));
+      case TRIAL_PRODUCT -> {
+        BigInteger figure = factors.get(1);
+        yield Optional.of(Fact.multiply(Whole.joined(factors.get(0), figure), figure));
+      }
+      default -> Optional.empty();
+    };
+  }
+
   private static boolean isFigure(Entry entry) {
     return entry.rule().equals(Rule.ONES_OF_TOTAL)
         || entry.rule().kind() == Rule.Kind.FIGURE_OF_PAIRS;
   }
 
-  /** What the total or product comes to of which an entry is the ones figure. */
+  private static boolean areTens(Entry entry) {
+    return entry.rule().kind() == Rule.Kind.TENS_OF_PAIRS;
+  }
+
+  /** What the total or product comes to of which an entry is one figure. */
   private static BigInteger whole(Entry entry) {
-    if (!isFigure(entry)) {
-      return entry.rule().applyTo(entry.reads());
+    if (entry.rule().equals(Rule.ONES_OF_TOTAL)) {
+      return both(entry, Rule.TENS_OF_TOTAL, entry.rule());
     }
-    boolean pairs = entry.rule().kind() == Rule.Kind.FIGURE_OF_PAIRS;
-    Rule tens = pairs ? Rule.of(Rule.Kind.TENS_OF_PAIRS) : Rule.TENS_OF_TOTAL;
-    return Whole.joined(tens.applyTo(entry.reads()), entry.rule().applyTo(entry.reads()));
+    return isFigure(entry) || areTens(entry)
+        ? both(entry, Rule.of(Rule.Kind.TENS_OF_PAIRS), Rule.of(Rule.Kind.FIGURE_OF_PAIRS))
+        : entry.rule().applyTo(entry.reads());
+  }
+
+  private static BigInteger both(Entry entry, Rule tens, Rule ones) {
+    return Whole.joined(tens.applyTo(entry.reads()), ones.applyTo(entry.reads()));
   }
 
   /** The total that ends in a figure: with the tens that were written, else the nearest one. */

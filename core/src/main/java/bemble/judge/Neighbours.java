@@ -20,6 +20,15 @@ final class Neighbours {
         .findFirst();
   }
 
+  /** The ones figure that belongs to the tens of a product, where both stand in squares. */
+  static Optional<Seen> onesOf(Prediction prediction, Seen tens) {
+    Entry entry = tens.entry();
+    return prediction.seen().stream()
+        .filter(seen -> !tens.isAid() && areTens(entry.rule(), seen.entry().rule()))
+        .filter(seen -> seen.entry().reads().equals(entry.reads()))
+        .findFirst();
+  }
+
   /** Whether a rule gives the tens of what another one gives the ones figure of. */
   static boolean areTens(Rule tens, Rule ones) {
     return switch (tens.kind()) {

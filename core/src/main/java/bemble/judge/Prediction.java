@@ -7,6 +7,7 @@ import bemble.paper.Spot;
 import bemble.paper.Square;
 import bemble.plan.Entry;
 import bemble.plan.Rule;
+import bemble.plan.Slot;
 import bemble.plan.Step;
 import bemble.plan.Working;
 import java.util.ArrayList;
@@ -165,16 +166,29 @@ final class Prediction {
     return isPoint && mark.shape() instanceof Shape.Point point ? point.after() : null;
   }
 
-  /** Whether an entry is a zero in front of an answer or a row, which nobody has to write. */
+  /** Whether an entry is a zero in front of a number, which nobody has to write. */
   boolean isZeroInFront(Seen each) {
-    boolean isOfRow =
-        each.entry.slot().role() == Role.PARTIAL
-            && each.entry.rule().kind() == Rule.Kind.TENS_OF_PAIRS;
-    if (!isOfRow && each.entry.slot().role().kind() != Role.Kind.ANSWER
-        || each.entry.value().signum() != 0
-        || each.expected.size() != 1) {
+    if (each.entry.value().signum() != 0 || each.expected.size() != 1) {
       return false;
     }
+    boolean areTens = each.entry.rule().kind() == Rule.Kind.TENS_OF_PAIRS;
+    return switch (each.entry.slot().role()) {
+      case HALF -> areTens;
+      case EDGE -> isFirstAtEdge(each.entry.slot());
+      case PARTIAL -> areTens && isFirstInRow(each);
+      default -> each.entry.slot().role().kind() == Role.Kind.ANSWER && isFirstInRow(each);
+    };
+  }
+
+  /** Whether round the edge of a box nothing but zeros stands for higher places. */
+  private boolean isFirstAtEdge(Slot edge) {
+    return seen.stream()
+        .map(Seen::entry)
+        .filter(entry -> entry.slot().role() == Role.EDGE && entry.slot().place() > edge.place())
+        .allMatch(entry -> entry.value().signum() == 0);
+  }
+
+  private boolean isFirstInRow(Seen each) {
     Square at = each.expected.get(0).at();
     boolean first = this.at(at.moved(0, -1), Spot.FULL) == null;
     boolean more = this.at(at.moved(0, 1), Spot.FULL) != null;

@@ -3,6 +3,7 @@ package bemble.slip;
 import bemble.number.Numeral;
 import bemble.number.Whole;
 import bemble.paper.Role;
+import bemble.paper.Square;
 import bemble.plan.Asked;
 import bemble.plan.Entry;
 import bemble.plan.Fill;
@@ -11,7 +12,6 @@ import bemble.plan.Rule;
 import bemble.plan.Shift;
 import bemble.problem.Problem;
 import java.math.BigInteger;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -113,21 +113,29 @@ final class AddingSlips {
                 : Optional.empty();
   }
 
-  /** Of three and more figures in a column the last one is not counted. */
+  /** Of three and more figures in a column one is not counted: the last, or any other. */
   static Change figureSkipped(Problem problem) {
-    return (Change.OfValues)
-        asked -> {
-          if (!Reads.ofTotal(asked)) {
-            return Optional.empty();
-          }
-          List<Entry> figures = Reads.without(asked.reads(), Role.CARRY);
-          if (figures.size() < 3) {
-            return Optional.empty();
-          }
-          List<Entry> counted = new ArrayList<>(asked.reads());
-          counted.remove(figures.get(figures.size() - 1));
-          return Optional.of(Reads.applied(asked, counted));
-        };
+    return new Change() {
+      @Override
+      public Optional<Fill> instead(Asked asked) {
+        List<Entry> figures = Reads.without(asked.reads(), Role.CARRY);
+        return figures.isEmpty()
+            ? Optional.empty()
+            : insteadAt(figures.get(figures.size() - 1).slot().square(), asked);
+      }
+
+      @Override
+      public Optional<Fill> insteadAt(Square figure, Asked asked) {
+        List<Entry> counted =
+            asked.reads().stream()
+                .filter(entry -> Reads.carried(entry) || !entry.slot().square().equals(figure))
+                .toList();
+        boolean several = Reads.without(asked.reads(), Role.CARRY).size() >= 3;
+        return Reads.ofTotal(asked) && several && counted.size() < asked.reads().size()
+            ? Optional.of(Fill.of(Reads.applied(asked, counted)))
+            : Optional.empty();
+      }
+    };
   }
 
   /** A figure of the sum is read as one that looks like it, where the column can be worked so. */

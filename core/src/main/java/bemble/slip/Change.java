@@ -1,5 +1,6 @@
 package bemble.slip;
 
+import bemble.paper.Square;
 import bemble.plan.Asked;
 import bemble.plan.Fill;
 import bemble.plan.Move;
@@ -13,6 +14,13 @@ interface Change {
   /** What is written instead; empty where the slip does not touch this slot. */
   default Optional<Fill> instead(Asked asked) {
     return Optional.empty();
+  }
+
+  /** The same where the slip happens at one of the figures that are read: the first, for most. */
+  default Optional<Fill> insteadAt(Square figure, Asked asked) {
+    boolean isThere =
+        !asked.reads().isEmpty() && asked.reads().get(0).slot().square().equals(figure);
+    return isThere ? instead(asked) : Optional.empty();
   }
 
   /** Whether a move is left out. */

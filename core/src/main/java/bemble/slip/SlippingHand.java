@@ -26,7 +26,7 @@ public final class SlippingHand implements Hand {
    * @param slip which
    * @param from the section in which it happens first; null for the beginning
    * @param onwards whether it goes on happening from there, or happens in that section only
-   * @param figure the square of the first figure that is read where it happens; null for all
+   * @param figure the square of a figure that is read, where it happens at one; null for all
    */
   public record At(Slip slip, Section from, boolean onwards, Square figure) {
     /** A slip that happens in a section, or from there on. */
@@ -59,8 +59,11 @@ public final class SlippingHand implements Hand {
   public Fill fill(Asked asked) {
     Fill put = Optional.ofNullable(written.get(asked.slot())).map(Fill::of).orElse(null);
     for (int i = 0; put == null && i < changes.size(); i++) {
-      if (happens(i, asked.section()) && isThere(slips.get(i), asked)) {
-        put = changes.get(i).instead(asked).orElse(null);
+      if (happens(i, asked.section())) {
+        Square figure = slips.get(i).figure();
+        Change change = changes.get(i);
+        put =
+            (figure == null ? change.instead(asked) : change.insteadAt(figure, asked)).orElse(null);
         made[i] |= put != null && !put.equals(Fill.of(asked.due()));
       }
     }
@@ -94,11 +97,6 @@ public final class SlippingHand implements Hand {
       }
     }
     return usual;
-  }
-
-  private static boolean isThere(At at, Asked asked) {
-    return at.figure() == null
-        || !asked.reads().isEmpty() && asked.reads().get(0).slot().square().equals(at.figure());
   }
 
   /** Whether the slip of that index has changed anything so far. */

@@ -1,0 +1,124 @@
+package bemble.judge;
+
+import bemble.judge.Prediction.Seen;
+import bemble.plan.Slot;
+import java.math.BigInteger;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Hands that mean a wrong figure as it stands, whatever is due, and go on from it. */
+final class AsWritten {
+  private final Trials trials;
+  private final Inspection inspection;
+  private final KnownHand known;
+
+  AsWritten(Trials trials) {
+    this.trials = trials;
+    this.inspection = trials.inspection();
+    this.known = trials.known();
+  }
+
+  /** The page with the written figure taken as it is, and with it the tens that went with it. */
+  Optional<Tried> taking(Seen wrong) {
+    Slot slot = wrong.entry().slot();
+    return inspection
+        .value(wrong)
+        .map(
+            value -> {
+              Tried alone = trials.taking(null, Map.of(slot, value));
+              return withOnes(alone, wrong)
+                  .or(
+                      () ->
+                          Neighbours.tensOf(known.meant(), wrong)
+                              .map(tens -> withTens(alone, tens))
+                              .orElseGet(() -> withTensWhereNoneAreDue(alone, wrong)))
+                  .orElse(alone);
+            });
+  }
+
+  /** Tens with the ones figure that was written beside them, where both explain more. */
+  private Optional<Tried> withOnes(Tried alone, Seen wrong) {
+    return Neighbours.onesOf(known.meant(), wrong)
+        .flatMap(
+            ones ->
+                inspection
+                    .value(ones)
+                    .flatMap(value -> better(alone, ones.entry().slot(), List.of(value))));
+  }
+
+  /** The same with other tens than are due, where these explain more of the page. */
+  private Optional<Tried> withTens(Tried alone, Seen tens) {
+    Optional<BigInteger> written = inspection.value(tens);
+    BigInteger due = tens.entry().value();
+    boolean goesOn =
+        written.isEmpty()
+            && Neighbours.isUsedWrongly(inspection.comparison(), alone.prediction(), tens);
+    List<BigInteger> others =
+        goesOn
+            ? List.of(due.add(BigInteger.ONE), due.subtract(BigInteger.ONE))
+            : written.stream().toList();
+    return better(
+        alone,
+        tens.entry().slot(),
+        others.stream().filter(other -> other.signum() >= 0 && !other.equals(due)).toList());
+  }
+
+  /** The same with a ten, where the figure that is due is all that its column comes to. */
+  private Optional<Tried> withTensWhereNoneAreDue(Tried alone, Seen wrong) {
+    return trials.budget().isLeft()
+        ? trials
+            .tensAsked(wrong.entry())
+            .flatMap(slot -> better(alone, slot, List.of(BigInteger.ONE)))
+        : Optional.empty();
+  }
+
+  /** The page with some tens beside a figure, if it explains more than the figure alone. */
+  private Optional<Tried> better(Tried alone, Slot tens, List<BigInteger> values) {
+    return values.stream()
+        .map(value -> trials.taking(null, KnownHand.plus(alone.written(), tens, value)))
+        .filter(each -> each.agreement() > alone.agreement())
+        .max(Comparator.comparing(Tried::agreement));
+  }
+
+  /** Two neighbours that stand one in the place of the other. */
+  Optional<Tried> changedOver(Seen wrong) {
+    Optional<Seen> beside = Neighbours.changedOver(inspection.page(), known.meant(), wrong);
+    return beside.map(
+        other ->
+            trials.taking(
+                other,
+                Map.of(
+                    wrong.entry().slot(), other.entry().value(),
+                    other.entry().slot(), wrong.entry().value())));
+  }
+
+  /**
+   * A small figure of the column that is wrong and from which the wrong figure follows; it explains
+   * more of the page than {@code least}.
+   */
+  Optional<Tried> spoiling(Seen wrong, int least) {
+    Prediction meant = known.meant();
+    int column = wrong.column();
+    Optional<Written> written =
+        wrong.isAid() ? Optional.empty() : inspection.comparison().wrongAid(column, meant);
+    return written.stream()
+        .filter(Written::isNumber)
+        .flatMap(
+            small ->
+                meant.seen().stream()
+                    .takeWhile(seen -> seen != wrong)
+                    .filter(Seen::isAid)
+                    .filter(aid -> aid.column() == column)
+                    .map(
+                        aid ->
+                            trials.taking(
+                                aid, Map.of(aid.entry().slot(), new BigInteger(small.text())))))
+        .filter(
+            each ->
+                each.agreement() > least
+                    && !inspection.isStillWrong(wrong, each.prediction(), known))
+        .max(Comparator.comparing(Tried::agreement));
+  }
+}

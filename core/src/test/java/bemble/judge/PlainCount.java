@@ -1,0 +1,51 @@
+package bemble.judge;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import bemble.judge.Judge.SettingOut;
+import bemble.judge.Judge.Stage;
+import bemble.method.Sum;
+import java.util.stream.Collectors;
+
+/** What the judge finds on pages of a writer who knows no plan, each with one slip or none. */
+final class PlainCount {
+  private int shown;
+  private int alone;
+  private int named;
+
+  /** Judges a page: wrong is never right, right never wrong, and the first slip comes first. */
+  void add(Sum sum, PlainPaper paper, PlainPaper truth, String name) {
+    Report report = new Judge(sum).judge(paper.figures(), Stage.HANDED_IN, SettingOut.GIVEN);
+    assertEquals(paper.isLike(truth), report.allRight(), () -> told(sum, report));
+    if (!report.allRight()) {
+      shown++;
+      Finding first = report.findings().get(0);
+      assertEquals(paper.firstUnlike(truth), first.squares().get(0), () -> told(sum, report));
+      alone += report.findings().size() == 1 ? 1 : 0;
+      named += isNamed(first, name) ? 1 : 0;
+    }
+  }
+
+  private static String told(Sum sum, Report report) {
+    return sum.problem()
+        + report.findings().stream()
+            .map(
+                found ->
+                    "; %s %s %s %s"
+                        .formatted(found.kind(), found.squares(), found.slips(), found.fact()))
+            .collect(Collectors.joining());
+  }
+
+  /** By its slip, or by the kind of the fact that was missed. */
+  private static boolean isNamed(Finding first, String name) {
+    return first.slips().stream().anyMatch(slip -> slip.name().equals(name))
+        || first.fact().stream().anyMatch(missed -> missed.fact().kind().name().equals(name));
+  }
+
+  /** Fails where fewer pages of a hundred than wanted show one finding, or have its name. */
+  void check(int aloneFloor, int namedFloor) {
+    assertTrue(100 * alone >= aloneFloor * shown, alone + " alone of " + shown);
+    assertTrue(100 * named >= namedFloor * shown, named + " named of " + shown);
+  }
+}

@@ -1,0 +1,102 @@
+package bemble.judge;
+
+import bemble.method.Methods;
+import bemble.method.Sum;
+import bemble.paper.Mark;
+import bemble.paper.Role;
+import bemble.paper.Shape;
+import bemble.paper.Spot;
+import bemble.paper.Square;
+import bemble.plan.Entry;
+import bemble.plan.Slot;
+import bemble.problem.Problem;
+import bemble.style.Style;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** What a writer who knows no plan has put on squared paper, in the order of writing. */
+final class PlainPaper {
+  private final List<Written> figures = new ArrayList<>();
+
+  /** A slip of a pupil, and in which row, box, round or column it happens. */
+  record Slip(String name, int at) {
+    static final Slip NONE = new Slip("none", 0);
+
+    boolean is(String other, int here) {
+      return name.equals(other) && at == here;
+    }
+  }
+
+  static Sum sum(Problem problem, String method) {
+    return new Sum(
+        problem, Methods.find(problem.operation(), method).orElseThrow(), Style.STANDARD);
+  }
+
+  /** The last square of the number that was set out in the first row. */
+  static Square lastOfFirst(Sum sum) {
+    return sum.work().setOut().stream()
+        .filter(mark -> mark.role() == Role.GIVEN)
+        .map(Mark::shape)
+        .map(Shape.Figure.class::cast)
+        .map(Shape.Figure::at)
+        .min(Comparator.comparing(Square::row).thenComparing(at -> -at.column()))
+        .orElseThrow();
+  }
+
+  /** The square of the last figure of the answer. */
+  static Square lastOfAnswer(Sum sum) {
+    return sum.work().steps().stream()
+        .flatMap(step -> step.entries().stream())
+        .map(Entry::slot)
+        .filter(slot -> slot.role() == Role.ANSWER && slot.place() == 0)
+        .map(Slot::square)
+        .findFirst()
+        .orElseThrow();
+  }
+
+  /** Writes a number with its last figure in a square; figures from the ones on. */
+  void write(long number, Square last) {
+    String text = String.valueOf(number);
+    for (int left = 0; left < text.length(); left++) {
+      String figure = text.substring(text.length() - 1 - left, text.length() - left);
+      figures.add(new Written(last.moved(0, -left), Spot.FULL, figure));
+    }
+  }
+
+  /** Writes a whole number small into one square. */
+  void writeSmall(long number, Square at) {
+    figures.add(new Written(at, Spot.SMALL, String.valueOf(number)));
+  }
+
+  List<Written> figures() {
+    return figures;
+  }
+
+  /** Whether no square was written in twice. */
+  boolean isPlain() {
+    return squares().size() == figures.size();
+  }
+
+  boolean isLike(PlainPaper other) {
+    return figures.equals(other.figures);
+  }
+
+  /** The first square that this writer, but for a slip, would have filled otherwise. */
+  Square firstUnlike(PlainPaper truth) {
+    Set<Square> written = squares();
+    for (int i = 0; i < truth.figures.size(); i++) {
+      Written due = truth.figures.get(i);
+      if (i >= figures.size() || !figures.get(i).equals(due)) {
+        return written.contains(due.at()) ? figures.get(i).at() : due.at();
+      }
+    }
+    return figures.get(truth.figures.size()).at();
+  }
+
+  private Set<Square> squares() {
+    return figures.stream().map(Written::at).collect(Collectors.toSet());
+  }
+}
