@@ -1,12 +1,14 @@
 package bemble.judge;
 
 import bemble.judge.Prediction.Seen;
+import bemble.paper.Role;
 import bemble.plan.Slot;
 import java.math.BigInteger;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Hands that mean a wrong figure as it stands, whatever is due, and go on from it. */
 final class AsWritten {
@@ -29,6 +31,7 @@ final class AsWritten {
             value -> {
               Tried alone = trials.taking(null, Map.of(slot, value));
               return withOnes(alone, wrong)
+                  .or(() -> withLeftOver(alone, wrong))
                   .or(
                       () ->
                           Neighbours.tensOf(known.meant(), wrong)
@@ -48,6 +51,23 @@ final class AsWritten {
                     .flatMap(value -> better(alone, ones.entry().slot(), List.of(value))));
   }
 
+  /** The figure that is due after something else was left in the head, where that explains more. */
+  private Optional<Tried> withLeftOver(Tried alone, Seen wrong) {
+    return wrong.entry().reads().stream()
+        .filter(read -> read.slot().role() == Role.LEFT_OVER)
+        .filter(read -> inspection.page().at(read.slot().square(), read.slot().spot()).isEmpty())
+        .flatMap(read -> oneOff(read.value()).map(left -> Map.of(read.slot(), left)))
+        .map(left -> trials.taking(null, left))
+        .filter(each -> each.agreement() > alone.agreement())
+        .filter(each -> !inspection.isStillWrong(wrong, each.prediction(), known))
+        .max(Comparator.comparing(Tried::agreement));
+  }
+
+  private static Stream<BigInteger> oneOff(BigInteger value) {
+    return Stream.of(value.add(BigInteger.ONE), value.subtract(BigInteger.ONE))
+        .filter(each -> each.signum() >= 0);
+  }
+
   /** The same with other tens than are due, where these explain more of the page. */
   private Optional<Tried> withTens(Tried alone, Seen tens) {
     Optional<BigInteger> written = inspection.value(tens);
@@ -55,14 +75,8 @@ final class AsWritten {
     boolean goesOn =
         written.isEmpty()
             && Neighbours.isUsedWrongly(inspection.comparison(), alone.prediction(), tens);
-    List<BigInteger> others =
-        goesOn
-            ? List.of(due.add(BigInteger.ONE), due.subtract(BigInteger.ONE))
-            : written.stream().toList();
-    return better(
-        alone,
-        tens.entry().slot(),
-        others.stream().filter(other -> other.signum() >= 0 && !other.equals(due)).toList());
+    Stream<BigInteger> others = goesOn ? oneOff(due) : written.stream();
+    return better(alone, tens.entry().slot(), others.filter(other -> !other.equals(due)).toList());
   }
 
   /** The same with a ten, where the figure that is due is all that its column comes to. */

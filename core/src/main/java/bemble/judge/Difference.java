@@ -3,6 +3,7 @@ package bemble.judge;
 import bemble.judge.Prediction.Expected;
 import bemble.judge.Prediction.Seen;
 import bemble.paper.Square;
+import bemble.plan.Rule;
 import bemble.plan.Slot;
 import bemble.slip.Slip;
 import java.math.BigInteger;
@@ -119,7 +120,9 @@ record Difference(Handwriting page, Comparison comparison, KnownHand known, Seen
     if (!wrong.isAid() && !comparison.differs(wrong) && !comparison.absent(wrong).isEmpty()) {
       return Finding.Kind.MISSING;
     }
-    boolean fact = !wrong.step().notes().isWithoutFacts() && !wrong.isAid();
+    // Most small figures are part of a fact; what is left of a division is one of its own.
+    boolean isOwn = !wrong.isAid() || wrong.entry().rule().kind() == Rule.Kind.LEFT_OVER;
+    boolean fact = isOwn && !wrong.step().notes().isWithoutFacts();
     return fact ? Finding.Kind.NUMBER_FACT : Finding.Kind.UNKNOWN;
   }
 

@@ -24,9 +24,11 @@ final class MissedFacts {
    */
   static Optional<MissedFact> of(Seen wrong, Map<Slot, BigInteger> written) {
     BigInteger value = written.get(wrong.entry().slot());
-    List<Fact> facts =
-        ofProduct(wrong.entry()).map(List::of).orElseGet(wrong.step().notes()::facts);
-    if (value == null || facts.isEmpty()) {
+    if (value == null) {
+      return inTheHead(wrong, written);
+    }
+    List<Fact> facts = own(wrong.entry()).map(List::of).orElseGet(wrong.step().notes()::facts);
+    if (facts.isEmpty()) {
       return Optional.empty();
     }
     BigInteger due = whole(wrong.entry());
@@ -49,14 +51,28 @@ final class MissedFacts {
         .filter(missed -> missed.as().signum() >= 0 && !missed.as().equals(missed.fact().result()));
   }
 
-  /** The fact behind a product that is written whole. */
-  private static Optional<Fact> ofProduct(Entry entry) {
-    List<BigInteger> factors = entry.reads().stream().map(Entry::value).toList();
+  /** The fact behind something that was taken otherwise in the head, and only shows in an entry. */
+  private static Optional<MissedFact> inTheHead(Seen wrong, Map<Slot, BigInteger> taken) {
+    return wrong.entry().reads().stream()
+        .filter(read -> taken.containsKey(read.slot()))
+        .flatMap(
+            read -> own(read).map(fact -> new MissedFact(fact, taken.get(read.slot()))).stream())
+        .findFirst();
+  }
+
+  /** The fact behind a product that is written whole, or behind what is left of it. */
+  private static Optional<Fact> own(Entry entry) {
+    List<BigInteger> reads = entry.reads().stream().map(Entry::value).toList();
     return switch (entry.rule().kind()) {
-      case PRODUCT -> Optional.of(Fact.multiply(factors.get(0), factors.get(1)));
+      case PRODUCT -> Optional.of(Fact.multiply(reads.get(0), reads.get(1)));
       case TRIAL_PRODUCT -> {
-        BigInteger figure = factors.get(1);
-        yield Optional.of(Fact.multiply(Whole.joined(factors.get(0), figure), figure));
+        BigInteger figure = reads.get(1);
+        yield Optional.of(Fact.multiply(Whole.joined(reads.get(0), figure), figure));
+      }
+      case LEFT_OVER -> {
+        BigInteger product = reads.get(0);
+        BigInteger left = entry.rule().applyTo(entry.reads());
+        yield Optional.of(Fact.subtract(product.add(left), product));
       }
       default -> Optional.empty();
     };

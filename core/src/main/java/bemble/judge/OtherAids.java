@@ -20,20 +20,32 @@ import java.util.Set;
  */
 final class OtherAids {
   private final Map<Integer, Set<String>> byColumn = new HashMap<>();
+  private final Map<Integer, Set<String>> paid = new HashMap<>();
+  private final Map<Integer, Set<String>> tens = new HashMap<>();
 
-  private OtherAids() {}
-
-  /** The texts that are accepted besides those of the page itself, column by column. */
-  static Map<Integer, Set<String>> of(Sum sum) {
-    OtherAids aids = new OtherAids();
+  /** Of a sum on its true page. */
+  OtherAids(Sum sum) {
     List<Method<?>> methods = new ArrayList<>(List.of(sum.method()));
     for (String id : sum.method().sharesAidsWith()) {
       Methods.find(sum.problem().operation(), id).ifPresent(methods::add);
     }
     for (Method<?> method : methods) {
-      aids.add(new Prediction(new Sum(sum.problem(), method, sum.style()).work()));
+      add(new Prediction(new Sum(sum.problem(), method, sum.style()).work()));
     }
-    return aids.byColumn;
+  }
+
+  /** Whether a text is accepted in a column besides those of the page itself. */
+  boolean accepts(int column, String text) {
+    return has(byColumn, column, text);
+  }
+
+  /** Whether a text can only say that ten more elsewhere were paid for in a column. */
+  boolean isPaid(int column, String text) {
+    return has(paid, column, text) && !has(tens, column, text);
+  }
+
+  private static boolean has(Map<Integer, Set<String>> texts, int column, String text) {
+    return texts.getOrDefault(column, Set.of()).contains(text);
   }
 
   private void add(Prediction page) {
@@ -44,7 +56,15 @@ final class OtherAids {
         int figure = seen.entry().value().intValue();
         given.computeIfAbsent(column, any -> new ArrayList<>()).add(figure);
       } else if (seen.isAid()) {
-        seen.expected().stream().map(Expected::text).forEach(text -> accept(column, text));
+        seen.expected().stream()
+            .map(Expected::text)
+            .forEach(
+                text -> {
+                  put(byColumn, column, text);
+                  if (seen.entry().rule().kind() == Rule.Kind.ONE_LESS) {
+                    put(paid, column, text);
+                  }
+                });
         addWays(seen, column, given.getOrDefault(column, List.of()));
       }
     }
@@ -53,15 +73,21 @@ final class OtherAids {
   private void addWays(Seen seen, int column, List<Integer> given) {
     Role role = seen.entry().slot().role();
     if (role == Role.TEN_MORE || seen.entry().rule().kind() == Rule.Kind.TEN_MORE) {
-      accept(column, "1");
-      accept(column, "10");
-      given.forEach(figure -> accept(column, String.valueOf(figure + 10)));
+      accept(tens, column, "1");
+      accept(tens, column, "10");
+      given.forEach(figure -> accept(tens, column, String.valueOf(figure + 10)));
     } else if (role == Role.ONE_MORE) {
-      given.forEach(figure -> accept(column, String.valueOf(figure + 1)));
+      accept(paid, column, "1");
+      given.forEach(figure -> accept(paid, column, String.valueOf(figure + 1)));
     }
   }
 
-  private void accept(int column, String text) {
-    byColumn.computeIfAbsent(column, any -> new HashSet<>()).add(text);
+  private void accept(Map<Integer, Set<String>> as, int column, String text) {
+    put(as, column, text);
+    put(byColumn, column, text);
+  }
+
+  private static void put(Map<Integer, Set<String>> texts, int column, String text) {
+    texts.computeIfAbsent(column, any -> new HashSet<>()).add(text);
   }
 }

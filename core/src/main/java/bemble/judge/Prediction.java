@@ -16,6 +16,7 @@ import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /** The page that a given hand would write, square by square. */
@@ -70,16 +71,20 @@ final class Prediction {
   private final Map<Square, String> cells = new HashMap<>();
   private final Set<Square> points = new HashSet<>();
   private final Set<Square> pointsOnPaper = new LinkedHashSet<>();
-  private final Map<Integer, Set<String>> otherAids;
+  private final Optional<OtherAids> otherAids;
   private final Map<Integer, Set<String>> aidsByColumn = new HashMap<>();
 
   /** A page with no small figures but its own. */
   Prediction(Working working) {
-    this(working, Map.of());
+    this(working, Optional.empty());
   }
 
   /** A page on which other small figures say the same as its own, column by column. */
-  Prediction(Working working, Map<Integer, Set<String>> otherAids) {
+  Prediction(Working working, OtherAids otherAids) {
+    this(working, Optional.of(otherAids));
+  }
+
+  private Prediction(Working working, Optional<OtherAids> otherAids) {
     this.working = working;
     this.otherAids = otherAids;
     List<Mark> marks = working.paper().marks();
@@ -207,6 +212,6 @@ final class Prediction {
 
   /** Whether a small figure is one that may help in a column. */
   boolean helps(int column, String text) {
-    return hasAid(column, text) || otherAids.getOrDefault(column, Set.of()).contains(text);
+    return hasAid(column, text) || otherAids.stream().anyMatch(each -> each.accepts(column, text));
   }
 }

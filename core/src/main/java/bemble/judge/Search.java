@@ -17,7 +17,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 
 /** The search for the hand that wrote one page, in one school. */
@@ -38,9 +37,9 @@ final class Search {
   private KnownHand known;
 
   /** A sum as one school works it, with the small figures that are accepted and its true page. */
-  record School(Sum sum, Map<Integer, Set<String>> otherAids, Prediction truth) {
+  record School(Sum sum, OtherAids otherAids, Prediction truth) {
     static School of(Sum sum) {
-      Map<Integer, Set<String>> otherAids = OtherAids.of(sum);
+      OtherAids otherAids = new OtherAids(sum);
       return new School(sum, otherAids, new Prediction(sum.work(), otherAids));
     }
   }
@@ -152,7 +151,7 @@ final class Search {
     if (aid.isPresent()) {
       Seen guilty = aid.get().aid();
       return known
-          .found(difference(guilty).unexplained(names, Map.of()))
+          .found(difference(guilty).unexplained(names, aid.get().written()))
           .settling(guilty.entry().slot())
           .writing(aid.get().written(), aid.get().prediction());
     }
@@ -172,7 +171,8 @@ final class Search {
   private List<Tried> slips(Seen wrong, int now) {
     List<Tried> tried = new ArrayList<>();
     List<Slip> slips = school.sum().method().slips();
-    for (Section from : Sources.before(wrong, known.meant())) {
+    boolean runsOn = !inspection.comparison().extras(wrong, known.meant()).isEmpty();
+    for (Section from : Sources.before(wrong, known.meant(), runsOn)) {
       for (Slip slip : slips) {
         if (slip.isOfSettingOut() && settingOut == SettingOut.GIVEN) {
           continue;
@@ -196,8 +196,17 @@ final class Search {
     tried.removeIf(each -> comparison.differs(wrong) && isBlankIn(each.prediction(), wrong));
     tried.sort(
         Comparator.<Tried, Integer>comparing(each -> -each.agreement())
+            .thenComparing(each -> each.at().slip().leavesUnpaid() && isPaid(wrong))
             .thenComparing(each -> slips.indexOf(each.at().slip())));
     return tried;
+  }
+
+  /**
+   * Whether a small figure says that ten more elsewhere were paid for in the column of an entry.
+   */
+  private boolean isPaid(Seen wrong) {
+    return inspection.page().smallInColumn(wrong.column()).stream()
+        .anyMatch(small -> school.otherAids().isPaid(wrong.column(), small.text()));
   }
 
   /** Whether a number that stands aside explains more than any slip, and no less than a figure. */

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** Where the slip behind a difference may have happened. */
 final class Sources {
@@ -19,8 +20,11 @@ final class Sources {
   /**
    * The section in which a difference shows, those shortly before it, and those of the small
    * figures that it came from, which need not be written.
+   *
+   * @param runsOn whether figures go on where nothing is due, which the next column may have
+   *     written
    */
-  static List<Section> before(Seen wrong, Prediction prediction) {
+  static List<Section> before(Seen wrong, Prediction prediction, boolean runsOn) {
     Set<Entry> small = new HashSet<>();
     addSmall(wrong.entry(), small);
     Set<Section> sources = new HashSet<>();
@@ -36,7 +40,14 @@ final class Sources {
       }
     }
     List<Section> near = sections.subList(0, Math.min(sections.size(), SECTIONS_BACK + 1));
-    return sections.stream().filter(each -> near.contains(each) || sources.contains(each)).toList();
+    Section here = wrong.step().section();
+    Stream<Section> next =
+        runsOn && here.kind() == Section.Kind.COLUMN
+            ? Stream.of(Section.column(here.number() + 1))
+            : Stream.empty();
+    Stream<Section> before =
+        sections.stream().filter(each -> near.contains(each) || sources.contains(each));
+    return Stream.concat(before, next).toList();
   }
 
   private static void addSmall(Entry from, Set<Entry> small) {

@@ -129,7 +129,16 @@ public final class Script {
   }
 
   private Fill ask(Slot slot, Rule rule, List<Entry> reads) {
-    return hand.fill(new Asked(now, slot, rule, reads));
+    return ask(now, slot, rule, reads);
+  }
+
+  private Fill ask(Section in, Slot slot, Rule rule, List<Entry> reads) {
+    return hand.fill(new Asked(in, slot, rule, reads));
+  }
+
+  /** Whether the hand will find nothing in a slot of a section that has not begun. */
+  public boolean willFindNothing(Section in, Slot slot, Rule rule, List<Entry> reads) {
+    return ask(in, slot, rule, reads).value().signum() == 0;
   }
 
   /** Something that the hand means to write, where only it knows whether there is anything. */

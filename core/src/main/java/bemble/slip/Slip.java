@@ -125,6 +125,11 @@ public enum Slip {
     return this == FACT_ONE_OUT || this == NEIGHBOUR_IN_THE_TABLE;
   }
 
+  /** Whether ten more are taken for which nothing is paid in the next column. */
+  public boolean leavesUnpaid() {
+    return this == NEIGHBOUR_NOT_LESS || this == ONE_MORE_FORGOTTEN || this == NOBODY_PAYS;
+  }
+
   /** The slip of that name, if there is one. */
   public static Optional<Slip> find(String id) {
     return Arrays.stream(values()).filter(slip -> slip.id().equals(id)).findFirst();

@@ -14,6 +14,7 @@ import bemble.style.Style;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -68,20 +69,33 @@ final class PlainPaper {
 
   /** Writes a whole number small into one square. */
   void writeSmall(long number, Square at) {
-    figures.add(new Written(at, Spot.SMALL, String.valueOf(number)));
+    writeSmall(number, at, Spot.SMALL);
+  }
+
+  void writeSmall(long number, Square at, Spot spot) {
+    figures.add(new Written(at, spot, String.valueOf(number)));
   }
 
   List<Written> figures() {
     return figures;
   }
 
-  /** Whether no square was written in twice. */
+  /** Whether no square has two figures of full size. */
   boolean isPlain() {
-    return squares().size() == figures.size();
+    List<Square> full = figures.stream().filter(Written::isFull).map(Written::at).toList();
+    return full.stream().distinct().count() == full.size();
   }
 
   boolean isLike(PlainPaper other) {
     return figures.equals(other.figures);
+  }
+
+  /** The first full figure that another paper has otherwise. */
+  Optional<Square> firstOther(PlainPaper truth) {
+    return figures.stream()
+        .filter(figure -> figure.isFull() && !truth.figures.contains(figure))
+        .map(Written::at)
+        .findFirst();
   }
 
   /** The first square that this writer, but for a slip, would have filled otherwise. */

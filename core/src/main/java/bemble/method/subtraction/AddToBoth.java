@@ -26,6 +26,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.IntFunction;
+import java.util.stream.Stream;
 
 /**
  * Where the top figure is too small, both numbers are made larger by as much: ten more in this
@@ -84,14 +85,16 @@ public final class AddToBoth implements Method<Subtraction> {
     Optional<Entry> oneMore = Optional.empty();
     IntFunction<Entry> tops = at -> rows.minuend().at(at).orElseThrow();
     for (int place = layout.lowest(); place <= layout.highest(); place++) {
-      if (place > 0 && nothingFrom(place, rows, oneMore, layout.highest())) {
-        layout.sayNothingInFront(script, place);
-        break;
-      }
       Entry top = rows.minuend().at(place).orElseThrow();
       List<Entry> taken = new ArrayList<>(2);
       rows.subtrahend().at(place).ifPresent(taken::add);
       oneMore.ifPresent(taken::add);
+      if (place > 0
+          && nothingFrom(place, rows, oneMore, layout.highest())
+          && (oneMore.isEmpty() || layout.willFindNothing(script, place, reads(top, taken)))) {
+        layout.sayNothingInFront(script, place);
+        break;
+      }
       if (!taken.isEmpty()
           && layout.together(script, answer, place, tops, rows.subtrahend(), taken)) {
         break;
@@ -99,6 +102,10 @@ public final class AddToBoth implements Method<Subtraction> {
       oneMore = column(script, layout, answer, place, top, taken);
     }
     return layout.finish(script, sum, id(), answer);
+  }
+
+  private static List<Entry> reads(Entry top, List<Entry> taken) {
+    return Stream.concat(Stream.of(top), taken.stream()).toList();
   }
 
   private static boolean nothingFrom(

@@ -85,9 +85,18 @@ record SubtractionLayout(PlaceColumns columns, int highest, int lowest, int minu
     script.step(Section.column(place), focus);
   }
 
+  private Slot answer(int place) {
+    return Slot.full(Role.ANSWER, place, columns.at(answerRow(), place));
+  }
+
+  /** Whether the hand will find no difference in a column. */
+  boolean willFindNothing(Script script, int place, List<Entry> reads) {
+    Rule difference = Rule.of(Rule.Kind.DIFFERENCE);
+    return script.willFindNothing(Section.column(place), answer(place), difference, reads);
+  }
+
   Entry writeDifference(Script script, WrittenRow answer, int place, Rule rule, List<Entry> reads) {
-    Slot slot = Slot.full(Role.ANSWER, place, columns.at(answerRow(), place));
-    Entry written = script.write(slot, rule, reads);
+    Entry written = script.write(answer(place), rule, reads);
     answer.put(place, written);
     return written;
   }
