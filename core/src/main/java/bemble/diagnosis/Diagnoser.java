@@ -187,11 +187,12 @@ public final class Diagnoser {
         against.add(i);
       }
     }
-    boolean several = explains.size() >= 2 && probability >= SURE;
+    boolean several =
+        explains.size() >= 2 && probability >= SURE && eachHasGrounds(slips, explains, given);
     boolean single =
         explains.size() == 1
             && probability >= SURE_OF_ONE
-            && isOnly(slips, explains.get(0), (Answered) given.get(explains.get(0)));
+            && isOnly(slips, explains.get(0), reply(given, explains.get(0)));
     return new Explanation(slips, probability, explains, against, several || single);
   }
 
@@ -202,18 +203,44 @@ public final class Diagnoser {
             && (reply.is(sum.with(slips.subList(0, 1))) || reply.is(sum.with(slips.subList(1, 2))));
   }
 
+  /**
+   * Whether each of two slips explains answers that the other does not: several, or one that
+   * nothing else gives.
+   */
+  private boolean eachHasGrounds(List<Slip> slips, List<Integer> explains, List<Given> given) {
+    for (int i = 0; slips.size() == 2 && i < slips.size(); i++) {
+      List<List<Slip>> other = forms(List.of(slips.get(1 - i)));
+      List<Integer> own =
+          explains.stream()
+              .filter(
+                  place ->
+                      other.stream()
+                          .noneMatch(form -> isGiven(reply(given, place), sums.get(place), form)))
+              .toList();
+      boolean one = own.size() == 1 && isOnly(slips, own.get(0), reply(given, own.get(0)));
+      if (own.size() < 2 && !one) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private static Reply reply(List<Given> given, int place) {
+    return ((Answered) given.get(place)).reply();
+  }
+
   private static boolean differs(Foreseen sum, List<Slip> slips) {
     return !sum.with(slips).equals(sum.right());
   }
 
   /** Whether no other slip and no missed fact gives an answer. */
-  private boolean isOnly(List<Slip> slips, int place, Answered answered) {
+  private boolean isOnly(List<Slip> slips, int place, Reply reply) {
     Foreseen sum = sums.get(place);
     boolean other =
         known.stream()
             .filter(slip -> !slips.contains(slip.named()))
-            .anyMatch(slip -> answered.reply().is(sum.with(List.of(slip))));
-    return !other && sum.missed().stream().noneMatch(answered.reply()::is);
+            .anyMatch(slip -> reply.is(sum.with(List.of(slip))));
+    return !other && sum.missed().stream().noneMatch(reply::is);
   }
 
   private List<List<Slip>> slips(

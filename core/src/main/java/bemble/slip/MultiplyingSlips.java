@@ -92,7 +92,7 @@ final class MultiplyingSlips {
         };
   }
 
-  private static boolean inRow(Asked asked) {
+  static boolean inRow(Asked asked) {
     return Reads.ofPairs(asked) && asked.section().kind() == Section.Kind.ROW;
   }
 

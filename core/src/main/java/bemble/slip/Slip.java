@@ -23,6 +23,7 @@ public enum Slip {
   FIGURE_SKIPPED(AddingSlips::figureSkipped),
   BLANK_COLUMN_SKIPPED(AddingSlips::blankColumnSkipped),
   OLD_CARRY_AGAIN(AddingSlips::oldCarryAgain),
+  TAKEN_INSTEAD(OperationSlips::takenInsteadOfAdded),
 
   ZERO_PASSED_STAYS_ZERO(TakingSlips::zeroStaysZero),
   ZERO_PASSED_BECOMES_TEN(TakingSlips::zeroBecomesTen),
@@ -30,6 +31,7 @@ public enum Slip {
   NOTHING_TAKEN_GIVES_NOTHING(TakingSlips::nothingTakenGivesNothing),
   TOO_SMALL_GIVES_NOTHING(TakingSlips::tooSmallGivesNothing),
   ADDED_INSTEAD(TakingSlips::addedInstead),
+  ADDED_AS_A_SUM(OperationSlips::addedAsASum, ADDED_INSTEAD),
   NOTHING_GIVES_NOTHING(TakingSlips::nothingGivesNothing),
   SMALLER_FROM_LARGER(TakingSlips::smallerFromLarger),
   SMALLER_FROM_LARGER_EVEN_FROM_ZERO(
@@ -48,6 +50,8 @@ public enum Slip {
   MATCHING_PLACES_ONLY(MultiplyingSlips::matchingPlacesOnly),
   MATCHING_PLACES_IN_ONE_ROW(MultiplyingSlips::matchingPlacesInOneRow, MATCHING_PLACES_ONLY),
   ZERO_TIMES_GIVES_THE_NUMBER(MultiplyingSlips::zeroTimesGivesTheNumber),
+  ADDED_INSTEAD_OF_MULTIPLIED(OperationSlips::addedInsteadOfMultiplied),
+  ADDED_TO_THE_ONES(OperationSlips::addedToTheOnes, ADDED_INSTEAD_OF_MULTIPLIED),
   MULTIPLIED_CARRY_NOT_ADDED(MultiplyingSlips::carryNotAdded),
   NEIGHBOUR_IN_THE_TABLE(MultiplyingSlips::neighbourInTheTable),
   CARRY_ADDED_FIRST(MultiplyingSlips::carryAddedFirst),

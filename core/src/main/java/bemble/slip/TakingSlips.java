@@ -37,7 +37,7 @@ final class TakingSlips {
     return Change.both(values, noExchange);
   }
 
-  private static boolean isColumn(Asked asked) {
+  static boolean isColumn(Asked asked) {
     return asked.slot().role() == Role.ANSWER || asked.slot().role() == Role.PARTIAL;
   }
 

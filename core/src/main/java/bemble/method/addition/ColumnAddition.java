@@ -37,11 +37,16 @@ public final class ColumnAddition implements Method<Addition> {
 
   @Override
   public List<Slip> slips() {
-    // Only here are several numbers added at once, so that more than one may be carried.
+    // Only here are several numbers added at once, so that more than one may be carried, and only
+    // here does another operation fit the page.
     List<Slip> slips = new ArrayList<>(AdditionLayout.SLIPS);
     slips.addAll(
         slips.indexOf(Slip.FACT_ONE_OUT),
-        List.of(Slip.CARRY_ALWAYS_ONE, Slip.FIGURE_SKIPPED, Slip.CARRY_WITHOUT_NEED));
+        List.of(
+            Slip.CARRY_ALWAYS_ONE,
+            Slip.FIGURE_SKIPPED,
+            Slip.CARRY_WITHOUT_NEED,
+            Slip.TAKEN_INSTEAD));
     return List.copyOf(slips);
   }
 

@@ -43,6 +43,8 @@ public final class ColumnMultiplication implements Method<Multiplication> {
         Slip.CARRY_ADDED_FIRST,
         Slip.CARRY_OF_ROW_BEFORE,
         Slip.ROWS_ADDED_WRONGLY,
+        Slip.ADDED_INSTEAD_OF_MULTIPLIED,
+        Slip.ADDED_TO_THE_ONES,
         Slip.NEIGHBOUR_IN_THE_TABLE,
         Slip.FACT_ONE_OUT);
   }

@@ -57,6 +57,7 @@ public final class AddToBoth implements Method<Subtraction> {
         Slip.TOO_SMALL_GIVES_NOTHING,
         Slip.NOTHING_TAKEN_GIVES_NOTHING,
         Slip.ADDED_INSTEAD,
+        Slip.ADDED_AS_A_SUM,
         Slip.FACT_ONE_OUT,
         Slip.FIGURE_MISREAD);
   }

@@ -1,0 +1,101 @@
+package bemble.slip;
+
+import bemble.number.Numeral;
+import bemble.number.Whole;
+import bemble.paper.Role;
+import bemble.plan.Asked;
+import bemble.plan.Entry;
+import bemble.plan.Fill;
+import bemble.plan.Move;
+import bemble.plan.Rule;
+import bemble.problem.Problem;
+import java.math.BigInteger;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** Changes to plans in which another operation is carried out than the sign says. */
+final class OperationSlips {
+  private static final BigInteger ZERO = BigInteger.ZERO;
+
+  private OperationSlips() {}
+
+  private static int highest(Problem problem) {
+    return problem.numbers().stream().mapToInt(Numeral::highestPlace).max().orElseThrow();
+  }
+
+  /** Of two numbers the second is taken from the first, with an exchange where it is needed. */
+  static Change takenInsteadOfAdded(Problem problem) {
+    int highest = highest(problem);
+    Set<Integer> owing = new HashSet<>();
+    return new Change() {
+      @Override
+      public Optional<Fill> instead(Asked asked) {
+        List<Entry> figures = Reads.without(asked.reads(), Role.CARRY);
+        if (!Reads.ofTotal(asked) || problem.numbers().size() != 2 || figures.isEmpty()) {
+          return Optional.empty();
+        }
+        if (!asked.rule().equals(Rule.ONES_OF_TOTAL)) {
+          return Optional.of(Fill.BLANK);
+        }
+        int place = asked.slot().place();
+        BigInteger left =
+            figures.get(0).value().subtract(owing.contains(place) ? BigInteger.ONE : ZERO);
+        left = figures.size() > 1 ? left.subtract(figures.get(1).value()) : left;
+        if (left.signum() >= 0 || place == highest) {
+          return Optional.of(Fill.of(left.abs()));
+        }
+        owing.add(place + 1);
+        return Optional.of(Fill.of(left.add(BigInteger.TEN)));
+      }
+    };
+  }
+
+  /** The whole difference is worked as a sum, with its carries. */
+  static Change addedAsASum(Problem problem) {
+    int highest = highest(problem);
+    Map<Integer, BigInteger> carries = new HashMap<>();
+    Change.OfValues values =
+        asked -> {
+          if (!TakingSlips.isColumn(asked) || !Reads.is(asked, Rule.Kind.DIFFERENCE)) {
+            return Optional.empty();
+          }
+          int place = asked.slot().place();
+          BigInteger total =
+              Rule.TOTAL.applyTo(asked.reads()).add(carries.getOrDefault(place, ZERO));
+          carries.put(place + 1, Whole.tens(total));
+          return Optional.of(place == highest ? total : Whole.ones(total));
+        };
+    return Change.both(
+        values,
+        Change.both(Change.leavingOut(Move.EXCHANGE), Change.leavingOut(Move.EXCHANGE_FOR_ZERO)));
+  }
+
+  /** In a row of products each figure and the figure of the multiplier are added. */
+  static Change addedInsteadOfMultiplied(Problem problem) {
+    return (Change.OfValues)
+        asked ->
+            MultiplyingSlips.inRow(asked)
+                ? Optional.of(Reads.part(asked, Rule.TOTAL.applyTo(asked.reads())))
+                : Optional.empty();
+  }
+
+  /** The only figure of the multiplier is added to the ones, and the rest stays as it is. */
+  static Change addedToTheOnes(Problem problem) {
+    List<Numeral> numbers = problem.numbers();
+    boolean oneFigure = numbers.size() == 2 && numbers.get(1).length() == 1;
+    return (Change.OfValues)
+        asked -> {
+          if (!oneFigure || !MultiplyingSlips.inRow(asked)) {
+            return Optional.empty();
+          }
+          BigInteger total = Rule.TOTAL.applyTo(asked.reads());
+          boolean ones = asked.reads().get(0).slot().place() == 0;
+          return Optional.of(
+              Reads.part(asked, ones ? total : total.subtract(Reads.value(asked, 1))));
+        };
+  }
+}
