@@ -56,6 +56,30 @@ describe('the cursor', () => {
     expect(nextCursor(path, end, [], true)).toBe(end);
   });
 
+  it('goes on to the left behind the last figure, and does not tell that it was the last', () => {
+    const end = { at: { row: 5, column: 4 }, step: 4 };
+    const all = marksAfter(
+      strokes(['FIGURE', 4, 4, '7'], ['FIGURE', 4, 3, '2'], ['FIGURE', 5, 4, '1']),
+    );
+    const beyond = behindFigure(path, end, all, false);
+    expect(beyond).toEqual({ at: { row: 5, column: 3 }, step: -1 });
+    const more = [...all, ...marksAfter(strokes(['FIGURE', 5, 3, '6']))];
+    expect(behindFigure(path, beyond, more, false).at).toEqual({ row: 5, column: 2 });
+  });
+
+  it('stays behind the last figure where something stands at its left', () => {
+    const end = { at: { row: 5, column: 4 }, step: 4 };
+    const all = marksAfter(
+      strokes(
+        ['FIGURE', 4, 4, '7'],
+        ['FIGURE', 4, 3, '2'],
+        ['FIGURE', 5, 3, '6'],
+        ['FIGURE', 5, 4, '1'],
+      ),
+    );
+    expect(behindFigure(path, end, all, false)).toBe(end);
+  });
+
   it('takes up the path at a square that is pressed, at what is still open there', () => {
     const marks = marksAfter(strokes(['FIGURE', 4, 3, '7']));
     expect(cursorAt(path, { row: 1, column: 3 }, marks).step).toBe(1);

@@ -43,7 +43,9 @@ export function nextCursor(path: Path, from: Cursor, marks: WrittenMark[], aids:
 
 /**
  * Where the hand goes behind a figure. A number of the sum that is copied beside the path goes on to
- * the right until all of it stands, and what is worked out beside it to the left.
+ * the right until all of it stands, and what is worked out beside it to the left. So does the hand
+ * at the end of its path: staying would tell that nothing more is due, and the next figure would
+ * stand in the place of the last.
  */
 export function behindFigure(
   path: Path,
@@ -52,11 +54,17 @@ export function behindFigure(
   aids: boolean,
 ): Cursor {
   const next = nextCursor(path, from, marks, aids);
+  const { row, column } = from.at;
   const copied = path.filter(({ part }) => part === 'COPIED');
+  const left = { row, column: column - 1 };
+  const isFree = column > 0 && !marks.some(({ kind, at }) => kind === 'FIGURE' && same(at, left));
+  const isOnPath = from.step >= 0 || copied.length === 0;
+  if (next === from && isOnPath && isFree) {
+    return { at: left, step: -1 };
+  }
   if (copied.length === 0) {
     return next;
   }
-  const { row, column } = from.at;
   const beside = (by: number) => cursorAt(path, { row, column: Math.max(0, column + by) }, marks);
   const step = path[from.step];
   if (!step) {
