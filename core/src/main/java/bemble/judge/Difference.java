@@ -5,7 +5,9 @@ import bemble.judge.Prediction.Seen;
 import bemble.paper.Square;
 import bemble.plan.Rule;
 import bemble.plan.Slot;
+import bemble.plan.Step;
 import bemble.slip.Slip;
+import bemble.wording.Section;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -33,7 +35,7 @@ record Difference(Handwriting page, Comparison comparison, KnownHand known, Seen
     // Somebody who read another figure may have the fact quite right.
     Optional<Finding.MissedFact> fact =
         names.get(0).isMissedFact() ? MissedFacts.of(wrong, written) : Optional.empty();
-    return finding(squares(), wrong.due(), Finding.Kind.KNOWN, names, fact);
+    return finding(squares(), due(), Finding.Kind.KNOWN, names, fact);
   }
 
   /**
@@ -44,8 +46,7 @@ record Difference(Handwriting page, Comparison comparison, KnownHand known, Seen
    */
   Finding unexplained(List<Slip> names, Map<Slot, BigInteger> written) {
     Finding.Kind kind = kind();
-    // Nothing is due where a figure is too many.
-    List<Written> due = new ArrayList<>(kind == Finding.Kind.TOO_MANY ? List.of() : wrong.due());
+    List<Written> due = new ArrayList<>(due());
     List<Square> squares = new ArrayList<>(squares());
     Optional<Finding.MissedFact> fact =
         kind == Finding.Kind.NUMBER_FACT ? MissedFacts.of(wrong, written) : Optional.empty();
@@ -88,7 +89,25 @@ record Difference(Handwriting page, Comparison comparison, KnownHand known, Seen
       Finding.Kind kind,
       List<Slip> names,
       Optional<Finding.MissedFact> fact) {
-    return new Finding(squares, wrong.step(), due, kind, names, fact);
+    return new Finding(squares, step(), due, kind, names, fact);
+  }
+
+  /** Nothing is due where a figure is too many. */
+  private List<Written> due() {
+    return isTooMany() ? List.of() : wrong.due();
+  }
+
+  /** The step in which it should have been done; that of the next column, for a figure too many. */
+  private Step step() {
+    Section here = wrong.step().section();
+    if (!isTooMany() || here.kind() != Section.Kind.COLUMN) {
+      return wrong.step();
+    }
+    Section next = Section.column(here.number() + 1);
+    return known.meant().working().steps().stream()
+        .filter(step -> step.section().equals(next))
+        .findFirst()
+        .orElse(wrong.step());
   }
 
   /** Whether what stands there is what the true page has, though it does not follow here. */

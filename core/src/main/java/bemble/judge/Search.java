@@ -125,7 +125,9 @@ final class Search {
       return settled(known, wrong, asWritten.taking(wrong));
     }
     int now = inspection.comparison().agreement(meant);
-    List<Tried> tried = slips(wrong, now);
+    Optional<Tried> figure = asWritten.taking(wrong);
+    int least = figure.map(Tried::agreement).orElse(now);
+    List<Tried> tried = slips(wrong, Math.min(now + 1, least));
     Optional<Tried> over = asWritten.changedOver(wrong);
     if (over.isPresent()
         && (tried.isEmpty() || over.get().agreement() > tried.get(0).agreement())) {
@@ -135,7 +137,6 @@ final class Search {
           .settling(over.get().aid().entry().slot())
           .writing(over.get().written(), over.get().prediction());
     }
-    Optional<Tried> figure = asWritten.taking(wrong);
     Optional<Aside> aside =
         Aside.of(inspection.page(), meant, wrong).filter(each -> explains(each, tried, figure));
     if (aside.isPresent()) {
@@ -143,7 +144,6 @@ final class Search {
       inspection = inspection.of(aside.get().takenBack(inspection.page(), meant));
       return known.found(difference.of(aside.get()));
     }
-    int least = figure.map(Tried::agreement).orElse(now);
     boolean named = !tried.isEmpty() && least <= tried.get(0).agreement();
     int best = named ? tried.get(0).agreement() : least;
     Optional<Tried> aid = asWritten.spoiling(wrong, best);
@@ -159,16 +159,21 @@ final class Search {
       // A wrong carry is guilty, and the figure into which it was added follows from it.
       Difference guilty =
           spoilt(wrong, tried.get(0).prediction()).map(this::difference).orElse(difference);
+      Prediction slipped = tried.get(0).prediction();
       return known
-          .found(guilty.explainedBy(names, written(guilty.wrong(), tried.get(0).prediction())))
-          .slipping(tried.get(0).at(), tried.get(0).prediction());
+          .found(guilty.explainedBy(names, written(guilty.wrong(), slipped)))
+          .slipping(tried.get(0).at(), slipped);
     }
     Map<Slot, BigInteger> written = figure.map(Tried::written).orElse(Map.of());
     return settled(known.found(difference.unexplained(names, written)), wrong, figure);
   }
 
-  /** The slips after which an entry is as it was written, those first that explain the most. */
-  private List<Tried> slips(Seen wrong, int now) {
+  /**
+   * The slips after which an entry is as it was written, those first that explain the most.
+   *
+   * @param least the agreement of a page that is explained well enough
+   */
+  private List<Tried> slips(Seen wrong, int least) {
     List<Tried> tried = new ArrayList<>();
     List<Slip> slips = school.sum().method().slips();
     boolean runsOn = !inspection.comparison().extras(wrong, known.meant()).isEmpty();
@@ -188,7 +193,7 @@ final class Search {
     }
     tried.removeIf(
         each ->
-            each.agreement() <= now || inspection.isStillWrong(wrong, each.prediction(), known));
+            each.agreement() < least || inspection.isStillWrong(wrong, each.prediction(), known));
     // A blank is named only by a slip that leaves it blank, a figure only by one that writes one.
     Comparison comparison = inspection.comparison();
     boolean isBlank = !comparison.differs(wrong) && !comparison.absent(wrong).isEmpty();

@@ -18,10 +18,12 @@ import bemble.problem.Problem;
 import bemble.problem.ProblemReader;
 import bemble.problem.Reading;
 import bemble.style.Style;
+import bemble.wording.Section;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -66,7 +68,11 @@ class PagesOfPupilsTest {
     "586 − 32, exchange, 454, 2, LESS_WITHOUT_EXCHANGE",
     "46 × 8, column, 3248, 1, PRODUCTS_WRITTEN_WHOLE",
     "352 − 118, exchange, 244, 1, NEIGHBOUR_NOT_LESS",
-    "352 − 118, add-to-both, 246, 0, SMALLER_FROM_LARGER"
+    "352 − 118, add-to-both, 246, 0, SMALLER_FROM_LARGER",
+    "3855 − 3782, add-to-both, 173, 2, ONE_MORE_FORGOTTEN",
+    "583 + 247, column, 336, 0, TAKEN_INSTEAD",
+    "532 − 278, exchange, 810, 0, ADDED_INSTEAD",
+    "46 × 3, column, 49, 0, ADDED_INSTEAD_OF_MULTIPLIED"
   })
   void aBareAnswerTellsItsSlip(String line, String method, String text, int place, String slip) {
     Sum sum = sum(line, method);
@@ -165,5 +171,27 @@ class PagesOfPupilsTest {
     Report report = judge(sum, page);
     assertEquals(List.of(above), report.findings().get(0).squares());
     assertEquals(1, report.findings().size());
+  }
+
+  /** The column in front is the one to look at, where a figure stands though nothing is due. */
+  @Test
+  void aFigureTooManyBelongsToItsOwnColumn() {
+    Sum sum = sum("3855 − 3782", "add-to-both");
+    Finding finding = judge(sum, answer(ones(sum), "173")).findings().get(0);
+    assertEquals(Section.column(2), finding.step().section());
+    assertEquals(List.of(), finding.due());
+  }
+
+  /** Two boxes and a total are wrong: the first box has its name all the same. */
+  @Test
+  void aSlipIsNamedThoughNothingFollowsFromIt() {
+    Sum sum = sum("46 × 63", "area");
+    List<Written> page = new ArrayList<>(answer(new Square(1, 12), "360"));
+    page.add(new Written(new Square(1, 2), Spot.SMALL, "240"));
+    page.add(new Written(new Square(1, 5), Spot.SMALL, "30"));
+    Report report = new Judge(sum).judge(page, Stage.IN_WORK, SettingOut.GIVEN);
+    Finding first = report.findings().get(0);
+    assertEquals(List.of(new Square(1, 2)), first.squares());
+    assertEquals("ZEROS_LOST_IN_BOX", first.slips().get(0).name());
   }
 }
