@@ -9,6 +9,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -66,45 +67,46 @@ class Reactions {
     Map<String, Object> sum = Talk.sum("987654 × 456", "column");
     JsonNode strokes =
         talk.post("/api/pupils", Map.of("sum", sum, "slips", List.of())).json().get("strokes");
-    long id = talk.post("/api/attempts", Map.of("sum", sum)).json().get("id").asLong();
-    page.navigate("/slate/" + id);
-    page.getByTestId("cursor").waitFor();
-    List<Double> took = new ArrayList<>();
-    // The cursor stops at squares of the answer only.
-    List<JsonNode> figures = new ArrayList<>();
+    Map<String, String> figures = new HashMap<>();
     strokes.forEach(
         stroke -> {
           if (stroke.get("kind").asText().equals("FIGURE")) {
-            figures.add(stroke);
+            int column = stroke.get("column").asInt();
+            figures.put(stroke.get("row") + " " + column, stroke.get("text").asText());
           }
         });
-    for (int i = 0; i < figures.size(); i++) {
-      boolean isWhole = follows(figures, i, 1) && !follows(figures, i, 2);
-      if (isWhole) {
-        // The last product of a row is typed as it is said, and judged when it is complete.
-        Collections.swap(figures, i, i + 1);
-        press(page, figures.get(i));
-        i++;
+    JsonNode attempt = talk.post("/api/attempts", Map.of("sum", sum)).json();
+    page.navigate("/slate/" + attempt.get("id").asLong());
+    page.getByTestId("cursor").waitFor();
+    List<Double> took = new ArrayList<>();
+    for (JsonNode stop : attempt.get("path")) {
+      if (stop.get("kind").asText().equals("FIGURE")) {
+        String number = number(stop, figures);
+        // What is written in one go is judged when it is complete.
+        String begun = number.substring(0, number.length() - 1);
+        begun.chars().forEach(digit -> press(page, (char) digit));
+        took.add(
+            timed(
+                page,
+                "keydown",
+                "document.querySelectorAll('[data-verdict]').length",
+                () -> press(page, number.charAt(number.length() - 1))));
       }
-      JsonNode figure = figures.get(i);
-      took.add(
-          timed(
-              page,
-              "keydown",
-              "document.querySelectorAll('[data-verdict]').length",
-              () -> press(page, figure)));
     }
     return took;
   }
 
-  /** Whether so many figures follow in the same row. */
-  private static boolean follows(List<JsonNode> figures, int i, int many) {
-    return i + many < figures.size()
-        && figures.get(i + many).get("row").equals(figures.get(i).get("row"));
+  /** The figures that are written at a stop of the hand, as they are read. */
+  private static String number(JsonNode stop, Map<String, String> figures) {
+    JsonNode last = stop.get("at");
+    int first = last.get("column").asInt() - stop.get("figures").asInt() + 1;
+    return IntStream.rangeClosed(first, last.get("column").asInt())
+        .mapToObj(column -> figures.get(last.get("row") + " " + column))
+        .collect(Collectors.joining());
   }
 
-  private static void press(Page page, JsonNode figure) {
-    page.keyboard().press("Digit" + figure.get("text").asText());
+  private static void press(Page page, char digit) {
+    page.keyboard().press("Digit" + digit);
   }
 
   private static List<Double> changed(Page page) {
