@@ -3,7 +3,9 @@ package bemble.slip;
 import bemble.problem.Problem;
 import java.util.Arrays;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * The slips that are known by name, from what teachers of column arithmetic describe as their
@@ -90,8 +92,12 @@ public enum Slip {
   FACT_ONE_OUT(AddingSlips::factOneOut),
   FIGURE_MISREAD(AddingSlips::figureMisread);
 
+  private static final Map<String, Slip> BY_ID =
+      Arrays.stream(values()).collect(Collectors.toUnmodifiableMap(Slip::id, slip -> slip));
+
   private final Change.Maker maker;
   private final Slip named;
+  private final String id = name().toLowerCase(Locale.ROOT).replace('_', '-');
 
   Slip(Change.Maker maker) {
     this.maker = maker;
@@ -111,7 +117,7 @@ public enum Slip {
 
   /** A stable name: {@code carry-not-added}. */
   public String id() {
-    return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    return id;
   }
 
   /** Whether it happens when the sum is set out, and so not where that was done for the writer. */
@@ -136,7 +142,7 @@ public enum Slip {
 
   /** The slip of that name, if there is one. */
   public static Optional<Slip> find(String id) {
-    return Arrays.stream(values()).filter(slip -> slip.id().equals(id)).findFirst();
+    return Optional.ofNullable(BY_ID.get(id));
   }
 
   Change change(Problem problem) {

@@ -99,7 +99,9 @@ public class PupilPages {
       if (week >= 0 && !row.allRight()) {
         words
             .slip(row.slip())
-            .ifPresent(slip -> times.computeIfAbsent(slip, any -> new int[weeks.size()])[week]++);
+            .ifPresent(
+                slip ->
+                    times.computeIfAbsent(slip, any -> new int[weeks.size()])[week] += row.sums());
       }
     }
     return times.entrySet().stream()
@@ -121,11 +123,12 @@ public class PupilPages {
     }
     RegisterWords words = register.words(pupil.classId());
     Map<String, Progress> progress = register.progress(pupil, rows);
-    long right = rows.stream().filter(EvidenceRow::allRight).count();
+    int all = rows.stream().mapToInt(EvidenceRow::sums).sum();
+    int right = rows.stream().filter(EvidenceRow::allRight).mapToInt(EvidenceRow::sums).sum();
     long days = rows.stream().map(EvidenceRow::workedOn).distinct().count();
     String since = RegisterWords.day(rows.get(0).workedOn());
     List<String> lines = new ArrayList<>();
-    lines.add(Sentences.of("letter.work", pupil.name(), rows.size(), since, days, right));
+    lines.add(Sentences.of("letter.work", pupil.name(), all, since, days, right));
     named(progress, words, Standing.SURE, Standing.LOOK_AGAIN)
         .ifPresent(names -> lines.add(Sentences.of("letter.sure", pupil.name(), names)));
     named(progress, words, Standing.NEARLY)

@@ -28,6 +28,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -209,7 +210,7 @@ public class Register {
       evidence
           .computeIfAbsent(row.pupilId(), any -> new LinkedHashMap<>())
           .computeIfAbsent(row.rung(), any -> new ArrayList<>())
-          .add(evidence(row));
+          .addAll(Collections.nCopies(row.sums(), evidence(row)));
     }
     Map<Long, Map<String, Progress>> progress = new HashMap<>();
     evidence.forEach(

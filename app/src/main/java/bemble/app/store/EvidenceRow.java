@@ -3,9 +3,16 @@ package bemble.app.store;
 import java.time.LocalDate;
 
 /**
- * A sum of a rung that a pupil has worked.
+ * Sums of a rung that a pupil has worked on one day in the same way.
  *
  * @param slip the id of the slip; empty where none is known
+ * @param sums how many, at least one
  */
 public record EvidenceRow(
-    long pupilId, String rung, LocalDate workedOn, boolean allRight, boolean helped, String slip) {}
+    long pupilId,
+    String rung,
+    LocalDate workedOn,
+    boolean allRight,
+    boolean helped,
+    String slip,
+    int sums) {}

@@ -14,16 +14,19 @@ import org.apache.ibatis.annotations.Update;
 public interface RegisterMapper {
   @Select(
       """
-      select pupil_id, rung, worked_on, all_right, helped, slip from evidence
+      select pupil_id, rung, worked_on, all_right, helped, slip, count(*) as sums from evidence
       where pupil_id in (select id from pupil where class_id = #{classId})
-      order by worked_on
+      group by pupil_id, rung, worked_on, all_right, helped, slip
+      order by worked_on, rung, pupil_id, slip
       """)
   List<EvidenceRow> evidence(long classId);
 
   @Select(
       """
-      select pupil_id, rung, worked_on, all_right, helped, slip from evidence
-      where pupil_id = #{pupil} order by worked_on
+      select pupil_id, rung, worked_on, all_right, helped, slip, count(*) as sums from evidence
+      where pupil_id = #{pupil}
+      group by pupil_id, rung, worked_on, all_right, helped, slip
+      order by worked_on, rung, pupil_id, slip
       """)
   List<EvidenceRow> evidenceOf(long pupil);
 
