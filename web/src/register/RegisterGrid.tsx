@@ -57,6 +57,12 @@ export function RegisterGrid({
         row < 0 && column < 0 ? undefined : placeId(pupils[row]?.id, rungs[column]?.id)
       }
       tabIndex={0}
+      onClick={({ target }) => {
+        const square = (target as Element).closest<HTMLElement>('[role=gridcell]');
+        if (square) {
+          onAt({ pupil: Number(square.dataset.pupil), rung: square.dataset.rung });
+        }
+      }}
       onKeyDown={(event) => {
         const move = moves[event.key];
         if (move && !event.ctrlKey && !event.altKey && !event.metaKey) {
@@ -78,6 +84,7 @@ export function RegisterGrid({
         alignContent: 'start',
         fontSize: 15,
         lineHeight: 1,
+        ...SQUARES,
       }}
     >
       <Box role="row" sx={{ display: 'contents' }}>
@@ -162,7 +169,6 @@ export function RegisterGrid({
               square={squareOf(id, rung.id)}
               faded={!isWanted(id, rung.id)}
               here={row === place && at.rung === rung.id}
-              onAt={onAt}
             />
           ))}
         </Box>
@@ -186,52 +192,53 @@ const HERE = {
   bgcolor: 'ink.now',
 } as const;
 
+/** Of all squares at once: there are too many for a style of their own each. */
+const SQUARES = {
+  '& [role=gridcell]': {
+    position: 'relative',
+    display: 'grid',
+    placeContent: 'center',
+    pl: 0.5,
+    cursor: 'pointer',
+    borderRight: 1,
+    borderBottom: 1,
+    borderColor: 'ink.square',
+  },
+  '& [role=gridcell][aria-selected=true]': HERE,
+  '& .faded svg': { opacity: 0.25 },
+  '& [role=gridcell] span': { position: 'absolute', right: 2, bottom: -2, fontSize: 15 },
+} as const;
+
 const Square = memo(function Square({
   pupil,
   rung,
   square,
   faded,
   here,
-  onAt,
 }: {
   pupil: number;
   rung: RungLabel;
   square: RegisterSquare | undefined;
   faded: boolean;
   here: boolean;
-  onAt: (place: Place) => void;
 }) {
   const standing = square?.standing ?? 'NEW';
   return (
-    <Box
+    <div
       role="gridcell"
       id={placeId(pupil, rung.id)}
+      className={faded ? 'faded' : undefined}
       aria-selected={here}
       aria-label={STANDINGS[standing]}
       title={square ? `${rung.name}: ${STANDINGS[standing]}. ${square.why}` : undefined}
       data-standing={standing}
-      onClick={() => onAt({ pupil, rung: rung.id })}
-      sx={{
-        position: 'relative',
-        display: 'grid',
-        placeContent: 'center',
-        pl: 0.5,
-        cursor: 'pointer',
-        borderRight: 1,
-        borderBottom: 1,
-        borderColor: 'ink.square',
-        ...(here && HERE),
-        ...(faded && { '& svg': { opacity: 0.25 } }),
-      }}
+      data-pupil={pupil}
+      data-rung={rung.id}
     >
       {standing !== 'NEW' && (
         <StandingShape standing={standing} slip={square?.slip !== undefined} />
       )}
-      {square?.byRules && (
-        <Box component="span" sx={{ position: 'absolute', right: 2, bottom: -2, fontSize: 15 }}>
-          *
-        </Box>
-      )}
-    </Box>
+      {square?.byRules && <span>*</span>}
+    </div>
   );
 });

@@ -1,4 +1,4 @@
-import Box from '@mui/material/Box';
+import { useTheme } from '@mui/material/styles';
 import type { Standing } from './standings';
 
 /** The quarters of a square that are filled, by column and row. */
@@ -33,41 +33,34 @@ const SIDE = 2 * QUARTER + GAP;
  * own.
  */
 export function StandingShape({ standing, slip }: { standing: Standing; slip?: boolean }) {
+  const { palette } = useTheme();
   return (
-    <Box
-      component="svg"
+    <svg
       aria-hidden
       viewBox={`-1 -1 ${SIDE + 6} ${SIDE + 2}`}
-      sx={{ width: SIDE + 6, height: SIDE + 2, flexShrink: 0 }}
+      width={SIDE + 6}
+      height={SIDE + 2}
+      style={UNSHRUNK}
     >
-      {QUARTERS[standing].map(([column, row]) => (
-        <Box
-          key={`${column} ${row}`}
-          component="rect"
-          x={column * (QUARTER + GAP)}
-          y={row * (QUARTER + GAP)}
-          width={QUARTER}
-          height={QUARTER}
-          sx={{ fill: ({ palette }) => palette.success.main }}
-        />
-      ))}
+      <path d={PATHS[standing]} fill={palette.success.main} />
       {standing === 'LOOK_AGAIN' && (
-        <Box
-          component="rect"
-          x={SIDE / 2 - 4}
-          y={SIDE / 2 - 4}
-          width={8}
-          height={8}
-          sx={{ fill: ({ palette }) => palette.ink.page }}
-        />
+        <rect x={SIDE / 2 - 4} y={SIDE / 2 - 4} width={8} height={8} fill={palette.ink.page} />
       )}
-      {slip && (
-        <Box
-          component="path"
-          d={`M ${SIDE - 2} -1 h 6 v 6 z`}
-          sx={{ fill: ({ palette }) => palette.error.main }}
-        />
-      )}
-    </Box>
+      {slip && <path d={`M ${SIDE - 2} -1 h 6 v 6 z`} fill={palette.error.main} />}
+    </svg>
   );
 }
+
+const UNSHRUNK = { flexShrink: 0 } as const;
+
+const PATHS = Object.fromEntries(
+  Object.entries(QUARTERS).map(([standing, quarters]) => [
+    standing,
+    quarters
+      .map(([column, row]) => {
+        const at = `${column * (QUARTER + GAP)} ${row * (QUARTER + GAP)}`;
+        return `M ${at} h ${QUARTER} v ${QUARTER} h -${QUARTER} z`;
+      })
+      .join(' '),
+  ]),
+) as Record<Standing, string>;
