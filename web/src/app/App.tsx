@@ -1,12 +1,13 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { lazy, Suspense, useEffect, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { Route, Routes, useLocation, useNavigate } from 'react-router';
 import { DeskScreen } from '../desk/DeskScreen';
 import { ProblemLine } from '../desk/ProblemLine';
 import { LOW } from '../theme';
 import { useDesk } from '../session/deskContext';
 import { ScreenBoundary } from '../ui/ScreenBoundary';
+import { deferred } from '../ui/deferred';
 import { useKeys } from '../ui/useKeys';
 import { useStable } from '../ui/useStable';
 import { ClassChoice } from '../house/ClassChoice';
@@ -16,16 +17,16 @@ import { TABS } from './tabList';
 import { NotHere } from './NotHere';
 import { Tabs } from './Tabs';
 
-const Workbook = lazy(() => import('../workbook/Workbook'));
-const SlateStart = lazy(() => import('../slate/SlateStart'));
-const SlateScreen = lazy(() => import('../slate/SlateScreen'));
-const RunScreen = lazy(() => import('../runs/RunScreen'));
-const Marking = lazy(() => import('../marking/Marking'));
-const Register = lazy(() => import('../register/Register'));
-const Plan = lazy(() => import('../plan/Plan'));
-const HouseStyle = lazy(() => import('../house/HouseStyle'));
-const Sets = lazy(() => import('../sets/Sets'));
-const Board = lazy(() => import('../board/Board'));
+const Workbook = deferred(() => import('../workbook/Workbook'));
+const SlateStart = deferred(() => import('../slate/SlateStart'));
+const SlateScreen = deferred(() => import('../slate/SlateScreen'));
+const RunScreen = deferred(() => import('../runs/RunScreen'));
+const Marking = deferred(() => import('../marking/Marking'));
+const Register = deferred(() => import('../register/Register'));
+const Plan = deferred(() => import('../plan/Plan'));
+const HouseStyle = deferred(() => import('../house/HouseStyle'));
+const Sets = deferred(() => import('../sets/Sets'));
+const Board = deferred(() => import('../board/Board'));
 
 /** The desk top: the line to write in above, the open book with its tabs below. */
 export function App() {
@@ -52,9 +53,7 @@ export function App() {
     return (
       <ScreenBoundary screen={pathname}>
         <Title view={view} />
-        <Suspense fallback={null}>
-          <Board />
-        </Suspense>
+        <Board />
       </ScreenBoundary>
     );
   }
@@ -118,22 +117,20 @@ export function App() {
         }}
       >
         <ScreenBoundary screen={pathname}>
-          <Suspense fallback={null}>
-            <Routes>
-              <Route path="/desk" element={<DeskScreen />} />
-              <Route path="/slate" element={<SlateStart />} />
-              <Route path="/slate/run/:id" element={<RunScreen />} />
-              <Route path="/slate/:id" element={<SlateScreen />} />
-              <Route path="/sets/:id?" element={<Sets />} />
-              <Route path="/marking/:id?" element={<Marking />} />
-              <Route path="/register" element={<Register />} />
-              <Route path="/plan/:view?" element={<Plan />} />
-              <Route path="/workbook" element={<Workbook />} />
-              <Route path="/house/:id?" element={<HouseStyle />} />
-              <Route path="/" element={<Start />} />
-              <Route path="*" element={<NotHere />} />
-            </Routes>
-          </Suspense>
+          <Routes>
+            <Route path="/desk" element={<DeskScreen />} />
+            <Route path="/slate" element={<SlateStart />} />
+            <Route path="/slate/run/:id" element={<RunScreen />} />
+            <Route path="/slate/:id" element={<SlateScreen />} />
+            <Route path="/sets/:id?" element={<Sets />} />
+            <Route path="/marking/:id?" element={<Marking />} />
+            <Route path="/register" element={<Register />} />
+            <Route path="/plan/:view?" element={<Plan />} />
+            <Route path="/workbook" element={<Workbook />} />
+            <Route path="/house/:id?" element={<HouseStyle />} />
+            <Route path="/" element={<Start />} />
+            <Route path="*" element={<NotHere />} />
+          </Routes>
         </ScreenBoundary>
         <Tabs onKeys={openKeys} />
       </Box>

@@ -1,16 +1,17 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { styled } from '@mui/material/styles';
-import { lazy, memo, Suspense, useLayoutEffect, useRef, useState } from 'react';
+import { memo, useLayoutEffect, useRef, useState } from 'react';
 import type { Step, StepWords, Working } from '../api/types';
 import { useDesk, useDeskTools } from '../session/deskContext';
 import { CueRow } from '../session/CueRow';
 import { CheckLine } from './CheckLine';
 import { allSteps } from '../session/deskReducer';
 import { NO_WORDS, said, useStepWords } from '../session/stepWords';
+import { deferred } from '../ui/deferred';
 import { TallyLine } from './TallyLine';
 
-const FactHelp = lazy(() => import('./FactHelp'));
+const FactHelp = deferred(() => import('./FactHelp'));
 
 /** The right page: the method, the sentence now, those before it, and what it took. */
 export function SpokenPage({ working }: { working: Working }) {
@@ -188,11 +189,7 @@ function Now({
           {why}
         </Box>
       )}
-      {help && (
-        <Suspense fallback={null}>
-          <FactHelp facts={step.facts} onClose={() => setHelp(false)} />
-        </Suspense>
-      )}
+      {help && <FactHelp facts={step.facts} onClose={() => setHelp(false)} />}
     </Box>
   );
 }

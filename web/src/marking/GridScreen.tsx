@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
 import { BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
+import { deferred } from '../ui/deferred';
 import { useDraft } from '../ui/useDraft';
 import { useStable } from '../ui/useStable';
 import { useTouchKeys } from '../ui/useTouchKeys';
@@ -11,8 +12,8 @@ import { GlancePage } from './GlancePage';
 import { dayTold, KINDS } from './told';
 import { useGrid } from './useGrid';
 
-const MoreDialog = lazy(() => import('./MoreDialog'));
-const CellDialog = lazy(() => import('./CellDialog'));
+const MoreDialog = deferred(() => import('./MoreDialog'));
+const CellDialog = deferred(() => import('./CellDialog'));
 
 /** The answers to a handout, and beside them what they tell of the class. */
 export function GridScreen({ id }: { id: number }) {
@@ -111,21 +112,17 @@ export function GridScreen({ id }: { id: number }) {
         onMore={more}
       />
       {sending && (
-        <Suspense fallback={null}>
-          <MoreDialog grid={grid} onEntered={marking.renew} onClose={() => setSending(false)} />
-        </Suspense>
+        <MoreDialog grid={grid} onEntered={marking.renew} onClose={() => setSending(false)} />
       )}
       {opened && pupil && cell && (
-        <Suspense fallback={null}>
-          <CellDialog
-            handout={id}
-            grid={grid}
-            pupil={pupil}
-            cell={cell}
-            onChanged={marking.renew}
-            onClose={() => setOpened(false)}
-          />
-        </Suspense>
+        <CellDialog
+          handout={id}
+          grid={grid}
+          pupil={pupil}
+          cell={cell}
+          onChanged={marking.renew}
+          onClose={() => setOpened(false)}
+        />
       )}
     </Box>
   );

@@ -2,16 +2,17 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { lazy, Suspense, useDeferredValue, useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { AttemptRequest } from '../api/types';
 import { useDesk } from '../session/deskContext';
 import { WhoField } from '../session/WhoField';
+import { deferred } from '../ui/deferred';
 import { useDraft } from '../ui/useDraft';
 import { PAGE } from './WritingPage';
 
-const PupilDialog = lazy(() => import('./PupilDialog'));
+const PupilDialog = deferred(() => import('./PupilDialog'));
 
 /** What is to be worked, by whom and how; or a simulated pupil to be watched. */
 export function BeginForm() {
@@ -100,9 +101,7 @@ export function BeginForm() {
         </Button>
       </Box>
       {watching && chosen && (
-        <Suspense fallback={null}>
-          <PupilDialog sum={{ plain: line, method: chosen }} onClose={() => setWatching(false)} />
-        </Suspense>
+        <PupilDialog sum={{ plain: line, method: chosen }} onClose={() => setWatching(false)} />
       )}
     </Box>
   );
