@@ -63,6 +63,48 @@ class Reactions {
     }
   }
 
+  /** On the demo's eight weeks, so that the register is as full as that of a class. */
+  @Test
+  void measureTheRegister(@TempDir Path folder) {
+    try (RunningApp app = new RunningApp(folder.resolve("register"), true);
+        DeskHand hand = new DeskHand(app.address())) {
+      Talk talk = new Talk(app.address());
+      hand.page.navigate("/register");
+      hand.page.locator("[data-standing=SURE]").first().waitFor();
+      for (int round = 1; round <= 3; round++) {
+        tell("round " + round + ": the register opened", register(hand.page, () -> {}));
+        tell(
+            "round " + round + ": the register opened after a new mark",
+            register(hand.page, () -> mark(talk)));
+      }
+    }
+  }
+
+  private static List<Double> register(Page page, Runnable before) {
+    List<Double> took = new ArrayList<>();
+    for (int time = 0; time < 10; time++) {
+      page.navigate("/house");
+      page.getByTestId("live-sentence").first().waitFor();
+      before.run();
+      String drawn = "document.querySelectorAll('[data-standing=SURE]').length > 0";
+      Locator tab = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Register"));
+      took.add(timed(page, "click", drawn, tab::click));
+    }
+    return took;
+  }
+
+  /** Another answer to the first sum of the latest handout. */
+  private static void mark(Talk talk) {
+    long id = talk.get("/api/handouts").json().at("/entries/0/id").asLong();
+    JsonNode grid = talk.get("/api/handouts/" + id).json();
+    Map<String, Object> cell =
+        Map.of(
+            "pupil", grid.at("/pupils/0/id").asLong(),
+            "number", 1,
+            "given", String.valueOf(System.nanoTime() % 1000));
+    talk.put("/api/handouts/" + id + "/answers", Map.of("cells", List.of(cell)));
+  }
+
   private static List<Double> written(Page page, Talk talk) {
     Map<String, Object> sum = Talk.sum("987654 × 456", "column");
     JsonNode strokes =
