@@ -42,6 +42,8 @@ export class Trouble extends Error {
     readonly meant?: string,
     /** Whether the same may be sent again later: there was no answer, or no room on the disk. */
     readonly isForNow = false,
+    /** Whether something else was kept meanwhile. */
+    readonly isStale = false,
   ) {
     super(message);
   }
@@ -51,6 +53,9 @@ const OUT_OF_REACH = 'Bemble does not answer. Is it still running? Nothing you t
 
 /** The status of an answer that says that the disk is full. */
 const NO_ROOM = 507;
+
+/** The status of an answer that says that something else was kept meanwhile. */
+const STALE = 409;
 
 interface Problem {
   detail?: string;
@@ -66,7 +71,15 @@ async function taken<T>(call: Promise<{ data?: T; error?: unknown; response: Res
   });
   if (!response.ok) {
     const { detail, from, to, meant } = (error ?? {}) as Problem;
-    throw new Trouble(detail ?? OUT_OF_REACH, from, to, meant, response.status === NO_ROOM);
+    const { status } = response;
+    throw new Trouble(
+      detail ?? OUT_OF_REACH,
+      from,
+      to,
+      meant,
+      status === NO_ROOM,
+      status === STALE,
+    );
   }
   return data as T;
 }

@@ -4,12 +4,13 @@ import Divider from '@mui/material/Divider';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useQuery } from '@tanstack/react-query';
-import { lazy, memo, Suspense, useState } from 'react';
+import { memo, useState } from 'react';
 import { api } from '../api/client';
 import type { Working } from '../api/types';
+import { deferred } from '../ui/deferred';
 import { useDeskTools } from '../session/deskContext';
 
-const ElsewhereDialog = lazy(() => import('./ElsewhereDialog'));
+const ElsewhereDialog = deferred(() => import('./ElsewhereDialog'));
 
 /** How this page is checked, and checking a working done elsewhere. */
 export const CheckLine = memo(function CheckLine({ working }: { working: Working }) {
@@ -85,11 +86,7 @@ export const CheckLine = memo(function CheckLine({ working }: { working: Working
       <Button onClick={() => setElsewhere(true)} sx={SMALL}>
         Check my working
       </Button>
-      {elsewhere && (
-        <Suspense fallback={null}>
-          <ElsewhereDialog working={working} onClose={() => setElsewhere(false)} />
-        </Suspense>
-      )}
+      {elsewhere && <ElsewhereDialog working={working} onClose={() => setElsewhere(false)} />}
     </Box>
   );
 });

@@ -1,11 +1,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useMutation } from '@tanstack/react-query';
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { api } from '../api/client';
+import { api, Trouble } from '../api/client';
 import type { Apart, SetLine } from '../api/types';
 import { BAR, BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
+import { deferred } from '../ui/deferred';
 import { useNotice } from '../ui/useNotice';
 import type { RunSource } from '../runs/RunDialog';
 import { EMPTY_SET, runOf, toDraw, toEven, toKeep, withDrawn, withLine, withTyped } from './draft';
@@ -15,12 +16,12 @@ import { MakePage } from './MakePage';
 import { SheetPage } from './SheetPage';
 import { useSetDraft } from './useSetDraft';
 
-const SheetsDialog = lazy(() => import('./SheetsDialog'));
-const SlipKeyDialog = lazy(() => import('./SlipKeyDialog'));
-const ApartDialog = lazy(() => import('./ApartDialog'));
-const HandoutDialog = lazy(() => import('../marking/HandoutDialog'));
-const RunDialog = lazy(() => import('../runs/RunDialog'));
-const PasteDialog = lazy(() => import('./PasteDialog'));
+const SheetsDialog = deferred(() => import('./SheetsDialog'));
+const SlipKeyDialog = deferred(() => import('./SlipKeyDialog'));
+const ApartDialog = deferred(() => import('./ApartDialog'));
+const HandoutDialog = deferred(() => import('../marking/HandoutDialog'));
+const RunDialog = deferred(() => import('../runs/RunDialog'));
+const PasteDialog = deferred(() => import('./PasteDialog'));
 
 /** What the right page can show. */
 const RIGHT = { make: 'Make a set', kept: 'Kept sets', ladder: 'Ladder' };
@@ -82,16 +83,25 @@ export default function Sets() {
     onError: say,
   });
   const keep = useMutation({
-    mutationFn: () => {
+    mutationFn: (asNew: boolean) => {
       const body = toKeep(draft, draft.title.trim() || 'Set without a name');
-      return draft.id === null ? api.keepSet(body) : api.changeSet(draft.id, body);
+      return draft.id === null || asNew
+        ? api.keepSet(body)
+        : api.changeSet(draft.id, { ...body, state: draft.state });
     },
     onSuccess: (set) => {
       settle(set);
       void navigate(`/sets/${set.id}`, { replace: true });
       notice({ text: `“${set.title}” is kept.` });
     },
-    onError: say,
+    onError: (trouble) =>
+      notice({
+        text: trouble.message,
+        ...(trouble instanceof Trouble &&
+          trouble.isStale && {
+            action: { label: 'Keep as a new set', run: () => keep.mutate(true) },
+          }),
+      }),
   });
   const addVersion = useMutation({
     mutationFn: (id: number) => api.addVersion(id),
@@ -143,7 +153,7 @@ export default function Sets() {
         <Button
           variant="contained"
           disabled={empty || keep.isPending || !isFirst}
-          onClick={() => keep.mutate()}
+          onClick={() => keep.mutate(false)}
         >
           {id === null ? 'Keep set' : 'Keep changes'}
         </Button>
@@ -182,24 +192,22 @@ export default function Sets() {
           On paper
         </Button>
       </Box>
-      <Suspense fallback={null}>
-        {open === 'hand out' && (
-          <HandoutDialog
-            source={runOf(draft, draft.title.trim() || 'Set')}
-            onClose={() => setOpen(null)}
-          />
-        )}
-        {ofRun && <RunDialog source={ofRun} onClose={() => setRunOf(null)} />}
-        {apart && <ApartDialog set={apart} onClose={() => setApart(null)} />}
-        {open === 'sheets' && <SheetsDialog draft={draft} onClose={() => setOpen(null)} />}
-        {open === 'slip key' && <SlipKeyDialog draft={draft} onClose={() => setOpen(null)} />}
-        {open === 'paste' && (
-          <PasteDialog
-            onClose={() => setOpen(null)}
-            onTake={(sums) => change(withTyped(draft, sums))}
-          />
-        )}
-      </Suspense>
+      {open === 'hand out' && (
+        <HandoutDialog
+          source={runOf(draft, draft.title.trim() || 'Set')}
+          onClose={() => setOpen(null)}
+        />
+      )}
+      {ofRun && <RunDialog source={ofRun} onClose={() => setRunOf(null)} />}
+      {apart && <ApartDialog set={apart} onClose={() => setApart(null)} />}
+      {open === 'sheets' && <SheetsDialog draft={draft} onClose={() => setOpen(null)} />}
+      {open === 'slip key' && <SlipKeyDialog draft={draft} onClose={() => setOpen(null)} />}
+      {open === 'paste' && (
+        <PasteDialog
+          onClose={() => setOpen(null)}
+          onTake={(sums) => change(withTyped(draft, sums))}
+        />
+      )}
     </Box>
   );
 }

@@ -4,6 +4,8 @@ import type { KeptSet, SetLine, SetSum } from '../api/types';
 export interface SetDraft {
   /** The kept set that it is; null for one that is not kept. */
   id: number | null;
+  /** The state of the kept set from which it was changed. */
+  state?: string;
   title: string;
   version: string;
   versions: string[];
@@ -23,15 +25,10 @@ export const EMPTY_SET: SetDraft = {
   held: [],
 };
 
-export const draftOf = ({ id, title, version, versions, lines, sums }: KeptSet): SetDraft => ({
-  ...EMPTY_SET,
-  id,
-  title,
-  version,
-  versions,
-  lines,
-  sums,
-});
+export const draftOf = (set: KeptSet): SetDraft => {
+  const { id, state, title, version, versions, lines, sums } = set;
+  return { ...EMPTY_SET, id, state, title, version, versions, lines, sums };
+};
 
 /** How many sums come from the lines; those behind them were typed. */
 const drawn = (lines: SetLine[]) => lines.reduce((sum, { count }) => sum + count, 0);

@@ -31,15 +31,20 @@ export function useSetDraft() {
     sessionStorage.setItem(its, JSON.stringify(next));
     setChanged({ name: its, draft: next });
   };
-  /** Takes what was just kept: all that was typed before belongs to it now. */
+  /**
+   * Takes what was just kept: all that was typed before belongs to it now, also where it was typed
+   * on another set.
+   */
   const settle = (set: KeptSet) => {
-    const its = `${STORE}.${set.id}.`;
-    const older = Object.keys(sessionStorage).filter((key) => key.startsWith(its));
+    const settled = [String(set.id), ...(id === undefined ? [] : [id])];
+    const older = Object.keys(sessionStorage).filter((key) =>
+      settled.some((each) => key.startsWith(`${STORE}.${each}.`)),
+    );
     [...older, ...(id === undefined ? [STORE] : [])].forEach((key) =>
       sessionStorage.removeItem(key),
     );
     setChanged(null);
-    queries.removeQueries({ queryKey: ['set', String(set.id)] });
+    settled.forEach((each) => queries.removeQueries({ queryKey: ['set', each] }));
     queries.setQueryData(['set', String(set.id), set.version], set);
     void queries.invalidateQueries({ queryKey: ['sets'] });
   };

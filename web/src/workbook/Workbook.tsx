@@ -2,12 +2,13 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useMutation } from '@tanstack/react-query';
-import { lazy, Suspense, useDeferredValue, useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, Trouble } from '../api/client';
 import type { Page, PageEntry, PageFile } from '../api/types';
 import { useDeskTools } from '../session/deskContext';
 import { FileButton } from '../ui/FileButton';
+import { deferred } from '../ui/deferred';
 import { More } from '../ui/More';
 import { SearchField } from '../ui/SearchField';
 import { useLongList } from '../ui/useLongList';
@@ -17,7 +18,7 @@ import { useNotice } from '../ui/useNotice';
 import { PageCard } from './PageCard';
 import { RenameDialog } from './RenameDialog';
 
-const BackupDialog = lazy(() => import('./BackupDialog'));
+const BackupDialog = deferred(() => import('./BackupDialog'));
 
 /** The kept pages, to be found and opened on the Desk. */
 export default function Workbook() {
@@ -106,11 +107,7 @@ export default function Workbook() {
           </Box>
         )}
       </Box>
-      {backingUp && (
-        <Suspense fallback={null}>
-          <BackupDialog onClose={() => setBackingUp(false)} />
-        </Suspense>
-      )}
+      {backingUp && <BackupDialog onClose={() => setBackingUp(false)} />}
       {renamed && <RenameDialog entry={renamed} onClose={() => setRenamed(null)} />}
     </Box>
   );

@@ -54,7 +54,7 @@ class DemoSets implements ApplicationRunner {
         DemoSet set = demo.get(i);
         List<SumRequest> sums = sums(set, i).stream().map(DemoSets::asSent).toList();
         boolean drawn = set.kind() == Kind.PRACTICE;
-        book.keep(new SetRequest(set.title(), drawn ? set.lines() : List.of(), sums));
+        book.keep(new SetRequest(set.title(), drawn ? set.lines() : List.of(), sums, null));
       }
     }
   }

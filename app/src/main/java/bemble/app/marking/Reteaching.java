@@ -53,7 +53,7 @@ public class Reteaching {
     if (sums.isEmpty()) {
       throw RefusedException.of("no-sums-for-slip");
     }
-    return book.keep(new SetRequest(title(id, slip, marker), List.of(), sums));
+    return book.keep(new SetRequest(title(id, slip, marker), List.of(), sums, null));
   }
 
   private static boolean shows(Item item, Slip slip, Marker marker) {

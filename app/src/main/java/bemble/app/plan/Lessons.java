@@ -361,7 +361,7 @@ public class Lessons {
             .map(sum -> new SumRequest(sum.plain(), sum.method(), sum.rung(), as))
             .toList();
     String title = PlanWords.part(kind, row.title());
-    long set = book.keep(new SetRequest(title, lines, sums)).id();
+    long set = book.keep(new SetRequest(title, lines, sums, null)).id();
     mapper.give(row.id(), part.number(), set);
     keeper.confirm();
     return set;

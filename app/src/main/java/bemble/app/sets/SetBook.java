@@ -27,11 +27,13 @@ import bemble.style.Style;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.type.TypeReference;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.UUID;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionOperations;
@@ -132,7 +134,13 @@ public class SetBook {
         version,
         sums.stream().map(SetSumRow::version).distinct().toList(),
         words.sums(items),
-        words.workload(items, paces.current()));
+        words.workload(items, paces.current()),
+        state(row, sums));
+  }
+
+  private static String state(SetRow row, List<SetSumRow> sums) {
+    String all = row.title() + row.lines() + sums;
+    return UUID.nameUUIDFromBytes(all.getBytes(StandardCharsets.UTF_8)).toString();
   }
 
   /** A version as a file. */
@@ -172,12 +180,14 @@ public class SetBook {
     List<SetSumRow> rows = rows(Versions.FIRST, items(request));
     together.executeWithoutResult(
         status -> {
+          List<SetSumRow> before = mapper.sums(id);
+          if (request.state() != null && !request.state().equals(state(find(id), before))) {
+            throw new StaleException("set-changed");
+          }
           if (mapper.change(id, request.title().strip(), lines(request)) == 0) {
             throw missing();
           }
-          List<SetSumRow> before =
-              mapper.sums(id).stream().filter(sum -> sum.version().equals("A")).toList();
-          if (!rows.equals(before)) {
+          if (!rows.equals(before.stream().filter(sum -> sum.version().equals("A")).toList())) {
             mapper.removeSums(id);
             mapper.addSums(id, rows);
           }

@@ -100,7 +100,7 @@ class SetController {
   @ResponseStatus(HttpStatus.CREATED)
   SetView read(@RequestBody SetFile file) {
     file.check();
-    return book.keep(new SetRequest(file.title(), file.lines(), file.sums()));
+    return book.keep(new SetRequest(file.title(), file.lines(), file.sums(), null));
   }
 
   @PostMapping(path = "/sheets", produces = MediaType.APPLICATION_PDF_VALUE)

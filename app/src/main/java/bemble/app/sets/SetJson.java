@@ -72,13 +72,18 @@ public final class SetJson {
       @Nullable String rung,
       Item.@Nullable Part part) {}
 
-  /** A set to be kept, or how it is to be changed. */
+  /**
+   * A set to be kept, or how it is to be changed.
+   *
+   * @param state the state of the set that is changed; without it, whatever it is meanwhile
+   */
   public record SetRequest(
       @NotBlank(message = "{valid.title}") @Size(max = 120, message = "{valid.title-length}")
           String title,
       @Nullable List<@Valid @NotNull SetLineView> lines,
       @NotEmpty(message = "{valid.sums-of-set}") @Size(max = 200, message = "{valid.sums-of-set}")
-          List<@Valid @NotNull SumRequest> sums) {}
+          List<@Valid @NotNull SumRequest> sums,
+      @Nullable String state) {}
 
   /**
    * A sum of a set, set out.
@@ -118,7 +123,11 @@ public final class SetJson {
    */
   public record DraftView(List<SumView> sums, WorkloadView workload, int missing) {}
 
-  /** A kept set in one of its versions. */
+  /**
+   * A kept set in one of its versions.
+   *
+   * @param state changes with whatever is changed on the set
+   */
   public record SetView(
       long id,
       String title,
@@ -127,7 +136,8 @@ public final class SetJson {
       String version,
       List<String> versions,
       List<SumView> sums,
-      WorkloadView workload) {}
+      WorkloadView workload,
+      String state) {}
 
   /** A kept set in a list. */
   public record SetEntry(long id, String title, OffsetDateTime keptAt, int sums, int versions) {}

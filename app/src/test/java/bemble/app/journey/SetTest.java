@@ -99,6 +99,22 @@ class SetTest {
   }
 
   @Test
+  void aSetThatWasChangedElsewhereMeanwhileIsNotOverwritten() {
+    JsonNode set = kept("Seed rows", 6);
+    String path = "/api/sets/" + set.get("id").asLong();
+    String state = set.get("state").asText();
+    Map<String, Object> one = Map.of("plain", "402 − 87");
+    Map<String, Object> change = Map.of("title", "Here", "sums", List.of(one), "state", state);
+    JsonNode here = talk.put(path, change).json();
+    assertFalse(here.get("state").asText().equals(state));
+    Map<String, Object> other = Map.of("title", "There", "sums", List.of(one), "state", state);
+    Talk.Answer late = talk.put(path, other);
+    assertEquals(409, late.status());
+    assertTrue(late.detail().startsWith("This set was changed in another window"), late.detail());
+    assertEquals(here, talk.get(path).json());
+  }
+
+  @Test
   void whatIsHeldStaysAndTheClassesLatestSumsDoNotComeAgain() {
     List<String> before = plain(kept("Sowing", 4));
     Map<String, Object> request =

@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -177,6 +178,32 @@ class SetsJourneyTest extends Journey {
     assertThat(hand.button("Open Stall takings")).hasCount(0);
     hand.button("Undo").click();
     assertThat(hand.button("Open Stall takings")).isVisible();
+  }
+
+  @Test
+  void whatAnotherWindowKeptMeanwhileIsNotOverwritten() {
+    hand.page.navigate("/sets");
+    make("Addition", "Two in a chain", 3);
+    hand.page.getByLabel("Name of the set").fill("Bulbs");
+    hand.button("Keep set").click();
+    assertThat(hand.button("Keep changes")).isVisible();
+    String address = hand.page.url();
+    Page other = hand.page.context().newPage();
+    other.navigate(address);
+    assertThat(other.getByLabel("Name of the set")).hasValue("Bulbs");
+    other.getByLabel("Name of the set").fill("Bulbs for the long bed");
+    other.getByText("Keep changes").click();
+    assertThat(other.getByText("“Bulbs for the long bed” is kept.")).isVisible();
+    other.close();
+
+    hand.page.getByLabel("Name of the set").fill("Bulbs for the pots");
+    hand.button("Keep changes").click();
+    assertThat(hand.page.getByText("This set was changed in another window")).isVisible();
+    hand.button("Keep as a new set").click();
+    assertThat(hand.page.getByText("“Bulbs for the pots” is kept.")).isVisible();
+    assertThat(hand.page).not().hasURL(address);
+    hand.page.navigate(address);
+    assertThat(hand.page.getByLabel("Name of the set")).hasValue("Bulbs for the long bed");
   }
 
   @Test
