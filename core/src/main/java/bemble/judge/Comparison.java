@@ -5,8 +5,12 @@ import bemble.judge.Prediction.Expected;
 import bemble.judge.Prediction.Seen;
 import bemble.paper.Spot;
 import bemble.paper.Square;
+import bemble.plan.Entry;
+import bemble.plan.Slot;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** Compares a written page with the page that a hand would have written. */
 final class Comparison {
@@ -76,8 +80,12 @@ final class Comparison {
         && page.all().stream().noneMatch(one -> one.isFull() && one.at().row() < top);
   }
 
-  /** How well a page agrees: matching squares less those that differ, small figures half. */
+  /**
+   * How well a page agrees: matching squares less those that differ, small figures half. What comes
+   * from a figure that differs tells nothing about the hand.
+   */
   int agreement(Prediction prediction) {
+    Set<Square> spoilt = spoilt(prediction);
     int agreement = 0;
     for (Written written : page.all()) {
       String expected = prediction.at(written.at(), written.spot());
@@ -89,10 +97,10 @@ final class Comparison {
         // Those of another way are no reason to think that this hand wrote them, nor against it.
         boolean helps = prediction.helps(column, written.text());
         agreement += own ? 1 : helps ? 0 : -1;
-      } else if (expected != null) {
+      } else if (expected == null) {
+        agreement -= !written.text().equals("0") && written.isNumber() ? 2 : 0;
+      } else if (!spoilt.contains(written.at())) {
         agreement += expected.equals(written.text()) ? 2 : -2;
-      } else if (!written.text().equals("0") && written.isNumber()) {
-        agreement -= 2;
       }
     }
     if (stage == Stage.HANDED_IN) {
@@ -102,6 +110,26 @@ final class Comparison {
       }
     }
     return agreement;
+  }
+
+  /** Squares whose figures come from others that stand otherwise on the page. */
+  private Set<Square> spoilt(Prediction prediction) {
+    Set<Slot> otherwise = new HashSet<>();
+    Set<Square> spoilt = new HashSet<>();
+    for (Seen seen : prediction.seen()) {
+      Entry entry = seen.entry();
+      boolean follows =
+          !otherwise.isEmpty()
+              && entry.reads().stream().anyMatch(read -> otherwise.contains(read.slot()));
+      if (follows) {
+        seen.expected().forEach(one -> spoilt.add(one.at()));
+      }
+      // Small figures are written over and left out.
+      if (follows || !seen.isAid() && differs(seen)) {
+        otherwise.add(entry.slot());
+      }
+    }
+    return spoilt;
   }
 
   static boolean same(String text, Expected expected) {

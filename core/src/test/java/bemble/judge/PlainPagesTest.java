@@ -2,7 +2,10 @@ package bemble.judge;
 
 import static bemble.judge.PlainPaper.lastOfFirst;
 import static bemble.judge.PlainPaper.sum;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import bemble.judge.Judge.SettingOut;
+import bemble.judge.Judge.Stage;
 import bemble.judge.PlainPaper.Slip;
 import bemble.method.Sum;
 import bemble.number.Numeral;
@@ -40,17 +43,23 @@ class PlainPagesTest {
   }
 
   private static PlainPaper multiplied(int top, int bottom, Square ones, Slip slip) {
+    return multiplied(top, bottom, ones, slip, slip);
+  }
+
+  /** With one slip in the first row, and another in those behind it. */
+  private static PlainPaper multiplied(int top, int bottom, Square ones, Slip first, Slip then) {
     PlainPaper paper = new PlainPaper();
     long total = 0;
     int row = 0;
     for (int left = bottom; left > 0; left /= 10) {
+      Slip slip = row == 0 ? first : then;
       long product = row(left % 10, top, slip, row);
       int zeros = slip.is("placeholder", row) ? 0 : row;
       product *= (long) Math.pow(10, zeros);
       paper.write(product, ones.moved(2 + row++, 0));
       total += product;
     }
-    total += slip.is("total", 0) ? 10 : 0;
+    total += then.is("total", 0) ? 10 : then.is("short", 0) ? -10 : 0;
     paper.write(total, ones.moved(2 + row, 0));
     return paper;
   }
@@ -139,5 +148,32 @@ class PlainPagesTest {
       }
     }
     count.check(97, 92);
+  }
+
+  /** Each of two slips is a finding of its own, and nothing that follows from either is one. */
+  @ParameterizedTest
+  @CsvSource({"fact, carry", "carry, fact", "fact, placeholder", "carry, short", "fact, short"})
+  void twoSlipsAreTwoFindings(String one, String other) {
+    Random random = new Random(78);
+    int shown = 0;
+    int two = 0;
+    for (int page = 0; page < PAGES; page++) {
+      int top = IntStream.of(100, 10, 1).map(worth -> (2 + random.nextInt(8)) * worth).sum();
+      int bottom = (2 + random.nextInt(8)) * 10 + 2 + random.nextInt(8);
+      Sum sum = sum(new Multiplication(Numeral.of(top), Numeral.of(bottom)), "column");
+      Square ones = lastOfFirst(sum);
+      Slip first = new Slip(one, 0);
+      Slip then = new Slip(other, other.equals("short") ? 0 : 1);
+      PlainPaper paper = multiplied(top, bottom, ones, first, then);
+      boolean both =
+          !paper.isLike(multiplied(top, bottom, ones, first, Slip.NONE))
+              && !paper.isLike(multiplied(top, bottom, ones, Slip.NONE, then));
+      if (both) {
+        Report report = new Judge(sum).judge(paper.figures(), Stage.HANDED_IN, SettingOut.GIVEN);
+        shown++;
+        two += report.findings().size() == 2 ? 1 : 0;
+      }
+    }
+    assertTrue(100 * two >= 97 * shown, two + " of " + shown);
   }
 }
