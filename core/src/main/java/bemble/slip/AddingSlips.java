@@ -69,7 +69,7 @@ final class AddingSlips {
     };
   }
 
-  private static int highest(Problem problem) {
+  static int highest(Problem problem) {
     return problem.numbers().stream().mapToInt(Numeral::highestPlace).max().orElseThrow();
   }
 

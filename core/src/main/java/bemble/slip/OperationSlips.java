@@ -6,7 +6,6 @@ import bemble.paper.Role;
 import bemble.plan.Asked;
 import bemble.plan.Entry;
 import bemble.plan.Fill;
-import bemble.plan.Move;
 import bemble.plan.Rule;
 import bemble.problem.Problem;
 import java.math.BigInteger;
@@ -23,13 +22,9 @@ final class OperationSlips {
 
   private OperationSlips() {}
 
-  private static int highest(Problem problem) {
-    return problem.numbers().stream().mapToInt(Numeral::highestPlace).max().orElseThrow();
-  }
-
   /** Of two numbers the second is taken from the first, with an exchange where it is needed. */
   static Change takenInsteadOfAdded(Problem problem) {
-    int highest = highest(problem);
+    int highest = AddingSlips.highest(problem);
     Set<Integer> owing = new HashSet<>();
     return new Change() {
       @Override
@@ -56,7 +51,7 @@ final class OperationSlips {
 
   /** The whole difference is worked as a sum, with its carries. */
   static Change addedAsASum(Problem problem) {
-    int highest = highest(problem);
+    int highest = AddingSlips.highest(problem);
     Map<Integer, BigInteger> carries = new HashMap<>();
     Change.OfValues values =
         asked -> {
@@ -69,9 +64,7 @@ final class OperationSlips {
           carries.put(place + 1, Whole.tens(total));
           return Optional.of(place == highest ? total : Whole.ones(total));
         };
-    return Change.both(
-        values,
-        Change.both(Change.leavingOut(Move.EXCHANGE), Change.leavingOut(Move.EXCHANGE_FOR_ZERO)));
+    return Change.both(values, TakingSlips.NO_EXCHANGE);
   }
 
   /** In a row of products each figure and the figure of the multiplier are added. */

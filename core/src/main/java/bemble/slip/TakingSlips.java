@@ -18,6 +18,9 @@ final class TakingSlips {
   private static final Change NONE_FOR_ZERO = Change.leavingOut(Move.EXCHANGE_FOR_ZERO);
   private static final Change NONE = Change.leavingOut(Move.EXCHANGE);
 
+  /** No exchange at all. */
+  static final Change NO_EXCHANGE = Change.both(NONE, NONE_FOR_ZERO);
+
   private TakingSlips() {}
 
   /** No exchange, and a difference of its own where the top is too small. */
@@ -47,8 +50,7 @@ final class TakingSlips {
 
   /** The same where nothing stands on top: 503 − 87 comes to 584. */
   static Change smallerFromLargerEvenFromZero(Problem problem) {
-    return without(
-        top -> true, (from, taken) -> taken.subtract(from), Change.both(NONE, NONE_FOR_ZERO));
+    return without(top -> true, (from, taken) -> taken.subtract(from), NO_EXCHANGE);
   }
 
   static Change nothingGivesTheNumber(Problem problem) {
@@ -80,7 +82,7 @@ final class TakingSlips {
             Reads.is(asked, Rule.Kind.DIFFERENCE) && isColumn(asked)
                 ? Optional.of(Whole.ones(Rule.TOTAL.applyTo(asked.reads())))
                 : Optional.empty();
-    return Change.both(values, Change.both(NONE, NONE_FOR_ZERO));
+    return Change.both(values, NO_EXCHANGE);
   }
 
   static Change neighbourNotLess(Problem problem) {
