@@ -157,9 +157,8 @@ final class Search {
     }
     if (named) {
       // A wrong carry is guilty, and the figure into which it was added follows from it.
-      Difference guilty =
-          spoilt(wrong, tried.get(0).prediction()).map(this::difference).orElse(difference);
       Prediction slipped = tried.get(0).prediction();
+      Difference guilty = guiltyAid(wrong, slipped).map(this::difference).orElse(difference);
       return known
           .found(guilty.explainedBy(names, written(guilty.wrong(), slipped)))
           .slipping(tried.get(0).at(), slipped);
@@ -265,15 +264,15 @@ final class Search {
   }
 
   /** A small figure of the column that is wrong, and is as a hand with a slip writes it. */
-  private Optional<Seen> spoilt(Seen wrong, Prediction slipped) {
+  private Optional<Seen> guiltyAid(Seen wrong, Prediction slipped) {
     int column = wrong.column();
     Prediction meant = known.meant();
-    boolean isSpoilt =
+    boolean isGuilty =
         !wrong.isAid()
             && inspection.comparison().wrongAid(column, meant).isPresent()
             && inspection.comparison().wrongAid(column, slipped).isEmpty();
     return meant.seen().stream()
-        .filter(seen -> isSpoilt && seen.isAid() && seen.column() == column)
+        .filter(seen -> isGuilty && seen.isAid() && seen.column() == column)
         .findFirst();
   }
 

@@ -180,6 +180,7 @@ public class SetBook {
     List<SetSumRow> rows = rows(Versions.FIRST, items(request));
     together.executeWithoutResult(
         status -> {
+          mapper.hold(id);
           List<SetSumRow> before = mapper.sums(id);
           if (request.state() != null && !request.state().equals(state(find(id), before))) {
             throw new StaleException("set-changed");

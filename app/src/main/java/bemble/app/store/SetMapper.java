@@ -44,6 +44,10 @@ public interface SetMapper extends Deletable {
   @Delete("delete from set_sum where set_id = #{set}")
   int removeSums(long set);
 
+  /** Keeps others from changing a set until the end of the transaction. */
+  @Select("select id from practice_set where id = #{id} for update")
+  Optional<Long> hold(long id);
+
   @Update(
       """
       update practice_set set title = #{title}, lines = #{lines}
