@@ -10,7 +10,9 @@ import {
   keyOf,
   moved,
   nextSpot,
+  shownCell,
   wholeAnswer,
+  type Ahead,
   type Cells,
   type Spot,
   type Way,
@@ -44,8 +46,8 @@ export function AnswerGrid({
 }: {
   grid: Grid;
   cells: Cells;
-  /** What is typed and not marked yet, by its square. */
-  ahead: ReadonlyMap<string, string | undefined>;
+  /** What is typed and not kept yet, by its square. */
+  ahead: ReadonlyMap<string, Ahead>;
   at: Spot;
   onAt: (spot: Spot) => void;
   way: Way;
@@ -226,7 +228,7 @@ interface RowProps {
   columns: number;
   height: number;
   cells: Cells;
-  ahead: ReadonlyMap<string, string | undefined>;
+  ahead: ReadonlyMap<string, Ahead>;
   /** Where the cursor is, if it is in this row. */
   column: number | undefined;
   typed: string;
@@ -269,14 +271,15 @@ const Row = memo(function Row({
       {Array.from({ length: columns }, (_, column) => {
         const key = keyOf(pupil, column);
         const here = column === current;
+        const cell = shownCell({ cells, ahead }, key);
         return (
           <Square
             key={key}
             id={`cell ${key}`}
             row={row}
             column={column}
-            cell={cells.get(key)}
-            pending={ahead.has(key) ? (ahead.get(key) ?? '') : undefined}
+            cell={cell}
+            pending={!cell && ahead.has(key) ? (ahead.get(key)?.given ?? '') : undefined}
             typed={here ? typed : ''}
             here={here}
             onAt={onAt}

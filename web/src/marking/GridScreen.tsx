@@ -6,7 +6,7 @@ import { useDraft } from '../ui/useDraft';
 import { useStable } from '../ui/useStable';
 import { useTouchKeys } from '../ui/useTouchKeys';
 import { AnswerGrid } from './AnswerGrid';
-import { cellTold, keyOf, type Spot, type Way } from './entering';
+import { cellTold, keyOf, shownCell, type Spot, type Way } from './entering';
 import { GridBar } from './GridBar';
 import { GlancePage } from './GlancePage';
 import { dayTold, KINDS } from './told';
@@ -42,7 +42,8 @@ export function GridScreen({ id }: { id: number }) {
     );
   }
   const pupil = grid.pupils[at.row];
-  const cell = pupil && cells.get(keyOf(pupil.id, at.column));
+  const key = pupil ? keyOf(pupil.id, at.column) : '';
+  const cell = shownCell(marking, key);
   return (
     <Box component="main" sx={SCREEN}>
       <Box sx={{ ...BOOK, gridTemplateColumns: PAGES }}>
@@ -114,7 +115,8 @@ export function GridScreen({ id }: { id: number }) {
       {sending && (
         <MoreDialog grid={grid} onEntered={marking.renew} onClose={() => setSending(false)} />
       )}
-      {opened && pupil && cell && (
+      {/* A square is opened as soon as it is kept. */}
+      {opened && pupil && cell && !marking.ahead.has(key) && (
         <CellDialog
           handout={id}
           grid={grid}

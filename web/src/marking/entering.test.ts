@@ -7,10 +7,12 @@ import {
   keyOf,
   moved,
   nextSpot,
+  shownCell,
   toSend,
   undone,
   wholeAnswer,
   withCells,
+  type Ahead,
 } from './entering';
 
 describe('going on', () => {
@@ -44,20 +46,29 @@ describe('going on', () => {
 describe('a row', () => {
   const cell = { pupil: 7, number: 1, given: '374', mark: 'RIGHT', slips: [] } as unknown as Cell;
   const cells = new Map([[keyOf(7, 1), cell]]);
-  const before = { cells, ahead: new Map<string, string | undefined>() };
+  const before = { cells, ahead: new Map<string, Ahead>() };
 
   it('stays as it is while others change', () => {
     const others = new Map(cells).set(keyOf(8, 1), { ...cell, pupil: 8 });
-    expect(isSameAnswers(7, 3, before, { cells: others, ahead: new Map([['8 0', '1']]) })).toBe(
-      true,
-    );
+    expect(
+      isSameAnswers(7, 3, before, { cells: others, ahead: new Map([['8 0', { given: '1' }]]) }),
+    ).toBe(true);
   });
   it('is another with an answer more, typed, marked or taken away', () => {
     const marked = new Map(cells).set(keyOf(7, 1), { ...cell });
     expect(isSameAnswers(7, 3, before, { ...before, cells: marked })).toBe(false);
-    expect(isSameAnswers(7, 3, before, { ...before, ahead: new Map([['7 2', '4']]) })).toBe(false);
-    const away = new Map([['7 1', undefined]]);
+    expect(
+      isSameAnswers(7, 3, before, { ...before, ahead: new Map([['7 2', { given: '4' }]]) }),
+    ).toBe(false);
+    const away = new Map([['7 1', {}]]);
     expect(isSameAnswers(7, 3, before, { ...before, ahead: away })).toBe(false);
+  });
+  it('shows what is typed before what is kept', () => {
+    const known = { ...cell, given: '9' };
+    const ahead = new Map([['7 1', { given: '9', cell: known }]]);
+    expect(shownCell(before, '7 1')).toBe(cell);
+    expect(shownCell({ cells, ahead }, '7 1')).toBe(known);
+    expect(shownCell({ cells, ahead: new Map([['7 1', {}]]) }, '7 1')).toBeUndefined();
   });
 });
 

@@ -32,11 +32,24 @@ export function withCells(cells: Cell[], touched: ReadonlySet<string>, now: Cell
   return [...kept, ...fresh.values()];
 }
 
+/** What is typed in a square and not kept yet. */
+export interface Ahead {
+  /** Left out where an answer is taken away. */
+  given?: string;
+  /** The square as it will be marked, if that is known beforehand. */
+  cell?: Cell;
+}
+
 /** What stands in the squares, kept and typed. */
-interface Answers {
+export interface Answers {
   cells: Cells;
-  /** What is typed and not marked yet; `undefined` takes an answer away. */
-  ahead: ReadonlyMap<string, string | undefined>;
+  ahead: ReadonlyMap<string, Ahead>;
+}
+
+/** A square as it is shown: as it is typed, or else as it is kept. */
+export function shownCell({ cells, ahead }: Answers, key: string): Cell | undefined {
+  const typed = ahead.get(key);
+  return typed ? typed.cell : cells.get(key);
 }
 
 /** Whether a pupil's row shows the same answers, kept and typed. */
@@ -45,8 +58,7 @@ export function isSameAnswers(pupil: number, columns: number, before: Answers, n
     const key = keyOf(pupil, column);
     if (
       before.cells.get(key) !== now.cells.get(key) ||
-      before.ahead.get(key) !== now.ahead.get(key) ||
-      before.ahead.has(key) !== now.ahead.has(key)
+      before.ahead.get(key) !== now.ahead.get(key)
     ) {
       return false;
     }

@@ -1,16 +1,23 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo, useRef, useState } from 'react';
-import { api, Trouble } from '../api/client';
+import { api } from '../api/client';
+import { MOST_AT_ONCE, UNTIL_ANSWERED, useStuck } from '../api/sending';
 import type { Grid } from '../api/types';
 import { useNotice } from '../ui/useNotice';
-import { cellsOf, keyOf, toSend, undone, withCells, type Cells, type Change } from './entering';
-
-const MOST_AT_ONCE = 500;
+import {
+  cellsOf,
+  keyOf,
+  toSend,
+  undone,
+  withCells,
+  type Ahead,
+  type Cells,
+  type Change,
+} from './entering';
+import { knownCell } from './known';
 
 /** How long a hand rests between two answers, in ms. */
 const REST = 150;
-
-const isForNow = (_: number, trouble: Error) => trouble instanceof Trouble && trouble.isForNow;
 
 /** A handout being marked: what is typed is shown at once, and kept behind in batches. */
 export function useGrid(id: number) {
@@ -21,7 +28,7 @@ export function useGrid(id: number) {
   const grid = query.data;
   const cells: Cells = useMemo(() => cellsOf(grid?.cells ?? []), [grid]);
   /** What is typed and not kept yet, by its square. */
-  const [ahead, setAhead] = useState<ReadonlyMap<string, string | undefined>>(new Map());
+  const [ahead, setAhead] = useState<ReadonlyMap<string, Ahead>>(new Map());
   const waiting = useRef<Change[]>([]);
   /** Whether the grid has to be asked for again once all is kept. */
   const cancelled = useRef(false);
@@ -39,10 +46,11 @@ export function useGrid(id: number) {
     clearTimeout(telling.current);
     telling.current = window.setTimeout(tell, REST);
   };
+  const mutationKey = [...queryKey, 'answers'];
   const send = useMutation({
+    mutationKey,
     scope: { id: `handout ${id}` },
-    retry: isForNow,
-    retryDelay: 1000,
+    ...UNTIL_ANSWERED,
     mutationFn: async () => {
       // What does not get through stays, and is sent again with what came behind it.
       const batch = waiting.current.slice(0, MOST_AT_ONCE);
@@ -89,15 +97,15 @@ export function useGrid(id: number) {
       void queries.cancelQueries({ queryKey });
     }
     waiting.current.push(change);
-    setAhead((before) =>
-      new Map(before).set(keyOf(change.pupil, change.number), change.to ?? undefined),
-    );
+    const { pupil, number, to } = change;
+    const cell = grid && to !== undefined ? knownCell(grid, pupil, number, to) : undefined;
+    setAhead((before) => new Map(before).set(keyOf(pupil, number), { given: to, cell }));
     send.mutate();
   };
   /** What stands in a square, typed or kept. */
   const given = (pupil: number, number: number) => {
     const at = keyOf(pupil, number);
-    return ahead.has(at) ? ahead.get(at) : cells.get(at)?.given;
+    return (ahead.get(at) ?? cells.get(at))?.given;
   };
   const enter = (pupil: number, number: number, to: string | undefined) => {
     const from = given(pupil, number);
@@ -120,6 +128,7 @@ export function useGrid(id: number) {
     void queries.invalidateQueries({ queryKey });
     tell();
   };
+  const stuck = useStuck(mutationKey);
   return {
     grid,
     cells,
@@ -128,7 +137,7 @@ export function useGrid(id: number) {
     undo,
     renew,
     canUndo: history.length > 0,
-    stuck: send.failureCount > 0 && send.isPending,
+    stuck,
     trouble: query.error,
   };
 }

@@ -1,20 +1,8 @@
-import {
-  useIsMutating,
-  useMutation,
-  useMutationState,
-  useQueryClient,
-} from '@tanstack/react-query';
+import { useIsMutating, useMutation, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useRef } from 'react';
 import { api, Trouble } from '../api/client';
+import { MOST_AT_ONCE, UNTIL_ANSWERED, useStuck } from '../api/sending';
 import type { Attempt, HandIn, Report, Stroke } from '../api/types';
-
-const MOST_AT_ONCE = 500;
-
-/** How long to wait before something is sent once more, in milliseconds. */
-const again = (failures: number) => Math.min(500 * 2 ** failures, 4000);
-
-/** Only what failed for now is sent once more; a refusal is an answer. */
-const isForNow = (_: number, trouble: Error) => trouble instanceof Trouble && trouble.isForNow;
 
 interface Handing {
   page: HandIn;
@@ -45,8 +33,7 @@ export function useQueue(
   const inOrder = {
     mutationKey,
     scope: { id: `attempt ${id}` },
-    retry: isForNow,
-    retryDelay: again,
+    ...UNTIL_ANSWERED,
     onError: (trouble: Error) => {
       refusals.current++;
       waiting.current = [];
@@ -86,10 +73,7 @@ export function useQueue(
     },
     [send],
   );
-  const failures = useMutationState({
-    filters: { mutationKey, status: 'pending' },
-    select: (mutation) => mutation.state.failureCount,
-  });
+  const stuck = useStuck(mutationKey);
   const handingIn = useIsMutating({
     mutationKey,
     predicate: ({ state }) => state.variables !== undefined,
@@ -99,6 +83,6 @@ export function useQueue(
     handIn: (page: HandIn) => handIn({ page, after: refusals.current }),
     handingIn: handingIn > 0,
     /** Whether something could not be sent yet. */
-    stuck: failures.some((count) => count > 0),
+    stuck,
   };
 }

@@ -203,7 +203,8 @@ public class Handouts {
         item.rung(),
         marker.words().problem(item),
         marker.words().answer(item),
-        marker.typed(marker.right(place)));
+        marker.typed(marker.right(place)),
+        marker.known(place));
   }
 
   /** Whether the set, in its version, has other sums than the pupils had. */

@@ -2,6 +2,7 @@ package bemble.app.marking;
 
 import bemble.app.http.RefusedException;
 import bemble.app.ladder.ClassLadder;
+import bemble.app.marking.MarkingJson.KnownAnswer;
 import bemble.app.marking.MarkingJson.SlipLabel;
 import bemble.app.sets.SetWords;
 import bemble.app.store.AnswerRow;
@@ -11,6 +12,7 @@ import bemble.diagnosis.Given;
 import bemble.diagnosis.Mark;
 import bemble.diagnosis.Pool;
 import bemble.diagnosis.Reply;
+import bemble.number.Numeral;
 import bemble.plan.Answer;
 import bemble.practice.Item;
 import bemble.practice.SlipKey;
@@ -21,6 +23,7 @@ import bemble.style.Style;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Marks answers to some sums in the style of a class. The wrong answers that slips give are worked
@@ -67,8 +70,7 @@ final class Marker {
         answer instanceof Answer.Quotient quotient && !quotient.remainder().isZero()
             ? " r " + quotient.remainder()
             : "";
-    String text = answer.value() + rest;
-    return style.has(Choice.DecimalMark.COMMA) ? text.replace('.', ',') : text;
+    return marked(answer.value() + rest);
   }
 
   Answer right(int place) {
@@ -89,6 +91,37 @@ final class Marker {
       throw refused(fault.get(), text, words.problem(items.get(place)));
     }
     return new Given.Answered(Reply.read(text, comma));
+  }
+
+  /** What the right answer and those of slips are worth, in the ways in which they are typed. */
+  List<KnownAnswer> known(int place) {
+    SlipKey key = keys.get(place);
+    return Stream.concat(Stream.of(key.right()), key.wrong().keySet().stream())
+        .flatMap(this::ways)
+        .distinct()
+        .map(text -> known(place, text))
+        .toList();
+  }
+
+  private KnownAnswer known(int place, String text) {
+    Given given = given(place, text);
+    List<SlipLabel> slips = slips(place, given).stream().map(this::label).toList();
+    return new KnownAnswer(text, mark(place, given), slips);
+  }
+
+  private Stream<String> ways(Answer answer) {
+    Stream<String> ways = Stream.of(typed(answer), shortest(answer.value()));
+    return answer instanceof Answer.SquareRoot root
+        ? Stream.concat(ways, Stream.of(shortest(root.rounded())))
+        : ways;
+  }
+
+  private String shortest(Numeral number) {
+    return marked(number.value().stripTrailingZeros().toPlainString());
+  }
+
+  private String marked(String number) {
+    return style.has(Choice.DecimalMark.COMMA) ? number.replace('.', ',') : number;
   }
 
   private static RefusedException refused(Reply.Fault fault, String text, String sum) {

@@ -84,9 +84,20 @@ public final class MarkingJson {
    *
    * @param answer the right answer in words
    * @param right the same as it is typed
+   * @param known what the right answer and those of slips are worth, so that they need not be asked
+   *     for; any other whole number is wrong by no slip
    */
   public record HandoutSum(
-      String plain, String method, String rung, String problem, String answer, String right) {}
+      String plain,
+      String method,
+      String rung,
+      String problem,
+      String answer,
+      String right,
+      List<KnownAnswer> known) {}
+
+  /** What a pupil may give for a sum, as it is typed, and what it is worth. */
+  public record KnownAnswer(String given, Mark mark, List<SlipLabel> slips) {}
 
   /** A slip by its name. */
   public record SlipLabel(String id, String name) {}

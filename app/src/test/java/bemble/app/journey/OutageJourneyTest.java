@@ -3,12 +3,14 @@ package bemble.app.journey;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -96,6 +98,26 @@ class OutageJourneyTest {
     inDialog("Hand in").click();
     assertThat(hand.button("Check it now")).isVisible();
     assertThat(written()).hasCount(2);
+  }
+
+  @Test
+  void answersAreMarkedMeanwhileAndKeptLater() {
+    Talk talk = new Talk(app.address());
+    talk.post("/api/roll", Map.of("names", "Neve\nBram"));
+    Object sums = List.of(Map.of("plain", "742 − 368", "method", "exchange"));
+    JsonNode grid = talk.post("/api/handouts", Map.of("title", "Bulbs", "sums", sums)).json();
+    hand.page.navigate("/marking/" + grid.get("id").asLong());
+    assertThat(hand.page.getByRole(AriaRole.GRID)).isFocused();
+    app.close();
+    List.of("+", "4", "2", "6", "Enter").forEach(hand::press);
+    assertThat(hand.page.locator("[data-mark=RIGHT]")).hasCount(1);
+    assertThat(hand.page.locator("[data-mark=WRONG]")).hasText("426");
+    assertThat(hand.page.getByText("Not kept yet")).isVisible();
+    comeBack();
+    assertThat(hand.page.getByText("Not kept yet")).hasCount(0);
+    hand.page.reload();
+    assertThat(hand.page.locator("[data-mark=RIGHT]")).hasCount(1);
+    assertThat(hand.page.locator("[data-mark=WRONG]")).hasText("426");
   }
 
   @Test

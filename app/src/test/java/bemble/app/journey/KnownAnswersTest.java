@@ -1,0 +1,95 @@
+package bemble.app.journey;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What a grid tells of answers before they are typed is what they are marked when they are. */
+class KnownAnswersTest {
+  private static final int OTHERS = 60;
+
+  @TempDir static Path folder;
+  private static RunningApp app;
+  private static Talk talk;
+
+  @BeforeAll
+  static void start() {
+    app = new RunningApp(folder.resolve("known"), false);
+    talk = new Talk(app.address());
+    talk.post("/api/roll", Map.of("names", "Neve"));
+  }
+
+  @AfterAll
+  static void stop() {
+    app.close();
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "742 − 368, exchange",
+    "4.25 + 3.75, column",
+    "12.50 − 3.75, exchange",
+    "57 × 38, column",
+    "57 × 38, area",
+    "1365 ÷ 6, long",
+    "1380 ÷ 6, long",
+    "√660, digit-pairs",
+    "√728, digit-pairs"
+  })
+  void knownAnswersAndAllOtherWholeNumbersAreMarkedAsTold(String plain, String method) {
+    JsonNode grid = handout(plain, method);
+    Map<String, JsonNode> known = new HashMap<>();
+    grid.at("/sums/0/known").forEach(each -> known.put(each.get("given").asText(), each));
+    assertEquals("RIGHT", known.get(grid.at("/sums/0/right").asText()).get("mark").asText());
+    assertTrue(known.size() > 2, known.toString());
+    Set<String> typed = new LinkedHashSet<>(known.keySet());
+    new Random(plain.hashCode())
+        .ints(OTHERS, 0, 3000)
+        .forEach(number -> typed.add(String.valueOf(number)));
+    String before = null;
+    for (String text : typed) {
+      JsonNode kept = marked(grid, text, before);
+      JsonNode told = known.get(text);
+      String sum = plain + " = " + text;
+      assertEquals(told == null ? "WRONG" : told.get("mark").asText(), mark(kept), sum);
+      JsonNode slips = told == null ? JsonNodeFactory.instance.arrayNode() : told.get("slips");
+      assertEquals(slips, kept.get("slips"), sum);
+      before = text;
+    }
+  }
+
+  private static String mark(JsonNode cell) {
+    return cell.get("mark").asText();
+  }
+
+  private static JsonNode handout(String plain, String method) {
+    List<Object> sums = List.of(Map.of("plain", plain, "method", method));
+    Talk.Answer given = talk.post("/api/handouts", Map.of("title", "Known", "sums", sums));
+    assertEquals(201, given.status(), given.text());
+    return given.json();
+  }
+
+  private static JsonNode marked(JsonNode grid, String text, String before) {
+    Map<String, Object> cell = new HashMap<>();
+    cell.put("pupil", grid.at("/pupils/0/id").asLong());
+    cell.put("number", 0);
+    cell.put("given", text);
+    cell.put("seen", before);
+    Map<String, Object> cells = Map.of("cells", List.of(cell));
+    return talk.put("/api/handouts/" + grid.get("id") + "/answers", cells).json().at("/kept/0");
+  }
+}

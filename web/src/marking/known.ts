@@ -1,0 +1,34 @@
+import type { Cell, Grid } from '../api/types';
+
+/** The most figures that a number has anywhere in Bemble's grids; a longer one may be refused. */
+const MOST_FIGURES = 30;
+
+const WHOLE = new RegExp(`^(0|[1-9]\\d{0,${MOST_FIGURES - 1}})$`);
+
+type Worth = Pick<Cell, 'mark' | 'slips'>;
+
+function worthOf(sum: Grid['sums'][number], given: string): Worth | undefined {
+  if (given === '') {
+    return { mark: 'BLANK', slips: [] };
+  }
+  if (given === '-') {
+    return { mark: 'LEFT_OUT', slips: [] };
+  }
+  const known = sum.known.find((each) => each.given === given);
+  return known ?? (WHOLE.test(given) ? { mark: 'WRONG', slips: [] } : undefined);
+}
+
+/**
+ * A square as it will be marked, if the grid tells so beforehand; what is typed in another way is
+ * left to the answer that comes when it is kept.
+ */
+export function knownCell(
+  grid: Grid,
+  pupil: number,
+  number: number,
+  given: string,
+): Cell | undefined {
+  const sum = grid.sums[number];
+  const worth = sum && worthOf(sum, given);
+  return worth && { pupil, number, given, mark: worth.mark, slips: worth.slips, overruled: false };
+}
