@@ -14,7 +14,8 @@ export function SquareFrame({ at, className }: { at: Square; className: 'cursor'
       width={SIDE - 6}
       height={SIDE - 6}
       rx={6}
-      fillOpacity={0.5}
+      // What is written there is read through it.
+      fillOpacity={0.2}
     />
   );
 }

@@ -1,16 +1,15 @@
 import Box from '@mui/material/Box';
 import { memo, useEffect, useRef, useState } from 'react';
-import type { Cell, Grid } from '../api/types';
+import type { Grid } from '../api/types';
 import { GridKeys } from './GridKeys';
+import { AnswerRow, lineOf, NAME } from './AnswerRow';
 import { useChosenInSight } from '../ui/useChosenInSight';
 import { useStable } from '../ui/useStable';
 import {
-  isSameAnswers,
   isTyped,
   keyOf,
   moved,
   nextSpot,
-  shownCell,
   wholeAnswer,
   type Ahead,
   type Cells,
@@ -18,13 +17,8 @@ import {
   type Way,
 } from './entering';
 
-const NAMES = 104;
-
-/** The least width of a square. */
-const LEAST_SQUARE = 40;
-
-/** An answer of more signs may be too long for its square. */
-const LONG = 4;
+/** The most signs of an answer that is pasted. */
+const LONGEST = 80;
 
 /** The height of all rows together that is aimed at, and the least and the most of one. */
 const ALL_ROWS = 550;
@@ -43,6 +37,7 @@ export function AnswerGrid({
   keys,
   onUndo,
   onOpen,
+  onTable,
 }: {
   grid: Grid;
   cells: Cells;
@@ -57,6 +52,8 @@ export function AnswerGrid({
   keys: boolean;
   onUndo: () => void;
   onOpen: () => void;
+  /** A table that was copied elsewhere is pasted. */
+  onTable: (text: string) => void;
 }) {
   const rows = grid.pupils.length;
   const columns = grid.sums.length;
@@ -128,6 +125,15 @@ export function AnswerGrid({
         aria-activedescendant={pupil && `cell ${keyOf(pupil.id, at.column)}`}
         tabIndex={0}
         onBlur={leave}
+        onPaste={(event) => {
+          const text = event.clipboardData.getData('text').trim();
+          event.preventDefault();
+          if (/[\n\t;]/.test(text)) {
+            onTable(text);
+          } else {
+            setTyped(text.slice(0, LONGEST));
+          }
+        }}
         onKeyDown={(event) => {
           if (event.ctrlKey && event.key === 'z') {
             event.preventDefault();
@@ -166,7 +172,7 @@ export function AnswerGrid({
           ))}
         </Box>
         {grid.pupils.map(({ id, name }, row) => (
-          <Row
+          <AnswerRow
             key={id}
             pupil={id}
             name={name}
@@ -211,86 +217,6 @@ const Head = memo(function Head({
   );
 });
 
-/** A row has squares of its own, so that a change in one of them moves nothing elsewhere. */
-const lineOf = (columns: number, height: number) =>
-  ({
-    display: 'grid',
-    gridTemplateColumns: `${NAMES}px repeat(${columns}, minmax(${LEAST_SQUARE}px, 1fr))`,
-    gridAutoRows: height,
-    height,
-    minWidth: NAMES + LEAST_SQUARE * columns,
-  }) as const;
-
-interface RowProps {
-  pupil: number;
-  name: string;
-  row: number;
-  columns: number;
-  height: number;
-  cells: Cells;
-  ahead: ReadonlyMap<string, Ahead>;
-  /** Where the cursor is, if it is in this row. */
-  column: number | undefined;
-  typed: string;
-  onAt: (spot: Spot) => void;
-  onOpen: () => void;
-}
-
-/** Whether a row looks as it did before. */
-function isSameRow(before: RowProps, now: RowProps) {
-  return (
-    before.pupil === now.pupil &&
-    before.name === now.name &&
-    before.row === now.row &&
-    before.columns === now.columns &&
-    before.height === now.height &&
-    before.column === now.column &&
-    before.typed === now.typed &&
-    isSameAnswers(now.pupil, now.columns, before, now)
-  );
-}
-
-const Row = memo(function Row({
-  pupil,
-  name,
-  row,
-  columns,
-  height,
-  cells,
-  ahead,
-  column: current,
-  typed,
-  onAt,
-  onOpen,
-}: RowProps) {
-  return (
-    <Box role="row" sx={{ ...lineOf(columns, height), contain: 'strict', isolation: 'isolate' }}>
-      <Box role="rowheader" sx={{ ...NAME, fontWeight: current === undefined ? 400 : 700 }}>
-        {name}
-      </Box>
-      {Array.from({ length: columns }, (_, column) => {
-        const key = keyOf(pupil, column);
-        const here = column === current;
-        const cell = shownCell({ cells, ahead }, key);
-        return (
-          <Square
-            key={key}
-            id={`cell ${key}`}
-            row={row}
-            column={column}
-            cell={cell}
-            pending={!cell && ahead.has(key) ? (ahead.get(key)?.given ?? '') : undefined}
-            typed={here ? typed : ''}
-            here={here}
-            onAt={onAt}
-            onOpen={onOpen}
-          />
-        );
-      })}
-    </Box>
-  );
-}, isSameRow);
-
 const HEADS = { position: 'sticky', top: 0, zIndex: 2 } as const;
 
 const HEAD = {
@@ -300,93 +226,3 @@ const HEAD = {
   borderBottom: 2,
   borderColor: 'ink.edge',
 } as const;
-
-const NAME = {
-  position: 'sticky',
-  left: 0,
-  zIndex: 1,
-  px: 0.75,
-  bgcolor: 'background.paper',
-  overflow: 'hidden',
-  textOverflow: 'ellipsis',
-  whiteSpace: 'nowrap',
-  alignContent: 'center',
-  borderRight: 2,
-  borderBottom: 1,
-  borderColor: 'ink.square',
-} as const;
-
-const LOOKS = {
-  RIGHT: { color: 'success.main', fontWeight: 400 },
-  WRONG: { color: 'error.main', fontWeight: 700, textDecoration: 'underline' },
-  BLANK: { color: 'text.secondary', fontWeight: 400 },
-  LEFT_OUT: { color: 'text.secondary', fontWeight: 400 },
-} as const;
-
-const SIGNS = { RIGHT: '✓', WRONG: undefined, BLANK: '○', LEFT_OUT: '–' } as const;
-
-const WORDS = { RIGHT: 'right', WRONG: 'wrong', BLANK: 'blank', LEFT_OUT: 'not asked' } as const;
-
-/** What stands in a square: a tick, the wrong answer, a ring for a blank, a bar for not asked. */
-const Square = memo(function Square({
-  id,
-  row,
-  column,
-  cell,
-  pending,
-  typed,
-  here,
-  onAt,
-  onOpen,
-}: {
-  id: string;
-  row: number;
-  column: number;
-  cell: Cell | undefined;
-  pending: string | undefined;
-  typed: string;
-  here: boolean;
-  onAt: (spot: Spot) => void;
-  onOpen: () => void;
-}) {
-  const shown = typed || pending;
-  const known = cell && cell.slips.length > 0;
-  return (
-    <Box
-      role="gridcell"
-      id={id}
-      aria-selected={here}
-      aria-label={
-        shown ?? (cell ? `${WORDS[cell.mark]} ${cell.mark === 'WRONG' ? cell.given : ''}` : 'empty')
-      }
-      tabIndex={-1}
-      data-mark={shown === undefined ? cell?.mark : undefined}
-      onClick={() => onAt({ row, column })}
-      onDoubleClick={onOpen}
-      sx={{
-        display: 'grid',
-        placeContent: 'center',
-        whiteSpace: 'nowrap',
-        ...((shown ?? cell?.given ?? '').length > LONG && { overflow: 'hidden' }),
-        cursor: 'cell',
-        borderRight: 1,
-        borderBottom: 1,
-        borderColor: 'ink.square',
-        ...(here && {
-          outline: '2px solid',
-          outlineOffset: '-2px',
-          outlineColor: (theme) => theme.palette.ink.nowEdge,
-          bgcolor: 'ink.now',
-        }),
-        ...(shown === undefined && cell ? LOOKS[cell.mark] : {}),
-        // A slip that has no name has a dotted line below.
-        ...(shown === undefined && cell?.mark === 'WRONG' && !known
-          ? { textDecorationStyle: 'dotted' }
-          : {}),
-      }}
-    >
-      {shown ?? (cell && (SIGNS[cell.mark] ?? cell.given))}
-      {shown === undefined && cell?.overruled && '*'}
-    </Box>
-  );
-});

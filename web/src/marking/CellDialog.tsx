@@ -4,6 +4,8 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -13,6 +15,7 @@ import { asPaper } from '../hand/asPaper';
 import { marksAfter } from '../hand/strokes';
 import { SquareFrame } from '../hand/SquareFrame';
 import { Drawing } from '../paper/Drawing';
+import { bounds } from '../paper/geometry';
 import { useNotice } from '../ui/useNotice';
 
 /** An answer looked at closely: the true page, and the page that the slip would have written. */
@@ -42,6 +45,12 @@ export default function CellDialog({
       api.pupil({ plain: sum?.plain ?? '', method: sum?.method }, slip === undefined ? [] : [slip]),
     enabled: sum !== undefined,
   });
+  const slips = useQuery({
+    queryKey: ['slips', sum?.plain, sum?.method],
+    queryFn: () => api.slips({ plain: sum?.plain ?? '', method: sum?.method }),
+    enabled: sum !== undefined && cell.mark === 'WRONG',
+  });
+  const named = [...cell.slips, ...(slips.data ?? [])].find(({ id }) => id === slip)?.name ?? '';
   const decide = useMutation({
     mutationFn: (mark: Cell['mark'] | null) =>
       api.putAnswers(handout, [
@@ -75,6 +84,9 @@ export default function CellDialog({
   const strokes = page.data?.strokes ?? [];
   const written =
     page.data && asPaper(marksAfter(strokes), page.data.paper.extent, page.data.paper);
+  const slipped = page.data && written && both(page.data.paper, written);
+  // Both as large as each other, and each row beside its own.
+  const extent = page.data && slipped && bounds([page.data.truth, slipped]);
   const first = page.data?.report.findings[0]?.squares ?? [];
   const wrong = slip !== undefined;
   return (
@@ -93,7 +105,7 @@ export default function CellDialog({
           </Box>
         )}
         {page.isError && <Box role="alert">{page.error.message}</Box>}
-        {page.data && written && (
+        {slipped && extent && (
           <Box
             sx={{
               display: 'grid',
@@ -102,17 +114,34 @@ export default function CellDialog({
               mt: 1.5,
             }}
           >
-            <PageOf name="The true page" paper={page.data.truth} />
+            <PageOf name="The true page" paper={{ ...page.data.truth, extent }} />
             {wrong && (
               <PageOf
-                name={`The page of this slip: ${cell.slips.find(({ id }) => id === slip)?.name ?? ''}`}
-                paper={both(page.data.paper, written)}
+                name={`The page of this slip: ${named}`}
+                paper={{ ...slipped, extent }}
                 first={first}
               />
             )}
           </Box>
         )}
-        {!wrong && cell.mark === 'WRONG' && (
+        {cell.mark === 'WRONG' && !cell.overruled && slips.data && (
+          <TextField
+            select
+            label="Which slip it was"
+            value={slip ?? ''}
+            onChange={({ target }) => setSlip(target.value === '' ? undefined : target.value)}
+            slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
+            sx={{ mt: 2, minWidth: 280 }}
+          >
+            <MenuItem value="">none that is known</MenuItem>
+            {slips.data.map(({ id, name }) => (
+              <MenuItem key={id} value={id}>
+                {name}
+              </MenuItem>
+            ))}
+          </TextField>
+        )}
+        {cell.slips.length === 0 && cell.mark === 'WRONG' && (
           <Box sx={{ mt: 1.5, fontSize: 17 }}>
             No slip that is known gives this answer. Type the page in on the Slate to see where it
             first went wrong.
@@ -127,8 +156,10 @@ export default function CellDialog({
         ) : (
           <>
             <Button onClick={() => decide.mutate('RIGHT')}>Count it as right</Button>
-            {cell.slips.length > 1 && slip !== cell.slips[0]?.id && (
-              <Button onClick={() => decide.mutate('WRONG')}>It is this slip</Button>
+            {slip !== cell.slips[0]?.id && (
+              <Button onClick={() => decide.mutate('WRONG')}>
+                {wrong ? 'It is this slip' : 'It is no slip'}
+              </Button>
             )}
           </>
         )}

@@ -11,6 +11,7 @@ import { GridBar } from './GridBar';
 import { GlancePage } from './GlancePage';
 import { dayTold, KINDS } from './told';
 import { useGrid } from './useGrid';
+import { useReading } from './useReading';
 
 const MoreDialog = deferred(() => import('./MoreDialog'));
 const CellDialog = deferred(() => import('./CellDialog'));
@@ -34,6 +35,7 @@ export function GridScreen({ id }: { id: number }) {
   const turnTo = useStable(setWay);
   const open = useStable(() => setOpened(true));
   const more = useStable(() => setSending(true));
+  const read = useReading(id, marking.took);
   if (!grid) {
     return (
       <Box component="main" role="alert" sx={{ p: 4, fontSize: 20 }}>
@@ -82,6 +84,10 @@ export function GridScreen({ id }: { id: number }) {
             keys={keys}
             onUndo={undo}
             onOpen={() => cell && setOpened(true)}
+            onTable={(text) => {
+              read.mutate(() => Promise.resolve(text));
+              setSending(true);
+            }}
           />
           <Box
             aria-live="polite"
@@ -113,7 +119,15 @@ export function GridScreen({ id }: { id: number }) {
         onMore={more}
       />
       {sending && (
-        <MoreDialog grid={grid} onEntered={marking.renew} onClose={() => setSending(false)} />
+        <MoreDialog
+          grid={grid}
+          read={read}
+          onTaken={marking.took}
+          onClose={() => {
+            setSending(false);
+            read.reset();
+          }}
+        />
       )}
       {/* A square is opened as soon as it is kept. */}
       {opened && pupil && cell && !marking.ahead.has(key) && (

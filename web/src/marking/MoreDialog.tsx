@@ -9,19 +9,22 @@ import TextField from '@mui/material/TextField';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '../api/client';
-import type { Grid } from '../api/types';
+import type { Cell, Grid } from '../api/types';
 import { FileButton } from '../ui/FileButton';
 import { open, save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
+import type { Reading } from './useReading';
 
 /** A marked handout on paper, and its answers as a table. */
 export default function MoreDialog({
   grid: { id, title, sums },
-  onEntered,
+  read,
+  onTaken,
   onClose,
 }: {
   grid: Grid;
-  onEntered: () => void;
+  read: Reading;
+  onTaken: (kept: Cell[]) => void;
   onClose: () => void;
 }) {
   const notice = useNotice();
@@ -32,10 +35,6 @@ export default function MoreDialog({
     mutationFn: async () => save(await api.gridTable(id), `${title}.csv`),
     onSuccess: (name) => notice({ text: `${name} is in your downloads.` }),
   });
-  const read = useMutation({
-    mutationFn: async (file: File) => api.readGrid(id, await file.text()),
-    onSuccess: onEntered,
-  });
   const [slips, setSlips] = useState<string[]>([]);
   const first = sums[0];
   const known = useQuery({
@@ -45,7 +44,7 @@ export default function MoreDialog({
   });
   const simulate = useMutation({
     mutationFn: () => api.simulateAnswers(id, slips.length > 0 ? slips : undefined),
-    onSuccess: onEntered,
+    onSuccess: ({ kept }) => onTaken(kept),
   });
   const trouble = print.error ?? table.error ?? read.error ?? simulate.error;
   return (
@@ -80,10 +79,13 @@ export default function MoreDialog({
             <FileButton
               label="Table of answers"
               accept=".csv,text/csv"
-              onFile={(file) => read.mutate(file)}
+              onFile={(file) => read.mutate(() => file.text())}
             >
               Read a table in
             </FileButton>
+          </Box>
+          <Box sx={{ mt: 1, color: 'text.secondary' }}>
+            A row for each pupil, the name first. It may be pasted into the grid, too.
           </Box>
         </Box>
         <Box>

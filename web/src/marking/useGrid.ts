@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo, useRef, useState } from 'react';
 import { api } from '../api/client';
 import { MOST_AT_ONCE, UNTIL_ANSWERED, useStuck } from '../api/sending';
-import type { Grid } from '../api/types';
+import type { Cell, Grid } from '../api/types';
 import { useNotice } from '../ui/useNotice';
 import {
   cellsOf,
@@ -32,7 +32,8 @@ export function useGrid(id: number) {
   const waiting = useRef<Change[]>([]);
   /** Whether the grid has to be asked for again once all is kept. */
   const cancelled = useRef(false);
-  const [history, setHistory] = useState<Change[]>([]);
+  /** What was done, the last at the end; a table that was read is one thing. */
+  const [history, setHistory] = useState<Change[][]>([]);
 
   const store = (change: (grid: Grid) => Grid) =>
     queries.setQueryData<Grid>(queryKey, (before) => before && change(before));
@@ -73,7 +74,9 @@ export function useGrid(id: number) {
       if (put.refused[0]) {
         notice({ text: put.refused[0].sentence });
         setHistory((before) =>
-          before.filter(({ pupil, number }) => !refused.has(keyOf(pupil, number))),
+          before
+            .map((done) => done.filter(({ pupil, number }) => !refused.has(keyOf(pupil, number))))
+            .filter((done) => done.length > 0),
         );
       }
       if (cancelled.current && waiting.current.length === 0) {
@@ -90,17 +93,21 @@ export function useGrid(id: number) {
     },
   });
 
-  const apply = (change: Change) => {
+  const apply = (changes: Change[]) => {
     if (queries.isFetching({ queryKey }) > 0) {
       // Its answer may have been on its way before this change: it is asked for again behind it.
       cancelled.current = true;
       void queries.cancelQueries({ queryKey });
     }
-    waiting.current.push(change);
-    const { pupil, number, to } = change;
-    const cell = grid && to !== undefined ? knownCell(grid, pupil, number, to) : undefined;
-    setAhead((before) => new Map(before).set(keyOf(pupil, number), { given: to, cell }));
-    send.mutate();
+    waiting.current.push(...changes);
+    const typed = changes.map(({ pupil, number, to }): [string, Ahead] => {
+      const cell = grid && to !== undefined ? knownCell(grid, pupil, number, to) : undefined;
+      return [keyOf(pupil, number), { given: to, cell }];
+    });
+    setAhead((before) => new Map([...before, ...typed]));
+    for (let sent = 0; sent < changes.length; sent += MOST_AT_ONCE) {
+      send.mutate();
+    }
   };
   /** What stands in a square, typed or kept. */
   const given = (pupil: number, number: number) => {
@@ -111,8 +118,8 @@ export function useGrid(id: number) {
     const from = given(pupil, number);
     if (from !== to) {
       const change = { pupil, number, from, to };
-      setHistory((before) => [...before, change]);
-      apply(change);
+      setHistory((before) => [...before, [change]]);
+      apply([change]);
     }
   };
   /** Takes the last change back; gives the square that it was in. */
@@ -120,20 +127,35 @@ export function useGrid(id: number) {
     const last = history.at(-1);
     if (last) {
       setHistory(history.slice(0, -1));
-      apply(undone(last));
+      apply(last.map(undone));
     }
-    return last;
+    return last?.[0];
   };
   const renew = () => {
     void queries.invalidateQueries({ queryKey });
     tell();
   };
   const stuck = useStuck(mutationKey);
+  /** Takes note of answers that the app has taken all at once. */
+  const took = (kept: Cell[]) => {
+    const changes = kept.map(({ pupil, number, given: to }) => ({
+      pupil,
+      number,
+      from: given(pupil, number),
+      to,
+    }));
+    const done = changes.filter(({ from, to }) => from !== to);
+    if (done.length > 0) {
+      setHistory((before) => [...before, done]);
+    }
+    renew();
+  };
   return {
     grid,
     cells,
     ahead,
     enter,
+    took,
     undo,
     renew,
     canUndo: history.length > 0,

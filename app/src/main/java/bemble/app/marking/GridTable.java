@@ -9,6 +9,9 @@ import bemble.app.marking.MarkingJson.GridView;
 import bemble.app.marking.MarkingJson.PupilEntry;
 import bemble.app.marking.MarkingJson.RefusedCell;
 import bemble.app.marking.MarkingJson.TableView;
+import bemble.app.sets.Drafts;
+import bemble.app.sets.SetJson.SumRequest;
+import bemble.app.working.WorkingWords;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.StringWriter;
@@ -18,6 +21,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
@@ -33,10 +37,12 @@ public class GridTable {
 
   private final Handouts handouts;
   private final AnswerBook book;
+  private final Drafts drafts;
 
-  GridTable(Handouts handouts, AnswerBook book) {
+  GridTable(Handouts handouts, AnswerBook book, Drafts drafts) {
     this.handouts = handouts;
     this.book = book;
+    this.drafts = drafts;
   }
 
   /** The grid as a table; a blank is said, since nothing means that nothing is entered. */
@@ -65,7 +71,10 @@ public class GridTable {
     return text.toString();
   }
 
-  /** Reads a table; rows of unknown names and values that are no answers are named. */
+  /**
+   * Reads a table, its values separated by commas, semicolons or tabs; rows of unknown names and
+   * values that are no answers are named. A table whose first row has other sums is refused.
+   */
   public TableView read(long id, String text) {
     GridView grid = handouts.open(id);
     Map<String, Long> pupils = new HashMap<>();
@@ -75,11 +84,12 @@ public class GridTable {
     List<String> bad = new ArrayList<>();
     List<CellRequest> cells = new ArrayList<>();
     for (CSVRecord row : rows(text)) {
-      boolean isHead = row.getRecordNumber() == 1 && key(row.get(0)).equals(PUPIL);
-      if (isHead || row.size() == 1 && row.get(0).isBlank()) {
+      Long pupil = pupils.get(key(row.get(0)));
+      boolean isFirst = row.getRecordNumber() == 1;
+      if (isFirst && pupil == null && isHead(row, grid)
+          || row.size() == 1 && row.get(0).isBlank()) {
         continue;
       }
-      Long pupil = pupils.get(key(row.get(0)));
       if (pupil == null) {
         bad.add(Sentences.of("grid.unknown-name", row.getRecordNumber(), row.get(0)));
       } else if (row.size() > grid.sums().size() + 1) {
@@ -99,6 +109,29 @@ public class GridTable {
     return new TableView(put.kept(), bad);
   }
 
+  /** Whether a row has sums in it and no answers; refused where they are not those of the grid. */
+  private boolean isHead(CSVRecord row, GridView grid) {
+    boolean isHead = key(row.get(0)).equals(PUPIL);
+    for (int i = 1; i < row.size(); i++) {
+      Optional<String> sum = sum(row.get(i));
+      isHead |= sum.isPresent();
+      String here = i <= grid.sums().size() ? grid.sums().get(i - 1).plain() : "";
+      if (sum.isPresent() && !here.isEmpty() && !sum.get().equals(here)) {
+        throw RefusedException.of("other-sums", i, row.get(i), here);
+      }
+    }
+    return isHead;
+  }
+
+  private Optional<String> sum(String text) {
+    try {
+      SumRequest request = new SumRequest(text, null, null, null);
+      return Optional.of(WorkingWords.plain(drafts.item(request).problem()));
+    } catch (RefusedException e) {
+      return Optional.empty();
+    }
+  }
+
   private static List<Long> at(long pupil, int number) {
     return List.of(pupil, (long) number);
   }
@@ -108,7 +141,9 @@ public class GridTable {
   }
 
   private static List<CSVRecord> rows(String text) {
-    try (var rows = FORM.parse(new StringReader(text))) {
+    char between = text.contains("\t") ? '\t' : text.contains(";") ? ';' : ',';
+    CSVFormat form = FORM.builder().setDelimiter(between).build();
+    try (var rows = form.parse(new StringReader(text))) {
       return rows.getRecords();
     } catch (IOException | UncheckedIOException e) {
       throw RefusedException.of("no-table");

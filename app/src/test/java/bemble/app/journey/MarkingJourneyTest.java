@@ -164,6 +164,82 @@ class MarkingJourneyTest extends Journey {
         .setInputFiles(new FilePayload("answers.csv", "text/csv", changed));
     assertThat(hand.page.getByText("nobody on this handout is called “Nobody”")).isVisible();
     assertThat(marks("WRONG")).hasText("98");
+    inDialog("Close").click();
+    grid().focus();
+    hand.press("Control+z");
+    assertThat(marks("WRONG")).hasText("99");
+    assertThat(marks("RIGHT")).hasCount(1);
+  }
+
+  private void paste(String text) {
+    grid()
+        .evaluate(
+            """
+            (grid, text) => {
+              const clipboardData = new DataTransfer();
+              clipboardData.setData('text', text);
+              grid.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true }));
+            }\
+            """,
+            text);
+  }
+
+  @Test
+  void aTableIsPastedAndTakenBackAsOne() {
+    type("+");
+    assertThat(marks("RIGHT")).hasCount(1);
+    paste("Child\t742 − 368\t621 − 257\nBram\t426\t436\nCaio\t374\t364\n");
+    assertThat(hand.page.getByText("4 answers were read.")).isVisible();
+    inDialog("Close").click();
+    assertThat(marks("WRONG")).hasCount(2);
+    assertThat(marks("RIGHT")).hasCount(2);
+    hand.button("Undo").click();
+    assertThat(marks("WRONG")).hasCount(0);
+    assertThat(marks("RIGHT")).hasCount(1);
+    hand.page.reload();
+    assertThat(marks("RIGHT")).hasCount(1);
+    assertThat(hand.page.locator("[data-mark]")).hasCount(1);
+  }
+
+  @Test
+  void aPastedTableOfOtherSumsIsRefusedAndOneAnswerIsTyped() {
+    paste("pupil\t742 − 368\t400 − 257\nBram\t426\t143");
+    assertThat(hand.alert().first()).containsText("400 − 257; this handout has 621 − 257");
+    inDialog("Close").click();
+    assertThat(hand.page.locator("[data-mark]")).hasCount(0);
+    grid().focus();
+    paste("426");
+    hand.press("Enter");
+    assertThat(marks("WRONG")).hasText("426");
+  }
+
+  @Test
+  void aTeacherNamesAnotherSlipOrNone() {
+    type("4 2 6 Enter ArrowLeft");
+    hand.press(" ");
+    hand.page.getByLabel("Which slip it was").click();
+    option("neighbour not made one less").click();
+    assertThat(hand.page.getByText("The page of this slip: neighbour not made one less"))
+        .isVisible();
+    inDialog("It is this slip").click();
+    assertThat(hand.page.getByTestId("square"))
+        .containsText("426, wrong, by your own decision, neighbour not made one less");
+    grid().focus();
+    hand.press(" ");
+    inDialog("Take my decision back").click();
+    assertThat(hand.page.getByTestId("square")).containsText("smaller taken from larger");
+    grid().focus();
+    hand.press(" ");
+    hand.page.getByLabel("Which slip it was").click();
+    option("none that is known").click();
+    inDialog("It is no slip").click();
+    assertThat(hand.page.getByTestId("square")).containsText("426, wrong, by your own decision");
+    assertThat(hand.page.getByTestId("square")).not().containsText("larger");
+  }
+
+  private Locator option(String name) {
+    return hand.page.getByRole(
+        AriaRole.OPTION, new Page.GetByRoleOptions().setName(name).setExact(true));
   }
 
   @Test

@@ -215,6 +215,30 @@ class MarkingTest {
     assertEquals(1, bad.get("kept").size(), "what could be read is kept");
   }
 
+  /** As a spreadsheet saves and copies it, with its own word above the names. */
+  @ParameterizedTest
+  @CsvSource({"';'", "'\t'"})
+  void aTableMayBeSeparatedOtherwise(String between) {
+    JsonNode grid = handout();
+    String table = "Child,742−368,2\nNeve,374,blank\nBram,426,436".replace(",", between);
+    String path = "/api/handouts/" + grid.get("id") + "/csv";
+    JsonNode read = talk.post(path, Map.of("table", table)).json();
+    assertEquals(4, read.get("kept").size(), read::toString);
+    assertEquals(0, read.get("bad").size(), read::toString);
+  }
+
+  @Test
+  void aTableOfOtherSumsIsRefusedAsAWhole() {
+    JsonNode grid = handout();
+    String path = "/api/handouts/" + grid.get("id") + "/csv";
+    String table = "pupil,742 − 368,600 − 257\nNeve,374,343";
+    Talk.Answer refused = talk.post(path, Map.of("table", table));
+    assertEquals(422, refused.status(), refused.text());
+    assertTrue(refused.text().contains("column 2"), refused.text());
+    assertTrue(refused.text().contains("600 − 257; this handout has 621 − 257"), refused.text());
+    assertEquals(0, talk.get("/api/handouts/" + grid.get("id")).json().get("cells").size());
+  }
+
   @Test
   void aFactThatSeveralMissIsNamedAndOneThatOneMissesIsNot() {
     JsonNode grid = handout();
