@@ -65,6 +65,7 @@ public class Glances {
       List<Given> given = marker.row(row);
       Diagnosis diagnosis = marker.diagnosis(given);
       diagnosis.sure().ifPresent(sure -> group(sure, pupil.id(), groups, shown));
+      decided(row).forEach(slip -> group(slip, 1, pupil.id(), groups, shown));
       for (int i = 0; i < given.size(); i++) {
         marker
             .factMissed(i, given.get(i))
@@ -97,10 +98,25 @@ public class Glances {
 
   private static void group(
       Explanation sure, long pupil, Map<Slip, List<Long>> groups, Map<Slip, Integer> shown) {
-    for (Slip slip : sure.slips()) {
-      groups.computeIfAbsent(slip, any -> new ArrayList<>()).add(pupil);
-      shown.merge(slip, sure.explains().size(), Integer::sum);
+    sure.slips().forEach(slip -> group(slip, sure.explains().size(), pupil, groups, shown));
+  }
+
+  private static void group(
+      Slip slip, int answers, long pupil, Map<Slip, List<Long>> groups, Map<Slip, Integer> shown) {
+    List<Long> members = groups.computeIfAbsent(slip, any -> new ArrayList<>());
+    if (!members.contains(pupil)) {
+      members.add(pupil);
     }
+    shown.merge(slip, answers, Integer::sum);
+  }
+
+  /** The slips that a teacher has named for answers of a pupil. */
+  private static List<Slip> decided(List<AnswerRow> row) {
+    return row.stream()
+        .filter(answer -> answer.overruled() && answer.slip() != null)
+        .flatMap(answer -> Slip.find(answer.slip()).stream())
+        .map(Slip::named)
+        .toList();
   }
 
   private static PupilGlance glance(

@@ -24,12 +24,13 @@ class KnownAnswersTest {
 
   @TempDir static Path folder;
   private static RunningApp app;
-  private static Talk talk;
+  private static Pile pile;
 
   @BeforeAll
   static void start() {
     app = new RunningApp(folder.resolve("known"), false);
-    talk = new Talk(app.address());
+    Talk talk = new Talk(app.address());
+    pile = new Pile(talk);
     talk.post("/api/roll", Map.of("names", "Neve"));
   }
 
@@ -51,7 +52,7 @@ class KnownAnswersTest {
     "√728, digit-pairs"
   })
   void knownAnswersAndAllOtherWholeNumbersAreMarkedAsTold(String plain, String method) {
-    JsonNode grid = handout(plain, method);
+    JsonNode grid = pile.handout(List.of(plain), method);
     Map<String, JsonNode> known = new HashMap<>();
     grid.at("/sums/0/known").forEach(each -> known.put(each.get("given").asText(), each));
     assertEquals("RIGHT", known.get(grid.at("/sums/0/right").asText()).get("mark").asText());
@@ -76,20 +77,8 @@ class KnownAnswersTest {
     return cell.get("mark").asText();
   }
 
-  private static JsonNode handout(String plain, String method) {
-    List<Object> sums = List.of(Map.of("plain", plain, "method", method));
-    Talk.Answer given = talk.post("/api/handouts", Map.of("title", "Known", "sums", sums));
-    assertEquals(201, given.status(), given.text());
-    return given.json();
-  }
-
   private static JsonNode marked(JsonNode grid, String text, String before) {
-    Map<String, Object> cell = new HashMap<>();
-    cell.put("pupil", grid.at("/pupils/0/id").asLong());
-    cell.put("number", 0);
-    cell.put("given", text);
-    cell.put("seen", before);
-    Map<String, Object> cells = Map.of("cells", List.of(cell));
-    return talk.put("/api/handouts/" + grid.get("id") + "/answers", cells).json().at("/kept/0");
+    return pile.put(grid, List.of(Pile.cell(Pile.pupil(grid, "Neve"), 0, text, before)))
+        .at("/kept/0");
   }
 }

@@ -8,7 +8,6 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.apache.pdfbox.Loader;
@@ -33,11 +32,13 @@ class MarkingTest {
   @TempDir static Path folder;
   private static RunningApp app;
   private static Talk talk;
+  private static Pile pile;
 
   @BeforeAll
   static void start() {
     app = new RunningApp(folder.resolve("marking"), false);
     talk = new Talk(app.address());
+    pile = new Pile(talk);
     Talk.Answer added = talk.post("/api/roll", Map.of("names", "Neve\nBram\nIsmay\nCaio\nWilfa"));
     assertEquals(201, added.status(), added.text());
   }
@@ -47,77 +48,29 @@ class MarkingTest {
     app.close();
   }
 
-  private static Map<String, Object> request(List<String> sums) {
-    List<Object> items = new ArrayList<>();
-    sums.forEach(sum -> items.add(Map.of("plain", sum, "method", "exchange")));
-    Map<String, Object> request = new HashMap<>();
-    request.put("title", "Bulb crates");
-    request.put("sums", items);
-    return request;
-  }
-
   private static JsonNode handout() {
-    Talk.Answer given = talk.post("/api/handouts", request(SUMS));
-    assertEquals(201, given.status(), given.text());
-    return given.json();
-  }
-
-  private static long pupil(JsonNode grid, String name) {
-    for (JsonNode pupil : grid.get("pupils")) {
-      if (pupil.get("name").asText().equals(name)) {
-        return pupil.get("id").asLong();
-      }
-    }
-    throw new AssertionError(name);
-  }
-
-  private static Map<String, Object> cell(long pupil, int number, String given, String seen) {
-    Map<String, Object> cell = new HashMap<>();
-    cell.put("pupil", pupil);
-    cell.put("number", number);
-    cell.put("given", given);
-    cell.put("seen", seen);
-    return cell;
-  }
-
-  private static JsonNode put(JsonNode grid, List<Map<String, Object>> cells) {
-    Talk.Answer answer =
-        talk.put("/api/handouts/" + grid.get("id") + "/answers", Map.of("cells", cells));
-    assertEquals(200, answer.status(), answer.text());
-    return answer.json();
-  }
-
-  private static JsonNode row(JsonNode grid, String name, List<String> answers) {
-    List<Map<String, Object>> cells = new ArrayList<>();
-    for (int i = 0; i < answers.size(); i++) {
-      cells.add(cell(pupil(grid, name), i, answers.get(i), null));
-    }
-    return put(grid, cells);
-  }
-
-  private static JsonNode glance(JsonNode grid) {
-    return talk.get("/api/handouts/" + grid.get("id") + "/glance").json();
+    return pile.handout(SUMS, "exchange");
   }
 
   @Test
   void answersAreMarkedAsTheyAreTyped() {
     JsonNode grid = handout();
-    JsonNode kept = row(grid, "Neve", List.of("374", "436", "", "-", "999")).get("kept");
+    JsonNode kept = pile.row(grid, "Neve", List.of("374", "436", "", "-", "999")).get("kept");
     List<String> marks = new ArrayList<>();
     kept.forEach(cell -> marks.add(cell.get("mark").asText()));
     assertEquals(List.of("RIGHT", "WRONG", "BLANK", "LEFT_OUT", "WRONG"), marks);
     assertEquals("smaller-from-larger", kept.at("/1/slips/0/id").asText());
     assertEquals(0, kept.at("/4/slips").size());
-    assertEquals(5, talk.get("/api/handouts/" + grid.get("id")).json().get("cells").size());
+    assertEquals(5, pile.cells(grid).size());
   }
 
   @Test
   void theClassIsGroupedBySlip() {
     JsonNode grid = handout();
-    row(grid, "Neve", RIGHT);
-    row(grid, "Bram", SLIPPED);
-    row(grid, "Caio", SLIPPED.subList(0, 3));
-    JsonNode glance = glance(grid);
+    pile.row(grid, "Neve", RIGHT);
+    pile.row(grid, "Bram", SLIPPED);
+    pile.row(grid, "Caio", SLIPPED.subList(0, 3));
+    JsonNode glance = pile.glance(grid);
     assertEquals(1, glance.get("groups").size());
     JsonNode group = glance.get("groups").get(0);
     assertEquals("smaller taken from larger", group.at("/slip/name").asText());
@@ -125,7 +78,7 @@ class MarkingTest {
     assertEquals(8, group.get("answers").asInt());
     assertEquals(2, glance.get("missing").size());
     for (JsonNode pupil : glance.get("pupils")) {
-      if (pupil.get("pupil").asLong() == pupil(grid, "Neve")) {
+      if (pupil.get("pupil").asLong() == Pile.pupil(grid, "Neve")) {
         assertEquals(0, pupil.get("explanations").size(), "nothing is said of who is right");
         assertEquals(0, pupil.get("askNext").size());
       }
@@ -135,10 +88,9 @@ class MarkingTest {
   @Test
   void aGroupGetsASumToShowAndFourToWork() {
     JsonNode grid = handout();
-    row(grid, "Bram", SLIPPED);
+    pile.row(grid, "Bram", SLIPPED);
     Talk.Answer made =
-        talk.post(
-            "/api/handouts/" + grid.get("id") + "/reteach", Map.of("slip", "smaller-from-larger"));
+        talk.post(Pile.path(grid) + "/reteach", Map.of("slip", "smaller-from-larger"));
     assertEquals(201, made.status(), made.text());
     JsonNode sums = made.json().get("sums");
     assertEquals("Smaller taken from larger: Bram", made.json().get("title").asText());
@@ -155,15 +107,16 @@ class MarkingTest {
   @Test
   void twoWindowsInOneCellAreToldOfEachOther() {
     JsonNode grid = handout();
-    long neve = pupil(grid, "Neve");
-    put(grid, List.of(cell(neve, 0, "374", null)));
-    JsonNode other = put(grid, List.of(cell(neve, 0, "373", null), cell(neve, 1, "364", null)));
+    long neve = Pile.pupil(grid, "Neve");
+    pile.put(grid, List.of(Pile.cell(neve, 0, "374", null)));
+    JsonNode other =
+        pile.put(grid, List.of(Pile.cell(neve, 0, "373", null), Pile.cell(neve, 1, "364", null)));
     assertEquals(1, other.get("kept").size(), "the other answer is kept");
     assertTrue(other.at("/refused/0/sentence").asText().contains("another window"));
     assertEquals("374", other.at("/refused/0/now/given").asText());
-    assertEquals(0, put(grid, List.of(cell(neve, 0, "374", null))).get("refused").size());
-    put(grid, List.of(cell(neve, 0, null, "374")));
-    assertEquals(1, talk.get("/api/handouts/" + grid.get("id")).json().get("cells").size());
+    assertEquals(0, pile.put(grid, List.of(Pile.cell(neve, 0, "374", null))).get("refused").size());
+    pile.put(grid, List.of(Pile.cell(neve, 0, null, "374")));
+    assertEquals(1, pile.cells(grid).size());
   }
 
   @ParameterizedTest
@@ -176,76 +129,49 @@ class MarkingTest {
       })
   void anAnswerThatIsNoneIsRefusedAndTheOthersAreKept(String text, String said) {
     JsonNode grid = handout();
-    long bram = pupil(grid, "Bram");
-    JsonNode put = put(grid, List.of(cell(bram, 0, text, null), cell(bram, 1, "364", null)));
+    long bram = Pile.pupil(grid, "Bram");
+    JsonNode put =
+        pile.put(grid, List.of(Pile.cell(bram, 0, text, null), Pile.cell(bram, 1, "364", null)));
     assertEquals(1, put.get("kept").size());
     assertTrue(put.at("/refused/0/sentence").asText().contains(said), put::toString);
-    JsonNode nowhere = put(grid, List.of(cell(bram, 9, "1", null), cell(999, 0, "1", null)));
+    JsonNode nowhere =
+        pile.put(grid, List.of(Pile.cell(bram, 9, "1", null), Pile.cell(999, 0, "1", null)));
     assertEquals(2, nowhere.get("refused").size());
   }
 
   @Test
   void aTeacherDecidesOtherwise() {
     JsonNode grid = handout();
-    Map<String, Object> cell = cell(pupil(grid, "Caio"), 0, "426", null);
+    Map<String, Object> cell = Pile.cell(Pile.pupil(grid, "Caio"), 0, "426", null);
     cell.put("overruled", Map.of("mark", "RIGHT"));
-    JsonNode kept = put(grid, List.of(cell)).get("kept").get(0);
+    JsonNode kept = pile.put(grid, List.of(cell)).get("kept").get(0);
     assertEquals("RIGHT", kept.get("mark").asText());
     assertTrue(kept.get("overruled").asBoolean());
     assertEquals(0, kept.get("slips").size());
-    assertEquals(0, glance(grid).get("groups").size());
+    assertEquals(0, pile.glance(grid).get("groups").size());
   }
 
   @Test
-  void aGridLeavesAndEntersAsATable() {
+  void whoseSlipATeacherHasNamedIsInItsGroup() {
     JsonNode grid = handout();
-    row(grid, "Neve", List.of("374", "", "-"));
-    String path = "/api/handouts/" + grid.get("id") + "/csv";
-    String table = talk.get(path).text();
-    assertTrue(table.startsWith("pupil,742 − 368,"), table);
-    assertTrue(table.contains("Neve,374,blank,-,,"), table);
-    JsonNode other = handout();
-    String its = "/api/handouts/" + other.get("id") + "/csv";
-    JsonNode read = talk.post(its, Map.of("table", table)).json();
-    assertEquals(0, read.get("bad").size(), read::toString);
-    assertEquals(3, talk.get("/api/handouts/" + other.get("id")).json().get("cells").size());
-    JsonNode bad =
-        talk.post(its, Map.of("table", "Nobody,1\nBram,1,2,3,4,5,6\nWilfa,374,x\n")).json();
-    assertEquals(3, bad.get("bad").size(), bad::toString);
-    assertEquals(1, bad.get("kept").size(), "what could be read is kept");
-  }
-
-  /** As a spreadsheet saves and copies it, with its own word above the names. */
-  @ParameterizedTest
-  @CsvSource({"';'", "'\t'"})
-  void aTableMayBeSeparatedOtherwise(String between) {
-    JsonNode grid = handout();
-    String table = "Child,742−368,2\nNeve,374,blank\nBram,426,436".replace(",", between);
-    String path = "/api/handouts/" + grid.get("id") + "/csv";
-    JsonNode read = talk.post(path, Map.of("table", table)).json();
-    assertEquals(4, read.get("kept").size(), read::toString);
-    assertEquals(0, read.get("bad").size(), read::toString);
-  }
-
-  @Test
-  void aTableOfOtherSumsIsRefusedAsAWhole() {
-    JsonNode grid = handout();
-    String path = "/api/handouts/" + grid.get("id") + "/csv";
-    String table = "pupil,742 − 368,600 − 257\nNeve,374,343";
-    Talk.Answer refused = talk.post(path, Map.of("table", table));
-    assertEquals(422, refused.status(), refused.text());
-    assertTrue(refused.text().contains("column 2"), refused.text());
-    assertTrue(refused.text().contains("600 − 257; this handout has 621 − 257"), refused.text());
-    assertEquals(0, talk.get("/api/handouts/" + grid.get("id")).json().get("cells").size());
+    pile.row(grid, "Bram", SLIPPED);
+    pile.row(grid, "Caio", List.of("999"));
+    assertEquals(1, pile.glance(grid).at("/groups/0/pupils").size());
+    Map<String, Object> cell = Pile.cell(Pile.pupil(grid, "Caio"), 0, "999", "999");
+    cell.put("overruled", Map.of("mark", "WRONG", "slip", "smaller-from-larger"));
+    pile.put(grid, List.of(cell));
+    JsonNode group = pile.glance(grid).at("/groups/0");
+    assertEquals(2, group.get("pupils").size(), group::toString);
+    assertEquals(6, group.get("answers").asInt());
   }
 
   @Test
   void aFactThatSeveralMissIsNamedAndOneThatOneMissesIsNot() {
     JsonNode grid = handout();
-    row(grid, "Neve", List.of("375", "364"));
-    assertEquals(0, glance(grid).get("facts").size());
-    row(grid, "Bram", List.of("375", "365"));
-    JsonNode facts = glance(grid).get("facts");
+    pile.row(grid, "Neve", List.of("375", "364"));
+    assertEquals(0, pile.glance(grid).get("facts").size());
+    pile.row(grid, "Bram", List.of("375", "365"));
+    JsonNode facts = pile.glance(grid).get("facts");
     assertEquals(1, facts.size(), facts::toString);
     assertEquals("12 − 8", facts.at("/0/fact").asText());
     assertEquals(2, facts.at("/0/pupils").size());
@@ -254,12 +180,12 @@ class MarkingTest {
   @Test
   void simulatedPupilsFillInWhatIsMissing() {
     JsonNode grid = handout();
-    row(grid, "Neve", RIGHT);
-    String path = "/api/handouts/" + grid.get("id");
+    pile.row(grid, "Neve", RIGHT);
+    String path = Pile.path(grid);
     talk.post(path + "/simulated", Map.of("seed", 4));
     JsonNode filled = talk.get(path).json();
     assertEquals(25, filled.get("cells").size());
-    assertEquals(0, glance(grid).get("missing").size());
+    assertEquals(0, pile.glance(grid).get("missing").size());
     talk.post(path + "/simulated", Map.of("seed", 5));
     assertEquals(filled, talk.get(path).json(), "what is entered stays");
   }
@@ -275,14 +201,14 @@ class MarkingTest {
     List<String> typed = new ArrayList<>();
     grid.get("sums").forEach(sum -> typed.add(sum.get("right").asText()));
     assertEquals("18 r 4", typed.get(0));
-    JsonNode put = row(grid, "Neve", typed);
+    JsonNode put = pile.row(grid, "Neve", typed);
     assertEquals(0, put.get("refused").size(), put::toString);
     put.get("kept")
         .forEach(cell -> assertEquals("RIGHT", cell.get("mark").asText(), cell::toString));
   }
 
   private static String paper(JsonNode grid, String kind) throws IOException {
-    Talk.Answer pdf = talk.get("/api/handouts/" + grid.get("id") + "/paper?kind=" + kind);
+    Talk.Answer pdf = talk.get(Pile.path(grid) + "/paper?kind=" + kind);
     assertEquals(200, pdf.status());
     try (PDDocument document = Loader.loadPDF(pdf.bytes())) {
       return new PDFTextStripper().getText(document);
@@ -292,8 +218,8 @@ class MarkingTest {
   @Test
   void aSlipOfPaperAsksAndNeverTellsAnAnswer() throws IOException {
     JsonNode grid = handout();
-    row(grid, "Neve", RIGHT);
-    row(grid, "Bram", SLIPPED);
+    pile.row(grid, "Neve", RIGHT);
+    pile.row(grid, "Bram", SLIPPED);
     String text = paper(grid, "CUT_OUTS");
     assertTrue(text.contains("Neve") && text.contains("5 of 5 right"), text);
     assertTrue(text.contains("Bram") && text.contains("0 of 5 right"), text);
@@ -306,12 +232,12 @@ class MarkingTest {
   @Test
   void theMarksAreListedOnPaper() throws IOException {
     JsonNode grid = handout();
-    row(grid, "Bram", List.of("426", "364", "", "-"));
+    pile.row(grid, "Bram", List.of("426", "364", "", "-"));
     String text = paper(grid, "LIST");
     for (String there : List.of("Bulb crates", "Bram 426 + o –", "Wilfa")) {
       assertTrue(text.contains(there), text);
     }
-    assertEquals(400, talk.get("/api/handouts/" + grid.get("id") + "/paper?kind=X").status());
+    assertEquals(400, talk.get(Pile.path(grid) + "/paper?kind=X").status());
   }
 
   @Test
@@ -319,12 +245,12 @@ class MarkingTest {
     List<Object> sums = new ArrayList<>();
     SUMS.forEach(sum -> sums.add(Map.of("plain", sum, "method", "exchange")));
     JsonNode set = talk.post("/api/sets", Map.of("title", "Crates", "sums", sums)).json();
-    Map<String, Object> request = request(SUMS);
+    Map<String, Object> request = Pile.request(SUMS, "exchange");
     request.put("set", set.get("id").asLong());
     JsonNode grid = talk.post("/api/handouts", request).json();
     assertFalse(grid.get("setChanged").asBoolean());
     talk.put("/api/sets/" + set.get("id"), Map.of("title", "Crates", "sums", sums.subList(0, 2)));
-    JsonNode again = talk.get("/api/handouts/" + grid.get("id")).json();
+    JsonNode again = talk.get(Pile.path(grid)).json();
     assertTrue(again.get("setChanged").asBoolean());
     assertEquals(5, again.get("sums").size());
   }
@@ -342,7 +268,7 @@ class MarkingTest {
     talk.put(path, Map.of("name", "Jossy", "left", false));
     JsonNode whole = handout();
     assertEquals(6, whole.get("pupils").size());
-    row(whole, "Jossy", RIGHT);
+    pile.row(whole, "Jossy", RIGHT);
     long attempt =
         talk.post("/api/attempts", Map.of("sum", Map.of("plain", "46 + 38"), "who", "Jossy"))
             .json()
