@@ -26,6 +26,7 @@ const KEYS = [
   ['+, B, -', 'in Marking: right, blank, not asked'],
   ['Figures, then Enter', 'in Marking: a wrong answer'],
   ['Space', 'in Marking: look at an answer closely'],
+  ['Ctrl V', 'in Marking: read a table of answers that was copied'],
   ['Arrows', 'in Register and Plan: walk over the squares'],
   ['Ctrl + arrows', 'in Plan: move the lesson to another day'],
   ['Alt + number', 'turn to a tab'],
