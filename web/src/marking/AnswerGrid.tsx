@@ -2,7 +2,8 @@ import Box from '@mui/material/Box';
 import { memo, useEffect, useRef, useState } from 'react';
 import type { Grid } from '../api/types';
 import { GridKeys } from './GridKeys';
-import { AnswerRow, lineOf, NAME } from './AnswerRow';
+import { AnswerRow, lineOf } from './AnswerRow';
+import { NAME_CELL } from '../ui/nameCell';
 import { useChosenInSight } from '../ui/useChosenInSight';
 import { useStable } from '../ui/useStable';
 import {
@@ -159,7 +160,7 @@ export function AnswerGrid({
           <Box
             role="columnheader"
             aria-label="Pupil"
-            sx={{ ...HEAD, ...NAME, borderRightColor: 'ink.square', zIndex: 3 }}
+            sx={{ ...HEAD, ...NAME_CELL, borderRightColor: 'ink.square', zIndex: 3 }}
           />
           {grid.sums.map(({ problem, answer }, column) => (
             <Head

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import { memo } from 'react';
 import type { Cell } from '../api/types';
+import { NAME_CELL } from '../ui/nameCell';
 import { isSameAnswers, keyOf, shownCell, type Ahead, type Cells, type Spot } from './entering';
 
 const NAMES = 104;
@@ -10,21 +11,6 @@ const LEAST_SQUARE = 40;
 
 /** An answer of more signs may be too long for its square. */
 const LONG = 4;
-
-export const NAME = {
-  position: 'sticky',
-  left: 0,
-  zIndex: 1,
-  px: 0.75,
-  bgcolor: 'background.paper',
-  overflow: 'hidden',
-  textOverflow: 'ellipsis',
-  whiteSpace: 'nowrap',
-  alignContent: 'center',
-  borderRight: 2,
-  borderBottom: 1,
-  borderColor: 'ink.square',
-} as const;
 
 /** A row has squares of its own, so that a change in one of them moves nothing elsewhere. */
 export const lineOf = (columns: number, height: number) =>
@@ -81,7 +67,7 @@ export const AnswerRow = memo(function AnswerRow({
 }: AnswerRowProps) {
   return (
     <Box role="row" sx={{ ...lineOf(columns, height), contain: 'strict', isolation: 'isolate' }}>
-      <Box role="rowheader" sx={{ ...NAME, fontWeight: current === undefined ? 400 : 700 }}>
+      <Box role="rowheader" sx={{ ...NAME_CELL, fontWeight: current === undefined ? 400 : 700 }}>
         {name}
       </Box>
       {Array.from({ length: columns }, (_, column) => {

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import { memo, useRef } from 'react';
 import type { Pupil, RegisterSquare, RungLabel } from '../api/types';
+import { NAME_CELL } from '../ui/nameCell';
 import { useChosenInSight } from '../ui/useChosenInSight';
 import { StandingShape } from './StandingShape';
 import { STANDINGS } from './standings';
@@ -140,18 +141,7 @@ export function RegisterGrid({
             aria-selected={column < 0 && row === place}
             onClick={() => onAt({ pupil: id })}
             sx={{
-              ...STUCK,
-              top: 'auto',
-              left: 0,
-              zIndex: 1,
-              px: 0.75,
-              overflow: 'hidden',
-              textOverflow: 'ellipsis',
-              whiteSpace: 'nowrap',
-              alignContent: 'center',
-              borderRight: 2,
-              borderBottom: 1,
-              borderColor: 'ink.square',
+              ...NAME_CELL,
               borderRightColor: 'ink.edge',
               cursor: 'pointer',
               color: left ? 'text.secondary' : 'text.primary',
