@@ -49,7 +49,7 @@ class OutageJourneyTest {
   }
 
   private void beginOnSlate() {
-    hand.tab("Slate");
+    hand.page.navigate("/slate");
     hand.page.getByLabel("Sum to try").fill("46 + 38");
     hand.button("Begin").click();
     assertThat(hand.page.getByTestId("cursor")).isVisible();
