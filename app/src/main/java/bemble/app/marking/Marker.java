@@ -85,12 +85,19 @@ final class Marker {
     if (text.equals(LEFT_OUT)) {
       return new Given.LeftOut();
     }
-    boolean comma = style.has(Choice.DecimalMark.COMMA);
-    Optional<Reply.Fault> fault = Reply.fault(text, items.get(place).problem().operation(), comma);
+    Optional<Reply.Fault> fault = fault(place, text);
     if (fault.isPresent()) {
       throw refused(fault.get(), text, words.problem(items.get(place)));
     }
-    return new Given.Answered(Reply.read(text, comma));
+    return new Given.Answered(Reply.read(text, hasComma()));
+  }
+
+  private Optional<Reply.Fault> fault(int place, String text) {
+    return Reply.fault(text, items.get(place).problem().operation(), hasComma());
+  }
+
+  private boolean hasComma() {
+    return style.has(Choice.DecimalMark.COMMA);
   }
 
   /** What the right answer and those of slips are worth, in the ways in which they are typed. */
@@ -99,6 +106,7 @@ final class Marker {
     return Stream.concat(Stream.of(key.right()), key.wrong().keySet().stream())
         .flatMap(this::ways)
         .distinct()
+        .filter(text -> fault(place, text).isEmpty())
         .map(text -> known(place, text))
         .toList();
   }
@@ -121,7 +129,7 @@ final class Marker {
   }
 
   private String marked(String number) {
-    return style.has(Choice.DecimalMark.COMMA) ? number.replace('.', ',') : number;
+    return hasComma() ? number.replace('.', ',') : number;
   }
 
   private static RefusedException refused(Reply.Fault fault, String text, String sum) {

@@ -14,6 +14,7 @@ import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -71,6 +72,13 @@ class KnownAnswersTest {
       assertEquals(slips, kept.get("slips"), sum);
       before = text;
     }
+  }
+
+  @Test
+  void aSumWhoseAnswerIsTooLongToTypeIsOpenedAllTheSame() {
+    JsonNode grid =
+        pile.handout(List.of("987654321098765432109876 × 123456789012345678901234"), "column");
+    assertEquals(0, pile.cells(grid).size());
   }
 
   private static String mark(JsonNode cell) {
