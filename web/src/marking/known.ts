@@ -1,6 +1,6 @@
 import type { Cell, Grid } from '../api/types';
 
-/** The most figures that a number has anywhere in Bemble's grids; a longer one may be refused. */
+/** A number of more figures is left to the app, which may refuse it. */
 const MOST_FIGURES = 30;
 
 const WHOLE = new RegExp(`^(0|[1-9]\\d{0,${MOST_FIGURES - 1}})$`);
