@@ -65,6 +65,9 @@ export const Tabs = memo(function Tabs({ onKeys }: { onKeys: () => void }) {
       component="nav"
       aria-label="Tabs"
       sx={{
+        // A place of its own, also while there is no screen beside it yet.
+        gridColumn: { sm: 2 },
+        gridRow: { xs: 2, sm: 1 },
         pt: { xs: 0.5, sm: 2 },
         pb: { xs: 0.5, sm: 0 },
         display: 'flex',
