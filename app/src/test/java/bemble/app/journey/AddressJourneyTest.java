@@ -69,6 +69,24 @@ class AddressJourneyTest extends Journey {
   }
 
   /** The address follows a step when the steps rest; the tab may have been turned by then. */
+  /** The first screen comes while a tab is being pressed. */
+  @Test
+  void aTabPressedAtTheStartIsTurned() {
+    hand.page.navigate("/workbook");
+    List<Route> held = new ArrayList<>();
+    hand.page.route("**/api/plan/today", held::add);
+    hand.page.navigate("/");
+    hand.page.waitForCondition(() -> !held.isEmpty());
+    Locator slate =
+        hand.page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Slate"));
+    slate.hover();
+    hand.page.mouse().down();
+    held.get(0).resume();
+    assertThat(hand.page).hasURL(Pattern.compile("/desk$"));
+    hand.page.mouse().up();
+    assertThat(hand.page.getByLabel("Sum to try")).isVisible();
+  }
+
   @Test
   void aTabTurnedRightAfterAStepStaysTurned() {
     hand.page.clock().install();

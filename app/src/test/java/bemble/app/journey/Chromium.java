@@ -3,6 +3,7 @@ package bemble.app.journey;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
 import java.util.List;
 
@@ -25,6 +26,11 @@ final class Chromium {
                           "--disable-background-networking",
                           "--disable-component-update",
                           "--disable-sync")));
+
+  static {
+    // What comes is seen at once; a machine that stands still for some seconds fails no test.
+    PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
+  }
 
   private Chromium() {}
 }

@@ -20,6 +20,7 @@ import java.util.stream.Collectors;
 final class DeskHand implements AutoCloseable {
   final Page page;
   final List<String> complaints = new ArrayList<>();
+  private final List<String> heard = new ArrayList<>();
   private final BrowserContext context;
 
   DeskHand(String address) {
@@ -41,6 +42,8 @@ final class DeskHand implements AutoCloseable {
             complaints.add("asked another machine: " + request.url());
           }
         });
+    page.onRequestFailed(request -> heard.add(request.url() + ": " + request.failure()));
+    page.onConsoleMessage(message -> heard.add(message.text()));
     page.navigate("/");
   }
 
@@ -127,6 +130,12 @@ final class DeskHand implements AutoCloseable {
             .filter(found -> List.of("serious", "critical").contains(found.getImpact()))
             .map(found -> found.getId() + " " + found.getNodes().get(0).getHtml())
             .toList();
+  }
+
+  /** Where the page is, what it says, and what went wrong on its way. */
+  String lastLook() {
+    String said = page.locator("body").innerText().replace('\n', ' ');
+    return String.join("\n", page.url(), said, heard.toString());
   }
 
   @Override

@@ -9,6 +9,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.TestInfo;
+import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.api.io.TempDir;
 
 /**
@@ -19,6 +20,7 @@ abstract class Journey {
   @TempDir static Path folder;
   private static RunningApp app;
   DeskHand hand;
+  @RegisterExtension final LastLook lastLook = new LastLook(() -> hand);
 
   @BeforeAll
   static void start(TestInfo info) {

@@ -14,6 +14,7 @@ import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.api.io.TempDir;
 
 /** Bemble goes away in the middle of something, and comes back at the same address. */
@@ -21,6 +22,7 @@ class OutageJourneyTest {
   @TempDir Path folder;
   private RunningApp app;
   private DeskHand hand;
+  @RegisterExtension final LastLook lastLook = new LastLook(() -> hand);
 
   @BeforeEach
   void start() {

@@ -1,0 +1,15 @@
+package bemble.app.journey;
+
+import java.util.function.Supplier;
+import org.junit.jupiter.api.extension.AfterTestExecutionCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+
+/** Adds to the failure of a journey what was on the screen then. */
+record LastLook(Supplier<DeskHand> hand) implements AfterTestExecutionCallback {
+  @Override
+  public void afterTestExecution(ExtensionContext context) {
+    context
+        .getExecutionException()
+        .ifPresent(failure -> failure.addSuppressed(new AssertionError(hand.get().lastLook())));
+  }
+}
