@@ -89,17 +89,19 @@ class AddressJourneyTest extends Journey {
 
   @Test
   void aTabTurnedRightAfterAStepStaysTurned() {
-    hand.page.clock().install();
-    hand.setOutAndSee("46 + 38");
-    hand.page.clock().runFor(1_000);
-    List<Route> held = new ArrayList<>();
-    hand.page.route("**/SlateStart*.js", held::add);
-    hand.press("ArrowRight");
-    hand.page.waitForRequest("**/SlateStart*.js", () -> hand.press("Alt+2"));
-    hand.page.clock().runFor(1_000);
-    assertThat(hand.page).hasURL(Pattern.compile("/slate$"));
-    held.forEach(Route::resume);
-    assertThat(hand.page.getByLabel("Sum to try")).isVisible();
+    try (DeskHand timed = another()) {
+      timed.page.clock().install();
+      timed.setOutAndSee("46 + 38");
+      timed.page.clock().runFor(1_000);
+      List<Route> held = new ArrayList<>();
+      timed.page.route("**/SlateStart*.js", held::add);
+      timed.press("ArrowRight");
+      timed.page.waitForRequest("**/SlateStart*.js", () -> timed.press("Alt+2"));
+      timed.page.clock().runFor(1_000);
+      assertThat(timed.page).hasURL(Pattern.compile("/slate$"));
+      held.forEach(Route::resume);
+      assertThat(timed.page.getByLabel("Sum to try")).isVisible();
+    }
   }
 
   @Test

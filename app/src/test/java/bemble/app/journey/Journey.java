@@ -14,21 +14,23 @@ import org.junit.jupiter.api.io.TempDir;
 
 /**
  * A journey through the Bemble that all tests share, or through one of its own without data; each
- * test begins with a browser of its own.
+ * test begins with a browser that knows of nothing.
  */
 abstract class Journey {
   @TempDir static Path folder;
   private static RunningApp app;
-  DeskHand hand;
+  static DeskHand hand;
   @RegisterExtension final LastLook lastLook = new LastLook(() -> hand);
 
   @BeforeAll
   static void start(TestInfo info) {
     app = isAlone(info) ? new RunningApp(folder.resolve("journey"), false) : RunningApp.shared();
+    hand = new DeskHand(app.address());
   }
 
   @AfterAll
   static void stop(TestInfo info) {
+    hand.close();
     if (isAlone(info)) {
       app.close();
     }
@@ -38,19 +40,23 @@ abstract class Journey {
     return info.getTestClass().orElseThrow().isAnnotationPresent(OwnApp.class);
   }
 
+  /** A browser of its own, for what cannot be undone in one. */
+  static DeskHand another() {
+    return new DeskHand(app.address());
+  }
+
   /** Speaks to the same app. */
   static Talk talk() {
     return new Talk(app.address());
   }
 
   @BeforeEach
-  void open() {
-    hand = new DeskHand(app.address());
+  void startAnew() {
+    hand.startAnew();
   }
 
   @AfterEach
-  void close() {
+  void nobodyComplained() {
     assertEquals(List.of(), hand.complaints);
-    hand.close();
   }
 }

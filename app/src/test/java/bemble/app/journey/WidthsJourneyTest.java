@@ -261,8 +261,8 @@ class WidthsJourneyTest extends Journey {
       List.of(
           new Screen(1280, 800, ColorScheme.LIGHT, true),
           new Screen(1024, 768, ColorScheme.LIGHT, false),
-          new Screen(768, 1024, ColorScheme.DARK, true),
-          new Screen(390, 844, ColorScheme.LIGHT, true),
+          new Screen(768, 1024, ColorScheme.LIGHT, false),
+          new Screen(390, 844, ColorScheme.DARK, true),
           new Screen(640, 400, ColorScheme.LIGHT, false));
 
   private void turnTo(Screen screen) {
