@@ -14,13 +14,11 @@ import java.util.Optional;
  * @param remainder what is said to be left over; empty where nothing is said of it
  */
 public record Reply(BigDecimal value, Optional<BigDecimal> remainder) {
-  private static final int MOST_FIGURES = 40;
-
   /** Why a text is no answer. */
   public enum Fault {
     /** It is not a number. */
     NO_NUMBER,
-    /** It has more than 40 figures. */
+    /** It has more than 60 figures, or 80 signs. */
     TOO_LONG,
     /** It has a remainder, and sums of this operation have none. */
     NO_REMAINDER_HERE
@@ -38,7 +36,7 @@ public record Reply(BigDecimal value, Optional<BigDecimal> remainder) {
     if (typed.remainder().isPresent() && !mayHaveRest) {
       return Optional.of(Fault.NO_REMAINDER_HERE);
     }
-    if (typed.length() > MOST_FIGURES) {
+    if (typed.isTooLong()) {
       return Optional.of(Fault.TOO_LONG);
     }
     return typed.isNumber() ? Optional.empty() : Optional.of(Fault.NO_NUMBER);

@@ -30,8 +30,6 @@ import java.util.Set;
  * called wrong themselves.
  */
 public final class Lines {
-  private static final int MOST_FIGURES = 60;
-
   private final Sum sum;
 
   private final Set<Line> all;
@@ -84,9 +82,7 @@ public final class Lines {
     boolean whole = sum.problem() instanceof Root root && root.places() == 0;
     boolean answers = line.role() == Role.QUOTIENT || whole && line.role() == Role.ROOT;
     boolean mayHaveRest = answers && left().isPresent();
-    return typed.isNumber()
-        && typed.length() <= MOST_FIGURES
-        && (mayHaveRest || typed.remainder().isEmpty());
+    return typed.isNumber() && !typed.isTooLong() && (mayHaveRest || typed.remainder().isEmpty());
   }
 
   private Typed typed(String text) {

@@ -8,10 +8,17 @@ import java.util.regex.Pattern;
  * A number as somebody types it, and what is left over where that is said: {@code 1,234}, {@code 18
  * r 4}.
  *
+ * @param signs how long the text is
  * @param value without spaces and marks between thousands, and with a point before the tenths
  * @param remainder the same of what is left over
  */
-public record Typed(String value, Optional<String> remainder) {
+public record Typed(int signs, String value, Optional<String> remainder) {
+  /** How many figures and points anything has that is taken: more than any true answer. */
+  private static final int MOST_FIGURES = 60;
+
+  /** How many signs a text has with its spaces and marks, which are kept as they are typed. */
+  private static final int MOST_SIGNS = 80;
+
   private static final Pattern WITH_REMAINDER =
       Pattern.compile("(.*?)(?:remainder|rem\\.?|r)(.*)", Pattern.CASE_INSENSITIVE);
 
@@ -22,6 +29,7 @@ public record Typed(String value, Optional<String> remainder) {
     Matcher parts = WITH_REMAINDER.matcher(text);
     boolean both = parts.matches();
     return new Typed(
+        text.strip().length(),
         plain(both ? parts.group(1) : text, decimalComma),
         both ? Optional.of(plain(parts.group(2), decimalComma)) : Optional.empty());
   }
@@ -31,9 +39,11 @@ public record Typed(String value, Optional<String> remainder) {
     return decimalComma ? bare.replace(".", "").replace(',', '.') : bare.replace(",", "");
   }
 
-  /** How many figures and points the longer of both has. */
-  public int length() {
-    return Math.max(value.length(), remainder.map(String::length).orElse(0));
+  /** Whether it has more than 60 figures and points on either side, or more than 80 signs. */
+  public boolean isTooLong() {
+    return signs > MOST_SIGNS
+        || value.length() > MOST_FIGURES
+        || remainder.map(String::length).orElse(0) > MOST_FIGURES;
   }
 
   /** Whether both are numbers, with figures on both sides of a point. */

@@ -63,7 +63,9 @@ class ReplyTest {
         "−4     | SUBTRACTION | NO_NUMBER",
         "18 r   | DIVISION    | NO_NUMBER",
         "84 r 1 | ADDITION    | NO_REMAINDER_HERE",
-        "11111111111111111111111111111111111111111 | ADDITION | TOO_LONG"
+        "1111111111111111111111111111111111111111111111111111111111111 | ADDITION | TOO_LONG",
+        "1                                                                               1 |"
+            + " ADDITION | TOO_LONG"
       })
   void saysWhyATextIsNoAnswer(String text, Operation operation, Fault fault) {
     assertEquals(Optional.of(fault), Reply.fault(text, operation, false));
@@ -81,13 +83,15 @@ class ReplyTest {
   void marksAsBigIntegerDoes() {
     Random random = new Random(7);
     for (int i = 0; i < 400; i++) {
-      BigInteger one = new BigInteger(4 + random.nextInt(60), random).add(BigInteger.TEN);
-      BigInteger other = new BigInteger(1 + random.nextInt(20), random).add(BigInteger.ONE);
+      BigInteger one = new BigInteger(4 + random.nextInt(75), random).add(BigInteger.TEN);
+      BigInteger other = new BigInteger(1 + random.nextInt(39), random).add(BigInteger.ONE);
       BigInteger[] answers = {one.add(other), one.multiply(other), one.divide(other)};
       String[] signs = {" + ", " × ", " ÷ "};
       int which = random.nextInt(3);
       Answer answer = Calculator.result(problem(one + signs[which] + other));
       String rest = which == 2 ? " r " + one.mod(other) : "";
+      Operation operation = which == 2 ? Operation.DIVISION : Operation.MULTIPLICATION;
+      assertEquals(Optional.empty(), Reply.fault(answers[which] + rest, operation, false));
       assertTrue(Reply.read(answers[which] + rest, false).is(answer));
       BigInteger off = answers[which].add(BigInteger.valueOf(1 + random.nextInt(9)));
       assertFalse(Reply.read(off + rest, false).is(answer));

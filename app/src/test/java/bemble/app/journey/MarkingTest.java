@@ -125,7 +125,7 @@ class MarkingTest {
       value = {
         "twelve | is no answer for 742 − 368",
         "37 r 4 | 742 − 368 leaves no remainder",
-        "11111111111111111111111111111111111111111 | at most 40 figures"
+        "1111111111111111111111111111111111111111111111111111111111111 | at most 60 figures"
       })
   void anAnswerThatIsNoneIsRefusedAndTheOthersAreKept(String text, String said) {
     JsonNode grid = handout();
