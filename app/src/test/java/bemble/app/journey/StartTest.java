@@ -10,7 +10,6 @@ import java.net.ServerSocket;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -33,15 +32,7 @@ class StartTest {
   }
 
   private Ended run(String... arguments) throws IOException, InterruptedException {
-    List<String> command =
-        new ArrayList<>(
-            List.of(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-cp",
-                System.getProperty("java.class.path"),
-                "bemble.app.Bemble"));
-    command.addAll(List.of(arguments));
-    Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
+    Process process = OwnProcess.start(arguments);
     String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
     return new Ended(process.waitFor(), said);
   }

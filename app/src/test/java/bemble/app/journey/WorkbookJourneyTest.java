@@ -75,16 +75,7 @@ class WorkbookJourneyTest {
   @Test
   void whatWasAnsweredSurvivesAKilledProcess() throws IOException, InterruptedException {
     Path data = folder.resolve("killed");
-    Process process =
-        new ProcessBuilder(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-cp",
-                System.getProperty("java.class.path"),
-                "bemble.app.Bemble",
-                "--server.port=0",
-                "--bemble.data=" + data)
-            .redirectErrorStream(true)
-            .start();
+    Process process = OwnProcess.start("--server.port=0", "--bemble.data=" + data);
     try (BufferedReader output =
         new BufferedReader(new InputStreamReader(process.getInputStream()))) {
       String address =
