@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import { memo, useEffect, useRef, useState } from 'react';
 import type { Grid } from '../api/types';
+import { blockOf, type Entry } from './changes';
 import { GridKeys } from './GridKeys';
 import { AnswerRow, lineOf } from './AnswerRow';
 import { NAME_CELL } from '../ui/nameCell';
@@ -38,6 +39,7 @@ export function AnswerGrid({
   keys,
   onUndo,
   onOpen,
+  onBlock,
   onTable,
 }: {
   grid: Grid;
@@ -47,13 +49,14 @@ export function AnswerGrid({
   at: Spot;
   onAt: (spot: Spot) => void;
   way: Way;
-  /** `undefined` takes an answer away. */
-  onEnter: (pupil: number, number: number, to: string | undefined) => void;
+  onEnter: (entry: Entry) => void;
   /** Whether keys to be touched are shown. */
   keys: boolean;
   onUndo: () => void;
   onOpen: () => void;
-  /** A table that was copied elsewhere is pasted. */
+  /** Answers that were copied elsewhere are pasted, rows of them. */
+  onBlock: (block: string[][]) => void;
+  /** A table with names is pasted. */
   onTable: (text: string) => void;
 }) {
   const rows = grid.pupils.length;
@@ -69,7 +72,7 @@ export function AnswerGrid({
   /** What is typed so far is an answer as soon as its square is left. */
   const leave = () => {
     if (typed !== '' && pupil) {
-      onEnter(pupil.id, at.column, typed);
+      onEnter({ pupil: pupil.id, number: at.column, to: typed });
     }
     setTyped('');
   };
@@ -81,7 +84,7 @@ export function AnswerGrid({
   const open = useStable(onOpen);
   const enter = (to: string | undefined) => {
     if (pupil) {
-      onEnter(pupil.id, at.column, to);
+      onEnter({ pupil: pupil.id, number: at.column, to });
     }
     setTyped('');
     onAt(nextSpot(at, way, rows, columns));
@@ -102,7 +105,7 @@ export function AnswerGrid({
     } else if (key === 'Enter') {
       go(nextSpot(at, way, rows, columns));
     } else if ((key === 'Delete' || key === 'Backspace') && pupil) {
-      onEnter(pupil.id, at.column, undefined);
+      onEnter({ pupil: pupil.id, number: at.column });
     } else if (key === ' ') {
       onOpen();
     } else if (to) {
@@ -127,12 +130,16 @@ export function AnswerGrid({
         tabIndex={0}
         onBlur={leave}
         onPaste={(event) => {
-          const text = event.clipboardData.getData('text').trim();
+          const text = event.clipboardData.getData('text').replace(/[\r\n]+$/, '');
+          const block = blockOf(text);
           event.preventDefault();
-          if (/[\n\t;]/.test(text)) {
+          if (block) {
+            leave();
+            onBlock(block);
+          } else if (/[\n\t;]/.test(text)) {
             onTable(text);
           } else {
-            setTyped(text.slice(0, LONGEST));
+            setTyped(text.trim().slice(0, LONGEST));
           }
         }}
         onKeyDown={(event) => {

@@ -3,9 +3,11 @@ import { useState } from 'react';
 import { BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
 import { deferred } from '../ui/deferred';
 import { useDraft } from '../ui/useDraft';
+import { useNotice } from '../ui/useNotice';
 import { useStable } from '../ui/useStable';
 import { useTouchKeys } from '../ui/useTouchKeys';
 import { AnswerGrid } from './AnswerGrid';
+import { noRoom, placed } from './changes';
 import { cellTold, keyOf, shownCell, type Spot, type Way } from './entering';
 import { GridBar } from './GridBar';
 import { GlancePage } from './GlancePage';
@@ -36,6 +38,7 @@ export function GridScreen({ id }: { id: number }) {
   const open = useStable(() => setOpened(true));
   const more = useStable(() => setSending(true));
   const read = useReading(id, marking.took);
+  const notice = useNotice();
   if (!grid) {
     return (
       <Box component="main" role="alert" sx={{ p: 4, fontSize: 20 }}>
@@ -43,6 +46,14 @@ export function GridScreen({ id }: { id: number }) {
       </Box>
     );
   }
+  const paste = (block: string[][]) => {
+    const entries = placed(grid, at, block);
+    if (entries) {
+      marking.enter(entries);
+    } else {
+      notice({ text: noRoom(grid, at, block) });
+    }
+  };
   const pupil = grid.pupils[at.row];
   const key = pupil ? keyOf(pupil.id, at.column) : '';
   const cell = shownCell(marking, key);
@@ -80,10 +91,11 @@ export function GridScreen({ id }: { id: number }) {
             at={at}
             onAt={setAt}
             way={way as Way}
-            onEnter={marking.enter}
+            onEnter={(entry) => marking.enter([entry])}
             keys={keys}
             onUndo={undo}
             onOpen={() => cell && setOpened(true)}
+            onBlock={paste}
             onTable={(text) => {
               read.mutate(() => Promise.resolve(text));
               setSending(true);

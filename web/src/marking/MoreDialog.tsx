@@ -15,6 +15,14 @@ import { open, save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
 import type { Reading } from './useReading';
 
+/** The slips that can be made in sums, in the order of the sums, each once. */
+async function slipsOf(sums: Grid['sums']) {
+  const methods = new Map(sums.map((sum) => [sum.method, sum]));
+  const asked = [...methods.values()].map(({ plain, method }) => api.slips({ plain, method }));
+  const all = await Promise.all(asked);
+  return [...new Map(all.flat().map((slip) => [slip.id, slip])).values()];
+}
+
 /** A marked handout on paper, and its answers as a table. */
 export default function MoreDialog({
   grid: { id, title, sums },
@@ -36,12 +44,7 @@ export default function MoreDialog({
     onSuccess: (name) => notice({ text: `${name} is in your downloads.` }),
   });
   const [slips, setSlips] = useState<string[]>([]);
-  const first = sums[0];
-  const known = useQuery({
-    queryKey: ['slips', first?.plain, first?.method],
-    queryFn: () => api.slips({ plain: first?.plain ?? '', method: first?.method }),
-    enabled: first !== undefined,
-  });
+  const known = useQuery({ queryKey: ['slips of', id], queryFn: () => slipsOf(sums) });
   const simulate = useMutation({
     mutationFn: () => api.simulateAnswers(id, slips.length > 0 ? slips : undefined),
     onSuccess: ({ kept }) => onTaken(kept),
@@ -85,7 +88,8 @@ export default function MoreDialog({
             </FileButton>
           </Box>
           <Box sx={{ mt: 1, color: 'text.secondary' }}>
-            A row for each pupil, the name first. It may be pasted into the grid, too.
+            A row for each pupil, the name first. It may be pasted into the grid, too; answers
+            without names fill it from the chosen square on.
           </Box>
         </Box>
         <Box>

@@ -8,8 +8,6 @@ import {
   moved,
   nextSpot,
   shownCell,
-  toSend,
-  undone,
   wholeAnswer,
   withCells,
   type Ahead,
@@ -102,17 +100,6 @@ describe('keys', () => {
     expect(isTyped('r', '')).toBe(false);
     expect(isTyped('r', '18')).toBe(true);
     expect(isTyped('x', '18')).toBe(false);
-  });
-});
-
-describe('a change', () => {
-  const change = { pupil: 3, number: 1, from: '374', to: '' };
-  it('is sent with what was seen', () => {
-    expect(toSend(change)).toEqual({ pupil: 3, number: 1, given: '', seen: '374' });
-  });
-  it('is taken back by its contrary', () => {
-    expect(undone(undone(change))).toEqual(change);
-    expect(toSend(undone({ pupil: 3, number: 1, to: '9' })).given).toBeUndefined();
   });
 });
 

@@ -1,4 +1,4 @@
-import type { Cell, CellRequest, Grid } from '../api/types';
+import type { Cell, Grid } from '../api/types';
 
 /** A square of the grid: a pupil's row and a sum's column, from 0. */
 export interface Spot {
@@ -95,31 +95,6 @@ export function moved(spot: Spot, key: string, rows: number, columns: number): S
     }
   );
 }
-
-/** An answer that was typed, with what stood in its square before. */
-export interface Change {
-  pupil: number;
-  number: number;
-  /** Left out where there was no answer. */
-  from?: string;
-  to?: string;
-}
-
-/** How a change is sent. */
-export const toSend = ({ pupil, number, from, to }: Change): CellRequest => ({
-  pupil,
-  number,
-  given: to,
-  seen: from,
-});
-
-/** The change that takes another one back. */
-export const undone = ({ pupil, number, from, to }: Change): Change => ({
-  pupil,
-  number,
-  from: to,
-  to: from,
-});
 
 /** The keys that are an answer by themselves: right, blank, and a sum that was not asked. */
 export function wholeAnswer(key: string, right: string): string | undefined {

@@ -4,16 +4,8 @@ import { api } from '../api/client';
 import { MOST_AT_ONCE, UNTIL_ANSWERED, useStuck } from '../api/sending';
 import type { Cell, Grid } from '../api/types';
 import { useNotice } from '../ui/useNotice';
-import {
-  cellsOf,
-  keyOf,
-  toSend,
-  undone,
-  withCells,
-  type Ahead,
-  type Cells,
-  type Change,
-} from './entering';
+import { toSend, undone, type Change, type Entry } from './changes';
+import { cellsOf, keyOf, withCells, type Ahead, type Cells } from './entering';
 import { knownCell } from './known';
 
 /** How long a hand rests between two answers, in ms. */
@@ -32,7 +24,7 @@ export function useGrid(id: number) {
   const waiting = useRef<Change[]>([]);
   /** Whether the grid has to be asked for again once all is kept. */
   const cancelled = useRef(false);
-  /** What was done, the last at the end; a table that was read is one thing. */
+  /** What was done, the last at the end; what was read or pasted together is one thing. */
   const [history, setHistory] = useState<Change[][]>([]);
 
   const store = (change: (grid: Grid) => Grid) =>
@@ -100,28 +92,32 @@ export function useGrid(id: number) {
       void queries.cancelQueries({ queryKey });
     }
     waiting.current.push(...changes);
-    const typed = changes.map(({ pupil, number, to }): [string, Ahead] => {
-      const cell = grid && to !== undefined ? knownCell(grid, pupil, number, to) : undefined;
-      return [keyOf(pupil, number), { given: to, cell }];
+    const typed = changes.map(({ pupil, number, to, becomes }): [string, Ahead] => {
+      const known = grid && to !== undefined ? knownCell(grid, pupil, number, to) : undefined;
+      return [keyOf(pupil, number), { given: to, cell: becomes ?? known }];
     });
     setAhead((before) => new Map([...before, ...typed]));
     for (let sent = 0; sent < changes.length; sent += MOST_AT_ONCE) {
       send.mutate();
     }
   };
-  /** What stands in a square, typed or kept. */
-  const given = (pupil: number, number: number) => {
-    const at = keyOf(pupil, number);
-    return (ahead.get(at) ?? cells.get(at))?.given;
+  /** An entry with what stands in its square, typed or kept. */
+  const changed = (entry: Entry): Change => {
+    const at = keyOf(entry.pupil, entry.number);
+    const typed = ahead.get(at);
+    const before = typed ? typed.cell : cells.get(at);
+    const from = (typed ?? before)?.given;
+    return { ...entry, from, was: before?.overruled ? before : undefined };
   };
-  const enter = (pupil: number, number: number, to: string | undefined) => {
-    const from = given(pupil, number);
-    if (from !== to) {
-      const change = { pupil, number, from, to };
-      setHistory((before) => [...before, [change]]);
-      apply([change]);
+  /** Notes what becomes another by that, so that it can be taken back together. */
+  const note = (entries: Entry[]) => {
+    const changes = entries.map(changed).filter(({ from, to }) => from !== to);
+    if (changes.length > 0) {
+      setHistory((before) => [...before, changes]);
     }
+    return changes;
   };
+  const enter = (entries: Entry[]) => apply(note(entries));
   /** Takes the last change back; gives the square that it was in. */
   const undo = () => {
     const last = history.at(-1);
@@ -138,16 +134,7 @@ export function useGrid(id: number) {
   const stuck = useStuck(mutationKey);
   /** Takes note of answers that the app has taken all at once. */
   const took = (kept: Cell[]) => {
-    const changes = kept.map(({ pupil, number, given: to }) => ({
-      pupil,
-      number,
-      from: given(pupil, number),
-      to,
-    }));
-    const done = changes.filter(({ from, to }) => from !== to);
-    if (done.length > 0) {
-      setHistory((before) => [...before, done]);
-    }
+    note(kept.map(({ pupil, number, given: to }) => ({ pupil, number, to })));
     renew();
   };
   return {

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -14,6 +15,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -214,6 +216,36 @@ class MarkingJourneyTest extends Journey {
   }
 
   @Test
+  void answersWithoutNamesArePastedFromTheChosenSquareOn() {
+    type("+ ArrowDown ArrowLeft");
+    paste("426\t364\n374\tblank\n");
+    assertThat(marks("WRONG")).hasText("426");
+    assertThat(marks("RIGHT")).hasCount(3);
+    assertThat(marks("BLANK")).hasCount(1);
+    paste("1\t2\t3\t4\n5\t6\t7\t8\n");
+    assertThat(hand.page.getByText("there is room for 4 and 3. Nothing was entered.")).isVisible();
+    hand.button("Undo").first().click();
+    assertThat(marks("RIGHT")).hasCount(1);
+    assertThat(hand.page.locator("[data-mark]")).hasCount(1);
+  }
+
+  @Test
+  void anAnswerTypedOverADecisionIsTakenBackWithIt() {
+    type("4 2 6 Enter ArrowLeft");
+    hand.press(" ");
+    inDialog("Count it as right").click();
+    assertThat(hand.page.getByRole(AriaRole.DIALOG)).hasCount(0);
+    grid().focus();
+    type("3 6 4 Enter");
+    assertThat(marks("WRONG")).hasText("364");
+    hand.press("Control+z");
+    assertThat(marks("RIGHT")).hasCount(1);
+    assertThat(hand.page.getByTestId("square")).containsText("by your own decision");
+    hand.page.reload();
+    assertThat(hand.page.getByTestId("square")).containsText("by your own decision");
+  }
+
+  @Test
   void aTeacherNamesAnotherSlipOrNone() {
     type("4 2 6 Enter ArrowLeft");
     hand.press(" ");
@@ -264,6 +296,21 @@ class MarkingJourneyTest extends Journey {
             "**/simulated", () -> inDialog("Have simulated pupils fill it in").click());
     assertEquals("{\"slips\":[\"smaller-from-larger\"]}", sent.postData());
     assertThat(hand.page.getByText("15 answers are made up.")).isVisible();
+  }
+
+  /** Each method of the handout has slips of its own to be chosen. */
+  @Test
+  void theSlipsOfEverySumAreOffered() {
+    List<Map<String, String>> sums =
+        List.of(
+            Map.of("plain", "742 − 368", "method", "exchange"),
+            Map.of("plain", "46 + 38", "method", "column"));
+    JsonNode handout = talk().post("/api/handouts", Map.of("title", "Both", "sums", sums)).json();
+    hand.page.navigate("/marking/" + handout.get("id"));
+    hand.button("Paper and more").click();
+    hand.page.getByText("with any slips").click();
+    assertThat(option("smaller taken from larger")).isVisible();
+    assertThat(option("carry not added")).isVisible();
   }
 
   @Test

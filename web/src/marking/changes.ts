@@ -1,0 +1,81 @@
+import type { Cell, CellRequest, Grid } from '../api/types';
+import type { Spot } from './entering';
+
+/** An answer for a square; without `to` the one that is there is taken away. */
+export interface Entry {
+  pupil: number;
+  number: number;
+  to?: string;
+}
+
+/** An answer that was entered, with what stood in its square before. */
+export interface Change extends Entry {
+  /** Left out where there was no answer. */
+  from?: string;
+  /** The square before, where a teacher had decided what it is worth. */
+  was?: Cell;
+  /** The same of the square afterwards. */
+  becomes?: Cell;
+}
+
+/** How a change is sent. */
+export const toSend = ({ pupil, number, from, to, becomes }: Change): CellRequest => ({
+  pupil,
+  number,
+  given: to,
+  seen: from,
+  overruled: becomes && { mark: becomes.mark, slip: becomes.slips[0]?.id },
+});
+
+/** The change that takes another one back. */
+export const undone = ({ pupil, number, from, to, was, becomes }: Change): Change => ({
+  pupil,
+  number,
+  from: to,
+  to: from,
+  was: becomes,
+  becomes: was,
+});
+
+/** What a field of a block may say: nothing, an answer, that it is blank, or that it was not asked. */
+const FIELD = /^(-|blank|\d[\d.,\s]*(r[\d.,\s]*)?)?$/i;
+
+/**
+ * Answers that were copied without names, by rows; undefined for any other text. A comma stands
+ * within numbers here, so that only tabs and semicolons part them.
+ */
+export function blockOf(text: string): string[][] | undefined {
+  if (!/[\n\t;]/.test(text)) {
+    return undefined;
+  }
+  const between = text.includes('\t') ? '\t' : ';';
+  const rows = text.split(/\r?\n/).map((row) => row.split(between).map((field) => field.trim()));
+  return rows.every((row) => row.every((field) => FIELD.test(field))) ? rows : undefined;
+}
+
+const columnsOf = (block: string[][]) => Math.max(...block.map((row) => row.length));
+
+const many = (count: number, what: string) => `${count} ${what}${count === 1 ? '' : 's'}`;
+
+/** Why a block cannot be entered from a square on. */
+export const noRoom = ({ pupils, sums }: Grid, { row, column }: Spot, block: string[][]) =>
+  `What was copied has ${many(block.length, 'row')} and ${many(columnsOf(block), 'column')}. ` +
+  `From this square on there is room for ${pupils.length - row} and ${sums.length - column}. ` +
+  'Nothing was entered.';
+
+/**
+ * What a block enters from one square on; undefined where the grid has no room for it. An empty field
+ * leaves its square as it is.
+ */
+export function placed(grid: Grid, at: Spot, block: string[][]): Entry[] | undefined {
+  const room = { rows: grid.pupils.length - at.row, columns: grid.sums.length - at.column };
+  if (block.length > room.rows || columnsOf(block) > room.columns) {
+    return undefined;
+  }
+  return grid.pupils.slice(at.row, at.row + block.length).flatMap(({ id: pupil }, row) =>
+    (block[row] ?? []).flatMap((field, column) => {
+      const to = /^blank$/i.test(field) ? '' : field;
+      return field === '' ? [] : { pupil, number: at.column + column, to };
+    }),
+  );
+}
