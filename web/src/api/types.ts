@@ -85,3 +85,4 @@ export type LogEntry = Schemas['LogEntry'];
 export type Today = Schemas['TodayView'];
 export type Year = Schemas['YearView'];
 export type PupilGlance = Schemas['PupilGlance'];
+export type Explanation = Schemas['ExplanationView'];

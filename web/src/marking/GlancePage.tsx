@@ -8,7 +8,7 @@ import { api } from '../api/client';
 import type { Glance, Grid, PupilGlance } from '../api/types';
 import { CARD } from '../ui/card';
 import { useNotice } from '../ui/useNotice';
-import { hardest, namesOf, numbersTold, surenessTold } from './told';
+import { hardest, namesOf, numbersTold, slipsTold, surenessTold } from './told';
 
 const MOST_SUMS = 4;
 
@@ -180,14 +180,12 @@ function OnePupil({ grid, glance }: { grid: Grid; glance: PupilGlance }) {
         <Box sx={{ fontSize: 15.5 }}>{counts.filter(Boolean).join(' · ')}</Box>
       </Box>
       {glance.explanations.map((each) => {
-        const slips = each.slips.map((slip) => slip.name).join(', and ');
+        const slips = slipsTold(each);
         return (
           <Box key={slips} sx={{ mt: 0.75, fontSize: 15.5, lineHeight: 1.3 }}>
             <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
               <Bar part={each.probability} isSlip={each.slips.length > 0} />
-              <Box sx={{ flex: 1, fontWeight: each.sure ? 700 : 400 }}>
-                {slips || 'no slip, a fact missed'}
-              </Box>
+              <Box sx={{ flex: 1, fontWeight: each.sure ? 700 : 400 }}>{slips}</Box>
               <Box sx={{ color: 'text.secondary' }}>{surenessTold(each.probability)}</Box>
             </Box>
             <Box sx={{ color: 'text.secondary', fontSize: 14.5 }}>

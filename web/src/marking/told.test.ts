@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Grid, Handout } from '../api/types';
-import { dayTold, hardest, namesOf, numbersTold, stateTold, surenessTold } from './told';
+import { dayTold, hardest, namesOf, numbersTold, slipsTold, stateTold, surenessTold } from './told';
 
 describe('what is told of a handout', () => {
   const handout = { pupils: 24, sums: 10, answers: 0 } as Handout;
@@ -36,5 +36,17 @@ describe('what is told of a class', () => {
   it('leaves out sums that all have right', () => {
     const sums = [3, 1, 0].map((wrong, number) => ({ number, wrong, answered: 5 }));
     expect(hardest(sums, 5).map(({ number }) => number)).toEqual([0, 1]);
+  });
+});
+
+describe('an explanation', () => {
+  const slip = (name: string) => ({ id: name, name });
+  it('names its slips', () => {
+    expect(slipsTold({ slips: [slip('carry not added')], explains: [1] })).toBe('carry not added');
+    expect(slipsTold({ slips: [slip('one'), slip('other')], explains: [] })).toBe('one, and other');
+  });
+  it('says that a fact was missed only where that gives an answer', () => {
+    expect(slipsTold({ slips: [], explains: [2] })).toBe('no slip, a fact missed');
+    expect(slipsTold({ slips: [], explains: [] })).toBe('no slip that is known');
   });
 });

@@ -1,4 +1,4 @@
-import type { Glance, Grid, Handout } from '../api/types';
+import type { Explanation, Glance, Grid, Handout } from '../api/types';
 
 export const KINDS: Record<Handout['kind'], string> = {
   EXERCISE: 'Exercise',
@@ -29,6 +29,14 @@ export function numbersTold(places: number[]): string {
   const numbers = places.map((place) => String(place + 1));
   const last = numbers.pop();
   return numbers.length === 0 ? (last ?? '') : `${numbers.join(', ')} and ${last}`;
+}
+
+/** What an explanation comes to; without a slip, a fact is named only where it gives an answer. */
+export function slipsTold({ slips, explains }: Pick<Explanation, 'slips' | 'explains'>): string {
+  if (slips.length > 0) {
+    return slips.map(({ name }) => name).join(', and ');
+  }
+  return explains.length > 0 ? 'no slip, a fact missed' : 'no slip that is known';
 }
 
 /** How sure something is, in a word. */

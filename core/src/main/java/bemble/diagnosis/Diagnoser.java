@@ -177,10 +177,13 @@ public final class Diagnoser {
     List<Integer> against = new ArrayList<>();
     for (int i = 0; i < given.size(); i++) {
       Foreseen sum = sums.get(i);
-      if (slips.isEmpty() || !(given.get(i) instanceof Answered answered)) {
+      if (!(given.get(i) instanceof Answered answered)) {
         continue;
       }
-      boolean met = forms.stream().anyMatch(form -> isGiven(answered.reply(), sum, form));
+      boolean met =
+          slips.isEmpty()
+              ? sum.missed().stream().anyMatch(answered.reply()::is)
+              : forms.stream().anyMatch(form -> isGiven(answered.reply(), sum, form));
       if (met && marks.get(i) == Mark.WRONG) {
         explains.add(i);
       } else if (!met && forms.stream().allMatch(form -> differs(sum, form))) {
@@ -193,7 +196,8 @@ public final class Diagnoser {
         explains.size() == 1
             && probability >= SURE_OF_ONE
             && isOnly(slips, explains.get(0), reply(given, explains.get(0)));
-    return new Explanation(slips, probability, explains, against, several || single);
+    return new Explanation(
+        slips, probability, explains, against, !slips.isEmpty() && (several || single));
   }
 
   /** Whether a reply is what these slips give; of two, each may have been made alone. */

@@ -1,6 +1,7 @@
 package bemble.diagnosis;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import bemble.diagnosis.Given.Answered;
@@ -74,6 +75,16 @@ class DiagnoserTest {
     Diagnosis diagnosis = of("416", "374", "364", "322", "324");
     assertEquals(Optional.empty(), diagnosis.sure());
     assertEquals(List.of(), diagnosis.explanations().get(0).slips());
+  }
+
+  @Test
+  void withoutASlipOnlyWhatAMissedFactGivesIsExplained() {
+    Diagnosis diagnosis = of("416", "375", "364", "322", "999");
+    Explanation none = diagnosis.explanations().get(0);
+    assertEquals(List.of(), none.slips());
+    assertEquals(List.of(1), none.explains());
+    assertEquals(List.of(), none.against());
+    assertFalse(none.isSure());
   }
 
   /** The smaller from the larger gives 35, and so does a ten that is not made one less. */
