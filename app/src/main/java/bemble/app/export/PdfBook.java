@@ -139,8 +139,13 @@ final class PdfBook implements AutoCloseable {
   }
 
   /** A text in lines that are no wider than that. */
-  List<String> broken(String text, double letters, double width) {
-    return fonts.lines(text, letters, false, width);
+  List<String> broken(String text, double letters, boolean heavy, double width) {
+    return fonts.lines(text, letters, heavy, width);
+  }
+
+  /** How wide a text is. */
+  double width(String text, double letters) {
+    return fonts.width(text, letters, false);
   }
 
   double width() {

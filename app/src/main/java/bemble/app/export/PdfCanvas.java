@@ -11,7 +11,7 @@ final class PdfCanvas implements Canvas {
   /** How far a control point of a Bézier quarter lies from its end, in radii. */
   private static final float QUARTER = 0.5523f;
 
-  private static final double TO_BASE_LINE = 0.36;
+  static final double TO_BASE_LINE = 0.36;
 
   private final PDPageContentStream out;
   private final PdfFonts fonts;

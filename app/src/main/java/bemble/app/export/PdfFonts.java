@@ -18,6 +18,9 @@ final class PdfFonts {
   private static final byte[] BOLD = read("/fonts/Andika-Bold.ttf");
   private static final double UNITS = 1000;
 
+  /** A space at which no line is cut. */
+  static final String KEPT = "\u00a0";
+
   private final PDFont regular;
   private final PDFont bold;
 
@@ -58,10 +61,29 @@ final class PdfFonts {
     }
   }
 
+  private List<String> words(String text, double size, boolean heavy, double width) {
+    List<String> words = new ArrayList<>();
+    for (String word : text.split(" ")) {
+      if (width(word, size, heavy) <= width) {
+        words.add(word);
+      } else if (word.contains(KEPT)) {
+        words.addAll(words(word.replace(KEPT, " "), size, heavy, width));
+      } else {
+        int half = word.offsetByCodePoints(0, word.codePointCount(0, word.length()) / 2);
+        words.addAll(
+            half == 0
+                ? List.of(word)
+                : words(word.substring(0, half) + " " + word.substring(half), size, heavy, width));
+      }
+    }
+    return words;
+  }
+
   /** The text with a question mark for every letter that the font has not. */
   String writable(String text) {
     StringBuilder writable = new StringBuilder();
-    text.codePoints()
+    text.replace(KEPT, " ")
+        .codePoints()
         .forEach(
             letter -> {
               String one = Character.toString(letter);
@@ -79,11 +101,15 @@ final class PdfFonts {
     }
   }
 
-  /** The text cut into lines no wider than {@code width} points. */
+  /**
+   * The text cut into lines no wider than {@code width} points: between words, or within one that
+   * is wider by itself. What {@link #KEPT} stands between is kept together, if it has room in a
+   * line.
+   */
   List<String> lines(String text, double size, boolean heavy, double width) {
     List<String> lines = new ArrayList<>();
     StringBuilder line = new StringBuilder();
-    for (String word : text.split(" ")) {
+    for (String word : words(text, size, heavy, width)) {
       String longer = line.isEmpty() ? word : line + " " + word;
       if (!line.isEmpty() && width(longer, size, heavy) > width) {
         lines.add(line.toString());

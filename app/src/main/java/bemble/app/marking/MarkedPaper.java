@@ -83,23 +83,33 @@ public class MarkedPaper {
     Wording wording = new Wording(marker.style());
     long right = count(answers, Mark.RIGHT);
     long asked = answers.size() - count(answers, Mark.LEFT_OUT);
-    List<String> lines = new ArrayList<>();
-    lines.add(
-        wording.label(
-            "cut-out.right", Map.of("title", grid.title(), "right", right, "asked", asked)));
-    String again =
+    String result = wording.label("cut-out.right", Map.of("right", right, "asked", asked));
+    List<Integer> again =
         answers.stream()
             .filter(answer -> isToDoAgain(Mark.valueOf(answer.mark())))
-            .map(answer -> answer.number() + 1 + ". " + grid.sums().get(answer.number()).problem())
-            .collect(Collectors.joining("   "));
+            .map(AnswerRow::number)
+            .toList();
+    List<String> questions =
+        marker.diagnosis(marker.row(answers)).sure().stream()
+            .flatMap(sure -> sure.slips().stream().limit(1))
+            .map(slip -> question(slip, wording))
+            .toList();
+    String sums =
+        again.stream()
+            .map(number -> number + 1 + ". " + grid.sums().get(number).problem())
+            .map(CutOut::together)
+            .collect(Collectors.joining(" "));
+    String numbers =
+        again.stream().map(number -> String.valueOf(number + 1)).collect(Collectors.joining(", "));
+    List<String> lines = new ArrayList<>(List.of(grid.title()));
+    List<String> brief = new ArrayList<>(lines);
     if (!again.isEmpty()) {
-      lines.add(wording.label("cut-out.again", Map.of("sums", again)));
+      lines.add(wording.label("cut-out.again", Map.of("sums", sums)));
+      brief.add(wording.label("cut-out.again", Map.of("sums", numbers)));
     }
-    marker.diagnosis(marker.row(answers)).sure().stream()
-        .flatMap(sure -> sure.slips().stream().limit(1))
-        .map(slip -> question(slip, wording))
-        .forEach(lines::add);
-    return new CutOut(pupil.name(), lines);
+    lines.addAll(questions);
+    brief.addAll(questions);
+    return new CutOut(pupil.name(), result, lines, brief);
   }
 
   private static boolean isToDoAgain(Mark mark) {
