@@ -1,9 +1,9 @@
 import Box from '@mui/material/Box';
-import { memo, useEffect, useRef, useState } from 'react';
+import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import type { Grid } from '../api/types';
 import { blockOf, type Entry } from './changes';
 import { GridKeys } from './GridKeys';
-import { AnswerRow, lineOf } from './AnswerRow';
+import { AnswerRow, lettersAt, lineOf, widthFor } from './AnswerRow';
 import { NAME_CELL } from '../ui/nameCell';
 import { useChosenInSight } from '../ui/useChosenInSight';
 import { useStable } from '../ui/useStable';
@@ -117,7 +117,12 @@ export function AnswerGrid({
   };
   const touch = useStable((key: string) => void press(key));
   const high = Math.min(MOST_ROW, Math.max(LEAST_ROW, Math.floor(ALL_ROWS / (rows + 1))));
-  const line = lineOf(columns, high);
+  const letters = lettersAt(high);
+  const widths = useMemo(
+    () => grid.sums.map(({ right }) => widthFor(right, letters)),
+    [grid.sums, letters],
+  );
+  const line = lineOf(widths, high);
   return (
     <>
       <Box
@@ -157,7 +162,7 @@ export function AnswerGrid({
           maxHeight: 'calc(100% - 8px)',
           alignSelf: 'start',
           overflow: 'auto',
-          fontSize: high < 26 ? 14 : 16,
+          fontSize: letters,
           lineHeight: 1,
           // Inside it would lie below the rows.
           '&[tabindex]:focus-visible': { outlineOffset: '1px !important' },
@@ -185,7 +190,7 @@ export function AnswerGrid({
             pupil={id}
             name={name}
             row={row}
-            columns={columns}
+            widths={widths}
             height={high}
             cells={cells}
             ahead={ahead}

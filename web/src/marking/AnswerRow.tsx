@@ -6,27 +6,36 @@ import { isSameAnswers, keyOf, shownCell, type Ahead, type Cells, type Spot } fr
 
 const NAMES = 104;
 
-/** The least width of a square. */
+/** The least and the most that a square needs to be wide, and a figure by the size of its letters. */
 const LEAST_SQUARE = 40;
+const MOST_SQUARE = 120;
+const FIGURE = 0.62;
 
-/** An answer of more signs may be too long for its square. */
-const LONG = 4;
+/** How wide the squares of a sum are at least: as wide as its right answer. */
+export const widthFor = (right: string, letters: number) =>
+  Math.min(MOST_SQUARE, Math.max(LEAST_SQUARE, Math.ceil(right.length * FIGURE * letters) + 6));
+
+/** The size of letters in rows of a height. */
+export const lettersAt = (height: number) => (height < 26 ? 14 : 16);
 
 /** A row has squares of its own, so that a change in one of them moves nothing elsewhere. */
-export const lineOf = (columns: number, height: number) =>
+export const lineOf = (widths: number[], height: number) =>
   ({
     display: 'grid',
-    gridTemplateColumns: `${NAMES}px repeat(${columns}, minmax(${LEAST_SQUARE}px, 1fr))`,
+    gridTemplateColumns: [`${NAMES}px`, ...widths.map((width) => `minmax(${width}px, 1fr)`)].join(
+      ' ',
+    ),
     gridAutoRows: height,
     height,
-    minWidth: NAMES + LEAST_SQUARE * columns,
+    minWidth: widths.reduce((all, width) => all + width, NAMES),
   }) as const;
 
 interface AnswerRowProps {
   pupil: number;
   name: string;
   row: number;
-  columns: number;
+  /** The least widths of the squares, a sum each. */
+  widths: number[];
   height: number;
   cells: Cells;
   ahead: ReadonlyMap<string, Ahead>;
@@ -43,11 +52,11 @@ function isSameRow(before: AnswerRowProps, now: AnswerRowProps) {
     before.pupil === now.pupil &&
     before.name === now.name &&
     before.row === now.row &&
-    before.columns === now.columns &&
+    before.widths === now.widths &&
     before.height === now.height &&
     before.column === now.column &&
     before.typed === now.typed &&
-    isSameAnswers(now.pupil, now.columns, before, now)
+    isSameAnswers(now.pupil, now.widths.length, before, now)
   );
 }
 
@@ -56,7 +65,7 @@ export const AnswerRow = memo(function AnswerRow({
   pupil,
   name,
   row,
-  columns,
+  widths,
   height,
   cells,
   ahead,
@@ -66,11 +75,11 @@ export const AnswerRow = memo(function AnswerRow({
   onOpen,
 }: AnswerRowProps) {
   return (
-    <Box role="row" sx={{ ...lineOf(columns, height), contain: 'strict', isolation: 'isolate' }}>
+    <Box role="row" sx={{ ...lineOf(widths, height), contain: 'strict', isolation: 'isolate' }}>
       <Box role="rowheader" sx={{ ...NAME_CELL, fontWeight: current === undefined ? 400 : 700 }}>
         {name}
       </Box>
-      {Array.from({ length: columns }, (_, column) => {
+      {widths.map((width, column) => {
         const key = keyOf(pupil, column);
         const here = column === current;
         const cell = shownCell({ cells, ahead }, key);
@@ -84,6 +93,8 @@ export const AnswerRow = memo(function AnswerRow({
             pending={!cell && ahead.has(key) ? (ahead.get(key)?.given ?? '') : undefined}
             typed={here ? typed : ''}
             here={here}
+            room={Math.floor((width - 6) / FIGURE / lettersAt(height))}
+            height={height}
             onAt={onAt}
             onOpen={onOpen}
           />
@@ -104,6 +115,19 @@ const SIGNS = { RIGHT: '✓', WRONG: undefined, BLANK: '○', LEFT_OUT: '–' } 
 
 const WORDS = { RIGHT: 'right', WRONG: 'wrong', BLANK: 'blank', LEFT_OUT: 'not asked' } as const;
 
+/** The end of a number that is being typed. */
+const TAIL = { overflow: 'hidden', placeContent: 'center end' } as const;
+
+/** As much of a number as there is room for; the line below the grid has it whole. */
+const cutAt = (height: number) =>
+  ({
+    display: 'block',
+    overflow: 'hidden',
+    textOverflow: 'ellipsis',
+    textAlign: 'center',
+    lineHeight: `${height - 1}px`,
+  }) as const;
+
 /** What stands in a square: a tick, the wrong answer, a ring for a blank, a bar for not asked. */
 const Square = memo(function Square({
   id,
@@ -113,6 +137,8 @@ const Square = memo(function Square({
   pending,
   typed,
   here,
+  room,
+  height,
   onAt,
   onOpen,
 }: {
@@ -123,6 +149,9 @@ const Square = memo(function Square({
   pending: string | undefined;
   typed: string;
   here: boolean;
+  /** How many figures have room in it for certain. */
+  room: number;
+  height: number;
   onAt: (spot: Spot) => void;
   onOpen: () => void;
 }) {
@@ -144,7 +173,7 @@ const Square = memo(function Square({
         display: 'grid',
         placeContent: 'center',
         whiteSpace: 'nowrap',
-        ...((shown ?? cell?.given ?? '').length > LONG && { overflow: 'hidden' }),
+        ...((shown ?? cell?.given ?? '').length > room && (typed ? TAIL : cutAt(height))),
         cursor: 'cell',
         borderRight: 1,
         borderBottom: 1,

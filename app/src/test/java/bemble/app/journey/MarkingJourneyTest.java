@@ -14,6 +14,7 @@ import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
@@ -298,15 +299,36 @@ class MarkingJourneyTest extends Journey {
     assertThat(hand.page.getByText("15 answers are made up.")).isVisible();
   }
 
+  private void openHandoutOf(List<Map<String, String>> sums) {
+    JsonNode handout = talk().post("/api/handouts", Map.of("title", "Others", "sums", sums)).json();
+    hand.page.navigate("/marking/" + handout.get("id"));
+    assertThat(grid()).isFocused();
+  }
+
+  /** However many sums there are, a square is as wide as its right answer. */
+  @Test
+  void anAnswerIsReadWholeOrCutBehindItsFirstFigures() {
+    List<Map<String, String>> sums = new ArrayList<>();
+    for (int i = 0; i < 29; i++) {
+      sums.add(Map.of("plain", (368 + i) + " × 457"));
+    }
+    sums.add(Map.of("plain", "9".repeat(24) + " × " + "8".repeat(24)));
+    openHandoutOf(sums);
+    type("1 6 8 2 7 6 Enter");
+    assertThat(marks("WRONG")).hasText("168276");
+    assertEquals(true, marks("WRONG").evaluate("it => it.scrollWidth <= it.clientWidth"));
+    type("End 1 2 3 4 5 6 7 8 9 0 1 2 3 4 5 6 7 8 9 0 Enter");
+    assertThat(marks("WRONG").last()).hasText("12345678901234567890");
+    assertThat(marks("WRONG").last()).hasCSS("text-overflow", "ellipsis");
+  }
+
   /** Each method of the handout has slips of its own to be chosen. */
   @Test
   void theSlipsOfEverySumAreOffered() {
-    List<Map<String, String>> sums =
+    openHandoutOf(
         List.of(
             Map.of("plain", "742 − 368", "method", "exchange"),
-            Map.of("plain", "46 + 38", "method", "column"));
-    JsonNode handout = talk().post("/api/handouts", Map.of("title", "Both", "sums", sums)).json();
-    hand.page.navigate("/marking/" + handout.get("id"));
+            Map.of("plain", "46 + 38", "method", "column")));
     hand.button("Paper and more").click();
     hand.page.getByText("with any slips").click();
     assertThat(option("smaller taken from larger")).isVisible();
