@@ -33,7 +33,7 @@ const TypedLine = memo(function TypedLine({
   onSetOut: () => void;
   wideOnly: boolean;
 }) {
-  const { dispatch, setOutLine, busy } = useDeskTools();
+  const { dispatch, setOutLine } = useDeskTools();
   const input = useRef<HTMLInputElement>(null);
 
   // With nothing on the desk the first thing that anybody does is to type a sum.
@@ -116,7 +116,7 @@ const TypedLine = memo(function TypedLine({
             {sign}
           </Button>
         ))}
-        <Button type="submit" variant="contained" disabled={busy} sx={{ whiteSpace: 'nowrap' }}>
+        <Button type="submit" variant="contained" sx={{ whiteSpace: 'nowrap' }}>
           Set it out
         </Button>
       </Box>

@@ -24,6 +24,8 @@ interface Order {
 export function DeskProvider({ children }: { children: ReactNode }) {
   const [desk, dispatch] = useReducer(deskReducer, EMPTY_DESK);
   const { mutate, isPending: busy } = useMutation({
+    // What is asked for last lies on the desk in the end.
+    scope: { id: 'desk' },
     mutationFn: async ({ sum, line = '', laid }: Order): Promise<Laying> => {
       if (laid) {
         return layAgain(laid);

@@ -3,7 +3,9 @@ package bemble.app.journey;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -54,6 +56,22 @@ class DeskJourneyTest extends Journey {
     assertEquals(rows.get(0).lastKey(), rows.get(3).lastKey(), "hundredths under hundredths");
     assertEquals("2130", hand.rows().get(3));
     assertThat(hand.page.getByText("The check came back to 21.30.")).isVisible();
+  }
+
+  /** Enter counts while the page before is still on its way. */
+  @Test
+  void whatIsSetOutLastLiesOnTheDesk() {
+    List<Route> held = new ArrayList<>();
+    hand.page.route("**/api/workings", held::add);
+    hand.setOut("46 + 38");
+    hand.page.waitForCondition(() -> held.size() == 1);
+    hand.setOut("348 + 97");
+    held.get(0).resume();
+    hand.page.waitForCondition(() -> held.size() == 2);
+    held.get(1).resume();
+    assertThat(hand.page).hasTitle("348 + 97 · Desk · Bemble");
+    assertThat(hand.line()).hasValue("348 + 97");
+    assertEquals(List.of("348", "97"), hand.rows());
   }
 
   @Test
