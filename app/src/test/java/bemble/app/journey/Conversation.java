@@ -2,17 +2,29 @@ package bemble.app.journey;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.TestInfo;
+import org.junit.jupiter.api.io.TempDir;
 
-/** A conversation over HTTP with the Bemble that all tests share. */
+/** A conversation over HTTP with the Bemble that all tests share, or with one of its own. */
 abstract class Conversation {
+  @TempDir static Path folder;
+  static RunningApp app;
   static Talk talk;
 
   @BeforeAll
-  static void start() {
-    talk = new Talk(RunningApp.shared().address());
+  static void start(TestInfo info) {
+    app = RunningApp.of(info, folder);
+    talk = new Talk(app.address());
+  }
+
+  @AfterAll
+  static void stop() {
+    app.leave();
   }
 
   static long begin(String problem, String method) {

@@ -5,19 +5,16 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** The marked handout as a small slip of paper for each pupil. */
-class CutOutsTest {
-  @TempDir Path folder;
-
+@OwnApp
+class CutOutsTest extends Conversation {
   /** A class of thirty with long names, whose every answer is wrong by the same slip. */
   @Test
   void nothingOnASlipOfPaperStandsInAnother() throws IOException {
@@ -33,22 +30,18 @@ class CutOutsTest {
     }
     sums.add("987654321987654321987654 − 123456789123456789123456");
     slipped.add("");
-    try (RunningApp app = new RunningApp(folder.resolve("slips"), false)) {
-      Talk talk = new Talk(app.address());
-      Pile pile = new Pile(talk);
-      talk.post("/api/roll", Map.of("names", String.join("\n", names)));
-      JsonNode grid = talk.post("/api/handouts", Pile.request(sums, "exchange")).json();
-      for (int i = 0; i < names.size(); i++) {
-        pile.row(grid, names.get(i), i % 3 == 0 ? slipped.subList(0, 2) : slipped);
-      }
-      Talk.Answer pdf = talk.get(Pile.path(grid) + "/paper?kind=CUT_OUTS");
-      try (PDDocument document = Loader.loadPDF(pdf.bytes())) {
-        PdfLines lines = PdfLines.of(document);
-        assertTrue(lines.all().size() > 3 * names.size(), lines::toString);
-        assertEquals(List.of(), lines.overlapping());
-        assertTrue(
-            lines.all().stream().anyMatch(line -> line.text().contains("?")), lines::toString);
-      }
+    Pile pile = new Pile(talk);
+    talk.post("/api/roll", Map.of("names", String.join("\n", names)));
+    JsonNode grid = talk.post("/api/handouts", Pile.request(sums, "exchange")).json();
+    for (int i = 0; i < names.size(); i++) {
+      pile.row(grid, names.get(i), i % 3 == 0 ? slipped.subList(0, 2) : slipped);
+    }
+    Talk.Answer pdf = talk.get(Pile.path(grid) + "/paper?kind=CUT_OUTS");
+    try (PDDocument document = Loader.loadPDF(pdf.bytes())) {
+      PdfLines lines = PdfLines.of(document);
+      assertTrue(lines.all().size() > 3 * names.size(), lines::toString);
+      assertEquals(List.of(), lines.overlapping());
+      assertTrue(lines.all().stream().anyMatch(line -> line.text().contains("?")), lines::toString);
     }
   }
 }

@@ -8,20 +8,18 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Whatever is sent, Bemble answers with a sentence and never fails itself. */
-class FuzzTest {
+@OwnApp
+class FuzzTest extends Conversation {
   private static final ObjectMapper JSON = new ObjectMapper();
   private static final String SUM = "{\"plain\":\"57 × 38\",\"method\":\"column\",\"style\":{}}";
 
@@ -180,23 +178,12 @@ class FuzzTest {
     "null"
   };
 
-  @TempDir static Path folder;
-  private static RunningApp app;
-  private static Talk talk;
-
   @BeforeAll
-  static void start() {
-    app = new RunningApp(folder.resolve("fuzz"), false);
-    talk = new Talk(app.address());
+  static void prepare() {
     for (String path :
         List.of("/api/attempts", "/api/roll", "/api/runs", "/api/handouts", "/api/plan/lessons")) {
       assertEquals(201, talk.post(path, TAKEN.get(path)).status(), path);
     }
-  }
-
-  @AfterAll
-  static void stop() {
-    app.close();
   }
 
   private static void answersForItself(Talk.Answer answer, String sent) {

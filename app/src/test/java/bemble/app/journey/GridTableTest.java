@@ -4,34 +4,22 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Answers leave and enter as tables. */
-class GridTableTest {
-  @TempDir static Path folder;
-  private static RunningApp app;
-  private static Talk talk;
+@OwnApp
+class GridTableTest extends Conversation {
   private static Pile pile;
 
   @BeforeAll
-  static void start() {
-    app = new RunningApp(folder.resolve("tables"), false);
-    talk = new Talk(app.address());
+  static void prepare() {
     pile = new Pile(talk);
     talk.post("/api/roll", Map.of("names", "Neve\nBram\nWilfa"));
-  }
-
-  @AfterAll
-  static void stop() {
-    app.close();
   }
 
   private static JsonNode handout() {

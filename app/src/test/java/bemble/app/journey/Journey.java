@@ -24,20 +24,14 @@ abstract class Journey {
 
   @BeforeAll
   static void start(TestInfo info) {
-    app = isAlone(info) ? new RunningApp(folder.resolve("journey"), false) : RunningApp.shared();
+    app = RunningApp.of(info, folder);
     hand = new DeskHand(app.address());
   }
 
   @AfterAll
-  static void stop(TestInfo info) {
+  static void stop() {
     hand.close();
-    if (isAlone(info)) {
-      app.close();
-    }
-  }
-
-  private static boolean isAlone(TestInfo info) {
-    return info.getTestClass().orElseThrow().isAnnotationPresent(OwnApp.class);
+    app.leave();
   }
 
   /** A browser of its own, for what cannot be undone in one. */

@@ -5,39 +5,28 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
-import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** What a grid tells of answers before they are typed is what they are marked when they are. */
-class KnownAnswersTest {
+@OwnApp
+class KnownAnswersTest extends Conversation {
   private static final int OTHERS = 60;
 
-  @TempDir static Path folder;
-  private static RunningApp app;
   private static Pile pile;
 
   @BeforeAll
-  static void start() {
-    app = new RunningApp(folder.resolve("known"), false);
-    Talk talk = new Talk(app.address());
+  static void prepare() {
     pile = new Pile(talk);
     talk.post("/api/roll", Map.of("names", "Neve"));
-  }
-
-  @AfterAll
-  static void stop() {
-    app.close();
   }
 
   @ParameterizedTest

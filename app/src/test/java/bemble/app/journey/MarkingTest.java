@@ -6,22 +6,20 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Pupils, handouts and marking over HTTP. */
-class MarkingTest {
+@OwnApp
+class MarkingTest extends Conversation {
   private static final List<String> SUMS =
       List.of("742 − 368", "621 − 257", "853 − 478", "534 − 269", "965 − 387");
   private static final List<String> RIGHT = List.of("374", "364", "375", "265", "578");
@@ -29,23 +27,13 @@ class MarkingTest {
   /** With the smaller figure taken from the larger one. */
   private static final List<String> SLIPPED = List.of("426", "436", "425", "335", "622");
 
-  @TempDir static Path folder;
-  private static RunningApp app;
-  private static Talk talk;
   private static Pile pile;
 
   @BeforeAll
-  static void start() {
-    app = new RunningApp(folder.resolve("marking"), false);
-    talk = new Talk(app.address());
+  static void prepare() {
     pile = new Pile(talk);
     Talk.Answer added = talk.post("/api/roll", Map.of("names", "Neve\nBram\nIsmay\nCaio\nWilfa"));
     assertEquals(201, added.status(), added.text());
-  }
-
-  @AfterAll
-  static void stop() {
-    app.close();
   }
 
   private static JsonNode handout() {

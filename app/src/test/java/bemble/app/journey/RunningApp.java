@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import org.junit.jupiter.api.TestInfo;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -45,6 +46,19 @@ final class RunningApp implements AutoCloseable {
       Runtime.getRuntime().addShutdownHook(new Thread(shared::close));
     }
     return shared;
+  }
+
+  /** The one for the tests of a class: shared, or its own where it says so. */
+  static RunningApp of(TestInfo info, Path folder) {
+    boolean isAlone = info.getTestClass().orElseThrow().isAnnotationPresent(OwnApp.class);
+    return isAlone ? new RunningApp(folder.resolve("own"), false) : shared();
+  }
+
+  /** Ends it, unless others share it. */
+  void leave() {
+    if (this != shared) {
+      close();
+    }
   }
 
   String address() {

@@ -5,38 +5,20 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Sets over HTTP. */
-class SetTest {
+@OwnApp
+class SetTest extends Conversation {
   private static final Map<String, Object> TWELVE =
       Map.of("rung", "subtraction-one-zero-crossed", "count", 12);
-
-  @TempDir static Path folder;
-  private static RunningApp app;
-  private static Talk talk;
-
-  @BeforeAll
-  static void start() {
-    app = new RunningApp(folder.resolve("sets"), false);
-    talk = new Talk(app.address());
-  }
-
-  @AfterAll
-  static void stop() {
-    app.close();
-  }
 
   private static JsonNode draft(Map<String, Object> request) {
     Talk.Answer answer = talk.post("/api/sets/draft", request);

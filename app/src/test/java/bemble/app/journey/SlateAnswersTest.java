@@ -6,37 +6,24 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** Pages of the Slate fill answers to handouts in. */
-class SlateAnswersTest {
+@OwnApp
+class SlateAnswersTest extends Conversation {
   private static final List<String> SUMS = List.of("742 − 368", "621 − 257", "853 − 478");
 
   /** With the smaller figure taken from the larger one. */
   private static final List<String> SLIPPED = List.of("426", "436", "425");
 
-  @TempDir static Path folder;
-  private static RunningApp app;
-  private static Talk talk;
-
   @BeforeAll
-  static void start() {
-    app = new RunningApp(folder.resolve("answers"), false);
-    talk = new Talk(app.address());
+  static void prepare() {
     talk.post("/api/roll", Map.of("names", "Caio\nWilfa"));
-  }
-
-  @AfterAll
-  static void stop() {
-    app.close();
   }
 
   private static JsonNode handout() {
