@@ -22,6 +22,9 @@ public record CutOut(String name, String result, List<String> lines, List<String
   private static final double LEADING = 1.18 * LETTERS;
   private static final double INSIDE = 5;
 
+  /** So much may be lost in adding up rows. */
+  private static final double ROUNDING = 0.01;
+
   /** A text of which no line ends within, and that stands apart from what follows. */
   public static String together(String text) {
     return text.replace(" ", PdfFonts.KEPT) + PdfFonts.KEPT;
@@ -64,7 +67,7 @@ public record CutOut(String name, String result, List<String> lines, List<String
     while (from < rows.size()) {
       int to = from;
       double taken = 0;
-      while (to < rows.size() && taken + height(rows.get(to), room) <= room + 1) {
+      while (to < rows.size() && taken + height(rows.get(to), room) <= room + ROUNDING) {
         taken += height(rows.get(to), room);
         to++;
       }
