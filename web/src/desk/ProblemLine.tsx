@@ -146,7 +146,9 @@ const TypedLine = memo(function TypedLine({
               Did you mean{' '}
               <Button
                 onClick={() => {
-                  setOutLine(trouble.meant ?? '');
+                  const meant = trouble.meant ?? '';
+                  dispatch({ do: 'type', line: meant });
+                  setOutLine(meant);
                   onSetOut();
                 }}
               >

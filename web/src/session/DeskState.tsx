@@ -32,11 +32,11 @@ export function DeskProvider({ children }: { children: ReactNode }) {
       }
       return { working: await (sum ? api.work(sum) : workAsLastUsed(line)) };
     },
-    onSuccess: ({ working, step, page }, { sum, anew }) => {
+    onSuccess: ({ working, step, page }, { sum, line: typed, anew }) => {
       if (sum) {
         remember(working);
       }
-      dispatch(anew ? { do: 'work anew', working } : { do: 'set out', working, step, page });
+      dispatch(anew ? { do: 'work anew', working } : { do: 'set out', working, step, page, typed });
     },
     onError: (trouble) => trouble instanceof Trouble && dispatch({ do: 'refuse', trouble }),
   });

@@ -66,6 +66,14 @@ describe('deskReducer', () => {
     expect(deskReducer(typed, { do: 'work anew', working: other }).line).toBe('46 + 39');
   });
 
+  it('keeps what was typed while the page was on its way', () => {
+    const typing = deskReducer(EMPTY_DESK, { do: 'type', line: '46 + 3' });
+    const since = deskReducer(typing, { do: 'set out', working: SUM, typed: '46 +' });
+    expect(since.line).toBe('46 + 3');
+    expect(since.working).toBe(SUM);
+    const quiet = deskReducer(typing, { do: 'set out', working: SUM, typed: '46 + 3' });
+    expect(quiet.line).toBe(SUM.problem);
+  });
   it('forgets the kept page when another sum is set out', () => {
     const kept = deskReducer(laid(), { do: 'keep', page: { id: 7, title: 'Bulbs' } });
     expect(kept.page?.id).toBe(7);

@@ -21,7 +21,8 @@ export interface Desk {
 export type DeskAction =
   | { do: 'type'; line: string }
   | { do: 'refuse'; trouble: Trouble }
-  | { do: 'set out'; working: Working; step?: number; page?: Desk['page'] }
+  /** `typed` is the line that was sent: what has been typed since stays. */
+  | { do: 'set out'; working: Working; step?: number; page?: Desk['page']; typed?: string }
   /** The same sum in another way: the page stays at its step, whatever has been turned meanwhile. */
   | { do: 'work anew'; working: Working }
   | { do: 'go'; step: number }
@@ -86,7 +87,7 @@ export function deskReducer(desk: Desk, action: DeskAction): Desk {
     case 'set out':
       return {
         ...desk,
-        line: action.working.problem,
+        line: (action.typed ?? desk.line) === desk.line ? action.working.problem : desk.line,
         trouble: null,
         working: action.working,
         step: action.step ?? 0,

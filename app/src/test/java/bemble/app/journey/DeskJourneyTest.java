@@ -68,9 +68,12 @@ class DeskJourneyTest extends Journey {
     hand.setOut("348 + 97");
     held.get(0).resume();
     hand.page.waitForCondition(() -> held.size() == 2);
+    assertThat(hand.page).hasTitle("46 + 38 · Desk · Bemble");
+    assertThat(hand.line()).hasValue("348 + 97");
+    hand.line().fill("348 + 97 + 2");
     held.get(1).resume();
     assertThat(hand.page).hasTitle("348 + 97 · Desk · Bemble");
-    assertThat(hand.line()).hasValue("348 + 97");
+    assertThat(hand.line()).hasValue("348 + 97 + 2");
     assertEquals(List.of("348", "97"), hand.rows());
   }
 
