@@ -6,14 +6,22 @@ import { isSameAnswers, keyOf, shownCell, type Ahead, type Cells, type Spot } fr
 
 const NAMES = 104;
 
-/** The least and the most that a square needs to be wide, and a figure by the size of its letters. */
+/** The least width of a square, and the most that it is given for a long answer. */
 const LEAST_SQUARE = 40;
 const MOST_SQUARE = 120;
+
+/** How wide a figure is, by the size of its letters. */
 const FIGURE = 0.62;
+
+/** What a square has beside its figures. */
+const BESIDE = 6;
 
 /** How wide the squares of a sum are at least: as wide as its right answer. */
 export const widthFor = (right: string, letters: number) =>
-  Math.min(MOST_SQUARE, Math.max(LEAST_SQUARE, Math.ceil(right.length * FIGURE * letters) + 6));
+  Math.min(
+    MOST_SQUARE,
+    Math.max(LEAST_SQUARE, Math.ceil(right.length * FIGURE * letters) + BESIDE),
+  );
 
 /** The size of letters in rows of a height. */
 export const lettersAt = (height: number) => (height < 26 ? 14 : 16);
@@ -93,8 +101,7 @@ export const AnswerRow = memo(function AnswerRow({
             pending={!cell && ahead.has(key) ? (ahead.get(key)?.given ?? '') : undefined}
             typed={here ? typed : ''}
             here={here}
-            room={Math.floor((width - 6) / FIGURE / lettersAt(height))}
-            height={height}
+            room={Math.floor((width - BESIDE) / FIGURE / lettersAt(height))}
             onAt={onAt}
             onOpen={onOpen}
           />
@@ -119,14 +126,13 @@ const WORDS = { RIGHT: 'right', WRONG: 'wrong', BLANK: 'blank', LEFT_OUT: 'not a
 const TAIL = { overflow: 'hidden', placeContent: 'center end' } as const;
 
 /** As much of a number as there is room for; the line below the grid has it whole. */
-const cutAt = (height: number) =>
-  ({
-    display: 'block',
-    overflow: 'hidden',
-    textOverflow: 'ellipsis',
-    textAlign: 'center',
-    lineHeight: `${height - 1}px`,
-  }) as const;
+const CUT = {
+  display: 'block',
+  alignContent: 'center',
+  textAlign: 'center',
+  overflow: 'hidden',
+  textOverflow: 'ellipsis',
+} as const;
 
 /** What stands in a square: a tick, the wrong answer, a ring for a blank, a bar for not asked. */
 const Square = memo(function Square({
@@ -138,7 +144,6 @@ const Square = memo(function Square({
   typed,
   here,
   room,
-  height,
   onAt,
   onOpen,
 }: {
@@ -151,7 +156,6 @@ const Square = memo(function Square({
   here: boolean;
   /** How many figures have room in it for certain. */
   room: number;
-  height: number;
   onAt: (spot: Spot) => void;
   onOpen: () => void;
 }) {
@@ -173,7 +177,7 @@ const Square = memo(function Square({
         display: 'grid',
         placeContent: 'center',
         whiteSpace: 'nowrap',
-        ...((shown ?? cell?.given ?? '').length > room && (typed ? TAIL : cutAt(height))),
+        ...((shown ?? cell?.given ?? '').length > room && (typed ? TAIL : CUT)),
         cursor: 'cell',
         borderRight: 1,
         borderBottom: 1,
