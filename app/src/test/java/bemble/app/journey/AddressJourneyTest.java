@@ -68,7 +68,6 @@ class AddressJourneyTest extends Journey {
     assertThat(hand.page).hasTitle("943 ÷ 7 · Board · Bemble");
   }
 
-  /** The address follows a step when the steps rest; the tab may have been turned by then. */
   /** The first screen comes while a tab is being pressed. */
   @Test
   void aTabPressedAtTheStartIsTurned() {
@@ -87,6 +86,7 @@ class AddressJourneyTest extends Journey {
     assertThat(hand.page.getByLabel("Sum to try")).isVisible();
   }
 
+  /** The address follows a step when the steps rest; the tab may have been turned by then. */
   @Test
   void aTabTurnedRightAfterAStepStaysTurned() {
     try (DeskHand timed = another()) {

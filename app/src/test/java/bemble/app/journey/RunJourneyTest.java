@@ -11,6 +11,7 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.api.io.TempDir;
 
 /** Runs on the Slate, from their beginning in Sets to their end. */
@@ -18,6 +19,7 @@ class RunJourneyTest {
   @TempDir Path folder;
   private RunningApp app;
   private DeskHand hand;
+  @RegisterExtension final LastLook lastLook = new LastLook(() -> hand);
 
   @BeforeEach
   void start() {
