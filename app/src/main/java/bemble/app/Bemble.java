@@ -32,6 +32,10 @@ public class Bemble {
         System.out.println(Backup.read(data(args), restore.get()));
         return;
       }
+      if (Arrays.asList(args).contains("--accept")) {
+        System.out.println(data(args).accept());
+        return;
+      }
       SpringApplication app = new SpringApplication(Bemble.class);
       app.addListeners((ApplicationListener<ApplicationStartedEvent>) Bemble::sayWhere);
       app.run(args);

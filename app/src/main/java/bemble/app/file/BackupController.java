@@ -4,11 +4,14 @@ import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.InputStream;
+import java.nio.file.Files;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -32,8 +35,12 @@ class BackupController {
 
   /** All that is kept now. */
   @GetMapping(path = "/now", produces = ZIP)
-  byte[] now() {
-    return backups.now();
+  void now(HttpServletResponse response) {
+    backups.now(
+        zip -> {
+          response.setContentType(ZIP);
+          Files.copy(zip, response.getOutputStream());
+        });
   }
 
   /** Puts a backup in the place of all that is kept; answers with a copy of what was there. */
@@ -44,8 +51,8 @@ class BackupController {
               required = true,
               content =
                   @Content(mediaType = ZIP, schema = @Schema(type = "string", format = "binary"))))
-  CopyView restore(InputStream zip) {
-    return backups.restore(zip);
+  CopyView restore(InputStream zip, @RequestHeader("Content-Length") long bytes) {
+    return backups.restore(zip, bytes);
   }
 
   /** The same with one of the copies that Bemble has made. */

@@ -4,7 +4,6 @@ import bemble.app.http.MissingException;
 import bemble.app.http.RefusedException;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
@@ -20,114 +19,137 @@ import java.util.Collections;
 import java.util.List;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
-import org.springframework.util.FileSystemUtils;
 
 /**
  * Makes backups and brings them back while Bemble runs. The rows are exchanged in one transaction,
- * so that a crash leaves all as it was; what was there is kept as a copy before.
+ * so that a crash leaves all as it was. What was there is copied before, and nobody writes between
+ * the copy and the exchange.
  */
 @Component
 public class Backups {
   private final DataFile file;
   private final DataSource source;
-  private final Keeper keeper;
+  private final Copier copier;
+  private final OpenFile open;
+  private final Room room;
+  private final Gate gate;
   private final Clock clock;
-  private final ApplicationEventPublisher events;
+  private final Replacement replacement;
 
   Backups(
       DataFile file,
       DataSource source,
-      Keeper keeper,
+      Copier copier,
+      OpenFile open,
+      Room room,
+      Gate gate,
       Clock clock,
-      ApplicationEventPublisher events) {
+      Replacement replacement) {
     this.file = file;
     this.source = source;
-    this.keeper = keeper;
+    this.copier = copier;
+    this.open = open;
+    this.room = room;
+    this.gate = gate;
     this.clock = clock;
-    this.events = events;
+    this.replacement = replacement;
   }
 
-  /** The copies that Bemble has made by itself, the newest first. */
+  /** The copies that Bemble has made by itself, the one made last first. */
   List<CopyView> list() {
-    return new Copies(file.copies()).whole().stream().map(CopyView::of).toList();
+    return new Copies(file.copies()).all().stream().map(CopyView::of).toList();
   }
 
-  /** All that is kept now, as a zip. */
-  byte[] now() {
-    return inFolder(
-        folder -> {
-          Path zip = folder.resolve("now.zip");
-          keeper.copyTo(zip);
-          return Files.readAllBytes(zip);
+  /** Somebody who is sent a backup. */
+  interface Receiver {
+    void take(Path zip) throws IOException;
+  }
+
+  /** Hands over all that is kept now, as a zip. */
+  void now(Receiver receiver) {
+    room.refuseIfFull();
+    WorkFolder.use(
+        file,
+        work -> {
+          Path zip = work.resolve("now.zip");
+          copier.copyTo(zip);
+          receiver.take(zip);
+          return null;
         });
   }
 
   /** Brings back the copy of that name. */
   CopyView restore(String name) {
-    return restore(new Copies(file.copies()).find(name).orElseThrow(Backups::missing));
+    return restore(new Copies(file.copies()).find(name).orElseThrow(Backups::missing).path());
   }
 
   /**
-   * Brings back what a zip holds.
+   * Brings back what a zip of some bytes holds.
    *
    * @return the copy of what was there before
    */
-  CopyView restore(InputStream zip) {
-    return inFolder(
-        folder -> {
-          Path sent = folder.resolve("sent.zip");
+  CopyView restore(InputStream zip, long bytes) {
+    room.refuseIfLess(bytes);
+    return WorkFolder.use(
+        file,
+        work -> {
+          Path sent = work.resolve("sent.zip");
           Files.copy(zip, sent);
           return restore(sent);
         });
   }
 
   private CopyView restore(Path zip) {
-    return inFolder(
-        folder -> {
-          DataFile good = unpacked(zip, folder);
-          Path before = new Copies(file.copies()).before(LocalDateTime.now(clock));
-          keeper.copyTo(before);
-          exchange(good);
-          keeper.confirm();
-          events.publishEvent(new DataReplaced());
-          return CopyView.of(before);
+    return WorkFolder.use(
+        file,
+        work -> {
+          DataFile good = unpacked(zip, work);
+          return gate.alone(() -> exchange(good));
         });
   }
 
   /** The data file that a zip holds, brought to the schema of this Bemble. */
-  private static DataFile unpacked(Path zip, Path folder) throws IOException {
-    DataFile unpacked = new DataFile(folder.resolve("bemble"));
+  private DataFile unpacked(Path zip, Path work) throws IOException {
+    DataFile unpacked = new DataFile(work.resolve("bemble"));
     try {
-      Backup.unpack(zip, unpacked.path());
-      unpacked.check(Schema.newest());
+      BackupFile.unpack(zip, unpacked, room);
     } catch (UnusableFileException e) {
       throw e.isNewer() ? RefusedException.of("newer-backup") : RefusedException.of("no-backup");
     }
-    Flyway.configure().dataSource(url(unpacked), "sa", "").load().migrate();
+    Flyway.configure().dataSource(unpacked.url(), "sa", "").load().migrate();
     return unpacked;
   }
 
-  private void exchange(DataFile by) {
-    try (Connection from = DriverManager.getConnection(url(by), "sa", "");
+  private CopyView exchange(DataFile by) {
+    Copies copies = new Copies(file.copies());
+    Path before = copies.nextBefore(LocalDateTime.now(clock));
+    copier.copyTo(before);
+    try (Connection from = DriverManager.getConnection(by.url(), "sa", "");
         Connection to = source.getConnection()) {
-      to.setAutoCommit(false);
-      try {
-        clear(to);
-        for (String table : Schema.TABLES) {
-          copy(table, from, to);
-        }
-        to.commit();
-      } catch (SQLException e) {
-        to.rollback();
-        throw e;
-      } finally {
-        to.setAutoCommit(true);
-      }
-      numberOn(to);
+      exchange(from, to);
     } catch (SQLException e) {
       throw new IllegalStateException(e);
+    }
+    open.flush();
+    replacement.tell();
+    return CopyView.of(copies.find(before.getFileName().toString()).orElseThrow(Backups::missing));
+  }
+
+  private static void exchange(Connection from, Connection to) throws SQLException {
+    numberOn(from, to);
+    to.setAutoCommit(false);
+    try {
+      clear(to);
+      for (String table : Schema.TABLES) {
+        copy(table, from, to);
+      }
+      to.commit();
+    } catch (SQLException | RuntimeException e) {
+      to.rollback();
+      throw e;
+    } finally {
+      to.setAutoCommit(true);
     }
   }
 
@@ -145,10 +167,7 @@ public class Backups {
   private static void copy(String table, Connection from, Connection to) throws SQLException {
     try (Statement reading = from.createStatement();
         ResultSet rows = reading.executeQuery("select * from " + table + " order by 1")) {
-      List<String> columns = new ArrayList<>();
-      for (int column = 1; column <= rows.getMetaData().getColumnCount(); column++) {
-        columns.add(rows.getMetaData().getColumnName(column));
-      }
+      List<String> columns = columns(rows);
       String insert =
           "insert into %s (%s) overriding system value values (%s)"
               .formatted(
@@ -171,41 +190,33 @@ public class Backups {
     }
   }
 
-  /** What is kept next gets a number that no row has. */
-  private static void numberOn(Connection to) throws SQLException {
-    try (Statement statement = to.createStatement()) {
-      for (String table : Schema.NUMBERED) {
-        statement.execute(
-            "alter table %1$s alter column id restart with (select coalesce(max(id), 0) + 1 from %1$s)"
-                .formatted(table));
+  private static List<String> columns(ResultSet rows) throws SQLException {
+    List<String> columns = new ArrayList<>();
+    for (int column = 1; column <= rows.getMetaData().getColumnCount(); column++) {
+      columns.add(rows.getMetaData().getColumnName(column));
+    }
+    return columns;
+  }
+
+  /** What is kept next gets a number that no row has, neither before the exchange nor after it. */
+  private static void numberOn(Connection from, Connection to) throws SQLException {
+    for (String table : Schema.NUMBERED) {
+      long next = 1 + Math.max(lastNumber(table, from), lastNumber(table, to));
+      try (Statement statement = to.createStatement()) {
+        statement.execute("alter table %s alter column id restart with %d".formatted(table, next));
       }
     }
   }
 
-  private static String url(DataFile file) {
-    return "jdbc:h2:file:" + file.base().toAbsolutePath();
+  private static long lastNumber(String table, Connection in) throws SQLException {
+    try (Statement statement = in.createStatement();
+        ResultSet last = statement.executeQuery("select coalesce(max(id), 0) from " + table)) {
+      last.next();
+      return last.getLong(1);
+    }
   }
 
   private static MissingException missing() {
     return new MissingException("copy");
-  }
-
-  private interface Use<T> {
-    T of(Path folder) throws IOException;
-  }
-
-  /** Does something with a folder beside the data file that is gone afterwards. */
-  private <T> T inFolder(Use<T> use) {
-    try {
-      Path beside = file.path().toAbsolutePath().getParent();
-      Path folder = Files.createTempDirectory(beside, "restoring");
-      try {
-        return use.of(folder);
-      } finally {
-        FileSystemUtils.deleteRecursively(folder);
-      }
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
   }
 }

@@ -3,7 +3,6 @@ package bemble.app.file;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
-import java.nio.file.Path;
 import java.time.LocalDateTime;
 
 /**
@@ -12,16 +11,12 @@ import java.time.LocalDateTime;
  * @param name by which it can be brought back
  * @param at when it was made, in the time of this machine
  * @param bytes its size
- * @param before whether it holds what another backup has taken the place of
+ * @param before whether it was made just before a restore
  */
 record CopyView(String name, LocalDateTime at, long bytes, boolean before) {
-  static CopyView of(Path copy) {
+  static CopyView of(Copies.Copy copy) {
     try {
-      return new CopyView(
-          copy.getFileName().toString(),
-          Copies.momentOf(copy),
-          Files.size(copy),
-          Copies.isBefore(copy));
+      return new CopyView(copy.name(), copy.moment(), Files.size(copy.path()), copy.before());
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

@@ -1,86 +1,125 @@
 package bemble.app.file;
 
+import bemble.app.http.Sentences;
 import java.io.IOException;
-import java.io.InputStream;
-import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.security.DigestInputStream;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.sql.Connection;
 import java.sql.DriverManager;
-import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.sql.Statement;
-import java.util.HexFormat;
-import java.util.List;
 import java.util.Optional;
 import org.h2.api.ErrorCode;
 
 /**
- * The file in which everything is kept. A seal beside it, written at a clean stop, tells its size
- * and a digest; while the file is open, and after a killed process, there is no seal.
+ * The file in which everything is kept, with its {@link Seal} beside it.
  *
  * @param base the path of the file without its ending
  */
 public record DataFile(Path base) {
   private static final String ENDING = ".mv.db";
 
-  /** What the file must hold to be Bemble's. */
-  private static final List<String> TABLES = List.of("page", "school_class");
-
   /** The file itself. */
   public Path path() {
-    return base.resolveSibling(base.getFileName() + ENDING);
+    return beside(ENDING);
   }
 
-  Path seal() {
-    return base.resolveSibling(base.getFileName() + ".seal");
+  Seal seal() {
+    return new Seal(beside(".seal"));
   }
 
   /** Where the copies of it lie. */
   Path copies() {
-    return base.resolveSibling(base.getFileName() + "-copies");
+    return beside("-copies");
+  }
+
+  private Path beside(String ending) {
+    return base.resolveSibling(base.getFileName() + ending);
+  }
+
+  Path folder() {
+    return path().toAbsolutePath().getParent();
+  }
+
+  /**
+   * How the database is told where the file lies. It writes no log and closes when it is told to.
+   */
+  String url() {
+    return "jdbc:h2:file:" + base.toAbsolutePath() + ";TRACE_LEVEL_FILE=0;DB_CLOSE_ON_EXIT=FALSE";
+  }
+
+  private Connection reading() throws SQLException {
+    return DriverManager.getConnection(url() + ";ACCESS_MODE_DATA=r;IFEXISTS=TRUE", "sa", "");
   }
 
   /**
    * Looks at the file without writing on it.
    *
-   * @param newest the newest version of the schema that this Bemble knows
-   * @throws UnusableFileException where it is damaged, of another program or of a newer Bemble, or
-   *     where another Bemble has it open
+   * @throws UnusableFileException where it is not as it was left, of another program or of another
+   *     Bemble, or where another Bemble has it open
    */
-  void check(int newest) {
+  void check() {
     if (!Files.exists(path())) {
       return;
     }
     if (!Files.isWritable(path())) {
       throw new UnusableFileException("not-writable", path());
     }
-    String seal = readSeal();
-    if (seal != null && !seal.equals(sealOf())) {
-      throw damaged();
+    Seal.State left = seal().read();
+    refuseBrokenSeal(left);
+    withReading(
+        connection -> {
+          refuseOtherTables(connection);
+          if (OpenFile.versionOf(connection) < left.version()) {
+            throw new UnusableFileException("cut", path(), wayOn(), base);
+          }
+          return null;
+        });
+  }
+
+  private void refuseBrokenSeal(Seal.State left) {
+    if (left.kind() == Seal.Kind.UNREADABLE) {
+      throw new UnusableFileException("seal-unreadable", path(), wayOn(), base);
     }
-    int version = version();
-    if (version > newest) {
-      throw new UnusableFileException("newer", path());
+    try {
+      if (left.kind() == Seal.Kind.CLOSED && !left.line().equals(Seal.lineOf(path()))) {
+        throw new UnusableFileException("changed", path(), wayOn(), base);
+      }
+    } catch (IOException e) {
+      throw new UnusableFileException("damaged", path(), wayOn(), base);
     }
   }
 
-  private int version() {
-    String url = "jdbc:h2:file:" + base.toAbsolutePath() + ";ACCESS_MODE_DATA=r;IFEXISTS=TRUE";
-    try (Connection connection = DriverManager.getConnection(url, "sa", "");
-        Statement statement = connection.createStatement()) {
-      int version =
-          number(statement, "select max(cast(\"version\" as int)) from \"flyway_schema_history\"");
-      for (String table : TABLES) {
-        if (version > TABLES.indexOf(table)) {
-          number(statement, "select count(*) from " + table);
-        }
-      }
-      return version;
+  private void refuseOtherTables(Connection connection) throws SQLException {
+    switch (Contents.tables(connection)) {
+      case NEWER -> throw new UnusableFileException("newer", path());
+      case INCOMPLETE -> throw new UnusableFileException("damaged", path(), wayOn(), base);
+      case OTHER -> throw new UnusableFileException("other-history", path());
+      default -> {}
+    }
+  }
+
+  /**
+   * Reads all of the file without writing on it.
+   *
+   * @throws UnusableFileException where that cannot be done
+   */
+  Contents contents() {
+    return withReading(
+        connection -> {
+          refuseOtherTables(connection);
+          return Contents.read(connection);
+        });
+  }
+
+  /** Something that is done with a connection. */
+  private interface Use<T> {
+    T of(Connection connection) throws SQLException;
+  }
+
+  private <T> T withReading(Use<T> use) {
+    try (Connection connection = reading()) {
+      return use.of(connection);
     } catch (SQLException e) {
       switch (e.getErrorCode()) {
         case ErrorCode.DATABASE_ALREADY_OPEN_1 -> throw new UnusableFileException("locked", path());
@@ -88,40 +127,46 @@ public record DataFile(Path base) {
             ErrorCode.TABLE_OR_VIEW_NOT_FOUND_DATABASE_EMPTY_1,
             ErrorCode.TABLE_OR_VIEW_NOT_FOUND_WITH_CANDIDATES_2 ->
             throw new UnusableFileException("foreign", path());
-        default -> throw damaged();
+        default -> throw new UnusableFileException("damaged", path(), wayOn(), base);
       }
+    } catch (UnusableFileException e) {
+      throw e;
     } catch (RuntimeException e) {
-      throw damaged();
+      // The database itself trips over some damages.
+      throw new UnusableFileException("damaged", path(), wayOn(), base);
     }
   }
 
-  private static int number(Statement statement, String sql) throws SQLException {
-    try (ResultSet result = statement.executeQuery(sql)) {
-      result.next();
-      return result.getInt(1);
-    }
-  }
-
-  private UnusableFileException damaged() {
-    Optional<Path> copy = new Copies(copies()).newest();
+  /** What helps where the file cannot be used: the last copy, if there is one. */
+  private String wayOn() {
+    Optional<Copies.Copy> copy = new Copies(copies()).newest();
     return copy.isPresent()
-        ? new UnusableFileException("damaged", path(), copy.get())
-        : new UnusableFileException("damaged-no-copy", path());
+        ? Sentences.of("file.way-on.copy", copy.get().path(), base)
+        : Sentences.of("file.way-on.no-copy");
   }
 
-  private String readSeal() {
-    try {
-      return Files.exists(seal()) ? Files.readString(seal()).strip() : null;
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
+  /** Takes the file as it lies there, if all of it can be read: its seal is made anew. */
+  public String accept() {
+    if (!Files.exists(path())) {
+      throw new UnusableFileException("missing", path());
     }
+    Contents found = contents();
+    close();
+    return Sentences.of(
+        "file.accepted",
+        path(),
+        found.of("school_class"),
+        found.of("pupil"),
+        found.of("answer"),
+        found.of("page") + found.of("attempt"));
   }
 
   /** Seals the file as it lies there, at a clean stop. */
   void close() {
     try {
       if (Files.exists(path())) {
-        Files.writeString(seal(), sealOf() + "\n");
+        Folders.ownFile(path());
+        seal().close(path());
       }
     } catch (IOException e) {
       throw new UncheckedIOException(e);
@@ -131,22 +176,9 @@ public record DataFile(Path base) {
   /** Breaks the seal: from now on the file may be written on. */
   void open() {
     try {
-      Files.deleteIfExists(seal());
+      seal().open();
     } catch (IOException e) {
       throw new UncheckedIOException(e);
-    }
-  }
-
-  private String sealOf() {
-    try (InputStream in = Files.newInputStream(path());
-        DigestInputStream digested =
-            new DigestInputStream(in, MessageDigest.getInstance("SHA-256"))) {
-      long size = digested.transferTo(OutputStream.nullOutputStream());
-      return size + " " + HexFormat.of().formatHex(digested.getMessageDigest().digest());
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException(e);
     }
   }
 }

@@ -5,15 +5,13 @@ import bemble.app.store.Deletable;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 
-/** Deletes rows so that they can be brought back, and answers when that is on the disk. */
+/** Deletes rows so that they can be brought back. */
 @Component
 public class Deletions {
   private final Bin bin;
-  private final Keeper keeper;
 
-  Deletions(Bin bin, Keeper keeper) {
+  Deletions(Bin bin) {
     this.bin = bin;
-    this.keeper = keeper;
   }
 
   /** Deletes a row; throws what is {@code missing} where there is none. */
@@ -21,7 +19,6 @@ public class Deletions {
     if (!bin.delete(table, id)) {
       throw missing.get();
     }
-    keeper.confirm();
   }
 
   /** Brings a row back; throws what is {@code missing} where none is deleted. */
@@ -29,6 +26,5 @@ public class Deletions {
     if (table.restore(id) == 0) {
       throw missing.get();
     }
-    keeper.confirm();
   }
 }

@@ -31,19 +31,16 @@ public class Extracts {
 
   private final JdbcTemplate tables;
   private final ObjectMapper json;
-  private final Keeper keeper;
   private final ApplicationEventPublisher events;
   private final TransactionOperations together;
 
   Extracts(
       JdbcTemplate tables,
       ObjectMapper json,
-      Keeper keeper,
       ApplicationEventPublisher events,
       TransactionOperations together) {
     this.tables = tables;
     this.json = json;
-    this.keeper = keeper;
     this.events = events;
     this.together = together;
   }
@@ -97,7 +94,6 @@ public class Extracts {
     } catch (DataAccessException e) {
       throw RefusedException.of("no-extract");
     }
-    keeper.confirm();
     events.publishEvent(new DataReplaced());
     return new ExtractView(
         extract.kind(),

@@ -8,7 +8,7 @@ public final class UnusableFileException extends RuntimeException {
 
   UnusableFileException(String key, Object... named) {
     super(Sentences.of("file." + key, named));
-    newer = key.equals("newer");
+    newer = key.startsWith("newer");
   }
 
   /** Whether a newer Bemble has written the file. */

@@ -1,6 +1,5 @@
 package bemble.app.house;
 
-import bemble.app.file.Keeper;
 import jakarta.validation.Valid;
 import java.util.List;
 import org.springframework.http.HttpStatus;
@@ -19,12 +18,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class HouseController {
   private final Classes classes;
-  private final Keeper keeper;
   private final HouseBook book = new HouseBook();
 
-  HouseController(Classes classes, Keeper keeper) {
+  HouseController(Classes classes) {
     this.classes = classes;
-    this.keeper = keeper;
   }
 
   @GetMapping("/settings")
@@ -40,34 +37,28 @@ class HouseController {
   @PostMapping("/classes")
   @ResponseStatus(HttpStatus.CREATED)
   List<ClassView> add(@Valid @RequestBody ClassRequest request) {
-    return confirmed(classes.add(request));
+    return classes.add(request);
   }
 
   @PutMapping("/classes/{id}")
   List<ClassView> change(@PathVariable long id, @Valid @RequestBody ClassRequest request) {
-    return confirmed(classes.change(id, request));
+    return classes.change(id, request);
   }
 
   /** Makes a class the current one. */
   @PostMapping("/classes/{id}/current")
   List<ClassView> choose(@PathVariable long id) {
-    return confirmed(classes.choose(id));
+    return classes.choose(id);
   }
 
   @DeleteMapping("/classes/{id}")
   List<ClassView> remove(@PathVariable long id) {
-    return confirmed(classes.remove(id));
+    return classes.remove(id);
   }
 
   /** Takes a removal back. */
   @PostMapping("/classes/{id}/restore")
   List<ClassView> restore(@PathVariable long id) {
-    return confirmed(classes.restore(id));
-  }
-
-  /** The classes, once they are on the disk. */
-  private List<ClassView> confirmed(List<ClassView> all) {
-    keeper.confirm();
-    return all;
+    return classes.restore(id);
   }
 }

@@ -49,12 +49,32 @@ class ErrorAnswers extends ResponseEntityExceptionHandler {
   }
 
   /** What was to be kept may be sent again when there is room. */
-  @ExceptionHandler({NoRoomException.class, MyBatisSystemException.class})
-  ProblemDetail notKept(RuntimeException failure) {
-    if (NestedExceptionUtils.getRootCause(failure) instanceof NoRoomException
-        || failure instanceof NoRoomException) {
-      String sentence = Sentences.of("failed.no-room");
-      return problem(HttpStatus.INSUFFICIENT_STORAGE, "no-room", sentence);
+  @ExceptionHandler
+  ProblemDetail noRoom(NoRoomException full) {
+    return problem(HttpStatus.INSUFFICIENT_STORAGE, "no-room", Sentences.of("failed.no-room"));
+  }
+
+  @ExceptionHandler
+  ProblemDetail notWritten(NotWrittenException failure) {
+    LOG.error("The data file could not be written", failure);
+    return problem(
+        HttpStatus.SERVICE_UNAVAILABLE, "not-written", Sentences.of("failed.not-written"));
+  }
+
+  /** MyBatis wraps what is thrown before a statement. */
+  @ExceptionHandler
+  ProblemDetail wrapped(MyBatisSystemException failure) {
+    Throwable cause = NestedExceptionUtils.getMostSpecificCause(failure);
+    if (cause instanceof NoRoomException full) {
+      return noRoom(full);
+    }
+    if (cause instanceof StaleException stale) {
+      return stale(stale);
+    }
+    for (Throwable each = failure; each != null; each = each.getCause()) {
+      if (each instanceof NotWrittenException notWritten) {
+        return notWritten(notWritten);
+      }
     }
     return unforeseen(failure);
   }

@@ -1,6 +1,5 @@
 package bemble.app.ladder;
 
-import bemble.app.file.Keeper;
 import bemble.app.house.Classes;
 import bemble.app.http.MissingException;
 import bemble.app.http.RefusedException;
@@ -41,7 +40,6 @@ public class LadderBook {
   private final Ladders ladders;
   private final LadderMapper mapper;
   private final Classes classes;
-  private final Keeper keeper;
   private final ObjectMapper json;
 
   /** Several changes, all or none. */
@@ -51,13 +49,11 @@ public class LadderBook {
       Ladders ladders,
       LadderMapper mapper,
       Classes classes,
-      Keeper keeper,
       ObjectMapper json,
       TransactionOperations together) {
     this.ladders = ladders;
     this.mapper = mapper;
     this.classes = classes;
-    this.keeper = keeper;
     this.json = json;
     this.together = together;
   }
@@ -215,7 +211,6 @@ public class LadderBook {
           mapper.put(classId, rows);
         });
     ladders.forget(classId);
-    keeper.confirm();
     return view();
   }
 

@@ -1,6 +1,5 @@
 package bemble.app.marking;
 
-import bemble.app.file.Keeper;
 import bemble.app.http.RefusedException;
 import bemble.app.http.Sentences;
 import bemble.app.marking.MarkingJson.CellRequest;
@@ -28,19 +27,12 @@ import org.springframework.transaction.support.TransactionOperations;
 public class AnswerBook {
   private final HandoutMapper mapper;
   private final Handouts handouts;
-  private final Keeper keeper;
   private final Clock clock;
   private final TransactionOperations together;
 
-  AnswerBook(
-      HandoutMapper mapper,
-      Handouts handouts,
-      Keeper keeper,
-      Clock clock,
-      TransactionOperations together) {
+  AnswerBook(HandoutMapper mapper, Handouts handouts, Clock clock, TransactionOperations together) {
     this.mapper = mapper;
     this.handouts = handouts;
-    this.keeper = keeper;
     this.clock = clock;
     this.together = together;
   }
@@ -68,7 +60,6 @@ public class AnswerBook {
             }
           }
         });
-    keeper.noteWritten();
     return new CellsView(kept, refused);
   }
 

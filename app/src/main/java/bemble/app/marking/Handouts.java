@@ -2,7 +2,6 @@ package bemble.app.marking;
 
 import bemble.app.file.DataReplaced;
 import bemble.app.file.Deletions;
-import bemble.app.file.Keeper;
 import bemble.app.house.Classes;
 import bemble.app.http.MissingException;
 import bemble.app.http.Part;
@@ -58,7 +57,6 @@ public class Handouts {
   private final Ladders ladders;
   private final Roll roll;
   private final Deletions deletions;
-  private final Keeper keeper;
   private final Clock clock;
   private final TransactionOperations together;
 
@@ -77,7 +75,6 @@ public class Handouts {
       Ladders ladders,
       Roll roll,
       Deletions deletions,
-      Keeper keeper,
       Clock clock,
       TransactionOperations together) {
     this.mapper = mapper;
@@ -88,7 +85,6 @@ public class Handouts {
     this.ladders = ladders;
     this.roll = roll;
     this.deletions = deletions;
-    this.keeper = keeper;
     this.clock = clock;
     this.together = together;
   }
@@ -139,7 +135,6 @@ public class Handouts {
                   mapper.addPupils(inserted, there);
                   return inserted;
                 }));
-    keeper.confirm();
     return open(id);
   }
 

@@ -1,6 +1,5 @@
 package bemble.app.marking;
 
-import bemble.app.file.Keeper;
 import bemble.app.house.Classes;
 import bemble.app.http.MissingException;
 import bemble.app.http.RefusedException;
@@ -28,7 +27,6 @@ public class Roll {
   private final PupilMapper mapper;
   private final Classes classes;
   private final Attempts attempts;
-  private final Keeper keeper;
   private final Clock clock;
   private final TransactionOperations together;
 
@@ -36,13 +34,11 @@ public class Roll {
       PupilMapper mapper,
       Classes classes,
       Attempts attempts,
-      Keeper keeper,
       Clock clock,
       TransactionOperations together) {
     this.mapper = mapper;
     this.classes = classes;
     this.attempts = attempts;
-    this.keeper = keeper;
     this.clock = clock;
     this.together = together;
   }
@@ -89,7 +85,6 @@ public class Roll {
       throw RefusedException.of("too-many-pupils", MOST);
     }
     together.executeWithoutResult(status -> fresh.forEach(name -> mapper.insert(classId, name)));
-    keeper.confirm();
     return all();
   }
 
@@ -103,7 +98,6 @@ public class Roll {
     } catch (DuplicateKeyException e) {
       throw RefusedException.of("name-twice", name.strip());
     }
-    keeper.confirm();
     return all();
   }
 
@@ -119,7 +113,6 @@ public class Roll {
           }
         });
     attempts.forget();
-    keeper.confirm();
     return all();
   }
 

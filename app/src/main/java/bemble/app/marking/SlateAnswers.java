@@ -1,6 +1,5 @@
 package bemble.app.marking;
 
-import bemble.app.file.Keeper;
 import bemble.app.http.RefusedException;
 import bemble.app.slate.Attempts;
 import bemble.app.slate.HandedIn;
@@ -31,7 +30,6 @@ class SlateAnswers {
   private final HandoutMapper mapper;
   private final Handouts handouts;
   private final Attempts attempts;
-  private final Keeper keeper;
   private final Clock clock;
   private final TransactionOperations together;
 
@@ -39,13 +37,11 @@ class SlateAnswers {
       HandoutMapper mapper,
       Handouts handouts,
       Attempts attempts,
-      Keeper keeper,
       Clock clock,
       TransactionOperations together) {
     this.mapper = mapper;
     this.handouts = handouts;
     this.attempts = attempts;
-    this.keeper = keeper;
     this.clock = clock;
     this.together = together;
   }
@@ -92,7 +88,6 @@ class SlateAnswers {
           mapper.put(place.handoutId(), row, Judge.VERSION, OffsetDateTime.now(clock));
           mapper.filledBy(place, attempt);
         });
-    keeper.noteWritten();
   }
 
   /** The slip that the judge saw on the page, otherwise one that gives the answer. */

@@ -1,7 +1,6 @@
 package bemble.app.page;
 
 import bemble.app.file.Deletions;
-import bemble.app.file.Keeper;
 import bemble.app.http.MissingException;
 import bemble.app.http.Part;
 import bemble.app.http.Sentences;
@@ -30,21 +29,13 @@ public class Pages {
   private final Workings workings;
   private final Stored stored;
   private final Deletions deletions;
-  private final Keeper keeper;
   private final Clock clock;
 
-  Pages(
-      PageMapper mapper,
-      Workings workings,
-      Stored stored,
-      Deletions deletions,
-      Keeper keeper,
-      Clock clock) {
+  Pages(PageMapper mapper, Workings workings, Stored stored, Deletions deletions, Clock clock) {
     this.mapper = mapper;
     this.workings = workings;
     this.stored = stored;
     this.deletions = deletions;
-    this.keeper = keeper;
     this.clock = clock;
   }
 
@@ -63,7 +54,6 @@ public class Pages {
                 title,
                 note,
                 now));
-    keeper.confirm();
     return new PageView(id, title, note, now, working);
   }
 
@@ -109,7 +99,6 @@ public class Pages {
     if (mapper.rename(id, request.title().strip(), stripped(request.note())) == 0) {
       throw missing();
     }
-    keeper.confirm();
   }
 
   private static String stripped(String note) {

@@ -1,7 +1,6 @@
 package bemble.app.plan;
 
 import bemble.app.file.Deletions;
-import bemble.app.file.Keeper;
 import bemble.app.house.Classes;
 import bemble.app.http.MissingException;
 import bemble.app.http.RefusedException;
@@ -60,7 +59,6 @@ public class Lessons {
   private final Classes classes;
   private final Paces paces;
   private final Deletions deletions;
-  private final Keeper keeper;
   private final ObjectMapper json;
   private final TransactionOperations together;
 
@@ -73,7 +71,6 @@ public class Lessons {
       Classes classes,
       Paces paces,
       Deletions deletions,
-      Keeper keeper,
       ObjectMapper json,
       TransactionOperations together) {
     this.mapper = mapper;
@@ -84,7 +81,6 @@ public class Lessons {
     this.classes = classes;
     this.paces = paces;
     this.deletions = deletions;
-    this.keeper = keeper;
     this.json = json;
     this.together = together;
   }
@@ -140,7 +136,6 @@ public class Lessons {
                   }
                   return inserted;
                 }));
-    keeper.confirm();
     return open(id);
   }
 
@@ -234,7 +229,6 @@ public class Lessons {
             }
           }
         });
-    keeper.confirm();
     return open(id);
   }
 
@@ -290,7 +284,6 @@ public class Lessons {
             copy(row, left, next);
           }
         });
-    keeper.confirm();
     return open(id);
   }
 
@@ -327,7 +320,6 @@ public class Lessons {
             }
           }
         });
-    keeper.confirm();
     return open(id);
   }
 
@@ -363,7 +355,6 @@ public class Lessons {
     String title = PlanWords.part(kind, row.title());
     long set = book.keep(new SetRequest(title, lines, sums, null)).id();
     mapper.give(row.id(), part.number(), set);
-    keeper.confirm();
     return set;
   }
 

@@ -1,6 +1,5 @@
 package bemble.app.plan;
 
-import bemble.app.file.Keeper;
 import bemble.app.house.Classes;
 import bemble.app.plan.PlanJson.DayView;
 import bemble.app.plan.PlanJson.HolidayRequest;
@@ -38,7 +37,6 @@ public class Plan {
   private final Lessons lessons;
   private final Register register;
   private final Classes classes;
-  private final Keeper keeper;
   private final Clock clock;
   private final TransactionOperations together;
 
@@ -49,7 +47,6 @@ public class Plan {
       Lessons lessons,
       Register register,
       Classes classes,
-      Keeper keeper,
       Clock clock,
       TransactionOperations together) {
     this.mapper = mapper;
@@ -58,7 +55,6 @@ public class Plan {
     this.lessons = lessons;
     this.register = register;
     this.classes = classes;
-    this.keeper = keeper;
     this.clock = clock;
     this.together = together;
   }
@@ -133,7 +129,6 @@ public class Plan {
     } else {
       mapper.addHoliday(classId, day, request.name().strip());
     }
-    keeper.confirm();
   }
 
   /** Sets the minutes of each weekday from Monday to Sunday. */
@@ -145,6 +140,5 @@ public class Plan {
             mapper.setMinutes(classId, new WeekdayRow(day + 1, minutes.get(day)));
           }
         });
-    keeper.confirm();
   }
 }

@@ -1,6 +1,5 @@
 package bemble.app.register;
 
-import bemble.app.file.Keeper;
 import bemble.app.ladder.Ladders;
 import bemble.app.marking.AnswerBook;
 import bemble.app.register.RegisterJson.EvidenceView;
@@ -30,21 +29,18 @@ public class EvidenceBook {
   private final Ladders ladders;
   private final AttemptList attempts;
   private final AnswerBook answers;
-  private final Keeper keeper;
 
   EvidenceBook(
       RegisterMapper mapper,
       Drafts drafts,
       Ladders ladders,
       AttemptList attempts,
-      AnswerBook answers,
-      Keeper keeper) {
+      AnswerBook answers) {
     this.mapper = mapper;
     this.drafts = drafts;
     this.ladders = ladders;
     this.attempts = attempts;
     this.answers = answers;
-    this.keeper = keeper;
   }
 
   /** Works all of it out again; where nothing has changed, nothing changes. */
@@ -56,7 +52,6 @@ public class EvidenceBook {
     List<Long> unjudged = mapper.unjudged(Judge.VERSION);
     unjudged.forEach(attempts::judge);
     int marked = answers.markAgain();
-    keeper.confirm();
     return new EvidenceView(placed, unjudged.size(), marked);
   }
 

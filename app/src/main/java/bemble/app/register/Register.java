@@ -1,6 +1,5 @@
 package bemble.app.register;
 
-import bemble.app.file.Keeper;
 import bemble.app.house.Classes;
 import bemble.app.http.MissingException;
 import bemble.app.http.RefusedException;
@@ -46,7 +45,6 @@ public class Register {
   private final Roll roll;
   private final Classes classes;
   private final Ladders ladders;
-  private final Keeper keeper;
   private final Clock clock;
 
   Register(
@@ -55,14 +53,12 @@ public class Register {
       Roll roll,
       Classes classes,
       Ladders ladders,
-      Keeper keeper,
       Clock clock) {
     this.mapper = mapper;
     this.pupils = pupils;
     this.roll = roll;
     this.classes = classes;
     this.ladders = ladders;
-    this.keeper = keeper;
     this.clock = clock;
   }
 
@@ -248,7 +244,6 @@ public class Register {
               request.note() == null ? "" : request.note().strip(),
               OffsetDateTime.now(clock)));
     }
-    keeper.confirm();
     return view();
   }
 }

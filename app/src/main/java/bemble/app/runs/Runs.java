@@ -1,7 +1,6 @@
 package bemble.app.runs;
 
 import bemble.app.file.Deletions;
-import bemble.app.file.Keeper;
 import bemble.app.house.Classes;
 import bemble.app.http.MissingException;
 import bemble.app.http.Part;
@@ -59,7 +58,6 @@ public class Runs {
   private final Classes classes;
   private final Ladders ladders;
   private final Deletions deletions;
-  private final Keeper keeper;
   private final Clock clock;
 
   /** Several changes, all or none. */
@@ -72,7 +70,6 @@ public class Runs {
       Classes classes,
       Ladders ladders,
       Deletions deletions,
-      Keeper keeper,
       Clock clock,
       TransactionOperations together) {
     this.mapper = mapper;
@@ -81,7 +78,6 @@ public class Runs {
     this.classes = classes;
     this.ladders = ladders;
     this.deletions = deletions;
-    this.keeper = keeper;
     this.clock = clock;
     this.together = together;
   }
@@ -248,7 +244,6 @@ public class Runs {
         // Another window has begun it meanwhile: it is found below.
         return open(id);
       }
-      keeper.confirm();
     }
     return open(id);
   }
@@ -307,7 +302,6 @@ public class Runs {
     }
     if (state.row().pausedAt() == null) {
       mapper.pause(id, now());
-      keeper.confirm();
     }
     return open(id);
   }
@@ -343,7 +337,6 @@ public class Runs {
     settled(id);
     if (mapper.end(id, now()) > 0) {
       attempts.speakOf(id);
-      keeper.confirm();
     }
     return open(id);
   }

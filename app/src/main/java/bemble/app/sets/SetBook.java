@@ -1,7 +1,6 @@
 package bemble.app.sets;
 
 import bemble.app.file.Deletions;
-import bemble.app.file.Keeper;
 import bemble.app.house.Classes;
 import bemble.app.http.MissingException;
 import bemble.app.http.Part;
@@ -47,7 +46,6 @@ public class SetBook {
   private final Classes classes;
   private final Ladders ladders;
   private final Deletions deletions;
-  private final Keeper keeper;
   private final Clock clock;
   private final ObjectMapper json;
 
@@ -61,7 +59,6 @@ public class SetBook {
       Classes classes,
       Ladders ladders,
       Deletions deletions,
-      Keeper keeper,
       Clock clock,
       ObjectMapper json,
       TransactionOperations together) {
@@ -71,7 +68,6 @@ public class SetBook {
     this.classes = classes;
     this.ladders = ladders;
     this.deletions = deletions;
-    this.keeper = keeper;
     this.clock = clock;
     this.json = json;
     this.together = together;
@@ -102,7 +98,6 @@ public class SetBook {
               mapper.addSums(inserted, rows(Versions.FIRST, items));
               return inserted;
             });
-    keeper.confirm();
     return open(id, Versions.FIRST);
   }
 
@@ -193,7 +188,6 @@ public class SetBook {
             mapper.addSums(id, rows);
           }
         });
-    keeper.confirm();
     return open(id, Versions.FIRST);
   }
 
@@ -225,7 +219,6 @@ public class SetBook {
     } catch (DuplicateKeyException e) {
       throw new StaleException("version-made");
     }
-    keeper.confirm();
     return open(id, version);
   }
 

@@ -1,7 +1,6 @@
 package bemble.app.sets;
 
 import bemble.app.export.SheetTable;
-import bemble.app.file.Keeper;
 import bemble.app.http.MissingException;
 import bemble.app.store.SheetMapper;
 import com.fasterxml.jackson.core.JsonProcessingException;
@@ -21,13 +20,11 @@ import org.springframework.stereotype.Service;
 @Service
 public class SheetBook {
   private final SheetMapper mapper;
-  private final Keeper keeper;
   private final Clock clock;
   private final ObjectMapper json;
 
-  SheetBook(SheetMapper mapper, Keeper keeper, Clock clock, ObjectMapper json) {
+  SheetBook(SheetMapper mapper, Clock clock, ObjectMapper json) {
     this.mapper = mapper;
-    this.keeper = keeper;
     this.clock = clock;
     this.json = json;
   }
@@ -44,7 +41,6 @@ public class SheetBook {
       String head = head(set, version, codes.size() + 1);
       codes.add(head + " NO " + keep(set, head, table));
     }
-    keeper.confirm();
     return codes;
   }
 

@@ -2,7 +2,6 @@ package bemble.app.slate;
 
 import bemble.app.file.DataReplaced;
 import bemble.app.file.Deletions;
-import bemble.app.file.Keeper;
 import bemble.app.http.RefusedException;
 import bemble.app.http.StaleException;
 import bemble.app.ladder.Ladders;
@@ -60,7 +59,6 @@ public class Attempts {
   private final Stored stored;
   private final Ladders ladders;
   private final Deletions deletions;
-  private final Keeper keeper;
   private final Clock clock;
   private final ApplicationEventPublisher events;
 
@@ -81,7 +79,6 @@ public class Attempts {
       Stored stored,
       Ladders ladders,
       Deletions deletions,
-      Keeper keeper,
       Clock clock,
       ApplicationEventPublisher events,
       TransactionOperations together) {
@@ -91,7 +88,6 @@ public class Attempts {
     this.stored = stored;
     this.ladders = ladders;
     this.deletions = deletions;
-    this.keeper = keeper;
     this.clock = clock;
     this.events = events;
     this.together = together;
@@ -193,7 +189,6 @@ public class Attempts {
           if (!more.isEmpty()) {
             insert(id, more);
             page.add(more);
-            keeper.noteWritten();
           }
           return Optional.ofNullable(page.report());
         });
@@ -240,15 +235,17 @@ public class Attempts {
                 throw RefusedException.of("not-decided");
               }
               Boolean decided = isCheck ? cameBack : null;
-              if (mapper.handIn(id, OffsetDateTime.now(clock), explanation.strip(), decided) == 0) {
-                throw new StaleException("ended-already");
-              }
-              page.end(reader.find(id));
-              reader.judge(id, page);
+              together.executeWithoutResult(
+                  status -> {
+                    OffsetDateTime now = OffsetDateTime.now(clock);
+                    if (mapper.handIn(id, now, explanation.strip(), decided) == 0) {
+                      throw new StaleException("ended-already");
+                    }
+                    page.end(reader.find(id));
+                    reader.judge(id, page);
+                  });
               return view(id, page);
             });
-    // The page is free again while its writer waits for the disk.
-    keeper.confirm();
     events.publishEvent(new HandedIn(id));
     return ended;
   }
@@ -287,7 +284,6 @@ public class Attempts {
                     return anew;
                   });
             });
-    keeper.confirm();
     return open(mended);
   }
 
@@ -301,7 +297,6 @@ public class Attempts {
               Origin origin = new Origin(null, null, null, false, null, null);
               return insert(sum, page.who(), page.settingOut(), page.telling(), origin);
             });
-    keeper.confirm();
     return open(other);
   }
 

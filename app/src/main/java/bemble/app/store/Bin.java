@@ -4,8 +4,6 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.OffsetDateTime;
 import java.util.List;
-import java.util.concurrent.TimeUnit;
-import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
 /** Deletes so that it can be undone for a day. */
@@ -28,7 +26,6 @@ public class Bin {
   }
 
   /** Removes for good what was deleted longer ago than it can be undone. */
-  @Scheduled(fixedDelay = 1, timeUnit = TimeUnit.HOURS)
   public void empty() {
     OffsetDateTime before = OffsetDateTime.now(clock).minus(UNDO);
     tables.forEach(table -> table.purge(before));

@@ -1,6 +1,7 @@
 package bemble.app.file;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
@@ -12,6 +13,8 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class CopiesTest {
   private static final LocalDateTime NOON = LocalDateTime.of(2026, 3, 2, 12, 0, 0);
@@ -22,7 +25,11 @@ class CopiesTest {
   }
 
   private void copyAt(LocalDateTime moment) throws IOException {
-    Files.writeString(copies().at(moment), "kept");
+    Files.writeString(copies().next(moment), "kept");
+  }
+
+  private List<LocalDateTime> moments() {
+    return copies().ofDays().stream().map(Copies.Copy::moment).toList();
   }
 
   @Test
@@ -33,17 +40,17 @@ class CopiesTest {
   @Test
   void aCopyTellsItsMoment() throws IOException {
     copyAt(NOON);
-    assertEquals(NOON, Copies.momentOf(copies().newest().orElseThrow()));
+    assertEquals(NOON, copies().newest().orElseThrow().moment());
   }
 
   @Test
   void keepsTheLastOfEachOfTenDaysAndEightWeeks() throws IOException {
-    for (int day = 0; day < 120; day++) {
-      copyAt(NOON.minusDays(day));
+    for (int day = 119; day >= 0; day--) {
       copyAt(NOON.minusDays(day).minusHours(3));
+      copyAt(NOON.minusDays(day));
     }
     copies().prune();
-    List<LocalDateTime> kept = copies().all().stream().map(Copies::momentOf).toList();
+    List<LocalDateTime> kept = moments();
     for (int day = 0; day < 10; day++) {
       assertTrue(kept.contains(NOON.minusDays(day)), "the last one " + day + " days ago");
     }
@@ -52,28 +59,65 @@ class CopiesTest {
     assertEquals(8, weeks, kept::toString);
     assertTrue(kept.size() <= 18, kept::toString);
     assertTrue(kept.stream().allMatch(each -> each.getHour() == 12), "the last one of its day");
+    copies().prune();
+    assertEquals(kept, moments());
+  }
+
+  /** Whatever the clock says, what is made is kept, and one wrong day takes one place. */
+  @ParameterizedTest
+  @ValueSource(ints = {-3650, -1, 3650})
+  void aClockThatJumpsPrunesNoMoreThanARightOne(int days) throws IOException {
+    for (int day = 60; day >= 0; day--) {
+      copyAt(NOON.minusDays(day));
+      copies().prune();
+    }
+    List<LocalDateTime> before = moments();
+    LocalDateTime wrong = NOON.plusDays(days).plusHours(1);
+    copyAt(wrong);
+    copies().prune();
+    assertEquals(wrong, copies().newest().orElseThrow().moment());
+    long lost = before.stream().filter(each -> !moments().contains(each)).count();
+    assertTrue(lost <= 2, () -> before + " became " + moments());
   }
 
   @Test
-  void pruningTwiceChangesNothingMore() throws IOException {
-    for (int day = 0; day < 40; day++) {
-      copyAt(NOON.minusDays(day));
-    }
-    copies().prune();
-    List<Path> once = copies().all();
-    copies().prune();
-    assertEquals(once, copies().all());
+  void aClockIsBelievedOnceTwoCopiesAgree() throws IOException {
+    assertFalse(copies().isPlausible(NOON));
+    copyAt(NOON.minusDays(1));
+    copyAt(NOON);
+    assertTrue(copies().isPlausible(NOON));
+    assertFalse(copies().isPlausible(NOON.plusYears(10)));
+    assertFalse(copies().isPlausible(NOON.minusDays(2)));
+    copyAt(NOON.plusYears(10));
+    assertFalse(copies().isPlausible(NOON.plusYears(10)));
+    copyAt(NOON.plusDays(1));
+    assertFalse(copies().isPlausible(NOON.plusDays(1)));
+    copyAt(NOON.plusDays(2));
+    assertTrue(copies().isPlausible(NOON.plusDays(2)));
+  }
+
+  @Test
+  void copiesOfAnEarlierBembleComeBeforeThoseWithANumber() throws IOException {
+    Files.writeString(folder.resolve("2026-03-09-120000.zip"), "kept");
+    copyAt(NOON);
+    assertEquals(List.of(NOON, NOON.plusDays(7)), moments());
   }
 
   /** Something else that lies in the folder is nobody's copy and is left alone. */
-  @Test
-  void leavesOtherFilesAlone() throws IOException {
-    Path note = Files.writeString(folder.resolve("read me.txt"), "mine");
-    Path before = Files.writeString(folder.resolve("before-17.mv.db"), "replaced");
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "read me.txt",
+        "before-17.mv.db",
+        "2026-13-45-999999.zip",
+        "000001-2026-02-30-120000.zip",
+        "2026-03-02-120000 (1).zip"
+      })
+  void leavesOtherFilesAlone(String name) throws IOException {
+    Path other = Files.writeString(folder.resolve(name), "mine");
     copyAt(NOON);
     copies().prune();
-    assertTrue(Files.exists(note));
-    assertTrue(Files.exists(before));
+    assertTrue(Files.exists(other));
     assertEquals(1, copies().all().size());
   }
 }

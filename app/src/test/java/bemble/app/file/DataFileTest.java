@@ -10,20 +10,25 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Random;
 import java.util.stream.Stream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
 import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -67,8 +72,7 @@ class DataFileTest {
 
   private void isRefusedUntouched(String why) throws IOException {
     byte[] before = Files.readAllBytes(file.path());
-    UnusableFileException refused =
-        assertThrows(UnusableFileException.class, () -> file.check(Schema.newest()));
+    UnusableFileException refused = assertThrows(UnusableFileException.class, () -> file.check());
     assertTrue(refused.getMessage().contains(why), refused::getMessage);
     assertTrue(refused.getMessage().contains(file.path().toString()), refused::getMessage);
     assertArrayEquals(before, Files.readAllBytes(file.path()));
@@ -76,12 +80,12 @@ class DataFileTest {
 
   @Test
   void theFileOfACleanStopIsGood() {
-    assertDoesNotThrow(() -> file.check(Schema.newest()));
+    assertDoesNotThrow(() -> file.check());
   }
 
   @Test
   void noFileAtAllIsANewBeginning() {
-    assertDoesNotThrow(() -> new DataFile(folder.resolve("new")).check(Schema.newest()));
+    assertDoesNotThrow(() -> new DataFile(folder.resolve("new")).check());
   }
 
   static Stream<Arguments> damages() {
@@ -103,13 +107,13 @@ class DataFileTest {
       System.arraycopy(other, 0, damaged, noise, other.length);
     }
     Files.write(file.path(), damaged);
-    isRefusedUntouched("damaged");
+    isRefusedUntouched("not as Bemble left it");
   }
 
   @ParameterizedTest
   @ValueSource(strings = {"", "This is a letter to my aunt.", "\u0000\u0000\u0000\u0000"})
   void aFileThatIsNoneIsRefusedUntouchedWithoutASeal(String text) throws IOException {
-    file.open();
+    Files.delete(file.seal().path());
     Files.writeString(file.path(), text);
     isRefusedUntouched("left as it is");
   }
@@ -121,23 +125,73 @@ class DataFileTest {
     isRefusedUntouched("no data file of Bemble");
   }
 
-  @Test
-  void aFileOfANewerBembleIsRefusedUntouched() throws IOException {
-    byte[] before = Files.readAllBytes(file.path());
-    int older = Schema.newest() - 1;
-    UnusableFileException refused =
-        assertThrows(UnusableFileException.class, () -> file.check(older));
-    assertTrue(refused.getMessage().contains("newer Bemble"));
-    assertArrayEquals(before, Files.readAllBytes(file.path()));
+  @ParameterizedTest
+  @CsvSource({
+    "newer Bemble, update \"flyway_schema_history\" set \"version\" = '999' where \"version\" ="
+        + " '1'",
+    "another build, update \"flyway_schema_history\" set \"checksum\" = 7 where \"version\" = '3'",
+    "damaged, drop table stroke",
+    "damaged, drop view evidence"
+  })
+  void aFileWithOtherTablesIsRefusedUntouched(String why, String change)
+      throws IOException, SQLException {
+    run(file, change);
+    file.close();
+    isRefusedUntouched(why);
   }
 
   @Test
-  void afterAKilledProcessThereIsNoSealAndTheFileIsGood() throws SQLException {
+  void afterAKilledProcessTheFileIsGood() throws SQLException {
     file.open();
-    assertFalse(Files.exists(file.seal()));
     run(file, "delete from page where title = 'Bulbs 7'");
-    assertDoesNotThrow(() -> file.check(Schema.newest()));
+    assertDoesNotThrow(() -> file.check());
     assertEquals(59, pages(file));
+  }
+
+  /** What was confirmed stands in the seal while the file is open, so that a cut file is known. */
+  @Test
+  void aFileThatWasCutAfterAKillIsRefusedUntilItIsAccepted() throws IOException, SQLException {
+    file.open();
+    run(file, "delete from page where title = 'Bulbs 7'");
+    file.seal().note(1_000_000);
+    isRefusedUntouched("lacks what was confirmed last");
+    String said = file.accept();
+    assertTrue(said.contains("one class, no pupil, no answer and 59 pages"), said);
+    assertDoesNotThrow(() -> file.check());
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"", "\u0000\u0000", "open 12\n", "4096 abc\n"})
+  void aSealThatSaysNothingIsToldAndAccepted(String torn) throws IOException {
+    Files.writeString(file.seal().path(), torn);
+    isRefusedUntouched("Nobody can tell whether");
+    file.accept();
+    assertDoesNotThrow(() -> file.check());
+  }
+
+  @Test
+  void aGoodFileBesideTheSealOfAnotherIsToldAndAccepted() throws IOException, SQLException {
+    byte[] earlier = Files.readAllBytes(file.path());
+    run(file, "delete from page");
+    file.close();
+    Files.write(file.path(), earlier);
+    isRefusedUntouched("another file was put in its place");
+    assertTrue(file.accept().contains("60 pages"));
+    assertDoesNotThrow(() -> file.check());
+  }
+
+  @Test
+  void whatCannotBeReadIsNotAccepted() throws IOException {
+    Files.writeString(file.path(), "This is a letter to my aunt.");
+    assertThrows(UnusableFileException.class, file::accept);
+    isRefusedUntouched("not as Bemble left it");
+  }
+
+  @Test
+  void onlyTheOwnerMayReadTheFileAndItsSeal() throws IOException {
+    for (Path each : List.of(file.path(), file.seal().path())) {
+      assertEquals("rw-------", PosixFilePermissions.toString(Files.getPosixFilePermissions(each)));
+    }
   }
 
   @Test
@@ -146,7 +200,7 @@ class DataFileTest {
     try (Connection connection = DriverManager.getConnection(url(file), "sa", "")) {
       assertFalse(connection.isClosed());
       // The same process may open it twice; another one may not, as the journeys show.
-      assertDoesNotThrow(() -> file.check(Schema.newest()));
+      assertDoesNotThrow(() -> file.check());
     } catch (UnusableFileException refused) {
       assertTrue(refused.getMessage().contains("open in another Bemble"));
     }
@@ -156,12 +210,11 @@ class DataFileTest {
   void aBackupBringsEverythingBack() throws IOException, SQLException {
     Path zip = folder.resolve("all.zip");
     Backup.write(file, zip);
-    file.open();
     run(file, "delete from page");
     file.close();
     String said = Backup.read(file, zip);
     assertTrue(said.contains(file.path().toString()), said);
-    assertDoesNotThrow(() -> file.check(Schema.newest()));
+    assertDoesNotThrow(() -> file.check());
     assertEquals(60, pages(file));
     try (Stream<Path> copies = Files.list(file.copies())) {
       assertEquals(
@@ -178,18 +231,58 @@ class DataFileTest {
     assertEquals(60, pages(file));
   }
 
-  @ParameterizedTest
-  @ValueSource(strings = {"not a zip", ""})
-  void whatIsNoBackupReplacesNothing(String text) throws IOException {
-    Path zip = Files.writeString(folder.resolve("letter.zip"), text);
+  /** A backup that is not as it was made is refused before anything is touched. */
+  @Test
+  void everyMutatedBackupReplacesNothing() throws IOException {
+    Path zip = folder.resolve("all.zip");
+    Backup.write(file, zip);
+    byte[] good = Files.readAllBytes(zip);
     byte[] before = Files.readAllBytes(file.path());
-    assertThrows(UnusableFileException.class, () -> Backup.read(file, zip));
-    assertThrows(
-        UnusableFileException.class, () -> Backup.read(file, folder.resolve("nowhere.zip")));
+    Random random = new Random(29);
+    for (int i = 0; i < 150; i++) {
+      Path mutated = Files.write(folder.resolve("mutated.zip"), Mutation.of(good, random));
+      assertThrows(UnusableFileException.class, () -> Backup.read(file, mutated));
+    }
     assertArrayEquals(before, Files.readAllBytes(file.path()));
     try (Stream<Path> left = Files.list(folder)) {
-      assertTrue(left.noneMatch(each -> each.getFileName().toString().startsWith("restoring")));
+      assertTrue(left.noneMatch(each -> each.getFileName().toString().contains("restoring")));
     }
+  }
+
+  /** As an earlier Bemble has made them: the data file in a zip, no more. */
+  @Test
+  void aBackupWithoutADigestIsTakenIfItIsWhole() throws IOException, SQLException {
+    Path zip = packed(Files.readAllBytes(file.path()));
+    run(file, "delete from page");
+    Backup.read(file, zip);
+    assertEquals(60, pages(file));
+    byte[] data = Files.readAllBytes(file.path());
+    byte[] flipped = Files.readAllBytes(zip);
+    flipped[flipped.length / 2] ^= 1;
+    Files.write(zip, flipped);
+    assertThrows(UnusableFileException.class, () -> Backup.read(file, zip));
+    assertArrayEquals(data, Files.readAllBytes(file.path()));
+  }
+
+  @Test
+  void aBackupThatGrowsWithoutEndIsLeftAtALimit() throws IOException {
+    Path zip = packed(new byte[64 << 20]);
+    assertThrows(UnusableFileException.class, () -> Backup.read(file, zip));
+  }
+
+  private Path packed(byte[] data) throws IOException {
+    Path zip = folder.resolve("packed.zip");
+    try (ZipOutputStream out = new ZipOutputStream(Files.newOutputStream(zip))) {
+      out.putNextEntry(new ZipEntry("bemble.mv.db"));
+      out.write(data);
+    }
+    return zip;
+  }
+
+  @Test
+  void aZipThatIsNotThereIsNamed() {
+    assertThrows(
+        UnusableFileException.class, () -> Backup.read(file, folder.resolve("nowhere.zip")));
   }
 
   @Test

@@ -16,7 +16,6 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import bemble.app.export.Exports;
 import bemble.app.file.Backups;
 import bemble.app.file.Extracts;
-import bemble.app.file.Keeper;
 import bemble.app.house.Classes;
 import bemble.app.ladder.LadderBook;
 import bemble.app.ladder.Ladders;
@@ -94,7 +93,6 @@ class ErrorAnswersTest {
   @MockitoBean PupilPages pupilPages;
   @MockitoBean EvidenceBook evidence;
   @MockitoBean Pupils pupils;
-  @MockitoBean Keeper keeper;
   @MockitoBean Backups backups;
   @MockitoBean Extracts extracts;
 

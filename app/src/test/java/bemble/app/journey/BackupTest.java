@@ -5,16 +5,24 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -153,11 +161,25 @@ class BackupTest {
   }
 
   @Test
-  void refusesABackupOfANewerBemble() {
-    app.spoil("update \"flyway_schema_history\" set \"version\" = '999' where \"version\" = '15'");
-    byte[] newer = backup();
-    app.spoil("update \"flyway_schema_history\" set \"version\" = '15' where \"version\" = '999'");
-    Talk.Answer answer = restore(newer);
+  void refusesABackupOfANewerBemble() throws IOException, SQLException {
+    Path newer = folder.resolve("newer");
+    try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(backup()))) {
+      zip.getNextEntry();
+      zip.getNextEntry();
+      Files.copy(zip, folder.resolve("newer.mv.db"));
+    }
+    try (Connection connection = DriverManager.getConnection("jdbc:h2:file:" + newer, "sa", "")) {
+      connection
+          .createStatement()
+          .execute(
+              "update \"flyway_schema_history\" set \"version\" = '999' where \"version\" = '1'");
+    }
+    ByteArrayOutputStream packed = new ByteArrayOutputStream();
+    try (ZipOutputStream zip = new ZipOutputStream(packed)) {
+      zip.putNextEntry(new ZipEntry("bemble.mv.db"));
+      Files.copy(folder.resolve("newer.mv.db"), zip);
+    }
+    Talk.Answer answer = restore(packed.toByteArray());
     assertEquals(422, answer.status());
     assertEquals("This backup comes from a newer Bemble. Nothing was changed.", answer.detail());
   }

@@ -92,7 +92,7 @@ class StartTest {
     assertEquals(1, ended.status());
     ended.isOneSentence("./bemble restore ");
     assertArrayEquals(torn, Files.readAllBytes(file()));
-    String copy = ended.said().substring(ended.said().indexOf("restore ") + 8).strip();
+    String copy = ended.said().replaceAll("(?s).*restore (\\S+) --data.*", "$1");
     Ended restored = run("--restore=" + copy, "--bemble.data=" + data());
     assertEquals(0, restored.status(), restored.said());
     assertEquals(1, pages());

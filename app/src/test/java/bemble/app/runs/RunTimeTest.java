@@ -9,7 +9,6 @@ import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
 import bemble.app.file.Deletions;
-import bemble.app.file.Keeper;
 import bemble.app.house.Classes;
 import bemble.app.ladder.Ladders;
 import bemble.app.sets.Drafts;
@@ -75,7 +74,6 @@ class RunTimeTest {
             classes,
             mock(Ladders.class),
             mock(Deletions.class),
-            mock(Keeper.class),
             clock,
             TransactionOperations.withoutTransaction())
         .goOn(1);

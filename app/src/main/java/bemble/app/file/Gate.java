@@ -1,0 +1,46 @@
+package bemble.app.file;
+
+import bemble.app.http.Epoch;
+import bemble.app.http.StaleException;
+import java.util.concurrent.locks.ReentrantReadWriteLock;
+import java.util.function.Supplier;
+
+/** Lets transactions in while all that is kept stays, and nobody while it is exchanged. */
+final class Gate {
+  /** Fair, so that whoever wants to exchange is not kept waiting by new transactions. */
+  private final ReentrantReadWriteLock lock = new ReentrantReadWriteLock(true);
+
+  private final Epoch epoch;
+
+  Gate(Epoch epoch) {
+    this.epoch = epoch;
+  }
+
+  /**
+   * Lets this thread's transaction in.
+   *
+   * @throws StaleException where all was exchanged since the request began: what it has read is
+   *     gone
+   */
+  void enter() {
+    lock.readLock().lock();
+    if (epoch.isOver()) {
+      lock.readLock().unlock();
+      throw new StaleException("replaced");
+    }
+  }
+
+  void leave() {
+    lock.readLock().unlock();
+  }
+
+  /** Does something while no transaction is under way and none can begin. */
+  <T> T alone(Supplier<T> exchange) {
+    lock.writeLock().lock();
+    try {
+      return exchange.get();
+    } finally {
+      lock.writeLock().unlock();
+    }
+  }
+}

@@ -1,0 +1,66 @@
+package bemble.app.file;
+
+import javax.sql.DataSource;
+import org.h2.mvstore.MVStoreException;
+import org.springframework.jdbc.support.JdbcTransactionManager;
+import org.springframework.transaction.TransactionDefinition;
+import org.springframework.transaction.support.DefaultTransactionStatus;
+
+/**
+ * Transactions that end when their changes are on the disk: nobody is told of a change before. The
+ * connection is free again while its user waits for the disk.
+ */
+final class KeepingTransactions extends JdbcTransactionManager {
+  private static final long serialVersionUID = 1L;
+
+  private final transient Gate gate;
+  private final transient OpenFile open;
+  private final transient Room room;
+  private final transient ThreadLocal<Boolean> committed = new ThreadLocal<>();
+
+  KeepingTransactions(DataSource source, Gate gate, OpenFile open, Room room) {
+    super(source);
+    this.gate = gate;
+    this.open = open;
+    this.room = room;
+  }
+
+  @Override
+  protected void doBegin(Object transaction, TransactionDefinition definition) {
+    gate.enter();
+    try {
+      super.doBegin(transaction, definition);
+    } catch (RuntimeException | Error e) {
+      gate.leave();
+      throw e;
+    }
+  }
+
+  @Override
+  protected void doCommit(DefaultTransactionStatus status) {
+    super.doCommit(status);
+    committed.set(true);
+  }
+
+  @Override
+  protected void doCleanupAfterCompletion(Object transaction) {
+    boolean changed = committed.get() != null;
+    committed.remove();
+    try {
+      super.doCleanupAfterCompletion(transaction);
+    } finally {
+      gate.leave();
+    }
+    if (changed) {
+      flush();
+    }
+  }
+
+  private void flush() {
+    try {
+      open.flush();
+    } catch (MVStoreException e) {
+      throw room.reason(e);
+    }
+  }
+}

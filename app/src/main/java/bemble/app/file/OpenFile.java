@@ -1,0 +1,227 @@
+package bemble.app.file;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.zip.Deflater;
+import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
+import org.h2.api.ErrorCode;
+import org.h2.engine.Database;
+import org.h2.engine.SessionLocal;
+import org.h2.jdbc.JdbcConnection;
+import org.h2.mvstore.MVStore;
+import org.h2.mvstore.RandomAccessStore;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/**
+ * The data file while it is open. Nothing of a transaction is written until {@link #flush}, so that
+ * one flush carries what several of them have changed.
+ */
+final class OpenFile implements AutoCloseable {
+  private static final Logger LOG = LoggerFactory.getLogger(OpenFile.class);
+
+  /** Neither at each commit nor by a thread of the database: only when it is flushed. */
+  private static final int ONLY_WHEN_FLUSHED = -1;
+
+  private static final String USER = "sa";
+
+  /** A file of so many bytes is left as it is. */
+  private static final long SMALL = 4L << 20;
+
+  /** The share of the file that is needed, at least. */
+  private static final double LEAST_NEEDED = 0.5;
+
+  /** How much is moved at once, in bytes. */
+  private static final int PART = 2 << 20;
+
+  /** The percentage of a part of the file from which on it is left where it is. */
+  private static final int FULL = 90;
+
+  private final DataFile file;
+  private final AtomicLong asked = new AtomicLong();
+  private final Object flushing = new Object();
+
+  /** All that was asked for up to this is on the disk; guarded by {@code flushing}. */
+  private long flushed;
+
+  private final Runnable reopened;
+
+  /** Holds the database open; guarded by {@code flushing}. */
+  private Connection connection;
+
+  private volatile MVStore store;
+
+  /**
+   * Opens a file.
+   *
+   * @param reopened told when the file had to be opened again: what was not on the disk is gone
+   */
+  OpenFile(DataFile file, Runnable reopened) {
+    this.file = file;
+    this.reopened = reopened;
+    file.open();
+    try {
+      open();
+    } catch (SQLException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private void open() throws SQLException {
+    connection = DriverManager.getConnection(file.url(), USER, "");
+    store = storeOf(connection);
+    store.setAutoCommitDelay(ONLY_WHEN_FLUSHED);
+    // What the last flush has replaced is needed by nobody once that flush is on the disk.
+    store.setRetentionTime(0);
+    try {
+      Folders.ownFile(file.path());
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static Database databaseOf(Connection connection) throws SQLException {
+    SessionLocal session = (SessionLocal) connection.unwrap(JdbcConnection.class).getSession();
+    return session.getDatabase();
+  }
+
+  private static MVStore storeOf(Connection connection) throws SQLException {
+    return databaseOf(connection).getStore().getMvStore();
+  }
+
+  /** The version of the store that a connection sees. */
+  static long versionOf(Connection connection) throws SQLException {
+    return storeOf(connection).getCurrentVersion();
+  }
+
+  /**
+   * Brings all that was committed before this call to the disk, so that it survives a loss of
+   * power. Those who ask while one flush is under way share the next.
+   */
+  void flush() {
+    long mine = asked.incrementAndGet();
+    synchronized (flushing) {
+      if (flushed < mine) {
+        long upTo = asked.get();
+        write();
+        flushed = upTo;
+      }
+    }
+  }
+
+  private void write() {
+    long version = store.commit();
+    store.sync();
+    if (version > 0) {
+      try {
+        file.seal().note(version);
+      } catch (IOException e) {
+        // An older note asks less of the file.
+        LOG.warn("The seal of {} could not be renewed: {}", file.path(), e.getMessage());
+      }
+    }
+  }
+
+  /** Whether the database has given up, as it does when it cannot write. */
+  boolean isBroken() {
+    return store.isClosed();
+  }
+
+  /** Opens the file again if the database has given up; otherwise does nothing. */
+  void reopenIfBroken() throws SQLException {
+    synchronized (flushing) {
+      if (isBroken()) {
+        LOG.warn("{} is opened again", file.path());
+        if (connection != null) {
+          databaseOf(connection).shutdownImmediately();
+          connection = null;
+        }
+        open();
+        reopened.run();
+      }
+    }
+  }
+
+  /** A connection of one's own, refused while the database has given up. */
+  Connection connect() throws SQLException {
+    synchronized (flushing) {
+      if (isBroken()) {
+        throw new SQLException(String.valueOf(store.getPanicException()));
+      }
+      return DriverManager.getConnection(file.url(), USER, "");
+    }
+  }
+
+  /**
+   * Brings together a part of what lies scattered, if more than half of the file is room that
+   * nothing needs. Whoever wants to flush waits no longer than one part takes.
+   *
+   * @return whether something was moved
+   */
+  boolean tidy() {
+    synchronized (flushing) {
+      if (isBroken() || !(store.getFileStore() instanceof RandomAccessStore parts)) {
+        return false;
+      }
+      double needed = parts.getFillRate() / 100.0 * parts.getChunksFillRate() / 100.0;
+      if (parts.size() < SMALL || needed > LEAST_NEEDED) {
+        return false;
+      }
+      store.compact(FULL, PART);
+      write();
+      parts.compactMoveChunks(FULL, PART, store);
+      return true;
+    }
+  }
+
+  /** How often something was brought to the disk. */
+  long flushes() {
+    return asked.get();
+  }
+
+  /**
+   * Writes all that was committed to a data file that is not there yet. The store reads itself:
+   * whoever else opened the file and closed it again would take its lock away.
+   */
+  void copyTo(DataFile copy) throws IOException {
+    Path zip = copy.path().resolveSibling("raw.zip");
+    try (ZipOutputStream out = new ZipOutputStream(Files.newOutputStream(zip))) {
+      out.setLevel(Deflater.NO_COMPRESSION);
+      synchronized (flushing) {
+        write();
+        store.getFileStore().backup(out);
+      }
+    }
+    try (ZipInputStream in = new ZipInputStream(Files.newInputStream(zip))) {
+      in.getNextEntry();
+      Files.copy(in, copy.path());
+    }
+    Files.delete(zip);
+  }
+
+  /** Packs the file and seals it. Where it cannot be packed, it stays as it is, without a seal. */
+  @Override
+  public void close() {
+    boolean closed = false;
+    try (Statement statement = connection.createStatement()) {
+      statement.execute("shutdown compact");
+    } catch (SQLException e) {
+      // The database closes the connection on which it was told to stop.
+      closed = e.getErrorCode() == ErrorCode.DATABASE_IS_CLOSED;
+      if (!closed) {
+        LOG.warn("{} could not be packed: {}", file.path(), e.getMessage());
+      }
+    }
+    if (closed || store.isClosed()) {
+      file.close();
+    }
+  }
+}

@@ -1,0 +1,48 @@
+package bemble.app.file;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.DirectoryStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.springframework.util.FileSystemUtils;
+
+/** Folders beside a data file for what is being packed or unpacked; they are gone afterwards. */
+final class WorkFolder {
+  private static final String NAME = "-restoring-";
+
+  private WorkFolder() {}
+
+  /** Something that is done with a folder. */
+  interface Use<T> {
+    T of(Path folder) throws IOException;
+  }
+
+  static <T> T use(DataFile file, Use<T> use) {
+    try {
+      Path folder = Files.createTempDirectory(file.folder(), prefix(file));
+      try {
+        return use.of(folder);
+      } finally {
+        FileSystemUtils.deleteRecursively(folder);
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** Removes what a killed process has left. */
+  static void clean(DataFile file) throws IOException {
+    try (DirectoryStream<Path> left = Files.newDirectoryStream(file.folder())) {
+      for (Path each : left) {
+        if (each.getFileName().toString().startsWith(prefix(file))) {
+          FileSystemUtils.deleteRecursively(each);
+        }
+      }
+    }
+  }
+
+  private static String prefix(DataFile file) {
+    return file.base().getFileName() + NAME;
+  }
+}

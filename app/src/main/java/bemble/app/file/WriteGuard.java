@@ -1,0 +1,98 @@
+package bemble.app.file;
+
+import java.lang.reflect.InvocationTargetException;
+import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import org.apache.ibatis.executor.Executor;
+import org.apache.ibatis.mapping.MappedStatement;
+import org.apache.ibatis.mapping.SqlCommandType;
+import org.apache.ibatis.plugin.Interceptor;
+import org.apache.ibatis.plugin.Intercepts;
+import org.apache.ibatis.plugin.Invocation;
+import org.apache.ibatis.plugin.Signature;
+import org.apache.ibatis.session.ResultHandler;
+import org.apache.ibatis.session.RowBounds;
+import org.springframework.transaction.support.TransactionOperations;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+/**
+ * Stands before every statement of a mapper that writes. There must be room for it, and it belongs
+ * to a transaction: one that a service has begun, otherwise one of its own.
+ */
+@Intercepts({
+  @Signature(
+      type = Executor.class,
+      method = "update",
+      args = {MappedStatement.class, Object.class}),
+  @Signature(
+      type = Executor.class,
+      method = "query",
+      args = {MappedStatement.class, Object.class, RowBounds.class, ResultHandler.class})
+})
+final class WriteGuard implements Interceptor {
+  private final Room room;
+  private final OpenFile open;
+  private final TransactionOperations transactions;
+  private final Map<String, Boolean> writing = new ConcurrentHashMap<>();
+
+  WriteGuard(Room room, OpenFile open, TransactionOperations transactions) {
+    this.room = room;
+    this.open = open;
+    this.transactions = transactions;
+  }
+
+  @Override
+  public Object intercept(Invocation statement) throws Throwable {
+    if (!writes((MappedStatement) statement.getArgs()[0], statement.getArgs()[1])) {
+      return statement.proceed();
+    }
+    room.refuseIfFull();
+    try {
+      return TransactionSynchronizationManager.isActualTransactionActive()
+          ? statement.proceed()
+          : transactions.execute(status -> proceed(statement));
+    } catch (FailedStatementException e) {
+      throw failed(e.getCause());
+    } catch (InvocationTargetException e) {
+      throw failed(e.getTargetException());
+    }
+  }
+
+  /** The disk may have become full since it was looked at. */
+  private Throwable failed(Throwable failure) {
+    return open.isBroken() ? room.reason(failure) : failure;
+  }
+
+  /** Some inserts answer with the number of their row, and so look like queries. */
+  private boolean writes(MappedStatement statement, Object parameter) {
+    return statement.getSqlCommandType() != SqlCommandType.SELECT
+        || writing.computeIfAbsent(
+            statement.getId(),
+            any ->
+                statement
+                    .getBoundSql(parameter)
+                    .getSql()
+                    .toLowerCase(Locale.ROOT)
+                    .contains("from final table"));
+  }
+
+  private static Object proceed(Invocation statement) {
+    try {
+      return statement.proceed();
+    } catch (InvocationTargetException e) {
+      throw new FailedStatementException(e.getTargetException());
+    } catch (IllegalAccessException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  /** Carries the failure of a statement out of its transaction. */
+  private static final class FailedStatementException extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+
+    FailedStatementException(Throwable cause) {
+      super(cause);
+    }
+  }
+}
