@@ -7,6 +7,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
+import { askBeforeLosing } from './api/sending';
 import { App } from './app/App';
 import { NoticeProvider } from './ui/Notice';
 import { watchPointer } from './ui/pointed';
@@ -26,6 +27,7 @@ const queries = new QueryClient({
 });
 const root = document.getElementById('root');
 watchPointer();
+askBeforeLosing(queries);
 
 if (root) {
   createRoot(root).render(

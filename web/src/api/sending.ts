@@ -1,4 +1,4 @@
-import { useMutationState, type MutationKey } from '@tanstack/react-query';
+import { useMutationState, type MutationKey, type QueryClient } from '@tanstack/react-query';
 import { Trouble } from './client';
 
 /** The most that is sent in one go. */
@@ -17,4 +17,24 @@ export function useStuck(mutationKey: MutationKey): boolean {
     select: (mutation) => mutation.state.failureCount,
   });
   return failures.some((count) => count > 0);
+}
+
+/** How long an answer may take before something counts as not sent, in ms. */
+const SLOW = 1000;
+
+/** Whether something that was done here has not been answered yet, and would be lost with the page. */
+export function hasUnsent(queries: QueryClient, now: number): boolean {
+  return queries
+    .getMutationCache()
+    .findAll({ status: 'pending' })
+    .some(({ state }) => state.failureCount > 0 || now - state.submittedAt > SLOW);
+}
+
+/** Has the browser ask before it leaves or reloads a page on which something is not sent yet. */
+export function askBeforeLosing(queries: QueryClient): void {
+  window.addEventListener('beforeunload', (event) => {
+    if (hasUnsent(queries, Date.now())) {
+      event.preventDefault();
+    }
+  });
 }

@@ -39,18 +39,22 @@ class AppArchitectureTest {
             "bemble.app.runs",
             "bemble.app.sets",
             "bemble.app.slate")
+        .layer("extract")
+        .definedBy("bemble.app.extract")
         .layer("demo")
         .definedBy("bemble.app.demo")
         .whereLayer("demo")
         .mayNotBeAccessedByAnyLayer()
+        .whereLayer("extract")
+        .mayNotBeAccessedByAnyLayer()
         .whereLayer("features")
-        .mayOnlyBeAccessedByLayers("demo")
+        .mayOnlyBeAccessedByLayers("extract", "demo")
         .whereLayer("ladder")
-        .mayOnlyBeAccessedByLayers("features", "demo")
+        .mayOnlyBeAccessedByLayers("features", "extract", "demo")
         .whereLayer("working")
-        .mayOnlyBeAccessedByLayers("ladder", "features", "demo")
+        .mayOnlyBeAccessedByLayers("ladder", "features", "extract", "demo")
         .whereLayer("house")
-        .mayOnlyBeAccessedByLayers("working", "ladder", "features", "demo")
+        .mayOnlyBeAccessedByLayers("working", "ladder", "features", "extract", "demo")
         .check(app);
   }
 

@@ -35,18 +35,27 @@ public final class Calculator {
     return new Answer.One(Numeral.parse(value.toPlainString()));
   }
 
-  /** With n places, the whole root of the radicand times 10^2n, cut off. */
+  /**
+   * With n places, the whole root of the radicand times 10^2n, cut off. A root that comes out
+   * before ends there, so √4 to 3 places is 2.
+   */
   private static Answer root(Root root) {
+    BigDecimal radicand = root.radicand().value();
+    for (int places = 0; places < root.places(); places++) {
+      BigInteger cut = cutOff(radicand, places);
+      if (square(cut, places).compareTo(radicand) == 0) {
+        Numeral exact = Numeral.of(cut, places);
+        Numeral above = Numeral.of(cut.add(BigInteger.ONE), places);
+        return new Answer.SquareRoot(exact, exact, above, Numeral.of(BigInteger.ZERO, 2 * places));
+      }
+    }
     int places = root.places();
-    BigInteger scaled = root.radicand().value().movePointRight(2 * places).toBigInteger();
-    BigInteger cut = scaled.sqrt();
-    BigDecimal square = new BigDecimal(cut.multiply(cut)).movePointLeft(2 * places);
-    BigDecimal left = root.radicand().value().subtract(square);
+    BigInteger cut = cutOff(radicand, places);
+    BigDecimal left = radicand.subtract(square(cut, places));
     // The root lies in the upper half of its step when 4 n reaches (2 r + 1)², in units of the
     // step.
     BigDecimal doubled = new BigDecimal(cut.shiftLeft(1).add(BigInteger.ONE).pow(2));
-    BigDecimal four =
-        root.radicand().value().movePointRight(2 * places).multiply(BigDecimal.valueOf(4));
+    BigDecimal four = radicand.movePointRight(2 * places).multiply(BigDecimal.valueOf(4));
     BigInteger next = cut.add(BigInteger.ONE);
     BigInteger nearest = four.compareTo(doubled) >= 0 ? next : cut;
     return new Answer.SquareRoot(
@@ -54,5 +63,13 @@ public final class Calculator {
         Numeral.of(nearest, places),
         Numeral.of(next, places),
         Numeral.parse(left.toPlainString()));
+  }
+
+  private static BigInteger cutOff(BigDecimal radicand, int places) {
+    return radicand.movePointRight(2 * places).toBigInteger().sqrt();
+  }
+
+  private static BigDecimal square(BigInteger root, int places) {
+    return new BigDecimal(root.multiply(root)).movePointLeft(2 * places);
   }
 }

@@ -9,7 +9,7 @@ import java.nio.file.Path;
  * The room on the disk that the data file is on. A database whose disk is full closes itself; one
  * that was not asked to write goes on as soon as there is room.
  */
-final class Room {
+public final class Room {
   /** More than the largest change with what the database writes along with it. */
   static final long LEAST_BYTES = 16L << 20;
 
@@ -20,7 +20,7 @@ final class Room {
   }
 
   /** Refuses to write while the disk is nearly full. */
-  void refuseIfFull() {
+  public void refuseIfFull() {
     refuseIfLess(0);
   }
 

@@ -18,7 +18,7 @@ import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 
 /** The versions of the schema that this Bemble knows. */
-final class Schema {
+public final class Schema {
   private static final Pattern NAME = Pattern.compile("V(\\d+)__.*");
 
   /** What tells evidence from the tables; it holds no rows of its own. */
@@ -71,7 +71,7 @@ final class Schema {
   private Schema() {}
 
   /** The newest of the versions. */
-  static int newest() {
+  public static int newest() {
     return CHECKSUMS.size();
   }
 

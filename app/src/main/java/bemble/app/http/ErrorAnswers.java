@@ -1,6 +1,5 @@
 package bemble.app.http;
 
-import java.net.URI;
 import java.util.stream.Collectors;
 import org.apache.catalina.connector.ClientAbortException;
 import org.mybatis.spring.MyBatisSystemException;
@@ -27,7 +26,7 @@ class ErrorAnswers extends ResponseEntityExceptionHandler {
   @ExceptionHandler
   ProblemDetail refused(RefusedException refused) {
     ProblemDetail problem =
-        problem(HttpStatus.UNPROCESSABLE_ENTITY, refused.code(), refused.getMessage());
+        Problems.of(HttpStatus.UNPROCESSABLE_ENTITY, refused.code(), refused.getMessage());
     if (refused.from() != null) {
       problem.setProperty("from", refused.from());
       problem.setProperty("to", refused.to());
@@ -40,24 +39,24 @@ class ErrorAnswers extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ProblemDetail stale(StaleException stale) {
-    return problem(HttpStatus.CONFLICT, "stale", stale.getMessage());
+    return Problems.of(HttpStatus.CONFLICT, "stale", stale.getMessage());
   }
 
   @ExceptionHandler
   ProblemDetail missing(MissingException missing) {
-    return problem(HttpStatus.NOT_FOUND, "missing", missing.getMessage());
+    return Problems.of(HttpStatus.NOT_FOUND, "missing", missing.getMessage());
   }
 
   /** What was to be kept may be sent again when there is room. */
   @ExceptionHandler
   ProblemDetail noRoom(NoRoomException full) {
-    return problem(HttpStatus.INSUFFICIENT_STORAGE, "no-room", Sentences.of("failed.no-room"));
+    return Problems.of(HttpStatus.INSUFFICIENT_STORAGE, "no-room", Sentences.of("failed.no-room"));
   }
 
   @ExceptionHandler
   ProblemDetail notWritten(NotWrittenException failure) {
     LOG.error("The data file could not be written", failure);
-    return problem(
+    return Problems.of(
         HttpStatus.SERVICE_UNAVAILABLE, "not-written", Sentences.of("failed.not-written"));
   }
 
@@ -83,7 +82,8 @@ class ErrorAnswers extends ResponseEntityExceptionHandler {
   @ExceptionHandler
   ProblemDetail unsuitable(IllegalArgumentException failure) {
     LOG.warn("Refused by the core", failure);
-    return problem(HttpStatus.UNPROCESSABLE_ENTITY, "not-valid", Sentences.of("failed.unsuitable"));
+    return Problems.of(
+        HttpStatus.UNPROCESSABLE_ENTITY, "not-valid", Sentences.of("failed.unsuitable"));
   }
 
   /** Whoever asked has gone: nobody is there to be answered. */
@@ -95,7 +95,8 @@ class ErrorAnswers extends ResponseEntityExceptionHandler {
   @ExceptionHandler
   ProblemDetail unforeseen(Exception failure) {
     LOG.error("Unforeseen failure", failure);
-    return problem(HttpStatus.INTERNAL_SERVER_ERROR, "failed", Sentences.of("failed.unforeseen"));
+    return Problems.of(
+        HttpStatus.INTERNAL_SERVER_ERROR, "failed", Sentences.of("failed.unforeseen"));
   }
 
   @Override
@@ -111,7 +112,7 @@ class ErrorAnswers extends ResponseEntityExceptionHandler {
       }
     }
     return ResponseEntity.badRequest()
-        .body(problem(HttpStatus.BAD_REQUEST, "unreadable", Sentences.of("failed.unreadable")));
+        .body(Problems.of(HttpStatus.BAD_REQUEST, "unreadable", Sentences.of("failed.unreadable")));
   }
 
   @Override
@@ -125,12 +126,6 @@ class ErrorAnswers extends ResponseEntityExceptionHandler {
             .map(error -> error.getDefaultMessage())
             .collect(Collectors.joining(" "));
     return ResponseEntity.unprocessableEntity()
-        .body(problem(HttpStatus.UNPROCESSABLE_ENTITY, "not-valid", sentences));
-  }
-
-  private static ProblemDetail problem(HttpStatus status, String code, String sentence) {
-    ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, sentence);
-    problem.setType(URI.create("urn:bemble:" + code));
-    return problem;
+        .body(Problems.of(HttpStatus.UNPROCESSABLE_ENTITY, "not-valid", sentences));
   }
 }

@@ -1,7 +1,9 @@
 package bemble.app.http;
 
 import bemble.paper.Shape;
+import com.fasterxml.jackson.annotation.JsonSetter;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import com.fasterxml.jackson.annotation.Nulls;
 import com.fasterxml.jackson.databind.Module;
 import com.fasterxml.jackson.databind.jsontype.NamedType;
 import com.fasterxml.jackson.module.blackbird.BlackbirdModule;
@@ -41,9 +43,12 @@ public class JsonOfCore {
             .deserializers(new StyleJson.Reader())
             .serializers(new StyleJson.Writer())
             .postConfigurer(
-                mapper ->
-                    Arrays.stream(shapes())
-                        .map(shape -> new NamedType(shape, tag(shape)))
-                        .forEach(mapper::registerSubtypes));
+                mapper -> {
+                  Arrays.stream(shapes())
+                      .map(shape -> new NamedType(shape, tag(shape)))
+                      .forEach(mapper::registerSubtypes);
+                  // No list of the interface has a hole in it.
+                  mapper.setDefaultSetterInfo(JsonSetter.Value.forContentNulls(Nulls.FAIL));
+                });
   }
 }

@@ -38,13 +38,8 @@ class LoopbackGuard extends OncePerRequestFilter {
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    response.setHeader("X-Content-Type-Options", "nosniff");
-    response.setHeader("Referrer-Policy", "no-referrer");
-    response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
-    response.setHeader("X-Frame-Options", "DENY");
-    // The screen's own page puts one with its nonce in the place of this.
-    response.setHeader("Content-Security-Policy", "default-src 'none'; frame-ancestors 'none'");
-    if (request.getRequestURI().startsWith("/api/")) {
+    SafeHeaders.on(response);
+    if (isInterface(request)) {
       response.setHeader("Cache-Control", "no-store");
     }
     if (!HOSTS.contains(request.getServerName()) || !isOwn(request)) {
@@ -58,6 +53,10 @@ class LoopbackGuard extends OncePerRequestFilter {
     }
   }
 
+  private static boolean isInterface(HttpServletRequest request) {
+    return request.getRequestURI().startsWith("/api/");
+  }
+
   private static long longestBody(HttpServletRequest request) {
     return switch (request.getRequestURI()) {
       case BACKUP -> LONGEST_BACKUP;
@@ -69,8 +68,9 @@ class LoopbackGuard extends OncePerRequestFilter {
   /** Whether a request comes from a page of this very port, or from no page. */
   private static boolean isOwn(HttpServletRequest request) {
     String site = request.getHeader("Sec-Fetch-Site");
-    boolean changes = !SAFE.contains(request.getMethod());
-    if (changes && site != null && !site.equals("same-origin") && !site.equals("none")) {
+    // A link elsewhere may lead to a screen, but nobody else's page may ask or change anything.
+    boolean isScreen = SAFE.contains(request.getMethod()) && !isInterface(request);
+    if (!isScreen && site != null && !site.equals("same-origin") && !site.equals("none")) {
       return false;
     }
     String origin = request.getHeader("Origin");
@@ -92,10 +92,7 @@ class LoopbackGuard extends OncePerRequestFilter {
     response.setStatus(status.value());
     response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
     response.setCharacterEncoding("UTF-8");
-    response
-        .getWriter()
-        .write(
-            "{\"type\":\"urn:bemble:turned-away\",\"status\":%d,\"detail\":\"%s\"}"
-                .formatted(status.value(), Sentences.of("turned-away." + why)));
+    String sentence = Sentences.of("turned-away." + why);
+    response.getWriter().write(Problems.json(Problems.of(status, "turned-away", sentence)));
   }
 }

@@ -124,7 +124,7 @@ public final class StyleJson {
 
     @Override
     public Style deserialize(JsonParser parser, DeserializationContext context) throws IOException {
-      JsonNode given = parser.readValueAsTree();
+      JsonNode given = context.readTree(parser);
       Map<Setting, Choice> choices = new EnumMap<>(Style.STANDARD.choices());
       Map<String, String> sentences = new TreeMap<>();
       for (Map.Entry<String, JsonNode> field : given.properties()) {

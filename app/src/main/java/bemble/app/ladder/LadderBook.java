@@ -59,7 +59,7 @@ public class LadderBook {
   }
 
   /** All rungs, those that are hidden too, in the order of the class. */
-  List<RungView> view() {
+  public List<RungView> view() {
     ClassLadder ladder = ladders.current();
     Style style = classes.currentStyle();
     return ladder.ladder().steps().stream().map(step -> view(step, ladder, style)).toList();

@@ -141,7 +141,7 @@ public final class MarkingJson {
       int number,
       @Size(max = 80, message = "{valid.given}") @Nullable String given,
       @Nullable String seen,
-      @Nullable Overruling overruled) {}
+      @Valid @Nullable Overruling overruled) {}
 
   /** What a teacher has decided; {@code slip} is an id, missing where it is none. */
   public record Overruling(@NotNull Mark mark, @Nullable String slip) {}

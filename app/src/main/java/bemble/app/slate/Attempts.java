@@ -161,6 +161,11 @@ public class Attempts {
     return with(id, page -> view(id, page));
   }
 
+  /** Reads a page without having it judged; throws where it cannot be read. */
+  public void look(long id) {
+    reader.page(reader.find(id));
+  }
+
   private AttemptView view(long id, OpenPage page) {
     Optional<AttemptRow> first = Optional.ofNullable(page.checkOf()).flatMap(mapper::find);
     return page.view(checkOf(id).orElse(null), first.map(this::check).orElse(null));

@@ -3,6 +3,7 @@ package bemble.app.store;
 import bemble.app.http.StyleJson;
 import bemble.style.Style;
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -17,6 +18,8 @@ import org.springframework.stereotype.Component;
 public class Stored {
   /** As many as there are classes and kept sums in use at once. */
   private static final int KEPT_STYLES = 200;
+
+  private static final int MOST_TOLD = 40;
 
   private final ObjectMapper json;
   private final Cache<String, Style> styles =
@@ -45,11 +48,25 @@ public class Stored {
     return unknown;
   }
 
+  /** Whether a text is a style at all. */
+  public boolean isStyle(String text) {
+    return node(text).isObject();
+  }
+
+  /** A damaged style is told as a whole, and the standard one stands for it. */
   private Style read(String text, Consumer<String> unknown) {
+    JsonNode given = node(text);
+    if (!given.isObject()) {
+      unknown.accept(text.substring(0, Math.min(MOST_TOLD, text.length())));
+    }
+    return StyleJson.stored(given, unknown);
+  }
+
+  private JsonNode node(String text) {
     try {
-      return StyleJson.stored(json.readTree(text), unknown);
+      return json.readTree(text);
     } catch (JsonProcessingException e) {
-      throw new IllegalStateException(e);
+      return json.missingNode();
     }
   }
 }

@@ -14,8 +14,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import bemble.app.export.Exports;
+import bemble.app.extract.Extracts;
 import bemble.app.file.Backups;
-import bemble.app.file.Extracts;
 import bemble.app.house.Classes;
 import bemble.app.ladder.LadderBook;
 import bemble.app.ladder.Ladders;

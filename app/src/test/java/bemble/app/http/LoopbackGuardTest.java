@@ -91,17 +91,21 @@ class LoopbackGuardTest {
   /** A form on another page needs no origin and no body to delete or to hand in. */
   @ParameterizedTest
   @CsvSource({
-    "POST, cross-site, false",
-    "POST, same-site, false",
-    "DELETE, cross-site, false",
-    "POST, same-origin, true",
-    "POST, none, true",
-    "GET, cross-site, true"
+    "POST, /api/workings, cross-site, false",
+    "POST, /api/workings, same-site, false",
+    "DELETE, /api/pages/1, cross-site, false",
+    "POST, /api/workings, same-origin, true",
+    "POST, /api/workings, none, true",
+    "GET, /api/backups/now, cross-site, false",
+    "GET, /api/backups/now, same-site, false",
+    "GET, /api/backups/now, none, true",
+    "GET, /desk, cross-site, true"
   })
-  void aChangeComesFromBemblesOwnPages(String method, String site, boolean taken)
-      throws ServletException, IOException {
+  void whatIsAskedOrChangedComesFromBemblesOwnPages(
+      String method, String path, String site, boolean taken) throws ServletException, IOException {
     request.setServerName("127.0.0.1");
     request.setMethod(method);
+    request.setRequestURI(path);
     request.addHeader("Sec-Fetch-Site", site);
     assertEquals(taken, letIn());
   }

@@ -2,6 +2,7 @@ package bemble.app.journey;
 
 import static java.nio.charset.StandardCharsets.US_ASCII;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
 import java.net.Socket;
@@ -52,6 +53,30 @@ class DoorsTest extends Conversation {
       socket.setSoTimeout(60_000);
       String answer = new String(socket.getInputStream().readAllBytes(), US_ASCII);
       assertEquals("HTTP/1.1 408", answer.substring(0, 12));
+    }
+  }
+
+  /** What the container refuses before any filter is told and guarded like everything else. */
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "GET /[ HTTP/1.1\r\nHost: 127.0.0.1\r\n",
+        "GE T / HTTP/1.1\r\nHost: 127.0.0.1\r\n",
+        "GET / HTTP/1.1\r\n",
+        "GET / HTTP/9.1\r\nHost: 127.0.0.1\r\n",
+        "GET /%00 HTTP/1.1\r\nHost: 127.0.0.1\r\n",
+        "POST /api/pages HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Length: many\r\n",
+        "POST /api/pages HTTP/1.1\r\nHost: 127.0.0.1\r\nTransfer-Encoding: odd\r\n"
+      })
+  void aBrokenRequestIsRefusedInASentence(String head) throws IOException {
+    URI address = URI.create(RunningApp.shared().address());
+    try (Socket socket = new Socket(address.getHost(), address.getPort())) {
+      socket.getOutputStream().write((head + "Connection: close\r\n\r\n").getBytes(US_ASCII));
+      socket.setSoTimeout(60_000);
+      String answer = new String(socket.getInputStream().readAllBytes(), US_ASCII);
+      assertTrue(answer.contains("X-Frame-Options: DENY"), answer);
+      assertTrue(answer.contains("Content-Security-Policy: default-src 'none'"), answer);
+      assertTrue(answer.contains("no request that Bemble understands"), answer);
     }
   }
 }

@@ -103,6 +103,28 @@ class OutageJourneyTest {
   }
 
   @Test
+  void aReloadAsksWhileSomethingIsNotKept() {
+    beginOnSlate();
+    hand.press("Digit4");
+    app.close();
+    hand.press("Digit8");
+    assertThat(hand.page.getByText("Not kept yet")).isVisible();
+    List<String> asked = new ArrayList<>();
+    hand.page.onceDialog(
+        question -> {
+          asked.add(question.type());
+          question.dismiss();
+        });
+    hand.page.evaluate("() => void setTimeout(() => location.reload())");
+    hand.page.waitForCondition(() -> !asked.isEmpty());
+    assertEquals(List.of("beforeunload"), asked);
+    comeBack();
+    assertThat(hand.page.getByText("Not kept yet")).hasCount(0);
+    hand.page.reload();
+    assertThat(written()).hasCount(2);
+  }
+
+  @Test
   void answersAreMarkedMeanwhileAndKeptLater() {
     Talk talk = new Talk(app.address());
     talk.post("/api/roll", Map.of("names", "Neve\nBram"));

@@ -6,11 +6,11 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Bemble in a process of its own, as a teacher starts it. */
-final class OwnProcess {
+public final class OwnProcess {
   private OwnProcess() {}
 
   /** Starts it; what it says goes to one output. */
-  static Process start(String... arguments) throws IOException {
+  public static Process start(String... arguments) throws IOException {
     List<String> command =
         new ArrayList<>(
             List.of(

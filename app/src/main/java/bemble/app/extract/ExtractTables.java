@@ -1,4 +1,4 @@
-package bemble.app.file;
+package bemble.app.extract;
 
 import java.util.LinkedHashMap;
 import java.util.Map;

@@ -1,7 +1,14 @@
-package bemble.app.file;
+package bemble.app.extract;
 
+import bemble.app.file.DataReplaced;
+import bemble.app.file.Room;
+import bemble.app.file.Schema;
+import bemble.app.house.Classes;
 import bemble.app.http.MissingException;
+import bemble.app.http.NoRoomException;
+import bemble.app.http.NotWrittenException;
 import bemble.app.http.RefusedException;
+import bemble.app.http.StaleException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.util.HashMap;
@@ -11,8 +18,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
-import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.SimpleJdbcInsert;
@@ -26,6 +34,7 @@ import org.springframework.transaction.support.TransactionOperations;
  */
 @Service
 public class Extracts {
+  private static final Logger LOG = LoggerFactory.getLogger(Extracts.class);
   private static final String ID = "id";
   private static final String CLASS_ID = "class_id";
 
@@ -33,16 +42,25 @@ public class Extracts {
   private final ObjectMapper json;
   private final ApplicationEventPublisher events;
   private final TransactionOperations together;
+  private final Classes classes;
+  private final Everything everything;
+  private final Room room;
 
   Extracts(
       JdbcTemplate tables,
       ObjectMapper json,
       ApplicationEventPublisher events,
-      TransactionOperations together) {
+      TransactionOperations together,
+      Classes classes,
+      Everything everything,
+      Room room) {
     this.tables = tables;
     this.json = json;
     this.events = events;
     this.together = together;
+    this.classes = classes;
+    this.everything = everything;
+    this.room = room;
   }
 
   /** A class or a pupil with all that is kept of them. */
@@ -88,13 +106,18 @@ public class Extracts {
   public ExtractView read(byte[] file) {
     Extract extract = checked(file);
     try {
-      together.executeWithoutResult(status -> insert(extract));
+      together.executeWithoutResult(status -> insertAndLook(extract));
     } catch (DuplicateKeyException e) {
       throw RefusedException.of("extract-name-twice", name(extract));
-    } catch (DataAccessException e) {
+    } catch (NoRoomException | NotWrittenException | StaleException e) {
+      throw e;
+    } catch (RuntimeException e) {
+      // Whatever cannot be read now could not be read later.
+      LOG.info("A file was not read in", e);
       throw RefusedException.of("no-extract");
+    } finally {
+      events.publishEvent(new DataReplaced());
     }
-    events.publishEvent(new DataReplaced());
     return new ExtractView(
         extract.kind(),
         name(extract),
@@ -117,7 +140,7 @@ public class Extracts {
     if (extract == null
         || !Extract.FORMAT.equals(extract.format())
         || extract.kind() == null
-        || extract.rows() == null
+        || !extract.hasRows()
         || extract.count(head(extract.kind())) != 1
         || !ExtractTables.of(extract.kind()).keySet().containsAll(extract.rows().keySet())) {
       throw RefusedException.of("no-extract");
@@ -128,8 +151,27 @@ public class Extracts {
     return extract;
   }
 
-  /** Inserts table after table, so that what a row refers to is there before it. */
-  private void insert(Extract extract) {
+  /** Inserts all rows and reads all of it as the screens do; nothing stays where that fails. */
+  private void insertAndLook(Extract extract) {
+    Map<String, Map<Long, Long>> numbers = insert(extract);
+    if (extract.kind() == Extract.Kind.CLASS) {
+      long before = currentClass();
+      long read = numbers.get(head(extract.kind())).values().iterator().next();
+      classes.choose(read);
+      everything.look(numbers);
+      classes.choose(before);
+    } else {
+      everything.look(numbers);
+    }
+  }
+
+  /**
+   * Inserts table after table, so that what a row refers to is there before it.
+   *
+   * @return the numbers of the rows in the file and here, by table
+   */
+  private Map<String, Map<Long, Long>> insert(Extract extract) {
+    room.refuseIfFull();
     Map<String, Map<Long, Long>> numbers = new HashMap<>();
     if (extract.kind() == Extract.Kind.PUPIL) {
       numbers.put("school_class", classesOf(extract));
@@ -152,6 +194,7 @@ public class Extracts {
         }
       }
     }
+    return numbers;
   }
 
   /** How rows with some columns go into a table, which is asked for them once. */

@@ -1,4 +1,4 @@
-package bemble.app.file;
+package bemble.app.extract;
 
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;

@@ -1,4 +1,4 @@
-package bemble.app.file;
+package bemble.app.extract;
 
 /**
  * What was read in.

@@ -1,0 +1,80 @@
+package bemble.app.siege;
+
+import bemble.app.journey.Talk;
+import com.fasterxml.jackson.databind.JsonNode;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/** Everything that can be looked at: whatever was sent before, each view answers. */
+public final class Views {
+  /** What is to be seen of each entry of a list. */
+  private static final Map<String, List<String>> PARTS =
+      Map.of(
+          "pages", List.of(""),
+          "attempts", List.of(""),
+          "runs", List.of(""),
+          "sets", List.of("", "/file", "/csv", "/slip-key"),
+          "handouts", List.of("", "/glance", "/csv"));
+
+  private Views() {}
+
+  /** The views that failed, with what they answered; those of each class in its turn. */
+  public static Map<String, String> failing(Talk talk) {
+    Map<String, String> failing = new TreeMap<>();
+    Talk.Answer classes = talk.get("/api/classes");
+    if (classes.status() != 200) {
+      return Map.of("/api/classes", classes.text());
+    }
+    long current = 0;
+    for (JsonNode each : classes.json()) {
+      current = each.get("current").asBoolean() ? each.get("id").asLong() : current;
+      talk.post("/api/classes/" + each.get("id") + "/current", "");
+      for (String view : ofCurrentClass(talk)) {
+        Talk.Answer answer = talk.get(view);
+        if (answer.status() >= 500) {
+          failing.put("class " + each.get("id") + " " + view, answer.text());
+        }
+      }
+    }
+    talk.post("/api/classes/" + current + "/current", "");
+    return failing;
+  }
+
+  private static List<String> ofCurrentClass(Talk talk) {
+    List<String> views =
+        new ArrayList<>(
+            List.of(
+                "/api/settings",
+                "/api/pages",
+                "/api/attempts",
+                "/api/runs",
+                "/api/sets",
+                "/api/handouts",
+                "/api/roll",
+                "/api/ladder",
+                "/api/register",
+                "/api/plan?weeks=12&from=" + LocalDate.now().minusWeeks(9),
+                "/api/plan/today",
+                "/api/plan/log",
+                "/api/plan/year",
+                "/api/plan/calendar",
+                "/api/register/csv",
+                "/api/backups"));
+    PARTS.forEach(
+        (list, parts) -> {
+          for (JsonNode each : talk.get("/api/" + list).json().path("entries")) {
+            parts.forEach(part -> views.add("/api/" + list + "/" + each.get("id") + part));
+          }
+        });
+    for (JsonNode each : talk.get("/api/roll").json()) {
+      if (each.has("id")) {
+        views.add("/api/register/pupils/" + each.get("id"));
+        views.add("/api/extracts/pupils/" + each.get("id"));
+      }
+    }
+    return views;
+  }
+}
