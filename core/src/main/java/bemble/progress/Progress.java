@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
@@ -90,6 +91,25 @@ public record Progress(
         lacks);
   }
 
+  /**
+   * Whether a rung was sure at the end of each day on which it was worked, by what was worked until
+   * then. It stays so until it is worked again.
+   *
+   * @param evidence the sums of one rung in any order
+   */
+  public static NavigableMap<LocalDate, Boolean> sureByDay(List<Evidence> evidence, Rules rules) {
+    NavigableMap<LocalDate, Boolean> sure = new TreeMap<>();
+    Days days = Days.of(evidence, rules);
+    for (int i = 0; i < days.count(); i++) {
+      sure.put(days.date(i), isSure(days.upTo(i), rules));
+    }
+    return sure;
+  }
+
+  private static boolean isSure(Days days, Rules rules) {
+    return lacks(days, rules).isEmpty();
+  }
+
   private static Set<Lack> lacks(Days days, Rules rules) {
     Set<Lack> lacks = EnumSet.noneOf(Lack.class);
     if (!hasEnough(days, rules.leastForSure())) {
@@ -143,7 +163,7 @@ public record Progress(
     for (int i = 0; i < days.count(); i++) {
       LocalDate day = days.date(i);
       boolean before = sure;
-      sure = lacks(days.upTo(i), rules).isEmpty();
+      sure = isSure(days.upTo(i), rules);
       if (sure && (!before || days.hasWrong(i))) {
         times = 0;
         grown = day;

@@ -207,4 +207,25 @@ class ProgressTest {
       assertTrue(looks >= 5 && looks <= 52, "looked " + looks + " times");
     }
   }
+
+  /** What is told of a week that is over is what would have been told on each of its days. */
+  @Test
+  void sureByDayIsWhatWasToldOnThatDay() {
+    Random random = new Random(41);
+    for (int i = 0; i < 300; i++) {
+      StringBuilder signs = new StringBuilder("+");
+      for (int n = random.nextInt(60); n > 0; n--) {
+        signs.append("++++++h-s ".charAt(random.nextInt(10)));
+      }
+      List<Evidence> work = work(signs.toString());
+      var sure = Progress.sureByDay(work, Rules.STANDARD);
+      LocalDate day = MONDAY;
+      for (LocalDate end = last(work).plusDays(40); day.isBefore(end); day = day.plusDays(3)) {
+        LocalDate today = day;
+        List<Evidence> until = work.stream().filter(sum -> !sum.day().isAfter(today)).toList();
+        boolean told = of(until, today).standing().isSure();
+        assertEquals(told, sure.floorEntry(today).getValue(), signs + " on " + today);
+      }
+    }
+  }
 }

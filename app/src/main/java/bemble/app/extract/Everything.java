@@ -2,6 +2,7 @@ package bemble.app.extract;
 
 import bemble.app.http.RefusedException;
 import bemble.app.ladder.LadderBook;
+import bemble.app.ladder.Ladders;
 import bemble.app.marking.Glances;
 import bemble.app.marking.Handouts;
 import bemble.app.plan.Lessons;
@@ -29,6 +30,7 @@ class Everything {
 
   private final ClassMapper classes;
   private final Stored stored;
+  private final Ladders ladders;
   private final LadderBook ladder;
   private final SetMapper setSums;
   private final SetBook sets;
@@ -46,6 +48,7 @@ class Everything {
   Everything(
       ClassMapper classes,
       Stored stored,
+      Ladders ladders,
       LadderBook ladder,
       SetMapper setSums,
       SetBook sets,
@@ -61,6 +64,7 @@ class Everything {
       Logbook logbook) {
     this.classes = classes;
     this.stored = stored;
+    this.ladders = ladders;
     this.ladder = ladder;
     this.setSums = setSums;
     this.sets = sets;
@@ -83,7 +87,7 @@ class Everything {
    * @throws RuntimeException where a screen could not show something
    */
   void look(Map<String, Map<Long, Long>> numbers) {
-    each(numbers, "school_class", this::lookAtStyle);
+    each(numbers, "school_class", this::lookAtClass);
     ladder.view();
     each(numbers, "practice_set", this::lookAtSet);
     each(numbers, "attempt", attempts::look);
@@ -104,8 +108,10 @@ class Everything {
     here.forEach(look::accept);
   }
 
-  private void lookAtStyle(long classId) {
-    if (!stored.isStyle(classes.find(classId).orElseThrow().style())) {
+  /** Whatever of a class is damaged is left out on its screens, but not read in. */
+  private void lookAtClass(long classId) {
+    if (!stored.isStyle(classes.find(classId).orElseThrow().style())
+        || !ladders.isReadable(classId)) {
       throw RefusedException.of("no-extract");
     }
   }

@@ -1,6 +1,7 @@
 package bemble.app.file;
 
 import bemble.app.http.Epoch;
+import bemble.app.store.Changes;
 import com.zaxxer.hikari.HikariDataSource;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -56,8 +57,9 @@ class FileConfiguration {
   }
 
   @Bean
-  PlatformTransactionManager transactions(DataSource source, Gate gate, OpenFile open, Room room) {
-    return new KeepingTransactions(source, gate, open, room);
+  PlatformTransactionManager transactions(
+      DataSource source, Gate gate, OpenFile open, Room room, Changes changes) {
+    return new KeepingTransactions(source, gate, open, room, changes);
   }
 
   @Bean

@@ -1,5 +1,6 @@
 package bemble.app.file;
 
+import bemble.app.store.Changes;
 import javax.sql.DataSource;
 import org.h2.mvstore.MVStoreException;
 import org.springframework.jdbc.support.JdbcTransactionManager;
@@ -16,13 +17,15 @@ final class KeepingTransactions extends JdbcTransactionManager {
   private final transient Gate gate;
   private final transient OpenFile open;
   private final transient Room room;
+  private final transient Changes changes;
   private final transient ThreadLocal<Boolean> committed = new ThreadLocal<>();
 
-  KeepingTransactions(DataSource source, Gate gate, OpenFile open, Room room) {
+  KeepingTransactions(DataSource source, Gate gate, OpenFile open, Room room, Changes changes) {
     super(source);
     this.gate = gate;
     this.open = open;
     this.room = room;
+    this.changes = changes;
   }
 
   @Override
@@ -39,6 +42,7 @@ final class KeepingTransactions extends JdbcTransactionManager {
   @Override
   protected void doCommit(DefaultTransactionStatus status) {
     super.doCommit(status);
+    changes.note();
     committed.set(true);
   }
 

@@ -1,6 +1,7 @@
 package bemble.app.file;
 
 import bemble.app.http.Epoch;
+import bemble.app.store.Changes;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 
@@ -8,15 +9,18 @@ import org.springframework.stereotype.Component;
 @Component
 class Replacement {
   private final Epoch epoch;
+  private final Changes changes;
   private final ApplicationEventPublisher events;
 
-  Replacement(Epoch epoch, ApplicationEventPublisher events) {
+  Replacement(Epoch epoch, Changes changes, ApplicationEventPublisher events) {
     this.epoch = epoch;
+    this.changes = changes;
     this.events = events;
   }
 
   void tell() {
     epoch.next();
+    changes.note();
     events.publishEvent(new DataReplaced());
   }
 }

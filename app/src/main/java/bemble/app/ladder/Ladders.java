@@ -65,6 +65,12 @@ public class Ladders {
     return Ladder.STANDARD.find(rung).isPresent() || current().find(rung).isPresent();
   }
 
+  /** Whether all of the class's own rungs can be read. */
+  public boolean isReadable(long classId) {
+    return mapper.of(classId).stream()
+        .allMatch(row -> row.recipe().isEmpty() || rung(row).isPresent());
+  }
+
   private ClassLadder read(long classId) {
     List<LadderRow> rows = mapper.of(classId);
     if (rows.isEmpty()) {

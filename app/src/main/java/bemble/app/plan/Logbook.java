@@ -12,6 +12,7 @@ import bemble.app.register.SchoolWeek;
 import bemble.app.store.Like;
 import bemble.app.store.LogRow;
 import bemble.app.store.PlanMapper;
+import bemble.app.store.Shared;
 import bemble.ladder.Rung;
 import java.time.LocalDate;
 import java.util.List;
@@ -31,13 +32,21 @@ public class Logbook {
   private final Lessons lessons;
   private final Register register;
   private final Classes classes;
+  private final Shared shared;
 
-  Logbook(PlanMapper mapper, Plan plan, Lessons lessons, Register register, Classes classes) {
+  Logbook(
+      PlanMapper mapper,
+      Plan plan,
+      Lessons lessons,
+      Register register,
+      Classes classes,
+      Shared shared) {
     this.mapper = mapper;
     this.plan = plan;
     this.lessons = lessons;
     this.register = register;
     this.classes = classes;
+    this.shared = shared;
   }
 
   /**
@@ -67,6 +76,10 @@ public class Logbook {
 
   /** How many were sure of each rung at the end of each week, up to this one. */
   public YearView year() {
+    return shared.of(List.of("year", plan.today()), this::workYear);
+  }
+
+  private YearView workYear() {
     long classId = lessons.currentClass();
     RegisterWords words = register.words(classId);
     Optional<LocalDate> first = register.firstDay(classId);

@@ -14,6 +14,7 @@ import bemble.app.store.LessonRow;
 import bemble.app.store.PlanMapper;
 import bemble.app.store.PupilMapper;
 import bemble.app.store.PupilRow;
+import bemble.app.store.Shared;
 import bemble.app.store.WeekdayRow;
 import bemble.progress.ClassProgress;
 import bemble.progress.Proposal;
@@ -37,6 +38,7 @@ public class Plan {
   private final Lessons lessons;
   private final Register register;
   private final Classes classes;
+  private final Shared shared;
   private final Clock clock;
   private final TransactionOperations together;
 
@@ -47,6 +49,7 @@ public class Plan {
       Lessons lessons,
       Register register,
       Classes classes,
+      Shared shared,
       Clock clock,
       TransactionOperations together) {
     this.mapper = mapper;
@@ -55,6 +58,7 @@ public class Plan {
     this.lessons = lessons;
     this.register = register;
     this.classes = classes;
+    this.shared = shared;
     this.clock = clock;
     this.together = together;
   }
@@ -69,6 +73,11 @@ public class Plan {
    * @param from a day of the first week; this week's if null
    */
   public PlanView view(String from, int weeks) {
+    return shared.of(
+        List.of("plan", String.valueOf(from), weeks, today()), () -> work(from, weeks));
+  }
+
+  private PlanView work(String from, int weeks) {
     long classId = lessons.currentClass();
     LocalDate first = SchoolWeek.monday(from == null ? today() : Calendar.day(from));
     return new PlanView(

@@ -11,6 +11,7 @@ import bemble.app.register.RegisterWords;
 import bemble.app.store.PlanMapper;
 import bemble.app.store.PupilMapper;
 import bemble.app.store.PupilRow;
+import bemble.app.store.Shared;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -28,6 +29,7 @@ public class Today {
   private final Handouts handouts;
   private final Register register;
   private final Classes classes;
+  private final Shared shared;
 
   Today(
       PlanMapper mapper,
@@ -36,7 +38,8 @@ public class Today {
       Lessons lessons,
       Handouts handouts,
       Register register,
-      Classes classes) {
+      Classes classes,
+      Shared shared) {
     this.mapper = mapper;
     this.pupils = pupils;
     this.plan = plan;
@@ -44,10 +47,15 @@ public class Today {
     this.handouts = handouts;
     this.register = register;
     this.classes = classes;
+    this.shared = shared;
   }
 
   /** What comes next for the current class. */
   public TodayView view() {
+    return shared.of(List.of("today", plan.today()), this::work);
+  }
+
+  private TodayView work() {
     long classId = lessons.currentClass();
     LocalDate today = plan.today();
     Optional<DayView> next =

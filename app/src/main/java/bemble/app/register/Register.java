@@ -16,6 +16,7 @@ import bemble.app.store.EvidenceRow;
 import bemble.app.store.PupilMapper;
 import bemble.app.store.PupilRow;
 import bemble.app.store.RegisterMapper;
+import bemble.app.store.Shared;
 import bemble.ladder.Rung;
 import bemble.progress.ClassProgress;
 import bemble.progress.Evidence;
@@ -32,6 +33,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -45,6 +47,7 @@ public class Register {
   private final Roll roll;
   private final Classes classes;
   private final Ladders ladders;
+  private final Shared shared;
   private final Clock clock;
 
   Register(
@@ -53,12 +56,14 @@ public class Register {
       Roll roll,
       Classes classes,
       Ladders ladders,
+      Shared shared,
       Clock clock) {
     this.mapper = mapper;
     this.pupils = pupils;
     this.roll = roll;
     this.classes = classes;
     this.ladders = ladders;
+    this.shared = shared;
     this.clock = clock;
   }
 
@@ -69,6 +74,10 @@ public class Register {
 
   /** The register of the current class. */
   public RegisterView view() {
+    return shared.of(List.of("register", LocalDate.now(clock)), this::work);
+  }
+
+  private RegisterView work() {
     long classId = classes.current().orElseThrow(() -> new MissingException("class"));
     RegisterWords words = words(classId);
     Set<String> shown =
@@ -139,7 +148,9 @@ public class Register {
   }
 
   private Map<Long, Map<String, Told>> told(long classId) {
-    return told(mapper.evidence(classId), mapper.decided(classId));
+    return shared.of(
+        List.of("told", classId, LocalDate.now(clock)),
+        () -> told(evidence(classId), mapper.decided(classId)));
   }
 
   /** What is told by pupil and rung; of a rung that nothing was worked of, where it was decided. */
@@ -175,32 +186,52 @@ public class Register {
 
   /** The day of the first work of a class; empty where nothing was worked. */
   public Optional<LocalDate> firstDay(long classId) {
-    return mapper.firstDay(classId);
+    return evidence(classId).stream().findFirst().map(EvidenceRow::workedOn);
+  }
+
+  /** What the pupils of a class have worked, the earliest first. */
+  private List<EvidenceRow> evidence(long classId) {
+    return shared.of(List.of("evidence", classId), () -> mapper.evidence(classId));
   }
 
   /** How many pupils were sure of each rung on some days, by what was worked until then. */
   public List<Map<String, Integer>> sure(long classId, List<LocalDate> days) {
-    List<EvidenceRow> rows = mapper.evidence(classId);
-    return days.stream()
-        .map(
-            day ->
-                sure(
-                    progress(
-                        rows.stream().filter(row -> !row.workedOn().isAfter(day)).toList(), day)))
-        .toList();
-  }
-
-  private static Map<String, Integer> sure(Map<Long, Map<String, Progress>> progress) {
-    Map<String, Integer> sure = new HashMap<>();
-    progress.values().stream()
-        .flatMap(rungs -> rungs.entrySet().stream())
-        .filter(each -> each.getValue().standing().isSure())
-        .forEach(each -> sure.merge(each.getKey(), 1, Integer::sum));
+    List<Map<String, Integer>> sure = new ArrayList<>();
+    days.forEach(day -> sure.add(new HashMap<>()));
+    byRung(evidence(classId))
+        .values()
+        .forEach(
+            rungs ->
+                rungs.forEach(
+                    (rung, work) -> {
+                      NavigableMap<LocalDate, Boolean> was =
+                          Progress.sureByDay(work, Rules.STANDARD);
+                      for (int i = 0; i < days.size(); i++) {
+                        Map.Entry<LocalDate, Boolean> last = was.floorEntry(days.get(i));
+                        if (last != null && last.getValue()) {
+                          sure.get(i).merge(rung, 1, Integer::sum);
+                        }
+                      }
+                    }));
     return sure;
   }
 
   /** The progress by pupil and rung that some evidence tells on a day. */
   static Map<Long, Map<String, Progress>> progress(List<EvidenceRow> rows, LocalDate today) {
+    Map<Long, Map<String, Progress>> progress = new HashMap<>();
+    byRung(rows)
+        .forEach(
+            (pupil, rungs) ->
+                rungs.forEach(
+                    (rung, work) ->
+                        progress
+                            .computeIfAbsent(pupil, any -> new LinkedHashMap<>())
+                            .put(rung, Progress.of(work, today, Rules.STANDARD))));
+    return progress;
+  }
+
+  /** What was worked, by pupil and rung. */
+  private static Map<Long, Map<String, List<Evidence>>> byRung(List<EvidenceRow> rows) {
     Map<Long, Map<String, List<Evidence>>> evidence = new HashMap<>();
     for (EvidenceRow row : rows) {
       evidence
@@ -208,15 +239,7 @@ public class Register {
           .computeIfAbsent(row.rung(), any -> new ArrayList<>())
           .addAll(Collections.nCopies(row.sums(), evidence(row)));
     }
-    Map<Long, Map<String, Progress>> progress = new HashMap<>();
-    evidence.forEach(
-        (pupil, rungs) ->
-            rungs.forEach(
-                (rung, each) ->
-                    progress
-                        .computeIfAbsent(pupil, any -> new LinkedHashMap<>())
-                        .put(rung, Progress.of(each, today, Rules.STANDARD))));
-    return progress;
+    return evidence;
   }
 
   /** The forms of a slip count as the slip; one that this Bemble does not have, as none. */

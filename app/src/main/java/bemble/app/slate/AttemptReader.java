@@ -21,11 +21,13 @@ class AttemptReader {
   private final AttemptMapper mapper;
   private final Sums sums;
   private final Stored stored;
+  private final Turns turns;
 
-  AttemptReader(AttemptMapper mapper, Sums sums, Stored stored) {
+  AttemptReader(AttemptMapper mapper, Sums sums, Stored stored, Turns turns) {
     this.mapper = mapper;
     this.sums = sums;
     this.stored = stored;
+    this.turns = turns;
   }
 
   AttemptRow find(long id) {
@@ -39,7 +41,7 @@ class AttemptReader {
       throw new StaleException("laid-out-otherwise");
     }
     return new OpenPage(
-        row, sum, mapper.strokes(row.id()).stream().map(AttemptReader::stroke).toList());
+        row, sum, mapper.strokes(row.id()).stream().map(AttemptReader::stroke).toList(), turns);
   }
 
   private static StrokeView stroke(StrokeRow row) {

@@ -31,10 +31,12 @@ final class OpenPage {
   private final WorkingWords words;
   private final PageOfStrokes written = new PageOfStrokes();
   private final List<StrokeView> strokes = new ArrayList<>();
+  private final Turns turns;
   private AttemptRow row;
 
-  OpenPage(AttemptRow row, Sum sum, List<StrokeView> strokes) {
+  OpenPage(AttemptRow row, Sum sum, List<StrokeView> strokes, Turns turns) {
     this.row = row;
+    this.turns = turns;
     this.slate = new Slate(sum, SettingOut.valueOf(row.settingOut()));
     this.words = WorkingWords.of(sum.style());
     add(strokes);
@@ -121,7 +123,7 @@ final class OpenPage {
   }
 
   Report judge(Stage stage) {
-    return slate.judge(written.written(), stage);
+    return turns.take(() -> slate.judge(written.written(), stage));
   }
 
   private Stage stage() {

@@ -1,8 +1,6 @@
 package bemble.app.store;
 
-import java.time.LocalDate;
 import java.util.List;
-import java.util.Optional;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
@@ -29,13 +27,6 @@ public interface RegisterMapper {
       order by worked_on, rung, pupil_id, slip
       """)
   List<EvidenceRow> evidenceOf(long pupil);
-
-  @Select(
-      """
-      select min(worked_on) from evidence
-      where pupil_id in (select id from pupil where class_id = #{classId})
-      """)
-  Optional<LocalDate> firstDay(long classId);
 
   /** The latest work of a pupil. */
   @Select(

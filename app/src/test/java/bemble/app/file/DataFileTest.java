@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import bemble.app.siege.Mutation;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -4,19 +4,28 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import bemble.app.siege.Noise;
+import bemble.app.siege.Views;
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** A class or a pupil taken out of one Bemble and read in by another. */
 class ExtractTest {
+  private static final ObjectMapper JSON = new ObjectMapper();
   private static final String READ = "/api/extracts/read";
 
   @TempDir static Path folder;
@@ -109,6 +118,96 @@ class ExtractTest {
     assertEquals(422, again.status());
     assertTrue(again.detail().contains(pupil.get("name").asText()), again.detail());
     assertEquals(expected, standings(there));
+  }
+
+  /** A small class with a row in every table, as a file. */
+  private static String smallClass() {
+    there.post("/api/classes", Map.of("name", "Bulb shed", "style", Map.of("onTop", "LONGER")));
+    long id = 0;
+    for (JsonNode room : there.get("/api/classes").json()) {
+      id = room.get("name").asText().equals("Bulb shed") ? room.get("id").asLong() : id;
+    }
+    there.post("/api/classes/" + id + "/current", "");
+    long pupil =
+        there.post("/api/roll", Map.of("names", "Neve\nBram")).json().get(0).get("id").asLong();
+    List<Object> sums = List.of(Map.of("plain", "742 − 368", "method", "exchange"));
+    long set =
+        there
+            .post("/api/sets", Map.of("title", "Beds", "lines", List.of(), "sums", sums))
+            .json()
+            .get("id")
+            .asLong();
+    Map<String, Object> handout = Map.of("title", "Beds", "sums", sums, "set", set, "version", "A");
+    long given = there.post("/api/handouts", handout).json().get("id").asLong();
+    Map<String, Object> answer = Map.of("pupil", pupil, "number", 0, "given", "426");
+    there.put("/api/handouts/" + given + "/answers", Map.of("cells", List.of(answer)));
+    Map<String, Object> attempt =
+        Map.of("sum", Map.of("plain", "46 + 38"), "who", "Neve", "handout", given, "number", 0);
+    long page = there.post("/api/attempts", attempt).json().get("id").asLong();
+    Map<String, Object> stroke = Conversation.stroke(0, "FIGURE", 4, 2, "4");
+    there.post("/api/attempts/" + page + "/strokes", Map.of("strokes", List.of(stroke)));
+    there.post("/api/runs", Map.of("title", "Beds", "sums", sums, "right", 1, "telling", "AT_END"));
+    there.put(
+        "/api/register/standings",
+        Noise.TAKEN.get("PUT /api/register/standings").replace(":1,", ":" + pupil + ","));
+    there.post("/api/plan/lessons", Noise.TAKEN.get("POST /api/plan/lessons"));
+    there.put("/api/plan/holidays", Noise.TAKEN.get("PUT /api/plan/holidays"));
+    there.put("/api/plan/timetable", Noise.TAKEN.get("PUT /api/plan/timetable"));
+    there.post("/api/ladder", Noise.TAKEN.get("POST /api/ladder"));
+    String file = there.get("/api/extracts/classes/" + id).text();
+    there.delete("/api/classes/" + id);
+    return file;
+  }
+
+  /** Whatever is wrong in a file, it is refused, or all that came of it can be looked at. */
+  @Test
+  void aDamagedFileLeavesEveryViewAnswering() throws IOException {
+    ObjectNode good = (ObjectNode) JSON.readTree(smallClass());
+    List<String> tables = new ArrayList<>();
+    good.get("rows").fieldNames().forEachRemaining(tables::add);
+    Random random = new Random(31);
+    int taken = 0;
+    for (int i = 0; i < 60; i++) {
+      ObjectNode damaged = good.deepCopy();
+      String table = tables.get(i % tables.size());
+      String rows = Noise.damagedValue(good.get("rows").get(table).toString(), random);
+      ((ObjectNode) damaged.get("rows")).set(table, JSON.readTree(rows));
+      Talk.Answer answer = read(damaged.toString().getBytes(StandardCharsets.UTF_8));
+      assertTrue(answer.status() < 500, () -> answer.status() + " for " + damaged);
+      if (answer.status() == 201) {
+        taken++;
+        long read = lastClass();
+        assertEquals(Map.of(), Views.failing(there, read), () -> table + " " + rows);
+        there.delete("/api/classes/" + read);
+      }
+    }
+    assertTrue(taken > 0, "some damages change a word alone");
+  }
+
+  private static long lastClass() {
+    JsonNode classes = there.get("/api/classes").json();
+    return classes.get(classes.size() - 1).get("id").asLong();
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "'\"style\":\"([^\"\\\\]|\\\\.)*\"', '\"style\":\"garbage\"'",
+    "'\"recipe\":\"\\{([^\"\\\\]|\\\\.)*\"', '\"recipe\":\"garbage\"'",
+    "742 − 368, 742 − − 368",
+    "'\"method\":\"exchange\"', '\"method\":\"abacus\"'",
+    "EXERCISE, WORKSHEET",
+    "WRONG, MAYBE",
+    "SURE, CERTAIN",
+    "'\"name\":\"Neve\"', '\"name\":null'"
+  })
+  void aFileWithOneThingThatCannotBeReadIsRefused(String what, String by) {
+    String good = smallClass();
+    JsonNode before = there.get("/api/classes").json();
+    String bad = good.replaceFirst(what, by);
+    assertFalse(bad.equals(good), what);
+    Talk.Answer answer = read(bad.getBytes(StandardCharsets.UTF_8));
+    assertEquals(422, answer.status(), answer.text());
+    assertEquals(before, there.get("/api/classes").json());
   }
 
   @Test

@@ -9,17 +9,17 @@ import java.util.List;
 public final class OwnProcess {
   private OwnProcess() {}
 
-  /** Starts it; what it says goes to one output. */
+  /** Starts it for some seconds, too short to be worth more of the compiler. */
   public static Process start(String... arguments) throws IOException {
-    List<String> command =
-        new ArrayList<>(
-            List.of(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                // It lives for some seconds: too short to be worth more of the compiler.
-                "-XX:TieredStopAtLevel=1",
-                "-cp",
-                System.getProperty("java.class.path"),
-                "bemble.app.Bemble"));
+    return start(List.of("-XX:TieredStopAtLevel=1"), arguments);
+  }
+
+  /** Starts it with some options of the machine; what it says goes to one output. */
+  public static Process start(List<String> options, String... arguments) throws IOException {
+    List<String> command = new ArrayList<>();
+    command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
+    command.addAll(options);
+    command.addAll(List.of("-cp", System.getProperty("java.class.path"), "bemble.app.Bemble"));
     command.addAll(List.of(arguments));
     return new ProcessBuilder(command).redirectErrorStream(true).start();
   }

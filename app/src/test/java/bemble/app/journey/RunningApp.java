@@ -5,31 +5,42 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
 import org.junit.jupiter.api.TestInfo;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.support.GenericApplicationContext;
 import org.springframework.jdbc.core.JdbcTemplate;
 
 /** Bemble running inside the test, on a free port. */
-final class RunningApp implements AutoCloseable {
+public final class RunningApp implements AutoCloseable {
   private static RunningApp shared;
   private final Path data;
   private final ConfigurableApplicationContext context;
 
   RunningApp(Path data, boolean demo) {
-    this(data, demo, "0");
+    this(data, demo, "0", Clock.systemDefaultZone());
   }
 
-  private RunningApp(Path data, boolean demo, String port) {
+  /** One whose clock is told. */
+  public RunningApp(Path data, Clock clock) {
+    this(data, false, "0", clock);
+  }
+
+  private RunningApp(Path data, boolean demo, String port, Clock clock) {
     this.data = data;
     context =
         new SpringApplicationBuilder(Bemble.class)
+            .initializers(
+                (GenericApplicationContext made) ->
+                    made.registerBean(
+                        "clockOfTheTest", Clock.class, () -> clock, bean -> bean.setPrimary(true)))
             .run("--server.port=" + port, "--bemble.data=" + data, "--bemble.demo=" + demo);
   }
 
   /** Once it has stopped: another one at the same address, with the same data. */
   RunningApp again() {
-    return new RunningApp(data, false, port());
+    return new RunningApp(data, false, port(), Clock.systemDefaultZone());
   }
 
   /**
@@ -61,7 +72,7 @@ final class RunningApp implements AutoCloseable {
     }
   }
 
-  String address() {
+  public String address() {
     return "http://127.0.0.1:" + port();
   }
 

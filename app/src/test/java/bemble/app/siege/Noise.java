@@ -235,6 +235,11 @@ public final class Noise {
     if (way == 2) {
       return body + body;
     }
+    return damagedValue(body, random);
+  }
+
+  /** The same where it stays JSON. */
+  public static String damagedValue(String body, Random random) {
     try {
       JsonNode tree = JSON.readTree(body);
       List<JsonNode> places = new ArrayList<>();

@@ -6,6 +6,7 @@ import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
+import java.io.Writer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -23,12 +24,21 @@ public final class OwnBemble implements AutoCloseable {
     this.talk = new Talk(address);
   }
 
-  /** Starts it and waits until it is open. */
+  /** Starts it for a short while and waits until it is open. */
   public static OwnBemble start(Path data, String... more) {
+    return start(List.of("-XX:TieredStopAtLevel=1"), data, more);
+  }
+
+  /** Starts it as a teacher does, to be measured, and waits until it is open. */
+  static OwnBemble startToMeasure(Path data, String... more) {
+    return start(List.of("-XX:+UseSerialGC"), data, more);
+  }
+
+  private static OwnBemble start(List<String> options, Path data, String... more) {
     try {
       List<String> arguments = new ArrayList<>(List.of("--server.port=0", "--bemble.data=" + data));
       arguments.addAll(List.of(more));
-      return open(OwnProcess.start(arguments.toArray(String[]::new)));
+      return open(OwnProcess.start(options, arguments.toArray(String[]::new)));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -51,7 +61,16 @@ public final class OwnBemble implements AutoCloseable {
 
   /** Whatever it says is read, so that it never waits for a reader. */
   private static void drain(BufferedReader said) {
-    Thread reader = new Thread(() -> said.lines().forEach(line -> {}));
+    Thread reader =
+        new Thread(
+            () -> {
+              try {
+                said.transferTo(Writer.nullWriter());
+              } catch (IOException e) {
+                // It has ended.
+                Thread.yield();
+              }
+            });
     reader.setDaemon(true);
     reader.start();
   }

@@ -1,20 +1,24 @@
 package bemble.app.siege;
 
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /**
  * Besieges Bemble and writes what was counted to {@code docs/reliability.md}. It takes hours and is
- * no part of the test run: {@code ./bemble siege}, or {@code ./bemble siege fuzz=1000} for one part
- * with so many rounds, which writes nothing.
+ * no part of the test run: {@code ./bemble siege}. {@code ./bemble siege kills=20,fuzz=1000} does
+ * some parts with so many rounds and writes nothing.
  */
 class Siege {
+  private static final Path TABLE = Path.of("../docs/reliability.md");
+  private static final String BEGIN = "<!-- counted by ./bemble siege -->\n";
+
   /**
    * A line of the table.
    *
@@ -30,36 +34,65 @@ class Siege {
     List<Row> run(Path folder, int times) throws Exception;
   }
 
-  private static final Map<String, Part> PARTS = new TreeMap<>(Map.of("fuzz", new FuzzSiege()));
-  private static final Map<String, Integer> TIMES = Map.of("fuzz", 1_000_000);
+  /**
+   * A part of the siege.
+   *
+   * @param times how often, where nothing else is said
+   */
+  private record Named(String name, int times, Part part) {}
+
+  private static final List<Named> PARTS =
+      List.of(
+          new Named("kills", 500, new KillSiege()),
+          new Named("flips", 200, new FlipSiege()),
+          new Named("backups", 1000, new BackupSiege()),
+          new Named("disk", 50, new DiskSiege()),
+          new Named("clocks", 1, new ClockSiege()),
+          new Named("fuzz", 1_000_000, new FuzzSiege()),
+          new Named("slates", 3000, new SlatesSiege()),
+          new Named("starving", 1000, new StarvingSiege()),
+          new Named("year", 120_000, new YearSiege()));
 
   @TempDir Path folder;
 
   @Test
   void run() throws Exception {
-    String chosen = System.getProperty("siege", "");
-    Map<String, Integer> times = chosen.isEmpty() ? TIMES : chosen(chosen);
-    List<Row> rows = new ArrayList<>();
-    for (String name : PARTS.keySet()) {
-      if (times.containsKey(name)) {
-        Path own = Files.createDirectory(folder.resolve(name));
-        List<Row> counted = PARTS.get(name).run(own, times.get(name));
-        counted.forEach(row -> System.out.println(line(row)));
-        rows.addAll(counted);
+    Map<String, Integer> chosen = chosen(System.getProperty("siege", ""));
+    List<String> lines = new ArrayList<>();
+    for (Named part : PARTS) {
+      if (chosen.isEmpty() || chosen.containsKey(part.name())) {
+        Path own = Files.createDirectory(folder.resolve(part.name()));
+        int times = chosen.getOrDefault(part.name(), part.times());
+        for (Row row : part.part().run(own, times == 0 ? part.times() : times)) {
+          String line = "| %s | %s | %s |".formatted(row.what(), row.promised(), row.counted());
+          System.out.println(line);
+          lines.add(line);
+        }
       }
+    }
+    if (chosen.isEmpty()) {
+      write(lines);
     }
   }
 
+  /** The chosen parts with their rounds; 0 where that is left open. */
   private static Map<String, Integer> chosen(String parts) {
-    Map<String, Integer> chosen = new TreeMap<>();
-    for (String part : parts.split(",")) {
+    Map<String, Integer> chosen = new LinkedHashMap<>();
+    for (String part : parts.isEmpty() ? new String[0] : parts.split(",")) {
       String[] named = part.split("=");
-      chosen.put(named[0], named.length > 1 ? Integer.parseInt(named[1]) : TIMES.get(named[0]));
+      chosen.put(named[0], named.length > 1 ? Integer.parseInt(named[1]) : 0);
     }
     return chosen;
   }
 
-  private static String line(Row row) {
-    return "| %s | %s | %s |".formatted(row.what(), row.promised(), row.counted());
+  private static void write(List<String> lines) throws IOException {
+    String before = Files.readString(TABLE);
+    String head = before.substring(0, before.indexOf(BEGIN) + BEGIN.length());
+    Files.writeString(
+        TABLE,
+        head
+            + "| what was done | what is promised | what was counted |\n| --- | --- | --- |\n"
+            + String.join("\n", lines)
+            + "\n");
   }
 }

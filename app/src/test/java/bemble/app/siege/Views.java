@@ -31,15 +31,22 @@ public final class Views {
     long current = 0;
     for (JsonNode each : classes.json()) {
       current = each.get("current").asBoolean() ? each.get("id").asLong() : current;
-      talk.post("/api/classes/" + each.get("id") + "/current", "");
-      for (String view : ofCurrentClass(talk)) {
-        Talk.Answer answer = talk.get(view);
-        if (answer.status() >= 500) {
-          failing.put("class " + each.get("id") + " " + view, answer.text());
-        }
-      }
+      failing.putAll(failing(talk, each.get("id").asLong()));
     }
     talk.post("/api/classes/" + current + "/current", "");
+    return failing;
+  }
+
+  /** The same of one class, which is the current one from then on. */
+  public static Map<String, String> failing(Talk talk, long classId) {
+    Map<String, String> failing = new TreeMap<>();
+    talk.post("/api/classes/" + classId + "/current", "");
+    for (String view : ofCurrentClass(talk)) {
+      Talk.Answer answer = talk.get(view);
+      if (answer.status() >= 500) {
+        failing.put("class " + classId + " " + view, answer.text());
+      }
+    }
     return failing;
   }
 

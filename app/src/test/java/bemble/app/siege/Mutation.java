@@ -1,4 +1,4 @@
-package bemble.app.file;
+package bemble.app.siege;
 
 import java.util.Arrays;
 import java.util.Random;

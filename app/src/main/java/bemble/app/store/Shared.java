@@ -1,0 +1,57 @@
+package bemble.app.store;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.concurrent.locks.ReentrantLock;
+import java.util.function.Supplier;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+/**
+ * What is worked out of all that is kept: once for each state of it, however many ask for it at the
+ * same time. One work is done at a time, so that whoever writes meanwhile finds a processor free.
+ */
+@Component
+public class Shared {
+  private static final int KEPT = 24;
+
+  private final Changes changes;
+  private final ReentrantLock working = new ReentrantLock(true);
+  private final Cache<Object, Worked> kept = Caffeine.newBuilder().maximumSize(KEPT).build();
+
+  Shared(Changes changes) {
+    this.changes = changes;
+  }
+
+  /** What was worked out when there had been so many changes, or more. */
+  private record Worked(Object value, long asOf) {}
+
+  /**
+   * What {@code work} works out of what is kept now.
+   *
+   * @param key everything else that it depends on; no other work has an equal one
+   */
+  @SuppressWarnings("unchecked")
+  public <V> V of(Object key, Supplier<V> work) {
+    if (TransactionSynchronizationManager.isActualTransactionActive()) {
+      // It may see changes of its own, which nobody else sees yet.
+      return work.get();
+    }
+    long wanted = changes.count();
+    Worked worked = kept.getIfPresent(key);
+    if (worked == null || worked.asOf() < wanted) {
+      working.lock();
+      try {
+        worked = kept.getIfPresent(key);
+        if (worked == null || worked.asOf() < wanted) {
+          long asOf = changes.count();
+          worked = new Worked(work.get(), asOf);
+          kept.put(key, worked);
+        }
+      } finally {
+        working.unlock();
+      }
+    }
+    return (V) worked.value();
+  }
+}

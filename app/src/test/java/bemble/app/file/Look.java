@@ -1,0 +1,28 @@
+package bemble.app.file;
+
+import java.nio.file.Path;
+
+/** What Bemble looks at before it opens a data file, for tests elsewhere. */
+public final class Look {
+  private Look() {}
+
+  /** Whether the file would be opened. */
+  public static boolean isTaken(Path base) {
+    try {
+      new DataFile(base).check();
+      return true;
+    } catch (UnusableFileException e) {
+      return false;
+    }
+  }
+
+  /** Whether a backup would be brought back; it is unpacked beside the data file of that base. */
+  public static boolean isBackup(Path base, Path zip) {
+    try {
+      Backup.read(new DataFile(base), zip);
+      return true;
+    } catch (UnusableFileException e) {
+      return false;
+    }
+  }
+}

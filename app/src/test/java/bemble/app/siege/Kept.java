@@ -1,0 +1,79 @@
+package bemble.app.siege;
+
+import java.io.IOException;
+import java.nio.file.DirectoryStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+
+/** What a closed data file or a backup holds, in the words of {@link Writers}. */
+final class Kept {
+  private static final String ALL =
+      """
+      select title from page where deleted_at is null
+      union all
+      select 'attempt ' || a.who || ' ' || s.n
+      from attempt a,
+           (select id as attempt_id, 0 as n from attempt
+            union all select attempt_id, number + 1 from stroke) s
+      where s.attempt_id = a.id
+      union all
+      select 'answer ' || p.name || ' ' || a.number || ' ' || a.given
+      from answer a join pupil p on p.id = a.pupil_id
+      """;
+
+  private Kept() {}
+
+  /** What a data file holds; it is not written on. */
+  static Set<String> in(Path base) throws SQLException {
+    Set<String> all = new TreeSet<>();
+    String url = "jdbc:h2:file:" + base + ";ACCESS_MODE_DATA=r;IFEXISTS=TRUE;TRACE_LEVEL_FILE=0";
+    try (Connection connection = DriverManager.getConnection(url, "sa", "");
+        Statement statement = connection.createStatement();
+        ResultSet rows = statement.executeQuery(ALL)) {
+      while (rows.next()) {
+        all.add(rows.getString(1));
+      }
+    }
+    return all;
+  }
+
+  /** What the copies hold that were made before restores. */
+  static Set<String> inCopies(Path base) throws IOException, SQLException {
+    Set<String> all = new TreeSet<>();
+    Path copies = base.resolveSibling(base.getFileName() + "-copies");
+    if (Files.isDirectory(copies)) {
+      try (DirectoryStream<Path> before = Files.newDirectoryStream(copies, "before-*")) {
+        for (Path copy : before) {
+          all.addAll(inBackup(copy));
+        }
+      }
+    }
+    return all;
+  }
+
+  /** What a backup holds. */
+  static Set<String> inBackup(Path zip) throws IOException, SQLException {
+    Path folder = Files.createTempDirectory("kept");
+    Path file = folder.resolve("kept.mv.db");
+    try (ZipInputStream in = new ZipInputStream(Files.newInputStream(zip))) {
+      for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
+        if (entry.getName().endsWith(".mv.db")) {
+          Files.copy(in, file);
+        }
+      }
+      return in(folder.resolve("kept"));
+    } finally {
+      Files.deleteIfExists(file);
+      Files.delete(folder);
+    }
+  }
+}
