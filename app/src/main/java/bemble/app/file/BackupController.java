@@ -1,6 +1,7 @@
 package bemble.app.file;
 
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.Parameter;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
@@ -51,7 +52,8 @@ class BackupController {
               required = true,
               content =
                   @Content(mediaType = ZIP, schema = @Schema(type = "string", format = "binary"))))
-  CopyView restore(InputStream zip, @RequestHeader("Content-Length") long bytes) {
+  CopyView restore(
+      InputStream zip, @Parameter(hidden = true) @RequestHeader("Content-Length") long bytes) {
     return backups.restore(zip, bytes);
   }
 
