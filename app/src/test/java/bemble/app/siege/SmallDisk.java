@@ -10,12 +10,18 @@ import java.net.ServerSocket;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 
 /**
  * A Bemble whose data lie on a real file system of a few megabytes. It is mounted by a shell in a
  * name space of its own, so that it goes with it.
  */
 final class SmallDisk implements AutoCloseable {
+  /** A shell with mounts and processes of its own, all of which end with it. */
+  private static final List<String> ALONE =
+      List.of("unshare", "-rmpf", "--mount-proc", "--kill-child", "sh");
+
   private final Process shell;
   private final OutputStream commands;
   private final BufferedReader said;
@@ -27,7 +33,7 @@ final class SmallDisk implements AutoCloseable {
   SmallDisk(Path folder, int megabytes) throws IOException {
     disk = Files.createDirectories(folder.resolve("disk"));
     log = Files.createFile(folder.resolve("log"));
-    shell = new ProcessBuilder("unshare", "-rm", "sh").redirectErrorStream(true).start();
+    shell = new ProcessBuilder(ALONE).redirectErrorStream(true).start();
     commands = shell.getOutputStream();
     said =
         new BufferedReader(new InputStreamReader(shell.getInputStream(), StandardCharsets.UTF_8));
@@ -48,12 +54,18 @@ final class SmallDisk implements AutoCloseable {
   /** Whether such a disk can be mounted here. */
   static boolean isPossible() {
     try {
-      return new ProcessBuilder("unshare", "-rm", "true").start().waitFor() == 0;
+      return tried().waitFor() == 0;
     } catch (IOException e) {
       return false;
     } catch (InterruptedException e) {
       throw new IllegalStateException(e);
     }
+  }
+
+  private static Process tried() throws IOException {
+    List<String> command = new ArrayList<>(ALONE);
+    command.addAll(List.of("-c", "true"));
+    return new ProcessBuilder(command).start();
   }
 
   private static int freePort() throws IOException {
