@@ -1,6 +1,7 @@
 package bemble.app.journey;
 
 import bemble.app.Bemble;
+import bemble.app.store.Changes;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -83,6 +84,7 @@ public final class RunningApp implements AutoCloseable {
   /** Changes what is kept behind Bemble's back. */
   void spoil(String sql) {
     context.getBean(JdbcTemplate.class).execute(sql);
+    context.getBean(Changes.class).note();
   }
 
   @Override
