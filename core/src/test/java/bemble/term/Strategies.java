@@ -1,0 +1,181 @@
+package bemble.term;
+
+import bemble.ladder.Rung;
+import bemble.progress.Lesson;
+import bemble.progress.LessonMaker.Group;
+import bemble.progress.Proposal;
+import bemble.progress.Proposals;
+import bemble.progress.Rules;
+import bemble.progress.Taught;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.IntStream;
+
+/** Ways that a teacher might follow: Bemble's, three without it, and one that sees into heads. */
+final class Strategies {
+  private static final int OLDEST = 8;
+
+  private Strategies() {}
+
+  private static Strategy.Chosen chosen(
+      int rung, boolean against, List<Rung> again, Optional<Group> group, int minutes) {
+    Rung goal = Rungs.ALL.get(rung);
+    Lesson lesson = Rungs.LESSONS.make(goal, goal.methods().get(0), again, group, minutes);
+    return new Strategy.Chosen(rung, against, lesson);
+  }
+
+  private static Strategy.Chosen plain(int rung, List<Rung> again, int minutes) {
+    return chosen(rung, false, again, Optional.empty(), minutes);
+  }
+
+  /** Two lessons a rung; what was worked longest ago is looked at again in each. */
+  static Strategy fixedOpener() {
+    return fixed(
+        (room, day, rung, minutes) -> plain(rung, worked(room, rung, room::lastWorked), minutes));
+  }
+
+  /** Two lessons a rung; each Friday is for what was had of late. */
+  static Strategy fixedWeekly() {
+    return fixed((room, day, rung, minutes) -> plain(rung, List.of(), minutes));
+  }
+
+  private interface OnRung {
+    Strategy.Chosen lesson(Room room, int day, int rung, int minutes);
+  }
+
+  private static Strategy fixed(OnRung lesson) {
+    List<Integer> order = Rungs.inOrder();
+    return new Strategy() {
+      private int had;
+
+      @Override
+      public Chosen lesson(Room room, int day, int minutes) {
+        return lesson.lesson(room, day, order.get(Math.min(order.size() - 1, had++ / 2)), minutes);
+      }
+    };
+  }
+
+  /** Fridays for what was had of late, all other days as another way has them. */
+  static Strategy withFridays(Strategy other) {
+    return (room, day, minutes) -> {
+      if (day % 7 != 4) {
+        return other.lesson(room, day, minutes);
+      }
+      List<Rung> late = worked(room, -1, rung -> -room.lastWorked(rung));
+      return new Strategy.Chosen(-1, false, Rungs.LESSONS.review(late, minutes));
+    };
+  }
+
+  private interface Order {
+    int of(int rung);
+  }
+
+  private static List<Rung> worked(Room room, int but, Order order) {
+    return IntStream.range(0, Rungs.COUNT)
+        .filter(rung -> room.lessons(rung) > 0 && rung != but)
+        .boxed()
+        .sorted(Comparator.comparing(order::of))
+        .limit(OLDEST)
+        .map(Rungs.ALL::get)
+        .toList();
+  }
+
+  /** Any rung whose needs were had. */
+  static Strategy random(long seed) {
+    Random random = new Random(seed);
+    return (room, day, minutes) -> {
+      List<Integer> ready =
+          IntStream.range(0, Rungs.COUNT)
+              .filter(
+                  rung -> IntStream.of(Rungs.needs(rung)).allMatch(need -> room.lessons(need) > 0))
+              .boxed()
+              .toList();
+      return plain(ready.get(random.nextInt(ready.size())), List.of(), minutes);
+    };
+  }
+
+  /** Looks into heads and does what gains most until four weeks after the term. */
+  static Strategy oracle() {
+    return (room, day, minutes) -> {
+      int goal = best(room, day);
+      record Again(int rung, double gain) {}
+      List<Rung> again =
+          IntStream.range(0, Rungs.COUNT)
+              .filter(rung -> room.lessons(rung) > 0 && rung != goal)
+              .mapToObj(rung -> new Again(rung, gain(room, rung, 2, false, day) / seconds(rung)))
+              .sorted(Comparator.comparing(each -> -each.gain()))
+              .limit(OLDEST)
+              .map(each -> Rungs.ALL.get(each.rung()))
+              .toList();
+      long slips = room.children().stream().filter(child -> child.slips(goal)).count();
+      return chosen(goal, 3 * slips >= room.children().size(), again, Optional.empty(), minutes);
+    };
+  }
+
+  private static int best(Room room, int day) {
+    return IntStream.range(0, Rungs.COUNT)
+        .boxed()
+        .max(Comparator.comparing(rung -> gain(room, rung, 30, true, day)))
+        .orElseThrow();
+  }
+
+  private static double gain(Room room, int rung, int sums, boolean taught, int day) {
+    return room.children().stream()
+        .mapToDouble(
+            child ->
+                value(child.after(rung, sums, taught, day, Term.LATER))
+                    - value(child.strength(rung, Term.LATER)))
+        .sum();
+  }
+
+  private static double seconds(int rung) {
+    Rung goal = Rungs.ALL.get(rung);
+    return Rungs.LESSONS.seconds(goal, goal.methods().get(0));
+  }
+
+  /** What a strength is worth: steep where it decides whether a rung is had. */
+  private static double value(double strength) {
+    return 1 / (1 + Math.exp((0.75 - strength) / 0.15));
+  }
+
+  /** Bemble's first proposal each day. */
+  static Strategy bemble(Rules rules) {
+    return new Strategy() {
+      private final List<Taught.Given> given = new ArrayList<>();
+
+      @Override
+      public Chosen lesson(Room room, int day, int minutes) {
+        LocalDate today = Room.FIRST.plusDays(day);
+        Taught taught = new Taught(given, Set.of(), Map.of());
+        Proposals proposals = new Proposals(room.progress(day, rules), taught, today, rules);
+        List<Rung> again = proposals.opener().stream().map(each -> rung(each.rung())).toList();
+        Optional<Proposal> first = proposals.all().stream().findFirst();
+        if (first.isEmpty()) {
+          return new Chosen(-1, false, Rungs.LESSONS.review(again, minutes));
+        }
+        if (first.get().why() == Proposal.Why.MIXED) {
+          given.add(new Taught.Given(today, "", ""));
+          return new Chosen(-1, false, Rungs.LESSONS.review(again, minutes));
+        }
+        String goal = first.get().rung();
+        given.add(new Taught.Given(today, goal, first.get().slip()));
+        return chosen(
+            Rungs.place(goal),
+            !first.get().slip().isEmpty(),
+            again.stream().filter(rung -> !rung.id().equals(goal)).toList(),
+            proposals.group(goal).map(some -> new Group(rung(some.rung()), some.pupils())),
+            minutes);
+      }
+    };
+  }
+
+  private static Rung rung(String id) {
+    return Rungs.ALL.get(Rungs.place(id));
+  }
+}
