@@ -28,6 +28,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -48,9 +49,9 @@ class DemoWeeks implements ApplicationRunner {
   /** In one batch for all: there are twelve thousand, and they are to be there at once. */
   private static final String ANSWER =
       """
-      insert into answer (handout_id, pupil_id, number, given, mark, slip, overruled, judged_by,
+      insert into answer (handout_id, pupil_id, number, given, mark, slip, said, overruled, judged_by,
                           changed_at)
-      values (?, ?, ?, ?, ?, ?, false, ?, ?)
+      values (?, ?, ?, ?, ?, ?, ?, false, ?, ?)
       """;
 
   private final HandoutMapper handouts;
@@ -100,12 +101,18 @@ class DemoWeeks implements ApplicationRunner {
    * A handout that was marked.
    *
    * @param answers for each pupil, in the order of their names, what was given: + where it was
-   *     right, o for a blank, otherwise the answer, and behind a colon the slip
+   *     right, o for a blank, otherwise the answer, and behind a colon the slip that the diagnosis
+   *     says
    */
   record Handout(When when, String title, String kind, List<Sum> sums, List<String> answers) {}
 
-  /** A part of a lesson. */
-  record Part(String kind, int minutes, List<SetLineView> lines) {}
+  /**
+   * A part of a lesson.
+   *
+   * @param pupils the places of those whom it is for in the order of their names; missing where it
+   *     is for all
+   */
+  record Part(String kind, int minutes, List<SetLineView> lines, @Nullable List<Integer> pupils) {}
 
   /** A lesson; its state is what came of it when its day is over. */
   record Lesson(
@@ -134,7 +141,9 @@ class DemoWeeks implements ApplicationRunner {
     Weeks read = weeks.join();
     together.executeWithoutResult(
         status -> {
-          read.handouts().forEach(each -> hand(each, rooms.get(each.when().room())));
+          read.handouts().stream()
+              .filter(each -> day(each.when()).isBefore(LocalDate.now(clock)))
+              .forEach(each -> hand(each, rooms.get(each.when().room())));
           read.lessons().forEach(each -> plan(each, rooms.get(each.when().room())));
           for (Holiday each : read.holidays()) {
             plans.addHoliday(rooms.get(each.when().room()), day(each.when()), each.name());
@@ -189,6 +198,7 @@ class DemoWeeks implements ApplicationRunner {
                       row.given(),
                       row.mark(),
                       row.slip(),
+                      row.slip() == null ? "" : row.slip(),
                       Judge.VERSION,
                       at
                     })
@@ -212,11 +222,18 @@ class DemoWeeks implements ApplicationRunner {
     long id =
         plans.insert(
             new NewLesson(room, day, demo.kind(), demo.rung(), demo.slip(), demo.title(), ""));
+    List<PupilRow> there = pupils.of(room);
     List<LessonPartRow> parts = new ArrayList<>();
     for (Part part : demo.parts()) {
       parts.add(
           new LessonPartRow(
-              id, parts.size(), part.kind(), write(part.lines()), part.minutes(), null));
+              id,
+              parts.size(),
+              part.kind(),
+              write(part.lines()),
+              part.minutes(),
+              write(ids(part, there)),
+              null));
     }
     plans.addParts(id, parts);
     if (day.isBefore(LocalDate.now(clock))) {
@@ -235,9 +252,15 @@ class DemoWeeks implements ApplicationRunner {
     }
   }
 
-  private String write(List<SetLineView> lines) {
+  private static List<Long> ids(Part part, List<PupilRow> there) {
+    return part.pupils() == null
+        ? List.of()
+        : part.pupils().stream().map(place -> there.get(place).id()).toList();
+  }
+
+  private String write(List<?> list) {
     try {
-      return json.writeValueAsString(lines);
+      return json.writeValueAsString(list);
     } catch (IOException e) {
       throw new IllegalStateException(e);
     }
