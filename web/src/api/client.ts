@@ -9,6 +9,7 @@ import type {
   KeepRequest,
   LessonChange,
   LessonRequest,
+  SharesRequest,
   LogRequest,
   PageFile,
   PdfRequest,
@@ -235,6 +236,7 @@ export const api = {
     taken(client.PUT('/api/plan/holidays', { body: { day, name } })),
   setTimetable: (minutes: number[]) =>
     taken(client.PUT('/api/plan/timetable', { body: { minutes } })),
+  setShares: (body: SharesRequest) => taken(client.PUT('/api/plan/shares', { body })),
   classFile: (id: number) =>
     taken<Blob>(
       client.GET('/api/extracts/classes/{id}', {

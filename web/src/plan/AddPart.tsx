@@ -62,7 +62,8 @@ export function AddPart({
         size="small"
         disabled={!found || busy}
         onClick={() =>
-          found && onAdd({ kind, lines: [{ rung, method: found.method, count: FIRST_SUMS }] })
+          found &&
+          onAdd({ kind, lines: [{ rung, method: found.method, count: FIRST_SUMS }], pupils: [] })
         }
       >
         Add a part

@@ -1,15 +1,19 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import type { ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { Lesson, LessonPart } from '../api/types';
 import { useDeskTools } from '../session/deskContext';
 import { AddPart } from './AddPart';
-import { PARTS, withEarlier, withMore, type PartSent } from './days';
+import { namesTold, partsSent, partTold, withEarlier, withMore, type PartSent } from './days';
 import { usePlanChange } from './usePlan';
 
 /** The parts that are done with the whole class; the others are worked alone, from a set. */
 const isShown = ({ kind }: LessonPart) => kind === 'SHOW' || kind === 'TOGETHER';
+
+/** So many lines of a part are shown at once. */
+const FEW_LINES = 2;
 
 /** The parts of a lesson, each with one press to where it is done. */
 export function Parts({ lesson, changing }: { lesson: Lesson; changing?: boolean }) {
@@ -60,10 +64,10 @@ export function Parts({ lesson, changing }: { lesson: Lesson; changing?: boolean
             }}
           >
             <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.5 }}>
-              <Box sx={{ flex: 1, fontWeight: 700 }}>{PARTS[part.kind]}</Box>
+              <Box sx={{ flex: 1, fontWeight: 700 }}>{partTold(part)}</Box>
               {changing && number > 0 && (
                 <More
-                  label={`Earlier: ${PARTS[part.kind]}`}
+                  label={`Earlier: ${partTold(part)}`}
                   sign="↑"
                   disabled={change.isPending}
                   onClick={() => change.mutate(withEarlier(lesson.parts, number))}
@@ -71,28 +75,37 @@ export function Parts({ lesson, changing }: { lesson: Lesson; changing?: boolean
               )}
             </Box>
             <Box>
-              {changing
-                ? part.lines.map((line, at) => (
+              {changing ? (
+                <Lines part={part}>
+                  {part.lines.map((line, at) => (
                     <Box
                       key={line.rung ?? at}
                       sx={{ display: 'flex', alignItems: 'center', gap: 0.5 }}
                     >
                       <More
-                        label={`One sum fewer: ${PARTS[part.kind]}`}
+                        label={`One sum fewer: ${partTold(part)}`}
                         sign="−"
                         disabled={change.isPending}
                         onClick={() => change.mutate(withMore(lesson.parts, number, at, -1))}
                       />
                       <More
-                        label={`One sum more: ${PARTS[part.kind]}`}
+                        label={`One sum more: ${partTold(part)}`}
                         sign="+"
                         disabled={change.isPending}
                         onClick={() => change.mutate(withMore(lesson.parts, number, at, 1))}
                       />
                       <span>{part.told[at]}</span>
                     </Box>
-                  ))
-                : part.told.join(', ')}
+                  ))}
+                </Lines>
+              ) : (
+                part.summary
+              )}
+              {part.pupils.length > 0 && (
+                <Box sx={{ fontSize: 14.5, color: 'text.secondary' }}>
+                  For {namesTold(part.names)}, while the others practise.
+                </Box>
+              )}
             </Box>
             <Box sx={{ color: 'text.secondary', textAlign: { sm: 'right' } }}>
               {part.minutes} min
@@ -100,7 +113,7 @@ export function Parts({ lesson, changing }: { lesson: Lesson; changing?: boolean
             <Button
               size="small"
               variant={changing ? 'outlined' : 'contained'}
-              aria-label={`${PARTS[part.kind]}: ${isShown(part) ? 'To the Board' : 'Open the set'}`}
+              aria-label={`${partTold(part)}: ${isShown(part) ? 'To the Board' : 'Open the set'}`}
               disabled={open.isPending}
               onClick={() => open.mutate({ part, number })}
             >
@@ -120,12 +133,24 @@ export function Parts({ lesson, changing }: { lesson: Lesson; changing?: boolean
           key={lesson.rung}
           rung={lesson.rung}
           busy={change.isPending}
-          onAdd={(part) =>
-            change.mutate([...lesson.parts.map(({ kind, lines }) => ({ kind, lines })), part])
-          }
+          onAdd={(part) => change.mutate([...partsSent(lesson.parts), part])}
         />
       )}
     </>
+  );
+}
+
+/** The lines of a part one by one; where there are many, once they are asked for. */
+function Lines({ part, children }: { part: LessonPart; children: ReactNode }) {
+  return part.lines.length <= FEW_LINES ? (
+    children
+  ) : (
+    <Box component="details">
+      <Box component="summary" sx={{ cursor: 'pointer' }}>
+        {part.summary}
+      </Box>
+      {children}
+    </Box>
   );
 }
 

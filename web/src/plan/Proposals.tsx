@@ -2,19 +2,25 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { PlanProposal } from '../api/types';
 import { CARD } from '../ui/card';
+import { LIST } from '../ui/list';
 import { namesTold, shortDay } from './days';
 
-const KINDS: Record<PlanProposal['kind'], string> = {
-  RETEACH: 'Teach once more',
-  LOOK_AGAIN: 'Look again',
-  TEACH: 'Teach next',
-};
+type Why = PlanProposal['why'];
 
-const EDGES: Record<PlanProposal['kind'], string> = {
-  RETEACH: 'error.main',
-  LOOK_AGAIN: 'ink.nowEdge',
-  TEACH: 'success.main',
-};
+/** The headings, each with the reasons that stand under it. */
+const GROUPS: { heading: string; edge: string; whys: Why[] }[] = [
+  { heading: 'Teach once more', edge: 'error.main', whys: ['SLIP'] },
+  { heading: 'Nothing new', edge: 'ink.nowEdge', whys: ['MIXED'] },
+  {
+    heading: 'Teach next',
+    edge: 'success.main',
+    whys: ['NOT_YET', 'GO_ON', 'BEGIN', 'AHEAD', 'SOME_READY', 'UNMARKED'],
+  },
+  { heading: 'For some pupils', edge: 'ink.edge', whys: ['FOR_SOME'] },
+];
+
+/** Whose names say something: of a lesson for all they are left out. */
+const NAMED: Why[] = ['SLIP', 'MIXED', 'FOR_SOME'];
 
 /** What the class may do next, to be drawn onto a day or planned on the chosen one. */
 export function Proposals({
@@ -34,17 +40,17 @@ export function Proposals({
       </Box>
     );
   }
-  return (Object.keys(KINDS) as PlanProposal['kind'][]).map((kind) => {
-    const some = proposals.filter((each) => each.kind === kind);
+  return GROUPS.map(({ heading, edge, whys }) => {
+    const some = proposals.filter(({ why }) => whys.includes(why));
     return (
       some.length > 0 && (
-        <Box key={kind}>
+        <Box key={heading}>
           <Box component="h3" sx={{ m: 0, mb: 0.5, fontSize: 16.5 }}>
-            {KINDS[kind]}
+            {heading}
           </Box>
           {some.map((proposal) => (
             <Box
-              key={`${proposal.rung} ${proposal.slip ?? ''}`}
+              key={`${proposal.why} ${proposal.rung} ${proposal.slip ?? ''}`}
               data-testid="proposal"
               draggable
               onDragStart={(event) =>
@@ -58,7 +64,7 @@ export function Proposals({
                 display: 'flex',
                 alignItems: 'center',
                 gap: 1,
-                borderColor: EDGES[kind],
+                borderColor: edge,
                 bgcolor: 'ink.now',
                 cursor: 'grab',
               }}
@@ -67,7 +73,7 @@ export function Proposals({
                 <Box sx={{ fontSize: 16, fontWeight: 700, lineHeight: 1.2 }}>{proposal.title}</Box>
                 <Box sx={{ fontSize: 14.5, lineHeight: 1.3 }}>
                   {proposal.reason}
-                  {kind !== 'TEACH' && ` ${namesTold(proposal.pupils)}.`}
+                  {NAMED.includes(proposal.why) && ` ${namesTold(proposal.pupils)}.`}
                 </Box>
               </Box>
               <Button
@@ -85,4 +91,24 @@ export function Proposals({
       )
     );
   });
+}
+
+/** What comes in the openers of the lessons, with its reason. */
+export function InOpeners({ opener }: { opener: PlanProposal[] }) {
+  return (
+    opener.length > 0 && (
+      <Box>
+        <Box component="h3" sx={{ m: 0, mb: 0.5, fontSize: 16.5 }}>
+          In the openers
+        </Box>
+        <Box component="ul" sx={LIST}>
+          {opener.map(({ rung, title, reason }) => (
+            <Box component="li" key={rung} sx={{ fontSize: 14.5, lineHeight: 1.4 }}>
+              <b>{title}</b>: {reason}
+            </Box>
+          ))}
+        </Box>
+      </Box>
+    )
+  );
 }

@@ -16,9 +16,11 @@ import { Parts } from './Parts';
 import { Views } from './Views';
 
 const MOST_RUNGS = 5;
+const MOST_SHOWN = 8;
+const MOST_NAMED = 6;
 const SUMS_OF_A_RUNG = 2;
 
-/** The next lesson, what waits to be marked, and whom to look at again. */
+/** The next lesson, what waits to be marked, and what to look at again. */
 export function TodayPage() {
   const room = useCurrentClass();
   const { data: today, error } = useQuery({
@@ -148,7 +150,7 @@ function Again({ today: { again } }: { today: Today }) {
         </Button>
       </Box>
       {again.length === 0 && <Box sx={QUIET}>Nobody, for now.</Box>}
-      {again.map(({ rung, pupils }) => (
+      {again.slice(0, MOST_SHOWN).map(({ rung, reason, pupils }) => (
         <Box key={rung.id} sx={{ mt: 0.75, fontSize: 16, lineHeight: 1.35 }}>
           <Box
             component={Link}
@@ -157,7 +159,7 @@ function Again({ today: { again } }: { today: Today }) {
           >
             {rung.name}
           </Box>
-          : {namesTold(pupils)}
+          : {reason} {pupils.length <= MOST_NAMED && `${namesTold(pupils)}.`}
         </Box>
       ))}
     </Box>

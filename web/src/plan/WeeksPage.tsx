@@ -11,7 +11,8 @@ import { save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
 import { dayAfter, dayBeside, freeDay, openDayBeside, WEEKDAYS, weeksOf, wholeDay } from './days';
 import { LessonPage } from './LessonPage';
-import { Proposals } from './Proposals';
+import { InOpeners, Proposals } from './Proposals';
+import { Shares } from './Shares';
 import { useLatestPlan, usePlan, usePlanChange, WEEKS } from './usePlan';
 import { Views } from './Views';
 import { WeekGrid, type Dragged } from './WeekGrid';
@@ -149,6 +150,11 @@ function Opened({ plan, trouble }: { plan: Whole; trouble?: string }) {
                 chosen ? (chosen.minutes > 0 ? chosen.day : undefined) : freeDay(all, plan.today)
               }
               onPlan={(proposal, on) => add.mutate({ proposal, on })}
+            />
+            <InOpeners opener={plan.opener} />
+            <Shares
+              key={`${plan.shares.opener} ${plan.shares.half} ${plan.shares.third}`}
+              shares={plan.shares}
             />
             <Minutes key={plan.timetable.join(' ')} timetable={plan.timetable} />
           </>

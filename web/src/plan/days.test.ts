@@ -80,8 +80,9 @@ describe('a lesson', () => {
         { rung: 'a', count: 1 },
         { rung: 'b', count: 2 },
       ],
+      pupils: [],
     },
-    { kind: 'SHOW', lines: [{ rung: 'a', count: 1 }] },
+    { kind: 'PRACTISE', lines: [{ rung: 'a', count: 1 }], pupils: [7, 9] },
   ];
   it('has a part with more sums, or without it when its last is taken', () => {
     expect(withMore(parts, 0, 1, 1)[0]?.lines).toEqual([
@@ -91,7 +92,8 @@ describe('a lesson', () => {
     expect(withMore(parts, 0, 0, -1)[0]?.lines).toEqual([{ rung: 'b', count: 2 }]);
     expect(withMore(parts, 1, 0, -1)).toEqual([parts[0]]);
   });
-  it('has a part earlier, and loses none', () => {
+  it('has a part earlier, and loses none, nor those whom it is for', () => {
     expect(withEarlier(parts, 1)).toEqual([parts[1], parts[0]]);
+    expect(withMore(parts, 1, 0, 1)[1]?.pupils).toEqual([7, 9]);
   });
 });

@@ -10,6 +10,10 @@ export const PARTS: Record<LessonPart['kind'], string> = {
   HOMEWORK: 'Homework',
 };
 
+/** What a part is called: one for some pupils goes by them. */
+export const partTold = ({ kind, pupils }: Pick<LessonPart, 'kind' | 'pupils'>) =>
+  pupils.length > 0 ? 'A group' : PARTS[kind];
+
 export const STATES: Record<Lesson['state'], string> = {
   PLANNED: 'planned',
   DONE: 'done',
@@ -102,27 +106,32 @@ export const namesTold = (names: string[]) =>
 export const freeDay = (days: PlanDay[], from: string) =>
   days.find(({ day, minutes, lessons }) => day >= from && minutes > 0 && lessons.length === 0)?.day;
 
-/** What a part is for and its sums, as it is sent. */
-export type PartSent = Pick<LessonPart, 'kind' | 'lines'>;
+/** What a part is for, its sums and those whom it is for, as it is sent. */
+export type PartSent = Pick<LessonPart, 'kind' | 'lines' | 'pupils'>;
+
+/** Parts as they are sent. */
+export const partsSent = (parts: PartSent[]): PartSent[] =>
+  parts.map(({ kind, lines, pupils }) => ({ kind, lines, pupils }));
 
 /** The parts with so many more sums on a line of one; without it where nothing is left of it. */
 export function withMore(parts: PartSent[], part: number, line: number, more: number): PartSent[] {
-  return parts
-    .map(({ kind, lines }, at) => ({
-      kind,
-      lines:
-        at === part
-          ? lines
+  return partsSent(parts)
+    .map((sent, at) =>
+      at === part
+        ? {
+            ...sent,
+            lines: sent.lines
               .map((each, i) => (i === line ? { ...each, count: each.count + more } : each))
-              .filter(({ count }) => count > 0)
-          : lines,
-    }))
+              .filter(({ count }) => count > 0),
+          }
+        : sent,
+    )
     .filter(({ lines }) => lines.length > 0);
 }
 
 /** The parts with one put before the one in front of it. */
 export function withEarlier(parts: PartSent[], part: number): PartSent[] {
-  const order = parts.map(({ kind, lines }) => ({ kind, lines }));
+  const order = partsSent(parts);
   order.splice(part - 1, 0, ...order.splice(part, 1));
   return order;
 }

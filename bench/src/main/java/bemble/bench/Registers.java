@@ -8,15 +8,18 @@ import bemble.progress.Evidence;
 import bemble.progress.Lesson;
 import bemble.progress.LessonMaker;
 import bemble.progress.Progress;
-import bemble.progress.Proposal;
+import bemble.progress.Proposals;
 import bemble.progress.Rules;
+import bemble.progress.Taught;
 import bemble.style.Style;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -43,9 +46,12 @@ public class Registers {
   private static final int PUPILS = 30;
   private static final int WEEKS = 8;
   private static final int SUMS = 5;
+  private static final String GOAL = "subtraction-one-zero-crossed";
 
   private final Map<Long, Map<String, List<Evidence>>> evidence = new LinkedHashMap<>();
+  private final LessonMaker maker = new LessonMaker(Rules.STANDARD, Style.STANDARD, Pace.ESTIMATE);
   private ClassProgress progress;
+  private Taught taught;
 
   /** Five sums of each rung a week for every pupil. */
   @Setup
@@ -67,6 +73,11 @@ public class Registers {
       evidence.put(pupil, rungs);
     }
     progress = tellTheStandings();
+    List<Taught.Given> lessons =
+        Ladder.STANDARD.all().stream()
+            .map(rung -> new Taught.Given(TODAY.minusWeeks(1), rung.id(), ""))
+            .toList();
+    taught = new Taught(lessons.subList(0, lessons.size() / 2), Set.of(), Map.of());
   }
 
   /** From the evidence to the standing of each pupil on each rung. */
@@ -82,20 +93,18 @@ public class Registers {
     return new ClassProgress(Ladder.STANDARD, all);
   }
 
-  /** What to teach, reteach and look at again. */
+  /** What a lesson may be about, what comes in the opener, and who gets a part of their own. */
   @Benchmark
-  public List<Proposal> propose() {
-    List<Proposal> proposals = new ArrayList<>(progress.teach());
-    proposals.addAll(progress.reteach());
-    proposals.addAll(progress.lookAgain());
-    return proposals;
+  public List<Object> propose() {
+    Proposals proposals = new Proposals(progress, taught, TODAY, Rules.STANDARD);
+    return List.of(proposals.all(), proposals.opener(), proposals.group(GOAL));
   }
 
-  /** A lesson of forty-five minutes for a new rung. */
+  /** A lesson of forty-five minutes for a new rung, by a maker that has made one before. */
   @Benchmark
   public Lesson makeALesson() {
-    Rung goal = Ladder.STANDARD.find("subtraction-one-zero-crossed").orElseThrow();
-    LessonMaker maker = new LessonMaker(Rules.STANDARD, Style.STANDARD, Pace.ESTIMATE);
-    return maker.make(goal, goal.methods().get(0), Ladder.STANDARD.all().subList(0, 3), 45);
+    Rung goal = Ladder.STANDARD.find(GOAL).orElseThrow();
+    List<Rung> again = Ladder.STANDARD.all().subList(0, 20);
+    return maker.make(goal, goal.methods().get(0), again, Optional.empty(), 45);
   }
 }

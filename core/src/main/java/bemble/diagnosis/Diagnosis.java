@@ -2,7 +2,9 @@ package bemble.diagnosis;
 
 import bemble.slip.Slip;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 
 /**
  * What is to be said of a pupil's answers to some sums.
@@ -23,5 +25,27 @@ public record Diagnosis(List<Mark> marks, List<List<Slip>> slips, List<Explanati
   /** The explanation that may be said; empty where none is sure enough. */
   public Optional<Explanation> sure() {
     return explanations.stream().filter(Explanation::isSure).findFirst();
+  }
+
+  /**
+   * What may be said of single answers.
+   *
+   * @return by the places, from 0, of the answers that the sure explanation gives: the slip that
+   *     each shows; nothing where no slip is sure
+   */
+  public Map<Integer, Slip> said() {
+    Map<Integer, Slip> said = new TreeMap<>();
+    sure()
+        .filter(sure -> !sure.slips().isEmpty())
+        .ifPresent(sure -> sure.explains().forEach(place -> said.put(place, shown(sure, place))));
+    return said;
+  }
+
+  private Slip shown(Explanation sure, int place) {
+    return slips.get(place).stream()
+        .map(Slip::named)
+        .filter(sure.slips()::contains)
+        .findFirst()
+        .orElse(sure.slips().get(0));
   }
 }

@@ -59,6 +59,11 @@ final class Days {
     return days.get(place).date();
   }
 
+  /** The last day; there is one. */
+  LocalDate last() {
+    return date(count() - 1);
+  }
+
   boolean hasWrong(int place) {
     return days.get(place).wrong() > 0;
   }
@@ -95,10 +100,10 @@ final class Days {
     return latest;
   }
 
-  /** The wrong sums with a named slip on so many latest days, the latest day first. */
-  List<Evidence> slips(int latestDays) {
+  /** The wrong sums with a named slip on days after one. */
+  List<Evidence> slipsAfter(LocalDate day) {
     List<Evidence> slips = new ArrayList<>();
-    for (int i = days.size() - 1; i >= Math.max(0, days.size() - latestDays); i--) {
+    for (int i = days.size() - 1; i >= 0 && days.get(i).date().isAfter(day); i--) {
       days.get(i).sums().stream()
           .filter(sum -> !sum.right() && !sum.slip().isEmpty())
           .forEach(slips::add);

@@ -28,11 +28,19 @@ public record Lesson(List<Part> parts) {
    *
    * @param lines its sums
    * @param minutes how long a class takes, 1 or more
+   * @param pupils those whom it is for, while the others do the part before it; empty where it is
+   *     for all
    */
-  public record Part(Kind kind, List<Line> lines, int minutes) {
-    /** Keeps a copy of the lines. */
+  public record Part(Kind kind, List<Line> lines, int minutes, List<Long> pupils) {
+    /** Keeps a copy of the lines and the pupils. */
     public Part {
       lines = List.copyOf(lines);
+      pupils = List.copyOf(pupils);
+    }
+
+    /** A part for all. */
+    public Part(Kind kind, List<Line> lines, int minutes) {
+      this(kind, lines, minutes, List.of());
     }
   }
 
@@ -41,10 +49,10 @@ public record Lesson(List<Part> parts) {
     parts = List.copyOf(parts);
   }
 
-  /** How long it takes at school, in minutes: without what is done at home. */
+  /** How long it takes at school, in minutes: without what is done at home or meanwhile. */
   public int minutes() {
     return parts.stream()
-        .filter(part -> part.kind() != Kind.HOMEWORK)
+        .filter(part -> part.kind() != Kind.HOMEWORK && part.pupils().isEmpty())
         .mapToInt(Part::minutes)
         .sum();
   }

@@ -13,17 +13,28 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** Makes lessons that fit into their minutes, by the time that the class takes for their sums. */
 public final class LessonMaker {
   private static final int SAMPLE = 6;
   private static final int SEED = 11;
-  private static final int MOST_SUMS = 20;
   private static final int MOST_SHOWN = 2;
+
+  /** How often a rung comes in one opener, and in mixed practice. */
+  private static final int IN_OPENER = 2;
+
+  private static final int IN_PRACTICE = 5;
 
   private final Rules rules;
   private final Style style;
   private final Pace pace;
+
+  /** What a sum of a rung takes by a method; it is drawn and worked once. */
+  private final Map<String, Double> seconds = new ConcurrentHashMap<>();
+
+  /** Some pupils who practise a rung of their own. */
+  public record Group(Rung rung, List<Long> pupils) {}
 
   /** Makes lessons for a class of this style and pace. */
   public LessonMaker(Rules rules, Style style, Pace pace) {
@@ -34,6 +45,10 @@ public final class LessonMaker {
 
   /** The seconds that a pupil takes for a sum of a rung, on average. */
   public double seconds(Rung rung, String method) {
+    return seconds.computeIfAbsent(rung.id() + " " + method, any -> sampled(rung, method));
+  }
+
+  private double sampled(Rung rung, String method) {
     List<Item> sample =
         rung.draw(SAMPLE, SEED).stream().map(each -> Item.of(each, method, rung.id())).toList();
     return pace.seconds(Workload.of(sample, style).seconds()) / sample.size();
@@ -52,56 +67,89 @@ public final class LessonMaker {
   }
 
   /**
-   * A lesson on a rung. What a part cannot use of its minutes is left to practice; a part that not
-   * even one sum fits into is left out.
+   * A lesson on a rung. Minutes that its own sums do not fill go to mixed practice of what is
+   * looked at again; a part that not even one sum fits into is left out.
    *
    * @param goal the rung that it is about
    * @param method the id of the method that it is worked by
-   * @param again what is looked at again in the beginning, the most urgent first
+   * @param again what is looked at again, the most urgent first
+   * @param group those who practise another rung meanwhile, if any
    * @param minutes how long it may take, without the homework
    */
-  public Lesson make(Rung goal, String method, List<Rung> again, int minutes) {
+  public Lesson make(
+      Rung goal, String method, List<Rung> again, Optional<Group> group, int minutes) {
+    Rules.Shares shares = rules.shares();
+    Turns turns = new Turns(again);
     List<Part> parts = new ArrayList<>();
-    opener(again, (int) (minutes * rules.openerPart())).ifPresent(parts::add);
-    double seconds = seconds(goal, method);
-    part(Kind.SHOW, goal, method, seconds, (int) (minutes * rules.showPart()), MOST_SHOWN)
+    part(Kind.OPENER, turns.take((int) (minutes * shares.opener()), IN_OPENER))
         .ifPresent(parts::add);
-    part(Kind.TOGETHER, goal, method, seconds, (int) (minutes * rules.togetherPart()), MOST_SHOWN)
+    part(Kind.SHOW, own(goal, method, (int) (minutes * shares.show()), MOST_SHOWN))
+        .ifPresent(parts::add);
+    part(Kind.TOGETHER, own(goal, method, (int) (minutes * shares.together()), MOST_SHOWN))
         .ifPresent(parts::add);
     int left = minutes - new Lesson(parts).minutes();
-    part(Kind.PRACTISE, goal, method, seconds, left, MOST_SUMS).ifPresent(parts::add);
-    part(Kind.HOMEWORK, goal, method, seconds, rules.homeworkMinutes(), MOST_SUMS)
+    part(Kind.PRACTISE, ownAndMixed(goal, method, left, left, turns)).ifPresent(parts::add);
+    group.flatMap(some -> part(some, left)).ifPresent(parts::add);
+    int home = shares.homeworkMinutes();
+    part(Kind.HOMEWORK, ownAndMixed(goal, method, home / 2, home, new Turns(again)))
         .ifPresent(parts::add);
     return new Lesson(parts);
   }
 
-  private static Optional<Part> part(
-      Kind kind, Rung rung, String method, double seconds, int minutes, int most) {
-    int sums = Math.min(most, (int) (60 * minutes / seconds));
-    return sums == 0
-        ? Optional.empty()
-        : Optional.of(
-            new Part(kind, List.of(new Line(rung, method, sums)), minutes(sums * seconds)));
+  /** A lesson in which nothing is new. */
+  public Lesson review(List<Rung> again, int minutes) {
+    Turns turns = new Turns(again);
+    return new Lesson(part(Kind.PRACTISE, turns.take(minutes, IN_PRACTICE)).stream().toList());
   }
 
-  /** A sum of each rung in turn for as long as there is time. */
-  private Optional<Part> opener(List<Rung> again, int minutes) {
-    Map<Rung, Integer> sums = new LinkedHashMap<>();
-    double used = 0;
-    for (int i = 0; i < again.size() * MOST_SHOWN; i++) {
-      Rung rung = again.get(i % again.size());
-      double seconds = seconds(rung, rung.methods().get(0));
-      if (used + seconds <= 60.0 * minutes) {
-        used += seconds;
-        sums.merge(rung, 1, Integer::sum);
-      }
+  private Optional<Part> part(Kind kind, List<Line> lines) {
+    return lines.isEmpty() ? Optional.empty() : Optional.of(new Part(kind, lines, minutes(lines)));
+  }
+
+  private Optional<Part> part(Group group, int minutes) {
+    Rung rung = group.rung();
+    return part(Kind.PRACTISE, own(rung, rung.methods().get(0), minutes, rules.shares().sums()))
+        .map(part -> new Part(part.kind(), part.lines(), part.minutes(), group.pupils()));
+  }
+
+  /** As many sums of one rung as there is time for. */
+  private List<Line> own(Rung rung, String method, int minutes, int most) {
+    int sums = Math.min(most, (int) (60 * minutes / seconds(rung, method)));
+    return sums == 0 ? List.of() : List.of(new Line(rung, method, sums));
+  }
+
+  /** Sums of the rung for some of the minutes, and mixed ones for the rest. */
+  private List<Line> ownAndMixed(Rung goal, String method, int own, int all, Turns turns) {
+    List<Line> lines = new ArrayList<>(own(goal, method, own, rules.shares().sums()));
+    lines.addAll(turns.take(all - (lines.isEmpty() ? 0 : minutes(lines)), IN_PRACTICE));
+    return lines;
+  }
+
+  /** Has rungs come in turn, so that each comes once before one comes again. */
+  private final class Turns {
+    private final List<Rung> again;
+    private int next;
+
+    Turns(List<Rung> again) {
+      this.again = again;
     }
-    List<Line> lines =
-        sums.entrySet().stream()
-            .map(each -> new Line(each.getKey(), each.getKey().methods().get(0), each.getValue()))
-            .toList();
-    return lines.isEmpty()
-        ? Optional.empty()
-        : Optional.of(new Part(Kind.OPENER, lines, minutes(used)));
+
+    /** So many minutes of mixed sums, no rung more than so many times. */
+    List<Line> take(int minutes, int times) {
+      Map<Rung, Integer> sums = new LinkedHashMap<>();
+      double left = 60.0 * minutes;
+      for (int i = 0; i < again.size() * times; i++) {
+        Rung rung = again.get((next + i) % again.size());
+        double seconds = seconds(rung, rung.methods().get(0));
+        if (seconds <= left) {
+          left -= seconds;
+          sums.merge(rung, 1, Integer::sum);
+        }
+      }
+      next += sums.size();
+      return sums.entrySet().stream()
+          .map(each -> new Line(each.getKey(), each.getKey().methods().get(0), each.getValue()))
+          .toList();
+    }
   }
 }

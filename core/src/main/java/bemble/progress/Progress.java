@@ -15,38 +15,68 @@ import java.util.stream.Collectors;
  * Where a pupil stands on a rung, and why.
  *
  * @param standing the standing by the rules
- * @param right how many of the latest sums were right; the latest days that reach to as many sums
- *     as the rules look at, all of each day
- * @param of how many sums these are
- * @param helped how many of the right ones were helped
- * @param days on how many days they were worked
- * @param slip the slip that was made on the latest days, the most frequent where there are several
+ * @param latest what the latest sums were like
+ * @param slip the slip that was made of late, the most frequent where there are several
  * @param lookAgain when to look again; empty for a rung that is not sure
- * @param lacks what keeps the rung from being sure
+ * @param lacks what kept the rung from being sure when it was last worked; of a rung that is sure
+ *     still, what would keep it from becoming sure now
  */
 public record Progress(
     Standing standing,
-    int right,
-    int of,
-    int helped,
-    int days,
+    Latest latest,
     Optional<LastSlip> slip,
     Optional<LocalDate> lookAgain,
     Set<Lack> lacks) {
   /** Nothing was worked. */
   public static final Progress NONE =
       new Progress(
-          Standing.NEW, 0, 0, 0, 0, Optional.empty(), Optional.empty(), Set.of(Lack.TOO_FEW));
+          Standing.NEW,
+          new Latest(0, 0, 0, 0, Optional.empty(), Optional.empty()),
+          Optional.empty(),
+          Optional.empty(),
+          Set.of(Lack.TOO_FEW));
 
   /** Sums are counted in halves and shares of a day; this is below any difference that matters. */
   private static final double NOTHING = 1e-9;
 
   /**
+   * The sums of the latest days that reach to as many sums as the rules look at, all of each day.
+   *
+   * @param right how many were right
+   * @param of how many there are
+   * @param helped how many of the right ones were helped
+   * @param days on how many days they were worked
+   * @param workedOn the last day
+   * @param wrongOn the last day on which one was wrong
+   */
+  public record Latest(
+      int right,
+      int of,
+      int helped,
+      int days,
+      Optional<LocalDate> workedOn,
+      Optional<LocalDate> wrongOn) {
+    private static Latest of(List<Evidence> sums) {
+      return new Latest(
+          (int) sums.stream().filter(Evidence::right).count(),
+          sums.size(),
+          (int) sums.stream().filter(sum -> sum.right() && sum.helped()).count(),
+          (int) sums.stream().map(Evidence::day).distinct().count(),
+          sums.stream().map(Evidence::day).max(Comparator.naturalOrder()),
+          sums.stream()
+              .filter(sum -> !sum.right())
+              .map(Evidence::day)
+              .max(Comparator.naturalOrder()));
+    }
+  }
+
+  /**
    * A slip and the last day on which it was made.
    *
    * @param slip its id
+   * @param times how often it was made of late
    */
-  public record LastSlip(String slip, LocalDate day) {}
+  public record LastSlip(String slip, LocalDate day, int times) {}
 
   /** Keeps a copy of what lacks. */
   public Progress {
@@ -56,7 +86,12 @@ public record Progress(
   /** The same where a teacher has decided the standing. */
   public Progress decided(Standing decided) {
     Optional<LocalDate> again = decided.isSure() ? lookAgain : Optional.empty();
-    return new Progress(decided, right, of, helped, days, slip, again, lacks);
+    return new Progress(decided, latest, slip, again, lacks);
+  }
+
+  /** Whether the rung is sure although one that is not could not become so by this work. */
+  public boolean isStillSure() {
+    return standing.isSure() && !lacks.isEmpty();
   }
 
   /**
@@ -72,23 +107,18 @@ public record Progress(
     }
     Days days = Days.of(evidence, rules);
     Optional<LocalDate> lookAgain = lookAgain(days, rules);
-    Set<Lack> lacks = lacks(days, rules);
     Standing standing = Standing.BEGUN;
     if (lookAgain.isPresent()) {
       standing = today.isBefore(lookAgain.get()) ? Standing.SURE : Standing.LOOK_AGAIN;
-    } else if (isNearly(days, rules)) {
+    } else if (isNearly(days, rules.nearly())) {
       standing = Standing.NEARLY;
     }
-    List<Evidence> latest = days.latest(rules.latestForSure());
     return new Progress(
         standing,
-        (int) latest.stream().filter(Evidence::right).count(),
-        latest.size(),
-        (int) latest.stream().filter(sum -> sum.right() && sum.helped()).count(),
-        (int) latest.stream().map(Evidence::day).distinct().count(),
-        lastSlip(days.slips(rules.daysWithoutSlip())),
+        Latest.of(days.latest(rules.sure().latest())),
+        lastSlip(ofLate(days, today, rules.sure())),
         lookAgain,
-        lacks);
+        lacks(days, rules.sure()));
   }
 
   /**
@@ -98,30 +128,40 @@ public record Progress(
    * @param evidence the sums of one rung in any order
    */
   public static NavigableMap<LocalDate, Boolean> sureByDay(List<Evidence> evidence, Rules rules) {
-    NavigableMap<LocalDate, Boolean> sure = new TreeMap<>();
+    NavigableMap<LocalDate, Boolean> byDay = new TreeMap<>();
     Days days = Days.of(evidence, rules);
+    boolean sure = false;
     for (int i = 0; i < days.count(); i++) {
-      sure.put(days.date(i), isSure(days.upTo(i), rules));
+      sure = isSure(days.upTo(i), sure, rules.sure());
+      byDay.put(days.date(i), sure);
     }
-    return sure;
+    return byDay;
   }
 
-  private static boolean isSure(Days days, Rules rules) {
-    return lacks(days, rules).isEmpty();
+  /** Whether a rung is sure after its last day, if it was so or not before that day. */
+  private static boolean isSure(Days days, boolean before, Rules.Sure rules) {
+    return before ? !falls(days, rules) : lacks(days, rules).isEmpty();
   }
 
-  private static Set<Lack> lacks(Days days, Rules rules) {
+  private static boolean falls(Days days, Rules.Sure rules) {
+    return days.wrongOfLatest(rules.latest()) > rules.wrongToFall() - NOTHING
+        || lastSlip(ofLate(days, days.last(), rules))
+            .filter(slip -> slip.times() >= rules.slipsToFall())
+            .isPresent();
+  }
+
+  private static Set<Lack> lacks(Days days, Rules.Sure rules) {
     Set<Lack> lacks = EnumSet.noneOf(Lack.class);
-    if (!hasEnough(days, rules.leastForSure())) {
+    if (!hasEnough(days, rules.least())) {
       lacks.add(Lack.TOO_FEW);
     }
-    if (!missesFew(days, rules.latestForSure(), rules.wrongForSure())) {
+    if (!missesFew(days, rules.latest(), rules.wrong())) {
       lacks.add(Lack.TOO_MANY_WRONG);
     }
     if (!isOnSeveralDays(days, rules)) {
       lacks.add(Lack.TOO_FEW_DAYS);
     }
-    if (!isWithoutSlipLately(days, rules)) {
+    if (!ofLate(days, days.last(), rules).isEmpty()) {
       lacks.add(Lack.SLIP_LATELY);
     }
     return lacks;
@@ -138,18 +178,17 @@ public record Progress(
   }
 
   /** What is right in the lesson that taught it may be gone tomorrow. */
-  private static boolean isOnSeveralDays(Days days, Rules rules) {
-    return days.daysRight() >= rules.daysForSure();
+  private static boolean isOnSeveralDays(Days days, Rules.Sure rules) {
+    return days.daysRight() >= rules.days();
   }
 
   /** A slip is a rule of the pupil's own, and comes again until it is talked about. */
-  private static boolean isWithoutSlipLately(Days days, Rules rules) {
-    return days.slips(rules.daysWithoutSlip()).isEmpty();
+  private static List<Evidence> ofLate(Days days, LocalDate day, Rules.Sure rules) {
+    return days.slipsAfter(day.minusDays(rules.slipDays()));
   }
 
-  private static boolean isNearly(Days days, Rules rules) {
-    return hasEnough(days, rules.leastForNearly())
-        && missesFew(days, rules.latestForNearly(), rules.wrongForNearly());
+  private static boolean isNearly(Days days, Rules.Nearly rules) {
+    return hasEnough(days, rules.least()) && missesFew(days, rules.latest(), rules.wrong());
   }
 
   /**
@@ -163,7 +202,7 @@ public record Progress(
     for (int i = 0; i < days.count(); i++) {
       LocalDate day = days.date(i);
       boolean before = sure;
-      sure = isSure(days.upTo(i), rules);
+      sure = isSure(days.upTo(i), before, rules.sure());
       if (sure && (!before || days.hasWrong(i))) {
         times = 0;
         grown = day;
@@ -172,9 +211,7 @@ public record Progress(
         grown = day;
       }
     }
-    return sure
-        ? Optional.of(rules.lookAgain(days.date(days.count() - 1), times))
-        : Optional.empty();
+    return sure ? Optional.of(rules.lookAgain(days.last(), times)) : Optional.empty();
   }
 
   private static Optional<LastSlip> lastSlip(List<Evidence> slips) {
@@ -183,13 +220,12 @@ public record Progress(
             .collect(Collectors.groupingBy(Evidence::slip, TreeMap::new, Collectors.counting()));
     return times.entrySet().stream()
         .max(Map.Entry.comparingByValue())
-        .map(Map.Entry::getKey)
         .flatMap(
-            slip ->
+            most ->
                 slips.stream()
-                    .filter(sum -> sum.slip().equals(slip))
+                    .filter(sum -> sum.slip().equals(most.getKey()))
                     .map(Evidence::day)
                     .max(Comparator.naturalOrder())
-                    .map(day -> new LastSlip(slip, day)));
+                    .map(day -> new LastSlip(most.getKey(), day, most.getValue().intValue())));
   }
 }

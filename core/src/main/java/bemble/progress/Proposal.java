@@ -7,18 +7,62 @@ import java.util.List;
  *
  * @param rung the id of the rung that it is about
  * @param slip the id of the slip to teach against; empty for other proposals
- * @param pupils those whom it is for
- * @param of how many pupils there are
+ * @param pupils those whom it is for, one or more
  */
-public record Proposal(Kind kind, String rung, String slip, List<Long> pupils, int of) {
-  /** What there is to do. */
+public record Proposal(Why why, String rung, String slip, List<Long> pupils, Count count) {
+  /**
+   * What the reason is told with.
+   *
+   * @param of how many pupils there are
+   * @param standing how many of them are nearly sure of the rung at the least
+   * @param due how many were sure of it and are to look at it again
+   * @param lessons how many lessons it has had
+   */
+  public record Count(int of, int standing, int due, int lessons) {}
+
+  /** What a lesson is for. */
   public enum Kind {
     /** What they make a slip in. */
     RETEACH,
     /** What they were sure of some while ago. */
     LOOK_AGAIN,
-    /** What they are ready for: all that it needs is sure. */
+    /** What they are ready for, or have begun. */
     TEACH
+  }
+
+  /** Why it is proposed, the most urgent first. */
+  public enum Why {
+    /** A slip that a large part of the class makes. */
+    SLIP(Kind.RETEACH),
+    /** A part of the class has too much open that was taught: nothing new, but mixed practice. */
+    MIXED(Kind.LOOK_AGAIN),
+    /** It was taught, and too few stand. */
+    NOT_YET(Kind.TEACH),
+    /** Enough are ready for it, in an operation that the class works in. */
+    GO_ON(Kind.TEACH),
+    /** Enough are ready for it, in an operation that the class has not begun. */
+    BEGIN(Kind.TEACH),
+    /** Enough will be ready for it when what is planned was taught. */
+    AHEAD(Kind.TEACH),
+    /** Some are ready for it, but not enough. */
+    SOME_READY(Kind.TEACH),
+    /** It was taught, and too little of it is marked to say more. */
+    UNMARKED(Kind.TEACH),
+    /** Enough stand; it is for some pupils alone. */
+    FOR_SOME(Kind.TEACH),
+    /** Some are due or not sure yet: it comes in openers. */
+    OPENER(Kind.LOOK_AGAIN);
+
+    private final Kind kind;
+
+    Why(Kind kind) {
+      this.kind = kind;
+    }
+
+    /** What a lesson for this reason is for. */
+    public Kind kind() {
+      return kind;
+    }
   }
 
   /** Keeps a copy of the pupils. */

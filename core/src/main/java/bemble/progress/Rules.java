@@ -6,46 +6,108 @@ import java.time.LocalDate;
 import java.util.List;
 
 /**
- * The thresholds of standings and lessons: {@code progress.properties}, which says why each is what
- * it is.
+ * The thresholds of standings, proposals and lessons: {@code progress.properties}, which says why
+ * each is what it is.
  *
  * @param help what a right sum counts that was helped
- * @param leastForSure how many right sums make a rung sure at the least
- * @param latestForSure of so many latest sums
- * @param wrongForSure no more than so many may be wrong
- * @param daysForSure on how many days some must be right
- * @param daysWithoutSlip on how many of the latest days no named slip may be made
- * @param leastForNearly how many right sums make a rung nearly sure at the least
- * @param latestForNearly of so many latest sums
- * @param wrongForNearly no more than so many may be wrong
  * @param weeks after how many weeks to look again, the first time, the second time and so on
- * @param openerPart what part of a lesson goes to sums looked at again
- * @param showPart what part to those that are shown
- * @param togetherPart what part to those done together
- * @param homeworkMinutes how long homework takes
  */
 public record Rules(
-    double help,
-    int leastForSure,
-    int latestForSure,
-    int wrongForSure,
-    int daysForSure,
-    int daysWithoutSlip,
-    int leastForNearly,
-    int latestForNearly,
-    int wrongForNearly,
-    List<Integer> weeks,
-    double openerPart,
-    double showPart,
-    double togetherPart,
-    int homeworkMinutes) {
+    double help, Sure sure, Nearly nearly, List<Integer> weeks, Next next, Shares shares) {
   /** The rules that Bemble works by. */
   public static final Rules STANDARD = read();
+
+  /**
+   * What makes a rung sure, and what ends that.
+   *
+   * @param least how many right sums at the least
+   * @param latest of so many latest sums
+   * @param wrong no more than so many may be wrong
+   * @param days on how many days some must be right
+   * @param slipDays in the last so many days no slip may be made
+   * @param wrongToFall so many of the latest wrong end it
+   * @param slipsToFall as does the same slip so often in the last {@code slipDays} days
+   */
+  public record Sure(
+      int least, int latest, int wrong, int days, int slipDays, int wrongToFall, int slipsToFall) {}
+
+  /**
+   * What makes a rung nearly sure.
+   *
+   * @param least how many right sums at the least
+   * @param latest of so many latest sums
+   * @param wrong no more than so many may be wrong
+   */
+  public record Nearly(int least, int latest, int wrong) {}
+
+  /**
+   * What a class turns to next.
+   *
+   * @param half the share of the class with which it goes on
+   * @param third the share of the class for which a slip is taught against in a lesson
+   * @param lessons on one rung, after which it goes on without waiting for more
+   * @param pause days before the same slip is taught against again
+   * @param untouched school days within which each group gets sums of its rung
+   * @param lessonSums so many sums of a rung that a pupil works on a day are those of a lesson
+   * @param lessonShare the share of the class that must have worked them
+   * @param quarter the share of the class for which a lesson is for nothing new
+   * @param open if they are not nearly sure of more than so many rungs that were taught
+   * @param openShare and of more than this share of them
+   * @param between how many lessons lie between two such ones at the least
+   * @param begin how far each operation waits for those before it, as a share of their rungs
+   */
+  public record Next(
+      double half,
+      double third,
+      int lessons,
+      int pause,
+      int untouched,
+      int lessonSums,
+      double lessonShare,
+      double quarter,
+      int open,
+      double openShare,
+      int between,
+      double begin) {}
+
+  /**
+   * What goes where in a lesson.
+   *
+   * @param opener the share of the minutes for what is looked at again
+   * @param show the share for what is shown
+   * @param together the share for what is done together
+   * @param sums how many sums of one rung are practised at the most; more at once adds little
+   * @param homeworkMinutes how long homework takes
+   */
+  public record Shares(
+      double opener, double show, double together, int sums, int homeworkMinutes) {}
 
   /** Keeps a copy of the weeks; refuses to look again never. */
   public Rules {
     weeks = List.copyOf(weeks);
     Require.that(!weeks.isEmpty(), "weeks", weeks, "must be one or more");
+  }
+
+  /** The same where a teacher has chosen three of them. */
+  public Rules with(double opener, double half, double third) {
+    Next chosen =
+        new Next(
+            half,
+            third,
+            next.lessons(),
+            next.pause(),
+            next.untouched(),
+            next.lessonSums(),
+            next.lessonShare(),
+            next.quarter(),
+            next.open(),
+            next.openShare(),
+            next.between(),
+            next.begin());
+    Shares parts =
+        new Shares(
+            opener, shares.show(), shares.together(), shares.sums(), shares.homeworkMinutes());
+    return new Rules(help, sure, nearly, weeks, chosen, parts);
   }
 
   /** When to look again at what was right on a day, after it stayed right so many times. */
@@ -57,18 +119,35 @@ public record Rules(
     NumberTable table = NumberTable.read("progress");
     return new Rules(
         table.number("help"),
-        table.count("sure.least"),
-        table.count("sure.latest"),
-        table.count("sure.wrong"),
-        table.count("sure.days"),
-        table.count("sure.days-without-slip"),
-        table.count("nearly.least"),
-        table.count("nearly.latest"),
-        table.count("nearly.wrong"),
+        new Sure(
+            table.count("sure.least"),
+            table.count("sure.latest"),
+            table.count("sure.wrong"),
+            table.count("sure.days"),
+            table.count("sure.slip-days"),
+            table.count("sure.wrong-to-fall"),
+            table.count("sure.slips-to-fall")),
+        new Nearly(
+            table.count("nearly.least"), table.count("nearly.latest"), table.count("nearly.wrong")),
         table.counts("look-again.weeks"),
-        table.number("lesson.opener"),
-        table.number("lesson.show"),
-        table.number("lesson.together"),
-        table.count("lesson.homework-minutes"));
+        new Next(
+            table.number("next.half"),
+            table.number("next.third"),
+            table.count("next.lessons"),
+            table.count("next.pause"),
+            table.count("next.untouched"),
+            table.count("next.lesson-sums"),
+            table.number("next.lesson-share"),
+            table.number("next.quarter"),
+            table.count("next.open"),
+            table.number("next.open-share"),
+            table.count("next.between"),
+            table.number("next.begin")),
+        new Shares(
+            table.number("lesson.opener"),
+            table.number("lesson.show"),
+            table.number("lesson.together"),
+            table.count("lesson.sums"),
+            table.count("lesson.homework-minutes")));
   }
 }

@@ -13,6 +13,11 @@ public enum Standing {
   /** Right nearly always, on more than one day, without a slip of late. */
   SURE;
 
+  /** Whether the rung is nearly sure at the least, so that what needs it may be begun. */
+  public boolean stands() {
+    return compareTo(NEARLY) >= 0;
+  }
+
   /** Whether the rung was sure when it was last worked. */
   public boolean isSure() {
     return this == SURE || this == LOOK_AGAIN;

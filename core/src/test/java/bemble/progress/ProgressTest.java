@@ -1,6 +1,7 @@
 package bemble.progress;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.LocalDate;
@@ -73,10 +74,19 @@ class ProgressTest {
         "++++ ++--++++++++, NEARLY",
         "++++ ++-- ++++++++++, SURE",
         "++++ +++++s, NEARLY",
-        "++++++ s ++++, NEARLY",
-        "++++++ s ++++ +, SURE",
+        "++++++ s ++++ +, NEARLY",
+        "++++++ s  ++++  +, SURE",
         "++++++++ ---, BEGUN",
-        "++++++++  s  ++  ++, SURE"
+        // Sure stays until three of the latest ten are wrong, or the same slip was made twice of
+        // late.
+        "++++ ++++ -, SURE",
+        "++++ ++++ --, SURE",
+        "++++ ++++ ---, BEGUN",
+        "++++ ++++ s, SURE",
+        "++++ ++++ s+++ s++++, NEARLY",
+        "++++ ++++ s  +++  s++++, SURE",
+        "++++ ++++ --- ++++++++, NEARLY",
+        "++++ ++++ --- ++++++++ ++, SURE"
       })
   void standsByTheRules(String work, Standing standing) {
     assertEquals(standing, of(work).standing(), work);
@@ -85,17 +95,31 @@ class ProgressTest {
   @Test
   void saysWhatItIsToldFrom() {
     Progress progress = of("+++++ s++++h");
-    assertEquals(10, progress.right());
-    assertEquals(11, progress.of());
-    assertEquals(1, progress.helped());
-    assertEquals(2, progress.days());
+    LocalDate tuesday = MONDAY.plusDays(1);
     assertEquals(
-        Optional.of(new Progress.LastSlip("smaller-from-larger", MONDAY.plusDays(1))),
-        progress.slip());
+        new Progress.Latest(10, 11, 1, 2, Optional.of(tuesday), Optional.of(tuesday)),
+        progress.latest());
+    assertEquals(
+        Optional.of(new Progress.LastSlip("smaller-from-larger", tuesday, 1)), progress.slip());
     assertEquals(Set.of(Lack.SLIP_LATELY), progress.lacks());
     assertEquals(Set.of(Lack.TOO_FEW_DAYS), of("+++++++++").lacks());
     assertEquals(Set.of(Lack.TOO_FEW, Lack.TOO_MANY_WRONG), of("++ --+").lacks());
     assertEquals(Optional.empty(), progress.lookAgain());
+  }
+
+  @Test
+  void whatIsSureStillSaysSo() {
+    assertFalse(of("++++ ++++").isStillSure());
+    assertTrue(of("++++ ++++ --").isStillSure());
+    assertFalse(of("++++ ++++ ---").isStillSure());
+  }
+
+  /** Whatever was slipped in is over after two weeks. */
+  @ParameterizedTest
+  @CsvSource({"0, true", "13, true", "14, false", "56, false"})
+  void aSlipIsOfLateForTwoWeeks(int daysLater, boolean ofLate) {
+    List<Evidence> work = work("++++++++ ++++++++ ss++++++");
+    assertEquals(ofLate, of(work, last(work).plusDays(daysLater)).slip().isPresent());
   }
 
   @Test

@@ -27,12 +27,19 @@ import org.springframework.transaction.support.TransactionOperations;
 public class AnswerBook {
   private final HandoutMapper mapper;
   private final Handouts handouts;
+  private final SaidSlips said;
   private final Clock clock;
   private final TransactionOperations together;
 
-  AnswerBook(HandoutMapper mapper, Handouts handouts, Clock clock, TransactionOperations together) {
+  AnswerBook(
+      HandoutMapper mapper,
+      Handouts handouts,
+      SaidSlips said,
+      Clock clock,
+      TransactionOperations together) {
     this.mapper = mapper;
     this.handouts = handouts;
+    this.said = said;
     this.clock = clock;
     this.together = together;
   }
@@ -59,6 +66,11 @@ public class AnswerBook {
               refused.add(new RefusedCell(cell.pupil(), cell.number(), sentence, null));
             }
           }
+          cells.stream()
+              .map(CellRequest::pupil)
+              .distinct()
+              .filter(pupils::contains)
+              .forEach(pupil -> said.note(id, pupil, marker));
         });
     return new CellsView(kept, refused);
   }
@@ -75,6 +87,7 @@ public class AnswerBook {
           marked += mapper.mark(id, row(same, marker), Judge.VERSION);
         }
       }
+      said.note(id);
     }
     return marked;
   }

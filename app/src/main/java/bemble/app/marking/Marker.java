@@ -22,6 +22,7 @@ import bemble.style.Choice;
 import bemble.style.Style;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -167,6 +168,18 @@ final class Marker {
   /** What the answers of a pupil tell; a place of which nothing is known counts as not asked. */
   synchronized Diagnosis diagnosis(List<Given> given) {
     return diagnoser().of(given);
+  }
+
+  /**
+   * What may be said of the answers of a pupil, by their places; nothing where fewer than two are
+   * wrong, since one answer says nothing of a pupil.
+   */
+  Map<Integer, Slip> said(List<Given> given) {
+    int wrong = 0;
+    for (int i = 0; i < given.size(); i++) {
+      wrong += mark(i, given.get(i)) == Mark.WRONG ? 1 : 0;
+    }
+    return wrong < 2 ? Map.of() : diagnosis(given).said();
   }
 
   /** The fact that was missed where a wrong answer was given, if it can only be one. */

@@ -11,8 +11,10 @@ import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
@@ -51,6 +53,17 @@ public class Roll {
   /** All pupils by name, those who have left among them. */
   public List<PupilEntry> all() {
     return entries(mapper.of(currentClass()));
+  }
+
+  /** What the pupils of a class are called, in their order; those who have left are left out. */
+  public Map<Long, String> names(long classId) {
+    Map<Long, String> names = new LinkedHashMap<>();
+    for (PupilRow row : mapper.of(classId)) {
+      if (row.leftAt() == null) {
+        names.put(row.id(), row.name());
+      }
+    }
+    return names;
   }
 
   static List<PupilEntry> entries(List<PupilRow> rows) {

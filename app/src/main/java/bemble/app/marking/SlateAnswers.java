@@ -30,6 +30,7 @@ class SlateAnswers {
   private final HandoutMapper mapper;
   private final Handouts handouts;
   private final Attempts attempts;
+  private final SaidSlips said;
   private final Clock clock;
   private final TransactionOperations together;
 
@@ -37,11 +38,13 @@ class SlateAnswers {
       HandoutMapper mapper,
       Handouts handouts,
       Attempts attempts,
+      SaidSlips said,
       Clock clock,
       TransactionOperations together) {
     this.mapper = mapper;
     this.handouts = handouts;
     this.attempts = attempts;
+    this.said = said;
     this.clock = clock;
     this.together = together;
   }
@@ -87,6 +90,7 @@ class SlateAnswers {
           }
           mapper.put(place.handoutId(), row, Judge.VERSION, OffsetDateTime.now(clock));
           mapper.filledBy(place, attempt);
+          said.note(place.handoutId(), place.pupilId(), marker);
         });
   }
 

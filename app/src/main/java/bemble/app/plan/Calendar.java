@@ -6,6 +6,7 @@ import bemble.app.store.HolidayRow;
 import bemble.app.store.LessonRow;
 import bemble.app.store.PlanMapper;
 import bemble.app.store.WeekdayRow;
+import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
@@ -24,9 +25,15 @@ class Calendar {
   private static final int LONGEST_HOLIDAY = 120;
 
   private final PlanMapper mapper;
+  private final Clock clock;
 
-  Calendar(PlanMapper mapper) {
+  Calendar(PlanMapper mapper, Clock clock) {
     this.mapper = mapper;
+    this.clock = clock;
+  }
+
+  LocalDate today() {
+    return LocalDate.now(clock);
   }
 
   /** A day as it was sent; one that does not exist is refused. */

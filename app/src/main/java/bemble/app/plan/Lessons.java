@@ -5,19 +5,16 @@ import bemble.app.house.Classes;
 import bemble.app.http.MissingException;
 import bemble.app.http.RefusedException;
 import bemble.app.http.StaleException;
-import bemble.app.ladder.ClassLadder;
 import bemble.app.plan.PlanJson.LessonChange;
 import bemble.app.plan.PlanJson.LessonRequest;
 import bemble.app.plan.PlanJson.LessonState;
 import bemble.app.plan.PlanJson.LessonView;
 import bemble.app.plan.PlanJson.LogRequest;
 import bemble.app.plan.PlanJson.OpenedPart;
-import bemble.app.plan.PlanJson.PartRequest;
 import bemble.app.plan.PlanJson.PartView;
 import bemble.app.register.Register;
 import bemble.app.register.RegisterWords;
 import bemble.app.sets.Drafts;
-import bemble.app.sets.Paces;
 import bemble.app.sets.SetBook;
 import bemble.app.sets.SetJson.DraftRequest;
 import bemble.app.sets.SetJson.SetLineView;
@@ -29,22 +26,19 @@ import bemble.app.store.LessonPartRow;
 import bemble.app.store.LessonRow;
 import bemble.app.store.NewLesson;
 import bemble.app.store.PlanMapper;
+import bemble.ladder.Ladder;
 import bemble.ladder.Rung;
 import bemble.practice.Item;
-import bemble.practice.Line;
 import bemble.progress.Lesson;
 import bemble.progress.LessonMaker;
 import bemble.progress.Proposal;
-import bemble.progress.Rules;
+import bemble.progress.Proposals;
 import bemble.slip.Slip;
-import bemble.style.Style;
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.core.type.TypeReference;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionOperations;
 
@@ -57,9 +51,9 @@ public class Lessons {
   private final Drafts drafts;
   private final SetBook book;
   private final Classes classes;
-  private final Paces paces;
+  private final Course course;
+  private final LessonParts parts;
   private final Deletions deletions;
-  private final ObjectMapper json;
   private final TransactionOperations together;
 
   Lessons(
@@ -69,9 +63,9 @@ public class Lessons {
       Drafts drafts,
       SetBook book,
       Classes classes,
-      Paces paces,
+      Course course,
+      LessonParts parts,
       Deletions deletions,
-      ObjectMapper json,
       TransactionOperations together) {
     this.mapper = mapper;
     this.calendar = calendar;
@@ -79,9 +73,9 @@ public class Lessons {
     this.drafts = drafts;
     this.book = book;
     this.classes = classes;
-    this.paces = paces;
+    this.course = course;
+    this.parts = parts;
     this.deletions = deletions;
-    this.json = json;
     this.together = together;
   }
 
@@ -103,16 +97,7 @@ public class Lessons {
     for (LessonRow other : mapper.lessons(classId, day, day)) {
       minutes -= view(other).minutes();
     }
-    Style style = classes.style(classId);
-    List<Rung> again =
-        register.progress(classId).lookAgain().stream()
-            .map(Proposal::rung)
-            .filter(rung -> !rung.equals(goal.id()))
-            .flatMap(rung -> words.ladder().find(rung).stream())
-            .toList();
-    Lesson lesson =
-        new LessonMaker(Rules.STANDARD, style, paces.of(classId))
-            .make(goal, goal.methods().get(0), again, Math.max(0, minutes));
+    Lesson lesson = make(classId, request.kind(), goal, day, Math.max(0, minutes));
     if (lesson.minutes() == 0) {
       throw RefusedException.of("day-full", RegisterWords.day(day));
     }
@@ -122,55 +107,46 @@ public class Lessons {
     }
     String title = new PlanWords(words).title(request.kind(), goal.id(), slip);
     NewLesson row = new NewLesson(classId, day, request.kind().name(), goal.id(), slip, title, "");
-    return insert(row, rows(lesson));
+    return insert(row, parts.rows(lesson));
   }
 
-  private LessonView insert(NewLesson lesson, List<LessonPartRow> parts) {
+  private Lesson make(long classId, Proposal.Kind kind, Rung goal, LocalDate day, int minutes) {
+    Proposals proposals = course.proposals(classId, day, calendar.today());
+    Ladder ladder = register.words(classId).ladder().ladder();
+    List<Rung> again =
+        proposals.opener().stream()
+            .map(Proposal::rung)
+            .filter(rung -> !rung.equals(goal.id()))
+            .flatMap(rung -> ladder.find(rung).stream())
+            .toList();
+    LessonMaker maker = parts.maker(classId);
+    if (kind == Proposal.Kind.LOOK_AGAIN) {
+      List<Rung> all = Stream.concat(Stream.of(goal), again.stream()).toList();
+      return maker.review(all, minutes);
+    }
+    Optional<LessonMaker.Group> group =
+        proposals
+            .group(goal.id())
+            .flatMap(
+                some ->
+                    ladder
+                        .find(some.rung())
+                        .map(rung -> new LessonMaker.Group(rung, some.pupils())));
+    return maker.make(goal, goal.methods().get(0), again, group, minutes);
+  }
+
+  private LessonView insert(NewLesson lesson, List<LessonPartRow> rows) {
     long id =
         Objects.requireNonNull(
             together.execute(
                 status -> {
                   long inserted = mapper.insert(lesson);
-                  if (!parts.isEmpty()) {
-                    mapper.addParts(inserted, parts);
+                  if (!rows.isEmpty()) {
+                    mapper.addParts(inserted, rows);
                   }
                   return inserted;
                 }));
     return open(id);
-  }
-
-  private List<LessonPartRow> rows(Lesson lesson) {
-    List<LessonPartRow> rows = new ArrayList<>();
-    for (Lesson.Part part : lesson.parts()) {
-      List<SetLineView> lines =
-          part.lines().stream()
-              .map(line -> new SetLineView(line.rung().id(), null, line.method(), line.count()))
-              .toList();
-      rows.add(row(rows.size(), part.kind(), lines, part.minutes()));
-    }
-    return rows;
-  }
-
-  private LessonPartRow row(int number, Lesson.Kind kind, List<SetLineView> lines, int minutes) {
-    return new LessonPartRow(0, number, kind.name(), write(lines), minutes, null);
-  }
-
-  private String write(List<SetLineView> lines) {
-    try {
-      return json.writeValueAsString(lines);
-    } catch (JsonProcessingException e) {
-      throw new IllegalStateException(e);
-    }
-  }
-
-  /** The lines of a part, but for those whose rung the class does not have. */
-  private List<SetLineView> lines(LessonPartRow part, ClassLadder ladder) {
-    try {
-      List<SetLineView> lines = json.readValue(part.lines(), new TypeReference<>() {});
-      return lines.stream().filter(line -> ladder.find(line.rung()).isPresent()).toList();
-    } catch (JsonProcessingException e) {
-      throw new IllegalStateException(e);
-    }
   }
 
   /** A lesson with its parts. */
@@ -187,16 +163,8 @@ public class Lessons {
   }
 
   LessonView view(LessonRow row, List<LessonPartRow> rows) {
-    RegisterWords classWords = register.words(row.classId());
-    PlanWords words = new PlanWords(classWords);
-    List<PartView> parts = new ArrayList<>();
-    int minutes = 0;
-    for (LessonPartRow part : rows) {
-      List<SetLineView> lines = lines(part, classWords.ladder());
-      Lesson.Kind kind = Lesson.Kind.valueOf(part.kind());
-      parts.add(new PartView(kind, lines, words.told(lines), part.minutes(), part.setId()));
-      minutes += kind == Lesson.Kind.HOMEWORK ? 0 : part.minutes();
-    }
+    List<PartView> views = parts.views(rows, register.words(row.classId()), row.classId());
+    int minutes = views.stream().filter(LessonParts::isForAll).mapToInt(PartView::minutes).sum();
     return new LessonView(
         row.id(),
         row.version(),
@@ -208,7 +176,7 @@ public class Lessons {
         LessonState.valueOf(row.state()),
         row.note(),
         minutes,
-        parts);
+        views);
   }
 
   /** Moves or renames a lesson, or changes its parts. */
@@ -218,29 +186,19 @@ public class Lessons {
     if (!day.equals(row.taughtOn())) {
       calendar.minutes(row.classId(), day);
     }
-    List<LessonPartRow> parts = change.parts() == null ? null : parts(change.parts(), row);
+    List<LessonPartRow> rows =
+        change.parts() == null ? null : parts.rows(change.parts(), row.classId());
     together.executeWithoutResult(
         status -> {
           put(row, change.version(), day, change.title().strip(), row.state(), row.note());
-          if (parts != null) {
+          if (rows != null) {
             mapper.removeParts(id);
-            if (!parts.isEmpty()) {
-              mapper.addParts(id, parts);
+            if (!rows.isEmpty()) {
+              mapper.addParts(id, rows);
             }
           }
         });
     return open(id);
-  }
-
-  private List<LessonPartRow> parts(List<PartRequest> requests, LessonRow lesson) {
-    Style style = classes.style(lesson.classId());
-    LessonMaker maker = new LessonMaker(Rules.STANDARD, style, paces.of(lesson.classId()));
-    List<LessonPartRow> rows = new ArrayList<>();
-    for (PartRequest request : requests) {
-      List<Line> lines = request.lines().stream().map(each -> drafts.line(each, style)).toList();
-      rows.add(row(rows.size(), request.kind(), request.lines(), maker.minutes(lines)));
-    }
-    return rows;
   }
 
   private void put(
@@ -292,31 +250,37 @@ public class Lessons {
     return state == LessonState.MOVED || kind.compareTo(Lesson.Kind.SHOW) > 0;
   }
 
-  private void copy(LessonRow row, List<LessonPartRow> parts, LocalDate day) {
+  private void copy(LessonRow row, List<LessonPartRow> rows, LocalDate day) {
     long copy =
         mapper.insert(
             new NewLesson(row.classId(), day, row.kind(), row.rung(), row.slip(), row.title(), ""));
-    if (!parts.isEmpty()) {
-      mapper.addParts(copy, parts);
+    if (!rows.isEmpty()) {
+      mapper.addParts(copy, rows);
     }
   }
 
   /** Plans a lesson again in the weeks that follow, but for holidays. */
   public LessonView repeat(long id, int weeks) {
     LessonRow row = find(id);
-    List<LessonPartRow> parts =
+    List<LessonPartRow> again =
         mapper.partsOf(id).stream()
             .map(
                 part ->
                     new LessonPartRow(
-                        0, part.number(), part.kind(), part.lines(), part.minutes(), null))
+                        0,
+                        part.number(),
+                        part.kind(),
+                        part.lines(),
+                        part.minutes(),
+                        part.pupils(),
+                        null))
             .toList();
     together.executeWithoutResult(
         status -> {
           for (int week = 1; week <= weeks; week++) {
             LocalDate day = row.taughtOn().plusWeeks(week);
             if (mapper.holidays(row.classId(), day, day).isEmpty()) {
-              copy(row, parts, day);
+              copy(row, again, day);
             }
           }
         });
@@ -337,7 +301,7 @@ public class Lessons {
   }
 
   private long makeSet(LessonRow row, LessonPartRow part) {
-    List<SetLineView> lines = lines(part, register.words(row.classId()).ladder());
+    List<SetLineView> lines = parts.lines(part, register.words(row.classId()));
     if (lines.isEmpty()) {
       throw missing();
     }

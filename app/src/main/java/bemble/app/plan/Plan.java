@@ -1,70 +1,75 @@
 package bemble.app.plan;
 
-import bemble.app.house.Classes;
+import bemble.app.marking.Roll;
 import bemble.app.plan.PlanJson.DayView;
 import bemble.app.plan.PlanJson.HolidayRequest;
 import bemble.app.plan.PlanJson.LessonView;
 import bemble.app.plan.PlanJson.PlanView;
-import bemble.app.plan.PlanJson.ProposalView;
+import bemble.app.plan.PlanJson.SharesRequest;
 import bemble.app.register.Register;
 import bemble.app.register.SchoolWeek;
 import bemble.app.store.HolidayRow;
 import bemble.app.store.LessonPartRow;
 import bemble.app.store.LessonRow;
 import bemble.app.store.PlanMapper;
-import bemble.app.store.PupilMapper;
-import bemble.app.store.PupilRow;
 import bemble.app.store.Shared;
 import bemble.app.store.WeekdayRow;
-import bemble.progress.ClassProgress;
 import bemble.progress.Proposal;
-import java.time.Clock;
+import bemble.progress.Proposals;
 import java.time.LocalDate;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionOperations;
 
 /** The plan of the current class week by week. */
 @Service
 public class Plan {
-  private static final int MOST_OF_A_KIND = 4;
+  private static final Map<Proposal.Why, Integer> SHOWN =
+      Map.of(
+          Proposal.Why.SLIP, 2,
+          Proposal.Why.NOT_YET, 2,
+          Proposal.Why.GO_ON, 2,
+          Proposal.Why.AHEAD, 2,
+          Proposal.Why.FOR_SOME, 3);
+
+  private static final int MOST_IN_OPENER = 6;
 
   private final PlanMapper mapper;
-  private final PupilMapper pupils;
+  private final Roll roll;
   private final Calendar calendar;
+  private final Course course;
+  private final PlanRules rules;
   private final Lessons lessons;
   private final Register register;
-  private final Classes classes;
   private final Shared shared;
-  private final Clock clock;
   private final TransactionOperations together;
 
   Plan(
       PlanMapper mapper,
-      PupilMapper pupils,
+      Roll roll,
       Calendar calendar,
+      Course course,
+      PlanRules rules,
       Lessons lessons,
       Register register,
-      Classes classes,
       Shared shared,
-      Clock clock,
       TransactionOperations together) {
     this.mapper = mapper;
-    this.pupils = pupils;
+    this.roll = roll;
     this.calendar = calendar;
+    this.course = course;
+    this.rules = rules;
     this.lessons = lessons;
     this.register = register;
-    this.classes = classes;
     this.shared = shared;
-    this.clock = clock;
     this.together = together;
   }
 
   LocalDate today() {
-    return LocalDate.now(clock);
+    return calendar.today();
   }
 
   /**
@@ -80,11 +85,15 @@ public class Plan {
   private PlanView work(String from, int weeks) {
     long classId = lessons.currentClass();
     LocalDate first = SchoolWeek.monday(from == null ? today() : Calendar.day(from));
+    Proposals proposals = course.proposals(classId, today(), today());
+    PlanWords words = new PlanWords(register.words(classId), roll.names(classId));
     return new PlanView(
         today(),
         days(classId, first, first.plusWeeks(weeks).minusDays(1)),
         calendar.timetable(classId),
-        proposals(classId));
+        words.proposals(few(proposals.all())),
+        words.proposals(proposals.opener().stream().limit(MOST_IN_OPENER).toList()),
+        rules.view(classId));
   }
 
   /** Some days with their lessons, both ends among them. */
@@ -118,15 +127,18 @@ public class Plan {
         .toList();
   }
 
-  private List<ProposalView> proposals(long classId) {
-    ClassProgress progress = register.progress(classId);
-    PlanWords words = new PlanWords(register.words(classId));
-    Map<Long, String> names =
-        pupils.of(classId).stream().collect(Collectors.toMap(PupilRow::id, PupilRow::name));
-    return Stream.of(progress.reteach(), progress.lookAgain(), progress.teach())
-        .flatMap(some -> some.stream().limit(MOST_OF_A_KIND))
-        .map((Proposal each) -> words.proposal(each, names))
+  /** The first few of each kind, so that what is new is always among them. */
+  private static List<Proposal> few(List<Proposal> all) {
+    Map<Proposal.Why, Integer> shown = new EnumMap<>(Proposal.Why.class);
+    return all.stream()
+        .filter(
+            each -> shown.merge(each.why(), 1, Integer::sum) <= SHOWN.getOrDefault(each.why(), 1))
         .toList();
+  }
+
+  /** Chooses what a teacher may choose of the rules. */
+  public void choose(SharesRequest request) {
+    rules.choose(lessons.currentClass(), request);
   }
 
   /** Makes a day free, or takes that back. */

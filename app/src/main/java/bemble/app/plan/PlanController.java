@@ -9,6 +9,7 @@ import bemble.app.plan.PlanJson.LogView;
 import bemble.app.plan.PlanJson.OpenedPart;
 import bemble.app.plan.PlanJson.PlanView;
 import bemble.app.plan.PlanJson.RepeatRequest;
+import bemble.app.plan.PlanJson.SharesRequest;
 import bemble.app.plan.PlanJson.TimetableRequest;
 import bemble.app.plan.PlanJson.TodayView;
 import bemble.app.plan.PlanJson.YearView;
@@ -119,6 +120,13 @@ class PlanController {
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void timetable(@Valid @RequestBody TimetableRequest request) {
     plan.timetable(request.minutes());
+  }
+
+  /** Chooses what a teacher may choose of the rules. */
+  @PutMapping("/shares")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void shares(@Valid @RequestBody SharesRequest request) {
+    plan.choose(request);
   }
 
   /** What was done, the latest first. */

@@ -34,19 +34,26 @@ public final class PlanJson {
    * A part of a lesson.
    *
    * @param told its lines in words
+   * @param summary all of them in short
+   * @param pupils those whom it is for, while the others do the part before it; none where it is
+   *     for all
+   * @param names what they are called
    * @param set the set that was made for it, if any
    */
   public record PartView(
       Lesson.Kind kind,
       List<SetLineView> lines,
       List<String> told,
+      String summary,
       int minutes,
+      List<Long> pupils,
+      List<String> names,
       @Nullable Long set) {}
 
   /**
    * A lesson.
    *
-   * @param minutes what it takes, without the homework
+   * @param minutes what it takes, without what is done at home or meanwhile
    * @param version counts the changes
    */
   public record LessonView(
@@ -80,6 +87,7 @@ public final class PlanJson {
    */
   public record ProposalView(
       Proposal.Kind kind,
+      Proposal.Why why,
       String rung,
       @Nullable String slip,
       String title,
@@ -91,9 +99,41 @@ public final class PlanJson {
    *
    * @param days all days from the first Monday to the last Sunday
    * @param timetable the minutes of each weekday from Monday to Sunday
+   * @param proposals what a lesson may be about, what should come first first
+   * @param opener what comes in openers
    */
   public record PlanView(
-      LocalDate today, List<DayView> days, List<Integer> timetable, List<ProposalView> proposals) {}
+      LocalDate today,
+      List<DayView> days,
+      List<Integer> timetable,
+      List<ProposalView> proposals,
+      List<ProposalView> opener,
+      SharesView shares) {}
+
+  /**
+   * What a teacher may choose of the rules, in percent.
+   *
+   * @param opener the share of a lesson for what is looked at again
+   * @param half with which share of the class it goes on
+   * @param third for which share of the class a slip is taught against in a lesson
+   * @param rules the rules of the plan in words, with these shares
+   */
+  public record SharesView(int opener, int half, int third, List<String> rules) {}
+
+  /** The same as it is to be. */
+  public record SharesRequest(
+      @NotNull(message = "{valid.opener-share}")
+          @Min(value = 0, message = "{valid.opener-share}")
+          @Max(value = 60, message = "{valid.opener-share}")
+          Integer opener,
+      @NotNull(message = "{valid.half-share}")
+          @Min(value = 10, message = "{valid.half-share}")
+          @Max(value = 100, message = "{valid.half-share}")
+          Integer half,
+      @NotNull(message = "{valid.third-share}")
+          @Min(value = 5, message = "{valid.third-share}")
+          @Max(value = 100, message = "{valid.third-share}")
+          Integer third) {}
 
   /**
    * A lesson to be planned: on a rung, or against a slip.
@@ -106,11 +146,16 @@ public final class PlanJson {
       @NotBlank(message = "{valid.rung}") String rung,
       @Nullable String slip) {}
 
-  /** A part as it is to be; its minutes follow from its sums. */
+  /**
+   * A part as it is to be; its minutes follow from its sums.
+   *
+   * @param pupils those whom it is for; missing or none where it is for all
+   */
   public record PartRequest(
       @NotNull(message = "{valid.lesson-part}") Lesson.Kind kind,
       @NotEmpty(message = "{valid.lines-of-set}") @Size(max = 20, message = "{valid.lines-of-set}")
-          List<@Valid @NotNull SetLineView> lines) {}
+          List<@Valid @NotNull SetLineView> lines,
+      @Nullable @Size(max = 100, message = "{valid.lesson-part}") List<@NotNull Long> pupils) {}
 
   /**
    * How a lesson is to be.
@@ -154,8 +199,12 @@ public final class PlanJson {
   /** The set of a part, and the sum that it begins with. */
   public record OpenedPart(long set, String plain, String method) {}
 
-  /** A rung that some are to be looked at again on. */
-  public record AgainView(RungLabel rung, List<String> pupils) {}
+  /**
+   * A rung that some are to look at again.
+   *
+   * @param reason how many are due, or not sure yet
+   */
+  public record AgainView(RungLabel rung, String reason, List<String> pupils) {}
 
   /**
    * What comes next.

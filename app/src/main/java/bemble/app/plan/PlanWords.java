@@ -2,23 +2,39 @@ package bemble.app.plan;
 
 import bemble.app.http.Sentences;
 import bemble.app.marking.MarkingJson.SlipLabel;
+import bemble.app.plan.PlanJson.AgainView;
 import bemble.app.plan.PlanJson.ProposalView;
+import bemble.app.register.RegisterJson.RungLabel;
 import bemble.app.register.RegisterWords;
 import bemble.app.sets.SetJson.SetLineView;
+import bemble.ladder.Rung;
 import bemble.progress.Lesson;
 import bemble.progress.Proposal;
+import bemble.progress.Rules;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 /** Puts plans into words. */
 final class PlanWords {
   private static final int LONGEST_TITLE = 120;
 
+  /** So many lines of a part are told one by one, of more only the first. */
+  private static final int FEW = 2;
+
   private final RegisterWords words;
+  private final Map<Long, String> names;
 
   PlanWords(RegisterWords words) {
+    this(words, Map.of());
+  }
+
+  /** Words that name pupils by their ids. */
+  PlanWords(RegisterWords words, Map<Long, String> names) {
     this.words = words;
+    this.names = names;
   }
 
   /** What a lesson is called. */
@@ -29,7 +45,7 @@ final class PlanWords {
         switch (kind) {
           case TEACH -> name;
           case RETEACH -> Sentences.of("plan.reteach", against);
-          case LOOK_AGAIN -> Sentences.of("plan.look-again", small(name));
+          case LOOK_AGAIN -> Sentences.of("plan.mixed");
         });
   }
 
@@ -54,24 +70,119 @@ final class PlanWords {
     return name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1);
   }
 
+  List<ProposalView> proposals(List<Proposal> proposals) {
+    return proposals.stream().map(this::proposal).toList();
+  }
+
   /** A proposal with its reason. */
-  ProposalView proposal(Proposal proposal, Map<Long, String> names) {
-    List<String> pupils = proposal.pupils().stream().map(names::get).toList();
-    int some = pupils.size();
-    String reason =
-        switch (proposal.kind()) {
-          case TEACH -> Sentences.of("plan.why.teach", some, proposal.of());
-          case RETEACH ->
-              Sentences.of("plan.why.reteach", some, proposal.of(), words.rung(proposal.rung()));
-          case LOOK_AGAIN -> Sentences.of("plan.why.look-again", some, proposal.of());
-        };
+  private ProposalView proposal(Proposal proposal) {
+    Proposal.Kind kind = proposal.why().kind();
+    boolean isOpener = proposal.why() == Proposal.Why.OPENER;
     return new ProposalView(
-        proposal.kind(),
+        kind,
+        proposal.why(),
         proposal.rung(),
         proposal.slip().isEmpty() ? null : proposal.slip(),
-        title(proposal.kind(), proposal.rung(), proposal.slip()),
-        reason,
-        pupils);
+        isOpener ? words.rung(proposal.rung()) : title(kind, proposal.rung(), proposal.slip()),
+        reason(proposal),
+        named(proposal));
+  }
+
+  private List<String> named(Proposal proposal) {
+    return proposal.pupils().stream().map(names::get).toList();
+  }
+
+  /** What comes in openers, with its reason. */
+  AgainView again(Proposal proposal) {
+    return new AgainView(words.label(proposal.rung()), reason(proposal), named(proposal));
+  }
+
+  private String reason(Proposal proposal) {
+    Proposal.Count count = proposal.count();
+    int some = proposal.pupils().size();
+    int of = count.of();
+    int standing = count.standing();
+    int ready = some + standing;
+    RungLabel rung = words.label(proposal.rung());
+    return switch (proposal.why()) {
+      case SLIP -> Sentences.of("plan.why.slip", share(some, of), small(rung.name()));
+      case MIXED -> Sentences.of("plan.why.mixed", share(some, of), some);
+      case NOT_YET ->
+          Sentences.of("plan.why.not-yet", count.lessons(), small(share(standing, of)), standing);
+      case GO_ON ->
+          rung(proposal).needs().isEmpty()
+              ? Sentences.of("plan.why.needs-nothing")
+              : Sentences.of("plan.why.go-on", share(ready, of), ready, of - ready);
+      case BEGIN ->
+          Sentences.of(
+              "plan.why.begin", share(ready, of), ready, small(words.operation(rung.operation())));
+      case AHEAD -> Sentences.of("plan.why.ahead");
+      case SOME_READY -> Sentences.of("plan.why.some-ready", share(ready, of), ready);
+      case UNMARKED -> Sentences.of("plan.why.unmarked", count.lessons());
+      case FOR_SOME -> Sentences.of("plan.why.for-some", share(standing, of), standing, some);
+      case OPENER -> opener(some, count.due());
+    };
+  }
+
+  private Rung rung(Proposal proposal) {
+    return words.ladder().find(proposal.rung()).orElseThrow();
+  }
+
+  /** So many of a class: nobody, 9 of 24, all 24. */
+  private static String share(int some, int of) {
+    return some == of && of > 1
+        ? Sentences.of("plan.all", of)
+        : Sentences.of("plan.some", some, of);
+  }
+
+  private static String opener(int some, int due) {
+    if (due == 0) {
+      return Sentences.of("plan.why.not-sure", some);
+    }
+    return some == due
+        ? Sentences.of("plan.why.due", due)
+        : Sentences.of("plan.why.due-and-not-sure", due, some - due);
+  }
+
+  /** The rules of the plan, as a class has chosen them. */
+  static List<String> rules(Rules rules) {
+    Rules.Next next = rules.next();
+    Rules.Shares shares = rules.shares();
+    int third = PlanRules.percent(next.third());
+    int half = PlanRules.percent(next.half());
+    return List.of(
+        Sentences.of("plan.rule.slip", third, rules.sure().slipsToFall(), next.pause()),
+        Sentences.of(
+            "plan.rule.mixed",
+            PlanRules.percent(next.quarter()),
+            next.open(),
+            100 * next.openShare(),
+            next.between()),
+        Sentences.of("plan.rule.go-on", half, next.lessons()),
+        Sentences.of("plan.rule.order"),
+        Sentences.of("plan.rule.opener", PlanRules.percent(shares.opener())),
+        Sentences.of("plan.rule.group", next.untouched()),
+        Sentences.of("plan.rule.lesson", next.lessonSums(), PlanRules.percent(next.lessonShare())));
+  }
+
+  /**
+   * All of a part in short: 10 sums: one carry; 12 mixed sums: whole tens, onto a zero and 8 more.
+   */
+  String summary(List<SetLineView> lines) {
+    if (lines.size() <= FEW) {
+      return String.join("; ", told(lines));
+    }
+    int own = lines.get(0).count() > FEW ? 1 : 0;
+    List<SetLineView> mixed = lines.subList(own, lines.size());
+    List<String> parts = new ArrayList<>(told(lines.subList(0, own)));
+    int sums = mixed.stream().mapToInt(SetLineView::count).sum();
+    String first =
+        mixed.stream()
+            .limit(FEW)
+            .map(line -> small(words.rung(line.rung())))
+            .collect(Collectors.joining(", "));
+    parts.add(Sentences.of("plan.mixed-sums", sums, first, Math.max(0, mixed.size() - FEW)));
+    return String.join("; ", parts);
   }
 
   /** The lines of a part: 4 sums: one zero crossed. */

@@ -1,52 +1,47 @@
 package bemble.app.plan;
 
-import bemble.app.house.Classes;
 import bemble.app.marking.Handouts;
 import bemble.app.marking.MarkingJson.HandoutEntry;
+import bemble.app.marking.Roll;
 import bemble.app.plan.PlanJson.AgainView;
 import bemble.app.plan.PlanJson.DayView;
 import bemble.app.plan.PlanJson.TodayView;
 import bemble.app.register.Register;
-import bemble.app.register.RegisterWords;
 import bemble.app.store.PlanMapper;
-import bemble.app.store.PupilMapper;
-import bemble.app.store.PupilRow;
 import bemble.app.store.Shared;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 
 /** What comes next: a lesson, handouts that wait, and whom to look at again. */
 @Service
 public class Today {
   private final PlanMapper mapper;
-  private final PupilMapper pupils;
+  private final Roll roll;
   private final Plan plan;
   private final Lessons lessons;
   private final Handouts handouts;
   private final Register register;
-  private final Classes classes;
+  private final Course course;
   private final Shared shared;
 
   Today(
       PlanMapper mapper,
-      PupilMapper pupils,
+      Roll roll,
       Plan plan,
       Lessons lessons,
       Handouts handouts,
       Register register,
-      Classes classes,
+      Course course,
       Shared shared) {
     this.mapper = mapper;
-    this.pupils = pupils;
+    this.roll = roll;
     this.plan = plan;
     this.lessons = lessons;
     this.handouts = handouts;
     this.register = register;
-    this.classes = classes;
+    this.course = course;
     this.shared = shared;
   }
 
@@ -70,14 +65,9 @@ public class Today {
   }
 
   private List<AgainView> again(long classId) {
-    RegisterWords words = register.words(classId);
-    Map<Long, String> names =
-        pupils.of(classId).stream().collect(Collectors.toMap(PupilRow::id, PupilRow::name));
-    return register.progress(classId).lookAgain().stream()
-        .map(
-            due ->
-                new AgainView(
-                    words.label(due.rung()), due.pupils().stream().map(names::get).toList()))
+    PlanWords words = new PlanWords(register.words(classId), roll.names(classId));
+    return course.proposals(classId, plan.today(), plan.today()).opener().stream()
+        .map(words::again)
         .toList();
   }
 }

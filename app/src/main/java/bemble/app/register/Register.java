@@ -23,6 +23,7 @@ import bemble.progress.Evidence;
 import bemble.progress.Progress;
 import bemble.progress.Rules;
 import bemble.progress.Standing;
+import bemble.progress.Taught;
 import bemble.slip.Slip;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -192,6 +193,29 @@ public class Register {
   /** What the pupils of a class have worked, the earliest first. */
   private List<EvidenceRow> evidence(long classId) {
     return shared.of(List.of("evidence", classId), () -> mapper.evidence(classId));
+  }
+
+  /** What the pupils of a class have worked of each rung on each day. */
+  public List<Taught.Worked> worked(long classId) {
+    return shared.of(
+        List.of("worked", classId),
+        () ->
+            evidence(classId).stream()
+                .collect(
+                    Collectors.groupingBy(
+                        row -> new Taught.Worked(row.pupilId(), row.rung(), row.workedOn(), 1),
+                        LinkedHashMap::new,
+                        Collectors.summingInt(EvidenceRow::sums)))
+                .entrySet()
+                .stream()
+                .map(
+                    each ->
+                        new Taught.Worked(
+                            each.getKey().pupil(),
+                            each.getKey().rung(),
+                            each.getKey().day(),
+                            each.getValue()))
+                .toList());
   }
 
   /** How many pupils were sure of each rung on some days, by what was worked until then. */

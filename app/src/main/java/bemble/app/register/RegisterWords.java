@@ -7,6 +7,7 @@ import bemble.app.register.RegisterJson.RungLabel;
 import bemble.app.sets.SetWords;
 import bemble.ladder.Rung;
 import bemble.practice.Item;
+import bemble.problem.Operation;
 import bemble.progress.Lack;
 import bemble.progress.Progress;
 import bemble.progress.Rules;
@@ -60,6 +61,11 @@ public final class RegisterWords {
     return words.rung(id);
   }
 
+  /** What an operation is called. */
+  public String operation(Operation operation) {
+    return words.operation(operation);
+  }
+
   /** Some sums of a rung. */
   String sums(Rung rung, int many) {
     return rung.draw(many, 4).stream()
@@ -75,13 +81,14 @@ public final class RegisterWords {
 
   /** What a standing is told from: 9 of the last 10 right on 3 days. */
   String why(Progress progress) {
-    if (progress.of() == 0) {
+    Progress.Latest latest = progress.latest();
+    if (latest.of() == 0) {
       return Sentences.of("register.nothing");
     }
     List<String> parts = new ArrayList<>();
-    parts.add(Sentences.of("register.right", progress.right(), progress.of(), progress.days()));
-    if (progress.helped() > 0) {
-      parts.add(Sentences.of("register.helped", progress.helped()));
+    parts.add(Sentences.of("register.right", latest.right(), latest.of(), latest.days()));
+    if (latest.helped() > 0) {
+      parts.add(Sentences.of("register.helped", latest.helped()));
     }
     progress
         .slip()
@@ -91,6 +98,9 @@ public final class RegisterWords {
                     .map(slip -> Sentences.of("register.slip", slip.name(), day(last.day()))))
         .ifPresent(parts::add);
     String told = String.join("; ", parts) + ".";
+    if (progress.isStillSure() && latest.wrongOn().isPresent()) {
+      told += " " + stillSure(latest.of() - latest.right(), latest.wrongOn().get());
+    }
     if (progress.lookAgain().isPresent()) {
       return told + " " + Sentences.of("register.look-again", day(progress.lookAgain().get()));
     }
@@ -100,6 +110,12 @@ public final class RegisterWords {
             .map(RegisterWords::lack)
             .collect(Collectors.joining(", "));
     return lacks.isEmpty() ? told : told + " " + Sentences.of("register.lacks", lacks);
+  }
+
+  private static String stillSure(int wrong, LocalDate last) {
+    return wrong == 1
+        ? Sentences.of("register.still-sure", day(last))
+        : Sentences.of("register.still-sure-more", day(last), wrong);
   }
 
   private static String lack(Lack lack) {
@@ -114,20 +130,24 @@ public final class RegisterWords {
   /** The rules of the standings. */
   static List<String> rules(Rules rules) {
     String weeks = rules.weeks().stream().map(String::valueOf).collect(Collectors.joining(", "));
+    Rules.Nearly nearly = rules.nearly();
+    Rules.Sure sure = rules.sure();
     return List.of(
         Sentences.of("register.rule.begun"),
-        Sentences.of(
-            "register.rule.nearly",
-            rules.leastForNearly(),
-            rules.latestForNearly(),
-            rules.wrongForNearly()),
+        Sentences.of("register.rule.nearly", nearly.least(), nearly.latest(), nearly.wrong()),
         Sentences.of(
             "register.rule.sure",
-            rules.leastForSure(),
-            rules.latestForSure(),
-            rules.wrongForSure(),
-            rules.daysForSure(),
-            rules.daysWithoutSlip()),
+            sure.least(),
+            sure.latest(),
+            sure.wrong(),
+            sure.days(),
+            sure.slipDays()),
+        Sentences.of(
+            "register.rule.fall",
+            sure.wrongToFall(),
+            sure.latest(),
+            sure.slipsToFall(),
+            sure.slipDays()),
         Sentences.of("register.rule.help"),
         Sentences.of("register.rule.look-again", weeks));
   }

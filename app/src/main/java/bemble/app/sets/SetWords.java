@@ -19,6 +19,7 @@ import bemble.practice.Pace;
 import bemble.practice.SlipKey;
 import bemble.practice.TellingApart;
 import bemble.practice.Workload;
+import bemble.problem.Operation;
 import bemble.slip.Slip;
 import bemble.style.Style;
 import bemble.trait.TraitReader;
@@ -89,6 +90,11 @@ public final class SetWords {
   /** What is new on a rung. */
   public String news(String id) {
     return ladder.news(id, words.wording());
+  }
+
+  /** What an operation is called: Square roots. */
+  public String operation(Operation operation) {
+    return words.wording().label("operation." + operation.id(), Map.of());
   }
 
   /** The sum as the class writes it. */

@@ -44,6 +44,18 @@ public interface ClassMapper extends Deletable {
       @Param("name") String name,
       @Param("style") String style);
 
+  @Select("select opener_share, half_share, third_share from school_class where id = #{id}")
+  Optional<SharesRow> shares(long id);
+
+  @Update(
+      """
+      update school_class
+      set opener_share = #{shares.openerShare}, half_share = #{shares.halfShare},
+          third_share = #{shares.thirdShare}
+      where id = #{id} and deleted_at is null
+      """)
+  int putShares(@Param("id") long id, @Param("shares") SharesRow shares);
+
   /** Makes one class the current one and no other. */
   @Update("update school_class set current_class = (id = #{id})")
   int choose(long id);

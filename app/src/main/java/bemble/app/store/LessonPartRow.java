@@ -5,7 +5,8 @@ package bemble.app.store;
  *
  * @param number its place, from 0
  * @param lines its sums in JSON
+ * @param pupils the ids of those whom it is for in JSON; none where it is for all
  * @param setId the set that was made for it; null before
  */
 public record LessonPartRow(
-    long lessonId, int number, String kind, String lines, int minutes, Long setId) {}
+    long lessonId, int number, String kind, String lines, int minutes, String pupils, Long setId) {}

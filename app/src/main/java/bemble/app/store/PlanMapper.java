@@ -22,7 +22,7 @@ public interface PlanMapper extends Deletable {
   /** A set that was deleted is none. */
   String PART_COLUMNS =
       """
-      select lesson_id, number, kind, lines, minutes,
+      select lesson_id, number, kind, lines, minutes, pupils,
              (select id from practice_set where id = set_id and deleted_at is null) as set_id
       from lesson_part
       """;
@@ -39,9 +39,10 @@ public interface PlanMapper extends Deletable {
   @Insert(
       """
       <script>
-      insert into lesson_part (lesson_id, number, kind, lines, minutes, set_id) values
+      insert into lesson_part (lesson_id, number, kind, lines, minutes, pupils, set_id) values
       <foreach item="part" collection="parts" separator=",">
-        (#{lesson}, #{part.number}, #{part.kind}, #{part.lines}, #{part.minutes}, #{part.setId})
+        (#{lesson}, #{part.number}, #{part.kind}, #{part.lines}, #{part.minutes}, #{part.pupils},
+         #{part.setId})
       </foreach>
       </script>
       """)

@@ -79,6 +79,22 @@ class PlanJourneyTest extends Journey {
   }
 
   @Test
+  void aProposalSaysWhyAndTheRulesAreChosen() {
+    assertThat(proposal()).containsText("Both are ready to begin addition.");
+    hand.page.getByText("The rules of the plan").click();
+    assertThat(hand.page.getByText("The class goes on when 50 %")).isVisible();
+    hand.page.getByLabel("Go on with, %").fill("5");
+    hand.page.getByText("Keep", new Page.GetByTextOptions().setExact(true)).first().click();
+    assertThat(hand.page.getByText("when 10 to 100 percent of it are nearly sure")).isVisible();
+    hand.page.getByLabel("Go on with, %").fill("80");
+    hand.page.getByText("Keep", new Page.GetByTextOptions().setExact(true)).first().click();
+    assertThat(hand.page.getByText("The class goes on when 80 %")).isAttached();
+    plan(MONDAY);
+    day(MONDAY.plusDays(1)).click();
+    assertThat(proposal()).containsText("What it needs is planned");
+  }
+
+  @Test
   void aLessonIsGivenThroughItsPartsAndLogged() {
     plan(MONDAY);
     hand.page.getByRole(AriaRole.LINK, named("Today")).click();

@@ -201,6 +201,93 @@ class PlanTest {
     assertEquals(roll.at("/0/name"), today.at("/again/0/pupils/0"));
   }
 
+  /** Hands sums of a rung out so many days ago, which some pupils have right. */
+  private void worked(JsonNode roll, int daysAgo, List<String> sums, int right) {
+    List<Object> asked = new ArrayList<>();
+    sums.forEach(sum -> asked.add(Map.of("plain", sum, "method", "column")));
+    String day = LocalDate.now().minusDays(daysAgo).toString();
+    long id =
+        talk.post("/api/handouts", Map.of("title", "Beds", "sums", asked, "givenOn", day))
+            .json()
+            .get("id")
+            .asLong();
+    List<Object> cells = new ArrayList<>();
+    for (int pupil = 0; pupil < roll.size(); pupil++) {
+      for (int i = 0; i < sums.size(); i++) {
+        String[] parts = sums.get(i).split(" \\+ ");
+        int total = Integer.parseInt(parts[0]) + Integer.parseInt(parts[1]);
+        int given = pupil < right ? total : total + 3;
+        long id0 = roll.at("/" + pupil + "/id").asLong();
+        cells.add(Map.of("pupil", id0, "number", i, "given", String.valueOf(given)));
+      }
+    }
+    talk.put("/api/handouts/" + id + "/answers", Map.of("cells", cells));
+  }
+
+  @Test
+  void eachProposalSaysWhyAndATeacherChoosesWhenToGoOn() {
+    JsonNode roll =
+        talk.post("/api/roll", Map.of("names", "Averil\nBram\nCaio\nFenn\nIdony")).json();
+    JsonNode plan = talk.get("/api/plan").json();
+    assertEquals("BEGIN", plan.at("/proposals/0/why").asText());
+    assertEquals("All 5 are ready to begin addition.", plan.at("/proposals/0/reason").asText());
+    worked(roll, 3, List.of("31 + 24", "52 + 16", "43 + 35", "61 + 27"), 3);
+    plan = talk.get("/api/plan").json();
+    assertEquals("GO_ON", plan.at("/proposals/0/why").asText());
+    assertEquals(
+        "3 of 5 are nearly sure of what it needs, so it is time to go on."
+            + " The other 2 meet that in the openers.",
+        plan.at("/proposals/0/reason").asText());
+    assertEquals("5 are not sure yet.", plan.at("/opener/0/reason").asText());
+    talk.put("/api/plan/shares", Map.of("opener", 30, "half", 80, "third", 40));
+    plan = talk.get("/api/plan").json();
+    assertEquals("NOT_YET", plan.at("/proposals/0/why").asText());
+    assertEquals(
+        "Taught in one lesson: 3 of 5 are nearly sure, so it is too early to go on.",
+        plan.at("/proposals/0/reason").asText());
+    assertEquals(80, plan.at("/shares/half").asInt());
+    assertTrue(plan.at("/shares/rules").toString().contains("goes on when 80 %"));
+    for (Object bad : List.of(-1, 101, "much")) {
+      Talk.Answer refused =
+          talk.put("/api/plan/shares", Map.of("opener", 20, "half", bad, "third", 33));
+      assertTrue(refused.status() == 400 || refused.status() == 422, refused.text());
+    }
+    assertEquals(80, talk.get("/api/plan").json().at("/shares/half").asInt());
+  }
+
+  /** Those who were left behind get a part of their own, by their names, and keep it. */
+  @Test
+  void aLessonHasAPartForAGroup() {
+    JsonNode roll = talk.post("/api/roll", Map.of("names", "Averil\nBram\nCaio")).json();
+    worked(roll, 20, List.of("31 + 24", "52 + 16", "43 + 35", "61 + 27"), 2);
+    JsonNode lesson = lesson(MONDAY, "addition-ones-carry").json();
+    JsonNode group = null;
+    for (JsonNode part : lesson.get("parts")) {
+      group = part.get("pupils").isEmpty() ? group : part;
+    }
+    assertEquals("[\"Caio\"]", group.get("names").toString());
+    assertEquals("addition-two-figures", group.at("/lines/0/rung").asText());
+    Map<String, Object> change = change(lesson, MONDAY);
+    Map<String, Object> line = Map.of("rung", "addition-two-figures", "count", 3);
+    List<Long> some = List.of(group.at("/pupils/0").asLong(), 4711L);
+    change.put(
+        "parts", List.of(Map.of("kind", "PRACTISE", "lines", List.of(line), "pupils", some)));
+    JsonNode changed = talk.put("/api/plan/lessons/" + lesson.get("id"), change).json();
+    assertEquals("[\"Caio\"]", changed.at("/parts/0/names").toString());
+    assertEquals(0, changed.get("minutes").asInt(), "the others are not held up by it");
+  }
+
+  /** A second lesson on the day after: what is planned is not proposed again. */
+  @Test
+  void whatIsPlannedIsNotProposedAgain() {
+    talk.post("/api/roll", Map.of("names", "Averil\nBram"));
+    JsonNode first = talk.get("/api/plan").json().at("/proposals/0");
+    lesson(MONDAY, first.get("rung").asText());
+    JsonNode next = talk.get("/api/plan").json().at("/proposals/0");
+    assertEquals("AHEAD", next.get("why").asText());
+    assertFalse(next.get("rung").equals(first.get("rung")));
+  }
+
   @Test
   void theLogbookHoldsWhatWasDoneAndIsSearched() {
     talk.post("/api/roll", Map.of("names", "Neve"));

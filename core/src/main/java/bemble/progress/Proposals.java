@@ -1,0 +1,326 @@
+package bemble.progress;
+
+import bemble.ladder.Rung;
+import bemble.problem.Operation;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
+
+/** What a class may turn to next, by the rules of {@link Rules.Next}. */
+public final class Proposals {
+  private final ClassProgress progress;
+  private final Taught taught;
+  private final LocalDate today;
+  private final Rules.Next rules;
+  private final int slipsToCount;
+  private final Map<String, Double> places = new HashMap<>();
+  private final Set<Operation> worked = EnumSet.noneOf(Operation.class);
+  private final Map<Long, Set<String>> shown = new HashMap<>();
+
+  /** Proposals for a class on a day. */
+  public Proposals(ClassProgress progress, Taught taught, LocalDate today, Rules rules) {
+    this.progress = progress;
+    this.taught = taught;
+    this.today = today;
+    this.rules = rules.next();
+    slipsToCount = rules.sure().slipsToFall();
+    for (Operation operation : Operation.values()) {
+      List<Rung> rungs = progress.ladder().of(operation);
+      for (int i = 0; i < rungs.size(); i++) {
+        places.put(rungs.get(i).id(), i / (double) rungs.size());
+      }
+      if (rungs.stream().anyMatch(rung -> isTaught(rung) || taught.isPlanned(rung.id()))) {
+        worked.add(operation);
+      }
+    }
+    progress.pupils().keySet().forEach(pupil -> shown.put(pupil, shown(pupil)));
+  }
+
+  /** The rungs that a pupil is nearly sure of, with all that these need. */
+  private Set<String> shown(long pupil) {
+    Set<String> shown = new HashSet<>();
+    for (Rung rung : progress.ladder().all()) {
+      if (standing(pupil, rung.id()).stands()) {
+        show(rung.id(), shown);
+      }
+    }
+    return shown;
+  }
+
+  private void show(String rung, Set<String> shown) {
+    if (shown.add(rung)) {
+      progress
+          .ladder()
+          .find(rung)
+          .ifPresent(found -> found.needs().forEach(need -> show(need, shown)));
+    }
+  }
+
+  /** All that a lesson may be about, what should come next first. */
+  public List<Proposal> all() {
+    return Stream.of(reteach(), mixed(), teach()).flatMap(List::stream).toList();
+  }
+
+  /**
+   * A lesson for nothing new, where a part of the class has too much open that was taught; it helps
+   * those who know least the most.
+   */
+  private List<Proposal> mixed() {
+    long had = progress.ladder().all().stream().filter(this::isTaught).count();
+    double limit = Math.max(rules.open(), rules.openShare() * had);
+    List<Long> behind = pupils(pupil -> open(pupil) > limit);
+    if (!isShare(behind.size(), rules.quarter())
+        || taught.isAmongLatest("", rules.between())
+        || taught.isPlanned("")) {
+      return List.of();
+    }
+    return opener().stream()
+        .limit(1)
+        .map(most -> proposal(Proposal.Why.MIXED, most.rung(), "", behind))
+        .toList();
+  }
+
+  /** How many rungs that were taught a pupil has worked, and is not nearly sure of. */
+  private long open(long pupil) {
+    return progress.ladder().all().stream()
+        .filter(rung -> isTaught(rung) && standing(pupil, rung.id()) == Standing.BEGUN)
+        .count();
+  }
+
+  /** Slips that so many make that a lesson is due against them, those of most pupils first. */
+  private List<Proposal> reteach() {
+    record Made(String rung, String slip) {}
+
+    Map<Made, List<Long>> made = new LinkedHashMap<>();
+    for (Rung rung : progress.ladder().all()) {
+      for (long pupil : progress.pupils().keySet()) {
+        progress
+            .of(pupil, rung.id())
+            .slip()
+            .filter(slip -> slip.times() >= slipsToCount)
+            .map(slip -> new Made(rung.id(), slip.slip()))
+            .ifPresent(key -> made.computeIfAbsent(key, any -> new ArrayList<>()).add(pupil));
+      }
+    }
+    List<Proposal> due = new ArrayList<>();
+    made.forEach(
+        (each, pupils) -> {
+          if (isShare(pupils.size(), rules.third()) && isOpen(each.rung(), each.slip())) {
+            due.add(proposal(Proposal.Why.SLIP, each.rung(), each.slip(), pupils));
+          }
+        });
+    due.sort(byPupils());
+    return due;
+  }
+
+  /** Whether a slip may lead a lesson: not right after one, nor after several on the rung. */
+  private boolean isOpen(String rung, String slip) {
+    LocalDate paused = today.minusDays(rules.pause());
+    return !taught.isPlanned(rung)
+        && !taught.isLatest(rung, rules.lessons())
+        && taught.against(rung, slip).filter(day -> day.isAfter(paused)).isEmpty();
+  }
+
+  private List<Proposal> teach() {
+    List<Proposal> all = new ArrayList<>();
+    for (Rung rung : progress.ladder().all()) {
+      if (!taught.isPlanned(rung.id())) {
+        teach(rung).ifPresent(all::add);
+      }
+    }
+    all.sort(
+        Comparator.comparing(this::stage)
+            .thenComparing(this::urgency)
+            .thenComparing(each -> places.get(each.rung())));
+    return all;
+  }
+
+  /** What there is to do on a rung; nothing where all stand, or nobody is ready for it. */
+  private Optional<Proposal> teach(Rung rung) {
+    List<Long> open = pupils(pupil -> !stands(pupil, rung.id()));
+    List<Long> ready = open.stream().filter(pupil -> isReady(pupil, rung)).toList();
+    List<Long> ahead = open.stream().filter(pupil -> willBeReady(pupil, rung)).toList();
+    int standing = size() - open.size();
+    boolean enough = isShare(standing, rules.half());
+    if (isTaught(rung) && !enough && taught.lessons(rung.id()) < rules.lessons()) {
+      return some(isMarked(rung) ? Proposal.Why.NOT_YET : Proposal.Why.UNMARKED, rung, open);
+    }
+    if (isTaught(rung) || enough) {
+      return some(Proposal.Why.FOR_SOME, rung, open);
+    }
+    if (isShare(standing + ready.size(), rules.half())) {
+      boolean goesOn = worked.contains(rung.operation());
+      return some(goesOn ? Proposal.Why.GO_ON : Proposal.Why.BEGIN, rung, ready);
+    }
+    return isShare(standing + ahead.size(), rules.half())
+        ? some(Proposal.Why.AHEAD, rung, ahead)
+        : some(Proposal.Why.SOME_READY, rung, ready);
+  }
+
+  /** Whether enough is known of a rung to say that few stand. */
+  private boolean isMarked(Rung rung) {
+    int marked = pupils(pupil -> standing(pupil, rung.id()) != Standing.NEW).size();
+    return isShare(marked, rules.lessonShare());
+  }
+
+  private Optional<Proposal> some(Proposal.Why why, Rung rung, List<Long> pupils) {
+    return pupils.isEmpty() ? Optional.empty() : Optional.of(proposal(why, rung.id(), "", pupils));
+  }
+
+  /**
+   * What is new stands together: a rung of an operation that is begun, and a first one. An
+   * operation that comes before one that is worked will have been had: it is not begun anew.
+   */
+  private int stage(Proposal proposal) {
+    boolean begins = proposal.why() == Proposal.Why.BEGIN && !isPassed(operation(proposal));
+    boolean isNew = begins || proposal.why() == Proposal.Why.AHEAD;
+    return isNew ? Proposal.Why.GO_ON.ordinal() : proposal.why().ordinal();
+  }
+
+  private boolean isPassed(Operation operation) {
+    return worked.stream().anyMatch(each -> each.compareTo(operation) > 0);
+  }
+
+  private Operation operation(Proposal proposal) {
+    return progress.ladder().find(proposal.rung()).orElseThrow().operation();
+  }
+
+  /**
+   * What is new comes in the order of difficulty, each rung at its place within its operation, so
+   * that no operation is left behind; each new operation waits for those before it. All else goes
+   * by the number of pupils.
+   */
+  private double urgency(Proposal proposal) {
+    return switch (proposal.why()) {
+      case GO_ON, AHEAD -> places.get(proposal.rung());
+      case BEGIN -> places.get(proposal.rung()) + rules.begin() * operation(proposal).ordinal();
+      default -> -proposal.pupils().size();
+    };
+  }
+
+  /** What comes in openers: what is due, or taught and not sure yet, what most need first. */
+  public List<Proposal> opener() {
+    List<Proposal> again = new ArrayList<>();
+    for (Rung rung : progress.ladder().all()) {
+      some(Proposal.Why.OPENER, rung, pupils(pupil -> needsAgain(pupil, rung)))
+          .ifPresent(again::add);
+    }
+    again.sort(byPupils());
+    return again;
+  }
+
+  private boolean needsAgain(long pupil, Rung rung) {
+    return switch (standing(pupil, rung.id())) {
+      case LOOK_AGAIN -> true;
+      case SURE -> false;
+      case NEW -> taught.lessons(rung.id()) > 0;
+      case BEGUN, NEARLY -> true;
+    };
+  }
+
+  /**
+   * Those who get sums of their own rung in a lesson, since nothing of it came for a while: pupils
+   * who are ready for a rung that was taught and do not stand on it, while enough of the others do.
+   *
+   * @param goal the id of the rung that the lesson is about
+   */
+  public Optional<Proposal> group(String goal) {
+    Proposal longest = null;
+    LocalDate since = schoolDaysAgo(rules.untouched() - 1);
+    for (Rung rung : progress.ladder().all()) {
+      List<Long> behind = rung.id().equals(goal) ? List.of() : behind(rung);
+      if (!behind.isEmpty()) {
+        LocalDate touched = touched(behind, rung.id());
+        if (touched.isBefore(since)) {
+          since = touched;
+          longest = proposal(Proposal.Why.FOR_SOME, rung.id(), "", behind);
+        }
+      }
+    }
+    return Optional.ofNullable(longest);
+  }
+
+  private List<Long> behind(Rung rung) {
+    List<Long> open = pupils(pupil -> !stands(pupil, rung.id()));
+    return isTaught(rung) && isShare(size() - open.size(), rules.half())
+        ? open.stream().filter(pupil -> isReady(pupil, rung)).toList()
+        : List.of();
+  }
+
+  /** The day on which the rung came last, or will, to whom it came longest ago. */
+  private LocalDate touched(List<Long> pupils, String rung) {
+    LocalDate worked =
+        pupils.stream()
+            .map(pupil -> progress.of(pupil, rung).latest().workedOn().orElse(LocalDate.MIN))
+            .min(Comparator.naturalOrder())
+            .orElseThrow();
+    return worked.isAfter(taught.last(rung)) ? worked : taught.last(rung);
+  }
+
+  private LocalDate schoolDaysAgo(int days) {
+    LocalDate day = today;
+    for (int left = days; left > 0; ) {
+      day = day.minusDays(1);
+      left -= day.getDayOfWeek().compareTo(DayOfWeek.SATURDAY) < 0 ? 1 : 0;
+    }
+    return day;
+  }
+
+  private Proposal proposal(Proposal.Why why, String rung, String slip, List<Long> pupils) {
+    int standing = pupils(pupil -> stands(pupil, rung)).size();
+    int due = pupils(pupil -> standing(pupil, rung) == Standing.LOOK_AGAIN).size();
+    Proposal.Count count = new Proposal.Count(size(), standing, due, taught.lessons(rung));
+    return new Proposal(why, rung, slip, pupils, count);
+  }
+
+  private int size() {
+    return progress.pupils().size();
+  }
+
+  private boolean isShare(int some, double share) {
+    return some > 0 && some >= share * size();
+  }
+
+  private List<Long> pupils(Predicate<Long> which) {
+    return progress.pupils().keySet().stream().filter(which).toList();
+  }
+
+  private boolean isTaught(Rung rung) {
+    return taught.lessons(rung.id()) > 0;
+  }
+
+  private Standing standing(long pupil, String rung) {
+    return progress.of(pupil, rung).standing();
+  }
+
+  /** Whether a pupil is nearly sure of a rung, or of one that needs it where it was not worked. */
+  private boolean stands(long pupil, String rung) {
+    Standing standing = standing(pupil, rung);
+    return standing.stands() || standing == Standing.NEW && shown.get(pupil).contains(rung);
+  }
+
+  /** Nearly sure of a need is enough to go on. */
+  private boolean isReady(long pupil, Rung rung) {
+    return rung.needs().stream().allMatch(need -> stands(pupil, need));
+  }
+
+  /** What is planned will have been taught by then. */
+  private boolean willBeReady(long pupil, Rung rung) {
+    return rung.needs().stream().allMatch(need -> stands(pupil, need) || taught.isPlanned(need));
+  }
+
+  private static Comparator<Proposal> byPupils() {
+    return Comparator.comparing(proposal -> -proposal.pupils().size());
+  }
+}
