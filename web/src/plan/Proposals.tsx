@@ -10,7 +10,7 @@ type Why = PlanProposal['why'];
 /** The headings, each with the reasons that stand under it. */
 const GROUPS: { heading: string; edge: string; whys: Why[] }[] = [
   { heading: 'Teach once more', edge: 'error.main', whys: ['SLIP'] },
-  { heading: 'Nothing new', edge: 'ink.nowEdge', whys: ['MIXED'] },
+  { heading: 'Nothing new', edge: 'ink.nowEdge', whys: ['MIXED', 'REVIEW'] },
   {
     heading: 'Teach next',
     edge: 'success.main',
@@ -36,7 +36,8 @@ export function Proposals({
   if (proposals.length === 0) {
     return (
       <Box sx={{ fontSize: 17, lineHeight: 1.5, color: 'text.secondary' }}>
-        Nothing is proposed while nobody is in the class. Pupils are added under Marking.
+        Nothing is proposed: nobody is in the class, or all stand on every rung. Pupils are added
+        under Marking.
       </Box>
     );
   }

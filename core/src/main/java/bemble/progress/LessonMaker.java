@@ -96,6 +96,27 @@ public final class LessonMaker {
     return new Lesson(parts);
   }
 
+  /**
+   * A lesson on a rung of a class, with what the class looks at again and those who get a part of
+   * their own; for nothing new where it is to look again.
+   *
+   * @param proposals those of the day
+   * @param goal the rung that it is about; the first to look at again where nothing is new
+   * @param minutes how long it may take, without the homework
+   */
+  public Lesson make(Proposals proposals, Proposal.Kind kind, Rung goal, int minutes) {
+    List<Rung> again = new ArrayList<>();
+    proposals.opener().forEach(each -> again.add(proposals.rung(each)));
+    again.remove(goal);
+    if (kind == Proposal.Kind.LOOK_AGAIN) {
+      again.add(0, goal);
+      return review(again, minutes);
+    }
+    Optional<Group> group =
+        proposals.group(goal.id()).map(some -> new Group(proposals.rung(some), some.pupils()));
+    return make(goal, goal.methods().get(0), again, group, minutes);
+  }
+
   /** A lesson in which nothing is new. */
   public Lesson review(List<Rung> again, int minutes) {
     Turns turns = new Turns(again);

@@ -50,6 +50,8 @@ public record Proposal(Why why, String rung, String slip, List<Long> pupils, Cou
     UNMARKED(Kind.TEACH),
     /** Enough stand; it is for some pupils alone. */
     FOR_SOME(Kind.TEACH),
+    /** There is nothing to teach, but something to look at again. */
+    REVIEW(Kind.LOOK_AGAIN),
     /** Some are due or not sure yet: it comes in openers. */
     OPENER(Kind.LOOK_AGAIN);
 

@@ -5,10 +5,10 @@ import bemble.problem.Operation;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -26,7 +26,7 @@ public final class Proposals {
   private final int slipsToCount;
   private final Map<String, Double> places = new HashMap<>();
   private final Set<Operation> worked = EnumSet.noneOf(Operation.class);
-  private final Map<Long, Set<String>> shown = new HashMap<>();
+  private final Columns room;
 
   /** Proposals for a class on a day. */
   public Proposals(ClassProgress progress, Taught taught, LocalDate today, Rules rules) {
@@ -44,32 +44,21 @@ public final class Proposals {
         worked.add(operation);
       }
     }
-    progress.pupils().keySet().forEach(pupil -> shown.put(pupil, shown(pupil)));
-  }
-
-  /** The rungs that a pupil is nearly sure of, with all that these need. */
-  private Set<String> shown(long pupil) {
-    Set<String> shown = new HashSet<>();
-    for (Rung rung : progress.ladder().all()) {
-      if (standing(pupil, rung.id()).stands()) {
-        show(rung.id(), shown);
-      }
-    }
-    return shown;
-  }
-
-  private void show(String rung, Set<String> shown) {
-    if (shown.add(rung)) {
-      progress
-          .ladder()
-          .find(rung)
-          .ifPresent(found -> found.needs().forEach(need -> show(need, shown)));
-    }
+    room = new Columns(progress);
   }
 
   /** All that a lesson may be about, what should come next first. */
   public List<Proposal> all() {
-    return Stream.of(reteach(), mixed(), teach()).flatMap(List::stream).toList();
+    List<Proposal> all = Stream.of(reteach(), mixed(), teach()).flatMap(List::stream).toList();
+    return all.isEmpty() ? review() : all;
+  }
+
+  /** Where all stand on everything, what is due is all that is left. */
+  private List<Proposal> review() {
+    return opener().stream()
+        .limit(1)
+        .map(most -> proposal(Proposal.Why.REVIEW, most.rung(), "", most.pupils()))
+        .toList();
   }
 
   /**
@@ -77,9 +66,9 @@ public final class Proposals {
    * those who know least the most.
    */
   private List<Proposal> mixed() {
-    long had = progress.ladder().all().stream().filter(this::isTaught).count();
-    double limit = Math.max(rules.open(), rules.openShare() * had);
-    List<Long> behind = pupils(pupil -> open(pupil) > limit);
+    List<Rung> had = progress.ladder().all().stream().filter(this::isTaught).toList();
+    double limit = Math.max(rules.open(), rules.openShare() * had.size());
+    List<Long> behind = behind(had, limit);
     if (!isShare(behind.size(), rules.quarter())
         || taught.isAmongLatest("", rules.between())
         || taught.isPlanned("")) {
@@ -91,11 +80,17 @@ public final class Proposals {
         .toList();
   }
 
-  /** How many rungs that were taught a pupil has worked, and is not nearly sure of. */
-  private long open(long pupil) {
-    return progress.ladder().all().stream()
-        .filter(rung -> isTaught(rung) && standing(pupil, rung.id()) == Standing.BEGUN)
-        .count();
+  /** Those who have worked more than so many rungs and are not nearly sure of them. */
+  private List<Long> behind(List<Rung> had, double limit) {
+    int[] open = new int[room.size()];
+    for (Rung rung : had) {
+      room.at(rung.id(), Standing.BEGUN).stream().forEach(pupil -> open[pupil]++);
+    }
+    BitSet behind = new BitSet(room.size());
+    for (int pupil = 0; pupil < open.length; pupil++) {
+      behind.set(pupil, open[pupil] > limit);
+    }
+    return room.ids(behind);
   }
 
   /** Slips that so many make that a lesson is due against them, those of most pupils first. */
@@ -148,10 +143,10 @@ public final class Proposals {
 
   /** What there is to do on a rung; nothing where all stand, or nobody is ready for it. */
   private Optional<Proposal> teach(Rung rung) {
-    List<Long> open = pupils(pupil -> !stands(pupil, rung.id()));
-    List<Long> ready = open.stream().filter(pupil -> isReady(pupil, rung)).toList();
-    List<Long> ahead = open.stream().filter(pupil -> willBeReady(pupil, rung)).toList();
-    int standing = size() - open.size();
+    BitSet open = room.open(rung.id());
+    BitSet ready = ready(rung, open, need -> false);
+    BitSet ahead = ready(rung, open, taught::isPlanned);
+    int standing = room.size() - open.cardinality();
     boolean enough = isShare(standing, rules.half());
     if (isTaught(rung) && !enough && taught.lessons(rung.id()) < rules.lessons()) {
       return some(isMarked(rung) ? Proposal.Why.NOT_YET : Proposal.Why.UNMARKED, rung, open);
@@ -159,23 +154,25 @@ public final class Proposals {
     if (isTaught(rung) || enough) {
       return some(Proposal.Why.FOR_SOME, rung, open);
     }
-    if (isShare(standing + ready.size(), rules.half())) {
+    if (isShare(standing + ready.cardinality(), rules.half())) {
       boolean goesOn = worked.contains(rung.operation());
       return some(goesOn ? Proposal.Why.GO_ON : Proposal.Why.BEGIN, rung, ready);
     }
-    return isShare(standing + ahead.size(), rules.half())
+    return isShare(standing + ahead.cardinality(), rules.half())
         ? some(Proposal.Why.AHEAD, rung, ahead)
         : some(Proposal.Why.SOME_READY, rung, ready);
   }
 
   /** Whether enough is known of a rung to say that few stand. */
   private boolean isMarked(Rung rung) {
-    int marked = pupils(pupil -> standing(pupil, rung.id()) != Standing.NEW).size();
+    int marked = room.size() - room.at(rung.id(), Standing.NEW).cardinality();
     return isShare(marked, rules.lessonShare());
   }
 
-  private Optional<Proposal> some(Proposal.Why why, Rung rung, List<Long> pupils) {
-    return pupils.isEmpty() ? Optional.empty() : Optional.of(proposal(why, rung.id(), "", pupils));
+  private Optional<Proposal> some(Proposal.Why why, Rung rung, BitSet some) {
+    return some.isEmpty()
+        ? Optional.empty()
+        : Optional.of(proposal(why, rung.id(), "", room.ids(some)));
   }
 
   /**
@@ -193,7 +190,12 @@ public final class Proposals {
   }
 
   private Operation operation(Proposal proposal) {
-    return progress.ladder().find(proposal.rung()).orElseThrow().operation();
+    return rung(proposal).operation();
+  }
+
+  /** The rung that a proposal is about. */
+  Rung rung(Proposal proposal) {
+    return progress.ladder().find(proposal.rung()).orElseThrow();
   }
 
   /**
@@ -213,20 +215,19 @@ public final class Proposals {
   public List<Proposal> opener() {
     List<Proposal> again = new ArrayList<>();
     for (Rung rung : progress.ladder().all()) {
-      some(Proposal.Why.OPENER, rung, pupils(pupil -> needsAgain(pupil, rung)))
-          .ifPresent(again::add);
+      some(Proposal.Why.OPENER, rung, again(rung)).ifPresent(again::add);
     }
     again.sort(byPupils());
     return again;
   }
 
-  private boolean needsAgain(long pupil, Rung rung) {
-    return switch (standing(pupil, rung.id())) {
-      case LOOK_AGAIN -> true;
-      case SURE -> false;
-      case NEW -> taught.lessons(rung.id()) > 0;
-      case BEGUN, NEARLY -> true;
-    };
+  private BitSet again(Rung rung) {
+    BitSet again = room.all();
+    again.andNot(room.at(rung.id(), Standing.SURE));
+    if (!isTaught(rung)) {
+      again.andNot(room.at(rung.id(), Standing.NEW));
+    }
+    return again;
   }
 
   /**
@@ -252,9 +253,9 @@ public final class Proposals {
   }
 
   private List<Long> behind(Rung rung) {
-    List<Long> open = pupils(pupil -> !stands(pupil, rung.id()));
-    return isTaught(rung) && isShare(size() - open.size(), rules.half())
-        ? open.stream().filter(pupil -> isReady(pupil, rung)).toList()
+    BitSet open = room.open(rung.id());
+    return isTaught(rung) && isShare(room.size() - open.cardinality(), rules.half())
+        ? room.ids(ready(rung, open, need -> false))
         : List.of();
   }
 
@@ -278,46 +279,29 @@ public final class Proposals {
   }
 
   private Proposal proposal(Proposal.Why why, String rung, String slip, List<Long> pupils) {
-    int standing = pupils(pupil -> stands(pupil, rung)).size();
-    int due = pupils(pupil -> standing(pupil, rung) == Standing.LOOK_AGAIN).size();
-    Proposal.Count count = new Proposal.Count(size(), standing, due, taught.lessons(rung));
+    int standing = room.stands(rung).cardinality();
+    int due = room.at(rung, Standing.LOOK_AGAIN).cardinality();
+    Proposal.Count count = new Proposal.Count(room.size(), standing, due, taught.lessons(rung));
     return new Proposal(why, rung, slip, pupils, count);
   }
 
-  private int size() {
-    return progress.pupils().size();
-  }
-
   private boolean isShare(int some, double share) {
-    return some > 0 && some >= share * size();
-  }
-
-  private List<Long> pupils(Predicate<Long> which) {
-    return progress.pupils().keySet().stream().filter(which).toList();
+    return some > 0 && some >= share * room.size();
   }
 
   private boolean isTaught(Rung rung) {
     return taught.lessons(rung.id()) > 0;
   }
 
-  private Standing standing(long pupil, String rung) {
-    return progress.of(pupil, rung).standing();
-  }
-
-  /** Whether a pupil is nearly sure of a rung, or of one that needs it where it was not worked. */
-  private boolean stands(long pupil, String rung) {
-    Standing standing = standing(pupil, rung);
-    return standing.stands() || standing == Standing.NEW && shown.get(pupil).contains(rung);
-  }
-
-  /** Nearly sure of a need is enough to go on. */
-  private boolean isReady(long pupil, Rung rung) {
-    return rung.needs().stream().allMatch(need -> stands(pupil, need));
-  }
-
-  /** What is planned will have been taught by then. */
-  private boolean willBeReady(long pupil, Rung rung) {
-    return rung.needs().stream().allMatch(need -> stands(pupil, need) || taught.isPlanned(need));
+  /**
+   * Those of some who are ready for a rung: nearly sure of a need is enough to go on.
+   *
+   * @param but needs that do not count
+   */
+  private BitSet ready(Rung rung, BitSet some, Predicate<String> but) {
+    BitSet ready = (BitSet) some.clone();
+    rung.needs().stream().filter(but.negate()).forEach(need -> ready.and(room.stands(need)));
+    return ready;
   }
 
   private static Comparator<Proposal> byPupils() {

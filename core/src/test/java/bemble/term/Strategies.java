@@ -2,7 +2,6 @@ package bemble.term;
 
 import bemble.ladder.Rung;
 import bemble.progress.Lesson;
-import bemble.progress.LessonMaker.Group;
 import bemble.progress.Proposal;
 import bemble.progress.Proposals;
 import bemble.progress.Rules;
@@ -23,15 +22,15 @@ final class Strategies {
 
   private Strategies() {}
 
-  private static Strategy.Chosen chosen(
-      int rung, boolean against, List<Rung> again, Optional<Group> group, int minutes) {
+  private static Strategy.Chosen chosen(int rung, boolean against, List<Rung> again, int minutes) {
     Rung goal = Rungs.ALL.get(rung);
-    Lesson lesson = Rungs.LESSONS.make(goal, goal.methods().get(0), again, group, minutes);
+    Lesson lesson =
+        Rungs.LESSONS.make(goal, goal.methods().get(0), again, Optional.empty(), minutes);
     return new Strategy.Chosen(rung, against, lesson);
   }
 
   private static Strategy.Chosen plain(int rung, List<Rung> again, int minutes) {
-    return chosen(rung, false, again, Optional.empty(), minutes);
+    return chosen(rung, false, again, minutes);
   }
 
   /** Two lessons a rung; what was worked longest ago is looked at again in each. */
@@ -114,7 +113,7 @@ final class Strategies {
               .map(each -> Rungs.ALL.get(each.rung()))
               .toList();
       long slips = room.children().stream().filter(child -> child.slips(goal)).count();
-      return chosen(goal, 3 * slips >= room.children().size(), again, Optional.empty(), minutes);
+      return chosen(goal, 3 * slips >= room.children().size(), again, minutes);
     };
   }
 
@@ -154,23 +153,13 @@ final class Strategies {
         LocalDate today = Room.FIRST.plusDays(day);
         Taught taught = new Taught(given, Set.of(), Map.of());
         Proposals proposals = new Proposals(room.progress(day, rules), taught, today, rules);
-        List<Rung> again = proposals.opener().stream().map(each -> rung(each.rung())).toList();
-        Optional<Proposal> first = proposals.all().stream().findFirst();
-        if (first.isEmpty()) {
-          return new Chosen(-1, false, Rungs.LESSONS.review(again, minutes));
-        }
-        if (first.get().why() == Proposal.Why.MIXED) {
-          given.add(new Taught.Given(today, "", ""));
-          return new Chosen(-1, false, Rungs.LESSONS.review(again, minutes));
-        }
-        String goal = first.get().rung();
-        given.add(new Taught.Given(today, goal, first.get().slip()));
-        return chosen(
-            Rungs.place(goal),
-            !first.get().slip().isEmpty(),
-            again.stream().filter(rung -> !rung.id().equals(goal)).toList(),
-            proposals.group(goal).map(some -> new Group(rung(some.rung()), some.pupils())),
-            minutes);
+        Proposal first = proposals.all().get(0);
+        boolean isMixed = first.why().kind() == Proposal.Kind.LOOK_AGAIN;
+        given.add(new Taught.Given(today, isMixed ? "" : first.rung(), first.slip()));
+        Lesson lesson =
+            Rungs.LESSONS.make(proposals, first.why().kind(), rung(first.rung()), minutes);
+        int goal = isMixed ? -1 : Rungs.place(first.rung());
+        return new Chosen(goal, !first.slip().isEmpty(), lesson);
       }
     };
   }

@@ -26,19 +26,15 @@ import bemble.app.store.LessonPartRow;
 import bemble.app.store.LessonRow;
 import bemble.app.store.NewLesson;
 import bemble.app.store.PlanMapper;
-import bemble.ladder.Ladder;
 import bemble.ladder.Rung;
 import bemble.practice.Item;
 import bemble.progress.Lesson;
-import bemble.progress.LessonMaker;
 import bemble.progress.Proposal;
 import bemble.progress.Proposals;
 import bemble.slip.Slip;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Objects;
-import java.util.Optional;
-import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionOperations;
 
@@ -97,7 +93,9 @@ public class Lessons {
     for (LessonRow other : mapper.lessons(classId, day, day)) {
       minutes -= view(other).minutes();
     }
-    Lesson lesson = make(classId, request.kind(), goal, day, Math.max(0, minutes));
+    Proposals proposals = course.proposals(classId, day, calendar.today());
+    Lesson lesson =
+        parts.maker(classId).make(proposals, request.kind(), goal, Math.max(0, minutes));
     if (lesson.minutes() == 0) {
       throw RefusedException.of("day-full", RegisterWords.day(day));
     }
@@ -108,31 +106,6 @@ public class Lessons {
     String title = new PlanWords(words).title(request.kind(), goal.id(), slip);
     NewLesson row = new NewLesson(classId, day, request.kind().name(), goal.id(), slip, title, "");
     return insert(row, parts.rows(lesson));
-  }
-
-  private Lesson make(long classId, Proposal.Kind kind, Rung goal, LocalDate day, int minutes) {
-    Proposals proposals = course.proposals(classId, day, calendar.today());
-    Ladder ladder = register.words(classId).ladder().ladder();
-    List<Rung> again =
-        proposals.opener().stream()
-            .map(Proposal::rung)
-            .filter(rung -> !rung.equals(goal.id()))
-            .flatMap(rung -> ladder.find(rung).stream())
-            .toList();
-    LessonMaker maker = parts.maker(classId);
-    if (kind == Proposal.Kind.LOOK_AGAIN) {
-      List<Rung> all = Stream.concat(Stream.of(goal), again.stream()).toList();
-      return maker.review(all, minutes);
-    }
-    Optional<LessonMaker.Group> group =
-        proposals
-            .group(goal.id())
-            .flatMap(
-                some ->
-                    ladder
-                        .find(some.rung())
-                        .map(rung -> new LessonMaker.Group(rung, some.pupils())));
-    return maker.make(goal, goal.methods().get(0), again, group, minutes);
   }
 
   private LessonView insert(NewLesson lesson, List<LessonPartRow> rows) {

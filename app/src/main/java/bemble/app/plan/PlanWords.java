@@ -120,6 +120,7 @@ final class PlanWords {
       case SOME_READY -> Sentences.of("plan.why.some-ready", share(ready, of), ready);
       case UNMARKED -> Sentences.of("plan.why.unmarked", count.lessons());
       case FOR_SOME -> Sentences.of("plan.why.for-some", share(standing, of), standing, some);
+      case REVIEW -> Sentences.of("plan.why.review");
       case OPENER -> opener(some, count.due());
     };
   }

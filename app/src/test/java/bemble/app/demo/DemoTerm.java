@@ -42,7 +42,6 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /**
  * Eight weeks of a made-up class whose teacher follows the first proposal: three lessons and two
@@ -204,7 +203,7 @@ final class DemoTerm {
     Proposals proposals = proposals(day);
     Proposal first = first(proposals);
     boolean isMixed = first.why().kind() == Proposal.Kind.LOOK_AGAIN;
-    Lesson lesson = make(proposals, rung(first.rung()), isMixed);
+    Lesson lesson = maker.make(proposals, first.why().kind(), rung(first.rung()), MINUTES);
     lessons.add(told(first, new When(room, week - WEEKS, weekday), lesson));
     for (Lesson.Part part : lesson.parts()) {
       part.lines().forEach(line -> last.put(line.rung().id(), day));
@@ -225,18 +224,6 @@ final class DemoTerm {
         .filter(each -> rung(each.rung()).operation() != Operation.ROOT || room.equals(OLDEST))
         .findFirst()
         .orElseThrow();
-  }
-
-  private Lesson make(Proposals proposals, Rung goal, boolean isMixed) {
-    List<Rung> again = again(proposals, goal);
-    if (isMixed) {
-      return maker.review(Stream.concat(Stream.of(goal), again.stream()).toList(), MINUTES);
-    }
-    Optional<LessonMaker.Group> group =
-        proposals
-            .group(goal.id())
-            .map(some -> new LessonMaker.Group(rung(some.rung()), some.pupils()));
-    return maker.make(goal, goal.methods().get(0), again, group, MINUTES);
   }
 
   private static List<Rung> again(Proposals proposals, Rung but) {
