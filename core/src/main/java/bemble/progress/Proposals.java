@@ -34,17 +34,24 @@ public final class Proposals {
     this.taught = taught;
     this.today = today;
     this.rules = rules.next();
+    room = new Columns(progress);
     slipsToCount = rules.sure().slipsToFall();
     for (Operation operation : Operation.values()) {
       List<Rung> rungs = progress.ladder().of(operation);
       for (int i = 0; i < rungs.size(); i++) {
         places.put(rungs.get(i).id(), i / (double) rungs.size());
       }
-      if (rungs.stream().anyMatch(rung -> isTaught(rung) || taught.isPlanned(rung.id()))) {
+      if (rungs.stream().anyMatch(this::isBegun)) {
         worked.add(operation);
       }
     }
-    room = new Columns(progress);
+  }
+
+  /** Whether a rung was taught, is planned, or enough stand on it by a teacher's decision. */
+  private boolean isBegun(Rung rung) {
+    return isTaught(rung)
+        || taught.isPlanned(rung.id())
+        || isShare(room.stands(rung.id()).cardinality(), rules.half());
   }
 
   /** All that a lesson may be about, what should come next first. */

@@ -280,6 +280,15 @@ class ProposalsTest {
         "what comes before multiplication is not begun anew before it goes on");
   }
 
+  @Test
+  void whatATeacherDecidedCountsWithoutALesson() {
+    room(24);
+    stand("addition-tens-carry", Standing.SURE, 0, 24);
+    Proposal first = proposals(Taught.NOTHING).all().get(0);
+    assertEquals(Why.GO_ON, first.why());
+    assertEquals("addition-unequal", first.rung());
+  }
+
   @ParameterizedTest
   @CsvSource({"3, 8, false", "4, 7, false", "4, 8, true"})
   void aDayOnWhichAThirdWorkedFourSumsIsALesson(int sums, int pupils, boolean counts) {

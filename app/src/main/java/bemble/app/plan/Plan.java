@@ -32,7 +32,7 @@ public class Plan {
           Proposal.Why.SLIP, 2,
           Proposal.Why.NOT_YET, 2,
           Proposal.Why.GO_ON, 2,
-          Proposal.Why.AHEAD, 2,
+          Proposal.Why.BEGIN, 2,
           Proposal.Why.FOR_SOME, 3);
 
   private static final int MOST_IN_OPENER = 6;

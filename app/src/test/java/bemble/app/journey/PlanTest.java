@@ -243,7 +243,7 @@ class PlanTest {
     plan = talk.get("/api/plan").json();
     assertEquals("NOT_YET", plan.at("/proposals/0/why").asText());
     assertEquals(
-        "Taught in one lesson: 3 of 5 are nearly sure, so it is too early to go on.",
+        "Had on one day so far: 3 of 5 are nearly sure, so it is too early to go on.",
         plan.at("/proposals/0/reason").asText());
     assertEquals(80, plan.at("/shares/half").asInt());
     assertTrue(plan.at("/shares/rules").toString().contains("goes on when 80 %"));
