@@ -38,6 +38,13 @@ record Contents(int schema, Map<String, Long> rows) {
     }
   }
 
+  /** Whether there are no tables yet. */
+  static boolean isEmpty(Connection file) throws SQLException {
+    try (Statement statement = file.createStatement()) {
+      return names(statement).isEmpty();
+    }
+  }
+
   /** Looks at the tables without reading them. */
   static Tables tables(Connection file) throws SQLException {
     int schema = schema(file);

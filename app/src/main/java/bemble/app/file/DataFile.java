@@ -3,8 +3,12 @@ package bemble.app.file;
 import bemble.app.http.Sentences;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.channels.FileChannel;
+import java.nio.channels.FileLock;
+import java.nio.channels.OverlappingFileLockException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
@@ -18,6 +22,7 @@ import org.h2.api.ErrorCode;
  */
 public record DataFile(Path base) {
   private static final String ENDING = ".mv.db";
+  private static final String READING = ";ACCESS_MODE_DATA=r";
 
   /** The file itself. */
   public Path path() {
@@ -48,8 +53,47 @@ public record DataFile(Path base) {
     return "jdbc:h2:file:" + base.toAbsolutePath() + ";TRACE_LEVEL_FILE=0;DB_CLOSE_ON_EXIT=FALSE";
   }
 
-  private Connection reading() throws SQLException {
-    return DriverManager.getConnection(url() + ";ACCESS_MODE_DATA=r;IFEXISTS=TRUE", "sa", "");
+  private <T> T connected(String how, Use<T> use) throws SQLException {
+    String whole = url() + ";IFEXISTS=TRUE" + how;
+    try (Connection connection = DriverManager.getConnection(whole, "sa", "")) {
+      return use.of(connection);
+    }
+  }
+
+  /**
+   * Reads without writing on the file. One that was killed may lack what the database writes when
+   * it opens a file, so that it cannot be opened for reading alone: a copy of it is read, if there
+   * is room for one.
+   */
+  private <T> T reading(Use<T> use) throws SQLException {
+    if (seal().read().kind() == Seal.Kind.CLOSED) {
+      return connected(READING, use);
+    }
+    refuseLocked();
+    try {
+      return WorkFolder.use(
+          this,
+          folder -> {
+            DataFile copy = new DataFile(folder.resolve("copy"));
+            Files.copy(path(), copy.path());
+            return copy.connected("", use);
+          });
+    } catch (UncheckedIOException e) {
+      return connected(READING, use);
+    }
+  }
+
+  private void refuseLocked() {
+    try (FileChannel channel = FileChannel.open(path(), StandardOpenOption.WRITE);
+        FileLock lock = channel.tryLock()) {
+      if (lock == null) {
+        throw new UnusableFileException("locked", path());
+      }
+    } catch (OverlappingFileLockException e) {
+      throw new UnusableFileException("locked", path());
+    } catch (IOException e) {
+      throw new UnusableFileException("damaged", path(), wayOn(), base);
+    }
   }
 
   /**
@@ -69,6 +113,9 @@ public record DataFile(Path base) {
     refuseBrokenSeal(left);
     withReading(
         connection -> {
+          if (left.kind() == Seal.Kind.OPEN && Contents.isEmpty(connection)) {
+            return null;
+          }
           refuseOtherTables(connection);
           if (OpenFile.versionOf(connection) < left.version()) {
             throw new UnusableFileException("cut", path(), wayOn(), base);
@@ -118,8 +165,8 @@ public record DataFile(Path base) {
   }
 
   private <T> T withReading(Use<T> use) {
-    try (Connection connection = reading()) {
-      return use.of(connection);
+    try {
+      return reading(use);
     } catch (SQLException e) {
       switch (e.getErrorCode()) {
         case ErrorCode.DATABASE_ALREADY_OPEN_1 -> throw new UnusableFileException("locked", path());

@@ -14,11 +14,11 @@ final class WorkFolder {
   private WorkFolder() {}
 
   /** Something that is done with a folder. */
-  interface Use<T> {
-    T of(Path folder) throws IOException;
+  interface Use<T, E extends Exception> {
+    T of(Path folder) throws IOException, E;
   }
 
-  static <T> T use(DataFile file, Use<T> use) {
+  static <T, E extends Exception> T use(DataFile file, Use<T, E> use) throws E {
     try {
       Path folder = Files.createTempDirectory(file.folder(), prefix(file));
       try {

@@ -32,10 +32,32 @@ final class Kept {
 
   private Kept() {}
 
-  /** What a data file holds; it is not written on. */
-  static Set<String> in(Path base) throws SQLException {
+  /** What a data file holds; it is not written on, since a copy of it is read. */
+  static Set<String> in(Path base) throws IOException, SQLException {
+    Path file = base.resolveSibling(base.getFileName() + ".mv.db");
+    return inCopy(copy -> Files.copy(file, copy));
+  }
+
+  /** Makes the copy that is read. */
+  private interface Copying {
+    void to(Path copy) throws IOException;
+  }
+
+  private static Set<String> inCopy(Copying copying) throws IOException, SQLException {
+    Path folder = Files.createTempDirectory("kept");
+    Path copy = folder.resolve("kept.mv.db");
+    try {
+      copying.to(copy);
+      return read(folder.resolve("kept"));
+    } finally {
+      Files.deleteIfExists(copy);
+      Files.delete(folder);
+    }
+  }
+
+  private static Set<String> read(Path base) throws SQLException {
     Set<String> all = new TreeSet<>();
-    String url = "jdbc:h2:file:" + base + ";ACCESS_MODE_DATA=r;IFEXISTS=TRUE;TRACE_LEVEL_FILE=0";
+    String url = "jdbc:h2:file:" + base + ";IFEXISTS=TRUE;TRACE_LEVEL_FILE=0";
     try (Connection connection = DriverManager.getConnection(url, "sa", "");
         Statement statement = connection.createStatement();
         ResultSet rows = statement.executeQuery(ALL)) {
@@ -62,18 +84,15 @@ final class Kept {
 
   /** What a backup holds. */
   static Set<String> inBackup(Path zip) throws IOException, SQLException {
-    Path folder = Files.createTempDirectory("kept");
-    Path file = folder.resolve("kept.mv.db");
-    try (ZipInputStream in = new ZipInputStream(Files.newInputStream(zip))) {
-      for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
-        if (entry.getName().endsWith(".mv.db")) {
-          Files.copy(in, file);
-        }
-      }
-      return in(folder.resolve("kept"));
-    } finally {
-      Files.deleteIfExists(file);
-      Files.delete(folder);
-    }
+    return inCopy(
+        copy -> {
+          try (ZipInputStream in = new ZipInputStream(Files.newInputStream(zip))) {
+            for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
+              if (entry.getName().endsWith(".mv.db")) {
+                Files.copy(in, copy);
+              }
+            }
+          }
+        });
   }
 }

@@ -77,7 +77,7 @@ final class KillSiege implements Siege.Part {
             .formatted(times, lost.size(), confirmed, odd.size()));
   }
 
-  private void whileWriting(Path data, Random random, int round) throws SQLException {
+  private void whileWriting(Path data, Random random, int round) throws SQLException, IOException {
     OwnBemble bemble = OwnBemble.start(data);
     Writers writers = new Writers(bemble.talk(), "w" + round).begin(EACH);
     Pause.millis(300 + random.nextInt(3000));

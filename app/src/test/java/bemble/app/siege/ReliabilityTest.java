@@ -101,7 +101,7 @@ class ReliabilityTest {
   }
 
   @Test
-  void aKillLosesNothingThatWasConfirmed() throws SQLException {
+  void aKillLosesNothingThatWasConfirmed() throws SQLException, IOException {
     OwnBemble bemble = OwnBemble.start(data());
     Writers writers = new Writers(bemble.talk(), "kill").begin(2);
     Pause.millis(1500);
