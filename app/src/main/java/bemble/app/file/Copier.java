@@ -29,7 +29,7 @@ class Copier {
 
   /** Copies a file that is about to be opened. */
   static void copyClosed(DataFile file, Clock clock) {
-    if (Files.exists(file.path())) {
+    if (Files.exists(file.path()) && !file.isEmpty()) {
       LocalDateTime now = LocalDateTime.now(clock);
       Copies copies = new Copies(file.copies());
       add(file, copies, () -> pack(file, file, now, copies.next(now)));

@@ -146,6 +146,11 @@ public record DataFile(Path base) {
     }
   }
 
+  /** Whether it has no tables yet: the first start was killed. */
+  boolean isEmpty() {
+    return withReading(Contents::isEmpty);
+  }
+
   /**
    * Reads all of the file without writing on it.
    *

@@ -17,6 +17,7 @@ import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Clock;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
@@ -158,6 +159,8 @@ class DataFileTest {
     early.open();
     byte[] before = Files.readAllBytes(early.path());
     assertDoesNotThrow(() -> early.check());
+    assertDoesNotThrow(() -> Copier.copyClosed(early, Clock.systemUTC()));
+    assertFalse(Files.exists(early.copies()), "there is nothing to copy");
     assertArrayEquals(before, Files.readAllBytes(early.path()));
   }
 
