@@ -45,7 +45,9 @@ class DemoTest {
       Talk talk = new Talk(app.address());
       assertEquals(24, talk.get("/api/roll").json().size());
       JsonNode handouts = talk.get("/api/handouts").json();
-      assertEquals(20, handouts.get("total").asInt());
+      int total = handouts.get("total").asInt();
+      assertTrue(
+          20 <= total && total <= 22, "those of this week are given as it goes by: " + total);
       assertEquals(0, handouts.at("/entries/0/answers").asInt(), "one waits");
       int half = handouts.at("/entries/1/answers").asInt();
       assertTrue(

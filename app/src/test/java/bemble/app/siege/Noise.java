@@ -140,6 +140,7 @@ public final class Noise {
                   "POST /api/plan/lessons/1/log",
                   "{\"version\":2,\"state\":\"HALF\",\"note\":\"Bulbs\"}"),
               entry("PUT /api/plan/timetable", "{\"minutes\":[45,45,45,45,45,0,0]}"),
+              entry("PUT /api/plan/shares", "{\"opener\":20,\"half\":50,\"third\":33}"),
               entry(
                   "PUT /api/register/standings",
                   "{\"pupil\":1,\"rung\":\"addition-ones-carry\",\"standing\":\"SURE\",\"note\":\"\"}"),
