@@ -20,7 +20,7 @@ const GROUPS: { heading: string; edge: string; whys: Why[] }[] = [
 ];
 
 /** Whose names say something: of a lesson for all they are left out. */
-const NAMED: Why[] = ['SLIP', 'MIXED', 'FOR_SOME'];
+const NAMED: Why[] = ['SLIP', 'FOR_SOME'];
 
 /** What the class may do next, to be drawn onto a day or planned on the chosen one. */
 export function Proposals({

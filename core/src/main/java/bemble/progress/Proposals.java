@@ -23,6 +23,8 @@ public final class Proposals {
   private final Taught taught;
   private final LocalDate today;
   private final Rules.Next rules;
+  private final Rules.Mixed mixed;
+  private final double lessonShare;
   private final int slipsToCount;
   private final Map<String, Double> places = new HashMap<>();
   private final Set<Operation> worked = EnumSet.noneOf(Operation.class);
@@ -34,6 +36,8 @@ public final class Proposals {
     this.taught = taught;
     this.today = today;
     this.rules = rules.next();
+    mixed = rules.mixed();
+    lessonShare = rules.worked().share();
     room = new Columns(progress);
     slipsToCount = rules.sure().slipsToFall();
     for (Operation operation : Operation.values()) {
@@ -74,30 +78,30 @@ public final class Proposals {
    */
   private List<Proposal> mixed() {
     List<Rung> had = progress.ladder().all().stream().filter(this::isTaught).toList();
-    double limit = Math.max(rules.open(), rules.openShare() * had.size());
-    List<Long> behind = behind(had, limit);
-    if (!isShare(behind.size(), rules.quarter())
-        || taught.isAmongLatest("", rules.between())
+    double limit = Math.max(mixed.open(), mixed.openShare() * had.size());
+    List<Long> unsure = unsureOfMore(had, limit);
+    if (!isShare(unsure.size(), mixed.quarter())
+        || taught.isAmongLatest("", mixed.between())
         || taught.isPlanned("")) {
       return List.of();
     }
     return opener().stream()
         .limit(1)
-        .map(most -> proposal(Proposal.Why.MIXED, most.rung(), "", behind))
+        .map(most -> proposal(Proposal.Why.MIXED, most.rung(), "", unsure))
         .toList();
   }
 
   /** Those who have worked more than so many rungs and are not nearly sure of them. */
-  private List<Long> behind(List<Rung> had, double limit) {
+  private List<Long> unsureOfMore(List<Rung> had, double limit) {
     int[] open = new int[room.size()];
     for (Rung rung : had) {
       room.at(rung.id(), Standing.BEGUN).stream().forEach(pupil -> open[pupil]++);
     }
-    BitSet behind = new BitSet(room.size());
+    BitSet unsure = new BitSet(room.size());
     for (int pupil = 0; pupil < open.length; pupil++) {
-      behind.set(pupil, open[pupil] > limit);
+      unsure.set(pupil, open[pupil] > limit);
     }
-    return room.ids(behind);
+    return room.ids(unsure);
   }
 
   /** Slips that so many make that a lesson is due against them, those of most pupils first. */
@@ -173,7 +177,7 @@ public final class Proposals {
   /** Whether enough is known of a rung to say that few stand. */
   private boolean isMarked(Rung rung) {
     int marked = room.size() - room.at(rung.id(), Standing.NEW).cardinality();
-    return isShare(marked, rules.lessonShare());
+    return isShare(marked, lessonShare);
   }
 
   private Optional<Proposal> some(Proposal.Why why, Rung rung, BitSet some) {
@@ -233,6 +237,9 @@ public final class Proposals {
     again.andNot(room.at(rung.id(), Standing.SURE));
     if (!isTaught(rung)) {
       again.andNot(room.at(rung.id(), Standing.NEW));
+      if (isBegun(rung)) {
+        again.or(room.open(rung.id()));
+      }
     }
     return again;
   }
@@ -278,11 +285,16 @@ public final class Proposals {
 
   private LocalDate schoolDaysAgo(int days) {
     LocalDate day = today;
-    for (int left = days; left > 0; ) {
-      day = day.minusDays(1);
-      left -= day.getDayOfWeek().compareTo(DayOfWeek.SATURDAY) < 0 ? 1 : 0;
+    for (int i = 0; i < days; i++) {
+      day = schoolDayBefore(day);
     }
     return day;
+  }
+
+  private static LocalDate schoolDayBefore(LocalDate day) {
+    LocalDate before = day.minusDays(1);
+    boolean isFree = before.getDayOfWeek().compareTo(DayOfWeek.FRIDAY) > 0;
+    return isFree ? schoolDayBefore(before) : before;
   }
 
   private Proposal proposal(Proposal.Why why, String rung, String slip, List<Long> pupils) {

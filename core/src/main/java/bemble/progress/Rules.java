@@ -13,7 +13,14 @@ import java.util.List;
  * @param weeks after how many weeks to look again, the first time, the second time and so on
  */
 public record Rules(
-    double help, Sure sure, Nearly nearly, List<Integer> weeks, Next next, Shares shares) {
+    double help,
+    Sure sure,
+    Nearly nearly,
+    List<Integer> weeks,
+    Next next,
+    Mixed mixed,
+    Worked worked,
+    Shares shares) {
   /** The rules that Bemble works by. */
   public static final Rules STANDARD = read();
 
@@ -48,27 +55,28 @@ public record Rules(
    * @param lessons on one rung, after which it goes on without waiting for more
    * @param pause days before the same slip is taught against again
    * @param untouched school days within which each group gets sums of its rung
-   * @param lessonSums so many sums of a rung that a pupil works on a day are those of a lesson
-   * @param lessonShare the share of the class that must have worked them
-   * @param quarter the share of the class for which a lesson is for nothing new
-   * @param open if they are not nearly sure of more than so many rungs that were taught
-   * @param openShare and of more than this share of them
-   * @param between how many lessons lie between two such ones at the least
    * @param begin how far each operation waits for those before it, as a share of their rungs
    */
   public record Next(
-      double half,
-      double third,
-      int lessons,
-      int pause,
-      int untouched,
-      int lessonSums,
-      double lessonShare,
-      double quarter,
-      int open,
-      double openShare,
-      int between,
-      double begin) {}
+      double half, double third, int lessons, int pause, int untouched, double begin) {}
+
+  /**
+   * When a lesson is for nothing new.
+   *
+   * @param quarter the share of the class that it takes
+   * @param open they are not nearly sure of more than so many rungs that were taught
+   * @param openShare and of more than this share of them
+   * @param between how many lessons lie between two such ones at the least
+   */
+  public record Mixed(double quarter, int open, double openShare, int between) {}
+
+  /**
+   * When a day counts as a lesson by what was worked on it.
+   *
+   * @param sums so many sums of the rung that a pupil worked at the least
+   * @param share the share of the class that worked them
+   */
+  public record Worked(int sums, double share) {}
 
   /**
    * What goes where in a lesson.
@@ -91,23 +99,11 @@ public record Rules(
   /** The same where a teacher has chosen three of them. */
   public Rules with(double opener, double half, double third) {
     Next chosen =
-        new Next(
-            half,
-            third,
-            next.lessons(),
-            next.pause(),
-            next.untouched(),
-            next.lessonSums(),
-            next.lessonShare(),
-            next.quarter(),
-            next.open(),
-            next.openShare(),
-            next.between(),
-            next.begin());
+        new Next(half, third, next.lessons(), next.pause(), next.untouched(), next.begin());
     Shares parts =
         new Shares(
             opener, shares.show(), shares.together(), shares.sums(), shares.homeworkMinutes());
-    return new Rules(help, sure, nearly, weeks, chosen, parts);
+    return new Rules(help, sure, nearly, weeks, chosen, mixed, worked, parts);
   }
 
   /** When to look again at what was right on a day, after it stayed right so many times. */
@@ -136,13 +132,13 @@ public record Rules(
             table.count("next.lessons"),
             table.count("next.pause"),
             table.count("next.untouched"),
-            table.count("next.lesson-sums"),
-            table.number("next.lesson-share"),
-            table.number("next.quarter"),
-            table.count("next.open"),
-            table.number("next.open-share"),
-            table.count("next.between"),
             table.number("next.begin")),
+        new Mixed(
+            table.number("mixed.quarter"),
+            table.count("mixed.open"),
+            table.number("mixed.open-share"),
+            table.count("mixed.between")),
+        new Worked(table.count("worked.sums"), table.number("worked.share")),
         new Shares(
             table.number("lesson.opener"),
             table.number("lesson.show"),

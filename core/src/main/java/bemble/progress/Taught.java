@@ -71,12 +71,12 @@ public final class Taught {
         noted.stream().map(each -> new Day(each.day(), each.rung())).collect(Collectors.toSet());
     Map<Day, Long> busy =
         worked.stream()
-            .filter(each -> each.sums() >= rules.next().lessonSums())
+            .filter(each -> each.sums() >= rules.worked().sums())
             .map(each -> new Day(each.day(), each.rung()))
             .filter(day -> !known.contains(day))
             .collect(Collectors.groupingBy(day -> day, Collectors.counting()));
     return busy.entrySet().stream()
-        .filter(each -> each.getValue() >= rules.next().lessonShare() * pupils)
+        .filter(each -> each.getValue() >= rules.worked().share() * pupils)
         .map(each -> new Given(each.getKey().day(), each.getKey().rung(), ""))
         .toList();
   }

@@ -283,10 +283,12 @@ class ProposalsTest {
   @Test
   void whatATeacherDecidedCountsWithoutALesson() {
     room(24);
-    stand("addition-tens-carry", Standing.SURE, 0, 24);
+    stand("addition-tens-carry", Standing.SURE, 0, 14);
     Proposal first = proposals(Taught.NOTHING).all().get(0);
     assertEquals(Why.GO_ON, first.why());
     assertEquals("addition-unequal", first.rung());
+    Proposal others = find(proposals(Taught.NOTHING).opener(), FIRST).orElseThrow();
+    assertEquals(10, others.pupils().size(), "the others meet what it needs in the openers");
   }
 
   @ParameterizedTest

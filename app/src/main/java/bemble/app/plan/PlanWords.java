@@ -105,7 +105,7 @@ final class PlanWords {
     int ready = some + standing;
     RungLabel rung = words.label(proposal.rung());
     return switch (proposal.why()) {
-      case SLIP -> Sentences.of("plan.why.slip", share(some, of), small(rung.name()));
+      case SLIP -> slip(share(some, of), small(rung.name()));
       case MIXED -> Sentences.of("plan.why.mixed", share(some, of), some);
       case NOT_YET ->
           Sentences.of("plan.why.not-yet", count.lessons(), small(share(standing, of)), standing);
@@ -123,6 +123,11 @@ final class PlanWords {
       case REVIEW -> Sentences.of("plan.why.review");
       case OPENER -> opener(some, count.due());
     };
+  }
+
+  private static String slip(String share, String rung) {
+    Rules.Sure sure = Rules.STANDARD.sure();
+    return Sentences.of("plan.why.slip", share, sure.slipsToFall(), sure.slipDays(), rung);
   }
 
   private Rung rung(Proposal proposal) {
@@ -155,15 +160,16 @@ final class PlanWords {
         Sentences.of("plan.rule.slip", third, rules.sure().slipsToFall(), next.pause()),
         Sentences.of(
             "plan.rule.mixed",
-            PlanRules.percent(next.quarter()),
-            next.open(),
-            100 * next.openShare(),
-            next.between()),
+            PlanRules.percent(rules.mixed().quarter()),
+            rules.mixed().open(),
+            100 * rules.mixed().openShare(),
+            rules.mixed().between()),
         Sentences.of("plan.rule.go-on", half, next.lessons()),
         Sentences.of("plan.rule.order"),
         Sentences.of("plan.rule.opener", PlanRules.percent(shares.opener())),
         Sentences.of("plan.rule.group", next.untouched()),
-        Sentences.of("plan.rule.lesson", next.lessonSums(), PlanRules.percent(next.lessonShare())));
+        Sentences.of(
+            "plan.rule.lesson", rules.worked().sums(), PlanRules.percent(rules.worked().share())));
   }
 
   /**
