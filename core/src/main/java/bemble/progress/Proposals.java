@@ -53,9 +53,11 @@ public final class Proposals {
 
   /** Whether a rung was taught, is planned, or enough stand on it by a teacher's decision. */
   private boolean isBegun(Rung rung) {
-    return isTaught(rung)
-        || taught.isPlanned(rung.id())
-        || isShare(room.stands(rung.id()).cardinality(), rules.half());
+    return isTaught(rung) || taught.isPlanned(rung.id()) || enoughStand(rung);
+  }
+
+  private boolean enoughStand(Rung rung) {
+    return isShare(room.stands(rung.id()).cardinality(), rules.half());
   }
 
   /** All that a lesson may be about, what should come next first. */
@@ -237,7 +239,7 @@ public final class Proposals {
     again.andNot(room.at(rung.id(), Standing.SURE));
     if (!isTaught(rung)) {
       again.andNot(room.at(rung.id(), Standing.NEW));
-      if (isBegun(rung)) {
+      if (enoughStand(rung)) {
         again.or(room.open(rung.id()));
       }
     }

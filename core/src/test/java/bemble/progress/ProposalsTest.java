@@ -173,6 +173,7 @@ class ProposalsTest {
     List<Proposal> all = proposals(new Taught(List.of(), Set.of(FIRST), Map.of())).all();
     assertEquals(Optional.empty(), find(all, FIRST));
     assertEquals(Why.AHEAD, find(all, SECOND).orElseThrow().why());
+    assertEquals(List.of(), proposals(new Taught(List.of(), Set.of(FIRST), Map.of())).opener());
     assertEquals("addition-unequal", all.get(0).rung());
   }
 
