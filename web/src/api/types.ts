@@ -12,7 +12,6 @@ export type Mark = Schemas['Mark'];
 export type Shape = Mark['shape'];
 export type Square = Schemas['Square'];
 export type Area = Schemas['Area'];
-export type Traits = Schemas['Traits'];
 export type Fact = Schemas['FactView'];
 export type FactWay = Schemas['WayView'];
 export type Operation = Working['operation'];

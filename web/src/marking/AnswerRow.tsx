@@ -167,10 +167,11 @@ const Square = memo(function Square({
       id={id}
       aria-selected={here}
       aria-label={
-        shown ?? (cell ? `${WORDS[cell.mark]} ${cell.mark === 'WRONG' ? cell.given : ''}` : 'empty')
+        shown ??
+        (cell ? `${WORDS[cell.outcome]} ${cell.outcome === 'WRONG' ? cell.given : ''}` : 'empty')
       }
       tabIndex={-1}
-      data-mark={shown === undefined ? cell?.mark : undefined}
+      data-outcome={shown === undefined ? cell?.outcome : undefined}
       onClick={() => onAt({ row, column })}
       onDoubleClick={onOpen}
       sx={{
@@ -188,14 +189,14 @@ const Square = memo(function Square({
           outlineColor: (theme) => theme.palette.ink.nowEdge,
           bgcolor: 'ink.now',
         }),
-        ...(shown === undefined && cell ? LOOKS[cell.mark] : {}),
+        ...(shown === undefined && cell ? LOOKS[cell.outcome] : {}),
         // A slip that has no name has a dotted line below.
-        ...(shown === undefined && cell?.mark === 'WRONG' && !known
+        ...(shown === undefined && cell?.outcome === 'WRONG' && !known
           ? { textDecorationStyle: 'dotted' }
           : {}),
       }}
     >
-      {shown ?? (cell && (SIGNS[cell.mark] ?? cell.given))}
+      {shown ?? (cell && (SIGNS[cell.outcome] ?? cell.given))}
       {shown === undefined && cell?.overruled && '*'}
     </Box>
   );

@@ -48,11 +48,11 @@ export default function CellDialog({
   const slips = useQuery({
     queryKey: ['slips', sum?.plain, sum?.method],
     queryFn: () => api.slips({ plain: sum?.plain ?? '', method: sum?.method }),
-    enabled: sum !== undefined && cell.mark === 'WRONG',
+    enabled: sum !== undefined && cell.outcome === 'WRONG',
   });
   const named = [...cell.slips, ...(slips.data ?? [])].find(({ id }) => id === slip)?.name ?? '';
   const decide = useMutation({
-    mutationFn: (mark: Cell['mark'] | null) =>
+    mutationFn: (outcome: Cell['outcome'] | null) =>
       api.putAnswers(handout, [
         {
           pupil: pupil.id,
@@ -60,7 +60,9 @@ export default function CellDialog({
           given: cell.given,
           seen: cell.given,
           overruled:
-            mark === null ? undefined : { mark, slip: mark === 'WRONG' ? slip : undefined },
+            outcome === null
+              ? undefined
+              : { outcome, slip: outcome === 'WRONG' ? slip : undefined },
         },
       ]),
     onSuccess: () => {
@@ -124,7 +126,7 @@ export default function CellDialog({
             )}
           </Box>
         )}
-        {cell.mark === 'WRONG' && !cell.overruled && slips.data && (
+        {cell.outcome === 'WRONG' && !cell.overruled && slips.data && (
           <TextField
             select
             label="Which slip it was"
@@ -141,7 +143,7 @@ export default function CellDialog({
             ))}
           </TextField>
         )}
-        {cell.slips.length === 0 && cell.mark === 'WRONG' && (
+        {cell.slips.length === 0 && cell.outcome === 'WRONG' && (
           <Box sx={{ mt: 1.5, fontSize: 17 }}>
             No slip that is known gives this answer. Type the page in on the Slate to see where it
             first went wrong.
@@ -151,7 +153,7 @@ export default function CellDialog({
       <DialogActions sx={{ flexWrap: 'wrap' }}>
         {cell.overruled ? (
           <Button onClick={() => decide.mutate(null)}>Take my decision back</Button>
-        ) : cell.mark === 'RIGHT' ? (
+        ) : cell.outcome === 'RIGHT' ? (
           <Button onClick={() => decide.mutate('WRONG')}>Count it as wrong</Button>
         ) : (
           <>

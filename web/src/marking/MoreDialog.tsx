@@ -60,14 +60,14 @@ export default function MoreDialog({
           </Box>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
             <Button disabled={print.isPending} onClick={() => print.mutate('CUT_OUTS')}>
-              A slip of paper for each pupil
+              A card for each pupil
             </Button>
             <Button disabled={print.isPending} onClick={() => print.mutate('LIST')}>
               List of marks
             </Button>
           </Box>
           <Box sx={{ mt: 1, color: 'text.secondary' }}>
-            Thirty slips to cut out of a sheet: what is right, what to look at again, and a question
+            Thirty cards to cut out of a sheet: what is right, what to look at again, and a question
             that leads back. No answer stands on them.
           </Box>
         </Box>

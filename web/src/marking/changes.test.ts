@@ -8,7 +8,7 @@ describe('a change', () => {
     pupil: 3,
     number: 1,
     given: '374',
-    mark: 'WRONG',
+    outcome: 'WRONG',
     slips: [{ id: 'skips-a-carry', name: 'a carry skipped' }],
     overruled: true,
   } as Cell;
@@ -28,7 +28,7 @@ describe('a change', () => {
       number: 1,
       given: '374',
       seen: '',
-      overruled: { mark: 'WRONG', slip: 'skips-a-carry' },
+      overruled: { outcome: 'WRONG', slip: 'skips-a-carry' },
     });
     expect(toSend(undone(undone(typedOver))).overruled).toBeUndefined();
   });

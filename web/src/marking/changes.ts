@@ -24,7 +24,7 @@ export const toSend = ({ pupil, number, from, to, becomes }: Change): CellReques
   number,
   given: to,
   seen: from,
-  overruled: becomes && { mark: becomes.mark, slip: becomes.slips[0]?.id },
+  overruled: becomes && { outcome: becomes.outcome, slip: becomes.slips[0]?.id },
 });
 
 /** The change that takes another one back. */

@@ -42,7 +42,13 @@ describe('going on', () => {
 });
 
 describe('a row', () => {
-  const cell = { pupil: 7, number: 1, given: '374', mark: 'RIGHT', slips: [] } as unknown as Cell;
+  const cell = {
+    pupil: 7,
+    number: 1,
+    given: '374',
+    outcome: 'RIGHT',
+    slips: [],
+  } as unknown as Cell;
   const cells = new Map([[keyOf(7, 1), cell]]);
   const before = { cells, ahead: new Map<string, Ahead>() };
 
@@ -72,7 +78,7 @@ describe('a row', () => {
 
 describe('cells', () => {
   const cell = (pupil: number, given: string) =>
-    ({ pupil, number: 1, given, mark: 'WRONG', slips: [] }) as unknown as Cell;
+    ({ pupil, number: 1, given, outcome: 'WRONG', slips: [] }) as unknown as Cell;
   const cells = [cell(1, '4'), cell(2, '5'), cell(3, '6')];
 
   it('keep their places when one changes, and new ones come last', () => {
@@ -109,10 +115,10 @@ describe('a square in words', () => {
     sums: [{ problem: '742 − 368', answer: '374' }],
   } as Grid;
   const spot = { row: 0, column: 0 };
-  const cell = { given: '426', mark: 'WRONG', slips: [{ id: 's', name: 'slip' }] } as Cell;
+  const cell = { given: '426', outcome: 'WRONG', slips: [{ id: 's', name: 'slip' }] } as Cell;
   it('names the pupil, the sum, the answer and the slip', () => {
     expect(cellTold(grid, spot, cell)).toBe('Neve, 1. 742 − 368 = 374: 426, wrong, slip');
     expect(cellTold(grid, spot, undefined)).toContain('nothing entered');
-    expect(cellTold(grid, spot, { ...cell, mark: 'BLANK', slips: [] })).toContain(': blank');
+    expect(cellTold(grid, spot, { ...cell, outcome: 'BLANK', slips: [] })).toContain(': blank');
   });
 });

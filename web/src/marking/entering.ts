@@ -105,7 +105,7 @@ export function wholeAnswer(key: string, right: string): string | undefined {
 export const isTyped = (key: string, typed: string) =>
   /^[0-9.,]$/.test(key) || (typed !== '' && /^[rR ]$/.test(key));
 
-const WORDS: Record<Cell['mark'], string> = {
+const WORDS: Record<Cell['outcome'], string> = {
   RIGHT: 'right',
   WRONG: 'wrong',
   BLANK: 'blank',
@@ -121,8 +121,8 @@ export function cellTold(grid: Grid, spot: Spot, cell: Cell | undefined): string
     return `${head}: nothing entered`;
   }
   const slips = cell.slips.map(({ name }) => name).join(', or ');
-  const worth = [WORDS[cell.mark], cell.overruled && 'by your own decision', slips]
+  const worth = [WORDS[cell.outcome], cell.overruled && 'by your own decision', slips]
     .filter(Boolean)
     .join(', ');
-  return cell.mark === 'WRONG' ? `${head}: ${cell.given}, ${worth}` : `${head}: ${worth}`;
+  return cell.outcome === 'WRONG' ? `${head}: ${cell.given}, ${worth}` : `${head}: ${worth}`;
 }

@@ -8,37 +8,37 @@ const grid = {
     {
       right: '374',
       known: [
-        { given: '374', mark: 'RIGHT', slips: [] },
-        { given: '426', mark: 'WRONG', slips: [slip] },
-        { given: '374.0', mark: 'RIGHT', slips: [] },
+        { given: '374', outcome: 'RIGHT', slips: [] },
+        { given: '426', outcome: 'WRONG', slips: [slip] },
+        { given: '374.0', outcome: 'RIGHT', slips: [] },
       ],
     },
   ],
 } as unknown as Grid;
-const markOf = (given: string) => knownCell(grid, 7, 0, given)?.mark;
+const outcomeOf = (given: string) => knownCell(grid, 7, 0, given)?.outcome;
 
 describe('what a square is worth, known beforehand', () => {
   it('is told of the right answer in each way in which it is listed', () => {
-    expect(markOf('374')).toBe('RIGHT');
-    expect(markOf('374.0')).toBe('RIGHT');
+    expect(outcomeOf('374')).toBe('RIGHT');
+    expect(outcomeOf('374.0')).toBe('RIGHT');
   });
   it('is told with the slip that gives a wrong answer', () => {
     expect(knownCell(grid, 7, 0, '426')).toEqual({
       pupil: 7,
       number: 0,
       given: '426',
-      mark: 'WRONG',
+      outcome: 'WRONG',
       slips: [slip],
       overruled: false,
     });
   });
   it('is wrong by no slip for any other whole number', () => {
-    expect(knownCell(grid, 7, 0, '375')).toMatchObject({ mark: 'WRONG', slips: [] });
-    expect(markOf('0')).toBe('WRONG');
+    expect(knownCell(grid, 7, 0, '375')).toMatchObject({ outcome: 'WRONG', slips: [] });
+    expect(outcomeOf('0')).toBe('WRONG');
   });
   it('is told of a blank and of a sum that was not asked', () => {
-    expect(markOf('')).toBe('BLANK');
-    expect(markOf('-')).toBe('LEFT_OUT');
+    expect(outcomeOf('')).toBe('BLANK');
+    expect(outcomeOf('-')).toBe('LEFT_OUT');
   });
   it('is left open for what may be the same number written in another way', () => {
     for (const given of [
@@ -51,7 +51,7 @@ describe('what a square is worth, known beforehand', () => {
       'x',
       '1'.repeat(31),
     ]) {
-      expect(markOf(given)).toBeUndefined();
+      expect(outcomeOf(given)).toBeUndefined();
     }
   });
   it('is left open for a sum that the grid has not', () => {

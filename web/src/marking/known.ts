@@ -5,17 +5,17 @@ const MOST_FIGURES = 30;
 
 const WHOLE = new RegExp(`^(0|[1-9]\\d{0,${MOST_FIGURES - 1}})$`);
 
-type Worth = Pick<Cell, 'mark' | 'slips'>;
+type Worth = Pick<Cell, 'outcome' | 'slips'>;
 
 function worthOf(sum: Grid['sums'][number], given: string): Worth | undefined {
   if (given === '') {
-    return { mark: 'BLANK', slips: [] };
+    return { outcome: 'BLANK', slips: [] };
   }
   if (given === '-') {
-    return { mark: 'LEFT_OUT', slips: [] };
+    return { outcome: 'LEFT_OUT', slips: [] };
   }
   const known = sum.known.find((each) => each.given === given);
-  return known ?? (WHOLE.test(given) ? { mark: 'WRONG', slips: [] } : undefined);
+  return known ?? (WHOLE.test(given) ? { outcome: 'WRONG', slips: [] } : undefined);
 }
 
 /**
@@ -30,5 +30,7 @@ export function knownCell(
 ): Cell | undefined {
   const sum = grid.sums[number];
   const worth = sum && worthOf(sum, given);
-  return worth && { pupil, number, given, mark: worth.mark, slips: worth.slips, overruled: false };
+  return (
+    worth && { pupil, number, given, outcome: worth.outcome, slips: worth.slips, overruled: false }
+  );
 }

@@ -17,7 +17,7 @@ class ArchitectureTest {
 
   private static final List<String> WORKERS =
       List.of(
-          "method", "check", "trait", "help", "judge", "slip", "slate", "practice", "diagnosis");
+          "method", "check", "demand", "help", "judge", "slip", "slate", "practice", "diagnosis");
 
   private final JavaClasses core =
       new ClassFileImporter()
@@ -32,15 +32,15 @@ class ArchitectureTest {
           Map.entry("practice", List.of("diagnosis", "progress")),
           Map.entry("progress", List.of()),
           Map.entry("diagnosis", List.of()),
-          Map.entry("trait", List.of("practice")),
+          Map.entry("demand", List.of("practice")),
           Map.entry("ladder", List.of("practice", "diagnosis", "progress")),
           Map.entry("recipe", List.of("ladder", "practice", "diagnosis")),
           Map.entry("judge", List.of("slate")),
           Map.entry("slip", List.of("method", "judge", "slate", "practice", "diagnosis")),
           Map.entry("method", List.of("check", "judge", "slate", "practice", "diagnosis")),
-          Map.entry("plan", WORKERS),
-          Map.entry("paper", with("plan")),
-          Map.entry("wording", with("plan")));
+          Map.entry("procedure", WORKERS),
+          Map.entry("paper", with("procedure")),
+          Map.entry("wording", with("procedure")));
 
   private static List<String> with(String more) {
     return Stream.concat(WORKERS.stream(), Stream.of(more)).toList();

@@ -29,7 +29,7 @@ class AppArchitectureTest {
         .definedBy("bemble.app.ladder")
         .layer("features")
         .definedBy(
-            "bemble.app.check",
+            "bemble.app.elsewhere",
             "bemble.app.export",
             "bemble.app.fact",
             "bemble.app.marking",

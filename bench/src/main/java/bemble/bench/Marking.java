@@ -1,15 +1,15 @@
 package bemble.bench;
 
+import bemble.diagnosis.AnswerSpace;
 import bemble.diagnosis.Diagnoser;
 import bemble.diagnosis.Diagnosis;
-import bemble.diagnosis.Given;
 import bemble.diagnosis.Pool;
 import bemble.diagnosis.Reply;
 import bemble.diagnosis.SimulatedPupil;
 import bemble.ladder.Ladder;
-import bemble.plan.Answer;
 import bemble.practice.Item;
 import bemble.problem.Problem;
+import bemble.procedure.Answer;
 import bemble.slip.Slip;
 import bemble.style.Style;
 import java.util.ArrayList;
@@ -45,7 +45,7 @@ public class Marking {
   public String rung;
 
   private List<Item> items;
-  private List<List<Given>> pupils;
+  private List<List<AnswerSpace>> pupils;
 
   /** Draws the sums, and has simulated pupils answer them. */
   @Setup
@@ -62,7 +62,7 @@ public class Marking {
       Optional<Slip> slip =
           i % 2 == 0 ? Optional.empty() : Optional.of(slips.get(random.nextInt(slips.size())));
       SimulatedPupil pupil = new SimulatedPupil(slip, 0.75, 0.05, 0);
-      List<Given> row = new ArrayList<>();
+      List<AnswerSpace> row = new ArrayList<>();
       for (Item item : items) {
         row.add(given(pupil.answer(item.sum(Style.STANDARD), random).orElseThrow()));
       }
@@ -70,8 +70,8 @@ public class Marking {
     }
   }
 
-  private static Given given(Answer answer) {
-    return new Given.Answered(new Reply(answer.value().value(), Optional.empty()));
+  private static AnswerSpace given(Answer answer) {
+    return new AnswerSpace.Answered(new Reply(answer.value().value(), Optional.empty()));
   }
 
   /** From the sums to what is said of each pupil. */

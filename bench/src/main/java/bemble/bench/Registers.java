@@ -33,7 +33,8 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
 /**
- * What it costs to tell the standings of a class of thirty on every rung, and to plan from them.
+ * What it costs to tell the standings of a class of thirty on every rung, and to procedure from
+ * them.
  */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
@@ -73,9 +74,9 @@ public class Registers {
       evidence.put(pupil, rungs);
     }
     progress = tellTheStandings();
-    List<Taught.Given> lessons =
+    List<Taught.Topic> lessons =
         Ladder.STANDARD.all().stream()
-            .map(rung -> new Taught.Given(TODAY.minusWeeks(1), rung.id(), ""))
+            .map(rung -> new Taught.Topic(TODAY.minusWeeks(1), rung.id(), ""))
             .toList();
     taught = new Taught(lessons.subList(0, lessons.size() / 2), Set.of(), Map.of());
   }

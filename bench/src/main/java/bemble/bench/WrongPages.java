@@ -1,7 +1,7 @@
 package bemble.bench;
 
 import bemble.judge.Judge;
-import bemble.judge.Penned;
+import bemble.judge.Transcript;
 import bemble.judge.Written;
 import bemble.method.Methods;
 import bemble.method.Sum;
@@ -46,7 +46,7 @@ final class WrongPages {
   /** A page, its marks in the order of writing. */
   List<Written> page(Kind kind, long seed) {
     Random random = new Random(seed);
-    List<Written> truth = Penned.of(sum.work());
+    List<Written> truth = Transcript.of(sum.work());
     List<Written> page = kind == Kind.SLIP ? slipped(truth, random) : new ArrayList<>(truth);
     int spoiled = kind == Kind.RANDOM ? page.size() : kind == Kind.THREE ? 3 : 0;
     for (int i = 0; i < spoiled; i++) {
@@ -63,7 +63,7 @@ final class WrongPages {
     List<List<Written>> pages =
         sum.method().slips().stream()
             .filter(slip -> !slip.isOfSettingOut())
-            .map(slip -> Penned.of(Judge.simulate(sum, List.of(slip))))
+            .map(slip -> Transcript.of(Judge.simulate(sum, List.of(slip))))
             .filter(page -> !page.equals(truth))
             .toList();
     return pages.get(random.nextInt(pages.size()));

@@ -1,9 +1,9 @@
 package bemble.check;
 
 import bemble.number.Numeral;
-import bemble.plan.Answer;
 import bemble.problem.Problem;
 import bemble.problem.Root;
+import bemble.procedure.Answer;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.List;

@@ -5,8 +5,6 @@ import bemble.method.Method;
 import bemble.method.Methods;
 import bemble.method.Sum;
 import bemble.number.Numeral;
-import bemble.plan.Answer;
-import bemble.plan.Working;
 import bemble.problem.Addition;
 import bemble.problem.Division;
 import bemble.problem.Multiplication;
@@ -14,6 +12,8 @@ import bemble.problem.Operation;
 import bemble.problem.Problem;
 import bemble.problem.Root;
 import bemble.problem.Subtraction;
+import bemble.procedure.Answer;
+import bemble.procedure.Working;
 import bemble.style.Choice;
 import bemble.style.Setting;
 import bemble.style.Style;
@@ -285,7 +285,7 @@ public final class Checks {
   }
 
   private Check check(Check.Kind kind, List<Working> parts, Comparing comparing) {
-    Working laid = Beneath.lay(first, parts, comparing, style);
+    Working laid = CheckLayout.lay(first, parts, comparing, style);
     return new Check(kind, choice(), laid, parts, comparing.expected(), comparing.cameBack());
   }
 }

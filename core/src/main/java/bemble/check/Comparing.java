@@ -1,8 +1,8 @@
 package bemble.check;
 
 import bemble.number.Numeral;
-import bemble.plan.Answer;
-import bemble.plan.Working;
+import bemble.procedure.Answer;
+import bemble.procedure.Working;
 import bemble.wording.Remark;
 import bemble.wording.RemarkKind;
 import bemble.wording.Wording;

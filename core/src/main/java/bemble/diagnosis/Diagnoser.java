@@ -1,6 +1,6 @@
 package bemble.diagnosis;
 
-import bemble.diagnosis.Given.Answered;
+import bemble.diagnosis.AnswerSpace.Answered;
 import bemble.practice.Item;
 import bemble.practice.Workload;
 import bemble.slip.Slip;
@@ -36,7 +36,7 @@ public final class Diagnoser {
   private final List<Hypothesis> hypotheses;
 
   /** What each hypothesis expects of each sum. */
-  private final List<List<Expected>> expected;
+  private final List<List<AnswerChances>> expected;
 
   /** For the answers to some sums, in their order, worked in a style. */
   public Diagnoser(List<Item> items, Style style) {
@@ -53,8 +53,8 @@ public final class Diagnoser {
     expected = hypotheses.stream().map(this::expected).toList();
   }
 
-  private List<Expected> expected(Hypothesis hypothesis) {
-    return sums.stream().map(sum -> Expected.of(hypothesis, sum)).toList();
+  private List<AnswerChances> expected(Hypothesis hypothesis) {
+    return sums.stream().map(sum -> AnswerChances.of(hypothesis, sum)).toList();
   }
 
   /** Whether a slip changes an answer: what never shows cannot be found. */
@@ -97,11 +97,11 @@ public final class Diagnoser {
    *
    * @param given one for each sum, in their order
    */
-  public Diagnosis of(List<Given> given) {
+  public Diagnosis of(List<AnswerSpace> given) {
     double[] likely = posterior(given);
-    List<Mark> marks = new ArrayList<>();
+    List<Outcome> outcomes = new ArrayList<>();
     for (int i = 0; i < given.size(); i++) {
-      marks.add(mark(given.get(i), sums.get(i)));
+      outcomes.add(outcome(given.get(i), sums.get(i)));
     }
     Map<List<Slip>, Double> grouped = new LinkedHashMap<>();
     for (int h = 0; h < likely.length; h++) {
@@ -111,22 +111,22 @@ public final class Diagnoser {
     grouped.forEach(
         (slips, probability) -> {
           if (probability >= HARDLY) {
-            explanations.add(explanation(slips, probability, given, marks));
+            explanations.add(explanation(slips, probability, given, outcomes));
           }
         });
     explanations.sort(Comparator.comparingDouble(Explanation::probability).reversed());
-    return new Diagnosis(marks, slips(given, marks, grouped), explanations);
+    return new Diagnosis(outcomes, slips(given, outcomes, grouped), explanations);
   }
 
-  private static Mark mark(Given given, Foreseen sum) {
+  private static Outcome outcome(AnswerSpace given, Foreseen sum) {
     if (given instanceof Answered answered) {
-      return answered.reply().is(sum.right()) ? Mark.RIGHT : Mark.WRONG;
+      return answered.reply().is(sum.right()) ? Outcome.RIGHT : Outcome.WRONG;
     }
-    return given instanceof Given.Blank ? Mark.BLANK : Mark.LEFT_OUT;
+    return given instanceof AnswerSpace.Blank ? Outcome.BLANK : Outcome.LEFT_OUT;
   }
 
   /** How likely each hypothesis is after the answers. */
-  private double[] posterior(List<Given> given) {
+  private double[] posterior(List<AnswerSpace> given) {
     double[] log = new double[hypotheses.size()];
     for (int h = 0; h < log.length; h++) {
       log[h] = Math.log(hypotheses.get(h).prior());
@@ -171,7 +171,7 @@ public final class Diagnoser {
   }
 
   private Explanation explanation(
-      List<Slip> slips, double probability, List<Given> given, List<Mark> marks) {
+      List<Slip> slips, double probability, List<AnswerSpace> given, List<Outcome> outcomes) {
     List<List<Slip>> forms = forms(slips);
     List<Integer> explains = new ArrayList<>();
     List<Integer> against = new ArrayList<>();
@@ -184,7 +184,7 @@ public final class Diagnoser {
           slips.isEmpty()
               ? sum.missed().stream().anyMatch(answered.reply()::is)
               : forms.stream().anyMatch(form -> isGiven(answered.reply(), sum, form));
-      if (met && marks.get(i) == Mark.WRONG) {
+      if (met && outcomes.get(i) == Outcome.WRONG) {
         explains.add(i);
       } else if (!met && forms.stream().allMatch(form -> differs(sum, form))) {
         against.add(i);
@@ -211,7 +211,8 @@ public final class Diagnoser {
    * Whether each of two slips explains answers that the other does not: several, or one that
    * nothing else gives.
    */
-  private boolean eachHasGrounds(List<Slip> slips, List<Integer> explains, List<Given> given) {
+  private boolean eachHasGrounds(
+      List<Slip> slips, List<Integer> explains, List<AnswerSpace> given) {
     for (int i = 0; slips.size() == 2 && i < slips.size(); i++) {
       List<List<Slip>> other = forms(List.of(slips.get(1 - i)));
       List<Integer> own =
@@ -229,7 +230,7 @@ public final class Diagnoser {
     return true;
   }
 
-  private static Reply reply(List<Given> given, int place) {
+  private static Reply reply(List<AnswerSpace> given, int place) {
     return ((Answered) given.get(place)).reply();
   }
 
@@ -248,11 +249,11 @@ public final class Diagnoser {
   }
 
   private List<List<Slip>> slips(
-      List<Given> given, List<Mark> marks, Map<List<Slip>, Double> likely) {
+      List<AnswerSpace> given, List<Outcome> outcomes, Map<List<Slip>, Double> likely) {
     List<List<Slip>> slips = new ArrayList<>();
     for (int i = 0; i < given.size(); i++) {
       Set<Slip> giving = new LinkedHashSet<>();
-      if (marks.get(i) == Mark.WRONG && given.get(i) instanceof Answered answered) {
+      if (outcomes.get(i) == Outcome.WRONG && given.get(i) instanceof Answered answered) {
         for (Slip slip : known) {
           if (answered.reply().is(sums.get(i).with(List.of(slip)))) {
             giving.add(slip.named());
@@ -286,7 +287,7 @@ public final class Diagnoser {
    * @param pool sums to choose from, of the methods that were asked
    * @param most how many
    */
-  public List<Item> askNext(List<Given> given, Pool pool, int most) {
+  public List<Item> askNext(List<AnswerSpace> given, Pool pool, int most) {
     return of(given).sure().isPresent() ? List.of() : pool.best(hypotheses, posterior(given), most);
   }
 }

@@ -9,15 +9,16 @@ import java.util.TreeMap;
 /**
  * What is to be said of a pupil's answers to some sums.
  *
- * @param marks of the answers, in their order
+ * @param outcomes of the answers, in their order
  * @param slips of each wrong answer the slips that give it alone, the likeliest for this pupil
  *     first
  * @param explanations the likelier first; those that are hardly possible are left out
  */
-public record Diagnosis(List<Mark> marks, List<List<Slip>> slips, List<Explanation> explanations) {
+public record Diagnosis(
+    List<Outcome> outcomes, List<List<Slip>> slips, List<Explanation> explanations) {
   /** Keeps copies. */
   public Diagnosis {
-    marks = List.copyOf(marks);
+    outcomes = List.copyOf(outcomes);
     slips = List.copyOf(slips);
     explanations = List.copyOf(explanations);
   }

@@ -1,10 +1,10 @@
 package bemble.diagnosis;
 
 import bemble.method.Sum;
-import bemble.plan.Answer;
-import bemble.plan.Hand;
 import bemble.practice.Item;
 import bemble.practice.Workload.Pair;
+import bemble.procedure.Answer;
+import bemble.procedure.Hand;
 import bemble.slip.Slip;
 import bemble.slip.SlippingHand;
 import bemble.slip.SlippingHand.At;
@@ -33,7 +33,7 @@ final class Foreseen {
   Foreseen(Item item, Style style) {
     sum = item.sum(style);
     right = sum.answer(Hand.TRUE);
-    missed = MissedFact.answers(sum, right);
+    missed = FactMissingHand.answers(sum, right);
   }
 
   Answer right() {

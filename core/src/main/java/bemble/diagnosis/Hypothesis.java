@@ -1,6 +1,6 @@
 package bemble.diagnosis;
 
-import bemble.plan.Answer;
+import bemble.procedure.Answer;
 import bemble.slip.Slip;
 import java.util.LinkedHashMap;
 import java.util.List;

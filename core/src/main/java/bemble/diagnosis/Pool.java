@@ -2,9 +2,9 @@ package bemble.diagnosis;
 
 import bemble.ladder.Ladder;
 import bemble.number.Numeral;
-import bemble.plan.Answer;
 import bemble.practice.Alike;
 import bemble.practice.Item;
+import bemble.procedure.Answer;
 import bemble.slip.Slip;
 import bemble.style.Style;
 import java.util.ArrayList;

@@ -2,8 +2,8 @@ package bemble.diagnosis;
 
 import bemble.number.Numeral;
 import bemble.number.Typed;
-import bemble.plan.Answer;
 import bemble.problem.Operation;
+import bemble.procedure.Answer;
 import java.math.BigDecimal;
 import java.util.Optional;
 

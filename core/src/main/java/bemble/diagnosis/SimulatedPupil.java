@@ -1,8 +1,8 @@
 package bemble.diagnosis;
 
 import bemble.method.Sum;
-import bemble.plan.Answer;
-import bemble.plan.Hand;
+import bemble.procedure.Answer;
+import bemble.procedure.Hand;
 import bemble.slip.Slip;
 import bemble.slip.SlippingHand;
 import bemble.slip.SlippingHand.At;
@@ -26,8 +26,8 @@ public record SimulatedPupil(Optional<Slip> slip, double made, double missed, do
       return Optional.empty();
     }
     if (random.nextDouble() < missed) {
-      int at = random.nextInt(Math.max(1, MissedFact.chances(sum)));
-      return Optional.of(sum.answer(new MissedFact(at, random.nextBoolean() ? 1 : -1)));
+      int at = random.nextInt(Math.max(1, FactMissingHand.chances(sum)));
+      return Optional.of(sum.answer(new FactMissingHand(at, random.nextBoolean() ? 1 : -1)));
     }
     if (slip.isPresent() && random.nextDouble() < made) {
       List<At> everywhere = List.of(At.everywhere(slip.get()));

@@ -1,7 +1,7 @@
 package bemble.help;
 
 import bemble.fact.Fact;
-import bemble.plan.Rule;
+import bemble.procedure.Rule;
 import bemble.wording.Remark;
 import bemble.wording.RemarkKind;
 import java.math.BigInteger;

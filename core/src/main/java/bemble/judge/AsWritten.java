@@ -2,7 +2,7 @@ package bemble.judge;
 
 import bemble.judge.Prediction.Seen;
 import bemble.paper.Role;
-import bemble.plan.Slot;
+import bemble.procedure.Slot;
 import java.math.BigInteger;
 import java.util.Comparator;
 import java.util.List;
@@ -12,24 +12,24 @@ import java.util.stream.Stream;
 
 /** Hands that mean a wrong figure as it stands, whatever is due, and go on from it. */
 final class AsWritten {
-  private final Trials trials;
+  private final Candidates trials;
   private final Inspection inspection;
   private final KnownHand known;
 
-  AsWritten(Trials trials) {
+  AsWritten(Candidates trials) {
     this.trials = trials;
     this.inspection = trials.inspection();
     this.known = trials.known();
   }
 
   /** The page with the written figure taken as it is, and with it the tens that went with it. */
-  Optional<Tried> taking(Seen wrong) {
+  Optional<Candidate> taking(Seen wrong) {
     Slot slot = wrong.entry().slot();
     return inspection
         .value(wrong)
         .map(
             value -> {
-              Tried alone = trials.taking(null, Map.of(slot, value));
+              Candidate alone = trials.taking(null, Map.of(slot, value));
               return withOnes(alone, wrong)
                   .or(() -> withLeftOver(alone, wrong))
                   .or(
@@ -42,7 +42,7 @@ final class AsWritten {
   }
 
   /** Tens with the ones figure that was written beside them, where both explain more. */
-  private Optional<Tried> withOnes(Tried alone, Seen wrong) {
+  private Optional<Candidate> withOnes(Candidate alone, Seen wrong) {
     return Neighbours.onesOf(known.meant(), wrong)
         .flatMap(
             ones ->
@@ -52,7 +52,7 @@ final class AsWritten {
   }
 
   /** The figure that is due after something else was left in the head, where that explains more. */
-  private Optional<Tried> withLeftOver(Tried alone, Seen wrong) {
+  private Optional<Candidate> withLeftOver(Candidate alone, Seen wrong) {
     return wrong.entry().reads().stream()
         .filter(read -> read.slot().role() == Role.LEFT_OVER)
         .filter(read -> inspection.page().at(read.slot().square(), read.slot().spot()).isEmpty())
@@ -60,7 +60,7 @@ final class AsWritten {
         .map(left -> trials.taking(null, left))
         .filter(each -> each.agreement() > alone.agreement())
         .filter(each -> !inspection.isStillWrong(wrong, each.prediction(), known))
-        .max(Comparator.comparing(Tried::agreement));
+        .max(Comparator.comparing(Candidate::agreement));
   }
 
   private static Stream<BigInteger> oneOff(BigInteger value) {
@@ -69,7 +69,7 @@ final class AsWritten {
   }
 
   /** The same with other tens than are due, where these explain more of the page. */
-  private Optional<Tried> withTens(Tried alone, Seen tens) {
+  private Optional<Candidate> withTens(Candidate alone, Seen tens) {
     Optional<BigInteger> written = inspection.value(tens);
     BigInteger due = tens.entry().value();
     boolean goesOn =
@@ -80,7 +80,7 @@ final class AsWritten {
   }
 
   /** The same with a ten, where the figure that is due is all that its column comes to. */
-  private Optional<Tried> withTensWhereNoneAreDue(Tried alone, Seen wrong) {
+  private Optional<Candidate> withTensWhereNoneAreDue(Candidate alone, Seen wrong) {
     return trials.budget().isLeft()
         ? trials
             .tensAsked(wrong.entry())
@@ -89,15 +89,15 @@ final class AsWritten {
   }
 
   /** The page with some tens beside a figure, if it explains more than the figure alone. */
-  private Optional<Tried> better(Tried alone, Slot tens, List<BigInteger> values) {
+  private Optional<Candidate> better(Candidate alone, Slot tens, List<BigInteger> values) {
     return values.stream()
         .map(value -> trials.taking(null, KnownHand.plus(alone.written(), tens, value)))
         .filter(each -> each.agreement() > alone.agreement())
-        .max(Comparator.comparing(Tried::agreement));
+        .max(Comparator.comparing(Candidate::agreement));
   }
 
   /** Two neighbours that stand one in the place of the other. */
-  Optional<Tried> changedOver(Seen wrong) {
+  Optional<Candidate> changedOver(Seen wrong) {
     Optional<Seen> beside = Neighbours.changedOver(inspection.page(), known.meant(), wrong);
     return beside.map(
         other ->
@@ -112,7 +112,7 @@ final class AsWritten {
    * A small figure of the column that is wrong and from which the wrong figure follows; it explains
    * more of the page than {@code least}.
    */
-  Optional<Tried> spoiling(Seen wrong, int least) {
+  Optional<Candidate> spoiling(Seen wrong, int least) {
     Prediction meant = known.meant();
     int column = wrong.column();
     Optional<Written> written =
@@ -133,6 +133,6 @@ final class AsWritten {
             each ->
                 each.agreement() > least
                     && !inspection.isStillWrong(wrong, each.prediction(), known))
-        .max(Comparator.comparing(Tried::agreement));
+        .max(Comparator.comparing(Candidate::agreement));
   }
 }

@@ -1,7 +1,7 @@
 package bemble.judge;
 
 import bemble.number.Numeral;
-import bemble.plan.Slot;
+import bemble.procedure.Slot;
 import java.math.BigInteger;
 import java.util.Optional;
 

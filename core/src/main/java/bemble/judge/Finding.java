@@ -2,7 +2,7 @@ package bemble.judge;
 
 import bemble.fact.Fact;
 import bemble.paper.Square;
-import bemble.plan.Step;
+import bemble.procedure.Step;
 import bemble.slip.Slip;
 import java.math.BigInteger;
 import java.util.List;

@@ -4,7 +4,7 @@ import bemble.judge.Judge.SettingOut;
 import bemble.judge.Judge.Stage;
 import bemble.judge.Prediction.Seen;
 import bemble.paper.Spot;
-import bemble.plan.Slot;
+import bemble.procedure.Slot;
 import java.math.BigInteger;
 import java.util.LinkedHashMap;
 import java.util.Map;

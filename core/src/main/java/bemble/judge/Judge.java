@@ -3,7 +3,7 @@ package bemble.judge;
 import bemble.method.Method;
 import bemble.method.PageForm;
 import bemble.method.Sum;
-import bemble.plan.Working;
+import bemble.procedure.Working;
 import bemble.slip.Slip;
 import bemble.slip.SlippingHand;
 import bemble.slip.SlippingHand.At;
@@ -15,9 +15,10 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 
 /**
- * Judges a written page with the plan that also works the sum. It searches for a hand that would
- * have written this page: first the true hand, then hands that make known slips or write single
- * figures wrongly. A figure that such a hand writes because of an earlier slip follows from it.
+ * Judges a written page with the procedure that also works the sum. It searches for a hand that
+ * would have written this page: first the true hand, then hands that make known slips or write
+ * single figures wrongly. A figure that such a hand writes because of an earlier slip follows from
+ * it.
  */
 public final class Judge {
   /** Grows when a page can get another judgement than before. */
@@ -72,7 +73,7 @@ public final class Judge {
     Spread spread = Spread.of(setOut.page, truth, stage);
     List<Written> back = spread.takenBack(setOut.page);
     Report report = judged(setOut.sum, back, stage, settingOut);
-    report = Points.held(report, back, stage);
+    report = DecimalPoints.held(report, back, stage);
     boolean signed = stage == Stage.IN_WORK || sum.method().form() == PageForm.FRAMED;
     report = signed ? report : Signs.held(report, back, truth.working());
     return setOut.alignment.put(spread.put(report, setOut.page));

@@ -1,7 +1,7 @@
 package bemble.judge;
 
 import bemble.paper.Square;
-import bemble.plan.Slot;
+import bemble.procedure.Slot;
 import bemble.slip.SlippingHand.At;
 import java.math.BigInteger;
 import java.util.ArrayList;

@@ -3,8 +3,8 @@ package bemble.judge;
 import bemble.judge.Prediction.Expected;
 import bemble.judge.Prediction.Seen;
 import bemble.paper.Spot;
-import bemble.plan.Entry;
-import bemble.plan.Rule;
+import bemble.procedure.Entry;
+import bemble.procedure.Rule;
 import java.util.Optional;
 
 /** Entries of a page that belong together: the tens of a total, and the figure beside a figure. */

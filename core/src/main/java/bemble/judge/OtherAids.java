@@ -6,7 +6,7 @@ import bemble.method.Method;
 import bemble.method.Methods;
 import bemble.method.Sum;
 import bemble.paper.Role;
-import bemble.plan.Rule;
+import bemble.procedure.Rule;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;

@@ -1,8 +1,8 @@
 package bemble.judge;
 
 import bemble.paper.Square;
-import bemble.plan.Step;
-import bemble.plan.Working;
+import bemble.procedure.Step;
+import bemble.procedure.Working;
 import java.util.List;
 
 /**
@@ -10,7 +10,7 @@ import java.util.List;
  *
  * @param figures everything that was written, in the order given, with its verdict
  * @param missing the squares in which something is still to be written, in the order of writing
- * @param findings what went wrong, in the order of the plan; a missing sign is said last
+ * @param findings what went wrong, in the order of the procedure; a missing sign is said last
  * @param page the page as its writer means it: all that was written, and what follows from it
  * @param next what is to be written next; null where nothing is missing
  */

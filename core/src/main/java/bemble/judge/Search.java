@@ -4,9 +4,9 @@ import bemble.judge.Judge.SettingOut;
 import bemble.judge.Judge.Stage;
 import bemble.judge.Prediction.Seen;
 import bemble.method.Sum;
-import bemble.plan.Entry;
-import bemble.plan.Rule;
-import bemble.plan.Slot;
+import bemble.procedure.Entry;
+import bemble.procedure.Rule;
+import bemble.procedure.Slot;
 import bemble.slip.Slip;
 import bemble.slip.SlippingHand.At;
 import bemble.wording.Section;
@@ -95,8 +95,8 @@ final class Search {
     return new Difference(inspection.page(), inspection.comparison(), known, wrong);
   }
 
-  private Trials trials() {
-    return new Trials(school, inspection, known, budget);
+  private Candidates trials() {
+    return new Candidates(school, inspection, known, budget);
   }
 
   Report report() {
@@ -110,7 +110,7 @@ final class Search {
   }
 
   /** What is known with the figure in a slot taken as it is. */
-  private KnownHand settled(KnownHand found, Seen wrong, Optional<Tried> figure) {
+  private KnownHand settled(KnownHand found, Seen wrong, Optional<Candidate> figure) {
     KnownHand settled = found.settling(wrong.entry().slot());
     return figure.map(each -> settled.writing(each.written(), each.prediction())).orElse(settled);
   }
@@ -125,10 +125,10 @@ final class Search {
       return settled(known, wrong, asWritten.taking(wrong));
     }
     int now = inspection.comparison().agreement(meant);
-    Optional<Tried> figure = asWritten.taking(wrong);
-    int least = figure.map(Tried::agreement).orElse(now);
-    List<Tried> tried = slips(wrong, Math.min(now + 1, least));
-    Optional<Tried> over = asWritten.changedOver(wrong);
+    Optional<Candidate> figure = asWritten.taking(wrong);
+    int least = figure.map(Candidate::agreement).orElse(now);
+    List<Candidate> tried = slips(wrong, Math.min(now + 1, least));
+    Optional<Candidate> over = asWritten.changedOver(wrong);
     if (over.isPresent()
         && (tried.isEmpty() || over.get().agreement() > tried.get(0).agreement())) {
       return known
@@ -146,7 +146,7 @@ final class Search {
     }
     boolean named = !tried.isEmpty() && least <= tried.get(0).agreement();
     int best = named ? tried.get(0).agreement() : least;
-    Optional<Tried> aid = asWritten.spoiling(wrong, best);
+    Optional<Candidate> aid = asWritten.spoiling(wrong, best);
     List<Slip> names = tried.stream().map(each -> each.at().slip().named()).distinct().toList();
     if (aid.isPresent()) {
       Seen guilty = aid.get().aid();
@@ -163,7 +163,7 @@ final class Search {
           .found(guilty.explainedBy(names, written(guilty.wrong(), slipped)))
           .slipping(tried.get(0).at(), slipped);
     }
-    Map<Slot, BigInteger> written = figure.map(Tried::written).orElse(Map.of());
+    Map<Slot, BigInteger> written = figure.map(Candidate::written).orElse(Map.of());
     return settled(known.found(difference.unexplained(names, written)), wrong, figure);
   }
 
@@ -172,8 +172,8 @@ final class Search {
    *
    * @param least the agreement of a page that is explained well enough
    */
-  private List<Tried> slips(Seen wrong, int least) {
-    List<Tried> tried = new ArrayList<>();
+  private List<Candidate> slips(Seen wrong, int least) {
+    List<Candidate> tried = new ArrayList<>();
     List<Slip> slips = school.sum().method().slips();
     boolean runsOn = !inspection.comparison().extras(wrong, known.meant()).isEmpty();
     for (Section from : Sources.before(wrong, known.meant(), runsOn)) {
@@ -199,7 +199,7 @@ final class Search {
     tried.removeIf(each -> isBlank && isWritten(wrong, each.prediction()));
     tried.removeIf(each -> comparison.differs(wrong) && isBlankIn(each.prediction(), wrong));
     tried.sort(
-        Comparator.<Tried, Integer>comparing(each -> -each.agreement())
+        Comparator.<Candidate, Integer>comparing(each -> -each.agreement())
             .thenComparing(each -> each.at().slip().leavesUnpaid() && isPaid(wrong))
             .thenComparing(each -> slips.indexOf(each.at().slip())));
     return tried;
@@ -214,7 +214,7 @@ final class Search {
   }
 
   /** Whether a number that stands aside explains more than any slip, and no less than a figure. */
-  private boolean explains(Aside aside, List<Tried> tried, Optional<Tried> figure) {
+  private boolean explains(Aside aside, List<Candidate> tried, Optional<Candidate> figure) {
     Prediction meant = known.meant();
     Handwriting back = aside.takenBack(inspection.page(), meant);
     int agreement = inspection.of(back).comparison().agreement(meant);

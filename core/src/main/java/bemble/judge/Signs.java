@@ -4,13 +4,14 @@ import bemble.paper.Mark;
 import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Spot;
-import bemble.plan.Working;
+import bemble.procedure.Working;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /**
- * The sign of a sum that its writer sets out: a drawn mark, which no entry of the plan stands for.
+ * The sign of a sum that its writer sets out: a drawn mark, which no entry of the procedure stands
+ * for.
  */
 final class Signs {
   private Signs() {}

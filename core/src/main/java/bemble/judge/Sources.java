@@ -2,7 +2,7 @@ package bemble.judge;
 
 import bemble.judge.Prediction.Seen;
 import bemble.paper.Role;
-import bemble.plan.Entry;
+import bemble.procedure.Entry;
 import bemble.wording.Section;
 import java.util.ArrayList;
 import java.util.HashSet;

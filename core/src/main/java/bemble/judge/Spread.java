@@ -5,7 +5,7 @@ import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Spot;
 import bemble.paper.Square;
-import bemble.plan.Working;
+import bemble.procedure.Working;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

@@ -1,12 +1,12 @@
 package bemble.judge;
 
-import bemble.plan.Asked;
-import bemble.plan.Entry;
-import bemble.plan.Fill;
-import bemble.plan.Hand;
-import bemble.plan.Move;
-import bemble.plan.Shift;
-import bemble.plan.Slot;
+import bemble.procedure.Asked;
+import bemble.procedure.Entry;
+import bemble.procedure.Fill;
+import bemble.procedure.Hand;
+import bemble.procedure.Move;
+import bemble.procedure.Shift;
+import bemble.procedure.Slot;
 import bemble.wording.Section;
 import java.util.List;
 import java.util.Optional;

@@ -1,4 +1,5 @@
 /**
- * Judges what somebody wrote, on the same plans that work a sum. Knows nothing of screens or marks.
+ * Judges what somebody wrote, on the same procedures that work a sum. Knows nothing of screens or
+ * marks.
  */
 package bemble.judge;

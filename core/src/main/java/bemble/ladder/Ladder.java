@@ -20,15 +20,15 @@ public final class Ladder {
       new Ladder(
           Arrays.stream(Operation.values())
               .flatMap(each -> shipped(each).stream())
-              .map(rung -> new Step(rung, false))
+              .map(rung -> new PlacedRung(rung, false))
               .toList());
 
-  private final Map<String, Step> steps = new LinkedHashMap<>();
+  private final Map<String, PlacedRung> placedRungs = new LinkedHashMap<>();
   private final List<Rung> shown;
 
-  private Ladder(List<Step> steps) {
-    steps.forEach(step -> this.steps.put(step.rung().id(), step));
-    shown = steps.stream().filter(step -> !step.hidden()).map(Step::rung).toList();
+  private Ladder(List<PlacedRung> placedRungs) {
+    placedRungs.forEach(placed -> this.placedRungs.put(placed.rung().id(), placed));
+    shown = placedRungs.stream().filter(placed -> !placed.hidden()).map(PlacedRung::rung).toList();
   }
 
   private static List<Rung> shipped(Operation operation) {
@@ -42,51 +42,54 @@ public final class Ladder {
   }
 
   /**
-   * The ladder of a class. A shipped rung that is not among the steps comes behind the one that it
-   * follows on the standard ladder. A rung needs what it needs on the standard ladder, as far as
-   * that comes before it; where that is hidden, it needs what the hidden rung needs. A rung of the
-   * class's own needs the last one before it that is worked by one of its methods.
+   * The ladder of a class. A shipped rung that is not among the placedRungs comes behind the one
+   * that it follows on the standard ladder. A rung needs what it needs on the standard ladder, as
+   * far as that comes before it; where that is hidden, it needs what the hidden rung needs. A rung
+   * of the class's own needs the last one before it that is worked by one of its methods.
    *
-   * @param steps shipped rungs and some of the class's own, from easy to hard in each operation
+   * @param placedRungs shipped rungs and some of the class's own, from easy to hard in each
+   *     operation
    */
-  public static Ladder of(List<Step> steps) {
-    List<Step> all = new ArrayList<>();
+  public static Ladder of(List<PlacedRung> placedRungs) {
+    List<PlacedRung> all = new ArrayList<>();
     for (Operation operation : Operation.values()) {
-      List<Step> some = complete(steps, operation);
-      List<Step> before = new ArrayList<>();
-      for (Step step : some) {
-        before.add(new Step(needing(step.rung(), before), step.hidden()));
+      List<PlacedRung> some = complete(placedRungs, operation);
+      List<PlacedRung> before = new ArrayList<>();
+      for (PlacedRung placed : some) {
+        before.add(new PlacedRung(needing(placed.rung(), before), placed.hidden()));
       }
       all.addAll(before);
     }
     return new Ladder(all);
   }
 
-  private static List<Step> complete(List<Step> steps, Operation operation) {
-    List<Step> some = new ArrayList<>();
-    steps.stream().filter(step -> step.rung().operation() == operation).forEach(some::add);
+  private static List<PlacedRung> complete(List<PlacedRung> placedRungs, Operation operation) {
+    List<PlacedRung> some = new ArrayList<>();
+    placedRungs.stream()
+        .filter(placed -> placed.rung().operation() == operation)
+        .forEach(some::add);
     List<Rung> shipped = shipped(operation);
     for (int i = 0; i < shipped.size(); i++) {
       if (place(shipped.get(i), some) < 0) {
         int before = i == 0 ? -1 : place(shipped.get(i - 1), some);
-        some.add(before + 1, new Step(shipped.get(i), false));
+        some.add(before + 1, new PlacedRung(shipped.get(i), false));
       }
     }
     return some;
   }
 
-  private static int place(Rung rung, List<Step> steps) {
-    return steps.stream().map(step -> step.rung().id()).toList().indexOf(rung.id());
+  private static int place(Rung rung, List<PlacedRung> placedRungs) {
+    return placedRungs.stream().map(placed -> placed.rung().id()).toList().indexOf(rung.id());
   }
 
-  private static Rung needing(Rung rung, List<Step> before) {
+  private static Rung needing(Rung rung, List<PlacedRung> before) {
     if (STANDARD.find(rung.id()).isPresent()) {
       return rung.needing(shown(rung.needs(), before));
     }
     List<String> fitting =
         before.stream()
-            .filter(step -> !step.hidden())
-            .map(Step::rung)
+            .filter(placed -> !placed.hidden())
+            .map(PlacedRung::rung)
             .filter(each -> rung.methods().stream().anyMatch(each.methods()::contains))
             .map(Rung::id)
             .toList();
@@ -94,12 +97,12 @@ public final class Ladder {
   }
 
   /** The needs that come before; for each that is hidden, those that it has itself. */
-  private static Set<String> shown(Collection<String> needs, List<Step> before) {
+  private static Set<String> shown(Collection<String> needs, List<PlacedRung> before) {
     Set<String> shown = new LinkedHashSet<>();
     for (String need : needs) {
-      for (Step step : before) {
-        if (step.rung().id().equals(need)) {
-          shown.addAll(step.hidden() ? step.rung().needs() : List.of(need));
+      for (PlacedRung placed : before) {
+        if (placed.rung().id().equals(need)) {
+          shown.addAll(placed.hidden() ? placed.rung().needs() : List.of(need));
         }
       }
     }
@@ -117,8 +120,8 @@ public final class Ladder {
   }
 
   /** All rungs with those that are hidden, in the same order. */
-  public List<Step> steps() {
-    return List.copyOf(steps.values());
+  public List<PlacedRung> placedRungs() {
+    return List.copyOf(placedRungs.values());
   }
 
   /**
@@ -140,6 +143,6 @@ public final class Ladder {
 
   /** The rung of an id, even where it is hidden. */
   public Optional<Rung> find(String id) {
-    return Optional.ofNullable(steps.get(id)).map(Step::rung);
+    return Optional.ofNullable(placedRungs.get(id)).map(PlacedRung::rung);
   }
 }

@@ -1,9 +1,9 @@
 package bemble.method;
 
-import bemble.plan.Script;
-import bemble.plan.Working;
 import bemble.problem.Operation;
 import bemble.problem.Problem;
+import bemble.procedure.Script;
+import bemble.procedure.Working;
 import bemble.slip.Slip;
 import bemble.style.Setting;
 import bemble.wording.Cue;
@@ -64,7 +64,7 @@ public interface Method<P extends Problem> {
   }
 
   /** Lines of the garden in which nearly all of its remarks are made, the plainest first. */
-  default List<String> trialLines() {
+  default List<String> sampleLines() {
     return List.of();
   }
 

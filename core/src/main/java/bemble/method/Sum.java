@@ -2,13 +2,13 @@ package bemble.method;
 
 import bemble.number.Numeral;
 import bemble.number.Require;
-import bemble.plan.Answer;
-import bemble.plan.Hand;
-import bemble.plan.Script;
-import bemble.plan.Working;
 import bemble.problem.Addition;
 import bemble.problem.Multiplication;
 import bemble.problem.Problem;
+import bemble.procedure.Answer;
+import bemble.procedure.Hand;
+import bemble.procedure.Script;
+import bemble.procedure.Working;
 import bemble.style.Choice;
 import bemble.style.Style;
 import java.util.ArrayList;

@@ -1,2 +1,2 @@
-/** The methods that schools teach, each described once as a plan. */
+/** The methods that schools teach, each described once as a procedure. */
 package bemble.method;

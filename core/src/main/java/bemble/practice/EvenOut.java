@@ -36,7 +36,7 @@ public final class EvenOut {
    * @param avoided keys of sums that must not come, besides those of the set
    */
   public List<Item> of(
-      List<Line> lines, List<Item> items, Set<Integer> held, Set<String> avoided, long seed) {
+      List<SetLine> lines, List<Item> items, Set<Integer> held, Set<String> avoided, long seed) {
     List<Item> even = new ArrayList<>(items);
     Map<Workload.Pair, Integer> uses = new TreeMap<>(Workload.of(items, style).uses());
     Set<String> used = new HashSet<>(avoided);
@@ -57,7 +57,7 @@ public final class EvenOut {
   }
 
   /** The line of a sum: that of its rung, else the one at its place; −1 for one that was typed. */
-  private static int line(List<Line> lines, Item item, int place) {
+  private static int line(List<SetLine> lines, Item item, int place) {
     int end = 0;
     int at = -1;
     for (int l = 0; l < lines.size(); l++) {

@@ -43,7 +43,7 @@ public final class SetMaker {
    * @return fewer sums than wanted only where a line has no more
    */
   public List<Item> make(
-      List<Line> lines,
+      List<SetLine> lines,
       Map<Integer, Item> held,
       Collection<String> avoided,
       Order order,
@@ -52,7 +52,7 @@ public final class SetMaker {
     held.values().forEach(item -> used.add(item.key()));
     List<Item> items = new ArrayList<>();
     int place = 0;
-    for (Line line : lines) {
+    for (SetLine line : lines) {
       List<Integer> free = new ArrayList<>();
       for (int i = 0; i < line.count(); i++) {
         if (!held.containsKey(place + i)) {
@@ -75,7 +75,7 @@ public final class SetMaker {
   }
 
   /** So many sums of a line that are not used yet; they are used then. */
-  List<Item> draw(Line line, int count, Set<String> used, long seed) {
+  List<Item> draw(SetLine line, int count, Set<String> used, long seed) {
     List<Item> drawn = new ArrayList<>();
     // Some of what is drawn may be used: then more is drawn, until the line has no more.
     int asked = count == 0 ? 0 : count + 8;
@@ -119,8 +119,8 @@ public final class SetMaker {
    *
    * @param line what the lesson is about; its count is that of the sums to practise
    */
-  public List<Item> lesson(Line line, Collection<String> avoided, long seed) {
-    Line all = new Line(line.rung(), line.method(), line.count() + 5);
+  public List<Item> lesson(SetLine line, Collection<String> avoided, long seed) {
+    SetLine all = new SetLine(line.rung(), line.method(), line.count() + 5);
     List<Item> drawn = make(List.of(all), Map.of(), avoided, Order.EASY_FIRST, seed);
     List<Item> lesson = new ArrayList<>();
     for (int i = 0; i < drawn.size(); i++) {
@@ -144,14 +144,14 @@ public final class SetMaker {
    * @param avoided keys of sums that must not come, besides those of the set itself
    */
   public List<Item> version(
-      List<Line> lines, List<Item> first, Collection<String> avoided, long seed) {
+      List<SetLine> lines, List<Item> first, Collection<String> avoided, long seed) {
     Set<String> used = new HashSet<>(avoided);
     first.forEach(item -> used.add(item.key()));
     List<Item> version = new ArrayList<>(make(lines, Map.of(), used, Order.AS_LISTED, seed));
     version.forEach(item -> used.add(item.key()));
     int off = Workload.of(version, style).seconds() - Workload.of(first, style).seconds();
     int place = 0;
-    for (Line line : lines) {
+    for (SetLine line : lines) {
       List<Item> others = draw(line, 6 * line.count(), used, ~seed + place);
       for (int i = place; i < Math.min(place + line.count(), version.size()); i++) {
         Item before = version.get(i);

@@ -2,8 +2,8 @@ package bemble.practice;
 
 import bemble.method.Method;
 import bemble.method.Sum;
-import bemble.plan.Answer;
-import bemble.plan.Hand;
+import bemble.procedure.Answer;
+import bemble.procedure.Hand;
 import bemble.slip.Slip;
 import bemble.slip.SlippingHand;
 import bemble.slip.SlippingHand.At;

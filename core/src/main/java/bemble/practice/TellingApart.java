@@ -1,8 +1,8 @@
 package bemble.practice;
 
 import bemble.method.Sum;
-import bemble.plan.Answer;
-import bemble.plan.Hand;
+import bemble.procedure.Answer;
+import bemble.procedure.Hand;
 import bemble.slip.Slip;
 import bemble.style.Style;
 import java.util.ArrayList;

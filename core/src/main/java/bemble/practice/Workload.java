@@ -1,10 +1,10 @@
 package bemble.practice;
 
+import bemble.demand.DemandReader;
+import bemble.demand.Demands;
 import bemble.fact.Fact;
-import bemble.plan.Working;
+import bemble.procedure.Working;
 import bemble.style.Style;
-import bemble.trait.TraitReader;
-import bemble.trait.Traits;
 import java.math.BigInteger;
 import java.util.List;
 import java.util.Map;
@@ -70,7 +70,7 @@ public record Workload(int facts, int figures, int seconds, Map<Pair, Integer> u
     Map<Pair, Integer> uses = new TreeMap<>();
     for (Item item : items) {
       Working working = item.sum(style).work();
-      Traits traits = TraitReader.of(working);
+      Demands traits = DemandReader.of(working);
       facts += traits.facts().values().stream().mapToInt(Integer::intValue).sum();
       figures += traits.marks();
       seconds += traits.seconds();

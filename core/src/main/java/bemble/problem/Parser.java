@@ -17,7 +17,7 @@ final class Parser {
     this.limits = limits;
   }
 
-  Problem problem() throws RefusedException {
+  Problem problem() throws RefusalException {
     Token first = tokens.get(0);
     return is(first, Operation.ROOT) ? root() : between();
   }
@@ -26,22 +26,22 @@ final class Parser {
     return token instanceof Token.Sign sign && sign.operation() == operation;
   }
 
-  private Problem root() throws RefusedException {
+  private Problem root() throws RefusalException {
     if (tokens.size() > 1 && is(tokens.get(1), Operation.SUBTRACTION)) {
-      throw RefusedException.at(Refusal.Code.ROOT_OF_NEGATIVE, tokens.get(1));
+      throw RefusalException.at(Refusal.Code.ROOT_OF_NEGATIVE, tokens.get(1));
     }
     if (tokens.size() < 2 || !(tokens.get(1) instanceof Token.Number radicand)) {
-      throw RefusedException.at(
+      throw RefusalException.at(
           Refusal.Code.NUMBER_MISSING, tokens.get(0).to(), tokens.get(0).to());
     }
     if (tokens.size() == 2) {
       return Root.natural(radicand.value());
     }
     if (tokens.size() > 3 || !(tokens.get(2) instanceof Token.Places places)) {
-      throw RefusedException.at(Refusal.Code.ROOT_OF_ONE_NUMBER, tokens.get(2).from(), end);
+      throw RefusalException.at(Refusal.Code.ROOT_OF_ONE_NUMBER, tokens.get(2).from(), end);
     }
     if (places.count() > limits.places()) {
-      throw new RefusedException(
+      throw new RefusalException(
           Refusal.Code.TOO_MANY_PLACES,
           places.from(),
           places.to(),
@@ -51,16 +51,16 @@ final class Parser {
   }
 
   /** Numbers with signs of one kind between them. */
-  private Problem between() throws RefusedException {
+  private Problem between() throws RefusalException {
     List<Token.Number> numbers = new ArrayList<>();
     Token.Sign sign = null;
     boolean numberExpected = true;
     for (Token token : tokens) {
       if (token instanceof Token.Places) {
-        throw RefusedException.at(Refusal.Code.PLACES_WITHOUT_ROOT, token);
+        throw RefusalException.at(Refusal.Code.PLACES_WITHOUT_ROOT, token);
       } else if (token instanceof Token.Number number) {
         if (!numberExpected) {
-          throw RefusedException.at(Refusal.Code.SIGN_MISSING, token);
+          throw RefusalException.at(Refusal.Code.SIGN_MISSING, token);
         }
         numbers.add(number);
       } else {
@@ -69,35 +69,35 @@ final class Parser {
       numberExpected = !numberExpected;
     }
     if (numberExpected) {
-      throw RefusedException.at(Refusal.Code.NUMBER_MISSING, end, end);
+      throw RefusalException.at(Refusal.Code.NUMBER_MISSING, end, end);
     }
     if (sign == null) {
-      throw RefusedException.at(Refusal.Code.ONE_NUMBER, 0, end);
+      throw RefusalException.at(Refusal.Code.ONE_NUMBER, 0, end);
     }
     return of(sign.operation(), numbers);
   }
 
   private static Token.Sign accepted(Token.Sign sign, Token.Sign before, boolean numberExpected)
-      throws RefusedException {
+      throws RefusalException {
     if (sign.operation() == Operation.ROOT) {
-      throw RefusedException.at(Refusal.Code.ROOT_NUMBER_FIRST, sign);
+      throw RefusalException.at(Refusal.Code.ROOT_NUMBER_FIRST, sign);
     }
     if (numberExpected) {
       boolean minus = sign.operation() == Operation.SUBTRACTION;
-      throw RefusedException.at(minus ? Refusal.Code.NEGATIVE : Refusal.Code.NUMBER_MISSING, sign);
+      throw RefusalException.at(minus ? Refusal.Code.NEGATIVE : Refusal.Code.NUMBER_MISSING, sign);
     }
     if (before != null && before.operation() != sign.operation()) {
-      throw RefusedException.at(Refusal.Code.SIGNS_MIXED, sign);
+      throw RefusalException.at(Refusal.Code.SIGNS_MIXED, sign);
     }
     return sign;
   }
 
-  private Problem of(Operation operation, List<Token.Number> numbers) throws RefusedException {
+  private Problem of(Operation operation, List<Token.Number> numbers) throws RefusalException {
     int most = operation == Operation.ADDITION ? limits.addends() : 2;
     if (numbers.size() > most) {
       boolean addends = operation == Operation.ADDITION;
       Token beyond = numbers.get(most);
-      throw new RefusedException(
+      throw new RefusalException(
           addends ? Refusal.Code.TOO_MANY_NUMBERS : Refusal.Code.TWO_NUMBERS_ONLY,
           beyond.from(),
           beyond.to(),
@@ -115,7 +115,7 @@ final class Parser {
   }
 
   private static Problem subtraction(Numeral minuend, Token.Number subtrahend)
-      throws RefusedException {
+      throws RefusalException {
     if (minuend.value().compareTo(subtrahend.value().value()) < 0) {
       Refusal refusal =
           new Refusal(
@@ -123,18 +123,18 @@ final class Parser {
               subtrahend.from(),
               subtrahend.to(),
               Map.of("minuend", minuend, "subtrahend", subtrahend.value()));
-      throw new RefusedException(refusal.meaning(subtrahend.value() + " − " + minuend));
+      throw new RefusalException(refusal.meaning(subtrahend.value() + " − " + minuend));
     }
     return new Subtraction(minuend, subtrahend.value());
   }
 
-  private Problem division(Token.Number dividend, Token.Number divisor) throws RefusedException {
+  private Problem division(Token.Number dividend, Token.Number divisor) throws RefusalException {
     whole(dividend);
     if (whole(divisor).isZero()) {
-      throw RefusedException.at(Refusal.Code.DIVIDED_BY_ZERO, divisor);
+      throw RefusalException.at(Refusal.Code.DIVIDED_BY_ZERO, divisor);
     }
     if (divisor.value().length() > limits.divisorDigits()) {
-      throw new RefusedException(
+      throw new RefusalException(
           Refusal.Code.DIVISOR_TOO_LONG,
           divisor.from(),
           divisor.to(),
@@ -143,9 +143,9 @@ final class Parser {
     return new Division(dividend.value(), divisor.value());
   }
 
-  private static Numeral whole(Token.Number number) throws RefusedException {
+  private static Numeral whole(Token.Number number) throws RefusalException {
     if (!number.value().isWhole()) {
-      throw RefusedException.at(Refusal.Code.WHOLE_NUMBERS_ONLY, number);
+      throw RefusalException.at(Refusal.Code.WHOLE_NUMBERS_ONLY, number);
     }
     return number.value();
   }

@@ -43,18 +43,18 @@ public final class ProblemReader {
   private Reading readAsTyped(String text) {
     try {
       if (text.isBlank()) {
-        throw RefusedException.at(Refusal.Code.EMPTY, 0, text.length());
+        throw RefusalException.at(Refusal.Code.EMPTY, 0, text.length());
       }
       if (text.length() > limits.characters()) {
-        throw RefusedException.at(Refusal.Code.TOO_LONG, limits.characters(), text.length());
+        throw RefusalException.at(Refusal.Code.TOO_LONG, limits.characters(), text.length());
       }
       if (text.chars().noneMatch(c -> c >= '0' && c <= '9')) {
-        throw RefusedException.at(Refusal.Code.NOT_A_SUM, 0, text.length());
+        throw RefusalException.at(Refusal.Code.NOT_A_SUM, 0, text.length());
       }
       Problem problem =
           new Parser(Tokenizer.cut(text, limits, decimalComma), text.length(), limits).problem();
       return new Reading.Understood(problem);
-    } catch (RefusedException refused) {
+    } catch (RefusalException refused) {
       return refused.refusal();
     }
   }

@@ -36,13 +36,13 @@ final class Tokenizer {
   }
 
   /** With {@code decimalComma} a comma stands before tenths, as a point always may. */
-  static List<Token> cut(String text, Limits limits, boolean decimalComma) throws RefusedException {
+  static List<Token> cut(String text, Limits limits, boolean decimalComma) throws RefusalException {
     Tokenizer tokenizer = new Tokenizer(text, limits, decimalComma);
     tokenizer.run();
     return tokenizer.tokens;
   }
 
-  private void run() throws RefusedException {
+  private void run() throws RefusalException {
     while (at < text.length()) {
       char c = text.charAt(at);
       if (isSpace(c)) {
@@ -55,7 +55,7 @@ final class Tokenizer {
     }
   }
 
-  private boolean placesOrSign() throws RefusedException {
+  private boolean placesOrSign() throws RefusalException {
     Matcher places = PLACES.matcher(text).region(at, text.length());
     if (places.lookingAt()) {
       tokens.add(new Token.Places(placesAsked(places), at, places.end()));
@@ -77,27 +77,27 @@ final class Tokenizer {
     return Pattern.compile(forms, Pattern.CASE_INSENSITIVE);
   }
 
-  private int placesAsked(Matcher places) throws RefusedException {
+  private int placesAsked(Matcher places) throws RefusalException {
     String count = places.group(1);
     if (!count.matches("\\d{1,9}")) {
-      throw new RefusedException(
+      throw new RefusalException(
           Refusal.Code.PLACES_NOT_WHOLE, places.start(1), places.end(1), Map.of());
     }
     return Integer.parseInt(count);
   }
 
-  private RefusedException unknown() {
+  private RefusalException unknown() {
     int end = at;
     while (end < text.length() && Character.isLetter(text.charAt(end))) {
       end++;
     }
     end = Math.max(end, text.offsetByCodePoints(at, 1));
-    return new RefusedException(
+    return new RefusalException(
         Refusal.Code.UNKNOWN_CHARACTER, at, end, Map.of("text", text.substring(at, end)));
   }
 
   /** Reads digits with optional thousands separators, and a point with figures after it. */
-  private Token.Number number() throws RefusedException {
+  private Token.Number number() throws RefusalException {
     int from = at;
     StringBuilder whole = new StringBuilder(digits());
     int group = whole.length();
@@ -112,11 +112,11 @@ final class Tokenizer {
     }
     String fraction = fraction();
     if (whole.isEmpty() && fraction.isEmpty()) {
-      throw new RefusedException(Refusal.Code.POINT_WITHOUT_FIGURES, from, at, Map.of());
+      throw new RefusalException(Refusal.Code.POINT_WITHOUT_FIGURES, from, at, Map.of());
     }
     Numeral value = new Numeral(whole + fraction, fraction.length());
     if (whole.length() + fraction.length() > limits.digits()) {
-      throw new RefusedException(
+      throw new RefusalException(
           Refusal.Code.TOO_MANY_DIGITS,
           from,
           at,
@@ -126,10 +126,10 @@ final class Tokenizer {
   }
 
   /** A gap of several digits that a space cannot join means that a sign was left out there. */
-  private RefusedException uneven(int from, int separator) {
+  private RefusalException uneven(int from, int separator) {
     return text.charAt(separator) == ','
-        ? new RefusedException(Refusal.Code.THOUSANDS_UNEVEN, from, at, Map.of())
-        : new RefusedException(Refusal.Code.SIGN_MISSING, separator, separator + 1, Map.of());
+        ? new RefusalException(Refusal.Code.THOUSANDS_UNEVEN, from, at, Map.of())
+        : new RefusalException(Refusal.Code.SIGN_MISSING, separator, separator + 1, Map.of());
   }
 
   private boolean startsGroup() {
@@ -138,17 +138,17 @@ final class Tokenizer {
         && isDigit(text.charAt(at + 1));
   }
 
-  private String fraction() throws RefusedException {
+  private String fraction() throws RefusalException {
     if (at >= text.length() || !isPoint(text.charAt(at))) {
       return "";
     }
     at++;
     String figures = digits();
     if (figures.isEmpty()) {
-      throw new RefusedException(Refusal.Code.POINT_WITHOUT_FIGURES, at - 1, at, Map.of());
+      throw new RefusalException(Refusal.Code.POINT_WITHOUT_FIGURES, at - 1, at, Map.of());
     }
     if (at < text.length() && isPoint(text.charAt(at))) {
-      throw new RefusedException(Refusal.Code.SECOND_POINT, at, at + 1, Map.of());
+      throw new RefusalException(Refusal.Code.SECOND_POINT, at, at + 1, Map.of());
     }
     return figures;
   }

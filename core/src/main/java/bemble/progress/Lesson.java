@@ -1,6 +1,6 @@
 package bemble.progress;
 
-import bemble.practice.Line;
+import bemble.practice.SetLine;
 import java.util.List;
 
 /**
@@ -31,7 +31,7 @@ public record Lesson(List<Part> parts) {
    * @param pupils those whom it is for, while the others do the part before it; empty where it is
    *     for all
    */
-  public record Part(Kind kind, List<Line> lines, int minutes, List<Long> pupils) {
+  public record Part(Kind kind, List<SetLine> lines, int minutes, List<Long> pupils) {
     /** Keeps a copy of the lines and the pupils. */
     public Part {
       lines = List.copyOf(lines);
@@ -39,7 +39,7 @@ public record Lesson(List<Part> parts) {
     }
 
     /** A part for all. */
-    public Part(Kind kind, List<Line> lines, int minutes) {
+    public Part(Kind kind, List<SetLine> lines, int minutes) {
       this(kind, lines, minutes, List.of());
     }
   }

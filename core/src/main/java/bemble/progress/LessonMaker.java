@@ -2,8 +2,8 @@ package bemble.progress;
 
 import bemble.ladder.Rung;
 import bemble.practice.Item;
-import bemble.practice.Line;
 import bemble.practice.Pace;
+import bemble.practice.SetLine;
 import bemble.practice.Workload;
 import bemble.progress.Lesson.Kind;
 import bemble.progress.Lesson.Part;
@@ -55,7 +55,7 @@ public final class LessonMaker {
   }
 
   /** How long the sums of some lines take, in whole minutes. */
-  public int minutes(List<Line> lines) {
+  public int minutes(List<SetLine> lines) {
     return minutes(
         lines.stream()
             .mapToDouble(line -> line.count() * seconds(line.rung(), line.method()))
@@ -123,7 +123,7 @@ public final class LessonMaker {
     return new Lesson(part(Kind.PRACTISE, turns.take(minutes, IN_PRACTICE)).stream().toList());
   }
 
-  private Optional<Part> part(Kind kind, List<Line> lines) {
+  private Optional<Part> part(Kind kind, List<SetLine> lines) {
     return lines.isEmpty() ? Optional.empty() : Optional.of(new Part(kind, lines, minutes(lines)));
   }
 
@@ -134,14 +134,14 @@ public final class LessonMaker {
   }
 
   /** As many sums of one rung as there is time for. */
-  private List<Line> own(Rung rung, String method, int minutes, int most) {
+  private List<SetLine> own(Rung rung, String method, int minutes, int most) {
     int sums = Math.min(most, (int) (60 * minutes / seconds(rung, method)));
-    return sums == 0 ? List.of() : List.of(new Line(rung, method, sums));
+    return sums == 0 ? List.of() : List.of(new SetLine(rung, method, sums));
   }
 
   /** Sums of the rung for some of the minutes, and mixed ones for the rest. */
-  private List<Line> ownAndMixed(Rung goal, String method, int own, int all, Turns turns) {
-    List<Line> lines = new ArrayList<>(own(goal, method, own, rules.shares().sums()));
+  private List<SetLine> ownAndMixed(Rung goal, String method, int own, int all, Turns turns) {
+    List<SetLine> lines = new ArrayList<>(own(goal, method, own, rules.shares().sums()));
     lines.addAll(turns.take(all - (lines.isEmpty() ? 0 : minutes(lines)), IN_PRACTICE));
     return lines;
   }
@@ -156,7 +156,7 @@ public final class LessonMaker {
     }
 
     /** So many minutes of mixed sums, no rung more than so many times. */
-    List<Line> take(int minutes, int times) {
+    List<SetLine> take(int minutes, int times) {
       Map<Rung, Integer> sums = new LinkedHashMap<>();
       double left = 60.0 * minutes;
       for (int i = 0; i < again.size() * times; i++) {
@@ -169,7 +169,7 @@ public final class LessonMaker {
       }
       next += sums.size();
       return sums.entrySet().stream()
-          .map(each -> new Line(each.getKey(), each.getKey().methods().get(0), each.getValue()))
+          .map(each -> new SetLine(each.getKey(), each.getKey().methods().get(0), each.getValue()))
           .toList();
     }
   }

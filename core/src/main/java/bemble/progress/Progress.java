@@ -18,15 +18,15 @@ import java.util.stream.Collectors;
  * @param latest what the latest sums were like
  * @param slip the slip that was made of late, the most frequent where there are several
  * @param lookAgain when to look again; empty for a rung that is not sure
- * @param lacks what kept the rung from being sure when it was last worked; of a rung that is sure
- *     still, what would keep it from becoming sure now
+ * @param shortfalls what kept the rung from being sure when it was last worked; of a rung that is
+ *     sure still, what would keep it from becoming sure now
  */
 public record Progress(
     Standing standing,
     Latest latest,
     Optional<LastSlip> slip,
     Optional<LocalDate> lookAgain,
-    Set<Lack> lacks) {
+    Set<Shortfall> shortfalls) {
   /** Nothing was worked. */
   public static final Progress NONE =
       new Progress(
@@ -34,7 +34,7 @@ public record Progress(
           new Latest(0, 0, 0, 0, Optional.empty(), Optional.empty()),
           Optional.empty(),
           Optional.empty(),
-          Set.of(Lack.TOO_FEW));
+          Set.of(Shortfall.TOO_FEW));
 
   /** Sums are counted in halves and shares of a day; this is below any difference that matters. */
   private static final double NOTHING = 1e-9;
@@ -78,20 +78,20 @@ public record Progress(
    */
   public record LastSlip(String slip, LocalDate day, int times) {}
 
-  /** Keeps a copy of what lacks. */
+  /** Keeps a copy of what is short. */
   public Progress {
-    lacks = Set.copyOf(lacks);
+    shortfalls = Set.copyOf(shortfalls);
   }
 
   /** The same where a teacher has decided the standing. */
   public Progress decided(Standing decided) {
     Optional<LocalDate> again = decided.isSure() ? lookAgain : Optional.empty();
-    return new Progress(decided, latest, slip, again, lacks);
+    return new Progress(decided, latest, slip, again, shortfalls);
   }
 
   /** Whether the rung is sure although one that is not could not become so by this work. */
   public boolean isStillSure() {
-    return standing.isSure() && !lacks.isEmpty();
+    return standing.isSure() && !shortfalls.isEmpty();
   }
 
   /**
@@ -118,7 +118,7 @@ public record Progress(
         Latest.of(days.latest(rules.sure().latest())),
         lastSlip(ofLate(days, today, rules.sure())),
         lookAgain,
-        lacks(days, rules.sure()));
+        shortfalls(days, rules.sure()));
   }
 
   /**
@@ -140,7 +140,7 @@ public record Progress(
 
   /** Whether a rung is sure after its last day, if it was so or not before that day. */
   private static boolean isSure(Days days, boolean before, Rules.Sure rules) {
-    return before ? !falls(days, rules) : lacks(days, rules).isEmpty();
+    return before ? !falls(days, rules) : shortfalls(days, rules).isEmpty();
   }
 
   private static boolean falls(Days days, Rules.Sure rules) {
@@ -150,21 +150,21 @@ public record Progress(
             .isPresent();
   }
 
-  private static Set<Lack> lacks(Days days, Rules.Sure rules) {
-    Set<Lack> lacks = EnumSet.noneOf(Lack.class);
+  private static Set<Shortfall> shortfalls(Days days, Rules.Sure rules) {
+    Set<Shortfall> shortfalls = EnumSet.noneOf(Shortfall.class);
     if (!hasEnough(days, rules.least())) {
-      lacks.add(Lack.TOO_FEW);
+      shortfalls.add(Shortfall.TOO_FEW);
     }
     if (!missesFew(days, rules.latest(), rules.wrong())) {
-      lacks.add(Lack.TOO_MANY_WRONG);
+      shortfalls.add(Shortfall.TOO_MANY_WRONG);
     }
     if (!isOnSeveralDays(days, rules)) {
-      lacks.add(Lack.TOO_FEW_DAYS);
+      shortfalls.add(Shortfall.TOO_FEW_DAYS);
     }
     if (!ofLate(days, days.last(), rules).isEmpty()) {
-      lacks.add(Lack.SLIP_LATELY);
+      shortfalls.add(Shortfall.SLIP_LATELY);
     }
-    return lacks;
+    return shortfalls;
   }
 
   /** One lucky sum shows nothing. */

@@ -28,7 +28,7 @@ public final class Proposals {
   private final int slipsToCount;
   private final Map<String, Double> places = new HashMap<>();
   private final Set<Operation> worked = EnumSet.noneOf(Operation.class);
-  private final Columns room;
+  private final StandingsByRung room;
 
   /** Proposals for a class on a day. */
   public Proposals(ClassProgress progress, Taught taught, LocalDate today, Rules rules) {
@@ -38,7 +38,7 @@ public final class Proposals {
     this.rules = rules.next();
     mixed = rules.mixed();
     lessonShare = rules.worked().share();
-    room = new Columns(progress);
+    room = new StandingsByRung(progress);
     slipsToCount = rules.sure().slipsToFall();
     for (Operation operation : Operation.values()) {
       List<Rung> rungs = progress.ladder().of(operation);

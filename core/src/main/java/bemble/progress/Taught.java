@@ -21,7 +21,7 @@ public final class Taught {
   /** No lesson yet. */
   public static final Taught NOTHING = new Taught(List.of(), Set.of(), Map.of());
 
-  private final List<Given> lessons;
+  private final List<Topic> lessons;
   private final Map<String, Set<LocalDate>> days = new HashMap<>();
   private final Set<String> planned;
   private final Map<String, LocalDate> last;
@@ -32,7 +32,7 @@ public final class Taught {
    * @param rung the id of the rung that it was about; empty for mixed practice
    * @param slip the id of the slip that it was against; empty for other lessons
    */
-  public record Given(LocalDate day, String rung, String slip) {}
+  public record Topic(LocalDate day, String rung, String slip) {}
 
   /**
    * What a pupil has worked of a rung on a day.
@@ -49,8 +49,8 @@ public final class Taught {
    * @param last by the id of a rung the last day on which any part of a lesson has sums of it,
    *     planned or not
    */
-  public Taught(List<Given> lessons, Set<String> planned, Map<String, LocalDate> last) {
-    this.lessons = lessons.stream().sorted(Comparator.comparing(Given::day).reversed()).toList();
+  public Taught(List<Topic> lessons, Set<String> planned, Map<String, LocalDate> last) {
+    this.lessons = lessons.stream().sorted(Comparator.comparing(Topic::day).reversed()).toList();
     this.planned = Set.copyOf(planned);
     this.last = Map.copyOf(last);
     lessons.forEach(
@@ -63,8 +63,8 @@ public final class Taught {
    * @param pupils how many there are in the class
    * @param noted the lessons that are noted
    */
-  public static List<Given> byWork(
-      Collection<Worked> worked, int pupils, List<Given> noted, Rules rules) {
+  public static List<Topic> byWork(
+      Collection<Worked> worked, int pupils, List<Topic> noted, Rules rules) {
     record Day(LocalDate day, String rung) {}
 
     Set<Day> known =
@@ -77,7 +77,7 @@ public final class Taught {
             .collect(Collectors.groupingBy(day -> day, Collectors.counting()));
     return busy.entrySet().stream()
         .filter(each -> each.getValue() >= rules.worked().share() * pupils)
-        .map(each -> new Given(each.getKey().day(), each.getKey().rung(), ""))
+        .map(each -> new Topic(each.getKey().day(), each.getKey().rung(), ""))
         .toList();
   }
 
@@ -111,7 +111,7 @@ public final class Taught {
   Optional<LocalDate> against(String rung, String slip) {
     return lessons.stream()
         .filter(each -> each.rung().equals(rung) && each.slip().equals(slip))
-        .map(Given::day)
+        .map(Topic::day)
         .findFirst();
   }
 }

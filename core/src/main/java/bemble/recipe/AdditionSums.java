@@ -14,7 +14,7 @@ import java.util.List;
 import java.util.Map;
 
 /** Additions, from the ones to the left. */
-final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Choice> implements Counted {
+final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Pick> implements Counted {
   private final Addends addends;
   private final Range carries;
   private final Range chain;
@@ -25,7 +25,7 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Choice> imp
   private final Range zerosGiven;
   private final Range zerosInAnswer;
   private final Range answerFigures;
-  private final Map<Place, List<Choice>> places = new HashMap<>();
+  private final Map<Ways, List<Pick>> places = new HashMap<>();
   private final At start;
 
   /** What is known before a place. */
@@ -41,7 +41,7 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Choice> imp
       int zerosInAnswer) {}
 
   /** A place with what comes in, the addends that reach it, and those of them that end there. */
-  private record Place(Going going, Going ending, boolean ones, int carry) {}
+  private record Ways(Going going, Going ending, boolean ones, int carry) {}
 
   /**
    * Columns of a place that lead to the same state.
@@ -50,7 +50,7 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Choice> imp
    * @param ways how many columns there are
    * @param carry what they carry
    */
-  record Choice(
+  record Pick(
       Column column,
       Going ending,
       List<int[]> zerosAndTotals,
@@ -97,17 +97,17 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Choice> imp
   }
 
   @Override
-  List<Step<At, Choice>> steps(At from) {
-    List<Step<At, Choice>> steps = new ArrayList<>();
+  List<Branch<At, Pick>> steps(At from) {
+    List<Branch<At, Pick>> steps = new ArrayList<>();
     for (Going ending : addends.endings(from.going, from.place)) {
       Going on = addends.after(from.going, ending);
       long endings = addends.ways(from.going, ending);
-      Place place = new Place(from.going, ending, from.place == 0, from.carry);
-      for (Choice choice : places.computeIfAbsent(place, this::choices)) {
+      Ways place = new Ways(from.going, ending, from.place == 0, from.carry);
+      for (Pick choice : places.computeIfAbsent(place, this::choices)) {
         At next = after(from, on, choice);
         boolean isEnd = next != null && on.isOver();
         if (isEnd ? isWished(next) : next != null) {
-          steps.add(new Step<>(isEnd ? null : next, endings * choice.ways, choice));
+          steps.add(new Branch<>(isEnd ? null : next, endings * choice.ways, choice));
         }
       }
     }
@@ -115,7 +115,7 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Choice> imp
   }
 
   /** The columns of a place, those together that make no difference to any wish. */
-  private List<Choice> choices(Place place) {
+  private List<Pick> choices(Ways place) {
     List<int[]> allowed = addends.allowed(place.going, place.ending, place.ones ? 0 : 1);
     Column column = new Column(allowed, !zerosGiven.isAny());
     Map<List<Integer>, List<int[]>> alike = new LinkedHashMap<>();
@@ -133,12 +133,12 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Choice> imp
         }
       }
     }
-    List<Choice> choices = new ArrayList<>();
+    List<Pick> choices = new ArrayList<>();
     alike.forEach(
         (key, some) -> {
           long ways = some.stream().mapToLong(each -> column.ways(each[0], each[1])).sum();
           choices.add(
-              new Choice(
+              new Pick(
                   column,
                   place.ending,
                   some,
@@ -152,7 +152,7 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Choice> imp
   }
 
   /** What is known after a column; null where it is too much. */
-  private At after(At at, Going on, Choice choice) {
+  private At after(At at, Going on, Pick choice) {
     boolean carrying = choice.carry > 0 && !on.isOver();
     int carriesNow = carries.raised(at.carries, carrying ? 1 : 0);
     Streak chainNow = at.chain.next(chain, carrying);
@@ -195,8 +195,8 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Choice> imp
   @Override
   public Problem sum(BigInteger number) {
     Addends.Writing writing = addends.new Writing();
-    for (Taken<Choice> taken : path(start, number)) {
-      Choice choice = taken.choice();
+    for (Taken<Pick> taken : path(start, number)) {
+      Pick choice = taken.choice();
       int[] figures = choice.figures(taken.way() % choice.ways);
       writing.write(choice.ending, taken.way() / choice.ways, figures);
     }

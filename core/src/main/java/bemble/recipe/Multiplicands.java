@@ -16,12 +16,12 @@ final class Multiplicands extends FigureByFigure {
   // The state, from its lowest bits: that of each row, three times 10 bits; what the columns carry,
   // 2; whether any figure is not 0; how many figures there are, 3; and how many carries were added
   // to a zero, 4.
-  private static final int CARRIED = MOST_ROWS * ProductRow.BITS;
+  private static final int CARRIED = MOST_ROWS * RowStates.BITS;
   private static final int SOME = CARRIED + 2;
   private static final int PLACES = SOME + 1;
   private static final int ONTO_ZERO = PLACES + 3;
 
-  private final ProductRow[] rows;
+  private final RowStates[] rows;
 
   /** How many zeros the last row ends in. */
   private final int lastZeros;
@@ -45,8 +45,8 @@ final class Multiplicands extends FigureByFigure {
     // Where rows are not added, none has to wait for another.
     rows =
         IntStream.of(zeros)
-            .mapToObj(zero -> ProductRow.of(onesFirst.charAt(zero) - '0', adds ? zero : 0))
-            .toArray(ProductRow[]::new);
+            .mapToObj(zero -> RowStates.of(onesFirst.charAt(zero) - '0', adds ? zero : 0))
+            .toArray(RowStates[]::new);
     addCarry = rows.length > 1 ? tally.unit(0) : 0;
     zero = tally.unit(1);
     rowCarry = tally.unit(2);
@@ -81,7 +81,7 @@ final class Multiplicands extends FigureByFigure {
 
   /** The state of a row. */
   private static int ofRow(long state, int row) {
-    return read(state, row * ProductRow.BITS, ProductRow.BITS);
+    return read(state, row * RowStates.BITS, RowStates.BITS);
   }
 
   @Override
@@ -92,10 +92,10 @@ final class Multiplicands extends FigureByFigure {
     int onto = 0;
     for (int row = 0; row < rows.length; row++) {
       int made = rows[row].made(ofRow(state, row), figure);
-      next |= (long) ProductRow.next(made) << row * ProductRow.BITS;
-      total += ProductRow.reaching(made);
-      carries += ProductRow.carries(made);
-      onto += ProductRow.ontoZero(made);
+      next |= (long) RowStates.next(made) << row * RowStates.BITS;
+      total += RowStates.reaching(made);
+      carries += RowStates.carries(made);
+      onto += RowStates.ontoZero(made);
     }
     onto = ontoZero.raised(read(state, ONTO_ZERO, 4), onto);
     if (onto == OVER) {
@@ -130,11 +130,11 @@ final class Multiplicands extends FigureByFigure {
       ahead += rows[row].ahead(ofRow(state, row));
     }
     // Only the last row reaches the last column, with what it carries.
-    int columns = lastZeros + (ahead >> ProductRow.COLUMN * lastZeros > 0 ? 1 : 0);
+    int columns = lastZeros + (ahead >> RowStates.COLUMN * lastZeros > 0 ? 1 : 0);
     int carried = read(state, CARRIED, 2);
     int more = 0;
     for (int column = 0; column < columns; column++) {
-      int total = carried + read(ahead, ProductRow.COLUMN * column, ProductRow.COLUMN);
+      int total = carried + read(ahead, RowStates.COLUMN * column, RowStates.COLUMN);
       more += total >= 10 && column < columns - 1 ? addCarry : 0;
       carried = total / 10;
     }

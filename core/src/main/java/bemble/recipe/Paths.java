@@ -24,7 +24,7 @@ abstract class Paths<S, C> {
    * @param ways in how many ways, 1 or more
    * @param choice what is chosen
    */
-  record Step<S, C>(S to, long ways, C choice) {}
+  record Branch<S, C>(S to, long ways, C choice) {}
 
   /**
    * A step of a path.
@@ -35,7 +35,7 @@ abstract class Paths<S, C> {
   record Taken<C>(C choice, long way) {}
 
   /** The steps that can follow a state, always in the same order. */
-  abstract List<Step<S, C>> steps(S from);
+  abstract List<Branch<S, C>> steps(S from);
 
   /** How many paths lead from a state to an end. */
   final BigInteger count(S from) {
@@ -47,14 +47,14 @@ abstract class Paths<S, C> {
       return known;
     }
     BigInteger count = BigInteger.ZERO;
-    for (Step<S, C> step : steps(from)) {
+    for (Branch<S, C> step : steps(from)) {
       count = count.add(count(step));
     }
     counts.put(from, count);
     return count;
   }
 
-  private BigInteger count(Step<S, C> step) {
+  private BigInteger count(Branch<S, C> step) {
     BigInteger on = count(step.to());
     return step.ways() == 1 ? on : on.multiply(BigInteger.valueOf(step.ways()));
   }
@@ -65,7 +65,7 @@ abstract class Paths<S, C> {
     S at = from;
     BigInteger left = number;
     while (at != null) {
-      for (Step<S, C> step : steps(at)) {
+      for (Branch<S, C> step : steps(at)) {
         BigInteger through = count(step);
         if (left.compareTo(through) < 0) {
           BigInteger[] parts = left.divideAndRemainder(count(step.to()));

@@ -12,7 +12,7 @@ import java.util.List;
 import java.util.Map;
 
 /** Subtractions, from the ones to the left; the minuend is not below the subtrahend. */
-final class SubtractionSums extends Paths<SubtractionSums.At, SubtractionSums.Choice>
+final class SubtractionSums extends Paths<SubtractionSums.At, SubtractionSums.Pick>
     implements Counted {
   private final Size minuend;
   private final Size subtrahend;
@@ -52,7 +52,7 @@ final class SubtractionSums extends Paths<SubtractionSums.At, SubtractionSums.Ch
    *
    * @param columns the top figure and the one below, −1 where there is none
    */
-  record Choice(List<int[]> columns) {}
+  record Pick(List<int[]> columns) {}
 
   SubtractionSums(Recipe recipe) {
     minuend = recipe.numbers().get(0);
@@ -75,7 +75,7 @@ final class SubtractionSums extends Paths<SubtractionSums.At, SubtractionSums.Ch
   }
 
   @Override
-  List<Step<At, Choice>> steps(At from) {
+  List<Branch<At, Pick>> steps(At from) {
     Map<At, List<int[]>> leading = new LinkedHashMap<>();
     List<int[]> last = new ArrayList<>();
     for (boolean topEnds : ends(minuend, from.place)) {
@@ -99,10 +99,10 @@ final class SubtractionSums extends Paths<SubtractionSums.At, SubtractionSums.Ch
         }
       }
     }
-    List<Step<At, Choice>> steps = new ArrayList<>();
-    leading.forEach((to, some) -> steps.add(new Step<>(to, some.size(), new Choice(some))));
+    List<Branch<At, Pick>> steps = new ArrayList<>();
+    leading.forEach((to, some) -> steps.add(new Branch<>(to, some.size(), new Pick(some))));
     if (!last.isEmpty()) {
-      steps.add(new Step<>(null, last.size(), new Choice(last)));
+      steps.add(new Branch<>(null, last.size(), new Pick(last)));
     }
     return steps;
   }
@@ -170,7 +170,7 @@ final class SubtractionSums extends Paths<SubtractionSums.At, SubtractionSums.Ch
   public Problem sum(BigInteger number) {
     StringBuilder top = new StringBuilder();
     StringBuilder below = new StringBuilder();
-    for (Taken<Choice> taken : path(start, number)) {
+    for (Taken<Pick> taken : path(start, number)) {
       int[] column = taken.choice().columns.get((int) taken.way());
       top.insert(0, column[0]);
       if (column[1] >= 0) {

@@ -3,8 +3,8 @@ package bemble.slate;
 import bemble.judge.Judge;
 import bemble.judge.Judge.SettingOut;
 import bemble.judge.Judge.Stage;
-import bemble.judge.Penned;
 import bemble.judge.Report;
+import bemble.judge.Transcript;
 import bemble.judge.Written;
 import bemble.method.PageForm;
 import bemble.method.Sum;
@@ -13,7 +13,7 @@ import bemble.paper.Mark;
 import bemble.paper.Paper;
 import bemble.paper.Role;
 import bemble.paper.Square;
-import bemble.plan.Working;
+import bemble.procedure.Working;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -96,10 +96,10 @@ public final class Slate {
   /** The numbers in the order in which a practised hand would write them. */
   public List<Waypoint> path() {
     List<Waypoint> path = new ArrayList<>();
-    Penned.Put before = null;
-    for (Penned.Put put : Penned.puts(truth, settingOut == SettingOut.OWN)) {
+    Transcript.Put before = null;
+    for (Transcript.Put put : Transcript.puts(truth, settingOut == SettingOut.OWN)) {
       boolean frame = put.role() == Role.SIGN && isFramed();
-      if (isInMargin(put) || put.kind() == Penned.Kind.POINT || frame) {
+      if (isInMargin(put) || put.kind() == Transcript.Kind.POINT || frame) {
         continue;
       }
       Waypoint last = path.isEmpty() ? null : path.get(path.size() - 1);
@@ -116,16 +116,16 @@ public final class Slate {
   }
 
   /** Whether a figure is the next one, to the left, of the number before. */
-  private static boolean goesOn(Penned.Put before, Penned.Put put, Waypoint number) {
-    return put.kind() == Penned.Kind.FIGURE
-        && before.kind() == Penned.Kind.FIGURE
+  private static boolean goesOn(Transcript.Put before, Transcript.Put put, Waypoint number) {
+    return put.kind() == Transcript.Kind.FIGURE
+        && before.kind() == Transcript.Kind.FIGURE
         && put.step() == before.step()
         && put.written().at().equals(number.at().moved(0, -number.figures()));
   }
 
   /** The strokes by which a worked page would be written on this sheet, in order. */
   public List<Stroke> strokes(Working page) {
-    return Penned.puts(page, false).stream()
+    return Transcript.puts(page, false).stream()
         .filter(put -> put.written().at().row() >= 0 && put.written().at().column() >= 0)
         .filter(put -> !isInMargin(put))
         .map(
@@ -134,8 +134,8 @@ public final class Slate {
   }
 
   /** The strip of multiples and the trial table are for those who want them. */
-  private static boolean isInMargin(Penned.Put put) {
-    return put.kind() == Penned.Kind.AID && put.role().isInMargin();
+  private static boolean isInMargin(Transcript.Put put) {
+    return put.kind() == Transcript.Kind.AID && put.role().isInMargin();
   }
 
   /** What the judge finds on a page that was written on this sheet. */

@@ -1,6 +1,6 @@
 package bemble.slate;
 
-import bemble.judge.Penned;
+import bemble.judge.Transcript;
 import bemble.paper.Square;
 
 /**
@@ -28,7 +28,7 @@ public record Stroke(Kind kind, Square at, String text) {
     /** The square rubbed clean. */
     RUB;
 
-    static Kind of(Penned.Kind kind) {
+    static Kind of(Transcript.Kind kind) {
       return valueOf(kind.name());
     }
   }

@@ -4,20 +4,20 @@ import bemble.number.Numeral;
 import bemble.number.Whole;
 import bemble.paper.Role;
 import bemble.paper.Square;
-import bemble.plan.Asked;
-import bemble.plan.Entry;
-import bemble.plan.Fill;
-import bemble.plan.Move;
-import bemble.plan.Rule;
-import bemble.plan.Shift;
 import bemble.problem.Problem;
+import bemble.procedure.Asked;
+import bemble.procedure.Entry;
+import bemble.procedure.Fill;
+import bemble.procedure.Move;
+import bemble.procedure.Rule;
+import bemble.procedure.Shift;
 import java.math.BigInteger;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.IntPredicate;
 
-/** Changes to plans in which columns are added. */
+/** Changes to procedures in which columns are added. */
 final class AddingSlips {
   /** Figures that are taken for one another in handwriting; own estimate. */
   private static final Map<Integer, BigInteger> LOOKS_LIKE =

@@ -1,15 +1,15 @@
 package bemble.slip;
 
 import bemble.paper.Square;
-import bemble.plan.Asked;
-import bemble.plan.Fill;
-import bemble.plan.Move;
-import bemble.plan.Shift;
 import bemble.problem.Problem;
+import bemble.procedure.Asked;
+import bemble.procedure.Fill;
+import bemble.procedure.Move;
+import bemble.procedure.Shift;
 import java.math.BigInteger;
 import java.util.Optional;
 
-/** What a slip puts in the place of what is due. One object serves one run through a plan. */
+/** What a slip puts in the place of what is due. One object serves one run through a procedure. */
 interface Change {
   /** What is written instead; empty where the slip does not touch this slot. */
   default Optional<Fill> instead(Asked asked) {
@@ -38,7 +38,7 @@ interface Change {
     // Most slips do not remember anything.
   }
 
-  /** Makes the change for one run through the plan of a sum. */
+  /** Makes the change for one run through the procedure of a sum. */
   @FunctionalInterface
   interface Maker {
     Change of(Problem problem);

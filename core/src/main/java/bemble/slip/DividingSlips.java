@@ -3,18 +3,18 @@ package bemble.slip;
 import bemble.number.Numeral;
 import bemble.number.Whole;
 import bemble.paper.Role;
-import bemble.plan.Asked;
-import bemble.plan.Entry;
-import bemble.plan.Fill;
-import bemble.plan.Move;
-import bemble.plan.Rule;
-import bemble.plan.Shift;
 import bemble.problem.Problem;
+import bemble.procedure.Asked;
+import bemble.procedure.Entry;
+import bemble.procedure.Fill;
+import bemble.procedure.Move;
+import bemble.procedure.Rule;
+import bemble.procedure.Shift;
 import java.math.BigInteger;
 import java.util.List;
 import java.util.Optional;
 
-/** Changes to plans of long division and of roots, which use a number up from the left. */
+/** Changes to procedures of long division and of roots, which use a number up from the left. */
 final class DividingSlips {
   private static final BigInteger NINE = BigInteger.valueOf(9);
 

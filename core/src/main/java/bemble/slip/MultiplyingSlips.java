@@ -3,18 +3,18 @@ package bemble.slip;
 import bemble.number.Numeral;
 import bemble.number.Whole;
 import bemble.paper.Role;
-import bemble.plan.Asked;
-import bemble.plan.Entry;
-import bemble.plan.Fill;
-import bemble.plan.Move;
-import bemble.plan.Rule;
-import bemble.plan.Shift;
 import bemble.problem.Problem;
+import bemble.procedure.Asked;
+import bemble.procedure.Entry;
+import bemble.procedure.Fill;
+import bemble.procedure.Move;
+import bemble.procedure.Rule;
+import bemble.procedure.Shift;
 import bemble.wording.Section;
 import java.math.BigInteger;
 import java.util.Optional;
 
-/** Changes to plans of multiplication. */
+/** Changes to procedures of multiplication. */
 final class MultiplyingSlips {
   private MultiplyingSlips() {}
 

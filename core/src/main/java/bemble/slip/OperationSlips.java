@@ -3,11 +3,11 @@ package bemble.slip;
 import bemble.number.Numeral;
 import bemble.number.Whole;
 import bemble.paper.Role;
-import bemble.plan.Asked;
-import bemble.plan.Entry;
-import bemble.plan.Fill;
-import bemble.plan.Rule;
 import bemble.problem.Problem;
+import bemble.procedure.Asked;
+import bemble.procedure.Entry;
+import bemble.procedure.Fill;
+import bemble.procedure.Rule;
 import java.math.BigInteger;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -16,7 +16,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-/** Changes to plans in which another operation is carried out than the sign says. */
+/** Changes to procedures in which another operation is carried out than the sign says. */
 final class OperationSlips {
   private static final BigInteger ZERO = BigInteger.ZERO;
 

@@ -2,9 +2,9 @@ package bemble.slip;
 
 import bemble.number.Whole;
 import bemble.paper.Role;
-import bemble.plan.Asked;
-import bemble.plan.Entry;
-import bemble.plan.Rule;
+import bemble.procedure.Asked;
+import bemble.procedure.Entry;
+import bemble.procedure.Rule;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,13 +1,13 @@
 package bemble.slip;
 
 import bemble.paper.Square;
-import bemble.plan.Asked;
-import bemble.plan.Fill;
-import bemble.plan.Hand;
-import bemble.plan.Move;
-import bemble.plan.Shift;
-import bemble.plan.Slot;
 import bemble.problem.Problem;
+import bemble.procedure.Asked;
+import bemble.procedure.Fill;
+import bemble.procedure.Hand;
+import bemble.procedure.Move;
+import bemble.procedure.Shift;
+import bemble.procedure.Slot;
 import bemble.wording.Section;
 import java.math.BigInteger;
 import java.util.HashMap;
@@ -16,8 +16,8 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * A hand that works truly but for some slips. One object serves one run through a plan: some slips
- * remember what was written.
+ * A hand that works truly but for some slips. One object serves one run through a procedure: some
+ * slips remember what was written.
  */
 public final class SlippingHand implements Hand {
   /**

@@ -2,18 +2,18 @@ package bemble.slip;
 
 import bemble.number.Whole;
 import bemble.paper.Role;
-import bemble.plan.Asked;
-import bemble.plan.Entry;
-import bemble.plan.Move;
-import bemble.plan.Rule;
 import bemble.problem.Problem;
+import bemble.procedure.Asked;
+import bemble.procedure.Entry;
+import bemble.procedure.Move;
+import bemble.procedure.Rule;
 import java.math.BigInteger;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BinaryOperator;
 import java.util.function.Predicate;
 
-/** Changes to plans in which columns are subtracted. */
+/** Changes to procedures in which columns are subtracted. */
 final class TakingSlips {
   private static final Change NONE_FOR_ZERO = Change.leavingOut(Move.EXCHANGE_FOR_ZERO);
   private static final Change NONE = Change.leavingOut(Move.EXCHANGE);

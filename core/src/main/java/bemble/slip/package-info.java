@@ -1,5 +1,5 @@
 /**
- * Slips: named changes to a plan. They serve the judge and write the pages of simulated pupils;
- * each changes single values or decisions, and the plan of the method does the rest.
+ * Slips: named changes to a procedure. They serve the judge and write the pages of simulated
+ * pupils; each changes single values or decisions, and the procedure of the method does the rest.
  */
 package bemble.slip;

@@ -24,7 +24,7 @@ public record Style(Map<Setting, Choice> choices, Map<String, String> sentences)
   public static final int VERSION = 1;
 
   /** Choices that cannot live together. */
-  public enum Clash {
+  public enum Conflict {
     /** The same mark for thousands and for decimals. */
     SAME_MARK_TWICE
   }
@@ -49,12 +49,12 @@ public record Style(Map<Setting, Choice> choices, Map<String, String> sentences)
   }
 
   /** What keeps the choices from living together; empty where nothing does. */
-  public static Optional<Clash> clash(Map<Setting, Choice> choices) {
+  public static Optional<Conflict> clash(Map<Setting, Choice> choices) {
     boolean same =
         choices.get(Setting.THOUSANDS_MARK) != Choice.ThousandsMark.THIN_SPACE
             && choices.get(Setting.THOUSANDS_MARK) != Choice.ThousandsMark.NONE
             && choices.get(Setting.DECIMAL_MARK) == Choice.DecimalMark.COMMA;
-    return same ? Optional.of(Clash.SAME_MARK_TWICE) : Optional.empty();
+    return same ? Optional.of(Conflict.SAME_MARK_TWICE) : Optional.empty();
   }
 
   /** Whether the class does it in this way. */

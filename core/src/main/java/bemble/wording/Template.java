@@ -38,11 +38,11 @@ final class Template {
     Number count(String name);
   }
 
-  private interface Part {
+  private interface Piece {
     void write(StringBuilder out, Fills fills);
   }
 
-  private final List<Part> parts = new ArrayList<>();
+  private final List<Piece> parts = new ArrayList<>();
 
   /** Reads a sentence; throws {@link IllegalArgumentException} where a brace is not closed. */
   Template(String text) {
@@ -69,7 +69,7 @@ final class Template {
   }
 
   private void write(StringBuilder out, Fills fills) {
-    for (Part part : parts) {
+    for (Piece part : parts) {
       part.write(out, fills);
     }
   }
@@ -86,12 +86,12 @@ final class Template {
     throw new IllegalArgumentException("a brace is not closed: " + text);
   }
 
-  private static Part literal(String text) {
+  private static Piece literal(String text) {
     String unquoted = text.replace("''", "'");
     return (out, fills) -> out.append(unquoted);
   }
 
-  private static Part fill(String text) {
+  private static Piece fill(String text) {
     Matcher fill = FILL.matcher(text);
     if (!fill.matches()) {
       throw new IllegalArgumentException("no such fill-in: " + text);
@@ -105,7 +105,7 @@ final class Template {
         : (out, fills) -> out.append(fills.figures(name));
   }
 
-  private static Part choice(String name, ChoiceFormat choice) {
+  private static Piece choice(String name, ChoiceFormat choice) {
     double[] limits = choice.getLimits();
     List<Template> texts =
         Stream.of(choice.getFormats()).map(text -> new Template((String) text)).toList();

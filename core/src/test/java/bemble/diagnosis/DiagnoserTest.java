@@ -4,9 +4,9 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import bemble.diagnosis.Given.Answered;
-import bemble.diagnosis.Given.Blank;
-import bemble.diagnosis.Given.LeftOut;
+import bemble.diagnosis.AnswerSpace.Answered;
+import bemble.diagnosis.AnswerSpace.Blank;
+import bemble.diagnosis.AnswerSpace.LeftOut;
 import bemble.ladder.Ladder;
 import bemble.method.Method;
 import bemble.practice.Item;
@@ -33,8 +33,8 @@ class DiagnoserTest {
     return Item.of(ReplyTest.problem(sum), "exchange", "");
   }
 
-  private static List<Given> answers(String... texts) {
-    List<Given> given = new ArrayList<>();
+  private static List<AnswerSpace> answers(String... texts) {
+    List<AnswerSpace> given = new ArrayList<>();
     for (String text : texts) {
       given.add(
           switch (text) {
@@ -59,7 +59,8 @@ class DiagnoserTest {
         List.of(1, 2),
         sure.explains().subList(sure.explains().size() - 3, sure.explains().size() - 1));
     assertEquals(
-        List.of(Mark.WRONG, Mark.WRONG, Mark.WRONG, Mark.RIGHT, Mark.WRONG), diagnosis.marks());
+        List.of(Outcome.WRONG, Outcome.WRONG, Outcome.WRONG, Outcome.RIGHT, Outcome.WRONG),
+        diagnosis.outcomes());
   }
 
   @Test
@@ -102,8 +103,8 @@ class DiagnoserTest {
   void aBlankAndASumLeftOutTellNothing() {
     Diagnosis diagnosis = of("", "-", "", "-", "");
     assertEquals(
-        List.of(Mark.BLANK, Mark.LEFT_OUT, Mark.BLANK, Mark.LEFT_OUT, Mark.BLANK),
-        diagnosis.marks());
+        List.of(Outcome.BLANK, Outcome.LEFT_OUT, Outcome.BLANK, Outcome.LEFT_OUT, Outcome.BLANK),
+        diagnosis.outcomes());
     assertEquals(Optional.empty(), diagnosis.sure());
     double none = diagnosis.explanations().get(0).probability();
     assertEquals(Rates.STANDARD.none(), none, 1e-9);
@@ -124,13 +125,13 @@ class DiagnoserTest {
     int pupils = 0;
     int accused = 0;
     int clean = 0;
-    for (Map.Entry<Method<?>, List<Item>> each : DiagnosisTrial.sums().entrySet()) {
-      DiagnosisTrial none = DiagnosisTrial.of(each.getValue(), Optional.empty(), 40, 23);
+    for (Map.Entry<Method<?>, List<Item>> each : DiagnosisMeasure.sums().entrySet()) {
+      DiagnosisMeasure none = DiagnosisMeasure.of(each.getValue(), Optional.empty(), 40, 23);
       accused += none.accused();
       clean += none.pupils();
-      for (Slip slip : DiagnosisTrial.shown(each.getKey(), each.getValue())) {
-        DiagnosisTrial trial =
-            DiagnosisTrial.of(each.getValue(), Optional.of(slip), 12, 23 + slip.ordinal());
+      for (Slip slip : DiagnosisMeasure.shown(each.getKey(), each.getValue())) {
+        DiagnosisMeasure trial =
+            DiagnosisMeasure.of(each.getValue(), Optional.of(slip), 12, 23 + slip.ordinal());
         first += trial.first();
         pupils += trial.pupils();
         assertTrue(trial.accused() <= 1, slip + " by " + each.getKey().id());
@@ -144,7 +145,7 @@ class DiagnoserTest {
   void theSumToAskNextDecidesMore() {
     List<Item> one = List.of(item("742 − 368"));
     Diagnoser diagnoser = new Diagnoser(one, Style.STANDARD);
-    List<Given> doubtful = answers("426");
+    List<AnswerSpace> doubtful = answers("426");
     Pool pool = Pool.like(one, Ladder.STANDARD, Style.STANDARD, 5);
     List<Item> next = diagnoser.askNext(doubtful, pool, 3);
     assertEquals(3, next.size());
@@ -154,8 +155,8 @@ class DiagnoserTest {
     Explanation before = diagnoser.of(doubtful).explanations().get(0);
     List<Item> asked = List.of(one.get(0), next.get(0));
     Slip slip = before.slips().isEmpty() ? Slip.SMALLER_FROM_LARGER : before.slips().get(0);
-    Given answer =
-        DiagnosisTrial.given(new Foreseen(next.get(0), Style.STANDARD).with(List.of(slip)));
+    AnswerSpace answer =
+        DiagnosisMeasure.given(new Foreseen(next.get(0), Style.STANDARD).with(List.of(slip)));
     Explanation after =
         new Diagnoser(asked, Style.STANDARD)
             .of(List.of(doubtful.get(0), answer))
@@ -168,7 +169,7 @@ class DiagnoserTest {
   @Test
   void nothingIsAskedWhereNothingIsInDoubt() {
     Diagnoser diagnoser = new Diagnoser(FIVE, Style.STANDARD);
-    List<Given> clear = answers("584", "426", "436", "322", "336");
+    List<AnswerSpace> clear = answers("584", "426", "436", "322", "336");
     Pool pool = Pool.like(FIVE, Ladder.STANDARD, Style.STANDARD, 5);
     assertEquals(List.of(), diagnoser.askNext(clear, pool, 3));
   }

@@ -21,13 +21,14 @@ class DiagnosisTable {
     List<String> rows = new ArrayList<>();
     int first = 0;
     int all = 0;
-    for (Map.Entry<Method<?>, List<Item>> each : DiagnosisTrial.sums().entrySet()) {
+    for (Map.Entry<Method<?>, List<Item>> each : DiagnosisMeasure.sums().entrySet()) {
       Method<?> method = each.getKey();
       String name = method.operation().id() + " " + method.id();
-      rows.add(row("none", name, DiagnosisTrial.of(each.getValue(), Optional.empty(), PUPILS, 11)));
-      for (Slip slip : DiagnosisTrial.shown(method, each.getValue())) {
-        DiagnosisTrial trial =
-            DiagnosisTrial.of(each.getValue(), Optional.of(slip), PUPILS, 11 + slip.ordinal());
+      rows.add(
+          row("none", name, DiagnosisMeasure.of(each.getValue(), Optional.empty(), PUPILS, 11)));
+      for (Slip slip : DiagnosisMeasure.shown(method, each.getValue())) {
+        DiagnosisMeasure trial =
+            DiagnosisMeasure.of(each.getValue(), Optional.of(slip), PUPILS, 11 + slip.ordinal());
         rows.add(row(slip.id(), name, trial));
         first += trial.first();
         all += PUPILS;
@@ -52,7 +53,7 @@ class DiagnosisTable {
             .formatted(PUPILS, 100.0 * first / all, String.join("\n", rows)));
   }
 
-  private static String row(String slip, String method, DiagnosisTrial trial) {
+  private static String row(String slip, String method, DiagnosisMeasure trial) {
     return "| %s | %s | %d | %d | %d | %d |"
         .formatted(slip, method, trial.first(), trial.three(), trial.said(), trial.accused());
   }

@@ -40,9 +40,10 @@ class AsideTest {
   }
 
   /** The true page, with everything of one kind some columns further right. */
-  private static List<Written> page(Sum sum, boolean setOut, Predicate<Penned.Put> which, int by) {
+  private static List<Written> page(
+      Sum sum, boolean setOut, Predicate<Transcript.Put> which, int by) {
     List<Written> page = new ArrayList<>();
-    for (Penned.Put put : Penned.puts(sum.work(), setOut)) {
+    for (Transcript.Put put : Transcript.puts(sum.work(), setOut)) {
       Written one = put.written();
       boolean moves = which.test(put);
       page.add(moves ? new Written(one.at().moved(0, by), one.spot(), one.text()) : one);
@@ -50,13 +51,13 @@ class AsideTest {
     return page;
   }
 
-  private static boolean isAnswer(Penned.Put put) {
-    return put.role().kind() == Role.Kind.ANSWER && put.kind() == Penned.Kind.FIGURE;
+  private static boolean isAnswer(Transcript.Put put) {
+    return put.role().kind() == Role.Kind.ANSWER && put.kind() == Transcript.Kind.FIGURE;
   }
 
   private static List<Square> answer(List<Written> page, Sum sum, int by) {
     List<Square> due =
-        Penned.puts(sum.work(), false).stream()
+        Transcript.puts(sum.work(), false).stream()
             .filter(AsideTest::isAnswer)
             .map(put -> put.written().at().moved(0, by))
             .toList();
@@ -133,7 +134,7 @@ class AsideTest {
     At tens = new At(Slip.CARRY_NOT_ADDED, Section.column(1), false);
     SlippingHand hand = new SlippingHand(sum.problem(), List.of(tens), Map.of());
     List<Written> slipped =
-        Penned.of(sum.work(hand)).stream()
+        Transcript.of(sum.work(hand)).stream()
             .filter(Written::isFull)
             .map(one -> new Written(one.at().moved(0, by), one.spot(), one.text()))
             .toList();
@@ -151,7 +152,7 @@ class AsideTest {
   void aFirstFigureAsideIsNoMissedFact(String line, String method) {
     Sum sum = sum(line, method);
     Written first =
-        Penned.of(sum.work()).stream().filter(Written::isFull).findFirst().orElseThrow();
+        Transcript.of(sum.work()).stream().filter(Written::isFull).findFirst().orElseThrow();
     Written aside = new Written(first.at().moved(0, -1), first.spot(), first.text());
     Report report = new Judge(sum).judge(List.of(aside), Stage.IN_WORK, SettingOut.GIVEN);
     assertEquals(Finding.Kind.TOO_FAR_LEFT, report.findings().get(0).kind());
@@ -173,7 +174,7 @@ class AsideTest {
   void aNumberThatIsNotLinedUpIsNamed(String line, String method, int number, int by, String name) {
     Sum sum = sum(line, method);
     int top =
-        Penned.puts(sum.work(), true).stream()
+        Transcript.puts(sum.work(), true).stream()
             .filter(put -> put.role() == Role.GIVEN)
             .mapToInt(put -> put.written().at().row())
             .min()
@@ -209,9 +210,9 @@ class AsideTest {
       Sum sum = new Sum(problem, method, Style.STANDARD);
       Judge judge = new Judge(sum);
       List<Written> copied =
-          Penned.puts(sum.work(), true).stream()
+          Transcript.puts(sum.work(), true).stream()
               .filter(put -> put.role() == Role.GIVEN)
-              .map(Penned.Put::written)
+              .map(Transcript.Put::written)
               .toList();
       int top = copied.get(0).at().row();
       List<Written> first = copied.stream().filter(one -> one.at().row() == top).toList();

@@ -10,12 +10,12 @@ import bemble.method.Methods;
 import bemble.method.Sum;
 import bemble.number.Numeral;
 import bemble.paper.Role;
-import bemble.plan.Answer;
-import bemble.plan.Hand;
-import bemble.plan.Rule;
-import bemble.plan.Working;
 import bemble.problem.Division;
 import bemble.problem.Operation;
+import bemble.procedure.Answer;
+import bemble.procedure.Hand;
+import bemble.procedure.Rule;
+import bemble.procedure.Working;
 import bemble.style.Style;
 import java.math.BigInteger;
 import java.util.ArrayList;
@@ -68,7 +68,7 @@ class ChoicesTest {
       if (!chosen.answer().equals(sum.work().answer())) {
         continue; // So many small counts that the page was full before the end.
       }
-      Report report = judge(sum, Penned.of(chosen));
+      Report report = judge(sum, Transcript.of(chosen));
       assertTrue(report.allRight(), () -> sum.problem() + ": " + report.findings());
       assertEquals(report.figures().size(), report.count(Verdict.RIGHT), sum::toString);
     }
@@ -80,7 +80,7 @@ class ChoicesTest {
       Sum sum = any();
       Judge watching = new Judge(sum);
       List<Written> page = new ArrayList<>();
-      for (Written written : Penned.of(sum.work(choosing()))) {
+      for (Written written : Transcript.of(sum.work(choosing()))) {
         page.add(written);
         Report seen = watching.judge(page, Stage.IN_WORK, SettingOut.GIVEN);
         Report fresh = new Judge(sum).judge(page, Stage.IN_WORK, SettingOut.GIVEN);
@@ -102,7 +102,7 @@ class ChoicesTest {
       Hand greedy =
           Hand.writing(
               asked -> asked.rule().kind() == Rule.Kind.EASY_COUNT ? tooMany : asked.due());
-      assertFalse(judge(sum, Penned.of(sum.work(greedy))).findings().isEmpty(), sum::toString);
+      assertFalse(judge(sum, Transcript.of(sum.work(greedy))).findings().isEmpty(), sum::toString);
     }
   }
 
@@ -121,7 +121,7 @@ class ChoicesTest {
               boolean second = product && ++products[0] == 2;
               return second ? asked.due().subtract(BigInteger.TEN) : asked.due();
             });
-    Report report = judge(sum, Penned.of(sum.work(hand)));
+    Report report = judge(sum, Transcript.of(sum.work(hand)));
     assertEquals(1, report.findings().size(), () -> report.findings().toString());
     assertEquals(4, report.findings().get(0).squares().get(0).row());
   }

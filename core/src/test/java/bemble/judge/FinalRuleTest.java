@@ -50,8 +50,8 @@ class FinalRuleTest {
   /** What stands in the rows of the answer, row by row, with the zeros in front left out. */
   private static String read(Sum sum, List<Written> page) {
     TreeMap<Integer, TreeMap<Integer, String>> rows = new TreeMap<>();
-    for (Penned.Put put : Penned.puts(sum.work(), false)) {
-      if (put.role().kind() == Role.Kind.ANSWER && put.kind() == Penned.Kind.FIGURE) {
+    for (Transcript.Put put : Transcript.puts(sum.work(), false)) {
+      if (put.role().kind() == Role.Kind.ANSWER && put.kind() == Transcript.Kind.FIGURE) {
         rows.put(put.written().at().row(), new TreeMap<>());
       }
     }
@@ -75,12 +75,12 @@ class FinalRuleTest {
     int tried = 0;
     for (Problem problem : new RandomSums(31).small(method).limit(60).toList()) {
       Sum sum = new Sum(problem, method, Style.STANDARD);
-      List<Written> truth = Penned.of(sum.work());
+      List<Written> truth = Transcript.of(sum.work());
       List<Written> answer =
-          Penned.puts(sum.work(), false).stream()
+          Transcript.puts(sum.work(), false).stream()
               .filter(put -> put.role().kind() == Role.Kind.ANSWER)
-              .filter(put -> put.kind() == Penned.Kind.FIGURE)
-              .map(Penned.Put::written)
+              .filter(put -> put.kind() == Transcript.Kind.FIGURE)
+              .map(Transcript.Put::written)
               .toList();
       for (int change = 0; change < 4 && !answer.isEmpty(); change++) {
         List<Written> page = changed(truth, answer, change, random);
@@ -136,11 +136,11 @@ class FinalRuleTest {
   void theExtraFigureIsTheOneThatIsNamed(String line, Operation operation, String method) {
     Sum sum = sum(line, operation, method);
     List<Written> answer =
-        Penned.puts(sum.work(), false).stream()
+        Transcript.puts(sum.work(), false).stream()
             .filter(put -> put.role().kind() == Role.Kind.ANSWER)
-            .map(Penned.Put::written)
+            .map(Transcript.Put::written)
             .toList();
-    List<Written> page = new ArrayList<>(Penned.of(sum.work()));
+    List<Written> page = new ArrayList<>(Transcript.of(sum.work()));
     page.add(new Written(leftOf(answer), Spot.FULL, "8"));
     Report report = judge(sum, page, SettingOut.GIVEN);
     assertEquals(1, report.findings().size());
@@ -155,7 +155,7 @@ class FinalRuleTest {
   @Test
   void aTenThatNobodyPaidForIsNoAnswerInFrontOfTheOnes() {
     Sum sum = sum("40 − 35", Operation.SUBTRACTION, "exchange");
-    List<Written> page = new ArrayList<>(Penned.of(sum.work()));
+    List<Written> page = new ArrayList<>(Transcript.of(sum.work()));
     page.removeIf(written -> written.text().equals("3"));
     page.add(new Written(leftOf(page.subList(page.size() - 1, page.size())), Spot.FULL, "1"));
     Report report = judge(sum, page, SettingOut.GIVEN);
@@ -171,7 +171,7 @@ class FinalRuleTest {
     String sign = operation == Operation.ADDITION ? "+" : "−";
     String method = operation == Operation.ADDITION ? "column" : "exchange";
     Sum sum = sum("4.75 " + sign + " 2.5", operation, method);
-    List<Written> truth = Penned.withSetOut(sum.work());
+    List<Written> truth = Transcript.withSetOut(sum.work());
     assertTrue(judge(sum, truth, SettingOut.OWN).allRight());
     for (Written point : truth.stream().filter(Written::isPoint).toList()) {
       List<Written> without = new ArrayList<>(truth);
@@ -196,7 +196,7 @@ class FinalRuleTest {
   void theNumbersMayStandInEitherOrder(String line, String other) {
     Operation operation = line.contains("×") ? Operation.MULTIPLICATION : Operation.ADDITION;
     Sum sum = sum(line, operation, "column");
-    List<Written> page = Penned.withSetOut(sum(other, operation, "column").work());
+    List<Written> page = Transcript.withSetOut(sum(other, operation, "column").work());
     assertTrue(
         judge(sum, page, SettingOut.OWN).allRight(),
         () -> judge(sum, page, SettingOut.OWN).findings().toString());

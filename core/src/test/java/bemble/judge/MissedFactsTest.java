@@ -46,7 +46,7 @@ class MissedFactsTest {
   }
 
   private static Optional<Finding> first(Sum sum, Slip slip) {
-    List<Written> page = Penned.of(Judge.simulate(sum, List.of(slip)));
+    List<Written> page = Transcript.of(Judge.simulate(sum, List.of(slip)));
     Report report = new Judge(sum).judge(page, Stage.HANDED_IN, SettingOut.GIVEN);
     return report.findings().stream().findFirst();
   }

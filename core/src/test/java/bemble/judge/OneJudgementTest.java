@@ -35,8 +35,8 @@ class OneJudgementTest {
   private static Stream<List<Written>> pages(Sum sum, Random random) {
     List<Slip> slips = sum.method().slips();
     Slip slip = slips.get(random.nextInt(slips.size()));
-    List<Written> slipped = new ArrayList<>(Penned.of(Judge.simulate(sum, List.of(slip))));
-    List<Written> wild = new ArrayList<>(Penned.of(sum.work()));
+    List<Written> slipped = new ArrayList<>(Transcript.of(Judge.simulate(sum, List.of(slip))));
+    List<Written> wild = new ArrayList<>(Transcript.of(sum.work()));
     wild.replaceAll(
         written ->
             written.isNumber() && random.nextInt(4) == 0
@@ -123,10 +123,10 @@ class OneJudgementTest {
     for (Problem problem : new RandomSums(47).small(method).limit(80).toList()) {
       Sum sum = new Sum(problem, method, Style.STANDARD);
       Set<Written> full =
-          Penned.of(sum.work()).stream().filter(Written::isFull).collect(Collectors.toSet());
+          Transcript.of(sum.work()).stream().filter(Written::isFull).collect(Collectors.toSet());
       for (Method<?> other : subtractions()) {
         List<Written> page = new ArrayList<>(full);
-        Penned.of(new Sum(problem, other, Style.STANDARD).work()).stream()
+        Transcript.of(new Sum(problem, other, Style.STANDARD).work()).stream()
             .filter(written -> !written.isFull() && !written.isPoint())
             .forEach(page::add);
         Report report = new Judge(sum).judge(page, Stage.HANDED_IN, SettingOut.GIVEN);

@@ -11,12 +11,12 @@ import bemble.method.Sum;
 import bemble.paper.Role;
 import bemble.paper.Spot;
 import bemble.paper.Square;
-import bemble.plan.Entry;
 import bemble.problem.Limits;
 import bemble.problem.Operation;
 import bemble.problem.Problem;
 import bemble.problem.ProblemReader;
 import bemble.problem.Reading;
+import bemble.procedure.Entry;
 import bemble.style.Style;
 import bemble.wording.Section;
 import java.util.ArrayList;
@@ -27,7 +27,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** Pages as children write them, by nobody who knows the plan: an answer and some small figures. */
+/**
+ * Pages as children write them, by nobody who knows the procedure: an answer and some small
+ * figures.
+ */
 class PagesOfPupilsTest {
   private static Sum sum(String line, String method) {
     Reading reading = new ProblemReader(Limits.STANDARD).read(line);
@@ -104,7 +107,7 @@ class PagesOfPupilsTest {
     Sum sum = sum(line, method);
     List<Written> page = answer(ones(sum), text);
     if (carry != null && !carry.isEmpty()) {
-      Penned.puts(sum.work(), false).stream()
+      Transcript.puts(sum.work(), false).stream()
           .filter(put -> put.role() == Role.CARRY)
           .findFirst()
           .ifPresent(put -> page.add(new Written(put.written().at(), Spot.SMALL, carry)));
@@ -161,7 +164,7 @@ class PagesOfPupilsTest {
   void aWrongCarryThatWasUsedIsNamedItself(String line, String text, String carry) {
     Sum sum = sum(line, "column");
     Square above =
-        Penned.puts(sum.work(), false).stream()
+        Transcript.puts(sum.work(), false).stream()
             .filter(put -> put.role() == Role.CARRY)
             .map(put -> put.written().at())
             .findFirst()

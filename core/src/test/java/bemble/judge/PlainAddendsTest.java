@@ -12,8 +12,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /**
- * Totals of several numbers by a writer who knows no plan, with carries above the columns or in the
- * head. With one slip, which is the first finding and the only one; without any, all is right.
+ * Totals of several numbers by a writer who knows no procedure, with carries above the columns or
+ * in the head. With one slip, which is the first finding and the only one; without any, all is
+ * right.
  */
 class PlainAddendsTest {
   private static final int PAGES = 150;

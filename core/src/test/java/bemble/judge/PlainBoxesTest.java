@@ -10,7 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /**
- * Whole pages of the area method and the lattice by a writer who knows no plan, only where the
+ * Whole pages of the area method and the lattice by a writer who knows no procedure, only where the
  * boxes are. With one slip, which is the first finding and the only one; without any, all is right.
  */
 class PlainBoxesTest {

@@ -18,7 +18,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /**
- * Whole pages of long multiplications and long divisions by a writer who knows no plan: whole
+ * Whole pages of long multiplications and long divisions by a writer who knows no procedure: whole
  * numbers are worked out and written under one another, as squared paper has it. With one slip,
  * which is the first finding and the only one; without any, all is right.
  */

@@ -7,9 +7,9 @@ import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Spot;
 import bemble.paper.Square;
-import bemble.plan.Entry;
-import bemble.plan.Slot;
 import bemble.problem.Problem;
+import bemble.procedure.Entry;
+import bemble.procedure.Slot;
 import bemble.style.Style;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -18,7 +18,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
-/** What a writer who knows no plan has put on squared paper, in the order of writing. */
+/** What a writer who knows no procedure has put on squared paper, in the order of writing. */
 final class PlainPaper {
   private final List<Written> figures = new ArrayList<>();
 

@@ -10,8 +10,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /**
- * Whole pages of roots in pairs of figures by a writer who knows no plan. With one slip, which is
- * the first finding and the only one; without any, all is right.
+ * Whole pages of roots in pairs of figures by a writer who knows no procedure. With one slip, which
+ * is the first finding and the only one; without any, all is right.
  */
 class PlainRootsTest {
   private static final int PAGES = 120;

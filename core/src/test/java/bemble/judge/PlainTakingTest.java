@@ -11,9 +11,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /**
- * Whole subtractions with their small figures by a writer who knows no plan: ten more beside the
- * figure or as a number above it, or nothing but the answer, on sheets of either written way. With
- * one slip, which is the first finding and the only one; without any, all is right.
+ * Whole subtractions with their small figures by a writer who knows no procedure: ten more beside
+ * the figure or as a number above it, or nothing but the answer, on sheets of either written way.
+ * With one slip, which is the first finding and the only one; without any, all is right.
  */
 class PlainTakingTest {
   private static final int PAGES = 80;

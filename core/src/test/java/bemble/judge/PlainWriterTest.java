@@ -11,12 +11,12 @@ import bemble.method.Sum;
 import bemble.number.Numeral;
 import bemble.paper.Spot;
 import bemble.paper.Square;
-import bemble.plan.Entry;
 import bemble.problem.Addition;
 import bemble.problem.Multiplication;
 import bemble.problem.Operation;
 import bemble.problem.Problem;
 import bemble.problem.Subtraction;
+import bemble.procedure.Entry;
 import bemble.style.Style;
 import java.util.ArrayList;
 import java.util.List;
@@ -27,8 +27,8 @@ import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.TestFactory;
 
 /**
- * Answers by a writer who knows no plan and no page, only figures and column arithmetic: none wrong
- * is called right, the first wrong figure is the one that is named, and by its slip.
+ * Answers by a writer who knows no procedure and no page, only figures and column arithmetic: none
+ * wrong is called right, the first wrong figure is the one that is named, and by its slip.
  */
 class PlainWriterTest {
   private static final int SUMS = 250;

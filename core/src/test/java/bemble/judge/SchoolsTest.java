@@ -54,7 +54,7 @@ class SchoolsTest {
     List<Style> schools = Schools.of(new Sum(sum, method, Style.STANDARD));
     assertTrue(schools.size() > 1, "no other school");
     for (Style school : schools) {
-      Report report = judge(sum, method, Penned.of(new Sum(sum, method, school).work()));
+      Report report = judge(sum, method, Transcript.of(new Sum(sum, method, school).work()));
       assertTrue(report.allRight(), () -> line + " in " + school.choices());
     }
   }
@@ -65,7 +65,7 @@ class SchoolsTest {
     Problem sum = sum("57 × 38");
     Method<?> column = method(sum, "column");
     Style blank = Style.STANDARD.with(Choice.Placeholder.BLANK);
-    List<Written> page = new ArrayList<>(Penned.of(new Sum(sum, column, blank).work()));
+    List<Written> page = new ArrayList<>(Transcript.of(new Sum(sum, column, blank).work()));
     Written last = page.remove(page.size() - 1);
     page.add(new Written(last.at(), last.spot(), last.text().equals("9") ? "8" : "9"));
     Report report = judge(sum, column, page);
@@ -78,7 +78,8 @@ class SchoolsTest {
   void zerosInFrontDoNoHarm(String line, String id, String zero) {
     Problem sum = sum(line);
     Method<?> method = method(sum, id);
-    List<Written> page = new ArrayList<>(Penned.of(new Sum(sum, method, Style.STANDARD).work()));
+    List<Written> page =
+        new ArrayList<>(Transcript.of(new Sum(sum, method, Style.STANDARD).work()));
     Written first =
         page.stream()
             .filter(Written::isFull)

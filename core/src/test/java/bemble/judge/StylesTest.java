@@ -83,7 +83,9 @@ class StylesTest {
   }
 
   private static List<Written> page(Sum sum, SettingOut settingOut) {
-    return settingOut == SettingOut.OWN ? Penned.withSetOut(sum.work()) : Penned.of(sum.work());
+    return settingOut == SettingOut.OWN
+        ? Transcript.withSetOut(sum.work())
+        : Transcript.of(sum.work());
   }
 
   private static List<SettingOut> settingsOut(Method<?> method) {
@@ -126,18 +128,18 @@ class StylesTest {
   void aWrongFigureOfTheAnswerNeverPasses(Method<?> method) {
     Random random = new Random(113);
     for (Sum sum : sums(method)) {
-      List<Penned.Put> puts = Penned.puts(sum.work(), false);
-      List<Penned.Put> answer =
+      List<Transcript.Put> puts = Transcript.puts(sum.work(), false);
+      List<Transcript.Put> answer =
           puts.stream()
               .filter(put -> put.role().kind() == Role.Kind.ANSWER)
-              .filter(put -> put.kind() == Penned.Kind.FIGURE)
+              .filter(put -> put.kind() == Transcript.Kind.FIGURE)
               .toList();
       if (answer.isEmpty()) {
         continue; // A box of one row: its total is the answer.
       }
       Written right = answer.get(random.nextInt(answer.size())).written();
       String other = "" + (right.text().charAt(0) - '0' + 1 + random.nextInt(9)) % 10;
-      List<Written> page = new ArrayList<>(puts.stream().map(Penned.Put::written).toList());
+      List<Written> page = new ArrayList<>(puts.stream().map(Transcript.Put::written).toList());
       page.set(page.indexOf(right), new Written(right.at(), right.spot(), other));
       Report report = new Judge(sum).judge(page, Stage.HANDED_IN, SettingOut.GIVEN);
       assertFalse(

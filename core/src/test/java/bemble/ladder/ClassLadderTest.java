@@ -36,22 +36,23 @@ class ClassLadderTest {
               0),
           "exchange");
 
-  private static List<Step> standard() {
-    return new ArrayList<>(Ladder.STANDARD.steps());
+  private static List<PlacedRung> standard() {
+    return new ArrayList<>(Ladder.STANDARD.placedRungs());
   }
 
-  private static int place(String rung, List<Step> steps) {
-    return steps.stream().map(step -> step.rung().id()).toList().indexOf(rung);
+  private static int place(String rung, List<PlacedRung> placedRungs) {
+    return placedRungs.stream().map(placed -> placed.rung().id()).toList().indexOf(rung);
   }
 
-  private static void hide(String rung, List<Step> steps) {
-    steps.replaceAll(step -> step.rung().id().equals(rung) ? new Step(step.rung(), true) : step);
+  private static void hide(String rung, List<PlacedRung> placedRungs) {
+    placedRungs.replaceAll(
+        placed -> placed.rung().id().equals(rung) ? new PlacedRung(placed.rung(), true) : placed);
   }
 
   @Test
   void aClassThatChangesNothingHasTheStandardLadder() {
-    assertEquals(Ladder.STANDARD.steps(), Ladder.of(List.of()).steps());
-    assertEquals(Ladder.STANDARD.steps(), Ladder.of(standard()).steps());
+    assertEquals(Ladder.STANDARD.placedRungs(), Ladder.of(List.of()).placedRungs());
+    assertEquals(Ladder.STANDARD.placedRungs(), Ladder.of(standard()).placedRungs());
   }
 
   /** What a pupil has to be sure of before is always shown, and always earlier. */
@@ -59,38 +60,40 @@ class ClassLadderTest {
   void inAnyOrderEveryNeedIsShownAndComesEarlier() {
     Random random = new Random(11);
     for (int round = 0; round < 60; round++) {
-      List<Step> steps = standard();
-      steps.add(new Step(OWN, false));
-      Collections.shuffle(steps, random);
-      steps.replaceAll(step -> new Step(step.rung(), random.nextInt(4) == 0));
-      List<Step> some = steps.subList(0, random.nextInt(steps.size() + 1));
+      List<PlacedRung> placedRungs = standard();
+      placedRungs.add(new PlacedRung(OWN, false));
+      Collections.shuffle(placedRungs, random);
+      placedRungs.replaceAll(placed -> new PlacedRung(placed.rung(), random.nextInt(4) == 0));
+      List<PlacedRung> some = placedRungs.subList(0, random.nextInt(placedRungs.size() + 1));
       Ladder ladder = Ladder.of(some);
       Set<String> before = new HashSet<>();
       for (Rung rung : ladder.all()) {
         assertTrue(before.containsAll(rung.needs()), () -> rung.id() + " " + rung.needs());
         before.add(rung.id());
       }
-      long hidden = some.stream().filter(Step::hidden).count();
+      long hidden = some.stream().filter(PlacedRung::hidden).count();
       int all =
           Ladder.STANDARD.all().size() + (some.stream().anyMatch(ClassLadderTest::isOwn) ? 1 : 0);
-      assertEquals(all, ladder.steps().size());
+      assertEquals(all, ladder.placedRungs().size());
       assertEquals(all - hidden, ladder.all().size());
       for (Operation operation : Operation.values()) {
         assertEquals(
             ids(some, operation),
-            ids(ladder.steps(), operation).stream().filter(id -> place(id, some) >= 0).toList(),
+            ids(ladder.placedRungs(), operation).stream()
+                .filter(id -> place(id, some) >= 0)
+                .toList(),
             "the order of the class stands");
       }
     }
   }
 
-  private static boolean isOwn(Step step) {
-    return step.rung().id().equals(OWN.id());
+  private static boolean isOwn(PlacedRung placed) {
+    return placed.rung().id().equals(OWN.id());
   }
 
-  private static List<String> ids(List<Step> steps, Operation operation) {
-    return steps.stream()
-        .map(Step::rung)
+  private static List<String> ids(List<PlacedRung> placedRungs, Operation operation) {
+    return placedRungs.stream()
+        .map(PlacedRung::rung)
         .filter(rung -> rung.operation() == operation)
         .map(Rung::id)
         .toList();
@@ -98,34 +101,34 @@ class ClassLadderTest {
 
   @Test
   void whatNeedsAHiddenRungNeedsWhatThatNeeds() {
-    List<Step> steps = standard();
-    hide("subtraction-two-from-two", steps);
-    Ladder ladder = Ladder.of(steps);
+    List<PlacedRung> placedRungs = standard();
+    hide("subtraction-two-from-two", placedRungs);
+    Ladder ladder = Ladder.of(placedRungs);
     assertEquals(
         List.of("subtraction-one-from-two"),
         ladder.find("subtraction-from-a-whole-ten").orElseThrow().needs());
     assertTrue(ladder.find("subtraction-two-from-two").isPresent(), "it keeps its record");
-    assertFalse(ids(ladder.steps(), Operation.SUBTRACTION).isEmpty());
+    assertFalse(ids(ladder.placedRungs(), Operation.SUBTRACTION).isEmpty());
     assertFalse(
         ladder.all().stream().anyMatch(rung -> rung.id().equals("subtraction-two-from-two")));
   }
 
   @Test
   void aRungPutBeforeWhatItNeededNeedsThatNoLonger() {
-    List<Step> steps = standard();
-    Step crossed = steps.remove(place(CROSSED, steps));
-    steps.add(place("subtraction-two-from-two", steps), crossed);
-    assertEquals(List.of(), Ladder.of(steps).find(CROSSED).orElseThrow().needs());
+    List<PlacedRung> placedRungs = standard();
+    PlacedRung crossed = placedRungs.remove(place(CROSSED, placedRungs));
+    placedRungs.add(place("subtraction-two-from-two", placedRungs), crossed);
+    assertEquals(List.of(), Ladder.of(placedRungs).find(CROSSED).orElseThrow().needs());
     assertFalse(Ladder.STANDARD.find(CROSSED).orElseThrow().needs().isEmpty());
   }
 
   @Test
   void aRungOfTheClassNeedsTheOneBeforeItAndTakesTheSumsThatItFits() {
-    List<Step> steps = standard();
-    int place = place("subtraction-decimals-padded", steps);
-    steps.add(place, new Step(OWN, false));
-    Ladder ladder = Ladder.of(steps);
-    String before = steps.get(place - 1).rung().id();
+    List<PlacedRung> placedRungs = standard();
+    int place = place("subtraction-decimals-padded", placedRungs);
+    placedRungs.add(place, new PlacedRung(OWN, false));
+    Ladder ladder = Ladder.of(placedRungs);
+    String before = placedRungs.get(place - 1).rung().id();
     assertEquals(List.of(before), ladder.find("own-1").orElseThrow().needs());
     Problem sum = new Subtraction(Numeral.parse("342"), Numeral.parse("7"));
     assertEquals("own-1", ladder.place(sum, "exchange").orElseThrow().id());
@@ -135,9 +138,9 @@ class ClassLadderTest {
 
   @Test
   void aHiddenRungTakesNoSums() {
-    List<Step> steps = standard();
-    hide(CROSSED, steps);
-    Ladder ladder = Ladder.of(steps);
+    List<PlacedRung> placedRungs = standard();
+    hide(CROSSED, placedRungs);
+    Ladder ladder = Ladder.of(placedRungs);
     for (Problem problem : Ladder.STANDARD.find(CROSSED).orElseThrow().draw(20, 8)) {
       assertFalse(
           ladder.place(problem, "exchange").stream().anyMatch(rung -> rung.id().equals(CROSSED)));

@@ -3,9 +3,9 @@ package bemble.method;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import bemble.plan.Hand;
-import bemble.plan.Script;
-import bemble.plan.Working;
+import bemble.procedure.Hand;
+import bemble.procedure.Script;
+import bemble.procedure.Working;
 import bemble.slip.Slip;
 import bemble.slip.SlippingHand;
 import bemble.slip.SlippingHand.At;

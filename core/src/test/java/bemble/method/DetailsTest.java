@@ -3,19 +3,19 @@ package bemble.method;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import bemble.check.Checks;
+import bemble.demand.DemandReader;
+import bemble.demand.Demands;
 import bemble.paper.Mark;
 import bemble.paper.Role;
 import bemble.paper.Shape;
-import bemble.plan.Answer;
-import bemble.plan.Step;
-import bemble.plan.Working;
 import bemble.problem.Limits;
 import bemble.problem.Problem;
 import bemble.problem.ProblemReader;
 import bemble.problem.Reading;
+import bemble.procedure.Answer;
+import bemble.procedure.Step;
+import bemble.procedure.Working;
 import bemble.style.Style;
-import bemble.trait.TraitReader;
-import bemble.trait.Traits;
 import bemble.wording.RemarkKind;
 import java.util.List;
 import java.util.TreeMap;
@@ -71,9 +71,9 @@ class DetailsTest {
       String line, String answer, int exchanges, int zerosCrossed) {
     Working working = work(line);
     assertEquals(answer, working.answer().value().toString());
-    Traits traits = TraitReader.of(working);
-    assertEquals(exchanges, traits.exchanges());
-    assertEquals(zerosCrossed, traits.zerosCrossed());
+    Demands demands = DemandReader.of(working);
+    assertEquals(exchanges, demands.exchanges());
+    assertEquals(zerosCrossed, demands.zerosCrossed());
   }
 
   @Test
@@ -130,7 +130,7 @@ class DetailsTest {
     assertEquals(quotient, answer.value().toString());
     assertEquals(remainder, answer.remainder().toString());
     assertEquals(List.of(quotient), rows(working, Role.QUOTIENT));
-    assertEquals(zeros, TraitReader.of(working).zerosInQuotient());
+    assertEquals(zeros, DemandReader.of(working).zerosInQuotient());
   }
 
   @ParameterizedTest

@@ -1,7 +1,7 @@
 package bemble.method;
 
-import bemble.plan.Entry;
-import bemble.plan.Working;
+import bemble.procedure.Entry;
+import bemble.procedure.Working;
 import java.util.stream.Stream;
 
 /** All that was written on a page, in order. */

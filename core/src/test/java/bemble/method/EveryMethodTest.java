@@ -8,14 +8,14 @@ import bemble.check.Check;
 import bemble.check.Checks;
 import bemble.number.Numeral;
 import bemble.paper.Area;
-import bemble.plan.Answer;
-import bemble.plan.Hand;
-import bemble.plan.Slot;
-import bemble.plan.Step;
-import bemble.plan.Working;
 import bemble.problem.Division;
 import bemble.problem.Problem;
 import bemble.problem.Root;
+import bemble.procedure.Answer;
+import bemble.procedure.Hand;
+import bemble.procedure.Slot;
+import bemble.procedure.Step;
+import bemble.procedure.Working;
 import bemble.style.Choice;
 import bemble.style.Setting;
 import bemble.style.Style;
@@ -181,7 +181,9 @@ class EveryMethodTest {
                     () -> step.remark().kind() + ": " + sentence));
   }
 
-  /** Whatever a hand writes, the plan goes on to its end, and what follows is read from that. */
+  /**
+   * Whatever a hand writes, the procedure goes on to its end, and what follows is read from that.
+   */
   @ParameterizedTest
   @MethodSource("methods")
   void everyFigureFollowsFromWhatASlippingHandWrote(Method<?> method) {

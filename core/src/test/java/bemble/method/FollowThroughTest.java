@@ -3,11 +3,11 @@ package bemble.method;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import bemble.paper.Role;
-import bemble.plan.Entry;
-import bemble.plan.Hand;
-import bemble.plan.Working;
 import bemble.problem.Operation;
 import bemble.problem.Problem;
+import bemble.procedure.Entry;
+import bemble.procedure.Hand;
+import bemble.procedure.Working;
 import bemble.style.Style;
 import java.math.BigDecimal;
 import java.math.BigInteger;

@@ -3,13 +3,13 @@ package bemble.method;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import bemble.plan.Step;
-import bemble.plan.Working;
 import bemble.problem.Limits;
 import bemble.problem.Operation;
 import bemble.problem.Problem;
 import bemble.problem.ProblemReader;
 import bemble.problem.Reading;
+import bemble.procedure.Step;
+import bemble.procedure.Working;
 import bemble.style.Style;
 import bemble.wording.Wording;
 import java.io.IOException;

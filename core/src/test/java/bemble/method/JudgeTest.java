@@ -8,13 +8,13 @@ import bemble.judge.Finding;
 import bemble.judge.Judge;
 import bemble.judge.Judge.SettingOut;
 import bemble.judge.Judge.Stage;
-import bemble.judge.Penned;
 import bemble.judge.Report;
+import bemble.judge.Transcript;
 import bemble.judge.Verdict;
 import bemble.judge.Written;
 import bemble.paper.Spot;
-import bemble.plan.Working;
 import bemble.problem.Problem;
+import bemble.procedure.Working;
 import bemble.slip.Slip;
 import bemble.style.Style;
 import java.util.ArrayList;
@@ -30,7 +30,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 class JudgeTest {
   static List<Method<?>> judged() {
-    return SlipTrial.judged();
+    return SlipMeasure.judged();
   }
 
   static List<Method<?>> unframed() {
@@ -38,7 +38,7 @@ class JudgeTest {
   }
 
   static Stream<Arguments> slips() {
-    return SlipTrial.all();
+    return SlipMeasure.all();
   }
 
   private static Report judge(Method<?> method, Problem sum, List<Written> page) {
@@ -55,7 +55,7 @@ class JudgeTest {
         .forEach(
             sum -> {
               Working truth = new Sum(sum, method, Style.STANDARD).work();
-              List<Written> page = new ArrayList<>(Penned.of(truth));
+              List<Written> page = new ArrayList<>(Transcript.of(truth));
               Collections.shuffle(page, random);
               allRight(judge(method, sum, page), sum);
               Set<Written> aids =
@@ -80,7 +80,7 @@ class JudgeTest {
   @ParameterizedTest
   @MethodSource("slips")
   void aSlipAtOnePlaceIsNamedToo(Method<?> method, Slip slip) {
-    SlipTrial trial = SlipTrial.atOnePlace(method, slip);
+    SlipMeasure trial = SlipMeasure.atOnePlace(method, slip);
     assertEquals(trial.shown(), trial.named(), trial::toString);
     assertTrue(10 * trial.alone() >= 9 * trial.shown(), trial::toString);
   }
@@ -89,7 +89,7 @@ class JudgeTest {
   @ParameterizedTest
   @MethodSource("slips")
   void everySlipIsFoundAndNamed(Method<?> method, Slip slip) {
-    SlipTrial trial = SlipTrial.of(method, slip);
+    SlipMeasure trial = SlipMeasure.of(method, slip);
     assertTrue(trial.shown() > 3, trial::toString);
     assertEquals(trial.shown(), trial.named(), trial::toString);
     assertTrue(10 * trial.first() >= 9 * trial.shown(), trial::toString);
@@ -110,7 +110,7 @@ class JudgeTest {
               Slip other = slips.get(random.nextInt(slips.size()));
               Working slipped =
                   Judge.simulate(new Sum(sum, method, Style.STANDARD), List.of(one, other));
-              Report report = judge(method, sum, Penned.of(slipped));
+              Report report = judge(method, sum, Transcript.of(slipped));
               Working truth = new Sum(sum, method, Style.STANDARD).work();
               if (!slipped.answer().equals(truth.answer())) {
                 assertFalse(
@@ -131,7 +131,7 @@ class JudgeTest {
         .forEach(
             sum -> {
               List<Written> page =
-                  Penned.withSetOut(new Sum(sum, method, Style.STANDARD).work()).stream()
+                  Transcript.withSetOut(new Sum(sum, method, Style.STANDARD).work()).stream()
                       .map(w -> new Written(w.at().moved(3, 2), w.spot(), w.text()))
                       .toList();
               Report report =
@@ -153,7 +153,7 @@ class JudgeTest {
             sum -> {
               String sign = String.valueOf(method.operation().sign());
               List<Written> page =
-                  Penned.withSetOut(new Sum(sum, method, Style.STANDARD).work()).stream()
+                  Transcript.withSetOut(new Sum(sum, method, Style.STANDARD).work()).stream()
                       .filter(written -> !written.text().equals(sign))
                       .toList();
               Judge judge = new Judge(new Sum(sum, method, Style.STANDARD));
@@ -180,7 +180,7 @@ class JudgeTest {
               Working slipped = Judge.simulate(new Sum(sum, method, Style.STANDARD), List.of(slip));
               Judge watching = new Judge(new Sum(sum, method, Style.STANDARD));
               List<Written> page = new ArrayList<>();
-              for (Written written : Penned.of(slipped)) {
+              for (Written written : Transcript.of(slipped)) {
                 page.add(written);
                 if (random.nextInt(12) == 0) {
                   page.remove(random.nextInt(page.size()));
@@ -205,7 +205,7 @@ class JudgeTest {
         .forEach(
             sum -> {
               List<Written> page = new ArrayList<>();
-              for (Written written : Penned.of(new Sum(sum, method, Style.STANDARD).work())) {
+              for (Written written : Transcript.of(new Sum(sum, method, Style.STANDARD).work())) {
                 if (random.nextInt(5) > 0) {
                   String text = random.nextInt(3) == 0 ? written.text() : "" + random.nextInt(10);
                   page.add(

@@ -6,21 +6,21 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import bemble.judge.Judge;
 import bemble.judge.Judge.SettingOut;
 import bemble.judge.Judge.Stage;
-import bemble.judge.Penned;
 import bemble.judge.Report;
+import bemble.judge.Transcript;
 import bemble.judge.Verdict;
 import bemble.judge.Written;
 import bemble.paper.Role;
 import bemble.paper.Spot;
 import bemble.paper.Square;
-import bemble.plan.Entry;
-import bemble.plan.Step;
-import bemble.plan.Working;
 import bemble.problem.Limits;
 import bemble.problem.Operation;
 import bemble.problem.Problem;
 import bemble.problem.ProblemReader;
 import bemble.problem.Reading;
+import bemble.procedure.Entry;
+import bemble.procedure.Step;
+import bemble.procedure.Working;
 import bemble.style.Choice;
 import bemble.style.Setting;
 import bemble.style.Style;
@@ -208,7 +208,7 @@ class LeftToRightTest {
   @EnumSource(Choice.PartialSums.class)
   void eachWayIsRightInEveryClass(Choice.PartialSums way) {
     for (Problem problem : new RandomSums(52).small(METHOD).limit(40).toList()) {
-      List<Written> page = Penned.of(sum(problem, way).work());
+      List<Written> page = Transcript.of(sum(problem, way).work());
       for (Choice classWay : Setting.PARTIAL_SUMS.choices()) {
         Report report =
             new Judge(sum(problem, classWay)).judge(page, Stage.HANDED_IN, SettingOut.GIVEN);

@@ -4,7 +4,7 @@ import bemble.paper.Area;
 import bemble.paper.Mark;
 import bemble.paper.Shape;
 import bemble.paper.Square;
-import bemble.plan.Working;
+import bemble.procedure.Working;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

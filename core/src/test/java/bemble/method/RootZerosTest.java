@@ -5,11 +5,11 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import bemble.paper.Role;
-import bemble.plan.Entry;
-import bemble.plan.Step;
-import bemble.plan.Working;
 import bemble.problem.Operation;
 import bemble.problem.Root;
+import bemble.procedure.Entry;
+import bemble.procedure.Step;
+import bemble.procedure.Working;
 import bemble.style.Choice;
 import bemble.style.Style;
 import bemble.wording.RemarkKind;

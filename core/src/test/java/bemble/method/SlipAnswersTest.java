@@ -3,11 +3,11 @@ package bemble.method;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import bemble.judge.Judge;
-import bemble.plan.Answer;
 import bemble.problem.Limits;
 import bemble.problem.Problem;
 import bemble.problem.ProblemReader;
 import bemble.problem.Reading;
+import bemble.procedure.Answer;
 import bemble.slip.Slip;
 import bemble.style.Style;
 import java.util.List;

@@ -12,7 +12,7 @@ class SlipTable {
   @Test
   void renew() throws IOException {
     String rows =
-        SlipTrial.all()
+        SlipMeasure.all()
             .map(each -> row((Method<?>) each.get()[0], (Slip) each.get()[1]))
             .collect(Collectors.joining("\n"));
     Files.writeString(
@@ -33,12 +33,12 @@ class SlipTable {
   }
 
   private static String row(Method<?> method, Slip slip) {
-    SlipTrial everywhere = SlipTrial.of(method, slip);
+    SlipMeasure everywhere = SlipMeasure.of(method, slip);
     String name = "| %s | %s |".formatted(slip.id(), everywhere.method());
-    return name + counts(everywhere) + counts(SlipTrial.atOnePlace(method, slip));
+    return name + counts(everywhere) + counts(SlipMeasure.atOnePlace(method, slip));
   }
 
-  private static String counts(SlipTrial trial) {
+  private static String counts(SlipMeasure trial) {
     return " %d | %d | %d | %d |"
         .formatted(trial.shown(), trial.named(), trial.first(), trial.alone());
   }

@@ -146,7 +146,7 @@ class SumTest {
   @ParameterizedTest
   @MethodSource("methods")
   void itsTrialLinesAreSumsThatItSuits(Method<?> method) {
-    for (String line : method.trialLines()) {
+    for (String line : method.sampleLines()) {
       Problem problem = problem(line);
       assertEquals(method.operation(), problem.operation(), line);
       assertTrue(Methods.misfit(method, problem).isEmpty(), line);

@@ -5,12 +5,12 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import bemble.method.Methods;
 import bemble.method.Sum;
-import bemble.plan.Working;
 import bemble.problem.Limits;
 import bemble.problem.Operation;
 import bemble.problem.Problem;
 import bemble.problem.ProblemReader;
 import bemble.problem.Reading;
+import bemble.procedure.Working;
 import bemble.style.Style;
 import java.util.ArrayList;
 import java.util.List;

@@ -31,7 +31,7 @@ class EvenOutTest {
       })
   void noFactStandsOutMoreThanBefore(String id) {
     Rung rung = Ladder.STANDARD.find(id).orElseThrow();
-    List<Line> lines = List.of(new Line(rung, rung.methods().get(0), 12));
+    List<SetLine> lines = List.of(new SetLine(rung, rung.methods().get(0), 12));
     EvenOut evenOut = new EvenOut(Style.STANDARD);
     int better = 0;
     for (long seed = 0; seed < 12; seed++) {

@@ -27,12 +27,12 @@ import org.junit.jupiter.params.provider.MethodSource;
 class SetMakerTest {
   private static final SetMaker MAKER = new SetMaker(Style.STANDARD);
 
-  private static Line line(String rung, int count) {
+  private static SetLine line(String rung, int count) {
     Rung found = Ladder.STANDARD.find(rung).orElseThrow();
-    return new Line(found, found.methods().get(0), count);
+    return new SetLine(found, found.methods().get(0), count);
   }
 
-  private static final List<Line> TWO_LINES =
+  private static final List<SetLine> TWO_LINES =
       List.of(line("subtraction-one-zero-crossed", 7), line("subtraction-zeros-crossed", 5));
 
   private static List<Item> make(long seed) {
@@ -65,7 +65,8 @@ class SetMakerTest {
     Recipe recipe = new Recipe(Operation.ADDITION, List.of(size, size), Map.of(), 0);
     Rung rung = new Rung("", recipe, Map.of(), List.of(), List.of("column"), List.of());
     List<Item> items =
-        MAKER.make(List.of(new Line(rung, "column", 9)), Map.of(), List.of(), Order.AS_LISTED, 1);
+        MAKER.make(
+            List.of(new SetLine(rung, "column", 9)), Map.of(), List.of(), Order.AS_LISTED, 1);
     assertEquals(6, items.size());
     assertEquals(6, keys(items).size());
   }
@@ -109,7 +110,7 @@ class SetMakerTest {
   @ParameterizedTest
   @MethodSource("rungs")
   void versionsHaveOtherSumsAndTakeAsLong(Rung rung) {
-    List<Line> lines = List.of(new Line(rung, rung.methods().get(0), 8));
+    List<SetLine> lines = List.of(new SetLine(rung, rung.methods().get(0), 8));
     List<Item> first = MAKER.make(lines, Map.of(), List.of(), Order.AS_LISTED, 3);
     Set<String> used = new HashSet<>(keys(first));
     for (int version = 1; version <= 3; version++) {
@@ -140,7 +141,7 @@ class SetMakerTest {
     Rung rung = Ladder.STANDARD.of(operation).get(3);
     List<Item> items =
         MAKER.make(
-            List.of(new Line(rung, rung.methods().get(0), 9)),
+            List.of(new SetLine(rung, rung.methods().get(0), 9)),
             Map.of(),
             List.of(),
             Order.AS_LISTED,

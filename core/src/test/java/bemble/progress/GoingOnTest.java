@@ -4,8 +4,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import bemble.ladder.Ladder;
 import bemble.ladder.Rung;
-import bemble.practice.Line;
 import bemble.practice.Pace;
+import bemble.practice.SetLine;
 import bemble.style.Style;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
@@ -30,7 +30,7 @@ class GoingOnTest {
       new LessonMaker(Rules.STANDARD, Style.STANDARD, Pace.ESTIMATE);
 
   private final List<Map<String, List<Evidence>>> seen = new ArrayList<>();
-  private final List<Taught.Given> given = new ArrayList<>();
+  private final List<Taught.Topic> given = new ArrayList<>();
 
   /** How likely a pupil is right in a sum of a rung. */
   private interface Skill {
@@ -66,7 +66,7 @@ class GoingOnTest {
     Proposal first = proposals.all().get(0);
     boolean isMixed = first.why().kind() == Proposal.Kind.LOOK_AGAIN;
     Lesson lesson = LESSONS.make(proposals, first.why().kind(), rung(first.rung()), MINUTES);
-    given.add(new Taught.Given(day, isMixed ? "" : first.rung(), first.slip()));
+    given.add(new Taught.Topic(day, isMixed ? "" : first.rung(), first.slip()));
     for (Lesson.Part part : lesson.parts()) {
       if (part.kind() == Lesson.Kind.OPENER || part.kind() == Lesson.Kind.PRACTISE) {
         work(part, day, skill, random);
@@ -78,7 +78,7 @@ class GoingOnTest {
   private void work(Lesson.Part part, LocalDate day, Skill skill, Random random) {
     for (int pupil = 0; pupil < PUPILS; pupil++) {
       if (part.pupils().isEmpty() || part.pupils().contains((long) pupil)) {
-        for (Line line : part.lines()) {
+        for (SetLine line : part.lines()) {
           String rung = line.rung().id();
           for (int i = 0; i < line.count(); i++) {
             boolean right = random.nextDouble() < skill.of(pupil, rung);

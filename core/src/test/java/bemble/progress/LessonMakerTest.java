@@ -6,8 +6,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import bemble.ladder.Ladder;
 import bemble.ladder.Rung;
-import bemble.practice.Line;
 import bemble.practice.Pace;
+import bemble.practice.SetLine;
 import bemble.progress.Lesson.Kind;
 import bemble.progress.LessonMaker.Group;
 import bemble.style.Style;
@@ -111,7 +111,7 @@ class LessonMakerTest {
   private static int sums(Lesson lesson) {
     return lesson.parts().stream()
         .flatMap(part -> part.lines().stream())
-        .mapToInt(Line::count)
+        .mapToInt(SetLine::count)
         .sum();
   }
 

@@ -101,9 +101,9 @@ class ProgressTest {
         progress.latest());
     assertEquals(
         Optional.of(new Progress.LastSlip("smaller-from-larger", tuesday, 1)), progress.slip());
-    assertEquals(Set.of(Lack.SLIP_LATELY), progress.lacks());
-    assertEquals(Set.of(Lack.TOO_FEW_DAYS), of("+++++++++").lacks());
-    assertEquals(Set.of(Lack.TOO_FEW, Lack.TOO_MANY_WRONG), of("++ --+").lacks());
+    assertEquals(Set.of(Shortfall.SLIP_LATELY), progress.shortfalls());
+    assertEquals(Set.of(Shortfall.TOO_FEW_DAYS), of("+++++++++").shortfalls());
+    assertEquals(Set.of(Shortfall.TOO_FEW, Shortfall.TOO_MANY_WRONG), of("++ --+").shortfalls());
     assertEquals(Optional.empty(), progress.lookAgain());
   }
 

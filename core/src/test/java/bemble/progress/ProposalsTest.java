@@ -64,7 +64,7 @@ class ProposalsTest {
                   latest,
                   Optional.of(new Progress.LastSlip(SLIP, MONDAY, times)),
                   Optional.empty(),
-                  Set.of(Lack.SLIP_LATELY)));
+                  Set.of(Shortfall.SLIP_LATELY)));
     }
   }
 
@@ -77,9 +77,9 @@ class ProposalsTest {
   }
 
   private static Taught taught(String... rungs) {
-    List<Taught.Given> lessons = new ArrayList<>();
+    List<Taught.Topic> lessons = new ArrayList<>();
     for (int i = 0; i < rungs.length; i++) {
-      lessons.add(new Taught.Given(MONDAY.minusDays(rungs.length - i), rungs[i], ""));
+      lessons.add(new Taught.Topic(MONDAY.minusDays(rungs.length - i), rungs[i], ""));
     }
     return new Taught(lessons, Set.of(), Map.of());
   }
@@ -155,7 +155,7 @@ class ProposalsTest {
     slip(FIRST, 3, 0, 20);
     Taught against =
         new Taught(
-            List.of(new Taught.Given(MONDAY.minusDays(daysAgo), FIRST, SLIP)), Set.of(), Map.of());
+            List.of(new Taught.Topic(MONDAY.minusDays(daysAgo), FIRST, SLIP)), Set.of(), Map.of());
     assertEquals(leads, proposals(against).all().get(0).why() == Why.SLIP);
   }
 
@@ -233,13 +233,13 @@ class ProposalsTest {
     if (mixed) {
       assertEquals(pupils, first.pupils().size());
     }
-    List<Taught.Given> lessons = new ArrayList<>();
+    List<Taught.Topic> lessons = new ArrayList<>();
     for (String rung : had) {
-      lessons.add(new Taught.Given(MONDAY.minusDays(2), rung, ""));
+      lessons.add(new Taught.Topic(MONDAY.minusDays(2), rung, ""));
     }
     Taught planned = new Taught(lessons, Set.of(""), Map.of());
     assertFalse(proposals(planned).all().get(0).why() == Why.MIXED, "one is planned");
-    lessons.add(new Taught.Given(MONDAY.minusDays(1), "", ""));
+    lessons.add(new Taught.Topic(MONDAY.minusDays(1), "", ""));
     Taught mixedLast = new Taught(lessons, Set.of(), Map.of());
     assertFalse(proposals(mixedLast).all().get(0).why() == Why.MIXED, "the last was mixed");
   }
@@ -299,8 +299,8 @@ class ProposalsTest {
     for (long pupil = 0; pupil < pupils; pupil++) {
       worked.add(new Taught.Worked(pupil, FIRST, MONDAY, sums));
     }
-    List<Taught.Given> byWork = Taught.byWork(worked, 24, List.of(), Rules.STANDARD);
-    assertEquals(counts, byWork.equals(List.of(new Taught.Given(MONDAY, FIRST, ""))));
+    List<Taught.Topic> byWork = Taught.byWork(worked, 24, List.of(), Rules.STANDARD);
+    assertEquals(counts, byWork.equals(List.of(new Taught.Topic(MONDAY, FIRST, ""))));
     assertEquals(List.of(), Taught.byWork(worked, 24, byWork, Rules.STANDARD), "it is noted");
   }
 

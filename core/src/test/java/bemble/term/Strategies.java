@@ -146,7 +146,7 @@ final class Strategies {
   /** Bemble's first proposal each day. */
   static Strategy bemble(Rules rules) {
     return new Strategy() {
-      private final List<Taught.Given> given = new ArrayList<>();
+      private final List<Taught.Topic> given = new ArrayList<>();
 
       @Override
       public Chosen lesson(Room room, int day, int minutes) {
@@ -155,7 +155,7 @@ final class Strategies {
         Proposals proposals = new Proposals(room.progress(day, rules), taught, today, rules);
         Proposal first = proposals.all().get(0);
         boolean isMixed = first.why().kind() == Proposal.Kind.LOOK_AGAIN;
-        given.add(new Taught.Given(today, isMixed ? "" : first.rung(), first.slip()));
+        given.add(new Taught.Topic(today, isMixed ? "" : first.rung(), first.slip()));
         Lesson lesson =
             Rungs.LESSONS.make(proposals, first.why().kind(), rung(first.rung()), minutes);
         int goal = isMixed ? -1 : Rungs.place(first.rung());

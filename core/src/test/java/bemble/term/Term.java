@@ -1,6 +1,6 @@
 package bemble.term;
 
-import bemble.practice.Line;
+import bemble.practice.SetLine;
 import bemble.progress.Lesson;
 import java.util.Arrays;
 import java.util.Random;
@@ -89,7 +89,7 @@ final class Term {
       if (!isFor(pupil, part, chosen.lesson())) {
         continue;
       }
-      for (Line line : part.lines()) {
+      for (SetLine line : part.lines()) {
         int rung = Rungs.place(line.rung().id());
         if (part.kind() != Lesson.Kind.SHOW && part.kind() != Lesson.Kind.TOGETHER) {
           room.work(pupil, rung, line.count(), day);

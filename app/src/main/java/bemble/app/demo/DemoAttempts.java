@@ -4,7 +4,7 @@ import bemble.app.slate.AttemptList;
 import bemble.app.slate.AttemptRequest;
 import bemble.app.slate.AttemptView;
 import bemble.app.slate.Attempts;
-import bemble.app.slate.Pupils;
+import bemble.app.slate.SimulatedSlates;
 import bemble.app.slate.StrokeView;
 import bemble.app.working.SumRef;
 import com.fasterxml.jackson.core.type.TypeReference;
@@ -23,10 +23,10 @@ import org.springframework.stereotype.Component;
 class DemoAttempts implements ApplicationRunner {
   private final Attempts attempts;
   private final AttemptList list;
-  private final Pupils pupils;
+  private final SimulatedSlates pupils;
   private final ObjectMapper json;
 
-  DemoAttempts(Attempts attempts, AttemptList list, Pupils pupils, ObjectMapper json) {
+  DemoAttempts(Attempts attempts, AttemptList list, SimulatedSlates pupils, ObjectMapper json) {
     this.attempts = attempts;
     this.list = list;
     this.pupils = pupils;
@@ -37,7 +37,7 @@ class DemoAttempts implements ApplicationRunner {
 
   @Override
   public void run(ApplicationArguments arguments) throws IOException {
-    if (list.part(Long.MAX_VALUE).total() > 0) {
+    if (list.slice(Long.MAX_VALUE).total() > 0) {
       return;
     }
     try (InputStream file = getClass().getResourceAsStream("/demo/attempts.json")) {

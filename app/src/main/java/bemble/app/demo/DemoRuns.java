@@ -8,7 +8,7 @@ import bemble.app.sets.SetBook;
 import bemble.app.sets.SetJson.SetEntry;
 import bemble.app.sets.SetJson.SumRequest;
 import bemble.app.slate.Attempts;
-import bemble.app.slate.Pupils;
+import bemble.app.slate.SimulatedSlates;
 import bemble.app.working.SumRef;
 import com.fasterxml.jackson.core.type.TypeReference;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -32,10 +32,10 @@ class DemoRuns implements ApplicationRunner {
   private final Runs runs;
   private final SetBook book;
   private final Attempts attempts;
-  private final Pupils pupils;
+  private final SimulatedSlates pupils;
   private final ObjectMapper json;
 
-  DemoRuns(Runs runs, SetBook book, Attempts attempts, Pupils pupils, ObjectMapper json) {
+  DemoRuns(Runs runs, SetBook book, Attempts attempts, SimulatedSlates pupils, ObjectMapper json) {
     this.runs = runs;
     this.book = book;
     this.attempts = attempts;

@@ -14,7 +14,7 @@ import bemble.app.store.NewLesson;
 import bemble.app.store.PlanMapper;
 import bemble.app.store.PupilMapper;
 import bemble.app.store.PupilRow;
-import bemble.diagnosis.Mark;
+import bemble.diagnosis.Outcome;
 import bemble.judge.Judge;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
@@ -49,7 +49,7 @@ class DemoWeeks implements ApplicationRunner {
   /** In one batch for all: there are twelve thousand, and they are to be there at once. */
   private static final String ANSWER =
       """
-      insert into answer (handout_id, pupil_id, number, given, mark, slip, said, overruled, judged_by,
+      insert into answer (handout_id, pupil_id, number, given, outcome, slip, said, overruled, judged_by,
                           changed_at)
       values (?, ?, ?, ?, ?, ?, ?, false, ?, ?)
       """;
@@ -196,7 +196,7 @@ class DemoWeeks implements ApplicationRunner {
                       row.pupilId(),
                       row.number(),
                       row.given(),
-                      row.mark(),
+                      row.outcome(),
                       row.slip(),
                       row.slip() == null ? "" : row.slip(),
                       Judge.VERSION,
@@ -207,14 +207,14 @@ class DemoWeeks implements ApplicationRunner {
 
   private static AnswerRow answer(long pupil, int number, String told, String right) {
     if (told.equals("+")) {
-      return new AnswerRow(pupil, number, right, Mark.RIGHT.name(), null, false);
+      return new AnswerRow(pupil, number, right, Outcome.RIGHT.name(), null, false);
     }
     if (told.equals("o")) {
-      return new AnswerRow(pupil, number, "", Mark.BLANK.name(), null, false);
+      return new AnswerRow(pupil, number, "", Outcome.BLANK.name(), null, false);
     }
     String[] wrong = told.replace('_', ' ').split(":");
     String slip = wrong.length > 1 ? wrong[1] : null;
-    return new AnswerRow(pupil, number, wrong[0], Mark.WRONG.name(), slip, false);
+    return new AnswerRow(pupil, number, wrong[0], Outcome.WRONG.name(), slip, false);
   }
 
   private void plan(Lesson demo, long room) {

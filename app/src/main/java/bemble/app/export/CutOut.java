@@ -8,7 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * A small slip of paper to be cut out: a name and some lines. All lengths are points.
+ * A small card to be cut out: a name and some lines. All lengths are points.
  *
  * @param result what stands beside the name
  * @param lines what stands below it; what is too long goes on in the next line
@@ -26,11 +26,11 @@ public record CutOut(String name, String result, List<String> lines, List<String
   private static final double ROUNDING = 0.01;
 
   /** A text of which no line ends within, and that stands apart from what follows. */
-  public static String together(String text) {
+  public static String unbroken(String text) {
     return text.replace(" ", PdfFonts.KEPT) + PdfFonts.KEPT;
   }
 
-  /** A slip as it is written, line by line. */
+  /** A card as it is written, line by line. */
   private record Written(List<String> name, String result, List<String> lines) {
     double height() {
       return LEADING * (name.size() + lines.size()) + INSIDE;
@@ -77,7 +77,7 @@ public record CutOut(String name, String result, List<String> lines, List<String
     }
   }
 
-  /** A row is as high as its highest slip, so that it can be cut off in one go. */
+  /** A row is as high as its highest card, so that it can be cut off in one go. */
   private static double height(List<Written> row, double room) {
     return Math.min(room, row.stream().mapToDouble(Written::height).reduce(room / DOWN, Math::max));
   }

@@ -8,7 +8,7 @@ import bemble.paper.Mark;
 import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Square;
-import bemble.plan.Working;
+import bemble.procedure.Working;
 import java.util.ArrayList;
 import java.util.List;
 

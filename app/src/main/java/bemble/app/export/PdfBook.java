@@ -9,7 +9,7 @@ import bemble.paper.Paper;
 import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Square;
-import bemble.plan.Working;
+import bemble.procedure.Working;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;

@@ -4,8 +4,8 @@ import bemble.app.export.PdfBook.Frame;
 import bemble.app.export.PdfBook.Shown;
 import bemble.app.working.WorkingWords;
 import bemble.method.Sum;
-import bemble.plan.Step;
-import bemble.plan.Working;
+import bemble.procedure.Step;
+import bemble.procedure.Working;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Service;
@@ -49,10 +49,10 @@ public class SetSheets {
     }
   }
 
-  /** Small slips of paper, thirty to a sheet, to be cut out. */
-  public byte[] cutOuts(List<CutOut> slips, PdfRequest.Size size) {
+  /** Small cards, thirty to a sheet, to be cut out. */
+  public byte[] cutOuts(List<CutOut> cards, PdfRequest.Size size) {
     try (PdfBook book = new PdfBook(size)) {
-      CutOut.draw(book, slips);
+      CutOut.draw(book, cards);
       return book.bytes();
     }
   }

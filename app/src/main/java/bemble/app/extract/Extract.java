@@ -2,6 +2,7 @@ package bemble.app.extract;
 
 import com.fasterxml.jackson.annotation.JsonSetter;
 import com.fasterxml.jackson.annotation.Nulls;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -19,6 +20,10 @@ public record Extract(
     @JsonSetter(contentNulls = Nulls.SET) Map<String, List<Map<String, Object>>> rows) {
   static final String FORMAT = "bemble-extract";
 
+  /** Columns that had another name in an earlier version, by table. */
+  private static final Map<String, Map<String, String>> RENAMED =
+      Map.of("answer", Map.of("mark", "outcome"));
+
   /** What is in it. */
   public enum Kind {
     CLASS,
@@ -30,6 +35,18 @@ public record Extract(
     return rows != null
         && rows.values().stream()
             .allMatch(table -> table != null && table.stream().allMatch(Objects::nonNull));
+  }
+
+  /** The rows of a table, by the names that its columns have now. */
+  List<Map<String, Object>> of(String table) {
+    Map<String, String> renamed = RENAMED.getOrDefault(table, Map.of());
+    return rows.getOrDefault(table, List.of()).stream().map(row -> renamed(row, renamed)).toList();
+  }
+
+  private static Map<String, Object> renamed(Map<String, Object> row, Map<String, String> renamed) {
+    Map<String, Object> now = new LinkedHashMap<>();
+    row.forEach((column, value) -> now.put(renamed.getOrDefault(column, column), value));
+    return now;
   }
 
   /** How many rows there are of a table. */

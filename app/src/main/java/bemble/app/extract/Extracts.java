@@ -1,11 +1,11 @@
 package bemble.app.extract;
 
 import bemble.app.file.DataReplaced;
-import bemble.app.file.Room;
+import bemble.app.file.DiskSpace;
 import bemble.app.file.Schema;
 import bemble.app.house.Classes;
+import bemble.app.http.DiskFullException;
 import bemble.app.http.MissingException;
-import bemble.app.http.NoRoomException;
 import bemble.app.http.NotWrittenException;
 import bemble.app.http.RefusedException;
 import bemble.app.http.StaleException;
@@ -44,7 +44,7 @@ public class Extracts {
   private final TransactionOperations together;
   private final Classes classes;
   private final Everything everything;
-  private final Room room;
+  private final DiskSpace room;
 
   Extracts(
       JdbcTemplate tables,
@@ -53,7 +53,7 @@ public class Extracts {
       TransactionOperations together,
       Classes classes,
       Everything everything,
-      Room room) {
+      DiskSpace room) {
     this.tables = tables;
     this.json = json;
     this.events = events;
@@ -109,7 +109,7 @@ public class Extracts {
       together.executeWithoutResult(status -> insertAndLook(extract));
     } catch (DuplicateKeyException e) {
       throw RefusedException.of("extract-name-twice", name(extract));
-    } catch (NoRoomException | NotWrittenException | StaleException e) {
+    } catch (DiskFullException | NotWrittenException | StaleException e) {
       throw e;
     } catch (RuntimeException e) {
       // Whatever cannot be read now could not be read later.
@@ -180,7 +180,7 @@ public class Extracts {
       Set<String> columns = columns(table);
       Map<Long, Long> numbered = numbers.computeIfAbsent(table, any -> new HashMap<>());
       Map<Set<String>, SimpleJdbcInsert> ways = new HashMap<>();
-      for (Map<String, Object> row : extract.rows().getOrDefault(table, List.of())) {
+      for (Map<String, Object> row : extract.of(table)) {
         if (!columns.containsAll(row.keySet())) {
           throw RefusedException.of("no-extract");
         }

@@ -46,7 +46,7 @@ public final class Backup {
         file,
         work -> {
           DataFile restored = new DataFile(work.resolve("bemble"));
-          BackupFile.unpack(zip, restored, new Room(file.folder()));
+          BackupFile.unpack(zip, restored, new DiskSpace(file.folder()));
           return replace(file, restored.path(), zip);
         });
   }

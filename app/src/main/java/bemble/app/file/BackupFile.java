@@ -117,9 +117,9 @@ final class BackupFile {
    * Unpacks a backup to a data file that is not there yet, and reads all of it.
    *
    * @throws UnusableFileException where it is no backup, or not as it was made
-   * @throws bemble.app.http.NoRoomException where there is no room for it
+   * @throws bemble.app.http.DiskFullException where there is no room for it
    */
-  static Contents unpack(Path zip, DataFile to, Room room) throws IOException {
+  static Contents unpack(Path zip, DataFile to, DiskSpace room) throws IOException {
     boolean sealed = isSealed(zip);
     try (ZipFile packed = new ZipFile(zip.toFile())) {
       List<? extends ZipEntry> entries = Collections.list(packed.entries());

@@ -32,7 +32,7 @@ public class Backups {
   private final DataSource source;
   private final Copier copier;
   private final OpenFile open;
-  private final Room room;
+  private final DiskSpace room;
   private final Gate gate;
   private final Clock clock;
   private final Replacement replacement;
@@ -42,7 +42,7 @@ public class Backups {
       DataSource source,
       Copier copier,
       OpenFile open,
-      Room room,
+      DiskSpace room,
       Gate gate,
       Clock clock,
       Replacement replacement) {

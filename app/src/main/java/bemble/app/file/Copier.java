@@ -16,11 +16,11 @@ class Copier {
 
   private final DataFile file;
   private final OpenFile open;
-  private final Room room;
+  private final DiskSpace room;
   private final Clock clock;
   private long flushesBefore;
 
-  Copier(DataFile file, OpenFile open, Room room, Clock clock) {
+  Copier(DataFile file, OpenFile open, DiskSpace room, Clock clock) {
     this.file = file;
     this.open = open;
     this.room = room;

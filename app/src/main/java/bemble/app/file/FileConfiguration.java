@@ -58,22 +58,22 @@ class FileConfiguration {
 
   @Bean
   PlatformTransactionManager transactions(
-      DataSource source, Gate gate, OpenFile open, Room room, Changes changes) {
+      DataSource source, Gate gate, OpenFile open, DiskSpace room, Changes changes) {
     return new KeepingTransactions(source, gate, open, room, changes);
   }
 
   @Bean
-  Room room(DataFile file) {
-    return new Room(file.folder());
+  DiskSpace room(DataFile file) {
+    return new DiskSpace(file.folder());
   }
 
   @Bean
-  WriteGuard writeGuard(Room room, OpenFile open, TransactionOperations transactions) {
+  WriteGuard writeGuard(DiskSpace room, OpenFile open, TransactionOperations transactions) {
     return new WriteGuard(room, open, transactions);
   }
 
   @Bean
-  Copier copier(DataFile file, OpenFile open, Room room, Clock clock) {
+  Copier copier(DataFile file, OpenFile open, DiskSpace room, Clock clock) {
     return new Copier(file, open, room, clock);
   }
 }

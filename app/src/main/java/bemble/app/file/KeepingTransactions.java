@@ -16,11 +16,12 @@ final class KeepingTransactions extends JdbcTransactionManager {
 
   private final transient Gate gate;
   private final transient OpenFile open;
-  private final transient Room room;
+  private final transient DiskSpace room;
   private final transient Changes changes;
   private final transient ThreadLocal<Boolean> committed = new ThreadLocal<>();
 
-  KeepingTransactions(DataSource source, Gate gate, OpenFile open, Room room, Changes changes) {
+  KeepingTransactions(
+      DataSource source, Gate gate, OpenFile open, DiskSpace room, Changes changes) {
     super(source);
     this.gate = gate;
     this.open = open;

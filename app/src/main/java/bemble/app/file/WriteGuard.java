@@ -31,12 +31,12 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
       args = {MappedStatement.class, Object.class, RowBounds.class, ResultHandler.class})
 })
 final class WriteGuard implements Interceptor {
-  private final Room room;
+  private final DiskSpace room;
   private final OpenFile open;
   private final TransactionOperations transactions;
   private final Map<String, Boolean> writing = new ConcurrentHashMap<>();
 
-  WriteGuard(Room room, OpenFile open, TransactionOperations transactions) {
+  WriteGuard(DiskSpace room, OpenFile open, TransactionOperations transactions) {
     this.room = room;
     this.open = open;
     this.transactions = transactions;

@@ -57,7 +57,7 @@ final class HouseBook {
       String group,
       List<LengthView> lengths,
       List<String> fillIns,
-      List<Trial> trials) {}
+      List<SampleSum> trials) {}
 
   /**
    * One sentence of a remark.
@@ -109,7 +109,7 @@ final class HouseBook {
         label("sentences." + said.book()),
         OwnSentence.of(kind).map(this::length).toList(),
         List.copyOf(said.fillIns()),
-        Trial.of(said.book()));
+        SampleSum.of(said.book()));
   }
 
   private LengthView length(OwnSentence place) {

@@ -55,8 +55,8 @@ class ContainerErrors {
         response
             .getReporter()
             .write(
-                Problems.json(
-                    Problems.of(
+                ErrorBodies.json(
+                    ErrorBodies.of(
                         HttpStatusCode.valueOf(status),
                         "no-request",
                         Sentences.of("failed.no-request"))));

@@ -26,7 +26,7 @@ class ErrorAnswers extends ResponseEntityExceptionHandler {
   @ExceptionHandler
   ProblemDetail refused(RefusedException refused) {
     ProblemDetail problem =
-        Problems.of(HttpStatus.UNPROCESSABLE_ENTITY, refused.code(), refused.getMessage());
+        ErrorBodies.of(HttpStatus.UNPROCESSABLE_ENTITY, refused.code(), refused.getMessage());
     if (refused.from() != null) {
       problem.setProperty("from", refused.from());
       problem.setProperty("to", refused.to());
@@ -39,24 +39,25 @@ class ErrorAnswers extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ProblemDetail stale(StaleException stale) {
-    return Problems.of(HttpStatus.CONFLICT, "stale", stale.getMessage());
+    return ErrorBodies.of(HttpStatus.CONFLICT, "stale", stale.getMessage());
   }
 
   @ExceptionHandler
   ProblemDetail missing(MissingException missing) {
-    return Problems.of(HttpStatus.NOT_FOUND, "missing", missing.getMessage());
+    return ErrorBodies.of(HttpStatus.NOT_FOUND, "missing", missing.getMessage());
   }
 
   /** What was to be kept may be sent again when there is room. */
   @ExceptionHandler
-  ProblemDetail noRoom(NoRoomException full) {
-    return Problems.of(HttpStatus.INSUFFICIENT_STORAGE, "no-room", Sentences.of("failed.no-room"));
+  ProblemDetail noRoom(DiskFullException full) {
+    return ErrorBodies.of(
+        HttpStatus.INSUFFICIENT_STORAGE, "no-room", Sentences.of("failed.no-room"));
   }
 
   @ExceptionHandler
   ProblemDetail notWritten(NotWrittenException failure) {
     LOG.error("The data file could not be written", failure);
-    return Problems.of(
+    return ErrorBodies.of(
         HttpStatus.SERVICE_UNAVAILABLE, "not-written", Sentences.of("failed.not-written"));
   }
 
@@ -64,7 +65,7 @@ class ErrorAnswers extends ResponseEntityExceptionHandler {
   @ExceptionHandler
   ProblemDetail wrapped(MyBatisSystemException failure) {
     Throwable cause = NestedExceptionUtils.getMostSpecificCause(failure);
-    if (cause instanceof NoRoomException full) {
+    if (cause instanceof DiskFullException full) {
       return noRoom(full);
     }
     if (cause instanceof StaleException stale) {
@@ -82,7 +83,7 @@ class ErrorAnswers extends ResponseEntityExceptionHandler {
   @ExceptionHandler
   ProblemDetail unsuitable(IllegalArgumentException failure) {
     LOG.warn("Refused by the core", failure);
-    return Problems.of(
+    return ErrorBodies.of(
         HttpStatus.UNPROCESSABLE_ENTITY, "not-valid", Sentences.of("failed.unsuitable"));
   }
 
@@ -95,7 +96,7 @@ class ErrorAnswers extends ResponseEntityExceptionHandler {
   @ExceptionHandler
   ProblemDetail unforeseen(Exception failure) {
     LOG.error("Unforeseen failure", failure);
-    return Problems.of(
+    return ErrorBodies.of(
         HttpStatus.INTERNAL_SERVER_ERROR, "failed", Sentences.of("failed.unforeseen"));
   }
 
@@ -112,7 +113,9 @@ class ErrorAnswers extends ResponseEntityExceptionHandler {
       }
     }
     return ResponseEntity.badRequest()
-        .body(Problems.of(HttpStatus.BAD_REQUEST, "unreadable", Sentences.of("failed.unreadable")));
+        .body(
+            ErrorBodies.of(
+                HttpStatus.BAD_REQUEST, "unreadable", Sentences.of("failed.unreadable")));
   }
 
   @Override
@@ -126,6 +129,6 @@ class ErrorAnswers extends ResponseEntityExceptionHandler {
             .map(error -> error.getDefaultMessage())
             .collect(Collectors.joining(" "));
     return ResponseEntity.unprocessableEntity()
-        .body(Problems.of(HttpStatus.UNPROCESSABLE_ENTITY, "not-valid", sentences));
+        .body(ErrorBodies.of(HttpStatus.UNPROCESSABLE_ENTITY, "not-valid", sentences));
   }
 }

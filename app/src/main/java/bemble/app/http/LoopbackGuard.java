@@ -93,6 +93,6 @@ class LoopbackGuard extends OncePerRequestFilter {
     response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
     response.setCharacterEncoding("UTF-8");
     String sentence = Sentences.of("turned-away." + why);
-    response.getWriter().write(Problems.json(Problems.of(status, "turned-away", sentence)));
+    response.getWriter().write(ErrorBodies.json(ErrorBodies.of(status, "turned-away", sentence)));
   }
 }

@@ -9,8 +9,8 @@ import bemble.app.ladder.LadderJson.RungView;
 import bemble.app.store.LadderMapper;
 import bemble.app.store.LadderRow;
 import bemble.ladder.Ladder;
+import bemble.ladder.PlacedRung;
 import bemble.ladder.Rung;
-import bemble.ladder.Step;
 import bemble.method.Method;
 import bemble.method.Methods;
 import bemble.problem.Operation;
@@ -62,11 +62,13 @@ public class LadderBook {
   public List<RungView> view() {
     ClassLadder ladder = ladders.current();
     Style style = classes.currentStyle();
-    return ladder.ladder().steps().stream().map(step -> view(step, ladder, style)).toList();
+    return ladder.ladder().placedRungs().stream()
+        .map(placed -> view(placed, ladder, style))
+        .toList();
   }
 
-  private static RungView view(Step step, ClassLadder ladder, Style style) {
-    Rung rung = step.rung();
+  private static RungView view(PlacedRung placed, ClassLadder ladder, Style style) {
+    Rung rung = placed.rung();
     Wording wording = new Wording(style);
     return new RungView(
         rung.id(),
@@ -79,7 +81,7 @@ public class LadderBook {
         rung.methods().get(0),
         rung.needs(),
         isOwn(rung),
-        step.hidden());
+        placed.hidden());
   }
 
   private static boolean isOwn(Rung rung) {
@@ -191,8 +193,8 @@ public class LadderBook {
     return changing(
         rows -> {
           List<LadderRow> own = new ArrayList<>();
-          for (Step step : Ladder.STANDARD.steps()) {
-            own.add(new LadderRow(step.rung().id(), false, "", "", "", ""));
+          for (PlacedRung placed : Ladder.STANDARD.placedRungs()) {
+            own.add(new LadderRow(placed.rung().id(), false, "", "", "", ""));
           }
           rows.stream().filter(row -> !row.recipe().isEmpty()).forEach(own::add);
           return own;
@@ -227,8 +229,8 @@ public class LadderBook {
     Map<String, LadderRow> kept = new HashMap<>();
     mapper.of(classId).forEach(row -> kept.put(row.rung(), row));
     List<LadderRow> rows = new ArrayList<>();
-    for (Step step : ladders.of(classId).ladder().steps()) {
-      String id = step.rung().id();
+    for (PlacedRung placed : ladders.of(classId).ladder().placedRungs()) {
+      String id = placed.rung().id();
       rows.add(Optional.ofNullable(kept.get(id)).orElse(new LadderRow(id, false, "", "", "", "")));
     }
     return rows;

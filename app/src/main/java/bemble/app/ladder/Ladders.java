@@ -7,8 +7,8 @@ import bemble.app.ladder.ClassLadder.Named;
 import bemble.app.store.LadderMapper;
 import bemble.app.store.LadderRow;
 import bemble.ladder.Ladder;
+import bemble.ladder.PlacedRung;
 import bemble.ladder.Rung;
-import bemble.ladder.Step;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -76,10 +76,10 @@ public class Ladders {
     if (rows.isEmpty()) {
       return ClassLadder.STANDARD;
     }
-    List<Step> steps = new ArrayList<>();
+    List<PlacedRung> steps = new ArrayList<>();
     Map<String, Named> names = new HashMap<>();
     for (LadderRow row : rows) {
-      rung(row).ifPresent(rung -> steps.add(new Step(rung, row.hidden())));
+      rung(row).ifPresent(rung -> steps.add(new PlacedRung(rung, row.hidden())));
       names.put(row.rung(), new Named(row.name(), row.news()));
     }
     return new ClassLadder(Ladder.of(steps), names);

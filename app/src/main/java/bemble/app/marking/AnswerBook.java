@@ -9,8 +9,8 @@ import bemble.app.marking.MarkingJson.RefusedCell;
 import bemble.app.store.AnswerRow;
 import bemble.app.store.HandoutMapper;
 import bemble.app.store.HandoutRow;
-import bemble.diagnosis.Given;
-import bemble.diagnosis.Mark;
+import bemble.diagnosis.AnswerSpace;
+import bemble.diagnosis.Outcome;
 import bemble.judge.Judge;
 import bemble.slip.Slip;
 import java.time.Clock;
@@ -124,17 +124,17 @@ public class AnswerBook {
 
   private static AnswerRow row(CellRequest cell, Marker marker) {
     String given = cell.given().strip();
-    Given read = marker.given(cell.number(), given);
+    AnswerSpace read = marker.given(cell.number(), given);
     if (cell.overruled() != null) {
       String slip = cell.overruled().slip();
       if (slip != null && Slip.find(slip).isEmpty()) {
         throw RefusedException.of("no-such-slip", slip);
       }
-      Mark mark = cell.overruled().mark();
-      return new AnswerRow(cell.pupil(), cell.number(), given, mark.name(), slip, true);
+      Outcome outcome = cell.overruled().outcome();
+      return new AnswerRow(cell.pupil(), cell.number(), given, outcome.name(), slip, true);
     }
     String slip = marker.slips(cell.number(), read).stream().findFirst().map(Slip::id).orElse(null);
-    String mark = marker.mark(cell.number(), read).name();
-    return new AnswerRow(cell.pupil(), cell.number(), given, mark, slip, false);
+    String outcome = marker.outcome(cell.number(), read).name();
+    return new AnswerRow(cell.pupil(), cell.number(), given, outcome, slip, false);
   }
 }

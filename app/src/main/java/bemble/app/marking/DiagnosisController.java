@@ -9,8 +9,8 @@ import bemble.app.marking.MarkingJson.DiagnosisRequest;
 import bemble.app.marking.MarkingJson.DiagnosisView;
 import bemble.app.sets.Drafts;
 import bemble.app.sets.SetJson.SumRequest;
+import bemble.diagnosis.AnswerSpace;
 import bemble.diagnosis.Diagnosis;
-import bemble.diagnosis.Given;
 import bemble.practice.Item;
 import bemble.slip.Slip;
 import jakarta.validation.Valid;
@@ -47,13 +47,13 @@ class DiagnosisController {
       items.add(drafts.item(new SumRequest(item.problem(), item.method(), null, null)));
     }
     Marker marker = new Marker(items, classes.currentStyle(), ladders.current());
-    List<Given> given = new ArrayList<>();
+    List<AnswerSpace> given = new ArrayList<>();
     for (int i = 0; i < items.size(); i++) {
       given.add(marker.given(i, request.answers().get(i).strip()));
     }
     Diagnosis diagnosis = marker.diagnosis(given);
     return new DiagnosisView(
-        diagnosis.marks(),
+        diagnosis.outcomes(),
         diagnosis.explanations().stream()
             .map(
                 each ->

@@ -11,10 +11,10 @@ import bemble.app.store.AnswerRow;
 import bemble.app.store.HandoutMapper;
 import bemble.app.store.HandoutRow;
 import bemble.app.store.PupilRow;
+import bemble.diagnosis.AnswerSpace;
 import bemble.diagnosis.Diagnosis;
 import bemble.diagnosis.Explanation;
-import bemble.diagnosis.Given;
-import bemble.diagnosis.Mark;
+import bemble.diagnosis.Outcome;
 import bemble.practice.Workload;
 import bemble.slip.Slip;
 import java.util.ArrayList;
@@ -62,7 +62,7 @@ public class Glances {
         missing.add(pupil.id());
         continue;
       }
-      List<Given> given = marker.row(row);
+      List<AnswerSpace> given = marker.row(row);
       Diagnosis diagnosis = marker.diagnosis(given);
       diagnosis.sure().ifPresent(sure -> group(sure, pupil.id(), groups, shown));
       decided(row).forEach(slip -> group(slip, 1, pupil.id(), groups, shown));
@@ -122,12 +122,12 @@ public class Glances {
   private static PupilGlance glance(
       long pupil,
       List<AnswerRow> row,
-      List<Given> given,
+      List<AnswerSpace> given,
       Diagnosis diagnosis,
       Marker marker,
       Integer passMark) {
-    int right = count(row, Mark.RIGHT);
-    boolean anyWrong = count(row, Mark.WRONG) > 0;
+    int right = count(row, Outcome.RIGHT);
+    boolean anyWrong = count(row, Outcome.WRONG) > 0;
     List<String> next =
         anyWrong
             ? marker.askNext(given, ASKED_NEXT).stream().map(marker.words()::problem).toList()
@@ -135,8 +135,8 @@ public class Glances {
     return new PupilGlance(
         pupil,
         right,
-        count(row, Mark.WRONG),
-        count(row, Mark.BLANK),
+        count(row, Outcome.WRONG),
+        count(row, Outcome.BLANK),
         passMark == null ? null : right >= passMark,
         anyWrong ? explanations(diagnosis, marker) : List.of(),
         next);
@@ -157,8 +157,8 @@ public class Glances {
         .toList();
   }
 
-  private static int count(List<AnswerRow> row, Mark mark) {
-    return (int) row.stream().filter(answer -> answer.mark().equals(mark.name())).count();
+  private static int count(List<AnswerRow> row, Outcome outcome) {
+    return (int) row.stream().filter(answer -> answer.outcome().equals(outcome.name())).count();
   }
 
   /** The sums by how many have them wrong, the most first. */
@@ -171,8 +171,8 @@ public class Glances {
               .flatMap(List::stream)
               .filter(answer -> answer.number() == place)
               .toList();
-      int wrong = count(column, Mark.WRONG);
-      sums.add(new SumGlance(place, wrong, wrong + count(column, Mark.RIGHT)));
+      int wrong = count(column, Outcome.WRONG);
+      sums.add(new SumGlance(place, wrong, wrong + count(column, Outcome.RIGHT)));
     }
     sums.sort(Comparator.comparingInt(sum -> -sum.wrong()));
     return sums;

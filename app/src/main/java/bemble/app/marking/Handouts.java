@@ -4,8 +4,8 @@ import bemble.app.file.DataReplaced;
 import bemble.app.file.Deletions;
 import bemble.app.house.Classes;
 import bemble.app.http.MissingException;
-import bemble.app.http.Part;
 import bemble.app.http.RefusedException;
+import bemble.app.http.Slice;
 import bemble.app.ladder.ClassLadder;
 import bemble.app.ladder.Ladders;
 import bemble.app.marking.MarkingJson.CellView;
@@ -27,7 +27,7 @@ import bemble.app.store.PupilRow;
 import bemble.app.store.SetMapper;
 import bemble.app.store.SetSumRow;
 import bemble.app.working.WorkingWords;
-import bemble.diagnosis.Mark;
+import bemble.diagnosis.Outcome;
 import bemble.practice.Item;
 import bemble.slip.Slip;
 import bemble.style.Style;
@@ -149,10 +149,10 @@ public class Handouts {
   }
 
   /** A part of the handouts of the current class: those made before the one of that id. */
-  public Part<HandoutEntry> list(long before) {
+  public Slice<HandoutEntry> list(long before) {
     long classId = roll.currentClass();
     List<HandoutEntry> entries =
-        mapper.list(classId, before, Part.SIZE).stream()
+        mapper.list(classId, before, Slice.SIZE).stream()
             .map(
                 row ->
                     new HandoutEntry(
@@ -165,7 +165,7 @@ public class Handouts {
                         row.sums(),
                         row.answers()))
             .toList();
-    return new Part<>(entries, mapper.count(classId));
+    return new Slice<>(entries, mapper.count(classId));
   }
 
   /** A handout with all its answers. */
@@ -232,7 +232,7 @@ public class Handouts {
         answer.pupilId(),
         answer.number(),
         answer.given(),
-        Mark.valueOf(answer.mark()),
+        Outcome.valueOf(answer.outcome()),
         slips.stream().map(marker::label).toList(),
         answer.overruled());
   }

@@ -11,7 +11,7 @@ import bemble.app.marking.MarkingJson.PaperKind;
 import bemble.app.marking.MarkingJson.PupilEntry;
 import bemble.app.store.AnswerRow;
 import bemble.app.store.HandoutMapper;
-import bemble.diagnosis.Mark;
+import bemble.diagnosis.Outcome;
 import bemble.slip.Slip;
 import bemble.wording.Wording;
 import java.util.ArrayList;
@@ -33,7 +33,7 @@ public class MarkedPaper {
     this.sheets = sheets;
   }
 
-  /** A handout as PDF; a small slip says what is right and asks, and never tells an answer. */
+  /** A handout as PDF; a small card says what is right and asks, and never tells an answer. */
   public byte[] pdf(long id, PaperKind kind, PdfRequest.Size size) {
     GridView grid = handouts.open(id);
     Map<Long, Map<Integer, CellView>> cells =
@@ -52,13 +52,13 @@ public class MarkedPaper {
     Marker marker = handouts.marker(handouts.find(id));
     Map<Long, List<AnswerRow>> answers =
         mapper.answers(id).stream().collect(Collectors.groupingBy(AnswerRow::pupilId));
-    List<CutOut> slips = new ArrayList<>();
+    List<CutOut> cards = new ArrayList<>();
     for (PupilEntry pupil : grid.pupils()) {
       if (answers.containsKey(pupil.id())) {
-        slips.add(cutOut(pupil, grid, answers.get(pupil.id()), marker));
+        cards.add(cutOut(pupil, grid, answers.get(pupil.id()), marker));
       }
     }
-    return sheets.cutOuts(slips, size);
+    return sheets.cutOuts(cards, size);
   }
 
   private static MarkingList.Row row(PupilEntry pupil, Map<Integer, CellView> cells, int sums) {
@@ -70,7 +70,7 @@ public class MarkedPaper {
   }
 
   private static String text(CellView cell) {
-    return switch (cell.mark()) {
+    return switch (cell.outcome()) {
       case RIGHT -> "+";
       case WRONG -> cell.given();
       case BLANK -> "o";
@@ -81,12 +81,12 @@ public class MarkedPaper {
   private static CutOut cutOut(
       PupilEntry pupil, GridView grid, List<AnswerRow> answers, Marker marker) {
     Wording wording = new Wording(marker.style());
-    long right = count(answers, Mark.RIGHT);
-    long asked = answers.size() - count(answers, Mark.LEFT_OUT);
+    long right = count(answers, Outcome.RIGHT);
+    long asked = answers.size() - count(answers, Outcome.LEFT_OUT);
     String result = wording.label("cut-out.right", Map.of("right", right, "asked", asked));
     List<Integer> again =
         answers.stream()
-            .filter(answer -> isToDoAgain(Mark.valueOf(answer.mark())))
+            .filter(answer -> isToDoAgain(Outcome.valueOf(answer.outcome())))
             .map(AnswerRow::number)
             .toList();
     List<String> questions =
@@ -97,7 +97,7 @@ public class MarkedPaper {
     String sums =
         again.stream()
             .map(number -> number + 1 + ". " + grid.sums().get(number).problem())
-            .map(CutOut::together)
+            .map(CutOut::unbroken)
             .collect(Collectors.joining(" "));
     String numbers =
         again.stream().map(number -> String.valueOf(number + 1)).collect(Collectors.joining(", "));
@@ -112,15 +112,15 @@ public class MarkedPaper {
     return new CutOut(pupil.name(), result, lines, brief);
   }
 
-  private static boolean isToDoAgain(Mark mark) {
-    return mark == Mark.WRONG || mark == Mark.BLANK;
+  private static boolean isToDoAgain(Outcome outcome) {
+    return outcome == Outcome.WRONG || outcome == Outcome.BLANK;
   }
 
   private static String question(Slip slip, Wording wording) {
     return wording.label("slip." + slip.named().id() + ".ask", Map.of());
   }
 
-  private static long count(List<AnswerRow> answers, Mark mark) {
-    return answers.stream().filter(answer -> answer.mark().equals(mark.name())).count();
+  private static long count(List<AnswerRow> answers, Outcome outcome) {
+    return answers.stream().filter(answer -> answer.outcome().equals(outcome.name())).count();
   }
 }

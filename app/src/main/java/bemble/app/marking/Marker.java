@@ -6,17 +6,17 @@ import bemble.app.marking.MarkingJson.KnownAnswer;
 import bemble.app.marking.MarkingJson.SlipLabel;
 import bemble.app.sets.SetWords;
 import bemble.app.store.AnswerRow;
+import bemble.diagnosis.AnswerSpace;
 import bemble.diagnosis.Diagnoser;
 import bemble.diagnosis.Diagnosis;
-import bemble.diagnosis.Given;
-import bemble.diagnosis.Mark;
+import bemble.diagnosis.Outcome;
 import bemble.diagnosis.Pool;
 import bemble.diagnosis.Reply;
 import bemble.number.Numeral;
-import bemble.plan.Answer;
 import bemble.practice.Item;
 import bemble.practice.SlipKey;
 import bemble.practice.Workload;
+import bemble.procedure.Answer;
 import bemble.slip.Slip;
 import bemble.style.Choice;
 import bemble.style.Style;
@@ -79,18 +79,18 @@ final class Marker {
   }
 
   /** What was typed as the answer of a sum; refused in a sentence where it is none. */
-  Given given(int place, String text) {
+  AnswerSpace given(int place, String text) {
     if (text.equals(BLANK)) {
-      return new Given.Blank();
+      return new AnswerSpace.Blank();
     }
     if (text.equals(LEFT_OUT)) {
-      return new Given.LeftOut();
+      return new AnswerSpace.LeftOut();
     }
     Optional<Reply.Fault> fault = fault(place, text);
     if (fault.isPresent()) {
       throw refused(fault.get(), text, words.problem(items.get(place)));
     }
-    return new Given.Answered(Reply.read(text, hasComma()));
+    return new AnswerSpace.Answered(Reply.read(text, hasComma()));
   }
 
   private Optional<Reply.Fault> fault(int place, String text) {
@@ -113,9 +113,9 @@ final class Marker {
   }
 
   private KnownAnswer known(int place, String text) {
-    Given given = given(place, text);
+    AnswerSpace given = given(place, text);
     List<SlipLabel> slips = slips(place, given).stream().map(this::label).toList();
-    return new KnownAnswer(text, mark(place, given), slips);
+    return new KnownAnswer(text, outcome(place, given), slips);
   }
 
   private Stream<String> ways(Answer answer) {
@@ -141,19 +141,19 @@ final class Marker {
     };
   }
 
-  Mark mark(int place, Given given) {
-    if (given instanceof Given.Answered answered) {
-      return answered.reply().is(keys.get(place).right()) ? Mark.RIGHT : Mark.WRONG;
+  Outcome outcome(int place, AnswerSpace given) {
+    if (given instanceof AnswerSpace.Answered answered) {
+      return answered.reply().is(keys.get(place).right()) ? Outcome.RIGHT : Outcome.WRONG;
     }
-    return given instanceof Given.Blank ? Mark.BLANK : Mark.LEFT_OUT;
+    return given instanceof AnswerSpace.Blank ? Outcome.BLANK : Outcome.LEFT_OUT;
   }
 
   /** The slips that give a wrong answer, the likelier first. */
-  List<Slip> slips(int place, Given given) {
-    if (mark(place, given) != Mark.WRONG) {
+  List<Slip> slips(int place, AnswerSpace given) {
+    if (outcome(place, given) != Outcome.WRONG) {
       return List.of();
     }
-    Reply reply = ((Given.Answered) given).reply();
+    Reply reply = ((AnswerSpace.Answered) given).reply();
     return keys.get(place).wrong().entrySet().stream()
         .filter(each -> reply.is(each.getKey()))
         .flatMap(each -> each.getValue().stream())
@@ -166,7 +166,7 @@ final class Marker {
   }
 
   /** What the answers of a pupil tell; a place of which nothing is known counts as not asked. */
-  synchronized Diagnosis diagnosis(List<Given> given) {
+  synchronized Diagnosis diagnosis(List<AnswerSpace> given) {
     return diagnoser().of(given);
   }
 
@@ -174,22 +174,22 @@ final class Marker {
    * What may be said of the answers of a pupil, by their places; nothing where fewer than two are
    * wrong, since one answer says nothing of a pupil.
    */
-  Map<Integer, Slip> said(List<Given> given) {
+  Map<Integer, Slip> said(List<AnswerSpace> given) {
     int wrong = 0;
     for (int i = 0; i < given.size(); i++) {
-      wrong += mark(i, given.get(i)) == Mark.WRONG ? 1 : 0;
+      wrong += outcome(i, given.get(i)) == Outcome.WRONG ? 1 : 0;
     }
     return wrong < 2 ? Map.of() : diagnosis(given).said();
   }
 
   /** The fact that was missed where a wrong answer was given, if it can only be one. */
-  synchronized Optional<Workload.Pair> factMissed(int place, Given given) {
-    return given instanceof Given.Answered answered
+  synchronized Optional<Workload.Pair> factMissed(int place, AnswerSpace given) {
+    return given instanceof AnswerSpace.Answered answered
         ? diagnoser().factMissed(place, answered.reply())
         : Optional.empty();
   }
 
-  synchronized List<Item> askNext(List<Given> given, int most) {
+  synchronized List<Item> askNext(List<AnswerSpace> given, int most) {
     if (pool == null) {
       pool = like(17);
     }
@@ -204,9 +204,9 @@ final class Marker {
   }
 
   /** The answers of a pupil by their places; what was decided by a teacher counts as decided. */
-  List<Given> row(List<AnswerRow> answers) {
-    Given[] row = new Given[items.size()];
-    Arrays.fill(row, new Given.LeftOut());
+  List<AnswerSpace> row(List<AnswerRow> answers) {
+    AnswerSpace[] row = new AnswerSpace[items.size()];
+    Arrays.fill(row, new AnswerSpace.LeftOut());
     for (AnswerRow answer : answers) {
       if (answer.number() < row.length && !answer.overruled()) {
         row[answer.number()] = given(answer.number(), answer.given());

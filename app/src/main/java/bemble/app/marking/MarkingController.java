@@ -1,7 +1,7 @@
 package bemble.app.marking;
 
 import bemble.app.export.PdfRequest;
-import bemble.app.http.Part;
+import bemble.app.http.Slice;
 import bemble.app.marking.MarkingJson.CellsRequest;
 import bemble.app.marking.MarkingJson.CellsView;
 import bemble.app.marking.MarkingJson.GlanceView;
@@ -64,7 +64,7 @@ class MarkingController {
   }
 
   @GetMapping
-  Part<HandoutEntry> list(@RequestParam(defaultValue = "" + Long.MAX_VALUE) long before) {
+  Slice<HandoutEntry> list(@RequestParam(defaultValue = "" + Long.MAX_VALUE) long before) {
     return handouts.list(before);
   }
 

@@ -1,7 +1,7 @@
 package bemble.app.marking;
 
 import bemble.app.sets.SetJson.SumRequest;
-import bemble.diagnosis.Mark;
+import bemble.diagnosis.Outcome;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -97,7 +97,7 @@ public final class MarkingJson {
       List<KnownAnswer> known) {}
 
   /** What a pupil may give for a sum, as it is typed, and what it is worth. */
-  public record KnownAnswer(String given, Mark mark, List<SlipLabel> slips) {}
+  public record KnownAnswer(String given, Outcome outcome, List<SlipLabel> slips) {}
 
   /** A slip by its name. */
   public record SlipLabel(String id, String name) {}
@@ -110,7 +110,12 @@ public final class MarkingJson {
    * @param slips the slips that give a wrong answer, the one that is taken first
    */
   public record CellView(
-      long pupil, int number, String given, Mark mark, List<SlipLabel> slips, boolean overruled) {}
+      long pupil,
+      int number,
+      String given,
+      Outcome outcome,
+      List<SlipLabel> slips,
+      boolean overruled) {}
 
   /**
    * A handout with all its answers.
@@ -134,7 +139,7 @@ public final class MarkingJson {
    *
    * @param given as it is typed; nothing at all takes the answer away
    * @param seen what stood there when it was typed; nothing if nothing did
-   * @param overruled the mark and the slip that a teacher has decided
+   * @param overruled the outcome and the slip that a teacher has decided
    */
   public record CellRequest(
       long pupil,
@@ -144,7 +149,7 @@ public final class MarkingJson {
       @Valid @Nullable Overruling overruled) {}
 
   /** What a teacher has decided; {@code slip} is an id, missing where it is none. */
-  public record Overruling(@NotNull Mark mark, @Nullable String slip) {}
+  public record Overruling(@NotNull Outcome outcome, @Nullable String slip) {}
 
   /** Some answers to be kept. */
   public record CellsRequest(
@@ -241,5 +246,5 @@ public final class MarkingJson {
 
   /** What the answers of one pupil tell. */
   public record DiagnosisView(
-      List<Mark> marks, List<DiagnosisExplanation> explanations, List<String> askNext) {}
+      List<Outcome> outcomes, List<DiagnosisExplanation> explanations, List<String> askNext) {}
 }

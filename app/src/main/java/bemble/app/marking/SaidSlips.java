@@ -2,7 +2,7 @@ package bemble.app.marking;
 
 import bemble.app.store.AnswerRow;
 import bemble.app.store.HandoutMapper;
-import bemble.diagnosis.Given;
+import bemble.diagnosis.AnswerSpace;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
@@ -31,7 +31,7 @@ class SaidSlips {
 
   /** Notes it for the answers of a pupil to a handout, within the transaction that changed them. */
   void note(long handout, long pupil, Marker marker) {
-    List<Given> given = marker.row(mapper.answersOf(handout, pupil));
+    List<AnswerSpace> given = marker.row(mapper.answersOf(handout, pupil));
     mapper.sayNothing(handout, pupil);
     marker.said(given).forEach((number, slip) -> mapper.say(handout, pupil, number, slip.id()));
   }

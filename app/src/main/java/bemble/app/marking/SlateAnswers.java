@@ -6,8 +6,8 @@ import bemble.app.slate.HandedIn;
 import bemble.app.store.AnswerRow;
 import bemble.app.store.FillingRow;
 import bemble.app.store.HandoutMapper;
-import bemble.diagnosis.Given;
-import bemble.diagnosis.Mark;
+import bemble.diagnosis.AnswerSpace;
+import bemble.diagnosis.Outcome;
 import bemble.judge.Judge;
 import bemble.slip.Slip;
 import java.time.Clock;
@@ -69,7 +69,7 @@ class SlateAnswers {
   private void fill(long attempt, FillingRow place, boolean typedIn) {
     Marker marker = handouts.marker(handouts.find(place.handoutId()));
     String typed = attempts.answer(attempt).map(marker::typed).orElse(Marker.BLANK);
-    Given given;
+    AnswerSpace given;
     try {
       given = marker.given(place.number(), typed);
     } catch (RefusedException e) {
@@ -78,9 +78,10 @@ class SlateAnswers {
           "The answer of attempt {} does not go into its handout: {}", attempt, e.getMessage());
       return;
     }
-    Mark mark = marker.mark(place.number(), given);
-    String slip = mark == Mark.WRONG ? slip(place, marker, given).orElse(null) : null;
-    AnswerRow row = new AnswerRow(place.pupilId(), place.number(), typed, mark.name(), slip, false);
+    Outcome outcome = marker.outcome(place.number(), given);
+    String slip = outcome == Outcome.WRONG ? slip(place, marker, given).orElse(null) : null;
+    AnswerRow row =
+        new AnswerRow(place.pupilId(), place.number(), typed, outcome.name(), slip, false);
     together.executeWithoutResult(
         status -> {
           // Somebody may have typed there since the place was seen to be open.
@@ -95,7 +96,7 @@ class SlateAnswers {
   }
 
   /** The slip that the judge saw on the page, otherwise one that gives the answer. */
-  private static Optional<String> slip(FillingRow place, Marker marker, Given given) {
+  private static Optional<String> slip(FillingRow place, Marker marker, AnswerSpace given) {
     return place.slip().isEmpty()
         ? marker.slips(place.number(), given).stream().findFirst().map(Slip::id)
         : Optional.of(place.slip());

@@ -1,6 +1,6 @@
 package bemble.app.page;
 
-import bemble.app.http.Part;
+import bemble.app.http.Slice;
 import jakarta.validation.Valid;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -31,7 +31,7 @@ class PageController {
   }
 
   @GetMapping
-  Part<PageView.Entry> search(
+  Slice<PageView.Entry> search(
       @RequestParam(defaultValue = "") String search,
       @RequestParam(defaultValue = "" + Long.MAX_VALUE) long before) {
     return pages.search(search, before);

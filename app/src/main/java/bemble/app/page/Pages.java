@@ -2,8 +2,8 @@ package bemble.app.page;
 
 import bemble.app.file.Deletions;
 import bemble.app.http.MissingException;
-import bemble.app.http.Part;
 import bemble.app.http.Sentences;
+import bemble.app.http.Slice;
 import bemble.app.store.Like;
 import bemble.app.store.NewPage;
 import bemble.app.store.PageMapper;
@@ -58,13 +58,13 @@ public class Pages {
   }
 
   /** A part of what is found: pages kept before the one of that id. */
-  public Part<PageView.Entry> search(String words, long before) {
+  public Slice<PageView.Entry> search(String words, long before) {
     String typed = words.toLowerCase(Locale.ROOT).strip();
     String title = Like.containing(typed);
     String sum = Like.containing(typed.replaceAll("[\\s,\u2009]", ""));
     List<PageView.Entry> found =
-        mapper.search(title, sum, before, Part.SIZE).stream().map(this::entry).toList();
-    return new Part<>(found, mapper.count(title, sum));
+        mapper.search(title, sum, before, Slice.SIZE).stream().map(this::entry).toList();
+    return new Slice<>(found, mapper.count(title, sum));
   }
 
   /** A bad record is shown as one, and leaves the others as they are. */

@@ -49,7 +49,7 @@ class Course {
 
   private Taught taught(long classId, int pupils, LocalDate day, LocalDate today) {
     List<LessonRow> lessons = mapper.lessons(classId, EVER, day.plusYears(1));
-    List<Taught.Given> given = new ArrayList<>();
+    List<Taught.Topic> given = new ArrayList<>();
     Set<String> planned = new HashSet<>();
     Map<Long, LessonRow> counted = new HashMap<>();
     for (LessonRow lesson : lessons) {
@@ -68,8 +68,8 @@ class Course {
     return new Taught(given, planned, last(classId, counted, day));
   }
 
-  private static Taught.Given given(LessonRow lesson) {
-    return new Taught.Given(lesson.taughtOn(), about(lesson), lesson.slip());
+  private static Taught.Topic given(LessonRow lesson) {
+    return new Taught.Topic(lesson.taughtOn(), about(lesson), lesson.slip());
   }
 
   /** The rung that a lesson is about; none of mixed practice. */

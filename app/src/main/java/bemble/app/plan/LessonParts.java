@@ -9,7 +9,7 @@ import bemble.app.sets.Drafts;
 import bemble.app.sets.Paces;
 import bemble.app.sets.SetJson.SetLineView;
 import bemble.app.store.LessonPartRow;
-import bemble.practice.Line;
+import bemble.practice.SetLine;
 import bemble.progress.Lesson;
 import bemble.progress.LessonMaker;
 import bemble.style.Style;
@@ -66,7 +66,7 @@ class LessonParts {
     Set<Long> there = roll.names(classId).keySet();
     List<LessonPartRow> rows = new ArrayList<>();
     for (PartRequest request : requests) {
-      List<Line> lines = request.lines().stream().map(each -> drafts.line(each, style)).toList();
+      List<SetLine> lines = request.lines().stream().map(each -> drafts.line(each, style)).toList();
       List<Long> some =
           request.pupils() == null
               ? List.of()

@@ -17,14 +17,14 @@ import org.apache.commons.csv.CSVPrinter;
 
 /** The register as a table of comma-separated values; rungs that nobody has begun are left out. */
 final class RegisterTable {
-  private record Spot(long pupil, String rung) {}
+  private record Cell(long pupil, String rung) {}
 
   private RegisterTable() {}
 
   static String write(RegisterView register) {
-    Map<Spot, Standing> standings = new HashMap<>();
+    Map<Cell, Standing> standings = new HashMap<>();
     for (SquareView square : register.squares()) {
-      standings.put(new Spot(square.pupil(), square.rung()), square.standing());
+      standings.put(new Cell(square.pupil(), square.rung()), square.standing());
     }
     List<RungLabel> begun =
         register.rungs().stream()
@@ -39,7 +39,7 @@ final class RegisterTable {
       for (PupilEntry pupil : register.pupils()) {
         List<Object> row = new ArrayList<>(List.of(pupil.name()));
         for (RungLabel rung : begun) {
-          row.add(standings.getOrDefault(new Spot(pupil.id(), rung.id()), Standing.NEW));
+          row.add(standings.getOrDefault(new Cell(pupil.id(), rung.id()), Standing.NEW));
         }
         table.printRecord(row);
       }

@@ -8,9 +8,9 @@ import bemble.app.sets.SetWords;
 import bemble.ladder.Rung;
 import bemble.practice.Item;
 import bemble.problem.Operation;
-import bemble.progress.Lack;
 import bemble.progress.Progress;
 import bemble.progress.Rules;
+import bemble.progress.Shortfall;
 import bemble.slip.Slip;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
@@ -104,12 +104,14 @@ public final class RegisterWords {
     if (progress.lookAgain().isPresent()) {
       return told + " " + Sentences.of("register.look-again", day(progress.lookAgain().get()));
     }
-    String lacks =
-        progress.lacks().stream()
+    String shortfalls =
+        progress.shortfalls().stream()
             .sorted()
             .map(RegisterWords::lack)
             .collect(Collectors.joining(", "));
-    return lacks.isEmpty() ? told : told + " " + Sentences.of("register.lacks", lacks);
+    return shortfalls.isEmpty()
+        ? told
+        : told + " " + Sentences.of("register.shortfalls", shortfalls);
   }
 
   private static String stillSure(int wrong, LocalDate last) {
@@ -118,7 +120,7 @@ public final class RegisterWords {
         : Sentences.of("register.still-sure-more", day(last), wrong);
   }
 
-  private static String lack(Lack lack) {
+  private static String lack(Shortfall lack) {
     return switch (lack) {
       case TOO_FEW -> Sentences.of("register.lack.few");
       case TOO_MANY_WRONG -> Sentences.of("register.lack.wrong");

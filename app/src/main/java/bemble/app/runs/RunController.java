@@ -1,6 +1,6 @@
 package bemble.app.runs;
 
-import bemble.app.http.Part;
+import bemble.app.http.Slice;
 import bemble.app.runs.RunJson.RunEntry;
 import bemble.app.runs.RunJson.RunRequest;
 import bemble.app.runs.RunJson.RunView;
@@ -33,7 +33,7 @@ class RunController {
   }
 
   @GetMapping
-  Part<RunEntry> list(@RequestParam(defaultValue = "" + Long.MAX_VALUE) long before) {
+  Slice<RunEntry> list(@RequestParam(defaultValue = "" + Long.MAX_VALUE) long before) {
     return runs.list(before);
   }
 

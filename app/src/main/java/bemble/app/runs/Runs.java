@@ -3,8 +3,8 @@ package bemble.app.runs;
 import bemble.app.file.Deletions;
 import bemble.app.house.Classes;
 import bemble.app.http.MissingException;
-import bemble.app.http.Part;
 import bemble.app.http.RefusedException;
+import bemble.app.http.Slice;
 import bemble.app.http.StaleException;
 import bemble.app.ladder.Ladders;
 import bemble.app.runs.RunJson.RunEntry;
@@ -28,8 +28,8 @@ import bemble.judge.Judge;
 import bemble.judge.Judge.SettingOut;
 import bemble.method.Sum;
 import bemble.practice.Item;
-import bemble.practice.Line;
 import bemble.practice.Run.Next;
+import bemble.practice.SetLine;
 import bemble.practice.SetMaker;
 import bemble.style.Style;
 import java.time.Clock;
@@ -98,7 +98,7 @@ public class Runs {
     items.forEach(item -> refuseUnjudged(item, style));
     String method = "";
     if (endless) {
-      Line line = drafts.line(new SetLineView(request.rung(), null, request.method(), 1), style);
+      SetLine line = drafts.line(new SetLineView(request.rung(), null, request.method(), 1), style);
       refuseUnjudged(Item.of(line.rung().draw(1, 0).get(0), line.method(), ""), style);
       method = line.method();
     } else if (request.right() > items.size()) {
@@ -159,13 +159,13 @@ public class Runs {
   }
 
   /** A part of all runs: those begun before the one of that id. */
-  public Part<RunEntry> list(long before) {
+  public Slice<RunEntry> list(long before) {
     RunWords words = words();
     List<RunEntry> entries =
-        mapper.list(before, Part.SIZE).stream()
+        mapper.list(before, Slice.SIZE).stream()
             .map(row -> words.entry(new RunState(row, mapper.sums(row.id()))))
             .toList();
-    return new Part<>(entries, mapper.count());
+    return new Slice<>(entries, mapper.count());
   }
 
   /** A run as far as it has come; begins nothing. */
@@ -281,7 +281,7 @@ public class Runs {
   /** The next sum of a rung: none that has come, until there are no others. */
   private Item drawn(RunState state, Style style) {
     RunRow run = state.row();
-    Line line = drafts.line(new SetLineView(run.rung(), null, run.method(), 1), style);
+    SetLine line = drafts.line(new SetLineView(run.rung(), null, run.method(), 1), style);
     Set<String> come =
         state.sums().stream()
             .map(sum -> RunState.item(sum, drafts).key())

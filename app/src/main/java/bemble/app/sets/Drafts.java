@@ -27,7 +27,7 @@ import bemble.method.Methods;
 import bemble.method.Sum;
 import bemble.practice.EvenOut;
 import bemble.practice.Item;
-import bemble.practice.Line;
+import bemble.practice.SetLine;
 import bemble.practice.SetMaker;
 import bemble.practice.SlipKey;
 import bemble.practice.TellingApart;
@@ -79,7 +79,7 @@ public class Drafts {
   /** Sums of some lines. */
   public DraftView draft(DraftRequest request) {
     Style style = classes.currentStyle();
-    List<Line> lines = request.lines().stream().map(line -> line(line, style)).toList();
+    List<SetLine> lines = request.lines().stream().map(line -> line(line, style)).toList();
     Set<String> avoided = new HashSet<>(latest());
     for (String plain : request.avoided() == null ? List.<String>of() : request.avoided()) {
       avoided.add(item(new SumRequest(plain, null, null, null)).key());
@@ -93,7 +93,7 @@ public class Drafts {
         lesson
             ? maker.lesson(lines.get(0), avoided, seed)
             : maker.make(lines, held, avoided, order, seed);
-    int wanted = lesson ? items.size() : lines.stream().mapToInt(Line::count).sum();
+    int wanted = lesson ? items.size() : lines.stream().mapToInt(SetLine::count).sum();
     SetWords words = new SetWords(style, ladders.current());
     return new DraftView(
         words.sums(items), words.workload(items, paces.current()), wanted - items.size());
@@ -102,7 +102,7 @@ public class Drafts {
   /** The sums of a set, changed until no number fact stands out. */
   DraftView even(EvenRequest request) {
     Style style = classes.currentStyle();
-    List<Line> lines = request.lines().stream().map(line -> line(line, style)).toList();
+    List<SetLine> lines = request.lines().stream().map(line -> line(line, style)).toList();
     List<Item> items = request.sums().stream().map(this::item).toList();
     Set<Integer> held = request.held() == null ? Set.of() : Set.copyOf(request.held());
     long seed = request.seed() == null ? seeds.nextLong() : request.seed();
@@ -112,10 +112,10 @@ public class Drafts {
   }
 
   /** A set that is held stays where it is, each sum as one of the line at its place. */
-  private Map<Integer, Item> held(DraftRequest request, List<Line> lines) {
+  private Map<Integer, Item> held(DraftRequest request, List<SetLine> lines) {
     Map<Integer, Item> held = new HashMap<>();
     int place = 0;
-    for (Line line : lines) {
+    for (SetLine line : lines) {
       for (int i = 0; i < line.count(); i++, place++) {
         String plain = request.held() == null ? null : request.held().get(place);
         if (plain != null) {
@@ -141,13 +141,13 @@ public class Drafts {
   }
 
   /** The line that was sent; refused where no sum fits it. */
-  public Line line(SetLineView view, Style style) {
+  public SetLine line(SetLineView view, Style style) {
     Rung rung = rung(view);
     String method = view.method() == null ? rung.methods().get(0) : view.method();
     Methods.find(rung.operation(), method)
         .orElseThrow(() -> RefusedException.of("no-method", method));
     new RecipeWords(new Wording(style)).refuseClash(rung.recipe());
-    return new Line(rung, method, view.count());
+    return new SetLine(rung, method, view.count());
   }
 
   private Rung rung(SetLineView view) {
@@ -222,7 +222,7 @@ public class Drafts {
   /** Sums of a line that tell slips apart. */
   public ApartView tellApart(ApartRequest request) {
     Style style = classes.currentStyle();
-    Line line = line(request.line(), style);
+    SetLine line = line(request.line(), style);
     Method<?> method = Methods.find(line.rung().operation(), line.method()).orElseThrow();
     List<Slip> known = SlipKey.slips(method);
     List<Slip> slips = request.slips() == null ? known : chosen(request.slips(), known);

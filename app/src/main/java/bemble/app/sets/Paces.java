@@ -6,9 +6,9 @@ import bemble.app.store.AttemptMapper;
 import bemble.app.store.TimedRow;
 import bemble.app.working.SumRef;
 import bemble.app.working.Sums;
+import bemble.demand.DemandReader;
 import bemble.practice.Pace;
 import bemble.style.Style;
-import bemble.trait.TraitReader;
 import java.util.List;
 import java.util.Optional;
 import org.slf4j.Logger;
@@ -52,7 +52,7 @@ public class Paces {
   private Optional<Pace.Timed> timed(TimedRow row, Style style) {
     try {
       int estimated =
-          TraitReader.of(sums.read(new SumRef(row.plain(), row.method(), style)).work()).seconds();
+          DemandReader.of(sums.read(new SumRef(row.plain(), row.method(), style)).work()).seconds();
       return Optional.of(new Pace.Timed(Math.max(1, estimated), row.millis() / MILLIS));
     } catch (RefusedException e) {
       LOG.error("The sum of an attempt cannot be read: {}", row.plain(), e);

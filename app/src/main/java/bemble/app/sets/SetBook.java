@@ -3,8 +3,8 @@ package bemble.app.sets;
 import bemble.app.file.Deletions;
 import bemble.app.house.Classes;
 import bemble.app.http.MissingException;
-import bemble.app.http.Part;
 import bemble.app.http.RefusedException;
+import bemble.app.http.Slice;
 import bemble.app.http.StaleException;
 import bemble.app.ladder.Ladders;
 import bemble.app.sets.SetJson.KeyView;
@@ -20,7 +20,7 @@ import bemble.app.store.SetRow;
 import bemble.app.store.SetSumRow;
 import bemble.app.working.WorkingWords;
 import bemble.practice.Item;
-import bemble.practice.Line;
+import bemble.practice.SetLine;
 import bemble.practice.SetMaker;
 import bemble.style.Style;
 import com.fasterxml.jackson.core.JsonProcessingException;
@@ -74,15 +74,15 @@ public class SetBook {
   }
 
   /** A part of what is found: sets kept before the one of that id. */
-  public Part<SetEntry> search(String words, long before) {
+  public Slice<SetEntry> search(String words, long before) {
     String like = Like.containing(words.toLowerCase(Locale.ROOT).strip());
     List<SetEntry> found =
-        mapper.search(like, before, Part.SIZE).stream()
+        mapper.search(like, before, Slice.SIZE).stream()
             .map(
                 row ->
                     new SetEntry(row.id(), row.title(), row.keptAt(), row.sums(), row.versions()))
             .toList();
-    return new Part<>(found, mapper.count(like));
+    return new Slice<>(found, mapper.count(like));
   }
 
   /** Keeps a set as its version A. */
@@ -200,9 +200,9 @@ public class SetBook {
       throw RefusedException.of("no-more-versions");
     }
     Style style = classes.currentStyle();
-    List<Line> lines = lines(row).stream().map(line -> drafts.line(line, style)).toList();
+    List<SetLine> lines = lines(row).stream().map(line -> drafts.line(line, style)).toList();
     List<Item> first = items(sums, "A");
-    if (lines.stream().mapToInt(Line::count).sum() != first.size()) {
+    if (lines.stream().mapToInt(SetLine::count).sum() != first.size()) {
       throw RefusedException.of("typed-versions");
     }
     List<String> used = new ArrayList<>();

@@ -1,7 +1,7 @@
 package bemble.app.sets;
 
 import bemble.app.export.SheetTable;
-import bemble.app.http.Part;
+import bemble.app.http.Slice;
 import bemble.app.sets.SetJson.ApartRequest;
 import bemble.app.sets.SetJson.ApartView;
 import bemble.app.sets.SetJson.DraftRequest;
@@ -132,7 +132,7 @@ class SetController {
   }
 
   @GetMapping
-  Part<SetEntry> search(
+  Slice<SetEntry> search(
       @RequestParam(defaultValue = "") String search,
       @RequestParam(defaultValue = "" + Long.MAX_VALUE) long before) {
     return book.search(search, before);

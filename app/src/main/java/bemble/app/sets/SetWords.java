@@ -8,21 +8,21 @@ import bemble.app.sets.SetJson.SumView;
 import bemble.app.sets.SetJson.WorkloadView;
 import bemble.app.sets.SetJson.WrongAnswer;
 import bemble.app.working.WorkingWords;
+import bemble.demand.DemandReader;
 import bemble.method.Sum;
 import bemble.paper.Mark;
 import bemble.paper.Paper;
 import bemble.paper.Role;
-import bemble.plan.Answer;
-import bemble.plan.Working;
 import bemble.practice.Item;
 import bemble.practice.Pace;
 import bemble.practice.SlipKey;
 import bemble.practice.TellingApart;
 import bemble.practice.Workload;
 import bemble.problem.Operation;
+import bemble.procedure.Answer;
+import bemble.procedure.Working;
 import bemble.slip.Slip;
 import bemble.style.Style;
-import bemble.trait.TraitReader;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -54,7 +54,7 @@ public final class SetWords {
         ladder.find(item.rung()).isPresent() ? rung(item.rung()) : null,
         item.part(),
         answer(item, working.answer()),
-        TraitReader.of(working).seconds(),
+        DemandReader.of(working).seconds(),
         sheet(working));
   }
 

@@ -1,12 +1,12 @@
 package bemble.app.slate;
 
-import bemble.app.http.Part;
 import bemble.app.http.Sentences;
+import bemble.app.http.Slice;
 import bemble.app.slate.AttemptView.AttemptEntry;
 import bemble.app.store.AttemptMapper;
 import bemble.app.store.ListedAttempt;
+import bemble.app.store.PageJudgement;
 import bemble.app.store.Stored;
-import bemble.app.store.Verdict;
 import bemble.app.working.SumRef;
 import bemble.app.working.Sums;
 import bemble.app.working.WorkingWords;
@@ -37,9 +37,9 @@ public class AttemptList {
   }
 
   /** A part of all attempts: those begun before the one of that id. */
-  public Part<AttemptEntry> part(long before) {
-    List<AttemptEntry> entries = mapper.list(before, Part.SIZE).stream().map(this::entry).toList();
-    return new Part<>(entries, mapper.count());
+  public Slice<AttemptEntry> slice(long before) {
+    List<AttemptEntry> entries = mapper.list(before, Slice.SIZE).stream().map(this::entry).toList();
+    return new Slice<>(entries, mapper.count());
   }
 
   /** Has a page that is handed in judged by the present judge. */
@@ -71,7 +71,7 @@ public class AttemptList {
     long slips = row.slips() == null ? 0 : row.slips();
     if (row.handedInAt() != null && !Objects.equals(row.judgedBy(), Judge.VERSION)) {
       // Handed in before verdicts were kept, or judged by an earlier judge.
-      Verdict verdict = reader.judge(row.id(), reader.page(reader.find(row.id())));
+      PageJudgement verdict = reader.judge(row.id(), reader.page(reader.find(row.id())));
       slip = verdict.slip();
       slips = verdict.slips();
     }

@@ -4,9 +4,9 @@ import bemble.app.http.MissingException;
 import bemble.app.http.StaleException;
 import bemble.app.store.AttemptMapper;
 import bemble.app.store.AttemptRow;
+import bemble.app.store.PageJudgement;
 import bemble.app.store.Stored;
 import bemble.app.store.StrokeRow;
-import bemble.app.store.Verdict;
 import bemble.app.working.SumRef;
 import bemble.app.working.Sums;
 import bemble.judge.Judge;
@@ -51,8 +51,8 @@ class AttemptReader {
   }
 
   /** What the judge finds on a page that is handed in; it is kept. */
-  Verdict judge(long id, OpenPage page) {
-    Verdict verdict = page.verdict();
+  PageJudgement judge(long id, OpenPage page) {
+    PageJudgement verdict = page.verdict();
     mapper.judged(id, Judge.VERSION, verdict);
     return verdict;
   }

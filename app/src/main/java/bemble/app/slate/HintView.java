@@ -4,7 +4,7 @@ import bemble.judge.Finding;
 import bemble.judge.Report;
 import bemble.judge.Written;
 import bemble.paper.Square;
-import bemble.plan.Step;
+import bemble.procedure.Step;
 import bemble.wording.Length;
 import bemble.wording.Wording;
 import java.util.List;

@@ -2,7 +2,7 @@ package bemble.app.slate;
 
 import bemble.app.slate.AttemptRequest.Telling;
 import bemble.app.store.AttemptRow;
-import bemble.app.store.Verdict;
+import bemble.app.store.PageJudgement;
 import bemble.app.working.Sums;
 import bemble.app.working.WorkingWords;
 import bemble.check.Check;
@@ -12,7 +12,7 @@ import bemble.judge.Judge.Stage;
 import bemble.judge.Report;
 import bemble.method.Sum;
 import bemble.paper.Role;
-import bemble.plan.Answer;
+import bemble.procedure.Answer;
 import bemble.slate.PageOfStrokes;
 import bemble.slate.Slate;
 import bemble.slate.Stroke;
@@ -196,11 +196,11 @@ final class OpenPage {
   }
 
   /** What the judge found, to be kept. */
-  Verdict verdict() {
+  PageJudgement verdict() {
     Report report = judge();
     ReportView view = new ReportWords(words.wording()).view(report, stage(), List.of());
     String slip = view.findings().isEmpty() ? null : view.findings().get(0).name();
-    return new Verdict(slip, view.slips(), report.allRight(), firstSlip(report));
+    return new PageJudgement(slip, view.slips(), report.allRight(), firstSlip(report));
   }
 
   /** The id of the first slip; empty where none is known. */

@@ -1,7 +1,7 @@
 package bemble.app.slate;
 
-import bemble.app.http.Part;
 import bemble.app.http.RefusedException;
+import bemble.app.http.Slice;
 import bemble.app.working.SumRef;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -26,9 +26,9 @@ import org.springframework.web.bind.annotation.RestController;
 class SlateController {
   private final Attempts attempts;
   private final AttemptList list;
-  private final Pupils pupils;
+  private final SimulatedSlates pupils;
 
-  SlateController(Attempts attempts, AttemptList list, Pupils pupils) {
+  SlateController(Attempts attempts, AttemptList list, SimulatedSlates pupils) {
     this.attempts = attempts;
     this.list = list;
     this.pupils = pupils;
@@ -56,9 +56,9 @@ class SlateController {
   }
 
   @GetMapping("/attempts")
-  Part<AttemptView.AttemptEntry> list(
+  Slice<AttemptView.AttemptEntry> list(
       @RequestParam(defaultValue = "" + Long.MAX_VALUE) long before) {
-    return list.part(before);
+    return list.slice(before);
   }
 
   @GetMapping("/attempts/{id}")
@@ -125,13 +125,13 @@ class SlateController {
 
   /** The slips that can happen in a sum. */
   @PostMapping("/slips")
-  List<Pupils.SlipView> slips(@RequestBody SumRef request) {
+  List<SimulatedSlates.SlipView> slips(@RequestBody SumRef request) {
     return pupils.slips(request);
   }
 
   /** What a simulated pupil writes, and what the judge says of it; keeps nothing. */
   @PostMapping("/pupils")
-  Pupils.PupilView pupil(@Valid @RequestBody PupilRequest request) {
+  SimulatedSlates.PupilView pupil(@Valid @RequestBody PupilRequest request) {
     return pupils.write(request.sum(), request.slips());
   }
 }

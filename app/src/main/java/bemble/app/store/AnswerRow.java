@@ -6,7 +6,7 @@ package bemble.app.store;
  * @param number the number of the sum, from 0
  * @param given as it was typed; empty for a blank, - for a sum that was not asked
  * @param slip the id of the slip; null where none is known
- * @param overruled whether a teacher has decided the mark or the slip
+ * @param overruled whether a teacher has decided the outcome or the slip
  */
 public record AnswerRow(
-    long pupilId, int number, String given, String mark, String slip, boolean overruled) {}
+    long pupilId, int number, String given, String outcome, String slip, boolean overruled) {}

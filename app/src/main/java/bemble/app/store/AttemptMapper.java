@@ -66,7 +66,7 @@ public interface AttemptMapper extends Deletable {
           all_right = #{found.allRight}, slip_id = #{found.slipId}
       where id = #{id}
       """)
-  int judged(@Param("id") long id, @Param("by") int by, @Param("found") Verdict found);
+  int judged(@Param("id") long id, @Param("by") int by, @Param("found") PageJudgement found);
 
   /** Notes that its writer had a hint. */
   @Update("update attempt set helped = true where id = #{id}")

@@ -85,7 +85,7 @@ public interface HandoutMapper extends Deletable {
 
   @Select(
       """
-      select pupil_id, number, given, mark, slip, overruled from answer
+      select pupil_id, number, given, outcome, slip, overruled from answer
       where handout_id = #{handout} order by pupil_id, number
       """)
   List<AnswerRow> answers(long handout);
@@ -93,7 +93,7 @@ public interface HandoutMapper extends Deletable {
   /** The answers of a pupil to a handout. */
   @Select(
       """
-      select pupil_id, number, given, mark, slip, overruled from answer
+      select pupil_id, number, given, outcome, slip, overruled from answer
       where handout_id = #{handout} and pupil_id = #{pupil} order by number
       """)
   List<AnswerRow> answersOf(@Param("handout") long handout, @Param("pupil") long pupil);
@@ -139,7 +139,7 @@ public interface HandoutMapper extends Deletable {
   /** The answer of a pupil to a sum, for nobody else to change until the transaction ends. */
   @Select(
       """
-      select pupil_id, number, given, mark, slip, overruled from answer
+      select pupil_id, number, given, outcome, slip, overruled from answer
       where handout_id = #{handout} and pupil_id = #{pupil} and number = #{number} for update
       """)
   Optional<AnswerRow> answer(
@@ -183,7 +183,7 @@ public interface HandoutMapper extends Deletable {
   @Update(
       """
       update answer
-      set mark = #{answer.mark}, judged_by = #{by},
+      set outcome = #{answer.outcome}, judged_by = #{by},
           slip = case when attempt_id is null then #{answer.slip} else slip end
       where handout_id = #{handout} and pupil_id = #{answer.pupilId}
         and number = #{answer.number}
@@ -192,10 +192,10 @@ public interface HandoutMapper extends Deletable {
 
   @Update(
       """
-      merge into answer (handout_id, pupil_id, number, given, mark, slip, overruled, judged_by,
+      merge into answer (handout_id, pupil_id, number, given, outcome, slip, overruled, judged_by,
                          changed_at)
       key (handout_id, pupil_id, number)
-      values (#{handout}, #{answer.pupilId}, #{answer.number}, #{answer.given}, #{answer.mark},
+      values (#{handout}, #{answer.pupilId}, #{answer.number}, #{answer.given}, #{answer.outcome},
               #{answer.slip}, #{answer.overruled}, #{by}, #{at})
       """)
   int put(
@@ -208,10 +208,10 @@ public interface HandoutMapper extends Deletable {
   @Insert(
       """
       <script>
-      insert into answer (handout_id, pupil_id, number, given, mark, slip, overruled, judged_by,
+      insert into answer (handout_id, pupil_id, number, given, outcome, slip, overruled, judged_by,
                           changed_at) values
       <foreach item="answer" collection="answers" separator=",">
-        (#{handout}, #{answer.pupilId}, #{answer.number}, #{answer.given}, #{answer.mark},
+        (#{handout}, #{answer.pupilId}, #{answer.number}, #{answer.given}, #{answer.outcome},
          #{answer.slip}, #{answer.overruled}, #{by}, #{at})
       </foreach>
       </script>

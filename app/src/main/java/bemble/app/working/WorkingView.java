@@ -1,12 +1,12 @@
 package bemble.app.working;
 
 import bemble.check.Check;
+import bemble.demand.Demands;
 import bemble.fact.Fact;
 import bemble.paper.Area;
 import bemble.paper.Paper;
 import bemble.paper.Square;
 import bemble.problem.Operation;
-import bemble.trait.Traits;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -32,7 +32,7 @@ public record WorkingView(
     Square begin,
     List<StepView> steps,
     CheckView check,
-    Traits traits,
+    Demands demands,
     List<String> tally,
     List<ColumnName> columns,
     List<CueView> cues,

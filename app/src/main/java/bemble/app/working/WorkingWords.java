@@ -11,6 +11,7 @@ import bemble.app.working.WorkingView.MethodView;
 import bemble.app.working.WorkingView.StepView;
 import bemble.app.working.WorkingView.StepWords;
 import bemble.check.Check;
+import bemble.demand.Demands;
 import bemble.fact.Fact;
 import bemble.judge.Judge;
 import bemble.method.Method;
@@ -20,15 +21,14 @@ import bemble.number.Figures;
 import bemble.number.Numeral;
 import bemble.paper.Mark;
 import bemble.paper.Paper;
-import bemble.plan.Answer;
-import bemble.plan.Step;
-import bemble.plan.Working;
 import bemble.problem.Problem;
 import bemble.problem.Root;
+import bemble.procedure.Answer;
+import bemble.procedure.Step;
+import bemble.procedure.Working;
 import bemble.style.Choice;
 import bemble.style.Setting;
 import bemble.style.Style;
-import bemble.trait.Traits;
 import bemble.wording.Length;
 import bemble.wording.Place;
 import bemble.wording.RemainderText;
@@ -211,17 +211,17 @@ public final class WorkingWords {
   }
 
   /** What the working took; a count is told only when there is something to count. */
-  List<String> tally(Traits traits) {
-    int facts = traits.facts().values().stream().mapToInt(Integer::intValue).sum();
+  List<String> tally(Demands demands) {
+    int facts = demands.facts().values().stream().mapToInt(Integer::intValue).sum();
     List<String> tally = new ArrayList<>();
     count(tally, "facts", facts);
-    count(tally, "carries", traits.carries());
-    count(tally, "exchanges", traits.exchanges());
-    count(tally, "zeros-crossed", traits.zerosCrossed());
-    count(tally, "zeros-in-quotient", traits.zerosInQuotient());
-    count(tally, "trials", traits.trials());
-    count(tally, "marks", traits.marks());
-    count(tally, "seconds", traits.seconds());
+    count(tally, "carries", demands.carries());
+    count(tally, "exchanges", demands.exchanges());
+    count(tally, "zeros-crossed", demands.zerosCrossed());
+    count(tally, "zeros-in-quotient", demands.zerosInQuotient());
+    count(tally, "trials", demands.trials());
+    count(tally, "marks", demands.marks());
+    count(tally, "seconds", demands.seconds());
     return tally;
   }
 

@@ -4,13 +4,13 @@ import bemble.app.working.WorkingView.AnswerView;
 import bemble.app.working.WorkingView.CheckWay;
 import bemble.app.working.WorkingView.StepWords;
 import bemble.check.Checks;
+import bemble.demand.DemandReader;
+import bemble.demand.Demands;
 import bemble.method.Sum;
 import bemble.paper.Square;
-import bemble.plan.Answer;
-import bemble.plan.Working;
+import bemble.procedure.Answer;
+import bemble.procedure.Working;
 import bemble.style.Style;
-import bemble.trait.TraitReader;
-import bemble.trait.Traits;
 import java.util.List;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -29,7 +29,7 @@ public class Workings {
     Style style = sum.style();
     WorkingWords words = WorkingWords.of(style);
     Working working = sum.work();
-    Traits traits = TraitReader.of(working);
+    Demands demands = DemandReader.of(working);
     return new WorkingView(
         words.problem(sum.problem()),
         Sums.ref(sum),
@@ -41,8 +41,8 @@ public class Workings {
         begin(working),
         words.steps(working),
         words.check(Checks.of(working, style)),
-        traits,
-        words.tally(traits),
+        demands,
+        words.tally(demands),
         words.columns(working.paper()),
         words.cues(sum.method()),
         words.finer(sum.problem(), working.answer()));

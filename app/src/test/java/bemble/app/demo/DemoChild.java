@@ -2,9 +2,9 @@ package bemble.app.demo;
 
 import bemble.app.demo.DemoTerm.Answered;
 import bemble.diagnosis.SimulatedPupil;
-import bemble.plan.Answer;
 import bemble.practice.Item;
 import bemble.practice.SlipKey;
+import bemble.procedure.Answer;
 import bemble.slip.Slip;
 import bemble.style.Style;
 import java.util.HashMap;

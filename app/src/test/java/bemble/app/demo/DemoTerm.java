@@ -9,16 +9,16 @@ import bemble.app.register.RegisterWords;
 import bemble.app.sets.SetJson.SetLineView;
 import bemble.app.sets.SetWords;
 import bemble.app.working.WorkingWords;
+import bemble.diagnosis.AnswerSpace;
 import bemble.diagnosis.Diagnoser;
-import bemble.diagnosis.Given;
 import bemble.diagnosis.Reply;
 import bemble.ladder.Ladder;
 import bemble.ladder.Rung;
-import bemble.plan.Answer;
 import bemble.practice.Item;
 import bemble.practice.Pace;
 import bemble.practice.SlipKey;
 import bemble.problem.Operation;
+import bemble.procedure.Answer;
 import bemble.progress.ClassProgress;
 import bemble.progress.Evidence;
 import bemble.progress.Lesson;
@@ -82,10 +82,10 @@ final class DemoTerm {
 
   /** What was given for a sum; nothing for a blank. */
   record Answered(Optional<Answer> answer, boolean right) {
-    private Given given() {
+    private AnswerSpace given() {
       return answer
-          .<Given>map(each -> new Given.Answered(Reply.read(typed(each), false)))
-          .orElse(new Given.Blank());
+          .<AnswerSpace>map(each -> new AnswerSpace.Answered(Reply.read(typed(each), false)))
+          .orElse(new AnswerSpace.Blank());
     }
 
     private String told(Optional<Slip> said) {
@@ -101,7 +101,7 @@ final class DemoTerm {
   private final Random random;
   private final List<DemoChild> children = new ArrayList<>();
   private final List<Map<String, List<Evidence>>> seen = new ArrayList<>();
-  private final List<Taught.Given> given = new ArrayList<>();
+  private final List<Taught.Topic> given = new ArrayList<>();
   private final Set<String> planned = new HashSet<>();
   private final Map<String, LocalDate> last = new HashMap<>();
   private final RegisterWords words =
@@ -185,7 +185,7 @@ final class DemoTerm {
       }
       progress.put(pupil, own);
     }
-    List<Taught.Given> all = new ArrayList<>(given);
+    List<Taught.Topic> all = new ArrayList<>(given);
     all.addAll(Taught.byWork(worked, children.size(), given, Rules.STANDARD));
     ClassProgress known = new ClassProgress(Ladder.STANDARD, progress);
     return new Proposals(known, new Taught(all, planned, last), day, Rules.STANDARD);
@@ -210,7 +210,7 @@ final class DemoTerm {
     }
     String about = isMixed ? "" : first.rung();
     if (week <= WEEKS) {
-      given.add(new Taught.Given(day, about, first.slip()));
+      given.add(new Taught.Topic(day, about, first.slip()));
       have(lesson, first.slip());
     } else {
       planned.add(about);

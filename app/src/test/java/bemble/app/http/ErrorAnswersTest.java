@@ -43,7 +43,7 @@ import bemble.app.sets.SetPrinter;
 import bemble.app.sets.SheetBook;
 import bemble.app.slate.AttemptList;
 import bemble.app.slate.Attempts;
-import bemble.app.slate.Pupils;
+import bemble.app.slate.SimulatedSlates;
 import bemble.app.working.Sums;
 import bemble.app.working.Workings;
 import bemble.problem.Refusal;
@@ -92,14 +92,15 @@ class ErrorAnswersTest {
   @MockitoBean CalendarFile calendar;
   @MockitoBean PupilPages pupilPages;
   @MockitoBean EvidenceBook evidence;
-  @MockitoBean Pupils pupils;
+  @MockitoBean SimulatedSlates pupils;
   @MockitoBean Backups backups;
   @MockitoBean Extracts extracts;
 
   @Test
   void aFullDiskIsSaidHoweverDeepItWasFound() throws Exception {
     for (RuntimeException failure :
-        List.of(new NoRoomException(), new MyBatisSystemException(null, new NoRoomException()))) {
+        List.of(
+            new DiskFullException(), new MyBatisSystemException(null, new DiskFullException()))) {
       willThrow(failure).given(pages).keep(any());
       mvc.perform(
               post("/api/pages")

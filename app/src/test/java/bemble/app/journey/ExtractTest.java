@@ -211,6 +211,15 @@ class ExtractTest {
   }
 
   @Test
+  void readsColumnsThatHadAnotherNameEarlier() {
+    String now = smallClass();
+    String earlier = now.replace("\"outcome\":", "\"mark\":");
+    assertFalse(earlier.equals(now));
+    Talk.Answer answer = read(earlier.getBytes(StandardCharsets.UTF_8));
+    assertEquals(200, answer.status(), answer.text());
+  }
+
+  @Test
   void aFileThatIsNoneIsRefusedAndChangesNothing() {
     JsonNode before = there.get("/api/classes").json();
     String good = here.get("/api/extracts/classes/" + current(here).get("id")).text();

@@ -45,7 +45,7 @@ class KnownAnswersTest extends Conversation {
     JsonNode grid = pile.handout(List.of(plain), method);
     Map<String, JsonNode> known = new HashMap<>();
     grid.at("/sums/0/known").forEach(each -> known.put(each.get("given").asText(), each));
-    assertEquals("RIGHT", known.get(grid.at("/sums/0/right").asText()).get("mark").asText());
+    assertEquals("RIGHT", known.get(grid.at("/sums/0/right").asText()).get("outcome").asText());
     assertTrue(known.size() > 2, known.toString());
     Set<String> typed = new LinkedHashSet<>(known.keySet());
     new Random(plain.hashCode())
@@ -56,7 +56,7 @@ class KnownAnswersTest extends Conversation {
       JsonNode kept = marked(grid, text, before);
       JsonNode told = known.get(text);
       String sum = plain + " = " + text;
-      assertEquals(told == null ? "WRONG" : told.get("mark").asText(), mark(kept), sum);
+      assertEquals(told == null ? "WRONG" : told.get("outcome").asText(), outcome(kept), sum);
       JsonNode slips = told == null ? JsonNodeFactory.instance.arrayNode() : told.get("slips");
       assertEquals(slips, kept.get("slips"), sum);
       before = text;
@@ -70,8 +70,8 @@ class KnownAnswersTest extends Conversation {
     assertEquals(0, pile.cells(grid).size());
   }
 
-  private static String mark(JsonNode cell) {
-    return cell.get("mark").asText();
+  private static String outcome(JsonNode cell) {
+    return cell.get("outcome").asText();
   }
 
   private static JsonNode marked(JsonNode grid, String text, String before) {

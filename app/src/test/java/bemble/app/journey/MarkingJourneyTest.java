@@ -59,8 +59,8 @@ class MarkingJourneyTest extends Journey {
     return hand.page.getByRole(AriaRole.GRID);
   }
 
-  private Locator marks(String mark) {
-    return hand.page.locator("[data-mark=" + mark + "]");
+  private Locator answers(String outcome) {
+    return hand.page.locator("[data-outcome=" + outcome + "]");
   }
 
   private int type(String keys) {
@@ -78,30 +78,30 @@ class MarkingJourneyTest extends Journey {
     keys += type("4 2 6 Enter 4 3 6 Enter b");
     keys += type("+ + -");
     keys += type("+ 9 9 Enter +");
-    assertThat(marks("RIGHT")).hasCount(7);
-    assertThat(marks("WRONG")).hasCount(6);
-    assertThat(marks("BLANK")).hasCount(1);
-    assertThat(marks("LEFT_OUT")).hasCount(1);
+    assertThat(answers("RIGHT")).hasCount(7);
+    assertThat(answers("WRONG")).hasCount(6);
+    assertThat(answers("BLANK")).hasCount(1);
+    assertThat(answers("LEFT_OUT")).hasCount(1);
     assertTrue(keys < 5 * 15, keys + " keys");
     Locator group = hand.page.getByTestId("group");
     assertThat(group).hasCount(1);
     assertThat(group).containsText("smaller taken from larger");
     assertThat(group).containsText("Caio");
     hand.page.reload();
-    assertThat(marks("WRONG")).hasCount(6);
+    assertThat(answers("WRONG")).hasCount(6);
   }
 
   @Test
   void anAnswerIsTakenBackAndOneThatIsNoneIsRefused() {
     type("4 2 6 Enter");
-    assertThat(marks("WRONG")).hasCount(1);
+    assertThat(answers("WRONG")).hasCount(1);
     hand.press("Control+z");
-    assertThat(marks("WRONG")).hasCount(0);
+    assertThat(answers("WRONG")).hasCount(0);
     assertThat(hand.page.getByTestId("square")).containsText("Bram, 1. 742 − 368");
     type("3 . 7 . 4 Enter");
     assertThat(hand.page.getByText("is no answer for 742 − 368")).isVisible();
     type("ArrowLeft 3 7 5 ArrowDown");
-    assertThat(marks("WRONG")).hasCount(1);
+    assertThat(answers("WRONG")).hasCount(1);
   }
 
   @Test
@@ -114,9 +114,9 @@ class MarkingJourneyTest extends Journey {
       keys.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(key).setExact(true))
           .click();
     }
-    assertThat(marks("WRONG")).hasText("426");
-    assertThat(marks("RIGHT")).hasCount(1);
-    assertThat(marks("BLANK")).hasCount(1);
+    assertThat(answers("WRONG")).hasText("426");
+    assertThat(answers("RIGHT")).hasCount(1);
+    assertThat(answers("BLANK")).hasCount(1);
     hand.button("Keys to touch").click();
     assertThat(keys).hasCount(0);
   }
@@ -124,17 +124,17 @@ class MarkingJourneyTest extends Journey {
   @Test
   void anAnswerIsLookedAtCloselyAndDecidedOtherwise() {
     type("4 2 6 Enter ArrowLeft");
-    assertThat(marks("WRONG")).hasCount(1);
+    assertThat(answers("WRONG")).hasCount(1);
     hand.press(" ");
     assertThat(hand.page.getByText("The page of this slip: smaller taken from larger")).isVisible();
     assertThat(hand.page.getByRole(AriaRole.DIALOG).getByTestId("hinted").first()).isVisible();
     inDialog("Count it as right").click();
-    assertThat(marks("RIGHT")).hasCount(1);
+    assertThat(answers("RIGHT")).hasCount(1);
     assertThat(hand.page.getByTestId("square")).containsText("by your own decision");
     grid().focus();
     hand.press(" ");
     inDialog("Take my decision back").click();
-    assertThat(marks("WRONG")).hasCount(1);
+    assertThat(answers("WRONG")).hasCount(1);
     grid().focus();
     hand.press(" ");
     inDialog("Type the page in on the Slate").click();
@@ -154,7 +154,7 @@ class MarkingJourneyTest extends Journey {
   @Test
   void aGridLeavesAsATableAndIsReadInAgain() throws IOException {
     type("+ 9 9 Enter b");
-    assertThat(marks("BLANK")).hasCount(1);
+    assertThat(answers("BLANK")).hasCount(1);
     hand.button("Paper and more").click();
     Download table = hand.page.waitForDownload(() -> hand.button("Table of answers (CSV)").click());
     String text = Files.readString(table.path());
@@ -166,12 +166,12 @@ class MarkingJourneyTest extends Journey {
         .getByLabel("Table of answers", new Page.GetByLabelOptions().setExact(true))
         .setInputFiles(new FilePayload("answers.csv", "text/csv", changed));
     assertThat(hand.page.getByText("nobody on this handout is called “Nobody”")).isVisible();
-    assertThat(marks("WRONG")).hasText("98");
+    assertThat(answers("WRONG")).hasText("98");
     inDialog("Close").click();
     grid().focus();
     hand.press("Control+z");
-    assertThat(marks("WRONG")).hasText("99");
-    assertThat(marks("RIGHT")).hasCount(1);
+    assertThat(answers("WRONG")).hasText("99");
+    assertThat(answers("RIGHT")).hasCount(1);
   }
 
   private void paste(String text) {
@@ -190,18 +190,18 @@ class MarkingJourneyTest extends Journey {
   @Test
   void aTableIsPastedAndTakenBackAsOne() {
     type("+");
-    assertThat(marks("RIGHT")).hasCount(1);
+    assertThat(answers("RIGHT")).hasCount(1);
     paste("Child\t742 − 368\t621 − 257\nBram\t426\t436\nCaio\t374\t364\n");
     assertThat(hand.page.getByText("4 answers were read.")).isVisible();
     inDialog("Close").click();
-    assertThat(marks("WRONG")).hasCount(2);
-    assertThat(marks("RIGHT")).hasCount(2);
+    assertThat(answers("WRONG")).hasCount(2);
+    assertThat(answers("RIGHT")).hasCount(2);
     hand.button("Undo").click();
-    assertThat(marks("WRONG")).hasCount(0);
-    assertThat(marks("RIGHT")).hasCount(1);
+    assertThat(answers("WRONG")).hasCount(0);
+    assertThat(answers("RIGHT")).hasCount(1);
     hand.page.reload();
-    assertThat(marks("RIGHT")).hasCount(1);
-    assertThat(hand.page.locator("[data-mark]")).hasCount(1);
+    assertThat(answers("RIGHT")).hasCount(1);
+    assertThat(hand.page.locator("[data-outcome]")).hasCount(1);
   }
 
   @Test
@@ -209,25 +209,25 @@ class MarkingJourneyTest extends Journey {
     paste("pupil\t742 − 368\t400 − 257\nBram\t426\t143");
     assertThat(hand.alert().first()).containsText("400 − 257; this handout has 621 − 257");
     inDialog("Close").click();
-    assertThat(hand.page.locator("[data-mark]")).hasCount(0);
+    assertThat(hand.page.locator("[data-outcome]")).hasCount(0);
     grid().focus();
     paste("426");
     hand.press("Enter");
-    assertThat(marks("WRONG")).hasText("426");
+    assertThat(answers("WRONG")).hasText("426");
   }
 
   @Test
   void answersWithoutNamesArePastedFromTheChosenSquareOn() {
     type("+ ArrowDown ArrowLeft");
     paste("426\t364\n374\tblank\n");
-    assertThat(marks("WRONG")).hasText("426");
-    assertThat(marks("RIGHT")).hasCount(3);
-    assertThat(marks("BLANK")).hasCount(1);
+    assertThat(answers("WRONG")).hasText("426");
+    assertThat(answers("RIGHT")).hasCount(3);
+    assertThat(answers("BLANK")).hasCount(1);
     paste("1\t2\t3\t4\n5\t6\t7\t8\n");
     assertThat(hand.page.getByText("there is room for 4 and 3. Nothing was entered.")).isVisible();
     hand.button("Undo").first().click();
-    assertThat(marks("RIGHT")).hasCount(1);
-    assertThat(hand.page.locator("[data-mark]")).hasCount(1);
+    assertThat(answers("RIGHT")).hasCount(1);
+    assertThat(hand.page.locator("[data-outcome]")).hasCount(1);
   }
 
   @Test
@@ -238,9 +238,9 @@ class MarkingJourneyTest extends Journey {
     assertThat(hand.page.getByRole(AriaRole.DIALOG)).hasCount(0);
     grid().focus();
     type("3 6 4 Enter");
-    assertThat(marks("WRONG")).hasText("364");
+    assertThat(answers("WRONG")).hasText("364");
     hand.press("Control+z");
-    assertThat(marks("RIGHT")).hasCount(1);
+    assertThat(answers("RIGHT")).hasCount(1);
     assertThat(hand.page.getByTestId("square")).containsText("by your own decision");
     hand.page.reload();
     assertThat(hand.page.getByTestId("square")).containsText("by your own decision");
@@ -282,7 +282,7 @@ class MarkingJourneyTest extends Journey {
     assertThat(hand.page.getByText("15 answers are made up.")).isVisible();
     inDialog("Close").click();
     assertThat(hand.page.getByText("5 of 5 pupils entered")).isVisible();
-    assertThat(hand.page.locator("[data-mark]")).hasCount(15);
+    assertThat(hand.page.locator("[data-outcome]")).hasCount(15);
   }
 
   @Test
@@ -315,11 +315,11 @@ class MarkingJourneyTest extends Journey {
     sums.add(Map.of("plain", "9".repeat(24) + " × " + "8".repeat(24)));
     openHandoutOf(sums);
     type("1 6 8 2 7 6 Enter");
-    assertThat(marks("WRONG")).hasText("168276");
-    assertEquals(true, marks("WRONG").evaluate("it => it.scrollWidth <= it.clientWidth"));
+    assertThat(answers("WRONG")).hasText("168276");
+    assertEquals(true, answers("WRONG").evaluate("it => it.scrollWidth <= it.clientWidth"));
     type("End 1 2 3 4 5 6 7 8 9 0 1 2 3 4 5 6 7 8 9 0 Enter");
-    assertThat(marks("WRONG").last()).hasText("12345678901234567890");
-    assertThat(marks("WRONG").last()).hasCSS("text-overflow", "ellipsis");
+    assertThat(answers("WRONG").last()).hasText("12345678901234567890");
+    assertThat(answers("WRONG").last()).hasCSS("text-overflow", "ellipsis");
   }
 
   /** Each method of the handout has slips of its own to be chosen. */
@@ -349,7 +349,7 @@ class MarkingJourneyTest extends Journey {
             "{\"cells\":[{\"pupil\":" + bram + ",\"number\":0,\"given\":\"426\"}]}");
     type("+");
     assertThat(hand.page.getByText("was changed in another window")).isVisible();
-    assertThat(marks("WRONG")).hasText("426");
+    assertThat(answers("WRONG")).hasText("426");
   }
 
   @Test

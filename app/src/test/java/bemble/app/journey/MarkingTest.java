@@ -45,7 +45,7 @@ class MarkingTest extends Conversation {
     JsonNode grid = handout();
     JsonNode kept = pile.row(grid, "Neve", List.of("374", "436", "", "-", "999")).get("kept");
     List<String> marks = new ArrayList<>();
-    kept.forEach(cell -> marks.add(cell.get("mark").asText()));
+    kept.forEach(cell -> marks.add(cell.get("outcome").asText()));
     assertEquals(List.of("RIGHT", "WRONG", "BLANK", "LEFT_OUT", "WRONG"), marks);
     assertEquals("smaller-from-larger", kept.at("/1/slips/0/id").asText());
     assertEquals(0, kept.at("/4/slips").size());
@@ -131,9 +131,9 @@ class MarkingTest extends Conversation {
   void aTeacherDecidesOtherwise() {
     JsonNode grid = handout();
     Map<String, Object> cell = Pile.cell(Pile.pupil(grid, "Caio"), 0, "426", null);
-    cell.put("overruled", Map.of("mark", "RIGHT"));
+    cell.put("overruled", Map.of("outcome", "RIGHT"));
     JsonNode kept = pile.put(grid, List.of(cell)).get("kept").get(0);
-    assertEquals("RIGHT", kept.get("mark").asText());
+    assertEquals("RIGHT", kept.get("outcome").asText());
     assertTrue(kept.get("overruled").asBoolean());
     assertEquals(0, kept.get("slips").size());
     assertEquals(0, pile.glance(grid).get("groups").size());
@@ -146,7 +146,7 @@ class MarkingTest extends Conversation {
     pile.row(grid, "Caio", List.of("999"));
     assertEquals(1, pile.glance(grid).at("/groups/0/pupils").size());
     Map<String, Object> cell = Pile.cell(Pile.pupil(grid, "Caio"), 0, "999", "999");
-    cell.put("overruled", Map.of("mark", "WRONG", "slip", "smaller-from-larger"));
+    cell.put("overruled", Map.of("outcome", "WRONG", "slip", "smaller-from-larger"));
     pile.put(grid, List.of(cell));
     JsonNode group = pile.glance(grid).at("/groups/0");
     assertEquals(2, group.get("pupils").size(), group::toString);
@@ -192,7 +192,7 @@ class MarkingTest extends Conversation {
     JsonNode put = pile.row(grid, "Neve", typed);
     assertEquals(0, put.get("refused").size(), put::toString);
     put.get("kept")
-        .forEach(cell -> assertEquals("RIGHT", cell.get("mark").asText(), cell::toString));
+        .forEach(cell -> assertEquals("RIGHT", cell.get("outcome").asText(), cell::toString));
   }
 
   private static String paper(JsonNode grid, String kind) throws IOException {
@@ -296,7 +296,7 @@ class MarkingTest extends Conversation {
     assertEquals(200, answer.status(), answer.text());
     JsonNode view = answer.json();
     assertEquals(
-        "[\"WRONG\",\"WRONG\",\"RIGHT\",\"BLANK\",\"WRONG\"]", view.get("marks").toString());
+        "[\"WRONG\",\"WRONG\",\"RIGHT\",\"BLANK\",\"WRONG\"]", view.get("outcomes").toString());
     JsonNode first = view.get("explanations").get(0);
     assertEquals("[\"smaller-from-larger\"]", first.get("slips").toString());
     assertTrue(first.get("probability").asDouble() > 0.8);

@@ -134,14 +134,14 @@ class OutageJourneyTest {
     assertThat(hand.page.getByRole(AriaRole.GRID)).isFocused();
     app.close();
     List.of("+", "4", "2", "6", "Enter").forEach(hand::press);
-    assertThat(hand.page.locator("[data-mark=RIGHT]")).hasCount(1);
-    assertThat(hand.page.locator("[data-mark=WRONG]")).hasText("426");
+    assertThat(hand.page.locator("[data-outcome=RIGHT]")).hasCount(1);
+    assertThat(hand.page.locator("[data-outcome=WRONG]")).hasText("426");
     assertThat(hand.page.getByText("Not kept yet")).isVisible();
     comeBack();
     assertThat(hand.page.getByText("Not kept yet")).hasCount(0);
     hand.page.reload();
-    assertThat(hand.page.locator("[data-mark=RIGHT]")).hasCount(1);
-    assertThat(hand.page.locator("[data-mark=WRONG]")).hasText("426");
+    assertThat(hand.page.locator("[data-outcome=RIGHT]")).hasCount(1);
+    assertThat(hand.page.locator("[data-outcome=WRONG]")).hasText("426");
   }
 
   @Test

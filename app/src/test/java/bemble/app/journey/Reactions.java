@@ -218,7 +218,7 @@ class Reactions {
       page.navigate("/marking");
       Locator open = page.getByLabel("Mark Pots of round " + round);
       open.waitFor();
-      String drawn = "document.querySelectorAll('[data-mark]').length >= " + (PUPILS - 1) * SUMS;
+      String drawn = "document.querySelectorAll('[data-outcome]').length >= " + (PUPILS - 1) * SUMS;
       took.add(timed(page, "click", drawn, open::click));
     }
     return took;
@@ -231,7 +231,8 @@ class Reactions {
     List<Double> took = new ArrayList<>();
     for (int n = 0; n < SUMS; n++) {
       page.keyboard().type(String.valueOf(400 + n));
-      String marks = "document.querySelectorAll('[data-mark=WRONG], [data-mark=RIGHT]').length";
+      String marks =
+          "document.querySelectorAll('[data-outcome=WRONG], [data-outcome=RIGHT]').length";
       took.add(timed(page, "keydown", marks, () -> page.keyboard().press("Enter")));
     }
     return took;

@@ -196,7 +196,7 @@ class RegisterTest {
         Talk.map(talk.post("/api/register/evidence", "")));
     app.spoil("update handout_sum set rung = ''");
     app.spoil("update attempt set rung = '', all_right = null, slip_id = ''");
-    app.spoil("update answer set judged_by = 1, mark = 'WRONG', slip = null, said = null");
+    app.spoil("update answer set judged_by = 1, outcome = 'WRONG', slip = null, said = null");
     assertFalse(before.equals(register()));
     assertEquals(
         Map.of("placed", 11, "judged", 1, "marked", 11),

@@ -116,7 +116,7 @@ class SlateAnswersTest extends Conversation {
     attempt(place, "Wilfa", List.of("neighbour-not-less"), SUMS.get(2));
     assertEquals(1, cells(grid).size());
     JsonNode cell = cells(grid).get(0);
-    assertEquals("WRONG", cell.get("mark").asText());
+    assertEquals("WRONG", cell.get("outcome").asText());
     assertFalse(cell.get("given").asText().equals(SLIPPED.get(2)), cell::toString);
     assertEquals("neighbour-not-less", cell.at("/slips/0/id").asText());
   }

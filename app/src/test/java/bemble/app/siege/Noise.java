@@ -127,7 +127,7 @@ public final class Noise {
                   "{\"name\":\"Cold Frame\",\"style\":{\"onTop\":\"LONGER\"},\"version\":1}"),
               entry(
                   "PUT /api/handouts/1/answers",
-                  "{\"cells\":[{\"pupil\":1,\"number\":0,\"given\":\"315\",\"seen\":null,\"overruled\":{\"mark\":\"WRONG\",\"slip\":\"smaller-from-larger\"}}]}"),
+                  "{\"cells\":[{\"pupil\":1,\"number\":0,\"given\":\"315\",\"seen\":null,\"overruled\":{\"outcome\":\"WRONG\",\"slip\":\"smaller-from-larger\"}}]}"),
               entry(
                   "PUT /api/ladder/addition-ones-carry",
                   "{\"name\":\"A ten from the ones\",\"hidden\":false}"),

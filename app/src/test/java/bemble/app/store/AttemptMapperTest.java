@@ -79,7 +79,8 @@ class AttemptMapperTest {
       assertEquals(1, attempts.count());
       assertEquals(
           1,
-          attempts.judged(first, 1, new Verdict("carry not added", 2, false, "carry-not-added")));
+          attempts.judged(
+              first, 1, new PageJudgement("carry not added", 2, false, "carry-not-added")));
       ListedAttempt listed = attempts.list(first + 1, 1).get(0);
       assertEquals("carry not added", listed.slip());
       assertEquals(2, listed.slips());

@@ -7,11 +7,11 @@ import bemble.method.column.WrittenRow;
 import bemble.number.Numeral;
 import bemble.paper.Area;
 import bemble.paper.Square;
-import bemble.plan.Answer;
-import bemble.plan.Script;
-import bemble.plan.Working;
 import bemble.problem.Addition;
 import bemble.problem.Operation;
+import bemble.procedure.Answer;
+import bemble.procedure.Script;
+import bemble.procedure.Working;
 import bemble.slip.Slip;
 import bemble.style.Choice;
 import bemble.style.Style;
@@ -56,7 +56,7 @@ public final class ColumnAddition implements Method<Addition> {
   }
 
   @Override
-  public List<String> trialLines() {
+  public List<String> sampleLines() {
     return List.of("378 + 256");
   }
 

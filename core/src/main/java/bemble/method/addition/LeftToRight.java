@@ -1,8 +1,8 @@
 package bemble.method.addition;
 
 import bemble.method.Method;
-import bemble.method.column.AddingOrder;
 import bemble.method.column.ColumnAdder;
+import bemble.method.column.ColumnOrder;
 import bemble.method.column.Layout;
 import bemble.method.column.PlaceColumns;
 import bemble.method.column.WrittenRow;
@@ -10,14 +10,14 @@ import bemble.number.Numeral;
 import bemble.paper.Area;
 import bemble.paper.Role;
 import bemble.paper.Square;
-import bemble.plan.Answer;
-import bemble.plan.Entry;
-import bemble.plan.Rule;
-import bemble.plan.Script;
-import bemble.plan.Slot;
-import bemble.plan.Working;
 import bemble.problem.Addition;
 import bemble.problem.Operation;
+import bemble.procedure.Answer;
+import bemble.procedure.Entry;
+import bemble.procedure.Rule;
+import bemble.procedure.Script;
+import bemble.procedure.Slot;
+import bemble.procedure.Working;
 import bemble.slip.Slip;
 import bemble.style.Choice;
 import bemble.style.Setting;
@@ -64,7 +64,7 @@ public final class LeftToRight implements Method<Addition> {
   }
 
   @Override
-  public List<String> trialLines() {
+  public List<String> sampleLines() {
     return List.of("364 + 228", "487 + 215");
   }
 
@@ -264,7 +264,7 @@ public final class LeftToRight implements Method<Addition> {
 
     /** The figures of a place, in the class's order. */
     private List<Entry> ofPlace(int place) {
-      return AddingOrder.of(script.style(), RunningTotals.at(place, addends));
+      return ColumnOrder.of(script.style(), RunningTotals.at(place, addends));
     }
 
     /** The addends' figures of a place. */

@@ -6,11 +6,11 @@ import bemble.number.Whole;
 import bemble.paper.Area;
 import bemble.paper.Role;
 import bemble.paper.Spot;
-import bemble.plan.Entry;
-import bemble.plan.Move;
-import bemble.plan.Rule;
-import bemble.plan.Script;
-import bemble.plan.Slot;
+import bemble.procedure.Entry;
+import bemble.procedure.Move;
+import bemble.procedure.Rule;
+import bemble.procedure.Script;
+import bemble.procedure.Slot;
 import bemble.style.Choice;
 import bemble.style.Style;
 import bemble.wording.Adding;
@@ -106,9 +106,9 @@ public record ColumnAdder(
     if (carry.isPresent() && style.has(Choice.AddingOrder.TENS_FIRST)) {
       // Whatever makes ten is looked for among all that is added.
       figures.add(style.has(Choice.CarryTurn.FIRST) ? 0 : figures.size(), carry.get());
-      return List.copyOf(AddingOrder.of(style, figures));
+      return List.copyOf(ColumnOrder.of(style, figures));
     }
-    List<Entry> reads = AddingOrder.of(style, figures);
+    List<Entry> reads = ColumnOrder.of(style, figures);
     if (carry.isPresent()) {
       reads.add(style.has(Choice.CarryTurn.FIRST) ? 0 : reads.size(), carry.get());
     }
@@ -183,13 +183,13 @@ public record ColumnAdder(
 
   /** Notes the fact that entries are added; where fewer than two add something, there is none. */
   public static void useSum(Script script, List<Entry> reads) {
-    if (howManyAdd(reads) > 1) {
+    if (countOfAddends(reads) > 1) {
       script.use(
           () -> Fact.add(reads.stream().filter(ColumnAdder::adds).map(Entry::value).toList()));
     }
   }
 
-  private static int howManyAdd(List<Entry> reads) {
+  private static int countOfAddends(List<Entry> reads) {
     int count = 0;
     for (Entry read : reads) {
       count += adds(read) ? 1 : 0;
@@ -221,7 +221,7 @@ public record ColumnAdder(
    * it where nothing does.
    */
   public static List<Object> parts(List<Entry> reads, int place) {
-    boolean none = howManyAdd(reads) == 0;
+    boolean none = countOfAddends(reads) == 0;
     List<Object> parts = new ArrayList<>();
     for (Entry read : reads) {
       if (none || adds(read)) {
@@ -236,7 +236,7 @@ public record ColumnAdder(
     if (whole) {
       return RemarkKind.ADD_LAST_COLUMN;
     }
-    int some = howManyAdd(reads);
+    int some = countOfAddends(reads);
     if (some < 2) {
       return some == 0 ? RemarkKind.ADD_NOTHING : RemarkKind.ADD_SINGLE;
     }

@@ -4,7 +4,7 @@ import bemble.paper.Area;
 import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Square;
-import bemble.plan.Script;
+import bemble.procedure.Script;
 
 /** Pieces of layout that every column method draws alike. */
 public final class Layout {

@@ -3,7 +3,7 @@ package bemble.method.column;
 import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Square;
-import bemble.plan.Script;
+import bemble.procedure.Script;
 import bemble.style.Choice;
 import bemble.wording.PlaceHeads;
 

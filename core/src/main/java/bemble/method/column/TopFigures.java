@@ -1,6 +1,6 @@
 package bemble.method.column;
 
-import bemble.plan.Entry;
+import bemble.procedure.Entry;
 import java.util.OptionalInt;
 
 /** The top figures of a subtraction as they stand while they are rewritten, place by place. */

@@ -2,15 +2,15 @@ package bemble.method.division;
 
 import bemble.method.column.Layout;
 import bemble.method.column.PlaceColumns;
-import bemble.method.column.Standing;
+import bemble.method.column.Remaining;
 import bemble.method.column.WrittenRow;
 import bemble.paper.Area;
 import bemble.paper.Role;
 import bemble.paper.Square;
-import bemble.plan.Entry;
-import bemble.plan.Script;
-import bemble.plan.Slot;
 import bemble.problem.Division;
+import bemble.procedure.Entry;
+import bemble.procedure.Script;
+import bemble.procedure.Slot;
 import bemble.wording.Place;
 import bemble.wording.Remark;
 import bemble.wording.RemarkKind;
@@ -68,17 +68,17 @@ final class Bracket {
   }
 
   /** Takes figures from the left until the divisor goes in; gives the place of the last. */
-  int takeFirst(Standing standing) {
+  int takeFirst(Remaining remaining) {
     int place = dividend.highest() + 1;
     do {
       place--;
-      standing.take(figure(place));
-    } while (place > 0 && standing.value().compareTo(divisor.value()) < 0);
+      remaining.take(figure(place));
+    } while (place > 0 && remaining.value().compareTo(divisor.value()) < 0);
     Place last = new Place(place);
     Square first = columns.at(row, dividend.highest());
     script.step(Section.round(1), new Area(first, columns.at(row, place)));
-    BigInteger stands = standing.value();
-    boolean several = standing.parts().size() > 1;
+    BigInteger stands = remaining.value();
+    boolean several = remaining.parts().size() > 1;
     script.say(
         () ->
             Remark.of(several ? RemarkKind.TAKE_MORE_FIGURES : RemarkKind.TAKE_FIRST)

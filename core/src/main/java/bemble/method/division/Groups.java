@@ -10,14 +10,14 @@ import bemble.paper.Area;
 import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Square;
-import bemble.plan.Answer;
-import bemble.plan.Entry;
-import bemble.plan.Rule;
-import bemble.plan.Script;
-import bemble.plan.Slot;
-import bemble.plan.Working;
 import bemble.problem.Division;
 import bemble.problem.Operation;
+import bemble.procedure.Answer;
+import bemble.procedure.Entry;
+import bemble.procedure.Rule;
+import bemble.procedure.Script;
+import bemble.procedure.Slot;
+import bemble.procedure.Working;
 import bemble.style.Style;
 import bemble.wording.RemainderText;
 import bemble.wording.Remark;
@@ -50,7 +50,7 @@ public final class Groups implements Method<Division> {
   }
 
   @Override
-  public List<String> trialLines() {
+  public List<String> sampleLines() {
     return List.of("26 ÷ 6");
   }
 

@@ -5,7 +5,7 @@ import bemble.method.Method;
 import bemble.method.PageForm;
 import bemble.method.column.Layout;
 import bemble.method.column.PlaceColumns;
-import bemble.method.column.Standing;
+import bemble.method.column.Remaining;
 import bemble.method.column.WrittenRow;
 import bemble.number.Figures;
 import bemble.number.Numeral;
@@ -14,16 +14,16 @@ import bemble.paper.Area;
 import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Square;
-import bemble.plan.Answer;
-import bemble.plan.Entry;
-import bemble.plan.Move;
-import bemble.plan.Rule;
-import bemble.plan.Script;
-import bemble.plan.Shift;
-import bemble.plan.Slot;
-import bemble.plan.Working;
 import bemble.problem.Division;
 import bemble.problem.Operation;
+import bemble.procedure.Answer;
+import bemble.procedure.Entry;
+import bemble.procedure.Move;
+import bemble.procedure.Rule;
+import bemble.procedure.Script;
+import bemble.procedure.Shift;
+import bemble.procedure.Slot;
+import bemble.procedure.Working;
 import bemble.slip.Slip;
 import bemble.style.Choice;
 import bemble.style.Setting;
@@ -111,7 +111,7 @@ public final class LongDivision implements Method<Division> {
   }
 
   @Override
-  public List<String> trialLines() {
+  public List<String> sampleLines() {
     return List.of("4236 ÷ 7");
   }
 
@@ -128,7 +128,7 @@ public final class LongDivision implements Method<Division> {
     private final int stripColumn;
     private final WrittenRow quotient = new WrittenRow(QUOTIENT_ROW);
 
-    private final Standing standing;
+    private final Remaining remaining;
 
     /**
      * How far later figures of the quotient stand too far left, for want of zeros; below 0 too far
@@ -154,7 +154,7 @@ public final class LongDivision implements Method<Division> {
       this.columns = bracket.columns();
       boolean words = script.style().has(Choice.RemainderForm.WORD);
       this.stripColumn = columns.ones() + 2 + (words ? ROOM_FOR_WORD : ROOM_FOR_LETTER);
-      this.standing = new Standing(script, columns, DIVIDEND_ROW);
+      this.remaining = new Remaining(script, columns, DIVIDEND_ROW);
     }
 
     Working work() {
@@ -165,11 +165,11 @@ public final class LongDivision implements Method<Division> {
         strip(STRIP);
         script.say(() -> Remark.of(RemarkKind.STRIP).with("divisor", sum.divisor()));
       }
-      int place = bracket.takeFirst(standing);
+      int place = bracket.takeFirst(remaining);
       rounds(place);
       stop();
       script.step(Section.ANSWER, null);
-      Numeral left = Numeral.of(standing.value());
+      Numeral left = Numeral.of(remaining.value());
       Answer answer = new Answer.Quotient(readOff(quotient.read()), left);
       if (!left.isZero()) {
         String text = RemainderText.of(left, sum.divisor(), script.style());
@@ -185,7 +185,7 @@ public final class LongDivision implements Method<Division> {
                   .with("text", RemainderText.of(left, sum.divisor(), script.style()))
                   .with("remainder", left)
                   .with("divisor", sum.divisor()));
-      int lastRow = hasStrip() ? Math.max(standing.row(), multiples + 1) : standing.row();
+      int lastRow = hasStrip() ? Math.max(remaining.row(), multiples + 1) : remaining.row();
       int lastColumn =
           hasStrip()
               ? stripColumn + 2 + Shape.Small.squares(sum.divisor().length() + 1)
@@ -224,12 +224,12 @@ public final class LongDivision implements Method<Division> {
 
     /** Goes on with the strip until a multiple is too large for what stands, or it is whole. */
     private void goOnWithStrip(int place) {
-      BigInteger goes = standing.value().divide(divisor.value());
+      BigInteger goes = remaining.value().divide(divisor.value());
       int wanted = goes.min(BigInteger.valueOf(STRIP - 1L)).intValue() + 1;
       if (multiples < wanted) {
         step(place);
         strip(wanted);
-        BigInteger stands = standing.value();
+        BigInteger stands = remaining.value();
         script.say(
             () ->
                 Remark.of(RemarkKind.STRIP_ON)
@@ -256,12 +256,12 @@ public final class LongDivision implements Method<Division> {
 
     private void stop() {
       step(0);
-      BigInteger left = standing.value();
+      BigInteger left = remaining.value();
       script.say(() -> Remark.of(RemarkKind.STOP_DIVIDING).with("left", left));
     }
 
     private void step(int place) {
-      Area focus = new Area(columns.at(QUOTIENT_ROW, place), columns.at(standing.row(), place));
+      Area focus = new Area(columns.at(QUOTIENT_ROW, place), columns.at(remaining.row(), place));
       script.step(Section.round(round), focus);
       eraseArrow();
     }
@@ -273,7 +273,7 @@ public final class LongDivision implements Method<Division> {
       }
       step(place);
       int over = place + leftOut + aside;
-      boolean zero = divisor.value().compareTo(standing.value()) > 0;
+      boolean zero = divisor.value().compareTo(remaining.value()) > 0;
       if (zero
           && !quotient.isEmpty()
           && !script.makes(Move.WRITE_ZERO, Section.round(round), place)) {
@@ -281,13 +281,13 @@ public final class LongDivision implements Method<Division> {
         return goesZeroTimes(place);
       }
       Script.Meant meant =
-          script.means(quotientSlot(over), Rule.of(Rule.Kind.HOW_MANY), standing.behind(divisor));
+          script.means(quotientSlot(over), Rule.of(Rule.Kind.HOW_MANY), remaining.behind(divisor));
       int more = Figures.of(meant.value()).length() - 1;
       leftOut -= more;
       Entry times = meant.write(quotientSlot(over - more));
       quotient.put(over - more, times);
       if (divisor.value().signum() > 0) {
-        BigInteger stands = standing.value();
+        BigInteger stands = remaining.value();
         script.use(() -> Fact.howMany(stands, divisor.value()));
       }
       sayTimes(place, times);
@@ -302,13 +302,13 @@ public final class LongDivision implements Method<Division> {
     private Entry goesZeroTimes(int place) {
       Entry times =
           script.keepInMind(
-              quotientSlot(place), Rule.of(Rule.Kind.HOW_MANY), standing.behind(divisor));
+              quotientSlot(place), Rule.of(Rule.Kind.HOW_MANY), remaining.behind(divisor));
       sayTimes(place, times);
       return times;
     }
 
     private void sayTimes(int place, Entry times) {
-      BigInteger stands = standing.value();
+      BigInteger stands = remaining.value();
       boolean zero = times.value().signum() == 0;
       script.say(
           () ->
@@ -322,7 +322,7 @@ public final class LongDivision implements Method<Division> {
     private void subtract(int place, Entry times) {
       step(place);
       Entry product =
-          standing.writeProduct(place, Rule.of(Rule.Kind.PRODUCT), List.of(times, divisor));
+          remaining.writeProduct(place, Rule.of(Rule.Kind.PRODUCT), List.of(times, divisor));
       script.use(() -> Fact.multiply(times.value(), divisor.value()));
       script.say(
           () ->
@@ -331,7 +331,7 @@ public final class LongDivision implements Method<Division> {
                   .with("divisor", divisor.value())
                   .with("product", product.value()));
       step(place);
-      Standing.Taken taken = standing.subtract(product);
+      Remaining.Taken taken = remaining.subtract(product);
       script.say(
           () ->
               Remark.of(RemarkKind.SUBTRACT_PRODUCT)
@@ -356,12 +356,12 @@ public final class LongDivision implements Method<Division> {
     private void bringDown(int place) {
       step(place);
       Entry figure = bracket.figure(place);
-      if (standing.bringDown(figure, place)) {
+      if (remaining.bringDown(figure, place)) {
         Square from = columns.at(DIVIDEND_ROW, place);
-        Square to = columns.at(standing.row(), place);
+        Square to = columns.at(remaining.row(), place);
         arrow = script.draw(Role.DRAWING, new Shape.Arrow(from, to));
       }
-      BigInteger stands = standing.value();
+      BigInteger stands = remaining.value();
       script.say(
           () ->
               Remark.of(RemarkKind.BRING_DOWN)

@@ -5,20 +5,20 @@ import bemble.method.Method;
 import bemble.method.PageForm;
 import bemble.method.column.Layout;
 import bemble.method.column.PlaceColumns;
-import bemble.method.column.Standing;
+import bemble.method.column.Remaining;
 import bemble.method.column.WrittenRow;
 import bemble.number.Numeral;
 import bemble.paper.Area;
 import bemble.paper.Role;
 import bemble.paper.Square;
-import bemble.plan.Answer;
-import bemble.plan.Entry;
-import bemble.plan.Rule;
-import bemble.plan.Script;
-import bemble.plan.Slot;
-import bemble.plan.Working;
 import bemble.problem.Division;
 import bemble.problem.Operation;
+import bemble.procedure.Answer;
+import bemble.procedure.Entry;
+import bemble.procedure.Rule;
+import bemble.procedure.Script;
+import bemble.procedure.Slot;
+import bemble.procedure.Working;
 import bemble.slip.Slip;
 import bemble.wording.RemainderText;
 import bemble.wording.Remark;
@@ -60,7 +60,7 @@ public final class PartialQuotients implements Method<Division> {
   }
 
   @Override
-  public List<String> trialLines() {
+  public List<String> sampleLines() {
     return List.of("876 ÷ 24");
   }
 
@@ -75,7 +75,7 @@ public final class PartialQuotients implements Method<Division> {
     private final Bracket bracket;
     private final PlaceColumns columns;
     private final int countColumn;
-    private final Standing standing;
+    private final Remaining remaining;
     private final List<Entry> counts = new ArrayList<>();
     private Entry divisor;
 
@@ -86,14 +86,14 @@ public final class PartialQuotients implements Method<Division> {
       this.columns = bracket.columns();
       int most = sum.dividend().length() - sum.divisor().length() + 1;
       this.countColumn = columns.ones() + 1 + Math.max(1, most);
-      this.standing = new Standing(script, columns, DIVIDEND_ROW);
+      this.remaining = new Remaining(script, columns, DIVIDEND_ROW);
     }
 
     Working work() {
       bracket.setOut(RemarkKind.SET_OUT_CHUNKS);
       divisor = bracket.divisor();
       for (int place = bracket.highest(); place >= 0; place--) {
-        standing.take(bracket.figure(place));
+        remaining.take(bracket.figure(place));
       }
       int most = ROUNDS_A_FIGURE * (sum.dividend().length() + 1);
       while (goesIn() && counts.size() < most) {
@@ -103,17 +103,17 @@ public final class PartialQuotients implements Method<Division> {
     }
 
     private boolean goesIn() {
-      return divisor.value().signum() > 0 && standing.value().compareTo(divisor.value()) >= 0;
+      return divisor.value().signum() > 0 && remaining.value().compareTo(divisor.value()) >= 0;
     }
 
     private void takeOff() {
       Section section = Section.round(counts.size() + 1);
-      int row = standing.row() + 1;
+      int row = remaining.row() + 1;
       Square at = new Square(row, countColumn);
-      BigInteger stood = standing.value();
+      BigInteger stood = remaining.value();
       script.step(section, new Area(at, at));
       Slot slot = Slot.full(Role.COUNT, 0, at);
-      Entry count = script.write(slot, Rule.of(Rule.Kind.EASY_COUNT), standing.behind(divisor));
+      Entry count = script.write(slot, Rule.of(Rule.Kind.EASY_COUNT), remaining.behind(divisor));
       Layout.sign(script, at.moved(0, 1), "×");
       counts.add(count);
       script.say(
@@ -125,7 +125,8 @@ public final class PartialQuotients implements Method<Division> {
 
       Area line = new Area(columns.at(row, sum.dividend().highestPlace()), columns.at(row, 0));
       script.step(section, line);
-      Entry product = standing.writeProduct(0, Rule.of(Rule.Kind.PRODUCT), List.of(count, divisor));
+      Entry product =
+          remaining.writeProduct(0, Rule.of(Rule.Kind.PRODUCT), List.of(count, divisor));
       script.use(() -> Fact.multiply(count.value(), divisor.value()));
       script.say(
           () ->
@@ -135,7 +136,7 @@ public final class PartialQuotients implements Method<Division> {
                   .with("product", product.value()));
 
       script.step(section, line);
-      Standing.Taken taken = standing.subtract(product);
+      Remaining.Taken taken = remaining.subtract(product);
       script.say(
           () ->
               Remark.of(RemarkKind.TAKE_OFF)
@@ -146,7 +147,7 @@ public final class PartialQuotients implements Method<Division> {
     }
 
     private Working addCounts() {
-      int row = counts.isEmpty() ? DIVIDEND_ROW + 1 : standing.row();
+      int row = counts.isEmpty() ? DIVIDEND_ROW + 1 : remaining.row();
       PlaceColumns answerColumns = new PlaceColumns(countColumn);
       script.step(Section.TOTALS, new Area(answerColumns.at(row, 0), answerColumns.at(row, 0)));
       Layout.rule(script, row, columns.ones() + 2, countColumn);
@@ -166,12 +167,12 @@ public final class PartialQuotients implements Method<Division> {
               Remark.of(RemarkKind.ADD_COUNTS)
                   .with("counts", values.size())
                   .with("divisor", divisor.value())
-                  .with("left", standing.value())
+                  .with("left", remaining.value())
                   .with("total", total));
 
       script.step(Section.ANSWER, null);
-      Answer answer = new Answer.Quotient(total, Numeral.of(standing.value()));
-      boolean exact = standing.value().signum() == 0;
+      Answer answer = new Answer.Quotient(total, Numeral.of(remaining.value()));
+      boolean exact = remaining.value().signum() == 0;
       script.say(
           () ->
               Remark.of(exact ? RemarkKind.READ_QUOTIENT : RemarkKind.READ_REMAINDER)
@@ -179,8 +180,9 @@ public final class PartialQuotients implements Method<Division> {
                   .with("answer", total)
                   .with(
                       "text",
-                      RemainderText.of(Numeral.of(standing.value()), sum.divisor(), script.style()))
-                  .with("remainder", standing.value())
+                      RemainderText.of(
+                          Numeral.of(remaining.value()), sum.divisor(), script.style()))
+                  .with("remainder", remaining.value())
                   .with("divisor", sum.divisor()));
       Area extent = Layout.upTo(row + 1, countColumn + 1);
       return script.finish(sum, id(), answer, extent, null);

@@ -6,7 +6,7 @@ import bemble.method.Misfit;
 import bemble.method.PageForm;
 import bemble.method.column.Layout;
 import bemble.method.column.PlaceColumns;
-import bemble.method.column.Standing;
+import bemble.method.column.Remaining;
 import bemble.method.column.WrittenRow;
 import bemble.number.Figures;
 import bemble.number.Numeral;
@@ -16,15 +16,15 @@ import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Spot;
 import bemble.paper.Square;
-import bemble.plan.Answer;
-import bemble.plan.Entry;
-import bemble.plan.Move;
-import bemble.plan.Rule;
-import bemble.plan.Script;
-import bemble.plan.Slot;
-import bemble.plan.Working;
 import bemble.problem.Division;
 import bemble.problem.Operation;
+import bemble.procedure.Answer;
+import bemble.procedure.Entry;
+import bemble.procedure.Move;
+import bemble.procedure.Rule;
+import bemble.procedure.Script;
+import bemble.procedure.Slot;
+import bemble.procedure.Working;
 import bemble.slip.Slip;
 import bemble.wording.Place;
 import bemble.wording.RemainderText;
@@ -73,7 +73,7 @@ public final class ShortDivision implements Method<Division> {
   }
 
   @Override
-  public List<String> trialLines() {
+  public List<String> sampleLines() {
     return List.of("4236 ÷ 7");
   }
 
@@ -96,7 +96,7 @@ public final class ShortDivision implements Method<Division> {
     private final WrittenRow quotient = new WrittenRow(QUOTIENT_ROW);
 
     /** What is shared next: what was left over, if anything, and a figure of the dividend. */
-    private final Standing standing;
+    private final Remaining remaining;
 
     /** How far later figures of the quotient stand too far left, for want of zeros. */
     private int leftOut;
@@ -109,20 +109,20 @@ public final class ShortDivision implements Method<Division> {
       this.script = script;
       this.bracket = new Bracket(sum, script, DIVIDEND_ROW);
       this.columns = bracket.columns();
-      this.standing = new Standing(script, columns, DIVIDEND_ROW);
+      this.remaining = new Remaining(script, columns, DIVIDEND_ROW);
     }
 
     Working work() {
       bracket.setOut(RemarkKind.SET_OUT_DIVISION);
       divisor = bracket.divisor();
       Entry left = null;
-      for (int place = bracket.takeFirst(standing); place >= 0; place--) {
+      for (int place = bracket.takeFirst(remaining); place >= 0; place--) {
         round++;
         Entry times = howMany(place);
         left = left(place, times);
         if (place > 0) {
           Entry next = bracket.figure(place - 1);
-          standing.goOnFrom(left.value().signum() > 0 ? List.of(left, next) : List.of(next));
+          remaining.goOnFrom(left.value().signum() > 0 ? List.of(left, next) : List.of(next));
         }
       }
       return readOff(left);
@@ -136,7 +136,7 @@ public final class ShortDivision implements Method<Division> {
 
     private Entry howMany(int place) {
       step(place);
-      BigInteger shared = standing.value();
+      BigInteger shared = remaining.value();
       boolean zero = divisor.value().compareTo(shared) > 0;
       boolean kept =
           zero
@@ -146,8 +146,8 @@ public final class ShortDivision implements Method<Division> {
       Rule rule = Rule.of(Rule.Kind.HOW_MANY);
       Entry times =
           kept
-              ? script.keepInMind(slot, rule, standing.behind(divisor))
-              : script.write(slot, rule, standing.behind(divisor));
+              ? script.keepInMind(slot, rule, remaining.behind(divisor))
+              : script.write(slot, rule, remaining.behind(divisor));
       if (kept) {
         leftOut++;
       } else {
@@ -177,8 +177,8 @@ public final class ShortDivision implements Method<Division> {
       Slot mind = Slot.small(Role.PRODUCT, place, columns.at(DIVIDEND_ROW, place));
       Rule multiply = Rule.of(Rule.Kind.PRODUCT);
       Entry product = script.keepInMind(mind, multiply, List.of(times, divisor));
-      List<Entry> reads = standing.behind(product);
-      BigInteger shared = standing.value();
+      List<Entry> reads = remaining.behind(product);
+      BigInteger shared = remaining.value();
       Square next = columns.at(DIVIDEND_ROW, place - 1);
       Slot small = new Slot(Role.LEFT_OVER, place, next, Spot.UPPER_LEFT);
       Entry left =

@@ -3,8 +3,8 @@ package bemble.method.drawing;
 import bemble.method.Misfit;
 import bemble.number.Numeral;
 import bemble.paper.Shape.Thing;
-import bemble.plan.Script;
 import bemble.problem.Addition;
+import bemble.procedure.Script;
 import java.math.BigInteger;
 import java.util.List;
 import java.util.Optional;
@@ -19,7 +19,7 @@ public final class BlocksAddition extends CountedAddition {
   }
 
   @Override
-  public List<String> trialLines() {
+  public List<String> sampleLines() {
     return List.of("145 + 138");
   }
 

@@ -5,7 +5,7 @@ import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Shape.Thing;
 import bemble.paper.Square;
-import bemble.plan.Script;
+import bemble.procedure.Script;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

@@ -5,8 +5,8 @@ import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Shape.Thing;
 import bemble.paper.Square;
-import bemble.plan.Script;
 import bemble.problem.Addition;
+import bemble.procedure.Script;
 import java.util.Optional;
 
 /**

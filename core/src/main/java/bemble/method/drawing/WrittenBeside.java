@@ -5,10 +5,10 @@ import bemble.method.column.PlaceColumns;
 import bemble.method.column.WrittenRow;
 import bemble.number.Numeral;
 import bemble.paper.Role;
-import bemble.plan.Entry;
-import bemble.plan.Rule;
-import bemble.plan.Script;
-import bemble.plan.Slot;
+import bemble.procedure.Entry;
+import bemble.procedure.Rule;
+import bemble.procedure.Script;
+import bemble.procedure.Slot;
 import java.util.List;
 
 /**

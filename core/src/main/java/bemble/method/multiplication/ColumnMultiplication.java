@@ -1,10 +1,10 @@
 package bemble.method.multiplication;
 
 import bemble.method.Method;
-import bemble.plan.Script;
-import bemble.plan.Working;
 import bemble.problem.Multiplication;
 import bemble.problem.Operation;
+import bemble.procedure.Script;
+import bemble.procedure.Working;
 import bemble.slip.Slip;
 import bemble.style.Setting;
 import java.util.List;
@@ -60,7 +60,7 @@ public final class ColumnMultiplication implements Method<Multiplication> {
   }
 
   @Override
-  public List<String> trialLines() {
+  public List<String> sampleLines() {
     return List.of("34 × 203");
   }
 

@@ -11,14 +11,14 @@ import bemble.paper.Area;
 import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Spot;
-import bemble.plan.Answer;
-import bemble.plan.Entry;
-import bemble.plan.Rule;
-import bemble.plan.Script;
-import bemble.plan.Slot;
-import bemble.plan.Working;
 import bemble.problem.Multiplication;
 import bemble.problem.Operation;
+import bemble.procedure.Answer;
+import bemble.procedure.Entry;
+import bemble.procedure.Rule;
+import bemble.procedure.Script;
+import bemble.procedure.Slot;
+import bemble.procedure.Working;
 import bemble.slip.Slip;
 import bemble.style.Choice;
 import bemble.wording.Place;
@@ -56,7 +56,7 @@ public final class Crosswise implements Method<Multiplication> {
   }
 
   @Override
-  public List<String> trialLines() {
+  public List<String> sampleLines() {
     return List.of("57 × 38");
   }
 

@@ -3,8 +3,8 @@ package bemble.method.multiplication;
 import bemble.fact.Fact;
 import bemble.method.Method;
 import bemble.method.PageForm;
-import bemble.method.column.AddingOrder;
 import bemble.method.column.ColumnAdder;
+import bemble.method.column.ColumnOrder;
 import bemble.method.column.Layout;
 import bemble.number.Numeral;
 import bemble.number.Whole;
@@ -13,14 +13,14 @@ import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Spot;
 import bemble.paper.Square;
-import bemble.plan.Answer;
-import bemble.plan.Entry;
-import bemble.plan.Rule;
-import bemble.plan.Script;
-import bemble.plan.Slot;
-import bemble.plan.Working;
 import bemble.problem.Multiplication;
 import bemble.problem.Operation;
+import bemble.procedure.Answer;
+import bemble.procedure.Entry;
+import bemble.procedure.Rule;
+import bemble.procedure.Script;
+import bemble.procedure.Slot;
+import bemble.procedure.Working;
 import bemble.slip.Slip;
 import bemble.style.Choice;
 import bemble.wording.Place;
@@ -72,7 +72,7 @@ public final class Lattice implements Method<Multiplication> {
   }
 
   @Override
-  public List<String> trialLines() {
+  public List<String> sampleLines() {
     return List.of("46 × 73");
   }
 
@@ -194,7 +194,7 @@ public final class Lattice implements Method<Multiplication> {
       List<Entry> totals = new ArrayList<>();
       Entry carry = null;
       for (int place = 0; place < across + down; place++) {
-        List<Entry> reads = AddingOrder.of(script.style(), diagonals.get(place));
+        List<Entry> reads = ColumnOrder.of(script.style(), diagonals.get(place));
         if (carry != null) {
           reads.add(script.style().has(Choice.CarryTurn.FIRST) ? 0 : reads.size(), carry);
         }

@@ -2,10 +2,10 @@ package bemble.method.root;
 
 import bemble.method.Method;
 import bemble.method.PageForm;
-import bemble.plan.Script;
-import bemble.plan.Working;
 import bemble.problem.Operation;
 import bemble.problem.Root;
+import bemble.procedure.Script;
+import bemble.procedure.Working;
 import bemble.slip.Slip;
 import java.util.List;
 
@@ -46,7 +46,7 @@ public final class DigitPairs implements Method<Root> {
   }
 
   @Override
-  public List<String> trialLines() {
+  public List<String> sampleLines() {
     return List.of("√94249");
   }
 

@@ -1,10 +1,10 @@
 package bemble.method.root;
 
 import bemble.number.Numeral;
-import bemble.plan.Answer;
-import bemble.plan.Entry;
-import bemble.plan.Rule;
 import bemble.problem.Root;
+import bemble.procedure.Answer;
+import bemble.procedure.Entry;
+import bemble.procedure.Rule;
 import bemble.style.Choice;
 import bemble.style.Style;
 import bemble.wording.Remark;

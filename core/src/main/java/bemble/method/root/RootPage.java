@@ -3,7 +3,7 @@ package bemble.method.root;
 import bemble.fact.Fact;
 import bemble.method.column.Layout;
 import bemble.method.column.PlaceColumns;
-import bemble.method.column.Standing;
+import bemble.method.column.Remaining;
 import bemble.method.column.WrittenRow;
 import bemble.number.Numeral;
 import bemble.paper.Area;
@@ -11,14 +11,14 @@ import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Spot;
 import bemble.paper.Square;
-import bemble.plan.Entry;
-import bemble.plan.Move;
-import bemble.plan.Rule;
-import bemble.plan.Script;
-import bemble.plan.Shift;
-import bemble.plan.Slot;
-import bemble.plan.Working;
 import bemble.problem.Root;
+import bemble.procedure.Entry;
+import bemble.procedure.Move;
+import bemble.procedure.Rule;
+import bemble.procedure.Script;
+import bemble.procedure.Shift;
+import bemble.procedure.Slot;
+import bemble.procedure.Working;
 import bemble.style.Choice;
 import bemble.style.Style;
 import bemble.wording.Remark;
@@ -43,7 +43,7 @@ final class RootPage {
   private final TrialTable tries;
   private final List<Entry> root = new ArrayList<>();
 
-  private final Standing standing;
+  private final Remaining remaining;
 
   private WrittenRow radicand;
   private Entry lead;
@@ -64,7 +64,7 @@ final class RootPage {
     // A trial divisor has one figure more than the root at the most: twice the root, and x behind.
     this.bracket = firstPair + 1 + sum.places() + 2;
     this.columns = new PlaceColumns(bracket + sum.radicand().highestPlace());
-    this.standing = new Standing(script, columns, RADICAND_ROW);
+    this.remaining = new Remaining(script, columns, RADICAND_ROW);
     int lowest = Math.max(2 * sum.places(), sum.radicand().scale() + sum.radicand().scale() % 2);
     this.tries = new TrialTable(script, columns.of(-lowest) + 2, bracket);
   }
@@ -80,7 +80,7 @@ final class RootPage {
     }
     bringDownRest();
     RootAnswer answer =
-        RootAnswer.read(root, Math.max(0, -lastPair), standing.parts(), -standing.lastPlace());
+        RootAnswer.read(root, Math.max(0, -lastPair), remaining.parts(), -remaining.lastPlace());
     script.step(Section.ANSWER, null);
     script.say(() -> answer.remark(sum, style));
     return script.finish(
@@ -88,7 +88,7 @@ final class RootPage {
         method,
         answer.answer(),
         Layout.upTo(
-            Math.max(Math.max(standing.row(), leadRow), tries.lastRow()), tries.lastColumn()),
+            Math.max(Math.max(remaining.row(), leadRow), tries.lastRow()), tries.lastColumn()),
         columns.ones());
   }
 
@@ -136,18 +136,18 @@ final class RootPage {
   }
 
   private void step(int pair) {
-    Area focus = new Area(columns.at(ROOT_ROW, 2 * pair), columns.at(standing.row(), 2 * pair));
+    Area focus = new Area(columns.at(ROOT_ROW, 2 * pair), columns.at(remaining.row(), 2 * pair));
     script.step(Section.pair(firstPair - pair + 1), focus);
   }
 
   /** The first figure: the largest whose square is not above the first pair. */
   private void first() {
     for (int place = radicand.highest(); place >= 2 * firstPair; place--) {
-      standing.take(radicand.at(place).orElseThrow());
+      remaining.take(radicand.at(place).orElseThrow());
     }
     step(firstPair);
-    BigInteger pair = standing.value();
-    Entry figure = writeRoot(firstPair, Rule.of(Rule.Kind.LARGEST_SQUARE), standing.parts());
+    BigInteger pair = remaining.value();
+    Entry figure = writeRoot(firstPair, Rule.of(Rule.Kind.LARGEST_SQUARE), remaining.parts());
     script.use(() -> Fact.largestSquare(pair));
     script.say(
         () ->
@@ -183,8 +183,8 @@ final class RootPage {
   /** Writes the product under what stands and takes it away. */
   private void subtract(int pair, Rule rule, List<Entry> factors) {
     step(pair);
-    Entry product = standing.writeProduct(2 * pair, rule, factors);
-    Standing.Taken taken = standing.subtract(product);
+    Entry product = remaining.writeProduct(2 * pair, rule, factors);
+    Remaining.Taken taken = remaining.subtract(product);
     script.say(
         () ->
             Remark.of(RemarkKind.TAKE_SQUARE)
@@ -195,7 +195,7 @@ final class RootPage {
 
   /** Nothing is left over and nothing but zeros would come down after the point. */
   private boolean exactAlready() {
-    if (lastPair > 0 || standing.value().signum() != 0) {
+    if (lastPair > 0 || remaining.value().signum() != 0) {
       return false;
     }
     for (int place = 2 * lastPair - 1; place >= sum.radicand().lowestPlace(); place--) {
@@ -229,7 +229,7 @@ final class RootPage {
         pair.add(bring(place).value());
       }
     }
-    BigInteger stands = standing.value();
+    BigInteger stands = remaining.value();
     script.say(
         () ->
             Remark.of(RemarkKind.BRING_DOWN_PAIR)
@@ -240,7 +240,7 @@ final class RootPage {
 
   private Entry bring(int place) {
     Entry figure = radicand.at(place).orElseThrow();
-    standing.bringDown(figure, place);
+    remaining.bringDown(figure, place);
     return figure;
   }
 
@@ -248,9 +248,9 @@ final class RootPage {
   private void next() {
     Entry before = root.get(root.size() - 1);
     writeLead(before);
-    List<Entry> reads = standing.behind(lead);
+    List<Entry> reads = remaining.behind(lead);
     BigInteger fits = Rule.of(Rule.Kind.LARGEST_TRIAL).applyTo(reads);
-    BigInteger stands = standing.value();
+    BigInteger stands = remaining.value();
     BigInteger leadsWith = lead.value();
     tries.run(lead, stands, fits, () -> step(lastPair));
 
@@ -275,7 +275,7 @@ final class RootPage {
   private void writeLead(Entry before) {
     step(lastPair);
     boolean add = style.has(Choice.RootLead.ADD_LAST);
-    leadRow = Math.max(standing.row(), leadRow + 1);
+    leadRow = Math.max(remaining.row(), leadRow + 1);
     Slot slot = Slot.full(Role.LEAD, 1, new Square(leadRow, bracket - 3));
     Entry old = lead;
     BigInteger soFar = Rule.of(Rule.Kind.JOINED).applyTo(root);

@@ -5,10 +5,10 @@ import bemble.number.Whole;
 import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Square;
-import bemble.plan.Entry;
-import bemble.plan.Rule;
-import bemble.plan.Script;
-import bemble.plan.Slot;
+import bemble.procedure.Entry;
+import bemble.procedure.Rule;
+import bemble.procedure.Script;
+import bemble.procedure.Slot;
 import bemble.wording.Remark;
 import bemble.wording.RemarkKind;
 import java.math.BigInteger;
@@ -45,11 +45,11 @@ final class TrialTable {
   /**
    * Tries from the first guess down to the figure that fits; each try is a step. The guess, what
    * stands without its last figure divided by the lead, is never too small, because x (10 lead + x)
-   * ≤ standing gives x ≤ standing / (10 lead); above 9 it is 9, since only one figure is sought.
+   * ≤ remaining gives x ≤ remaining / (10 lead); above 9 it is 9, since only one figure is sought.
    */
-  void run(Entry lead, BigInteger standing, BigInteger fits, Runnable openStep) {
+  void run(Entry lead, BigInteger remaining, BigInteger fits, Runnable openStep) {
     BigInteger guess =
-        lead.value().signum() == 0 ? standing.sqrt() : Whole.tens(standing).divide(lead.value());
+        lead.value().signum() == 0 ? remaining.sqrt() : Whole.tens(remaining).divide(lead.value());
     guess = guess.min(NINE).max(fits).max(BigInteger.ONE);
     for (int tried = guess.intValue(); tried >= Math.max(1, fits.intValue()); tried--) {
       openStep.run();
@@ -60,7 +60,7 @@ final class TrialTable {
       Slot slot = Slot.small(Role.TRY, 0, new Square(row, productColumn));
       Entry product = script.write(slot, Rule.tryOut(x), List.of(lead));
       row++;
-      boolean tooMuch = product.value().compareTo(standing) > 0;
+      boolean tooMuch = product.value().compareTo(remaining) > 0;
       script.use(() -> Fact.multiply(new BigInteger(trialDivisor), BigInteger.valueOf(x)));
       script.say(
           () ->
@@ -68,7 +68,7 @@ final class TrialTable {
                   .with("figure", x)
                   .with("divisor", new BigInteger(trialDivisor))
                   .with("product", product.value())
-                  .with("standing", standing));
+                  .with("standing", remaining));
     }
   }
 }

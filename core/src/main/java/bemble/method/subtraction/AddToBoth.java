@@ -6,14 +6,14 @@ import bemble.method.column.WrittenRow;
 import bemble.number.Whole;
 import bemble.paper.Role;
 import bemble.paper.Spot;
-import bemble.plan.Entry;
-import bemble.plan.Move;
-import bemble.plan.Rule;
-import bemble.plan.Script;
-import bemble.plan.Slot;
-import bemble.plan.Working;
 import bemble.problem.Operation;
 import bemble.problem.Subtraction;
+import bemble.procedure.Entry;
+import bemble.procedure.Move;
+import bemble.procedure.Rule;
+import bemble.procedure.Script;
+import bemble.procedure.Slot;
+import bemble.procedure.Working;
 import bemble.slip.Slip;
 import bemble.style.Setting;
 import bemble.style.Style;
@@ -73,7 +73,7 @@ public final class AddToBoth implements Method<Subtraction> {
   }
 
   @Override
-  public List<String> trialLines() {
+  public List<String> sampleLines() {
     return List.of("532 − 278");
   }
 
@@ -97,7 +97,7 @@ public final class AddToBoth implements Method<Subtraction> {
         break;
       }
       if (!taken.isEmpty()
-          && layout.together(script, answer, place, tops, rows.subtrahend(), taken)) {
+          && layout.takeLastTwoAsOne(script, answer, place, tops, rows.subtrahend(), taken)) {
         break;
       }
       oneMore = column(script, layout, answer, place, top, taken);

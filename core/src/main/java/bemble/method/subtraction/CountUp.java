@@ -9,14 +9,14 @@ import bemble.method.column.WrittenRow;
 import bemble.number.Numeral;
 import bemble.paper.Role;
 import bemble.paper.Square;
-import bemble.plan.Answer;
-import bemble.plan.Entry;
-import bemble.plan.Rule;
-import bemble.plan.Script;
-import bemble.plan.Slot;
-import bemble.plan.Working;
 import bemble.problem.Operation;
 import bemble.problem.Subtraction;
+import bemble.procedure.Answer;
+import bemble.procedure.Entry;
+import bemble.procedure.Rule;
+import bemble.procedure.Script;
+import bemble.procedure.Slot;
+import bemble.procedure.Working;
 import bemble.style.Style;
 import bemble.wording.Remark;
 import bemble.wording.RemarkKind;
@@ -44,7 +44,7 @@ public final class CountUp implements Method<Subtraction> {
   }
 
   @Override
-  public List<String> trialLines() {
+  public List<String> sampleLines() {
     return List.of("403 − 187");
   }
 

@@ -3,13 +3,13 @@ package bemble.method.subtraction;
 import bemble.method.Method;
 import bemble.method.column.WrittenRow;
 import bemble.paper.Role;
-import bemble.plan.Entry;
-import bemble.plan.Rule;
-import bemble.plan.Script;
-import bemble.plan.Slot;
-import bemble.plan.Working;
 import bemble.problem.Operation;
 import bemble.problem.Subtraction;
+import bemble.procedure.Entry;
+import bemble.procedure.Rule;
+import bemble.procedure.Script;
+import bemble.procedure.Slot;
+import bemble.procedure.Working;
 import bemble.slip.Slip;
 import bemble.style.Setting;
 import bemble.wording.RemarkKind;
@@ -73,7 +73,7 @@ public final class Exchange implements Method<Subtraction> {
   }
 
   @Override
-  public List<String> trialLines() {
+  public List<String> sampleLines() {
     return List.of("432 − 118", "5003 − 1268");
   }
 
@@ -113,7 +113,7 @@ public final class Exchange implements Method<Subtraction> {
         }
         Optional<Entry> bottom = taken.at(place);
         if (bottom.isPresent()
-            && layout.together(script, answer, place, tops, taken, List.of(bottom.get()))) {
+            && layout.takeLastTwoAsOne(script, answer, place, tops, taken, List.of(bottom.get()))) {
           break;
         }
         column(place, bottom);

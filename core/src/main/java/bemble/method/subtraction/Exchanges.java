@@ -2,10 +2,10 @@ package bemble.method.subtraction;
 
 import bemble.method.column.TopFigures;
 import bemble.number.Whole;
-import bemble.plan.Entry;
-import bemble.plan.Move;
-import bemble.plan.Rule;
-import bemble.plan.Script;
+import bemble.procedure.Entry;
+import bemble.procedure.Move;
+import bemble.procedure.Rule;
+import bemble.procedure.Script;
 import bemble.style.Choice;
 import bemble.wording.Place;
 import bemble.wording.Quantity;

@@ -8,13 +8,13 @@ import bemble.method.column.WrittenRow;
 import bemble.number.Whole;
 import bemble.paper.Area;
 import bemble.paper.Role;
-import bemble.plan.Answer;
-import bemble.plan.Entry;
-import bemble.plan.Rule;
-import bemble.plan.Script;
-import bemble.plan.Slot;
-import bemble.plan.Working;
 import bemble.problem.Subtraction;
+import bemble.procedure.Answer;
+import bemble.procedure.Entry;
+import bemble.procedure.Rule;
+import bemble.procedure.Script;
+import bemble.procedure.Slot;
+import bemble.procedure.Working;
 import bemble.style.Choice;
 import bemble.wording.Place;
 import bemble.wording.Quantity;
@@ -108,7 +108,7 @@ record SubtractionLayout(PlaceColumns columns, int highest, int lowest, int minu
    * @param top the top figure as it stands at a place
    * @param taken all that is to be taken at {@code place}
    */
-  boolean together(
+  boolean takeLastTwoAsOne(
       Script script,
       WrittenRow answer,
       int place,

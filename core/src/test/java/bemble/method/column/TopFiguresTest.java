@@ -5,9 +5,9 @@ import static org.junit.jupiter.api.Assertions.assertSame;
 
 import bemble.paper.Role;
 import bemble.paper.Square;
-import bemble.plan.Entry;
-import bemble.plan.Rule;
-import bemble.plan.Slot;
+import bemble.procedure.Entry;
+import bemble.procedure.Rule;
+import bemble.procedure.Slot;
 import java.math.BigInteger;
 import java.util.List;
 import java.util.OptionalInt;

@@ -1,0 +1,2 @@
+/** Checking over HTTP: a working done elsewhere line by line, and the bare result of a sum. */
+package bemble.app.elsewhere;

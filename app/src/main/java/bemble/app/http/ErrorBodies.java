@@ -1,0 +1,32 @@
+package bemble.app.http;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.json.JsonMapper;
+import java.net.URI;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.converter.json.ProblemDetailJacksonMixin;
+
+/** Problem details (RFC 9457), also where nothing else writes JSON. */
+final class ErrorBodies {
+  private static final ObjectMapper JSON =
+      JsonMapper.builder().addMixIn(ProblemDetail.class, ProblemDetailJacksonMixin.class).build();
+
+  private ErrorBodies() {}
+
+  /** A problem with a code of Bemble's own and a sentence. */
+  static ProblemDetail of(HttpStatusCode status, String code, String sentence) {
+    ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, sentence);
+    problem.setType(URI.create("urn:bemble:" + code));
+    return problem;
+  }
+
+  static String json(ProblemDetail problem) {
+    try {
+      return JSON.writeValueAsString(problem);
+    } catch (JsonProcessingException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+}

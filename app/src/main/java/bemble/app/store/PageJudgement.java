@@ -1,0 +1,10 @@
+package bemble.app.store;
+
+/**
+ * What the judge found on a page that is handed in.
+ *
+ * @param slip the name of the first thing that went wrong; null where nothing did
+ * @param slips how many things went wrong
+ * @param slipId the id of the first slip; empty where none is known
+ */
+public record PageJudgement(String slip, long slips, boolean allRight, String slipId) {}

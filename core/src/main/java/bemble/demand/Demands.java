@@ -1,0 +1,40 @@
+package bemble.demand;
+
+import bemble.fact.Fact;
+import java.util.Map;
+
+/**
+ * What a sum asks of whoever works it, told from its working.
+ *
+ * @param facts number facts by kind; kinds that were not used are left out
+ * @param carries carries written
+ * @param longestCarryChain most carries one after another, each in the column of the last
+ * @param newColumn whether the answer reaches a place that no number of the sum has
+ * @param exchanges ten of a place made from one of the next, or added to both numbers
+ * @param zerosCrossed most zeros on the way of one exchange
+ * @param zerosInQuotient zeros written inside or at the end of a quotient or root
+ * @param remainder whether anything is left over
+ * @param paddedPlaces zeros written only to fill a place
+ * @param trials figures tried in vain
+ * @param marks marks with a value
+ * @param seconds estimated time for a practised hand
+ */
+public record Demands(
+    Map<Fact.Kind, Integer> facts,
+    int carries,
+    int longestCarryChain,
+    boolean newColumn,
+    int exchanges,
+    int zerosCrossed,
+    int zerosInQuotient,
+    boolean remainder,
+    int paddedPlaces,
+    int trials,
+    int marks,
+    int seconds) {
+  /**
+   * Own estimate, to be replaced by measured times: a practised adult takes about two seconds for a
+   * number fact and one to write a figure.
+   */
+  static final int SECONDS_A_FACT = 2;
+}

@@ -1,0 +1,20 @@
+package bemble.procedure;
+
+import bemble.wording.Section;
+import java.math.BigInteger;
+import java.util.List;
+
+/**
+ * A slot that waits for its value.
+ *
+ * @param section the section that it belongs to
+ * @param slot where the value is to be written, and what for
+ * @param rule how it should come from what is read
+ * @param reads the entries it is read from, written by the same hand before
+ */
+public record Asked(Section section, Slot slot, Rule rule, List<Entry> reads) {
+  /** What the rule says, given what was written before. */
+  public BigInteger due() {
+    return rule.applyTo(reads);
+  }
+}

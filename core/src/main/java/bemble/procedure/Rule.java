@@ -1,0 +1,123 @@
+package bemble.procedure;
+
+import java.math.BigInteger;
+import java.util.AbstractList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.RandomAccess;
+
+/**
+ * How a value comes from the values it is read from. Values are whole numbers in units of their
+ * place; rules do not know where anything stands.
+ *
+ * @param kind the formula
+ * @param n the number that some formulas need besides what they read; else 0
+ */
+public record Rule(Kind kind, int n) {
+  /** The formulas; what each reads is said at {@link Formulas}. */
+  public enum Kind {
+    COPY,
+    SAME,
+    ZERO,
+    TOTAL,
+    FIGURE_OF_TOTAL,
+    TENS_OF_TOTAL,
+    DIFFERENCE,
+    DIFFERENCE_WITH_TEN_MORE,
+    ONE_LESS,
+    ONE_MORE,
+    TEN_MORE,
+    NINE_MORE,
+    FIGURE_OF_PAIRS,
+    TENS_OF_PAIRS,
+    PRODUCT,
+    COUNT,
+    HOW_MANY,
+    EASY_COUNT,
+    LEFT_OVER,
+    JOINED,
+    LARGEST_SQUARE,
+    DOUBLE,
+    ADD_LAST,
+    LARGEST_TRIAL,
+    TRIAL_PRODUCT,
+    TRY,
+    NEXT_STOP,
+    STOP_BACK,
+    DIGIT_SUM,
+    DIGIT_SUM_OF_PRODUCT
+  }
+
+  /** The rules that need no number, by the ordinals of their kinds: each figure asks for one. */
+  private static final List<Rule> PLAIN =
+      Arrays.stream(Kind.values()).map(kind -> new Rule(kind, 0)).toList();
+
+  /** Copied from the sum; reads the figure or number of the sum itself. */
+  public static final Rule COPY = of(Kind.COPY);
+
+  /** The same as what is read. */
+  public static final Rule SAME = of(Kind.SAME);
+
+  /** Nothing at all, written as 0; reads nothing. */
+  public static final Rule ZERO = of(Kind.ZERO);
+
+  /** The whole total of all that is read. */
+  public static final Rule TOTAL = of(Kind.TOTAL);
+
+  /** The ones figure of the total of all that is read. */
+  public static final Rule ONES_OF_TOTAL = figureOfTotal(0);
+
+  /** The tens of the total of all that is read, more than one figure if need be. */
+  public static final Rule TENS_OF_TOTAL = of(Kind.TENS_OF_TOTAL);
+
+  /** The rule of a kind that needs no number. */
+  public static Rule of(Kind kind) {
+    return PLAIN.get(kind.ordinal());
+  }
+
+  /** The figure of the total of all that is read, {@code n} places above its ones. */
+  public static Rule figureOfTotal(int n) {
+    return new Rule(Kind.FIGURE_OF_TOTAL, n);
+  }
+
+  /** What the lead followed by {@code n}, times {@code n}, makes. */
+  public static Rule tryOut(int n) {
+    return new Rule(Kind.TRY, n);
+  }
+
+  /** The value that follows from {@code reads}, which are in the order given in the procedure. */
+  public BigInteger apply(List<BigInteger> reads) {
+    return Formulas.apply(this, reads);
+  }
+
+  /** Whether a writer may put a value in the place of the one that follows: an easy count. */
+  public boolean leavesOpen(BigInteger value, List<Entry> reads) {
+    return kind == Kind.EASY_COUNT
+        && value.signum() > 0
+        && value.compareTo(Formulas.fitting(reads)) <= 0;
+  }
+
+  /** The value that follows from what stands in some entries. */
+  public BigInteger applyTo(List<Entry> reads) {
+    return apply(new Values(reads));
+  }
+
+  /** The values of entries, without a copy: this is asked for every figure of every page. */
+  private static final class Values extends AbstractList<BigInteger> implements RandomAccess {
+    private final List<Entry> entries;
+
+    Values(List<Entry> entries) {
+      this.entries = entries;
+    }
+
+    @Override
+    public BigInteger get(int index) {
+      return entries.get(index).value();
+    }
+
+    @Override
+    public int size() {
+      return entries.size();
+    }
+  }
+}

@@ -1,0 +1,13 @@
+package bemble.procedure;
+
+/** How many places off something is put; a hand that counts otherwise makes a slip. */
+public enum Shift {
+  /** How far to the left of its places a number is set out, usually 0; by its highest place. */
+  SET_OUT_LEFT,
+  /** How far to the left of its places a quotient stands, usually 0; by its highest place. */
+  QUOTIENT_LEFT,
+  /** How many places the end of a row is held, usually those its figure stands for; by them. */
+  PLACES_HELD,
+  /** After the figure of which place of a root its point stands, usually 0; asked once. */
+  POINT_AFTER
+}

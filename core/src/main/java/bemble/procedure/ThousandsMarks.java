@@ -1,0 +1,52 @@
+package bemble.procedure;
+
+import bemble.paper.Mark;
+import bemble.paper.Role;
+import bemble.paper.Shape;
+import bemble.paper.Square;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * The marks that set apart the thousands of the numbers on a page that keeps to columns. A number
+ * that stands inside a working, such as what is left in a division, keeps to the columns of its
+ * page and not to its own size, so it has none.
+ */
+final class ThousandsMarks {
+  private static final int GROUP = 3;
+
+  private ThousandsMarks() {}
+
+  /** All marks of a page, and after them its thousands marks, each as soon as both sides stand. */
+  static List<Mark> added(List<Mark> marks, int onesColumn, String text) {
+    Map<Square, Mark> figures = new HashMap<>();
+    for (Mark mark : marks) {
+      if (mark.shape() instanceof Shape.Figure figure && isOfNumber(mark, figure, onesColumn)) {
+        figures.put(figure.at(), mark);
+      }
+    }
+    List<Mark> all = new ArrayList<>(marks);
+    for (Mark mark : marks) {
+      if (!(mark.shape() instanceof Shape.Figure figure) || figures.get(figure.at()) != mark) {
+        continue;
+      }
+      Mark next = figures.get(figure.at().moved(0, 1));
+      if (next != null && mark.place() > 0 && mark.place() % GROUP == 0) {
+        int step = Math.max(mark.step(), next.step());
+        Shape shape = new Shape.Point(figure.at(), text);
+        all.add(new Mark(all.size(), Role.THOUSANDS, null, step, shape));
+      }
+    }
+    return all;
+  }
+
+  private static boolean isOfNumber(Mark mark, Shape.Figure figure, int onesColumn) {
+    return switch (mark.role()) {
+      case GIVEN, FOUND, PADDING, PARTIAL, PLACEHOLDER, QUOTIENT, ANSWER ->
+          mark.place() != null && figure.at().column() == onesColumn - mark.place();
+      default -> false;
+    };
+  }
+}

@@ -1,2 +1,0 @@
-/** What makes a sum easy or hard, read off its working. */
-package bemble.trait;
