@@ -121,12 +121,17 @@ class ExtractTest {
   }
 
   /** A small class with a row in every table, as a file. */
-  private static String smallClass() {
-    there.post("/api/classes", Map.of("name", "Bulb shed", "style", Map.of("onTop", "LONGER")));
+  private static long bulbShed() {
     long id = 0;
     for (JsonNode room : there.get("/api/classes").json()) {
       id = room.get("name").asText().equals("Bulb shed") ? room.get("id").asLong() : id;
     }
+    return id;
+  }
+
+  private static String smallClass() {
+    there.post("/api/classes", Map.of("name", "Bulb shed", "style", Map.of("onTop", "LONGER")));
+    long id = bulbShed();
     there.post("/api/classes/" + id + "/current", "");
     long pupil =
         there.post("/api/roll", Map.of("names", "Neve\nBram")).json().get(0).get("id").asLong();
@@ -216,7 +221,8 @@ class ExtractTest {
     String earlier = now.replace("\"outcome\":", "\"mark\":");
     assertFalse(earlier.equals(now));
     Talk.Answer answer = read(earlier.getBytes(StandardCharsets.UTF_8));
-    assertEquals(200, answer.status(), answer.text());
+    assertEquals(201, answer.status(), answer.text());
+    there.delete("/api/classes/" + bulbShed());
   }
 
   @Test
