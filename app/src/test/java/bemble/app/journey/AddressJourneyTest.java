@@ -15,7 +15,7 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** Every view has an address; what is half typed and what was set out lately is still there. */
-@OwnApp
+@BeginsEmpty
 class AddressJourneyTest extends Journey {
   @Test
   void backAndForwardGoFromSumToSum() {

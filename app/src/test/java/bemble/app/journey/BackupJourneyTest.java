@@ -11,7 +11,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 /** All that is kept goes into a file and comes back, on the screen. */
-@OwnApp
+@BeginsEmpty
 class BackupJourneyTest extends Journey {
   private Locator file() {
     return hand.page.getByLabel("Backup file");

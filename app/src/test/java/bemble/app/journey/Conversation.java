@@ -2,29 +2,22 @@ package bemble.app.journey;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.TestInfo;
-import org.junit.jupiter.api.io.TempDir;
 
-/** A conversation over HTTP with the Bemble that all tests share, or with one of its own. */
+/**
+ * A conversation over HTTP with the Bemble that all tests share, emptied before where it says so.
+ */
 abstract class Conversation {
-  @TempDir static Path folder;
   static RunningApp app;
   static Talk talk;
 
   @BeforeAll
   static void start(TestInfo info) {
-    app = RunningApp.of(info, folder);
+    app = RunningApp.of(info);
     talk = new Talk(app.address());
-  }
-
-  @AfterAll
-  static void stop() {
-    app.leave();
   }
 
   static long begin(String problem, String method) {

@@ -13,7 +13,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.junit.jupiter.api.Test;
 
 /** The marked handout as a small slip of paper for each pupil. */
-@OwnApp
+@BeginsEmpty
 class CutOutsTest extends Conversation {
   /** A class of thirty with long names, whose every answer is wrong by the same slip. */
   @Test

@@ -4,35 +4,26 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** One record that is not as it should be leaves all others as they are. */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class DamageTest {
-  @TempDir static Path folder;
   private RunningApp app;
   private Talk talk;
 
   @BeforeAll
   void start() {
-    app = new RunningApp(folder.resolve("damage"), false);
+    app = RunningApp.emptied();
     talk = new Talk(app.address());
-  }
-
-  @AfterAll
-  void stop() {
-    app.close();
   }
 
   private long id(String path, Map<String, Object> body) {

@@ -13,6 +13,7 @@ import com.microsoft.playwright.options.ReducedMotion;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.TimeZone;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 
@@ -24,7 +25,11 @@ final class DeskHand implements AutoCloseable {
   private final BrowserContext context;
 
   DeskHand(String address) {
-    context = Chromium.BROWSER.newContext(new Browser.NewContextOptions().setBaseURL(address));
+    context =
+        Chromium.BROWSER.newContext(
+            new Browser.NewContextOptions()
+                .setBaseURL(address)
+                .setTimezoneId(TimeZone.getDefault().getID()));
     page = context.newPage();
     page.onPageError(complaints::add);
     page.onRequest(

@@ -37,7 +37,7 @@ class ExtractTest {
   @BeforeAll
   static void start() {
     from = new RunningApp(folder.resolve("here"), true);
-    to = new RunningApp(folder.resolve("there"), false);
+    to = RunningApp.emptied();
     here = new Talk(from.address());
     there = new Talk(to.address());
   }
@@ -45,7 +45,6 @@ class ExtractTest {
   @AfterAll
   static void stop() {
     from.close();
-    to.close();
   }
 
   private static Talk.Answer read(byte[] file) {

@@ -18,7 +18,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Whatever is sent, Bemble answers with a sentence and never fails itself. */
-@OwnApp
+@BeginsEmpty
 class FuzzTest extends Conversation {
   /** The attempt, roll, run, handout, lesson, page and set that the bodies speak of. */
   @BeforeAll

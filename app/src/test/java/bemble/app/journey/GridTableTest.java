@@ -12,7 +12,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Answers leave and enter as tables. */
-@OwnApp
+@BeginsEmpty
 class GridTableTest extends Conversation {
   private static Pile pile;
 

@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-@OwnApp
+@BeginsEmpty
 class HouseJourneyTest extends Journey {
   private Locator card(String setting) {
     return hand.page.getByTestId("setting-" + setting);

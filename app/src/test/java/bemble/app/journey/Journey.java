@@ -13,7 +13,7 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.api.io.TempDir;
 
 /**
- * A journey through the Bemble that all tests share, or through one of its own without data; each
+ * A journey through the Bemble that all tests share, emptied before where a class says so. Each
  * test begins with a browser that knows of nothing.
  */
 abstract class Journey {
@@ -24,14 +24,13 @@ abstract class Journey {
 
   @BeforeAll
   static void start(TestInfo info) {
-    app = RunningApp.of(info, folder);
+    app = RunningApp.of(info);
     hand = new DeskHand(app.address());
   }
 
   @AfterAll
   static void stop() {
     hand.close();
-    app.leave();
   }
 
   /** A browser of its own, for what cannot be undone in one. */

@@ -9,7 +9,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** A sum from the empty Desk to the kept page and the handed-in one, with no mouse. */
-@OwnApp
+@BeginsEmpty
 class KeyboardJourneyTest extends Journey {
   private static final int MOST_STOPS = 60;
 

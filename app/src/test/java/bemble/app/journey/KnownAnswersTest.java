@@ -17,7 +17,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** What a grid tells of answers before they are typed is what they are marked when they are. */
-@OwnApp
+@BeginsEmpty
 class KnownAnswersTest extends Conversation {
   private static final int OTHERS = 60;
 

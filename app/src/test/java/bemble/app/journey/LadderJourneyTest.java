@@ -10,7 +10,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** The ladder of a class is made its own on the screen of the sets. */
-@OwnApp
+@BeginsEmpty
 class LadderJourneyTest extends Journey {
   @BeforeEach
   void openTheLadder() {

@@ -5,16 +5,13 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -23,19 +20,13 @@ class LadderTest {
   private static final String TWO = "subtraction-two-from-two";
   private static final String CROSSED = "subtraction-one-zero-crossed";
 
-  @TempDir Path folder;
   private RunningApp app;
   private Talk talk;
 
   @BeforeEach
   void start() {
-    app = new RunningApp(folder.resolve("ladder"), false);
+    app = RunningApp.emptied();
     talk = new Talk(app.address());
-  }
-
-  @AfterEach
-  void stop() {
-    app.close();
   }
 
   private JsonNode ladder() {
@@ -87,7 +78,7 @@ class LadderTest {
     String own = added("Bulbs from the shed");
     JsonNode before = ladder();
     app.close();
-    app = new RunningApp(folder.resolve("ladder"), false);
+    app = app.again();
     talk = new Talk(app.address());
     assertEquals(before, ladder());
     List<String> ids = ids(before);

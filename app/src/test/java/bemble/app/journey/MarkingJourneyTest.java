@@ -22,7 +22,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** A class is marked: pupils added, a set handed out, its answers typed, the class looked at. */
-@OwnApp
+@BeginsEmpty
 class MarkingJourneyTest extends Journey {
   private static final List<String> PUPILS = List.of("Bram", "Caio", "Ismay", "Neve", "Wilfa");
 

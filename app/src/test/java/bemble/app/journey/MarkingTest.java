@@ -18,7 +18,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Pupils, handouts and marking over HTTP. */
-@OwnApp
+@BeginsEmpty
 class MarkingTest extends Conversation {
   private static final List<String> SUMS =
       List.of("742 − 368", "621 − 257", "853 − 478", "534 − 269", "965 − 387");

@@ -7,7 +7,6 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -15,25 +14,22 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
-import org.junit.jupiter.api.io.TempDir;
 
 /** Bemble goes away in the middle of something, and comes back at the same address. */
 class OutageJourneyTest {
-  @TempDir Path folder;
   private RunningApp app;
   private DeskHand hand;
   @RegisterExtension final LastLook lastLook = new LastLook(() -> hand);
 
   @BeforeEach
   void start() {
-    app = new RunningApp(folder.resolve("outage"), false);
+    app = RunningApp.emptied();
     hand = new DeskHand(app.address());
   }
 
   @AfterEach
   void stop() {
     hand.close();
-    app.close();
   }
 
   private void comeBack() {

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.TimeZone;
 
 /** Bemble in a process of its own, as a teacher starts it. */
 public final class OwnProcess {
@@ -19,6 +20,7 @@ public final class OwnProcess {
     List<String> command = new ArrayList<>();
     command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
     command.addAll(options);
+    command.add("-Duser.timezone=" + TimeZone.getDefault().getID());
     command.addAll(List.of("-cp", System.getProperty("java.class.path"), "bemble.app.Bemble"));
     command.addAll(List.of(arguments));
     return new ProcessBuilder(command).redirectErrorStream(true).start();

@@ -19,7 +19,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** A week is planned, a lesson given through all its parts, and written into the logbook. */
-@OwnApp
+@BeginsEmpty
 class PlanJourneyTest extends Journey {
   private static final LocalDate MONDAY =
       LocalDate.now().with(TemporalAdjusters.next(DayOfWeek.MONDAY));

@@ -5,7 +5,6 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import java.nio.file.Path;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.TemporalAdjusters;
@@ -13,10 +12,8 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** The plan, today and the logbook over HTTP. */
 class PlanTest {
@@ -26,19 +23,13 @@ class PlanTest {
   private static final LocalDate MONDAY =
       LocalDate.now().with(TemporalAdjusters.next(DayOfWeek.MONDAY));
 
-  @TempDir Path folder;
   private RunningApp app;
   private Talk talk;
 
   @BeforeEach
   void start() {
-    app = new RunningApp(folder.resolve("plan"), false);
+    app = RunningApp.emptied();
     talk = new Talk(app.address());
-  }
-
-  @AfterEach
-  void stop() {
-    app.close();
   }
 
   private Talk.Answer lesson(LocalDate day, String rung) {

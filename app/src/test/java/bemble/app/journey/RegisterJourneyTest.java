@@ -18,7 +18,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** The register: from a marked handout to its square, its reason, and what follows from it. */
-@OwnApp
+@BeginsEmpty
 class RegisterJourneyTest extends Journey {
   private static final List<String> SUMS =
       List.of("742 − 368", "621 − 257", "853 − 478", "534 − 269", "965 − 387");

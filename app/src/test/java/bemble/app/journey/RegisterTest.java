@@ -6,7 +6,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
-import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -15,10 +14,8 @@ import java.util.Map;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** The register over HTTP: what is marked, run and attempted shows in it by itself. */
 class RegisterTest {
@@ -32,21 +29,15 @@ class RegisterTest {
 
   private static final List<String> SLIPPED_OFTEN = List.of("426", "436", "375", "265", "622");
 
-  @TempDir Path folder;
   private RunningApp app;
   private Talk talk;
   private JsonNode roll;
 
   @BeforeEach
   void start() {
-    app = new RunningApp(folder.resolve("register"), false);
+    app = RunningApp.emptied();
     talk = new Talk(app.address());
     roll = talk.post("/api/roll", Map.of("names", "Neve\nBram")).json();
-  }
-
-  @AfterEach
-  void stop() {
-    app.close();
   }
 
   private long pupil(String name) {

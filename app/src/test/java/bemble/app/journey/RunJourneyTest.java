@@ -6,24 +6,21 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
-import org.junit.jupiter.api.io.TempDir;
 
 /** Runs on the Slate, from their beginning in Sets to their end. */
 class RunJourneyTest {
-  @TempDir Path folder;
   private RunningApp app;
   private DeskHand hand;
   @RegisterExtension final LastLook lastLook = new LastLook(() -> hand);
 
   @BeforeEach
   void start() {
-    app = new RunningApp(folder.resolve("runs"), false);
+    app = RunningApp.emptied();
     hand = new DeskHand(app.address());
   }
 
@@ -31,7 +28,6 @@ class RunJourneyTest {
   void stop() {
     assertEquals(0, hand.complaints.size(), hand.complaints.toString());
     hand.close();
-    app.close();
   }
 
   private Locator inDialog(String button) {

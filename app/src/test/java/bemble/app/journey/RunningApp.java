@@ -1,6 +1,7 @@
 package bemble.app.journey;
 
 import bemble.app.Bemble;
+import bemble.app.file.DataReplaced;
 import bemble.app.store.Changes;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -41,7 +42,9 @@ public final class RunningApp implements AutoCloseable {
 
   /** Once it has stopped: another one at the same address, with the same data. */
   RunningApp again() {
-    return new RunningApp(data, false, port(), Clock.systemDefaultZone());
+    RunningApp again = new RunningApp(data, false, port(), Clock.systemDefaultZone());
+    shared = this == shared ? again : shared;
+    return again;
   }
 
   /**
@@ -55,22 +58,38 @@ public final class RunningApp implements AutoCloseable {
       } catch (IOException e) {
         throw new UncheckedIOException(e);
       }
-      Runtime.getRuntime().addShutdownHook(new Thread(shared::close));
+      Runtime.getRuntime().addShutdownHook(new Thread(() -> shared.close()));
     }
-    return shared;
+    return shared.context.isActive() ? shared : shared.again();
   }
 
-  /** The one for the tests of a class: shared, or its own where it says so. */
-  static RunningApp of(TestInfo info, Path folder) {
-    boolean isAlone = info.getTestClass().orElseThrow().isAnnotationPresent(OwnApp.class);
-    return isAlone ? new RunningApp(folder.resolve("own"), false) : shared();
+  /** The shared one, emptied: as Bemble is when it is started for the first time. */
+  static RunningApp emptied() {
+    RunningApp app = shared();
+    app.empty();
+    return app;
   }
 
-  /** Ends it, unless others share it. */
-  void leave() {
-    if (this != shared) {
-      close();
-    }
+  /** The one for the tests of a class, emptied where it says so. */
+  static RunningApp of(TestInfo info) {
+    boolean beginsEmpty = info.getTestClass().orElseThrow().isAnnotationPresent(BeginsEmpty.class);
+    return beginsEmpty ? emptied() : shared();
+  }
+
+  private void empty() {
+    JdbcTemplate tables = context.getBean(JdbcTemplate.class);
+    tables.execute("set referential_integrity false");
+    tables
+        .queryForList(
+            "select table_name from information_schema.tables where table_schema = 'PUBLIC'"
+                + " and table_type = 'BASE TABLE' and table_name <> 'flyway_schema_history'",
+            String.class)
+        .forEach(table -> tables.execute("truncate table " + table + " restart identity"));
+    tables.execute("set referential_integrity true");
+    spoil(
+        "insert into school_class (name, style, version, current_class)"
+            + " values ('My class', '{}', 1, true)");
+    context.publishEvent(new DataReplaced());
   }
 
   public String address() {

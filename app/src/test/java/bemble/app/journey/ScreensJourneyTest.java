@@ -15,7 +15,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
-@OwnApp
+@BeginsEmpty
 class ScreensJourneyTest extends Journey {
   private Locator written(String kind) {
     return hand.page.locator("[data-layer='1'] [data-kind=" + kind + "]");

@@ -15,7 +15,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Sets over HTTP. */
-@OwnApp
+@BeginsEmpty
 class SetTest extends Conversation {
   private static final Map<String, Object> TWELVE =
       Map.of("rung", "subtraction-one-zero-crossed", "count", 12);

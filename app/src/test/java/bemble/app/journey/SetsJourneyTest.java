@@ -20,7 +20,7 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 
 /** Sets are made, changed, kept and printed on their screen. */
-@OwnApp
+@BeginsEmpty
 class SetsJourneyTest extends Journey {
   private Locator sums() {
     return hand.page.getByTestId("sum");

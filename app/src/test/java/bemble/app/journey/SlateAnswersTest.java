@@ -14,7 +14,7 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** Pages of the Slate fill answers to handouts in. */
-@OwnApp
+@BeginsEmpty
 class SlateAnswersTest extends Conversation {
   private static final List<String> SUMS = List.of("742 − 368", "621 − 257", "853 − 478");
 

@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-@OwnApp
+@BeginsEmpty
 class SlateJourneyTest extends Journey {
   private void choose(String sum, String method) {
     hand.tab("Slate");

@@ -21,7 +21,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Every view and dialog on wide and narrow screens, drawn large, and in the dark. */
-@OwnApp
+@BeginsEmpty
 class WidthsJourneyTest extends Journey {
   /**
    * What cannot be reached or read: a control or heading that is cut off, with no way of scrolling

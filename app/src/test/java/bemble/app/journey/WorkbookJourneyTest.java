@@ -23,9 +23,8 @@ class WorkbookJourneyTest {
 
   @Test
   void aKeptPageIsFoundAgainAfterARestart() {
-    Path data = folder.resolve("restart");
-    try (RunningApp app = new RunningApp(data, false);
-        DeskHand hand = new DeskHand(app.address())) {
+    RunningApp app = RunningApp.emptied();
+    try (DeskHand hand = new DeskHand(app.address())) {
       hand.setOutAndSee("4,070 + 306");
       hand.method("In pairs").click();
       hand.button("Keep page").click();
@@ -36,8 +35,9 @@ class WorkbookJourneyTest {
       dialogButton(hand, "Keep page").click();
       assertThat(hand.page.getByText("“Seeds in the barn” is in the Workbook.")).isVisible();
     }
-    try (RunningApp app = new RunningApp(data, false);
-        DeskHand hand = new DeskHand(app.address())) {
+    app.close();
+    app.again();
+    try (DeskHand hand = new DeskHand(app.address())) {
       hand.tab("Workbook");
       assertThat(hand.page.getByTestId("drawing")).hasCount(1);
       hand.button("Open Seeds in the barn").click();

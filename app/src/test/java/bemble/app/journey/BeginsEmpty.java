@@ -3,6 +3,6 @@ package bemble.app.journey;
 import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
 
-/** Marks tests that change what is stored, or look at all of it, and so need a Bemble alone. */
+/** Marks tests that begin with an empty Bemble, since they look at all that is stored. */
 @Retention(RetentionPolicy.RUNTIME)
-@interface OwnApp {}
+@interface BeginsEmpty {}
