@@ -17,7 +17,16 @@ class ArchitectureTest {
 
   private static final List<String> WORKERS =
       List.of(
-          "method", "check", "demand", "help", "judge", "slip", "slate", "practice", "diagnosis");
+          "method",
+          "check",
+          "demand",
+          "help",
+          "judge",
+          "lines",
+          "slip",
+          "slate",
+          "practice",
+          "diagnosis");
 
   private final JavaClasses core =
       new ClassFileImporter()
@@ -35,9 +44,10 @@ class ArchitectureTest {
           Map.entry("demand", List.of("practice")),
           Map.entry("ladder", List.of("practice", "diagnosis", "progress")),
           Map.entry("recipe", List.of("ladder", "practice", "diagnosis")),
-          Map.entry("judge", List.of("slate")),
-          Map.entry("slip", List.of("method", "judge", "slate", "practice", "diagnosis")),
-          Map.entry("method", List.of("check", "judge", "slate", "practice", "diagnosis")),
+          Map.entry("judge", List.of("slate", "lines")),
+          Map.entry("lines", List.of()),
+          Map.entry("slip", List.of("method", "judge", "lines", "slate", "practice", "diagnosis")),
+          Map.entry("method", List.of("check", "judge", "lines", "slate", "practice", "diagnosis")),
           Map.entry("procedure", WORKERS),
           Map.entry("paper", with("procedure")),
           Map.entry("wording", with("procedure")));
@@ -60,6 +70,30 @@ class ArchitectureTest {
               : layer.mayOnlyBeAccessedByLayers(each.getValue().toArray(String[]::new));
     }
     layers.check(core);
+  }
+
+  /** The judge searches on what is read, and says what is found; no room looks up. */
+  @Test
+  void theRoomsOfTheJudgeStandOnOneAnother() {
+    layeredArchitecture()
+        .consideringOnlyDependenciesInLayers()
+        .layer("judge")
+        .definedBy("bemble.judge")
+        .layer("search")
+        .definedBy("bemble.judge.search")
+        .layer("reading")
+        .definedBy("bemble.judge.reading")
+        .layer("report")
+        .definedBy("bemble.judge.report")
+        .whereLayer("search")
+        .mayOnlyBeAccessedByLayers("judge")
+        .whereLayer("reading")
+        .mayOnlyBeAccessedByLayers("judge", "search")
+        .whereLayer("judge")
+        .mayNotBeAccessedByAnyLayer()
+        .whereLayer("report")
+        .mayNotAccessAnyLayer()
+        .check(core);
   }
 
   @Test

@@ -1,10 +1,10 @@
 package bemble.bench;
 
 import bemble.judge.Judge;
-import bemble.judge.Judge.SettingOut;
-import bemble.judge.Judge.Stage;
-import bemble.judge.Report;
-import bemble.judge.Written;
+import bemble.judge.report.Report;
+import bemble.judge.report.SettingOut;
+import bemble.judge.report.Stage;
+import bemble.judge.report.Written;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;

@@ -1,9 +1,9 @@
 package bemble.bench;
 
 import bemble.judge.Judge;
-import bemble.judge.Judge.SettingOut;
-import bemble.judge.Judge.Stage;
-import bemble.judge.Written;
+import bemble.judge.report.SettingOut;
+import bemble.judge.report.Stage;
+import bemble.judge.report.Written;
 import bemble.wording.Wording;
 import java.lang.management.ManagementFactory;
 import java.lang.management.ThreadMXBean;

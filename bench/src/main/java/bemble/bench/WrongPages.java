@@ -1,8 +1,8 @@
 package bemble.bench;
 
 import bemble.judge.Judge;
-import bemble.judge.Transcript;
-import bemble.judge.Written;
+import bemble.judge.reading.Transcript;
+import bemble.judge.report.Written;
 import bemble.method.Methods;
 import bemble.method.Sum;
 import bemble.problem.Limits;

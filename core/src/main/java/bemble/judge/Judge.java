@@ -1,5 +1,23 @@
 package bemble.judge;
 
+import bemble.judge.reading.Alignment;
+import bemble.judge.reading.Comparison;
+import bemble.judge.reading.DecimalPoints;
+import bemble.judge.reading.Handwriting;
+import bemble.judge.reading.Prediction;
+import bemble.judge.reading.Signs;
+import bemble.judge.reading.Spread;
+import bemble.judge.reading.Transposed;
+import bemble.judge.reading.Variants;
+import bemble.judge.report.Finding;
+import bemble.judge.report.Report;
+import bemble.judge.report.SettingOut;
+import bemble.judge.report.Stage;
+import bemble.judge.report.Verdict;
+import bemble.judge.report.Written;
+import bemble.judge.search.Budget;
+import bemble.judge.search.Schools;
+import bemble.judge.search.Search;
 import bemble.method.Method;
 import bemble.method.PageForm;
 import bemble.method.Sum;
@@ -22,7 +40,7 @@ import java.util.concurrent.ConcurrentHashMap;
  */
 public final class Judge {
   /** Grows when a page can get another judgement than before. */
-  public static final int VERSION = 7;
+  public static final int VERSION = 8;
 
   private final Sum sum;
 
@@ -46,20 +64,6 @@ public final class Judge {
     this.variants = Variants.of(sum);
   }
 
-  /** How far a page has come. */
-  public enum Stage {
-    /** Blank squares are still to be filled. */
-    IN_WORK,
-    /** What is blank now is missing. */
-    HANDED_IN
-  }
-
-  /** Who set the sum out. */
-  public enum SettingOut {
-    GIVEN,
-    OWN
-  }
-
   /**
    * Judges a page in every accepted style and returns the report of the style that fits best. The
    * same page always has the same report, however it came to be written.
@@ -70,27 +74,25 @@ public final class Judge {
     }
     SetOut setOut = setOut(page, stage);
     Prediction truth = school(setOut.sum).truth();
-    Spread spread = Spread.of(setOut.page, truth, stage);
-    List<Written> back = spread.takenBack(setOut.page);
-    Report report = judged(setOut.sum, back, stage, settingOut);
-    report = DecimalPoints.held(report, back, stage);
+    Transposed read = Spread.of(setOut.page.read(), truth, stage).on(setOut.page);
+    Report report = judged(setOut.sum, read.read(), stage, settingOut);
+    report = DecimalPoints.withFindings(report, read.read(), stage);
     boolean signed = stage == Stage.IN_WORK || sum.method().form() == PageForm.FRAMED;
-    report = signed ? report : Signs.held(report, back, truth.working());
-    return setOut.alignment.put(spread.put(report, setOut.page));
+    report = signed ? report : Signs.withFinding(report, read.read(), truth.working());
+    return read.putBack(report);
   }
 
   /** A page as its writer has set the sum out: in which order, and where on the sheet. */
-  private record SetOut(Sum sum, Alignment alignment, List<Written> page) {}
+  private record SetOut(Sum sum, Transposed page) {}
 
   /** The given order, unless the numbers stand without a fault in another. */
   private SetOut setOut(List<Written> page, Stage stage) {
     SetOut given = null;
     for (Sum variant : variants) {
       Prediction truth = school(variant).truth();
-      Alignment alignment = Alignment.of(page, truth);
-      List<Written> back = alignment.takenBack(page);
-      SetOut setOut = new SetOut(variant, alignment, back);
-      if (new Comparison(new Handwriting(back), stage).isSetOutAs(truth)) {
+      Transposed read = Alignment.of(page, truth).on(Transposed.none(page));
+      SetOut setOut = new SetOut(variant, read);
+      if (new Comparison(new Handwriting(read.read()), stage).isSetOutAs(truth)) {
         return setOut;
       }
       given = given == null ? setOut : given;
@@ -120,7 +122,7 @@ public final class Judge {
     Report best = null;
     for (Search.School school : tried) {
       budget.next();
-      Search search = new Search(school, writing, stage, settingOut, budget);
+      Search search = new Search(school, page, stage, settingOut, budget);
       search.search();
       Report report = search.report();
       if (best == null || isBetter(report, best)) {

@@ -1,6 +1,6 @@
 package bemble.slate;
 
-import bemble.judge.Written;
+import bemble.judge.report.Written;
 import bemble.paper.Spot;
 import bemble.paper.Square;
 import java.util.ArrayList;

@@ -1,11 +1,11 @@
 package bemble.slate;
 
 import bemble.judge.Judge;
-import bemble.judge.Judge.SettingOut;
-import bemble.judge.Judge.Stage;
-import bemble.judge.Report;
-import bemble.judge.Transcript;
-import bemble.judge.Written;
+import bemble.judge.reading.Transcript;
+import bemble.judge.report.Report;
+import bemble.judge.report.SettingOut;
+import bemble.judge.report.Stage;
+import bemble.judge.report.Written;
 import bemble.method.PageForm;
 import bemble.method.Sum;
 import bemble.paper.Area;

@@ -1,6 +1,6 @@
 package bemble.slate;
 
-import bemble.judge.Transcript;
+import bemble.judge.reading.Transcript;
 import bemble.paper.Square;
 
 /**

@@ -3,8 +3,13 @@ package bemble.judge;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import bemble.judge.Judge.SettingOut;
-import bemble.judge.Judge.Stage;
+import bemble.judge.reading.Transcript;
+import bemble.judge.report.Finding;
+import bemble.judge.report.Report;
+import bemble.judge.report.SettingOut;
+import bemble.judge.report.Stage;
+import bemble.judge.report.Verdict;
+import bemble.judge.report.Written;
 import bemble.method.Method;
 import bemble.method.Methods;
 import bemble.method.RandomSums;
@@ -49,7 +54,7 @@ class OneJudgementTest {
   @MethodSource("judged")
   void strokeByStrokeAndAllAtOnceAreTheSame(Method<?> method) {
     Random random = new Random(5);
-    for (Problem problem : new RandomSums(41).small(method).limit(12).toList()) {
+    for (Problem problem : new RandomSums(41).small(method).limit(5).toList()) {
       Sum sum = new Sum(problem, method, Style.STANDARD);
       pages(sum, random)
           .forEach(

@@ -3,8 +3,12 @@ package bemble.judge;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import bemble.judge.Judge.SettingOut;
-import bemble.judge.Judge.Stage;
+import bemble.judge.reading.Transcript;
+import bemble.judge.report.Finding;
+import bemble.judge.report.Report;
+import bemble.judge.report.SettingOut;
+import bemble.judge.report.Stage;
+import bemble.judge.report.Written;
 import bemble.method.Method;
 import bemble.method.Methods;
 import bemble.method.Sum;

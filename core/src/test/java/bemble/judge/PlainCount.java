@@ -3,8 +3,10 @@ package bemble.judge;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import bemble.judge.Judge.SettingOut;
-import bemble.judge.Judge.Stage;
+import bemble.judge.report.Finding;
+import bemble.judge.report.Report;
+import bemble.judge.report.SettingOut;
+import bemble.judge.report.Stage;
 import bemble.method.Sum;
 import bemble.paper.Square;
 import bemble.slip.Slip;

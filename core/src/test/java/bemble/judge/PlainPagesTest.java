@@ -4,9 +4,10 @@ import static bemble.judge.PlainPaper.lastOfFirst;
 import static bemble.judge.PlainPaper.sum;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import bemble.judge.Judge.SettingOut;
-import bemble.judge.Judge.Stage;
 import bemble.judge.PlainPaper.Slip;
+import bemble.judge.report.Report;
+import bemble.judge.report.SettingOut;
+import bemble.judge.report.Stage;
 import bemble.method.Sum;
 import bemble.number.Numeral;
 import bemble.paper.Square;

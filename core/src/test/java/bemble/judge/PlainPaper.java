@@ -1,5 +1,6 @@
 package bemble.judge;
 
+import bemble.judge.report.Written;
 import bemble.method.Methods;
 import bemble.method.Sum;
 import bemble.paper.Mark;

@@ -4,14 +4,14 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import bemble.judge.Finding;
 import bemble.judge.Judge;
-import bemble.judge.Judge.SettingOut;
-import bemble.judge.Judge.Stage;
-import bemble.judge.Report;
-import bemble.judge.Transcript;
-import bemble.judge.Verdict;
-import bemble.judge.Written;
+import bemble.judge.reading.Transcript;
+import bemble.judge.report.Finding;
+import bemble.judge.report.Report;
+import bemble.judge.report.SettingOut;
+import bemble.judge.report.Stage;
+import bemble.judge.report.Verdict;
+import bemble.judge.report.Written;
 import bemble.paper.Spot;
 import bemble.problem.Problem;
 import bemble.procedure.Working;
@@ -80,20 +80,21 @@ class JudgeTest {
   @ParameterizedTest
   @MethodSource("slips")
   void aSlipAtOnePlaceIsNamedToo(Method<?> method, Slip slip) {
-    SlipMeasure trial = SlipMeasure.atOnePlace(method, slip);
-    assertEquals(trial.shown(), trial.named(), trial::toString);
-    assertTrue(10 * trial.alone() >= 9 * trial.shown(), trial::toString);
+    SlipMeasure measure = SlipMeasure.atOnePlace(method, slip);
+    assertEquals(measure.shown(), measure.named(), measure::toString);
+    assertTrue(10 * measure.alone() >= 9 * measure.shown(), measure::toString);
   }
 
   /** Every slip is found where it shows first, and named; what comes after is no new slip. */
   @ParameterizedTest
   @MethodSource("slips")
   void everySlipIsFoundAndNamed(Method<?> method, Slip slip) {
-    SlipMeasure trial = SlipMeasure.of(method, slip);
-    assertTrue(trial.shown() > 3, trial::toString);
-    assertEquals(trial.shown(), trial.named(), trial::toString);
-    assertTrue(10 * trial.first() >= 9 * trial.shown(), trial::toString);
-    assertTrue(10 * trial.alone() >= 9 * trial.shown() || trial.shown() < 25, trial::toString);
+    SlipMeasure measure = SlipMeasure.of(method, slip);
+    assertTrue(measure.shown() > 3, measure::toString);
+    assertEquals(measure.shown(), measure.named(), measure::toString);
+    assertTrue(10 * measure.first() >= 9 * measure.shown(), measure::toString);
+    assertTrue(
+        10 * measure.alone() >= 9 * measure.shown() || measure.shown() < 25, measure::toString);
   }
 
   @ParameterizedTest
@@ -103,7 +104,7 @@ class JudgeTest {
     Random random = new Random(6);
     new RandomSums(43)
         .small(method)
-        .limit(120)
+        .limit(60)
         .forEach(
             sum -> {
               Slip one = slips.get(random.nextInt(slips.size()));
@@ -173,7 +174,7 @@ class JudgeTest {
     List<Slip> slips = method.slips();
     new RandomSums(53)
         .small(method)
-        .limit(40)
+        .limit(15)
         .forEach(
             sum -> {
               Slip slip = slips.get(random.nextInt(slips.size()));

@@ -4,12 +4,12 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import bemble.judge.Judge;
-import bemble.judge.Judge.SettingOut;
-import bemble.judge.Judge.Stage;
-import bemble.judge.Report;
-import bemble.judge.Transcript;
-import bemble.judge.Verdict;
-import bemble.judge.Written;
+import bemble.judge.reading.Transcript;
+import bemble.judge.report.Report;
+import bemble.judge.report.SettingOut;
+import bemble.judge.report.Stage;
+import bemble.judge.report.Verdict;
+import bemble.judge.report.Written;
 import bemble.paper.Role;
 import bemble.paper.Spot;
 import bemble.paper.Square;

@@ -1,12 +1,12 @@
 package bemble.method;
 
-import bemble.judge.Finding;
 import bemble.judge.Judge;
-import bemble.judge.Judge.SettingOut;
-import bemble.judge.Judge.Stage;
-import bemble.judge.Report;
-import bemble.judge.Transcript;
-import bemble.judge.Written;
+import bemble.judge.reading.Transcript;
+import bemble.judge.report.Finding;
+import bemble.judge.report.Report;
+import bemble.judge.report.SettingOut;
+import bemble.judge.report.Stage;
+import bemble.judge.report.Written;
 import bemble.paper.Spot;
 import bemble.problem.Problem;
 import bemble.procedure.Step;
@@ -50,27 +50,30 @@ record SlipMeasure(String method, Slip slip, int shown, int named, int first, in
 
   static SlipMeasure of(Method<?> method, Slip slip) {
     SettingOut setting = slip.isOfSettingOut() ? SettingOut.OWN : SettingOut.GIVEN;
-    SlipMeasure trial =
+    SlipMeasure measure =
         new SlipMeasure(method.operation().id() + " " + method.id(), slip, 0, 0, 0, 0);
     for (Problem sum : new RandomSums(29).small(method).limit(SUMS).toList()) {
       List<Written> truth = penned(new Sum(sum, method, Style.STANDARD).work(), setting);
       List<Written> page =
           penned(Judge.simulate(new Sum(sum, method, Style.STANDARD), List.of(slip)), setting);
-      if (trial.shown < PAGES && !figures(method, page).equals(figures(method, truth))) {
+      if (measure.shown == PAGES) {
+        break;
+      }
+      if (!figures(method, page).equals(figures(method, truth))) {
         Judge judge = new Judge(new Sum(sum, method, Style.STANDARD));
-        trial =
-            trial.and(
+        measure =
+            measure.and(
                 judge.judge(page, Stage.HANDED_IN, setting),
                 explains(new Sum(sum, method, Style.STANDARD), page, setting));
       }
     }
-    return trial;
+    return measure;
   }
 
   /** The same for pages on which the slip happens in one section only, each in turn. */
   static SlipMeasure atOnePlace(Method<?> method, Slip slip) {
     SettingOut setting = slip.isOfSettingOut() ? SettingOut.OWN : SettingOut.GIVEN;
-    SlipMeasure trial =
+    SlipMeasure measure =
         new SlipMeasure(method.operation().id() + " " + method.id(), slip, 0, 0, 0, 0);
     for (Problem problem : new RandomSums(37).small(method).limit(SUMS / 4).toList()) {
       Sum sum = new Sum(problem, method, Style.STANDARD);
@@ -79,15 +82,18 @@ record SlipMeasure(String method, Slip slip, int shown, int named, int first, in
         SlippingHand hand =
             new SlippingHand(problem, List.of(new At(slip, section, false)), Map.of());
         List<Written> page = penned(sum.work(hand), setting);
-        if (trial.shown < PAGES && !figures(method, page).equals(truth)) {
-          trial =
-              trial.and(
+        if (measure.shown == PAGES) {
+          return measure;
+        }
+        if (!figures(method, page).equals(truth)) {
+          measure =
+              measure.and(
                   new Judge(sum).judge(page, Stage.HANDED_IN, setting),
                   explains(sum, page, setting));
         }
       }
     }
-    return trial;
+    return measure;
   }
 
   /**

@@ -3,7 +3,7 @@ package bemble.wording;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import bemble.judge.Finding;
+import bemble.judge.report.Finding;
 import bemble.method.Method;
 import bemble.method.Methods;
 import bemble.method.Misfit;

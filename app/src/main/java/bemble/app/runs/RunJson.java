@@ -1,7 +1,7 @@
 package bemble.app.runs;
 
 import bemble.app.sets.SetJson.SumRequest;
-import bemble.judge.Judge.SettingOut;
+import bemble.judge.report.SettingOut;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;

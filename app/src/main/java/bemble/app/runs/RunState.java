@@ -5,7 +5,7 @@ import bemble.app.sets.Drafts;
 import bemble.app.sets.SetJson.SumRequest;
 import bemble.app.store.RunRow;
 import bemble.app.store.RunSumRow;
-import bemble.judge.Judge.SettingOut;
+import bemble.judge.report.SettingOut;
 import bemble.practice.Item;
 import bemble.practice.PassMark;
 import bemble.practice.Run;

@@ -25,7 +25,7 @@ import bemble.app.store.RunRow;
 import bemble.app.store.RunSumRow;
 import bemble.app.working.WorkingWords;
 import bemble.judge.Judge;
-import bemble.judge.Judge.SettingOut;
+import bemble.judge.report.SettingOut;
 import bemble.method.Sum;
 import bemble.practice.Item;
 import bemble.practice.Run.Next;

@@ -1,7 +1,7 @@
 package bemble.app.slate;
 
 import bemble.app.working.SumRef;
-import bemble.judge.Judge.SettingOut;
+import bemble.judge.report.SettingOut;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import org.jspecify.annotations.Nullable;

@@ -3,7 +3,7 @@ package bemble.app.slate;
 import bemble.app.slate.AttemptRequest.Telling;
 import bemble.app.working.SumRef;
 import bemble.app.working.WorkingView.ColumnName;
-import bemble.judge.Judge.SettingOut;
+import bemble.judge.report.SettingOut;
 import bemble.paper.Paper;
 import bemble.problem.Operation;
 import bemble.slate.Slate.Waypoint;

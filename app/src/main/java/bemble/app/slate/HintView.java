@@ -1,8 +1,8 @@
 package bemble.app.slate;
 
-import bemble.judge.Finding;
-import bemble.judge.Report;
-import bemble.judge.Written;
+import bemble.judge.report.Finding;
+import bemble.judge.report.Report;
+import bemble.judge.report.Written;
 import bemble.paper.Square;
 import bemble.procedure.Step;
 import bemble.wording.Length;

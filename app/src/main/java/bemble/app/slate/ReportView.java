@@ -1,7 +1,7 @@
 package bemble.app.slate;
 
-import bemble.judge.Finding;
-import bemble.judge.Verdict;
+import bemble.judge.report.Finding;
+import bemble.judge.report.Verdict;
 import bemble.paper.Square;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

@@ -2,10 +2,10 @@ package bemble.app.slate;
 
 import bemble.app.slate.ReportView.FigureView;
 import bemble.app.slate.ReportView.SlipFinding;
-import bemble.judge.Finding;
-import bemble.judge.Judge.Stage;
-import bemble.judge.Report;
-import bemble.judge.Verdict;
+import bemble.judge.report.Finding;
+import bemble.judge.report.Report;
+import bemble.judge.report.Stage;
+import bemble.judge.report.Verdict;
 import bemble.slip.Slip;
 import bemble.wording.Wording;
 import java.util.List;

@@ -14,7 +14,7 @@ import org.springframework.boot.test.web.client.TestRestTemplate;
 @SpringBootTest(
     classes = Bemble.class,
     webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
-    properties = "spring.datasource.url=jdbc:h2:mem:api")
+    properties = "bemble.data=${java.io.tmpdir}/bemble-${random.uuid}/described")
 abstract class ApiDescribed {
   static final Path FILE = Path.of("..", "web", "src", "api", "openapi.json");
 

@@ -1,0 +1,72 @@
+package bemble.judge.reading;
+
+import bemble.judge.reading.Prediction.Seen;
+import bemble.paper.Role;
+import bemble.paper.Spot;
+import bemble.paper.Square;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+
+/**
+ * Figures in front of or behind an answer that belong to no place of it. Whoever reads the answer
+ * off reads them too, so they make another number of it.
+ */
+public final class Extras {
+  private final Handwriting page;
+
+  /** Looks at a page. */
+  public Extras(Handwriting page) {
+    this.page = page;
+  }
+
+  /**
+   * The squares of such figures beside a figure of an answer; zeros that change nothing are left.
+   */
+  public List<Square> beside(Seen seen, Prediction prediction) {
+    boolean isAnswer = seen.entry().slot().role().kind() == Role.Kind.ANSWER;
+    if (!isAnswer || seen.entry().slot().spot() != Spot.FULL || seen.expected().isEmpty()) {
+      return List.of();
+    }
+    Square lowest = seen.expected().get(0).at();
+    Square highest = seen.expected().get(seen.expected().size() - 1).at();
+    if (!isWritten(lowest) || !isWritten(highest)) {
+      return List.of();
+    }
+    List<Square> extras = withoutZerosAtEnd(run(highest, -1, prediction));
+    List<Square> behind = run(lowest, 1, prediction);
+    extras.addAll(isFraction(lowest, prediction) ? withoutZerosAtEnd(behind) : behind);
+    return extras;
+  }
+
+  private boolean isWritten(Square square) {
+    return Handwriting.isDigit(page.at(square, Spot.FULL).orElse(null));
+  }
+
+  /** The digits that join on to a square on one side and are expected nowhere. */
+  private List<Square> run(Square from, int columns, Prediction prediction) {
+    List<Square> run = new ArrayList<>();
+    Square at = from.moved(0, columns);
+    while (isWritten(at) && prediction.at(at, Spot.FULL) == null && !prediction.isCell(at)) {
+      run.add(at);
+      at = at.moved(0, columns);
+    }
+    return run;
+  }
+
+  private List<Square> withoutZerosAtEnd(List<Square> run) {
+    List<Square> rest = new ArrayList<>(run);
+    Collections.reverse(rest);
+    while (!rest.isEmpty() && page.at(rest.get(0), Spot.FULL).orElse("").equals("0")) {
+      rest.remove(0);
+    }
+    Collections.reverse(rest);
+    return rest;
+  }
+
+  /** Whether the row has a decimal mark before a square, so that zeros behind it change nothing. */
+  private static boolean isFraction(Square at, Prediction prediction) {
+    return prediction.pointsOnPaper().stream()
+        .anyMatch(after -> after.row() == at.row() && after.column() < at.column());
+  }
+}

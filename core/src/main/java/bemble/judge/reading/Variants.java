@@ -1,0 +1,68 @@
+package bemble.judge.reading;
+
+import bemble.method.Sum;
+import bemble.number.Numeral;
+import bemble.problem.Addition;
+import bemble.problem.Multiplication;
+import bemble.problem.Problem;
+import bemble.style.Choice;
+import bemble.style.Style;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.List;
+
+/** The orders in which the numbers of a sum may be set out by whoever sets it out alone. */
+public final class Variants {
+  /** So many addends are tried in every order; of more, a few orders are tried. */
+  private static final int MOST_ADDENDS = 4;
+
+  private Variants() {}
+
+  /** The sum as it is given, and then the same in every other order that comes to the same. */
+  public static List<Sum> of(Sum sum) {
+    Style asGiven = sum.style().with(Choice.OnTop.AS_GIVEN);
+    List<Sum> variants = new ArrayList<>(List.of(sum));
+    for (Problem problem : problems(sum.problem())) {
+      Sum variant = new Sum(problem, sum.method(), asGiven);
+      if (!variants.contains(variant)) {
+        variants.add(variant);
+      }
+    }
+    return variants;
+  }
+
+  private static List<Problem> problems(Problem problem) {
+    if (problem instanceof Multiplication product) {
+      return List.of(problem, new Multiplication(product.multiplier(), product.multiplicand()));
+    }
+    if (problem instanceof Addition addition) {
+      return orders(addition.addends()).stream().<Problem>map(Addition::new).toList();
+    }
+    return List.of();
+  }
+
+  private static List<List<Numeral>> orders(List<Numeral> addends) {
+    if (addends.size() > MOST_ADDENDS) {
+      List<Numeral> reversed = new ArrayList<>(addends);
+      Collections.reverse(reversed);
+      List<Numeral> largestFirst = new ArrayList<>(addends);
+      largestFirst.sort(Comparator.comparing(Numeral::value).reversed());
+      return List.of(addends, reversed, largestFirst);
+    }
+    if (addends.isEmpty()) {
+      return List.of(List.of());
+    }
+    List<List<Numeral>> orders = new ArrayList<>();
+    for (int first = 0; first < addends.size(); first++) {
+      List<Numeral> others = new ArrayList<>(addends);
+      Numeral top = others.remove(first);
+      for (List<Numeral> rest : orders(others)) {
+        List<Numeral> order = new ArrayList<>(List.of(top));
+        order.addAll(rest);
+        orders.add(order);
+      }
+    }
+    return orders;
+  }
+}

@@ -1,0 +1,38 @@
+package bemble.judge.report;
+
+import bemble.paper.Square;
+import bemble.procedure.Step;
+import bemble.procedure.Working;
+import java.util.List;
+
+/**
+ * What the judge finds on a page.
+ *
+ * @param figures everything that was written, in the order given, with its verdict
+ * @param missing the squares in which something is still to be written, in the order of writing
+ * @param findings what went wrong, in the order of the procedure; a missing sign is said last
+ * @param page the page as its writer means it: all that was written, and what follows from it
+ * @param next what is to be written next; null where nothing is missing
+ */
+public record Report(
+    List<Judged> figures, List<Square> missing, List<Finding> findings, Working page, Next next) {
+  /** A step that is still to be done, and what it writes. */
+  public record Next(Step step, List<Written> due) {}
+
+  /** Keeps copies of the lists. */
+  public Report {
+    figures = List.copyOf(figures);
+    missing = List.copyOf(missing);
+    findings = List.copyOf(findings);
+  }
+
+  /** How many figures have a verdict. */
+  public long count(Verdict verdict) {
+    return figures.stream().filter(each -> each.verdict() == verdict).count();
+  }
+
+  /** Whether nothing is wrong and nothing is missing. */
+  public boolean allRight() {
+    return findings.isEmpty() && missing.isEmpty();
+  }
+}

@@ -1,0 +1,7 @@
+package bemble.judge.report;
+
+/** Who set the sum out. */
+public enum SettingOut {
+  GIVEN,
+  OWN
+}

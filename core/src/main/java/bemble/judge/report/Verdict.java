@@ -1,0 +1,15 @@
+package bemble.judge.report;
+
+/** The verdict on a single figure. */
+public enum Verdict {
+  /** As it is on the true page. */
+  RIGHT,
+  /** The first mistake of the page. */
+  FIRST_SLIP,
+  /** A further mistake, independent of the earlier ones. */
+  SLIP,
+  /** Not as on the true page, but right given what was written before. */
+  FOLLOWS,
+  /** Nothing belongs there. */
+  NOT_NEEDED
+}

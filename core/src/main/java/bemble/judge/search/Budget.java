@@ -1,0 +1,48 @@
+package bemble.judge.search;
+
+/**
+ * How much work one judgement may take, counted in marks of the pages that are tried: a mark takes
+ * about 2 µs. A count and not a time, so that a page has the same judgement on every machine.
+ */
+public final class Budget {
+  /** About 20 ms, which is enough for all slips of a page of three or four rows. */
+  private static final int LEAST = 9_000;
+
+  /** So many pages are tried however large they are. */
+  private static final int PAGES = 28;
+
+  private final int whole;
+  private int waiting;
+  private int from;
+  private int all;
+  private int spent;
+
+  /** For a page on which so many marks are due, and so many searches. */
+  public Budget(int marks, int searches) {
+    whole = Math.max(LEAST, PAGES * marks);
+    waiting = searches;
+  }
+
+  /** Begins the next search: it may spend its share of what is left, and those after it theirs. */
+  public void next() {
+    int left = Math.max(0, whole - spent);
+    from = spent;
+    all = from + (waiting > 1 ? 2 * left / (waiting + 1) : left);
+    waiting--;
+  }
+
+  /** Notes that a page was tried. */
+  public void spend(int marks) {
+    spent += marks;
+  }
+
+  /** Whether names are still looked for. */
+  public boolean isLeft() {
+    return spent < all;
+  }
+
+  /** Whether even what follows from a figure is no longer looked for. */
+  public boolean isOver() {
+    return spent >= all + (all - from) / 3;
+  }
+}

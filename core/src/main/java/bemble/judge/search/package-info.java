@@ -1,0 +1,2 @@
+/** Looks for the hand that would have written a page. */
+package bemble.judge.search;
