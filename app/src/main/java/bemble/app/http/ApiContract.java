@@ -12,6 +12,7 @@ import io.swagger.v3.oas.models.media.StringSchema;
 import io.swagger.v3.oas.models.servers.Server;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -90,6 +91,17 @@ class ApiContract {
   private void require(String name, Schema<?> schema) {
     if (schema.getProperties() == null || name.equals("Style")) {
       return;
+    }
+    if (records.containsKey(name)) {
+      List<String> components =
+          Arrays.stream(records.get(name).getRecordComponents())
+              .map(RecordComponent::getName)
+              .toList();
+      // What a record can be asked besides is not written; a shape has its tag.
+      schema
+          .getProperties()
+          .keySet()
+          .removeIf(property -> !components.contains(property) && !property.equals("kind"));
     }
     List<String> required = new ArrayList<>(schema.getProperties().keySet());
     if (records.containsKey(name)) {

@@ -4,6 +4,7 @@ import bemble.paper.Shape;
 import com.fasterxml.jackson.annotation.JsonSetter;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.Nulls;
+import com.fasterxml.jackson.databind.MapperFeature;
 import com.fasterxml.jackson.databind.Module;
 import com.fasterxml.jackson.databind.jsontype.NamedType;
 import com.fasterxml.jackson.module.blackbird.BlackbirdModule;
@@ -42,6 +43,8 @@ public class JsonOfCore {
             .mixIn(Shape.class, TaggedShape.class)
             .deserializers(new StyleJson.Reader())
             .serializers(new StyleJson.Writer())
+            // A record is its components; what it can be asked besides is not written.
+            .featuresToDisable(MapperFeature.AUTO_DETECT_IS_GETTERS)
             .postConfigurer(
                 mapper -> {
                   Arrays.stream(shapes())
