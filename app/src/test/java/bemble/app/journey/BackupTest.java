@@ -39,7 +39,7 @@ class BackupTest {
 
   @BeforeAll
   void start() {
-    app = new RunningApp(folder.resolve("school"), true);
+    app = RunningApp.ofDemo(folder);
     talk = new Talk(app.address());
   }
 

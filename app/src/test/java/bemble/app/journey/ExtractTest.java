@@ -36,7 +36,7 @@ class ExtractTest {
 
   @BeforeAll
   static void start() {
-    from = new RunningApp(folder.resolve("here"), true);
+    from = RunningApp.ofDemo(folder);
     to = RunningApp.emptied();
     here = new Talk(from.address());
     there = new Talk(to.address());

@@ -337,14 +337,4 @@ class HouseJourneyTest extends Journey {
     assertThat(hand.button("Next")).isHidden();
     assertThat(hand.line()).isHidden();
   }
-
-  @ParameterizedTest
-  @CsvSource({"/desk", "/workbook", "/house", "/board"})
-  void axeFindsNothingSerious(String path) {
-    hand.setOutAndSee("6,203 − 1,487");
-    hand.press("End");
-    hand.page.navigate(path);
-    assertThat(hand.page.getByRole(AriaRole.MAIN)).isVisible();
-    assertEquals(List.of(), hand.barriers());
-  }
 }

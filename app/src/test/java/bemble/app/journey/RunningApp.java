@@ -8,6 +8,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.util.List;
 import org.junit.jupiter.api.TestInfo;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -17,6 +18,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
 /** Bemble running inside the test, on a free port. */
 public final class RunningApp implements AutoCloseable {
   private static RunningApp shared;
+  private static Path demo;
   private final Path data;
   private final ConfigurableApplicationContext context;
 
@@ -38,6 +40,22 @@ public final class RunningApp implements AutoCloseable {
                     made.registerBean(
                         "clockOfTheTest", Clock.class, () -> clock, bean -> bean.setPrimary(true)))
             .run("--server.port=" + port, "--bemble.data=" + data, "--bemble.demo=" + demo);
+  }
+
+  /** One with the demo data, which is made once and copied from then on. */
+  static RunningApp ofDemo(Path folder) {
+    try {
+      if (demo == null) {
+        demo = Files.createTempDirectory("bemble").resolve("demo");
+        new RunningApp(demo, true).close();
+      }
+      for (String ending : List.of(".mv.db", ".seal")) {
+        Files.copy(Path.of(demo + ending), folder.resolve("demo" + ending));
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return new RunningApp(folder.resolve("demo"), true);
   }
 
   /** Once it has stopped: another one at the same address, with the same data. */

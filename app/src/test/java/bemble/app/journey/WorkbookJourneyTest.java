@@ -51,7 +51,7 @@ class WorkbookJourneyTest {
 
   @Test
   void aPageIsSearchedDeletedAndBroughtBack() {
-    try (RunningApp app = new RunningApp(folder.resolve("demo"), true);
+    try (RunningApp app = RunningApp.ofDemo(folder);
         DeskHand hand = new DeskHand(app.address())) {
       hand.tab("Workbook");
       Page page = hand.page;
