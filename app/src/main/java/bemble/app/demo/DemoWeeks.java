@@ -61,7 +61,7 @@ class DemoWeeks implements ApplicationRunner {
   private final Clock clock;
   private final ObjectMapper json;
   private final CompletableFuture<Weeks> weeks;
-  private final TransactionOperations together;
+  private final TransactionOperations transactions;
   private final JdbcTemplate tables;
 
   DemoWeeks(
@@ -71,7 +71,7 @@ class DemoWeeks implements ApplicationRunner {
       Classes classes,
       Clock clock,
       ObjectMapper json,
-      TransactionOperations together,
+      TransactionOperations transactions,
       JdbcTemplate tables) {
     this.handouts = handouts;
     this.plans = plans;
@@ -81,7 +81,7 @@ class DemoWeeks implements ApplicationRunner {
     this.json = json;
     // Read while the rest of Bemble starts.
     this.weeks = CompletableFuture.supplyAsync(this::read);
-    this.together = together;
+    this.transactions = transactions;
     this.tables = tables;
   }
 
@@ -139,7 +139,7 @@ class DemoWeeks implements ApplicationRunner {
       return;
     }
     Weeks read = weeks.join();
-    together.executeWithoutResult(
+    transactions.executeWithoutResult(
         status -> {
           read.handouts().stream()
               .filter(each -> day(each.when()).isBefore(LocalDate.now(clock)))

@@ -41,7 +41,7 @@ public class Extracts {
   private final JdbcTemplate tables;
   private final ObjectMapper json;
   private final ApplicationEventPublisher events;
-  private final TransactionOperations together;
+  private final TransactionOperations transactions;
   private final Classes classes;
   private final Everything everything;
   private final DiskSpace room;
@@ -50,14 +50,14 @@ public class Extracts {
       JdbcTemplate tables,
       ObjectMapper json,
       ApplicationEventPublisher events,
-      TransactionOperations together,
+      TransactionOperations transactions,
       Classes classes,
       Everything everything,
       DiskSpace room) {
     this.tables = tables;
     this.json = json;
     this.events = events;
-    this.together = together;
+    this.transactions = transactions;
     this.classes = classes;
     this.everything = everything;
     this.room = room;
@@ -106,7 +106,7 @@ public class Extracts {
   public ExtractView read(byte[] file) {
     Extract extract = checked(file);
     try {
-      together.executeWithoutResult(status -> insertAndLook(extract));
+      transactions.executeWithoutResult(status -> insertAndLook(extract));
     } catch (DuplicateKeyException e) {
       throw RefusedException.of("extract-name-twice", name(extract));
     } catch (DiskFullException | NotWrittenException | StaleException e) {

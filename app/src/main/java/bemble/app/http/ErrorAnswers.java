@@ -79,14 +79,6 @@ class ErrorAnswers extends ResponseEntityExceptionHandler {
     return unforeseen(failure);
   }
 
-  /** The core refuses what the checks at the door let through. */
-  @ExceptionHandler
-  ProblemDetail unsuitable(IllegalArgumentException failure) {
-    LOG.warn("Refused by the core", failure);
-    return ErrorBodies.of(
-        HttpStatus.UNPROCESSABLE_ENTITY, "not-valid", Sentences.of("failed.unsuitable"));
-  }
-
   /** Whoever asked has gone: nobody is there to be answered. */
   @ExceptionHandler
   void gone(ClientAbortException failure) {
@@ -95,9 +87,7 @@ class ErrorAnswers extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ProblemDetail unforeseen(Exception failure) {
-    LOG.error("Unforeseen failure", failure);
-    return ErrorBodies.of(
-        HttpStatus.INTERNAL_SERVER_ERROR, "failed", Sentences.of("failed.unforeseen"));
+    return Fault.of(failure);
   }
 
   @Override

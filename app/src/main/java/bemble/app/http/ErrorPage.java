@@ -19,8 +19,12 @@ class ErrorPage implements ErrorController {
     Object code = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);
     HttpStatus found = code instanceof Integer number ? HttpStatus.resolve(number) : null;
     HttpStatus status = found == null ? HttpStatus.NOT_FOUND : found;
-    String why = status.is5xxServerError() ? "failed.unforeseen" : "failed.not-there";
+    if (status.is5xxServerError()) {
+      Object failure = request.getAttribute(RequestDispatcher.ERROR_EXCEPTION);
+      return ResponseEntity.status(status)
+          .body(Fault.of(failure instanceof Throwable thrown ? thrown : null));
+    }
     return ResponseEntity.status(status)
-        .body(ProblemDetail.forStatusAndDetail(status, Sentences.of(why)));
+        .body(ProblemDetail.forStatusAndDetail(status, Sentences.of("failed.not-there")));
   }
 }

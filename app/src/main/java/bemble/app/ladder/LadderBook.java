@@ -43,19 +43,19 @@ public class LadderBook {
   private final ObjectMapper json;
 
   /** Several changes, all or none. */
-  private final TransactionOperations together;
+  private final TransactionOperations transactions;
 
   LadderBook(
       Ladders ladders,
       LadderMapper mapper,
       Classes classes,
       ObjectMapper json,
-      TransactionOperations together) {
+      TransactionOperations transactions) {
     this.ladders = ladders;
     this.mapper = mapper;
     this.classes = classes;
     this.json = json;
-    this.together = together;
+    this.transactions = transactions;
   }
 
   /** All rungs, those that are hidden too, in the order of the class. */
@@ -203,7 +203,7 @@ public class LadderBook {
 
   private List<RungView> changing(UnaryOperator<List<LadderRow>> change) {
     long classId = classId();
-    together.executeWithoutResult(
+    transactions.executeWithoutResult(
         status -> {
           mapper.lock(classId);
           // Another window may have changed it while this one waited.

@@ -29,19 +29,19 @@ public class AnswerBook {
   private final Handouts handouts;
   private final SaidSlips said;
   private final Clock clock;
-  private final TransactionOperations together;
+  private final TransactionOperations transactions;
 
   AnswerBook(
       HandoutMapper mapper,
       Handouts handouts,
       SaidSlips said,
       Clock clock,
-      TransactionOperations together) {
+      TransactionOperations transactions) {
     this.mapper = mapper;
     this.handouts = handouts;
     this.said = said;
     this.clock = clock;
-    this.together = together;
+    this.transactions = transactions;
   }
 
   /**
@@ -54,7 +54,7 @@ public class AnswerBook {
     Set<Long> pupils = handouts.pupils(id);
     List<CellView> kept = new ArrayList<>();
     List<RefusedCell> refused = new ArrayList<>();
-    together.executeWithoutResult(
+    transactions.executeWithoutResult(
         status -> {
           for (CellRequest cell : cells) {
             boolean there = pupils.contains(cell.pupil());

@@ -58,7 +58,7 @@ public class Handouts {
   private final Roll roll;
   private final Deletions deletions;
   private final Clock clock;
-  private final TransactionOperations together;
+  private final TransactionOperations transactions;
 
   /** A handout's sums never change, so its marker is right as long as style and ladder are. */
   private record MarkerOf(long handout, Style style, ClassLadder ladder) {}
@@ -76,7 +76,7 @@ public class Handouts {
       Roll roll,
       Deletions deletions,
       Clock clock,
-      TransactionOperations together) {
+      TransactionOperations transactions) {
     this.mapper = mapper;
     this.pupils = pupils;
     this.sets = sets;
@@ -86,7 +86,7 @@ public class Handouts {
     this.roll = roll;
     this.deletions = deletions;
     this.clock = clock;
-    this.together = together;
+    this.transactions = transactions;
   }
 
   @EventListener(DataReplaced.class)
@@ -128,7 +128,7 @@ public class Handouts {
             request.passMark());
     long id =
         Objects.requireNonNull(
-            together.execute(
+            transactions.execute(
                 status -> {
                   long inserted = mapper.insert(handout);
                   mapper.addSums(inserted, sums);

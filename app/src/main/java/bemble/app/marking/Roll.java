@@ -30,19 +30,19 @@ public class Roll {
   private final Classes classes;
   private final Attempts attempts;
   private final Clock clock;
-  private final TransactionOperations together;
+  private final TransactionOperations transactions;
 
   Roll(
       PupilMapper mapper,
       Classes classes,
       Attempts attempts,
       Clock clock,
-      TransactionOperations together) {
+      TransactionOperations transactions) {
     this.mapper = mapper;
     this.classes = classes;
     this.attempts = attempts;
     this.clock = clock;
-    this.together = together;
+    this.transactions = transactions;
   }
 
   /** The class whose pupils these are. */
@@ -97,7 +97,8 @@ public class Roll {
     if (there.size() > MOST) {
       throw RefusedException.of("too-many-pupils", MOST);
     }
-    together.executeWithoutResult(status -> fresh.forEach(name -> mapper.insert(classId, name)));
+    transactions.executeWithoutResult(
+        status -> fresh.forEach(name -> mapper.insert(classId, name)));
     return all();
   }
 
@@ -116,7 +117,7 @@ public class Roll {
 
   /** Deletes a pupil for good, with all that is kept of that pupil. */
   public List<PupilEntry> delete(long id) {
-    together.executeWithoutResult(
+    transactions.executeWithoutResult(
         status -> {
           mapper.deleteChecks(id);
           mapper.deleteRuns(id);

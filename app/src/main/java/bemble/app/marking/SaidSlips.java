@@ -21,12 +21,12 @@ class SaidSlips {
 
   private final HandoutMapper mapper;
   private final Handouts handouts;
-  private final TransactionOperations together;
+  private final TransactionOperations transactions;
 
-  SaidSlips(HandoutMapper mapper, Handouts handouts, TransactionOperations together) {
+  SaidSlips(HandoutMapper mapper, Handouts handouts, TransactionOperations transactions) {
     this.mapper = mapper;
     this.handouts = handouts;
-    this.together = together;
+    this.transactions = transactions;
   }
 
   /** Notes it for the answers of a pupil to a handout, within the transaction that changed them. */
@@ -44,7 +44,7 @@ class SaidSlips {
   void catchUp() {
     for (long handout : mapper.undiagnosed()) {
       try {
-        together.executeWithoutResult(status -> note(handout));
+        transactions.executeWithoutResult(status -> note(handout));
       } catch (RuntimeException e) {
         LOG.error("The answers to handout {} are not diagnosed", handout, e);
       }

@@ -32,7 +32,7 @@ class SlateAnswers {
   private final Attempts attempts;
   private final SaidSlips said;
   private final Clock clock;
-  private final TransactionOperations together;
+  private final TransactionOperations transactions;
 
   SlateAnswers(
       HandoutMapper mapper,
@@ -40,13 +40,13 @@ class SlateAnswers {
       Attempts attempts,
       SaidSlips said,
       Clock clock,
-      TransactionOperations together) {
+      TransactionOperations transactions) {
     this.mapper = mapper;
     this.handouts = handouts;
     this.attempts = attempts;
     this.said = said;
     this.clock = clock;
-    this.together = together;
+    this.transactions = transactions;
   }
 
   /** Whatever hinders it: the page is handed in, and its writer is not troubled. */
@@ -82,7 +82,7 @@ class SlateAnswers {
     String slip = outcome == Outcome.WRONG ? slip(place, marker, given).orElse(null) : null;
     AnswerRow row =
         new AnswerRow(place.pupilId(), place.number(), typed, outcome.name(), slip, false);
-    together.executeWithoutResult(
+    transactions.executeWithoutResult(
         status -> {
           // Somebody may have typed there since the place was seen to be open.
           if (!typedIn

@@ -50,7 +50,7 @@ public class Lessons {
   private final Course course;
   private final LessonParts parts;
   private final Deletions deletions;
-  private final TransactionOperations together;
+  private final TransactionOperations transactions;
 
   Lessons(
       PlanMapper mapper,
@@ -62,7 +62,7 @@ public class Lessons {
       Course course,
       LessonParts parts,
       Deletions deletions,
-      TransactionOperations together) {
+      TransactionOperations transactions) {
     this.mapper = mapper;
     this.calendar = calendar;
     this.register = register;
@@ -72,7 +72,7 @@ public class Lessons {
     this.course = course;
     this.parts = parts;
     this.deletions = deletions;
-    this.together = together;
+    this.transactions = transactions;
   }
 
   long currentClass() {
@@ -111,7 +111,7 @@ public class Lessons {
   private LessonView insert(NewLesson lesson, List<LessonPartRow> rows) {
     long id =
         Objects.requireNonNull(
-            together.execute(
+            transactions.execute(
                 status -> {
                   long inserted = mapper.insert(lesson);
                   if (!rows.isEmpty()) {
@@ -161,7 +161,7 @@ public class Lessons {
     }
     List<LessonPartRow> rows =
         change.parts() == null ? null : parts.rows(change.parts(), row.classId());
-    together.executeWithoutResult(
+    transactions.executeWithoutResult(
         status -> {
           put(row, change.version(), day, change.title().strip(), row.state(), row.note());
           if (rows != null) {
@@ -206,7 +206,7 @@ public class Lessons {
         leaves && before == LessonState.PLANNED
             ? mapper.partsOf(id).stream().filter(part -> isLeft(part, request.state())).toList()
             : List.of();
-    together.executeWithoutResult(
+    transactions.executeWithoutResult(
         status -> {
           put(row, request.version(), row.taughtOn(), row.title(), request.state().name(), note);
           if (!left.isEmpty()) {
@@ -248,7 +248,7 @@ public class Lessons {
                         part.pupils(),
                         null))
             .toList();
-    together.executeWithoutResult(
+    transactions.executeWithoutResult(
         status -> {
           for (int week = 1; week <= weeks; week++) {
             LocalDate day = row.taughtOn().plusWeeks(week);

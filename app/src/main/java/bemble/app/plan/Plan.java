@@ -45,7 +45,7 @@ public class Plan {
   private final Lessons lessons;
   private final Register register;
   private final Shared shared;
-  private final TransactionOperations together;
+  private final TransactionOperations transactions;
 
   Plan(
       PlanMapper mapper,
@@ -56,7 +56,7 @@ public class Plan {
       Lessons lessons,
       Register register,
       Shared shared,
-      TransactionOperations together) {
+      TransactionOperations transactions) {
     this.mapper = mapper;
     this.roll = roll;
     this.calendar = calendar;
@@ -65,7 +65,7 @@ public class Plan {
     this.lessons = lessons;
     this.register = register;
     this.shared = shared;
-    this.together = together;
+    this.transactions = transactions;
   }
 
   LocalDate today() {
@@ -155,7 +155,7 @@ public class Plan {
   /** Sets the minutes of each weekday from Monday to Sunday. */
   public void timetable(List<Integer> minutes) {
     long classId = lessons.currentClass();
-    together.executeWithoutResult(
+    transactions.executeWithoutResult(
         status -> {
           for (int day = 0; day < minutes.size(); day++) {
             mapper.setMinutes(classId, new WeekdayRow(day + 1, minutes.get(day)));

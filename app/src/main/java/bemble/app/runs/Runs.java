@@ -61,7 +61,7 @@ public class Runs {
   private final Clock clock;
 
   /** Several changes, all or none. */
-  private final TransactionOperations together;
+  private final TransactionOperations transactions;
 
   Runs(
       RunMapper mapper,
@@ -71,7 +71,7 @@ public class Runs {
       Ladders ladders,
       Deletions deletions,
       Clock clock,
-      TransactionOperations together) {
+      TransactionOperations transactions) {
     this.mapper = mapper;
     this.attempts = attempts;
     this.drafts = drafts;
@@ -79,7 +79,7 @@ public class Runs {
     this.ladders = ladders;
     this.deletions = deletions;
     this.clock = clock;
-    this.together = together;
+    this.transactions = transactions;
   }
 
   /** Begins a run, and the page of its first sum. */
@@ -107,7 +107,7 @@ public class Runs {
     NewRun run = row(request, method, endless);
     long id =
         Objects.requireNonNull(
-            together.execute(
+            transactions.execute(
                 status -> {
                   long inserted = mapper.insert(run);
                   if (!items.isEmpty()) {
@@ -234,7 +234,7 @@ public class Runs {
         return end(id);
       }
       try {
-        together.executeWithoutResult(
+        transactions.executeWithoutResult(
             status -> {
               if (!begin(state, next)) {
                 status.setRollbackOnly();

@@ -50,7 +50,7 @@ public class SetBook {
   private final ObjectMapper json;
 
   /** Several changes, all or none; what is confirmed waits for the disk after them. */
-  private final TransactionOperations together;
+  private final TransactionOperations transactions;
 
   SetBook(
       SetMapper mapper,
@@ -61,7 +61,7 @@ public class SetBook {
       Deletions deletions,
       Clock clock,
       ObjectMapper json,
-      TransactionOperations together) {
+      TransactionOperations transactions) {
     this.mapper = mapper;
     this.drafts = drafts;
     this.paces = paces;
@@ -70,7 +70,7 @@ public class SetBook {
     this.deletions = deletions;
     this.clock = clock;
     this.json = json;
-    this.together = together;
+    this.transactions = transactions;
   }
 
   /** A part of what is found: sets kept before the one of that id. */
@@ -92,7 +92,7 @@ public class SetBook {
     OffsetDateTime now = OffsetDateTime.now(clock);
     NewSet set = new NewSet(request.title().strip(), classId, lines(request), now);
     long id =
-        together.execute(
+        transactions.execute(
             status -> {
               long inserted = mapper.insert(set);
               mapper.addSums(inserted, rows(Versions.FIRST, items));
@@ -173,7 +173,7 @@ public class SetBook {
   /** Other numbers for a set take its other versions away: they would be of other sums. */
   SetView change(long id, SetRequest request) {
     List<SetSumRow> rows = rows(Versions.FIRST, items(request));
-    together.executeWithoutResult(
+    transactions.executeWithoutResult(
         status -> {
           mapper.hold(id);
           List<SetSumRow> before = mapper.sums(id);

@@ -63,7 +63,7 @@ public class Attempts {
   private final ApplicationEventPublisher events;
 
   /** Several changes, all or none. */
-  private final TransactionOperations together;
+  private final TransactionOperations transactions;
 
   /** The pages that were used last. Nobody but this app writes in its file. */
   private final Cache<Long, OpenPage> pages =
@@ -81,7 +81,7 @@ public class Attempts {
       Deletions deletions,
       Clock clock,
       ApplicationEventPublisher events,
-      TransactionOperations together) {
+      TransactionOperations transactions) {
     this.mapper = mapper;
     this.reader = reader;
     this.sums = sums;
@@ -90,7 +90,7 @@ public class Attempts {
     this.deletions = deletions;
     this.clock = clock;
     this.events = events;
-    this.together = together;
+    this.transactions = transactions;
   }
 
   /** Lets go of all open pages: what is kept was changed behind them. */
@@ -240,7 +240,7 @@ public class Attempts {
                 throw RefusedException.of("not-decided");
               }
               Boolean decided = isCheck ? cameBack : null;
-              together.executeWithoutResult(
+              transactions.executeWithoutResult(
                   status -> {
                     OffsetDateTime now = OffsetDateTime.now(clock);
                     if (mapper.handIn(id, now, explanation.strip(), decided) == 0) {
@@ -282,7 +282,7 @@ public class Attempts {
             page -> {
               Sum sum = handedIn(page);
               Origin origin = new Origin(page.checkOf(), id, null, false, null, null);
-              return together.execute(
+              return transactions.execute(
                   status -> {
                     long anew = insert(sum, page.who(), page.settingOut(), page.telling(), origin);
                     mapper.copyStrokes(id, anew);

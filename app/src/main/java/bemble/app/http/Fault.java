@@ -1,0 +1,26 @@
+package bemble.app.http;
+
+import java.util.HexFormat;
+import java.util.concurrent.ThreadLocalRandom;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+
+/** A mistake of Bemble's own: it has a number in the log, which its answer tells. */
+final class Fault {
+  private static final Logger LOG = LoggerFactory.getLogger(Fault.class);
+
+  private Fault() {}
+
+  /** Logs a failure, and says so to whoever asked. */
+  static ProblemDetail of(Throwable failure) {
+    String number = HexFormat.of().toHexDigits(ThreadLocalRandom.current().nextInt());
+    LOG.error("Fault {}", number, failure);
+    ProblemDetail problem =
+        ErrorBodies.of(
+            HttpStatus.INTERNAL_SERVER_ERROR, "failed", Sentences.of("failed.unforeseen", number));
+    problem.setProperty("fault", number);
+    return problem;
+  }
+}
