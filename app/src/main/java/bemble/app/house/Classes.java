@@ -4,8 +4,10 @@ import bemble.app.http.MissingException;
 import bemble.app.http.RefusedException;
 import bemble.app.http.StaleException;
 import bemble.app.store.Bin;
+import bemble.app.store.Changes;
 import bemble.app.store.ClassMapper;
 import bemble.app.store.ClassRow;
+import bemble.app.store.Remembered;
 import bemble.app.store.Stored;
 import bemble.style.Style;
 import java.util.List;
@@ -20,10 +22,13 @@ public class Classes {
   private final Stored stored;
   private final Bin bin;
 
-  Classes(ClassMapper mapper, Stored stored, Bin bin) {
+  private final Remembered<ClassContext> context;
+
+  Classes(ClassMapper mapper, Stored stored, Bin bin, Changes changes) {
     this.mapper = mapper;
     this.stored = stored;
     this.bin = bin;
+    this.context = new Remembered<>(changes);
   }
 
   /** All classes; one of them is current, whatever happened in two windows at once. */
@@ -37,13 +42,20 @@ public class Classes {
     return rows.stream().map(this::view).toList();
   }
 
+  /** The current class. */
+  public ClassContext context() {
+    return context.or(
+        () ->
+            mapper.all().stream()
+                .filter(ClassRow::currentClass)
+                .findFirst()
+                .map(row -> new ClassContext(row.id(), stored.style(row.style())))
+                .orElse(new ClassContext(null, Style.STANDARD)));
+  }
+
   /** The style of the current class. */
   public Style currentStyle() {
-    return mapper.all().stream()
-        .filter(ClassRow::currentClass)
-        .findFirst()
-        .map(row -> stored.style(row.style()))
-        .orElse(Style.STANDARD);
+    return context().style();
   }
 
   /** The style of a class; the standard one where it is gone. */
@@ -53,7 +65,7 @@ public class Classes {
 
   /** The id of the current class; empty where none is. */
   public Optional<Long> current() {
-    return mapper.all().stream().filter(ClassRow::currentClass).findFirst().map(ClassRow::id);
+    return Optional.ofNullable(context().id());
   }
 
   @Transactional

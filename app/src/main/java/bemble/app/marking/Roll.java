@@ -97,9 +97,17 @@ public class Roll {
     if (there.size() > MOST) {
       throw RefusedException.of("too-many-pupils", MOST);
     }
-    transactions.executeWithoutResult(
-        status -> fresh.forEach(name -> mapper.insert(classId, name)));
+    transactions.executeWithoutResult(status -> fresh.forEach(name -> insert(classId, name)));
     return all();
+  }
+
+  /** Another window may have added the name since the list was read. */
+  private void insert(long classId, String name) {
+    try {
+      mapper.insert(classId, name);
+    } catch (DuplicateKeyException e) {
+      throw RefusedException.of("name-twice", name);
+    }
   }
 
   /** Renames a pupil, or notes that one has left or has come back. */

@@ -158,12 +158,18 @@ public class Runs {
     return RunSumRow.fresh(number, plain, item.method(), item.rung(), againOf);
   }
 
-  /** A part of all runs: those begun before the one of that id. */
+  /** A slice of all runs: those begun before the one of that id. */
   public Slice<RunEntry> list(long before) {
     RunWords words = words();
+    List<RunRow> rows = mapper.list(before, Slice.SIZE);
+    Map<Long, List<RunSumRow>> sums =
+        rows.isEmpty()
+            ? Map.of()
+            : mapper.sumsOf(rows.stream().map(RunRow::id).toList()).stream()
+                .collect(Collectors.groupingBy(RunSumRow::runId));
     List<RunEntry> entries =
-        mapper.list(before, Slice.SIZE).stream()
-            .map(row -> words.entry(new RunState(row, mapper.sums(row.id()))))
+        rows.stream()
+            .map(row -> words.entry(new RunState(row, sums.getOrDefault(row.id(), List.of()))))
             .toList();
     return new Slice<>(entries, mapper.count());
   }

@@ -65,13 +65,22 @@ public interface RunMapper extends Deletable {
   @Select(COLUMNS + "where id = #{id} and deleted_at is null")
   Optional<RunRow> find(long id);
 
+  /** The sums of some runs, each in its order. */
   @Select(
       """
-      select number, plain, method, rung, again_of, attempt_id, all_right, slip, seconds,
+      <script>
+      select run_id, number, plain, method, rung, again_of, attempt_id, all_right, slip, seconds,
              paused_millis
-      from run_sum where run_id = #{run} order by number
+      from run_sum where run_id in
+      <foreach item="run" collection="runs" open="(" separator="," close=")">#{run}</foreach>
+      order by number
+      </script>
       """)
-  List<RunSumRow> sums(long run);
+  List<RunSumRow> sumsOf(@Param("runs") List<Long> runs);
+
+  default List<RunSumRow> sums(long run) {
+    return sumsOf(List.of(run));
+  }
 
   /** Puts the page of a sum down; 0 where it has one already. */
   @Update(

@@ -3,6 +3,7 @@ package bemble.app.store;
 /**
  * A sum of a run.
  *
+ * @param runId the run; 0 before it is kept
  * @param number its place in the run, from 0
  * @param againOf the number of the sum that comes again here; null in the first round
  * @param attemptId its page; null before it is begun
@@ -12,6 +13,7 @@ package bemble.app.store;
  * @param pausedMillis how long its writer was away from it
  */
 public record RunSumRow(
+    long runId,
     int number,
     String plain,
     String method,
@@ -25,6 +27,6 @@ public record RunSumRow(
   /** A sum that nobody has begun. */
   public static RunSumRow fresh(
       int number, String plain, String method, String rung, Integer againOf) {
-    return new RunSumRow(number, plain, method, rung, againOf, null, null, null, null, 0);
+    return new RunSumRow(0, number, plain, method, rung, againOf, null, null, null, null, 0);
   }
 }

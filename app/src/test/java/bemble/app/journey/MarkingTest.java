@@ -7,8 +7,11 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.CompletableFuture;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -304,5 +307,22 @@ class MarkingTest extends Conversation {
     assertEquals("[2]", first.get("against").toString());
     Map<String, Object> uneven = Map.of("items", items, "answers", List.of("1"));
     assertEquals(422, talk.post("/api/diagnoses", uneven).status());
+  }
+
+  @Test
+  void ofTwoWindowsThatAddANameOneIsRefused() {
+    for (int i = 0; i < 20; i++) {
+      Map<String, Object> names = Map.of("names", "Sorrel " + i);
+      CompletableFuture<Integer> other =
+          CompletableFuture.supplyAsync(() -> talk.post("/api/roll", names).status());
+      int mine = talk.post("/api/roll", names).status();
+      assertEquals(
+          Set.of(201, 422), new HashSet<>(List.of(mine, other.join())), "one of them adds it");
+    }
+    for (JsonNode pupil : talk.get("/api/roll").json()) {
+      if (pupil.get("name").asText().startsWith("Sorrel")) {
+        talk.delete("/api/roll/" + pupil.get("id").asLong());
+      }
+    }
   }
 }

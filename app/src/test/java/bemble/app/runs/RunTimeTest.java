@@ -41,7 +41,7 @@ class RunTimeTest {
     when(classes.currentStyle()).thenReturn(Style.STANDARD);
     when(mapper.sums(1))
         .thenReturn(
-            List.of(new RunSumRow(0, "46 + 38", "column", "", null, 7L, null, null, null, 0)));
+            List.of(new RunSumRow(1, 0, "46 + 38", "column", "", null, 7L, null, null, null, 0)));
     when(attempts.result(7L))
         .thenReturn(new PageResult(false, true, "", BEGUN, 20_000, null, false));
   }

@@ -1,0 +1,36 @@
+package bemble.app.store;
+
+import java.util.function.Supplier;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+/**
+ * A value read from what is kept, until something is changed. Unlike {@link Shared} it makes nobody
+ * wait: two may read it at the same time.
+ */
+public final class Remembered<V> {
+  private final Changes changes;
+  private volatile Read<V> latest;
+
+  /** Nothing read yet. */
+  public Remembered(Changes changes) {
+    this.changes = changes;
+  }
+
+  /** A value that was read when there had been so many changes, or more. */
+  private record Read<V>(V value, long asOf) {}
+
+  /** The value as it is kept now; {@code read} reads it. */
+  public V or(Supplier<V> read) {
+    if (TransactionSynchronizationManager.isActualTransactionActive()) {
+      // It may see changes of its own, which nobody else sees yet.
+      return read.get();
+    }
+    Read<V> known = latest;
+    long now = changes.count();
+    if (known == null || known.asOf() < now) {
+      known = new Read<>(read.get(), now);
+      latest = known;
+    }
+    return known.value();
+  }
+}
