@@ -1,12 +1,12 @@
 package bemble.app.marking;
 
+import bemble.app.house.PupilEntry;
 import bemble.app.http.RefusedException;
 import bemble.app.http.Sentences;
 import bemble.app.marking.MarkingJson.CellRequest;
 import bemble.app.marking.MarkingJson.CellView;
 import bemble.app.marking.MarkingJson.CellsView;
 import bemble.app.marking.MarkingJson.GridView;
-import bemble.app.marking.MarkingJson.PupilEntry;
 import bemble.app.marking.MarkingJson.RefusedCell;
 import bemble.app.marking.MarkingJson.TableView;
 import bemble.app.sets.Drafts;

@@ -3,6 +3,7 @@ package bemble.app.marking;
 import bemble.app.file.DataReplaced;
 import bemble.app.file.Deletions;
 import bemble.app.house.Classes;
+import bemble.app.house.Roll;
 import bemble.app.http.MissingException;
 import bemble.app.http.RefusedException;
 import bemble.app.http.Slice;

@@ -1,5 +1,6 @@
 package bemble.app.marking;
 
+import bemble.app.house.PupilEntry;
 import bemble.app.sets.SetJson.SumRequest;
 import bemble.diagnosis.Outcome;
 import jakarta.validation.Valid;
@@ -16,20 +17,6 @@ import org.jspecify.annotations.Nullable;
 /** What is said of pupils, handouts and answers on HTTP. */
 public final class MarkingJson {
   private MarkingJson() {}
-
-  /** A pupil; {@code left} of one who has left the class. */
-  public record PupilEntry(long id, String name, boolean left) {}
-
-  /** Names of new pupils, one to a line. */
-  public record NamesRequest(
-      @NotBlank(message = "{valid.names}") @Size(max = 10_000, message = "{valid.names}")
-          String names) {}
-
-  /** How a pupil is to be kept. */
-  public record PupilChange(
-      @NotBlank(message = "{valid.names}") @Size(max = 60, message = "{valid.name-length}")
-          String name,
-      boolean left) {}
 
   /** What a handout is for. */
   public enum HandoutKind {

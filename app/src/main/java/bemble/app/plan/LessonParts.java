@@ -1,7 +1,7 @@
 package bemble.app.plan;
 
 import bemble.app.house.Classes;
-import bemble.app.marking.Roll;
+import bemble.app.house.Roll;
 import bemble.app.plan.PlanJson.PartRequest;
 import bemble.app.plan.PlanJson.PartView;
 import bemble.app.register.RegisterWords;

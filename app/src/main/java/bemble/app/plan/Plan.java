@@ -1,6 +1,6 @@
 package bemble.app.plan;
 
-import bemble.app.marking.Roll;
+import bemble.app.house.Roll;
 import bemble.app.plan.PlanJson.DayView;
 import bemble.app.plan.PlanJson.HolidayRequest;
 import bemble.app.plan.PlanJson.LessonView;

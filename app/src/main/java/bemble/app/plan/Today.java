@@ -1,8 +1,8 @@
 package bemble.app.plan;
 
+import bemble.app.house.Roll;
 import bemble.app.marking.Handouts;
 import bemble.app.marking.MarkingJson.HandoutEntry;
-import bemble.app.marking.Roll;
 import bemble.app.plan.PlanJson.AgainView;
 import bemble.app.plan.PlanJson.DayView;
 import bemble.app.plan.PlanJson.TodayView;

@@ -1,12 +1,12 @@
 package bemble.app.register;
 
 import bemble.app.house.Classes;
+import bemble.app.house.PupilEntry;
+import bemble.app.house.Roll;
 import bemble.app.http.MissingException;
 import bemble.app.http.RefusedException;
 import bemble.app.ladder.Ladders;
-import bemble.app.marking.MarkingJson.PupilEntry;
 import bemble.app.marking.MarkingJson.SlipLabel;
-import bemble.app.marking.Roll;
 import bemble.app.register.RegisterJson.RegisterView;
 import bemble.app.register.RegisterJson.SquareView;
 import bemble.app.register.RegisterJson.StandingRequest;

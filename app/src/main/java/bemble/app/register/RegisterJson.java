@@ -1,6 +1,6 @@
 package bemble.app.register;
 
-import bemble.app.marking.MarkingJson.PupilEntry;
+import bemble.app.house.PupilEntry;
 import bemble.app.marking.MarkingJson.SlipLabel;
 import bemble.problem.Operation;
 import bemble.progress.Standing;

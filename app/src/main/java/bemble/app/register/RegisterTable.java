@@ -1,6 +1,6 @@
 package bemble.app.register;
 
-import bemble.app.marking.MarkingJson.PupilEntry;
+import bemble.app.house.PupilEntry;
 import bemble.app.register.RegisterJson.RegisterView;
 import bemble.app.register.RegisterJson.RungLabel;
 import bemble.app.register.RegisterJson.SquareView;

@@ -2,6 +2,7 @@ package bemble.app.slate;
 
 import bemble.app.file.DataReplaced;
 import bemble.app.file.Deletions;
+import bemble.app.house.PupilDeleted;
 import bemble.app.http.RefusedException;
 import bemble.app.http.StaleException;
 import bemble.app.ladder.Ladders;
@@ -94,8 +95,8 @@ public class Attempts {
   }
 
   /** Lets go of all open pages: what is kept was changed behind them. */
-  @EventListener(DataReplaced.class)
-  public void forget() {
+  @EventListener({DataReplaced.class, PupilDeleted.class})
+  void forget() {
     pages.invalidateAll();
   }
 

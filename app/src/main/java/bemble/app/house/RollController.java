@@ -1,8 +1,5 @@
-package bemble.app.marking;
+package bemble.app.house;
 
-import bemble.app.marking.MarkingJson.NamesRequest;
-import bemble.app.marking.MarkingJson.PupilChange;
-import bemble.app.marking.MarkingJson.PupilEntry;
 import jakarta.validation.Valid;
 import java.util.List;
 import org.springframework.http.HttpStatus;

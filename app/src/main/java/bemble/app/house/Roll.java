@@ -1,10 +1,7 @@
-package bemble.app.marking;
+package bemble.app.house;
 
-import bemble.app.house.Classes;
 import bemble.app.http.MissingException;
 import bemble.app.http.RefusedException;
-import bemble.app.marking.MarkingJson.PupilEntry;
-import bemble.app.slate.Attempts;
 import bemble.app.store.PupilMapper;
 import bemble.app.store.PupilRow;
 import java.time.Clock;
@@ -16,6 +13,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionOperations;
@@ -28,25 +26,25 @@ public class Roll {
 
   private final PupilMapper mapper;
   private final Classes classes;
-  private final Attempts attempts;
+  private final ApplicationEventPublisher events;
   private final Clock clock;
   private final TransactionOperations transactions;
 
   Roll(
       PupilMapper mapper,
       Classes classes,
-      Attempts attempts,
+      ApplicationEventPublisher events,
       Clock clock,
       TransactionOperations transactions) {
     this.mapper = mapper;
     this.classes = classes;
-    this.attempts = attempts;
+    this.events = events;
     this.clock = clock;
     this.transactions = transactions;
   }
 
   /** The class whose pupils these are. */
-  long currentClass() {
+  public long currentClass() {
     return classes.current().orElseThrow(() -> new MissingException("class"));
   }
 
@@ -66,7 +64,8 @@ public class Roll {
     return names;
   }
 
-  static List<PupilEntry> entries(List<PupilRow> rows) {
+  /** Pupils as they are shown. */
+  public static List<PupilEntry> entries(List<PupilRow> rows) {
     return rows.stream()
         .map(row -> new PupilEntry(row.id(), row.name(), row.leftAt() != null))
         .toList();
@@ -134,7 +133,7 @@ public class Roll {
             throw missing();
           }
         });
-    attempts.forget();
+    events.publishEvent(new PupilDeleted(id));
     return all();
   }
 
