@@ -16,15 +16,22 @@ import java.util.Optional;
  * @param <P> the sums that it works
  */
 public interface Method<P extends Problem> {
+  /** What is known of it besides how it works. */
+  MethodHead head();
+
   /** The operation that it belongs to. */
-  Operation operation();
+  default Operation operation() {
+    return head().operation();
+  }
 
   /** Its name within the operation, stable for storage: {@code in-pairs}. */
-  String id();
+  default String id() {
+    return head().id();
+  }
 
   /** How its page is laid out. */
   default PageForm form() {
-    return PageForm.COLUMNS;
+    return head().form();
   }
 
   /**
@@ -32,22 +39,22 @@ public interface Method<P extends Problem> {
    * written on squares before cannot be read on the new ones.
    */
   default int layout() {
-    return 1;
+    return head().layout();
   }
 
   /** The slips that are known to happen in it, the likelier first. */
   default List<Slip> slips() {
-    return List.of();
+    return head().slips();
   }
 
   /** The settings whose other choices are accepted on its pages, whichever of them a class has. */
   default List<Setting> schools() {
-    return List.of();
+    return head().schools();
   }
 
   /** The methods of its operation whose small figures are accepted on its pages too, by id. */
   default List<String> sharesAidsWith() {
-    return List.of();
+    return head().sharesAidsWith();
   }
 
   /**
@@ -55,17 +62,17 @@ public interface Method<P extends Problem> {
    * does.
    */
   default Optional<String> partner() {
-    return Optional.empty();
+    return head().partner();
   }
 
   /** The cue words of a round, in the order of its moves; none where it goes in no rounds. */
   default List<Cue> cues() {
-    return List.of();
+    return head().cues();
   }
 
   /** Lines of the garden in which nearly all of its remarks are made, the plainest first. */
   default List<String> sampleLines() {
-    return List.of();
+    return head().sampleLines();
   }
 
   /** Why it cannot be used for a sum of its operation; empty where it can. */

@@ -12,9 +12,9 @@ import java.util.stream.Collectors;
  * pupils' usual ones. A method knows which of them happen in it, and which is likelier.
  */
 public enum Slip {
-  LINED_UP_LEFT(AddingSlips::linedUpLeft),
-  NUMBER_TOO_FAR_LEFT(AddingSlips::numberTooFarLeft),
-  NUMBER_TOO_FAR_RIGHT(AddingSlips::numberTooFarRight),
+  LINED_UP_LEFT(Kind.SETTING_OUT, AddingSlips::linedUpLeft),
+  NUMBER_TOO_FAR_LEFT(Kind.SETTING_OUT, AddingSlips::numberTooFarLeft),
+  NUMBER_TOO_FAR_RIGHT(Kind.SETTING_OUT, AddingSlips::numberTooFarRight),
   LAST_CARRY_LOST(AddingSlips::lastCarryLost),
   CARRY_NOT_ADDED(AddingSlips::carryNotAdded),
   TENS_WRITTEN_ONES_CARRIED(AddingSlips::tensWrittenOnesCarried),
@@ -38,10 +38,10 @@ public enum Slip {
   SMALLER_FROM_LARGER(TakingSlips::smallerFromLarger),
   SMALLER_FROM_LARGER_EVEN_FROM_ZERO(
       TakingSlips::smallerFromLargerEvenFromZero, SMALLER_FROM_LARGER),
-  NEIGHBOUR_NOT_LESS(TakingSlips::neighbourNotLess),
-  ONE_MORE_FORGOTTEN(TakingSlips::oneMoreForgotten),
+  NEIGHBOUR_NOT_LESS(Kind.UNPAID_TEN, TakingSlips::neighbourNotLess),
+  ONE_MORE_FORGOTTEN(Kind.UNPAID_TEN, TakingSlips::oneMoreForgotten),
   LESS_WITHOUT_EXCHANGE(TakingSlips::lessWithoutExchange),
-  NOBODY_PAYS(TakingSlips::nobodyPays),
+  NOBODY_PAYS(Kind.UNPAID_TEN, TakingSlips::nobodyPays),
 
   NO_PLACEHOLDER(MultiplyingSlips::noPlaceholder),
   PLACEHOLDER_TOO_MANY(MultiplyingSlips::placeholderTooMany),
@@ -55,7 +55,7 @@ public enum Slip {
   ADDED_INSTEAD_OF_MULTIPLIED(OperationSlips::addedInsteadOfMultiplied),
   ADDED_TO_THE_ONES(OperationSlips::addedToTheOnes, ADDED_INSTEAD_OF_MULTIPLIED),
   MULTIPLIED_CARRY_NOT_ADDED(MultiplyingSlips::carryNotAdded),
-  NEIGHBOUR_IN_THE_TABLE(MultiplyingSlips::neighbourInTheTable),
+  NEIGHBOUR_IN_THE_TABLE(Kind.MISSED_FACT, MultiplyingSlips::neighbourInTheTable),
   CARRY_ADDED_FIRST(MultiplyingSlips::carryAddedFirst),
   CARRY_OF_ROW_BEFORE(MultiplyingSlips::oldCarryAgain),
   TENS_BELOW_THE_CUT(MultiplyingSlips::tensBelowTheCut),
@@ -89,23 +89,44 @@ public enum Slip {
   POINT_MISPLACED(DividingSlips::pointMisplaced),
   ONE_DIGIT_DOWN(DividingSlips::oneDigitDown),
 
-  FACT_ONE_OUT(AddingSlips::factOneOut),
-  FIGURE_MISREAD(AddingSlips::figureMisread);
+  FACT_ONE_OUT(Kind.MISSED_FACT, AddingSlips::factOneOut),
+  FIGURE_MISREAD(Kind.MISREAD, AddingSlips::figureMisread);
 
   private static final Map<String, Slip> BY_ID =
       Arrays.stream(values()).collect(Collectors.toUnmodifiableMap(Slip::id, slip -> slip));
 
+  /** What is missed in a slip. */
+  private enum Kind {
+    /** A rule of the method. */
+    RULE,
+    /** Where the sum is set out: nothing where that was done for the writer. */
+    SETTING_OUT,
+    /** A number fact that somebody has wrong. */
+    MISSED_FACT,
+    /** A figure that is read as another. */
+    MISREAD,
+    /** The payment for ten more in the next column. */
+    UNPAID_TEN
+  }
+
+  private final Kind kind;
   private final Change.Maker maker;
   private final Slip named;
   private final String id = name().toLowerCase(Locale.ROOT).replace('_', '-');
 
   Slip(Change.Maker maker) {
+    this(Kind.RULE, maker);
+  }
+
+  Slip(Kind kind, Change.Maker maker) {
+    this.kind = kind;
     this.maker = maker;
     this.named = this;
   }
 
   /** Another form in which a slip is written. */
   Slip(Change.Maker maker, Slip named) {
+    this.kind = named.kind;
     this.maker = maker;
     this.named = named;
   }
@@ -122,22 +143,22 @@ public enum Slip {
 
   /** Whether it happens when the sum is set out, and so not where that was done for the writer. */
   public boolean isOfSettingOut() {
-    return this == LINED_UP_LEFT || this == NUMBER_TOO_FAR_LEFT || this == NUMBER_TOO_FAR_RIGHT;
+    return kind == Kind.SETTING_OUT;
   }
 
   /** Whether a number fact is missed in it or a figure misread, and no rule of the method. */
   public boolean isOfFacts() {
-    return isMissedFact() || this == FIGURE_MISREAD;
+    return isMissedFact() || kind == Kind.MISREAD;
   }
 
   /** Whether it is a number fact that somebody has wrong. */
   public boolean isMissedFact() {
-    return this == FACT_ONE_OUT || this == NEIGHBOUR_IN_THE_TABLE;
+    return kind == Kind.MISSED_FACT;
   }
 
   /** Whether ten more are taken for which nothing is paid in the next column. */
   public boolean leavesUnpaid() {
-    return this == NEIGHBOUR_NOT_LESS || this == ONE_MORE_FORGOTTEN || this == NOBODY_PAYS;
+    return kind == Kind.UNPAID_TEN;
   }
 
   /** The slip of that name, if there is one. */

@@ -1,6 +1,7 @@
 package bemble.method.addition;
 
 import bemble.method.Method;
+import bemble.method.MethodHead;
 import bemble.method.column.ColumnAdder;
 import bemble.method.column.PlaceColumns;
 import bemble.method.column.WrittenRow;
@@ -18,25 +19,24 @@ import bemble.style.Style;
 import bemble.wording.Section;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * All addends under one another, right-aligned by place; the ones are added first, a column's ones
  * stand under the rule and its tens are carried. The last column's total is written out whole.
  */
 public final class ColumnAddition implements Method<Addition> {
-  @Override
-  public Operation operation() {
-    return Operation.ADDITION;
-  }
+  private static final MethodHead HEAD =
+      MethodHead.of(Operation.ADDITION, "column")
+          .slips(slipsHere())
+          .partner("in-pairs")
+          .sampleLines(List.of("378 + 256"));
 
   @Override
-  public String id() {
-    return "column";
+  public MethodHead head() {
+    return HEAD;
   }
 
-  @Override
-  public List<Slip> slips() {
+  private static List<Slip> slipsHere() {
     // Only here are several numbers added at once, so that more than one may be carried, and only
     // here does another operation fit the page.
     List<Slip> slips = new ArrayList<>(AdditionLayout.SLIPS);
@@ -48,16 +48,6 @@ public final class ColumnAddition implements Method<Addition> {
             Slip.CARRY_WITHOUT_NEED,
             Slip.TAKEN_INSTEAD));
     return List.copyOf(slips);
-  }
-
-  @Override
-  public Optional<String> partner() {
-    return Optional.of("in-pairs");
-  }
-
-  @Override
-  public List<String> sampleLines() {
-    return List.of("378 + 256");
   }
 
   @Override

@@ -1,6 +1,7 @@
 package bemble.method.addition;
 
 import bemble.method.Method;
+import bemble.method.MethodHead;
 import bemble.method.column.ColumnAdder;
 import bemble.method.column.Decimals;
 import bemble.method.column.WrittenRow;
@@ -12,7 +13,6 @@ import bemble.problem.Operation;
 import bemble.procedure.Answer;
 import bemble.procedure.Script;
 import bemble.procedure.Working;
-import bemble.slip.Slip;
 import bemble.style.Choice;
 import bemble.style.Style;
 import bemble.wording.Section;
@@ -20,19 +20,12 @@ import java.util.List;
 
 /** The first two addends as a column sum, then the running total and the next, and so on. */
 public final class InPairs implements Method<Addition> {
-  @Override
-  public Operation operation() {
-    return Operation.ADDITION;
-  }
+  private static final MethodHead HEAD =
+      MethodHead.of(Operation.ADDITION, "in-pairs").slips(AdditionLayout.SLIPS);
 
   @Override
-  public String id() {
-    return "in-pairs";
-  }
-
-  @Override
-  public List<Slip> slips() {
-    return AdditionLayout.SLIPS;
+  public MethodHead head() {
+    return HEAD;
   }
 
   @Override

@@ -1,6 +1,7 @@
 package bemble.method.addition;
 
 import bemble.method.Method;
+import bemble.method.MethodHead;
 import bemble.method.column.ColumnAdder;
 import bemble.method.column.ColumnOrder;
 import bemble.method.column.Layout;
@@ -36,36 +37,20 @@ import java.util.List;
  * add them in columns, or write only the total so far.
  */
 public final class LeftToRight implements Method<Addition> {
-  @Override
-  public Operation operation() {
-    return Operation.ADDITION;
-  }
+  private static final MethodHead HEAD =
+      MethodHead.of(Operation.ADDITION, "left-to-right")
+          .layout(2)
+          .slips(
+              AdditionLayout.SLIPS.stream()
+                  .filter(
+                      slip -> slip != Slip.TWO_DIGITS_IN_ONE_SQUARE && slip != Slip.OLD_CARRY_AGAIN)
+                  .toList())
+          .schools(List.of(Setting.PARTIAL_SUMS))
+          .sampleLines(List.of("364 + 228", "487 + 215"));
 
   @Override
-  public String id() {
-    return "left-to-right";
-  }
-
-  @Override
-  public int layout() {
-    return 2;
-  }
-
-  @Override
-  public List<Slip> slips() {
-    return AdditionLayout.SLIPS.stream()
-        .filter(slip -> slip != Slip.TWO_DIGITS_IN_ONE_SQUARE && slip != Slip.OLD_CARRY_AGAIN)
-        .toList();
-  }
-
-  @Override
-  public List<Setting> schools() {
-    return List.of(Setting.PARTIAL_SUMS);
-  }
-
-  @Override
-  public List<String> sampleLines() {
-    return List.of("364 + 228", "487 + 215");
+  public MethodHead head() {
+    return HEAD;
   }
 
   @Override
@@ -281,7 +266,7 @@ public final class LeftToRight implements Method<Addition> {
       Answer total = new Answer.One(answer.read());
       script.say(() -> AdditionRemarks.readOff(sum, total.value()));
       Area extent = Layout.upTo(answer.row() + 1, lastColumn);
-      return script.finish(sum, "left-to-right", total, extent, layout.columns().ones());
+      return script.finish(sum, HEAD.id(), total, extent, layout.columns().ones());
     }
   }
 }

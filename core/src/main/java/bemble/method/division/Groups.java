@@ -2,6 +2,7 @@ package bemble.method.division;
 
 import bemble.fact.Fact;
 import bemble.method.Method;
+import bemble.method.MethodHead;
 import bemble.method.Misfit;
 import bemble.method.PageForm;
 import bemble.method.column.Layout;
@@ -34,24 +35,14 @@ public final class Groups implements Method<Division> {
   private static final BigInteger MOST = BigInteger.valueOf(100);
   private static final int TOP = 2;
 
-  @Override
-  public PageForm form() {
-    return PageForm.COUNTED;
-  }
+  private static final MethodHead HEAD =
+      MethodHead.of(Operation.DIVISION, "groups")
+          .form(PageForm.COUNTED)
+          .sampleLines(List.of("26 ÷ 6"));
 
   @Override
-  public Operation operation() {
-    return Operation.DIVISION;
-  }
-
-  @Override
-  public String id() {
-    return "groups";
-  }
-
-  @Override
-  public List<String> sampleLines() {
-    return List.of("26 ÷ 6");
+  public MethodHead head() {
+    return HEAD;
   }
 
   @Override
@@ -140,7 +131,8 @@ public final class Groups implements Method<Division> {
                     RemainderText.of(Numeral.of(left.value()), sum.divisor(), script.style()))
                 .with("remainder", left.value())
                 .with("divisor", sum.divisor()));
-    return script.finish(sum, "groups", answer, Layout.upTo(row + 1, Math.max(3, width + 2)), null);
+    return script.finish(
+        sum, HEAD.id(), answer, Layout.upTo(row + 1, Math.max(3, width + 2)), null);
   }
 
   private static Slot head(int column) {

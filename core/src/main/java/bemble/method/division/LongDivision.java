@@ -2,6 +2,7 @@ package bemble.method.division;
 
 import bemble.fact.Fact;
 import bemble.method.Method;
+import bemble.method.MethodHead;
 import bemble.method.PageForm;
 import bemble.method.column.Layout;
 import bemble.method.column.PlaceColumns;
@@ -69,50 +70,29 @@ public final class LongDivision implements Method<Division> {
 
   private static final int ROOM_FOR_WORD = 5;
 
-  @Override
-  public PageForm form() {
-    return PageForm.FRAMED;
-  }
+  private static final MethodHead HEAD =
+      MethodHead.of(Operation.DIVISION, "long")
+          .form(PageForm.FRAMED)
+          .slips(
+              List.of(
+                  Slip.ZERO_LEFT_OUT,
+                  Slip.ZERO_LEFT_BLANK,
+                  Slip.REMAINDER_DROPPED,
+                  Slip.NOT_BROUGHT_DOWN,
+                  Slip.BROUGHT_DOWN_TWICE,
+                  Slip.SUBTRACTION_SLIP,
+                  Slip.TRIAL_TOO_SMALL,
+                  Slip.TRIAL_TOO_LARGE,
+                  Slip.TWO_FIGURES_IN_ONE_PLACE,
+                  Slip.FROM_THE_ONES_END,
+                  Slip.QUOTIENT_LEFT))
+          .schools(List.of(Setting.ZERO_ROUND))
+          .cues(CUES)
+          .sampleLines(List.of("4236 ÷ 7"));
 
   @Override
-  public Operation operation() {
-    return Operation.DIVISION;
-  }
-
-  @Override
-  public String id() {
-    return "long";
-  }
-
-  @Override
-  public List<Slip> slips() {
-    return List.of(
-        Slip.ZERO_LEFT_OUT,
-        Slip.ZERO_LEFT_BLANK,
-        Slip.REMAINDER_DROPPED,
-        Slip.NOT_BROUGHT_DOWN,
-        Slip.BROUGHT_DOWN_TWICE,
-        Slip.SUBTRACTION_SLIP,
-        Slip.TRIAL_TOO_SMALL,
-        Slip.TRIAL_TOO_LARGE,
-        Slip.TWO_FIGURES_IN_ONE_PLACE,
-        Slip.FROM_THE_ONES_END,
-        Slip.QUOTIENT_LEFT);
-  }
-
-  @Override
-  public List<Setting> schools() {
-    return List.of(Setting.ZERO_ROUND);
-  }
-
-  @Override
-  public List<Cue> cues() {
-    return CUES;
-  }
-
-  @Override
-  public List<String> sampleLines() {
-    return List.of("4236 ÷ 7");
+  public MethodHead head() {
+    return HEAD;
   }
 
   @Override

@@ -2,6 +2,7 @@ package bemble.method.division;
 
 import bemble.fact.Fact;
 import bemble.method.Method;
+import bemble.method.MethodHead;
 import bemble.method.PageForm;
 import bemble.method.column.Layout;
 import bemble.method.column.PlaceColumns;
@@ -39,29 +40,15 @@ public final class PartialQuotients implements Method<Division> {
   /** Three easy counts make up every figure of a quotient: 9 is 5 and 2 and 2. */
   private static final int ROUNDS_A_FIGURE = 3;
 
-  @Override
-  public PageForm form() {
-    return PageForm.FRAMED;
-  }
+  private static final MethodHead HEAD =
+      MethodHead.of(Operation.DIVISION, "partial-quotients")
+          .form(PageForm.FRAMED)
+          .slips(List.of(Slip.COUNT_NOT_ADDED, Slip.ZEROS_OF_COUNT_LOST, Slip.SUBTRACTION_SLIP))
+          .sampleLines(List.of("876 ÷ 24"));
 
   @Override
-  public Operation operation() {
-    return Operation.DIVISION;
-  }
-
-  @Override
-  public String id() {
-    return "partial-quotients";
-  }
-
-  @Override
-  public List<Slip> slips() {
-    return List.of(Slip.COUNT_NOT_ADDED, Slip.ZEROS_OF_COUNT_LOST, Slip.SUBTRACTION_SLIP);
-  }
-
-  @Override
-  public List<String> sampleLines() {
-    return List.of("876 ÷ 24");
+  public MethodHead head() {
+    return HEAD;
   }
 
   @Override

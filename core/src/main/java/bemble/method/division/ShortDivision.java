@@ -2,6 +2,7 @@ package bemble.method.division;
 
 import bemble.fact.Fact;
 import bemble.method.Method;
+import bemble.method.MethodHead;
 import bemble.method.Misfit;
 import bemble.method.PageForm;
 import bemble.method.column.Layout;
@@ -45,36 +46,23 @@ public final class ShortDivision implements Method<Division> {
   private static final int QUOTIENT_ROW = 1;
   private static final int DIVIDEND_ROW = 2;
 
-  @Override
-  public PageForm form() {
-    return PageForm.FRAMED;
-  }
+  private static final MethodHead HEAD =
+      MethodHead.of(Operation.DIVISION, "short")
+          .form(PageForm.FRAMED)
+          .slips(
+              List.of(
+                  Slip.ZERO_LEFT_OUT,
+                  Slip.ZERO_LEFT_BLANK,
+                  Slip.LEFT_OVER_LOST,
+                  Slip.LEFT_OVER_ADDED,
+                  Slip.REMAINDER_DROPPED,
+                  Slip.TRIAL_TOO_SMALL,
+                  Slip.TRIAL_TOO_LARGE))
+          .sampleLines(List.of("4236 ÷ 7"));
 
   @Override
-  public Operation operation() {
-    return Operation.DIVISION;
-  }
-
-  @Override
-  public String id() {
-    return "short";
-  }
-
-  @Override
-  public List<Slip> slips() {
-    return List.of(
-        Slip.ZERO_LEFT_OUT,
-        Slip.ZERO_LEFT_BLANK,
-        Slip.LEFT_OVER_LOST,
-        Slip.LEFT_OVER_ADDED,
-        Slip.REMAINDER_DROPPED,
-        Slip.TRIAL_TOO_SMALL,
-        Slip.TRIAL_TOO_LARGE);
-  }
-
-  @Override
-  public List<String> sampleLines() {
-    return List.of("4236 ÷ 7");
+  public MethodHead head() {
+    return HEAD;
   }
 
   @Override

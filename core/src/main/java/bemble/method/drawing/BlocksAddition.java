@@ -1,5 +1,6 @@
 package bemble.method.drawing;
 
+import bemble.method.MethodHead;
 import bemble.method.Misfit;
 import bemble.number.Numeral;
 import bemble.paper.Shape.Thing;
@@ -13,14 +14,11 @@ import java.util.Optional;
 public final class BlocksAddition extends CountedAddition {
   private static final BigInteger MOST = BigInteger.valueOf(9_999);
 
-  @Override
-  public String id() {
-    return "blocks";
-  }
+  private static final MethodHead HEAD = counted("blocks").sampleLines(List.of("145 + 138"));
 
   @Override
-  public List<String> sampleLines() {
-    return List.of("145 + 138");
+  public MethodHead head() {
+    return HEAD;
   }
 
   @Override

@@ -2,6 +2,7 @@ package bemble.method.drawing;
 
 import bemble.fact.Fact;
 import bemble.method.Method;
+import bemble.method.MethodHead;
 import bemble.method.Misfit;
 import bemble.method.PageForm;
 import bemble.method.column.Layout;
@@ -37,19 +38,12 @@ public final class BlocksSubtraction implements Method<Subtraction> {
   /** The minuend and the subtrahend. */
   private static final int NUMBERS = 2;
 
-  @Override
-  public PageForm form() {
-    return PageForm.COUNTED;
-  }
+  private static final MethodHead HEAD =
+      MethodHead.of(Operation.SUBTRACTION, "blocks").form(PageForm.COUNTED);
 
   @Override
-  public Operation operation() {
-    return Operation.SUBTRACTION;
-  }
-
-  @Override
-  public String id() {
-    return "blocks";
+  public MethodHead head() {
+    return HEAD;
   }
 
   @Override

@@ -2,6 +2,7 @@ package bemble.method.drawing;
 
 import bemble.fact.Fact;
 import bemble.method.Method;
+import bemble.method.MethodHead;
 import bemble.method.PageForm;
 import bemble.method.column.ColumnAdder;
 import bemble.method.column.Layout;
@@ -41,14 +42,9 @@ abstract class CountedAddition implements Method<Addition> {
   /** The highest place that is drawn; what goes beyond it stays in it. */
   private static final int STACKS = 3;
 
-  @Override
-  public PageForm form() {
-    return PageForm.COUNTED;
-  }
-
-  @Override
-  public final Operation operation() {
-    return Operation.ADDITION;
+  /** The head of an addition that is counted, by its id. */
+  static MethodHead counted(String id) {
+    return MethodHead.of(Operation.ADDITION, id).form(PageForm.COUNTED);
   }
 
   /** What one of a place looks like in the addend of that index. */

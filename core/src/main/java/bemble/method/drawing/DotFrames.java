@@ -1,5 +1,6 @@
 package bemble.method.drawing;
 
+import bemble.method.MethodHead;
 import bemble.method.Misfit;
 import bemble.paper.Role;
 import bemble.paper.Shape;
@@ -18,9 +19,11 @@ public final class DotFrames extends CountedAddition {
   private static final int FRAMES = 2;
   private static final int MOST_DIGITS = 2;
 
+  private static final MethodHead HEAD = counted("dot-frames");
+
   @Override
-  public String id() {
-    return "dot-frames";
+  public MethodHead head() {
+    return HEAD;
   }
 
   @Override

@@ -2,6 +2,7 @@ package bemble.method.multiplication;
 
 import bemble.fact.Fact;
 import bemble.method.Method;
+import bemble.method.MethodHead;
 import bemble.method.PageForm;
 import bemble.method.column.ColumnAdder;
 import bemble.method.column.Layout;
@@ -39,34 +40,21 @@ import java.util.List;
 public final class AreaMethod implements Method<Multiplication> {
   private static final int TOP = 1;
 
-  @Override
-  public PageForm form() {
-    return PageForm.FRAMED;
-  }
+  private static final MethodHead HEAD =
+      MethodHead.of(Operation.MULTIPLICATION, "area")
+          .form(PageForm.FRAMED)
+          .slips(
+              List.of(
+                  Slip.ZERO_TIMES_GIVES_THE_NUMBER,
+                  Slip.BOX_LEFT_OUT,
+                  Slip.ZEROS_LOST_IN_BOX,
+                  Slip.ALL_ZEROS_LOST_IN_BOX,
+                  Slip.ROWS_ADDED_WRONGLY))
+          .sampleLines(List.of("57 × 38"));
 
   @Override
-  public Operation operation() {
-    return Operation.MULTIPLICATION;
-  }
-
-  @Override
-  public String id() {
-    return "area";
-  }
-
-  @Override
-  public List<Slip> slips() {
-    return List.of(
-        Slip.ZERO_TIMES_GIVES_THE_NUMBER,
-        Slip.BOX_LEFT_OUT,
-        Slip.ZEROS_LOST_IN_BOX,
-        Slip.ALL_ZEROS_LOST_IN_BOX,
-        Slip.ROWS_ADDED_WRONGLY);
-  }
-
-  @Override
-  public List<String> sampleLines() {
-    return List.of("57 × 38");
+  public MethodHead head() {
+    return HEAD;
   }
 
   @Override

@@ -1,6 +1,7 @@
 package bemble.method.multiplication;
 
 import bemble.method.Method;
+import bemble.method.MethodHead;
 import bemble.problem.Multiplication;
 import bemble.problem.Operation;
 import bemble.procedure.Script;
@@ -8,7 +9,6 @@ import bemble.procedure.Working;
 import bemble.slip.Slip;
 import bemble.style.Setting;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * A row for each figure of the multiplier, ones first, with a placeholder zero for each place the
@@ -17,51 +17,34 @@ import java.util.Optional;
  * or a row of zeros, as the class has it.
  */
 public final class ColumnMultiplication implements Method<Multiplication> {
-  @Override
-  public Operation operation() {
-    return Operation.MULTIPLICATION;
-  }
+  private static final MethodHead HEAD =
+      MethodHead.of(Operation.MULTIPLICATION, "column")
+          .slips(
+              List.of(
+                  Slip.NO_PLACEHOLDER,
+                  Slip.PLACEHOLDER_TOO_MANY,
+                  Slip.PLACEHOLDER_TOO_FEW,
+                  Slip.ROW_LEFT_OUT,
+                  Slip.MATCHING_PLACES_ONLY,
+                  Slip.MATCHING_PLACES_IN_ONE_ROW,
+                  Slip.PRODUCTS_WRITTEN_WHOLE,
+                  Slip.PRODUCT_TENS_WRITTEN,
+                  Slip.ZERO_TIMES_GIVES_THE_NUMBER,
+                  Slip.MULTIPLIED_CARRY_NOT_ADDED,
+                  Slip.CARRY_ADDED_FIRST,
+                  Slip.CARRY_OF_ROW_BEFORE,
+                  Slip.ROWS_ADDED_WRONGLY,
+                  Slip.ADDED_INSTEAD_OF_MULTIPLIED,
+                  Slip.ADDED_TO_THE_ONES,
+                  Slip.NEIGHBOUR_IN_THE_TABLE,
+                  Slip.FACT_ONE_OUT))
+          .schools(List.of(Setting.PLACEHOLDER, Setting.ZERO_DIGIT))
+          .partner("crosswise")
+          .sampleLines(List.of("34 × 203"));
 
   @Override
-  public String id() {
-    return "column";
-  }
-
-  @Override
-  public List<Slip> slips() {
-    return List.of(
-        Slip.NO_PLACEHOLDER,
-        Slip.PLACEHOLDER_TOO_MANY,
-        Slip.PLACEHOLDER_TOO_FEW,
-        Slip.ROW_LEFT_OUT,
-        Slip.MATCHING_PLACES_ONLY,
-        Slip.MATCHING_PLACES_IN_ONE_ROW,
-        Slip.PRODUCTS_WRITTEN_WHOLE,
-        Slip.PRODUCT_TENS_WRITTEN,
-        Slip.ZERO_TIMES_GIVES_THE_NUMBER,
-        Slip.MULTIPLIED_CARRY_NOT_ADDED,
-        Slip.CARRY_ADDED_FIRST,
-        Slip.CARRY_OF_ROW_BEFORE,
-        Slip.ROWS_ADDED_WRONGLY,
-        Slip.ADDED_INSTEAD_OF_MULTIPLIED,
-        Slip.ADDED_TO_THE_ONES,
-        Slip.NEIGHBOUR_IN_THE_TABLE,
-        Slip.FACT_ONE_OUT);
-  }
-
-  @Override
-  public List<Setting> schools() {
-    return List.of(Setting.PLACEHOLDER, Setting.ZERO_DIGIT);
-  }
-
-  @Override
-  public Optional<String> partner() {
-    return Optional.of("crosswise");
-  }
-
-  @Override
-  public List<String> sampleLines() {
-    return List.of("34 × 203");
+  public MethodHead head() {
+    return HEAD;
   }
 
   @Override

@@ -2,6 +2,7 @@ package bemble.method.multiplication;
 
 import bemble.fact.Fact;
 import bemble.method.Method;
+import bemble.method.MethodHead;
 import bemble.method.column.Layout;
 import bemble.method.column.PlaceColumns;
 import bemble.method.column.WrittenRow;
@@ -40,24 +41,14 @@ public final class Crosswise implements Method<Multiplication> {
   private static final int OTHER_ROW = 4;
   private static final int ANSWER_ROW = 5;
 
-  @Override
-  public Operation operation() {
-    return Operation.MULTIPLICATION;
-  }
+  private static final MethodHead HEAD =
+      MethodHead.of(Operation.MULTIPLICATION, "crosswise")
+          .slips(List.of(Slip.MULTIPLIED_CARRY_NOT_ADDED, Slip.MIDDLE_LEFT_OUT, Slip.FACT_ONE_OUT))
+          .sampleLines(List.of("57 × 38"));
 
   @Override
-  public String id() {
-    return "crosswise";
-  }
-
-  @Override
-  public List<Slip> slips() {
-    return List.of(Slip.MULTIPLIED_CARRY_NOT_ADDED, Slip.MIDDLE_LEFT_OUT, Slip.FACT_ONE_OUT);
-  }
-
-  @Override
-  public List<String> sampleLines() {
-    return List.of("57 × 38");
+  public MethodHead head() {
+    return HEAD;
   }
 
   @Override

@@ -2,6 +2,7 @@ package bemble.method.multiplication;
 
 import bemble.fact.Fact;
 import bemble.method.Method;
+import bemble.method.MethodHead;
 import bemble.method.PageForm;
 import bemble.method.column.ColumnAdder;
 import bemble.method.column.ColumnOrder;
@@ -46,34 +47,21 @@ public final class Lattice implements Method<Multiplication> {
   /** Squares along the side of a box: one for the tens, one for the ones. */
   private static final int SIDE = 2;
 
-  @Override
-  public PageForm form() {
-    return PageForm.FRAMED;
-  }
+  private static final MethodHead HEAD =
+      MethodHead.of(Operation.MULTIPLICATION, "lattice")
+          .form(PageForm.FRAMED)
+          .slips(
+              List.of(
+                  Slip.TENS_BELOW_THE_CUT,
+                  Slip.ZERO_TIMES_GIVES_THE_NUMBER,
+                  Slip.CARRY_NOT_ADDED,
+                  Slip.TENS_WRITTEN_ONES_CARRIED,
+                  Slip.FACT_ONE_OUT))
+          .sampleLines(List.of("46 × 73"));
 
   @Override
-  public Operation operation() {
-    return Operation.MULTIPLICATION;
-  }
-
-  @Override
-  public String id() {
-    return "lattice";
-  }
-
-  @Override
-  public List<Slip> slips() {
-    return List.of(
-        Slip.TENS_BELOW_THE_CUT,
-        Slip.ZERO_TIMES_GIVES_THE_NUMBER,
-        Slip.CARRY_NOT_ADDED,
-        Slip.TENS_WRITTEN_ONES_CARRIED,
-        Slip.FACT_ONE_OUT);
-  }
-
-  @Override
-  public List<String> sampleLines() {
-    return List.of("46 × 73");
+  public MethodHead head() {
+    return HEAD;
   }
 
   @Override

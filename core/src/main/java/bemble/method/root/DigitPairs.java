@@ -1,6 +1,7 @@
 package bemble.method.root;
 
 import bemble.method.Method;
+import bemble.method.MethodHead;
 import bemble.method.PageForm;
 import bemble.problem.Operation;
 import bemble.problem.Root;
@@ -15,39 +16,26 @@ import java.util.List;
  * leading part being twice the root so far: (10 r + x)² = 100 r² + (20 r + x) x.
  */
 public final class DigitPairs implements Method<Root> {
-  @Override
-  public PageForm form() {
-    return PageForm.FRAMED;
-  }
+  private static final MethodHead HEAD =
+      MethodHead.of(Operation.ROOT, "digit-pairs")
+          .form(PageForm.FRAMED)
+          .slips(
+              List.of(
+                  Slip.SUBTRACTION_SLIP,
+                  Slip.TRIAL_TOO_SMALL,
+                  Slip.TRIAL_TOO_LARGE,
+                  Slip.PAIRS_FROM_WRONG_END,
+                  Slip.NOT_DOUBLED,
+                  Slip.LAST_FIGURE_DOUBLED,
+                  Slip.DIGIT_NOT_BESIDE,
+                  Slip.ZERO_LEFT_OUT_OF_ROOT,
+                  Slip.POINT_MISPLACED,
+                  Slip.ONE_DIGIT_DOWN))
+          .sampleLines(List.of("√94249"));
 
   @Override
-  public Operation operation() {
-    return Operation.ROOT;
-  }
-
-  @Override
-  public String id() {
-    return "digit-pairs";
-  }
-
-  @Override
-  public List<Slip> slips() {
-    return List.of(
-        Slip.SUBTRACTION_SLIP,
-        Slip.TRIAL_TOO_SMALL,
-        Slip.TRIAL_TOO_LARGE,
-        Slip.PAIRS_FROM_WRONG_END,
-        Slip.NOT_DOUBLED,
-        Slip.LAST_FIGURE_DOUBLED,
-        Slip.DIGIT_NOT_BESIDE,
-        Slip.ZERO_LEFT_OUT_OF_ROOT,
-        Slip.POINT_MISPLACED,
-        Slip.ONE_DIGIT_DOWN);
-  }
-
-  @Override
-  public List<String> sampleLines() {
-    return List.of("√94249");
+  public MethodHead head() {
+    return HEAD;
   }
 
   @Override

@@ -2,6 +2,7 @@ package bemble.method.subtraction;
 
 import bemble.fact.Fact;
 import bemble.method.Method;
+import bemble.method.MethodHead;
 import bemble.method.column.WrittenRow;
 import bemble.number.Whole;
 import bemble.paper.Role;
@@ -33,48 +34,31 @@ import java.util.stream.Stream;
  * column of the minuend, one more in the next column of the subtrahend. Their difference stays.
  */
 public final class AddToBoth implements Method<Subtraction> {
-  @Override
-  public Operation operation() {
-    return Operation.SUBTRACTION;
-  }
+  private static final MethodHead HEAD =
+      MethodHead.of(Operation.SUBTRACTION, "add-to-both")
+          .slips(
+              List.of(
+                  Slip.LINED_UP_LEFT,
+                  Slip.NUMBER_TOO_FAR_LEFT,
+                  Slip.NOTHING_GIVES_THE_NUMBER,
+                  Slip.NOTHING_GIVES_NOTHING,
+                  Slip.SMALLER_FROM_LARGER,
+                  Slip.SMALLER_FROM_LARGER_EVEN_FROM_ZERO,
+                  Slip.ONE_MORE_FORGOTTEN,
+                  Slip.LESS_WITHOUT_EXCHANGE,
+                  Slip.TOO_SMALL_GIVES_NOTHING,
+                  Slip.NOTHING_TAKEN_GIVES_NOTHING,
+                  Slip.ADDED_INSTEAD,
+                  Slip.ADDED_AS_A_SUM,
+                  Slip.FACT_ONE_OUT,
+                  Slip.FIGURE_MISREAD))
+          .schools(List.of(Setting.LAST_COLUMNS))
+          .sharesAidsWith(List.of("exchange"))
+          .sampleLines(List.of("532 − 278"));
 
   @Override
-  public String id() {
-    return "add-to-both";
-  }
-
-  @Override
-  public List<Slip> slips() {
-    return List.of(
-        Slip.LINED_UP_LEFT,
-        Slip.NUMBER_TOO_FAR_LEFT,
-        Slip.NOTHING_GIVES_THE_NUMBER,
-        Slip.NOTHING_GIVES_NOTHING,
-        Slip.SMALLER_FROM_LARGER,
-        Slip.SMALLER_FROM_LARGER_EVEN_FROM_ZERO,
-        Slip.ONE_MORE_FORGOTTEN,
-        Slip.LESS_WITHOUT_EXCHANGE,
-        Slip.TOO_SMALL_GIVES_NOTHING,
-        Slip.NOTHING_TAKEN_GIVES_NOTHING,
-        Slip.ADDED_INSTEAD,
-        Slip.ADDED_AS_A_SUM,
-        Slip.FACT_ONE_OUT,
-        Slip.FIGURE_MISREAD);
-  }
-
-  @Override
-  public List<Setting> schools() {
-    return List.of(Setting.LAST_COLUMNS);
-  }
-
-  @Override
-  public List<String> sharesAidsWith() {
-    return List.of("exchange");
-  }
-
-  @Override
-  public List<String> sampleLines() {
-    return List.of("532 − 278");
+  public MethodHead head() {
+    return HEAD;
   }
 
   @Override

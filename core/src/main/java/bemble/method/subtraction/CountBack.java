@@ -1,6 +1,7 @@
 package bemble.method.subtraction;
 
 import bemble.method.Method;
+import bemble.method.MethodHead;
 import bemble.method.Misfit;
 import bemble.method.PageForm;
 import bemble.method.column.Layout;
@@ -26,19 +27,12 @@ import java.util.Optional;
 public final class CountBack implements Method<Subtraction> {
   private static final int MOST_DIGITS = 2;
 
-  @Override
-  public PageForm form() {
-    return PageForm.DRAWN;
-  }
+  private static final MethodHead HEAD =
+      MethodHead.of(Operation.SUBTRACTION, "count-back").form(PageForm.DRAWN);
 
   @Override
-  public Operation operation() {
-    return Operation.SUBTRACTION;
-  }
-
-  @Override
-  public String id() {
-    return "count-back";
+  public MethodHead head() {
+    return HEAD;
   }
 
   @Override

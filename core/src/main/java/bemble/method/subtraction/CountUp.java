@@ -1,6 +1,7 @@
 package bemble.method.subtraction;
 
 import bemble.method.Method;
+import bemble.method.MethodHead;
 import bemble.method.PageForm;
 import bemble.method.column.ColumnAdder;
 import bemble.method.column.Layout;
@@ -28,24 +29,14 @@ import java.util.List;
 public final class CountUp implements Method<Subtraction> {
   private static final int HOPS_ROW = 5;
 
-  @Override
-  public PageForm form() {
-    return PageForm.DRAWN;
-  }
+  private static final MethodHead HEAD =
+      MethodHead.of(Operation.SUBTRACTION, "count-up")
+          .form(PageForm.DRAWN)
+          .sampleLines(List.of("403 − 187"));
 
   @Override
-  public Operation operation() {
-    return Operation.SUBTRACTION;
-  }
-
-  @Override
-  public String id() {
-    return "count-up";
-  }
-
-  @Override
-  public List<String> sampleLines() {
-    return List.of("403 − 187");
+  public MethodHead head() {
+    return HEAD;
   }
 
   @Override

@@ -1,6 +1,7 @@
 package bemble.method.subtraction;
 
 import bemble.method.Method;
+import bemble.method.MethodHead;
 import bemble.method.column.WrittenRow;
 import bemble.paper.Role;
 import bemble.problem.Operation;
@@ -30,51 +31,34 @@ public final class Exchange implements Method<Subtraction> {
    */
   private static final int REWRITINGS = 2;
 
-  @Override
-  public Operation operation() {
-    return Operation.SUBTRACTION;
-  }
+  private static final MethodHead HEAD =
+      MethodHead.of(Operation.SUBTRACTION, "exchange")
+          .slips(
+              List.of(
+                  Slip.LINED_UP_LEFT,
+                  Slip.NUMBER_TOO_FAR_LEFT,
+                  Slip.ZERO_PASSED_STAYS_ZERO,
+                  Slip.ZERO_PASSED_BECOMES_TEN,
+                  Slip.NOTHING_GIVES_THE_NUMBER,
+                  Slip.NOTHING_GIVES_NOTHING,
+                  Slip.SMALLER_FROM_LARGER,
+                  Slip.SMALLER_FROM_LARGER_EVEN_FROM_ZERO,
+                  Slip.NEIGHBOUR_NOT_LESS,
+                  Slip.NOBODY_PAYS,
+                  Slip.LESS_WITHOUT_EXCHANGE,
+                  Slip.TOO_SMALL_GIVES_NOTHING,
+                  Slip.NOTHING_TAKEN_GIVES_NOTHING,
+                  Slip.ADDED_INSTEAD,
+                  Slip.ADDED_AS_A_SUM,
+                  Slip.FACT_ONE_OUT,
+                  Slip.FIGURE_MISREAD))
+          .schools(List.of(Setting.LAST_COLUMNS))
+          .sharesAidsWith(List.of("add-to-both"))
+          .sampleLines(List.of("432 − 118", "5003 − 1268"));
 
   @Override
-  public String id() {
-    return "exchange";
-  }
-
-  @Override
-  public List<Slip> slips() {
-    return List.of(
-        Slip.LINED_UP_LEFT,
-        Slip.NUMBER_TOO_FAR_LEFT,
-        Slip.ZERO_PASSED_STAYS_ZERO,
-        Slip.ZERO_PASSED_BECOMES_TEN,
-        Slip.NOTHING_GIVES_THE_NUMBER,
-        Slip.NOTHING_GIVES_NOTHING,
-        Slip.SMALLER_FROM_LARGER,
-        Slip.SMALLER_FROM_LARGER_EVEN_FROM_ZERO,
-        Slip.NEIGHBOUR_NOT_LESS,
-        Slip.NOBODY_PAYS,
-        Slip.LESS_WITHOUT_EXCHANGE,
-        Slip.TOO_SMALL_GIVES_NOTHING,
-        Slip.NOTHING_TAKEN_GIVES_NOTHING,
-        Slip.ADDED_INSTEAD,
-        Slip.ADDED_AS_A_SUM,
-        Slip.FACT_ONE_OUT,
-        Slip.FIGURE_MISREAD);
-  }
-
-  @Override
-  public List<Setting> schools() {
-    return List.of(Setting.LAST_COLUMNS);
-  }
-
-  @Override
-  public List<String> sharesAidsWith() {
-    return List.of("add-to-both");
-  }
-
-  @Override
-  public List<String> sampleLines() {
-    return List.of("432 − 118", "5003 − 1268");
+  public MethodHead head() {
+    return HEAD;
   }
 
   @Override

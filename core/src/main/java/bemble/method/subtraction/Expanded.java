@@ -2,6 +2,7 @@ package bemble.method.subtraction;
 
 import bemble.fact.Fact;
 import bemble.method.Method;
+import bemble.method.MethodHead;
 import bemble.method.PageForm;
 import bemble.method.column.Layout;
 import bemble.method.column.TopFigures;
@@ -39,38 +40,25 @@ public final class Expanded implements Method<Subtraction> {
   private static final int MINUEND_ROW = REWRITINGS;
   private static final int ANSWER_ROW = MINUEND_ROW + 2;
 
-  @Override
-  public PageForm form() {
-    return PageForm.FRAMED;
-  }
+  private static final MethodHead HEAD =
+      MethodHead.of(Operation.SUBTRACTION, "expanded")
+          .form(PageForm.FRAMED)
+          .slips(
+              List.of(
+                  Slip.ZERO_PASSED_STAYS_ZERO,
+                  Slip.ZERO_PASSED_BECOMES_TEN,
+                  Slip.NOTHING_GIVES_THE_NUMBER,
+                  Slip.NOTHING_GIVES_NOTHING,
+                  Slip.SMALLER_FROM_LARGER,
+                  Slip.SMALLER_FROM_LARGER_EVEN_FROM_ZERO,
+                  Slip.NEIGHBOUR_NOT_LESS,
+                  Slip.LESS_WITHOUT_EXCHANGE,
+                  Slip.FACT_ONE_OUT))
+          .sampleLines(List.of("623 − 187"));
 
   @Override
-  public Operation operation() {
-    return Operation.SUBTRACTION;
-  }
-
-  @Override
-  public String id() {
-    return "expanded";
-  }
-
-  @Override
-  public List<Slip> slips() {
-    return List.of(
-        Slip.ZERO_PASSED_STAYS_ZERO,
-        Slip.ZERO_PASSED_BECOMES_TEN,
-        Slip.NOTHING_GIVES_THE_NUMBER,
-        Slip.NOTHING_GIVES_NOTHING,
-        Slip.SMALLER_FROM_LARGER,
-        Slip.SMALLER_FROM_LARGER_EVEN_FROM_ZERO,
-        Slip.NEIGHBOUR_NOT_LESS,
-        Slip.LESS_WITHOUT_EXCHANGE,
-        Slip.FACT_ONE_OUT);
-  }
-
-  @Override
-  public List<String> sampleLines() {
-    return List.of("623 − 187");
+  public MethodHead head() {
+    return HEAD;
   }
 
   @Override

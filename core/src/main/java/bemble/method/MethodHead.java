@@ -1,0 +1,147 @@
+package bemble.method;
+
+import bemble.problem.Operation;
+import bemble.slip.Slip;
+import bemble.style.Setting;
+import bemble.wording.Cue;
+import java.util.List;
+import java.util.Optional;
+
+/** What is known of a method besides how it works. Each call gives a head with one thing more. */
+public final class MethodHead {
+  private final Operation operation;
+  private final String id;
+  private PageForm form = PageForm.COLUMNS;
+  private int layout = 1;
+  private List<Slip> slips = List.of();
+  private List<Setting> schools = List.of();
+  private List<String> sharesAidsWith = List.of();
+  private Optional<String> partner = Optional.empty();
+  private List<Cue> cues = List.of();
+  private List<String> sampleLines = List.of();
+
+  private MethodHead(Operation operation, String id) {
+    this.operation = operation;
+    this.id = id;
+  }
+
+  /**
+   * The head of a method that is laid out in columns, and of which nothing else is known yet.
+   *
+   * @param operation the operation that it belongs to
+   * @param id its name within the operation, stable for storage: {@code in-pairs}
+   */
+  public static MethodHead of(Operation operation, String id) {
+    return new MethodHead(operation, id);
+  }
+
+  private MethodHead copy() {
+    MethodHead copy = new MethodHead(operation, id);
+    copy.form = form;
+    copy.layout = layout;
+    copy.slips = slips;
+    copy.schools = schools;
+    copy.sharesAidsWith = sharesAidsWith;
+    copy.partner = partner;
+    copy.cues = cues;
+    copy.sampleLines = sampleLines;
+    return copy;
+  }
+
+  /** How its page is laid out. */
+  public MethodHead form(PageForm is) {
+    MethodHead copy = copy();
+    copy.form = is;
+    return copy;
+  }
+
+  /** The version of its layout, if it is not the first. */
+  public MethodHead layout(int is) {
+    MethodHead copy = copy();
+    copy.layout = is;
+    return copy;
+  }
+
+  /** The slips that are known to happen in it, the likelier first. */
+  public MethodHead slips(List<Slip> are) {
+    MethodHead copy = copy();
+    copy.slips = List.copyOf(are);
+    return copy;
+  }
+
+  /** The settings whose other choices are accepted on its pages. */
+  public MethodHead schools(List<Setting> are) {
+    MethodHead copy = copy();
+    copy.schools = List.copyOf(are);
+    return copy;
+  }
+
+  /** The methods whose small figures are accepted on its pages too. */
+  public MethodHead sharesAidsWith(List<String> are) {
+    MethodHead copy = copy();
+    copy.sharesAidsWith = List.copyOf(are);
+    return copy;
+  }
+
+  /** The method that proves its answers, if it is not the usual one. */
+  public MethodHead partner(String is) {
+    MethodHead copy = copy();
+    copy.partner = Optional.of(is);
+    return copy;
+  }
+
+  /** The cue words of a round, in the order of its moves. */
+  public MethodHead cues(List<Cue> are) {
+    MethodHead copy = copy();
+    copy.cues = List.copyOf(are);
+    return copy;
+  }
+
+  /** Lines of the garden in which nearly all of its remarks are made, the plainest first. */
+  public MethodHead sampleLines(List<String> are) {
+    MethodHead copy = copy();
+    copy.sampleLines = List.copyOf(are);
+    return copy;
+  }
+
+  Operation operation() {
+    return operation;
+  }
+
+  /** The name of the method within its operation. */
+  public String id() {
+    return id;
+  }
+
+  PageForm form() {
+    return form;
+  }
+
+  int layout() {
+    return layout;
+  }
+
+  List<Slip> slips() {
+    return slips;
+  }
+
+  List<Setting> schools() {
+    return schools;
+  }
+
+  List<String> sharesAidsWith() {
+    return sharesAidsWith;
+  }
+
+  Optional<String> partner() {
+    return partner;
+  }
+
+  List<Cue> cues() {
+    return cues;
+  }
+
+  List<String> sampleLines() {
+    return sampleLines;
+  }
+}
