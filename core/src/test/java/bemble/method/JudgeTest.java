@@ -21,8 +21,6 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
-import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -46,30 +44,35 @@ class JudgeTest {
         .judge(page, Stage.HANDED_IN, SettingOut.GIVEN);
   }
 
+  /** Those in which small figures only help; elsewhere parts of several figures are written so. */
+  static List<Method<?>> withAids() {
+    return judged().stream()
+        .filter(method -> !List.of("area", "expanded").contains(method.id()))
+        .toList();
+  }
+
   @ParameterizedTest
   @MethodSource("judged")
-  void theTruePageIsAllRightInAnyOrderAndWithoutItsSmallFigures(Method<?> method) {
+  void theTruePageIsAllRightInAnyOrder(Method<?> method) {
     Random random = new Random(3);
-    new RandomSums(19)
-        .fitting(method, 80)
-        .forEach(
-            sum -> {
-              Working truth = new Sum(sum, method, Style.STANDARD).work();
-              List<Written> page = new ArrayList<>(Transcript.of(truth));
-              Collections.shuffle(page, random);
-              allRight(judge(method, sum, page), sum);
-              Set<Written> aids =
-                  judge(method, sum, page).figures().stream()
-                      .map(each -> each.written())
-                      .filter(
-                          written ->
-                              written.spot() != Spot.FULL && written.text().matches("\\d{1,2}"))
-                      .collect(Collectors.toSet());
-              if (!method.id().equals("area") && !method.id().equals("expanded")) {
-                page.removeAll(aids);
-                allRight(judge(method, sum, page), sum);
-              }
-            });
+    for (Problem sum : new RandomSums(19).fitting(method, 80).toList()) {
+      List<Written> page =
+          new ArrayList<>(Transcript.of(new Sum(sum, method, Style.STANDARD).work()));
+      Collections.shuffle(page, random);
+      allRight(judge(method, sum, page), sum);
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("withAids")
+  void theTruePageIsAllRightWithoutItsSmallFigures(Method<?> method) {
+    for (Problem sum : new RandomSums(19).fitting(method, 80).toList()) {
+      List<Written> page =
+          Transcript.of(new Sum(sum, method, Style.STANDARD).work()).stream()
+              .filter(written -> written.spot() == Spot.FULL || !written.text().matches("\\d{1,2}"))
+              .toList();
+      allRight(judge(method, sum, page), sum);
+    }
   }
 
   private static void allRight(Report report, Problem sum) {
@@ -93,8 +96,7 @@ class JudgeTest {
     assertTrue(measure.shown() > 3, measure::toString);
     assertEquals(measure.shown(), measure.named(), measure::toString);
     assertTrue(10 * measure.first() >= 9 * measure.shown(), measure::toString);
-    assertTrue(
-        10 * measure.alone() >= 9 * measure.shown() || measure.shown() < 25, measure::toString);
+    assertTrue(10 * measure.alone() >= 9 * measure.shown(), measure::toString);
   }
 
   @ParameterizedTest

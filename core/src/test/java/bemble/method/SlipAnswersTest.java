@@ -10,7 +10,12 @@ import bemble.problem.Reading;
 import bemble.procedure.Answer;
 import bemble.slip.Slip;
 import bemble.style.Style;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -97,7 +102,14 @@ class SlipAnswersTest {
         "√94249    | digit-pairs | last-figure-doubled         | 309",
         "√2916     | digit-pairs | one-digit-down              | 50",
         "√94249    | digit-pairs | pairs-from-wrong-end        | 902",
-        "√94249    | digit-pairs | trial-too-small             | 306"
+        "√94249    | digit-pairs | trial-too-small             | 306",
+        "364 + 5   | column      | number-too-far-left         | 414",
+        "364 + 15  | column      | number-too-far-right        | 3655",
+        "61 ÷ 6    | partial-quotients | zeros-of-count-lost   | 19",
+        "418 ÷ 19  | long        | subtraction-slip            | 29",
+        "√15129    | digit-pairs | digit-not-beside            | 129",
+        "√94249    | digit-pairs | zero-left-out-of-root       | 307",
+        "√5.76     | digit-pairs | point-misplaced             | 2.4"
       })
   void followFromTheSlip(String line, String id, String slip, String answer) {
     Reading reading = new ProblemReader(Limits.STANDARD).read(line);
@@ -106,5 +118,21 @@ class SlipAnswersTest {
     List<Slip> slips = List.of(Slip.find(slip).orElseThrow());
     Answer given = Judge.simulate(new Sum(sum, method, Style.STANDARD), slips).answer();
     assertEquals(answer, given.value().toString());
+  }
+
+  @Test
+  void everySlipHasAnAnswer() throws NoSuchMethodException {
+    Set<String> answered =
+        Arrays.stream(
+                SlipAnswersTest.class
+                    .getDeclaredMethod(
+                        "followFromTheSlip", String.class, String.class, String.class, String.class)
+                    .getAnnotation(CsvSource.class)
+                    .value())
+            .map(row -> row.split("\\|")[2].strip())
+            .collect(Collectors.toCollection(TreeSet::new));
+    Set<String> all =
+        Arrays.stream(Slip.values()).map(Slip::id).collect(Collectors.toCollection(TreeSet::new));
+    assertEquals(all, answered);
   }
 }

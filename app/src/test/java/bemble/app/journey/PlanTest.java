@@ -69,13 +69,14 @@ class PlanTest {
     lesson.get("parts").forEach(part -> kinds.add(part.get("kind").asText()));
     assertEquals(List.of("SHOW", "TOGETHER", "PRACTISE", "HOMEWORK"), kinds);
     assertEquals(lesson, day(MONDAY).at("/lessons/0"));
-    Talk.Answer second = lesson(MONDAY, RUNG);
-    if (second.status() != 201) {
-      assertTrue(second.detail().startsWith("Nothing more fits"), second.detail());
-    } else {
-      int both = lesson.get("minutes").asInt() + second.json().get("minutes").asInt();
-      assertTrue(both <= 45, second.text());
+    int minutes = lesson.get("minutes").asInt();
+    Talk.Answer next = lesson(MONDAY, RUNG);
+    while (next.status() == 201) {
+      minutes += next.json().get("minutes").asInt();
+      next = lesson(MONDAY, RUNG);
     }
+    assertTrue(next.detail().startsWith("Nothing more fits"), next.detail());
+    assertTrue(minutes > 30 && minutes <= 45, minutes + " minutes");
   }
 
   @Test
