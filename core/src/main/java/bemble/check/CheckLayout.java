@@ -115,7 +115,7 @@ final class CheckLayout {
     }
   }
 
-  /** What a sum comes to; a quotient and a root are read off with what is left over. */
+  /** The answer of a sum; a quotient and a root are read off with their remainder. */
   private static Remark workedOut(Working part) {
     if (part.answer() instanceof Answer.One one) {
       return Remark.of(RemarkKind.WORK_OUT)

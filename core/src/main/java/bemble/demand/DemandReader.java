@@ -60,7 +60,7 @@ public final class DemandReader {
     longestChain = Math.max(longestChain, chain);
   }
 
-  /** A zero is crossed when what was just made ten pays at once for the next place. */
+  /** A zero is crossed when a place that was just made ten pays at once for the next place. */
   private void exchange(Entry entry) {
     if (entry.rule().kind() == Rule.Kind.TEN_MORE) {
       exchanges++;

@@ -21,7 +21,7 @@ import java.util.Set;
  * worked out once, so one object serves a class. Not for several threads.
  */
 public final class Diagnoser {
-  /** What is less likely is left out. */
+  /** Less likely explanations are left out. */
   private static final double HARDLY = 0.005;
 
   /** What may be said is so likely. */

@@ -23,7 +23,7 @@ public record Diagnosis(
     explanations = List.copyOf(explanations);
   }
 
-  /** The explanation that may be said; empty where none is sure enough. */
+  /** The explanation that may be said; empty where no explanation is sure enough. */
   public Optional<Explanation> sure() {
     return explanations.stream().filter(Explanation::isSure).findFirst();
   }

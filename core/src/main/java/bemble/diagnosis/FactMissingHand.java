@@ -63,8 +63,7 @@ final class FactMissingHand implements Hand {
 
   /**
    * All answers that one missed fact gives, the right one not among them. Each comes with the facts
-   * that give it when they are missed; nothing among them stands for what is no fact of two
-   * figures.
+   * that give it when they are missed; an empty value stands for a fact that is not of two figures.
    */
   static Map<Answer, Set<Optional<Pair>>> answers(Sum sum, Answer right) {
     List<Asked> worked = worked(sum);

@@ -63,7 +63,7 @@ public final class Pool {
     return List.of(item.problem().operation(), item.method(), item.rung(), lengths);
   }
 
-  /** The sums that are expected to decide most between hypotheses as likely as that. */
+  /** The sums whose answers should best decide between hypotheses of these likelihoods. */
   List<Item> best(List<Hypothesis> hypotheses, double[] likely, int most) {
     Map<List<Slip>, Integer> groups = new LinkedHashMap<>();
     List<Integer> matter =

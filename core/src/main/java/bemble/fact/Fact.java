@@ -36,7 +36,7 @@ public record Fact(Kind kind, List<BigInteger> operands, BigInteger result) {
     return new Fact(Kind.ADD, operands, operands.stream().reduce(BigInteger.ZERO, BigInteger::add));
   }
 
-  /** The fact of what is left when {@code taken}, not larger, goes from {@code from}. */
+  /** The subtraction fact {@code from − taken}; {@code taken} is not the larger. */
   public static Fact subtract(BigInteger from, BigInteger taken) {
     return new Fact(Kind.SUBTRACT, List.of(from, taken), from.subtract(taken).max(BigInteger.ZERO));
   }

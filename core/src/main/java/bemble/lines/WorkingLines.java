@@ -89,7 +89,7 @@ public final class WorkingLines {
     return Typed.of(text, sum.style().has(Choice.DecimalMark.COMMA));
   }
 
-  /** The line of what is left in the end. */
+  /** The line of the last remainder. */
   private Optional<WorkingLine> left() {
     return left(all);
   }

@@ -7,7 +7,7 @@ import bemble.wording.Cue;
 import java.util.List;
 import java.util.Optional;
 
-/** What is known of a method besides how it works. Each call gives a head with one thing more. */
+/** What is known of a method besides how it works. Each call returns a head with one thing more. */
 public final class MethodHead {
   private final Operation operation;
   private final String id;

@@ -39,7 +39,7 @@ public final class Whole {
     return without(number, 1);
   }
 
-  /** What is left of a number that is not negative without its last {@code n} figures. */
+  /** A number, not negative, without its last {@code n} figures. */
   public static BigInteger without(BigInteger number, int n) {
     if (!isSmall(number)) {
       return number.divide(powerOfTen(n));
@@ -115,7 +115,7 @@ public final class Whole {
     return total;
   }
 
-  /** What is left of a number when another is taken away; 0 where the other is larger. */
+  /** The difference of two numbers; 0 where the second is larger. */
   public static BigInteger left(BigInteger number, BigInteger taken) {
     return isSmall(number) && isSmall(taken)
         ? BigInteger.valueOf(Math.max(0, number.longValue() - taken.longValue()))

@@ -85,7 +85,7 @@ public record Paper(Area extent, @Nullable Integer onesColumn, List<Mark> marks)
     return (at.row() * WIDEST + at.column()) * SPOTS + spot.ordinal();
   }
 
-  /** What is to be seen once a step is done. */
+  /** The marks that are seen once a step is done. */
   public List<Mark> marksAt(int step) {
     return marks.stream().filter(mark -> mark.isSeenAt(step)).toList();
   }

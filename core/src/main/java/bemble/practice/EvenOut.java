@@ -56,7 +56,7 @@ public final class EvenOut {
     return even;
   }
 
-  /** The line of a sum: that of its rung, else the one at its place; −1 for one that was typed. */
+  /** The line of a sum: the line of its rung, else the line at its place; −1 for a typed sum. */
   private static int line(List<SetLine> lines, Item item, int place) {
     int end = 0;
     int at = -1;

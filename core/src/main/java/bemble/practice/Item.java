@@ -36,7 +36,9 @@ public record Item(Problem problem, String method, String rung, Part part) {
     return new Item(problem, method, rung, Part.PRACTISE);
   }
 
-  /** The same, where it has no rung, with the one that its sum belongs to on a ladder, if any. */
+  /**
+   * The item with the rung of its sum on a ladder, if it has no rung yet and the ladder has one.
+   */
   public Item placed(Ladder ladder) {
     return rung.isEmpty()
         ? ladder

@@ -36,7 +36,7 @@ public record Pace(double times, int sums) {
     return times.size() < LEAST ? ESTIMATE : new Pace(times.get(times.size() / 2), times.size());
   }
 
-  /** What takes a practised hand some seconds takes the class so many. */
+  /** The seconds that the class needs for what a practised hand does in {@code practised}. */
   public double seconds(double practised) {
     return times * practised;
   }

@@ -11,7 +11,7 @@ import bemble.number.Require;
 public record PassMark(int right, boolean inARow) {
   private static final int MOST = 200;
 
-  /** Refuses a mark that is none. */
+  /** Refuses a pass mark below 1. */
   public PassMark {
     Require.that(right >= 1 && right <= MOST, "right", right, "must be 1 to 200");
   }

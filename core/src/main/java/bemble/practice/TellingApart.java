@@ -33,7 +33,7 @@ public record TellingApart(List<Item> items, List<Slip> slips, List<List<Answer>
 
   /**
    * Chooses from some sums of one method. In each round the sum is taken that brings the most of
-   * what is still missing; then every sum goes without which nothing is missing.
+   * what is still missing. At the end each sum is dropped that adds nothing.
    */
   public static TellingApart among(List<Item> pool, List<Slip> slips, Style style) {
     List<List<Answer>> answers = pool.stream().map(item -> answers(item, slips, style)).toList();

@@ -47,7 +47,7 @@ public record Workload(int facts, int figures, int seconds, Map<Pair, Integer> u
       return figures ? Optional.of(pair) : Optional.empty();
     }
 
-    /** A number as far as it matters: what is no figure may be any number that is none. */
+    /** A number as far as it matters: all beyond the largest total of two figures count as one. */
     private static int small(BigInteger number) {
       return number.min(BigInteger.valueOf(LARGEST_TOTAL + 1)).intValue();
     }

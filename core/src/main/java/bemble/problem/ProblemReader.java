@@ -6,7 +6,7 @@ public final class ProblemReader {
 
   private final boolean decimalComma;
 
-  /** A reader that refuses what is beyond {@code limits}. */
+  /** A reader that refuses sums beyond {@code limits}. */
   public ProblemReader(Limits limits) {
     this(limits, false);
   }

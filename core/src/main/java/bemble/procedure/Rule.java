@@ -90,7 +90,7 @@ public record Rule(Kind kind, int n) {
     return Formulas.apply(this, reads);
   }
 
-  /** Whether a writer may put a value in the place of the one that follows: an easy count. */
+  /** Whether a writer may choose this value instead of the one that follows: an easy count. */
   public boolean leavesOpen(BigInteger value, List<Entry> reads) {
     return kind == Kind.EASY_COUNT
         && value.signum() > 0

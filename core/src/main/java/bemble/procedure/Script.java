@@ -176,7 +176,7 @@ public final class Script {
     return new Meant(slot, rule, reads, ask(slot, rule, reads));
   }
 
-  /** What the hand means to write in a slot; empty where nothing is due either: the tens of 7. */
+  /** What the hand means to write in a slot; empty where the slot stays empty: the tens of 7. */
   public Optional<Meant> meant(Slot slot, Rule rule, List<Entry> reads) {
     Fill fill = ask(slot, rule, reads);
     boolean nothing = fill.value().signum() == 0 && rule.applyTo(reads).signum() == 0;

@@ -91,7 +91,7 @@ final class Days {
     return wrong;
   }
 
-  /** Those sums of the latest days that reach to so many sums; whole days. */
+  /** Sums of the most recent whole days, at least so many of them. */
   List<Evidence> latest(int sums) {
     List<Evidence> latest = new ArrayList<>();
     for (int i = days.size() - 1; i >= 0 && latest.size() < sums; i--) {

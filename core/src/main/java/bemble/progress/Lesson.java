@@ -49,7 +49,7 @@ public record Lesson(List<Part> parts) {
     parts = List.copyOf(parts);
   }
 
-  /** How long it takes at school, in minutes: without what is done at home or meanwhile. */
+  /** How long it takes at school, in minutes, without homework and without what runs beside it. */
   public int minutes() {
     return parts.stream()
         .filter(part -> part.kind() != Kind.HOMEWORK && part.pupils().isEmpty())

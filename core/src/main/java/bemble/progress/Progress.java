@@ -40,7 +40,7 @@ public record Progress(
   private static final double NOTHING = 1e-9;
 
   /**
-   * The sums of the latest days that reach to as many sums as the rules look at, all of each day.
+   * The sums of the most recent whole days, at least as many as the rules look at.
    *
    * @param right how many were right
    * @param of how many there are
@@ -78,7 +78,7 @@ public record Progress(
    */
   public record LastSlip(String slip, LocalDate day, int times) {}
 
-  /** Keeps a copy of what is short. */
+  /** Keeps a copy of the shortfalls. */
   public Progress {
     shortfalls = Set.copyOf(shortfalls);
   }
@@ -89,7 +89,7 @@ public record Progress(
     return new Progress(decided, latest, slip, again, shortfalls);
   }
 
-  /** Whether the rung is sure although one that is not could not become so by this work. */
+  /** Whether the rung stays sure, although this work would not make another rung sure. */
   public boolean isStillSure() {
     return standing.isSure() && !shortfalls.isEmpty();
   }
@@ -172,7 +172,7 @@ public record Progress(
     return days.right() > least - NOTHING;
   }
 
-  /** What was wrong long ago is over; what is wrong now counts. */
+  /** Old mistakes no longer count; new ones do. */
   private static boolean missesFew(Days days, int latest, int most) {
     return days.wrongOfLatest(latest) < most + NOTHING;
   }

@@ -42,7 +42,7 @@ public record Proposal(Why why, String rung, String slip, List<Long> pupils, Cou
     GO_ON(Kind.TEACH),
     /** Enough are ready for it, in an operation that the class has not begun. */
     BEGIN(Kind.TEACH),
-    /** Enough will be ready for it when what is planned was taught. */
+    /** Enough pupils will be ready for it once the planned lessons are taught. */
     AHEAD(Kind.TEACH),
     /** Some are ready for it, but not enough. */
     SOME_READY(Kind.TEACH),

@@ -66,7 +66,7 @@ public final class Proposals {
     return all.isEmpty() ? review() : all;
   }
 
-  /** Where all stand on everything, what is due is all that is left. */
+  /** Where all stand on everything, only due reviews are left. */
   private List<Proposal> review() {
     return opener().stream()
         .limit(1)
@@ -224,7 +224,7 @@ public final class Proposals {
     };
   }
 
-  /** What comes in openers: what is due, or taught and not sure yet, what most need first. */
+  /** Rungs for openers: due ones, and taught ones that are not sure yet; the most needed first. */
   public List<Proposal> opener() {
     List<Proposal> again = new ArrayList<>();
     for (Rung rung : progress.ladder().all()) {

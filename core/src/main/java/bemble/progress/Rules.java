@@ -106,7 +106,7 @@ public record Rules(
     return new Rules(help, sure, nearly, weeks, chosen, mixed, worked, parts);
   }
 
-  /** When to look again at what was right on a day, after it stayed right so many times. */
+  /** When to look again at a rung that was right on a day and has stayed right so many times. */
   LocalDate lookAgain(LocalDate day, int times) {
     return day.plusWeeks(weeks.get(Math.min(times, weeks.size() - 1)));
   }

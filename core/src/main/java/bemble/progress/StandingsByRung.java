@@ -96,7 +96,7 @@ final class StandingsByRung {
     return columns.get(rung).at().get(standing.ordinal());
   }
 
-  /** Those who stand on a rung; all on one that the class does not have. */
+  /** The pupils who stand on a rung; all of them for a rung that the class does not have. */
   BitSet stands(String rung) {
     return columns.containsKey(rung) ? columns.get(rung).stands() : all();
   }

@@ -42,7 +42,7 @@ public record Recipe(
     SIZES,
     /** A trait that sums of the operation do not have. */
     TRAIT,
-    /** Places of what is no root, or too many. */
+    /** Places asked of another operation than a root, or too many places. */
     PLACES,
     /** Zeros wished in a root of too many places. */
     PLACES_SEARCHED

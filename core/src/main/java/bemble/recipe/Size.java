@@ -43,7 +43,7 @@ public record Size(Range figures, String of) {
         && number.chars().allMatch(figure -> of.indexOf(figure) >= 0);
   }
 
-  /** The figures that may stand at a place; one that leads a longer number is not 0. */
+  /** The figures that may stand at a place. The first of several figures is never 0. */
   int[] at(int place, boolean leads) {
     boolean zero = !leads || place == 0;
     return of.chars().map(sign -> sign - '0').filter(figure -> figure > 0 || zero).toArray();

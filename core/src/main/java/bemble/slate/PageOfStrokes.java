@@ -21,7 +21,7 @@ public final class PageOfStrokes {
     return page.written();
   }
 
-  /** Does what was done next. */
+  /** Does the next stroke. */
   public void add(Stroke stroke) {
     Square at = stroke.at();
     switch (stroke.kind()) {
@@ -40,7 +40,7 @@ public final class PageOfStrokes {
     }
   }
 
-  /** What stands there now, what was written last at the end. */
+  /** Everything that stands on the page now, in the order of writing. */
   public List<Written> written() {
     List<Written> written = new ArrayList<>();
     marks.forEach((key, text) -> written.add(new Written(key.at(), spot(key.kind()), text)));

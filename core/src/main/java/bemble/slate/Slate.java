@@ -56,13 +56,13 @@ public final class Slate {
     return new Paper(room, page.onesColumn(), marks);
   }
 
-  /** What is ruled even for a writer who sets the sum out: a box or a bracket to write into. */
+  /** The box or bracket to write into, which is ruled even where the writer sets the sum out. */
   private boolean isFrame(Mark mark) {
     boolean frames = mark.role() == Role.RULE || mark.role() == Role.SIGN;
     return isFramed() && frames && truth.opensWith(mark);
   }
 
-  /** Whether its box or bracket is printed, whoever sets the sum out. */
+  /** Whether its box or bracket is printed even where the writer sets the sum out. */
   public boolean isFramed() {
     return sum.method().form() == PageForm.FRAMED;
   }

@@ -93,7 +93,7 @@ final class AddingSlips {
     return asked.reads().stream().filter(Reads::carried).findFirst().orElseThrow();
   }
 
-  /** Whatever is over, a single one is carried. */
+  /** Carries one, however many tens there are. */
   static Change carryAlwaysOne(Problem problem) {
     return (Change.OfValues)
         asked ->

@@ -9,7 +9,7 @@ import bemble.procedure.Shift;
 import java.math.BigInteger;
 import java.util.Optional;
 
-/** What a slip puts in the place of what is due. One object serves one run through a procedure. */
+/** What a slip writes instead of what is due. One object serves one run through a procedure. */
 interface Change {
   /** What is written instead; empty where the slip does not touch this slot. */
   default Optional<Fill> instead(Asked asked) {

@@ -103,7 +103,7 @@ final class DividingSlips {
         };
   }
 
-  /** What is left is not put before the next figure. */
+  /** The remainder is not put before the next figure. */
   static Change leftOverLost(Problem problem) {
     return (Change.ToBlank)
         asked ->
@@ -112,7 +112,7 @@ final class DividingSlips {
                 && asked.due().signum() > 0;
   }
 
-  /** What is left is added to the next figure, where it counts ten times as much. */
+  /** The remainder is added to the next figure, though it counts ten times as much. */
   static Change leftOverAdded(Problem problem) {
     return (Change.OfValues)
         asked -> {

@@ -131,7 +131,7 @@ public enum Slip {
     this.named = named;
   }
 
-  /** The slip as whose form it is known: what is misunderstood is the same, and has one name. */
+  /** The slip of which this is a form: the misunderstanding is the same and has one name. */
   public Slip named() {
     return named;
   }

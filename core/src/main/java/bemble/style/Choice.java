@@ -145,7 +145,7 @@ public sealed interface Choice {
     ROW_OF_ZERO
   }
 
-  /** How what is left is written behind a quotient. */
+  /** How a remainder is written behind a quotient. */
   enum RemainderForm implements Choice {
     LETTER,
     WORD,

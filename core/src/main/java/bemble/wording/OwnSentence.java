@@ -43,7 +43,7 @@ public record OwnSentence(RemarkKind kind, Length length) {
     return Stream.of(RemarkKind.values()).filter(kind -> !kind.isHelp()).flatMap(OwnSentence::of);
   }
 
-  /** The one that a style keeps under {@code key}; empty where there is none. */
+  /** The sentence that a style keeps under {@code key}; empty where it keeps no such sentence. */
   public static Optional<OwnSentence> find(String key) {
     return Optional.ofNullable(BY_KEY.get(key));
   }
@@ -86,7 +86,7 @@ public record OwnSentence(RemarkKind kind, Length length) {
     return names;
   }
 
-  /** What is wrong with {@code text} in this place; empty where nothing is. */
+  /** The fault of {@code text} in this place; empty where it has none. */
   public Optional<Fault> fault(String text) {
     if (text.isBlank()) {
       return Optional.of(new Fault(Code.EMPTY, ""));

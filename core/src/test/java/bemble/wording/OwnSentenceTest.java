@@ -73,7 +73,7 @@ class OwnSentenceTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "More on the floor {number} | UNKNOWN_FILL_IN | number",
+        "Six trays beside {number} | UNKNOWN_FILL_IN | number",
         "{top} and {               | BRACES_UNEVEN   | ''",
         "{top,choice,1#one}        | BRACES_UNEVEN   | ''",
         "' '                       | EMPTY           | ''"

@@ -44,7 +44,7 @@ class BackupController {
         });
   }
 
-  /** Puts a backup in the place of all that is kept; answers with a copy of what was there. */
+  /** Replaces all that is kept by a backup; answers with the name of the copy made before. */
   @PostMapping(path = "/restore", consumes = ZIP)
   @Operation(
       requestBody =

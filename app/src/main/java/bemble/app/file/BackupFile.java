@@ -41,7 +41,7 @@ final class BackupFile {
   private static final ObjectMapper JSON =
       JsonMapper.builder().addModule(new JavaTimeModule()).build();
 
-  /** A data file shrinks to a tenth; one that would grow by more was made to fill the disk. */
+  /** A data file shrinks to a tenth. A zip that grows by more was made to fill the disk. */
   private static final int MOST_GROWTH = 100;
 
   private static final long LEAST_LIMIT = 4L << 20;

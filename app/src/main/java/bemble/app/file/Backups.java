@@ -198,7 +198,7 @@ public class Backups {
     return columns;
   }
 
-  /** What is kept next gets a number that no row has, neither before the exchange nor after it. */
+  /** The next row gets a number that no row has, before or after the exchange. */
   private static void numberOn(Connection from, Connection to) throws SQLException {
     for (String table : Schema.NUMBERED) {
       long next = 1 + Math.max(lastNumber(table, from), lastNumber(table, to));

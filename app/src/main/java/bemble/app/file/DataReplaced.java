@@ -1,4 +1,4 @@
 package bemble.app.file;
 
-/** Says that a backup stands in the place of all that was kept: what is remembered of it is old. */
+/** Says that all that was kept has been replaced: cached values are stale. */
 public record DataReplaced() {}

@@ -14,14 +14,14 @@ public class Deletions {
     this.bin = bin;
   }
 
-  /** Deletes a row; throws what is {@code missing} where there is none. */
+  /** Deletes a row; throws {@code missing} where the row does not exist. */
   public void delete(Deletable table, long id, Supplier<RuntimeException> missing) {
     if (!bin.delete(table, id)) {
       throw missing.get();
     }
   }
 
-  /** Brings a row back; throws what is {@code missing} where none is deleted. */
+  /** Brings a row back; throws {@code missing} where no such row is deleted. */
   public void restore(Deletable table, long id, Supplier<RuntimeException> missing) {
     if (table.restore(id) == 0) {
       throw missing.get();

@@ -24,7 +24,7 @@ public final class DiskSpace {
     refuseIfLess(0);
   }
 
-  /** What is to be told of a failure of the database: that there is no room, or the failure. */
+  /** The reason for a failure of the database: a full disk, or the failure itself. */
   RuntimeException reason(Throwable failure) {
     return folder.getUsableSpace() < LEAST_BYTES
         ? new DiskFullException()

@@ -13,7 +13,7 @@ import java.util.stream.Stream;
 final class Folders {
   private Folders() {}
 
-  /** Makes a folder, with those above it, for its owner alone; one that exists is left as it is. */
+  /** Makes a folder, and those above it, for its owner alone. An existing folder stays as it is. */
   static void make(Path folder) throws IOException {
     if (!Files.isDirectory(folder)) {
       Files.createDirectories(folder);

@@ -7,7 +7,7 @@ import java.util.function.Supplier;
 
 /** Lets transactions in while all that is kept stays, and nobody while it is exchanged. */
 final class Gate {
-  /** Fair, so that whoever wants to exchange is not kept waiting by new transactions. */
+  /** Fair, so that new transactions do not keep an exchange waiting. */
   private final ReentrantReadWriteLock lock = new ReentrantReadWriteLock(true);
 
   private final Epoch epoch;

@@ -5,7 +5,7 @@ import bemble.app.store.Changes;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 
-/** Tells everybody that what they have read or remember of the data is no longer what is kept. */
+/** Tells everybody that the data was replaced: what they have read of it is stale. */
 @Component
 class Replacement {
   private final Epoch epoch;

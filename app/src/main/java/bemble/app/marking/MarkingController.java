@@ -103,7 +103,7 @@ class MarkingController {
     return paper.pdf(id, kind, size);
   }
 
-  /** Has simulated pupils answer for all of whom nothing is entered. */
+  /** Has simulated pupils answer for all pupils without any answer. */
   @PostMapping("/{id}/simulated")
   CellsView simulate(@PathVariable long id, @RequestBody SimulatedRequest request) {
     return simulation.fill(id, request);

@@ -187,7 +187,7 @@ public final class MarkingJson {
   /** A number fact that fails: who missed it, and in how many answers. */
   public record FactGlance(String fact, List<Long> pupils, int answers) {}
 
-  /** A class at a glance; {@code missing} are those of whom nothing is entered. */
+  /** A class at a glance; {@code missing} are the pupils without any answer. */
   public record GlanceView(
       List<SlipGroup> groups,
       List<FactGlance> facts,

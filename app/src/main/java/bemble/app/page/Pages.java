@@ -57,7 +57,7 @@ public class Pages {
     return new PageView(id, title, note, now, working);
   }
 
-  /** A part of what is found: pages kept before the one of that id. */
+  /** A slice of the pages found: those kept before the page of that id. */
   public Slice<PageView.Entry> search(String words, long before) {
     String typed = words.toLowerCase(Locale.ROOT).strip();
     String title = Like.containing(typed);

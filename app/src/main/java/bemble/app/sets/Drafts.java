@@ -165,7 +165,7 @@ public class Drafts {
   /** A sum in plain figures; refused where it cannot be read, or not worked by its method. */
   public Item item(SumRequest request) {
     Sum sum = sums.read(new SumRef(request.plain(), request.method(), Style.STANDARD));
-    // A rung that the class does not have is none.
+    // A sum whose rung the class does not have is kept without one.
     String rung = request.rung() != null && ladders.knows(request.rung()) ? request.rung() : "";
     Item.Part part = request.part() == null ? Item.Part.PRACTISE : request.part();
     return new Item(sum.problem(), sum.method().id(), rung, part);

@@ -230,7 +230,7 @@ public class Attempts {
     }
   }
 
-  /** Ends an attempt; whoever hands a check in says whether it came back. */
+  /** Ends an attempt. The writer of a check says whether the check came back. */
   public AttemptView handIn(long id, String explanation, Boolean cameBack) {
     AttemptView ended =
         with(
@@ -275,7 +275,7 @@ public class Attempts {
     return insert(second, page.who(), SettingOut.GIVEN, page.telling(), origin);
   }
 
-  /** Begins a page anew with all that stands on one that is handed in, which stays as it is. */
+  /** Begins a new page with everything that stands on a handed-in page, which stays as it is. */
   public AttemptView mend(long id) {
     long mended =
         with(

@@ -87,13 +87,14 @@ final class OpenPage {
     return SettingOut.valueOf(row.settingOut());
   }
 
-  /** The attempt that this one is the check of; null where it is none. */
+  /** The attempt that this page checks; null where it checks none. */
   Long checkOf() {
     return row.checkOf();
   }
 
   /**
-   * Whether all figures of the answer are written: a check uses nothing that its writer has not.
+   * Whether all figures of the answer are written. A check may use only an answer that the writer
+   * of the page has.
    */
   boolean hasAnswer() {
     Report report = judge();

@@ -69,7 +69,7 @@ final class ReportWords {
     return wording.label("finding." + Wording.key(finding.kind()) + "." + part, Map.of());
   }
 
-  /** The name of what was found; a missed number fact with what it was taken as. */
+  /** The name of a finding; for a missed number fact also the number written instead. */
   private String name(Finding finding) {
     boolean known = finding.kind() == Finding.Kind.KNOWN;
     String name = known ? name(finding.slips().get(0)) : label(finding, "name");

@@ -82,7 +82,7 @@ class SlateController {
     return attempts.handIn(id, explanation, request.cameBack());
   }
 
-  /** Begins a page anew with all that stands on one that is handed in. */
+  /** Begins a new page with everything that stands on a page that is handed in. */
   @PostMapping("/attempts/{id}/mend")
   @ResponseStatus(HttpStatus.CREATED)
   AttemptView mend(@PathVariable long id) {

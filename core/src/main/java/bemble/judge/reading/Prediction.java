@@ -112,7 +112,7 @@ public final class Prediction {
     seen.replaceAll(this::asItStays);
   }
 
-  /** A number that runs into a square of the next one is seen as far as that leaves it. */
+  /** Where two numbers overlap, the later one hides the earlier. */
   private Seen asItStays(Seen each) {
     List<Expected> left =
         each.expected.stream()
@@ -158,7 +158,7 @@ public final class Prediction {
     return seen;
   }
 
-  /** What is expected in a square, null where nothing is. */
+  /** The text expected in a square; null where nothing is. */
   public String at(Square square, Spot spot) {
     return spot == Spot.FULL ? full.get(square) : cells.get(square);
   }
@@ -173,7 +173,7 @@ public final class Prediction {
     return pointsOnPaper;
   }
 
-  /** The square after which a mark is a point; null where it is none. */
+  /** The square after which a point is drawn; null for any other mark. */
   public static Square pointOf(Mark mark) {
     boolean isPoint = mark.role() == Role.POINT;
     return isPoint && mark.shape() instanceof Shape.Point point ? point.after() : null;

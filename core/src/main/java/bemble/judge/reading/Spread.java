@@ -16,8 +16,8 @@ import java.util.Optional;
 import java.util.TreeMap;
 
 /**
- * Numbers on one line with signs between, as whoever sets a sum out alone may write them: nearer to
- * one another than on the page, which has room for the longest number each can be.
+ * Numbers on one line with signs between them. A writer who sets the sum out alone may write them
+ * nearer to one another than the page does, which keeps room for the longest possible numbers.
  *
  * @param real where what is due in a square stands
  */

@@ -12,7 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/** Hands that mean a wrong figure as it stands, whatever is due, and go on from it. */
+/** Hands that wrote the wrong figure on purpose and went on from it. */
 final class AsWritten {
   private final Candidates trials;
   private final Inspection inspection;

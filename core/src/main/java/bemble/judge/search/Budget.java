@@ -23,7 +23,7 @@ public final class Budget {
     waiting = searches;
   }
 
-  /** Begins the next search: it may spend its share of what is left, and those after it theirs. */
+  /** Begins the next search, which may spend an equal share of what is left. */
   public void next() {
     int left = Math.max(0, whole - spent);
     from = spent;
@@ -41,7 +41,7 @@ public final class Budget {
     return spent < all;
   }
 
-  /** Whether even what follows from a figure is no longer looked for. */
+  /** Whether the search must stop now. */
   public boolean isOver() {
     return spent >= all + (all - from) / 3;
   }

@@ -11,7 +11,9 @@ final class Cells {
 
   private Cells() {}
 
-  /** What is written, in units of the slot's place; empty where it is no number of such units. */
+  /**
+   * The written number in units of the slot's place; empty where it is not a whole number of them.
+   */
   static Optional<BigInteger> value(String text, Slot slot) {
     String plain = text.replace(',', '.');
     if (plain.length() > LONGEST || !plain.matches("\\d+(\\.\\d+)?")) {

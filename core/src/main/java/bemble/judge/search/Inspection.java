@@ -101,7 +101,7 @@ final class Inspection {
         && known.findings().stream().noneMatch(each -> each.kind() == Finding.Kind.MISSING);
   }
 
-  /** What was written in the slot of an entry, as a number; empty where it is none. */
+  /** The number written in the slot of an entry; empty where something else is written. */
   Optional<BigInteger> value(Seen wrong) {
     Slot slot = wrong.entry().slot();
     if (slot.spot() != Spot.FULL) {

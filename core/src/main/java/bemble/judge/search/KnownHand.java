@@ -45,7 +45,7 @@ record KnownHand(
     return new KnownHand(List.of(), Map.of(), Set.of(), Map.of(), List.of(), truth, truth);
   }
 
-  /** The same with one finding more; a square is named once, for what was found there first. */
+  /** The same with one more finding. A square is named once, for the first finding there. */
   KnownHand found(Finding finding) {
     List<Square> squares = new ArrayList<>(finding.squares());
     findings.forEach(before -> squares.removeAll(before.squares()));

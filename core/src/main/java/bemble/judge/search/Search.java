@@ -87,7 +87,7 @@ public final class Search {
         .isPresent();
   }
 
-  /** What is known with what its writer has chosen in one slot. */
+  /** What is known once the writer's choice in one slot is accepted. */
   private KnownHand choose(Seen wrong) {
     Slot slot = wrong.entry().slot();
     BigInteger value = inspection.value(wrong).orElseThrow();
@@ -115,13 +115,13 @@ public final class Search {
             .report());
   }
 
-  /** What is known with the figure in a slot taken as it is. */
+  /** What is known once the figure in a slot is taken as it stands. */
   private KnownHand settled(KnownHand found, Seen wrong, Optional<Candidate> figure) {
     KnownHand settled = found.settling(wrong.entry().slot());
     return figure.map(each -> settled.writing(each.written(), each.prediction())).orElse(settled);
   }
 
-  /** Explains one difference; gives what is known then. */
+  /** Explains one difference and returns what is known then. */
   private KnownHand explain(Seen wrong) {
     Prediction meant = known.meant();
     Difference difference = difference(wrong);

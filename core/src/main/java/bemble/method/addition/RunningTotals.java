@@ -64,7 +64,7 @@ record RunningTotals(Script script, PlaceColumns columns) {
     return added;
   }
 
-  /** What is over at a place is not written either. */
+  /** Carries are not written either. */
   private Optional<Entry> tens(Role role, int row, int place, List<Entry> added) {
     if (Rule.TOTAL.applyTo(added).compareTo(BigInteger.TEN) < 0) {
       return Optional.empty();

@@ -181,7 +181,7 @@ public record ColumnAdder(
     useSum(script, reads);
   }
 
-  /** Notes the fact that entries are added; where fewer than two add something, there is none. */
+  /** Notes the addition fact of some entries; fewer than two addends make no fact. */
   public static void useSum(Script script, List<Entry> reads) {
     if (countOfAddends(reads) > 1) {
       script.use(

@@ -69,7 +69,7 @@ public final class Remaining {
     return script.write(slot, rule, factors);
   }
 
-  /** Takes the product away from what stands; what is left stands two rows lower from now on. */
+  /** Subtracts the product. The remainder stands two rows lower from now on. */
   public Taken subtract(Entry product) {
     int place = product.slot().place();
     BigInteger before = value();

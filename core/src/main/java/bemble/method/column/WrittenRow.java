@@ -27,7 +27,7 @@ public final class WrittenRow {
 
   private int first;
 
-  /** The lowest place that is written; where none is, {@code highest} is below it. */
+  /** The lowest place that is written; above {@code highest} while nothing is written. */
   private int lowest;
 
   private int highest = -1;

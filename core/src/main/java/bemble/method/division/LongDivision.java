@@ -65,7 +65,7 @@ public final class LongDivision implements Method<Division> {
           Cue.of(RemarkKind.CUE_COMPARE, RemarkKind.COMPARE_LEFT),
           Cue.of(RemarkKind.CUE_BRING_DOWN, RemarkKind.BRING_DOWN, RemarkKind.STOP_DIVIDING));
 
-  /** Squares that are kept free behind the quotient for what is left over. */
+  /** Squares behind the quotient that are kept free for the remainder. */
   private static final int ROOM_FOR_LETTER = 2;
 
   private static final int ROOM_FOR_WORD = 5;
@@ -323,7 +323,7 @@ public final class LongDivision implements Method<Division> {
       }
     }
 
-    /** What is left must be less than the divisor, or it would have gone in once more. */
+    /** The remainder must be less than the divisor, or the divisor would go in once more. */
     private void compare(int place, Entry left) {
       step(place);
       script.say(

@@ -83,7 +83,7 @@ public final class ShortDivision implements Method<Division> {
     private final PlaceColumns columns;
     private final WrittenRow quotient = new WrittenRow(QUOTIENT_ROW);
 
-    /** What is shared next: what was left over, if anything, and a figure of the dividend. */
+    /** The number that is shared next: the last remainder, if any, and a figure of the dividend. */
     private final Remaining remaining;
 
     /** How far later figures of the quotient stand too far left, for want of zeros. */
@@ -159,7 +159,7 @@ public final class ShortDivision implements Method<Division> {
       return Slot.full(role, place, columns.at(QUOTIENT_ROW, place));
     }
 
-    /** What is left over at a place, written small before the next figure where there is one. */
+    /** The remainder at a place, written small before the next figure, if there is one. */
     private Entry left(int place, Entry times) {
       step(place);
       Slot mind = Slot.small(Role.PRODUCT, place, columns.at(DIVIDEND_ROW, place));

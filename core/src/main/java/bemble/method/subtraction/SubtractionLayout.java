@@ -138,7 +138,7 @@ record SubtractionLayout(PlaceColumns columns, int highest, int lowest, int minu
     return true;
   }
 
-  /** Says what was taken from what in a column, and notes the fact. */
+  /** Says which numbers were subtracted in a column, and notes the fact. */
   static void sayTaken(
       Script script, RemarkKind kind, int place, BigInteger from, BigInteger bottom, Entry left) {
     script.use(() -> Fact.subtract(from, bottom));
