@@ -46,10 +46,10 @@ class OwnSentenceTest {
     assertEquals(keys.size(), Set.copyOf(keys).size());
   }
 
-  /** A rhyme for the column with an exchange leaves the column without one as it was. */
+  /** An own sentence for the column with an exchange leaves the column without one as it was. */
   @Test
   void tellsAColumnWithAnExchangeFromOneWithout() {
-    Style style = Style.STANDARD.saying("take-after-ten", "More on the shelf: {left,number} stay.");
+    Style style = Style.STANDARD.saying("take-after-ten", "Now {left,number} stay in the crate.");
     Wording wording = new Wording(style);
     List<String> said =
         new Sum(
@@ -63,7 +63,7 @@ class OwnSentenceTest {
                 .toList();
     assertEquals(
         List.of(
-            "More on the shelf: 5 stay.",
+            "Now 5 stay in the crate.",
             "4 tens take away 1 ten leaves 3 tens.",
             "8 hundreds take away 4 hundreds leaves 4 hundreds."),
         said);
