@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import cases from '../test/page-of-strokes.txt?raw';
 import { strokes } from '../test/strokes';
-import { marksAfter, strokesFor } from './strokes';
+import { marksAfter, strokesFor, type Done } from './strokes';
 
 describe('marksAfter', () => {
   it('keeps the last figure of a square', () => {
@@ -39,5 +40,44 @@ describe('strokesFor', () => {
     const back = strokesFor(at, before);
     const squares = (marks: typeof before) => new Set(marks.map((mark) => JSON.stringify(mark)));
     expect(squares(marksAfter([...changed, ...back]))).toEqual(squares(before));
+  });
+});
+
+/** The app tries the same file on its own description of a page. */
+describe('a page of strokes', () => {
+  const KINDS = {
+    F: 'FIGURE',
+    A: 'AID',
+    N: 'NUMBER',
+    P: 'POINT',
+    S: 'STRIKE',
+    L: 'LINE',
+    R: 'RUB',
+  } as const;
+  const read = (text: string): Done[] =>
+    text
+      .split(' ')
+      .filter((each) => each !== '')
+      .map((each) => {
+        const [kind, row, column, written] = each.split(',');
+        return {
+          kind: KINDS[kind as keyof typeof KINDS],
+          row: Number(row),
+          column: Number(column),
+          text: written ?? '',
+        };
+      });
+
+  it('has what the app says in a thousand cases', () => {
+    const lines = cases.trim().split('\n');
+    expect(lines).toHaveLength(1000);
+    for (const line of lines) {
+      const [done = '', page = ''] = line.split(' |');
+      const marks = marksAfter(read(done)).filter(
+        ({ kind }) => kind !== 'STRIKE' && kind !== 'LINE',
+      );
+      const told = marks.map(({ kind, at, text }) => ({ kind, ...at, text }));
+      expect(told, line).toEqual(read(page));
+    }
   });
 });

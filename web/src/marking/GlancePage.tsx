@@ -8,7 +8,7 @@ import { api } from '../api/client';
 import type { Glance, Grid, PupilGlance } from '../api/types';
 import { CARD } from '../ui/card';
 import { useNotice } from '../ui/useNotice';
-import { hardest, namesOf, numbersTold, slipsTold, surenessTold } from './told';
+import { hardest, namesOf, numbersTold, slipsTold, SURENESS } from './told';
 
 const MOST_SUMS = 4;
 
@@ -186,7 +186,7 @@ function OnePupil({ grid, glance }: { grid: Grid; glance: PupilGlance }) {
             <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
               <Bar part={each.probability} isSlip={each.slips.length > 0} />
               <Box sx={{ flex: 1, fontWeight: each.sure ? 700 : 400 }}>{slips}</Box>
-              <Box sx={{ color: 'text.secondary' }}>{surenessTold(each.probability)}</Box>
+              <Box sx={{ color: 'text.secondary' }}>{SURENESS[each.sureness]}</Box>
             </Box>
             <Box sx={{ color: 'text.secondary', fontSize: 14.5 }}>
               {each.explains.length > 0 && `explains ${numbersTold(each.explains)}`}

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Grid, Handout } from '../api/types';
-import { dayTold, hardest, namesOf, numbersTold, slipsTold, stateTold, surenessTold } from './told';
+import { dayTold, hardest, namesOf, numbersTold, slipsTold, stateTold } from './told';
 
 describe('what is told of a handout', () => {
   const handout = { pupils: 24, sums: 10, answers: 0 } as Handout;
@@ -23,15 +23,6 @@ describe('what is told of a class', () => {
     expect(numbersTold([0])).toBe('1');
     expect(numbersTold([0, 2, 3])).toBe('1, 3 and 4');
     expect(numbersTold([])).toBe('');
-  });
-  it('says how sure something is', () => {
-    expect([0.97, 0.85, 0.6, 0.3, 0.1].map(surenessTold)).toEqual([
-      'nearly certain',
-      'very likely',
-      'likely',
-      'possible',
-      'hardly',
-    ]);
   });
   it('leaves out sums that all have right', () => {
     const sums = [3, 1, 0].map((wrong, number) => ({ number, wrong, answered: 5 }));

@@ -40,17 +40,13 @@ export function slipsTold({ slips, explains }: Pick<Explanation, 'slips' | 'expl
 }
 
 /** How sure something is, in a word. */
-export function surenessTold(probability: number): string {
-  return probability >= 0.95
-    ? 'nearly certain'
-    : probability >= 0.8
-      ? 'very likely'
-      : probability >= 0.5
-        ? 'likely'
-        : probability >= 0.2
-          ? 'possible'
-          : 'hardly';
-}
+export const SURENESS: Record<Explanation['sureness'], string> = {
+  NEARLY_CERTAIN: 'nearly certain',
+  VERY_LIKELY: 'very likely',
+  LIKELY: 'likely',
+  POSSIBLE: 'possible',
+  HARDLY: 'hardly',
+};
 
 /** The sums that most pupils have wrong, the hardest first; none that everybody has right. */
 export const hardest = (sums: Glance['sums'], most: number) =>

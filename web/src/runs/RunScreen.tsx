@@ -10,7 +10,7 @@ import { open } from '../ui/save';
 import { clock } from '../ui/time';
 import { useNotice } from '../ui/useNotice';
 import { RunSquares } from './RunSquares';
-import { markTold, pace, progressTold } from './told';
+import { markTold, progressTold } from './told';
 import { useRun, useRunSteps } from './useRun';
 
 /** A run as a whole: what came of each sum, and what is to be done about those that went wrong. */
@@ -126,7 +126,7 @@ function Row({ result, place }: { result: RunResult; place: number }) {
 }
 
 function Summary({ run }: { run: Run }) {
-  const each = pace(run);
+  const each = run.secondsEach;
   const slips = new Map<string, number>();
   for (const { slip } of run.results) {
     if (slip !== undefined) {

@@ -6,11 +6,11 @@ import { useDeskTools } from '../session/deskContext';
 import { CARD } from '../ui/card';
 import { clock } from '../ui/time';
 import { RunSquares } from './RunSquares';
-import { pace, progressTold } from './told';
+import { progressTold } from './told';
 
 /** How far a run has come, above the page that is being worked. */
 export function RunStrip({ run }: { run: Run }) {
-  const each = pace(run);
+  const each = run.secondsEach;
   return (
     <Box role="group" aria-label={`Run: ${run.title}`} sx={{ display: 'grid', gap: 0.75 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, fontSize: 15.5 }}>

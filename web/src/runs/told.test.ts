@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Run, RunEntry } from '../api/types';
-import { markTold, pace, progressTold, standTold, usualMark } from './told';
+import { markTold, progressTold, standTold, usualMark } from './told';
 
 const RUN = {
   passMark: 20,
@@ -39,11 +39,9 @@ describe('standTold', () => {
   });
 });
 
-describe('the mark and the pace', () => {
-  it('are told and reckoned', () => {
+describe('the pass mark', () => {
+  it('is told', () => {
     expect(markTold({ passMark: 5, inARow: true })).toBe('5 right in a row');
-    expect(pace(RUN)).toBe(40);
-    expect(pace({ ...RUN, results: [] })).toBeUndefined();
   });
   it('is four in five unless somebody says otherwise', () => {
     expect([1, 4, 10, 12].map(usualMark)).toEqual([1, 4, 8, 10]);

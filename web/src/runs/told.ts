@@ -28,9 +28,5 @@ export function standTold(entry: RunEntry): string {
     : `open · ${worked} worked, ${entry.right} right`;
 }
 
-/** Seconds a sum; undefined before the first is worked. */
-export const pace = ({ seconds, results }: Run) =>
-  results.length === 0 ? undefined : Math.round(seconds / results.length);
-
 /** A pass mark that suits so many sums: four in five. */
 export const usualMark = (sums: number) => Math.max(1, Math.ceil(sums * 0.8));

@@ -15,6 +15,7 @@ import bemble.diagnosis.AnswerSpace;
 import bemble.diagnosis.Diagnosis;
 import bemble.diagnosis.Explanation;
 import bemble.diagnosis.Outcome;
+import bemble.diagnosis.Sureness;
 import bemble.practice.Workload;
 import bemble.slip.Slip;
 import java.util.ArrayList;
@@ -151,6 +152,7 @@ public class Glances {
                 new ExplanationView(
                     each.slips().stream().map(marker::label).toList(),
                     each.probability(),
+                    Sureness.of(each.probability()),
                     each.explains(),
                     each.against(),
                     each.isSure()))

@@ -3,6 +3,7 @@ package bemble.app.marking;
 import bemble.app.house.PupilEntry;
 import bemble.app.sets.SetJson.SumRequest;
 import bemble.diagnosis.Outcome;
+import bemble.diagnosis.Sureness;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -159,6 +160,7 @@ public final class MarkingJson {
   public record ExplanationView(
       List<SlipLabel> slips,
       double probability,
+      Sureness sureness,
       List<Integer> explains,
       List<Integer> against,
       boolean sure) {}

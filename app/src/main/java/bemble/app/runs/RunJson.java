@@ -61,6 +61,7 @@ public final class RunJson {
    * @param streak how many right one after the other; missing while the judge may not speak
    * @param worked how many sums of the first round are worked
    * @param seconds how long they took in all
+   * @param secondsEach how long each took; missing before the first is worked
    * @param passed whether it is passed, once it has ended
    * @param setDeleted whether the set that its sums are from is deleted
    * @param current the page to be worked on, if one is begun
@@ -86,6 +87,7 @@ public final class RunJson {
       @Nullable Integer streak,
       int worked,
       long seconds,
+      @Nullable Long secondsEach,
       @Nullable Boolean passed,
       boolean setDeleted,
       @Nullable Long current,

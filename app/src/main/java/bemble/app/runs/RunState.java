@@ -12,6 +12,7 @@ import bemble.practice.Run;
 import bemble.practice.Run.Result;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** A run as it is kept: its row, and the rows of its sums in order. */
 record RunState(RunRow row, List<RunSumRow> sums) {
@@ -34,6 +35,17 @@ record RunState(RunRow row, List<RunSumRow> sums) {
 
   List<RunSumRow> settled() {
     return sums.stream().filter(sum -> sum.allRight() != null).toList();
+  }
+
+  /** How long the settled sums took in all. */
+  long seconds() {
+    return settled().stream().mapToLong(RunSumRow::seconds).sum();
+  }
+
+  /** How long each of them took; null where there is none. */
+  @Nullable Long secondsEach() {
+    int sums = settled().size();
+    return sums == 0 ? null : Math.round((double) seconds() / sums);
   }
 
   /** The sum that is begun and not settled. */
