@@ -17,8 +17,8 @@ import bemble.app.sets.SetJson.SumRequest;
 import bemble.app.sets.SetWords;
 import bemble.app.sets.Versions;
 import bemble.app.slate.AttemptRequest.Telling;
-import bemble.app.slate.Attempts;
 import bemble.app.slate.PageResult;
+import bemble.app.slate.RunPages;
 import bemble.app.store.NewRun;
 import bemble.app.store.RunMapper;
 import bemble.app.store.RunRow;
@@ -53,7 +53,7 @@ public class Runs {
   private static final Duration LONGEST_LOOK = Duration.ofMinutes(2);
 
   private final RunMapper mapper;
-  private final Attempts attempts;
+  private final RunPages pages;
   private final Drafts drafts;
   private final Classes classes;
   private final Ladders ladders;
@@ -65,7 +65,7 @@ public class Runs {
 
   Runs(
       RunMapper mapper,
-      Attempts attempts,
+      RunPages pages,
       Drafts drafts,
       Classes classes,
       Ladders ladders,
@@ -73,7 +73,7 @@ public class Runs {
       Clock clock,
       TransactionOperations transactions) {
     this.mapper = mapper;
-    this.attempts = attempts;
+    this.pages = pages;
     this.drafts = drafts;
     this.classes = classes;
     this.ladders = ladders;
@@ -182,7 +182,7 @@ public class Runs {
 
   /** The page of a sum that is to be worked on: its own, or that of its check. */
   private Long page(RunSumRow sum) {
-    PageResult result = attempts.result(sum.attemptId());
+    PageResult result = pages.result(sum.attemptId());
     return result.handedIn() && result.check() != null ? result.check() : sum.attemptId();
   }
 
@@ -208,18 +208,18 @@ public class Runs {
 
   /** Puts down what came of a sum; false while it is being worked. */
   private boolean settle(RunRow run, RunSumRow sum) {
-    PageResult page = attempts.result(sum.attemptId());
+    PageResult page = pages.result(sum.attemptId());
     if (!page.handedIn()) {
       return false;
     }
     boolean right = page.allRight();
     long millis = page.millis() - sum.pausedMillis();
     if (run.withCheck()) {
-      if (page.check() == null && attempts.checkInRun(sum.attemptId()).isPresent()) {
+      if (page.check() == null && pages.check(sum.attemptId()).isPresent()) {
         return false;
       }
       if (page.check() != null) {
-        PageResult check = attempts.result(page.check());
+        PageResult check = pages.result(page.check());
         if (!check.handedIn()) {
           return false;
         }
@@ -264,7 +264,7 @@ public class Runs {
     }
     boolean asIGo = state.telling() == RunTelling.AS_I_GO;
     long attempt =
-        attempts.beginInRun(
+        pages.begin(
             RunState.item(sum, drafts).sum(style),
             run.who(),
             state.settingOut(),
@@ -332,7 +332,7 @@ public class Runs {
 
   /** When something was written on a page for the last time, or it was gone on with. */
   private OffsetDateTime lastSign(RunRow run, RunSumRow sum) {
-    PageResult page = attempts.result(page(sum));
+    PageResult page = pages.result(page(sum));
     OffsetDateTime written = page.begunAt().plus(page.millis(), ChronoUnit.MILLIS);
     OffsetDateTime back = run.goneOnAt();
     return back == null || back.isBefore(written) ? written : back;
@@ -342,7 +342,7 @@ public class Runs {
   public RunView end(long id) {
     settled(id);
     if (mapper.end(id, now()) > 0) {
-      attempts.speakOf(id);
+      pages.speakOf(id);
     }
     return open(id);
   }

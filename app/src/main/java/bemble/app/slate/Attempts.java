@@ -1,43 +1,31 @@
 package bemble.app.slate;
 
-import bemble.app.file.DataReplaced;
 import bemble.app.file.Deletions;
-import bemble.app.house.PupilDeleted;
 import bemble.app.http.RefusedException;
 import bemble.app.http.StaleException;
 import bemble.app.ladder.Ladders;
 import bemble.app.slate.AttemptRequest.Telling;
 import bemble.app.store.AttemptMapper;
 import bemble.app.store.AttemptRow;
-import bemble.app.store.NewAttempt;
-import bemble.app.store.Stored;
 import bemble.app.store.StrokeRow;
 import bemble.app.working.Sums;
-import bemble.app.working.WorkingWords;
 import bemble.check.Check;
 import bemble.check.Checks;
 import bemble.judge.Judge;
 import bemble.judge.report.SettingOut;
 import bemble.judge.report.Stage;
 import bemble.ladder.Ladder;
-import bemble.ladder.Rung;
 import bemble.method.Sum;
 import bemble.practice.Alike;
 import bemble.practice.Item;
 import bemble.procedure.Answer;
-import bemble.procedure.Working;
-import bemble.style.Style;
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
-import java.util.function.Function;
 import org.springframework.context.ApplicationEventPublisher;
-import org.springframework.context.event.EventListener;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionOperations;
@@ -50,14 +38,12 @@ public class Attempts {
   /** Sums that one like another is chosen from: some may not suit its method. */
   private static final int DRAWN = 12;
 
-  /** How many marks the open pages may come to: the largest page has 1,400 and takes 6 MB. */
-  private static final int MOST_MARKS = 14_000;
-
   private final Random seeds = new SecureRandom();
   private final AttemptMapper mapper;
   private final AttemptReader reader;
   private final Sums sums;
-  private final Stored stored;
+  private final OpenPages pages;
+  private final AttemptStarter starter;
   private final Ladders ladders;
   private final Deletions deletions;
   private final Clock clock;
@@ -66,18 +52,12 @@ public class Attempts {
   /** Several changes, all or none. */
   private final TransactionOperations transactions;
 
-  /** The pages that were used last. Nobody but this app writes in its file. */
-  private final Cache<Long, OpenPage> pages =
-      Caffeine.newBuilder()
-          .maximumWeight(MOST_MARKS)
-          .weigher((Long id, OpenPage page) -> page.marks())
-          .build();
-
   Attempts(
       AttemptMapper mapper,
       AttemptReader reader,
       Sums sums,
-      Stored stored,
+      OpenPages pages,
+      AttemptStarter starter,
       Ladders ladders,
       Deletions deletions,
       Clock clock,
@@ -86,18 +66,13 @@ public class Attempts {
     this.mapper = mapper;
     this.reader = reader;
     this.sums = sums;
-    this.stored = stored;
+    this.pages = pages;
+    this.starter = starter;
     this.ladders = ladders;
     this.deletions = deletions;
     this.clock = clock;
     this.events = events;
     this.transactions = transactions;
-  }
-
-  /** Lets go of all open pages: what is kept was changed behind them. */
-  @EventListener({DataReplaced.class, PupilDeleted.class})
-  void forget() {
-    pages.invalidateAll();
   }
 
   public AttemptView begin(AttemptRequest request) {
@@ -108,58 +83,12 @@ public class Attempts {
     SettingOut settingOut = request.settingOut() == null ? SettingOut.GIVEN : request.settingOut();
     Telling telling = request.telling() == null ? Telling.AS_I_GO : request.telling();
     String who = request.who() == null ? "" : request.who().strip();
-    Origin origin = new Origin(null, null, null, false, request.handout(), request.number());
-    return open(insert(sum, who, settingOut, telling, origin));
-  }
-
-  /**
-   * Begins the page of a sum of a run.
-   *
-   * @param silent whether the judge speaks of it only when the run has ended
-   */
-  public long beginInRun(
-      Sum sum, String who, SettingOut settingOut, Telling telling, long run, boolean silent) {
-    return insert(sum, who, settingOut, telling, new Origin(null, null, run, silent, null, null));
-  }
-
-  /**
-   * What a page comes from: the page that it checks, the one that it mends, the run, the place in a
-   * handout.
-   */
-  private record Origin(
-      Long checkOf, Long mends, Long run, boolean silent, Long handout, Integer number) {}
-
-  private long insert(Sum sum, String who, SettingOut settingOut, Telling telling, Origin origin) {
-    return mapper.insert(
-        new NewAttempt(
-            WorkingWords.plain(sum.problem()),
-            sum.method().id(),
-            stored.write(sum.style()),
-            who,
-            settingOut.name(),
-            telling.name(),
-            OffsetDateTime.now(clock),
-            origin.checkOf(),
-            origin.mends(),
-            sum.method().layout(),
-            origin.run(),
-            origin.silent(),
-            rung(sum),
-            origin.handout(),
-            origin.number()));
-  }
-
-  private String rung(Sum sum) {
-    return ladders
-        .current()
-        .ladder()
-        .place(sum.problem(), sum.method().id())
-        .map(Rung::id)
-        .orElse("");
+    Origin origin = Origin.inHandout(request.handout(), request.number());
+    return open(starter.begin(sum, who, settingOut, telling, origin));
   }
 
   public AttemptView open(long id) {
-    return with(id, page -> view(id, page));
+    return pages.with(id, page -> view(id, page));
   }
 
   /** Reads a page without having it judged; throws where it cannot be read. */
@@ -169,7 +98,7 @@ public class Attempts {
 
   private AttemptView view(long id, OpenPage page) {
     Optional<AttemptRow> first = Optional.ofNullable(page.checkOf()).flatMap(mapper::find);
-    return page.view(checkOf(id).orElse(null), first.map(this::check).orElse(null));
+    return page.view(starter.checkOf(id).orElse(null), first.map(this::check).orElse(null));
   }
 
   /** The check of a page: it uses what was found there. */
@@ -178,16 +107,12 @@ public class Attempts {
     return Checks.onOnePage(first.judge().page(), first.slate().sum().style());
   }
 
-  private Optional<Long> checkOf(long id) {
-    return mapper.findCheck(id).map(AttemptRow::id);
-  }
-
   /**
    * Adds what was done; answers with the judgement where that is wanted as one goes. Strokes that
    * are kept already may be sent once more: their sender may not have heard that they are.
    */
   public Optional<ReportView> write(long id, List<StrokeView> strokes) {
-    return with(
+    return pages.with(
         id,
         page -> {
           List<StrokeView> more = strokes.stream().filter(stroke -> !page.has(stroke)).toList();
@@ -205,7 +130,7 @@ public class Attempts {
       mapper.write(id, strokes.stream().map(Attempts::row).toList());
     } catch (DuplicateKeyException e) {
       // Another window has written on the page since it was read.
-      pages.invalidate(id);
+      pages.forget(id);
       throw new StaleException("written-elsewhere");
     }
   }
@@ -221,7 +146,7 @@ public class Attempts {
       }
       if (stroke.number() != number++) {
         // Whatever happened, the page as it is kept is the right one.
-        pages.invalidate(id);
+        pages.forget(id);
         throw new StaleException("written-elsewhere");
       }
     }
@@ -233,7 +158,7 @@ public class Attempts {
   /** Ends an attempt. The writer of a check says whether the check came back. */
   public AttemptView handIn(long id, String explanation, Boolean cameBack) {
     AttemptView ended =
-        with(
+        pages.with(
             id,
             page -> {
               boolean isCheck = page.checkOf() != null;
@@ -258,34 +183,22 @@ public class Attempts {
 
   /** Begins the check of a page that is handed in: a second sum with what its writer found. */
   public AttemptView check(long id) {
-    return open(with(id, page -> checkOf(id).orElseGet(() -> beginCheck(id, page))));
-  }
-
-  private long beginCheck(long id, OpenPage page) {
-    if (!page.isEnded()) {
-      throw RefusedException.of("not-handed-in");
-    }
-    if (!page.hasAnswer()) {
-      throw RefusedException.of("nothing-to-check");
-    }
-    Style style = page.slate().sum().style();
-    Working first = Checks.onOnePage(page.judge().page(), style).parts().get(0);
-    Sum second = sums.of(first.problem(), first.method(), style);
-    Origin origin = new Origin(id, null, page.run(), page.isSilent(), null, null);
-    return insert(second, page.who(), SettingOut.GIVEN, page.telling(), origin);
+    return open(
+        pages.with(id, page -> starter.checkOf(id).orElseGet(() -> starter.beginCheck(id, page))));
   }
 
   /** Begins a new page with everything that stands on a handed-in page, which stays as it is. */
   public AttemptView mend(long id) {
     long mended =
-        with(
+        pages.with(
             id,
             page -> {
               Sum sum = handedIn(page);
-              Origin origin = new Origin(page.checkOf(), id, null, false, null, null);
+              Origin origin = Origin.mending(id, page.checkOf());
               return transactions.execute(
                   status -> {
-                    long anew = insert(sum, page.who(), page.settingOut(), page.telling(), origin);
+                    long anew =
+                        starter.begin(sum, page.who(), page.settingOut(), page.telling(), origin);
                     mapper.copyStrokes(id, anew);
                     return anew;
                   });
@@ -296,12 +209,12 @@ public class Attempts {
   /** Begins a page of the same kind for another sum like that of a page that is handed in. */
   public AttemptView like(long id) {
     long other =
-        with(
+        pages.with(
             id,
             page -> {
               Sum sum = like(handedIn(page));
-              Origin origin = new Origin(null, null, null, false, null, null);
-              return insert(sum, page.who(), page.settingOut(), page.telling(), origin);
+              Origin origin = Origin.NONE;
+              return starter.begin(sum, page.who(), page.settingOut(), page.telling(), origin);
             });
     return open(other);
   }
@@ -325,7 +238,7 @@ public class Attempts {
   }
 
   public HintView hint(long id, int depth) {
-    return with(
+    return pages.with(
         id,
         page -> {
           refuseSilent(page);
@@ -342,30 +255,9 @@ public class Attempts {
 
   /** The answer that stands on a page; empty where it is not written to its end. */
   public Optional<Answer> answer(long id) {
-    return with(
+    return pages.with(
         id,
         page -> page.hasAnswer() ? Optional.of(page.judge().page().answer()) : Optional.empty());
-  }
-
-  /** What came of a page of a run. */
-  public PageResult result(long id) {
-    return with(id, page -> page.result(checkOf(id).orElse(null)));
-  }
-
-  /** Begins the check of a page of a run, or goes on with it; none where nothing was found. */
-  public Optional<Long> checkInRun(long id) {
-    return with(
-        id,
-        page ->
-            page.hasAnswer()
-                ? Optional.of(checkOf(id).orElseGet(() -> beginCheck(id, page)))
-                : Optional.empty());
-  }
-
-  /** Lets the judge speak of the pages of a run that has ended. */
-  public void speakOf(long run) {
-    mapper.speak(run);
-    pages.invalidateAll(mapper.ofRun(run));
   }
 
   public void delete(long id) {
@@ -373,19 +265,11 @@ public class Attempts {
       throw RefusedException.of("of-a-run");
     }
     deletions.delete(mapper, id, AttemptReader::missing);
-    pages.invalidate(id);
+    pages.forget(id);
   }
 
   public void restore(long id) {
     deletions.restore(mapper, id, AttemptReader::missing);
-  }
-
-  /** Does something with a page while nobody else does. */
-  private <T> T with(long id, Function<OpenPage, T> use) {
-    OpenPage page = pages.get(id, any -> reader.page(reader.find(id)));
-    synchronized (page) {
-      return use.apply(page);
-    }
   }
 
   private static StrokeRow row(StrokeView stroke) {

@@ -12,8 +12,8 @@ import bemble.app.file.Deletions;
 import bemble.app.house.Classes;
 import bemble.app.ladder.Ladders;
 import bemble.app.sets.Drafts;
-import bemble.app.slate.Attempts;
 import bemble.app.slate.PageResult;
+import bemble.app.slate.RunPages;
 import bemble.app.store.RunMapper;
 import bemble.app.store.RunRow;
 import bemble.app.store.RunSumRow;
@@ -33,7 +33,7 @@ class RunTimeTest {
       OffsetDateTime.of(2026, 5, 4, 9, 0, 0, 0, ZoneOffset.UTC);
 
   private final RunMapper mapper = mock(RunMapper.class);
-  private final Attempts attempts = mock(Attempts.class);
+  private final RunPages pages = mock(RunPages.class);
   private final Classes classes = mock(Classes.class);
 
   @BeforeEach
@@ -42,8 +42,7 @@ class RunTimeTest {
     when(mapper.sums(1))
         .thenReturn(
             List.of(new RunSumRow(1, 0, "46 + 38", "column", "", null, 7L, null, null, null, 0)));
-    when(attempts.result(7L))
-        .thenReturn(new PageResult(false, true, "", BEGUN, 20_000, null, false));
+    when(pages.result(7L)).thenReturn(new PageResult(false, true, "", BEGUN, 20_000, null, false));
   }
 
   private void goOn(OffsetDateTime paused, OffsetDateTime goneOn, OffsetDateTime now) {
@@ -69,7 +68,7 @@ class RunTimeTest {
     Clock clock = Clock.fixed(now.toInstant(), ZoneOffset.UTC);
     new Runs(
             mapper,
-            attempts,
+            pages,
             mock(Drafts.class),
             classes,
             mock(Ladders.class),

@@ -1,0 +1,53 @@
+package bemble.app.slate;
+
+import bemble.app.slate.AttemptRequest.Telling;
+import bemble.app.store.AttemptMapper;
+import bemble.judge.report.SettingOut;
+import bemble.method.Sum;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+
+/** The pages of a run, as the run needs them. */
+@Service
+public class RunPages {
+  private final AttemptMapper mapper;
+  private final OpenPages pages;
+  private final AttemptStarter starter;
+
+  RunPages(AttemptMapper mapper, OpenPages pages, AttemptStarter starter) {
+    this.mapper = mapper;
+    this.pages = pages;
+    this.starter = starter;
+  }
+
+  /**
+   * Begins the page of a sum of a run.
+   *
+   * @param silent whether the judge speaks of it only when the run has ended
+   */
+  public long begin(
+      Sum sum, String who, SettingOut settingOut, Telling telling, long run, boolean silent) {
+    return starter.begin(sum, who, settingOut, telling, Origin.inRun(run, silent));
+  }
+
+  /** What came of a page of a run. */
+  public PageResult result(long id) {
+    return pages.with(id, page -> page.result(starter.checkOf(id).orElse(null)));
+  }
+
+  /** Begins the check of a page of a run, or goes on with it; none where nothing was found. */
+  public Optional<Long> check(long id) {
+    return pages.with(
+        id,
+        page ->
+            page.hasAnswer()
+                ? Optional.of(starter.checkOf(id).orElseGet(() -> starter.beginCheck(id, page)))
+                : Optional.empty());
+  }
+
+  /** Lets the judge speak of the pages of a run that has ended. */
+  public void speakOf(long run) {
+    mapper.speak(run);
+    pages.forget(mapper.ofRun(run));
+  }
+}
