@@ -5,6 +5,7 @@ import tseslint from 'typescript-eslint';
 
 /** The folders from the ground up: each may import from those below it and from itself. */
 const FLOORS = [
+  ['words'],
   ['api', 'theme'],
   ['ui'],
   ['paper'],
@@ -13,6 +14,21 @@ const FLOORS = [
   ['board', 'desk', 'house', 'plan', 'register', 'sets', 'slate', 'workbook'],
   ['app'],
 ];
+
+/** What a person reads stands in words/en.json. */
+const SHOWN = '/^(label|title|placeholder|alt|aria-label|helperText|heading)$/';
+const LETTERS = '/[A-Za-z]{2}/';
+const message = 'Put these words into words/en.json.';
+const wording = {
+  files: ['src/**/*.tsx'],
+  rules: {
+    'no-restricted-syntax': [
+      'error',
+      { selector: `JSXText[value=${LETTERS}]`, message },
+      { selector: `JSXAttribute[name.name=${SHOWN}] > Literal[value=${LETTERS}]`, message },
+    ],
+  },
+};
 
 /** Neither the folders above nor those beside a folder may be imported. */
 const layering = FLOORS.slice(0, -1).flatMap((floor, level) =>
@@ -44,4 +60,5 @@ export default tseslint.config(
     rules: { 'jsx-a11y/no-autofocus': 'off' },
   },
   ...layering,
+  wording,
 );

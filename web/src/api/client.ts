@@ -30,6 +30,7 @@ import type {
   Stroke,
   SumRef,
 } from './types';
+import { t } from '../words';
 
 const client = createClient<paths>({ baseUrl: '' });
 
@@ -50,7 +51,7 @@ export class Trouble extends Error {
   }
 }
 
-const OUT_OF_REACH = 'Bemble does not answer. Is it still running? Nothing you typed is lost.';
+const OUT_OF_REACH = t('api.bemble-does-not-answer-is');
 
 /** The status of an answer that says that the disk is full. */
 const NO_ROOM = 507;

@@ -16,6 +16,7 @@ import { Start } from './Start';
 import { TABS } from './tabList';
 import { NotHere } from './NotHere';
 import { Tabs } from './Tabs';
+import { t } from '../words';
 
 const Workbook = deferred(() => import('../workbook/Workbook'));
 const SlateStart = deferred(() => import('../slate/SlateStart'));
@@ -46,7 +47,7 @@ export function App() {
     return false;
   });
   const tab = TABS.find(({ path }) => pathname.startsWith(path));
-  const view = pathname === '/board' ? 'Board' : tab?.name;
+  const view = pathname === '/board' ? t('app.board') : tab?.name;
   const openKeys = useStable(() => setShowKeys(true));
   const toDesk = useStable(() => pathname !== '/desk' && void navigate('/desk'));
   if (pathname === '/board') {
@@ -82,7 +83,7 @@ export function App() {
         }}
       >
         <Title view={view} />
-        <Typography variant="h1">Bemble</Typography>
+        <Typography variant="h1">{t('app.bemble')}</Typography>
         <ProblemLine wideOnly={view !== 'Desk'} onSetOut={toDesk} />
         <Box
           sx={{
@@ -144,7 +145,7 @@ function Title({ view }: { view: string | undefined }) {
   const { working } = useDesk();
   const sum = view === 'Board' || view === 'Desk' ? working?.problem : undefined;
   useEffect(() => {
-    document.title = [sum, view, 'Bemble'].filter(Boolean).join(' · ');
+    document.title = [sum, view, t('app.bemble')].filter(Boolean).join(' · ');
   }, [sum, view]);
   return null;
 }
@@ -152,5 +153,5 @@ function Title({ view }: { view: string | undefined }) {
 /** The name under which the page on the desk is kept. */
 function KeptAs() {
   const { page, working } = useDesk();
-  return page ? page.title : working && 'Not kept yet';
+  return page ? page.title : working && t('app.not-kept-yet');
 }

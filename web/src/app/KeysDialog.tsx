@@ -8,29 +8,30 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
 import { useState } from 'react';
 import { areSingleKeysOn, setSingleKeys } from '../ui/singleKeys';
+import { t } from '../words';
 
 const KEYS = [
-  ['Enter', 'set the typed sum out'],
-  ['Space or →', 'next step'],
-  ['←', 'one step back'],
-  ['Home, End', 'first step, last step'],
-  ['Shift + arrows', 'walk over the paper square by square'],
-  ['B', 'to the Board and back'],
-  ['Digits, Shift + digit', 'on the Slate: write, write small'],
-  ['/ and Backspace', 'on the Slate: strike, rub out'],
-  ['S', 'on the Slate: stop at the squares for small figures, or pass them by'],
-  ['Enter', 'on the Slate: a number is complete, or go on'],
-  ['Ctrl + Z, Ctrl + Y', 'on the Slate: undo, redo; in Marking: undo'],
-  ['Ctrl + Enter', 'on the Slate: hand in'],
-  ['N', 'on the Slate, when a page is handed in: another sum like it'],
-  ['+, B, -', 'in Marking: right, blank, not asked'],
-  ['Figures, then Enter', 'in Marking: a wrong answer'],
-  ['Space', 'in Marking: look at an answer closely'],
-  ['Ctrl + V', 'in Marking: read a table of answers that was copied'],
-  ['Arrows', 'in Register and Plan: walk over the squares'],
-  ['Ctrl + arrows', 'in Plan: move the lesson to another day'],
-  ['Alt + number', 'turn to a tab'],
-  ['?', 'this list'],
+  [t('app.enter'), t('app.set-the-typed-sum-out')],
+  [t('app.space-or'), t('app.next-step')],
+  ['←', t('app.one-step-back')],
+  [t('app.home-end'), t('app.first-step-last-step')],
+  [t('app.shift-arrows'), t('app.walk-over-the-paper-square')],
+  ['B', t('app.to-the-board-and-back')],
+  [t('app.digits-shift-digit'), t('app.on-the-slate-write-write')],
+  [t('app.and-backspace'), t('app.on-the-slate-strike-rub')],
+  ['S', t('app.on-the-slate-stop-at')],
+  [t('app.enter'), t('app.on-the-slate-a-number')],
+  [t('app.ctrl-z-ctrl-y'), t('app.on-the-slate-undo-redo')],
+  [t('app.ctrl-enter'), t('app.on-the-slate-hand-in')],
+  ['N', t('app.on-the-slate-when-a')],
+  ['+, B, -', t('app.in-marking-right-blank-not')],
+  [t('app.figures-then-enter'), t('app.in-marking-a-wrong-answer')],
+  [t('app.space'), t('app.in-marking-look-at-an')],
+  [t('app.ctrl-v'), t('app.in-marking-read-a-table')],
+  [t('app.arrows'), t('app.in-register-and-plan-walk')],
+  [t('app.ctrl-arrows'), t('app.in-plan-move-the-lesson')],
+  [t('app.alt-number'), t('app.turn-to-a-tab')],
+  ['?', t('app.this-list')],
 ] as const;
 
 /** The list of keys, and whether those of one letter or sign are heard. */
@@ -38,7 +39,7 @@ export function KeysDialog({ open, onClose }: { open: boolean; onClose: () => vo
   const [single, setSingle] = useState(areSingleKeysOn);
   return (
     <Dialog open={open} onClose={onClose} aria-labelledby="keys-title">
-      <DialogTitle id="keys-title">Keys</DialogTitle>
+      <DialogTitle id="keys-title">{t('app.keys')}</DialogTitle>
       <DialogContent>
         <Box
           component="dl"
@@ -66,11 +67,11 @@ export function KeysDialog({ open, onClose }: { open: boolean; onClose: () => vo
               }}
             />
           }
-          label="B, S and ? work as keys of their own"
+          label={t('app.b-s-and-work-as')}
         />
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Close</Button>
+        <Button onClick={onClose}>{t('app.close')}</Button>
       </DialogActions>
     </Dialog>
   );

@@ -4,6 +4,7 @@ import { styled } from '@mui/material/styles';
 import { memo } from 'react';
 import { NavLink } from 'react-router';
 import { TABS } from './tabList';
+import { t } from '../words';
 
 const Tab = styled(NavLink)(({ theme }) => ({
   display: 'flex',
@@ -63,7 +64,7 @@ export const Tabs = memo(function Tabs({ onKeys }: { onKeys: () => void }) {
   return (
     <Box
       component="nav"
-      aria-label="Tabs"
+      aria-label={t('app.tabs')}
       sx={{
         // A place of its own, also while there is no screen beside it yet.
         gridColumn: { sm: 2 },
@@ -83,8 +84,14 @@ export const Tabs = memo(function Tabs({ onKeys }: { onKeys: () => void }) {
           <small aria-hidden>{index + 1}</small>
         </Tab>
       ))}
-      <Button variant="text" aria-label="Keys" aria-keyshortcuts="?" onClick={onKeys} sx={KEYS}>
-        Keys
+      <Button
+        variant="text"
+        aria-label={t('app.keys')}
+        aria-keyshortcuts="?"
+        onClick={onKeys}
+        sx={KEYS}
+      >
+        {t('app.keys')}
       </Button>
     </Box>
   );

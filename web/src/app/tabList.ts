@@ -1,11 +1,12 @@
+import { t } from '../words';
 /** The tabs that work, in their order; Alt with a number turns to its tab. */
 export const TABS = [
-  { path: '/desk', name: 'Desk' },
-  { path: '/slate', name: 'Slate' },
-  { path: '/sets', name: 'Sets' },
-  { path: '/marking', name: 'Marking' },
-  { path: '/register', name: 'Register' },
-  { path: '/plan', name: 'Plan' },
-  { path: '/workbook', name: 'Workbook' },
-  { path: '/house', name: 'House style' },
+  { path: '/desk', name: t('app.desk') },
+  { path: '/slate', name: t('app.slate') },
+  { path: '/sets', name: t('app.sets') },
+  { path: '/marking', name: t('app.marking') },
+  { path: '/register', name: t('app.register') },
+  { path: '/plan', name: t('app.plan') },
+  { path: '/workbook', name: t('app.workbook') },
+  { path: '/house', name: t('app.house-style') },
 ] as const;

@@ -12,6 +12,7 @@ import { useStable } from '../ui/useStable';
 import { useTouchKeys } from '../ui/useTouchKeys';
 import { useKeptStrokes } from './useKeptStrokes';
 import { setOutPaper } from '../session/layers';
+import { t } from '../words';
 
 /** The room that an empty sheet has, and where its writing begins. */
 const EMPTY: Area = { from: { row: 0, column: 0 }, to: { row: 8, column: 11 } };
@@ -36,7 +37,7 @@ export function BlankPage({ working }: { working: Working | null }) {
     <>
       <SquaredPage
         room
-        label="Blank page"
+        label={t('board.blank-page')}
         layers={[
           ...(printed ? [{ paper: printed, step: Infinity, boxless: true }] : []),
           {
@@ -60,20 +61,18 @@ export function BlankPage({ working }: { working: Working | null }) {
           fontSize: 20,
         }}
       >
-        <Box sx={{ flex: 1, minWidth: 260 }}>
-          The class tells, you type: figures, Shift for small ones, / to strike, _ for a line.
-        </Box>
+        <Box sx={{ flex: 1, minWidth: 260 }}>{t('board.the-class-tells-you-type')}</Box>
         <Button aria-pressed={keys} onClick={() => setKeys(!keys)}>
-          Keys to touch
+          {t('board.keys-to-touch')}
         </Button>
         <Button disabled={!editor.canUndo} onClick={() => turn('undo')}>
-          Undo
+          {t('board.undo')}
         </Button>
         <Button disabled={!editor.canRedo} onClick={() => turn('redo')}>
-          Redo
+          {t('board.redo')}
         </Button>
         <Button disabled={editor.marks.length === 0} onClick={editor.wipe}>
-          Wipe
+          {t('board.wipe')}
         </Button>
         {keys && (
           <Box sx={{ flex: '1 0 100%', maxWidth: 640 }}>

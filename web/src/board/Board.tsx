@@ -15,6 +15,7 @@ import { SheetStyles } from '../paper/SheetStyles';
 import { useKeys } from '../ui/useKeys';
 import { useSystemDark } from '../ui/useSystemDark';
 import { BlankPage } from './BlankPage';
+import { t } from '../words';
 
 const DARK = 'bemble.board.dark';
 
@@ -78,21 +79,19 @@ export default function Board() {
           working && <BoardPage working={working} key={working.problem} />
         )}
         {!blank && !working && (
-          <Box sx={{ p: 6, fontSize: 32 }}>
-            There is no page on the Desk. Set a sum out there first, or take the blank page.
-          </Box>
+          <Box sx={{ p: 6, fontSize: 32 }}>{t('board.there-is-no-page-on')}</Box>
         )}
         <Box
           role="toolbar"
-          aria-label="Board"
+          aria-label={t('board.board')}
           sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, px: 3, py: 1, bgcolor: 'ink.desk' }}
         >
-          <Button onClick={close}>Back to the Desk</Button>
+          <Button onClick={close}>{t('board.back-to-the-desk')}</Button>
           <Button aria-pressed={blank} onClick={() => setBlank(!blank)}>
-            Blank page
+            {t('board.blank-page')}
           </Button>
           <Button aria-pressed={dark} onClick={turn}>
-            Dark
+            {t('board.dark')}
           </Button>
           {!blank && working && (
             <>
@@ -100,10 +99,14 @@ export default function Board() {
                 aria-pressed={askFirst}
                 onClick={() => dispatch({ do: 'ask first', on: !askFirst })}
               >
-                Ask first
+                {t('board.ask-first-2')}
               </Button>
               <Box sx={{ flex: 1 }} />
-              <Button aria-label="Back" onClick={() => dispatch({ do: 'back' })} sx={{ px: 3 }}>
+              <Button
+                aria-label={t('board.back')}
+                onClick={() => dispatch({ do: 'back' })}
+                sx={{ px: 3 }}
+              >
                 ◂
               </Button>
               <Button
@@ -111,7 +114,7 @@ export default function Board() {
                 onClick={() => dispatch({ do: 'next' })}
                 sx={{ minWidth: 120 }}
               >
-                {desk.asking ? 'Show' : 'Next'}
+                {desk.asking ? t('board.show') : t('board.next')}
               </Button>
             </>
           )}
@@ -132,7 +135,7 @@ function BoardPage({ working }: { working: Working }) {
     <>
       <SquaredPage
         room
-        label="Squared paper"
+        label={t('board.squared-paper')}
         layers={
           step < working.steps.length ? [layersAt(working, step)[0]] : layersAt(working, step)
         }

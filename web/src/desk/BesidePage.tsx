@@ -4,6 +4,7 @@ import { api } from '../api/client';
 import type { Working } from '../api/types';
 import { SquaredPage } from '../paper/SquaredPage';
 import { besideStep } from './beside';
+import { t } from '../words';
 
 /** The same sum by another method, stepped together with the one on the left. */
 export function BesidePage({
@@ -39,7 +40,7 @@ export function BesidePage({
   return (
     <Box sx={{ height: '100%', display: 'grid', gridTemplateRows: 'minmax(0, 1fr) auto' }}>
       <SquaredPage
-        label={`Squared paper, ${name(other.data)}`}
+        label={t('desk.squared-paper', { data: name(other.data) })}
         layers={[{ paper: other.data.paper, step: at, fresh: true }]}
         focus={other.data.steps[at]?.focus}
       />
@@ -65,8 +66,11 @@ export function BesidePage({
         {finished && (
           <Box sx={{ gridColumn: '1 / -1', fontWeight: 700, color: 'success.main' }}>
             {same
-              ? `The same answer: ${working.answer.text}`
-              : `Two answers: ${working.answer.text} and ${other.data.answer.text}`}
+              ? t('desk.the-same-answer', { text: working.answer.text })
+              : t('desk.two-answers-and', {
+                  text: working.answer.text,
+                  text2: other.data.answer.text,
+                })}
           </Box>
         )}
       </Box>

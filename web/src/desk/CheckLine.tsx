@@ -9,6 +9,7 @@ import { api } from '../api/client';
 import type { Working } from '../api/types';
 import { deferred } from '../ui/deferred';
 import { useDeskTools } from '../session/deskContext';
+import { t } from '../words';
 
 const ElsewhereDialog = deferred(() => import('./ElsewhereDialog'));
 
@@ -40,7 +41,7 @@ export const CheckLine = memo(function CheckLine({ working }: { working: Working
         onClick={(event) => setAnchor(event.currentTarget)}
         sx={SMALL}
       >
-        Check: {check.way} ▾
+        {t('desk.check', { way: check.way })}
       </Button>
       <Menu
         anchorEl={anchor}
@@ -84,7 +85,7 @@ export const CheckLine = memo(function CheckLine({ working }: { working: Working
         </Button>
       )}
       <Button onClick={() => setElsewhere(true)} sx={SMALL}>
-        Check my working
+        {t('desk.check-my-working')}
       </Button>
       {elsewhere && <ElsewhereDialog working={working} onClose={() => setElsewhere(false)} />}
     </Box>
@@ -93,8 +94,8 @@ export const CheckLine = memo(function CheckLine({ working }: { working: Working
 
 /** A class that knows how to check sees what comes of each sum, and whether it comes back. */
 const STEPS = [
-  { checkSteps: 'EACH_FIGURE', name: 'A step for each figure' },
-  { checkSteps: 'EACH_SUM', name: 'A step for each sum of it' },
+  { checkSteps: 'EACH_FIGURE', name: t('desk.a-step-for-each-figure') },
+  { checkSteps: 'EACH_SUM', name: t('desk.a-step-for-each-sum') },
 ] as const;
 
 const SMALL = { minHeight: 32, px: 1.25, fontSize: 15 };

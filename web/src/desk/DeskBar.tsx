@@ -11,6 +11,7 @@ import { useStable } from '../ui/useStable';
 import { useDesk, useDeskTools } from '../session/deskContext';
 import { lastStep } from '../session/deskReducer';
 import { Ribbon } from './Ribbon';
+import { t } from '../words';
 
 interface Tools {
   besideMethod: string | null;
@@ -76,7 +77,7 @@ const Turn = memo(function Turn({
   return (
     <>
       <Button
-        aria-label="Back"
+        aria-label={t('desk.back')}
         disabled={atFirst}
         onClick={() => dispatch({ do: 'back' })}
         sx={{ px: 1.5 }}
@@ -90,8 +91,8 @@ const Turn = memo(function Turn({
         onClick={() => dispatch({ do: 'next' })}
         sx={{ px: 2.5, fontSize: 18, whiteSpace: 'nowrap', minWidth: 96 }}
       >
-        {asking ? 'Show' : 'Next'}
-        <Kbd>Space</Kbd>
+        {asking ? t('desk.show') : t('desk.next')}
+        <Kbd>{t('desk.space')}</Kbd>
       </Button>
     </>
   );
@@ -109,13 +110,13 @@ const PageTools = memo(function PageTools({
     <>
       <Beside working={working} method={besideMethod} onChoose={onBeside} />
       <Button component={Link} to="/board" aria-keyshortcuts="B" sx={TO_DO}>
-        Board
+        {t('desk.board')}
       </Button>
       <Button onClick={onPaper} sx={TO_DO}>
-        On paper
+        {t('desk.on-paper')}
       </Button>
       <Button onClick={onKeep} sx={TO_DO}>
-        Keep page
+        {t('desk.keep-page')}
       </Button>
     </>
   );
@@ -140,7 +141,7 @@ function Beside({
   if (method) {
     return (
       <Button aria-pressed onClick={() => onChoose(null)} sx={TO_DO}>
-        One page again
+        {t('desk.one-page-again')}
       </Button>
     );
   }
@@ -148,15 +149,15 @@ function Beside({
     <>
       <Button
         aria-haspopup="menu"
-        aria-label="Beside another way"
+        aria-label={t('desk.beside-another-way')}
         disabled={others.length === 0}
-        title={others.length === 0 ? 'There is no other method for this sum' : undefined}
+        title={others.length === 0 ? t('desk.there-is-no-other-method') : undefined}
         onClick={(event) => setAnchor(event.currentTarget)}
         sx={TO_DO}
       >
-        Beside
+        {t('desk.beside')}
         <Box component="span" sx={{ display: { xs: 'none', sm: 'inline' } }}>
-          &nbsp;another way
+          {t('desk.another-way')}
         </Box>
       </Button>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>

@@ -13,6 +13,7 @@ import { KeepDialog } from './KeepDialog';
 import { layersAt } from '../session/layers';
 import { PaperDialog } from './PaperDialog';
 import { SpokenPage } from './SpokenPage';
+import { t } from '../words';
 
 /** The open exercise book: squared paper on the left, what is being said on the right. */
 export function DeskScreen() {
@@ -50,7 +51,7 @@ export function DeskScreen() {
     <Box component="main" sx={SCREEN}>
       <Box sx={{ ...BOOK, gridTemplateColumns: besideMethod ? EVEN_PAGES : PAGES }}>
         <SquaredPage
-          label="Squared paper"
+          label={t('desk.squared-paper-2')}
           layers={working ? layersAt(working, step).slice(0, besideMethod ? 1 : 2) : []}
           focus={
             working ? (besideMethod ? working.steps : allSteps(working))[step]?.focus : undefined
@@ -84,15 +85,15 @@ const EVEN_PAGES = { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) minmax(0, 1fr)' }
 function EmptyDesk() {
   return (
     <Box sx={{ p: 4, fontSize: 20, lineHeight: 1.5, color: 'text.secondary' }}>
-      Write a sum in the line above and set it out:
+      {t('desk.write-a-sum-in-the')}
       <Box component="ul" sx={{ my: 1.5, pl: 3, color: 'text.primary' }}>
         <li>348 + 97 + 205</li>
         <li>6,203 − 1,487</li>
         <li>57 × 38</li>
         <li>943 ÷ 7</li>
-        <li>√2 to 3 places</li>
+        <li>{t('desk.2-to-3-places')}</li>
       </Box>
-      Or open a page from the Workbook.
+      {t('desk.or-open-a-page-from')}
     </Box>
   );
 }

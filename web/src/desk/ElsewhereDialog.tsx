@@ -9,6 +9,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '../api/client';
 import type { Working } from '../api/types';
+import { t } from '../words';
 
 /** Checks a working of the same sum that was done elsewhere, and holds a calculator against it. */
 export default function ElsewhereDialog({
@@ -37,11 +38,9 @@ export default function ElsewhereDialog({
           check.mutate();
         }}
       >
-        <DialogTitle id="elsewhere-title">Check my working of {problem}</DialogTitle>
+        <DialogTitle id="elsewhere-title">{t('desk.check-my-working-of', { problem })}</DialogTitle>
         <DialogContent>
-          <Box sx={{ mb: 2, color: 'text.secondary' }}>
-            Type the answer, and as many lines of the working as you like.
-          </Box>
+          <Box sx={{ mb: 2, color: 'text.secondary' }}>{t('desk.type-the-answer-and-as')}</Box>
           <Box
             sx={{
               display: 'grid',
@@ -85,7 +84,7 @@ export default function ElsewhereDialog({
             )}
           </Box>
           <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, mt: 2 }}>
-            <Button onClick={() => calculator.mutate()}>Calculator</Button>
+            <Button onClick={() => calculator.mutate()}>{t('desk.calculator')}</Button>
             <Box data-testid="calculator" sx={{ fontSize: 18 }}>
               {calculator.isError && calculator.error.message}
               {calculator.data && `${problem} = ${calculator.data.text}`}
@@ -93,9 +92,9 @@ export default function ElsewhereDialog({
           </Box>
         </DialogContent>
         <DialogActions>
-          <Button onClick={onClose}>Close</Button>
+          <Button onClick={onClose}>{t('desk.close')}</Button>
           <Button type="submit" variant="contained" disabled={check.isPending}>
-            Check it
+            {t('desk.check-it')}
           </Button>
         </DialogActions>
       </form>

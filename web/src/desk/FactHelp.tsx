@@ -8,19 +8,20 @@ import { useQuery } from '@tanstack/react-query';
 import { api } from '../api/client';
 import type { Fact, Paper } from '../api/types';
 import { Drawing } from '../paper/Drawing';
+import { t } from '../words';
 
 /** Ways of getting the facts of a step, with their hops and dots. */
 export default function FactHelp({ facts, onClose }: { facts: Fact[]; onClose: () => void }) {
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="help-title">
-      <DialogTitle id="help-title">How to get there</DialogTitle>
+      <DialogTitle id="help-title">{t('desk.how-to-get-there')}</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 3 }}>
         {facts.map((fact, index) => (
           <Ways key={index} fact={fact} />
         ))}
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Close</Button>
+        <Button onClick={onClose}>{t('desk.close')}</Button>
       </DialogActions>
     </Dialog>
   );

@@ -5,6 +5,7 @@ import type { Working } from '../api/types';
 import { useDeskTools } from '../session/deskContext';
 import { useNotice } from '../ui/useNotice';
 import { WordsDialog } from '../ui/WordsDialog';
+import { t } from '../words';
 
 /** Asks for a title and keeps the page; a failure is said here and what was typed stays. */
 export function KeepDialog({ working, onClose }: { working: Working; onClose: () => void }) {
@@ -17,16 +18,16 @@ export function KeepDialog({ working, onClose }: { working: Working; onClose: ()
     onSuccess: (page) => {
       dispatch({ do: 'keep', page: { id: page.id, title: page.title } });
       void queries.invalidateQueries({ queryKey: ['pages'] });
-      notice({ text: `“${page.title}” is in the Workbook.` });
+      notice({ text: t('desk.is-in-the-workbook', { title: page.title }) });
       onClose();
     },
   });
   return (
     <WordsDialog
       draft={problem}
-      heading="Keep this page"
+      heading={t('desk.keep-this-page')}
       about={<Box sx={{ fontSize: 22, overflowWrap: 'anywhere' }}>{problem}</Box>}
-      does="Keep page"
+      does={t('desk.keep-page')}
       pending={keep.isPending}
       trouble={keep.error?.message}
       onClose={onClose}

@@ -12,13 +12,14 @@ import { ChoiceRow } from '../ui/ChoiceRow';
 import { open, save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
 import { allSteps } from '../session/deskReducer';
+import { t } from '../words';
 
 type Kind = PdfRequest['kind'];
 
 const KINDS: Record<Kind, string> = {
-  PAGE: 'The page, finished',
-  STRIP: 'A strip of frames',
-  BLANK: 'Unworked, to fill in',
+  PAGE: t('desk.the-page-finished'),
+  STRIP: t('desk.a-strip-of-frames'),
+  BLANK: t('desk.unworked-to-fill-in'),
 };
 
 /** The page on paper and in files. */
@@ -55,32 +56,32 @@ export function PaperDialog({
         }
       }
     },
-    onSuccess: (file) => file && notice({ text: `${file} is in your downloads.` }),
+    onSuccess: (file) => file && notice({ text: t('desk.is-in-your-downloads', { file }) }),
   });
   const copy = async () => {
     const lines = allSteps(working).map(({ section, say }) => `${section}: ${say}`);
     try {
       await navigator.clipboard.writeText([problem, ...lines, working.check.verdict].join('\n'));
-      notice({ text: 'All steps are copied.' });
+      notice({ text: t('desk.all-steps-are-copied') });
     } catch {
-      notice({ text: 'The browser did not let Bemble copy. Allow it and try again.' });
+      notice({ text: t('desk.the-browser-did-not-let') });
     }
   };
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="paper-title">
-      <DialogTitle id="paper-title">{problem} on paper</DialogTitle>
+      <DialogTitle id="paper-title">{t('desk.on-paper-2', { problem })}</DialogTitle>
       <DialogContent>
-        <ChoiceRow label="What" value={kind} onChoose={setKind} names={KINDS} />
+        <ChoiceRow label={t('desk.what')} value={kind} onChoose={setKind} names={KINDS} />
         {kind === 'STRIP' && (
           <>
             <ChoiceRow
-              label="A frame for each"
+              label={t('desk.a-frame-for-each')}
               value={per}
               onChoose={setPer}
               names={{ COLUMN: 'column', STEP: 'step' }}
             />
             <ChoiceRow
-              label="Frames on a sheet"
+              label={t('desk.frames-on-a-sheet')}
               value={String(frames)}
               onChoose={(value) => setFrames(Number(value))}
               names={{ '4': '4', '6': '6', '9': '9' }}
@@ -88,17 +89,17 @@ export function PaperDialog({
           </>
         )}
         <ChoiceRow
-          label="Sheet"
+          label={t('desk.sheet')}
           value={size}
           onChoose={setSize}
-          names={{ A4: 'A4', LETTER: 'Letter' }}
+          names={{ A4: 'A4', LETTER: t('desk.letter') }}
         />
         <Row>
           <Button variant="contained" disabled={make.isPending} onClick={() => make.mutate('pdf')}>
-            {make.isPending ? 'Making it…' : 'Download PDF'}
+            {make.isPending ? t('desk.making-it') : t('desk.download-pdf')}
           </Button>
           <Button disabled={make.isPending} onClick={() => make.mutate('print')}>
-            Open it to print
+            {t('desk.open-it-to-print')}
           </Button>
         </Row>
         {make.isError && (
@@ -107,7 +108,7 @@ export function PaperDialog({
           </Box>
         )}
         <Box component="h3" sx={{ fontSize: 16, mt: 3, mb: 0 }}>
-          As it is on the screen
+          {t('desk.as-it-is-on-the')}
         </Box>
         <Row>
           <Button
@@ -117,15 +118,15 @@ export function PaperDialog({
               setTimeout(() => window.print(), 300);
             }}
           >
-            Print this view
+            {t('desk.print-this-view')}
           </Button>
-          <Button onClick={() => make.mutate('svg')}>Picture of this step (SVG)</Button>
-          <Button onClick={() => make.mutate('json')}>Page to read in again (JSON)</Button>
-          <Button onClick={() => void copy()}>Copy all steps</Button>
+          <Button onClick={() => make.mutate('svg')}>{t('desk.picture-of-this-step-svg')}</Button>
+          <Button onClick={() => make.mutate('json')}>{t('desk.page-to-read-in-again')}</Button>
+          <Button onClick={() => void copy()}>{t('desk.copy-all-steps')}</Button>
         </Row>
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Close</Button>
+        <Button onClick={onClose}>{t('desk.close')}</Button>
       </DialogActions>
     </Dialog>
   );

@@ -6,13 +6,14 @@ import type { Trouble } from '../api/client';
 import { hasLaid } from '../session/laid';
 import { useDesk, useDeskTools } from '../session/deskContext';
 import { RecentSums } from './RecentSums';
+import { t } from '../words';
 
 const SIGNS = [
   { sign: '+', name: 'plus' },
   { sign: '−', name: 'minus' },
   { sign: '×', name: 'times' },
-  { sign: '÷', name: 'divided by' },
-  { sign: '√', name: 'root of' },
+  { sign: '÷', name: t('desk.divided-by') },
+  { sign: '√', name: t('desk.root-of') },
 ];
 
 /** The one line to write a sum in; a refusal is said beneath and its place is selected. */
@@ -101,7 +102,7 @@ const TypedLine = memo(function TypedLine({
           onChange={(event) => dispatch({ do: 'type', line: event.target.value })}
           error={trouble !== null}
           inputProps={{
-            'aria-label': 'Sum',
+            'aria-label': t('desk.sum'),
             'data-sum-line': true,
             'aria-describedby': trouble ? 'line-trouble' : undefined,
             'aria-invalid': trouble !== null,
@@ -117,7 +118,7 @@ const TypedLine = memo(function TypedLine({
           </Button>
         ))}
         <Button type="submit" variant="contained" sx={{ whiteSpace: 'nowrap' }}>
-          Set it out
+          {t('desk.set-it-out')}
         </Button>
       </Box>
       {trouble && (
@@ -143,7 +144,7 @@ const TypedLine = memo(function TypedLine({
           <Where line={line} from={trouble.from} to={trouble.to} />
           {trouble.meant && (
             <Box sx={{ mt: 0.5 }}>
-              Did you mean{' '}
+              {t('desk.did-you-mean')}{' '}
               <Button
                 onClick={() => {
                   const meant = trouble.meant ?? '';

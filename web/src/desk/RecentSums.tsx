@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useDeskTools } from '../session/deskContext';
 import { recentSums } from '../session/recent';
+import { t } from '../words';
 
 /** Opens the list of the sums that were set out lately, to lay one on the desk again. */
 export function RecentSums() {
@@ -18,8 +19,8 @@ export function RecentSums() {
       <Button
         variant="text"
         aria-haspopup="menu"
-        aria-label="Sums set out lately"
-        title="Sums set out lately"
+        aria-label={t('desk.sums-set-out-lately')}
+        title={t('desk.sums-set-out-lately')}
         onClick={(event) => setAnchor(event.currentTarget)}
         sx={{ px: 1, color: 'text.secondary' }}
       >
@@ -31,7 +32,7 @@ export function RecentSums() {
         onClose={() => setAnchor(null)}
         slotProps={{ paper: { sx: { maxHeight: 420, maxWidth: 520 } } }}
       >
-        {sums.length === 0 && <MenuItem disabled>No sum has been set out yet</MenuItem>}
+        {sums.length === 0 && <MenuItem disabled>{t('desk.no-sum-has-been-set')}</MenuItem>}
         {sums.map(({ problem, method, sum }) => (
           <MenuItem
             key={problem}

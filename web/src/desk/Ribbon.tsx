@@ -2,6 +2,7 @@ import { styled } from '@mui/material/styles';
 import { memo, useLayoutEffect, useMemo, useRef } from 'react';
 import type { Step, Working } from '../api/types';
 import { allSteps } from '../session/deskReducer';
+import { t } from '../words';
 
 interface Section {
   name: string;
@@ -21,7 +22,7 @@ function sections(working: Working): Section[] {
     }
   });
   const { length } = working.check.steps;
-  return [...all, { name: 'Check', first: working.steps.length, count: length }];
+  return [...all, { name: t('desk.check-2'), first: working.steps.length, count: length }];
 }
 
 /**
@@ -50,12 +51,16 @@ export function Ribbon({
     <Frame
       ref={frame}
       role="slider"
-      aria-label="Step"
+      aria-label={t('desk.step')}
       tabIndex={0}
       aria-valuemin={1}
       aria-valuemax={steps.length}
       aria-valuenow={step + 1}
-      aria-valuetext={`Step ${step + 1} of ${steps.length}: ${steps[step]?.say}`}
+      aria-valuetext={t('desk.step-of', {
+        step: step + 1,
+        length: steps.length,
+        say: steps[step]?.say,
+      })}
       onClick={(event) => {
         const bar = event.target instanceof Element ? event.target.closest('[data-step]') : null;
         if (bar instanceof HTMLElement) {

@@ -10,6 +10,7 @@ import { allSteps } from '../session/deskReducer';
 import { NO_WORDS, said, useStepWords } from '../session/stepWords';
 import { deferred } from '../ui/deferred';
 import { TallyLine } from './TallyLine';
+import { t } from '../words';
 
 const FactHelp = deferred(() => import('./FactHelp'));
 
@@ -46,7 +47,7 @@ export function SpokenPage({ working }: { working: Working }) {
           why={words[number]?.why}
           onWhy={() => setWhy(true)}
           asking={asking}
-          label={`${inCheck ? 'Check · ' : ''}${now.section} · step ${number + 1} of ${steps.length}`}
+          label={`${inCheck ? t('desk.check-3') : ''}${now.section} · step ${number + 1} of ${steps.length}`}
           cues={inCheck ? [] : working.cues}
         />
       )}
@@ -76,7 +77,11 @@ const MethodChoice = memo(function MethodChoice({
   const chosen = working.methods.find((method) => method.id === working.sum.method);
   return (
     <Box sx={{ order: { xs: 1, md: 0 } }}>
-      <Box role="group" aria-label="Method" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+      <Box
+        role="group"
+        aria-label={t('desk.method')}
+        sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}
+      >
         {working.methods.map(({ id, name, about, misfit }) => (
           <Button
             key={id}
@@ -96,19 +101,19 @@ const MethodChoice = memo(function MethodChoice({
         </Box>
         <Button
           aria-pressed={brief}
-          title="Say each step in as few words as can be"
+          title={t('desk.say-each-step-in-as')}
           onClick={() => dispatch({ do: 'brief', on: !brief })}
           sx={SMALL_TOGGLE}
         >
-          Brief
+          {t('desk.brief')}
         </Button>
         <Button
           aria-pressed={askFirst}
-          title="Put each step as a question before it is shown"
+          title={t('desk.put-each-step-as-a')}
           onClick={() => dispatch({ do: 'ask first', on: !askFirst })}
           sx={SMALL_TOGGLE}
         >
-          Ask first
+          {t('desk.ask-first-2')}
         </Button>
       </Box>
     </Box>
@@ -171,7 +176,7 @@ function Now({
         </Box>
         {!asking && step.facts.length > 0 && (
           <Button aria-haspopup="dialog" onClick={() => setHelp(true)}>
-            How?
+            {t('desk.how')}
           </Button>
         )}
         <Button
@@ -181,7 +186,7 @@ function Now({
             setExplained(!explained);
           }}
         >
-          Why?
+          {t('desk.why')}
         </Button>
       </Box>
       {explained && (
@@ -234,7 +239,7 @@ function Earlier({ all, count, words }: { all: Step[]; count: number; words: Ste
     }
   }, [count]);
   return (
-    <Rows ref={list} role="group" aria-label="Steps so far" tabIndex={count > 0 ? 0 : -1}>
+    <Rows ref={list} role="group" aria-label={t('desk.steps-so-far')} tabIndex={count > 0 ? 0 : -1}>
       {Array.from({ length: Math.ceil(count / TOGETHER) }, (_, part) => (
         <EarlierPart
           key={part}

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { memo, useState } from 'react';
+import { t } from '../words';
 
 /** Keys for those who write by finger or mouse. */
 export const Keys = memo(function Keys({
@@ -19,7 +20,7 @@ export const Keys = memo(function Keys({
   return (
     <Box
       role="group"
-      aria-label="Keys to write with"
+      aria-label={t('hand.keys-to-write-with')}
       sx={{
         display: 'grid',
         gridTemplateColumns: {
@@ -48,7 +49,7 @@ const SIGNS = [
   { sign: '+', name: 'plus' },
   { sign: '−', name: 'minus' },
   { sign: '×', name: 'times' },
-  { sign: '÷', name: 'divided by' },
+  { sign: '÷', name: t('hand.divided-by') },
 ];
 
 function Key({

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { api } from '../api/client';
 import { useNotice } from '../ui/useNotice';
 import { useClassChange, useClasses, useCurrentClass } from '../session/classes';
+import { t } from '../words';
 
 /** The current class; its name opens the list of all. */
 export function ClassChoice() {
@@ -21,7 +22,7 @@ export function ClassChoice() {
       <Button
         variant="text"
         aria-haspopup="menu"
-        aria-label={`Class: ${current.name}`}
+        aria-label={t('house.class', { name: current.name })}
         onClick={(event) => setAnchor(event.currentTarget)}
         sx={{
           color: 'text.primary',

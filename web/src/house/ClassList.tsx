@@ -8,6 +8,7 @@ import { isSecondClick } from '../ui/useDeletion';
 import { useDraft } from '../ui/useDraft';
 import { useNotice } from '../ui/useNotice';
 import { useClassChange, useClasses } from '../session/classes';
+import { t } from '../words';
 
 /** The classes: which is current, their names, adding and removing, and back to the standard. */
 export function ClassList() {
@@ -22,9 +23,9 @@ export function ClassList() {
     change.mutate(() => api.removeClass(id), {
       onSuccess: () =>
         notice({
-          text: `“${removed}” is removed.`,
+          text: t('house.is-removed', { removed }),
           action: {
-            label: 'Undo',
+            label: t('house.undo'),
             run: () => change.mutate(() => api.restoreClass(id), { onError: say }),
           },
         }),
@@ -35,9 +36,9 @@ export function ClassList() {
     change.mutate(() => api.changeClass(id, { name: kept, version, style: {} }), {
       onSuccess: (now) =>
         notice({
-          text: `“${kept}” has the standard settings.`,
+          text: t('house.has-the-standard-settings', { kept }),
           action: {
-            label: 'Undo',
+            label: t('house.undo'),
             run: () =>
               change.mutate(
                 () => {
@@ -56,9 +57,9 @@ export function ClassList() {
     });
 
   return (
-    <Box component="section" aria-label="Classes">
+    <Box component="section" aria-label={t('house.classes')}>
       <Box component="h3" sx={{ m: 0, fontSize: 17, color: 'primary.main' }}>
-        Classes
+        {t('house.classes')}
       </Box>
       <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
         {classes.map((each) => (
@@ -69,8 +70,8 @@ export function ClassList() {
           >
             <Button
               aria-pressed={each.current}
-              aria-label={`Make ${each.name} the current class`}
-              title="Current class"
+              aria-label={t('house.make-the-current-class', { name: each.name })}
+              title={t('house.current-class')}
               onClick={() => change.mutate(() => api.chooseClass(each.id), { onError: say })}
               sx={{ width: 40, p: 0 }}
             >
@@ -78,10 +79,10 @@ export function ClassList() {
             </Button>
             <ClassName key={each.name} room={each} />
             <Button
-              aria-label={`Remove ${each.name}`}
+              aria-label={t('house.remove', { name: each.name })}
               onClick={(event) => isSecondClick(event) || remove(each)}
             >
-              Remove
+              {t('house.remove-2')}
             </Button>
           </Box>
         ))}
@@ -104,15 +105,15 @@ export function ClassList() {
         <InputBase
           value={name}
           onChange={(event) => setName(event.target.value)}
-          placeholder="Name of another class"
-          inputProps={{ 'aria-label': 'Name of another class' }}
+          placeholder={t('house.name-of-another-class')}
+          inputProps={{ 'aria-label': t('house.name-of-another-class') }}
           sx={FIELD}
         />
-        <Button type="submit">Add class</Button>
+        <Button type="submit">{t('house.add-class')}</Button>
       </Box>
       {current && (
         <Button sx={{ mt: 1.5 }} onClick={() => reset(current)}>
-          All settings back to standard
+          {t('house.all-settings-back-to-standard')}
         </Button>
       )}
     </Box>
@@ -125,7 +126,7 @@ function ClassName({ room }: { room: ClassRoom }) {
   const notice = useNotice();
   return (
     <KeptField
-      label={`Name of ${room.name}`}
+      label={t('house.name-of', { name: room.name })}
       kept={room.name}
       onKeep={(name) =>
         change.mutate(

@@ -14,6 +14,7 @@ import { found } from './found';
 import { OwnSentences } from './OwnSentences';
 import { useClassAddress } from './useClassAddress';
 import { SettingList } from './SettingList';
+import { t } from '../words';
 
 /** The class's own way: settings with their live pages on the left, classes and words on the right. */
 export default function HouseStyle() {
@@ -38,7 +39,7 @@ export default function HouseStyle() {
     <Box component="main" sx={{ ...BOOK, mb: 2.5, gridTemplateColumns: WIDE_LEFT }}>
       <Box
         role="region"
-        aria-label="Settings"
+        aria-label={t('house.settings')}
         tabIndex={0}
         sx={{ minHeight: 0, overflow: 'auto', px: { xs: 2, md: 3.5 }, pb: 3 }}
       >
@@ -46,32 +47,31 @@ export default function HouseStyle() {
           <Box component="h2" sx={{ m: 0, flex: 1, fontSize: 24 }}>
             {current.name}
           </Box>
-          <SearchField label="Find a setting" value={typed} onChange={setTyped} />
+          <SearchField label={t('house.find-a-setting')} value={typed} onChange={setTyped} />
           {lastSum && (
             <FormControlLabel
               control={
                 <Switch checked={onLastSum} onChange={(_, checked) => setOnLastSum(checked)} />
               }
-              label={`Try it on ${lastSum.problem}`}
+              label={t('house.try-it-on', { problem: lastSum.problem })}
             />
           )}
         </Box>
         {current.unknown.length > 0 && (
           <Box role="status" sx={{ my: 1, p: 1.5, bgcolor: 'ink.slipPage', borderRadius: 1 }}>
-            Another version of Bemble has kept here what this one does not know:{' '}
-            {current.unknown.join(', ')}. The standard stands in its place.
+            {t('house.another-version-of-bemble-has', { join: current.unknown.join(', ') })}
           </Box>
         )}
         {groups.length === 0 && (
           <Box sx={{ py: 3, fontSize: 18, color: 'text.secondary' }}>
-            No setting has “{typed}” in its name or its choices.
+            {t('house.no-setting-has-in-its', { typed })}
           </Box>
         )}
         <SettingList groups={groups} room={current} lastSum={onLastSum ? lastSum : null} />
       </Box>
       <Box
         role="region"
-        aria-label="Classes and sentences"
+        aria-label={t('house.classes-and-sentences')}
         tabIndex={0}
         sx={{ ...RIGHT_PAGE, overflow: 'auto', px: { xs: 2, md: 3.5 }, py: 2 }}
       >

@@ -10,6 +10,7 @@ import { api } from '../api/client';
 import type { ClassRoom, Length, Sentence, Style, SumRef } from '../api/types';
 import { useStyleChange } from '../session/classes';
 import { useDraft } from '../ui/useDraft';
+import { t } from '../words';
 
 /** The class's own wording for a kind of remark, in any length, tried out before it is kept. */
 export const OwnSentences = memo(function OwnSentences({
@@ -28,9 +29,9 @@ export const OwnSentences = memo(function OwnSentences({
   const own = style.sentences ?? {};
   const say = (said: Record<string, string>) => save((kept) => ({ ...kept, sentences: said }));
   return (
-    <Box component="section" aria-label="Own sentences" sx={{ mt: 3 }}>
+    <Box component="section" aria-label={t('house.own-sentences')} sx={{ mt: 3 }}>
       <Box component="h3" sx={{ mt: 0, mb: 1, fontSize: 17, color: 'primary.main' }}>
-        Own sentences
+        {t('house.own-sentences')}
       </Box>
       <Autocomplete
         fullWidth
@@ -42,15 +43,15 @@ export const OwnSentences = memo(function OwnSentences({
         getOptionLabel={(each) =>
           `${each.lengths.some(({ key }) => own[key]) ? '✎ ' : ''}${each.group}: ${each.kind.replaceAll('-', ' ')}`
         }
-        noOptionsText="No remark has these letters in its name."
+        noOptionsText={t('house.no-remark-has-these-letters')}
         onChange={(_, each) => setKind(each.kind)}
-        renderInput={(field) => <TextField {...field} label="Remark" />}
+        renderInput={(field) => <TextField {...field} label={t('house.remark')} />}
       />
       {chosen && told && (
         <>
           <Box
             role="group"
-            aria-label="Told"
+            aria-label={t('house.told')}
             sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}
           >
             {chosen.lengths.map(({ key, length: each, name }) => (
@@ -119,7 +120,9 @@ function Editor({
   };
   return (
     <Box>
-      <Box sx={{ my: 1, fontSize: 15, color: 'text.secondary' }}>Bemble says: {standard}</Box>
+      <Box sx={{ my: 1, fontSize: 15, color: 'text.secondary' }}>
+        {t('house.bemble-says', { standard })}
+      </Box>
       <InputBase
         multiline
         fullWidth
@@ -127,13 +130,13 @@ function Editor({
         inputRef={field}
         value={text}
         onChange={(event) => setText(event.target.value)}
-        inputProps={{ 'aria-label': 'Own sentence' }}
+        inputProps={{ 'aria-label': t('house.own-sentence') }}
         sx={{ px: 1.25, border: 1, borderColor: 'ink.edge', borderRadius: 1 }}
       />
       {sentence.fillIns.length > 0 && (
         <Box
           role="group"
-          aria-label="Fill-ins"
+          aria-label={t('house.fill-ins')}
           sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, my: 1 }}
         >
           {sentence.fillIns.map((name) => (
@@ -160,9 +163,11 @@ function Editor({
           disabled={trial.isError || text === own}
           onClick={() => onKeep(text)}
         >
-          Keep sentence
+          {t('house.keep-sentence')}
         </Button>
-        {own && <Button onClick={() => (forget(), onDrop())}>Bemble’s own again</Button>}
+        {own && (
+          <Button onClick={() => (forget(), onDrop())}>{t('house.bembles-own-again')}</Button>
+        )}
       </Box>
     </Box>
   );
@@ -188,7 +193,7 @@ async function heard(
       return `${working.problem}: ${told}`;
     }
   }
-  return 'It can be kept, but none of the sums tried here has this remark.';
+  return t('house.it-can-be-kept-but');
 }
 
 const WORDS = { BRIEF: 'brief', ASK: 'ask', WHY: 'why' } as const;

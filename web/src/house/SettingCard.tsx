@@ -8,6 +8,7 @@ import { Sheet, SheetSvg, Wash } from '../paper/Sheet';
 import { shownArea, SIDE } from '../paper/geometry';
 import { useInSight } from '../ui/useInSight';
 import { livePage } from './livePage';
+import { t } from '../words';
 
 /** One setting: what it is about, its values, and a small live page that follows it. */
 export const SettingCard = memo(function SettingCard({
@@ -85,11 +86,11 @@ const Choices = memo(function Choices({
         {chosen !== standard && standard && (
           <Button
             variant="text"
-            aria-label={`Standard for ${setting.name}`}
+            aria-label={t('house.standard-for', { name: setting.name })}
             onClick={() => onChoose(setting, standard)}
             sx={{ minHeight: 36 }}
           >
-            Standard
+            {t('house.standard')}
           </Button>
         )}
       </Box>

@@ -18,6 +18,7 @@ import {
   type Spot,
   type Way,
 } from './entering';
+import { t } from '../words';
 
 /** The most signs of an answer that is pasted. */
 const LONGEST = 80;
@@ -128,7 +129,7 @@ export function AnswerGrid({
       <Box
         ref={frame}
         role="grid"
-        aria-label={`Answers to ${grid.title}`}
+        aria-label={t('marking.answers-to', { title: grid.title })}
         aria-rowcount={rows}
         aria-colcount={columns}
         aria-activedescendant={pupil && `cell ${keyOf(pupil.id, at.column)}`}
@@ -171,7 +172,7 @@ export function AnswerGrid({
         <Box role="row" sx={{ ...line, ...HEADS }}>
           <Box
             role="columnheader"
-            aria-label="Pupil"
+            aria-label={t('marking.pupil')}
             sx={{ ...HEAD, ...NAME_CELL, borderRightColor: 'ink.square', zIndex: 3 }}
           />
           {grid.sums.map(({ problem, answer }, column) => (

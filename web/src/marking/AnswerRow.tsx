@@ -3,6 +3,7 @@ import { memo } from 'react';
 import type { Cell } from '../api/types';
 import { NAME_CELL } from '../ui/nameCell';
 import { isSameAnswers, keyOf, shownCell, type Ahead, type Cells, type Spot } from './entering';
+import { t } from '../words';
 
 const NAMES = 104;
 
@@ -120,7 +121,12 @@ const LOOKS = {
 
 const SIGNS = { RIGHT: '✓', WRONG: undefined, BLANK: '○', LEFT_OUT: '–' } as const;
 
-const WORDS = { RIGHT: 'right', WRONG: 'wrong', BLANK: 'blank', LEFT_OUT: 'not asked' } as const;
+const WORDS = {
+  RIGHT: 'right',
+  WRONG: 'wrong',
+  BLANK: 'blank',
+  LEFT_OUT: t('marking.not-asked'),
+} as const;
 
 /** The end of a number that is being typed. */
 const TAIL = { overflow: 'hidden', placeContent: 'center end' } as const;

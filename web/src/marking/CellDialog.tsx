@@ -17,6 +17,7 @@ import { SquareFrame } from '../hand/SquareFrame';
 import { Drawing } from '../paper/Drawing';
 import { bounds } from '../paper/geometry';
 import { useNotice } from '../ui/useNotice';
+import { t } from '../words';
 
 /** An answer looked at closely: the true page, and the page that the slip would have written. */
 export default function CellDialog({
@@ -94,11 +95,15 @@ export default function CellDialog({
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="cell-title">
       <DialogTitle id="cell-title">
-        {pupil.name}: {sum?.problem} = {cell.given || 'no answer'}
+        {pupil.name}: {sum?.problem} = {cell.given || t('marking.no-answer')}
       </DialogTitle>
       <DialogContent>
         {cell.slips.length > 1 && (
-          <Box role="group" aria-label="Slip" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+          <Box
+            role="group"
+            aria-label={t('marking.slip')}
+            sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}
+          >
             {cell.slips.map(({ id, name }) => (
               <Button key={id} aria-pressed={id === slip} onClick={() => setSlip(id)}>
                 {name}
@@ -129,13 +134,13 @@ export default function CellDialog({
         {cell.outcome === 'WRONG' && !cell.overruled && slips.data && (
           <TextField
             select
-            label="Which slip it was"
+            label={t('marking.which-slip-it-was')}
             value={slip ?? ''}
             onChange={({ target }) => setSlip(target.value === '' ? undefined : target.value)}
             slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
             sx={{ mt: 2, minWidth: 280 }}
           >
-            <MenuItem value="">none that is known</MenuItem>
+            <MenuItem value="">{t('marking.none-that-is-known')}</MenuItem>
             {slips.data.map(({ id, name }) => (
               <MenuItem key={id} value={id}>
                 {name}
@@ -144,31 +149,28 @@ export default function CellDialog({
           </TextField>
         )}
         {cell.slips.length === 0 && cell.outcome === 'WRONG' && (
-          <Box sx={{ mt: 1.5, fontSize: 17 }}>
-            No slip that is known gives this answer. Type the page in on the Slate to see where it
-            first went wrong.
-          </Box>
+          <Box sx={{ mt: 1.5, fontSize: 17 }}>{t('marking.no-slip-that-is-known')}</Box>
         )}
       </DialogContent>
       <DialogActions sx={{ flexWrap: 'wrap' }}>
         {cell.overruled ? (
-          <Button onClick={() => decide.mutate(null)}>Take my decision back</Button>
+          <Button onClick={() => decide.mutate(null)}>{t('marking.take-my-decision-back')}</Button>
         ) : cell.outcome === 'RIGHT' ? (
-          <Button onClick={() => decide.mutate('WRONG')}>Count it as wrong</Button>
+          <Button onClick={() => decide.mutate('WRONG')}>{t('marking.count-it-as-wrong')}</Button>
         ) : (
           <>
-            <Button onClick={() => decide.mutate('RIGHT')}>Count it as right</Button>
+            <Button onClick={() => decide.mutate('RIGHT')}>{t('marking.count-it-as-right')}</Button>
             {slip !== cell.slips[0]?.id && (
               <Button onClick={() => decide.mutate('WRONG')}>
-                {wrong ? 'It is this slip' : 'It is no slip'}
+                {wrong ? t('marking.it-is-this-slip') : t('marking.it-is-no-slip')}
               </Button>
             )}
           </>
         )}
         <Button disabled={type.isPending} onClick={() => type.mutate()}>
-          Type the page in on the Slate
+          {t('marking.type-the-page-in-on')}
         </Button>
-        <Button onClick={onClose}>Close</Button>
+        <Button onClick={onClose}>{t('marking.close')}</Button>
       </DialogActions>
     </Dialog>
   );

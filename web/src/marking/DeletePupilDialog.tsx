@@ -7,6 +7,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
 import type { Pupil } from '../api/types';
 import { useCurrentClass } from '../session/classes';
+import { t } from '../words';
 
 /** The queries that tell of pupils, but for the page of the one who is deleted. */
 const TELLING = ['handouts', 'handout', 'attempts', 'runs', 'plan'];
@@ -34,16 +35,19 @@ export function DeletePupilDialog({
   });
   return (
     <Dialog open onClose={onClose} aria-labelledby="going-title">
-      <DialogTitle id="going-title">Delete {pupil.name} for good?</DialogTitle>
+      <DialogTitle id="going-title">
+        {t('marking.delete-for-good', { name: pupil.name })}
+      </DialogTitle>
       <DialogContent>
-        All answers, attempts and runs of {pupil.name} are deleted too, and nothing brings them
-        back. Somebody who may come back has only left: use that instead.
+        {t('marking.all-answers-attempts-and-runs')}
+        {pupil.name}
+        {t('marking.are-deleted-too-and-nothing')}
         {remove.error && <p role="alert">{remove.error.message}</p>}
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Keep {pupil.name}</Button>
+        <Button onClick={onClose}>{t('marking.keep', { name: pupil.name })}</Button>
         <Button variant="contained" disabled={remove.isPending} onClick={() => remove.mutate()}>
-          Delete for good
+          {t('marking.delete-for-good-2')}
         </Button>
       </DialogActions>
     </Dialog>

@@ -9,6 +9,7 @@ import type { Glance, Grid, PupilGlance } from '../api/types';
 import { CARD } from '../ui/card';
 import { useNotice } from '../ui/useNotice';
 import { hardest, namesOf, numbersTold, slipsTold, SURENESS } from './told';
+import { t } from '../words';
 
 const MOST_SUMS = 4;
 
@@ -78,13 +79,12 @@ function Class({
     <>
       <Box component="h2" sx={{ m: 0, fontSize: 20 }}>
         {entered === 0
-          ? 'Nothing is entered yet'
-          : `${entered} of ${grid.pupils.length} pupils entered`}
+          ? t('marking.nothing-is-entered-yet')
+          : t('marking.of-pupils-entered', { entered, length: grid.pupils.length })}
       </Box>
       {entered === 0 && (
         <Box sx={{ fontSize: 17, lineHeight: 1.5, color: 'text.secondary' }}>
-          Type on the left as you read: + where an answer is right, the figures where it is not. Who
-          shares a slip is shown here as you go.
+          {t('marking.type-on-the-left-as')}
         </Box>
       )}
       {glance.groups.map(({ slip, pupils, answers }) => (
@@ -96,11 +96,11 @@ function Class({
           <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
             <Box sx={{ flex: 1, fontSize: 18, fontWeight: 700, lineHeight: 1.2 }}>{slip.name}</Box>
             <Button
-              aria-label={`Teach again: ${slip.name}`}
+              aria-label={t('marking.teach-again', { name: slip.name })}
               disabled={reteach.isPending}
               onClick={() => reteach.mutate(slip.id)}
             >
-              Teach again
+              {t('marking.teach-again-2')}
             </Button>
           </Box>
           <Box sx={{ fontSize: 15.5, lineHeight: 1.5 }}>
@@ -117,7 +117,8 @@ function Class({
               );
             })}
             <Box component="span" sx={{ color: 'text.secondary' }}>
-              in {answers === 1 ? '1 answer' : `${answers} answers`}
+              {t('marking.in')}
+              {answers === 1 ? '1 answer' : `${answers} answers`}
             </Box>
           </Box>
         </Box>
@@ -125,15 +126,13 @@ function Class({
       {hard.length > 0 && (
         <Box sx={{ fontSize: 15.5, lineHeight: 1.5 }}>
           <Box component="h3" sx={{ m: 0, fontSize: 16 }}>
-            Most often wrong
+            {t('marking.most-often-wrong')}
           </Box>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2 }}>
             {hard.map(({ number, wrong, answered }) => (
               <span key={number}>
                 {number + 1}. {grid.sums[number]?.problem}{' '}
-                <strong>
-                  {wrong} of {answered}
-                </strong>
+                <strong>{t('marking.of', { wrong, answered })}</strong>
               </span>
             ))}
           </Box>
@@ -142,7 +141,7 @@ function Class({
       {glance.facts.length > 0 && (
         <Box data-testid="facts" sx={{ fontSize: 15.5, lineHeight: 1.5 }}>
           <Box component="h3" sx={{ m: 0, fontSize: 16 }}>
-            Facts that fail
+            {t('marking.facts-that-fail')}
           </Box>
           {glance.facts.map(({ fact, pupils }) => (
             <Box key={fact}>
@@ -156,7 +155,7 @@ function Class({
       )}
       {glance.missing.length > 0 && entered > 0 && (
         <Box sx={{ fontSize: 15.5, lineHeight: 1.4, color: 'text.secondary' }}>
-          Nothing entered for {namesOf(grid, glance.missing).join(', ')}.
+          {t('marking.nothing-entered-for', { join: namesOf(grid, glance.missing).join(', ') })}
         </Box>
       )}
     </>
@@ -169,7 +168,7 @@ function OnePupil({ grid, glance }: { grid: Grid; glance: PupilGlance }) {
     `${glance.right} right`,
     `${glance.wrong} wrong`,
     glance.blank > 0 && `${glance.blank} blank`,
-    glance.passed !== undefined && (glance.passed ? 'passed' : 'not passed'),
+    glance.passed !== undefined && (glance.passed ? 'passed' : t('marking.not-passed')),
   ];
   return (
     <Box data-testid="pupil" sx={{ mt: 'auto', pt: 1.5, borderTop: 2, borderColor: 'ink.edge' }}>
@@ -191,14 +190,16 @@ function OnePupil({ grid, glance }: { grid: Grid; glance: PupilGlance }) {
             <Box sx={{ color: 'text.secondary', fontSize: 14.5 }}>
               {each.explains.length > 0 && `explains ${numbersTold(each.explains)}`}
               {each.explains.length > 0 && each.against.length > 0 && '; '}
-              {each.against.length > 0 && `against it: ${numbersTold(each.against)}`}
+              {each.against.length > 0 &&
+                t('marking.against-it', { against: numbersTold(each.against) })}
             </Box>
           </Box>
         );
       })}
       {glance.askNext.length > 0 && (
         <Box sx={{ mt: 1, fontSize: 16 }}>
-          Ask next: <strong>{glance.askNext.join(' or ')}</strong>
+          {t('marking.ask-next')}
+          <strong>{glance.askNext.join(' or ')}</strong>
         </Box>
       )}
     </Box>

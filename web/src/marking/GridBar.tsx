@@ -5,6 +5,7 @@ import { Link } from 'react-router';
 import { BAR } from '../ui/book';
 import { Kbd } from '../ui/Kbd';
 import type { Way } from './entering';
+import { t } from '../words';
 
 /** The bar below the grid: it is drawn again only when one of its buttons changes. */
 export const GridBar = memo(function GridBar({
@@ -31,34 +32,43 @@ export const GridBar = memo(function GridBar({
 }) {
   return (
     <Box sx={BAR}>
-      <Box role="group" aria-label="After an answer" sx={{ display: 'flex', gap: 0.75 }}>
+      <Box
+        role="group"
+        aria-label={t('marking.after-an-answer')}
+        sx={{ display: 'flex', gap: 0.75 }}
+      >
         <Button aria-pressed={way === 'across'} onClick={() => onWay('across')}>
-          Across
+          {t('marking.across')}
         </Button>
         <Button aria-pressed={way === 'down'} onClick={() => onWay('down')}>
-          Down
+          {t('marking.down')}
         </Button>
       </Box>
       <Button aria-pressed={keys} onClick={() => onKeys(!keys)}>
-        Keys to touch
+        {t('marking.keys-to-touch')}
       </Button>
       <Button disabled={!canUndo} onClick={onUndo}>
-        Undo
+        {t('marking.undo')}
       </Button>
       <Box sx={{ flex: 1, minWidth: 0, fontSize: 14.5, lineHeight: 1.5, color: 'text.secondary' }}>
         <Box component="span" sx={{ display: { xs: 'none', md: 'inline' } }}>
-          <Kbd>+</Kbd> right <Kbd>b</Kbd> blank <Kbd>-</Kbd> not asked
+          <Kbd>+</Kbd>
+          {t('marking.right')}
+          <Kbd>b</Kbd>
+          {t('marking.blank')}
+          <Kbd>-</Kbd>
+          {t('marking.not-asked-2')}
         </Box>
       </Box>
       <Button disabled={!canOpen} aria-haspopup="dialog" onClick={onOpen}>
-        Open
-        <Kbd>Space</Kbd>
+        {t('marking.open')}
+        <Kbd>{t('marking.space')}</Kbd>
       </Button>
       <Button aria-haspopup="dialog" onClick={onMore}>
-        Paper and more
+        {t('marking.paper-and-more')}
       </Button>
       <Button component={Link} to="/marking">
-        Handouts
+        {t('marking.handouts')}
       </Button>
     </Box>
   );

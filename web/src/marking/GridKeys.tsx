@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { memo } from 'react';
+import { t } from '../words';
 
 /** The keys of the grid by what stands on them. */
 const KEYS: Record<string, string> = {
@@ -19,7 +20,7 @@ export const GridKeys = memo(function GridKeys({ onKey }: { onKey: (key: string)
   return (
     <Box
       role="group"
-      aria-label="Keys to mark with"
+      aria-label={t('marking.keys-to-mark-with')}
       // The cursor stays in the grid.
       onMouseDown={(event) => event.preventDefault()}
       sx={{

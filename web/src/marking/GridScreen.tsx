@@ -14,6 +14,7 @@ import { GlancePage } from './GlancePage';
 import { dayTold, KINDS } from './told';
 import { useGrid } from './useGrid';
 import { useReading } from './useReading';
+import { t } from '../words';
 
 const MoreDialog = deferred(() => import('./MoreDialog'));
 const CellDialog = deferred(() => import('./CellDialog'));
@@ -80,7 +81,7 @@ export function GridScreen({ id }: { id: number }) {
             </Box>
             {grid.setChanged && (
               <Box role="note" sx={{ fontSize: 14.5 }}>
-                The set has other sums by now. These are the ones that the pupils had.
+                {t('marking.the-set-has-other-sums')}
               </Box>
             )}
           </Box>
@@ -106,9 +107,7 @@ export function GridScreen({ id }: { id: number }) {
             data-testid="square"
             sx={{ pt: 0.5, minHeight: 24, fontSize: 15, lineHeight: 1.2 }}
           >
-            {marking.stuck
-              ? 'Not kept yet: Bemble does not answer. It is sent again until it is kept.'
-              : cellTold(grid, at, cell)}
+            {marking.stuck ? t('marking.not-kept-yet-bemble-does') : cellTold(grid, at, cell)}
           </Box>
         </Box>
         <Box sx={RIGHT_PAGE}>

@@ -13,6 +13,7 @@ import type { HandoutRequest } from '../api/types';
 import { useCurrentClass } from '../session/classes';
 import { ChoiceRow } from '../ui/ChoiceRow';
 import { KINDS } from './told';
+import { t } from '../words';
 
 /** What is handed out. */
 export type HandoutSource = Pick<HandoutRequest, 'title' | 'set' | 'version' | 'sums'>;
@@ -67,18 +68,21 @@ export default function HandoutDialog({
         }}
       >
         <DialogTitle id="handout-title">
-          Hand out “{source.title}” to {room?.name ?? 'the class'}
+          {t('marking.hand-out-to', {
+            title: source.title,
+            room: room?.name ?? t('marking.the-class'),
+          })}
         </DialogTitle>
         <DialogContent>
           {roll && there.length === 0 && (
             <Box role="alert" sx={{ mb: 2 }}>
-              There is nobody in this class yet. Add its pupils under Marking first.
+              {t('marking.there-is-nobody-in-this')}
             </Box>
           )}
-          <ChoiceRow label="As" value={kind} names={KINDS} onChoose={setKind} />
+          <ChoiceRow label={t('marking.as')} value={kind} names={KINDS} onChoose={setKind} />
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, my: 2 }}>
             <TextField
-              label="Given on"
+              label={t('marking.given-on')}
               type="date"
               value={givenOn}
               onChange={(event) => setGivenOn(event.target.value)}
@@ -86,7 +90,7 @@ export default function HandoutDialog({
             />
             {kind === 'HOMEWORK' && (
               <TextField
-                label="Due on"
+                label={t('marking.due-on')}
                 type="date"
                 value={dueOn}
                 onChange={(event) => setDueOn(event.target.value)}
@@ -95,7 +99,7 @@ export default function HandoutDialog({
             )}
             {marked && (
               <TextField
-                label="Pass mark: sums right"
+                label={t('marking.pass-mark-sums-right')}
                 value={mark}
                 onChange={(event) => setMark(event.target.value.replaceAll(/\D/g, ''))}
                 slotProps={{ htmlInput: { inputMode: 'numeric' } }}
@@ -103,11 +107,14 @@ export default function HandoutDialog({
             )}
           </Box>
           {there.length > 0 && (
-            <Box role="group" aria-label="Pupils">
+            <Box role="group" aria-label={t('marking.pupils')}>
               <Box sx={{ mb: 0.75 }}>
                 {out.length === 0
-                  ? `To all ${there.length} pupils`
-                  : `To ${there.length - out.length} of ${there.length} pupils`}
+                  ? t('marking.to-all-pupils', { length: there.length })
+                  : t('marking.to-of-pupils', {
+                      there: there.length - out.length,
+                      length: there.length,
+                    })}
               </Box>
               <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>
                 {there.map(({ id, name }) => (
@@ -132,13 +139,13 @@ export default function HandoutDialog({
           )}
         </DialogContent>
         <DialogActions>
-          <Button onClick={onClose}>Close</Button>
+          <Button onClick={onClose}>{t('marking.close')}</Button>
           <Button
             type="submit"
             variant="contained"
             disabled={there.length === out.length || give.isPending}
           >
-            Hand out
+            {t('marking.hand-out')}
           </Button>
         </DialogActions>
       </form>

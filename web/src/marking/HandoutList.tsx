@@ -9,6 +9,7 @@ import { More } from '../ui/More';
 import { isSecondClick, useDeletion } from '../ui/useDeletion';
 import { useLongList } from '../ui/useLongList';
 import { dayTold, KINDS, stateTold } from './told';
+import { t } from '../words';
 
 /** What was given to the class, with what waits to be marked. */
 export function HandoutList() {
@@ -17,19 +18,18 @@ export function HandoutList() {
   return (
     <Box
       role="region"
-      aria-label="Handouts"
+      aria-label={t('marking.handouts')}
       tabIndex={0}
       sx={{ minHeight: 0, overflow: 'auto', px: { xs: 2, md: 3.5 }, py: 2 }}
     >
       <Box component="h2" sx={{ mt: 0, mb: 1, fontSize: 22 }}>
-        Handouts
+        {t('marking.handouts')}
       </Box>
       {handouts.error && <Box role="alert">{handouts.error.message}</Box>}
-      {handouts.isPending && <Box role="status">The handouts are being read…</Box>}
+      {handouts.isPending && <Box role="status">{t('marking.the-handouts-are-being-read')}</Box>}
       {handouts.total === 0 && (
         <Box sx={{ fontSize: 19, lineHeight: 1.5, color: 'text.secondary' }}>
-          Nothing was handed out to this class yet. Add its pupils on the right, make a set under
-          Sets, and press Hand out there: its answers are marked here.
+          {t('marking.nothing-was-handed-out-to')}
         </Box>
       )}
       <Box component="ul" sx={LIST}>
@@ -56,18 +56,19 @@ function Row({ handout }: { handout: Handout }) {
       <Box sx={{ fontSize: 15.5 }}>{stateTold(handout)}</Box>
       <Button
         variant={handout.answers < handout.pupils * handout.sums ? 'contained' : 'outlined'}
-        aria-label={`Mark ${title}`}
+        aria-label={t('marking.mark', { title })}
         onClick={() => navigate(`/marking/${id}`)}
       >
-        {handout.answers < handout.pupils * handout.sums ? 'Mark' : 'Look'}
+        {handout.answers < handout.pupils * handout.sums ? t('marking.mark-2') : t('marking.look')}
       </Button>
       <Button
-        aria-label={`Delete ${title}`}
+        aria-label={t('marking.delete', { title })}
         onClick={(event) =>
-          isSecondClick(event) || remove({ id, said: `“${title}” is deleted with its answers.` })
+          isSecondClick(event) ||
+          remove({ id, said: t('marking.is-deleted-with-its-answers', { title }) })
         }
       >
-        Delete
+        {t('marking.delete-2')}
       </Button>
     </Box>
   );

@@ -14,6 +14,7 @@ import { FileButton } from '../ui/FileButton';
 import { open, save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
 import type { Reading } from './useReading';
+import { t } from '../words';
 
 /** The slips that can be made in sums, in the order of the sums, each once. */
 async function slipsOf(sums: Grid['sums']) {
@@ -41,7 +42,7 @@ export default function MoreDialog({
   });
   const table = useMutation({
     mutationFn: async () => save(await api.gridTable(id), `${title}.csv`),
-    onSuccess: (name) => notice({ text: `${name} is in your downloads.` }),
+    onSuccess: (name) => notice({ text: t('marking.is-in-your-downloads', { name }) }),
   });
   const [slips, setSlips] = useState<string[]>([]);
   const known = useQuery({ queryKey: ['slips of', id], queryFn: () => slipsOf(sums) });
@@ -56,49 +57,43 @@ export default function MoreDialog({
       <DialogContent sx={{ display: 'grid', gap: 2.5 }}>
         <Box>
           <Box component="h3" sx={{ m: 0, mb: 1, fontSize: 17 }}>
-            On paper
+            {t('marking.on-paper')}
           </Box>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
             <Button disabled={print.isPending} onClick={() => print.mutate('CUT_OUTS')}>
-              A card for each pupil
+              {t('marking.a-card-for-each-pupil')}
             </Button>
             <Button disabled={print.isPending} onClick={() => print.mutate('LIST')}>
-              List of marks
+              {t('marking.list-of-marks')}
             </Button>
           </Box>
-          <Box sx={{ mt: 1, color: 'text.secondary' }}>
-            Thirty cards to cut out of a sheet: what is right, what to look at again, and a question
-            that leads back. No answer stands on them.
-          </Box>
+          <Box sx={{ mt: 1, color: 'text.secondary' }}>{t('marking.thirty-cards-to-cut-out')}</Box>
         </Box>
         <Box>
           <Box component="h3" sx={{ m: 0, mb: 1, fontSize: 17 }}>
-            As a table
+            {t('marking.as-a-table')}
           </Box>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
             <Button disabled={table.isPending} onClick={() => table.mutate()}>
-              Table of answers (CSV)
+              {t('marking.table-of-answers-csv')}
             </Button>
             <FileButton
-              label="Table of answers"
+              label={t('marking.table-of-answers')}
               accept=".csv,text/csv"
               onFile={(file) => read.mutate(() => file.text())}
             >
-              Read a table in
+              {t('marking.read-a-table-in')}
             </FileButton>
           </Box>
-          <Box sx={{ mt: 1, color: 'text.secondary' }}>
-            A row for each pupil, the name first. It may be pasted into the grid, too; answers
-            without names fill it from the chosen square on.
-          </Box>
+          <Box sx={{ mt: 1, color: 'text.secondary' }}>{t('marking.a-row-for-each-pupil')}</Box>
         </Box>
         <Box>
           <Box component="h3" sx={{ m: 0, mb: 1, fontSize: 17 }}>
-            To try it out
+            {t('marking.to-try-it-out')}
           </Box>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'end', gap: 1.5 }}>
             <Button disabled={simulate.isPending} onClick={() => simulate.mutate()}>
-              Have simulated pupils fill it in
+              {t('marking.have-simulated-pupils-fill-it')}
             </Button>
             <TextField
               select
@@ -111,12 +106,12 @@ export default function MoreDialog({
                   displayEmpty: true,
                   renderValue: () =>
                     slips.length === 0
-                      ? 'with any slips'
+                      ? t('marking.with-any-slips')
                       : slips.length === 1
                         ? 'with 1 slip'
                         : `with ${slips.length} slips`,
                 },
-                htmlInput: { 'aria-label': 'Slips of the simulated pupils' },
+                htmlInput: { 'aria-label': t('marking.slips-of-the-simulated-pupils') },
               }}
             >
               {known.data?.map((slip) => (
@@ -128,17 +123,17 @@ export default function MoreDialog({
           </Box>
           <Box role="status" sx={{ mt: 1, color: 'text.secondary' }}>
             {simulate.data?.kept.length === 0
-              ? 'Something is entered for everybody already.'
+              ? t('marking.something-is-entered-for-everybody')
               : simulate.data
-                ? `${simulate.data.kept.length} answers are made up.`
-                : 'Made-up answers are entered for everybody of whom there are none. Delete the handout afterwards.'}
+                ? t('marking.answers-are-made-up', { length: simulate.data.kept.length })
+                : t('marking.made-up-answers-are-entered')}
           </Box>
         </Box>
         {read.data && (
           <Box role="status">
             {read.data.kept.length === 1
-              ? '1 answer was read.'
-              : `${read.data.kept.length} answers were read.`}
+              ? t('marking.1-answer-was-read')
+              : t('marking.answers-were-read', { length: read.data.kept.length })}
             {read.data.bad.length > 0 && (
               <Box component="ul" sx={{ m: 0, mt: 0.5, pl: 2.5 }}>
                 {read.data.bad.map((sentence) => (
@@ -155,7 +150,7 @@ export default function MoreDialog({
         )}
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Close</Button>
+        <Button onClick={onClose}>{t('marking.close')}</Button>
       </DialogActions>
     </Dialog>
   );

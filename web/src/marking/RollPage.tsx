@@ -11,6 +11,7 @@ import { FileButton } from '../ui/FileButton';
 import { useDraft } from '../ui/useDraft';
 import { useNotice } from '../ui/useNotice';
 import { DeletePupilDialog } from './DeletePupilDialog';
+import { t } from '../words';
 
 /** The pupils of the class: added, renamed, gone for a while or for good. */
 export function RollPage() {
@@ -41,15 +42,14 @@ export function RollPage() {
   return (
     <Box
       role="region"
-      aria-label="Pupils"
+      aria-label={t('marking.pupils')}
       sx={{ height: '100%', overflow: 'auto', px: { xs: 2, md: 3.5 }, py: 2 }}
     >
       <Box component="h2" sx={{ mt: 0, mb: 0.5, fontSize: 22 }}>
-        Pupils of {room?.name ?? 'the class'}
+        {t('marking.pupils-of', { room: room?.name ?? t('marking.the-class') })}
       </Box>
       <Box sx={{ mb: 1.5, fontSize: 14.5, lineHeight: 1.35, color: 'text.secondary' }}>
-        Only names are kept, on this machine alone. Whoever is deleted is gone for good with all
-        their answers; dated copies age out within eight weeks.
+        {t('marking.only-names-are-kept-on')}
       </Box>
       {error && <Box role="alert">{error.message}</Box>}
       <Box component="ul" sx={{ m: 0, mb: 2, p: 0, listStyle: 'none' }}>
@@ -63,7 +63,7 @@ export function RollPage() {
         ))}
       </Box>
       <TextField
-        label="New pupils, one name to a line"
+        label={t('marking.new-pupils-one-name-to')}
         multiline
         fullWidth
         minRows={2}
@@ -82,14 +82,14 @@ export function RollPage() {
           disabled={names.trim() === '' || add.isPending}
           onClick={() => add.mutate(names)}
         >
-          Add pupils
+          {t('marking.add-pupils')}
         </Button>
         <FileButton
-          label="List of pupils"
+          label={t('marking.list-of-pupils')}
           accept=".csv,.txt,text/csv,text/plain"
           onFile={(file) => void file.text().then(setNames)}
         >
-          Read a list in
+          {t('marking.read-a-list-in')}
         </FileButton>
       </Box>
       {going && <DeletePupilDialog pupil={going} onClose={() => setGoing(null)} />}
@@ -131,19 +131,23 @@ function Row({
         onChange={(event) => setName(event.target.value)}
         onBlur={rename}
         onKeyDown={(event) => event.key === 'Enter' && rename()}
-        inputProps={{ 'aria-label': `Name of ${pupil.name}`, maxLength: 60 }}
+        inputProps={{ 'aria-label': t('marking.name-of', { name: pupil.name }), maxLength: 60 }}
         sx={{ flex: 1, fontSize: 17, color: pupil.left ? 'text.secondary' : 'text.primary' }}
       />
       <Button
         size="small"
         aria-pressed={pupil.left}
-        aria-label={`${pupil.name} has left`}
+        aria-label={t('marking.has-left', { name: pupil.name })}
         onClick={() => onChange({ ...pupil, left: !pupil.left })}
       >
-        Has left
+        {t('marking.has-left-2')}
       </Button>
-      <Button size="small" aria-label={`Delete ${pupil.name}`} onClick={onDelete}>
-        Delete
+      <Button
+        size="small"
+        aria-label={t('marking.delete-3', { name: pupil.name })}
+        onClick={onDelete}
+      >
+        {t('marking.delete-2')}
       </Button>
     </Box>
   );

@@ -1,5 +1,6 @@
 import type { Cell, CellRequest, Grid } from '../api/types';
 import type { Spot } from './entering';
+import { t } from '../words';
 
 /** An answer for a square; without `to` the one that is there is taken away. */
 export interface Entry {
@@ -59,9 +60,15 @@ const many = (count: number, what: string) => `${count} ${what}${count === 1 ? '
 
 /** Why a block cannot be entered from a square on. */
 export const noRoom = ({ pupils, sums }: Grid, { row, column }: Spot, block: string[][]) =>
-  `What was copied has ${many(block.length, 'row')} and ${many(columnsOf(block), 'column')}. ` +
-  `From this square on there is room for ${pupils.length - row} and ${sums.length - column}. ` +
-  'Nothing was entered.';
+  t('marking.what-was-copied-has-and', {
+    length: many(block.length, 'row'),
+    many: many(columnsOf(block), 'column'),
+  }) +
+  t('marking.from-this-square-on-there', {
+    pupils: pupils.length - row,
+    sums: sums.length - column,
+  }) +
+  t('marking.nothing-was-entered');
 
 /**
  * What a block enters from one square on; undefined where the grid has no room for it. An empty field

@@ -1,4 +1,5 @@
 import type { Cell, Grid } from '../api/types';
+import { t } from '../words';
 
 /** A square of the grid: a pupil's row and a sum's column, from 0. */
 export interface Spot {
@@ -109,7 +110,7 @@ const WORDS: Record<Cell['outcome'], string> = {
   RIGHT: 'right',
   WRONG: 'wrong',
   BLANK: 'blank',
-  LEFT_OUT: 'not asked',
+  LEFT_OUT: t('marking.not-asked'),
 };
 
 /** A square in words: whose it is, what stands there, and what it is worth. */
@@ -118,10 +119,10 @@ export function cellTold(grid: Grid, spot: Spot, cell: Cell | undefined): string
   const sum = grid.sums[spot.column];
   const head = `${pupil}, ${spot.column + 1}. ${sum?.problem ?? ''} = ${sum?.answer ?? ''}`;
   if (!cell) {
-    return `${head}: nothing entered`;
+    return t('marking.nothing-entered', { head });
   }
   const slips = cell.slips.map(({ name }) => name).join(', or ');
-  const worth = [WORDS[cell.outcome], cell.overruled && 'by your own decision', slips]
+  const worth = [WORDS[cell.outcome], cell.overruled && t('marking.by-your-own-decision'), slips]
     .filter(Boolean)
     .join(', ');
   return cell.outcome === 'WRONG' ? `${head}: ${cell.given}, ${worth}` : `${head}: ${worth}`;

@@ -1,10 +1,11 @@
 import type { Explanation, Glance, Grid, Handout } from '../api/types';
+import { t } from '../words';
 
 export const KINDS: Record<Handout['kind'], string> = {
-  EXERCISE: 'Exercise',
-  HOMEWORK: 'Homework',
-  QUIZ: 'Quiz',
-  TEST: 'Test',
+  EXERCISE: t('marking.exercise'),
+  HOMEWORK: t('marking.homework'),
+  QUIZ: t('marking.quiz'),
+  TEST: t('marking.test'),
 };
 
 /** A day as it is said: 4 November. */
@@ -36,13 +37,15 @@ export function slipsTold({ slips, explains }: Pick<Explanation, 'slips' | 'expl
   if (slips.length > 0) {
     return slips.map(({ name }) => name).join(', and ');
   }
-  return explains.length > 0 ? 'no slip, a fact missed' : 'no slip that is known';
+  return explains.length > 0
+    ? t('marking.no-slip-a-fact-missed')
+    : t('marking.no-slip-that-is-known-2');
 }
 
 /** How sure something is, in a word. */
 export const SURENESS: Record<Explanation['sureness'], string> = {
-  NEARLY_CERTAIN: 'nearly certain',
-  VERY_LIKELY: 'very likely',
+  NEARLY_CERTAIN: t('marking.nearly-certain'),
+  VERY_LIKELY: t('marking.very-likely'),
   LIKELY: 'likely',
   POSSIBLE: 'possible',
   HARDLY: 'hardly',

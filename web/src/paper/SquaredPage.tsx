@@ -8,6 +8,7 @@ import type { Layer } from './layer';
 import { described, readAloud } from './reading';
 import { Sheet, SheetSvg, Wash, Squares } from './Sheet';
 import { useWalk } from './walk';
+import { t } from '../words';
 
 /** The smallest side of a square, in px, at which figures can still be read. */
 const SMALLEST = 24;
@@ -133,7 +134,7 @@ export function SquaredPage({
           height={rows * side}
           viewBox={`0 0 ${columns * SIDE} ${rows * SIDE}`}
           role="img"
-          aria-label={readAloud(layers, names ?? []) || 'Nothing is written yet.'}
+          aria-label={readAloud(layers, names ?? []) || t('paper.nothing-is-written-yet')}
           data-testid="paper"
         >
           <g transform={inPlace}>{focus && <Wash area={focus} />}</g>
@@ -196,8 +197,8 @@ const Zoom = memo(function Zoom({
         '@media print': { display: 'none' },
       }}
     >
-      {button('Smaller squares', '−', ZOOMS[at - 1])}
-      {button('Larger squares', '+', ZOOMS[at + 1])}
+      {button(t('paper.smaller-squares'), '−', ZOOMS[at - 1])}
+      {button(t('paper.larger-squares'), '+', ZOOMS[at + 1])}
     </Box>
   );
 });

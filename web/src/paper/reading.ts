@@ -1,6 +1,7 @@
 import type { ColumnName, Mark, Square } from '../api/types';
 import { home, same } from './geometry';
 import type { Layer } from './layer';
+import { t } from '../words';
 
 /** A square in words: its place, its row, and what stands in it. */
 export function described(square: Square, layers: Layer[], names: ColumnName[]): string {
@@ -33,7 +34,7 @@ export function readAloud(layers: Layer[], names: ColumnName[]): string {
       const read = texts
         .sort((one, other) => one.column - other.column)
         .map(({ column, text }) => [nameOf(column, names), text].filter(Boolean).join(' '));
-      return `Row ${row + 1}: ${read.join(', ')}.`;
+      return t('paper.row', { row: row + 1, join: read.join(', ') });
     })
     .join(' ');
 }
@@ -42,13 +43,14 @@ const nameOf = (column: number, names: ColumnName[]) =>
   names.find((each) => each.column === column)?.name;
 
 const placeOf = (column: number, names: ColumnName[]) =>
-  nameOf(column, names) ?? (names.length > 0 ? 'beside the columns' : `column ${column + 1}`);
+  nameOf(column, names) ??
+  (names.length > 0 ? t('paper.beside-the-columns') : `column ${column + 1}`);
 
 const isSeen = ({ step, gone }: Mark, layer: Layer) =>
   step <= layer.step && !(gone !== undefined && gone <= layer.step);
 
 function inWords({ role, shape, struck }: Mark, layer: Layer): string {
-  const crossed = struck !== undefined && struck <= layer.step ? ' struck' : '';
+  const crossed = struck !== undefined && struck <= layer.step ? t('paper.struck') : '';
   switch (shape.kind) {
     case 'figure':
       return shape.text + crossed;

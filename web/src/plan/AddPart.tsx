@@ -6,6 +6,7 @@ import { useState } from 'react';
 import type { LessonPart } from '../api/types';
 import { useLadder } from '../session/ladder';
 import { PARTS, type PartSent } from './days';
+import { t } from '../words';
 
 const KINDS = Object.keys(PARTS) as LessonPart['kind'][];
 
@@ -35,7 +36,7 @@ export function AddPart({
         variant="standard"
         value={kind}
         onChange={(event) => setKind(event.target.value as LessonPart['kind'])}
-        slotProps={{ htmlInput: { 'aria-label': 'What the new part is for' } }}
+        slotProps={{ htmlInput: { 'aria-label': t('plan.what-the-new-part-is') } }}
       >
         {KINDS.map((each) => (
           <MenuItem key={each} value={each}>
@@ -49,7 +50,7 @@ export function AddPart({
         variant="standard"
         value={found ? rung : ''}
         onChange={(event) => setRung(event.target.value)}
-        slotProps={{ htmlInput: { 'aria-label': 'Rung of the new part' } }}
+        slotProps={{ htmlInput: { 'aria-label': t('plan.rung-of-the-new-part') } }}
         sx={{ flex: '1 1 150px', minWidth: 0 }}
       >
         {rungs?.map(({ id, name, operationName }) => (
@@ -66,7 +67,7 @@ export function AddPart({
           onAdd({ kind, lines: [{ rung, method: found.method, count: FIRST_SUMS }], pupils: [] })
         }
       >
-        Add a part
+        {t('plan.add-a-part')}
       </Button>
     </Box>
   );

@@ -11,6 +11,7 @@ import { useNotice } from '../ui/useNotice';
 import { STATES, wholeDay } from './days';
 import { Parts } from './Parts';
 import { usePlanChange } from './usePlan';
+import { t } from '../words';
 
 const MOST_REPEATS = 12;
 
@@ -25,7 +26,7 @@ export function LessonPage({ lesson, minutes }: { lesson: Lesson; minutes: numbe
   );
   const repeat = usePlanChange(
     () => api.repeatLesson(id, weeks),
-    () => notice({ text: `“${title}” is planned for ${weeks} more weeks.` }),
+    () => notice({ text: t('plan.is-planned-for-more-weeks', { title, weeks }) }),
   );
   const remove = useDeletion('plan', api.removeLesson, api.restoreLesson);
   const rename = () => {
@@ -46,7 +47,7 @@ export function LessonPage({ lesson, minutes }: { lesson: Lesson; minutes: numbe
         onKeyDown={(event) => event.key === 'Enter' && rename()}
         slotProps={{
           htmlInput: {
-            'aria-label': 'Title of the lesson',
+            'aria-label': t('plan.title-of-the-lesson'),
             maxLength: 120,
             style: { fontSize: 20, fontWeight: 700 },
           },
@@ -54,7 +55,7 @@ export function LessonPage({ lesson, minutes }: { lesson: Lesson; minutes: numbe
       />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1.5 }}>
         <Box sx={{ fontSize: 16.5 }}>
-          {wholeDay(day)}: {lesson.minutes} of {minutes} minutes
+          {t('plan.of-minutes', { day: wholeDay(day), minutes: lesson.minutes, minutes2: minutes })}
         </Box>
         <TextField
           type="date"
@@ -62,14 +63,14 @@ export function LessonPage({ lesson, minutes }: { lesson: Lesson; minutes: numbe
           variant="standard"
           value={day}
           onChange={(event) => event.target.value && change.mutate({ day: event.target.value })}
-          slotProps={{ htmlInput: { 'aria-label': 'On another day' } }}
+          slotProps={{ htmlInput: { 'aria-label': t('plan.on-another-day') } }}
         />
       </Box>
       <Parts lesson={lesson} changing={lesson.state === 'PLANNED'} />
       <Outcome key={`${id} ${version}`} lesson={lesson} />
       <Box sx={{ mt: 'auto', display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1 }}>
         <Button disabled={repeat.isPending} onClick={() => repeat.mutate()}>
-          Again every week, for
+          {t('plan.again-every-week-for')}
         </Button>
         <TextField
           select
@@ -77,7 +78,7 @@ export function LessonPage({ lesson, minutes }: { lesson: Lesson; minutes: numbe
           variant="standard"
           value={weeks}
           onChange={(event) => setWeeks(Number(event.target.value))}
-          slotProps={{ htmlInput: { 'aria-label': 'Weeks' } }}
+          slotProps={{ htmlInput: { 'aria-label': t('plan.weeks') } }}
         >
           {Array.from({ length: MOST_REPEATS }, (_, at) => (
             <MenuItem key={at + 1} value={at + 1}>
@@ -87,12 +88,13 @@ export function LessonPage({ lesson, minutes }: { lesson: Lesson; minutes: numbe
         </TextField>
         <Button
           sx={{ ml: 'auto' }}
-          aria-label={`Delete ${title}`}
+          aria-label={t('plan.delete', { title })}
           onClick={(event) =>
-            isSecondClick(event) || remove({ id, said: `“${title}” is not planned any more.` })
+            isSecondClick(event) ||
+            remove({ id, said: t('plan.is-not-planned-any-more', { title }) })
           }
         >
-          Delete
+          {t('plan.delete-2')}
         </Button>
       </Box>
     </>
@@ -110,7 +112,7 @@ export function Outcome({ lesson }: { lesson: Lesson }) {
   return (
     <Box>
       <TextField
-        label="What came up"
+        label={t('plan.what-came-up')}
         size="small"
         fullWidth
         multiline
@@ -121,7 +123,7 @@ export function Outcome({ lesson }: { lesson: Lesson }) {
       />
       <Box
         role="group"
-        aria-label="What came of it"
+        aria-label={t('plan.what-came-of-it')}
         sx={{ mt: 1, display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1 }}
       >
         {(['DONE', 'HALF', 'MOVED'] as const).map((each) => (
@@ -136,7 +138,7 @@ export function Outcome({ lesson }: { lesson: Lesson }) {
         ))}
         {state === 'PLANNED' && (
           <Box sx={{ fontSize: 14.5, color: 'text.secondary', flex: '1 1 150px', lineHeight: 1.3 }}>
-            What is left of it goes on the next free day.
+            {t('plan.what-is-left-of-it')}
           </Box>
         )}
       </Box>

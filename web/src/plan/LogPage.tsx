@@ -14,12 +14,13 @@ import { useDraft } from '../ui/useDraft';
 import { STATES, wholeDay } from './days';
 import { Views } from './Views';
 import { YearDrawing } from './YearDrawing';
+import { t } from '../words';
 
 const WHAT: Record<LogEntry['kind'], string> = {
-  LESSON: 'Lesson',
-  HANDOUT: 'Handout',
-  SET: 'Set made',
-  RUN: 'Run',
+  LESSON: t('plan.lesson'),
+  HANDOUT: t('plan.handout'),
+  SET: t('plan.set-made'),
+  RUN: t('plan.run'),
 };
 
 /** What was done day by day, and the year as a drawing. */
@@ -40,20 +41,18 @@ export function LogPage() {
     <Box component="main" sx={{ ...BOOK, mb: 2.5, gridTemplateColumns: PAGES }}>
       <Box
         role="region"
-        aria-label="Logbook"
+        aria-label={t('plan.logbook')}
         tabIndex={0}
         sx={{ minHeight: 0, overflow: 'auto', px: { xs: 2, md: 3 }, py: 1.5 }}
       >
         <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1.5, mb: 1 }}>
           <Views />
-          <SearchField label="Search the logbook" value={search} onChange={setSearch} />
+          <SearchField label={t('plan.search-the-logbook')} value={search} onChange={setSearch} />
         </Box>
         {log.error && <Box role="alert">{log.error.message}</Box>}
         {entries?.length === 0 && (
           <Box sx={{ fontSize: 19, lineHeight: 1.5, color: 'text.secondary' }}>
-            {search
-              ? 'Nothing in the logbook is like that.'
-              : 'Nothing was done yet. Lessons, handouts, sets and runs write themselves in here.'}
+            {search ? t('plan.nothing-in-the-logbook-is') : t('plan.nothing-was-done-yet-lessons')}
           </Box>
         )}
         <Box component="ul" sx={LIST}>
@@ -74,10 +73,10 @@ export function LogPage() {
       </Box>
       <Box sx={{ ...RIGHT_PAGE, overflow: 'auto', px: { xs: 2, md: 3 }, py: 1.5 }}>
         <Box component="h2" sx={{ m: 0, mb: 1, fontSize: 20 }}>
-          The year of {room?.name ?? 'the class'}
+          {t('plan.the-year-of', { room: room?.name ?? t('plan.the-class') })}
         </Box>
         {year.error && <Box role="alert">{year.error.message}</Box>}
-        {year.isPending && <Box role="status">The year is being drawn…</Box>}
+        {year.isPending && <Box role="status">{t('plan.the-year-is-being-drawn')}</Box>}
         {year.data && <YearDrawing year={year.data} />}
       </Box>
     </Box>
@@ -129,9 +128,9 @@ function Entry({ entry }: { entry: LogEntry }) {
         component={Link}
         to={PATHS[entry.kind](entry)}
         size="small"
-        aria-label={`Open ${entry.title}`}
+        aria-label={t('plan.open', { title: entry.title })}
       >
-        Open
+        {t('plan.open-2')}
       </Button>
     </Box>
   );

@@ -8,6 +8,7 @@ import { useDeskTools } from '../session/deskContext';
 import { AddPart } from './AddPart';
 import { namesTold, partsSent, partTold, withEarlier, withMore, type PartSent } from './days';
 import { usePlanChange } from './usePlan';
+import { t } from '../words';
 
 /** The parts that are done with the whole class; the others are worked alone, from a set. */
 const isShown = ({ kind }: LessonPart) => kind === 'SHOW' || kind === 'TOGETHER';
@@ -67,7 +68,7 @@ export function Parts({ lesson, changing }: { lesson: Lesson; changing?: boolean
               <Box sx={{ flex: 1, fontWeight: 700 }}>{partTold(part)}</Box>
               {changing && number > 0 && (
                 <More
-                  label={`Earlier: ${partTold(part)}`}
+                  label={t('plan.earlier', { part: partTold(part) })}
                   sign="↑"
                   disabled={change.isPending}
                   onClick={() => change.mutate(withEarlier(lesson.parts, number))}
@@ -83,13 +84,13 @@ export function Parts({ lesson, changing }: { lesson: Lesson; changing?: boolean
                       sx={{ display: 'flex', alignItems: 'center', gap: 0.5 }}
                     >
                       <More
-                        label={`One sum fewer: ${partTold(part)}`}
+                        label={t('plan.one-sum-fewer', { part: partTold(part) })}
                         sign="−"
                         disabled={change.isPending}
                         onClick={() => change.mutate(withMore(lesson.parts, number, at, -1))}
                       />
                       <More
-                        label={`One sum more: ${partTold(part)}`}
+                        label={t('plan.one-sum-more', { part: partTold(part) })}
                         sign="+"
                         disabled={change.isPending}
                         onClick={() => change.mutate(withMore(lesson.parts, number, at, 1))}
@@ -103,27 +104,27 @@ export function Parts({ lesson, changing }: { lesson: Lesson; changing?: boolean
               )}
               {part.pupils.length > 0 && (
                 <Box sx={{ fontSize: 14.5, color: 'text.secondary' }}>
-                  For {namesTold(part.names)}, while the others practise.
+                  {t('plan.for-while-the-others-practise', { names: namesTold(part.names) })}
                 </Box>
               )}
             </Box>
             <Box sx={{ color: 'text.secondary', textAlign: { sm: 'right' } }}>
-              {part.minutes} min
+              {t('plan.min', { minutes: part.minutes })}
             </Box>
             <Button
               size="small"
               variant={changing ? 'outlined' : 'contained'}
-              aria-label={`${partTold(part)}: ${isShown(part) ? 'To the Board' : 'Open the set'}`}
+              aria-label={`${partTold(part)}: ${isShown(part) ? t('plan.to-the-board') : t('plan.open-the-set')}`}
               disabled={open.isPending}
               onClick={() => open.mutate({ part, number })}
             >
               {isShown(part)
                 ? changing
-                  ? 'Board'
-                  : 'To the Board'
+                  ? t('plan.board')
+                  : t('plan.to-the-board')
                 : changing
-                  ? 'Set'
-                  : 'Open the set'}
+                  ? t('plan.set')
+                  : t('plan.open-the-set')}
             </Button>
           </Box>
         ))}

@@ -4,19 +4,20 @@ import type { PlanProposal } from '../api/types';
 import { CARD } from '../ui/card';
 import { LIST } from '../ui/list';
 import { namesTold, shortDay } from './days';
+import { t } from '../words';
 
 type Why = PlanProposal['why'];
 
 /** The headings, each with the reasons that stand under it. */
 const GROUPS: { heading: string; edge: string; whys: Why[] }[] = [
-  { heading: 'Teach once more', edge: 'error.main', whys: ['SLIP'] },
-  { heading: 'Nothing new', edge: 'ink.nowEdge', whys: ['MIXED', 'REVIEW'] },
+  { heading: t('plan.teach-once-more'), edge: 'error.main', whys: ['SLIP'] },
+  { heading: t('plan.nothing-new'), edge: 'ink.nowEdge', whys: ['MIXED', 'REVIEW'] },
   {
-    heading: 'Teach next',
+    heading: t('plan.teach-next'),
     edge: 'success.main',
     whys: ['NOT_YET', 'GO_ON', 'BEGIN', 'AHEAD', 'SOME_READY', 'UNMARKED'],
   },
-  { heading: 'For some pupils', edge: 'ink.edge', whys: ['FOR_SOME'] },
+  { heading: t('plan.for-some-pupils'), edge: 'ink.edge', whys: ['FOR_SOME'] },
 ];
 
 /** Whose names say something: of a lesson for all they are left out. */
@@ -36,8 +37,7 @@ export function Proposals({
   if (proposals.length === 0) {
     return (
       <Box sx={{ fontSize: 17, lineHeight: 1.5, color: 'text.secondary' }}>
-        Nothing is proposed: nobody is in the class, or all stand on every rung. Pupils are added
-        under Marking.
+        {t('plan.nothing-is-proposed-nobody-is')}
       </Box>
     );
   }
@@ -80,11 +80,11 @@ export function Proposals({
               <Button
                 size="small"
                 disabled={!day}
-                aria-label={`Plan ${proposal.title}`}
+                aria-label={t('plan.plan', { title: proposal.title })}
                 onClick={() => day && onPlan(proposal, day)}
                 sx={{ whiteSpace: 'nowrap' }}
               >
-                {day ? `On ${shortDay(day)}` : 'Plan'}
+                {day ? t('plan.on', { day: shortDay(day) }) : t('plan.plan-2')}
               </Button>
             </Box>
           ))}
@@ -100,7 +100,7 @@ export function InOpeners({ opener }: { opener: PlanProposal[] }) {
     opener.length > 0 && (
       <Box>
         <Box component="h3" sx={{ m: 0, mb: 0.5, fontSize: 16.5 }}>
-          In the openers
+          {t('plan.in-the-openers')}
         </Box>
         <Box component="ul" sx={LIST}>
           {opener.map(({ rung, title, reason }) => (

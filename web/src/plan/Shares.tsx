@@ -5,11 +5,12 @@ import { useState } from 'react';
 import { api } from '../api/client';
 import type { PlanShares } from '../api/types';
 import { usePlanChange } from './usePlan';
+import { t } from '../words';
 
 const CHOSEN = {
-  opener: 'Opener',
-  half: 'Go on with',
-  third: 'A slip leads with',
+  opener: t('plan.opener'),
+  half: t('plan.go-on-with'),
+  third: t('plan.a-slip-leads-with'),
 } as const;
 
 type Chosen = keyof typeof CHOSEN;
@@ -35,7 +36,7 @@ export function Shares({ shares }: { shares: PlanShares }) {
   return (
     <Box component="details">
       <Box component="summary" sx={{ fontSize: 16.5, fontWeight: 700, cursor: 'pointer' }}>
-        The rules of the plan
+        {t('plan.the-rules-of-the-plan')}
       </Box>
       <Box component="ul" sx={{ my: 0.75, pl: 2.5, fontSize: 14.5, lineHeight: 1.4 }}>
         {shares.rules.map((rule) => (
@@ -62,7 +63,7 @@ export function Shares({ shares }: { shares: PlanShares }) {
           disabled={!changed || !whole || change.isPending}
           onClick={() => change.mutate()}
         >
-          Keep
+          {t('plan.keep')}
         </Button>
       </Box>
     </Box>

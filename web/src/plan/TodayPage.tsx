@@ -14,6 +14,7 @@ import { minutesTold, namesTold, wholeDay } from './days';
 import { Outcome } from './LessonPage';
 import { Parts } from './Parts';
 import { Views } from './Views';
+import { t } from '../words';
 
 const MOST_RUNGS = 5;
 const MOST_SHOWN = 8;
@@ -29,7 +30,7 @@ export function TodayPage() {
   });
   return (
     <Box component="main" sx={{ ...BOOK, mb: 2.5, gridTemplateColumns: PAGES }}>
-      <Box role="region" aria-label="The next lesson" sx={COLUMN}>
+      <Box role="region" aria-label={t('plan.the-next-lesson')} sx={COLUMN}>
         <Views />
         {error && <Box role="alert">{error.message}</Box>}
         {today && <NextLesson today={today} />}
@@ -54,12 +55,11 @@ function NextLesson({ today: { today, next } }: { today: Today }) {
           {wholeDay(today)}
         </Box>
         <Box sx={{ fontSize: 19, lineHeight: 1.5, color: 'text.secondary' }}>
-          No lesson is planned.{' '}
+          {t('plan.no-lesson-is-planned')}{' '}
           <Box component={Link} to="/plan" sx={{ color: 'primary.main' }}>
-            Plan one
+            {t('plan.plan-one')}
           </Box>
-          : Bemble proposes what to teach next and what to look at again, within the minutes that
-          there are.
+          {t('plan.bemble-proposes-what-to-teach')}
         </Box>
       </>
     );
@@ -68,9 +68,11 @@ function NextLesson({ today: { today, next } }: { today: Today }) {
     <>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'baseline', columnGap: 2 }}>
         <Box component="h2" sx={HEADING}>
-          {next.day === today ? `Today, ${wholeDay(today)}` : `Next, ${wholeDay(next.day)}`}
+          {next.day === today
+            ? t('plan.today', { today: wholeDay(today) })
+            : t('plan.next', { day: wholeDay(next.day) })}
         </Box>
-        <Box sx={{ color: 'text.secondary' }}>{minutesTold(next)} minutes</Box>
+        <Box sx={{ color: 'text.secondary' }}>{t('plan.minutes', { next: minutesTold(next) })}</Box>
       </Box>
       {next.lessons
         .filter(({ state }) => state === 'PLANNED')
@@ -91,9 +93,9 @@ function Waiting({ today: { waiting } }: { today: Today }) {
   return (
     <Box>
       <Box component="h2" sx={HEADING}>
-        Waits to be marked
+        {t('plan.waits-to-be-marked')}
       </Box>
-      {waiting.length === 0 && <Box sx={QUIET}>Nothing: everything is marked.</Box>}
+      {waiting.length === 0 && <Box sx={QUIET}>{t('plan.nothing-everything-is-marked')}</Box>}
       <Box component="ul" sx={LIST}>
         {waiting.map((handout) => (
           <Box
@@ -110,10 +112,10 @@ function Waiting({ today: { waiting } }: { today: Today }) {
             <Button
               component={Link}
               to={`/marking/${handout.id}`}
-              aria-label={`Mark ${handout.title}`}
+              aria-label={t('plan.mark', { title: handout.title })}
               size="small"
             >
-              Mark
+              {t('plan.mark-2')}
             </Button>
           </Box>
         ))}
@@ -128,7 +130,7 @@ function Again({ today: { again } }: { today: Today }) {
   const make = useMutation({
     mutationFn: () =>
       makeSet(
-        'To look at again',
+        t('plan.to-look-at-again'),
         again.slice(0, MOST_RUNGS).map(({ rung }) => ({ rung: rung.id, count: SUMS_OF_A_RUNG })),
         'MIXED',
       ),
@@ -139,17 +141,17 @@ function Again({ today: { again } }: { today: Today }) {
     <Box sx={{ pt: 1, borderTop: 2, borderColor: 'ink.edge' }}>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
         <Box component="h2" sx={{ ...HEADING, flex: 1 }}>
-          To look at again
+          {t('plan.to-look-at-again')}
         </Box>
         <Button
           variant="contained"
           disabled={again.length === 0 || make.isPending}
           onClick={() => make.mutate()}
         >
-          Make a mixed set
+          {t('plan.make-a-mixed-set')}
         </Button>
       </Box>
-      {again.length === 0 && <Box sx={QUIET}>Nobody, for now.</Box>}
+      {again.length === 0 && <Box sx={QUIET}>{t('plan.nobody-for-now')}</Box>}
       {again.slice(0, MOST_SHOWN).map(({ rung, reason, pupils }) => (
         <Box key={rung.id} sx={{ mt: 0.75, fontSize: 16, lineHeight: 1.35 }}>
           <Box

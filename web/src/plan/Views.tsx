@@ -1,18 +1,19 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { NavLink, useLocation } from 'react-router';
+import { t } from '../words';
 
 const VIEWS = [
-  { path: '/plan/today', name: 'Today' },
-  { path: '/plan', name: 'Weeks' },
-  { path: '/plan/log', name: 'Logbook' },
+  { path: '/plan/today', name: t('plan.today-2') },
+  { path: '/plan', name: t('plan.weeks') },
+  { path: '/plan/log', name: t('plan.logbook') },
 ] as const;
 
 /** The three views of the plan. */
 export function Views() {
   const { pathname } = useLocation();
   return (
-    <Box component="nav" aria-label="Plan" sx={{ display: 'flex', gap: 1 }}>
+    <Box component="nav" aria-label={t('plan.plan-2')} sx={{ display: 'flex', gap: 1 }}>
       {VIEWS.map(({ path, name }) => (
         <Button
           key={path}

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import { useState } from 'react';
 import type { Lesson, PlanDay, PlanProposal } from '../api/types';
 import { minutesTold, shortDay, STATES, wholeDay } from './days';
+import { t } from '../words';
 
 /** What is dragged over the weeks. */
 export interface Dragged {
@@ -37,7 +38,7 @@ export function WeekGrid({
   return (
     <Box
       role="grid"
-      aria-label="Weeks"
+      aria-label={t('plan.weeks')}
       tabIndex={0}
       aria-activedescendant={day && `day-${day}`}
       onKeyDown={(event) => {
@@ -177,7 +178,7 @@ export function WeekGrid({
 const cellTold = (day: PlanDay) =>
   [
     wholeDay(day.day),
-    day.holiday ?? (day.minutes === 0 ? 'no minutes' : undefined),
+    day.holiday ?? (day.minutes === 0 ? t('plan.no-minutes') : undefined),
     ...day.lessons.map(({ title, state }) => `${title}, ${STATES[state]}`),
   ]
     .filter(Boolean)

@@ -16,6 +16,7 @@ import { Shares } from './Shares';
 import { useLatestPlan, usePlan, usePlanChange, WEEKS } from './usePlan';
 import { Views } from './Views';
 import { WeekGrid, type Dragged } from './WeekGrid';
+import { t } from '../words';
 
 /** The weeks of the class, and beside them what to do next, or a lesson. */
 export function WeeksPage() {
@@ -24,7 +25,7 @@ export function WeeksPage() {
   if (!plan) {
     return (
       <Box component="main" role={error ? 'alert' : 'status'} sx={{ p: 4, fontSize: 20 }}>
-        {error?.message ?? 'The plan is being read…'}
+        {error?.message ?? t('plan.the-plan-is-being-read')}
       </Box>
     );
   }
@@ -106,13 +107,13 @@ function Opened({ plan, trouble }: { plan: Whole; trouble?: string }) {
           <Views />
           <Box sx={{ ml: 'auto', display: 'flex', gap: 1 }}>
             <Button size="small" onClick={() => turn(-WEEKS)}>
-              Earlier
+              {t('plan.earlier-2')}
             </Button>
             <Button size="small" onClick={() => go({})}>
-              This week
+              {t('plan.this-week')}
             </Button>
             <Button size="small" onClick={() => turn(WEEKS)}>
-              Later
+              {t('plan.later')}
             </Button>
           </Box>
         </Box>
@@ -130,7 +131,7 @@ function Opened({ plan, trouble }: { plan: Whole; trouble?: string }) {
           onDrop={onDrop}
         />
       </Box>
-      <Box role="region" aria-label="Beside the weeks" sx={{ ...RIGHT_PAGE, ...COLUMN }}>
+      <Box role="region" aria-label={t('plan.beside-the-weeks')} sx={{ ...RIGHT_PAGE, ...COLUMN }}>
         {trouble && <Box role="alert">{trouble}</Box>}
         {lesson && withLesson ? (
           <LessonPage
@@ -142,7 +143,7 @@ function Opened({ plan, trouble }: { plan: Whole; trouble?: string }) {
           <>
             {chosen && <ChosenDay key={chosen.day} day={chosen} />}
             <Box component="h2" sx={{ m: 0, fontSize: 19 }}>
-              What to do next
+              {t('plan.what-to-do-next')}
             </Box>
             <Proposals
               proposals={plan.proposals}
@@ -175,17 +176,17 @@ function ChosenDay({ day: { day, holiday, minutes, lessons } }: { day: PlanDay }
       </Box>
       <Box sx={{ fontSize: 16 }}>
         {holiday
-          ? `Free: ${holiday}.`
+          ? t('plan.free', { holiday })
           : minutes === 0
-            ? 'There are no minutes for lessons.'
+            ? t('plan.there-are-no-minutes-for')
             : lessons.length === 0
-              ? `Nothing is planned; there are ${minutes} minutes.`
-              : `${lessons.length === 1 ? 'A lesson is' : 'Lessons are'} planned.`}
+              ? t('plan.nothing-is-planned-there-are', { minutes })
+              : `${lessons.length === 1 ? t('plan.a-lesson-is') : t('plan.lessons-are')} planned.`}
       </Box>
       <Box sx={{ mt: 1, display: 'flex', alignItems: 'center', gap: 1 }}>
         <TextField
           size="small"
-          label="Free, because of"
+          label={t('plan.free-because-of')}
           value={name}
           onChange={(event) => setName(event.target.value)}
           slotProps={{ htmlInput: { maxLength: 60 } }}
@@ -194,11 +195,11 @@ function ChosenDay({ day: { day, holiday, minutes, lessons } }: { day: PlanDay }
           disabled={change.isPending || name.trim() === '' || name.trim() === holiday}
           onClick={() => change.mutate(name)}
         >
-          Make it free
+          {t('plan.make-it-free')}
         </Button>
         {holiday && (
           <Button disabled={change.isPending} onClick={() => change.mutate('')}>
-            Not free
+            {t('plan.not-free')}
           </Button>
         )}
       </Box>
@@ -213,14 +214,14 @@ function Minutes({ timetable }: { timetable: number[] }) {
   const change = usePlanChange(() => api.setTimetable(minutes.map(Number)));
   const calendar = useMutation({
     mutationFn: async () => save(await api.calendarFile(), 'lessons.ics'),
-    onSuccess: (name) => notice({ text: `${name} is in your downloads.` }),
+    onSuccess: (name) => notice({ text: t('plan.is-in-your-downloads', { name }) }),
     onError: (trouble) => notice({ text: trouble.message }),
   });
   const changed = minutes.join(' ') !== timetable.join(' ');
   return (
     <Box sx={{ mt: 'auto' }}>
       <Box component="h3" sx={{ m: 0, mb: 0.5, fontSize: 16.5 }}>
-        Minutes for lessons
+        {t('plan.minutes-for-lessons')}
       </Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'end', gap: 1 }}>
         {WEEKDAYS.map((name, at) => (
@@ -246,7 +247,7 @@ function Minutes({ timetable }: { timetable: number[] }) {
           disabled={!changed || change.isPending}
           onClick={() => change.mutate()}
         >
-          Keep
+          {t('plan.keep')}
         </Button>
         <Button
           size="small"
@@ -254,12 +255,11 @@ function Minutes({ timetable }: { timetable: number[] }) {
           disabled={calendar.isPending}
           onClick={() => calendar.mutate()}
         >
-          As a calendar
+          {t('plan.as-a-calendar')}
         </Button>
       </Box>
       <Box sx={{ mt: 0.75, fontSize: 14.5, lineHeight: 1.35, color: 'text.secondary' }}>
-        Choose a day and plan on it, or draw a proposal onto a day. Lessons are drawn too, or moved
-        with Ctrl and the arrows; Enter opens them.
+        {t('plan.choose-a-day-and-plan')}
       </Box>
     </Box>
   );

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import type { Year } from '../api/types';
 import { WeekBars } from '../ui/WeekBars';
 import { shortDay } from './days';
+import { t } from '../words';
 
 const WIDE = 250;
 const HIGH = 26;
@@ -13,15 +14,14 @@ export function YearDrawing({ year: { weeks, pupils, rungs } }: { year: Year }) 
   if (rungs.length === 0 || !first || !last) {
     return (
       <Box sx={{ fontSize: 17, lineHeight: 1.5, color: 'text.secondary' }}>
-        Nobody is sure of a rung yet. What is marked, run and tried draws itself here, week by week.
+        {t('plan.nobody-is-sure-of-a')}
       </Box>
     );
   }
   return (
     <>
       <Box sx={{ mb: 1, fontSize: 15.5, lineHeight: 1.4, color: 'text.secondary' }}>
-        How many of {pupils} were sure of each rung, from the week of {shortDay(first)} to that of{' '}
-        {shortDay(last)}; a full square would be all of them.
+        {t('plan.how-many-of-were-sure', { pupils, first: shortDay(first), last: shortDay(last) })}
       </Box>
       {rungs.map(({ rung, sure }) => (
         <Box

@@ -1,13 +1,22 @@
 import type { Lesson, LessonPart, PlanDay } from '../api/types';
+import { t } from '../words';
 
-export const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
+export const WEEKDAYS = [
+  t('plan.mon'),
+  t('plan.tue'),
+  t('plan.wed'),
+  t('plan.thu'),
+  t('plan.fri'),
+  t('plan.sat'),
+  t('plan.sun'),
+] as const;
 
 export const PARTS: Record<LessonPart['kind'], string> = {
-  OPENER: 'Opener',
-  SHOW: 'Show',
-  TOGETHER: 'Together',
-  PRACTISE: 'Practise',
-  HOMEWORK: 'Homework',
+  OPENER: t('plan.opener'),
+  SHOW: t('plan.show'),
+  TOGETHER: t('plan.together'),
+  PRACTISE: t('plan.practise'),
+  HOMEWORK: t('plan.homework'),
 };
 
 /** What a part is called: one for some pupils goes by them. */
@@ -17,8 +26,8 @@ export const partTold = ({ kind, pupils }: Pick<LessonPart, 'kind' | 'pupils'>) 
 export const STATES: Record<Lesson['state'], string> = {
   PLANNED: 'planned',
   DONE: 'done',
-  HALF: 'half done',
-  MOVED: 'moved on',
+  HALF: t('plan.half-done'),
+  MOVED: t('plan.moved-on'),
 };
 
 const noon = (day: string) => new Date(`${day}T12:00:00`);

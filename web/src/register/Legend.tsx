@@ -9,6 +9,7 @@ import { save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
 import { StandingShape } from './StandingShape';
 import { inOrder, STANDINGS, type Standing } from './standings';
+import { t } from '../words';
 
 /** What the shapes mean, and the rules. */
 export function Legend({ register }: { register: Register }) {
@@ -16,7 +17,7 @@ export function Legend({ register }: { register: Register }) {
   const queries = useQueryClient();
   const table = useMutation({
     mutationFn: async () => save(await api.registerTable(), 'register.csv'),
-    onSuccess: (name) => notice({ text: `${name} is in your downloads.` }),
+    onSuccess: (name) => notice({ text: t('register.is-in-your-downloads', { name }) }),
   });
   const again = useMutation({
     mutationFn: api.evidenceAgain,
@@ -26,8 +27,8 @@ export function Legend({ register }: { register: Register }) {
       notice({
         text:
           changed === 0
-            ? 'Everything was up to date.'
-            : `Worked out again: ${placed} sums, ${judged} pages, ${marked} answers.`,
+            ? t('register.everything-was-up-to-date')
+            : t('register.worked-out-again-sums-pages', { placed, judged, marked }),
       });
     },
   });
@@ -35,7 +36,7 @@ export function Legend({ register }: { register: Register }) {
   const file = useMutation({
     mutationFn: async ({ id, name }: { id: number; name: string }) =>
       save(await api.classFile(id), `${name}.json`),
-    onSuccess: (name) => notice({ text: `${name} is in your downloads.` }),
+    onSuccess: (name) => notice({ text: t('register.is-in-your-downloads', { name }) }),
   });
   const read = useMutation({
     mutationFn: api.readFile,
@@ -44,8 +45,8 @@ export function Legend({ register }: { register: Register }) {
       notice({
         text:
           kind === 'PUPIL'
-            ? `${name} is in this class now, with ${handouts} handouts.`
-            : `${name} is there now, with ${pupils} pupils and ${handouts} handouts. Choose it above.`,
+            ? t('register.is-in-this-class-now', { name, handouts })
+            : t('register.is-there-now-with-pupils', { name, pupils, handouts }),
       });
     },
   });
@@ -53,16 +54,16 @@ export function Legend({ register }: { register: Register }) {
   return (
     <>
       <Box component="h2" sx={{ m: 0, fontSize: 20 }}>
-        How to read it
+        {t('register.how-to-read-it')}
       </Box>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 0.75, lineHeight: 1.15 }}>
         {inOrder.map((standing) => (
           <Sample key={standing} standing={standing} told={STANDINGS[standing]} />
         ))}
-        <Sample standing="NEARLY" slip told="with a slip of late; * decided by you" />
+        <Sample standing="NEARLY" slip told={t('register.with-a-slip-of-late')} />
       </Box>
       <Box component="h3" sx={{ m: 0, mt: 0.5, fontSize: 16.5 }}>
-        The rules
+        {t('register.the-rules')}
       </Box>
       <Box component="ul" sx={{ m: 0, pl: 2.5, fontSize: 15.5, lineHeight: 1.45 }}>
         {register.rules.map((rule) => (
@@ -70,27 +71,26 @@ export function Legend({ register }: { register: Register }) {
         ))}
       </Box>
       <Box sx={{ fontSize: 15.5, lineHeight: 1.45, color: 'text.secondary' }}>
-        What is marked, run or tried on the Slate counts by itself. Choose a square to see why it is
-        so, a name for a pupil, the head of a column for a rung.
+        {t('register.what-is-marked-run-or')}
       </Box>
       <Box sx={{ mt: 'auto', display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         <Button disabled={table.isPending} onClick={() => table.mutate()}>
-          As a table
+          {t('register.as-a-table')}
         </Button>
         <Button disabled={again.isPending} onClick={() => again.mutate()}>
-          Work it all out again
+          {t('register.work-it-all-out-again')}
         </Button>
         {room && (
           <Button disabled={file.isPending} onClick={() => file.mutate(room)}>
-            The class as a file
+            {t('register.the-class-as-a-file')}
           </Button>
         )}
         <FileButton
-          label="File of a class or a pupil"
+          label={t('register.file-of-a-class-or')}
           accept=".json,application/json"
           onFile={(chosen) => read.mutate(chosen)}
         >
-          Read a file in
+          {t('register.read-a-file-in')}
         </FileButton>
       </Box>
       {trouble && <Box role="alert">{trouble.message}</Box>}

@@ -12,6 +12,7 @@ import { useNotice } from '../ui/useNotice';
 import { StandingShape } from './StandingShape';
 import { rungsOf, squaresOf, STANDINGS } from './standings';
 import { SlipWeeks } from './SlipWeeks';
+import { t } from '../words';
 
 /** A pupil: what is sure, slips over time, the latest work, and the letter to the parents. */
 export function PupilPage({
@@ -34,7 +35,7 @@ export function PupilPage({
   const notice = useNotice();
   const file = useMutation({
     mutationFn: async () => save(await api.pupilFile(pupil.id), `${pupil.name}.json`),
-    onSuccess: (name) => notice({ text: `${name} is in your downloads.` }),
+    onSuccess: (name) => notice({ text: t('register.is-in-your-downloads', { name }) }),
   });
   const letter = useMutation({ mutationFn: async () => open(await api.letter(pupil.id)) });
   const squareOf = squaresOf(register);
@@ -74,20 +75,20 @@ export function PupilPage({
                     {name}
                   </Box>
                   {again &&
-                    ` (${standing === 'LOOK_AGAIN' ? 'since' : 'again on'} ${dayTold(again)})`}
+                    ` (${standing === 'LOOK_AGAIN' ? 'since' : t('register.again-on')} ${dayTold(again)})`}
                 </span>
               );
             })}
           </Box>
         </Box>
       ))}
-      {record && record.recent.length === 0 && <Box>Nothing was worked yet.</Box>}
+      {record && record.recent.length === 0 && <Box>{t('register.nothing-was-worked-yet')}</Box>}
       {record && record.slips.length > 0 && <SlipWeeks record={record} />}
       {record && record.recent.length > 0 && <Recent record={record} />}
       {record && (
         <Box>
           <Box component="h3" sx={HEADING}>
-            Letter to the parents
+            {t('register.letter-to-the-parents')}
           </Box>
           {record.letter.map((line) => (
             <Box key={line} component="p" sx={{ m: 0, mb: 0.5, fontSize: 15.5, lineHeight: 1.4 }}>
@@ -98,12 +99,12 @@ export function PupilPage({
       )}
       <Box sx={{ mt: 'auto', display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         <Button variant="contained" disabled={letter.isPending} onClick={() => letter.mutate()}>
-          Print the letter
+          {t('register.print-the-letter')}
         </Button>
         <Button disabled={file.isPending} onClick={() => file.mutate()}>
-          All of it as a file
+          {t('register.all-of-it-as-a')}
         </Button>
-        <Button onClick={() => setGoing(true)}>Delete for good</Button>
+        <Button onClick={() => setGoing(true)}>{t('register.delete-for-good')}</Button>
       </Box>
       {going && <DeletePupilDialog pupil={pupil} onClose={() => setGoing(false)} onGone={onGone} />}
     </>
@@ -118,7 +119,7 @@ function Recent({ record }: { record: PupilRecord }) {
   return (
     <Box>
       <Box component="h3" sx={HEADING}>
-        Latest work
+        {t('register.latest-work')}
       </Box>
       <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none', fontSize: 15.5, lineHeight: 1.45 }}>
         {record.recent.map(({ source, id, title, day, sums, right }) => (
@@ -135,9 +136,7 @@ function Recent({ record }: { record: PupilRecord }) {
             >
               {title}
             </Box>
-            <Box>
-              {right} of {sums} right
-            </Box>
+            <Box>{t('register.of-right', { right, sums })}</Box>
           </Box>
         ))}
       </Box>

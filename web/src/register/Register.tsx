@@ -21,6 +21,7 @@ import {
   wantedOf,
   type Filter,
 } from './standings';
+import { t } from '../words';
 
 /** Pupils by rungs: where each stands, and beside it why. */
 export default function Register() {
@@ -32,11 +33,11 @@ export default function Register() {
   if (!register) {
     return (
       <Box component="main" role={error ? 'alert' : 'status'} sx={{ p: 4, fontSize: 20 }}>
-        {error?.message ?? 'The register is being read…'}
+        {error?.message ?? t('register.the-register-is-being-read')}
       </Box>
     );
   }
-  return <Opened register={register} room={room?.name ?? 'the class'} />;
+  return <Opened register={register} room={room?.name ?? t('register.the-class')} />;
 }
 
 function Opened({ register, room }: { register: Whole; room: string }) {
@@ -67,39 +68,37 @@ function Opened({ register, room }: { register: Whole; room: string }) {
       <Box sx={LEFT_PAGE}>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1 }}>
           <Box component="h2" sx={{ m: 0, mr: 1, fontSize: 20 }}>
-            Register
+            {t('register.register')}
           </Box>
           <Choice
-            label="Operation"
+            label={t('register.operation')}
             value={shown}
             onChoose={(to) => {
               setOperation(to);
               onAt({});
             }}
-            none="all operations"
+            none={t('register.all-operations')}
             names={OPERATIONS}
           />
           <Choice
-            label="Standing"
+            label={t('register.standing')}
             value={standing}
             onChoose={setStanding}
-            none="any standing"
+            none={t('register.any-standing')}
             names={STANDINGS}
           />
           <Choice
-            label="Slip"
+            label={t('register.slip')}
             value={slip}
             onChoose={setSlip}
-            none="any slip or none"
+            none={t('register.any-slip-or-none')}
             names={Object.fromEntries(register.slips.map(({ id, name }) => [id, name]))}
           />
         </Box>
         {register.pupils.length === 0 ? (
-          <Box sx={EMPTY}>
-            Nobody is in {room} yet. Pupils are added under Marking, on the right.
-          </Box>
+          <Box sx={EMPTY}>{t('register.nobody-is-in-yet-pupils', { room })}</Box>
         ) : pupils.length === 0 || rungs.length === 0 ? (
-          <Box sx={EMPTY}>Nothing in the register is like that.</Box>
+          <Box sx={EMPTY}>{t('register.nothing-in-the-register-is')}</Box>
         ) : (
           <RegisterGrid
             pupils={pupils}
@@ -113,7 +112,7 @@ function Opened({ register, room }: { register: Whole; room: string }) {
       </Box>
       <Box
         role="region"
-        aria-label="Beside the register"
+        aria-label={t('register.beside-the-register')}
         aria-live="polite"
         sx={{ ...RIGHT_PAGE, ...COLUMN }}
       >

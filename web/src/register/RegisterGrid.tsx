@@ -5,6 +5,7 @@ import { NAME_CELL } from '../ui/nameCell';
 import { useChosenInSight } from '../ui/useChosenInSight';
 import { StandingShape } from './StandingShape';
 import { STANDINGS } from './standings';
+import { t } from '../words';
 
 /** Where the cursor is; a missing pupil stands for the rung, a missing rung for the pupil. */
 export interface Place {
@@ -51,7 +52,7 @@ export function RegisterGrid({
     <Box
       ref={frame}
       role="grid"
-      aria-label="Register"
+      aria-label={t('register.register')}
       aria-rowcount={pupils.length + 1}
       aria-colcount={rungs.length + 1}
       aria-activedescendant={
@@ -91,7 +92,7 @@ export function RegisterGrid({
       <Box role="row" sx={{ display: 'contents' }}>
         <Box
           role="columnheader"
-          aria-label="Pupil"
+          aria-label={t('register.pupil')}
           sx={{
             ...STUCK,
             left: 0,

@@ -7,6 +7,7 @@ import type { Register, RungLabel } from '../api/types';
 import { makeSet } from '../session/makeSet';
 import { StandingShape } from './StandingShape';
 import { groupsOf, STANDINGS } from './standings';
+import { t } from '../words';
 
 const SUMS = 8;
 
@@ -52,7 +53,7 @@ export function RungPage({
       ))}
       <Box sx={{ mt: 'auto' }}>
         <Button variant="contained" disabled={make.isPending} onClick={() => make.mutate()}>
-          Make a set of {SUMS} such sums
+          {t('register.make-a-set-of-such', { SUMS })}
         </Button>
         {make.error && <Box role="alert">{make.error.message}</Box>}
       </Box>

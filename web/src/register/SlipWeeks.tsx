@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import type { PupilRecord } from '../api/types';
 import { dayTold } from '../marking/told';
 import { WeekBars } from '../ui/WeekBars';
+import { t } from '../words';
 
 const WIDE = 20;
 const HIGH = 30;
@@ -13,7 +14,7 @@ export function SlipWeeks({ record }: { record: PupilRecord }) {
   return (
     <Box>
       <Box component="h3" sx={{ m: 0, mb: 0.25, fontSize: 16.5 }}>
-        Slips week by week, since {dayTold(weeks[0] ?? '')}
+        {t('register.slips-week-by-week-since', { dayTold: dayTold(weeks[0] ?? '') })}
       </Box>
       {slips.map(({ slip, times }) => (
         <Box key={slip.id} sx={{ display: 'flex', alignItems: 'center', gap: 1.5, py: 0.25 }}>

@@ -8,6 +8,7 @@ import { CARD } from '../ui/card';
 import { useDraft } from '../ui/useDraft';
 import { StandingShape } from './StandingShape';
 import { inOrder, STANDINGS, type Standing } from './standings';
+import { t } from '../words';
 
 /** Why a pupil stands so on a rung, and what the teacher decides instead. */
 export function SquarePage({
@@ -48,21 +49,22 @@ export function SquarePage({
           {STANDINGS[standing]}
         </Box>
         <Box data-testid="why" sx={{ fontSize: 16.5, lineHeight: 1.45 }}>
-          {square?.why ?? 'Nothing was worked yet.'}
+          {square?.why ?? t('register.nothing-was-worked-yet')}
         </Box>
         {square?.byRules && (
           <Box sx={{ fontSize: 16.5, lineHeight: 1.45 }}>
-            * You decided this; by the rules it is “{STANDINGS[square.byRules]}”.
-            {square.note && ` Your note: ${square.note}`}
+            {t('register.you-decided-this-by-the')}
+            {STANDINGS[square.byRules]}”.
+            {square.note && t('register.your-note', { note: square.note })}
           </Box>
         )}
       </Box>
       <Box>
         <Box component="h3" sx={{ m: 0, mb: 0.75, fontSize: 16.5 }}>
-          Decide it yourself
+          {t('register.decide-it-yourself')}
         </Box>
         <TextField
-          label="Why (optional)"
+          label={t('register.why-optional')}
           size="small"
           fullWidth
           value={note}
@@ -71,7 +73,7 @@ export function SquarePage({
         />
         <Box
           role="group"
-          aria-label="Decide it yourself"
+          aria-label={t('register.decide-it-yourself')}
           sx={{ mt: 1, display: 'flex', flexWrap: 'wrap', gap: 0.75 }}
         >
           {inOrder.map((each) => (
@@ -90,14 +92,14 @@ export function SquarePage({
             disabled={decide.isPending || !square?.byRules}
             onClick={() => decide.mutate(undefined)}
           >
-            as the rules say
+            {t('register.as-the-rules-say')}
           </Button>
         </Box>
         {decide.error && <Box role="alert">{decide.error.message}</Box>}
       </Box>
       <Box sx={{ mt: 'auto', display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-        <Button onClick={onPupil}>All of {pupil.name}</Button>
-        <Button onClick={onRung}>All on this rung</Button>
+        <Button onClick={onPupil}>{t('register.all-of', { name: pupil.name })}</Button>
+        <Button onClick={onRung}>{t('register.all-on-this-rung')}</Button>
       </Box>
     </>
   );

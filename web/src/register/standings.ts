@@ -1,20 +1,21 @@
 import type { Register, RegisterSquare, RungLabel } from '../api/types';
+import { t } from '../words';
 
 export type Standing = RegisterSquare['standing'];
 export type Operation = RungLabel['operation'];
 
 export const OPERATIONS: Record<Operation, string> = {
-  ADDITION: 'Addition',
-  SUBTRACTION: 'Subtraction',
-  MULTIPLICATION: 'Multiplication',
-  DIVISION: 'Division',
-  ROOT: 'Roots',
+  ADDITION: t('register.addition'),
+  SUBTRACTION: t('register.subtraction'),
+  MULTIPLICATION: t('register.multiplication'),
+  DIVISION: t('register.division'),
+  ROOT: t('register.roots'),
 };
 
 /** The standings from the best to none, as they are shown in lists. */
 export const STANDINGS: Record<Standing, string> = {
   SURE: 'sure',
-  LOOK_AGAIN: 'to look at again',
+  LOOK_AGAIN: t('register.to-look-at-again'),
   NEARLY: 'nearly',
   BEGUN: 'begun',
   NEW: 'new',

@@ -14,12 +14,13 @@ import { WhoField } from '../session/WhoField';
 import { ChoiceRow } from '../ui/ChoiceRow';
 import { useDraft } from '../ui/useDraft';
 import { usualMark } from './told';
+import { t } from '../words';
 
 /** What a run is of: the sums of a set, or a rung without an end. */
 export type RunSource = Pick<RunRequest, 'title' | 'set' | 'version' | 'sums' | 'rung' | 'method'>;
 
 /** Pass marks for two short looks and a long one. */
-const MARKS = { 20: 'Quiz, 20', 40: 'Quiz, 40', 60: 'Exam, 60' };
+const MARKS = { 20: t('runs.quiz-20'), 40: t('runs.quiz-40'), 60: t('runs.exam-60') };
 const MOST = 200;
 
 /** How a run is to go, before it is begun. */
@@ -64,23 +65,23 @@ export default function RunDialog({ source, onClose }: { source: RunSource; onCl
           }
         }}
       >
-        <DialogTitle id="run-title">Run: {source.title}</DialogTitle>
+        <DialogTitle id="run-title">{t('runs.run', { title: source.title })}</DialogTitle>
         <DialogContent>
           <Box sx={{ mb: 2, color: 'text.secondary' }}>
             {count > 0
-              ? `Each of the ${count} sums comes once; what went wrong comes again behind them and does not count.`
-              : 'Sums of this rung come until the pass mark is reached; then what went wrong comes again.'}
+              ? t('runs.each-of-the-sums-comes', { count })
+              : t('runs.sums-of-this-rung-come')}
           </Box>
           <Box sx={{ mb: 2, mt: 1 }}>
             <WhoField value={who} onChange={setWho} />
           </Box>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 2 }}>
             <TextField
-              label="Pass mark: sums right"
+              label={t('runs.pass-mark-sums-right')}
               value={typed}
               onChange={(event) => setTyped(event.target.value.trim())}
               error={!isMark}
-              helperText={isMark ? undefined : `A whole number from 1 to ${most}.`}
+              helperText={isMark ? undefined : t('runs.a-whole-number-from-1', { most })}
               slotProps={{ htmlInput: { inputMode: 'numeric' } }}
               sx={{ width: 190 }}
             />
@@ -96,27 +97,31 @@ export default function RunDialog({ source, onClose }: { source: RunSource; onCl
             ))}
           </Box>
           <ChoiceRow
-            label="They are counted"
+            label={t('runs.they-are-counted')}
             value={inARow}
-            names={{ no: 'In all', yes: 'In a row' }}
+            names={{ no: t('runs.in-all'), yes: t('runs.in-a-row') }}
             onChoose={setInARow}
           />
           <ChoiceRow
-            label="The judge speaks"
+            label={t('runs.the-judge-speaks')}
             value={telling}
-            names={{ AS_I_GO: 'As I go', AFTER_EACH: 'After each sum', AT_END: 'At the end' }}
+            names={{
+              AS_I_GO: t('runs.as-i-go'),
+              AFTER_EACH: t('runs.after-each-sum'),
+              AT_END: t('runs.at-the-end'),
+            }}
             onChoose={setTelling}
           />
           <ChoiceRow
-            label="The page is"
+            label={t('runs.the-page-is')}
             value={settingOut}
-            names={{ GIVEN: 'Set out for me', OWN: 'I set it out myself' }}
+            names={{ GIVEN: t('runs.set-out-for-me'), OWN: t('runs.i-set-it-out-myself') }}
             onChoose={setSettingOut}
           />
           <ChoiceRow
-            label="Checks"
+            label={t('runs.checks')}
             value={withCheck}
-            names={{ no: 'None', yes: 'Each sum with its check' }}
+            names={{ no: t('runs.none'), yes: t('runs.each-sum-with-its-check') }}
             onChoose={setWithCheck}
           />
           {begin.isError && (
@@ -126,9 +131,9 @@ export default function RunDialog({ source, onClose }: { source: RunSource; onCl
           )}
         </DialogContent>
         <DialogActions>
-          <Button onClick={onClose}>Close</Button>
+          <Button onClick={onClose}>{t('runs.close')}</Button>
           <Button type="submit" variant="contained" disabled={!isMark || begin.isPending}>
-            Begin the run
+            {t('runs.begin-the-run')}
           </Button>
         </DialogActions>
       </form>

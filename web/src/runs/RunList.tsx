@@ -9,6 +9,7 @@ import { isSecondClick, useDeletion } from '../ui/useDeletion';
 import { useLongList } from '../ui/useLongList';
 import { markTold, standTold } from './told';
 import { useRunSteps } from './useRun';
+import { t } from '../words';
 
 /** The runs so far: those that are open are gone on with. */
 export function RunList() {
@@ -16,11 +17,10 @@ export function RunList() {
   return (
     <>
       {runs.error && <Box role="alert">{runs.error.message}</Box>}
-      {runs.isPending && <Box role="status">The runs are being read…</Box>}
+      {runs.isPending && <Box role="status">{t('runs.the-runs-are-being-read')}</Box>}
       {runs.total === 0 && (
         <Box sx={{ fontSize: 19, lineHeight: 1.5, color: 'text.secondary' }}>
-          No run yet. Make a set or choose a rung under Sets, and press Run: sum after sum comes to
-          the Slate until the pass mark is reached.
+          {t('runs.no-run-yet-make-a')}
         </Box>
       )}
       <Box component="ul" sx={LIST}>
@@ -54,28 +54,28 @@ function Row({ entry }: { entry: RunEntry }) {
       </Box>
       {entry.ended ? (
         <Button
-          aria-label={`Look at ${entry.title} by ${entry.who || 'nobody'}`}
+          aria-label={t('runs.look-at-by', { title: entry.title, entry: entry.who || 'nobody' })}
           onClick={() => navigate(`/slate/run/${entry.id}`)}
         >
-          Look
+          {t('runs.look')}
         </Button>
       ) : (
         <Button
-          aria-label={`Go on with ${entry.title} by ${entry.who || 'nobody'}`}
+          aria-label={t('runs.go-on-with-by', { title: entry.title, entry: entry.who || 'nobody' })}
           disabled={isGoing}
           onClick={() => next(entry.id)}
         >
-          Go on
+          {t('runs.go-on')}
         </Button>
       )}
       <Button
-        aria-label={`Delete ${entry.title}`}
+        aria-label={t('runs.delete', { title: entry.title })}
         onClick={(event) =>
           isSecondClick(event) ||
-          remove({ id: entry.id, said: `The run “${entry.title}” is deleted.` })
+          remove({ id: entry.id, said: t('runs.the-run-is-deleted', { title: entry.title }) })
         }
       >
-        Delete
+        {t('runs.delete-2')}
       </Button>
     </Box>
   );

@@ -12,6 +12,7 @@ import { useNotice } from '../ui/useNotice';
 import { RunSquares } from './RunSquares';
 import { markTold, progressTold } from './told';
 import { useRun, useRunSteps } from './useRun';
+import { t } from '../words';
 
 /** A run as a whole: what came of each sum, and what is to be done about those that went wrong. */
 export default function RunScreen() {
@@ -30,7 +31,7 @@ export default function RunScreen() {
       <Box sx={{ ...BOOK, gridTemplateColumns: PAGES }}>
         <Box
           role="region"
-          aria-label="Sums of the run"
+          aria-label={t('runs.sums-of-the-run')}
           tabIndex={0}
           sx={{ minHeight: 0, overflow: 'auto', px: { xs: 2, md: 3.5 }, py: 2 }}
         >
@@ -38,7 +39,9 @@ export default function RunScreen() {
             {run.title}
           </Box>
           {run.results.length === 0 && (
-            <Box sx={{ fontSize: 19, color: 'text.secondary' }}>No sum is worked yet.</Box>
+            <Box sx={{ fontSize: 19, color: 'text.secondary' }}>
+              {t('runs.no-sum-is-worked-yet')}
+            </Box>
           )}
           <Box component="ol" sx={{ m: 0, p: 0, listStyle: 'none' }}>
             {run.results.map((result, place) => (
@@ -54,9 +57,9 @@ export default function RunScreen() {
         {run.endedAt === undefined && (
           <>
             <Button variant="contained" disabled={isGoing} onClick={() => next(run.id)}>
-              Go on
+              {t('runs.go-on')}
             </Button>
-            <Button onClick={() => end(run.id)}>End the run here</Button>
+            <Button onClick={() => end(run.id)}>{t('runs.end-the-run-here')}</Button>
           </>
         )}
         <Mending run={run} />
@@ -69,7 +72,7 @@ export default function RunScreen() {
 
 function AllRuns() {
   const navigate = useNavigate();
-  return <Button onClick={() => navigate('/slate')}>All runs</Button>;
+  return <Button onClick={() => navigate('/slate')}>{t('runs.all-runs')}</Button>;
 }
 
 function Row({ result, place }: { result: RunResult; place: number }) {
@@ -95,30 +98,29 @@ function Row({ result, place }: { result: RunResult; place: number }) {
         {result.answer !== undefined && ` = ${result.answer}`}
         {result.again && (
           <Box component="span" sx={{ color: 'text.secondary', fontSize: 14.5 }}>
-            {' '}
-            again
+            {t('runs.again')}
           </Box>
         )}
       </Box>
       <Box sx={{ fontSize: 15.5, lineHeight: 1.25, color: right ? 'success.main' : 'error.main' }}>
-        {right === undefined ? '' : right ? '✓ right' : `○ ${result.slip ?? 'not right'}`}
+        {right === undefined ? '' : right ? '✓ right' : `○ ${result.slip ?? t('runs.not-right')}`}
       </Box>
       <span>{clock(result.seconds)}</span>
       <Button
-        aria-label={`Look at ${result.problem}`}
+        aria-label={t('runs.look-at', { problem: result.problem })}
         onClick={() => navigate(`/slate/${result.attempt}`)}
       >
-        Page
+        {t('runs.page')}
       </Button>
       {right !== undefined && (
         <Button
-          aria-label={`See ${result.problem} worked`}
+          aria-label={t('runs.see-worked', { problem: result.problem })}
           onClick={() => {
             setOut({ plain: result.plain, method: result.method });
             void navigate('/desk');
           }}
         >
-          Worked
+          {t('runs.worked')}
         </Button>
       )}
     </Box>
@@ -154,22 +156,24 @@ function Summary({ run }: { run: Run }) {
               color: run.passed ? 'success.main' : 'error.main',
             }}
           >
-            {run.passed ? 'Passed' : 'Not passed'}
+            {run.passed ? t('runs.passed') : t('runs.not-passed')}
           </Box>
         )}
         <Box sx={{ fontSize: 19 }}>{progressTold(run)}</Box>
       </Box>
       <Box sx={{ color: 'text.secondary' }}>
-        {[run.who, `Pass mark: ${markTold(run)}`].filter(Boolean).join(' · ')}
+        {[run.who, t('runs.pass-mark', { run: markTold(run) })].filter(Boolean).join(' · ')}
       </Box>
       <RunSquares results={run.results} />
       <Box sx={{ fontSize: 18 }}>
-        {clock(run.seconds)} in all{each !== undefined && `, ${clock(each)} a sum`}
+        {clock(run.seconds)}
+        {t('runs.in-all-2')}
+        {each !== undefined && `, ${clock(each)} a sum`}
       </Box>
       {slips.size > 0 && (
         <Box>
           <Box component="h3" sx={{ m: 0, mb: 0.5, fontSize: 18 }}>
-            Slips
+            {t('runs.slips')}
           </Box>
           <Box component="ul" sx={{ m: 0, pl: 2.5, fontSize: 17, lineHeight: 1.5 }}>
             {[...slips].map(([slip, times]) => (
@@ -182,12 +186,10 @@ function Summary({ run }: { run: Run }) {
         </Box>
       )}
       {run.endedAt === undefined && run.telling === 'AT_END' && (
-        <Box sx={{ color: 'text.secondary' }}>The judge speaks at the end of this run.</Box>
+        <Box sx={{ color: 'text.secondary' }}>{t('runs.the-judge-speaks-at-the')}</Box>
       )}
       {run.setDeleted && (
-        <Box sx={{ color: 'text.secondary' }}>
-          The set of this run was deleted. The run keeps its sums.
-        </Box>
+        <Box sx={{ color: 'text.secondary' }}>{t('runs.the-set-of-this-run')}</Box>
       )}
     </Box>
   );
@@ -199,7 +201,7 @@ function Mending({ run }: { run: Run }) {
   const notice = useNotice();
   const wrong = run.results.filter(({ right, again }) => right === false && !again);
   const sums = wrong.map(({ plain, method, rung }) => ({ plain, method, rung }));
-  const title = `Went wrong: ${run.title}`.slice(0, 120);
+  const title = t('runs.went-wrong', { title: run.title }).slice(0, 120);
   const print = useMutation({
     mutationFn: async () =>
       open(await api.setSheets({ title, sums, kind: 'WALK_THROUGH', size: 'A4' })),
@@ -223,14 +225,14 @@ function Mending({ run }: { run: Run }) {
   return (
     <>
       <Button onClick={() => navigate(`/slate/${first.attempt}`)}>
-        Walk through those that went wrong
+        {t('runs.walk-through-those-that-went')}
       </Button>
       <Button disabled={print.isPending} onClick={() => print.mutate()}>
-        Print them worked
+        {t('runs.print-them-worked')}
       </Button>
       {run.endedAt !== undefined && (
         <Button disabled={isGoing} onClick={again}>
-          Run them again
+          {t('runs.run-them-again')}
         </Button>
       )}
     </>

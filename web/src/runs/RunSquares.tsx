@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import type { RunResult } from '../api/types';
+import { t } from '../words';
 
 const SIDE = 22;
 
@@ -12,8 +13,8 @@ export function RunSquares({ results }: { results: RunResult[] }) {
   const right = latest.filter((result) => result.right).length;
   const known = latest.every((result) => result.right !== undefined);
   const label = known
-    ? `The latest ${latest.length} sums: ${right} right`
-    : `${results.length} sums are worked`;
+    ? t('runs.the-latest-sums-right', { length: latest.length, right })
+    : t('runs.sums-are-worked', { length: results.length });
   return (
     <Box
       component="svg"

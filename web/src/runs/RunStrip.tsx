@@ -7,22 +7,29 @@ import { CARD } from '../ui/card';
 import { clock } from '../ui/time';
 import { RunSquares } from './RunSquares';
 import { progressTold } from './told';
+import { t } from '../words';
 
 /** How far a run has come, above the page that is being worked. */
 export function RunStrip({ run }: { run: Run }) {
   const each = run.secondsEach;
   return (
-    <Box role="group" aria-label={`Run: ${run.title}`} sx={{ display: 'grid', gap: 0.75 }}>
+    <Box
+      role="group"
+      aria-label={t('runs.run', { title: run.title })}
+      sx={{ display: 'grid', gap: 0.75 }}
+    >
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, fontSize: 15.5 }}>
         <Box sx={{ fontWeight: 700 }}>{progressTold(run)}</Box>
-        {each !== undefined && <Box sx={{ color: 'text.secondary' }}>{clock(each)} a sum</Box>}
-        {run.currentAgain && <Box sx={{ color: 'text.secondary' }}>This one comes again.</Box>}
+        {each !== undefined && (
+          <Box sx={{ color: 'text.secondary' }}>{t('runs.a-sum', { each: clock(each) })}</Box>
+        )}
+        {run.currentAgain && (
+          <Box sx={{ color: 'text.secondary' }}>{t('runs.this-one-comes-again')}</Box>
+        )}
       </Box>
       <RunSquares results={run.results} />
       {run.setDeleted && (
-        <Box sx={{ color: 'text.secondary', fontSize: 15 }}>
-          The set of this run was deleted. The run keeps its sums.
-        </Box>
+        <Box sx={{ color: 'text.secondary', fontSize: 15 }}>{t('runs.the-set-of-this-run')}</Box>
       )}
     </Box>
   );
@@ -40,8 +47,10 @@ export function OfferCard({ run, onBack }: { run: Run; onBack: () => void }) {
   return (
     <Box sx={{ ...CARD, borderColor: 'ink.nowEdge', bgcolor: 'ink.now' }} data-testid="offer">
       <Box sx={{ fontSize: 18, lineHeight: 1.3 }}>
-        Three times in the last five sums: {offer.slip}. Look at one that is worked
-        {back !== undefined && ', or go one step back'}.
+        {t('runs.three-times-in-the-last')}
+        {offer.slip}
+        {t('runs.look-at-one-that-is')}
+        {back !== undefined && t('runs.or-go-one-step-back')}.
       </Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
         <Button
@@ -50,9 +59,11 @@ export function OfferCard({ run, onBack }: { run: Run; onBack: () => void }) {
             void navigate('/desk');
           }}
         >
-          See one worked
+          {t('runs.see-one-worked')}
         </Button>
-        {back !== undefined && <Button onClick={onBack}>Step back: {offer.backName}</Button>}
+        {back !== undefined && (
+          <Button onClick={onBack}>{t('runs.step-back', { backName: offer.backName })}</Button>
+        )}
       </Box>
     </Box>
   );
@@ -77,11 +88,11 @@ export function PausedPage({ run, onGoOn }: { run: Run; onGoOn: () => void }) {
       }}
     >
       <Box component="h2" sx={{ m: 0 }}>
-        {run.title} is paused
+        {t('runs.is-paused', { title: run.title })}
       </Box>
       <Box>{progressTold(run)}</Box>
       <Button variant="contained" ref={intoFocus} onClick={onGoOn}>
-        Go on
+        {t('runs.go-on')}
       </Button>
     </Box>
   );

@@ -1,8 +1,9 @@
 import type { Run, RunEntry } from '../api/types';
+import { t } from '../words';
 
 /** The pass mark in words: “20 right”, “5 right in a row”. */
 export const markTold = ({ passMark, inARow }: Pick<Run, 'passMark' | 'inARow'>) =>
-  `${passMark} right${inARow ? ' in a row' : ''}`;
+  t('runs.right', { passMark, inARow: inARow ? t('runs.in-a-row-2') : '' });
 
 /** How far a run has come towards its mark; nothing of what is right while its judge is silent. */
 export function progressTold(run: Run): string {
@@ -11,7 +12,7 @@ export function progressTold(run: Run): string {
     return sums > 0 ? `${worked} of ${sums} worked` : `${worked} worked`;
   }
   const towards = inARow
-    ? `${streak} right in a row, ${passMark} wanted`
+    ? t('runs.right-in-a-row-wanted', { streak, passMark })
     : `${right} right, ${passMark} wanted`;
   const left = sums > 0 ? `${worked} of ${sums} worked` : `${worked} worked`;
   return `${towards} · ${left}`;
@@ -20,7 +21,7 @@ export function progressTold(run: Run): string {
 /** How a run in a list stands. */
 export function standTold(entry: RunEntry): string {
   if (entry.ended) {
-    return entry.passed ? 'passed' : 'not passed';
+    return entry.passed ? 'passed' : t('runs.not-passed-2');
   }
   const worked = entry.sums > 0 ? `${entry.worked} of ${entry.sums}` : String(entry.worked);
   return entry.right === undefined

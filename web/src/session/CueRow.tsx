@@ -1,12 +1,13 @@
 import Box from '@mui/material/Box';
 import type { Step, Working } from '../api/types';
+import { t } from '../words';
 
 /** The cue words of a round, with the one that calls the step marked. */
 export function CueRow({ cues, step }: { cues: Working['cues']; step: Step }) {
   return (
     <Box
       component="ol"
-      aria-label="Moves of a round"
+      aria-label={t('session.moves-of-a-round')}
       sx={{ display: 'flex', flexWrap: 'wrap', gap: '0 0.6em', m: 0, p: 0, listStyle: 'none' }}
     >
       {cues.map(({ kind, word, calls }) => {

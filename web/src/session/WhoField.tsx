@@ -2,8 +2,9 @@ import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
 import { api } from '../api/client';
 import { useCurrentClass } from './classes';
+import { t } from '../words';
 
-const NAMES = 'pupils of the class';
+const NAMES = 'pupils-of-the-class';
 
 /** Whose work it is: any name, with those of the class to choose from. */
 export function WhoField({ value, onChange }: { value: string; onChange: (name: string) => void }) {
@@ -12,7 +13,7 @@ export function WhoField({ value, onChange }: { value: string; onChange: (name: 
   return (
     <>
       <TextField
-        label="Who works it? (optional)"
+        label={t('session.who-works-it-optional')}
         value={value}
         onChange={(event) => onChange(event.target.value)}
         fullWidth

@@ -6,13 +6,17 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import type { Apart } from '../api/types';
 import { TABLE } from './table';
+import { t } from '../words';
 
 /** What each slip makes of the sums that tell slips apart, and what they leave in doubt. */
 export default function ApartDialog({ set, onClose }: { set: Apart; onClose: () => void }) {
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="lg" aria-labelledby="apart-title">
       <DialogTitle id="apart-title">
-        {set.sums.length === 1 ? 'One sum tells' : `${set.sums.length} sums tell`} these slips apart
+        {set.sums.length === 1
+          ? t('sets.one-sum-tells')
+          : t('sets.sums-tell', { length: set.sums.length })}
+        {t('sets.these-slips-apart')}
       </DialogTitle>
       <DialogContent tabIndex={0}>
         {set.doubts.length > 0 && (
@@ -25,7 +29,7 @@ export default function ApartDialog({ set, onClose }: { set: Apart; onClose: () 
         <Box component="table" sx={TABLE}>
           <thead>
             <tr>
-              <th scope="col">Slip</th>
+              <th scope="col">{t('sets.slip')}</th>
               {set.sums.map(({ plain, problem }) => (
                 <th scope="col" key={plain}>
                   {problem}
@@ -41,7 +45,7 @@ export default function ApartDialog({ set, onClose }: { set: Apart; onClose: () 
                   <td key={column}>
                     {row > 0 && answers[row] === answers[0] ? (
                       <Box component="span" sx={{ color: 'text.secondary' }}>
-                        right
+                        {t('sets.right')}
                       </Box>
                     ) : (
                       answers[row]
@@ -54,7 +58,7 @@ export default function ApartDialog({ set, onClose }: { set: Apart; onClose: () 
         </Box>
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Close</Button>
+        <Button onClick={onClose}>{t('sets.close')}</Button>
       </DialogActions>
     </Dialog>
   );

@@ -3,6 +3,7 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import type { Range, Recipe } from '../api/types';
 import { counted } from './sentence';
+import { t } from '../words';
 
 /** The two ends of a range; a range that holds nothing is not taken. */
 export function RangeFields({
@@ -32,14 +33,14 @@ export function RangeFields({
     <Box>
       <Box sx={{ display: 'flex', gap: 1.5 }}>
         <TextField
-          label="From"
+          label={t('sets.from')}
           value={from}
           onChange={(event) => type(event.target.value, to)}
           autoFocus
           slotProps={{ htmlInput: { inputMode: 'numeric', size: 10 } }}
         />
         <TextField
-          label={open ? 'To, if it ends' : 'To'}
+          label={open ? t('sets.to-if-it-ends') : t('sets.to')}
           value={to}
           onChange={(event) => type(from, event.target.value)}
           slotProps={{ htmlInput: { inputMode: 'numeric', size: 10 } }}
@@ -56,9 +57,9 @@ function faultOf(from: string, to: string, least: number, open?: boolean): strin
   const first = counted(from);
   const last = to === '' && open ? Infinity : counted(to);
   if (first === undefined || last === undefined || first < least) {
-    return `Type whole numbers from ${least} on.`;
+    return t('sets.type-whole-numbers-from-on', { least });
   }
-  return last < first ? 'The second number is smaller than the first.' : undefined;
+  return last < first ? t('sets.the-second-number-is-smaller') : undefined;
 }
 
 /** How many figures a number has, and which. */
@@ -73,17 +74,17 @@ export function SizeFields({
   const isFine = /^[0-9]{0,10}$/.test(of);
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
-      <Box sx={{ fontWeight: 700 }}>Figures</Box>
+      <Box sx={{ fontWeight: 700 }}>{t('sets.figures')}</Box>
       <RangeFields
         range={size.figures}
         least={1}
         onChange={(figures) => onChange({ ...size, figures })}
       />
       <TextField
-        label="Made of (empty: all figures)"
+        label={t('sets.made-of-empty-all-figures')}
         value={of}
         error={!isFine}
-        helperText={isFine ? undefined : 'Name figures only, as in 1234.'}
+        helperText={isFine ? undefined : t('sets.name-figures-only-as-in')}
         onChange={({ target: { value } }) => {
           setOf(value);
           if (/^[0-9]{0,10}$/.test(value)) {

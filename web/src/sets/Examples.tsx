@@ -4,6 +4,7 @@ import { api } from '../api/client';
 import type { SetLine } from '../api/types';
 import { setOutArea } from './setOutArea';
 import { SumDrawing } from './SumDrawing';
+import { t } from '../words';
 
 const SHOWN = 3;
 const SQUARE = 22;
@@ -24,7 +25,7 @@ export function Examples({ line }: { line: SetLine }) {
   return (
     <Box
       role="group"
-      aria-label="Such sums"
+      aria-label={t('sets.such-sums')}
       sx={{ mt: 0.75, height: TALLEST, display: 'flex', gap: 1 }}
     >
       {data?.sums.map((sum) => (

@@ -11,6 +11,7 @@ import { isSecondClick, useDeletion } from '../ui/useDeletion';
 import { useDraft } from '../ui/useDraft';
 import { useNotice } from '../ui/useNotice';
 import { useLongList } from '../ui/useLongList';
+import { t } from '../words';
 
 /** The kept sets, to be found and opened. */
 export function KeptSets({ onOpen }: { onOpen: (id: number) => void }) {
@@ -32,7 +33,7 @@ export function KeptSets({ onOpen }: { onOpen: (id: number) => void }) {
     },
     onSuccess: ({ id, title }) => {
       void queries.invalidateQueries({ queryKey: ['sets'] });
-      notice({ text: `“${title}” is kept.` });
+      notice({ text: t('sets.is-kept', { title }) });
       onOpen(id);
     },
     onError: (trouble) => notice({ text: trouble.message }),
@@ -40,21 +41,21 @@ export function KeptSets({ onOpen }: { onOpen: (id: number) => void }) {
   return (
     <Box sx={{ minHeight: 0, overflow: 'auto', px: { xs: 2, md: 3.5 }, pb: 2 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-        <SearchField label="Find a set by its name" value={typed} onChange={setTyped} />
+        <SearchField label={t('sets.find-a-set-by-its')} value={typed} onChange={setTyped} />
         <FileButton
-          label="Set file"
+          label={t('sets.set-file')}
           accept="application/json,.json"
           onFile={(file) => read.mutate(file)}
         >
-          Read a set in
+          {t('sets.read-a-set-in')}
         </FileButton>
       </Box>
       {sets.error && <Box role="alert">{sets.error.message}</Box>}
       {sets.total === 0 && (
         <Box sx={{ py: 2, fontSize: 18, lineHeight: 1.5, color: 'text.secondary' }}>
           {search.trim() === ''
-            ? 'No set is kept yet. Make one, give it a name and press Keep set.'
-            : `No set has “${search}” in its name.`}
+            ? t('sets.no-set-is-kept-yet')
+            : t('sets.no-set-has-in-its', { search })}
         </Box>
       )}
       <Box component="ul" sx={{ m: 0, mt: 1, p: 0, listStyle: 'none' }}>
@@ -75,19 +76,19 @@ export function KeptSets({ onOpen }: { onOpen: (id: number) => void }) {
               <Box sx={{ fontSize: 18, overflowWrap: 'anywhere' }}>{title}</Box>
               <Box sx={{ fontSize: 14.5, color: 'text.secondary' }}>
                 {sums === 1 ? '1 sum' : `${sums} sums`}
-                {versions > 1 && `, versions A to ${'ABCD'[versions - 1]}`}
+                {versions > 1 && t('sets.versions-a-to', { versions: 'ABCD'[versions - 1] })}
               </Box>
             </Box>
-            <Button aria-label={`Open ${title}`} onClick={() => onOpen(id)}>
-              Open
+            <Button aria-label={t('sets.open', { title })} onClick={() => onOpen(id)}>
+              {t('sets.open-2')}
             </Button>
             <Button
-              aria-label={`Delete ${title}`}
+              aria-label={t('sets.delete', { title })}
               onClick={(event) =>
-                isSecondClick(event) || remove({ id, said: `“${title}” is deleted.` })
+                isSecondClick(event) || remove({ id, said: t('sets.is-deleted', { title }) })
               }
             >
-              Delete
+              {t('sets.delete-2')}
             </Button>
           </Box>
         ))}

@@ -12,6 +12,7 @@ import { useNotice } from '../ui/useNotice';
 import { OperationRow } from './OperationRow';
 import { behind, behindDropped, behindMoved } from './order';
 import { ShippedDialog } from './ShippedDialog';
+import { t } from '../words';
 
 /** What has just been opened is seen whole. */
 const bringIntoSight = (opened: HTMLElement | null) => opened?.scrollIntoView({ block: 'nearest' });
@@ -33,7 +34,8 @@ export function LadderPage() {
   /** Changes a rung and offers to take it back. */
   const putTelling = (id: string, body: RungChange, back: RungChange, text: string) =>
     change.mutate(() => api.changeRung(id, body), {
-      onSuccess: () => notice({ text, action: { label: 'Undo', run: () => put(id, back) } }),
+      onSuccess: () =>
+        notice({ text, action: { label: t('sets.undo'), run: () => put(id, back) } }),
       onError: say,
     });
   /** Moves a rung to where it belongs on the ladder as it is when its turn comes. */
@@ -53,8 +55,8 @@ export function LadderPage() {
         onSuccess: () =>
           before !== undefined &&
           notice({
-            text: `“${rung.name}” has another place.`,
-            action: { label: 'Undo', run: () => put(rung.id, { behind: before }) },
+            text: t('sets.has-another-place', { name: rung.name }),
+            action: { label: t('sets.undo'), run: () => put(rung.id, { behind: before }) },
           }),
         onError: say,
       },
@@ -66,16 +68,18 @@ export function LadderPage() {
       rung.id,
       { hidden: !rung.hidden },
       { hidden: rung.hidden },
-      rung.hidden ? `“${rung.name}” is shown again.` : `“${rung.name}” is hidden.`,
+      rung.hidden
+        ? t('sets.is-shown-again', { name: rung.name })
+        : t('sets.is-hidden', { name: rung.name }),
     );
   const takeOut = ({ id, name, news, recipe, method }: Rung) => {
     const before = behind(mine, id);
     change.mutate(() => api.removeRung(id), {
       onSuccess: () =>
         notice({
-          text: `“${name}” is taken out.`,
+          text: t('sets.is-taken-out', { name }),
           action: {
-            label: 'Undo',
+            label: t('sets.undo'),
             run: () =>
               change.mutate(() => api.addRung({ name, news, recipe, method, behind: before }), {
                 onError: say,
@@ -100,12 +104,12 @@ export function LadderPage() {
     >
       <OperationRow rungs={rungs} chosen={operation} onChoose={setOperation} />
       <Box sx={{ fontSize: 15.5, color: 'text.secondary' }}>
-        Choose a rung to rename or hide it. Drag it to another place, or press Alt with ↑ or ↓.
+        {t('sets.choose-a-rung-to-rename')}
       </Box>
       {error && <Box role="alert">{error.message}</Box>}
       <Box
         component="ol"
-        aria-label="Rungs of the class"
+        aria-label={t('sets.rungs-of-the-class')}
         sx={{ m: 0, p: 0, minHeight: 0, overflow: 'auto', listStyle: 'none' }}
       >
         {mine.map((rung, i) => (
@@ -179,7 +183,9 @@ export function LadderPage() {
               </Box>
               {(rung.hidden || rung.own) && (
                 <Box component="span" sx={{ fontSize: 14, whiteSpace: 'nowrap' }}>
-                  {[rung.own && 'your own', rung.hidden && 'hidden'].filter(Boolean).join(', ')}
+                  {[rung.own && t('sets.your-own'), rung.hidden && 'hidden']
+                    .filter(Boolean)
+                    .join(', ')}
                 </Box>
               )}
             </ButtonBase>
@@ -188,7 +194,7 @@ export function LadderPage() {
                 <Box sx={{ display: 'flex' }}>
                   <KeptField
                     key={rung.name}
-                    label={`Name of “${rung.name}”`}
+                    label={t('sets.name-of', { name: rung.name })}
                     kept={rung.name}
                     most={80}
                     onKeep={(name) => put(rung.id, { name })}
@@ -197,7 +203,7 @@ export function LadderPage() {
                 <Box sx={{ display: 'flex' }}>
                   <KeptField
                     key={rung.news}
-                    label={`What is new on “${rung.name}”`}
+                    label={t('sets.what-is-new-on', { name: rung.name })}
                     kept={rung.news}
                     most={160}
                     long
@@ -206,15 +212,17 @@ export function LadderPage() {
                 </Box>
                 <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
                   <Button disabled={i === 0} onClick={() => moveBy(rung, -1)}>
-                    Put higher up
+                    {t('sets.put-higher-up')}
                   </Button>
                   <Button disabled={i === mine.length - 1} onClick={() => moveBy(rung, 1)}>
-                    Put lower down
+                    {t('sets.put-lower-down')}
                   </Button>
-                  <Button onClick={() => hide(rung)}>{rung.hidden ? 'Show' : 'Hide'}</Button>
+                  <Button onClick={() => hide(rung)}>
+                    {rung.hidden ? t('sets.show') : t('sets.hide')}
+                  </Button>
                   {rung.own && (
                     <Button onClick={(event) => isSecondClick(event) || takeOut(rung)}>
-                      Take out
+                      {t('sets.take-out')}
                     </Button>
                   )}
                 </Box>
@@ -225,7 +233,7 @@ export function LadderPage() {
       </Box>
       <Box>
         <Button aria-haspopup="dialog" onClick={() => setAsking(true)}>
-          The ladder as it was at first
+          {t('sets.the-ladder-as-it-was')}
         </Button>
       </Box>
       {asking && <ShippedDialog onClose={() => setAsking(false)} />}

@@ -11,6 +11,7 @@ import { OperationRow } from './OperationRow';
 import { RungDialog } from './RungDialog';
 import { Sentence } from './Sentence';
 import { counted } from './sentence';
+import { t } from '../words';
 
 const MOST = 100;
 
@@ -81,7 +82,7 @@ export function MakePage({
       <Box
         component="ol"
         ref={keepChosenInSight}
-        aria-label="Rungs"
+        aria-label={t('sets.rungs')}
         sx={{ m: 0, p: 0, minHeight: 0, overflow: 'auto', listStyle: 'none' }}
       >
         {mine?.map((rung) => (
@@ -125,7 +126,7 @@ export function MakePage({
               value={typed}
               onChange={(event) => setTyped(event.target.value.trim())}
               error={!isCount}
-              inputProps={{ 'aria-label': 'How many sums', inputMode: 'numeric', size: 3 }}
+              inputProps={{ 'aria-label': t('sets.how-many-sums'), inputMode: 'numeric', size: 3 }}
               sx={{
                 width: 64,
                 px: 1.25,
@@ -140,33 +141,34 @@ export function MakePage({
               disabled={!line || busy}
               onClick={() => line && onMake(line, {})}
             >
-              Make {count === 1 ? 'a sum' : 'sums'}
+              {t('sets.make')}
+              {count === 1 ? 'a sum' : 'sums'}
             </Button>
             <Button
               disabled={!line || busy || !canAdd}
               onClick={() => line && onMake(line, { adds: true })}
             >
-              Add to the set
+              {t('sets.add-to-the-set')}
             </Button>
             <Button disabled={!line || busy} onClick={() => line && onMake(line, { lesson: true })}>
-              Make a lesson
+              {t('sets.make-a-lesson')}
             </Button>
             <Button disabled={!line || busy} onClick={() => line && onTellApart(line)}>
-              Tell slips apart
+              {t('sets.tell-slips-apart')}
             </Button>
             <Button
               aria-haspopup="dialog"
               disabled={!chosen.rung}
               onClick={() => chosen.rung && onRun({ ...chosen.rung, method: chosen.method })}
             >
-              Endless run
+              {t('sets.endless-run')}
             </Button>
             {!chosen.rung && (
               <Button aria-haspopup="dialog" onClick={() => setKeeping(true)}>
-                Keep as a rung
+                {t('sets.keep-as-a-rung')}
               </Button>
             )}
-            {!isCount && <Box role="alert">A line of a set has 1 to {MOST} sums.</Box>}
+            {!isCount && <Box role="alert">{t('sets.a-line-of-a-set', { MOST })}</Box>}
           </Box>
         </Box>
       )}

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { Rung } from '../api/types';
+import { t } from '../words';
 
 const SIGNS: Record<Rung['operation'], string> = {
   ADDITION: '+',
@@ -22,7 +23,7 @@ export function OperationRow({
 }) {
   const operations = [...new Set(rungs.map((rung) => rung.operation))];
   return (
-    <Box role="group" aria-label="Operation" sx={{ display: 'flex', gap: 0.75 }}>
+    <Box role="group" aria-label={t('sets.operation')} sx={{ display: 'flex', gap: 0.75 }}>
       {operations.map((each) => (
         <Button
           key={each}

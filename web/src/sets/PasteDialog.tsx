@@ -10,6 +10,7 @@ import { api } from '../api/client';
 import type { SetSum } from '../api/types';
 import { FileButton } from '../ui/FileButton';
 import { useDraft } from '../ui/useDraft';
+import { t } from '../words';
 
 /** Sums typed or pasted, one to a line; lines that are none are named, and the others can be taken. */
 export default function PasteDialog({
@@ -33,10 +34,10 @@ export default function PasteDialog({
   const { bad = [], sums = [] } = read.data ?? {};
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="paste-title">
-      <DialogTitle id="paste-title">Sums of your own</DialogTitle>
+      <DialogTitle id="paste-title">{t('sets.sums-of-your-own')}</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2, pt: '8px !important' }}>
         <TextField
-          label="One sum to a line"
+          label={t('sets.one-sum-to-a-line')}
           value={text}
           onChange={(event) => {
             setText(event.target.value);
@@ -55,25 +56,25 @@ export default function PasteDialog({
         {bad.length > 0 && (
           <Box role="alert" sx={{ p: 1, bgcolor: 'ink.slipPage' }}>
             {bad.map(({ line, text: typed, sentence }) => (
-              <Box key={line}>
-                Line {line}, “{typed}”: {sentence}
-              </Box>
+              <Box key={line}>{t('sets.line', { line, typed, sentence })}</Box>
             ))}
           </Box>
         )}
       </DialogContent>
       <DialogActions sx={{ px: 3, pb: 2.5 }}>
         <FileButton
-          label="Table of sums"
+          label={t('sets.table-of-sums')}
           accept="text/csv,.csv"
           onFile={(file) => read.mutate(file)}
         >
-          Read a table in (CSV)
+          {t('sets.read-a-table-in-csv')}
         </FileButton>
-        <Button onClick={onClose}>Cancel</Button>
+        <Button onClick={onClose}>{t('sets.cancel')}</Button>
         {bad.length > 0 && sums.length > 0 && (
           <Button onClick={() => take(sums)}>
-            {sums.length === 1 ? 'Take the other one' : `Take the other ${sums.length}`}
+            {sums.length === 1
+              ? t('sets.take-the-other-one')
+              : t('sets.take-the-other', { length: sums.length })}
           </Button>
         )}
         <Button
@@ -81,7 +82,7 @@ export default function PasteDialog({
           disabled={text.trim() === '' || read.isPending}
           onClick={() => read.mutate(undefined)}
         >
-          Take them
+          {t('sets.take-them')}
         </Button>
       </DialogActions>
     </Dialog>

@@ -11,6 +11,7 @@ import { api } from '../api/client';
 import type { Recipe, Rung } from '../api/types';
 import { useLadderChange, useWholeLadder } from '../session/ladder';
 import { useDraft } from '../ui/useDraft';
+import { t } from '../words';
 
 /** Keeps what a sentence wishes as a rung of the class's own. */
 export function RungDialog({
@@ -52,27 +53,27 @@ export function RungDialog({
           keep();
         }}
       >
-        <DialogTitle id="rung-title">A rung of your own</DialogTitle>
+        <DialogTitle id="rung-title">{t('sets.a-rung-of-your-own')}</DialogTitle>
         <DialogContent sx={{ display: 'grid', gap: 2, pt: '8px !important' }}>
           <TextField
-            label="Name"
+            label={t('sets.name')}
             value={name}
             onChange={(event) => setName(event.target.value)}
             slotProps={{ htmlInput: { maxLength: 80 } }}
             autoFocus
           />
           <TextField
-            label="What is new"
+            label={t('sets.what-is-new')}
             value={news}
             onChange={(event) => setNews(event.target.value)}
             slotProps={{ htmlInput: { maxLength: 160 } }}
           />
           <TextField
             select
-            label="It comes behind"
+            label={t('sets.it-comes-behind')}
             value={behind}
             onChange={(event) => setBehind(event.target.value)}
-            helperText="What comes before it on the ladder must be sure first."
+            helperText={t('sets.what-comes-before-it-on')}
           >
             {mine.map((rung) => (
               <MenuItem key={rung.id} value={rung.id}>
@@ -87,9 +88,9 @@ export function RungDialog({
           )}
         </DialogContent>
         <DialogActions sx={{ px: 3, pb: 2.5 }}>
-          <Button onClick={onClose}>Cancel</Button>
+          <Button onClick={onClose}>{t('sets.cancel')}</Button>
           <Button type="submit" variant="contained" disabled={change.isPending}>
-            Put it on the ladder
+            {t('sets.put-it-on-the-ladder')}
           </Button>
         </DialogActions>
       </Box>

@@ -10,6 +10,7 @@ import type { Range, Recipe } from '../api/types';
 import { useCurrentClass } from '../session/classes';
 import { RangeFields, SizeFields } from './BlankFields';
 import { grouped, numbersOf, sizeWords, withSize, withWish } from './sentence';
+import { t } from '../words';
 
 /** What a blank of the sentence stands for. */
 type Blank = { size: number } | { wish: string };
@@ -38,11 +39,12 @@ export function Sentence({
   return (
     <Box>
       <Box sx={{ fontSize: 18, lineHeight: 2 }}>
-        {numbersOf(recipe.numbers.length)} of{' '}
+        {numbersOf(recipe.numbers.length)}
+        {t('sets.of')}{' '}
         {recipe.numbers.map((size, i) => (
           <Box component="span" key={i}>
-            {i > 0 && (i === recipe.numbers.length - 1 ? ' and ' : ', ')}
-            <BlankButton label={`Number ${i + 1}`} onOpen={blankAt({ size: i })}>
+            {i > 0 && (i === recipe.numbers.length - 1 ? t('sets.and') : ', ')}
+            <BlankButton label={t('sets.number', { i: i + 1 })} onOpen={blankAt({ size: i })}>
               {sizeWords(size)}
             </BlankButton>
           </Box>
@@ -50,12 +52,12 @@ export function Sentence({
         {wishes.map(([trait]) => (
           <Box component="span" key={trait}>
             ,{' '}
-            <BlankButton label="Wish" onOpen={blankAt({ wish: trait })}>
+            <BlankButton label={t('sets.wish')} onOpen={blankAt({ wish: trait })}>
               {data?.wishes[trait] ?? '…'}
             </BlankButton>
           </Box>
         ))}
-        {recipe.places ? `, to ${recipe.places} places` : ''}.{' '}
+        {recipe.places ? t('sets.to-places', { places: recipe.places }) : ''}.{' '}
         <MoreWishes
           recipe={recipe}
           onTake={(trait) => onChange(withWish(recipe, trait, { from: 1 }))}
@@ -67,7 +69,8 @@ export function Sentence({
             <Box sx={{ color: 'error.main' }}>{data.clash}</Box>
           ) : (
             <>
-              <strong>{grouped(data.count)}</strong> {data.count === '1' ? 'sum fits' : 'sums fit'}
+              <strong>{grouped(data.count)}</strong>{' '}
+              {data.count === '1' ? t('sets.sum-fits') : t('sets.sums-fit')}
             </>
           ))}
         {error && <Box sx={{ color: 'error.main' }}>{error.message}</Box>}
@@ -141,7 +144,7 @@ function WishFields({
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
       <RangeFields range={range} least={0} open onChange={onChange} />
-      <Button onClick={onLeaveOut}>Anything goes</Button>
+      <Button onClick={onLeaveOut}>{t('sets.anything-goes')}</Button>
     </Box>
   );
 }
@@ -161,7 +164,7 @@ function MoreWishes({ recipe, onTake }: { recipe: Recipe; onTake: (trait: string
         onClick={(event) => setAt(event.currentTarget)}
         sx={{ minHeight: 30, px: 1, py: 0, fontSize: 15 }}
       >
-        One wish more
+        {t('sets.one-wish-more')}
       </Button>
       <Menu open={at !== null} anchorEl={at} onClose={() => setAt(null)}>
         {free?.map(({ name, words }) => (

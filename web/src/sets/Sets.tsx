@@ -15,6 +15,7 @@ import { LadderPage } from './LadderPage';
 import { MakePage } from './MakePage';
 import { SheetPage } from './SheetPage';
 import { useSetDraft } from './useSetDraft';
+import { t } from '../words';
 
 const SheetsDialog = deferred(() => import('./SheetsDialog'));
 const SlipKeyDialog = deferred(() => import('./SlipKeyDialog'));
@@ -24,7 +25,7 @@ const RunDialog = deferred(() => import('../runs/RunDialog'));
 const PasteDialog = deferred(() => import('./PasteDialog'));
 
 /** What the right page can show. */
-const RIGHT = { make: 'Make a set', kept: 'Kept sets', ladder: 'Ladder' };
+const RIGHT = { make: t('sets.make-a-set'), kept: t('sets.kept-sets'), ladder: t('sets.ladder') };
 
 type Open = 'sheets' | 'slip key' | 'paste' | 'hand out' | null;
 
@@ -40,7 +41,7 @@ export default function Sets() {
   const navigate = useNavigate();
   const say = (trouble: Error) => notice({ text: trouble.message });
   const fewer = (missing: number) =>
-    missing > 0 && notice({ text: `There are only so many such sums: ${missing} fewer.` });
+    missing > 0 && notice({ text: t('sets.there-are-only-so-many', { missing }) });
 
   const make = useMutation({
     mutationFn: ({ line, lesson }: { line: SetLine; adds?: boolean; lesson?: boolean }) =>
@@ -70,7 +71,7 @@ export default function Sets() {
     mutationFn: (only?: number) => api.draftSet(toDraw(draft, only)),
     onSuccess: ({ sums, missing }) => {
       if (missing > 0) {
-        notice({ text: 'There are not enough other sums of this kind. These stay.' });
+        notice({ text: t('sets.there-are-not-enough-other') });
       } else {
         change(withDrawn(draft, sums));
       }
@@ -84,7 +85,7 @@ export default function Sets() {
   });
   const keep = useMutation({
     mutationFn: (asNew: boolean) => {
-      const body = toKeep(draft, draft.title.trim() || 'Set without a name');
+      const body = toKeep(draft, draft.title.trim() || t('sets.set-without-a-name'));
       return draft.id === null || asNew
         ? api.keepSet(body)
         : api.changeSet(draft.id, { ...body, state: draft.state });
@@ -92,14 +93,14 @@ export default function Sets() {
     onSuccess: (set) => {
       settle(set);
       void navigate(`/sets/${set.id}`, { replace: true });
-      notice({ text: `“${set.title}” is kept.` });
+      notice({ text: t('sets.is-kept', { title: set.title }) });
     },
     onError: (trouble) =>
       notice({
         text: trouble.message,
         ...(trouble instanceof Trouble &&
           trouble.isStale && {
-            action: { label: 'Keep as a new set', run: () => keep.mutate(true) },
+            action: { label: t('sets.keep-as-a-new-set'), run: () => keep.mutate(true) },
           }),
       }),
   });
@@ -155,46 +156,46 @@ export default function Sets() {
           disabled={empty || keep.isPending || !isFirst}
           onClick={() => keep.mutate(false)}
         >
-          {id === null ? 'Keep set' : 'Keep changes'}
+          {id === null ? t('sets.keep-set') : t('sets.keep-changes')}
         </Button>
         <Button disabled={empty || busy || !isFirst} onClick={() => draw.mutate(undefined)}>
-          Draw anew
+          {t('sets.draw-anew')}
         </Button>
         <Button
           disabled={empty}
           onClick={() => setShown(shown < draft.sums.length ? shown + 1 : 0)}
         >
-          {empty || shown < draft.sums.length ? 'Next answer' : 'Hide answers'}
+          {empty || shown < draft.sums.length ? t('sets.next-answer') : t('sets.hide-answers')}
         </Button>
         <Box sx={{ flex: 1 }} />
         {id !== null && draft.versions.length < 4 && draft.lines.length > 0 && (
           <Button disabled={addVersion.isPending} onClick={() => addVersion.mutate(id)}>
-            Make version {'ABCD'[draft.versions.length]}
+            {t('sets.make-version', { draft: 'ABCD'[draft.versions.length] })}
           </Button>
         )}
         <Button aria-haspopup="dialog" disabled={!isFirst} onClick={() => setOpen('paste')}>
-          Type or paste
+          {t('sets.type-or-paste')}
         </Button>
         <Button aria-haspopup="dialog" disabled={empty} onClick={() => setOpen('slip key')}>
-          Slip key
+          {t('sets.slip-key-2')}
         </Button>
         <Button
           aria-haspopup="dialog"
           disabled={empty}
-          onClick={() => setRunOf(runOf(draft, draft.title.trim() || 'Set'))}
+          onClick={() => setRunOf(runOf(draft, draft.title.trim() || t('sets.set')))}
         >
-          Run
+          {t('sets.run')}
         </Button>
         <Button aria-haspopup="dialog" disabled={empty} onClick={() => setOpen('hand out')}>
-          Hand out
+          {t('sets.hand-out-2')}
         </Button>
         <Button aria-haspopup="dialog" disabled={empty} onClick={() => setOpen('sheets')}>
-          On paper
+          {t('sets.on-paper')}
         </Button>
       </Box>
       {open === 'hand out' && (
         <HandoutDialog
-          source={runOf(draft, draft.title.trim() || 'Set')}
+          source={runOf(draft, draft.title.trim() || t('sets.set'))}
           onClose={() => setOpen(null)}
         />
       )}

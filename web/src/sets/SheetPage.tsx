@@ -7,6 +7,7 @@ import { useDeskTools } from '../session/deskContext';
 import { heldOrNot, inOrder, lineAt, moved, without, type SetDraft } from './draft';
 import { SumTile } from './SumTile';
 import { WorkloadLine } from './WorkloadLine';
+import { t } from '../words';
 
 /** The sheet of a set: its sums on squares, and what can be done with the one that is chosen. */
 export function SheetPage({
@@ -57,8 +58,8 @@ export function SheetPage({
         <InputBase
           value={draft.title}
           onChange={(event) => onChange({ ...draft, title: event.target.value })}
-          placeholder="Name of the set"
-          inputProps={{ 'aria-label': 'Name of the set', maxLength: 120 }}
+          placeholder={t('sets.name-of-the-set')}
+          inputProps={{ 'aria-label': t('sets.name-of-the-set'), maxLength: 120 }}
           sx={{ flex: '1 1 220px', fontSize: 22, fontWeight: 700 }}
         />
         {versions.length > 1 &&
@@ -68,7 +69,7 @@ export function SheetPage({
               aria-pressed={each === version}
               onClick={() => void navigate(`/sets/${id}?version=${each}`)}
             >
-              Version {each}
+              {t('sets.version', { each })}
             </Button>
           ))}
         <Box role="status" sx={{ color: 'text.secondary', fontSize: 15.5 }}>
@@ -77,7 +78,7 @@ export function SheetPage({
       </Box>
       <Box
         role="region"
-        aria-label="Sheet"
+        aria-label={t('sets.sheet')}
         tabIndex={0}
         aria-busy={busy}
         sx={{
@@ -99,8 +100,7 @@ export function SheetPage({
         )}
         {sums.length === 0 && !trouble && (
           <Box sx={{ py: 3, fontSize: 19, lineHeight: 1.5, color: 'text.secondary' }}>
-            The sheet is empty. Choose a rung on the right and make ten sums of it, or type and
-            paste sums of your own.
+            {t('sets.the-sheet-is-empty-choose')}
           </Box>
         )}
         {sums.map((each, i) => (
@@ -119,7 +119,7 @@ export function SheetPage({
         {sum ? (
           <Box
             role="toolbar"
-            aria-label={`Sum ${place + 1}`}
+            aria-label={t('sets.sum', { place: place + 1 })}
             sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, alignItems: 'center' }}
           >
             <Box sx={{ fontWeight: 700, mr: 0.5 }}>{sum.problem}</Box>
@@ -129,33 +129,35 @@ export function SheetPage({
                   aria-pressed={held.includes(sum.plain)}
                   onClick={() => onChange(heldOrNot(draft, sum.plain))}
                 >
-                  Hold
+                  {t('sets.hold')}
                 </Button>
                 <Button disabled={busy || lineAt(lines, place) < 0} onClick={() => onDraw(place)}>
-                  Another
+                  {t('sets.another')}
                 </Button>
                 <Button
-                  aria-label="Earlier"
+                  aria-label={t('sets.earlier')}
                   disabled={place === 0}
                   onClick={() => onChange(moved(draft, place, -1))}
                 >
                   ◂
                 </Button>
                 <Button
-                  aria-label="Later"
+                  aria-label={t('sets.later')}
                   disabled={place === sums.length - 1}
                   onClick={() => onChange(moved(draft, place, 1))}
                 >
                   ▸
                 </Button>
-                <Button onClick={() => onChange(without(draft, place))}>Take out</Button>
+                <Button onClick={() => onChange(without(draft, place))}>
+                  {t('sets.take-out')}
+                </Button>
               </>
             )}
             <Box sx={{ flexBasis: '100%', height: 0 }} />
-            Open it on
-            <Button onClick={() => openOn('/desk')}>the Desk</Button>
-            <Button onClick={() => openOn('/board')}>the Board</Button>
-            <Button onClick={() => openOn('/slate')}>the Slate</Button>
+            {t('sets.open-it-on')}
+            <Button onClick={() => openOn('/desk')}>{t('sets.the-desk')}</Button>
+            <Button onClick={() => openOn('/board')}>{t('sets.the-board')}</Button>
+            <Button onClick={() => openOn('/slate')}>{t('sets.the-slate')}</Button>
           </Box>
         ) : (
           <WorkloadLine
@@ -165,10 +167,12 @@ export function SheetPage({
               sums.length > 1 && (
                 <>
                   <Button disabled={busy || lines.length === 0} onClick={onEven}>
-                    Even out
+                    {t('sets.even-out')}
                   </Button>
-                  <Button onClick={() => onChange(inOrder(draft, 'quick'))}>Quickest first</Button>
-                  <Button onClick={() => onChange(inOrder(draft, 'mixed'))}>Mix</Button>
+                  <Button onClick={() => onChange(inOrder(draft, 'quick'))}>
+                    {t('sets.quickest-first')}
+                  </Button>
+                  <Button onClick={() => onChange(inOrder(draft, 'mixed'))}>{t('sets.mix')}</Button>
                 </>
               )
             }

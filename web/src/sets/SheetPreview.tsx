@@ -4,6 +4,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '../api/client';
 import type { SheetRequest } from '../api/types';
+import { t } from '../words';
 
 /** What will be printed, page by page. */
 export function SheetPreview({ request }: { request: SheetRequest }) {
@@ -18,7 +19,7 @@ export function SheetPreview({ request }: { request: SheetRequest }) {
   if (!data) {
     return (
       <Box role={error ? 'alert' : 'status'} sx={{ fontSize: 15.5, color: 'text.secondary' }}>
-        {error?.message ?? 'The sheet is being drawn…'}
+        {error?.message ?? t('sets.the-sheet-is-being-drawn')}
       </Box>
     );
   }
@@ -27,7 +28,7 @@ export function SheetPreview({ request }: { request: SheetRequest }) {
       <Box
         component="img"
         data-testid="preview"
-        alt={`Page ${data.page + 1} as it will be printed`}
+        alt={t('sets.page-as-it-will-be', { data: data.page + 1 })}
         src={`data:image/png;base64,${data.picture}`}
         sx={{
           display: 'block',
@@ -43,18 +44,16 @@ export function SheetPreview({ request }: { request: SheetRequest }) {
         >
           <Button
             size="small"
-            aria-label="Page before"
+            aria-label={t('sets.page-before')}
             disabled={data.page === 0}
             onClick={() => setPage(data.page - 1)}
           >
             ◂
           </Button>
-          <span>
-            {data.page + 1} of {data.pages}
-          </span>
+          <span>{t('sets.of-2', { data: data.page + 1, pages: data.pages })}</span>
           <Button
             size="small"
-            aria-label="Next page"
+            aria-label={t('sets.next-page')}
             disabled={data.page === data.pages - 1}
             onClick={() => setPage(data.page + 1)}
           >

@@ -13,23 +13,28 @@ import { open, save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
 import { toKeep, type SetDraft } from './draft';
 import { SheetPreview } from './SheetPreview';
+import { t } from '../words';
 
 const KINDS: Record<SheetRequest['kind'], string> = {
-  EXERCISES: 'Exercises',
-  ANSWERS: 'Quick answers',
-  WALK_THROUGH: 'Every sum worked',
-  SLIP_KEY: 'Slip key',
-  MARKING_LIST: 'Marking list',
+  EXERCISES: t('sets.exercises'),
+  ANSWERS: t('sets.quick-answers'),
+  WALK_THROUGH: t('sets.every-sum-worked'),
+  SLIP_KEY: t('sets.slip-key-2'),
+  MARKING_LIST: t('sets.marking-list'),
 };
 
 const LAYOUTS: Record<NonNullable<SheetRequest['layout']>, string> = {
-  SET_OUT: 'Set out on squares',
-  SQUARES: 'In a line, with empty squares',
-  LINE: 'In a line',
+  SET_OUT: t('sets.set-out-on-squares'),
+  SQUARES: t('sets.in-a-line-with-empty'),
+  LINE: t('sets.in-a-line'),
 };
 
 /** What else there is room for on exercises. */
-const ROOM = { withHeads: 'Column heads', withCheck: 'The check', withExplanation: 'How I did it' };
+const ROOM = {
+  withHeads: t('sets.column-heads'),
+  withCheck: t('sets.the-check'),
+  withExplanation: t('sets.how-i-did-it'),
+};
 
 const SQUARES = { '5': '5 mm', '7': '7 mm', '10': '10 mm', '14': '14 mm' };
 
@@ -41,7 +46,7 @@ export default function SheetsDialog({ draft, onClose }: { draft: SetDraft; onCl
   const [layout, setLayout] = useState<NonNullable<SheetRequest['layout']>>('SET_OUT');
   const [room, setRoom] = useState<(keyof typeof ROOM)[]>(['withHeads']);
   const notice = useNotice();
-  const title = draft.title.trim() || 'Set';
+  const title = draft.title.trim() || t('sets.set');
   const { sums } = toKeep(draft, title);
   const fileName = (words: string) => words.replaceAll(/[^\p{L}\d]+/gu, '-');
   const called = fileName(`${title} ${draft.version}`);
@@ -76,11 +81,11 @@ export default function SheetsDialog({ draft, onClose }: { draft: SetDraft; onCl
       }
       return save(file, `${name}.pdf`);
     },
-    onSuccess: (file) => file && notice({ text: `${file} is in your downloads.` }),
+    onSuccess: (file) => file && notice({ text: t('sets.is-in-your-downloads', { file }) }),
   });
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="sheets-title">
-      <DialogTitle id="sheets-title">{title} on paper</DialogTitle>
+      <DialogTitle id="sheets-title">{t('sets.on-paper-2', { title })}</DialogTitle>
       <DialogContent
         sx={{
           display: 'grid',
@@ -90,19 +95,34 @@ export default function SheetsDialog({ draft, onClose }: { draft: SetDraft; onCl
         }}
       >
         <div>
-          <ChoiceRow label="What" value={kind} onChoose={setKind} names={KINDS} />
+          <ChoiceRow label={t('sets.what')} value={kind} onChoose={setKind} names={KINDS} />
           {kind === 'EXERCISES' && (
             <>
-              <ChoiceRow label="Each sum" value={layout} onChoose={setLayout} names={LAYOUTS} />
-              <ChoiceRow label="Squares of" value={square} onChoose={setSquare} names={SQUARES} />
-              <ManyRow label="With room for" values={room} onChoose={setRoom} names={ROOM} />
+              <ChoiceRow
+                label={t('sets.each-sum')}
+                value={layout}
+                onChoose={setLayout}
+                names={LAYOUTS}
+              />
+              <ChoiceRow
+                label={t('sets.squares-of')}
+                value={square}
+                onChoose={setSquare}
+                names={SQUARES}
+              />
+              <ManyRow
+                label={t('sets.with-room-for')}
+                values={room}
+                onChoose={setRoom}
+                names={ROOM}
+              />
             </>
           )}
           <ChoiceRow
-            label="Sheet"
+            label={t('sets.sheet')}
             value={size}
             onChoose={setSize}
-            names={{ A4: 'A4', LETTER: 'Letter' }}
+            names={{ A4: 'A4', LETTER: t('sets.letter') }}
           />
           <Box sx={{ display: 'flex', gap: 1, mt: 1.5 }}>
             <Button
@@ -110,20 +130,24 @@ export default function SheetsDialog({ draft, onClose }: { draft: SetDraft; onCl
               disabled={make.isPending}
               onClick={() => make.mutate('save')}
             >
-              {make.isPending ? 'Making it…' : 'Download PDF'}
+              {make.isPending ? t('sets.making-it') : t('sets.download-pdf')}
             </Button>
             <Button disabled={make.isPending} onClick={() => make.mutate('open')}>
-              Open it to print
+              {t('sets.open-it-to-print')}
             </Button>
           </Box>
           {draft.id !== null && (
             <>
               <Box component="h3" sx={{ fontSize: 16, mt: 3, mb: 0 }}>
-                As a file, as it is kept
+                {t('sets.as-a-file-as-it')}
               </Box>
               <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1.5 }}>
-                <Button onClick={() => make.mutate('table')}>Table of its sums (CSV)</Button>
-                <Button onClick={() => make.mutate('file')}>Set to read in again (JSON)</Button>
+                <Button onClick={() => make.mutate('table')}>
+                  {t('sets.table-of-its-sums-csv')}
+                </Button>
+                <Button onClick={() => make.mutate('file')}>
+                  {t('sets.set-to-read-in-again')}
+                </Button>
               </Box>
             </>
           )}
@@ -136,7 +160,7 @@ export default function SheetsDialog({ draft, onClose }: { draft: SetDraft; onCl
         <SheetPreview request={request} />
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Close</Button>
+        <Button onClick={onClose}>{t('sets.close')}</Button>
       </DialogActions>
     </Dialog>
   );

@@ -8,6 +8,7 @@ import { useQuery } from '@tanstack/react-query';
 import { api } from '../api/client';
 import { toKeep, type SetDraft } from './draft';
 import { TABLE } from './table';
+import { t } from '../words';
 
 /** The wrong answers that known slips give, for whoever marks with a red pen. */
 export default function SlipKeyDialog({
@@ -24,16 +25,16 @@ export default function SlipKeyDialog({
   });
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="key-title">
-      <DialogTitle id="key-title">Slip key</DialogTitle>
+      <DialogTitle id="key-title">{t('sets.slip-key-2')}</DialogTitle>
       <DialogContent tabIndex={0}>
         {error && <Box role="alert">{error.message}</Box>}
-        {!data && !error && <Box role="status">Every slip is being tried…</Box>}
+        {!data && !error && <Box role="status">{t('sets.every-slip-is-being-tried')}</Box>}
         <Box component="table" sx={TABLE}>
           <thead>
             <tr>
-              <th scope="col">Sum</th>
-              <th scope="col">Right</th>
-              <th scope="col">Wrong answers and the slips that give them</th>
+              <th scope="col">{t('sets.sum-2')}</th>
+              <th scope="col">{t('sets.right-2')}</th>
+              <th scope="col">{t('sets.wrong-answers-and-the-slips')}</th>
             </tr>
           </thead>
           <tbody>
@@ -59,7 +60,7 @@ export default function SlipKeyDialog({
         </Box>
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Close</Button>
+        <Button onClick={onClose}>{t('sets.close')}</Button>
       </DialogActions>
     </Dialog>
   );

@@ -2,16 +2,17 @@ import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import type { SetSum } from '../api/types';
 import { SumDrawing } from './SumDrawing';
+import { t } from '../words';
 
 /** The side of a square on the sheet, in pixels; smaller on wide papers. */
 const SQUARE = 26;
 const WIDEST = 560;
 
 const PARTS: Record<SetSum['part'], string> = {
-  SHOW: 'to show',
+  SHOW: t('sets.to-show'),
   TOGETHER: 'together',
   PRACTISE: '',
-  EXPLAIN: 'explain how',
+  EXPLAIN: t('sets.explain-how'),
 };
 
 /** A sum of a set, set out on squares. */

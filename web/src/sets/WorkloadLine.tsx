@@ -4,6 +4,7 @@ import { useQuery } from '@tanstack/react-query';
 import { api } from '../api/client';
 import type { SetSum } from '../api/types';
 import { minutes } from './sentence';
+import { t } from '../words';
 
 const MOST = 4;
 
@@ -25,9 +26,13 @@ export function WorkloadLine({ sums, actions }: { sums: SetSum[]; actions: React
     <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1, minHeight: 40 }}>
       <Box sx={{ flex: '1 1 260px', fontSize: 15, lineHeight: 1.35, color: 'text.secondary' }}>
         <Box>
-          {data.facts} number facts, {data.figures} figures to write, {minutes(data)}
+          {t('sets.number-facts-figures-to-write', {
+            facts: data.facts,
+            figures: data.figures,
+            data: minutes(data),
+          })}
         </Box>
-        {most.length > 0 && <Box>Used most: {most.join(' · ')}</Box>}
+        {most.length > 0 && <Box>{t('sets.used-most', { join: most.join(' · ') })}</Box>}
       </Box>
       {actions}
     </Box>

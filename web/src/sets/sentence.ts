@@ -1,6 +1,13 @@
 import type { Range, Recipe } from '../api/types';
+import { t } from '../words';
 
-const NUMBERS = ['', 'One number', 'Two numbers', 'Three numbers', 'Four numbers'];
+const NUMBERS = [
+  '',
+  t('sets.one-number'),
+  t('sets.two-numbers'),
+  t('sets.three-numbers'),
+  t('sets.four-numbers'),
+];
 
 /** How a sentence about some numbers begins. */
 export const numbersOf = (count: number) => NUMBERS[count] ?? `${count} numbers`;
@@ -8,7 +15,7 @@ export const numbersOf = (count: number) => NUMBERS[count] ?? `${count} numbers`
 /** A range in words: `3`, `2 to 3`, `4 or more`. */
 export function rangeWords({ from = 0, to }: Range): string {
   if (to === undefined) {
-    return `${from} or more`;
+    return t('sets.or-more', { from });
   }
   return from === to ? String(from) : `${from} to ${to}`;
 }
@@ -37,7 +44,7 @@ export const grouped = (count: string) => count.replaceAll(/\B(?=(\d{3})+$)/g, '
 /** The time that a class needs for a set, and whether it was measured: `about 9 min, estimated`. */
 export const minutes = ({ classSeconds, measured }: { classSeconds: number; measured: number }) =>
   `about ${Math.max(1, Math.round(classSeconds / 60))} min` +
-  (measured > 0 ? ` at the pace of the class’s last ${measured} pages` : ', estimated');
+  (measured > 0 ? t('sets.at-the-pace-of-the', { measured }) : t('sets.estimated'));
 
 /** What somebody typed as a count; undefined for what is none. */
 export const counted = (typed: string) => (/^\d{1,3}$/.test(typed) ? Number(typed) : undefined);

@@ -11,6 +11,7 @@ import { WhoField } from '../session/WhoField';
 import { deferred } from '../ui/deferred';
 import { useDraft } from '../ui/useDraft';
 import { PAGE } from './WritingPage';
+import { t } from '../words';
 
 const PupilDialog = deferred(() => import('./PupilDialog'));
 
@@ -57,10 +58,10 @@ export function BeginForm() {
       sx={PAGE}
     >
       <Box component="h2" sx={{ m: 0, fontSize: 22 }}>
-        Try a sum
+        {t('slate.try-a-sum')}
       </Box>
       <TextField
-        label="Sum to try"
+        label={t('slate.sum-to-try')}
         value={line}
         onChange={(event) => {
           setLine(event.target.value);
@@ -71,33 +72,33 @@ export function BeginForm() {
         slotProps={{ htmlInput: { autoComplete: 'off' } }}
       />
       {methods.length > 0 && (
-        <Choice label="Method" value={chosen} onChoose={setMethod} of={methods} />
+        <Choice label={t('slate.method')} value={chosen} onChoose={setMethod} of={methods} />
       )}
       <WhoField value={who} onChange={setWho} />
       <Choice
-        label="The page"
+        label={t('slate.the-page')}
         value={settingOut}
         onChoose={(value) => setSettingOut(value as AttemptRequest['settingOut'])}
         of={[
-          { id: 'GIVEN', name: 'Set out for me' },
-          { id: 'OWN', name: 'I set it out myself' },
+          { id: 'GIVEN', name: t('slate.set-out-for-me') },
+          { id: 'OWN', name: t('slate.i-set-it-out-myself') },
         ]}
       />
       <Choice
-        label="The judge"
+        label={t('slate.the-judge')}
         value={telling}
         onChoose={(value) => setTelling(value as AttemptRequest['telling'])}
         of={[
-          { id: 'AS_I_GO', name: 'Tell me as I go' },
-          { id: 'AT_END', name: 'When I hand in' },
+          { id: 'AS_I_GO', name: t('slate.tell-me-as-i-go') },
+          { id: 'AT_END', name: t('slate.when-i-hand-in') },
         ]}
       />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
         <Button type="submit" variant="contained" disabled={begin.isPending}>
-          Begin
+          {t('slate.begin')}
         </Button>
         <Button disabled={!chosen} onClick={() => setWatching(true)}>
-          Watch a simulated pupil
+          {t('slate.watch-a-simulated-pupil')}
         </Button>
       </Box>
       {watching && chosen && (

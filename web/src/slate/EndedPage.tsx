@@ -8,6 +8,7 @@ import { Legend } from './Legend';
 import { Player } from './Player';
 import { clock } from '../ui/time';
 import { Counts, PAGE } from './WritingPage';
+import { t } from '../words';
 
 /** Only a check that came back and was seen to do so ends in the colour of what is right. */
 const told = ({ cameBack, said }: NonNullable<Attempt['decision']>) =>
@@ -33,7 +34,7 @@ export function EndedPage({
       <Box sx={PAGE}>
         {head}
         <Box role="status" sx={{ fontSize: 20 }}>
-          This page is handed in. The judge speaks at the end of the run.
+          {t('slate.this-page-is-handed-in')}
         </Box>
       </Box>
     );
@@ -57,7 +58,9 @@ export function EndedPage({
         )}
         {report.allRight ? (
           <Box sx={{ fontSize: 20, fontWeight: 700, color: 'success.main' }}>
-            {attempt.decision ? 'Every figure of this page is right.' : 'Everything is right.'}
+            {attempt.decision
+              ? t('slate.every-figure-of-this-page')
+              : t('slate.everything-is-right')}
           </Box>
         ) : (
           <Counts report={report} />
@@ -74,13 +77,13 @@ export function EndedPage({
       ))}
       {attempt.explanation && (
         <Box sx={{ p: 1.5, bgcolor: 'ink.now', borderRadius: 1 }}>
-          In the writer’s own words: {attempt.explanation}
+          {t('slate.in-the-writers-own-words', { explanation: attempt.explanation })}
         </Box>
       )}
       <Player count={attempt.strokes.length} played={played} onPlay={onPlay} />
       <Box>
         <Button aria-pressed={truth} onClick={() => setTruth(!truth)}>
-          The true page
+          {t('slate.the-true-page')}
         </Button>
       </Box>
       {truth && attempt.truth && (
@@ -89,7 +92,7 @@ export function EndedPage({
             paper={attempt.truth}
             step={Infinity}
             height={260}
-            label={`The true page of ${attempt.problem}`}
+            label={t('slate.the-true-page-of', { problem: attempt.problem })}
           />
         </Box>
       )}

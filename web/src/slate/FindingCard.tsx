@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import type { Report } from '../api/types';
 import { CARD } from '../ui/card';
+import { t } from '../words';
 
 /** A slip with the question that leads back, and its name. */
 export function FindingCard({ finding }: { finding: Report['findings'][number] }) {
@@ -13,8 +14,9 @@ export function FindingCard({ finding }: { finding: Report['findings'][number] }
       <Box sx={{ fontSize: 14.5, fontWeight: 700, color: 'error.main' }}>{finding.where}</Box>
       <Box sx={{ fontSize: 21, lineHeight: 1.3 }}>{finding.question}</Box>
       <Box sx={{ mt: 0.5, fontSize: 15.5 }}>
-        Slip: {finding.name}
-        {finding.others.length > 0 && <> (or: {finding.others.join('; ')})</>}
+        {t('slate.slip')}
+        {finding.name}
+        {finding.others.length > 0 && <>{t('slate.or', { join: finding.others.join('; ') })}</>}
       </Box>
     </Box>
   );

@@ -12,6 +12,7 @@ import TextField from '@mui/material/TextField';
 import type { HandIn } from '../api/types';
 import { useDraft } from '../ui/useDraft';
 import { NotKept } from './WritingPage';
+import { t } from '../words';
 
 /** The field takes the keys as soon as it is there. */
 const focus = (field: HTMLElement | null) => field?.focus();
@@ -63,21 +64,27 @@ export function HandInDialog({
           hand();
         }}
       >
-        <DialogTitle id="hand-in-title">Hand the page in</DialogTitle>
+        <DialogTitle id="hand-in-title">{t('slate.hand-the-page-in')}</DialogTitle>
         <DialogContent>
           {isCheck && (
             <FormControl required sx={{ mb: 2 }}>
-              <FormLabel id="came-back">
-                Hold what you found against the number that should come back. Does it come back?
-              </FormLabel>
+              <FormLabel id="came-back">{t('slate.hold-what-you-found-against')}</FormLabel>
               <RadioGroup
                 row
                 aria-labelledby="came-back"
                 value={cameBack}
                 onChange={(_, value) => setCameBack(value)}
               >
-                <FormControlLabel value="yes" control={<Radio />} label="Yes, it comes back" />
-                <FormControlLabel value="no" control={<Radio />} label="No, it does not" />
+                <FormControlLabel
+                  value="yes"
+                  control={<Radio />}
+                  label={t('slate.yes-it-comes-back')}
+                />
+                <FormControlLabel
+                  value="no"
+                  control={<Radio />}
+                  label={t('slate.no-it-does-not')}
+                />
               </RadioGroup>
             </FormControl>
           )}
@@ -86,21 +93,21 @@ export function HandInDialog({
             fullWidth
             minRows={3}
             inputRef={focus}
-            label="How did you do it? (optional)"
+            label={t('slate.how-did-you-do-it')}
             value={explanation}
             onChange={(event) => setExplanation(event.target.value)}
             slotProps={{ htmlInput: { maxLength: 2000 } }}
             disabled={pending}
             sx={{ mt: 1 }}
           />
-          {pending && stuck && <NotKept what="Not handed in yet" />}
+          {pending && stuck && <NotKept what={t('slate.not-handed-in-yet')} />}
         </DialogContent>
         <DialogActions>
           <Button onClick={onClose} disabled={pending}>
-            Go on writing
+            {t('slate.go-on-writing')}
           </Button>
           <Button type="submit" variant="contained" disabled={pending || !isDecided}>
-            Hand in
+            {t('slate.hand-in')}
           </Button>
         </DialogActions>
       </form>

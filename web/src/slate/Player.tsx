@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Slider from '@mui/material/Slider';
 import { useEffect, useState } from 'react';
+import { t } from '../words';
 
 const MILLIS_A_STROKE = 450;
 
@@ -44,10 +45,10 @@ export function Player({
           setRunning(!running);
         }}
       >
-        {running ? 'Pause' : 'Replay'}
+        {running ? t('slate.pause') : t('slate.replay')}
       </Button>
       <Slider
-        aria-label="How far it is played"
+        aria-label={t('slate.how-far-it-is-played')}
         min={0}
         max={count}
         value={at}

@@ -14,6 +14,7 @@ import { FindingCard } from './FindingCard';
 import { Player } from './Player';
 import { marksAfter } from '../hand/strokes';
 import { VerdictMarks } from './VerdictMarks';
+import { t } from '../words';
 
 /** A simulated pupil: choose slips, watch the page being written, read what the judge says. */
 export default function PupilDialog({ sum, onClose }: { sum: SumRef; onClose: () => void }) {
@@ -31,14 +32,16 @@ export default function PupilDialog({ sum, onClose }: { sum: SumRef; onClose: ()
   const marks = data ? marksAfter(data.strokes.slice(0, played ?? data.strokes.length)) : [];
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="lg" aria-labelledby="pupil-title">
-      <DialogTitle id="pupil-title">A simulated pupil works {sum.plain}</DialogTitle>
+      <DialogTitle id="pupil-title">
+        {t('slate.a-simulated-pupil-works', { plain: sum.plain })}
+      </DialogTitle>
       <DialogContent
         sx={{ display: 'grid', gridTemplateColumns: { md: '3fr 2fr' }, gap: 2, minHeight: 420 }}
       >
         <Box sx={{ minHeight: 380, border: 1, borderColor: 'ink.square', borderRadius: 1 }}>
           {data && (
             <SquaredPage
-              label="Simulated page"
+              label={t('slate.simulated-page')}
               layers={[
                 { paper: data.paper, step: Infinity, boxless: true },
                 { paper: asPaper(marks, data.paper.extent, data.paper), step: 0 },
@@ -50,7 +53,7 @@ export default function PupilDialog({ sum, onClose }: { sum: SumRef; onClose: ()
         <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.5, minWidth: 0 }}>
           <Box
             role="group"
-            aria-label="Slips"
+            aria-label={t('slate.slips')}
             sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}
           >
             {slips.data?.map(({ id, name }) => (
@@ -75,7 +78,9 @@ export default function PupilDialog({ sum, onClose }: { sum: SumRef; onClose: ()
               <FindingCard key={index} finding={finding} />
             ))}
             {data?.report.allRight && (
-              <Box sx={{ fontWeight: 700, color: 'success.main' }}>Everything is right.</Box>
+              <Box sx={{ fontWeight: 700, color: 'success.main' }}>
+                {t('slate.everything-is-right')}
+              </Box>
             )}
           </Box>
           {(page.error ?? slips.error) && (
@@ -84,7 +89,7 @@ export default function PupilDialog({ sum, onClose }: { sum: SumRef; onClose: ()
         </Box>
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Close</Button>
+        <Button onClick={onClose}>{t('slate.close')}</Button>
       </DialogActions>
     </Dialog>
   );

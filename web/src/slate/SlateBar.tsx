@@ -11,6 +11,7 @@ import { BAR } from '../ui/book';
 import { Kbd } from '../ui/Kbd';
 import { useKeys } from '../ui/useKeys';
 import { useNotice } from '../ui/useNotice';
+import { t } from '../words';
 
 /** Below the slate: rubbing out, handing in, and where to go from here. */
 export const SlateBar = memo(function SlateBar({
@@ -89,59 +90,61 @@ export const SlateBar = memo(function SlateBar({
     <Box sx={BAR}>
       {ended && isOpenRun && run && (
         <Button variant="contained" disabled={steps.isGoing} onClick={() => steps.next(run.id)}>
-          Next sum
+          {t('slate.next-sum')}
           <Kbd>↵</Kbd>
         </Button>
       )}
       {ended && attempt.run !== undefined && !isOpenRun && wrong && (
         <Button variant="contained" onClick={() => navigate(`/slate/${wrong.attempt}`)}>
-          The next that went wrong
+          {t('slate.the-next-that-went-wrong')}
         </Button>
       )}
       {ended && !isOpenRun && (
         <>
           {attempt.report?.allRight !== true && (
             <Button disabled={mend.isPending} onClick={() => mend.mutate(attempt.id)}>
-              Mend it
+              {t('slate.mend-it')}
             </Button>
           )}
           {attempt.decision?.cameBack === false && checkOf !== undefined && (
             <Button disabled={mend.isPending} onClick={() => mend.mutate(checkOf)}>
-              Mend the first page
+              {t('slate.mend-the-first-page')}
             </Button>
           )}
           {isAlone && (
             <>
               <Button disabled={again.isPending} onClick={() => again.mutate('the same')}>
-                The same again
+                {t('slate.the-same-again')}
               </Button>
               <Button disabled={again.isPending} onClick={() => again.mutate('like it')}>
-                One like it
+                {t('slate.one-like-it')}
                 <Kbd>N</Kbd>
               </Button>
             </>
           )}
           {checkOf === undefined ? (
             <Button variant="contained" disabled={check.isPending} onClick={() => check.mutate()}>
-              {attempt.check === undefined ? 'Check it now' : 'To its check'}
+              {attempt.check === undefined ? t('slate.check-it-now') : t('slate.to-its-check')}
             </Button>
           ) : (
-            <Button onClick={() => navigate(`/slate/${checkOf}`)}>Back to what it proves</Button>
+            <Button onClick={() => navigate(`/slate/${checkOf}`)}>
+              {t('slate.back-to-what-it-proves')}
+            </Button>
           )}
         </>
       )}
       {!ended && (
         <>
-          <Button onClick={onRub}>Clear square</Button>
+          <Button onClick={onRub}>{t('slate.clear-square')}</Button>
           <Button variant="contained" onClick={onHandIn} sx={{ whiteSpace: 'nowrap' }}>
-            Hand in
-            <Kbd>Ctrl ↵</Kbd>
+            {t('slate.hand-in')}
+            <Kbd>{t('slate.ctrl')}</Kbd>
           </Button>
           <Button disabled={!canUndo} onClick={onUndo}>
-            Undo
+            {t('slate.undo')}
           </Button>
           <Button disabled={!canRedo} onClick={onRedo}>
-            Redo
+            {t('slate.redo')}
           </Button>
         </>
       )}
@@ -156,17 +159,19 @@ export const SlateBar = memo(function SlateBar({
           }}
           sx={{ whiteSpace: 'nowrap' }}
         >
-          See it on the Desk
+          {t('slate.see-it-on-the-desk')}
         </Button>
       )}
-      {isOpenRun && run && !ended && <Button onClick={() => steps.pause(run.id)}>Pause</Button>}
+      {isOpenRun && run && !ended && (
+        <Button onClick={() => steps.pause(run.id)}>{t('slate.pause')}</Button>
+      )}
       {attempt.run === undefined ? (
         <Button onClick={() => navigate('/slate')} sx={{ whiteSpace: 'nowrap' }}>
-          All attempts
+          {t('slate.all-attempts')}
         </Button>
       ) : (
         <Button onClick={() => navigate(`/slate/run/${attempt.run}`)} sx={{ whiteSpace: 'nowrap' }}>
-          The run
+          {t('slate.the-run')}
         </Button>
       )}
     </Box>

@@ -25,6 +25,7 @@ import { useAttempt } from './useAttempt';
 import { VerdictMarks } from './VerdictMarks';
 import { VERDICTS } from './verdicts';
 import { WritingPage } from './WritingPage';
+import { t } from '../words';
 
 /** One attempt: an empty sheet to work on, and beside it what the judge says. */
 export default function SlateScreen() {
@@ -106,7 +107,7 @@ function OpenSlate({ id }: { id: number }) {
     <Box component="main" sx={SCREEN}>
       <Box sx={{ ...BOOK, gridTemplateColumns: PAGES, ...(!ended && ROOM_FOR_KEYS) }}>
         <SquaredPage
-          label="Slate"
+          label={t('slate.slate')}
           layers={layers}
           onSquare={ended ? undefined : go}
           sightOf={ended ? undefined : at}

@@ -13,6 +13,7 @@ import { useDraft } from '../ui/useDraft';
 import { useLongList } from '../ui/useLongList';
 import { BeginForm } from './BeginForm';
 import { clock } from '../ui/time';
+import { t } from '../words';
 
 /** The attempts so far, and a new one to be begun. */
 export default function SlateStart() {
@@ -22,19 +23,23 @@ export default function SlateStart() {
     <Box component="main" sx={{ ...BOOK, mb: 2.5, gridTemplateColumns: PAGES }}>
       <Box
         role="region"
-        aria-label={ofRuns ? 'Runs' : 'Attempts'}
+        aria-label={ofRuns ? t('slate.runs') : t('slate.attempts')}
         tabIndex={0}
         sx={{ minHeight: 0, overflow: 'auto', px: { xs: 2, md: 3.5 }, py: 2 }}
       >
         <Box component="h2" sx={visuallyHidden}>
-          {ofRuns ? 'Runs' : 'Attempts'}
+          {ofRuns ? t('slate.runs') : t('slate.attempts')}
         </Box>
-        <Box role="group" aria-label="What is listed" sx={{ display: 'flex', gap: 1, mb: 1.5 }}>
+        <Box
+          role="group"
+          aria-label={t('slate.what-is-listed')}
+          sx={{ display: 'flex', gap: 1, mb: 1.5 }}
+        >
           <Button aria-pressed={!ofRuns} onClick={() => setList('attempts')}>
-            Attempts
+            {t('slate.attempts')}
           </Button>
           <Button aria-pressed={ofRuns} onClick={() => setList('runs')}>
-            Runs
+            {t('slate.runs')}
           </Button>
         </Box>
         {ofRuns ? <RunList /> : <AttemptList />}
@@ -51,10 +56,10 @@ function AttemptList() {
   return (
     <>
       {attempts.error && <Box role="alert">{attempts.error.message}</Box>}
-      {attempts.isPending && <Box role="status">The attempts are being read…</Box>}
+      {attempts.isPending && <Box role="status">{t('slate.the-attempts-are-being-read')}</Box>}
       {attempts.total === 0 && (
         <Box sx={{ fontSize: 19, lineHeight: 1.5, color: 'text.secondary' }}>
-          Nobody has tried a sum yet. Begin one on the right: every mark is kept as it is written.
+          {t('slate.nobody-has-tried-a-sum')}
         </Box>
       )}
       <Box component="ul" sx={LIST}>
@@ -70,7 +75,7 @@ function AttemptList() {
 function Row({ entry }: { entry: AttemptEntry }) {
   const navigate = useNavigate();
   const remove = useDeletion('attempts', api.removeAttempt, api.restoreAttempt);
-  const result = !entry.handedIn ? 'not handed in' : (entry.slip ?? 'all right');
+  const result = !entry.handedIn ? t('slate.not-handed-in') : (entry.slip ?? t('slate.all-right'));
   return (
     <Box
       component="li"
@@ -99,19 +104,22 @@ function Row({ entry }: { entry: AttemptEntry }) {
       </Box>
       <span>{clock(entry.seconds)}</span>
       <Button
-        aria-label={`${entry.handedIn ? 'Look at' : 'Go on with'} ${entry.problem} by ${entry.who || 'nobody'}`}
+        aria-label={`${entry.handedIn ? t('slate.look-at') : t('slate.go-on-with')} ${entry.problem} by ${entry.who || 'nobody'}`}
         onClick={() => navigate(`/slate/${entry.id}`)}
       >
-        {entry.handedIn ? 'Look' : 'Go on'}
+        {entry.handedIn ? t('slate.look') : t('slate.go-on')}
       </Button>
       <Button
-        aria-label={`Delete ${entry.problem}`}
+        aria-label={t('slate.delete', { problem: entry.problem })}
         onClick={(event) =>
           isSecondClick(event) ||
-          remove({ id: entry.id, said: `The attempt at ${entry.problem} is deleted.` })
+          remove({
+            id: entry.id,
+            said: t('slate.the-attempt-at-is-deleted', { problem: entry.problem }),
+          })
         }
       >
-        Delete
+        {t('slate.delete-2')}
       </Button>
     </Box>
   );

@@ -10,6 +10,7 @@ import { Kbd } from '../ui/Kbd';
 import { FindingCard } from './FindingCard';
 import { Legend } from './Legend';
 import { clock } from '../ui/time';
+import { t } from '../words';
 
 /** The right page while somebody writes: what the judge says, help, and the keys. */
 export function WritingPage({
@@ -56,21 +57,17 @@ export function WritingPage({
         </Box>
         <Box sx={{ color: 'text.secondary' }}>
           {attempt.silent
-            ? 'At the end of the run'
+            ? t('slate.at-the-end-of-the')
             : telling
-              ? 'Tell me as I go'
-              : 'When I hand in'}
+              ? t('slate.tell-me-as-i-go')
+              : t('slate.when-i-hand-in')}
         </Box>
       </Box>
       {attempt.mends !== undefined && (
-        <Box sx={{ color: 'text.secondary' }}>
-          What stood on the earlier page is here to be mended; that page and its report are kept.
-        </Box>
+        <Box sx={{ color: 'text.secondary' }}>{t('slate.what-stood-on-the-earlier')}</Box>
       )}
       {attempt.checkOf !== undefined && (
-        <Box sx={{ color: 'text.secondary' }}>
-          This is the check: it should come back to a number of the first sum.
-        </Box>
+        <Box sx={{ color: 'text.secondary' }}>{t('slate.this-is-the-check-it')}</Box>
       )}
       <Box
         aria-live="polite"
@@ -96,23 +93,23 @@ export function WritingPage({
                 setDepth(depth === 1 ? 2 : 1);
               }}
             >
-              {depth === 1 ? 'Hint' : 'More of a hint'}
+              {depth === 1 ? t('slate.hint') : t('slate.more-of-a-hint')}
             </Button>
-            <Button onClick={() => help.mutate(3)}>Show this column</Button>
+            <Button onClick={() => help.mutate(3)}>{t('slate.show-this-column')}</Button>
           </>
         )}
         <Button
           aria-pressed={aids}
-          title="Whether the cursor stops at the squares for small figures"
+          title={t('slate.whether-the-cursor-stops-at')}
           onClick={() => onAids(!aids)}
         >
-          Stop at small figures
+          {t('slate.stop-at-small-figures')}
           <Kbd>S</Kbd>
         </Button>
       </Box>
       {help.isError && <Box role="alert">{help.error.message}</Box>}
       <Box sx={{ flex: 1 }} />
-      {stuck && <NotKept what="Not kept yet" />}
+      {stuck && <NotKept what={t('slate.not-kept-yet')} />}
       <Box sx={{ display: 'flex', gap: 2.5, pt: 1, borderTop: 1, borderColor: 'divider' }}>
         {telling && report && <Counts report={report} />}
         <Box sx={{ ml: 'auto' }}>
@@ -146,7 +143,7 @@ export function Counts({ report }: { report: Report }) {
 export function NotKept({ what }: { what: string }) {
   return (
     <Box role="status" sx={{ color: 'text.secondary' }}>
-      {what}: Bemble does not answer, or its disk is full. It is sent again until it is kept.
+      {t('slate.bemble-does-not-answer-or', { what })}
     </Box>
   );
 }
@@ -160,7 +157,7 @@ function Clock({ since }: { since: number }) {
   }, []);
   const seconds = Math.max(0, Math.floor((now - since) / 1000));
   return (
-    <Box component="strong" aria-label="Time" sx={{ fontSize: 20 }}>
+    <Box component="strong" aria-label={t('slate.time')} sx={{ fontSize: 20 }}>
       {clock(seconds)}
     </Box>
   );

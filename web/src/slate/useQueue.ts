@@ -3,6 +3,7 @@ import { useCallback, useRef } from 'react';
 import { api, Trouble } from '../api/client';
 import { MOST_AT_ONCE, UNTIL_ANSWERED, useStuck } from '../api/sending';
 import type { Attempt, HandIn, Report, Stroke } from '../api/types';
+import { t } from '../words';
 
 interface Handing {
   page: HandIn;
@@ -10,8 +11,7 @@ interface Handing {
   after: number;
 }
 
-const COME_BACK =
-  'The page was not handed in: something written on it was refused. Look at it and hand it in again.';
+const COME_BACK = t('slate.the-page-was-not-handed');
 
 /**
  * What is done to an attempt, sent in its order: strokes, and the handing in behind them. What does

@@ -1,10 +1,11 @@
 import type { Verdict } from '../api/types';
+import { t } from '../words';
 
 /** What the judge may say of a figure, in words. */
 export const VERDICTS: Record<Verdict, string> = {
   RIGHT: 'right',
-  FIRST_SLIP: 'first slip',
-  SLIP: 'another slip',
-  FOLLOWS: 'follows from a slip',
-  NOT_NEEDED: 'not needed',
+  FIRST_SLIP: t('slate.first-slip'),
+  SLIP: t('slate.another-slip'),
+  FOLLOWS: t('slate.follows-from-a-slip'),
+  NOT_NEEDED: t('slate.not-needed'),
 };

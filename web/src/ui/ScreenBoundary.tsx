@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
 import { Component, useState, type ReactNode } from 'react';
 import { api } from '../api/client';
+import { t } from '../words';
 
 interface Props {
   /** What is shown; another screen begins without the failure of the one before. */
@@ -35,11 +36,10 @@ export class ScreenBoundary extends Component<Props, { failed: string | null }> 
     return (
       <Box component="main" sx={{ p: 5, bgcolor: 'background.paper', borderRadius: 2 }}>
         <Box role="alert" sx={{ mb: 3, fontSize: 22, lineHeight: 1.4, maxWidth: 620 }}>
-          This screen cannot be shown: Bemble does not answer, or made a mistake of its own. What
-          was kept is still there.
+          {t('ui.this-screen-cannot-be-shown')}
         </Box>
         <Button variant="contained" onClick={again}>
-          Try again
+          {t('ui.try-again')}
         </Button>
         <AgainWhenBack />
       </Box>

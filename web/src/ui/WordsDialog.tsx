@@ -6,6 +6,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import type { ReactNode } from 'react';
 import { useDraft } from './useDraft';
+import { t } from '../words';
 
 /** Asks for the title of a page and a note on it; what was typed stays until it is kept. */
 export function WordsDialog({
@@ -52,7 +53,7 @@ export function WordsDialog({
         <DialogContent sx={{ display: 'grid', gap: 2.5 }}>
           {about}
           <TextField
-            label="Title"
+            label={t('ui.title')}
             value={title}
             onChange={(event) => setTitle(event.target.value)}
             autoFocus
@@ -61,7 +62,7 @@ export function WordsDialog({
             slotProps={{ htmlInput: { maxLength: 120 } }}
           />
           <TextField
-            label="Note (optional)"
+            label={t('ui.note-optional')}
             value={note}
             onChange={(event) => setNote(event.target.value)}
             multiline
@@ -70,7 +71,7 @@ export function WordsDialog({
           />
         </DialogContent>
         <DialogActions sx={{ px: 3, pb: 2.5 }}>
-          <Button onClick={onClose}>Cancel</Button>
+          <Button onClick={onClose}>{t('ui.cancel')}</Button>
           <Button type="submit" variant="contained" disabled={pending}>
             {does}
           </Button>

@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import type { MouseEvent } from 'react';
 import { useNotice } from './useNotice';
+import { t } from '../words';
 
 /** Deletes what has a number, and offers to bring it back. */
 export function useDeletion(
@@ -17,7 +18,7 @@ export function useDeletion(
     mutationFn: ({ id }: { id: number; said: string }) => remove(id),
     onSuccess: (_, { id, said }) => {
       void renew();
-      notice({ text: said, action: { label: 'Undo', run: () => restoring.mutate(id) } });
+      notice({ text: said, action: { label: t('ui.undo'), run: () => restoring.mutate(id) } });
     },
     onError,
   });

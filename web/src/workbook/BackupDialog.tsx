@@ -10,6 +10,7 @@ import type { Copy } from '../api/types';
 import { FileButton } from '../ui/FileButton';
 import { save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
+import { t } from '../words';
 
 /** All that is kept as one file, and back from a file or from a copy that Bemble made by itself. */
 export default function BackupDialog({ onClose }: { onClose: () => void }) {
@@ -19,7 +20,7 @@ export default function BackupDialog({ onClose }: { onClose: () => void }) {
   const day = new Date().toLocaleDateString('sv');
   const backUp = useMutation({
     mutationFn: async () => save(await api.backup(), `bemble-${day}.zip`),
-    onSuccess: (file) => notice({ text: `${file} is in your downloads.` }),
+    onSuccess: (file) => notice({ text: t('workbook.is-in-your-downloads', { file }) }),
   });
   const restore = useMutation({
     mutationFn: (of: File | string) =>
@@ -27,8 +28,8 @@ export default function BackupDialog({ onClose }: { onClose: () => void }) {
     onSuccess: ({ name }) => {
       void queries.invalidateQueries();
       notice({
-        text: 'The backup stands in the place of all that was kept.',
-        action: { label: 'Undo', run: () => restore.mutate(name) },
+        text: t('workbook.the-backup-stands-in-the'),
+        action: { label: t('workbook.undo'), run: () => restore.mutate(name) },
       });
       onClose();
     },
@@ -37,23 +38,20 @@ export default function BackupDialog({ onClose }: { onClose: () => void }) {
   const busy = backUp.isPending || restore.isPending;
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="backup-title">
-      <DialogTitle id="backup-title">Backups</DialogTitle>
+      <DialogTitle id="backup-title">{t('workbook.backups')}</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2 }}>
-        <Box>
-          A backup is all that Bemble keeps here, in one file: pages, attempts and classes. Lay it
-          on another disk or a stick.
-        </Box>
+        <Box>{t('workbook.a-backup-is-all-that')}</Box>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
           <Button variant="contained" disabled={busy} onClick={() => backUp.mutate()}>
-            {backUp.isPending ? 'Making it…' : 'Download a backup'}
+            {backUp.isPending ? t('workbook.making-it') : t('workbook.download-a-backup')}
           </Button>
           <FileButton
-            label="Backup file"
+            label={t('workbook.backup-file')}
             accept="application/zip,.zip"
             disabled={busy}
             onFile={(file) => restore.mutate(file)}
           >
-            {restore.isPending ? 'Bringing it back…' : 'Bring a backup back'}
+            {restore.isPending ? t('workbook.bringing-it-back') : t('workbook.bring-a-backup-back')}
           </FileButton>
         </Box>
         {trouble && (
@@ -63,12 +61,10 @@ export default function BackupDialog({ onClose }: { onClose: () => void }) {
         )}
         <Box>
           <Box component="h3" sx={{ fontSize: 16, mt: 1, mb: 0.5 }}>
-            Copies that Bemble made by itself
+            {t('workbook.copies-that-bemble-made-by')}
           </Box>
           {copies.data?.length === 0 && (
-            <Box sx={{ color: 'text.secondary' }}>
-              None yet: the first one is made at the next start, then one on each day.
-            </Box>
+            <Box sx={{ color: 'text.secondary' }}>{t('workbook.none-yet-the-first-one')}</Box>
           )}
           <Box
             component="ul"
@@ -80,11 +76,11 @@ export default function BackupDialog({ onClose }: { onClose: () => void }) {
           </Box>
         </Box>
         <Box sx={{ color: 'text.secondary', fontSize: 15 }}>
-          Whatever is brought back, what is here now is kept as a copy first.
+          {t('workbook.whatever-is-brought-back-what')}
         </Box>
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Close</Button>
+        <Button onClick={onClose}>{t('workbook.close')}</Button>
       </DialogActions>
     </Dialog>
   );
@@ -117,18 +113,19 @@ function Kept({
         {moment}
         {before && (
           <Box component="span" sx={{ color: 'text.secondary' }}>
-            {' '}
-            · before another was brought back
+            {t('workbook.before-another-was-brought-back')}
           </Box>
         )}
       </Box>
-      <Box sx={{ color: 'text.secondary' }}>{Math.ceil(bytes / 1024)} kB</Box>
+      <Box sx={{ color: 'text.secondary' }}>
+        {t('workbook.kb', { ceil: Math.ceil(bytes / 1024) })}
+      </Box>
       <Button
-        aria-label={`Bring back the copy of ${moment}`}
+        aria-label={t('workbook.bring-back-the-copy-of', { moment })}
         disabled={disabled}
         onClick={() => onRestore(name)}
       >
-        Bring back
+        {t('workbook.bring-back')}
       </Button>
     </Box>
   );

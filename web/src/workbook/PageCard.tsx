@@ -8,6 +8,7 @@ import type { Page, PageEntry, Working } from '../api/types';
 import { Drawing } from '../paper/Drawing';
 import { isSecondClick } from '../ui/useDeletion';
 import { useInSight } from '../ui/useInSight';
+import { t } from '../words';
 
 export function PageCard({
   entry,
@@ -56,7 +57,7 @@ export function PageCard({
       >
         {page.data && <Thumbnail working={page.data.working} />}
         <ButtonBase
-          aria-label={`Open ${entry.title}`}
+          aria-label={t('workbook.open', { title: entry.title })}
           disabled={!page.data}
           onClick={() => page.data && onOpen(page.data)}
           sx={{ position: 'absolute', inset: 0 }}
@@ -83,18 +84,18 @@ export function PageCard({
             {entry.methodName} · {shortDate(entry.keptAt)}
           </Box>
           <Button
-            aria-label={`Rename ${entry.title}`}
+            aria-label={t('workbook.rename', { title: entry.title })}
             onClick={() => onRename(entry)}
             sx={{ minHeight: 30, px: 1.25, mr: 0.75, fontSize: 14 }}
           >
-            Rename
+            {t('workbook.rename-2')}
           </Button>
           <Button
-            aria-label={`Delete ${entry.title}`}
+            aria-label={t('workbook.delete', { title: entry.title })}
             onClick={(event) => isSecondClick(event) || onRemove(entry)}
             sx={{ minHeight: 30, px: 1.25, fontSize: 14 }}
           >
-            Delete
+            {t('workbook.delete-2')}
           </Button>
         </Box>
       </Box>

@@ -4,6 +4,7 @@ import { api } from '../api/client';
 import type { PageEntry, RenameRequest } from '../api/types';
 import { useNotice } from '../ui/useNotice';
 import { WordsDialog } from '../ui/WordsDialog';
+import { t } from '../words';
 
 /** Gives a kept page another title or note. */
 export function RenameDialog({ entry, onClose }: { entry: PageEntry; onClose: () => void }) {
@@ -15,17 +16,17 @@ export function RenameDialog({ entry, onClose }: { entry: PageEntry; onClose: ()
     onSuccess: (_, words) => {
       void queries.invalidateQueries({ queryKey: ['pages'] });
       void queries.invalidateQueries({ queryKey: ['page', id] });
-      notice({ text: `The page is called “${words.title.trim()}” now.` });
+      notice({ text: t('workbook.the-page-is-called-now', { trim: words.title.trim() }) });
       onClose();
     },
   });
   return (
     <WordsDialog
       draft={`of ${id}`}
-      heading="Rename this page"
+      heading={t('workbook.rename-this-page')}
       about={<Box sx={{ fontSize: 22, overflowWrap: 'anywhere' }}>{problem}</Box>}
       before={{ title, note }}
-      does="Rename"
+      does={t('workbook.rename-2')}
       pending={rename.isPending}
       trouble={rename.error?.message}
       onClose={onClose}

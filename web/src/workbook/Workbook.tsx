@@ -17,6 +17,7 @@ import { useDraft } from '../ui/useDraft';
 import { useNotice } from '../ui/useNotice';
 import { PageCard } from './PageCard';
 import { RenameDialog } from './RenameDialog';
+import { t } from '../words';
 
 const BackupDialog = deferred(() => import('./BackupDialog'));
 
@@ -59,11 +60,11 @@ export default function Workbook() {
           pb: 2,
         }}
       >
-        <Typography variant="h2">Workbook</Typography>
-        <SearchField label="Find by sum or title" value={typed} onChange={setTyped} />
+        <Typography variant="h2">{t('workbook.workbook')}</Typography>
+        <SearchField label={t('workbook.find-by-sum-or-title')} value={typed} onChange={setTyped} />
         <ReadIn />
         <Button aria-haspopup="dialog" onClick={() => setBackingUp(true)}>
-          Backups
+          {t('workbook.backups')}
         </Button>
         <Box role="status" sx={{ color: 'text.secondary' }}>
           {pages.total !== undefined && (pages.total === 1 ? '1 page' : `${pages.total} pages`)}
@@ -98,7 +99,7 @@ export default function Workbook() {
             entry={entry}
             onOpen={openOnDesk}
             onRename={setRenamed}
-            onRemove={({ id, title }) => remove({ id, said: `“${title}” is deleted.` })}
+            onRemove={({ id, title }) => remove({ id, said: t('workbook.is-deleted', { title }) })}
           />
         ))}
         {pages.hasMore && (
@@ -136,11 +137,11 @@ function ReadIn() {
   });
   return (
     <FileButton
-      label="Page file"
+      label={t('workbook.page-file')}
       accept="application/json,.json"
       onFile={(file) => read.mutate(file)}
     >
-      Read a page in
+      {t('workbook.read-a-page-in')}
     </FileButton>
   );
 }
@@ -150,11 +151,12 @@ function Empty({ search }: { search: string }) {
     <Box sx={{ px: 3.5, py: 4, fontSize: 20, lineHeight: 1.5, color: 'text.secondary' }}>
       {search.trim() === '' ? (
         <>
-          No page is kept yet. Set a sum out on the Desk and press <strong>Keep page</strong>: it
-          will be here, with its title and a small picture.
+          {t('workbook.no-page-is-kept-yet')}
+          <strong>{t('workbook.keep-page')}</strong>
+          {t('workbook.it-will-be-here-with')}
         </>
       ) : (
-        <>No page has “{search}” in its sum or title.</>
+        <>{t('workbook.no-page-has-in-its', { search })}</>
       )}
     </Box>
   );
