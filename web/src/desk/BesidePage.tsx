@@ -40,7 +40,7 @@ export function BesidePage({
   return (
     <Box sx={{ height: '100%', display: 'grid', gridTemplateRows: 'minmax(0, 1fr) auto' }}>
       <SquaredPage
-        label={t('desk.squared-paper', { data: name(other.data) })}
+        label={t('desk.squared-paper', { method: name(other.data) })}
         layers={[{ paper: other.data.paper, step: at, fresh: true }]}
         focus={other.data.steps[at]?.focus}
       />
@@ -66,10 +66,10 @@ export function BesidePage({
         {finished && (
           <Box sx={{ gridColumn: '1 / -1', fontWeight: 700, color: 'success.main' }}>
             {same
-              ? t('desk.the-same-answer', { text: working.answer.text })
+              ? t('desk.the-same-answer', { answer: working.answer.text })
               : t('desk.two-answers-and', {
-                  text: working.answer.text,
-                  text2: other.data.answer.text,
+                  first: working.answer.text,
+                  second: other.data.answer.text,
                 })}
           </Box>
         )}

@@ -60,7 +60,7 @@ export const CheckLine = memo(function CheckLine({ working }: { working: Working
           >
             {name}
             <Box component="span" sx={{ ml: 'auto', pl: 3, color: 'text.secondary', fontSize: 15 }}>
-              {steps === 1 ? '1 step' : `${steps} steps`}
+              {t('desk.steps', { steps })}
               {strength && ` · ${strength}`}
             </Box>
           </MenuItem>

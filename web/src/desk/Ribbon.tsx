@@ -58,7 +58,7 @@ export function Ribbon({
       aria-valuenow={step + 1}
       aria-valuetext={t('desk.step-of', {
         step: step + 1,
-        length: steps.length,
+        steps: steps.length,
         say: steps[step]?.say,
       })}
       onClick={(event) => {

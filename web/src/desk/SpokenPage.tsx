@@ -47,7 +47,11 @@ export function SpokenPage({ working }: { working: Working }) {
           why={words[number]?.why}
           onWhy={() => setWhy(true)}
           asking={asking}
-          label={`${inCheck ? t('desk.check-3') : ''}${now.section} · step ${number + 1} of ${steps.length}`}
+          label={t(inCheck ? 'desk.step-of-the-check' : 'desk.step-of-the-page', {
+            section: now.section,
+            step: number + 1,
+            steps: steps.length,
+          })}
           cues={inCheck ? [] : working.cues}
         />
       )}

@@ -31,16 +31,16 @@ export const Keys = memo(function Keys({
       }}
     >
       {digits('12345')}
-      <Key name="small" pressed={small} onPress={() => setSmall(!small)} />
-      <Key name="strike" onPress={() => onAct('/')} />
+      <Key name={t('hand.small')} pressed={small} onPress={() => setSmall(!small)} />
+      <Key name={t('hand.strike')} onPress={() => onAct('/')} />
       {digits('67890')}
-      <Key name="point" onPress={() => onWrite('.', false)} />
-      <Key name="next" onPress={() => onAct('Enter')} />
+      <Key name={t('hand.point')} onPress={() => onWrite('.', false)} />
+      <Key name={t('hand.next')} onPress={() => onAct('Enter')} />
       {SIGNS.map(({ sign, name }) => (
         <Key key={sign} name={sign} label={name} onPress={() => onWrite(sign, false)} />
       ))}
-      <Key name="line" onPress={() => onAct('_')} />
-      <Key name="rub out" onPress={() => onAct('Backspace')} />
+      <Key name={t('hand.line')} onPress={() => onAct('_')} />
+      <Key name={t('hand.rub-out')} onPress={() => onAct('Backspace')} />
     </Box>
   );
 });

@@ -59,7 +59,7 @@ export default function HouseStyle() {
         </Box>
         {current.unknown.length > 0 && (
           <Box role="status" sx={{ my: 1, p: 1.5, bgcolor: 'ink.slipPage', borderRadius: 1 }}>
-            {t('house.another-version-of-bemble-has', { join: current.unknown.join(', ') })}
+            {t('house.another-version-of-bemble-has', { settings: current.unknown.join(', ') })}
           </Box>
         )}
         {groups.length === 0 && (

@@ -174,7 +174,9 @@ const Square = memo(function Square({
       aria-selected={here}
       aria-label={
         shown ??
-        (cell ? `${WORDS[cell.outcome]} ${cell.outcome === 'WRONG' ? cell.given : ''}` : 'empty')
+        (cell
+          ? `${WORDS[cell.outcome]} ${cell.outcome === 'WRONG' ? cell.given : ''}`
+          : t('marking.empty'))
       }
       tabIndex={-1}
       data-outcome={shown === undefined ? cell?.outcome : undefined}

@@ -121,10 +121,10 @@ export default function CellDialog({
               mt: 1.5,
             }}
           >
-            <PageOf name="The true page" paper={{ ...page.data.truth, extent }} />
+            <PageOf name={t('marking.the-true-page')} paper={{ ...page.data.truth, extent }} />
             {wrong && (
               <PageOf
-                name={`The page of this slip: ${named}`}
+                name={t('marking.the-page-of-this-slip', { named })}
                 paper={{ ...slipped, extent }}
                 first={first}
               />

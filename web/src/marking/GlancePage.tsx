@@ -80,7 +80,7 @@ function Class({
       <Box component="h2" sx={{ m: 0, fontSize: 20 }}>
         {entered === 0
           ? t('marking.nothing-is-entered-yet')
-          : t('marking.of-pupils-entered', { entered, length: grid.pupils.length })}
+          : t('marking.of-pupils-entered', { entered, pupils: grid.pupils.length })}
       </Box>
       {entered === 0 && (
         <Box sx={{ fontSize: 17, lineHeight: 1.5, color: 'text.secondary' }}>
@@ -118,7 +118,7 @@ function Class({
             })}
             <Box component="span" sx={{ color: 'text.secondary' }}>
               {t('marking.in')}
-              {answers === 1 ? '1 answer' : `${answers} answers`}
+              {t('marking.answers', { answers })}
             </Box>
           </Box>
         </Box>
@@ -155,7 +155,7 @@ function Class({
       )}
       {glance.missing.length > 0 && entered > 0 && (
         <Box sx={{ fontSize: 15.5, lineHeight: 1.4, color: 'text.secondary' }}>
-          {t('marking.nothing-entered-for', { join: namesOf(grid, glance.missing).join(', ') })}
+          {t('marking.nothing-entered-for', { names: namesOf(grid, glance.missing).join(', ') })}
         </Box>
       )}
     </>
@@ -188,7 +188,8 @@ function OnePupil({ grid, glance }: { grid: Grid; glance: PupilGlance }) {
               <Box sx={{ color: 'text.secondary' }}>{SURENESS[each.sureness]}</Box>
             </Box>
             <Box sx={{ color: 'text.secondary', fontSize: 14.5 }}>
-              {each.explains.length > 0 && `explains ${numbersTold(each.explains)}`}
+              {each.explains.length > 0 &&
+                t('marking.explains', { explains: numbersTold(each.explains) })}
               {each.explains.length > 0 && each.against.length > 0 && '; '}
               {each.against.length > 0 &&
                 t('marking.against-it', { against: numbersTold(each.against) })}

@@ -110,10 +110,10 @@ export default function HandoutDialog({
             <Box role="group" aria-label={t('marking.pupils')}>
               <Box sx={{ mb: 0.75 }}>
                 {out.length === 0
-                  ? t('marking.to-all-pupils', { length: there.length })
+                  ? t('marking.to-all-pupils', { pupils: there.length })
                   : t('marking.to-of-pupils', {
                       there: there.length - out.length,
-                      length: there.length,
+                      pupils: there.length,
                     })}
               </Box>
               <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>

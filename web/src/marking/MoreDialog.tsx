@@ -125,15 +125,13 @@ export default function MoreDialog({
             {simulate.data?.kept.length === 0
               ? t('marking.something-is-entered-for-everybody')
               : simulate.data
-                ? t('marking.answers-are-made-up', { length: simulate.data.kept.length })
+                ? t('marking.answers-are-made-up', { answers: simulate.data.kept.length })
                 : t('marking.made-up-answers-are-entered')}
           </Box>
         </Box>
         {read.data && (
           <Box role="status">
-            {read.data.kept.length === 1
-              ? t('marking.1-answer-was-read')
-              : t('marking.answers-were-read', { length: read.data.kept.length })}
+            {t('marking.answers-were-read', { answers: read.data.kept.length })}
             {read.data.bad.length > 0 && (
               <Box component="ul" sx={{ m: 0, mt: 0.5, pl: 2.5 }}>
                 {read.data.bad.map((sentence) => (

@@ -56,19 +56,14 @@ export function blockOf(text: string): string[][] | undefined {
 
 const columnsOf = (block: string[][]) => Math.max(...block.map((row) => row.length));
 
-const many = (count: number, what: string) => `${count} ${what}${count === 1 ? '' : 's'}`;
-
 /** Why a block cannot be entered from a square on. */
 export const noRoom = ({ pupils, sums }: Grid, { row, column }: Spot, block: string[][]) =>
-  t('marking.what-was-copied-has-and', {
-    length: many(block.length, 'row'),
-    many: many(columnsOf(block), 'column'),
-  }) +
-  t('marking.from-this-square-on-there', {
+  t('marking.no-room', {
+    rows: block.length,
+    columns: columnsOf(block),
     pupils: pupils.length - row,
     sums: sums.length - column,
-  }) +
-  t('marking.nothing-was-entered');
+  });
 
 /**
  * What a block enters from one square on; undefined where the grid has no room for it. An empty field

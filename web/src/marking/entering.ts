@@ -107,9 +107,9 @@ export const isTyped = (key: string, typed: string) =>
   /^[0-9.,]$/.test(key) || (typed !== '' && /^[rR ]$/.test(key));
 
 const WORDS: Record<Cell['outcome'], string> = {
-  RIGHT: 'right',
-  WRONG: 'wrong',
-  BLANK: 'blank',
+  RIGHT: t('marking.outcome-right'),
+  WRONG: t('marking.outcome-wrong'),
+  BLANK: t('marking.outcome-blank'),
   LEFT_OUT: t('marking.not-asked'),
 };
 

@@ -1,5 +1,5 @@
 import type { Explanation, Glance, Grid, Handout } from '../api/types';
-import { t } from '../words';
+import { listed, LOCALE, t } from '../words';
 
 export const KINDS: Record<Handout['kind'], string> = {
   EXERCISE: t('marking.exercise'),
@@ -10,15 +10,17 @@ export const KINDS: Record<Handout['kind'], string> = {
 
 /** A day as it is said: 4 November. */
 export const dayTold = (day: string) =>
-  new Date(`${day}T12:00:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' });
+  new Date(`${day}T12:00:00`).toLocaleDateString(LOCALE, { day: 'numeric', month: 'long' });
 
 /** How far the marking of a handout has come. */
 export function stateTold({ pupils, sums, answers }: Handout): string {
   const all = pupils * sums;
   if (answers === 0) {
-    return `waits: ${pupils} × ${sums}`;
+    return t('marking.waits', { pupils, sums });
   }
-  return answers >= all ? `marked: ${pupils} × ${sums}` : `${answers} of ${all} marked`;
+  return answers >= all
+    ? t('marking.marked', { pupils, sums })
+    : t('marking.of-marked', { answers, all });
 }
 
 /** The names of some pupils, in the order of the grid. */
@@ -26,11 +28,7 @@ export const namesOf = (grid: Grid, ids: number[]) =>
   grid.pupils.filter(({ id }) => ids.includes(id)).map(({ name }) => name);
 
 /** Sums by their numbers as the grid shows them: “1, 3 and 4”. */
-export function numbersTold(places: number[]): string {
-  const numbers = places.map((place) => String(place + 1));
-  const last = numbers.pop();
-  return numbers.length === 0 ? (last ?? '') : `${numbers.join(', ')} and ${last}`;
-}
+export const numbersTold = (places: number[]) => listed(places.map((place) => String(place + 1)));
 
 /** What an explanation comes to; without a slip, a fact is named only where it gives an answer. */
 export function slipsTold({ slips, explains }: Pick<Explanation, 'slips' | 'explains'>): string {
@@ -46,9 +44,9 @@ export function slipsTold({ slips, explains }: Pick<Explanation, 'slips' | 'expl
 export const SURENESS: Record<Explanation['sureness'], string> = {
   NEARLY_CERTAIN: t('marking.nearly-certain'),
   VERY_LIKELY: t('marking.very-likely'),
-  LIKELY: 'likely',
-  POSSIBLE: 'possible',
-  HARDLY: 'hardly',
+  LIKELY: t('marking.likely'),
+  POSSIBLE: t('marking.possible'),
+  HARDLY: t('marking.hardly'),
 };
 
 /** The sums that most pupils have wrong, the hardest first; none that everybody has right. */

@@ -34,7 +34,7 @@ export function readAloud(layers: Layer[], names: ColumnName[]): string {
       const read = texts
         .sort((one, other) => one.column - other.column)
         .map(({ column, text }) => [nameOf(column, names), text].filter(Boolean).join(' '));
-      return t('paper.row', { row: row + 1, join: read.join(', ') });
+      return t('paper.row', { row: row + 1, figures: read.join(', ') });
     })
     .join(' ');
 }

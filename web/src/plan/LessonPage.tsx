@@ -82,7 +82,7 @@ export function LessonPage({ lesson, minutes }: { lesson: Lesson; minutes: numbe
         >
           {Array.from({ length: MOST_REPEATS }, (_, at) => (
             <MenuItem key={at + 1} value={at + 1}>
-              {at === 0 ? '1 week' : `${at + 1} weeks`}
+              {t('plan.so-many-weeks', { weeks: at + 1 })}
             </MenuItem>
           ))}
         </TextField>

@@ -181,7 +181,7 @@ function ChosenDay({ day: { day, holiday, minutes, lessons } }: { day: PlanDay }
             ? t('plan.there-are-no-minutes-for')
             : lessons.length === 0
               ? t('plan.nothing-is-planned-there-are', { minutes })
-              : `${lessons.length === 1 ? t('plan.a-lesson-is') : t('plan.lessons-are')} planned.`}
+              : t('plan.lessons-are-planned', { lessons: lessons.length })}
       </Box>
       <Box sx={{ mt: 1, display: 'flex', alignItems: 'center', gap: 1 }}>
         <TextField

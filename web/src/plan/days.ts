@@ -1,5 +1,5 @@
 import type { Lesson, LessonPart, PlanDay } from '../api/types';
-import { t } from '../words';
+import { LOCALE, t } from '../words';
 
 export const WEEKDAYS = [
   t('plan.mon'),
@@ -46,12 +46,12 @@ export function dayAfter(day: string, days: number): string {
 /** A day with its weekday: Thursday 26 November. */
 export const wholeDay = (day: string) =>
   noon(day)
-    .toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })
+    .toLocaleDateString(LOCALE, { weekday: 'long', day: 'numeric', month: 'long' })
     .replace(',', '');
 
 /** A day within a week: 26 Nov. */
 export const shortDay = (day: string) =>
-  noon(day).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
+  noon(day).toLocaleDateString(LOCALE, { day: 'numeric', month: 'short' });
 
 /** The days week by week; weekdays that never have a lesson, nor minutes for one, are left out. */
 export function weeksOf(days: PlanDay[], timetable: number[]): PlanDay[][] {

@@ -75,7 +75,9 @@ export function PupilPage({
                     {name}
                   </Box>
                   {again &&
-                    ` (${standing === 'LOOK_AGAIN' ? 'since' : t('register.again-on')} ${dayTold(again)})`}
+                    t(standing === 'LOOK_AGAIN' ? 'register.due-since' : 'register.due-on', {
+                      day: dayTold(again),
+                    })}
                 </span>
               );
             })}

@@ -53,7 +53,7 @@ export function RungPage({
       ))}
       <Box sx={{ mt: 'auto' }}>
         <Button variant="contained" disabled={make.isPending} onClick={() => make.mutate()}>
-          {t('register.make-a-set-of-such', { SUMS })}
+          {t('register.make-a-set-of-such', { sums: SUMS })}
         </Button>
         {make.error && <Box role="alert">{make.error.message}</Box>}
       </Box>

@@ -54,14 +54,20 @@ function Row({ entry }: { entry: RunEntry }) {
       </Box>
       {entry.ended ? (
         <Button
-          aria-label={t('runs.look-at-by', { title: entry.title, entry: entry.who || 'nobody' })}
+          aria-label={t('runs.look-at-by', {
+            title: entry.title,
+            who: entry.who || t('runs.nobody'),
+          })}
           onClick={() => navigate(`/slate/run/${entry.id}`)}
         >
           {t('runs.look')}
         </Button>
       ) : (
         <Button
-          aria-label={t('runs.go-on-with-by', { title: entry.title, entry: entry.who || 'nobody' })}
+          aria-label={t('runs.go-on-with-by', {
+            title: entry.title,
+            who: entry.who || t('runs.nobody'),
+          })}
           disabled={isGoing}
           onClick={() => next(entry.id)}
         >

@@ -103,7 +103,11 @@ function Row({ result, place }: { result: RunResult; place: number }) {
         )}
       </Box>
       <Box sx={{ fontSize: 15.5, lineHeight: 1.25, color: right ? 'success.main' : 'error.main' }}>
-        {right === undefined ? '' : right ? '✓ right' : `○ ${result.slip ?? t('runs.not-right')}`}
+        {right === undefined
+          ? ''
+          : right
+            ? t('runs.one-right')
+            : `○ ${result.slip ?? t('runs.not-right')}`}
       </Box>
       <span>{clock(result.seconds)}</span>
       <Button
@@ -162,13 +166,13 @@ function Summary({ run }: { run: Run }) {
         <Box sx={{ fontSize: 19 }}>{progressTold(run)}</Box>
       </Box>
       <Box sx={{ color: 'text.secondary' }}>
-        {[run.who, t('runs.pass-mark', { run: markTold(run) })].filter(Boolean).join(' · ')}
+        {[run.who, t('runs.pass-mark', { mark: markTold(run) })].filter(Boolean).join(' · ')}
       </Box>
       <RunSquares results={run.results} />
       <Box sx={{ fontSize: 18 }}>
-        {clock(run.seconds)}
-        {t('runs.in-all-2')}
-        {each !== undefined && `, ${clock(each)} a sum`}
+        {each === undefined
+          ? t('runs.time', { all: clock(run.seconds) })
+          : t('runs.time-and-pace', { all: clock(run.seconds), each: clock(each) })}
       </Box>
       {slips.size > 0 && (
         <Box>
@@ -179,7 +183,7 @@ function Summary({ run }: { run: Run }) {
             {[...slips].map(([slip, times]) => (
               <li key={slip}>
                 {slip}
-                {times > 1 && `, ${times} times`}
+                {times > 1 && t('runs.times', { times })}
               </li>
             ))}
           </Box>

@@ -13,8 +13,8 @@ export function RunSquares({ results }: { results: RunResult[] }) {
   const right = latest.filter((result) => result.right).length;
   const known = latest.every((result) => result.right !== undefined);
   const label = known
-    ? t('runs.the-latest-sums-right', { length: latest.length, right })
-    : t('runs.sums-are-worked', { length: results.length });
+    ? t('runs.the-latest-sums-right', { sums: latest.length, right })
+    : t('runs.sums-are-worked', { sums: results.length });
   return (
     <Box
       component="svg"

@@ -21,7 +21,7 @@ export function RunStrip({ run }: { run: Run }) {
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, fontSize: 15.5 }}>
         <Box sx={{ fontWeight: 700 }}>{progressTold(run)}</Box>
         {each !== undefined && (
-          <Box sx={{ color: 'text.secondary' }}>{t('runs.a-sum', { each: clock(each) })}</Box>
+          <Box sx={{ color: 'text.secondary' }}>{t('runs.a-sum', { time: clock(each) })}</Box>
         )}
         {run.currentAgain && (
           <Box sx={{ color: 'text.secondary' }}>{t('runs.this-one-comes-again')}</Box>

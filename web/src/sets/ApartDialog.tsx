@@ -13,10 +13,7 @@ export default function ApartDialog({ set, onClose }: { set: Apart; onClose: () 
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="lg" aria-labelledby="apart-title">
       <DialogTitle id="apart-title">
-        {set.sums.length === 1
-          ? t('sets.one-sum-tells')
-          : t('sets.sums-tell', { length: set.sums.length })}
-        {t('sets.these-slips-apart')}
+        {t('sets.tells-slips-apart', { sums: set.sums.length })}
       </DialogTitle>
       <DialogContent tabIndex={0}>
         {set.doubts.length > 0 && (
@@ -38,7 +35,7 @@ export default function ApartDialog({ set, onClose }: { set: Apart; onClose: () 
             </tr>
           </thead>
           <tbody>
-            {['right', ...set.slips.map(({ name }) => name)].map((name, row) => (
+            {[t('sets.right-2'), ...set.slips.map(({ name }) => name)].map((name, row) => (
               <tr key={row}>
                 <th scope="row">{name}</th>
                 {set.answers.map((answers, column) => (

@@ -75,7 +75,7 @@ export function KeptSets({ onOpen }: { onOpen: (id: number) => void }) {
             <Box sx={{ flex: 1, minWidth: 0 }}>
               <Box sx={{ fontSize: 18, overflowWrap: 'anywhere' }}>{title}</Box>
               <Box sx={{ fontSize: 14.5, color: 'text.secondary' }}>
-                {sums === 1 ? '1 sum' : `${sums} sums`}
+                {t('sets.sums', { sums })}
                 {versions > 1 && t('sets.versions-a-to', { versions: 'ABCD'[versions - 1] })}
               </Box>
             </Box>

@@ -183,7 +183,7 @@ export function LadderPage() {
               </Box>
               {(rung.hidden || rung.own) && (
                 <Box component="span" sx={{ fontSize: 14, whiteSpace: 'nowrap' }}>
-                  {[rung.own && t('sets.your-own'), rung.hidden && 'hidden']
+                  {[rung.own && t('sets.your-own'), rung.hidden && t('sets.hidden')]
                     .filter(Boolean)
                     .join(', ')}
                 </Box>

@@ -141,8 +141,7 @@ export function MakePage({
               disabled={!line || busy}
               onClick={() => line && onMake(line, {})}
             >
-              {t('sets.make')}
-              {count === 1 ? 'a sum' : 'sums'}
+              {t('sets.make-sums', { count: count ?? 0 })}
             </Button>
             <Button
               disabled={!line || busy || !canAdd}
@@ -168,7 +167,7 @@ export function MakePage({
                 {t('sets.keep-as-a-rung')}
               </Button>
             )}
-            {!isCount && <Box role="alert">{t('sets.a-line-of-a-set', { MOST })}</Box>}
+            {!isCount && <Box role="alert">{t('sets.a-line-of-a-set', { most: MOST })}</Box>}
           </Box>
         </Box>
       )}

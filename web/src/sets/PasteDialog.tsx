@@ -72,9 +72,7 @@ export default function PasteDialog({
         <Button onClick={onClose}>{t('sets.cancel')}</Button>
         {bad.length > 0 && sums.length > 0 && (
           <Button onClick={() => take(sums)}>
-            {sums.length === 1
-              ? t('sets.take-the-other-one')
-              : t('sets.take-the-other', { length: sums.length })}
+            {t('sets.take-the-others', { sums: sums.length })}
           </Button>
         )}
         <Button

@@ -44,7 +44,7 @@ export function Sentence({
         {recipe.numbers.map((size, i) => (
           <Box component="span" key={i}>
             {i > 0 && (i === recipe.numbers.length - 1 ? t('sets.and') : ', ')}
-            <BlankButton label={t('sets.number', { i: i + 1 })} onOpen={blankAt({ size: i })}>
+            <BlankButton label={t('sets.number', { number: i + 1 })} onOpen={blankAt({ size: i })}>
               {sizeWords(size)}
             </BlankButton>
           </Box>

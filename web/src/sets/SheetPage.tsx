@@ -69,11 +69,11 @@ export function SheetPage({
               aria-pressed={each === version}
               onClick={() => void navigate(`/sets/${id}?version=${each}`)}
             >
-              {t('sets.version', { each })}
+              {t('sets.version', { version: each })}
             </Button>
           ))}
         <Box role="status" sx={{ color: 'text.secondary', fontSize: 15.5 }}>
-          {sums.length > 0 && (sums.length === 1 ? '1 sum' : `${sums.length} sums`)}
+          {sums.length > 0 && t('sets.sums', { sums: sums.length })}
         </Box>
       </Box>
       <Box

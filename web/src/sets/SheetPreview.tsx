@@ -28,7 +28,7 @@ export function SheetPreview({ request }: { request: SheetRequest }) {
       <Box
         component="img"
         data-testid="preview"
-        alt={t('sets.page-as-it-will-be', { data: data.page + 1 })}
+        alt={t('sets.page-as-it-will-be', { page: data.page + 1 })}
         src={`data:image/png;base64,${data.picture}`}
         sx={{
           display: 'block',
@@ -50,7 +50,7 @@ export function SheetPreview({ request }: { request: SheetRequest }) {
           >
             ◂
           </Button>
-          <span>{t('sets.of-2', { data: data.page + 1, pages: data.pages })}</span>
+          <span>{t('sets.of-2', { page: data.page + 1, pages: data.pages })}</span>
           <Button
             size="small"
             aria-label={t('sets.next-page')}

@@ -29,10 +29,10 @@ export function WorkloadLine({ sums, actions }: { sums: SetSum[]; actions: React
           {t('sets.number-facts-figures-to-write', {
             facts: data.facts,
             figures: data.figures,
-            data: minutes(data),
+            time: minutes(data),
           })}
         </Box>
-        {most.length > 0 && <Box>{t('sets.used-most', { join: most.join(' · ') })}</Box>}
+        {most.length > 0 && <Box>{t('sets.used-most', { facts: most.join(' · ') })}</Box>}
       </Box>
       {actions}
     </Box>

@@ -10,20 +10,21 @@ const NUMBERS = [
 ];
 
 /** How a sentence about some numbers begins. */
-export const numbersOf = (count: number) => NUMBERS[count] ?? `${count} numbers`;
+export const numbersOf = (count: number) => NUMBERS[count] ?? t('sets.numbers', { count });
 
 /** A range in words: `3`, `2 to 3`, `4 or more`. */
 export function rangeWords({ from = 0, to }: Range): string {
   if (to === undefined) {
     return t('sets.or-more', { from });
   }
-  return from === to ? String(from) : `${from} to ${to}`;
+  return from === to ? String(from) : t('sets.from-to', { from, to });
 }
 
 /** The size of a number in words: `2 to 3 figures of 1234`. */
 export function sizeWords({ figures, of }: Recipe['numbers'][number]): string {
-  const words = `${rangeWords(figures)} ${figures.to === 1 ? 'figure' : 'figures'}`;
-  return of ? `${words} of ${of}` : words;
+  const range = rangeWords(figures);
+  const most = figures.to ?? 0;
+  return of ? t('sets.figures-of', { range, most, of }) : t('sets.figures-2', { range, most });
 }
 
 /** A recipe with another range for a trait; without the trait where there is none. */
@@ -43,8 +44,10 @@ export const grouped = (count: string) => count.replaceAll(/\B(?=(\d{3})+$)/g, '
 
 /** The time that a class needs for a set, and whether it was measured: `about 9 min, estimated`. */
 export const minutes = ({ classSeconds, measured }: { classSeconds: number; measured: number }) =>
-  `about ${Math.max(1, Math.round(classSeconds / 60))} min` +
-  (measured > 0 ? t('sets.at-the-pace-of-the', { measured }) : t('sets.estimated'));
+  t(measured > 0 ? 'sets.minutes-measured' : 'sets.minutes-estimated', {
+    minutes: Math.max(1, Math.round(classSeconds / 60)),
+    measured,
+  });
 
 /** What somebody typed as a count; undefined for what is none. */
 export const counted = (typed: string) => (/^\d{1,3}$/.test(typed) ? Number(typed) : undefined);

@@ -16,7 +16,7 @@ export function FindingCard({ finding }: { finding: Report['findings'][number] }
       <Box sx={{ mt: 0.5, fontSize: 15.5 }}>
         {t('slate.slip')}
         {finding.name}
-        {finding.others.length > 0 && <>{t('slate.or', { join: finding.others.join('; ') })}</>}
+        {finding.others.length > 0 && <>{t('slate.or', { others: finding.others.join('; ') })}</>}
       </Box>
     </Box>
   );

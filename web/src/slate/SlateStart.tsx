@@ -100,11 +100,14 @@ function Row({ entry }: { entry: AttemptEntry }) {
         }}
       >
         {result}
-        {entry.slips > 1 && ` (${entry.slips} slips)`}
+        {entry.slips > 1 && t('slate.and-slips', { slips: entry.slips })}
       </Box>
       <span>{clock(entry.seconds)}</span>
       <Button
-        aria-label={`${entry.handedIn ? t('slate.look-at') : t('slate.go-on-with')} ${entry.problem} by ${entry.who || 'nobody'}`}
+        aria-label={t(entry.handedIn ? 'slate.look-at' : 'slate.go-on-with', {
+          problem: entry.problem,
+          who: entry.who || t('slate.nobody'),
+        })}
         onClick={() => navigate(`/slate/${entry.id}`)}
       >
         {entry.handedIn ? t('slate.look') : t('slate.go-on')}

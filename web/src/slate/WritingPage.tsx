@@ -120,6 +120,12 @@ export function WritingPage({
   );
 }
 
+const COUNTED = {
+  right: 'slate.count-right',
+  slips: 'slate.count-slips',
+  follows: 'slate.count-follows',
+} as const;
+
 export function Counts({ report }: { report: Report }) {
   return (
     <>
@@ -128,11 +134,7 @@ export function Counts({ report }: { report: Report }) {
           <Box component="strong" sx={{ fontSize: 20 }}>
             {report[what]}
           </Box>{' '}
-          {
-            { right: 'right', slips: report.slips === 1 ? 'slip' : 'slips', follows: 'follow' }[
-              what
-            ]
-          }
+          {t(COUNTED[what], { count: report[what] })}
         </span>
       ))}
     </>

@@ -8,7 +8,7 @@ import type { Page, PageEntry, Working } from '../api/types';
 import { Drawing } from '../paper/Drawing';
 import { isSecondClick } from '../ui/useDeletion';
 import { useInSight } from '../ui/useInSight';
-import { t } from '../words';
+import { LOCALE, t } from '../words';
 
 export function PageCard({
   entry,
@@ -104,7 +104,7 @@ export function PageCard({
 }
 
 const shortDate = (date: string) =>
-  new Date(date).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
+  new Date(date).toLocaleDateString(LOCALE, { day: 'numeric', month: 'short' });
 
 /** Of a larger page only so much is shown that its figures stay legible. */
 const MOST = { rows: 10, columns: 22 };

@@ -67,7 +67,7 @@ export default function Workbook() {
           {t('workbook.backups')}
         </Button>
         <Box role="status" sx={{ color: 'text.secondary' }}>
-          {pages.total !== undefined && (pages.total === 1 ? '1 page' : `${pages.total} pages`)}
+          {pages.total !== undefined && t('workbook.pages', { pages: pages.total })}
         </Box>
       </Box>
       {pages.error && (
