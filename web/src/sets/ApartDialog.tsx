@@ -35,7 +35,7 @@ export default function ApartDialog({ set, onClose }: { set: Apart; onClose: () 
             </tr>
           </thead>
           <tbody>
-            {[t('sets.right-2'), ...set.slips.map(({ name }) => name)].map((name, row) => (
+            {[t('sets.right-answer'), ...set.slips.map(({ name }) => name)].map((name, row) => (
               <tr key={row}>
                 <th scope="row">{name}</th>
                 {set.answers.map((answers, column) => (
