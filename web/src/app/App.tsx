@@ -47,7 +47,7 @@ export function App() {
     return false;
   });
   const tab = TABS.find(({ path }) => pathname.startsWith(path));
-  const view = pathname === '/board' ? t('app.board') : tab?.name;
+  const view = pathname === '/board' ? t('common.board') : tab?.name;
   const openKeys = useStable(() => setShowKeys(true));
   const toDesk = useStable(() => pathname !== '/desk' && void navigate('/desk'));
   if (pathname === '/board') {

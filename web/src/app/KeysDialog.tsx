@@ -26,7 +26,7 @@ const KEYS = [
   ['N', t('app.on-the-slate-when-a')],
   ['+, B, -', t('app.in-marking-right-blank-not')],
   [t('app.figures-then-enter'), t('app.in-marking-a-wrong-answer')],
-  [t('app.space'), t('app.in-marking-look-at-an')],
+  [t('common.space'), t('app.in-marking-look-at-an')],
   [t('app.ctrl-v'), t('app.in-marking-read-a-table')],
   [t('app.arrows'), t('app.in-register-and-plan-walk')],
   [t('app.ctrl-arrows'), t('app.in-plan-move-the-lesson')],
@@ -71,7 +71,7 @@ export function KeysDialog({ open, onClose }: { open: boolean; onClose: () => vo
         />
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>{t('app.close')}</Button>
+        <Button onClick={onClose}>{t('common.close')}</Button>
       </DialogActions>
     </Dialog>
   );

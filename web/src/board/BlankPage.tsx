@@ -63,13 +63,13 @@ export function BlankPage({ working }: { working: Working | null }) {
       >
         <Box sx={{ flex: 1, minWidth: 260 }}>{t('board.the-class-tells-you-type')}</Box>
         <Button aria-pressed={keys} onClick={() => setKeys(!keys)}>
-          {t('board.keys-to-touch')}
+          {t('common.keys-to-touch')}
         </Button>
         <Button disabled={!editor.canUndo} onClick={() => turn('undo')}>
-          {t('board.undo')}
+          {t('common.undo')}
         </Button>
         <Button disabled={!editor.canRedo} onClick={() => turn('redo')}>
-          {t('board.redo')}
+          {t('common.redo')}
         </Button>
         <Button disabled={editor.marks.length === 0} onClick={editor.wipe}>
           {t('board.wipe')}

@@ -83,7 +83,7 @@ export default function Board() {
         )}
         <Box
           role="toolbar"
-          aria-label={t('board.board')}
+          aria-label={t('common.board')}
           sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, px: 3, py: 1, bgcolor: 'ink.desk' }}
         >
           <Button onClick={close}>{t('board.back-to-the-desk')}</Button>
@@ -99,11 +99,11 @@ export default function Board() {
                 aria-pressed={askFirst}
                 onClick={() => dispatch({ do: 'ask first', on: !askFirst })}
               >
-                {t('board.ask-first-2')}
+                {t('common.ask-first')}
               </Button>
               <Box sx={{ flex: 1 }} />
               <Button
-                aria-label={t('board.back')}
+                aria-label={t('common.back')}
                 onClick={() => dispatch({ do: 'back' })}
                 sx={{ px: 3 }}
               >
@@ -114,7 +114,7 @@ export default function Board() {
                 onClick={() => dispatch({ do: 'next' })}
                 sx={{ minWidth: 120 }}
               >
-                {desk.asking ? t('board.show') : t('board.next')}
+                {desk.asking ? t('common.show') : t('common.next')}
               </Button>
             </>
           )}
@@ -135,7 +135,7 @@ function BoardPage({ working }: { working: Working }) {
     <>
       <SquaredPage
         room
-        label={t('board.squared-paper')}
+        label={t('common.squared-paper')}
         layers={
           step < working.steps.length ? [layersAt(working, step)[0]] : layersAt(working, step)
         }

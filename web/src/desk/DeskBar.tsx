@@ -77,7 +77,7 @@ const Turn = memo(function Turn({
   return (
     <>
       <Button
-        aria-label={t('desk.back')}
+        aria-label={t('common.back')}
         disabled={atFirst}
         onClick={() => dispatch({ do: 'back' })}
         sx={{ px: 1.5 }}
@@ -91,8 +91,8 @@ const Turn = memo(function Turn({
         onClick={() => dispatch({ do: 'next' })}
         sx={{ px: 2.5, fontSize: 18, whiteSpace: 'nowrap', minWidth: 96 }}
       >
-        {asking ? t('desk.show') : t('desk.next')}
-        <Kbd>{t('desk.space')}</Kbd>
+        {asking ? t('common.show') : t('common.next')}
+        <Kbd>{t('common.space')}</Kbd>
       </Button>
     </>
   );
@@ -110,10 +110,10 @@ const PageTools = memo(function PageTools({
     <>
       <Beside working={working} method={besideMethod} onChoose={onBeside} />
       <Button component={Link} to="/board" aria-keyshortcuts="B" sx={TO_DO}>
-        {t('desk.board')}
+        {t('common.board')}
       </Button>
       <Button onClick={onPaper} sx={TO_DO}>
-        {t('desk.on-paper')}
+        {t('common.on-paper')}
       </Button>
       <Button onClick={onKeep} sx={TO_DO}>
         {t('desk.keep-page')}

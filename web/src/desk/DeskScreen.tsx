@@ -51,7 +51,7 @@ export function DeskScreen() {
     <Box component="main" sx={SCREEN}>
       <Box sx={{ ...BOOK, gridTemplateColumns: besideMethod ? EVEN_PAGES : PAGES }}>
         <SquaredPage
-          label={t('desk.squared-paper-2')}
+          label={t('common.squared-paper')}
           layers={working ? layersAt(working, step).slice(0, besideMethod ? 1 : 2) : []}
           focus={
             working ? (besideMethod ? working.steps : allSteps(working))[step]?.focus : undefined

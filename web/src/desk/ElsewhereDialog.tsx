@@ -92,7 +92,7 @@ export default function ElsewhereDialog({
           </Box>
         </DialogContent>
         <DialogActions>
-          <Button onClick={onClose}>{t('desk.close')}</Button>
+          <Button onClick={onClose}>{t('common.close')}</Button>
           <Button type="submit" variant="contained" disabled={check.isPending}>
             {t('desk.check-it')}
           </Button>

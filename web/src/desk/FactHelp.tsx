@@ -21,7 +21,7 @@ export default function FactHelp({ facts, onClose }: { facts: Fact[]; onClose: (
         ))}
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>{t('desk.close')}</Button>
+        <Button onClick={onClose}>{t('common.close')}</Button>
       </DialogActions>
     </Dialog>
   );

@@ -56,7 +56,7 @@ export function PaperDialog({
         }
       }
     },
-    onSuccess: (file) => file && notice({ text: t('desk.is-in-your-downloads', { file }) }),
+    onSuccess: (file) => file && notice({ text: t('common.downloaded', { name: file }) }),
   });
   const copy = async () => {
     const lines = allSteps(working).map(({ section, say }) => `${section}: ${say}`);
@@ -96,7 +96,7 @@ export function PaperDialog({
         />
         <Row>
           <Button variant="contained" disabled={make.isPending} onClick={() => make.mutate('pdf')}>
-            {make.isPending ? t('desk.making-it') : t('desk.download-pdf')}
+            {make.isPending ? t('common.making-it') : t('common.download-pdf')}
           </Button>
           <Button disabled={make.isPending} onClick={() => make.mutate('print')}>
             {t('desk.open-it-to-print')}
@@ -126,7 +126,7 @@ export function PaperDialog({
         </Row>
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>{t('desk.close')}</Button>
+        <Button onClick={onClose}>{t('common.close')}</Button>
       </DialogActions>
     </Dialog>
   );

@@ -12,7 +12,7 @@ const SIGNS = [
   { sign: '+', name: 'plus' },
   { sign: '−', name: 'minus' },
   { sign: '×', name: 'times' },
-  { sign: '÷', name: t('desk.divided-by') },
+  { sign: '÷', name: t('common.divided-by') },
   { sign: '√', name: t('desk.root-of') },
 ];
 

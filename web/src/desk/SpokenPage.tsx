@@ -117,7 +117,7 @@ const MethodChoice = memo(function MethodChoice({
           onClick={() => dispatch({ do: 'ask first', on: !askFirst })}
           sx={SMALL_TOGGLE}
         >
-          {t('desk.ask-first-2')}
+          {t('common.ask-first')}
         </Button>
       </Box>
     </Box>

@@ -49,7 +49,7 @@ const SIGNS = [
   { sign: '+', name: 'plus' },
   { sign: '−', name: 'minus' },
   { sign: '×', name: 'times' },
-  { sign: '÷', name: t('hand.divided-by') },
+  { sign: '÷', name: t('common.divided-by') },
 ];
 
 function Key({

@@ -25,7 +25,7 @@ export function ClassList() {
         notice({
           text: t('house.is-removed', { removed }),
           action: {
-            label: t('house.undo'),
+            label: t('common.undo'),
             run: () => change.mutate(() => api.restoreClass(id), { onError: say }),
           },
         }),
@@ -38,7 +38,7 @@ export function ClassList() {
         notice({
           text: t('house.has-the-standard-settings', { kept }),
           action: {
-            label: t('house.undo'),
+            label: t('common.undo'),
             run: () =>
               change.mutate(
                 () => {

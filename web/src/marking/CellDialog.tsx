@@ -170,7 +170,7 @@ export default function CellDialog({
         <Button disabled={type.isPending} onClick={() => type.mutate()}>
           {t('marking.type-the-page-in-on')}
         </Button>
-        <Button onClick={onClose}>{t('marking.close')}</Button>
+        <Button onClick={onClose}>{t('common.close')}</Button>
       </DialogActions>
     </Dialog>
   );

@@ -39,9 +39,7 @@ export function DeletePupilDialog({
         {t('marking.delete-for-good', { name: pupil.name })}
       </DialogTitle>
       <DialogContent>
-        {t('marking.all-answers-attempts-and-runs')}
-        {pupil.name}
-        {t('marking.are-deleted-too-and-nothing')}
+        {t('marking.all-of-a-pupil-goes', { name: pupil.name })}
         {remove.error && <p role="alert">{remove.error.message}</p>}
       </DialogContent>
       <DialogActions>

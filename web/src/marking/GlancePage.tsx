@@ -117,8 +117,7 @@ function Class({
               );
             })}
             <Box component="span" sx={{ color: 'text.secondary' }}>
-              {t('marking.in')}
-              {t('marking.answers', { answers })}
+              {t('marking.in-answers', { answers })}
             </Box>
           </Box>
         </Box>

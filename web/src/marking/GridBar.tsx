@@ -45,10 +45,10 @@ export const GridBar = memo(function GridBar({
         </Button>
       </Box>
       <Button aria-pressed={keys} onClick={() => onKeys(!keys)}>
-        {t('marking.keys-to-touch')}
+        {t('common.keys-to-touch')}
       </Button>
       <Button disabled={!canUndo} onClick={onUndo}>
-        {t('marking.undo')}
+        {t('common.undo')}
       </Button>
       <Box sx={{ flex: 1, minWidth: 0, fontSize: 14.5, lineHeight: 1.5, color: 'text.secondary' }}>
         <Box component="span" sx={{ display: { xs: 'none', md: 'inline' } }}>
@@ -61,8 +61,8 @@ export const GridBar = memo(function GridBar({
         </Box>
       </Box>
       <Button disabled={!canOpen} aria-haspopup="dialog" onClick={onOpen}>
-        {t('marking.open')}
-        <Kbd>{t('marking.space')}</Kbd>
+        {t('common.open')}
+        <Kbd>{t('common.space')}</Kbd>
       </Button>
       <Button aria-haspopup="dialog" onClick={onMore}>
         {t('marking.paper-and-more')}

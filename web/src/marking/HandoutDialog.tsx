@@ -70,7 +70,7 @@ export default function HandoutDialog({
         <DialogTitle id="handout-title">
           {t('marking.hand-out-to', {
             title: source.title,
-            room: room?.name ?? t('marking.the-class'),
+            room: room?.name ?? t('common.the-class'),
           })}
         </DialogTitle>
         <DialogContent>
@@ -139,7 +139,7 @@ export default function HandoutDialog({
           )}
         </DialogContent>
         <DialogActions>
-          <Button onClick={onClose}>{t('marking.close')}</Button>
+          <Button onClick={onClose}>{t('common.close')}</Button>
           <Button
             type="submit"
             variant="contained"

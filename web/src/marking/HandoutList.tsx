@@ -59,16 +59,16 @@ function Row({ handout }: { handout: Handout }) {
         aria-label={t('marking.mark', { title })}
         onClick={() => navigate(`/marking/${id}`)}
       >
-        {handout.answers < handout.pupils * handout.sums ? t('marking.mark-2') : t('marking.look')}
+        {handout.answers < handout.pupils * handout.sums ? t('marking.mark-2') : t('common.look')}
       </Button>
       <Button
-        aria-label={t('marking.delete', { title })}
+        aria-label={t('common.delete-title', { title })}
         onClick={(event) =>
           isSecondClick(event) ||
           remove({ id, said: t('marking.is-deleted-with-its-answers', { title }) })
         }
       >
-        {t('marking.delete-2')}
+        {t('common.delete')}
       </Button>
     </Box>
   );

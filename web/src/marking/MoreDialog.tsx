@@ -42,7 +42,7 @@ export default function MoreDialog({
   });
   const table = useMutation({
     mutationFn: async () => save(await api.gridTable(id), `${title}.csv`),
-    onSuccess: (name) => notice({ text: t('marking.is-in-your-downloads', { name }) }),
+    onSuccess: (name) => notice({ text: t('common.downloaded', { name }) }),
   });
   const [slips, setSlips] = useState<string[]>([]);
   const known = useQuery({ queryKey: ['slips of', id], queryFn: () => slipsOf(sums) });
@@ -57,7 +57,7 @@ export default function MoreDialog({
       <DialogContent sx={{ display: 'grid', gap: 2.5 }}>
         <Box>
           <Box component="h3" sx={{ m: 0, mb: 1, fontSize: 17 }}>
-            {t('marking.on-paper')}
+            {t('common.on-paper')}
           </Box>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
             <Button disabled={print.isPending} onClick={() => print.mutate('CUT_OUTS')}>
@@ -148,7 +148,7 @@ export default function MoreDialog({
         )}
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>{t('marking.close')}</Button>
+        <Button onClick={onClose}>{t('common.close')}</Button>
       </DialogActions>
     </Dialog>
   );

@@ -46,7 +46,7 @@ export function RollPage() {
       sx={{ height: '100%', overflow: 'auto', px: { xs: 2, md: 3.5 }, py: 2 }}
     >
       <Box component="h2" sx={{ mt: 0, mb: 0.5, fontSize: 22 }}>
-        {t('marking.pupils-of', { room: room?.name ?? t('marking.the-class') })}
+        {t('marking.pupils-of', { room: room?.name ?? t('common.the-class') })}
       </Box>
       <Box sx={{ mb: 1.5, fontSize: 14.5, lineHeight: 1.35, color: 'text.secondary' }}>
         {t('marking.only-names-are-kept-on')}
@@ -147,7 +147,7 @@ function Row({
         aria-label={t('marking.delete-3', { name: pupil.name })}
         onClick={onDelete}
       >
-        {t('marking.delete-2')}
+        {t('common.delete')}
       </Button>
     </Box>
   );

@@ -88,13 +88,13 @@ export function LessonPage({ lesson, minutes }: { lesson: Lesson; minutes: numbe
         </TextField>
         <Button
           sx={{ ml: 'auto' }}
-          aria-label={t('plan.delete', { title })}
+          aria-label={t('common.delete-title', { title })}
           onClick={(event) =>
             isSecondClick(event) ||
             remove({ id, said: t('plan.is-not-planned-any-more', { title }) })
           }
         >
-          {t('plan.delete-2')}
+          {t('common.delete')}
         </Button>
       </Box>
     </>

@@ -73,7 +73,7 @@ export function LogPage() {
       </Box>
       <Box sx={{ ...RIGHT_PAGE, overflow: 'auto', px: { xs: 2, md: 3 }, py: 1.5 }}>
         <Box component="h2" sx={{ m: 0, mb: 1, fontSize: 20 }}>
-          {t('plan.the-year-of', { room: room?.name ?? t('plan.the-class') })}
+          {t('plan.the-year-of', { room: room?.name ?? t('common.the-class') })}
         </Box>
         {year.error && <Box role="alert">{year.error.message}</Box>}
         {year.isPending && <Box role="status">{t('plan.the-year-is-being-drawn')}</Box>}
@@ -128,9 +128,9 @@ function Entry({ entry }: { entry: LogEntry }) {
         component={Link}
         to={PATHS[entry.kind](entry)}
         size="small"
-        aria-label={t('plan.open', { title: entry.title })}
+        aria-label={t('common.open-title', { title: entry.title })}
       >
-        {t('plan.open-2')}
+        {t('common.open')}
       </Button>
     </Box>
   );

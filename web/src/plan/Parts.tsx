@@ -120,7 +120,7 @@ export function Parts({ lesson, changing }: { lesson: Lesson; changing?: boolean
             >
               {isShown(part)
                 ? changing
-                  ? t('plan.board')
+                  ? t('common.board')
                   : t('plan.to-the-board')
                 : changing
                   ? t('plan.set')

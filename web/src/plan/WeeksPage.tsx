@@ -214,7 +214,7 @@ function Minutes({ timetable }: { timetable: number[] }) {
   const change = usePlanChange(() => api.setTimetable(minutes.map(Number)));
   const calendar = useMutation({
     mutationFn: async () => save(await api.calendarFile(), 'lessons.ics'),
-    onSuccess: (name) => notice({ text: t('plan.is-in-your-downloads', { name }) }),
+    onSuccess: (name) => notice({ text: t('common.downloaded', { name }) }),
     onError: (trouble) => notice({ text: trouble.message }),
   });
   const changed = minutes.join(' ') !== timetable.join(' ');

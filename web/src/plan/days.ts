@@ -13,7 +13,7 @@ export const WEEKDAYS = [
 
 export const PARTS: Record<LessonPart['kind'], string> = {
   OPENER: t('plan.opener'),
-  SHOW: t('plan.show'),
+  SHOW: t('common.show'),
   TOGETHER: t('plan.together'),
   PRACTISE: t('plan.practise'),
   HOMEWORK: t('plan.homework'),

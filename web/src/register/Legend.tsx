@@ -17,7 +17,7 @@ export function Legend({ register }: { register: Register }) {
   const queries = useQueryClient();
   const table = useMutation({
     mutationFn: async () => save(await api.registerTable(), 'register.csv'),
-    onSuccess: (name) => notice({ text: t('register.is-in-your-downloads', { name }) }),
+    onSuccess: (name) => notice({ text: t('common.downloaded', { name }) }),
   });
   const again = useMutation({
     mutationFn: api.evidenceAgain,
@@ -36,7 +36,7 @@ export function Legend({ register }: { register: Register }) {
   const file = useMutation({
     mutationFn: async ({ id, name }: { id: number; name: string }) =>
       save(await api.classFile(id), `${name}.json`),
-    onSuccess: (name) => notice({ text: t('register.is-in-your-downloads', { name }) }),
+    onSuccess: (name) => notice({ text: t('common.downloaded', { name }) }),
   });
   const read = useMutation({
     mutationFn: api.readFile,

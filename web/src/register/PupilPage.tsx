@@ -35,7 +35,7 @@ export function PupilPage({
   const notice = useNotice();
   const file = useMutation({
     mutationFn: async () => save(await api.pupilFile(pupil.id), `${pupil.name}.json`),
-    onSuccess: (name) => notice({ text: t('register.is-in-your-downloads', { name }) }),
+    onSuccess: (name) => notice({ text: t('common.downloaded', { name }) }),
   });
   const letter = useMutation({ mutationFn: async () => open(await api.letter(pupil.id)) });
   const squareOf = squaresOf(register);

@@ -37,7 +37,7 @@ export default function Register() {
       </Box>
     );
   }
-  return <Opened register={register} room={room?.name ?? t('register.the-class')} />;
+  return <Opened register={register} room={room?.name ?? t('common.the-class')} />;
 }
 
 function Opened({ register, room }: { register: Whole; room: string }) {

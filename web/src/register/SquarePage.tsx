@@ -53,9 +53,10 @@ export function SquarePage({
         </Box>
         {square?.byRules && (
           <Box sx={{ fontSize: 16.5, lineHeight: 1.45 }}>
-            {t('register.you-decided-this-by-the')}
-            {STANDINGS[square.byRules]}”.
-            {square.note && t('register.your-note', { note: square.note })}
+            {t(square.note ? 'register.decided-with-note' : 'register.decided', {
+              standing: STANDINGS[square.byRules],
+              note: square.note,
+            })}
           </Box>
         )}
       </Box>

@@ -60,7 +60,7 @@ function Row({ entry }: { entry: RunEntry }) {
           })}
           onClick={() => navigate(`/slate/run/${entry.id}`)}
         >
-          {t('runs.look')}
+          {t('common.look')}
         </Button>
       ) : (
         <Button
@@ -75,13 +75,13 @@ function Row({ entry }: { entry: RunEntry }) {
         </Button>
       )}
       <Button
-        aria-label={t('runs.delete', { title: entry.title })}
+        aria-label={t('common.delete-title', { title: entry.title })}
         onClick={(event) =>
           isSecondClick(event) ||
           remove({ id: entry.id, said: t('runs.the-run-is-deleted', { title: entry.title }) })
         }
       >
-        {t('runs.delete-2')}
+        {t('common.delete')}
       </Button>
     </Box>
   );

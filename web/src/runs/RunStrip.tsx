@@ -47,10 +47,9 @@ export function OfferCard({ run, onBack }: { run: Run; onBack: () => void }) {
   return (
     <Box sx={{ ...CARD, borderColor: 'ink.nowEdge', bgcolor: 'ink.now' }} data-testid="offer">
       <Box sx={{ fontSize: 18, lineHeight: 1.3 }}>
-        {t('runs.three-times-in-the-last')}
-        {offer.slip}
-        {t('runs.look-at-one-that-is')}
-        {back !== undefined && t('runs.or-go-one-step-back')}.
+        {t(back === undefined ? 'runs.slip-again' : 'runs.slip-again-or-back', {
+          slip: offer.slip,
+        })}
       </Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
         <Button

@@ -55,7 +55,7 @@ export default function ApartDialog({ set, onClose }: { set: Apart; onClose: () 
         </Box>
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>{t('sets.close')}</Button>
+        <Button onClick={onClose}>{t('common.close')}</Button>
       </DialogActions>
     </Dialog>
   );

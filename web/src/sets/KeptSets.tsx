@@ -79,16 +79,16 @@ export function KeptSets({ onOpen }: { onOpen: (id: number) => void }) {
                 {versions > 1 && t('sets.versions-a-to', { versions: 'ABCD'[versions - 1] })}
               </Box>
             </Box>
-            <Button aria-label={t('sets.open', { title })} onClick={() => onOpen(id)}>
-              {t('sets.open-2')}
+            <Button aria-label={t('common.open-title', { title })} onClick={() => onOpen(id)}>
+              {t('common.open')}
             </Button>
             <Button
-              aria-label={t('sets.delete', { title })}
+              aria-label={t('common.delete-title', { title })}
               onClick={(event) =>
                 isSecondClick(event) || remove({ id, said: t('sets.is-deleted', { title }) })
               }
             >
-              {t('sets.delete-2')}
+              {t('common.delete')}
             </Button>
           </Box>
         ))}

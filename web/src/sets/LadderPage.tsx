@@ -35,7 +35,7 @@ export function LadderPage() {
   const putTelling = (id: string, body: RungChange, back: RungChange, text: string) =>
     change.mutate(() => api.changeRung(id, body), {
       onSuccess: () =>
-        notice({ text, action: { label: t('sets.undo'), run: () => put(id, back) } }),
+        notice({ text, action: { label: t('common.undo'), run: () => put(id, back) } }),
       onError: say,
     });
   /** Moves a rung to where it belongs on the ladder as it is when its turn comes. */
@@ -56,7 +56,7 @@ export function LadderPage() {
           before !== undefined &&
           notice({
             text: t('sets.has-another-place', { name: rung.name }),
-            action: { label: t('sets.undo'), run: () => put(rung.id, { behind: before }) },
+            action: { label: t('common.undo'), run: () => put(rung.id, { behind: before }) },
           }),
         onError: say,
       },
@@ -79,7 +79,7 @@ export function LadderPage() {
         notice({
           text: t('sets.is-taken-out', { name }),
           action: {
-            label: t('sets.undo'),
+            label: t('common.undo'),
             run: () =>
               change.mutate(() => api.addRung({ name, news, recipe, method, behind: before }), {
                 onError: say,
@@ -218,7 +218,7 @@ export function LadderPage() {
                     {t('sets.put-lower-down')}
                   </Button>
                   <Button onClick={() => hide(rung)}>
-                    {rung.hidden ? t('sets.show') : t('sets.hide')}
+                    {rung.hidden ? t('common.show') : t('sets.hide')}
                   </Button>
                   {rung.own && (
                     <Button onClick={(event) => isSecondClick(event) || takeOut(rung)}>

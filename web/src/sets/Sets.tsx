@@ -190,7 +190,7 @@ export default function Sets() {
           {t('sets.hand-out-2')}
         </Button>
         <Button aria-haspopup="dialog" disabled={empty} onClick={() => setOpen('sheets')}>
-          {t('sets.on-paper')}
+          {t('common.on-paper')}
         </Button>
       </Box>
       {open === 'hand out' && (

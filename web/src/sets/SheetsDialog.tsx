@@ -81,7 +81,7 @@ export default function SheetsDialog({ draft, onClose }: { draft: SetDraft; onCl
       }
       return save(file, `${name}.pdf`);
     },
-    onSuccess: (file) => file && notice({ text: t('sets.is-in-your-downloads', { file }) }),
+    onSuccess: (file) => file && notice({ text: t('common.downloaded', { name: file }) }),
   });
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="sheets-title">
@@ -130,7 +130,7 @@ export default function SheetsDialog({ draft, onClose }: { draft: SetDraft; onCl
               disabled={make.isPending}
               onClick={() => make.mutate('save')}
             >
-              {make.isPending ? t('sets.making-it') : t('sets.download-pdf')}
+              {make.isPending ? t('common.making-it') : t('common.download-pdf')}
             </Button>
             <Button disabled={make.isPending} onClick={() => make.mutate('open')}>
               {t('sets.open-it-to-print')}
@@ -160,7 +160,7 @@ export default function SheetsDialog({ draft, onClose }: { draft: SetDraft; onCl
         <SheetPreview request={request} />
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>{t('sets.close')}</Button>
+        <Button onClick={onClose}>{t('common.close')}</Button>
       </DialogActions>
     </Dialog>
   );

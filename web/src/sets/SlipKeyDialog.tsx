@@ -60,7 +60,7 @@ export default function SlipKeyDialog({
         </Box>
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>{t('sets.close')}</Button>
+        <Button onClick={onClose}>{t('common.close')}</Button>
       </DialogActions>
     </Dialog>
   );

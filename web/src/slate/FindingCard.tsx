@@ -14,9 +14,10 @@ export function FindingCard({ finding }: { finding: Report['findings'][number] }
       <Box sx={{ fontSize: 14.5, fontWeight: 700, color: 'error.main' }}>{finding.where}</Box>
       <Box sx={{ fontSize: 21, lineHeight: 1.3 }}>{finding.question}</Box>
       <Box sx={{ mt: 0.5, fontSize: 15.5 }}>
-        {t('slate.slip')}
-        {finding.name}
-        {finding.others.length > 0 && <>{t('slate.or', { others: finding.others.join('; ') })}</>}
+        {t(finding.others.length > 0 ? 'slate.slip-or-others' : 'slate.slip', {
+          name: finding.name,
+          others: finding.others.join('; '),
+        })}
       </Box>
     </Box>
   );

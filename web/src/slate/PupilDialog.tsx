@@ -89,7 +89,7 @@ export default function PupilDialog({ sum, onClose }: { sum: SumRef; onClose: ()
         </Box>
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>{t('slate.close')}</Button>
+        <Button onClick={onClose}>{t('common.close')}</Button>
       </DialogActions>
     </Dialog>
   );

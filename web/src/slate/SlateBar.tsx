@@ -141,10 +141,10 @@ export const SlateBar = memo(function SlateBar({
             <Kbd>{t('slate.ctrl')}</Kbd>
           </Button>
           <Button disabled={!canUndo} onClick={onUndo}>
-            {t('slate.undo')}
+            {t('common.undo')}
           </Button>
           <Button disabled={!canRedo} onClick={onRedo}>
-            {t('slate.redo')}
+            {t('common.redo')}
           </Button>
         </>
       )}

@@ -110,7 +110,7 @@ function Row({ entry }: { entry: AttemptEntry }) {
         })}
         onClick={() => navigate(`/slate/${entry.id}`)}
       >
-        {entry.handedIn ? t('slate.look') : t('slate.go-on')}
+        {entry.handedIn ? t('common.look') : t('slate.go-on')}
       </Button>
       <Button
         aria-label={t('slate.delete', { problem: entry.problem })}
@@ -122,7 +122,7 @@ function Row({ entry }: { entry: AttemptEntry }) {
           })
         }
       >
-        {t('slate.delete-2')}
+        {t('common.delete')}
       </Button>
     </Box>
   );

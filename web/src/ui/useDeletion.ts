@@ -18,7 +18,7 @@ export function useDeletion(
     mutationFn: ({ id }: { id: number; said: string }) => remove(id),
     onSuccess: (_, { id, said }) => {
       void renew();
-      notice({ text: said, action: { label: t('ui.undo'), run: () => restoring.mutate(id) } });
+      notice({ text: said, action: { label: t('common.undo'), run: () => restoring.mutate(id) } });
     },
     onError,
   });

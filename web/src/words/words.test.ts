@@ -15,7 +15,7 @@ describe('the catalogue', () => {
 
 describe('t', () => {
   it('fills in, and leaves out what is not there', () => {
-    expect(t('slate.or', { others: 'a; b' })).toContain('a; b');
+    expect(t('slate.slip', { name: 'a; b' })).toContain('a; b');
     expect(t('sets.is-kept', { title: 'Beds' })).toBe('“Beds” is kept.');
     expect(t('sets.is-kept', { title: undefined })).toBe('“” is kept.');
   });

@@ -20,7 +20,7 @@ export default function BackupDialog({ onClose }: { onClose: () => void }) {
   const day = new Date().toLocaleDateString('sv');
   const backUp = useMutation({
     mutationFn: async () => save(await api.backup(), `bemble-${day}.zip`),
-    onSuccess: (file) => notice({ text: t('workbook.is-in-your-downloads', { file }) }),
+    onSuccess: (file) => notice({ text: t('common.downloaded', { name: file }) }),
   });
   const restore = useMutation({
     mutationFn: (of: File | string) =>
@@ -29,7 +29,7 @@ export default function BackupDialog({ onClose }: { onClose: () => void }) {
       void queries.invalidateQueries();
       notice({
         text: t('workbook.the-backup-stands-in-the'),
-        action: { label: t('workbook.undo'), run: () => restore.mutate(name) },
+        action: { label: t('common.undo'), run: () => restore.mutate(name) },
       });
       onClose();
     },
@@ -43,7 +43,7 @@ export default function BackupDialog({ onClose }: { onClose: () => void }) {
         <Box>{t('workbook.a-backup-is-all-that')}</Box>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
           <Button variant="contained" disabled={busy} onClick={() => backUp.mutate()}>
-            {backUp.isPending ? t('workbook.making-it') : t('workbook.download-a-backup')}
+            {backUp.isPending ? t('common.making-it') : t('workbook.download-a-backup')}
           </Button>
           <FileButton
             label={t('workbook.backup-file')}
@@ -80,7 +80,7 @@ export default function BackupDialog({ onClose }: { onClose: () => void }) {
         </Box>
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>{t('workbook.close')}</Button>
+        <Button onClick={onClose}>{t('common.close')}</Button>
       </DialogActions>
     </Dialog>
   );

@@ -57,7 +57,7 @@ export function PageCard({
       >
         {page.data && <Thumbnail working={page.data.working} />}
         <ButtonBase
-          aria-label={t('workbook.open', { title: entry.title })}
+          aria-label={t('common.open-title', { title: entry.title })}
           disabled={!page.data}
           onClick={() => page.data && onOpen(page.data)}
           sx={{ position: 'absolute', inset: 0 }}
@@ -91,11 +91,11 @@ export function PageCard({
             {t('workbook.rename-2')}
           </Button>
           <Button
-            aria-label={t('workbook.delete', { title: entry.title })}
+            aria-label={t('common.delete-title', { title: entry.title })}
             onClick={(event) => isSecondClick(event) || onRemove(entry)}
             sx={{ minHeight: 30, px: 1.25, fontSize: 14 }}
           >
-            {t('workbook.delete-2')}
+            {t('common.delete')}
           </Button>
         </Box>
       </Box>

@@ -6,6 +6,7 @@ import bemble.style.Setting;
 import bemble.wording.Cue;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 
 /** What is known of a method besides how it works. Each call returns a head with one thing more. */
 public final class MethodHead {
@@ -35,7 +36,7 @@ public final class MethodHead {
     return new MethodHead(operation, id);
   }
 
-  private MethodHead copy() {
+  private MethodHead with(Consumer<MethodHead> change) {
     MethodHead copy = new MethodHead(operation, id);
     copy.form = form;
     copy.layout = layout;
@@ -45,63 +46,48 @@ public final class MethodHead {
     copy.partner = partner;
     copy.cues = cues;
     copy.sampleLines = sampleLines;
+    change.accept(copy);
     return copy;
   }
 
   /** How its page is laid out. */
-  public MethodHead form(PageForm is) {
-    MethodHead copy = copy();
-    copy.form = is;
-    return copy;
+  public MethodHead form(PageForm form) {
+    return with(head -> head.form = form);
   }
 
   /** The version of its layout, if it is not the first. */
-  public MethodHead layout(int is) {
-    MethodHead copy = copy();
-    copy.layout = is;
-    return copy;
+  public MethodHead layout(int layout) {
+    return with(head -> head.layout = layout);
   }
 
   /** The slips that are known to happen in it, the likelier first. */
-  public MethodHead slips(List<Slip> are) {
-    MethodHead copy = copy();
-    copy.slips = List.copyOf(are);
-    return copy;
+  public MethodHead slips(List<Slip> slips) {
+    return with(head -> head.slips = List.copyOf(slips));
   }
 
   /** The settings whose other choices are accepted on its pages. */
-  public MethodHead schools(List<Setting> are) {
-    MethodHead copy = copy();
-    copy.schools = List.copyOf(are);
-    return copy;
+  public MethodHead schools(List<Setting> schools) {
+    return with(head -> head.schools = List.copyOf(schools));
   }
 
   /** The methods whose small figures are accepted on its pages too. */
-  public MethodHead sharesAidsWith(List<String> are) {
-    MethodHead copy = copy();
-    copy.sharesAidsWith = List.copyOf(are);
-    return copy;
+  public MethodHead sharesAidsWith(List<String> sharesAidsWith) {
+    return with(head -> head.sharesAidsWith = List.copyOf(sharesAidsWith));
   }
 
   /** The method that proves its answers, if it is not the usual one. */
-  public MethodHead partner(String is) {
-    MethodHead copy = copy();
-    copy.partner = Optional.of(is);
-    return copy;
+  public MethodHead partner(String partner) {
+    return with(head -> head.partner = Optional.of(partner));
   }
 
   /** The cue words of a round, in the order of its moves. */
-  public MethodHead cues(List<Cue> are) {
-    MethodHead copy = copy();
-    copy.cues = List.copyOf(are);
-    return copy;
+  public MethodHead cues(List<Cue> cues) {
+    return with(head -> head.cues = List.copyOf(cues));
   }
 
   /** Lines of the garden in which nearly all of its remarks are made, the plainest first. */
-  public MethodHead sampleLines(List<String> are) {
-    MethodHead copy = copy();
-    copy.sampleLines = List.copyOf(are);
-    return copy;
+  public MethodHead sampleLines(List<String> sampleLines) {
+    return with(head -> head.sampleLines = List.copyOf(sampleLines));
   }
 
   Operation operation() {

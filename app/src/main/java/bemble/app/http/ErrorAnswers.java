@@ -87,7 +87,7 @@ class ErrorAnswers extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ProblemDetail unforeseen(Exception failure) {
-    return Fault.of(failure);
+    return Fault.of(HttpStatus.INTERNAL_SERVER_ERROR, failure);
   }
 
   @Override

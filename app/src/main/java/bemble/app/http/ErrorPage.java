@@ -22,7 +22,7 @@ class ErrorPage implements ErrorController {
     if (status.is5xxServerError()) {
       Object failure = request.getAttribute(RequestDispatcher.ERROR_EXCEPTION);
       return ResponseEntity.status(status)
-          .body(Fault.of(failure instanceof Throwable thrown ? thrown : null));
+          .body(Fault.of(status, failure instanceof Throwable thrown ? thrown : null));
     }
     return ResponseEntity.status(status)
         .body(ProblemDetail.forStatusAndDetail(status, Sentences.of("failed.not-there")));

@@ -2,6 +2,7 @@ package bemble.app.http;
 
 import java.util.HexFormat;
 import java.util.concurrent.ThreadLocalRandom;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
@@ -13,13 +14,12 @@ final class Fault {
 
   private Fault() {}
 
-  /** Logs a failure, and says so to whoever asked. */
-  static ProblemDetail of(Throwable failure) {
+  /** Logs a failure, if one is known, and says so to whoever asked. */
+  static ProblemDetail of(HttpStatus status, @Nullable Throwable failure) {
     String number = HexFormat.of().toHexDigits(ThreadLocalRandom.current().nextInt());
     LOG.error("Fault {}", number, failure);
     ProblemDetail problem =
-        ErrorBodies.of(
-            HttpStatus.INTERNAL_SERVER_ERROR, "failed", Sentences.of("failed.unforeseen", number));
+        ErrorBodies.of(status, "failed", Sentences.of("failed.unforeseen", number));
     problem.setProperty("fault", number);
     return problem;
   }
