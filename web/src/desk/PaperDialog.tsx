@@ -78,7 +78,7 @@ export function PaperDialog({
               label={t('desk.a-frame-for-each')}
               value={per}
               onChoose={setPer}
-              names={{ COLUMN: 'column', STEP: 'step' }}
+              names={{ COLUMN: t('desk.frame-column'), STEP: t('desk.frame-step') }}
             />
             <ChoiceRow
               label={t('desk.frames-on-a-sheet')}

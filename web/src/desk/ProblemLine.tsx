@@ -9,9 +9,9 @@ import { RecentSums } from './RecentSums';
 import { t } from '../words';
 
 const SIGNS = [
-  { sign: '+', name: 'plus' },
-  { sign: '−', name: 'minus' },
-  { sign: '×', name: 'times' },
+  { sign: '+', name: t('common.plus') },
+  { sign: '−', name: t('common.minus') },
+  { sign: '×', name: t('common.times') },
   { sign: '÷', name: t('common.divided-by') },
   { sign: '√', name: t('desk.root-of') },
 ];

@@ -46,9 +46,9 @@ export const Keys = memo(function Keys({
 });
 
 const SIGNS = [
-  { sign: '+', name: 'plus' },
-  { sign: '−', name: 'minus' },
-  { sign: '×', name: 'times' },
+  { sign: '+', name: t('common.plus') },
+  { sign: '−', name: t('common.minus') },
+  { sign: '×', name: t('common.times') },
   { sign: '÷', name: t('common.divided-by') },
 ];
 

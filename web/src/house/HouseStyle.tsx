@@ -11,6 +11,7 @@ import { useDraft } from '../ui/useDraft';
 import { ClassList } from './ClassList';
 import { useCurrentClass } from '../session/classes';
 import { found } from './found';
+import { LanguageChoice } from './LanguageChoice';
 import { OwnSentences } from './OwnSentences';
 import { useClassAddress } from './useClassAddress';
 import { SettingList } from './SettingList';
@@ -67,6 +68,7 @@ export default function HouseStyle() {
             {t('house.no-setting-has-in-its', { typed })}
           </Box>
         )}
+        {typed === '' && <LanguageChoice languages={settings.data.languages} room={current} />}
         <SettingList groups={groups} room={current} lastSum={onLastSum ? lastSum : null} />
       </Box>
       <Box

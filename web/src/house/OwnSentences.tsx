@@ -41,8 +41,10 @@ export const OwnSentences = memo(function OwnSentences({
         disableClearable
         getOptionKey={(each) => each.kind}
         getOptionLabel={(each) =>
-          `${each.lengths.some(({ key }) => own[key]) ? '✎ ' : ''}${each.group}: ${each.kind.replaceAll('-', ' ')}`
+          `${each.lengths.some(({ key }) => own[key]) ? '✎ ' : ''}${each.group}: ${each.name}`
         }
+        openText={t('common.open')}
+        closeText={t('common.close')}
         noOptionsText={t('house.no-remark-has-these-letters')}
         onChange={(_, each) => setKind(each.kind)}
         renderInput={(field) => <TextField {...field} label={t('house.remark')} />}

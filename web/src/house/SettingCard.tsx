@@ -140,7 +140,7 @@ function LivePage({
       <Box sx={{ bgcolor: 'ink.page', border: 1, borderColor: 'ink.square', borderRadius: 1 }}>
         <SheetSvg
           role="img"
-          aria-label={`${setting.name} on ${data.problem}`}
+          aria-label={t('house.live-page', { setting: setting.name, problem: data.problem })}
           width="100%"
           height={Math.min(230, Math.max(96, rows * 28))}
           viewBox={[from.column - 0.5, from.row - 0.5, columns, rows]

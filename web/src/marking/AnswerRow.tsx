@@ -122,9 +122,9 @@ const LOOKS = {
 const SIGNS = { RIGHT: '✓', WRONG: undefined, BLANK: '○', LEFT_OUT: '–' } as const;
 
 const WORDS = {
-  RIGHT: 'right',
-  WRONG: 'wrong',
-  BLANK: 'blank',
+  RIGHT: t('common.right'),
+  WRONG: t('common.wrong'),
+  BLANK: t('common.blank'),
   LEFT_OUT: t('marking.not-asked'),
 } as const;
 

@@ -164,10 +164,10 @@ function Class({
 function OnePupil({ grid, glance }: { grid: Grid; glance: PupilGlance }) {
   const name = grid.pupils.find(({ id }) => id === glance.pupil)?.name;
   const counts = [
-    `${glance.right} right`,
-    `${glance.wrong} wrong`,
-    glance.blank > 0 && `${glance.blank} blank`,
-    glance.passed !== undefined && (glance.passed ? 'passed' : t('marking.not-passed')),
+    t('marking.right-count', { count: glance.right }),
+    t('marking.wrong-count', { count: glance.wrong }),
+    glance.blank > 0 && t('marking.blank-count', { count: glance.blank }),
+    glance.passed !== undefined && (glance.passed ? t('marking.passed') : t('marking.not-passed')),
   ];
   return (
     <Box data-testid="pupil" sx={{ mt: 'auto', pt: 1.5, borderTop: 2, borderColor: 'ink.edge' }}>

@@ -6,13 +6,13 @@ import { t } from '../words';
 /** The keys of the grid by what stands on them. */
 const KEYS: Record<string, string> = {
   ...Object.fromEntries('1234567890'.split('').map((figure) => [figure, figure])),
-  point: '.',
-  r: 'r',
-  right: '+',
-  blank: 'b',
-  'not asked': '-',
-  'rub out': 'Backspace',
-  next: 'Enter',
+  [t('marking.key-point')]: '.',
+  [t('marking.key-remainder')]: 'r',
+  [t('marking.key-right')]: '+',
+  [t('marking.key-blank')]: 'b',
+  [t('marking.key-not-asked')]: '-',
+  [t('marking.key-rub-out')]: 'Backspace',
+  [t('marking.key-next')]: 'Enter',
 };
 
 /** Keys for those who mark by finger or mouse; the grid keeps what is being typed. */
@@ -33,7 +33,7 @@ export const GridKeys = memo(function GridKeys({ onKey }: { onKey: (key: string)
       {Object.entries(KEYS).map(([name, key]) => (
         <Button
           key={key}
-          aria-label={name === 'r' ? 'remainder' : undefined}
+          aria-label={key === 'r' ? t('marking.remainder') : undefined}
           onClick={() => onKey(key)}
           sx={{ minHeight: 44, minWidth: 0, p: 0, lineHeight: 1.1 }}
         >

@@ -46,7 +46,7 @@ function Row({ handout }: { handout: Handout }) {
   const navigate = useNavigate();
   const remove = useDeletion('handouts', api.removeHandout, api.restoreHandout);
   const { id, title, kind, givenOn, dueOn } = handout;
-  const days = [KINDS[kind], dayTold(givenOn), dueOn && `due ${dayTold(dueOn)}`];
+  const days = [KINDS[kind], dayTold(givenOn), dueOn && t('marking.due', { day: dayTold(dueOn) })];
   return (
     <Box component="li" sx={ROW}>
       <Box sx={ROW_HEAD}>

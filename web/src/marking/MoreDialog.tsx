@@ -107,9 +107,7 @@ export default function MoreDialog({
                   renderValue: () =>
                     slips.length === 0
                       ? t('marking.with-any-slips')
-                      : slips.length === 1
-                        ? 'with 1 slip'
-                        : `with ${slips.length} slips`,
+                      : t('marking.with-slips', { count: slips.length }),
                 },
                 htmlInput: { 'aria-label': t('marking.slips-of-the-simulated-pupils') },
               }}

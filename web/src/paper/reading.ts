@@ -3,6 +3,15 @@ import { home, same } from './geometry';
 import type { Layer } from './layer';
 import { t } from '../words';
 
+const THINGS = {
+  DOT: t('paper.dot'),
+  OPEN_DOT: t('paper.open-dot'),
+  STICK: t('paper.stick'),
+  OPEN_STICK: t('paper.open-stick'),
+  FLAT: t('paper.flat'),
+  STACK: t('paper.stack'),
+} as const;
+
 /** A square in words: its place, its row, and what stands in it. */
 export function described(square: Square, layers: Layer[], names: ColumnName[]): string {
   const texts = layers.flatMap((layer) =>
@@ -11,7 +20,11 @@ export function described(square: Square, layers: Layer[], names: ColumnName[]):
       .map((mark) => inWords(mark, layer))
       .filter((text) => text !== ''),
   );
-  return `${placeOf(square.column, names)}, row ${square.row + 1}: ${texts.join(', ') || 'blank'}`;
+  return t('paper.square', {
+    place: placeOf(square.column, names),
+    row: square.row + 1,
+    figures: texts.join(', ') || t('common.blank'),
+  });
 }
 
 /** All that is written, row by row from the top, each from its left. */
@@ -44,7 +57,7 @@ const nameOf = (column: number, names: ColumnName[]) =>
 
 const placeOf = (column: number, names: ColumnName[]) =>
   nameOf(column, names) ??
-  (names.length > 0 ? t('paper.beside-the-columns') : `column ${column + 1}`);
+  (names.length > 0 ? t('paper.beside-the-columns') : t('paper.column', { column: column + 1 }));
 
 const isSeen = ({ step, gone }: Mark, layer: Layer) =>
   step <= layer.step && !(gone !== undefined && gone <= layer.step);
@@ -55,13 +68,13 @@ function inWords({ role, shape, struck }: Mark, layer: Layer): string {
     case 'figure':
       return shape.text + crossed;
     case 'small':
-      return `small ${shape.text}${crossed}`;
+      return t('paper.small', { figure: shape.text }) + crossed;
     case 'words':
       return shape.text;
     case 'point':
-      return role === 'THOUSANDS' ? '' : 'point';
+      return role === 'THOUSANDS' ? '' : t('paper.point');
     case 'counter':
-      return shape.thing.toLowerCase().replace('_', ' ') + crossed;
+      return THINGS[shape.thing] + crossed;
     default:
       return '';
   }

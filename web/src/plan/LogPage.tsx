@@ -94,7 +94,7 @@ function told({ kind, told: word }: LogEntry): string {
   return kind === 'LESSON'
     ? STATES[word as keyof typeof STATES]
     : kind === 'HANDOUT'
-      ? KINDS[word as keyof typeof KINDS].toLowerCase()
+      ? KINDS[word as keyof typeof KINDS]
       : word;
 }
 

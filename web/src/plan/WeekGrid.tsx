@@ -147,7 +147,7 @@ export function WeekGrid({
                     event.stopPropagation();
                     onLesson(one);
                   }}
-                  title={`${one.title}: ${STATES[one.state]}`}
+                  title={t('plan.lesson-told', { title: one.title, state: STATES[one.state] })}
                   sx={{
                     mt: 0.5,
                     px: 0.75,
@@ -179,7 +179,9 @@ const cellTold = (day: PlanDay) =>
   [
     wholeDay(day.day),
     day.holiday ?? (day.minutes === 0 ? t('plan.no-minutes') : undefined),
-    ...day.lessons.map(({ title, state }) => `${title}, ${STATES[state]}`),
+    ...day.lessons.map(({ title, state }) =>
+      t('plan.lesson-told', { title, state: STATES[state] }),
+    ),
   ]
     .filter(Boolean)
     .join(': ');

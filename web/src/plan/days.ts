@@ -21,11 +21,11 @@ export const PARTS: Record<LessonPart['kind'], string> = {
 
 /** What a part is called: one for some pupils goes by them. */
 export const partTold = ({ kind, pupils }: Pick<LessonPart, 'kind' | 'pupils'>) =>
-  pupils.length > 0 ? 'A group' : PARTS[kind];
+  pupils.length > 0 ? t('plan.a-group') : PARTS[kind];
 
 export const STATES: Record<Lesson['state'], string> = {
-  PLANNED: 'planned',
-  DONE: 'done',
+  PLANNED: t('plan.planned'),
+  DONE: t('plan.done'),
   HALF: t('plan.half-done'),
   MOVED: t('plan.moved-on'),
 };
@@ -101,14 +101,20 @@ export function openDayBeside(weeks: PlanDay[][], day: string, key: string): str
 
 /** How many minutes the lessons of a day take, of those that there are. */
 export const minutesTold = ({ lessons, minutes }: PlanDay) =>
-  `${lessons.reduce((sum, lesson) => sum + lesson.minutes, 0)} of ${minutes}`;
+  t('plan.minutes-of', {
+    taken: lessons.reduce((sum, lesson) => sum + lesson.minutes, 0),
+    minutes,
+  });
 
 const MOST_NAMES = 6;
 
 /** Some names; of many only the first, and how many more. */
 export const namesTold = (names: string[]) =>
   names.length > MOST_NAMES + 1
-    ? `${names.slice(0, MOST_NAMES).join(', ')} and ${names.length - MOST_NAMES} more`
+    ? t('plan.names-and-more', {
+        names: names.slice(0, MOST_NAMES).join(', '),
+        more: names.length - MOST_NAMES,
+      })
     : names.join(', ');
 
 /** The first day from a day on that has minutes and no lesson. */

@@ -221,7 +221,15 @@ const Square = memo(function Square({
       className={faded ? 'faded' : undefined}
       aria-selected={here}
       aria-label={STANDINGS[standing]}
-      title={square ? `${rung.name}: ${STANDINGS[standing]}. ${square.why}` : undefined}
+      title={
+        square
+          ? t('register.square-told', {
+              rung: rung.name,
+              standing: STANDINGS[standing],
+              why: square.why,
+            })
+          : undefined
+      }
       data-standing={standing}
       data-pupil={pupil}
       data-rung={rung.id}

@@ -14,11 +14,11 @@ export const OPERATIONS: Record<Operation, string> = {
 
 /** The standings from the best to none, as they are shown in lists. */
 export const STANDINGS: Record<Standing, string> = {
-  SURE: 'sure',
+  SURE: t('register.sure'),
   LOOK_AGAIN: t('register.to-look-at-again'),
-  NEARLY: 'nearly',
-  BEGUN: 'begun',
-  NEW: 'new',
+  NEARLY: t('register.nearly'),
+  BEGUN: t('register.begun'),
+  NEW: t('register.new'),
 };
 
 export const inOrder = Object.keys(STANDINGS) as Standing[];

@@ -27,7 +27,7 @@ export function KeptSets({ onOpen }: { onOpen: (id: number) => void }) {
       try {
         set = JSON.parse(await file.text()) as SetFile;
       } catch {
-        throw new Trouble(`“${file.name}” is not a set of Bemble, or it is damaged.`);
+        throw new Trouble(t('sets.no-set-file', { file: file.name }));
       }
       return api.readSet(set);
     },

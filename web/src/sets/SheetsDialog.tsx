@@ -36,7 +36,12 @@ const ROOM = {
   withExplanation: t('sets.how-i-did-it'),
 };
 
-const SQUARES = { '5': '5 mm', '7': '7 mm', '10': '10 mm', '14': '14 mm' };
+const SQUARES = {
+  '5': t('sets.millimetres', { width: 5 }),
+  '7': t('sets.millimetres', { width: 7 }),
+  '10': t('sets.millimetres', { width: 10 }),
+  '14': t('sets.millimetres', { width: 14 }),
+};
 
 /** A set on paper. */
 export default function SheetsDialog({ draft, onClose }: { draft: SetDraft; onClose: () => void }) {

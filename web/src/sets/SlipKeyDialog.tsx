@@ -8,7 +8,7 @@ import { useQuery } from '@tanstack/react-query';
 import { api } from '../api/client';
 import { toKeep, type SetDraft } from './draft';
 import { TABLE } from './table';
-import { t } from '../words';
+import { either, t } from '../words';
 
 /** The wrong answers that known slips give, for whoever marks with a red pen. */
 export default function SlipKeyDialog({
@@ -49,8 +49,7 @@ export default function SlipKeyDialog({
                 <td>
                   {wrong.map((each) => (
                     <Box key={each.answer}>
-                      <strong>{each.answer}</strong>{' '}
-                      {each.slips.map(({ name }) => name).join('; or ')}
+                      <strong>{each.answer}</strong> {either(each.slips.map(({ name }) => name))}
                     </Box>
                   ))}
                 </td>

@@ -10,7 +10,7 @@ const WIDEST = 560;
 
 const PARTS: Record<SetSum['part'], string> = {
   SHOW: t('sets.to-show'),
-  TOGETHER: 'together',
+  TOGETHER: t('sets.together'),
   PRACTISE: '',
   EXPLAIN: t('sets.explain-how'),
 };

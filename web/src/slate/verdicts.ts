@@ -3,7 +3,7 @@ import { t } from '../words';
 
 /** What the judge may say of a figure, in words. */
 export const VERDICTS: Record<Verdict, string> = {
-  RIGHT: 'right',
+  RIGHT: t('common.right'),
   FIRST_SLIP: t('slate.first-slip'),
   SLIP: t('slate.another-slip'),
   FOLLOWS: t('slate.follows-from-a-slip'),

@@ -1,20 +1,47 @@
 import { IntlMessageFormat } from 'intl-messageformat';
 import en from './en.json';
 
-/** The language of the screens. */
-export const LOCALE = 'en-GB';
+const ENGLISH = 'en';
+
+/** The language of the screens; English is that of Britain. */
+export let LOCALE = 'en-GB';
 
 export type Key = keyof typeof en;
 
-type Values = Record<string, string | number | undefined>;
-
 const READY = new Map<Key, IntlMessageFormat>();
+
+/** What the app says of the words of the screens. */
+interface ScreenWords {
+  language: string;
+  messages: Partial<Record<Key, string>>;
+}
+
+let translated: Partial<Record<Key, string>> = {};
+
+/** Asks the app which language is wanted, and for the words of the screens in it. */
+export async function learnWords() {
+  const answer = await fetch('/api/words');
+  if (answer.ok) {
+    speak((await answer.json()) as ScreenWords);
+  }
+}
+
+/** Takes another language; what it lacks is said in English. */
+export function speak({ language, messages }: ScreenWords) {
+  LOCALE = language === ENGLISH ? 'en-GB' : language;
+  translated = messages;
+  READY.clear();
+}
+
+type Values = Record<string, string | number | undefined>;
 
 /** What is said under a key, with its fill-ins, in the language of the screens. */
 export function t(key: Key, values?: Values): string {
   let message = READY.get(key);
   if (!message) {
-    message = new IntlMessageFormat(en[key], LOCALE, undefined, { ignoreTag: true });
+    message = new IntlMessageFormat(translated[key] ?? en[key], LOCALE, undefined, {
+      ignoreTag: true,
+    });
     READY.set(key, message);
   }
   const filled = Object.entries(values ?? {}).map(([name, value]) => [name, value ?? '']);
@@ -24,3 +51,7 @@ export function t(key: Key, values?: Values): string {
 /** Some things as a sentence names them: “1, 3 and 4”. */
 export const listed = (things: string[]) =>
   new Intl.ListFormat(LOCALE, { type: 'conjunction' }).format(things);
+
+/** One of some things: “1, 3 or 4”. */
+export const either = (things: string[]) =>
+  new Intl.ListFormat(LOCALE, { type: 'disjunction' }).format(things);

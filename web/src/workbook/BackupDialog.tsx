@@ -10,7 +10,7 @@ import type { Copy } from '../api/types';
 import { FileButton } from '../ui/FileButton';
 import { save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
-import { t } from '../words';
+import { LOCALE, t } from '../words';
 
 /** All that is kept as one file, and back from a file or from a copy that Bemble made by itself. */
 export default function BackupDialog({ onClose }: { onClose: () => void }) {
@@ -95,7 +95,7 @@ function Kept({
   disabled: boolean;
   onRestore: (name: string) => void;
 }) {
-  const moment = new Date(at).toLocaleString(undefined, { dateStyle: 'long', timeStyle: 'short' });
+  const moment = new Date(at).toLocaleString(LOCALE, { dateStyle: 'long', timeStyle: 'short' });
   return (
     <Box
       component="li"

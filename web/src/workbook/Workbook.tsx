@@ -125,7 +125,7 @@ function ReadIn() {
       try {
         page = JSON.parse(await file.text()) as PageFile;
       } catch {
-        throw new Trouble(`“${file.name}” is not a page of Bemble, or it is damaged.`);
+        throw new Trouble(t('workbook.no-page-file', { file: file.name }));
       }
       return api.readPage(page);
     },

@@ -50,7 +50,8 @@ class ArchitectureTest {
           Map.entry("method", List.of("check", "judge", "lines", "slate", "practice", "diagnosis")),
           Map.entry("procedure", WORKERS),
           Map.entry("paper", with("procedure")),
-          Map.entry("wording", with("procedure")));
+          Map.entry("remark", with("procedure")),
+          Map.entry("notation", List.of("method", "check")));
 
   private static List<String> with(String more) {
     return Stream.concat(WORKERS.stream(), Stream.of(more)).toList();

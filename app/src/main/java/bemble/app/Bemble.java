@@ -3,7 +3,7 @@ package bemble.app;
 import bemble.app.file.Backup;
 import bemble.app.file.DataFile;
 import bemble.app.file.UnusableFileException;
-import bemble.app.http.Sentences;
+import bemble.app.words.Sentences;
 import java.nio.file.Path;
 import java.sql.SQLException;
 import java.util.Arrays;

@@ -20,6 +20,7 @@ class AppArchitectureTest {
   /** The packages floor by floor, from the ground; each uses those of lower floors alone. */
   private static final List<List<String>> FLOORS =
       List.of(
+          List.of("words"),
           List.of("http"),
           List.of("store"),
           List.of("file"),

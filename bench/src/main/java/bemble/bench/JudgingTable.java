@@ -4,7 +4,7 @@ import bemble.judge.Judge;
 import bemble.judge.report.SettingOut;
 import bemble.judge.report.Stage;
 import bemble.judge.report.Written;
-import bemble.wording.Wording;
+import bemble.words.Wording;
 import java.lang.management.ManagementFactory;
 import java.lang.management.ThreadMXBean;
 import java.util.ArrayList;

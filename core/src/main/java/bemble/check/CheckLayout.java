@@ -1,5 +1,6 @@
 package bemble.check;
 
+import bemble.notation.Notation;
 import bemble.paper.Area;
 import bemble.paper.Mark;
 import bemble.paper.Paper;
@@ -8,17 +9,15 @@ import bemble.paper.Shape;
 import bemble.paper.Square;
 import bemble.problem.Problem;
 import bemble.procedure.Answer;
+import bemble.procedure.Section;
 import bemble.procedure.Step;
 import bemble.procedure.Working;
+import bemble.remark.Remark;
+import bemble.remark.RemarkKind;
 import bemble.style.Choice;
 import bemble.style.Style;
-import bemble.wording.Remark;
-import bemble.wording.RemarkKind;
-import bemble.wording.Section;
-import bemble.wording.Wording;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -66,9 +65,9 @@ final class CheckLayout {
     }
     Square heading = new Square(top - 1, left);
     Square end = new Square(row - GAP_WITHIN + 1, left);
-    Wording wording = new Wording(style);
-    note(heading, wording.label("check", Map.of()), 0);
-    note(end, comparing.label(wording), steps.size());
+    Notation notation = Notation.of(style);
+    note(heading, notation.text("check"), 0);
+    note(end, comparing.label(notation, style.marks()), steps.size());
     steps.add(Step.said(Section.COMPARE, comparing::remark));
     Working last = parts.get(parts.size() - 1);
     Area extent = new Area(heading, new Square(end.row(), right));

@@ -1,13 +1,13 @@
 package bemble.check;
 
+import bemble.notation.Notation;
 import bemble.number.Numeral;
 import bemble.procedure.Answer;
 import bemble.procedure.Working;
-import bemble.wording.Remark;
-import bemble.wording.RemarkKind;
-import bemble.wording.Wording;
+import bemble.remark.Remark;
+import bemble.remark.RemarkKind;
+import bemble.style.NumberMarks;
 import java.util.List;
-import java.util.Map;
 
 /**
  * What the workings of a check came to, held against what they should come back to.
@@ -60,12 +60,14 @@ record Comparing(Numeral expected, List<Numeral> found, boolean cameBack) {
   }
 
   /** What is written of it on the page. */
-  String label(Wording wording) {
+  String label(Notation notation, NumberMarks marks) {
+    String wanted = marks.apart(expected);
+    String reached = marks.apart(last());
     if (isBetween()) {
-      return wording.label(
-          "check.between", Map.of("below", found.get(0), "above", last(), "expected", expected));
+      String below = marks.apart(found.get(0));
+      return notation.text("check.between", "below", below, "above", reached, "expected", wanted);
     }
     String key = cameBack ? "check.held" : "check.not-held";
-    return wording.label(key, Map.of("found", last(), "expected", expected));
+    return notation.text(key, "found", reached, "expected", wanted);
   }
 }

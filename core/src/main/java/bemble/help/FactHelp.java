@@ -2,8 +2,8 @@ package bemble.help;
 
 import bemble.fact.Fact;
 import bemble.procedure.Rule;
-import bemble.wording.Remark;
-import bemble.wording.RemarkKind;
+import bemble.remark.Remark;
+import bemble.remark.RemarkKind;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,7 +1,7 @@
 package bemble.help;
 
 import bemble.paper.Paper;
-import bemble.wording.Remark;
+import bemble.remark.Remark;
 import java.util.Optional;
 
 /**

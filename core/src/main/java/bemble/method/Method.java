@@ -4,9 +4,9 @@ import bemble.problem.Operation;
 import bemble.problem.Problem;
 import bemble.procedure.Script;
 import bemble.procedure.Working;
+import bemble.remark.Cue;
 import bemble.slip.Slip;
 import bemble.style.Setting;
-import bemble.wording.Cue;
 import java.util.List;
 import java.util.Optional;
 

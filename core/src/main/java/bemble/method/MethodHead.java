@@ -1,9 +1,9 @@
 package bemble.method;
 
 import bemble.problem.Operation;
+import bemble.remark.Cue;
 import bemble.slip.Slip;
 import bemble.style.Setting;
-import bemble.wording.Cue;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;

@@ -1,6 +1,5 @@
 package bemble.procedure;
 
-import bemble.wording.Section;
 import java.math.BigInteger;
 import java.util.List;
 import java.util.function.Function;

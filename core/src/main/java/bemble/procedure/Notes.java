@@ -1,7 +1,7 @@
 package bemble.procedure;
 
 import bemble.fact.Fact;
-import bemble.wording.Remark;
+import bemble.remark.Remark;
 import java.util.List;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;

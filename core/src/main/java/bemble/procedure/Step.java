@@ -2,8 +2,7 @@ package bemble.procedure;
 
 import bemble.fact.Fact;
 import bemble.paper.Area;
-import bemble.wording.Remark;
-import bemble.wording.Section;
+import bemble.remark.Remark;
 import java.util.List;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;

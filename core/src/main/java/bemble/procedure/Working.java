@@ -5,7 +5,6 @@ import bemble.paper.Paper;
 import bemble.paper.Role;
 import bemble.problem.Operation;
 import bemble.problem.Problem;
-import bemble.wording.Section;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;

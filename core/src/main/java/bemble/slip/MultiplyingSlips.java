@@ -9,8 +9,8 @@ import bemble.procedure.Entry;
 import bemble.procedure.Fill;
 import bemble.procedure.Move;
 import bemble.procedure.Rule;
+import bemble.procedure.Section;
 import bemble.procedure.Shift;
-import bemble.wording.Section;
 import java.math.BigInteger;
 import java.util.Optional;
 

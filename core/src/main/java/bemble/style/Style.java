@@ -13,10 +13,14 @@ import java.util.TreeMap;
  *
  * @param choices the value of every setting; settings left out have their standard value
  * @param sentences the class's own wording for some kinds of remark, by the key of the sentence
+ * @param language the language in which pages are written and told, by its IETF tag: {@code en}
  */
-public record Style(Map<Setting, Choice> choices, Map<String, String> sentences) {
+public record Style(Map<Setting, Choice> choices, Map<String, String> sentences, String language) {
+  /** The language that is always there. */
+  public static final String ENGLISH = "en";
+
   /** What a class has that has chosen nothing. */
-  public static final Style STANDARD = new Style(Map.of(), Map.of());
+  public static final Style STANDARD = new Style(Map.of(), Map.of(), ENGLISH);
 
   /**
    * The version of what the settings mean: counted up when a value comes to mean something else.
@@ -79,14 +83,19 @@ public record Style(Map<Setting, Choice> choices, Map<String, String> sentences)
     }
     Map<Setting, Choice> other = new EnumMap<>(choices);
     other.put(Setting.of(choice), choice);
-    return new Style(other, sentences);
+    return new Style(other, sentences, language);
   }
 
   /** This style with a sentence of the class's own, by the key of the sentence. */
   public Style saying(String key, String sentence) {
     Map<String, String> more = new TreeMap<>(sentences);
     more.put(key, sentence);
-    return new Style(choices, more);
+    return new Style(choices, more, language);
+  }
+
+  /** This style in another language. */
+  public Style in(String other) {
+    return new Style(choices, sentences, other);
   }
 
   /** How numbers are written. */

@@ -21,15 +21,13 @@ import bemble.problem.Problem;
 import bemble.problem.ProblemReader;
 import bemble.problem.Reading;
 import bemble.procedure.Answer;
+import bemble.procedure.Section;
 import bemble.procedure.Step;
 import bemble.procedure.Working;
+import bemble.remark.RemarkKind;
 import bemble.style.Choice;
 import bemble.style.Setting;
 import bemble.style.Style;
-import bemble.wording.Length;
-import bemble.wording.RemarkKind;
-import bemble.wording.Section;
-import bemble.wording.Wording;
 import java.math.BigInteger;
 import java.util.HashSet;
 import java.util.List;
@@ -131,9 +129,6 @@ class ChecksTest {
     assertEquals(
         List.of(RemarkKind.WORK_OUT, RemarkKind.WORK_OUT, RemarkKind.COMPARE),
         check.steps().stream().map(step -> step.remark().kind()).toList());
-    Wording wording = new Wording(style);
-    assertEquals("Work it out: 134 × 7 = 938.", wording.say(check.steps().get(0).remark()));
-    assertEquals("What is 938 + 5?", wording.told(Length.ASK, check.steps().get(1).remark()));
     assertEquals(
         List.of("938"), answersAt(check, 0), "nothing of the sum is to be seen with the product");
     assertEquals(List.of("938", "943"), answersAt(check, 1));

@@ -70,7 +70,7 @@ class StylesTest {
     Map<Setting, Choice> choices = new EnumMap<>(Style.STANDARD.choices());
     choices.putAll(changed);
     return Style.clash(choices).isEmpty()
-        ? Optional.of(new Style(choices, Map.of()))
+        ? Optional.of(new Style(choices, Map.of(), Style.ENGLISH))
         : Optional.empty();
   }
 

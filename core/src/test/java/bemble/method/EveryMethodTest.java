@@ -14,20 +14,14 @@ import bemble.problem.Root;
 import bemble.procedure.Answer;
 import bemble.procedure.Hand;
 import bemble.procedure.Slot;
-import bemble.procedure.Step;
 import bemble.procedure.Working;
 import bemble.style.Choice;
-import bemble.style.Setting;
 import bemble.style.Style;
-import bemble.wording.Wording;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.math.RoundingMode;
-import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -37,40 +31,14 @@ import org.junit.jupiter.params.provider.MethodSource;
 class EveryMethodTest {
   private static final int SUMS = 250;
   private static final int SUMS_A_STYLE = 8;
-  private static final int STYLES = 110;
 
   static List<Method<?>> methods() {
     return Methods.all();
   }
 
-  /** Every choice on its own, and many together. */
-  static List<Style> styles() {
-    List<Style> styles = new ArrayList<>(List.of(Style.STANDARD));
-    for (Setting setting : Setting.values()) {
-      for (Choice choice : setting.choices()) {
-        Map<Setting, Choice> changed = new EnumMap<>(Style.STANDARD.choices());
-        changed.put(setting, choice);
-        if (Style.clash(changed).isEmpty()) {
-          styles.add(new Style(changed, Map.of()));
-        }
-      }
-    }
-    Random random = new Random(11);
-    while (styles.size() < STYLES) {
-      Map<Setting, Choice> mixed = new EnumMap<>(Setting.class);
-      for (Setting setting : Setting.values()) {
-        mixed.put(setting, setting.choices().get(random.nextInt(setting.choices().size())));
-      }
-      if (Style.clash(mixed).isEmpty()) {
-        styles.add(new Style(mixed, Map.of()));
-      }
-    }
-    return styles;
-  }
-
   private static Stream<Working> workings(Method<?> method) {
     RandomSums sums = new RandomSums(method.id().hashCode());
-    return styles().stream()
+    return ManyStyles.all().stream()
         .flatMap(
             style ->
                 sums.fitting(method, SUMS_A_STYLE).map(sum -> new Sum(sum, method, style).work()));
@@ -113,7 +81,7 @@ class EveryMethodTest {
   @MethodSource("methods")
   void isProvedByItsCheck(Method<?> method) {
     RandomSums sums = new RandomSums(31);
-    for (Style style : styles()) {
+    for (Style style : ManyStyles.all()) {
       sums.fitting(method, 3)
           .map(sum -> new Sum(sum, method, style).work())
           .forEach(working -> provedBy(Checks.of(working, style), working, style));
@@ -135,7 +103,7 @@ class EveryMethodTest {
   @ParameterizedTest
   @MethodSource("methods")
   void isNotProvedWhenItsAnswerIsWrong(Method<?> method) {
-    for (Style style : styles()) {
+    for (Style style : ManyStyles.all()) {
       new RandomSums(5)
           .fitting(method, 1)
           .map(sum -> new Sum(sum, method, style).work())
@@ -153,32 +121,6 @@ class EveryMethodTest {
           .map(wrong -> Checks.of(wrong, style))
           .forEach(check -> assertFalse(check.cameBack(), () -> check.kind().toString()));
     }
-  }
-
-  @ParameterizedTest
-  @MethodSource("methods")
-  void leavesNoGapInAnySentence(Method<?> method) {
-    RandomSums sums = new RandomSums(41);
-    for (Style style : styles()) {
-      Wording wording = new Wording(style);
-      sums.fitting(method, 3)
-          .map(sum -> new Sum(sum, method, style).work())
-          .flatMap(working -> Stream.of(working, Checks.of(working, style).working()))
-          .flatMap(working -> working.steps().stream())
-          .forEach(step -> sayAll(wording, step));
-    }
-  }
-
-  private static void sayAll(Wording wording, Step step) {
-    Stream.concat(
-            step.remark().kind().lengths().stream()
-                .map(length -> wording.told(length, step.remark())),
-            Stream.of(wording.section(step.section())))
-        .forEach(
-            sentence ->
-                assertFalse(
-                    sentence.contains("null") || sentence.contains("{"),
-                    () -> step.remark().kind() + ": " + sentence));
   }
 
   /**

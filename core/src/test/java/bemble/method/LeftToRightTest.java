@@ -24,15 +24,10 @@ import bemble.procedure.Working;
 import bemble.style.Choice;
 import bemble.style.Setting;
 import bemble.style.Style;
-import bemble.wording.Length;
-import bemble.wording.RemarkKind;
-import bemble.wording.Wording;
 import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -43,9 +38,6 @@ import org.junit.jupiter.params.provider.EnumSource;
 class LeftToRightTest {
   private static final Method<?> METHOD =
       Methods.find(Operation.ADDITION, "left-to-right").orElseThrow();
-
-  private static final Set<RemarkKind> TOGETHER =
-      EnumSet.of(RemarkKind.JOIN_PARTS, RemarkKind.ADD_PART, RemarkKind.KEEP_PARTS);
 
   private static Sum sum(Problem problem, Choice choice) {
     return new Sum(problem, METHOD, Style.STANDARD.with(choice));
@@ -146,31 +138,6 @@ class LeftToRightTest {
         assertEquals(0, before.compareTo(page.answer().value().value()), problem::toString);
       }
     }
-  }
-
-  @ParameterizedTest
-  @CsvSource({
-    // Each place stays below ten when the parts are put together.
-    "364 + 228, 500 + 80 + 12 = 592",
-    // The tens of 90 and 12 make a hundred.
-    "487 + 215, '600 + 90 = 690, keep it; 690 + 12 = 702'",
-    // Nothing is written for the tens.
-    "304 + 205, 500 + 9 = 509",
-    "999 + 999, '1,800 + 180 + 18 = 1,998'",
-    "2.75 + 1.5, 3 + 1.2 + 0.05 = 4.25",
-    // A single part is the sum itself.
-    "300 + 200, ''"
-  })
-  void putsPartsTogetherAsFarAsNothingIsCarried(String line, String said) {
-    Sum sum = sum(line, Choice.PartialSums.ON_ONE_LINE);
-    Wording wording = new Wording(sum.style());
-    List<String> facts =
-        sum.work().steps().stream()
-            .map(Step::remark)
-            .filter(remark -> TOGETHER.contains(remark.kind()))
-            .map(remark -> wording.told(Length.BRIEF, remark))
-            .toList();
-    assertEquals(said, String.join("; ", facts));
   }
 
   @ParameterizedTest

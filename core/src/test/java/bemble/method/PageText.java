@@ -16,12 +16,12 @@ import java.util.stream.Collectors;
  * characters. Small figures come before the figure of their square, struck ones in brackets. What
  * is drawn without figures is listed below by its kind and number.
  */
-final class PageText {
+public final class PageText {
   private static final int WIDTH = 5;
 
   private PageText() {}
 
-  static String of(Working working) {
+  public static String of(Working working) {
     Area extent = working.paper().extent();
     Map<Square, List<String>> squares = new TreeMap<>(PageText::inReadingOrder);
     Map<String, Integer> drawn = new TreeMap<>();

@@ -13,7 +13,6 @@ import bemble.paper.Shape;
 import bemble.problem.Operation;
 import bemble.style.Choice;
 import bemble.style.Style;
-import bemble.wording.Wording;
 import java.util.List;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
@@ -62,13 +61,12 @@ class ThousandsMarksTest {
     "DIVISION, long, QUOTIENT"
   })
   void theAnswerStandsAsItIsSaid(Operation operation, String method, Role role) {
-    Wording wording = new Wording(SHOWN);
     workings(operation, method, SHOWN)
         .filter(working -> !rows(working, role, working.steps().size()).isEmpty())
         .forEach(
             working -> {
               List<String> rows = rows(working, role, working.steps().size());
-              String said = wording.number(working.answer().value());
+              String said = SHOWN.marks().apart(working.answer().value());
               assertEquals(unpadded(said), unpadded(rows.get(rows.size() - 1)));
             });
   }

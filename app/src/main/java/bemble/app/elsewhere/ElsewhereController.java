@@ -1,6 +1,7 @@
 package bemble.app.elsewhere;
 
 import bemble.app.http.RefusedException;
+import bemble.app.words.Language;
 import bemble.app.working.SumRef;
 import bemble.app.working.Sums;
 import bemble.app.working.WorkingView.AnswerView;
@@ -12,7 +13,7 @@ import bemble.method.Sum;
 import bemble.number.Numeral;
 import bemble.paper.Role;
 import bemble.problem.Addition;
-import bemble.wording.Wording;
+import bemble.words.Wording;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
@@ -68,7 +69,7 @@ class ElsewhereController {
   @PostMapping("/working-checks")
   FindingView check(@Valid @RequestBody ElsewhereRequest request) {
     Sum sum = sums.read(request.sum());
-    Wording wording = new Wording(sum.style());
+    Wording wording = Language.wording(sum.style());
     WorkingLines lines = lines(sum);
     Map<WorkingLine, String> typed = new LinkedHashMap<>();
     Map<WorkingLine, String> names = new LinkedHashMap<>();
@@ -125,7 +126,7 @@ class ElsewhereController {
 
   /** The lines by name; those of one kind are numbered in the order in which they are written. */
   private static List<LineView> named(Sum sum) {
-    Wording wording = new Wording(sum.style());
+    Wording wording = Language.wording(sum.style());
     WorkingLines lines = lines(sum);
     Map<Role, Integer> counts = new EnumMap<>(Role.class);
     List<LineView> views = new ArrayList<>();

@@ -4,16 +4,17 @@ import bemble.app.export.Canvas.Point;
 import bemble.app.export.PdfBook.Frame;
 import bemble.app.export.PdfBook.Shown;
 import bemble.app.http.RefusedException;
+import bemble.app.words.Language;
 import bemble.app.working.SumRef;
 import bemble.app.working.Sums;
 import bemble.check.Check;
 import bemble.check.Checks;
 import bemble.method.Sum;
 import bemble.paper.Area;
+import bemble.procedure.Section;
 import bemble.procedure.Step;
 import bemble.procedure.Working;
-import bemble.wording.Section;
-import bemble.wording.Wording;
+import bemble.words.Wording;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -36,7 +37,7 @@ public class Exports {
   private Page page(SumRef request) {
     Sum sum = sums.read(request);
     Working working = sum.work();
-    Wording wording = new Wording(sum.style());
+    Wording wording = Language.wording(sum.style());
     return new Page(
         working, Checks.of(working, sum.style()), wording, wording.problem(sum.problem()));
   }

@@ -1,11 +1,12 @@
 package bemble.app.fact;
 
 import bemble.app.house.Classes;
+import bemble.app.words.Language;
 import bemble.fact.Fact;
 import bemble.help.FactHelp;
 import bemble.help.Way;
 import bemble.paper.Paper;
-import bemble.wording.Wording;
+import bemble.words.Wording;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
@@ -44,7 +45,7 @@ class FactHelpController {
   List<WayView> help(@Valid @RequestBody FactRequest request) {
     List<BigInteger> operands = request.operands().stream().map(BigInteger::new).toList();
     Fact fact = Fact.of(request.kind(), operands);
-    Wording wording = new Wording(classes.currentStyle());
+    Wording wording = Language.wording(classes.currentStyle());
     return FactHelp.of(fact).stream().map(way -> view(way, wording)).toList();
   }
 

@@ -1,6 +1,6 @@
 package bemble.app.file;
 
-import bemble.app.http.Sentences;
+import bemble.app.words.Sentences;
 import java.io.IOException;
 import java.nio.channels.FileChannel;
 import java.nio.channels.OverlappingFileLockException;

@@ -1,6 +1,6 @@
 package bemble.app.file;
 
-import bemble.app.http.Sentences;
+import bemble.app.words.Sentences;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.channels.FileChannel;

@@ -1,6 +1,6 @@
 package bemble.app.file;
 
-import bemble.app.http.Sentences;
+import bemble.app.words.Sentences;
 
 /** A data file that Bemble must not write on; nothing of it was changed. */
 public final class UnusableFileException extends RuntimeException {

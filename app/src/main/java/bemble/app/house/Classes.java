@@ -9,6 +9,7 @@ import bemble.app.store.ClassMapper;
 import bemble.app.store.ClassRow;
 import bemble.app.store.Remembered;
 import bemble.app.store.Stored;
+import bemble.app.words.ClassLanguage;
 import bemble.style.Style;
 import java.util.List;
 import java.util.Optional;
@@ -17,7 +18,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** The classes of a teacher, one of them current; each has a style of its own. */
 @Service
-public class Classes {
+public class Classes implements ClassLanguage {
   private final ClassMapper mapper;
   private final Stored stored;
   private final Bin bin;
@@ -51,6 +52,11 @@ public class Classes {
                 .findFirst()
                 .map(row -> new ClassContext(row.id(), stored.style(row.style())))
                 .orElse(new ClassContext(null, Style.STANDARD)));
+  }
+
+  @Override
+  public String tag() {
+    return context().style().language();
   }
 
   /** The style of the current class. */

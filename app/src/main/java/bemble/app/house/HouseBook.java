@@ -1,13 +1,14 @@
 package bemble.app.house;
 
 import bemble.app.http.JsonName;
+import bemble.app.words.Language;
+import bemble.remark.Length;
+import bemble.remark.RemarkKind;
 import bemble.style.Choice;
 import bemble.style.Setting;
 import bemble.style.Style;
-import bemble.wording.Length;
-import bemble.wording.OwnSentence;
-import bemble.wording.RemarkKind;
-import bemble.wording.Wording;
+import bemble.words.OwnSentence;
+import bemble.words.Wording;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -15,10 +16,22 @@ import java.util.stream.Stream;
 
 /** What can be chosen, in words, with a sum for each setting that shows what it does. */
 final class HouseBook {
-  private final Wording wording = new Wording(Style.STANDARD);
+  private final Wording wording;
+  private final String language;
 
-  /** Everything that the House style screen offers. */
-  record SettingsView(List<GroupView> groups, List<SentenceView> sentences) {}
+  /** The book in the language of a request. */
+  HouseBook() {
+    language = Language.current(Style.ENGLISH);
+    wording = Language.wording(Style.STANDARD);
+  }
+
+  /**
+   * Everything that the House style screen offers.
+   *
+   * @param languages those that a class can have
+   */
+  record SettingsView(
+      List<GroupView> groups, List<SentenceView> sentences, List<Language> languages) {}
 
   /** Settings that are shown together. */
   record GroupView(String name, List<SettingView> settings) {}
@@ -47,6 +60,7 @@ final class HouseBook {
    * A kind of remark for which a class may have a sentence of its own.
    *
    * @param kind its key
+   * @param name what it is called
    * @param group what it belongs to
    * @param lengths its sentences, one for each length
    * @param fillIns the names that may stand in braces
@@ -54,6 +68,7 @@ final class HouseBook {
    */
   record SentenceView(
       String kind,
+      String name,
       String group,
       List<LengthView> lengths,
       List<String> fillIns,
@@ -80,7 +95,7 @@ final class HouseBook {
     }
     List<SentenceView> sentences =
         Stream.of(RemarkKind.values()).filter(kind -> !kind.isHelp()).map(this::sentence).toList();
-    return new SettingsView(groups, sentences);
+    return new SettingsView(groups, sentences, Language.all());
   }
 
   private SettingView setting(Setting setting) {
@@ -106,6 +121,7 @@ final class HouseBook {
     OwnSentence said = new OwnSentence(kind, Length.SAY);
     return new SentenceView(
         kind.key(),
+        label("remark." + kind.key()),
         label("sentences." + said.book()),
         OwnSentence.of(kind).map(this::length).toList(),
         List.copyOf(said.fillIns()),
@@ -113,13 +129,13 @@ final class HouseBook {
   }
 
   private LengthView length(OwnSentence place) {
-    String standard = place.standard();
+    String standard = place.standard(language);
     return new LengthView(
         place.key(),
         place.length(),
         label("length." + place.length().key()),
         standard,
-        !standard.contains(",choice,"));
+        !standard.contains(", plural,"));
   }
 
   private String label(String key) {

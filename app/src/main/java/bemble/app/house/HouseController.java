@@ -18,7 +18,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class HouseController {
   private final Classes classes;
-  private final HouseBook book = new HouseBook();
 
   HouseController(Classes classes) {
     this.classes = classes;
@@ -26,7 +25,7 @@ class HouseController {
 
   @GetMapping("/settings")
   HouseBook.SettingsView settings() {
-    return book.view();
+    return new HouseBook().view();
   }
 
   @GetMapping("/classes")

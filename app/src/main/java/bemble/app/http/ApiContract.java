@@ -62,6 +62,7 @@ class ApiContract {
       List<String> values = setting.choices().stream().map(Choice::name).toList();
       style.addProperty(JsonName.of(setting), new StringSchema()._enum(values));
     }
+    style.addProperty("language", new StringSchema());
     Schema<?> sentences = new ObjectSchema().additionalProperties(new StringSchema());
     style.addProperty("sentences", sentences);
     return style;

@@ -1,5 +1,6 @@
 package bemble.app.http;
 
+import bemble.app.words.Sentences;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import org.apache.catalina.Context;

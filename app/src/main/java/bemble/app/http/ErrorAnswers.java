@@ -1,10 +1,13 @@
 package bemble.app.http;
 
+import bemble.app.words.Sentences;
+import java.util.List;
 import java.util.stream.Collectors;
 import org.apache.catalina.connector.ClientAbortException;
 import org.mybatis.spring.MyBatisSystemException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.context.MessageSourceResolvable;
 import org.springframework.core.NestedExceptionUtils;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -16,6 +19,7 @@ import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.HandlerMethodValidationException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 
 /** Turns every failure into problem details (RFC 9457) with a sentence for a teacher. */
@@ -114,9 +118,24 @@ class ErrorAnswers extends ResponseEntityExceptionHandler {
       HttpHeaders headers,
       HttpStatusCode status,
       WebRequest request) {
+    return notValid(failure.getFieldErrors());
+  }
+
+  /** The same of an argument that is a list. */
+  @Override
+  protected ResponseEntity<Object> handleHandlerMethodValidationException(
+      HandlerMethodValidationException failure,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    return notValid(failure.getAllErrors());
+  }
+
+  private static ResponseEntity<Object> notValid(List<? extends MessageSourceResolvable> errors) {
     String sentences =
-        failure.getFieldErrors().stream()
-            .map(error -> error.getDefaultMessage())
+        errors.stream()
+            .map(MessageSourceResolvable::getDefaultMessage)
+            .distinct()
             .collect(Collectors.joining(" "));
     return ResponseEntity.unprocessableEntity()
         .body(ErrorBodies.of(HttpStatus.UNPROCESSABLE_ENTITY, "not-valid", sentences));

@@ -1,5 +1,6 @@
 package bemble.app.http;
 
+import bemble.app.words.Sentences;
 import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;

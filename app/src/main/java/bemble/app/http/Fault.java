@@ -1,5 +1,6 @@
 package bemble.app.http;
 
+import bemble.app.words.Sentences;
 import java.util.HexFormat;
 import java.util.concurrent.ThreadLocalRandom;
 import org.jspecify.annotations.Nullable;

@@ -1,6 +1,6 @@
 package bemble.app.http;
 
-import bemble.wording.Wording;
+import bemble.words.Wording;
 
 /** The names of constants in JSON. */
 public final class JsonName {

@@ -1,5 +1,6 @@
 package bemble.app.http;
 
+import bemble.app.words.Sentences;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;

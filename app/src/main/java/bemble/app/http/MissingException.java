@@ -1,5 +1,7 @@
 package bemble.app.http;
 
+import bemble.app.words.Sentences;
+
 /** Something asked for that is not, or no longer, there. */
 public final class MissingException extends RuntimeException {
   /** Said by the sentence under {@code missing.} and the key. */

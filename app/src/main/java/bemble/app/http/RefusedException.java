@@ -1,5 +1,6 @@
 package bemble.app.http;
 
+import bemble.app.words.Sentences;
 import bemble.problem.Refusal;
 import java.util.Locale;
 

@@ -1,5 +1,7 @@
 package bemble.app.http;
 
+import bemble.app.words.Sentences;
+
 /** A change to something that has been changed meanwhile. */
 public final class StaleException extends RuntimeException {
   /** Said by the sentence under {@code stale.} and the key. */

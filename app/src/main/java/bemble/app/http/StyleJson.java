@@ -1,10 +1,11 @@
 package bemble.app.http;
 
+import bemble.app.words.Language;
 import bemble.style.Choice;
 import bemble.style.Setting;
 import bemble.style.Style;
-import bemble.wording.OwnSentence;
-import bemble.wording.Wording;
+import bemble.words.OwnSentence;
+import bemble.words.Wording;
 import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.databind.DeserializationContext;
@@ -24,11 +25,13 @@ import java.util.stream.Stream;
 
 /**
  * A style in JSON: each setting by its name with its value, {@code "carryPosition": "ABOVE"}, and
- * the class's own sentences by their {@link OwnSentence#key} under {@code sentences}.
+ * the class's own sentences by their {@link OwnSentence#key} under {@code sentences}, and its
+ * {@code language}.
  */
 public final class StyleJson {
   private static final String SENTENCES = "sentences";
   private static final String VERSION = "version";
+  private static final String LANGUAGE = "language";
   private static final Map<Setting, String> NAMES =
       Stream.of(Setting.values()).collect(Collectors.toMap(setting -> setting, JsonName::of));
   private static final Map<String, Setting> SETTINGS =
@@ -43,6 +46,7 @@ public final class StyleJson {
   public static Style stored(JsonNode given, Consumer<String> unknown) {
     Map<Setting, Choice> choices = new EnumMap<>(Setting.class);
     Map<String, String> sentences = new TreeMap<>();
+    String language = Style.ENGLISH;
     for (Map.Entry<String, JsonNode> field : given.properties()) {
       Setting setting = SETTINGS.get(field.getKey());
       Optional<Choice> choice =
@@ -51,6 +55,8 @@ public final class StyleJson {
         if (field.getValue().asInt() != Style.VERSION) {
           unknown.accept(said(field));
         }
+      } else if (field.getKey().equals(LANGUAGE) && Language.exists(field.getValue().asText())) {
+        language = field.getValue().asText();
       } else if (field.getKey().equals(SENTENCES)) {
         for (Map.Entry<String, JsonNode> own : field.getValue().properties()) {
           if (isKnown(own.getKey(), own.getValue().asText())) {
@@ -74,7 +80,7 @@ public final class StyleJson {
             unknown.accept(NAMES.get(setting) + ": " + choice.name());
           }
         });
-    return new Style(known, sentences);
+    return new Style(known, sentences, language);
   }
 
   /** Notes in a style that is to be stored what its settings meant when it was. */
@@ -109,6 +115,7 @@ public final class StyleJson {
       for (Setting setting : Setting.values()) {
         out.writeStringField(NAMES.get(setting), style.choice(setting).name());
       }
+      out.writeStringField(LANGUAGE, style.language());
       out.writePOJOField(SENTENCES, new TreeMap<>(style.sentences()));
       out.writeEndObject();
     }
@@ -116,8 +123,6 @@ public final class StyleJson {
 
   /** Reads a style of which only some settings are given; the others are the standard ones. */
   static final class Reader extends StdDeserializer<Style> {
-    private final transient Wording wording = new Wording(Style.STANDARD);
-
     Reader() {
       super(Style.class);
     }
@@ -127,8 +132,11 @@ public final class StyleJson {
       JsonNode given = context.readTree(parser);
       Map<Setting, Choice> choices = new EnumMap<>(Style.STANDARD.choices());
       Map<String, String> sentences = new TreeMap<>();
+      String language = Style.ENGLISH;
       for (Map.Entry<String, JsonNode> field : given.properties()) {
-        if (field.getKey().equals(SENTENCES)) {
+        if (field.getKey().equals(LANGUAGE)) {
+          language = language(field.getValue().asText());
+        } else if (field.getKey().equals(SENTENCES)) {
           field.getValue().properties().forEach(own -> sentence(own, sentences));
         } else {
           Setting setting = SETTINGS.get(field.getKey());
@@ -139,9 +147,20 @@ public final class StyleJson {
           .ifPresent(
               clash -> {
                 String key = "clash." + Wording.key(clash);
-                throw RefusedException.saying("settings-clash", wording.label(key, Map.of()));
+                throw RefusedException.saying("settings-clash", label(key, Map.of()));
               });
-      return new Style(choices, sentences);
+      return new Style(choices, sentences, language);
+    }
+
+    private static String label(String key, Map<String, Object> fills) {
+      return Language.wording(Style.STANDARD).label(key, fills);
+    }
+
+    private static String language(String tag) {
+      if (!Language.exists(tag)) {
+        throw RefusedException.of("no-language", tag);
+      }
+      return tag;
     }
 
     private static Choice choice(
@@ -162,8 +181,7 @@ public final class StyleJson {
                   () ->
                       RefusedException.saying(
                           "own-sentence",
-                          wording.label(
-                              "own-sentence.unknown-kind", Map.of("name", own.getKey()))));
+                          label("own-sentence.unknown-kind", Map.of("name", own.getKey()))));
       String text = own.getValue().asText();
       place
           .fault(text)
@@ -178,7 +196,7 @@ public final class StyleJson {
                         OwnSentence.LONGEST,
                         "known",
                         String.join(", ", place.fillIns()));
-                throw RefusedException.saying("own-sentence", wording.label(key, fills));
+                throw RefusedException.saying("own-sentence", label(key, fills));
               });
       sentences.put(own.getKey(), text);
     }

@@ -2,7 +2,7 @@ package bemble.app.ladder;
 
 import bemble.ladder.Ladder;
 import bemble.ladder.Rung;
-import bemble.wording.Wording;
+import bemble.words.Wording;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;

@@ -8,6 +8,7 @@ import bemble.app.ladder.LadderJson.RungRequest;
 import bemble.app.ladder.LadderJson.RungView;
 import bemble.app.store.LadderMapper;
 import bemble.app.store.LadderRow;
+import bemble.app.words.Language;
 import bemble.ladder.Ladder;
 import bemble.ladder.PlacedRung;
 import bemble.ladder.Rung;
@@ -16,7 +17,7 @@ import bemble.method.Methods;
 import bemble.problem.Operation;
 import bemble.recipe.Recipe;
 import bemble.style.Style;
-import bemble.wording.Wording;
+import bemble.words.Wording;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.util.ArrayList;
@@ -69,7 +70,7 @@ public class LadderBook {
 
   private static RungView view(PlacedRung placed, ClassLadder ladder, Style style) {
     Rung rung = placed.rung();
-    Wording wording = new Wording(style);
+    Wording wording = Language.wording(style);
     return new RungView(
         rung.id(),
         rung.operation().name(),
@@ -98,7 +99,7 @@ public class LadderBook {
           if (name.isEmpty() && isOwn(rung(id))) {
             throw RefusedException.of("rung-without-name");
           }
-          Wording wording = new Wording(classes.currentStyle());
+          Wording wording = Language.wording(classes.currentStyle());
           String shown = name.isEmpty() ? ClassLadder.STANDARD.name(id, wording) : name;
           refuseTaken(shown, id, operation);
           LadderRow changed =
@@ -142,7 +143,7 @@ public class LadderBook {
   /** Adds a rung of the class's own. */
   List<RungView> add(RungRequest request) {
     Recipe recipe = Recipes.read(request.recipe());
-    new RecipeWords(new Wording(classes.currentStyle())).refuseClash(recipe);
+    new RecipeWords(Language.wording(classes.currentStyle())).refuseClash(recipe);
     Method<?> method =
         Methods.find(recipe.operation(), request.method())
             .orElseThrow(() -> RefusedException.of("no-method", request.method()));

@@ -3,6 +3,7 @@ package bemble.app.ladder;
 import bemble.app.house.Classes;
 import bemble.app.http.JsonName;
 import bemble.app.http.RefusedException;
+import bemble.app.words.Language;
 import bemble.app.working.WorkingWords;
 import bemble.problem.Operation;
 import bemble.recipe.Clash;
@@ -10,7 +11,6 @@ import bemble.recipe.Fitting;
 import bemble.recipe.Range;
 import bemble.recipe.Recipe;
 import bemble.recipe.Trait;
-import bemble.wording.Wording;
 import java.math.BigInteger;
 import java.security.SecureRandom;
 import java.util.ArrayList;
@@ -88,7 +88,7 @@ class RecipeController {
   }
 
   private RecipeWords words() {
-    return new RecipeWords(new Wording(classes.currentStyle()));
+    return new RecipeWords(Language.wording(classes.currentStyle()));
   }
 
   @PostMapping("/draw")

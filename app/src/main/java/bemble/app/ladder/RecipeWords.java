@@ -5,7 +5,7 @@ import bemble.recipe.Clash;
 import bemble.recipe.Range;
 import bemble.recipe.Recipe;
 import bemble.recipe.Trait;
-import bemble.wording.Wording;
+import bemble.words.Wording;
 import java.util.List;
 import java.util.Map;
 

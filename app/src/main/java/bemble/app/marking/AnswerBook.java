@@ -1,7 +1,6 @@
 package bemble.app.marking;
 
 import bemble.app.http.RefusedException;
-import bemble.app.http.Sentences;
 import bemble.app.marking.MarkingJson.CellRequest;
 import bemble.app.marking.MarkingJson.CellView;
 import bemble.app.marking.MarkingJson.CellsView;
@@ -9,6 +8,7 @@ import bemble.app.marking.MarkingJson.RefusedCell;
 import bemble.app.store.AnswerRow;
 import bemble.app.store.HandoutMapper;
 import bemble.app.store.HandoutRow;
+import bemble.app.words.Sentences;
 import bemble.diagnosis.AnswerSpace;
 import bemble.diagnosis.Outcome;
 import bemble.judge.Judge;

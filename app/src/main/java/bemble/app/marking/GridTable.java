@@ -2,7 +2,6 @@ package bemble.app.marking;
 
 import bemble.app.house.PupilEntry;
 import bemble.app.http.RefusedException;
-import bemble.app.http.Sentences;
 import bemble.app.marking.MarkingJson.CellRequest;
 import bemble.app.marking.MarkingJson.CellView;
 import bemble.app.marking.MarkingJson.CellsView;
@@ -11,6 +10,7 @@ import bemble.app.marking.MarkingJson.RefusedCell;
 import bemble.app.marking.MarkingJson.TableView;
 import bemble.app.sets.Drafts;
 import bemble.app.sets.SetJson.SumRequest;
+import bemble.app.words.Sentences;
 import bemble.app.working.WorkingWords;
 import java.io.IOException;
 import java.io.StringReader;

@@ -11,9 +11,10 @@ import bemble.app.marking.MarkingJson.HandoutSum;
 import bemble.app.marking.MarkingJson.PaperKind;
 import bemble.app.store.AnswerRow;
 import bemble.app.store.HandoutMapper;
+import bemble.app.words.Language;
 import bemble.diagnosis.Outcome;
 import bemble.slip.Slip;
-import bemble.wording.Wording;
+import bemble.words.Wording;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -80,7 +81,7 @@ public class MarkedPaper {
 
   private static CutOut cutOut(
       PupilEntry pupil, GridView grid, List<AnswerRow> answers, Marker marker) {
-    Wording wording = new Wording(marker.style());
+    Wording wording = Language.wording(marker.style());
     long right = count(answers, Outcome.RIGHT);
     long asked = answers.size() - count(answers, Outcome.LEFT_OUT);
     String result = wording.label("cut-out.right", Map.of("right", right, "asked", asked));

@@ -6,6 +6,7 @@ import bemble.app.store.HolidayRow;
 import bemble.app.store.LessonRow;
 import bemble.app.store.PlanMapper;
 import bemble.app.store.WeekdayRow;
+import bemble.app.words.Language;
 import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
@@ -13,7 +14,6 @@ import java.time.format.DateTimeParseException;
 import java.time.format.TextStyle;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -74,7 +74,7 @@ class Calendar {
   }
 
   private static String weekday(DayOfWeek day) {
-    return day.getDisplayName(TextStyle.FULL, Locale.ENGLISH);
+    return day.getDisplayName(TextStyle.FULL, Language.locale());
   }
 
   /** The next day after a day that has minutes and no lesson; empty where none is in sight. */

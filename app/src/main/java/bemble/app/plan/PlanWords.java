@@ -1,12 +1,12 @@
 package bemble.app.plan;
 
-import bemble.app.http.Sentences;
 import bemble.app.marking.MarkingJson.SlipLabel;
 import bemble.app.plan.PlanJson.AgainView;
 import bemble.app.plan.PlanJson.ProposalView;
 import bemble.app.register.RegisterJson.RungLabel;
 import bemble.app.register.RegisterWords;
 import bemble.app.sets.SetJson.SetLineView;
+import bemble.app.words.Sentences;
 import bemble.ladder.Rung;
 import bemble.progress.Lesson;
 import bemble.progress.Proposal;

@@ -1,10 +1,11 @@
 package bemble.app.register;
 
-import bemble.app.http.Sentences;
 import bemble.app.ladder.ClassLadder;
 import bemble.app.marking.MarkingJson.SlipLabel;
 import bemble.app.register.RegisterJson.RungLabel;
 import bemble.app.sets.SetWords;
+import bemble.app.words.Language;
+import bemble.app.words.Sentences;
 import bemble.ladder.Rung;
 import bemble.practice.Item;
 import bemble.problem.Operation;
@@ -13,18 +14,13 @@ import bemble.progress.Rules;
 import bemble.progress.Shortfall;
 import bemble.slip.Slip;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** Puts standings into words. */
 public final class RegisterWords {
-  private static final DateTimeFormatter DAY =
-      DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
-
   private final SetWords words;
 
   /** Words in the conventions of a class. */
@@ -34,7 +30,7 @@ public final class RegisterWords {
 
   /** A day without its year: 4 November. */
   public static String day(LocalDate day) {
-    return DAY.format(day);
+    return Language.day(day);
   }
 
   /** The ladder of the class. */

@@ -19,6 +19,7 @@ import bemble.app.sets.SetJson.TypedView;
 import bemble.app.sets.SetJson.WorkloadView;
 import bemble.app.store.SetMapper;
 import bemble.app.store.SetSumRow;
+import bemble.app.words.Language;
 import bemble.app.working.SumRef;
 import bemble.app.working.Sums;
 import bemble.ladder.Rung;
@@ -35,7 +36,6 @@ import bemble.problem.Problem;
 import bemble.recipe.Recipe;
 import bemble.slip.Slip;
 import bemble.style.Style;
-import bemble.wording.Wording;
 import java.security.SecureRandom;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -146,7 +146,7 @@ public class Drafts {
     String method = view.method() == null ? rung.methods().get(0) : view.method();
     Methods.find(rung.operation(), method)
         .orElseThrow(() -> RefusedException.of("no-method", method));
-    new RecipeWords(new Wording(style)).refuseClash(rung.recipe());
+    new RecipeWords(Language.wording(style)).refuseClash(rung.recipe());
     return new SetLine(rung, method, view.count());
   }
 

@@ -15,10 +15,11 @@ import bemble.app.sets.SetJson.SheetRequest;
 import bemble.app.sets.SetJson.SlipName;
 import bemble.app.sets.SetJson.SumView;
 import bemble.app.sets.SetJson.WrongAnswer;
+import bemble.app.words.Language;
 import bemble.method.Sum;
 import bemble.practice.Item;
 import bemble.style.Style;
-import bemble.wording.Wording;
+import bemble.words.Wording;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -90,7 +91,7 @@ public class SetPrinter {
     String title =
         request.version() == null ? request.title() : request.title() + " · " + request.version();
     SetWords words = new SetWords(style, ladders.current());
-    Wording wording = new Wording(style);
+    Wording wording = Language.wording(style);
     return switch (request.kind()) {
       case EXERCISES -> exercises(request, title, sums, wording, codes);
       case ANSWERS ->

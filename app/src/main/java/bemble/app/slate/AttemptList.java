@@ -1,12 +1,12 @@
 package bemble.app.slate;
 
-import bemble.app.http.Sentences;
 import bemble.app.http.Slice;
 import bemble.app.slate.AttemptView.AttemptEntry;
 import bemble.app.store.AttemptMapper;
 import bemble.app.store.ListedAttempt;
 import bemble.app.store.PageJudgement;
 import bemble.app.store.Stored;
+import bemble.app.words.Sentences;
 import bemble.app.working.SumRef;
 import bemble.app.working.Sums;
 import bemble.app.working.WorkingWords;

@@ -7,7 +7,7 @@ import bemble.judge.report.Report;
 import bemble.judge.report.Stage;
 import bemble.judge.report.Verdict;
 import bemble.slip.Slip;
-import bemble.wording.Wording;
+import bemble.words.Wording;
 import java.util.List;
 import java.util.Map;
 

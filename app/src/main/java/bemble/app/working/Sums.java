@@ -2,6 +2,7 @@ package bemble.app.working;
 
 import bemble.app.house.Classes;
 import bemble.app.http.RefusedException;
+import bemble.app.words.Language;
 import bemble.check.Checks;
 import bemble.method.Method;
 import bemble.method.Methods;
@@ -13,7 +14,6 @@ import bemble.problem.Reading;
 import bemble.problem.Refusal;
 import bemble.style.Choice;
 import bemble.style.Style;
-import bemble.wording.Wording;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 
@@ -64,7 +64,7 @@ public class Sums {
   }
 
   private static RefusedException refused(Refusal refusal, Style style) {
-    return new RefusedException(refusal, new Wording(style).refusal(refusal));
+    return new RefusedException(refusal, Language.wording(style).refusal(refusal));
   }
 
   private static Method<?> method(Problem problem, String id, WorkingWords words) {

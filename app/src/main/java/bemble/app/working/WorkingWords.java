@@ -1,5 +1,6 @@
 package bemble.app.working;
 
+import bemble.app.words.Language;
 import bemble.app.working.WorkingView.AnswerView;
 import bemble.app.working.WorkingView.CheckView;
 import bemble.app.working.WorkingView.CheckWay;
@@ -17,6 +18,7 @@ import bemble.judge.Judge;
 import bemble.method.Method;
 import bemble.method.Methods;
 import bemble.method.Misfit;
+import bemble.notation.RemainderText;
 import bemble.number.Figures;
 import bemble.number.Numeral;
 import bemble.paper.Mark;
@@ -24,18 +26,17 @@ import bemble.paper.Paper;
 import bemble.problem.Problem;
 import bemble.problem.Root;
 import bemble.procedure.Answer;
+import bemble.procedure.Section;
 import bemble.procedure.Step;
 import bemble.procedure.Working;
+import bemble.remark.Length;
+import bemble.remark.Place;
+import bemble.remark.Remark;
+import bemble.remark.RemarkKind;
 import bemble.style.Choice;
 import bemble.style.Setting;
 import bemble.style.Style;
-import bemble.wording.Length;
-import bemble.wording.Place;
-import bemble.wording.RemainderText;
-import bemble.wording.Remark;
-import bemble.wording.RemarkKind;
-import bemble.wording.Section;
-import bemble.wording.Wording;
+import bemble.words.Wording;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -56,7 +57,7 @@ public final class WorkingWords {
 
   /** The words of a style. */
   public static WorkingWords of(Style style) {
-    return new WorkingWords(new Wording(style));
+    return new WorkingWords(Language.wording(style));
   }
 
   /** The wording behind them. */

@@ -3,19 +3,12 @@ package bemble.app.journey;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ForcedColors;
-import java.time.DayOfWeek;
-import java.time.LocalDate;
-import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -73,182 +66,6 @@ class WidthsJourneyTest extends Journey {
       }
       """;
 
-  private final Map<String, Runnable> views = new LinkedHashMap<>();
-  private long attempt;
-  private long ended;
-
-  private void see(String view, Runnable open) {
-    views.put(view, open);
-  }
-
-  private void dialog(String view, String button) {
-    see(view, () -> inDialog(button));
-  }
-
-  private void inDialog(String button) {
-    hand.page.navigate("/desk?sum=578 %2B 264&step=2");
-    assertThat(hand.sentence()).isVisible();
-    hand.button(button).click();
-    assertThat(hand.page.getByRole(AriaRole.DIALOG)).isVisible();
-  }
-
-  private void open(String path, String text) {
-    hand.page.navigate(path);
-    assertThat(hand.page.getByText(text).first()).isVisible();
-  }
-
-  private void openSet(long set) {
-    hand.page.navigate("/sets/" + set);
-    assertThat(hand.page.getByTestId("sum")).hasCount(2);
-  }
-
-  private void prepare() {
-    Talk talk = talk();
-    Map<String, Object> sum = Map.of("plain", "57 × 38");
-    talk.post("/api/pages", Map.of("sum", sum, "title", "Rows of leeks"));
-    attempt = begun(sum);
-    ended = begun(sum);
-    talk.post("/api/attempts/" + ended + "/hand-in", Map.of("explanation", "I ran out of time."));
-    see("desk", () -> open("/desk?sum=578 %2B 264&step=2", "step 3 of"));
-    see("long sum", () -> open("/desk?sum=987654321 × 123456789&step=60", "step 61 of"));
-    dialog("keep", "Keep page");
-    dialog("on paper", "On paper");
-    dialog("check my working", "Check my working");
-    dialog("keys", "Keys");
-    dialog("fact", "How?");
-    see("slate", () -> open("/slate", "Try a sum"));
-    see("attempt", () -> open("/slate/" + attempt, "Tell me as I go"));
-    see("handed in", () -> open("/slate/" + ended, "The true page"));
-    see(
-        "handing in",
-        () -> {
-          open("/slate/" + attempt, "Tell me as I go");
-          hand.press("Control+Enter");
-          assertThat(hand.page.getByRole(AriaRole.DIALOG)).isVisible();
-        });
-    prepareSets(talk);
-    prepareRun(talk);
-    prepareMarking(talk);
-    preparePlan(talk);
-    see("workbook", () -> open("/workbook", "Rows of leeks"));
-    see(
-        "rename",
-        () -> {
-          open("/workbook", "Rows of leeks");
-          hand.button("Rename Rows of leeks").first().click();
-          assertThat(hand.page.getByRole(AriaRole.DIALOG)).isVisible();
-        });
-    see(
-        "backups",
-        () -> {
-          open("/workbook", "Rows of leeks");
-          hand.button("Backups").click();
-          assertThat(hand.page.getByText("Copies that Bemble made")).isVisible();
-        });
-    see("house", () -> open("/house", "Own sentences"));
-    see("board", () -> open("/board?sum=578 %2B 264&step=3", "Back to the Desk"));
-    see(
-        "blank page",
-        () -> {
-          open("/board?sum=578 %2B 264", "Back to the Desk");
-          hand.button("Blank page").click();
-          assertThat(hand.page.getByText("The class tells")).isVisible();
-        });
-  }
-
-  private void prepareSets(Talk talk) {
-    Map<String, Object> kept =
-        Map.of(
-            "title",
-            "Beds by the wall",
-            "sums",
-            List.of(Map.of("plain", "402 − 87"), Map.of("plain", "98765 × 432")));
-    long set = talk.post("/api/sets", kept).json().get("id").asLong();
-    see("sets", () -> open("/sets", "The sheet is empty"));
-    see(
-        "ladder",
-        () -> {
-          open("/sets", "The sheet is empty");
-          hand.button("Ladder").click();
-          hand.page.getByText("A ten out of the ones").click();
-        });
-    see(
-        "recipe",
-        () -> {
-          open("/sets/" + set, "Three addends");
-          hand.page.getByText("Three addends").click();
-          assertThat(hand.page.getByText("sums fit")).isVisible();
-        });
-    for (String button : List.of("Type or paste", "Slip key", "Run", "Hand out", "On paper")) {
-      see(
-          "set: " + button,
-          () -> {
-            openSet(set);
-            hand.button(button).click();
-            assertThat(hand.page.getByRole(AriaRole.DIALOG)).isVisible();
-          });
-    }
-  }
-
-  private void prepareRun(Talk talk) {
-    Map<String, Object> request =
-        Map.of(
-            "title",
-            "Beds by the wall",
-            "sums",
-            List.of(Map.of("plain", "402 − 87"), Map.of("plain", "98765 × 432")),
-            "right",
-            2);
-    JsonNode run = talk.post("/api/runs", request).json();
-    long page = run.get("current").asLong();
-    see("sum of a run", () -> open("/slate/" + page, "0 right, 2 wanted"));
-    see("run", () -> open("/slate/run/" + run.get("id"), "Pass mark: 2 right"));
-  }
-
-  private void prepareMarking(Talk talk) {
-    talk.post("/api/roll", Map.of("names", "Odhran\nIsmay\nCaio\nTamsin"));
-    Map<String, Object> request =
-        Map.of(
-            "title",
-            "Beds by the wall",
-            "sums",
-            List.of(Map.of("plain", "402 − 87"), Map.of("plain", "98765 × 432")));
-    long handout = talk.post("/api/handouts", request).json().get("id").asLong();
-    talk.post("/api/handouts/" + handout + "/simulated", Map.of("seed", 3));
-    see("handouts", () -> open("/marking", "Pupils of"));
-    see("grid", () -> open("/marking/" + handout, "4 of 4 pupils entered"));
-    see(
-        "answer",
-        () -> {
-          open("/marking/" + handout, "4 of 4 pupils entered");
-          hand.page.getByRole(AriaRole.GRID).focus();
-          hand.press(" ");
-          assertThat(hand.page.getByText("The true page")).isVisible();
-        });
-  }
-
-  private void preparePlan(Talk talk) {
-    LocalDate day = LocalDate.now().with(TemporalAdjusters.next(DayOfWeek.MONDAY));
-    talk.post(
-        "/api/plan/lessons",
-        Map.of("day", day.toString(), "kind", "TEACH", "rung", "addition-tens-carry"));
-    String lesson = talk.get("/api/plan/today").json().at("/next/lessons/0/id").asText();
-    see("register", () -> open("/register", "How to read it"));
-    String pupil = talk.get("/api/roll").json().at("/0/id").asText();
-    see("pupil", () -> open("/register?pupil=" + pupil, "Letter to the parents"));
-    see("rung", () -> open("/register?rung=subtraction-one-zero-crossed", "Make a set of"));
-    String square = "/register?rung=subtraction-one-zero-crossed&pupil=" + pupil;
-    see("square", () -> open(square, "Decide it yourself"));
-    see("weeks", () -> open("/plan?day=" + day, "Minutes for lessons"));
-    see("lesson", () -> open("/plan?day=" + day + "&lesson=" + lesson, "Again every week"));
-    see("today", () -> open("/plan/today", "Waits to be marked"));
-    see("logbook", () -> open("/plan/log", "The year of"));
-  }
-
-  private static long begun(Map<String, Object> sum) {
-    return talk().post("/api/attempts", Map.of("sum", sum)).json().get("id").asLong();
-  }
-
   /**
    * A screen, in CSS pixels.
    *
@@ -281,7 +98,7 @@ class WidthsJourneyTest extends Journey {
 
   @Test
   void nothingIsCutOffAndNobodyIsKeptOut() {
-    prepare();
+    EveryView views = new EveryView(hand, talk(), name -> name);
     List<String> found = new ArrayList<>();
     views.forEach(
         (view, open) -> {

@@ -50,7 +50,8 @@ public final class Views {
     return failing;
   }
 
-  private static List<String> ofCurrentClass(Talk talk) {
+  /** The addresses of all views of the current class. */
+  public static List<String> ofCurrentClass(Talk talk) {
     List<String> views =
         new ArrayList<>(
             List.of(

@@ -4,7 +4,7 @@ import bemble.judge.reading.Prediction;
 import bemble.judge.reading.Prediction.Seen;
 import bemble.paper.Role;
 import bemble.procedure.Entry;
-import bemble.wording.Section;
+import bemble.procedure.Section;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;

@@ -5,9 +5,9 @@ import bemble.procedure.Entry;
 import bemble.procedure.Fill;
 import bemble.procedure.Hand;
 import bemble.procedure.Move;
+import bemble.procedure.Section;
 import bemble.procedure.Shift;
 import bemble.procedure.Slot;
-import bemble.wording.Section;
 import java.util.List;
 import java.util.Optional;
 

@@ -2,9 +2,9 @@ package bemble.method.addition;
 
 import bemble.number.Numeral;
 import bemble.problem.Addition;
-import bemble.wording.Place;
-import bemble.wording.Remark;
-import bemble.wording.RemarkKind;
+import bemble.remark.Place;
+import bemble.remark.Remark;
+import bemble.remark.RemarkKind;
 
 /** The remarks that the ways of adding share. */
 final class AdditionRemarks {

@@ -12,11 +12,11 @@ import bemble.problem.Addition;
 import bemble.problem.Operation;
 import bemble.procedure.Answer;
 import bemble.procedure.Script;
+import bemble.procedure.Section;
 import bemble.procedure.Working;
 import bemble.slip.Slip;
 import bemble.style.Choice;
 import bemble.style.Style;
-import bemble.wording.Section;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -12,10 +12,10 @@ import bemble.problem.Addition;
 import bemble.problem.Operation;
 import bemble.procedure.Answer;
 import bemble.procedure.Script;
+import bemble.procedure.Section;
 import bemble.procedure.Working;
 import bemble.style.Choice;
 import bemble.style.Style;
-import bemble.wording.Section;
 import java.util.List;
 
 /** The first two addends as a column sum, then the running total and the next, and so on. */

@@ -4,11 +4,11 @@ import bemble.number.Numeral;
 import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.procedure.Script;
+import bemble.procedure.Section;
+import bemble.remark.Remark;
+import bemble.remark.RemarkKind;
 import bemble.style.Choice;
 import bemble.style.Style;
-import bemble.wording.Remark;
-import bemble.wording.RemarkKind;
-import bemble.wording.Section;
 import java.util.List;
 
 /** What is done for the sake of the decimal mark where numbers stand under one another. */

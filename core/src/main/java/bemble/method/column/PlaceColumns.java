@@ -1,11 +1,11 @@
 package bemble.method.column;
 
+import bemble.notation.PlaceHeads;
 import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Square;
 import bemble.procedure.Script;
 import bemble.style.Choice;
-import bemble.wording.PlaceHeads;
 
 /**
  * Which column of the paper belongs to which place.

@@ -10,11 +10,11 @@ import bemble.paper.Square;
 import bemble.problem.Division;
 import bemble.procedure.Entry;
 import bemble.procedure.Script;
+import bemble.procedure.Section;
 import bemble.procedure.Slot;
-import bemble.wording.Place;
-import bemble.wording.Remark;
-import bemble.wording.RemarkKind;
-import bemble.wording.Section;
+import bemble.remark.Place;
+import bemble.remark.Remark;
+import bemble.remark.RemarkKind;
 import java.math.BigInteger;
 
 /** A dividend under its bracket with the divisor in front of it, as written divisions begin. */

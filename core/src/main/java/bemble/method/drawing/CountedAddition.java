@@ -18,13 +18,13 @@ import bemble.procedure.Answer;
 import bemble.procedure.Entry;
 import bemble.procedure.Rule;
 import bemble.procedure.Script;
+import bemble.procedure.Section;
 import bemble.procedure.Slot;
 import bemble.procedure.Working;
-import bemble.wording.Place;
-import bemble.wording.Quantity;
-import bemble.wording.Remark;
-import bemble.wording.RemarkKind;
-import bemble.wording.Section;
+import bemble.remark.Place;
+import bemble.remark.Quantity;
+import bemble.remark.Remark;
+import bemble.remark.RemarkKind;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -196,7 +196,7 @@ abstract class CountedAddition implements Method<Addition> {
       script.draw(
           Role.HEAD,
           new Shape.Words(
-              at, Shape.Side.CENTRED, bemble.wording.PlaceHeads.head(place, script.style())));
+              at, Shape.Side.CENTRED, bemble.notation.PlaceHeads.head(place, script.style())));
     }
   }
 }

@@ -9,8 +9,8 @@ import bemble.procedure.Entry;
 import bemble.procedure.Rule;
 import bemble.procedure.Script;
 import bemble.procedure.Slot;
-import bemble.wording.Remark;
-import bemble.wording.RemarkKind;
+import bemble.remark.Remark;
+import bemble.remark.RemarkKind;
 import java.math.BigInteger;
 import java.util.List;
 

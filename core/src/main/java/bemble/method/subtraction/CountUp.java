@@ -16,12 +16,12 @@ import bemble.procedure.Answer;
 import bemble.procedure.Entry;
 import bemble.procedure.Rule;
 import bemble.procedure.Script;
+import bemble.procedure.Section;
 import bemble.procedure.Slot;
 import bemble.procedure.Working;
+import bemble.remark.Remark;
+import bemble.remark.RemarkKind;
 import bemble.style.Style;
-import bemble.wording.Remark;
-import bemble.wording.RemarkKind;
-import bemble.wording.Section;
 import java.util.ArrayList;
 import java.util.List;
 

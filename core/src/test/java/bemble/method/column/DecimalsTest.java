@@ -13,10 +13,9 @@ import bemble.paper.Role;
 import bemble.problem.Operation;
 import bemble.problem.Problem;
 import bemble.procedure.Working;
+import bemble.remark.RemarkKind;
 import bemble.style.Choice;
 import bemble.style.Style;
-import bemble.wording.RemarkKind;
-import bemble.wording.Wording;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -85,15 +84,8 @@ class DecimalsTest {
   }
 
   @Test
-  void aClassWithACommaHearsOfACommaAndWholeNumbersOfNeither() {
+  void wholeNumbersAreLinedUpByNoMark() {
     Style comma = Style.STANDARD.with(Choice.ThousandsMark.NONE).with(Choice.DecimalMark.COMMA);
-    Wording wording = new Wording(comma);
-    for (Working plain : workings(Operation.ADDITION, "column").limit(20).toList()) {
-      Method<?> method = Methods.find(Operation.ADDITION, "column").orElseThrow();
-      Working working = new Sum(plain.problem(), method, comma).work();
-      String said = wording.say(working.steps().get(0).remark());
-      assertEquals("Write the numbers under one another, comma under comma.", said);
-    }
     assertEquals(0, Decimals.linedUpBy(comma, 0));
     assertEquals(0, Decimals.linedUpBy(Style.STANDARD, 0));
   }

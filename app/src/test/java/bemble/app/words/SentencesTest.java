@@ -1,0 +1,88 @@
+package bemble.app.words;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+
+import bemble.style.Style;
+import bemble.words.Catalogue;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+class SentencesTest {
+  /** The ways in which the code names a sentence, and the part of its key that they leave out. */
+  private static final Pattern NAMED =
+      Pattern.compile(
+          String.join(
+              "|",
+              "(RefusedException\\.of|new \\w+Exception|Sentences\\.of)\\(\\s*\"([a-z.-]+)\"",
+              "\"\\{(valid\\.[a-z-]+)}\"",
+              "HttpStatus\\.\\w+, \"([a-z-]+)\"",
+              "\"((?:failed|damaged)\\.[a-z-]+)\""));
+
+  private static Set<String> named() throws IOException {
+    Set<String> keys = new TreeSet<>();
+    try (Stream<Path> sources = Files.walk(Path.of("src/main/java"))) {
+      for (Path source : sources.filter(path -> path.toString().endsWith(".java")).toList()) {
+        Matcher found = NAMED.matcher(Files.readString(source));
+        while (found.find()) {
+          keys.add(key(found));
+        }
+      }
+    }
+    keys.removeIf(key -> key.endsWith("."));
+    return keys;
+  }
+
+  private static String key(Matcher found) {
+    if (found.group(3) != null) {
+      return found.group(3);
+    }
+    if (found.group(5) != null) {
+      return found.group(5);
+    }
+    if (found.group(4) != null) {
+      return "turned-away." + found.group(4);
+    }
+    return switch (found.group(1)) {
+      case "RefusedException.of" -> "refused." + found.group(2);
+      case "new StaleException" -> "stale." + found.group(2);
+      case "new UnusableFileException" -> "file." + found.group(2);
+      case "new MissingException" -> "missing." + found.group(2);
+      default -> found.group(2);
+    };
+  }
+
+  @Test
+  void everySentenceThatTheCodeNamesIsThereAndNoOther() throws IOException {
+    Set<String> named = named();
+    assertFalse(named.isEmpty());
+    named.removeIf(
+        key ->
+            key.matches(
+                "turned-away\\.(not-valid|failed|stale|missing|unreadable|no-room|not-written)"));
+    assertEquals(new TreeSet<>(Catalogue.read(Style.ENGLISH, "messages").keys()), named);
+  }
+
+  @Test
+  void namesWhatItSpeaksOf() {
+    assertEquals(
+        "Write one figure to a square: “12” is more.", Sentences.of("refused.two-figures", "12"));
+    assertEquals(
+        "That would be 1,200 frames; Bemble prints up to 360. Choose a frame for each column.",
+        Sentences.of("refused.too-many-frames", 1200, 360));
+  }
+
+  /** An apostrophe would be swallowed by the format, and with it what stands behind. */
+  @Test
+  void noSentenceHasALoneApostrophe() {
+    Catalogue messages = Catalogue.read(Style.ENGLISH, "messages");
+    messages.keys().forEach(key -> assertFalse(messages.text(key).contains("'"), key));
+  }
+}

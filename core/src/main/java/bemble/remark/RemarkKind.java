@@ -1,0 +1,192 @@
+package bemble.remark;
+
+import java.util.List;
+import java.util.Locale;
+
+/** Every sort of remark. The sentences of each stand in the bundle under its {@link #key}. */
+public enum RemarkKind {
+  DRAW_RULE,
+  FILL_UP,
+  WRITE_MARK,
+
+  SET_OUT_ADDENDS,
+  ADD_COLUMN,
+  ADD_SINGLE,
+  ADD_NOTHING,
+  ADD_LAST_COLUMN,
+  CARRY,
+  NEXT_PAIR,
+  START_LEFT,
+  ADD_PLACE,
+  ADD_SINGLE_PLACE,
+  ADD_NO_PLACE,
+  ADD_PARTS,
+  JOIN_PARTS,
+  KEEP_PARTS,
+  ADD_PART,
+  KEEP_TOTAL,
+  KEEP_NEXT_TOTAL,
+  KEEP_SAME_TOTAL,
+  READ_SUM,
+
+  DRAW_NUMBER,
+  TRADE_UP,
+  TRADE_DOWN,
+  CROSS_OUT,
+  COUNT_ALL,
+  TRADE_NOTHING,
+  WRITE_COUNT,
+  COUNT_LEFT,
+
+  SET_OUT_SUBTRACTION,
+  EXCHANGE,
+  EXCHANGE_FROM_AFAR,
+  EXCHANGE_ON,
+  EXCHANGE_IN_ONE_GO,
+  ADD_TO_BOTH,
+  TAKE,
+  TAKE_AFTER_TEN,
+  TAKE_PART,
+  TAKE_AND_ONE_MORE,
+  TAKE_ONE_MORE,
+  TAKE_TOGETHER,
+  TAKE_NOTHING,
+  NOTHING_IN_FRONT,
+  EXPAND,
+  EXPAND_UNDER,
+  EXCHANGE_PARTS,
+  PUT_TOGETHER,
+  START_LINE,
+  HOP_UP,
+  ADD_HOPS,
+  ONE_HOP,
+  START_RULER,
+  START_RULER_BACK,
+  COUNT_ONE_UP,
+  COUNT_ONE_BACK,
+  READ_RULER,
+  START_BACK,
+  HOP_BACK,
+  READ_HOPS,
+  READ_DIFFERENCE,
+
+  SET_OUT_FACTORS,
+  START_MULTIPLYING,
+  MULTIPLY,
+  MULTIPLY_AND_ADD,
+  PLACEHOLDER,
+  LEAVE_BLANK,
+  SKIP_ROW,
+  ROW_OF_ZEROS,
+  TIMES_NOTHING,
+  ADD_ROWS,
+  SET_OUT_BOX,
+  FILL_BOX,
+  SET_OUT_LATTICE,
+  FILL_LATTICE,
+  ADD_DIAGONAL,
+  ADD_EMPTY_DIAGONAL,
+  READ_ROUND_CORNER,
+  ROW_TOTAL,
+  ROW_OF_ONE,
+  SET_OUT_CROSSWISE,
+  CROSS,
+  CROSS_AND_CARRIED,
+  READ_PRODUCT,
+
+  SET_OUT_DIVISION,
+  STRIP,
+  STRIP_ON,
+  TAKE_FIRST,
+  TAKE_MORE_FIGURES,
+  HOW_MANY_TIMES,
+  GOES_ZERO_TIMES,
+  MULTIPLY_BACK,
+  SUBTRACT_PRODUCT,
+  COMPARE_LEFT,
+  STOP_DIVIDING,
+  BRING_DOWN,
+  LEFT_BEFORE_NEXT,
+  NOTHING_LEFT,
+  LEFT_AT_END,
+  SET_OUT_CHUNKS,
+  CHOOSE_COUNT,
+  TAKE_OFF,
+  ADD_COUNTS,
+  SET_OUT_GROUPS,
+  DEAL_ROW,
+  LEFT_OUT,
+  READ_QUOTIENT,
+  READ_REMAINDER,
+
+  DIGIT_SUM,
+  MULTIPLY_DIGIT_SUMS,
+
+  SET_OUT_ROOT,
+  FILL_PAIR,
+  ZEROS_IN_FRONT,
+  MARK_PAIRS,
+  FIRST_FIGURE,
+  TAKE_SQUARE,
+  NEXT_ZEROS,
+  ROOT_POINT,
+  BRING_DOWN_PAIR,
+  LEAD_BY_DOUBLING,
+  LEAD_BY_ADDING,
+  TRY_TOO_MUCH,
+  TRY_FITS,
+  WRITE_TWICE,
+  WRITE_ZERO_TWICE,
+  REST_IS_LEFT,
+  READ_ROOT,
+  READ_ROUNDED_ROOT,
+  READ_EXACT_ROOT,
+
+  WORK_OUT,
+  COMPARE,
+  COMPARE_MISSED,
+  COMPARE_BETWEEN,
+
+  CUE_DIVIDE,
+  CUE_MULTIPLY,
+  CUE_SUBTRACT,
+  CUE_COMPARE,
+  CUE_BRING_DOWN,
+
+  HELP_COUNT_ON,
+  HELP_MAKE_TEN,
+  HELP_DOUBLE,
+  HELP_DOUBLE_AND_ONE,
+  HELP_RUNNING,
+  HELP_ADD_IN_HOPS,
+  HELP_COUNT_UP,
+  HELP_NO_HOP,
+  HELP_STEPS,
+  HELP_TIMES_NOTHING,
+  HELP_NINE_TIMES,
+  HELP_DOUBLE_TWICE,
+  HELP_SPLIT,
+  HELP_ZEROS,
+  HELP_COUNT_IN_STEPS,
+  HELP_GOES_NOT,
+  HELP_SQUARES;
+
+  private final String key = name().toLowerCase(Locale.ROOT).replace('_', '-');
+
+  /** Whether it helps with a fact. */
+  public boolean isHelp() {
+    return name().startsWith("HELP_");
+  }
+
+  /**
+   * The lengths in which it is told: help and the cue of a move have nothing to ask or to explain.
+   */
+  public List<Length> lengths() {
+    return isHelp() || name().startsWith("CUE_") ? List.of(Length.SAY) : List.of(Length.values());
+  }
+
+  /** The name under which the sentences are kept: {@code add-column}. */
+  public String key() {
+    return key;
+  }
+}

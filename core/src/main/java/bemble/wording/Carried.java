@@ -1,8 +1,0 @@
-package bemble.wording;
-
-/**
- * An amount that was carried into a column.
- *
- * @param quantity how much
- */
-public record Carried(Quantity quantity) {}

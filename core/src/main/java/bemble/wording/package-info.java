@@ -1,2 +1,0 @@
-/** Remarks and the words for them. Sentences stand in the bundles, never in the code. */
-package bemble.wording;

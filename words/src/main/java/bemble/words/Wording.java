@@ -1,0 +1,276 @@
+package bemble.words;
+
+import bemble.fact.Fact;
+import bemble.number.Figures;
+import bemble.number.Numeral;
+import bemble.problem.Operation;
+import bemble.problem.Problem;
+import bemble.problem.Refusal;
+import bemble.problem.Root;
+import bemble.procedure.Section;
+import bemble.remark.Adding;
+import bemble.remark.Carried;
+import bemble.remark.Length;
+import bemble.remark.Place;
+import bemble.remark.Quantity;
+import bemble.remark.Remark;
+import bemble.style.NumberMarks;
+import bemble.style.Style;
+import java.math.BigInteger;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.StringJoiner;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/** Puts remarks, facts, sums and refusals into the words of a class. */
+public final class Wording {
+  private final Style style;
+  private final NumberMarks marks;
+  private final Lexicon lexicon;
+  private final Map<String, Template> classWords;
+  private final Map<OwnSentence, Template> ownSentences = new HashMap<>();
+  private final Map<Section, String> sections = new ConcurrentHashMap<>();
+  private final Map<Integer, String> oneOfPlace = new ConcurrentHashMap<>();
+  private final Map<Integer, String> manyOfPlace = new ConcurrentHashMap<>();
+
+  /** The words of a class; its own sentences must have passed {@link OwnSentence#fault}. */
+  public Wording(Style style) {
+    this.style = style;
+    this.marks = style.marks();
+    this.lexicon = Lexicon.of(style.language());
+    this.classWords = lexicon.classWords(style);
+    style
+        .sentences()
+        .forEach(
+            (key, text) ->
+                OwnSentence.find(key)
+                    .ifPresent(
+                        place ->
+                            ownSentences.put(place, lexicon.template(OwnSentence.message(text)))));
+  }
+
+  /** What happens, said as a teacher says it. */
+  public String say(Remark remark) {
+    return told(Length.SAY, remark);
+  }
+
+  /**
+   * A remark in the class's own sentence, or else in Bemble's.
+   *
+   * @param length one of those in which remarks of its kind are told
+   */
+  public String told(Length length, Remark remark) {
+    Template own =
+        ownSentences.isEmpty() ? null : ownSentences.get(new OwnSentence(remark.kind(), length));
+    Template template = own == null ? lexicon.remark(length, remark.kind()) : own;
+    return capital(template.fill(new Filling(remark::fill)));
+  }
+
+  /** The sentence for a refused line. */
+  public String refusal(Refusal refusal) {
+    return filled(lexicon.label("refusal." + key(refusal.code())), refusal.fills());
+  }
+
+  /** The short name of a section for the ribbon of steps. */
+  public String section(Section section) {
+    return sections.computeIfAbsent(section, this::named);
+  }
+
+  private String named(Section section) {
+    return capital(
+        filled(
+            lexicon.label("section." + key(section.kind())),
+            Map.of("place", new Place(section.number()), "number", section.number())));
+  }
+
+  /** The name of a place: {@code tens}. */
+  public String place(Place place) {
+    return words(place);
+  }
+
+  /** A label by its key, with its fill-ins. */
+  public String label(String key, Map<String, Object> fills) {
+    return filled(lexicon.label(key), fills);
+  }
+
+  /** The sum as it is printed: {@code 6,203 + 1,487}, {@code √2 to 3 places}. */
+  public String problem(Problem problem) {
+    if (problem instanceof Root root) {
+      String plain = root.operation().sign() + number(root.radicand());
+      boolean natural = Root.natural(root.radicand()).equals(root);
+      return natural
+          ? plain
+          : label("places.asked", Map.of("problem", plain, "places", root.places()));
+    }
+    return problem.numbers().stream()
+        .map(this::number)
+        .collect(Collectors.joining(between(problem.operation())));
+  }
+
+  /** What is worked out in a fact, without its result: {@code 8 + 7}. */
+  public String fact(Fact fact) {
+    List<BigInteger> operands = fact.operands();
+    return switch (fact.kind()) {
+      case ADD -> joined(operands, Operation.ADDITION);
+      case SUBTRACT -> joined(operands, Operation.SUBTRACTION);
+      case MULTIPLY -> joined(operands, Operation.MULTIPLICATION);
+      case HOW_MANY ->
+          label("fact.how-many", Map.of("number", operands.get(0), "divisor", operands.get(1)));
+      case LARGEST_SQUARE -> label("fact.largest-square", Map.of("number", operands.get(0)));
+    };
+  }
+
+  private String joined(List<BigInteger> numbers, Operation operation) {
+    StringJoiner joined = new StringJoiner(between(operation));
+    numbers.forEach(number -> joined.add(number(number)));
+    return joined.toString();
+  }
+
+  private static String between(Operation operation) {
+    return " " + operation.sign() + " ";
+  }
+
+  /** A number with its thousands set apart. */
+  public String number(Numeral number) {
+    return marks.apart(number);
+  }
+
+  /** A whole number, not negative, with its thousands set apart. */
+  public String number(BigInteger number) {
+    return marks.apart(Figures.of(number));
+  }
+
+  /** The name under which the words of a constant are kept: {@code add-column}. */
+  public static String key(Object constant) {
+    return ((Enum<?>) constant).name().toLowerCase(Locale.ROOT).replace('_', '-');
+  }
+
+  private String filled(Template template, Map<String, Object> fills) {
+    return template.fill(new Filling(fills::get));
+  }
+
+  /** The fill-ins of one sentence, and behind them the words of the class. */
+  private final class Filling implements Template.Fills {
+    private final Function<String, Object> fills;
+
+    Filling(Function<String, Object> fills) {
+      this.fills = fills;
+    }
+
+    @Override
+    public String words(String name) {
+      Object fill = fills.apply(name);
+      Template classWord = fill == null ? classWords.get(name) : null;
+      return classWord == null ? Wording.this.words(fill) : classWord.fill(this);
+    }
+
+    @Override
+    public String figures(String name) {
+      return Wording.this.figures(fills.apply(name));
+    }
+
+    @Override
+    public Number count(String name) {
+      Object fill = fills.apply(name);
+      return fill instanceof Quantity quantity ? quantity.count() : (Number) fill;
+    }
+  }
+
+  /** The figures alone of what has a name besides: 2 for 2 tens; terms are joined by plus. */
+  private String figures(Object fill) {
+    if (fill instanceof List<?> list) {
+      return list.stream().map(this::figures).collect(Collectors.joining(" + "));
+    }
+    if (fill instanceof Carried carried) {
+      return figures(carried.quantity());
+    }
+    return fill instanceof Quantity quantity ? number(quantity.count()) : words(fill);
+  }
+
+  private String words(Object fill) {
+    if (fill instanceof List<?> list) {
+      StringJoiner joined = new StringJoiner(isRow(list) ? lexicon.counted() : lexicon.and());
+      list.forEach(each -> joined.add(words(each)));
+      return joined.toString();
+    }
+    if (fill instanceof Quantity quantity) {
+      return quantity(quantity);
+    }
+    if (fill instanceof Carried carried) {
+      return label("carried", Map.of("amount", carried.quantity()));
+    }
+    if (fill instanceof Adding adding) {
+      return adding(adding);
+    }
+    if (fill instanceof Place place) {
+      return manyOf(place.exponent());
+    }
+    if (fill instanceof Numeral numeral) {
+      return number(numeral);
+    }
+    if (fill instanceof Problem problem) {
+      return problem(problem);
+    }
+    if (fill instanceof BigInteger number) {
+      return number(number);
+    }
+    if (fill instanceof Integer number) {
+      return marks.apart(number.toString());
+    }
+    return String.valueOf(fill);
+  }
+
+  private String adding(Adding adding) {
+    List<String> parts = adding.parts().stream().map(this::part).toList();
+    Map<String, Object> total = Map.of("total", adding.total());
+    if (parts.size() < 2) {
+      return label(parts.isEmpty() ? "adding.none" : "adding.one", total);
+    }
+    boolean running = parts.size() > 2;
+    BigInteger sum = Adding.count(adding.parts().get(0));
+    String said = parts.get(0);
+    for (int i = 1; i < parts.size(); i++) {
+      sum = sum.add(Adding.count(adding.parts().get(i)));
+      Object reached = i == parts.size() - 1 ? adding.total() : sum;
+      String key = !running ? "adding.two" : i == 1 ? "adding.begun" : "adding.more";
+      said = label(key, Map.of("before", said, "more", parts.get(i), "sum", reached));
+    }
+    return said;
+  }
+
+  /** A part of an adding: what was carried is told from the figures of the column. */
+  private String part(Object part) {
+    return part instanceof Carried carried
+        ? label("adding.carried", Map.of("amount", carried.quantity()))
+        : words(part);
+  }
+
+  private static boolean isRow(List<?> list) {
+    return !list.isEmpty() && list.get(0) instanceof BigInteger;
+  }
+
+  private String quantity(Quantity quantity) {
+    boolean one = quantity.count().equals(BigInteger.ONE);
+    int place = quantity.place();
+    return number(quantity.count()) + " " + (one ? oneOf(place) : manyOf(place));
+  }
+
+  private String oneOf(int place) {
+    return oneOfPlace.computeIfAbsent(place, each -> lexicon.places().singular(each, style));
+  }
+
+  private String manyOf(int place) {
+    return manyOfPlace.computeIfAbsent(place, each -> lexicon.places().plural(each, style));
+  }
+
+  private static String capital(String sentence) {
+    char first = sentence.charAt(0);
+    return Character.isLowerCase(first)
+        ? Character.toUpperCase(first) + sentence.substring(1)
+        : sentence;
+  }
+}
