@@ -25,6 +25,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** Proves a working by a second one, in the way that the class has chosen. */
 public final class Checks {
@@ -276,7 +277,7 @@ public final class Checks {
     return new Sum(problem, method, asGiven).work();
   }
 
-  private Choice choice() {
+  private @Nullable Choice choice() {
     return setting(first.problem().operation()).map(style::choice).orElse(null);
   }
 

@@ -79,13 +79,13 @@ final class DigitSums {
   }
 
   private Working working(Multiplication sum, Numeral answer) {
-    script.step(Section.SET_OUT, null);
+    script.step(Section.SET_OUT);
     Entry one = digitSum(0, Role.GIVEN, sum.multiplicand());
-    script.step(Section.TOTALS, null);
+    script.step(Section.TOTALS);
     Entry other = digitSum(1, Role.GIVEN, sum.multiplier());
-    script.step(Section.TOTALS, null);
+    script.step(Section.TOTALS);
     Entry product = product(one, other);
-    script.step(Section.TOTALS, null);
+    script.step(Section.TOTALS);
     digitSum(PRODUCT_ROW + 1, Role.FOUND, answer);
     Area extent = Layout.upTo(PRODUCT_ROW + 1, sumColumn);
     Answer comesTo = new Answer.One(Numeral.of(product.value()));

@@ -1,2 +1,5 @@
 /** What a page says in letters: the heads of columns, a remainder, the lines of a check. */
+@NullMarked
 package bemble.notation;
+
+import org.jspecify.annotations.NullMarked;

@@ -22,7 +22,7 @@ public record Mark(
     @Nullable Integer gone,
     Shape shape) {
   /** A mark that stands. */
-  public Mark(int id, Role role, Integer place, int step, Shape shape) {
+  public Mark(int id, Role role, @Nullable Integer place, int step, Shape shape) {
     this(id, role, place, step, null, null, shape);
   }
 
@@ -70,7 +70,7 @@ public record Mark(
         shape);
   }
 
-  private static Integer later(Integer at, int steps) {
+  private static @Nullable Integer later(@Nullable Integer at, int steps) {
     return at == null ? null : Integer.valueOf(at + steps);
   }
 

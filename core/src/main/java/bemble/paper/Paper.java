@@ -73,7 +73,7 @@ public record Paper(Area extent, @Nullable Integer onesColumn, List<Mark> marks)
   }
 
   /** Where a small figure or the stroke through it stands; null for marks that keep their place. */
-  private static Long smallSpot(Shape shape) {
+  private static @Nullable Long smallSpot(Shape shape) {
     if (shape instanceof Shape.Strike strike && strike.spot() != Spot.FULL) {
       return key(strike.at(), strike.spot());
     }

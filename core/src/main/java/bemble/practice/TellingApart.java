@@ -7,6 +7,7 @@ import bemble.slip.Slip;
 import bemble.style.Style;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A few sums whose answers tell slips apart.
@@ -29,7 +30,7 @@ public record TellingApart(List<Item> items, List<Slip> slips, List<List<Answer>
    *
    * @param other null where {@code slip} itself does not show often enough
    */
-  public record Doubt(Slip slip, Slip other) {}
+  public record Doubt(Slip slip, @Nullable Slip other) {}
 
   /**
    * Chooses from some sums of one method. In each round the sum is taken that brings the most of

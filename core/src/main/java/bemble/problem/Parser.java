@@ -4,6 +4,7 @@ import bemble.number.Numeral;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** Makes a sum of the pieces of a line, or refuses them at the first trouble. */
 final class Parser {
@@ -77,7 +78,8 @@ final class Parser {
     return of(sign.operation(), numbers);
   }
 
-  private static Token.Sign accepted(Token.Sign sign, Token.Sign before, boolean numberExpected)
+  private static Token.Sign accepted(
+      Token.Sign sign, Token.@Nullable Sign before, boolean numberExpected)
       throws RefusalException {
     if (sign.operation() == Operation.ROOT) {
       throw RefusalException.at(Refusal.Code.ROOT_NUMBER_FIRST, sign);

@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A working in the making. A method opens a step, writes its entries and says its remark; each
@@ -37,10 +38,10 @@ public final class Script {
   private final List<Step> steps = new ArrayList<>();
 
   /** The section of the open step; null before the first. */
-  private Section now;
+  private @Nullable Section now;
 
-  private Area focus;
-  private Supplier<Remark> remark;
+  private @Nullable Area focus;
+  private @Nullable Supplier<Remark> remark;
   private final List<Supplier<Fact>> facts = new ArrayList<>();
   private final List<Entry> entries = new ArrayList<>();
 
@@ -71,8 +72,13 @@ public final class Script {
     return style;
   }
 
-  /** Begins the next step; {@code squaresAtWork} may be null. */
-  public void step(Section section, Area squaresAtWork) {
+  /** Begins the next step, in which no part of the page is singled out. */
+  public void step(Section section) {
+    step(section, null);
+  }
+
+  /** Begins the next step; {@code squaresAtWork} is null where nothing is singled out. */
+  public void step(Section section, @Nullable Area squaresAtWork) {
     close();
     now = section;
     focus = squaresAtWork;
@@ -277,7 +283,7 @@ public final class Script {
     }
   }
 
-  private int add(Role role, Integer place, Shape shape) {
+  private int add(Role role, @Nullable Integer place, Shape shape) {
     if (!onPaper) {
       return -1;
     }
@@ -297,7 +303,7 @@ public final class Script {
 
   /** Ends the last step and hands over the working. */
   public Working finish(
-      Problem problem, String method, Answer answer, Area extent, Integer onesColumn) {
+      Problem problem, String method, Answer answer, Area extent, @Nullable Integer onesColumn) {
     close();
     boolean apart =
         onPaper

@@ -6,6 +6,7 @@ import bemble.remark.Remark;
 import java.util.List;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One move of a working: what is said, what is worked out in the head, what is written.
@@ -15,7 +16,7 @@ import java.util.function.UnaryOperator;
  * @param entries the values written, in order
  * @param focus the squares at work; null where no part of the page is singled out
  */
-public record Step(Section section, Notes notes, List<Entry> entries, Area focus) {
+public record Step(Section section, Notes notes, List<Entry> entries, @Nullable Area focus) {
   /** Keeps a copy of the entries. */
   public Step {
     entries = List.copyOf(entries);
@@ -49,7 +50,7 @@ public record Step(Section section, Notes notes, List<Entry> entries, Area focus
   }
 
   /** The same step with other squares at work. */
-  public Step at(Area otherFocus) {
+  public Step at(@Nullable Area otherFocus) {
     return new Step(section, notes, entries, otherFocus);
   }
 }

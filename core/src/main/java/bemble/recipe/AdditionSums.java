@@ -12,6 +12,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** Additions, from the ones to the left. */
 final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Pick> implements Counted {
@@ -152,7 +153,7 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Pick> imple
   }
 
   /** What is known after a column; null where it is too much. */
-  private At after(At at, Going on, Pick choice) {
+  private @Nullable At after(At at, Going on, Pick choice) {
     boolean carrying = choice.carry > 0 && !on.isOver();
     int carriesNow = carries.raised(at.carries, carrying ? 1 : 0);
     Streak chainNow = at.chain.next(chain, carrying);

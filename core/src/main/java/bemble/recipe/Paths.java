@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The paths through a graph without circles, from a state to an end: how many there are, and which
@@ -24,7 +25,7 @@ abstract class Paths<S, C> {
    * @param ways in how many ways, 1 or more
    * @param choice what is chosen
    */
-  record Branch<S, C>(S to, long ways, C choice) {}
+  record Branch<S, C>(@Nullable S to, long ways, C choice) {}
 
   /**
    * A step of a path.

@@ -1,5 +1,7 @@
 package bemble.recipe;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * The longest run of neighbouring places at which something happens, followed place by place and
  * told apart only as far as a range asks.
@@ -14,7 +16,7 @@ record Streak(int run, boolean enough) {
   }
 
   /** After one more place; null where the run has become too long. */
-  Streak next(Range range, boolean happens) {
+  @Nullable Streak next(Range range, boolean happens) {
     boolean matters = !enough || range.to() != Range.UNBOUNDED;
     if (!happens || !matters) {
       return run == 0 ? this : new Streak(0, enough);

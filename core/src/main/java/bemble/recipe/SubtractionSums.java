@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** Subtractions, from the ones to the left; the minuend is not below the subtrahend. */
 final class SubtractionSums extends Paths<SubtractionSums.At, SubtractionSums.Pick>
@@ -120,7 +121,7 @@ final class SubtractionSums extends Paths<SubtractionSums.At, SubtractionSums.Pi
   }
 
   /** What is known after a column; null where it is too much. */
-  private At after(At at, boolean belowGoesOn, int top, int below) {
+  private @Nullable At after(At at, boolean belowGoesOn, int top, int below) {
     int left = top - at.lent - Math.max(below, 0);
     boolean exchanged = left < 0;
     int figure = exchanged ? left + 10 : left;

@@ -3,4 +3,7 @@
  * arithmetic. Sums that fit are counted exactly and drawn uniformly, by walking over the places;
  * nothing here knows a method, a style or a page.
  */
+@NullMarked
 package bemble.recipe;
+
+import org.jspecify.annotations.NullMarked;

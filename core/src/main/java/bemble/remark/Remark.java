@@ -1,6 +1,7 @@
 package bemble.remark;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What there is to say about a step, not yet in words.
@@ -50,7 +51,7 @@ public record Remark(RemarkKind kind, List<FillIn> fillIns) {
   }
 
   /** The fill-in of that name; null where there is none. */
-  public Object fill(String name) {
+  public @Nullable Object fill(String name) {
     for (FillIn fillIn : fillIns) {
       if (fillIn.name().equals(name)) {
         return fillIn.value();

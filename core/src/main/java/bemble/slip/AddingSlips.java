@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.IntPredicate;
+import org.jspecify.annotations.Nullable;
 
 /** Changes to procedures in which columns are added. */
 final class AddingSlips {
@@ -189,7 +190,7 @@ final class AddingSlips {
   /** A carry that was added stays in mind and is added once more in the next column. */
   static Change oldCarryAgain(Problem problem) {
     return new Change() {
-      private Entry old;
+      private @Nullable Entry old;
       private int oldPlace = Integer.MIN_VALUE;
 
       @Override

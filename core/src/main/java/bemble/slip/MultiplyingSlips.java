@@ -13,6 +13,7 @@ import bemble.procedure.Section;
 import bemble.procedure.Shift;
 import java.math.BigInteger;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** Changes to procedures of multiplication. */
 final class MultiplyingSlips {
@@ -138,7 +139,7 @@ final class MultiplyingSlips {
   /** The last carry of the row before is added at the beginning of the next row. */
   static Change oldCarryAgain(Problem problem) {
     return new Change() {
-      private Entry last;
+      private @Nullable Entry last;
       private int lastRow;
 
       @Override

@@ -14,6 +14,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A hand that works truly but for some slips. One object serves one run through a procedure: some
@@ -28,9 +29,9 @@ public final class SlippingHand implements Hand {
    * @param onwards whether it goes on happening from there, or happens in that section only
    * @param figure the square of a figure that is read, where it happens at one; null for all
    */
-  public record At(Slip slip, Section from, boolean onwards, Square figure) {
+  public record At(Slip slip, @Nullable Section from, boolean onwards, @Nullable Square figure) {
     /** A slip that happens in a section, or from there on. */
-    public At(Slip slip, Section from, boolean onwards) {
+    public At(Slip slip, @Nullable Section from, boolean onwards) {
       this(slip, from, onwards, null);
     }
 

@@ -1,2 +1,5 @@
 /** House style: the conventions of a class, as values. */
+@NullMarked
 package bemble.style;
+
+import org.jspecify.annotations.NullMarked;

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 
@@ -140,7 +141,8 @@ final class Template {
         }
         i = pattern.getLimitPartIndex(i + 1);
       }
-      List<Piece> other = byKeyword.get(PluralRules.KEYWORD_OTHER);
+      // ICU refuses a plural without one.
+      List<Piece> other = Objects.requireNonNull(byKeyword.get(PluralRules.KEYWORD_OTHER));
       return (out, fills) -> {
         double number = fills.count(name).doubleValue();
         List<Piece> chosen = byNumber.get(number);

@@ -230,9 +230,9 @@ class DemoWeeks implements ApplicationRunner {
               id,
               parts.size(),
               part.kind(),
-              write(part.lines()),
+              json.valueToTree(part.lines()),
               part.minutes(),
-              write(ids(part, there)),
+              json.valueToTree(ids(part, there)),
               null));
     }
     plans.addParts(id, parts);
@@ -256,13 +256,5 @@ class DemoWeeks implements ApplicationRunner {
     return part.pupils() == null
         ? List.of()
         : part.pupils().stream().map(place -> there.get(place).id()).toList();
-  }
-
-  private String write(List<?> list) {
-    try {
-      return json.writeValueAsString(list);
-    } catch (IOException e) {
-      throw new IllegalStateException(e);
-    }
   }
 }

@@ -1,6 +1,7 @@
 package bemble.app.export;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** Something to draw on. Lengths are sides of a square; x grows to the right and y downwards. */
 interface Canvas {
@@ -22,7 +23,7 @@ interface Canvas {
    * @param width of the line
    * @param dashed whether the line is broken
    */
-  record Pen(Ink fill, Ink stroke, double width, boolean dashed) {
+  record Pen(@Nullable Ink fill, @Nullable Ink stroke, double width, boolean dashed) {
     static Pen line(Ink stroke, double width) {
       return new Pen(null, stroke, width, false);
     }

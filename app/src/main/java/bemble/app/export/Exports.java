@@ -18,6 +18,7 @@ import bemble.words.Wording;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** Puts worked sums on paper and into pictures. */
@@ -70,7 +71,7 @@ public class Exports {
     return new Frame(name, List.of(Shown.blank(page.working())), "");
   }
 
-  private static List<Frame> frames(Page page, PdfRequest.Per per) {
+  private static List<Frame> frames(Page page, PdfRequest.@Nullable Per per) {
     List<Step> steps = page.working().steps();
     List<Frame> frames = new ArrayList<>();
     StringBuilder said = new StringBuilder();

@@ -18,6 +18,7 @@ import org.h2.engine.SessionLocal;
 import org.h2.jdbc.JdbcConnection;
 import org.h2.mvstore.MVStore;
 import org.h2.mvstore.RandomAccessStore;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -55,7 +56,7 @@ final class OpenFile implements AutoCloseable {
   private final Runnable reopened;
 
   /** Holds the database open; guarded by {@code flushing}. */
-  private Connection connection;
+  private @Nullable Connection connection;
 
   private volatile MVStore store;
 

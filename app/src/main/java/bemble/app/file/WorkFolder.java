@@ -5,6 +5,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.DirectoryStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import org.jspecify.annotations.Nullable;
 import org.springframework.util.FileSystemUtils;
 
 /** Folders beside a data file for what is being packed or unpacked; they are gone afterwards. */
@@ -14,11 +15,12 @@ final class WorkFolder {
   private WorkFolder() {}
 
   /** Something that is done with a folder. */
-  interface Use<T, E extends Exception> {
+  interface Use<T extends @Nullable Object, E extends Exception> {
     T of(Path folder) throws IOException, E;
   }
 
-  static <T, E extends Exception> T use(DataFile file, Use<T, E> use) throws E {
+  static <T extends @Nullable Object, E extends Exception> T use(DataFile file, Use<T, E> use)
+      throws E {
     try {
       Path folder = Files.createTempDirectory(file.folder(), prefix(file));
       try {

@@ -3,15 +3,21 @@ package bemble.app.http;
 import bemble.app.words.Sentences;
 import bemble.problem.Refusal;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 
 /** Something typed that cannot be taken, with the sentence that says so. */
 public final class RefusedException extends RuntimeException {
   private final String code;
-  private final Integer from;
-  private final Integer to;
-  private final String meant;
+  private final @Nullable Integer from;
+  private final @Nullable Integer to;
+  private final @Nullable String meant;
 
-  private RefusedException(String code, String sentence, Integer from, Integer to, String meant) {
+  private RefusedException(
+      String code,
+      String sentence,
+      @Nullable Integer from,
+      @Nullable Integer to,
+      @Nullable String meant) {
     super(sentence);
     this.code = code;
     this.from = from;
@@ -45,16 +51,16 @@ public final class RefusedException extends RuntimeException {
     return code;
   }
 
-  Integer from() {
+  @Nullable Integer from() {
     return from;
   }
 
-  Integer to() {
+  @Nullable Integer to() {
     return to;
   }
 
   /** A line that was probably meant; null where there is no guess. */
-  String meant() {
+  @Nullable String meant() {
     return meant;
   }
 }

@@ -18,7 +18,6 @@ import bemble.problem.Operation;
 import bemble.recipe.Recipe;
 import bemble.style.Style;
 import bemble.words.Wording;
-import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -154,11 +153,13 @@ public class LadderBook {
     }
     String name = request.name().strip();
     String news = request.news() == null ? "" : request.news().strip();
-    LadderRow row = new LadderRow(id, false, name, news, write(rung), method.id());
+    LadderRow row =
+        new LadderRow(
+            id, false, name, news, json.valueToTree(Recipes.view(rung.recipe())), method.id());
     return changing(
         rows -> {
           refuseTaken(name, id, recipe.operation());
-          if (rows.stream().filter(each -> !each.recipe().isEmpty()).count() >= MOST_OWN) {
+          if (rows.stream().filter(each -> !each.recipe().isMissingNode()).count() >= MOST_OWN) {
             throw RefusedException.of("too-many-rungs", MOST_OWN);
           }
           String last = rows.stream().map(LadderRow::rung).reduce((one, next) -> next).orElse("");
@@ -167,14 +168,6 @@ public class LadderBook {
           more.add(behind.isEmpty() ? 0 : place(behind, more) + 1, row);
           return more;
         });
-  }
-
-  private String write(Rung rung) {
-    try {
-      return json.writeValueAsString(Recipes.view(rung.recipe()));
-    } catch (JsonProcessingException e) {
-      throw new IllegalStateException(e);
-    }
   }
 
   /** Takes out a rung of the class's own that nothing has been worked of. */
@@ -195,9 +188,9 @@ public class LadderBook {
         rows -> {
           List<LadderRow> own = new ArrayList<>();
           for (PlacedRung placed : Ladder.STANDARD.placedRungs()) {
-            own.add(new LadderRow(placed.rung().id(), false, "", "", "", ""));
+            own.add(LadderRow.shipped(placed.rung().id()));
           }
-          rows.stream().filter(row -> !row.recipe().isEmpty()).forEach(own::add);
+          rows.stream().filter(row -> !row.recipe().isMissingNode()).forEach(own::add);
           return own;
         });
   }
@@ -232,7 +225,7 @@ public class LadderBook {
     List<LadderRow> rows = new ArrayList<>();
     for (PlacedRung placed : ladders.of(classId).ladder().placedRungs()) {
       String id = placed.rung().id();
-      rows.add(Optional.ofNullable(kept.get(id)).orElse(new LadderRow(id, false, "", "", "", "")));
+      rows.add(Optional.ofNullable(kept.get(id)).orElse(LadderRow.shipped(id)));
     }
     return rows;
   }

@@ -9,7 +9,6 @@ import bemble.app.store.LadderRow;
 import bemble.ladder.Ladder;
 import bemble.ladder.PlacedRung;
 import bemble.ladder.Rung;
-import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -68,7 +67,7 @@ public class Ladders {
   /** Whether all of the class's own rungs can be read. */
   public boolean isReadable(long classId) {
     return mapper.of(classId).stream()
-        .allMatch(row -> row.recipe().isEmpty() || rung(row).isPresent());
+        .allMatch(row -> row.recipe().isMissingNode() || rung(row).isPresent());
   }
 
   private ClassLadder read(long classId) {
@@ -87,13 +86,13 @@ public class Ladders {
 
   /** A rung of this Bemble or of the class; one that cannot be read is none. */
   private Optional<Rung> rung(LadderRow row) {
-    if (row.recipe().isEmpty()) {
+    if (row.recipe().isMissingNode()) {
       return Ladder.STANDARD.find(row.rung());
     }
     try {
-      RecipeView recipe = json.readValue(row.recipe(), RecipeView.class);
+      RecipeView recipe = json.convertValue(row.recipe(), RecipeView.class);
       return Optional.of(Rung.own(row.rung(), Recipes.read(recipe), row.method()));
-    } catch (JsonProcessingException | RefusedException e) {
+    } catch (IllegalArgumentException | RefusedException e) {
       LOG.error("The rung {} cannot be read: {}", row.rung(), row.recipe(), e);
       return Optional.empty();
     }

@@ -19,6 +19,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionOperations;
 
@@ -117,7 +118,7 @@ public class AnswerBook {
   }
 
   /** The same answer typed in two windows is one answer. */
-  private static boolean isChangedElsewhere(CellRequest cell, String there) {
+  private static boolean isChangedElsewhere(CellRequest cell, @Nullable String there) {
     boolean asSeen = there == null ? cell.seen() == null : there.equals(cell.seen());
     return !asSeen && (there == null || !there.equals(cell.given()));
   }

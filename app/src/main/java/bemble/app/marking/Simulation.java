@@ -18,6 +18,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** Has simulated pupils fill in a handout, for whoever wants to see how marking goes. */
@@ -68,7 +69,7 @@ public class Simulation {
     return cells.isEmpty() ? new CellsView(List.of(), List.of()) : book.put(id, cells);
   }
 
-  private static List<Slip> slips(Marker marker, List<String> ids) {
+  private static List<Slip> slips(Marker marker, @Nullable List<String> ids) {
     Set<Slip> known = new LinkedHashSet<>();
     for (Item item : marker.items()) {
       SlipKey.slips(item.sum(marker.style()).method()).stream()

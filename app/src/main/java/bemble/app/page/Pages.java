@@ -16,6 +16,7 @@ import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
@@ -101,7 +102,7 @@ public class Pages {
     }
   }
 
-  private static String stripped(String note) {
+  private static String stripped(@Nullable String note) {
     return note == null ? "" : note.strip();
   }
 

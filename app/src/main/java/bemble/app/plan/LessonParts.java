@@ -13,7 +13,6 @@ import bemble.practice.SetLine;
 import bemble.progress.Lesson;
 import bemble.progress.LessonMaker;
 import bemble.style.Style;
-import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.type.TypeReference;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.util.ArrayList;
@@ -79,28 +78,13 @@ class LessonParts {
 
   private LessonPartRow row(
       int number, Lesson.Kind kind, List<SetLineView> lines, int minutes, List<Long> some) {
-    return new LessonPartRow(0, number, kind.name(), write(lines), minutes, write(some), null);
-  }
-
-  private String write(List<?> list) {
-    try {
-      return json.writeValueAsString(list);
-    } catch (JsonProcessingException e) {
-      throw new IllegalStateException(e);
-    }
-  }
-
-  private <T> T read(String text, TypeReference<T> type) {
-    try {
-      return json.readValue(text, type);
-    } catch (JsonProcessingException e) {
-      throw new IllegalStateException(e);
-    }
+    return new LessonPartRow(
+        0, number, kind.name(), json.valueToTree(lines), minutes, json.valueToTree(some), null);
   }
 
   /** The lines of a part. */
   List<SetLineView> lines(LessonPartRow part) {
-    return read(part.lines(), new TypeReference<>() {});
+    return json.convertValue(part.lines(), new TypeReference<>() {});
   }
 
   /** The lines of a part, but for those whose rung the class does not have. */
@@ -117,7 +101,7 @@ class LessonParts {
 
   private PartView view(LessonPartRow row, RegisterWords words, long classId) {
     List<SetLineView> lines = lines(row, words);
-    List<Long> some = read(row.pupils(), new TypeReference<>() {});
+    List<Long> some = json.convertValue(row.pupils(), new TypeReference<>() {});
     PlanWords planWords = new PlanWords(words);
     return new PartView(
         Lesson.Kind.valueOf(row.kind()),

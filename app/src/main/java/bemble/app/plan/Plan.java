@@ -21,6 +21,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionOperations;
 
@@ -77,7 +78,7 @@ public class Plan {
    *
    * @param from a day of the first week; this week's if null
    */
-  public PlanView view(String from, int weeks) {
+  public PlanView view(@Nullable String from, int weeks) {
     return shared.of(
         List.of("plan", String.valueOf(from), weeks, today()), () -> work(from, weeks));
   }

@@ -38,6 +38,7 @@ import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** Where the pupils of a class stand. */
@@ -127,7 +128,7 @@ public class Register {
    *
    * @param decided what a teacher has decided; null where that is nothing
    */
-  private record Told(Progress byRules, DecidedRow decided) {
+  private record Told(Progress byRules, @Nullable DecidedRow decided) {
     Progress progress() {
       return decided == null ? byRules : byRules.decided(Standing.valueOf(decided.standing()));
     }

@@ -15,6 +15,7 @@ import bemble.practice.Run;
 import bemble.slip.Slip;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** Puts runs into the words of a class, and says nothing of a silent one before its end. */
 final class RunWords {
@@ -48,7 +49,7 @@ final class RunWords {
   }
 
   /** A run; {@code page} is the page to be worked on, if one is begun. */
-  RunView view(RunState state, Long page) {
+  RunView view(RunState state, @Nullable Long page) {
     RunRow row = state.row();
     Run run = state.run();
     boolean open = mayBeTold(state);
@@ -99,7 +100,7 @@ final class RunWords {
         open ? Slip.find(sum.slip()).map(slip -> words.slip(slip).name()).orElse(null) : null);
   }
 
-  private RunOffer offer(RunState state, Run run) {
+  private @Nullable RunOffer offer(RunState state, Run run) {
     Optional<Slip> slip = run.madeTimeAndAgain().flatMap(Slip::find);
     if (slip.isEmpty()) {
       return null;

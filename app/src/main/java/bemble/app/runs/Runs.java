@@ -42,6 +42,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionOperations;
@@ -153,7 +154,7 @@ public class Runs {
     return rows;
   }
 
-  private static RunSumRow row(int number, Item item, Integer againOf) {
+  private static RunSumRow row(int number, Item item, @Nullable Integer againOf) {
     String plain = WorkingWords.plain(item.problem());
     return RunSumRow.fresh(number, plain, item.method(), item.rung(), againOf);
   }

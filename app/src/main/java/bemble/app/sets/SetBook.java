@@ -23,8 +23,8 @@ import bemble.practice.Item;
 import bemble.practice.SetLine;
 import bemble.practice.SetMaker;
 import bemble.style.Style;
-import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.type.TypeReference;
+import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
@@ -249,20 +249,12 @@ public class SetBook {
     return mapper.find(id).orElseThrow(SetBook::missing);
   }
 
-  private String lines(SetRequest request) {
-    try {
-      return json.writeValueAsString(request.lines() == null ? List.of() : request.lines());
-    } catch (JsonProcessingException e) {
-      throw new IllegalStateException(e);
-    }
+  private JsonNode lines(SetRequest request) {
+    return json.valueToTree(request.lines() == null ? List.of() : request.lines());
   }
 
   private List<SetLineView> lines(SetRow row) {
-    try {
-      return json.readValue(row.lines(), new TypeReference<>() {});
-    } catch (JsonProcessingException e) {
-      throw new IllegalStateException(e);
-    }
+    return json.convertValue(row.lines(), new TypeReference<>() {});
   }
 
   private static MissingException missing() {

@@ -3,7 +3,7 @@ package bemble.app.sets;
 import bemble.app.export.SheetTable;
 import bemble.app.http.MissingException;
 import bemble.app.store.SheetMapper;
-import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
@@ -56,14 +56,10 @@ public class SheetBook {
   }
 
   private long keep(long set, String head, SheetTable table) {
-    try {
-      String lies = json.writeValueAsString(table);
-      String digest = digest(head + lies);
-      mapper.add(set, digest, lies, OffsetDateTime.now(clock));
-      return mapper.find(digest).orElseThrow();
-    } catch (JsonProcessingException e) {
-      throw new IllegalStateException(e);
-    }
+    JsonNode lies = json.valueToTree(table);
+    String digest = digest(head + lies);
+    mapper.add(set, digest, lies, OffsetDateTime.now(clock));
+    return mapper.find(digest).orElseThrow();
   }
 
   private static String digest(String text) {
@@ -77,11 +73,7 @@ public class SheetBook {
 
   /** Where everything lies on the sheet of that number. */
   SheetTable table(long number) {
-    String lies = mapper.lies(number).orElseThrow(() -> new MissingException("sheet"));
-    try {
-      return json.readValue(lies, SheetTable.class);
-    } catch (JsonProcessingException e) {
-      throw new IllegalStateException(e);
-    }
+    JsonNode lies = mapper.lies(number).orElseThrow(() -> new MissingException("sheet"));
+    return json.convertValue(lies, SheetTable.class);
   }
 }

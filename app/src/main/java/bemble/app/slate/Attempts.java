@@ -25,6 +25,7 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
@@ -156,7 +157,7 @@ public class Attempts {
   }
 
   /** Ends an attempt. The writer of a check says whether the check came back. */
-  public AttemptView handIn(long id, String explanation, Boolean cameBack) {
+  public AttemptView handIn(long id, String explanation, @Nullable Boolean cameBack) {
     AttemptView ended =
         pages.with(
             id,

@@ -21,6 +21,7 @@ import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The page of an attempt with all that was written on it so far. A stroke comes every second: the
@@ -132,7 +133,7 @@ final class OpenPage {
   }
 
   /** The judgement in words, once it may be told; otherwise null. */
-  ReportView report() {
+  @Nullable ReportView report() {
     if (row.silent() || !isEnded() && telling() != Telling.AS_I_GO) {
       return null;
     }
@@ -149,7 +150,7 @@ final class OpenPage {
    * @param check the attempt at its check, if any
    * @param proving what it is, where it is a check; otherwise null
    */
-  AttemptView view(Long check, Check proving) {
+  AttemptView view(@Nullable Long check, @Nullable Check proving) {
     Sum sum = slate.sum();
     return new AttemptView(
         row.id(),
@@ -179,7 +180,7 @@ final class OpenPage {
   }
 
   /** What was decided about a check that is handed in; null where there was nothing to decide. */
-  private DecisionView decision(Check proving) {
+  private @Nullable DecisionView decision(@Nullable Check proving) {
     if (proving == null || row.cameBack() == null || !isEnded()) {
       return null;
     }
@@ -215,7 +216,7 @@ final class OpenPage {
   }
 
   /** What came of it so far; {@code check} is the page of its check, if any. */
-  PageResult result(Long check) {
+  PageResult result(@Nullable Long check) {
     Report report = judge();
     return new PageResult(
         isEnded(),
@@ -227,7 +228,7 @@ final class OpenPage {
         Boolean.TRUE.equals(row.cameBack()));
   }
 
-  private Long lastMillis() {
+  private @Nullable Long lastMillis() {
     return strokes.isEmpty() ? null : strokes.get(strokes.size() - 1).millis();
   }
 

@@ -1,5 +1,7 @@
 package bemble.app.store;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * An answer as it lies in the table.
  *
@@ -9,4 +11,9 @@ package bemble.app.store;
  * @param overruled whether a teacher has decided the outcome or the slip
  */
 public record AnswerRow(
-    long pupilId, int number, String given, String outcome, String slip, boolean overruled) {}
+    long pupilId,
+    int number,
+    String given,
+    String outcome,
+    @Nullable String slip,
+    boolean overruled) {}

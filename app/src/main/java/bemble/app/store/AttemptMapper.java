@@ -9,6 +9,7 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
 
 /** The attempts and what was written in them. */
 @Mapper
@@ -100,7 +101,7 @@ public interface AttemptMapper extends Deletable {
       @Param("id") long id,
       @Param("at") OffsetDateTime at,
       @Param("explanation") String explanation,
-      @Param("cameBack") Boolean cameBack);
+      @Param("cameBack") @Nullable Boolean cameBack);
 
   /** Adds some strokes, all or none; a number that is there already is refused. */
   @Insert(

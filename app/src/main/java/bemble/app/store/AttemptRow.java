@@ -1,6 +1,7 @@
 package bemble.app.store;
 
 import java.time.OffsetDateTime;
+import org.jspecify.annotations.Nullable;
 
 /**
  * An attempt as it lies in the table.
@@ -19,9 +20,9 @@ public record AttemptRow(
     OffsetDateTime begunAt,
     OffsetDateTime handedInAt,
     String explanation,
-    Long checkOf,
-    Boolean cameBack,
-    Long mends,
+    @Nullable Long checkOf,
+    @Nullable Boolean cameBack,
+    @Nullable Long mends,
     int layout,
-    Long runId,
+    @Nullable Long runId,
     boolean silent) {}

@@ -1,6 +1,7 @@
 package bemble.app.store;
 
 import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A handout as it lies in the table.
@@ -12,13 +13,13 @@ import java.time.LocalDate;
 public record HandoutRow(
     long id,
     long classId,
-    Long setId,
+    @Nullable Long setId,
     String setVersion,
     String title,
     String kind,
     LocalDate givenOn,
-    LocalDate dueOn,
-    Integer passMark,
+    @Nullable LocalDate dueOn,
+    @Nullable Integer passMark,
     int pupils,
     int sums,
     int answers) {}

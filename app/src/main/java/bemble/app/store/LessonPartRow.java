@@ -1,5 +1,8 @@
 package bemble.app.store;
 
+import com.fasterxml.jackson.databind.JsonNode;
+import org.jspecify.annotations.Nullable;
+
 /**
  * A part of a lesson.
  *
@@ -9,4 +12,10 @@ package bemble.app.store;
  * @param setId the set that was made for it; null before
  */
 public record LessonPartRow(
-    long lessonId, int number, String kind, String lines, int minutes, String pupils, Long setId) {}
+    long lessonId,
+    int number,
+    String kind,
+    JsonNode lines,
+    int minutes,
+    JsonNode pupils,
+    @Nullable Long setId) {}

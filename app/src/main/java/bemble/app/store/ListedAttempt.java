@@ -1,6 +1,7 @@
 package bemble.app.store;
 
 import java.time.OffsetDateTime;
+import org.jspecify.annotations.Nullable;
 
 /** An attempt as a list tells of it; the judge's columns are null where it has not judged yet. */
 public record ListedAttempt(
@@ -11,7 +12,7 @@ public record ListedAttempt(
     String who,
     OffsetDateTime begunAt,
     OffsetDateTime handedInAt,
-    Integer judgedBy,
+    @Nullable Integer judgedBy,
     String slip,
-    Integer slips,
-    Long lastMillis) {}
+    @Nullable Integer slips,
+    @Nullable Long lastMillis) {}

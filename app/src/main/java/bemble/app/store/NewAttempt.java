@@ -1,6 +1,7 @@
 package bemble.app.store;
 
 import java.time.OffsetDateTime;
+import org.jspecify.annotations.Nullable;
 
 /** An attempt about to be begun. */
 public record NewAttempt(
@@ -11,11 +12,11 @@ public record NewAttempt(
     String settingOut,
     String telling,
     OffsetDateTime begunAt,
-    Long checkOf,
-    Long mends,
+    @Nullable Long checkOf,
+    @Nullable Long mends,
     int layout,
-    Long runId,
+    @Nullable Long runId,
     boolean silent,
     String rung,
-    Long handoutId,
-    Integer handoutNumber) {}
+    @Nullable Long handoutId,
+    @Nullable Integer handoutNumber) {}

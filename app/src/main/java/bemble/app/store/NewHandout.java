@@ -1,14 +1,15 @@
 package bemble.app.store;
 
 import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
 
 /** A handout about to be given. */
 public record NewHandout(
     long classId,
-    Long setId,
+    @Nullable Long setId,
     String setVersion,
     String title,
     String kind,
     LocalDate givenOn,
-    LocalDate dueOn,
-    Integer passMark) {}
+    @Nullable LocalDate dueOn,
+    @Nullable Integer passMark) {}

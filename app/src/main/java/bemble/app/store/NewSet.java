@@ -1,6 +1,8 @@
 package bemble.app.store;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import java.time.OffsetDateTime;
+import org.jspecify.annotations.Nullable;
 
 /** A set about to be kept. */
-public record NewSet(String title, Long classId, String lines, OffsetDateTime keptAt) {}
+public record NewSet(String title, @Nullable Long classId, JsonNode lines, OffsetDateTime keptAt) {}

@@ -1,5 +1,7 @@
 package bemble.app.store;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * What the judge found on a page that is handed in.
  *
@@ -7,4 +9,4 @@ package bemble.app.store;
  * @param slips how many things went wrong
  * @param slipId the id of the first slip; empty where none is known
  */
-public record PageJudgement(String slip, long slips, boolean allRight, String slipId) {}
+public record PageJudgement(@Nullable String slip, long slips, boolean allRight, String slipId) {}

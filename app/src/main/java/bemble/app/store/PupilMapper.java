@@ -8,6 +8,7 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
 
 /** The pupils. Whoever is deleted is gone with all that is kept of them. */
 @Mapper
@@ -34,7 +35,9 @@ public interface PupilMapper {
 
   @Update("update pupil set name = #{name}, left_at = #{leftAt} where id = #{id}")
   int change(
-      @Param("id") long id, @Param("name") String name, @Param("leftAt") OffsetDateTime leftAt);
+      @Param("id") long id,
+      @Param("name") String name,
+      @Param("leftAt") @Nullable OffsetDateTime leftAt);
 
   @Delete(
       """

@@ -1,6 +1,7 @@
 package bemble.app.store;
 
 import java.time.OffsetDateTime;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A run as it lies in the table.
@@ -14,7 +15,7 @@ public record RunRow(
     long id,
     String title,
     String who,
-    String setVersion,
+    @Nullable String setVersion,
     boolean setStands,
     String rung,
     String method,
@@ -24,6 +25,6 @@ public record RunRow(
     String settingOut,
     boolean withCheck,
     OffsetDateTime begunAt,
-    OffsetDateTime endedAt,
+    @Nullable OffsetDateTime endedAt,
     OffsetDateTime pausedAt,
-    OffsetDateTime goneOnAt) {}
+    @Nullable OffsetDateTime goneOnAt) {}

@@ -1,5 +1,7 @@
 package bemble.app.store;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * A sum of a run.
  *
@@ -18,15 +20,15 @@ public record RunSumRow(
     String plain,
     String method,
     String rung,
-    Integer againOf,
-    Long attemptId,
-    Boolean allRight,
-    String slip,
-    Integer seconds,
+    @Nullable Integer againOf,
+    @Nullable Long attemptId,
+    @Nullable Boolean allRight,
+    @Nullable String slip,
+    @Nullable Integer seconds,
     long pausedMillis) {
   /** A sum that nobody has begun. */
   public static RunSumRow fresh(
-      int number, String plain, String method, String rung, Integer againOf) {
+      int number, String plain, String method, String rung, @Nullable Integer againOf) {
     return new RunSumRow(0, number, plain, method, rung, againOf, null, null, null, null, 0);
   }
 }

@@ -1,5 +1,6 @@
 package bemble.app.store;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
@@ -53,7 +54,7 @@ public interface SetMapper extends Deletable {
       update practice_set set title = #{title}, lines = #{lines}
       where id = #{id} and deleted_at is null
       """)
-  int change(@Param("id") long id, @Param("title") String title, @Param("lines") String lines);
+  int change(@Param("id") long id, @Param("title") String title, @Param("lines") JsonNode lines);
 
   /** Those kept before {@code before} whose title, in small letters, is like that. */
   @Select(

@@ -1,5 +1,6 @@
 package bemble.app.store;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import java.time.OffsetDateTime;
 
 /**
@@ -10,4 +11,4 @@ import java.time.OffsetDateTime;
  * @param versions how many versions there are
  */
 public record SetRow(
-    long id, String title, String lines, OffsetDateTime keptAt, int sums, int versions) {}
+    long id, String title, JsonNode lines, OffsetDateTime keptAt, int sums, int versions) {}

@@ -1,5 +1,6 @@
 package bemble.app.store;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import java.time.OffsetDateTime;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Insert;
@@ -22,10 +23,10 @@ public interface SheetMapper {
   int add(
       @Param("set") Long set,
       @Param("digest") String digest,
-      @Param("lies") String lies,
+      @Param("lies") JsonNode lies,
       @Param("at") OffsetDateTime at);
 
-  /** What was said of a sheet, in JSON. */
+  /** What was said of a sheet. */
   @Select("select lies from sheet where id = #{id}")
-  Optional<String> lies(long id);
+  Optional<JsonNode> lies(long id);
 }

@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
 public record SumRef(
     String plain, @Nullable String method, @Nullable Style style, @Nullable String check) {
   /** A sum that is checked in the way of its style. */
-  public SumRef(String plain, String method, Style style) {
+  public SumRef(String plain, @Nullable String method, @Nullable Style style) {
     this(plain, method, style, null);
   }
 }

@@ -15,6 +15,7 @@ import bemble.problem.Refusal;
 import bemble.style.Choice;
 import bemble.style.Style;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** Turns what was asked for into a sum, a method that suits it, and a style; or refuses it. */
@@ -67,7 +68,7 @@ public class Sums {
     return new RefusedException(refusal, Language.wording(style).refusal(refusal));
   }
 
-  private static Method<?> method(Problem problem, String id, WorkingWords words) {
+  private static Method<?> method(Problem problem, @Nullable String id, WorkingWords words) {
     if (id == null || id.isBlank()) {
       return Methods.of(problem.operation()).get(0);
     }
@@ -84,7 +85,7 @@ public class Sums {
   }
 
   /** The style with the check that was asked for on this page. */
-  private static Style checked(Style style, Problem problem, String check) {
+  private static Style checked(Style style, Problem problem, @Nullable String check) {
     Optional<Choice> wanted =
         check == null
             ? Optional.empty()

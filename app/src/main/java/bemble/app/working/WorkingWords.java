@@ -170,7 +170,7 @@ public final class WorkingWords {
   }
 
   /** What to know where a check is harder than the sum, or proves less; else null. */
-  private String strength(Check check) {
+  private @Nullable String strength(Check check) {
     return check.kind().strength() == Check.Strength.FULL
         ? null
         : wording.label("strength." + Wording.key(check.kind().strength()), Map.of());

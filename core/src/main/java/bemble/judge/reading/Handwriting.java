@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** A written page, square by square. */
 public final class Handwriting {
@@ -69,7 +70,7 @@ public final class Handwriting {
   }
 
   /** Whether a text is one of the ten digits. */
-  public static boolean isDigit(String text) {
+  public static boolean isDigit(@Nullable String text) {
     return text != null && text.length() == 1 && Character.isDigit(text.charAt(0));
   }
 }

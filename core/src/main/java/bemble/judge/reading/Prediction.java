@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** The page that a given hand would write, square by square. */
 public final class Prediction {
@@ -159,7 +160,7 @@ public final class Prediction {
   }
 
   /** The text expected in a square; null where nothing is. */
-  public String at(Square square, Spot spot) {
+  public @Nullable String at(Square square, Spot spot) {
     return spot == Spot.FULL ? full.get(square) : cells.get(square);
   }
 
@@ -174,7 +175,7 @@ public final class Prediction {
   }
 
   /** The square after which a point is drawn; null for any other mark. */
-  public static Square pointOf(Mark mark) {
+  public static @Nullable Square pointOf(Mark mark) {
     boolean isPoint = mark.role() == Role.POINT;
     return isPoint && mark.shape() instanceof Shape.Point point ? point.after() : null;
   }

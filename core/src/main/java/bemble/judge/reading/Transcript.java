@@ -10,6 +10,7 @@ import bemble.procedure.Working;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** A worked page as somebody would write it on a sheet on which the sum is set out. */
 public final class Transcript {
@@ -50,7 +51,7 @@ public final class Transcript {
    * @param step the step in which it is written; figures behind one another in a step are said in
    *     one go; null for what no step writes by itself
    */
-  public record Put(Written written, Kind kind, Role role, Step step) {}
+  public record Put(Written written, Kind kind, Role role, @Nullable Step step) {}
 
   /**
    * All values in the order of writing.

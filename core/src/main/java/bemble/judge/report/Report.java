@@ -4,6 +4,7 @@ import bemble.paper.Square;
 import bemble.procedure.Step;
 import bemble.procedure.Working;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What the judge finds on a page.
@@ -15,7 +16,11 @@ import java.util.List;
  * @param next what is to be written next; null where nothing is missing
  */
 public record Report(
-    List<Judged> figures, List<Square> missing, List<Finding> findings, Working page, Next next) {
+    List<Judged> figures,
+    List<Square> missing,
+    List<Finding> findings,
+    Working page,
+    @Nullable Next next) {
   /** A step that is still to be done, and what it writes. */
   public record Next(Step step, List<Written> due) {}
 

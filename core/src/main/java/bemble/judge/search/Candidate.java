@@ -6,6 +6,7 @@ import bemble.procedure.Slot;
 import bemble.slip.SlippingHand.At;
 import java.math.BigInteger;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A hand that was tried.
@@ -17,4 +18,8 @@ import java.util.Map;
  * @param agreement how much of the written page it writes so
  */
 record Candidate(
-    At at, Seen aid, Map<Slot, BigInteger> written, Prediction prediction, int agreement) {}
+    @Nullable At at,
+    @Nullable Seen aid,
+    Map<Slot, BigInteger> written,
+    Prediction prediction,
+    int agreement) {}

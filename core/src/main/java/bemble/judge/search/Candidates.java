@@ -14,6 +14,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Tries hands that differ in one thing from the hand that is known, within a budget.
@@ -42,12 +43,13 @@ record Candidates(School school, Inspection inspection, KnownHand known, Budget 
     return new Prediction(working, school.otherAids());
   }
 
-  private Candidate tried(At at, Seen aid, Map<Slot, BigInteger> written, Prediction page) {
+  private Candidate tried(
+      @Nullable At at, @Nullable Seen aid, Map<Slot, BigInteger> written, Prediction page) {
     return new Candidate(at, aid, written, page, inspection.comparison().agreement(page));
   }
 
   /** The page with some values taken as they stand, those of an aid or a neighbour among them. */
-  Candidate taking(Seen aid, Map<Slot, BigInteger> written) {
+  Candidate taking(@Nullable Seen aid, Map<Slot, BigInteger> written) {
     Map<Slot, BigInteger> more = new HashMap<>(known.forced());
     more.putAll(written);
     return tried(null, aid, written, worked(known.slips(), more));

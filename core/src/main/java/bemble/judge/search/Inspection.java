@@ -14,6 +14,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** A written page, looked through entry by entry for what a hand would not have written. */
 final class Inspection {
@@ -47,7 +48,7 @@ final class Inspection {
    * all do. Small figures come last: a wrong one that was used is found by the figure that it
    * spoils.
    */
-  Seen firstWrong(KnownHand known) {
+  @Nullable Seen firstWrong(KnownHand known) {
     Prediction meant = known.meant();
     Set<Slot> settled = known.settled();
     Map<Integer, Seen> aids = new LinkedHashMap<>();

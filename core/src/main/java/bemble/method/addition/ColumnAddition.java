@@ -58,18 +58,18 @@ public final class ColumnAddition implements Method<Addition> {
     int first = style.has(Choice.CarryPosition.ABOVE) ? 2 : 1;
     int answerRow = first + sum.addends().size();
 
-    script.step(Section.SET_OUT, null);
+    script.step(Section.SET_OUT);
     layout.heads(script);
     List<WrittenRow> rows = layout.setOut(script, sum, first);
 
-    script.step(Section.SET_OUT, null);
+    script.step(Section.SET_OUT);
     layout.signAndRule(script, answerRow);
     script.say(() -> AdditionRemarks.startAt(layout.lowest()));
 
     WrittenRow answer =
         ColumnAdder.styled(style, columns, first - 1, answerRow, 0).add(script, rows);
 
-    script.step(Section.ANSWER, null);
+    script.step(Section.ANSWER);
     layout.rule(script, answerRow + 1);
     Numeral total = answer.read();
     script.say(() -> AdditionRemarks.readOff(sum, total));

@@ -32,7 +32,7 @@ public final class InPairs implements Method<Addition> {
   public Working work(Addition sum, Script script) {
     Style style = script.style();
     AdditionLayout layout = AdditionLayout.of(sum);
-    script.step(Section.SET_OUT, null);
+    script.step(Section.SET_OUT);
     layout.heads(script);
     WrittenRow running = layout.copy(script, firstRow(style), sum.addends().get(0));
     script.say(() -> AdditionRemarks.setOut(Decimals.linedUpBy(script.style(), layout.lowest())));
@@ -40,7 +40,7 @@ public final class InPairs implements Method<Addition> {
       running = addNext(script, layout, style, running, pair, sum);
     }
     int end = running.row() + 1;
-    script.step(Section.ANSWER, null);
+    script.step(Section.ANSWER);
     layout.rule(script, end);
     Numeral total = running.read();
     script.say(() -> AdditionRemarks.readOff(sum, total));
@@ -70,7 +70,7 @@ public final class InPairs implements Method<Addition> {
     int row = running.row() + (below && !first ? 2 : 1);
     int answerRow = row + (above && !last ? 2 : 1);
     Numeral addend = sum.addends().get(pair);
-    script.step(first ? Section.SET_OUT : Section.pair(pair), null);
+    script.step(first ? Section.SET_OUT : Section.pair(pair));
     WrittenRow next = layout.copy(script, row, addend);
     layout.signAndRule(script, row + 1);
     script.say(

@@ -29,6 +29,7 @@ import bemble.style.Choice;
 import bemble.style.Setting;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Hundreds with hundreds, tens with tens, ones with ones, the highest place first. What each place
@@ -72,7 +73,7 @@ public final class LeftToRight implements Method<Addition> {
       this.sum = sum;
       this.script = script;
       this.layout = AdditionLayout.of(sum);
-      script.step(Section.SET_OUT, null);
+      script.step(Section.SET_OUT);
       layout.heads(script);
       this.addends = layout.copyAddends(script, sum, 1);
       this.below = 1 + addends.size();
@@ -185,7 +186,7 @@ public final class LeftToRight implements Method<Addition> {
         return parts.get(0);
       }
       int row = below + parts.size();
-      script.step(Section.TOTALS, null);
+      script.step(Section.TOTALS);
       layout.signAndRule(script, row);
       script.say(() -> Remark.of(RemarkKind.ADD_PARTS).with("carries", ColumnAdder.carries(parts)));
       return ColumnAdder.crowded(script.style(), layout.columns(), row, below).add(script, parts);
@@ -209,7 +210,7 @@ public final class LeftToRight implements Method<Addition> {
       return total;
     }
 
-    private WrittenRow addPlace(int place, int lowest, WrittenRow before) {
+    private WrittenRow addPlace(int place, int lowest, @Nullable WrittenRow before) {
       List<Entry> reads = ofPlace(place);
       script.step(Section.column(place), focus(place));
       int row = before == null ? below : before.row() + 1;
@@ -258,7 +259,7 @@ public final class LeftToRight implements Method<Addition> {
     }
 
     private Working finish(WrittenRow answer, int lastColumn) {
-      script.step(Section.ANSWER, null);
+      script.step(Section.ANSWER);
       // Its row tells how many totals there are.
       if (!script.style().has(Choice.PartialSums.LINE_AND_TOTALS)) {
         layout.rule(script, answer.row() + 1);

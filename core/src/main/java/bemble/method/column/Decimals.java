@@ -37,7 +37,7 @@ public final class Decimals {
       int reaches = numbers.get(i).lowestPlace();
       if (reaches > lowest && row.lowest() == reaches) {
         if (!opened) {
-          script.step(Section.SET_OUT, null);
+          script.step(Section.SET_OUT);
           script.say(() -> Remark.of(RemarkKind.FILL_UP).with("places", -lowest));
           opened = true;
         }
@@ -54,7 +54,7 @@ public final class Decimals {
   /** Writes the answer's mark before its figures, in a step of its own; none for whole numbers. */
   public static void markFirst(Script script, PlaceColumns columns, int answerRow, int lowest) {
     if (lowest < 0) {
-      script.step(Section.SET_OUT, null);
+      script.step(Section.SET_OUT);
       mark(script, columns, answerRow);
       int by = linedUpBy(script.style(), lowest);
       script.say(() -> Remark.of(RemarkKind.WRITE_MARK).with("lined", by));

@@ -10,6 +10,7 @@ import bemble.procedure.Slot;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What stands to be worked on while a number is used up from the left: what was left over of it and
@@ -23,7 +24,7 @@ public final class Remaining {
   private int row;
 
   /** What the parts make; null until it is asked for after they changed. */
-  private BigInteger value;
+  private @Nullable BigInteger value;
 
   /** Nothing taken yet of the number in {@code row}. */
   public Remaining(Script script, PlaceColumns columns, int row) {

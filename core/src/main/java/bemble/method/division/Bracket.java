@@ -57,7 +57,7 @@ final class Bracket {
 
   /** Writes both numbers and rules the bracket, in one step. */
   void setOut(RemarkKind kind) {
-    script.step(Section.SET_OUT, null);
+    script.step(Section.SET_OUT);
     columns.heads(script, 0, sum.dividend().highestPlace(), 0);
     dividend = WrittenRow.copy(script, columns, row, sum.dividend());
     Slot slot = Slot.full(Role.DIVISOR, 0, new Square(row, width - 1));

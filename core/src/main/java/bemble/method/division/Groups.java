@@ -54,7 +54,7 @@ public final class Groups implements Method<Division> {
   @Override
   public Working work(Division sum, Script script) {
     Style style = script.style();
-    script.step(Section.SET_OUT, null);
+    script.step(Section.SET_OUT);
     Entry dividend = script.copy(head(0), sum.dividend().unscaled());
     script.draw(Role.NOTE, words(new Square(0, 1), "÷"));
     Entry divisor = script.copy(head(2), sum.divisor().unscaled());
@@ -105,7 +105,7 @@ public final class Groups implements Method<Division> {
   private static Working finish(
       Script script, Division sum, Entry dividend, List<Entry> dealt, int width) {
     int row = TOP + dealt.size();
-    script.step(Section.TOTALS, null);
+    script.step(Section.TOTALS);
     List<Entry> reads = new ArrayList<>(List.of(dividend));
     if (!dealt.isEmpty()) {
       reads.add(dealt.get(dealt.size() - 1));
@@ -115,7 +115,7 @@ public final class Groups implements Method<Division> {
     dots(script, row, Math.min(width, left.value().intValue()));
     script.say(() -> Remark.of(RemarkKind.LEFT_OUT).with("left", left.value()));
 
-    script.step(Section.ANSWER, null);
+    script.step(Section.ANSWER);
     Slot slot = Slot.full(Role.ANSWER, 0, new Square(row + 1, 2));
     Entry count = script.write(slot, Rule.of(Rule.Kind.COUNT), dealt);
     Answer answer = new Answer.Quotient(Numeral.of(count.value()), Numeral.of(left.value()));

@@ -141,14 +141,14 @@ public final class LongDivision implements Method<Division> {
       bracket.setOut(RemarkKind.SET_OUT_DIVISION);
       divisor = bracket.divisor();
       if (hasStrip() && !script.style().has(Choice.Multiples.AS_NEEDED)) {
-        script.step(Section.SET_OUT, null);
+        script.step(Section.SET_OUT);
         strip(STRIP);
         script.say(() -> Remark.of(RemarkKind.STRIP).with("divisor", sum.divisor()));
       }
       int place = bracket.takeFirst(remaining);
       rounds(place);
       stop();
-      script.step(Section.ANSWER, null);
+      script.step(Section.ANSWER);
       Numeral left = Numeral.of(remaining.value());
       Answer answer = new Answer.Quotient(readOff(quotient.read()), left);
       if (!left.isZero()) {

@@ -157,7 +157,7 @@ public final class PartialQuotients implements Method<Division> {
                   .with("left", remaining.value())
                   .with("total", total));
 
-      script.step(Section.ANSWER, null);
+      script.step(Section.ANSWER);
       Answer answer = new Answer.Quotient(total, Numeral.of(remaining.value()));
       boolean exact = remaining.value().signum() == 0;
       script.say(

@@ -35,6 +35,7 @@ import bemble.slip.Slip;
 import java.math.BigInteger;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Division in one row: the quotient above the bracket, figure by figure, and what is left small
@@ -201,8 +202,8 @@ public final class ShortDivision implements Method<Division> {
       return left.signum() == 0 ? RemarkKind.NOTHING_LEFT : RemarkKind.LEFT_BEFORE_NEXT;
     }
 
-    private Working readOff(Entry left) {
-      script.step(Section.ANSWER, null);
+    private Working readOff(@Nullable Entry left) {
+      script.step(Section.ANSWER);
       Numeral read = quotient.read();
       Numeral value = Numeral.of(Whole.without(read.unscaled(), leftOut));
       Numeral remainder = Numeral.of(left.value());

@@ -1,2 +1,5 @@
 /** Ways of dividing on paper. */
+@NullMarked
 package bemble.method.division;
+
+import org.jspecify.annotations.NullMarked;

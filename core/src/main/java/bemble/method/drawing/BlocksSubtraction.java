@@ -88,7 +88,7 @@ public final class BlocksSubtraction implements Method<Subtraction> {
         }
         crossOut(place, taken, place <= last);
       }
-      script.step(Section.ANSWER, null);
+      script.step(Section.ANSWER);
       Answer answer = new Answer.One(written.read());
       script.say(
           () ->
@@ -106,7 +106,7 @@ public final class BlocksSubtraction implements Method<Subtraction> {
     }
 
     private void drawMinuend() {
-      script.step(Section.SET_OUT, null);
+      script.step(Section.SET_OUT);
       CountedAddition.heads(script, board, highest);
       for (int place = highest; place >= 0; place--) {
         int zone = place;
@@ -122,7 +122,7 @@ public final class BlocksSubtraction implements Method<Subtraction> {
       }
       written.copy(script, 0, sum.minuend());
       script.say(() -> Remark.of(RemarkKind.DRAW_NUMBER).with("number", sum.minuend()));
-      script.step(Section.SET_OUT, null);
+      script.step(Section.SET_OUT);
       written.copy(script, 1, sum.subtrahend());
       written.rule(script, NUMBERS, "−");
       script.say(() -> Remark.of(RemarkKind.DRAW_RULE).with("place", new Place(0)));

@@ -83,13 +83,13 @@ abstract class CountedAddition implements Method<Addition> {
       for (int i = 0; i < sum.addends().size(); i++) {
         drawAddend(i);
       }
-      script.step(Section.SET_OUT, null);
+      script.step(Section.SET_OUT);
       written.rule(script, sum.addends().size(), "+");
       script.say(() -> Remark.of(RemarkKind.DRAW_RULE).with("place", new Place(0)));
       for (int place = 0; place <= highest; place++) {
         count(place);
       }
-      script.step(Section.ANSWER, null);
+      script.step(Section.ANSWER);
       Answer answer = new Answer.One(written.read());
       script.say(
           () -> Remark.of(RemarkKind.READ_SUM).with("problem", sum).with("answer", answer.value()));
@@ -98,7 +98,7 @@ abstract class CountedAddition implements Method<Addition> {
     }
 
     private void drawAddend(int index) {
-      script.step(Section.SET_OUT, null);
+      script.step(Section.SET_OUT);
       if (index == 0) {
         prepare(script, board, highest);
       }

@@ -81,7 +81,7 @@ public final class AreaMethod implements Method<Multiplication> {
     }
 
     Working work() {
-      script.step(Section.SET_OUT, null);
+      script.step(Section.SET_OUT);
       List<Entry> across = parts(sum.multiplicand(), true);
       List<Entry> down = parts(sum.multiplier(), false);
       ruleBox(across.size(), down.size());
@@ -203,7 +203,7 @@ public final class AreaMethod implements Method<Multiplication> {
       int last = answerRow;
       if (totals.size() > 1) {
         int highest = WrittenRow.highest(totals);
-        script.step(Section.TOTALS, null);
+        script.step(Section.TOTALS);
         Layout.sign(script, columns.at(answerRow - 1, highest + 1), "+");
         Layout.rule(script, answerRow, columns.of(highest + 1), columns.ones());
         script.say(() -> Remark.of(RemarkKind.ADD_ROWS).with("count", totals.size()));
@@ -211,7 +211,7 @@ public final class AreaMethod implements Method<Multiplication> {
         answer = adder.add(script, totals);
         last = answerRow + 1;
       }
-      script.step(Section.ANSWER, null);
+      script.step(Section.ANSWER);
       Answer product = new Answer.One(answer.read());
       Layout.rule(script, answer.row() + 1, columns.of(answer.highest()), columns.ones());
       script.say(

@@ -63,7 +63,7 @@ final class ColumnPage {
   }
 
   Working work(String method) {
-    script.step(Section.SET_OUT, null);
+    script.step(Section.SET_OUT);
     int highest = Math.max(sum.multiplicand().highestPlace(), sum.multiplier().highestPlace());
     columns.heads(script, 0, highest, 0);
     WrittenRow multiplicand = WrittenRow.copy(script, columns, multiplicandRow, sum.multiplicand());
@@ -82,7 +82,7 @@ final class ColumnPage {
   }
 
   private void signAndRule(int signPlace) {
-    script.step(Section.SET_OUT, null);
+    script.step(Section.SET_OUT);
     Layout.sign(script, columns.at(multiplicandRow + 1, signPlace), "×");
     Layout.rule(script, firstRow, columns.of(signPlace), columns.of(0));
     script.say(
@@ -168,7 +168,7 @@ final class ColumnPage {
   }
 
   private WrittenRow nothing(WrittenRow multiplicand, WrittenRow multiplier) {
-    script.step(Section.row(1), null);
+    script.step(Section.row(1));
     WrittenRow row = new WrittenRow(firstRow);
     List<Entry> reads = List.of(multiplicand.at(0).orElseThrow(), multiplier.at(0).orElseThrow());
     Slot slot = Slot.full(Role.ANSWER, 0, columns.at(firstRow, 0));
@@ -178,7 +178,7 @@ final class ColumnPage {
   }
 
   private WrittenRow added(List<WrittenRow> rows) {
-    script.step(Section.TOTALS, null);
+    script.step(Section.TOTALS);
     int answerRow = firstRow + rows.size();
     int signPlace = WrittenRow.highest(rows) + 1;
     Layout.sign(script, columns.at(answerRow - 1, signPlace), "+");
@@ -188,7 +188,7 @@ final class ColumnPage {
   }
 
   private Working readOff(WrittenRow answer, String method) {
-    script.step(Section.ANSWER, null);
+    script.step(Section.ANSWER);
     Answer product = new Answer.One(answer.read());
     Layout.rule(script, answer.row() + 1, columns.of(answer.highest()), columns.of(0));
     script.say(

@@ -93,7 +93,7 @@ public final class Crosswise implements Method<Multiplication> {
       for (int place = 0; place <= last; place++) {
         carry = figure(place, carry, place == last);
       }
-      script.step(Section.ANSWER, null);
+      script.step(Section.ANSWER);
       eraseLinks();
       Layout.rule(script, ANSWER_ROW + 1, columns.of(answer.highest()), columns.ones());
       Answer product = new Answer.One(answer.read());
@@ -107,7 +107,7 @@ public final class Crosswise implements Method<Multiplication> {
     }
 
     private void setOut() {
-      script.step(Section.SET_OUT, null);
+      script.step(Section.SET_OUT);
       columns.heads(script, 0, length - 1, 0);
       one = padded(ONE_ROW, sum.multiplicand());
       other = padded(OTHER_ROW, sum.multiplier());

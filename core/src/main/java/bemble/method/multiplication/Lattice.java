@@ -98,7 +98,7 @@ public final class Lattice implements Method<Multiplication> {
     }
 
     private void setOut() {
-      script.step(Section.SET_OUT, null);
+      script.step(Section.SET_OUT);
       for (int column = 0; column < across; column++) {
         int place = across - 1 - column;
         Square at = new Square(0, LEFT + SIDE * column + 1);
@@ -225,7 +225,7 @@ public final class Lattice implements Method<Multiplication> {
     }
 
     private Working readOff(List<Entry> totals) {
-      script.step(Section.ANSWER, null);
+      script.step(Section.ANSWER);
       int row = bottom() + 2;
       int ones = Math.max(right(), across + down) - 1;
       BigInteger product = BigInteger.ZERO;

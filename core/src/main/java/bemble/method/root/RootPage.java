@@ -81,7 +81,7 @@ final class RootPage {
     bringDownRest();
     RootAnswer answer =
         RootAnswer.read(root, Math.max(0, -lastPair), remaining.parts(), -remaining.lastPlace());
-    script.step(Section.ANSWER, null);
+    script.step(Section.ANSWER);
     script.say(() -> answer.remark(sum, style));
     return script.finish(
         sum,
@@ -93,24 +93,24 @@ final class RootPage {
   }
 
   private void setOut() {
-    script.step(Section.SET_OUT, null);
+    script.step(Section.SET_OUT);
     Numeral number = sum.radicand();
     radicand = WrittenRow.copy(script, columns, RADICAND_ROW, number);
     script.draw(Role.SIGN, new Shape.Figure(new Square(RADICAND_ROW, bracket - 1), "√"));
     script.say(() -> Remark.of(RemarkKind.SET_OUT_ROOT).with("radicand", number));
     if (number.scale() % 2 != 0) {
-      script.step(Section.SET_OUT, null);
+      script.step(Section.SET_OUT);
       radicand.fillUp(script, columns, number.lowestPlace() - 1);
       script.say(() -> Remark.of(RemarkKind.FILL_PAIR).with("radicand", number));
     }
     int pairs = sum.places() + radicand.lowest() / 2;
     if (pairs > 0 && style.has(Choice.RootZeros.IN_FRONT)) {
-      script.step(Section.SET_OUT, null);
+      script.step(Section.SET_OUT);
       script.say(zeros(RemarkKind.ZEROS_IN_FRONT, pairs));
       radicand.fillUp(script, columns, -2 * sum.places());
     }
     Layout.rule(script, RADICAND_ROW, bracket, columns.of(radicand.lowest()));
-    script.step(Section.SET_OUT, null);
+    script.step(Section.SET_OUT);
     for (int pair = firstPair; 2 * pair >= radicand.lowest(); pair--) {
       ring(pair);
     }

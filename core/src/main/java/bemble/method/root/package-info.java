@@ -1,2 +1,5 @@
 /** Square roots on paper. */
+@NullMarked
 package bemble.method.root;
+
+import org.jspecify.annotations.NullMarked;

@@ -48,7 +48,7 @@ public final class CountBack implements Method<Subtraction> {
     }
     int scale = sum.minuend().scale();
     NumberLine line = new NumberLine(script, scale, sum.minuend().length(), hops(sum));
-    script.step(Section.SET_OUT, null);
+    script.step(Section.SET_OUT);
     line.start(sum.minuend());
     Slot slot = Slot.small(Role.STOP, -scale, new Square(0, 0));
     Entry whole = script.copy(slot, sum.subtrahend().padded(scale).unscaled(), value -> List.of());
@@ -70,7 +70,7 @@ public final class CountBack implements Method<Subtraction> {
     }
     line.ruleLine();
     Answer answer = new Answer.One(line.numeral(line.at().value()));
-    script.step(Section.ANSWER, null);
+    script.step(Section.ANSWER);
     script.say(
         () ->
             Remark.of(RemarkKind.READ_DIFFERENCE)

@@ -47,7 +47,7 @@ public final class CountUp implements Method<Subtraction> {
     Style style = script.style();
     int scale = Math.max(sum.minuend().scale(), sum.subtrahend().scale());
     NumberLine line = new NumberLine(script, scale, sum.minuend().padded(scale).length(), 0);
-    script.step(Section.SET_OUT, null);
+    script.step(Section.SET_OUT);
     line.start(sum.subtrahend());
     Slot goal = Slot.small(Role.STOP, -scale, new Square(0, 0));
     Entry target = script.copy(goal, sum.minuend().padded(scale).unscaled(), value -> List.of());
@@ -69,7 +69,7 @@ public final class CountUp implements Method<Subtraction> {
   private Working addHops(Script script, Subtraction sum, Style style, NumberLine line, int scale) {
     PlaceColumns columns = new PlaceColumns(2 + sum.minuend().highestPlace());
     List<WrittenRow> rows = new ArrayList<>();
-    script.step(Section.TOTALS, null);
+    script.step(Section.TOTALS);
     for (Entry hop : line.hops()) {
       rows.add(hopRow(script, columns, HOPS_ROW + rows.size(), hop, scale));
     }
@@ -85,7 +85,7 @@ public final class CountUp implements Method<Subtraction> {
       ColumnAdder adder = ColumnAdder.styled(style, columns, HOPS_ROW - 1, end, HOPS_ROW - 1);
       answer = new Answer.One(adder.add(script, rows).read());
     }
-    script.step(Section.ANSWER, null);
+    script.step(Section.ANSWER);
     script.say(
         () -> Remark.of(RemarkKind.READ_HOPS).with("problem", sum).with("answer", answer.value()));
     int lastColumn = Math.max(line.lastColumn(), columns.of(-scale));

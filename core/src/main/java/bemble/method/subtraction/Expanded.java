@@ -101,13 +101,13 @@ public final class Expanded implements Method<Subtraction> {
     }
 
     private void setOut() {
-      script.step(Section.SET_OUT, null);
+      script.step(Section.SET_OUT);
       for (int place = highest; place >= lowest; place--) {
         top.put(place, part(MINUEND_ROW, place, sum.minuend()));
       }
       plusSigns(MINUEND_ROW);
       script.say(() -> Remark.of(RemarkKind.EXPAND).with("number", sum.minuend()));
-      script.step(Section.SET_OUT, null);
+      script.step(Section.SET_OUT);
       Layout.sign(script, new Square(MINUEND_ROW + 1, 0), "−");
       for (int place = highest; place >= lowest; place--) {
         bottom.put(place, part(MINUEND_ROW + 1, place, sum.subtrahend()));
@@ -175,7 +175,7 @@ public final class Expanded implements Method<Subtraction> {
 
     /** Each part gives one figure; needless zeros in front are not written. */
     private Answer putTogether(List<Entry> parts) {
-      script.step(Section.ANSWER, null);
+      script.step(Section.ANSWER);
       int first = highest;
       while (first > 0 && parts.get(first - lowest).value().signum() == 0) {
         first--;

@@ -20,6 +20,7 @@ import bemble.remark.RemarkKind;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** A ruler from 0 to the minuend on which single steps are counted, up or back. */
 final class Ruler {
@@ -59,7 +60,7 @@ final class Ruler {
     Numeral from = up ? sum.subtrahend() : sum.minuend();
     Numeral other = up ? sum.minuend() : sum.subtrahend();
     BigInteger steps = up ? other.unscaled().subtract(from.unscaled()) : other.unscaled();
-    script.step(Section.SET_OUT, null);
+    script.step(Section.SET_OUT);
     for (int number = 0; number <= sum.minuend().unscaled().intValue(); number++) {
       Square at = new Square(STEP_ROW + 1, column(number));
       script.draw(Role.HEAD, new Shape.Small(at, Spot.SMALL, String.valueOf(number)));
@@ -109,8 +110,8 @@ final class Ruler {
     return count;
   }
 
-  private Working read(String method, Entry start, Entry at, Entry count) {
-    script.step(Section.ANSWER, null);
+  private Working read(String method, Entry start, Entry at, @Nullable Entry count) {
+    script.step(Section.ANSWER);
     BigInteger steps = count == null ? BigInteger.ZERO : count.value();
     Answer answer = new Answer.One(Numeral.of(up ? steps : at.value()));
     Square last = new Square(STEP_ROW + 1, square(at.value()).column());

@@ -53,7 +53,7 @@ record SubtractionLayout(PlaceColumns columns, int highest, int lowest, int minu
   record Rows(WrittenRow minuend, WrittenRow subtrahend) {}
 
   Rows setOut(Script script, Subtraction sum) {
-    script.step(Section.SET_OUT, null);
+    script.step(Section.SET_OUT);
     columns.heads(script, 0, highest, lowest);
     WrittenRow minuend =
         WrittenRow.copy(script, columns, minuendRow, sum.minuend(), sum.minuend().lowestPlace());
@@ -71,7 +71,7 @@ record SubtractionLayout(PlaceColumns columns, int highest, int lowest, int minu
                 .with("minuend", sum.minuend())
                 .with("lined", Decimals.linedUpBy(script.style(), lowest)));
     Decimals.fillUp(script, columns, sum.numbers(), List.of(minuend, subtrahend), lowest);
-    script.step(Section.SET_OUT, null);
+    script.step(Section.SET_OUT);
     Layout.sign(script, columns.at(minuendRow + 1, highest + 1), "−");
     rule(script, answerRow());
     script.say(() -> Remark.of(RemarkKind.DRAW_RULE).with("place", new Place(lowest)));
@@ -163,7 +163,7 @@ record SubtractionLayout(PlaceColumns columns, int highest, int lowest, int minu
   }
 
   Working finish(Script script, Subtraction sum, String method, WrittenRow answer) {
-    script.step(Section.ANSWER, null);
+    script.step(Section.ANSWER);
     rule(script, answerRow() + 1);
     Answer difference = new Answer.One(answer.read());
     script.say(

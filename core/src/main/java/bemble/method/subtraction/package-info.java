@@ -1,2 +1,5 @@
 /** Ways of subtracting on paper. */
+@NullMarked
 package bemble.method.subtraction;
+
+import org.jspecify.annotations.NullMarked;
