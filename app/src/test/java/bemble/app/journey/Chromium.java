@@ -4,6 +4,7 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 
@@ -16,7 +17,7 @@ final class Chromium {
           .chromium()
           .launch(
               new BrowserType.LaunchOptions()
-                  .setExecutablePath(Path.of("/usr/bin/chromium"))
+                  .setExecutablePath(executable())
                   .setArgs(
                       List.of(
                           "--no-sandbox",
@@ -33,4 +34,10 @@ final class Chromium {
   }
 
   private Chromium() {}
+
+  /** The one without a window takes a quarter less of the processor, where it is installed. */
+  private static Path executable() {
+    Path shell = Path.of("/usr/bin/chromium-headless-shell");
+    return Files.isExecutable(shell) ? shell : Path.of("/usr/bin/chromium");
+  }
 }
