@@ -5,20 +5,56 @@ import java.math.BigInteger;
 import java.util.List;
 
 /**
- * A value written in a slot, and what it came from.
- *
- * @param slot where it stands
- * @param rule how it should come from what is read
- * @param reads the entries it is read from
- * @param value what the hand wrote, in units of the slot's place
- * @param marks the ids of the marks that show it, ones first
+ * A value written in a slot, and what it came from. Two entries are equal only when they are the
+ * same piece of writing.
  */
-public record Entry(
-    Slot slot, Rule rule, List<Entry> reads, BigInteger value, List<Integer> marks) {
-  /** Keeps copies of the lists. */
-  public Entry {
-    reads = List.copyOf(reads);
-    marks = List.copyOf(marks);
+public final class Entry {
+  private final Slot slot;
+  private final Rule rule;
+  private final List<Entry> reads;
+  private final BigInteger value;
+  private final List<Integer> marks;
+
+  /**
+   * A piece of writing.
+   *
+   * @param slot where it stands
+   * @param rule how it should come from what is read
+   * @param reads the entries it is read from
+   * @param value what the hand wrote, in units of the slot's place
+   * @param marks the ids of the marks that show it, ones first
+   */
+  public Entry(Slot slot, Rule rule, List<Entry> reads, BigInteger value, List<Integer> marks) {
+    this.slot = slot;
+    this.rule = rule;
+    this.reads = List.copyOf(reads);
+    this.value = value;
+    this.marks = List.copyOf(marks);
+  }
+
+  /** Where it stands. */
+  public Slot slot() {
+    return slot;
+  }
+
+  /** How it should come from what is read. */
+  public Rule rule() {
+    return rule;
+  }
+
+  /** The entries it is read from. */
+  public List<Entry> reads() {
+    return reads;
+  }
+
+  /** What the hand wrote, in units of the slot's place. */
+  public BigInteger value() {
+    return value;
+  }
+
+  /** The ids of the marks that show it, ones first. */
+  public List<Integer> marks() {
+    return marks;
   }
 
   /** Whether it stands there already when a sum is set out for its writer. */
@@ -26,14 +62,8 @@ public record Entry(
     return slot.role().kind() == Role.Kind.GIVEN && reads.isEmpty();
   }
 
-  /** Two entries are equal only when they are the same piece of writing. */
   @Override
-  public boolean equals(Object other) {
-    return this == other;
-  }
-
-  @Override
-  public int hashCode() {
-    return System.identityHashCode(this);
+  public String toString() {
+    return value + " by " + rule + " in " + slot;
   }
 }

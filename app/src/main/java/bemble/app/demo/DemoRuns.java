@@ -85,9 +85,9 @@ class DemoRuns implements ApplicationRunner {
                 demo.telling(),
                 false));
     int last = demo.brokenOffAfter() == null ? Integer.MAX_VALUE : demo.brokenOffAfter();
-    while (run.current() != null && run.results().size() < last) {
-      long page = run.current();
-      SumRef sum = attempts.open(page).sum();
+    while (run.page().current() != null && run.results().size() < last) {
+      long page = run.page().current();
+      SumRef sum = attempts.open(page).begun().sum();
       List<String> slips = demo.slips().getOrDefault(run.results().size(), List.of());
       attempts.write(page, pupils.strokes(sum, slips));
       attempts.handIn(page, "", null);

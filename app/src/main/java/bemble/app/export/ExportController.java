@@ -36,7 +36,7 @@ class ExportController {
   /** The page of a sum as a file that {@link #read} takes again. */
   @PostMapping("/page")
   PageFile page(@RequestBody SumRef request) {
-    SumRef sum = workings.work(request).sum();
+    SumRef sum = workings.work(request).sum().sum();
     return new PageFile(
         PageFile.FORMAT, PageFile.VERSION, sum.plain(), sum.method(), sum.style(), null, null);
   }

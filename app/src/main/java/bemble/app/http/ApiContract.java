@@ -2,6 +2,7 @@ package bemble.app.http;
 
 import bemble.style.Choice;
 import bemble.style.Setting;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.util.Json;
 import io.swagger.v3.oas.models.OpenAPI;
@@ -12,10 +13,10 @@ import io.swagger.v3.oas.models.media.StringSchema;
 import io.swagger.v3.oas.models.servers.Server;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
@@ -93,25 +94,30 @@ class ApiContract {
     if (schema.getProperties() == null || name.equals("Style")) {
       return;
     }
+    List<String> required = new ArrayList<>(schema.getProperties().keySet());
     if (records.containsKey(name)) {
-      List<String> components =
-          Arrays.stream(records.get(name).getRecordComponents())
-              .map(RecordComponent::getName)
-              .toList();
+      List<RecordComponent> components = components(records.get(name)).toList();
+      List<String> names = components.stream().map(RecordComponent::getName).toList();
       // What a record can be asked besides is not written; a shape has its tag.
       schema
           .getProperties()
           .keySet()
-          .removeIf(property -> !components.contains(property) && !property.equals("kind"));
-    }
-    List<String> required = new ArrayList<>(schema.getProperties().keySet());
-    if (records.containsKey(name)) {
-      for (RecordComponent component : records.get(name).getRecordComponents()) {
-        if (component.getAnnotatedType().isAnnotationPresent(Nullable.class)) {
-          required.remove(component.getName());
-        }
-      }
+          .removeIf(property -> !names.contains(property) && !property.equals("kind"));
+      required.retainAll(schema.getProperties().keySet());
+      components.stream()
+          .filter(component -> component.getAnnotatedType().isAnnotationPresent(Nullable.class))
+          .forEach(component -> required.remove(component.getName()));
     }
     schema.setRequired(required);
+  }
+
+  /** The components of a record as they are written: those of a part lie among the others. */
+  private static Stream<RecordComponent> components(Class<?> type) {
+    return Stream.of(type.getRecordComponents())
+        .flatMap(
+            component ->
+                component.getAccessor().isAnnotationPresent(JsonUnwrapped.class)
+                    ? components(component.getType())
+                    : Stream.of(component));
   }
 }

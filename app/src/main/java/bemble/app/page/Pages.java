@@ -49,9 +49,9 @@ public class Pages {
     long id =
         mapper.insert(
             new NewPage(
-                working.sum().plain(),
-                working.sum().method(),
-                stored.write(working.sum().style()),
+                working.sum().sum().plain(),
+                working.sum().sum().method(),
+                stored.write(working.sum().sum().style()),
                 title,
                 note,
                 now));

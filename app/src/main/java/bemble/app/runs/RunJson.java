@@ -2,6 +2,7 @@ package bemble.app.runs;
 
 import bemble.app.sets.SetJson.SumRequest;
 import bemble.judge.report.SettingOut;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -53,48 +54,74 @@ public final class RunJson {
       boolean withCheck) {}
 
   /**
-   * A run.
+   * A run. Its parts lie flat in JSON.
    *
-   * @param endless whether it goes on until it is passed
-   * @param sums how many sums its first round has; 0 for one without an end
-   * @param right how many of them are right; missing while the judge may not speak
-   * @param streak how many right one after the other; missing while the judge may not speak
-   * @param worked how many sums of the first round are worked
-   * @param seconds how long they took in all
-   * @param secondsEach how long each took; missing before the first is worked
-   * @param passed whether it is passed, once it has ended
-   * @param setDeleted whether the set that its sums are from is deleted
-   * @param current the page to be worked on, if one is begun
-   * @param currentAgain whether its sum comes for the second time
-   * @param currentPausedMillis how long its writer was away from it
+   * @param id what brings it back
    * @param results what came of the sums so far
    * @param offer what helps where a slip is made time and again
    */
   public record RunView(
       long id,
+      @JsonUnwrapped Asked asked,
+      @JsonUnwrapped Times times,
+      @JsonUnwrapped Score score,
+      @JsonUnwrapped Current page,
+      List<RunResult> results,
+      @Nullable RunOffer offer) {}
+
+  /**
+   * What is to be worked, and how.
+   *
+   * @param endless whether it goes on until it is passed
+   * @param sums how many sums its first round has; 0 for one without an end
+   * @param setDeleted whether the set that its sums are from is deleted
+   */
+  public record Asked(
       String title,
       String who,
-      int passMark,
-      boolean inARow,
       RunTelling telling,
       boolean withCheck,
       boolean endless,
+      int sums,
+      boolean setDeleted) {}
+
+  /**
+   * How long it takes.
+   *
+   * @param seconds how long its sums took in all
+   * @param secondsEach how long each took; missing before the first is worked
+   */
+  public record Times(
       OffsetDateTime begunAt,
       @Nullable OffsetDateTime endedAt,
       boolean paused,
-      int sums,
+      long seconds,
+      @Nullable Long secondsEach) {}
+
+  /**
+   * How far it has come.
+   *
+   * @param right how many sums are right; missing while the judge may not speak
+   * @param streak how many right one after the other; missing while the judge may not speak
+   * @param worked how many sums of the first round are worked
+   * @param passed whether it is passed, once it has ended
+   */
+  public record Score(
+      int passMark,
+      boolean inARow,
       @Nullable Integer right,
       @Nullable Integer streak,
       int worked,
-      long seconds,
-      @Nullable Long secondsEach,
-      @Nullable Boolean passed,
-      boolean setDeleted,
-      @Nullable Long current,
-      boolean currentAgain,
-      long currentPausedMillis,
-      List<RunResult> results,
-      @Nullable RunOffer offer) {}
+      @Nullable Boolean passed) {}
+
+  /**
+   * The page that is worked on.
+   *
+   * @param current what brings it back, if one is begun
+   * @param currentAgain whether its sum comes for the second time
+   * @param currentPausedMillis how long its writer was away from it
+   */
+  public record Current(@Nullable Long current, boolean currentAgain, long currentPausedMillis) {}
 
   /**
    * What came of a sum of a run.

@@ -1,9 +1,13 @@
 package bemble.app.runs;
 
+import bemble.app.runs.RunJson.Asked;
+import bemble.app.runs.RunJson.Current;
 import bemble.app.runs.RunJson.RunEntry;
 import bemble.app.runs.RunJson.RunOffer;
 import bemble.app.runs.RunJson.RunResult;
 import bemble.app.runs.RunJson.RunView;
+import bemble.app.runs.RunJson.Score;
+import bemble.app.runs.RunJson.Times;
 import bemble.app.sets.Drafts;
 import bemble.app.sets.SetWords;
 import bemble.app.store.RunRow;
@@ -56,27 +60,31 @@ final class RunWords {
     Optional<RunSumRow> current = state.current();
     return new RunView(
         row.id(),
-        row.title(),
-        row.who(),
-        row.passMark(),
-        row.inARow(),
-        state.telling(),
-        row.withCheck(),
-        state.isEndless(),
-        row.begunAt(),
-        row.endedAt(),
-        row.pausedAt() != null,
-        run.sums(),
-        open ? run.right() : null,
-        open ? run.streak() : null,
-        run.worked(),
-        state.seconds(),
-        state.secondsEach(),
-        state.hasEnded() ? run.isPassed() : null,
-        row.setVersion() != null && !row.setStands(),
-        state.hasEnded() ? null : page,
-        current.map(sum -> sum.againOf() != null).orElse(false),
-        current.map(RunSumRow::pausedMillis).orElse(0L),
+        new Asked(
+            row.title(),
+            row.who(),
+            state.telling(),
+            row.withCheck(),
+            state.isEndless(),
+            run.sums(),
+            row.setVersion() != null && !row.setStands()),
+        new Times(
+            row.begunAt(),
+            row.endedAt(),
+            row.pausedAt() != null,
+            state.seconds(),
+            state.secondsEach()),
+        new Score(
+            row.passMark(),
+            row.inARow(),
+            open ? run.right() : null,
+            open ? run.streak() : null,
+            run.worked(),
+            state.hasEnded() ? run.isPassed() : null),
+        new Current(
+            state.hasEnded() ? null : page,
+            current.map(sum -> sum.againOf() != null).orElse(false),
+            current.map(RunSumRow::pausedMillis).orElse(0L)),
         state.settled().stream().map(sum -> result(sum, open)).toList(),
         open && !state.hasEnded() ? offer(state, run) : null);
   }

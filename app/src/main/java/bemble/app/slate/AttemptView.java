@@ -7,52 +7,82 @@ import bemble.judge.report.SettingOut;
 import bemble.paper.Paper;
 import bemble.problem.Operation;
 import bemble.slate.Slate.Waypoint;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.OffsetDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * An attempt, ready to be worked on or looked at.
+ * An attempt, ready to be worked on or looked at. Its parts lie flat in JSON.
  *
- * @param sum what brings this sum back
- * @param paper the sheet with what was set out for the writer
- * @param path the squares in the order in which a practised hand would fill them
- * @param strokes all that was done, in order
- * @param report what the judge says, where it has spoken
- * @param truth the true page, once this one is handed in
- * @param seconds how long it took; as far as it has come where it is not handed in
- * @param check the attempt at its check, where one was begun
- * @param checkOf the attempt that this is the check of
- * @param mends the earlier attempt that this one mends
- * @param decision whether a check came back and what its writer said, once it is handed in
- * @param run the run that it belongs to, if any
- * @param silent whether the judge speaks of it only when its run has ended
+ * @param id what brings it back
+ * @param page the sheet and what was done on it
+ * @param judged what came of it so far
+ * @param links what it belongs to
  */
 public record AttemptView(
     long id,
-    String problem,
-    SumRef sum,
-    Operation operation,
-    String methodName,
-    String who,
-    SettingOut settingOut,
-    Telling telling,
-    OffsetDateTime begunAt,
-    @Nullable OffsetDateTime handedInAt,
-    String explanation,
-    Paper paper,
-    List<Waypoint> path,
-    List<ColumnName> columns,
-    List<StrokeView> strokes,
-    @Nullable ReportView report,
-    @Nullable Paper truth,
-    long seconds,
-    @Nullable Long check,
-    @Nullable Long checkOf,
-    @Nullable Long mends,
-    @Nullable DecisionView decision,
-    @Nullable Long run,
-    boolean silent) {
+    @JsonUnwrapped Begun begun,
+    @JsonUnwrapped PagePart page,
+    @JsonUnwrapped Judged judged,
+    @JsonUnwrapped Links links) {
+  /**
+   * What was begun, when, by whom and how.
+   *
+   * @param sum what brings this sum back
+   */
+  public record Begun(
+      String problem,
+      SumRef sum,
+      Operation operation,
+      String methodName,
+      String who,
+      SettingOut settingOut,
+      Telling telling,
+      OffsetDateTime begunAt) {}
+
+  /**
+   * What is to be seen.
+   *
+   * @param paper the sheet with what was set out for the writer
+   * @param path the squares in the order in which a practised hand would fill them
+   * @param strokes all that was done, in order
+   * @param truth the true page, once this one is handed in
+   */
+  public record PagePart(
+      Paper paper,
+      List<Waypoint> path,
+      List<ColumnName> columns,
+      List<StrokeView> strokes,
+      @Nullable Paper truth) {}
+
+  /**
+   * What came of it.
+   *
+   * @param seconds how long it took; as far as it has come where it is not handed in
+   * @param report what the judge says, where it has spoken
+   * @param decision whether a check came back and what its writer said, once it is handed in
+   * @param silent whether the judge speaks of it only when its run has ended
+   */
+  public record Judged(
+      @Nullable OffsetDateTime handedInAt,
+      String explanation,
+      long seconds,
+      @Nullable ReportView report,
+      @Nullable DecisionView decision,
+      boolean silent) {}
+
+  /**
+   * What it belongs to.
+   *
+   * @param check the attempt at its check, where one was begun
+   * @param checkOf the attempt that this is the check of
+   * @param mends the earlier attempt that this one mends
+   * @param run the run that it belongs to, if any
+   */
+  public record Links(
+      @Nullable Long check, @Nullable Long checkOf, @Nullable Long mends, @Nullable Long run) {}
+
   /** An attempt in a list; {@code slip} names the first thing that went wrong. */
   public record AttemptEntry(
       long id,

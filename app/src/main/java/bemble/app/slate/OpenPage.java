@@ -1,6 +1,10 @@
 package bemble.app.slate;
 
 import bemble.app.slate.AttemptRequest.Telling;
+import bemble.app.slate.AttemptView.Begun;
+import bemble.app.slate.AttemptView.Judged;
+import bemble.app.slate.AttemptView.Links;
+import bemble.app.slate.AttemptView.PagePart;
 import bemble.app.store.AttemptRow;
 import bemble.app.store.PageJudgement;
 import bemble.app.working.Sums;
@@ -154,29 +158,29 @@ final class OpenPage {
     Sum sum = slate.sum();
     return new AttemptView(
         row.id(),
-        words.problem(sum.problem()),
-        Sums.ref(sum),
-        sum.problem().operation(),
-        words.name(sum.method()),
-        row.who(),
-        SettingOut.valueOf(row.settingOut()),
-        telling(),
-        row.begunAt(),
-        row.handedInAt(),
-        row.explanation(),
-        slate.sheet(),
-        slate.path(),
-        words.columns(slate.truth().paper()),
-        List.copyOf(strokes),
-        report(),
-        isEnded() && !row.silent() ? slate.truth().paper() : null,
-        seconds(),
-        check,
-        row.checkOf(),
-        row.mends(),
-        row.silent() ? null : decision(proving),
-        row.runId(),
-        row.silent());
+        new Begun(
+            words.problem(sum.problem()),
+            Sums.ref(sum),
+            sum.problem().operation(),
+            words.name(sum.method()),
+            row.who(),
+            SettingOut.valueOf(row.settingOut()),
+            telling(),
+            row.begunAt()),
+        new PagePart(
+            slate.sheet(),
+            slate.path(),
+            words.columns(slate.truth().paper()),
+            List.copyOf(strokes),
+            isEnded() && !row.silent() ? slate.truth().paper() : null),
+        new Judged(
+            row.handedInAt(),
+            row.explanation(),
+            seconds(),
+            report(),
+            row.silent() ? null : decision(proving),
+            row.silent()),
+        new Links(check, row.checkOf(), row.mends(), row.runId()));
   }
 
   /** What was decided about a check that is handed in; null where there was nothing to decide. */

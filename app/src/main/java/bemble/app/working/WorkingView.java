@@ -7,36 +7,54 @@ import bemble.paper.Area;
 import bemble.paper.Paper;
 import bemble.paper.Square;
 import bemble.problem.Operation;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A worked sum with its words, ready to be shown.
+ * A worked sum with its words, ready to be shown. Its parts lie flat in JSON.
  *
- * @param problem the sum as the class writes it
- * @param sum what brings this working back
- * @param setOut the ids of the marks that stand when the sum is set out for its writer
- * @param begin the square of the first figure of the answer; on a page without one, its foot
- * @param tally what the working took, in the words of the class
- * @param cues the cue words of a round, in the order of its moves
+ * @param check the proof of its answer
+ * @param demands what it asks of whoever works it
  * @param finer the root to more places, where it is not exact and few were asked for
  */
 public record WorkingView(
-    String problem,
-    SumRef sum,
-    Operation operation,
-    List<MethodView> methods,
-    AnswerView answer,
-    Paper paper,
-    List<Integer> setOut,
-    Square begin,
-    List<StepView> steps,
+    @JsonUnwrapped SumPart sum,
+    @JsonUnwrapped PagePart page,
+    @JsonUnwrapped ToldPart told,
     CheckView check,
     Demands demands,
-    List<String> tally,
-    List<ColumnName> columns,
-    List<CueView> cues,
     @Nullable FinerRoot finer) {
+  /**
+   * What is worked.
+   *
+   * @param problem the sum as the class writes it
+   * @param sum what brings this working back
+   */
+  public record SumPart(
+      String problem,
+      SumRef sum,
+      Operation operation,
+      List<MethodView> methods,
+      AnswerView answer) {}
+
+  /**
+   * What stands on paper.
+   *
+   * @param setOut the ids of the marks that stand when the sum is set out for its writer
+   * @param begin the square of the first figure of the answer; on a page without one, its foot
+   */
+  public record PagePart(
+      Paper paper, List<Integer> setOut, Square begin, List<ColumnName> columns) {}
+
+  /**
+   * What is said of it.
+   *
+   * @param tally what the working took, in the words of the class
+   * @param cues the cue words of a round, in the order of its moves
+   */
+  public record ToldPart(List<StepView> steps, List<String> tally, List<CueView> cues) {}
+
   /** A column of the paper by the name of its place, where the page keeps to columns. */
   public record ColumnName(int column, String name) {}
 

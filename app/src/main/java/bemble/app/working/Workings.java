@@ -2,7 +2,10 @@ package bemble.app.working;
 
 import bemble.app.working.WorkingView.AnswerView;
 import bemble.app.working.WorkingView.CheckWay;
+import bemble.app.working.WorkingView.PagePart;
 import bemble.app.working.WorkingView.StepWords;
+import bemble.app.working.WorkingView.SumPart;
+import bemble.app.working.WorkingView.ToldPart;
 import bemble.check.Checks;
 import bemble.demand.DemandReader;
 import bemble.demand.Demands;
@@ -31,20 +34,20 @@ public class Workings {
     Working working = sum.work();
     Demands demands = DemandReader.of(working);
     return new WorkingView(
-        words.problem(sum.problem()),
-        Sums.ref(sum),
-        sum.problem().operation(),
-        words.methods(sum.problem()),
-        words.answer(sum.problem(), working.answer(), style),
-        working.paper(),
-        WorkingWords.setOut(working),
-        begin(working),
-        words.steps(working),
+        new SumPart(
+            words.problem(sum.problem()),
+            Sums.ref(sum),
+            sum.problem().operation(),
+            words.methods(sum.problem()),
+            words.answer(sum.problem(), working.answer(), style)),
+        new PagePart(
+            working.paper(),
+            WorkingWords.setOut(working),
+            begin(working),
+            words.columns(working.paper())),
+        new ToldPart(words.steps(working), words.tally(demands), words.cues(sum.method())),
         words.check(Checks.of(working, style)),
         demands,
-        words.tally(demands),
-        words.columns(working.paper()),
-        words.cues(sum.method()),
         words.finer(sum.problem(), working.answer()));
   }
 
