@@ -21,6 +21,7 @@ const LETTERS = '/[A-Za-z]{2}/';
 const message = 'Put these words into words/en.json.';
 const wording = {
   files: ['src/**/*.tsx'],
+  ignores: ['src/**/*.test.tsx'],
   rules: {
     'no-restricted-syntax': [
       'error',

@@ -10,7 +10,7 @@ export type Key = keyof typeof en;
 
 const READY = new Map<Key, IntlMessageFormat>();
 
-/** What the app says of the words of the screens. */
+/** The words of the screens in one language; none in English, which is here. */
 interface ScreenWords {
   language: string;
   messages: Partial<Record<Key, string>>;
@@ -18,19 +18,22 @@ interface ScreenWords {
 
 let translated: Partial<Record<Key, string>> = {};
 
-/** Asks the app which language is wanted, and for the words of the screens in it. */
-export async function learnWords() {
-  const answer = await fetch('/api/words');
-  if (answer.ok) {
-    speak((await answer.json()) as ScreenWords);
-  }
-}
-
 /** Takes another language; what it lacks is said in English. */
 export function speak({ language, messages }: ScreenWords) {
   LOCALE = language === ENGLISH ? 'en-GB' : language;
   translated = messages;
   READY.clear();
+}
+
+/** The page comes with the words of the language that was asked for. */
+function learnt(): ScreenWords | undefined {
+  const text = globalThis.document?.getElementById('words')?.textContent.trim();
+  return text?.startsWith('{') ? (JSON.parse(text) as ScreenWords) : undefined;
+}
+
+const wanted = learnt();
+if (wanted) {
+  speak(wanted);
 }
 
 type Values = Record<string, string | number | undefined>;

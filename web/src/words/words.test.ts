@@ -1,7 +1,7 @@
 import { IntlMessageFormat } from 'intl-messageformat';
-import { describe, expect, it } from 'vitest';
+import { afterEach, describe, expect, it } from 'vitest';
 import en from './en.json';
-import { t } from './index';
+import { either, LOCALE, speak, t } from './index';
 
 describe('the catalogue', () => {
   it('has messages that can be said', () => {
@@ -18,5 +18,19 @@ describe('t', () => {
     expect(t('slate.slip', { name: 'a; b' })).toContain('a; b');
     expect(t('sets.is-kept', { title: 'Beds' })).toBe('“Beds” is kept.');
     expect(t('sets.is-kept', { title: undefined })).toBe('“” is kept.');
+  });
+});
+
+describe('speak', () => {
+  afterEach(() => speak({ language: 'en', messages: {} }));
+
+  it('says in another language what it has, and the rest in English', () => {
+    expect(t('common.undo')).toBe('Undo');
+    speak({ language: 'de', messages: { 'common.undo': 'Zurück' } });
+    expect(t('common.undo')).toBe('Zurück');
+    expect(t('common.redo')).toBe('Redo');
+    expect(either(['3', '4'])).toBe('3 oder 4');
+    speak({ language: 'en', messages: {} });
+    expect([t('common.undo'), LOCALE]).toEqual(['Undo', 'en-GB']);
   });
 });

@@ -5,4 +5,4 @@ package bemble.remark;
  *
  * @param quantity how much
  */
-public record Carried(Quantity quantity) {}
+public record Carried(Quantity quantity) implements Mention {}

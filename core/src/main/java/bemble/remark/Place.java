@@ -5,4 +5,4 @@ package bemble.remark;
  *
  * @param exponent the power of ten: 0 ones, 1 tens, −1 tenths
  */
-public record Place(int exponent) {}
+public record Place(int exponent) implements Mention {}

@@ -9,7 +9,7 @@ import java.math.BigInteger;
  * @param count how many
  * @param place the power of ten: 0 ones, 1 tens, −1 tenths
  */
-public record Quantity(BigInteger count, int place) {
+public record Quantity(BigInteger count, int place) implements Mention {
   /** What it is worth: 30 for 3 tens. */
   public Numeral worth() {
     return place < 0

@@ -13,6 +13,7 @@ import bemble.problem.Operation;
 import bemble.problem.Problem;
 import bemble.problem.ProblemReader;
 import bemble.problem.Reading;
+import bemble.remark.Mention;
 import bemble.remark.Remark;
 import bemble.slip.Slip;
 import bemble.style.Choice;
@@ -62,15 +63,16 @@ class SumTest {
   @MethodSource("methods")
   void keepsTheOrderTypedInWhatIsSaid(Method<?> method) {
     for (Problem problem : new RandomSums(83).small(method).limit(30).toList()) {
-      List<Object> named =
+      List<Mention.Asked> named =
           new Sum(problem, method, LONGER_ON_TOP)
               .work().steps().stream()
                   .flatMap(step -> step.remark().fillIns().stream())
                   .map(Remark.FillIn::value)
-                  .filter(Problem.class::isInstance)
+                  .filter(Mention.Asked.class::isInstance)
+                  .map(Mention.Asked.class::cast)
                   .toList();
       assertTrue(!named.isEmpty(), "the end says what came out");
-      named.forEach(each -> assertEquals(problem.numbers(), ((Problem) each).numbers()));
+      named.forEach(each -> assertEquals(problem.numbers(), each.problem().numbers()));
     }
   }
 

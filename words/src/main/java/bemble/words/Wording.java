@@ -11,6 +11,7 @@ import bemble.procedure.Section;
 import bemble.remark.Adding;
 import bemble.remark.Carried;
 import bemble.remark.Length;
+import bemble.remark.Mention;
 import bemble.remark.Place;
 import bemble.remark.Quantity;
 import bemble.remark.Remark;
@@ -21,10 +22,12 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.StringJoiner;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** Puts remarks, facts, sums and refusals into the words of a class. */
 public final class Wording {
@@ -150,20 +153,25 @@ public final class Wording {
   }
 
   private String filled(Template template, Map<String, Object> fills) {
-    return template.fill(new Filling(fills::get));
+    return template.fill(
+        new Filling(
+            name -> {
+              Object fill = fills.get(name);
+              return fill == null ? null : Mention.of(fill);
+            }));
   }
 
   /** The fill-ins of one sentence, and behind them the words of the class. */
   private final class Filling implements Template.Fills {
-    private final Function<String, Object> fills;
+    private final Function<String, @Nullable Mention> fills;
 
-    Filling(Function<String, Object> fills) {
+    Filling(Function<String, @Nullable Mention> fills) {
       this.fills = fills;
     }
 
     @Override
     public String words(String name) {
-      Object fill = fills.apply(name);
+      Mention fill = fills.apply(name);
       Template classWord = fill == null ? classWords.get(name) : null;
       return classWord == null ? Wording.this.words(fill) : classWord.fill(this);
     }
@@ -175,15 +183,15 @@ public final class Wording {
 
     @Override
     public Number count(String name) {
-      Object fill = fills.apply(name);
-      return fill instanceof Quantity quantity ? quantity.count() : (Number) fill;
+      Mention fill = Objects.requireNonNull(fills.apply(name), name);
+      return fill instanceof Quantity quantity ? quantity.count() : ((Mention.Count) fill).number();
     }
   }
 
   /** The figures alone of what has a name besides: 2 for 2 tens; terms are joined by plus. */
-  private String figures(Object fill) {
-    if (fill instanceof List<?> list) {
-      return list.stream().map(this::figures).collect(Collectors.joining(" + "));
+  private String figures(@Nullable Mention fill) {
+    if (fill instanceof Mention.Several several) {
+      return several.all().stream().map(this::figures).collect(Collectors.joining(" + "));
     }
     if (fill instanceof Carried carried) {
       return figures(carried.quantity());
@@ -191,10 +199,11 @@ public final class Wording {
     return fill instanceof Quantity quantity ? number(quantity.count()) : words(fill);
   }
 
-  private String words(Object fill) {
-    if (fill instanceof List<?> list) {
-      StringJoiner joined = new StringJoiner(isRow(list) ? lexicon.counted() : lexicon.and());
-      list.forEach(each -> joined.add(words(each)));
+  private String words(@Nullable Mention fill) {
+    if (fill instanceof Mention.Several several) {
+      boolean row = !several.all().isEmpty() && several.all().get(0) instanceof Mention.Count;
+      StringJoiner joined = new StringJoiner(row ? lexicon.counted() : lexicon.and());
+      several.all().forEach(each -> joined.add(words(each)));
       return joined.toString();
     }
     if (fill instanceof Quantity quantity) {
@@ -209,19 +218,16 @@ public final class Wording {
     if (fill instanceof Place place) {
       return manyOf(place.exponent());
     }
-    if (fill instanceof Numeral numeral) {
-      return number(numeral);
+    if (fill instanceof Mention.Decimal decimal) {
+      return number(decimal.number());
     }
-    if (fill instanceof Problem problem) {
-      return problem(problem);
+    if (fill instanceof Mention.Asked asked) {
+      return problem(asked.problem());
     }
-    if (fill instanceof BigInteger number) {
-      return number(number);
+    if (fill instanceof Mention.Count count) {
+      return number(count.number());
     }
-    if (fill instanceof Integer number) {
-      return marks.apart(number.toString());
-    }
-    return String.valueOf(fill);
+    return fill instanceof Mention.Text text ? text.text() : String.valueOf(fill);
   }
 
   private String adding(Adding adding) {
@@ -243,14 +249,10 @@ public final class Wording {
   }
 
   /** A part of an adding: what was carried is told from the figures of the column. */
-  private String part(Object part) {
+  private String part(Mention part) {
     return part instanceof Carried carried
         ? label("adding.carried", Map.of("amount", carried.quantity()))
         : words(part);
-  }
-
-  private static boolean isRow(List<?> list) {
-    return !list.isEmpty() && list.get(0) instanceof BigInteger;
   }
 
   private String quantity(Quantity quantity) {

@@ -24,6 +24,7 @@ import bemble.procedure.Step;
 import bemble.procedure.Working;
 import bemble.remark.Cue;
 import bemble.remark.Length;
+import bemble.remark.Mention;
 import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
 import bemble.style.Choice;
@@ -202,7 +203,7 @@ class SpokenTest {
                 Remark before = steps.get(i - 1).remark();
                 boolean left =
                     before.kind() == RemarkKind.SUBTRACT_PRODUCT
-                        && !before.fill("left").toString().equals("0");
+                        && !Mention.of(0).equals(before.fill("left"));
                 assertEquals(left, steps.get(i).remark().kind() == RemarkKind.COMPARE_LEFT);
               }
             });

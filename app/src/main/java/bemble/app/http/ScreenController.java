@@ -1,5 +1,7 @@
 package bemble.app.http;
 
+import bemble.app.words.ScreenWords;
+import com.fasterxml.jackson.databind.ObjectMapper;
 import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -21,11 +23,16 @@ class ScreenController {
   /** Stands in the built page wherever the nonce belongs. */
   private static final String PLACEHOLDER = "BEMBLE-NONCE";
 
+  /** Stands in it where the words of the screens belong. */
+  private static final String WORDS = "BEMBLE-WORDS";
+
+  private final ObjectMapper json;
   private final SecureRandom random = new SecureRandom();
   private final Resource index;
 
-  ScreenController(@Value("classpath:/static/index.html") Resource index) {
+  ScreenController(@Value("classpath:/static/index.html") Resource index, ObjectMapper json) {
     this.index = index;
+    this.json = json;
   }
 
   /** An address that no view has gets the page too, which says so. */
@@ -45,6 +52,11 @@ class ScreenController {
     return ResponseEntity.ok()
         .contentType(new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8))
         .cacheControl(CacheControl.noStore())
-        .body(page.replace(PLACEHOLDER, nonce));
+        .body(page.replace(PLACEHOLDER, nonce).replace(WORDS, words()));
+  }
+
+  /** The words in the language of the request; no sign of them ends the element they stand in. */
+  private String words() throws IOException {
+    return json.writeValueAsString(ScreenWords.read(json)).replace("<", "\\u003c");
   }
 }

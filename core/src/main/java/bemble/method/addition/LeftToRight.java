@@ -20,6 +20,7 @@ import bemble.procedure.Script;
 import bemble.procedure.Section;
 import bemble.procedure.Slot;
 import bemble.procedure.Working;
+import bemble.remark.Mention;
 import bemble.remark.Place;
 import bemble.remark.Quantity;
 import bemble.remark.Remark;
@@ -171,7 +172,7 @@ public final class LeftToRight implements Method<Addition> {
       ColumnAdder.useSum(script, reads);
       script.say(
           () -> {
-            List<Object> added = ColumnAdder.parts(reads, place);
+            List<Mention> added = ColumnAdder.parts(reads, place);
             Quantity total = new Quantity(Rule.TOTAL.applyTo(reads), place);
             return Remark.of(added.size() > 1 ? RemarkKind.ADD_PLACE : RemarkKind.ADD_SINGLE_PLACE)
                 .with("parts", added)

@@ -14,6 +14,7 @@ import bemble.procedure.Section;
 import bemble.procedure.Slot;
 import bemble.remark.Adding;
 import bemble.remark.Carried;
+import bemble.remark.Mention;
 import bemble.remark.Place;
 import bemble.remark.Quantity;
 import bemble.remark.Remark;
@@ -206,12 +207,10 @@ public record ColumnAdder(
     return new Adding(
         reads.stream()
             .map(
-                read -> {
-                  Quantity carried = new Quantity(read.value(), total.place());
-                  return read.slot().role() == Role.CARRY
-                      ? (Object) new Carried(carried)
-                      : read.value();
-                })
+                read ->
+                    read.slot().role() == Role.CARRY
+                        ? new Carried(new Quantity(read.value(), total.place()))
+                        : Mention.of(read.value()))
             .toList(),
         total);
   }
@@ -220,9 +219,9 @@ public record ColumnAdder(
    * What adds something in a column, for a remark: quantities, and carried ones told apart; all of
    * it where nothing does.
    */
-  public static List<Object> parts(List<Entry> reads, int place) {
+  public static List<Mention> parts(List<Entry> reads, int place) {
     boolean none = countOfAddends(reads) == 0;
-    List<Object> parts = new ArrayList<>();
+    List<Mention> parts = new ArrayList<>();
     for (Entry read : reads) {
       if (none || adds(read)) {
         Quantity quantity = new Quantity(read.value(), place);

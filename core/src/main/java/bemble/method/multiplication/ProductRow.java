@@ -12,6 +12,7 @@ import bemble.procedure.Rule;
 import bemble.procedure.Script;
 import bemble.procedure.Section;
 import bemble.procedure.Slot;
+import bemble.remark.Mention;
 import bemble.remark.Quantity;
 import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
@@ -84,8 +85,8 @@ record ProductRow(WrittenRow written, int index, int held, Role role, Entry figu
   }
 
   /** A figure by its place, but for plain ones. */
-  private static Object named(BigInteger value, int place) {
-    return place == 0 ? value : new Quantity(value, place);
+  private static Mention named(BigInteger value, int place) {
+    return place == 0 ? Mention.of(value) : new Quantity(value, place);
   }
 
   private BigInteger times(WrittenRow multiplicand, int place) {

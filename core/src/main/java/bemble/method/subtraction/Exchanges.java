@@ -82,8 +82,8 @@ final class Exchanges {
   }
 
   /** What 1 of the payer's place makes: nines on the way, and ten at the place that is paid. */
-  private static List<Object> made(int payer, int paid) {
-    List<Object> made = new ArrayList<>();
+  private static List<Quantity> made(int payer, int paid) {
+    List<Quantity> made = new ArrayList<>();
     for (int on = payer - 1; on > paid; on--) {
       made.add(new Quantity(BigInteger.valueOf(9), on));
     }

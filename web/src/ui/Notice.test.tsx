@@ -1,0 +1,58 @@
+// @vitest-environment happy-dom
+import { cleanup, render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { NoticeProvider } from './Notice';
+import { useNotice } from './useNotice';
+
+const undo = { bulbs: vi.fn(), leeks: vi.fn() };
+
+/** Says each of three notices at the press of a button. */
+function Speaker() {
+  const notice = useNotice();
+  const deleted = (name: keyof typeof undo) => () =>
+    notice({ text: `${name} deleted`, action: { label: 'Undo', run: undo[name] } });
+  return (
+    <>
+      <button onClick={deleted('bulbs')}>delete bulbs</button>
+      <button onClick={deleted('leeks')}>delete leeks</button>
+      <button onClick={() => notice({ text: 'saved' })}>save</button>
+    </>
+  );
+}
+
+const press = (name: string) => userEvent.click(screen.getByRole('button', { name }));
+
+describe('NoticeProvider', () => {
+  beforeEach(() => {
+    undo.bulbs.mockReset();
+    undo.leeks.mockReset();
+    render(
+      <NoticeProvider>
+        <Speaker />
+      </NoticeProvider>,
+    );
+  });
+  afterEach(cleanup);
+
+  it('undoes each of several deletions, the last one first', async () => {
+    await press('delete bulbs');
+    await press('delete leeks');
+    expect(screen.getByText('leeks deleted')).toBeTruthy();
+    await press('Undo');
+    expect([undo.bulbs.mock.calls.length, undo.leeks.mock.calls.length]).toEqual([0, 1]);
+    expect(screen.getByText('bulbs deleted')).toBeTruthy();
+    await press('Undo');
+    expect([undo.bulbs.mock.calls.length, undo.leeks.mock.calls.length]).toEqual([1, 1]);
+  });
+
+  it('shows a notice without anything to do above one with, which is not lost', async () => {
+    await press('delete bulbs');
+    await press('save');
+    expect(screen.getByText('saved')).toBeTruthy();
+    expect(screen.queryByRole('button', { name: 'Undo' })).toBeNull();
+    await press('delete leeks');
+    await press('Undo');
+    expect(screen.getByText('bulbs deleted')).toBeTruthy();
+  });
+});
