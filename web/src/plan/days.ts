@@ -16,6 +16,7 @@ export const PARTS: Record<LessonPart['kind'], string> = {
   SHOW: t('common.show'),
   TOGETHER: t('plan.together'),
   PRACTISE: t('plan.practise'),
+  EXPLAIN: t('plan.explain'),
   HOMEWORK: t('plan.homework'),
 };
 

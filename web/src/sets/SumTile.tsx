@@ -11,7 +11,9 @@ const WIDEST = 560;
 const PARTS: Record<SetSum['part'], string> = {
   SHOW: t('sets.to-show'),
   TOGETHER: t('sets.together'),
+  OPENER: '',
   PRACTISE: '',
+  HOMEWORK: '',
   EXPLAIN: t('sets.explain-how'),
 };
 
@@ -31,7 +33,7 @@ export function SumTile({
   answered: boolean;
   onChoose: () => void;
 }) {
-  const said = [PARTS[sum.part], held ? 'held' : ''].filter(Boolean).join(', ');
+  const said = [PARTS[sum.part], held ? t('sets.held') : ''].filter(Boolean).join(', ');
   return (
     <ButtonBase
       aria-pressed={chosen}

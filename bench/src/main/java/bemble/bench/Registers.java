@@ -2,10 +2,10 @@ package bemble.bench;
 
 import bemble.ladder.Ladder;
 import bemble.ladder.Rung;
+import bemble.practice.Lesson;
 import bemble.practice.Pace;
 import bemble.progress.ClassProgress;
 import bemble.progress.Evidence;
-import bemble.progress.Lesson;
 import bemble.progress.LessonMaker;
 import bemble.progress.Progress;
 import bemble.progress.Proposals;

@@ -18,22 +18,15 @@ import java.util.stream.Collectors;
  * @param rung the id of the rung that it was drawn for; empty for one that was not
  * @param part what it is there for
  */
-public record Item(Problem problem, String method, String rung, Part part) {
-  /** What a sum of a lesson is there for. */
-  public enum Part {
-    /** Shown by the teacher. */
-    SHOW,
-    /** Done together, the question first. */
-    TOGETHER,
-    /** Worked alone. */
-    PRACTISE,
-    /** Worked alone and explained in words. */
-    EXPLAIN
+public record Item(Problem problem, String method, String rung, LessonPart part) {
+  /** The same sum, there for something else. */
+  public Item in(LessonPart other) {
+    return new Item(problem, method, rung, other);
   }
 
   /** A sum to be worked alone. */
   public static Item of(Problem problem, String method, String rung) {
-    return new Item(problem, method, rung, Part.PRACTISE);
+    return new Item(problem, method, rung, LessonPart.PRACTISE);
   }
 
   /**

@@ -115,25 +115,23 @@ public final class SetMaker {
   }
 
   /**
-   * A lesson: two sums to show, two to do together, some to practise and one to explain.
+   * The sums of a lesson of one line, part by part, the easier ones first.
    *
-   * @param line what the lesson is about; its count is that of the sums to practise
+   * @param lesson its parts
    */
-  public List<Item> lesson(SetLine line, Collection<String> avoided, long seed) {
-    SetLine all = new SetLine(line.rung(), line.method(), line.count() + 5);
-    List<Item> drawn = make(List.of(all), Map.of(), avoided, Order.EASY_FIRST, seed);
-    List<Item> lesson = new ArrayList<>();
-    for (int i = 0; i < drawn.size(); i++) {
-      Item.Part part =
-          i < 2
-              ? Item.Part.SHOW
-              : i < 4
-                  ? Item.Part.TOGETHER
-                  : i < drawn.size() - 1 ? Item.Part.PRACTISE : Item.Part.EXPLAIN;
-      Item item = drawn.get(i);
-      lesson.add(new Item(item.problem(), item.method(), item.rung(), part));
+  public List<Item> lesson(Lesson lesson, Collection<String> avoided, long seed) {
+    List<SetLine> lines = lesson.parts().stream().flatMap(part -> part.lines().stream()).toList();
+    List<Item> drawn = make(lines, Map.of(), avoided, Order.EASY_FIRST, seed);
+    List<Item> items = new ArrayList<>();
+    for (Lesson.Part part : lesson.parts()) {
+      int count = part.lines().stream().mapToInt(SetLine::count).sum();
+      drawn.stream()
+          .skip(items.size())
+          .limit(count)
+          .map(item -> item.in(part.kind()))
+          .forEach(items::add);
     }
-    return lesson;
+    return items;
   }
 
   /**

@@ -2,11 +2,12 @@ package bemble.progress;
 
 import bemble.ladder.Rung;
 import bemble.practice.Item;
+import bemble.practice.Lesson;
+import bemble.practice.Lesson.Part;
+import bemble.practice.LessonPart;
 import bemble.practice.Pace;
 import bemble.practice.SetLine;
 import bemble.practice.Workload;
-import bemble.progress.Lesson.Kind;
-import bemble.progress.Lesson.Part;
 import bemble.style.Style;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -81,17 +82,17 @@ public final class LessonMaker {
     Rules.Shares shares = rules.shares();
     Turns turns = new Turns(again);
     List<Part> parts = new ArrayList<>();
-    part(Kind.OPENER, turns.take((int) (minutes * shares.opener()), IN_OPENER))
+    part(LessonPart.OPENER, turns.take((int) (minutes * shares.opener()), IN_OPENER))
         .ifPresent(parts::add);
-    part(Kind.SHOW, own(goal, method, (int) (minutes * shares.show()), MOST_SHOWN))
+    part(LessonPart.SHOW, own(goal, method, (int) (minutes * shares.show()), MOST_SHOWN))
         .ifPresent(parts::add);
-    part(Kind.TOGETHER, own(goal, method, (int) (minutes * shares.together()), MOST_SHOWN))
+    part(LessonPart.TOGETHER, own(goal, method, (int) (minutes * shares.together()), MOST_SHOWN))
         .ifPresent(parts::add);
     int left = minutes - new Lesson(parts).minutes();
-    part(Kind.PRACTISE, ownAndMixed(goal, method, left, left, turns)).ifPresent(parts::add);
+    part(LessonPart.PRACTISE, ownAndMixed(goal, method, left, left, turns)).ifPresent(parts::add);
     group.flatMap(some -> part(some, left)).ifPresent(parts::add);
     int home = shares.homeworkMinutes();
-    part(Kind.HOMEWORK, ownAndMixed(goal, method, home / 2, home, new Turns(again)))
+    part(LessonPart.HOMEWORK, ownAndMixed(goal, method, home / 2, home, new Turns(again)))
         .ifPresent(parts::add);
     return new Lesson(parts);
   }
@@ -120,16 +121,18 @@ public final class LessonMaker {
   /** A lesson in which nothing is new. */
   public Lesson review(List<Rung> again, int minutes) {
     Turns turns = new Turns(again);
-    return new Lesson(part(Kind.PRACTISE, turns.take(minutes, IN_PRACTICE)).stream().toList());
+    return new Lesson(
+        part(LessonPart.PRACTISE, turns.take(minutes, IN_PRACTICE)).stream().toList());
   }
 
-  private Optional<Part> part(Kind kind, List<SetLine> lines) {
+  private Optional<Part> part(LessonPart kind, List<SetLine> lines) {
     return lines.isEmpty() ? Optional.empty() : Optional.of(new Part(kind, lines, minutes(lines)));
   }
 
   private Optional<Part> part(Group group, int minutes) {
     Rung rung = group.rung();
-    return part(Kind.PRACTISE, own(rung, rung.methods().get(0), minutes, rules.shares().sums()))
+    return part(
+            LessonPart.PRACTISE, own(rung, rung.methods().get(0), minutes, rules.shares().sums()))
         .map(part -> new Part(part.kind(), part.lines(), part.minutes(), group.pupils()));
   }
 

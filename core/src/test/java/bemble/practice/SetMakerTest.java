@@ -7,7 +7,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import bemble.ladder.Ladder;
 import bemble.ladder.Rung;
-import bemble.practice.Item.Part;
 import bemble.practice.SetMaker.Order;
 import bemble.problem.Operation;
 import bemble.recipe.Range;
@@ -126,12 +125,20 @@ class SetMakerTest {
 
   @Test
   void aLessonShowsThenAsksThenPractises() {
-    List<Item> lesson = MAKER.lesson(line("division-zero-inside", 6), List.of(), 4);
+    List<Item> lesson = MAKER.lesson(Lesson.about(line("division-zero-inside", 6)), List.of(), 4);
     assertEquals(
-        Map.of(Part.SHOW, 2L, Part.TOGETHER, 2L, Part.PRACTISE, 6L, Part.EXPLAIN, 1L),
+        Map.of(
+            LessonPart.SHOW,
+            2L,
+            LessonPart.TOGETHER,
+            2L,
+            LessonPart.PRACTISE,
+            6L,
+            LessonPart.EXPLAIN,
+            1L),
         lesson.stream().collect(Collectors.groupingBy(Item::part, Collectors.counting())));
-    assertEquals(Part.SHOW, lesson.get(0).part());
-    assertEquals(Part.EXPLAIN, lesson.get(10).part());
+    assertEquals(LessonPart.SHOW, lesson.get(0).part());
+    assertEquals(LessonPart.EXPLAIN, lesson.get(10).part());
     assertEquals(11, keys(lesson).size());
   }
 

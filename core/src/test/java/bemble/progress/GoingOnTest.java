@@ -4,6 +4,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import bemble.ladder.Ladder;
 import bemble.ladder.Rung;
+import bemble.practice.Lesson;
+import bemble.practice.LessonPart;
 import bemble.practice.Pace;
 import bemble.practice.SetLine;
 import bemble.style.Style;
@@ -68,7 +70,7 @@ class GoingOnTest {
     Lesson lesson = LESSONS.make(proposals, first.why().kind(), rung(first.rung()), MINUTES);
     given.add(new Taught.Topic(day, isMixed ? "" : first.rung(), first.slip()));
     for (Lesson.Part part : lesson.parts()) {
-      if (part.kind() == Lesson.Kind.OPENER || part.kind() == Lesson.Kind.PRACTISE) {
+      if (part.kind() == LessonPart.OPENER || part.kind() == LessonPart.PRACTISE) {
         work(part, day, skill, random);
       }
     }

@@ -6,9 +6,10 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import bemble.ladder.Ladder;
 import bemble.ladder.Rung;
+import bemble.practice.Lesson;
+import bemble.practice.LessonPart;
 import bemble.practice.Pace;
 import bemble.practice.SetLine;
-import bemble.progress.Lesson.Kind;
 import bemble.progress.LessonMaker.Group;
 import bemble.style.Style;
 import java.util.List;
@@ -55,7 +56,12 @@ class LessonMakerTest {
     Rung again = Ladder.STANDARD.find("addition-ones-carry").orElseThrow();
     Lesson lesson = maker.make(goal, "exchange", List.of(again), Optional.empty(), 45);
     assertEquals(
-        List.of(Kind.OPENER, Kind.SHOW, Kind.TOGETHER, Kind.PRACTISE, Kind.HOMEWORK),
+        List.of(
+            LessonPart.OPENER,
+            LessonPart.SHOW,
+            LessonPart.TOGETHER,
+            LessonPart.PRACTISE,
+            LessonPart.HOMEWORK),
         lesson.parts().stream().map(Lesson.Part::kind).toList());
     assertEquals(again, lesson.parts().get(0).lines().get(0).rung());
     assertTrue(lesson.parts().get(3).lines().get(0).count() >= 5);
@@ -71,7 +77,7 @@ class LessonMakerTest {
     assertTrue(lesson.minutes() >= 40, () -> lesson.minutes() + " minutes");
     Lesson.Part practice =
         lesson.parts().stream()
-            .filter(part -> part.kind() == Kind.PRACTISE)
+            .filter(part -> part.kind() == LessonPart.PRACTISE)
             .findFirst()
             .orElseThrow();
     assertEquals(all.get(0), practice.lines().get(0).rung());
@@ -91,7 +97,7 @@ class LessonMakerTest {
     assertEquals(without.minutes(), with.minutes());
     Lesson.Part part =
         with.parts().stream().filter(each -> !each.pupils().isEmpty()).findFirst().orElseThrow();
-    assertEquals(Kind.PRACTISE, part.kind());
+    assertEquals(LessonPart.PRACTISE, part.kind());
     assertEquals(List.of(4L), part.pupils());
     assertEquals(own, part.lines().get(0).rung());
   }

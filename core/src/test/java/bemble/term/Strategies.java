@@ -1,7 +1,7 @@
 package bemble.term;
 
 import bemble.ladder.Rung;
-import bemble.progress.Lesson;
+import bemble.practice.Lesson;
 import bemble.progress.Proposal;
 import bemble.progress.Proposals;
 import bemble.progress.Rules;

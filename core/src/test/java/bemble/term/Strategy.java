@@ -1,6 +1,6 @@
 package bemble.term;
 
-import bemble.progress.Lesson;
+import bemble.practice.Lesson;
 
 /** A way to choose the lesson of a day. */
 interface Strategy {

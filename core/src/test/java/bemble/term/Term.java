@@ -1,7 +1,8 @@
 package bemble.term;
 
+import bemble.practice.Lesson;
+import bemble.practice.LessonPart;
 import bemble.practice.SetLine;
-import bemble.progress.Lesson;
 import java.util.Arrays;
 import java.util.Random;
 import java.util.stream.IntStream;
@@ -91,7 +92,7 @@ final class Term {
       }
       for (SetLine line : part.lines()) {
         int rung = Rungs.place(line.rung().id());
-        if (part.kind() != Lesson.Kind.SHOW && part.kind() != Lesson.Kind.TOGETHER) {
+        if (part.kind() != LessonPart.SHOW && part.kind() != LessonPart.TOGETHER) {
           room.work(pupil, rung, line.count(), day);
         }
         child.practise(rung, line.count(), rung == chosen.rung(), day);
@@ -103,7 +104,7 @@ final class Term {
   private static boolean isFor(long pupil, Lesson.Part part, Lesson lesson) {
     boolean apart = lesson.parts().stream().anyMatch(each -> each.pupils().contains(pupil));
     return part.pupils().isEmpty()
-        ? !apart || part.kind() != Lesson.Kind.PRACTISE
+        ? !apart || part.kind() != LessonPart.PRACTISE
         : part.pupils().contains(pupil);
   }
 

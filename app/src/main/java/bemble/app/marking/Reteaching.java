@@ -10,6 +10,7 @@ import bemble.app.store.HandoutMapper;
 import bemble.app.store.PupilRow;
 import bemble.app.working.WorkingWords;
 import bemble.practice.Item;
+import bemble.practice.LessonPart;
 import bemble.practice.SlipKey;
 import bemble.slip.Slip;
 import java.util.ArrayList;
@@ -45,7 +46,7 @@ public class Reteaching {
     List<SumRequest> sums = new ArrayList<>();
     for (Item item : marker.like(id).items()) {
       if (sums.size() <= WORKED && shows(item, slip, marker)) {
-        Item.Part part = sums.isEmpty() ? Item.Part.SHOW : Item.Part.PRACTISE;
+        LessonPart part = sums.isEmpty() ? LessonPart.SHOW : LessonPart.PRACTISE;
         String plain = WorkingWords.plain(item.problem());
         sums.add(new SumRequest(plain, item.method(), item.rung(), part));
       }

@@ -9,8 +9,9 @@ import bemble.app.sets.Drafts;
 import bemble.app.sets.Paces;
 import bemble.app.sets.SetJson.SetLineView;
 import bemble.app.store.LessonPartRow;
+import bemble.practice.Lesson;
+import bemble.practice.LessonPart;
 import bemble.practice.SetLine;
-import bemble.progress.Lesson;
 import bemble.progress.LessonMaker;
 import bemble.style.Style;
 import com.fasterxml.jackson.core.type.TypeReference;
@@ -77,7 +78,7 @@ class LessonParts {
   }
 
   private LessonPartRow row(
-      int number, Lesson.Kind kind, List<SetLineView> lines, int minutes, List<Long> some) {
+      int number, LessonPart kind, List<SetLineView> lines, int minutes, List<Long> some) {
     return new LessonPartRow(
         0, number, kind.name(), json.valueToTree(lines), minutes, json.valueToTree(some), null);
   }
@@ -104,7 +105,7 @@ class LessonParts {
     List<Long> some = json.convertValue(row.pupils(), new TypeReference<>() {});
     PlanWords planWords = new PlanWords(words);
     return new PartView(
-        Lesson.Kind.valueOf(row.kind()),
+        LessonPart.valueOf(row.kind()),
         lines,
         planWords.told(lines),
         planWords.summary(lines),
@@ -122,6 +123,6 @@ class LessonParts {
 
   /** Whether a part takes time of the whole class at school. */
   static boolean isForAll(PartView part) {
-    return part.kind() != Lesson.Kind.HOMEWORK && part.pupils().isEmpty();
+    return part.kind() != LessonPart.HOMEWORK && part.pupils().isEmpty();
   }
 }

@@ -27,8 +27,8 @@ import bemble.app.store.LessonRow;
 import bemble.app.store.NewLesson;
 import bemble.app.store.PlanMapper;
 import bemble.ladder.Rung;
-import bemble.practice.Item;
-import bemble.progress.Lesson;
+import bemble.practice.Lesson;
+import bemble.practice.LessonPart;
 import bemble.progress.Proposal;
 import bemble.progress.Proposals;
 import bemble.slip.Slip;
@@ -219,8 +219,8 @@ public class Lessons {
   }
 
   private static boolean isLeft(LessonPartRow part, LessonState state) {
-    Lesson.Kind kind = Lesson.Kind.valueOf(part.kind());
-    return state == LessonState.MOVED || kind.compareTo(Lesson.Kind.SHOW) > 0;
+    LessonPart kind = LessonPart.valueOf(part.kind());
+    return state == LessonState.MOVED || kind.compareTo(LessonPart.SHOW) > 0;
   }
 
   private void copy(LessonRow row, List<LessonPartRow> rows, LocalDate day) {
@@ -278,16 +278,10 @@ public class Lessons {
     if (lines.isEmpty()) {
       throw missing();
     }
-    Lesson.Kind kind = Lesson.Kind.valueOf(part.kind());
-    Item.Part as =
-        switch (kind) {
-          case SHOW -> Item.Part.SHOW;
-          case TOGETHER -> Item.Part.TOGETHER;
-          case OPENER, PRACTISE, HOMEWORK -> Item.Part.PRACTISE;
-        };
+    LessonPart kind = LessonPart.valueOf(part.kind());
     List<SumRequest> sums =
         drafts.draft(new DraftRequest(lines, null, null, null, null, null)).sums().stream()
-            .map(sum -> new SumRequest(sum.plain(), sum.method(), sum.rung(), as))
+            .map(sum -> new SumRequest(sum.plain(), sum.method(), sum.rung(), kind))
             .toList();
     String title = PlanWords.part(kind, row.title());
     long set = book.keep(new SetRequest(title, lines, sums, null)).id();

@@ -3,7 +3,7 @@ package bemble.app.plan;
 import bemble.app.marking.MarkingJson.HandoutEntry;
 import bemble.app.register.RegisterJson.RungLabel;
 import bemble.app.sets.SetJson.SetLineView;
-import bemble.progress.Lesson;
+import bemble.practice.LessonPart;
 import bemble.progress.Proposal;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -41,7 +41,7 @@ public final class PlanJson {
    * @param set the set that was made for it, if any
    */
   public record PartView(
-      Lesson.Kind kind,
+      LessonPart kind,
       List<SetLineView> lines,
       List<String> told,
       String summary,
@@ -152,7 +152,7 @@ public final class PlanJson {
    * @param pupils those whom it is for; missing or none where it is for all
    */
   public record PartRequest(
-      @NotNull(message = "{valid.lesson-part}") Lesson.Kind kind,
+      @NotNull(message = "{valid.lesson-part}") LessonPart kind,
       @NotEmpty(message = "{valid.lines-of-set}") @Size(max = 20, message = "{valid.lines-of-set}")
           List<@Valid @NotNull SetLineView> lines,
       @Nullable @Size(max = 100, message = "{valid.lesson-part}") List<@NotNull Long> pupils) {}

@@ -8,7 +8,7 @@ import bemble.app.register.RegisterWords;
 import bemble.app.sets.SetJson.SetLineView;
 import bemble.app.words.Sentences;
 import bemble.ladder.Rung;
-import bemble.progress.Lesson;
+import bemble.practice.LessonPart;
 import bemble.progress.Proposal;
 import bemble.progress.Rules;
 import java.util.ArrayList;
@@ -50,13 +50,14 @@ final class PlanWords {
   }
 
   /** What the set of a part is called. */
-  static String part(Lesson.Kind kind, String lesson) {
+  static String part(LessonPart kind, String lesson) {
     String title =
         switch (kind) {
           case OPENER -> Sentences.of("plan.part.opener", lesson);
           case SHOW -> Sentences.of("plan.part.show", lesson);
           case TOGETHER -> Sentences.of("plan.part.together", lesson);
           case PRACTISE -> Sentences.of("plan.part.practise", lesson);
+          case EXPLAIN -> Sentences.of("plan.part.explain", lesson);
           case HOMEWORK -> Sentences.of("plan.part.homework", lesson);
         };
     return cut(title);

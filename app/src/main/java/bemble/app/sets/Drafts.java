@@ -28,6 +28,8 @@ import bemble.method.Methods;
 import bemble.method.Sum;
 import bemble.practice.EvenOut;
 import bemble.practice.Item;
+import bemble.practice.Lesson;
+import bemble.practice.LessonPart;
 import bemble.practice.SetLine;
 import bemble.practice.SetMaker;
 import bemble.practice.SlipKey;
@@ -91,7 +93,7 @@ public class Drafts {
     SetMaker.Order order = request.order() == null ? SetMaker.Order.AS_LISTED : request.order();
     List<Item> items =
         lesson
-            ? maker.lesson(lines.get(0), avoided, seed)
+            ? maker.lesson(Lesson.about(lines.get(0)), avoided, seed)
             : maker.make(lines, held, avoided, order, seed);
     int wanted = lesson ? items.size() : lines.stream().mapToInt(SetLine::count).sum();
     SetWords words = new SetWords(style, ladders.current());
@@ -167,7 +169,7 @@ public class Drafts {
     Sum sum = sums.read(new SumRef(request.plain(), request.method(), Style.STANDARD));
     // A sum whose rung the class does not have is kept without one.
     String rung = request.rung() != null && ladders.knows(request.rung()) ? request.rung() : "";
-    Item.Part part = request.part() == null ? Item.Part.PRACTISE : request.part();
+    LessonPart part = request.part() == null ? LessonPart.PRACTISE : request.part();
     return new Item(sum.problem(), sum.method().id(), rung, part);
   }
 

@@ -20,6 +20,7 @@ import bemble.app.store.SetRow;
 import bemble.app.store.SetSumRow;
 import bemble.app.working.WorkingWords;
 import bemble.practice.Item;
+import bemble.practice.LessonPart;
 import bemble.practice.SetLine;
 import bemble.practice.SetMaker;
 import bemble.style.Style;
@@ -162,7 +163,7 @@ public class SetBook {
                 sum ->
                     drafts.item(
                         new SumRequest(
-                            sum.plain(), sum.method(), sum.rung(), Item.Part.valueOf(sum.part()))))
+                            sum.plain(), sum.method(), sum.rung(), LessonPart.valueOf(sum.part()))))
             .toList();
     if (items.isEmpty()) {
       throw new MissingException("set");

@@ -4,7 +4,7 @@ import bemble.app.export.Exercise;
 import bemble.app.export.PdfRequest;
 import bemble.app.ladder.RecipeView;
 import bemble.paper.Paper;
-import bemble.practice.Item;
+import bemble.practice.LessonPart;
 import bemble.practice.SetMaker;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -70,7 +70,7 @@ public final class SetJson {
       @NotBlank(message = "{valid.sum}") String plain,
       @Nullable String method,
       @Nullable String rung,
-      Item.@Nullable Part part) {}
+      @Nullable LessonPart part) {}
 
   /**
    * A set to be kept, or how it is to be changed.
@@ -98,7 +98,7 @@ public final class SetJson {
       String methodName,
       String rung,
       @Nullable String rungName,
-      Item.Part part,
+      LessonPart part,
       String answer,
       int seconds,
       Paper paper) {}

@@ -1,0 +1,17 @@
+package bemble.practice;
+
+/** What a part of a lesson is for, and each sum in it. */
+public enum LessonPart {
+  /** A few mixed sums to look at again. */
+  OPENER,
+  /** Shown by the teacher. */
+  SHOW,
+  /** Done together, the question first. */
+  TOGETHER,
+  /** Worked alone. */
+  PRACTISE,
+  /** Worked alone and explained in words. */
+  EXPLAIN,
+  /** Worked at home. */
+  HOMEWORK
+}
