@@ -98,7 +98,8 @@ public final class DemandReader {
         answer.highestPlace() > highest,
         exchanges,
         mostZeros,
-        zerosInQuotient,
+        // An answer that is 0 itself has no zero among its figures.
+        answer.isZero() ? 0 : zerosInQuotient,
         left(working.answer()),
         padded,
         triesMade - triesNeeded,

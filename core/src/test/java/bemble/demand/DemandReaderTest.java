@@ -3,24 +3,59 @@ package bemble.demand;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import bemble.fact.Fact;
+import bemble.method.Method;
 import bemble.method.Methods;
+import bemble.method.RandomSums;
 import bemble.method.Sum;
 import bemble.problem.Limits;
+import bemble.problem.Operation;
 import bemble.problem.Problem;
 import bemble.problem.ProblemReader;
 import bemble.problem.Reading;
+import bemble.recipe.Measured;
+import bemble.recipe.Trait;
 import bemble.style.Style;
 import java.math.BigInteger;
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.Random;
+import java.util.function.Function;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class DemandReaderTest {
+  private static final Map<Trait, Function<Demands, Integer>> COUNTED =
+      Map.of(
+          Trait.CARRIES, Demands::carries,
+          Trait.CHAIN, Demands::longestCarryChain,
+          Trait.EXCHANGES, Demands::exchanges,
+          Trait.ZEROS_CROSSED, Demands::zerosCrossed,
+          Trait.ZEROS_IN_QUOTIENT, Demands::zerosInQuotient);
+
   private static Demands demands(String line, String method) {
     Problem sum = ((Reading.Understood) new ProblemReader(Limits.STANDARD).read(line)).problem();
     return DemandReader.of(
         new Sum(sum, Methods.find(sum.operation(), method).orElseThrow(), Style.STANDARD).work());
+  }
+
+  /** What is read off a page and what is counted without one: a recipe asks for what comes. */
+  @ParameterizedTest
+  @CsvSource({"ADDITION, column", "SUBTRACTION, exchange", "DIVISION, long"})
+  void agreeWithTheTraitsThatARecipeWishesFor(Operation operation, String id) {
+    Method<?> method = Methods.find(operation, id).orElseThrow();
+    new RandomSums(91)
+        .fitting(method, 400)
+        .filter(sum -> sum.numbers().stream().allMatch(number -> number.scale() == 0))
+        .forEach(
+            sum -> {
+              Demands demands = DemandReader.of(new Sum(sum, method, Style.STANDARD).work());
+              Map<Trait, Integer> wanted = new EnumMap<>(Measured.of(sum));
+              wanted.keySet().retainAll(COUNTED.keySet());
+              Map<Trait, Integer> read = new EnumMap<>(Trait.class);
+              wanted.keySet().forEach(each -> read.put(each, COUNTED.get(each).apply(demands)));
+              assertEquals(wanted, read, sum::toString);
+            });
   }
 
   @ParameterizedTest
