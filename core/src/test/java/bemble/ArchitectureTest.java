@@ -51,7 +51,7 @@ class ArchitectureTest {
           Map.entry("procedure", WORKERS),
           Map.entry("paper", with("procedure")),
           Map.entry("remark", with("procedure")),
-          Map.entry("notation", List.of("method", "check")));
+          Map.entry("notation", List.of("method", "check", "lines", "diagnosis")));
 
   private static List<String> with(String more) {
     return Stream.concat(WORKERS.stream(), Stream.of(more)).toList();

@@ -1,9 +1,10 @@
 package bemble.diagnosis;
 
+import bemble.notation.Typed;
 import bemble.number.Numeral;
-import bemble.number.Typed;
 import bemble.problem.Operation;
 import bemble.procedure.Answer;
+import bemble.style.Style;
 import java.math.BigDecimal;
 import java.util.Optional;
 
@@ -28,10 +29,10 @@ public record Reply(BigDecimal value, Optional<BigDecimal> remainder) {
    * What keeps a text from being an answer; empty where nothing does.
    *
    * @param text in a class's own marks: {@code 1,234}, {@code 18 r 4}
-   * @param decimalComma whether a comma stands before the tenths
+   * @param style the conventions of the class
    */
-  public static Optional<Fault> fault(String text, Operation operation, boolean decimalComma) {
-    Typed typed = Typed.of(text, decimalComma);
+  public static Optional<Fault> fault(String text, Operation operation, Style style) {
+    Typed typed = Typed.of(text, style);
     boolean mayHaveRest = operation == Operation.DIVISION || operation == Operation.ROOT;
     if (typed.remainder().isPresent() && !mayHaveRest) {
       return Optional.of(Fault.NO_REMAINDER_HERE);
@@ -43,8 +44,8 @@ public record Reply(BigDecimal value, Optional<BigDecimal> remainder) {
   }
 
   /** Reads a text in which {@link #fault} finds nothing. */
-  public static Reply read(String text, boolean decimalComma) {
-    Typed typed = Typed.of(text, decimalComma);
+  public static Reply read(String text, Style style) {
+    Typed typed = Typed.of(text, style);
     return new Reply(new BigDecimal(typed.value()), typed.remainder().map(BigDecimal::new));
   }
 

@@ -1,8 +1,8 @@
 package bemble.lines;
 
 import bemble.method.Sum;
+import bemble.notation.Typed;
 import bemble.number.Numeral;
-import bemble.number.Typed;
 import bemble.paper.Role;
 import bemble.paper.Spot;
 import bemble.problem.Root;
@@ -14,7 +14,6 @@ import bemble.procedure.Slot;
 import bemble.procedure.Step;
 import bemble.procedure.Working;
 import bemble.remark.Remark;
-import bemble.style.Choice;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -86,7 +85,7 @@ public final class WorkingLines {
   }
 
   private Typed typed(String text) {
-    return Typed.of(text, sum.style().has(Choice.DecimalMark.COMMA));
+    return Typed.of(text, sum.style());
   }
 
   /** The line of the last remainder. */

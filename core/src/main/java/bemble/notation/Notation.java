@@ -12,13 +12,17 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Properties;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * The letters and words of one language that stand on a page, read from a file of that language.
  * What another language lacks stands there in {@link Style#ENGLISH}.
  */
 public final class Notation {
+  private static final int IGNORING_CASE = Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE;
   private static final Map<String, Notation> READ = new ConcurrentHashMap<>();
 
   private final Properties texts;
@@ -26,6 +30,7 @@ public final class Notation {
   private final String[] groups;
   private final String[] parts;
   private final List<String> wholes;
+  private final Pattern withRemainder;
 
   private Notation(String language) {
     texts = new Properties();
@@ -35,6 +40,16 @@ public final class Notation {
     groups = text("head.groups").split(",");
     parts = text("head.parts").split(",");
     wholes = IntStream.range(0, 3 * (groups.length + 1)).mapToObj(this::whole).toList();
+    String words =
+        Stream.of(text("remainder.typed").split(","))
+            .map(Pattern::quote)
+            .collect(Collectors.joining("|"));
+    withRemainder = Pattern.compile("(.*?)(?:" + words + ")(.*)", IGNORING_CASE);
+  }
+
+  /** A number, and behind a word for it what is left over; either may be anything. */
+  Pattern withRemainder() {
+    return withRemainder;
   }
 
   /** The notation of the class's language. */

@@ -40,7 +40,7 @@ class DiagnoserTest {
           switch (text) {
             case "" -> new Blank();
             case "-" -> new LeftOut();
-            default -> new Answered(Reply.read(text, false));
+            default -> new Answered(Reply.read(text, Style.STANDARD));
           });
     }
     return given;

@@ -32,7 +32,8 @@ class FactMissedTest {
   }
 
   private static Optional<Pair> missed(Item item, String reply) {
-    return new Diagnoser(List.of(item), Style.STANDARD).factMissed(0, Reply.read(reply, false));
+    return new Diagnoser(List.of(item), Style.STANDARD)
+        .factMissed(0, Reply.read(reply, Style.STANDARD));
   }
 
   private static Reply reply(Answer answer) {
@@ -40,7 +41,7 @@ class FactMissedTest {
         answer instanceof Answer.Quotient quotient && !quotient.remainder().isZero()
             ? " r " + quotient.remainder()
             : "";
-    return Reply.read(answer.value() + rest, false);
+    return Reply.read(answer.value() + rest, Style.STANDARD);
   }
 
   @Test

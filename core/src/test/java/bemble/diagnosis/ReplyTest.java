@@ -13,6 +13,8 @@ import bemble.problem.Problem;
 import bemble.problem.ProblemReader;
 import bemble.problem.Reading;
 import bemble.procedure.Answer;
+import bemble.style.Choice;
+import bemble.style.Style;
 import java.math.BigInteger;
 import java.util.Optional;
 import java.util.Random;
@@ -21,6 +23,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class ReplyTest {
+  private static final Style COMMA =
+      Style.STANDARD.with(Choice.ThousandsMark.NONE).with(Choice.DecimalMark.COMMA);
+
   static Problem problem(String text) {
     Reading reading = new ProblemReader(Limits.STANDARD).read(text);
     return ((Reading.Understood) reading).problem();
@@ -51,7 +56,7 @@ class ReplyTest {
       })
   void isTheAnswerWhateverWayItIsWritten(String sum, String text, boolean right) {
     Answer answer = Calculator.result(problem(sum));
-    assertEquals(right, Reply.read(text, false).is(answer), answer::toString);
+    assertEquals(right, Reply.read(text, Style.STANDARD).is(answer), answer::toString);
   }
 
   @ParameterizedTest
@@ -68,14 +73,14 @@ class ReplyTest {
             + " ADDITION | TOO_LONG"
       })
   void saysWhyATextIsNoAnswer(String text, Operation operation, Fault fault) {
-    assertEquals(Optional.of(fault), Reply.fault(text, operation, false));
+    assertEquals(Optional.of(fault), Reply.fault(text, operation, Style.STANDARD));
   }
 
   @Test
   void readsTheMarksOfAClassWithDecimalComma() {
-    Reply reply = Reply.read("1 234,5", true);
+    Reply reply = Reply.read("1 234,5", COMMA);
     assertEquals(Numeral.parse("1234.5").value(), reply.value());
-    assertEquals(Optional.empty(), Reply.fault("1.234,5", Operation.ADDITION, true));
+    assertEquals(Optional.empty(), Reply.fault("1.234,5", Operation.ADDITION, COMMA));
   }
 
   /** Against BigInteger: the true answer is right, and any other number is not. */
@@ -91,10 +96,10 @@ class ReplyTest {
       Answer answer = Calculator.result(problem(one + signs[which] + other));
       String rest = which == 2 ? " r " + one.mod(other) : "";
       Operation operation = which == 2 ? Operation.DIVISION : Operation.MULTIPLICATION;
-      assertEquals(Optional.empty(), Reply.fault(answers[which] + rest, operation, false));
-      assertTrue(Reply.read(answers[which] + rest, false).is(answer));
+      assertEquals(Optional.empty(), Reply.fault(answers[which] + rest, operation, Style.STANDARD));
+      assertTrue(Reply.read(answers[which] + rest, Style.STANDARD).is(answer));
       BigInteger off = answers[which].add(BigInteger.valueOf(1 + random.nextInt(9)));
-      assertFalse(Reply.read(off + rest, false).is(answer));
+      assertFalse(Reply.read(off + rest, Style.STANDARD).is(answer));
     }
   }
 }

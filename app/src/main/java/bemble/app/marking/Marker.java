@@ -90,11 +90,11 @@ final class Marker {
     if (fault.isPresent()) {
       throw refused(fault.get(), text, words.problem(items.get(place)));
     }
-    return new AnswerSpace.Answered(Reply.read(text, hasComma()));
+    return new AnswerSpace.Answered(Reply.read(text, style));
   }
 
   private Optional<Reply.Fault> fault(int place, String text) {
-    return Reply.fault(text, items.get(place).problem().operation(), hasComma());
+    return Reply.fault(text, items.get(place).problem().operation(), style);
   }
 
   private boolean hasComma() {

@@ -88,7 +88,8 @@ final class DemoTerm {
   record Answered(Optional<Answer> answer, boolean right) {
     private AnswerSpace given() {
       return answer
-          .<AnswerSpace>map(each -> new AnswerSpace.Answered(Reply.read(typed(each), false)))
+          .<AnswerSpace>map(
+              each -> new AnswerSpace.Answered(Reply.read(typed(each), Style.STANDARD)))
           .orElse(new AnswerSpace.Blank());
     }
 

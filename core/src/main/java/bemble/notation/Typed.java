@@ -1,5 +1,7 @@
-package bemble.number;
+package bemble.notation;
 
+import bemble.style.Choice;
+import bemble.style.Style;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -19,14 +21,12 @@ public record Typed(int signs, String value, Optional<String> remainder) {
   /** How many signs a text has with its spaces and marks, which are kept as they are typed. */
   private static final int MOST_SIGNS = 80;
 
-  private static final Pattern WITH_REMAINDER =
-      Pattern.compile("(.*?)(?:remainder|rem\\.?|r)(.*)", Pattern.CASE_INSENSITIVE);
-
   private static final Pattern NUMBER = Pattern.compile("\\d+(\\.\\d+)?");
 
-  /** Takes a text apart, in the marks of a class in which a comma may stand before the tenths. */
-  public static Typed of(String text, boolean decimalComma) {
-    Matcher parts = WITH_REMAINDER.matcher(text);
+  /** Takes a text apart, in the marks and the words of a class. */
+  public static Typed of(String text, Style style) {
+    boolean decimalComma = style.has(Choice.DecimalMark.COMMA);
+    Matcher parts = Notation.of(style).withRemainder().matcher(text);
     boolean both = parts.matches();
     return new Typed(
         text.strip().length(),
