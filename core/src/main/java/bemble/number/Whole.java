@@ -16,7 +16,15 @@ public final class Whole {
   private static final List<BigInteger> POWERS =
       IntStream.range(0, 20).mapToObj(BigInteger.TEN::pow).toList();
 
+  /** The numbers that a column or a product of two figures comes to, made once. */
+  private static final BigInteger[] FEW =
+      IntStream.range(0, 1000).mapToObj(BigInteger::valueOf).toArray(BigInteger[]::new);
+
   private Whole() {}
+
+  private static BigInteger of(long number) {
+    return number >= 0 && number < FEW.length ? FEW[(int) number] : BigInteger.valueOf(number);
+  }
 
   private static boolean isSmall(BigInteger number) {
     return number.bitLength() <= SMALL_BITS;
@@ -29,9 +37,7 @@ public final class Whole {
 
   /** The ones figure of a number that is not negative. */
   public static BigInteger ones(BigInteger number) {
-    return isSmall(number)
-        ? BigInteger.valueOf(number.longValue() % 10)
-        : number.mod(BigInteger.TEN);
+    return isSmall(number) ? of(number.longValue() % 10) : number.mod(BigInteger.TEN);
   }
 
   /** How many whole tens a number has that is not negative. */
@@ -48,13 +54,13 @@ public final class Whole {
     for (int i = 0; i < n; i++) {
       left /= 10;
     }
-    return BigInteger.valueOf(left);
+    return of(left);
   }
 
   /** Ten times a number and some more: 4 and 7 make 47. */
   public static BigInteger joined(BigInteger tens, BigInteger ones) {
     return isSmall(tens) && isSmall(ones)
-        ? BigInteger.valueOf(10 * tens.longValue() + ones.longValue())
+        ? of(10 * tens.longValue() + ones.longValue())
         : tens.multiply(BigInteger.TEN).add(ones);
   }
 
@@ -64,7 +70,7 @@ public final class Whole {
     for (int i = first; i < numbers.size(); i++) {
       BigInteger number = numbers.get(i);
       if (small > Integer.MAX_VALUE || !isSmall(number)) {
-        BigInteger joined = BigInteger.valueOf(small);
+        BigInteger joined = of(small);
         for (int rest = i; rest < numbers.size(); rest++) {
           joined = joined.multiply(BigInteger.TEN).add(numbers.get(rest));
         }
@@ -72,20 +78,20 @@ public final class Whole {
       }
       small = 10 * small + number.longValue();
     }
-    return BigInteger.valueOf(small);
+    return of(small);
   }
 
   /** The product of two numbers. */
   public static BigInteger product(BigInteger one, BigInteger other) {
     return isSmall(one) && isSmall(other)
-        ? BigInteger.valueOf(one.longValue() * other.longValue())
+        ? of(one.longValue() * other.longValue())
         : one.multiply(other);
   }
 
   /** The sum of two numbers. */
   public static BigInteger sum(BigInteger one, BigInteger other) {
     return isSmall(one) && isSmall(other)
-        ? BigInteger.valueOf(one.longValue() + other.longValue())
+        ? of(one.longValue() + other.longValue())
         : one.add(other);
   }
 
@@ -100,11 +106,11 @@ public final class Whole {
     for (int i = first; i < numbers.size(); i++) {
       BigInteger number = numbers.get(i);
       if (!isSmall(number)) {
-        return total(BigInteger.valueOf(small), numbers, i);
+        return total(of(small), numbers, i);
       }
       small += number.longValue();
     }
-    return BigInteger.valueOf(small);
+    return of(small);
   }
 
   private static BigInteger total(BigInteger soFar, List<BigInteger> numbers, int first) {
@@ -118,14 +124,14 @@ public final class Whole {
   /** The difference of two numbers; 0 where the second is larger. */
   public static BigInteger left(BigInteger number, BigInteger taken) {
     return isSmall(number) && isSmall(taken)
-        ? BigInteger.valueOf(Math.max(0, number.longValue() - taken.longValue()))
+        ? of(Math.max(0, number.longValue() - taken.longValue()))
         : number.subtract(taken).max(BigInteger.ZERO);
   }
 
   /** The quotient of two numbers without its remainder; the divisor is not 0. */
   public static BigInteger quotient(BigInteger number, BigInteger divisor) {
     return isSmall(number) && isSmall(divisor)
-        ? BigInteger.valueOf(number.longValue() / divisor.longValue())
+        ? of(number.longValue() / divisor.longValue())
         : number.divide(divisor);
   }
 }
