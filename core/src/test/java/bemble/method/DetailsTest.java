@@ -120,8 +120,8 @@ class DetailsTest {
         "3,000 ÷ 3    | 1000  | 0 | 3",
         "700,021 ÷ 7  | 100003| 0 | 4",
         "86,520 ÷ 24  | 3605  | 0 | 1",
-        "5 ÷ 8        | 0     | 5 | 1",
-        "0 ÷ 8        | 0     | 0 | 1",
+        "5 ÷ 8        | 0     | 5 | 0",
+        "0 ÷ 8        | 0     | 0 | 0",
         "100 ÷ 99     | 1     | 1 | 0"
       })
   void writesEveryZeroOfAQuotient(String line, String quotient, String remainder, int zeros) {

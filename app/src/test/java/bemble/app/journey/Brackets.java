@@ -1,5 +1,6 @@
 package bemble.app.journey;
 
+import bemble.style.Style;
 import bemble.words.Catalogue;
 import com.fasterxml.jackson.core.type.TypeReference;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -8,11 +9,14 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.UnaryOperator;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.springframework.core.io.Resource;
+import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.util.FileSystemUtils;
 
 /**
@@ -23,29 +27,8 @@ final class Brackets implements AutoCloseable {
   static final String TAG = "en-XA";
   private static final Path FOLDER = Path.of("target", "test-classes", "bemble", "words", TAG);
 
-  private static final Map<String, UnaryOperator<String>> FILES =
-      new TreeMap<>(
-          Stream.of(
-                  "labels",
-                  "settings",
-                  "slips",
-                  "rungs",
-                  "refusals",
-                  "remark-names",
-                  "messages",
-                  "remarks/adding",
-                  "remarks/taking",
-                  "remarks/multiplying",
-                  "remarks/dividing",
-                  "remarks/roots",
-                  "remarks/checking",
-                  "remarks/help")
-              .collect(Collectors.toMap(name -> name, name -> Brackets::around)));
-
-  static {
-    FILES.put("places", Brackets::aroundEach);
-    FILES.put("notation", Brackets::aroundEach);
-  }
+  /** Files of lists of names, which are parted by commas. */
+  private static final Set<String> LISTS = Set.of("places", "notation");
 
   private static final Pattern BRACKETED = Pattern.compile("«[^«»]*»");
   private static final ObjectMapper JSON = new ObjectMapper();
@@ -53,13 +36,14 @@ final class Brackets implements AutoCloseable {
   /** Writes the language, of which Bemble knows from now on. */
   Brackets() throws IOException {
     Files.createDirectories(FOLDER.resolve("remarks"));
-    for (Map.Entry<String, UnaryOperator<String>> file : FILES.entrySet()) {
-      Catalogue english = Catalogue.read("en", file.getKey());
+    for (String name : names()) {
+      Catalogue english = Catalogue.read(Style.ENGLISH, name);
+      UnaryOperator<String> around = LISTS.contains(name) ? Brackets::aroundEach : Brackets::around;
       List<String> lines =
           english.keys().stream()
-              .map(key -> key + "=" + escaped(file.getValue().apply(english.text(key))))
+              .map(key -> key + "=" + escaped(around.apply(english.text(key))))
               .toList();
-      Files.write(FOLDER.resolve(file.getKey() + ".properties"), lines);
+      Files.write(FOLDER.resolve(name + ".properties"), lines);
     }
     Map<String, String> screens =
         JSON.readValue(
@@ -68,11 +52,21 @@ final class Brackets implements AutoCloseable {
     JSON.writeValue(FOLDER.resolve("screens.json").toFile(), screens);
   }
 
+  /** The files of messages in English, without their ending: remarks/adding. */
+  private static Set<String> names() throws IOException {
+    Set<String> names = new TreeSet<>();
+    for (Resource file :
+        new PathMatchingResourcePatternResolver()
+            .getResources("classpath*:bemble/words/en/**/*.properties")) {
+      names.add(file.getURI().toString().replaceAll(".*/words/en/|\\.properties", ""));
+    }
+    return names;
+  }
+
   static String around(String message) {
     return "«" + message + "»";
   }
 
-  /** Lists of names are parted by commas. */
   private static String aroundEach(String list) {
     return Stream.of(list.split(","))
         .map(name -> name.isEmpty() ? name : around(name))

@@ -7,6 +7,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.TemporalAdjusters;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -104,14 +105,14 @@ final class EveryView {
         });
   }
 
+  /** Two sums with a title. */
+  private static Map<String, Object> beds() {
+    List<Object> sums = List.of(Map.of("plain", "402 − 87"), Map.of("plain", "98765 × 432"));
+    return Map.of("title", "Beds by the wall", "sums", sums);
+  }
+
   private void prepareSets() {
-    Map<String, Object> kept =
-        Map.of(
-            "title",
-            "Beds by the wall",
-            "sums",
-            List.of(Map.of("plain", "402 − 87"), Map.of("plain", "98765 × 432")));
-    long set = talk.post("/api/sets", kept).json().get("id").asLong();
+    long set = talk.post("/api/sets", beds()).json().get("id").asLong();
     see("sets", () -> open("/sets", "The sheet is empty"));
     see(
         "ladder",
@@ -139,14 +140,8 @@ final class EveryView {
   }
 
   private void prepareRun() {
-    Map<String, Object> request =
-        Map.of(
-            "title",
-            "Beds by the wall",
-            "sums",
-            List.of(Map.of("plain", "402 − 87"), Map.of("plain", "98765 × 432")),
-            "right",
-            2);
+    Map<String, Object> request = new HashMap<>(beds());
+    request.put("right", 2);
     JsonNode run = talk.post("/api/runs", request).json();
     long page = run.get("current").asLong();
     see("sum of a run", () -> open("/slate/" + page, "0 right, 2 wanted"));
@@ -155,13 +150,7 @@ final class EveryView {
 
   private void prepareMarking() {
     talk.post("/api/roll", Map.of("names", "Odhran\nIsmay\nCaio\nTamsin"));
-    Map<String, Object> request =
-        Map.of(
-            "title",
-            "Beds by the wall",
-            "sums",
-            List.of(Map.of("plain", "402 − 87"), Map.of("plain", "98765 × 432")));
-    long handout = talk.post("/api/handouts", request).json().get("id").asLong();
+    long handout = talk.post("/api/handouts", beds()).json().get("id").asLong();
     talk.post("/api/handouts/" + handout + "/simulated", Map.of("seed", 3));
     see("handouts", () -> open("/marking", "Pupils of"));
     see("grid", () -> open("/marking/" + handout, "4 of 4 pupils entered"));
