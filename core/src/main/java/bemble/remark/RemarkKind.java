@@ -3,7 +3,7 @@ package bemble.remark;
 import java.util.List;
 import java.util.Locale;
 
-/** Every sort of remark. The sentences of each stand in the bundle under its {@link #key}. */
+/** Every sort of remark. The sentences of each stand in the catalogue under its {@link #key}. */
 public enum RemarkKind {
   DRAW_RULE,
   FILL_UP,
