@@ -1,6 +1,9 @@
 package bemble.practice;
 
 import java.util.List;
+import java.util.Map;
+import java.util.SortedMap;
+import java.util.TreeMap;
 
 /**
  * A lesson.
@@ -35,22 +38,18 @@ public record Lesson(List<Part> parts) {
   }
 
   /**
-   * A lesson of so many sums of one line, however long it takes: two to show, two to do together,
-   * some to practise and one to explain.
+   * What is done in each part of a lesson of one line, however long it takes: two sums to show, two
+   * to do together, some to practise and one to explain.
    *
    * @param line what it is about; its count is that of the sums to practise
    */
-  public static Lesson about(SetLine line) {
-    return new Lesson(
-        List.of(
-            part(LessonPart.SHOW, line, 2),
-            part(LessonPart.TOGETHER, line, 2),
-            part(LessonPart.PRACTISE, line, line.count()),
-            part(LessonPart.EXPLAIN, line, 1)));
-  }
-
-  private static Part part(LessonPart kind, SetLine line, int count) {
-    return new Part(kind, List.of(new SetLine(line.rung(), line.method(), count)), 1);
+  public static SortedMap<LessonPart, SetLine> about(SetLine line) {
+    return new TreeMap<>(
+        Map.of(
+            LessonPart.SHOW, line.times(2),
+            LessonPart.TOGETHER, line.times(2),
+            LessonPart.PRACTISE, line,
+            LessonPart.EXPLAIN, line.times(1)));
   }
 
   /** How long it takes at school, in minutes, without homework and without what runs beside it. */

@@ -15,4 +15,9 @@ public record SetLine(Rung rung, String method, int count) {
   public SetLine {
     Require.that(count >= 1, "count", count, "must be 1 or more");
   }
+
+  /** The same line with so many sums. */
+  public SetLine times(int sums) {
+    return new SetLine(rung, method, sums);
+  }
 }

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import java.util.SortedMap;
 
 /** Puts sets together: the sums of each line, none twice, none that is to be avoided. */
 public final class SetMaker {
@@ -115,22 +116,22 @@ public final class SetMaker {
   }
 
   /**
-   * The sums of a lesson of one line, part by part, the easier ones first.
+   * The sums of a lesson, part by part, the easier ones first.
    *
-   * @param lesson its parts
+   * @param parts what is done in each part
    */
-  public List<Item> lesson(Lesson lesson, Collection<String> avoided, long seed) {
-    List<SetLine> lines = lesson.parts().stream().flatMap(part -> part.lines().stream()).toList();
+  public List<Item> lesson(
+      SortedMap<LessonPart, SetLine> parts, Collection<String> avoided, long seed) {
+    List<SetLine> lines = List.copyOf(parts.values());
     List<Item> drawn = make(lines, Map.of(), avoided, Order.EASY_FIRST, seed);
     List<Item> items = new ArrayList<>();
-    for (Lesson.Part part : lesson.parts()) {
-      int count = part.lines().stream().mapToInt(SetLine::count).sum();
-      drawn.stream()
-          .skip(items.size())
-          .limit(count)
-          .map(item -> item.in(part.kind()))
-          .forEach(items::add);
-    }
+    parts.forEach(
+        (part, line) ->
+            drawn.stream()
+                .skip(items.size())
+                .limit(line.count())
+                .toList()
+                .forEach(item -> items.add(item.in(part))));
     return items;
   }
 

@@ -55,7 +55,7 @@ class ScreenController {
         .body(page.replace(PLACEHOLDER, nonce).replace(WORDS, words()));
   }
 
-  /** The words in the language of the request; no sign of them ends the element they stand in. */
+  /** The words in the language of the request. A bracket in them must not end their element. */
   private String words() throws IOException {
     return json.writeValueAsString(ScreenWords.read(json)).replace("<", "\\u003c");
   }

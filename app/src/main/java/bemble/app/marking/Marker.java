@@ -6,12 +6,14 @@ import bemble.app.marking.MarkingJson.KnownAnswer;
 import bemble.app.marking.MarkingJson.SlipLabel;
 import bemble.app.sets.SetWords;
 import bemble.app.store.AnswerRow;
+import bemble.app.words.Language;
 import bemble.diagnosis.AnswerSpace;
 import bemble.diagnosis.Diagnoser;
 import bemble.diagnosis.Diagnosis;
 import bemble.diagnosis.Outcome;
 import bemble.diagnosis.Pool;
 import bemble.diagnosis.Reply;
+import bemble.notation.Notation;
 import bemble.number.Numeral;
 import bemble.practice.Item;
 import bemble.practice.SlipKey;
@@ -24,6 +26,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 
 /**
@@ -36,7 +39,11 @@ final class Marker {
 
   private final List<Item> items;
   private final Style style;
-  private final SetWords words;
+  private final ClassLadder ladder;
+
+  /** The words by their language: whoever looks at a handout asks for one. */
+  private final Map<String, SetWords> words = new ConcurrentHashMap<>();
+
   private final List<SlipKey> keys;
   private Diagnoser diagnoser;
   private Pool pool;
@@ -44,7 +51,7 @@ final class Marker {
   Marker(List<Item> items, Style style, ClassLadder ladder) {
     this.items = List.copyOf(items);
     this.style = style;
-    words = new SetWords(style, ladder);
+    this.ladder = ladder;
     keys = items.stream().map(item -> SlipKey.of(item, style)).toList();
   }
 
@@ -58,18 +65,19 @@ final class Marker {
 
   /** Other sums of the same rungs. */
   Pool like(long seed) {
-    return Pool.like(items, words.ladder().ladder(), style, seed);
+    return Pool.like(items, ladder.ladder(), style, seed);
   }
 
   SetWords words() {
-    return words;
+    String language = Language.current(style.language());
+    return words.computeIfAbsent(language, any -> new SetWords(style, ladder));
   }
 
   /** An answer as it is typed in the marks of the class: 18 r 4. */
   String typed(Answer answer) {
     String rest =
         answer instanceof Answer.Quotient quotient && !quotient.remainder().isZero()
-            ? " r " + quotient.remainder()
+            ? " " + Notation.of(style).text("remainder.letter") + " " + quotient.remainder()
             : "";
     return marked(answer.value() + rest);
   }
@@ -88,7 +96,7 @@ final class Marker {
     }
     Optional<Reply.Fault> fault = fault(place, text);
     if (fault.isPresent()) {
-      throw refused(fault.get(), text, words.problem(items.get(place)));
+      throw refused(fault.get(), text, words().problem(items.get(place)));
     }
     return new AnswerSpace.Answered(Reply.read(text, style));
   }
@@ -162,7 +170,7 @@ final class Marker {
   }
 
   SlipLabel label(Slip slip) {
-    return new SlipLabel(slip.named().id(), words.slip(slip).name());
+    return new SlipLabel(slip.named().id(), words().slip(slip).name());
   }
 
   /** What the answers of a pupil tell; a place of which nothing is known counts as not asked. */

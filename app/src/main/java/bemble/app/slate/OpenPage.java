@@ -33,7 +33,6 @@ import org.jspecify.annotations.Nullable;
  */
 final class OpenPage {
   private final Slate slate;
-  private final WorkingWords words;
   private final PageOfStrokes written = new PageOfStrokes();
   private final List<StrokeView> strokes = new ArrayList<>();
   private final Turns turns;
@@ -43,7 +42,6 @@ final class OpenPage {
     this.row = row;
     this.turns = turns;
     this.slate = new Slate(sum, SettingOut.valueOf(row.settingOut()));
-    this.words = WorkingWords.of(sum.style());
     add(strokes);
   }
 
@@ -67,7 +65,7 @@ final class OpenPage {
   }
 
   WorkingWords words() {
-    return words;
+    return WorkingWords.of(slate.sum().style());
   }
 
   /** Whether a stroke is kept already. */
@@ -145,7 +143,7 @@ final class OpenPage {
     boolean ruled = strokes.stream().anyMatch(stroke -> stroke.kind() == Stroke.Kind.LINE);
     List<String> hints =
         isEnded() && own && !ruled && !slate.isFramed() ? List.of("hint.no-rule") : List.of();
-    return new ReportWords(words.wording()).view(judge(), stage(), hints);
+    return new ReportWords(words().wording()).view(judge(), stage(), hints);
   }
 
   /**
@@ -156,6 +154,7 @@ final class OpenPage {
    */
   AttemptView view(@Nullable Long check, @Nullable Check proving) {
     Sum sum = slate.sum();
+    WorkingWords words = words();
     return new AttemptView(
         row.id(),
         new Begun(
@@ -194,7 +193,7 @@ final class OpenPage {
     return new DecisionView(
         came,
         row.cameBack(),
-        words
+        words()
             .wording()
             .label(
                 key + (came == row.cameBack() ? ".seen" : ".not-seen"),
@@ -204,7 +203,7 @@ final class OpenPage {
   /** What the judge found, to be kept. */
   PageJudgement verdict() {
     Report report = judge();
-    ReportView view = new ReportWords(words.wording()).view(report, stage(), List.of());
+    ReportView view = new ReportWords(words().wording()).view(report, stage(), List.of());
     String slip = view.findings().isEmpty() ? null : view.findings().get(0).name();
     return new PageJudgement(slip, view.slips(), report.allRight(), firstSlip(report));
   }

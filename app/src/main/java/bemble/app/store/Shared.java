@@ -1,5 +1,7 @@
 package bemble.app.store;
 
+import bemble.app.words.Language;
+import bemble.style.Style;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.concurrent.locks.ReentrantLock;
@@ -9,7 +11,8 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 
 /**
  * What is worked out of all that is kept: once for each state of it, however many ask for it at the
- * same time. One work is done at a time, so that whoever writes meanwhile finds a processor free.
+ * same time in the same language. One work is done at a time, so that whoever writes meanwhile
+ * finds a processor free.
  */
 @Component
 public class Shared {
@@ -17,11 +20,14 @@ public class Shared {
 
   private final Changes changes;
   private final ReentrantLock working = new ReentrantLock(true);
-  private final Cache<Object, Worked> kept = Caffeine.newBuilder().maximumSize(KEPT).build();
+  private final Cache<Asked, Worked> kept = Caffeine.newBuilder().maximumSize(KEPT).build();
 
   Shared(Changes changes) {
     this.changes = changes;
   }
+
+  /** What was asked for, and in which language it was told. */
+  private record Asked(Object key, String language) {}
 
   /** What was worked out when there had been so many changes, or more. */
   private record Worked(Object value, long asOf) {}
@@ -33,20 +39,21 @@ public class Shared {
    */
   @SuppressWarnings("unchecked")
   public <V> V of(Object key, Supplier<V> work) {
+    Asked asked = new Asked(key, Language.current(Style.ENGLISH));
     if (TransactionSynchronizationManager.isActualTransactionActive()) {
       // It may see changes of its own, which nobody else sees yet.
       return work.get();
     }
     long wanted = changes.count();
-    Worked worked = kept.getIfPresent(key);
+    Worked worked = kept.getIfPresent(asked);
     if (worked == null || worked.asOf() < wanted) {
       working.lock();
       try {
-        worked = kept.getIfPresent(key);
+        worked = kept.getIfPresent(asked);
         if (worked == null || worked.asOf() < wanted) {
           long asOf = changes.count();
           worked = new Worked(work.get(), asOf);
-          kept.put(key, worked);
+          kept.put(asked, worked);
         }
       } finally {
         working.unlock();

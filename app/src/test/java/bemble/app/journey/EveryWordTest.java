@@ -2,6 +2,7 @@ package bemble.app.journey;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 
 import bemble.app.siege.Noise;
 import bemble.app.siege.Views;
@@ -291,5 +292,36 @@ class EveryWordTest extends Journey {
                 Map.of("name", "Potting Bench", "style", Map.of("language", "tlh")));
     assertEquals(422, answer.status());
     assertEquals("«Bemble has no language “tlh”.»", answer.detail());
+  }
+
+  /** What is worked out once for all is told to each in its own language. */
+  @Test
+  void eachOfTwoBrowsersIsAnsweredInItsLanguage() {
+    Talk talk = talk();
+    talk.post("/api/roll", Map.of("names", "Averil\nFenn"));
+    Map<String, Object> sum = Map.of("plain", "402 − 87");
+    Map<String, Object> beds = Map.of("title", "Beds", "sums", List.of(sum));
+    String handout = talk.post("/api/handouts", beds).json().get("id").asText();
+    String attempt = talk.post("/api/attempts", Map.of("sum", sum)).json().get("id").asText();
+    hand.page.navigate("/workbook?lang=en");
+    Map.of(
+            "/api/register",
+            "/rungs/0/name",
+            "/api/plan?weeks=2",
+            "/shares/rules/0",
+            "/api/handouts/" + handout,
+            "/sums/0/known/1/slips/0/name",
+            "/api/attempts/" + attempt,
+            "/methodName")
+        .forEach(
+            (path, at) -> {
+              String bracketed = talk.get(path).json().at(at).asText();
+              assertEquals(List.of(), bare(bracketed), path);
+              String english =
+                  new Talk.Answer(0, hand.page.request().get(path).body()).json().at(at).asText();
+              assertEquals(bracketed.replaceAll("[«»]", ""), english, path);
+              assertNotEquals(bracketed, english, path);
+            });
+    hand.page.navigate("/workbook?lang=" + Brackets.TAG);
   }
 }
