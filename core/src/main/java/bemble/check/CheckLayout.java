@@ -18,6 +18,7 @@ import bemble.style.Choice;
 import bemble.style.Style;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -41,14 +42,21 @@ final class CheckLayout {
   }
 
   /**
-   * One working that has all marks and steps of the parts, and ends in a step that compares; its
-   * answer is that of the last part.
+   * One working that has all marks and steps of the parts, in front what has to be said before, and
+   * ends in a step that compares; its answer is that of the last part.
    */
-  static Working lay(Working first, List<Working> parts, Comparing comparing, Style style) {
-    return new CheckLayout(first.problem(), style).laid(first.paper(), parts, comparing);
+  static Working lay(
+      Working first,
+      List<Working> parts,
+      Comparing comparing,
+      Style style,
+      Optional<Remark> before) {
+    return new CheckLayout(first.problem(), style).laid(first.paper(), parts, comparing, before);
   }
 
-  private Working laid(Paper page, List<Working> parts, Comparing comparing) {
+  private Working laid(
+      Paper page, List<Working> parts, Comparing comparing, Optional<Remark> before) {
+    before.ifPresent(remark -> steps.add(Step.said(Section.SET_OUT, () -> remark)));
     boolean beside = style.has(Choice.CheckPlace.BESIDE);
     int left = beside ? page.extent().to().column() + GAP : page.extent().from().column();
     int top = beside ? page.extent().from().row() + 1 : page.extent().to().row() + GAP;

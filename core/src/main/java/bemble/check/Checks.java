@@ -14,6 +14,8 @@ import bemble.problem.Root;
 import bemble.problem.Subtraction;
 import bemble.procedure.Answer;
 import bemble.procedure.Working;
+import bemble.remark.Remark;
+import bemble.remark.RemarkKind;
 import bemble.style.Choice;
 import bemble.style.Setting;
 import bemble.style.Style;
@@ -38,7 +40,7 @@ public final class Checks {
   private Checks(Working first, Style style) {
     this.first = first;
     this.style = style;
-    this.asGiven = style.with(Choice.OnTop.AS_GIVEN);
+    this.asGiven = style.with(Choice.OnTop.AS_GIVEN).with(Choice.QuotientMeaning.UNSAID);
   }
 
   /**
@@ -217,11 +219,9 @@ public final class Checks {
 
   private Check multiplyBack(Division sum) {
     Answer.Quotient answer = (Answer.Quotient) first.answer();
-    return productAndRest(
-        Check.Kind.MULTIPLY_BACK,
-        new Multiplication(answer.value(), sum.divisor()),
-        answer.remainder(),
-        sum.dividend());
+    Multiplication back = new Multiplication(answer.value(), sum.divisor());
+    return check(
+        Check.Kind.MULTIPLY_BACK, productAndRest(back, answer.remainder()), sum.dividend());
   }
 
   /** The root's figures and what is left, as whole numbers of the last place squared. */
@@ -232,6 +232,15 @@ public final class Checks {
     int half = (scale + 1) / 2;
     Numeral radicand = whole(sum.radicand(), 2 * half);
     Multiplication square = squareOf(whole(answer.value(), half));
+    Optional<Remark> wholes =
+        half == 0
+            ? Optional.empty()
+            : Optional.of(
+                Remark.of(RemarkKind.COUNT_IN_WHOLES)
+                    .with("root", answer.value())
+                    .with("radicand", sum.radicand())
+                    .with("wholeRoot", whole(answer.value(), half))
+                    .with("wholeRadicand", radicand));
     if (style.has(Choice.RootCheck.ENCLOSURE)) {
       if (answer.exact()) {
         return instead(Choice.RootCheck.SQUARE_BACK);
@@ -239,10 +248,10 @@ public final class Checks {
       Working below = work(square);
       Working above = work(squareOf(whole(answer.above(), half)));
       Comparing comparing = Comparing.between(below, above, radicand);
-      return check(Check.Kind.ENCLOSURE, List.of(below, above), comparing);
+      return check(Check.Kind.ENCLOSURE, List.of(below, above), comparing, wholes);
     }
-    return productAndRest(
-        Check.Kind.SQUARE_BACK, square, whole(answer.remainder(), 2 * half), radicand);
+    List<Working> parts = productAndRest(square, whole(answer.remainder(), 2 * half));
+    return check(Check.Kind.SQUARE_BACK, parts, Comparing.of(parts, radicand), wholes);
   }
 
   private static Numeral whole(Numeral number, int places) {
@@ -253,15 +262,14 @@ public final class Checks {
     return new Multiplication(side, side);
   }
 
-  private Check productAndRest(
-      Check.Kind kind, Multiplication sum, Numeral rest, Numeral expected) {
+  private List<Working> productAndRest(Multiplication sum, Numeral rest) {
     List<Working> parts = new ArrayList<>();
     parts.add(work(sum));
     if (!rest.isZero()) {
       Numeral product = parts.get(0).answer().value();
       parts.add(work(new Addition(List.of(product, rest))));
     }
-    return check(kind, parts, expected);
+    return parts;
   }
 
   /** The method of the page that is checked. */
@@ -282,11 +290,13 @@ public final class Checks {
   }
 
   private Check check(Check.Kind kind, List<Working> parts, Numeral expected) {
-    return check(kind, parts, Comparing.of(parts, expected));
+    return check(kind, parts, Comparing.of(parts, expected), Optional.empty());
   }
 
-  private Check check(Check.Kind kind, List<Working> parts, Comparing comparing) {
-    Working laid = CheckLayout.lay(first, parts, comparing, style);
+  /** A check before which something may have to be said. */
+  private Check check(
+      Check.Kind kind, List<Working> parts, Comparing comparing, Optional<Remark> before) {
+    Working laid = CheckLayout.lay(first, parts, comparing, style, before);
     return new Check(kind, choice(), laid, parts, comparing.expected(), comparing.cameBack());
   }
 }

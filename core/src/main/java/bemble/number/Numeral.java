@@ -100,6 +100,17 @@ public record Numeral(String figures, int scale) {
     return places <= scale ? this : new Numeral(figures + "0".repeat(places - scale), places);
   }
 
+  /** This value without zeros that end it after the point. */
+  public Numeral stripped() {
+    int zeros = 0;
+    while (zeros < scale && figures.charAt(figures.length() - 1 - zeros) == '0') {
+      zeros++;
+    }
+    return zeros == 0
+        ? this
+        : new Numeral(figures.substring(0, figures.length() - zeros), scale - zeros);
+  }
+
   /** Whether no figure stands after the point. */
   public boolean isWhole() {
     return scale == 0;

@@ -1,6 +1,8 @@
 package bemble.remark;
 
-import java.math.BigInteger;
+import bemble.number.Numeral;
+import java.math.BigDecimal;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -8,18 +10,39 @@ import java.util.List;
  * add nothing are left unsaid.
  *
  * @param parts what is added, in the order said: numbers, and {@link Carried} amounts
- * @param total what they come to, in its place
+ * @param total what they come to, in its place where it has one
  */
-public record Adding(List<Mention> parts, Quantity total) implements Mention {
+public record Adding(List<Mention> parts, Mention total) implements Mention {
   /** Leaves out the parts that add nothing. */
   public Adding {
     parts = parts.stream().filter(part -> count(part).signum() != 0).toList();
   }
 
-  /** How much a part counts. */
-  public static BigInteger count(Mention part) {
-    return part instanceof Carried carried
-        ? carried.quantity().count()
-        : ((Mention.Count) part).number();
+  /** An adding of numbers that stand for themselves. */
+  public static Adding of(List<Numeral> numbers, Numeral total) {
+    return new Adding(numbers.stream().map(Mention::of).toList(), Mention.of(total));
+  }
+
+  /** What has been reached with each part, from the second on; the last is the total. */
+  public List<Mention> reached() {
+    List<Mention> reached = new ArrayList<>();
+    BigDecimal sum = BigDecimal.ZERO;
+    for (int i = 0; i < parts.size(); i++) {
+      sum = sum.add(count(parts.get(i)));
+      if (i > 0) {
+        boolean last = i == parts.size() - 1;
+        reached.add(last ? total : Mention.of(Numeral.parse(sum.toPlainString()).stripped()));
+      }
+    }
+    return reached;
+  }
+
+  private static BigDecimal count(Mention part) {
+    if (part instanceof Carried carried) {
+      return new BigDecimal(carried.quantity().count());
+    }
+    return part instanceof Mention.Decimal decimal
+        ? decimal.number().value()
+        : new BigDecimal(((Mention.Count) part).number());
   }
 }

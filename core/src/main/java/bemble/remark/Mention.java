@@ -15,7 +15,8 @@ public sealed interface Mention
         Quantity,
         Place,
         Carried,
-        Adding {
+        Adding,
+        Crossing {
   /** A whole number. */
   record Count(BigInteger number) implements Mention {}
 

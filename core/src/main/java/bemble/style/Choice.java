@@ -85,6 +85,12 @@ public sealed interface Choice {
     SHOWN
   }
 
+  /** From where a class goes through the pairs of figures that cross. */
+  enum CrossingOrder implements Choice {
+    FROM_TOP_RIGHT,
+    FROM_TOP_LEFT
+  }
+
   /** When the rows of a box are added: each as soon as it is full, or all at the end. */
   enum BoxOrder implements Choice {
     ROW_BY_ROW,
@@ -143,6 +149,13 @@ public sealed interface Choice {
   enum ZeroRound implements Choice {
     NO_ROW,
     ROW_OF_ZERO
+  }
+
+  /** Whether a division ends with what its answer means. */
+  enum QuotientMeaning implements Choice {
+    UNSAID,
+    /** So many groups of the divisor, and what is left over. */
+    GROUPS
   }
 
   /** How a remainder is written behind a quotient. */

@@ -105,7 +105,7 @@ public record OwnSentence(RemarkKind kind, Length length) {
       return Optional.of(new Fault(Code.TOO_LONG, ""));
     }
     // Only plain fill-ins: a sentence that chooses between wordings is not for typing in a field.
-    String bare = text.replaceAll("\\{\\p{Alpha}\\w*(, ?number)?}", "");
+    String bare = text.replaceAll("\\{\\p{Alpha}\\w*(, ?(number|some))?}", "");
     if (bare.indexOf('{') >= 0 || bare.indexOf('}') >= 0) {
       return Optional.of(new Fault(Code.BRACES_UNEVEN, ""));
     }

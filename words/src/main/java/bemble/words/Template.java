@@ -15,8 +15,9 @@ import java.util.TreeSet;
 
 /**
  * A message in the ICU message format with named fill-ins: {@code Carry {carried} to the {next}}.
- * With {@code {carried, number}} only the figures of a fill-in are written; in a plural, {@code
- * {count, plural, one {it} other {# of them}}}, it is taken as a number.
+ * With {@code {carried, number}} only the figures of a fill-in are written, with {@code {carried,
+ * some}} no tens instead of 0 tens; in a plural, {@code {count, plural, one {it} other {# of
+ * them}}}, it is taken as a number.
  *
  * <p>ICU reads the message and knows the plurals. Its own formatter is not used: fill-ins are put
  * into the words of the class, not of the locale, and a long page has thousands of them.
@@ -31,6 +32,9 @@ final class Template {
 
     /** The fill-in in figures: {@code 2}. */
     String figures(String name);
+
+    /** The fill-in in words, and in the word for none where there is none: {@code no tens}. */
+    String some(String name);
 
     /** The fill-in as a number to choose by. */
     Number count(String name);
@@ -119,6 +123,10 @@ final class Template {
       if (type == ArgType.SIMPLE
           && pattern.partSubstringMatches(pattern.getPart(start + 2), "number")) {
         return (out, fills) -> out.append(fills.figures(name));
+      }
+      if (type == ArgType.SIMPLE
+          && pattern.partSubstringMatches(pattern.getPart(start + 2), "some")) {
+        return (out, fills) -> out.append(fills.some(name));
       }
       if (type == ArgType.PLURAL && pattern.getPluralOffset(start + 2) == 0) {
         return plural(start, name);

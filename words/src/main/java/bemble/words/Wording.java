@@ -10,6 +10,7 @@ import bemble.problem.Root;
 import bemble.procedure.Section;
 import bemble.remark.Adding;
 import bemble.remark.Carried;
+import bemble.remark.Crossing;
 import bemble.remark.Length;
 import bemble.remark.Mention;
 import bemble.remark.Place;
@@ -31,6 +32,9 @@ import org.jspecify.annotations.Nullable;
 
 /** Puts remarks, facts, sums and refusals into the words of a class. */
 public final class Wording {
+  /** From this place on names begin with a number: 12 ten thousands would be heard as 12 and 10. */
+  private static final int LONG_NAMES = 4;
+
   private final Style style;
   private final NumberMarks marks;
   private final Lexicon lexicon;
@@ -182,9 +186,26 @@ public final class Wording {
     }
 
     @Override
+    public String some(String name) {
+      Mention fill = fills.apply(name);
+      boolean none = fill instanceof Quantity quantity && quantity.count().signum() == 0;
+      return none
+          ? label("quantity.none", Map.of("place", new Place(((Quantity) fill).place())))
+          : words(name);
+    }
+
+    @Override
     public Number count(String name) {
       Mention fill = Objects.requireNonNull(fills.apply(name), name);
-      return fill instanceof Quantity quantity ? quantity.count() : ((Mention.Count) fill).number();
+      if (fill instanceof Quantity quantity) {
+        return quantity.count();
+      }
+      if (fill instanceof Place place) {
+        return place.exponent();
+      }
+      return fill instanceof Mention.Decimal decimal
+          ? decimal.number().value()
+          : ((Mention.Count) fill).number();
     }
   }
 
@@ -196,7 +217,21 @@ public final class Wording {
     if (fill instanceof Carried carried) {
       return figures(carried.quantity());
     }
+    if (fill instanceof Crossing crossing) {
+      return crossed(crossing);
+    }
     return fill instanceof Quantity quantity ? number(quantity.count()) : words(fill);
+  }
+
+  private String crossed(Crossing crossing) {
+    StringJoiner products = new StringJoiner(" + ");
+    String times = between(Operation.MULTIPLICATION);
+    for (Crossing.Pair pair : crossing.pairs()) {
+      products.add(figures(pair.upper()) + times + figures(pair.lower()));
+    }
+    return crossing.carried().signum() > 0
+        ? products.add(number(crossing.carried())).toString()
+        : products.toString();
   }
 
   private String words(@Nullable Mention fill) {
@@ -214,6 +249,9 @@ public final class Wording {
     }
     if (fill instanceof Adding adding) {
       return adding(adding);
+    }
+    if (fill instanceof Crossing crossing) {
+      return crossing(crossing);
     }
     if (fill instanceof Place place) {
       return manyOf(place.exponent());
@@ -237,15 +275,44 @@ public final class Wording {
       return label(parts.isEmpty() ? "adding.none" : "adding.one", total);
     }
     boolean running = parts.size() > 2;
-    BigInteger sum = Adding.count(adding.parts().get(0));
+    List<Mention> reached = adding.reached();
     String said = parts.get(0);
     for (int i = 1; i < parts.size(); i++) {
-      sum = sum.add(Adding.count(adding.parts().get(i)));
-      Object reached = i == parts.size() - 1 ? adding.total() : sum;
       String key = !running ? "adding.two" : i == 1 ? "adding.begun" : "adding.more";
-      said = label(key, Map.of("before", said, "more", parts.get(i), "sum", reached));
+      said = label(key, Map.of("before", said, "more", parts.get(i), "sum", reached.get(i - 1)));
     }
     return said;
+  }
+
+  /** Which places meet, then each product and how much it is by then. */
+  private String crossing(Crossing crossing) {
+    StringJoiner places = new StringJoiner(lexicon.counted());
+    StringBuilder products = new StringBuilder();
+    for (int i = 0; i < crossing.pairs().size(); i++) {
+      Crossing.Pair pair = crossing.pairs().get(i);
+      Map<String, Object> fills =
+          Map.of(
+              "before", products.toString(),
+              "upper", pair.upper(),
+              "lower", pair.lower(),
+              "upperPlace", new Place(pair.upper().place()),
+              "lowerPlace", new Place(pair.lower().place()),
+              "product", pair.product(),
+              "sum", crossing.reached().get(i));
+      places.add(label("crossing.places", fills));
+      String next = label(i == 0 ? "crossing.first" : "crossing.next", fills);
+      products.replace(0, products.length(), next);
+    }
+    if (crossing.carried().signum() > 0) {
+      Object all = crossing.reached().get(crossing.pairs().size());
+      String carried =
+          label(
+              "crossing.carried",
+              Map.of("before", products.toString(), "carried", crossing.carried(), "sum", all));
+      products.replace(0, products.length(), carried);
+    }
+    return label(
+        "crossing.all", Map.of("places", places.toString(), "products", products.toString()));
   }
 
   /** A part of an adding: what was carried is told from the figures of the column. */
@@ -258,6 +325,9 @@ public final class Wording {
   private String quantity(Quantity quantity) {
     boolean one = quantity.count().equals(BigInteger.ONE);
     int place = quantity.place();
+    if (place >= LONG_NAMES && quantity.count().compareTo(BigInteger.TEN) >= 0) {
+      return label("quantity.long", Map.of("number", quantity.count(), "place", new Place(place)));
+    }
     return number(quantity.count()) + " " + (one ? oneOf(place) : manyOf(place));
   }
 

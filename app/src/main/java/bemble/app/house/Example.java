@@ -31,10 +31,12 @@ record Example(String problem, String method, int step) {
       case LAST_COLUMNS -> new Example("134 − 58", "exchange", 4);
       case PLACEHOLDER -> new Example("46 × 23", "column", 5);
       case USED_CARRIES -> new Example("46 × 37", "column", 6);
+      case CROSSING_ORDER -> new Example("57 × 38", "crosswise", 2);
       case BOX_ORDER -> new Example("57 × 38", "area", 3);
       case ZERO_DIGIT -> new Example("34 × 203", "column", 6);
       case ZERO_ROUND -> new Example("618 ÷ 6", "long", 9);
       case REMAINDER_FORM -> new Example("943 ÷ 7", "long", 17);
+      case QUOTIENT_MEANING -> new Example("26 ÷ 6", "groups", 7);
       case MULTIPLES -> new Example("436 ÷ 24", "long", 2);
       case ROOT_LEAD -> new Example("√2,916", "digit-pairs", 5);
       case ROOT_ZEROS -> new Example("√7 to 2 places", "digit-pairs", 1);

@@ -32,11 +32,14 @@ public record HintView(String text, List<Square> squares, List<Written> shown) {
     List<Written> due = wrong.map(Finding::due).orElseGet(() -> report.next().due());
     List<Square> squares =
         wrong.map(Finding::squares).orElseGet(() -> due.stream().map(Written::at).toList());
+    Step first = report.askedFirst(step);
     if (depth >= SHOWN) {
-      return new HintView(wording.say(step.remark()), squares, due);
+      String said = wording.say(step.remark());
+      String before = first == step ? "" : wording.say(first.remark()) + " ";
+      return new HintView(before + said, squares, due);
     }
     if (depth == QUESTION) {
-      String question = wording.told(Length.ASK, step.remark());
+      String question = wording.told(Length.ASK, first.remark());
       return new HintView(question, squares, List.of());
     }
     Map<String, Object> fills = Map.of("where", wording.section(step.section()));

@@ -1,6 +1,9 @@
 package bemble.judge.report;
 
+import bemble.paper.Role;
 import bemble.paper.Square;
+import bemble.procedure.Entry;
+import bemble.procedure.Slot;
 import bemble.procedure.Step;
 import bemble.procedure.Working;
 import java.util.List;
@@ -29,6 +32,31 @@ public record Report(
     figures = List.copyOf(figures);
     missing = List.copyOf(missing);
     findings = List.copyOf(findings);
+  }
+
+  /**
+   * The step to ask about before another: the one that writes a small figure which that step goes
+   * on from, while it stands nowhere; the step itself where everything stands.
+   */
+  public Step askedFirst(Step step) {
+    for (Entry entry : step.entries()) {
+      for (Entry read : entry.reads()) {
+        if (read.slot().role().kind() == Role.Kind.AID && !stands(read.slot())) {
+          return page.steps().stream()
+              .filter(other -> other.entries().stream().anyMatch(e -> e.slot().equals(read.slot())))
+              .findFirst()
+              .map(this::askedFirst)
+              .orElse(step);
+        }
+      }
+    }
+    return step;
+  }
+
+  private boolean stands(Slot slot) {
+    return figures.stream()
+        .map(Judged::written)
+        .anyMatch(each -> each.at().equals(slot.square()) && each.spot() == slot.spot());
   }
 
   /** How many figures have a verdict. */

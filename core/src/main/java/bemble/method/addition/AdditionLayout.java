@@ -78,7 +78,7 @@ record AdditionLayout(PlaceColumns columns, int highest, int lowest) {
       int row = firstRow + rows.size();
       rows.add(WrittenRow.copyUnder(script, columns, row, addend, highest, addend.lowestPlace()));
     }
-    script.say(() -> AdditionRemarks.setOut(Decimals.linedUpBy(script.style(), lowest)));
+    script.say(() -> AdditionRemarks.setOut(sum, Decimals.linedUpBy(script.style(), lowest)));
     Decimals.fillUp(script, columns, sum.addends(), rows, lowest);
     return rows;
   }

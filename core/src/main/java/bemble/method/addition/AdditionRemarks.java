@@ -11,8 +11,22 @@ final class AdditionRemarks {
   private AdditionRemarks() {}
 
   /** How the numbers are set out; {@code linedUpBy} as in {@code Decimals}. */
-  static Remark setOut(int linedUpBy) {
-    return Remark.of(RemarkKind.SET_OUT_ADDENDS).with("lined", linedUpBy);
+  static Remark setOut(Addition sum, int linedUpBy) {
+    return Remark.of(RemarkKind.SET_OUT_ADDENDS)
+        .with("addends", sum.addends())
+        .with("lined", linedUpBy);
+  }
+
+  /** The first number by itself, and the second as it is written under it. */
+  static Remark first(Numeral addend) {
+    return Remark.of(RemarkKind.WRITE_FIRST).with("addend", addend);
+  }
+
+  static Remark second(Numeral addend, int linedUpBy, int lowestPlace) {
+    return Remark.of(RemarkKind.WRITE_SECOND)
+        .with("addend", addend)
+        .with("lined", linedUpBy)
+        .with("place", new Place(lowestPlace));
   }
 
   static Remark startAt(int lowestPlace) {

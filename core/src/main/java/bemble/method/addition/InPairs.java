@@ -35,7 +35,7 @@ public final class InPairs implements Method<Addition> {
     script.step(Section.SET_OUT);
     layout.heads(script);
     WrittenRow running = layout.copy(script, firstRow(style), sum.addends().get(0));
-    script.say(() -> AdditionRemarks.setOut(Decimals.linedUpBy(script.style(), layout.lowest())));
+    script.say(() -> AdditionRemarks.first(sum.addends().get(0)));
     for (int pair = 1; pair < sum.addends().size(); pair++) {
       running = addNext(script, layout, style, running, pair, sum);
     }
@@ -76,7 +76,8 @@ public final class InPairs implements Method<Addition> {
     script.say(
         () ->
             first
-                ? AdditionRemarks.startAt(layout.lowest())
+                ? AdditionRemarks.second(
+                    addend, Decimals.linedUpBy(style, layout.lowest()), layout.lowest())
                 : AdditionRemarks.nextPair(running.read(), addend));
     int top = running.row() - 1;
     return ColumnAdder.styled(style, layout.columns(), top, answerRow, top)

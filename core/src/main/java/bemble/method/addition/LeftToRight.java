@@ -79,7 +79,11 @@ public final class LeftToRight implements Method<Addition> {
       this.addends = layout.copyAddends(script, sum, 1);
       this.below = 1 + addends.size();
       layout.signAndRule(script, below);
-      script.say(() -> Remark.of(RemarkKind.START_LEFT).with("place", new Place(layout.highest())));
+      script.say(
+          () ->
+              Remark.of(RemarkKind.START_LEFT)
+                  .with("addends", sum.addends())
+                  .with("place", new Place(layout.highest())));
     }
 
     Working work() {

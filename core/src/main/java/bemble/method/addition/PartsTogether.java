@@ -8,6 +8,7 @@ import bemble.paper.Square;
 import bemble.procedure.Rule;
 import bemble.procedure.Script;
 import bemble.procedure.Section;
+import bemble.remark.Adding;
 import bemble.remark.Place;
 import bemble.remark.Quantity;
 import bemble.remark.Remark;
@@ -79,6 +80,7 @@ record PartsTogether(Script script, AdditionLayout layout, Square begin, int las
               .with("place", new Place(place))
               .with("made", new Quantity(BigInteger.ONE, place + 1))
               .with("parts", parts)
+              .with("adding", Adding.of(parts, total.read()))
               .with("total", total.read());
         });
   }

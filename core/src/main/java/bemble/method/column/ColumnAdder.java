@@ -165,7 +165,9 @@ public record ColumnAdder(
         () ->
             Remark.of(RemarkKind.CARRY)
                 .with("total", new Quantity(total, place))
+                .with("ten", new Quantity(Whole.product(Whole.tens(total), BigInteger.TEN), place))
                 .with("carried", new Quantity(Whole.tens(total), place + 1))
+                .with("moved", new Quantity(Whole.tens(total), place + 1))
                 .with("left", new Quantity(Whole.ones(total), place)));
     return Optional.of(carry);
   }
@@ -237,9 +239,15 @@ public record ColumnAdder(
     }
     int some = countOfAddends(reads);
     if (some < 2) {
-      return some == 0 ? RemarkKind.ADD_NOTHING : RemarkKind.ADD_SINGLE;
+      return some == 0 ? RemarkKind.ADD_NOTHING : single(reads);
     }
     return RemarkKind.ADD_COLUMN;
+  }
+
+  private static RemarkKind single(List<Entry> reads) {
+    boolean carried =
+        reads.stream().anyMatch(read -> adds(read) && read.slot().role() == Role.CARRY);
+    return carried ? RemarkKind.ADD_ONLY_CARRIED : RemarkKind.ADD_SINGLE;
   }
 
   private Area focus(int place) {

@@ -78,14 +78,22 @@ final class Bracket {
     Square first = columns.at(row, dividend.highest());
     script.step(Section.round(1), new Area(first, columns.at(row, place)));
     BigInteger stands = remaining.value();
-    boolean several = remaining.parts().size() > 1;
+    RemarkKind kind = taken(stands, remaining.parts().size() > 1);
     script.say(
         () ->
-            Remark.of(several ? RemarkKind.TAKE_MORE_FIGURES : RemarkKind.TAKE_FIRST)
+            Remark.of(kind)
                 .with("divisor", sum.divisor())
                 .with("first", figure(dividend.highest()).value())
                 .with("standing", stands)
                 .with("place", last));
     return place;
+  }
+
+  /** How the first figures are taken; all of them may be too few. */
+  private RemarkKind taken(BigInteger stands, boolean several) {
+    if (stands.compareTo(divisor.value()) < 0) {
+      return RemarkKind.TAKE_TOO_FEW;
+    }
+    return several ? RemarkKind.TAKE_MORE_FIGURES : RemarkKind.TAKE_FIRST;
   }
 }

@@ -6,7 +6,6 @@ import bemble.method.MethodHead;
 import bemble.method.Misfit;
 import bemble.method.PageForm;
 import bemble.method.column.Layout;
-import bemble.notation.RemainderText;
 import bemble.number.Numeral;
 import bemble.paper.Area;
 import bemble.paper.Role;
@@ -118,19 +117,9 @@ public final class Groups implements Method<Division> {
     script.step(Section.ANSWER);
     Slot slot = Slot.full(Role.ANSWER, 0, new Square(row + 1, 2));
     Entry count = script.write(slot, Rule.of(Rule.Kind.COUNT), dealt);
-    Answer answer = new Answer.Quotient(Numeral.of(count.value()), Numeral.of(left.value()));
-    RemarkKind kind =
-        left.value().signum() == 0 ? RemarkKind.READ_QUOTIENT : RemarkKind.READ_REMAINDER;
-    script.say(
-        () ->
-            Remark.of(kind)
-                .with("problem", sum)
-                .with("answer", answer.value())
-                .with(
-                    "text",
-                    RemainderText.of(Numeral.of(left.value()), sum.divisor(), script.style()))
-                .with("remainder", left.value())
-                .with("divisor", sum.divisor()));
+    Answer.Quotient answer =
+        new Answer.Quotient(Numeral.of(count.value()), Numeral.of(left.value()));
+    QuotientRead.say(script, sum, answer);
     return script.finish(
         sum, HEAD.id(), answer, Layout.upTo(row + 1, Math.max(3, width + 2)), null);
   }

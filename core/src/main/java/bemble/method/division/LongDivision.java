@@ -58,6 +58,7 @@ public final class LongDivision implements Method<Division> {
               RemarkKind.STRIP_ON,
               RemarkKind.TAKE_FIRST,
               RemarkKind.TAKE_MORE_FIGURES,
+              RemarkKind.TAKE_TOO_FEW,
               RemarkKind.HOW_MANY_TIMES,
               RemarkKind.GOES_ZERO_TIMES),
           Cue.of(RemarkKind.CUE_MULTIPLY, RemarkKind.MULTIPLY_BACK),
@@ -150,21 +151,13 @@ public final class LongDivision implements Method<Division> {
       stop();
       script.step(Section.ANSWER);
       Numeral left = Numeral.of(remaining.value());
-      Answer answer = new Answer.Quotient(readOff(quotient.read()), left);
+      Answer.Quotient answer = new Answer.Quotient(readOff(quotient.read()), left);
       if (!left.isZero()) {
         String text = RemainderText.of(left, sum.divisor(), script.style());
         Square behind = columns.at(QUOTIENT_ROW, Math.min(0, leftOut) - 1);
         script.draw(Role.NOTE, new Shape.Words(behind, Shape.Side.FROM_LEFT, text));
       }
-      RemarkKind kind = left.isZero() ? RemarkKind.READ_QUOTIENT : RemarkKind.READ_REMAINDER;
-      script.say(
-          () ->
-              Remark.of(kind)
-                  .with("problem", sum)
-                  .with("answer", answer.value())
-                  .with("text", RemainderText.of(left, sum.divisor(), script.style()))
-                  .with("remainder", left)
-                  .with("divisor", sum.divisor()));
+      QuotientRead.say(script, sum, answer);
       int lastRow = hasStrip() ? Math.max(remaining.row(), multiples + 1) : remaining.row();
       int lastColumn =
           hasStrip()

@@ -8,7 +8,6 @@ import bemble.method.column.Layout;
 import bemble.method.column.PlaceColumns;
 import bemble.method.column.Remaining;
 import bemble.method.column.WrittenRow;
-import bemble.notation.RemainderText;
 import bemble.number.Numeral;
 import bemble.paper.Area;
 import bemble.paper.Role;
@@ -22,6 +21,8 @@ import bemble.procedure.Script;
 import bemble.procedure.Section;
 import bemble.procedure.Slot;
 import bemble.procedure.Working;
+import bemble.remark.Adding;
+import bemble.remark.Mention;
 import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
 import bemble.slip.Slip;
@@ -133,6 +134,10 @@ public final class PartialQuotients implements Method<Division> {
                   .with("divisor", divisor.value()));
     }
 
+    private static Mention counted(List<BigInteger> counts, Numeral total) {
+      return new Adding(counts.stream().map(Mention::of).toList(), Mention.of(total));
+    }
+
     private Working addCounts() {
       int row = counts.isEmpty() ? DIVIDEND_ROW + 1 : remaining.row();
       PlaceColumns answerColumns = new PlaceColumns(countColumn);
@@ -153,24 +158,14 @@ public final class PartialQuotients implements Method<Division> {
           () ->
               Remark.of(RemarkKind.ADD_COUNTS)
                   .with("counts", values.size())
+                  .with("counted", values.isEmpty() ? Mention.of("") : counted(values, total))
                   .with("divisor", divisor.value())
                   .with("left", remaining.value())
                   .with("total", total));
 
       script.step(Section.ANSWER);
-      Answer answer = new Answer.Quotient(total, Numeral.of(remaining.value()));
-      boolean exact = remaining.value().signum() == 0;
-      script.say(
-          () ->
-              Remark.of(exact ? RemarkKind.READ_QUOTIENT : RemarkKind.READ_REMAINDER)
-                  .with("problem", sum)
-                  .with("answer", total)
-                  .with(
-                      "text",
-                      RemainderText.of(
-                          Numeral.of(remaining.value()), sum.divisor(), script.style()))
-                  .with("remainder", remaining.value())
-                  .with("divisor", sum.divisor()));
+      Answer.Quotient answer = new Answer.Quotient(total, Numeral.of(remaining.value()));
+      QuotientRead.say(script, sum, answer);
       Area extent = Layout.upTo(row + 1, countColumn + 1);
       return script.finish(sum, id(), answer, extent, null);
     }

@@ -9,7 +9,6 @@ import bemble.method.column.Layout;
 import bemble.method.column.PlaceColumns;
 import bemble.method.column.Remaining;
 import bemble.method.column.WrittenRow;
-import bemble.notation.RemainderText;
 import bemble.number.Figures;
 import bemble.number.Numeral;
 import bemble.number.Whole;
@@ -213,16 +212,9 @@ public final class ShortDivision implements Method<Division> {
         Square ones = new Square(QUOTIENT_ROW, columns.ones() + 1 + length);
         script.write(Slot.full(Role.REMAINDER, 0, ones), Rule.SAME, List.of(left));
       }
-      script.say(
-          () ->
-              Remark.of(length == 0 ? RemarkKind.READ_QUOTIENT : RemarkKind.READ_REMAINDER)
-                  .with("problem", sum)
-                  .with("answer", value)
-                  .with("text", RemainderText.of(remainder, sum.divisor(), script.style()))
-                  .with("remainder", remainder)
-                  .with("divisor", sum.divisor()));
+      Answer.Quotient answer = new Answer.Quotient(value, remainder);
+      QuotientRead.say(script, sum, answer);
       Area extent = Layout.upTo(DIVIDEND_ROW, columns.ones() + 1 + length);
-      Answer answer = new Answer.Quotient(value, remainder);
       return script.finish(sum, id(), answer, extent, columns.ones());
     }
   }

@@ -125,18 +125,31 @@ public final class BlocksSubtraction implements Method<Subtraction> {
       script.step(Section.SET_OUT);
       written.copy(script, 1, sum.subtrahend());
       written.rule(script, NUMBERS, "−");
-      script.say(() -> Remark.of(RemarkKind.DRAW_RULE).with("place", new Place(0)));
+      script.say(
+          () ->
+              Remark.of(RemarkKind.WRITE_TAKEN)
+                  .with("minuend", sum.minuend())
+                  .with("subtrahend", sum.subtrahend())
+                  .with("place", new Place(0)));
     }
 
     private void tradeFor(int place, int taken) {
       int payer = standing.payerFor(place).orElse(place);
       for (int from = payer; from > place; from--) {
-        trade(from, place, taken);
+        trade(from, place, taken, kind(from == payer, payer > place + 1));
       }
     }
 
-    private void trade(int from, int place, int taken) {
+    private static RemarkKind kind(boolean first, boolean afar) {
+      if (!first) {
+        return RemarkKind.TRADE_ON;
+      }
+      return afar ? RemarkKind.TRADE_FROM_AFAR : RemarkKind.TRADE_DOWN;
+    }
+
+    private void trade(int from, int place, int taken, RemarkKind kind) {
       script.step(Section.column(place), board.zone(from));
+      BigInteger small = standing.at(place).value();
       int gone = crossed.get(from);
       board.crossOut(from, gone, 1);
       crossed.put(from, gone + 1);
@@ -156,13 +169,16 @@ public final class BlocksSubtraction implements Method<Subtraction> {
       board.drawn(to, more.marks());
       standing.put(to, more);
       board.arrow(from, gone, to, before);
-      BigInteger top = standing.at(place).value();
+      BigInteger left = standing.at(from).value();
       script.say(
           () ->
-              Remark.of(RemarkKind.TRADE_DOWN)
-                  .with("top", new Quantity(top, place))
-                  .with("place", new Place(place))
+              Remark.of(kind)
+                  .with("top", new Quantity(small, place))
                   .with("bottom", new Quantity(BigInteger.valueOf(taken), place))
+                  .with("place", new Place(place))
+                  .with("empty", new Place(place + 1))
+                  .with("left", new Quantity(left, from))
+                  .with("now", new Quantity(more.value(), to))
                   .with("one", new Quantity(BigInteger.ONE, from))
                   .with("ten", new Quantity(BigInteger.TEN, to)));
     }
@@ -190,6 +206,7 @@ public final class BlocksSubtraction implements Method<Subtraction> {
       script.say(
           () ->
               Remark.of(RemarkKind.CROSS_OUT)
+                  .with("place", new Place(place))
                   .with("taken", new Quantity(taken.value(), place))
                   .with("writes", writes ? 1 : 0)
                   .with("left", new Quantity(left.value(), place)));

@@ -146,7 +146,11 @@ abstract class CountedAddition implements Method<Addition> {
       script.step(Section.column(place), board.zone(place));
       if (tens == 0) {
         script.say(
-            () -> Remark.of(RemarkKind.TRADE_NOTHING).with("total", new Quantity(total, place)));
+            () ->
+                Remark.of(RemarkKind.TRADE_NOTHING)
+                    .with("total", new Quantity(total, place))
+                    .with("ten", new Quantity(BigInteger.TEN, place))
+                    .with("place", new Place(place)));
         return BigInteger.ZERO;
       }
       int before = board.count(place + 1);
@@ -168,7 +172,8 @@ abstract class CountedAddition implements Method<Addition> {
               Remark.of(RemarkKind.TRADE_UP)
                   .with("total", new Quantity(total, place))
                   .with("ten", new Quantity(BigInteger.valueOf(10L * tens), place))
-                  .with("traded", new Quantity(traded.value(), place + 1)));
+                  .with("traded", new Quantity(traded.value(), place + 1))
+                  .with("moved", new Quantity(traded.value(), place + 1)));
       return BigInteger.valueOf(tens);
     }
 

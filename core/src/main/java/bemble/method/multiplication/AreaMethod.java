@@ -24,6 +24,8 @@ import bemble.procedure.Script;
 import bemble.procedure.Section;
 import bemble.procedure.Slot;
 import bemble.procedure.Working;
+import bemble.remark.Adding;
+import bemble.remark.Mention;
 import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
 import bemble.slip.Slip;
@@ -193,8 +195,13 @@ public final class AreaMethod implements Method<Multiplication> {
       script.say(
           () ->
               Remark.of(cells.size() > 1 ? RemarkKind.ROW_TOTAL : RemarkKind.ROW_OF_ONE)
+                  .with("adding", new Adding(mentions(cells), Mention.of(total)))
                   .with("total", total));
       return written;
+    }
+
+    private static List<Mention> mentions(List<Entry> cells) {
+      return cells.stream().map(cell -> Mention.of(cell.value())).toList();
     }
 
     private Working addTotals(List<WrittenRow> totals) {

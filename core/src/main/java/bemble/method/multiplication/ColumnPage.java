@@ -4,6 +4,8 @@ import bemble.method.column.ColumnAdder;
 import bemble.method.column.Layout;
 import bemble.method.column.PlaceColumns;
 import bemble.method.column.WrittenRow;
+import bemble.number.Numeral;
+import bemble.number.Whole;
 import bemble.paper.Area;
 import bemble.paper.Role;
 import bemble.problem.Multiplication;
@@ -68,7 +70,7 @@ final class ColumnPage {
     columns.heads(script, 0, highest, 0);
     WrittenRow multiplicand = WrittenRow.copy(script, columns, multiplicandRow, sum.multiplicand());
     WrittenRow multiplier = WrittenRow.copy(script, columns, multiplicandRow + 1, sum.multiplier());
-    script.say(() -> Remark.of(RemarkKind.SET_OUT_FACTORS));
+    script.say(() -> setOut(RemarkKind.SET_OUT_FACTORS, sum));
     signAndRule(highest + 1);
 
     List<WrittenRow> rows = isNothing() ? List.of() : rows(multiplicand, multiplier);
@@ -79,6 +81,12 @@ final class ColumnPage {
       answer = rows.size() == 1 ? rows.get(0) : added(rows);
     }
     return readOff(answer, method);
+  }
+
+  static Remark setOut(RemarkKind kind, Multiplication sum) {
+    return Remark.of(kind)
+        .with("multiplicand", sum.multiplicand())
+        .with("multiplier", sum.multiplier());
   }
 
   private void signAndRule(int signPlace) {
@@ -135,8 +143,8 @@ final class ColumnPage {
     int held = worth == 0 ? 0 : script.places(Shift.PLACES_HELD, section, worth, worth);
     ProductRow row = new ProductRow(new WrittenRow(firstRow + index), index, held, role, figure);
     if (worth > 0 || index > 0) {
+      strikeUsed(section);
       script.step(section, focus(figure));
-      carries.strikeUsed();
       boolean blank = rowCount > 1 && style.has(Choice.Placeholder.BLANK);
       if (!blank) {
         row.holdPlaces(script, columns);
@@ -148,15 +156,34 @@ final class ColumnPage {
                   .with("count", held));
     }
     row.multiply(script, columns, multiplicand, carries);
+    if (rowCount > 1) {
+      script.step(section);
+      BigInteger times = Whole.product(figure.value(), Whole.powerOfTen(worth));
+      Numeral total = row.written().read();
+      script.say(
+          () ->
+              Remark.of(RemarkKind.CLOSE_ROW)
+                  .with("problem", new Multiplication(sum.multiplicand(), Numeral.of(times)))
+                  .with("total", total));
+    }
     return row.written();
+  }
+
+  /** The carries of the row before are struck in a step of their own. */
+  private void strikeUsed(Section section) {
+    if (carries.areToBeStruck()) {
+      script.step(section);
+      script.say(() -> Remark.of(RemarkKind.STRIKE_CARRIES));
+    }
+    carries.strikeUsed();
   }
 
   /** Writes the row of zeros for a zero of the multiplier. */
   private WrittenRow zeros(int index, int place, Entry figure, WrittenRow multiplicand) {
     ProductRow row =
         new ProductRow(new WrittenRow(firstRow + index), index, place, Role.PARTIAL, figure);
+    strikeUsed(row.section());
     script.step(row.section(), focus(figure));
-    carries.strikeUsed();
     if (style.has(Choice.Placeholder.ZERO)) {
       row.holdPlaces(script, columns);
     }

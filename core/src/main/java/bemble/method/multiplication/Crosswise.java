@@ -21,6 +21,7 @@ import bemble.procedure.Script;
 import bemble.procedure.Section;
 import bemble.procedure.Slot;
 import bemble.procedure.Working;
+import bemble.remark.Crossing;
 import bemble.remark.Place;
 import bemble.remark.Quantity;
 import bemble.remark.Remark;
@@ -113,7 +114,7 @@ public final class Crosswise implements Method<Multiplication> {
       other = padded(OTHER_ROW, sum.multiplier());
       Layout.sign(script, columns.at(OTHER_ROW, length), "×");
       Layout.rule(script, ANSWER_ROW, columns.of(length), columns.ones());
-      script.say(() -> Remark.of(RemarkKind.SET_OUT_CROSSWISE));
+      script.say(() -> ColumnPage.setOut(RemarkKind.SET_OUT_CROSSWISE, sum));
     }
 
     private WrittenRow padded(int row, Numeral factor) {
@@ -152,30 +153,34 @@ public final class Crosswise implements Method<Multiplication> {
 
     private Remark remark(int place, List<Entry> reads, Optional<Entry> carry, boolean last) {
       BigInteger total = Rule.TOTAL.apply(products(reads));
-      List<String> spoken = spoken(reads);
+      BigInteger carried = carry.map(Entry::value).orElse(BigInteger.ZERO);
+      BigInteger moved = last ? BigInteger.ZERO : Whole.tens(total);
       return Remark.of(carry.isPresent() ? RemarkKind.CROSS_AND_CARRIED : RemarkKind.CROSS)
           .with("place", new Place(place))
-          .with("pairs", spoken.size())
-          .with("products", spoken)
-          .with("upper", new Place(reads.get(0).slot().place()))
-          .with("lower", new Place(reads.get(1).slot().place()))
-          .with("carried", carry.map(Entry::value).orElse(BigInteger.ZERO))
+          .with("crossing", new Crossing(spoken(reads), carried))
+          .with("carried", carried)
           .with("total", new Quantity(total, place))
-          .with("tens", new Quantity(last ? BigInteger.ZERO : Whole.tens(total), place + 1))
+          .with("tens", new Quantity(moved, place + 1))
+          .with("moved", new Quantity(moved, place + 1))
+          .with("ten", new Quantity(Whole.product(moved, BigInteger.TEN), place))
           .with("write", new Quantity(last ? total : Whole.ones(total), place));
     }
 
     /** The pairs as they are said; a zero that only fills a place is not spoken of. */
-    private static List<String> spoken(List<Entry> reads) {
-      List<String> all = new ArrayList<>();
+    private static List<Crossing.Pair> spoken(List<Entry> reads) {
+      List<Crossing.Pair> all = new ArrayList<>();
       for (int i = 0; i + 1 < reads.size(); i += 2) {
         Entry upper = reads.get(i);
         Entry lower = reads.get(i + 1);
         if (isSpoken(upper, lower)) {
-          all.add(upper.value() + " × " + lower.value());
+          all.add(new Crossing.Pair(figure(upper), figure(lower)));
         }
       }
       return all;
+    }
+
+    private static Quantity figure(Entry figure) {
+      return new Quantity(figure.value(), figure.slot().place());
     }
 
     /** Links the pairs of a place; gives their figures, two by two, and then the carry. */
@@ -183,7 +188,9 @@ public final class Crosswise implements Method<Multiplication> {
       int first = Math.max(0, place - length + 1);
       int last = Math.min(place, length - 1);
       List<Entry> reads = new ArrayList<>(2 * (last - first + 1) + 1);
-      for (int p = first; p <= last; p++) {
+      boolean fromLeft = script.style().has(Choice.CrossingOrder.FROM_TOP_LEFT);
+      for (int n = first; n <= last; n++) {
+        int p = fromLeft ? first + last - n : n;
         Entry upper = one.at(p).orElseThrow();
         Entry lower = other.at(place - p).orElseThrow();
         Shape link = new Shape.Link(upper.slot().square(), lower.slot().square());

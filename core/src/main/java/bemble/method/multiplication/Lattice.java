@@ -220,6 +220,9 @@ public final class Lattice implements Method<Multiplication> {
                   .with("place", new Place(place))
                   .with("total", new Quantity(total, place))
                   .with("tens", Whole.tens(total))
+                  .with("moved", new Quantity(Whole.tens(total), place + 1))
+                  .with(
+                      "ten", new Quantity(Whole.product(Whole.tens(total), BigInteger.TEN), place))
                   .with("write", Whole.ones(total)));
       ColumnAdder.useSum(script, reads);
     }

@@ -109,6 +109,8 @@ record ProductRow(WrittenRow written, int index, int held, Role role, Entry figu
                 .with("top", named(top.value(), place))
                 .with("times", new Quantity(product, place + worth()))
                 .with("tens", BigInteger.ZERO)
+                .with("moved", new Quantity(BigInteger.ZERO, place + worth() + 1))
+                .with("ten", new Quantity(BigInteger.ZERO, place + worth()))
                 .with("write", new Quantity(product, place + worth())));
     if (product.compareTo(BigInteger.TEN) < 0) {
       return 0;
@@ -156,6 +158,7 @@ record ProductRow(WrittenRow written, int index, int held, Role role, Entry figu
     BigInteger carried = carry.map(Entry::value).orElse(BigInteger.ZERO);
     BigInteger total = Whole.sum(times, carried);
     boolean last = place == multiplicand.highest();
+    BigInteger moved = last ? BigInteger.ZERO : Whole.tens(total);
 
     script.step(section(), new Area(columns.at(HEADS, place), columns.at(written.row(), place)));
     put(script, columns, place, Rule.Kind.FIGURE_OF_PAIRS, reads);
@@ -171,9 +174,9 @@ record ProductRow(WrittenRow written, int index, int held, Role role, Entry figu
                 .with("times", new Quantity(times, place + worth()))
                 .with("carried", carried)
                 .with("total", new Quantity(total, place + worth()))
-                .with(
-                    "tens",
-                    new Quantity(last ? BigInteger.ZERO : Whole.tens(total), place + worth() + 1))
+                .with("tens", new Quantity(moved, place + worth() + 1))
+                .with("moved", new Quantity(moved, place + worth() + 1))
+                .with("ten", new Quantity(Whole.product(moved, BigInteger.TEN), place + worth()))
                 .with("write", new Quantity(last ? total : Whole.ones(total), place + worth())));
     if (last) {
       int at = place + 1 + held;

@@ -65,6 +65,11 @@ final class RowCarries {
     };
   }
 
+  /** Whether carries of the row before stand that the class strikes. */
+  boolean areToBeStruck() {
+    return struck && !standing.isEmpty();
+  }
+
   /** Strikes the carries of the row before, where the class does so. */
   void strikeUsed() {
     if (struck) {

@@ -6,6 +6,7 @@ import bemble.method.column.PlaceColumns;
 import bemble.method.column.Remaining;
 import bemble.method.column.WrittenRow;
 import bemble.number.Numeral;
+import bemble.number.Whole;
 import bemble.paper.Area;
 import bemble.paper.Role;
 import bemble.paper.Shape;
@@ -28,6 +29,7 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 
 /** One page of a root in the making: root above, trial divisors to the left, tries to the right. */
 final class RootPage {
@@ -116,7 +118,11 @@ final class RootPage {
     }
     script.say(
         () ->
-            Remark.of(RemarkKind.MARK_PAIRS).with("pairs", firstPair + 1).with("radicand", number));
+            Remark.of(RemarkKind.MARK_PAIRS)
+                .with("pairs", firstPair + 1)
+                .with("alone", number.highestPlace() % 2 == 0 ? 1 : 0)
+                .with("first", number.digitAt(number.highestPlace()))
+                .with("radicand", number));
   }
 
   /** What is said before zeros are written, and with them the point of a whole number. */
@@ -252,6 +258,11 @@ final class RootPage {
     BigInteger fits = Rule.of(Rule.Kind.LARGEST_TRIAL).applyTo(reads);
     BigInteger stands = remaining.value();
     BigInteger leadsWith = lead.value();
+    if (leadsWith.signum() > 0) {
+      step(lastPair);
+      script.say(
+          () -> Remark.of(RemarkKind.TRIAL_AIM).with("lead", leadsWith).with("standing", stands));
+    }
     tries.run(lead, stands, fits, () -> step(lastPair));
 
     step(lastPair);
@@ -266,7 +277,7 @@ final class RootPage {
                 .with("lead", leadsWith)
                 .with("standing", stands));
     behindLead = behind;
-    if (!zero) {
+    if (!zero || style.has(Choice.ZeroRound.ROW_OF_ZERO)) {
       subtract(lastPair, Rule.of(Rule.Kind.TRIAL_PRODUCT), List.of(lead, behind));
     }
   }
@@ -279,6 +290,7 @@ final class RootPage {
     Slot slot = Slot.full(Role.LEAD, 1, new Square(leadRow, bracket - 3));
     Entry old = lead;
     BigInteger soFar = Rule.of(Rule.Kind.JOINED).applyTo(root);
+    BigInteger divisor = old == null ? soFar : Whole.joined(old.value(), behindLead.value());
     if (!add) {
       lead = script.write(slot, Rule.of(Rule.Kind.DOUBLE), root);
     } else if (old == null) {
@@ -289,10 +301,21 @@ final class RootPage {
     BigInteger leadsWith = lead.value();
     script.say(
         () ->
-            Remark.of(add ? RemarkKind.LEAD_BY_ADDING : RemarkKind.LEAD_BY_DOUBLING)
+            Remark.of(leading(soFar, old))
                 .with("root", soFar)
                 .with("last", before.value())
+                .with("divisor", divisor)
                 .with("lead", leadsWith));
+  }
+
+  private RemarkKind leading(BigInteger soFar, @Nullable Entry old) {
+    if (soFar.signum() == 0) {
+      return RemarkKind.LEAD_OF_NOTHING;
+    }
+    if (!style.has(Choice.RootLead.ADD_LAST)) {
+      return RemarkKind.LEAD_BY_DOUBLING;
+    }
+    return old == null ? RemarkKind.FIRST_LEAD : RemarkKind.LEAD_BY_ADDING;
   }
 
   /** Figures of the radicand that no place of the root was asked for are left over as they are. */

@@ -60,6 +60,9 @@ final class TrialTable {
       Slot slot = Slot.small(Role.TRY, 0, new Square(row, productColumn));
       Entry product = script.write(slot, Rule.tryOut(x), List.of(lead));
       row++;
+      BigInteger next = BigInteger.valueOf(tried + 1L);
+      BigInteger nextDivisor = Whole.joined(lead.value(), next.min(NINE));
+      BigInteger nextProduct = tried < 9 ? Whole.product(nextDivisor, next) : BigInteger.ZERO;
       boolean tooMuch = product.value().compareTo(remaining) > 0;
       script.use(() -> Fact.multiply(new BigInteger(trialDivisor), BigInteger.valueOf(x)));
       script.say(
@@ -68,6 +71,9 @@ final class TrialTable {
                   .with("figure", x)
                   .with("divisor", new BigInteger(trialDivisor))
                   .with("product", product.value())
+                  .with("next", next)
+                  .with("nextDivisor", nextDivisor)
+                  .with("nextProduct", nextProduct)
                   .with("standing", remaining));
     }
   }

@@ -77,7 +77,13 @@ public final class AddToBoth implements Method<Subtraction> {
       if (place > 0
           && nothingFrom(place, rows, oneMore, layout.highest())
           && (oneMore.isEmpty() || layout.willFindNothing(script, place, reads(top, taken)))) {
-        layout.sayNothingInFront(script, place);
+        List<Entry> here = List.copyOf(taken);
+        int from = place;
+        layout.sayNothingInFront(
+            script,
+            place,
+            tops,
+            at -> at == from ? here : rows.subtrahend().at(at).map(List::of).orElse(List.of()));
         break;
       }
       if (!taken.isEmpty()
@@ -129,7 +135,7 @@ public final class AddToBoth implements Method<Subtraction> {
     if (from.compareTo(bottom) < 0
         && place < layout.highest()
         && script.makes(Move.exchangeFor(top), Section.column(place), place)) {
-      reads.add(makeLarger(script, layout, place, top, bottom));
+      reads.add(makeLarger(script, layout, place, top, taken));
       owed = Optional.of(oneMore(script, layout, place + 1));
       from = Whole.joined(reads.get(1).value(), from);
       rule = Rule.of(Rule.Kind.DIFFERENCE_WITH_TEN_MORE);
@@ -137,49 +143,47 @@ public final class AddToBoth implements Method<Subtraction> {
     reads.addAll(taken);
     layout.step(script, place);
     Entry left = layout.writeDifference(script, answer, place, rule, reads);
-    boolean more = taken.get(taken.size() - 1).slot().role() == Role.ONE_MORE;
-    if (more) {
-      sayOneMore(script, place, from, taken, left);
-    } else {
-      RemarkKind kind = owed.isPresent() ? RemarkKind.TAKE_AFTER_TEN : RemarkKind.TAKE;
-      SubtractionLayout.sayTaken(script, kind, place, from, bottom, left);
-    }
+    say(script, place, from, taken, left, owed.isPresent());
     return owed;
   }
 
-  /** First the figure below is taken, if there is one, then one more. */
-  private static void sayOneMore(
-      Script script, int place, BigInteger from, List<Entry> taken, Entry left) {
-    Entry one = taken.get(taken.size() - 1);
-    if (taken.size() == 1) {
-      script.use(() -> Fact.subtract(from, one.value()));
-      script.say(() -> taken(RemarkKind.TAKE_ONE_MORE, from, left, place));
-      return;
+  /** Where ten was added, the one more has been told already. */
+  private static void say(
+      Script script, int place, BigInteger from, List<Entry> taken, Entry left, boolean told) {
+    OneMore more = OneMore.of(taken);
+    if (more.bottom().signum() == 0) {
+      script.say(() -> SubtractionLayout.untouched(from, place));
+    } else if (more.more() == 2) {
+      SubtractionLayout.sayTaken(script, RemarkKind.TAKE_ONE_MORE, from, taken, left.value(), 0);
+    } else if (more.more() == 1 && !told) {
+      more.use(script);
+      script.use(() -> Fact.subtract(from, more.bottom()));
+      script.say(
+          () ->
+              Remark.of(RemarkKind.TAKE_AND_ONE_MORE)
+                  .with("top", new Quantity(from, place))
+                  .with("bottom", new Quantity(more.below(), place))
+                  .with("all", new Quantity(more.bottom(), place))
+                  .with("between", new Quantity(Whole.left(from, more.below()), place))
+                  .with("left", new Quantity(left.value(), place)));
+    } else {
+      RemarkKind kind = told ? RemarkKind.TAKE_AFTER_TEN : RemarkKind.TAKE;
+      SubtractionLayout.sayTaken(script, kind, place, from, more.bottom(), left);
     }
-    Entry below = taken.get(0);
-    script.use(() -> Fact.subtract(from, below.value()));
-    script.use(() -> Fact.subtract(Whole.left(from, below.value()), one.value()));
-    script.say(
-        () ->
-            taken(RemarkKind.TAKE_AND_ONE_MORE, from, left, place)
-                .with("bottom", new Quantity(below.value(), place))
-                .with("between", new Quantity(Whole.left(from, below.value()), place)));
-  }
-
-  private static Remark taken(RemarkKind kind, BigInteger from, Entry left, int place) {
-    return Remark.of(kind)
-        .with("top", new Quantity(from, place))
-        .with("left", new Quantity(left.value(), place));
   }
 
   private static Entry makeLarger(
-      Script script, SubtractionLayout layout, int place, Entry top, BigInteger bottom) {
+      Script script, SubtractionLayout layout, int place, Entry top, List<Entry> taken) {
     layout.step(script, place);
+    OneMore more = OneMore.of(taken);
+    more.use(script);
+    // Why both may grow is said with the first ten: nothing is owed to any column before it.
+    boolean first = more.more() == 0;
     script.say(
         () ->
-            Remark.of(RemarkKind.ADD_TO_BOTH)
+            more.told(Remark.of(RemarkKind.ADD_TO_BOTH), place)
+                .with("first", first ? 1 : 0)
                 .with("top", new Quantity(top.value(), place))
-                .with("bottom", new Quantity(bottom, place))
                 .with("ten", new Quantity(BigInteger.TEN, place))
                 .with("one", new Quantity(BigInteger.ONE, place + 1)));
     Slot slot =

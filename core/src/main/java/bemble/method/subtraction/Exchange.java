@@ -92,7 +92,8 @@ public final class Exchange implements Method<Subtraction> {
       IntFunction<Entry> tops = top::at;
       for (int place = layout.lowest(); place <= layout.highest(); place++) {
         if (place > 0 && nothingFrom(place)) {
-          layout.sayNothingInFront(script, place);
+          layout.sayNothingInFront(
+              script, place, tops, at -> taken.at(at).map(List::of).orElse(List.of()));
           break;
         }
         Optional<Entry> bottom = taken.at(place);
@@ -131,6 +132,10 @@ public final class Exchange implements Method<Subtraction> {
       Entry left =
           layout.writeDifference(
               script, answer, place, Rule.of(Rule.Kind.DIFFERENCE), List.of(from, bottom.get()));
+      if (bottom.get().value().signum() == 0) {
+        SubtractionLayout.sayUntouched(script, from, place);
+        return;
+      }
       SubtractionLayout.sayTaken(
           script,
           from.equals(first) ? RemarkKind.TAKE : RemarkKind.TAKE_AFTER_TEN,

@@ -23,6 +23,7 @@ import bemble.procedure.Script;
 import bemble.procedure.Section;
 import bemble.procedure.Slot;
 import bemble.procedure.Working;
+import bemble.remark.Adding;
 import bemble.remark.Quantity;
 import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
@@ -196,9 +197,20 @@ public final class Expanded implements Method<Subtraction> {
       script.say(
           () ->
               Remark.of(RemarkKind.PUT_TOGETHER)
+                  .with("adding", Adding.of(worths(parts), difference.value()))
                   .with("problem", sum)
                   .with("answer", difference.value()));
       return difference;
+    }
+
+    /** What the parts are worth, the largest first. */
+    private static List<Numeral> worths(List<Entry> parts) {
+      List<Numeral> worths = new ArrayList<>();
+      for (int i = parts.size() - 1; i >= 0; i--) {
+        Entry part = parts.get(i);
+        worths.add(new Quantity(part.value(), part.slot().place()).worth());
+      }
+      return worths;
     }
 
     /** The part with its zeros: 2 tens are shown as 20, 7 tenths as 0.7. */

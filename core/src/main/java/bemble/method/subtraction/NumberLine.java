@@ -78,14 +78,18 @@ final class NumberLine {
     hops.add(hop);
     at = landed;
     script.use(() -> Fact.subtract(ends.get(0).value(), ends.get(1).value()));
+    int count = hops.size();
+    BigInteger far = Rule.TOTAL.applyTo(hops);
     boolean last = landed.value().equals(reads.get(1).value());
     script.say(
         () ->
             Remark.of(kind)
                 .with("last", last ? 1 : 0)
-                .with("from", numeral(earlier.value()))
-                .with("hop", numeral(hop.value()))
-                .with("to", numeral(landed.value())));
+                .with("from", said(earlier.value()))
+                .with("hop", said(hop.value()))
+                .with("hops", count)
+                .with("far", said(far))
+                .with("to", said(landed.value())));
   }
 
   /** Draws the line under all the hops made. */
@@ -114,6 +118,11 @@ final class NumberLine {
 
   Numeral numeral(BigInteger value) {
     return Numeral.of(value, scale);
+  }
+
+  /** As it is said: zeros that end a decimal are left out. */
+  private Numeral said(BigInteger value) {
+    return numeral(value).stripped();
   }
 
   private Slot slot(Role role, int row) {

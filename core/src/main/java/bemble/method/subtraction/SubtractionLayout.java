@@ -69,12 +69,13 @@ record SubtractionLayout(PlaceColumns columns, int highest, int lowest, int minu
         () ->
             Remark.of(RemarkKind.SET_OUT_SUBTRACTION)
                 .with("minuend", sum.minuend())
+                .with("subtrahend", sum.subtrahend())
                 .with("lined", Decimals.linedUpBy(script.style(), lowest)));
     Decimals.fillUp(script, columns, sum.numbers(), List.of(minuend, subtrahend), lowest);
     script.step(Section.SET_OUT);
     Layout.sign(script, columns.at(minuendRow + 1, highest + 1), "−");
     rule(script, answerRow());
-    script.say(() -> Remark.of(RemarkKind.DRAW_RULE).with("place", new Place(lowest)));
+    script.say(() -> Remark.of(RemarkKind.DRAW_RULE_TAKING).with("place", new Place(lowest)));
     Decimals.markFirst(script, columns, answerRow(), lowest);
     return new Rows(minuend, subtrahend);
   }
@@ -150,16 +151,57 @@ record SubtractionLayout(PlaceColumns columns, int highest, int lowest, int minu
                 .with("left", new Quantity(left.value(), place)));
   }
 
-  /** Says that what stands in front is nothing and need not be written. */
-  void sayNothingInFront(Script script, int place) {
-    step(script, place);
-    script.say(() -> Remark.of(RemarkKind.NOTHING_IN_FRONT).with("place", new Place(place)));
+  /**
+   * Says, column by column from a place on, that nothing is left and that nothing is written.
+   *
+   * @param top the top figure as it stands at a place
+   * @param taken what is to be taken at a place, the figure below first
+   */
+  void sayNothingInFront(
+      Script script, int place, IntFunction<Entry> top, IntFunction<List<Entry>> taken) {
+    for (int at = place; at <= highest; at++) {
+      step(script, at);
+      Entry above = top.apply(at);
+      List<Entry> below = taken.apply(at);
+      Place here = new Place(at);
+      int last = at == highest ? 1 : 0;
+      if (above.value().signum() == 0) {
+        script.say(
+            () -> Remark.of(RemarkKind.NOTHING_IN_FRONT).with("place", here).with("last", last));
+      } else {
+        sayTaken(script, RemarkKind.LEAVES_NOTHING, above.value(), below, BigInteger.ZERO, last);
+      }
+    }
+  }
+
+  /** Says what is taken in a column, where one more may be added to the figure below first. */
+  static void sayTaken(
+      Script script,
+      RemarkKind kind,
+      BigInteger from,
+      List<Entry> taken,
+      BigInteger left,
+      int last) {
+    OneMore more = OneMore.of(taken);
+    int place = taken.get(0).slot().place();
+    more.use(script);
+    script.use(() -> Fact.subtract(from, more.bottom()));
+    script.say(
+        () ->
+            more.told(Remark.of(kind), place)
+                .with("top", new Quantity(from, place))
+                .with("left", new Quantity(left, place))
+                .with("place", new Place(place))
+                .with("last", last));
   }
 
   /** Says what a column gives where nothing is to be taken from it. */
   static void sayUntouched(Script script, Entry top, int place) {
-    script.say(
-        () -> Remark.of(RemarkKind.TAKE_NOTHING).with("top", new Quantity(top.value(), place)));
+    script.say(() -> untouched(top.value(), place));
+  }
+
+  static Remark untouched(BigInteger top, int place) {
+    return Remark.of(RemarkKind.TAKE_NOTHING).with("top", new Quantity(top, place));
   }
 
   Working finish(Script script, Subtraction sum, String method, WrittenRow answer) {

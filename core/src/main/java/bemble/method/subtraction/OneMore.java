@@ -1,0 +1,40 @@
+package bemble.method.subtraction;
+
+import bemble.fact.Fact;
+import bemble.paper.Role;
+import bemble.procedure.Entry;
+import bemble.procedure.Rule;
+import bemble.procedure.Script;
+import bemble.remark.Quantity;
+import bemble.remark.Remark;
+import java.math.BigInteger;
+import java.util.List;
+
+/**
+ * All that is to be taken in a column: the figure below, one more, or both.
+ *
+ * @param below the figure below, or else the one more
+ * @param bottom what they come to
+ * @param more 0 for a figure alone, 1 for a figure and one more, 2 for one more alone
+ */
+record OneMore(BigInteger below, BigInteger bottom, int more) {
+  static OneMore of(List<Entry> taken) {
+    boolean more = taken.get(taken.size() - 1).slot().role() == Role.ONE_MORE;
+    int kind = more && taken.size() == 1 ? 2 : more ? 1 : 0;
+    return new OneMore(taken.get(0).value(), Rule.TOTAL.applyTo(taken), kind);
+  }
+
+  /** Notes that one more is added to a figure below, where there are both. */
+  void use(Script script) {
+    if (more == 1 && below.signum() > 0) {
+      script.use(() -> Fact.add(List.of(below, bottom.subtract(below))));
+    }
+  }
+
+  Remark told(Remark remark, int place) {
+    return remark
+        .with("more", more)
+        .with("below", new Quantity(below, place))
+        .with("bottom", new Quantity(bottom, place));
+  }
+}

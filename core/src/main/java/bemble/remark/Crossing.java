@@ -1,0 +1,44 @@
+package bemble.remark;
+
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * The products of pairs of figures whose places add to one place, as they are said: each product
+ * and how much it is by then, one product at a time.
+ *
+ * @param pairs the pairs, in the order said; at least one
+ * @param carried what was carried into the place, 0 for nothing
+ */
+public record Crossing(List<Pair> pairs, BigInteger carried) implements Mention {
+  /**
+   * Two figures that are multiplied.
+   *
+   * @param upper the figure of the upper number, in its place
+   * @param lower the figure of the lower number, in its place
+   */
+  public record Pair(Quantity upper, Quantity lower) {
+    /** What the two figures make, without their places. */
+    public BigInteger product() {
+      return upper.count().multiply(lower.count());
+    }
+  }
+
+  /** Keeps a copy of the pairs. */
+  public Crossing {
+    pairs = List.copyOf(pairs);
+  }
+
+  /** How much there is by the end of each product, and with what was carried at the end. */
+  public List<BigInteger> reached() {
+    List<BigInteger> reached = new ArrayList<>();
+    BigInteger sum = BigInteger.ZERO;
+    for (Pair pair : pairs) {
+      sum = sum.add(pair.product());
+      reached.add(sum);
+    }
+    reached.add(sum.add(carried));
+    return reached;
+  }
+}
