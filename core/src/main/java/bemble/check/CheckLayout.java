@@ -7,6 +7,7 @@ import bemble.paper.Paper;
 import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Square;
+import bemble.problem.Multiplication;
 import bemble.problem.Problem;
 import bemble.procedure.Answer;
 import bemble.procedure.Section;
@@ -124,6 +125,12 @@ final class CheckLayout {
 
   /** The answer of a sum; a quotient and a root are read off with their remainder. */
   private static Remark workedOut(Working part) {
+    if (part.method().equals(DigitSums.ID) && part.problem() instanceof Multiplication product) {
+      return Remark.of(RemarkKind.WORK_OUT_DIGIT_SUMS)
+          .with("multiplicand", product.multiplicand())
+          .with("multiplier", product.multiplier())
+          .with("answer", part.answer().value());
+    }
     if (part.answer() instanceof Answer.One one) {
       return Remark.of(RemarkKind.WORK_OUT)
           .with("problem", part.problem())

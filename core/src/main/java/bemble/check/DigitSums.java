@@ -33,6 +33,9 @@ import java.util.stream.Stream;
  * places.
  */
 final class DigitSums {
+  /** The name of this way of working, as of a method. */
+  static final String ID = "digit-sums";
+
   private static final int PRODUCT_ROW = 2;
 
   private final Script script;
@@ -89,7 +92,7 @@ final class DigitSums {
     digitSum(PRODUCT_ROW + 1, Role.FOUND, answer);
     Area extent = Layout.upTo(PRODUCT_ROW + 1, sumColumn);
     Answer comesTo = new Answer.One(Numeral.of(product.value()));
-    return script.finish(sum, "digit-sums", comesTo, extent, columns.ones());
+    return script.finish(sum, ID, comesTo, extent, columns.ones());
   }
 
   /** Multiplies two digit sums, and adds the figures of what comes of it. */

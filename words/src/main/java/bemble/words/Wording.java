@@ -236,10 +236,7 @@ public final class Wording {
 
   private String words(@Nullable Mention fill) {
     if (fill instanceof Mention.Several several) {
-      boolean row = !several.all().isEmpty() && several.all().get(0) instanceof Mention.Count;
-      StringJoiner joined = new StringJoiner(row ? lexicon.counted() : lexicon.and());
-      several.all().forEach(each -> joined.add(words(each)));
-      return joined.toString();
+      return several(several.all());
     }
     if (fill instanceof Quantity quantity) {
       return quantity(quantity);
@@ -266,6 +263,18 @@ public final class Wording {
       return number(count.number());
     }
     return fill instanceof Mention.Text text ? text.text() : String.valueOf(fill);
+  }
+
+  /** Numbers that are counted up follow one another; of anything else the last is joined by and. */
+  private String several(List<Mention> all) {
+    boolean row = !all.isEmpty() && all.get(0) instanceof Mention.Count;
+    StringBuilder joined = new StringBuilder();
+    for (int i = 0; i < all.size(); i++) {
+      boolean last = !row && i == all.size() - 1;
+      joined.append(i == 0 ? "" : last ? lexicon.and() : lexicon.counted());
+      joined.append(words(all.get(i)));
+    }
+    return joined.toString();
   }
 
   private String adding(Adding adding) {

@@ -150,6 +150,7 @@ abstract class CountedAddition implements Method<Addition> {
                 Remark.of(RemarkKind.TRADE_NOTHING)
                     .with("total", new Quantity(total, place))
                     .with("ten", new Quantity(BigInteger.TEN, place))
+                    .with("next", new Quantity(BigInteger.ONE, place + 1))
                     .with("place", new Place(place)));
         return BigInteger.ZERO;
       }
@@ -172,6 +173,7 @@ abstract class CountedAddition implements Method<Addition> {
               Remark.of(RemarkKind.TRADE_UP)
                   .with("total", new Quantity(total, place))
                   .with("ten", new Quantity(BigInteger.valueOf(10L * tens), place))
+                  .with("next", new Quantity(BigInteger.ONE, place + 1))
                   .with("traded", new Quantity(traded.value(), place + 1))
                   .with("moved", new Quantity(traded.value(), place + 1)));
       return BigInteger.valueOf(tens);
