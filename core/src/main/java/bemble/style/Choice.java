@@ -62,7 +62,42 @@ public sealed interface Choice {
     AS_WRITTEN,
     LARGEST_FIRST,
     /** Figures that make ten together are taken together before the others. */
-    TENS_FIRST
+    TENS_FIRST,
+    /** From the largest on, and where others come to a whole ten with it, those next. */
+    LARGEST_AND_TENS
+  }
+
+  /** Whether what stays or what moves on is written first. */
+  enum WritingOrder implements Choice {
+    STAYING_FIRST,
+    MOVING_FIRST
+  }
+
+  /** What the counters in frames look like. */
+  enum FrameCounters implements Choice {
+    /** Dots for ones, sticks for tens. */
+    BY_PLACE,
+    DOTS
+  }
+
+  /** Whether the addends of a sum in columns are split into their parts beside it. */
+  enum SplitAddends implements Choice {
+    NOT_SPLIT,
+    BESIDE
+  }
+
+  /** Where a class puts the question whether a column can be worked as it stands. */
+  enum Questions implements Choice {
+    WITHIN_STEPS,
+    /** In a step of its own, with its answer. */
+    OWN_STEPS
+  }
+
+  /** How the numbers of a sum are set out. */
+  enum LayingDown implements Choice {
+    WHOLE_NUMBERS,
+    /** Figure by figure, each with its place. */
+    FIGURE_BY_FIGURE
   }
 
   /** Which number stands on top. */

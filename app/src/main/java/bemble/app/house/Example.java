@@ -17,6 +17,8 @@ record Example(String problem, String method, int step) {
       case CARRY_WORD -> new Example("146 + 238", "column", 3);
       case EXCHANGE_WORD -> new Example("432 − 118", "exchange", 2);
       case FIRST_PLACE_WORD -> new Example("46 + 37", "column", 2);
+      case QUESTIONS -> new Example("432 − 118", "exchange", 2);
+      case LAYING_DOWN -> new Example("34 + 21", "column", 3);
       case THOUSANDS_MARK -> new Example("12,480 + 3,615", "column", 8);
       case THOUSANDS_ON_PAPER -> new Example("2,480 + 3,615", "column", 8);
       case DECIMAL_MARK -> new Example("2.50 + 1.75", "column", 7);
@@ -26,6 +28,9 @@ record Example(String problem, String method, int step) {
       case CARRY_POSITION -> new Example("378 + 256", "column", 6);
       case CARRY_TURN -> new Example("58 + 27", "column", 4);
       case ADDING_ORDER -> new Example("4 + 7 + 6 + 8", "column", 2);
+      case WRITING_ORDER -> new Example("146 + 238", "column", 3);
+      case SPLIT_ADDENDS -> new Example("34 + 21", "column", 1);
+      case FRAME_COUNTERS -> new Example("46 + 37", "dot-frames", 4);
       case PARTIAL_SUMS -> new Example("487 + 215", "left-to-right", 5);
       case ACROSS_ZEROS -> new Example("5,003 − 1,268", "exchange", 4);
       case LAST_COLUMNS -> new Example("134 − 58", "exchange", 4);

@@ -7,6 +7,8 @@ import bemble.method.column.PlaceColumns;
 import bemble.method.column.WrittenRow;
 import bemble.number.Numeral;
 import bemble.paper.Area;
+import bemble.paper.Role;
+import bemble.paper.Shape;
 import bemble.paper.Square;
 import bemble.problem.Addition;
 import bemble.problem.Operation;
@@ -14,11 +16,17 @@ import bemble.procedure.Answer;
 import bemble.procedure.Script;
 import bemble.procedure.Section;
 import bemble.procedure.Working;
+import bemble.remark.Quantity;
+import bemble.remark.Remark;
+import bemble.remark.RemarkKind;
 import bemble.slip.Slip;
 import bemble.style.Choice;
+import bemble.style.NumberMarks;
 import bemble.style.Style;
+import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /**
  * All addends under one another, right-aligned by place; the ones are added first, a column's ones
@@ -66,6 +74,7 @@ public final class ColumnAddition implements Method<Addition> {
     layout.signAndRule(script, answerRow);
     script.say(() -> AdditionRemarks.startAt(layout.lowest()));
 
+    int end = style.has(Choice.SplitAddends.BESIDE) ? splitBeside(sum, script, layout, first) : 0;
     WrittenRow answer =
         ColumnAdder.styled(style, columns, first - 1, answerRow, 0).add(script, rows);
 
@@ -73,7 +82,38 @@ public final class ColumnAddition implements Method<Addition> {
     layout.rule(script, answerRow + 1);
     Numeral total = answer.read();
     script.say(() -> AdditionRemarks.readOff(sum, total));
-    Area extent = new Area(new Square(0, 0), new Square(answerRow + 1, layout.lastColumn()));
+    Area extent =
+        new Area(new Square(0, 0), new Square(answerRow + 1, Math.max(end, layout.lastColumn())));
     return script.finish(sum, id(), new Answer.One(total), extent, columns.ones());
+  }
+
+  /** Writes each addend in its parts behind its row; gives the last column that they take. */
+  private static int splitBeside(Addition sum, Script script, AdditionLayout layout, int firstRow) {
+    NumberMarks marks = script.style().marks();
+    int column = layout.lastColumn() + 2;
+    int end = column;
+    List<String> splits = new ArrayList<>();
+    script.step(Section.SET_OUT);
+    for (Numeral addend : sum.addends()) {
+      String parts = parts(addend).stream().map(marks::apart).collect(Collectors.joining(" + "));
+      Square at = new Square(firstRow + splits.size(), column);
+      script.draw(Role.NOTE, new Shape.Words(at, Shape.Side.FROM_LEFT, parts));
+      splits.add(marks.apart(addend) + " = " + parts);
+      end = Math.max(end, column + Shape.Small.squares(parts.length()));
+    }
+    script.say(() -> Remark.of(RemarkKind.SPLIT_ADDENDS).with("splits", splits));
+    return end;
+  }
+
+  /** What its figures are worth, the largest first; zeros are left out. */
+  private static List<Numeral> parts(Numeral number) {
+    List<Numeral> parts = new ArrayList<>();
+    for (int place = number.highestPlace(); place >= number.lowestPlace(); place--) {
+      int figure = number.digitAt(place);
+      if (figure > 0) {
+        parts.add(new Quantity(BigInteger.valueOf(figure), place).worth());
+      }
+    }
+    return parts.isEmpty() ? List.of(Numeral.of(0)) : parts;
   }
 }

@@ -104,7 +104,7 @@ public record ColumnAdder(
     for (WrittenRow row : rows) {
       row.at(place).ifPresent(figures::add);
     }
-    if (carry.isPresent() && style.has(Choice.AddingOrder.TENS_FIRST)) {
+    if (carry.isPresent() && looksForTens(style)) {
       // Whatever makes ten is looked for among all that is added.
       figures.add(style.has(Choice.CarryTurn.FIRST) ? 0 : figures.size(), carry.get());
       return List.copyOf(ColumnOrder.of(style, figures));
@@ -114,6 +114,11 @@ public record ColumnAdder(
       reads.add(style.has(Choice.CarryTurn.FIRST) ? 0 : reads.size(), carry.get());
     }
     return List.copyOf(reads);
+  }
+
+  private static boolean looksForTens(Style style) {
+    return style.has(Choice.AddingOrder.TENS_FIRST)
+        || style.has(Choice.AddingOrder.LARGEST_AND_TENS);
   }
 
   /**
@@ -154,16 +159,25 @@ public record ColumnAdder(
     Slot small = new Slot(Role.CARRY, place + 1, columns.at(carryRow, place + 1), carrySpot);
     Optional<Script.Meant> tens = script.meant(small, Rule.TENS_OF_TOTAL, reads);
     if (tens.isEmpty()) {
+      if (Questions.canTenBeMade(script, focus, total, place)) {
+        script.step(Section.column(place), focus);
+        script.say(
+            () ->
+                Remark.of(RemarkKind.WRITE_TOTAL)
+                    .with("total", new Quantity(total, place))
+                    .with("place", new Place(place)));
+      }
       answer.put(place, ones.write());
       return Optional.empty();
     }
     // What stays and what goes on is asked before either is written.
+    Questions.canTenBeMade(script, focus, total, place);
     script.step(Section.column(place), focus);
-    answer.put(place, ones.write());
-    Entry carry = tens.get().write();
+    Entry carry = WritingOrder.write(script, ones, tens.get(), figure -> answer.put(place, figure));
     script.say(
         () ->
             Remark.of(RemarkKind.CARRY)
+                .with("order", WritingOrder.of(script))
                 .with("total", new Quantity(total, place))
                 .with("ten", new Quantity(Whole.product(Whole.tens(total), BigInteger.TEN), place))
                 .with("carried", new Quantity(Whole.tens(total), place + 1))

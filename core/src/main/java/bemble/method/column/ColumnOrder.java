@@ -18,6 +18,7 @@ public final class ColumnOrder {
       case AS_WRITTEN -> figures;
       case LARGEST_FIRST -> largestFirst(figures);
       case TENS_FIRST -> tensFirst(figures);
+      case LARGEST_AND_TENS -> largestAndTens(figures);
     };
   }
 
@@ -25,6 +26,46 @@ public final class ColumnOrder {
     List<Entry> ordered = new ArrayList<>(figures);
     ordered.sort(Comparator.comparing(Entry::value).reversed());
     return ordered;
+  }
+
+  /**
+   * The largest first; from then on one figure, or two of which the smaller comes first, that make
+   * a whole ten with all before, and where there are none the largest that is left.
+   */
+  private static List<Entry> largestAndTens(List<Entry> figures) {
+    List<Entry> left = largestFirst(figures);
+    List<Entry> ordered = new ArrayList<>();
+    BigInteger total = BigInteger.ZERO;
+    while (!left.isEmpty()) {
+      List<Entry> next = ordered.isEmpty() ? List.of(left.get(0)) : toWholeTen(total, left);
+      for (Entry figure : next) {
+        total = total.add(figure.value());
+        left.remove(figure);
+        ordered.add(figure);
+      }
+    }
+    return ordered;
+  }
+
+  private static List<Entry> toWholeTen(BigInteger total, List<Entry> left) {
+    for (Entry one : left) {
+      if (one.value().signum() > 0 && isWholeTen(total.add(one.value()))) {
+        return List.of(one);
+      }
+    }
+    for (int i = 0; i < left.size(); i++) {
+      for (int j = left.size() - 1; j > i; j--) {
+        BigInteger both = left.get(i).value().add(left.get(j).value());
+        if (left.get(j).value().signum() > 0 && isWholeTen(total.add(both))) {
+          return List.of(left.get(j), left.get(i));
+        }
+      }
+    }
+    return List.of(left.get(0));
+  }
+
+  private static boolean isWholeTen(BigInteger number) {
+    return number.mod(BigInteger.TEN).signum() == 0;
   }
 
   /**

@@ -6,6 +6,7 @@ import bemble.number.Numeral;
 import bemble.paper.Shape.Thing;
 import bemble.problem.Addition;
 import bemble.procedure.Script;
+import bemble.style.Style;
 import java.math.BigInteger;
 import java.util.List;
 import java.util.Optional;
@@ -33,7 +34,7 @@ public final class BlocksAddition extends CountedAddition {
   }
 
   @Override
-  Thing thing(int place, int addend) {
+  Thing thing(int place, int addend, Style style) {
     return CounterBoard.thing(place);
   }
 

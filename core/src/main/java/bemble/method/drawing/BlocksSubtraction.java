@@ -6,6 +6,7 @@ import bemble.method.MethodHead;
 import bemble.method.Misfit;
 import bemble.method.PageForm;
 import bemble.method.column.Layout;
+import bemble.method.column.Questions;
 import bemble.method.column.TopFigures;
 import bemble.number.Numeral;
 import bemble.paper.Role;
@@ -83,6 +84,9 @@ public final class BlocksSubtraction implements Method<Subtraction> {
       int last = lastPlace();
       for (int place = 0; place <= highest; place++) {
         int taken = sum.subtrahend().digitAt(place);
+        if (taken > 0) {
+          ask(place, taken);
+        }
         if (standing.at(place).value().intValue() < taken) {
           tradeFor(place, taken);
         }
@@ -133,8 +137,23 @@ public final class BlocksSubtraction implements Method<Subtraction> {
                   .with("place", new Place(0)));
     }
 
+    private void ask(int place, int taken) {
+      BigInteger top = standing.at(place).value();
+      Quantity bottom = new Quantity(BigInteger.valueOf(taken), place);
+      Remark remark =
+          Remark.of(RemarkKind.CAN_BE_TAKEN)
+              .with("more", 0)
+              .with("bottom", bottom)
+              .with("answer", top.compareTo(bottom.count()) < 0 ? 0 : 1);
+      Questions.canBeTaken(script, board.zone(place), top, remark, place);
+    }
+
     private void tradeFor(int place, int taken) {
       int payer = standing.payerFor(place).orElse(place);
+      for (int asked = place + 1; asked <= payer; asked++) {
+        BigInteger has = standing.at(asked).value();
+        Questions.hasAnything(script, board.zone(asked), has, asked, place);
+      }
       for (int from = payer; from > place; from--) {
         trade(from, place, taken, kind(from == payer, payer > place + 1));
       }

@@ -6,6 +6,7 @@ import bemble.method.MethodHead;
 import bemble.method.PageForm;
 import bemble.method.column.ColumnAdder;
 import bemble.method.column.Layout;
+import bemble.method.column.Questions;
 import bemble.number.Numeral;
 import bemble.number.Whole;
 import bemble.paper.Role;
@@ -25,6 +26,7 @@ import bemble.remark.Place;
 import bemble.remark.Quantity;
 import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
+import bemble.style.Style;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -48,7 +50,7 @@ abstract class CountedAddition implements Method<Addition> {
   }
 
   /** What one of a place looks like in the addend of that index. */
-  abstract Thing thing(int place, int addend);
+  abstract Thing thing(int place, int addend, Style style);
 
   /** Draws what stands on the sheet before the first addend; the top row of things is given. */
   abstract void prepare(Script script, CounterBoard board, int highest);
@@ -106,7 +108,7 @@ abstract class CountedAddition implements Method<Addition> {
       for (int place = Math.min(highest, addend.highestPlace()); place >= 0; place--) {
         Slot slot = Slot.full(Role.GIVEN, place, board.square(place, 0));
         int zone = place;
-        Thing thing = thing(place, index);
+        Thing thing = thing(place, index, script.style());
         Entry entry =
             script.copy(
                 slot,
@@ -143,6 +145,10 @@ abstract class CountedAddition implements Method<Addition> {
     /** Rings every ten of a place and draws one of the next for it; gives how many. */
     private BigInteger trade(int place, List<Entry> reads, BigInteger total) {
       int tens = Whole.tens(total).intValue();
+      boolean asked = Questions.canTenBeMade(script, board.zone(place), total, place);
+      if (asked && tens == 0) {
+        return BigInteger.ZERO;
+      }
       script.step(Section.column(place), board.zone(place));
       if (tens == 0) {
         script.say(
@@ -161,7 +167,8 @@ abstract class CountedAddition implements Method<Addition> {
               slot,
               Rule.TENS_OF_TOTAL,
               reads,
-              value -> board.more(place + 1, value.intValue(), thing(place + 1, 0)));
+              value ->
+                  board.more(place + 1, value.intValue(), thing(place + 1, 0, script.style())));
       board.drawn(place + 1, traded.marks());
       counted.get(place + 1).add(traded);
       for (int ten = 0; ten < tens; ten++) {

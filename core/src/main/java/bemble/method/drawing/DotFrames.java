@@ -8,6 +8,8 @@ import bemble.paper.Shape.Thing;
 import bemble.paper.Square;
 import bemble.problem.Addition;
 import bemble.procedure.Script;
+import bemble.style.Choice;
+import bemble.style.Style;
 import java.util.Optional;
 
 /**
@@ -35,11 +37,12 @@ public final class DotFrames extends CountedAddition {
   }
 
   @Override
-  Thing thing(int place, int addend) {
+  Thing thing(int place, int addend, Style style) {
+    boolean dots = place == 0 || style.has(Choice.FrameCounters.DOTS);
     if (addend == 0) {
-      return CounterBoard.thing(place);
+      return dots ? Thing.DOT : CounterBoard.thing(place);
     }
-    return place == 0 ? Thing.OPEN_DOT : Thing.OPEN_STICK;
+    return dots ? Thing.OPEN_DOT : Thing.OPEN_STICK;
   }
 
   @Override

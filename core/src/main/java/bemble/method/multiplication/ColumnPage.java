@@ -163,7 +163,8 @@ final class ColumnPage {
       script.say(
           () ->
               Remark.of(RemarkKind.CLOSE_ROW)
-                  .with("problem", new Multiplication(sum.multiplicand(), Numeral.of(times)))
+                  .with("multiplicand", sum.multiplicand())
+                  .with("times", times)
                   .with("total", total));
     }
     return row.written();

@@ -5,6 +5,7 @@ import bemble.method.Method;
 import bemble.method.MethodHead;
 import bemble.method.column.Layout;
 import bemble.method.column.PlaceColumns;
+import bemble.method.column.WritingOrder;
 import bemble.method.column.WrittenRow;
 import bemble.number.Numeral;
 import bemble.number.Whole;
@@ -135,15 +136,19 @@ public final class Crosswise implements Method<Multiplication> {
       List<Entry> reads = pairs(place, carry);
       useFacts(reads);
       Slot slot = Slot.full(Role.ANSWER, place, columns.at(ANSWER_ROW, place));
-      answer.put(place, script.write(slot, Rule.of(Rule.Kind.FIGURE_OF_PAIRS), reads));
       script.say(() -> remark(place, reads, carry, last));
       Role role = last ? Role.ANSWER : Role.CARRY;
       Slot next =
           last
               ? Slot.full(role, place + 1, columns.at(ANSWER_ROW, place + 1))
               : new Slot(role, place + 1, columns.at(carryRow, place + 1), carrySpot);
+      Rule figure = Rule.of(Rule.Kind.FIGURE_OF_PAIRS);
+      Rule moving = Rule.of(Rule.Kind.TENS_OF_PAIRS);
       Optional<Entry> tens =
-          script.meant(next, Rule.of(Rule.Kind.TENS_OF_PAIRS), reads).map(Script.Meant::write);
+          WritingOrder.write(
+              script,
+              () -> answer.put(place, script.write(slot, figure, reads)),
+              () -> script.meant(next, moving, reads).map(Script.Meant::write));
       if (last) {
         tens.ifPresent(front -> answer.put(place + 1, front));
         return Optional.empty();
@@ -163,6 +168,7 @@ public final class Crosswise implements Method<Multiplication> {
           .with("tens", new Quantity(moved, place + 1))
           .with("moved", new Quantity(moved, place + 1))
           .with("ten", new Quantity(Whole.product(moved, BigInteger.TEN), place))
+          .with("order", WritingOrder.of(script))
           .with("write", new Quantity(last ? total : Whole.ones(total), place));
     }
 

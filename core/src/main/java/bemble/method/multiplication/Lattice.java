@@ -223,6 +223,7 @@ public final class Lattice implements Method<Multiplication> {
                   .with("moved", new Quantity(Whole.tens(total), place + 1))
                   .with(
                       "ten", new Quantity(Whole.product(Whole.tens(total), BigInteger.TEN), place))
+                  .with("order", 0)
                   .with("write", Whole.ones(total)));
       ColumnAdder.useSum(script, reads);
     }

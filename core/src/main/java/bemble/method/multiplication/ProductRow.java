@@ -2,6 +2,7 @@ package bemble.method.multiplication;
 
 import bemble.fact.Fact;
 import bemble.method.column.PlaceColumns;
+import bemble.method.column.WritingOrder;
 import bemble.method.column.WrittenRow;
 import bemble.number.Whole;
 import bemble.paper.Area;
@@ -111,6 +112,7 @@ record ProductRow(WrittenRow written, int index, int held, Role role, Entry figu
                 .with("tens", BigInteger.ZERO)
                 .with("moved", new Quantity(BigInteger.ZERO, place + worth() + 1))
                 .with("ten", new Quantity(BigInteger.ZERO, place + worth()))
+                .with("order", WritingOrder.of(script))
                 .with("write", new Quantity(product, place + worth())));
     if (product.compareTo(BigInteger.TEN) < 0) {
       return 0;
@@ -161,7 +163,6 @@ record ProductRow(WrittenRow written, int index, int held, Role role, Entry figu
     BigInteger moved = last ? BigInteger.ZERO : Whole.tens(total);
 
     script.step(section(), new Area(columns.at(HEADS, place), columns.at(written.row(), place)));
-    put(script, columns, place, Rule.Kind.FIGURE_OF_PAIRS, reads);
     script.use(() -> Fact.multiply(figure.value(), top.value()));
     if (carry.isPresent() && times.signum() > 0) {
       script.use(() -> Fact.add(List.of(times, carried)));
@@ -177,15 +178,22 @@ record ProductRow(WrittenRow written, int index, int held, Role role, Entry figu
                 .with("tens", new Quantity(moved, place + worth() + 1))
                 .with("moved", new Quantity(moved, place + worth() + 1))
                 .with("ten", new Quantity(Whole.product(moved, BigInteger.TEN), place + worth()))
+                .with("order", WritingOrder.of(script))
                 .with("write", new Quantity(last ? total : Whole.ones(total), place + worth())));
-    if (last) {
-      int at = place + 1 + held;
-      Slot front = Slot.full(role, at, columns.at(written.row(), at));
-      script
-          .meant(front, Rule.of(Rule.Kind.TENS_OF_PAIRS), reads)
-          .ifPresent(tens -> written.put(at, tens.write()));
-      return Optional.empty();
-    }
-    return carries.write(this, place + 1, reads);
+    Runnable stays = () -> put(script, columns, place, Rule.Kind.FIGURE_OF_PAIRS, reads);
+    return WritingOrder.write(
+        script,
+        stays,
+        () -> last ? front(script, columns, place, reads) : carries.write(this, place + 1, reads));
+  }
+
+  /** Writes the tens of the last product in front; nothing moves on from there. */
+  private Optional<Entry> front(Script script, PlaceColumns columns, int place, List<Entry> reads) {
+    int at = place + 1 + held;
+    Slot front = Slot.full(role, at, columns.at(written.row(), at));
+    script
+        .meant(front, Rule.of(Rule.Kind.TENS_OF_PAIRS), reads)
+        .ifPresent(tens -> written.put(at, tens.write()));
+    return Optional.empty();
   }
 }

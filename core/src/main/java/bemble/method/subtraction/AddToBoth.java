@@ -130,6 +130,9 @@ public final class AddToBoth implements Method<Subtraction> {
     List<Entry> reads = new ArrayList<>(taken.size() + 2);
     reads.add(top);
     BigInteger from = top.value();
+    if (bottom.signum() > 0) {
+      layout.ask(script, top, taken, place);
+    }
     Optional<Entry> owed = Optional.empty();
     Rule rule = Rule.of(Rule.Kind.DIFFERENCE);
     if (from.compareTo(bottom) < 0

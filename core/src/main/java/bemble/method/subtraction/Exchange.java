@@ -124,6 +124,9 @@ public final class Exchange implements Method<Subtraction> {
         return;
       }
       Entry first = top.at(place);
+      if (bottom.get().value().signum() > 0) {
+        layout.ask(script, first, List.of(bottom.get()), place);
+      }
       if (first.value().compareTo(bottom.get().value()) < 0) {
         top.bringTen(place, bottom.get().value());
       }

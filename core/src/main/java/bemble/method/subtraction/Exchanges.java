@@ -1,5 +1,6 @@
 package bemble.method.subtraction;
 
+import bemble.method.column.Questions;
 import bemble.method.column.TopFigures;
 import bemble.number.Whole;
 import bemble.procedure.Entry;
@@ -58,6 +59,9 @@ final class Exchanges {
       return;
     }
     int payer = top.payerFor(place).orElse(place);
+    for (int asked = place + 1; asked <= payer; asked++) {
+      Questions.hasAnything(script, null, top.at(asked).value(), asked, place);
+    }
     if (payer > place + 1 && script.style().has(Choice.AcrossZeros.IN_ONE_GO)) {
       inOneGo(payer, place, bottom);
       return;

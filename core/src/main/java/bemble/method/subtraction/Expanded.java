@@ -5,6 +5,7 @@ import bemble.method.Method;
 import bemble.method.MethodHead;
 import bemble.method.PageForm;
 import bemble.method.column.Layout;
+import bemble.method.column.Questions;
 import bemble.method.column.TopFigures;
 import bemble.number.Figures;
 import bemble.number.Numeral;
@@ -91,6 +92,10 @@ public final class Expanded implements Method<Subtraction> {
       setOut();
       for (int place = lowest; place <= highest; place++) {
         BigInteger taken = bottom.at(place).value();
+        if (Questions.areSteps(script) && taken.signum() > 0) {
+          OneMore.of(List.of(bottom.at(place)))
+              .ask(script, focus(place), top.at(place).value(), place);
+        }
         if (top.at(place).value().compareTo(taken) < 0) {
           top.bringTen(place, taken);
         }

@@ -1,12 +1,15 @@
 package bemble.method.subtraction;
 
 import bemble.fact.Fact;
+import bemble.method.column.Questions;
+import bemble.paper.Area;
 import bemble.paper.Role;
 import bemble.procedure.Entry;
 import bemble.procedure.Rule;
 import bemble.procedure.Script;
 import bemble.remark.Quantity;
 import bemble.remark.Remark;
+import bemble.remark.RemarkKind;
 import java.math.BigInteger;
 import java.util.List;
 
@@ -29,6 +32,13 @@ record OneMore(BigInteger below, BigInteger bottom, int more) {
     if (more == 1 && below.signum() > 0) {
       script.use(() -> Fact.add(List.of(below, bottom.subtract(below))));
     }
+  }
+
+  /** Puts the question whether it can be taken from what stands above, in a step of its own. */
+  void ask(Script script, Area focus, BigInteger top, int place) {
+    int answer = top.compareTo(bottom) < 0 ? 0 : 1;
+    Remark taken = told(Remark.of(RemarkKind.CAN_BE_TAKEN), place).with("answer", answer);
+    Questions.canBeTaken(script, focus, top, taken, place);
   }
 
   Remark told(Remark remark, int place) {

@@ -4,6 +4,7 @@ import bemble.fact.Fact;
 import bemble.method.column.Decimals;
 import bemble.method.column.Layout;
 import bemble.method.column.PlaceColumns;
+import bemble.method.column.Questions;
 import bemble.method.column.WrittenRow;
 import bemble.number.Whole;
 import bemble.paper.Area;
@@ -82,8 +83,18 @@ record SubtractionLayout(PlaceColumns columns, int highest, int lowest, int minu
 
   /** Opens a step at work in the column of {@code place}. */
   void step(Script script, int place) {
-    Area focus = new Area(columns.at(0, place), columns.at(answerRow(), place));
-    script.step(Section.column(place), focus);
+    script.step(Section.column(place), focus(place));
+  }
+
+  private Area focus(int place) {
+    return new Area(columns.at(0, place), columns.at(answerRow(), place));
+  }
+
+  /** Puts the question whether all that is to be taken can be taken from a top figure. */
+  void ask(Script script, Entry top, List<Entry> taken, int place) {
+    if (Questions.areSteps(script)) {
+      OneMore.of(taken).ask(script, focus(place), top.value(), place);
+    }
   }
 
   private Slot answer(int place) {
@@ -122,6 +133,9 @@ record SubtractionLayout(PlaceColumns columns, int highest, int lowest, int minu
     BigInteger ten = top.apply(highest).value();
     BigInteger from = Whole.joined(ten, top.apply(place).value());
     BigInteger bottom = Rule.TOTAL.applyTo(taken);
+    if (top.apply(place).value().compareTo(bottom) >= 0) {
+      return false; // Nothing has to be exchanged, so there is nothing to be spared.
+    }
     boolean nothingBeyond =
         subtrahend.at(highest).map(Entry::value).orElse(BigInteger.ZERO).signum() == 0;
     if (!nothingBeyond
