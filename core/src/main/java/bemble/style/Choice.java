@@ -100,6 +100,14 @@ public sealed interface Choice {
     FIGURE_BY_FIGURE
   }
 
+  /** How many squares stand open for an answer on a sheet that is to be filled in. */
+  enum AnswerSquares implements Choice {
+    /** As many as the longest answer to numbers of these lengths needs. */
+    AS_MANY_AS_ANY,
+    /** As many as the answer has figures. */
+    EXACT
+  }
+
   /** Which number stands on top. */
   enum OnTop implements Choice {
     AS_GIVEN,

@@ -18,6 +18,7 @@ public enum Setting {
   DECIMAL_MARK(Group.NUMBERS, Choice.DecimalMark.class),
   COLUMN_HEADS(Group.NUMBERS, Choice.ColumnHeads.class),
   BLANK_SQUARES(Group.NUMBERS, Choice.BlankSquares.class),
+  ANSWER_SQUARES(Group.NUMBERS, Choice.AnswerSquares.class),
   ON_TOP(Group.NUMBERS, Choice.OnTop.class),
   CARRY_POSITION(Group.ADDING, Choice.CarryPosition.class),
   CARRY_TURN(Group.ADDING, Choice.CarryTurn.class),

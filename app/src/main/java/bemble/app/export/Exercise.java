@@ -47,7 +47,7 @@ public record Exercise(String heading, Shown shown) {
   static Exercise of(int number, String problem, Sum sum, Layout layout, Room room) {
     Working working = sum.work();
     Area used = working.paper().extent();
-    Shown blank = Shown.blank(working);
+    Shown blank = Shown.blank(working, sum.style());
     List<Mark> marks = new ArrayList<>();
     if (layout == Layout.SET_OUT) {
       blank.marks().stream()
@@ -70,7 +70,7 @@ public record Exercise(String heading, Shown shown) {
       used = below(used, EXPLAIN, WRITTEN, room.explain(), marks);
     }
     String heading = layout == Layout.SET_OUT ? number + "." : number + ".  " + problem + " =";
-    List<Mark> open = layout == Layout.SET_OUT ? blank.open() : List.of();
+    List<Square> open = layout == Layout.SET_OUT ? blank.open() : List.of();
     return new Exercise(heading, new Shown(used, marks, List.of(), open));
   }
 

@@ -14,6 +14,7 @@ import bemble.paper.Area;
 import bemble.procedure.Section;
 import bemble.procedure.Step;
 import bemble.procedure.Working;
+import bemble.style.Style;
 import bemble.words.Wording;
 import java.util.ArrayList;
 import java.util.List;
@@ -33,14 +34,18 @@ public class Exports {
   }
 
   /** A sum worked, with all that is needed to show it. */
-  private record Page(Working working, Check check, Wording wording, String heading) {}
+  private record Page(Working working, Check check, Wording wording, String heading, Style style) {}
 
   private Page page(SumRef request) {
     Sum sum = sums.read(request);
     Working working = sum.work();
     Wording wording = Language.wording(sum.style());
     return new Page(
-        working, Checks.of(working, sum.style()), wording, wording.problem(sum.problem()));
+        working,
+        Checks.of(working, sum.style()),
+        wording,
+        wording.problem(sum.problem()),
+        sum.style());
   }
 
   /** The sum as a PDF. */
@@ -68,7 +73,7 @@ public class Exports {
 
   private static Frame blank(Page page) {
     String name = page.wording().label("sheet.name", Map.of("problem", page.heading()));
-    return new Frame(name, List.of(Shown.blank(page.working())), "");
+    return new Frame(name, List.of(Shown.blank(page.working(), page.style())), "");
   }
 
   private static List<Frame> frames(Page page, PdfRequest.@Nullable Per per) {

@@ -3,13 +3,16 @@ package bemble.app.export;
 import bemble.app.export.Canvas.Anchor;
 import bemble.app.export.Canvas.Lettering;
 import bemble.app.export.Canvas.Point;
+import bemble.method.AnswerSquares;
 import bemble.paper.Area;
 import bemble.paper.Mark;
 import bemble.paper.Paper;
 import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Square;
+import bemble.problem.Operation;
 import bemble.procedure.Working;
+import bemble.style.Style;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -49,9 +52,9 @@ final class PdfBook implements AutoCloseable {
    *
    * @param marks all that stands
    * @param fresh those of the marks that are set off
-   * @param open marks that are still to be written: their squares are boxes
+   * @param open squares in which something is still to be written: they are boxes
    */
-  record Shown(Area extent, List<Mark> marks, List<Mark> fresh, List<Mark> open) {
+  record Shown(Area extent, List<Mark> marks, List<Mark> fresh, List<Square> open) {
     /** A working as it is when a step is done. */
     static Shown at(Working working, int step) {
       Paper paper = working.paper();
@@ -66,12 +69,21 @@ final class PdfBook implements AutoCloseable {
     }
 
     /** A sum that is set out, with boxes for its answer. */
-    static Shown blank(Working working) {
-      List<Mark> open =
-          working.paper().marks().stream()
-              .filter(mark -> mark.role().kind() == Role.Kind.ANSWER)
-              .toList();
-      return new Shown(working.paper().extent(), working.setOut(), List.of(), open);
+    static Shown blank(Working working, Style style) {
+      List<Square> open = AnswerSquares.of(working, style);
+      List<Mark> marks = new ArrayList<>(working.setOut());
+      boolean below = working.problem().operation() == Operation.MULTIPLICATION;
+      if (below && !open.isEmpty()) {
+        marks.add(ruled(open, marks.size()));
+      }
+      return new Shown(working.paper().extent(), marks, List.of(), open);
+    }
+
+    /** A line over the boxes of an answer that stands below its rows. */
+    private static Mark ruled(List<Square> open, int id) {
+      Square first = open.get(open.size() - 1);
+      Square end = open.get(0).moved(0, 1);
+      return new Mark(id, Role.RULE, null, 0, new Shape.Line(first, end));
     }
   }
 
@@ -235,7 +247,7 @@ final class PdfBook implements AutoCloseable {
     painter.grid(area);
     for (Shown shown : papers) {
       shown.marks().forEach(painter::paint);
-      squares(shown.open()).forEach(painter::box);
+      shown.open().forEach(painter::box);
     }
     return rows * side;
   }

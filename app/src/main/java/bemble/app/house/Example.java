@@ -24,6 +24,7 @@ record Example(String problem, String method, int step) {
       case DECIMAL_MARK -> new Example("2.50 + 1.75", "column", 7);
       case COLUMN_HEADS -> new Example("164 + 23", "column", 1);
       case BLANK_SQUARES -> new Example("1,305 + 48", "column", 1);
+      case ANSWER_SQUARES -> new Example("224 × 26", "column", 1);
       case ON_TOP -> new Example("37 + 1,204", "column", 1);
       case CARRY_POSITION -> new Example("378 + 256", "column", 6);
       case CARRY_TURN -> new Example("58 + 27", "column", 4);

@@ -158,7 +158,10 @@ public final class LongDivision implements Method<Division> {
         script.draw(Role.NOTE, new Shape.Words(behind, Shape.Side.FROM_LEFT, text));
       }
       QuotientRead.say(script, sum, answer);
-      int lastRow = hasStrip() ? Math.max(remaining.row(), multiples + 1) : remaining.row();
+      // As many rows as any quotient may need, or the sheet would tell of zeros in it.
+      int rounds = Math.max(1, sum.dividend().length() - sum.divisor().length() + 1);
+      int deepest = Math.max(remaining.row(), DIVIDEND_ROW + 2 * rounds);
+      int lastRow = hasStrip() ? Math.max(deepest, multiples + 1) : deepest;
       int lastColumn =
           hasStrip()
               ? stripColumn + 2 + Shape.Small.squares(sum.divisor().length() + 1)

@@ -33,6 +33,7 @@ public final class Exchange implements Method<Subtraction> {
 
   private static final MethodHead HEAD =
       MethodHead.of(Operation.SUBTRACTION, "exchange")
+          .layout(2)
           .slips(
               List.of(
                   Slip.LINED_UP_LEFT,
@@ -77,7 +78,7 @@ public final class Exchange implements Method<Subtraction> {
 
     Page(Subtraction sum, Script script) {
       this.sum = sum;
-      this.layout = SubtractionLayout.of(sum, needsExchange(sum) ? REWRITINGS : 0);
+      this.layout = SubtractionLayout.of(sum, mayNeedExchange(sum) ? REWRITINGS : 0);
       this.script = script;
       this.top = new Exchanges(script, this, layout.highest(), layout.lowest());
       this.answer = new WrittenRow(layout.answerRow());
@@ -170,13 +171,9 @@ public final class Exchange implements Method<Subtraction> {
     }
   }
 
-  private static boolean needsExchange(Subtraction sum) {
+  /** Room is kept for exchanges in every sum of more than one place, or it would tell of them. */
+  private static boolean mayNeedExchange(Subtraction sum) {
     int lowest = Math.min(sum.minuend().lowestPlace(), sum.subtrahend().lowestPlace());
-    for (int place = lowest; place <= sum.minuend().highestPlace(); place++) {
-      if (sum.minuend().digitAt(place) < sum.subtrahend().digitAt(place)) {
-        return true;
-      }
-    }
-    return false;
+    return sum.minuend().highestPlace() > lowest;
   }
 }
