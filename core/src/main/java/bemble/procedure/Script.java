@@ -17,6 +17,7 @@ import bemble.style.Style;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
@@ -82,6 +83,11 @@ public final class Script {
     close();
     now = section;
     focus = squaresAtWork;
+  }
+
+  /** Begins the next step in the section of the one before. */
+  public void stepOn(@Nullable Area squaresAtWork) {
+    step(Objects.requireNonNull(now), squaresAtWork);
   }
 
   /** Gives the open step its remark, which is made later, when it is asked for. */

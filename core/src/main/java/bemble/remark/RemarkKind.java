@@ -10,6 +10,9 @@ public enum RemarkKind {
   WRITE_TAKEN,
   FILL_UP,
   WRITE_MARK,
+  LAY_FIGURE,
+  LAY_ZERO,
+  LAY_NOTHING,
 
   SET_OUT_ADDENDS,
   ADD_COLUMN,

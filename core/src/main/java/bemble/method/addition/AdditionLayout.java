@@ -3,15 +3,18 @@ package bemble.method.addition;
 import bemble.method.column.Decimals;
 import bemble.method.column.PlaceColumns;
 import bemble.method.column.WrittenRow;
+import bemble.method.column.WrittenRow.Reach;
 import bemble.number.Numeral;
 import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Square;
 import bemble.problem.Addition;
+import bemble.problem.Operation;
 import bemble.procedure.Script;
 import bemble.slip.Slip;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The columns of an addition in columns.
@@ -66,7 +69,7 @@ record AdditionLayout(PlaceColumns columns, int highest, int lowest) {
     List<WrittenRow> rows = new ArrayList<>();
     for (Numeral addend : sum.addends()) {
       int row = firstRow + rows.size();
-      rows.add(copy(script, row, addend));
+      rows.add(copy(script, row, addend, last(rows)));
     }
     return rows;
   }
@@ -74,18 +77,24 @@ record AdditionLayout(PlaceColumns columns, int highest, int lowest) {
   /** Writes all addends under one another and then, in a step of its own, fills them up. */
   List<WrittenRow> setOut(Script script, Addition sum, int firstRow) {
     List<WrittenRow> rows = new ArrayList<>();
+    script.say(() -> AdditionRemarks.setOut(sum, Decimals.linedUpBy(script.style(), lowest)));
     for (Numeral addend : sum.addends()) {
       int row = firstRow + rows.size();
-      rows.add(WrittenRow.copyUnder(script, columns, row, addend, highest, addend.lowestPlace()));
+      Reach reach = new Reach(highest, addend.lowestPlace(), last(rows), Operation.ADDITION);
+      rows.add(WrittenRow.copyUnder(script, columns, row, addend, reach));
     }
-    script.say(() -> AdditionRemarks.setOut(sum, Decimals.linedUpBy(script.style(), lowest)));
     Decimals.fillUp(script, columns, sum.addends(), rows, lowest);
     return rows;
   }
 
-  /** Writes one addend into a row. */
-  WrittenRow copy(Script script, int row, Numeral addend) {
-    return WrittenRow.copyUnder(script, columns, row, addend, highest, lowest);
+  /** Writes one addend into a row, under another where there is one. */
+  WrittenRow copy(Script script, int row, Numeral addend, @Nullable WrittenRow under) {
+    return WrittenRow.copyUnder(
+        script, columns, row, addend, new Reach(highest, lowest, under, Operation.ADDITION));
+  }
+
+  private static @Nullable WrittenRow last(List<WrittenRow> rows) {
+    return rows.isEmpty() ? null : rows.get(rows.size() - 1);
   }
 
   /** The plus before the last addend, and the rule under it. */

@@ -34,8 +34,8 @@ public final class InPairs implements Method<Addition> {
     AdditionLayout layout = AdditionLayout.of(sum);
     script.step(Section.SET_OUT);
     layout.heads(script);
-    WrittenRow running = layout.copy(script, firstRow(style), sum.addends().get(0));
     script.say(() -> AdditionRemarks.first(sum.addends().get(0)));
+    WrittenRow running = layout.copy(script, firstRow(style), sum.addends().get(0), null);
     for (int pair = 1; pair < sum.addends().size(); pair++) {
       running = addNext(script, layout, style, running, pair, sum);
     }
@@ -71,14 +71,14 @@ public final class InPairs implements Method<Addition> {
     int answerRow = row + (above && !last ? 2 : 1);
     Numeral addend = sum.addends().get(pair);
     script.step(first ? Section.SET_OUT : Section.pair(pair));
-    WrittenRow next = layout.copy(script, row, addend);
-    layout.signAndRule(script, row + 1);
     script.say(
         () ->
             first
                 ? AdditionRemarks.second(
                     addend, Decimals.linedUpBy(style, layout.lowest()), layout.lowest())
                 : AdditionRemarks.nextPair(running.read(), addend));
+    WrittenRow next = layout.copy(script, row, addend, running);
+    layout.signAndRule(script, row + 1);
     int top = running.row() - 1;
     return ColumnAdder.styled(style, layout.columns(), top, answerRow, top)
         .add(script, List.of(running, next));

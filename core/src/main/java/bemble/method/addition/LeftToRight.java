@@ -76,14 +76,14 @@ public final class LeftToRight implements Method<Addition> {
       this.layout = AdditionLayout.of(sum);
       script.step(Section.SET_OUT);
       layout.heads(script);
-      this.addends = layout.copyAddends(script, sum, 1);
-      this.below = 1 + addends.size();
-      layout.signAndRule(script, below);
       script.say(
           () ->
               Remark.of(RemarkKind.START_LEFT)
                   .with("addends", sum.addends())
                   .with("place", new Place(layout.highest())));
+      this.addends = layout.copyAddends(script, sum, 1);
+      this.below = 1 + addends.size();
+      layout.signAndRule(script, below);
     }
 
     Working work() {

@@ -3,6 +3,7 @@ package bemble.method.column;
 import bemble.number.Numeral;
 import bemble.number.Whole;
 import bemble.paper.Role;
+import bemble.problem.Operation;
 import bemble.procedure.Entry;
 import bemble.procedure.Script;
 import bemble.procedure.Section;
@@ -14,6 +15,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 
 /** A number standing in one row, figure by figure under its places. */
 public final class WrittenRow {
@@ -44,9 +46,27 @@ public final class WrittenRow {
     this.first = lowest;
   }
 
+  /**
+   * How far the row of a number reaches.
+   *
+   * @param highest the highest place of any number that it stands under one another with
+   * @param lowest the place down to which it is filled up
+   * @param under the row above it; null where the number is the first
+   * @param operation what is done with the numbers
+   */
+  public record Reach(int highest, int lowest, @Nullable WrittenRow under, Operation operation) {}
+
   /** Copies a number of the sum into a row, with its decimal mark. */
   public static WrittenRow copy(Script script, PlaceColumns columns, int row, Numeral number) {
     return copy(script, columns, row, number, number.lowestPlace());
+  }
+
+  /** Copies a whole number under another as it is. */
+  public static WrittenRow copyUnder(
+      Script script, PlaceColumns columns, int row, Numeral number, WrittenRow under) {
+    Reach reach =
+        new Reach(number.highestPlace(), number.lowestPlace(), under, Operation.MULTIPLICATION);
+    return copy(script, columns, row, number, number.highestPlace(), reach);
   }
 
   /** Copies a number and fills it up with zeros down to the place {@code lowest}. */
@@ -55,15 +75,18 @@ public final class WrittenRow {
     return copy(script, columns, row, number, number.highestPlace(), lowest);
   }
 
-  /** Copies a number and, where the class does so, fills blank squares in front with zeros. */
+  /**
+   * Copies a number under another and, where the class does so, fills blank squares in front with
+   * zeros.
+   */
   public static WrittenRow copyUnder(
-      Script script, PlaceColumns columns, int row, Numeral number, int highest, int lowest) {
+      Script script, PlaceColumns columns, int row, Numeral number, Reach reach) {
     boolean zeros = script.style().has(Choice.BlankSquares.ZEROS);
-    int first = zeros ? Math.max(highest, number.highestPlace()) : number.highestPlace();
+    int first = zeros ? Math.max(reach.highest(), number.highestPlace()) : number.highestPlace();
     int left = script.places(Shift.SET_OUT_LEFT, Section.SET_OUT, number.highestPlace(), 0);
     return left > 0
         ? copyTooFarLeft(script, columns, row, number, left)
-        : copy(script, columns, row, number, first, lowest);
+        : copy(script, columns, row, number, first, reach);
   }
 
   /** A number not lined up by its places; squares to its right stay blank. */
@@ -81,11 +104,27 @@ public final class WrittenRow {
   /** Copies a number and fills it up with zeros from one place down to another. */
   public static WrittenRow copy(
       Script script, PlaceColumns columns, int row, Numeral number, int highest, int lowest) {
+    return copy(
+        script,
+        columns,
+        row,
+        number,
+        highest,
+        new Reach(highest, lowest, null, Operation.ADDITION));
+  }
+
+  private static WrittenRow copy(
+      Script script, PlaceColumns columns, int row, Numeral number, int highest, Reach reach) {
+    int lowest = reach.lowest();
     WrittenRow written = new WrittenRow(row, highest, lowest);
+    for (int place = reach.highest(); place > highest; place--) {
+      Beats.blank(script, columns.at(row, place), place, reach.operation());
+    }
     for (int place = highest; place >= lowest; place--) {
       boolean given = place >= number.lowestPlace() && place <= number.highestPlace();
       Role role = given ? Role.GIVEN : Role.PADDING;
       Slot slot = Slot.full(role, place, columns.at(row, place));
+      Beats.figure(script, slot, number.digitAt(place), reach.under(), !given);
       written.put(place, script.copy(slot, number.digitAt(place)));
     }
     written.point(script, columns);

@@ -59,12 +59,12 @@ final class Bracket {
   void setOut(RemarkKind kind) {
     script.step(Section.SET_OUT);
     columns.heads(script, 0, sum.dividend().highestPlace(), 0);
+    script.say(
+        () -> Remark.of(kind).with("dividend", sum.dividend()).with("divisor", sum.divisor()));
     dividend = WrittenRow.copy(script, columns, row, sum.dividend());
     Slot slot = Slot.full(Role.DIVISOR, 0, new Square(row, width - 1));
     divisor = script.copy(slot, sum.divisor().unscaled());
     Layout.bracket(script, row, width, columns.ones());
-    script.say(
-        () -> Remark.of(kind).with("dividend", sum.dividend()).with("divisor", sum.divisor()));
   }
 
   /** Takes figures from the left until the divisor goes in; gives the place of the last. */

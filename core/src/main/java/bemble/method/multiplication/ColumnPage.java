@@ -68,9 +68,10 @@ final class ColumnPage {
     script.step(Section.SET_OUT);
     int highest = Math.max(sum.multiplicand().highestPlace(), sum.multiplier().highestPlace());
     columns.heads(script, 0, highest, 0);
-    WrittenRow multiplicand = WrittenRow.copy(script, columns, multiplicandRow, sum.multiplicand());
-    WrittenRow multiplier = WrittenRow.copy(script, columns, multiplicandRow + 1, sum.multiplier());
     script.say(() -> setOut(RemarkKind.SET_OUT_FACTORS, sum));
+    WrittenRow multiplicand = WrittenRow.copy(script, columns, multiplicandRow, sum.multiplicand());
+    WrittenRow multiplier =
+        WrittenRow.copyUnder(script, columns, multiplicandRow + 1, sum.multiplier(), multiplicand);
     signAndRule(highest + 1);
 
     List<WrittenRow> rows = isNothing() ? List.of() : rows(multiplicand, multiplier);

@@ -3,6 +3,7 @@ package bemble.method.multiplication;
 import bemble.fact.Fact;
 import bemble.method.Method;
 import bemble.method.MethodHead;
+import bemble.method.column.Beats;
 import bemble.method.column.Layout;
 import bemble.method.column.PlaceColumns;
 import bemble.method.column.WritingOrder;
@@ -33,6 +34,7 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One answer line: its k-th figure comes from all pairs of figures whose places add to k, and the
@@ -111,18 +113,19 @@ public final class Crosswise implements Method<Multiplication> {
     private void setOut() {
       script.step(Section.SET_OUT);
       columns.heads(script, 0, length - 1, 0);
-      one = padded(ONE_ROW, sum.multiplicand());
-      other = padded(OTHER_ROW, sum.multiplier());
+      script.say(() -> ColumnPage.setOut(RemarkKind.SET_OUT_CROSSWISE, sum));
+      one = padded(ONE_ROW, sum.multiplicand(), null);
+      other = padded(OTHER_ROW, sum.multiplier(), one);
       Layout.sign(script, columns.at(OTHER_ROW, length), "×");
       Layout.rule(script, ANSWER_ROW, columns.of(length), columns.ones());
-      script.say(() -> ColumnPage.setOut(RemarkKind.SET_OUT_CROSSWISE, sum));
     }
 
-    private WrittenRow padded(int row, Numeral factor) {
+    private WrittenRow padded(int row, Numeral factor, @Nullable WrittenRow under) {
       WrittenRow written = new WrittenRow(row, length - 1, 0);
       for (int place = length - 1; place >= 0; place--) {
         Role role = place > factor.highestPlace() ? Role.PADDING : Role.GIVEN;
         Slot slot = Slot.full(role, place, columns.at(row, place));
+        Beats.figure(script, slot, factor.digitAt(place), under, role == Role.PADDING);
         written.put(place, script.copy(slot, factor.digitAt(place)));
       }
       return written;

@@ -97,9 +97,9 @@ final class RootPage {
   private void setOut() {
     script.step(Section.SET_OUT);
     Numeral number = sum.radicand();
+    script.say(() -> Remark.of(RemarkKind.SET_OUT_ROOT).with("radicand", number));
     radicand = WrittenRow.copy(script, columns, RADICAND_ROW, number);
     script.draw(Role.SIGN, new Shape.Figure(new Square(RADICAND_ROW, bracket - 1), "√"));
-    script.say(() -> Remark.of(RemarkKind.SET_OUT_ROOT).with("radicand", number));
     if (number.scale() % 2 != 0) {
       script.step(Section.SET_OUT);
       radicand.fillUp(script, columns, number.lowestPlace() - 1);

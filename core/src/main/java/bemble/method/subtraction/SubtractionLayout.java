@@ -6,9 +6,11 @@ import bemble.method.column.Layout;
 import bemble.method.column.PlaceColumns;
 import bemble.method.column.Questions;
 import bemble.method.column.WrittenRow;
+import bemble.method.column.WrittenRow.Reach;
 import bemble.number.Whole;
 import bemble.paper.Area;
 import bemble.paper.Role;
+import bemble.problem.Operation;
 import bemble.problem.Subtraction;
 import bemble.procedure.Answer;
 import bemble.procedure.Entry;
@@ -56,6 +58,12 @@ record SubtractionLayout(PlaceColumns columns, int highest, int lowest, int minu
   Rows setOut(Script script, Subtraction sum) {
     script.step(Section.SET_OUT);
     columns.heads(script, 0, highest, lowest);
+    script.say(
+        () ->
+            Remark.of(RemarkKind.SET_OUT_SUBTRACTION)
+                .with("minuend", sum.minuend())
+                .with("subtrahend", sum.subtrahend())
+                .with("lined", Decimals.linedUpBy(script.style(), lowest)));
     WrittenRow minuend =
         WrittenRow.copy(script, columns, minuendRow, sum.minuend(), sum.minuend().lowestPlace());
     WrittenRow subtrahend =
@@ -64,14 +72,7 @@ record SubtractionLayout(PlaceColumns columns, int highest, int lowest, int minu
             columns,
             minuendRow + 1,
             sum.subtrahend(),
-            highest,
-            sum.subtrahend().lowestPlace());
-    script.say(
-        () ->
-            Remark.of(RemarkKind.SET_OUT_SUBTRACTION)
-                .with("minuend", sum.minuend())
-                .with("subtrahend", sum.subtrahend())
-                .with("lined", Decimals.linedUpBy(script.style(), lowest)));
+            new Reach(highest, sum.subtrahend().lowestPlace(), minuend, Operation.SUBTRACTION));
     Decimals.fillUp(script, columns, sum.numbers(), List.of(minuend, subtrahend), lowest);
     script.step(Section.SET_OUT);
     Layout.sign(script, columns.at(minuendRow + 1, highest + 1), "−");

@@ -1,0 +1,75 @@
+package bemble.method.column;
+
+import bemble.paper.Area;
+import bemble.paper.Square;
+import bemble.problem.Operation;
+import bemble.procedure.Entry;
+import bemble.procedure.Script;
+import bemble.procedure.Slot;
+import bemble.remark.Place;
+import bemble.remark.Quantity;
+import bemble.remark.Remark;
+import bemble.remark.RemarkKind;
+import bemble.style.Choice;
+import java.math.BigInteger;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Sets numbers out figure by figure where the class does so: each figure is a step, a beat, that
+ * names its place and what it stands under. Elsewhere it opens no step.
+ */
+public final class Beats {
+  private static final int GROUP = 3;
+
+  private Beats() {}
+
+  private static boolean areOn(Script script) {
+    return script.style().has(Choice.LayingDown.FIGURE_BY_FIGURE);
+  }
+
+  /**
+   * Opens the beat of a figure.
+   *
+   * @param under the row above; null where the number is the first
+   * @param fills whether it is a zero that only fills a place
+   */
+  public static void figure(
+      Script script, Slot slot, int figure, @Nullable WrittenRow under, boolean fills) {
+    if (!areOn(script)) {
+      return;
+    }
+    open(script, slot.square());
+    int place = slot.place();
+    Entry above = under == null ? null : under.at(place).orElse(null);
+    boolean mark =
+        place > 0
+            && place % GROUP == 0
+            && script.style().has(Choice.ThousandsOnPaper.SHOWN)
+            && script.style().has(Choice.ThousandsMark.COMMA);
+    script.say(
+        () ->
+            Remark.of(fills ? RemarkKind.LAY_ZERO : RemarkKind.LAY_FIGURE)
+                .with("figure", new Quantity(BigInteger.valueOf(figure), place))
+                .with("place", new Place(place))
+                .with("under", under == null ? 0 : above == null ? 1 : 2)
+                .with("above", new Quantity(above == null ? BigInteger.ZERO : above.value(), place))
+                .with("mark", mark ? 1 : 0));
+  }
+
+  /** The beat of a square that stays empty. */
+  static void blank(Script script, Square at, int place, Operation operation) {
+    if (areOn(script)) {
+      open(script, at);
+      int taken = operation == Operation.SUBTRACTION ? 1 : 0;
+      script.say(
+          () ->
+              Remark.of(RemarkKind.LAY_NOTHING)
+                  .with("place", new Place(place))
+                  .with("taken", taken));
+    }
+  }
+
+  private static void open(Script script, Square at) {
+    script.stepOn(new Area(at, at));
+  }
+}
