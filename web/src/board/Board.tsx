@@ -7,6 +7,7 @@ import type { Working } from '../api/types';
 import { layersAt } from '../session/layers';
 import { useDesk, useDeskTools } from '../session/deskContext';
 import { allSteps, stepKey } from '../session/deskReducer';
+import { BeatsToggle } from '../session/BeatsToggle';
 import { CueRow } from '../session/CueRow';
 import { said, useStepWords } from '../session/stepWords';
 import { SquaredPage } from '../paper/SquaredPage';
@@ -101,6 +102,7 @@ export default function Board() {
               >
                 {t('common.ask-first')}
               </Button>
+              <BeatsToggle working={working} />
               <Box sx={{ flex: 1 }} />
               <Button
                 aria-label={t('common.back')}

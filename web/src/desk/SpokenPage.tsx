@@ -4,6 +4,7 @@ import { styled } from '@mui/material/styles';
 import { memo, useLayoutEffect, useRef, useState } from 'react';
 import type { Step, StepWords, Working } from '../api/types';
 import { useDesk, useDeskTools } from '../session/deskContext';
+import { BeatsToggle } from '../session/BeatsToggle';
 import { CueRow } from '../session/CueRow';
 import { CheckLine } from './CheckLine';
 import { allSteps } from '../session/deskReducer';
@@ -119,6 +120,7 @@ const MethodChoice = memo(function MethodChoice({
         >
           {t('common.ask-first')}
         </Button>
+        <BeatsToggle working={working} sx={SMALL_TOGGLE} />
       </Box>
     </Box>
   );

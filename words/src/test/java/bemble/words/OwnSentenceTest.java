@@ -68,8 +68,8 @@ class OwnSentenceTest {
     assertEquals(
         List.of(
             "Now 5 stay in the crate.",
-            "4 tens take away 1 ten leaves 3 tens.",
-            "8 hundreds take away 4 hundreds leaves 4 hundreds."),
+            "4 tens take away 1 leaves 3 tens.",
+            "8 hundreds take away 4 leaves 4 hundreds."),
         said);
   }
 

@@ -43,7 +43,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** What is said of random sums in every method. */
 class SpokenTest {
   private static final int SUMS = 60;
-  private static final Pattern ADDED_ZERO = Pattern.compile("(?<![\\d.,])0 \\+ |\\+ 0(?![\\d.,])");
+  private static final Pattern ADDED_ZERO =
+      Pattern.compile("(?<![\\d.,])(?<!× )0 \\+ |\\+ 0(?![\\d.,])(?! ×)");
 
   static Stream<Method<?>> methods() {
     return Methods.all().stream();

@@ -6,10 +6,12 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import bemble.check.Check;
 import bemble.check.Checks;
+import bemble.method.AnswerSquares;
 import bemble.method.Methods;
 import bemble.method.Sum;
 import bemble.number.Numeral;
 import bemble.paper.Mark;
+import bemble.paper.Square;
 import bemble.problem.Limits;
 import bemble.problem.Problem;
 import bemble.problem.ProblemReader;
@@ -20,6 +22,7 @@ import bemble.style.Setting;
 import bemble.style.Style;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -32,6 +35,8 @@ class StyleTest {
       List.of(
           "87 + 1,265 + 43 + 5",
           "2.5 + 12.75",
+          "46 + 37",
+          "1 + 6 + 3 + 7",
           "70,040 − 6,975",
           "1,203 − 487",
           "38 × 507",
@@ -61,7 +66,8 @@ class StyleTest {
         Stream.of(working, check.working())
             .flatMap(each -> each.paper().marks().stream())
             .map(Mark::toString);
-    return String.join("\n", Stream.concat(said, marks).toList());
+    Stream<String> open = AnswerSquares.of(working, style).stream().map(Square::toString);
+    return String.join("\n", Stream.of(said, marks, open).flatMap(Function.identity()).toList());
   }
 
   /** A setting that changes no page would be a promise not kept. */
@@ -86,16 +92,29 @@ class StyleTest {
       value = {
         "EXCHANGE_WORD    | BORROW     | 1,203 − 487 | borrow 1 hundred to make 10 tens",
         "EXCHANGE_WORD    | TRADE      | 1,203 − 487 | trade 1 hundred for 10 tens",
-        "CARRY_WORD       | REGROUP    | 38 + 7      | Write 5 and regroup 1 ten.",
+        "CARRY_WORD       | REGROUP    | 38 + 7      | Write 5 and regroup 10 ones as 1 ten.",
         "FIRST_PLACE_WORD | UNITS      | 38 + 7      | 8 and 7 make 15 units.",
         "ACROSS_ZEROS     | IN_ONE_GO  | 503 − 87    | 1 hundred for 9 tens and 10 ones",
-        "LAST_COLUMNS     | TOGETHER   | 148 − 63    | 14 tens take away 6 tens leaves 8 tens.",
+        "LAST_COLUMNS     | TOGETHER   | 148 − 63    | 14 tens take away 6 leaves 8 tens.",
         "ZERO_DIGIT       | ROW_OF_ZEROS | 38 × 507  | There are 0 tens: write a row of zeros.",
         "PLACEHOLDER      | BLANK      | 38 × 57     | Start a new row one square further left.",
         "ADDING_ORDER     | LARGEST_FIRST | 3 + 8    | 8 and 3 make 11 ones.",
         "ADDING_ORDER     | TENS_FIRST | 7 + 4 + 3   | 7 and 3 is 10, and 4 is 14 ones.",
+        "ADDING_ORDER     | LARGEST_AND_TENS | 1 + 3 + 6 | 6 and 1 is 7, and 3 is 10 ones.",
+        "WRITING_ORDER    | MOVING_FIRST | 38 + 7    | First carry 1 ten, then write 5.",
+        "SPLIT_ADDENDS    | BESIDE     | 34 + 21     | text=30 + 4",
+        "QUESTIONS        | OWN_STEPS  | 318 − 236   | Can we take 3 from 1? No.",
+        "QUESTIONS        | OWN_STEPS  | 38 + 7      | Can 1 ten be made of 15 ones? Yes.",
+        "QUESTIONS        | OWN_STEPS  | 503 − 87    | Are there any tens to exchange? No, there"
+            + " are none.",
+        "LAYING_DOWN      | FIGURE_BY_FIGURE | 34 + 21 | 2 tens, under the 3 tens: write 2.",
+        "LAYING_DOWN      | FIGURE_BY_FIGURE | 34 + 7  | No tens, like plus 0: the square stays"
+            + " empty.",
+        "CROSSING_ORDER   | FROM_TOP_LEFT | 57 × 38  | 5 × 8 = 40, and 7 × 3 = 21: 61, and the"
+            + " carried 5: 66.",
+        "QUOTIENT_MEANING | GROUPS     | 75 ÷ 6      | So 75 are 12 groups of 6, and 3 left over.",
         "CARRY_TURN       | LAST       | 38 + 27     | 3 and 2 is 5, and the carried 1 is 6 tens.",
-        "ROOT_RESULT      | ROUNDED    | √3 to 1 places | it is 1.7, rounded",
+        "ROOT_RESULT      | ROUNDED    | √3 to 1 places | it is 1.7, rounded or cut off",
         "ON_TOP           | LONGER     | 7 × 38      | 7 times 8 is 56 ones.",
         "REMAINDER_FORM   | WORD       | 943 ÷ 7     | 943 ÷ 7 = 134 remainder 5.",
         "REMAINDER_FORM   | FRACTION   | 943 ÷ 7     | text=5/7",

@@ -23,13 +23,15 @@ import java.util.List;
 record OneMore(BigInteger below, BigInteger bottom, int more) {
   static OneMore of(List<Entry> taken) {
     boolean more = taken.get(taken.size() - 1).slot().role() == Role.ONE_MORE;
-    int kind = more && taken.size() == 1 ? 2 : more ? 1 : 0;
-    return new OneMore(taken.get(0).value(), Rule.TOTAL.applyTo(taken), kind);
+    BigInteger below = taken.get(0).value();
+    boolean alone = taken.size() == 1 || below.signum() == 0;
+    int kind = more && alone ? 2 : more ? 1 : 0;
+    return new OneMore(below, Rule.TOTAL.applyTo(taken), kind);
   }
 
   /** Notes that one more is added to a figure below, where there are both. */
   void use(Script script) {
-    if (more == 1 && below.signum() > 0) {
+    if (more == 1) {
       script.use(() -> Fact.add(List.of(below, bottom.subtract(below))));
     }
   }
