@@ -78,7 +78,11 @@ class TruthTest {
     for (Style style : ManyStyles.all()) {
       Wording wording =
           new Wording(style.with(Choice.DecimalMark.POINT).with(Choice.ThousandsMark.NONE));
-      for (Problem sum : new RandomSums(seed++).fitting(method, SUMS).toList()) {
+      RandomSums sums = new RandomSums(seed++);
+      // Long numbers say nothing that short ones do not, and take long: they come every fourth time.
+      Stream<Problem> some =
+          seed % 4 == 0 ? sums.fitting(method, SUMS) : sums.small(method).limit(SUMS);
+      for (Problem sum : some.toList()) {
         Working working = new Sum(sum, method, style).work();
         Stream.of(working, Checks.of(working, style).working())
             .forEach(each -> each.steps().forEach(s -> all.add(new Told(each, s, wording))));
