@@ -79,7 +79,8 @@ class TruthTest {
       Wording wording =
           new Wording(style.with(Choice.DecimalMark.POINT).with(Choice.ThousandsMark.NONE));
       RandomSums sums = new RandomSums(seed++);
-      // Long numbers say nothing that short ones do not, and take long: they come every fourth time.
+      // Long numbers say nothing that short ones do not, and take long: they come every fourth
+      // time.
       Stream<Problem> some =
           seed % 4 == 0 ? sums.fitting(method, SUMS) : sums.small(method).limit(SUMS);
       for (Problem sum : some.toList()) {

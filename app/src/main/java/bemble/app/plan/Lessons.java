@@ -26,6 +26,7 @@ import bemble.app.store.LessonPartRow;
 import bemble.app.store.LessonRow;
 import bemble.app.store.NewLesson;
 import bemble.app.store.PlanMapper;
+import bemble.app.words.Sentences;
 import bemble.ladder.Rung;
 import bemble.practice.Lesson;
 import bemble.practice.LessonPart;
@@ -283,10 +284,18 @@ public class Lessons {
         drafts.draft(new DraftRequest(lines, null, null, null, null, null)).sums().stream()
             .map(sum -> new SumRequest(sum.plain(), sum.method(), sum.rung(), kind))
             .toList();
-    String title = PlanWords.part(kind, row.title());
+    String title = PlanWords.part(kind, toldToPupils(row));
     long set = book.keep(new SetRequest(title, lines, sums, null)).id();
     mapper.give(row.id(), part.number(), set);
     return set;
+  }
+
+  /** A lesson as its sheets call it: pupils read those, so the name of a slip stays off them. */
+  private String toldToPupils(LessonRow row) {
+    boolean again = row.kind().equals(Proposal.Kind.RETEACH.name());
+    return again
+        ? Sentences.of("plan.reteach", register.words(row.classId()).rung(row.rung()))
+        : row.title();
   }
 
   void delete(long id) {
