@@ -26,6 +26,7 @@ class ArchitectureTest {
           "slip",
           "slate",
           "practice",
+          "mistake",
           "diagnosis");
 
   private final JavaClasses core =
@@ -36,18 +37,23 @@ class ArchitectureTest {
   /** The packages that may look into each; those that are not named here may be by any other. */
   private static final Map<String, List<String>> LOOKED_INTO_BY =
       Map.ofEntries(
-          Map.entry("slate", List.of()),
+          Map.entry("mistake", List.of()),
+          Map.entry("slate", List.of("mistake")),
           Map.entry("check", List.of()),
-          Map.entry("practice", List.of("diagnosis", "progress")),
+          Map.entry("practice", List.of("diagnosis", "mistake", "progress")),
           Map.entry("progress", List.of()),
           Map.entry("diagnosis", List.of()),
           Map.entry("demand", List.of("practice")),
-          Map.entry("ladder", List.of("practice", "diagnosis", "progress")),
+          Map.entry("ladder", List.of("practice", "mistake", "diagnosis", "progress")),
           Map.entry("recipe", List.of("ladder", "practice", "diagnosis")),
-          Map.entry("judge", List.of("slate", "lines")),
+          Map.entry("judge", List.of("slate", "lines", "mistake")),
           Map.entry("lines", List.of()),
-          Map.entry("slip", List.of("method", "judge", "lines", "slate", "practice", "diagnosis")),
-          Map.entry("method", List.of("check", "judge", "lines", "slate", "practice", "diagnosis")),
+          Map.entry(
+              "slip",
+              List.of("method", "judge", "lines", "slate", "practice", "mistake", "diagnosis")),
+          Map.entry(
+              "method",
+              List.of("check", "judge", "lines", "slate", "practice", "mistake", "diagnosis")),
           Map.entry("procedure", WORKERS),
           Map.entry("paper", with("procedure")),
           Map.entry("remark", with("procedure")),
