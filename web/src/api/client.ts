@@ -22,6 +22,7 @@ import type {
   RunRequest,
   RungChange,
   RungRequest,
+  MistakeRequest,
   SetFile,
   SetLine,
   SetRequest,
@@ -29,6 +30,7 @@ import type {
   StandingRequest,
   Stroke,
   SumRef,
+  VoteRequest,
 } from './types';
 import { t } from '../words';
 
@@ -264,6 +266,10 @@ export const api = {
   slips: (body: SumRef) => taken(client.POST('/api/slips', { body })),
   pupil: (sum: SumRef, slips: string[]) =>
     taken(client.POST('/api/pupils', { body: { sum, slips } })),
+  mistake: (body: MistakeRequest) => taken(client.POST('/api/mistakes', { body })),
+  vote: (body: VoteRequest) => taken(client.POST('/api/mistakes/votes', { body })),
+  mistakePdf: (body: MistakeRequest) =>
+    taken<Blob>(client.POST('/api/mistakes/pdf', { body, parseAs: 'blob' }) as Promise<BlobAnswer>),
   pdf: (body: PdfRequest) =>
     taken<Blob>(client.POST('/api/exports/pdf', { body, parseAs: 'blob' }) as Promise<BlobAnswer>),
   svg: (body: SumRef, step: number) =>

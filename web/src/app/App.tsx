@@ -27,6 +27,7 @@ const Register = deferred(() => import('../register/Register'));
 const Plan = deferred(() => import('../plan/Plan'));
 const HouseStyle = deferred(() => import('../house/HouseStyle'));
 const Sets = deferred(() => import('../sets/Sets'));
+const MistakeScreen = deferred(() => import('../mistake/MistakeScreen'));
 const Board = deferred(() => import('../board/Board'));
 
 /** The desk top: the line to write in above, the open book with its tabs below. */
@@ -50,6 +51,14 @@ export function App() {
   const view = pathname === '/board' ? t('common.board') : tab?.name;
   const openKeys = useStable(() => setShowKeys(true));
   const toDesk = useStable(() => pathname !== '/desk' && void navigate('/desk'));
+  if (pathname === '/board/mistake') {
+    return (
+      <ScreenBoundary screen={pathname}>
+        <Title view={t('mistake.what-went-wrong')} />
+        <MistakeScreen />
+      </ScreenBoundary>
+    );
+  }
   if (pathname === '/board') {
     return (
       <ScreenBoundary screen={pathname}>

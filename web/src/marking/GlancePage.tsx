@@ -3,15 +3,19 @@ import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { memo } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { Glance, Grid, PupilGlance } from '../api/types';
+import { mistakeAddress } from '../mistake/stages';
 import { CARD } from '../ui/card';
 import { useNotice } from '../ui/useNotice';
 import { hardest, namesOf, numbersTold, slipsTold, SURENESS } from './told';
 import { t } from '../words';
 
 const MOST_SUMS = 4;
+
+/** So many sums of a handout go into the address of a lesson. */
+const MOST_ASKED = 20;
 
 /** Whether it tells of the same pupils and sums; the answers themselves are in the glance. */
 const isSameClass = (
@@ -101,6 +105,13 @@ function Class({
               onClick={() => reteach.mutate(slip.id)}
             >
               {t('marking.teach-again-2')}
+            </Button>
+            <Button
+              aria-label={t('marking.show-the-class-a-page', { name: slip.name })}
+              component={Link}
+              to={mistakeAddress(slip.id, grid.sums.slice(0, MOST_ASKED), grid.id)}
+            >
+              {t('marking.as-a-lesson')}
             </Button>
           </Box>
           <Box sx={{ fontSize: 15.5, lineHeight: 1.5 }}>

@@ -68,6 +68,14 @@ const styles = ({ palette, typography }: Theme) => ({
       fill: 'none',
       strokeDasharray: '2 4',
     },
+    '& .letters rect': {
+      fill: 'none',
+      stroke: palette.ink.nowEdge,
+      strokeWidth: 1.5,
+      strokeDasharray: '4 3.5',
+    },
+    '& .letters text': { fontSize: 14, fontWeight: 700, fill: palette.ink.small },
+    '& .letters .count': { textAnchor: 'end', fontSize: 15, fill: palette.ink.right },
     '& .missing': {
       stroke: palette.ink.slip,
       strokeWidth: 2,

@@ -21,6 +21,7 @@ const WHAT: Record<LogEntry['kind'], string> = {
   HANDOUT: t('plan.handout'),
   SET: t('plan.set-made'),
   RUN: t('plan.run'),
+  VOTE: t('plan.vote'),
 };
 
 /** What was done day by day, and the year as a drawing. */
@@ -83,11 +84,12 @@ export function LogPage() {
   );
 }
 
-const PATHS: Record<LogEntry['kind'], (entry: LogEntry) => string> = {
+const PATHS: Record<LogEntry['kind'], ((entry: LogEntry) => string) | null> = {
   LESSON: ({ id, day }) => `/plan?from=${day}&day=${day}&lesson=${id}`,
   HANDOUT: ({ id }) => `/marking/${id}`,
   SET: ({ id }) => `/sets/${id}`,
   RUN: ({ id }) => `/slate/run/${id}`,
+  VOTE: null,
 };
 
 function told({ kind, told: word }: LogEntry): string {
@@ -99,6 +101,7 @@ function told({ kind, told: word }: LogEntry): string {
 }
 
 function Entry({ entry }: { entry: LogEntry }) {
+  const to = PATHS[entry.kind]?.(entry);
   return (
     <Box
       sx={{
@@ -124,14 +127,16 @@ function Entry({ entry }: { entry: LogEntry }) {
         )}
         {entry.note && <Box sx={{ color: 'text.secondary' }}>{entry.note}</Box>}
       </Box>
-      <Button
-        component={Link}
-        to={PATHS[entry.kind](entry)}
-        size="small"
-        aria-label={t('common.open-title', { title: entry.title })}
-      >
-        {t('common.open')}
-      </Button>
+      {to && (
+        <Button
+          component={Link}
+          to={to}
+          size="small"
+          aria-label={t('common.open-title', { title: entry.title })}
+        >
+          {t('common.open')}
+        </Button>
+      )}
     </Box>
   );
 }

@@ -67,7 +67,7 @@ export function EndedPage({
         )}
       </Box>
       {report.findings.map((finding, index) => (
-        <FindingCard key={index} finding={finding} />
+        <FindingCard key={index} finding={finding} sum={attempt.sum} />
       ))}
       {!report.allRight && <Legend />}
       {report.hints.map((hint) => (

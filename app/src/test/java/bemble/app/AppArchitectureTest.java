@@ -27,7 +27,7 @@ class AppArchitectureTest {
           List.of("house"),
           List.of("working", "fact"),
           List.of("ladder", "export", "page", "elsewhere"),
-          List.of("sets", "slate"),
+          List.of("sets", "slate", "mistake"),
           List.of("runs", "marking"),
           List.of("register"),
           List.of("plan"),

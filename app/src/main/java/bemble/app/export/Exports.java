@@ -19,6 +19,7 @@ import bemble.words.Wording;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -95,6 +96,32 @@ public class Exports {
       throw RefusedException.of("too-many-frames", frames.size(), MOST_FRAMES);
     }
     return frames;
+  }
+
+  /**
+   * A page step by step, with what is said to each, and behind it a finished one.
+   *
+   * @param then the page that comes last
+   */
+  public byte[] strip(
+      Working page,
+      Function<Step, String> say,
+      Working then,
+      Wording wording,
+      PdfRequest.Size size) {
+    List<Frame> frames = new ArrayList<>();
+    for (int i = 0; i < page.steps().size(); i++) {
+      Step step = page.steps().get(i);
+      Shown shown = Shown.fresh(page, i);
+      frames.add(new Frame(wording.section(step.section()), List.of(shown), say.apply(step)));
+    }
+    int last = then.steps().size() - 1;
+    String said = wording.say(then.steps().get(last).remark());
+    frames.add(new Frame(wording.problem(then.problem()), List.of(Shown.at(then, last)), said));
+    try (PdfBook book = new PdfBook(size)) {
+      book.strip(frames, new PdfRequest.Tiling(2, 3));
+      return book.bytes();
+    }
   }
 
   /** The sum as an SVG picture, as it is when {@code step} is done; its check follows its steps. */

@@ -55,6 +55,7 @@ final class ExtractTables {
     rows.put("holiday", OF_CLASS);
     rows.put("timetable", OF_CLASS);
     rows.put("ladder_rung", OF_CLASS);
+    rows.put("class_vote", OF_CLASS);
     return rows;
   }
 

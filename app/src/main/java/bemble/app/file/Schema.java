@@ -56,7 +56,8 @@ public final class Schema {
           new Table("lesson_part", 14, false),
           new Table("holiday", 14, false),
           new Table("timetable", 14, false),
-          new Table("ladder_rung", 15, false));
+          new Table("ladder_rung", 15, false),
+          new Table("class_vote", 18, true));
 
   /** The tables of this Bemble, each behind those that it refers to. */
   static final List<String> TABLES = ALL.stream().map(Table::name).toList();

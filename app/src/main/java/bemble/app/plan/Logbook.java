@@ -13,6 +13,7 @@ import bemble.app.store.Like;
 import bemble.app.store.LogRow;
 import bemble.app.store.PlanMapper;
 import bemble.app.store.Shared;
+import bemble.app.words.Sentences;
 import bemble.ladder.Rung;
 import java.time.LocalDate;
 import java.util.List;
@@ -68,10 +69,18 @@ public class Logbook {
                         row.id(),
                         row.doneOn(),
                         row.title(),
-                        row.told(),
+                        told(row),
                         row.note()))
             .toList();
     return new LogView(entries, rows.size() > SIZE);
+  }
+
+  private static String told(LogRow row) {
+    if (LogKind.valueOf(row.kind()) != LogKind.VOTE) {
+      return row.told();
+    }
+    String[] votes = row.told().split(" ");
+    return Sentences.of("plan.voted", Integer.valueOf(votes[0]), Integer.valueOf(votes[1]));
   }
 
   /** How many were sure of each rung at the end of each week, up to this one. */

@@ -226,13 +226,16 @@ public final class PlanJson {
     LESSON,
     HANDOUT,
     SET,
-    RUN
+    RUN,
+    /** On where a page of a shared slip first goes wrong. */
+    VOTE
   }
 
   /**
    * An entry of the logbook.
    *
-   * @param told what became of a lesson, what a handout was for, who worked a run
+   * @param told what became of a lesson, what a handout was for, who worked a run, how a class
+   *     voted
    */
   public record LogEntry(
       LogKind kind, long id, LocalDate day, String title, String told, String note) {}

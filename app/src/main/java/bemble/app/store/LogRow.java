@@ -5,8 +5,9 @@ import java.time.LocalDate;
 /**
  * Something that was done.
  *
- * @param kind LESSON, HANDOUT, SET or RUN
- * @param told the state of a lesson, the kind of a handout, who worked a run
+ * @param kind LESSON, HANDOUT, SET, RUN or VOTE
+ * @param told the state of a lesson, the kind of a handout, who worked a run, how many votes of a
+ *     class were right and how many there were
  */
 public record LogRow(
     String kind, long id, LocalDate doneOn, String title, String told, String note) {}

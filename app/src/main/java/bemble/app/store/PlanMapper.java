@@ -133,7 +133,7 @@ public interface PlanMapper extends Deletable {
       """)
   int setMinutes(@Param("classId") long classId, @Param("day") WeekdayRow day);
 
-  /** What was done, the latest first: lessons, handouts, sets and runs of a class. */
+  /** What was done, the latest first: lessons, handouts, sets, runs and votes of a class. */
   @Select(
       """
       select kind, id, done_on, title, told, note from (
@@ -147,7 +147,10 @@ public interface PlanMapper extends Deletable {
         where class_id = #{classId} and deleted_at is null
         union all
         select 'RUN', id, cast(ended_at as date), title, who, '' from run
-        where class_id = #{classId} and deleted_at is null and ended_at is not null)
+        where class_id = #{classId} and deleted_at is null and ended_at is not null
+        union all
+        select 'VOTE', id, voted_on, title, right_votes || ' ' || votes, '' from class_vote
+        where class_id = #{classId})
       where lower(title) like #{like} escape '!' or lower(note) like #{like} escape '!'
         or lower(told) like #{like} escape '!'
       order by done_on desc, kind, id desc

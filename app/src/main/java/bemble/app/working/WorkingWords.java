@@ -40,6 +40,7 @@ import bemble.words.Wording;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -152,7 +153,7 @@ public final class WorkingWords {
         wording.number(check.expected()),
         check.cameBack(),
         check.working().paper(),
-        steps(check.working()));
+        steps(check.working(), step -> wording.say(step.remark())));
   }
 
   static List<Integer> setOut(Working working) {
@@ -245,17 +246,17 @@ public final class WorkingWords {
                     wording.told(Length.WHY, remark)));
   }
 
-  List<StepView> steps(Working working) {
-    return working.steps().stream().map(this::step).toList();
+  List<StepView> steps(Working working, Function<Step, String> say) {
+    return working.steps().stream().map(step -> step(step, say.apply(step))).toList();
   }
 
-  private StepView step(Step step) {
+  private StepView step(Step step, String said) {
     Section section = step.section();
     return new StepView(
         step.remark().kind().key(),
         wording.section(section),
         Wording.key(section.kind()) + ":" + section.number(),
-        wording.say(step.remark()),
+        said,
         step.facts().stream().map(this::fact).toList(),
         step.focus());
   }

@@ -12,9 +12,12 @@ import bemble.demand.Demands;
 import bemble.method.Sum;
 import bemble.paper.Square;
 import bemble.procedure.Answer;
+import bemble.procedure.Step;
 import bemble.procedure.Working;
 import bemble.style.Style;
+import bemble.words.Wording;
 import java.util.List;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 
@@ -29,9 +32,14 @@ public class Workings {
 
   public WorkingView work(SumRef request) {
     Sum sum = sums.read(request);
+    Wording wording = WorkingWords.of(sum.style()).wording();
+    return view(sum, sum.work(), step -> wording.say(step.remark()));
+  }
+
+  /** A page of a sum, maybe of a hand that slips, with what its steps say. */
+  public WorkingView view(Sum sum, Working working, Function<Step, String> say) {
     Style style = sum.style();
     WorkingWords words = WorkingWords.of(style);
-    Working working = sum.work();
     Demands demands = DemandReader.of(working);
     return new WorkingView(
         new SumPart(
@@ -45,7 +53,7 @@ public class Workings {
             WorkingWords.setOut(working),
             begin(working),
             words.columns(working.paper())),
-        new ToldPart(words.steps(working), words.tally(demands), words.cues(sum.method())),
+        new ToldPart(words.steps(working, say), words.tally(demands), words.cues(sum.method())),
         words.check(Checks.of(working, style)),
         demands,
         words.finer(sum.problem(), working.answer()));

@@ -1,0 +1,149 @@
+package bemble.app.mistake;
+
+import bemble.app.export.Exports;
+import bemble.app.export.PdfRequest;
+import bemble.app.house.Classes;
+import bemble.app.http.RefusedException;
+import bemble.app.ladder.Ladders;
+import bemble.app.mistake.MistakeJson.AfterView;
+import bemble.app.mistake.MistakeJson.MistakeRequest;
+import bemble.app.mistake.MistakeJson.MistakeView;
+import bemble.app.mistake.MistakeJson.VoteRequest;
+import bemble.app.store.VoteMapper;
+import bemble.app.working.Sums;
+import bemble.app.working.WorkingWords;
+import bemble.app.working.Workings;
+import bemble.ladder.Ladder;
+import bemble.method.Sum;
+import bemble.mistake.SharedMistake;
+import bemble.practice.Item;
+import bemble.procedure.Entry;
+import bemble.procedure.Section;
+import bemble.procedure.Step;
+import bemble.procedure.Working;
+import bemble.slip.Slip;
+import bemble.style.Style;
+import bemble.words.Wording;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+
+/** Makes a page of a slip that several share, and keeps how a class voted on it. */
+@Service
+class Mistakes {
+  private final Sums sums;
+  private final Workings workings;
+  private final Ladders ladders;
+  private final Classes classes;
+  private final Exports exports;
+  private final VoteMapper votes;
+  private final Clock clock;
+
+  Mistakes(
+      Sums sums,
+      Workings workings,
+      Ladders ladders,
+      Classes classes,
+      Exports exports,
+      VoteMapper votes,
+      Clock clock) {
+    this.sums = sums;
+    this.workings = workings;
+    this.ladders = ladders;
+    this.classes = classes;
+    this.exports = exports;
+    this.votes = votes;
+    this.clock = clock;
+  }
+
+  MistakeView make(MistakeRequest request) {
+    SharedMistake made = made(request);
+    Wording wording = WorkingWords.of(made.sum().style()).wording();
+    String key = "slip." + made.slip().named().id();
+    return new MistakeView(
+        wording.label(key + ".name", Map.of()),
+        wording.label(key + ".ask", Map.of()),
+        workings.view(made.sum(), made.wrong(), step -> told(step, made, wording)),
+        made.first(),
+        made.squares(),
+        made.after().stream().map(item -> after(item, made.sum().style())).toList());
+  }
+
+  private SharedMistake made(MistakeRequest request) {
+    Slip slip = slip(request.slip());
+    Style style = classes.currentStyle();
+    Ladder ladder = ladders.current().ladder();
+    List<Item> had = new ArrayList<>();
+    request.sums().forEach(sum -> had.add(item(sums.read(sum)).placed(ladder)));
+    Set<String> keys = had.stream().map(Item::key).collect(Collectors.toSet());
+    return had.stream()
+        .filter(item -> item.sum(style).method().slips().contains(slip))
+        .map(item -> SharedMistake.of(slip, item, keys, ladder, style, request.seed()))
+        .flatMap(Optional::stream)
+        .findFirst()
+        .orElseThrow(() -> RefusedException.of("no-sums-for-slip"));
+  }
+
+  private static Slip slip(String id) {
+    return Slip.find(id).orElseThrow(() -> RefusedException.of("no-such-slip", id));
+  }
+
+  private static Item item(Sum sum) {
+    return Item.of(sum.problem(), sum.method().id(), "");
+  }
+
+  private static AfterView after(Item item, Style style) {
+    Sum sum = item.sum(style);
+    return new AfterView(WorkingWords.of(style).problem(sum.problem()), Sums.ref(sum));
+  }
+
+  /**
+   * What a step of the wrong page says: how the sum is set out, and from then on only what was
+   * written. Nobody says aloud what is not so.
+   */
+  private static String told(Step step, SharedMistake made, Wording wording) {
+    if (step.section().equals(Section.SET_OUT)) {
+      return wording.say(step.remark());
+    }
+    if (step.section().equals(Section.ANSWER)) {
+      return wording.label(
+          "mistake.answer",
+          Map.of("problem", made.sum().problem(), "answer", made.wrong().answer().value()));
+    }
+    List<Entry> written = step.entries().stream().filter(each -> !each.marks().isEmpty()).toList();
+    String section = wording.section(step.section());
+    return written.isEmpty()
+        ? wording.label("mistake.nothing", Map.of("section", section))
+        : wording.label(
+            "mistake.written",
+            Map.of("section", section, "figures", written.stream().map(Entry::value).toList()));
+  }
+
+  void vote(VoteRequest request) {
+    Slip slip = slip(request.slip());
+    Sum sum = sums.read(request.sum());
+    Wording wording = WorkingWords.of(sum.style()).wording();
+    votes.insert(
+        classes.current().orElseThrow(() -> RefusedException.of("no-class")),
+        LocalDate.now(clock),
+        wording.problem(sum.problem()),
+        slip.id(),
+        request.votes(),
+        Math.min(request.right(), request.votes()));
+  }
+
+  byte[] pdf(MistakeRequest request, PdfRequest.Size size) {
+    SharedMistake made = made(request);
+    Wording wording = WorkingWords.of(made.sum().style()).wording();
+    Function<Step, String> say = step -> told(step, made, wording);
+    Working right = made.sum().work();
+    return exports.strip(made.wrong(), say, right, wording, size);
+  }
+}
