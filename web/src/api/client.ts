@@ -267,6 +267,7 @@ export const api = {
   pupil: (sum: SumRef, slips: string[]) =>
     taken(client.POST('/api/pupils', { body: { sum, slips } })),
   mistake: (body: MistakeRequest) => taken(client.POST('/api/mistakes', { body })),
+  linedUp: (body: SumRef) => taken(client.POST('/api/mistakes/lined-up', { body })),
   vote: (body: VoteRequest) => taken(client.POST('/api/mistakes/votes', { body })),
   mistakePdf: (body: MistakeRequest) =>
     taken<Blob>(client.POST('/api/mistakes/pdf', { body, parseAs: 'blob' }) as Promise<BlobAnswer>),

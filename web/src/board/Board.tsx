@@ -9,6 +9,7 @@ import { useDesk, useDeskTools } from '../session/deskContext';
 import { allSteps, stepKey } from '../session/deskReducer';
 import { BeatsToggle } from '../session/BeatsToggle';
 import { CueRow } from '../session/CueRow';
+import { LinedUpButton } from '../session/LinedUpButton';
 import { said, useStepWords } from '../session/stepWords';
 import { SquaredPage } from '../paper/SquaredPage';
 import { darkTheme, theme } from '../theme';
@@ -103,6 +104,7 @@ export default function Board() {
                 {t('common.ask-first')}
               </Button>
               <BeatsToggle working={working} />
+              <LinedUpButton working={working} />
               <Box sx={{ flex: 1 }} />
               <Button
                 aria-label={t('common.back')}

@@ -6,6 +6,7 @@ import type { Step, StepWords, Working } from '../api/types';
 import { useDesk, useDeskTools } from '../session/deskContext';
 import { BeatsToggle } from '../session/BeatsToggle';
 import { CueRow } from '../session/CueRow';
+import { LinedUpButton } from '../session/LinedUpButton';
 import { CheckLine } from './CheckLine';
 import { allSteps } from '../session/deskReducer';
 import { NO_WORDS, said, useStepWords } from '../session/stepWords';
@@ -100,8 +101,8 @@ const MethodChoice = memo(function MethodChoice({
           </Button>
         ))}
       </Box>
-      <Box sx={{ display: 'flex', alignItems: 'start', gap: 1, mt: 0.75 }}>
-        <Box sx={{ flex: 1, fontSize: 15, lineHeight: 1.3, color: 'text.secondary' }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'start', gap: 1, mt: 0.75 }}>
+        <Box sx={{ flex: '1 0 100%', fontSize: 15, lineHeight: 1.3, color: 'text.secondary' }}>
           {chosen?.about}
         </Box>
         <Button
@@ -121,6 +122,7 @@ const MethodChoice = memo(function MethodChoice({
           {t('common.ask-first')}
         </Button>
         <BeatsToggle working={working} sx={SMALL_TOGGLE} />
+        <LinedUpButton working={working} sx={SMALL_TOGGLE} />
       </Box>
     </Box>
   );

@@ -12,11 +12,11 @@ export function Letters({ squares, votes }: { squares: Square[]; votes: number[]
         return (
           <g key={index} data-letter={letter(index)} data-votes={count}>
             <rect x={left(at) + 2} y={top(at) + 2} width={SIDE - 4} height={SIDE - 4} rx={5} />
-            <text x={left(at) + 5} y={top(at) + 12}>
+            <text x={left(at) + 6} y={top(at) + 13}>
               {letter(index)}
             </text>
             {count > 0 && (
-              <text className="count" x={left(at) + SIDE - 4} y={top(at) + SIDE - 5}>
+              <text className="count" x={left(at) + SIDE - 6} y={top(at) + SIDE - 11}>
                 {count}
               </text>
             )}

@@ -68,6 +68,6 @@ describe('the address of a lesson', () => {
       sums[0],
       { plain: '46 × 8', method: undefined },
     ]);
-    expect(fromAddress(['exchange|', ''])).toEqual([]);
+    expect(fromAddress(['exchange:', ''])).toEqual([]);
   });
 });

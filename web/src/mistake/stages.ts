@@ -62,12 +62,12 @@ export function counted(votes: number[]): Map<number, number> {
 
 /** A sum as it stands in the address: its method and its line. */
 export const inAddress = ({ plain, method = '' }: { plain: string; method?: string }) =>
-  `${method}|${plain}`;
+  `${method}:${plain}`;
 
 /** The sums of an address. */
 export function fromAddress(texts: string[]): { plain: string; method?: string }[] {
   return texts.flatMap((text) => {
-    const at = text.indexOf('|');
+    const at = text.indexOf(':');
     const plain = text.slice(at + 1);
     return plain ? [{ plain, method: at > 0 ? text.slice(0, at) : undefined }] : [];
   });

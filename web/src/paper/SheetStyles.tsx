@@ -74,7 +74,12 @@ const styles = ({ palette, typography }: Theme) => ({
       strokeWidth: 1.5,
       strokeDasharray: '4 3.5',
     },
-    '& .letters text': { fontSize: 14, fontWeight: 700, fill: palette.ink.small },
+    '& .letters text': {
+      textAnchor: 'start',
+      fontSize: 14,
+      fontWeight: 700,
+      fill: palette.ink.small,
+    },
     '& .letters .count': { textAnchor: 'end', fontSize: 15, fill: palette.ink.right },
     '& .missing': {
       stroke: palette.ink.slip,

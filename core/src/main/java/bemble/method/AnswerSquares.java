@@ -16,9 +16,11 @@ import bemble.style.Choice;
 import bemble.style.Style;
 import java.math.BigInteger;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 
 /**
  * The squares that stand open for an answer on a sheet that is to be filled in. They tell nothing
@@ -39,14 +41,23 @@ public final class AnswerSquares {
     }
     List<Square> open = new ArrayList<>();
     rows.values().forEach(row -> open.addAll(row));
-    // A root has a figure for each pair, and the pairs are marked on the page.
-    boolean exact = style.has(Choice.AnswerSquares.EXACT) || page.problem() instanceof Root;
-    if (!exact) {
-      int most = mostFigures(page.problem());
+    if (!style.has(Choice.AnswerSquares.EXACT)) {
       open.clear();
-      rows.values().forEach(row -> open.addAll(asMany(row, most, page)));
+      for (List<Square> row : rows.values()) {
+        open.addAll(
+            page.problem() instanceof Root root
+                ? overPairs(row, root)
+                : asMany(row, mostFigures(page.problem()), page));
+      }
     }
     return open;
+  }
+
+  /** A square over each pair, also over those that a root which ends sooner does not need. */
+  private static List<Square> overPairs(List<Square> row, Root root) {
+    Square first = row.stream().min(Comparator.comparing(Square::column)).orElseThrow();
+    int pairs = root.radicand().highestPlace() / 2 + 1 + root.places();
+    return IntStream.range(0, pairs).mapToObj(pair -> first.moved(0, 2 * pair)).toList();
   }
 
   private static List<Square> asMany(List<Square> row, int most, Working page) {

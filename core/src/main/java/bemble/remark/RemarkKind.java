@@ -203,6 +203,11 @@ public enum RemarkKind {
     return name().startsWith("HELP_");
   }
 
+  /** Whether it puts the question of a column whose answer tells nothing of what is written. */
+  public boolean isQuestion() {
+    return this == CAN_BE_TAKEN;
+  }
+
   /**
    * The lengths in which it is told: help and the cue of a move have nothing to ask or to explain.
    */

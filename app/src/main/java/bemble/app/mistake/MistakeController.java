@@ -1,9 +1,11 @@
 package bemble.app.mistake;
 
 import bemble.app.export.PdfRequest;
+import bemble.app.mistake.MistakeJson.LinedUpView;
 import bemble.app.mistake.MistakeJson.MistakeRequest;
 import bemble.app.mistake.MistakeJson.MistakeView;
 import bemble.app.mistake.MistakeJson.VoteRequest;
+import bemble.app.working.SumRef;
 import jakarta.validation.Valid;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -27,6 +29,12 @@ class MistakeController {
   @PostMapping
   MistakeView make(@Valid @RequestBody MistakeRequest request) {
     return mistakes.make(request);
+  }
+
+  /** The sum with its last number a column too far to the left, and why that is not so. */
+  @PostMapping("/lined-up")
+  LinedUpView linedUp(@RequestBody SumRef request) {
+    return mistakes.linedUp(request);
   }
 
   /** Keeps in the logbook how a class voted. */

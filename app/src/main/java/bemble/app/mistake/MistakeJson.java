@@ -2,6 +2,7 @@ package bemble.app.mistake;
 
 import bemble.app.working.SumRef;
 import bemble.app.working.WorkingView;
+import bemble.paper.Paper;
 import bemble.paper.Square;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -56,6 +57,14 @@ final class MistakeJson {
       List<Square> first,
       List<Square> squares,
       List<AfterView> after) {}
+
+  /**
+   * A sum whose last number is lined up wrongly.
+   *
+   * @param paper the page that comes of it
+   * @param say what it gives, and why not
+   */
+  record LinedUpView(Paper paper, String say) {}
 
   /**
    * How a class voted.

@@ -6,18 +6,22 @@ import bemble.app.house.Classes;
 import bemble.app.http.RefusedException;
 import bemble.app.ladder.Ladders;
 import bemble.app.mistake.MistakeJson.AfterView;
+import bemble.app.mistake.MistakeJson.LinedUpView;
 import bemble.app.mistake.MistakeJson.MistakeRequest;
 import bemble.app.mistake.MistakeJson.MistakeView;
 import bemble.app.mistake.MistakeJson.VoteRequest;
 import bemble.app.store.VoteMapper;
+import bemble.app.working.SumRef;
 import bemble.app.working.Sums;
 import bemble.app.working.WorkingWords;
 import bemble.app.working.Workings;
 import bemble.ladder.Ladder;
 import bemble.method.Sum;
+import bemble.mistake.LinedUpWrongly;
 import bemble.mistake.SharedMistake;
 import bemble.practice.Item;
 import bemble.procedure.Entry;
+import bemble.procedure.Hand;
 import bemble.procedure.Section;
 import bemble.procedure.Step;
 import bemble.procedure.Working;
@@ -124,6 +128,23 @@ class Mistakes {
         : wording.label(
             "mistake.written",
             Map.of("section", section, "figures", written.stream().map(Entry::value).toList()));
+  }
+
+  LinedUpView linedUp(SumRef request) {
+    Sum sum = sums.read(request);
+    LinedUpWrongly wrong =
+        LinedUpWrongly.of(sum).orElseThrow(() -> RefusedException.of("not-lined-up"));
+    String said =
+        WorkingWords.of(sum.style())
+            .wording()
+            .label(
+                "mistake.lined-up",
+                Map.of(
+                    "problem", sum.problem(),
+                    "number", wrong.number(),
+                    "wrong", wrong.page().answer().value(),
+                    "answer", sum.answer(Hand.TRUE).value()));
+    return new LinedUpView(wrong.page().paper(), said);
   }
 
   void vote(VoteRequest request) {

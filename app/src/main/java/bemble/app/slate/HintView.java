@@ -42,7 +42,19 @@ public record HintView(String text, List<Square> squares, List<Written> shown) {
       String question = wording.told(Length.ASK, first.remark());
       return new HintView(question, squares, List.of());
     }
+    Optional<Step> asked = questionOf(report, first);
+    if (asked.isPresent()) {
+      return new HintView(wording.told(Length.ASK, asked.get().remark()), squares, List.of());
+    }
     Map<String, Object> fills = Map.of("where", wording.section(step.section()));
     return new HintView(wording.label("hint.look", fills), squares, List.of());
+  }
+
+  /** The question of a step's column, where the class puts it in a step of its own. */
+  private static Optional<Step> questionOf(Report report, Step step) {
+    return report.page().steps().stream()
+        .filter(each -> each.section().equals(step.section()))
+        .filter(each -> each.remark().kind().isQuestion())
+        .findFirst();
   }
 }

@@ -243,6 +243,16 @@ class AttemptTest extends Conversation {
     assertEquals(422, talk.post(path + 4, "").status());
   }
 
+  /** What has not been exchanged yet is not said to be there. */
+  @Test
+  void aHintAsksAboutTheExchangeBeforeItSpeaksOfWhatItMakes() {
+    long id = begin("436 − 118", "exchange");
+    assertEquals(200, write(id, stroke(0, "FIGURE", 5, 3, "2")).status());
+    String question =
+        talk.post("/api/attempts/" + id + "/hint?depth=2", "").json().get("text").asText();
+    assertEquals("Can we take 8 from 6? What do we do?", question);
+  }
+
   @Test
   void aSimulatedPupilMakesTheChosenSlips() {
     Map<String, Object> sum = Talk.sum("57 × 38", "column");
