@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { Lesson, LessonPart } from '../api/types';
+import { mistakeAddress } from '../mistake/stages';
 import { useDeskTools } from '../session/deskContext';
 import { AddPart } from './AddPart';
 import { namesTold, partsSent, partTold, withEarlier, withMore, type PartSent } from './days';
@@ -11,7 +12,8 @@ import { usePlanChange } from './usePlan';
 import { t } from '../words';
 
 /** The parts that are done with the whole class; the others are worked alone, from a set. */
-const isShown = ({ kind }: LessonPart) => kind === 'SHOW' || kind === 'TOGETHER';
+const isShown = ({ kind }: LessonPart) =>
+  kind === 'SHOW' || kind === 'TOGETHER' || kind === 'MISTAKE';
 
 /** So many lines of a part are shown at once. */
 const FEW_LINES = 2;
@@ -26,7 +28,9 @@ export function Parts({ lesson, changing }: { lesson: Lesson; changing?: boolean
       opened: await api.openPart(lesson.id, number),
     }),
     ({ part, opened: { set, plain, method } }) => {
-      if (isShown(part)) {
+      if (part.kind === 'MISTAKE') {
+        void navigate(mistakeAddress(lesson.slip ?? '', [{ plain, method }], lesson.id));
+      } else if (isShown(part)) {
         setOut({ plain, method });
         void navigate('/board');
       } else {

@@ -15,6 +15,7 @@ export const PARTS: Record<LessonPart['kind'], string> = {
   OPENER: t('plan.opener'),
   SHOW: t('common.show'),
   TOGETHER: t('plan.together'),
+  MISTAKE: t('mistake.what-went-wrong'),
   PRACTISE: t('plan.practise'),
   EXPLAIN: t('plan.explain'),
   HOMEWORK: t('plan.homework'),

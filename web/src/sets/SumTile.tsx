@@ -11,6 +11,7 @@ const WIDEST = 560;
 const PARTS: Record<SetSum['part'], string> = {
   SHOW: t('sets.to-show'),
   TOGETHER: t('sets.together'),
+  MISTAKE: '',
   OPENER: '',
   PRACTISE: '',
   HOMEWORK: '',

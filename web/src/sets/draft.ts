@@ -90,7 +90,7 @@ export const toEven = (draft: SetDraft) => ({
 /** The set with its quickest sums first, or in any order; of a lesson each part for itself. */
 export function inOrder(draft: SetDraft, how: 'quick' | 'mixed', random = Math.random): SetDraft {
   const rank = new Map(draft.sums.map((sum) => [sum, how === 'quick' ? sum.seconds : random()]));
-  const parts = ['OPENER', 'SHOW', 'TOGETHER', 'PRACTISE', 'EXPLAIN', 'HOMEWORK'];
+  const parts = ['OPENER', 'SHOW', 'TOGETHER', 'MISTAKE', 'PRACTISE', 'EXPLAIN', 'HOMEWORK'];
   const key = (sum: SetSum) => parts.indexOf(sum.part) * 1e6 + (rank.get(sum) ?? 0);
   return { ...draft, sums: [...draft.sums].sort((one, other) => key(one) - key(other)) };
 }

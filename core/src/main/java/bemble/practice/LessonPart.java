@@ -8,6 +8,8 @@ public enum LessonPart {
   SHOW,
   /** Done together, the question first. */
   TOGETHER,
+  /** A page of a slip that nobody wrote, gone through by the whole class. */
+  MISTAKE,
   /** Worked alone. */
   PRACTISE,
   /** Worked alone and explained in words. */

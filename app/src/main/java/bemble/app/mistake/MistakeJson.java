@@ -12,6 +12,7 @@ import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** What is asked and told of the class's own mistake. */
 final class MistakeJson {
@@ -23,12 +24,12 @@ final class MistakeJson {
   /**
    * A mistake to be made into a lesson.
    *
-   * @param slip the id of the slip
+   * @param slip the id of the slip; the likeliest that shows if left out
    * @param sums those in which it was made; none of them is used again
    * @param seed the same seed makes the same
    */
   record MistakeRequest(
-      @NotBlank(message = "{valid.slip}") String slip,
+      @Nullable String slip,
       @NotEmpty(message = "{valid.sum}") @Size(max = MOST_SUMS, message = "{valid.sum}")
           List<@Valid @NotNull SumRef> sums,
       long seed) {}
@@ -43,7 +44,8 @@ final class MistakeJson {
   /**
    * The lesson.
    *
-   * @param slip the name of the slip
+   * @param slipId the slip
+   * @param slip its name
    * @param question what to ask of it, which is never the answer
    * @param wrong the page as the slip writes it, with its check; its steps say what was written
    * @param first the squares in which it first goes wrong
@@ -51,6 +53,7 @@ final class MistakeJson {
    * @param after sums that tell this slip from its neighbours
    */
   record MistakeView(
+      String slipId,
       String slip,
       String question,
       WorkingView wrong,

@@ -16,10 +16,12 @@ import bemble.app.working.Sums;
 import bemble.app.working.WorkingWords;
 import bemble.app.working.Workings;
 import bemble.ladder.Ladder;
+import bemble.method.Method;
 import bemble.method.Sum;
 import bemble.mistake.LinedUpWrongly;
 import bemble.mistake.SharedMistake;
 import bemble.practice.Item;
+import bemble.practice.SlipKey;
 import bemble.procedure.Entry;
 import bemble.procedure.Hand;
 import bemble.procedure.Section;
@@ -37,6 +39,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 
 /** Makes a page of a slip that several share, and keeps how a class voted on it. */
@@ -72,6 +75,7 @@ class Mistakes {
     Wording wording = WorkingWords.of(made.sum().style()).wording();
     String key = "slip." + made.slip().named().id();
     return new MistakeView(
+        made.slip().id(),
         wording.label(key + ".name", Map.of()),
         wording.label(key + ".ask", Map.of()),
         workings.view(made.sum(), made.wrong(), step -> told(step, made, wording)),
@@ -81,18 +85,27 @@ class Mistakes {
   }
 
   private SharedMistake made(MistakeRequest request) {
-    Slip slip = slip(request.slip());
+    String id = request.slip();
+    Optional<Slip> wanted = id == null || id.isBlank() ? Optional.empty() : Optional.of(slip(id));
     Style style = classes.currentStyle();
     Ladder ladder = ladders.current().ladder();
     List<Item> had = new ArrayList<>();
     request.sums().forEach(sum -> had.add(item(sums.read(sum)).placed(ladder)));
     Set<String> keys = had.stream().map(Item::key).collect(Collectors.toSet());
     return had.stream()
-        .filter(item -> item.sum(style).method().slips().contains(slip))
-        .map(item -> SharedMistake.of(slip, item, keys, ladder, style, request.seed()))
+        .flatMap(
+            item ->
+                slips(item.sum(style).method(), wanted)
+                    .map(slip -> SharedMistake.of(slip, item, keys, ladder, style, request.seed())))
         .flatMap(Optional::stream)
         .findFirst()
         .orElseThrow(() -> RefusedException.of("no-sums-for-slip"));
+  }
+
+  /** The slip that is wanted, where it happens in a method; else those of the method in turn. */
+  private static Stream<Slip> slips(Method<?> method, Optional<Slip> wanted) {
+    return SlipKey.slips(method).stream()
+        .filter(slip -> wanted.isEmpty() ? !slip.isOfFacts() : slip == wanted.get().named());
   }
 
   private static Slip slip(String id) {

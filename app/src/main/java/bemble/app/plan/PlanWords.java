@@ -56,6 +56,7 @@ final class PlanWords {
           case OPENER -> Sentences.of("plan.part.opener", lesson);
           case SHOW -> Sentences.of("plan.part.show", lesson);
           case TOGETHER -> Sentences.of("plan.part.together", lesson);
+          case MISTAKE -> Sentences.of("plan.part.mistake", lesson);
           case PRACTISE -> Sentences.of("plan.part.practise", lesson);
           case EXPLAIN -> Sentences.of("plan.part.explain", lesson);
           case HOMEWORK -> Sentences.of("plan.part.homework", lesson);
