@@ -7,6 +7,7 @@ import bemble.procedure.Working;
 import bemble.remark.Cue;
 import bemble.slip.Slip;
 import bemble.style.Setting;
+import bemble.style.Style;
 import java.util.List;
 import java.util.Optional;
 
@@ -65,8 +66,11 @@ public interface Method<P extends Problem> {
     return head().partner();
   }
 
-  /** The cue words of a round, in the order of its moves; none where it goes in no rounds. */
-  default List<Cue> cues() {
+  /**
+   * The cue words of a round in a style, in the order of its moves; none where it goes in no
+   * rounds.
+   */
+  default List<Cue> cues(Style style) {
     return head().cues();
   }
 

@@ -125,6 +125,7 @@ public enum RemarkKind {
   COMPARE_LEFT,
   STOP_DIVIDING,
   BRING_DOWN,
+  AGAIN,
   LEFT_BEFORE_NEXT,
   NOTHING_LEFT,
   LEFT_AT_END,
@@ -177,6 +178,7 @@ public enum RemarkKind {
   CUE_SUBTRACT,
   CUE_COMPARE,
   CUE_BRING_DOWN,
+  CUE_AGAIN,
 
   HELP_COUNT_ON,
   HELP_MAKE_TEN,

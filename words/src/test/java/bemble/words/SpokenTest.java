@@ -104,7 +104,9 @@ class SpokenTest {
   }
 
   static Stream<Choice> waysOfDividing() {
-    return Stream.of(Choice.ZeroRound.values(), Choice.Multiples.values()).flatMap(Stream::of);
+    return Stream.of(
+            Choice.ZeroRound.values(), Choice.Multiples.values(), Choice.RoundMoves.values())
+        .flatMap(Stream::of);
   }
 
   /** Each step of a round has one move, and each move is called by one word. */
@@ -112,14 +114,13 @@ class SpokenTest {
   @MethodSource("waysOfDividing")
   void everyStepOfARoundHasItsCue(Choice way) {
     Method<?> method = Methods.find(Operation.DIVISION, "long").orElseThrow();
+    Style style = Style.STANDARD.with(way);
     List<Step> rounds =
-        steps(method, Style.STANDARD.with(way))
-            .filter(step -> step.section().kind() == Section.Kind.ROUND)
-            .toList();
+        steps(method, style).filter(step -> step.section().kind() == Section.Kind.ROUND).toList();
     assertFalse(rounds.isEmpty());
     for (Step step : rounds) {
       RemarkKind kind = step.remark().kind();
-      long called = method.cues().stream().filter(cue -> cue.calls().contains(kind)).count();
+      long called = method.cues(style).stream().filter(cue -> cue.calls().contains(kind)).count();
       assertEquals(1, called, kind::toString);
     }
   }
@@ -132,7 +133,7 @@ class SpokenTest {
             .flatMap(multiples -> steps(method, Style.STANDARD.with(multiples)))
             .map(step -> step.remark().kind())
             .collect(Collectors.toSet());
-    for (Cue cue : method.cues()) {
+    for (Cue cue : method.cues(Style.STANDARD)) {
       assertTrue(made.containsAll(cue.calls()), () -> cue + " of " + method.id());
     }
   }

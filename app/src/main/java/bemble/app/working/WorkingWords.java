@@ -189,8 +189,8 @@ public final class WorkingWords {
         .toList();
   }
 
-  List<CueView> cues(Method<?> method) {
-    return method.cues().stream()
+  List<CueView> cues(Method<?> method, Style style) {
+    return method.cues(style).stream()
         .map(
             cue ->
                 new CueView(

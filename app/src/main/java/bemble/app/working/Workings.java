@@ -53,7 +53,8 @@ public class Workings {
             WorkingWords.setOut(working),
             begin(working),
             words.columns(working.paper())),
-        new ToldPart(words.steps(working, say), words.tally(demands), words.cues(sum.method())),
+        new ToldPart(
+            words.steps(working, say), words.tally(demands), words.cues(sum.method(), style)),
         words.check(Checks.of(working, style)),
         demands,
         words.finer(sum.problem(), working.answer()));

@@ -34,7 +34,9 @@ import bemble.remark.RemarkKind;
 import bemble.slip.Slip;
 import bemble.style.Choice;
 import bemble.style.Setting;
+import bemble.style.Style;
 import java.math.BigInteger;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 
@@ -66,6 +68,9 @@ public final class LongDivision implements Method<Division> {
           Cue.of(RemarkKind.CUE_COMPARE, RemarkKind.COMPARE_LEFT),
           Cue.of(RemarkKind.CUE_BRING_DOWN, RemarkKind.BRING_DOWN, RemarkKind.STOP_DIVIDING));
 
+  private static final Cue AGAIN =
+      Cue.of(RemarkKind.CUE_AGAIN, RemarkKind.AGAIN, RemarkKind.STOP_DIVIDING);
+
   /** Squares behind the quotient that are kept free for the remainder. */
   private static final int ROOM_FOR_LETTER = 2;
 
@@ -94,6 +99,30 @@ public final class LongDivision implements Method<Division> {
   @Override
   public MethodHead head() {
     return HEAD;
+  }
+
+  @Override
+  public List<Cue> cues(Style style) {
+    List<Cue> called = new ArrayList<>();
+    for (Cue cue : CUES) {
+      if (cue.word() == RemarkKind.CUE_BRING_DOWN && hasAgain(style)) {
+        called.add(Cue.of(cue.word(), RemarkKind.BRING_DOWN));
+        called.add(AGAIN);
+      } else if (cue.word() != RemarkKind.CUE_COMPARE || hasComparing(style)) {
+        called.add(cue);
+      }
+    }
+    return called;
+  }
+
+  private static boolean hasAgain(Style style) {
+    return style.has(Choice.RoundMoves.WITH_AGAIN)
+        || style.has(Choice.RoundMoves.WITH_COMPARING_AND_AGAIN);
+  }
+
+  private static boolean hasComparing(Style style) {
+    return style.has(Choice.RoundMoves.WITH_COMPARING)
+        || style.has(Choice.RoundMoves.WITH_COMPARING_AND_AGAIN);
   }
 
   @Override
@@ -226,7 +255,17 @@ public final class LongDivision implements Method<Division> {
             place > 0 && script.makes(Move.BRING_DOWN, Section.round(round), place - 1);
         if (brings) {
           bringDown(place - 1);
+          again(place - 1);
         }
+      }
+    }
+
+    /** A figure that came down begins the next round. */
+    private void again(int place) {
+      if (hasAgain(script.style())) {
+        step(place);
+        BigInteger stands = remaining.value();
+        script.say(() -> Remark.of(RemarkKind.AGAIN).with("standing", stands));
       }
     }
 
@@ -314,7 +353,7 @@ public final class LongDivision implements Method<Division> {
                   .with("standing", taken.before())
                   .with("product", product.value())
                   .with("left", taken.left().value()));
-      if (taken.left().value().signum() > 0) {
+      if (taken.left().value().signum() > 0 && hasComparing(script.style())) {
         compare(place, taken.left());
       }
     }
