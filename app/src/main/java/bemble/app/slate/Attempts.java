@@ -244,7 +244,8 @@ public class Attempts {
         page -> {
           refuseSilent(page);
           mapper.help(id);
-          return HintView.of(page.judge(Stage.IN_WORK), depth, page.words().wording());
+          return HintView.of(
+              page.judge(Stage.IN_WORK), page.slate().truth(), depth, page.words().wording());
         });
   }
 

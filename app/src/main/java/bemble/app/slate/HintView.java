@@ -5,6 +5,7 @@ import bemble.judge.report.Report;
 import bemble.judge.report.Written;
 import bemble.paper.Square;
 import bemble.procedure.Step;
+import bemble.procedure.Working;
 import bemble.remark.Length;
 import bemble.words.Wording;
 import java.util.List;
@@ -23,7 +24,7 @@ public record HintView(String text, List<Square> squares, List<Written> shown) {
   private static final int SHOWN = 3;
 
   /** A hint: 1 says where to look, 2 asks the question, 3 shows what the step writes. */
-  static HintView of(Report report, int depth, Wording wording) {
+  static HintView of(Report report, Working truth, int depth, Wording wording) {
     Optional<Finding> wrong = report.findings().stream().findFirst();
     if (wrong.isEmpty() && report.next() == null) {
       return new HintView(wording.label("hint.done", Map.of()), List.of(), List.of());
@@ -32,7 +33,7 @@ public record HintView(String text, List<Square> squares, List<Written> shown) {
     List<Written> due = wrong.map(Finding::due).orElseGet(() -> report.next().due());
     List<Square> squares =
         wrong.map(Finding::squares).orElseGet(() -> due.stream().map(Written::at).toList());
-    Step first = report.askedFirst(step);
+    Step first = report.askedFirst(step, truth);
     if (depth >= SHOWN) {
       String said = wording.say(step.remark());
       String before = first == step ? "" : wording.say(first.remark()) + " ";

@@ -102,6 +102,14 @@ public final class Noise {
                   "{\"title\":\"Beds\",\"sums\":" + SUMS + ",\"kind\":\"QUIZ\",\"passMark\":1}"),
               entry("POST /api/handouts/1/simulated", "{\"seed\":4,\"most\":2}"),
               entry("POST /api/handouts/1/reteach", "{\"slip\":\"smaller-from-larger\"}"),
+              entry(
+                  "POST /api/mistakes",
+                  "{\"slip\":\"no-placeholder\",\"sums\":[" + SUM + "],\"seed\":3}"),
+              entry("POST /api/mistakes/lined-up", "{\"plain\":\"57 + 38\",\"style\":{}}"),
+              entry("POST /api/mistakes/pdf", "{\"sums\":[" + SUM + "],\"seed\":3}"),
+              entry(
+                  "POST /api/mistakes/votes",
+                  "{\"slip\":\"smaller-from-larger\",\"sum\":" + SUM + ",\"votes\":9,\"right\":4}"),
               entry("POST /api/handouts/1/csv", "{\"table\":\"Neve,21,x\"}"),
               entry(
                   "POST /api/diagnoses",

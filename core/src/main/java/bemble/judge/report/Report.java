@@ -7,6 +7,7 @@ import bemble.procedure.Slot;
 import bemble.procedure.Step;
 import bemble.procedure.Working;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -37,15 +38,18 @@ public record Report(
   /**
    * The step to ask about before another: the one that writes a small figure which that step goes
    * on from, while it stands nowhere; the step itself where everything stands.
+   *
+   * @param truth the true page, for what its writer has not begun
    */
-  public Step askedFirst(Step step) {
+  public Step askedFirst(Step step, Working truth) {
     for (Entry entry : step.entries()) {
       for (Entry read : entry.reads()) {
         if (read.slot().role().kind() == Role.Kind.AID && !stands(read.slot())) {
-          return page.steps().stream()
+          return Stream.of(page, truth)
+              .flatMap(each -> each.steps().stream())
               .filter(other -> other.entries().stream().anyMatch(e -> e.slot().equals(read.slot())))
               .findFirst()
-              .map(this::askedFirst)
+              .map(earlier -> askedFirst(earlier, truth))
               .orElse(step);
         }
       }
