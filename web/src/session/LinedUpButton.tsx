@@ -11,12 +11,16 @@ import type { SumRef, Working } from '../api/types';
 import { Drawing } from '../paper/Drawing';
 import { t } from '../words';
 
-/** Shows what a sum in columns gives when its last number stands a column too far to the left. */
+/**
+ * Shows what a sum in columns gives when its last number stands a column too far to the left; where
+ * figures are laid down one by one, since that is what it is about.
+ */
 export function LinedUpButton({ working, sx }: { working: Working; sx?: ButtonProps['sx'] }) {
   const [open, setOpen] = useState(false);
-  const { operation, paper } = working;
+  const { operation, paper, sum } = working;
   const isLinedUp = operation === 'ADDITION' || operation === 'SUBTRACTION';
-  if (!isLinedUp || paper.onesColumn === undefined) {
+  const isLaidDown = sum.style?.layingDown === 'FIGURE_BY_FIGURE';
+  if (!isLinedUp || !isLaidDown || paper.onesColumn === undefined) {
     return null;
   }
   return (
@@ -24,7 +28,7 @@ export function LinedUpButton({ working, sx }: { working: Working; sx?: ButtonPr
       <Button title={t('common.show-what-a-wrong-lining-up')} onClick={() => setOpen(true)} sx={sx}>
         {t('common.lined-up-wrongly')}
       </Button>
-      {open && <LinedUp sum={working.sum} onClose={() => setOpen(false)} />}
+      {open && <LinedUp sum={sum} onClose={() => setOpen(false)} />}
     </>
   );
 }
