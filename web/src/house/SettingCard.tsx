@@ -128,7 +128,8 @@ function LivePage({
   const step = Math.min(lastSum ? data.steps.length - 1 : setting.step, end);
   const now = data.steps[step] ?? data.check.steps[step - data.steps.length];
   const checking = step >= data.steps.length;
-  const layers: Layer[] = [{ paper: data.paper, step, fresh: !checking }];
+  const open = step < data.steps.length - 1 ? data.open : [];
+  const layers: Layer[] = [{ paper: data.paper, step, fresh: !checking, open }];
   if (checking) {
     layers.push({ paper: data.check.paper, step: step - data.steps.length });
   }

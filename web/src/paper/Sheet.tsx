@@ -1,7 +1,7 @@
 import { memo, useId, type ComponentProps } from 'react';
-import type { Area, Mark } from '../api/types';
+import type { Area, Mark, Square } from '../api/types';
 import { left, SIDE, SPOTS, top } from './geometry';
-import { timed, type Layer } from './layer';
+import { stillOpen, timed, type Layer } from './layer';
 import { MarkView } from './MarkView';
 import { SHEET } from './SheetStyles';
 import { stretchesOf, stepFor, type Stretch } from './stretches';
@@ -18,7 +18,7 @@ export function Sheet({ layers }: { layers: Layer[] }) {
 
 /** One layer, which is drawn again only when something in it has changed. */
 const SheetLayer = memo(function SheetLayer({ index, ...layer }: Layer & { index: number }) {
-  const { paper, step, fresh = false, boxless = false } = layer;
+  const { paper, step, fresh = false, boxless = layer.open !== undefined } = layer;
   return (
     <g data-layer={index}>
       {/* Beneath all figures, so that none is covered. */}
@@ -27,6 +27,9 @@ const SheetLayer = memo(function SheetLayer({ index, ...layer }: Layer & { index
         .map((mark) => (
           <FreshSquare key={mark.id} mark={mark} />
         ))}
+      {stillOpen(layer).map((at) => (
+        <Box key={`${at.row} ${at.column}`} at={at} />
+      ))}
       {stretchesOf(paper).map((stretch) => (
         <MarkStretch
           key={stretch.marks[0]?.id}
@@ -97,17 +100,21 @@ export function Wash({ area: { from, to } }: { area: Area }) {
 
 /** The box in which a figure of the answer will stand. */
 const ExpectedFigure = memo(function ExpectedFigure({ mark: { shape } }: { mark: Mark }) {
-  return shape.kind === 'figure' ? (
+  return shape.kind === 'figure' ? <Box at={shape.at} /> : null;
+});
+
+function Box({ at }: { at: Square }) {
+  return (
     <rect
       className="box"
-      x={left(shape.at) + 6.5}
-      y={top(shape.at) + 6.5}
+      x={left(at) + 6.5}
+      y={top(at) + 6.5}
       width={SIDE - 13}
       height={SIDE - 13}
       rx={6}
     />
-  ) : null;
-});
+  );
+}
 
 /** Sets off a figure with a value that was just written. */
 function FreshSquare({ mark: { shape, place } }: { mark: Mark }) {

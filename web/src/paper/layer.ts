@@ -1,4 +1,4 @@
-import type { Mark, Paper } from '../api/types';
+import type { Mark, Paper, Square } from '../api/types';
 
 /** A paper and how far it has been worked; a second working lies on the page before it begins. */
 export interface Layer {
@@ -9,10 +9,22 @@ export interface Layer {
   fresh?: boolean;
   /** Whether no boxes show where answers will stand. */
   boxless?: boolean;
+  /** The squares that stand open for an answer, instead of those of its figures. */
+  open?: Square[];
 }
 
 /** How far a mark is from the step now: drawn for good, or just written. */
 export type When = 'written' | 'fresh';
+
+/** The open squares of a layer in which nothing is written yet. */
+export function stillOpen({ paper, step, open = [] }: Layer): Square[] {
+  const written = new Set(
+    paper.marks.flatMap(({ shape, step: by }) =>
+      shape.kind === 'figure' && by <= step ? [`${shape.at.row} ${shape.at.column}`] : [],
+    ),
+  );
+  return open.filter(({ row, column }) => !written.has(`${row} ${column}`));
+}
 
 /** What of a paper is visible at its step: of later marks only where an answer will stand. */
 export function timed(mark: Mark, layer: Omit<Layer, 'paper'>): When | 'expected' | 'hidden' {

@@ -5,7 +5,13 @@ import type { Layer } from '../paper/layer';
 export function layersAt(working: Working, step: number): [Layer, Layer] {
   const done = working.steps.length;
   return [
-    { paper: working.paper, step: Math.min(step, done - 1), fresh: step < done },
+    {
+      paper: working.paper,
+      step: Math.min(step, done - 1),
+      fresh: step < done,
+      // Once the answer is read off, no square stands open.
+      open: step < done - 1 ? working.open : [],
+    },
     {
       paper: working.check.paper,
       step: step - done,

@@ -42,10 +42,15 @@ public record WorkingView(
    * What stands on paper.
    *
    * @param setOut the ids of the marks that stand when the sum is set out for its writer
+   * @param open the squares that stand open for the answer
    * @param begin the square of the first figure of the answer; on a page without one, its foot
    */
   public record PagePart(
-      Paper paper, List<Integer> setOut, Square begin, List<ColumnName> columns) {}
+      Paper paper,
+      List<Integer> setOut,
+      List<Square> open,
+      Square begin,
+      List<ColumnName> columns) {}
 
   /**
    * What is said of it.

@@ -9,6 +9,7 @@ import bemble.app.working.WorkingView.ToldPart;
 import bemble.check.Checks;
 import bemble.demand.DemandReader;
 import bemble.demand.Demands;
+import bemble.method.AnswerSquares;
 import bemble.method.Sum;
 import bemble.paper.Square;
 import bemble.procedure.Answer;
@@ -51,6 +52,7 @@ public class Workings {
         new PagePart(
             working.paper(),
             WorkingWords.setOut(working),
+            AnswerSquares.of(working, style),
             begin(working),
             words.columns(working.paper())),
         new ToldPart(
