@@ -16,14 +16,22 @@ export interface Layer {
 /** How far a mark is from the step now: drawn for good, or just written. */
 export type When = 'written' | 'fresh';
 
-/** The open squares of a layer in which nothing is written yet. */
+/** What is written from the left: nothing stands open before its first figure. */
+const FROM_LEFT = new Set(['QUOTIENT', 'ROOT']);
+
+/** The open squares of a layer in which something may still be written. */
 export function stillOpen({ paper, step, open = [] }: Layer): Square[] {
-  const written = new Set(
-    paper.marks.flatMap(({ shape, step: by }) =>
-      shape.kind === 'figure' && by <= step ? [`${shape.at.row} ${shape.at.column}`] : [],
-    ),
-  );
-  return open.filter(({ row, column }) => !written.has(`${row} ${column}`));
+  const written = new Set<string>();
+  let first = 0;
+  for (const { role, shape, step: by } of paper.marks) {
+    if (shape.kind === 'figure' && by <= step) {
+      written.add(`${shape.at.row} ${shape.at.column}`);
+      if (FROM_LEFT.has(role)) {
+        first = first === 0 ? shape.at.column : Math.min(first, shape.at.column);
+      }
+    }
+  }
+  return open.filter(({ row, column }) => column >= first && !written.has(`${row} ${column}`));
 }
 
 /** What of a paper is visible at its step: of later marks only where an answer will stand. */

@@ -45,6 +45,7 @@ export function Examples({ line }: { line: SetLine }) {
         >
           <SumDrawing
             paper={sum.paper}
+            open={sum.open}
             extent={setOutArea(sum.paper)}
             square={SQUARE}
             widest={WIDEST}

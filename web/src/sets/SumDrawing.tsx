@@ -1,16 +1,19 @@
-import type { Paper } from '../api/types';
+import type { Paper, Square } from '../api/types';
 import { SIDE } from '../paper/geometry';
 import { Sheet, SheetSvg, Squares } from '../paper/Sheet';
 
 /** A sum as it is set out on squares, half a square of margin around it. */
 export function SumDrawing({
   paper,
+  open,
   extent = paper.extent,
   square,
   widest,
   answered = false,
 }: {
   paper: Paper;
+  /** The squares that stand open for an answer. */
+  open: Square[];
   /** The squares that are shown. */
   extent?: Paper['extent'];
   /** The side of a square, in pixels; smaller on wide papers. */
@@ -32,7 +35,7 @@ export function SumDrawing({
       viewBox={`${corner.x} ${corner.y} ${columns * SIDE} ${rows * SIDE}`}
     >
       <Squares {...corner} />
-      <Sheet layers={[{ paper, step: answered ? 1 : 0 }]} />
+      <Sheet layers={[{ paper, step: answered ? 1 : 0, open: answered ? [] : open }]} />
     </SheetSvg>
   );
 }

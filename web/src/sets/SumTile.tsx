@@ -56,7 +56,13 @@ export function SumTile({
         lineHeight: 1.2,
       }}
     >
-      <SumDrawing paper={sum.paper} square={SQUARE} widest={WIDEST} answered={answered} />
+      <SumDrawing
+        paper={sum.paper}
+        open={sum.open}
+        square={SQUARE}
+        widest={WIDEST}
+        answered={answered}
+      />
       <Box sx={{ position: 'absolute', top: 3, left: 5, bgcolor: held ? 'ink.now' : 'ink.page' }}>
         <strong>{number}.</strong>{' '}
         <Box component="span" sx={{ color: 'text.secondary', fontSize: 14 }}>

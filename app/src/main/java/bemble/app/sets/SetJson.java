@@ -4,6 +4,7 @@ import bemble.app.export.Exercise;
 import bemble.app.export.PdfRequest;
 import bemble.app.ladder.RecipeView;
 import bemble.paper.Paper;
+import bemble.paper.Square;
 import bemble.practice.LessonPart;
 import bemble.practice.SetMaker;
 import jakarta.validation.Valid;
@@ -89,7 +90,8 @@ public final class SetJson {
    * A sum of a set, set out.
    *
    * @param problem as the class writes it
-   * @param paper what stands there before it is worked
+   * @param paper what stands there before it is worked, and in the next step its answer
+   * @param open the squares that stand open for an answer
    */
   public record SumView(
       String plain,
@@ -101,7 +103,8 @@ public final class SetJson {
       LessonPart part,
       String answer,
       int seconds,
-      Paper paper) {}
+      Paper paper,
+      List<Square> open) {}
 
   /** A number fact of two figures, and how often it is used. */
   public record FactUse(String fact, int times) {}

@@ -9,6 +9,7 @@ import bemble.app.sets.SetJson.WorkloadView;
 import bemble.app.sets.SetJson.WrongAnswer;
 import bemble.app.working.WorkingWords;
 import bemble.demand.DemandReader;
+import bemble.method.AnswerSquares;
 import bemble.method.Sum;
 import bemble.paper.Mark;
 import bemble.paper.Paper;
@@ -55,7 +56,8 @@ public final class SetWords {
         item.part(),
         answer(item, working.answer()),
         DemandReader.of(working).seconds(),
-        sheet(working));
+        sheet(working),
+        AnswerSquares.of(working, style));
   }
 
   /** The sum as it is set out, and in the next step the figures that its boxes are for. */
