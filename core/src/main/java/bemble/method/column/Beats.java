@@ -24,7 +24,7 @@ public final class Beats {
   private Beats() {}
 
   private static boolean areOn(Script script) {
-    return script.style().has(Choice.LayingDown.FIGURE_BY_FIGURE);
+    return script.isOnPaper() && script.style().has(Choice.LayingDown.FIGURE_BY_FIGURE);
   }
 
   /**

@@ -21,7 +21,7 @@ public final class Questions {
 
   /** Whether the class puts its questions in steps of their own. */
   public static boolean areSteps(Script script) {
-    return script.style().has(Choice.Questions.OWN_STEPS);
+    return script.isOnPaper() && script.style().has(Choice.Questions.OWN_STEPS);
   }
 
   /** Whether a ten can be made of what a place has; true where the question was put. */

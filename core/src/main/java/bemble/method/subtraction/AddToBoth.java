@@ -153,6 +153,9 @@ public final class AddToBoth implements Method<Subtraction> {
   /** Where ten was added, the one more has been told already. */
   private static void say(
       Script script, int place, BigInteger from, List<Entry> taken, Entry left, boolean told) {
+    if (!script.isOnPaper()) {
+      return;
+    }
     OneMore more = OneMore.of(taken);
     if (more.bottom().signum() == 0) {
       script.say(() -> SubtractionLayout.untouched(from, place));
