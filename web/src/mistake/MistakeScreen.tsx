@@ -117,7 +117,7 @@ function Gone({
   const told = votes.filter((vote) => vote === firstAt).length;
   const vote = useMutation({
     mutationFn: () =>
-      api.vote({ slip: mistake.slipId, sum: wrong.sum, votes: votes.length, right: told }),
+      api.vote({ slip: mistake.slip, sum: wrong.sum, votes: votes.length, right: told }),
     onSuccess: () => setKept(true),
     onError: (trouble) => notice({ text: trouble.message }),
   });

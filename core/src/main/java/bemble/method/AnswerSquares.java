@@ -39,18 +39,16 @@ public final class AnswerSquares {
         rows.computeIfAbsent(figure.at().row(), row -> new ArrayList<>()).add(figure.at());
       }
     }
-    List<Square> open = new ArrayList<>();
-    rows.values().forEach(row -> open.addAll(row));
-    if (!style.has(Choice.AnswerSquares.EXACT)) {
-      open.clear();
-      for (List<Square> row : rows.values()) {
-        open.addAll(
-            page.problem() instanceof Root root
-                ? overPairs(row, root)
-                : asMany(row, mostFigures(page.problem()), page));
-      }
-    }
-    return open;
+    boolean exact = style.has(Choice.AnswerSquares.EXACT);
+    return rows.values().stream()
+        .flatMap(row -> (exact ? row : asManyAsAny(row, page)).stream())
+        .toList();
+  }
+
+  private static List<Square> asManyAsAny(List<Square> row, Working page) {
+    return page.problem() instanceof Root root
+        ? overPairs(row, root)
+        : asMany(row, mostFigures(page.problem()), page);
   }
 
   /** A square over each pair, also over those that a root which ends sooner does not need. */

@@ -79,7 +79,10 @@ public record SharedMistake(
     Slate slate = new Slate(sum, SettingOut.GIVEN);
     Report report = slate.judge(PageOfStrokes.after(slate.strokes(wrong)), Stage.HANDED_IN);
     List<Finding> findings = report.findings();
-    if (findings.isEmpty() || !findings.get(0).slips().contains(slip.named())) {
+    boolean found =
+        !findings.isEmpty()
+            && findings.get(0).slips().stream().anyMatch(each -> each.named() == slip.named());
+    if (!found) {
       return Optional.empty();
     }
     List<Square> first = findings.get(0).squares();

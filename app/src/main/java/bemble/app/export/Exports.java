@@ -78,16 +78,22 @@ public class Exports {
   }
 
   private static List<Frame> frames(Page page, PdfRequest.@Nullable Per per) {
-    List<Step> steps = page.working().steps();
+    Wording wording = page.wording();
+    return frames(page.working(), step -> wording.say(step.remark()), wording, per);
+  }
+
+  private static List<Frame> frames(
+      Working page, Function<Step, String> say, Wording wording, PdfRequest.@Nullable Per per) {
+    List<Step> steps = page.steps();
     List<Frame> frames = new ArrayList<>();
     StringBuilder said = new StringBuilder();
     for (int i = 0; i < steps.size(); i++) {
       Section section = steps.get(i).section();
-      said.append(said.isEmpty() ? "" : " ").append(page.wording().say(steps.get(i).remark()));
+      said.append(said.isEmpty() ? "" : " ").append(say.apply(steps.get(i)));
       boolean goesOn = i + 1 < steps.size() && steps.get(i + 1).section().equals(section);
       if (per != PdfRequest.Per.COLUMN || !goesOn) {
-        String heading = page.wording().section(section);
-        Shown shown = Shown.fresh(page.working(), i);
+        String heading = wording.section(section);
+        Shown shown = Shown.fresh(page, i);
         frames.add(new Frame(heading, List.of(shown), said.toString()));
         said.setLength(0);
       }
@@ -109,12 +115,7 @@ public class Exports {
       Working then,
       Wording wording,
       PdfRequest.Size size) {
-    List<Frame> frames = new ArrayList<>();
-    for (int i = 0; i < page.steps().size(); i++) {
-      Step step = page.steps().get(i);
-      Shown shown = Shown.fresh(page, i);
-      frames.add(new Frame(wording.section(step.section()), List.of(shown), say.apply(step)));
-    }
+    List<Frame> frames = new ArrayList<>(frames(page, say, wording, PdfRequest.Per.STEP));
     int last = then.steps().size() - 1;
     String said = wording.say(then.steps().get(last).remark());
     frames.add(new Frame(wording.problem(then.problem()), List.of(Shown.at(then, last)), said));

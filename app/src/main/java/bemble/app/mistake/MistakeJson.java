@@ -44,8 +44,7 @@ final class MistakeJson {
   /**
    * The lesson.
    *
-   * @param slipId the slip
-   * @param slip its name
+   * @param slip the id of the slip
    * @param question what to ask of it, which is never the answer
    * @param wrong the page as the slip writes it, with its check; its steps say what was written
    * @param first the squares in which it first goes wrong
@@ -53,7 +52,6 @@ final class MistakeJson {
    * @param after sums that tell this slip from its neighbours
    */
   record MistakeView(
-      String slipId,
       String slip,
       String question,
       WorkingView wrong,

@@ -73,11 +73,9 @@ class Mistakes {
   MistakeView make(MistakeRequest request) {
     SharedMistake made = made(request);
     Wording wording = WorkingWords.of(made.sum().style()).wording();
-    String key = "slip." + made.slip().named().id();
     return new MistakeView(
-        made.slip().id(),
-        wording.label(key + ".name", Map.of()),
-        wording.label(key + ".ask", Map.of()),
+        made.slip().named().id(),
+        wording.label("slip." + made.slip().named().id() + ".ask", Map.of()),
         workings.view(made.sum(), made.wrong(), step -> told(step, made, wording)),
         made.first(),
         made.squares(),
@@ -105,7 +103,8 @@ class Mistakes {
   /** The slip that is wanted, where it happens in a method; else those of the method in turn. */
   private static Stream<Slip> slips(Method<?> method, Optional<Slip> wanted) {
     return SlipKey.slips(method).stream()
-        .filter(slip -> wanted.isEmpty() ? !slip.isOfFacts() : slip == wanted.get().named());
+        .filter(
+            slip -> wanted.isEmpty() ? !slip.isOfFacts() : slip.named() == wanted.get().named());
   }
 
   private static Slip slip(String id) {

@@ -41,11 +41,21 @@ class MistakeTest extends Conversation {
     assertEquals(made, talk.post("/api/mistakes", asked("smaller-from-larger", 4)).json());
   }
 
+  /** A slip is asked for by the name that it shares with its forms in other methods. */
+  @Test
+  void aSlipIsFoundByTheNameOfItsForms() {
+    Map<String, Object> sum = Talk.sum("47 × 8", "column");
+    Map<String, Object> asked =
+        Map.of("slip", "tens-written-ones-carried", "sums", List.of(sum), "seed", 3);
+    JsonNode made = talk.post("/api/mistakes", asked).json();
+    assertEquals("tens-written-ones-carried", made.get("slip").asText(), made::toString);
+  }
+
   /** A lesson that is against no slip in particular gets the likeliest one that shows. */
   @Test
   void withoutASlipTheLikeliestIsMade() {
     JsonNode made = talk.post("/api/mistakes", asked("", 2)).json();
-    assertTrue(made.get("slipId").asText().length() > 3, made::toString);
+    assertTrue(made.get("slip").asText().length() > 3, made::toString);
     assertFalse(made.at("/wrong/check/cameBack").asBoolean());
   }
 

@@ -42,14 +42,26 @@ public final class Questions {
     return true;
   }
 
-  /** Whether a figure can be taken from the one above it. */
+  /**
+   * Whether all that is to be taken can be taken from the figure above it.
+   *
+   * @param taken how much it is, in its place
+   * @param told the remark with what it is made up of
+   */
   public static void canBeTaken(
-      Script script, @Nullable Area focus, BigInteger top, Remark taken, int place) {
+      Script script, @Nullable Area focus, BigInteger top, Quantity taken, Remark told) {
     if (!areSteps(script)) {
       return;
     }
+    int place = taken.place();
+    int answer = top.compareTo(taken.count()) < 0 ? 0 : 1;
     script.step(Section.column(place), focus);
-    script.say(() -> taken.with("top", new Quantity(top, place)).with("place", new Place(place)));
+    script.say(
+        () ->
+            told.with("top", new Quantity(top, place))
+                .with("bottom", taken)
+                .with("place", new Place(place))
+                .with("answer", answer));
   }
 
   /** Whether a place has anything to give. */

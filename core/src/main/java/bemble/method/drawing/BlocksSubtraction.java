@@ -140,12 +140,8 @@ public final class BlocksSubtraction implements Method<Subtraction> {
     private void ask(int place, int taken) {
       BigInteger top = standing.at(place).value();
       Quantity bottom = new Quantity(BigInteger.valueOf(taken), place);
-      Remark remark =
-          Remark.of(RemarkKind.CAN_BE_TAKEN)
-              .with("more", 0)
-              .with("bottom", bottom)
-              .with("answer", top.compareTo(bottom.count()) < 0 ? 0 : 1);
-      Questions.canBeTaken(script, board.zone(place), top, remark, place);
+      Remark told = Remark.of(RemarkKind.CAN_BE_TAKEN).with("more", 0);
+      Questions.canBeTaken(script, board.zone(place), top, bottom, told);
     }
 
     private void tradeFor(int place, int taken) {

@@ -60,21 +60,25 @@ final class TrialTable {
       Slot slot = Slot.small(Role.TRY, 0, new Square(row, productColumn));
       Entry product = script.write(slot, Rule.tryOut(x), List.of(lead));
       row++;
-      BigInteger next = BigInteger.valueOf(tried + 1L);
-      BigInteger nextDivisor = Whole.joined(lead.value(), next.min(NINE));
-      BigInteger nextProduct = tried < 9 ? Whole.product(nextDivisor, next) : BigInteger.ZERO;
       boolean tooMuch = product.value().compareTo(remaining) > 0;
       script.use(() -> Fact.multiply(new BigInteger(trialDivisor), BigInteger.valueOf(x)));
       script.say(
           () ->
-              Remark.of(tooMuch ? RemarkKind.TRY_TOO_MUCH : RemarkKind.TRY_FITS)
+              next(lead, x, Remark.of(tooMuch ? RemarkKind.TRY_TOO_MUCH : RemarkKind.TRY_FITS))
                   .with("figure", x)
                   .with("divisor", new BigInteger(trialDivisor))
                   .with("product", product.value())
-                  .with("next", next)
-                  .with("nextDivisor", nextDivisor)
-                  .with("nextProduct", nextProduct)
                   .with("standing", remaining));
     }
+  }
+
+  /** Notes what the next larger figure would need; 0 behind a nine. */
+  private static Remark next(Entry lead, int tried, Remark remark) {
+    BigInteger next = BigInteger.valueOf(tried + 1L);
+    BigInteger divisor = Whole.joined(lead.value(), next.min(NINE));
+    return remark
+        .with("next", next)
+        .with("nextDivisor", divisor)
+        .with("nextProduct", tried < 9 ? Whole.product(divisor, next) : BigInteger.ZERO);
   }
 }

@@ -183,7 +183,7 @@ public final class AddToBoth implements Method<Subtraction> {
     layout.step(script, place);
     OneMore more = OneMore.of(taken);
     more.use(script);
-    // Why both may grow is said with the first ten: nothing is owed to any column before it.
+    // Why both may grow is said unless the column before has just said so.
     boolean first = more.more() == 0;
     script.say(
         () ->

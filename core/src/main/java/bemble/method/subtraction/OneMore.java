@@ -38,15 +38,15 @@ record OneMore(BigInteger below, BigInteger bottom, int more) {
 
   /** Puts the question whether it can be taken from what stands above, in a step of its own. */
   void ask(Script script, Area focus, BigInteger top, int place) {
-    int answer = top.compareTo(bottom) < 0 ? 0 : 1;
-    Remark taken = told(Remark.of(RemarkKind.CAN_BE_TAKEN), place).with("answer", answer);
-    Questions.canBeTaken(script, focus, top, taken, place);
+    Remark told = madeUp(Remark.of(RemarkKind.CAN_BE_TAKEN), place);
+    Questions.canBeTaken(script, focus, top, new Quantity(bottom, place), told);
   }
 
   Remark told(Remark remark, int place) {
-    return remark
-        .with("more", more)
-        .with("below", new Quantity(below, place))
-        .with("bottom", new Quantity(bottom, place));
+    return madeUp(remark, place).with("bottom", new Quantity(bottom, place));
+  }
+
+  private Remark madeUp(Remark remark, int place) {
+    return remark.with("more", more).with("below", new Quantity(below, place));
   }
 }
