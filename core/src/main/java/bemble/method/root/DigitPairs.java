@@ -8,7 +8,6 @@ import bemble.problem.Root;
 import bemble.procedure.Script;
 import bemble.procedure.Working;
 import bemble.slip.Slip;
-import bemble.style.Setting;
 import java.util.List;
 
 /**
@@ -32,7 +31,6 @@ public final class DigitPairs implements Method<Root> {
                   Slip.ZERO_LEFT_OUT_OF_ROOT,
                   Slip.POINT_MISPLACED,
                   Slip.ONE_DIGIT_DOWN))
-          .schools(List.of(Setting.ZERO_ROUND))
           .sampleLines(List.of("√94249"));
 
   @Override
