@@ -54,7 +54,11 @@ public sealed interface Choice {
     /** One to a row, added in columns. */
     UNDER_ONE_ANOTHER,
     /** No parts: only the total so far, which has to be remembered. */
-    IN_THE_HEAD
+    IN_THE_HEAD,
+    /** The sum, its parts and its answer behind one another, with nothing under anything. */
+    SUM_ON_ONE_LINE,
+    /** Nothing is set out: the answer alone is written. */
+    ONLY_THE_ANSWER
   }
 
   /** The order in which the figures of a column are added. */

@@ -175,14 +175,25 @@ class LeftToRightTest {
   @EnumSource(Choice.PartialSums.class)
   void eachWayIsRightInEveryClass(Choice.PartialSums way) {
     for (Problem problem : new RandomSums(52).small(METHOD).limit(40).toList()) {
-      List<Written> page = Transcript.of(sum(problem, way).work());
-      for (Choice classWay : Setting.PARTIAL_SUMS.choices()) {
-        Report report =
-            new Judge(sum(problem, classWay)).judge(page, Stage.HANDED_IN, SettingOut.GIVEN);
+      Working work = sum(problem, way).work();
+      // Only a class that sets nothing out says of an answer alone that nothing is missing.
+      boolean alone = way == Choice.PartialSums.ONLY_THE_ANSWER;
+      for (Choice classWay : alone ? List.of(way) : Setting.PARTIAL_SUMS.choices()) {
+        boolean given = standsAs(way, classWay);
+        List<Written> page = given ? Transcript.of(work) : Transcript.withSetOut(work);
+        SettingOut settingOut = given ? SettingOut.GIVEN : SettingOut.OWN;
+        Report report = new Judge(sum(problem, classWay)).judge(page, Stage.HANDED_IN, settingOut);
         assertTrue(report.allRight(), () -> problem + " " + way + " in " + classWay);
         assertEquals(0, report.count(Verdict.NOT_NEEDED), () -> problem + " in " + classWay);
       }
     }
+  }
+
+  /** Whether the addends stand in the same squares. */
+  private static boolean standsAs(Choice way, Choice other) {
+    List<Choice> elsewhere =
+        List.of(Choice.PartialSums.SUM_ON_ONE_LINE, Choice.PartialSums.ONLY_THE_ANSWER);
+    return way == other || !elsewhere.contains(way) && !elsewhere.contains(other);
   }
 
   /** Whoever sets the sum out alone leaves no squares free for figures that do not come. */

@@ -6,11 +6,13 @@ import bemble.problem.Addition;
 import bemble.problem.Multiplication;
 import bemble.problem.Problem;
 import bemble.style.Choice;
+import bemble.style.Setting;
 import bemble.style.Style;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** The orders in which the numbers of a sum may be set out by whoever sets it out alone. */
 public final class Variants {
@@ -19,8 +21,16 @@ public final class Variants {
 
   private Variants() {}
 
-  /** The sum as it is given, and then the same in every other order that comes to the same. */
+  /**
+   * The sum as it is given, and then the same in every other order that comes to the same, and
+   * under one another or on one line where a class may have it so. What is not set out at all looks
+   * like each of them, so it is the last.
+   */
   public static List<Sum> of(Sum sum) {
+    if (sum.style().has(Choice.PartialSums.ONLY_THE_ANSWER)) {
+      List<Sum> setOut = of(sum.in(sum.style().with(Choice.PartialSums.ON_ONE_LINE)));
+      return Stream.concat(setOut.stream(), Stream.of(sum)).toList();
+    }
     Style asGiven = sum.style().with(Choice.OnTop.AS_GIVEN);
     List<Sum> variants = new ArrayList<>(List.of(sum));
     for (Problem problem : problems(sum.problem())) {
@@ -28,6 +38,10 @@ public final class Variants {
       if (!variants.contains(variant)) {
         variants.add(variant);
       }
+    }
+    if (sum.method().schools().contains(Setting.PARTIAL_SUMS)) {
+      variants.add(sum.in(sum.style().with(Choice.PartialSums.ON_ONE_LINE)));
+      variants.add(sum.in(sum.style().with(Choice.PartialSums.SUM_ON_ONE_LINE)));
     }
     return variants;
   }

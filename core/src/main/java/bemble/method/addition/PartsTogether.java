@@ -1,6 +1,7 @@
 package bemble.method.addition;
 
 import bemble.fact.Fact;
+import bemble.method.column.PlaceColumns;
 import bemble.method.column.WrittenRow;
 import bemble.number.Numeral;
 import bemble.paper.Area;
@@ -24,16 +25,20 @@ import java.util.Optional;
  * a ten in a step of its own.
  *
  * @param script where the totals are written
- * @param layout the columns of the addends
+ * @param columns the columns of the totals
+ * @param lowest the lowest place of the sum
  * @param begin the first square of the line of parts
  * @param lastColumn the last column of that line
  */
-record PartsTogether(Script script, AdditionLayout layout, Square begin, int lastColumn) {
+record PartsTogether(
+    Script script, PlaceColumns columns, int lowest, Square begin, int lastColumn) {
   /**
    * Writes the sum under the line, and before it the totals on the way there where the class does
    * so; else they are kept in the head. A single part is the sum already.
+   *
+   * @param opening draws what stands before the first of them
    */
-  WrittenRow add(List<WrittenRow> parts, int firstRow) {
+  WrittenRow add(List<WrittenRow> parts, int firstRow, Runnable opening) {
     boolean all = script.style().has(Choice.PartialSums.LINE_AND_TOTALS);
     WrittenRow total = parts.get(0);
     int row = firstRow;
@@ -48,7 +53,7 @@ record PartsTogether(Script script, AdditionLayout layout, Square begin, int las
       int at = last && !all ? firstRow : row;
       script.step(Section.TOTALS, new Area(begin, new Square(at, lastColumn)));
       if (row == firstRow) {
-        layout.rule(script, row);
+        opening.run();
       }
       total = last || all ? written(group, at, last) : kept(group, at);
       say(last || all ? RemarkKind.JOIN_PARTS : RemarkKind.KEEP_PARTS, ten, group, total);
@@ -58,13 +63,13 @@ record PartsTogether(Script script, AdditionLayout layout, Square begin, int las
   }
 
   private WrittenRow written(List<WrittenRow> group, int row, boolean last) {
-    int lowest = last ? layout.lowest() : lowest(group);
-    return new RunningTotals(script, layout.columns())
-        .write(row, WrittenRow.highest(group), lowest, place -> RunningTotals.at(place, group));
+    int from = last ? lowest : lowest(group);
+    return new RunningTotals(script, columns)
+        .write(row, WrittenRow.highest(group), from, place -> RunningTotals.at(place, group));
   }
 
   private WrittenRow kept(List<WrittenRow> group, int row) {
-    return new RunningTotals(script, layout.columns())
+    return new RunningTotals(script, columns)
         .keep(
             row, WrittenRow.highest(group), lowest(group), place -> RunningTotals.at(place, group));
   }

@@ -1,0 +1,123 @@
+package bemble.method.addition;
+
+import bemble.method.column.ColumnAdder;
+import bemble.method.column.ColumnOrder;
+import bemble.method.column.Layout;
+import bemble.method.column.PlaceColumns;
+import bemble.method.column.WrittenRow;
+import bemble.number.Numeral;
+import bemble.paper.Area;
+import bemble.paper.Role;
+import bemble.paper.Square;
+import bemble.procedure.Entry;
+import bemble.procedure.Rule;
+import bemble.procedure.Script;
+import bemble.procedure.Section;
+import bemble.procedure.Slot;
+import bemble.remark.Mention;
+import bemble.remark.Place;
+import bemble.remark.Quantity;
+import bemble.remark.Remark;
+import bemble.remark.RemarkKind;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.IntFunction;
+
+/**
+ * What the figures of each place come to, the highest place first.
+ *
+ * @param script where it is written
+ * @param layout the places of the addends
+ * @param addends the addends
+ * @param focus the squares of the addends' figures of a place
+ */
+record PlaceParts(
+    Script script, AdditionLayout layout, List<WrittenRow> addends, IntFunction<Area> focus) {
+  /**
+   * Writes what each place comes to, where something is added.
+   *
+   * @param firstSign what stands before the first of them, where it has room for a sign
+   */
+  List<WrittenRow> write(String firstSign, List<Integer> places, List<PartsLayout.Block> blocks) {
+    List<WrittenRow> parts = new ArrayList<>();
+    for (int place = layout.highest(); place >= layout.lowest(); place--) {
+      if (places.contains(place)) {
+        PartsLayout.Block block = blocks.get(parts.size());
+        parts.add(part(place, places, block.row(), block.columns()));
+        String sign = parts.size() == 1 ? firstSign : "+";
+        block.sign().ifPresent(at -> Layout.sign(script, at, sign));
+      } else {
+        skip(place);
+      }
+    }
+    return parts;
+  }
+
+  /** The places at which something is added, the highest first; the ones if there is none. */
+  List<Integer> places() {
+    List<Integer> places = new ArrayList<>();
+    for (int place = layout.highest(); place >= layout.lowest(); place--) {
+      if (Rule.TOTAL.applyTo(at(place)).signum() > 0) {
+        places.add(place);
+      }
+    }
+    return places.isEmpty() ? List.of(0) : places;
+  }
+
+  /** Says that nothing is added at a place. */
+  void skip(int place) {
+    script.step(Section.column(place), focus.apply(place));
+    script.say(() -> Remark.of(RemarkKind.ADD_NO_PLACE).with("place", new Place(place)));
+  }
+
+  /**
+   * Writes what one place comes to, with its zeros: down to the ones. Where it is all that is
+   * written, it is the answer and goes down to the lowest place of the addends.
+   */
+  private WrittenRow part(int place, List<Integer> places, int row, PlaceColumns columns) {
+    List<Entry> reads = at(place);
+    script.step(Section.column(place), focus.apply(place));
+    WrittenRow part = new WrittenRow(row);
+    boolean alone = places.size() == 1;
+    Role zeros = alone ? Role.ANSWER : Role.PLACEHOLDER;
+    Role figures = alone ? Role.ANSWER : Role.PARTIAL;
+    // From the right, so that all of it can be typed in one go.
+    for (int under = alone ? layout.lowest() : 0; under < place; under++) {
+      part.put(under, zero(zeros, under, columns.at(row, under)));
+    }
+    int length = Rule.TOTAL.applyTo(reads).toString().length();
+    for (int n = 0; n < length; n++) {
+      Slot slot = Slot.full(figures, place + n, columns.at(row, place + n));
+      part.put(place + n, script.write(slot, Rule.figureOfTotal(n), reads));
+    }
+    for (int above = place + length; above <= 0; above++) {
+      part.put(above, zero(zeros, above, columns.at(row, above)));
+    }
+    part.point(script, columns);
+    sayPart(place, reads, part.read());
+    return part;
+  }
+
+  private Entry zero(Role role, int place, Square at) {
+    return script.write(Slot.full(role, place, at), Rule.of(Rule.Kind.ZERO), List.of());
+  }
+
+  private void sayPart(int place, List<Entry> reads, Numeral worth) {
+    ColumnAdder.useSum(script, reads);
+    script.say(
+        () -> {
+          List<Mention> added = ColumnAdder.parts(reads, place);
+          Quantity total = new Quantity(Rule.TOTAL.applyTo(reads), place);
+          return Remark.of(added.size() > 1 ? RemarkKind.ADD_PLACE : RemarkKind.ADD_SINGLE_PLACE)
+              .with("parts", added)
+              .with("adding", ColumnAdder.adding(reads, total))
+              .with("total", total)
+              .with("worth", worth);
+        });
+  }
+
+  /** The figures of a place, in the class's order. */
+  List<Entry> at(int place) {
+    return ColumnOrder.of(script.style(), RunningTotals.at(place, addends));
+  }
+}
