@@ -10,6 +10,11 @@ import java.math.BigInteger;
  * @param place the power of ten: 0 ones, 1 tens, −1 tenths
  */
 public record Quantity(BigInteger count, int place) implements Mention {
+  /** What a number has at a place. */
+  public static Quantity of(Numeral number, int place) {
+    return new Quantity(BigInteger.valueOf(number.digitAt(place)), place);
+  }
+
   /** What it is worth: 30 for 3 tens. */
   public Numeral worth() {
     return place < 0

@@ -11,6 +11,8 @@ public enum RemarkKind {
   FILL_UP,
   WRITE_MARK,
   LAY_FIGURE,
+  LAY_PART,
+  LAY_THINGS,
   LAY_ZERO,
   LAY_NOTHING,
 
@@ -207,9 +209,9 @@ public enum RemarkKind {
     return name().startsWith("HELP_");
   }
 
-  /** Whether it puts the question of a column whose answer tells nothing of what is written. */
+  /** Whether it asks something of a column in words that tell nothing of what is written there. */
   public boolean isQuestion() {
-    return this == CAN_BE_TAKEN;
+    return this == CAN_BE_TAKEN || this == CAN_TEN_BE_MADE;
   }
 
   /**

@@ -253,6 +253,16 @@ class AttemptTest extends Conversation {
     assertEquals("Can we take 8 from 6? What do we do?", question);
   }
 
+  /** It names no total, which the pupil has yet to find. */
+  @Test
+  void theFirstHintIsTheQuestionThatTheClassAsks() {
+    Map<String, Object> sum = Map.of("plain", "46 + 38", "style", Map.of("questions", "OWN_STEPS"));
+    long id = talk.post("/api/attempts", Map.of("sum", sum)).json().get("id").asLong();
+    assertEquals(
+        "Can 1 ten be made of the ones?",
+        talk.post("/api/attempts/" + id + "/hint?depth=1", "").json().get("text").asText());
+  }
+
   @Test
   void aSimulatedPupilMakesTheChosenSlips() {
     Map<String, Object> sum = Talk.sum("57 × 38", "column");

@@ -1,5 +1,6 @@
 package bemble.method.column;
 
+import bemble.number.Numeral;
 import bemble.paper.Area;
 import bemble.paper.Square;
 import bemble.problem.Operation;
@@ -54,6 +55,25 @@ public final class Beats {
                 .with("under", under == null ? 0 : above == null ? 1 : 2)
                 .with("above", new Quantity(above == null ? BigInteger.ZERO : above.value(), place))
                 .with("mark", mark ? 1 : 0));
+  }
+
+  /**
+   * Opens the beat of a place that stands or is drawn by itself, with nothing above it.
+   *
+   * @param worth what is written for it; nothing where it is drawn
+   */
+  public static void alone(Script script, Square at, Quantity figure, @Nullable Numeral worth) {
+    if (!areOn(script)) {
+      return;
+    }
+    open(script, at);
+    script.say(
+        () ->
+            Remark.of(worth == null ? RemarkKind.LAY_THINGS : RemarkKind.LAY_PART)
+                .with("figure", figure)
+                .with("place", new Place(figure.place()))
+                .with("any", figure.count().signum())
+                .with("worth", worth == null ? Numeral.ZERO : worth));
   }
 
   /** The beat of a square that stays empty. */

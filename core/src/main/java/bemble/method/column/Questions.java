@@ -38,6 +38,7 @@ public final class Questions {
                 .with("total", new Quantity(total, place))
                 .with("ten", new Quantity(BigInteger.TEN, place))
                 .with("next", new Quantity(BigInteger.ONE, place + 1))
+                .with("place", new Place(place))
                 .with("answer", answer));
     return true;
   }

@@ -5,6 +5,7 @@ import bemble.method.Method;
 import bemble.method.MethodHead;
 import bemble.method.Misfit;
 import bemble.method.PageForm;
+import bemble.method.column.Beats;
 import bemble.method.column.Layout;
 import bemble.method.column.Questions;
 import bemble.method.column.TopFigures;
@@ -112,9 +113,11 @@ public final class BlocksSubtraction implements Method<Subtraction> {
     private void drawMinuend() {
       script.step(Section.SET_OUT);
       CountedAddition.heads(script, board, highest);
+      script.say(() -> Remark.of(RemarkKind.DRAW_NUMBER).with("number", sum.minuend()));
       for (int place = highest; place >= 0; place--) {
         int zone = place;
         Slot slot = Slot.full(Role.GIVEN, place, board.square(place, 0));
+        Beats.alone(script, slot.square(), Quantity.of(sum.minuend(), place), null);
         Entry drawn =
             script.copy(
                 slot,
@@ -125,7 +128,6 @@ public final class BlocksSubtraction implements Method<Subtraction> {
         crossed.put(place, 0);
       }
       written.copy(script, 0, sum.minuend());
-      script.say(() -> Remark.of(RemarkKind.DRAW_NUMBER).with("number", sum.minuend()));
       script.step(Section.SET_OUT);
       written.copy(script, 1, sum.subtrahend());
       written.rule(script, NUMBERS, "−");

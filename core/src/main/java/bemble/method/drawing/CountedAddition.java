@@ -4,6 +4,7 @@ import bemble.fact.Fact;
 import bemble.method.Method;
 import bemble.method.MethodHead;
 import bemble.method.PageForm;
+import bemble.method.column.Beats;
 import bemble.method.column.ColumnAdder;
 import bemble.method.column.Layout;
 import bemble.method.column.Questions;
@@ -105,9 +106,11 @@ abstract class CountedAddition implements Method<Addition> {
         prepare(script, board, highest);
       }
       Numeral addend = sum.addends().get(index);
+      script.say(() -> Remark.of(RemarkKind.DRAW_NUMBER).with("number", addend));
       for (int place = Math.min(highest, addend.highestPlace()); place >= 0; place--) {
         Slot slot = Slot.full(Role.GIVEN, place, board.square(place, 0));
         int zone = place;
+        Beats.alone(script, slot.square(), Quantity.of(addend, place), null);
         Thing thing = thing(place, index, script.style());
         Entry entry =
             script.copy(
@@ -118,7 +121,6 @@ abstract class CountedAddition implements Method<Addition> {
         counted.get(place).add(entry);
       }
       written.copy(script, index, addend);
-      script.say(() -> Remark.of(RemarkKind.DRAW_NUMBER).with("number", addend));
     }
 
     /** Counts a place, trades what can be traded, and writes what stays. */

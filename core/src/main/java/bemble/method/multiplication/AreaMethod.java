@@ -4,6 +4,7 @@ import bemble.fact.Fact;
 import bemble.method.Method;
 import bemble.method.MethodHead;
 import bemble.method.PageForm;
+import bemble.method.column.Beats;
 import bemble.method.column.ColumnAdder;
 import bemble.method.column.Layout;
 import bemble.method.column.PlaceColumns;
@@ -26,6 +27,7 @@ import bemble.procedure.Slot;
 import bemble.procedure.Working;
 import bemble.remark.Adding;
 import bemble.remark.Mention;
+import bemble.remark.Quantity;
 import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
 import bemble.slip.Slip;
@@ -84,14 +86,14 @@ public final class AreaMethod implements Method<Multiplication> {
 
     Working work() {
       script.step(Section.SET_OUT);
-      List<Entry> across = parts(sum.multiplicand(), true);
-      List<Entry> down = parts(sum.multiplier(), false);
-      ruleBox(across.size(), down.size());
+      ruleBox(sum.multiplicand().length(), sum.multiplier().length());
       script.say(
           () ->
               Remark.of(RemarkKind.SET_OUT_BOX)
                   .with("multiplicand", sum.multiplicand())
                   .with("multiplier", sum.multiplier()));
+      List<Entry> across = parts(sum.multiplicand(), true);
+      List<Entry> down = parts(sum.multiplier(), false);
       return addTotals(
           style.has(Choice.BoxOrder.ROW_BY_ROW)
               ? rowByRow(across, down)
@@ -134,6 +136,7 @@ public final class AreaMethod implements Method<Multiplication> {
             BigInteger.valueOf(factor.digitAt(place)).multiply(Whole.powerOfTen(place));
         Square square =
             across ? new Square(0, middle(parts.size())) : new Square(TOP + parts.size(), side / 2);
+        Beats.alone(script, square, Quantity.of(factor, place), Numeral.of(part));
         parts.add(script.copy(Slot.small(Role.GIVEN, 0, square), part));
       }
       return parts;

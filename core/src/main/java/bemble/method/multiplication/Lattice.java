@@ -4,6 +4,7 @@ import bemble.fact.Fact;
 import bemble.method.Method;
 import bemble.method.MethodHead;
 import bemble.method.PageForm;
+import bemble.method.column.Beats;
 import bemble.method.column.ColumnAdder;
 import bemble.method.column.ColumnOrder;
 import bemble.method.column.Layout;
@@ -99,16 +100,6 @@ public final class Lattice implements Method<Multiplication> {
 
     private void setOut() {
       script.step(Section.SET_OUT);
-      for (int column = 0; column < across; column++) {
-        int place = across - 1 - column;
-        Square at = new Square(0, LEFT + SIDE * column + 1);
-        top.add(script.copy(Slot.full(Role.GIVEN, place, at), sum.multiplicand().digitAt(place)));
-      }
-      for (int row = 0; row < down; row++) {
-        int place = down - 1 - row;
-        Square at = new Square(TOP + SIDE * row, right());
-        side.add(script.copy(Slot.full(Role.GIVEN, place, at), sum.multiplier().digitAt(place)));
-      }
       Layout.sign(script, new Square(0, right()), "×");
       ruleBoxes();
       script.say(
@@ -116,6 +107,24 @@ public final class Lattice implements Method<Multiplication> {
               Remark.of(RemarkKind.SET_OUT_LATTICE)
                   .with("multiplicand", sum.multiplicand())
                   .with("multiplier", sum.multiplier()));
+      for (int column = 0; column < across; column++) {
+        int place = across - 1 - column;
+        Square at = new Square(0, LEFT + SIDE * column + 1);
+        Beats.alone(
+            script, at, Quantity.of(sum.multiplicand(), place), digit(sum.multiplicand(), place));
+        top.add(script.copy(Slot.full(Role.GIVEN, place, at), sum.multiplicand().digitAt(place)));
+      }
+      for (int row = 0; row < down; row++) {
+        int place = down - 1 - row;
+        Square at = new Square(TOP + SIDE * row, right());
+        Beats.alone(
+            script, at, Quantity.of(sum.multiplier(), place), digit(sum.multiplier(), place));
+        side.add(script.copy(Slot.full(Role.GIVEN, place, at), sum.multiplier().digitAt(place)));
+      }
+    }
+
+    private static Numeral digit(Numeral factor, int place) {
+      return Numeral.of(factor.digitAt(place));
     }
 
     private int right() {

@@ -4,6 +4,7 @@ import bemble.fact.Fact;
 import bemble.method.Method;
 import bemble.method.MethodHead;
 import bemble.method.PageForm;
+import bemble.method.column.Beats;
 import bemble.method.column.Layout;
 import bemble.method.column.Questions;
 import bemble.method.column.TopFigures;
@@ -108,23 +109,25 @@ public final class Expanded implements Method<Subtraction> {
 
     private void setOut() {
       script.step(Section.SET_OUT);
+      script.say(() -> Remark.of(RemarkKind.EXPAND).with("number", sum.minuend()));
       for (int place = highest; place >= lowest; place--) {
         top.put(place, part(MINUEND_ROW, place, sum.minuend()));
       }
       plusSigns(MINUEND_ROW);
-      script.say(() -> Remark.of(RemarkKind.EXPAND).with("number", sum.minuend()));
       script.step(Section.SET_OUT);
+      script.say(() -> Remark.of(RemarkKind.EXPAND_UNDER).with("number", sum.subtrahend()));
       Layout.sign(script, new Square(MINUEND_ROW + 1, 0), "−");
       for (int place = highest; place >= lowest; place--) {
         bottom.put(place, part(MINUEND_ROW + 1, place, sum.subtrahend()));
       }
       Layout.rule(script, ANSWER_ROW, 0, lastColumn());
-      script.say(() -> Remark.of(RemarkKind.EXPAND_UNDER).with("number", sum.subtrahend()));
     }
 
     private Entry part(int row, int place, Numeral number) {
       Slot slot = slot(Role.PARTIAL, row, place);
       BigInteger figure = BigInteger.valueOf(number.digitAt(place));
+      Quantity told = new Quantity(figure, place);
+      Beats.alone(script, slot.square(), told, told.worth());
       return script.copy(slot, figure, value -> shown(slot, value));
     }
 
