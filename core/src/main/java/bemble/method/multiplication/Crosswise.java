@@ -14,6 +14,7 @@ import bemble.paper.Area;
 import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Spot;
+import bemble.paper.Square;
 import bemble.problem.Multiplication;
 import bemble.problem.Operation;
 import bemble.procedure.Answer;
@@ -202,8 +203,7 @@ public final class Crosswise implements Method<Multiplication> {
         int p = fromLeft ? first + last - n : n;
         Entry upper = one.at(p).orElseThrow();
         Entry lower = other.at(place - p).orElseThrow();
-        Shape link = new Shape.Link(upper.slot().square(), lower.slot().square());
-        links.add(script.draw(Role.DRAWING, link));
+        link(upper.slot().square(), lower.slot().square());
         reads.add(upper);
         reads.add(lower);
       }
@@ -248,6 +248,12 @@ public final class Crosswise implements Method<Multiplication> {
         products.add(reads.get(reads.size() - 1).value());
       }
       return products;
+    }
+
+    private void link(Square upper, Square lower) {
+      if (script.isOnPaper()) {
+        links.add(script.draw(Role.DRAWING, new Shape.Link(upper, lower)));
+      }
     }
 
     private void eraseLinks() {
