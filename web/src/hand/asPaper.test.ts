@@ -23,6 +23,11 @@ describe('asPaper', () => {
     expect(asPaper([small], extent, printed).marks[0]?.shape).toMatchObject(corner);
   });
 
+  it('is as wide as what is written to its left', () => {
+    const further = { kind: 'FIGURE', at: { row: 4, column: -2 }, text: '1' } as const;
+    expect(asPaper([further], extent).extent.from).toEqual({ row: 0, column: -2 });
+  });
+
   it('rules a line under its square', () => {
     const [line] = asPaper([{ kind: 'LINE', at: START, text: '' }], extent).marks;
     expect(line?.shape).toEqual({

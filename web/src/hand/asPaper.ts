@@ -1,6 +1,12 @@
 import type { Mark, Paper, Square } from '../api/types';
 import type { WrittenMark } from './strokes';
 
+/** The sheet, wider where more was written to its left. */
+function wideEnough({ from, to }: Paper['extent'], marks: WrittenMark[]): Paper['extent'] {
+  const column = Math.min(from.column, ...marks.map(({ at }) => at.column));
+  return { from: { ...from, column }, to };
+}
+
 /** The writing as a paper, drawn like any other; small figures make way for what is printed. */
 export function asPaper(marks: WrittenMark[], extent: Paper['extent'], printed?: Paper): Paper {
   const full = [
@@ -8,7 +14,7 @@ export function asPaper(marks: WrittenMark[], extent: Paper['extent'], printed?:
     ...(printed?.marks ?? []).flatMap(({ shape }) => (shape.kind === 'figure' ? [shape.at] : [])),
   ];
   return {
-    extent,
+    extent: wideEnough(extent, marks),
     marks: marks.map((mark, id) => ({
       id,
       role: mark.kind === 'AID' ? 'CARRY' : 'PARTIAL',

@@ -1,3 +1,4 @@
+import { FIRST_COLUMN } from './pending';
 import type { Attempt, Square } from '../api/types';
 import { same } from '../paper/geometry';
 import type { WrittenMark } from './strokes';
@@ -57,7 +58,8 @@ export function behindFigure(
   const { row, column } = from.at;
   const copied = path.filter(({ part }) => part === 'COPIED');
   const left = { row, column: column - 1 };
-  const isFree = column > 0 && !marks.some(({ kind, at }) => kind === 'FIGURE' && same(at, left));
+  const isFree =
+    column > FIRST_COLUMN && !marks.some(({ kind, at }) => kind === 'FIGURE' && same(at, left));
   const isOnPath = from.step >= 0 || copied.length === 0;
   if (next === from && isOnPath && isFree) {
     return { at: left, step: -1 };
@@ -65,7 +67,8 @@ export function behindFigure(
   if (copied.length === 0) {
     return next;
   }
-  const beside = (by: number) => cursorAt(path, { row, column: Math.max(0, column + by) }, marks);
+  const beside = (by: number) =>
+    cursorAt(path, { row, column: Math.max(FIRST_COLUMN, column + by) }, marks);
   const step = path[from.step];
   if (!step) {
     const written = marks.filter(({ kind }) => kind === 'FIGURE').length;

@@ -9,6 +9,9 @@ export interface Pending {
   text: string;
 }
 
+/** So far to the left somebody may write who needs more room than the sheet has. */
+export const FIRST_COLUMN = -20;
+
 /** The squares of a number, its last figure where it belongs and the others to the left of it. */
 export function squaresOf({ at, kind, text }: Pending): WrittenMark[] {
   if (kind !== 'FIGURE') {
@@ -20,7 +23,7 @@ export function squaresOf({ at, kind, text }: Pending): WrittenMark[] {
       at: { row: at.row, column: at.column - (text.length - 1 - index) },
       text: figure,
     }))
-    .filter(({ at: { column } }) => column >= 0)
+    .filter(({ at: { column } }) => column >= FIRST_COLUMN)
     .reverse();
 }
 

@@ -11,7 +11,7 @@ import {
   type Cursor,
   type Path,
 } from './path';
-import { squaresOf, strokesOf, type Pending } from './pending';
+import { FIRST_COLUMN, squaresOf, strokesOf, type Pending } from './pending';
 import type { Done } from './strokes';
 import type { Editor } from './useEditor';
 
@@ -43,7 +43,7 @@ export function useHand({ editor, path, begin, open, onDone }: Sheet) {
   const { at } = cursor;
   const go = (to: Square) => setCursor(cursorAt(path, to, marks));
   const move = ({ row, column }: Square) =>
-    go({ row: Math.max(0, at.row + row), column: Math.max(0, at.column + column) });
+    go({ row: Math.max(0, at.row + row), column: Math.max(FIRST_COLUMN, at.column + column) });
   const isFree = path.length === 0;
   const setAids = (stops: boolean) => {
     settle();

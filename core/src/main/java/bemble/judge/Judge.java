@@ -4,9 +4,9 @@ import bemble.judge.reading.Alignment;
 import bemble.judge.reading.Comparison;
 import bemble.judge.reading.DecimalPoints;
 import bemble.judge.reading.Handwriting;
+import bemble.judge.reading.OtherWays;
 import bemble.judge.reading.Prediction;
 import bemble.judge.reading.Signs;
-import bemble.judge.reading.Spread;
 import bemble.judge.reading.Transposed;
 import bemble.judge.reading.Variants;
 import bemble.judge.report.Finding;
@@ -69,15 +69,16 @@ public final class Judge {
    * same page always has the same report, however it came to be written.
    */
   public Report judge(List<Written> page, Stage stage, SettingOut settingOut) {
-    if (settingOut == SettingOut.GIVEN) {
-      return judged(sum, page, stage, settingOut);
-    }
-    SetOut setOut = setOut(page, stage);
+    boolean given = settingOut == SettingOut.GIVEN;
+    SetOut setOut = given ? new SetOut(sum, Transposed.none(page)) : setOut(page, stage);
     Prediction truth = school(setOut.sum).truth();
-    Transposed read = Spread.of(setOut.page.read(), truth, stage).on(setOut.page);
+    Transposed read = OtherWays.read(setOut.page, truth, stage, settingOut);
     Report report = judged(setOut.sum, read.read(), stage, settingOut);
+    if (given) {
+      return read.putBack(report);
+    }
     report = DecimalPoints.withFindings(report, read.read(), stage);
-    boolean signed = stage == Stage.IN_WORK || sum.method().form() == PageForm.FRAMED;
+    boolean signed = stage == Stage.IN_WORK || isFramed();
     report = signed ? report : Signs.withFinding(report, read.read(), truth.working());
     return read.putBack(report);
   }
@@ -90,7 +91,9 @@ public final class Judge {
     SetOut given = null;
     for (Sum variant : variants) {
       Prediction truth = school(variant).truth();
-      Transposed read = Alignment.of(page, truth).on(Transposed.none(page));
+      Transposed none = Transposed.none(page);
+      // A frame is ruled before anything is written in it.
+      Transposed read = isFramed() ? none : Alignment.of(page, truth).on(none);
       SetOut setOut = new SetOut(variant, read);
       if (new Comparison(new Handwriting(read.read()), stage).isSetOutAs(truth)) {
         return setOut;
@@ -98,6 +101,10 @@ public final class Judge {
       given = given == null ? setOut : given;
     }
     return given;
+  }
+
+  private boolean isFramed() {
+    return sum.method().form() == PageForm.FRAMED;
   }
 
   private Search.School school(Sum of) {

@@ -90,11 +90,14 @@ public record Rule(Kind kind, int n) {
     return Formulas.apply(this, reads);
   }
 
+  /** Whether its writer chooses the value. */
+  public boolean isChoice() {
+    return kind == Kind.EASY_COUNT;
+  }
+
   /** Whether a writer may choose this value instead of the one that follows: an easy count. */
   public boolean leavesOpen(BigInteger value, List<Entry> reads) {
-    return kind == Kind.EASY_COUNT
-        && value.signum() > 0
-        && value.compareTo(Formulas.fitting(reads)) <= 0;
+    return isChoice() && value.signum() > 0 && value.compareTo(Formulas.fitting(reads)) <= 0;
   }
 
   /** The value that follows from what stands in some entries. */

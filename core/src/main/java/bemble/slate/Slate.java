@@ -126,7 +126,7 @@ public final class Slate {
   /** The strokes by which a worked page would be written on this sheet, in order. */
   public List<Stroke> strokes(Working page) {
     return Transcript.puts(page, false).stream()
-        .filter(put -> put.written().at().row() >= 0 && put.written().at().column() >= 0)
+        .filter(put -> put.written().at().row() >= 0)
         .filter(put -> !isInMargin(put))
         .map(
             put -> new Stroke(Stroke.Kind.of(put.kind()), put.written().at(), put.written().text()))

@@ -20,7 +20,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 /** What a writer who knows no procedure has put on squared paper, in the order of writing. */
-final class PlainPaper {
+public final class PlainPaper {
   private final List<Written> figures = new ArrayList<>();
 
   /** A slip of a pupil, and in which row, box, round or column it happens. */
@@ -32,13 +32,13 @@ final class PlainPaper {
     }
   }
 
-  static Sum sum(Problem problem, String method) {
+  public static Sum sum(Problem problem, String method) {
     return new Sum(
         problem, Methods.find(problem.operation(), method).orElseThrow(), Style.STANDARD);
   }
 
   /** The last square of the number that was set out in the first row. */
-  static Square lastOfFirst(Sum sum) {
+  public static Square lastOfFirst(Sum sum) {
     return sum.work().setOut().stream()
         .filter(mark -> mark.role() == Role.GIVEN)
         .map(Mark::shape)
@@ -49,7 +49,7 @@ final class PlainPaper {
   }
 
   /** The square of the last figure of the answer. */
-  static Square lastOfAnswer(Sum sum) {
+  public static Square lastOfAnswer(Sum sum) {
     return sum.work().steps().stream()
         .flatMap(step -> step.entries().stream())
         .map(Entry::slot)
@@ -60,7 +60,7 @@ final class PlainPaper {
   }
 
   /** Writes a number with its last figure in a square; figures from the ones on. */
-  void write(long number, Square last) {
+  public void write(long number, Square last) {
     String text = String.valueOf(number);
     for (int left = 0; left < text.length(); left++) {
       String figure = text.substring(text.length() - 1 - left, text.length() - left);
@@ -68,16 +68,21 @@ final class PlainPaper {
     }
   }
 
+  /** Writes a sign in a square. */
+  public void sign(String sign, Square at) {
+    figures.add(new Written(at, Spot.FULL, sign));
+  }
+
   /** Writes a whole number small into one square. */
-  void writeSmall(long number, Square at) {
+  public void writeSmall(long number, Square at) {
     writeSmall(number, at, Spot.SMALL);
   }
 
-  void writeSmall(long number, Square at, Spot spot) {
+  public void writeSmall(long number, Square at, Spot spot) {
     figures.add(new Written(at, spot, String.valueOf(number)));
   }
 
-  List<Written> figures() {
+  public List<Written> figures() {
     return figures;
   }
 

@@ -23,7 +23,7 @@ public record StrokeView(
     @Min(value = 0, message = NUMBER) long millis,
     @NotNull(message = "{valid.stroke-kind}") Stroke.Kind kind,
     @Min(value = 0, message = OUTSIDE) @Max(value = MOST, message = OUTSIDE) int row,
-    @Min(value = 0, message = OUTSIDE) @Max(value = MOST, message = OUTSIDE) int column,
+    @Min(value = FIRST_COLUMN, message = OUTSIDE) @Max(value = MOST, message = OUTSIDE) int column,
     @NotNull(message = TEXT)
         @Size(max = 30, message = TEXT)
         @Pattern(regexp = "[0-9.,+−×÷√=]*", message = TEXT)
@@ -32,6 +32,9 @@ public record StrokeView(
   private static final String OUTSIDE = "{valid.stroke-square}";
   private static final String TEXT = "{valid.stroke-text}";
   private static final int MOST = 400;
+
+  /** Whoever needs more room than the sheet has goes on to its left. */
+  private static final int FIRST_COLUMN = -20;
 
   static StrokeView of(int number, long millis, Stroke stroke) {
     Square at = stroke.at();

@@ -7,6 +7,9 @@ import bemble.method.Methods;
 import bemble.method.Sum;
 import bemble.paper.Role;
 import bemble.procedure.Rule;
+import bemble.style.Choice;
+import bemble.style.Style;
+import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -30,7 +33,10 @@ public final class OtherAids {
       Methods.find(sum.problem().operation(), id).ifPresent(methods::add);
     }
     for (Method<?> method : methods) {
-      add(new Prediction(new Sum(sum.problem(), method, sum.style()).work()));
+      for (Choice.CarryPosition position : Choice.CarryPosition.values()) {
+        Style style = sum.style().with(position);
+        add(new Prediction(new Sum(sum.problem(), method, style).work()));
+      }
     }
   }
 
@@ -55,6 +61,8 @@ public final class OtherAids {
       if (seen.isSetOut()) {
         int figure = seen.entry().value().intValue();
         given.computeIfAbsent(column, any -> new ArrayList<>()).add(figure);
+      } else if (seen.entry().rule().equals(Rule.ONES_OF_TOTAL)) {
+        put(byColumn, column, Rule.TOTAL.applyTo(seen.entry().reads()).toString());
       } else if (seen.isAid()) {
         seen.expected().stream()
             .map(Expected::text)
@@ -75,7 +83,17 @@ public final class OtherAids {
     if (role == Role.TEN_MORE || seen.entry().rule().kind() == Rule.Kind.TEN_MORE) {
       accept(tens, column, "1");
       accept(tens, column, "10");
-      given.forEach(figure -> accept(tens, column, String.valueOf(figure + 10)));
+      given.forEach(
+          figure -> {
+            accept(tens, column, String.valueOf(figure + 10));
+            // Two tens at once, and what is left of ten.
+            accept(tens, column, String.valueOf(figure + 20));
+            accept(tens, column, String.valueOf(10 - figure));
+          });
+    } else if (role == Role.CARRY) {
+      accept(tens, column, seen.entry().value() + "0");
+    } else if (seen.entry().rule().kind() == Rule.Kind.ONE_LESS) {
+      accept(paid, column, seen.entry().value().subtract(BigInteger.ONE).toString());
     } else if (role == Role.ONE_MORE) {
       accept(paid, column, "1");
       given.forEach(figure -> accept(paid, column, String.valueOf(figure + 1)));

@@ -7,6 +7,7 @@ import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Spot;
 import bemble.paper.Square;
+import bemble.problem.Addition;
 import bemble.procedure.Working;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -23,7 +24,16 @@ import java.util.TreeMap;
  */
 public record Spread(Map<Square, Square> real) {
   /** Where the numbers of each line stand that has a sign between. */
-  public static Spread of(List<Written> page, Prediction truth, Stage stage) {
+  static Spread of(List<Written> page, Prediction truth, Stage stage) {
+    return of(page, truth, stage, false);
+  }
+
+  /** The same, but only of lines that are written from their other end. */
+  static Spread turned(List<Written> page, Prediction truth, Stage stage) {
+    return of(page, truth, stage, true);
+  }
+
+  private static Spread of(List<Written> page, Prediction truth, Stage stage, boolean turned) {
     Map<Square, Square> real = new HashMap<>();
     Handwriting writing = new Handwriting(page);
     signs(truth.working())
@@ -36,9 +46,17 @@ public record Spread(Map<Square, Square> real) {
               if (!between || written.size() > due.size() || others.size() > signs.size()) {
                 return;
               }
+              List<List<Integer>> order =
+                  truth.working().problem() instanceof Addition
+                      ? new NumbersInOrder(truth, writing, row).of(due, written, stage)
+                      : due;
+              boolean signed = others.size() > 0 && others.size() == written.size() - 1;
+              if (turned && (order.equals(due) || !signed)) {
+                return;
+              }
               for (int i = 0; i < written.size(); i++) {
                 List<Integer> number = written.get(i);
-                List<Integer> offs = offs(due.get(i), number, stage);
+                List<Integer> offs = offs(order.get(i), number, stage);
                 int off =
                     offs.stream()
                         .filter(each -> isDue(truth, writing, row, number, each))

@@ -4,6 +4,7 @@ import bemble.judge.report.Finding;
 import bemble.judge.report.Judged;
 import bemble.judge.report.Report;
 import bemble.judge.report.Written;
+import bemble.paper.Spot;
 import bemble.paper.Square;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,6 +20,9 @@ import java.util.function.UnaryOperator;
  * @param stands the square of the sheet in which something stands that is read in a square
  */
 public record Transposed(List<Written> written, List<Written> read, UnaryOperator<Square> stands) {
+  /** A row below any sheet. */
+  private static final int AWAY = 100_000;
+
   /** A page that is read as it stands. */
   public static Transposed none(List<Written> page) {
     return new Transposed(page, page, UnaryOperator.identity());
@@ -34,6 +38,29 @@ public record Transposed(List<Written> written, List<Written> read, UnaryOperato
     List<Written> moved =
         read.stream().map(each -> new Written(due.apply(each), each.spot(), each.text())).toList();
     return new Transposed(written, moved, at -> stands.apply(from.apply(at)));
+  }
+
+  /**
+   * The page with some of it read as something else that comes to the same.
+   *
+   * @param as what something is read as; in the same order
+   * @param more what is read besides, though it does not stand there
+   */
+  Transposed as(UnaryOperator<Written> as, List<Written> more) {
+    List<Written> other = new ArrayList<>(read.stream().map(as).toList());
+    other.addAll(more);
+    return new Transposed(written, other, stands);
+  }
+
+  /** Where something is read that has no part in the work: a zero there is not looked at. */
+  static Written aside(Written written) {
+    Square away = new Square(AWAY + written.at().row(), written.at().column());
+    return new Written(away, Spot.FULL, "0");
+  }
+
+  /** Whether something is read aside. */
+  static boolean isAside(Written written) {
+    return written.at().row() >= AWAY;
   }
 
   /** The report on the page that was read, with the squares of the sheet. */

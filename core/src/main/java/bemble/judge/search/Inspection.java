@@ -10,6 +10,7 @@ import bemble.judge.report.Stage;
 import bemble.paper.Spot;
 import bemble.procedure.Slot;
 import java.math.BigInteger;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -52,8 +53,13 @@ final class Inspection {
     Prediction meant = known.meant();
     Set<Slot> settled = known.settled();
     Map<Integer, Seen> aids = new LinkedHashMap<>();
+    Set<Slot> open = new HashSet<>();
     for (Seen seen : meant.seen()) {
       boolean judged = settingOut == SettingOut.OWN || !seen.isSetOut();
+      if (isOpenYet(seen, meant, open)) {
+        open.add(seen.entry().slot());
+        continue;
+      }
       if (!judged || settled.contains(seen.entry().slot())) {
         continue;
       }
@@ -70,6 +76,30 @@ final class Inspection {
         .orElse(null);
   }
 
+  /** Whether nothing is worked out with a choice yet, and it may still become another one. */
+  private boolean isBeingMade(Seen choice, Prediction meant) {
+    Slot slot = choice.entry().slot();
+    boolean begun =
+        meant.seen().stream()
+            .filter(
+                seen -> seen.entry().reads().stream().anyMatch(read -> read.slot().equals(slot)))
+            .anyMatch(seen -> comparison.absent(seen).size() < seen.expected().size());
+    return value(choice)
+        .map(value -> value.signum() == 0 || !begun && mayBe(choice, value))
+        .orElse(true);
+  }
+
+  private static boolean mayBe(Seen choice, BigInteger value) {
+    return choice.entry().rule().leavesOpen(value, choice.entry().reads());
+  }
+
+  /** Whether it comes from a choice that its writer has not made yet, or is that choice. */
+  private boolean isOpenYet(Seen seen, Prediction meant, Set<Slot> open) {
+    return stage == Stage.IN_WORK
+        && (seen.entry().rule().isChoice() && isBeingMade(seen, meant)
+            || seen.entry().reads().stream().anyMatch(read -> open.contains(read.slot())));
+  }
+
   /** Whether another hand would have written something else in the slot of an entry, too. */
   boolean isStillWrong(Seen wrong, Prediction other, KnownHand known) {
     return other.seen().stream()
@@ -79,7 +109,8 @@ final class Inspection {
 
   private boolean isWrong(Seen seen, Prediction prediction, KnownHand known) {
     if (seen.isAid()) {
-      return comparison.wrongAid(seen.column(), prediction).isPresent();
+      return comparison.wrongAid(seen.column(), prediction).isPresent()
+          && !new Uses(prediction).areRight(seen.column(), comparison);
     }
     if (comparison.differs(seen) || seen.isPoint() && comparison.isElsewhere(seen)) {
       return true;

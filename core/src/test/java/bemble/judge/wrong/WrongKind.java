@@ -1,0 +1,30 @@
+package bemble.judge.wrong;
+
+import bemble.judge.PlainPaper;
+import bemble.judge.report.SettingOut;
+import bemble.method.Sum;
+import bemble.paper.Square;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+
+/**
+ * A kind of page with one slip, from which all that follows was worked rightly. Its writer knows no
+ * procedure.
+ */
+interface WrongKind {
+  /** A page of the kind; empty where the slip does not show in what was drawn. */
+  Optional<WrongPage> write(Random random);
+
+  /** What it is called in the table. */
+  default String title() {
+    return getClass().getSimpleName();
+  }
+
+  /**
+   * A page with one slip.
+   *
+   * @param first the squares of which one is the first wrong one
+   */
+  record WrongPage(Sum sum, SettingOut settingOut, PlainPaper paper, List<Square> first) {}
+}
