@@ -113,7 +113,7 @@ public final class Judge {
 
   /**
    * Tries the accepted styles in the order in which they agree with the page, and stops at the
-   * first one in which known slips explain every difference.
+   * first one in which nothing is wrong, or one known slip of the class's own explains all.
    */
   private Report judged(Sum of, List<Written> page, Stage stage, SettingOut settingOut) {
     Handwriting writing = new Handwriting(page);
@@ -132,19 +132,21 @@ public final class Judge {
       Search search = new Search(school, page, stage, settingOut, budget);
       search.search();
       Report report = search.report();
-      if (best == null || isBetter(report, best)) {
+      boolean own = school.sum().style().equals(of.style());
+      if (best == null || isBetter(report, best, own)) {
         best = report;
       }
-      if (isExplained(best)) {
+      // Of several slips another school may make one, and the class's own is the likeliest.
+      if (isExplained(best) && best.findings().size() <= (own ? 1 : 0)) {
         break;
       }
     }
     return best;
   }
 
-  private static boolean isBetter(Report report, Report than) {
+  private static boolean isBetter(Report report, Report than, boolean own) {
     long more = trouble(report) - trouble(than);
-    return more < 0 || more == 0 && isExplained(report);
+    return more < 0 || more == 0 && isExplained(report) && (own || !isExplained(than));
   }
 
   private static long trouble(Report report) {

@@ -8,6 +8,7 @@ import bemble.procedure.Move;
 import bemble.procedure.Shift;
 import java.math.BigInteger;
 import java.util.Optional;
+import java.util.function.IntPredicate;
 
 /** What a slip writes instead of what is due. One object serves one run through a procedure. */
 interface Change {
@@ -26,6 +27,11 @@ interface Change {
   /** Whether a move is left out. */
   default boolean leavesOut(Move move) {
     return false;
+  }
+
+  /** Whether a move is left out at a place. */
+  default boolean leavesOut(Move move, int place) {
+    return leavesOut(move);
   }
 
   /** How many places off something is put, where {@code usual} is how it should. */
@@ -68,6 +74,16 @@ interface Change {
     }
   }
 
+  /** A change that leaves out one kind of move at some places. */
+  static Change leavingOut(Move which, IntPredicate places) {
+    return new Change() {
+      @Override
+      public boolean leavesOut(Move move, int place) {
+        return move == which && places.test(place);
+      }
+    };
+  }
+
   /** A change that leaves out one kind of move. */
   static Change leavingOut(Move which) {
     return new Change() {
@@ -97,8 +113,8 @@ interface Change {
       }
 
       @Override
-      public boolean leavesOut(Move move) {
-        return one.leavesOut(move) || other.leavesOut(move);
+      public boolean leavesOut(Move move, int place) {
+        return one.leavesOut(move, place) || other.leavesOut(move, place);
       }
 
       @Override

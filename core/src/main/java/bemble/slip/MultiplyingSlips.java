@@ -65,7 +65,11 @@ final class MultiplyingSlips {
   }
 
   static Change rowLeftOut(Problem problem) {
-    return Change.leavingOut(Move.WRITE_ROW);
+    return Change.leavingOut(Move.WRITE_ROW, place -> place > 0);
+  }
+
+  static Change rowOfOnesLeftOut(Problem problem) {
+    return Change.leavingOut(Move.WRITE_ROW, place -> place == 0);
   }
 
   static Change boxLeftOut(Problem problem) {
@@ -243,6 +247,10 @@ final class MultiplyingSlips {
               withCarry(asked) ? Reads.value(asked, asked.reads().size() - 1) : BigInteger.ZERO;
           return Optional.of(Reads.part(asked, carry));
         };
+  }
+
+  static Change rowsAddedUnshifted(Problem problem) {
+    return new RowsUnshifted();
   }
 
   static Change rowsAddedWrongly(Problem problem) {

@@ -49,6 +49,7 @@ public enum Slip {
   PRODUCTS_WRITTEN_WHOLE(MultiplyingSlips::productsWrittenWhole),
   PRODUCT_TENS_WRITTEN(MultiplyingSlips::tensWrittenOnesCarried, TENS_WRITTEN_ONES_CARRIED),
   ROW_LEFT_OUT(MultiplyingSlips::rowLeftOut),
+  ROW_OF_ONES_LEFT_OUT(MultiplyingSlips::rowOfOnesLeftOut, ROW_LEFT_OUT),
   MATCHING_PLACES_ONLY(MultiplyingSlips::matchingPlacesOnly),
   MATCHING_PLACES_IN_ONE_ROW(MultiplyingSlips::matchingPlacesInOneRow, MATCHING_PLACES_ONLY),
   ZERO_TIMES_GIVES_THE_NUMBER(MultiplyingSlips::zeroTimesGivesTheNumber),
@@ -63,6 +64,7 @@ public enum Slip {
   ZEROS_LOST_IN_BOX(MultiplyingSlips::zerosLostInBox),
   ALL_ZEROS_LOST_IN_BOX(MultiplyingSlips::allZerosLostInBox, ZEROS_LOST_IN_BOX),
   MIDDLE_LEFT_OUT(MultiplyingSlips::middleLeftOut),
+  ROWS_ADDED_UNSHIFTED(MultiplyingSlips::rowsAddedUnshifted),
   ROWS_ADDED_WRONGLY(MultiplyingSlips::rowsAddedWrongly),
 
   ZERO_LEFT_OUT(DividingSlips::zeroLeftOut),

@@ -80,7 +80,9 @@ public final class SlippingHand implements Hand {
   @Override
   public boolean makes(Move move, Section section, int place) {
     for (int i = 0; i < changes.size(); i++) {
-      if (happens(i, section) && slips.get(i).figure() == null && changes.get(i).leavesOut(move)) {
+      if (happens(i, section)
+          && slips.get(i).figure() == null
+          && changes.get(i).leavesOut(move, place)) {
         made[i] = true;
         return false;
       }

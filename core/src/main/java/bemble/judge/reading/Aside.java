@@ -3,6 +3,7 @@ package bemble.judge.reading;
 import bemble.judge.reading.Prediction.Expected;
 import bemble.judge.reading.Prediction.Seen;
 import bemble.judge.report.Finding;
+import bemble.judge.report.Stage;
 import bemble.paper.Role;
 import bemble.paper.Spot;
 import bemble.paper.Square;
@@ -21,16 +22,17 @@ import java.util.stream.Stream;
  */
 public record Aside(List<Expected> row, int right) {
   private static final int FURTHEST = 2;
+  private static final int FEWEST = 2;
 
   /** The number to which a wrong figure belongs, if all of it stands aside. */
-  public static Optional<Aside> of(Handwriting page, Prediction meant, Seen wrong) {
+  public static Optional<Aside> of(Handwriting page, Prediction meant, Seen wrong, Stage stage) {
     List<Expected> row = row(meant, wrong);
     if (row.isEmpty()) {
       return Optional.empty();
     }
     return Stream.iterate(1, far -> far <= FURTHEST, far -> far + 1)
         .flatMap(far -> Stream.of(new Aside(row, -far), new Aside(row, far)))
-        .filter(aside -> aside.isOn(page))
+        .filter(aside -> aside.isOn(page, stage))
         .findFirst();
   }
 
@@ -53,7 +55,7 @@ public record Aside(List<Expected> row, int right) {
    * Whether most of what stands there are the figures of the number, with the squares blank that it
    * would leave so.
    */
-  private boolean isOn(Handwriting page) {
+  private boolean isOn(Handwriting page, Stage stage) {
     Set<Square> due = due();
     Square first = row.get(0).at();
     boolean isOff = !isWritten(page, first) || !due.contains(aside(first));
@@ -61,9 +63,13 @@ public record Aside(List<Expected> row, int right) {
       return false;
     }
     row.forEach(one -> due.remove(aside(one.at())));
-    int alike = alike(page).size();
+    List<Expected> found = alike(page);
+    int alike = found.size();
     long written = row.stream().filter(one -> isWritten(page, aside(one.at()))).count();
-    return 2 * alike > written && due.stream().noneMatch(left -> isWritten(page, left));
+    // One figure of several may stand there by chance, unless the others are still to come.
+    boolean begun = stage == Stage.IN_WORK && found.contains(row.get(0));
+    boolean isNumber = begun || alike >= Math.min(row.size(), FEWEST);
+    return isNumber && 2 * alike > written && due.stream().noneMatch(left -> isWritten(page, left));
   }
 
   private Set<Square> due() {

@@ -8,6 +8,7 @@ import bemble.paper.Spot;
 import bemble.paper.Square;
 import bemble.procedure.Entry;
 import bemble.procedure.Slot;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -47,12 +48,24 @@ public final class Comparison {
 
   /** Whether a number goes on to the left further than it should; zeros in front do no harm. */
   public boolean runsOn(Seen seen, Prediction prediction) {
-    if (seen.expected().isEmpty()) {
-      return false;
+    return !inFront(seen, prediction).isEmpty();
+  }
+
+  /** The squares in which a number goes on to the left, from the right. */
+  public List<Square> inFront(Seen seen, Prediction prediction) {
+    List<Square> more = new ArrayList<>();
+    if (!seen.expected().isEmpty() && absent(seen).isEmpty()) {
+      Square left = seen.expected().get(seen.expected().size() - 1).at().moved(0, -1);
+      String text = page.at(left, Spot.FULL).orElse("0");
+      while (prediction.at(left, Spot.FULL) == null
+          && Handwriting.isDigit(text)
+          && !text.equals("0")) {
+        more.add(left);
+        left = left.moved(0, -1);
+        text = page.at(left, Spot.FULL).orElse("");
+      }
     }
-    Square left = seen.expected().get(seen.expected().size() - 1).at().moved(0, -1);
-    String more = page.at(left, Spot.FULL).orElse("0");
-    return prediction.at(left, Spot.FULL) == null && Handwriting.isDigit(more) && !more.equals("0");
+    return more;
   }
 
   /** Figures too many beside a figure of an answer. */

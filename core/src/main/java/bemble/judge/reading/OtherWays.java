@@ -17,7 +17,7 @@ public final class OtherWays {
         free
             ? Spread.of(something.read(), truth, stage)
             : Spread.turned(something.read(), truth, stage);
-    Transposed rows = RowsOfProduct.of(truth).on(spread.on(something), truth.working());
+    Transposed rows = RowsOfProduct.of(truth).on(spread.on(something), truth.working(), stage);
     return RoundsOfNothing.of(truth).map(rounds -> rounds.on(rows)).orElse(rows);
   }
 }

@@ -2,6 +2,7 @@ package bemble.judge.reading;
 
 import bemble.judge.reading.Prediction.Expected;
 import bemble.judge.reading.Prediction.Seen;
+import bemble.judge.report.Stage;
 import bemble.judge.report.Written;
 import bemble.paper.Role;
 import bemble.paper.Spot;
@@ -41,15 +42,35 @@ record RowsOfProduct(List<List<Expected>> due) {
   }
 
   /** The page with its rows in the order in which they are due. */
-  Transposed on(Transposed page, Working truth) {
+  Transposed on(Transposed page, Working truth, Stage stage) {
     if (due.size() < 2) {
       return page;
     }
     Handwriting writing = new Handwriting(page.read());
-    if (areFromTheHighest(writing)) {
+    if (stage == Stage.HANDED_IN && isOnlyOne(writing)) {
+      return page.as(
+          each -> each.at().row() == row(1) && each.isFull() ? Transposed.aside(each) : each,
+          List.of());
+    }
+    boolean isWhole = due.stream().noneMatch(row -> digits(writing, row.get(0).at()).isEmpty());
+    if ((isWhole || stage == Stage.IN_WORK) && areFromTheHighest(writing)) {
       return page.moved(each -> turned(each.at()), this::turned);
     }
     return areAnotherSplit(writing, truth) ? page.as(this::asDue, blanks(writing)) : page;
+  }
+
+  /** Whether of two rows only the other one is written, and once more under it as the answer. */
+  private boolean isOnlyOne(Handwriting writing) {
+    String first = digits(writing, ones(0));
+    return due.size() == 2
+        && !first.isEmpty()
+        && first.equals(digits(writing, ones(1)))
+        && digits(writing, ones(1).moved(1, 0)).isEmpty()
+        && !is(writing, 0, 0);
+  }
+
+  private Square ones(int number) {
+    return due.get(number).get(0).at();
   }
 
   private boolean areFromTheHighest(Handwriting writing) {

@@ -3,10 +3,12 @@ package bemble.judge.search;
 import bemble.judge.reading.Prediction;
 import bemble.judge.reading.Prediction.Seen;
 import bemble.judge.report.Written;
+import bemble.number.Whole;
 import bemble.paper.Role;
 import bemble.procedure.Slot;
 import java.math.BigInteger;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -37,10 +39,24 @@ final class AsWritten {
                   .or(
                       () ->
                           Neighbours.tensOf(known.meant(), wrong)
-                              .map(tens -> withTens(alone, tens))
+                              .map(tens -> withTens(alone, wrong, tens))
                               .orElseGet(() -> withTensWhereNoneAreDue(alone, wrong)))
                   .orElse(alone);
             });
+  }
+
+  /** The page of a hand for which something that is missing counts as nothing. */
+  Optional<Candidate> asNothing(Seen wrong) {
+    if (wrong.isSetOut() || inspection.value(wrong).isPresent()) {
+      return Optional.empty();
+    }
+    Map<Slot, BigInteger> nothing = new HashMap<>(Map.of(wrong.entry().slot(), BigInteger.ZERO));
+    known.meant().seen().stream()
+        .filter(seen -> !seen.isAid() && seen.entry().reads().equals(wrong.entry().reads()))
+        .filter(seen -> inspection.value(seen).isEmpty())
+        .forEach(seen -> nothing.put(seen.entry().slot(), BigInteger.ZERO));
+    int now = inspection.comparison().agreement(known.meant());
+    return Optional.of(trials.taking(null, nothing)).filter(each -> each.agreement() > now);
   }
 
   /** Tens with the ones figure that was written beside them, where both explain more. */
@@ -71,14 +87,20 @@ final class AsWritten {
   }
 
   /** The same with other tens than are due, where these explain more of the page. */
-  private Optional<Candidate> withTens(Candidate alone, Seen tens) {
+  private Optional<Candidate> withTens(Candidate alone, Seen wrong, Seen tens) {
     Optional<BigInteger> written = inspection.value(tens);
     BigInteger due = tens.entry().value();
     boolean goesOn =
         written.isEmpty()
             && Neighbours.isUsedWrongly(inspection.comparison(), alone.prediction(), tens);
-    Stream<BigInteger> others = goesOn ? oneOff(due) : written.stream();
+    Stream<BigInteger> others = goesOn ? likelyTens(wrong, oneOff(due)) : written.stream();
     return better(alone, tens.entry().slot(), others.filter(other -> !other.equals(due)).toList());
+  }
+
+  /** Those tens that somebody may have in mind who writes a wrong figure. */
+  private Stream<BigInteger> likelyTens(Seen wrong, Stream<BigInteger> tens) {
+    BigInteger figure = inspection.value(wrong).orElse(BigInteger.ZERO);
+    return tens.filter(each -> MissedFacts.isLikely(wrong, Whole.joined(each, figure)));
   }
 
   /** The same with a ten, where the figure that is due is all that its column comes to. */
@@ -86,7 +108,8 @@ final class AsWritten {
     return trials.budget().isLeft()
         ? trials
             .tensAsked(wrong.entry())
-            .flatMap(slot -> better(alone, slot, List.of(BigInteger.ONE)))
+            .flatMap(
+                slot -> better(alone, slot, likelyTens(wrong, Stream.of(BigInteger.ONE)).toList()))
         : Optional.empty();
   }
 

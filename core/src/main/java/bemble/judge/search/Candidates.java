@@ -5,6 +5,7 @@ import bemble.judge.reading.Prediction.Seen;
 import bemble.judge.search.Search.School;
 import bemble.method.Sum;
 import bemble.procedure.Entry;
+import bemble.procedure.Hand;
 import bemble.procedure.Slot;
 import bemble.procedure.Working;
 import bemble.slip.SlippingHand;
@@ -38,9 +39,22 @@ record Candidates(School school, Inspection inspection, KnownHand known, Budget 
   }
 
   private Prediction page(SlippingHand hand) {
-    Working working = sum().work(hand);
+    return page(hand, known.lefts());
+  }
+
+  /** The page of the known hand, if it copies the numbers of the sum too far left. */
+  Prediction copied(List<Integer> lefts) {
+    return page(new SlippingHand(sum().problem(), known.slips(), known.forced()), lefts);
+  }
+
+  private Prediction page(SlippingHand hand, List<Integer> lefts) {
+    Working working = sum().work(setOut(hand, lefts));
     budget.spend(working.paper().marks().size());
     return new Prediction(working, school.otherAids());
+  }
+
+  private static Hand setOut(Hand hand, List<Integer> lefts) {
+    return lefts.isEmpty() ? hand : new SetOutHand(hand, lefts);
   }
 
   private Candidate tried(
@@ -59,7 +73,7 @@ record Candidates(School school, Inspection inspection, KnownHand known, Budget 
   Optional<Candidate> slipping(At at) {
     List<At> more = KnownHand.plus(known.slips(), at);
     SlippingHand inTheHead = new SlippingHand(sum().problem(), more, known.forced());
-    sum().answer(inTheHead);
+    sum().answer(setOut(inTheHead, known.lefts()));
     if (!inTheHead.made(known.slips().size())) {
       spendOnAnswer();
       return Optional.empty();
@@ -72,7 +86,7 @@ record Candidates(School school, Inspection inspection, KnownHand known, Budget 
   Optional<Slot> tensAsked(Entry entry) {
     TensAsked tens =
         new TensAsked(new SlippingHand(sum().problem(), known.slips(), known.forced()), entry);
-    sum().answer(tens);
+    sum().answer(setOut(tens, known.lefts()));
     spendOnAnswer();
     return tens.slot();
   }

@@ -161,6 +161,13 @@ record Difference(Handwriting page, Comparison comparison, KnownHand known, Seen
     if (wrong.isPoint() && comparison.isElsewhere(wrong)) {
       return page.pointsInRow(wrong.entry().slot().square().row());
     }
+    List<Square> inFront =
+        comparison.differs(wrong) || !wrong.isOpen()
+            ? List.of()
+            : comparison.inFront(wrong, known.meant());
+    if (!inFront.isEmpty()) {
+      return inFront;
+    }
     List<Expected> different =
         wrong.expected().stream()
             .filter(one -> !page.at(one.at(), one.spot()).equals(Optional.of(one.text())))

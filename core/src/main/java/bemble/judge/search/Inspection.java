@@ -36,6 +36,10 @@ final class Inspection {
     return new Inspection(other, stage, settingOut);
   }
 
+  Stage stage() {
+    return stage;
+  }
+
   Handwriting page() {
     return page;
   }
@@ -131,6 +135,12 @@ final class Inspection {
         && !known.meant().isZeroInFront(seen)
         && !comparison.absent(seen).isEmpty()
         && known.findings().stream().noneMatch(each -> each.kind() == Finding.Kind.MISSING);
+  }
+
+  /** The number that is written from the slot of an entry on to the left, however long it is. */
+  Optional<BigInteger> number(Seen seen) {
+    String digits = page.digitsLeftFrom(seen.entry().slot().square());
+    return digits.isEmpty() ? Optional.empty() : Optional.of(new BigInteger(digits));
   }
 
   /** The number written in the slot of an entry; empty where something else is written. */

@@ -22,6 +22,8 @@ import java.util.stream.Stream;
  * @param settled the slots that need not be looked at again
  * @param chosen what the writer was free to choose before anything was wrong
  * @param findings what was found wrong
+ * @param lefts how many places too far left it copies each number of the sum; none where it does
+ *     not
  * @param truth the true page of this writer's choices
  * @param meant the page that this hand writes
  */
@@ -31,6 +33,7 @@ record KnownHand(
     Set<Slot> settled,
     Map<Slot, BigInteger> chosen,
     List<Finding> findings,
+    List<Integer> lefts,
     Prediction truth,
     Prediction meant) {
   KnownHand {
@@ -39,10 +42,12 @@ record KnownHand(
     settled = Set.copyOf(settled);
     chosen = Map.copyOf(chosen);
     findings = List.copyOf(findings);
+    lefts = List.copyOf(lefts);
   }
 
   static KnownHand nothing(Prediction truth) {
-    return new KnownHand(List.of(), Map.of(), Set.of(), Map.of(), List.of(), truth, truth);
+    return new KnownHand(
+        List.of(), Map.of(), Set.of(), Map.of(), List.of(), List.of(), truth, truth);
   }
 
   /** The same with one more finding. A square is named once, for the first finding there. */
@@ -53,17 +58,22 @@ record KnownHand(
       return this;
     }
     List<Finding> more = plus(findings, finding.moved(squares, finding.due()));
-    return new KnownHand(slips, forced, settled, chosen, more, truth, meant);
+    return new KnownHand(slips, forced, settled, chosen, more, lefts, truth, meant);
   }
 
   KnownHand slipping(At slip, Prediction then) {
-    return new KnownHand(plus(slips, slip), forced, settled, chosen, findings, truth, then);
+    return new KnownHand(plus(slips, slip), forced, settled, chosen, findings, lefts, truth, then);
+  }
+
+  /** The same where the numbers of the sum stand too far left, so that other figures meet. */
+  KnownHand copying(List<Integer> places, Prediction then) {
+    return new KnownHand(slips, forced, settled, chosen, findings, places, truth, then);
   }
 
   KnownHand settling(Slot slot) {
     Set<Slot> more = new HashSet<>(settled);
     more.add(slot);
-    return new KnownHand(slips, forced, more, chosen, findings, truth, meant);
+    return new KnownHand(slips, forced, more, chosen, findings, lefts, truth, meant);
   }
 
   KnownHand writing(Slot slot, BigInteger value, Prediction then) {
@@ -73,16 +83,22 @@ record KnownHand(
   KnownHand writing(Map<Slot, BigInteger> values, Prediction then) {
     Map<Slot, BigInteger> more = new HashMap<>(forced);
     more.putAll(values);
-    return new KnownHand(slips, more, settled, chosen, findings, truth, then);
+    return new KnownHand(slips, more, settled, chosen, findings, lefts, truth, then);
   }
 
   KnownHand choosing(Slot slot, BigInteger value, Prediction asChosen) {
     return new KnownHand(
-        slips, forced, settled, plus(chosen, slot, value), findings, asChosen, meant);
+        slips, forced, settled, plus(chosen, slot, value), findings, lefts, asChosen, meant);
   }
 
   static <T> List<T> plus(List<T> list, T one) {
     return Stream.concat(list.stream(), Stream.of(one)).toList();
+  }
+
+  static <K, V> Map<K, V> plus(Map<K, V> map, Map<K, V> others) {
+    Map<K, V> more = new HashMap<>(map);
+    more.putAll(others);
+    return more;
   }
 
   static <K, V> Map<K, V> plus(Map<K, V> map, K key, V value) {

@@ -14,6 +14,9 @@ import java.util.Optional;
 
 /** Which number fact a wrong figure comes from, and what its writer took it as. */
 final class MissedFacts {
+  /** So far off is a total that somebody miscounts. */
+  private static final BigInteger NEAR = BigInteger.valueOf(3);
+
   private MissedFacts() {}
 
   /**
@@ -49,6 +52,23 @@ final class MissedFacts {
         .findFirst()
         .map(fact -> new MissedFact(fact, fact.result().add(off)))
         .filter(missed -> missed.as().signum() >= 0 && !missed.as().equals(missed.fact().result()));
+  }
+
+  /**
+   * Whether a total or product may be taken as another one, of whose tens nothing is seen: it is
+   * near, or a few times more or less of a factor.
+   */
+  static boolean isLikely(Seen wrong, BigInteger taken) {
+    BigInteger off = taken.subtract(whole(wrong.entry())).abs();
+    return off.compareTo(NEAR) <= 0
+        || wrong.step().notes().facts().stream()
+            .filter(fact -> fact.kind() == Fact.Kind.MULTIPLY)
+            .flatMap(fact -> fact.operands().stream())
+            .anyMatch(
+                factor ->
+                    factor.compareTo(BigInteger.ONE) > 0
+                        && off.mod(factor).signum() == 0
+                        && off.compareTo(factor.multiply(BigInteger.TWO)) <= 0);
   }
 
   /** The fact behind something that was taken otherwise in the head, and only shows in an entry. */

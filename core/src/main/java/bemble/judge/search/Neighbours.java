@@ -65,7 +65,6 @@ final class Neighbours {
 
   private static boolean isFigure(Seen seen) {
     return !seen.isAid()
-        && !seen.isSetOut()
         && seen.expected().size() == 1
         && seen.expected().get(0).spot() == Spot.FULL;
   }

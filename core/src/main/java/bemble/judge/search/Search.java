@@ -1,7 +1,6 @@
 package bemble.judge.search;
 
 import bemble.judge.reading.Aside;
-import bemble.judge.reading.Comparison;
 import bemble.judge.reading.Handwriting;
 import bemble.judge.reading.OtherAids;
 import bemble.judge.reading.Prediction;
@@ -12,20 +11,12 @@ import bemble.judge.report.SettingOut;
 import bemble.judge.report.Stage;
 import bemble.judge.report.Written;
 import bemble.method.Sum;
-import bemble.procedure.Entry;
-import bemble.procedure.Rule;
-import bemble.procedure.Section;
 import bemble.procedure.Slot;
 import bemble.slip.Slip;
-import bemble.slip.SlippingHand.At;
 import java.math.BigInteger;
-import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /** The search for the hand that wrote one page, in one school. */
 public final class Search {
@@ -69,7 +60,7 @@ public final class Search {
   public void search() {
     Seen wrong = inspection.firstWrong(known);
     while (wrong != null && known.findings().size() < MOST_FINDINGS && !budget.isOver()) {
-      known = isChoice(wrong) ? choose(wrong) : explain(wrong);
+      known = isChoice(wrong) ? chosen(wrong) : explain(wrong);
       wrong = inspection.firstWrong(known);
     }
     if (wrong != null && known.findings().isEmpty()) {
@@ -85,6 +76,22 @@ public final class Search {
         .filter(value -> !value.equals(wrong.entry().value()))
         .filter(value -> wrong.entry().rule().leavesOpen(value, wrong.entry().reads()))
         .isPresent();
+  }
+
+  /** What is known once a choice is looked at: it is accepted, unless its zeros are missing. */
+  private KnownHand chosen(Seen count) {
+    return CountWithoutZeros.of(inspection, known, count)
+        .map(
+            each ->
+                known
+                    .found(
+                        difference(count).explainedBy(List.of(Slip.ZEROS_OF_COUNT_LOST), Map.of()))
+                    .settling(count.entry().slot())
+                    .writing(
+                        each.written(),
+                        trials()
+                            .worked(known.slips(), KnownHand.plus(known.forced(), each.written()))))
+        .orElseGet(() -> choose(count));
   }
 
   /** What is known once the writer's choice in one slot is accepted. */
@@ -133,7 +140,8 @@ public final class Search {
     int now = inspection.comparison().agreement(meant);
     Optional<Candidate> figure = asWritten.taking(wrong);
     int least = figure.map(Candidate::agreement).orElse(now);
-    List<Candidate> tried = slips(wrong, Math.min(now + 1, least));
+    List<Candidate> tried =
+        new SlipTrials(trials(), settingOut).of(wrong, Math.min(now + 1, least));
     Optional<Candidate> over = asWritten.changedOver(wrong);
     if (over.isPresent()
         && (tried.isEmpty() || over.get().agreement() > tried.get(0).agreement())) {
@@ -144,7 +152,12 @@ public final class Search {
           .writing(over.get().written(), over.get().prediction());
     }
     Optional<Aside> aside =
-        Aside.of(inspection.page(), meant, wrong).filter(each -> explains(each, tried, figure));
+        Aside.of(inspection.page(), meant, wrong, inspection.stage())
+            .filter(each -> explains(each, tried, figure));
+    Optional<KnownHand> copied = copiedAside(wrong, tried, figure, aside);
+    if (copied.isPresent()) {
+      return copied.get();
+    }
     if (aside.isPresent()) {
       page = aside.get().on(page, meant);
       inspection = inspection.of(new Handwriting(page.read()));
@@ -162,135 +175,55 @@ public final class Search {
           .writing(aid.get().written(), aid.get().prediction());
     }
     if (named) {
-      // A wrong carry is guilty, and the figure into which it was added follows from it.
       Prediction slipped = tried.get(0).prediction();
-      Difference guilty = guiltyAid(wrong, slipped).map(this::difference).orElse(difference);
       return known
-          .found(guilty.explainedBy(names, written(guilty.wrong(), slipped)))
+          .found(new Blame(inspection, known, wrong, slipped).finding(names))
           .slipping(tried.get(0).at(), slipped);
     }
     Map<Slot, BigInteger> written = figure.map(Candidate::written).orElse(Map.of());
-    return settled(known.found(difference.unexplained(names, written)), wrong, figure);
+    Optional<Candidate> taken = figure.or(() -> asWritten.asNothing(wrong));
+    return settled(known.found(difference.unexplained(names, written)), wrong, taken);
   }
 
   /**
-   * The slips after which an entry is as it was written, those first that explain the most.
-   *
-   * @param least the agreement of a page that is explained well enough
+   * What is known where the numbers of the sum were copied aside and worked as they stand, if that
+   * explains more than anything else.
    */
-  private List<Candidate> slips(Seen wrong, int least) {
-    List<Candidate> tried = new ArrayList<>();
-    List<Slip> slips = school.sum().method().slips();
-    boolean runsOn = !inspection.comparison().extras(wrong, known.meant()).isEmpty();
-    for (Section from : Sources.before(wrong, known.meant(), runsOn)) {
-      for (Slip slip : slips) {
-        if (slip.isOfSettingOut() && settingOut == SettingOut.GIVEN) {
-          continue;
-        }
-        if (budget.isLeft()) {
-          trials().slipping(new At(slip, from, false)).ifPresent(tried::add);
-          for (At at : atFigures(slip, from, wrong)) {
-            trials().slipping(at).ifPresent(tried::add);
-          }
-          trials().slipping(new At(slip, from, true)).ifPresent(tried::add);
-        }
-      }
+  private Optional<KnownHand> copiedAside(
+      Seen wrong, List<Candidate> tried, Optional<Candidate> figure, Optional<Aside> aside) {
+    boolean may = settingOut == SettingOut.OWN && wrong.isSetOut() && known.findings().isEmpty();
+    Optional<NumbersAside> numbers =
+        may ? NumbersAside.of(inspection.page(), known.meant()) : Optional.empty();
+    if (numbers.isEmpty()) {
+      return Optional.empty();
     }
-    tried.removeIf(
-        each ->
-            each.agreement() < least || inspection.isStillWrong(wrong, each.prediction(), known));
-    // A blank is named only by a slip that leaves it blank, a figure only by one that writes one.
-    Comparison comparison = inspection.comparison();
-    boolean isBlank = !comparison.differs(wrong) && !comparison.absent(wrong).isEmpty();
-    tried.removeIf(each -> isBlank && isWritten(wrong, each.prediction()));
-    tried.removeIf(each -> comparison.differs(wrong) && isBlankIn(each.prediction(), wrong));
-    tried.sort(
-        Comparator.<Candidate, Integer>comparing(each -> -each.agreement())
-            .thenComparing(each -> each.at().slip().leavesUnpaid() && isPaid(wrong))
-            .thenComparing(each -> slips.indexOf(each.at().slip())));
-    return tried;
+    Transposed read = numbers.get().on(page);
+    Inspection then = inspection.of(new Handwriting(read.read()));
+    Prediction copied = trials().copied(numbers.get().lefts());
+    int agreement = then.comparison().agreement(copied);
+    boolean isBest =
+        tried.stream().allMatch(each -> each.agreement() < agreement)
+            && figure.stream().allMatch(each -> each.agreement() < agreement)
+            && aside.stream().allMatch(each -> agreement(each) < agreement);
+    if (!isBest) {
+      return Optional.empty();
+    }
+    page = read;
+    inspection = then;
+    return Optional.of(
+        known.found(numbers.get().finding(wrong.step())).copying(numbers.get().lefts(), copied));
   }
 
-  /**
-   * Whether a small figure says that ten more elsewhere were paid for in the column of an entry.
-   */
-  private boolean isPaid(Seen wrong) {
-    return inspection.page().smallInColumn(wrong.column()).stream()
-        .anyMatch(small -> school.otherAids().isPaid(wrong.column(), small.text()));
+  /** How well the page agrees once a number that stands aside is read where it is due. */
+  private int agreement(Aside aside) {
+    Handwriting back = new Handwriting(aside.on(page, known.meant()).read());
+    return inspection.of(back).comparison().agreement(known.meant());
   }
 
   /** Whether a number that stands aside explains more than any slip, and no less than a figure. */
   private boolean explains(Aside aside, List<Candidate> tried, Optional<Candidate> figure) {
-    Prediction meant = known.meant();
-    Handwriting back = new Handwriting(aside.on(page, meant).read());
-    int agreement = inspection.of(back).comparison().agreement(meant);
+    int agreement = agreement(aside);
     return tried.stream().allMatch(each -> each.agreement() < agreement)
         && figure.stream().allMatch(each -> each.agreement() <= agreement);
-  }
-
-  /**
-   * The slip at one figure: of a row of products, where the others of the row are without it, or of
-   * a column, where without that figure it comes to what was written.
-   */
-  private List<At> atFigures(Slip slip, Section from, Seen wrong) {
-    if (!from.equals(wrong.step().section())) {
-      return List.of();
-    }
-    Entry entry = wrong.entry();
-    Stream<Entry> figures = Stream.empty();
-    if (from.kind() == Section.Kind.ROW) {
-      figures = entry.reads().stream().limit(1);
-    } else if (slip == Slip.FIGURE_SKIPPED && entry.rule().equals(Rule.ONES_OF_TOTAL)) {
-      Optional<BigInteger> value = inspection.value(wrong);
-      figures =
-          entry.reads().stream()
-              .filter(
-                  read ->
-                      value.equals(
-                          Optional.of(entry.value().subtract(read.value()).mod(BigInteger.TEN))));
-    }
-    return figures.map(read -> new At(slip, from, false, read.slot().square())).toList();
-  }
-
-  /** What a hand puts in the slot of an entry, and in that of its tens. */
-  private static Map<Slot, BigInteger> written(Seen wrong, Prediction hand) {
-    return hand.seen().stream()
-        .filter(seen -> seen.entry().slot().equals(wrong.entry().slot()))
-        .findFirst()
-        .map(
-            ones -> {
-              Map<Slot, BigInteger> both = new HashMap<>();
-              both.put(ones.entry().slot(), ones.entry().value());
-              Neighbours.tensOf(hand, ones)
-                  .map(Seen::entry)
-                  .ifPresent(tens -> both.put(tens.slot(), tens.value()));
-              return both;
-            })
-        .orElse(new HashMap<>());
-  }
-
-  /** A small figure of the column that is wrong, and is as a hand with a slip writes it. */
-  private Optional<Seen> guiltyAid(Seen wrong, Prediction slipped) {
-    int column = wrong.column();
-    Prediction meant = known.meant();
-    boolean isGuilty =
-        !wrong.isAid()
-            && inspection.comparison().wrongAid(column, meant).isPresent()
-            && inspection.comparison().wrongAid(column, slipped).isEmpty();
-    return meant.seen().stream()
-        .filter(seen -> isGuilty && seen.isAid() && seen.column() == column)
-        .findFirst();
-  }
-
-  /** Whether another hand writes something in the slot of an entry. */
-  private static boolean isWritten(Seen wrong, Prediction other) {
-    return other.seen().stream()
-        .filter(seen -> seen.entry().slot().equals(wrong.entry().slot()))
-        .anyMatch(seen -> !seen.expected().isEmpty());
-  }
-
-  /** Whether another hand leaves the squares of an entry blank. */
-  private static boolean isBlankIn(Prediction other, Seen wrong) {
-    return wrong.expected().stream().allMatch(one -> other.at(one.at(), one.spot()) == null);
   }
 }

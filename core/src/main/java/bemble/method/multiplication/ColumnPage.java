@@ -108,13 +108,16 @@ final class ColumnPage {
       return List.of(ProductRow.ofLikePlaces(script, columns, firstRow, multiplicand, multiplier));
     }
     List<WrittenRow> rows = new ArrayList<>();
+    int leftOut = 0;
     for (int place = 0; place <= multiplier.highest(); place++) {
       Entry figure = multiplier.at(place).orElseThrow();
       if (rows.size() == rowCount) {
         break; // Only a multiplier copied with a zero too few comes here: there is no room.
       }
       int index = rows.size();
-      if (!script.makes(Move.WRITE_ROW, Section.row(index + 1), place)) {
+      // After a row that was left out the next one stands in its squares, but is another row.
+      if (!script.makes(Move.WRITE_ROW, Section.row(index + leftOut + 1), place)) {
+        leftOut++;
         continue;
       }
       if (figure.value().signum() > 0) {

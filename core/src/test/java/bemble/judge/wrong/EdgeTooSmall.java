@@ -44,7 +44,7 @@ final class EdgeTooSmall implements WrongKind {
     for (int place = 0; place < 4; place++, worth *= 10) {
       int total = places[place] + carry;
       Square edge = place < 2 ? new Square(5, 5 - 2 * place) : new Square(7 - 2 * place, 1);
-      boolean slips = wrong == null && place > 0 && total > 9 && total % 10 != 1;
+      boolean slips = wrong == null && place > 0 && total > 9 && total % 10 != total / 10;
       int figure = slips ? total / 10 : total % 10;
       wrong = slips ? edge : wrong;
       carry = total / 10;

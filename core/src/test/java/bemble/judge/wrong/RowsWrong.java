@@ -10,6 +10,7 @@ import bemble.problem.Multiplication;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.stream.IntStream;
 
 /**
  * Rows of a product of which one is left out, or that are added as if they began in one column.
@@ -57,7 +58,9 @@ final class RowsWrong implements WrongKind {
         new WrongPage(sum, SettingOut.GIVEN, paper, squares(ones.moved(-2, 0), first)));
   }
 
-  static List<Square> squares(Square ones, long number) {
-    return String.valueOf(number).chars().mapToObj(any -> ones).toList();
+  private static List<Square> squares(Square ones, long number) {
+    return IntStream.range(0, String.valueOf(number).length())
+        .mapToObj(figure -> ones.moved(0, -figure))
+        .toList();
   }
 }

@@ -26,8 +26,7 @@ final class WrongMeasure {
           new CountWrong(true),
           new CountWrong(false),
           new BoxLeftOut(),
-          new EdgeTooSmall(),
-          new RootWrong());
+          new EdgeTooSmall());
 
   private WrongMeasure() {}
 

@@ -1,0 +1,51 @@
+package bemble.judge.search;
+
+import bemble.judge.reading.Prediction.Seen;
+import bemble.procedure.Rule;
+import bemble.procedure.Slot;
+import java.math.BigInteger;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A count that is noted without its zeros, where the product is the one with them: 3 and 90 for 30
+ * times 3.
+ *
+ * @param written what its writer put in the slots of the count and of the product
+ */
+record CountWithoutZeros(Map<Slot, BigInteger> written) {
+  private static final int MOST_ZEROS = 6;
+
+  /** The count of a page; empty where its product goes with it, or none is written. */
+  static Optional<CountWithoutZeros> of(Inspection inspection, KnownHand known, Seen count) {
+    Optional<BigInteger> noted = inspection.value(count).filter(value -> value.signum() > 0);
+    Optional<Seen> product =
+        known.meant().seen().stream()
+            .filter(seen -> seen.entry().rule().kind() == Rule.Kind.PRODUCT)
+            .filter(seen -> seen.entry().reads().get(0).slot().equals(count.entry().slot()))
+            .findFirst();
+    if (noted.isEmpty() || product.isEmpty()) {
+      return Optional.empty();
+    }
+    BigInteger divisor = product.get().entry().reads().get(1).value();
+    return inspection
+        .number(product.get())
+        .filter(taken -> isWithZeros(taken, noted.get().multiply(divisor)))
+        .map(
+            taken ->
+                new CountWithoutZeros(
+                    Map.of(
+                        count.entry().slot(), noted.get(), product.get().entry().slot(), taken)));
+  }
+
+  private static boolean isWithZeros(BigInteger taken, BigInteger product) {
+    BigInteger with = product;
+    for (int zeros = 0; zeros < MOST_ZEROS; zeros++) {
+      with = with.multiply(BigInteger.TEN);
+      if (with.equals(taken) && taken.signum() > 0) {
+        return true;
+      }
+    }
+    return false;
+  }
+}
