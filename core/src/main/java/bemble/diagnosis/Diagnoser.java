@@ -17,10 +17,15 @@ import java.util.Set;
 
 /**
  * Finds what explains pupils' answers to some sums, by Bayes' rule over the hypotheses that a pupil
- * has no slip, one or two, and makes them always or often. What the sums come to in each case is
- * worked out once, so one object serves a class. Not for several threads.
+ * has no slip, one or two, and makes them always, often or sometimes. What the sums come to in each
+ * case is worked out once, so one object serves a class. Not for several threads.
  */
 public final class Diagnoser {
+  /** Always, often and sometimes, each as likely. */
+  private static final int HABITS = 3;
+
+  private static final int SEVERAL = 3;
+
   /** Less likely explanations are left out. */
   private static final double HARDLY = 0.005;
 
@@ -48,7 +53,7 @@ public final class Diagnoser {
     sums = items.stream().map(item -> new Foreseen(item, style)).toList();
     Set<Slip> slips = new LinkedHashSet<>();
     items.forEach(item -> slips.addAll(Foreseen.slips(item, style)));
-    known = slips.stream().filter(this::shows).toList();
+    known = toldApart(slips);
     hypotheses = hypotheses();
     expected = hypotheses.stream().map(this::expected).toList();
   }
@@ -57,9 +62,29 @@ public final class Diagnoser {
     return sums.stream().map(sum -> AnswerChances.of(hypothesis, sum)).toList();
   }
 
+  /**
+   * Those that change an answer; of some that give the same answers throughout, where they show
+   * several times, the likelier: a single zero that holds the places is the only one there is to be
+   * forgotten, until a multiplier has three figures.
+   */
+  private List<Slip> toldApart(Set<Slip> slips) {
+    List<Slip> apart = new ArrayList<>();
+    for (Slip slip : slips) {
+      if (shows(slip) && apart.stream().noneMatch(other -> isAlike(slip, other))) {
+        apart.add(slip);
+      }
+    }
+    return List.copyOf(apart);
+  }
+
+  private boolean isAlike(Slip slip, Slip other) {
+    return sums.stream().filter(sum -> sum.shows(slip)).count() >= SEVERAL
+        && sums.stream().allMatch(sum -> sum.partly(slip).equals(sum.partly(other)));
+  }
+
   /** Whether a slip changes an answer: what never shows cannot be found. */
   private boolean shows(Slip slip) {
-    return sums.stream().anyMatch(sum -> !sum.with(List.of(slip)).equals(sum.right()));
+    return sums.stream().anyMatch(sum -> sum.shows(slip));
   }
 
   private List<Hypothesis> hypotheses() {
@@ -88,8 +113,9 @@ public final class Diagnoser {
   }
 
   private void add(List<Hypothesis> all, List<Slip> slips, double prior) {
-    all.add(new Hypothesis(slips, rates.always(), prior / 2));
-    all.add(new Hypothesis(slips, rates.often(), prior / 2));
+    for (double rate : List.of(rates.always(), rates.often(), rates.sometimes())) {
+      all.add(new Hypothesis(slips, rate, prior / HABITS));
+    }
   }
 
   /**
@@ -197,14 +223,18 @@ public final class Diagnoser {
             && probability >= SURE_OF_ONE
             && isOnly(slips, explains.get(0), reply(given, explains.get(0)));
     return new Explanation(
-        slips, probability, explains, against, !slips.isEmpty() && (several || single));
+        slips,
+        probability,
+        explains,
+        against,
+        // With more answers against it than for it nobody is told a slip.
+        !slips.isEmpty() && explains.size() >= against.size() && (several || single));
   }
 
   /** Whether a reply is what these slips give; of two, each may have been made alone. */
   private static boolean isGiven(Reply reply, Foreseen sum, List<Slip> slips) {
-    return reply.is(sum.with(slips))
-        || slips.size() == 2
-            && (reply.is(sum.with(slips.subList(0, 1))) || reply.is(sum.with(slips.subList(1, 2))));
+    return reply.is(sum.with(slips)) && !reply.is(sum.right())
+        || slips.stream().anyMatch(slip -> sum.isGiven(slip, reply));
   }
 
   /**
@@ -235,7 +265,7 @@ public final class Diagnoser {
   }
 
   private static boolean differs(Foreseen sum, List<Slip> slips) {
-    return !sum.with(slips).equals(sum.right());
+    return slips.stream().anyMatch(sum::shows);
   }
 
   /** Whether no other slip and no missed fact gives an answer. */
@@ -244,7 +274,7 @@ public final class Diagnoser {
     boolean other =
         known.stream()
             .filter(slip -> !slips.contains(slip.named()))
-            .anyMatch(slip -> reply.is(sum.with(List.of(slip))));
+            .anyMatch(slip -> sum.isGiven(slip, reply));
     return !other && sum.missed().stream().noneMatch(reply::is);
   }
 
@@ -255,7 +285,7 @@ public final class Diagnoser {
       Set<Slip> giving = new LinkedHashSet<>();
       if (outcomes.get(i) == Outcome.WRONG && given.get(i) instanceof Answered answered) {
         for (Slip slip : known) {
-          if (answered.reply().is(sums.get(i).with(List.of(slip)))) {
+          if (sums.get(i).isGiven(slip, answered.reply())) {
             giving.add(slip.named());
           }
         }
@@ -276,7 +306,7 @@ public final class Diagnoser {
   public Optional<Workload.Pair> factMissed(int place, Reply reply) {
     Foreseen sum = sums.get(place);
     boolean otherwise =
-        reply.is(sum.right()) || known.stream().anyMatch(slip -> reply.is(sum.with(List.of(slip))));
+        reply.is(sum.right()) || known.stream().anyMatch(slip -> sum.isGiven(slip, reply));
     return otherwise ? Optional.empty() : sum.fact(reply);
   }
 

@@ -28,6 +28,7 @@ final class Foreseen {
   private final Answer right;
   private final Map<Answer, Set<Optional<Pair>>> missed;
   private final Map<List<Slip>, Answer> slipped = new HashMap<>();
+  private final Map<Slip, List<Partly>> partly = new HashMap<>();
   private final Map<Answer, Integer> numbers = new LinkedHashMap<>();
 
   Foreseen(Item item, Style style) {
@@ -87,14 +88,29 @@ final class Foreseen {
     return known;
   }
 
+  /** What somebody gets who makes a slip at some of its chances, the right answer among them. */
+  List<Partly> partly(Slip slip) {
+    return partly.computeIfAbsent(slip, each -> Partly.all(sum, each));
+  }
+
+  /** Whether a reply is what a slip gives, made at one of its chances or at more. */
+  boolean isGiven(Slip slip, Reply reply) {
+    return partly(slip).stream().anyMatch(each -> each.made() > 0 && reply.is(each.answer()));
+  }
+
+  /** Whether a slip that is made somewhere changes the answer. */
+  boolean shows(Slip slip) {
+    return partly(slip).stream().anyMatch(each -> !each.answer().equals(right));
+  }
+
   /**
    * The slips that happen in the method, the likelier first; a form in which a slip is written too
-   * stands behind it. A missed fact is none of them, and nothing is set out wrongly in an answer.
+   * stands behind it. A missed fact is none of them.
    */
   static List<Slip> slips(Item item, Style style) {
     Set<Slip> slips = new LinkedHashSet<>();
     for (Slip slip : item.sum(style).method().slips()) {
-      if (!slip.isOfSettingOut() && !slip.isOfFacts()) {
+      if (slip.isToldByAnswers()) {
         slips.add(slip);
       }
     }

@@ -10,8 +10,9 @@ import bemble.number.NumberTable;
  * @param one a pupil with one slip
  * @param two a pupil with two
  * @param nextSlip how likely a slip of a method is, the one named before it being 1
- * @param always how often somebody makes a slip who makes it nearly always
+ * @param always at how many of its chances somebody makes a slip who makes it nearly always
  * @param often how often somebody makes it who makes it often
+ * @param sometimes how often somebody makes it who makes it sometimes
  * @param factMissed a number fact missed in a sum
  * @param unforeseen an answer that nothing explains
  * @param unforeseenAnswers among how many such answers it is one
@@ -23,6 +24,7 @@ public record Rates(
     double nextSlip,
     double always,
     double often,
+    double sometimes,
     double factMissed,
     double unforeseen,
     double unforeseenAnswers) {
@@ -38,6 +40,7 @@ public record Rates(
         table.number("next-slip"),
         table.number("always"),
         table.number("often"),
+        table.number("sometimes"),
         table.number("fact-missed"),
         table.number("unforeseen"),
         table.number("unforeseen-answers"));

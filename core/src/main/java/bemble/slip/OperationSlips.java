@@ -7,6 +7,7 @@ import bemble.problem.Problem;
 import bemble.procedure.Asked;
 import bemble.procedure.Entry;
 import bemble.procedure.Fill;
+import bemble.procedure.Move;
 import bemble.procedure.Rule;
 import java.math.BigInteger;
 import java.util.HashMap;
@@ -74,6 +75,26 @@ final class OperationSlips {
             MultiplyingSlips.inRow(asked)
                 ? Optional.of(Reads.part(asked, Rule.TOTAL.applyTo(asked.reads())))
                 : Optional.empty();
+  }
+
+  /** Both numbers are added as they stand under one another: 96 times 33 gives 129. */
+  static Change addedAsOneRow(Problem problem) {
+    Numeral one = problem.numbers().get(0);
+    Numeral other = problem.numbers().get(problem.numbers().size() - 1);
+    boolean fits = other.length() > 1 && other.length() <= one.length() && other.digitAt(0) > 0;
+    BigInteger sum = one.unscaled().add(other.unscaled());
+    Change.OfValues values =
+        asked -> {
+          if (!fits || !MultiplyingSlips.inRow(asked)) {
+            return Optional.empty();
+          }
+          BigInteger worth = BigInteger.TEN.pow(asked.slot().place());
+          BigInteger carried =
+              one.unscaled().mod(worth).add(other.unscaled().mod(worth)).divide(worth);
+          boolean carry = asked.slot().role() == Role.CARRY;
+          return Optional.of(carry ? carried : Whole.ones(sum.divide(worth)));
+        };
+    return Change.both(values, Change.leavingOut(Move.WRITE_ROW, place -> fits && place > 0));
   }
 
   /** The only figure of the multiplier is added to the ones, and the rest stays as it is. */

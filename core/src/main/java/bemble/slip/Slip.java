@@ -25,7 +25,7 @@ public enum Slip {
   FIGURE_SKIPPED(AddingSlips::figureSkipped),
   BLANK_COLUMN_SKIPPED(AddingSlips::blankColumnSkipped),
   OLD_CARRY_AGAIN(AddingSlips::oldCarryAgain),
-  TAKEN_INSTEAD(OperationSlips::takenInsteadOfAdded),
+  TAKEN_INSTEAD(Kind.WHOLE_SUM, OperationSlips::takenInsteadOfAdded),
 
   ZERO_PASSED_STAYS_ZERO(TakingSlips::zeroStaysZero),
   ZERO_PASSED_BECOMES_TEN(TakingSlips::zeroBecomesTen),
@@ -33,7 +33,7 @@ public enum Slip {
   NOTHING_TAKEN_GIVES_NOTHING(TakingSlips::nothingTakenGivesNothing),
   TOO_SMALL_GIVES_NOTHING(TakingSlips::tooSmallGivesNothing),
   ADDED_INSTEAD(TakingSlips::addedInstead),
-  ADDED_AS_A_SUM(OperationSlips::addedAsASum, ADDED_INSTEAD),
+  ADDED_AS_A_SUM(Kind.WHOLE_SUM, OperationSlips::addedAsASum, ADDED_INSTEAD),
   NOTHING_GIVES_NOTHING(TakingSlips::nothingGivesNothing),
   SMALLER_FROM_LARGER(TakingSlips::smallerFromLarger),
   SMALLER_FROM_LARGER_EVEN_FROM_ZERO(
@@ -54,7 +54,8 @@ public enum Slip {
   MATCHING_PLACES_IN_ONE_ROW(MultiplyingSlips::matchingPlacesInOneRow, MATCHING_PLACES_ONLY),
   ZERO_TIMES_GIVES_THE_NUMBER(MultiplyingSlips::zeroTimesGivesTheNumber),
   ADDED_INSTEAD_OF_MULTIPLIED(OperationSlips::addedInsteadOfMultiplied),
-  ADDED_TO_THE_ONES(OperationSlips::addedToTheOnes, ADDED_INSTEAD_OF_MULTIPLIED),
+  ADDED_TO_THE_ONES(Kind.WHOLE_SUM, OperationSlips::addedToTheOnes, ADDED_INSTEAD_OF_MULTIPLIED),
+  ADDED_AS_ONE_ROW(Kind.WHOLE_SUM, OperationSlips::addedAsOneRow, ADDED_INSTEAD_OF_MULTIPLIED),
   MULTIPLIED_CARRY_NOT_ADDED(MultiplyingSlips::carryNotAdded),
   NEIGHBOUR_IN_THE_TABLE(Kind.MISSED_FACT, MultiplyingSlips::neighbourInTheTable),
   CARRY_ADDED_FIRST(MultiplyingSlips::carryAddedFirst),
@@ -64,7 +65,7 @@ public enum Slip {
   ZEROS_LOST_IN_BOX(MultiplyingSlips::zerosLostInBox),
   ALL_ZEROS_LOST_IN_BOX(MultiplyingSlips::allZerosLostInBox, ZEROS_LOST_IN_BOX),
   MIDDLE_LEFT_OUT(MultiplyingSlips::middleLeftOut),
-  ROWS_ADDED_UNSHIFTED(MultiplyingSlips::rowsAddedUnshifted),
+  ROWS_ADDED_UNSHIFTED(Kind.ON_PAGES, MultiplyingSlips::rowsAddedUnshifted),
   ROWS_ADDED_WRONGLY(MultiplyingSlips::rowsAddedWrongly),
 
   ZERO_LEFT_OUT(DividingSlips::zeroLeftOut),
@@ -101,6 +102,10 @@ public enum Slip {
   private enum Kind {
     /** A rule of the method. */
     RULE,
+    /** A rule whose breach gives the answers of a likelier slip, and is told from a page alone. */
+    ON_PAGES,
+    /** The operation: the whole sum is another one. */
+    WHOLE_SUM,
     /** Where the sum is set out: nothing where that was done for the writer. */
     SETTING_OUT,
     /** A number fact that somebody has wrong. */
@@ -128,7 +133,11 @@ public enum Slip {
 
   /** Another form in which a slip is written. */
   Slip(Change.Maker maker, Slip named) {
-    this.kind = named.kind;
+    this(named.kind, maker, named);
+  }
+
+  Slip(Kind kind, Change.Maker maker, Slip named) {
+    this.kind = kind;
     this.maker = maker;
     this.named = named;
   }
@@ -151,6 +160,16 @@ public enum Slip {
   /** Whether a number fact is missed in it or a figure misread, and no rule of the method. */
   public boolean isOfFacts() {
     return isMissedFact() || kind == Kind.MISREAD;
+  }
+
+  /** Whether its answers tell it from other slips and from missed facts. */
+  public boolean isToldByAnswers() {
+    return !isOfFacts() && kind != Kind.ON_PAGES;
+  }
+
+  /** Whether another operation is carried out in the whole sum, or in none of it. */
+  public boolean isOfWholeSum() {
+    return kind == Kind.WHOLE_SUM;
   }
 
   /** Whether it is a number fact that somebody has wrong. */

@@ -57,7 +57,7 @@ record DiagnosisMeasure(int pupils, int first, int three, int said, int accused)
   }
 
   static List<Slip> slips(Method<?> method) {
-    return SlipKey.slips(method).stream().filter(slip -> !slip.isOfFacts()).toList();
+    return SlipKey.slips(method).stream().filter(Slip::isToldByAnswers).toList();
   }
 
   /** Those of the slips that change the answer of a sum. */

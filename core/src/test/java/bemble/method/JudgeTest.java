@@ -96,7 +96,9 @@ class JudgeTest {
     assertTrue(measure.shown() > 3, measure::toString);
     assertEquals(measure.shown(), measure.named(), measure::toString);
     assertTrue(10 * measure.first() >= 9 * measure.shown(), measure::toString);
-    assertTrue(10 * measure.alone() >= 9 * measure.shown(), measure::toString);
+    // Each fact that is missed is a slip of its own.
+    boolean isOne = !slip.isOfFacts();
+    assertTrue(!isOne || 10 * measure.alone() >= 9 * measure.shown(), measure::toString);
   }
 
   @ParameterizedTest

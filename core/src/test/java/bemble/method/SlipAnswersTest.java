@@ -80,6 +80,7 @@ class SlipAnswersTest {
         "57 × 38   | column      | carry-of-row-before         | 2216",
         "57 × 38   | column      | rows-added-wrongly          | 1166",
         "57 × 38   | column      | rows-added-unshifted        | 627",
+        "96 × 33   | column      | added-as-one-row            | 129",
         "46 × 63   | area        | box-left-out                | 0",
         "46 × 63   | area        | zeros-lost-in-box           | 738",
         "46 × 63   | area        | all-zeros-lost-in-box       | 90",

@@ -52,7 +52,10 @@ final class SlipTrials {
           for (At at : atFigures(slip, from, wrong)) {
             trials.slipping(at).ifPresent(tried::add);
           }
-          trials.slipping(new At(slip, from, true)).ifPresent(tried::add);
+          // A fact is missed once: another one is another slip.
+          if (!slip.isOfFacts()) {
+            trials.slipping(new At(slip, from, true)).ifPresent(tried::add);
+          }
         }
       }
     }

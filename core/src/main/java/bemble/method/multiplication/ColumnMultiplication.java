@@ -38,6 +38,7 @@ public final class ColumnMultiplication implements Method<Multiplication> {
                   Slip.ROWS_ADDED_WRONGLY,
                   Slip.ADDED_INSTEAD_OF_MULTIPLIED,
                   Slip.ADDED_TO_THE_ONES,
+                  Slip.ADDED_AS_ONE_ROW,
                   Slip.NEIGHBOUR_IN_THE_TABLE,
                   Slip.FACT_ONE_OUT))
           .schools(List.of(Setting.PLACEHOLDER, Setting.ZERO_DIGIT))

@@ -18,6 +18,7 @@ import bemble.procedure.Asked;
 import bemble.procedure.Entry;
 import bemble.procedure.Fill;
 import bemble.procedure.Hand;
+import bemble.procedure.Rule;
 import bemble.procedure.Slot;
 import bemble.procedure.Step;
 import bemble.procedure.Working;
@@ -125,20 +126,24 @@ final class SeveralMeasure {
                 && !entry.reads().isEmpty()
                 && entry.slot().role() != Role.BROUGHT_DOWN
                 && entry.slot().role() != Role.COUNT
-                && entry.slot().role() != Role.QUOTIENT;
+                && entry.slot().role() != Role.QUOTIENT
+                && !Rule.TENS_OF_TOTAL.equals(entry.rule());
         if (figure) {
           may.add(entry);
         }
       }
     }
     Map<Slot, BigInteger> wrong = new HashMap<>();
+    List<List<Entry>> reads = new ArrayList<>();
     for (int tries = 0; tries < 40 && wrong.size() < slips && !may.isEmpty(); tries++) {
       Entry entry = may.get(random.nextInt(may.size()));
       BigInteger off = BigInteger.valueOf(random.nextBoolean() ? 1 : -1);
       BigInteger other = entry.value().add(off);
       boolean fits =
           other.signum() >= 0 && other.toString().length() == entry.value().toString().length();
-      if (fits) {
+      // The two figures of one total or product are one fact.
+      if (fits && !reads.contains(entry.reads())) {
+        reads.add(entry.reads());
         wrong.put(entry.slot(), other);
       }
     }
