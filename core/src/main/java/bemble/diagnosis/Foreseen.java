@@ -24,11 +24,15 @@ import java.util.Set;
  * it. Worked out once for all pupils who were asked the sum.
  */
 final class Foreseen {
+  /** A slip that is made at each of its chances at a rate. */
+  private record Habit(Slip slip, double rate) {}
+
   private final Sum sum;
   private final Answer right;
   private final Map<Answer, Set<Optional<Pair>>> missed;
   private final Map<List<Slip>, Answer> slipped = new HashMap<>();
   private final Map<Slip, List<Partly>> partly = new HashMap<>();
+  private final Map<Habit, AnswerChances> made = new HashMap<>();
   private final Map<Answer, Integer> numbers = new LinkedHashMap<>();
 
   Foreseen(Item item, Style style) {
@@ -91,6 +95,18 @@ final class Foreseen {
   /** What somebody gets who makes a slip at some of its chances, the right answer among them. */
   List<Partly> partly(Slip slip) {
     return partly.computeIfAbsent(slip, each -> Partly.all(sum, each));
+  }
+
+  /** The answers of somebody who makes a slip at each chance at a rate, and at one at least. */
+  AnswerChances made(Slip slip, double rate) {
+    return made.computeIfAbsent(
+        new Habit(slip, rate),
+        habit -> {
+          List<Partly> cases = partly(slip).stream().filter(each -> each.made() > 0).toList();
+          return new AnswerChances(
+              cases.stream().mapToInt(each -> number(each.answer())).toArray(),
+              cases.stream().mapToDouble(each -> each.chance(rate)).toArray());
+        });
   }
 
   /** Whether a reply is what a slip gives, made at one of its chances or at more. */

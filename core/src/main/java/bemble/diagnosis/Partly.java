@@ -18,7 +18,7 @@ import java.util.List;
  */
 record Partly(Answer answer, int made, int left) {
   /** Further chances go the way of this one, so that there are few cases. */
-  private static final int MOST = 4;
+  private static final int MOST = 3;
 
   /** All cases of a sum, from the one in which it is made at every chance. */
   static List<Partly> all(Sum sum, Slip slip) {

@@ -4,7 +4,6 @@ import bemble.ladder.Ladder;
 import bemble.number.Numeral;
 import bemble.practice.Alike;
 import bemble.practice.Item;
-import bemble.procedure.Answer;
 import bemble.slip.Slip;
 import bemble.style.Style;
 import java.util.ArrayList;
@@ -93,17 +92,16 @@ public final class Pool {
       List<Integer> matter,
       Map<List<Slip>, Integer> groups) {
     double[] before = new double[groups.size()];
-    Map<Answer, double[]> after = new LinkedHashMap<>();
+    Map<Integer, double[]> after = new LinkedHashMap<>();
     for (int h : matter) {
       Hypothesis hypothesis = hypotheses.get(h);
       int group = groups.get(hypothesis.slips());
       before[group] += likely[h];
-      hypothesis
-          .expected(sum)
-          .forEach(
-              (answer, chance) ->
-                  after.computeIfAbsent(answer, any -> new double[groups.size()])[group] +=
-                      likely[h] * chance);
+      AnswerChances expected = AnswerChances.of(hypothesis, sum);
+      for (int i = 0; i < expected.answers().length; i++) {
+        after.computeIfAbsent(expected.answers()[i], any -> new double[groups.size()])[group] +=
+            likely[h] * expected.chances()[i];
+      }
     }
     double left = after.values().stream().mapToDouble(Pool::doubt).sum();
     return doubt(before) - left;

@@ -15,6 +15,7 @@ import org.junit.jupiter.api.Test;
 /** Renews docs/diagnosis.md. Not a test: run by {@code ./bemble diagnosis}. */
 class DiagnosisTable {
   private static final int PUPILS = 200;
+  private static final int PLAIN_PUPILS = 100;
 
   @Test
   void renew() throws IOException {
@@ -34,6 +35,8 @@ class DiagnosisTable {
         all += PUPILS;
       }
     }
+    PlainPupilMeasure plain = new PlainPupilMeasure();
+    List<PlainPupilMeasure.Row> plainRows = plain.rows(PLAIN_PUPILS);
     Files.writeString(
         Path.of("..", "docs", "diagnosis.md"),
         """
@@ -49,8 +52,31 @@ class DiagnosisTable {
         | slip | method | first | three | said | accused |
         | --- | --- | --- | --- | --- | --- |
         %s
+
+        ## Pupils who know no procedure
+
+        %d pupils a row answer ten random sums by arithmetic of their own, with one habit and a careless
+        figure in one answer of 25. The habit shows at each of its chances (a column, a row, a sum) with the
+        rate of the row; some habits are none that Bemble knows. *Said*: sure enough, and with no more
+        answers against it than for it; *other*: another slip is said.
+
+        | habit | operation | rate | pupils | first | said | other |
+        | --- | --- | --- | --- | --- | --- | --- |
+        %s
+        How often something that was told of them with a probability is so; the Brier score of all is %.3f.
+
+        | told | times | said | true |
+        | --- | --- | --- | --- |
+        %s\
         """
-            .formatted(PUPILS, 100.0 * first / all, String.join("\n", rows)));
+            .formatted(
+                PUPILS,
+                100.0 * first / all,
+                String.join("\n", rows),
+                PLAIN_PUPILS,
+                PlainPupilMeasure.table(plainRows),
+                plain.brier(),
+                plain.calibration()));
   }
 
   private static String row(String slip, String method, DiagnosisMeasure trial) {

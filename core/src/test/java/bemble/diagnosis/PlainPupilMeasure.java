@@ -40,9 +40,13 @@ final class PlainPupilMeasure {
   record Row(PlainPupil pupil, double made, int pupils, int first, int said, int other) {}
 
   List<Row> rows(int pupils) {
+    return rows(pupils, MADE);
+  }
+
+  List<Row> rows(int pupils, double... rates) {
     List<Row> rows = new ArrayList<>();
     for (PlainPupil pupil : PlainPupil.ALL) {
-      for (double made : MADE) {
+      for (double made : rates) {
         rows.add(row(pupil, made, pupils));
       }
     }
@@ -114,32 +118,44 @@ final class PlainPupilMeasure {
     judged++;
   }
 
-  public static void main(String[] args) {
-    PlainPupilMeasure measure = new PlainPupilMeasure();
-    int other = 0;
-    int all = 0;
-    for (Row row : measure.rows(Integer.parseInt(args[0]))) {
-      System.out.printf(
-          "%-30s %-14s %.1f of %d first %d said %d other %d%n",
-          row.pupil.slip(),
-          row.pupil.operation(),
-          row.made,
-          row.pupils,
-          row.first,
-          row.said,
-          row.other);
-      other += row.other;
-      all += row.pupils;
+  /** A row for each habit and each chance. */
+  static String table(List<Row> rows) {
+    StringBuilder table = new StringBuilder();
+    for (Row row : rows) {
+      String name = row.pupil.slip().isEmpty() ? "none that is known" : row.pupil.slip();
+      table.append(
+          "| %s | %s | %.0f %% | %d | %d | %d | %d |%n"
+              .formatted(
+                  name,
+                  row.pupil.operation().id(),
+                  100 * row.made,
+                  row.pupils,
+                  row.first,
+                  row.said,
+                  row.other));
     }
-    System.out.println("other said " + other + " of " + all);
+    return table.toString();
+  }
+
+  /** How often what was told with a probability is so. */
+  String calibration() {
+    StringBuilder table = new StringBuilder();
     for (int bin = 0; bin < BINS; bin++) {
-      System.out.printf(
-          "%.2f  %d told, %.3f said, %.3f true%n",
-          bin / 10.0,
-          measure.told[bin],
-          measure.chances[bin] / Math.max(1, measure.told[bin]),
-          (double) measure.were[bin] / Math.max(1, measure.told[bin]));
+      int of = Math.max(1, told[bin]);
+      table.append(
+          "| %.1f to %.1f | %d | %.3f | %.3f |%n"
+              .formatted(
+                  bin / 10.0,
+                  (bin + 1) / 10.0,
+                  told[bin],
+                  chances[bin] / of,
+                  (double) were[bin] / of));
     }
-    System.out.println("Brier " + measure.brier / measure.judged);
+    return table.toString();
+  }
+
+  /** The mean square of what a probability is off. */
+  double brier() {
+    return brier / judged;
   }
 }

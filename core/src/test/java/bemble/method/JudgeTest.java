@@ -94,11 +94,14 @@ class JudgeTest {
   void everySlipIsFoundAndNamed(Method<?> method, Slip slip) {
     SlipMeasure measure = SlipMeasure.of(method, slip);
     assertTrue(measure.shown() > 3, measure::toString);
+    if (slip.isOfFacts()) {
+      // Each fact that is missed is a slip of its own, and two side by side may look like another.
+      assertTrue(10 * measure.named() >= 9 * measure.shown(), measure::toString);
+      return;
+    }
     assertEquals(measure.shown(), measure.named(), measure::toString);
     assertTrue(10 * measure.first() >= 9 * measure.shown(), measure::toString);
-    // Each fact that is missed is a slip of its own.
-    boolean isOne = !slip.isOfFacts();
-    assertTrue(!isOne || 10 * measure.alone() >= 9 * measure.shown(), measure::toString);
+    assertTrue(10 * measure.alone() >= 9 * measure.shown(), measure::toString);
   }
 
   @ParameterizedTest

@@ -1,5 +1,8 @@
 package bemble.method;
 
+import bemble.judge.right.RightMeasure;
+import bemble.judge.several.SeveralMeasure;
+import bemble.judge.wrong.WrongMeasure;
 import bemble.slip.Slip;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -9,6 +12,8 @@ import org.junit.jupiter.api.Test;
 
 /** Renews docs/slips.md. Not a test: run by {@code ./bemble slips}. */
 class SlipTable {
+  private static final int PAGES = 100;
+
   @Test
   void renew() throws IOException {
     String rows =
@@ -28,8 +33,38 @@ class SlipTable {
         | slip | method | shown | named | first | alone | at one place | named | first | alone |
         | --- | --- | --- | --- | --- | --- | --- | --- | --- | --- |
         %s
+
+        ## Right work of other kinds
+
+        Pages by writers who know no procedure (`judge/right`; each kind is drawn there): how many are called
+        wrong at the end; how many others have a finding at any figure while they are written, in five
+        orders; and figures that are called not needed.
+
+        | kind | pages | wrong | alarmed | not needed |
+        | --- | --- | --- | --- | --- |
+        %s
+        ## The first square
+
+        Pages with one slip by such writers (`judge/wrong`), who go on rightly from it: how many are called
+        right; on how many the first finding is where the slip was made; and on how many it is the only one.
+
+        | kind | pages | right | first | alone |
+        | --- | --- | --- | --- | --- |
+        %s
+        ## Several slips
+
+        Pages on which two or three figures are one more or one less, each of another fact: on how many all
+        of them are found, and on how many nothing else is.
+
+        | method | with two | all | nothing else | with three | all | nothing else |
+        | --- | --- | --- | --- | --- | --- | --- |
+        %s\
         """
-            .formatted(rows));
+            .formatted(
+                rows,
+                RightMeasure.table(PAGES, 71),
+                WrongMeasure.table(PAGES, 72),
+                SeveralMeasure.table(PAGES, 73)));
   }
 
   private static String row(Method<?> method, Slip slip) {

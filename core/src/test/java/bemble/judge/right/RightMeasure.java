@@ -11,7 +11,7 @@ import java.util.List;
 import java.util.Random;
 
 /** Counts right pages of a kind that are called wrong, at the end or while they are written. */
-final class RightMeasure {
+public final class RightMeasure {
   static final List<RightKind> KINDS =
       List.of(
           new AreaSetOut(),
@@ -93,18 +93,16 @@ final class RightMeasure {
     return page.sum().problem() + " " + when + ": " + found + " missing " + report.missing();
   }
 
-  public static void main(String[] args) {
-    int pages = Integer.parseInt(args[0]);
+  /** A row for each kind. */
+  public static String table(int pages, long seed) {
+    StringBuilder rows = new StringBuilder();
     for (RightKind kind : KINDS) {
-      Counted counted = count(kind, pages, args.length > 1 ? Long.parseLong(args[1]) : 33);
-      System.out.printf(
-          "%-50s %d wrong %d alarmed %d notNeeded %d %s%n",
-          kind.title(),
-          counted.pages,
-          counted.wrong,
-          counted.alarmed,
-          counted.notNeeded,
-          counted.example);
+      Counted counted = count(kind, pages, seed);
+      rows.append(
+          "| %s | %d | %d | %d | %d |%n"
+              .formatted(
+                  kind.title(), counted.pages, counted.wrong, counted.alarmed, counted.notNeeded));
     }
+    return rows.toString();
   }
 }

@@ -31,7 +31,7 @@ import java.util.Map;
 import java.util.Random;
 
 /** Counts pages with several wrong figures on which each of them is found. */
-final class SeveralMeasure {
+public final class SeveralMeasure {
   private SeveralMeasure() {}
 
   /** Writes other figures in some slots and goes on from them. */
@@ -48,6 +48,7 @@ final class SeveralMeasure {
    * @param pages how many are judged
    * @param all pages on which every wrong figure is in a finding
    * @param exact pages on which there is nothing else
+   * @param example the first page on which there is not
    */
   record Counted(int pages, int all, int exact, String example) {}
 
@@ -150,22 +151,26 @@ final class SeveralMeasure {
     return wrong;
   }
 
-  public static void main(String[] args) {
-    int pages = Integer.parseInt(args[0]);
-    for (int slips = 2; slips <= 3; slips++) {
-      for (Method<?> method : Methods.all()) {
-        if (Judge.judges(method)) {
-          Counted counted = count(method, slips, pages, 5);
-          System.out.printf(
-              "%d in %-30s %d all %d exact %d %s%n",
-              slips,
-              method.operation().id() + " " + method.id(),
-              counted.pages,
-              counted.all,
-              counted.exact,
-              counted.example);
-        }
+  /** A row for each method whose pages have room for two wrong figures. */
+  public static String table(int pages, long seed) {
+    StringBuilder rows = new StringBuilder();
+    for (Method<?> method : Methods.all()) {
+      if (Judge.judges(method)) {
+        Counted two = count(method, 2, pages, seed);
+        Counted three = count(method, 3, pages, seed);
+        rows.append(
+            "| %s %s | %d | %d | %d | %d | %d | %d |%n"
+                .formatted(
+                    method.operation().id(),
+                    method.id(),
+                    two.pages,
+                    two.all,
+                    two.exact,
+                    three.pages,
+                    three.all,
+                    three.exact));
       }
     }
+    return rows.toString();
   }
 }

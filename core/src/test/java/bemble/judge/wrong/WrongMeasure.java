@@ -11,7 +11,7 @@ import java.util.Optional;
 import java.util.Random;
 
 /** Counts pages of a kind on which the first finding is where the slip is, and the only one. */
-final class WrongMeasure {
+public final class WrongMeasure {
   static final List<WrongKind> KINDS =
       List.of(
           new SurplusInFront(),
@@ -76,13 +76,7 @@ final class WrongMeasure {
   private static String told(WrongKind.WrongPage page, Report report) {
     StringBuilder told = new StringBuilder(page.sum().problem() + " at " + squares(page.first()));
     for (Finding each : report.findings()) {
-      told.append(
-          "; %s%s %s %s"
-              .formatted(
-                  each.kind(),
-                  squares(each.squares()),
-                  each.slips(),
-                  each.fact().map(f -> f.fact() + " as " + f.as()).orElse("")));
+      told.append("; %s%s %s".formatted(each.kind(), squares(each.squares()), each.slips()));
     }
     return told + " notNeeded " + report.count(Verdict.NOT_NEEDED);
   }
@@ -91,18 +85,15 @@ final class WrongMeasure {
     return squares.stream().map(at -> at.row() + "," + at.column()).toList().toString();
   }
 
-  public static void main(String[] args) {
-    int pages = Integer.parseInt(args[0]);
+  /** A row for each kind. */
+  public static String table(int pages, long seed) {
+    StringBuilder rows = new StringBuilder();
     for (WrongKind kind : KINDS) {
-      Counted counted = count(kind, pages, args.length > 1 ? Long.parseLong(args[1]) : 33);
-      System.out.printf(
-          "%-40s %d right %d first %d alone %d %s%n",
-          kind.title(),
-          counted.pages,
-          counted.right,
-          counted.first,
-          counted.alone,
-          counted.example);
+      Counted counted = count(kind, pages, seed);
+      rows.append(
+          "| %s | %d | %d | %d | %d |%n"
+              .formatted(kind.title(), counted.pages, counted.right, counted.first, counted.alone));
     }
+    return rows.toString();
   }
 }
