@@ -48,7 +48,8 @@ public final class Slate {
   /** The sheet as it is handed to the writer. */
   public Paper sheet() {
     Paper page = truth.paper();
-    Area room = new Area(page.extent().from(), page.extent().to().moved(ROOM, ROOM));
+    Area most = SheetRoom.of(sum, page.extent());
+    Area room = new Area(most.from(), most.to().moved(ROOM, ROOM));
     List<Mark> marks =
         settingOut == SettingOut.OWN
             ? page.marks().stream().filter(this::isFrame).toList()

@@ -136,6 +136,27 @@ class SlateTest {
     assertTrue(copied == 0 || sign < 0 || copied >= figures, sum.problem()::toString);
   }
 
+  /** Neither a remainder nor the number of rounds or figures shows in the size of the sheet. */
+  @ParameterizedTest
+  @CsvSource({
+    "9736 ÷ 8, 9753 ÷ 8, long",
+    "9736 ÷ 8, 8008 ÷ 8, short",
+    "224 × 26, 999 × 99, column",
+    "1000 − 999, 9000 − 111, exchange",
+    "111 + 111, 999 + 999, column",
+    "√1024, √9999, digit-pairs"
+  })
+  void aSheetTellsNothingOfTheAnswer(String one, String other, String method) {
+    assertEquals(sheet(one, method), sheet(other, method));
+  }
+
+  private static Area sheet(String line, String method) {
+    Problem problem =
+        ((Reading.Understood) new ProblemReader(Limits.STANDARD).read(line)).problem();
+    Method<?> by = Methods.find(problem.operation(), method).orElseThrow();
+    return new Slate(new Sum(problem, by, Style.STANDARD), SettingOut.GIVEN).sheet().extent();
+  }
+
   @ParameterizedTest
   @MethodSource("sums")
   void theWholePathLiesOnTheSheet(Sum sum) {

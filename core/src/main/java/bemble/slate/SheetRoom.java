@@ -1,0 +1,75 @@
+package bemble.slate;
+
+import bemble.method.Methods;
+import bemble.method.Sum;
+import bemble.number.Numeral;
+import bemble.paper.Area;
+import bemble.problem.Addition;
+import bemble.problem.Division;
+import bemble.problem.Multiplication;
+import bemble.problem.Problem;
+import bemble.problem.Root;
+import bemble.problem.Subtraction;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The room that a sum may need by the lengths of its numbers alone. A sheet that is cut to the page
+ * of one sum would tell how many rounds it takes, and whether anything is left.
+ */
+final class SheetRoom {
+  /** Figures that make short and long answers, exact ones and ones with a remainder. */
+  private static final List<String> FIGURES = List.of("9", "8", "7", "1");
+
+  private SheetRoom() {}
+
+  /** The room of the sum itself and of others whose numbers are as long. */
+  static Area of(Sum sum, Area own) {
+    Area room = own;
+    for (Problem problem : alike(sum.problem())) {
+      if (Methods.misfit(sum.method(), problem).isEmpty()) {
+        Sum other = new Sum(problem, sum.method(), sum.style());
+        room = room.joined(other.work().paper().extent());
+      }
+    }
+    return room;
+  }
+
+  private static List<Problem> alike(Problem problem) {
+    List<Problem> alike = new ArrayList<>();
+    for (String first : FIGURES) {
+      for (String second : FIGURES) {
+        with(problem, first, second).ifPresent(alike::add);
+      }
+    }
+    return alike;
+  }
+
+  /** The same with every figure of its first number, and of the others, another one. */
+  private static Optional<Problem> with(Problem problem, String first, String second) {
+    List<Numeral> numbers = new ArrayList<>();
+    for (Numeral number : problem.numbers()) {
+      numbers.add(filled(number, numbers.isEmpty() ? first : second));
+    }
+    Numeral one = numbers.get(0);
+    Numeral other = numbers.get(numbers.size() - 1);
+    if (problem instanceof Addition) {
+      return Optional.of(new Addition(numbers));
+    }
+    if (problem instanceof Subtraction) {
+      boolean fits = one.value().compareTo(other.value()) >= 0;
+      return fits ? Optional.of(new Subtraction(one, other)) : Optional.empty();
+    }
+    if (problem instanceof Multiplication) {
+      return Optional.of(new Multiplication(one, other));
+    }
+    return Optional.of(
+        problem instanceof Root root ? new Root(one, root.places()) : new Division(one, other));
+  }
+
+  private static Numeral filled(Numeral number, String figure) {
+    return Numeral.of(new BigInteger(figure.repeat(number.length())), number.scale());
+  }
+}
