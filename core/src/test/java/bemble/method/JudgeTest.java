@@ -94,7 +94,7 @@ class JudgeTest {
   void everySlipIsFoundAndNamed(Method<?> method, Slip slip) {
     SlipMeasure measure = SlipMeasure.of(method, slip);
     assertTrue(measure.shown() > 3, measure::toString);
-    if (slip.isOfFacts()) {
+    if (slip.isMissedFact()) {
       // Each fact that is missed is a slip of its own, and two side by side may look like another.
       assertTrue(10 * measure.named() >= 9 * measure.shown(), measure::toString);
       return;

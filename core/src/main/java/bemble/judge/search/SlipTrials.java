@@ -53,7 +53,7 @@ final class SlipTrials {
             trials.slipping(at).ifPresent(tried::add);
           }
           // A fact is missed once: another one is another slip.
-          if (!slip.isOfFacts()) {
+          if (!slip.isMissedFact()) {
             trials.slipping(new At(slip, from, true)).ifPresent(tried::add);
           }
         }

@@ -151,25 +151,33 @@ public final class SeveralMeasure {
     return wrong;
   }
 
+  /**
+   * Methods whose pages have room for several. What short division works out stands small, and the
+   * figures of its quotient go with what is left.
+   */
+  static List<Method<?>> methods() {
+    return Methods.all().stream()
+        .filter(method -> Judge.judges(method) && !method.id().equals("short"))
+        .toList();
+  }
+
   /** A row for each method whose pages have room for two wrong figures. */
   public static String table(int pages, long seed) {
     StringBuilder rows = new StringBuilder();
-    for (Method<?> method : Methods.all()) {
-      if (Judge.judges(method)) {
-        Counted two = count(method, 2, pages, seed);
-        Counted three = count(method, 3, pages, seed);
-        rows.append(
-            "| %s %s | %d | %d | %d | %d | %d | %d |%n"
-                .formatted(
-                    method.operation().id(),
-                    method.id(),
-                    two.pages,
-                    two.all,
-                    two.exact,
-                    three.pages,
-                    three.all,
-                    three.exact));
-      }
+    for (Method<?> method : methods()) {
+      Counted two = count(method, 2, pages, seed);
+      Counted three = count(method, 3, pages, seed);
+      rows.append(
+          "| %s %s | %d | %d | %d | %d | %d | %d |%n"
+              .formatted(
+                  method.operation().id(),
+                  method.id(),
+                  two.pages,
+                  two.all,
+                  two.exact,
+                  three.pages,
+                  three.all,
+                  three.exact));
     }
     return rows.toString();
   }
