@@ -59,6 +59,18 @@ public final class PlainPaper {
         .orElseThrow();
   }
 
+  /** The column of the ones of the counts of a division by easy counts. */
+  public static int countColumn(Sum sum) {
+    return sum.work().steps().stream()
+        .flatMap(step -> step.entries().stream())
+        .map(Entry::slot)
+        .filter(slot -> slot.role() == Role.COUNT)
+        .map(Slot::square)
+        .findFirst()
+        .orElseThrow()
+        .column();
+  }
+
   /** Writes a number with its last figure in a square; figures from the ones on. */
   public void write(long number, Square last) {
     String text = String.valueOf(number);

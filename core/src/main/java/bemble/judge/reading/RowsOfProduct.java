@@ -77,11 +77,31 @@ record RowsOfProduct(List<List<Expected>> due) {
     int last = due.size() - 1;
     int asDue = IntStream.rangeClosed(0, last).map(i -> alike(writing, i, i)).sum();
     int turned = IntStream.rangeClosed(0, last).map(i -> alike(writing, i, last - i)).sum();
-    return turned > asDue && IntStream.rangeClosed(0, last).allMatch(i -> is(writing, i, last - i));
+    boolean isFree = IntStream.rangeClosed(0, last).allMatch(i -> is(writing, i, last - i));
+    // One of the rows may be wrong, if another one can only be read so.
+    boolean isLikely =
+        IntStream.rangeClosed(0, last).anyMatch(i -> isWhole(writing, i, last - i))
+            && IntStream.rangeClosed(0, last).noneMatch(i -> isWhole(writing, i, i));
+    return turned > asDue && (isFree || isLikely);
   }
 
   /** How many figures of a row are those of another one, less those that are not. */
   private int alike(Handwriting writing, int row, int other) {
+    return compared(writing, row, other).sum();
+  }
+
+  /** Whether no figure of a row is unlike another one. */
+  private boolean is(Handwriting writing, int row, int other) {
+    return compared(writing, row, other).noneMatch(each -> each < 0);
+  }
+
+  /** Whether all figures of a row are those of another one. */
+  private boolean isWhole(Handwriting writing, int row, int other) {
+    return compared(writing, row, other).allMatch(each -> each > 0);
+  }
+
+  /** For each figure of a row whether it is the one of another row: 1, or −1; 0 for none. */
+  private IntStream compared(Handwriting writing, int row, int other) {
     int down = row(row) - row(other);
     return due.get(other).stream()
         .mapToInt(
@@ -89,20 +109,7 @@ record RowsOfProduct(List<List<Expected>> due) {
                 writing
                     .at(one.at().moved(down, 0), Spot.FULL)
                     .map(text -> text.equals(one.text()) ? 1 : -1)
-                    .orElse(0))
-        .sum();
-  }
-
-  /** Whether no figure of a row is unlike another one. */
-  private boolean is(Handwriting writing, int row, int other) {
-    int down = row(row) - row(other);
-    return due.get(other).stream()
-        .allMatch(
-            one ->
-                writing
-                    .at(one.at().moved(down, 0), Spot.FULL)
-                    .orElse(one.text())
-                    .equals(one.text()));
+                    .orElse(0));
   }
 
   private int row(int number) {

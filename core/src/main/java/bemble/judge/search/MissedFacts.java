@@ -44,7 +44,7 @@ final class MissedFacts {
     if (areTens(wrong.entry())) {
       taken = Whole.joined(value, other.orElse(Whole.ones(due)));
     } else if (isFigure(wrong.entry())) {
-      taken = total(value, other, due);
+      taken = total(wrong, value, other);
     }
     BigInteger off = taken.subtract(due);
     return facts.stream()
@@ -121,10 +121,18 @@ final class MissedFacts {
     return Whole.joined(tens.applyTo(entry.reads()), ones.applyTo(entry.reads()));
   }
 
-  /** The total that ends in a figure: with the tens that were written, else the nearest one. */
-  private static BigInteger total(BigInteger figure, Optional<BigInteger> tens, BigInteger due) {
+  /**
+   * The total that ends in a figure: with the tens that were written, else with those that are due
+   * and were carried on rightly, if that is likely, else the nearest one.
+   */
+  private static BigInteger total(Seen wrong, BigInteger figure, Optional<BigInteger> tens) {
     if (tens.isPresent()) {
       return Whole.joined(tens.get(), figure);
+    }
+    BigInteger due = whole(wrong.entry());
+    BigInteger withTens = Whole.joined(Whole.tens(due), figure);
+    if (isLikely(wrong, withTens)) {
+      return withTens;
     }
     int off = figure.subtract(due).mod(BigInteger.TEN).intValue();
     BigInteger near = due.add(BigInteger.valueOf(off > 5 ? off - 10 : off));

@@ -3,11 +3,8 @@ package bemble.judge.right;
 import bemble.judge.PlainPaper;
 import bemble.method.Sum;
 import bemble.number.Numeral;
-import bemble.paper.Role;
 import bemble.paper.Square;
 import bemble.problem.Division;
-import bemble.procedure.Entry;
-import bemble.procedure.Slot;
 import java.util.Random;
 
 /**
@@ -43,15 +40,7 @@ final class CountOfNothing implements RightKind {
         PlainPaper.sum(
             new Division(Numeral.of(dividend), Numeral.of(divisor)), "partial-quotients");
     Square ones = RightKind.ones(sum);
-    int counts =
-        sum.work().steps().stream()
-            .flatMap(step -> step.entries().stream())
-            .map(Entry::slot)
-            .filter(slot -> slot.role() == Role.COUNT)
-            .map(Slot::square)
-            .findFirst()
-            .orElseThrow()
-            .column();
+    int counts = PlainPaper.countColumn(sum);
     PlainPaper paper = new PlainPaper();
     int left = dividend;
     int total = 0;

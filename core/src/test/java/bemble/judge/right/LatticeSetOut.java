@@ -1,5 +1,6 @@
 package bemble.judge.right;
 
+import bemble.judge.PlainLattice;
 import bemble.judge.PlainPaper;
 import bemble.judge.report.SettingOut;
 import bemble.method.Sum;
@@ -36,25 +37,8 @@ final class LatticeSetOut implements RightKind {
     for (int i = 0; i < 2; i++) {
       paper.write(sides[i], new Square(1 + 2 * i, 6));
     }
-    int[] places = new int[4];
-    for (int row = 0; row < 2; row++) {
-      for (int column = 0; column < 2; column++) {
-        int product = tops[column] * sides[row];
-        paper.write(product / 10, new Square(1 + 2 * row, 2 + 2 * column));
-        paper.write(product % 10, new Square(2 + 2 * row, 3 + 2 * column));
-        places[3 - row - column] += product / 10;
-        places[2 - row - column] += product % 10;
-      }
-    }
-    int carry = 0;
-    for (int place = 0; place < 4; place++) {
-      int total = places[place] + carry;
-      carry = total / 10;
-      if (place < 3 || total > 0) {
-        paper.write(
-            total % 10, place < 2 ? new Square(5, 5 - 2 * place) : new Square(7 - 2 * place, 1));
-      }
-    }
+    int[] places = new PlainLattice(top, side).fill(paper, -1);
+    PlainLattice.add(paper, places, (place, total) -> total % 10);
     paper.write((long) top * side, ones);
     return new RightPage(sum, SettingOut.OWN, paper);
   }

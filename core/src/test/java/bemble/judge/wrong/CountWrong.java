@@ -4,11 +4,8 @@ import bemble.judge.PlainPaper;
 import bemble.judge.report.SettingOut;
 import bemble.method.Sum;
 import bemble.number.Numeral;
-import bemble.paper.Role;
 import bemble.paper.Square;
 import bemble.problem.Division;
-import bemble.procedure.Entry;
-import bemble.procedure.Slot;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -47,15 +44,7 @@ final class CountWrong implements WrongKind {
         PlainPaper.sum(
             new Division(Numeral.of(dividend), Numeral.of(divisor)), "partial-quotients");
     Square ones = PlainPaper.lastOfFirst(sum);
-    int counts =
-        sum.work().steps().stream()
-            .flatMap(step -> step.entries().stream())
-            .map(Entry::slot)
-            .filter(slot -> slot.role() == Role.COUNT)
-            .map(Slot::square)
-            .findFirst()
-            .orElseThrow()
-            .column();
+    int counts = PlainPaper.countColumn(sum);
     PlainPaper paper = new PlainPaper();
     Square first = new Square(ones.row() + 1, counts);
     paper.write(notAdded ? 10 * tens : tens, first);
