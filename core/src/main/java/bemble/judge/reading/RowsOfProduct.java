@@ -78,9 +78,10 @@ record RowsOfProduct(List<List<Expected>> due) {
     int asDue = IntStream.rangeClosed(0, last).map(i -> alike(writing, i, i)).sum();
     int turned = IntStream.rangeClosed(0, last).map(i -> alike(writing, i, last - i)).sum();
     boolean isFree = IntStream.rangeClosed(0, last).allMatch(i -> is(writing, i, last - i));
-    // One of the rows may be wrong, if another one can only be read so.
+    // One of two rows may be wrong, if the other one can only be read so.
     boolean isLikely =
-        IntStream.rangeClosed(0, last).anyMatch(i -> isWhole(writing, i, last - i))
+        due.size() == 2
+            && IntStream.rangeClosed(0, last).anyMatch(i -> isWhole(writing, i, last - i))
             && IntStream.rangeClosed(0, last).noneMatch(i -> isWhole(writing, i, i));
     return turned > asDue && (isFree || isLikely);
   }
