@@ -36,11 +36,13 @@ record AnswerChances(int[] answers, double[] chances) {
     return Arrays.stream(chances).sum();
   }
 
-  private AnswerChances times(double factor) {
+  /** The same, each so many times as likely. */
+  AnswerChances times(double factor) {
     return new AnswerChances(answers, Arrays.stream(chances).map(each -> each * factor).toArray());
   }
 
-  private AnswerChances and(int answer, double chance) {
+  /** These and one more. */
+  AnswerChances and(int answer, double chance) {
     return and(new AnswerChances(new int[] {answer}, new double[] {chance}));
   }
 

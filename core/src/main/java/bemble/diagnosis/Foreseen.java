@@ -24,6 +24,8 @@ import java.util.Set;
  * it. Worked out once for all pupils who were asked the sum.
  */
 final class Foreseen {
+  private static final double HALF = 0.5;
+
   /** A slip that is made at each of its chances at a rate. */
   private record Habit(Slip slip, double rate) {}
 
@@ -97,15 +99,21 @@ final class Foreseen {
     return partly.computeIfAbsent(slip, each -> Partly.all(sum, each));
   }
 
-  /** The answers of somebody who makes a slip at each chance at a rate, and at one at least. */
+  /**
+   * The answers of somebody who makes a slip at each chance at a rate, and at one at least. Some
+   * think of it at each chance anew, others work a whole sum in one way: each is as likely.
+   */
   AnswerChances made(Slip slip, double rate) {
     return made.computeIfAbsent(
         new Habit(slip, rate),
         habit -> {
           List<Partly> cases = partly(slip).stream().filter(each -> each.made() > 0).toList();
-          return new AnswerChances(
-              cases.stream().mapToInt(each -> number(each.answer())).toArray(),
-              cases.stream().mapToDouble(each -> each.chance(rate)).toArray());
+          AnswerChances anew =
+              new AnswerChances(
+                  cases.stream().mapToInt(each -> number(each.answer())).toArray(),
+                  cases.stream().mapToDouble(each -> each.chance(rate)).toArray());
+          boolean shows = !cases.isEmpty();
+          return shows ? anew.times(HALF).and(number(with(List.of(slip))), HALF * rate) : anew;
         });
   }
 
