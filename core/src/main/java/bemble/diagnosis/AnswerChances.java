@@ -22,13 +22,15 @@ record AnswerChances(int[] answers, double[] chances) {
     if (slips.size() == 1) {
       return one.and(right, noOne);
     }
-    // One of the two alone, at any of its chances, or else both wherever they can be made.
+    // One of the two alone, at any of its chances, or both wherever they can be made.
     AnswerChances other = sum.made(slips.get(1), rate);
     double noOther = 1 - other.total();
     return one.times(noOther)
         .and(other.times(noOne))
         .and(right, noOne * noOther)
-        .and(sum.number(sum.with(slips)), (1 - noOther) * (1 - noOne));
+        .and(
+            sum.number(sum.with(slips)),
+            sum.everywhere(slips.get(0), rate) * sum.everywhere(slips.get(1), rate));
   }
 
   /** How likely any of them is. */

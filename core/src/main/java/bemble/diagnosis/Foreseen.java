@@ -117,6 +117,16 @@ final class Foreseen {
         });
   }
 
+  /** How likely somebody makes a slip at all its chances who makes it at a rate. */
+  double everywhere(Slip slip, double rate) {
+    double anew =
+        partly(slip).stream()
+            .filter(each -> each.left() == 0)
+            .mapToDouble(each -> each.chance(rate))
+            .sum();
+    return HALF * anew + HALF * rate;
+  }
+
   /** Whether a reply is what a slip gives, made at one of its chances or at more. */
   boolean isGiven(Slip slip, Reply reply) {
     return partly(slip).stream().anyMatch(each -> each.made() > 0 && reply.is(each.answer()));

@@ -47,7 +47,9 @@ final class AsWritten {
 
   /** The page of a hand for which something that is missing counts as nothing. */
   Optional<Candidate> asNothing(Seen wrong) {
-    if (wrong.isSetOut() || inspection.value(wrong).isPresent()) {
+    // Without a part of the answer there is no answer.
+    boolean isPart = wrong.entry().slot().role().kind() == Role.Kind.PART;
+    if (!isPart || inspection.value(wrong).isPresent()) {
       return Optional.empty();
     }
     Map<Slot, BigInteger> nothing = new HashMap<>(Map.of(wrong.entry().slot(), BigInteger.ZERO));
