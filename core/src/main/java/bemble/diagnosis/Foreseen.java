@@ -117,14 +117,12 @@ final class Foreseen {
         });
   }
 
-  /** How likely somebody makes a slip at all its chances who makes it at a rate. */
+  /** How likely somebody makes a slip at all its chances who makes it at a rate; 0 without any. */
   double everywhere(Slip slip, double rate) {
-    double anew =
-        partly(slip).stream()
-            .filter(each -> each.left() == 0)
-            .mapToDouble(each -> each.chance(rate))
-            .sum();
-    return HALF * anew + HALF * rate;
+    return partly(slip).stream()
+        .filter(each -> each.made() > 0 && each.left() == 0)
+        .mapToDouble(each -> HALF * each.chance(rate) + HALF * rate)
+        .sum();
   }
 
   /** Whether a reply is what a slip gives, made at one of its chances or at more. */
