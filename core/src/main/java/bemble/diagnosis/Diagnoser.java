@@ -21,11 +21,6 @@ import java.util.Set;
  * case is worked out once, so one object serves a class. Not for several threads.
  */
 public final class Diagnoser {
-  /** Always, often and sometimes, each as likely. */
-  private static final int HABITS = 3;
-
-  private static final int SEVERAL = 3;
-
   /** Less likely explanations are left out. */
   private static final double HARDLY = 0.005;
 
@@ -53,33 +48,13 @@ public final class Diagnoser {
     sums = items.stream().map(item -> new Foreseen(item, style)).toList();
     Set<Slip> slips = new LinkedHashSet<>();
     items.forEach(item -> slips.addAll(Foreseen.slips(item, style)));
-    known = toldApart(slips);
+    known = slips.stream().filter(this::shows).toList();
     hypotheses = hypotheses();
     expected = hypotheses.stream().map(this::expected).toList();
   }
 
   private List<AnswerChances> expected(Hypothesis hypothesis) {
     return sums.stream().map(sum -> AnswerChances.of(hypothesis, sum)).toList();
-  }
-
-  /**
-   * Those that change an answer; of some that give the same answers throughout, where they show
-   * several times, the likelier: a single zero that holds the places is the only one there is to be
-   * forgotten, until a multiplier has three figures.
-   */
-  private List<Slip> toldApart(Set<Slip> slips) {
-    List<Slip> apart = new ArrayList<>();
-    for (Slip slip : slips) {
-      if (shows(slip) && apart.stream().noneMatch(other -> isAlike(slip, other))) {
-        apart.add(slip);
-      }
-    }
-    return List.copyOf(apart);
-  }
-
-  private boolean isAlike(Slip slip, Slip other) {
-    return sums.stream().filter(sum -> sum.shows(slip)).count() >= SEVERAL
-        && sums.stream().allMatch(sum -> sum.partly(slip).equals(sum.partly(other)));
   }
 
   /** Whether a slip changes an answer: what never shows cannot be found. */
@@ -113,9 +88,8 @@ public final class Diagnoser {
   }
 
   private void add(List<Hypothesis> all, List<Slip> slips, double prior) {
-    for (double rate : List.of(rates.always(), rates.often(), rates.sometimes())) {
-      all.add(new Hypothesis(slips, rate, prior / HABITS));
-    }
+    List<Double> habits = List.of(rates.always(), rates.often(), rates.sometimes());
+    habits.forEach(rate -> all.add(new Hypothesis(slips, rate, prior / habits.size())));
   }
 
   /**

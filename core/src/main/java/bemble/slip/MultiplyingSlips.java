@@ -13,6 +13,7 @@ import bemble.procedure.Section;
 import bemble.procedure.Shift;
 import java.math.BigInteger;
 import java.util.Optional;
+import java.util.function.IntUnaryOperator;
 import org.jspecify.annotations.Nullable;
 
 /** Changes to procedures of multiplication. */
@@ -24,18 +25,19 @@ final class MultiplyingSlips {
   }
 
   static Change placeholderTooMany(Problem problem) {
-    return placesHeld(1);
+    return placesHeld(usual -> usual + 1);
   }
 
+  /** One zero less where there are several; where there is one, that is a zero left out. */
   static Change placeholderTooFew(Problem problem) {
-    return placesHeld(-1);
+    return placesHeld(usual -> usual > 1 ? usual - 1 : usual);
   }
 
-  private static Change placesHeld(int more) {
+  private static Change placesHeld(IntUnaryOperator held) {
     return new Change() {
       @Override
       public int places(Shift shift, int place, int usual) {
-        return shift == Shift.PLACES_HELD ? usual + more : usual;
+        return shift == Shift.PLACES_HELD ? held.applyAsInt(usual) : usual;
       }
     };
   }

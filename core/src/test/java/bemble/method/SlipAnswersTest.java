@@ -63,7 +63,7 @@ class SlipAnswersTest {
         "702 − 385 | exchange    | nobody-pays                 | 417",
         "584 − 61  | exchange    | less-without-exchange       | 413",
         "57 × 38   | column      | placeholder-too-many        | 17556",
-        "57 × 138  | column      | placeholder-too-few         | 1197",
+        "57 × 138  | column      | placeholder-too-few         | 2736",
         "46 × 8    | column      | products-written-whole      | 3248",
         "46 × 8    | column      | product-tens-written        | 404",
         "57 × 38   | column      | matching-places-in-one-row  | 1556",

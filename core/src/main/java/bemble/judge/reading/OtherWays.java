@@ -18,6 +18,6 @@ public final class OtherWays {
             ? Spread.of(something.read(), truth, stage)
             : Spread.turned(something.read(), truth, stage);
     Transposed rows = RowsOfProduct.of(truth).on(spread.on(something), truth.working(), stage);
-    return RoundsOfNothing.of(truth).map(rounds -> rounds.on(rows)).orElse(rows);
+    return RoundsOfNothing.of(truth).map(rounds -> rounds.on(rows, stage)).orElse(rows);
   }
 }

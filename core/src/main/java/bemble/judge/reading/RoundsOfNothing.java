@@ -1,6 +1,7 @@
 package bemble.judge.reading;
 
 import bemble.judge.reading.Prediction.Seen;
+import bemble.judge.report.Stage;
 import bemble.judge.report.Written;
 import bemble.paper.Role;
 import bemble.paper.Square;
@@ -35,30 +36,31 @@ record RoundsOfNothing(int counts, int ones) {
   }
 
   /** The page without them. */
-  Transposed on(Transposed page) {
+  Transposed on(Transposed page, Stage stage) {
     Transposed read = page;
-    for (Optional<Integer> row = row(read); row.isPresent(); row = row(read)) {
+    for (Optional<Integer> row = row(read, stage); row.isPresent(); row = row(read, stage)) {
       read = without(read, row.get());
     }
     return read;
   }
 
-  private Optional<Integer> row(Transposed page) {
+  private Optional<Integer> row(Transposed page, Stage stage) {
     Handwriting writing = new Handwriting(page.read());
     return page.read().stream()
         .filter(one -> one.isFull() && one.at().column() == counts)
         .filter(one -> !Transposed.isAside(one))
         .map(one -> one.at().row())
-        .filter(row -> isOfNothing(writing, row))
+        .filter(row -> isOfNothing(writing, row, stage))
         .findFirst();
   }
 
-  private boolean isOfNothing(Handwriting writing, int row) {
+  private boolean isOfNothing(Handwriting writing, int row, Stage stage) {
     String count = writing.digitsLeftFrom(new Square(row, counts));
     String product = writing.digitsLeftFrom(new Square(row, ones));
     String before = writing.digitsLeftFrom(new Square(row - 1, ones));
     String then = writing.digitsLeftFrom(new Square(row + 1, ones));
-    return count.equals("0") && product.matches("0*") && before.endsWith(then);
+    boolean begun = then.isEmpty() || stage == Stage.IN_WORK && before.endsWith(then);
+    return count.equals("0") && product.matches("0*") && (begun || then.equals(before));
   }
 
   private Transposed without(Transposed page, int row) {

@@ -56,7 +56,7 @@ record RowsOfProduct(List<List<Expected>> due) {
     if ((isWhole || stage == Stage.IN_WORK) && areFromTheHighest(writing)) {
       return page.moved(each -> turned(each.at()), this::turned);
     }
-    return areAnotherSplit(writing, truth) ? page.as(this::asDue, blanks(writing)) : page;
+    return areAnotherSplit(writing, truth, stage) ? page.as(this::asDue, blanks(writing)) : page;
   }
 
   /** Whether of two rows only the other one is written, and once more under it as the answer. */
@@ -130,7 +130,7 @@ record RowsOfProduct(List<List<Expected>> due) {
    * Whether there are rows of half the product, as far as they are written, or of any multiples of
    * a factor that come to the product.
    */
-  private boolean areAnotherSplit(Handwriting writing, Working truth) {
+  private boolean areAnotherSplit(Handwriting writing, Working truth, Stage stage) {
     Multiplication sum = (Multiplication) truth.problem();
     BigInteger product = truth.answer().value().unscaled();
     List<String> rows = due.stream().map(row -> digits(writing, row.get(0).at())).toList();
@@ -140,7 +140,8 @@ record RowsOfProduct(List<List<Expected>> due) {
     }
     String half = product.divide(BigInteger.TWO).toString();
     boolean halves =
-        rows.size() == 2
+        stage == Stage.IN_WORK
+            && rows.size() == 2
             && !product.testBit(0)
             && due.stream().allMatch(row -> isAsFar(writing, row.get(0).at(), half));
     return halves
@@ -168,7 +169,9 @@ record RowsOfProduct(List<List<Expected>> due) {
 
   private static boolean areMultiples(List<String> rows, BigInteger factor) {
     return factor.signum() > 0
-        && rows.stream().allMatch(row -> new BigInteger(row).mod(factor).signum() == 0);
+        && rows.stream()
+            .map(BigInteger::new)
+            .allMatch(row -> row.signum() > 0 && row.mod(factor).signum() == 0);
   }
 
   private static String digits(Handwriting writing, Square ones) {

@@ -11,7 +11,6 @@ import bemble.procedure.Working;
 import bemble.slip.SlippingHand;
 import bemble.slip.SlippingHand.At;
 import java.math.BigInteger;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -64,8 +63,7 @@ record Candidates(School school, Inspection inspection, KnownHand known, Budget 
 
   /** The page with some values taken as they stand, those of an aid or a neighbour among them. */
   Candidate taking(@Nullable Seen aid, Map<Slot, BigInteger> written) {
-    Map<Slot, BigInteger> more = new HashMap<>(known.forced());
-    more.putAll(written);
+    Map<Slot, BigInteger> more = KnownHand.plus(known.forced(), written);
     return tried(null, aid, written, worked(known.slips(), more));
   }
 

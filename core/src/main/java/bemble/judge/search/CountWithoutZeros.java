@@ -1,19 +1,25 @@
 package bemble.judge.search;
 
 import bemble.judge.reading.Prediction.Seen;
+import bemble.judge.report.Written;
+import bemble.paper.Spot;
+import bemble.paper.Square;
 import bemble.procedure.Rule;
 import bemble.procedure.Slot;
 import java.math.BigInteger;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * A count that is noted without its zeros, where the product is the one with them: 3 and 90 for 30
  * times 3.
  *
  * @param written what its writer put in the slots of the count and of the product
+ * @param due the count with its zeros, as it should stand
  */
-record CountWithoutZeros(Map<Slot, BigInteger> written) {
+record CountWithoutZeros(Map<Slot, BigInteger> written, List<Written> due) {
   private static final int MOST_ZEROS = 6;
 
   /** The count of a page; empty where its product goes with it, or none is written. */
@@ -34,8 +40,19 @@ record CountWithoutZeros(Map<Slot, BigInteger> written) {
         .map(
             taken ->
                 new CountWithoutZeros(
-                    Map.of(
-                        count.entry().slot(), noted.get(), product.get().entry().slot(), taken)));
+                    Map.of(count.entry().slot(), noted.get(), product.get().entry().slot(), taken),
+                    due(count.entry().slot().square(), taken.divide(divisor))));
+  }
+
+  private static List<Written> due(Square ones, BigInteger count) {
+    String figures = count.toString();
+    return IntStream.range(0, figures.length())
+        .mapToObj(
+            left -> {
+              int at = figures.length() - 1 - left;
+              return new Written(ones.moved(0, -left), Spot.FULL, figures.substring(at, at + 1));
+            })
+        .toList();
   }
 
   private static boolean isWithZeros(BigInteger taken, BigInteger product) {

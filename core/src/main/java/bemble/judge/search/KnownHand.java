@@ -81,8 +81,7 @@ record KnownHand(
   }
 
   KnownHand writing(Map<Slot, BigInteger> values, Prediction then) {
-    Map<Slot, BigInteger> more = new HashMap<>(forced);
-    more.putAll(values);
+    Map<Slot, BigInteger> more = plus(forced, values);
     return new KnownHand(slips, more, settled, chosen, findings, lefts, truth, then);
   }
 

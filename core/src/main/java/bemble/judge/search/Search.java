@@ -6,6 +6,7 @@ import bemble.judge.reading.OtherAids;
 import bemble.judge.reading.Prediction;
 import bemble.judge.reading.Prediction.Seen;
 import bemble.judge.reading.Transposed;
+import bemble.judge.report.Finding;
 import bemble.judge.report.Report;
 import bemble.judge.report.SettingOut;
 import bemble.judge.report.Stage;
@@ -81,17 +82,17 @@ public final class Search {
   /** What is known once a choice is looked at: it is accepted, unless its zeros are missing. */
   private KnownHand chosen(Seen count) {
     return CountWithoutZeros.of(inspection, known, count)
-        .map(
-            each ->
-                known
-                    .found(
-                        difference(count).explainedBy(List.of(Slip.ZEROS_OF_COUNT_LOST), Map.of()))
-                    .settling(count.entry().slot())
-                    .writing(
-                        each.written(),
-                        trials()
-                            .worked(known.slips(), KnownHand.plus(known.forced(), each.written()))))
+        .map(each -> withoutZeros(count, each))
         .orElseGet(() -> choose(count));
+  }
+
+  private KnownHand withoutZeros(Seen count, CountWithoutZeros noted) {
+    Finding finding = difference(count).explainedBy(List.of(Slip.ZEROS_OF_COUNT_LOST), Map.of());
+    Map<Slot, BigInteger> written = KnownHand.plus(known.forced(), noted.written());
+    return known
+        .found(finding.moved(List.of(count.entry().slot().square()), noted.due()))
+        .settling(count.entry().slot())
+        .writing(noted.written(), trials().worked(known.slips(), written));
   }
 
   /** What is known once the writer's choice in one slot is accepted. */
