@@ -16,6 +16,7 @@ import bemble.paper.Square;
 import bemble.procedure.Working;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** The sheet on which a sum is to be worked, and its true page. */
 public final class Slate {
@@ -26,6 +27,9 @@ public final class Slate {
   private final SettingOut settingOut;
   private final Working truth;
   private final Judge judge;
+
+  /** Worked out when it is first asked for, which most slates that are only judged never are. */
+  private @Nullable Paper sheet;
 
   /** The sheet of a sum that was set out by somebody. */
   public Slate(Sum sum, SettingOut settingOut) {
@@ -47,6 +51,13 @@ public final class Slate {
 
   /** The sheet as it is handed to the writer. */
   public Paper sheet() {
+    if (sheet == null) {
+      sheet = blank();
+    }
+    return sheet;
+  }
+
+  private Paper blank() {
     Paper page = truth.paper();
     Area most = SheetRoom.of(sum, page.extent());
     Area room = new Area(most.from(), most.to().moved(ROOM, ROOM));
