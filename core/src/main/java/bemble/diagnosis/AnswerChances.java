@@ -56,11 +56,15 @@ record AnswerChances(int[] answers, double[] chances) {
     return new AnswerChances(all, each);
   }
 
-  /** How likely one of the answers that were met is given. */
-  double chance(boolean[] met) {
+  /**
+   * How likely a reply is.
+   *
+   * @param written how likely it is written by somebody who means each of the answers
+   */
+  double chance(double[] written) {
     double chance = 0;
     for (int i = 0; i < answers.length; i++) {
-      chance += met[answers[i]] ? chances[i] : 0;
+      chance += chances[i] * written[answers[i]];
     }
     return chance;
   }

@@ -1,9 +1,24 @@
 package bemble.diagnosis;
 
+import bemble.slip.Slip;
+import java.util.Set;
+
 /** What stands in a place for an answer. */
 public sealed interface AnswerSpace {
   /** An answer. */
   record Answered(Reply reply) implements AnswerSpace {}
+
+  /**
+   * A page that was judged square by square, which tells more than its answer.
+   *
+   * @param slips the slips that stand on it, by their names; none for a page without any
+   */
+  record Seen(Set<Slip> slips) implements AnswerSpace {
+    /** Keeps a copy. */
+    public Seen {
+      slips = Set.copyOf(slips);
+    }
+  }
 
   /** Nothing: the pupil was there and wrote no answer. */
   record Blank() implements AnswerSpace {}

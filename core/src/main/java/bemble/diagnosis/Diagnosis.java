@@ -1,6 +1,7 @@
 package bemble.diagnosis;
 
 import bemble.slip.Slip;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -23,30 +24,40 @@ public record Diagnosis(
     explanations = List.copyOf(explanations);
   }
 
-  /** The explanation that may be said; empty where no explanation is sure enough. */
+  /**
+   * The explanation that may be said, of several the one that explains the most; empty where none
+   * is sure enough.
+   */
   public Optional<Explanation> sure() {
-    return explanations.stream().filter(Explanation::isSure).findFirst();
+    return explanations.stream()
+        .filter(Explanation::isSure)
+        .max(
+            Comparator.<Explanation>comparingInt(each -> each.explains().size())
+                .thenComparingDouble(Explanation::probability));
   }
 
   /**
    * What may be said of single answers.
    *
    * @return by the places, from 0, of the answers that the sure explanation gives: the slip that
-   *     each shows; nothing where no slip is sure
+   *     each shows, with those that the answers do not tell from it; nothing where no slip is sure
    */
-  public Map<Integer, Slip> said() {
-    Map<Integer, Slip> said = new TreeMap<>();
+  public Map<Integer, List<Slip>> said() {
+    Map<Integer, List<Slip>> said = new TreeMap<>();
     sure()
         .filter(sure -> !sure.slips().isEmpty())
         .ifPresent(sure -> sure.explains().forEach(place -> said.put(place, shown(sure, place))));
     return said;
   }
 
-  private Slip shown(Explanation sure, int place) {
-    return slips.get(place).stream()
-        .map(Slip::named)
-        .filter(sure.slips()::contains)
-        .findFirst()
-        .orElse(sure.slips().get(0));
+  private List<Slip> shown(Explanation sure, int place) {
+    if (sure.slips().size() == 1) {
+      return sure.names().stream().sorted().toList();
+    }
+    return List.of(
+        slips.get(place).stream()
+            .filter(sure.slips()::contains)
+            .findFirst()
+            .orElse(sure.slips().get(0)));
   }
 }

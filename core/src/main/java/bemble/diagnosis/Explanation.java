@@ -1,12 +1,16 @@
 package bemble.diagnosis;
 
 import bemble.slip.Slip;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
  * What may explain a pupil's answers.
  *
- * @param slips by their names; none for a pupil who at most misses a fact now and then
+ * @param slips by their names; none for a pupil who at most misses a fact now and then, or who
+ *     works by a rule that is not known
+ * @param alike further slips that the answers do not tell from the one; none where there are two
+ * @param isOwn whether the pupil works by a rule that is not known
  * @param probability how likely it is, all explanations together being 1
  * @param explains the wrong answers that it gives, by their places from 0; of no slip, those that a
  *     missed fact gives
@@ -15,7 +19,27 @@ import java.util.List;
  */
 public record Explanation(
     List<Slip> slips,
+    List<Slip> alike,
+    boolean isOwn,
     double probability,
     List<Integer> explains,
     List<Integer> against,
-    boolean isSure) {}
+    boolean isSure) {
+  /** What may be said is so likely, alone or together with another slip. */
+  public static final double SURE = 0.9;
+
+  /** Keeps copies. */
+  public Explanation {
+    slips = List.copyOf(slips);
+    alike = List.copyOf(alike);
+    explains = List.copyOf(explains);
+    against = List.copyOf(against);
+  }
+
+  /** The slips and those that the answers do not tell from them. */
+  public List<Slip> names() {
+    List<Slip> names = new ArrayList<>(slips);
+    names.addAll(alike);
+    return names;
+  }
+}

@@ -13,7 +13,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -52,11 +51,9 @@ final class Foreseen {
     return numbers.computeIfAbsent(answer, any -> numbers.size());
   }
 
-  /** Which of the answers with a number a reply is; of a root cut off and rounded it may be two. */
-  boolean[] met(Reply reply) {
-    boolean[] met = new boolean[numbers.size()];
-    numbers.forEach((answer, number) -> met[number] = reply.is(answer));
-    return met;
+  /** How a reply differs from each of the answers with a number. */
+  List<Written> written(Reply reply) {
+    return numbers.keySet().stream().map(answer -> Written.of(reply, answer)).toList();
   }
 
   /** How likely somebody who misses a fact gives that reply, each miss being as likely. */
@@ -130,6 +127,11 @@ final class Foreseen {
     return partly(slip).stream().anyMatch(each -> each.made() > 0 && reply.is(each.answer()));
   }
 
+  /** How likely somebody makes a slip at one chance or more who makes it at a rate. */
+  double isMade(Slip slip, double rate) {
+    return made(slip, rate).total();
+  }
+
   /** Whether a slip that is made somewhere changes the answer. */
   boolean shows(Slip slip) {
     return partly(slip).stream().anyMatch(each -> !each.answer().equals(right));
@@ -139,14 +141,8 @@ final class Foreseen {
    * The slips that happen in the method, the likelier first; a form in which a slip is written too
    * stands behind it. A missed fact is none of them.
    */
-  static List<Slip> slips(Item item, Style style) {
-    Set<Slip> slips = new LinkedHashSet<>();
-    for (Slip slip : item.sum(style).method().slips()) {
-      if (slip.isToldByAnswers()) {
-        slips.add(slip);
-      }
-    }
-    return List.copyOf(slips);
+  List<Slip> slips() {
+    return sum.method().slips().stream().filter(Slip::isToldByAnswers).distinct().toList();
   }
 
   private static List<At> at(List<Slip> slips) {

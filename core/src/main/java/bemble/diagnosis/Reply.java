@@ -19,6 +19,8 @@ public record Reply(BigDecimal value, Optional<BigDecimal> remainder) {
   public enum Fault {
     /** It is not a number. */
     NO_NUMBER,
+    /** It would be a number but for a mark in an odd place: 1,2,3,4. */
+    ODD_MARK,
     /** It has more than 60 figures, or 80 signs. */
     TOO_LONG,
     /** It has a remainder, and sums of this operation have none. */
@@ -40,7 +42,10 @@ public record Reply(BigDecimal value, Optional<BigDecimal> remainder) {
     if (typed.isTooLong()) {
       return Optional.of(Fault.TOO_LONG);
     }
-    return typed.isNumber() ? Optional.empty() : Optional.of(Fault.NO_NUMBER);
+    if (typed.isNumber()) {
+      return Optional.empty();
+    }
+    return Optional.of(typed.hasOddMark() ? Fault.ODD_MARK : Fault.NO_NUMBER);
   }
 
   /** Reads a text in which {@link #fault} finds nothing. */

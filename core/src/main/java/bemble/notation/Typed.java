@@ -21,6 +21,8 @@ public record Typed(int signs, String value, Optional<String> remainder) {
   /** How many signs a text has with its spaces and marks, which are kept as they are typed. */
   private static final int MOST_SIGNS = 80;
 
+  private static final Pattern GROUPED = Pattern.compile("\\d{1,3}(t\\d{3})+(d\\d+)?");
+  private static final Pattern MARKED = Pattern.compile("\\d[\\d.,]*");
   private static final Pattern NUMBER = Pattern.compile("\\d+(\\.\\d+)?");
 
   /** Takes a text apart, in the marks and the words of a class. */
@@ -34,9 +36,32 @@ public record Typed(int signs, String value, Optional<String> remainder) {
         both ? Optional.of(plain(parts.group(2), decimalComma)) : Optional.empty());
   }
 
+  /**
+   * Marks between thousands go where they stand between thousands. A single one elsewhere is the
+   * decimal mark of the other notation; any others stay, so that the text is no number.
+   */
   private static String plain(String text, boolean decimalComma) {
     String bare = text.replaceAll("[\\s\\u2009\\u00a0\\u202f]", "");
-    return decimalComma ? bare.replace(".", "").replace(',', '.') : bare.replace(",", "");
+    String decimal = decimalComma ? "," : ".";
+    String thousands = decimalComma ? "." : ",";
+    if (GROUPED.matcher(bare.replace(decimal, "d").replace(thousands, "t")).matches()) {
+      return bare.replace(thousands, "").replace(decimal, ".");
+    }
+    boolean isOther =
+        !bare.contains(decimal)
+            && bare.contains(thousands)
+            && bare.indexOf(thousands) == bare.lastIndexOf(thousands);
+    if (isOther) {
+      return bare.replace(thousands, ".");
+    }
+    return bare.contains(thousands) ? bare : bare.replace(decimal, ".");
+  }
+
+  /** Whether it would be a number without its marks, which stand where none belongs. */
+  public boolean hasOddMark() {
+    return !isNumber()
+        && MARKED.matcher(value).matches()
+        && remainder.map(left -> MARKED.matcher(left).matches()).orElse(true);
   }
 
   /** Whether it has more than 60 figures and points on either side, or more than 80 signs. */

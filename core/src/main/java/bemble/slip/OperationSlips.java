@@ -26,6 +26,9 @@ final class OperationSlips {
   /** Of two numbers the second is taken from the first, with an exchange where it is needed. */
   static Change takenInsteadOfAdded(Problem problem) {
     int highest = AddingSlips.highest(problem);
+    List<Numeral> numbers = problem.numbers();
+    boolean turned =
+        numbers.size() == 2 && numbers.get(0).value().compareTo(numbers.get(1).value()) < 0;
     Set<Integer> owing = new HashSet<>();
     return new Change() {
       @Override
@@ -38,9 +41,10 @@ final class OperationSlips {
           return Optional.of(Fill.BLANK);
         }
         int place = asked.slot().place();
-        BigInteger left =
-            figures.get(0).value().subtract(owing.contains(place) ? BigInteger.ONE : ZERO);
-        left = figures.size() > 1 ? left.subtract(figures.get(1).value()) : left;
+        boolean both = figures.size() > 1;
+        BigInteger left = figures.get(both && turned ? 1 : 0).value();
+        left = left.subtract(owing.contains(place) ? BigInteger.ONE : ZERO);
+        left = both ? left.subtract(figures.get(turned ? 0 : 1).value()) : left;
         if (left.signum() >= 0 || place == highest) {
           return Optional.of(Fill.of(left.abs()));
         }
@@ -56,7 +60,8 @@ final class OperationSlips {
     Map<Integer, BigInteger> carries = new HashMap<>();
     Change.OfValues values =
         asked -> {
-          if (!TakingSlips.isColumn(asked) || !Reads.is(asked, Rule.Kind.DIFFERENCE)) {
+          if (!TakingSlips.isColumn(asked)
+              || !Reads.is(asked, Rule.Kind.DIFFERENCE, Rule.Kind.SAME)) {
             return Optional.empty();
           }
           int place = asked.slot().place();

@@ -1,20 +1,25 @@
 package bemble.slip;
 
+import bemble.number.Numeral;
 import bemble.number.Whole;
 import bemble.paper.Role;
 import bemble.problem.Problem;
 import bemble.procedure.Asked;
 import bemble.procedure.Entry;
+import bemble.procedure.Fill;
 import bemble.procedure.Move;
 import bemble.procedure.Rule;
 import java.math.BigInteger;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BinaryOperator;
 import java.util.function.Predicate;
 
 /** Changes to procedures in which columns are subtracted. */
 final class TakingSlips {
+  private static final BigInteger NINE = BigInteger.valueOf(9);
   private static final Change NONE_FOR_ZERO = Change.leavingOut(Move.EXCHANGE_FOR_ZERO);
   private static final Change NONE = Change.leavingOut(Move.EXCHANGE);
 
@@ -107,21 +112,43 @@ final class TakingSlips {
 
   /** A column whose right neighbour needed nothing is made one less all the same. */
   static Change lessWithoutExchange(Problem problem) {
-    return (Change.OfValues)
-        asked -> {
-          boolean alone = Reads.is(asked, Rule.Kind.SAME);
-          boolean difference =
-              Reads.is(asked, Rule.Kind.DIFFERENCE) && asked.reads().size() == 2 || alone;
-          if (!difference || !isColumn(asked)) {
-            return Optional.empty();
-          }
-          Entry top = asked.reads().get(0);
-          boolean untouched =
-              top.slot().role() != Role.EXCHANGE
-                  && top.slot().place() > problem.numbers().get(0).lowestPlace();
-          BigInteger less = asked.due().subtract(BigInteger.ONE);
-          return untouched && less.signum() >= 0 ? Optional.of(less) : Optional.empty();
-        };
+    Numeral from = problem.numbers().get(0);
+    Set<Integer> owing = new HashSet<>();
+    return new Change() {
+      @Override
+      public Optional<Fill> instead(Asked asked) {
+        boolean alone = Reads.is(asked, Rule.Kind.SAME);
+        boolean difference =
+            Reads.is(asked, Rule.Kind.DIFFERENCE) && asked.reads().size() == 2 || alone;
+        if (!difference || !isColumn(asked)) {
+          return Optional.empty();
+        }
+        int place = asked.slot().place();
+        boolean paid = hasPaid(asked.reads().get(0)) || place == from.lowestPlace();
+        if (paid && !owing.contains(place)) {
+          return Optional.empty();
+        }
+        boolean runsOn = asked.due().signum() == 0;
+        return runsOn && place == from.highestPlace()
+            ? Optional.empty()
+            : Optional.of(Fill.of(runsOn ? NINE : asked.due().subtract(BigInteger.ONE)));
+      }
+
+      /** Nothing is left to be one less, so the next place pays as well. */
+      @Override
+      public void written(Asked asked, BigInteger value) {
+        if (asked.due().signum() == 0 && NINE.equals(value) && isColumn(asked)) {
+          owing.add(asked.slot().place() + 1);
+        }
+      }
+    };
+  }
+
+  /** Whether a figure was made less for its neighbour; a ten may have come to it as well. */
+  private static boolean hasPaid(Entry top) {
+    return top.rule().kind() != Rule.Kind.TEN_MORE
+        ? top.slot().role() == Role.EXCHANGE
+        : top.reads().stream().anyMatch(TakingSlips::hasPaid);
   }
 
   /** The place beyond pays, and the zeros on the way stay what they are. */

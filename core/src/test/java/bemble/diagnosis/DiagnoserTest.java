@@ -62,6 +62,30 @@ class DiagnoserTest {
   }
 
   @Test
+  void pagesThatShowASlipSayItAndOnePageDoesNot() {
+    AnswerSpace page = new AnswerSpace.Seen(Set.of(Slip.SMALLER_FROM_LARGER));
+    AnswerSpace none = new LeftOut();
+    Diagnoser diagnoser = new Diagnoser(FIVE, Style.STANDARD);
+    assertEquals(Optional.empty(), diagnoser.of(List.of(page, none, none, none, none)).sure());
+    assertEquals(
+        List.of(Slip.SMALLER_FROM_LARGER),
+        diagnoser.of(List.of(page, page, page, none, none)).sure().orElseThrow().slips());
+  }
+
+  @Test
+  void aSlipThatAnswersDoNotTellIsSaidByPages() {
+    List<Item> sums = List.of(times("23 × 14"), times("47 × 26"), times("38 × 52"));
+    AnswerSpace page = new AnswerSpace.Seen(Set.of(Slip.ROWS_ADDED_UNSHIFTED.named()));
+    Explanation sure =
+        new Diagnoser(sums, Style.STANDARD).of(List.of(page, page, page)).sure().orElseThrow();
+    assertTrue(sure.names().contains(Slip.ROWS_ADDED_UNSHIFTED.named()), sure::toString);
+  }
+
+  private static Item times(String sum) {
+    return Item.of(ReplyTest.problem(sum), "column", "");
+  }
+
+  @Test
   void whatSpeaksAgainstASlipIsNamed() {
     Explanation likely = of("416", "426", "436", "322", "-").explanations().get(0);
     assertEquals(List.of(Slip.SMALLER_FROM_LARGER), likely.slips());
@@ -105,7 +129,7 @@ class DiagnoserTest {
         diagnosis.outcomes());
     assertEquals(Optional.empty(), diagnosis.sure());
     double none = diagnosis.explanations().get(0).probability();
-    assertEquals(Rates.STANDARD.none(), none, 1e-9);
+    assertEquals(Rates.STANDARD.none() / (1 - Rates.STANDARD.two()), none, 1e-9);
   }
 
   @Test
@@ -146,7 +170,7 @@ class DiagnoserTest {
     List<AnswerSpace> doubtful = answers("426");
     Pool pool = Pool.like(one, Ladder.STANDARD, Style.STANDARD, 5);
     List<Item> next = diagnoser.askNext(doubtful, pool, 3);
-    assertEquals(3, next.size());
+    assertFalse(next.isEmpty());
     Set<String> keys = new HashSet<>();
     keys.add(one.get(0).key());
     next.forEach(item -> assertTrue(keys.add(item.key()), "none asked twice"));

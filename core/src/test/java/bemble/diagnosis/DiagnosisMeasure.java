@@ -107,18 +107,26 @@ record DiagnosisMeasure(int pupils, int first, int three, int said, int accused)
       List<Explanation> likely = diagnosis.explanations();
       double its =
           likely.stream()
-              .filter(each -> each.slips().equals(named))
+              .filter(each -> isNamed(each, named))
               .mapToDouble(Explanation::probability)
               .findFirst()
               .orElse(0);
       long before = likely.stream().filter(each -> each.probability() > its + ALIKE).count();
       first += its > 0 && before == 0 ? 1 : 0;
       three += its > 0 && before < 3 ? 1 : 0;
-      List<Slip> sure = diagnosis.sure().map(Explanation::slips).orElse(List.of());
-      said += !named.isEmpty() && sure.equals(named) ? 1 : 0;
-      accused += sure.stream().anyMatch(each -> !named.contains(each)) ? 1 : 0;
+      Optional<Explanation> sure = diagnosis.sure();
+      boolean isSaid = sure.filter(each -> isNamed(each, named)).isPresent();
+      said += isSaid ? 1 : 0;
+      accused += sure.isPresent() && !isSaid ? 1 : 0;
     }
     return new DiagnosisMeasure(pupils, first, three, said, accused);
+  }
+
+  /** Whether an explanation is one slip, alone or with those that are not told from it. */
+  static boolean isNamed(Explanation each, List<Slip> named) {
+    return named.isEmpty()
+        ? each.slips().isEmpty() && !each.isOwn()
+        : each.slips().size() == 1 && each.names().containsAll(named);
   }
 
   static AnswerSpace given(Answer answer) {

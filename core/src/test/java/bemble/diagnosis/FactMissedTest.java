@@ -67,7 +67,7 @@ class FactMissedTest {
     for (Rung rung : Ladder.STANDARD.all()) {
       Item item = Item.of(rung.draw(1, 5).get(0), rung.methods().get(0), rung.id());
       Diagnoser diagnoser = new Diagnoser(List.of(item), Style.STANDARD);
-      for (Slip slip : Foreseen.slips(item, Style.STANDARD)) {
+      for (Slip slip : new Foreseen(item, Style.STANDARD).slips()) {
         Answer slipped =
             item.sum(Style.STANDARD)
                 .answer(

@@ -80,15 +80,14 @@ final class PlainPupilMeasure {
       counted++;
       Diagnosis diagnosis = new Diagnoser(items, Style.STANDARD).of(answers);
       List<Slip> named = slip.map(each -> List.of(each.named())).orElse(List.of());
-      List<Slip> likeliest =
-          diagnosis.explanations().isEmpty() ? List.of() : diagnosis.explanations().get(0).slips();
-      first += !named.isEmpty() && likeliest.equals(named) ? 1 : 0;
-      List<Slip> sure = diagnosis.sure().map(Explanation::slips).orElse(List.of());
-      said += !named.isEmpty() && sure.equals(named) ? 1 : 0;
-      other += sure.stream().anyMatch(each -> !named.contains(each)) ? 1 : 0;
+      Explanation likeliest = diagnosis.explanations().get(0);
+      boolean isFirst = DiagnosisMeasure.isNamed(likeliest, named);
+      first += !named.isEmpty() && isFirst ? 1 : 0;
+      said += isFirst && likeliest.isSure() ? 1 : 0;
+      other += !isFirst && likeliest.isSure() ? 1 : 0;
       for (Explanation each : diagnosis.explanations()) {
         if (!each.slips().isEmpty()) {
-          calibrate(each.probability(), each.slips().equals(named));
+          calibrate(each.probability(), DiagnosisMeasure.isNamed(each, named));
         }
       }
     }
@@ -99,7 +98,7 @@ final class PlainPupilMeasure {
     return (random.nextBoolean() ? 1 : -1) * (random.nextBoolean() ? 1L : 10L);
   }
 
-  private static Problem problem(PlainPupil pupil, int[] sum) {
+  static Problem problem(PlainPupil pupil, int[] sum) {
     Numeral one = Numeral.of(sum[0]);
     Numeral other = Numeral.of(sum[1]);
     return switch (pupil.operation()) {

@@ -52,7 +52,10 @@ class ReplyTest {
         "√2 to 3 places   | 1.414   | true",
         "√3 to 1 places   | 1.7     | true",
         "√2 to 3 places   | 1.415   | false",
-        "3.5 + 2.75       | 6.25    | true"
+        "3.5 + 2.75       | 6.25    | true",
+        "3.5 + 1          | 4,5     | true",
+        "40 + 5           | 4,5     | false",
+        "1200 + 0.5       | 1,200.5 | true"
       })
   void isTheAnswerWhateverWayItIsWritten(String sum, String text, boolean right) {
     Answer answer = Calculator.result(problem(sum));
@@ -64,7 +67,9 @@ class ReplyTest {
       delimiter = '|',
       value = {
         "twelve | ADDITION    | NO_NUMBER",
-        "1.2.3  | ADDITION    | NO_NUMBER",
+        "1.2.3  | ADDITION    | ODD_MARK",
+        "1,2,3,4 | ADDITION   | ODD_MARK",
+        "13,95,1 r 4 | DIVISION | ODD_MARK",
         "−4     | SUBTRACTION | NO_NUMBER",
         "18 r   | DIVISION    | NO_NUMBER",
         "84 r 1 | ADDITION    | NO_REMAINDER_HERE",
@@ -81,6 +86,8 @@ class ReplyTest {
     Reply reply = Reply.read("1 234,5", COMMA);
     assertEquals(Numeral.parse("1234.5").value(), reply.value());
     assertEquals(Optional.empty(), Reply.fault("1.234,5", Operation.ADDITION, COMMA));
+    assertEquals(Numeral.parse("5.5").value(), Reply.read("5.5", COMMA).value());
+    assertEquals(Numeral.parse("1234").value(), Reply.read("1.234", COMMA).value());
   }
 
   /** Against BigInteger: the true answer is right, and any other number is not. */

@@ -114,7 +114,11 @@ public final class Exchange implements Method<Subtraction> {
           return false;
         }
       }
-      return true;
+      // Who adds the columns instead finds something where nothing is left.
+      return taken
+          .at(place)
+          .map(bottom -> layout.willFindNothing(script, place, List.of(top.at(place), bottom)))
+          .orElse(true);
     }
 
     private void column(int place, Optional<Entry> bottom) {
