@@ -2,30 +2,31 @@ import createClient from 'openapi-fetch';
 import type { paths } from './schema';
 import type {
   AttemptRequest,
+  CellRequest,
   ClassRequest,
   DraftRequest,
+  EvenRequest,
   Fact,
   HandIn,
+  HandoutRequest,
   KeepRequest,
   LessonChange,
   LessonRequest,
-  SharesRequest,
   LogRequest,
+  MistakeRequest,
   PageFile,
   PdfRequest,
+  PupilGroupRequest,
   Recipe,
   RenameRequest,
   Report,
-  CellRequest,
-  EvenRequest,
-  HandoutRequest,
   RunRequest,
   RungChange,
   RungRequest,
-  MistakeRequest,
   SetFile,
   SetLine,
   SetRequest,
+  SharesRequest,
   SheetRequest,
   StandingRequest,
   Stroke,
@@ -87,6 +88,13 @@ async function taken<T>(call: Promise<{ data?: T; error?: unknown; response: Res
   }
   return data as T;
 }
+
+/** The file goes out as it is; the description of the interface speaks of text. */
+const zipped = (file: File) => ({
+  body: '',
+  bodySerializer: () => file,
+  headers: { 'Content-Type': 'application/zip' },
+});
 
 export const api = {
   work: (body: SumRef) => taken(client.POST('/api/workings', { body })),
@@ -190,8 +198,19 @@ export const api = {
     taken(
       client.POST('/api/handouts/{id}/simulated', { params: { path: { id } }, body: { slips } }),
     ),
-  reteach: (id: number, slip: string) =>
-    taken(client.POST('/api/handouts/{id}/reteach', { params: { path: { id } }, body: { slip } })),
+  reteach: (id: number, slip: string, pupils: number[]) =>
+    taken(
+      client.POST('/api/handouts/{id}/reteach', {
+        params: { path: { id } },
+        body: { slip, pupils },
+      }),
+    ),
+  groups: () => taken(client.GET('/api/groups')),
+  makeGroup: (body: PupilGroupRequest) => taken(client.POST('/api/groups', { body })),
+  changeGroup: (id: number, body: PupilGroupRequest) =>
+    taken(client.PUT('/api/groups/{id}', { params: { path: { id } }, body })),
+  deleteGroup: (id: number) =>
+    taken(client.DELETE('/api/groups/{id}', { params: { path: { id } } })),
   removeHandout: (id: number) =>
     taken(client.DELETE('/api/handouts/{id}', { params: { path: { id } } })),
   restoreHandout: (id: number) =>
@@ -334,17 +353,23 @@ export const api = {
   backups: () => taken(client.GET('/api/backups')),
   backup: () =>
     taken<Blob>(client.GET('/api/backups/now', { parseAs: 'blob' }) as Promise<BlobAnswer>),
-  restoreBackup: (file: File) =>
+  lookAtBackup: (file: File) => taken(client.POST('/api/backups/look', zipped(file))),
+  lookAtCopy: (name: string) =>
+    taken(client.GET('/api/backups/{name}/look', { params: { path: { name } } })),
+  restoreBackup: (file: File, forget: boolean) =>
+    taken(client.POST('/api/backups/restore', { params: { query: { forget } }, ...zipped(file) })),
+  restoreCopy: (name: string, forget: boolean) =>
     taken(
-      client.POST('/api/backups/restore', {
-        // The file goes out as it is; the description of the interface speaks of text.
-        body: '',
-        bodySerializer: () => file,
-        headers: { 'Content-Type': 'application/zip' },
+      client.POST('/api/backups/{name}/restore', {
+        params: { path: { name }, query: { forget } },
       }),
     ),
-  restoreCopy: (name: string) =>
-    taken(client.POST('/api/backups/{name}/restore', { params: { path: { name } } })),
+  forgetInCopies: () => taken(client.POST('/api/backups/forget')),
+  unclaimed: () => taken(client.GET('/api/roll/unclaimed')),
+  claim: (id: number, who: string, theirs: boolean) =>
+    taken(
+      client.PUT('/api/roll/{id}/unclaimed', { params: { path: { id } }, body: { who, theirs } }),
+    ),
   pageFile: (body: SumRef) => taken(client.POST('/api/exports/page', { body })),
   readPage: (body: PageFile) => taken(client.POST('/api/exports/read', { body })),
 };

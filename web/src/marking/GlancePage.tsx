@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';
-import { useMutation, useQuery } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { memo } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api } from '../api/client';
@@ -9,7 +9,7 @@ import type { Glance, Grid, PupilGlance } from '../api/types';
 import { mistakeAddress } from '../mistake/stages';
 import { CARD } from '../ui/card';
 import { useNotice } from '../ui/useNotice';
-import { hardest, namesOf, numbersTold, slipsTold, SURENESS } from './told';
+import { answersTold, hardest, namesOf, slipsTold, SURENESS } from './told';
 import { t } from '../words';
 
 const MOST_SUMS = 4;
@@ -72,9 +72,14 @@ function Class({
 }) {
   const navigate = useNavigate();
   const notice = useNotice();
+  const queries = useQueryClient();
   const reteach = useMutation({
-    mutationFn: (slip: string) => api.reteach(grid.id, slip),
-    onSuccess: ({ id }) => navigate(`/sets/${id}`),
+    mutationFn: ({ slip, pupils }: { slip: string; pupils: number[] }) =>
+      api.reteach(grid.id, slip, pupils),
+    onSuccess: ({ id }) => {
+      void queries.invalidateQueries({ queryKey: ['groups'] });
+      return navigate(`/sets/${id}`);
+    },
     onError: (trouble) => notice({ text: trouble.message }),
   });
   const hard = hardest(glance.sums, MOST_SUMS);
@@ -91,7 +96,7 @@ function Class({
           {t('marking.type-on-the-left-as')}
         </Box>
       )}
-      {glance.groups.map(({ slip, pupils, answers }) => (
+      {glance.groups.map(({ slip, several, pupils, answers }) => (
         <Box
           key={slip.id}
           data-testid="group"
@@ -100,11 +105,13 @@ function Class({
           <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
             <Box sx={{ flex: 1, fontSize: 18, fontWeight: 700, lineHeight: 1.2 }}>{slip.name}</Box>
             <Button
-              aria-label={t('marking.teach-again', { name: slip.name })}
+              aria-label={t(several ? 'marking.sums-that-decide-between' : 'marking.teach-again', {
+                name: slip.name,
+              })}
               disabled={reteach.isPending}
-              onClick={() => reteach.mutate(slip.id)}
+              onClick={() => reteach.mutate({ slip: slip.id, pupils })}
             >
-              {t('marking.teach-again-2')}
+              {t(several ? 'marking.sums-that-decide' : 'marking.teach-again-2')}
             </Button>
             <Button
               aria-label={t('marking.show-the-class-a-page', { name: slip.name })}
@@ -197,13 +204,7 @@ function OnePupil({ grid, glance }: { grid: Grid; glance: PupilGlance }) {
               <Box sx={{ flex: 1, fontWeight: each.sure ? 700 : 400 }}>{slips}</Box>
               <Box sx={{ color: 'text.secondary' }}>{SURENESS[each.sureness]}</Box>
             </Box>
-            <Box sx={{ color: 'text.secondary', fontSize: 14.5 }}>
-              {each.explains.length > 0 &&
-                t('marking.explains', { explains: numbersTold(each.explains) })}
-              {each.explains.length > 0 && each.against.length > 0 && '; '}
-              {each.against.length > 0 &&
-                t('marking.against-it', { against: numbersTold(each.against) })}
-            </Box>
+            <Box sx={{ color: 'text.secondary', fontSize: 14.5 }}>{groundsTold(each)}</Box>
           </Box>
         );
       })}
@@ -215,6 +216,18 @@ function OnePupil({ grid, glance }: { grid: Grid; glance: PupilGlance }) {
       )}
     </Box>
   );
+}
+
+/** What an explanation explains, and what speaks against it. */
+function groundsTold({ explains, against, before, againstBefore }: PupilGlance['explanations'][0]) {
+  return [
+    explains.length + before > 0 &&
+      t('marking.explains', { explains: answersTold(explains, before) }),
+    against.length + againstBefore > 0 &&
+      t('marking.against-it', { against: answersTold(against, againstBefore) }),
+  ]
+    .filter(Boolean)
+    .join('; ');
 }
 
 /** How likely something is, from nothing to all of ten squares. */

@@ -11,14 +11,23 @@ import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { HandoutRequest } from '../api/types';
 import { useCurrentClass } from '../session/classes';
+import { useGroups } from '../session/groups';
 import { ChoiceRow } from '../ui/ChoiceRow';
 import { KINDS } from './told';
-import { t } from '../words';
+import { LOCALE, t } from '../words';
 
 /** What is handed out. */
 export type HandoutSource = Pick<HandoutRequest, 'title' | 'set' | 'version' | 'sums'>;
 
+const isSame = (some: number[], others: number[]) =>
+  some.length === others.length && some.every((id) => others.includes(id));
+
 const today = () => new Date().toLocaleDateString('en-CA');
+
+const FAR_MS = 183 * 24 * 3600 * 1000;
+
+/** Whether a day is so far from today that it may be mistyped. */
+const isFar = (day: string) => Math.abs(new Date(day).getTime() - Date.now()) > FAR_MS;
 
 /** Gives a set to the class, or to some of it. */
 export default function HandoutDialog({
@@ -35,7 +44,15 @@ export default function HandoutDialog({
   const [givenOn, setGivenOn] = useState(today);
   const [dueOn, setDueOn] = useState('');
   const [mark, setMark] = useState('');
-  const [out, setOut] = useState<number[]>([]);
+  const { groups } = useGroups();
+  const own = groups.find(({ set }) => set !== undefined && set === source.set);
+  const [questioned, setQuestioned] = useState('');
+  const asks = questioned === givenOn && isFar(givenOn);
+  const [chosen, setChosen] = useState<number[] | null>(null);
+  const all = there.map(({ id }) => id);
+  // What was made for a group goes to it, unless somebody else is chosen.
+  const pupils = (chosen ?? own?.pupils ?? all).filter((id) => all.includes(id));
+  const isAll = pupils.length === all.length;
   const navigate = useNavigate();
   const queries = useQueryClient();
   const marked = kind === 'QUIZ' || kind === 'TEST';
@@ -47,10 +64,7 @@ export default function HandoutDialog({
         givenOn,
         dueOn: kind === 'HOMEWORK' && dueOn !== '' ? dueOn : undefined,
         passMark: marked && mark !== '' ? Number(mark) : undefined,
-        pupils:
-          out.length === 0
-            ? undefined
-            : there.map(({ id }) => id).filter((id) => !out.includes(id)),
+        pupils: isAll ? undefined : pupils,
       }),
     onSuccess: (grid) => {
       queries.setQueryData(['handout', grid.id], grid);
@@ -64,7 +78,11 @@ export default function HandoutDialog({
         noValidate
         onSubmit={(event) => {
           event.preventDefault();
-          give.mutate();
+          if (isFar(givenOn) && questioned !== givenOn) {
+            setQuestioned(givenOn);
+          } else {
+            give.mutate();
+          }
         }}
       >
         <DialogTitle id="handout-title">
@@ -109,27 +127,54 @@ export default function HandoutDialog({
           {there.length > 0 && (
             <Box role="group" aria-label={t('marking.pupils')}>
               <Box sx={{ mb: 0.75 }}>
-                {out.length === 0
-                  ? t('marking.to-all-pupils', { pupils: there.length })
-                  : t('marking.to-of-pupils', {
-                      there: there.length - out.length,
-                      pupils: there.length,
-                    })}
+                {isAll && t('marking.to-all-pupils', { pupils: all.length })}
+                {!isAll &&
+                  (pupils.length === 0
+                    ? t('marking.to-nobody-yet')
+                    : t('marking.to-of-pupils', { there: pupils.length, pupils: all.length }))}
+              </Box>
+              <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, mb: 1 }}>
+                <Button size="small" variant="outlined" onClick={() => setChosen(all)}>
+                  {t('marking.all-of-them')}
+                </Button>
+                <Button size="small" variant="outlined" onClick={() => setChosen([])}>
+                  {t('marking.none-of-them')}
+                </Button>
+                {groups.map((group) => (
+                  <Button
+                    key={group.id}
+                    size="small"
+                    variant="outlined"
+                    aria-pressed={isSame(group.pupils, pupils)}
+                    onClick={() => setChosen(group.pupils)}
+                  >
+                    {group.name} ({group.pupils.length})
+                  </Button>
+                ))}
               </Box>
               <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>
                 {there.map(({ id, name }) => (
                   <Button
                     key={id}
                     size="small"
-                    aria-pressed={!out.includes(id)}
+                    aria-pressed={pupils.includes(id)}
                     onClick={() =>
-                      setOut(out.includes(id) ? out.filter((each) => each !== id) : [...out, id])
+                      setChosen(
+                        pupils.includes(id)
+                          ? pupils.filter((each) => each !== id)
+                          : [...pupils, id],
+                      )
                     }
                   >
                     {name}
                   </Button>
                 ))}
               </Box>
+            </Box>
+          )}
+          {asks && (
+            <Box role="alert" sx={{ mt: 1.5, p: 1, bgcolor: 'ink.slipPage' }}>
+              {t('marking.day-far-away', { day: new Date(givenOn).toLocaleDateString(LOCALE) })}
             </Box>
           )}
           {give.isError && (
@@ -143,9 +188,9 @@ export default function HandoutDialog({
           <Button
             type="submit"
             variant="contained"
-            disabled={there.length === out.length || give.isPending}
+            disabled={pupils.length === 0 || give.isPending}
           >
-            {t('marking.hand-out')}
+            {asks ? t('marking.hand-out-on-that-day') : t('marking.hand-out')}
           </Button>
         </DialogActions>
       </form>

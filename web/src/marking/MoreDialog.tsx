@@ -45,6 +45,7 @@ export default function MoreDialog({
     onSuccess: (name) => notice({ text: t('common.downloaded', { name }) }),
   });
   const [slips, setSlips] = useState<string[]>([]);
+  const [asked, setAsked] = useState(false);
   const known = useQuery({ queryKey: ['slips of', id], queryFn: () => slipsOf(sums) });
   const simulate = useMutation({
     mutationFn: () => api.simulateAnswers(id, slips.length > 0 ? slips : undefined),
@@ -92,8 +93,11 @@ export default function MoreDialog({
             {t('marking.to-try-it-out')}
           </Box>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'end', gap: 1.5 }}>
-            <Button disabled={simulate.isPending} onClick={() => simulate.mutate()}>
-              {t('marking.have-simulated-pupils-fill-it')}
+            <Button
+              disabled={simulate.isPending}
+              onClick={() => (asked ? simulate.mutate() : setAsked(true))}
+            >
+              {asked ? t('marking.yes-fill-it-in') : t('marking.have-simulated-pupils-fill-it')}
             </Button>
             <TextField
               select
@@ -124,7 +128,9 @@ export default function MoreDialog({
               ? t('marking.something-is-entered-for-everybody')
               : simulate.data
                 ? t('marking.answers-are-made-up', { answers: simulate.data.kept.length })
-                : t('marking.made-up-answers-are-entered')}
+                : asked
+                  ? t('marking.made-up-for-real-children')
+                  : t('marking.made-up-answers-are-entered')}
           </Box>
         </Box>
         {read.data && (

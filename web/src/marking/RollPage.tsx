@@ -10,8 +10,13 @@ import { useCurrentClass } from '../session/classes';
 import { FileButton } from '../ui/FileButton';
 import { useDraft } from '../ui/useDraft';
 import { useNotice } from '../ui/useNotice';
+import { deferred } from '../ui/deferred';
+import { Claims } from './Claims';
+import { GroupList } from './GroupList';
 import { DeletePupilDialog } from './DeletePupilDialog';
 import { t } from '../words';
+
+const BackupDialog = deferred(() => import('../workbook/BackupDialog'));
 
 /** The pupils of the class: added, renamed, gone for a while or for good. */
 export function RollPage() {
@@ -22,6 +27,7 @@ export function RollPage() {
   const { data: roll, error } = useQuery({ queryKey, queryFn: api.roll });
   const [names, setNames, forget] = useDraft('new pupils');
   const [going, setGoing] = useState<Pupil | null>(null);
+  const [backingUp, setBackingUp] = useState(false);
   const take = (now: Pupil[]) => queries.setQueryData(queryKey, now);
   const onError = (trouble: Error) => notice({ text: trouble.message });
   const add = useMutation({
@@ -29,11 +35,15 @@ export function RollPage() {
     onSuccess: (now) => {
       take(now);
       forget();
+      void queries.invalidateQueries({ queryKey: ['unclaimed'] });
     },
   });
   const change = useMutation({
     mutationFn: ({ id, name, left }: Pupil) => api.changePupil(id, name, left),
-    onSuccess: take,
+    onSuccess: (now) => {
+      take(now);
+      void queries.invalidateQueries({ queryKey: ['unclaimed'] });
+    },
     onError: (trouble) => {
       onError(trouble);
       void queries.invalidateQueries({ queryKey });
@@ -49,8 +59,12 @@ export function RollPage() {
         {t('marking.pupils-of', { room: room?.name ?? t('common.the-class') })}
       </Box>
       <Box sx={{ mb: 1.5, fontSize: 14.5, lineHeight: 1.35, color: 'text.secondary' }}>
-        {t('marking.only-names-are-kept-on')}
+        {t('marking.only-names-are-kept-on')} {t('marking.backups-hold')}{' '}
+        <Button size="small" onClick={() => setBackingUp(true)}>
+          {t('marking.backups')}
+        </Button>
       </Box>
+      <Claims />
       {error && <Box role="alert">{error.message}</Box>}
       <Box component="ul" sx={{ m: 0, mb: 2, p: 0, listStyle: 'none' }}>
         {roll?.map((pupil) => (
@@ -92,7 +106,9 @@ export function RollPage() {
           {t('marking.read-a-list-in')}
         </FileButton>
       </Box>
+      {roll && roll.length > 0 && <GroupList roll={roll} />}
       {going && <DeletePupilDialog pupil={going} onClose={() => setGoing(null)} />}
+      {backingUp && <BackupDialog onClose={() => setBackingUp(false)} />}
     </Box>
   );
 }

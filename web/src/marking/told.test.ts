@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Grid, Handout } from '../api/types';
-import { dayTold, hardest, namesOf, numbersTold, slipsTold, stateTold } from './told';
+import { answersTold, dayTold, hardest, namesOf, numbersTold, slipsTold, stateTold } from './told';
 
 describe('what is told of a handout', () => {
   const handout = { pupils: 24, sums: 10, answers: 0 } as Handout;
@@ -32,12 +32,21 @@ describe('what is told of a class', () => {
 
 describe('an explanation', () => {
   const slip = (name: string) => ({ id: name, name });
+  const none = { slips: [], own: false, explains: [] };
   it('names its slips', () => {
-    expect(slipsTold({ slips: [slip('carry not added')], explains: [1] })).toBe('carry not added');
-    expect(slipsTold({ slips: [slip('one'), slip('other')], explains: [] })).toBe('one, and other');
+    expect(slipsTold({ ...none, slips: [slip('carry not added')] })).toBe('carry not added');
+    expect(slipsTold({ ...none, slips: [slip('one'), slip('other')] })).toBe('one, and other');
   });
   it('says that a fact was missed only where that gives an answer', () => {
-    expect(slipsTold({ slips: [], explains: [2] })).toBe('no slip, a fact missed');
-    expect(slipsTold({ slips: [], explains: [] })).toBe('no slip that is known');
+    expect(slipsTold({ ...none, explains: [2] })).toBe('no slip, a fact missed');
+    expect(slipsTold(none)).toBe('no slip that is known');
+  });
+  it('sends to a page where nothing known explains the answers', () => {
+    expect(slipsTold({ ...none, own: true })).toBe('something of its own: look at a page');
+  });
+  it('counts earlier answers beside those of the handout', () => {
+    expect(answersTold([0, 2], 0)).toBe('1 and 3');
+    expect(answersTold([0, 2], 4)).toBe('1 and 3, and 4 earlier answers');
+    expect(answersTold([], 1)).toBe('1 earlier answer');
   });
 });

@@ -30,8 +30,24 @@ export const namesOf = (grid: Grid, ids: number[]) =>
 /** Sums by their numbers as the grid shows them: “1, 3 and 4”. */
 export const numbersTold = (places: number[]) => listed(places.map((place) => String(place + 1)));
 
+/** Sums of a handout by their numbers, with how many earlier answers there are besides. */
+export function answersTold(places: number[], before: number): string {
+  if (before === 0) {
+    return numbersTold(places);
+  }
+  const explains = places.length > 0 ? numbersTold(places) : 'none';
+  return t('marking.and-earlier-answers', { explains, before });
+}
+
 /** What an explanation comes to; without a slip, a fact is named only where it gives an answer. */
-export function slipsTold({ slips, explains }: Pick<Explanation, 'slips' | 'explains'>): string {
+export function slipsTold({
+  slips,
+  own,
+  explains,
+}: Pick<Explanation, 'slips' | 'own' | 'explains'>): string {
+  if (own) {
+    return t('marking.something-of-its-own');
+  }
   if (slips.length > 0) {
     return slips.map(({ name }) => name).join(', and ');
   }

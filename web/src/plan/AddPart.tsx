@@ -5,6 +5,7 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import type { LessonPart } from '../api/types';
 import { useLadder } from '../session/ladder';
+import { useGroups } from '../session/groups';
 import { PARTS, type PartSent } from './days';
 import { t } from '../words';
 
@@ -27,6 +28,9 @@ export function AddPart({
   const { rungs } = useLadder();
   const [kind, setKind] = useState<LessonPart['kind']>('PRACTISE');
   const [rung, setRung] = useState(own);
+  const { groups } = useGroups();
+  const [whom, setWhom] = useState<number>();
+  const pupils = groups.find(({ id }) => id === whom)?.pupils ?? [];
   const found = rungs?.find(({ id }) => id === rung);
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1 }}>
@@ -59,12 +63,34 @@ export function AddPart({
           </MenuItem>
         ))}
       </TextField>
+      {groups.length > 0 && (
+        <TextField
+          select
+          size="small"
+          variant="standard"
+          value={whom ?? ''}
+          onChange={(event) =>
+            setWhom(event.target.value === '' ? undefined : Number(event.target.value))
+          }
+          slotProps={{
+            select: { displayEmpty: true },
+            htmlInput: { 'aria-label': t('plan.whom-the-new-part-is-for') },
+          }}
+        >
+          <MenuItem value="">{t('plan.for-everybody')}</MenuItem>
+          {groups.map(({ id, name }) => (
+            <MenuItem key={id} value={id}>
+              {name}
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
       <Button
         size="small"
         disabled={!found || busy}
         onClick={() =>
           found &&
-          onAdd({ kind, lines: [{ rung, method: found.method, count: FIRST_SUMS }], pupils: [] })
+          onAdd({ kind, lines: [{ rung, method: found.method, count: FIRST_SUMS }], pupils })
         }
       >
         {t('plan.add-a-part')}

@@ -1,9 +1,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';
-import { useMutation } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import type { Register, RungLabel } from '../api/types';
+import { api } from '../api/client';
+import { useGroups } from '../session/groups';
+import { useNotice } from '../ui/useNotice';
 import { makeSet } from '../session/makeSet';
 import { StandingShape } from './StandingShape';
 import { groupsOf, STANDINGS } from './standings';
@@ -22,6 +25,17 @@ export function RungPage({
   onPupil: (pupil: number) => void;
 }) {
   const navigate = useNavigate();
+  const queries = useQueryClient();
+  const notice = useNotice();
+  const { queryKey } = useGroups();
+  const group = useMutation({
+    mutationFn: api.makeGroup,
+    onSuccess: (now, { name }) => {
+      queries.setQueryData(queryKey, now);
+      notice({ text: t('register.group-made', { name }) });
+    },
+    onError: (trouble) => notice({ text: trouble.message }),
+  });
   const make = useMutation({
     mutationFn: () => makeSet(rung.name, [{ rung: rung.id, count: SUMS }]),
     onSuccess: (id) => navigate(`/sets/${id}`),
@@ -36,7 +50,25 @@ export function RungPage({
         <Box key={standing}>
           <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, fontWeight: 700 }}>
             <StandingShape standing={standing} />
-            {pupils.length} {STANDINGS[standing]}
+            <Box sx={{ flex: 1 }}>
+              {pupils.length} {STANDINGS[standing]}
+            </Box>
+            {pupils.length > 0 && (
+              <Button
+                size="small"
+                aria-label={t('register.make-a-group-of', { standing: STANDINGS[standing] })}
+                disabled={group.isPending}
+                onClick={() =>
+                  group.mutate({
+                    name: `${rung.name}: ${STANDINGS[standing]}`.slice(0, 120),
+                    about: rung.id,
+                    pupils: pupils.map(({ id }) => id),
+                  })
+                }
+              >
+                {t('register.as-a-group')}
+              </Button>
+            )}
           </Box>
           <Box sx={{ fontSize: 16, lineHeight: 1.5 }}>
             {pupils.map(({ id, name }) => (

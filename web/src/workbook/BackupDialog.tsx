@@ -11,6 +11,7 @@ import { FileButton } from '../ui/FileButton';
 import { save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
 import { LOCALE, t } from '../words';
+import { BackupQuestion } from './BackupQuestion';
 
 /** All that is kept as one file, and back from a file or from a copy that Bemble made by itself. */
 export default function BackupDialog({ onClose }: { onClose: () => void }) {
@@ -23,19 +24,45 @@ export default function BackupDialog({ onClose }: { onClose: () => void }) {
     onSuccess: (file) => notice({ text: t('common.downloaded', { name: file }) }),
   });
   const restore = useMutation({
-    mutationFn: (of: File | string) =>
-      typeof of === 'string' ? api.restoreCopy(of) : api.restoreBackup(of),
+    mutationFn: ({ of, forget }: { of: File | string; forget: boolean }) =>
+      typeof of === 'string' ? api.restoreCopy(of, forget) : api.restoreBackup(of, forget),
     onSuccess: ({ name }) => {
       void queries.invalidateQueries();
       notice({
         text: t('workbook.the-backup-stands-in-the'),
-        action: { label: t('common.undo'), run: () => restore.mutate(name) },
+        action: {
+          label: t('common.undo'),
+          run: () => restore.mutate({ of: name, forget: false }),
+        },
       });
       onClose();
     },
   });
-  const trouble = backUp.error ?? restore.error ?? copies.error;
-  const busy = backUp.isPending || restore.isPending;
+  const look = useMutation({
+    mutationFn: (of: File | string) =>
+      typeof of === 'string' ? api.lookAtCopy(of) : api.lookAtBackup(of),
+  });
+  const forget = useMutation({
+    mutationFn: api.forgetInCopies,
+    onSuccess: (done) => notice({ text: t('workbook.copies-forget', done) }),
+  });
+  const trouble = backUp.error ?? look.error ?? restore.error ?? forget.error ?? copies.error;
+  const busy = [backUp, look, restore, forget].some(({ isPending }) => isPending);
+  if (look.data && look.variables !== undefined) {
+    const of = look.variables;
+    return (
+      <BackupQuestion
+        look={look.data}
+        trouble={restore.error?.message}
+        busy={restore.isPending}
+        onRestore={(again) => restore.mutate({ of, forget: again })}
+        onBack={() => {
+          look.reset();
+          restore.reset();
+        }}
+      />
+    );
+  }
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="backup-title">
       <DialogTitle id="backup-title">{t('workbook.backups')}</DialogTitle>
@@ -49,9 +76,9 @@ export default function BackupDialog({ onClose }: { onClose: () => void }) {
             label={t('workbook.backup-file')}
             accept="application/zip,.zip"
             disabled={busy}
-            onFile={(file) => restore.mutate(file)}
+            onFile={(file) => look.mutate(file)}
           >
-            {restore.isPending ? t('workbook.bringing-it-back') : t('workbook.bring-a-backup-back')}
+            {look.isPending ? t('workbook.looking') : t('workbook.bring-a-backup-back')}
           </FileButton>
         </Box>
         {trouble && (
@@ -71,12 +98,17 @@ export default function BackupDialog({ onClose }: { onClose: () => void }) {
             sx={{ m: 0, p: 0, listStyle: 'none', maxHeight: 260, overflow: 'auto' }}
           >
             {copies.data?.map((copy) => (
-              <Kept key={copy.name} copy={copy} disabled={busy} onRestore={restore.mutate} />
+              <Kept key={copy.name} copy={copy} disabled={busy} onRestore={look.mutate} />
             ))}
           </Box>
         </Box>
         <Box sx={{ color: 'text.secondary', fontSize: 15 }}>
-          {t('workbook.whatever-is-brought-back-what')}
+          {t('workbook.whatever-is-brought-back-what')} {t('workbook.copies-hold-deleted')}
+        </Box>
+        <Box>
+          <Button disabled={busy} onClick={() => forget.mutate()}>
+            {forget.isPending ? t('common.making-it') : t('workbook.make-copies-forget')}
+          </Button>
         </Box>
       </DialogContent>
       <DialogActions>

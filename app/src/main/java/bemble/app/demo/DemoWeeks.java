@@ -14,6 +14,7 @@ import bemble.app.store.NewLesson;
 import bemble.app.store.PlanMapper;
 import bemble.app.store.PupilMapper;
 import bemble.app.store.PupilRow;
+import bemble.app.words.SlipIds;
 import bemble.diagnosis.Outcome;
 import bemble.judge.Judge;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -197,7 +198,7 @@ class DemoWeeks implements ApplicationRunner {
                       row.number(),
                       row.given(),
                       row.outcome(),
-                      row.slip(),
+                      row.slip() == null ? null : SlipIds.slips(row.slip()).get(0).id(),
                       row.slip() == null ? "" : row.slip(),
                       Judge.VERSION,
                       at

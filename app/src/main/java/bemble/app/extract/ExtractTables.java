@@ -21,7 +21,8 @@ final class ExtractTables {
           "check_of", "attempt",
           "mends", "attempt",
           "handout_id", "handout",
-          "lesson_id", "lesson");
+          "lesson_id", "lesson",
+          "group_id", "pupil_group");
 
   private ExtractTables() {}
 
@@ -56,6 +57,8 @@ final class ExtractTables {
     rows.put("timetable", OF_CLASS);
     rows.put("ladder_rung", OF_CLASS);
     rows.put("class_vote", OF_CLASS);
+    rows.put("pupil_group", OF_CLASS);
+    rows.put("group_pupil", "pupil_id in " + CLASS_PUPILS);
     return rows;
   }
 

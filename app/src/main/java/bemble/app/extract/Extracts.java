@@ -9,6 +9,7 @@ import bemble.app.http.MissingException;
 import bemble.app.http.NotWrittenException;
 import bemble.app.http.RefusedException;
 import bemble.app.http.StaleException;
+import bemble.app.store.NamesInText;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.util.HashMap;
@@ -35,6 +36,10 @@ import org.springframework.transaction.support.TransactionOperations;
 @Service
 public class Extracts {
   private static final Logger LOG = LoggerFactory.getLogger(Extracts.class);
+
+  /** Columns of what a teacher or a pupil has written. */
+  private static final List<String> WRITTEN = List.of("title", "note", "explanation");
+
   private static final String ID = "id";
   private static final String CLASS_ID = "class_id";
 
@@ -84,11 +89,27 @@ public class Extracts {
                         return values;
                       }));
             });
+    if (kind == Extract.Kind.PUPIL) {
+      List<String> others = othersThan(id);
+      rows.values().forEach(table -> table.forEach(row -> takeOut(others, row)));
+    }
     Extract extract = new Extract(Extract.FORMAT, Schema.newest(), kind, rows);
     if (extract.count(head(kind)) == 0) {
       throw new MissingException(kind == Extract.Kind.CLASS ? "class" : "pupil");
     }
     return extract;
+  }
+
+  private List<String> othersThan(long pupil) {
+    return tables.queryForList("select name from pupil where id <> ?", String.class, pupil);
+  }
+
+  /** What is kept of one pupil names nobody else. */
+  private static void takeOut(List<String> others, Map<String, Object> row) {
+    WRITTEN.forEach(
+        column ->
+            row.computeIfPresent(
+                column, (any, text) -> NamesInText.without(text.toString(), others, List.of())));
   }
 
   private static String head(Extract.Kind kind) {

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** All that is kept as one file, and back. */
@@ -44,6 +45,31 @@ class BackupController {
         });
   }
 
+  /** What a copy holds, and what it would replace. */
+  @GetMapping("/{name}/look")
+  LookView look(@PathVariable String name) {
+    return backups.look(name);
+  }
+
+  /** The same of a backup. */
+  @PostMapping(path = "/look", consumes = ZIP)
+  @Operation(
+      requestBody =
+          @RequestBody(
+              required = true,
+              content =
+                  @Content(mediaType = ZIP, schema = @Schema(type = "string", format = "binary"))))
+  LookView look(
+      InputStream zip, @Parameter(hidden = true) @RequestHeader("Content-Length") long bytes) {
+    return backups.look(zip, bytes);
+  }
+
+  /** Takes all pupils who were deleted since out of the copies. */
+  @PostMapping("/forget")
+  ForgottenView forget() {
+    return backups.forget();
+  }
+
   /** Replaces all that is kept by a backup; answers with the name of the copy made before. */
   @PostMapping(path = "/restore", consumes = ZIP)
   @Operation(
@@ -53,13 +79,16 @@ class BackupController {
               content =
                   @Content(mediaType = ZIP, schema = @Schema(type = "string", format = "binary"))))
   CopyView restore(
-      InputStream zip, @Parameter(hidden = true) @RequestHeader("Content-Length") long bytes) {
-    return backups.restore(zip, bytes);
+      InputStream zip,
+      @RequestParam(defaultValue = "false") boolean forget,
+      @Parameter(hidden = true) @RequestHeader("Content-Length") long bytes) {
+    return backups.restore(zip, bytes, forget);
   }
 
   /** The same with one of the copies that Bemble has made. */
   @PostMapping("/{name}/restore")
-  CopyView restore(@PathVariable String name) {
-    return backups.restore(name);
+  CopyView restore(
+      @PathVariable String name, @RequestParam(defaultValue = "false") boolean forget) {
+    return backups.restore(name, forget);
   }
 }

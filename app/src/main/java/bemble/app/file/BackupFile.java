@@ -144,6 +144,13 @@ final class BackupFile {
     }
   }
 
+  /** When a backup was made; empty for one of an earlier Bemble. */
+  static Optional<LocalDateTime> madeAt(Path zip) throws IOException {
+    try (ZipFile packed = new ZipFile(zip.toFile())) {
+      return isSealed(zip) ? Optional.of(about(packed).madeAt()) : Optional.empty();
+    }
+  }
+
   private static List<String> names(List<? extends ZipEntry> entries) {
     return entries.stream().map(ZipEntry::getName).map(String::valueOf).toList();
   }

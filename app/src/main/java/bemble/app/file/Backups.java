@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.PreparedStatement;
@@ -17,8 +18,10 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.function.Function;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
+import org.h2.api.ErrorCode;
 import org.springframework.stereotype.Component;
 
 /**
@@ -36,6 +39,7 @@ public class Backups {
   private final Gate gate;
   private final Clock clock;
   private final Replacement replacement;
+  private final DeletedSince deleted;
 
   Backups(
       DataFile file,
@@ -45,7 +49,8 @@ public class Backups {
       DiskSpace room,
       Gate gate,
       Clock clock,
-      Replacement replacement) {
+      Replacement replacement,
+      DeletedSince deleted) {
     this.file = file;
     this.source = source;
     this.copier = copier;
@@ -54,6 +59,7 @@ public class Backups {
     this.gate = gate;
     this.clock = clock;
     this.replacement = replacement;
+    this.deleted = deleted;
   }
 
   /** The copies that Bemble has made by itself, the one made last first. */
@@ -79,34 +85,129 @@ public class Backups {
         });
   }
 
+  /** Says what the copy of that name holds. */
+  LookView look(String name) {
+    return look(copy(name));
+  }
+
+  /** Says what a zip of some bytes holds. */
+  LookView look(InputStream zip, long bytes) {
+    return sent(zip, bytes, this::look);
+  }
+
   /** Brings back the copy of that name. */
-  CopyView restore(String name) {
-    return restore(new Copies(file.copies()).find(name).orElseThrow(Backups::missing).path());
+  CopyView restore(String name, boolean forget) {
+    return restore(copy(name), forget);
   }
 
   /**
    * Brings back what a zip of some bytes holds.
    *
+   * @param forget whether pupils who were deleted since are deleted again
    * @return the copy of what was there before
    */
-  CopyView restore(InputStream zip, long bytes) {
+  CopyView restore(InputStream zip, long bytes, boolean forget) {
+    return sent(zip, bytes, path -> restore(path, forget));
+  }
+
+  private Path copy(String name) {
+    return new Copies(file.copies()).find(name).orElseThrow(Backups::missing).path();
+  }
+
+  private <T> T sent(InputStream zip, long bytes, Function<Path, T> use) {
     room.refuseIfLess(bytes);
     return WorkFolder.use(
         file,
         work -> {
           Path sent = work.resolve("sent.zip");
           Files.copy(zip, sent);
-          return restore(sent);
+          return use.apply(sent);
         });
   }
 
-  private CopyView restore(Path zip) {
+  private LookView look(Path zip) {
     return WorkFolder.use(
         file,
         work -> {
           DataFile good = unpacked(zip, work);
-          return gate.alone(() -> exchange(good));
+          try (Connection from = DriverManager.getConnection(good.url(), "sa", "");
+              Connection now = source.getConnection()) {
+            return new LookView(
+                BackupFile.madeAt(zip).orElse(null),
+                held(from),
+                held(now),
+                List.copyOf(deleted.in(from).values()));
+          } catch (SQLException e) {
+            throw new IllegalStateException(e);
+          }
         });
+  }
+
+  private static LookView.Held held(Connection in) throws SQLException {
+    return new LookView.Held(
+        count("school_class where deleted_at is null", in),
+        count("pupil", in),
+        count("answer", in),
+        count("page where deleted_at is null", in) + count("attempt where deleted_at is null", in),
+        count("lesson where deleted_at is null", in));
+  }
+
+  private static long count(String rows, Connection in) throws SQLException {
+    return number("select count(*) from " + rows, in);
+  }
+
+  private static long number(String select, Connection in) throws SQLException {
+    try (Statement statement = in.createStatement();
+        ResultSet result = statement.executeQuery(select)) {
+      result.next();
+      return result.getLong(1);
+    }
+  }
+
+  private CopyView restore(Path zip, boolean forget) {
+    CopyView before =
+        WorkFolder.use(
+            file,
+            work -> {
+              DataFile good = unpacked(zip, work);
+              return gate.alone(() -> exchange(good, forget));
+            });
+    if (forget) {
+      open.forget();
+    }
+    return before;
+  }
+
+  /** Takes all pupils who were deleted since out of the copies. */
+  ForgottenView forget() {
+    int copies = 0;
+    int pupils = 0;
+    for (Copies.Copy copy : new Copies(file.copies()).all()) {
+      int erased = WorkFolder.use(file, work -> eraseIn(copy, work));
+      copies += erased > 0 ? 1 : 0;
+      pupils = Math.max(pupils, erased);
+    }
+    return new ForgottenView(copies, pupils);
+  }
+
+  private int eraseIn(Copies.Copy copy, Path work) throws IOException {
+    DataFile good = unpacked(copy.path(), work);
+    int erased = 0;
+    try (Connection in = DriverManager.getConnection(good.url(), "sa", "");
+        Statement statement = in.createStatement()) {
+      erased = deleted.eraseIn(in);
+      statement.execute("shutdown compact");
+    } catch (SQLException e) {
+      if (e.getErrorCode() != ErrorCode.DATABASE_IS_CLOSED) {
+        throw new IllegalStateException(e);
+      }
+    }
+    if (erased > 0) {
+      Path half = work.resolve("half.zip");
+      BackupFile.write(good, copy.moment(), half);
+      Files.move(half, copy.path(), StandardCopyOption.REPLACE_EXISTING);
+    }
+    return erased;
   }
 
   /** The data file that a zip holds, brought to the schema of this Bemble. */
@@ -121,12 +222,15 @@ public class Backups {
     return unpacked;
   }
 
-  private CopyView exchange(DataFile by) {
+  private CopyView exchange(DataFile by, boolean forget) {
     Copies copies = new Copies(file.copies());
     Path before = copies.nextBefore(LocalDateTime.now(clock));
     copier.copyTo(before);
     try (Connection from = DriverManager.getConnection(by.url(), "sa", "");
         Connection to = source.getConnection()) {
+      if (forget) {
+        deleted.eraseIn(from);
+      }
       exchange(from, to);
     } catch (SQLException e) {
       throw new IllegalStateException(e);
@@ -209,11 +313,7 @@ public class Backups {
   }
 
   private static long lastNumber(String table, Connection in) throws SQLException {
-    try (Statement statement = in.createStatement();
-        ResultSet last = statement.executeQuery("select coalesce(max(id), 0) from " + table)) {
-      last.next();
-      return last.getLong(1);
-    }
+    return number("select coalesce(max(id), 0) from " + table, in);
   }
 
   private static MissingException missing() {

@@ -46,6 +46,13 @@ final class OpenFile implements AutoCloseable {
   /** The percentage of a part of the file from which on it is left where it is. */
   private static final int FULL = 90;
 
+  private static final int WHOLLY_FULL = 100;
+
+  /** Each round leaves a little of the one before; nothing older stays after a few. */
+  private static final int ROUNDS = 4;
+
+  private static final int ALL = Integer.MAX_VALUE;
+
   private final DataFile file;
   private final AtomicLong asked = new AtomicLong();
   private final Object flushing = new Object();
@@ -180,6 +187,23 @@ final class OpenFile implements AutoCloseable {
       write();
       parts.compactMoveChunks(FULL, PART, store);
       return true;
+    }
+  }
+
+  /**
+   * Writes anew all that lies beside something that was deleted, and fills the room that becomes
+   * free, so that nothing of it is left in the file.
+   */
+  void forget() {
+    synchronized (flushing) {
+      if (!isBroken() && store.getFileStore() instanceof RandomAccessStore parts) {
+        write();
+        for (int round = 0; round < ROUNDS && store.compact(WHOLLY_FULL, ALL); round++) {
+          write();
+        }
+        parts.compactMoveChunks(WHOLLY_FULL, ALL, store);
+        write();
+      }
     }
   }
 

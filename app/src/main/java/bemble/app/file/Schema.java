@@ -57,7 +57,9 @@ public final class Schema {
           new Table("holiday", 14, false),
           new Table("timetable", 14, false),
           new Table("ladder_rung", 15, false),
-          new Table("class_vote", 18, true));
+          new Table("class_vote", 18, true),
+          new Table("pupil_group", 20, true),
+          new Table("group_pupil", 20, false));
 
   /** The tables of this Bemble, each behind those that it refers to. */
   static final List<String> TABLES = ALL.stream().map(Table::name).toList();

@@ -2,6 +2,7 @@ package bemble.app.file;
 
 import java.time.Duration;
 import java.util.concurrent.TimeUnit;
+import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
@@ -14,6 +15,12 @@ class Tidy {
 
   Tidy(OpenFile open) {
     this.open = open;
+  }
+
+  /** Leaves nothing in the file of what was deleted for good. */
+  @EventListener(Erased.class)
+  void forget() {
+    open.forget();
   }
 
   @Scheduled(fixedDelay = 1, timeUnit = TimeUnit.SECONDS)

@@ -1,7 +1,10 @@
 package bemble.app.house;
 
+import bemble.app.file.Erased;
 import bemble.app.http.MissingException;
 import bemble.app.http.RefusedException;
+import bemble.app.store.NamesInText;
+import bemble.app.store.PupilEraser;
 import bemble.app.store.PupilMapper;
 import bemble.app.store.PupilRow;
 import java.time.Clock;
@@ -15,6 +18,8 @@ import java.util.Map;
 import java.util.Set;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DuplicateKeyException;
+import org.springframework.jdbc.core.ConnectionCallback;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionOperations;
 
@@ -26,6 +31,7 @@ public class Roll {
 
   private final PupilMapper mapper;
   private final Classes classes;
+  private final JdbcTemplate tables;
   private final ApplicationEventPublisher events;
   private final Clock clock;
   private final TransactionOperations transactions;
@@ -33,11 +39,13 @@ public class Roll {
   Roll(
       PupilMapper mapper,
       Classes classes,
+      JdbcTemplate tables,
       ApplicationEventPublisher events,
       Clock clock,
       TransactionOperations transactions) {
     this.mapper = mapper;
     this.classes = classes;
+    this.tables = tables;
     this.events = events;
     this.clock = clock;
     this.transactions = transactions;
@@ -72,19 +80,15 @@ public class Roll {
   }
 
   /**
-   * Adds pupils, one to a line; of a line of a table only its first value counts. All or none: a
-   * name that is there already, or too long, is named.
+   * Adds pupils from a list of names. All or none: a name that is there already, or too long, is
+   * named.
    */
   public List<PupilEntry> add(String names) {
     long classId = currentClass();
     Set<String> there = new HashSet<>();
     mapper.of(classId).forEach(row -> there.add(row.name().toLowerCase(Locale.ROOT)));
     List<String> fresh = new ArrayList<>();
-    for (String line : names.split("\\R")) {
-      String name = line.split("[,;\t]", 2)[0].replace("\"", "").strip();
-      if (name.isEmpty()) {
-        continue;
-      }
+    for (String name : NameList.read(names)) {
       if (name.length() > LONGEST_NAME) {
         throw RefusedException.of("name-too-long", name);
       }
@@ -109,6 +113,16 @@ public class Roll {
     }
   }
 
+  /** Refuses a title that names a pupil: pupils read it on their sheets. */
+  public void refuseNamed(String title) {
+    List<PupilRow> pupils = classes.current().map(mapper::of).orElse(List.of());
+    for (PupilRow pupil : pupils) {
+      if (NamesInText.holds(title, pupil.name())) {
+        throw RefusedException.of("title-names-pupil", pupil.name());
+      }
+    }
+  }
+
   /** Renames a pupil, or notes that one has left or has come back. */
   public List<PupilEntry> change(long id, String name, boolean left) {
     PupilRow row = mapper.find(id).orElseThrow(Roll::missing);
@@ -126,14 +140,13 @@ public class Roll {
   public List<PupilEntry> delete(long id) {
     transactions.executeWithoutResult(
         status -> {
-          mapper.deleteChecks(id);
-          mapper.deleteRuns(id);
-          mapper.deleteAttempts(id);
-          if (mapper.delete(id) == 0) {
+          ConnectionCallback<Boolean> erasing = file -> PupilEraser.erase(file, id);
+          if (!Boolean.TRUE.equals(tables.execute(erasing))) {
             throw missing();
           }
         });
     events.publishEvent(new PupilDeleted(id));
+    events.publishEvent(new Erased());
     return all();
   }
 

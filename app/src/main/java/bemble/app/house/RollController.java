@@ -18,9 +18,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/roll")
 class RollController {
   private final Roll roll;
+  private final Claims claims;
 
-  RollController(Roll roll) {
+  RollController(Roll roll, Claims claims) {
     this.roll = roll;
+    this.claims = claims;
   }
 
   @GetMapping
@@ -37,6 +39,18 @@ class RollController {
   @PutMapping("/{id}")
   List<PupilEntry> change(@PathVariable long id, @Valid @RequestBody PupilChange request) {
     return roll.change(id, request.name(), request.left());
+  }
+
+  /** Pages under a name of a pupil that belong to nobody. */
+  @GetMapping("/unclaimed")
+  List<UnclaimedView> unclaimed() {
+    return claims.open();
+  }
+
+  /** Settles whose they are. */
+  @PutMapping("/{id}/unclaimed")
+  List<UnclaimedView> claim(@PathVariable long id, @Valid @RequestBody ClaimRequest request) {
+    return claims.settle(id, request.who(), request.theirs());
   }
 
   /** Deletes a pupil for good; there is no way back. */

@@ -71,7 +71,7 @@ public class AnswerBook {
               .map(CellRequest::pupil)
               .distinct()
               .filter(pupils::contains)
-              .forEach(pupil -> said.note(id, pupil, marker));
+              .forEach(pupil -> said.note(pupil, handout.givenOn()));
         });
     return new CellsView(kept, refused);
   }
@@ -80,7 +80,8 @@ public class AnswerBook {
   public int markAgain() {
     int marked = 0;
     for (long id : mapper.markedByOthers(Judge.VERSION)) {
-      Marker marker = handouts.marker(handouts.find(id));
+      HandoutRow handout = handouts.find(id);
+      Marker marker = handouts.marker(handout);
       for (AnswerRow answer : mapper.answers(id)) {
         if (!answer.overruled()) {
           CellRequest same =
@@ -88,7 +89,7 @@ public class AnswerBook {
           marked += mapper.mark(id, row(same, marker), Judge.VERSION);
         }
       }
-      said.note(id);
+      handouts.pupils(id).forEach(pupil -> said.note(pupil, handout.givenOn()));
     }
     return marked;
   }

@@ -59,6 +59,8 @@ class DiagnosisController {
                 each ->
                     new DiagnosisExplanation(
                         each.slips().stream().map(Slip::id).toList(),
+                        each.alike().stream().map(Slip::id).toList(),
+                        each.isOwn(),
                         each.probability(),
                         each.explains(),
                         each.against()))

@@ -1,5 +1,6 @@
 package bemble.app.marking;
 
+import bemble.app.house.NameList;
 import bemble.app.house.PupilEntry;
 import bemble.app.http.RefusedException;
 import bemble.app.marking.MarkingJson.CellRequest;
@@ -10,6 +11,7 @@ import bemble.app.marking.MarkingJson.RefusedCell;
 import bemble.app.marking.MarkingJson.TableView;
 import bemble.app.sets.Drafts;
 import bemble.app.sets.SetJson.SumRequest;
+import bemble.app.words.SafeCells;
 import bemble.app.words.Sentences;
 import bemble.app.working.WorkingWords;
 import java.io.IOException;
@@ -59,9 +61,9 @@ public class GridTable {
       grid.sums().forEach(sum -> heads.add(sum.plain()));
       table.printRecord(heads);
       for (PupilEntry pupil : grid.pupils()) {
-        List<Object> row = new ArrayList<>(List.of(pupil.name()));
+        List<Object> row = new ArrayList<>(List.of(SafeCells.safe(pupil.name())));
         for (String given : rows.getOrDefault(pupil.id(), new String[grid.sums().size()])) {
-          row.add(given == null ? "" : given);
+          row.add(given == null ? "" : SafeCells.safe(given));
         }
         table.printRecord(row);
       }
@@ -98,7 +100,8 @@ public class GridTable {
       } else {
         for (int i = 1; i < row.size(); i++) {
           if (!row.get(i).isBlank()) {
-            String given = row.get(i).equalsIgnoreCase(BLANK) ? "" : row.get(i);
+            String value = SafeCells.bare(row.get(i));
+            String given = value.equalsIgnoreCase(BLANK) ? "" : value;
             cells.add(new CellRequest(pupil, i - 1, given, seen.get(at(pupil, i - 1)), null));
           }
         }
@@ -137,7 +140,7 @@ public class GridTable {
   }
 
   private static String key(String name) {
-    return name.strip().toLowerCase(Locale.ROOT);
+    return NameList.plain(SafeCells.bare(name.strip())).toLowerCase(Locale.ROOT);
   }
 
   private static List<CSVRecord> rows(String text) {

@@ -25,6 +25,7 @@ import bemble.app.store.HandoutSumRow;
 import bemble.app.store.NewHandout;
 import bemble.app.store.PupilMapper;
 import bemble.app.store.PupilRow;
+import bemble.app.store.RecentMapper;
 import bemble.app.store.SetMapper;
 import bemble.app.store.SetSumRow;
 import bemble.app.working.WorkingWords;
@@ -52,6 +53,7 @@ public class Handouts {
 
   private final HandoutMapper mapper;
   private final PupilMapper pupils;
+  private final RecentMapper recent;
   private final SetMapper sets;
   private final Drafts drafts;
   private final Classes classes;
@@ -70,6 +72,7 @@ public class Handouts {
   Handouts(
       HandoutMapper mapper,
       PupilMapper pupils,
+      RecentMapper recent,
       SetMapper sets,
       Drafts drafts,
       Classes classes,
@@ -80,6 +83,7 @@ public class Handouts {
       TransactionOperations transactions) {
     this.mapper = mapper;
     this.pupils = pupils;
+    this.recent = recent;
     this.sets = sets;
     this.drafts = drafts;
     this.classes = classes;
@@ -110,6 +114,7 @@ public class Handouts {
     if (request.passMark() != null && request.passMark() > request.sums().size()) {
       throw RefusedException.of("run-mark", request.sums().size(), request.passMark());
     }
+    roll.refuseNamed(request.title());
     LocalDate givenOn = request.givenOn() == null ? LocalDate.now(clock) : request.givenOn();
     if (request.dueOn() != null && request.dueOn().isBefore(givenOn)) {
       throw RefusedException.of("due-before-given");
@@ -263,10 +268,12 @@ public class Handouts {
 
   public void delete(long id) {
     deletions.delete(mapper, id, Handouts::missing);
+    recent.lookAgain(id);
   }
 
   public void restore(long id) {
     deletions.restore(mapper, id, Handouts::missing);
+    recent.lookAgain(id);
   }
 
   private static MissingException missing() {

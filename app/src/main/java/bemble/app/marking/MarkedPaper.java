@@ -9,9 +9,12 @@ import bemble.app.marking.MarkingJson.CellView;
 import bemble.app.marking.MarkingJson.GridView;
 import bemble.app.marking.MarkingJson.HandoutSum;
 import bemble.app.marking.MarkingJson.PaperKind;
+import bemble.app.marking.RecentWork.OfPupil;
 import bemble.app.store.AnswerRow;
 import bemble.app.store.HandoutMapper;
+import bemble.app.store.HandoutRow;
 import bemble.app.words.Language;
+import bemble.diagnosis.Lately;
 import bemble.diagnosis.Outcome;
 import bemble.slip.Slip;
 import bemble.words.Wording;
@@ -26,9 +29,11 @@ import org.springframework.stereotype.Service;
 public class MarkedPaper {
   private final HandoutMapper mapper;
   private final Handouts handouts;
+  private final RecentWork recent;
   private final SetSheets sheets;
 
-  MarkedPaper(HandoutMapper mapper, Handouts handouts, SetSheets sheets) {
+  MarkedPaper(HandoutMapper mapper, Handouts handouts, RecentWork recent, SetSheets sheets) {
+    this.recent = recent;
     this.mapper = mapper;
     this.handouts = handouts;
     this.sheets = sheets;
@@ -50,13 +55,19 @@ public class MarkedPaper {
       List<String> answers = grid.sums().stream().map(HandoutSum::answer).toList();
       return sheets.markingList(grid.title(), rows, answers, size);
     }
-    Marker marker = handouts.marker(handouts.find(id));
+    HandoutRow handout = handouts.find(id);
+    Marker marker = handouts.marker(handout);
+    Map<Long, OfPupil> works = recent.upTo(handout.classId(), id, handout.givenOn());
+    Lately lately = recent.lately(handout.classId());
     Map<Long, List<AnswerRow>> answers =
         mapper.answers(id).stream().collect(Collectors.groupingBy(AnswerRow::pupilId));
     List<CutOut> cards = new ArrayList<>();
     for (PupilEntry pupil : grid.pupils()) {
       if (answers.containsKey(pupil.id())) {
-        cards.add(cutOut(pupil, grid, answers.get(pupil.id()), marker));
+        PupilAnswers told =
+            new PupilAnswers(
+                id, works.getOrDefault(pupil.id(), OfPupil.NONE), handout.givenOn(), lately);
+        cards.add(cutOut(pupil, grid, answers.get(pupil.id()), told, marker));
       }
     }
     return sheets.cutOuts(cards, size);
@@ -80,7 +91,7 @@ public class MarkedPaper {
   }
 
   private static CutOut cutOut(
-      PupilEntry pupil, GridView grid, List<AnswerRow> answers, Marker marker) {
+      PupilEntry pupil, GridView grid, List<AnswerRow> answers, PupilAnswers told, Marker marker) {
     Wording wording = Language.wording(marker.style());
     long right = count(answers, Outcome.RIGHT);
     long asked = answers.size() - count(answers, Outcome.LEFT_OUT);
@@ -91,10 +102,7 @@ public class MarkedPaper {
             .map(AnswerRow::number)
             .toList();
     List<String> questions =
-        marker.diagnosis(marker.row(answers)).sure().stream()
-            .flatMap(sure -> sure.slips().stream().limit(1))
-            .map(slip -> question(slip, wording))
-            .toList();
+        told.printed().stream().limit(1).map(slip -> question(slip, wording)).toList();
     String sums =
         again.stream()
             .map(number -> number + 1 + ". " + grid.sums().get(number).problem())

@@ -144,6 +144,8 @@ final class Marker {
   private static RefusedException refused(Reply.Fault fault, String text, String sum) {
     return switch (fault) {
       case NO_NUMBER -> RefusedException.of("answer-no-number", text, sum);
+      case ODD_MARK ->
+          RefusedException.of("answer-odd-mark", text, text.replaceAll("[.,]", ""), sum);
       case TOO_LONG -> RefusedException.of("answer-too-long", text, sum);
       case NO_REMAINDER_HERE -> RefusedException.of("answer-no-remainder", text, sum);
     };
@@ -170,24 +172,12 @@ final class Marker {
   }
 
   SlipLabel label(Slip slip) {
-    return new SlipLabel(slip.named().id(), words().slip(slip).name());
+    return SlipLabels.of(List.of(slip), words());
   }
 
   /** What the answers of a pupil tell; a place of which nothing is known counts as not asked. */
   synchronized Diagnosis diagnosis(List<AnswerSpace> given) {
     return diagnoser().of(given);
-  }
-
-  /**
-   * What may be said of the answers of a pupil, by their places; nothing where fewer than two are
-   * wrong, since one answer says nothing of a pupil.
-   */
-  Map<Integer, Slip> said(List<AnswerSpace> given) {
-    int wrong = 0;
-    for (int i = 0; i < given.size(); i++) {
-      wrong += outcome(i, given.get(i)) == Outcome.WRONG ? 1 : 0;
-    }
-    return wrong < 2 ? Map.of() : diagnosis(given).said();
   }
 
   /** The fact that was missed where a wrong answer was given, if it can only be one. */
@@ -197,11 +187,16 @@ final class Marker {
         : Optional.empty();
   }
 
-  synchronized List<Item> askNext(List<AnswerSpace> given, int most) {
+  /** Other sums of the same rungs, of which one may be asked next. */
+  synchronized Pool pool() {
     if (pool == null) {
       pool = like(17);
     }
-    return diagnoser().askNext(given, pool, most);
+    return pool;
+  }
+
+  synchronized List<Item> askNext(List<AnswerSpace> given, int most) {
+    return diagnoser().askNext(given, pool(), most);
   }
 
   private Diagnoser diagnoser() {

@@ -15,6 +15,7 @@ import bemble.app.marking.MarkingJson.TableRequest;
 import bemble.app.marking.MarkingJson.TableView;
 import bemble.app.sets.SetJson.SetView;
 import jakarta.validation.Valid;
+import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -113,7 +114,8 @@ class MarkingController {
   @PostMapping("/{id}/reteach")
   @ResponseStatus(HttpStatus.CREATED)
   SetView reteach(@PathVariable long id, @Valid @RequestBody ReteachRequest request) {
-    return reteaching.make(id, request.slip());
+    return reteaching.make(
+        id, request.slip(), request.pupils() == null ? List.of() : request.pupils());
   }
 
   @DeleteMapping("/{id}")

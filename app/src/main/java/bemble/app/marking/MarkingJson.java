@@ -156,13 +156,23 @@ public final class MarkingJson {
   /** What was read of a table; {@code bad} names the rows and values that were not. */
   public record TableView(List<CellView> kept, List<String> bad) {}
 
-  /** What may explain the answers of a pupil, in words. Sums are counted from 0. */
+  /**
+   * What may explain the answers of a pupil, in words. Sums are counted from 0.
+   *
+   * @param slips those that the answers do not tell apart are one
+   * @param own whether the pupil works by a rule that is not known
+   * @param before how many earlier answers of the last weeks it explains
+   * @param againstBefore how many of them speak against it
+   */
   public record ExplanationView(
       List<SlipLabel> slips,
+      boolean own,
       double probability,
       Sureness sureness,
       List<Integer> explains,
       List<Integer> against,
+      int before,
+      int againstBefore,
       boolean sure) {}
 
   /**
@@ -180,8 +190,14 @@ public final class MarkingJson {
       List<ExplanationView> explanations,
       List<String> askNext) {}
 
-  /** Pupils who make the same slip, with how many of their answers show it. */
-  public record SlipGroup(SlipLabel slip, List<Long> pupils, int answers) {}
+  /**
+   * Pupils who make the same slip.
+   *
+   * @param slip several where the answers do not tell these apart
+   * @param several whether it is so
+   * @param answers how many of their answers show it
+   */
+  public record SlipGroup(SlipLabel slip, boolean several, List<Long> pupils, int answers) {}
 
   /** A sum, and how many have it wrong of those who answered. */
   public record SumGlance(int number, int wrong, int answered) {}
@@ -205,8 +221,14 @@ public final class MarkingJson {
     CUT_OUTS
   }
 
-  /** A slip that is to be taught again. */
-  public record ReteachRequest(@NotBlank(message = "{valid.slips}") String slip) {}
+  /**
+   * A slip that is to be taught again.
+   *
+   * @param pupils whoever shares it; they are kept as a group
+   */
+  public record ReteachRequest(
+      @NotBlank(message = "{valid.slips}") @Size(max = 200, message = "{valid.slips}") String slip,
+      @Nullable @Size(max = 60, message = "{valid.group-pupils}") List<@NotNull Long> pupils) {}
 
   /**
    * How simulated pupils answer.
@@ -229,9 +251,14 @@ public final class MarkingJson {
           List<@Valid @NotNull DiagnosisItem> items,
       @NotNull(message = "{valid.cells}") List<@NotNull String> answers) {}
 
-  /** An explanation by the ids of its slips. */
+  /** An explanation by the ids of its slips, and of those that are not told from it. */
   public record DiagnosisExplanation(
-      List<String> slips, double probability, List<Integer> explains, List<Integer> against) {}
+      List<String> slips,
+      List<String> alike,
+      boolean own,
+      double probability,
+      List<Integer> explains,
+      List<Integer> against) {}
 
   /** What the answers of one pupil tell. */
   public record DiagnosisView(

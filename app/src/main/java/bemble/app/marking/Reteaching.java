@@ -1,5 +1,6 @@
 package bemble.app.marking;
 
+import bemble.app.house.PupilGroups;
 import bemble.app.http.RefusedException;
 import bemble.app.ladder.Ladders;
 import bemble.app.sets.SetBook;
@@ -7,11 +8,15 @@ import bemble.app.sets.SetJson.SetRequest;
 import bemble.app.sets.SetJson.SetView;
 import bemble.app.sets.SetJson.SumRequest;
 import bemble.app.sets.SetWords;
+import bemble.app.sets.Versions;
+import bemble.app.store.HandoutRow;
 import bemble.app.words.Sentences;
+import bemble.app.words.SlipIds;
 import bemble.app.working.WorkingWords;
 import bemble.practice.Item;
 import bemble.practice.LessonPart;
 import bemble.practice.SlipKey;
+import bemble.practice.TellingApart;
 import bemble.slip.Slip;
 import java.util.ArrayList;
 import java.util.List;
@@ -25,33 +30,66 @@ public class Reteaching {
   private final Handouts handouts;
   private final SetBook book;
   private final Ladders ladders;
+  private final PupilGroups groups;
 
-  Reteaching(Handouts handouts, SetBook book, Ladders ladders) {
+  Reteaching(Handouts handouts, SetBook book, Ladders ladders, PupilGroups groups) {
+    this.groups = groups;
     this.handouts = handouts;
     this.book = book;
     this.ladders = ladders;
   }
 
-  /** Keeps a set for the group of a slip. */
-  public SetView make(long id, String slipId) {
-    Slip slip = Slip.find(slipId).orElseThrow(() -> RefusedException.of("no-such-slip", slipId));
-    Marker marker = handouts.marker(handouts.find(id));
-    List<Item> shown = new ArrayList<>();
-    for (Item item : marker.like(id).items()) {
-      if (shown.size() <= WORKED && shows(item, slip, marker)) {
-        shown.add(item);
-      }
+  /**
+   * Keeps a set for whoever shares a slip, and them as a group; the set that was made before, where
+   * there is one.
+   */
+  public SetView make(long id, String slipId, List<Long> pupils) {
+    SetView set =
+        groups
+            .setOf(id, slipId)
+            .map(known -> book.open(known, Versions.FIRST))
+            .orElseGet(() -> fresh(id, slipId));
+    if (!pupils.isEmpty()) {
+      HandoutRow handout = handouts.find(id);
+      SetWords words = handouts.marker(handout).words();
+      String name = SlipLabels.of(SlipIds.slips(slipId), words).name();
+      groups.keep(handout, slipId, name, pupils, set.id());
     }
+    return set;
+  }
+
+  private SetView fresh(long id, String slipId) {
+    List<Slip> slips = SlipIds.slips(slipId);
+    if (slips.isEmpty()) {
+      throw RefusedException.of("no-such-slip", slipId);
+    }
+    Marker marker = handouts.marker(handouts.find(id));
+    List<Item> shown =
+        slips.size() > 1 ? deciding(slips, id, marker) : showing(slips.get(0), id, marker);
     if (shown.isEmpty()) {
       throw RefusedException.of("no-sums-for-slip");
     }
     List<SumRequest> sums = new ArrayList<>();
     for (Item item : shown) {
-      LessonPart part = sums.isEmpty() ? LessonPart.SHOW : LessonPart.PRACTISE;
+      boolean isShown = sums.isEmpty() && slips.size() == 1;
+      LessonPart part = isShown ? LessonPart.SHOW : LessonPart.PRACTISE;
       String plain = WorkingWords.plain(item.problem());
       sums.add(new SumRequest(plain, item.method(), item.rung(), part));
     }
     return book.keep(new SetRequest(title(shown.get(0), marker), List.of(), sums, null));
+  }
+
+  /** One sum to show and four to work in all of which a slip would show. */
+  private static List<Item> showing(Slip slip, long seed, Marker marker) {
+    return marker.like(seed).items().stream()
+        .filter(item -> shows(item, slip, marker))
+        .limit(WORKED + 1L)
+        .toList();
+  }
+
+  /** Sums whose answers tell which of some slips is made. */
+  private static List<Item> deciding(List<Slip> slips, long seed, Marker marker) {
+    return TellingApart.among(marker.like(seed).items(), slips, marker.style()).items();
   }
 
   private static boolean shows(Item item, Slip slip, Marker marker) {

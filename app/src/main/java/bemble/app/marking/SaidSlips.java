@@ -1,10 +1,20 @@
 package bemble.app.marking;
 
-import bemble.app.store.AnswerRow;
-import bemble.app.store.HandoutMapper;
-import bemble.diagnosis.AnswerSpace;
+import bemble.app.marking.RecentWork.OfPupil;
+import bemble.app.store.PupilMapper;
+import bemble.app.store.PupilRow;
+import bemble.app.store.RecentMapper;
+import bemble.app.store.RecentRow;
+import bemble.app.words.SlipIds;
+import bemble.diagnosis.Lately;
+import bemble.diagnosis.Work;
+import bemble.slip.Slip;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -12,51 +22,89 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionOperations;
 
 /**
- * Notes with each answer the slip that the diagnosis of all answers of the pupil says. One answer
- * that equals what a slip gives says nothing: many careless answers do.
+ * Notes with each answer and page the slip that the diagnosis says of its writer by all recent
+ * work. One answer that equals what a slip gives says nothing: many careless answers do.
  */
 @Component
 class SaidSlips {
   private static final Logger LOG = LoggerFactory.getLogger(SaidSlips.class);
 
-  private final HandoutMapper mapper;
-  private final Handouts handouts;
+  private final RecentMapper mapper;
+  private final RecentWork recent;
+  private final PupilMapper pupils;
   private final TransactionOperations transactions;
 
-  SaidSlips(HandoutMapper mapper, Handouts handouts, TransactionOperations transactions) {
+  SaidSlips(
+      RecentMapper mapper,
+      RecentWork recent,
+      PupilMapper pupils,
+      TransactionOperations transactions) {
     this.mapper = mapper;
-    this.handouts = handouts;
+    this.recent = recent;
+    this.pupils = pupils;
     this.transactions = transactions;
   }
 
-  /** Notes it for the answers of a pupil to a handout, within the transaction that changed them. */
-  void note(long handout, long pupil, Marker marker) {
-    List<AnswerSpace> given = marker.row(mapper.answersOf(handout, pupil));
-    mapper.sayNothing(handout, pupil);
-    marker.said(given).forEach((number, slip) -> mapper.say(handout, pupil, number, slip.id()));
+  /** Notes it for a page and whatever it bears upon; nothing for a page of nobody. */
+  void noteOf(long attempt) {
+    mapper.ofPage(attempt).ifPresent(row -> note(row.pupilId(), row.workedOn()));
   }
 
-  /**
-   * Looks at answers of an older Bemble, or from a file: handout by handout, so that others are not
-   * held up.
-   */
-  @Scheduled(fixedDelay = 1, timeUnit = TimeUnit.MINUTES)
-  void catchUp() {
-    for (long handout : mapper.undiagnosed()) {
-      try {
-        transactions.executeWithoutResult(status -> note(handout));
-      } catch (RuntimeException e) {
-        LOG.error("The answers to handout {} are not diagnosed", handout, e);
+  /** Notes it for the work of a pupil on a day, and for later work that it bears upon. */
+  void note(long pupil, LocalDate day) {
+    note(pupil, day, day.plusDays(Lately.DAYS));
+  }
+
+  private void note(long pupil, LocalDate day, LocalDate last) {
+    Optional<PupilRow> found = pupils.find(pupil);
+    if (found.isEmpty()) {
+      return;
+    }
+    long classId = found.get().classId();
+    OfPupil work = recent.of(classId, pupil, day.minusDays(Lately.DAYS), last);
+    Lately lately = recent.lately(classId);
+    work.works().stream()
+        .map(Work::day)
+        .filter(each -> !each.isBefore(day))
+        .distinct()
+        .forEach(each -> note(work, each, lately.said(work.works(), each)));
+  }
+
+  private void note(OfPupil work, LocalDate day, Map<Integer, List<Slip>> said) {
+    for (int i = 0; i < work.rows().size(); i++) {
+      RecentRow row = work.rows().get(i);
+      String now = said.containsKey(i) ? SlipIds.of(said.get(i)) : "";
+      if (row.workedOn().equals(day) && !now.equals(row.said())) {
+        mapper.say(row, now);
       }
     }
   }
 
-  /** Notes it for all pupils of a handout. */
-  void note(long handout) {
-    Marker marker = handouts.marker(handouts.find(handout));
-    mapper.answers(handout).stream()
-        .map(AnswerRow::pupilId)
-        .distinct()
-        .forEach(pupil -> note(handout, pupil, marker));
+  /**
+   * Looks at work of an older Bemble, or from a file: pupil by pupil, so that others are not held
+   * up.
+   */
+  @Scheduled(fixedDelay = 1, timeUnit = TimeUnit.MINUTES)
+  void catchUp() {
+    mapper.open().stream()
+        .collect(Collectors.groupingBy(RecentRow::pupilId))
+        .forEach(this::catchUp);
+  }
+
+  private void catchUp(long pupil, List<RecentRow> open) {
+    try {
+      transactions.executeWithoutResult(
+          status -> {
+            // Of a sum that cannot be read any more nothing is said.
+            open.forEach(row -> mapper.say(row, ""));
+            open.stream()
+                .map(RecentRow::workedOn)
+                .distinct()
+                .sorted()
+                .forEach(day -> note(pupil, day, day));
+          });
+    } catch (RuntimeException e) {
+      LOG.error("The work of pupil {} is not diagnosed", pupil, e);
+    }
   }
 }

@@ -61,6 +61,7 @@ class SlateAnswers {
                   mapper
                       .openFor(page.attempt())
                       .ifPresent(place -> fill(page.attempt(), place, false)));
+      transactions.executeWithoutResult(status -> said.noteOf(page.attempt()));
     } catch (RuntimeException e) {
       LOG.error("Attempt {} does not fill an answer in", page.attempt(), e);
     }
@@ -91,7 +92,6 @@ class SlateAnswers {
           }
           mapper.put(place.handoutId(), row, Judge.VERSION, OffsetDateTime.now(clock));
           mapper.filledBy(place, attempt);
-          said.note(place.handoutId(), place.pupilId(), marker);
         });
   }
 

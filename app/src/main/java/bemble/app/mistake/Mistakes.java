@@ -11,6 +11,7 @@ import bemble.app.mistake.MistakeJson.MistakeRequest;
 import bemble.app.mistake.MistakeJson.MistakeView;
 import bemble.app.mistake.MistakeJson.VoteRequest;
 import bemble.app.store.VoteMapper;
+import bemble.app.words.SlipIds;
 import bemble.app.working.SumRef;
 import bemble.app.working.Sums;
 import bemble.app.working.WorkingWords;
@@ -108,7 +109,9 @@ class Mistakes {
   }
 
   private static Slip slip(String id) {
-    return Slip.find(id).orElseThrow(() -> RefusedException.of("no-such-slip", id));
+    return SlipIds.slips(id).stream()
+        .findFirst()
+        .orElseThrow(() -> RefusedException.of("no-such-slip", id));
   }
 
   private static Item item(Sum sum) {

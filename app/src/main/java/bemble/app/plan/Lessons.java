@@ -27,12 +27,12 @@ import bemble.app.store.LessonRow;
 import bemble.app.store.NewLesson;
 import bemble.app.store.PlanMapper;
 import bemble.app.words.Sentences;
+import bemble.app.words.SlipIds;
 import bemble.ladder.Rung;
 import bemble.practice.Lesson;
 import bemble.practice.LessonPart;
 import bemble.progress.Proposal;
 import bemble.progress.Proposals;
-import bemble.slip.Slip;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Objects;
@@ -101,7 +101,7 @@ public class Lessons {
       throw RefusedException.of("day-full", RegisterWords.day(day));
     }
     String slip = request.slip() == null ? "" : request.slip();
-    if (!slip.isEmpty() && Slip.find(slip).isEmpty()) {
+    if (!slip.isEmpty() && SlipIds.slips(slip).isEmpty()) {
       throw RefusedException.of("no-such-slip", slip);
     }
     String title = new PlanWords(words).title(request.kind(), goal.id(), slip);

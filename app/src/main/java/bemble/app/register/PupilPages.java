@@ -15,6 +15,7 @@ import bemble.app.store.PupilMapper;
 import bemble.app.store.PupilRow;
 import bemble.app.store.RegisterMapper;
 import bemble.app.words.Sentences;
+import bemble.app.words.SlipIds;
 import bemble.ladder.Rung;
 import bemble.progress.Progress;
 import bemble.progress.Standing;
@@ -136,7 +137,10 @@ public class PupilPages {
     named(progress, words, Standing.BEGUN)
         .ifPresent(names -> lines.add(Sentences.of("letter.begun", names)));
     progress.values().stream()
-        .flatMap(each -> each.slip().flatMap(slip -> words.slip(slip.slip())).stream())
+        .flatMap(each -> each.slip().stream())
+        // What is not told from another slip is not printed.
+        .filter(last -> SlipIds.slips(last.slip()).size() == 1)
+        .flatMap(last -> words.slip(last.slip()).stream())
         .distinct()
         .limit(1)
         .forEach(slip -> lines.add(Sentences.of("letter.slip", slip.name())));

@@ -17,6 +17,7 @@ import bemble.app.store.PupilMapper;
 import bemble.app.store.PupilRow;
 import bemble.app.store.RegisterMapper;
 import bemble.app.store.Shared;
+import bemble.app.words.SlipIds;
 import bemble.ladder.Rung;
 import bemble.progress.ClassProgress;
 import bemble.progress.Evidence;
@@ -24,7 +25,6 @@ import bemble.progress.Progress;
 import bemble.progress.Rules;
 import bemble.progress.Standing;
 import bemble.progress.Taught;
-import bemble.slip.Slip;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
@@ -269,7 +269,7 @@ public class Register {
 
   /** The forms of a slip count as the slip; one that this Bemble does not have, as none. */
   private static Evidence evidence(EvidenceRow row) {
-    String slip = Slip.find(row.slip()).map(found -> found.named().id()).orElse("");
+    String slip = SlipIds.of(SlipIds.slips(row.slip()));
     return new Evidence(row.workedOn(), row.allRight(), row.helped(), slip);
   }
 

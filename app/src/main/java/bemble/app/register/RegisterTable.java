@@ -4,6 +4,8 @@ import bemble.app.house.PupilEntry;
 import bemble.app.register.RegisterJson.RegisterView;
 import bemble.app.register.RegisterJson.RungLabel;
 import bemble.app.register.RegisterJson.SquareView;
+import bemble.app.words.SafeCells;
+import bemble.app.words.Sentences;
 import bemble.progress.Standing;
 import java.io.IOException;
 import java.io.StringWriter;
@@ -34,12 +36,13 @@ final class RegisterTable {
     StringWriter text = new StringWriter();
     try (CSVPrinter table = new CSVPrinter(text, CSVFormat.RFC4180)) {
       List<Object> heads = new ArrayList<>(List.of("pupil"));
-      begun.forEach(rung -> heads.add(rung.id()));
+      begun.forEach(rung -> heads.add(SafeCells.safe(rung.name())));
       table.printRecord(heads);
       for (PupilEntry pupil : register.pupils()) {
-        List<Object> row = new ArrayList<>(List.of(pupil.name()));
+        List<Object> row = new ArrayList<>(List.of(SafeCells.safe(pupil.name())));
         for (RungLabel rung : begun) {
-          row.add(standings.getOrDefault(new Cell(pupil.id(), rung.id()), Standing.NEW));
+          Standing standing = standings.getOrDefault(new Cell(pupil.id(), rung.id()), Standing.NEW);
+          row.add(words(standing));
         }
         table.printRecord(row);
       }
@@ -47,5 +50,15 @@ final class RegisterTable {
       throw new UncheckedIOException(e);
     }
     return text.toString();
+  }
+
+  private static String words(Standing standing) {
+    return switch (standing) {
+      case NEW -> Sentences.of("register.standing.new");
+      case BEGUN -> Sentences.of("register.standing.begun");
+      case NEARLY -> Sentences.of("register.standing.nearly");
+      case LOOK_AGAIN -> Sentences.of("register.standing.look-again");
+      case SURE -> Sentences.of("register.standing.sure");
+    };
   }
 }

@@ -2,6 +2,7 @@ package bemble.app.register;
 
 import bemble.app.ladder.ClassLadder;
 import bemble.app.marking.MarkingJson.SlipLabel;
+import bemble.app.marking.SlipLabels;
 import bemble.app.register.RegisterJson.RungLabel;
 import bemble.app.sets.SetWords;
 import bemble.app.words.Language;
@@ -12,7 +13,6 @@ import bemble.problem.Operation;
 import bemble.progress.Progress;
 import bemble.progress.Rules;
 import bemble.progress.Shortfall;
-import bemble.slip.Slip;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -71,8 +71,7 @@ public final class RegisterWords {
 
   /** A slip by its name; empty for one that this Bemble does not have. */
   public Optional<SlipLabel> slip(String id) {
-    return Slip.find(id)
-        .map(slip -> new SlipLabel(slip.named().id(), words.slip(slip.named()).name()));
+    return SlipLabels.find(id, words);
   }
 
   /** What a standing is told from: 9 of the last 10 right on 3 days. */

@@ -188,7 +188,7 @@ public class Drafts {
         continue;
       }
       try {
-        Sum sum = sums.read(new SumRef(lines.get(i), null, style));
+        Sum sum = sums.read(new SumRef(PastedSum.bare(lines.get(i)), null, style));
         Item item = Item.of(sum.problem(), sum.method().id(), "");
         if (!keys.add(item.key())) {
           throw RefusedException.of("sum-twice");

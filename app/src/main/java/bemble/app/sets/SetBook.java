@@ -2,6 +2,7 @@ package bemble.app.sets;
 
 import bemble.app.file.Deletions;
 import bemble.app.house.Classes;
+import bemble.app.house.Roll;
 import bemble.app.http.MissingException;
 import bemble.app.http.RefusedException;
 import bemble.app.http.Slice;
@@ -45,6 +46,7 @@ public class SetBook {
   private final Drafts drafts;
   private final Paces paces;
   private final Classes classes;
+  private final Roll roll;
   private final Ladders ladders;
   private final Deletions deletions;
   private final Clock clock;
@@ -58,6 +60,7 @@ public class SetBook {
       Drafts drafts,
       Paces paces,
       Classes classes,
+      Roll roll,
       Ladders ladders,
       Deletions deletions,
       Clock clock,
@@ -67,6 +70,7 @@ public class SetBook {
     this.drafts = drafts;
     this.paces = paces;
     this.classes = classes;
+    this.roll = roll;
     this.ladders = ladders;
     this.deletions = deletions;
     this.clock = clock;
@@ -91,6 +95,7 @@ public class SetBook {
     List<Item> items = items(request);
     Long classId = classes.current().orElse(null);
     OffsetDateTime now = OffsetDateTime.now(clock);
+    roll.refuseNamed(request.title());
     NewSet set = new NewSet(request.title().strip(), classId, lines(request), now);
     long id =
         transactions.execute(
@@ -181,6 +186,7 @@ public class SetBook {
           if (request.state() != null && !request.state().equals(state(find(id), before))) {
             throw new StaleException("set-changed");
           }
+          roll.refuseNamed(request.title());
           if (mapper.change(id, request.title().strip(), lines(request)) == 0) {
             throw missing();
           }

@@ -3,7 +3,6 @@ package bemble.app.store;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
-import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
@@ -33,27 +32,44 @@ public interface PupilMapper {
           + " #{name}))")
   long insert(@Param("classId") long classId, @Param("name") String name);
 
-  @Update("update pupil set name = #{name}, left_at = #{leftAt} where id = #{id}")
+  /** A former name stays known for as long as the pupil. */
+  @Update(
+      """
+      update pupil
+      set former_names = case when name = #{name} then former_names
+                              else left(name || chr(10) || former_names, 400) end,
+          name = #{name}, left_at = #{leftAt}
+      where id = #{id}
+      """)
   int change(
       @Param("id") long id,
       @Param("name") String name,
       @Param("leftAt") @Nullable OffsetDateTime leftAt);
 
-  @Delete(
+  /** What a pupil was called before, one name to a line. */
+  @Select("select former_names from pupil where id = #{id}")
+  String formerNames(long id);
+
+  /** Work that belongs to no pupil, by the names that it is kept under. */
+  @Select(
       """
-      delete from attempt
-      where check_of in (
-        select id from attempt
-        where pupil_id = #{id} or run_id in (select id from run where pupil_id = #{id}))
+      select who, count(*) as pages from attempt
+      where pupil_id is null and who <> '' and deleted_at is null and check_of is null
+      group by who order by who
       """)
-  int deleteChecks(long id);
+  List<UnclaimedRow> unclaimed();
 
-  @Delete("delete from run where pupil_id = #{id}")
-  int deleteRuns(long id);
+  /** Gives a pupil the pages that are kept under a name and belong to nobody. */
+  @Update("update attempt set pupil_id = #{id} where pupil_id is null and who = #{who}")
+  int claimAttempts(@Param("id") long id, @Param("who") String who);
 
-  @Delete("delete from attempt where pupil_id = #{id}")
-  int deleteAttempts(long id);
+  @Update("update run set pupil_id = #{id} where pupil_id is null and who = #{who}")
+  int claimRuns(@Param("id") long id, @Param("who") String who);
 
-  @Delete("delete from pupil where id = #{id}")
-  int delete(long id);
+  /** Keeps pages that belong to nobody under another name. */
+  @Update("update attempt set who = #{other} where pupil_id is null and who = #{who}")
+  int renameAttempts(@Param("who") String who, @Param("other") String other);
+
+  @Update("update run set who = #{other} where pupil_id is null and who = #{who}")
+  int renameRuns(@Param("who") String who, @Param("other") String other);
 }

@@ -1,6 +1,7 @@
 package bemble.app.demo;
 
 import bemble.app.demo.DemoTerm.Answered;
+import bemble.app.words.SlipIds;
 import bemble.diagnosis.SimulatedPupil;
 import bemble.practice.Item;
 import bemble.practice.SlipKey;
@@ -67,7 +68,7 @@ final class DemoChild {
   }
 
   private static boolean isOf(Habit habit, String slip) {
-    return habit.slip().filter(each -> each.named().id().equals(slip)).isPresent();
+    return habit.slip().filter(each -> SlipIds.slips(slip).contains(each.named())).isPresent();
   }
 
   private boolean isCured() {

@@ -8,10 +8,12 @@ import bemble.app.register.RegisterWords;
 import bemble.app.sets.SetJson.SetLineView;
 import bemble.app.sets.SetWords;
 import bemble.app.words.Sentences;
+import bemble.app.words.SlipIds;
 import bemble.app.working.WorkingWords;
 import bemble.diagnosis.AnswerSpace;
-import bemble.diagnosis.Diagnoser;
+import bemble.diagnosis.Lately;
 import bemble.diagnosis.Reply;
+import bemble.diagnosis.Work;
 import bemble.ladder.Ladder;
 import bemble.ladder.Rung;
 import bemble.practice.Item;
@@ -93,11 +95,11 @@ final class DemoTerm {
           .orElse(new AnswerSpace.Blank());
     }
 
-    private String told(Optional<Slip> said) {
+    private String told(String said) {
       if (right) {
         return "+";
       }
-      String slip = said.map(each -> ":" + each.id()).orElse("");
+      String slip = said.isEmpty() ? "" : ":" + said;
       return answer.map(each -> typed(each).replace(' ', '_') + slip).orElse("o");
     }
   }
@@ -106,6 +108,8 @@ final class DemoTerm {
   private final Random random;
   private final List<DemoChild> children = new ArrayList<>();
   private final List<Map<String, List<Evidence>>> seen = new ArrayList<>();
+  private final List<List<Work>> worked = new ArrayList<>();
+  private final Lately lately = new Lately(Style.STANDARD);
   private final List<Taught.Topic> given = new ArrayList<>();
   private final Set<String> planned = new HashSet<>();
   private final Map<String, LocalDate> last = new HashMap<>();
@@ -121,6 +125,7 @@ final class DemoTerm {
     for (int pupil = 0; pupil < pupils; pupil++) {
       children.add(new DemoChild(pupil % 11 == 4, random));
       seen.add(new HashMap<>());
+      worked.add(new ArrayList<>());
     }
   }
 
@@ -302,19 +307,24 @@ final class DemoTerm {
 
   private void hand(int week, int weekday, String about, String kind, List<Item> items) {
     List<SlipKey> keys = items.stream().map(item -> SlipKey.of(item, Style.STANDARD)).toList();
-    Diagnoser diagnoser = new Diagnoser(items, Style.STANDARD);
+    LocalDate day = day(week, weekday);
     List<String> answers = new ArrayList<>();
     for (int pupil = 0; pupil < children.size(); pupil++) {
       List<Answered> row = new ArrayList<>();
       for (int i = 0; i < items.size(); i++) {
         row.add(children.get(pupil).answer(items.get(i), keys.get(i), week));
       }
-      Map<Integer, Slip> said = diagnoser.of(row.stream().map(Answered::given).toList()).said();
+      List<Work> all = worked.get(pupil);
+      int first = all.size();
+      for (int i = 0; i < items.size(); i++) {
+        all.add(new Work(day, items.get(i), row.get(i).given()));
+      }
+      Map<Integer, List<Slip>> said = lately.said(all, day);
       List<String> told = new ArrayList<>();
       for (int i = 0; i < items.size(); i++) {
-        Optional<Slip> slip = Optional.ofNullable(said.get(i));
+        String slip = SlipIds.of(said.getOrDefault(first + i, List.of()));
         told.add(row.get(i).told(slip));
-        see(pupil, items.get(i).rung(), day(week, weekday), row.get(i), slip);
+        see(pupil, items.get(i).rung(), day, row.get(i), slip);
       }
       answers.add(String.join(" ", told));
     }
@@ -328,12 +338,9 @@ final class DemoTerm {
     handouts.add(new Handout(new When(room, week - WEEKS, weekday), title, kind, sums, answers));
   }
 
-  private void see(int pupil, String rung, LocalDate day, Answered answered, Optional<Slip> said) {
+  private void see(int pupil, String rung, LocalDate day, Answered answered, String said) {
     if (answered.answer().isPresent()) {
-      Evidence evidence =
-          answered.right()
-              ? Evidence.right(day)
-              : Evidence.wrong(day, said.map(Slip::id).orElse(""));
+      Evidence evidence = answered.right() ? Evidence.right(day) : Evidence.wrong(day, said);
       seen.get(pupil).computeIfAbsent(rung, any -> new ArrayList<>()).add(evidence);
     }
   }

@@ -32,6 +32,8 @@ class BackupJourneyTest extends Journey {
 
     hand.button("Backups").click();
     file().setInputFiles(zip);
+    assertThat(hand.page.getByText("It replaces all that is kept now")).isVisible();
+    hand.button("Bring back").click();
     assertThat(hand.button("Open In the barn")).isVisible();
     hand.button("Undo").click();
     assertThat(hand.page.getByText("No page is kept yet.")).isVisible();

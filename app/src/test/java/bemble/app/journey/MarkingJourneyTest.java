@@ -99,7 +99,7 @@ class MarkingJourneyTest extends Journey {
     assertThat(answers("WRONG")).hasCount(0);
     assertThat(hand.page.getByTestId("square")).containsText("Bram, 1. 742 − 368");
     type("3 . 7 . 4 Enter");
-    assertThat(hand.page.getByText("is no answer for 742 − 368")).isVisible();
+    assertThat(hand.page.getByText("has a mark where none belongs")).isVisible();
     type("ArrowLeft 3 7 5 ArrowDown");
     assertThat(answers("WRONG")).hasCount(1);
   }
@@ -144,6 +144,8 @@ class MarkingJourneyTest extends Journey {
 
   @Test
   void aGroupIsTaughtAgain() {
+    // The first pupil has other work of these days that speaks against a slip.
+    type("4 2 6 Enter 4 3 6 Enter 4 2 5 Enter");
     type("4 2 6 Enter 4 3 6 Enter 4 2 5 Enter");
     hand.button("Teach again: smaller taken from larger").click();
     assertThat(hand.page).hasURL(Pattern.compile("/sets/\\d+$"));
@@ -280,6 +282,8 @@ class MarkingJourneyTest extends Journey {
   void simulatedPupilsFillInAPile() {
     hand.button("Paper and more").click();
     inDialog("Have simulated pupils fill it in").click();
+    assertThat(hand.page.getByText("These are the pupils of your class")).isVisible();
+    inDialog("Yes, make answers up").click();
     assertThat(hand.page.getByText("15 answers are made up.")).isVisible();
     inDialog("Close").click();
     assertThat(hand.page.getByText("5 of 5 pupils entered")).isVisible();
@@ -293,9 +297,9 @@ class MarkingJourneyTest extends Journey {
     hand.page.getByRole(AriaRole.OPTION).getByText("smaller taken from larger").first().click();
     hand.press("Escape");
     assertThat(hand.page.getByText("with 1 slip")).isVisible();
+    inDialog("Have simulated pupils fill it in").click();
     Request sent =
-        hand.page.waitForRequest(
-            "**/simulated", () -> inDialog("Have simulated pupils fill it in").click());
+        hand.page.waitForRequest("**/simulated", () -> inDialog("Yes, make answers up").click());
     assertEquals("{\"slips\":[\"smaller-from-larger\"]}", sent.postData());
     assertThat(hand.page.getByText("15 answers are made up.")).isVisible();
   }

@@ -161,7 +161,7 @@ class RegisterJourneyTest extends Journey {
     assertTrue(Files.readString(file.path()).contains("\"Bram\""));
     hand.tab("Register");
     Download table = hand.page.waitForDownload(() -> hand.button("As a table").click());
-    assertTrue(Files.readString(table.path()).contains("Neve,SURE"));
+    assertTrue(Files.readString(table.path()).contains("Neve,sure"));
     hand.page.getByLabel("File of a class or a pupil").setInputFiles(file.path());
     assertThat(hand.page.getByText("“Bram” is in this class already")).isVisible();
     hand.button("Work it all out again").click();

@@ -96,6 +96,7 @@ public final class Noise {
                   "POST /api/runs",
                   "{\"title\":\"Beds\",\"sums\":" + SUMS + ",\"right\":1,\"telling\":\"AT_END\"}"),
               entry("POST /api/runs/1/next", "{}"),
+              entry("POST /api/groups", "{\"name\":\"Seeds\",\"pupils\":[1,2]}"),
               entry("POST /api/roll", "{\"names\":\"Neve\\nBram\"}"),
               entry(
                   "POST /api/handouts",
@@ -152,6 +153,8 @@ public final class Noise {
               entry(
                   "PUT /api/register/standings",
                   "{\"pupil\":1,\"rung\":\"addition-ones-carry\",\"standing\":\"SURE\",\"note\":\"\"}"),
+              entry("PUT /api/groups/1", "{\"name\":\"Beans\",\"pupils\":[1]}"),
+              entry("PUT /api/roll/1/unclaimed", "{\"who\":\"Neve\",\"theirs\":true}"),
               entry("PUT /api/roll/1", "{\"name\":\"Neve\",\"left\":false}"),
               entry(
                   "POST /api/sets/read",

@@ -1,0 +1,19 @@
+package bemble.app.file;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a backup holds, before it is brought back.
+ *
+ * @param madeAt missing for a backup of an earlier Bemble
+ * @param backup what is in it
+ * @param now what it would replace
+ * @param returning the names of pupils in it who were deleted here since
+ */
+record LookView(@Nullable LocalDateTime madeAt, Held backup, Held now, List<String> returning) {
+
+  /** How many there are; {@code pages} are kept pages and those of the Slate. */
+  record Held(long classes, long pupils, long answers, long pages, long lessons) {}
+}

@@ -1,0 +1,4 @@
+package bemble.app.store;
+
+/** A pupil in a group. */
+public record GroupPupilRow(long groupId, long pupilId) {}

@@ -1,0 +1,65 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import { useState } from 'react';
+import type { BackupLook } from '../api/types';
+import { LOCALE, t } from '../words';
+
+/** Asks before a backup replaces all that is kept: what it holds, and who would return. */
+export function BackupQuestion({
+  look: { madeAt, backup, now, returning },
+  trouble,
+  busy,
+  onRestore,
+  onBack,
+}: {
+  look: BackupLook;
+  trouble: string | undefined;
+  busy: boolean;
+  onRestore: (forget: boolean) => void;
+  onBack: () => void;
+}) {
+  const [again, setAgain] = useState(false);
+  const moment =
+    madeAt && new Date(madeAt).toLocaleString(LOCALE, { dateStyle: 'long', timeStyle: 'short' });
+  return (
+    <Dialog open onClose={onBack} fullWidth maxWidth="sm" aria-labelledby="look-title">
+      <DialogTitle id="look-title">{t('workbook.look-before')}</DialogTitle>
+      <DialogContent sx={{ display: 'grid', gap: 1.5 }}>
+        <Box>
+          <strong>
+            {moment ? t('workbook.backup-of', { moment }) : t('workbook.backup-of-unknown')}
+          </strong>{' '}
+          {t('workbook.it-holds', backup)}
+        </Box>
+        <Box>{t('workbook.it-replaces', now)}</Box>
+        {returning.length > 0 && (
+          <Box sx={{ p: 1.25, bgcolor: 'ink.slipPage' }}>
+            {t('workbook.returning', { count: returning.length, names: returning.join(', ') })}
+            <FormControlLabel
+              sx={{ display: 'block', mt: 0.5 }}
+              control={<Checkbox checked={again} onChange={(_, checked) => setAgain(checked)} />}
+              label={t('workbook.delete-them-again')}
+            />
+          </Box>
+        )}
+        {trouble && <Box role="alert">{trouble}</Box>}
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onBack}>{t('workbook.back-to-backups')}</Button>
+        <Button
+          variant="contained"
+          disabled={busy}
+          onClick={() => onRestore(again && returning.length > 0)}
+        >
+          {busy ? t('workbook.bringing-it-back') : t('workbook.bring-back')}
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}
