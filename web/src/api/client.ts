@@ -168,6 +168,7 @@ export const api = {
   addPupils: (names: string) => taken(client.POST('/api/roll', { body: { names } })),
   changePupil: (id: number, name: string, left: boolean) =>
     taken(client.PUT('/api/roll/{id}', { params: { path: { id } }, body: { name, left } })),
+  orderPupils: (pupils: number[]) => taken(client.PUT('/api/roll/order', { body: { pupils } })),
   deletePupil: (id: number) => taken(client.DELETE('/api/roll/{id}', { params: { path: { id } } })),
   handouts: (before?: number) =>
     taken(client.GET('/api/handouts', { params: { query: { before } } })),

@@ -1,23 +1,27 @@
 import Box from '@mui/material/Box';
 import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import type { Grid } from '../api/types';
-import { blockOf, type Entry } from './changes';
+import { blockOf } from './changes';
 import { GridKeys } from './GridKeys';
 import { AnswerRow, lettersAt, lineOf, widthFor } from './AnswerRow';
 import { NAME_CELL } from '../ui/nameCell';
 import { useChosenInSight } from '../ui/useChosenInSight';
 import { useStable } from '../ui/useStable';
 import {
+  absentFrom,
   isTyped,
   keyOf,
   moved,
+  nextBook,
   nextSpot,
   wholeAnswer,
   type Ahead,
   type Cells,
+  type Entry,
   type Spot,
   type Way,
 } from './entering';
+import { isLetter, sought, type Seeking } from './seeking';
 import { t } from '../words';
 
 /** The most signs of an answer that is pasted. */
@@ -37,6 +41,8 @@ export function AnswerGrid({
   onAt,
   way,
   onEnter,
+  onName,
+  decimal,
   keys,
   onUndo,
   onOpen,
@@ -50,7 +56,11 @@ export function AnswerGrid({
   at: Spot;
   onAt: (spot: Spot) => void;
   way: Way;
-  onEnter: (entry: Entry) => void;
+  onEnter: (entries: Entry[]) => void;
+  /** A row is looked for by its name. */
+  onName: (row: number) => void;
+  /** What the class writes before tenths: the key of a number pad for it is one or the other. */
+  decimal: string;
   /** Whether keys to be touched are shown. */
   keys: boolean;
   onUndo: () => void;
@@ -73,7 +83,7 @@ export function AnswerGrid({
   /** What is typed so far is an answer as soon as its square is left. */
   const leave = () => {
     if (typed !== '' && pupil) {
-      onEnter({ pupil: pupil.id, number: at.column, to: typed });
+      onEnter([{ pupil: pupil.id, number: at.column, to: typed }]);
     }
     setTyped('');
   };
@@ -85,7 +95,7 @@ export function AnswerGrid({
   const open = useStable(onOpen);
   const enter = (to: string | undefined) => {
     if (pupil) {
-      onEnter({ pupil: pupil.id, number: at.column, to });
+      onEnter([{ pupil: pupil.id, number: at.column, to }]);
     }
     setTyped('');
     onAt(nextSpot(at, way, rows, columns));
@@ -95,6 +105,9 @@ export function AnswerGrid({
     const to = moved(at, key, rows, columns);
     if (whole !== undefined) {
       enter(whole);
+    } else if (typed === '' && key.toLowerCase() === 'a' && pupil) {
+      onEnter(absentFrom({ cells, ahead }, pupil.id, columns, at.column));
+      onAt(nextBook(at, way, rows));
     } else if (isTyped(key, typed)) {
       setTyped(typed + key);
     } else if (key === 'Backspace' && typed !== '') {
@@ -106,7 +119,7 @@ export function AnswerGrid({
     } else if (key === 'Enter') {
       go(nextSpot(at, way, rows, columns));
     } else if ((key === 'Delete' || key === 'Backspace') && pupil) {
-      onEnter({ pupil: pupil.id, number: at.column });
+      onEnter([{ pupil: pupil.id, number: at.column }]);
     } else if (key === ' ') {
       onOpen();
     } else if (to) {
@@ -115,6 +128,28 @@ export function AnswerGrid({
       return false;
     }
     return true;
+  };
+  const seeking = useRef<Seeking>(undefined);
+  /** Whether a letter is one of a name, and not a mark: with Shift, or where no mark has it. */
+  const seeks = (key: string, withShift: boolean, time: number): boolean => {
+    if (typed !== '' || !isLetter(key)) {
+      seeking.current = undefined;
+      return false;
+    }
+    const names = grid.pupils.map(({ name }) => name);
+    const isMark = !withShift && /^[abx]$/i.test(key);
+    const goesOn = sought(names, at.row, seeking.current, key, time);
+    const found =
+      goesOn && (!isMark || goesOn.seeking.letters.length > 1)
+        ? goesOn
+        : isMark
+          ? undefined
+          : sought(names, at.row, undefined, key, time);
+    seeking.current = found?.seeking;
+    if (found) {
+      onName(found.row);
+    }
+    return found !== undefined || !isMark;
   };
   const touch = useStable((key: string) => void press(key));
   const high = Math.min(MOST_ROW, Math.max(LEAST_ROW, Math.floor(ALL_ROWS / (rows + 1))));
@@ -152,8 +187,11 @@ export function AnswerGrid({
           if (event.ctrlKey && event.key === 'z') {
             event.preventDefault();
             onUndo();
-          } else if (!event.ctrlKey && !event.altKey && !event.metaKey && press(event.key)) {
-            event.preventDefault();
+          } else if (!event.ctrlKey && !event.altKey && !event.metaKey) {
+            const key = event.code === 'NumpadDecimal' ? decimal : event.key;
+            if (seeks(key, event.shiftKey, event.timeStamp) || press(key)) {
+              event.preventDefault();
+            }
           }
         }}
         sx={{

@@ -2,7 +2,15 @@ import Box from '@mui/material/Box';
 import { memo } from 'react';
 import type { Cell } from '../api/types';
 import { NAME_CELL } from '../ui/nameCell';
-import { isSameAnswers, keyOf, shownCell, type Ahead, type Cells, type Spot } from './entering';
+import {
+  NO_NUMBER,
+  isSameAnswers,
+  keyOf,
+  shownCell,
+  type Ahead,
+  type Cells,
+  type Spot,
+} from './entering';
 import { t } from '../words';
 
 const NAMES = 104;
@@ -116,15 +124,20 @@ const LOOKS = {
   RIGHT: { color: 'success.main', fontWeight: 400 },
   WRONG: { color: 'error.main', fontWeight: 700, textDecoration: 'underline' },
   BLANK: { color: 'text.secondary', fontWeight: 400 },
+  ABSENT: { color: 'text.secondary', fontWeight: 400 },
   LEFT_OUT: { color: 'text.secondary', fontWeight: 400 },
 } as const;
 
-const SIGNS = { RIGHT: '✓', WRONG: undefined, BLANK: '○', LEFT_OUT: '–' } as const;
+const SIGNS = { RIGHT: '✓', WRONG: undefined, BLANK: '○', ABSENT: 'a', LEFT_OUT: '–' } as const;
+
+/** What stands in a square instead of a wrong answer that is no number. */
+const CROSS = '✗';
 
 const WORDS = {
   RIGHT: t('common.right'),
   WRONG: t('common.wrong'),
   BLANK: t('common.blank'),
+  ABSENT: t('marking.absent'),
   LEFT_OUT: t('marking.not-asked'),
 } as const;
 
@@ -167,6 +180,7 @@ const Square = memo(function Square({
 }) {
   const shown = typed || pending;
   const known = cell && cell.slips.length > 0;
+  const isNoNumber = cell?.given === NO_NUMBER;
   return (
     <Box
       role="gridcell"
@@ -175,7 +189,7 @@ const Square = memo(function Square({
       aria-label={
         shown ??
         (cell
-          ? `${WORDS[cell.outcome]} ${cell.outcome === 'WRONG' ? cell.given : ''}`
+          ? `${WORDS[cell.outcome]} ${cell.outcome === 'WRONG' && !isNoNumber ? cell.given : ''}`
           : t('marking.empty'))
       }
       tabIndex={-1}
@@ -204,7 +218,7 @@ const Square = memo(function Square({
           : {}),
       }}
     >
-      {shown ?? (cell && (SIGNS[cell.outcome] ?? cell.given))}
+      {shown ?? (cell && (SIGNS[cell.outcome] ?? (isNoNumber ? CROSS : cell.given)))}
       {shown === undefined && cell?.overruled && '*'}
     </Box>
   );

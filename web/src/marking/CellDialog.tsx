@@ -25,14 +25,14 @@ export default function CellDialog({
   grid,
   pupil,
   cell,
-  onChanged,
+  onDecided,
   onClose,
 }: {
   handout: number;
   grid: Grid;
   pupil: Pupil;
   cell: Cell;
-  onChanged: () => void;
+  onDecided: (kept: Cell[]) => void;
   onClose: () => void;
 }) {
   const sum = grid.sums[cell.number];
@@ -66,8 +66,8 @@ export default function CellDialog({
               : { outcome, slip: outcome === 'WRONG' ? slip : undefined },
         },
       ]),
-    onSuccess: () => {
-      onChanged();
+    onSuccess: ({ kept }) => {
+      onDecided(kept);
       onClose();
     },
     onError,

@@ -15,6 +15,8 @@ export const GridBar = memo(function GridBar({
   keys,
   onKeys,
   onWay,
+  asTheyLie,
+  onLie,
   onUndo,
   onOpen,
   onMore,
@@ -26,6 +28,9 @@ export const GridBar = memo(function GridBar({
   keys: boolean;
   onKeys: (shown: boolean) => void;
   onWay: (way: Way) => void;
+  /** Whether the rows lie as the books do. */
+  asTheyLie: boolean;
+  onLie: (now: boolean) => void;
   onUndo: () => void;
   onOpen: () => void;
   onMore: () => void;
@@ -44,6 +49,13 @@ export const GridBar = memo(function GridBar({
           {t('marking.down')}
         </Button>
       </Box>
+      <Button
+        aria-pressed={asTheyLie}
+        title={t('marking.rows-as-books-lie')}
+        onClick={() => onLie(!asTheyLie)}
+      >
+        {t('marking.as-the-books-lie')}
+      </Button>
       <Button aria-pressed={keys} onClick={() => onKeys(!keys)}>
         {t('common.keys-to-touch')}
       </Button>
@@ -54,10 +66,16 @@ export const GridBar = memo(function GridBar({
         <Box component="span" sx={{ display: { xs: 'none', md: 'inline' } }}>
           <Kbd>+</Kbd>
           {t('marking.right')}
+          <Kbd>x</Kbd>
+          {t('marking.wrong-2')}
           <Kbd>b</Kbd>
           {t('marking.blank')}
+          <Kbd>a</Kbd>
+          {t('marking.absent-2')}
           <Kbd>-</Kbd>
           {t('marking.not-asked-2')}
+          <Kbd>{t('marking.key-letters')}</Kbd>
+          {t('marking.to-a-name')}
         </Box>
       </Box>
       <Button disabled={!canOpen} aria-haspopup="dialog" onClick={onOpen}>

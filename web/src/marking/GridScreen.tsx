@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import { useState } from 'react';
+import { useCurrentClass } from '../session/classes';
 import { BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
 import { deferred } from '../ui/deferred';
 import { useDraft } from '../ui/useDraft';
@@ -12,6 +13,7 @@ import { cellTold, keyOf, shownCell, type Spot, type Way } from './entering';
 import { GridBar } from './GridBar';
 import { GlancePage } from './GlancePage';
 import { dayTold, KINDS } from './told';
+import { useBooks } from './useBooks';
 import { useGrid } from './useGrid';
 import { useReading } from './useReading';
 import { t } from '../words';
@@ -22,7 +24,9 @@ const CellDialog = deferred(() => import('./CellDialog'));
 /** The answers to a handout, and beside them what they tell of the class. */
 export function GridScreen({ id }: { id: number }) {
   const marking = useGrid(id);
-  const { grid, cells } = marking;
+  const { cells } = marking;
+  const { grid, asTheyLie, lie, bring } = useBooks(id, marking.grid, marking);
+  const room = useCurrentClass();
   const [at, setAt] = useState<Spot>({ row: 0, column: 0 });
   const [way, setWay] = useDraft('marking way', 'across');
   const [keys, setKeys] = useTouchKeys();
@@ -36,6 +40,10 @@ export function GridScreen({ id }: { id: number }) {
     }
   });
   const turnTo = useStable(setWay);
+  const layAs = useStable((books: boolean) => {
+    lie(books);
+    setAt({ row: 0, column: 0 });
+  });
   const open = useStable(() => setOpened(true));
   const more = useStable(() => setSending(true));
   const read = useReading(id, marking.took);
@@ -92,7 +100,9 @@ export function GridScreen({ id }: { id: number }) {
             at={at}
             onAt={setAt}
             way={way as Way}
-            onEnter={(entry) => marking.enter([entry])}
+            onEnter={marking.enter}
+            onName={(row) => setAt({ row: bring(row), column: way === 'down' ? at.column : 0 })}
+            decimal={room?.style.decimalMark === 'COMMA' ? ',' : '.'}
             keys={keys}
             onUndo={undo}
             onOpen={() => cell && setOpened(true)}
@@ -125,6 +135,8 @@ export function GridScreen({ id }: { id: number }) {
         keys={keys}
         onKeys={setKeys}
         onWay={turnTo}
+        asTheyLie={asTheyLie}
+        onLie={layAs}
         onUndo={undo}
         onOpen={open}
         onMore={more}
@@ -147,7 +159,7 @@ export function GridScreen({ id }: { id: number }) {
           grid={grid}
           pupil={pupil}
           cell={cell}
-          onChanged={marking.renew}
+          onDecided={marking.decided}
           onClose={() => setOpened(false)}
         />
       )}

@@ -13,6 +13,7 @@ import type { HandoutRequest } from '../api/types';
 import { useCurrentClass } from '../session/classes';
 import { useGroups } from '../session/groups';
 import { ChoiceRow } from '../ui/ChoiceRow';
+import { useNotice } from '../ui/useNotice';
 import { KINDS } from './told';
 import { LOCALE, t } from '../words';
 
@@ -55,6 +56,7 @@ export default function HandoutDialog({
   const isAll = pupils.length === all.length;
   const navigate = useNavigate();
   const queries = useQueryClient();
+  const notice = useNotice();
   const marked = kind === 'QUIZ' || kind === 'TEST';
   const give = useMutation({
     mutationFn: () =>
@@ -69,6 +71,7 @@ export default function HandoutDialog({
     onSuccess: (grid) => {
       queries.setQueryData(['handout', grid.id], grid);
       void queries.invalidateQueries({ queryKey: ['handouts'] });
+      notice({ text: t('marking.handed-out', { pupils: grid.pupils.length }) });
       void navigate(`/marking/${grid.id}`);
     },
   });

@@ -18,6 +18,8 @@ import { t } from '../words';
 
 const BackupDialog = deferred(() => import('../workbook/BackupDialog'));
 
+const ORDER = ['order of pupils'];
+
 /** The pupils of the class: added, renamed, gone for a while or for good. */
 export function RollPage() {
   const room = useCurrentClass();
@@ -49,6 +51,26 @@ export function RollPage() {
       void queries.invalidateQueries({ queryKey });
     },
   });
+  const order = useMutation({
+    mutationFn: api.orderPupils,
+    scope: { id: 'order of pupils' },
+    onError,
+    // Only the answer to the last move is the list as it is now.
+    onSettled: () => {
+      if (queries.isMutating({ mutationKey: ORDER }) === 1) {
+        void queries.invalidateQueries({ queryKey });
+      }
+    },
+    mutationKey: ORDER,
+  });
+  const move = (index: number, by: number) => {
+    const pupil = roll?.[index];
+    if (roll && pupil && index + by >= 0 && index + by < roll.length) {
+      const now = roll.toSpliced(index, 1).toSpliced(index + by, 0, pupil);
+      take(now);
+      order.mutate(now.map(({ id }) => id));
+    }
+  };
   return (
     <Box
       role="region"
@@ -67,15 +89,23 @@ export function RollPage() {
       <Claims />
       {error && <Box role="alert">{error.message}</Box>}
       <Box component="ul" sx={{ m: 0, mb: 2, p: 0, listStyle: 'none' }}>
-        {roll?.map((pupil) => (
+        {roll?.map((pupil, index) => (
           <Row
             key={`${pupil.id} ${pupil.name}`}
             pupil={pupil}
+            isFirst={index === 0}
+            isLast={index === roll.length - 1}
+            onMove={(by) => move(index, by)}
             onChange={(now) => change.mutate(now)}
             onDelete={() => setGoing(pupil)}
           />
         ))}
       </Box>
+      {roll && roll.length > 1 && (
+        <Button size="small" sx={{ mb: 2 }} onClick={() => order.mutate([])}>
+          {t('marking.sort-by-name')}
+        </Button>
+      )}
       <TextField
         label={t('marking.new-pupils-one-name-to')}
         multiline
@@ -115,10 +145,17 @@ export function RollPage() {
 
 function Row({
   pupil,
+  isFirst,
+  isLast,
+  onMove,
   onChange,
   onDelete,
 }: {
   pupil: Pupil;
+  isFirst: boolean;
+  isLast: boolean;
+  /** Moves the row up or down by one. */
+  onMove: (by: number) => void;
   onChange: (pupil: Pupil) => void;
   onDelete: () => void;
 }) {
@@ -146,10 +183,35 @@ function Row({
         value={name}
         onChange={(event) => setName(event.target.value)}
         onBlur={rename}
-        onKeyDown={(event) => event.key === 'Enter' && rename()}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') {
+            rename();
+          } else if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
+            event.preventDefault();
+            onMove(event.key === 'ArrowUp' ? -1 : 1);
+          }
+        }}
         inputProps={{ 'aria-label': t('marking.name-of', { name: pupil.name }), maxLength: 60 }}
         sx={{ flex: 1, fontSize: 17, color: pupil.left ? 'text.secondary' : 'text.primary' }}
       />
+      <Button
+        size="small"
+        disabled={isFirst}
+        aria-label={t('marking.move-up', { name: pupil.name })}
+        onClick={() => onMove(-1)}
+        sx={{ minWidth: 36 }}
+      >
+        ↑
+      </Button>
+      <Button
+        size="small"
+        disabled={isLast}
+        aria-label={t('marking.move-down', { name: pupil.name })}
+        onClick={() => onMove(1)}
+        sx={{ minWidth: 36 }}
+      >
+        ↓
+      </Button>
       <Button
         size="small"
         aria-pressed={pupil.left}

@@ -1,13 +1,6 @@
 import type { Cell, CellRequest, Grid } from '../api/types';
-import type { Spot } from './entering';
+import type { Entry, Spot } from './entering';
 import { t } from '../words';
-
-/** An answer for a square; without `to` the one that is there is taken away. */
-export interface Entry {
-  pupil: number;
-  number: number;
-  to?: string;
-}
 
 /** An answer that was entered, with what stood in its square before. */
 export interface Change extends Entry {
@@ -38,8 +31,8 @@ export const undone = ({ pupil, number, from, to, was, becomes }: Change): Chang
   becomes: was,
 });
 
-/** What a field of a block may say: nothing, an answer, that it is blank, or that it was not asked. */
-const FIELD = /^(-|blank|\d[\d.,\s]*(r[\d.,\s]*)?)?$/i;
+/** What a field of a block may say: nothing, an answer, or one of the words for none. */
+const FIELD = /^(-|x|blank|absent|\d[\d.,\s]*(r[\d.,\s]*)?)?$/i;
 
 /**
  * Answers that were copied without names, by rows; undefined for any other text. A comma stands
@@ -76,7 +69,7 @@ export function placed(grid: Grid, at: Spot, block: string[][]): Entry[] | undef
   }
   return grid.pupils.slice(at.row, at.row + block.length).flatMap(({ id: pupil }, row) =>
     (block[row] ?? []).flatMap((field, column) => {
-      const to = /^blank$/i.test(field) ? '' : field;
+      const to = /^blank$/i.test(field) ? '' : field.toLowerCase();
       return field === '' ? [] : { pupil, number: at.column + column, to };
     }),
   );

@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { Cell, Grid } from '../api/types';
 import {
+  absentFrom,
+  nextBook,
   cellTold,
   isSameAnswers,
   isTyped,
@@ -99,6 +101,7 @@ describe('keys', () => {
     expect(wholeAnswer('+', '374')).toBe('374');
     expect(wholeAnswer('b', '374')).toBe('');
     expect(wholeAnswer('-', '374')).toBe('-');
+    expect(wholeAnswer('x', '374')).toBe('x');
     expect(wholeAnswer('3', '374')).toBeUndefined();
   });
   it('type figures, and a remainder only behind some', () => {
@@ -106,6 +109,22 @@ describe('keys', () => {
     expect(isTyped('r', '')).toBe(false);
     expect(isTyped('r', '18')).toBe(true);
     expect(isTyped('x', '18')).toBe(false);
+  });
+});
+
+describe('a pupil who was away', () => {
+  const answers = { cells: new Map([['7 1', {} as Cell]]), ahead: new Map([['7 2', {}]]) };
+  it('is noted in every square in which nothing stands', () => {
+    expect(absentFrom(answers, 7, 4, 0).map(({ number }) => number)).toEqual([0, 3]);
+  });
+  it('is noted in the square at hand where all are filled', () => {
+    expect(absentFrom(answers, 7, 4, 1)).toHaveLength(2);
+    const full = { ...answers, ahead: new Map([0, 2, 3].map((each) => [`7 ${each}`, {}])) };
+    expect(absentFrom(full, 7, 4, 1)).toEqual([{ pupil: 7, number: 1, to: 'absent' }]);
+  });
+  it('is followed by the next row', () => {
+    expect(nextBook({ row: 1, column: 2 }, 'across', 3)).toEqual({ row: 2, column: 0 });
+    expect(nextBook({ row: 2, column: 2 }, 'down', 3)).toEqual({ row: 0, column: 2 });
   });
 });
 

@@ -1,6 +1,13 @@
 import type { Cell, Grid } from '../api/types';
 import { t } from '../words';
 
+/** An answer for a square; without `to` the one that is there is taken away. */
+export interface Entry {
+  pupil: number;
+  number: number;
+  to?: string;
+}
+
 /** A square of the grid: a pupil's row and a sum's column, from 0. */
 export interface Spot {
   row: number;
@@ -97,10 +104,29 @@ export function moved(spot: Spot, key: string, rows: number, columns: number): S
   );
 }
 
-/** The keys that are an answer by themselves: right, blank, and a sum that was not asked. */
+/** What is entered for an answer that is wrong, whatever it says, and for a pupil who was away. */
+export const NO_NUMBER = 'x';
+export const ABSENT = 'absent';
+
+/** The keys that are an answer by themselves: right, wrong, blank, and a sum that was not asked. */
 export function wholeAnswer(key: string, right: string): string | undefined {
-  return { '+': right, b: '', B: '', '-': '-' }[key];
+  return { '+': right, x: NO_NUMBER, b: '', '-': '-' }[key.toLowerCase()];
 }
+
+/** The squares of a pupil who was away: all in which nothing stands, or else the one at hand. */
+export function absentFrom(answers: Answers, pupil: number, columns: number, at: number): Entry[] {
+  const open = Array.from({ length: columns }, (_, number) => number).filter(
+    (number) =>
+      !answers.ahead.has(keyOf(pupil, number)) && !answers.cells.has(keyOf(pupil, number)),
+  );
+  return (open.length > 0 ? open : [at]).map((number) => ({ pupil, number, to: ABSENT }));
+}
+
+/** Where the hand goes on behind a pupil who was away. */
+export const nextBook = ({ row, column }: Spot, way: Way, rows: number): Spot => ({
+  row: (row + 1) % rows,
+  column: way === 'down' ? column : 0,
+});
 
 /** Whether a key belongs to an answer that is being typed. */
 export const isTyped = (key: string, typed: string) =>
@@ -110,6 +136,7 @@ const WORDS: Record<Cell['outcome'], string> = {
   RIGHT: t('marking.outcome-right'),
   WRONG: t('marking.outcome-wrong'),
   BLANK: t('marking.outcome-blank'),
+  ABSENT: t('marking.absent'),
   LEFT_OUT: t('marking.not-asked'),
 };
 
@@ -125,5 +152,7 @@ export function cellTold(grid: Grid, spot: Spot, cell: Cell | undefined): string
   const worth = [WORDS[cell.outcome], cell.overruled && t('marking.by-your-own-decision'), slips]
     .filter(Boolean)
     .join(', ');
-  return cell.outcome === 'WRONG' ? `${head}: ${cell.given}, ${worth}` : `${head}: ${worth}`;
+  return cell.outcome === 'WRONG' && cell.given !== NO_NUMBER
+    ? `${head}: ${cell.given}, ${worth}`
+    : `${head}: ${worth}`;
 }

@@ -39,6 +39,10 @@ describe('what a square is worth, known beforehand', () => {
   it('is told of a blank and of a sum that was not asked', () => {
     expect(outcomeOf('')).toBe('BLANK');
     expect(outcomeOf('-')).toBe('LEFT_OUT');
+    expect(outcomeOf('absent')).toBe('ABSENT');
+  });
+  it('is told of what is wrong, whatever it says', () => {
+    expect(outcomeOf('x')).toBe('WRONG');
   });
   it('is left open for what may be the same number written in another way', () => {
     for (const given of [
@@ -48,7 +52,6 @@ describe('what a square is worth, known beforehand', () => {
       '3,74',
       '374 r 0',
       '374r0',
-      'x',
       '1'.repeat(31),
     ]) {
       expect(outcomeOf(given)).toBeUndefined();

@@ -1,4 +1,5 @@
 import type { Cell, Grid } from '../api/types';
+import { ABSENT, NO_NUMBER } from './entering';
 
 /** A number of more figures is left to the app, which may refuse it. */
 const MOST_FIGURES = 30;
@@ -13,6 +14,12 @@ function worthOf(sum: Grid['sums'][number], given: string): Worth | undefined {
   }
   if (given === '-') {
     return { outcome: 'LEFT_OUT', slips: [] };
+  }
+  if (given === ABSENT) {
+    return { outcome: 'ABSENT', slips: [] };
+  }
+  if (given === NO_NUMBER) {
+    return { outcome: 'WRONG', slips: [] };
   }
   const known = sum.known.find((each) => each.given === given);
   return known ?? (WHOLE.test(given) ? { outcome: 'WRONG', slips: [] } : undefined);

@@ -4,8 +4,9 @@ import { api } from '../api/client';
 import { MOST_AT_ONCE, UNTIL_ANSWERED, useStuck } from '../api/sending';
 import type { Cell, Grid } from '../api/types';
 import { useNotice } from '../ui/useNotice';
-import { toSend, undone, type Change, type Entry } from './changes';
-import { cellsOf, keyOf, withCells, type Ahead, type Cells } from './entering';
+import { toSend, undone, type Change } from './changes';
+import { cellsOf, keyOf, withCells, type Ahead, type Cells, type Entry } from './entering';
+import { useHistory } from './history';
 import { knownCell } from './known';
 
 /** How long a hand rests between two answers, in ms. */
@@ -25,7 +26,7 @@ export function useGrid(id: number) {
   /** Whether the grid has to be asked for again once all is kept. */
   const cancelled = useRef(false);
   /** What was done, the last at the end; what was read or pasted together is one thing. */
-  const [history, setHistory] = useState<Change[][]>([]);
+  const [history, setHistory] = useHistory(id);
 
   const store = (change: (grid: Grid) => Grid) =>
     queries.setQueryData<Grid>(queryKey, (before) => before && change(before));
@@ -131,6 +132,12 @@ export function useGrid(id: number) {
     void queries.invalidateQueries({ queryKey });
     tell();
   };
+  /** Takes note of answers as a teacher has decided them. */
+  const decided = (kept: Cell[]) => {
+    const touched = new Set(kept.map(({ pupil, number }) => keyOf(pupil, number)));
+    store((before) => ({ ...before, cells: withCells(before.cells, touched, kept) }));
+    renew();
+  };
   const stuck = useStuck(mutationKey);
   /** Takes note of answers that the app has taken all at once. */
   const took = (kept: Cell[]) => {
@@ -144,7 +151,7 @@ export function useGrid(id: number) {
     enter,
     took,
     undo,
-    renew,
+    decided,
     canUndo: history.length > 0,
     stuck,
     trouble: query.error,

@@ -1,7 +1,6 @@
 package bemble.diagnosis;
 
 import bemble.diagnosis.AnswerSpace.Answered;
-import bemble.diagnosis.AnswerSpace.Blank;
 import bemble.diagnosis.AnswerSpace.Seen;
 import bemble.practice.Item;
 import bemble.practice.Workload;
@@ -105,7 +104,7 @@ public final class Diagnoser {
     if (given instanceof Seen page) {
       return page.slips().isEmpty() ? Outcome.RIGHT : Outcome.WRONG;
     }
-    return given instanceof Blank ? Outcome.BLANK : Outcome.LEFT_OUT;
+    return Outcome.without(given);
   }
 
   private Set<Slip> giving(AnswerSpace given, Foreseen sum) {

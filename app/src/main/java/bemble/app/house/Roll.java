@@ -56,7 +56,7 @@ public class Roll {
     return classes.current().orElseThrow(() -> new MissingException("class"));
   }
 
-  /** All pupils by name, those who have left among them. */
+  /** All pupils in their order, those who have left among them. */
   public List<PupilEntry> all() {
     return entries(mapper.of(currentClass()));
   }
@@ -133,6 +133,21 @@ public class Roll {
     } catch (DuplicateKeyException e) {
       throw RefusedException.of("name-twice", name.strip());
     }
+    return all();
+  }
+
+  /** Puts the pupils in an order; by their names again where none is given. */
+  public List<PupilEntry> order(List<Long> pupils) {
+    long classId = currentClass();
+    transactions.executeWithoutResult(
+        status -> {
+          mapper.of(classId).forEach(row -> mapper.putAt(row.id(), classId, null));
+          for (int place = 0; place < pupils.size(); place++) {
+            if (mapper.putAt(pupils.get(place), classId, place) == 0) {
+              throw missing();
+            }
+          }
+        });
     return all();
   }
 

@@ -41,6 +41,12 @@ class RollController {
     return roll.change(id, request.name(), request.left());
   }
 
+  /** Puts the pupils in an order of the teacher's own. */
+  @PutMapping("/order")
+  List<PupilEntry> order(@Valid @RequestBody OrderRequest request) {
+    return roll.order(request.pupils());
+  }
+
   /** Pages under a name of a pupil that belong to nobody. */
   @GetMapping("/unclaimed")
   List<UnclaimedView> unclaimed() {

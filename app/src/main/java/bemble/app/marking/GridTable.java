@@ -101,7 +101,8 @@ public class GridTable {
         for (int i = 1; i < row.size(); i++) {
           if (!row.get(i).isBlank()) {
             String value = SafeCells.bare(row.get(i));
-            String given = value.equalsIgnoreCase(BLANK) ? "" : value;
+            String word = value.toLowerCase(Locale.ROOT);
+            String given = word.equals(BLANK) ? "" : Marker.word(word).isPresent() ? word : value;
             cells.add(new CellRequest(pupil, i - 1, given, seen.get(at(pupil, i - 1)), null));
           }
         }

@@ -63,7 +63,7 @@ public class MarkedPaper {
         mapper.answers(id).stream().collect(Collectors.groupingBy(AnswerRow::pupilId));
     List<CutOut> cards = new ArrayList<>();
     for (PupilEntry pupil : grid.pupils()) {
-      if (answers.containsKey(pupil.id())) {
+      if (asked(answers.getOrDefault(pupil.id(), List.of())) > 0) {
         PupilAnswers told =
             new PupilAnswers(
                 id, works.getOrDefault(pupil.id(), OfPupil.NONE), handout.givenOn(), lately);
@@ -86,6 +86,7 @@ public class MarkedPaper {
       case RIGHT -> "+";
       case WRONG -> cell.given();
       case BLANK -> "o";
+      case ABSENT -> "a";
       case LEFT_OUT -> "–";
     };
   }
@@ -94,8 +95,7 @@ public class MarkedPaper {
       PupilEntry pupil, GridView grid, List<AnswerRow> answers, PupilAnswers told, Marker marker) {
     Wording wording = Language.wording(marker.style());
     long right = count(answers, Outcome.RIGHT);
-    long asked = answers.size() - count(answers, Outcome.LEFT_OUT);
-    String result = wording.label("cut-out.right", Map.of("right", right, "asked", asked));
+    String result = wording.label("cut-out.right", Map.of("right", right, "asked", asked(answers)));
     List<Integer> again =
         answers.stream()
             .filter(answer -> isToDoAgain(Outcome.valueOf(answer.outcome())))
@@ -119,6 +119,11 @@ public class MarkedPaper {
     lines.addAll(questions);
     brief.addAll(questions);
     return new CutOut(pupil.name(), result, lines, brief);
+  }
+
+  /** How many sums were asked of a pupil who was there. */
+  private static long asked(List<AnswerRow> answers) {
+    return answers.size() - count(answers, Outcome.LEFT_OUT) - count(answers, Outcome.ABSENT);
   }
 
   private static boolean isToDoAgain(Outcome outcome) {

@@ -36,6 +36,8 @@ import java.util.stream.Stream;
 final class Marker {
   static final String BLANK = "";
   static final String LEFT_OUT = "-";
+  static final String WRONG = "x";
+  static final String ABSENT = "absent";
 
   private final List<Item> items;
   private final Style style;
@@ -86,13 +88,22 @@ final class Marker {
     return keys.get(place).right();
   }
 
+  /** What stands in a place instead of an answer, if that is what a text says. */
+  static Optional<AnswerSpace> word(String text) {
+    return switch (text) {
+      case BLANK -> Optional.of(new AnswerSpace.Blank());
+      case LEFT_OUT -> Optional.of(new AnswerSpace.LeftOut());
+      case WRONG -> Optional.of(new AnswerSpace.NoNumber());
+      case ABSENT -> Optional.of(new AnswerSpace.Absent());
+      default -> Optional.empty();
+    };
+  }
+
   /** What was typed as the answer of a sum; refused in a sentence where it is none. */
   AnswerSpace given(int place, String text) {
-    if (text.equals(BLANK)) {
-      return new AnswerSpace.Blank();
-    }
-    if (text.equals(LEFT_OUT)) {
-      return new AnswerSpace.LeftOut();
+    Optional<AnswerSpace> word = word(text);
+    if (word.isPresent()) {
+      return word.get();
     }
     Optional<Reply.Fault> fault = fault(place, text);
     if (fault.isPresent()) {
@@ -155,15 +166,16 @@ final class Marker {
     if (given instanceof AnswerSpace.Answered answered) {
       return answered.reply().is(keys.get(place).right()) ? Outcome.RIGHT : Outcome.WRONG;
     }
-    return given instanceof AnswerSpace.Blank ? Outcome.BLANK : Outcome.LEFT_OUT;
+    return Outcome.without(given);
   }
 
   /** The slips that give a wrong answer, the likelier first. */
   List<Slip> slips(int place, AnswerSpace given) {
-    if (outcome(place, given) != Outcome.WRONG) {
+    if (outcome(place, given) != Outcome.WRONG
+        || !(given instanceof AnswerSpace.Answered answered)) {
       return List.of();
     }
-    Reply reply = ((AnswerSpace.Answered) given).reply();
+    Reply reply = answered.reply();
     return keys.get(place).wrong().entrySet().stream()
         .filter(each -> reply.is(each.getKey()))
         .flatMap(each -> each.getValue().stream())

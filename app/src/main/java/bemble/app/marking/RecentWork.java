@@ -107,8 +107,9 @@ class RecentWork {
     if (row.judged()) {
       return new AnswerSpace.Seen(Set.copyOf(seen));
     }
-    if (row.given().isEmpty()) {
-      return new AnswerSpace.Blank();
+    Optional<AnswerSpace> word = Marker.word(row.given());
+    if (word.isPresent()) {
+      return word.get();
     }
     boolean isAnswer = Reply.fault(row.given(), item.problem().operation(), style).isEmpty();
     return isAnswer

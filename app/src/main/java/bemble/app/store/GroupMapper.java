@@ -35,7 +35,7 @@ public interface GroupMapper {
       select gp.group_id, gp.pupil_id from group_pupil gp
       join pupil_group g on g.id = gp.group_id
       join pupil p on p.id = gp.pupil_id and p.left_at is null
-      where g.class_id = #{classId} order by lower(p.name)
+      where g.class_id = #{classId} order by p.place nulls last, lower(p.name)
       """)
   List<GroupPupilRow> pupils(long classId);
 

@@ -79,7 +79,7 @@ public interface HandoutMapper extends Deletable {
       """
       select id, class_id, name, left_at from pupil
       where id in (select pupil_id from handout_pupil where handout_id = #{handout})
-      order by lower(name)
+      order by place nulls last, lower(name)
       """)
   List<PupilRow> pupils(long handout);
 
@@ -97,35 +97,6 @@ public interface HandoutMapper extends Deletable {
       where handout_id = #{handout} and pupil_id = #{pupil} order by number
       """)
   List<AnswerRow> answersOf(@Param("handout") long handout, @Param("pupil") long pupil);
-
-  /** The handouts with answers that the diagnosis did not look at yet. */
-  @Select(
-      """
-      select distinct a.handout_id from answer a
-      join handout h on h.id = a.handout_id and h.deleted_at is null
-      where a.said is null
-      """)
-  List<Long> undiagnosed();
-
-  /** Notes that the diagnosis of a pupil's answers says nothing. */
-  @Update(
-      """
-      update answer set said = ''
-      where handout_id = #{handout} and pupil_id = #{pupil} and (said is null or said <> '')
-      """)
-  int sayNothing(@Param("handout") long handout, @Param("pupil") long pupil);
-
-  /** Notes the slip that the diagnosis says an answer shows. */
-  @Update(
-      """
-      update answer set said = #{slip}
-      where handout_id = #{handout} and pupil_id = #{pupil} and number = #{number}
-      """)
-  int say(
-      @Param("handout") long handout,
-      @Param("pupil") long pupil,
-      @Param("number") int number,
-      @Param("slip") String slip);
 
   /** The handouts with answers that were marked, and not decided, by another judge. */
   @Select(

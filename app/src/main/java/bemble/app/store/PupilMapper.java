@@ -21,7 +21,7 @@ public interface PupilMapper {
        where c.current_class and c.deleted_at is null and p.name = #{who})
       """;
 
-  @Select(COLUMNS + "where class_id = #{classId} order by lower(name)")
+  @Select(COLUMNS + "where class_id = #{classId} order by place nulls last, lower(name)")
   List<PupilRow> of(long classId);
 
   @Select(COLUMNS + "where id = #{id}")
@@ -45,6 +45,13 @@ public interface PupilMapper {
       @Param("id") long id,
       @Param("name") String name,
       @Param("leftAt") @Nullable OffsetDateTime leftAt);
+
+  /** Puts a pupil of a class at a place of the list; without one it is by the name again. */
+  @Update("update pupil set place = #{place} where id = #{id} and class_id = #{classId}")
+  int putAt(
+      @Param("id") long id,
+      @Param("classId") long classId,
+      @Param("place") @Nullable Integer place);
 
   /** What a pupil was called before, one name to a line. */
   @Select("select former_names from pupil where id = #{id}")

@@ -41,7 +41,7 @@ class GridTableTest extends Conversation {
     assertEquals(0, read.get("bad").size(), read::toString);
     assertEquals(3, pile.cells(other).size());
     JsonNode bad =
-        talk.post(its, Map.of("table", "Nobody,1\nBram,1,2,3,4,5,6\nWilfa,374,x\n")).json();
+        talk.post(its, Map.of("table", "Nobody,1\nBram,1,2,3,4,5,6\nWilfa,374,½\n")).json();
     assertEquals(3, bad.get("bad").size(), bad::toString);
     assertEquals(1, bad.get("kept").size(), "what could be read is kept");
   }
@@ -51,7 +51,7 @@ class GridTableTest extends Conversation {
   @CsvSource({"';'", "'\t'"})
   void aTableMayBeSeparatedOtherwise(String between) {
     JsonNode grid = handout();
-    String table = "Child,742−368,2\nNeve,374,blank\nBram,426,436".replace(",", between);
+    String table = "Child,742−368,2\nNeve,X,blank\nBram,426,Absent".replace(",", between);
     String path = Pile.path(grid) + "/csv";
     JsonNode read = talk.post(path, Map.of("table", table)).json();
     assertEquals(4, read.get("kept").size(), read::toString);

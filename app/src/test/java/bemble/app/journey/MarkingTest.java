@@ -56,6 +56,19 @@ class MarkingTest extends Conversation {
   }
 
   @Test
+  void whatIsNoNumberIsWrongAndWhoeverIsAwayHasNothing() {
+    JsonNode grid = handout();
+    JsonNode kept =
+        pile.row(grid, "Neve", List.of("x", "absent", "absent", "absent", "absent")).get("kept");
+    assertEquals("WRONG", kept.at("/0/outcome").asText());
+    assertEquals(0, kept.at("/0/slips").size());
+    assertEquals("ABSENT", kept.at("/1/outcome").asText());
+    JsonNode neve = pile.glance(grid).get("pupils").get(0);
+    assertEquals(1, neve.get("wrong").asInt());
+    assertEquals(0, neve.get("blank").asInt());
+  }
+
+  @Test
   void theClassIsGroupedBySlip() {
     JsonNode grid = handout();
     pile.row(grid, "Neve", RIGHT);

@@ -154,6 +154,7 @@ public final class Noise {
                   "PUT /api/register/standings",
                   "{\"pupil\":1,\"rung\":\"addition-ones-carry\",\"standing\":\"SURE\",\"note\":\"\"}"),
               entry("PUT /api/groups/1", "{\"name\":\"Beans\",\"pupils\":[1]}"),
+              entry("PUT /api/roll/order", "{\"pupils\":[]}"),
               entry("PUT /api/roll/1/unclaimed", "{\"who\":\"Neve\",\"theirs\":true}"),
               entry("PUT /api/roll/1", "{\"name\":\"Neve\",\"left\":false}"),
               entry(

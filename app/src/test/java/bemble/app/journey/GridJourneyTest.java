@@ -1,0 +1,54 @@
+package bemble.app.journey;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** Keys and rows of the answer grid. */
+@BeginsEmpty
+class GridJourneyTest extends HandedOut {
+  @Test
+  void aLetterLeadsToANameAndUndoOutlivesAReload() {
+    type("n x");
+    assertThat(answers("WRONG")).hasText("✗");
+    assertThat(hand.page.getByTestId("square")).containsText("Neve, 2.");
+    type("a");
+    assertThat(answers("ABSENT")).hasCount(2);
+    assertThat(hand.page.getByTestId("square")).containsText("Wilfa, 1.");
+    hand.page.waitForResponse("**/answers", () -> hand.press("Control+z"));
+    assertThat(answers("ABSENT")).hasCount(0);
+    hand.page.reload();
+    assertThat(answers("WRONG")).hasText("✗");
+    hand.press("Control+z");
+    assertThat(answers("WRONG")).hasCount(0);
+  }
+
+  @Test
+  void theRowsComeAsTheBooksLie() {
+    hand.button("As the books lie").click();
+    grid().focus();
+    type("w + + + c + + +");
+    Locator rows = hand.page.getByRole(AriaRole.ROWHEADER);
+    assertThat(rows.nth(0)).hasText("Wilfa");
+    assertThat(rows.nth(1)).hasText("Caio");
+    assertThat(answers("RIGHT")).hasCount(6);
+    hand.button("As the books lie").click();
+    assertThat(rows.nth(0)).hasText("Bram");
+  }
+
+  @Test
+  void theListOfTheClassHasAnOrderOfTheTeachersOwn() {
+    hand.page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Handouts")).click();
+    hand.button("Move Caio up").click();
+    hand.page.getByLabel("Name of Wilfa").press("Alt+ArrowUp");
+    Locator names = hand.page.getByLabel(Pattern.compile("Name of .*"));
+    assertThat(names.nth(3)).hasValue("Wilfa");
+    assertThat(names.nth(0)).hasValue("Caio");
+    hand.button("Sort by name").click();
+    assertThat(names.nth(0)).hasValue("Bram");
+  }
+}

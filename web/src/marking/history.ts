@@ -1,0 +1,31 @@
+import { useEffect, useState } from 'react';
+import type { Change } from './changes';
+
+/** The most changes that a reload of the page leaves. */
+const MOST = 2000;
+
+const KEY = 'bemble.undo.';
+
+const read = (id: number): Change[][] =>
+  JSON.parse(sessionStorage.getItem(KEY + id) ?? '[]') as Change[][];
+
+/** The end of a history, with as many changes as are kept; what was done together stays together. */
+export function endOf(history: Change[][], most = MOST): Change[][] {
+  const first = history.findLastIndex((_, index) => {
+    const changes = history.slice(index).reduce((all, done) => all + done.length, 0);
+    return changes > most;
+  });
+  return history.slice(first + 1);
+}
+
+/**
+ * What was done to the answers of a handout, the last at the end. It outlives a reload of the page
+ * in this tab of the browser.
+ */
+export function useHistory(id: number) {
+  const [history, setHistory] = useState(() => read(id));
+  useEffect(() => {
+    sessionStorage.setItem(KEY + id, JSON.stringify(endOf(history)));
+  }, [id, history]);
+  return [history, setHistory] as const;
+}
