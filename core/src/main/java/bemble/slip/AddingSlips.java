@@ -4,6 +4,7 @@ import bemble.number.Numeral;
 import bemble.number.Whole;
 import bemble.paper.Role;
 import bemble.paper.Square;
+import bemble.problem.Addition;
 import bemble.problem.Problem;
 import bemble.procedure.Asked;
 import bemble.procedure.Entry;
@@ -42,12 +43,29 @@ final class AddingSlips {
     };
   }
 
-  /** The shortest number stands one place too far left; one that ends flush then is lined up. */
+  /** The shortest number stands one place too far left; of two as long, the lower one. */
   static Change numberTooFarLeft(Problem problem) {
     List<Integer> ends = problem.numbers().stream().map(Numeral::highestPlace).sorted().toList();
     int shortest = ends.get(0);
-    boolean isAlone = ends.lastIndexOf(shortest) == 0 && highest(problem) - shortest > 1;
-    return onePlaceLeft(problem, place -> isAlone && place == shortest);
+    boolean isAlone = ends.lastIndexOf(shortest) == 0 && ends.size() > 1;
+    boolean isPair = problem instanceof Addition && ends.size() == 2 && !isAlone;
+    return isPair
+        ? lowerPlaceLeft(problem)
+        : onePlaceLeft(problem, place -> isAlone && place == shortest);
+  }
+
+  private static Change lowerPlaceLeft(Problem problem) {
+    Change both = onePlaceLeft(problem, place -> true);
+    return new Change() {
+      private boolean isUpperSetOut;
+
+      @Override
+      public int places(Shift shift, int place, int usual) {
+        boolean isLower = isUpperSetOut;
+        isUpperSetOut |= shift == Shift.SET_OUT_LEFT;
+        return isLower ? both.places(shift, place, usual) : usual;
+      }
+    };
   }
 
   /** Of two numbers the longer stands one place too far left: the shorter is too far right. */

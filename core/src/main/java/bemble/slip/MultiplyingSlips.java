@@ -66,12 +66,30 @@ final class MultiplyingSlips {
         };
   }
 
+  /** The row of the lowest figure that is not 0 stays: nobody writes nothing at all. */
   static Change rowLeftOut(Problem problem) {
-    return Change.leavingOut(Move.WRITE_ROW, place -> place > 0);
+    Numeral multiplier = multiplier(problem);
+    int lowest = 0;
+    while (lowest < multiplier.highestPlace() && multiplier.digitAt(lowest) == 0) {
+      lowest++;
+    }
+    int stays = lowest;
+    return Change.leavingOut(Move.WRITE_ROW, place -> place > stays);
   }
 
   static Change rowOfOnesLeftOut(Problem problem) {
-    return Change.leavingOut(Move.WRITE_ROW, place -> place == 0);
+    boolean others = multiplier(problem).highestPlace() > 0;
+    return Change.leavingOut(Move.WRITE_ROW, place -> others && place == 0);
+  }
+
+  private static Numeral multiplier(Problem problem) {
+    return problem.numbers().get(problem.numbers().size() - 1);
+  }
+
+  /** Only the row of the highest figure is worked; with two figures that is a form of its own. */
+  static Change highestRowOnly(Problem problem) {
+    int highest = multiplier(problem).highestPlace();
+    return Change.leavingOut(Move.WRITE_ROW, place -> highest > 1 && place < highest);
   }
 
   static Change boxLeftOut(Problem problem) {

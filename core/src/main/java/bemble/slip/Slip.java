@@ -50,6 +50,7 @@ public enum Slip {
   PRODUCT_TENS_WRITTEN(MultiplyingSlips::tensWrittenOnesCarried, TENS_WRITTEN_ONES_CARRIED),
   ROW_LEFT_OUT(MultiplyingSlips::rowLeftOut),
   ROW_OF_ONES_LEFT_OUT(MultiplyingSlips::rowOfOnesLeftOut, ROW_LEFT_OUT),
+  HIGHEST_ROW_ONLY(MultiplyingSlips::highestRowOnly, ROW_LEFT_OUT),
   MATCHING_PLACES_ONLY(MultiplyingSlips::matchingPlacesOnly),
   MATCHING_PLACES_IN_ONE_ROW(MultiplyingSlips::matchingPlacesInOneRow, MATCHING_PLACES_ONLY),
   ZERO_TIMES_GIVES_THE_NUMBER(MultiplyingSlips::zeroTimesGivesTheNumber),
@@ -57,7 +58,7 @@ public enum Slip {
   ADDED_TO_THE_ONES(Kind.WHOLE_SUM, OperationSlips::addedToTheOnes, ADDED_INSTEAD_OF_MULTIPLIED),
   ADDED_AS_ONE_ROW(Kind.WHOLE_SUM, OperationSlips::addedAsOneRow, ADDED_INSTEAD_OF_MULTIPLIED),
   MULTIPLIED_CARRY_NOT_ADDED(MultiplyingSlips::carryNotAdded),
-  NEIGHBOUR_IN_THE_TABLE(Kind.MISSED_FACT, MultiplyingSlips::neighbourInTheTable),
+  NEIGHBOUR_IN_THE_TABLE(Kind.WRONG_TABLE, MultiplyingSlips::neighbourInTheTable),
   CARRY_ADDED_FIRST(MultiplyingSlips::carryAddedFirst),
   CARRY_OF_ROW_BEFORE(MultiplyingSlips::oldCarryAgain),
   TENS_BELOW_THE_CUT(MultiplyingSlips::tensBelowTheCut),
@@ -110,6 +111,8 @@ public enum Slip {
     SETTING_OUT,
     /** A number fact that somebody has wrong. */
     MISSED_FACT,
+    /** The table of a whole row of products, which is taken from another one. */
+    WRONG_TABLE,
     /** A figure that is read as another. */
     MISREAD,
     /** The payment for ten more in the next column. */
@@ -159,7 +162,7 @@ public enum Slip {
 
   /** Whether a number fact is missed in it or a figure misread, and no rule of the method. */
   public boolean isOfFacts() {
-    return isMissedFact() || kind == Kind.MISREAD;
+    return kind == Kind.MISSED_FACT || kind == Kind.MISREAD;
   }
 
   /** Whether its answers tell it from other slips and from missed facts. */
@@ -174,7 +177,7 @@ public enum Slip {
 
   /** Whether it is a number fact that somebody has wrong. */
   public boolean isMissedFact() {
-    return kind == Kind.MISSED_FACT;
+    return kind == Kind.MISSED_FACT || kind == Kind.WRONG_TABLE;
   }
 
   /** Whether ten more are taken for which nothing is paid in the next column. */

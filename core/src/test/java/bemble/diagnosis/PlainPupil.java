@@ -12,8 +12,9 @@ import java.util.function.LongUnaryOperator;
  * @param operation what it is a habit in
  * @param method how the pupil works
  * @param habit what a sum comes to
+ * @param byThree whether multipliers have three figures
  */
-record PlainPupil(String slip, Operation operation, String method, Habit habit) {
+record PlainPupil(String slip, Operation operation, String method, Habit habit, boolean byThree) {
   /** What a sum comes to for somebody who makes a slip where {@code makes} says so. */
   @FunctionalInterface
   interface Habit {
@@ -33,6 +34,8 @@ record PlainPupil(String slip, Operation operation, String method, Habit habit) 
           adding(
               "taken-instead",
               (one, other, makes) -> whole(one + other, Math.abs(one - other), makes)),
+          adding(
+              "number-too-far-left", (one, other, makes) -> one + other * (makes.next() ? 10 : 1)),
           adding("", (one, other, makes) -> changedOver(one + other, makes)),
           taking("smaller-from-larger", (one, other, makes) -> taken(one, other, makes, "turned")),
           taking("neighbour-not-less", (one, other, makes) -> taken(one, other, makes, "unpaid")),
@@ -51,21 +54,42 @@ record PlainPupil(String slip, Operation operation, String method, Habit habit) 
               "added-instead-of-multiplied",
               (one, other, makes) -> whole((long) one * other, one + other, makes)),
           times("multiplied-carry-not-added", PlainPupil::carryLost),
+          times(
+              "neighbour-in-the-table",
+              (one, other, makes) ->
+                  row(one, other % 10 + 1, other % 10 > 0 && makes.next(), other % 10)
+                      + 10 * row(one, other / 10 + 1, other >= 10 && makes.next(), other / 10)),
+          byThree(
+              "row-left-out",
+              (one, other, makes) ->
+                  whole((long) one * other, (long) one * (other / 100) * 100, makes)),
+          byThree(
+              "row-left-out",
+              (one, other, makes) -> whole((long) one * other, (long) one * (other % 10), makes)),
+          byThree(
+              "placeholder-too-few",
+              (one, other, makes) ->
+                  (long) one * (other % 100)
+                      + (long) one * (other / 100) * (makes.next() ? 10 : 100)),
           times("", (one, other, makes) -> changedOver((long) one * other, makes)),
           times(
               "",
               (one, other, makes) -> whole((long) one * other, (long) one * other + 100, makes)));
 
   private static PlainPupil adding(String slip, Habit habit) {
-    return new PlainPupil(slip, Operation.ADDITION, "column", habit);
+    return new PlainPupil(slip, Operation.ADDITION, "column", habit, false);
   }
 
   private static PlainPupil taking(String slip, Habit habit) {
-    return new PlainPupil(slip, Operation.SUBTRACTION, "exchange", habit);
+    return new PlainPupil(slip, Operation.SUBTRACTION, "exchange", habit, false);
   }
 
   private static PlainPupil times(String slip, Habit habit) {
-    return new PlainPupil(slip, Operation.MULTIPLICATION, "column", habit);
+    return new PlainPupil(slip, Operation.MULTIPLICATION, "column", habit, false);
+  }
+
+  private static PlainPupil byThree(String slip, Habit habit) {
+    return new PlainPupil(slip, Operation.MULTIPLICATION, "column", habit, true);
   }
 
   private static long whole(long right, long slipped, Chances makes) {
@@ -129,6 +153,11 @@ record PlainPupil(String slip, Operation operation, String method, Habit habit) 
     return row(one, other % 10, makes) + 10 * row(one, other / 10, makes);
   }
 
+  /** A row whose products are those of the table beside, if the pupil makes that slip. */
+  private static long row(int one, int beside, boolean makes, int figure) {
+    return (long) one * (makes ? beside : figure);
+  }
+
   private static long row(int one, int figure, Chances makes) {
     long product = 0;
     long worth = 1;
@@ -152,7 +181,10 @@ record PlainPupil(String slip, Operation operation, String method, Habit habit) 
         int one = 1000 + random.nextInt(9000);
         yield new int[] {one, 10 + random.nextInt(one - 10)};
       }
-      default -> new int[] {11 + random.nextInt(889), 11 + random.nextInt(89)};
+      default ->
+          new int[] {
+            11 + random.nextInt(889), byThree ? 111 + random.nextInt(889) : 11 + random.nextInt(89)
+          };
     };
   }
 }

@@ -72,6 +72,8 @@ class SlipAnswersTest {
         "84 ÷ 4    | long        | quotient-left               | 210",
         "57 × 38   | column      | row-left-out                | 456",
         "57 × 38   | column      | row-of-ones-left-out        | 1710",
+        "57 × 30   | column      | row-left-out                | 1710",
+        "57 × 238  | column      | highest-row-only            | 11400",
         "57 × 38   | column      | matching-places-only        | 1506",
         "208 × 34  | column      | zero-times-gives-the-number | 7412",
         "76 × 8    | column      | multiplied-carry-not-added  | 568",

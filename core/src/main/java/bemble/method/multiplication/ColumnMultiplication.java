@@ -26,6 +26,7 @@ public final class ColumnMultiplication implements Method<Multiplication> {
                   Slip.PLACEHOLDER_TOO_FEW,
                   Slip.ROW_LEFT_OUT,
                   Slip.ROW_OF_ONES_LEFT_OUT,
+                  Slip.HIGHEST_ROW_ONLY,
                   Slip.MATCHING_PLACES_ONLY,
                   Slip.MATCHING_PLACES_IN_ONE_ROW,
                   Slip.PRODUCTS_WRITTEN_WHOLE,
