@@ -38,7 +38,7 @@ public record SlipKey(Item item, Answer right, Map<Answer, List<Slip>> wrong) {
     Map<Answer, List<Slip>> wrong = new LinkedHashMap<>();
     for (Slip slip : sum.method().slips()) {
       Answer answer = answer(sum, slip);
-      if (!slip.isOfSettingOut() && !answer.equals(right)) {
+      if (!slip.isOfSettingOut() && !answer.looksLike(right)) {
         List<Slip> named = wrong.computeIfAbsent(answer, any -> new ArrayList<>());
         if (!named.contains(slip.named())) {
           named.add(slip.named());

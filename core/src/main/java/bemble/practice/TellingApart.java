@@ -93,7 +93,7 @@ public record TellingApart(List<Item> items, List<Slip> slips, List<List<Answer>
   private static int apart(List<Integer> chosen, List<List<Answer>> answers, int one, int other) {
     int apart = 0;
     for (int each : chosen) {
-      apart += answers.get(each).get(one).equals(answers.get(each).get(other)) ? 0 : 1;
+      apart += answers.get(each).get(one).looksLike(answers.get(each).get(other)) ? 0 : 1;
     }
     return apart;
   }

@@ -7,6 +7,14 @@ public sealed interface Answer {
   /** The number that the page was worked for: sum, difference, product, quotient or root. */
   Numeral value();
 
+  /** Whether both are written alike: of a root only the root is, whatever is left over. */
+  default boolean looksLike(Answer other) {
+    return equals(other)
+        || this instanceof SquareRoot
+            && other instanceof SquareRoot
+            && value().equals(other.value());
+  }
+
   /**
    * One number.
    *

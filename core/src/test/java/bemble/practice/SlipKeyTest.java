@@ -41,7 +41,7 @@ class SlipKeyTest {
       Map<Answer, Set<Slip>> pages = new HashMap<>();
       for (Slip slip : method.slips()) {
         Answer answer = page(item, slip);
-        if (!slip.isOfSettingOut() && !answer.equals(key.right())) {
+        if (!slip.isOfSettingOut() && !answer.looksLike(key.right())) {
           pages.computeIfAbsent(answer, any -> new HashSet<>()).add(slip.named());
         }
       }
@@ -77,7 +77,9 @@ class SlipKeyTest {
       assertEquals(doubts.contains(new Doubt(one, null)), shown(set, one) < 3, one::id);
       for (Slip other : slips.subList(slips.indexOf(one) + 1, slips.size())) {
         long apart =
-            set.items().stream().filter(item -> !page(item, one).equals(page(item, other))).count();
+            set.items().stream()
+                .filter(item -> !page(item, one).looksLike(page(item, other)))
+                .count();
         assertEquals(doubts.contains(new Doubt(one, other)), apart < 2, one + " and " + other);
       }
     }
@@ -88,12 +90,13 @@ class SlipKeyTest {
         "addition-two-in-a-chain",
         "subtraction-one-zero-crossed",
         "multiplication-three-by-two",
-        "division-zero-inside");
+        "division-zero-inside",
+        "root-three-figures");
   }
 
   private static long shown(TellingApart set, Slip slip) {
     return set.items().stream()
-        .filter(item -> !page(item, slip).equals(SlipKey.of(item, Style.STANDARD).right()))
+        .filter(item -> !page(item, slip).looksLike(SlipKey.of(item, Style.STANDARD).right()))
         .count();
   }
 
