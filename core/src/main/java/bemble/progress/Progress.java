@@ -83,10 +83,36 @@ public record Progress(
     shortfalls = Set.copyOf(shortfalls);
   }
 
-  /** The same where a teacher has decided the standing. */
-  public Progress decided(Standing decided) {
-    Optional<LocalDate> again = decided.isSure() ? lookAgain : Optional.empty();
-    return new Progress(decided, latest, slip, again, shortfalls);
+  /**
+   * The same where a teacher has decided the standing. A rung that was decided to be sure is looked
+   * at again when its time has come, or when newer work speaks against it.
+   *
+   * @param on the day on which it was decided
+   * @param newer the sums of the rung that were worked after that day
+   * @param today the day on which it is asked
+   */
+  public Progress decided(
+      Standing decided, LocalDate on, List<Evidence> newer, LocalDate today, Rules rules) {
+    if (!decided.isSure()) {
+      return new Progress(decided, latest, slip, Optional.empty(), shortfalls);
+    }
+    LocalDate last = newer.stream().map(Evidence::day).max(Comparator.naturalOrder()).orElse(on);
+    LocalDate spanOver = rules.lookAgain(last, 0);
+    LocalDate again =
+        speaksAgainst(newer, rules)
+            ? last
+            : lookAgain.filter(byRules -> byRules.isAfter(spanOver)).orElse(spanOver);
+    Standing standing = today.isBefore(again) ? decided : Standing.LOOK_AGAIN;
+    return new Progress(standing, latest, slip, Optional.of(again), shortfalls);
+  }
+
+  /**
+   * Whether work would end a rung that was sure before it.
+   *
+   * @param newer sums of one rung in any order
+   */
+  public static boolean speaksAgainst(List<Evidence> newer, Rules rules) {
+    return !newer.isEmpty() && falls(Days.of(newer, rules), rules.sure());
   }
 
   /** Whether the rung stays sure, although this work would not make another rung sure. */

@@ -4,7 +4,6 @@ import bemble.number.Numeral;
 import bemble.number.Whole;
 import bemble.paper.Role;
 import bemble.paper.Square;
-import bemble.problem.Addition;
 import bemble.problem.Problem;
 import bemble.procedure.Asked;
 import bemble.procedure.Entry;
@@ -43,19 +42,23 @@ final class AddingSlips {
     };
   }
 
-  /** The shortest number stands one place too far left; of two as long, the lower one. */
+  /** The shortest number stands one place too far left; one that ends flush then is lined up. */
   static Change numberTooFarLeft(Problem problem) {
     List<Integer> ends = problem.numbers().stream().map(Numeral::highestPlace).sorted().toList();
     int shortest = ends.get(0);
-    boolean isAlone = ends.lastIndexOf(shortest) == 0 && ends.size() > 1;
-    boolean isPair = problem instanceof Addition && ends.size() == 2 && !isAlone;
-    return isPair
-        ? lowerPlaceLeft(problem)
-        : onePlaceLeft(problem, place -> isAlone && place == shortest);
+    boolean isAlone = ends.lastIndexOf(shortest) == 0 && highest(problem) - shortest > 1;
+    return onePlaceLeft(problem, place -> isAlone && place == shortest);
   }
 
-  private static Change lowerPlaceLeft(Problem problem) {
-    Change both = onePlaceLeft(problem, place -> true);
+  /**
+   * Of two numbers the lower one, as long as the other or a figure shorter, stands a place too far
+   * left.
+   */
+  static Change lowerNumberTooFarLeft(Problem problem) {
+    List<Numeral> numbers = problem.numbers();
+    int shorter = numbers.get(0).highestPlace() - numbers.get(1).highestPlace();
+    boolean isPair = numbers.size() == 2 && (shorter == 0 || shorter == 1);
+    Change both = onePlaceLeft(problem, place -> isPair);
     return new Change() {
       private boolean isUpperSetOut;
 

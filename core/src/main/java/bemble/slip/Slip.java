@@ -14,6 +14,8 @@ import java.util.stream.Collectors;
 public enum Slip {
   LINED_UP_LEFT(Kind.SETTING_OUT, AddingSlips::linedUpLeft),
   NUMBER_TOO_FAR_LEFT(Kind.SETTING_OUT, AddingSlips::numberTooFarLeft),
+  LOWER_NUMBER_TOO_FAR_LEFT(
+      Kind.IN_ANSWERS, AddingSlips::lowerNumberTooFarLeft, NUMBER_TOO_FAR_LEFT),
   NUMBER_TOO_FAR_RIGHT(Kind.SETTING_OUT, AddingSlips::numberTooFarRight),
   LAST_CARRY_LOST(AddingSlips::lastCarryLost),
   CARRY_NOT_ADDED(AddingSlips::carryNotAdded),
@@ -109,6 +111,11 @@ public enum Slip {
     WHOLE_SUM,
     /** Where the sum is set out: nothing where that was done for the writer. */
     SETTING_OUT,
+    /**
+     * Where the sum is set out, and told from the answer alone: on squared paper the sign stands in
+     * the way, and a number elsewhere is seen without it.
+     */
+    IN_ANSWERS,
     /** A number fact that somebody has wrong. */
     MISSED_FACT,
     /** The table of a whole row of products, which is taken from another one. */
@@ -139,6 +146,7 @@ public enum Slip {
     this(named.kind, maker, named);
   }
 
+  /** Another form of a slip that is told in another way. */
   Slip(Kind kind, Change.Maker maker, Slip named) {
     this.kind = kind;
     this.maker = maker;
@@ -157,7 +165,12 @@ public enum Slip {
 
   /** Whether it happens when the sum is set out, and so not where that was done for the writer. */
   public boolean isOfSettingOut() {
-    return kind == Kind.SETTING_OUT;
+    return kind == Kind.SETTING_OUT || kind == Kind.IN_ANSWERS;
+  }
+
+  /** Whether pages show it. */
+  public boolean isToldByPages() {
+    return kind != Kind.IN_ANSWERS;
   }
 
   /** Whether a number fact is missed in it or a figure misread, and no rule of the method. */

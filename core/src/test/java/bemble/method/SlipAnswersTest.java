@@ -109,6 +109,7 @@ class SlipAnswersTest {
         "√94249    | digit-pairs | pairs-from-wrong-end        | 902",
         "√94249    | digit-pairs | trial-too-small             | 306",
         "364 + 5   | column      | number-too-far-left         | 414",
+        "345 + 234 | column      | lower-number-too-far-left   | 2685",
         "364 + 15  | column      | number-too-far-right        | 3655",
         "61 ÷ 6    | partial-quotients | zeros-of-count-lost   | 19",
         "418 ÷ 19  | long        | subtraction-slip            | 29",

@@ -40,6 +40,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionOperations;
 
 /** Where the pupils of a class stand. */
 @Service
@@ -51,6 +52,7 @@ public class Register {
   private final Ladders ladders;
   private final Shared shared;
   private final Clock clock;
+  private final TransactionOperations transactions;
 
   Register(
       RegisterMapper mapper,
@@ -59,7 +61,8 @@ public class Register {
       Classes classes,
       Ladders ladders,
       Shared shared,
-      Clock clock) {
+      Clock clock,
+      TransactionOperations transactions) {
     this.mapper = mapper;
     this.pupils = pupils;
     this.roll = roll;
@@ -67,6 +70,7 @@ public class Register {
     this.ladders = ladders;
     this.shared = shared;
     this.clock = clock;
+    this.transactions = transactions;
   }
 
   /** Words in the conventions of a class. */
@@ -120,18 +124,35 @@ public class Register {
         words.why(told.byRules()),
         slip.map(SlipLabel::id).orElse(null),
         told.progress().lookAgain().orElse(null),
-        decided == null ? null : decided.note());
+        decided == null ? null : decided.note(),
+        decided == null ? null : decidedOn(decided),
+        told.against());
   }
 
   /**
    * What is told of a pupil on a rung.
    *
-   * @param decided what a teacher has decided; null where that is nothing
+   * @param progress the same with what a teacher has decided
+   * @param decided that; null where it is nothing
+   * @param against whether newer work speaks against that
    */
-  private record Told(Progress byRules, @Nullable DecidedRow decided) {
-    Progress progress() {
-      return decided == null ? byRules : byRules.decided(Standing.valueOf(decided.standing()));
+  private record Told(
+      Progress byRules, Progress progress, @Nullable DecidedRow decided, boolean against) {
+    private static Told byRules(Progress progress) {
+      return new Told(progress, progress, null, false);
     }
+  }
+
+  private Told decided(Progress byRules, DecidedRow row, List<Evidence> newer) {
+    Standing standing = Standing.valueOf(row.standing());
+    LocalDate today = LocalDate.now(clock);
+    Progress decided = byRules.decided(standing, decidedOn(row), newer, today, Rules.STANDARD);
+    boolean against = standing.isSure() && Progress.speaksAgainst(newer, Rules.STANDARD);
+    return new Told(byRules, decided, row, against);
+  }
+
+  private static LocalDate decidedOn(DecidedRow row) {
+    return row.decidedAt().toLocalDate();
   }
 
   /** Where a pupil stands on each rung, with what a teacher has decided. */
@@ -164,12 +185,19 @@ public class Register {
                 rungs.forEach(
                     (rung, progress) ->
                         told.computeIfAbsent(pupil, any -> new LinkedHashMap<>())
-                            .put(rung, new Told(progress, null))));
+                            .put(rung, Told.byRules(progress))));
     for (DecidedRow row : decided) {
+      List<Evidence> newer =
+          evidence.stream()
+              .filter(each -> each.pupilId() == row.pupilId() && each.rung().equals(row.rung()))
+              .filter(each -> each.workedOn().isAfter(decidedOn(row)))
+              .flatMap(each -> Collections.nCopies(each.sums(), evidence(each)).stream())
+              .toList();
       told.computeIfAbsent(row.pupilId(), any -> new LinkedHashMap<>())
           .compute(
               row.rung(),
-              (rung, before) -> new Told(before == null ? Progress.NONE : before.byRules(), row));
+              (rung, before) ->
+                  decided(before == null ? Progress.NONE : before.byRules(), row, newer));
     }
     return told;
   }
@@ -273,8 +301,13 @@ public class Register {
     return new Evidence(row.workedOn(), row.allRight(), row.helped(), slip);
   }
 
-  /** Decides a standing, or leaves it to the rules again. */
-  public RegisterView decide(StandingRequest request) {
+  /** Decides standings, or leaves them to the rules again; all of them or none. */
+  public RegisterView decide(List<StandingRequest> requests) {
+    transactions.executeWithoutResult(status -> requests.forEach(this::decide));
+    return view();
+  }
+
+  private void decide(StandingRequest request) {
     if (pupils.find(request.pupil()).isEmpty()) {
       throw new MissingException("pupil");
     }
@@ -292,6 +325,5 @@ public class Register {
               request.note() == null ? "" : request.note().strip(),
               OffsetDateTime.now(clock)));
     }
-    return view();
   }
 }

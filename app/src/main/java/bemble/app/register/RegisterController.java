@@ -4,7 +4,7 @@ import bemble.app.export.PdfRequest;
 import bemble.app.register.RegisterJson.EvidenceView;
 import bemble.app.register.RegisterJson.PupilPage;
 import bemble.app.register.RegisterJson.RegisterView;
-import bemble.app.register.RegisterJson.StandingRequest;
+import bemble.app.register.RegisterJson.StandingsRequest;
 import jakarta.validation.Valid;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -41,10 +41,10 @@ class RegisterController {
     return RegisterTable.write(register.view());
   }
 
-  /** Decides a standing, or leaves it to the rules again; answers with the register. */
+  /** Decides standings, or leaves them to the rules again; answers with the register. */
   @PutMapping("/standings")
-  RegisterView decide(@Valid @RequestBody StandingRequest request) {
-    return register.decide(request);
+  RegisterView decide(@Valid @RequestBody StandingsRequest request) {
+    return register.decide(request.decisions());
   }
 
   /** Works out again what all evidence is told from. */

@@ -4,7 +4,10 @@ import bemble.app.house.PupilEntry;
 import bemble.app.marking.MarkingJson.SlipLabel;
 import bemble.problem.Operation;
 import bemble.progress.Standing;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
@@ -25,6 +28,8 @@ public final class RegisterJson {
    * @param slip the id of the slip made of late
    * @param lookAgain when to look at it again
    * @param note what a teacher has noted with a decision
+   * @param decidedOn when a teacher has decided it
+   * @param against whether newer work speaks against that
    */
   public record SquareView(
       long pupil,
@@ -34,7 +39,9 @@ public final class RegisterJson {
       String why,
       @Nullable String slip,
       @Nullable LocalDate lookAgain,
-      @Nullable String note) {}
+      @Nullable String note,
+      @Nullable LocalDate decidedOn,
+      boolean against) {}
 
   /**
    * The register of a class.
@@ -61,6 +68,11 @@ public final class RegisterJson {
       @NotBlank(message = "{valid.rung}") String rung,
       @Nullable Standing standing,
       @Size(max = 400, message = "{valid.standing-note}") @Nullable String note) {}
+
+  /** Standings that are decided together. */
+  public record StandingsRequest(
+      @NotEmpty(message = "{valid.standings}") @Size(max = 2000, message = "{valid.standings}")
+          List<@Valid @NotNull StandingRequest> decisions) {}
 
   /** How often a slip was made, week by week. */
   public record SlipWeeks(SlipLabel slip, List<Integer> times) {}

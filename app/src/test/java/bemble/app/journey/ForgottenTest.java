@@ -51,12 +51,13 @@ class ForgottenTest {
             "pupil",
             stays,
             "rung",
-            "subtraction-nothing",
+            "subtraction-two-neighbours",
             "standing",
             "SURE",
             "note",
             "Helped " + NAME + " and Zephyrines.");
-    talk.post("/api/register/standings", standing);
+    Map<String, Object> decisions = Map.of("decisions", List.of(standing));
+    assertEquals(200, talk.put("/api/register/standings", decisions).status());
   }
 
   @AfterEach

@@ -182,7 +182,10 @@ class PlanTest {
     talk.post("/api/handouts", Map.of("title", "Bulb crates", "sums", List.of(sum)));
     talk.put(
         "/api/register/standings",
-        Map.of("pupil", roll.at("/0/id").asLong(), "rung", RUNG, "standing", "LOOK_AGAIN"));
+        Map.of(
+            "decisions",
+            List.of(
+                Map.of("pupil", roll.at("/0/id").asLong(), "rung", RUNG, "standing", "LOOK_AGAIN"))));
     planned(MONDAY.plusDays(1));
     planned(MONDAY);
     today = talk.get("/api/plan/today").json();

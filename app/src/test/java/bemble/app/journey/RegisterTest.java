@@ -66,6 +66,10 @@ class RegisterTest {
     return id;
   }
 
+  private Talk.Answer decide(Map<String, ?> decision) {
+    return talk.put("/api/register/standings", Map.of("decisions", List.of(decision)));
+  }
+
   private JsonNode register() {
     return talk.get("/api/register").json();
   }
@@ -203,23 +207,23 @@ class RegisterTest {
     decision.put("rung", RUNG);
     decision.put("standing", "SURE");
     decision.put("note", "Explained it to the class");
-    JsonNode square = square(talk.put("/api/register/standings", decision).json(), "Neve");
+    JsonNode square = square(decide(decision).json(), "Neve");
     assertEquals("SURE", square.get("standing").asText());
     assertEquals("NEARLY", square.get("byRules").asText());
     assertEquals("Explained it to the class", square.get("note").asText());
     decision.put("standing", null);
     assertEquals(
         "NEARLY",
-        square(talk.put("/api/register/standings", decision).json(), "Neve")
+        square(decide(decision).json(), "Neve")
             .get("standing")
             .asText());
     decision.put("rung", "subtraction-by-magic");
-    Talk.Answer refused = talk.put("/api/register/standings", decision);
+    Talk.Answer refused = decide(decision);
     assertEquals(422, refused.status());
     assertTrue(refused.detail().contains("subtraction-by-magic"), refused.detail());
     decision.put("rung", RUNG);
     decision.put("pupil", 999);
-    assertEquals(404, talk.put("/api/register/standings", decision).status());
+    assertEquals(404, decide(decision).status());
   }
 
   @Test
@@ -251,10 +255,25 @@ class RegisterTest {
   void theLetterSaysWhatTheTeacherHasDecided() {
     marked(1, "Bram", RIGHT);
     assertTrue(letter("Bram").contains("Nearly"), letter("Bram"));
-    talk.put(
-        "/api/register/standings",
-        Map.of("pupil", pupil("Bram"), "rung", RUNG, "standing", "SURE", "note", ""));
+    decide(Map.of("pupil", pupil("Bram"), "rung", RUNG, "standing", "SURE", "note", ""));
     assertFalse(letter("Bram").contains("Nearly"), letter("Bram"));
+  }
+
+  @Test
+  void manyStandingsAreDecidedTogetherOrNone() {
+    Map<String, Object> neve = Map.of("pupil", pupil("Neve"), "rung", RUNG, "standing", "SURE");
+    Map<String, Object> bram = Map.of("pupil", pupil("Bram"), "rung", RUNG, "standing", "NEARLY");
+    Map<String, Object> nobody = Map.of("pupil", 999, "rung", RUNG, "standing", "SURE");
+    Object some = List.of(neve, nobody);
+    assertEquals(
+        404, talk.put("/api/register/standings", Map.of("decisions", some)).status());
+    assertEquals(0, register().get("squares").size());
+    Object both = List.of(neve, bram);
+    JsonNode now = talk.put("/api/register/standings", Map.of("decisions", both)).json();
+    assertEquals("SURE", square(now, "Neve").get("standing").asText());
+    assertEquals("NEARLY", square(now, "Bram").get("standing").asText());
+    assertFalse(square(now, "Neve").get("against").asBoolean());
+    assertTrue(square(now, "Neve").hasNonNull("lookAgain"), "what is decided is looked at again");
   }
 
   private String letter(String name) {

@@ -152,7 +152,8 @@ public final class Noise {
               entry("PUT /api/plan/shares", "{\"opener\":20,\"half\":50,\"third\":33}"),
               entry(
                   "PUT /api/register/standings",
-                  "{\"pupil\":1,\"rung\":\"addition-ones-carry\",\"standing\":\"SURE\",\"note\":\"\"}"),
+                  "{\"decisions\":[{\"pupil\":1,\"rung\":\"addition-ones-carry\","
+                      + "\"standing\":\"SURE\",\"note\":\"\"}]}"),
               entry("PUT /api/groups/1", "{\"name\":\"Beans\",\"pupils\":[1]}"),
               entry("PUT /api/roll/order", "{\"pupils\":[]}"),
               entry("PUT /api/roll/1/unclaimed", "{\"who\":\"Neve\",\"theirs\":true}"),

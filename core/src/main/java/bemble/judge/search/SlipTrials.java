@@ -40,7 +40,7 @@ final class SlipTrials {
    */
   List<Candidate> of(Seen wrong, int least) {
     List<Candidate> tried = new ArrayList<>();
-    List<Slip> slips = school.sum().method().slips();
+    List<Slip> slips = school.sum().method().slips().stream().filter(Slip::isToldByPages).toList();
     boolean runsOn = !inspection.comparison().extras(wrong, known.meant()).isEmpty();
     for (Section from : Sources.before(wrong, known.meant(), runsOn)) {
       for (Slip slip : slips) {

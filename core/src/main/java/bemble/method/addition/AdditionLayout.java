@@ -29,6 +29,7 @@ record AdditionLayout(PlaceColumns columns, int highest, int lowest) {
       List.of(
           Slip.LINED_UP_LEFT,
           Slip.NUMBER_TOO_FAR_LEFT,
+          Slip.LOWER_NUMBER_TOO_FAR_LEFT,
           Slip.NUMBER_TOO_FAR_RIGHT,
           Slip.LAST_CARRY_LOST,
           Slip.CARRY_NOT_ADDED,
