@@ -219,14 +219,16 @@ export const api = {
   register: () => taken(client.GET('/api/register')),
   registerTable: () =>
     taken<Blob>(client.GET('/api/register/csv', { parseAs: 'blob' }) as Promise<BlobAnswer>),
-  decideStanding: (body: StandingRequest) => taken(client.PUT('/api/register/standings', { body })),
+  decideStandings: (decisions: StandingRequest[]) =>
+    taken(client.PUT('/api/register/standings', { body: { decisions } })),
   evidenceAgain: () => taken(client.POST('/api/register/evidence')),
   pupilRecord: (id: number) =>
     taken(client.GET('/api/register/pupils/{id}', { params: { path: { id } } })),
-  letter: (id: number) =>
+  letter: (id: number, lines: string[]) =>
     taken<Blob>(
-      client.GET('/api/register/pupils/{id}/letter', {
+      client.POST('/api/register/pupils/{id}/letter', {
         params: { path: { id } },
+        body: { lines },
         parseAs: 'blob',
       }) as Promise<BlobAnswer>,
     ),
@@ -255,10 +257,10 @@ export const api = {
     taken(client.DELETE('/api/plan/lessons/{id}', { params: { path: { id } } })),
   restoreLesson: (id: number) =>
     taken(client.POST('/api/plan/lessons/{id}/restore', { params: { path: { id } } })),
-  setHoliday: (day: string, name: string) =>
-    taken(client.PUT('/api/plan/holidays', { body: { day, name } })),
-  setTimetable: (minutes: number[]) =>
-    taken(client.PUT('/api/plan/timetable', { body: { minutes } })),
+  setHoliday: (day: string, name: string, moveLessons: boolean) =>
+    taken(client.PUT('/api/plan/holidays', { body: { day, name, moveLessons } })),
+  setTimetable: (minutes: number[], begins: string[]) =>
+    taken(client.PUT('/api/plan/timetable', { body: { minutes, begins } })),
   setShares: (body: SharesRequest) => taken(client.PUT('/api/plan/shares', { body })),
   classFile: (id: number) =>
     taken<Blob>(

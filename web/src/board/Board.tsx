@@ -6,7 +6,7 @@ import { useNavigate } from 'react-router';
 import type { Working } from '../api/types';
 import { layersAt } from '../session/layers';
 import { useDesk, useDeskTools } from '../session/deskContext';
-import { allSteps, stepKey } from '../session/deskReducer';
+import { allSteps, placeInRow, stepKey } from '../session/deskReducer';
 import { BeatsToggle } from '../session/BeatsToggle';
 import { CueRow } from '../session/CueRow';
 import { LinedUpButton } from '../session/LinedUpButton';
@@ -14,6 +14,7 @@ import { said, useStepWords } from '../session/stepWords';
 import { SquaredPage } from '../paper/SquaredPage';
 import { darkTheme, theme } from '../theme';
 import { SheetStyles } from '../paper/SheetStyles';
+import { Kbd } from '../ui/Kbd';
 import { useKeys } from '../ui/useKeys';
 import { useSystemDark } from '../ui/useSystemDark';
 import { BlankPage } from './BlankPage';
@@ -25,12 +26,14 @@ const DARK = 'bemble.board.dark';
 export default function Board() {
   const navigate = useNavigate();
   const desk = useDesk();
-  const { dispatch } = useDeskTools();
+  const { dispatch, setOut } = useDeskTools();
   const systemDark = useSystemDark();
   const [chosen, setChosen] = useState(() => localStorage.getItem(DARK));
   const dark = chosen === null ? systemDark : chosen === 'true';
   const [blank, setBlank] = useState(false);
-  const { working, askFirst } = desk;
+  const { working, askFirst, row } = desk;
+  const place = placeInRow(row, working);
+  const next = row.length > 1 ? row[(place + 1) % row.length] : undefined;
 
   // On the Board the question comes first; the Desk finds its own way of asking again.
   useEffect(() => {
@@ -53,6 +56,10 @@ export default function Board() {
     }
     if (blank || !working) {
       return false;
+    }
+    if (key === 'n' && next) {
+      setOut(next);
+      return true;
     }
     const action = stepKey(key, desk);
     if (action) {
@@ -105,6 +112,12 @@ export default function Board() {
               </Button>
               <BeatsToggle working={working} />
               <LinedUpButton working={working} />
+              {next && (
+                <Button onClick={() => setOut(next)}>
+                  {t('board.sum-of', { number: place + 1, sums: row.length })}
+                  <Kbd>n</Kbd>
+                </Button>
+              )}
               <Box sx={{ flex: 1 }} />
               <Button
                 aria-label={t('common.back')}

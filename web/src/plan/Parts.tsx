@@ -21,17 +21,17 @@ const FEW_LINES = 2;
 /** The parts of a lesson, each with one press to where it is done. */
 export function Parts({ lesson, changing }: { lesson: Lesson; changing?: boolean }) {
   const navigate = useNavigate();
-  const { setOut } = useDeskTools();
+  const { setOutRow } = useDeskTools();
   const open = usePlanChange(
     async ({ part, number }: { part: LessonPart; number: number }) => ({
       part,
       opened: await api.openPart(lesson.id, number),
     }),
-    ({ part, opened: { set, plain, method } }) => {
+    ({ part, opened: { set, sums } }) => {
       if (part.kind === 'MISTAKE') {
-        void navigate(mistakeAddress(lesson.slip ?? '', [{ plain, method }], lesson.id));
+        void navigate(mistakeAddress(lesson.slip ?? '', sums.slice(0, 1), lesson.id));
       } else if (isShown(part)) {
-        setOut({ plain, method });
+        setOutRow(sums);
         void navigate('/board');
       } else {
         void navigate(`/sets/${set}`);

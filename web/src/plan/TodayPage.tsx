@@ -5,7 +5,7 @@ import { Link, useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { Today } from '../api/types';
 import { dayTold, stateTold } from '../marking/told';
-import { useCurrentClass } from '../session/classes';
+import { useClassChange, useCurrentClass } from '../session/classes';
 import { makeSet } from '../session/makeSet';
 import { BOOK, COLUMN, PAGES, RIGHT_PAGE } from '../ui/book';
 import { LIST, ROW_BELOW, ROW_TITLE } from '../ui/list';
@@ -38,6 +38,7 @@ export function TodayPage() {
       <Box sx={{ ...RIGHT_PAGE, ...COLUMN }}>
         {today && <Waiting today={today} />}
         {today && <Again today={today} />}
+        {today && today.others.length > 0 && <Others today={today} />}
       </Box>
     </Box>
   );
@@ -164,6 +165,49 @@ function Again({ today: { again } }: { today: Today }) {
           : {reason} {pupils.length <= MOST_NAMED && `${namesTold(pupils)}.`}
         </Box>
       ))}
+    </Box>
+  );
+}
+
+/** What comes next for the other classes, each with one press to it. */
+function Others({ today: { today, others } }: { today: Today }) {
+  const notice = useNotice();
+  const change = useClassChange();
+  return (
+    <Box sx={{ pt: 1, borderTop: 2, borderColor: 'ink.edge' }}>
+      <Box component="h2" sx={HEADING}>
+        {t('plan.the-other-classes')}
+      </Box>
+      <Box component="ul" sx={LIST}>
+        {others.map(({ id, name, next, lessons, waiting }) => (
+          <Box
+            component="li"
+            key={id}
+            sx={{ display: 'flex', alignItems: 'center', gap: 1, py: 0.5 }}
+          >
+            <Box sx={{ flex: 1, minWidth: 0 }}>
+              <Box sx={{ ...ROW_TITLE, fontSize: 17, lineHeight: 1.2 }}>{name}</Box>
+              <Box sx={ROW_BELOW}>
+                {next
+                  ? `${next === today ? t('plan.today-short') : dayTold(next)}: ${lessons.join('; ')}`
+                  : t('plan.no-lesson-is-planned')}
+                {waiting > 0 && ` · ${t('plan.handouts-wait', { waiting })}`}
+              </Box>
+            </Box>
+            <Button
+              size="small"
+              disabled={change.isPending}
+              onClick={() =>
+                change.mutate(() => api.chooseClass(id), {
+                  onError: (trouble) => notice({ text: trouble.message }),
+                })
+              }
+            >
+              {t('plan.to-the-class', { name })}
+            </Button>
+          </Box>
+        ))}
+      </Box>
     </Box>
   );
 }

@@ -157,7 +157,11 @@ function Opened({ plan, trouble }: { plan: Whole; trouble?: string }) {
               key={`${plan.shares.opener} ${plan.shares.half} ${plan.shares.third}`}
               shares={plan.shares}
             />
-            <Minutes key={plan.timetable.join(' ')} timetable={plan.timetable} />
+            <Minutes
+              key={[...plan.timetable, ...plan.begins].join(' ')}
+              timetable={plan.timetable}
+              begins={plan.begins}
+            />
           </>
         )}
       </Box>
@@ -168,7 +172,12 @@ function Opened({ plan, trouble }: { plan: Whole; trouble?: string }) {
 /** A day: whether it is free. */
 function ChosenDay({ day: { day, holiday, minutes, lessons } }: { day: PlanDay }) {
   const [name, setName] = useState(holiday ?? '');
-  const change = usePlanChange((to: string) => api.setHoliday(day, to));
+  const [asking, setAsking] = useState(false);
+  const change = usePlanChange(
+    ({ to, moves }: { to: string; moves: boolean }) => api.setHoliday(day, to, moves),
+    () => setAsking(false),
+  );
+  const planned = lessons.filter(({ state }) => state === 'PLANNED').length;
   return (
     <Box>
       <Box component="h2" sx={{ m: 0, fontSize: 20 }}>
@@ -193,35 +202,86 @@ function ChosenDay({ day: { day, holiday, minutes, lessons } }: { day: PlanDay }
         />
         <Button
           disabled={change.isPending || name.trim() === '' || name.trim() === holiday}
-          onClick={() => change.mutate(name)}
+          onClick={() =>
+            planned > 0 ? setAsking(true) : change.mutate({ to: name, moves: false })
+          }
         >
           {t('plan.make-it-free')}
         </Button>
         {holiday && (
-          <Button disabled={change.isPending} onClick={() => change.mutate('')}>
+          <Button
+            disabled={change.isPending}
+            onClick={() => change.mutate({ to: '', moves: false })}
+          >
             {t('plan.not-free')}
           </Button>
         )}
       </Box>
+      {asking && (
+        <Box role="alert" sx={{ mt: 1, p: 1, bgcolor: 'ink.slipPage' }}>
+          {t('plan.where-do-lessons-go', { lessons: planned })}
+          <Box sx={{ mt: 0.75, display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+            <Button
+              autoFocus
+              variant="contained"
+              disabled={change.isPending}
+              onClick={() => change.mutate({ to: name, moves: true })}
+            >
+              {t('plan.to-the-next-free-day')}
+            </Button>
+            <Button
+              disabled={change.isPending}
+              onClick={() => change.mutate({ to: name, moves: false })}
+            >
+              {t('plan.they-stay')}
+            </Button>
+            <Button onClick={() => setAsking(false)}>{t('common.cancel')}</Button>
+          </Box>
+        </Box>
+      )}
     </Box>
   );
 }
 
-/** The minutes of each weekday, and the plan as a calendar. */
-function Minutes({ timetable }: { timetable: number[] }) {
+/** The lessons of each weekday, and the plan as a calendar. */
+function Minutes({ timetable, begins }: { timetable: number[]; begins: string[] }) {
   const notice = useNotice();
   const [minutes, setMinutes] = useState(timetable.map(String));
-  const change = usePlanChange(() => api.setTimetable(minutes.map(Number)));
+  const [hours, setHours] = useState(begins);
+  const change = usePlanChange(() => api.setTimetable(minutes.map(Number), hours));
   const calendar = useMutation({
     mutationFn: async () => save(await api.calendarFile(), 'lessons.ics'),
     onSuccess: (name) => notice({ text: t('common.downloaded', { name }) }),
     onError: (trouble) => notice({ text: trouble.message }),
   });
-  const changed = minutes.join(' ') !== timetable.join(' ');
+  const changed = minutes.join(' ') !== timetable.join(' ') || hours.join(' ') !== begins.join(' ');
   return (
     <Box sx={{ mt: 'auto' }}>
       <Box component="h3" sx={{ m: 0, mb: 0.5, fontSize: 16.5 }}>
         {t('plan.minutes-for-lessons')}
+      </Box>
+      <Box component="details" open={begins.some((hour) => hour !== '')} sx={{ mb: 1 }}>
+        <Box component="summary" sx={{ cursor: 'pointer', fontSize: 15 }}>
+          {t('plan.when-they-begin')}
+        </Box>
+        <Box sx={{ mt: 0.5, display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+          {WEEKDAYS.map((name, at) => (
+            <TextField
+              key={name}
+              label={name}
+              type="time"
+              size="small"
+              variant="standard"
+              value={hours[at]}
+              onChange={({ target }) => setHours(hours.with(at, target.value))}
+              slotProps={{
+                inputLabel: { shrink: true },
+                htmlInput: { 'aria-label': t('plan.begins-on', { day: name }) },
+              }}
+              sx={{ width: 92 }}
+            />
+          ))}
+        </Box>
       </Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'end', gap: 1 }}>
         {WEEKDAYS.map((name, at) => (

@@ -7,12 +7,16 @@ import { api } from '../api/client';
 import type { Pupil, PupilRecord, Register } from '../api/types';
 import { DeletePupilDialog } from '../marking/DeletePupilDialog';
 import { dayTold } from '../marking/told';
-import { open, save } from '../ui/save';
+import { deferred } from '../ui/deferred';
+import { save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
 import { StandingShape } from './StandingShape';
 import { rungsOf, squaresOf, STANDINGS } from './standings';
 import { SlipWeeks } from './SlipWeeks';
+import { SureUpTo } from './SureUpTo';
 import { t } from '../words';
+
+const LetterDialog = deferred(() => import('./LetterDialog'));
 
 /** A pupil: what is sure, slips over time, the latest work, and the letter to the parents. */
 export function PupilPage({
@@ -37,9 +41,9 @@ export function PupilPage({
     mutationFn: async () => save(await api.pupilFile(pupil.id), `${pupil.name}.json`),
     onSuccess: (name) => notice({ text: t('common.downloaded', { name }) }),
   });
-  const letter = useMutation({ mutationFn: async () => open(await api.letter(pupil.id)) });
+  const [writing, setWriting] = useState(false);
   const squareOf = squaresOf(register);
-  const trouble = error ?? letter.error ?? file.error;
+  const trouble = error ?? file.error;
   return (
     <>
       <Box component="h2" sx={{ m: 0, fontSize: 20 }}>
@@ -84,6 +88,7 @@ export function PupilPage({
           </Box>
         </Box>
       ))}
+      <SureUpTo register={register} pupil={pupil} />
       {record && record.recent.length === 0 && <Box>{t('register.nothing-was-worked-yet')}</Box>}
       {record && record.slips.length > 0 && <SlipWeeks record={record} />}
       {record && record.recent.length > 0 && <Recent record={record} />}
@@ -100,7 +105,12 @@ export function PupilPage({
         </Box>
       )}
       <Box sx={{ mt: 'auto', display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-        <Button variant="contained" disabled={letter.isPending} onClick={() => letter.mutate()}>
+        <Button
+          variant="contained"
+          disabled={!record}
+          aria-haspopup="dialog"
+          onClick={() => setWriting(true)}
+        >
           {t('register.print-the-letter')}
         </Button>
         <Button disabled={file.isPending} onClick={() => file.mutate()}>
@@ -108,6 +118,9 @@ export function PupilPage({
         </Button>
         <Button onClick={() => setGoing(true)}>{t('register.delete-for-good')}</Button>
       </Box>
+      {writing && record && (
+        <LetterDialog pupil={pupil} proposed={record.letter} onClose={() => setWriting(false)} />
+      )}
       {going && <DeletePupilDialog pupil={pupil} onClose={() => setGoing(false)} onGone={onGone} />}
     </>
   );

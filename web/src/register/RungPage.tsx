@@ -9,7 +9,8 @@ import { useGroups } from '../session/groups';
 import { useNotice } from '../ui/useNotice';
 import { makeSet } from '../session/makeSet';
 import { StandingShape } from './StandingShape';
-import { groupsOf, STANDINGS } from './standings';
+import { groupsOf, inOrder, STANDINGS } from './standings';
+import { useDecide } from './useDecide';
 import { t } from '../words';
 
 const SUMS = 8;
@@ -36,6 +37,8 @@ export function RungPage({
     },
     onError: (trouble) => notice({ text: trouble.message }),
   });
+  const decide = useDecide(register);
+  const there = register.pupils.filter(({ left }) => !left);
   const make = useMutation({
     mutationFn: () => makeSet(rung.name, [{ rung: rung.id, count: SUMS }]),
     onSuccess: (id) => navigate(`/sets/${id}`),
@@ -83,6 +86,30 @@ export function RungPage({
           </Box>
         </Box>
       ))}
+      <Box>
+        <Box component="h3" sx={{ m: 0, mb: 0.5, fontSize: 16.5 }}>
+          {t('register.decide-for-all')}
+        </Box>
+        <Box
+          role="group"
+          aria-label={t('register.decide-for-all')}
+          sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}
+        >
+          {inOrder.map((standing) => (
+            <Button
+              key={standing}
+              size="small"
+              variant="outlined"
+              disabled={decide.isPending || there.length === 0}
+              onClick={() =>
+                decide.mutate(there.map(({ id: pupil }) => ({ pupil, rung: rung.id, standing })))
+              }
+            >
+              {STANDINGS[standing]}
+            </Button>
+          ))}
+        </Box>
+      </Box>
       <Box sx={{ mt: 'auto' }}>
         <Button variant="contained" disabled={make.isPending} onClick={() => make.mutate()}>
           {t('register.make-a-set-of-such', { sums: SUMS })}

@@ -4,6 +4,7 @@ import TextField from '@mui/material/TextField';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
 import type { Pupil, RegisterSquare, RungLabel } from '../api/types';
+import { dayTold } from '../marking/told';
 import { CARD } from '../ui/card';
 import { useDraft } from '../ui/useDraft';
 import { StandingShape } from './StandingShape';
@@ -31,7 +32,7 @@ export function SquarePage({
   );
   const decide = useMutation({
     mutationFn: (standing: Standing | undefined) =>
-      api.decideStanding({ pupil: pupil.id, rung: rung.id, standing, note }),
+      api.decideStandings([{ pupil: pupil.id, rung: rung.id, standing, note }]),
     onSuccess: (register) => {
       queries.setQueriesData({ queryKey: ['register'] }, register);
       forgetNote();
@@ -57,6 +58,12 @@ export function SquarePage({
               standing: STANDINGS[square.byRules],
               note: square.note,
             })}
+            {square.decidedOn && ` ${t('register.decided-on', { day: dayTold(square.decidedOn) })}`}
+          </Box>
+        )}
+        {square?.against && (
+          <Box role="note" sx={{ mt: 0.5, fontSize: 16.5, fontWeight: 700 }}>
+            {t('register.newer-work-speaks-against-it')}
           </Box>
         )}
       </Box>

@@ -5,6 +5,7 @@ import {
   groupsOf,
   rungsOf,
   squaresOf,
+  rungsUpTo,
   wantedOf,
   type Standing,
 } from './standings';
@@ -22,6 +23,7 @@ const square = (pupil: number, of: string, standing: Standing, slip?: string): R
   standing,
   slip,
   why: '',
+  against: false,
 });
 
 const register: Register = {
@@ -88,5 +90,13 @@ describe('the register', () => {
       ['SURE', ['ones']],
       ['BEGUN', ['tens']],
     ]);
+  });
+});
+
+describe('The rungs up to one', () => {
+  it('are those of its operation', () => {
+    expect(rungsUpTo(register, 'tens').map(({ id }) => id)).toEqual(['ones', 'tens']);
+    expect(rungsUpTo(register, 'zeros').map(({ id }) => id)).toEqual(['zeros']);
+    expect(rungsUpTo(register, '')).toEqual([]);
   });
 });

@@ -41,6 +41,12 @@ export function begunOperations(register: Register): Operation[] {
   return [...new Set((worked.length > 0 ? worked : register.rungs).map((rung) => rung.operation))];
 }
 
+/** The rungs of an operation up to one of them, that one among them; none for no rung. */
+export function rungsUpTo({ rungs }: Register, id: string): RungLabel[] {
+  const last = rungs.findIndex((rung) => rung.id === id);
+  return rungs.slice(0, last + 1).filter(({ operation }) => operation === rungs[last]?.operation);
+}
+
 /** What of the register is wanted; an empty word wants everything. */
 export interface Filter {
   operation: Operation | '';

@@ -63,6 +63,12 @@ export function DeskProvider({ children }: { children: ReactNode }) {
       busy,
       setOutLine: (line) => mutate({ line }),
       setOut: (sum) => mutate({ sum }),
+      setOutRow: (row) => {
+        dispatch({ do: 'line up', row });
+        if (row[0]) {
+          mutate({ sum: row[0] });
+        }
+      },
       workAnew: (sum) => mutate({ sum, anew: true }),
       open: ({ id, title, working }) => dispatch({ do: 'set out', working, page: { id, title } }),
       lay: (working) => dispatch({ do: 'set out', working }),

@@ -9,6 +9,8 @@ export interface DeskTools {
   setOutLine: (line: string) => void;
   /** Lays a sum on the desk. */
   setOut: (sum: SumRef) => void;
+  /** Lays the first of some sums on the desk; the others follow it. */
+  setOutRow: (sums: SumRef[]) => void;
   /** The sum on the desk in another way: its page stays where it is. */
   workAnew: (sum: SumRef) => void;
   open: (page: Page) => void;
@@ -23,6 +25,7 @@ export const DeskToolsContext = createContext<DeskTools>({
   dispatch: () => undefined,
   setOutLine: () => undefined,
   setOut: () => undefined,
+  setOutRow: () => undefined,
   workAnew: () => undefined,
   open: () => undefined,
   lay: () => undefined,

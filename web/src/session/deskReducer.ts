@@ -1,5 +1,5 @@
 import type { Trouble } from '../api/client';
-import type { Step, Working } from '../api/types';
+import type { Step, SumRef, Working } from '../api/types';
 
 /** What lies on the Desk: the typed line, the worked page, and how far it is shown. */
 export interface Desk {
@@ -16,6 +16,8 @@ export interface Desk {
   asking: boolean;
   /** The Workbook page that it was opened from or kept as. */
   page: { id: number; title: string } | null;
+  /** Sums that are gone through one after the other, those of a part of a lesson. */
+  row: SumRef[];
 }
 
 export type DeskAction =
@@ -30,6 +32,7 @@ export type DeskAction =
   | { do: 'back' }
   | { do: 'brief'; on: boolean }
   | { do: 'ask first'; on: boolean }
+  | { do: 'line up'; row: SumRef[] }
   | { do: 'keep'; page: NonNullable<Desk['page']> };
 
 export const EMPTY_DESK: Desk = {
@@ -41,6 +44,7 @@ export const EMPTY_DESK: Desk = {
   askFirst: false,
   asking: false,
   page: null,
+  row: [],
 };
 
 /** The steps of the working and then those of its check. */
@@ -56,6 +60,10 @@ const known = new WeakMap<Working, Step[]>();
 export function lastStep(desk: Desk): number {
   return desk.working ? allSteps(desk.working).length - 1 : 0;
 }
+
+/** Where a page stands in a row of sums, from 0; -1 where it is none of them. */
+export const placeInRow = (row: SumRef[], working: Working | null) =>
+  row.findIndex(({ plain }) => plain === working?.sum.plain);
 
 /** What a key does to the page: forward, back, to the first step or the last. */
 export function stepKey(key: string, desk: Desk): DeskAction | undefined {
@@ -93,6 +101,7 @@ export function deskReducer(desk: Desk, action: DeskAction): Desk {
         step: action.step ?? 0,
         asking: false,
         page: action.page ?? null,
+        row: placeInRow(desk.row, action.working) < 0 ? [] : desk.row,
       };
     case 'work anew': {
       const untouched = desk.line === desk.working?.problem;
@@ -120,6 +129,8 @@ export function deskReducer(desk: Desk, action: DeskAction): Desk {
       return { ...desk, brief: action.on };
     case 'ask first':
       return { ...desk, askFirst: action.on, asking: false };
+    case 'line up':
+      return { ...desk, row: action.row };
     case 'keep':
       return { ...desk, page: action.page };
   }

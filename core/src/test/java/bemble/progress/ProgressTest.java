@@ -252,4 +252,29 @@ class ProgressTest {
       }
     }
   }
+
+  /** A teacher's word holds until its time is over, or until work speaks against it. */
+  @ParameterizedTest
+  @CsvSource(
+      quoteCharacter = '"',
+      value = {
+        "SURE,   \"\",      0,  SURE",
+        "SURE,   \"\",      60, LOOK_AGAIN",
+        "SURE,   \"++\",    1,  SURE",
+        "SURE,   \"-+\",    1,  SURE",
+        "SURE,   \"----\",  1,  LOOK_AGAIN",
+        "SURE,   \"ss\",    1,  LOOK_AGAIN",
+        "NEARLY, \"----\",  60, NEARLY",
+        "BEGUN,  \"++++\",  60, BEGUN"
+      })
+  void aDecisionIsLookedAtAgain(Standing decided, String newer, int daysLater, Standing then) {
+    List<Evidence> work = work(newer);
+    LocalDate on = MONDAY.minusDays(1);
+    Progress progress =
+        of(work, on).decided(decided, on, work, on.plusDays(daysLater), Rules.STANDARD);
+    assertEquals(then, progress.standing());
+    assertEquals(decided.isSure(), progress.lookAgain().isPresent());
+    boolean isAgainst = decided.isSure() && then == Standing.LOOK_AGAIN && daysLater == 1;
+    assertEquals(isAgainst, decided.isSure() && Progress.speaksAgainst(work, Rules.STANDARD));
+  }
 }

@@ -222,7 +222,8 @@ class DemoWeeks implements ApplicationRunner {
     LocalDate day = day(demo.when());
     long id =
         plans.insert(
-            new NewLesson(room, day, demo.kind(), demo.rung(), demo.slip(), demo.title(), ""));
+            new NewLesson(
+                room, day, demo.kind(), demo.rung(), demo.slip(), demo.title(), "", null));
     List<PupilRow> there = pupils.of(room);
     List<LessonPartRow> parts = new ArrayList<>();
     for (Part part : demo.parts()) {

@@ -157,21 +157,30 @@ public class Handouts {
   /** A part of the handouts of the current class: those made before the one of that id. */
   public Slice<HandoutEntry> list(long before) {
     long classId = roll.currentClass();
-    List<HandoutEntry> entries =
-        mapper.list(classId, before, Slice.SIZE).stream()
-            .map(
-                row ->
-                    new HandoutEntry(
-                        row.id(),
-                        row.title(),
-                        HandoutKind.valueOf(row.kind()),
-                        row.givenOn(),
-                        row.dueOn(),
-                        row.pupils(),
-                        row.sums(),
-                        row.answers()))
-            .toList();
-    return new Slice<>(entries, mapper.count(classId));
+    return new Slice<>(entries(classId, before), mapper.count(classId));
+  }
+
+  /** The latest handouts of a class to which answers are still to be entered. */
+  public List<HandoutEntry> waiting(long classId) {
+    return entries(classId, Long.MAX_VALUE).stream()
+        .filter(entry -> entry.answers() < entry.pupils() * entry.sums())
+        .toList();
+  }
+
+  private List<HandoutEntry> entries(long classId, long before) {
+    return mapper.list(classId, before, Slice.SIZE).stream()
+        .map(
+            row ->
+                new HandoutEntry(
+                    row.id(),
+                    row.title(),
+                    HandoutKind.valueOf(row.kind()),
+                    row.givenOn(),
+                    row.dueOn(),
+                    row.pupils(),
+                    row.sums(),
+                    row.answers()))
+        .toList();
   }
 
   /** A handout with all its answers. */

@@ -60,6 +60,16 @@ class Calendar {
     return List.of(minutes);
   }
 
+  /** When lessons begin on each weekday from Monday to Sunday; empty where that is not said. */
+  List<String> begins(long classId) {
+    String[] begins = new String[7];
+    Arrays.fill(begins, "");
+    for (WeekdayRow row : mapper.timetable(classId)) {
+      begins[row.weekday() - 1] = row.begins();
+    }
+    return List.of(begins);
+  }
+
   /** The minutes of a day for lessons; refused, with the reason, where there are none. */
   int minutes(long classId, LocalDate day) {
     Optional<HolidayRow> holiday = mapper.holidays(classId, day, day).stream().findFirst();

@@ -10,7 +10,10 @@ import biweekly.component.VEvent;
 import biweekly.util.DateTimeComponents;
 import biweekly.util.ICalDate;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 
@@ -22,10 +25,12 @@ public class CalendarFile {
 
   private final Plan plan;
   private final Lessons lessons;
+  private final Calendar hoursOf;
 
-  CalendarFile(Plan plan, Lessons lessons) {
+  CalendarFile(Plan plan, Lessons lessons, Calendar hoursOf) {
     this.plan = plan;
     this.lessons = lessons;
+    this.hoursOf = hoursOf;
   }
 
   /** The lessons and holidays of the current class, from eight weeks ago to half a year on. */
@@ -34,13 +39,19 @@ public class CalendarFile {
     LocalDate today = plan.today();
     ICalendar calendar = new ICalendar();
     calendar.setProductId("-//Bemble//Plan//EN");
+    List<String> hours = hoursOf.begins(classId);
     for (DayView day :
         plan.days(classId, today.minusWeeks(WEEKS_BACK), today.plusWeeks(WEEKS_ON))) {
       if (day.holiday() != null) {
         calendar.addEvent(event("holiday-" + classId + "-" + day.day(), day.day(), day.holiday()));
       }
+      Optional<LocalDateTime> begins = begins(day.day(), hours);
       for (LessonView lesson : day.lessons()) {
-        VEvent event = event("lesson-" + lesson.id(), day.day(), lesson.title());
+        VEvent event =
+            begins.isPresent()
+                ? timed("lesson-" + lesson.id(), begins.get(), lesson)
+                : event("lesson-" + lesson.id(), day.day(), lesson.title());
+        begins = begins.map(time -> time.plusMinutes(lesson.minutes()));
         event.setDescription(
             lesson.parts().stream()
                 .map(PartView::told)
@@ -52,11 +63,41 @@ public class CalendarFile {
     return Biweekly.write(calendar).version(ICalVersion.V2_0).go();
   }
 
-  /** An entry of a whole day: a lesson has minutes, but no hour. */
-  private static VEvent event(String id, LocalDate day, String title) {
+  /** When the first lesson of a day begins; empty where that is not said. */
+  private static Optional<LocalDateTime> begins(LocalDate day, List<String> hours) {
+    String hour = hours.get(day.getDayOfWeek().getValue() - 1);
+    return hour.isEmpty() ? Optional.empty() : Optional.of(day.atTime(LocalTime.parse(hour)));
+  }
+
+  /** An entry from one hour to another, wherever the calendar is read. */
+  private static VEvent timed(String id, LocalDateTime begins, LessonView lesson) {
+    VEvent event = named(id, lesson.title());
+    event.setDateStart(new ICalDate(components(begins), true));
+    event.setDateEnd(new ICalDate(components(begins.plusMinutes(lesson.minutes())), true));
+    return event;
+  }
+
+  private static DateTimeComponents components(LocalDateTime time) {
+    return new DateTimeComponents(
+        time.getYear(),
+        time.getMonthValue(),
+        time.getDayOfMonth(),
+        time.getHour(),
+        time.getMinute(),
+        0,
+        false);
+  }
+
+  private static VEvent named(String id, String title) {
     VEvent event = new VEvent();
     event.setUid(id + "@bemble");
     event.setSummary(title);
+    return event;
+  }
+
+  /** An entry of a whole day: a lesson has minutes, but where none is said no hour. */
+  private static VEvent event(String id, LocalDate day, String title) {
+    VEvent event = named(id, title);
     DateTimeComponents date =
         new DateTimeComponents(day.getYear(), day.getMonthValue(), day.getDayOfMonth());
     event.setDateStart(new ICalDate(date, false));

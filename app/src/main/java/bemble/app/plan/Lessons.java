@@ -11,6 +11,7 @@ import bemble.app.plan.PlanJson.LessonState;
 import bemble.app.plan.PlanJson.LessonView;
 import bemble.app.plan.PlanJson.LogRequest;
 import bemble.app.plan.PlanJson.OpenedPart;
+import bemble.app.plan.PlanJson.OpenedSum;
 import bemble.app.plan.PlanJson.PartView;
 import bemble.app.register.Register;
 import bemble.app.register.RegisterWords;
@@ -20,7 +21,6 @@ import bemble.app.sets.SetJson.DraftRequest;
 import bemble.app.sets.SetJson.SetLineView;
 import bemble.app.sets.SetJson.SetRequest;
 import bemble.app.sets.SetJson.SumRequest;
-import bemble.app.sets.SetJson.SumView;
 import bemble.app.sets.Versions;
 import bemble.app.store.LessonPartRow;
 import bemble.app.store.LessonRow;
@@ -33,9 +33,12 @@ import bemble.practice.Lesson;
 import bemble.practice.LessonPart;
 import bemble.progress.Proposal;
 import bemble.progress.Proposals;
+import java.time.Clock;
 import java.time.LocalDate;
+import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionOperations;
 
@@ -51,6 +54,7 @@ public class Lessons {
   private final Course course;
   private final LessonParts parts;
   private final Deletions deletions;
+  private final Clock clock;
   private final TransactionOperations transactions;
 
   Lessons(
@@ -63,6 +67,7 @@ public class Lessons {
       Course course,
       LessonParts parts,
       Deletions deletions,
+      Clock clock,
       TransactionOperations transactions) {
     this.mapper = mapper;
     this.calendar = calendar;
@@ -73,6 +78,7 @@ public class Lessons {
     this.course = course;
     this.parts = parts;
     this.deletions = deletions;
+    this.clock = clock;
     this.transactions = transactions;
   }
 
@@ -105,7 +111,8 @@ public class Lessons {
       throw RefusedException.of("no-such-slip", slip);
     }
     String title = new PlanWords(words).title(request.kind(), goal.id(), slip);
-    NewLesson row = new NewLesson(classId, day, request.kind().name(), goal.id(), slip, title, "");
+    NewLesson row =
+        new NewLesson(classId, day, request.kind().name(), goal.id(), slip, title, "", null);
     return insert(row, parts.rows(lesson));
   }
 
@@ -196,27 +203,42 @@ public class Lessons {
 
   /**
    * Keeps what came of a lesson. What was not done of it is planned on the next free day: all of it
-   * where it was moved, what comes behind the showing where half was done.
+   * where it was moved, what comes behind the showing where half was done. That goes again when the
+   * lesson was done after all.
    */
   public LessonView log(long id, LogRequest request) {
     LessonRow row = find(id);
     String note = request.note() == null ? row.note() : request.note().strip();
-    LessonState before = LessonState.valueOf(row.state());
+    boolean isOther = request.state() != LessonState.valueOf(row.state());
     boolean leaves = request.state() == LessonState.HALF || request.state() == LessonState.MOVED;
     List<LessonPartRow> left =
-        leaves && before == LessonState.PLANNED
+        leaves && isOther
             ? mapper.partsOf(id).stream().filter(part -> isLeft(part, request.state())).toList()
             : List.of();
     transactions.executeWithoutResult(
         status -> {
           put(row, request.version(), row.taughtOn(), row.title(), request.state().name(), note);
+          if (isOther) {
+            deleteLeftOf(id);
+          }
           if (!left.isEmpty()) {
             LocalDate next =
                 calendar.nextFree(row.classId(), row.taughtOn()).orElse(row.taughtOn().plusDays(1));
-            copy(row, left, next);
+            copy(row, left, next, id);
           }
         });
     return open(id);
+  }
+
+  /** What was left of a lesson and is still to be taught goes into the bin. */
+  private void deleteLeftOf(long id) {
+    for (LessonRow left : mapper.leftOf(id)) {
+      if (left.state().equals(LessonState.PLANNED.name())) {
+        mapper.delete(left.id(), OffsetDateTime.now(clock));
+      } else {
+        deleteLeftOf(left.id());
+      }
+    }
   }
 
   private static boolean isLeft(LessonPartRow part, LessonState state) {
@@ -224,12 +246,24 @@ public class Lessons {
     return state == LessonState.MOVED || kind.compareTo(LessonPart.SHOW) > 0;
   }
 
-  private void copy(LessonRow row, List<LessonPartRow> rows, LocalDate day) {
+  private void copy(
+      LessonRow row, List<LessonPartRow> rows, LocalDate day, @Nullable Long cameFrom) {
     long copy =
         mapper.insert(
-            new NewLesson(row.classId(), day, row.kind(), row.rung(), row.slip(), row.title(), ""));
+            new NewLesson(
+                row.classId(), day, row.kind(), row.rung(), row.slip(), row.title(), "", cameFrom));
     if (!rows.isEmpty()) {
       mapper.addParts(copy, rows);
+    }
+  }
+
+  /** Moves what is still to be taught on a day to the next free ones. */
+  void moveOn(long classId, LocalDate day) {
+    for (LessonRow row : mapper.lessons(classId, day, day)) {
+      if (row.state().equals(LessonState.PLANNED.name())) {
+        LocalDate next = calendar.nextFree(classId, day).orElse(day.plusDays(1));
+        put(row, row.version(), next, row.title(), row.state(), row.note());
+      }
     }
   }
 
@@ -254,7 +288,7 @@ public class Lessons {
           for (int week = 1; week <= weeks; week++) {
             LocalDate day = row.taughtOn().plusWeeks(week);
             if (mapper.holidays(row.classId(), day, day).isEmpty()) {
-              copy(row, again, day);
+              copy(row, again, day, null);
             }
           }
         });
@@ -270,8 +304,11 @@ public class Lessons {
             .findFirst()
             .orElseThrow(Lessons::missing);
     long set = part.setId() == null ? makeSet(row, part) : part.setId();
-    SumView first = book.open(set, Versions.FIRST).sums().get(0);
-    return new OpenedPart(set, first.plain(), first.method());
+    return new OpenedPart(
+        set,
+        book.open(set, Versions.FIRST).sums().stream()
+            .map(sum -> new OpenedSum(sum.plain(), sum.method()))
+            .toList());
   }
 
   private long makeSet(LessonRow row, LessonPartRow part) {

@@ -6,6 +6,7 @@ import bemble.app.plan.PlanJson.HolidayRequest;
 import bemble.app.plan.PlanJson.LessonView;
 import bemble.app.plan.PlanJson.PlanView;
 import bemble.app.plan.PlanJson.SharesRequest;
+import bemble.app.plan.PlanJson.TimetableRequest;
 import bemble.app.register.Register;
 import bemble.app.register.SchoolWeek;
 import bemble.app.store.HolidayRow;
@@ -92,6 +93,7 @@ public class Plan {
         today(),
         days(classId, first, first.plusWeeks(weeks).minusDays(1)),
         calendar.timetable(classId),
+        calendar.begins(classId),
         words.proposals(few(proposals.all())),
         words.proposals(proposals.opener().stream().limit(MOST_IN_OPENER).toList()),
         rules.view(classId));
@@ -149,17 +151,25 @@ public class Plan {
     if (request.name() == null || request.name().isBlank()) {
       mapper.removeHoliday(classId, day);
     } else {
-      mapper.addHoliday(classId, day, request.name().strip());
+      transactions.executeWithoutResult(
+          status -> {
+            mapper.addHoliday(classId, day, request.name().strip());
+            if (request.moveLessons()) {
+              lessons.moveOn(classId, day);
+            }
+          });
     }
   }
 
-  /** Sets the minutes of each weekday from Monday to Sunday. */
-  public void timetable(List<Integer> minutes) {
+  /** Sets the lessons of each weekday from Monday to Sunday. */
+  public void timetable(TimetableRequest request) {
     long classId = lessons.currentClass();
+    List<String> begins = request.begins() == null ? calendar.begins(classId) : request.begins();
     transactions.executeWithoutResult(
         status -> {
-          for (int day = 0; day < minutes.size(); day++) {
-            mapper.setMinutes(classId, new WeekdayRow(day + 1, minutes.get(day)));
+          for (int day = 0; day < begins.size(); day++) {
+            int minutes = request.minutes().get(day);
+            mapper.setWeekday(classId, new WeekdayRow(day + 1, minutes, begins.get(day)));
           }
         });
   }

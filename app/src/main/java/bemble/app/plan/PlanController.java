@@ -119,7 +119,7 @@ class PlanController {
   @PutMapping("/timetable")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void timetable(@Valid @RequestBody TimetableRequest request) {
-    plan.timetable(request.minutes());
+    plan.timetable(request);
   }
 
   /** Chooses what a teacher may choose of the rules. */

@@ -11,6 +11,7 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
@@ -99,6 +100,7 @@ public final class PlanJson {
    *
    * @param days all days from the first Monday to the last Sunday
    * @param timetable the minutes of each weekday from Monday to Sunday
+   * @param begins when the lessons begin, as 09:15; empty where that is not said
    * @param proposals what a lesson may be about, what should come first first
    * @param opener what comes in openers
    */
@@ -106,6 +108,7 @@ public final class PlanJson {
       LocalDate today,
       List<DayView> days,
       List<Integer> timetable,
+      List<String> begins,
       List<ProposalView> proposals,
       List<ProposalView> opener,
       SharesView shares) {}
@@ -183,21 +186,39 @@ public final class PlanJson {
       @Min(value = 1, message = "{valid.repeat}") @Max(value = 12, message = "{valid.repeat}")
           int weeks) {}
 
-  /** A day without lessons; without a name it is one with lessons again. */
+  /**
+   * A day without lessons; without a name it is one with lessons again.
+   *
+   * @param moveLessons whether what is still to be taught on it moves to the next free days
+   */
   public record HolidayRequest(
       @NotBlank(message = "{valid.day}") String day,
-      @Size(max = 60, message = "{valid.name-length}") @Nullable String name) {}
+      @Size(max = 60, message = "{valid.name-length}") @Nullable String name,
+      boolean moveLessons) {}
 
-  /** The minutes of each weekday from Monday to Sunday. */
+  /**
+   * The lessons of each weekday from Monday to Sunday.
+   *
+   * @param begins when they begin, as 09:15; empty where that is not said
+   */
   public record TimetableRequest(
       @NotNull(message = "{valid.timetable}") @Size(min = 7, max = 7, message = "{valid.timetable}")
           List<
                   @NotNull @Min(value = 0, message = "{valid.timetable}")
                   @Max(value = 240, message = "{valid.timetable}") Integer>
-              minutes) {}
+              minutes,
+      @Nullable @Size(min = 7, max = 7, message = "{valid.begins}")
+          List<
+                  @NotNull
+                  @Pattern(regexp = "|([01]\\d|2[0-3]):[0-5]\\d", message = "{valid.begins}")
+                  String>
+              begins) {}
 
-  /** The set of a part, and the sum that it begins with. */
-  public record OpenedPart(long set, String plain, String method) {}
+  /** The set of a part, and its sums in their order. */
+  public record OpenedPart(long set, List<OpenedSum> sums) {}
+
+  /** A sum by its line and its method. */
+  public record OpenedSum(String plain, String method) {}
 
   /**
    * A rung that some are to look at again.
@@ -213,13 +234,25 @@ public final class PlanJson {
    * @param next the next day with a lesson that is still planned, today if there is one; missing
    *     where nothing is planned
    * @param waiting handouts with answers to be entered
+   * @param others the other classes
    */
   public record TodayView(
       LocalDate today,
       boolean planned,
       @Nullable DayView next,
       List<HandoutEntry> waiting,
-      List<AgainView> again) {}
+      List<AgainView> again,
+      List<OtherClass> others) {}
+
+  /**
+   * What comes next for another class.
+   *
+   * @param next the next day with a lesson that is still planned; missing where nothing is
+   * @param lessons what is planned on it
+   * @param waiting how many handouts wait to be marked
+   */
+  public record OtherClass(
+      long id, String name, @Nullable LocalDate next, List<String> lessons, int waiting) {}
 
   /** What was done. */
   public enum LogKind {

@@ -1,12 +1,16 @@
 package bemble.app.plan;
 
+import bemble.app.house.ClassView;
+import bemble.app.house.Classes;
 import bemble.app.house.Roll;
 import bemble.app.marking.Handouts;
-import bemble.app.marking.MarkingJson.HandoutEntry;
 import bemble.app.plan.PlanJson.AgainView;
 import bemble.app.plan.PlanJson.DayView;
+import bemble.app.plan.PlanJson.LessonState;
+import bemble.app.plan.PlanJson.OtherClass;
 import bemble.app.plan.PlanJson.TodayView;
 import bemble.app.register.Register;
+import bemble.app.store.LessonRow;
 import bemble.app.store.PlanMapper;
 import bemble.app.store.Shared;
 import java.time.LocalDate;
@@ -24,6 +28,7 @@ public class Today {
   private final Handouts handouts;
   private final Register register;
   private final Course course;
+  private final Classes classes;
   private final Shared shared;
 
   Today(
@@ -34,6 +39,7 @@ public class Today {
       Handouts handouts,
       Register register,
       Course course,
+      Classes classes,
       Shared shared) {
     this.mapper = mapper;
     this.roll = roll;
@@ -42,6 +48,7 @@ public class Today {
     this.handouts = handouts;
     this.register = register;
     this.course = course;
+    this.classes = classes;
     this.shared = shared;
   }
 
@@ -55,13 +62,25 @@ public class Today {
     LocalDate today = plan.today();
     Optional<DayView> next =
         mapper.nextPlanned(classId, today).map(day -> plan.days(classId, day, day).get(0));
-    return new TodayView(today, next.isPresent(), next.orElse(null), waiting(), again(classId));
+    return new TodayView(
+        today,
+        next.isPresent(),
+        next.orElse(null),
+        handouts.waiting(classId),
+        again(classId),
+        classes.all().stream().filter(each -> each.id() != classId).map(this::other).toList());
   }
 
-  private List<HandoutEntry> waiting() {
-    return handouts.list(Long.MAX_VALUE).entries().stream()
-        .filter(entry -> entry.answers() < entry.pupils() * entry.sums())
-        .toList();
+  private OtherClass other(ClassView room) {
+    Optional<LocalDate> next = mapper.nextPlanned(room.id(), plan.today());
+    List<String> titles =
+        next.stream()
+            .flatMap(day -> mapper.lessons(room.id(), day, day).stream())
+            .filter(row -> row.state().equals(LessonState.PLANNED.name()))
+            .map(LessonRow::title)
+            .toList();
+    int waiting = handouts.waiting(room.id()).size();
+    return new OtherClass(room.id(), room.name(), next.orElse(null), titles, waiting);
   }
 
   private List<AgainView> again(long classId) {

@@ -25,7 +25,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -112,10 +111,14 @@ public class PupilPages {
 
   /** The letter to the parents of a pupil as PDF. */
   public byte[] letter(long id, PdfRequest.Size size) {
-    PupilRow pupil = find(id);
-    String heading =
-        Sentences.of("letter.heading", pupil.name(), RegisterWords.day(LocalDate.now(clock)));
-    return sheets.lines(heading, letter(pupil, mapper.evidenceOf(id)), size, 1);
+    return letter(id, letter(find(id), mapper.evidenceOf(id)), size);
+  }
+
+  /** A letter in the words of the teacher. */
+  public byte[] letter(long id, List<String> lines, PdfRequest.Size size) {
+    String name = find(id).name();
+    String heading = Sentences.of("letter.heading", name, RegisterWords.day(LocalDate.now(clock)));
+    return sheets.lines(heading, lines, size, 1);
   }
 
   private List<String> letter(PupilRow pupil, List<EvidenceRow> rows) {
@@ -129,13 +132,14 @@ public class PupilPages {
     long days = rows.stream().map(EvidenceRow::workedOn).distinct().count();
     String since = RegisterWords.day(rows.get(0).workedOn());
     List<String> lines = new ArrayList<>();
+    lines.add(Sentences.of("letter.greeting", pupil.name()));
     lines.add(Sentences.of("letter.work", pupil.name(), all, since, days, right));
-    named(progress, words, Standing.SURE, Standing.LOOK_AGAIN)
-        .ifPresent(names -> lines.add(Sentences.of("letter.sure", pupil.name(), names)));
-    named(progress, words, Standing.NEARLY)
-        .ifPresent(names -> lines.add(Sentences.of("letter.nearly", names)));
-    named(progress, words, Standing.BEGUN)
-        .ifPresent(names -> lines.add(Sentences.of("letter.begun", names)));
+    sums(progress, words, Standing.SURE, Standing.LOOK_AGAIN)
+        .ifPresent(sums -> lines.add(Sentences.of("letter.sure", pupil.name(), sums)));
+    sums(progress, words, Standing.NEARLY)
+        .ifPresent(sums -> lines.add(Sentences.of("letter.nearly", sums)));
+    sums(progress, words, Standing.BEGUN)
+        .ifPresent(sums -> lines.add(Sentences.of("letter.begun", sums)));
     progress.values().stream()
         .flatMap(each -> each.slip().stream())
         // What is not told from another slip is not printed.
@@ -151,17 +155,16 @@ public class PupilPages {
     return lines;
   }
 
-  private static Optional<String> named(
+  /** A sum of each rung of some standings: what a rung is called says nothing at home. */
+  private static Optional<String> sums(
       Map<String, Progress> progress, RegisterWords words, Standing... standings) {
-    List<String> names =
+    List<String> all =
         words.ladder().rungs().stream()
-            .map(Rung::id)
-            .filter(rung -> List.of(standings).contains(standing(progress, rung)))
-            .map(words::rung)
-            .map(name -> name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1))
+            .filter(rung -> List.of(standings).contains(standing(progress, rung.id())))
+            .map(rung -> words.sums(rung, 1))
             .toList();
     // The latest rungs say more than the first.
-    List<String> some = names.subList(Math.max(0, names.size() - MOST_NAMED), names.size());
+    List<String> some = all.subList(Math.max(0, all.size() - MOST_NAMED), all.size());
     return some.isEmpty() ? Optional.empty() : Optional.of(String.join("; ", some));
   }
 

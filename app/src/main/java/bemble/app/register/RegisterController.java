@@ -2,6 +2,7 @@ package bemble.app.register;
 
 import bemble.app.export.PdfRequest;
 import bemble.app.register.RegisterJson.EvidenceView;
+import bemble.app.register.RegisterJson.LetterRequest;
 import bemble.app.register.RegisterJson.PupilPage;
 import bemble.app.register.RegisterJson.RegisterView;
 import bemble.app.register.RegisterJson.StandingsRequest;
@@ -62,5 +63,14 @@ class RegisterController {
   @GetMapping(path = "/pupils/{id}/letter", produces = MediaType.APPLICATION_PDF_VALUE)
   byte[] letter(@PathVariable long id, @RequestParam(defaultValue = "A4") PdfRequest.Size size) {
     return pages.letter(id, size);
+  }
+
+  /** A letter in the words of the teacher. */
+  @PostMapping(path = "/pupils/{id}/letter", produces = MediaType.APPLICATION_PDF_VALUE)
+  byte[] letter(
+      @PathVariable long id,
+      @Valid @RequestBody LetterRequest request,
+      @RequestParam(defaultValue = "A4") PdfRequest.Size size) {
+    return pages.letter(id, request.lines(), size);
   }
 }

@@ -74,6 +74,11 @@ public final class RegisterJson {
       @NotEmpty(message = "{valid.standings}") @Size(max = 2000, message = "{valid.standings}")
           List<@Valid @NotNull StandingRequest> decisions) {}
 
+  /** A letter to parents as a teacher has written it, paragraph by paragraph. */
+  public record LetterRequest(
+      @NotEmpty(message = "{valid.letter}") @Size(max = 40, message = "{valid.letter}")
+          List<@NotNull @Size(max = 1000, message = "{valid.letter}") String> lines) {}
+
   /** How often a slip was made, week by week. */
   public record SlipWeeks(SlipLabel slip, List<Integer> times) {}
 

@@ -1,8 +1,13 @@
 package bemble.app.store;
 
 import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
 
-/** A lesson about to be planned. */
+/**
+ * A lesson about to be planned.
+ *
+ * @param cameFrom the lesson of which it is what was left; null for one of its own
+ */
 public record NewLesson(
     long classId,
     LocalDate taughtOn,
@@ -10,4 +15,5 @@ public record NewLesson(
     String rung,
     String slip,
     String title,
-    String note) {}
+    String note,
+    @Nullable Long cameFrom) {}

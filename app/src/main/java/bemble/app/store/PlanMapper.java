@@ -30,9 +30,10 @@ public interface PlanMapper extends Deletable {
   @Select(
       """
       select id from final table (
-        insert into lesson (class_id, taught_on, kind, rung, slip, title, state, note, version)
+        insert into lesson (class_id, taught_on, kind, rung, slip, title, state, note, version,
+                            came_from)
         values (#{classId}, #{taughtOn}, #{kind}, #{rung}, #{slip}, #{title}, 'PLANNED', #{note},
-                1))
+                1, #{cameFrom}))
       """)
   long insert(NewLesson lesson);
 
@@ -47,6 +48,10 @@ public interface PlanMapper extends Deletable {
       </script>
       """)
   int addParts(@Param("lesson") long lesson, @Param("parts") List<LessonPartRow> parts);
+
+  /** What was left of a lesson. */
+  @Select(COLUMNS + "where came_from = #{id} and deleted_at is null")
+  List<LessonRow> leftOf(long id);
 
   /** The lessons of some days, both ends among them. */
   @Select(
@@ -123,15 +128,15 @@ public interface PlanMapper extends Deletable {
   @Delete("delete from holiday where class_id = #{classId} and free_on = #{day}")
   int removeHoliday(@Param("classId") long classId, @Param("day") LocalDate day);
 
-  @Select("select weekday, minutes from timetable where class_id = #{classId}")
+  @Select("select weekday, minutes, begins from timetable where class_id = #{classId}")
   List<WeekdayRow> timetable(long classId);
 
   @Update(
       """
-      merge into timetable (class_id, weekday, minutes) key (class_id, weekday)
-      values (#{classId}, #{day.weekday}, #{day.minutes})
+      merge into timetable (class_id, weekday, minutes, begins) key (class_id, weekday)
+      values (#{classId}, #{day.weekday}, #{day.minutes}, #{day.begins})
       """)
-  int setMinutes(@Param("classId") long classId, @Param("day") WeekdayRow day);
+  int setWeekday(@Param("classId") long classId, @Param("day") WeekdayRow day);
 
   /** What was done, the latest first: lessons, handouts, sets, runs and votes of a class. */
   @Select(

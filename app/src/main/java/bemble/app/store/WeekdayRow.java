@@ -1,4 +1,10 @@
 package bemble.app.store;
 
-/** How many minutes there are on a weekday, Monday being 1. */
-public record WeekdayRow(int weekday, int minutes) {}
+/**
+ * The lessons of a weekday.
+ *
+ * @param weekday Monday being 1
+ * @param minutes how many minutes there are
+ * @param begins when they begin, as 09:15; empty where that is not said
+ */
+public record WeekdayRow(int weekday, int minutes, String begins) {}

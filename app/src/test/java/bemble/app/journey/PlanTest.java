@@ -100,7 +100,8 @@ class PlanTest {
     JsonNode set = talk.get("/api/sets/" + opened.get("set").asLong() + "?version=A").json();
     int sums = lesson.at("/parts/2/lines/0/count").asInt();
     assertEquals(sums, set.get("sums").size());
-    assertEquals(opened.get("plain"), set.at("/sums/0/plain"));
+    assertEquals(sums, opened.get("sums").size());
+    assertEquals(opened.at("/sums/0/plain"), set.at("/sums/0/plain"));
     assertEquals(404, talk.post(path.replace("/2", "/9"), "").status());
   }
 
@@ -124,7 +125,22 @@ class PlanTest {
         rest.get("parts"), day(MONDAY.plusDays(3)).at("/lessons/0/parts"), "all of it moves");
     assertEquals(409, talk.post(path, half).status(), "seen before it was logged");
     talk.post(path, Map.of("version", 2, "state", "DONE"));
+    assertEquals(0, day(MONDAY.plusDays(3)).get("lessons").size(), "it was done after all");
     assertEquals(0, day(MONDAY.plusDays(4)).get("lessons").size(), "nothing is left twice");
+  }
+
+  @Test
+  void whatIsPlannedOnAHolidayMovesOnWhereThatIsWanted() {
+    planned(MONDAY);
+    planned(MONDAY.plusDays(1));
+    Map<String, Object> free = Map.of("day", MONDAY.toString(), "name", "Bulb day");
+    talk.put("/api/plan/holidays", free);
+    assertEquals(1, day(MONDAY).get("lessons").size(), "nothing moves by itself");
+    Map<String, Object> moving = new HashMap<>(free);
+    moving.put("moveLessons", true);
+    talk.put("/api/plan/holidays", moving);
+    assertEquals(0, day(MONDAY).get("lessons").size());
+    assertEquals(1, day(MONDAY.plusDays(2)).get("lessons").size());
   }
 
   @Test
@@ -185,7 +201,8 @@ class PlanTest {
         Map.of(
             "decisions",
             List.of(
-                Map.of("pupil", roll.at("/0/id").asLong(), "rung", RUNG, "standing", "LOOK_AGAIN"))));
+                Map.of(
+                    "pupil", roll.at("/0/id").asLong(), "rung", RUNG, "standing", "LOOK_AGAIN"))));
     planned(MONDAY.plusDays(1));
     planned(MONDAY);
     today = talk.get("/api/plan/today").json();
@@ -345,6 +362,28 @@ class PlanTest {
     assertTrue(file.contains("SUMMARY:" + lesson.get("title").asText()), file);
     assertTrue(file.contains("DTSTART;VALUE=DATE:" + MONDAY.toString().replace("-", "")), file);
     assertTrue(file.contains("SUMMARY:Bulb day"), file);
+    List<String> begins = List.of("09:15", "", "", "", "", "", "");
+    List<Integer> minutes = List.of(45, 45, 45, 45, 45, 0, 0);
+    Map<String, Object> hours = Map.of("minutes", minutes, "begins", begins);
+    assertEquals(204, talk.put("/api/plan/timetable", hours).status());
+    String monday = MONDAY.toString().replace("-", "");
+    String timed = talk.get("/api/plan/calendar").text();
+    assertTrue(timed.contains("DTSTART:" + monday + "T091500"), timed);
+    List<String> none = List.of("9 o'clock", "", "", "", "", "", "");
+    assertEquals(
+        422, talk.put("/api/plan/timetable", Map.of("minutes", minutes, "begins", none)).status());
+  }
+
+  @Test
+  void todayTellsOfTheOtherClassesToo() {
+    planned(MONDAY);
+    JsonNode rooms = talk.post("/api/classes", Map.of("name", "Greenhouse")).json();
+    assertEquals(2, rooms.size());
+    JsonNode other = talk.get("/api/plan/today").json().at("/others/0");
+    assertEquals("My class", other.get("name").asText());
+    assertEquals(MONDAY.toString(), other.get("next").asText());
+    assertEquals(1, other.get("lessons").size());
+    assertEquals(0, other.get("waiting").asInt());
   }
 
   @Test

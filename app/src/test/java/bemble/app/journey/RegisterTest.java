@@ -212,11 +212,7 @@ class RegisterTest {
     assertEquals("NEARLY", square.get("byRules").asText());
     assertEquals("Explained it to the class", square.get("note").asText());
     decision.put("standing", null);
-    assertEquals(
-        "NEARLY",
-        square(decide(decision).json(), "Neve")
-            .get("standing")
-            .asText());
+    assertEquals("NEARLY", square(decide(decision).json(), "Neve").get("standing").asText());
     decision.put("rung", "subtraction-by-magic");
     Talk.Answer refused = decide(decision);
     assertEquals(422, refused.status());
@@ -240,13 +236,9 @@ class RegisterTest {
     assertEquals(page.get("weeks").size(), page.at("/slips/0/times").size());
     assertEquals("Bulb crates", page.at("/recent/0/title").asText());
     assertEquals(2, page.at("/recent/0/right").asInt());
-    byte[] pdf = talk.get("/api/register/pupils/" + pupil("Bram") + "/letter").bytes();
-    try (PDDocument document = Loader.loadPDF(pdf)) {
-      String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
-      assertTrue(text.contains("Bram has worked 10 sums on 2 days"), text);
-      assertTrue(text.contains("4 of them were right"), text);
-      assertEquals(1, document.getNumberOfPages());
-    }
+    String text = text(talk.get("/api/register/pupils/" + pupil("Bram") + "/letter"));
+    assertTrue(text.contains("Bram has worked 10 sums on 2 days"), text);
+    assertTrue(text.contains("4 of them were right"), text);
     JsonNode none = talk.get("/api/register/pupils/" + pupil("Neve")).json();
     assertTrue(none.at("/letter/0").asText().contains("not worked any sums"), none::toString);
   }
@@ -254,9 +246,20 @@ class RegisterTest {
   @Test
   void theLetterSaysWhatTheTeacherHasDecided() {
     marked(1, "Bram", RIGHT);
-    assertTrue(letter("Bram").contains("Nearly"), letter("Bram"));
+    assertTrue(letter("Bram").contains("most of the time"), letter("Bram"));
     decide(Map.of("pupil", pupil("Bram"), "rung", RUNG, "standing", "SURE", "note", ""));
-    assertFalse(letter("Bram").contains("Nearly"), letter("Bram"));
+    assertFalse(letter("Bram").contains("most of the time"), letter("Bram"));
+  }
+
+  @Test
+  void aLetterIsPrintedInTheWordsOfTheTeacher() throws IOException {
+    String path = "/api/register/pupils/" + pupil("Bram") + "/letter";
+    List<String> lines = List.of("Dear Wrens,", "Bram counts on a number line.");
+    String text = text(talk.post(path, Map.of("lines", lines)));
+    assertTrue(text.contains("Dear Wrens,") && text.contains("number line"), text);
+    Talk.Answer none = talk.post(path, Map.of("lines", List.of()));
+    assertEquals(422, none.status());
+    assertTrue(none.detail().contains("1 to 40 paragraphs"), none.detail());
   }
 
   @Test
@@ -265,8 +268,7 @@ class RegisterTest {
     Map<String, Object> bram = Map.of("pupil", pupil("Bram"), "rung", RUNG, "standing", "NEARLY");
     Map<String, Object> nobody = Map.of("pupil", 999, "rung", RUNG, "standing", "SURE");
     Object some = List.of(neve, nobody);
-    assertEquals(
-        404, talk.put("/api/register/standings", Map.of("decisions", some)).status());
+    assertEquals(404, talk.put("/api/register/standings", Map.of("decisions", some)).status());
     assertEquals(0, register().get("squares").size());
     Object both = List.of(neve, bram);
     JsonNode now = talk.put("/api/register/standings", Map.of("decisions", both)).json();
@@ -274,6 +276,14 @@ class RegisterTest {
     assertEquals("NEARLY", square(now, "Bram").get("standing").asText());
     assertFalse(square(now, "Neve").get("against").asBoolean());
     assertTrue(square(now, "Neve").hasNonNull("lookAgain"), "what is decided is looked at again");
+  }
+
+  /** What stands on the one page of a PDF. */
+  private static String text(Talk.Answer pdf) throws IOException {
+    try (PDDocument document = Loader.loadPDF(pdf.bytes())) {
+      assertEquals(1, document.getNumberOfPages());
+      return new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+    }
   }
 
   private String letter(String name) {
