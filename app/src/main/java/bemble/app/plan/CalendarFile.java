@@ -39,6 +39,8 @@ public class CalendarFile {
     LocalDate today = plan.today();
     ICalendar calendar = new ICalendar();
     calendar.setProductId("-//Bemble//Plan//EN");
+    // An hour of the school's is the same wherever the calendar is read.
+    calendar.getTimezoneInfo().setGlobalFloatingTime(true);
     List<String> hours = hoursOf.begins(classId);
     for (DayView day :
         plan.days(classId, today.minusWeeks(WEEKS_BACK), today.plusWeeks(WEEKS_ON))) {
@@ -69,7 +71,7 @@ public class CalendarFile {
     return hour.isEmpty() ? Optional.empty() : Optional.of(day.atTime(LocalTime.parse(hour)));
   }
 
-  /** An entry from one hour to another, wherever the calendar is read. */
+  /** An entry from one hour to another. */
   private static VEvent timed(String id, LocalDateTime begins, LessonView lesson) {
     VEvent event = named(id, lesson.title());
     event.setDateStart(new ICalDate(components(begins), true));
