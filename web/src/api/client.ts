@@ -21,6 +21,7 @@ import type {
   RenameRequest,
   Report,
   RunRequest,
+  RungLabel,
   RungChange,
   RungRequest,
   SetFile,
@@ -219,6 +220,8 @@ export const api = {
   register: () => taken(client.GET('/api/register')),
   registerTable: () =>
     taken<Blob>(client.GET('/api/register/csv', { parseAs: 'blob' }) as Promise<BlobAnswer>),
+  places: (operation: RungLabel['operation']) =>
+    taken(client.GET('/api/register/places', { params: { query: { operation } } })),
   decideStandings: (decisions: StandingRequest[]) =>
     taken(client.PUT('/api/register/standings', { body: { decisions } })),
   evidenceAgain: () => taken(client.POST('/api/register/evidence')),

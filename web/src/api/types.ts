@@ -73,6 +73,7 @@ export type CellRequest = Schemas['CellRequest'];
 export type Glance = Schemas['GlanceView'];
 export type Register = Schemas['RegisterView'];
 export type RegisterSquare = Schemas['SquareView'];
+export type FoundPlace = Schemas['PlaceView'];
 export type RungLabel = Schemas['RungLabel'];
 export type PupilRecord = Schemas['PupilPage'];
 export type StandingRequest = Schemas['StandingRequest'];

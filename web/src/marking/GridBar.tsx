@@ -15,8 +15,6 @@ export const GridBar = memo(function GridBar({
   keys,
   onKeys,
   onWay,
-  asTheyLie,
-  onLie,
   onUndo,
   onOpen,
   onMore,
@@ -28,9 +26,6 @@ export const GridBar = memo(function GridBar({
   keys: boolean;
   onKeys: (shown: boolean) => void;
   onWay: (way: Way) => void;
-  /** Whether the rows lie as the books do. */
-  asTheyLie: boolean;
-  onLie: (now: boolean) => void;
   onUndo: () => void;
   onOpen: () => void;
   onMore: () => void;
@@ -49,13 +44,6 @@ export const GridBar = memo(function GridBar({
           {t('marking.down')}
         </Button>
       </Box>
-      <Button
-        aria-pressed={asTheyLie}
-        title={t('marking.rows-as-books-lie')}
-        onClick={() => onLie(!asTheyLie)}
-      >
-        {t('marking.as-the-books-lie')}
-      </Button>
       <Button aria-pressed={keys} onClick={() => onKeys(!keys)}>
         {t('common.keys-to-touch')}
       </Button>

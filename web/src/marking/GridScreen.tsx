@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { useCurrentClass } from '../session/classes';
 import { BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
@@ -40,10 +41,10 @@ export function GridScreen({ id }: { id: number }) {
     }
   });
   const turnTo = useStable(setWay);
-  const layAs = useStable((books: boolean) => {
+  const layAs = (books: boolean) => {
     lie(books);
     setAt({ row: 0, column: 0 });
-  });
+  };
   const open = useStable(() => setOpened(true));
   const more = useStable(() => setSending(true));
   const read = useReading(id, marking.took);
@@ -87,6 +88,15 @@ export function GridScreen({ id }: { id: number }) {
             <Box sx={{ fontSize: 14.5, color: 'text.secondary' }}>
               {[KINDS[grid.kind], dayTold(grid.givenOn)].join(' · ')}
             </Box>
+            <Button
+              size="small"
+              aria-pressed={asTheyLie}
+              title={t('marking.rows-as-books-lie')}
+              onClick={() => layAs(!asTheyLie)}
+              sx={{ ml: 'auto', alignSelf: 'center', minHeight: 26, py: 0 }}
+            >
+              {t('marking.as-the-books-lie')}
+            </Button>
             {grid.setChanged && (
               <Box role="note" sx={{ fontSize: 14.5 }}>
                 {t('marking.the-set-has-other-sums')}
@@ -135,8 +145,6 @@ export function GridScreen({ id }: { id: number }) {
         keys={keys}
         onKeys={setKeys}
         onWay={turnTo}
-        asTheyLie={asTheyLie}
-        onLie={layAs}
         onUndo={undo}
         onOpen={open}
         onMore={more}

@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
@@ -8,6 +9,7 @@ import type { Register as Whole } from '../api/types';
 import { useCurrentClass } from '../session/classes';
 import { BOOK, COLUMN, LEFT_PAGE, PAGES, RIGHT_PAGE } from '../ui/book';
 import { useDraft } from '../ui/useDraft';
+import { FirstSheetPage } from './FirstSheetPage';
 import { Legend } from './Legend';
 import { PupilPage } from './PupilPage';
 import { RegisterGrid, type Place } from './RegisterGrid';
@@ -20,6 +22,7 @@ import {
   STANDINGS,
   wantedOf,
   type Filter,
+  type Operation,
 } from './standings';
 import { t } from '../words';
 
@@ -51,6 +54,8 @@ function Opened({ register, room }: { register: Whole; room: string }) {
     pupil: params.has('pupil') ? Number(params.get('pupil')) : undefined,
     rung: params.get('rung') ?? undefined,
   };
+  const first = Object.keys(OPERATIONS).find((each) => each === params.get('first')) as
+    Operation | undefined;
   const pupil = register.pupils.find(({ id }) => id === at.pupil);
   const rung = register.rungs.find(({ id }) => id === at.rung);
   // A rung that is come to by its address is seen among those of its operation.
@@ -139,8 +144,22 @@ function Opened({ register, room }: { register: Whole; room: string }) {
             rung={rung}
             onPupil={(to) => onAt({ pupil: to, rung: rung.id })}
           />
+        ) : first ? (
+          <FirstSheetPage register={register} operation={first} onClose={() => onAt({})} />
         ) : (
-          <Legend register={register} />
+          <>
+            <Legend register={register} />
+            {register.pupils.length > 0 && (
+              <Button
+                sx={{ alignSelf: 'start' }}
+                onClick={() =>
+                  setParams({ first: shown || (begun[0] ?? 'ADDITION') }, { replace: true })
+                }
+              >
+                {t('register.find-places')}
+              </Button>
+            )}
+          </>
         )}
       </Box>
     </Box>

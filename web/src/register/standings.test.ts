@@ -5,6 +5,8 @@ import {
   groupsOf,
   rungsOf,
   squaresOf,
+  askedNext,
+  foundPlaces,
   rungsUpTo,
   wantedOf,
   type Standing,
@@ -98,5 +100,22 @@ describe('The rungs up to one', () => {
     expect(rungsUpTo(register, 'tens').map(({ id }) => id)).toEqual(['ones', 'tens']);
     expect(rungsUpTo(register, 'zeros').map(({ id }) => id)).toEqual(['zeros']);
     expect(rungsUpTo(register, '')).toEqual([]);
+  });
+});
+
+describe('Places', () => {
+  const places = [
+    { pupil: 1, upTo: 'tens' },
+    { pupil: 2, upTo: 'ones', ask: 'tens' },
+    { pupil: 3, ask: 'tens' },
+    { pupil: 4 },
+  ];
+  it('are asked for rung by rung', () => {
+    expect(askedNext(places)).toEqual([{ rung: 'tens', pupils: [2, 3] }]);
+  });
+  it('stand for standings once they are found', () => {
+    expect(foundPlaces(register, places)).toEqual(
+      ['ones', 'tens'].map((rung) => ({ pupil: 1, rung, standing: 'SURE' })),
+    );
   });
 });

@@ -1,4 +1,10 @@
-import type { Register, RegisterSquare, RungLabel } from '../api/types';
+import type {
+  FoundPlace,
+  Register,
+  RegisterSquare,
+  RungLabel,
+  StandingRequest,
+} from '../api/types';
 import { t } from '../words';
 
 export type Standing = RegisterSquare['standing'];
@@ -46,6 +52,23 @@ export function rungsUpTo({ rungs }: Register, id: string): RungLabel[] {
   const last = rungs.findIndex((rung) => rung.id === id);
   return rungs.slice(0, last + 1).filter(({ operation }) => operation === rungs[last]?.operation);
 }
+
+/** What is asked next, rung by rung, with the pupils whom it is asked of. */
+export function askedNext(places: FoundPlace[]): { rung: string; pupils: number[] }[] {
+  const rungs = [...new Set(places.flatMap(({ ask }) => ask ?? []))];
+  return rungs.map((rung) => ({
+    rung,
+    pupils: places.filter(({ ask }) => ask === rung).map(({ pupil }) => pupil),
+  }));
+}
+
+/** The standings that the places which are found stand for. */
+export const foundPlaces = (register: Register, places: FoundPlace[]): StandingRequest[] =>
+  places
+    .filter(({ ask }) => ask === undefined)
+    .flatMap(({ pupil, upTo }) =>
+      rungsUpTo(register, upTo ?? '').map(({ id }) => ({ pupil, rung: id, standing: 'SURE' })),
+    );
 
 /** What of the register is wanted; an empty word wants everything. */
 export interface Filter {

@@ -1,5 +1,6 @@
 package bemble.app.register;
 
+import bemble.app.export.CutOut;
 import bemble.app.export.PdfRequest;
 import bemble.app.export.SetSheets;
 import bemble.app.house.Classes;
@@ -161,7 +162,7 @@ public class PupilPages {
     List<String> all =
         words.ladder().rungs().stream()
             .filter(rung -> List.of(standings).contains(standing(progress, rung.id())))
-            .map(rung -> words.sums(rung, 1))
+            .map(rung -> CutOut.unbroken(words.sums(rung, 1)).strip())
             .toList();
     // The latest rungs say more than the first.
     List<String> some = all.subList(Math.max(0, all.size() - MOST_NAMED), all.size());

@@ -219,6 +219,11 @@ public class Register {
     return evidence(classId).stream().findFirst().map(EvidenceRow::workedOn);
   }
 
+  /** What each pupil of a class has worked of each rung, the earliest first. */
+  Map<Long, Map<String, List<Evidence>>> work(long classId) {
+    return byRung(evidence(classId));
+  }
+
   /** What the pupils of a class have worked, the earliest first. */
   private List<EvidenceRow> evidence(long classId) {
     return shared.of(List.of("evidence", classId), () -> mapper.evidence(classId));

@@ -2,10 +2,12 @@ package bemble.app.register;
 
 import bemble.app.export.PdfRequest;
 import bemble.app.register.RegisterJson.EvidenceView;
+import bemble.app.register.RegisterJson.FirstSheetView;
 import bemble.app.register.RegisterJson.LetterRequest;
 import bemble.app.register.RegisterJson.PupilPage;
 import bemble.app.register.RegisterJson.RegisterView;
 import bemble.app.register.RegisterJson.StandingsRequest;
+import bemble.problem.Operation;
 import jakarta.validation.Valid;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -24,11 +26,14 @@ class RegisterController {
   private final Register register;
   private final PupilPages pages;
   private final EvidenceBook evidence;
+  private final FirstSheets firstSheets;
 
-  RegisterController(Register register, PupilPages pages, EvidenceBook evidence) {
+  RegisterController(
+      Register register, PupilPages pages, EvidenceBook evidence, FirstSheets firstSheets) {
     this.register = register;
     this.pages = pages;
     this.evidence = evidence;
+    this.firstSheets = firstSheets;
   }
 
   @GetMapping
@@ -40,6 +45,12 @@ class RegisterController {
   @GetMapping(path = "/csv", produces = "text/csv")
   String csv() {
     return RegisterTable.write(register.view());
+  }
+
+  /** The rungs of a first sheet, and how far each pupil was found to have come by few sums. */
+  @GetMapping("/places")
+  FirstSheetView places(@RequestParam Operation operation) {
+    return firstSheets.of(operation);
   }
 
   /** Decides standings, or leaves them to the rules again; answers with the register. */

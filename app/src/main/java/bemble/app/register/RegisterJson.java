@@ -74,6 +74,21 @@ public final class RegisterJson {
       @NotEmpty(message = "{valid.standings}") @Size(max = 2000, message = "{valid.standings}")
           List<@Valid @NotNull StandingRequest> decisions) {}
 
+  /**
+   * How far a pupil has come in an operation.
+   *
+   * @param upTo the last rung that holds; missing where none does
+   * @param ask the rung to ask next; missing where the place is found
+   */
+  public record PlaceView(long pupil, @Nullable String upTo, @Nullable String ask) {}
+
+  /**
+   * The places of a class in an operation.
+   *
+   * @param rungs those of a first sheet
+   */
+  public record FirstSheetView(List<String> rungs, List<PlaceView> places) {}
+
   /** A letter to parents as a teacher has written it, paragraph by paragraph. */
   public record LetterRequest(
       @NotEmpty(message = "{valid.letter}") @Size(max = 40, message = "{valid.letter}")

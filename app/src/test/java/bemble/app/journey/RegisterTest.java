@@ -263,6 +263,21 @@ class RegisterTest {
   }
 
   @Test
+  void aFirstSheetFindsPlacesByFewSums() {
+    JsonNode before = talk.get("/api/register/places?operation=SUBTRACTION").json();
+    assertEquals(4, before.get("rungs").size());
+    assertEquals(2, before.get("places").size());
+    assertTrue(before.at("/places/0").hasNonNull("ask"), before::toString);
+    marked(1, "Neve", RIGHT);
+    marked(1, "Bram", SLIPPED_OFTEN);
+    JsonNode places = talk.get("/api/register/places?operation=SUBTRACTION").json().get("places");
+    assertEquals(RUNG, places.at("/1/upTo").asText(), "Neve has it right");
+    assertFalse(places.at("/0").hasNonNull("upTo"), places::toString);
+    assertFalse(places.at("/0/ask").equals(places.at("/1/ask")), "they go different ways");
+    assertEquals(400, talk.get("/api/register/places?operation=KNITTING").status());
+  }
+
+  @Test
   void manyStandingsAreDecidedTogetherOrNone() {
     Map<String, Object> neve = Map.of("pupil", pupil("Neve"), "rung", RUNG, "standing", "SURE");
     Map<String, Object> bram = Map.of("pupil", pupil("Bram"), "rung", RUNG, "standing", "NEARLY");

@@ -97,7 +97,7 @@ public final class Noise {
                   "{\"title\":\"Beds\",\"sums\":" + SUMS + ",\"right\":1,\"telling\":\"AT_END\"}"),
               entry("POST /api/runs/1/next", "{}"),
               entry("POST /api/groups", "{\"name\":\"Seeds\",\"pupils\":[1,2]}"),
-              entry("POST /api/register/pupils/1/letter", "{\"lines\":[\"Dear family,\"]}"),
+              entry("POST /api/register/pupils/1/letter", "{\"lines\":[\"Neve\"]}"),
               entry("POST /api/roll", "{\"names\":\"Neve\\nBram\"}"),
               entry(
                   "POST /api/handouts",
