@@ -227,6 +227,13 @@ export const api = {
   evidenceAgain: () => taken(client.POST('/api/register/evidence')),
   pupilRecord: (id: number) =>
     taken(client.GET('/api/register/pupils/{id}', { params: { path: { id } } })),
+  letters: (pupils: number[]) =>
+    taken<Blob>(
+      client.POST('/api/register/letters', {
+        body: { pupils },
+        parseAs: 'blob',
+      }) as Promise<BlobAnswer>,
+    ),
   letter: (id: number, lines: string[]) =>
     taken<Blob>(
       client.POST('/api/register/pupils/{id}/letter', {

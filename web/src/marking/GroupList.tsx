@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { api } from '../api/client';
 import type { PupilGroup, Pupil } from '../api/types';
 import { useGroups } from '../session/groups';
+import { save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
 import { t } from '../words';
 
@@ -32,6 +33,12 @@ export function GroupList({ roll }: { roll: Pupil[] }) {
     onSuccess: done,
   });
   const remove = useMutation({ mutationFn: api.deleteGroup, onSuccess: done, onError });
+  const letters = useMutation({
+    mutationFn: async ({ name, pupils }: PupilGroup) =>
+      save(await api.letters(pupils), t('marking.letters-file', { name })),
+    onSuccess: (name) => notice({ text: t('common.downloaded', { name }) }),
+    onError,
+  });
   const there = roll.filter(({ left }) => !left);
   return (
     <Box role="region" aria-label={t('marking.groups')} sx={{ mt: 3 }}>
@@ -69,6 +76,14 @@ export function GroupList({ roll }: { roll: Pupil[] }) {
                   .join(', ')}
               </Box>
             </Box>
+            <Button
+              size="small"
+              aria-label={t('marking.letters-of-group', { name: group.name })}
+              disabled={letters.isPending}
+              onClick={() => letters.mutate(group)}
+            >
+              {t('marking.letters')}
+            </Button>
             <Button
               size="small"
               aria-label={t('marking.change-group', { name: group.name })}

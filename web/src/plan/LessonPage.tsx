@@ -5,10 +5,11 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { api } from '../api/client';
 import type { Lesson } from '../api/types';
+import { useGroups } from '../session/groups';
 import { isSecondClick, useDeletion } from '../ui/useDeletion';
 import { useDraft } from '../ui/useDraft';
 import { useNotice } from '../ui/useNotice';
-import { STATES, wholeDay } from './days';
+import { partsSent, STATES, wholeDay, type PartSent } from './days';
 import { Parts } from './Parts';
 import { usePlanChange } from './usePlan';
 import { t } from '../words';
@@ -19,9 +20,10 @@ const MOST_REPEATS = 12;
 export function LessonPage({ lesson, minutes }: { lesson: Lesson; minutes: number }) {
   const { id, version, day, title } = lesson;
   const notice = useNotice();
+  const { groups } = useGroups();
   const [name, setName] = useState(title);
   const [weeks, setWeeks] = useState(4);
-  const change = usePlanChange((to: { day?: string; title?: string }) =>
+  const change = usePlanChange((to: { day?: string; title?: string; parts?: PartSent[] }) =>
     api.changeLesson(id, { version, day, title, ...to }),
   );
   const repeat = usePlanChange(
@@ -66,6 +68,34 @@ export function LessonPage({ lesson, minutes }: { lesson: Lesson; minutes: numbe
           slotProps={{ htmlInput: { 'aria-label': t('plan.on-another-day') } }}
         />
       </Box>
+      {lesson.state === 'PLANNED' && groups.length > 0 && (
+        <Box
+          role="group"
+          aria-label={t('plan.for-whom')}
+          sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}
+        >
+          {[{ id: 0, name: t('plan.all-of-the-class'), pupils: [] as number[] }, ...groups].map(
+            (group) => (
+              <Button
+                key={group.id}
+                size="small"
+                variant="outlined"
+                disabled={change.isPending}
+                onClick={() =>
+                  change.mutate({
+                    parts: partsSent(lesson.parts).map((part) => ({
+                      ...part,
+                      pupils: group.pupils,
+                    })),
+                  })
+                }
+              >
+                {group.name}
+              </Button>
+            ),
+          )}
+        </Box>
+      )}
       <Parts lesson={lesson} changing={lesson.state === 'PLANNED'} />
       <Outcome key={`${id} ${version}`} lesson={lesson} />
       <Box sx={{ mt: 'auto', display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1 }}>

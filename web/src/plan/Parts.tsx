@@ -7,7 +7,15 @@ import type { Lesson, LessonPart } from '../api/types';
 import { mistakeAddress } from '../mistake/stages';
 import { useDeskTools } from '../session/deskContext';
 import { AddPart } from './AddPart';
-import { namesTold, partsSent, partTold, withEarlier, withMore, type PartSent } from './days';
+import {
+  forWhom,
+  namesTold,
+  partsSent,
+  partTold,
+  withEarlier,
+  withMore,
+  type PartSent,
+} from './days';
 import { usePlanChange } from './usePlan';
 import { t } from '../words';
 
@@ -48,6 +56,7 @@ export function Parts({ lesson, changing }: { lesson: Lesson; changing?: boolean
   );
   return (
     <>
+      {lesson.parts.length > 0 && <Box sx={{ fontSize: 15.5 }}>{forWhom(lesson)}</Box>}
       <Box component="ol" sx={{ m: 0, p: 0, listStyle: 'none' }}>
         {lesson.parts.map((part, number) => (
           <Box

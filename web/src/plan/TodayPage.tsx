@@ -1,16 +1,18 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useMutation, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { Today } from '../api/types';
 import { dayTold, stateTold } from '../marking/told';
 import { useClassChange, useCurrentClass } from '../session/classes';
+import { useGroups } from '../session/groups';
 import { makeSet } from '../session/makeSet';
 import { BOOK, COLUMN, PAGES, RIGHT_PAGE } from '../ui/book';
 import { LIST, ROW_BELOW, ROW_TITLE } from '../ui/list';
 import { useNotice } from '../ui/useNotice';
-import { minutesTold, namesTold, wholeDay } from './days';
+import { minutesTold, namesTold, ofSome, wholeDay } from './days';
 import { Outcome } from './LessonPage';
 import { Parts } from './Parts';
 import { Views } from './Views';
@@ -125,9 +127,16 @@ function Waiting({ today: { waiting } }: { today: Today }) {
   );
 }
 
-function Again({ today: { again } }: { today: Today }) {
+function Again({ today: { again: all } }: { today: Today }) {
   const navigate = useNavigate();
   const notice = useNotice();
+  const { groups } = useGroups();
+  const classId = useCurrentClass()?.id;
+  const { data: roll } = useQuery({ queryKey: ['roll', classId], queryFn: api.roll });
+  const [groupId, setGroupId] = useState<number>();
+  const group = groups.find(({ id }) => id === groupId);
+  const members = roll?.filter(({ id }) => group?.pupils.includes(id)).map(({ name }) => name);
+  const again = group ? ofSome(all, members ?? []) : all;
   const make = useMutation({
     mutationFn: () =>
       makeSet(
@@ -152,6 +161,24 @@ function Again({ today: { again } }: { today: Today }) {
           {t('plan.make-a-mixed-set')}
         </Button>
       </Box>
+      {groups.length > 0 && (
+        <Box
+          role="group"
+          aria-label={t('plan.for-whom')}
+          sx={{ my: 0.75, display: 'flex', flexWrap: 'wrap', gap: 0.75 }}
+        >
+          {groups.map(({ id, name }) => (
+            <Button
+              key={id}
+              size="small"
+              aria-pressed={id === groupId}
+              onClick={() => setGroupId(id === groupId ? undefined : id)}
+            >
+              {name}
+            </Button>
+          ))}
+        </Box>
+      )}
       {again.length === 0 && <Box sx={QUIET}>{t('plan.nobody-for-now')}</Box>}
       {again.slice(0, MOST_SHOWN).map(({ rung, reason, pupils }) => (
         <Box key={rung.id} sx={{ mt: 0.75, fontSize: 16, lineHeight: 1.35 }}>
@@ -162,7 +189,8 @@ function Again({ today: { again } }: { today: Today }) {
           >
             {rung.name}
           </Box>
-          : {reason} {pupils.length <= MOST_NAMED && `${namesTold(pupils)}.`}
+          : {!group && `${reason} `}
+          {pupils.length <= MOST_NAMED && `${namesTold(pupils)}.`}
         </Box>
       ))}
     </Box>

@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import type { Lesson, PlanDay } from '../api/types';
+import type { Lesson, PlanDay, Today } from '../api/types';
 import {
+  forWhom,
+  ofSome,
   dayAfter,
   dayBeside,
   freeDay,
@@ -95,5 +97,25 @@ describe('a lesson', () => {
   it('has a part earlier, and loses none, nor those whom it is for', () => {
     expect(withEarlier(parts, 1)).toEqual([parts[1], parts[0]]);
     expect(withMore(parts, 1, 0, 1)[1]?.pupils).toEqual([7, 9]);
+  });
+});
+
+describe('Whom something is for', () => {
+  const part = (names: string[]) =>
+    ({ pupils: names.map((_, id) => id), names }) as Lesson['parts'][number];
+  it('is the whole class where any part is for all', () => {
+    expect(forWhom({ parts: [part([]), part(['Neve'])] })).toBe('For the whole class');
+  });
+  it('is told by names where every part is for some', () => {
+    expect(forWhom({ parts: [part(['Neve', 'Bram']), part(['Neve'])] })).toBe('For Neve, Bram');
+  });
+  it('leaves of what is to be looked at again what concerns them', () => {
+    const again = [
+      { rung: { id: 'a' }, reason: '', pupils: ['Neve', 'Bram'] },
+      { rung: { id: 'b' }, reason: '', pupils: ['Bram'] },
+    ] as Today['again'];
+    expect(ofSome(again, ['Neve']).map(({ rung, pupils }) => [rung.id, pupils])).toEqual([
+      ['a', ['Neve']],
+    ]);
   });
 });

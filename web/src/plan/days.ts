@@ -1,4 +1,4 @@
-import type { Lesson, LessonPart, PlanDay } from '../api/types';
+import type { Lesson, LessonPart, PlanDay, Today } from '../api/types';
 import { LOCALE, t } from '../words';
 
 export const WEEKDAYS = [
@@ -118,6 +118,20 @@ export const namesTold = (names: string[]) =>
         more: names.length - MOST_NAMES,
       })
     : names.join(', ');
+
+/** What some are to look at again, with them alone. */
+export const ofSome = (again: Today['again'], names: string[]): Today['again'] =>
+  again
+    .map((each) => ({ ...each, pupils: each.pupils.filter((name) => names.includes(name)) }))
+    .filter(({ pupils }) => pupils.length > 0);
+
+/** Whom a lesson is for: the whole class, or those of its parts where all are for some. */
+export function forWhom({ parts }: Pick<Lesson, 'parts'>): string {
+  const names = [...new Set(parts.flatMap((part) => part.names))];
+  return parts.some(({ pupils }) => pupils.length === 0)
+    ? t('plan.for-the-whole-class')
+    : t('plan.for-some', { names: namesTold(names) });
+}
 
 /** The first day from a day on that has minutes and no lesson. */
 export const freeDay = (days: PlanDay[], from: string) =>

@@ -5,14 +5,17 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { RunRequest } from '../api/types';
+import { useCurrentClass } from '../session/classes';
+import { useGroups } from '../session/groups';
 import { WhoField } from '../session/WhoField';
 import { ChoiceRow } from '../ui/ChoiceRow';
 import { useDraft } from '../ui/useDraft';
+import { useNotice } from '../ui/useNotice';
 import { usualMark } from './told';
 import { t } from '../words';
 
@@ -35,25 +38,49 @@ export default function RunDialog({ source, onClose }: { source: RunSource; onCl
   const [withCheck, setWithCheck] = useState<'no' | 'yes'>('no');
   const navigate = useNavigate();
   const queries = useQueryClient();
+  const notice = useNotice();
   const right = /^\d{1,3}$/.test(typed) ? Number(typed) : 0;
   const isMark = right >= 1 && right <= most;
+  const { groups } = useGroups();
+  const classId = useCurrentClass()?.id;
+  const { data: roll } = useQuery({ queryKey: ['roll', classId], queryFn: api.roll });
+  const [groupId, setGroupId] = useState<number>();
+  const group = groups.find(({ id }) => id === groupId);
+  const members = roll?.filter(({ id }) => group?.pupils.includes(id)) ?? [];
+  /** Who has a run already, where not all could be begun at once. */
+  const begun = useRef(new Set<number>());
   const begin = useMutation({
-    mutationFn: () =>
-      api.beginRun({
-        ...source,
-        who,
-        right,
-        inARow: inARow === 'yes',
-        telling,
-        settingOut,
-        withCheck: withCheck === 'yes',
-      }),
+    mutationFn: async () => {
+      if (!group) {
+        return beginFor(who);
+      }
+      for (const { id, name } of members.filter(({ id }) => !begun.current.has(id))) {
+        await beginFor(name);
+        begun.current.add(id);
+      }
+      return undefined;
+    },
     onSuccess: (run) => {
-      queries.setQueryData(['run', run.id], run);
       void queries.invalidateQueries({ queryKey: ['runs'] });
-      void navigate(`/slate/${run.current}`);
+      if (run) {
+        queries.setQueryData(['run', run.id], run);
+        void navigate(`/slate/${run.current}`);
+      } else {
+        notice({ text: t('runs.runs-begun', { runs: members.length }) });
+        void navigate('/slate');
+      }
     },
   });
+  const beginFor = (writer: string) =>
+    api.beginRun({
+      ...source,
+      who: writer,
+      right,
+      inARow: inARow === 'yes',
+      telling,
+      settingOut,
+      withCheck: withCheck === 'yes',
+    });
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="run-title">
       <form
@@ -73,7 +100,26 @@ export default function RunDialog({ source, onClose }: { source: RunSource; onCl
               : t('runs.sums-of-this-rung-come')}
           </Box>
           <Box sx={{ mb: 2, mt: 1 }}>
-            <WhoField value={who} onChange={setWho} />
+            {!group && <WhoField value={who} onChange={setWho} />}
+            {groups.length > 0 && (
+              <Box
+                role="group"
+                aria-label={t('runs.a-run-for-each-of')}
+                sx={{ mt: 1, display: 'flex', flexWrap: 'wrap', gap: 0.75, alignItems: 'center' }}
+              >
+                <span>{t('runs.a-run-for-each-of')}</span>
+                {groups.map(({ id, name, pupils }) => (
+                  <Button
+                    key={id}
+                    size="small"
+                    aria-pressed={id === groupId}
+                    onClick={() => setGroupId(id === groupId ? undefined : id)}
+                  >
+                    {name} ({pupils.length})
+                  </Button>
+                ))}
+              </Box>
+            )}
           </Box>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 2 }}>
             <TextField

@@ -56,8 +56,9 @@ final class AddingSlips {
    */
   static Change lowerNumberTooFarLeft(Problem problem) {
     List<Numeral> numbers = problem.numbers();
-    int shorter = numbers.get(0).highestPlace() - numbers.get(1).highestPlace();
-    boolean isPair = numbers.size() == 2 && (shorter == 0 || shorter == 1);
+    int shorter =
+        numbers.size() == 2 ? numbers.get(0).highestPlace() - numbers.get(1).highestPlace() : -1;
+    boolean isPair = shorter == 0 || shorter == 1;
     Change both = onePlaceLeft(problem, place -> isPair);
     return new Change() {
       private boolean isUpperSetOut;

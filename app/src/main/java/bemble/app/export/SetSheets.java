@@ -40,6 +40,17 @@ public class SetSheets {
     }
   }
 
+  /** Lines below a heading, on a page of their own. */
+  public record Letter(String heading, List<String> lines) {}
+
+  /** Some letters, each beginning a page. */
+  public byte[] letters(List<Letter> letters, PdfRequest.Size size) {
+    try (PdfBook book = new PdfBook(size)) {
+      letters.forEach(letter -> book.lines(letter.heading(), letter.lines(), 1));
+      return book.bytes();
+    }
+  }
+
   /** A list to be marked by: a row a pupil, a column a sum, with its right answer above. */
   public byte[] markingList(
       String heading, List<MarkingList.Row> rows, List<String> answers, PdfRequest.Size size) {

@@ -3,6 +3,7 @@ package bemble.app.register;
 import bemble.app.export.CutOut;
 import bemble.app.export.PdfRequest;
 import bemble.app.export.SetSheets;
+import bemble.app.export.SetSheets.Letter;
 import bemble.app.house.Classes;
 import bemble.app.house.PupilEntry;
 import bemble.app.http.MissingException;
@@ -118,8 +119,23 @@ public class PupilPages {
   /** A letter in the words of the teacher. */
   public byte[] letter(long id, List<String> lines, PdfRequest.Size size) {
     String name = find(id).name();
-    String heading = Sentences.of("letter.heading", name, RegisterWords.day(LocalDate.now(clock)));
-    return sheets.lines(heading, lines, size, 1);
+    return sheets.letters(List.of(new Letter(heading(name), lines)), size);
+  }
+
+  /** The letters to the parents of some pupils, each on a page of its own. */
+  public byte[] letters(List<Long> ids, PdfRequest.Size size) {
+    return sheets.letters(
+        ids.stream()
+            .map(this::find)
+            .map(
+                pupil ->
+                    new Letter(heading(pupil.name()), letter(pupil, mapper.evidenceOf(pupil.id()))))
+            .toList(),
+        size);
+  }
+
+  private String heading(String name) {
+    return Sentences.of("letter.heading", name, RegisterWords.day(LocalDate.now(clock)));
   }
 
   private List<String> letter(PupilRow pupil, List<EvidenceRow> rows) {

@@ -4,6 +4,7 @@ import bemble.app.export.PdfRequest;
 import bemble.app.register.RegisterJson.EvidenceView;
 import bemble.app.register.RegisterJson.FirstSheetView;
 import bemble.app.register.RegisterJson.LetterRequest;
+import bemble.app.register.RegisterJson.LettersRequest;
 import bemble.app.register.RegisterJson.PupilPage;
 import bemble.app.register.RegisterJson.RegisterView;
 import bemble.app.register.RegisterJson.StandingsRequest;
@@ -74,6 +75,14 @@ class RegisterController {
   @GetMapping(path = "/pupils/{id}/letter", produces = MediaType.APPLICATION_PDF_VALUE)
   byte[] letter(@PathVariable long id, @RequestParam(defaultValue = "A4") PdfRequest.Size size) {
     return pages.letter(id, size);
+  }
+
+  /** The letters to the parents of some pupils. */
+  @PostMapping(path = "/letters", produces = MediaType.APPLICATION_PDF_VALUE)
+  byte[] letters(
+      @Valid @RequestBody LettersRequest request,
+      @RequestParam(defaultValue = "A4") PdfRequest.Size size) {
+    return pages.letters(request.pupils(), size);
   }
 
   /** A letter in the words of the teacher. */

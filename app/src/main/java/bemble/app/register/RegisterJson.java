@@ -94,6 +94,11 @@ public final class RegisterJson {
       @NotEmpty(message = "{valid.letter}") @Size(max = 40, message = "{valid.letter}")
           List<@NotNull @Size(max = 1000, message = "{valid.letter}") String> lines) {}
 
+  /** Whose letters are wanted. */
+  public record LettersRequest(
+      @NotEmpty(message = "{valid.group-pupils}") @Size(max = 60, message = "{valid.group-pupils}")
+          List<@NotNull Long> pupils) {}
+
   /** How often a slip was made, week by week. */
   public record SlipWeeks(SlipLabel slip, List<Integer> times) {}
 

@@ -263,6 +263,22 @@ class RegisterTest {
   }
 
   @Test
+  void eachLetterOfAGroupIsOnAPageOfItsOwn() throws IOException {
+    marked(1, "Neve", RIGHT);
+    Object both = Map.of("pupils", List.of(pupil("Neve"), pupil("Bram")));
+    byte[] pdf = talk.post("/api/register/letters", both).bytes();
+    try (PDDocument document = Loader.loadPDF(pdf)) {
+      assertEquals(2, document.getNumberOfPages());
+      PDFTextStripper first = new PDFTextStripper();
+      first.setEndPage(1);
+      String text = first.getText(document);
+      assertTrue(text.contains("Dear family of Neve") && !text.contains("Bram"), text);
+    }
+    Map<String, Object> nobody = Map.of("pupils", List.of(999));
+    assertEquals(404, talk.post("/api/register/letters", nobody).status());
+  }
+
+  @Test
   void aFirstSheetFindsPlacesByFewSums() {
     JsonNode before = talk.get("/api/register/places?operation=SUBTRACTION").json();
     assertEquals(4, before.get("rungs").size());

@@ -97,6 +97,7 @@ public final class Noise {
                   "{\"title\":\"Beds\",\"sums\":" + SUMS + ",\"right\":1,\"telling\":\"AT_END\"}"),
               entry("POST /api/runs/1/next", "{}"),
               entry("POST /api/groups", "{\"name\":\"Seeds\",\"pupils\":[1,2]}"),
+              entry("POST /api/register/letters", "{\"pupils\":[1]}"),
               entry("POST /api/register/pupils/1/letter", "{\"lines\":[\"Neve\"]}"),
               entry("POST /api/roll", "{\"names\":\"Neve\\nBram\"}"),
               entry(
