@@ -145,13 +145,7 @@ public class Lessons {
 
   LessonView view(LessonRow row, List<LessonPartRow> rows) {
     List<PartView> views = parts.views(rows, register.words(row.classId()), row.classId());
-    // What some do while the others practise takes no time of its own.
-    boolean anyForAll = views.stream().anyMatch(LessonParts::isForAll);
-    int minutes =
-        views.stream()
-            .filter(part -> !anyForAll || LessonParts.isForAll(part))
-            .mapToInt(PartView::minutes)
-            .sum();
+    int minutes = views.stream().filter(LessonParts::isForAll).mapToInt(PartView::minutes).sum();
     return new LessonView(
         row.id(),
         row.version(),
