@@ -88,6 +88,10 @@ public enum Slip {
   FROM_THE_ONES_END(DividingSlips::fromTheOnesEnd),
 
   PAIRS_FROM_WRONG_END(DividingSlips::pairsFromTheWrongEnd),
+  PAIRS_FROM_LEFT(
+      Kind.IN_ANSWERS, problem -> new PairsFromLeft(problem, false), PAIRS_FROM_WRONG_END),
+  PAIRS_FROM_LEFT_FILLED_UP(
+      Kind.IN_ANSWERS, problem -> new PairsFromLeft(problem, true), PAIRS_FROM_WRONG_END),
   NOT_DOUBLED(DividingSlips::notDoubled),
   LAST_FIGURE_DOUBLED(DividingSlips::lastFigureDoubled),
   DIGIT_NOT_BESIDE(DividingSlips::digitNotBeside),
@@ -112,8 +116,8 @@ public enum Slip {
     /** Where the sum is set out: nothing where that was done for the writer. */
     SETTING_OUT,
     /**
-     * Where the sum is set out, and told from the answer alone: on squared paper the sign stands in
-     * the way, and a number elsewhere is seen without it.
+     * Where the sum is set out, and told from the answer alone: on squared paper it is seen where
+     * the numbers stand.
      */
     IN_ANSWERS,
     /** A number fact that somebody has wrong. */
@@ -183,9 +187,9 @@ public enum Slip {
     return !isOfFacts() && kind != Kind.ON_PAGES;
   }
 
-  /** Whether another operation is carried out in the whole sum, or in none of it. */
+  /** Whether it is made in the whole sum, or in none of it: another operation, for most. */
   public boolean isOfWholeSum() {
-    return kind == Kind.WHOLE_SUM;
+    return kind == Kind.WHOLE_SUM || kind == Kind.IN_ANSWERS;
   }
 
   /** Whether it is a number fact that somebody has wrong. */

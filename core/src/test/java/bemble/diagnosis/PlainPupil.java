@@ -71,6 +71,8 @@ record PlainPupil(String slip, Operation operation, String method, Habit habit, 
               (one, other, makes) ->
                   (long) one * (other % 100)
                       + (long) one * (other / 100) * (makes.next() ? 10 : 100)),
+          rooting("pairs-from-wrong-end", (one, other, makes) -> root(one, makes, false)),
+          rooting("pairs-from-wrong-end", (one, other, makes) -> root(one, makes, true)),
           times("", (one, other, makes) -> changedOver((long) one * other, makes)),
           times(
               "",
@@ -90,6 +92,28 @@ record PlainPupil(String slip, Operation operation, String method, Habit habit, 
 
   private static PlainPupil byThree(String slip, Habit habit) {
     return new PlainPupil(slip, Operation.MULTIPLICATION, "column", habit, true);
+  }
+
+  private static PlainPupil rooting(String slip, Habit habit) {
+    return new PlainPupil(slip, Operation.ROOT, "digit-pairs", habit, false);
+  }
+
+  /** The root cut off; by whoever slips, of pairs from the left and what is left over last. */
+  private static long root(int radicand, Chances makes, boolean fillsUp) {
+    boolean odd = String.valueOf(radicand).length() % 2 == 1;
+    if (!odd || !makes.next()) {
+      return (long) Math.sqrt(radicand);
+    }
+    if (fillsUp) {
+      return (long) Math.sqrt(10.0 * radicand);
+    }
+    long root = (long) Math.sqrt(radicand / 10);
+    long left = radicand / 10 - root * root;
+    long last = 0;
+    while ((20 * root + last + 1) * (last + 1) <= left * 10 + radicand % 10 && last < 9) {
+      last++;
+    }
+    return 10 * root + last;
   }
 
   private static long whole(long right, long slipped, Chances makes) {
@@ -181,6 +205,7 @@ record PlainPupil(String slip, Operation operation, String method, Habit habit, 
         int one = 1000 + random.nextInt(9000);
         yield new int[] {one, 10 + random.nextInt(one - 10)};
       }
+      case ROOT -> new int[] {100 + random.nextInt(99_900), 0};
       default ->
           new int[] {
             11 + random.nextInt(889), byThree ? 111 + random.nextInt(889) : 11 + random.nextInt(89)

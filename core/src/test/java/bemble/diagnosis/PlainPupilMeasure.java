@@ -6,6 +6,7 @@ import bemble.practice.Item;
 import bemble.problem.Addition;
 import bemble.problem.Multiplication;
 import bemble.problem.Problem;
+import bemble.problem.Root;
 import bemble.problem.Subtraction;
 import bemble.slip.Slip;
 import bemble.style.Style;
@@ -104,6 +105,7 @@ final class PlainPupilMeasure {
     return switch (pupil.operation()) {
       case ADDITION -> new Addition(List.of(one, other));
       case SUBTRACTION -> new Subtraction(one, other);
+      case ROOT -> new Root(one, 0);
       default -> new Multiplication(one, other);
     };
   }

@@ -107,6 +107,8 @@ class SlipAnswersTest {
         "√94249    | digit-pairs | last-figure-doubled         | 309",
         "√2916     | digit-pairs | one-digit-down              | 50",
         "√94249    | digit-pairs | pairs-from-wrong-end        | 902",
+        "√31684    | digit-pairs | pairs-from-left             | 560",
+        "√31684    | digit-pairs | pairs-from-left-filled-up   | 562",
         "√94249    | digit-pairs | trial-too-small             | 306",
         "364 + 5   | column      | number-too-far-left         | 414",
         "345 + 234 | column      | lower-number-too-far-left   | 2685",

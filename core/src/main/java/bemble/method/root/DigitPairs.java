@@ -25,6 +25,8 @@ public final class DigitPairs implements Method<Root> {
                   Slip.TRIAL_TOO_SMALL,
                   Slip.TRIAL_TOO_LARGE,
                   Slip.PAIRS_FROM_WRONG_END,
+                  Slip.PAIRS_FROM_LEFT,
+                  Slip.PAIRS_FROM_LEFT_FILLED_UP,
                   Slip.NOT_DOUBLED,
                   Slip.LAST_FIGURE_DOUBLED,
                   Slip.DIGIT_NOT_BESIDE,
