@@ -7,6 +7,7 @@ import bemble.app.ladder.Ladders;
 import bemble.app.slate.AttemptRequest.Telling;
 import bemble.app.store.AttemptMapper;
 import bemble.app.store.AttemptRow;
+import bemble.app.store.RecentMapper;
 import bemble.app.store.StrokeRow;
 import bemble.app.working.Sums;
 import bemble.check.Check;
@@ -47,6 +48,7 @@ public class Attempts {
   private final AttemptStarter starter;
   private final Ladders ladders;
   private final Deletions deletions;
+  private final RecentMapper recent;
   private final Clock clock;
   private final ApplicationEventPublisher events;
 
@@ -61,6 +63,7 @@ public class Attempts {
       AttemptStarter starter,
       Ladders ladders,
       Deletions deletions,
+      RecentMapper recent,
       Clock clock,
       ApplicationEventPublisher events,
       TransactionOperations transactions) {
@@ -71,6 +74,7 @@ public class Attempts {
     this.starter = starter;
     this.ladders = ladders;
     this.deletions = deletions;
+    this.recent = recent;
     this.clock = clock;
     this.events = events;
     this.transactions = transactions;
@@ -268,10 +272,18 @@ public class Attempts {
     }
     deletions.delete(mapper, id, AttemptReader::missing);
     pages.forget(id);
+    lookAgain(id);
   }
 
   public void restore(long id) {
     deletions.restore(mapper, id, AttemptReader::missing);
+    lookAgain(id);
+  }
+
+  /** What a page helped to say of its writer may be gone with it, or back. */
+  private void lookAgain(long id) {
+    recent.lookAgainAfter(id);
+    recent.lookAtPagesAgainAfter(id);
   }
 
   private static StrokeRow row(StrokeView stroke) {

@@ -75,6 +75,26 @@ public interface RecentMapper {
       """)
   int lookAgain(long handout);
 
+  /** Has a pupil's later answers looked at again where a page was deleted, or came back. */
+  @Update(
+      """
+      update answer set said = null
+      where pupil_id = (select pupil_id from attempt where id = #{attempt})
+        and handout_id in (select id from handout
+                           where given_on >= (select cast(handed_in_at as date) from attempt
+                                              where id = #{attempt}))
+      """)
+  int lookAgainAfter(long attempt);
+
+  /** The same of later pages. */
+  @Update(
+      """
+      update attempt set said = null
+      where pupil_id = (select pupil_id from attempt where id = #{attempt})
+        and handed_in_at >= (select handed_in_at from attempt where id = #{attempt})
+      """)
+  int lookAtPagesAgainAfter(long attempt);
+
   /** Notes what is said of an answer, or of a page that answers no handout. */
   @Update(
       """
