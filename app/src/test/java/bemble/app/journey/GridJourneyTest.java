@@ -51,4 +51,24 @@ class GridJourneyTest extends HandedOut {
     hand.button("Sort by name").click();
     assertThat(names.nth(0)).hasValue("Bram");
   }
+
+  @Test
+  void whatIsHandedOutToAGroupHasItsRowsAlone() {
+    hand.page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Handouts")).click();
+    hand.button("New group").click();
+    hand.page.getByLabel("Name of the group").fill("Bean rows");
+    Locator pupils =
+        hand.page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Pupils"));
+    pupils.getByText("Bram").click();
+    pupils.getByText("Neve").click();
+    hand.button("Make the group").click();
+    assertThat(hand.page.getByText("Bean rows")).isVisible();
+    typeSums();
+    hand.button("Hand out").click();
+    inDialog("Bean rows (2)").click();
+    assertThat(hand.page.getByText("To 2 of 5 pupils")).isVisible();
+    inDialog("Hand out").click();
+    assertThat(hand.page.getByText("Handed out to 2 pupils.")).isVisible();
+    assertThat(hand.page.getByRole(AriaRole.ROWHEADER)).hasText(new String[] {"Bram", "Neve"});
+  }
 }

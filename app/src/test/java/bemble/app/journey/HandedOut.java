@@ -28,17 +28,22 @@ abstract class HandedOut extends Journey {
       hand.button("Add pupils").click();
     }
     assertThat(hand.page.getByLabel("Name of Wilfa")).isVisible();
+    typeSums();
+    hand.button("Hand out").click();
+    assertThat(hand.page.getByText("To all 5 pupils")).isVisible();
+    inDialog("Hand out").click();
+    assertThat(hand.page).hasURL(Pattern.compile("/marking/\\d+$"));
+    assertThat(grid()).isFocused();
+  }
+
+  /** Types the sums as a set with a name. */
+  static void typeSums() {
     hand.tab("Sets");
     hand.button("Type or paste").click();
     hand.page.getByLabel("One sum to a line").fill("742 − 368\n621 − 257\n853 − 478");
     hand.button("Take them").click();
     assertThat(hand.page.getByTestId("sum")).hasCount(3);
     hand.page.getByLabel("Name of the set").fill("Bulb crates");
-    hand.button("Hand out").click();
-    assertThat(hand.page.getByText("To all 5 pupils")).isVisible();
-    inDialog("Hand out").click();
-    assertThat(hand.page).hasURL(Pattern.compile("/marking/\\d+$"));
-    assertThat(grid()).isFocused();
   }
 
   static Locator grid() {

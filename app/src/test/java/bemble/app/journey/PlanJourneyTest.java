@@ -214,4 +214,19 @@ class PlanJourneyTest extends Journey {
     hand.button("Keep").click();
     assertThat(hand.page.getByText("there are 45 minutes")).isVisible();
   }
+
+  @Test
+  void aHolidayAsksWhereThePlannedLessonGoes() {
+    plan(MONDAY);
+    day(MONDAY).click(new Locator.ClickOptions().setPosition(8, 8));
+    hand.page.getByLabel("Free, because of").fill("Bulb planting");
+    hand.button("Make it free").click();
+    assertThat(hand.alert()).containsText("Where does it go?");
+    hand.button("To the next free day").click();
+    assertThat(day(MONDAY)).containsText("Bulb planting");
+    assertThat(day(MONDAY).getByTestId("lesson")).hasCount(0);
+    assertThat(day(MONDAY.plusDays(1)).getByTestId("lesson")).hasCount(1);
+    hand.button("Not free").click();
+    assertThat(day(MONDAY)).not().containsText("Bulb planting");
+  }
 }

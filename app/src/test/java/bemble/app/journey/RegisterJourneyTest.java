@@ -1,11 +1,13 @@
 package bemble.app.journey;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -166,5 +168,43 @@ class RegisterJourneyTest extends Journey {
     assertThat(hand.page.getByText("“Bram” is in this class already")).isVisible();
     hand.button("Work it all out again").click();
     assertThat(hand.page.getByText("Everything was up to date.")).isVisible();
+  }
+
+  @Test
+  void aWholeColumnIsDecidedAndUndone() {
+    hand.page.getByRole(AriaRole.COLUMNHEADER).nth(1).click();
+    int before = squares("SURE").count();
+    hand.page
+        .getByRole(
+            AriaRole.GROUP, new Page.GetByRoleOptions().setName("Decide for the whole class"))
+        .getByText("sure", new Locator.GetByTextOptions().setExact(true))
+        .click();
+    assertThat(hand.page.getByText("2 standings are decided.")).isVisible();
+    assertThat(squares("SURE").nth(before)).isVisible();
+    hand.button("Undo").click();
+    assertThat(squares("SURE")).hasCount(before);
+  }
+
+  @Test
+  void aLetterIsChangedBeforeItIsKept() {
+    hand.page.getByRole(AriaRole.ROWHEADER).first().click();
+    hand.button("Write the letter").click();
+    hand.page
+        .getByLabel("Paragraph 1", new Page.GetByLabelOptions().setExact(true))
+        .fill("Dear Wrens,");
+    hand.button("Leave out paragraph 2").click();
+    Download file = hand.page.waitForDownload(() -> hand.button("Keep it as a PDF").click());
+    assertEquals("Bram, " + LocalDate.now() + ".pdf", file.suggestedFilename());
+    hand.button("As it was proposed").click();
+    assertThat(hand.page.getByText("Dear family of Bram,").last()).isVisible();
+  }
+
+  @Test
+  void aFirstSheetIsMadeFromTheLadder() {
+    hand.button("Find where pupils stand").click();
+    assertThat(hand.page.getByText("Places found: ")).isVisible();
+    hand.button("Make the first sheet").click();
+    assertThat(hand.page).hasURL(Pattern.compile("/sets/\\d+$"));
+    assertThat(hand.page.getByTestId("sum")).hasCount(8);
   }
 }
