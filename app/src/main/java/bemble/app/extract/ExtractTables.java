@@ -12,17 +12,18 @@ final class ExtractTables {
 
   /** The tables whose rows a column names. */
   static final Map<String, String> REFERENCES =
-      Map.of(
-          "class_id", "school_class",
-          "pupil_id", "pupil",
-          "set_id", "practice_set",
-          "run_id", "run",
-          "attempt_id", "attempt",
-          "check_of", "attempt",
-          "mends", "attempt",
-          "handout_id", "handout",
-          "lesson_id", "lesson",
-          "group_id", "pupil_group");
+      Map.ofEntries(
+          Map.entry("class_id", "school_class"),
+          Map.entry("pupil_id", "pupil"),
+          Map.entry("set_id", "practice_set"),
+          Map.entry("run_id", "run"),
+          Map.entry("attempt_id", "attempt"),
+          Map.entry("check_of", "attempt"),
+          Map.entry("mends", "attempt"),
+          Map.entry("handout_id", "handout"),
+          Map.entry("lesson_id", "lesson"),
+          Map.entry("came_from", "lesson"),
+          Map.entry("group_id", "pupil_group"));
 
   private ExtractTables() {}
 
