@@ -88,15 +88,6 @@ export function GridScreen({ id }: { id: number }) {
             <Box sx={{ fontSize: 14.5, color: 'text.secondary' }}>
               {[KINDS[grid.kind], dayTold(grid.givenOn)].join(' · ')}
             </Box>
-            <Button
-              size="small"
-              aria-pressed={asTheyLie}
-              title={t('marking.rows-as-books-lie')}
-              onClick={() => layAs(!asTheyLie)}
-              sx={{ ml: 'auto', alignSelf: 'center', minHeight: 26, py: 0 }}
-            >
-              {t('marking.as-the-books-lie')}
-            </Button>
             {grid.setChanged && (
               <Box role="note" sx={{ fontSize: 14.5 }}>
                 {t('marking.the-set-has-other-sums')}
@@ -122,12 +113,23 @@ export function GridScreen({ id }: { id: number }) {
               setSending(true);
             }}
           />
-          <Box
-            aria-live="polite"
-            data-testid="square"
-            sx={{ pt: 0.5, minHeight: 24, fontSize: 15, lineHeight: 1.2 }}
-          >
-            {marking.stuck ? t('marking.not-kept-yet-bemble-does') : cellTold(grid, at, cell)}
+          <Box sx={{ pt: 0.5, display: 'flex', alignItems: 'start', gap: 1 }}>
+            <Box
+              aria-live="polite"
+              data-testid="square"
+              sx={{ flex: 1, minHeight: 24, fontSize: 15, lineHeight: 1.2 }}
+            >
+              {marking.stuck ? t('marking.not-kept-yet-bemble-does') : cellTold(grid, at, cell)}
+            </Box>
+            <Button
+              size="small"
+              aria-pressed={asTheyLie}
+              title={t('marking.rows-as-books-lie')}
+              onClick={() => layAs(!asTheyLie)}
+              sx={{ minHeight: 24, py: 0, flexShrink: 0 }}
+            >
+              {t('marking.as-the-books-lie')}
+            </Button>
           </Box>
         </Box>
         <Box sx={RIGHT_PAGE}>

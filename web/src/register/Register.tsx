@@ -54,12 +54,12 @@ function Opened({ register, room }: { register: Whole; room: string }) {
     pupil: params.has('pupil') ? Number(params.get('pupil')) : undefined,
     rung: params.get('rung') ?? undefined,
   };
-  const first = Object.keys(OPERATIONS).find((each) => each === params.get('first')) as
-    Operation | undefined;
   const pupil = register.pupils.find(({ id }) => id === at.pupil);
   const rung = register.rungs.find(({ id }) => id === at.rung);
+  const first = Object.keys(OPERATIONS).find((each) => each === params.get('first')) as
+    Operation | undefined;
   // A rung that is come to by its address is seen among those of its operation.
-  const shown = operation && rung ? rung.operation : operation;
+  const shown = first ?? (operation && rung ? rung.operation : operation);
   const filter = { operation: shown, standing, slip } as Filter;
   const { pupils, rungs, isWanted } = wantedOf(register, filter);
   const squareOf = squaresOf(register);

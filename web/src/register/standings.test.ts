@@ -114,8 +114,7 @@ describe('Places', () => {
     expect(askedNext(places)).toEqual([{ rung: 'tens', pupils: [2, 3] }]);
   });
   it('stand for standings once they are found', () => {
-    expect(foundPlaces(register, places)).toEqual(
-      ['ones', 'tens'].map((rung) => ({ pupil: 1, rung, standing: 'SURE' })),
-    );
+    const found = foundPlaces(register, [...places, { pupil: 5, upTo: 'tens' }]);
+    expect(found).toEqual(['ones', 'tens'].map((rung) => ({ pupil: 5, rung, standing: 'SURE' })));
   });
 });

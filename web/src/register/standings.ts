@@ -62,13 +62,20 @@ export function askedNext(places: FoundPlace[]): { rung: string; pupils: number[
   }));
 }
 
-/** The standings that the places which are found stand for. */
-export const foundPlaces = (register: Register, places: FoundPlace[]): StandingRequest[] =>
-  places
+/**
+ * The standings that the places which are found stand for: of rungs that nothing was worked of. What
+ * was worked speaks for itself.
+ */
+export function foundPlaces(register: Register, places: FoundPlace[]): StandingRequest[] {
+  const squareOf = squaresOf(register);
+  return places
     .filter(({ ask }) => ask === undefined)
     .flatMap(({ pupil, upTo }) =>
-      rungsUpTo(register, upTo ?? '').map(({ id }) => ({ pupil, rung: id, standing: 'SURE' })),
+      rungsUpTo(register, upTo ?? '')
+        .filter(({ id }) => squareOf(pupil, id) === undefined)
+        .map(({ id }) => ({ pupil, rung: id, standing: 'SURE' })),
     );
+}
 
 /** What of the register is wanted; an empty word wants everything. */
 export interface Filter {

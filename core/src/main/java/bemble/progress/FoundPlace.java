@@ -10,7 +10,7 @@ import java.util.Optional;
  * How far a pupil has come on the rungs of an operation, found by few sums: each answer halves what
  * is still open, as far as rungs become harder in their order.
  *
- * @param upTo the last rung that holds, below the first that does not; empty where none does
+ * @param upTo the hardest rung that holds, whatever was wrong below it; empty where none does
  * @param ask the rung to ask next; empty where the place is found
  */
 public record FoundPlace(Optional<Rung> upTo, Optional<Rung> ask) {
@@ -45,13 +45,13 @@ public record FoundPlace(Optional<Rung> upTo, Optional<Rung> ask) {
    * @param work the sums by the id of their rung, the earliest first
    */
   public static FoundPlace of(List<Rung> rungs, Map<String, List<Evidence>> work) {
-    int fails = 0;
-    while (fails < rungs.size() && shown(rungs.get(fails), work) != Shown.FAILS) {
-      fails++;
-    }
-    int holds = fails - 1;
+    int holds = rungs.size() - 1;
     while (holds >= 0 && shown(rungs.get(holds), work) != Shown.HOLDS) {
       holds--;
+    }
+    int fails = holds + 1;
+    while (fails < rungs.size() && shown(rungs.get(fails), work) != Shown.FAILS) {
+      fails++;
     }
     Optional<Rung> upTo = holds < 0 ? Optional.empty() : Optional.of(rungs.get(holds));
     boolean isFound = fails - holds == 1;
