@@ -100,8 +100,9 @@ export function RungPage({
               key={standing}
               size="small"
               variant="outlined"
-              disabled={decide.isPending || there.length === 0}
+              disabled={there.length === 0}
               onClick={() =>
+                !decide.isPending &&
                 decide.mutate(there.map(({ id: pupil }) => ({ pupil, rung: rung.id, standing })))
               }
             >

@@ -89,8 +89,8 @@ export function SquarePage({
               key={each}
               size="small"
               aria-pressed={square?.byRules !== undefined && standing === each}
-              disabled={decide.isPending}
-              onClick={() => decide.mutate(each)}
+              // A button that is disabled under the hand loses the focus.
+              onClick={() => !decide.isPending && decide.mutate(each)}
             >
               {STANDINGS[each]}
             </Button>
