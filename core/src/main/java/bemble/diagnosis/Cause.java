@@ -16,6 +16,11 @@ import java.util.Set;
  * @param probability how likely they are
  */
 record Cause(List<Slip> slips, List<Slip> alike, Set<List<Slip>> forms, double probability) {
+  /** So many answers say something of a pupil, and so many of somebody who was right before. */
+  private static final int FEWEST = 2;
+
+  private static final int FEWEST_SINCE = 3;
+
   /** One of two slips explains at least this part of the answers alone. */
   private static final double PART = 0.2;
 
@@ -71,13 +76,33 @@ record Cause(List<Slip> slips, List<Slip> alike, Set<List<Slip>> forms, double p
   Explanation explanation(List<Cause> all, Grounds grounds) {
     List<Integer> explains = slips.isEmpty() ? grounds.ofMissedFacts() : grounds.of(forms);
     List<Integer> against = slips.isEmpty() ? List.of() : grounds.against(forms);
-    // One answer says nothing of a pupil, nor do several with more against the slip than for it.
     boolean isSure =
         !slips.isEmpty()
             && isMade(all) >= Explanation.SURE
-            && explains.size() >= Math.max(2, grounds.right(against))
+            && speaksFor(explains, against, grounds)
             && eachHasGrounds(explains, grounds);
     return new Explanation(slips, alike, false, probability, explains, against, isSure);
+  }
+
+  /**
+   * Whether not more speaks against it than for it, of all answers or of those since it was first
+   * made: what was right before says nothing of a slip that came with something new. One answer
+   * says nothing of a pupil.
+   *
+   * @param explains places in the order of the work, as {@code against}
+   */
+  private static boolean speaksFor(List<Integer> explains, List<Integer> against, Grounds grounds) {
+    if (explains.size() >= Math.max(FEWEST, grounds.right(against))) {
+      return true;
+    }
+    for (int i = 0; i <= explains.size() - FEWEST_SINCE; i++) {
+      int first = explains.get(i);
+      List<Integer> since = against.stream().filter(place -> place >= first).toList();
+      if (explains.size() - i >= grounds.right(since)) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** How likely these slips are made, with another or without. */
