@@ -61,6 +61,25 @@ class DiagnoserTest {
         diagnosis.outcomes());
   }
 
+  /** Twelve sums right, and then the smaller figure taken from the larger in eight. */
+  @Test
+  void aSlipThatCameWithSomethingNewIsSaidWhateverWasRightBefore() {
+    List<Item> items = new ArrayList<>();
+    List<AnswerSpace> given = new ArrayList<>();
+    for (int i = 0; i < 20; i++) {
+      int from = 512 + 10 * i;
+      items.add(item(from + " − 268"));
+      boolean slips = i >= 12;
+      int hundreds = from / 100 - 2;
+      int turned = Math.abs(from / 10 % 10 - 6) * 10 + Math.abs(from % 10 - 8);
+      given.addAll(answers(String.valueOf(slips ? hundreds * 100 + turned : from - 268)));
+    }
+    Diagnosis diagnosis = new Diagnoser(items, Style.STANDARD).of(given);
+    Explanation sure = diagnosis.sure().orElseThrow();
+    assertEquals(List.of(Slip.SMALLER_FROM_LARGER), sure.slips());
+    assertTrue(sure.against().size() > sure.explains().size(), sure::toString);
+  }
+
   @Test
   void pagesThatShowASlipSayItAndOnePageDoesNot() {
     AnswerSpace page = new AnswerSpace.Seen(Set.of(Slip.SMALLER_FROM_LARGER));
