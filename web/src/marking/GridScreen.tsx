@@ -26,7 +26,7 @@ const CellDialog = deferred(() => import('./CellDialog'));
 export function GridScreen({ id }: { id: number }) {
   const marking = useGrid(id);
   const { cells } = marking;
-  const { grid, asTheyLie, lie, bring } = useBooks(id, marking.grid, marking);
+  const { grid, asTheyLie, setAsTheyLie, bring } = useBooks(id, marking.grid, marking);
   const room = useCurrentClass();
   const [at, setAt] = useState<Spot>({ row: 0, column: 0 });
   const [way, setWay] = useDraft('marking way', 'across');
@@ -42,7 +42,7 @@ export function GridScreen({ id }: { id: number }) {
   });
   const turnTo = useStable(setWay);
   const layAs = (books: boolean) => {
-    lie(books);
+    setAsTheyLie(books);
     setAt({ row: 0, column: 0 });
   };
   const open = useStable(() => setOpened(true));

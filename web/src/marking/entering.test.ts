@@ -112,7 +112,7 @@ describe('keys', () => {
   });
 });
 
-describe('a pupil who was away', () => {
+describe('a pupil who was absent', () => {
   const answers = { cells: new Map([['7 1', {} as Cell]]), ahead: new Map([['7 2', {}]]) };
   it('is noted in every square in which nothing stands', () => {
     expect(absentFrom(answers, 7, 4, 0).map(({ number }) => number)).toEqual([0, 3]);

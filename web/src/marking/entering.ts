@@ -104,7 +104,7 @@ export function moved(spot: Spot, key: string, rows: number, columns: number): S
   );
 }
 
-/** What is entered for an answer that is wrong, whatever it says, and for a pupil who was away. */
+/** What is entered for an answer that is wrong, whatever it says, and for a pupil who was absent. */
 export const NO_NUMBER = 'x';
 export const ABSENT = 'absent';
 
@@ -113,7 +113,7 @@ export function wholeAnswer(key: string, right: string): string | undefined {
   return { '+': right, x: NO_NUMBER, b: '', '-': '-' }[key.toLowerCase()];
 }
 
-/** The squares of a pupil who was away: all in which nothing stands, or else the one at hand. */
+/** The squares of a pupil who was absent: all in which nothing stands, or else the one at hand. */
 export function absentFrom(answers: Answers, pupil: number, columns: number, at: number): Entry[] {
   const open = Array.from({ length: columns }, (_, number) => number).filter(
     (number) =>
@@ -122,7 +122,7 @@ export function absentFrom(answers: Answers, pupil: number, columns: number, at:
   return (open.length > 0 ? open : [at]).map((number) => ({ pupil, number, to: ABSENT }));
 }
 
-/** Where the hand goes on behind a pupil who was away. */
+/** Where the hand goes on behind a pupil who was absent. */
 export const nextBook = ({ row, column }: Spot, way: Way, rows: number): Spot => ({
   row: (row + 1) % rows,
   column: way === 'down' ? column : 0,

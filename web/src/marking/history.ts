@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import type { Change } from './changes';
 
 /** The most changes that a reload of the page leaves. */
-const MOST = 2000;
+const MOST = 500;
 
 const KEY = 'bemble.undo.';
 
@@ -11,11 +11,12 @@ const read = (id: number): Change[][] =>
 
 /** The end of a history, with as many changes as are kept; what was done together stays together. */
 export function endOf(history: Change[][], most = MOST): Change[][] {
-  const first = history.findLastIndex((_, index) => {
-    const changes = history.slice(index).reduce((all, done) => all + done.length, 0);
+  let changes = 0;
+  const before = history.findLastIndex((done) => {
+    changes += done.length;
     return changes > most;
   });
-  return history.slice(first + 1);
+  return history.slice(before + 1);
 }
 
 /**

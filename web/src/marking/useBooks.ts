@@ -38,7 +38,7 @@ export function useBooks(id: number, listed: Grid | undefined, answers: Answers)
   return {
     grid,
     asTheyLie,
-    lie: (now: boolean) => (now ? setText('[]') : forget()),
+    setAsTheyLie: (now: boolean) => (now ? setText('[]') : forget()),
     bring,
   };
 }

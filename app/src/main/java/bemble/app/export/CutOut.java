@@ -27,7 +27,12 @@ public record CutOut(String name, String result, List<String> lines, List<String
 
   /** A text of which no line ends within, and that stands apart from what follows. */
   public static String unbroken(String text) {
-    return text.replace(" ", PdfFonts.KEPT) + PdfFonts.KEPT;
+    return kept(text) + PdfFonts.KEPT;
+  }
+
+  /** A text that stays on one line where it has room there. */
+  public static String kept(String text) {
+    return text.replace(" ", PdfFonts.KEPT);
   }
 
   /** A card as it is written, line by line. */

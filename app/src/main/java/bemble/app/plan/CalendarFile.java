@@ -25,12 +25,12 @@ public class CalendarFile {
 
   private final Plan plan;
   private final Lessons lessons;
-  private final Calendar hoursOf;
+  private final Calendar timetable;
 
-  CalendarFile(Plan plan, Lessons lessons, Calendar hoursOf) {
+  CalendarFile(Plan plan, Lessons lessons, Calendar timetable) {
     this.plan = plan;
     this.lessons = lessons;
-    this.hoursOf = hoursOf;
+    this.timetable = timetable;
   }
 
   /** The lessons and holidays of the current class, from eight weeks ago to half a year on. */
@@ -41,7 +41,7 @@ public class CalendarFile {
     calendar.setProductId("-//Bemble//Plan//EN");
     // An hour of the school's is the same wherever the calendar is read.
     calendar.getTimezoneInfo().setGlobalFloatingTime(true);
-    List<String> hours = hoursOf.begins(classId);
+    List<String> hours = timetable.begins(classId);
     for (DayView day :
         plan.days(classId, today.minusWeeks(WEEKS_BACK), today.plusWeeks(WEEKS_ON))) {
       if (day.holiday() != null) {

@@ -178,7 +178,7 @@ public class PupilPages {
     List<String> all =
         words.ladder().rungs().stream()
             .filter(rung -> List.of(standings).contains(standing(progress, rung.id())))
-            .map(rung -> CutOut.unbroken(words.sums(rung, 1)).strip())
+            .map(rung -> CutOut.kept(words.sums(rung, 1)))
             .toList();
     // The latest rungs say more than the first.
     List<String> some = all.subList(Math.max(0, all.size() - MOST_NAMED), all.size());

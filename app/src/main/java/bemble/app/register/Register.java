@@ -178,20 +178,19 @@ public class Register {
 
   /** What is told by pupil and rung; of a rung that nothing was worked of, where it was decided. */
   private Map<Long, Map<String, Told>> told(List<EvidenceRow> evidence, List<DecidedRow> decided) {
+    Map<Long, Map<String, List<Evidence>>> work = byRung(evidence);
+    LocalDate today = LocalDate.now(clock);
     Map<Long, Map<String, Told>> told = new HashMap<>();
-    progress(evidence, LocalDate.now(clock))
-        .forEach(
-            (pupil, rungs) ->
-                rungs.forEach(
-                    (rung, progress) ->
-                        told.computeIfAbsent(pupil, any -> new LinkedHashMap<>())
-                            .put(rung, Told.byRules(progress))));
+    work.forEach(
+        (pupil, rungs) ->
+            rungs.forEach(
+                (rung, sums) ->
+                    told.computeIfAbsent(pupil, any -> new LinkedHashMap<>())
+                        .put(rung, Told.byRules(Progress.of(sums, today, Rules.STANDARD)))));
     for (DecidedRow row : decided) {
       List<Evidence> newer =
-          evidence.stream()
-              .filter(each -> each.pupilId() == row.pupilId() && each.rung().equals(row.rung()))
-              .filter(each -> each.workedOn().isAfter(decidedOn(row)))
-              .flatMap(each -> Collections.nCopies(each.sums(), evidence(each)).stream())
+          work.getOrDefault(row.pupilId(), Map.of()).getOrDefault(row.rung(), List.of()).stream()
+              .filter(sum -> sum.day().isAfter(decidedOn(row)))
               .toList();
       told.computeIfAbsent(row.pupilId(), any -> new LinkedHashMap<>())
           .compute(
@@ -272,20 +271,6 @@ public class Register {
                       }
                     }));
     return sure;
-  }
-
-  /** The progress by pupil and rung that some evidence tells on a day. */
-  static Map<Long, Map<String, Progress>> progress(List<EvidenceRow> rows, LocalDate today) {
-    Map<Long, Map<String, Progress>> progress = new HashMap<>();
-    byRung(rows)
-        .forEach(
-            (pupil, rungs) ->
-                rungs.forEach(
-                    (rung, work) ->
-                        progress
-                            .computeIfAbsent(pupil, any -> new LinkedHashMap<>())
-                            .put(rung, Progress.of(work, today, Rules.STANDARD))));
-    return progress;
   }
 
   /** What was worked, by pupil and rung. */

@@ -56,7 +56,7 @@ class MarkingTest extends Conversation {
   }
 
   @Test
-  void whatIsNoNumberIsWrongAndWhoeverIsAwayHasNothing() {
+  void whatIsNoNumberIsWrongAndAnAbsentPupilHasNothing() {
     JsonNode grid = handout();
     JsonNode kept =
         pile.row(grid, "Neve", List.of("x", "absent", "absent", "absent", "absent")).get("kept");
