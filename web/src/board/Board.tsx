@@ -114,7 +114,10 @@ export default function Board() {
               <LinedUpButton working={working} />
               {next && (
                 <Button onClick={() => setOut(next)}>
-                  {t('board.sum-of', { number: place + 1, sums: row.length })}
+                  {t(place + 1 < row.length ? 'board.sum-of' : 'board.last-sum-of', {
+                    number: place + 1,
+                    sums: row.length,
+                  })}
                   <Kbd>n</Kbd>
                 </Button>
               )}

@@ -11,7 +11,7 @@ import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { HandoutRequest } from '../api/types';
 import { useCurrentClass } from '../session/classes';
-import { useGroups } from '../session/groups';
+import { isSame, useGroups } from '../session/groups';
 import { ChoiceRow } from '../ui/ChoiceRow';
 import { useNotice } from '../ui/useNotice';
 import { KINDS } from './told';
@@ -19,9 +19,6 @@ import { LOCALE, t } from '../words';
 
 /** What is handed out. */
 export type HandoutSource = Pick<HandoutRequest, 'title' | 'set' | 'version' | 'sums'>;
-
-const isSame = (some: number[], others: number[]) =>
-  some.length === others.length && some.every((id) => others.includes(id));
 
 const today = () => new Date().toLocaleDateString('en-CA');
 

@@ -5,7 +5,7 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { api } from '../api/client';
 import type { Lesson } from '../api/types';
-import { useGroups } from '../session/groups';
+import { isSame, useGroups } from '../session/groups';
 import { isSecondClick, useDeletion } from '../ui/useDeletion';
 import { useDraft } from '../ui/useDraft';
 import { useNotice } from '../ui/useNotice';
@@ -72,14 +72,16 @@ export function LessonPage({ lesson, minutes }: { lesson: Lesson; minutes: numbe
         <Box
           role="group"
           aria-label={t('plan.for-whom')}
-          sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}
+          sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 0.75 }}
         >
+          <span>{t('plan.for-whom')}</span>
           {[{ id: 0, name: t('plan.all-of-the-class'), pupils: [] as number[] }, ...groups].map(
             (group) => (
               <Button
                 key={group.id}
                 size="small"
                 variant="outlined"
+                aria-pressed={lesson.parts.every(({ pupils }) => isSame(pupils, group.pupils))}
                 disabled={change.isPending}
                 onClick={() =>
                   change.mutate({

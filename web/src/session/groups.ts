@@ -9,3 +9,7 @@ export function useGroups() {
   const { data } = useQuery({ queryKey, queryFn: api.groups });
   return { groups: data ?? [], queryKey };
 }
+
+/** Whether two lists have the same pupils, in whatever order. */
+export const isSame = (some: number[], others: number[]) =>
+  some.length === others.length && some.every((id) => others.includes(id));
