@@ -379,10 +379,9 @@ export const api = {
     ),
   forgetInCopies: () => taken(client.POST('/api/backups/forget')),
   unclaimed: () => taken(client.GET('/api/roll/unclaimed')),
-  claim: (id: number, who: string, theirs: boolean) =>
-    taken(
-      client.PUT('/api/roll/{id}/unclaimed', { params: { path: { id } }, body: { who, theirs } }),
-    ),
+  /** Says whose the pages under a name are; null for somebody else. */
+  claim: (who: string, pupil: number | null) =>
+    taken(client.PUT('/api/roll/unclaimed', { body: { who, pupil: pupil ?? undefined } })),
   pageFile: (body: SumRef) => taken(client.POST('/api/exports/page', { body })),
   readPage: (body: PageFile) => taken(client.POST('/api/exports/read', { body })),
 };

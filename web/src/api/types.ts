@@ -43,7 +43,6 @@ export type PupilGroup = Schemas['PupilGroupView'];
 export type PupilGroupRequest = Schemas['PupilGroupRequest'];
 export type Copy = Schemas['CopyView'];
 export type BackupLook = Schemas['LookView'];
-export type Unclaimed = Schemas['UnclaimedView'];
 export type PupilPage = Schemas['PupilView'];
 export type Recipe = Schemas['RecipeView'];
 export type Range = Schemas['RangeView'];

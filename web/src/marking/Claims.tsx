@@ -2,7 +2,6 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
-import type { Unclaimed } from '../api/types';
 import { useCurrentClass } from '../session/classes';
 import { CARD } from '../ui/card';
 import { useNotice } from '../ui/useNotice';
@@ -16,8 +15,7 @@ export function Claims() {
   const queryKey = ['unclaimed', room?.id];
   const { data } = useQuery({ queryKey, queryFn: api.unclaimed });
   const claim = useMutation({
-    mutationFn: ({ of, theirs }: { of: Unclaimed; theirs: boolean }) =>
-      api.claim(of.pupil, of.who, theirs),
+    mutationFn: ({ who, pupil }: { who: string; pupil: number | null }) => api.claim(who, pupil),
     onSuccess: (open) => {
       queries.setQueryData(queryKey, open);
       void queries.invalidateQueries({ queryKey: ['register'] });
@@ -25,20 +23,28 @@ export function Claims() {
     },
     onError: (trouble) => notice({ text: trouble.message }),
   });
-  return data?.map((each) => (
-    <Box key={each.who} data-testid="claim" sx={{ ...CARD, mb: 1 }}>
-      {t('marking.pages-of', each)}
-      <Box sx={{ mt: 0.5 }}>
-        <Button disabled={claim.isPending} onClick={() => claim.mutate({ of: each, theirs: true })}>
-          {t('marking.theirs', { name: each.name })}
-        </Button>
-        <Button
-          disabled={claim.isPending}
-          onClick={() => claim.mutate({ of: each, theirs: false })}
-        >
-          {t('marking.not-theirs')}
-        </Button>
+  return data?.map(({ who, pages, pupils }) => {
+    const [only, ...others] = pupils;
+    return (
+      <Box key={who} data-testid="claim" sx={{ ...CARD, mb: 1 }}>
+        {only && others.length === 0
+          ? t('marking.pages-of', { who, pages, name: only.name })
+          : t('marking.pages-of-one-of', { who, pages })}
+        <Box sx={{ mt: 0.5 }}>
+          {pupils.map(({ id, name }) => (
+            <Button
+              key={id}
+              disabled={claim.isPending}
+              onClick={() => claim.mutate({ who, pupil: id })}
+            >
+              {t('marking.theirs', { name })}
+            </Button>
+          ))}
+          <Button disabled={claim.isPending} onClick={() => claim.mutate({ who, pupil: null })}>
+            {t('marking.not-theirs')}
+          </Button>
+        </Box>
       </Box>
-    </Box>
-  ));
+    );
+  });
 }

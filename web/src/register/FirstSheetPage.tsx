@@ -4,7 +4,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { Register } from '../api/types';
-import { useGroups } from '../session/groups';
+import { isSame, useGroups } from '../session/groups';
 import { makeSet } from '../session/makeSet';
 import { useNotice } from '../ui/useNotice';
 import { askedNext, foundPlaces, OPERATIONS, type Operation } from './standings';
@@ -27,7 +27,7 @@ export function FirstSheetPage({
   const navigate = useNavigate();
   const notice = useNotice();
   const queries = useQueryClient();
-  const { queryKey } = useGroups();
+  const { groups, queryKey } = useGroups();
   const decide = useDecide(register);
   const { data, error } = useQuery({
     queryKey: ['register', 'places', operation],
@@ -46,14 +46,14 @@ export function FirstSheetPage({
   });
   const next = useMutation({
     mutationFn: async ({ rung, pupils }: { rung: string; pupils: number[] }) => {
-      const name = nameOf(rung);
-      const groups = await api.makeGroup({
-        name: t('register.next-sheet-of', { name }).slice(0, 120),
-        about: rung,
-        pupils,
-      });
-      queries.setQueryData(queryKey, groups);
-      return makeSet(name, [{ rung, count: SUMS }]);
+      const name = t('register.next-sheet-of', { name: nameOf(rung) }).slice(0, 120);
+      const made = groups.find((group) => group.name === name && isSame(group.pupils, pupils));
+      if (made?.set !== undefined) {
+        return made.set;
+      }
+      const set = await makeSet(nameOf(rung), [{ rung, count: SUMS }]);
+      queries.setQueryData(queryKey, await api.makeGroup({ name, about: rung, pupils, set }));
+      return set;
     },
     onSuccess: (id) => navigate(`/sets/${id}`),
     onError,

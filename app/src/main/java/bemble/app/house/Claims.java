@@ -6,9 +6,12 @@ import bemble.app.store.UnclaimedRow;
 import bemble.app.words.Sentences;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionOperations;
 
@@ -33,21 +36,24 @@ public class Claims {
     if (unclaimed.isEmpty()) {
       return List.of();
     }
-    Map<String, PupilRow> known = new HashMap<>();
+    Map<String, Set<PupilRow>> known = new HashMap<>();
     List<PupilRow> pupils = mapper.of(roll.currentClass());
+    pupils.forEach(pupil -> learn(known, pupil.name(), pupil));
     for (PupilRow pupil : pupils) {
-      mapper.formerNames(pupil.id()).lines().forEach(name -> known.put(key(name), pupil));
+      mapper.formerNames(pupil.id()).lines().forEach(name -> learn(known, name, pupil));
     }
-    // A name belongs to whoever has it now.
-    pupils.forEach(pupil -> known.put(key(pupil.name()), pupil));
     List<UnclaimedView> views = new ArrayList<>();
     for (UnclaimedRow row : unclaimed) {
-      PupilRow pupil = known.get(key(row.who()));
-      if (pupil != null) {
-        views.add(new UnclaimedView(pupil.id(), pupil.name(), row.who(), row.pages()));
+      Set<PupilRow> those = known.get(key(row.who()));
+      if (those != null) {
+        views.add(new UnclaimedView(row.who(), row.pages(), Roll.entries(List.copyOf(those))));
       }
     }
     return views;
+  }
+
+  private static void learn(Map<String, Set<PupilRow>> known, String name, PupilRow pupil) {
+    known.computeIfAbsent(key(name), unknown -> new LinkedHashSet<>()).add(pupil);
   }
 
   private static String key(String name) {
@@ -57,15 +63,17 @@ public class Claims {
   /**
    * Gives the pages under a name to a pupil, or notes that they are somebody else's; nothing where
    * that is not open any more.
+   *
+   * @param pupil null for somebody else
    */
-  public List<UnclaimedView> settle(long pupil, String who, boolean theirs) {
+  public List<UnclaimedView> settle(String who, @Nullable Long pupil) {
     List<UnclaimedView> open = open();
-    if (open.stream().noneMatch(each -> each.pupil() == pupil && each.who().equals(who))) {
+    if (open.stream().noneMatch(each -> each.who().equals(who) && canBe(each, pupil))) {
       return open;
     }
     transactions.executeWithoutResult(
         status -> {
-          if (theirs) {
+          if (pupil != null) {
             mapper.claimAttempts(pupil, who);
             mapper.claimRuns(pupil, who);
           } else {
@@ -76,5 +84,9 @@ public class Claims {
           }
         });
     return open();
+  }
+
+  private static boolean canBe(UnclaimedView pages, @Nullable Long pupil) {
+    return pupil == null || pages.pupils().stream().anyMatch(each -> each.id() == pupil);
   }
 }

@@ -7,6 +7,7 @@ import bemble.app.store.Bin;
 import bemble.app.store.Changes;
 import bemble.app.store.ClassMapper;
 import bemble.app.store.ClassRow;
+import bemble.app.store.RecentMapper;
 import bemble.app.store.Remembered;
 import bemble.app.store.Stored;
 import bemble.app.words.ClassLanguage;
@@ -22,13 +23,14 @@ public class Classes implements ClassLanguage {
   private final ClassMapper mapper;
   private final Stored stored;
   private final Bin bin;
-
+  private final RecentMapper recent;
   private final Remembered<ClassContext> context;
 
-  Classes(ClassMapper mapper, Stored stored, Bin bin, Changes changes) {
+  Classes(ClassMapper mapper, Stored stored, Bin bin, RecentMapper recent, Changes changes) {
     this.mapper = mapper;
     this.stored = stored;
     this.bin = bin;
+    this.recent = recent;
     this.context = new Remembered<>(changes);
   }
 
@@ -89,6 +91,11 @@ public class Classes implements ClassLanguage {
     int version = request.version() == null ? -1 : request.version();
     if (mapper.change(id, version, request.name().strip(), style) == 0) {
       throw new StaleException("class-changed", row.name());
+    }
+    if (!stored.style(style).choices().equals(stored.style(row.style()).choices())) {
+      // By other conventions the same answer can come from another slip.
+      recent.lookAtAnswersAgainOf(id);
+      recent.lookAtPagesAgainOf(id);
     }
     return all();
   }

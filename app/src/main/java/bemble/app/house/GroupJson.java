@@ -31,11 +31,13 @@ public final class GroupJson {
    * A group as it is to be.
    *
    * @param about the rung that it came from; missing for a chosen one
+   * @param set the set that was made for it, if any; a change leaves it as it is
    */
   public record PupilGroupRequest(
       @NotBlank(message = "{valid.group-name}") @Size(max = 120, message = "{valid.group-name}")
           String name,
       @Nullable @Size(max = 60, message = "{valid.rung}") String about,
       @NotEmpty(message = "{valid.group-pupils}") @Size(max = 60, message = "{valid.group-pupils}")
-          List<@NotNull Long> pupils) {}
+          List<@NotNull Long> pupils,
+      @Nullable Long set) {}
 }

@@ -53,23 +53,33 @@ public class PupilGroups {
         .toList();
   }
 
-  /** Makes a group. */
+  /** Makes a group. One of the same name from the same rung is that group as it is now. */
   public List<PupilGroupView> make(PupilGroupRequest request) {
     roll.refuseNamed(request.name());
     String about = request.about() == null ? "" : request.about();
     Origin origin = about.isEmpty() ? Origin.CHOSEN : Origin.RUNG;
-    insert(
+    long classId = roll.currentClass();
+    String name = request.name().strip();
+    Optional<GroupRow> known = mapper.ofRung(classId, about, name);
+    keep(
+        known,
         new GroupRow(
-            0,
-            roll.currentClass(),
-            request.name().strip(),
-            origin.name(),
-            about,
-            null,
-            null,
-            LocalDate.now(clock)),
+            0, classId, name, origin.name(), about, null, request.set(), LocalDate.now(clock)),
         request.pupils());
     return all();
+  }
+
+  /** Keeps a group: as a new one, or in place of the one that is known. */
+  private void keep(Optional<GroupRow> known, GroupRow group, List<Long> pupils) {
+    if (known.isEmpty()) {
+      insert(group, pupils);
+      return;
+    }
+    transactions.executeWithoutResult(
+        status -> {
+          mapper.give(known.get().id(), group.setId());
+          put(known.get().id(), pupils, group.classId());
+        });
   }
 
   private void insert(GroupRow group, List<Long> pupils) {
@@ -112,19 +122,12 @@ public class PupilGroups {
 
   /** Keeps whoever shares a slip in a handout as a group, with the set that was made for it. */
   public void keep(HandoutRow handout, String slip, String name, List<Long> pupils, long set) {
-    Optional<GroupRow> known = mapper.ofSlip(handout.id(), slip);
-    if (known.isEmpty()) {
-      String origin = Origin.SLIP.name();
-      LocalDate today = LocalDate.now(clock);
-      insert(
-          new GroupRow(0, handout.classId(), name, origin, slip, handout.id(), set, today), pupils);
-      return;
-    }
-    transactions.executeWithoutResult(
-        status -> {
-          mapper.give(known.get().id(), set);
-          put(known.get().id(), pupils, known.get().classId());
-        });
+    String origin = Origin.SLIP.name();
+    LocalDate today = LocalDate.now(clock);
+    keep(
+        mapper.ofSlip(handout.id(), slip),
+        new GroupRow(0, handout.classId(), name, origin, slip, handout.id(), set, today),
+        pupils);
   }
 
   private static MissingException missing() {

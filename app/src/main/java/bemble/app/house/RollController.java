@@ -54,9 +54,9 @@ class RollController {
   }
 
   /** Settles whose they are. */
-  @PutMapping("/{id}/unclaimed")
-  List<UnclaimedView> claim(@PathVariable long id, @Valid @RequestBody ClaimRequest request) {
-    return claims.settle(id, request.who(), request.theirs());
+  @PutMapping("/unclaimed")
+  List<UnclaimedView> claim(@Valid @RequestBody ClaimRequest request) {
+    return claims.settle(request.who(), request.pupil());
   }
 
   /** Deletes a pupil for good; there is no way back. */

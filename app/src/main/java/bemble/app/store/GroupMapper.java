@@ -8,6 +8,7 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
 
 /** The groups of a class. */
 @Mapper
@@ -30,6 +31,14 @@ public interface GroupMapper {
   @Select(COLUMNS + "where handout_id = #{handout} and about = #{slip} fetch first row only")
   Optional<GroupRow> ofSlip(@Param("handout") long handout, @Param("slip") String slip);
 
+  /** The group of a name that was made from a rung. */
+  @Select(
+      COLUMNS
+          + "where class_id = #{classId} and origin = 'RUNG' and about = #{rung}"
+          + " and name = #{name} fetch first row only")
+  Optional<GroupRow> ofRung(
+      @Param("classId") long classId, @Param("rung") String rung, @Param("name") String name);
+
   @Select(
       """
       select gp.group_id, gp.pupil_id from group_pupil gp
@@ -43,15 +52,20 @@ public interface GroupMapper {
       """
       select id from final table (
         insert into pupil_group (class_id, name, origin, about, handout_id, set_id, made_on)
-        values (#{classId}, #{name}, #{origin}, #{about}, #{handoutId}, #{setId}, #{madeOn}))
+        values (#{classId}, #{name}, #{origin}, #{about}, #{handoutId},
+                (select id from practice_set where id = #{setId}), #{madeOn}))
       """)
   long insert(GroupRow group);
 
   @Update("update pupil_group set name = #{name} where id = #{id}")
   int rename(@Param("id") long id, @Param("name") String name);
 
-  @Update("update pupil_group set set_id = #{set} where id = #{id}")
-  int give(@Param("id") long id, @Param("set") long set);
+  @Update(
+      """
+      update pupil_group set set_id = (select s.id from practice_set s where s.id = #{set})
+      where id = #{id}
+      """)
+  int give(@Param("id") long id, @Param("set") @Nullable Long set);
 
   @Delete("delete from group_pupil where group_id = #{id}")
   int removeAll(long id);

@@ -95,6 +95,22 @@ public interface RecentMapper {
       """)
   int lookAtPagesAgainAfter(long attempt);
 
+  /** Has all answers of a class looked at again. */
+  @Update(
+      """
+      update answer set said = null
+      where pupil_id in (select id from pupil where class_id = #{classId})
+      """)
+  int lookAtAnswersAgainOf(long classId);
+
+  /** The same of its pages. */
+  @Update(
+      """
+      update attempt set said = null
+      where pupil_id in (select id from pupil where class_id = #{classId})
+      """)
+  int lookAtPagesAgainOf(long classId);
+
   /** Notes what is said of an answer, or of a page that answers no handout. */
   @Update(
       """

@@ -12,10 +12,12 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import java.util.zip.ZipInputStream;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -157,12 +159,27 @@ class ForgottenTest {
     JsonNode open = talk.get("/api/roll/unclaimed").json();
     assertEquals(1, open.size(), open::toString);
     assertEquals(FORMER, open.get(0).get("who").asText());
-    String path = "/api/roll/" + gone + "/unclaimed";
-    assertEquals(0, talk.put(path, Map.of("who", FORMER, "theirs", true)).json().size());
+    assertEquals(0, claim(FORMER, gone).size());
     attempt(FORMER);
-    String other = "/api/roll/" + stays + "/unclaimed";
-    assertEquals(1, talk.put(other, Map.of("who", FORMER, "theirs", true)).json().size());
-    assertEquals(0, talk.put(path, Map.of("who", FORMER, "theirs", false)).json().size());
+    assertEquals(1, claim(FORMER, stays).size(), "it was never called that");
+    assertEquals(0, claim(FORMER, null).size());
+  }
+
+  @Test
+  void whoeverTakesAnothersEarlierNameIsAskedForToo() {
+    talk.put("/api/roll/" + stays, Map.of("name", FORMER, "left", false));
+    JsonNode open = talk.get("/api/roll/unclaimed").json();
+    assertEquals(1, open.size(), open::toString);
+    assertEquals(stays, open.at("/0/pupils/0/id").asLong(), "whoever has it now comes first");
+    assertEquals(gone, open.at("/0/pupils/1/id").asLong());
+    assertEquals(0, claim(FORMER, gone).size());
+  }
+
+  private JsonNode claim(String who, @Nullable Long pupil) {
+    Map<String, Object> claim = new HashMap<>();
+    claim.put("who", who);
+    claim.put("pupil", pupil);
+    return talk.put("/api/roll/unclaimed", claim).json();
   }
 
   @Test

@@ -1,10 +1,13 @@
 package bemble.app.journey;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.Map;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -70,5 +73,40 @@ class GridJourneyTest extends HandedOut {
     inDialog("Hand out").click();
     assertThat(hand.page.getByText("Handed out to 2 pupils.")).isVisible();
     assertThat(hand.page.getByRole(AriaRole.ROWHEADER)).hasText(new String[] {"Bram", "Neve"});
+  }
+
+  @Test
+  void aDayFarAwayIsQuestionedBeforeItIsTaken() {
+    typeSums();
+    hand.button("Hand out").click();
+    hand.page.getByLabel("Given on").fill("2062-11-30");
+    inDialog("Hand out").click();
+    assertThat(hand.page.getByText("is more than half a year away. Is that the day?")).isVisible();
+    hand.page.getByLabel("Given on").fill("2062-11-29");
+    inDialog("Hand out").click();
+    assertThat(inDialog("Hand out on that day")).isVisible();
+    inDialog("Hand out on that day").click();
+    assertThat(hand.page).hasURL(Pattern.compile("/marking/\\d+$"));
+    JsonNode newest = talk().get("/api/handouts").json().at("/entries/0");
+    assertEquals("2062-11-29", newest.get("givenOn").asText(), newest::toString);
+  }
+
+  @Test
+  void itIsAskedOnceWhosePagesAreThatBelongToNobody() {
+    talk().post("/api/attempts", Map.of("sum", Talk.sum("23 + 45", "column"), "who", "Jory"));
+    JsonNode roll = talk().post("/api/roll", Map.of("names", "Jory")).json();
+    hand.page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Handouts")).click();
+    Locator asked = hand.page.getByTestId("claim");
+    assertThat(asked).containsText("A page was worked as Jory and belongs to nobody.");
+    hand.button("They are Jory’s").click();
+    assertThat(asked).hasCount(0);
+    hand.page.reload();
+    assertThat(hand.page.getByLabel("Name of Jory")).isVisible();
+    assertThat(asked).hasCount(0);
+    for (JsonNode pupil : roll) {
+      if (pupil.get("name").asText().equals("Jory")) {
+        talk().delete("/api/roll/" + pupil.get("id").asLong());
+      }
+    }
   }
 }

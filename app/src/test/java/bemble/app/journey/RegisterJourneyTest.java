@@ -207,4 +207,23 @@ class RegisterJourneyTest extends Journey {
     assertThat(hand.page).hasURL(Pattern.compile("/sets/\\d+$"));
     assertThat(hand.page.getByTestId("sum")).hasCount(8);
   }
+
+  @Test
+  void aNextSheetIsMadeOnceForThoseWhoAreAskedIt() {
+    hand.button("Find where pupils stand").click();
+    Locator next =
+        hand.page.getByRole(
+            AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Next sheet")));
+    next.first().click();
+    assertThat(hand.page).hasURL(Pattern.compile("/sets/\\d+$"));
+    String set = hand.page.url();
+    JsonNode groups = talk().get("/api/groups").json();
+    int asked = groups.get(0).get("pupils").size();
+    hand.button("Hand out").click();
+    assertThat(hand.page.getByText(Pattern.compile("^To (all )?" + asked + " "))).isVisible();
+    hand.page.goBack();
+    next.first().click();
+    assertThat(hand.page).hasURL(set);
+    assertEquals(groups, talk().get("/api/groups").json());
+  }
 }

@@ -96,7 +96,7 @@ public final class Noise {
                   "POST /api/runs",
                   "{\"title\":\"Beds\",\"sums\":" + SUMS + ",\"right\":1,\"telling\":\"AT_END\"}"),
               entry("POST /api/runs/1/next", "{}"),
-              entry("POST /api/groups", "{\"name\":\"Seeds\",\"pupils\":[1,2]}"),
+              entry("POST /api/groups", "{\"name\":\"Seeds\",\"pupils\":[1,2],\"set\":1}"),
               entry("POST /api/register/letters", "{\"pupils\":[1]}"),
               entry("POST /api/register/pupils/1/letter", "{\"lines\":[\"Neve\"]}"),
               entry("POST /api/roll", "{\"names\":\"Neve\\nBram\"}"),
@@ -158,7 +158,7 @@ public final class Noise {
                       + "\"standing\":\"SURE\",\"note\":\"\"}]}"),
               entry("PUT /api/groups/1", "{\"name\":\"Beans\",\"pupils\":[1]}"),
               entry("PUT /api/roll/order", "{\"pupils\":[]}"),
-              entry("PUT /api/roll/1/unclaimed", "{\"who\":\"Neve\",\"theirs\":true}"),
+              entry("PUT /api/roll/unclaimed", "{\"who\":\"Neve\",\"pupil\":1}"),
               entry("PUT /api/roll/1", "{\"name\":\"Neve\",\"left\":false}"),
               entry(
                   "POST /api/sets/read",
