@@ -39,6 +39,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionOperations;
 
@@ -81,6 +82,14 @@ public class Register {
   /** The register of the current class. */
   public RegisterView view() {
     return shared.of(List.of("register", LocalDate.now(clock)), this::work);
+  }
+
+  /** Works it out once after the start: whoever asks first need not wait for it. */
+  @Scheduled(initialDelay = 200)
+  void workAhead() {
+    if (classes.current().isPresent()) {
+      view();
+    }
   }
 
   private RegisterView work() {
