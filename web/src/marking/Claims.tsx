@@ -30,7 +30,7 @@ export function Claims() {
         {only && others.length === 0
           ? t('marking.pages-of', { who, pages, name: only.name })
           : t('marking.pages-of-one-of', { who, pages })}
-        <Box sx={{ mt: 0.5 }}>
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 0.75 }}>
           {pupils.map(({ id, name }) => (
             <Button
               key={id}
