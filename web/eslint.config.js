@@ -31,6 +31,13 @@ const wording = {
   },
 };
 
+/** What a press does goes through one guard. */
+const ONLY_ONCE = {
+  name: '@tanstack/react-query',
+  importNames: ['useMutation'],
+  message: 'Use useAct: a double press does it once.',
+};
+
 /** Neither the folders above nor those beside a folder may be imported. */
 const layering = FLOORS.slice(0, -1).flatMap((floor, level) =>
   floor.map((folder) => {
@@ -43,7 +50,10 @@ const layering = FLOORS.slice(0, -1).flatMap((floor, level) =>
       rules: {
         'no-restricted-imports': [
           'error',
-          { patterns: [{ group, message: `${folder} lies below these folders, or beside them.` }] },
+          {
+            patterns: [{ group, message: `${folder} lies below these folders, or beside them.` }],
+            paths: folder === 'ui' ? [] : [ONLY_ONCE],
+          },
         ],
       },
     };

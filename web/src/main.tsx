@@ -12,6 +12,7 @@ import { App } from './app/App';
 import { NoticeProvider } from './ui/Notice';
 import { watchPointer } from './ui/pointed';
 import { SheetStyles } from './paper/SheetStyles';
+import { followClass } from './session/classes';
 import { DeskProvider } from './session/DeskState';
 import { Colours } from './ui/Colours';
 import { LOCALE } from './words';
@@ -30,6 +31,7 @@ document.documentElement.lang = LOCALE;
 const root = document.getElementById('root');
 watchPointer();
 askBeforeLosing(queries);
+followClass(queries);
 
 if (root) {
   createRoot(root).render(

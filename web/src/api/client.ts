@@ -1,4 +1,6 @@
 import createClient from 'openapi-fetch';
+import { OF_CLASS } from './ofClass';
+import { onceOnly } from './once';
 import type { paths } from './schema';
 import type {
   AttemptRequest,
@@ -36,7 +38,8 @@ import type {
 } from './types';
 import { t } from '../words';
 
-const client = createClient<paths>({ baseUrl: '' });
+const client = createClient<paths>({ baseUrl: '', fetch: onceOnly((request) => fetch(request)) });
+client.use(OF_CLASS);
 
 /** What the app could not take: a sentence for the teacher, and where in the typed line it is. */
 export class Trouble extends Error {

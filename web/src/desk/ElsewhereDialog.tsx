@@ -5,11 +5,12 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
-import { useMutation, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '../api/client';
 import type { Working } from '../api/types';
 import { t } from '../words';
+import { useAct } from '../ui/useAct';
 
 /** Checks a working of the same sum that was done elsewhere, and holds a calculator against it. */
 export default function ElsewhereDialog({
@@ -26,8 +27,8 @@ export default function ElsewhereDialog({
     queryFn: () => api.workingLines(sum),
     staleTime: Infinity,
   });
-  const check = useMutation({ mutationFn: () => api.checkWorking(sum, typed) });
-  const calculator = useMutation({ mutationFn: () => api.calculate(sum) });
+  const check = useAct({ mutationFn: () => api.checkWorking(sum, typed) });
+  const calculator = useAct({ mutationFn: () => api.calculate(sum) });
   const finding = check.data;
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="elsewhere-title">

@@ -1,8 +1,9 @@
 import Box from '@mui/material/Box';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
 import type { Working } from '../api/types';
 import { useDeskTools } from '../session/deskContext';
+import { useAct } from '../ui/useAct';
 import { useNotice } from '../ui/useNotice';
 import { WordsDialog } from '../ui/WordsDialog';
 import { t } from '../words';
@@ -13,7 +14,7 @@ export function KeepDialog({ working, onClose }: { working: Working; onClose: ()
   const notice = useNotice();
   const queries = useQueryClient();
   const { problem, sum } = working;
-  const keep = useMutation({
+  const keep = useAct({
     mutationFn: (words: { title: string; note: string }) => api.keep({ sum, ...words }),
     onSuccess: (page) => {
       dispatch({ do: 'keep', page: { id: page.id, title: page.title } });

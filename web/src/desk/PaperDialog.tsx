@@ -4,10 +4,10 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import { useMutation } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { api } from '../api/client';
 import type { PdfRequest, Working } from '../api/types';
+import { useAct } from '../ui/useAct';
 import { ChoiceRow } from '../ui/ChoiceRow';
 import { open, save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
@@ -40,7 +40,7 @@ export function PaperDialog({
   const { problem, sum } = working;
   const name = `${sum.plain} ${sum.method}`.replaceAll(/[^\p{L}\d.]+/gu, '-');
   const pdf = () => api.pdf({ sum, kind, size, per, frames });
-  const make = useMutation({
+  const make = useAct({
     mutationFn: async (what: 'pdf' | 'print' | 'svg' | 'json') => {
       switch (what) {
         case 'pdf':

@@ -6,7 +6,7 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { useMutation, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
@@ -16,6 +16,7 @@ import { marksAfter } from '../hand/strokes';
 import { SquareFrame } from '../hand/SquareFrame';
 import { Drawing } from '../paper/Drawing';
 import { bounds } from '../paper/geometry';
+import { useAct } from '../ui/useAct';
 import { useNotice } from '../ui/useNotice';
 import { t } from '../words';
 
@@ -52,7 +53,8 @@ export default function CellDialog({
     enabled: sum !== undefined && cell.outcome === 'WRONG',
   });
   const named = [...cell.slips, ...(slips.data ?? [])].find(({ id }) => id === slip)?.name ?? '';
-  const decide = useMutation({
+  const decide = useAct({
+    again: true,
     mutationFn: (outcome: Cell['outcome'] | null) =>
       api.putAnswers(handout, [
         {
@@ -72,7 +74,7 @@ export default function CellDialog({
     },
     onError,
   });
-  const type = useMutation({
+  const type = useAct({
     mutationFn: () =>
       api.beginAttempt({
         sum: { plain: sum?.plain ?? '', method: sum?.method },

@@ -1,8 +1,9 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
 import { useCurrentClass } from '../session/classes';
+import { useAct } from '../ui/useAct';
 import { CARD } from '../ui/card';
 import { useNotice } from '../ui/useNotice';
 import { t } from '../words';
@@ -14,7 +15,7 @@ export function Claims() {
   const notice = useNotice();
   const queryKey = ['unclaimed', room?.id];
   const { data } = useQuery({ queryKey, queryFn: api.unclaimed });
-  const claim = useMutation({
+  const claim = useAct({
     mutationFn: ({ who, pupil }: { who: string; pupil: number | null }) => api.claim(who, pupil),
     onSuccess: (open) => {
       queries.setQueryData(queryKey, open);

@@ -3,10 +3,11 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
 import type { Pupil } from '../api/types';
 import { useCurrentClass } from '../session/classes';
+import { useAct } from '../ui/useAct';
 import { useNotice } from '../ui/useNotice';
 import { t } from '../words';
 import { dayTold } from './told';
@@ -30,12 +31,12 @@ export function DeletePupilDialog({
   const room = useCurrentClass();
   const queries = useQueryClient();
   const notice = useNotice();
-  const forget = useMutation({
+  const forget = useAct({
     mutationFn: api.forgetInCopies,
     onSuccess: (done) => notice({ text: t('workbook.copies-forget', done) }),
     onError: (trouble) => notice({ text: trouble.message }),
   });
-  const remove = useMutation({
+  const remove = useAct({
     mutationFn: () => api.deletePupil(pupil.id),
     onSuccess: (now) => {
       queries.setQueryData(['roll', room?.id], now);

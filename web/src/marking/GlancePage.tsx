@@ -1,12 +1,13 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { memo } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { Glance, Grid, PupilGlance } from '../api/types';
 import { mistakeAddress } from '../mistake/stages';
+import { useAct } from '../ui/useAct';
 import { CARD } from '../ui/card';
 import { useNotice } from '../ui/useNotice';
 import { answersTold, hardest, namesOf, slipsTold, SURENESS } from './told';
@@ -73,7 +74,7 @@ function Class({
   const navigate = useNavigate();
   const notice = useNotice();
   const queries = useQueryClient();
-  const reteach = useMutation({
+  const reteach = useAct({
     mutationFn: ({ slip, pupils }: { slip: string; pupils: number[] }) =>
       api.reteach(grid.id, slip, pupils),
     onSuccess: ({ id }) => {

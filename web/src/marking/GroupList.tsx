@@ -1,11 +1,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '../api/client';
 import type { PupilGroup, Pupil } from '../api/types';
 import { useGroups } from '../session/groups';
+import { useAct } from '../ui/useAct';
 import { save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
 import { t } from '../words';
@@ -27,13 +28,13 @@ export function GroupList({ roll }: { roll: Pupil[] }) {
     setOpen(null);
   };
   const onError = (trouble: Error) => notice({ text: trouble.message });
-  const keep = useMutation({
+  const keep = useAct({
     mutationFn: (body: { name: string; pupils: number[] }) =>
       open === 'new' || open === null ? api.makeGroup(body) : api.changeGroup(open.id, body),
     onSuccess: done,
   });
-  const remove = useMutation({ mutationFn: api.deleteGroup, onSuccess: done, onError });
-  const letters = useMutation({
+  const remove = useAct({ mutationFn: api.deleteGroup, onSuccess: done, onError });
+  const letters = useAct({
     mutationFn: async ({ name, pupils }: PupilGroup) =>
       save(await api.letters(pupils), t('marking.letters-file', { name })),
     onSuccess: (name) => notice({ text: t('common.downloaded', { name }) }),

@@ -5,13 +5,14 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { HandoutRequest } from '../api/types';
 import { useCurrentClass } from '../session/classes';
 import { isSame, useGroups } from '../session/groups';
+import { useAct } from '../ui/useAct';
 import { ChoiceRow } from '../ui/ChoiceRow';
 import { useNotice } from '../ui/useNotice';
 import { KINDS } from './told';
@@ -55,7 +56,7 @@ export default function HandoutDialog({
   const queries = useQueryClient();
   const notice = useNotice();
   const marked = kind === 'QUIZ' || kind === 'TEST';
-  const give = useMutation({
+  const give = useAct({
     mutationFn: () =>
       api.giveHandout({
         ...source,

@@ -6,10 +6,11 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { useMutation, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '../api/client';
 import type { Cell, Grid } from '../api/types';
+import { useAct } from '../ui/useAct';
 import { FileButton } from '../ui/FileButton';
 import { open, save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
@@ -37,17 +38,17 @@ export default function MoreDialog({
   onClose: () => void;
 }) {
   const notice = useNotice();
-  const print = useMutation({
+  const print = useAct({
     mutationFn: async (kind: 'LIST' | 'CUT_OUTS') => open(await api.handoutPaper(id, kind)),
   });
-  const table = useMutation({
+  const table = useAct({
     mutationFn: async () => save(await api.gridTable(id), `${title}.csv`),
     onSuccess: (name) => notice({ text: t('common.downloaded', { name }) }),
   });
   const [slips, setSlips] = useState<string[]>([]);
   const [asked, setAsked] = useState(false);
   const known = useQuery({ queryKey: ['slips of', id], queryFn: () => slipsOf(sums) });
-  const simulate = useMutation({
+  const simulate = useAct({
     mutationFn: () => api.simulateAnswers(id, slips.length > 0 ? slips : undefined),
     onSuccess: ({ kept }) => onTaken(kept),
   });

@@ -2,11 +2,12 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import InputBase from '@mui/material/InputBase';
 import TextField from '@mui/material/TextField';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '../api/client';
 import type { Pupil } from '../api/types';
 import { useCurrentClass } from '../session/classes';
+import { useAct } from '../ui/useAct';
 import { FileButton } from '../ui/FileButton';
 import { useDraft } from '../ui/useDraft';
 import { useNotice } from '../ui/useNotice';
@@ -32,7 +33,7 @@ export function RollPage() {
   const [backingUp, setBackingUp] = useState(false);
   const take = (now: Pupil[]) => queries.setQueryData(queryKey, now);
   const onError = (trouble: Error) => notice({ text: trouble.message });
-  const add = useMutation({
+  const add = useAct({
     mutationFn: (text: string) => api.addPupils(text),
     onSuccess: (now) => {
       take(now);
@@ -40,7 +41,8 @@ export function RollPage() {
       void queries.invalidateQueries({ queryKey: ['unclaimed'] });
     },
   });
-  const change = useMutation({
+  const change = useAct({
+    again: true,
     mutationFn: ({ id, name, left }: Pupil) => api.changePupil(id, name, left),
     onSuccess: (now) => {
       take(now);
@@ -51,7 +53,8 @@ export function RollPage() {
       void queries.invalidateQueries({ queryKey });
     },
   });
-  const order = useMutation({
+  const order = useAct({
+    again: true,
     mutationFn: api.orderPupils,
     scope: { id: 'order of pupils' },
     onError,

@@ -1,8 +1,9 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo, useRef, useState } from 'react';
 import { api } from '../api/client';
 import { MOST_AT_ONCE, UNTIL_ANSWERED, useStuck } from '../api/sending';
 import type { Cell, Grid } from '../api/types';
+import { useAct } from '../ui/useAct';
 import { useNotice } from '../ui/useNotice';
 import { toSend, undone, type Change } from './changes';
 import { cellsOf, keyOf, withCells, type Ahead, type Cells, type Entry } from './entering';
@@ -41,7 +42,8 @@ export function useGrid(id: number) {
     telling.current = window.setTimeout(tell, REST);
   };
   const mutationKey = [...queryKey, 'answers'];
-  const send = useMutation({
+  const send = useAct({
+    again: true,
     mutationKey,
     scope: { id: `handout ${id}` },
     ...UNTIL_ANSWERED,

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { skipToken, useMutation, useQuery } from '@tanstack/react-query';
+import { skipToken, useQuery } from '@tanstack/react-query';
 import { useMemo, useState, type ReactNode } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { api } from '../api/client';
@@ -10,6 +10,7 @@ import { SquaredPage } from '../paper/SquaredPage';
 import { layersAt, setOutPaper } from '../session/layers';
 import { useDeskTools } from '../session/deskContext';
 import { VerdictSign } from '../slate/VerdictMarks';
+import { useAct } from '../ui/useAct';
 import { save } from '../ui/save';
 import { useKeys } from '../ui/useKeys';
 import { useNotice } from '../ui/useNotice';
@@ -115,13 +116,13 @@ function Gone({
     first.some((each) => each.row === row && each.column === column),
   );
   const told = votes.filter((vote) => vote === firstAt).length;
-  const vote = useMutation({
+  const vote = useAct({
     mutationFn: () =>
       api.vote({ slip: mistake.slip, sum: wrong.sum, votes: votes.length, right: told }),
     onSuccess: () => setKept(true),
     onError: (trouble) => notice({ text: trouble.message }),
   });
-  const strip = useMutation({
+  const strip = useAct({
     mutationFn: () => api.mistakePdf(request),
     onSuccess: (file) => notice({ text: t('mistake.saved-as', { name: save(file, STRIP) }) }),
     onError: (trouble) => notice({ text: trouble.message }),

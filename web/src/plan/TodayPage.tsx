@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useMutation, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api } from '../api/client';
@@ -9,6 +9,7 @@ import { dayTold, stateTold } from '../marking/told';
 import { useClassChange, useCurrentClass } from '../session/classes';
 import { useGroups } from '../session/groups';
 import { makeSet } from '../session/makeSet';
+import { useAct } from '../ui/useAct';
 import { BOOK, COLUMN, PAGES, RIGHT_PAGE } from '../ui/book';
 import { LIST, ROW_BELOW, ROW_TITLE } from '../ui/list';
 import { useNotice } from '../ui/useNotice';
@@ -137,7 +138,7 @@ function Again({ today: { again: all } }: { today: Today }) {
   const group = groups.find(({ id }) => id === groupId);
   const members = roll?.filter(({ id }) => group?.pupils.includes(id)).map(({ name }) => name);
   const again = group ? ofSome(all, members ?? []) : all;
-  const make = useMutation({
+  const make = useAct({
     mutationFn: () =>
       makeSet(
         t('plan.to-look-at-again'),

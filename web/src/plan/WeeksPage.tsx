@@ -1,11 +1,11 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { api } from '../api/client';
 import type { PlanDay, PlanProposal, Plan as Whole } from '../api/types';
+import { useAct } from '../ui/useAct';
 import { BOOK, COLUMN, LEFT_PAGE, PAGES, RIGHT_PAGE } from '../ui/book';
 import { save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
@@ -249,7 +249,7 @@ function Minutes({ timetable, begins }: { timetable: number[]; begins: string[] 
   const [minutes, setMinutes] = useState(timetable.map(String));
   const [hours, setHours] = useState(begins);
   const change = usePlanChange(() => api.setTimetable(minutes.map(Number), hours));
-  const calendar = useMutation({
+  const calendar = useAct({
     mutationFn: async () => save(await api.calendarFile(), 'lessons.ics'),
     onSuccess: (name) => notice({ text: t('common.downloaded', { name }) }),
     onError: (trouble) => notice({ text: trouble.message }),

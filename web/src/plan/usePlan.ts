@@ -1,7 +1,8 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
 import type { Plan } from '../api/types';
 import { useCurrentClass } from '../session/classes';
+import { useAct } from '../ui/useAct';
 import { useNotice } from '../ui/useNotice';
 
 /** How many weeks are seen at once. */
@@ -37,7 +38,8 @@ export function usePlanChange<T, V = void>(
 ) {
   const queries = useQueryClient();
   const notice = useNotice();
-  return useMutation({
+  return useAct({
+    again: true,
     mutationFn: change,
     scope: queue === undefined ? undefined : { id: queue },
     onSuccess,

@@ -1,11 +1,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { Register } from '../api/types';
 import { isSame, useGroups } from '../session/groups';
 import { makeSet } from '../session/makeSet';
+import { useAct } from '../ui/useAct';
 import { useNotice } from '../ui/useNotice';
 import { askedNext, foundPlaces, OPERATIONS, type Operation } from './standings';
 import { useDecide } from './useDecide';
@@ -35,7 +36,7 @@ export function FirstSheetPage({
   });
   const title = t('register.first-sheet-of', { operation: OPERATIONS[operation] });
   const onError = (trouble: Error) => notice({ text: trouble.message });
-  const first = useMutation({
+  const first = useAct({
     mutationFn: (rungs: string[]) =>
       makeSet(
         title,
@@ -44,7 +45,7 @@ export function FirstSheetPage({
     onSuccess: (id) => navigate(`/sets/${id}`),
     onError,
   });
-  const next = useMutation({
+  const next = useAct({
     mutationFn: async ({ rung, pupils }: { rung: string; pupils: number[] }) => {
       const name = t('register.next-sheet-of', { name: nameOf(rung) }).slice(0, 120);
       const made = groups.find((group) => group.name === name && isSame(group.pupils, pupils));

@@ -1,9 +1,10 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
 import type { Register } from '../api/types';
 import { useCurrentClass } from '../session/classes';
+import { useAct } from '../ui/useAct';
 import { FileButton } from '../ui/FileButton';
 import { save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
@@ -15,11 +16,11 @@ import { t } from '../words';
 export function Legend({ register }: { register: Register }) {
   const notice = useNotice();
   const queries = useQueryClient();
-  const table = useMutation({
+  const table = useAct({
     mutationFn: async () => save(await api.registerTable(), 'register.csv'),
     onSuccess: (name) => notice({ text: t('common.downloaded', { name }) }),
   });
-  const again = useMutation({
+  const again = useAct({
     mutationFn: api.evidenceAgain,
     onSuccess: ({ placed, judged, marked }) => {
       void queries.invalidateQueries({ queryKey: ['register'] });
@@ -33,12 +34,12 @@ export function Legend({ register }: { register: Register }) {
     },
   });
   const room = useCurrentClass();
-  const file = useMutation({
+  const file = useAct({
     mutationFn: async ({ id, name }: { id: number; name: string }) =>
       save(await api.classFile(id), `${name}.json`),
     onSuccess: (name) => notice({ text: t('common.downloaded', { name }) }),
   });
-  const read = useMutation({
+  const read = useAct({
     mutationFn: api.readFile,
     onSuccess: ({ kind, name, pupils, handouts }) => {
       void queries.invalidateQueries();

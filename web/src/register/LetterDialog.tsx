@@ -5,9 +5,9 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
-import { useMutation } from '@tanstack/react-query';
 import { api } from '../api/client';
 import type { Pupil } from '../api/types';
+import { useAct } from '../ui/useAct';
 import { save } from '../ui/save';
 import { useDraft } from '../ui/useDraft';
 import { useNotice } from '../ui/useNotice';
@@ -32,7 +32,7 @@ export default function LetterDialog({
   const lines = draft === '' ? proposed : (JSON.parse(draft) as string[]);
   const change = (now: string[]) => setDraft(JSON.stringify(now));
   const written = lines.filter((line) => line.trim() !== '');
-  const print = useMutation({
+  const print = useAct({
     mutationFn: async () =>
       save(
         await api.letter(pupil.id, written),

@@ -1,12 +1,13 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useMutation, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api } from '../api/client';
 import type { Pupil, PupilRecord, Register } from '../api/types';
 import { DeletePupilDialog } from '../marking/DeletePupilDialog';
 import { dayTold } from '../marking/told';
+import { useAct } from '../ui/useAct';
 import { deferred } from '../ui/deferred';
 import { save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
@@ -37,7 +38,7 @@ export function PupilPage({
     queryFn: () => api.pupilRecord(pupil.id),
   });
   const notice = useNotice();
-  const file = useMutation({
+  const file = useAct({
     mutationFn: async () => save(await api.pupilFile(pupil.id), `${pupil.name}.json`),
     onSuccess: (name) => notice({ text: t('common.downloaded', { name }) }),
   });

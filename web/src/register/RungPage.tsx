@@ -1,11 +1,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import type { Register, RungLabel } from '../api/types';
 import { api } from '../api/client';
 import { useGroups } from '../session/groups';
+import { useAct } from '../ui/useAct';
 import { useNotice } from '../ui/useNotice';
 import { makeSet } from '../session/makeSet';
 import { StandingShape } from './StandingShape';
@@ -29,7 +30,7 @@ export function RungPage({
   const queries = useQueryClient();
   const notice = useNotice();
   const { queryKey } = useGroups();
-  const group = useMutation({
+  const group = useAct({
     mutationFn: api.makeGroup,
     onSuccess: (now, { name }) => {
       queries.setQueryData(queryKey, now);
@@ -39,7 +40,7 @@ export function RungPage({
   });
   const decide = useDecide(register);
   const there = register.pupils.filter(({ left }) => !left);
-  const make = useMutation({
+  const make = useAct({
     mutationFn: () => makeSet(rung.name, [{ rung: rung.id, count: SUMS }]),
     onSuccess: (id) => navigate(`/sets/${id}`),
   });

@@ -1,10 +1,11 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
 import type { Pupil, RegisterSquare, RungLabel } from '../api/types';
 import { dayTold } from '../marking/told';
+import { useAct } from '../ui/useAct';
 import { CARD } from '../ui/card';
 import { useDraft } from '../ui/useDraft';
 import { StandingShape } from './StandingShape';
@@ -30,7 +31,8 @@ export function SquarePage({
     `standing ${pupil.id} ${rung.id}`,
     square?.note ?? '',
   );
-  const decide = useMutation({
+  const decide = useAct({
+    again: true,
     mutationFn: (standing: Standing | undefined) =>
       api.decideStandings([{ pupil: pupil.id, rung: rung.id, standing, note }]),
     onSuccess: (register) => {

@@ -1,6 +1,7 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
 import type { Register, StandingRequest } from '../api/types';
+import { useAct } from '../ui/useAct';
 import { useNotice } from '../ui/useNotice';
 import { squaresOf } from './standings';
 import { t } from '../words';
@@ -25,8 +26,9 @@ export function useDecide(register: Register) {
   const notice = useNotice();
   const take = (now: Register) => queries.setQueriesData({ queryKey: ['register'] }, now);
   const onError = (trouble: Error) => notice({ text: trouble.message });
-  const back = useMutation({ mutationFn: api.decideStandings, onSuccess: take, onError });
-  return useMutation({
+  const back = useAct({ again: true, mutationFn: api.decideStandings, onSuccess: take, onError });
+  return useAct({
+    again: true,
     mutationFn: api.decideStandings,
     onSuccess: (now, decisions) => {
       take(now);

@@ -5,7 +5,7 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
@@ -13,6 +13,7 @@ import type { RunRequest } from '../api/types';
 import { useCurrentClass } from '../session/classes';
 import { useGroups } from '../session/groups';
 import { WhoField } from '../session/WhoField';
+import { useAct } from '../ui/useAct';
 import { ChoiceRow } from '../ui/ChoiceRow';
 import { useDraft } from '../ui/useDraft';
 import { useNotice } from '../ui/useNotice';
@@ -49,7 +50,7 @@ export default function RunDialog({ source, onClose }: { source: RunSource; onCl
   const members = roll?.filter(({ id }) => group?.pupils.includes(id)) ?? [];
   /** Who has a run already, where not all could be begun at once. */
   const begun = useRef(new Set<number>());
-  const begin = useMutation({
+  const begin = useAct({
     mutationFn: async () => {
       if (!group) {
         return beginFor(who);

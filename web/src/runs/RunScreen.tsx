@@ -1,10 +1,10 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useMutation } from '@tanstack/react-query';
 import { useNavigate, useParams } from 'react-router';
 import { api } from '../api/client';
 import type { Run, RunResult } from '../api/types';
 import { useDeskTools } from '../session/deskContext';
+import { useAct } from '../ui/useAct';
 import { BAR, BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
 import { open } from '../ui/save';
 import { clock } from '../ui/time';
@@ -206,7 +206,7 @@ function Mending({ run }: { run: Run }) {
   const wrong = run.results.filter(({ right, again }) => right === false && !again);
   const sums = wrong.map(({ plain, method, rung }) => ({ plain, method, rung }));
   const title = t('runs.went-wrong', { title: run.title }).slice(0, 120);
-  const print = useMutation({
+  const print = useAct({
     mutationFn: async () =>
       open(await api.setSheets({ title, sums, kind: 'WALK_THROUGH', size: 'A4' })),
     onError: (trouble) => notice({ text: trouble.message }),

@@ -1,8 +1,9 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { Run } from '../api/types';
+import { useAct } from '../ui/useAct';
 import { useNotice } from '../ui/useNotice';
 
 /** What is done with runs: each step shows the page that is to be worked on then, or the end. */
@@ -23,11 +24,11 @@ export function useRunSteps() {
     void navigate(now.current === undefined ? `/slate/run/${now.id}` : `/slate/${now.current}`);
   };
   const onError = (trouble: Error) => notice({ text: trouble.message });
-  const next = useMutation({ mutationFn: api.nextInRun, onSuccess: goTo, onError });
-  const pause = useMutation({ mutationFn: api.pauseRun, onSuccess: take, onError });
-  const goOn = useMutation({ mutationFn: api.goOnWithRun, onSuccess: take, onError });
-  const end = useMutation({ mutationFn: api.endRun, onSuccess: goTo, onError });
-  const begin = useMutation({ mutationFn: api.beginRun, onSuccess: goTo, onError });
+  const next = useAct({ mutationFn: api.nextInRun, onSuccess: goTo, onError });
+  const pause = useAct({ mutationFn: api.pauseRun, onSuccess: take, onError });
+  const goOn = useAct({ mutationFn: api.goOnWithRun, onSuccess: take, onError });
+  const end = useAct({ mutationFn: api.endRun, onSuccess: goTo, onError });
+  const begin = useAct({ mutationFn: api.beginRun, onSuccess: goTo, onError });
   return {
     next: next.mutate,
     pause: pause.mutate,

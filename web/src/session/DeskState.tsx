@@ -1,7 +1,7 @@
-import { useMutation } from '@tanstack/react-query';
 import { useEffect, useMemo, useReducer, useRef, type ReactNode } from 'react';
 import { api, Trouble } from '../api/client';
 import type { Style, SumRef, Working } from '../api/types';
+import { useAct } from '../ui/useAct';
 import { useCurrentClass } from './classes';
 import { DeskContext, DeskToolsContext, type DeskTools } from './deskContext';
 import { deskReducer, EMPTY_DESK, type Desk } from './deskReducer';
@@ -23,7 +23,8 @@ interface Order {
 /** Keeps the Desk while other tabs are open, and through a reload. */
 export function DeskProvider({ children }: { children: ReactNode }) {
   const [desk, dispatch] = useReducer(deskReducer, EMPTY_DESK);
-  const { mutate, isPending: busy } = useMutation({
+  const { mutate, isPending: busy } = useAct({
+    again: true,
     // What is asked for last lies on the desk in the end.
     scope: { id: 'desk' },
     mutationFn: async ({ sum, line = '', laid }: Order): Promise<Laying> => {

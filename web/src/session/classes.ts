@@ -1,9 +1,13 @@
-import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useCallback } from 'react';
 import { api } from '../api/client';
+import { showClass } from '../api/ofClass';
 import type { ClassRoom, Style } from '../api/types';
+import { useAct } from '../ui/useAct';
 
 const KEY = ['classes'];
+
+const currentOf = (rooms: ClassRoom[] | undefined) => rooms?.find(({ current }) => current);
 
 export function useClasses() {
   return useQuery({ queryKey: KEY, queryFn: api.classes, refetchOnWindowFocus: true });
@@ -15,7 +19,24 @@ export function heardOf(queries: QueryClient, id: number): ClassRoom | undefined
 }
 
 export function useCurrentClass(): ClassRoom | undefined {
-  return useClasses().data?.find(({ current }) => current);
+  return currentOf(useClasses().data);
+}
+
+/** Has all requests name the class that is shown, and the screens follow where it is another. */
+export function followClass(queries: QueryClient) {
+  let following = false;
+  const follow = async () => {
+    if (!following) {
+      following = true;
+      await queries.refetchQueries({ queryKey: KEY });
+      following = false;
+      await queries.invalidateQueries({ predicate: ({ queryKey }) => queryKey[0] !== KEY[0] });
+    }
+  };
+  showClass({
+    id: () => currentOf(queries.getQueryData<ClassRoom[]>(KEY))?.id,
+    follow: () => void follow(),
+  });
 }
 
 /**
@@ -24,7 +45,8 @@ export function useCurrentClass(): ClassRoom | undefined {
  */
 export function useClassChange() {
   const queries = useQueryClient();
-  return useMutation({
+  return useAct({
+    again: true,
     scope: { id: 'classes' },
     // An answer that is still on its way would show the classes as they were before.
     onMutate: () => queries.cancelQueries({ queryKey: KEY }),

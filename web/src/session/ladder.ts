@@ -1,6 +1,7 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
 import type { Rung } from '../api/types';
+import { useAct } from '../ui/useAct';
 import { useCurrentClass } from './classes';
 
 /** The queries that name rungs, or are worked out from them. */
@@ -23,7 +24,8 @@ export function useLadder() {
 export function useLadderChange() {
   const key = keyOf(useCurrentClass());
   const queries = useQueryClient();
-  return useMutation({
+  return useAct({
+    again: true,
     scope: { id: 'ladder' },
     mutationFn: (change: (now: Rung[]) => Promise<Rung[]>) =>
       change(queries.getQueryData<Rung[]>(key) ?? []),

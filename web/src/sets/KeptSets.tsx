@@ -1,9 +1,10 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { useDeferredValue } from 'react';
 import { api, Trouble } from '../api/client';
 import type { SetFile } from '../api/types';
+import { useAct } from '../ui/useAct';
 import { FileButton } from '../ui/FileButton';
 import { More } from '../ui/More';
 import { SearchField } from '../ui/SearchField';
@@ -21,7 +22,7 @@ export function KeptSets({ onOpen }: { onOpen: (id: number) => void }) {
   const remove = useDeletion('sets', api.removeSet, api.restoreSet);
   const notice = useNotice();
   const queries = useQueryClient();
-  const read = useMutation({
+  const read = useAct({
     mutationFn: async (file: File) => {
       let set: SetFile;
       try {

@@ -5,9 +5,9 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
-import { useMutation } from '@tanstack/react-query';
 import { api } from '../api/client';
 import type { SetSum } from '../api/types';
+import { useAct } from '../ui/useAct';
 import { FileButton } from '../ui/FileButton';
 import { useDraft } from '../ui/useDraft';
 import { t } from '../words';
@@ -26,7 +26,7 @@ export default function PasteDialog({
     forget();
     onClose();
   };
-  const read = useMutation({
+  const read = useAct({
     mutationFn: async (file?: File) =>
       file ? api.tableSums(await file.text()) : api.typedSums(text),
     onSuccess: ({ sums, bad }) => bad.length === 0 && take(sums),

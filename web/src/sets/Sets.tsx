@@ -1,10 +1,10 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, Trouble } from '../api/client';
 import type { Apart, SetLine } from '../api/types';
+import { useAct } from '../ui/useAct';
 import { BAR, BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
 import { deferred } from '../ui/deferred';
 import { useNotice } from '../ui/useNotice';
@@ -43,7 +43,7 @@ export default function Sets() {
   const fewer = (missing: number) =>
     missing > 0 && notice({ text: t('sets.there-are-only-so-many', { missing }) });
 
-  const make = useMutation({
+  const make = useAct({
     mutationFn: ({ line, lesson }: { line: SetLine; adds?: boolean; lesson?: boolean }) =>
       api.draftSet({ lines: [line], lesson, avoided: draft.sums.map(({ plain }) => plain) }),
     onSuccess: ({ sums, missing }, { line, adds }) => {
@@ -57,7 +57,7 @@ export default function Sets() {
     },
     onError: say,
   });
-  const tellApart = useMutation({
+  const tellApart = useAct({
     mutationFn: api.tellApart,
     onSuccess: (set) => {
       change({ ...EMPTY_SET, sums: set.sums });
@@ -67,7 +67,7 @@ export default function Sets() {
     },
     onError: say,
   });
-  const draw = useMutation({
+  const draw = useAct({
     mutationFn: (only?: number) => api.draftSet(toDraw(draft, only)),
     onSuccess: ({ sums, missing }) => {
       if (missing > 0) {
@@ -78,12 +78,12 @@ export default function Sets() {
     },
     onError: say,
   });
-  const even = useMutation({
+  const even = useAct({
     mutationFn: () => api.evenSet(toEven(draft)),
     onSuccess: ({ sums }) => change({ ...draft, sums }),
     onError: say,
   });
-  const keep = useMutation({
+  const keep = useAct({
     mutationFn: (asNew: boolean) => {
       const body = toKeep(draft, draft.title.trim() || t('sets.set-without-a-name'));
       return draft.id === null || asNew
@@ -104,7 +104,7 @@ export default function Sets() {
           }),
       }),
   });
-  const addVersion = useMutation({
+  const addVersion = useAct({
     mutationFn: (id: number) => api.addVersion(id),
     onSuccess: (set) => {
       settle(set);

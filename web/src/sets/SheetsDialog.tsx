@@ -4,10 +4,10 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '../api/client';
 import type { SheetRequest } from '../api/types';
+import { useAct } from '../ui/useAct';
 import { ChoiceRow, ManyRow } from '../ui/ChoiceRow';
 import { open, save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
@@ -70,7 +70,7 @@ export default function SheetsDialog({ draft, onClose }: { draft: SetDraft; onCl
     withCheck: room.includes('withCheck'),
     withExplanation: room.includes('withExplanation'),
   };
-  const make = useMutation({
+  const make = useAct({
     mutationFn: async (how: 'save' | 'open' | 'table' | 'file') => {
       if (how === 'table' && draft.id !== null) {
         return save(await api.setTable(draft.id, draft.version), `${called}.csv`);

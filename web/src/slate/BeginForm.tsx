@@ -1,13 +1,14 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { AttemptRequest } from '../api/types';
 import { useDesk } from '../session/deskContext';
 import { WhoField } from '../session/WhoField';
+import { useAct } from '../ui/useAct';
 import { deferred } from '../ui/deferred';
 import { useDraft } from '../ui/useDraft';
 import { PAGE } from './WritingPage';
@@ -37,7 +38,7 @@ export function BeginForm() {
   });
   const methods = (sum.data?.methods ?? []).filter(({ written }) => written);
   const chosen = methods.find(({ id }) => id === method)?.id ?? methods[0]?.id;
-  const begin = useMutation({
+  const begin = useAct({
     mutationFn: () =>
       api.beginAttempt({ sum: { plain: line, method: chosen }, who, settingOut, telling }),
     onSuccess: (attempt) => {

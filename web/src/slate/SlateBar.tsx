@@ -1,12 +1,13 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { memo } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { Attempt, Run } from '../api/types';
 import { useDeskTools } from '../session/deskContext';
 import { useRunSteps } from '../runs/useRun';
+import { useAct } from '../ui/useAct';
 import { BAR } from '../ui/book';
 import { Kbd } from '../ui/Kbd';
 import { useKeys } from '../ui/useKeys';
@@ -37,13 +38,13 @@ export const SlateBar = memo(function SlateBar({
   const navigate = useNavigate();
   const { setOut } = useDeskTools();
   const notice = useNotice();
-  const check = useMutation({
+  const check = useAct({
     mutationFn: () => api.checkAttempt(attempt.id),
     onSuccess: ({ id }) => navigate(`/slate/${id}`),
     onError: (trouble) => notice({ text: trouble.message }),
   });
   const queries = useQueryClient();
-  const mend = useMutation({
+  const mend = useAct({
     mutationFn: api.mend,
     onSuccess: ({ id }) => {
       void queries.invalidateQueries({ queryKey: ['attempts'] });
@@ -51,7 +52,7 @@ export const SlateBar = memo(function SlateBar({
     },
     onError: (trouble) => notice({ text: trouble.message }),
   });
-  const again = useMutation({
+  const again = useAct({
     mutationFn: (other: 'the same' | 'like it') =>
       other === 'like it'
         ? api.likeAttempt(attempt.id)

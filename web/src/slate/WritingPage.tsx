@@ -1,10 +1,10 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useMutation } from '@tanstack/react-query';
 import { useEffect, useState, type ReactNode } from 'react';
 import { api } from '../api/client';
 import type { Attempt, Hint, Report } from '../api/types';
 import { Keys } from '../hand/Keys';
+import { useAct } from '../ui/useAct';
 import { CARD } from '../ui/card';
 import { Kbd } from '../ui/Kbd';
 import { FindingCard } from './FindingCard';
@@ -42,7 +42,7 @@ export function WritingPage({
   onAct: (key: string) => void;
 }) {
   const [depth, setDepth] = useState(1);
-  const help = useMutation({
+  const help = useAct({
     mutationFn: (deep: number) => api.hint(attempt.id, deep),
     onSuccess: onHint,
   });

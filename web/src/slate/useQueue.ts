@@ -1,9 +1,10 @@
-import { useIsMutating, useMutation, useQueryClient } from '@tanstack/react-query';
+import { useIsMutating, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useRef } from 'react';
 import { api, Trouble } from '../api/client';
 import { MOST_AT_ONCE, UNTIL_ANSWERED, useStuck } from '../api/sending';
 import type { Attempt, HandIn, Report, Stroke } from '../api/types';
 import { t } from '../words';
+import { useAct } from '../ui/useAct';
 
 interface Handing {
   page: HandIn;
@@ -41,8 +42,9 @@ export function useQueue(
     },
   } as const;
 
-  const { mutate: send } = useMutation({
+  const { mutate: send } = useAct({
     ...inOrder,
+    again: true,
     mutationFn: async () => {
       // All that waits goes at once; whoever queued behind finds nothing left.
       const batch = waiting.current.slice(0, MOST_AT_ONCE);
@@ -56,7 +58,7 @@ export function useQueue(
       }
     },
   });
-  const { mutate: handIn } = useMutation({
+  const { mutate: handIn } = useAct({
     ...inOrder,
     mutationFn: ({ page, after }: Handing) =>
       after === refusals.current ? api.handIn(id, page) : Promise.reject(new Trouble(COME_BACK)),

@@ -1,5 +1,6 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import type { MouseEvent } from 'react';
+import { useAct } from './useAct';
 import { useNotice } from './useNotice';
 import { t } from '../words';
 
@@ -13,8 +14,8 @@ export function useDeletion(
   const notice = useNotice();
   const renew = () => queries.invalidateQueries({ queryKey: [list] });
   const onError = (trouble: Error) => notice({ text: trouble.message });
-  const restoring = useMutation({ mutationFn: restore, onSuccess: renew, onError });
-  const removing = useMutation({
+  const restoring = useAct({ mutationFn: restore, onSuccess: renew, onError });
+  const removing = useAct({
     mutationFn: ({ id }: { id: number; said: string }) => remove(id),
     onSuccess: (_, { id, said }) => {
       void renew();

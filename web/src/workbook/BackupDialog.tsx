@@ -4,9 +4,10 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
 import type { Copy } from '../api/types';
+import { useAct } from '../ui/useAct';
 import { FileButton } from '../ui/FileButton';
 import { save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
@@ -19,11 +20,11 @@ export default function BackupDialog({ onClose }: { onClose: () => void }) {
   const queries = useQueryClient();
   const copies = useQuery({ queryKey: ['backups'], queryFn: api.backups });
   const day = new Date().toLocaleDateString('sv');
-  const backUp = useMutation({
+  const backUp = useAct({
     mutationFn: async () => save(await api.backup(), `bemble-${day}.zip`),
     onSuccess: (file) => notice({ text: t('common.downloaded', { name: file }) }),
   });
-  const restore = useMutation({
+  const restore = useAct({
     mutationFn: ({ of, forget }: { of: File | string; forget: boolean }) =>
       typeof of === 'string' ? api.restoreCopy(of, forget) : api.restoreBackup(of, forget),
     onSuccess: ({ name }) => {
@@ -38,11 +39,11 @@ export default function BackupDialog({ onClose }: { onClose: () => void }) {
       onClose();
     },
   });
-  const look = useMutation({
+  const look = useAct({
     mutationFn: (of: File | string) =>
       typeof of === 'string' ? api.lookAtCopy(of) : api.lookAtBackup(of),
   });
-  const forget = useMutation({
+  const forget = useAct({
     mutationFn: api.forgetInCopies,
     onSuccess: (done) => notice({ text: t('workbook.copies-forget', done) }),
   });

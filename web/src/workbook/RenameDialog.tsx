@@ -1,7 +1,8 @@
 import Box from '@mui/material/Box';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
 import type { PageEntry, RenameRequest } from '../api/types';
+import { useAct } from '../ui/useAct';
 import { useNotice } from '../ui/useNotice';
 import { WordsDialog } from '../ui/WordsDialog';
 import { t } from '../words';
@@ -11,7 +12,7 @@ export function RenameDialog({ entry, onClose }: { entry: PageEntry; onClose: ()
   const notice = useNotice();
   const queries = useQueryClient();
   const { id, title, note, problem } = entry;
-  const rename = useMutation({
+  const rename = useAct({
     mutationFn: (words: RenameRequest) => api.rename(id, words),
     onSuccess: (_, words) => {
       void queries.invalidateQueries({ queryKey: ['pages'] });

@@ -1,12 +1,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useMutation } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, Trouble } from '../api/client';
 import type { Page, PageEntry, PageFile } from '../api/types';
 import { useDeskTools } from '../session/deskContext';
+import { useAct } from '../ui/useAct';
 import { FileButton } from '../ui/FileButton';
 import { deferred } from '../ui/deferred';
 import { More } from '../ui/More';
@@ -119,7 +119,7 @@ function ReadIn() {
   const { lay } = useDeskTools();
   const navigate = useNavigate();
   const notice = useNotice();
-  const read = useMutation({
+  const read = useAct({
     mutationFn: async (file: File) => {
       let page: PageFile;
       try {

@@ -1,5 +1,6 @@
 package bemble.app.extract;
 
+import bemble.app.http.AnyClass;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -25,11 +26,13 @@ class ExtractController {
     this.extracts = extracts;
   }
 
+  @AnyClass
   @GetMapping("/classes/{id}")
   Extract ofClass(@PathVariable long id) {
     return extracts.take(Extract.Kind.CLASS, id);
   }
 
+  @AnyClass
   @GetMapping("/pupils/{id}")
   Extract ofPupil(@PathVariable long id) {
     return extracts.take(Extract.Kind.PUPIL, id);

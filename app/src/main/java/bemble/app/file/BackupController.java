@@ -1,5 +1,6 @@
 package bemble.app.file;
 
+import bemble.app.http.AnyClass;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.Parameter;
 import io.swagger.v3.oas.annotations.media.Content;
@@ -19,6 +20,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** All that is kept as one file, and back. */
 @RestController
+@AnyClass
 @RequestMapping("/api/backups")
 class BackupController {
   private static final String ZIP = "application/zip";

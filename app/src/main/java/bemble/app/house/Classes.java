@@ -76,6 +76,11 @@ public class Classes implements ClassLanguage {
     return Optional.ofNullable(context().id());
   }
 
+  /** What the current class is called. */
+  public String currentName() {
+    return current().flatMap(mapper::find).map(ClassRow::name).orElse("");
+  }
+
   @Transactional
   public List<ClassView> add(ClassRequest request) {
     Style style = request.style() == null ? Style.STANDARD : request.style();

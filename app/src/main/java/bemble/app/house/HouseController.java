@@ -1,5 +1,6 @@
 package bemble.app.house;
 
+import bemble.app.http.AnyClass;
 import jakarta.validation.Valid;
 import java.util.List;
 import org.springframework.http.HttpStatus;
@@ -15,6 +16,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Classes and what can be chosen for them. Every change answers with all classes as they are. */
 @RestController
+@AnyClass
 @RequestMapping("/api")
 class HouseController {
   private final Classes classes;

@@ -47,6 +47,11 @@ class ErrorAnswers extends ResponseEntityExceptionHandler {
   }
 
   @ExceptionHandler
+  ProblemDetail otherClass(OtherClassException other) {
+    return ErrorBodies.of(HttpStatus.PRECONDITION_FAILED, "other-class", other.getMessage());
+  }
+
+  @ExceptionHandler
   ProblemDetail missing(MissingException missing) {
     return ErrorBodies.of(HttpStatus.NOT_FOUND, "missing", missing.getMessage());
   }

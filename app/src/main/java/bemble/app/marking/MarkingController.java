@@ -1,6 +1,7 @@
 package bemble.app.marking;
 
 import bemble.app.export.PdfRequest;
+import bemble.app.http.AnyClass;
 import bemble.app.http.Slice;
 import bemble.app.marking.MarkingJson.CellsRequest;
 import bemble.app.marking.MarkingJson.CellsView;
@@ -69,22 +70,26 @@ class MarkingController {
     return handouts.list(before);
   }
 
+  @AnyClass
   @GetMapping("/{id}")
   GridView open(@PathVariable long id) {
     return handouts.open(id);
   }
 
   /** Keeps answers as they are typed; tells of each that was not kept why. */
+  @AnyClass
   @PutMapping("/{id}/answers")
   CellsView put(@PathVariable long id, @Valid @RequestBody CellsRequest request) {
     return book.put(id, request.cells());
   }
 
+  @AnyClass
   @GetMapping("/{id}/glance")
   GlanceView glance(@PathVariable long id) {
     return glances.of(id);
   }
 
+  @AnyClass
   @GetMapping(path = "/{id}/csv", produces = "text/csv; charset=UTF-8")
   String csv(@PathVariable long id) {
     return table.write(id);
@@ -96,6 +101,7 @@ class MarkingController {
   }
 
   /** The marked handout as PDF: a list, or a small slip of paper for each pupil. */
+  @AnyClass
   @GetMapping(path = "/{id}/paper", produces = MediaType.APPLICATION_PDF_VALUE)
   byte[] paper(
       @PathVariable long id,
@@ -118,6 +124,7 @@ class MarkingController {
         id, request.slip(), request.pupils() == null ? List.of() : request.pupils());
   }
 
+  @AnyClass
   @DeleteMapping("/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void delete(@PathVariable long id) {
@@ -125,6 +132,7 @@ class MarkingController {
   }
 
   /** Takes a deletion back. */
+  @AnyClass
   @PostMapping("/{id}/restore")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void restore(@PathVariable long id) {

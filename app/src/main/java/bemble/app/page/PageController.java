@@ -1,5 +1,6 @@
 package bemble.app.page;
 
+import bemble.app.http.AnyClass;
 import bemble.app.http.Slice;
 import jakarta.validation.Valid;
 import org.springframework.http.HttpStatus;
@@ -37,17 +38,20 @@ class PageController {
     return pages.search(search, before);
   }
 
+  @AnyClass
   @GetMapping("/{id}")
   PageView open(@PathVariable long id) {
     return pages.open(id);
   }
 
+  @AnyClass
   @PutMapping("/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void rename(@PathVariable long id, @Valid @RequestBody RenameRequest request) {
     pages.rename(id, request);
   }
 
+  @AnyClass
   @DeleteMapping("/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void delete(@PathVariable long id) {
@@ -55,6 +59,7 @@ class PageController {
   }
 
   /** Takes a deletion back. */
+  @AnyClass
   @PostMapping("/{id}/restore")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void restore(@PathVariable long id) {

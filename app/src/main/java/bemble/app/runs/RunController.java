@@ -1,5 +1,6 @@
 package bemble.app.runs;
 
+import bemble.app.http.AnyClass;
 import bemble.app.http.Slice;
 import bemble.app.runs.RunJson.RunEntry;
 import bemble.app.runs.RunJson.RunRequest;
@@ -37,35 +38,41 @@ class RunController {
     return runs.list(before);
   }
 
+  @AnyClass
   @GetMapping("/{id}")
   RunView open(@PathVariable long id) {
     return runs.open(id);
   }
 
   /** Begins the page that comes next, once the one before is handed in; or ends the run. */
+  @AnyClass
   @PostMapping("/{id}/next")
   RunView next(@PathVariable long id) {
     return runs.next(id);
   }
 
   /** Stops the time. */
+  @AnyClass
   @PostMapping("/{id}/pause")
   RunView pause(@PathVariable long id) {
     return runs.pause(id);
   }
 
   /** Goes on after a pause, or after Bemble was closed without one. */
+  @AnyClass
   @PostMapping("/{id}/go-on")
   RunView goOn(@PathVariable long id) {
     return runs.goOn(id);
   }
 
   /** Ends a run before it is over. */
+  @AnyClass
   @PostMapping("/{id}/end")
   RunView end(@PathVariable long id) {
     return runs.end(id);
   }
 
+  @AnyClass
   @DeleteMapping("/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void delete(@PathVariable long id) {
@@ -73,6 +80,7 @@ class RunController {
   }
 
   /** Takes a deletion back. */
+  @AnyClass
   @PostMapping("/{id}/restore")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void restore(@PathVariable long id) {

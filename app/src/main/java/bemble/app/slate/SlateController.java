@@ -1,5 +1,6 @@
 package bemble.app.slate;
 
+import bemble.app.http.AnyClass;
 import bemble.app.http.RefusedException;
 import bemble.app.http.Slice;
 import bemble.app.working.SumRef;
@@ -61,12 +62,14 @@ class SlateController {
     return list.slice(before);
   }
 
+  @AnyClass
   @GetMapping("/attempts/{id}")
   AttemptView open(@PathVariable long id) {
     return attempts.open(id);
   }
 
   /** Writes on the page; answers without a body where the judge speaks only at the end. */
+  @AnyClass
   @PostMapping("/attempts/{id}/strokes")
   ResponseEntity<ReportView> write(
       @PathVariable long id, @Valid @RequestBody StrokesRequest request) {
@@ -76,6 +79,7 @@ class SlateController {
         .orElseGet(() -> ResponseEntity.noContent().build());
   }
 
+  @AnyClass
   @PostMapping("/attempts/{id}/hand-in")
   AttemptView handIn(@PathVariable long id, @Valid @RequestBody HandInRequest request) {
     String explanation = request.explanation() == null ? "" : request.explanation();
@@ -83,6 +87,7 @@ class SlateController {
   }
 
   /** Begins a new page with everything that stands on a page that is handed in. */
+  @AnyClass
   @PostMapping("/attempts/{id}/mend")
   @ResponseStatus(HttpStatus.CREATED)
   AttemptView mend(@PathVariable long id) {
@@ -90,6 +95,7 @@ class SlateController {
   }
 
   /** Begins a page for another sum like that of a page that is handed in. */
+  @AnyClass
   @PostMapping("/attempts/{id}/like")
   @ResponseStatus(HttpStatus.CREATED)
   AttemptView like(@PathVariable long id) {
@@ -97,11 +103,13 @@ class SlateController {
   }
 
   /** Begins the check of a page that is handed in, or goes on with it. */
+  @AnyClass
   @PostMapping("/attempts/{id}/check")
   AttemptView check(@PathVariable long id) {
     return attempts.check(id);
   }
 
+  @AnyClass
   @PostMapping("/attempts/{id}/hint")
   HintView hint(@PathVariable long id, @RequestParam int depth) {
     if (depth < 1 || depth > 3) {
@@ -110,6 +118,7 @@ class SlateController {
     return attempts.hint(id, depth);
   }
 
+  @AnyClass
   @DeleteMapping("/attempts/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void delete(@PathVariable long id) {
@@ -117,6 +126,7 @@ class SlateController {
   }
 
   /** Takes a deletion back. */
+  @AnyClass
   @PostMapping("/attempts/{id}/restore")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void restore(@PathVariable long id) {

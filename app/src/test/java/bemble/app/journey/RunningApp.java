@@ -9,11 +9,15 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.TestInfo;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.support.GenericApplicationContext;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.web.method.HandlerMethod;
+import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
 /** Bemble running inside the test, on a free port. */
 public final class RunningApp implements AutoCloseable {
@@ -116,6 +120,13 @@ public final class RunningApp implements AutoCloseable {
 
   private String port() {
     return String.valueOf(context.getEnvironment().getProperty("local.server.port"));
+  }
+
+  /** All requests that Bemble answers, by what each one asks for. */
+  Map<RequestMappingInfo, HandlerMethod> requests() {
+    return context
+        .getBean("requestMappingHandlerMapping", RequestMappingHandlerMapping.class)
+        .getHandlerMethods();
   }
 
   /** Changes what is kept behind Bemble's back. */

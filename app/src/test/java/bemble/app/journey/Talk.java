@@ -16,9 +16,20 @@ public final class Talk {
   private static final HttpClient CLIENT = HttpClient.newHttpClient();
   private static final ObjectMapper JSON = new ObjectMapper();
   private final String address;
+  private final Map<String, String> headers;
 
   public Talk(String address) {
+    this(address, Map.of());
+  }
+
+  private Talk(String address, Map<String, String> headers) {
     this.address = address;
+    this.headers = headers;
+  }
+
+  /** One whose requests have a header. */
+  Talk with(String header, String value) {
+    return new Talk(address, Map.of(header, value));
   }
 
   /** An answer: its status and its body. */
@@ -64,6 +75,14 @@ public final class Talk {
             .POST(HttpRequest.BodyPublishers.ofByteArray(file)));
   }
 
+  /** Sends an empty body of a type. */
+  Answer send(String method, String path, String type) {
+    return send(
+        HttpRequest.newBuilder(URI.create(address + path))
+            .header("Content-Type", type)
+            .method(method, HttpRequest.BodyPublishers.noBody()));
+  }
+
   private Answer with(String method, String path, Object body) {
     try {
       String text = body instanceof String plain ? plain : JSON.writeValueAsString(body);
@@ -76,7 +95,8 @@ public final class Talk {
     }
   }
 
-  private static Answer send(HttpRequest.Builder request) {
+  private Answer send(HttpRequest.Builder request) {
+    headers.forEach(request::header);
     try {
       HttpResponse<byte[]> response =
           CLIENT.send(request.build(), HttpResponse.BodyHandlers.ofByteArray());

@@ -1,0 +1,93 @@
+package bemble.app.http;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.time.Duration;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+import org.springframework.web.util.ContentCachingResponseWrapper;
+
+/**
+ * Does once what comes twice under one key: a screen that got no answer sends the same change
+ * again, and cannot know whether the first was done. The second waits for the first and gets its
+ * answer. What was refused, or failed, is tried again.
+ */
+@Component
+class RequestKeys extends OncePerRequestFilter {
+  static final String HEADER = "Bemble-Request";
+
+  private static final int KEPT = 200;
+  private static final int LONGEST_KEY = 64;
+
+  /** A longer answer is a file, which is made again. */
+  private static final int LONGEST_ANSWER = 256 * 1024;
+
+  private final Cache<String, CompletableFuture<Optional<Answer>>> answers =
+      Caffeine.newBuilder().maximumSize(KEPT).expireAfterWrite(Duration.ofMinutes(10)).build();
+
+  /** What was answered to a change that was done. */
+  private record Answer(int status, @Nullable String type, byte[] body) {}
+
+  @Override
+  protected boolean shouldNotFilter(HttpServletRequest request) {
+    String key = request.getHeader(HEADER);
+    return key == null || key.length() > LONGEST_KEY || request.getMethod().equals("GET");
+  }
+
+  @Override
+  protected void doFilterInternal(
+      HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+      throws ServletException, IOException {
+    String what =
+        request.getMethod() + " " + request.getRequestURI() + " " + request.getHeader(HEADER);
+    CompletableFuture<Optional<Answer>> own = new CompletableFuture<>();
+    CompletableFuture<Optional<Answer>> first = answers.asMap().putIfAbsent(what, own);
+    Optional<Answer> known = first == null ? Optional.empty() : first.join();
+    if (known.isPresent()) {
+      write(known.get(), response);
+    } else {
+      doAndNote(request, response, chain, what, own);
+    }
+  }
+
+  private void doAndNote(
+      HttpServletRequest request,
+      HttpServletResponse response,
+      FilterChain chain,
+      String what,
+      CompletableFuture<Optional<Answer>> own)
+      throws ServletException, IOException {
+    ContentCachingResponseWrapper noted = new ContentCachingResponseWrapper(response);
+    Optional<Answer> answer = Optional.empty();
+    try {
+      chain.doFilter(request, noted);
+      if (noted.getStatus() < 300 && noted.getContentSize() <= LONGEST_ANSWER) {
+        answer =
+            Optional.of(
+                new Answer(
+                    noted.getStatus(), noted.getContentType(), noted.getContentAsByteArray()));
+      }
+      noted.copyBodyToResponse();
+    } finally {
+      if (answer.isEmpty()) {
+        answers.asMap().remove(what, own);
+      }
+      own.complete(answer);
+    }
+  }
+
+  private static void write(Answer answer, HttpServletResponse response) throws IOException {
+    response.setStatus(answer.status());
+    response.setContentType(answer.type());
+    response.setContentLength(answer.body().length);
+    response.getOutputStream().write(answer.body());
+  }
+}
