@@ -17,19 +17,16 @@ type Send = (request: Request) => Promise<Response>;
  * that Bemble does not do it a second time.
  */
 export function onceOnly(send: Send): Send {
-  /** The latest change at each address. */
-  const latest = new Map<string, Sent>();
+  let latest: Sent | undefined;
   const unanswered = new Map<string, string>();
   return async (request) => {
     if (request.method === 'GET' || isFile(request)) {
       return send(request);
     }
-    const address = `${request.method} ${request.url}`;
     const body = await request.clone().text();
-    const what = `${address} ${body}`;
-    const before = latest.get(address);
-    if (before?.what === what) {
-      return (await before.answer).clone();
+    const what = `${request.method} ${request.url} ${body}`;
+    if (latest?.what === what) {
+      return (await latest.answer).clone();
     }
     const key = unanswered.get(what) ?? crypto.randomUUID();
     unanswered.set(what, key);
@@ -37,13 +34,14 @@ export function onceOnly(send: Send): Send {
     const keyed = new Request(request, body === '' ? {} : { body });
     keyed.headers.set(KEY, key);
     const sent: Sent = { what, answer: send(keyed) };
-    latest.set(address, sent);
-    const forget = () => latest.get(address) === sent && latest.delete(address);
+    latest = sent;
+    const forget = () => {
+      latest = latest === sent ? undefined : latest;
+    };
     try {
       const answer = await sent.answer;
       unanswered.delete(what);
-      // What was deleted and brought back may be deleted again at once.
-      setTimeout(forget, request.method === 'DELETE' ? 0 : DOUBLE_MS);
+      setTimeout(forget, answer.ok ? DOUBLE_MS : 0);
       return answer.clone();
     } catch (trouble) {
       forget();

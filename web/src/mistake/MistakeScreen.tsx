@@ -127,19 +127,21 @@ function Gone({
     onSuccess: (file) => notice({ text: t('mistake.saved-as', { name: save(file, STRIP) }) }),
     onError: (trouble) => notice({ text: trouble.message }),
   });
+  // What comes after the vote was told is no part of it.
+  const counted = kept || vote.isPending;
   const go = (to: number) => {
-    if (stage.part === 'vote' && to > place && votes.length > 0 && !kept && !vote.isPending) {
+    if (stage.part === 'vote' && to > place && votes.length > 0 && !counted) {
       vote.mutate();
     }
     setPlace(Math.min(Math.max(to, 0), lastPlace(steps)));
   };
   useKeys((key) => {
-    const voted = stage.part === 'vote' && !kept ? squareOf(key, squares.length) : undefined;
+    const voted = stage.part === 'vote' && !counted ? squareOf(key, squares.length) : undefined;
     if (voted !== undefined) {
       setVotes((before) => [...before, voted]);
       return true;
     }
-    if (key === 'Backspace' && stage.part === 'vote' && !kept) {
+    if (key === 'Backspace' && stage.part === 'vote' && !counted) {
       setVotes((before) => before.slice(0, -1));
       return true;
     }

@@ -6,12 +6,8 @@ import {
 } from '@tanstack/react-query';
 import { useCallback, useRef } from 'react';
 
-/** How long after it was done the same press is taken for the second half of a double press. */
-const DOUBLE_MS = 500;
-
 /**
- * Something that a press does. The same press again, before it is done or in the same double press,
- * does nothing.
+ * Something that a press does. The same press again, before it is done, does nothing.
  *
  * @param options as those of a mutation; what may follow on itself at once says `again`
  */
@@ -28,13 +24,7 @@ export function useAct<Done, Failure = Error, Of = void, Context = unknown>({
   const mutation = useMutation({
     ...options,
     onSettled: (...settled) => {
-      const [, failure, of] = settled;
-      const end = () => going.current.delete(hashKey([of]));
-      if (failure) {
-        end();
-      } else {
-        setTimeout(end, DOUBLE_MS);
-      }
+      going.current.delete(hashKey([settled[2]]));
       return options.onSettled?.(...settled);
     },
   });
