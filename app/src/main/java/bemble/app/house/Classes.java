@@ -1,5 +1,6 @@
 package bemble.app.house;
 
+import bemble.app.http.CurrentClass;
 import bemble.app.http.MissingException;
 import bemble.app.http.RefusedException;
 import bemble.app.http.StaleException;
@@ -19,7 +20,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** The classes of a teacher, one of them current; each has a style of its own. */
 @Service
-public class Classes implements ClassLanguage {
+public class Classes implements ClassLanguage, CurrentClass {
   private final ClassMapper mapper;
   private final Stored stored;
   private final Bin bin;
@@ -71,12 +72,12 @@ public class Classes implements ClassLanguage {
     return mapper.find(id).map(row -> stored.style(row.style())).orElse(Style.STANDARD);
   }
 
-  /** The id of the current class; empty where none is. */
+  @Override
   public Optional<Long> current() {
     return Optional.ofNullable(context().id());
   }
 
-  /** What the current class is called. */
+  @Override
   public String currentName() {
     return current().flatMap(mapper::find).map(ClassRow::name).orElse("");
   }

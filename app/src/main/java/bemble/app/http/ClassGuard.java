@@ -1,7 +1,5 @@
-package bemble.app.house;
+package bemble.app.http;
 
-import bemble.app.http.AnyClass;
-import bemble.app.http.OtherClassException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.context.annotation.Configuration;
@@ -20,10 +18,10 @@ class ClassGuard implements WebMvcConfigurer, HandlerInterceptor {
   /** The number of the class that the screen shows. */
   static final String HEADER = "Bemble-Class";
 
-  private final Classes classes;
+  private final CurrentClass current;
 
-  ClassGuard(Classes classes) {
-    this.classes = classes;
+  ClassGuard(CurrentClass current) {
+    this.current = current;
   }
 
   @Override
@@ -36,9 +34,9 @@ class ClassGuard implements WebMvcConfigurer, HandlerInterceptor {
       HttpServletRequest request, HttpServletResponse response, Object handler) {
     String meant = request.getHeader(HEADER);
     if (meant != null && handler instanceof HandlerMethod method && !isForAnyClass(method)) {
-      String current = String.valueOf(classes.current().orElse(null));
-      if (!meant.equals(current)) {
-        throw new OtherClassException(classes.currentName());
+      String now = current.current().map(String::valueOf).orElse("");
+      if (!meant.equals(now)) {
+        throw new OtherClassException(current.currentName());
       }
     }
     return true;

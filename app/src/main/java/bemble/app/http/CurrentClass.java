@@ -1,0 +1,12 @@
+package bemble.app.http;
+
+import java.util.Optional;
+
+/** Tells which class is the current one. */
+public interface CurrentClass {
+  /** Its number; empty where there is no class. */
+  Optional<Long> current();
+
+  /** What it is called; empty where there is no class. */
+  String currentName();
+}
