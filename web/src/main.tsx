@@ -10,6 +10,7 @@ import { BrowserRouter } from 'react-router';
 import { askBeforeLosing } from './api/sending';
 import { App } from './app/App';
 import { NoticeProvider } from './ui/Notice';
+import { keepFocus } from './ui/keepFocus';
 import { watchPointer } from './ui/pointed';
 import { SheetStyles } from './paper/SheetStyles';
 import { followClass } from './session/classes';
@@ -30,6 +31,7 @@ const queries = new QueryClient({
 document.documentElement.lang = LOCALE;
 const root = document.getElementById('root');
 watchPointer();
+keepFocus();
 askBeforeLosing(queries);
 followClass(queries);
 

@@ -24,7 +24,7 @@ interface Tools {
 export function DeskBar({ besideMethod, onBeside, onKeep, onPaper }: Tools) {
   const desk = useDesk();
   const { dispatch } = useDeskTools();
-  const { line, working, step, asking } = desk;
+  const { line, working, step, asking, sent } = desk;
   /** Whether the line shows the sum on the desk, and not the next one being typed. */
   const isTyped = line === working?.problem;
   const next = useRef<HTMLButtonElement>(null);
@@ -38,17 +38,27 @@ export function DeskBar({ besideMethod, onBeside, onKeep, onPaper }: Tools) {
     // While a line is typed it may happen to be the sum on the desk: that is no reason to leave it.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [working]);
+  // A line that is sent is left at once: what is typed before its page has come is for the page.
+  useLayoutEffect(() => {
+    if (sent && document.activeElement?.matches('[data-sum-line], body')) {
+      next.current?.focus();
+    }
+  }, [sent]);
+  const turn = (
+    <Turn
+      next={next}
+      asking={asking}
+      coming={sent !== null}
+      atFirst={!sent && step === 0 && !asking}
+      atLast={!sent && step === lastStep(desk)}
+    />
+  );
   if (!working) {
-    return <Box sx={BAR} />;
+    return <Box sx={BAR}>{sent && turn}</Box>;
   }
   return (
     <Box sx={BAR}>
-      <Turn
-        next={next}
-        asking={asking}
-        atFirst={step === 0 && !asking}
-        atLast={step === lastStep(desk)}
-      />
+      {turn}
       <Ribbon working={working} step={step} onGo={go} />
       <PageTools
         working={working}
@@ -65,11 +75,14 @@ export function DeskBar({ besideMethod, onBeside, onKeep, onPaper }: Tools) {
 const Turn = memo(function Turn({
   next,
   asking,
+  coming,
   atFirst,
   atLast,
 }: {
   next: RefObject<HTMLButtonElement | null>;
   asking: boolean;
+  /** Whether the page is on its way. */
+  coming: boolean;
   atFirst: boolean;
   atLast: boolean;
 }) {
@@ -88,11 +101,12 @@ const Turn = memo(function Turn({
         ref={next}
         variant="contained"
         disabled={atLast}
+        aria-busy={coming}
         onClick={() => dispatch({ do: 'next' })}
         sx={{ px: 2.5, fontSize: 18, whiteSpace: 'nowrap', minWidth: 96 }}
       >
-        {asking ? t('common.show') : t('common.next')}
-        <Kbd>{t('common.space')}</Kbd>
+        {coming ? t('desk.setting-out') : asking ? t('common.show') : t('common.next')}
+        {!coming && <Kbd>{t('common.space')}</Kbd>}
       </Button>
     </>
   );

@@ -40,6 +40,13 @@ export function DeskScreen() {
       navigate('/board');
       return true;
     }
+    if (isFigure(key)) {
+      // The figure itself is typed into the line by the browser.
+      const line = document.querySelector<HTMLInputElement>('[data-sum-line]');
+      line?.focus();
+      line?.select();
+      return false;
+    }
     const action = stepKey(key, desk);
     if (action) {
       dispatch(action);
@@ -79,6 +86,9 @@ export function DeskScreen() {
     </Box>
   );
 }
+
+/** Whether a key begins a sum. */
+const isFigure = (key: string) => /^[\d√]$/.test(key);
 
 const EVEN_PAGES = { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) minmax(0, 1fr)' };
 

@@ -44,6 +44,15 @@ const TypedLine = memo(function TypedLine({
     }
   }, []);
 
+  // The line was left when it was sent; one that is refused is to be mended.
+  useEffect(() => {
+    const field = input.current;
+    if (trouble && field && document.activeElement?.matches('body, button')) {
+      field.focus();
+      field.setSelectionRange(trouble.from ?? field.value.length, trouble.to ?? field.value.length);
+    }
+  }, [trouble]);
+
   const insert = (sign: string) => {
     const field = input.current;
     const at = field?.selectionStart ?? line.length;

@@ -24,10 +24,7 @@ export function ClassList() {
       onSuccess: () =>
         notice({
           text: t('house.is-removed', { removed }),
-          action: {
-            label: t('common.undo'),
-            run: () => change.mutate(() => api.restoreClass(id), { onError: say }),
-          },
+          undo: () => change.mutate(() => api.restoreClass(id), { onError: say }),
         }),
       onError: say,
     });
@@ -37,21 +34,18 @@ export function ClassList() {
       onSuccess: (now) =>
         notice({
           text: t('house.has-the-standard-settings', { kept }),
-          action: {
-            label: t('common.undo'),
-            run: () =>
-              change.mutate(
-                () => {
-                  const latest = now.find((each) => each.id === id);
-                  return api.changeClass(id, {
-                    name: kept,
-                    version: latest?.version ?? version + 1,
-                    style,
-                  });
-                },
-                { onError: say },
-              ),
-          },
+          undo: () =>
+            change.mutate(
+              () => {
+                const latest = now.find((each) => each.id === id);
+                return api.changeClass(id, {
+                  name: kept,
+                  version: latest?.version ?? version + 1,
+                  style,
+                });
+              },
+              { onError: say },
+            ),
         }),
       onError: say,
     });

@@ -34,10 +34,7 @@ export function useDecide(register: Register) {
       take(now);
       notice({
         text: t('register.decided-many', { standings: decisions.length }),
-        action: {
-          label: t('common.undo'),
-          run: () => back.mutate(decidedBefore(register, decisions)),
-        },
+        undo: () => back.mutate(decidedBefore(register, decisions)),
       });
     },
     onError,

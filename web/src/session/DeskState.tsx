@@ -62,7 +62,10 @@ export function DeskProvider({ children }: { children: ReactNode }) {
     () => ({
       dispatch,
       busy,
-      setOutLine: (line) => mutate({ line }),
+      setOutLine: (line) => {
+        dispatch({ do: 'send', line });
+        mutate({ line });
+      },
       setOut: (sum) => mutate({ sum }),
       setOutRow: (row) => {
         dispatch({ do: 'line up', row });

@@ -24,6 +24,23 @@ describe('deskReducer', () => {
     expect(lastStep(EMPTY_DESK)).toBe(0);
   });
 
+  it('takes steps while its page is on its way, and turns them when it has come', () => {
+    const keys = ['send', 'next', 'next', 'next', 'back'] as const;
+    const sent = keys.reduce<Desk>(
+      (desk, key) => deskReducer(desk, { do: key, line: '46 + 38' }),
+      laid(),
+    );
+    expect(sent.step).toBe(0);
+    const come = deskReducer(sent, { do: 'set out', working: SUM, typed: '46 + 38' });
+    expect(come).toMatchObject({ step: 2, sent: null });
+    const refused = deskReducer(sent, { do: 'refuse', trouble: new Trouble('No') });
+    expect(deskReducer(refused, { do: 'next' }).step).toBe(1);
+  });
+
+  it('ends at the last step whatever an address asks for', () => {
+    expect(deskReducer(EMPTY_DESK, { do: 'set out', working: SUM, step: 1000 }).step).toBe(4);
+  });
+
   it('stops at both ends', () => {
     expect(deskReducer(laid(), { do: 'back' }).step).toBe(0);
     const end = deskReducer(laid(), { do: 'go', step: 99 });

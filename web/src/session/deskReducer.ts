@@ -18,10 +18,14 @@ export interface Desk {
   page: { id: number; title: string } | null;
   /** Sums that are gone through one after the other, those of a part of a lesson. */
   row: SumRef[];
+  /** The line whose page is on its way, and how many steps were asked of that page already. */
+  sent: { line: string; steps: number } | null;
 }
 
 export type DeskAction =
   | { do: 'type'; line: string }
+  /** A line was sent to be set out. */
+  | { do: 'send'; line: string }
   | { do: 'refuse'; trouble: Trouble }
   /** `typed` is the line that was sent: what has been typed since stays. */
   | { do: 'set out'; working: Working; step?: number; page?: Desk['page']; typed?: string }
@@ -45,6 +49,7 @@ export const EMPTY_DESK: Desk = {
   asking: false,
   page: null,
   row: [],
+  sent: null,
 };
 
 /** The steps of the working and then those of its check. */
@@ -67,7 +72,7 @@ export const placeInRow = (row: SumRef[], working: Working | null) =>
 
 /** What a key does to the page: forward, back, to the first step or the last. */
 export function stepKey(key: string, desk: Desk): DeskAction | undefined {
-  return desk.working ? STEP_KEYS[key]?.(lastStep(desk)) : undefined;
+  return desk.working || desk.sent ? STEP_KEYS[key]?.(lastStep(desk)) : undefined;
 }
 
 const STEP_KEYS: Record<string, (last: number) => DeskAction> = {
@@ -86,23 +91,35 @@ function stepAnew({ working, step }: Desk, anew: Working): number {
     : Math.min(step, allSteps(anew).length - 1);
 }
 
+/** A page that has come, at the step to which keys have turned it on its way. */
+function stepped({ sent, ...come }: Desk): Desk {
+  let desk: Desk = { ...come, sent: null };
+  for (let step = 0; step < (sent?.steps ?? 0); step++) {
+    desk = deskReducer(desk, { do: 'next' });
+  }
+  return desk;
+}
+
 export function deskReducer(desk: Desk, action: DeskAction): Desk {
   switch (action.do) {
     case 'type':
       return { ...desk, line: action.line, trouble: null };
+    case 'send':
+      return { ...desk, sent: { line: action.line, steps: 0 } };
     case 'refuse':
-      return { ...desk, trouble: action.trouble };
+      return { ...desk, trouble: action.trouble, sent: null };
     case 'set out':
-      return {
+      return stepped({
         ...desk,
         line: (action.typed ?? desk.line) === desk.line ? action.working.problem : desk.line,
         trouble: null,
         working: action.working,
-        step: action.step ?? 0,
+        step: Math.min(action.step ?? 0, allSteps(action.working).length - 1),
         asking: false,
         page: action.page ?? null,
         row: placeInRow(desk.row, action.working) < 0 ? [] : desk.row,
-      };
+        sent: desk.sent?.line === action.typed ? desk.sent : null,
+      });
     case 'work anew': {
       const untouched = desk.line === desk.working?.problem;
       const line = untouched ? action.working.problem : desk.line;
@@ -115,6 +132,9 @@ export function deskReducer(desk: Desk, action: DeskAction): Desk {
         step: Math.min(Math.max(action.step, 0), lastStep(desk)),
       };
     case 'next':
+      if (desk.sent) {
+        return { ...desk, sent: { ...desk.sent, steps: desk.sent.steps + 1 } };
+      }
       if (desk.step === lastStep(desk)) {
         return desk;
       }
@@ -122,6 +142,9 @@ export function deskReducer(desk: Desk, action: DeskAction): Desk {
         ? { ...desk, asking: true }
         : { ...desk, asking: false, step: desk.step + 1 };
     case 'back':
+      if (desk.sent) {
+        return { ...desk, sent: { ...desk.sent, steps: Math.max(desk.sent.steps - 1, 0) } };
+      }
       return desk.asking
         ? { ...desk, asking: false }
         : { ...desk, step: Math.max(desk.step - 1, 0) };

@@ -34,8 +34,7 @@ export function LadderPage() {
   /** Changes a rung and offers to take it back. */
   const putTelling = (id: string, body: RungChange, back: RungChange, text: string) =>
     change.mutate(() => api.changeRung(id, body), {
-      onSuccess: () =>
-        notice({ text, action: { label: t('common.undo'), run: () => put(id, back) } }),
+      onSuccess: () => notice({ text, undo: () => put(id, back) }),
       onError: say,
     });
   /** Moves a rung to where it belongs on the ladder as it is when its turn comes. */
@@ -56,7 +55,7 @@ export function LadderPage() {
           before !== undefined &&
           notice({
             text: t('sets.has-another-place', { name: rung.name }),
-            action: { label: t('common.undo'), run: () => put(rung.id, { behind: before }) },
+            undo: () => put(rung.id, { behind: before }),
           }),
         onError: say,
       },
@@ -78,13 +77,10 @@ export function LadderPage() {
       onSuccess: () =>
         notice({
           text: t('sets.is-taken-out', { name }),
-          action: {
-            label: t('common.undo'),
-            run: () =>
-              change.mutate(() => api.addRung({ name, news, recipe, method, behind: before }), {
-                onError: say,
-              }),
-          },
+          undo: () =>
+            change.mutate(() => api.addRung({ name, news, recipe, method, behind: before }), {
+              onError: say,
+            }),
         }),
       onError: say,
     });

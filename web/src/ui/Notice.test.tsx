@@ -11,12 +11,13 @@ const undo = { bulbs: vi.fn(), leeks: vi.fn() };
 function Speaker() {
   const notice = useNotice();
   const deleted = (name: keyof typeof undo) => () =>
-    notice({ text: `${name} deleted`, action: { label: 'Undo', run: undo[name] } });
+    notice({ text: `${name} deleted`, undo: undo[name] });
   return (
     <>
       <button onClick={deleted('bulbs')}>delete bulbs</button>
       <button onClick={deleted('leeks')}>delete leeks</button>
       <button onClick={() => notice({ text: 'saved' })}>save</button>
+      <input />
     </>
   );
 }
@@ -44,6 +45,23 @@ describe('NoticeProvider', () => {
     expect(screen.getByText('bulbs deleted')).toBeTruthy();
     await press('Undo');
     expect([undo.bulbs.mock.calls.length, undo.leeks.mock.calls.length]).toEqual([1, 1]);
+  });
+
+  it('undoes the last deletion by a key, but not while a text is typed', async () => {
+    await press('delete bulbs');
+    await userEvent.type(screen.getByRole('textbox'), '{Control>}z{/Control}');
+    await press('save');
+    await userEvent.keyboard('{Control>}z{/Control}');
+    await vi.waitFor(() => expect(undo.bulbs).toHaveBeenCalledTimes(1));
+    await userEvent.keyboard('{Control>}z{/Control}');
+    expect(undo.bulbs).toHaveBeenCalledTimes(1);
+  });
+
+  it('leaves what can be undone there until it is dismissed', async () => {
+    await press('delete bulbs');
+    await press('Dismiss');
+    expect(screen.queryByRole('button', { name: 'Undo' })).toBeNull();
+    expect(undo.bulbs).not.toHaveBeenCalled();
   });
 
   it('shows a notice without anything to do above one with, which is not lost', async () => {

@@ -2,7 +2,6 @@ import { useQueryClient } from '@tanstack/react-query';
 import type { MouseEvent } from 'react';
 import { useAct } from './useAct';
 import { useNotice } from './useNotice';
-import { t } from '../words';
 
 /** Deletes what has a number, and offers to bring it back. */
 export function useDeletion(
@@ -19,7 +18,7 @@ export function useDeletion(
     mutationFn: ({ id }: { id: number; said: string }) => remove(id),
     onSuccess: (_, { id, said }) => {
       void renew();
-      notice({ text: said, action: { label: t('common.undo'), run: () => restoring.mutate(id) } });
+      notice({ text: said, undo: () => restoring.mutate(id) });
     },
     onError,
   });

@@ -1,0 +1,94 @@
+/** What the focus was on, and where that stood: from its parent outwards. */
+interface Held {
+  element: Element;
+  places: { parent: Element; index: number }[];
+}
+
+const REACHED =
+  'button:not(:disabled), a[href], input:not(:disabled), textarea:not(:disabled), [tabindex="0"]';
+
+/** The levels around an element up to which its place is known. */
+const LEVELS = 14;
+
+let held: Held | null = null;
+
+/**
+ * Has the focus never fall on nothing: where what it was on is gone or can do nothing any more, it
+ * goes on to what stands there now, or to the heading of the screen.
+ */
+export function keepFocus() {
+  document.addEventListener('focusin', ({ target }) => {
+    held = target instanceof Element ? hold(target) : null;
+  });
+  document.addEventListener('focusout', ({ target }) =>
+    setTimeout(() => {
+      // Somebody pressed where nothing is: that is no loss.
+      if (isOnNothing() && held?.element === target && !isLost(held.element)) {
+        held = null;
+      }
+    }),
+  );
+  let looking = false;
+  new MutationObserver(() => {
+    if (!looking && held && isLost(held.element)) {
+      looking = true;
+      // What closes a dialog has a place of its own for the focus.
+      requestAnimationFrame(() => {
+        looking = false;
+        const isElsewhere = !isOnNothing() && document.activeElement !== held?.element;
+        if (held && isLost(held.element) && !isElsewhere) {
+          goOnFrom(held)?.focus({ preventScroll: true });
+        }
+      });
+    }
+  }).observe(document.body, {
+    subtree: true,
+    childList: true,
+    attributes: true,
+    attributeFilter: ['disabled'],
+  });
+}
+
+const isOnNothing = () =>
+  document.activeElement === null || document.activeElement === document.body;
+
+const isLost = (element: Element) => !element.isConnected || element.matches(':disabled');
+
+function hold(element: Element): Held {
+  const places = [];
+  let inner = element;
+  while (places.length < LEVELS && inner.parentElement && !inner.matches('body, main')) {
+    const parent = inner.parentElement;
+    places.push({ parent, index: [...parent.children].indexOf(inner) });
+    inner = parent;
+  }
+  return { element, places };
+}
+
+/** What stands where the lost element stood: behind it, before it, around it, or the heading. */
+function goOnFrom({ element, places }: Held): HTMLElement | undefined {
+  for (const { parent, index } of places.filter(({ parent: each }) => each.isConnected)) {
+    const children = [...parent.children].filter((child) => child !== element);
+    const around = [...children.slice(index), ...children.slice(0, index).toReversed()];
+    const found = parent.matches('body, main') ? undefined : around.map(reached).find(Boolean);
+    if (found) {
+      return found;
+    }
+  }
+  return heading();
+}
+
+const isShown = (element: Element) => element.getClientRects().length > 0;
+
+function reached(within: Element): HTMLElement | undefined {
+  const all = [within, ...within.querySelectorAll(REACHED)] as HTMLElement[];
+  return all.find((each) => each.matches(REACHED) && isShown(each));
+}
+
+function heading(): HTMLElement | undefined {
+  const found = ['main h2', 'main', 'h1']
+    .flatMap((what) => [...document.querySelectorAll<HTMLElement>(what)])
+    .find(isShown);
+  found?.setAttribute('tabindex', '-1');
+  return found;
+}
