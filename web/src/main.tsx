@@ -9,6 +9,7 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { askBeforeLosing } from './api/sending';
 import { App } from './app/App';
+import { BusyBar } from './ui/BusyBar';
 import { NoticeProvider } from './ui/Notice';
 import { keepFocus } from './ui/keepFocus';
 import { watchPointer } from './ui/pointed';
@@ -42,6 +43,7 @@ if (root) {
         <Colours>
           <SheetStyles />
           <QueryClientProvider client={queries}>
+            <BusyBar />
             <NoticeProvider>
               {/* Not in transitions: a new address is drawn before the next key is handled. */}
               <BrowserRouter useTransitions={false}>

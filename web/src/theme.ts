@@ -74,6 +74,8 @@ const themeOf = (ink: typeof chalk, mode: 'light' | 'dark') =>
     },
     shape: { borderRadius: 8 },
     components: {
+      // Only browsers that fill in forms look for it.
+      MuiSelect: { styleOverrides: { nativeInput: { display: 'none' } } },
       MuiCssBaseline: {
         styleOverrides: {
           'html, body, #root': { height: '100%' },

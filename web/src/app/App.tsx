@@ -7,6 +7,7 @@ import { ProblemLine } from '../desk/ProblemLine';
 import { LOW } from '../theme';
 import { useDesk } from '../session/deskContext';
 import { ScreenBoundary } from '../ui/ScreenBoundary';
+import { Loading } from '../ui/Loading';
 import { deferred } from '../ui/deferred';
 import { useKeys } from '../ui/useKeys';
 import { useStable } from '../ui/useStable';
@@ -18,17 +19,17 @@ import { NotHere } from './NotHere';
 import { Tabs } from './Tabs';
 import { t } from '../words';
 
-const Workbook = deferred(() => import('../workbook/Workbook'));
-const SlateStart = deferred(() => import('../slate/SlateStart'));
-const SlateScreen = deferred(() => import('../slate/SlateScreen'));
-const RunScreen = deferred(() => import('../runs/RunScreen'));
-const Marking = deferred(() => import('../marking/Marking'));
-const Register = deferred(() => import('../register/Register'));
-const Plan = deferred(() => import('../plan/Plan'));
-const HouseStyle = deferred(() => import('../house/HouseStyle'));
-const Sets = deferred(() => import('../sets/Sets'));
-const MistakeScreen = deferred(() => import('../mistake/MistakeScreen'));
-const Board = deferred(() => import('../board/Board'));
+const Workbook = deferred(() => import('../workbook/Workbook'), <Loading />);
+const SlateStart = deferred(() => import('../slate/SlateStart'), <Loading />);
+const SlateScreen = deferred(() => import('../slate/SlateScreen'), <Loading />);
+const RunScreen = deferred(() => import('../runs/RunScreen'), <Loading />);
+const Marking = deferred(() => import('../marking/Marking'), <Loading />);
+const Register = deferred(() => import('../register/Register'), <Loading />);
+const Plan = deferred(() => import('../plan/Plan'), <Loading />);
+const HouseStyle = deferred(() => import('../house/HouseStyle'), <Loading />);
+const Sets = deferred(() => import('../sets/Sets'), <Loading />);
+const MistakeScreen = deferred(() => import('../mistake/MistakeScreen'), <Loading />);
+const Board = deferred(() => import('../board/Board'), <Loading />);
 
 /** The desk top: the line to write in above, the open book with its tabs below. */
 export function App() {

@@ -26,7 +26,7 @@ const DARK = 'bemble.board.dark';
 export default function Board() {
   const navigate = useNavigate();
   const desk = useDesk();
-  const { dispatch, setOut } = useDeskTools();
+  const { dispatch, setOut, busy } = useDeskTools();
   const systemDark = useSystemDark();
   const [chosen, setChosen] = useState(() => localStorage.getItem(DARK));
   const dark = chosen === null ? systemDark : chosen === 'true';
@@ -88,7 +88,9 @@ export default function Board() {
           working && <BoardPage working={working} key={working.problem} />
         )}
         {!blank && !working && (
-          <Box sx={{ p: 6, fontSize: 32 }}>{t('board.there-is-no-page-on')}</Box>
+          <Box role="status" sx={{ p: 6, fontSize: 32 }}>
+            {busy ? t('desk.setting-out') : t('board.there-is-no-page-on')}
+          </Box>
         )}
         <Box
           role="toolbar"

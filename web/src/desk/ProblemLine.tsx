@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import InputBase from '@mui/material/InputBase';
 import { memo, useEffect, useRef } from 'react';
 import type { Trouble } from '../api/client';
+import { namedBy } from '../session/address';
 import { hasLaid } from '../session/laid';
 import { useDesk, useDeskTools } from '../session/deskContext';
 import { RecentSums } from './RecentSums';
@@ -39,7 +40,8 @@ const TypedLine = memo(function TypedLine({
 
   // With nothing on the desk the first thing that anybody does is to type a sum.
   useEffect(() => {
-    if (!hasLaid() && ['/', '/desk'].includes(window.location.pathname)) {
+    const { pathname, search } = window.location;
+    if (!hasLaid() && !namedBy(search) && ['/', '/desk'].includes(pathname)) {
       input.current?.focus();
     }
   }, []);

@@ -44,6 +44,7 @@ export function useGrid(id: number) {
   const mutationKey = [...queryKey, 'answers'];
   const send = useAct({
     again: true,
+    meta: { quiet: true },
     mutationKey,
     scope: { id: `handout ${id}` },
     ...UNTIL_ANSWERED,

@@ -220,7 +220,7 @@ const Square = memo(function Square({
       id={placeId(pupil, rung.id)}
       className={faded ? 'faded' : undefined}
       aria-selected={here}
-      aria-label={STANDINGS[standing]}
+      aria-label={square ? `${STANDINGS[standing]}. ${square.why}` : STANDINGS[standing]}
       title={
         square
           ? t('register.square-told', {

@@ -33,11 +33,14 @@ export function DeskProvider({ children }: { children: ReactNode }) {
       }
       return { working: await (sum ? api.work(sum) : workAsLastUsed(line)) };
     },
-    onSuccess: ({ working, step, page }, { sum, line: typed, anew }) => {
+    onSuccess: ({ working, step, page }, { sum, line: typed, laid, anew }) => {
       if (sum) {
         remember(working);
       }
-      dispatch(anew ? { do: 'work anew', working } : { do: 'set out', working, step, page, typed });
+      const named = laid !== undefined;
+      dispatch(
+        anew ? { do: 'work anew', working } : { do: 'set out', working, step, page, typed, named },
+      );
     },
     onError: (trouble) => trouble instanceof Trouble && dispatch({ do: 'refuse', trouble }),
   });

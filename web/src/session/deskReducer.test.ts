@@ -41,6 +41,13 @@ describe('deskReducer', () => {
     expect(deskReducer(EMPTY_DESK, { do: 'set out', working: SUM, step: 1000 }).step).toBe(4);
   });
 
+  it('leaves a line that is typed while the page that an address names is on its way', () => {
+    const typed = deskReducer(EMPTY_DESK, { do: 'type', line: '4' });
+    const come = deskReducer(typed, { do: 'set out', working: SUM, named: true });
+    expect(come.line).toBe('4');
+    expect(deskReducer(laid(), { do: 'set out', working: SUM, named: true }).line).toBe('46 + 38');
+  });
+
   it('stops at both ends', () => {
     expect(deskReducer(laid(), { do: 'back' }).step).toBe(0);
     const end = deskReducer(laid(), { do: 'go', step: 99 });

@@ -27,8 +27,18 @@ export type DeskAction =
   /** A line was sent to be set out. */
   | { do: 'send'; line: string }
   | { do: 'refuse'; trouble: Trouble }
-  /** `typed` is the line that was sent: what has been typed since stays. */
-  | { do: 'set out'; working: Working; step?: number; page?: Desk['page']; typed?: string }
+  /**
+   * `typed` is the line that was sent: what has been typed since stays, as it does where an address
+   * named the page (`named`).
+   */
+  | {
+      do: 'set out';
+      working: Working;
+      step?: number;
+      page?: Desk['page'];
+      typed?: string;
+      named?: boolean;
+    }
   /** The same sum in another way: the page stays at its step, whatever has been turned meanwhile. */
   | { do: 'work anew'; working: Working }
   | { do: 'go'; step: number }
@@ -100,6 +110,13 @@ function stepped({ sent, ...come }: Desk): Desk {
   return desk;
 }
 
+/** Whether the line shows something else than the sum on the desk. */
+const isTyped = ({ line, working }: Desk) => line !== (working?.problem ?? '');
+
+/** Whether the line is for another sum than the one that is set out. */
+const isLeftAlone = (desk: Desk, { typed, named }: { typed?: string; named?: boolean }) =>
+  named ? isTyped(desk) : typed !== undefined && typed !== desk.line;
+
 export function deskReducer(desk: Desk, action: DeskAction): Desk {
   switch (action.do) {
     case 'type':
@@ -111,7 +128,7 @@ export function deskReducer(desk: Desk, action: DeskAction): Desk {
     case 'set out':
       return stepped({
         ...desk,
-        line: (action.typed ?? desk.line) === desk.line ? action.working.problem : desk.line,
+        line: isLeftAlone(desk, action) ? desk.line : action.working.problem,
         trouble: null,
         working: action.working,
         step: Math.min(action.step ?? 0, allSteps(action.working).length - 1),
@@ -121,8 +138,7 @@ export function deskReducer(desk: Desk, action: DeskAction): Desk {
         sent: desk.sent?.line === action.typed ? desk.sent : null,
       });
     case 'work anew': {
-      const untouched = desk.line === desk.working?.problem;
-      const line = untouched ? action.working.problem : desk.line;
+      const line = isTyped(desk) ? desk.line : action.working.problem;
       return { ...desk, working: action.working, line, step: stepAnew(desk, action.working) };
     }
     case 'go':

@@ -31,7 +31,7 @@ type Open = 'sheets' | 'slip key' | 'paste' | 'hand out' | null;
 
 /** A set on its sheet at the left, and what its sums are to be like at the right. */
 export default function Sets() {
-  const { draft, change, settle, trouble: missing } = useSetDraft();
+  const { draft, change, settle, coming, trouble: missing } = useSetDraft();
   const [open, setOpen] = useState<Open>(null);
   const [page, setPage] = useState<keyof typeof RIGHT>('make');
   const [shown, setShown] = useState(0);
@@ -122,6 +122,7 @@ export default function Sets() {
       <Box sx={{ ...BOOK, gridTemplateColumns: PAGES }}>
         <SheetPage
           draft={draft}
+          coming={coming}
           busy={busy}
           shown={shown}
           trouble={missing}

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useDeskTools } from '../session/deskContext';
 import { heldOrNot, inOrder, lineAt, moved, without, type SetDraft } from './draft';
+import { Loading } from '../ui/Loading';
 import { SumTile } from './SumTile';
 import { WorkloadLine } from './WorkloadLine';
 import { t } from '../words';
@@ -12,6 +13,7 @@ import { t } from '../words';
 /** The sheet of a set: its sums on squares, and what can be done with the one that is chosen. */
 export function SheetPage({
   draft,
+  coming,
   busy,
   shown,
   trouble,
@@ -20,6 +22,8 @@ export function SheetPage({
   onEven,
 }: {
   draft: SetDraft;
+  /** Whether the set is still to come. */
+  coming: boolean;
   busy: boolean;
   /** How many answers are shown. */
   shown: number;
@@ -98,7 +102,8 @@ export function SheetPage({
             {trouble}
           </Box>
         )}
-        {sums.length === 0 && !trouble && (
+        {coming && <Loading />}
+        {sums.length === 0 && !trouble && !coming && (
           <Box sx={{ py: 3, fontSize: 19, lineHeight: 1.5, color: 'text.secondary' }}>
             {t('sets.the-sheet-is-empty-choose')}
           </Box>

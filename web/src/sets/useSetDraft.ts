@@ -48,7 +48,7 @@ export function useSetDraft() {
     queries.setQueryData(['set', String(set.id), set.version], set);
     void queries.invalidateQueries({ queryKey: ['sets'] });
   };
-  return { draft, change, settle, trouble: kept.error?.message };
+  return { draft, change, settle, coming: kept.isLoading, trouble: kept.error?.message };
 }
 
 function stored(name: string): SetDraft | null {

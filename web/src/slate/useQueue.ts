@@ -45,6 +45,7 @@ export function useQueue(
   const { mutate: send } = useAct({
     ...inOrder,
     again: true,
+    meta: { quiet: true },
     mutationFn: async () => {
       // All that waits goes at once; whoever queued behind finds nothing left.
       const batch = waiting.current.slice(0, MOST_AT_ONCE);

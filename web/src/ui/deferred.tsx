@@ -1,11 +1,12 @@
-import { useEffect, useState, type ComponentType } from 'react';
+import { useEffect, useState, type ComponentType, type ReactNode } from 'react';
 
 /**
  * A part of the screens that is loaded when it is first shown. React's own `lazy` keeps what has come
- * back for 300 ms once nothing was shown in its place; this shows it at once.
+ * back for 300 ms once nothing was shown in its place; this shows it at once, and `meanwhile` before.
  */
 export function deferred<Props extends object>(
   load: () => Promise<{ default: ComponentType<Props> }>,
+  meanwhile: ReactNode = null,
 ) {
   let loaded: ComponentType<Props> | undefined;
   return function Deferred(props: Props) {
@@ -32,6 +33,6 @@ export function deferred<Props extends object>(
     if (trouble) {
       throw trouble;
     }
-    return Part ? <Part {...props} /> : null;
+    return Part ? <Part {...props} /> : meanwhile;
   };
 }
