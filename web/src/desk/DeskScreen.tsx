@@ -40,7 +40,7 @@ export function DeskScreen() {
       navigate('/board');
       return true;
     }
-    if (isFigure(key)) {
+    if (isFigure(key) && !event.altKey) {
       // The figure itself is typed into the line by the browser.
       const line = document.querySelector<HTMLInputElement>('[data-sum-line]');
       line?.focus();
