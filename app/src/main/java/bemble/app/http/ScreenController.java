@@ -1,6 +1,7 @@
 package bemble.app.http;
 
 import bemble.app.words.ScreenWords;
+import bemble.app.words.Sentences;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.http.HttpServletResponse;
@@ -25,6 +26,9 @@ class ScreenController {
 
   /** Stands in it where the words of the screens belong. */
   private static final String WORDS = "BEMBLE-WORDS";
+
+  /** Stands in it where the screens will be drawn. */
+  private static final String OPENING = "BEMBLE-OPENING";
 
   private final ObjectMapper json;
   private final SecureRandom random = new SecureRandom();
@@ -52,7 +56,10 @@ class ScreenController {
     return ResponseEntity.ok()
         .contentType(new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8))
         .cacheControl(CacheControl.noStore())
-        .body(page.replace(PLACEHOLDER, nonce).replace(WORDS, words()));
+        .body(
+            page.replace(PLACEHOLDER, nonce)
+                .replace(OPENING, Sentences.of("screen.opening"))
+                .replace(WORDS, words()));
   }
 
   /** The words in the language of the request. A bracket in them must not end their element. */
