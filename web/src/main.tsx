@@ -12,6 +12,7 @@ import { App } from './app/App';
 import { BusyBar } from './ui/BusyBar';
 import { NoticeProvider } from './ui/Notice';
 import { keepFocus } from './ui/keepFocus';
+import { mountAnnouncer } from './ui/useAnnounced';
 import { watchPointer } from './ui/pointed';
 import { SheetStyles } from './paper/SheetStyles';
 import { followClass } from './session/classes';
@@ -33,6 +34,7 @@ document.documentElement.lang = LOCALE;
 const root = document.getElementById('root');
 watchPointer();
 keepFocus();
+mountAnnouncer();
 askBeforeLosing(queries);
 followClass(queries);
 

@@ -115,6 +115,13 @@ const themeOf = (ink: typeof chalk, mode: 'light' | 'dark') =>
               color: ink.page,
               borderColor: ink.action,
               fontWeight: 700,
+              // Colours of one's own say nothing of what is pressed.
+              '@media (forced-colors: active)': {
+                forcedColorAdjust: 'none',
+                background: 'Highlight',
+                color: 'HighlightText',
+                borderColor: 'Highlight',
+              },
             },
           },
           contained: { fontWeight: 700 },

@@ -1,5 +1,7 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import visuallyHidden from '@mui/utils/visuallyHidden';
 import { useEffect, useState } from 'react';
 import { Route, Routes, useLocation, useNavigate } from 'react-router';
 import { DeskScreen } from '../desk/DeskScreen';
@@ -93,6 +95,7 @@ export function App() {
         }}
       >
         <Title view={view} />
+        <Skip />
         <Typography variant="h1">{t('app.bemble')}</Typography>
         <ProblemLine wideOnly={view !== 'Desk'} onSetOut={toDesk} />
         <Box
@@ -147,6 +150,23 @@ export function App() {
       </Box>
       <KeysDialog open={showKeys} onClose={() => setShowKeys(false)} />
     </Box>
+  );
+}
+
+/** The first thing that is come to by keyboard: past the line and its signs to the page. */
+function Skip() {
+  return (
+    <Button
+      variant="contained"
+      sx={{ '&:not(:focus)': visuallyHidden, position: 'absolute', zIndex: 20, top: 8, left: 8 }}
+      onClick={() => {
+        const page = document.querySelector<HTMLElement>('main');
+        page?.setAttribute('tabindex', '-1');
+        page?.focus();
+      }}
+    >
+      {t('app.to-the-page')}
+    </Button>
   );
 }
 

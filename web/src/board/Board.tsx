@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { ThemeProvider } from '@mui/material/styles';
+import visuallyHidden from '@mui/utils/visuallyHidden';
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Working } from '../api/types';
@@ -15,6 +16,7 @@ import { SquaredPage } from '../paper/SquaredPage';
 import { darkTheme, theme } from '../theme';
 import { SheetStyles } from '../paper/SheetStyles';
 import { Kbd } from '../ui/Kbd';
+import { useAnnounced } from '../ui/useAnnounced';
 import { useKeys } from '../ui/useKeys';
 import { useSystemDark } from '../ui/useSystemDark';
 import { BlankPage } from './BlankPage';
@@ -82,6 +84,9 @@ export default function Board() {
           color: 'text.primary',
         }}
       >
+        <Box component="h2" sx={visuallyHidden}>
+          {working?.problem ?? t('common.board')}
+        </Box>
         {blank ? (
           <BlankPage key={working?.problem} working={working} />
         ) : (
@@ -153,6 +158,8 @@ function BoardPage({ working }: { working: Working }) {
   const number = asking ? step + 1 : step;
   const now = steps[number];
   const words = useStepWords(working, askFirst || brief)[number];
+  const sentence = now && (asking ? words?.ask : said(now, words, brief));
+  useAnnounced(sentence);
   return (
     <>
       <SquaredPage
@@ -171,11 +178,10 @@ function BoardPage({ working }: { working: Working }) {
           </Box>
         )}
         <Box
-          aria-live="polite"
           data-testid="sentence"
           sx={{ minHeight: '2.4em', fontSize: 'clamp(26px, 3.4vw, 56px)', lineHeight: 1.2 }}
         >
-          {now && (asking ? words?.ask : said(now, words, brief))}
+          {sentence}
         </Box>
       </Box>
     </>

@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import visuallyHidden from '@mui/utils/visuallyHidden';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { SquaredPage } from '../paper/SquaredPage';
@@ -56,6 +57,9 @@ export function DeskScreen() {
 
   return (
     <Box component="main" sx={SCREEN}>
+      <Box component="h2" sx={visuallyHidden}>
+        {working?.problem ?? t('app.desk')}
+      </Box>
       <Box sx={{ ...BOOK, gridTemplateColumns: besideMethod ? EVEN_PAGES : PAGES }}>
         <SquaredPage
           label={t('common.squared-paper')}

@@ -12,6 +12,7 @@ import { allSteps } from '../session/deskReducer';
 import { NO_WORDS, said, useStepWords } from '../session/stepWords';
 import { deferred } from '../ui/deferred';
 import { TallyLine } from './TallyLine';
+import { useAnnounced } from '../ui/useAnnounced';
 import { t } from '../words';
 
 const FactHelp = deferred(() => import('./FactHelp'));
@@ -24,6 +25,8 @@ export function SpokenPage({ working }: { working: Working }) {
   const steps = allSteps(working);
   const number = asking ? step + 1 : step;
   const now = steps[number];
+  const sentence = now && (asking ? words[number]?.ask : said(now, words[number], brief));
+  useAnnounced(sentence);
   const inCheck = number >= working.steps.length;
   const atEnd = step === steps.length - 1;
   return (
@@ -45,7 +48,7 @@ export function SpokenPage({ working }: { working: Working }) {
         <Now
           key={`${number} ${asking}`}
           step={now}
-          sentence={asking ? words[number]?.ask : said(now, words[number], brief)}
+          sentence={sentence}
           why={words[number]?.why}
           onWhy={() => setWhy(true)}
           asking={asking}
@@ -170,7 +173,7 @@ function Now({
           <CueRow cues={cues} step={step} />
         </Box>
       )}
-      <Box aria-live="polite" data-testid="sentence" sx={{ fontSize: 23, lineHeight: 1.3 }}>
+      <Box data-testid="sentence" sx={{ fontSize: 23, lineHeight: 1.3 }}>
         {sentence}
       </Box>
       <Box sx={{ display: 'flex', alignItems: 'end', gap: 1, mt: 0.5 }}>

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { useCurrentClass } from '../session/classes';
+import { Coming } from '../ui/Coming';
 import { BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
 import { deferred } from '../ui/deferred';
 import { useDraft } from '../ui/useDraft';
@@ -14,6 +15,7 @@ import { cellTold, keyOf, shownCell, type Spot, type Way } from './entering';
 import { GridBar } from './GridBar';
 import { GlancePage } from './GlancePage';
 import { dayTold, KINDS } from './told';
+import { Heard } from './Heard';
 import { useBooks } from './useBooks';
 import { useGrid } from './useGrid';
 import { useReading } from './useReading';
@@ -50,11 +52,7 @@ export function GridScreen({ id }: { id: number }) {
   const read = useReading(id, marking.took);
   const notice = useNotice();
   if (!grid) {
-    return (
-      <Box component="main" role="alert" sx={{ p: 4, fontSize: 20 }}>
-        {marking.trouble?.message}
-      </Box>
-    );
+    return <Coming trouble={marking.trouble} />;
   }
   const paste = (block: string[][]) => {
     const entries = placed(grid, at, block);
@@ -67,6 +65,7 @@ export function GridScreen({ id }: { id: number }) {
   const pupil = grid.pupils[at.row];
   const key = pupil ? keyOf(pupil.id, at.column) : '';
   const cell = shownCell(marking, key);
+  const here = marking.stuck ? t('marking.not-kept-yet-bemble-does') : cellTold(grid, at, cell);
   return (
     <Box component="main" sx={SCREEN}>
       <Box sx={{ ...BOOK, gridTemplateColumns: PAGES }}>
@@ -115,11 +114,11 @@ export function GridScreen({ id }: { id: number }) {
           />
           <Box sx={{ pt: 0.5, display: 'flex', alignItems: 'start', gap: 1 }}>
             <Box
-              aria-live="polite"
               data-testid="square"
               sx={{ flex: 1, minHeight: 24, fontSize: 15, lineHeight: 1.2 }}
             >
-              {marking.stuck ? t('marking.not-kept-yet-bemble-does') : cellTold(grid, at, cell)}
+              {here}
+              <Heard here={here} place={key} cell={cell} answers={marking} />
             </Box>
             <Button
               size="small"

@@ -13,10 +13,11 @@ export default function Marking() {
   }
   return (
     <Box component="main" sx={{ ...BOOK, mb: 2.5, gridTemplateColumns: PAGES }}>
-      <HandoutList />
-      <Box sx={RIGHT_PAGE}>
+      {/* New pupils come before long lists, though they stand behind them. */}
+      <Box sx={{ ...RIGHT_PAGE, order: 1 }}>
         <RollPage />
       </Box>
+      <HandoutList />
     </Box>
   );
 }

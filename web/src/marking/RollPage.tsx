@@ -91,24 +91,6 @@ export function RollPage() {
       </Box>
       <Claims />
       {error && <Box role="alert">{error.message}</Box>}
-      <Box component="ul" sx={{ m: 0, mb: 2, p: 0, listStyle: 'none' }}>
-        {roll?.map((pupil, index) => (
-          <Row
-            key={`${pupil.id} ${pupil.name}`}
-            pupil={pupil}
-            isFirst={index === 0}
-            isLast={index === roll.length - 1}
-            onMove={(by) => move(index, by)}
-            onChange={(now) => change.mutate(now)}
-            onDelete={() => setGoing(pupil)}
-          />
-        ))}
-      </Box>
-      {roll && roll.length > 1 && (
-        <Button size="small" sx={{ mb: 2 }} onClick={() => order.mutate([])}>
-          {t('marking.sort-by-name')}
-        </Button>
-      )}
       <TextField
         label={t('marking.new-pupils-one-name-to')}
         multiline
@@ -139,6 +121,24 @@ export function RollPage() {
           {t('marking.read-a-list-in')}
         </FileButton>
       </Box>
+      <Box component="ul" sx={{ m: 0, mt: 2, mb: 2, p: 0, listStyle: 'none' }}>
+        {roll?.map((pupil, index) => (
+          <Row
+            key={`${pupil.id} ${pupil.name}`}
+            pupil={pupil}
+            isFirst={index === 0}
+            isLast={index === roll.length - 1}
+            onMove={(by) => move(index, by)}
+            onChange={(now) => change.mutate(now)}
+            onDelete={() => setGoing(pupil)}
+          />
+        ))}
+      </Box>
+      {roll && roll.length > 1 && (
+        <Button size="small" sx={{ mb: 2 }} onClick={() => order.mutate([])}>
+          {t('marking.sort-by-name')}
+        </Button>
+      )}
       {roll && roll.length > 0 && <GroupList roll={roll} />}
       {going && <DeletePupilDialog pupil={going} onClose={() => setGoing(null)} />}
       {backingUp && <BackupDialog onClose={() => setBackingUp(false)} />}

@@ -140,6 +140,14 @@ const WORDS: Record<Cell['outcome'], string> = {
   LEFT_OUT: t('marking.not-asked'),
 };
 
+/** What an answer is worth, in words: wrong, carry not added. */
+export function worthTold(cell: Cell): string {
+  const slips = cell.slips.map(({ name }) => name).join(', or ');
+  return [WORDS[cell.outcome], cell.overruled && t('marking.by-your-own-decision'), slips]
+    .filter(Boolean)
+    .join(', ');
+}
+
 /** A square in words: whose it is, what stands there, and what it is worth. */
 export function cellTold(grid: Grid, spot: Spot, cell: Cell | undefined): string {
   const pupil = grid.pupils[spot.row]?.name ?? '';
@@ -148,10 +156,7 @@ export function cellTold(grid: Grid, spot: Spot, cell: Cell | undefined): string
   if (!cell) {
     return t('marking.nothing-entered', { head });
   }
-  const slips = cell.slips.map(({ name }) => name).join(', or ');
-  const worth = [WORDS[cell.outcome], cell.overruled && t('marking.by-your-own-decision'), slips]
-    .filter(Boolean)
-    .join(', ');
+  const worth = worthTold(cell);
   return cell.outcome === 'WRONG' && cell.given !== NO_NUMBER
     ? `${head}: ${cell.given}, ${worth}`
     : `${head}: ${worth}`;

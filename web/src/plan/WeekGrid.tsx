@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import visuallyHidden from '@mui/utils/visuallyHidden';
 import { useState } from 'react';
 import type { Lesson, PlanDay, PlanProposal } from '../api/types';
 import { minutesTold, shortDay, STATES, wholeDay } from './days';
@@ -75,6 +76,9 @@ export function WeekGrid({
       </Box>
       {weeks.map((week) => (
         <Box role="row" key={week[0]?.day} sx={{ display: 'contents' }}>
+          <Box role="rowheader" sx={visuallyHidden}>
+            {week[0] && t('plan.week-of', { day: wholeDay(week[0].day) })}
+          </Box>
           {week.map((each) => (
             <Box
               role="gridcell"

@@ -118,7 +118,6 @@ function Opened({ register, room }: { register: Whole; room: string }) {
       <Box
         role="region"
         aria-label={t('register.beside-the-register')}
-        aria-live="polite"
         sx={{ ...RIGHT_PAGE, ...COLUMN }}
       >
         {pupil && rung ? (

@@ -7,6 +7,7 @@ import type { Pupil, RegisterSquare, RungLabel } from '../api/types';
 import { dayTold } from '../marking/told';
 import { useAct } from '../ui/useAct';
 import { CARD } from '../ui/card';
+import { useAnnounced } from '../ui/useAnnounced';
 import { useDraft } from '../ui/useDraft';
 import { StandingShape } from './StandingShape';
 import { inOrder, STANDINGS, type Standing } from './standings';
@@ -41,6 +42,12 @@ export function SquarePage({
     },
   });
   const standing = square?.standing ?? 'NEW';
+  const told = {
+    rung: rung.name,
+    standing: STANDINGS[standing],
+    why: square?.why ?? t('register.nothing-was-worked-yet'),
+  };
+  useAnnounced(`${pupil.name}, ${t('register.square-told', told)}`);
   return (
     <>
       <Box component="h2" sx={{ m: 0, fontSize: 20, lineHeight: 1.25 }}>
@@ -52,7 +59,7 @@ export function SquarePage({
           {STANDINGS[standing]}
         </Box>
         <Box data-testid="why" sx={{ fontSize: 16.5, lineHeight: 1.45 }}>
-          {square?.why ?? t('register.nothing-was-worked-yet')}
+          {told.why}
         </Box>
         {square?.byRules && (
           <Box sx={{ fontSize: 16.5, lineHeight: 1.45 }}>

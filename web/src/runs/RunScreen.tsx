@@ -4,6 +4,7 @@ import { useNavigate, useParams } from 'react-router';
 import { api } from '../api/client';
 import type { Run, RunResult } from '../api/types';
 import { useDeskTools } from '../session/deskContext';
+import { Coming } from '../ui/Coming';
 import { useAct } from '../ui/useAct';
 import { BAR, BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
 import { open } from '../ui/save';
@@ -20,11 +21,7 @@ export default function RunScreen() {
   const { run, error } = useRun(Number(id));
   const { next, isGoing, end } = useRunSteps();
   if (!run) {
-    return (
-      <Box component="main" role="alert" sx={{ p: 4, fontSize: 20 }}>
-        {error?.message}
-      </Box>
-    );
+    return <Coming trouble={error} />;
   }
   return (
     <Box component="main" sx={SCREEN}>

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import visuallyHidden from '@mui/utils/visuallyHidden';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, Trouble } from '../api/client';
@@ -119,6 +120,9 @@ export default function Sets() {
 
   return (
     <Box component="main" sx={SCREEN}>
+      <Box component="h2" sx={visuallyHidden}>
+        {draft.title || t('app.sets')}
+      </Box>
       <Box sx={{ ...BOOK, gridTemplateColumns: PAGES }}>
         <SheetPage
           draft={draft}

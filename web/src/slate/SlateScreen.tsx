@@ -16,6 +16,7 @@ import { useHand } from '../hand/useHand';
 import { useWritingKeys } from '../hand/useWritingKeys';
 import { OfferCard, PausedPage, RunStrip } from '../runs/RunStrip';
 import { oneStepBack, useComingBack, useRun, useRunSteps } from '../runs/useRun';
+import { Coming } from '../ui/Coming';
 import { BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
 import { useStable } from '../ui/useStable';
 import { EndedPage } from './EndedPage';
@@ -90,11 +91,7 @@ function OpenSlate({ id }: { id: number }) {
   );
 
   if (!attempt || !written) {
-    return (
-      <Box component="main" role="alert" sx={{ p: 4, fontSize: 20 }}>
-        {slate.trouble?.message}
-      </Box>
-    );
+    return <Coming trouble={slate.trouble} />;
   }
   if (run?.paused && !ended) {
     return <PausedPage run={run} onGoOn={() => steps.goOn(run.id)} />;

@@ -21,6 +21,10 @@ export default function SlateStart() {
   const ofRuns = list === 'runs';
   return (
     <Box component="main" sx={{ ...BOOK, mb: 2.5, gridTemplateColumns: PAGES }}>
+      {/* What is begun here comes before a long list, though it stands behind it. */}
+      <Box sx={{ ...RIGHT_PAGE, order: 1 }}>
+        <BeginForm />
+      </Box>
       <Box
         role="region"
         aria-label={ofRuns ? t('slate.runs') : t('slate.attempts')}
@@ -43,9 +47,6 @@ export default function SlateStart() {
           </Button>
         </Box>
         {ofRuns ? <RunList /> : <AttemptList />}
-      </Box>
-      <Box sx={RIGHT_PAGE}>
-        <BeginForm />
       </Box>
     </Box>
   );
