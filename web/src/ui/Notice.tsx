@@ -57,7 +57,11 @@ export function NoticeProvider({ children }: { children: ReactNode }) {
                 <Button variant="contained" aria-keyshortcuts="Control+Z" onClick={undo}>
                   {t('common.undo')}
                 </Button>
-                <Button sx={{ color: 'inherit', ml: 1 }} onClick={() => setNotices([])}>
+                <Button
+                  variant="text"
+                  sx={{ color: 'inherit', ml: 1 }}
+                  onClick={() => setNotices([])}
+                >
                   {t('common.dismiss')}
                 </Button>
               </>
