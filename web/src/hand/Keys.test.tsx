@@ -45,7 +45,7 @@ describe('Keys', () => {
   });
 
   it('does what the keys of the keyboard do', async () => {
-    for (const name of ['strike', 'next', 'line', 'rub out']) {
+    for (const name of ['strike', 'next', 'line', 'erase']) {
       await press(name);
     }
     expect(onAct.mock.calls.flat()).toEqual(['/', 'Enter', '_', 'Backspace']);

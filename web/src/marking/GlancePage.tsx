@@ -223,7 +223,10 @@ function OnePupil({ grid, glance }: { grid: Grid; glance: PupilGlance }) {
 function groundsTold({ explains, against, before, againstBefore }: PupilGlance['explanations'][0]) {
   return [
     explains.length + before > 0 &&
-      t('marking.explains', { explains: answersTold(explains, before) }),
+      t('marking.explains', {
+        explains: answersTold(explains, before),
+        sums: explains.length,
+      }),
     against.length + againstBefore > 0 &&
       t('marking.against-it', { against: answersTold(against, againstBefore) }),
   ]

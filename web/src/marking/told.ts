@@ -62,7 +62,7 @@ export const SURENESS: Record<Explanation['sureness'], string> = {
   VERY_LIKELY: t('marking.very-likely'),
   LIKELY: t('marking.likely'),
   POSSIBLE: t('marking.possible'),
-  HARDLY: t('marking.hardly'),
+  UNLIKELY: t('marking.unlikely'),
 };
 
 /** The sums that most pupils have wrong, the hardest first; none that everybody has right. */

@@ -23,7 +23,7 @@ import java.util.Set;
  */
 public final class Diagnoser {
   /** Less likely explanations are left out. */
-  private static final double HARDLY = 0.005;
+  private static final double UNLIKELY = 0.005;
 
   private final Rates rates;
   private final List<Foreseen> sums;
@@ -66,7 +66,7 @@ public final class Diagnoser {
     List<Cause> joined = Cause.joined(List.copyOf(causes.values()), grounds);
     joined.forEach(each -> explanations.add(each.explanation(joined, grounds)));
     explanations.add(new Explanation(List.of(), List.of(), true, own, List.of(), List.of(), false));
-    explanations.removeIf(each -> each.probability() < HARDLY && !each.isSure());
+    explanations.removeIf(each -> each.probability() < UNLIKELY && !each.isSure());
     explanations.sort(Comparator.comparingDouble(Explanation::probability).reversed());
     List<Outcome> outcomes = new ArrayList<>();
     List<List<Slip>> slips = new ArrayList<>();

@@ -6,7 +6,7 @@ public enum Sureness {
   VERY_LIKELY(0.8),
   LIKELY(0.5),
   POSSIBLE(0.2),
-  HARDLY(0);
+  UNLIKELY(0);
 
   private final double least;
 
@@ -21,6 +21,6 @@ public enum Sureness {
         return each;
       }
     }
-    return HARDLY;
+    return UNLIKELY;
   }
 }

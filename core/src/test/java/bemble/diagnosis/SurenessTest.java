@@ -16,8 +16,8 @@ class SurenessTest {
     "0.5, LIKELY",
     "0.49, POSSIBLE",
     "0.2, POSSIBLE",
-    "0.19, HARDLY",
-    "0, HARDLY"
+    "0.19, UNLIKELY",
+    "0, UNLIKELY"
   })
   void beginsWithItsLeastProbability(double probability, Sureness sureness) {
     assertEquals(sureness, Sureness.of(probability));

@@ -33,7 +33,7 @@ class BackupJourneyTest extends Journey {
     hand.button("Backups").click();
     file().setInputFiles(zip);
     assertThat(hand.page.getByText("It replaces all that is kept now")).isVisible();
-    hand.button("Bring back").click();
+    hand.button("Restore").click();
     assertThat(hand.button("Open In the barn")).isVisible();
     hand.button("Undo").click();
     assertThat(hand.page.getByText("No page is kept yet.")).isVisible();
@@ -48,6 +48,6 @@ class BackupJourneyTest extends Journey {
     byte[] letter = "Dear parents".getBytes(StandardCharsets.UTF_8);
     file().setInputFiles(new FilePayload("letter.zip", "application/zip", letter));
     assertThat(hand.alert()).containsText("no backup of Bemble");
-    assertThat(hand.button("Bring a backup back")).isEnabled();
+    assertThat(hand.button("Restore a backup")).isEnabled();
   }
 }

@@ -61,7 +61,7 @@ final class EveryView {
     see("desk", () -> open("/desk?sum=578 %2B 264&step=2", "step 3 of"));
     see("long sum", () -> open("/desk?sum=987654321 × 123456789&step=60", "step 61 of"));
     dialog("keep", "Keep page");
-    dialog("on paper", "On paper");
+    dialog("on paper", "Print and export");
     dialog("check my working", "Check my working");
     dialog("keys", "Keys");
     dialog("fact", "How?");
@@ -128,7 +128,8 @@ final class EveryView {
           hand.page.getByText("Three addends").click();
           assertThat(hand.page.getByText("sums fit")).isVisible();
         });
-    for (String button : List.of("Type or paste", "Slip key", "Run", "Hand out", "On paper")) {
+    for (String button :
+        List.of("Type or paste", "Slip key", "Run", "Hand out", "Print and export")) {
       see(
           "set: " + button,
           () -> {

@@ -109,11 +109,11 @@ class HouseJourneyTest extends Journey {
     page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("My class")).click();
     assertThat(hand.sentence()).containsText("So exchange 1 ten for 10 ones:");
     hand.tab("House style");
-    hand.button("Remove Cold Frame").click();
+    hand.button("Delete Cold Frame").click();
     assertThat(page.getByLabel("Name of Cold Frame")).hasCount(0);
     hand.button("Undo").click();
     assertThat(page.getByLabel("Name of Cold Frame")).hasCount(1);
-    hand.button("Remove Cold Frame").click();
+    hand.button("Delete Cold Frame").click();
     assertThat(page.getByLabel("Name of Cold Frame")).hasCount(0);
   }
 
@@ -295,7 +295,7 @@ class HouseJourneyTest extends Journey {
   void theChosenSheetIsOpenedToPrint() {
     hand.setOutAndSee("83 − 47");
     hand.page.evaluate("window.open = (address) => { window.opened = address; return window; }");
-    hand.button("On paper").click();
+    hand.button("Print and export").click();
     hand.button("A strip of frames").click();
     Request sent =
         hand.page.waitForRequest(
@@ -310,7 +310,7 @@ class HouseJourneyTest extends Journey {
   @Test
   void aPageIsDownloadedAndReadInAgain() throws IOException {
     hand.setOutAndSee("6,203 − 1,487");
-    hand.button("On paper").click();
+    hand.button("Print and export").click();
     Download pdf = hand.page.waitForDownload(() -> hand.button("Download PDF").click());
     assertEquals(
         "%PDF",
@@ -319,7 +319,7 @@ class HouseJourneyTest extends Journey {
         hand.page.waitForDownload(() -> hand.button("Picture of this step (SVG)").click());
     assertTrue(Files.readString(svg.path()).contains(">6</text>"));
     Download file =
-        hand.page.waitForDownload(() -> hand.button("Page to read in again (JSON)").click());
+        hand.page.waitForDownload(() -> hand.button("Page to import again (JSON)").click());
     hand.button("Close").click();
     hand.setOutAndSee("46 + 38");
     hand.tab("Workbook");

@@ -106,7 +106,7 @@ class KeyboardJourneyTest extends Journey {
   @Test
   void theFocusComesBackFromADialog() {
     hand.setOutAndSee("83 − 47");
-    for (String name : List.of("On paper", "Keep page", "Check my working", "Keys")) {
+    for (String name : List.of("Print and export", "Keep page", "Check my working", "Keys")) {
       Locator button = hand.button(name);
       button.focus();
       hand.press("Enter");

@@ -113,7 +113,7 @@ class LadderJourneyTest extends Journey {
     hand.button("Ladder").click();
     Locator own = rungs().filter(new Locator.FilterOptions().setHasText("your own"));
     own.getByRole(AriaRole.BUTTON).first().click();
-    hand.button("Take out").click();
+    hand.button("Delete").click();
     assertThat(own).hasCount(0);
     hand.button("Undo").click();
     assertThat(own).containsText("Bulbs from a tray");

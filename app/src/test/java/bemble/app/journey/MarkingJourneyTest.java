@@ -59,18 +59,18 @@ class MarkingJourneyTest extends HandedOut {
 
   @Test
   void aClassIsMarkedByTouchAlone() {
-    hand.button("Keys to touch").click();
+    hand.button("On-screen keys").click();
     Locator keys =
         hand.page.getByRole(
             AriaRole.GROUP, new Page.GetByRoleOptions().setName("Keys to mark with"));
-    for (String key : List.of("4", "2", "7", "rub out", "6", "next", "right", "blank")) {
+    for (String key : List.of("4", "2", "7", "erase", "6", "next", "right", "blank")) {
       keys.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(key).setExact(true))
           .click();
     }
     assertThat(answers("WRONG")).hasText("426");
     assertThat(answers("RIGHT")).hasCount(1);
     assertThat(answers("BLANK")).hasCount(1);
-    hand.button("Keys to touch").click();
+    hand.button("On-screen keys").click();
     assertThat(keys).hasCount(0);
   }
 

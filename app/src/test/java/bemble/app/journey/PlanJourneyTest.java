@@ -141,7 +141,7 @@ class PlanJourneyTest extends Journey {
     assertThat(part.first()).containsText("2 sums");
     hand.page.getByLabel("One sum fewer: Show").click();
     assertThat(hand.page.getByText(Pattern.compile("^1 sum: "))).isVisible();
-    hand.button("Again every week, for").click();
+    hand.button("Repeat weekly, for").click();
     // Of the five weeks three are seen at once.
     assertThat(lessons()).hasCount(3);
     hand.page.getByLabel(Pattern.compile("^Delete ")).click();
@@ -171,8 +171,8 @@ class PlanJourneyTest extends Journey {
     LocalDate tuesday = MONDAY.plusDays(1);
     plan(MONDAY);
     day(tuesday).click();
-    hand.page.getByLabel("Free, because of").fill("Bulb planting");
-    hand.button("Make it free").click();
+    hand.page.getByLabel("Day off, because of").fill("Bulb planting");
+    hand.button("Make it a day off").click();
     assertThat(day(tuesday)).containsText("Bulb planting");
     assertThat(proposal().getByRole(AriaRole.BUTTON)).isDisabled();
     day(MONDAY).getByTestId("lesson").click();
@@ -180,7 +180,7 @@ class PlanJourneyTest extends Journey {
     assertThat(hand.page.getByText("is free: Bulb planting.")).isVisible();
     assertThat(day(MONDAY).getByTestId("lesson")).hasCount(1);
     day(tuesday).click();
-    hand.button("Not free").click();
+    hand.button("Not a day off").click();
     assertThat(proposal().getByRole(AriaRole.BUTTON)).isEnabled();
   }
 
@@ -219,14 +219,14 @@ class PlanJourneyTest extends Journey {
   void aHolidayAsksWhereThePlannedLessonGoes() {
     plan(MONDAY);
     day(MONDAY).click(new Locator.ClickOptions().setPosition(8, 8));
-    hand.page.getByLabel("Free, because of").fill("Bulb planting");
-    hand.button("Make it free").click();
+    hand.page.getByLabel("Day off, because of").fill("Bulb planting");
+    hand.button("Make it a day off").click();
     assertThat(hand.alert()).containsText("Where does it go?");
     hand.button("To the next free day").click();
     assertThat(day(MONDAY)).containsText("Bulb planting");
     assertThat(day(MONDAY).getByTestId("lesson")).hasCount(0);
     assertThat(day(MONDAY.plusDays(1)).getByTestId("lesson")).hasCount(1);
-    hand.button("Not free").click();
+    hand.button("Not a day off").click();
     assertThat(day(MONDAY)).not().containsText("Bulb planting");
   }
 }

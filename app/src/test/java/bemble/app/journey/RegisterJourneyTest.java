@@ -128,7 +128,7 @@ class RegisterJourneyTest extends Journey {
     assertThat(hand.page.getByRole(AriaRole.ROWHEADER)).hasText("Bram");
     hand.page.getByRole(AriaRole.COMBOBOX).nth(1).click();
     hand.page.getByRole(AriaRole.OPTION).getByText("begun").click();
-    assertThat(hand.page.getByText("Nothing in the register is like that.")).isVisible();
+    assertThat(hand.page.getByText("No pupils or rungs match.")).isVisible();
   }
 
   @Test
@@ -166,7 +166,7 @@ class RegisterJourneyTest extends Journey {
     assertTrue(Files.readString(table.path()).contains("Neve,sure"));
     hand.page.getByLabel("File of a class or a pupil").setInputFiles(file.path());
     assertThat(hand.page.getByText("“Bram” is in this class already")).isVisible();
-    hand.button("Work it all out again").click();
+    hand.button("Recalculate everything").click();
     assertThat(hand.page.getByText("Everything was up to date.")).isVisible();
   }
 

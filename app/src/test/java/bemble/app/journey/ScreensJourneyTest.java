@@ -46,7 +46,7 @@ class ScreensJourneyTest extends Journey {
     hand.button("Undo").click();
     assertThat(written("figure")).hasText("4");
     hand.button("Redo").click();
-    hand.button("Wipe").click();
+    hand.button("Erase").click();
     assertThat(written("figure")).hasCount(0);
     hand.press("Control+z");
     assertThat(written("figure")).hasText(new String[] {"4", "8"});

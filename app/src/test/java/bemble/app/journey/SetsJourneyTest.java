@@ -104,7 +104,7 @@ class SetsJourneyTest extends Journey {
     sums().nth(1).click();
     hand.button("Later").click();
     assertEquals(second.get(1), names().get(2));
-    hand.button("Take out").click();
+    hand.button("Delete").click();
     assertThat(sums()).hasCount(5);
     assertFalse(names().contains(second.get(1)));
   }
@@ -229,7 +229,7 @@ class SetsJourneyTest extends Journey {
     make("Subtraction", "One zero crossed", 12);
     hand.page.getByLabel("Name of the set").fill("Potting shed");
     List<String> names = names();
-    hand.button("On paper").click();
+    hand.button("Print and export").click();
     assertTrue(printed().contains("Potting shed"));
     hand.button("Quick answers").click();
     String answers = printed();
@@ -256,12 +256,12 @@ class SetsJourneyTest extends Journey {
     List<String> names = names();
     hand.button("Keep set").click();
     assertThat(hand.page).hasURL(Pattern.compile("/sets/\\d+$"));
-    hand.button("On paper").click();
+    hand.button("Print and export").click();
     Download table =
         hand.page.waitForDownload(() -> hand.button("Table of its sums (CSV)").click());
     assertEquals(5, Files.readAllLines(table.path()).size());
     Download file =
-        hand.page.waitForDownload(() -> hand.button("Set to read in again (JSON)").click());
+        hand.page.waitForDownload(() -> hand.button("Set to import again (JSON)").click());
     hand.button("Close").click();
     String first = hand.page.url();
     hand.button("Kept sets").click();
