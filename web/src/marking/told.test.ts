@@ -5,9 +5,9 @@ import { answersTold, dayTold, hardest, namesOf, numbersTold, slipsTold, stateTo
 describe('what is told of a handout', () => {
   const handout = { pupils: 24, sums: 10, answers: 0 } as Handout;
   it('is how far its marking has come', () => {
-    expect(stateTold(handout)).toBe('not marked: 24 pupils, 10 sums');
+    expect(stateTold(handout)).toBe('not marked: 24\u00a0pupils, 10\u00a0sums');
     expect(stateTold({ ...handout, answers: 30 })).toBe('30 of 240 marked');
-    expect(stateTold({ ...handout, answers: 240 })).toBe('marked: 24 pupils, 10 sums');
+    expect(stateTold({ ...handout, answers: 240 })).toBe('marked: 24\u00a0pupils, 10\u00a0sums');
   });
   it('is its day in words', () => {
     expect(dayTold('2026-11-04')).toBe('4 November');
