@@ -1,7 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import visuallyHidden from '@mui/utils/visuallyHidden';
 import { useEffect, useState } from 'react';
 import { Route, Routes, useLocation, useNavigate } from 'react-router';
 import { DeskScreen } from '../desk/DeskScreen';
@@ -158,7 +157,13 @@ function Skip() {
   return (
     <Button
       variant="contained"
-      sx={{ '&:not(:focus)': visuallyHidden, position: 'absolute', zIndex: 20, top: 8, left: 8 }}
+      sx={{
+        position: 'absolute',
+        zIndex: 20,
+        top: 8,
+        left: 8,
+        '&:not(:focus)': { opacity: 0, pointerEvents: 'none' },
+      }}
       onClick={() => {
         const page = document.querySelector<HTMLElement>('main');
         page?.setAttribute('tabindex', '-1');

@@ -132,7 +132,8 @@ class OutageJourneyTest {
     List.of("+", "4", "2", "6", "Enter").forEach(hand::press);
     assertThat(hand.page.locator("[data-outcome=RIGHT]")).hasCount(1);
     assertThat(hand.page.locator("[data-outcome=WRONG]")).hasText("426");
-    assertThat(hand.page.getByText("Not kept yet")).isVisible();
+    assertThat(hand.page.getByTestId("square")).containsText("Not kept yet");
+    assertThat(hand.page.getByTestId("announced")).containsText("wrong, ");
     comeBack();
     assertThat(hand.page.getByText("Not kept yet")).hasCount(0);
     hand.page.reload();
