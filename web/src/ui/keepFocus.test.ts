@@ -41,6 +41,13 @@ it('goes on from what can do nothing any more to what stands beside it', async (
   await focusIsOn('Redo');
 });
 
+it('comes back to what could do nothing for a moment only', async () => {
+  lose('undo', (button) => (button.disabled = true));
+  at('undo').blur();
+  at('undo').disabled = false;
+  await focusIsOn('Undo');
+});
+
 it('goes to the heading of a screen that has come in place of another', async () => {
   lose('first', () => (document.body.innerHTML = '<main><h2>Register</h2><a>none</a></main>'));
   await focusIsOn('Register');

@@ -1,3 +1,5 @@
+import { takePointer } from './pointed';
+
 /** What the focus was on, and where that stood: from its parent outwards. */
 interface Held {
   element: Element;
@@ -9,6 +11,9 @@ const REACHED =
 
 /** The levels around an element up to which its place is known. */
 const LEVELS = 14;
+
+/** So long a button may be disabled, by what it has begun, until the focus goes on. */
+const BUSY_MS = 150;
 
 let held: Held | null = null;
 
@@ -28,18 +33,33 @@ export function keepFocus() {
       }
     }),
   );
-  let looking = false;
+  let looking: Held | undefined;
+  const look = (lost: Held) => {
+    const isElsewhere = !isOnNothing() && document.activeElement !== lost.element;
+    if (held !== lost || isElsewhere) {
+      return;
+    }
+    const to = isLost(lost.element) ? goOnFrom(lost) : (lost.element as HTMLElement);
+    if (to) {
+      takePointer(lost.element, to);
+      to.focus({ preventScroll: true });
+    }
+  };
   new MutationObserver(() => {
-    if (!looking && held && isLost(held.element)) {
-      looking = true;
+    const lost = held;
+    if (!lost || looking === lost || !isLost(lost.element)) {
+      return;
+    }
+    looking = lost;
+    const then = () => {
+      looking = undefined;
+      look(lost);
+    };
+    if (lost.element.isConnected) {
+      setTimeout(then, BUSY_MS);
+    } else {
       // What closes a dialog has a place of its own for the focus.
-      requestAnimationFrame(() => {
-        looking = false;
-        const isElsewhere = !isOnNothing() && document.activeElement !== held?.element;
-        if (held && isLost(held.element) && !isElsewhere) {
-          goOnFrom(held)?.focus({ preventScroll: true });
-        }
-      });
+      requestAnimationFrame(then);
     }
   }).observe(document.body, {
     subtree: true,

@@ -23,3 +23,10 @@ export function isOnButton(event: KeyboardEvent): boolean {
   const button = buttonOf(event);
   return button !== null && button !== pointed;
 }
+
+/** A button that takes the place of one pressed by mouse or finger leaves keys to the screen, too. */
+export function takePointer(from: Element, to: Element) {
+  if (pointed === from) {
+    pointed = to;
+  }
+}
