@@ -178,7 +178,7 @@ final class EveryView {
     String square = "/register?rung=subtraction-one-zero-crossed&pupil=" + pupil;
     see("square", () -> open(square, "Decide it yourself"));
     see("weeks", () -> open("/plan?day=" + day, "Minutes for lessons"));
-    see("lesson", () -> open("/plan?day=" + day + "&lesson=" + lesson, "Again every week"));
+    see("lesson", () -> open("/plan?day=" + day + "&lesson=" + lesson, "Repeat weekly"));
     see("today", () -> open("/plan/today", "Waits to be marked"));
     see("logbook", () -> open("/plan/log", "The year of"));
   }
