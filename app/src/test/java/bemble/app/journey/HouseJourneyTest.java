@@ -70,6 +70,8 @@ class HouseJourneyTest extends Journey {
     assertThat(
             card("decimalMark").getByText("point", new Locator.GetByTextOptions().setExact(true)))
         .hasAttribute("aria-pressed", "true");
+    // The cards above grow as their pages come, and one out of sight waits for its own.
+    card("decimalMark").scrollIntoViewIfNeeded();
     assertThat(card("decimalMark").getByTestId("live-sentence")).containsText("4.25");
     choose("exchangeWord", "trade");
     hand.button("Standard for Word for an exchange").click();
