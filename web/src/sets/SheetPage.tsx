@@ -28,7 +28,7 @@ export function SheetPage({
   /** How many answers are shown. */
   shown: number;
   trouble?: string;
-  onChange: (draft: SetDraft) => void;
+  onChange: (to: SetDraft | ((now: SetDraft) => SetDraft)) => void;
   onDraw: (place: number) => void;
   /** Changes sums until no number fact stands out. */
   onEven: () => void;
@@ -61,7 +61,7 @@ export function SheetPage({
       >
         <InputBase
           value={draft.title}
-          onChange={(event) => onChange({ ...draft, title: event.target.value })}
+          onChange={({ target }) => onChange((now) => ({ ...now, title: target.value }))}
           placeholder={t('sets.name-of-the-set')}
           inputProps={{ 'aria-label': t('sets.name-of-the-set'), maxLength: 120 }}
           sx={{ flex: '1 1 220px', fontSize: 22, fontWeight: 700 }}

@@ -26,7 +26,9 @@ export function useSetDraft() {
     staleTime: Infinity,
   });
   const draft = mine ?? (kept.data ? draftOf(kept.data) : EMPTY_SET);
-  const change = (next: SetDraft) => {
+  /** Sums may come in while a title is typed: what is typed is put into the draft as it is then. */
+  const change = (to: SetDraft | ((now: SetDraft) => SetDraft)) => {
+    const next = typeof to === 'function' ? to(stored(name) ?? draft) : to;
     const its = next.id === null ? STORE : `${STORE}.${next.id}.${next.version}`;
     sessionStorage.setItem(its, JSON.stringify(next));
     setChanged({ name: its, draft: next });

@@ -42,6 +42,7 @@ class RunJourneyTest {
     hand.button("Type or paste").click();
     hand.page.getByLabel("One sum to a line").fill("46 + 38\n57 + 25\n64 + 29");
     hand.button("Take them").click();
+    assertThat(hand.page.getByTestId("sum")).hasCount(3);
     hand.page.getByLabel("Name of the set").fill("Bulb crates");
     hand.button("Run").click();
     hand.page.getByLabel("Who works it?").fill("Neve");
