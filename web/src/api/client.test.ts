@@ -72,6 +72,17 @@ describe('an app that is stopped', () => {
   });
 });
 
+describe('an app that is being stopped', () => {
+  it('may be sent the same again, since Bemble itself has refused nothing', async () => {
+    answers.mockResolvedValue(json(400, { type: 'urn:bemble:no-request', detail: 'Not now' }));
+    expect((await trouble(api.write(7, []))).isForNow).toBe(true);
+    answers.mockResolvedValue(json(408, { type: 'urn:bemble:cut-off', detail: 'Cut off' }));
+    expect((await trouble(api.write(7, []))).isForNow).toBe(true);
+    answers.mockResolvedValue(json(400, { type: 'urn:bemble:unreadable', detail: 'No' }));
+    expect((await trouble(api.write(7, []))).isForNow).toBe(false);
+  });
+});
+
 describe('a sum', () => {
   it('is sent as one thing, whatever is asked about it', async () => {
     const sum = { plain: '57 × 38', method: 'column' };

@@ -49,7 +49,7 @@ export class Trouble extends Error {
     readonly to?: number,
     /** A line that was probably meant. */
     readonly meant?: string,
-    /** Whether the same may be sent again later: there was no answer, or no room on the disk. */
+    /** Whether the same may be sent again later: it did not reach Bemble, or there is no room. */
     readonly isForNow = false,
     /** Whether something else was kept meanwhile. */
     readonly isStale = false,
@@ -63,10 +63,17 @@ const OUT_OF_REACH = t('api.bemble-does-not-answer-is');
 /** The status of an answer that says that the disk is full. */
 const NO_ROOM = 507;
 
+/** The status of an answer to a request of which a part did not come. */
+const CUT_OFF = 408;
+
+/** The type of what the container says that Bemble runs in: it does so while Bemble is stopped. */
+const CONTAINER = 'urn:bemble:no-request';
+
 /** The status of an answer that says that something else was kept meanwhile. */
 const STALE = 409;
 
 interface Problem {
+  type?: string;
   detail?: string;
   from?: number;
   to?: number;
@@ -79,16 +86,10 @@ async function taken<T>(call: Promise<{ data?: T; error?: unknown; response: Res
     throw new Trouble(OUT_OF_REACH, undefined, undefined, undefined, true);
   });
   if (!response.ok) {
-    const { detail, from, to, meant } = (error ?? {}) as Problem;
+    const { type, detail, from, to, meant } = (error ?? {}) as Problem;
     const { status } = response;
-    throw new Trouble(
-      detail ?? OUT_OF_REACH,
-      from,
-      to,
-      meant,
-      status === NO_ROOM,
-      status === STALE,
-    );
+    const isForNow = status === NO_ROOM || status === CUT_OFF || type === CONTAINER;
+    throw new Trouble(detail ?? OUT_OF_REACH, from, to, meant, isForNow, status === STALE);
   }
   return data as T;
 }

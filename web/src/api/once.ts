@@ -41,7 +41,11 @@ export function onceOnly(send: Send): Send {
     try {
       const answer = await sent.answer;
       unanswered.delete(what);
-      setTimeout(forget, answer.ok ? DOUBLE_MS : 0);
+      if (answer.ok) {
+        setTimeout(forget, DOUBLE_MS);
+      } else {
+        forget();
+      }
       return answer.clone();
     } catch (trouble) {
       forget();

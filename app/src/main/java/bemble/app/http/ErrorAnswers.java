@@ -1,6 +1,8 @@
 package bemble.app.http;
 
 import bemble.app.words.Sentences;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import java.io.IOException;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.apache.catalina.connector.ClientAbortException;
@@ -110,6 +112,14 @@ class ErrorAnswers extends ResponseEntityExceptionHandler {
       if (cause instanceof RefusedException refused) {
         return ResponseEntity.unprocessableEntity().body(refused(refused));
       }
+    }
+    if (failure.getCause() instanceof IOException cut
+        && !(cut instanceof JsonProcessingException)) {
+      // The rest did not come, as while Bemble is being stopped: the same may be sent again.
+      return ResponseEntity.status(HttpStatus.REQUEST_TIMEOUT)
+          .body(
+              ErrorBodies.of(
+                  HttpStatus.REQUEST_TIMEOUT, "cut-off", Sentences.of("failed.unreadable")));
     }
     return ResponseEntity.badRequest()
         .body(
