@@ -67,7 +67,7 @@ class Screenshots {
     hand.page.getByTestId("sum").nth(11).waitFor();
     hand.button("Make a set").click();
     hand.button("Subtraction").click();
-    hand.page.getByText("One zero crossed").click();
+    hand.page.getByText("One zero crossed").last().click();
     hand.page.getByText("sums fit").waitFor();
     hand.page.getByTestId("example").nth(2).waitFor();
     take(hand, "sets");
