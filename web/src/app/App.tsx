@@ -8,7 +8,7 @@ import { ProblemLine } from '../desk/ProblemLine';
 import { LOW } from '../theme';
 import { useDesk } from '../session/deskContext';
 import { ScreenBoundary } from '../ui/ScreenBoundary';
-import { Loading } from '../ui/Loading';
+import { Coming } from '../ui/Coming';
 import { deferred } from '../ui/deferred';
 import { useKeys } from '../ui/useKeys';
 import { useStable } from '../ui/useStable';
@@ -20,17 +20,17 @@ import { NotHere } from './NotHere';
 import { Tabs } from './Tabs';
 import { t } from '../words';
 
-const Workbook = deferred(() => import('../workbook/Workbook'), <Loading />);
-const SlateStart = deferred(() => import('../slate/SlateStart'), <Loading />);
-const SlateScreen = deferred(() => import('../slate/SlateScreen'), <Loading />);
-const RunScreen = deferred(() => import('../runs/RunScreen'), <Loading />);
-const Marking = deferred(() => import('../marking/Marking'), <Loading />);
-const Register = deferred(() => import('../register/Register'), <Loading />);
-const Plan = deferred(() => import('../plan/Plan'), <Loading />);
-const HouseStyle = deferred(() => import('../house/HouseStyle'), <Loading />);
-const Sets = deferred(() => import('../sets/Sets'), <Loading />);
-const MistakeScreen = deferred(() => import('../mistake/MistakeScreen'), <Loading />);
-const Board = deferred(() => import('../board/Board'), <Loading />);
+const Workbook = deferred(() => import('../workbook/Workbook'), <Coming />);
+const SlateStart = deferred(() => import('../slate/SlateStart'), <Coming />);
+const SlateScreen = deferred(() => import('../slate/SlateScreen'), <Coming />);
+const RunScreen = deferred(() => import('../runs/RunScreen'), <Coming />);
+const Marking = deferred(() => import('../marking/Marking'), <Coming />);
+const Register = deferred(() => import('../register/Register'), <Coming />);
+const Plan = deferred(() => import('../plan/Plan'), <Coming />);
+const HouseStyle = deferred(() => import('../house/HouseStyle'), <Coming />);
+const Sets = deferred(() => import('../sets/Sets'), <Coming />);
+const MistakeScreen = deferred(() => import('../mistake/MistakeScreen'), <Coming />);
+const Board = deferred(() => import('../board/Board'), <Coming />);
 
 /** The desk top: the line to write in above, the open book with its tabs below. */
 export function App() {

@@ -8,6 +8,7 @@ import { api } from '../api/client';
 import type { Register as Whole } from '../api/types';
 import { useCurrentClass } from '../session/classes';
 import { BOOK, COLUMN, LEFT_PAGE, PAGES, RIGHT_PAGE } from '../ui/book';
+import { Coming } from '../ui/Coming';
 import { useDraft } from '../ui/useDraft';
 import { FirstSheetPage } from './FirstSheetPage';
 import { Legend } from './Legend';
@@ -34,11 +35,7 @@ export default function Register() {
     queryFn: api.register,
   });
   if (!register) {
-    return (
-      <Box component="main" role={error ? 'alert' : 'status'} sx={{ p: 4, fontSize: 20 }}>
-        {error?.message ?? t('register.the-register-is-being-read')}
-      </Box>
-    );
+    return <Coming trouble={error} />;
   }
   return <Opened register={register} room={room?.name ?? t('common.the-class')} />;
 }

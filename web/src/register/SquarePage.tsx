@@ -1,7 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
 import type { Pupil, RegisterSquare, RungLabel } from '../api/types';
 import { dayTold } from '../marking/told';
@@ -11,6 +10,7 @@ import { useAnnounced } from '../ui/useAnnounced';
 import { useDraft } from '../ui/useDraft';
 import { StandingShape } from './StandingShape';
 import { inOrder, STANDINGS, type Standing } from './standings';
+import { useTakeRegister } from './useDecide';
 import { t } from '../words';
 
 /** Why a pupil stands so on a rung, and what the teacher decides instead. */
@@ -27,7 +27,7 @@ export function SquarePage({
   onPupil: () => void;
   onRung: () => void;
 }) {
-  const queries = useQueryClient();
+  const take = useTakeRegister();
   const [note, setNote, forgetNote] = useDraft(
     `standing ${pupil.id} ${rung.id}`,
     square?.note ?? '',
@@ -37,7 +37,7 @@ export function SquarePage({
     mutationFn: (standing: Standing | undefined) =>
       api.decideStandings([{ pupil: pupil.id, rung: rung.id, standing, note }]),
     onSuccess: (register) => {
-      queries.setQueriesData({ queryKey: ['register'] }, register);
+      take(register);
       forgetNote();
     },
   });

@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
 import type { Register, StandingRequest } from '../api/types';
+import { useCurrentClass } from '../session/classes';
 import { useAct } from '../ui/useAct';
 import { useNotice } from '../ui/useNotice';
 import { squaresOf } from './standings';
@@ -20,21 +21,38 @@ export function decidedBefore(
   });
 }
 
+/** Shows the register as it is after a decision; what else is told from it is read again. */
+export function useTakeRegister() {
+  const queries = useQueryClient();
+  const room = useCurrentClass()?.id;
+  return (now: Register) => {
+    queries.setQueryData(['register', room], now);
+    void queries.invalidateQueries({ queryKey: ['register', 'places'] });
+  };
+}
+
 /** Decides many standings in one press, which can be undone in one. */
 export function useDecide(register: Register) {
-  const queries = useQueryClient();
   const notice = useNotice();
-  const take = (now: Register) => queries.setQueriesData({ queryKey: ['register'] }, now);
+  const take = useTakeRegister();
+  const room = useCurrentClass()?.id;
   const onError = (trouble: Error) => notice({ text: trouble.message });
-  const back = useAct({ again: true, mutationFn: api.decideStandings, onSuccess: take, onError });
+  const back = useAct({
+    again: true,
+    // In the class in which it was decided, whichever is shown by then.
+    mutationFn: ({ before, of }: { before: StandingRequest[]; of?: number }) =>
+      api.decideStandings(before, of),
+    onSuccess: take,
+    onError,
+  });
   return useAct({
     again: true,
-    mutationFn: api.decideStandings,
+    mutationFn: (decisions: StandingRequest[]) => api.decideStandings(decisions, room),
     onSuccess: (now, decisions) => {
       take(now);
       notice({
         text: t('register.decided-many', { standings: decisions.length }),
-        undo: () => back.mutate(decidedBefore(register, decisions)),
+        undo: () => back.mutate({ before: decidedBefore(register, decisions), of: room }),
       });
     },
     onError,

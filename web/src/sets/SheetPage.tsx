@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useDeskTools } from '../session/deskContext';
 import { heldOrNot, inOrder, lineAt, moved, without, type SetDraft } from './draft';
-import { Loading } from '../ui/Loading';
+import { Coming } from '../ui/Coming';
 import { SumTile } from './SumTile';
 import { WorkloadLine } from './WorkloadLine';
 import { t } from '../words';
@@ -102,7 +102,7 @@ export function SheetPage({
             {trouble}
           </Box>
         )}
-        {coming && <Loading />}
+        {coming && <Coming within />}
         {sums.length === 0 && !trouble && !coming && (
           <Box sx={{ py: 3, fontSize: 19, lineHeight: 1.5, color: 'text.secondary' }}>
             {t('sets.the-sheet-is-empty-choose')}

@@ -209,6 +209,20 @@ class RegisterJourneyTest extends Journey {
   }
 
   @Test
+  void placesAreFoundAgainAfterADecision() {
+    hand.button("Find where pupils stand").click();
+    assertThat(hand.page.getByText("Places found: ")).isVisible();
+    hand.button("Close").click();
+    squares("NEARLY").click();
+    hand.button("sure").click();
+    assertThat(squares("SURE")).hasCount(2);
+    // Not loaded anew: what is shown first is what was kept of before.
+    hand.tab("Register");
+    hand.button("Find where pupils stand").click();
+    assertThat(hand.page.getByText("Places found: ")).isVisible();
+  }
+
+  @Test
   void aNextSheetIsMadeOnceForThoseWhoAreAskedIt() {
     hand.button("Find where pupils stand").click();
     Locator next =
