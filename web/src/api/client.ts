@@ -1,5 +1,5 @@
 import createClient from 'openapi-fetch';
-import { OF_CLASS } from './ofClass';
+import { meantFor, OF_CLASS } from './ofClass';
 import { onceOnly } from './once';
 import type { paths } from './schema';
 import type {
@@ -226,8 +226,8 @@ export const api = {
     taken<Blob>(client.GET('/api/register/csv', { parseAs: 'blob' }) as Promise<BlobAnswer>),
   places: (operation: RungLabel['operation']) =>
     taken(client.GET('/api/register/places', { params: { query: { operation } } })),
-  decideStandings: (decisions: StandingRequest[]) =>
-    taken(client.PUT('/api/register/standings', { body: { decisions } })),
+  decideStandings: (decisions: StandingRequest[], room?: number) =>
+    taken(client.PUT('/api/register/standings', { body: { decisions }, ...meantFor(room) })),
   evidenceAgain: () => taken(client.POST('/api/register/evidence')),
   pupilRecord: (id: number) =>
     taken(client.GET('/api/register/pupils/{id}', { params: { path: { id } } })),
@@ -318,9 +318,10 @@ export const api = {
       }) as Promise<BlobAnswer>,
     ),
   ladder: () => taken(client.GET('/api/ladder')),
-  addRung: (body: RungRequest) => taken(client.POST('/api/ladder', { body })),
-  changeRung: (id: string, body: RungChange) =>
-    taken(client.PUT('/api/ladder/{id}', { params: { path: { id } }, body })),
+  addRung: (body: RungRequest, room?: number) =>
+    taken(client.POST('/api/ladder', { body, ...meantFor(room) })),
+  changeRung: (id: string, body: RungChange, room?: number) =>
+    taken(client.PUT('/api/ladder/{id}', { params: { path: { id } }, body, ...meantFor(room) })),
   removeRung: (id: string) =>
     taken(client.DELETE('/api/ladder/{id}', { params: { path: { id } } })),
   ladderAsShipped: () => taken(client.POST('/api/ladder/as-shipped')),

@@ -16,12 +16,18 @@ export function showClass(of: Shown) {
   shown = of;
 }
 
+const NAME = 'Bemble-Class';
+
+/** Has a request name a class of its own: it may come when the screens show another one. */
+export const meantFor = (id: number | undefined) =>
+  id === undefined ? {} : { headers: { [NAME]: String(id) } };
+
 /** Names the class with each request: another window may have chosen another one meanwhile. */
 export const OF_CLASS: Middleware = {
   onRequest: ({ request }) => {
     const id = shown.id();
-    if (id !== undefined) {
-      request.headers.set('Bemble-Class', String(id));
+    if (id !== undefined && !request.headers.has(NAME)) {
+      request.headers.set(NAME, String(id));
     }
   },
   onResponse: ({ response }) => {

@@ -13,10 +13,9 @@ import { t } from '../words';
 /** The classes: which is current, their names, adding and removing, and back to the standard. */
 export function ClassList() {
   const { data: classes = [] } = useClasses();
-  const change = useClassChange();
   const notice = useNotice();
+  const change = useClassChange((trouble) => notice({ text: trouble.message }));
   const [name, setName, forgetName] = useDraft('class name');
-  const say = (trouble: Error) => notice({ text: trouble.message });
   const current = classes.find((each) => each.current);
 
   const remove = ({ id, name: removed }: ClassRoom) =>
@@ -24,9 +23,8 @@ export function ClassList() {
       onSuccess: () =>
         notice({
           text: t('house.is-removed', { removed }),
-          undo: () => change.mutate(() => api.restoreClass(id), { onError: say }),
+          undo: () => change.mutate(() => api.restoreClass(id)),
         }),
-      onError: say,
     });
 
   const reset = ({ id, name: kept, version, style }: ClassRoom) =>
@@ -35,19 +33,15 @@ export function ClassList() {
         notice({
           text: t('house.has-the-standard-settings', { kept }),
           undo: () =>
-            change.mutate(
-              () => {
-                const latest = now.find((each) => each.id === id);
-                return api.changeClass(id, {
-                  name: kept,
-                  version: latest?.version ?? version + 1,
-                  style,
-                });
-              },
-              { onError: say },
-            ),
+            change.mutate(() => {
+              const latest = now.find((each) => each.id === id);
+              return api.changeClass(id, {
+                name: kept,
+                version: latest?.version ?? version + 1,
+                style,
+              });
+            }),
         }),
-      onError: say,
     });
 
   return (
@@ -66,7 +60,7 @@ export function ClassList() {
               aria-pressed={each.current}
               aria-label={t('house.make-the-current-class', { name: each.name })}
               title={t('house.current-class')}
-              onClick={() => change.mutate(() => api.chooseClass(each.id), { onError: say })}
+              onClick={() => change.mutate(() => api.chooseClass(each.id))}
               sx={{ width: 40, p: 0 }}
             >
               {each.current ? '✓' : ''}
@@ -91,7 +85,6 @@ export function ClassList() {
           }
           change.mutate(() => api.addClass({ name }), {
             onSuccess: forgetName,
-            onError: say,
           });
         }}
         sx={{ display: 'flex', gap: 1, mt: 1 }}

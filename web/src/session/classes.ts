@@ -41,9 +41,10 @@ export function followClass(queries: QueryClient) {
 
 /**
  * A change to the classes, one after the other and each to the classes as they are then; whatever
- * comes of it, all classes are shown as they are.
+ * comes of it, all classes are shown as they are, and `onTrouble` is told what went wrong, also where
+ * the screen has been left meanwhile.
  */
-export function useClassChange() {
+export function useClassChange(onTrouble?: (trouble: Error) => void) {
   const queries = useQueryClient();
   return useAct({
     again: true,
@@ -53,7 +54,10 @@ export function useClassChange() {
     mutationFn: (change: (now: ClassRoom[]) => Promise<ClassRoom[]>) =>
       change(queries.getQueryData<ClassRoom[]>(KEY) ?? []),
     onSuccess: (classes) => queries.setQueryData(KEY, classes),
-    onError: () => queries.invalidateQueries({ queryKey: KEY }),
+    onError: (trouble) => {
+      onTrouble?.(trouble);
+      return queries.invalidateQueries({ queryKey: KEY });
+    },
   });
 }
 

@@ -20,8 +20,11 @@ export function useLadder() {
   return { rungs: data?.filter(({ hidden }) => !hidden), error };
 }
 
-/** Changes to the ladder, one after the other and each to the ladder as it is then. */
-export function useLadderChange() {
+/**
+ * Changes to the ladder, one after the other and each to the ladder as it is then; `onTrouble` is
+ * told what went wrong, also where the screen has been left meanwhile.
+ */
+export function useLadderChange(onTrouble?: (trouble: Error) => void) {
   const key = keyOf(useCurrentClass());
   const queries = useQueryClient();
   return useAct({
@@ -33,6 +36,9 @@ export function useLadderChange() {
       queries.setQueryData(key, ladder);
       TELLING.forEach((telling) => void queries.invalidateQueries({ queryKey: [telling] }));
     },
-    onError: () => queries.invalidateQueries({ queryKey: key }),
+    onError: (trouble) => {
+      onTrouble?.(trouble);
+      return queries.invalidateQueries({ queryKey: key });
+    },
   });
 }

@@ -4,6 +4,7 @@ import ButtonBase from '@mui/material/ButtonBase';
 import { useState } from 'react';
 import { api } from '../api/client';
 import type { Rung, RungChange } from '../api/types';
+import { useCurrentClass } from '../session/classes';
 import { useLadderChange, useWholeLadder } from '../session/ladder';
 import { KeptField } from '../ui/KeptField';
 import { isSecondClick } from '../ui/useDeletion';
@@ -17,25 +18,24 @@ import { t } from '../words';
 /** What has just been opened is seen whole. */
 const bringIntoSight = (opened: HTMLElement | null) => opened?.scrollIntoView({ block: 'nearest' });
 
-/** The ladder of the class: its rungs are renamed, put elsewhere, hidden, and taken out. */
+/** The ladder of the class: its rungs are renamed, put elsewhere, hidden, and deleted. */
 export function LadderPage() {
   const { data: rungs, error } = useWholeLadder();
   const [operation, setOperation] = useDraft('set operation', 'ADDITION');
   const [chosen, setChosen] = useState('');
   const [over, setOver] = useState('');
   const [asking, setAsking] = useState(false);
-  const change = useLadderChange();
+  // What is undone later is undone in the class in which it was done.
+  const room = useCurrentClass()?.id;
   const notice = useNotice();
-  const say = (trouble: Error) => notice({ text: trouble.message });
+  const change = useLadderChange((trouble) => notice({ text: trouble.message }));
   const mine = rungs?.filter((rung) => rung.operation === operation) ?? [];
 
-  const put = (id: string, body: RungChange) =>
-    change.mutate(() => api.changeRung(id, body), { onError: say });
+  const put = (id: string, body: RungChange) => change.mutate(() => api.changeRung(id, body, room));
   /** Changes a rung and offers to take it back. */
   const putTelling = (id: string, body: RungChange, back: RungChange, text: string) =>
-    change.mutate(() => api.changeRung(id, body), {
+    change.mutate(() => api.changeRung(id, body, room), {
       onSuccess: () => notice({ text, undo: () => put(id, back) }),
-      onError: say,
     });
   /** Moves a rung to where it belongs on the ladder as it is when its turn comes. */
   const move = (rung: Rung, where: (row: Rung[]) => string | undefined) => {
@@ -48,7 +48,7 @@ export function LadderPage() {
           return Promise.resolve(now);
         }
         before = behind(row, rung.id);
-        return api.changeRung(rung.id, { behind: to });
+        return api.changeRung(rung.id, { behind: to }, room);
       },
       {
         onSuccess: () =>
@@ -57,7 +57,6 @@ export function LadderPage() {
             text: t('sets.has-another-place', { name: rung.name }),
             undo: () => put(rung.id, { behind: before }),
           }),
-        onError: say,
       },
     );
   };
@@ -78,11 +77,8 @@ export function LadderPage() {
         notice({
           text: t('sets.is-taken-out', { name }),
           undo: () =>
-            change.mutate(() => api.addRung({ name, news, recipe, method, behind: before }), {
-              onError: say,
-            }),
+            change.mutate(() => api.addRung({ name, news, recipe, method, behind: before }, room)),
         }),
-      onError: say,
     });
   };
 

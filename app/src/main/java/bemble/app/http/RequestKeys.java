@@ -50,11 +50,16 @@ class RequestKeys extends OncePerRequestFilter {
         request.getMethod() + " " + request.getRequestURI() + " " + request.getHeader(HEADER);
     CompletableFuture<Optional<Answer>> own = new CompletableFuture<>();
     CompletableFuture<Optional<Answer>> first = answers.asMap().putIfAbsent(what, own);
-    Optional<Answer> known = first == null ? Optional.empty() : first.join();
+    if (first == null) {
+      doAndNote(request, response, chain, what, own);
+      return;
+    }
+    Optional<Answer> known = first.join();
     if (known.isPresent()) {
       write(known.get(), response);
     } else {
-      doAndNote(request, response, chain, what, own);
+      // Of all that have waited one tries again, and the others wait for that one.
+      doFilterInternal(request, response, chain);
     }
   }
 

@@ -33,12 +33,14 @@ import java.util.Collections;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.i18n.LocaleContextHolder;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionOperations;
@@ -88,7 +90,13 @@ public class Register {
   @Scheduled(initialDelay = 200)
   void workAhead() {
     if (classes.current().isPresent()) {
-      view();
+      // In the language in which it will be asked for.
+      LocaleContextHolder.setLocale(Locale.forLanguageTag(classes.tag()));
+      try {
+        view();
+      } finally {
+        LocaleContextHolder.resetLocaleContext();
+      }
     }
   }
 

@@ -1,7 +1,9 @@
 package bemble.app.journey;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -88,6 +90,25 @@ class LadderJourneyTest extends Journey {
     hand.page.getByLabel("Name of “Three under the sign”").fill("");
     hand.press("Enter");
     awaitFirst(name(0), old);
+  }
+
+  @Test
+  void whatIsUndoneInAnotherClassChangesNothingThere() {
+    rungs().nth(1).getByRole(AriaRole.BUTTON).first().click();
+    hand.button("Hide").click();
+    assertThat(rungs().nth(1)).containsText("hidden");
+    JsonNode classes = talk().post("/api/classes", Map.of("name", "Wrens")).json();
+    long mine = classes.get(0).get("id").asLong();
+    long other = classes.get(1).get("id").asLong();
+    talk().post("/api/classes/" + other + "/current", Map.of());
+    JsonNode before = talk().get("/api/ladder").json();
+    hand.button("Make a set").click();
+    hand.button("Undo").click();
+    assertThat(hand.page.getByText("Another window has changed to")).isVisible();
+    assertEquals(before, talk().get("/api/ladder").json());
+    talk().post("/api/classes/" + mine + "/current", Map.of());
+    talk().delete("/api/classes/" + other);
+    talk().post("/api/ladder/as-shipped", Map.of());
   }
 
   @Test
