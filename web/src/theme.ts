@@ -89,6 +89,8 @@ const themeOf = (ink: typeof chalk, mode: 'light' | 'dark') =>
             outline: `3px solid ${ink.text} !important`,
             outlineOffset: '2px !important',
           },
+          // What has been given the focus only so that it is not lost has no ring of its own.
+          ':is(main, h1, h2)[tabindex="-1"]:focus': { outline: 'none' },
           // Within their frames, which would cut the ring off.
           'input:focus-visible, textarea:focus-visible, [tabindex="0"]:not(button, a):focus-visible':
             { outlineOffset: '-3px !important', borderRadius: 8 },

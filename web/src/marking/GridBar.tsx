@@ -7,6 +7,16 @@ import { Kbd } from '../ui/Kbd';
 import type { Way } from './entering';
 import { t } from '../words';
 
+/** What the keys do that stand for an answer. */
+const LEGEND = [
+  ['+', t('marking.right')],
+  ['x', t('marking.wrong-2')],
+  ['b', t('marking.blank')],
+  ['a', t('marking.absent-2')],
+  ['-', t('marking.not-asked-2')],
+  [t('marking.key-letters'), t('marking.to-a-name')],
+] as const;
+
 /** The bar below the grid: it is drawn again only when one of its buttons changes. */
 export const GridBar = memo(function GridBar({
   way,
@@ -52,18 +62,12 @@ export const GridBar = memo(function GridBar({
       </Button>
       <Box sx={{ flex: 1, minWidth: 0, fontSize: 14.5, lineHeight: 1.5, color: 'text.secondary' }}>
         <Box component="span" sx={{ display: { xs: 'none', md: 'inline' } }}>
-          <Kbd>+</Kbd>
-          {t('marking.right')}
-          <Kbd>x</Kbd>
-          {t('marking.wrong-2')}
-          <Kbd>b</Kbd>
-          {t('marking.blank')}
-          <Kbd>a</Kbd>
-          {t('marking.absent-2')}
-          <Kbd>-</Kbd>
-          {t('marking.not-asked-2')}
-          <Kbd>{t('marking.key-letters')}</Kbd>
-          {t('marking.to-a-name')}
+          {LEGEND.map(([key, name]) => (
+            <Box component="span" key={key} sx={{ display: 'inline-block' }}>
+              <Kbd>{key}</Kbd>
+              {name}
+            </Box>
+          ))}
         </Box>
       </Box>
       <Button disabled={!canOpen} aria-haspopup="dialog" onClick={onOpen}>

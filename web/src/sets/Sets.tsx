@@ -155,7 +155,8 @@ export default function Sets() {
           )}
         </Box>
       </Box>
-      <Box sx={BAR}>
+      {/* With a version to make there are nine buttons, which stand in one line at 1280. */}
+      <Box sx={{ ...BAR, '& > button': { px: { xs: 1.75, md: 1.5 }, whiteSpace: 'nowrap' } }}>
         <Button
           variant="contained"
           disabled={empty || keep.isPending || !isFirst}
