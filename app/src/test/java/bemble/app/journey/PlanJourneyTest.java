@@ -222,7 +222,7 @@ class PlanJourneyTest extends Journey {
     hand.page.getByLabel("Day off, because of").fill("Bulb planting");
     hand.button("Make it a day off").click();
     assertThat(hand.alert()).containsText("Where does it go?");
-    hand.button("To the next free day").click();
+    hand.button("To the next day with time").click();
     assertThat(day(MONDAY)).containsText("Bulb planting");
     assertThat(day(MONDAY).getByTestId("lesson")).hasCount(0);
     assertThat(day(MONDAY.plusDays(1)).getByTestId("lesson")).hasCount(1);
