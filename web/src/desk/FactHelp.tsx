@@ -15,7 +15,7 @@ export default function FactHelp({ facts, onClose }: { facts: Fact[]; onClose: (
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="help-title">
       <DialogTitle id="help-title">{t('desk.how-to-get-there')}</DialogTitle>
-      <DialogContent sx={{ display: 'grid', gap: 3 }}>
+      <DialogContent tabIndex={0} sx={{ display: 'grid', gap: 3 }}>
         {facts.map((fact, index) => (
           <Ways key={index} fact={fact} />
         ))}

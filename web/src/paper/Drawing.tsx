@@ -1,41 +1,42 @@
 import type { ReactNode } from 'react';
 import type { Paper } from '../api/types';
-import { bounds, SIDE } from './geometry';
+import { bounds, LEAST_SIDE, SIDE } from './geometry';
 import { Sheet, SheetSvg } from './Sheet';
 
-/** A paper as a picture of a given height; of a larger one only its upper left corner. */
+/** A paper as a picture of a given height; a larger one is scrolled. */
 export function Drawing({
   paper,
   step,
   height,
   label,
-  most,
   children,
 }: {
   paper: Paper;
   step: number;
   height: number;
   label: string;
-  most?: { rows: number; columns: number };
   /** What lies over it. */
   children?: ReactNode;
 }) {
   const { from, to } = bounds([paper]);
-  const columns = Math.min(to.column - from.column + 2, most?.columns ?? Infinity);
-  const rows = Math.min(to.row - from.row + 2, most?.rows ?? Infinity);
+  const columns = to.column - from.column + 2;
+  const rows = to.row - from.row + 2;
   const box = [from.column - 0.5, from.row - 0.5, columns, rows].map((squares) => squares * SIDE);
   return (
-    <SheetSvg
-      role="img"
-      aria-label={label}
-      aria-hidden={label === ''}
-      width="100%"
-      height={height}
-      viewBox={box.join(' ')}
-      data-testid="drawing"
-    >
-      <Sheet layers={[{ paper, step }]} />
-      {children}
-    </SheetSvg>
+    <div style={{ overflow: 'auto' }}>
+      <SheetSvg
+        role="img"
+        aria-label={label}
+        aria-hidden={label === ''}
+        width="100%"
+        height={Math.max(height, rows * LEAST_SIDE)}
+        style={{ minWidth: columns * LEAST_SIDE }}
+        viewBox={box.join(' ')}
+        data-testid="drawing"
+      >
+        <Sheet layers={[{ paper, step }]} />
+        {children}
+      </SheetSvg>
+    </div>
   );
 }

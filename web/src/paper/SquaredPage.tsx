@@ -1,37 +1,20 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import visuallyHidden from '@mui/utils/visuallyHidden';
-import { memo, useLayoutEffect, useRef, useState, type ReactNode, type RefObject } from 'react';
+import { memo, useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 import type { Area, ColumnName, Square } from '../api/types';
-import { bounds, home, middleX, middleY, reach, same, SIDE } from './geometry';
+import { bounds, home, LEAST_SIDE, middleX, middleY, reach, same, SIDE } from './geometry';
 import type { Layer } from './layer';
 import { described, readAloud } from './reading';
 import { Sheet, SheetSvg, Wash, Squares } from './Sheet';
+import { useSize } from '../ui/useSize';
 import { useWalk } from './walk';
 import { t } from '../words';
 
-/** The smallest side of a square, in px, at which figures can still be read. */
-const SMALLEST = 24;
 /** The largest, which can be read from the back of a room. */
 const LARGEST = 120;
 /** Free squares around the work. */
 const MARGIN = 1;
-
-function useSize(ref: RefObject<HTMLElement | null>) {
-  const [size, setSize] = useState({ width: 0, height: 0 });
-  useLayoutEffect(() => {
-    const element = ref.current;
-    if (!element) {
-      return;
-    }
-    const observer = new ResizeObserver(() =>
-      setSize({ width: element.clientWidth, height: element.clientHeight }),
-    );
-    observer.observe(element);
-    return () => observer.disconnect();
-  }, [ref]);
-  return size;
-}
 
 /** The left page: squared paper from edge to edge, the step now always in sight. */
 export function SquaredPage({
@@ -67,7 +50,7 @@ export function SquaredPage({
   const [zoom, setZoom] = useState(1);
   const across = width / (workColumns + 2 * MARGIN);
   const largest = room ? Math.min(LARGEST, height / (workRows + MARGIN)) : SIDE;
-  const fitting = Math.max(SMALLEST, Math.min(largest, across));
+  const fitting = Math.max(LEAST_SIDE, Math.min(largest, across));
   const side = fitting * zoom;
   const columns = Math.max(Math.ceil(width / side), workColumns + 2 * MARGIN);
   const rows = Math.max(Math.ceil(height / side), workRows + 2 * MARGIN);

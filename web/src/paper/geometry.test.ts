@@ -7,6 +7,7 @@ import {
   left,
   middleX,
   middleY,
+  partOf,
   reach,
   same,
   SIDE,
@@ -129,5 +130,33 @@ describe('reach', () => {
       expect(at + 600).toBeGreaterThanOrEqual((square + 1) * SIDE);
     }
     expect(moves).toBeLessThan(10);
+  });
+});
+
+describe('a part of a page', () => {
+  const figure = (row: number, column: number) =>
+    mark({ kind: 'figure', at: square(row, column), text: '7' });
+
+  it('is all of a page for which there is room, with half a square around it', () => {
+    const page = sheet([1, 2], [3, 5], [figure(3, 5)]);
+    const { box, goesOn, paper } = partOf(page, page.extent, { rows: 4, columns: 5 });
+    expect(box).toEqual({ x: 1.5, y: 0.5, width: 5, height: 4 });
+    expect(goesOn).toEqual({ right: false, below: false });
+    expect(paper.marks).toHaveLength(1);
+  });
+
+  it('ends between two squares, and no mark is cut there, whatever the room', () => {
+    const marks = [figure(0, 0), figure(9, 0), figure(0, 19)];
+    const note = mark({ kind: 'words', at: square(0, 3), text: 'carried', side: 'FROM_LEFT' });
+    const page = sheet([0, 0], [9, 19], [...marks, note]);
+    for (let room = 2; room < 12; room += 0.3) {
+      const { box, paper } = partOf(page, page.extent, { rows: room, columns: room });
+      const right = box.x + box.width;
+      expect(right % 1).toBe(0);
+      expect(box.width).toBeLessThanOrEqual(room);
+      expect(box.height).toBeLessThanOrEqual(room);
+      expect(paper.marks.includes(note)).toBe(right >= 6);
+      expect(paper.marks.includes(marks[2] as Mark)).toBe(false);
+    }
   });
 });

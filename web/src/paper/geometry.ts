@@ -4,6 +4,9 @@ import { timed, type Layer } from './layer';
 /** The side of a square in the drawing's own units; screens scale it. */
 export const SIDE = 45;
 
+/** The smallest side of a square, in pixels, at which all that is drawn in it can be read. */
+export const LEAST_SIDE = 24;
+
 export const left = (square: Square) => square.column * SIDE;
 export const top = (square: Square) => square.row * SIDE;
 export const middleX = (square: Square) => left(square) + SIDE / 2;
@@ -114,4 +117,29 @@ export function reach(at: number, view: number, from: number, to: number): numbe
     return at;
   }
   return Math.max(0, Math.min(from, (from + to - view) / 2));
+}
+
+/**
+ * The upper left part of a page that there is room for, and what stands there whole: in squares, half
+ * a square of margin around it but where the page goes on.
+ */
+export function partOf(paper: Paper, extent: Area, room: { rows: number; columns: number }) {
+  const { from } = extent;
+  const along = (key: keyof Square, most: number) => {
+    const all = extent.to[key] - from[key] + 1;
+    const goesOn = all + 1 > most;
+    const shown = goesOn ? Math.max(1, Math.floor(most - 0.5)) : all;
+    return { goesOn, to: from[key] + shown - 1, length: shown + (goesOn ? 0.5 : 1) };
+  };
+  const down = along('row', room.rows);
+  const across = along('column', room.columns);
+  const isWhole = (mark: Mark) =>
+    mark.shape.kind === 'line' ||
+    ((!down.goesOn || end(mark).row <= down.to) &&
+      (!across.goesOn || end(mark).column <= across.to));
+  return {
+    box: { x: from.column - 0.5, y: from.row - 0.5, width: across.length, height: down.length },
+    goesOn: { right: across.goesOn, below: down.goesOn },
+    paper: { ...paper, marks: paper.marks.filter(isWhole) },
+  };
 }

@@ -2,15 +2,14 @@ import Box from '@mui/material/Box';
 import { useQuery } from '@tanstack/react-query';
 import { api } from '../api/client';
 import type { SetLine } from '../api/types';
+import { PartDrawing } from '../paper/PartDrawing';
 import { setOutArea } from './setOutArea';
-import { SumDrawing } from './SumDrawing';
 import { t } from '../words';
 
 const SHOWN = 3;
-const SQUARE = 22;
-const WIDEST = 128;
 
 /** In pixels. */
+const WIDEST = 290;
 const TALLEST = 100;
 
 /** A few sums of a line set out, the same ones every time it is looked at. */
@@ -26,7 +25,15 @@ export function Examples({ line }: { line: SetLine }) {
     <Box
       role="group"
       aria-label={t('sets.such-sums')}
-      sx={{ mt: 0.75, height: TALLEST, display: 'flex', gap: 1 }}
+      // Those for which there is no room side by side are not seen.
+      sx={{
+        mt: 0.75,
+        height: TALLEST + 2,
+        overflow: 'hidden',
+        display: 'flex',
+        flexWrap: 'wrap',
+        gap: 1,
+      }}
     >
       {data?.sums.map((sum) => (
         <Box
@@ -35,20 +42,15 @@ export function Examples({ line }: { line: SetLine }) {
           aria-label={sum.problem}
           title={sum.problem}
           data-testid="example"
-          sx={{
-            overflow: 'hidden',
-            alignSelf: 'start',
-            maxHeight: TALLEST,
-            border: 1,
-            borderColor: 'ink.square',
-          }}
+          sx={{ alignSelf: 'start', border: 1, borderColor: 'ink.square' }}
         >
-          <SumDrawing
+          <PartDrawing
             paper={sum.paper}
+            step={0}
             open={sum.open}
             extent={setOutArea(sum.paper)}
-            square={SQUARE}
             widest={WIDEST}
+            tallest={TALLEST}
           />
         </Box>
       ))}

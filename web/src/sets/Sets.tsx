@@ -134,7 +134,10 @@ export default function Sets() {
           onDraw={(place) => draw.mutate(place)}
           onEven={() => even.mutate()}
         />
-        <Box sx={{ ...RIGHT_PAGE, display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr)' }}>
+        <Box
+          className="screen-only"
+          sx={{ ...RIGHT_PAGE, display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr)' }}
+        >
           <Box sx={{ display: 'flex', gap: 1, px: { xs: 2, md: 3.5 }, pt: 2.5, pb: 1.5 }}>
             {(Object.keys(RIGHT) as (keyof typeof RIGHT)[]).map((each) => (
               <Button key={each} aria-pressed={page === each} onClick={() => setPage(each)}>

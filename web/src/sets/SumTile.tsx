@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import type { SetSum } from '../api/types';
-import { SumDrawing } from './SumDrawing';
+import { PartDrawing } from '../paper/PartDrawing';
 import { t } from '../words';
 
 /** The side of a square on the sheet, in pixels; smaller on wide papers. */
@@ -54,14 +54,16 @@ export function SumTile({
         fontFamily: 'inherit',
         fontSize: 15,
         lineHeight: 1.2,
+        // Two side by side on a sheet.
+        '@media print': { width: '48%', '& svg': { width: '100%', height: 'auto' } },
       }}
     >
-      <SumDrawing
+      <PartDrawing
         paper={sum.paper}
-        open={sum.open}
+        step={answered ? 1 : 0}
+        open={answered ? [] : sum.open}
         square={SQUARE}
         widest={WIDEST}
-        answered={answered}
       />
       <Box sx={{ position: 'absolute', top: 3, left: 5, bgcolor: held ? 'ink.now' : 'ink.page' }}>
         <strong>{number}.</strong>{' '}

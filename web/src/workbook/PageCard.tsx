@@ -5,9 +5,10 @@ import { useQuery } from '@tanstack/react-query';
 import { useRef } from 'react';
 import { api } from '../api/client';
 import type { Page, PageEntry, Working } from '../api/types';
-import { Drawing } from '../paper/Drawing';
+import { PartDrawing } from '../paper/PartDrawing';
 import { isSecondClick } from '../ui/useDeletion';
 import { useInSight } from '../ui/useInSight';
+import { useSize } from '../ui/useSize';
 import { LOCALE, t } from '../words';
 
 export function PageCard({
@@ -37,7 +38,7 @@ export function PageCard({
       sx={{
         display: 'flex',
         flexDirection: 'column',
-        minHeight: 290,
+        minHeight: 340,
         border: 1,
         borderColor: 'ink.edge',
         borderRadius: 2,
@@ -47,7 +48,7 @@ export function PageCard({
       <Box
         sx={{
           position: 'relative',
-          height: 160,
+          height: 212,
           flexShrink: 0,
           p: 1,
           borderBottom: 1,
@@ -106,13 +107,18 @@ export function PageCard({
 const shortDate = (date: string) =>
   new Date(date).toLocaleDateString(LOCALE, { day: 'numeric', month: 'short' });
 
-/** Of a larger page only so much is shown that its figures stay legible. */
-const MOST = { rows: 10, columns: 22 };
-
 /** A small picture of the finished page, drawn by the same renderer as the page itself. */
 function Thumbnail({ working: { paper, steps } }: { working: Working }) {
+  const frame = useRef<HTMLDivElement>(null);
+  const { width, height } = useSize(frame);
   // The button says what it opens, and the sum stands below.
-  return <Drawing paper={paper} step={steps.length} height={144} label="" most={MOST} />;
+  return (
+    <Box ref={frame} sx={{ height: '100%', display: 'grid', placeContent: 'center' }}>
+      {width > 0 && (
+        <PartDrawing paper={paper} step={steps.length} widest={width} tallest={height} />
+      )}
+    </Box>
+  );
 }
 
 const LONGEST = 44;
