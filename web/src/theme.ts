@@ -1,4 +1,5 @@
 import { createTheme } from '@mui/material/styles';
+import { PRINTED } from './printed';
 
 /** Everything the screens are coloured with; no screen has a colour of its own. */
 const ink = {
@@ -94,7 +95,7 @@ const themeOf = (ink: typeof chalk, mode: 'light' | 'dark') =>
           // Within their frames, which would cut the ring off.
           'input:focus-visible, textarea:focus-visible, [tabindex="0"]:not(button, a):focus-visible':
             { outlineOffset: '-3px !important', borderRadius: 8 },
-          '@media print': { body: { overflow: 'visible' } },
+          ...PRINTED,
           '@media (prefers-reduced-motion: reduce)': {
             '*, *::before, *::after': {
               transition: 'none !important',

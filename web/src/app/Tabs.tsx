@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { styled } from '@mui/material/styles';
-import { memo } from 'react';
-import { NavLink } from 'react-router';
+import { memo, useEffect, useRef } from 'react';
+import { NavLink, useLocation } from 'react-router';
 import { TABS } from './tabList';
 import { t } from '../words';
 
@@ -27,17 +27,14 @@ const Tab = styled(NavLink)(({ theme }) => ({
     fontWeight: 700,
   },
   [theme.breakpoints.down('sm')]: {
-    // Two rows on a phone.
-    flex: '1 0 18%',
+    // One row on a phone, along which a finger moves.
+    flex: '1 0 auto',
     width: 'auto',
-    minHeight: 40,
-    padding: '0 2px',
+    minHeight: 44,
+    padding: '0 10px',
     justifyContent: 'center',
-    textAlign: 'center',
-    whiteSpace: 'normal',
-    lineHeight: 1.1,
     borderRadius: 8,
-    fontSize: 13,
+    fontSize: 14,
     '& small': { display: 'none' },
   },
   [theme.breakpoints.between('sm', 'md')]: {
@@ -61,9 +58,17 @@ const KEYS = {
 
 /** The index tabs that stand out of the book's right-hand edge. */
 export const Tabs = memo(function Tabs({ onKeys }: { onKeys: () => void }) {
+  const row = useRef<HTMLElement>(null);
+  const { pathname } = useLocation();
+  useEffect(() => {
+    row.current
+      ?.querySelector('.active')
+      ?.scrollIntoView({ block: 'nearest', inline: 'nearest', behavior: 'instant' });
+  }, [pathname]);
   return (
     <Box
       component="nav"
+      ref={row}
       aria-label={t('app.tabs')}
       sx={{
         // A place of its own, also while there is no screen beside it yet.
@@ -73,7 +78,8 @@ export const Tabs = memo(function Tabs({ onKeys }: { onKeys: () => void }) {
         pb: { xs: 0.5, sm: 0 },
         display: 'flex',
         flexDirection: { xs: 'row', sm: 'column' },
-        flexWrap: { xs: 'wrap', sm: 'nowrap' },
+        overflowX: { xs: 'auto', sm: 'visible' },
+        scrollbarWidth: 'none',
         gap: { xs: 0.5, sm: 0.75, md: 1.25 },
         '@media print': { display: 'none' },
       }}

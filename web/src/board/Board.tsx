@@ -13,12 +13,12 @@ import { CueRow } from '../session/CueRow';
 import { LinedUpButton } from '../session/LinedUpButton';
 import { said, useStepWords } from '../session/stepWords';
 import { SquaredPage } from '../paper/SquaredPage';
-import { darkTheme, theme } from '../theme';
+import { darkTheme, LOW, theme } from '../theme';
 import { SheetStyles } from '../paper/SheetStyles';
 import { Kbd } from '../ui/Kbd';
 import { useAnnounced } from '../ui/useAnnounced';
 import { useKeys } from '../ui/useKeys';
-import { useSystemDark } from '../ui/useSystemDark';
+import { useIsPrinted, useSystemDark } from '../ui/useSystemDark';
 import { BlankPage } from './BlankPage';
 import { t } from '../words';
 
@@ -31,7 +31,8 @@ export default function Board() {
   const { dispatch, setOut, busy } = useDeskTools();
   const systemDark = useSystemDark();
   const [chosen, setChosen] = useState(() => localStorage.getItem(DARK));
-  const dark = chosen === null ? systemDark : chosen === 'true';
+  const isPrinted = useIsPrinted();
+  const dark = !isPrinted && (chosen === null ? systemDark : chosen === 'true');
   const [blank, setBlank] = useState(false);
   const { working, askFirst, row } = desk;
   const place = placeInRow(row, working);
@@ -79,7 +80,10 @@ export default function Board() {
         sx={{
           height: '100%',
           display: 'grid',
-          gridTemplateRows: 'minmax(0, 1fr) auto auto',
+          // The paper has half the screen at the least; the rest may be scrolled to.
+          gridTemplateRows: 'minmax(50%, 1fr) auto auto',
+          gridTemplateColumns: 'minmax(0, 1fr)',
+          overflow: 'auto',
           bgcolor: 'background.paper',
           color: 'text.primary',
         }}
@@ -179,7 +183,12 @@ function BoardPage({ working }: { working: Working }) {
         )}
         <Box
           data-testid="sentence"
-          sx={{ minHeight: '2.4em', fontSize: 'clamp(26px, 3.4vw, 56px)', lineHeight: 1.2 }}
+          sx={{
+            minHeight: '2.4em',
+            [LOW]: { minHeight: '1.2em' },
+            fontSize: 'clamp(26px, 3.4vw, 56px)',
+            lineHeight: 1.2,
+          }}
         >
           {sentence}
         </Box>

@@ -29,6 +29,7 @@ export const CheckLine = memo(function CheckLine({ working }: { working: Working
     <Box
       sx={{
         order: { xs: 3, md: 0 },
+        flexShrink: 0,
         display: 'flex',
         flexWrap: 'wrap',
         alignItems: 'center',
@@ -59,7 +60,17 @@ export const CheckLine = memo(function CheckLine({ working }: { working: Working
             }}
           >
             {name}
-            <Box component="span" sx={{ ml: 'auto', pl: 3, color: 'text.secondary', fontSize: 15 }}>
+            <Box
+              component="span"
+              sx={{
+                ml: 'auto',
+                pl: 3,
+                color: 'text.secondary',
+                fontSize: 15,
+                whiteSpace: 'normal',
+                lineHeight: 1.2,
+              }}
+            >
               {t('desk.steps', { steps })}
               {strength && ` · ${strength}`}
             </Box>

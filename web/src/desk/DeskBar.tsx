@@ -54,10 +54,10 @@ export function DeskBar({ besideMethod, onBeside, onKeep, onPaper }: Tools) {
     />
   );
   if (!working) {
-    return <Box sx={BAR}>{sent && turn}</Box>;
+    return <Box sx={DESK_BAR}>{sent && turn}</Box>;
   }
   return (
-    <Box sx={BAR}>
+    <Box sx={DESK_BAR}>
       {turn}
       <Ribbon working={working} step={step} onGo={go} />
       <PageTools
@@ -70,6 +70,9 @@ export function DeskBar({ besideMethod, onBeside, onKeep, onPaper }: Tools) {
     </Box>
   );
 }
+
+/** The ribbon needs a line of its own but on wide screens. */
+const DESK_BAR = { ...BAR, flexWrap: { xs: 'wrap', lg: 'nowrap' }, py: { xs: 1, lg: 0 } };
 
 /** Forward and back. */
 const Turn = memo(function Turn({

@@ -96,7 +96,7 @@ const TypedLine = memo(function TypedLine({
           flexWrap: { xs: 'wrap', sm: 'nowrap' },
           alignItems: 'center',
           columnGap: 0.5,
-          py: { xs: 0.5, sm: 0 },
+          py: { xs: 0.75, sm: 0 },
           minHeight: 50,
           pl: 2.25,
           pr: 0.75,
@@ -139,7 +139,7 @@ const TypedLine = memo(function TypedLine({
           sx={{
             position: 'absolute',
             zIndex: 10,
-            top: 54,
+            top: 'calc(100% + 4px)',
             left: 0,
             maxWidth: '100%',
             px: 2,

@@ -124,7 +124,7 @@ const Frame = styled('div')(({ theme: { palette, breakpoints } }) => ({
   overflowX: 'auto',
   scrollbarWidth: 'thin',
   cursor: 'pointer',
-  [breakpoints.between('sm', 'md')]: { flex: '1 0 100%', order: 1 },
+  [breakpoints.between('sm', 'lg')]: { flex: '1 0 100%', order: 1 },
   [breakpoints.down('sm')]: { flex: '1 0 120px' },
   '& .part': {
     padding: '0 10px',

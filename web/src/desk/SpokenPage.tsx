@@ -85,7 +85,7 @@ const MethodChoice = memo(function MethodChoice({
   const { dispatch, setOut, busy } = useDeskTools();
   const chosen = working.methods.find((method) => method.id === working.sum.method);
   return (
-    <Box sx={{ order: { xs: 1, md: 0 } }}>
+    <Box sx={{ order: { xs: 1, md: 0 }, flexShrink: 0 }}>
       <Box
         role="group"
         aria-label={t('desk.method')}
@@ -133,6 +133,9 @@ const MethodChoice = memo(function MethodChoice({
 
 const SMALL_TOGGLE = { minHeight: 32, px: 1.25, fontSize: 15, whiteSpace: 'nowrap' };
 
+/** A sentence with more signs, of many numbers at once, is written smaller. */
+const LONG = 160;
+
 function Now({
   step,
   sentence,
@@ -156,8 +159,10 @@ function Now({
   return (
     <Box
       sx={{
-        flexShrink: 0,
-        maxHeight: { xs: 'none', md: '60%' },
+        // A long sentence is scrolled, so that what stands below it stays in sight.
+        flexShrink: { xs: 0, md: 1 },
+        minHeight: { xs: 'auto', md: 140 },
+        maxHeight: { xs: 'none', md: '70%' },
         overflow: 'auto',
         borderLeft: 6,
         borderColor: 'ink.nowEdge',
@@ -173,7 +178,10 @@ function Now({
           <CueRow cues={cues} step={step} />
         </Box>
       )}
-      <Box data-testid="sentence" sx={{ fontSize: 23, lineHeight: 1.3 }}>
+      <Box
+        data-testid="sentence"
+        sx={{ fontSize: (sentence?.length ?? 0) > LONG ? 18 : 23, lineHeight: 1.3 }}
+      >
         {sentence}
       </Box>
       <Box sx={{ display: 'flex', alignItems: 'end', gap: 1, mt: 0.5 }}>
@@ -326,6 +334,7 @@ const Rows = styled('div')(({ theme: { palette, breakpoints } }) => ({
   minHeight: 0,
   overflow: 'auto',
   fontSize: 16.5,
+  '@media print': { fontSize: 13.5, lineHeight: 1.25 },
   [breakpoints.down('md')]: { order: 2, flex: 'none', maxHeight: 200 },
   color: palette.text.secondary,
   '& .step': {
@@ -334,6 +343,7 @@ const Rows = styled('div')(({ theme: { palette, breakpoints } }) => ({
     gap: 8,
     padding: '6px 4px',
     borderBottom: `1px dotted ${palette.ink.edge}`,
+    '@media print': { padding: '1px 4px' },
   },
   // Rows out of sight are not laid out.
   '& .together': { contentVisibility: 'auto', containIntrinsicSize: `auto ${TOGETHER * 38}px` },

@@ -23,10 +23,7 @@ export const Keys = memo(function Keys({
       aria-label={t('hand.keys-to-write-with')}
       sx={{
         display: 'grid',
-        gridTemplateColumns: {
-          xs: 'repeat(auto-fill, minmax(48px, 1fr))',
-          md: 'repeat(7, minmax(44px, 1fr))',
-        },
+        gridTemplateColumns: 'repeat(7, minmax(0, 1fr))',
         gap: { xs: 0.5, sm: 1 },
       }}
     >
@@ -68,7 +65,7 @@ function Key({
       aria-label={label}
       aria-pressed={pressed}
       onClick={onPress}
-      sx={{ minHeight: 44, p: 0 }}
+      sx={{ minHeight: 44, p: 0, fontSize: { xs: 15, sm: 16 } }}
     >
       {name}
     </Button>

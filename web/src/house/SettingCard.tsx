@@ -34,6 +34,7 @@ export const SettingCard = memo(function SettingCard({
         py: 1.5,
         borderBottom: '1px dotted',
         borderColor: 'ink.edge',
+        '@media print': { display: 'block', breakInside: 'avoid' },
       }}
     >
       <Choices
@@ -122,7 +123,7 @@ function LivePage({
     setData(query.data);
   }
   if (!data) {
-    return <Box ref={frame} sx={{ height: 150 }} />;
+    return <Box ref={frame} className="screen-only" sx={{ height: 150 }} />;
   }
   const end = data.steps.length + data.check.steps.length - 1;
   const step = Math.min(lastSum ? data.steps.length - 1 : setting.step, end);
@@ -137,7 +138,12 @@ function LivePage({
   const columns = to.column - from.column + 2;
   const rows = to.row - from.row + 2;
   return (
-    <Box ref={frame} sx={{ minWidth: 0 }} data-shown={data.sum.style?.[setting.key as keyof Style]}>
+    <Box
+      ref={frame}
+      className="screen-only"
+      sx={{ minWidth: 0 }}
+      data-shown={data.sum.style?.[setting.key as keyof Style]}
+    >
       <Box sx={{ bgcolor: 'ink.page', border: 1, borderColor: 'ink.square', borderRadius: 1 }}>
         <SheetSvg
           role="img"

@@ -41,7 +41,7 @@ export function SettingList({
   );
   const changed = withWanted(room.style, wanted);
   return groups.map(({ name, settings }) => (
-    <Box component="section" key={name} aria-label={name}>
+    <Box component="section" key={name} aria-label={name} sx={{ '@media print': { columns: 2 } }}>
       <Box component="h3" sx={{ mt: 2.5, mb: 0.5, fontSize: 17, color: 'primary.main' }}>
         {name}
       </Box>

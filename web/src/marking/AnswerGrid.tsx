@@ -4,7 +4,8 @@ import type { Grid } from '../api/types';
 import { blockOf } from './changes';
 import { GridKeys } from './GridKeys';
 import { AnswerRow, lettersAt, lineOf, widthFor } from './AnswerRow';
-import { NAME_CELL } from '../ui/nameCell';
+import { LETTERS_OF_NAME, NAME_CELL } from '../ui/nameCell';
+import { shortNames } from '../ui/shortNames';
 import { useChosenInSight } from '../ui/useChosenInSight';
 import { useStable } from '../ui/useStable';
 import {
@@ -31,6 +32,9 @@ const LONGEST = 80;
 const ALL_ROWS = 550;
 const LEAST_ROW = 18;
 const MOST_ROW = 34;
+
+/** The rows in sight at the least, the numbers of the sums among them. */
+const ROWS_SEEN = 6;
 
 /** Pupils by sums on squared paper; the keys write in the square of the cursor. */
 export function AnswerGrid({
@@ -159,6 +163,14 @@ export function AnswerGrid({
     [grid.sums, letters],
   );
   const line = lineOf(widths, high);
+  const short = useMemo(
+    () =>
+      shortNames(
+        grid.pupils.map(({ name }) => name),
+        LETTERS_OF_NAME,
+      ),
+    [grid.pupils],
+  );
   return (
     <>
       <Box
@@ -195,7 +207,8 @@ export function AnswerGrid({
           }
         }}
         sx={{
-          minHeight: 0,
+          // However little room there is, some rows are seen at once.
+          minHeight: Math.min(rows + 1, ROWS_SEEN) * high + 8,
           // Room for the ring of the focus.
           my: 0.5,
           maxHeight: 'calc(100% - 8px)',
@@ -228,6 +241,7 @@ export function AnswerGrid({
             key={id}
             pupil={id}
             name={name}
+            short={short[row] ?? name}
             row={row}
             widths={widths}
             height={high}

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import { memo } from 'react';
 import type { Cell } from '../api/types';
-import { NAME_CELL } from '../ui/nameCell';
+import { NAME_CELL, NAMES } from '../ui/nameCell';
 import {
   NO_NUMBER,
   isSameAnswers,
@@ -12,8 +12,6 @@ import {
   type Spot,
 } from './entering';
 import { t } from '../words';
-
-const NAMES = 104;
 
 /** The least width of a square, and the most that it is given for a long answer. */
 const LEAST_SQUARE = 40;
@@ -50,6 +48,8 @@ export const lineOf = (widths: number[], height: number) =>
 interface AnswerRowProps {
   pupil: number;
   name: string;
+  /** The name as it has room. */
+  short: string;
   row: number;
   /** The least widths of the squares, a sum each. */
   widths: number[];
@@ -68,6 +68,7 @@ function isSameRow(before: AnswerRowProps, now: AnswerRowProps) {
   return (
     before.pupil === now.pupil &&
     before.name === now.name &&
+    before.short === now.short &&
     before.row === now.row &&
     before.widths === now.widths &&
     before.height === now.height &&
@@ -81,6 +82,7 @@ function isSameRow(before: AnswerRowProps, now: AnswerRowProps) {
 export const AnswerRow = memo(function AnswerRow({
   pupil,
   name,
+  short,
   row,
   widths,
   height,
@@ -93,8 +95,13 @@ export const AnswerRow = memo(function AnswerRow({
 }: AnswerRowProps) {
   return (
     <Box role="row" sx={{ ...lineOf(widths, height), contain: 'strict', isolation: 'isolate' }}>
-      <Box role="rowheader" sx={{ ...NAME_CELL, fontWeight: current === undefined ? 400 : 700 }}>
-        {name}
+      <Box
+        role="rowheader"
+        aria-label={name}
+        title={name}
+        sx={{ ...NAME_CELL, fontWeight: current === undefined ? 400 : 700 }}
+      >
+        {short}
       </Box>
       {widths.map((width, column) => {
         const key = keyOf(pupil, column);

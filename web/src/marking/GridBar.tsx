@@ -60,15 +60,22 @@ export const GridBar = memo(function GridBar({
       <Button disabled={!canUndo} onClick={onUndo}>
         {t('common.undo')}
       </Button>
-      <Box sx={{ flex: 1, minWidth: 0, fontSize: 14.5, lineHeight: 1.5, color: 'text.secondary' }}>
-        <Box component="span" sx={{ display: { xs: 'none', md: 'inline' } }}>
-          {LEGEND.map(([key, name]) => (
-            <Box component="span" key={key} sx={{ display: 'inline-block' }}>
-              <Kbd>{key}</Kbd>
-              {name}
-            </Box>
-          ))}
-        </Box>
+      <Box
+        sx={{
+          display: { xs: 'none', md: 'block' },
+          flex: 1,
+          minWidth: 0,
+          fontSize: 14.5,
+          lineHeight: 1.5,
+          color: 'text.secondary',
+        }}
+      >
+        {LEGEND.map(([key, name]) => (
+          <Box component="span" key={key} sx={{ display: 'inline-block' }}>
+            <Kbd>{key}</Kbd>
+            {name}
+          </Box>
+        ))}
       </Box>
       <Button disabled={!canOpen} aria-haspopup="dialog" onClick={onOpen}>
         {t('common.open')}

@@ -27,7 +27,7 @@ export const GridKeys = memo(function GridKeys({ onKey }: { onKey: (key: string)
       onMouseDown={(event) => event.preventDefault()}
       sx={{
         display: 'grid',
-        gridTemplateColumns: 'repeat(auto-fill, minmax(58px, 1fr))',
+        gridTemplateColumns: { xs: 'repeat(auto-fill, minmax(46px, 1fr))', sm: 'repeat(9, 1fr)' },
         gap: 0.5,
         py: 0.5,
       }}
@@ -37,7 +37,7 @@ export const GridKeys = memo(function GridKeys({ onKey }: { onKey: (key: string)
           key={key}
           aria-label={key === 'r' ? t('marking.remainder') : undefined}
           onClick={() => onKey(key)}
-          sx={{ minHeight: 44, minWidth: 0, p: 0, lineHeight: 1.1 }}
+          sx={{ minHeight: 44, minWidth: 0, p: 0, lineHeight: 1.1, fontSize: { xs: 15, sm: 16 } }}
         >
           {name}
         </Button>

@@ -68,12 +68,13 @@ export function GridScreen({ id }: { id: number }) {
   const here = marking.stuck ? t('marking.not-kept-yet-bemble-does') : cellTold(grid, at, cell);
   return (
     <Box component="main" sx={SCREEN}>
-      <Box sx={{ ...BOOK, gridTemplateColumns: PAGES }}>
+      <Box sx={{ ...BOOK, ...ANSWERS_FIRST, gridTemplateColumns: PAGES }}>
         <Box
           sx={{
             minHeight: 0,
             minWidth: 0,
             display: 'grid',
+            gridTemplateColumns: 'minmax(0, 1fr)',
             gridTemplateRows: 'auto minmax(0, 1fr)',
             gridAutoRows: 'auto',
             px: { xs: 1, md: 2 },
@@ -175,3 +176,9 @@ export function GridScreen({ id }: { id: number }) {
     </Box>
   );
 }
+
+/** Where the pages stand below one another, the answers need all the room; the glance is scrolled to. */
+const ANSWERS_FIRST = {
+  overflow: { xs: 'auto', md: 'hidden' },
+  gridTemplateRows: { xs: 'calc(100% - 60px) max-content', md: 'minmax(0, 1fr)' },
+};

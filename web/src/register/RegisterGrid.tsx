@@ -1,7 +1,8 @@
 import Box from '@mui/material/Box';
-import { memo, useRef } from 'react';
+import { memo, useMemo, useRef } from 'react';
 import type { Pupil, RegisterSquare, RungLabel } from '../api/types';
-import { NAME_CELL } from '../ui/nameCell';
+import { LETTERS_OF_NAME, NAME_CELL, NAMES } from '../ui/nameCell';
+import { shortNames } from '../ui/shortNames';
 import { useChosenInSight } from '../ui/useChosenInSight';
 import { StandingShape } from './StandingShape';
 import { STANDINGS } from './standings';
@@ -13,7 +14,6 @@ export interface Place {
   rung?: string;
 }
 
-const NAMES = 104;
 const HEAD = 148;
 const ROW = 24;
 const COLUMN = 31;
@@ -36,6 +36,14 @@ export function RegisterGrid({
 }) {
   const frame = useRef<HTMLDivElement>(null);
   useChosenInSight(frame, at);
+  const short = useMemo(
+    () =>
+      shortNames(
+        pupils.map(({ name }) => name),
+        LETTERS_OF_NAME,
+      ),
+    [pupils],
+  );
   const row = pupils.findIndex(({ id }) => id === at.pupil);
   const column = rungs.findIndex(({ id }) => id === at.rung);
   const go = (toRow: number, toColumn: number) =>
@@ -139,6 +147,8 @@ export function RegisterGrid({
           <Box
             role="rowheader"
             id={placeId(id, undefined)}
+            aria-label={name}
+            title={name}
             aria-selected={column < 0 && row === place}
             onClick={() => onAt({ pupil: id })}
             sx={{
@@ -150,7 +160,7 @@ export function RegisterGrid({
               ...(column < 0 && row === place && HERE),
             }}
           >
-            {name}
+            {short[place]}
           </Box>
           {rungs.map((rung) => (
             <Square

@@ -149,7 +149,14 @@ export const SlateBar = memo(function SlateBar({
           </Button>
         </>
       )}
-      <Box sx={{ flex: '1 1 140px', color: 'text.secondary', minWidth: 0 }}>
+      <Box
+        sx={{
+          display: { xs: 'none', sm: 'block' },
+          flex: '1 1 140px',
+          color: 'text.secondary',
+          minWidth: 0,
+        }}
+      >
         {[attempt.methodName, attempt.who].filter(Boolean).join(' · ')}
       </Box>
       {!isOpenRun && (

@@ -17,7 +17,7 @@ import { useWritingKeys } from '../hand/useWritingKeys';
 import { OfferCard, PausedPage, RunStrip } from '../runs/RunStrip';
 import { oneStepBack, useComingBack, useRun, useRunSteps } from '../runs/useRun';
 import { Coming } from '../ui/Coming';
-import { BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
+import { BOOK, FOR_FINGERS, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
 import { useStable } from '../ui/useStable';
 import { EndedPage } from './EndedPage';
 import { HandInDialog } from './HandInDialog';
@@ -101,7 +101,7 @@ function OpenSlate({ id }: { id: number }) {
     { paper: written, step: 0 },
   ];
   return (
-    <Box component="main" sx={SCREEN}>
+    <Box component="main" sx={{ ...SCREEN, ...FOR_FINGERS }}>
       <Box sx={{ ...BOOK, gridTemplateColumns: PAGES, ...(!ended && ROOM_FOR_KEYS) }}>
         <SquaredPage
           label={t('slate.slate')}
@@ -197,8 +197,10 @@ function spoken(at: Square, layers: Layer[], report: Report | undefined): string
   return [described(at, layers, []), verdict && VERDICTS[verdict]].filter(Boolean).join(', ');
 }
 
-/** Where the pages stand below one another, the keys need all the room. */
-const ROOM_FOR_KEYS = { gridTemplateRows: { xs: 'minmax(180px, 1fr) auto', md: 'minmax(0, 1fr)' } };
+/** Where the pages stand below one another, paper and keys are seen together. */
+const ROOM_FOR_KEYS = {
+  gridTemplateRows: { xs: 'minmax(0, 1fr) minmax(0, 1fr)', md: 'minmax(0, 1fr)' },
+};
 
 const asWritten = ({ kind, at, text }: WrittenMark) => ({
   at,

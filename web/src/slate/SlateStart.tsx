@@ -5,7 +5,7 @@ import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { AttemptEntry } from '../api/types';
 import { RunList } from '../runs/RunList';
-import { BOOK, PAGES, RIGHT_PAGE } from '../ui/book';
+import { BOOK, FOR_FINGERS, PAGES, RIGHT_PAGE } from '../ui/book';
 import { isSecondClick, useDeletion } from '../ui/useDeletion';
 import { LIST, ROW, ROW_BELOW, ROW_HEAD, ROW_TITLE } from '../ui/list';
 import { More } from '../ui/More';
@@ -20,7 +20,7 @@ export default function SlateStart() {
   const [list, setList] = useDraft('slate list', 'attempts');
   const ofRuns = list === 'runs';
   return (
-    <Box component="main" sx={{ ...BOOK, mb: 2.5, gridTemplateColumns: PAGES }}>
+    <Box component="main" sx={{ ...BOOK, ...FOR_FINGERS, mb: 2.5, gridTemplateColumns: PAGES }}>
       {/* What is begun here comes before a long list, though it stands behind it. */}
       <Box sx={{ ...RIGHT_PAGE, order: 1 }}>
         <BeginForm />

@@ -82,7 +82,11 @@ export function WritingPage({
           finding && <FindingCard finding={finding} />
         )}
       </Box>
-      {telling && <Legend />}
+      {telling && (
+        <Box sx={{ order: { xs: 1, md: 0 } }}>
+          <Legend />
+        </Box>
+      )}
       <Keys onWrite={onWrite} onAct={onAct} />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         {!attempt.silent && (

@@ -12,6 +12,7 @@ export function SearchField({
 }) {
   return (
     <InputBase
+      className="screen-only"
       type="search"
       value={value}
       onChange={(event) => onChange(event.target.value)}

@@ -57,11 +57,16 @@ export const RIGHT_PAGE = {
 export const BAR = {
   display: 'flex',
   alignItems: 'center',
-  gap: 1.25,
+  // Two lines of what is pressed most have room side by side on a phone.
+  gap: { xs: 0.75, sm: 1.25 },
   minHeight: 72,
   // On a tablet there is a second line.
   flexWrap: { xs: 'wrap', md: 'nowrap' },
   py: { xs: 1, md: 0 },
   minWidth: 0,
-  '@media print': { display: 'none' },
+  '& .MuiButton-root': { px: { xs: 1.25, sm: 1.75 } },
+  '@media print': { display: 'none !important' },
 };
+
+/** A view whose buttons are pressed by fingers, those on the paper among them. */
+export const FOR_FINGERS = { '& .MuiButton-root': { minHeight: 44, minWidth: 44 } };

@@ -13,3 +13,7 @@ export const NAME_CELL = {
   borderBottom: 1,
   borderColor: 'ink.square',
 } as const;
+
+/** How wide the column of names is, and how many letters have room in it. */
+export const NAMES = 104;
+export const LETTERS_OF_NAME = 11;

@@ -1,6 +1,8 @@
 import useMediaQuery from '@mui/material/useMediaQuery';
-import { t } from '../words';
 
-/** Whether the system asks for dark screens. */
+/** Whether the system asks for dark screens; what is printed is never dark. */
 export const useSystemDark = () =>
-  useMediaQuery(t('ui.prefers-color-scheme-dark'), { noSsr: true });
+  useMediaQuery('screen and (prefers-color-scheme: dark)', { noSsr: true });
+
+/** Whether the view is being printed just now. */
+export const useIsPrinted = () => useMediaQuery('print', { noSsr: true });

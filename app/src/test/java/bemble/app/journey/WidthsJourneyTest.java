@@ -66,6 +66,23 @@ class WidthsJourneyTest extends Journey {
       }
       """;
 
+  /** Words and figures that are drawn too small to be read, with their size in pixels. */
+  private static final String TINY =
+      """
+      () => [...document.querySelectorAll('body *')]
+        .filter((element) => [...element.childNodes]
+          .some((child) => child.nodeType === Node.TEXT_NODE && child.textContent.trim()))
+        .filter((element) => element.getBoundingClientRect().width > 0)
+        .map((element) => {
+          const drawn = element.ownerSVGElement && element.getScreenCTM();
+          const size = parseFloat(getComputedStyle(element).fontSize)
+            * (drawn ? Math.hypot(drawn.a, drawn.b) : 1);
+          return [size, `${element.textContent} is ${size.toFixed(1)} px high`];
+        })
+        .filter(([size]) => size < 10)
+        .map(([, told]) => told)
+      """;
+
   /**
    * A screen, in CSS pixels.
    *
@@ -109,6 +126,9 @@ class WidthsJourneyTest extends Journey {
             String at = view + " at " + screen.width + ": ";
             for (Object cut : (List<?>) hand.page.evaluate(CUT_OFF)) {
               found.add(at + cut);
+            }
+            for (Object tiny : (List<?>) hand.page.evaluate(TINY)) {
+              found.add(at + tiny);
             }
             // A long sum has the parts of the desk, and twenty times as many marks to look at.
             if (screen.asked && !view.equals("long sum")) {
