@@ -11,7 +11,7 @@ const FLOORS = [
   ['paper'],
   ['hand', 'session'],
   ['marking', 'runs'],
-  ['board', 'desk', 'house', 'plan', 'register', 'sets', 'slate', 'workbook'],
+  ['board', 'desk', 'guide', 'house', 'plan', 'register', 'sets', 'slate', 'workbook'],
   ['app'],
 ];
 

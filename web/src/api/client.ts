@@ -169,6 +169,9 @@ export const api = {
   removeRun: (id: number) => taken(client.DELETE('/api/runs/{id}', { params: { path: { id } } })),
   restoreRun: (id: number) =>
     taken(client.POST('/api/runs/{id}/restore', { params: { path: { id } } })),
+  about: () => taken(client.GET('/api/about')),
+  guide: () => taken(client.GET('/api/guide')),
+  quit: () => taken(client.POST('/api/quit')),
   roll: () => taken(client.GET('/api/roll')),
   addPupils: (names: string) => taken(client.POST('/api/roll', { body: { names } })),
   changePupil: (id: number, name: string, left: boolean) =>

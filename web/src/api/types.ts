@@ -2,6 +2,7 @@ import type { components } from './schema';
 
 type Schemas = components['schemas'];
 
+export type GuidePage = Schemas['GuidePage'];
 export type Working = Schemas['WorkingView'];
 export type Step = Schemas['StepView'];
 export type StepWords = Schemas['StepWords'];

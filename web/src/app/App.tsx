@@ -30,6 +30,7 @@ const Plan = deferred(() => import('../plan/Plan'), <Coming />);
 const HouseStyle = deferred(() => import('../house/HouseStyle'), <Coming />);
 const Sets = deferred(() => import('../sets/Sets'), <Coming />);
 const MistakeScreen = deferred(() => import('../mistake/MistakeScreen'), <Coming />);
+const Guide = deferred(() => import('../guide/Guide'), <Coming />);
 const Board = deferred(() => import('../board/Board'), <Coming />);
 
 /** The desk top: the line to write in above, the open book with its tabs below. */
@@ -43,6 +44,10 @@ export function App() {
       navigate(turned.path);
       return true;
     }
+    if (key === 'F1') {
+      navigate('/help');
+      return true;
+    }
     if (key === '?') {
       setShowKeys(true);
       return true;
@@ -50,7 +55,7 @@ export function App() {
     return false;
   });
   const tab = TABS.find(({ path }) => pathname.startsWith(path));
-  const view = pathname === '/board' ? t('common.board') : tab?.name;
+  const view = { '/board': t('common.board'), '/help': t('app.help') }[pathname] ?? tab?.name;
   const openKeys = useStable(() => setShowKeys(true));
   const toDesk = useStable(() => pathname !== '/desk' && void navigate('/desk'));
   if (pathname === '/board/mistake') {
@@ -141,6 +146,7 @@ export function App() {
             <Route path="/plan/:view?" element={<Plan />} />
             <Route path="/workbook" element={<Workbook />} />
             <Route path="/house/:id?" element={<HouseStyle />} />
+            <Route path="/help" element={<Guide />} />
             <Route path="/" element={<Start />} />
             <Route path="*" element={<NotHere />} />
           </Routes>

@@ -46,15 +46,17 @@ const Tab = styled(NavLink)(({ theme }) => ({
   },
 }));
 
-const KEYS = {
+const SMALL = {
   alignSelf: { sm: 'center' },
-  mt: { sm: 'auto' },
-  mb: { sm: 1.5 },
+  flexShrink: 0,
   px: { xs: 0.25, sm: 0.75 },
   minWidth: { xs: 40, sm: 64 },
   fontSize: { xs: 13, sm: 15 },
   color: 'ink.quiet',
 };
+
+const HELP = { ...SMALL, mt: { sm: 'auto' } };
+const KEYS = { ...SMALL, mb: { sm: 1.5 } };
 
 /** The index tabs that stand out of the book's right-hand edge. */
 export const Tabs = memo(function Tabs({ onKeys }: { onKeys: () => void }) {
@@ -63,7 +65,7 @@ export const Tabs = memo(function Tabs({ onKeys }: { onKeys: () => void }) {
   useEffect(() => {
     row.current
       ?.querySelector('.active')
-      ?.scrollIntoView({ block: 'nearest', inline: 'nearest', behavior: 'instant' });
+      ?.scrollIntoView({ block: 'nearest', inline: 'center', behavior: 'instant' });
   }, [pathname]);
   return (
     <Box
@@ -90,6 +92,9 @@ export const Tabs = memo(function Tabs({ onKeys }: { onKeys: () => void }) {
           <small aria-hidden>{index + 1}</small>
         </Tab>
       ))}
+      <Button component={NavLink} to="/help" variant="text" aria-keyshortcuts="F1" sx={HELP}>
+        {t('app.help')}
+      </Button>
       <Button
         variant="text"
         aria-label={t('app.keys')}

@@ -4,14 +4,18 @@ import bemble.app.file.Backup;
 import bemble.app.file.DataFile;
 import bemble.app.file.UnusableFileException;
 import bemble.app.words.Sentences;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.SQLException;
 import java.util.Arrays;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.boot.SpringApplication;
+import org.springframework.boot.SpringApplication.AbandonedRunException;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.event.ApplicationStartedEvent;
 import org.springframework.boot.web.server.PortInUseException;
+import org.springframework.context.ApplicationContext;
 import org.springframework.context.ApplicationListener;
 
 /** Starts Bemble and says in one line where to look, or why it could not start. */
@@ -19,7 +23,7 @@ import org.springframework.context.ApplicationListener;
 public class Bemble {
   private static final String DATA = "--bemble.data=";
 
-  public static void main(String[] args) {
+  public static void main(String[] args) throws IOException {
     try {
       Optional<Path> backup = path(args, "--backup=");
       Optional<Path> restore = path(args, "--restore=");
@@ -36,19 +40,52 @@ public class Bemble {
         System.out.println(data(args).accept());
         return;
       }
-      SpringApplication app = new SpringApplication(Bemble.class);
-      app.addListeners((ApplicationListener<ApplicationStartedEvent>) Bemble::sayWhere);
-      app.run(args);
+      if (Arrays.asList(args).contains("--quit")) {
+        MenuStart.quit(data(args));
+        return;
+      }
+      if (isFromMenu(args)) {
+        MenuStart.open(data(args), port -> start(with("--server.port=" + port, args)));
+      } else {
+        start(args);
+      }
+    } catch (AbandonedRunException prepared) {
+      // The build only has its beans worked out.
+      throw prepared;
     } catch (Exception failure) {
       System.err.println(reason(failure));
+      if (isFromMenu(args)) {
+        MenuStart.say(reason(failure));
+      }
       System.exit(1);
     }
   }
 
+  private static boolean isFromMenu(String... args) {
+    return Arrays.asList(args).contains("--window");
+  }
+
+  private static String[] with(String more, String... args) {
+    return Stream.concat(Stream.of(args), Stream.of(more)).toArray(String[]::new);
+  }
+
+  /** Starts Bemble, and gives its port once it answers. */
+  private static String start(String... args) {
+    SpringApplication app = new SpringApplication(Bemble.class);
+    app.addListeners((ApplicationListener<ApplicationStartedEvent>) Bemble::sayWhere);
+    String port = port(app.run(args));
+    FirstAnswers.ask(port);
+    return port;
+  }
+
   /** Bemble answers from now on; the demo's data are still being written. */
   private static void sayWhere(ApplicationStartedEvent started) {
-    String port = started.getApplicationContext().getEnvironment().getProperty("local.server.port");
+    String port = port(started.getApplicationContext());
     System.out.println(Sentences.of("start.open", "http://127.0.0.1:" + port));
+  }
+
+  private static String port(ApplicationContext bemble) {
+    return String.valueOf(bemble.getEnvironment().getProperty("local.server.port"));
   }
 
   private static Optional<Path> path(String[] args, String option) {

@@ -24,7 +24,7 @@ class AppArchitectureTest {
           List.of("http"),
           List.of("store"),
           List.of("file"),
-          List.of("house"),
+          List.of("house", "about"),
           List.of("working", "fact"),
           List.of("ladder", "export", "page", "elsewhere"),
           List.of("sets", "slate", "mistake"),

@@ -51,6 +51,8 @@ class NamesTest {
   void noTwoPublicTypesShareAName() {
     Map<String, List<String>> types =
         ALL.stream()
+            // What an earlier build worked out for the start lies among the classes too.
+            .filter(type -> !type.getName().contains("$$"))
             .filter(
                 type -> type.isTopLevelClass() && type.getModifiers().contains(JavaModifier.PUBLIC))
             .collect(

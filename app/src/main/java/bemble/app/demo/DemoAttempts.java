@@ -12,15 +12,11 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 
 /** Pages of made-up children, written by simulated pupils with the slips that children make. */
 @Component
-@ConditionalOnProperty("bemble.demo")
-class DemoAttempts implements ApplicationRunner {
+class DemoAttempts implements DemoPart {
   private final Attempts attempts;
   private final AttemptList list;
   private final SimulatedSlates pupils;
@@ -36,7 +32,7 @@ class DemoAttempts implements ApplicationRunner {
   private record DemoAttempt(String who, SumRef sum, List<String> slips, String explanation) {}
 
   @Override
-  public void run(ApplicationArguments arguments) throws IOException {
+  public void make() throws IOException {
     if (list.slice(Long.MAX_VALUE).total() > 0) {
       return;
     }

@@ -11,9 +11,6 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -21,8 +18,7 @@ import org.springframework.stereotype.Component;
 /** The three classes with their pupils, before anything that is theirs. */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
-@ConditionalOnProperty("bemble.demo")
-class DemoClasses implements ApplicationRunner {
+class DemoClasses implements DemoPart {
   private final Classes classes;
   private final PupilMapper pupils;
   private final ObjectMapper json;
@@ -43,7 +39,7 @@ class DemoClasses implements ApplicationRunner {
   }
 
   @Override
-  public void run(ApplicationArguments arguments) throws IOException {
+  public void make() throws IOException {
     if (classes.all().size() == 1) {
       addClasses();
     }

@@ -21,9 +21,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -31,8 +28,7 @@ import org.springframework.stereotype.Component;
 /** What was handed out to the three classes of late: marked, half marked, waiting. */
 @Component
 @Order(Ordered.LOWEST_PRECEDENCE)
-@ConditionalOnProperty("bemble.demo")
-class DemoMarking implements ApplicationRunner {
+class DemoMarking implements DemoPart {
   private static final int HALF = 13;
 
   private final Classes classes;
@@ -76,7 +72,7 @@ class DemoMarking implements ApplicationRunner {
   private record Demo(List<DemoHandout> handouts) {}
 
   @Override
-  public void run(ApplicationArguments arguments) throws IOException {
+  public void make() throws IOException {
     Map<String, Long> rooms =
         classes.all().stream().collect(Collectors.toMap(ClassView::name, ClassView::id));
     long current = classes.current().orElseThrow();

@@ -7,9 +7,6 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 
 /**
@@ -17,8 +14,7 @@ import org.springframework.stereotype.Component;
  * and makes the classes, which all other demo data belongs to.
  */
 @Component
-@ConditionalOnProperty("bemble.demo")
-class DemoPages implements ApplicationRunner {
+class DemoPages implements DemoPart {
   private final Pages pages;
   private final ObjectMapper json;
 
@@ -28,7 +24,7 @@ class DemoPages implements ApplicationRunner {
   }
 
   @Override
-  public void run(ApplicationArguments arguments) throws IOException {
+  public void make() throws IOException {
     if (pages.search("", Long.MAX_VALUE).total() > 0) {
       return;
     }

@@ -17,9 +17,6 @@ import java.io.InputStream;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -27,8 +24,7 @@ import org.springframework.stereotype.Component;
 /** Runs of made-up children over the sets of the demo: one passed, one not, one broken off. */
 @Component
 @Order(Ordered.LOWEST_PRECEDENCE)
-@ConditionalOnProperty("bemble.demo")
-class DemoRuns implements ApplicationRunner {
+class DemoRuns implements DemoPart {
   private final Runs runs;
   private final SetBook book;
   private final Attempts attempts;
@@ -53,7 +49,7 @@ class DemoRuns implements ApplicationRunner {
       @Nullable Integer brokenOffAfter) {}
 
   @Override
-  public void run(ApplicationArguments arguments) throws IOException {
+  public void make() throws IOException {
     if (runs.list(Long.MAX_VALUE).total() > 0) {
       return;
     }

@@ -13,9 +13,6 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -23,8 +20,7 @@ import org.springframework.stereotype.Component;
 /** Sets of the Ashlatch garden over all operations, made from seeds when the classes are there. */
 @Component
 @Order(Ordered.LOWEST_PRECEDENCE - 1)
-@ConditionalOnProperty("bemble.demo")
-class DemoSets implements ApplicationRunner {
+class DemoSets implements DemoPart {
   private final SetBook book;
   private final Drafts drafts;
   private final ObjectMapper json;
@@ -44,7 +40,7 @@ class DemoSets implements ApplicationRunner {
   private record DemoSet(String title, Kind kind, List<SetLineView> lines) {}
 
   @Override
-  public void run(ApplicationArguments arguments) throws IOException {
+  public void make() throws IOException {
     if (book.search("", Long.MAX_VALUE).total() > 0) {
       return;
     }

@@ -30,9 +30,6 @@ import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -45,8 +42,7 @@ import org.springframework.transaction.support.TransactionOperations;
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 1)
-@ConditionalOnProperty("bemble.demo")
-class DemoWeeks implements ApplicationRunner {
+class DemoWeeks implements DemoPart {
   /** In one batch for all: there are twelve thousand, and they are to be there at once. */
   private static final String ANSWER =
       """
@@ -133,7 +129,7 @@ class DemoWeeks implements ApplicationRunner {
   record Weeks(List<Handout> handouts, List<Lesson> lessons, List<Holiday> holidays) {}
 
   @Override
-  public void run(ApplicationArguments arguments) {
+  public void make() {
     Map<String, Long> rooms =
         classes.all().stream().collect(Collectors.toMap(ClassView::name, ClassView::id));
     if (rooms.values().stream().anyMatch(room -> handouts.count(room) > 0)) {

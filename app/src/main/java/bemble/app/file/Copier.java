@@ -27,11 +27,17 @@ class Copier {
     this.clock = clock;
   }
 
-  /** Copies a file that is about to be opened. */
-  static void copyClosed(DataFile file, Clock clock) {
+  /**
+   * Copies a file that is about to be opened. What another version of Bemble left is copied once
+   * more, beside those of the days, so that a later start of this day does not take its place.
+   */
+  static void copyClosed(DataFile file, Clock clock, String version) {
     if (Files.exists(file.path()) && !file.isEmpty()) {
       LocalDateTime now = LocalDateTime.now(clock);
       Copies copies = new Copies(file.copies());
+      if (!file.version().names(version)) {
+        add(file, copies, () -> pack(file, file, now, copies.nextBefore(now)));
+      }
       add(file, copies, () -> pack(file, file, now, copies.next(now)));
     }
   }

@@ -49,7 +49,7 @@ record Copies(Path folder) {
   /**
    * A copy.
    *
-   * @param before whether it was made just before a restore
+   * @param before whether it was made just before a restore, or before a newer Bemble took over
    * @param number in the order in which the copies were made
    * @param moment when it was made, in the time of this machine
    */
@@ -78,7 +78,7 @@ record Copies(Path folder) {
     return folder.resolve(nextName(moment));
   }
 
-  /** Where the next copy belongs if it is made just before a restore. */
+  /** Where the next copy belongs if what is kept is about to be replaced or changed. */
   Path nextBefore(LocalDateTime moment) {
     return folder.resolve("before-" + nextName(moment));
   }

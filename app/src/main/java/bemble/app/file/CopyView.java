@@ -11,7 +11,7 @@ import java.time.LocalDateTime;
  * @param name by which it can be brought back
  * @param at when it was made, in the time of this machine
  * @param bytes its size
- * @param before whether it was made just before a restore
+ * @param before whether it was made just before a restore, or before a newer Bemble took over
  */
 record CopyView(String name, LocalDateTime at, long bytes, boolean before) {
   static CopyView of(Copies.Copy copy) {

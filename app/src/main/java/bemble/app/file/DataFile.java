@@ -6,6 +6,7 @@ import java.io.UncheckedIOException;
 import java.nio.channels.FileChannel;
 import java.nio.channels.FileLock;
 import java.nio.channels.OverlappingFileLockException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
@@ -13,6 +14,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.util.Optional;
+import java.util.UUID;
 import org.h2.api.ErrorCode;
 
 /**
@@ -31,6 +33,16 @@ public record DataFile(Path base) {
 
   Seal seal() {
     return new Seal(beside(".seal"));
+  }
+
+  VersionNote version() {
+    return new VersionNote(beside(".version"));
+  }
+
+  /** What tells it from other files on this machine, and nothing of where it lies. */
+  public String id() {
+    String path = path().toAbsolutePath().normalize().toString();
+    return UUID.nameUUIDFromBytes(path.getBytes(StandardCharsets.UTF_8)).toString();
   }
 
   /** Where the copies of it lie. */

@@ -10,6 +10,7 @@ import java.time.Clock;
 import javax.sql.DataSource;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.properties.ConfigurationProperties;
+import org.springframework.boot.info.BuildProperties;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.scheduling.annotation.EnableScheduling;
@@ -38,9 +39,11 @@ class FileConfiguration {
 
   /** Is closed, which packs and seals the file, when all that uses it is. */
   @Bean
-  OpenFile openFile(DataFile file, Clock clock, Replacement replacement) throws IOException {
-    Copier.copyClosed(file, clock);
+  OpenFile openFile(DataFile file, Clock clock, Replacement replacement, BuildProperties build)
+      throws IOException {
+    Copier.copyClosed(file, clock, build.getVersion());
     OpenFile open = new OpenFile(file, replacement::tell);
+    file.version().write(build.getVersion());
     WorkFolder.clean(file);
     return open;
   }

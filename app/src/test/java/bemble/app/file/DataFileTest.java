@@ -159,7 +159,7 @@ class DataFileTest {
     early.open();
     byte[] before = Files.readAllBytes(early.path());
     assertDoesNotThrow(() -> early.check());
-    assertDoesNotThrow(() -> Copier.copyClosed(early, Clock.systemUTC()));
+    assertDoesNotThrow(() -> Copier.copyClosed(early, Clock.systemUTC(), "1.0.0"));
     assertFalse(Files.exists(early.copies()), "there is nothing to copy");
     assertArrayEquals(before, Files.readAllBytes(early.path()));
   }
@@ -307,5 +307,16 @@ class DataFileTest {
     String said = Backup.read(anew, zip);
     assertFalse(said.contains("before"), said);
     assertEquals(60, pages(anew));
+  }
+
+  @Test
+  void whatAnotherVersionLeftIsCopiedOnceMoreAndStaysAmongTheCopies() {
+    Copies copies = new Copies(file.copies());
+    for (String version : List.of("1.0.0", "1.0.0", "1.1.0", "1.1.0")) {
+      Copier.copyClosed(file, Clock.systemUTC(), version);
+      file.version().write(version);
+    }
+    assertEquals(2, copies.all().stream().filter(Copies.Copy::before).count());
+    assertEquals(1, copies.ofDays().size());
   }
 }

@@ -38,7 +38,7 @@ class BackupJourneyTest extends Journey {
     hand.button("Undo").click();
     assertThat(hand.page.getByText("No page is kept yet.")).isVisible();
     hand.button("Backups").click();
-    assertThat(hand.page.getByText("before another was brought back").first()).isVisible();
+    assertThat(hand.page.getByText("before a restore or a newer Bemble").first()).isVisible();
   }
 
   @Test

@@ -94,6 +94,7 @@ final class EveryView {
           hand.button(said.apply("Backups")).click();
           assertThat(hand.page.getByText("Copies that Bemble made")).isVisible();
         });
+    see("guide", () -> open("/help", "Version 1"));
     see("house", () -> open("/house", "Own sentences"));
     see("board", () -> open("/board?sum=578 %2B 264&step=3", "Back to the Desk"));
     see(

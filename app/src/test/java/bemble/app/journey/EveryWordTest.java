@@ -143,6 +143,11 @@ class EveryWordTest extends Journey {
         .forEach(
             (view, open) -> {
               open.run();
+              if (view.equals("guide")) {
+                // A language that has no guide shows the English one.
+                hand.page.evaluate(
+                    "document.querySelectorAll('article, ol a').forEach(e => e.remove())");
+              }
               for (Object text : (List<?>) hand.page.evaluate(SHOWN)) {
                 if (!bare((String) text).isEmpty()) {
                   found.computeIfAbsent(view, each -> new ArrayList<>()).add((String) text);

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.TimeZone;
 
 /** Bemble in a process of its own, as a teacher starts it. */
@@ -17,12 +18,20 @@ public final class OwnProcess {
 
   /** Starts it with some options of the machine; what it says goes to one output. */
   public static Process start(List<String> options, String... arguments) throws IOException {
+    return start(options, Map.of(), arguments);
+  }
+
+  /** Starts it where something of the surroundings is not as it is here. */
+  static Process start(List<String> options, Map<String, String> around, String... arguments)
+      throws IOException {
     List<String> command = new ArrayList<>();
     command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
     command.addAll(options);
     command.add("-Duser.timezone=" + TimeZone.getDefault().getID());
     command.addAll(List.of("-cp", System.getProperty("java.class.path"), "bemble.app.Bemble"));
     command.addAll(List.of(arguments));
-    return new ProcessBuilder(command).redirectErrorStream(true).start();
+    ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);
+    builder.environment().putAll(around);
+    return builder.start();
   }
 }

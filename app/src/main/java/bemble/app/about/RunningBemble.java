@@ -1,0 +1,81 @@
+package bemble.app.about;
+
+import bemble.app.file.DataFile;
+import java.io.IOException;
+import java.net.HttpURLConnection;
+import java.net.URI;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.regex.Pattern;
+
+/**
+ * A Bemble that has a data file open, found by the note of its port beside that file.
+ *
+ * @param address where it answers, as {@code http://127.0.0.1:8437}
+ */
+public record RunningBemble(String address) {
+  private static final Pattern PORT = Pattern.compile("\\d{1,5}");
+
+  /** In milliseconds. */
+  private static final int PATIENCE = 2_000;
+
+  /** The one that has a data file open; a note that was left by one that was killed finds none. */
+  public static Optional<RunningBemble> of(DataFile file) {
+    return port(note(file)).map(RunningBemble::at).filter(found -> found.has(file));
+  }
+
+  /** Notes where the Bemble that has a data file open answers. */
+  public static void note(DataFile file, String port) {
+    try {
+      Files.writeString(note(file), port);
+    } catch (IOException unnoted) {
+      // A second start will say that the file is open.
+    }
+  }
+
+  private static RunningBemble at(String port) {
+    return new RunningBemble("http://127.0.0.1:" + port);
+  }
+
+  private static Path note(DataFile file) {
+    return file.base().resolveSibling(file.base().getFileName() + ".running");
+  }
+
+  private static Optional<String> port(Path note) {
+    try {
+      return Optional.of(Files.readString(note).strip())
+          .filter(port -> PORT.matcher(port).matches());
+    } catch (IOException noNote) {
+      return Optional.empty();
+    }
+  }
+
+  private boolean has(DataFile file) {
+    try {
+      HttpURLConnection asked = open("/api/about");
+      String about = new String(asked.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+      return about.contains(file.id());
+    } catch (IOException nobody) {
+      return false;
+    }
+  }
+
+  /** Stops it; it keeps and seals everything before it ends. */
+  public void quit() throws IOException {
+    HttpURLConnection asked = open("/api/quit");
+    asked.setRequestMethod("POST");
+    asked.setDoOutput(true);
+    asked.getOutputStream().close();
+    asked.getInputStream().close();
+  }
+
+  private HttpURLConnection open(String path) throws IOException {
+    HttpURLConnection asked =
+        (HttpURLConnection) URI.create(address + path).toURL().openConnection();
+    asked.setConnectTimeout(PATIENCE);
+    asked.setReadTimeout(PATIENCE);
+    return asked;
+  }
+}
