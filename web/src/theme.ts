@@ -127,7 +127,10 @@ const themeOf = (ink: typeof chalk, mode: 'light' | 'dark') =>
               },
             },
           },
-          contained: { fontWeight: 700 },
+          contained: {
+            fontWeight: 700,
+            '@media (forced-colors: active)': { border: '1px solid ButtonBorder' },
+          },
         },
       },
       MuiDialog: { styleOverrides: { paper: { backgroundImage: 'none', borderRadius: 10 } } },

@@ -188,7 +188,7 @@ function GroupForm({
       >
         {group ? t('marking.keep-the-group') : t('marking.make-the-group')}
       </Button>
-      <Button onClick={onClose}>{t('common.close')}</Button>
+      <Button onClick={onClose}>{t('common.cancel')}</Button>
     </Box>
   );
 }

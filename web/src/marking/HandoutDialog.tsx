@@ -13,6 +13,7 @@ import type { HandoutRequest } from '../api/types';
 import { useCurrentClass } from '../session/classes';
 import { isSame, useGroups } from '../session/groups';
 import { useAct } from '../ui/useAct';
+import { DayField } from '../ui/DayField';
 import { ChoiceRow } from '../ui/ChoiceRow';
 import { useNotice } from '../ui/useNotice';
 import { KINDS } from './told';
@@ -100,21 +101,9 @@ export default function HandoutDialog({
           )}
           <ChoiceRow label={t('marking.as')} value={kind} names={KINDS} onChoose={setKind} />
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, my: 2 }}>
-            <TextField
-              label={t('marking.given-on')}
-              type="date"
-              value={givenOn}
-              onChange={(event) => setGivenOn(event.target.value)}
-              slotProps={{ inputLabel: { shrink: true } }}
-            />
+            <DayField label={t('marking.given-on')} value={givenOn} onChange={setGivenOn} />
             {kind === 'HOMEWORK' && (
-              <TextField
-                label={t('marking.due-on')}
-                type="date"
-                value={dueOn}
-                onChange={(event) => setDueOn(event.target.value)}
-                slotProps={{ inputLabel: { shrink: true } }}
-              />
+              <DayField label={t('marking.due-on')} value={dueOn} onChange={setDueOn} />
             )}
             {marked && (
               <TextField
@@ -185,7 +174,7 @@ export default function HandoutDialog({
           )}
         </DialogContent>
         <DialogActions>
-          <Button onClick={onClose}>{t('common.close')}</Button>
+          <Button onClick={onClose}>{t('common.cancel')}</Button>
           <Button
             type="submit"
             variant="contained"

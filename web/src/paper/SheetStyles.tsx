@@ -95,7 +95,7 @@ const styles = ({ palette, typography }: Theme) => ({
     '@media (forced-colors: active)': {
       forcedColorAdjust: 'none',
       fill: 'CanvasText',
-      '& text': { fill: 'CanvasText' },
+      '& text, & text[class][class]': { fill: 'CanvasText' },
       '& .grid, & .box': { stroke: 'GrayText' },
       '& .wash, & .fresh-square': { fill: 'Canvas', stroke: 'Highlight', strokeWidth: 2 },
       '& line, & path:not(.grid), & .ring': { stroke: 'CanvasText' },

@@ -5,7 +5,7 @@ import { memo, useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 import type { Area, ColumnName, Square } from '../api/types';
 import { bounds, home, LEAST_SIDE, middleX, middleY, reach, same, SIDE } from './geometry';
 import type { Layer } from './layer';
-import { described, readAloud } from './reading';
+import { described, readAloud, type Told } from './reading';
 import { Sheet, SheetSvg, Wash, Squares } from './Sheet';
 import { useSize } from '../ui/useSize';
 import { useWalk } from './walk';
@@ -26,6 +26,7 @@ export function SquaredPage({
   overlay,
   onSquare,
   sightOf,
+  told,
 }: {
   layers: Layer[];
   focus?: Area;
@@ -39,6 +40,8 @@ export function SquaredPage({
   onSquare?: (square: Square) => void;
   /** A square that must be in sight besides the step now. */
   sightOf?: Square;
+  /** What is said of a square to those who hear the page. */
+  told?: Told;
 }) {
   const frame = useRef<HTMLDivElement>(null);
   const { width, height } = useSize(frame);
@@ -117,7 +120,7 @@ export function SquaredPage({
           height={rows * side}
           viewBox={`0 0 ${columns * SIDE} ${rows * SIDE}`}
           role="img"
-          aria-label={readAloud(layers, names ?? []) || t('paper.nothing-is-written-yet')}
+          aria-label={readAloud(layers, names ?? [], told) || t('paper.nothing-is-written-yet')}
           data-testid="paper"
         >
           <g transform={inPlace}>{focus && <Wash area={focus} />}</g>

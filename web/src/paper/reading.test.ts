@@ -41,6 +41,12 @@ describe('a page read aloud', () => {
     expect(described(at, page(1, figure(0, 1, '6'), small), NAMES)).toBe('tens, row 1: 6, small 1');
   });
 
+  it('says of a square what is told of it', () => {
+    const layers = page(0, figure(0, 1, '4'), figure(0, 2, '6'));
+    const told = ({ column }: { column: number }) => (column === 1 ? 'first slip' : undefined);
+    expect(readAloud(layers, NAMES, told)).toBe('Row 1: tens 4, first slip, ones 6.');
+  });
+
   it('says what is struck from its stroke on', () => {
     const struck = figure(0, 1, '4', { struck: 1 });
     expect(readAloud(page(0, struck), NAMES)).toBe('Row 1: tens 4.');

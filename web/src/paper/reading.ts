@@ -27,8 +27,11 @@ export function described(square: Square, layers: Layer[], names: ColumnName[]):
   });
 }
 
+/** What is said of a square besides what stands in it, as by a judge; nothing of most. */
+export type Told = (square: Square) => string | undefined;
+
 /** All that is written, row by row from the top, each from its left. */
-export function readAloud(layers: Layer[], names: ColumnName[]): string {
+export function readAloud(layers: Layer[], names: ColumnName[], told?: Told): string {
   const rows = new Map<number, { column: number; text: string }[]>();
   for (const layer of layers) {
     for (const mark of layer.paper.marks) {
@@ -36,7 +39,7 @@ export function readAloud(layers: Layer[], names: ColumnName[]): string {
       if (text !== '') {
         const { row, column } = home(mark);
         const texts = rows.get(row) ?? [];
-        texts.push({ column, text });
+        texts.push({ column, text: [text, told?.(home(mark))].filter(Boolean).join(', ') });
         rows.set(row, texts);
       }
     }

@@ -7,6 +7,7 @@ import { api } from '../api/client';
 import type { Lesson } from '../api/types';
 import { isSame, useGroups } from '../session/groups';
 import { isSecondClick, useDeletion } from '../ui/useDeletion';
+import { DayField } from '../ui/DayField';
 import { useDraft } from '../ui/useDraft';
 import { useNotice } from '../ui/useNotice';
 import { partsSent, STATES, wholeDay, type PartSent } from './days';
@@ -59,13 +60,11 @@ export function LessonPage({ lesson, minutes }: { lesson: Lesson; minutes: numbe
         <Box sx={{ fontSize: 16.5 }}>
           {t('plan.of-minutes', { day: wholeDay(day), minutes: lesson.minutes, minutes2: minutes })}
         </Box>
-        <TextField
-          type="date"
-          size="small"
-          variant="standard"
+        <DayField
+          label={t('plan.on-another-day')}
+          labelled={false}
           value={day}
-          onChange={(event) => event.target.value && change.mutate({ day: event.target.value })}
-          slotProps={{ htmlInput: { 'aria-label': t('plan.on-another-day') } }}
+          onChange={(to) => to && change.mutate({ day: to })}
         />
       </Box>
       {lesson.state === 'PLANNED' && groups.length > 0 && (

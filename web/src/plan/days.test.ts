@@ -1,9 +1,9 @@
+import { dayAfter } from '../ui/dayAfter';
 import { describe, expect, it } from 'vitest';
 import type { Lesson, PlanDay, Today } from '../api/types';
 import {
   forWhom,
   ofSome,
-  dayAfter,
   dayBeside,
   freeDay,
   minutesTold,
@@ -28,11 +28,6 @@ const days: PlanDay[] = Array.from({ length: 14 }, (_, at) => ({
 const TIMETABLE = [45, 45, 45, 45, 45, 0, 0];
 
 describe('days', () => {
-  it('go on over months and the change of clocks', () => {
-    expect(dayAfter('2026-11-30', 1)).toBe('2026-12-01');
-    expect(dayAfter('2026-10-24', 2)).toBe('2026-10-26');
-    expect(dayAfter('2027-03-01', -1)).toBe('2027-02-28');
-  });
   it('are said with their weekday, or shortly', () => {
     expect(wholeDay('2026-11-26')).toBe('Thursday 26 November');
     expect(shortDay('2026-11-26')).toBe('26 Nov');

@@ -33,18 +33,6 @@ export const STATES: Record<Lesson['state'], string> = {
 };
 
 const noon = (day: string) => new Date(`${day}T12:00:00`);
-const written = (date: Date) =>
-  [date.getFullYear(), date.getMonth() + 1, date.getDate()]
-    .map((part) => String(part).padStart(2, '0'))
-    .join('-');
-
-/** The day so many days later, or earlier. */
-export function dayAfter(day: string, days: number): string {
-  const date = noon(day);
-  date.setDate(date.getDate() + days);
-  return written(date);
-}
-
 /** A day with its weekday: Thursday 26 November. */
 export const wholeDay = (day: string) =>
   noon(day)

@@ -178,7 +178,7 @@ export default function RunDialog({ source, onClose }: { source: RunSource; onCl
           )}
         </DialogContent>
         <DialogActions>
-          <Button onClick={onClose}>{t('common.close')}</Button>
+          <Button onClick={onClose}>{t('common.cancel')}</Button>
           <Button type="submit" variant="contained" disabled={!isMark || begin.isPending}>
             {t('runs.begin-the-run')}
           </Button>

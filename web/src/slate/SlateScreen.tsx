@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import visuallyHidden from '@mui/utils/visuallyHidden';
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
-import type { Attempt, Hint, Report, Square } from '../api/types';
+import type { Attempt, Hint, Square } from '../api/types';
 import { left, same, SIDE, top } from '../paper/geometry';
 import type { Layer } from '../paper/layer';
 import { described } from '../paper/reading';
@@ -96,6 +96,10 @@ function OpenSlate({ id }: { id: number }) {
   if (run?.paused && !ended) {
     return <PausedPage run={run} onGoOn={() => steps.goOn(run.id)} />;
   }
+  const told = (square: Square) => {
+    const verdict = report?.figures.find((figure) => same(figure.at, square))?.verdict;
+    return verdict && VERDICTS[verdict];
+  };
   const layers: Layer[] = [
     { paper: attempt.paper, step: Infinity, boxless: true },
     { paper: written, step: 0 },
@@ -106,6 +110,7 @@ function OpenSlate({ id }: { id: number }) {
         <SquaredPage
           label={t('slate.slate')}
           layers={layers}
+          told={told}
           onSquare={ended ? undefined : go}
           sightOf={ended ? undefined : at}
           overlay={
@@ -162,7 +167,9 @@ function OpenSlate({ id }: { id: number }) {
       </Box>
       {!ended && (
         <Box aria-live="polite" data-testid="at-cursor" sx={visuallyHidden}>
-          {spoken(at, layers, report)}
+          {[described(at, layers, attempt.settingOut === 'GIVEN' ? attempt.columns : []), told(at)]
+            .filter(Boolean)
+            .join(', ')}
         </Box>
       )}
       <SlateBar
@@ -190,12 +197,6 @@ function OpenSlate({ id }: { id: number }) {
 }
 
 const NO_PATH: Path = [];
-
-/** The square of the cursor for those who hear it, and what the judge says of it and before it. */
-function spoken(at: Square, layers: Layer[], report: Report | undefined): string {
-  const verdict = report?.figures.find((figure) => same(figure.at, at))?.verdict;
-  return [described(at, layers, []), verdict && VERDICTS[verdict]].filter(Boolean).join(', ');
-}
 
 /** Where the pages stand below one another, paper and keys are seen together. */
 const ROOM_FOR_KEYS = {

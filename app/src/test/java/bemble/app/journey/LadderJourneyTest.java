@@ -117,7 +117,7 @@ class LadderJourneyTest extends Journey {
     hand.button("Subtraction").click();
     hand.page.getByText("Two neighbours").click();
     assertThat(hand.button("Keep as a rung")).hasCount(0);
-    hand.page.getByLabel("Wish: no zero crossed").click();
+    hand.page.getByLabel("Condition: no zero crossed").click();
     hand.button("Anything goes").click();
     hand.button("Keep as a rung").click();
     hand.button("Put it on the ladder").click();

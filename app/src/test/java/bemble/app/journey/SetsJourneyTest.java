@@ -68,7 +68,7 @@ class SetsJourneyTest extends Journey {
     hand.button("Subtraction").click();
     hand.page.getByText("Two neighbours").click();
     assertThat(hand.page.getByText("sums fit")).isVisible();
-    Locator wish = hand.page.getByLabel("Wish: no zero crossed");
+    Locator wish = hand.page.getByLabel("Condition: no zero crossed");
     wish.click();
     hand.page.getByLabel("From").fill("2");
     hand.page.getByLabel("To, if it ends").fill("2");
@@ -78,7 +78,7 @@ class SetsJourneyTest extends Journey {
     hand.page.getByLabel("From").fill("1");
     assertThat(hand.page.getByText("sums fit")).isVisible();
     hand.press("Escape");
-    assertThat(hand.page.getByLabel("Wish: exactly 1 zero crossed in a row")).isFocused();
+    assertThat(hand.page.getByLabel("Condition: exactly 1 zero crossed in a row")).isFocused();
     hand.button("Make sums").click();
     assertThat(sums()).hasCount(10);
     names().forEach(sum -> assertTrue(sum.matches("\\d0\\d − \\d{3}"), sum));

@@ -1,0 +1,9 @@
+/** The day so many days later, or earlier; both as 2026-11-30. */
+export function dayAfter(day: string, days: number): string {
+  // At noon, so that no change of the clocks makes it another day.
+  const date = new Date(`${day}T12:00:00`);
+  date.setDate(date.getDate() + days);
+  return [date.getFullYear(), date.getMonth() + 1, date.getDate()]
+    .map((part) => String(part).padStart(2, '0'))
+    .join('-');
+}
