@@ -13,13 +13,13 @@ import { deferred } from '../ui/deferred';
 import { useKeys } from '../ui/useKeys';
 import { useStable } from '../ui/useStable';
 import { ClassChoice } from '../house/ClassChoice';
-import { KeysDialog } from './KeysDialog';
 import { Start } from './Start';
 import { TABS } from './tabList';
 import { NotHere } from './NotHere';
 import { Tabs } from './Tabs';
 import { t } from '../words';
 
+const KeysDialog = deferred(() => import('./KeysDialog'));
 const Workbook = deferred(() => import('../workbook/Workbook'), <Coming />);
 const SlateStart = deferred(() => import('../slate/SlateStart'), <Coming />);
 const SlateScreen = deferred(() => import('../slate/SlateScreen'), <Coming />);

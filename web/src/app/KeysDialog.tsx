@@ -35,7 +35,7 @@ const KEYS = [
 ] as const;
 
 /** The list of keys, and whether those of one letter or sign are heard. */
-export function KeysDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
+export default function KeysDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
   const [single, setSingle] = useState(areSingleKeysOn);
   return (
     <Dialog open={open} onClose={onClose} aria-labelledby="keys-title">

@@ -1,7 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Divider from '@mui/material/Divider';
-import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useQuery } from '@tanstack/react-query';
 import { memo, useState } from 'react';
@@ -9,6 +8,7 @@ import { api } from '../api/client';
 import type { Working } from '../api/types';
 import { deferred } from '../ui/deferred';
 import { useDeskTools } from '../session/deskContext';
+import { Menu } from '../ui/menu';
 import { t } from '../words';
 
 const ElsewhereDialog = deferred(() => import('./ElsewhereDialog'));

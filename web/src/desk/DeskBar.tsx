@@ -1,6 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { memo, useLayoutEffect, useRef, useState, type RefObject } from 'react';
 import { Link } from 'react-router';
@@ -11,6 +10,7 @@ import { useStable } from '../ui/useStable';
 import { useDesk, useDeskTools } from '../session/deskContext';
 import { lastStep } from '../session/deskReducer';
 import { Ribbon } from './Ribbon';
+import { Menu } from '../ui/menu';
 import { t } from '../words';
 
 interface Tools {

@@ -10,11 +10,13 @@ import { BesidePage } from './BesidePage';
 import { DeskBar } from './DeskBar';
 import { useDesk, useDeskTools } from '../session/deskContext';
 import { allSteps, stepKey } from '../session/deskReducer';
-import { KeepDialog } from './KeepDialog';
 import { layersAt } from '../session/layers';
-import { PaperDialog } from './PaperDialog';
 import { SpokenPage } from './SpokenPage';
+import { deferred } from '../ui/deferred';
 import { t } from '../words';
+
+const KeepDialog = deferred(() => import('./KeepDialog'));
+const PaperDialog = deferred(() => import('./PaperDialog'));
 
 /** The open exercise book: squared paper on the left, what is being said on the right. */
 export function DeskScreen() {

@@ -9,7 +9,13 @@ import { WordsDialog } from '../ui/WordsDialog';
 import { t } from '../words';
 
 /** Asks for a title and keeps the page; a failure is said here and what was typed stays. */
-export function KeepDialog({ working, onClose }: { working: Working; onClose: () => void }) {
+export default function KeepDialog({
+  working,
+  onClose,
+}: {
+  working: Working;
+  onClose: () => void;
+}) {
   const { dispatch } = useDeskTools();
   const notice = useNotice();
   const queries = useQueryClient();

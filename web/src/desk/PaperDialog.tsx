@@ -23,7 +23,7 @@ const KINDS: Record<Kind, string> = {
 };
 
 /** The page on paper and in files. */
-export function PaperDialog({
+export default function PaperDialog({
   working,
   step,
   onClose,

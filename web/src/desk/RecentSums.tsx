@@ -1,11 +1,11 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useDeskTools } from '../session/deskContext';
 import { recentSums } from '../session/recent';
+import { Menu } from '../ui/menu';
 import { t } from '../words';
 
 /** Opens the list of the sums that were set out lately, to lay one on the desk again. */

@@ -1,10 +1,10 @@
 import Button from '@mui/material/Button';
-import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
 import { api } from '../api/client';
 import { useNotice } from '../ui/useNotice';
 import { useClassChange, useClasses, useCurrentClass } from '../session/classes';
+import { Menu } from '../ui/menu';
 import { t } from '../words';
 
 /** The current class; its name opens the list of all. */

@@ -1,6 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import Popover from '@mui/material/Popover';
 import { useQuery } from '@tanstack/react-query';
@@ -10,6 +9,7 @@ import type { Range, Recipe } from '../api/types';
 import { useCurrentClass } from '../session/classes';
 import { RangeFields, SizeFields } from './BlankFields';
 import { grouped, numbersOf, sizeWords, withSize, withWish } from './sentence';
+import { Menu } from '../ui/menu';
 import { t } from '../words';
 
 /** What a blank of the sentence stands for. */
