@@ -56,7 +56,9 @@ final class MenuStart {
     Optional<RunningBemble> running = RunningBemble.of(file);
     if (running.isPresent()) {
       running.get().quit();
+      System.out.println(Sentences.of("start.quit"));
+    } else {
+      System.out.println(Sentences.of("start.none-runs"));
     }
-    System.out.println(Sentences.of(running.isPresent() ? "start.quit" : "start.none-runs"));
   }
 }

@@ -23,13 +23,13 @@ public record RunningBemble(String address) {
 
   /** The one that has a data file open; a note that was left by one that was killed finds none. */
   public static Optional<RunningBemble> of(DataFile file) {
-    return port(note(file)).map(RunningBemble::at).filter(found -> found.has(file));
+    return port(file.note()).map(RunningBemble::at).filter(found -> found.has(file));
   }
 
   /** Notes where the Bemble that has a data file open answers. */
   public static void note(DataFile file, String port) {
     try {
-      Files.writeString(note(file), port);
+      Files.writeString(file.note(), port);
     } catch (IOException unnoted) {
       // A second start will say that the file is open.
     }
@@ -37,10 +37,6 @@ public record RunningBemble(String address) {
 
   private static RunningBemble at(String port) {
     return new RunningBemble("http://127.0.0.1:" + port);
-  }
-
-  private static Path note(DataFile file) {
-    return file.base().resolveSibling(file.base().getFileName() + ".running");
   }
 
   private static Optional<String> port(Path note) {

@@ -35,6 +35,11 @@ public record DataFile(Path base) {
     return new Seal(beside(".seal"));
   }
 
+  /** Where the Bemble that has it open notes how it is found. */
+  public Path note() {
+    return beside(".running");
+  }
+
   VersionNote version() {
     return new VersionNote(beside(".version"));
   }

@@ -24,6 +24,7 @@ record VersionNote(Path path) {
   void write(String version) {
     try {
       Files.writeString(path, version + "\n");
+      Folders.ownFile(path);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

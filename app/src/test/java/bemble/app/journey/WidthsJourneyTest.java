@@ -87,21 +87,33 @@ class WidthsJourneyTest extends Journey {
    * A screen, in CSS pixels.
    *
    * @param asked whether it is asked of it what keeps somebody out
+   * @param colours whether the system sets them
    */
-  private record Screen(int width, int height, ColorScheme scheme, boolean asked) {}
+  private record Screen(
+      int width, int height, ColorScheme scheme, boolean asked, ForcedColors colours) {
+    private Screen(int width, int height, ColorScheme scheme, boolean asked) {
+      this(width, height, scheme, asked, ForcedColors.NONE);
+    }
+  }
 
-  /** From a desk to a telephone; the last is the first, drawn twice as large. */
+  /**
+   * From a desk to a telephone, the first drawn twice as large, and one in the system's colours.
+   */
   private static final List<Screen> SCREENS =
       List.of(
           new Screen(1280, 800, ColorScheme.LIGHT, true),
           new Screen(1024, 768, ColorScheme.LIGHT, false),
           new Screen(768, 1024, ColorScheme.LIGHT, false),
           new Screen(390, 844, ColorScheme.DARK, true),
-          new Screen(640, 400, ColorScheme.LIGHT, false));
+          new Screen(640, 400, ColorScheme.LIGHT, false),
+          new Screen(1024, 768, ColorScheme.LIGHT, true, ForcedColors.ACTIVE));
 
   private void turnTo(Screen screen) {
     hand.page.setViewportSize(screen.width, screen.height);
-    hand.page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(screen.scheme));
+    hand.page.emulateMedia(
+        new Page.EmulateMediaOptions()
+            .setColorScheme(screen.scheme)
+            .setForcedColors(screen.colours));
     // The window is as wide as it was told before the styles for that width are taken.
     hand.page.waitForFunction(
         """

@@ -65,7 +65,7 @@ class ReliabilityTest {
     assertTrue(Look.isTaken(stopped("")));
     try (Stream<Path> left = Files.list(stopped("").getParent())) {
       assertEquals(
-          List.of("school-copies", "school.mv.db", "school.seal"),
+          List.of("school-copies", "school.mv.db", "school.seal", "school.version"),
           left.map(each -> each.getFileName().toString()).sorted().toList());
     }
   }
