@@ -7,6 +7,7 @@ import { api } from '../api/client';
 import type { Mistake, MistakeRequest, Working } from '../api/types';
 import { SheetStyles } from '../paper/SheetStyles';
 import { SquaredPage } from '../paper/SquaredPage';
+import type { Layer } from '../paper/layer';
 import { layersAt, setOutPaper } from '../session/layers';
 import { useDeskTools } from '../session/deskContext';
 import { VerdictSign } from '../slate/VerdictMarks';
@@ -212,9 +213,12 @@ const KEYS: Record<string, (place: number, last: number) => number> = {
   End: (_, last) => last,
 };
 
+/** Numbers in their places would tell where the others are not. */
+const NOTHING: Layer[] = [];
+
 /** The page that goes wrong, and beside it an empty one until it is put right. */
 function Pages({
-  mistake: { wrong, squares, first },
+  mistake: { wrong, squares, first, inSettingOut },
   right,
   stage,
   votes,
@@ -265,7 +269,9 @@ function Pages({
           layers={
             isRight
               ? [layersAt(right, rightStep)[0]]
-              : [{ paper: setOutPaper(right), step: Infinity, boxless: true }]
+              : inSettingOut
+                ? NOTHING
+                : [{ paper: setOutPaper(right), step: Infinity, boxless: true }]
           }
           focus={part === 'right' ? (right.steps[step]?.focus ?? undefined) : undefined}
           columns={right.columns}

@@ -76,7 +76,9 @@ public record SharedMistake(
     if (wrong.answer().equals(sum.answer(Hand.TRUE))) {
       return Optional.empty();
     }
-    Slate slate = new Slate(sum, SettingOut.GIVEN);
+    // A slip of setting out is one of somebody who did that too.
+    boolean own = slip.isOfSettingOut();
+    Slate slate = new Slate(sum, own ? SettingOut.OWN : SettingOut.GIVEN);
     Report report = slate.judge(PageOfStrokes.after(slate.strokes(wrong)), Stage.HANDED_IN);
     List<Finding> findings = report.findings();
     boolean found =
@@ -89,17 +91,17 @@ public record SharedMistake(
     List<Item> others = pool.stream().filter(other -> !other.equals(item)).toList();
     return Optional.of(
         new SharedMistake(
-            sum, slip, wrong, first, squares(wrong, first), after(slip, sum, others, style)));
+            sum, slip, wrong, first, squares(wrong, first, own), after(slip, sum, others, style)));
   }
 
   /** The squares of full size that were written, or of whatever size where it first goes wrong. */
-  private static List<Square> squares(Working wrong, List<Square> first) {
+  private static List<Square> squares(Working wrong, List<Square> first, boolean setOutToo) {
     Set<Square> written = new LinkedHashSet<>();
     for (Step step : wrong.steps()) {
       for (Entry entry : step.entries()) {
         Square at = entry.slot().square();
         boolean full = entry.slot().spot() == Spot.FULL && !entry.marks().isEmpty();
-        if (first.contains(at) || (full && !entry.isSetOut())) {
+        if (first.contains(at) || (full && (setOutToo || !entry.isSetOut()))) {
           written.add(at);
         }
       }

@@ -137,7 +137,7 @@ public final class Slate {
 
   /** The strokes by which a worked page would be written on this sheet, in order. */
   public List<Stroke> strokes(Working page) {
-    return Transcript.puts(page, false).stream()
+    return Transcript.puts(page, settingOut == SettingOut.OWN).stream()
         .filter(put -> put.written().at().row() >= 0)
         .filter(put -> !isInMargin(put))
         .map(

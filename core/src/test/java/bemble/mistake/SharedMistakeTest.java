@@ -1,6 +1,7 @@
 package bemble.mistake;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -21,6 +22,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class SharedMistakeTest {
   private static final Ladder LADDER = Ladder.STANDARD;
@@ -71,6 +74,29 @@ class SharedMistakeTest {
     }
     // A wrong quotient with its wrong remainder may multiply back to the dividend all the same.
     assertTrue(missed * 20 < all.size(), missed + " of " + all.size() + " came back");
+  }
+
+  /** Slips of setting out, in sums whose numbers are of different lengths. */
+  @ParameterizedTest
+  @CsvSource({
+    "ADDITION, column, LINED_UP_LEFT",
+    "ADDITION, column, NUMBER_TOO_FAR_RIGHT",
+    "SUBTRACTION, exchange, LINED_UP_LEFT",
+    "SUBTRACTION, exchange, NUMBER_TOO_FAR_LEFT"
+  })
+  void showsANumberThatWasSetOutInTheWrongColumns(Operation operation, String id, Slip slip) {
+    Method<?> method = Methods.find(operation, id).orElseThrow();
+    SharedMistake made =
+        items(method).stream()
+            .flatMap(
+                item ->
+                    SharedMistake.of(slip, item, Set.of(item.key()), LADDER, Style.STANDARD, 9)
+                        .stream())
+            .findFirst()
+            .orElseThrow();
+    assertTrue(made.squares().contains(made.first().get(0)), made::toString);
+    assertNotEquals(made.sum().answer(Hand.TRUE), made.wrong().answer());
+    assertFalse(Checks.of(made.wrong(), Style.STANDARD).cameBack());
   }
 
   @Test

@@ -50,6 +50,7 @@ final class MistakeJson {
    * @param first the squares in which it first goes wrong
    * @param squares those that can be voted for, in the order of writing
    * @param after sums that tell this slip from its neighbours
+   * @param inSettingOut whether it is made where the sum is set out: an empty page has nothing then
    */
   record MistakeView(
       String slip,
@@ -57,7 +58,8 @@ final class MistakeJson {
       WorkingView wrong,
       List<Square> first,
       List<Square> squares,
-      List<AfterView> after) {}
+      List<AfterView> after,
+      boolean inSettingOut) {}
 
   /**
    * A sum whose last number is lined up wrongly.

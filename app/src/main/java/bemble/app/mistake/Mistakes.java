@@ -80,7 +80,8 @@ class Mistakes {
         workings.view(made.sum(), made.wrong(), step -> told(step, made, wording)),
         made.first(),
         made.squares(),
-        made.after().stream().map(item -> after(item, made.sum().style())).toList());
+        made.after().stream().map(item -> after(item, made.sum().style())).toList(),
+        made.slip().isOfSettingOut());
   }
 
   private SharedMistake made(MistakeRequest request) {
@@ -103,9 +104,9 @@ class Mistakes {
 
   /** The slip that is wanted, where it happens in a method; else those of the method in turn. */
   private static Stream<Slip> slips(Method<?> method, Optional<Slip> wanted) {
-    return SlipKey.slips(method).stream()
-        .filter(
-            slip -> wanted.isEmpty() ? !slip.isOfFacts() : slip.named() == wanted.get().named());
+    return wanted.isEmpty()
+        ? SlipKey.slips(method).stream().filter(slip -> !slip.isOfFacts())
+        : method.slips().stream().filter(slip -> slip.named() == wanted.get().named());
   }
 
   private static Slip slip(String id) {
@@ -124,11 +125,11 @@ class Mistakes {
   }
 
   /**
-   * What a step of the wrong page says: how the sum is set out, and from then on only what was
-   * written. Nobody says aloud what is not so.
+   * What a step of the wrong page says: how the sum is set out, where that is as it should be, and
+   * from then on only what was written. Nobody says aloud what is not so.
    */
   private static String told(Step step, SharedMistake made, Wording wording) {
-    if (step.section().equals(Section.SET_OUT)) {
+    if (step.section().equals(Section.SET_OUT) && !made.slip().isOfSettingOut()) {
       return wording.say(step.remark());
     }
     if (step.section().equals(Section.ANSWER)) {

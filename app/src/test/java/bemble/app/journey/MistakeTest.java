@@ -41,6 +41,19 @@ class MistakeTest extends Conversation {
     assertEquals(made, talk.post("/api/mistakes", asked("smaller-from-larger", 4)).json());
   }
 
+  /** Of a number that stands in the wrong columns nobody says that ones stand under ones. */
+  @Test
+  void aPageThatWasSetOutWronglySaysOnlyWhatWasWrittenAndHasAnEmptyOneBeside() {
+    Map<String, Object> sum = Talk.sum("926 + 86", "column");
+    Map<String, Object> asked = Map.of("slip", "lined-up-left", "sums", List.of(sum), "seed", 4);
+    JsonNode made = talk.post("/api/mistakes", asked).json();
+    assertTrue(made.get("inSettingOut").asBoolean(), made::toString);
+    assertFalse(made.at("/wrong/check/cameBack").asBoolean());
+    for (JsonNode step : made.at("/wrong/steps")) {
+      assertFalse(step.get("say").asText().contains("under"), step::toString);
+    }
+  }
+
   /** A slip is asked for by the name that it shares with its forms in other methods. */
   @Test
   void aSlipIsFoundByTheNameOfItsForms() {
