@@ -9,7 +9,7 @@ import { LOW } from '../theme';
 import { useDesk } from '../session/deskContext';
 import { ScreenBoundary } from '../ui/ScreenBoundary';
 import { Coming } from '../ui/Coming';
-import { deferred } from '../ui/deferred';
+import { deferred, openedLater } from '../ui/deferred';
 import { useKeys } from '../ui/useKeys';
 import { useStable } from '../ui/useStable';
 import { ClassChoice } from '../house/ClassChoice';
@@ -19,7 +19,7 @@ import { NotHere } from './NotHere';
 import { Tabs } from './Tabs';
 import { t } from '../words';
 
-const KeysDialog = deferred(() => import('./KeysDialog'));
+const KeysDialog = openedLater(() => import('./KeysDialog'));
 const Workbook = deferred(() => import('../workbook/Workbook'), <Coming />);
 const SlateStart = deferred(() => import('../slate/SlateStart'), <Coming />);
 const SlateScreen = deferred(() => import('../slate/SlateScreen'), <Coming />);

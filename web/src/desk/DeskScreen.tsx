@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import visuallyHidden from '@mui/utils/visuallyHidden';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { SquaredPage } from '../paper/SquaredPage';
 import { BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
@@ -34,6 +34,11 @@ export function DeskScreen() {
   const keep = useStable(() => setKeeping(true));
   const layOnPaper = useStable(() => setOnPaper(true));
   const besideMethod = working && beside?.problem === working.problem ? beside.method : null;
+
+  useEffect(() => {
+    KeepDialog.ahead();
+    PaperDialog.ahead();
+  }, []);
 
   useKeys((key, event) => {
     if (event.shiftKey) {

@@ -55,7 +55,8 @@ export function DayField({
         <input
           ref={calendar}
           type="date"
-          aria-label={label}
+          data-testid="calendar"
+          aria-hidden
           tabIndex={-1}
           value={value}
           onChange={(event) => onChange(event.target.value)}

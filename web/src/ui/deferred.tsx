@@ -9,7 +9,12 @@ export function deferred<Props extends object>(
   meanwhile: ReactNode = null,
 ) {
   let loaded: ComponentType<Props> | undefined;
-  return function Deferred(props: Props) {
+  const take = async () => {
+    const { default: part } = await load();
+    loaded = part;
+    return part;
+  };
+  function Deferred(props: Props) {
     const [Part, setPart] = useState(() => loaded);
     const [trouble, setTrouble] = useState<Error>();
     useEffect(() => {
@@ -17,13 +22,8 @@ export function deferred<Props extends object>(
         return undefined;
       }
       let wanted = true;
-      load().then(
-        (module) => {
-          loaded = module.default;
-          if (wanted) {
-            setPart(() => module.default);
-          }
-        },
+      take().then(
+        (part) => wanted && setPart(() => part),
         (error: Error) => wanted && setTrouble(error),
       );
       return () => {
@@ -34,5 +34,34 @@ export function deferred<Props extends object>(
       throw trouble;
     }
     return Part ? <Part {...props} /> : meanwhile;
+  }
+  /** Loads it before it is shown, for what is typed into at once or while Bemble does not answer. */
+  const ahead = () => void take().catch(() => undefined);
+  return Object.assign(Deferred, { ahead });
+}
+
+/**
+ * A part that is there but closed, as a menu is: it is loaded once its view is drawn, and where that
+ * fails, again when it is opened.
+ */
+export function openedLater<Props extends { open: boolean }>(
+  load: () => Promise<{ default: ComponentType<Props> }>,
+) {
+  let loaded: ComponentType<Props> | undefined;
+  return function OpenedLater(props: Props) {
+    const { open } = props;
+    const [Part, setPart] = useState(() => loaded);
+    useEffect(() => {
+      if (!Part) {
+        load().then(
+          (module) => {
+            loaded = module.default;
+            setPart(() => module.default);
+          },
+          () => undefined,
+        );
+      }
+    }, [Part, open]);
+    return Part ? <Part {...props} /> : null;
   };
 }

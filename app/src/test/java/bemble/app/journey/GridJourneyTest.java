@@ -79,10 +79,10 @@ class GridJourneyTest extends HandedOut {
   void aDayFarAwayIsQuestionedBeforeItIsTaken() {
     typeSums();
     hand.button("Hand out").click();
-    hand.page.getByLabel("Given on").fill("2062-11-30");
+    hand.page.getByTestId("calendar").fill("2062-11-30");
     inDialog("Hand out").click();
     assertThat(hand.page.getByText("is more than half a year away. Is that the day?")).isVisible();
-    hand.page.getByLabel("Given on").fill("2062-11-29");
+    hand.page.getByTestId("calendar").fill("2062-11-29");
     inDialog("Hand out").click();
     assertThat(inDialog("Hand out on that day")).isVisible();
     inDialog("Hand out on that day").click();

@@ -176,7 +176,7 @@ class PlanJourneyTest extends Journey {
     assertThat(day(tuesday)).containsText("Bulb planting");
     assertThat(proposal().getByRole(AriaRole.BUTTON)).isDisabled();
     day(MONDAY).getByTestId("lesson").click();
-    hand.page.getByLabel("On another day").fill(tuesday.toString());
+    hand.page.getByTestId("calendar").fill(tuesday.toString());
     assertThat(hand.page.getByText("is free: Bulb planting.")).isVisible();
     assertThat(day(MONDAY).getByTestId("lesson")).hasCount(1);
     day(tuesday).click();

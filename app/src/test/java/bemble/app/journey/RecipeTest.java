@@ -125,7 +125,7 @@ class RecipeTest extends Conversation {
         "{\"operation\":\"ROOT\",\"numbers\":[{\"figures\":{\"to\":0}}]}    | holds nothing",
         "{\"operation\":\"ROOT\",\"numbers\":[{\"figures\":{\"to\":3},\"of\":\"1a\"}]} | “1a”",
         "{\"operation\":\"ROOT\",\"numbers\":[{\"figures\":{\"to\":3}}],\"wishes\":{\"carries\":{}}}"
-            + " | What can: exact, zerosInRoot, rootFigures",
+            + " | Conditions are: exact, zerosInRoot, rootFigures",
         "{\"operation\":\"ROOT\",\"numbers\":[{\"figures\":{\"to\":3}}],\"places\":13} | 12 at most"
       })
   void refusesWhatIsNoRecipeInASentence(String body, String said) {
