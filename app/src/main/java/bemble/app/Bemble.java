@@ -47,12 +47,15 @@ public class Bemble {
       if (isFromMenu(args)) {
         MenuStart.open(data(args), port -> start(with("--server.port=" + port, args)));
       } else {
-        start(args);
+        FirstAnswers.ask(start(args));
       }
     } catch (AbandonedRunException prepared) {
       // The build only has its beans worked out.
       throw prepared;
     } catch (Exception failure) {
+      if (isFromMenu(args) && MenuStart.comes(data(args))) {
+        System.exit(0);
+      }
       System.err.println(reason(failure));
       if (isFromMenu(args)) {
         MenuStart.say(reason(failure));
@@ -73,9 +76,7 @@ public class Bemble {
   private static String start(String... args) {
     SpringApplication app = new SpringApplication(Bemble.class);
     app.addListeners((ApplicationListener<ApplicationStartedEvent>) Bemble::sayWhere);
-    String port = port(app.run(args));
-    FirstAnswers.ask(port);
-    return port;
+    return port(app.run(args));
   }
 
   /** Bemble answers from now on; the demo's data are still being written. */

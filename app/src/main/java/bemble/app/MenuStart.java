@@ -9,7 +9,9 @@ import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.Optional;
+import java.util.concurrent.locks.LockSupport;
 import java.util.function.UnaryOperator;
 import org.springframework.web.util.HtmlUtils;
 
@@ -17,6 +19,12 @@ import org.springframework.web.util.HtmlUtils;
 final class MenuStart {
   /** The same at each start, so that the browser finds what it kept for Bemble. */
   private static final int PORT = 8437;
+
+  private static final Duration WAIT = Duration.ofMillis(200);
+  private static final int MOST_WAITS = 75;
+
+  /** While it looks at the file and copies it, the other does not have it open yet. */
+  private static final int MOST_VAIN = 10;
 
   private MenuStart() {}
 
@@ -29,7 +37,24 @@ final class MenuStart {
       String port = start.apply(freePort());
       RunningBemble.note(file, port);
       BrowserWindow.open("http://127.0.0.1:" + port);
+      FirstAnswers.ask(port);
     }
+  }
+
+  /**
+   * Whether a file that could not be opened is that of a Bemble that is just starting, as after a
+   * double click; its own window will open.
+   */
+  static boolean comes(DataFile file) {
+    int vain = 0;
+    for (int waits = 0; waits < MOST_WAITS && vain < MOST_VAIN; waits++) {
+      if (RunningBemble.of(file).isPresent()) {
+        return true;
+      }
+      vain = file.isOpenElsewhere() ? 0 : vain + 1;
+      LockSupport.parkNanos(WAIT.toNanos());
+    }
+    return false;
   }
 
   /** Where another program has the port, any other does. */

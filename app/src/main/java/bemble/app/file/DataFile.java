@@ -100,6 +100,18 @@ public record DataFile(Path base) {
     }
   }
 
+  /** Whether another Bemble has it open. */
+  public boolean isOpenElsewhere() {
+    try (FileChannel channel = FileChannel.open(path(), StandardOpenOption.WRITE);
+        FileLock lock = channel.tryLock()) {
+      return lock == null;
+    } catch (OverlappingFileLockException e) {
+      return true;
+    } catch (IOException e) {
+      return false;
+    }
+  }
+
   private void refuseLocked() {
     try (FileChannel channel = FileChannel.open(path(), StandardOpenOption.WRITE);
         FileLock lock = channel.tryLock()) {

@@ -14,6 +14,7 @@ import java.nio.file.attribute.PosixFilePermissions;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -69,6 +70,30 @@ class MenuStartTest {
     } finally {
       first.destroyForcibly();
     }
+  }
+
+  /** Whoever presses twice starts twice, and neither knows of the other yet. */
+  @Test
+  void ofTwoThatStartTogetherOneOpensItsWindow() throws IOException, InterruptedException {
+    try (RunningApp kept = new RunningApp(folder.resolve("kept"), false)) {
+      kept.address();
+    }
+    List<Process> both = List.of(start("--window"), start("--window"));
+    try {
+      String address = opened();
+      assertEquals(file().id(), new Talk(address).get("/api/about").json().get("id").asText());
+      assertEquals(0, ended(both).exitValue());
+      assertEquals("Bemble is closed. Everything is kept.\n", said(start("--quit")));
+    } finally {
+      both.forEach(Process::destroyForcibly);
+    }
+  }
+
+  /** The first of some processes that ends. */
+  private static Process ended(List<Process> processes) {
+    CompletableFuture<?>[] ends =
+        processes.stream().map(Process::onExit).toArray(CompletableFuture[]::new);
+    return (Process) CompletableFuture.anyOf(ends).join();
   }
 
   @Test
