@@ -56,6 +56,7 @@ export function DayField({
           ref={calendar}
           type="date"
           data-testid="calendar"
+          aria-label={label}
           aria-hidden
           tabIndex={-1}
           value={value}
