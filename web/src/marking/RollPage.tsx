@@ -70,6 +70,8 @@ export function RollPage() {
     const pupil = roll?.[index];
     if (roll && pupil && index + by >= 0 && index + by < roll.length) {
       const now = roll.toSpliced(index, 1).toSpliced(index + by, 0, pupil);
+      // A list that is on its way was asked for before this move, and would undo it here.
+      void queries.cancelQueries({ queryKey }, { revert: false });
       take(now);
       order.mutate(now.map(({ id }) => id));
     }
