@@ -64,11 +64,14 @@ export default function Guide() {
 }
 
 /** The pictures of the guide by the names of their files. */
-const PICTURES = import.meta.glob<string>('../../../docs/screenshots/*.png', {
-  eager: true,
-  query: '?url',
-  import: 'default',
-});
+const PICTURES = import.meta.glob<string>(
+  '../../../docs/screenshots/{blocks,board,desk,house-style,marking,plan,register,sets,slate,strip,today,workbook}.png',
+  {
+    eager: true,
+    query: '?url',
+    import: 'default',
+  },
+);
 
 const TEXT = {
   maxWidth: 720,
