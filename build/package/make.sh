@@ -9,7 +9,7 @@ OUT="$HERE/../../target/package"
 rm -rf "$OUT"
 mkdir -p "$OUT/app/lib"
 
-# Each start looks at these options; the same ones stand in ./bemble.
+# The options of ./bemble itself.
 source "$HERE/options.sh"
 
 cp "$RUN/bemble.jar" "$OUT/app"

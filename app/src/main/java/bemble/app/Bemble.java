@@ -1,5 +1,6 @@
 package bemble.app;
 
+import bemble.app.about.RunningBemble;
 import bemble.app.file.Backup;
 import bemble.app.file.DataFile;
 import bemble.app.file.UnusableFileException;
@@ -47,15 +48,12 @@ public class Bemble {
       if (isFromMenu(args)) {
         MenuStart.open(data(args), port -> start(with("--server.port=" + port, args)));
       } else {
-        FirstAnswers.ask(start(args));
+        FirstAnswers.ask(RunningBemble.at(start(args)));
       }
     } catch (AbandonedRunException prepared) {
       // The build only has its beans worked out.
       throw prepared;
     } catch (Exception failure) {
-      if (isFromMenu(args) && MenuStart.comes(data(args))) {
-        System.exit(0);
-      }
       System.err.println(reason(failure));
       if (isFromMenu(args)) {
         MenuStart.say(reason(failure));
@@ -82,7 +80,7 @@ public class Bemble {
   /** Bemble answers from now on; the demo's data are still being written. */
   private static void sayWhere(ApplicationStartedEvent started) {
     String port = port(started.getApplicationContext());
-    System.out.println(Sentences.of("start.open", "http://127.0.0.1:" + port));
+    System.out.println(Sentences.of("start.open", RunningBemble.at(port).address()));
   }
 
   private static String port(ApplicationContext bemble) {

@@ -1,11 +1,7 @@
 package bemble.app;
 
+import bemble.app.about.RunningBemble;
 import java.io.IOException;
-import java.io.InputStream;
-import java.io.OutputStream;
-import java.net.HttpURLConnection;
-import java.net.URI;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 
 /**
@@ -20,32 +16,14 @@ final class FirstAnswers {
 
   private FirstAnswers() {}
 
-  /** Asks the Bemble that listens on a port of this machine; an answer that fails tells nothing. */
-  static void ask(String port) {
-    for (String path : ASKED) {
-      answer(port, path, "");
-    }
-    answer(port, "/api/workings", SUM);
-  }
-
-  private static void answer(String port, String path, String body) {
+  static void ask(RunningBemble bemble) {
     try {
-      HttpURLConnection asked =
-          (HttpURLConnection)
-              URI.create("http://127.0.0.1:" + port + path).toURL().openConnection();
-      asked.setReadTimeout(10_000);
-      if (!body.isEmpty()) {
-        asked.setDoOutput(true);
-        asked.setRequestProperty("Content-Type", "application/json");
-        try (OutputStream out = asked.getOutputStream()) {
-          out.write(body.getBytes(StandardCharsets.UTF_8));
-        }
+      for (String path : ASKED) {
+        bemble.get(path);
       }
-      try (InputStream in = asked.getInputStream()) {
-        in.readAllBytes();
-      }
-    } catch (IOException stopped) {
-      // Bemble is being stopped again; nobody asks it anything.
+      bemble.post("/api/workings", SUM);
+    } catch (IOException unanswered) {
+      // Nobody waits for these answers: the browser will ask for them itself.
     }
   }
 }

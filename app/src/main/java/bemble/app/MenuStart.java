@@ -3,15 +3,14 @@ package bemble.app;
 import bemble.app.about.BrowserWindow;
 import bemble.app.about.RunningBemble;
 import bemble.app.file.DataFile;
+import bemble.app.file.StartLock;
 import bemble.app.words.Sentences;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Duration;
 import java.util.Optional;
-import java.util.concurrent.locks.LockSupport;
 import java.util.function.UnaryOperator;
 import org.springframework.web.util.HtmlUtils;
 
@@ -20,41 +19,27 @@ final class MenuStart {
   /** The same at each start, so that the browser finds what it kept for Bemble. */
   private static final int PORT = 8437;
 
-  private static final Duration WAIT = Duration.ofMillis(200);
-  private static final int MOST_WAITS = 75;
-
-  /** While it looks at the file and copies it, the other does not have it open yet. */
-  private static final int MOST_VAIN = 10;
-
   private MenuStart() {}
 
-  /** Opens the window of the Bemble that runs, or of one that {@code start} starts on a port. */
-  static void open(DataFile file, UnaryOperator<String> start) throws IOException {
-    Optional<RunningBemble> running = RunningBemble.of(file);
-    if (running.isPresent()) {
-      BrowserWindow.open(running.get().address());
-    } else {
-      String port = start.apply(freePort());
-      RunningBemble.note(file, port);
-      BrowserWindow.open("http://127.0.0.1:" + port);
-      FirstAnswers.ask(port);
-    }
-  }
-
   /**
-   * Whether a file that could not be opened is that of a Bemble that is just starting, as after a
-   * double click; its own window will open.
+   * Opens the window of the Bemble that runs, or of one that {@code start} starts on a port. Of two
+   * that start together, as after a double click, the second leaves the window to the first.
    */
-  static boolean comes(DataFile file) {
-    int vain = 0;
-    for (int waits = 0; waits < MOST_WAITS && vain < MOST_VAIN; waits++) {
-      if (RunningBemble.of(file).isPresent()) {
-        return true;
+  static void open(DataFile file, UnaryOperator<String> start) throws IOException {
+    Optional<RunningBemble> running;
+    try (StartLock lock = new StartLock(file)) {
+      running = RunningBemble.of(file);
+      if (running.isEmpty()) {
+        String port = start.apply(freePort());
+        RunningBemble.note(file, port);
+        BrowserWindow.open(RunningBemble.at(port).address());
+      } else if (!lock.hasWaited()) {
+        BrowserWindow.open(running.get().address());
       }
-      vain = file.isOpenElsewhere() ? 0 : vain + 1;
-      LockSupport.parkNanos(WAIT.toNanos());
     }
-    return false;
+    if (running.isEmpty()) {
+      RunningBemble.of(file).ifPresent(FirstAnswers::ask);
+    }
   }
 
   /** Where another program has the port, any other does. */

@@ -2,6 +2,8 @@ package bemble.app.about;
 
 import bemble.app.file.DataFile;
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
 import java.net.HttpURLConnection;
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
@@ -35,7 +37,8 @@ public record RunningBemble(String address) {
     }
   }
 
-  private static RunningBemble at(String port) {
+  /** The one that listens on a port of this machine. */
+  public static RunningBemble at(String port) {
     return new RunningBemble("http://127.0.0.1:" + port);
   }
 
@@ -50,9 +53,7 @@ public record RunningBemble(String address) {
 
   private boolean has(DataFile file) {
     try {
-      HttpURLConnection asked = open("/api/about");
-      String about = new String(asked.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
-      return about.contains(file.id());
+      return get("/api/about").contains(file.id());
     } catch (IOException nobody) {
       return false;
     }
@@ -60,11 +61,23 @@ public record RunningBemble(String address) {
 
   /** Stops it; it keeps and seals everything before it ends. */
   public void quit() throws IOException {
-    HttpURLConnection asked = open("/api/quit");
-    asked.setRequestMethod("POST");
+    post("/api/quit", "{}");
+  }
+
+  /** Its answer at an address. */
+  public String get(String path) throws IOException {
+    return text(open(path));
+  }
+
+  /** Its answer to some JSON. */
+  public String post(String path, String json) throws IOException {
+    HttpURLConnection asked = open(path);
     asked.setDoOutput(true);
-    asked.getOutputStream().close();
-    asked.getInputStream().close();
+    asked.setRequestProperty("Content-Type", "application/json");
+    try (OutputStream out = asked.getOutputStream()) {
+      out.write(json.getBytes(StandardCharsets.UTF_8));
+    }
+    return text(asked);
   }
 
   private HttpURLConnection open(String path) throws IOException {
@@ -73,5 +86,11 @@ public record RunningBemble(String address) {
     asked.setConnectTimeout(PATIENCE);
     asked.setReadTimeout(PATIENCE);
     return asked;
+  }
+
+  private static String text(HttpURLConnection asked) throws IOException {
+    try (InputStream in = asked.getInputStream()) {
+      return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+    }
   }
 }

@@ -40,6 +40,11 @@ public record DataFile(Path base) {
     return beside(".running");
   }
 
+  /** What is locked while a Bemble starts on it. */
+  Path starting() {
+    return beside(".starting");
+  }
+
   VersionNote version() {
     return new VersionNote(beside(".version"));
   }
@@ -97,18 +102,6 @@ public record DataFile(Path base) {
           });
     } catch (UncheckedIOException e) {
       return connected(READING, use);
-    }
-  }
-
-  /** Whether another Bemble has it open. */
-  public boolean isOpenElsewhere() {
-    try (FileChannel channel = FileChannel.open(path(), StandardOpenOption.WRITE);
-        FileLock lock = channel.tryLock()) {
-      return lock == null;
-    } catch (OverlappingFileLockException e) {
-      return true;
-    } catch (IOException e) {
-      return false;
     }
   }
 

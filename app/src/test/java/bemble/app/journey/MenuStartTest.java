@@ -22,7 +22,8 @@ import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.api.io.TempDir;
 
 /** Bemble as a teacher starts it from a menu, with a browser that only notes what it is to open. */
-@Timeout(120)
+// What waits for the browser cannot be interrupted.
+@Timeout(value = 120, threadMode = Timeout.ThreadMode.SEPARATE_THREAD)
 class MenuStartTest {
   @TempDir Path folder;
   private Path opened;

@@ -78,9 +78,9 @@ class SmallScreensJourneyTest extends Journey {
     hand.page.navigate("/marking/" + handOutToForty());
     Locator names = hand.page.getByRole(AriaRole.ROWHEADER);
     assertThat(names).hasCount(40);
-    List<String> long_ =
+    List<String> alike =
         names.allTextContents().stream().filter(name -> name.startsWith("Mar")).toList();
-    assertEquals(2, long_.stream().distinct().count(), long_.toString());
+    assertEquals(2, alike.stream().distinct().count(), alike.toString());
     hand.page
         .getByRole(AriaRole.ROWHEADER, new Page.GetByRoleOptions().setName(LONG_NAME + "Wilfa"))
         .locator("xpath=following-sibling::*[1]")
