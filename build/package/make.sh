@@ -14,13 +14,16 @@ source "$HERE/options.sh"
 
 cp "$RUN/bemble.jar" "$OUT/app"
 cp "$RUN"/lib/*.jar "$OUT/app/lib"
-java "$HERE/Slim.java" "$OUT"/app/lib/icu4j-*.jar
+WORDS="$HERE/../../words/src/main/resources/bemble/words"
+java "$HERE/Slim.java" "$OUT"/app/lib/icu4j-*.jar $(ls "$WORDS")
 
 # No screen, sound or printer of its own: the screens are the browser's.
 jlink --output "$OUT/runtime" --strip-debug --no-header-files --no-man-pages --compress=2 \
   --include-locales en --add-modules java.base,java.desktop,java.instrument,java.logging,\
 java.management,java.naming,java.security.jgss,java.sql,java.xml,jdk.localedata,jdk.unsupported,jdk.zipfs
 rm -f "$OUT"/runtime/lib/{libawt_xawt,libjawt,libsplashscreen,libjsound}.so
+# For tools that read another Java's classes.
+rm -f "$OUT"/runtime/lib/jrt-fs.jar
 # The debugger's names in the machine itself.
 ! command -v strip >/dev/null || strip "$OUT/runtime/lib/server/libjvm.so"
 

@@ -11,6 +11,7 @@ command -v debootstrap >/dev/null || { echo "Install debootstrap first." >&2; ex
 WORK="$(mktemp -d)"
 ROOT="$WORK/root"
 finish() {
+  pkill -f '^/opt/bemble/bin/bemble' || true
   umount "$ROOT/proc" 2>/dev/null || true
   rm -rf "$WORK"
 }
@@ -85,6 +86,13 @@ ask /api/sets/sheets/preview -H 'Content-Type: application/json' \
 ask /api/exports/pdf -H 'Content-Type: application/json' \
   -d '{"sum":{"plain":"348 + 97"},"kind":"STRIP","per":"COLUMN","frames":6}' >"$WORK/strip.pdf" || fail "nothing is printed"
 head -c 4 "$WORK/strip.pdf" | grep -q '%PDF' || fail "what is printed is no PDF"
+
+tell "Every view has what it asks for, and nothing fails."
+for path in about classes guide handouts ladder pages plan plan/log plan/today plan/year register roll \
+  runs sets settings; do
+  ask "/api/$path" >/dev/null || fail "/api/$path does not answer"
+done
+! grep -q ERROR "$WORK/first" || fail "$(grep -m 1 -A 3 ERROR "$WORK/first")"
 
 tell "A second start finds the first and opens its window again."
 as_teacher /opt/bemble/bin/bemble >"$WORK/second" 2>&1 || fail "$(cat "$WORK/second")"
