@@ -1,5 +1,6 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { api, Trouble } from './client';
+import { showClass } from './ofClass';
 
 // Before the client is made: it takes hold of what the browser offers.
 const answers = vi.hoisted(() => {
@@ -60,6 +61,19 @@ describe('a refusal', () => {
     const refused = await trouble(api.classes());
     expect(refused.message).toContain('does not answer');
     expect(refused.isForNow).toBe(false);
+  });
+});
+
+describe('what was done before Bemble was started anew', () => {
+  it('has the screens ask for all that they show', async () => {
+    const follow = vi.fn();
+    showClass({ id: () => undefined, follow });
+    answers.mockResolvedValue(json(409, { type: 'urn:bemble:stale', detail: 'Changed' }));
+    await trouble(api.addClass({ name: 'Cold Frame' }));
+    expect(follow).not.toHaveBeenCalled();
+    answers.mockResolvedValue(json(409, { type: 'urn:bemble:done-before', detail: 'Done' }));
+    expect((await trouble(api.addClass({ name: 'Potting Shed' }))).message).toBe('Done');
+    expect(follow).toHaveBeenCalledOnce();
   });
 });
 

@@ -1,5 +1,5 @@
 import createClient from 'openapi-fetch';
-import { meantFor, OF_CLASS } from './ofClass';
+import { askAnew, meantFor, OF_CLASS } from './ofClass';
 import { onceOnly } from './once';
 import type { paths } from './schema';
 import type {
@@ -69,6 +69,9 @@ const CUT_OFF = 408;
 /** The type of what the container says that Bemble runs in: it does so while Bemble is stopped. */
 const CONTAINER = 'urn:bemble:no-request';
 
+/** The type of what is said of a change that was made before Bemble was started anew. */
+const DONE_BEFORE = 'urn:bemble:done-before';
+
 /** The status of an answer that says that something else was kept meanwhile. */
 const STALE = 409;
 
@@ -88,6 +91,9 @@ async function taken<T>(call: Promise<{ data?: T; error?: unknown; response: Res
   if (!response.ok) {
     const { type, detail, from, to, meant } = (error ?? {}) as Problem;
     const { status } = response;
+    if (type === DONE_BEFORE) {
+      askAnew();
+    }
     const isForNow = status === NO_ROOM || status === CUT_OFF || type === CONTAINER;
     throw new Trouble(detail ?? OUT_OF_REACH, from, to, meant, isForNow, status === STALE);
   }

@@ -16,6 +16,9 @@ export function showClass(of: Shown) {
   shown = of;
 }
 
+/** Has the screens ask for all that they show. */
+export const askAnew = () => shown.follow();
+
 const NAME = 'Bemble-Class';
 
 /** Has a request name a class of its own: it may come when the screens show another one. */
@@ -32,7 +35,7 @@ export const OF_CLASS: Middleware = {
   },
   onResponse: ({ response }) => {
     if (response.status === OTHER_CLASS) {
-      shown.follow();
+      askAnew();
     }
   },
 };

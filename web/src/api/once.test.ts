@@ -37,6 +37,16 @@ describe('a change', () => {
     expect(keyOf(1)).not.toEqual(keyOf(0));
   });
 
+  it('is refused once in a double press', async () => {
+    sent.mockImplementation(() => Promise.resolve(new Response('{}', { status: 422 })));
+    const told = [
+      await send(change('POST', '/api/classes', {})),
+      await send(change('POST', '/api/classes', {})),
+    ];
+    expect(told.map(({ status }) => status)).toEqual([422, 422]);
+    expect(sent).toHaveBeenCalledTimes(1);
+  });
+
   it('is sent again after another one at the same address', async () => {
     for (const name of ['Neve', 'Bram', 'Neve']) {
       await send(change('PUT', '/api/roll/1', { name }));

@@ -1,6 +1,9 @@
 /** How long after its answer the same request is taken for the second half of a double press. */
 const DOUBLE_MS = 500;
 
+/** The status of a refusal that would be the same a moment later. */
+const REFUSED = 422;
+
 /** The name of the key that Bemble takes once. */
 const KEY = 'Bemble-Request';
 
@@ -41,7 +44,7 @@ export function onceOnly(send: Send): Send {
     try {
       const answer = await sent.answer;
       unanswered.delete(what);
-      if (answer.ok) {
+      if (answer.ok || answer.status === REFUSED) {
         setTimeout(forget, DOUBLE_MS);
       } else {
         forget();

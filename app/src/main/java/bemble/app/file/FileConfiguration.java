@@ -2,12 +2,14 @@ package bemble.app.file;
 
 import bemble.app.http.Epoch;
 import bemble.app.store.Changes;
+import bemble.app.store.RequestInHand;
 import com.zaxxer.hikari.HikariDataSource;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import javax.sql.DataSource;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.properties.ConfigurationProperties;
 import org.springframework.boot.info.BuildProperties;
@@ -71,8 +73,12 @@ class FileConfiguration {
   }
 
   @Bean
-  WriteGuard writeGuard(DiskSpace room, OpenFile open, TransactionOperations transactions) {
-    return new WriteGuard(room, open, transactions);
+  WriteGuard writeGuard(
+      DiskSpace room,
+      OpenFile open,
+      TransactionOperations transactions,
+      ObjectProvider<RequestInHand> inHand) {
+    return new WriteGuard(room, open, transactions, inHand::getObject);
   }
 
   @Bean

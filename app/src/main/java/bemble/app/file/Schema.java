@@ -59,7 +59,8 @@ public final class Schema {
           new Table("ladder_rung", 15, false),
           new Table("class_vote", 18, true),
           new Table("pupil_group", 20, true),
-          new Table("group_pupil", 20, false));
+          new Table("group_pupil", 20, false),
+          new Table("request_key", 23, false));
 
   /** The tables of this Bemble, each behind those that it refers to. */
   static final List<String> TABLES = ALL.stream().map(Table::name).toList();

@@ -1,9 +1,11 @@
 package bemble.app.file;
 
+import bemble.app.store.RequestInHand;
 import java.lang.reflect.InvocationTargetException;
 import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Supplier;
 import org.apache.ibatis.executor.Executor;
 import org.apache.ibatis.mapping.MappedStatement;
 import org.apache.ibatis.mapping.SqlCommandType;
@@ -18,7 +20,8 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 
 /**
  * Stands before every statement of a mapper that writes. There must be room for it, and it belongs
- * to a transaction: one that a service has begun, otherwise one of its own.
+ * to a transaction: one that a service has begun, otherwise one of its own. The key of the request
+ * is kept with its first change.
  */
 @Intercepts({
   @Signature(
@@ -34,12 +37,19 @@ final class WriteGuard implements Interceptor {
   private final DiskSpace room;
   private final OpenFile open;
   private final TransactionOperations transactions;
+  private final Supplier<RequestInHand> inHand;
   private final Map<String, Boolean> writing = new ConcurrentHashMap<>();
 
-  WriteGuard(DiskSpace room, OpenFile open, TransactionOperations transactions) {
+  /** The request in hand is asked for later: this guard stands before what keeps it. */
+  WriteGuard(
+      DiskSpace room,
+      OpenFile open,
+      TransactionOperations transactions,
+      Supplier<RequestInHand> inHand) {
     this.room = room;
     this.open = open;
     this.transactions = transactions;
+    this.inHand = inHand;
   }
 
   @Override
@@ -50,7 +60,7 @@ final class WriteGuard implements Interceptor {
     room.refuseIfFull();
     try {
       return TransactionSynchronizationManager.isActualTransactionActive()
-          ? statement.proceed()
+          ? write(statement)
           : transactions.execute(status -> proceed(statement));
     } catch (FailedStatementException e) {
       throw failed(e.getCause());
@@ -77,9 +87,15 @@ final class WriteGuard implements Interceptor {
                     .contains("from final table"));
   }
 
-  private static Object proceed(Invocation statement) {
+  private Object write(Invocation statement)
+      throws InvocationTargetException, IllegalAccessException {
+    inHand.get().keep();
+    return statement.proceed();
+  }
+
+  private Object proceed(Invocation statement) {
     try {
-      return statement.proceed();
+      return write(statement);
     } catch (InvocationTargetException e) {
       throw new FailedStatementException(e.getTargetException());
     } catch (IllegalAccessException e) {

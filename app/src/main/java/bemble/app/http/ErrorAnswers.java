@@ -54,6 +54,11 @@ class ErrorAnswers extends ResponseEntityExceptionHandler {
   }
 
   @ExceptionHandler
+  ProblemDetail doneBefore(DoneBeforeException done) {
+    return ErrorBodies.of(HttpStatus.CONFLICT, "done-before", done.getMessage());
+  }
+
+  @ExceptionHandler
   ProblemDetail missing(MissingException missing) {
     return ErrorBodies.of(HttpStatus.NOT_FOUND, "missing", missing.getMessage());
   }

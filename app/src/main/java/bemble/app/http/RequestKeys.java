@@ -36,10 +36,15 @@ class RequestKeys extends OncePerRequestFilter {
   /** What was answered to a change that was done. */
   private record Answer(int status, @Nullable String type, byte[] body) {}
 
+  /** The key of a request, if it has one. */
+  static Optional<String> keyOf(HttpServletRequest request) {
+    return Optional.ofNullable(request.getHeader(HEADER))
+        .filter(key -> key.length() <= LONGEST_KEY);
+  }
+
   @Override
   protected boolean shouldNotFilter(HttpServletRequest request) {
-    String key = request.getHeader(HEADER);
-    return key == null || key.length() > LONGEST_KEY || request.getMethod().equals("GET");
+    return request.getMethod().equals("GET") || keyOf(request).isEmpty();
   }
 
   @Override

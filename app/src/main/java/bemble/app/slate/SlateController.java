@@ -2,6 +2,7 @@ package bemble.app.slate;
 
 import bemble.app.http.AnyClass;
 import bemble.app.http.RefusedException;
+import bemble.app.http.SameTwice;
 import bemble.app.http.Slice;
 import bemble.app.working.SumRef;
 import jakarta.validation.Valid;
@@ -70,6 +71,7 @@ class SlateController {
 
   /** Writes on the page; answers without a body where the judge speaks only at the end. */
   @AnyClass
+  @SameTwice
   @PostMapping("/attempts/{id}/strokes")
   ResponseEntity<ReportView> write(
       @PathVariable long id, @Valid @RequestBody StrokesRequest request) {

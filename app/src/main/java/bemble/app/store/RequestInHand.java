@@ -1,0 +1,60 @@
+package bemble.app.store;
+
+import bemble.app.http.KeptKeys;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.time.Period;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/**
+ * The key of the request that a thread serves. The request's first change keeps it, in the same
+ * transaction: a crash leaves both or neither.
+ */
+@Component
+public class RequestInHand implements KeptKeys {
+  /** No screen waits longer for an answer. */
+  private static final Period KEPT = Period.ofDays(1);
+
+  private final ThreadLocal<@Nullable String> toKeep = new ThreadLocal<>();
+  private final RequestKeyMapper keys;
+  private final Clock clock;
+
+  RequestInHand(RequestKeyMapper keys, Clock clock) {
+    this.keys = keys;
+    this.clock = clock;
+  }
+
+  @Override
+  public boolean isKept(String key) {
+    return keys.isKept(key);
+  }
+
+  @Override
+  public void begin(String key) {
+    toKeep.set(key);
+  }
+
+  /** Keeps the key, within the transaction of a change, where no other change has done so. */
+  public void keep() {
+    String key = toKeep.get();
+    if (key != null) {
+      toKeep.remove();
+      keys.insert(key);
+    }
+  }
+
+  @Override
+  public void end(String key, boolean refused) {
+    boolean isKept = toKeep.get() == null;
+    toKeep.remove();
+    if (refused && isKept) {
+      keys.delete(key);
+    }
+  }
+
+  @Override
+  public void forget() {
+    keys.deleteBefore(OffsetDateTime.now(clock).minus(KEPT));
+  }
+}
