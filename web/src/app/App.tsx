@@ -168,7 +168,7 @@ function Skip() {
         zIndex: 20,
         top: 8,
         left: 8,
-        '&:not(:focus)': { opacity: 0, pointerEvents: 'none' },
+        '&:not(:focus)': { top: -80 },
       }}
       onClick={() => {
         const page = document.querySelector<HTMLElement>('main');

@@ -61,3 +61,13 @@ it('stays on nothing where somebody pressed beside everything', async () => {
   await new Promise((over) => requestAnimationFrame(over));
   expect(document.activeElement).toBe(document.body);
 });
+
+it('stays where it is when the second press of two meets nothing', () => {
+  at('first').focus();
+  const heading = document.querySelector('h2') as HTMLElement;
+  const press = (detail: number) =>
+    !heading.dispatchEvent(
+      new MouseEvent('mousedown', { detail, bubbles: true, cancelable: true }),
+    );
+  expect([press(1), press(2)]).toEqual([false, true]);
+});

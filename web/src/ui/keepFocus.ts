@@ -9,6 +9,9 @@ interface Held {
 const REACHED =
   'button:not(:disabled), a[href], input:not(:disabled), textarea:not(:disabled), [tabindex="0"]';
 
+/** What closes has a place of its own for the focus. */
+const CLOSED = '[role=dialog], [role=menu], [role=listbox], [role=alert]';
+
 /** The levels around an element up to which its place is known. */
 const LEVELS = 14;
 
@@ -33,6 +36,13 @@ export function keepFocus() {
       }
     }),
   );
+  // The second press of two may meet nothing, since the first has moved what is under it.
+  document.addEventListener('mousedown', (event) => {
+    const met = event.target instanceof Element ? event.target : null;
+    if (event.detail > 1 && held && !held.element.contains(met) && !met?.closest(REACHED)) {
+      event.preventDefault();
+    }
+  });
   let looking: Held | undefined;
   const look = (lost: Held) => {
     const isElsewhere = !isOnNothing() && document.activeElement !== lost.element;
@@ -57,9 +67,10 @@ export function keepFocus() {
     };
     if (lost.element.isConnected) {
       setTimeout(then, BUSY_MS);
-    } else {
-      // What closes a dialog has a place of its own for the focus.
+    } else if (lost.element.closest(CLOSED)) {
       requestAnimationFrame(then);
+    } else {
+      then();
     }
   }).observe(document.body, {
     subtree: true,

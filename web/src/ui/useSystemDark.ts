@@ -5,4 +5,4 @@ export const useSystemDark = () =>
   useMediaQuery('screen and (prefers-color-scheme: dark)', { noSsr: true });
 
 /** Whether the view is being printed just now. */
-export const useIsPrinted = () => useMediaQuery('print', { noSsr: true });
+export const useIsPrinted = () => !useMediaQuery('screen', { noSsr: true });
