@@ -173,7 +173,8 @@ function BoardPage({ working }: { working: Working }) {
           step < working.steps.length ? [layersAt(working, step)[0]] : layersAt(working, step)
         }
         focus={steps[step]?.focus}
-        columns={working.columns}
+        names={working}
+        walked
       />
       <Box sx={{ px: 4, py: 1.5, bgcolor: 'ink.now', borderTop: 6, borderColor: 'ink.nowEdge' }}>
         {now && working.cues.length > 0 && number < working.steps.length && (

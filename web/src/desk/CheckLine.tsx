@@ -1,14 +1,13 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Divider from '@mui/material/Divider';
-import MenuItem from '@mui/material/MenuItem';
 import { useQuery } from '@tanstack/react-query';
 import { memo, useState } from 'react';
 import { api } from '../api/client';
 import type { Working } from '../api/types';
 import { deferred } from '../ui/deferred';
 import { useDeskTools } from '../session/deskContext';
-import { Menu } from '../ui/menu';
+import { MenuButton } from '../ui/MenuButton';
+import type { Entry } from '../ui/MenuEntries';
 import { t } from '../words';
 
 const ElsewhereDialog = deferred(() => import('./ElsewhereDialog'));
@@ -16,15 +15,31 @@ const ElsewhereDialog = deferred(() => import('./ElsewhereDialog'));
 /** How this page is checked, and checking a working done elsewhere. */
 export const CheckLine = memo(function CheckLine({ working }: { working: Working }) {
   const { workAnew, setOut } = useDeskTools();
-  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const [asked, setAsked] = useState(false);
   const [elsewhere, setElsewhere] = useState(false);
   const { check, sum, finer } = working;
   const ways = useQuery({
     queryKey: ['check ways', sum],
     queryFn: () => api.checkWays(sum),
-    enabled: anchor !== null,
+    enabled: asked,
     staleTime: Infinity,
   });
+  const toChoose: Entry[] = ways.isError
+    ? [{ key: 'trouble', name: ways.error.message }]
+    : (ways.data ?? []).map(({ value, name, steps: count, strength }) => ({
+        key: value,
+        name,
+        aside: [t('desk.steps', { steps: count }), strength].filter(Boolean).join(' · '),
+        selected: value === check.choice,
+        onChoose: () => workAnew({ ...sum, check: value }),
+      }));
+  const steps = STEPS.map(({ checkSteps, name }, at) => ({
+    key: checkSteps,
+    name,
+    selected: checkSteps === sum.style?.checkSteps,
+    isBelowLine: at === 0 && toChoose.length > 0,
+    onChoose: () => workAnew({ ...sum, style: { ...sum.style, checkSteps } }),
+  }));
   return (
     <Box
       sx={{
@@ -36,60 +51,14 @@ export const CheckLine = memo(function CheckLine({ working }: { working: Working
         gap: 1,
       }}
     >
-      <Button
-        aria-haspopup="menu"
+      <MenuButton
         title={check.about}
-        onClick={(event) => setAnchor(event.currentTarget)}
+        onOpen={() => setAsked(true)}
+        entries={() => (ways.isPending ? undefined : [...toChoose, ...steps])}
         sx={SMALL}
       >
         {t('desk.check', { way: check.way })}
-      </Button>
-      <Menu
-        anchorEl={anchor}
-        open={anchor !== null && !ways.isPending}
-        onClose={() => setAnchor(null)}
-      >
-        {ways.isError && <MenuItem disabled>{ways.error.message}</MenuItem>}
-        {ways.data?.map(({ value, name, steps, strength }) => (
-          <MenuItem
-            key={value}
-            selected={value === check.choice}
-            onClick={() => {
-              setAnchor(null);
-              workAnew({ ...sum, check: value });
-            }}
-          >
-            {name}
-            <Box
-              component="span"
-              sx={{
-                ml: 'auto',
-                pl: 3,
-                color: 'text.secondary',
-                fontSize: 15,
-                whiteSpace: 'normal',
-                lineHeight: 1.2,
-              }}
-            >
-              {t('desk.steps', { steps })}
-              {strength && ` · ${strength}`}
-            </Box>
-          </MenuItem>
-        ))}
-        {ways.data && ways.data.length > 0 && <Divider />}
-        {STEPS.map(({ checkSteps, name }) => (
-          <MenuItem
-            key={checkSteps}
-            selected={checkSteps === sum.style?.checkSteps}
-            onClick={() => {
-              setAnchor(null);
-              workAnew({ ...sum, style: { ...sum.style, checkSteps } });
-            }}
-          >
-            {name}
-          </MenuItem>
-        ))}
-      </Menu>
+      </MenuButton>
       {finer && (
         <Button onClick={() => setOut({ ...sum, plain: finer.plain })} sx={SMALL}>
           {finer.name}

@@ -1,7 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
-import { memo, useLayoutEffect, useRef, useState, type RefObject } from 'react';
+import { memo, useLayoutEffect, useRef, type RefObject } from 'react';
 import { Link } from 'react-router';
 import type { Method, Working } from '../api/types';
 import { BAR } from '../ui/book';
@@ -10,7 +9,7 @@ import { useStable } from '../ui/useStable';
 import { useDesk, useDeskTools } from '../session/deskContext';
 import { lastStep } from '../session/deskReducer';
 import { Ribbon } from './Ribbon';
-import { Menu } from '../ui/menu';
+import { MenuButton } from '../ui/MenuButton';
 import { t } from '../words';
 
 interface Tools {
@@ -151,7 +150,6 @@ function Beside({
   method: string | null;
   onChoose: (method: string | null) => void;
 }) {
-  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const others: Method[] = working.methods.filter(
     ({ id, misfit }) => id !== working.sum.method && misfit === undefined,
   );
@@ -163,33 +161,19 @@ function Beside({
     );
   }
   return (
-    <>
-      <Button
-        aria-haspopup="menu"
-        aria-label={t('desk.beside-another-way')}
-        disabled={others.length === 0}
-        title={others.length === 0 ? t('desk.there-is-no-other-method') : undefined}
-        onClick={(event) => setAnchor(event.currentTarget)}
-        sx={TO_DO}
-      >
-        {t('desk.beside')}
-        <Box component="span" sx={{ display: { xs: 'none', sm: 'inline' } }}>
-          {t('desk.another-way')}
-        </Box>
-      </Button>
-      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
-        {others.map(({ id, name }) => (
-          <MenuItem
-            key={id}
-            onClick={() => {
-              setAnchor(null);
-              onChoose(id);
-            }}
-          >
-            {name}
-          </MenuItem>
-        ))}
-      </Menu>
-    </>
+    <MenuButton
+      aria-label={t('desk.beside-another-way')}
+      disabled={others.length === 0}
+      title={others.length === 0 ? t('desk.there-is-no-other-method') : undefined}
+      entries={() =>
+        others.map(({ id, name }) => ({ key: id, name, onChoose: () => onChoose(id) }))
+      }
+      sx={TO_DO}
+    >
+      {t('desk.beside')}
+      <Box component="span" sx={{ display: { xs: 'none', sm: 'inline' } }}>
+        {t('desk.another-way')}
+      </Box>
+    </MenuButton>
   );
 }

@@ -74,7 +74,8 @@ export function DeskScreen() {
           focus={
             working ? (besideMethod ? working.steps : allSteps(working))[step]?.focus : undefined
           }
-          columns={working?.columns}
+          names={working ?? undefined}
+          walked={working !== null}
         />
         <Box sx={RIGHT_PAGE}>
           {!working && <EmptyDesk />}

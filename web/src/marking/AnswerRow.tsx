@@ -148,6 +148,12 @@ const WORDS = {
   LEFT_OUT: t('marking.not-asked'),
 } as const;
 
+const isNumber = ({ given }: Cell) => given !== NO_NUMBER;
+
+/** An answer to those who hear the grid. */
+const inWords = (cell: Cell) =>
+  `${WORDS[cell.outcome]} ${cell.outcome === 'WRONG' && isNumber(cell) ? cell.given : ''}`;
+
 /** The end of a number that is being typed. */
 const TAIL = { overflow: 'hidden', placeContent: 'center end' } as const;
 
@@ -186,19 +192,14 @@ const Square = memo(function Square({
   onOpen: () => void;
 }) {
   const shown = typed || pending;
+  const isEmpty = shown === '' || (shown === undefined && !cell);
   const known = cell && cell.slips.length > 0;
-  const isNoNumber = cell?.given === NO_NUMBER;
   return (
     <Box
       role="gridcell"
       id={id}
       aria-selected={here}
-      aria-label={
-        shown ??
-        (cell
-          ? `${WORDS[cell.outcome]} ${cell.outcome === 'WRONG' && !isNoNumber ? cell.given : ''}`
-          : t('marking.empty'))
-      }
+      aria-label={isEmpty ? t('marking.empty') : (shown ?? (cell && inWords(cell)))}
       tabIndex={-1}
       data-outcome={shown === undefined ? cell?.outcome : undefined}
       onClick={() => onAt({ row, column })}
@@ -225,7 +226,7 @@ const Square = memo(function Square({
           : {}),
       }}
     >
-      {shown ?? (cell && (SIGNS[cell.outcome] ?? (isNoNumber ? CROSS : cell.given)))}
+      {shown ?? (cell && (SIGNS[cell.outcome] ?? (isNumber(cell) ? cell.given : CROSS)))}
       {shown === undefined && cell?.overruled && '*'}
     </Box>
   );

@@ -251,7 +251,8 @@ function Pages({
         label={t('mistake.a-page-that-goes-wrong')}
         layers={layers}
         focus={part === 'page' ? (wrong.steps[step]?.focus ?? undefined) : undefined}
-        columns={wrong.columns}
+        names={wrong}
+        walked
         overlay={
           part === 'vote' ? (
             <Letters squares={squares} votes={votes} />
@@ -274,7 +275,8 @@ function Pages({
                 : [{ paper: setOutPaper(right), step: Infinity, boxless: true }]
           }
           focus={part === 'right' ? (right.steps[step]?.focus ?? undefined) : undefined}
-          columns={right.columns}
+          names={right}
+          walked
         />
       </Box>
     </Box>

@@ -2,10 +2,10 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import visuallyHidden from '@mui/utils/visuallyHidden';
 import { memo, useLayoutEffect, useRef, useState, type ReactNode } from 'react';
-import type { Area, ColumnName, Square } from '../api/types';
+import type { Area, Square } from '../api/types';
 import { bounds, home, LEAST_SIDE, middleX, middleY, reach, same, SIDE } from './geometry';
 import type { Layer } from './layer';
-import { described, readAloud, type Told } from './reading';
+import { described, NAMELESS, readAloud, type Names, type Told } from './reading';
 import { Sheet, SheetSvg, Wash, Squares } from './Sheet';
 import { useSize } from '../ui/useSize';
 import { useWalk } from './walk';
@@ -21,7 +21,8 @@ export function SquaredPage({
   layers,
   focus,
   label,
-  columns: names,
+  names = NAMELESS,
+  walked = false,
   room,
   overlay,
   onSquare,
@@ -31,8 +32,10 @@ export function SquaredPage({
   layers: Layer[];
   focus?: Area;
   label: string;
-  /** The names of the columns; with them the paper can be pointed at and walked over. */
-  columns?: ColumnName[];
+  /** The words for its places. */
+  names?: Names;
+  /** Whether the paper can be pointed at and walked over. */
+  walked?: boolean;
   /** Whether squares grow until the work fills the page, to be read from the back of a room. */
   room?: boolean;
   /** Drawn over the marks, in their own units. */
@@ -67,7 +70,7 @@ export function SquaredPage({
     .filter((layer) => layer.fresh)
     .flatMap(({ paper, step }) => paper.marks.filter((mark) => mark.step === step).map(home));
   const [pointer, setPointer] = useState<Square | null>(null);
-  const walk = names ? { names, pointer, setPointer } : null;
+  const walk = walked ? { pointer, setPointer } : null;
   useWalk(walk, work);
   const pointed = walk && pointer;
   const seen = [
@@ -120,7 +123,7 @@ export function SquaredPage({
           height={rows * side}
           viewBox={`0 0 ${columns * SIDE} ${rows * SIDE}`}
           role="img"
-          aria-label={readAloud(layers, names ?? [], told) || t('paper.nothing-is-written-yet')}
+          aria-label={readAloud(layers, names, told) || t('paper.nothing-is-written-yet')}
           data-testid="paper"
         >
           <g transform={inPlace}>{focus && <Wash area={focus} />}</g>
@@ -142,7 +145,7 @@ export function SquaredPage({
       </Box>
       {pointed && (
         <Box aria-live="polite" data-testid="pointed" sx={visuallyHidden}>
-          {described(pointed, layers, names ?? [])}
+          {described(pointed, layers, names)}
         </Box>
       )}
       {layers.length > 0 && <Zoom zoom={zoom} onZoom={setZoom} />}

@@ -1,12 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import type { Mark } from '../api/types';
 import type { Layer } from './layer';
-import { described, readAloud } from './reading';
+import { described, NAMELESS, readAloud } from './reading';
 
-const NAMES = [
-  { column: 1, name: 'tens' },
-  { column: 2, name: 'ones' },
-];
+const NAMES = {
+  columns: [
+    { column: 1, name: 'tens' },
+    { column: 2, name: 'ones' },
+  ],
+};
 
 const figure = (row: number, column: number, text: string, more: Partial<Mark> = {}): Mark => ({
   id: row * 10 + column,
@@ -47,6 +49,13 @@ describe('a page read aloud', () => {
     expect(readAloud(layers, NAMES, told)).toBe('Row 1: tens 4, first slip, ones 6.');
   });
 
+  it('names the row of the answer', () => {
+    const layers = page(0, figure(1, 2, '8'), figure(2, 2, '4'));
+    const names = { ...NAMES, answerRow: 2 };
+    expect(readAloud(layers, names)).toBe('Row 2: ones 8. Answer row: ones 4.');
+    expect(described({ row: 2, column: 1 }, layers, names)).toBe('tens, answer row: blank');
+  });
+
   it('says what is struck from its stroke on', () => {
     const struck = figure(0, 1, '4', { struck: 1 });
     expect(readAloud(page(0, struck), NAMES)).toBe('Row 1: tens 4.');
@@ -55,7 +64,7 @@ describe('a page read aloud', () => {
 
   it('counts columns where they have no names, and knows when it is beside them', () => {
     const layers = page(0, figure(0, 4, '7'));
-    expect(described({ row: 0, column: 4 }, layers, [])).toBe('column 5, row 1: 7');
+    expect(described({ row: 0, column: 4 }, layers, NAMELESS)).toBe('column 5, row 1: 7');
     expect(described({ row: 0, column: 4 }, layers, NAMES)).toBe('beside the columns, row 1: 7');
   });
 });

@@ -12,8 +12,18 @@ const THINGS = {
   STACK: t('paper.stack'),
 } as const;
 
+/** The words for where a square stands. */
+export interface Names {
+  columns: ColumnName[];
+  /** The row in which the answer stands, where the page shows it. */
+  answerRow?: number;
+}
+
+/** Words for a page whose places have no names. */
+export const NAMELESS: Names = { columns: [] };
+
 /** A square in words: its place, its row, and what stands in it. */
-export function described(square: Square, layers: Layer[], names: ColumnName[]): string {
+export function described(square: Square, layers: Layer[], names: Names): string {
   const texts = layers.flatMap((layer) =>
     layer.paper.marks
       .filter((mark) => isSeen(mark, layer) && same(home(mark), square))
@@ -21,8 +31,11 @@ export function described(square: Square, layers: Layer[], names: ColumnName[]):
       .filter((text) => text !== ''),
   );
   return t('paper.square', {
-    place: placeOf(square.column, names),
-    row: square.row + 1,
+    place: placeOf(square.column, names.columns),
+    row:
+      square.row === names.answerRow
+        ? t('paper.answer-row')
+        : t('paper.row-of', { row: square.row + 1 }),
     figures: texts.join(', ') || t('common.blank'),
   });
 }
@@ -31,7 +44,7 @@ export function described(square: Square, layers: Layer[], names: ColumnName[]):
 export type Told = (square: Square) => string | undefined;
 
 /** All that is written, row by row from the top, each from its left. */
-export function readAloud(layers: Layer[], names: ColumnName[], told?: Told): string {
+export function readAloud(layers: Layer[], names: Names, told?: Told): string {
   const rows = new Map<number, { column: number; text: string }[]>();
   for (const layer of layers) {
     for (const mark of layer.paper.marks) {
@@ -49,8 +62,11 @@ export function readAloud(layers: Layer[], names: ColumnName[], told?: Told): st
     .map(([row, texts]) => {
       const read = texts
         .sort((one, other) => one.column - other.column)
-        .map(({ column, text }) => [nameOf(column, names), text].filter(Boolean).join(' '));
-      return t('paper.row', { row: row + 1, figures: read.join(', ') });
+        .map(({ column, text }) => [nameOf(column, names.columns), text].filter(Boolean).join(' '));
+      const figures = read.join(', ');
+      return row === names.answerRow
+        ? t('paper.answer-row-read', { figures })
+        : t('paper.row', { row: row + 1, figures });
     })
     .join(' ');
 }

@@ -1,6 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
 import Popover from '@mui/material/Popover';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -9,7 +8,7 @@ import type { Range, Recipe } from '../api/types';
 import { useCurrentClass } from '../session/classes';
 import { RangeFields, SizeFields } from './BlankFields';
 import { grouped, numbersOf, sizeWords, withSize, withWish } from './sentence';
-import { Menu } from '../ui/menu';
+import { MenuButton } from '../ui/MenuButton';
 import { t } from '../words';
 
 /** What a blank of the sentence stands for. */
@@ -153,32 +152,17 @@ function WishFields({
 function MoreWishes({ recipe, onTake }: { recipe: Recipe; onTake: (trait: string) => void }) {
   const style = useCurrentClass()?.style;
   const { data } = useQuery({ queryKey: ['traits', style], queryFn: api.traits });
-  const [at, setAt] = useState<HTMLElement | null>(null);
   const free = data?.filter(
     ({ operation, name }) => operation === recipe.operation && !(name in (recipe.wishes ?? {})),
   );
   return (
-    <>
-      <Button
-        aria-haspopup="menu"
-        onClick={(event) => setAt(event.currentTarget)}
-        sx={{ minHeight: 30, px: 1, py: 0, fontSize: 15 }}
-      >
-        {t('sets.one-wish-more')}
-      </Button>
-      <Menu open={at !== null} anchorEl={at} onClose={() => setAt(null)}>
-        {free?.map(({ name, words }) => (
-          <MenuItem
-            key={name}
-            onClick={() => {
-              onTake(name);
-              setAt(null);
-            }}
-          >
-            {words}
-          </MenuItem>
-        ))}
-      </Menu>
-    </>
+    <MenuButton
+      entries={() =>
+        free?.map(({ name, words }) => ({ key: name, name: words, onChoose: () => onTake(name) }))
+      }
+      sx={{ minHeight: 30, px: 1, py: 0, fontSize: 15 }}
+    >
+      {t('sets.one-wish-more')}
+    </MenuButton>
   );
 }

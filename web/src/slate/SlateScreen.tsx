@@ -5,7 +5,7 @@ import { useParams } from 'react-router';
 import type { Attempt, Hint, Square } from '../api/types';
 import { left, same, SIDE, top } from '../paper/geometry';
 import type { Layer } from '../paper/layer';
-import { described } from '../paper/reading';
+import { described, NAMELESS } from '../paper/reading';
 import { SquaredPage } from '../paper/SquaredPage';
 import { asPaper } from '../hand/asPaper';
 import { SquareFrame } from '../hand/SquareFrame';
@@ -100,6 +100,8 @@ function OpenSlate({ id }: { id: number }) {
     const verdict = report?.figures.find((figure) => same(figure.at, square))?.verdict;
     return verdict && VERDICTS[verdict];
   };
+  // Whoever sets the sum out may do so in other squares.
+  const names = attempt.settingOut === 'GIVEN' ? attempt : NAMELESS;
   const layers: Layer[] = [
     { paper: attempt.paper, step: Infinity, boxless: true },
     { paper: written, step: 0 },
@@ -110,6 +112,7 @@ function OpenSlate({ id }: { id: number }) {
         <SquaredPage
           label={t('slate.slate')}
           layers={layers}
+          names={names}
           told={told}
           onSquare={ended ? undefined : go}
           sightOf={ended ? undefined : at}
@@ -167,9 +170,7 @@ function OpenSlate({ id }: { id: number }) {
       </Box>
       {!ended && (
         <Box aria-live="polite" data-testid="at-cursor" sx={visuallyHidden}>
-          {[described(at, layers, attempt.settingOut === 'GIVEN' ? attempt.columns : []), told(at)]
-            .filter(Boolean)
-            .join(', ')}
+          {[described(at, layers, names), told(at)].filter(Boolean).join(', ')}
         </Box>
       )}
       <SlateBar

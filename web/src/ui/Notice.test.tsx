@@ -22,7 +22,7 @@ function Speaker() {
   );
 }
 
-const press = (name: string) => userEvent.click(screen.getByRole('button', { name }));
+const press = async (name: string) => userEvent.click(await screen.findByRole('button', { name }));
 
 describe('NoticeProvider', () => {
   beforeEach(() => {
@@ -39,10 +39,10 @@ describe('NoticeProvider', () => {
   it('undoes each of several deletions, the last one first', async () => {
     await press('delete bulbs');
     await press('delete leeks');
-    expect(screen.getByText('leeks deleted')).toBeTruthy();
+    expect(await screen.findByText('leeks deleted')).toBeTruthy();
     await press('Undo');
     expect([undo.bulbs.mock.calls.length, undo.leeks.mock.calls.length]).toEqual([0, 1]);
-    expect(screen.getByText('bulbs deleted')).toBeTruthy();
+    expect(await screen.findByText('bulbs deleted')).toBeTruthy();
     await press('Undo');
     expect([undo.bulbs.mock.calls.length, undo.leeks.mock.calls.length]).toEqual([1, 1]);
   });
@@ -67,10 +67,10 @@ describe('NoticeProvider', () => {
   it('shows a notice without anything to do above one with, which is not lost', async () => {
     await press('delete bulbs');
     await press('save');
-    expect(screen.getByText('saved')).toBeTruthy();
+    expect(await screen.findByText('saved')).toBeTruthy();
     expect(screen.queryByRole('button', { name: 'Undo' })).toBeNull();
     await press('delete leeks');
     await press('Undo');
-    expect(screen.getByText('bulbs deleted')).toBeTruthy();
+    expect(await screen.findByText('bulbs deleted')).toBeTruthy();
   });
 });

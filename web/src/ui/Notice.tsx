@@ -1,12 +1,9 @@
-import Button from '@mui/material/Button';
-import Snackbar from '@mui/material/Snackbar';
 import { useCallback, useState, type ReactNode } from 'react';
-import { t } from '../words';
+import { openedLater } from './deferred';
 import { NoticeContext, type Notice } from './useNotice';
 import { useUndoKey } from './useUndoKey';
 
-const SHORT_MS = 5000;
-const ACTION_MS = 12000;
+const NoticeFoot = openedLater(() => import('./NoticeFoot'));
 
 /**
  * Shows one short notice at the foot of the screen, with at most one thing to do about it. What can
@@ -31,43 +28,13 @@ export function NoticeProvider({ children }: { children: ReactNode }) {
   return (
     <NoticeContext value={say}>
       {children}
-      <Snackbar
+      <NoticeFoot
         key={`${notices.length} ${notice?.text}`}
         open={notice !== undefined}
-        autoHideDuration={notice?.undo ? null : notice?.action ? ACTION_MS : SHORT_MS}
-        // Above the bar with what can be done.
-        sx={{ bottom: { xs: 104, sm: 96 } }}
-        onClose={(_, reason) => reason === 'timeout' && close()}
-        message={notice?.text}
-        action={
-          <>
-            {notice?.action && (
-              <Button
-                variant="contained"
-                onClick={() => {
-                  close();
-                  notice.action?.run();
-                }}
-              >
-                {notice.action.label}
-              </Button>
-            )}
-            {notice?.undo && (
-              <>
-                <Button variant="contained" aria-keyshortcuts="Control+Z" onClick={undo}>
-                  {t('common.undo')}
-                </Button>
-                <Button
-                  variant="text"
-                  sx={{ color: 'inherit', ml: 1 }}
-                  onClick={() => setNotices([])}
-                >
-                  {t('common.dismiss')}
-                </Button>
-              </>
-            )}
-          </>
-        }
+        notice={notice}
+        onClose={close}
+        onUndo={undo}
+        onDismiss={() => setNotices([])}
       />
     </NoticeContext>
   );

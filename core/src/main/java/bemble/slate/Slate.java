@@ -12,10 +12,13 @@ import bemble.paper.Area;
 import bemble.paper.Mark;
 import bemble.paper.Paper;
 import bemble.paper.Role;
+import bemble.paper.Shape;
 import bemble.paper.Square;
 import bemble.procedure.Working;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** The sheet on which a sum is to be worked, and its true page. */
@@ -77,6 +80,33 @@ public final class Slate {
   /** Whether its box or bracket is printed even where the writer sets the sum out. */
   public boolean isFramed() {
     return sum.method().form() == PageForm.FRAMED;
+  }
+
+  /**
+   * The row of the answer, counted from 0, where the sheet shows it by a ruled line right above or
+   * below: on other sheets it would tell how many rows there are to be before it.
+   */
+  public Optional<Integer> answerRow() {
+    List<Integer> rows =
+        truth.paper().marks().stream()
+            .filter(mark -> mark.role().kind() == Role.Kind.ANSWER)
+            .flatMap(
+                mark ->
+                    mark.shape() instanceof Shape.Figure figure
+                        ? Stream.of(figure)
+                        : Stream.empty())
+            .map(figure -> figure.at().row())
+            .distinct()
+            .toList();
+    boolean shown =
+        rows.size() == 1 && sheet().marks().stream().anyMatch(mark -> rules(mark, rows.get(0)));
+    return shown ? Optional.of(rows.get(0)) : Optional.empty();
+  }
+
+  private static boolean rules(Mark mark, int row) {
+    return mark.shape() instanceof Shape.Line line
+        && line.from().row() == line.to().row()
+        && (line.from().row() == row || line.from().row() == row + 1);
   }
 
   /**

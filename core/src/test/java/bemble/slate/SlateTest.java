@@ -26,6 +26,7 @@ import bemble.style.Style;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -151,10 +152,14 @@ class SlateTest {
   }
 
   private static Area sheet(String line, String method) {
+    return slate(line, method).sheet().extent();
+  }
+
+  private static Slate slate(String line, String method) {
     Problem problem =
         ((Reading.Understood) new ProblemReader(Limits.STANDARD).read(line)).problem();
     Method<?> by = Methods.find(problem.operation(), method).orElseThrow();
-    return new Slate(new Sum(problem, by, Style.STANDARD), SettingOut.GIVEN).sheet().extent();
+    return new Slate(new Sum(problem, by, Style.STANDARD), SettingOut.GIVEN);
   }
 
   @ParameterizedTest
@@ -253,5 +258,17 @@ class SlateTest {
                                 && (later.kind() == Stroke.Kind.RUB
                                     || later.kind() == strokes.get(i).kind())))
         .count();
+  }
+
+  /** On other sheets the row of the answer would tell how many come before it. */
+  @ParameterizedTest
+  @CsvSource({
+    "46 + 38, column, 4",
+    "702 − 385, exchange, 5",
+    "936 ÷ 4, long, 1",
+    "57 × 38, column,"
+  })
+  void namesTheRowOfTheAnswerWhereALineShowsIt(String line, String method, Integer row) {
+    assertEquals(Optional.ofNullable(row), slate(line, method).answerRow());
   }
 }

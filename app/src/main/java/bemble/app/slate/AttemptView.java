@@ -46,6 +46,7 @@ public record AttemptView(
    *
    * @param paper the sheet with what was set out for the writer
    * @param path the squares in the order in which a practised hand would fill them
+   * @param answerRow the row of the answer, where the sheet shows it
    * @param strokes all that was done, in order
    * @param truth the true page, once this one is handed in
    */
@@ -53,6 +54,7 @@ public record AttemptView(
       Paper paper,
       List<Waypoint> path,
       List<ColumnName> columns,
+      @Nullable Integer answerRow,
       List<StrokeView> strokes,
       @Nullable Paper truth) {}
 

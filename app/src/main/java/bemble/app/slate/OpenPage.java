@@ -170,6 +170,7 @@ final class OpenPage {
             slate.sheet(),
             slate.path(),
             words.columns(slate.truth().paper()),
+            slate.answerRow().orElse(null),
             List.copyOf(strokes),
             isEnded() && !row.silent() ? slate.truth().paper() : null),
         new Judged(

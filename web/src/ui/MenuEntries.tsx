@@ -1,0 +1,71 @@
+import Box from '@mui/material/Box';
+import Divider from '@mui/material/Divider';
+import Menu from '@mui/material/Menu';
+import MenuItem from '@mui/material/MenuItem';
+import type { ReactNode } from 'react';
+
+/** Something that can be chosen in a menu. */
+export interface Entry {
+  key: string | number;
+  name: ReactNode;
+  /** What is said of it at its other end. */
+  aside?: string;
+  selected?: boolean;
+  /** Whether a line divides it from those above it. */
+  isBelowLine?: boolean;
+  /** Where there is none, the entry is a remark. */
+  onChoose?: () => void;
+}
+
+/** A menu. */
+export default function MenuEntries({
+  open,
+  anchor,
+  entries,
+  onClose,
+}: {
+  open: boolean;
+  anchor: HTMLElement | null;
+  entries: Entry[];
+  onClose: () => void;
+}) {
+  return (
+    <Menu open={open} anchorEl={anchor} onClose={onClose} slotProps={{ paper: { sx: PAPER } }}>
+      {entries.flatMap(({ key, name, aside, selected, isBelowLine, onChoose }) => [
+        isBelowLine && <Divider key={`above ${key}`} />,
+        <MenuItem
+          key={key}
+          selected={selected}
+          disabled={!onChoose}
+          onClick={() => {
+            onClose();
+            onChoose?.();
+          }}
+        >
+          <Box component="span" sx={{ ...NAME, maxWidth: aside ? '66%' : '100%' }}>
+            {name}
+          </Box>
+          {aside && (
+            <Box component="span" sx={ASIDE}>
+              {aside}
+            </Box>
+          )}
+        </MenuItem>,
+      ])}
+    </Menu>
+  );
+}
+
+/** No wider than the screen. */
+const PAPER = { maxHeight: 420, maxWidth: 'min(520px, calc(100% - 32px))' };
+
+const NAME = { flex: '0 0 auto', overflow: 'hidden', textOverflow: 'ellipsis' };
+
+const ASIDE = {
+  ml: 'auto',
+  pl: 3,
+  color: 'text.secondary',
+  fontSize: 15,
+  whiteSpace: 'normal',
+  lineHeight: 1.2,
+};
