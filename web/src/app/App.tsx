@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Route, Routes, useLocation, useNavigate } from 'react-router';
 import { DeskScreen } from '../desk/DeskScreen';
 import { ProblemLine } from '../desk/ProblemLine';
@@ -11,6 +11,7 @@ import { ScreenBoundary } from '../ui/ScreenBoundary';
 import { Coming } from '../ui/Coming';
 import { deferred, openedLater } from '../ui/deferred';
 import { useKeys } from '../ui/useKeys';
+import { toPage } from '../ui/toPage';
 import { useStable } from '../ui/useStable';
 import { ClassChoice } from '../house/ClassChoice';
 import { Start } from './Start';
@@ -38,14 +39,19 @@ export function App() {
   const navigate = useNavigate();
   const { pathname } = useLocation();
   const [showKeys, setShowKeys] = useState(false);
+  const turnedByKey = useRef(false);
+  useEffect(() => {
+    if (turnedByKey.current) {
+      turnedByKey.current = false;
+      toPage();
+    }
+  }, [pathname]);
   useKeys((key, event) => {
     const turned = event.altKey ? TABS[Number(event.code.replace('Digit', '')) - 1] : undefined;
-    if (turned) {
-      navigate(turned.path);
-      return true;
-    }
-    if (key === 'F1') {
-      navigate('/help');
+    const to = key === 'F1' ? '/help' : turned?.path;
+    if (to) {
+      turnedByKey.current = true;
+      navigate(to);
       return true;
     }
     if (key === '?') {
@@ -170,11 +176,7 @@ function Skip() {
         left: 8,
         '&:not(:focus)': { top: -80 },
       }}
-      onClick={() => {
-        const page = document.querySelector<HTMLElement>('main');
-        page?.setAttribute('tabindex', '-1');
-        page?.focus();
-      }}
+      onClick={toPage}
     >
       {t('app.to-the-page')}
     </Button>

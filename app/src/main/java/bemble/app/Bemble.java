@@ -48,7 +48,11 @@ public class Bemble {
       if (isFromMenu(args)) {
         MenuStart.open(data(args), port -> start(with("--server.port=" + port, args)));
       } else {
-        FirstAnswers.ask(RunningBemble.at(start(args)));
+        start(args);
+        if (Arrays.asList(args).contains("--once")) {
+          // What a start and its first answers take was noted by whoever started it.
+          System.exit(0);
+        }
       }
     } catch (AbandonedRunException prepared) {
       // The build only has its beans worked out.
@@ -77,10 +81,14 @@ public class Bemble {
     return port(app.run(args));
   }
 
-  /** Bemble answers from now on; the demo's data are still being written. */
+  /** Bemble answers quickly from now on; the demo's data are still being written. */
   private static void sayWhere(ApplicationStartedEvent started) {
-    String port = port(started.getApplicationContext());
-    System.out.println(Sentences.of("start.open", RunningBemble.at(port).address()));
+    RunningBemble bemble = RunningBemble.at(port(started.getApplicationContext()));
+    // A window from the menu takes its time to open, and its Bemble is asked meanwhile.
+    if (!isFromMenu(started.getArgs())) {
+      FirstAnswers.ask(bemble);
+    }
+    System.out.println(Sentences.of("start.open", bemble.address()));
   }
 
   private static String port(ApplicationContext bemble) {

@@ -3,27 +3,37 @@ package bemble.app;
 import bemble.app.about.RunningBemble;
 import java.io.IOException;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * Asks Bemble once what a browser will ask first. Whatever is made only when it is first used is
- * made then, while the browser opens, so that nobody waits for it.
+ * made then, so that nobody waits for it.
  */
 final class FirstAnswers {
   private static final List<String> ASKED =
-      List.of("/desk", "/api/classes", "/api/plan/today", "/api/settings", "/api/register");
+      List.of("/api/settings", "/desk", "/api/classes", "/api/plan/today", "/api/register");
 
   private static final String SUM = "{\"plain\":\"348 + 97\"}";
 
+  /** A question to Bemble. */
+  private interface Question {
+    void ask() throws IOException;
+  }
+
   private FirstAnswers() {}
 
+  /** Asks side by side, and ends when all is answered. */
   static void ask(RunningBemble bemble) {
+    Stream<Question> sum = Stream.of(() -> bemble.post("/api/workings", SUM));
+    Stream<Question> views = ASKED.stream().map(path -> () -> bemble.get(path));
+    Stream.concat(sum, views).toList().parallelStream().forEach(FirstAnswers::ask);
+  }
+
+  private static void ask(Question question) {
     try {
-      for (String path : ASKED) {
-        bemble.get(path);
-      }
-      bemble.post("/api/workings", SUM);
+      question.ask();
     } catch (IOException unanswered) {
-      // Nobody waits for these answers: the browser will ask for them itself.
+      // The browser will ask for it itself.
     }
   }
 }

@@ -64,6 +64,7 @@ class KeyboardJourneyTest extends Journey {
     hand.press("Alt+7");
     Locator kept = hand.button("Open From the ones up");
     assertThat(kept).isVisible();
+    assertThat(hand.page.locator("main:focus, main :focus")).hasCount(1);
     pressWith("Enter", kept);
     assertThat(hand.sentence()).isVisible();
     hand.press("b");
