@@ -7,7 +7,9 @@ import type { Layer } from '../paper/layer';
 import { Sheet, SheetSvg, Wash } from '../paper/Sheet';
 import { shownArea, SIDE } from '../paper/geometry';
 import { useInSight } from '../ui/useInSight';
+import { CueRow } from '../session/CueRow';
 import { livePage } from './livePage';
+import { MoveList } from './MoveList';
 import { t } from '../words';
 
 /** One setting: what it is about, its values, and a small live page that follows it. */
@@ -16,13 +18,13 @@ export const SettingCard = memo(function SettingCard({
   style,
   lastSum,
   trouble,
-  onChoose,
+  onChange,
 }: {
   setting: Setting;
   style: Style;
   lastSum: Working | null;
   trouble?: string;
-  onChoose: OnChoose;
+  onChange: OnChange;
 }) {
   return (
     <Box
@@ -37,68 +39,76 @@ export const SettingCard = memo(function SettingCard({
         '@media print': { display: 'block', breakInside: 'avoid' },
       }}
     >
-      <Choices
-        setting={setting}
-        chosen={style[setting.key as keyof Style] as string | undefined}
-        trouble={trouble}
-        onChoose={onChoose}
-      />
+      <Box>
+        <Box id={`name-${setting.key}`} sx={{ fontWeight: 700, fontSize: 17 }}>
+          {setting.name}
+        </Box>
+        <Box sx={{ color: 'text.secondary', fontSize: 15, lineHeight: 1.3 }}>{setting.about}</Box>
+        {setting.moves.length > 0 ? (
+          <MoveList
+            setting={setting}
+            style={style}
+            onChange={(change) => onChange(setting, change)}
+          />
+        ) : (
+          <Choices
+            setting={setting}
+            chosen={style[setting.key as keyof Style] as string | undefined}
+            onChange={onChange}
+          />
+        )}
+        {trouble && (
+          <Box role="alert" sx={{ mt: 1, p: 1, bgcolor: 'ink.slipPage', borderRadius: 1 }}>
+            {trouble}
+          </Box>
+        )}
+      </Box>
       <LivePage setting={setting} style={style} lastSum={lastSum} />
     </Box>
   );
 });
 
-type OnChoose = (setting: Setting, value: string) => void;
+/** Has a change to the style kept, which the live page of the setting shows at once. */
+type OnChange = (setting: Setting, change: (style: Style) => Style) => void;
 
 /** A change of another setting changes the live page only, and nothing of this. */
 const Choices = memo(function Choices({
   setting,
   chosen,
-  trouble,
-  onChoose,
+  onChange,
 }: {
   setting: Setting;
   chosen: string | undefined;
-  trouble?: string;
-  onChoose: OnChoose;
+  onChange: OnChange;
 }) {
   const standard = setting.choices[0]?.value;
+  const choose = (value: string) =>
+    onChange(setting, (style) => ({ ...style, [setting.key]: value }));
   return (
-    <Box>
-      <Box id={`name-${setting.key}`} sx={{ fontWeight: 700, fontSize: 17 }}>
-        {setting.name}
-      </Box>
-      <Box sx={{ color: 'text.secondary', fontSize: 15, lineHeight: 1.3 }}>{setting.about}</Box>
-      <Box
-        role="group"
-        aria-labelledby={`name-${setting.key}`}
-        sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}
-      >
-        {setting.choices.map(({ value, name }) => (
-          <Button
-            key={value}
-            aria-pressed={value === chosen}
-            onClick={() => value !== chosen && onChoose(setting, value)}
-            sx={{ px: 1.5, minHeight: 36 }}
-          >
-            {name}
-          </Button>
-        ))}
-        {chosen !== standard && standard && (
-          <Button
-            variant="text"
-            aria-label={t('house.standard-for', { name: setting.name })}
-            onClick={() => onChoose(setting, standard)}
-            sx={{ minHeight: 36 }}
-          >
-            {t('house.standard')}
-          </Button>
-        )}
-      </Box>
-      {trouble && (
-        <Box role="alert" sx={{ mt: 1, p: 1, bgcolor: 'ink.slipPage', borderRadius: 1 }}>
-          {trouble}
-        </Box>
+    <Box
+      role="group"
+      aria-labelledby={`name-${setting.key}`}
+      sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}
+    >
+      {setting.choices.map(({ value, name }) => (
+        <Button
+          key={value}
+          aria-pressed={value === chosen}
+          onClick={() => value !== chosen && choose(value)}
+          sx={{ px: 1.5, minHeight: 36 }}
+        >
+          {name}
+        </Button>
+      ))}
+      {chosen !== standard && standard && (
+        <Button
+          variant="text"
+          aria-label={t('house.standard-for', { name: setting.name })}
+          onClick={() => choose(standard)}
+          sx={{ minHeight: 36 }}
+        >
+          {t('house.standard')}
+        </Button>
       )}
     </Box>
   );
@@ -142,7 +152,7 @@ function LivePage({
       ref={frame}
       className="screen-only"
       sx={{ minWidth: 0 }}
-      data-shown={data.sum.style?.[setting.key as keyof Style]}
+      data-shown={String(data.sum.style?.[setting.key as keyof Style])}
     >
       <Box sx={{ bgcolor: 'ink.page', border: 1, borderColor: 'ink.square', borderRadius: 1 }}>
         <SheetSvg
@@ -161,6 +171,7 @@ function LivePage({
       <Box data-testid="live-sentence" sx={{ fontSize: 15, lineHeight: 1.3, mt: 0.5 }}>
         {now?.say}
       </Box>
+      {setting.moves.length > 0 && now && <CueRow cues={data.cues} step={now} />}
     </Box>
   );
 }

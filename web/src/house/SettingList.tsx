@@ -23,19 +23,17 @@ export function SettingList({
   const [wanted, setWanted] = useState<Style>({});
   // The live pages of the other settings follow when that of the changed one is drawn.
   const style = useDeferredValue(room.style);
-  const choose = useCallback(
-    (setting: Setting, value: string) => {
-      const { key } = setting;
-      const choice = { [key]: value };
+  const onChange = useCallback(
+    (setting: Setting, change: (style: Style) => Style) => {
+      const before = heardOf(queries, room.id)?.style ?? {};
+      const after = change(before);
+      const fields = Object.keys(after) as (keyof Style)[];
+      const parts = fields.filter((field) => after[field] !== before[field]);
       // Before it is kept, so that the live page follows at once.
-      const before = heardOf(queries, room.id)?.style;
-      void queries.prefetchQuery(livePage(setting, lastSum, { ...before, ...choice }));
-      setChanging(key);
-      setWanted((others) => ({ ...others, ...choice }));
-      save(
-        (kept) => ({ ...kept, ...choice }),
-        () => setWanted((others) => ({ ...others, [key]: undefined })),
-      );
+      void queries.prefetchQuery(livePage(setting, lastSum, after));
+      setChanging(setting.key);
+      setWanted((others) => ({ ...others, ...pick(after, parts) }));
+      save(change, () => setWanted((others) => ({ ...others, ...pick({}, parts) })));
     },
     [queries, save, lastSum, room.id],
   );
@@ -52,12 +50,15 @@ export function SettingList({
           style={changing === setting.key ? changed : style}
           lastSum={lastSum}
           trouble={changing === setting.key ? error?.message : undefined}
-          onChoose={choose}
+          onChange={onChange}
         />
       ))}
     </Box>
   ));
 }
+
+const pick = (style: Style, fields: (keyof Style)[]): Style =>
+  Object.fromEntries(fields.map((field) => [field, style[field]]));
 
 /** A style with the choices that are not kept yet. */
 function withWanted(style: Style, wanted: Style): Style {

@@ -7,6 +7,7 @@ const setting = (key: string, name: string, ...choices: string[]): Setting => ({
   name,
   about: `About the ${name}`,
   choices: choices.map((each) => ({ value: each.toUpperCase(), name: each })),
+  moves: [],
   example: '23 + 45',
   method: 'column',
   step: 0,

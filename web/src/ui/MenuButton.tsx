@@ -15,8 +15,9 @@ interface Props extends Omit<ButtonProps, 'onClick'> {
 export function MenuButton({ entries, onOpen, ...button }: Props) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const [open, setOpen] = useState(false);
-  // What closes keeps its entries until it is gone.
-  const now = anchor ? entries() : undefined;
+  /** What closes keeps its entries until it is gone. */
+  const [closing, setClosing] = useState<Entry[]>([]);
+  const now = open ? entries() : closing;
   return (
     <>
       <Button
@@ -32,7 +33,10 @@ export function MenuButton({ entries, onOpen, ...button }: Props) {
         open={open && now !== undefined}
         anchor={anchor}
         entries={now ?? []}
-        onClose={() => setOpen(false)}
+        onClose={() => {
+          setClosing(now ?? []);
+          setOpen(false);
+        }}
       />
     </>
   );

@@ -3,8 +3,10 @@ import { beforeAll, beforeEach, expect, it, vi } from 'vitest';
 import { keepFocus } from './keepFocus';
 
 beforeAll(() => {
-  // No test draws anything: all that is there is seen.
-  Element.prototype.getClientRects = () => [new DOMRect()] as unknown as DOMRectList;
+  // No test draws anything: all that is there is seen, but for what is folded away.
+  Element.prototype.checkVisibility = function (this: Element) {
+    return !this.closest('details:not([open])');
+  };
   keepFocus();
 });
 
@@ -34,6 +36,17 @@ it('goes on to the next row, or to the last one', async () => {
   document.querySelector('ul')?.insertAdjacentHTML('afterbegin', '<li><button>Mark 0</button>');
   lose('second', (button) => button.closest('li')?.remove());
   await focusIsOn('Mark 0');
+});
+
+it('passes by what is folded away', async () => {
+  lose('first', (button) =>
+    button
+      .closest('li')
+      ?.replaceWith(
+        Object.assign(document.createElement('details'), { innerHTML: '<button>More</button>' }),
+      ),
+  );
+  await focusIsOn('Mark 2');
 });
 
 it('goes on from what can do nothing any more to what stands beside it', async () => {

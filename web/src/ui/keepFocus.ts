@@ -109,7 +109,8 @@ function goOnFrom({ element, places }: Held): HTMLElement | undefined {
   return heading();
 }
 
-const isShown = (element: Element) => element.getClientRects().length > 0;
+/** What is folded away has a place, but nobody sees it. */
+const isShown = (element: Element) => element.checkVisibility();
 
 function reached(within: Element): HTMLElement | undefined {
   const all = [within, ...within.querySelectorAll(REACHED)] as HTMLElement[];

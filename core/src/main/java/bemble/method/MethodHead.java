@@ -1,7 +1,6 @@
 package bemble.method;
 
 import bemble.problem.Operation;
-import bemble.remark.Cue;
 import bemble.slip.Slip;
 import bemble.style.Setting;
 import java.util.List;
@@ -18,7 +17,6 @@ public final class MethodHead {
   private List<Setting> schools = List.of();
   private List<String> sharesAidsWith = List.of();
   private Optional<String> partner = Optional.empty();
-  private List<Cue> cues = List.of();
   private List<String> sampleLines = List.of();
 
   private MethodHead(Operation operation, String id) {
@@ -44,7 +42,6 @@ public final class MethodHead {
     copy.schools = schools;
     copy.sharesAidsWith = sharesAidsWith;
     copy.partner = partner;
-    copy.cues = cues;
     copy.sampleLines = sampleLines;
     change.accept(copy);
     return copy;
@@ -78,11 +75,6 @@ public final class MethodHead {
   /** The method that proves its answers, if it is not the usual one. */
   public MethodHead partner(String partner) {
     return with(head -> head.partner = Optional.of(partner));
-  }
-
-  /** The cue words of a round, in the order of its moves. */
-  public MethodHead cues(List<Cue> cues) {
-    return with(head -> head.cues = List.copyOf(cues));
   }
 
   /** Lines of the garden in which nearly all of its remarks are made, the plainest first. */
@@ -121,10 +113,6 @@ public final class MethodHead {
 
   Optional<String> partner() {
     return partner;
-  }
-
-  List<Cue> cues() {
-    return cues;
   }
 
   List<String> sampleLines() {

@@ -198,18 +198,6 @@ public sealed interface Choice {
     ROW_OF_ZERO
   }
 
-  /** The moves of a round of long division that a class names; each has a cue word. */
-  enum RoundMoves implements Choice {
-    /** Divide, multiply, subtract, compare, bring down. */
-    WITH_COMPARING,
-    /** The same without comparing what is left with the divisor. */
-    WITHOUT_COMPARING,
-    /** Divide, multiply, subtract, bring down, again or remainder. */
-    WITH_AGAIN,
-    /** All six. */
-    WITH_COMPARING_AND_AGAIN
-  }
-
   /** Whether a division ends with what its answer means. */
   enum QuotientMeaning implements Choice {
     UNSAID,

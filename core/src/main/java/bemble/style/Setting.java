@@ -36,7 +36,6 @@ public enum Setting {
   ZERO_DIGIT(Group.MULTIPLYING, Choice.ZeroDigit.class),
   ZERO_ROUND(Group.DIVIDING, Choice.ZeroRound.class),
   REMAINDER_FORM(Group.DIVIDING, Choice.RemainderForm.class),
-  ROUND_MOVES(Group.DIVIDING, Choice.RoundMoves.class),
   QUOTIENT_MEANING(Group.DIVIDING, Choice.QuotientMeaning.class),
   MULTIPLES(Group.DIVIDING, Choice.Multiples.class),
   ROOT_LEAD(Group.DIVIDING, Choice.RootLead.class),

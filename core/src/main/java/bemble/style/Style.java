@@ -13,14 +13,19 @@ import java.util.TreeMap;
  *
  * @param choices the value of every setting; settings left out have their standard value
  * @param sentences the class's own wording for some kinds of remark, by the key of the sentence
+ * @param roundMoves the moves of a round of long division that are called
  * @param language the language in which pages are written and told, by its IETF tag: {@code en}
  */
-public record Style(Map<Setting, Choice> choices, Map<String, String> sentences, String language) {
+public record Style(
+    Map<Setting, Choice> choices,
+    Map<String, String> sentences,
+    RoundMoves roundMoves,
+    String language) {
   /** The language that is always there. */
   public static final String ENGLISH = "en";
 
   /** What a class has that has chosen nothing. */
-  public static final Style STANDARD = new Style(Map.of(), Map.of(), ENGLISH);
+  public static final Style STANDARD = new Style(Map.of(), Map.of(), RoundMoves.STANDARD, ENGLISH);
 
   /**
    * The version of what the settings mean: counted up when a value comes to mean something else.
@@ -83,19 +88,24 @@ public record Style(Map<Setting, Choice> choices, Map<String, String> sentences,
     }
     Map<Setting, Choice> other = new EnumMap<>(choices);
     other.put(Setting.of(choice), choice);
-    return new Style(other, sentences, language);
+    return new Style(other, sentences, roundMoves, language);
   }
 
   /** This style with a sentence of the class's own, by the key of the sentence. */
   public Style saying(String key, String sentence) {
     Map<String, String> more = new TreeMap<>(sentences);
     more.put(key, sentence);
-    return new Style(choices, more, language);
+    return new Style(choices, more, roundMoves, language);
+  }
+
+  /** This style with other moves of a round. */
+  public Style calling(RoundMoves moves) {
+    return new Style(choices, sentences, moves, language);
   }
 
   /** This style in another language. */
   public Style in(String other) {
-    return new Style(choices, sentences, other);
+    return new Style(choices, sentences, roundMoves, other);
   }
 
   /** How numbers are written. */

@@ -20,6 +20,7 @@ import bemble.problem.Problem;
 import bemble.problem.ProblemReader;
 import bemble.problem.Reading;
 import bemble.style.Choice;
+import bemble.style.RoundMoves;
 import bemble.style.Setting;
 import bemble.style.Style;
 import java.util.ArrayList;
@@ -70,7 +71,7 @@ class StylesTest {
     Map<Setting, Choice> choices = new EnumMap<>(Style.STANDARD.choices());
     choices.putAll(changed);
     return Style.clash(choices).isEmpty()
-        ? Optional.of(new Style(choices, Map.of(), Style.ENGLISH))
+        ? Optional.of(new Style(choices, Map.of(), RoundMoves.STANDARD, Style.ENGLISH))
         : Optional.empty();
   }
 

@@ -1,6 +1,7 @@
 package bemble.method;
 
 import bemble.style.Choice;
+import bemble.style.RoundMoves;
 import bemble.style.Setting;
 import bemble.style.Style;
 import java.util.ArrayList;
@@ -23,7 +24,7 @@ public final class ManyStyles {
         Map<Setting, Choice> changed = new EnumMap<>(Style.STANDARD.choices());
         changed.put(setting, choice);
         if (Style.clash(changed).isEmpty()) {
-          styles.add(new Style(changed, Map.of(), Style.ENGLISH));
+          styles.add(new Style(changed, Map.of(), RoundMoves.STANDARD, Style.ENGLISH));
         }
       }
     }
@@ -34,7 +35,7 @@ public final class ManyStyles {
         mixed.put(setting, setting.choices().get(random.nextInt(setting.choices().size())));
       }
       if (Style.clash(mixed).isEmpty()) {
-        styles.add(new Style(mixed, Map.of(), Style.ENGLISH));
+        styles.add(new Style(mixed, Map.of(), RoundMoves.STANDARD, Style.ENGLISH));
       }
     }
     return styles;

@@ -16,6 +16,8 @@ import bemble.procedure.Step;
 import bemble.remark.Length;
 import bemble.remark.Remark;
 import bemble.style.Choice;
+import bemble.style.RoundMove;
+import bemble.style.RoundMoves;
 import bemble.style.Setting;
 import bemble.style.Style;
 import java.io.IOException;
@@ -39,6 +41,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 class GoldenTellingTest {
   private static final Path FOLDER = Path.of("src", "test", "resources", "told");
 
+  private static final String ROUND = "ROUND:";
+
   /** One line of the file of sums. */
   private record Told(Method<?> method, Style style, String choices, List<String> lines) {}
 
@@ -57,9 +61,17 @@ class GoldenTellingTest {
     String choices = parts[1].strip();
     Style style = Style.STANDARD;
     for (String choice : choices.isEmpty() ? new String[0] : choices.split(" ")) {
-      style = style.with(choice(choice));
+      style =
+          choice.startsWith(ROUND)
+              ? style.calling(round(choice.substring(ROUND.length())))
+              : style.with(choice(choice));
     }
     return new Told(method, style, choices, Arrays.asList(parts[2].strip().split("; ")));
+  }
+
+  /** The moves of a round by their names. */
+  private static RoundMoves round(String moves) {
+    return new RoundMoves(Arrays.stream(moves.split(",")).map(RoundMove::valueOf).toList());
   }
 
   /** A choice by its name, or by the setting and its name where two settings have the name. */

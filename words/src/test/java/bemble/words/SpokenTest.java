@@ -103,18 +103,18 @@ class SpokenTest {
     }
   }
 
-  static Stream<Choice> waysOfDividing() {
-    return Stream.of(
-            Choice.ZeroRound.values(), Choice.Multiples.values(), Choice.RoundMoves.values())
-        .flatMap(Stream::of);
+  static Stream<Style> waysOfDividing() {
+    Stream<Choice> choices =
+        Stream.of(Choice.ZeroRound.values(), Choice.Multiples.values()).flatMap(Stream::of);
+    return Stream.concat(
+        choices.map(Style.STANDARD::with), ManyRounds.all().map(Style.STANDARD::calling));
   }
 
   /** Each step of a round has one move, and each move is called by one word. */
   @ParameterizedTest
   @MethodSource("waysOfDividing")
-  void everyStepOfARoundHasItsCue(Choice way) {
+  void everyStepOfARoundHasItsCue(Style style) {
     Method<?> method = Methods.find(Operation.DIVISION, "long").orElseThrow();
-    Style style = Style.STANDARD.with(way);
     List<Step> rounds =
         steps(method, style).filter(step -> step.section().kind() == Section.Kind.ROUND).toList();
     assertFalse(rounds.isEmpty());

@@ -18,6 +18,7 @@ import bemble.problem.ProblemReader;
 import bemble.problem.Reading;
 import bemble.procedure.Working;
 import bemble.style.Choice;
+import bemble.style.RoundMoves;
 import bemble.style.Setting;
 import bemble.style.Style;
 import java.util.List;
@@ -143,6 +144,11 @@ class StyleTest {
         IllegalArgumentException.class, () -> Style.STANDARD.with(Choice.DecimalMark.COMMA));
     assertThrows(
         IllegalArgumentException.class,
-        () -> new Style(Map.of(Setting.ON_TOP, Choice.Placeholder.BLANK), Map.of(), Style.ENGLISH));
+        () ->
+            new Style(
+                Map.of(Setting.ON_TOP, Choice.Placeholder.BLANK),
+                Map.of(),
+                RoundMoves.STANDARD,
+                Style.ENGLISH));
   }
 }

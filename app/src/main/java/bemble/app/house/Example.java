@@ -10,6 +10,9 @@ import bemble.style.Setting;
  * @param step the step to show, counted from 0 on into the check; past the end means the last
  */
 record Example(String problem, String method, int step) {
+  /** One in whose round something is left, is compared and comes down. */
+  static final Example OF_A_ROUND = new Example("943 ÷ 7", "long", 7);
+
   private static final int END = 999;
 
   static Example of(Setting setting) {
@@ -42,7 +45,6 @@ record Example(String problem, String method, int step) {
       case ZERO_DIGIT -> new Example("34 × 203", "column", 7);
       case ZERO_ROUND -> new Example("618 ÷ 6", "long", 9);
       case REMAINDER_FORM -> new Example("943 ÷ 7", "long", 17);
-      case ROUND_MOVES -> new Example("943 ÷ 7", "long", 7);
       case QUOTIENT_MEANING -> new Example("26 ÷ 6", "groups", 7);
       case MULTIPLES -> new Example("436 ÷ 24", "long", 2);
       case ROOT_LEAD -> new Example("√2,916", "digit-pairs", 5);

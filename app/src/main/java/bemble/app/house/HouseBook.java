@@ -1,10 +1,14 @@
 package bemble.app.house;
 
 import bemble.app.http.JsonName;
+import bemble.app.http.StyleJson;
 import bemble.app.words.Language;
+import bemble.method.division.RoundCues;
 import bemble.remark.Length;
 import bemble.remark.RemarkKind;
 import bemble.style.Choice;
+import bemble.style.RoundMove;
+import bemble.style.RoundMoves;
 import bemble.style.Setting;
 import bemble.style.Style;
 import bemble.words.OwnSentence;
@@ -40,6 +44,8 @@ final class HouseBook {
    * One setting.
    *
    * @param key its name in a style
+   * @param choices its values, of which one is chosen
+   * @param moves what can be called in an order of the class's own, where that is what is chosen
    * @param example a sum on which it shows
    * @param method the method of the example
    * @param step the step of the example, the steps of its check among them, at which it shows
@@ -49,12 +55,22 @@ final class HouseBook {
       String name,
       String about,
       List<ChoiceView> choices,
+      List<MoveView> moves,
       String example,
       String method,
       int step) {}
 
   /** One value of a setting. */
   record ChoiceView(String value, String name) {}
+
+  /**
+   * A move of a round.
+   *
+   * @param key what the class's own word for it is kept by
+   * @param word Bemble's word
+   * @param standard whether it is called where nothing was chosen
+   */
+  record MoveView(RoundMove move, String key, String word, boolean standard) {}
 
   /**
    * A kind of remark for which a class may have a sentence of its own.
@@ -86,12 +102,12 @@ final class HouseBook {
   SettingsView view() {
     List<GroupView> groups = new ArrayList<>();
     for (Setting.Group group : Setting.Group.values()) {
-      List<SettingView> settings =
-          Stream.of(Setting.values())
-              .filter(setting -> setting.group() == group)
-              .map(this::setting)
-              .toList();
-      groups.add(new GroupView(label("group." + Wording.key(group)), settings));
+      Stream<SettingView> settings =
+          Stream.of(Setting.values()).filter(each -> each.group() == group).map(this::setting);
+      Stream<SettingView> first =
+          group == Setting.Group.DIVIDING ? Stream.of(roundMoves()) : Stream.empty();
+      List<SettingView> shown = Stream.concat(first, settings).toList();
+      groups.add(new GroupView(label("group." + Wording.key(group)), shown));
     }
     List<SentenceView> sentences =
         Stream.of(RemarkKind.values()).filter(kind -> !kind.isHelp()).map(this::sentence).toList();
@@ -103,14 +119,31 @@ final class HouseBook {
     Example example = Example.of(setting);
     List<ChoiceView> choices =
         setting.choices().stream().map(choice -> choice(key, choice)).toList();
+    return view(JsonName.of(setting), key, choices, List.of(), example);
+  }
+
+  private SettingView view(
+      String name, String key, List<ChoiceView> choices, List<MoveView> moves, Example example) {
     return new SettingView(
-        JsonName.of(setting),
+        name,
         label(key + ".name"),
         label(key + ".about"),
         choices,
+        moves,
         example.problem(),
         example.method(),
         example.step());
+  }
+
+  private SettingView roundMoves() {
+    List<MoveView> moves = Stream.of(RoundMove.values()).map(this::move).toList();
+    return view(StyleJson.ROUND_MOVES, "setting.round-moves", List.of(), moves, Example.OF_A_ROUND);
+  }
+
+  private MoveView move(RoundMove move) {
+    OwnSentence word = new OwnSentence(RoundCues.word(move), Length.SAY);
+    boolean standard = RoundMoves.STANDARD.has(move);
+    return new MoveView(move, word.key(), word.standard(language), standard);
   }
 
   private ChoiceView choice(String key, Choice choice) {

@@ -1,12 +1,14 @@
 package bemble.app.http;
 
 import bemble.style.Choice;
+import bemble.style.RoundMove;
 import bemble.style.Setting;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.util.Json;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.ArraySchema;
 import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
@@ -63,6 +65,9 @@ class ApiContract {
       List<String> values = setting.choices().stream().map(Choice::name).toList();
       style.addProperty(JsonName.of(setting), new StringSchema()._enum(values));
     }
+    List<String> moves = Stream.of(RoundMove.values()).map(RoundMove::name).toList();
+    style.addProperty(
+        StyleJson.ROUND_MOVES, new ArraySchema().items(new StringSchema()._enum(moves)));
     style.addProperty("language", new StringSchema());
     Schema<?> sentences = new ObjectSchema().additionalProperties(new StringSchema());
     style.addProperty("sentences", sentences);

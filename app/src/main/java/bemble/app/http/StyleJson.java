@@ -2,6 +2,7 @@ package bemble.app.http;
 
 import bemble.app.words.Language;
 import bemble.style.Choice;
+import bemble.style.RoundMoves;
 import bemble.style.Setting;
 import bemble.style.Style;
 import bemble.words.OwnSentence;
@@ -25,13 +26,17 @@ import java.util.stream.Stream;
 
 /**
  * A style in JSON: each setting by its name with its value, {@code "carryPosition": "ABOVE"}, and
- * the class's own sentences by their {@link OwnSentence#key} under {@code sentences}, and its
- * {@code language}.
+ * the class's own sentences by their {@link OwnSentence#key} under {@code sentences}, the {@code
+ * roundMoves} in their order, and its {@code language}.
  */
 public final class StyleJson {
   private static final String SENTENCES = "sentences";
   private static final String VERSION = "version";
   private static final String LANGUAGE = "language";
+
+  /** The field of {@link RoundMoves}. */
+  public static final String ROUND_MOVES = "roundMoves";
+
   private static final Map<Setting, String> NAMES =
       Stream.of(Setting.values()).collect(Collectors.toMap(setting -> setting, JsonName::of));
   private static final Map<String, Setting> SETTINGS =
@@ -47,6 +52,7 @@ public final class StyleJson {
     Map<Setting, Choice> choices = new EnumMap<>(Setting.class);
     Map<String, String> sentences = new TreeMap<>();
     String language = Style.ENGLISH;
+    RoundMoves moves = RoundMoves.STANDARD;
     for (Map.Entry<String, JsonNode> field : given.properties()) {
       Setting setting = SETTINGS.get(field.getKey());
       Optional<Choice> choice =
@@ -67,6 +73,12 @@ public final class StyleJson {
         }
       } else if (choice.isPresent()) {
         choices.put(setting, choice.get());
+      } else if (field.getKey().equals(ROUND_MOVES)) {
+        Optional<RoundMoves> stored = RoundMovesJson.stored(field.getValue());
+        moves = stored.orElse(RoundMoves.STANDARD);
+        if (stored.isEmpty()) {
+          unknown.accept(ROUND_MOVES);
+        }
       } else {
         unknown.accept(said(field));
       }
@@ -80,7 +92,7 @@ public final class StyleJson {
             unknown.accept(NAMES.get(setting) + ": " + choice.name());
           }
         });
-    return new Style(known, sentences, language);
+    return new Style(known, sentences, moves, language);
   }
 
   /** Notes in a style that is to be stored what its settings meant when it was. */
@@ -115,6 +127,7 @@ public final class StyleJson {
       for (Setting setting : Setting.values()) {
         out.writeStringField(NAMES.get(setting), style.choice(setting).name());
       }
+      out.writePOJOField(ROUND_MOVES, style.roundMoves().list());
       out.writeStringField(LANGUAGE, style.language());
       out.writePOJOField(SENTENCES, new TreeMap<>(style.sentences()));
       out.writeEndObject();
@@ -133,11 +146,14 @@ public final class StyleJson {
       Map<Setting, Choice> choices = new EnumMap<>(Style.STANDARD.choices());
       Map<String, String> sentences = new TreeMap<>();
       String language = Style.ENGLISH;
+      RoundMoves moves = RoundMoves.STANDARD;
       for (Map.Entry<String, JsonNode> field : given.properties()) {
         if (field.getKey().equals(LANGUAGE)) {
           language = language(field.getValue().asText());
         } else if (field.getKey().equals(SENTENCES)) {
           field.getValue().properties().forEach(own -> sentence(own, sentences));
+        } else if (field.getKey().equals(ROUND_MOVES)) {
+          moves = RoundMovesJson.read(field.getValue(), context);
         } else {
           Setting setting = SETTINGS.get(field.getKey());
           choices.put(setting, choice(setting, field, context));
@@ -146,10 +162,13 @@ public final class StyleJson {
       Style.clash(choices)
           .ifPresent(
               clash -> {
-                String key = "clash." + Wording.key(clash);
-                throw RefusedException.saying("settings-clash", label(key, Map.of()));
+                throw clash("clash." + Wording.key(clash));
               });
-      return new Style(choices, sentences, language);
+      return new Style(choices, sentences, moves, language);
+    }
+
+    static RefusedException clash(String key) {
+      return RefusedException.saying("settings-clash", label(key, Map.of()));
     }
 
     private static String label(String key, Map<String, Object> fills) {

@@ -16,6 +16,7 @@ import bemble.app.store.ClassRow;
 import bemble.app.store.RecentMapper;
 import bemble.app.store.Stored;
 import bemble.style.Choice;
+import bemble.style.RoundMoves;
 import bemble.style.Setting;
 import bemble.style.Style;
 import java.util.List;
@@ -51,14 +52,16 @@ class ClassesTest {
   @Test
   void otherConventionsHaveAllWorkOfTheClassDiagnosedAgain() {
     Choice none = Choice.ThousandsMark.NONE;
-    change(new Style(Map.of(Setting.THOUSANDS_MARK, none), Map.of(), Style.ENGLISH));
+    change(
+        new Style(
+            Map.of(Setting.THOUSANDS_MARK, none), Map.of(), RoundMoves.STANDARD, Style.ENGLISH));
     verify(recent).lookAtAnswersAgainOf(7);
     verify(recent).lookAtPagesAgainOf(7);
   }
 
   @Test
   void anotherSentenceOrLanguageLeavesWhatIsSaidOfItsWork() {
-    change(new Style(Map.of(), Map.of("carry.say", "Carry it."), "xx"));
+    change(new Style(Map.of(), Map.of("carry.say", "Carry it."), RoundMoves.STANDARD, "xx"));
     verifyNoInteractions(recent);
   }
 }

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.junit.jupiter.api.Assertions.fail;
 
 import bemble.style.Choice;
+import bemble.style.RoundMove;
 import bemble.style.Setting;
 import bemble.style.Style;
 import com.fasterxml.jackson.core.JsonProcessingException;
@@ -138,5 +139,35 @@ class StyleJsonTest {
     Style style = StyleJson.stored(clash, unknown::add);
     assertEquals(1, unknown.size());
     assertTrue(Style.clash(style.choices()).isEmpty());
+  }
+
+  /** Before a class had a list of its own, four lists had names. */
+  @ParameterizedTest
+  @CsvSource({
+    "WITH_COMPARING, DIVIDE MULTIPLY SUBTRACT COMPARE BRING_DOWN",
+    "WITHOUT_COMPARING, DIVIDE MULTIPLY SUBTRACT BRING_DOWN",
+    "WITH_AGAIN, DIVIDE MULTIPLY SUBTRACT BRING_DOWN AGAIN",
+    "WITH_COMPARING_AND_AGAIN, DIVIDE MULTIPLY SUBTRACT COMPARE BRING_DOWN AGAIN"
+  })
+  void readsTheMovesOfARoundAsTheyWereStoredBefore(String stored, String moves)
+      throws JsonProcessingException {
+    List<RoundMove> list = Stream.of(moves.split(" ")).map(RoundMove::valueOf).toList();
+    JsonNode given = JSON.createObjectNode().put("roundMoves", stored);
+    Style style = StyleJson.stored(given, unknown -> fail(unknown));
+    assertEquals(list, style.roundMoves().list());
+    assertEquals(style, read(written(style).toString()));
+    assertEquals(style, read(given.toString()));
+  }
+
+  @Test
+  void saysWhatIsWrongWithMovesAndPassesByWhatIsStoredSo() throws JsonProcessingException {
+    String moves = "{\"roundMoves\":[\"SUBTRACT\",\"DIVIDE\"]}";
+    assertTrue(
+        assertThrows(RefusedException.class, () -> read(moves))
+            .getMessage()
+            .contains("has one order"));
+    List<String> unknown = new ArrayList<>();
+    assertEquals(Style.STANDARD, StyleJson.stored(JSON.readTree(moves), unknown::add));
+    assertEquals(List.of("roundMoves"), unknown);
   }
 }

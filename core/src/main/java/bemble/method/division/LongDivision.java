@@ -33,10 +33,10 @@ import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
 import bemble.slip.Slip;
 import bemble.style.Choice;
+import bemble.style.RoundMove;
 import bemble.style.Setting;
 import bemble.style.Style;
 import java.math.BigInteger;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 
@@ -52,24 +52,6 @@ public final class LongDivision implements Method<Division> {
   private static final int STRIP = 9;
   private static final List<String> STRIP_HEADS =
       IntStream.rangeClosed(0, STRIP).mapToObj(times -> times + " ×").toList();
-
-  private static final List<Cue> CUES =
-      List.of(
-          Cue.of(
-              RemarkKind.CUE_DIVIDE,
-              RemarkKind.STRIP_ON,
-              RemarkKind.TAKE_FIRST,
-              RemarkKind.TAKE_MORE_FIGURES,
-              RemarkKind.TAKE_TOO_FEW,
-              RemarkKind.HOW_MANY_TIMES,
-              RemarkKind.GOES_ZERO_TIMES),
-          Cue.of(RemarkKind.CUE_MULTIPLY, RemarkKind.MULTIPLY_BACK),
-          Cue.of(RemarkKind.CUE_SUBTRACT, RemarkKind.SUBTRACT_PRODUCT),
-          Cue.of(RemarkKind.CUE_COMPARE, RemarkKind.COMPARE_LEFT),
-          Cue.of(RemarkKind.CUE_BRING_DOWN, RemarkKind.BRING_DOWN, RemarkKind.STOP_DIVIDING));
-
-  private static final Cue AGAIN =
-      Cue.of(RemarkKind.CUE_AGAIN, RemarkKind.AGAIN, RemarkKind.STOP_DIVIDING);
 
   /** Squares behind the quotient that are kept free for the remainder. */
   private static final int ROOM_FOR_LETTER = 2;
@@ -93,7 +75,6 @@ public final class LongDivision implements Method<Division> {
                   Slip.FROM_THE_ONES_END,
                   Slip.QUOTIENT_LEFT))
           .schools(List.of(Setting.ZERO_ROUND))
-          .cues(CUES)
           .sampleLines(List.of("4236 ÷ 7"));
 
   @Override
@@ -103,26 +84,7 @@ public final class LongDivision implements Method<Division> {
 
   @Override
   public List<Cue> cues(Style style) {
-    List<Cue> called = new ArrayList<>();
-    for (Cue cue : CUES) {
-      if (cue.word() == RemarkKind.CUE_BRING_DOWN && hasAgain(style)) {
-        called.add(Cue.of(cue.word(), RemarkKind.BRING_DOWN));
-        called.add(AGAIN);
-      } else if (cue.word() != RemarkKind.CUE_COMPARE || hasComparing(style)) {
-        called.add(cue);
-      }
-    }
-    return called;
-  }
-
-  private static boolean hasAgain(Style style) {
-    return style.has(Choice.RoundMoves.WITH_AGAIN)
-        || style.has(Choice.RoundMoves.WITH_COMPARING_AND_AGAIN);
-  }
-
-  private static boolean hasComparing(Style style) {
-    return style.has(Choice.RoundMoves.WITH_COMPARING)
-        || style.has(Choice.RoundMoves.WITH_COMPARING_AND_AGAIN);
+    return RoundCues.of(style.roundMoves());
   }
 
   @Override
@@ -262,7 +224,7 @@ public final class LongDivision implements Method<Division> {
 
     /** A figure that came down begins the next round. */
     private void again(int place) {
-      if (hasAgain(script.style())) {
+      if (script.style().roundMoves().has(RoundMove.AGAIN)) {
         step(place);
         BigInteger stands = remaining.value();
         script.say(() -> Remark.of(RemarkKind.AGAIN).with("standing", stands));
@@ -345,6 +307,9 @@ public final class LongDivision implements Method<Division> {
                   .with("times", times.value())
                   .with("divisor", divisor.value())
                   .with("product", product.value()));
+      if (script.style().roundMoves().comparesProduct()) {
+        compareProduct(place, product);
+      }
       step(place);
       Remaining.Taken taken = remaining.subtract(product);
       script.say(
@@ -353,9 +318,20 @@ public final class LongDivision implements Method<Division> {
                   .with("standing", taken.before())
                   .with("product", product.value())
                   .with("left", taken.left().value()));
-      if (taken.left().value().signum() > 0 && hasComparing(script.style())) {
+      if (taken.left().value().signum() > 0 && script.style().roundMoves().comparesLeft()) {
         compare(place, taken.left());
       }
+    }
+
+    /** What is taken away must not be more than what stands. */
+    private void compareProduct(int place, Entry product) {
+      step(place);
+      BigInteger stands = remaining.value();
+      script.say(
+          () ->
+              Remark.of(RemarkKind.COMPARE_PRODUCT)
+                  .with("product", product.value())
+                  .with("standing", stands));
     }
 
     /** The remainder must be less than the divisor, or the divisor would go in once more. */

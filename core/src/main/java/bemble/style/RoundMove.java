@@ -1,0 +1,13 @@
+package bemble.style;
+
+/** A move of a round of long division, in the order in which a round is written. */
+public enum RoundMove {
+  DIVIDE,
+  MULTIPLY,
+  SUBTRACT,
+  /** What is left with the divisor, or the product with what stands. */
+  COMPARE,
+  BRING_DOWN,
+  /** Whether there is another round, or what is left is the remainder. */
+  AGAIN
+}
