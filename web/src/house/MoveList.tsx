@@ -39,13 +39,15 @@ export function MoveList({
           const said = own[key] ?? word;
           return (
             <Box component="li" key={move}>
-              <Box sx={{ display: 'flex', gap: 0.5 }}>
-                <KeptField
-                  key={said}
-                  label={t('house.word-for', { move: word })}
-                  kept={said}
-                  onKeep={(typed) => say(key, typed, word)}
-                />
+              <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5 }}>
+                <Box sx={{ display: 'flex', flex: '1 1 150px' }}>
+                  <KeptField
+                    key={said}
+                    label={t('house.word-for', { move: word })}
+                    kept={said}
+                    onKeep={(typed) => say(key, typed, word)}
+                  />
+                </Box>
                 <Button
                   aria-label={t('house.call-earlier', { move: said })}
                   title={t('house.call-earlier', { move: said })}

@@ -66,10 +66,13 @@ export function RollPage() {
     },
     mutationKey: ORDER,
   });
-  const move = (index: number, by: number) => {
-    const pupil = roll?.[index];
-    if (roll && pupil && index + by >= 0 && index + by < roll.length) {
-      const now = roll.toSpliced(index, 1).toSpliced(index + by, 0, pupil);
+  const move = (moved: Pupil, by: number) => {
+    // The list as it is now: the move before may not be drawn yet.
+    const before = queries.getQueryData<Pupil[]>(queryKey) ?? [];
+    const index = before.findIndex(({ id }) => id === moved.id);
+    const pupil = before[index];
+    if (pupil && index + by >= 0 && index + by < before.length) {
+      const now = before.toSpliced(index, 1).toSpliced(index + by, 0, pupil);
       // A list that is on its way was asked for before this move, and would undo it here.
       void queries.cancelQueries({ queryKey }, { revert: false });
       take(now);
@@ -130,7 +133,7 @@ export function RollPage() {
             pupil={pupil}
             isFirst={index === 0}
             isLast={index === roll.length - 1}
-            onMove={(by) => move(index, by)}
+            onMove={(by) => move(pupil, by)}
             onChange={(now) => change.mutate(now)}
             onDelete={() => setGoing(pupil)}
           />

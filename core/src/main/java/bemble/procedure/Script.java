@@ -231,9 +231,15 @@ public final class Script {
     return ids;
   }
 
+  private boolean isKeptInMind(Slot slot) {
+    return slot.role() == Role.CARRY
+        && slot.spot() != Spot.FULL
+        && style.has(Choice.CarryPosition.KEPT_IN_MIND);
+  }
+
   /** Figures one to a square, the ones first and on to the left; a small number all in one. */
   private List<Integer> written(Slot slot, Fill fill) {
-    if (!onPaper || fill.isBlank()) {
+    if (!onPaper || fill.isBlank() || isKeptInMind(slot)) {
       return List.of();
     }
     String text = Figures.of(fill.value());

@@ -36,7 +36,9 @@ public sealed interface Choice {
     /** Under the answer line, below the next column. */
     BELOW,
     /** In the corner of the next square of the answer line itself. */
-    ON_LINE
+    ON_LINE,
+    /** Nowhere: it is kept in mind. */
+    KEPT_IN_MIND
   }
 
   /** When a carry is added in the column that it was carried to. */

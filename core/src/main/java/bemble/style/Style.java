@@ -35,7 +35,9 @@ public record Style(
   /** Choices that cannot live together. */
   public enum Conflict {
     /** The same mark for thousands and for decimals. */
-    SAME_MARK_TWICE
+    SAME_MARK_TWICE,
+    /** What moves on is written first, and not written at all. */
+    ORDER_OF_NOTHING
   }
 
   /**
@@ -63,7 +65,13 @@ public record Style(
         choices.get(Setting.THOUSANDS_MARK) != Choice.ThousandsMark.THIN_SPACE
             && choices.get(Setting.THOUSANDS_MARK) != Choice.ThousandsMark.NONE
             && choices.get(Setting.DECIMAL_MARK) == Choice.DecimalMark.COMMA;
-    return same ? Optional.of(Conflict.SAME_MARK_TWICE) : Optional.empty();
+    if (same) {
+      return Optional.of(Conflict.SAME_MARK_TWICE);
+    }
+    boolean nothing =
+        choices.get(Setting.CARRY_POSITION) == Choice.CarryPosition.KEPT_IN_MIND
+            && choices.get(Setting.WRITING_ORDER) == Choice.WritingOrder.MOVING_FIRST;
+    return nothing ? Optional.of(Conflict.ORDER_OF_NOTHING) : Optional.empty();
   }
 
   /** Whether the class does it in this way. */

@@ -15,6 +15,7 @@ import bemble.method.Methods;
 import bemble.method.PageForm;
 import bemble.method.Sum;
 import bemble.paper.Role;
+import bemble.paper.Shape;
 import bemble.problem.Limits;
 import bemble.problem.Problem;
 import bemble.problem.ProblemReader;
@@ -109,6 +110,28 @@ class StylesTest {
             report.allRight(),
             () -> sum.problem() + " " + sum.style().choices() + report.findings());
         assertEquals(report.figures().size(), report.count(Verdict.RIGHT), sum::toString);
+      }
+    }
+  }
+
+  /** Somebody who writes the small figures all the same is not told that they are wrong. */
+  @ParameterizedTest
+  @MethodSource("judged")
+  void aClassThatKeepsCarriesInMindWritesNoneAndTakesThoseOfOthers(Method<?> method) {
+    Style inMind = Style.STANDARD.with(Choice.CarryPosition.KEPT_IN_MIND);
+    Style below = Style.STANDARD.with(Choice.CarryPosition.BELOW);
+    for (Sum written : sums(method)) {
+      if (written.style().equals(below)) {
+        Sum sum = new Sum(written.problem(), method, inMind);
+        assertTrue(
+            sum.work().paper().marks().stream()
+                .noneMatch(
+                    mark -> mark.role() == Role.CARRY && mark.shape() instanceof Shape.Small),
+            sum::toString);
+        Report report =
+            new Judge(sum)
+                .judge(page(written, SettingOut.GIVEN), Stage.HANDED_IN, SettingOut.GIVEN);
+        assertTrue(report.allRight(), () -> sum.problem() + " " + report.findings());
       }
     }
   }

@@ -73,6 +73,12 @@ class HouseTest {
             Map.of("name", "A", "version", 1, "style", Map.of("decimalMark", "COMMA")));
     assertEquals(422, clash.status());
     assertTrue(clash.detail().contains("Choose a thin space or no thousands mark first."));
+    Map<String, String> nothing =
+        Map.of("carryPosition", "KEPT_IN_MIND", "writingOrder", "MOVING_FIRST");
+    Talk.Answer order =
+        talk.put("/api/classes/1", Map.of("name", "A", "version", 1, "style", nothing));
+    assertEquals(422, order.status());
+    assertTrue(order.detail().contains("so it cannot be written first"), order::detail);
     Map<String, Object> style = Map.of("sentences", Map.of("take", "We eat {cake}."));
     Talk.Answer fill =
         talk.put("/api/classes/1", Map.of("name", "A", "version", 1, "style", style));

@@ -34,8 +34,10 @@ public final class OtherAids {
     }
     for (Method<?> method : methods) {
       for (Choice.CarryPosition position : Choice.CarryPosition.values()) {
-        Style style = sum.style().with(position);
-        add(new Prediction(new Sum(sum.problem(), method, style).work()));
+        if (position != Choice.CarryPosition.KEPT_IN_MIND) {
+          Style style = sum.style().with(position);
+          add(new Prediction(new Sum(sum.problem(), method, style).work()));
+        }
       }
     }
   }

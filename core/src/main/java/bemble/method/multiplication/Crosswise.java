@@ -84,7 +84,7 @@ public final class Crosswise implements Method<Multiplication> {
           switch (position) {
             case ABOVE -> ONE_ROW - 1;
             case BELOW -> ANSWER_ROW + 1;
-            case ON_LINE -> ANSWER_ROW;
+            case ON_LINE, KEPT_IN_MIND -> ANSWER_ROW;
           };
     }
 

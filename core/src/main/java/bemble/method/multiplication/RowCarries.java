@@ -61,13 +61,14 @@ final class RowCarries {
           oneRow
               ? Slot.small(Role.CARRY, ahead, columns.at(paperRow + 1, ahead))
               : new Slot(Role.CARRY, ahead, columns.at(paperRow, ahead), Spot.LOWER_LEFT);
-      case ON_LINE -> new Slot(Role.CARRY, ahead, columns.at(paperRow, ahead), Spot.UPPER_LEFT);
+      case ON_LINE, KEPT_IN_MIND ->
+          new Slot(Role.CARRY, ahead, columns.at(paperRow, ahead), Spot.UPPER_LEFT);
     };
   }
 
   /** Whether carries of the row before stand that the class strikes. */
   boolean areToBeStruck() {
-    return struck && !standing.isEmpty();
+    return struck && standing.stream().anyMatch(carry -> !carry.marks().isEmpty());
   }
 
   /** Strikes the carries of the row before, where the class does so. */
