@@ -119,9 +119,9 @@ class StylesTest {
   @MethodSource("judged")
   void aClassThatKeepsCarriesInMindWritesNoneAndTakesThoseOfOthers(Method<?> method) {
     Style inMind = Style.STANDARD.with(Choice.CarryPosition.KEPT_IN_MIND);
-    Style below = Style.STANDARD.with(Choice.CarryPosition.BELOW);
+    Style onLine = Style.STANDARD.with(Choice.CarryPosition.ON_LINE);
     for (Sum written : sums(method)) {
-      if (written.style().equals(below)) {
+      if (written.style().equals(onLine)) {
         Sum sum = new Sum(written.problem(), method, inMind);
         assertTrue(
             sum.work().paper().marks().stream()
