@@ -10,6 +10,7 @@ import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
 import bemble.style.Choice;
 import java.math.BigInteger;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -50,7 +51,7 @@ public final class Questions {
    * @param told the remark with what it is made up of
    */
   public static void canBeTaken(
-      Script script, @Nullable Area focus, BigInteger top, Quantity taken, Remark told) {
+      Script script, @Nullable Area focus, BigInteger top, Quantity taken, Supplier<Remark> told) {
     if (!areSteps(script)) {
       return;
     }
@@ -59,7 +60,8 @@ public final class Questions {
     script.step(Section.column(place), focus);
     script.say(
         () ->
-            told.with("top", new Quantity(top, place))
+            told.get()
+                .with("top", new Quantity(top, place))
                 .with("bottom", taken)
                 .with("place", new Place(place))
                 .with("answer", answer));

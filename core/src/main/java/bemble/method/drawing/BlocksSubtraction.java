@@ -142,8 +142,12 @@ public final class BlocksSubtraction implements Method<Subtraction> {
     private void ask(int place, int taken) {
       BigInteger top = standing.at(place).value();
       Quantity bottom = new Quantity(BigInteger.valueOf(taken), place);
-      Remark told = Remark.of(RemarkKind.CAN_BE_TAKEN).with("more", 0);
-      Questions.canBeTaken(script, board.zone(place), top, bottom, told);
+      Questions.canBeTaken(
+          script,
+          board.zone(place),
+          top,
+          bottom,
+          () -> Remark.of(RemarkKind.CAN_BE_TAKEN).with("more", 0));
     }
 
     private void tradeFor(int place, int taken) {

@@ -38,8 +38,12 @@ record OneMore(BigInteger below, BigInteger bottom, int more) {
 
   /** Puts the question whether it can be taken from what stands above, in a step of its own. */
   void ask(Script script, Area focus, BigInteger top, int place) {
-    Remark told = madeUp(Remark.of(RemarkKind.CAN_BE_TAKEN), place);
-    Questions.canBeTaken(script, focus, top, new Quantity(bottom, place), told);
+    Questions.canBeTaken(
+        script,
+        focus,
+        top,
+        new Quantity(bottom, place),
+        () -> madeUp(Remark.of(RemarkKind.CAN_BE_TAKEN), place));
   }
 
   Remark told(Remark remark, int place) {
