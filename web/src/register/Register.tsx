@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { api } from '../api/client';
 import type { Register as Whole } from '../api/types';
@@ -10,6 +11,7 @@ import { useCurrentClass } from '../session/classes';
 import { BOOK, COLUMN, LEFT_PAGE, PAGES, RIGHT_PAGE } from '../ui/book';
 import { Coming } from '../ui/Coming';
 import { useDraft } from '../ui/useDraft';
+import { useStable } from '../ui/useStable';
 import { FirstSheetPage } from './FirstSheetPage';
 import { Legend } from './Legend';
 import { PupilPage } from './PupilPage';
@@ -43,28 +45,40 @@ export default function Register() {
 function Opened({ register, room }: { register: Whole; room: string }) {
   // What is looked at is in the address, so that it can be come back to.
   const [params, setParams] = useSearchParams();
-  const begun = begunOperations(register);
+  const begun = useMemo(() => begunOperations(register), [register]);
   const [operation, setOperation] = useDraft('register operation', begun[0]);
   const [standing, setStanding] = useDraft('register standing');
   const [slip, setSlip] = useDraft('register slip');
-  const at: Place = {
-    pupil: params.has('pupil') ? Number(params.get('pupil')) : undefined,
-    rung: params.get('rung') ?? undefined,
-  };
+  /** Where the cursor was moved to since the address was what it is. */
+  const [moved, setMoved] = useState<{ to: Place; since: URLSearchParams }>();
+  const isMoved = moved?.since === params;
+  const at = isMoved ? moved.to : placeIn(params);
   const pupil = register.pupils.find(({ id }) => id === at.pupil);
   const rung = register.rungs.find(({ id }) => id === at.rung);
-  const first = Object.keys(OPERATIONS).find((each) => each === params.get('first')) as
-    Operation | undefined;
+  const first = isMoved
+    ? undefined
+    : (Object.keys(OPERATIONS).find((each) => each === params.get('first')) as
+        Operation | undefined);
   // A rung that is come to by its address is seen among those of its operation.
   const shown = first ?? (operation && rung ? rung.operation : operation);
-  const filter = { operation: shown, standing, slip } as Filter;
-  const { pupils, rungs, isWanted } = wantedOf(register, filter);
-  const squareOf = squaresOf(register);
-  const onAt = ({ pupil, rung }: Place) =>
+  const squareOf = useMemo(() => squaresOf(register), [register]);
+  // All screens hear of an address, so it follows keys when they rest.
+  const resting = useRef<ReturnType<typeof setTimeout>>(undefined);
+  useEffect(() => () => clearTimeout(resting.current), [params]);
+  const onAt = ({ pupil, rung }: Place) => {
+    clearTimeout(resting.current);
+    setMoved(undefined);
     setParams(
       { ...(pupil !== undefined && { pupil: String(pupil) }), ...(rung && { rung }) },
       { replace: true },
     );
+  };
+  const goTo = useStable(onAt);
+  const onMove = (to: Place) => {
+    setMoved({ to, since: params });
+    clearTimeout(resting.current);
+    resting.current = setTimeout(() => onAt(to), REST_MS);
+  };
   return (
     <Box component="main" sx={{ ...BOOK, mb: 2.5, gridTemplateColumns: PAGES }}>
       <Box sx={LEFT_PAGE}>
@@ -99,16 +113,15 @@ function Opened({ register, room }: { register: Whole; room: string }) {
         </Box>
         {register.pupils.length === 0 ? (
           <Box sx={EMPTY}>{t('register.nobody-is-in-yet-pupils', { room })}</Box>
-        ) : pupils.length === 0 || rungs.length === 0 ? (
-          <Box sx={EMPTY}>{t('register.nothing-in-the-register-is')}</Box>
         ) : (
-          <RegisterGrid
-            pupils={pupils}
-            rungs={rungs}
-            squareOf={squareOf}
-            isWanted={isWanted}
+          <Wanted
+            register={register}
+            operation={shown}
+            standing={standing}
+            slip={slip}
             at={at}
-            onAt={onAt}
+            onAt={goTo}
+            onMove={onMove}
           />
         )}
       </Box>
@@ -119,7 +132,6 @@ function Opened({ register, room }: { register: Whole; room: string }) {
       >
         {pupil && rung ? (
           <SquarePage
-            key={`${pupil.id} ${rung.id}`}
             pupil={pupil}
             rung={rung}
             square={squareOf(pupil.id, rung.id)}
@@ -161,6 +173,52 @@ function Opened({ register, room }: { register: Whole; room: string }) {
     </Box>
   );
 }
+
+/** The part of the register that is wanted. */
+function Wanted({
+  register,
+  operation,
+  standing,
+  slip,
+  at,
+  onAt,
+  onMove,
+}: {
+  register: Whole;
+  operation: string;
+  standing: string;
+  slip: string;
+  at: Place;
+  onAt: (place: Place) => void;
+  onMove: (place: Place) => void;
+}) {
+  const { pupils, rungs, isWanted } = useMemo(
+    () => wantedOf(register, { operation, standing, slip } as Filter),
+    [register, operation, standing, slip],
+  );
+  const squareOf = useMemo(() => squaresOf(register), [register]);
+  return pupils.length === 0 || rungs.length === 0 ? (
+    <Box sx={EMPTY}>{t('register.nothing-in-the-register-is')}</Box>
+  ) : (
+    <RegisterGrid
+      pupils={pupils}
+      rungs={rungs}
+      squareOf={squareOf}
+      isWanted={isWanted}
+      at={at}
+      onAt={onAt}
+      onMove={onMove}
+    />
+  );
+}
+
+/** So long the cursor stays where it is until it is taken to rest. */
+const REST_MS = 150;
+
+const placeIn = (params: URLSearchParams): Place => ({
+  pupil: params.has('pupil') ? Number(params.get('pupil')) : undefined,
+  rung: params.get('rung') ?? undefined,
+});
 
 const EMPTY = { p: 2, fontSize: 19, lineHeight: 1.5, color: 'text.secondary' } as const;
 

@@ -26,6 +26,7 @@ export function RegisterGrid({
   isWanted,
   at,
   onAt,
+  onMove,
 }: {
   pupils: Pupil[];
   rungs: RungLabel[];
@@ -33,6 +34,8 @@ export function RegisterGrid({
   isWanted: (pupil: number, rung: string) => boolean;
   at: Place;
   onAt: (place: Place) => void;
+  /** Moves by a key, after which others may follow quickly. */
+  onMove: (place: Place) => void;
 }) {
   const frame = useRef<HTMLDivElement>(null);
   useChosenInSight(frame, at);
@@ -47,7 +50,7 @@ export function RegisterGrid({
   const row = pupils.findIndex(({ id }) => id === at.pupil);
   const column = rungs.findIndex(({ id }) => id === at.rung);
   const go = (toRow: number, toColumn: number) =>
-    onAt({ pupil: pupils[toRow]?.id, rung: rungs[toColumn]?.id });
+    onMove({ pupil: pupils[toRow]?.id, rung: rungs[toColumn]?.id });
   const moves: Record<string, () => void> = {
     ArrowUp: () => go(Math.max(row - 1, column < 0 ? 0 : -1), column),
     ArrowDown: () => go(Math.min(row + 1, pupils.length - 1), column),
@@ -97,86 +100,161 @@ export function RegisterGrid({
         ...SQUARES,
       }}
     >
-      <Box role="row" sx={{ display: 'contents' }}>
-        <Box
-          role="columnheader"
-          aria-label={t('register.pupil')}
-          sx={{
-            ...STUCK,
-            left: 0,
-            zIndex: 3,
-            borderBottom: 2,
-            borderRight: 2,
-            borderColor: 'ink.edge',
-          }}
+      <Heads rungs={rungs} column={column} isRung={row < 0} onAt={onAt} />
+      {pupils.map((pupil, place) => (
+        <Row
+          key={pupil.id}
+          pupil={pupil}
+          short={short[place] ?? pupil.name}
+          rungs={rungs}
+          squareOf={squareOf}
+          isWanted={isWanted}
+          here={row === place ? (at.rung ?? NAME) : undefined}
+          onAt={onAt}
         />
-        {rungs.map(({ id, name, fresh }, place) => (
-          <Box
-            role="columnheader"
-            key={id}
-            id={placeId(undefined, id)}
-            aria-selected={row < 0 && column === place}
-            title={fresh}
-            onClick={() => onAt({ rung: id })}
-            sx={{
-              ...STUCK,
-              zIndex: 2,
-              py: 0.75,
-              display: 'flex',
-              alignItems: 'center',
-              writingMode: 'vertical-rl',
-              transform: 'rotate(180deg)',
-              // Turned round, the lower and right edges are the upper and left ones.
-              borderTop: 2,
-              borderLeft: 1,
-              borderColor: 'ink.square',
-              borderTopColor: 'ink.edge',
-              fontSize: 13.5,
-              lineHeight: 1.05,
-              fontWeight: column === place ? 700 : 400,
-              cursor: 'pointer',
-              ...(row < 0 && column === place && HERE),
-            }}
-          >
-            {name}
-          </Box>
-        ))}
-      </Box>
-      {pupils.map(({ id, name, left }, place) => (
-        <Box role="row" key={id} sx={{ display: 'contents' }}>
-          <Box
-            role="rowheader"
-            id={placeId(id, undefined)}
-            aria-label={name}
-            title={name}
-            aria-selected={column < 0 && row === place}
-            onClick={() => onAt({ pupil: id })}
-            sx={{
-              ...NAME_CELL,
-              borderRightColor: 'ink.edge',
-              cursor: 'pointer',
-              color: left ? 'text.secondary' : 'text.primary',
-              fontWeight: row === place ? 700 : 400,
-              ...(column < 0 && row === place && HERE),
-            }}
-          >
-            {short[place]}
-          </Box>
-          {rungs.map((rung) => (
-            <Square
-              key={rung.id}
-              pupil={id}
-              rung={rung}
-              square={squareOf(id, rung.id)}
-              faded={!isWanted(id, rung.id)}
-              here={row === place && at.rung === rung.id}
-            />
-          ))}
-        </Box>
       ))}
     </Box>
   );
 }
+
+/** Stands for the name of a pupil instead of a rung. */
+const NAME = '';
+
+/** The rungs, over their columns. */
+const Heads = memo(function Heads({
+  rungs,
+  column,
+  isRung,
+  onAt,
+}: {
+  rungs: RungLabel[];
+  column: number;
+  /** Whether the rung itself is looked at, and not a square below it. */
+  isRung: boolean;
+  onAt: (place: Place) => void;
+}) {
+  return (
+    <Box role="row" sx={{ display: 'contents' }}>
+      <Box
+        role="columnheader"
+        aria-label={t('register.pupil')}
+        sx={{
+          ...STUCK,
+          left: 0,
+          zIndex: 3,
+          borderBottom: 2,
+          borderRight: 2,
+          borderColor: 'ink.edge',
+        }}
+      />
+      {rungs.map((rung, place) => (
+        <Head
+          key={rung.id}
+          rung={rung}
+          isBold={column === place}
+          here={isRung && column === place}
+          onAt={onAt}
+        />
+      ))}
+    </Box>
+  );
+});
+
+const Head = memo(function Head({
+  rung: { id, name, fresh },
+  isBold,
+  here,
+  onAt,
+}: {
+  rung: RungLabel;
+  isBold: boolean;
+  here: boolean;
+  onAt: (place: Place) => void;
+}) {
+  return (
+    <Box
+      role="columnheader"
+      id={placeId(undefined, id)}
+      aria-selected={here}
+      title={fresh}
+      onClick={() => onAt({ rung: id })}
+      sx={{
+        ...STUCK,
+        zIndex: 2,
+        py: 0.75,
+        display: 'flex',
+        alignItems: 'center',
+        writingMode: 'vertical-rl',
+        transform: 'rotate(180deg)',
+        // Turned round, the lower and right edges are the upper and left ones.
+        borderTop: 2,
+        borderLeft: 1,
+        borderColor: 'ink.square',
+        borderTopColor: 'ink.edge',
+        fontSize: 13.5,
+        lineHeight: 1.05,
+        fontWeight: isBold ? 700 : 400,
+        cursor: 'pointer',
+        ...(here && HERE),
+      }}
+    >
+      {name}
+    </Box>
+  );
+});
+
+/** A pupil's standings. */
+const Row = memo(function Row({
+  pupil: { id, name, left },
+  short,
+  rungs,
+  squareOf,
+  isWanted,
+  here,
+  onAt,
+}: {
+  pupil: Pupil;
+  short: string;
+  rungs: RungLabel[];
+  squareOf: (pupil: number, rung: string) => RegisterSquare | undefined;
+  isWanted: (pupil: number, rung: string) => boolean;
+  /** The rung at which the cursor is in this row, if it is there. */
+  here: string | undefined;
+  onAt: (place: Place) => void;
+}) {
+  return (
+    <Box role="row" sx={{ display: 'contents' }}>
+      <Box
+        role="rowheader"
+        id={placeId(id, undefined)}
+        aria-label={name}
+        title={name}
+        aria-selected={here === NAME}
+        onClick={() => onAt({ pupil: id })}
+        sx={{
+          ...NAME_CELL,
+          borderRightColor: 'ink.edge',
+          cursor: 'pointer',
+          color: left ? 'text.secondary' : 'text.primary',
+          fontWeight: here !== undefined ? 700 : 400,
+          ...(here === NAME && HERE),
+        }}
+      >
+        {short}
+      </Box>
+      {rungs.map((rung) => (
+        <Square
+          key={rung.id}
+          pupil={id}
+          rung={rung}
+          square={squareOf(id, rung.id)}
+          faded={!isWanted(id, rung.id)}
+          here={here === rung.id}
+        />
+      ))}
+    </Box>
+  );
+});
 
 const placeId = (pupil?: number, rung?: string) => `place-${pupil ?? ''}-${rung ?? ''}`;
 

@@ -13,6 +13,13 @@ import { inOrder, STANDINGS, type Standing } from './standings';
 import { useTakeRegister } from './useDecide';
 import { t } from '../words';
 
+interface Decided {
+  pupil: number;
+  rung: string;
+  /** None where the rules are to say it again. */
+  standing?: Standing;
+}
+
 /** Why a pupil stands so on a rung, and what the teacher decides instead. */
 export function SquarePage({
   pupil,
@@ -34,13 +41,16 @@ export function SquarePage({
   );
   const decide = useAct({
     again: true,
-    mutationFn: (standing: Standing | undefined) =>
-      api.decideStandings([{ pupil: pupil.id, rung: rung.id, standing, note }]),
+    mutationFn: (decided: Decided) => api.decideStandings([{ ...decided, note }]),
     onSuccess: (register) => {
       take(register);
       forgetNote();
     },
   });
+  const of = { pupil: pupil.id, rung: rung.id };
+  // What is decided of another square says nothing of this one.
+  const isOfThis = decide.variables?.pupil === of.pupil && decide.variables.rung === of.rung;
+  const isBusy = isOfThis && decide.isPending;
   const standing = square?.standing ?? 'NEW';
   const told = {
     rung: rung.name,
@@ -99,20 +109,20 @@ export function SquarePage({
               size="small"
               aria-pressed={square?.byRules !== undefined && standing === each}
               // A button that is disabled under the hand loses the focus.
-              onClick={() => !decide.isPending && decide.mutate(each)}
+              onClick={() => !isBusy && decide.mutate({ ...of, standing: each })}
             >
               {STANDINGS[each]}
             </Button>
           ))}
           <Button
             size="small"
-            disabled={decide.isPending || !square?.byRules}
-            onClick={() => decide.mutate(undefined)}
+            disabled={isBusy || !square?.byRules}
+            onClick={() => decide.mutate(of)}
           >
             {t('register.as-the-rules-say')}
           </Button>
         </Box>
-        {decide.error && <Box role="alert">{decide.error.message}</Box>}
+        {isOfThis && decide.error && <Box role="alert">{decide.error.message}</Box>}
       </Box>
       <Box sx={{ mt: 'auto', display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         <Button onClick={onPupil}>{t('register.all-of', { name: pupil.name })}</Button>
