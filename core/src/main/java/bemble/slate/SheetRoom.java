@@ -19,14 +19,18 @@ import java.util.Optional;
  * The room that a sum may need by the lengths of its numbers alone. A sheet that is cut to the page
  * of one sum would tell how many rounds it takes, and whether anything is left.
  */
-final class SheetRoom {
+public final class SheetRoom {
   /** Figures that make short and long answers, exact ones and ones with a remainder. */
   private static final List<String> FIGURES = List.of("9", "8", "7", "1");
 
   private SheetRoom() {}
 
-  /** The room of the sum itself and of others whose numbers are as long. */
-  static Area of(Sum sum, Area own) {
+  /**
+   * The room of the sum itself and of others whose numbers are as long.
+   *
+   * @param own what its own page takes
+   */
+  public static Area of(Sum sum, Area own) {
     Area room = own;
     for (Problem problem : alike(sum.problem())) {
       if (Methods.misfit(sum.method(), problem).isEmpty()) {

@@ -142,6 +142,7 @@ class SlateTest {
   @CsvSource({
     "9736 ÷ 8, 9753 ÷ 8, long",
     "9736 ÷ 8, 8008 ÷ 8, short",
+    "9736 ÷ 8, 8008 ÷ 8, partial-quotients",
     "224 × 26, 999 × 99, column",
     "1000 − 999, 9000 − 111, exchange",
     "111 + 111, 999 + 999, column",

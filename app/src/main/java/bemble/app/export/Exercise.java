@@ -9,6 +9,7 @@ import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Square;
 import bemble.procedure.Working;
+import bemble.slate.SheetRoom;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -46,7 +47,7 @@ public record Exercise(String heading, Shown shown) {
 
   static Exercise of(int number, String problem, Sum sum, Layout layout, Room room) {
     Working working = sum.work();
-    Area used = working.paper().extent();
+    Area used = SheetRoom.of(sum, working.paper().extent());
     Shown blank = Shown.blank(working, sum.style());
     List<Mark> marks = new ArrayList<>();
     if (layout == Layout.SET_OUT) {

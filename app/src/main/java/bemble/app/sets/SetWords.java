@@ -22,6 +22,7 @@ import bemble.practice.Workload;
 import bemble.problem.Operation;
 import bemble.procedure.Answer;
 import bemble.procedure.Working;
+import bemble.slate.SheetRoom;
 import bemble.slip.Slip;
 import bemble.style.Style;
 import java.util.ArrayList;
@@ -56,19 +57,22 @@ public final class SetWords {
         item.part(),
         answer(item, working.answer()),
         DemandReader.of(working).seconds(),
-        sheet(working),
+        sheet(sum, working),
         AnswerSquares.of(working, style));
   }
 
-  /** The sum as it is set out, and in the next step the figures that its boxes are for. */
-  private static Paper sheet(Working working) {
+  /**
+   * The sum as it is set out, in the room that any such sum may need, and in the next step the
+   * figures that its boxes are for.
+   */
+  private static Paper sheet(Sum sum, Working working) {
     Paper page = working.paper();
     List<Mark> marks = new ArrayList<>();
     working.setOut().forEach(mark -> marks.add(fresh(mark, 0)));
     page.marks().stream()
         .filter(mark -> mark.role().kind() == Role.Kind.ANSWER)
         .forEach(mark -> marks.add(fresh(mark, 1)));
-    return new Paper(page.extent(), page.onesColumn(), marks);
+    return new Paper(SheetRoom.of(sum, page.extent()), page.onesColumn(), marks);
   }
 
   private static Mark fresh(Mark mark, int step) {

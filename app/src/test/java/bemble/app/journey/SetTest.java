@@ -13,6 +13,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Sets over HTTP. */
 @BeginsEmpty
@@ -255,6 +256,15 @@ class SetTest extends Conversation {
             "/api/sets/csv", "text/csv", table.getBytes(java.nio.charset.StandardCharsets.UTF_8));
     assertEquals(200, answer.status(), answer.text());
     return answer.json();
+  }
+
+  /** Neither how many rounds there are nor whether anything is left. */
+  @ParameterizedTest
+  @ValueSource(strings = {"9736 ÷ 8\n8008 ÷ 8", "224 × 26\n999 × 99", "1000 − 999\n9000 − 111"})
+  void theSizeOfATileTellsNothingOfTheAnswer(String sums) {
+    JsonNode read = talk.post("/api/sets/typed", Map.of("text", sums)).json().get("sums");
+    assertEquals(2, read.size());
+    assertEquals(read.at("/0/paper/extent"), read.at("/1/paper/extent"));
   }
 
   @Test
