@@ -13,6 +13,7 @@ import java.nio.file.StandardOpenOption;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.time.Duration;
 import java.util.Optional;
 import java.util.UUID;
 import org.h2.api.ErrorCode;
@@ -24,6 +25,7 @@ import org.h2.api.ErrorCode;
  */
 public record DataFile(Path base) {
   private static final String ENDING = ".mv.db";
+  private static final Duration LONGEST_WAIT = Duration.ofSeconds(20);
   private static final String READING = ";ACCESS_MODE_DATA=r";
 
   /** The file itself. */
@@ -69,10 +71,14 @@ public record DataFile(Path base) {
   }
 
   /**
-   * How the database is told where the file lies. It writes no log and closes when it is told to.
+   * How the database is told where the file lies. It writes no log and closes when it is told to; a
+   * change waits longer for another one than any takes.
    */
   String url() {
-    return "jdbc:h2:file:" + base.toAbsolutePath() + ";TRACE_LEVEL_FILE=0;DB_CLOSE_ON_EXIT=FALSE";
+    return "jdbc:h2:file:"
+        + base.toAbsolutePath()
+        + ";TRACE_LEVEL_FILE=0;DB_CLOSE_ON_EXIT=FALSE;LOCK_TIMEOUT="
+        + LONGEST_WAIT.toMillis();
   }
 
   private <T> T connected(String how, Use<T> use) throws SQLException {

@@ -86,6 +86,16 @@ class DataFileTest {
     assertDoesNotThrow(() -> file.check());
   }
 
+  /** The demo's weeks are written in one transaction of several seconds. */
+  @Test
+  void aChangeWaitsForALongOne() throws SQLException {
+    try (Connection connection = DriverManager.getConnection(file.url(), "sa", "");
+        ResultSet wait = connection.createStatement().executeQuery("call lock_timeout()")) {
+      assertTrue(wait.next());
+      assertTrue(wait.getInt(1) >= 10_000);
+    }
+  }
+
   @Test
   void noFileAtAllIsANewBeginning() {
     assertDoesNotThrow(() -> new DataFile(folder.resolve("new")).check());
