@@ -22,8 +22,8 @@ jlink --output "$OUT/runtime" --strip-debug --no-header-files --no-man-pages --c
   --include-locales en --add-modules java.base,java.desktop,java.instrument,java.logging,\
 java.management,java.naming,java.security.jgss,java.sql,java.xml,jdk.localedata,jdk.unsupported,jdk.zipfs
 rm -f "$OUT"/runtime/lib/{libawt_xawt,libjawt,libsplashscreen,libjsound}.so
-# For tools that read another Java's classes.
-rm -f "$OUT"/runtime/lib/jrt-fs.jar
+# For tools that read another Java's classes, and for pictures that are changed.
+rm -f "$OUT"/runtime/lib/{jrt-fs.jar,libmlib_image.so}
 # The debugger's names in the machine itself.
 ! command -v strip >/dev/null || strip "$OUT/runtime/lib/server/libjvm.so"
 
