@@ -1,5 +1,6 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { api, Trouble } from './client';
+import { api } from './client';
+import { Trouble } from './taken';
 import { showClass } from './ofClass';
 
 // Before the client is made: it takes hold of what the browser offers.

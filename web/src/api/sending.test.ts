@@ -1,7 +1,7 @@
 import { QueryClient } from '@tanstack/react-query';
 import { expect, test } from 'vitest';
 import { hasUnsent, UNTIL_ANSWERED } from './sending';
-import { Trouble } from './client';
+import { Trouble } from './taken';
 
 /** Sends something of which nobody has heard yet. */
 function send(queries: QueryClient, sending: () => Promise<unknown>) {

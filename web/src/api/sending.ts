@@ -1,5 +1,5 @@
 import { useMutationState, type MutationKey, type QueryClient } from '@tanstack/react-query';
-import { Trouble } from './client';
+import { Trouble } from './taken';
 
 /** The most that is sent in one go. */
 export const MOST_AT_ONCE = 500;

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import InputBase from '@mui/material/InputBase';
 import { memo, useEffect, useRef } from 'react';
-import type { Trouble } from '../api/client';
+import type { Trouble } from '../api/taken';
 import { namedBy } from '../session/address';
 import { hasLaid } from '../session/laid';
 import { useDesk, useDeskTools } from '../session/deskContext';

@@ -1,5 +1,6 @@
 import { useEffect, useMemo, useReducer, useRef, type ReactNode } from 'react';
-import { api, Trouble } from '../api/client';
+import { api } from '../api/client';
+import { Trouble } from '../api/taken';
 import type { Style, SumRef, Working } from '../api/types';
 import { useAct } from '../ui/useAct';
 import { useCurrentClass } from './classes';

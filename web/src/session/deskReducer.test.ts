@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { Trouble } from '../api/client';
+import { Trouble } from '../api/taken';
 import { steps, working } from '../test/workings';
 import { allSteps, deskReducer, EMPTY_DESK, lastStep, stepKey, type Desk } from './deskReducer';
 

@@ -1,4 +1,4 @@
-import type { Trouble } from '../api/client';
+import type { Trouble } from '../api/taken';
 import type { Step, SumRef, Working } from '../api/types';
 
 /** What lies on the Desk: the typed line, the worked page, and how far it is shown. */

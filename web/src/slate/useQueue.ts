@@ -1,6 +1,7 @@
 import { useIsMutating, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useRef } from 'react';
-import { api, Trouble } from '../api/client';
+import { api } from '../api/client';
+import { Trouble } from '../api/taken';
 import { MOST_AT_ONCE, UNTIL_ANSWERED, useStuck } from '../api/sending';
 import type { Attempt, HandIn, Report, Stroke } from '../api/types';
 import { t } from '../words';
