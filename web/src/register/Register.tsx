@@ -116,6 +116,7 @@ function Opened({ register, room }: { register: Whole; room: string }) {
         ) : (
           <Wanted
             register={register}
+            squareOf={squareOf}
             operation={shown}
             standing={standing}
             slip={slip}
@@ -177,6 +178,7 @@ function Opened({ register, room }: { register: Whole; room: string }) {
 /** The part of the register that is wanted. */
 function Wanted({
   register,
+  squareOf,
   operation,
   standing,
   slip,
@@ -185,6 +187,7 @@ function Wanted({
   onMove,
 }: {
   register: Whole;
+  squareOf: ReturnType<typeof squaresOf>;
   operation: string;
   standing: string;
   slip: string;
@@ -196,7 +199,6 @@ function Wanted({
     () => wantedOf(register, { operation, standing, slip } as Filter),
     [register, operation, standing, slip],
   );
-  const squareOf = useMemo(() => squaresOf(register), [register]);
   return pupils.length === 0 || rungs.length === 0 ? (
     <Box sx={EMPTY}>{t('register.nothing-in-the-register-is')}</Box>
   ) : (

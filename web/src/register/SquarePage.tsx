@@ -39,15 +39,15 @@ export function SquarePage({
     `standing ${pupil.id} ${rung.id}`,
     square?.note ?? '',
   );
+  const of = { pupil: pupil.id, rung: rung.id };
   const decide = useAct({
     again: true,
     mutationFn: (decided: Decided) => api.decideStandings([{ ...decided, note }]),
-    onSuccess: (register) => {
-      take(register);
-      forgetNote();
-    },
+    onSuccess: take,
   });
-  const of = { pupil: pupil.id, rung: rung.id };
+  // The note of this square goes, also where another one is looked at by then.
+  const say = (standing?: Standing) =>
+    decide.mutate({ ...of, standing }, { onSuccess: forgetNote });
   // What is decided of another square says nothing of this one.
   const isOfThis = decide.variables?.pupil === of.pupil && decide.variables.rung === of.rung;
   const isBusy = isOfThis && decide.isPending;
@@ -109,16 +109,12 @@ export function SquarePage({
               size="small"
               aria-pressed={square?.byRules !== undefined && standing === each}
               // A button that is disabled under the hand loses the focus.
-              onClick={() => !isBusy && decide.mutate({ ...of, standing: each })}
+              onClick={() => !isBusy && say(each)}
             >
               {STANDINGS[each]}
             </Button>
           ))}
-          <Button
-            size="small"
-            disabled={isBusy || !square?.byRules}
-            onClick={() => decide.mutate(of)}
-          >
+          <Button size="small" disabled={isBusy || !square?.byRules} onClick={() => say()}>
             {t('register.as-the-rules-say')}
           </Button>
         </Box>

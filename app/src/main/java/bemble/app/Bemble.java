@@ -50,7 +50,7 @@ public class Bemble {
       } else {
         start(args);
         if (Arrays.asList(args).contains("--once")) {
-          // What a start and its first answers take was noted by whoever started it.
+          // Started only so that the classes of a start and of its first answers can be noted.
           System.exit(0);
         }
       }

@@ -14,9 +14,4 @@ public record Cue(RemarkKind word, List<RemarkKind> calls) {
   public Cue {
     calls = List.copyOf(calls);
   }
-
-  /** A cue for moves of some kinds. */
-  public static Cue of(RemarkKind word, RemarkKind... calls) {
-    return new Cue(word, List.of(calls));
-  }
 }

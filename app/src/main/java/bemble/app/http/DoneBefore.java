@@ -4,9 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.context.event.EventListener;
 import org.springframework.web.method.HandlerMethod;
 import org.springframework.web.servlet.HandlerInterceptor;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
@@ -27,12 +25,6 @@ class DoneBefore implements WebMvcConfigurer, HandlerInterceptor {
   @Override
   public void addInterceptors(InterceptorRegistry registry) {
     registry.addInterceptor(this).addPathPatterns("/api/**");
-  }
-
-  /** When Bemble has been started. */
-  @EventListener(ApplicationReadyEvent.class)
-  void forget() {
-    keys.forget();
   }
 
   @Override

@@ -10,7 +10,4 @@ public interface KeptKeys {
 
   /** The request of this thread is served; its key goes where it was refused in the end. */
   void end(String key, boolean refused);
-
-  /** Old keys go. */
-  void forget();
 }

@@ -4,8 +4,8 @@ import bemble.style.RoundMove;
 import bemble.style.RoundMoves;
 import bemble.words.Wording;
 import com.fasterxml.jackson.databind.DeserializationContext;
+import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.exc.InvalidFormatException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -47,7 +47,7 @@ final class RoundMovesJson {
 
   /** What a request says. */
   static RoundMoves read(JsonNode given, DeserializationContext context)
-      throws InvalidFormatException {
+      throws JsonMappingException {
     Optional<RoundMoves> former = given.isTextual() ? stored(given) : Optional.empty();
     if (former.isPresent()) {
       return former.get();
@@ -56,9 +56,8 @@ final class RoundMovesJson {
         moves(given)
             .orElseThrow(
                 () ->
-                    (InvalidFormatException)
-                        context.weirdStringException(
-                            given.toString(), RoundMoves.class, "no moves of a round"));
+                    context.weirdStringException(
+                        given.toString(), RoundMoves.class, "no moves of a round"));
     RoundMoves.fault(list)
         .ifPresent(
             fault -> {

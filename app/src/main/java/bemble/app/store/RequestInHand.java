@@ -2,8 +2,10 @@ package bemble.app.store;
 
 import bemble.app.http.KeptKeys;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.Period;
+import java.util.concurrent.atomic.AtomicReference;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -19,6 +21,7 @@ public class RequestInHand implements KeptKeys {
   private final ThreadLocal<@Nullable String> toKeep = new ThreadLocal<>();
   private final RequestKeyMapper keys;
   private final Clock clock;
+  private final AtomicReference<LocalDate> forgottenOn = new AtomicReference<>();
 
   RequestInHand(RequestKeyMapper keys, Clock clock) {
     this.keys = keys;
@@ -35,12 +38,19 @@ public class RequestInHand implements KeptKeys {
     toKeep.set(key);
   }
 
-  /** Keeps the key, within the transaction of a change, where no other change has done so. */
+  /**
+   * Keeps the key, within the transaction of a change, where no other change has done so. Old keys
+   * go with the first one of a day.
+   */
   public void keep() {
     String key = toKeep.get();
     if (key != null) {
       toKeep.remove();
       keys.insert(key);
+      LocalDate today = LocalDate.now(clock);
+      if (!today.equals(forgottenOn.getAndSet(today))) {
+        keys.deleteBefore(OffsetDateTime.now(clock).minus(KEPT));
+      }
     }
   }
 
@@ -51,10 +61,5 @@ public class RequestInHand implements KeptKeys {
     if (refused && isKept) {
       keys.delete(key);
     }
-  }
-
-  @Override
-  public void forget() {
-    keys.deleteBefore(OffsetDateTime.now(clock).minus(KEPT));
   }
 }
