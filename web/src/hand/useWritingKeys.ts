@@ -60,6 +60,17 @@ export function useWritingKeys({ write, act, turn, handIn, aids }: Hand) {
       return !(event.key === 'Enter' && onButton) && act(event.key);
     };
     window.addEventListener('keydown', listen);
-    return () => window.removeEventListener('keydown', listen);
+    window.addEventListener('mousedown', leaveTheKeys);
+    return () => {
+      window.removeEventListener('keydown', listen);
+      window.removeEventListener('mousedown', leaveTheKeys);
+    };
   });
+}
+
+/** A button that is pressed by hand takes no focus: Enter would press it again, not end a number. */
+function leaveTheKeys(event: MouseEvent) {
+  if (event.target instanceof Element && event.target.closest('main button')) {
+    event.preventDefault();
+  }
 }

@@ -160,6 +160,7 @@ function OpenSlate({ id }: { id: number }) {
               hint={hint}
               onHint={setHint}
               stuck={slate.stuck}
+              pending={pending !== null}
               aids={aids}
               onAids={setAids}
               onWrite={onWrite}

@@ -21,6 +21,7 @@ export function WritingPage({
   hint,
   onHint,
   stuck,
+  pending,
   aids,
   onAids,
   onWrite,
@@ -36,6 +37,8 @@ export function WritingPage({
   onHint: (hint: Hint) => void;
   /** Whether something that was written is not kept yet. */
   stuck: boolean;
+  /** Whether a number is being typed that may go on. */
+  pending: boolean;
   aids: boolean;
   onAids: (on: boolean) => void;
   onWrite: (sign: string, small: boolean) => void;
@@ -79,7 +82,8 @@ export function WritingPage({
             <Box sx={{ fontSize: 22, lineHeight: 1.3 }}>{hint.text}</Box>
           </Box>
         ) : (
-          finding && <FindingCard finding={finding} />
+          (finding && <FindingCard finding={finding} />) ||
+          (pending && <Box sx={{ color: 'text.secondary' }}>{t('slate.next-ends-the-number')}</Box>)
         )}
       </Box>
       {telling && (

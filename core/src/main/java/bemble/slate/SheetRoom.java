@@ -10,6 +10,7 @@ import bemble.problem.Multiplication;
 import bemble.problem.Problem;
 import bemble.problem.Root;
 import bemble.problem.Subtraction;
+import bemble.procedure.Working;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
@@ -21,7 +22,7 @@ import java.util.Optional;
  */
 public final class SheetRoom {
   /** Figures that make short and long answers, exact ones and ones with a remainder. */
-  private static final List<String> FIGURES = List.of("9", "8", "7", "1");
+  private static final List<String> FIGURES = List.of("9", "8", "7", "1", "30");
 
   private SheetRoom() {}
 
@@ -32,13 +33,18 @@ public final class SheetRoom {
    */
   public static Area of(Sum sum, Area own) {
     Area room = own;
-    for (Problem problem : alike(sum.problem())) {
-      if (Methods.misfit(sum.method(), problem).isEmpty()) {
-        Sum other = new Sum(problem, sum.method(), sum.style());
-        room = room.joined(other.work().paper().extent());
-      }
+    for (Working other : alike(sum)) {
+      room = room.joined(other.paper().extent());
     }
     return room;
+  }
+
+  /** Sums of the same method and style whose numbers are as long, worked; the sum is not in it. */
+  static List<Working> alike(Sum sum) {
+    return alike(sum.problem()).stream()
+        .filter(problem -> Methods.misfit(sum.method(), problem).isEmpty())
+        .map(problem -> new Sum(problem, sum.method(), sum.style()).work())
+        .toList();
   }
 
   private static List<Problem> alike(Problem problem) {
@@ -74,6 +80,8 @@ public final class SheetRoom {
   }
 
   private static Numeral filled(Numeral number, String figure) {
-    return Numeral.of(new BigInteger(figure.repeat(number.length())), number.scale());
+    return Numeral.of(
+        new BigInteger(figure.repeat(number.length()).substring(0, number.length())),
+        number.scale());
   }
 }

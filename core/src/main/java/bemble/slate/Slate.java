@@ -16,7 +16,9 @@ import bemble.paper.Shape;
 import bemble.paper.Square;
 import bemble.procedure.Working;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -113,11 +115,13 @@ public final class Slate {
    * A number to be written, how, and with how many figures.
    *
    * @param at the square of its last figure; the others stand in it too, or to the left of it
+   * @param figures how many it has, or more where another sum whose numbers are as long has more
+   *     there: how many it has itself is for its writer to find
    * @param part what it is for
    */
   public record Waypoint(Square at, Stroke.Kind kind, int figures, Part part) {
-    private Waypoint andOneMore() {
-      return new Waypoint(at, kind, figures + 1, part);
+    private Waypoint with(int figures) {
+      return new Waypoint(at, kind, figures, part);
     }
   }
 
@@ -137,16 +141,27 @@ public final class Slate {
 
   /** The numbers in the order in which a practised hand would write them. */
   public List<Waypoint> path() {
+    Map<Waypoint, Integer> most = new HashMap<>();
+    for (Working other : SheetRoom.alike(sum)) {
+      numbers(other).forEach(number -> most.merge(number.with(0), number.figures(), Math::max));
+    }
+    return numbers(truth).stream()
+        .map(
+            number -> number.with(Math.max(number.figures(), most.getOrDefault(number.with(0), 0))))
+        .toList();
+  }
+
+  private List<Waypoint> numbers(Working page) {
     List<Waypoint> path = new ArrayList<>();
     Transcript.Put before = null;
-    for (Transcript.Put put : Transcript.puts(truth, settingOut == SettingOut.OWN)) {
+    for (Transcript.Put put : Transcript.puts(page, settingOut == SettingOut.OWN)) {
       boolean frame = put.role() == Role.SIGN && isFramed();
       if (isInMargin(put) || put.kind() == Transcript.Kind.POINT || frame) {
         continue;
       }
       Waypoint last = path.isEmpty() ? null : path.get(path.size() - 1);
       if (before != null && goesOn(before, put, last)) {
-        path.set(path.size() - 1, last.andOneMore());
+        path.set(path.size() - 1, last.with(last.figures() + 1));
       } else {
         int figures = put.written().text().length();
         Stroke.Kind kind = Stroke.Kind.of(put.kind());

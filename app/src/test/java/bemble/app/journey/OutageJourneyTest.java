@@ -88,6 +88,7 @@ class OutageJourneyTest {
     hand.press("Digit4");
     app.close();
     hand.press("Digit8");
+    hand.press("Enter");
     assertThat(hand.page.getByText("Not kept yet")).isVisible();
     assertThat(written()).hasCount(2);
     comeBack();
@@ -104,6 +105,7 @@ class OutageJourneyTest {
     hand.press("Digit4");
     app.close();
     hand.press("Digit8");
+    hand.press("Enter");
     assertThat(hand.page.getByText("Not kept yet")).isVisible();
     List<String> asked = new ArrayList<>();
     hand.page.onceDialog(
