@@ -5,6 +5,7 @@ import type { paths } from './schema';
 import type {
   AttemptRequest,
   CellRequest,
+  CopiesRequest,
   ClassRequest,
   DraftRequest,
   EvenRequest,
@@ -144,6 +145,14 @@ export const api = {
     taken<Blob>(
       client.GET('/api/handouts/{id}/paper', {
         params: { path: { id }, query: { kind } },
+        parseAs: 'blob',
+      }) as Promise<BlobAnswer>,
+    ),
+  pupilSheets: (id: number, body: CopiesRequest) =>
+    taken<Blob>(
+      client.POST('/api/handouts/{id}/sheets', {
+        params: { path: { id } },
+        body,
         parseAs: 'blob',
       }) as Promise<BlobAnswer>,
     ),

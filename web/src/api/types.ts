@@ -57,6 +57,7 @@ export type KeptSet = Schemas['SetView'];
 export type SetRequest = Schemas['SetRequest'];
 export type DraftRequest = Schemas['DraftRequest'];
 export type EvenRequest = Schemas['EvenRequest'];
+export type CopiesRequest = Schemas['CopiesRequest'];
 export type SheetRequest = Schemas['SheetRequest'];
 export type Apart = Schemas['ApartView'];
 export type SetFile = Schemas['SetFile'];

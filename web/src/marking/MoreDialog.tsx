@@ -14,6 +14,7 @@ import { useAct } from '../ui/useAct';
 import { FileButton } from '../ui/FileButton';
 import { open, save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
+import { PupilSheets } from './PupilSheets';
 import type { Reading } from './useReading';
 import { t } from '../words';
 
@@ -57,6 +58,7 @@ export default function MoreDialog({
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="paper-title">
       <DialogTitle id="paper-title">{title}</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2.5 }}>
+        <PupilSheets handout={id} />
         <Box>
           <Box component="h3" sx={{ m: 0, mb: 1, fontSize: 17 }}>
             {t('common.on-paper')}

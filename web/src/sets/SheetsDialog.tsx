@@ -7,6 +7,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import { useState } from 'react';
 import { api } from '../api/client';
 import type { SheetRequest } from '../api/types';
+import { LAYOUTS, SQUARES } from '../ui/sheetChoices';
 import { useAct } from '../ui/useAct';
 import { ChoiceRow, ManyRow } from '../ui/ChoiceRow';
 import { open, save } from '../ui/save';
@@ -23,24 +24,12 @@ const KINDS: Record<SheetRequest['kind'], string> = {
   MARKING_LIST: t('sets.marking-list'),
 };
 
-const LAYOUTS: Record<NonNullable<SheetRequest['layout']>, string> = {
-  SET_OUT: t('sets.set-out-on-squares'),
-  SQUARES: t('sets.in-a-line-with-empty'),
-  LINE: t('sets.in-a-line'),
-};
-
 /** What else there is room for on exercises. */
 const ROOM = {
   withHeads: t('sets.column-heads'),
   withCheck: t('sets.the-check'),
   withExplanation: t('sets.how-i-did-it'),
-};
-
-const SQUARES = {
-  '5': t('sets.millimetres', { width: 5 }),
-  '7': t('sets.millimetres', { width: 7 }),
-  '10': t('sets.millimetres', { width: 10 }),
-  '14': t('sets.millimetres', { width: 14 }),
+  withNewAnswer: t('common.a-new-answer'),
 };
 
 /** A set on paper. */
@@ -69,6 +58,7 @@ export default function SheetsDialog({ draft, onClose }: { draft: SetDraft; onCl
     withoutHeads: !room.includes('withHeads'),
     withCheck: room.includes('withCheck'),
     withExplanation: room.includes('withExplanation'),
+    withNewAnswer: room.includes('withNewAnswer'),
   };
   const make = useAct({
     mutationFn: async (how: 'save' | 'open' | 'table' | 'file') => {
@@ -104,13 +94,13 @@ export default function SheetsDialog({ draft, onClose }: { draft: SetDraft; onCl
           {kind === 'EXERCISES' && (
             <>
               <ChoiceRow
-                label={t('sets.each-sum')}
+                label={t('common.each-sum')}
                 value={layout}
                 onChoose={setLayout}
                 names={LAYOUTS}
               />
               <ChoiceRow
-                label={t('sets.squares-of')}
+                label={t('common.squares-of')}
                 value={square}
                 onChoose={setSquare}
                 names={SQUARES}

@@ -27,16 +27,30 @@ import java.util.stream.IntStream;
  * of the answer: there are as many as the longest answer to numbers of these lengths has figures.
  */
 public final class AnswerSquares {
+  /**
+   * A square for a figure of the answer.
+   *
+   * @param place the power of ten of what is written there
+   */
+  public record Open(Square at, int place) {}
+
   private AnswerSquares() {}
 
   /**
    * The open squares of a page, row by row from the right; those of its answer if a class does so.
    */
   public static List<Square> of(Working page, Style style) {
-    Map<Integer, List<Square>> rows = new TreeMap<>();
+    return placed(page, style).stream().map(Open::at).toList();
+  }
+
+  /** The same with the place of each. */
+  public static List<Open> placed(Working page, Style style) {
+    Map<Integer, List<Open>> rows = new TreeMap<>();
     for (Mark mark : page.paper().marks()) {
       if (mark.role().kind() == Role.Kind.ANSWER && mark.shape() instanceof Shape.Figure figure) {
-        rows.computeIfAbsent(figure.at().row(), row -> new ArrayList<>()).add(figure.at());
+        int place = mark.place() == null ? 0 : mark.place();
+        rows.computeIfAbsent(figure.at().row(), row -> new ArrayList<>())
+            .add(new Open(figure.at(), place));
       }
     }
     boolean exact = style.has(Choice.AnswerSquares.EXACT);
@@ -45,31 +59,30 @@ public final class AnswerSquares {
         .toList();
   }
 
-  private static List<Square> asManyAsAny(List<Square> row, Working page) {
+  private static List<Open> asManyAsAny(List<Open> row, Working page) {
     return page.problem() instanceof Root root
         ? overPairs(row, root)
-        : asMany(row, mostFigures(page.problem()), page);
+        : asMany(row, most(page.problem()), page);
   }
 
   /** A square over each pair, also over those that a root which ends sooner does not need. */
-  private static List<Square> overPairs(List<Square> row, Root root) {
-    Square first = row.stream().min(Comparator.comparing(Square::column)).orElseThrow();
-    int pairs = root.radicand().highestPlace() / 2 + 1 + root.places();
-    return IntStream.range(0, pairs).mapToObj(pair -> first.moved(0, 2 * pair)).toList();
+  private static List<Open> overPairs(List<Open> row, Root root) {
+    Open first = row.stream().min(Comparator.comparing(open -> open.at().column())).orElseThrow();
+    return IntStream.range(0, most(root))
+        .mapToObj(pair -> new Open(first.at().moved(0, 2 * pair), first.place() - pair))
+        .toList();
   }
 
-  private static List<Square> asMany(List<Square> row, int most, Working page) {
-    int last = row.stream().mapToInt(Square::column).max().orElseThrow();
-    int first = Math.max(page.paper().extent().from().column(), last - most + 1);
-    List<Square> squares = new ArrayList<>();
-    for (int column = last; column >= first; column--) {
-      squares.add(new Square(row.get(0).row(), column));
-    }
-    return squares;
+  private static List<Open> asMany(List<Open> row, int most, Working page) {
+    Open last = row.stream().max(Comparator.comparing(open -> open.at().column())).orElseThrow();
+    int room = last.at().column() - page.paper().extent().from().column() + 1;
+    return IntStream.range(0, Math.min(most, room))
+        .mapToObj(left -> new Open(last.at().moved(0, -left), last.place() + left))
+        .toList();
   }
 
-  /** How many figures an answer to numbers as long as these may have. */
-  static int mostFigures(Problem problem) {
+  /** How many figures an answer to numbers as long as these may have, its decimals among them. */
+  public static int most(Problem problem) {
     if (problem instanceof Addition sum) {
       BigInteger most =
           sum.addends().stream()
@@ -86,7 +99,8 @@ public final class AnswerSquares {
     if (problem instanceof Division division) {
       return Math.max(1, division.dividend().length() - division.divisor().length() + 1);
     }
-    throw new IllegalArgumentException("no row of figures is the answer to " + problem);
+    Root root = (Root) problem;
+    return root.radicand().highestPlace() / 2 + 1 + root.places();
   }
 
   private static int scale(Problem sum) {

@@ -1,6 +1,8 @@
 package bemble.app.export;
 
 import bemble.app.export.PdfBook.Shown;
+import bemble.app.export.SheetTable.Part;
+import bemble.app.export.SheetTable.ReadSquare;
 import bemble.check.Checks;
 import bemble.method.Sum;
 import bemble.paper.Area;
@@ -8,6 +10,7 @@ import bemble.paper.Mark;
 import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Square;
+import bemble.problem.Division;
 import bemble.procedure.Working;
 import bemble.slate.SheetRoom;
 import java.util.ArrayList;
@@ -18,8 +21,9 @@ import java.util.List;
  *
  * @param heading its number, and the sum where it is written in a line
  * @param shown what stands on its squares
+ * @param squares those that are to be read
  */
-public record Exercise(String heading, Shown shown) {
+public record Exercise(String heading, Shown shown, List<ReadSquare> squares) {
   /** Rows to explain in, below the words that ask for it. */
   private static final int EXPLAIN = 2;
 
@@ -30,7 +34,7 @@ public record Exercise(String heading, Shown shown) {
   public enum Layout {
     /** On squares, as it is worked, with a box for each figure of the answer. */
     SET_OUT,
-    /** In a line, with empty squares below to set it out on. */
+    /** In a line, with empty squares below to set it out on, and a row for the answer. */
     SQUARES,
     /** In a line, with a row of squares for the answer below it. */
     LINE
@@ -42,45 +46,144 @@ public record Exercise(String heading, Shown shown) {
    * @param heads whether the columns have their heads
    * @param check the words above the squares for the check; empty for none
    * @param explain the words above the room to explain in; empty for none
+   * @param again the words beside the box that is ticked for a new answer; empty for none
    */
-  public record Room(boolean heads, String check, String explain) {}
+  public record Room(boolean heads, String check, String explain, String again) {}
 
-  static Exercise of(int number, String problem, Sum sum, Layout layout, Room room) {
+  /**
+   * What the rows for answers say.
+   *
+   * @param answer above the row for it
+   * @param remainder the sign before what is left over
+   */
+  public record Words(String answer, String remainder) {}
+
+  static Exercise of(int number, String problem, Sum sum, Layout layout, Room room, Words words) {
     Working working = sum.work();
     Area used = SheetRoom.of(sum, working.paper().extent());
-    Shown blank = Shown.blank(working, sum.style());
-    List<Mark> marks = new ArrayList<>();
-    if (layout == Layout.SET_OUT) {
-      blank.marks().stream()
-          .filter(mark -> room.heads() || mark.role() != Role.HEAD)
-          .forEach(marks::add);
-    }
-    if (layout == Layout.LINE) {
-      Square from = used.from();
-      used = new Area(from, new Square(from.row(), from.column() + WRITTEN));
-    }
+    Exercise exercise =
+        switch (layout) {
+          case SET_OUT -> setOut(working, sum, used, room, words);
+          case SQUARES ->
+              empty(used).with(words, words.answer(), working, Part.ANSWER, Part.REMAINDER);
+          case LINE -> inLine(working, words.remainder());
+        };
     if (!room.check().isEmpty()) {
       Area checked =
           Checks.onOnePage(working, sum.style()).parts().stream()
               .map(part -> part.paper().extent())
               .reduce(Area::joined)
               .orElseThrow();
-      used = below(used, PdfBook.rows(checked), checked.columns(), room.check(), marks);
+      exercise = exercise.below(PdfBook.rows(checked), checked.columns(), room.check());
     }
     if (!room.explain().isEmpty()) {
-      used = below(used, EXPLAIN, WRITTEN, room.explain(), marks);
+      exercise = exercise.below(EXPLAIN, WRITTEN, room.explain());
+    }
+    if (!room.again().isEmpty()) {
+      exercise = exercise.withAgain(room.again(), words, working);
     }
     String heading = layout == Layout.SET_OUT ? number + "." : number + ".  " + problem + " =";
-    List<Square> open = layout == Layout.SET_OUT ? blank.open() : List.of();
-    return new Exercise(heading, new Shown(used, marks, List.of(), open));
+    return new Exercise(heading, exercise.shown, exercise.squares);
   }
 
-  /** The area with so many rows more, under a row with words. */
-  private static Area below(Area used, int rows, int columns, String words, List<Mark> marks) {
-    Square from = new Square(used.to().row() + 1, used.from().column());
-    Shape.Words said = new Shape.Words(from, Shape.Side.FROM_LEFT, words);
-    marks.add(new Mark(marks.size(), Role.NOTE, null, 0, said));
-    return used.joined(new Area(from, from.moved(rows, columns - 1)));
+  /** Empty squares. */
+  private static Exercise empty(Area used) {
+    return new Exercise("", new Shown(used, List.of(), List.of(), List.of()), List.of());
+  }
+
+  /** The sum on squares as it is worked, open where its answer comes. */
+  private static Exercise setOut(Working working, Sum sum, Area used, Room room, Words words) {
+    List<Mark> marks =
+        Shown.blank(working, sum.style()).marks().stream()
+            .filter(mark -> room.heads() || mark.role() != Role.HEAD)
+            .toList();
+    Exercise page = empty(used).and(AnswerStrip.onPage(working, sum), marks);
+    return AnswerStrip.hasRemainder(working)
+        ? page.withRemainder(words.remainder(), working)
+        : page;
+  }
+
+  /** A row of squares for the answer and nothing else. */
+  private static Exercise inLine(Working working, String sign) {
+    Square from = new Square(0, 0);
+    List<ReadSquare> squares = AnswerStrip.inRow(from, working, Part.ANSWER, Part.REMAINDER);
+    return empty(new Area(from, from)).and(squares, sign(squares, Part.REMAINDER, sign));
+  }
+
+  /** The same with a row for an answer, below words. */
+  private Exercise with(Words words, String above, Working working, Part answer, Part remainder) {
+    Exercise below = below(1, WRITTEN, above);
+    Square from = new Square(below.shown.extent().to().row(), shown.extent().from().column());
+    List<ReadSquare> row = AnswerStrip.inRow(from, working, answer, remainder);
+    return below.and(row, sign(row, remainder, words.remainder()));
+  }
+
+  /** The same with squares for what is left over, a row below the page. */
+  private Exercise withRemainder(String sign, Working working) {
+    Square from = new Square(shown.extent().to().row() + 2, shown.extent().from().column() + 1);
+    List<ReadSquare> row =
+        AnswerStrip.remainder(from, (Division) working.problem(), Part.REMAINDER);
+    return and(row, sign(row, Part.REMAINDER, sign));
+  }
+
+  /** The same with a box to be ticked and a row for the new answer. */
+  private Exercise withAgain(String said, Words words, Working working) {
+    int row = shown.extent().to().row() + 1;
+    Square box = new Square(row, shown.extent().from().column());
+    Exercise again = with(words, "", working, Part.NEW_ANSWER, Part.NEW_REMAINDER);
+    Shape.Words beside = new Shape.Words(box.moved(0, 1), Shape.Side.FROM_LEFT, said);
+    return again.and(
+        List.of(new ReadSquare(row, box.column(), Part.TICK, 0)), List.of(note(beside)));
+  }
+
+  /** The sign in the square before what is left over, where there is such a square. */
+  private static List<Mark> sign(List<ReadSquare> row, Part remainder, String sign) {
+    return row.stream()
+        .filter(square -> square.part() == remainder)
+        .findFirst()
+        .map(
+            first -> {
+              Square before = new Square(first.row(), first.column() - 1);
+              return note(new Shape.Words(before, Shape.Side.CENTRED, sign));
+            })
+        .stream()
+        .toList();
+  }
+
+  private static Mark note(Shape.Words words) {
+    return new Mark(0, Role.NOTE, null, 0, words);
+  }
+
+  private Exercise and(List<ReadSquare> more, List<Mark> notes) {
+    List<Mark> marks = new ArrayList<>(shown.marks());
+    marks.addAll(notes);
+    List<ReadSquare> all = new ArrayList<>(squares);
+    all.addAll(more);
+    List<Square> open = all.stream().map(Exercise::at).toList();
+    Area extent = joined(shown.extent(), more);
+    return new Exercise(heading, new Shown(extent, marks, List.of(), open), all);
+  }
+
+  private static Square at(ReadSquare square) {
+    return new Square(square.row(), square.column());
+  }
+
+  private static Area joined(Area area, List<ReadSquare> squares) {
+    Area joined = area;
+    for (ReadSquare square : squares) {
+      joined = joined.joined(new Area(at(square), at(square)));
+    }
+    return joined;
+  }
+
+  /** The same with so many rows more, under a row with words. */
+  private Exercise below(int rows, int columns, String words) {
+    Area extent = shown.extent();
+    Square from = new Square(extent.to().row() + 1, extent.from().column());
+    List<Mark> marks = new ArrayList<>(shown.marks());
+    marks.add(note(new Shape.Words(from, Shape.Side.FROM_LEFT, words)));
+    Area more = extent.joined(new Area(from, from.moved(rows, columns - 1)));
+    return new Exercise(heading, new Shown(more, marks, List.of(), shown.open()), squares);
   }
 
   /** The paper as a layout of sheets sees it. */

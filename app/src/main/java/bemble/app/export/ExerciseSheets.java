@@ -5,9 +5,11 @@ import bemble.app.export.Canvas.Lettering;
 import bemble.app.export.Canvas.Pen;
 import bemble.app.export.Canvas.Point;
 import bemble.app.export.PdfBook.Frame;
+import bemble.app.export.SheetTable.Boxes;
 import bemble.app.export.SheetTable.TilePlace;
 import bemble.app.working.WorkingWords;
 import bemble.method.Sum;
+import com.fasterxml.jackson.databind.JsonNode;
 import com.google.zxing.BarcodeFormat;
 import com.google.zxing.EncodeHintType;
 import com.google.zxing.WriterException;
@@ -18,11 +20,11 @@ import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
-import org.apache.pdfbox.pdmodel.PDPageContentStream;
 
 /**
- * Exercise sheets: each with four corner marks and a code that tells which sheet it is. They are
- * laid first, so that the table of each is kept before its code is drawn.
+ * Exercise sheets: each with marks in its corners and in the middle of its long edges, and a code
+ * that tells twice which sheet it is. They are laid first, so that the table of each is kept before
+ * its code is drawn.
  */
 public final class ExerciseSheets {
   private static final double POINTS_A_MILLIMETRE = 72 / 25.4;
@@ -37,20 +39,31 @@ public final class ExerciseSheets {
 
   private static final double ABOVE = CODE + 8;
 
+  /** The side of the second code, at the lower left, and what it takes below the sums. */
+  private static final double SECOND_CODE = 15 * POINTS_A_MILLIMETRE;
+
+  private static final double BELOW = SECOND_CODE + 8;
+
+  /** The side of a box for a figure of the number in the class. */
+  private static final double NUMBER_BOX = 9 * POINTS_A_MILLIMETRE;
+
   private final PdfRequest.Size size;
   private final List<Sum> sums;
   private final List<List<Tile>> sheets;
   private final Map<Frame, Integer> places = new IdentityHashMap<>();
 
+  private final List<Exercise> exercises;
+
   private ExerciseSheets(PdfRequest.Size size, List<Sum> sums, List<Exercise> of, double side) {
     this.size = size;
     this.sums = sums;
+    this.exercises = of;
     List<Frame> frames = of.stream().map(Exercise::frame).toList();
     for (int i = 0; i < frames.size(); i++) {
       places.put(frames.get(i), i);
     }
     try (PdfBook book = new PdfBook(size)) {
-      sheets = Tile.laid(frames, book.room(ABOVE), side);
+      sheets = Tile.laid(frames, book.room(ABOVE + BELOW), side);
     }
   }
 
@@ -63,28 +76,47 @@ public final class ExerciseSheets {
       List<Sum> sums,
       Exercise.Layout layout,
       Exercise.Room room,
+      Exercise.Words words,
       PdfRequest.Size size,
       double millimetres) {
     List<Exercise> exercises = new ArrayList<>();
     for (Sum sum : sums) {
       String problem = WorkingWords.of(sum.style()).problem(sum.problem());
-      exercises.add(Exercise.of(exercises.size() + 1, problem, sum, layout, room));
+      exercises.add(Exercise.of(exercises.size() + 1, problem, sum, layout, room, words));
     }
     return new ExerciseSheets(size, sums, exercises, millimetres * POINTS_A_MILLIMETRE);
   }
 
-  /** Where everything lies, sheet by sheet. */
-  public List<SheetTable> tables() {
+  /**
+   * Where everything lies, sheet by sheet.
+   *
+   * @param style of the class, as it is kept with them
+   * @param numbered whether there are boxes for the number in the class
+   */
+  public List<SheetTable> tables(JsonNode style, boolean numbered) {
     try (PdfBook book = new PdfBook(size)) {
       double across = millimetres(book.width() - 2 * CORNER);
       double down = millimetres(book.height() - 2 * CORNER);
+      Point at = numberBoxes(book);
+      Boxes number =
+          numbered
+              ? new Boxes(
+                  millimetres(at.x() - CORNER),
+                  millimetres(at.y() - CORNER),
+                  millimetres(NUMBER_BOX))
+              : null;
       return sheets.stream()
-          .map(
-              tiles ->
-                  new SheetTable(
-                      SheetTable.VERSION, across, down, tiles.stream().map(this::place).toList()))
+          .map(tiles -> tiles.stream().map(this::place).toList())
+          .map(tiles -> new SheetTable(SheetTable.VERSION, across, down, tiles, style, number))
           .toList();
     }
+  }
+
+  /** The upper left corner of the boxes for the number, beside the second code. */
+  private static Point numberBoxes(PdfBook book) {
+    double middle = book.height() - PdfBook.MARGIN - SECOND_CODE / 2;
+    return new Point(
+        PdfBook.MARGIN + SECOND_CODE + 62 * POINTS_A_MILLIMETRE, middle - NUMBER_BOX / 2);
   }
 
   private TilePlace place(Tile tile) {
@@ -100,7 +132,8 @@ public final class ExerciseSheets {
         tile.area().from().row(),
         tile.area().from().column(),
         PdfBook.rows(tile.area()),
-        tile.area().columns());
+        tile.area().columns(),
+        exercises.get(place).squares());
   }
 
   /** To a thousandth. */
@@ -109,39 +142,60 @@ public final class ExerciseSheets {
   }
 
   /**
-   * The sheets as PDF.
+   * A copy of the sheets.
    *
    * @param name the line for name and day
+   * @param number the number of its writer in the class, or the words before the boxes for it
+   * @param boxed whether there are such boxes
    * @param codes what the code of each sheet says
    */
-  public byte[] drawn(String heading, String name, List<String> codes) {
+  public record Copy(String name, String number, boolean boxed, List<String> codes) {}
+
+  /** The copies as PDF, one behind the other. */
+  public byte[] drawn(String heading, List<Copy> copies) {
     try (PdfBook book = new PdfBook(size)) {
-      for (int i = 0; i < sheets.size(); i++) {
-        List<Tile> tiles = sheets.get(i);
-        String code = codes.get(i);
-        book.sheet(
-            (out, space) -> {
-              corners(book, out);
-              code(book, out, code);
-              book.heading(out, space, heading, space.width() - CODE - PdfBook.HEADING);
-              name(book, out, name);
-              for (Tile tile : tiles) {
-                book.tile(out, space, tile, ABOVE);
-              }
-            });
+      for (Copy copy : copies) {
+        for (int i = 0; i < sheets.size(); i++) {
+          draw(book, sheets.get(i), heading, copy, copy.codes().get(i));
+        }
       }
       return book.bytes();
     }
   }
 
-  /**
-   * Three full squares and, at the lower right, an open one, so that a picture has an upper side.
-   */
-  private static void corners(PdfBook book, PDPageContentStream out) {
-    PdfCanvas canvas = book.canvas(out);
+  private void draw(PdfBook book, List<Tile> tiles, String heading, Copy copy, String code) {
+    book.sheet(
+        (out, space) -> {
+          PdfCanvas canvas = book.canvas(out);
+          marks(book, canvas);
+          codes(book, canvas, code);
+          book.heading(out, space, heading, space.width() - CODE - PdfBook.HEADING);
+          name(canvas, copy.name());
+          number(book, canvas, copy);
+          for (Tile tile : tiles) {
+            book.tile(out, space, tile, ABOVE);
+          }
+        });
+  }
+
+  private static void number(PdfBook book, PdfCanvas canvas, Copy copy) {
+    Point boxes = numberBoxes(book);
+    double letters = copy.boxed() ? PdfBook.HEADING * 0.7 : PdfBook.HEADING * 1.3;
+    Point at = new Point(PdfBook.MARGIN + SECOND_CODE + 12, boxes.y() + NUMBER_BOX / 2);
+    canvas.text(at, copy.number(), new Lettering(letters, !copy.boxed(), Ink.TEXT, Anchor.START));
+    if (copy.boxed()) {
+      for (int box = 0; box < 2; box++) {
+        Point corner = new Point(boxes.x() + box * NUMBER_BOX, boxes.y());
+        canvas.rectangle(corner, NUMBER_BOX, NUMBER_BOX, 1.5, new Pen(null, Ink.BOX, 0.8, false));
+      }
+    }
+  }
+
+  /** Full squares and, at the lower right, an open one, so that a picture has an upper side. */
+  private static void marks(PdfBook book, PdfCanvas canvas) {
     for (double x : List.of(CORNER, book.width() - CORNER)) {
-      for (double y : List.of(CORNER, book.height() - CORNER)) {
-        boolean open = x > CORNER && y > CORNER;
+      for (double y : List.of(CORNER, book.height() / 2, book.height() - CORNER)) {
+        boolean open = x > CORNER && y > book.height() / 2;
         Pen pen = open ? new Pen(null, Ink.BLACK, HALF_MARK / 2, false) : Pen.filled(Ink.BLACK);
         double half = open ? HALF_MARK * 0.75 : HALF_MARK;
         canvas.rectangle(new Point(x - half, y - half), 2 * half, 2 * half, 0, pen);
@@ -149,11 +203,17 @@ public final class ExerciseSheets {
     }
   }
 
-  private static void code(PdfBook book, PDPageContentStream out, String code) {
+  /** At the upper right and at the lower left; nothing is printed within four modules of them. */
+  private static void codes(PdfBook book, PdfCanvas canvas, String code) {
     BitMatrix matrix = matrix(code);
-    double side = CODE / matrix.getWidth();
-    double left = book.width() - PdfBook.MARGIN - CODE;
-    PdfCanvas canvas = book.canvas(out);
+    double right = book.width() - PdfBook.MARGIN - CODE;
+    code(canvas, matrix, new Point(right, PdfBook.MARGIN), CODE);
+    double low = book.height() - PdfBook.MARGIN - SECOND_CODE;
+    code(canvas, matrix, new Point(PdfBook.MARGIN, low), SECOND_CODE);
+  }
+
+  private static void code(PdfCanvas canvas, BitMatrix matrix, Point at, double width) {
+    double side = width / matrix.getWidth();
     for (int row = 0; row < matrix.getHeight(); row++) {
       int from = 0;
       while (from < matrix.getWidth()) {
@@ -162,7 +222,7 @@ public final class ExerciseSheets {
           to++;
         }
         if (to > from) {
-          Point corner = new Point(left + from * side, PdfBook.MARGIN + row * side);
+          Point corner = new Point(at.x() + from * side, at.y() + row * side);
           canvas.rectangle(corner, (to - from) * side, side, 0, Pen.filled(Ink.BLACK));
         }
         from = to + 1;
@@ -172,7 +232,7 @@ public final class ExerciseSheets {
 
   private static BitMatrix matrix(String code) {
     Map<EncodeHintType, Object> hints =
-        Map.of(EncodeHintType.ERROR_CORRECTION, ErrorCorrectionLevel.M, EncodeHintType.MARGIN, 0);
+        Map.of(EncodeHintType.ERROR_CORRECTION, ErrorCorrectionLevel.Q, EncodeHintType.MARGIN, 0);
     try {
       return new QRCodeWriter().encode(code, BarcodeFormat.QR_CODE, 0, 0, hints);
     } catch (WriterException e) {
@@ -180,8 +240,8 @@ public final class ExerciseSheets {
     }
   }
 
-  private static void name(PdfBook book, PDPageContentStream out, String name) {
+  private static void name(PdfCanvas canvas, String name) {
     Lettering letters = new Lettering(PdfBook.HEADING * 0.7, false, Ink.TEXT, Anchor.START);
-    book.canvas(out).text(new Point(PdfBook.MARGIN, PdfBook.MARGIN + ABOVE * 0.62), name, letters);
+    canvas.text(new Point(PdfBook.MARGIN, PdfBook.MARGIN + ABOVE * 0.62), name, letters);
   }
 }

@@ -44,10 +44,10 @@ final class MarkPainter {
     }
   }
 
-  /** A dashed box in which a figure is to be written. */
+  /** A thin, pale box in which a figure is to be written: a copier shows little of it. */
   void box(Square at) {
-    Point corner = new Point(at.column() + 0.14, at.row() + 0.14);
-    canvas.rectangle(corner, 0.72, 0.72, 0.1, new Pen(null, Ink.EDGE, 0.03, true));
+    Point corner = new Point(at.column() + 0.06, at.row() + 0.06);
+    canvas.rectangle(corner, 0.88, 0.88, 0.1, new Pen(null, Ink.BOX, 0.035, false));
   }
 
   /** Sets a square off as just written. */

@@ -1,19 +1,29 @@
 package bemble.app.export;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Where everything lies on an exercise sheet, so that a picture of one can be read. All lengths are
  * millimetres, from the middle of the corner mark at the upper left, to the right and downwards.
  *
- * @param version of this form
+ * @param version of this form; sheets of version 1 have no squares, style or number boxes in it
  * @param across from that corner mark to the one at its right
  * @param down from that corner mark to the one below it
  * @param tiles the papers of the sums
+ * @param style the style of the class when it was printed
+ * @param number the boxes for its writer's number in the class, which copies for one pupil lack
  */
-public record SheetTable(int version, double across, double down, List<TilePlace> tiles) {
+public record SheetTable(
+    int version,
+    double across,
+    double down,
+    List<TilePlace> tiles,
+    @Nullable JsonNode style,
+    @Nullable Boxes number) {
   /** The newest form. */
-  public static final int VERSION = 1;
+  public static final int VERSION = 2;
 
   /**
    * The squares of a sum. The one of row r and column c of its working has its upper left corner at
@@ -22,6 +32,7 @@ public record SheetTable(int version, double across, double down, List<TilePlace
    * @param number the number of the sum in its set, from 1
    * @param plain the sum in plain figures
    * @param method the method that it is worked by
+   * @param squares those that are to be read
    */
   public record TilePlace(
       int number,
@@ -33,5 +44,30 @@ public record SheetTable(int version, double across, double down, List<TilePlace
       int firstRow,
       int firstColumn,
       int rows,
-      int columns) {}
+      int columns,
+      List<ReadSquare> squares) {
+    public TilePlace {
+      squares = squares == null ? List.of() : List.copyOf(squares);
+    }
+  }
+
+  /** What stands in a square that is to be read. */
+  public enum Part {
+    ANSWER,
+    REMAINDER,
+    /** A stroke that says that the new answer counts. */
+    TICK,
+    NEW_ANSWER,
+    NEW_REMAINDER
+  }
+
+  /**
+   * A square that is to be read.
+   *
+   * @param place the power of ten of the figure in it
+   */
+  public record ReadSquare(int row, int column, Part part, int place) {}
+
+  /** Two boxes side by side, for tens and ones. */
+  public record Boxes(double left, double top, double side) {}
 }

@@ -61,6 +61,13 @@ public class Roll {
     return entries(mapper.of(currentClass()));
   }
 
+  /** The number of each pupil of a class who is there, from 1 in the order of the list. */
+  public Map<Long, Integer> numbers(long classId) {
+    Map<Long, Integer> numbers = new LinkedHashMap<>();
+    names(classId).keySet().forEach(pupil -> numbers.put(pupil, numbers.size() + 1));
+    return numbers;
+  }
+
   /** What the pupils of a class are called, in their order; those who have left are left out. */
   public Map<Long, String> names(long classId) {
     Map<Long, String> names = new LinkedHashMap<>();

@@ -14,6 +14,7 @@ import bemble.app.marking.MarkingJson.ReteachRequest;
 import bemble.app.marking.MarkingJson.SimulatedRequest;
 import bemble.app.marking.MarkingJson.TableRequest;
 import bemble.app.marking.MarkingJson.TableView;
+import bemble.app.marking.PupilSheets.CopiesRequest;
 import bemble.app.sets.SetJson.SetView;
 import jakarta.validation.Valid;
 import java.util.List;
@@ -41,6 +42,7 @@ class MarkingController {
   private final Simulation simulation;
   private final Reteaching reteaching;
   private final MarkedPaper paper;
+  private final PupilSheets sheets;
 
   MarkingController(
       Handouts handouts,
@@ -49,7 +51,9 @@ class MarkingController {
       GridTable table,
       Simulation simulation,
       Reteaching reteaching,
-      MarkedPaper paper) {
+      MarkedPaper paper,
+      PupilSheets sheets) {
+    this.sheets = sheets;
     this.handouts = handouts;
     this.book = book;
     this.glances = glances;
@@ -108,6 +112,12 @@ class MarkingController {
       @RequestParam PaperKind kind,
       @RequestParam(defaultValue = "A4") PdfRequest.Size size) {
     return paper.pdf(id, kind, size);
+  }
+
+  /** The sheets of a handout to be filled in, a copy for each of its pupils, as PDF. */
+  @PostMapping(path = "/{id}/sheets", produces = MediaType.APPLICATION_PDF_VALUE)
+  byte[] sheets(@PathVariable long id, @RequestBody CopiesRequest request) {
+    return sheets.pdf(id, request);
   }
 
   /** Has simulated pupils answer for all pupils without any answer. */

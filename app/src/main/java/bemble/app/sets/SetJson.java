@@ -188,6 +188,7 @@ public final class SetJson {
    * @param withoutHeads whether the columns of exercises have no heads
    * @param withCheck whether there is room for the check of each exercise
    * @param withExplanation whether there is room to explain each exercise
+   * @param withNewAnswer whether there is a second row for an answer that counts when it is ticked
    */
   public record SheetRequest(
       @NotBlank(message = "{valid.title}") @Size(max = 120, message = "{valid.title-length}")
@@ -202,7 +203,8 @@ public final class SetJson {
       Exercise.@Nullable Layout layout,
       @Nullable Boolean withoutHeads,
       @Nullable Boolean withCheck,
-      @Nullable Boolean withExplanation) {}
+      @Nullable Boolean withExplanation,
+      @Nullable Boolean withNewAnswer) {}
 
   /** A slip by its name. */
   public record SlipName(String id, String name) {}

@@ -2,6 +2,7 @@ package bemble.app.sets;
 
 import bemble.app.export.Exercise;
 import bemble.app.export.ExerciseSheets;
+import bemble.app.export.ExerciseSheets.Copy;
 import bemble.app.export.MarkingList;
 import bemble.app.export.PdfRequest;
 import bemble.app.export.SetSheets;
@@ -20,6 +21,7 @@ import bemble.method.Sum;
 import bemble.practice.Item;
 import bemble.style.Style;
 import bemble.words.Wording;
+import com.fasterxml.jackson.databind.ObjectMapper;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -28,6 +30,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import javax.imageio.ImageIO;
@@ -51,8 +54,16 @@ public class SetPrinter {
   private final Ladders ladders;
   private final SetSheets sheets;
   private final SheetBook book;
+  private final ObjectMapper json;
 
-  SetPrinter(Drafts drafts, Classes classes, Ladders ladders, SetSheets sheets, SheetBook book) {
+  SetPrinter(
+      Drafts drafts,
+      Classes classes,
+      Ladders ladders,
+      SetSheets sheets,
+      SheetBook book,
+      ObjectMapper json) {
+    this.json = json;
     this.book = book;
     this.drafts = drafts;
     this.classes = classes;
@@ -61,12 +72,33 @@ public class SetPrinter {
   }
 
   byte[] pdf(SheetRequest request) {
-    return pdf(request, book::codes);
+    return pdf(request, List.of(), tables -> book.keep(setOf(request), 0, tables));
+  }
+
+  /**
+   * A copy of exercise sheets for each of some pupils.
+   *
+   * @param handout the handout that has these sums
+   */
+  public byte[] copies(SheetRequest request, long handout, List<Writer> writers) {
+    return pdf(request, writers, tables -> book.keep(setOf(request), handout, tables));
+  }
+
+  /**
+   * Whose copy a sheet is.
+   *
+   * @param number in the class, from 1
+   * @param name left out where it is not to be printed
+   */
+  public record Writer(long pupil, int number, Optional<String> name) {}
+
+  private static long setOf(SheetRequest request) {
+    return request.set() == null ? 0 : request.set();
   }
 
   /** What is printed, as a picture of one of its pages. */
   SheetPreview preview(SheetRequest request, int page) {
-    try (PDDocument document = Loader.loadPDF(pdf(request, SheetBook::codesToLookAt))) {
+    try (PDDocument document = Loader.loadPDF(toLookAt(request))) {
       int pages = document.getNumberOfPages();
       int shown = Math.max(0, Math.min(page, pages - 1));
       BufferedImage picture = new PDFRenderer(document).renderImageWithDPI(shown, DOTS_AN_INCH);
@@ -78,12 +110,17 @@ public class SetPrinter {
     }
   }
 
-  /** What the codes of some sheets say. */
-  private interface Codes {
-    List<String> of(long set, String version, List<SheetTable> tables);
+  private byte[] toLookAt(SheetRequest request) {
+    return pdf(
+        request, List.of(), tables -> Collections.nCopies(tables.size(), SheetCode.TO_LOOK_AT));
   }
 
-  private byte[] pdf(SheetRequest request, Codes codes) {
+  /** What the codes of some sheets say. */
+  private interface Codes {
+    List<SheetCode> of(List<SheetTable> tables);
+  }
+
+  private byte[] pdf(SheetRequest request, List<Writer> writers, Codes codes) {
     Style style = classes.currentStyle();
     List<Item> items = request.sums().stream().map(drafts::item).toList();
     List<Sum> sums = items.stream().map(item -> item.sum(style)).toList();
@@ -93,7 +130,7 @@ public class SetPrinter {
     SetWords words = new SetWords(style, ladders.current());
     Wording wording = Language.wording(style);
     return switch (request.kind()) {
-      case EXERCISES -> exercises(request, title, sums, wording, codes);
+      case EXERCISES -> exercises(request, title, sums, writers, codes);
       case ANSWERS ->
           sheets.lines(
               wording.label("sheet.answers", Map.of("title", title)),
@@ -114,7 +151,8 @@ public class SetPrinter {
   }
 
   private byte[] exercises(
-      SheetRequest request, String title, List<Sum> sums, Wording wording, Codes codes) {
+      SheetRequest request, String title, List<Sum> sums, List<Writer> writers, Codes codes) {
+    Wording wording = Language.wording(classes.currentStyle());
     int square = request.square() == null ? USUAL_SQUARE : request.square();
     if (!SQUARES.contains(square)) {
       throw RefusedException.of("square-size");
@@ -125,15 +163,39 @@ public class SetPrinter {
             Boolean.TRUE.equals(request.withCheck()) ? wording.label("sheet.check", Map.of()) : "",
             Boolean.TRUE.equals(request.withExplanation())
                 ? wording.label("sheet.explain", Map.of())
+                : "",
+            Boolean.TRUE.equals(request.withNewAnswer())
+                ? wording.label("sheet.new-answer", Map.of())
                 : "");
+    Exercise.Words words =
+        new Exercise.Words(
+            wording.label("sheet.answer", Map.of()), wording.label("sheet.remainder", Map.of()));
     Exercise.Layout layout = request.layout() == null ? Exercise.Layout.SET_OUT : request.layout();
-    ExerciseSheets laid = ExerciseSheets.laid(sums, layout, room, size(request), square);
-    long set = request.set() == null ? 0 : request.set();
-    String version = request.version() == null ? "A" : request.version();
-    return laid.drawn(
-        title,
-        wording.label("sheet.name-and-date", Map.of()),
-        codes.of(set, version, laid.tables()));
+    ExerciseSheets laid = ExerciseSheets.laid(sums, layout, room, words, size(request), square);
+    List<SheetCode> kept =
+        codes.of(laid.tables(json.valueToTree(classes.currentStyle()), writers.isEmpty()));
+    return laid.drawn(title, copies(wording, writers, kept));
+  }
+
+  /** The copies that some pupils get, or one for anybody. */
+  private static List<Copy> copies(Wording wording, List<Writer> writers, List<SheetCode> codes) {
+    String name = wording.label("sheet.name-and-date", Map.of());
+    if (writers.isEmpty()) {
+      String number = wording.label("sheet.your-number", Map.of());
+      return List.of(new Copy(name, number, true, codes.stream().map(SheetCode::text).toList()));
+    }
+    return writers.stream()
+        .map(
+            writer ->
+                new Copy(
+                    writer
+                        .name()
+                        .map(said -> wording.label("sheet.of-pupil", Map.of("name", said)))
+                        .orElse(name),
+                    wording.label("sheet.number", Map.of("number", writer.number())),
+                    false,
+                    codes.stream().map(code -> code.copyFor(writer.pupil()).text()).toList()))
+        .toList();
   }
 
   private static PdfRequest.Size size(SheetRequest request) {

@@ -2,18 +2,21 @@ package bemble.app.sets;
 
 import bemble.app.export.SheetTable;
 import bemble.app.http.MissingException;
+import bemble.app.store.NewSheet;
 import bemble.app.store.SheetMapper;
+import bemble.app.store.SheetRow;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.HexFormat;
 import java.util.List;
-import java.util.stream.IntStream;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 
 /** Keeps where everything lies on the exercise sheets that were made. */
@@ -22,6 +25,7 @@ public class SheetBook {
   private final SheetMapper mapper;
   private final Clock clock;
   private final ObjectMapper json;
+  private final SecureRandom random = new SecureRandom();
 
   SheetBook(SheetMapper mapper, Clock clock, ObjectMapper json) {
     this.mapper = mapper;
@@ -30,36 +34,23 @@ public class SheetBook {
   }
 
   /**
-   * Keeps the tables of some sheets; gives what the codes of the sheets say: {@code BEMBLE SET 4 A
-   * SHEET 1 NO 17}, where the last number finds the table.
+   * Keeps the tables of some sheets; gives what their codes say.
    *
    * @param set the kept set; 0 for one that is not kept
+   * @param handout the handout that they are printed for; 0 for none
    */
-  List<String> codes(long set, String version, List<SheetTable> tables) {
-    List<String> codes = new ArrayList<>();
+  List<SheetCode> keep(long set, long handout, List<SheetTable> tables) {
+    List<SheetCode> codes = new ArrayList<>();
     for (SheetTable table : tables) {
-      String head = head(set, version, codes.size() + 1);
-      codes.add(head + " NO " + keep(set, head, table));
+      JsonNode lies = json.valueToTree(table);
+      // The same sums on two sheets of a set are two sheets.
+      String digest = digest(set + " " + handout + " " + codes.size() + " " + lies);
+      String check = String.format("%08X", random.nextInt());
+      mapper.add(new NewSheet(set, handout, digest, check, lies, OffsetDateTime.now(clock)));
+      SheetRow row = mapper.find(digest).orElseThrow();
+      codes.add(new SheetCode(row.id(), 0, row.checkWord()));
     }
     return codes;
-  }
-
-  private static String head(long set, String version, int sheet) {
-    return "BEMBLE SET " + set + " " + version + " SHEET " + sheet;
-  }
-
-  /** Codes of sheets that are only looked at, and find no table. */
-  static List<String> codesToLookAt(long set, String version, List<SheetTable> tables) {
-    return IntStream.rangeClosed(1, tables.size())
-        .mapToObj(sheet -> head(set, version, sheet) + " NO 0")
-        .toList();
-  }
-
-  private long keep(long set, String head, SheetTable table) {
-    JsonNode lies = json.valueToTree(table);
-    String digest = digest(head + lies);
-    mapper.add(set, digest, lies, OffsetDateTime.now(clock));
-    return mapper.find(digest).orElseThrow();
   }
 
   private static String digest(String text) {
@@ -73,7 +64,20 @@ public class SheetBook {
 
   /** Where everything lies on the sheet of that number. */
   SheetTable table(long number) {
-    JsonNode lies = mapper.lies(number).orElseThrow(() -> new MissingException("sheet"));
+    return mapper.lies(number).map(this::table).orElseThrow(() -> new MissingException("sheet"));
+  }
+
+  private SheetTable table(JsonNode lies) {
     return json.convertValue(lies, SheetTable.class);
+  }
+
+  /** Where everything lies on the sheet that a code names, if this Bemble has printed it. */
+  public Optional<SheetTable> of(SheetCode code) {
+    return mapper.named(code.sheet(), code.check()).map(this::table);
+  }
+
+  /** The handout that a sheet was printed for, if any. */
+  public Optional<Long> handout(SheetCode code) {
+    return mapper.handout(code.sheet());
   }
 }

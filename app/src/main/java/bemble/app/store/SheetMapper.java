@@ -1,7 +1,6 @@
 package bemble.app.store;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import java.time.OffsetDateTime;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
@@ -11,22 +10,28 @@ import org.apache.ibatis.annotations.Select;
 /** The exercise sheets that were made: where everything lies on them. */
 @Mapper
 public interface SheetMapper {
-  @Select("select id from sheet where digest = #{digest}")
-  Optional<Long> find(String digest);
+  @Select("select id, check_word from sheet where digest = #{digest}")
+  Optional<SheetRow> find(String digest);
 
+  /** Keeps a sheet unless it is kept. */
   @Insert(
       """
-      insert into sheet (set_id, digest, lies, made_at)
-      select (select id from practice_set where id = #{set}), #{digest}, #{lies}, #{at}
+      insert into sheet (set_id, handout_id, digest, check_word, lies, made_at)
+      select (select id from practice_set where id = #{set}),
+             (select id from handout where id = #{handout}),
+             #{digest}, #{check}, #{lies}, #{madeAt}
       where not exists (select 1 from sheet where digest = #{digest})
       """)
-  int add(
-      @Param("set") Long set,
-      @Param("digest") String digest,
-      @Param("lies") JsonNode lies,
-      @Param("at") OffsetDateTime at);
+  int add(NewSheet sheet);
 
   /** What was said of a sheet. */
   @Select("select lies from sheet where id = #{id}")
   Optional<JsonNode> lies(long id);
+
+  /** The same where its code repeats the word that is kept; the first form had none. */
+  @Select("select lies from sheet where id = #{id} and coalesce(check_word, '') = #{check}")
+  Optional<JsonNode> named(@Param("id") long id, @Param("check") String check);
+
+  @Select("select handout_id from sheet where id = #{id} and handout_id is not null")
+  Optional<Long> handout(long id);
 }

@@ -7,17 +7,22 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.google.zxing.BinaryBitmap;
+import com.google.zxing.DecodeHintType;
 import com.google.zxing.RGBLuminanceSource;
 import com.google.zxing.ReaderException;
+import com.google.zxing.Result;
 import com.google.zxing.common.HybridBinarizer;
-import com.google.zxing.qrcode.QRCodeReader;
+import com.google.zxing.multi.qrcode.QRCodeMultiReader;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -74,12 +79,20 @@ class SheetTest extends Conversation {
     }
   }
 
+  /** What the two codes of a sheet say, which is the same. */
   private static String code(BufferedImage picture) throws ReaderException {
     int width = picture.getWidth();
     int height = picture.getHeight();
     int[] dots = picture.getRGB(0, 0, width, height, null, 0, width);
     RGBLuminanceSource source = new RGBLuminanceSource(width, height, dots);
-    return new QRCodeReader().decode(new BinaryBitmap(new HybridBinarizer(source))).getText();
+    Result[] codes =
+        new QRCodeMultiReader()
+            .decodeMultiple(
+                new BinaryBitmap(new HybridBinarizer(source)),
+                Map.of(DecodeHintType.TRY_HARDER, true));
+    assertEquals(2, codes.length);
+    assertEquals(codes[0].getText(), codes[1].getText());
+    return codes[0].getText();
   }
 
   /** How dark a spot is, from 0 to 255. */
@@ -137,9 +150,8 @@ class SheetTest extends Conversation {
     for (int sheet = 0; sheet < pictures.size(); sheet++) {
       BufferedImage picture = pictures.get(sheet);
       String code = code(picture);
-      assertTrue(code.startsWith("BEMBLE SET 0 A SHEET " + (sheet + 1) + " NO "), code);
-      JsonNode table =
-          talk.get("/api/sets/sheets/" + code.substring(code.lastIndexOf(' ') + 1)).json();
+      assertTrue(code.matches("BEMBLE 2 NO \\d+ COPY 0 CHECK [0-9A-F]{8}"), code);
+      JsonNode table = talk.get("/api/sets/sheets/" + code.split(" ")[3]).json();
       double across = table.get("across").asDouble();
       double down = table.get("down").asDouble();
       assertEquals(255, dark(picture, CORNER, CORNER));
@@ -147,6 +159,15 @@ class SheetTest extends Conversation {
       assertEquals(255, dark(picture, CORNER, CORNER + down));
       assertEquals(0, dark(picture, CORNER + across, CORNER + down), "the open one");
       assertEquals(255, darkest(picture, CORNER + across - 1.5, CORNER + down, true));
+      assertEquals(255, dark(picture, CORNER, CORNER + down / 2));
+      assertEquals(255, dark(picture, CORNER + across, CORNER + down / 2));
+      JsonNode box = table.get("number");
+      double boxSide = box.get("side").asDouble();
+      double boxLeft = CORNER + box.get("left").asDouble();
+      double boxMiddle = CORNER + box.get("top").asDouble() + boxSide / 2;
+      for (int line = 0; line <= 2; line++) {
+        assertTrue(darkest(picture, boxLeft + line * boxSide, boxMiddle, true) > 40);
+      }
       for (JsonNode tile : table.get("tiles")) {
         numbers.add(tile.get("number").asInt());
         squaresAreThere(picture, tile);
@@ -170,6 +191,14 @@ class SheetTest extends Conversation {
       double x = left + column * side;
       assertTrue(darkest(picture, x, top + side * 0.97, true) > 20, tile::toString);
     }
+    Set<String> places = new HashSet<>();
+    for (JsonNode square : tile.get("squares")) {
+      double x = left + (square.get("column").asInt() - tile.get("firstColumn").asInt()) * side;
+      double y = top + (square.get("row").asInt() - tile.get("firstRow").asInt()) * side;
+      assertTrue(darkest(picture, x + side * 0.06, y + side / 2, true) > 40, square::toString);
+      assertTrue(places.add(square.get("part") + " " + square.get("place")), square::toString);
+    }
+    assertEquals(4, places.size(), "one more than any difference of three figures");
   }
 
   @Test
@@ -180,6 +209,66 @@ class SheetTest extends Conversation {
     request.put("square", 10);
     assertNotEquals(first, code(pictures(printed(request)).get(0)));
     assertEquals(404, talk.get("/api/sets/sheets/99999999").status());
+  }
+
+  /** Every method's squares have a place of their own, in each layout, with room for one more. */
+  @ParameterizedTest
+  @ValueSource(strings = {"SET_OUT", "SQUARES", "LINE"})
+  void everySquareThatIsReadHasItsPlace(String layout) throws IOException, ReaderException {
+    Map<String, Object> request = request("EXERCISES", List.of());
+    List<Map<String, String>> sums =
+        List.of(
+            Map.of("plain", "4.7 + 12.36"),
+            Map.of("plain", "67 × 38", "method", "lattice"),
+            Map.of("plain", "67 × 38", "method", "column"),
+            Map.of("plain", "937 ÷ 8", "method", "long"),
+            Map.of("plain", "937 ÷ 8", "method", "short"),
+            Map.of("plain", "√784"));
+    request.put("sums", sums);
+    request.put("layout", layout);
+    request.put("withNewAnswer", true);
+    int tiles = 0;
+    for (BufferedImage picture : pictures(printed(request))) {
+      JsonNode table = talk.get("/api/sets/sheets/" + code(picture).split(" ")[3]).json();
+      assertEquals("ABOVE", table.get("style").get("carryPosition").asText());
+      for (JsonNode tile : table.get("tiles")) {
+        tiles++;
+        Set<String> parts = new TreeSet<>();
+        Set<String> seen = new HashSet<>();
+        for (JsonNode square : tile.get("squares")) {
+          parts.add(square.get("part").asText());
+          assertTrue(seen.add(square.get("part") + " " + square.get("place")), square::toString);
+          assertTrue(seen.add(square.get("row") + " at " + square.get("column")));
+        }
+        boolean divides = tile.get("plain").asText().contains("÷");
+        Set<String> due = new TreeSet<>(Set.of("ANSWER", "NEW_ANSWER", "TICK"));
+        due.addAll(divides ? Set.of("REMAINDER", "NEW_REMAINDER") : Set.of());
+        assertEquals(due, parts);
+      }
+    }
+    assertEquals(sums.size(), tiles);
+  }
+
+  /** A copy names its pupil by number, and by name only where that is wished. */
+  @Test
+  void eachPupilHasACopy() throws IOException, ReaderException {
+    talk.post("/api/roll", Map.of("names", "Quill\nBryony"));
+    Map<String, Object> handout = request("EXERCISE", List.of("503 − 87", "62 − 35"));
+    JsonNode grid = talk.post("/api/handouts", handout).json();
+    String path = "/api/handouts/" + grid.get("id").asLong() + "/sheets";
+    byte[] sheets = talk.post(path, Map.of("layout", "LINE", "square", 10)).bytes();
+    List<BufferedImage> pictures = pictures(sheets);
+    assertEquals(grid.get("pupils").size(), pictures.size());
+    Set<String> sheetsNamed = new HashSet<>();
+    for (int i = 0; i < pictures.size(); i++) {
+      String[] code = code(pictures.get(i)).split(" ");
+      sheetsNamed.add(code[3]);
+      assertEquals(grid.get("pupils").get(i).get("id").asText(), code[5]);
+    }
+    assertEquals(1, sheetsNamed.size(), "it is one sheet");
+    String name = grid.get("pupils").get(0).get("name").asText();
+    assertFalse(text(sheets).contains(name));
+    assertTrue(text(talk.post(path, Map.of("withNames", true)).bytes()).contains(name));
   }
 
   @Test
@@ -208,7 +297,7 @@ class SheetTest extends Conversation {
   void aLongTitleLeavesTheCodeReadable() throws IOException, ReaderException {
     Map<String, Object> request = request("EXERCISES", sums(2));
     request.put("title", "Potting shed and seed barn ".repeat(4).strip());
-    assertTrue(code(pictures(printed(request)).get(0)).startsWith("BEMBLE SET 0"));
+    assertTrue(code(pictures(printed(request)).get(0)).startsWith("BEMBLE 2 NO"));
   }
 
   @Test

@@ -104,6 +104,7 @@ public final class Noise {
                   "POST /api/handouts",
                   "{\"title\":\"Beds\",\"sums\":" + SUMS + ",\"kind\":\"QUIZ\",\"passMark\":1}"),
               entry("POST /api/handouts/1/simulated", "{\"seed\":4,\"most\":2}"),
+              entry("POST /api/handouts/1/sheets", "{\"square\":10,\"withNames\":true}"),
               entry("POST /api/handouts/1/reteach", "{\"slip\":\"smaller-from-larger\"}"),
               entry(
                   "POST /api/mistakes",

@@ -1,0 +1,84 @@
+package bemble.app.marking;
+
+import bemble.app.export.Exercise;
+import bemble.app.export.PdfRequest;
+import bemble.app.house.Roll;
+import bemble.app.sets.SetJson.Sheet;
+import bemble.app.sets.SetJson.SheetRequest;
+import bemble.app.sets.SetJson.SumRequest;
+import bemble.app.sets.SetPrinter;
+import bemble.app.sets.SetPrinter.Writer;
+import bemble.app.store.HandoutMapper;
+import bemble.app.store.HandoutRow;
+import bemble.app.store.PupilRow;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** The sheets of a handout, a copy for each of its pupils. */
+@Service
+public class PupilSheets {
+  /**
+   * How the sheets look.
+   *
+   * @param size the sheet of paper; A4 if left out
+   * @param square the side of a square in millimetres: 5, 7, 10 or 14; 7 if left out
+   * @param layout how the sums are set out; on squares if left out
+   * @param withNewAnswer whether there is a second row for an answer that counts when it is ticked
+   * @param withNames whether each pupil's name is printed beside the number
+   */
+  public record CopiesRequest(
+      PdfRequest.@Nullable Size size,
+      @Nullable Integer square,
+      Exercise.@Nullable Layout layout,
+      @Nullable Boolean withNewAnswer,
+      @Nullable Boolean withNames) {}
+
+  private final HandoutMapper mapper;
+  private final Handouts handouts;
+  private final Roll roll;
+  private final SetPrinter printer;
+
+  PupilSheets(HandoutMapper mapper, Handouts handouts, Roll roll, SetPrinter printer) {
+    this.mapper = mapper;
+    this.handouts = handouts;
+    this.roll = roll;
+    this.printer = printer;
+  }
+
+  byte[] pdf(long id, CopiesRequest request) {
+    HandoutRow handout = handouts.find(id);
+    List<SumRequest> sums =
+        mapper.sums(id).stream()
+            .map(sum -> new SumRequest(sum.plain(), sum.method(), sum.rung(), null))
+            .toList();
+    SheetRequest sheets =
+        new SheetRequest(
+            handout.title(),
+            null,
+            sums,
+            Sheet.EXERCISES,
+            request.size(),
+            request.square(),
+            handout.setId(),
+            request.layout(),
+            null,
+            null,
+            null,
+            request.withNewAnswer());
+    boolean names = Boolean.TRUE.equals(request.withNames());
+    Map<Long, Integer> numbers = roll.numbers(handout.classId());
+    List<Writer> writers =
+        mapper.pupils(id).stream()
+            .filter(pupil -> numbers.containsKey(pupil.id()))
+            .map(pupil -> writer(pupil, numbers.get(pupil.id()), names))
+            .toList();
+    return printer.copies(sheets, id, writers);
+  }
+
+  private static Writer writer(PupilRow pupil, int number, boolean named) {
+    return new Writer(pupil.id(), number, named ? Optional.of(pupil.name()) : Optional.empty());
+  }
+}

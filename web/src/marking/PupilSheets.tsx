@@ -1,0 +1,60 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { api } from '../api/client';
+import type { SheetRequest } from '../api/types';
+import { ChoiceRow, ManyRow } from '../ui/ChoiceRow';
+import { open } from '../ui/save';
+import { LAYOUTS, SQUARES } from '../ui/sheetChoices';
+import { useAct } from '../ui/useAct';
+import { t } from '../words';
+
+/** What else stands on the sheets. */
+const MORE = {
+  withNames: t('marking.names'),
+  withNewAnswer: t('common.a-new-answer'),
+};
+
+/** The sheets of a handout to be filled in, one for each pupil. */
+export function PupilSheets({ handout }: { handout: number }) {
+  const [square, setSquare] = useState<keyof typeof SQUARES>('10');
+  const [layout, setLayout] = useState<NonNullable<SheetRequest['layout']>>('LINE');
+  const [more, setMore] = useState<(keyof typeof MORE)[]>([]);
+  const print = useAct({
+    mutationFn: async () =>
+      open(
+        await api.pupilSheets(handout, {
+          square: Number(square),
+          layout,
+          withNames: more.includes('withNames'),
+          withNewAnswer: more.includes('withNewAnswer'),
+        }),
+      ),
+  });
+  return (
+    <div>
+      <Box component="h3" sx={{ m: 0, mb: 1, fontSize: 17 }}>
+        {t('marking.sheets-to-fill-in')}
+      </Box>
+      <ChoiceRow label={t('common.each-sum')} value={layout} onChoose={setLayout} names={LAYOUTS} />
+      <ChoiceRow
+        label={t('common.squares-of')}
+        value={square}
+        onChoose={setSquare}
+        names={SQUARES}
+      />
+      <ManyRow label={t('marking.with')} values={more} onChoose={setMore} names={MORE} />
+      <Button disabled={print.isPending} onClick={() => print.mutate()}>
+        {print.isPending ? t('common.making-it') : t('marking.a-sheet-for-each-pupil')}
+      </Button>
+      <Box sx={{ mt: 1, color: 'text.secondary' }}>
+        {t('marking.each-carries-its-pupils-number')}
+      </Box>
+      {print.error && (
+        <Box role="alert" sx={{ mt: 1, p: 1, bgcolor: 'ink.slipPage' }}>
+          {print.error.message}
+        </Box>
+      )}
+    </div>
+  );
+}
