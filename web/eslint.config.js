@@ -10,6 +10,7 @@ const FLOORS = [
   ['ui'],
   ['paper'],
   ['hand', 'session'],
+  ['scan'],
   ['marking', 'runs'],
   ['board', 'desk', 'guide', 'house', 'plan', 'register', 'sets', 'slate', 'workbook'],
   ['app'],

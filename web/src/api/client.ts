@@ -31,7 +31,9 @@ import type {
   SetLine,
   SetRequest,
   SharesRequest,
+  SettledAnswer,
   SheetRequest,
+  StandInRequest,
   StandingRequest,
   Stroke,
   SumRef,
@@ -47,6 +49,13 @@ const zipped = (file: File) => ({
   body: '',
   bodySerializer: () => file,
   headers: { 'Content-Type': 'application/zip' },
+});
+
+/** The body of a request that brings a file of any kind. */
+const raw = (file: File) => ({
+  body: '',
+  bodySerializer: () => file,
+  headers: { 'Content-Type': 'application/octet-stream' },
 });
 
 export const api = {
@@ -156,6 +165,37 @@ export const api = {
         parseAs: 'blob',
       }) as Promise<BlobAnswer>,
     ),
+  standIn: (id: number, body: StandInRequest) =>
+    taken<Blob>(
+      client.POST('/api/handouts/{id}/stand-in', {
+        params: { path: { id } },
+        body,
+        parseAs: 'blob',
+      }) as Promise<BlobAnswer>,
+    ),
+  scans: (handout: number) => taken(client.GET('/api/scans', { params: { query: { handout } } })),
+  bringSheets: (handout: number, file: File) =>
+    taken(
+      client.POST('/api/scans', {
+        params: { query: { handout, name: file.name } },
+        ...raw(file),
+      }),
+    ),
+  settleAnswers: (id: number, settled: SettledAnswer[]) =>
+    taken(client.PUT('/api/scans/{id}/settled', { params: { path: { id } }, body: settled })),
+  giveSheet: (id: number, page: number, pupil: number) =>
+    taken(
+      client.PUT('/api/scans/{id}/pages/{page}/writer', {
+        params: { path: { id, page } },
+        body: { pupil },
+      }),
+    ),
+  removeSheet: (id: number, page: number) =>
+    taken(client.DELETE('/api/scans/{id}/pages/{page}', { params: { path: { id, page } } })),
+  takeSheets: (id: number) =>
+    taken(client.POST('/api/scans/{id}/take', { params: { path: { id } } })),
+  removeSheets: (id: number) =>
+    taken(client.DELETE('/api/scans/{id}', { params: { path: { id } } })),
   readGrid: (id: number, table: string) =>
     taken(client.POST('/api/handouts/{id}/csv', { params: { path: { id } }, body: { table } })),
   /** Answers of simulated pupils with some slips; with any where none is named. */

@@ -147,7 +147,7 @@ export function App() {
             <Route path="/slate/run/:id" element={<RunScreen />} />
             <Route path="/slate/:id" element={<SlateScreen />} />
             <Route path="/sets/:id?" element={<Sets />} />
-            <Route path="/marking/:id?" element={<Marking />} />
+            <Route path="/marking/:id?/:view?" element={<Marking />} />
             <Route path="/register" element={<Register />} />
             <Route path="/plan/:view?" element={<Plan />} />
             <Route path="/workbook" element={<Workbook />} />

@@ -1,4 +1,5 @@
 import { useLayoutEffect } from 'react';
+import { isOnButton } from '../ui/pointed';
 import { areSingleKeysOn } from '../ui/singleKeys';
 
 interface Hand {
@@ -56,21 +57,9 @@ export function useWritingKeys({ write, act, turn, handIn, aids }: Hand) {
         turned();
         return true;
       }
-      const onButton = event.target instanceof Element && event.target.closest('button, a');
-      return !(event.key === 'Enter' && onButton) && act(event.key);
+      return !(event.key === 'Enter' && isOnButton(event)) && act(event.key);
     };
     window.addEventListener('keydown', listen);
-    window.addEventListener('mousedown', leaveTheKeys);
-    return () => {
-      window.removeEventListener('keydown', listen);
-      window.removeEventListener('mousedown', leaveTheKeys);
-    };
+    return () => window.removeEventListener('keydown', listen);
   });
-}
-
-/** A button that is pressed by hand takes no focus: Enter would press it again, not end a number. */
-function leaveTheKeys(event: MouseEvent) {
-  if (event.target instanceof Element && event.target.closest('main button')) {
-    event.preventDefault();
-  }
 }

@@ -4,10 +4,17 @@ import { BOOK, PAGES, RIGHT_PAGE } from '../ui/book';
 import { GridScreen } from './GridScreen';
 import { HandoutList } from './HandoutList';
 import { RollPage } from './RollPage';
+import { deferred } from '../ui/deferred';
+import { Coming } from '../ui/Coming';
+
+const SheetsIn = deferred(() => import('../scan/SheetsIn'), <Coming />);
 
 /** The handouts of the class and its pupils; or one handout that is being marked. */
 export default function Marking() {
-  const { id } = useParams();
+  const { id, view } = useParams();
+  if (id !== undefined && view === 'sheets') {
+    return <SheetsIn key={id} handout={Number(id)} />;
+  }
   if (id !== undefined) {
     return <GridScreen key={id} id={Number(id)} />;
   }

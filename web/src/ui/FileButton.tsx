@@ -8,6 +8,7 @@ export function FileButton({
   label,
   accept,
   disabled,
+  several,
   onFile,
   children,
 }: {
@@ -15,6 +16,8 @@ export function FileButton({
   label: string;
   accept: string;
   disabled?: boolean;
+  /** Whether more than one may be chosen; each is given by itself. */
+  several?: boolean;
   onFile: (file: File) => void;
   children: ReactNode;
 }) {
@@ -30,13 +33,12 @@ export function FileButton({
         type="file"
         tabIndex={-1}
         accept={accept}
+        multiple={several}
         aria-label={label}
         onChange={(event: ChangeEvent<HTMLInputElement>) => {
-          const file = event.target.files?.[0];
+          const files = [...(event.target.files ?? [])];
           event.target.value = '';
-          if (file) {
-            onFile(file);
-          }
+          files.forEach(onFile);
         }}
         sx={visuallyHidden}
       />

@@ -40,7 +40,7 @@ public final class ExerciseSheets {
   private static final double ABOVE = CODE + 8;
 
   /** The side of the second code, at the lower left, and what it takes below the sums. */
-  private static final double SECOND_CODE = 15 * POINTS_A_MILLIMETRE;
+  private static final double SECOND_CODE = 17 * POINTS_A_MILLIMETRE;
 
   private static final double BELOW = SECOND_CODE + 8;
 
@@ -191,6 +191,33 @@ public final class ExerciseSheets {
     }
   }
 
+  /**
+   * What a sheet has at a known place.
+   *
+   * @param code what its code says
+   */
+  public static SheetLandmarks landmarks(SheetTable table, String code) {
+    boolean isFirst = table.version() == 1;
+    double edge = millimetres(PdfBook.MARGIN - CORNER);
+    double first = millimetres(CODE);
+    double second = millimetres(SECOND_CODE);
+    List<SheetLandmarks.Mark> marks = new ArrayList<>();
+    for (double x : List.of(0.0, table.across())) {
+      for (double y : List.of(0.0, table.down() / 2, table.down())) {
+        if (!isFirst || y != table.down() / 2) {
+          marks.add(new SheetLandmarks.Mark(x, y, x > 0 && y == table.down()));
+        }
+      }
+    }
+    int modules =
+        matrix(code, isFirst ? ErrorCorrectionLevel.M : ErrorCorrectionLevel.Q).getWidth();
+    SheetLandmarks.Code upper =
+        new SheetLandmarks.Code(table.across() - edge - first, edge, first, modules);
+    SheetLandmarks.Code lower =
+        new SheetLandmarks.Code(edge, table.down() - edge - second, second, modules);
+    return new SheetLandmarks(marks, isFirst ? List.of(upper) : List.of(upper, lower));
+  }
+
   /** Full squares and, at the lower right, an open one, so that a picture has an upper side. */
   private static void marks(PdfBook book, PdfCanvas canvas) {
     for (double x : List.of(CORNER, book.width() - CORNER)) {
@@ -205,7 +232,7 @@ public final class ExerciseSheets {
 
   /** At the upper right and at the lower left; nothing is printed within four modules of them. */
   private static void codes(PdfBook book, PdfCanvas canvas, String code) {
-    BitMatrix matrix = matrix(code);
+    BitMatrix matrix = matrix(code, ErrorCorrectionLevel.Q);
     double right = book.width() - PdfBook.MARGIN - CODE;
     code(canvas, matrix, new Point(right, PdfBook.MARGIN), CODE);
     double low = book.height() - PdfBook.MARGIN - SECOND_CODE;
@@ -230,9 +257,9 @@ public final class ExerciseSheets {
     }
   }
 
-  private static BitMatrix matrix(String code) {
+  private static BitMatrix matrix(String code, ErrorCorrectionLevel level) {
     Map<EncodeHintType, Object> hints =
-        Map.of(EncodeHintType.ERROR_CORRECTION, ErrorCorrectionLevel.Q, EncodeHintType.MARGIN, 0);
+        Map.of(EncodeHintType.ERROR_CORRECTION, level, EncodeHintType.MARGIN, 0);
     try {
       return new QRCodeWriter().encode(code, BarcodeFormat.QR_CODE, 0, 0, hints);
     } catch (WriterException e) {

@@ -60,7 +60,10 @@ public final class Schema {
           new Table("class_vote", 18, true),
           new Table("pupil_group", 20, true),
           new Table("group_pupil", 20, false),
-          new Table("request_key", 23, false));
+          new Table("request_key", 23, false),
+          new Table("scan", 25, true),
+          new Table("scan_page", 25, true),
+          new Table("scan_answer", 25, false));
 
   /** The tables of this Bemble, each behind those that it refers to. */
   static final List<String> TABLES = ALL.stream().map(Table::name).toList();

@@ -35,6 +35,11 @@ class LoopbackGuard extends OncePerRequestFilter {
 
   private static final long LONGEST_EXTRACT = 1L << 28;
 
+  /** A pile of a hundred sheets, as a copier scans it. */
+  private static final String SHEETS = "/api/scans";
+
+  private static final long LONGEST_PILE = 1L << 29;
+
   @Override
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
@@ -62,6 +67,7 @@ class LoopbackGuard extends OncePerRequestFilter {
     return switch (request.getRequestURI()) {
       case BACKUP -> LONGEST_BACKUP;
       case EXTRACT -> LONGEST_EXTRACT;
+      case SHEETS -> LONGEST_PILE;
       default -> LONGEST_BODY;
     };
   }

@@ -76,6 +76,15 @@ public class AnswerBook {
     return new CellsView(kept, refused);
   }
 
+  /** Refuses an answer with a sentence that {@link #put} would not keep. */
+  public void refuseUnreadable(long id, int number, String given) {
+    Marker marker = handouts.marker(handouts.find(id));
+    if (number < 0 || number >= marker.items().size()) {
+      throw RefusedException.of("no-cell");
+    }
+    row(new CellRequest(0, number, given, null, null), marker);
+  }
+
   /** Marks all answers anew that an earlier judge has marked; says how many. */
   public int markAgain() {
     int marked = 0;

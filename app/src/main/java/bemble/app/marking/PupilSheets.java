@@ -48,7 +48,8 @@ public class PupilSheets {
     this.printer = printer;
   }
 
-  byte[] pdf(long id, CopiesRequest request) {
+  /** The sheets as PDF. */
+  public byte[] pdf(long id, CopiesRequest request) {
     HandoutRow handout = handouts.find(id);
     List<SumRequest> sums =
         mapper.sums(id).stream()

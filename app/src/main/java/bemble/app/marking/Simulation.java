@@ -39,8 +39,14 @@ public class Simulation {
     this.book = book;
   }
 
-  /** Answers for all pupils of whom nothing is entered yet. */
+  /** Enters answers for all pupils of whom nothing is entered yet. */
   public CellsView fill(long id, SimulatedRequest request) {
+    List<CellRequest> cells = answers(id, request);
+    return cells.isEmpty() ? new CellsView(List.of(), List.of()) : book.put(id, cells);
+  }
+
+  /** What pupils of whom nothing is entered yet might answer. */
+  public List<CellRequest> answers(long id, SimulatedRequest request) {
     Marker marker = handouts.marker(handouts.find(id));
     List<Slip> slips = slips(marker, request.slips());
     Set<Long> done = new HashSet<>();
@@ -66,7 +72,7 @@ public class Simulation {
         }
       }
     }
-    return cells.isEmpty() ? new CellsView(List.of(), List.of()) : book.put(id, cells);
+    return cells;
   }
 
   private static List<Slip> slips(Marker marker, @Nullable List<String> ids) {

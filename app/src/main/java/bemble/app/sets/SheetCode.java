@@ -5,7 +5,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * What the code of an exercise sheet says: {@code BEMBLE 2 NO 17 COPY 204 CHECK 9F3A07C1}.
+ * What the code of an exercise sheet says: {@code BEMBLE2 17/204/9F3A07C1}. The shorter, the larger
+ * are its squares.
  *
  * @param sheet the number that finds its table; 0 where it was only looked at
  * @param copy the pupil that this copy is for; 0 for anybody's
@@ -13,7 +14,7 @@ import java.util.regex.Pattern;
  */
 public record SheetCode(long sheet, long copy, String check) {
   private static final Pattern SECOND =
-      Pattern.compile("BEMBLE 2 NO (\\d{1,18}) COPY (\\d{1,18}) CHECK ([0-9A-F]{8})");
+      Pattern.compile("BEMBLE2 (\\d{1,18})/(\\d{1,18})/([0-9A-F]{8})");
   private static final Pattern FIRST =
       Pattern.compile("BEMBLE SET \\d+ [A-Z] SHEET \\d+ NO (\\d{1,18})");
 
@@ -44,6 +45,6 @@ public record SheetCode(long sheet, long copy, String check) {
 
   /** As it stands on the sheet. */
   String text() {
-    return "BEMBLE 2 NO " + sheet + " COPY " + copy + " CHECK " + check;
+    return "BEMBLE2 " + sheet + "/" + copy + "/" + check;
   }
 }

@@ -150,8 +150,8 @@ class SheetTest extends Conversation {
     for (int sheet = 0; sheet < pictures.size(); sheet++) {
       BufferedImage picture = pictures.get(sheet);
       String code = code(picture);
-      assertTrue(code.matches("BEMBLE 2 NO \\d+ COPY 0 CHECK [0-9A-F]{8}"), code);
-      JsonNode table = talk.get("/api/sets/sheets/" + code.split(" ")[3]).json();
+      assertTrue(code.matches("BEMBLE2 \\d+/0/[0-9A-F]{8}"), code);
+      JsonNode table = talk.get("/api/sets/sheets/" + code.split("[ /]")[1]).json();
       double across = table.get("across").asDouble();
       double down = table.get("down").asDouble();
       assertEquals(255, dark(picture, CORNER, CORNER));
@@ -229,7 +229,7 @@ class SheetTest extends Conversation {
     request.put("withNewAnswer", true);
     int tiles = 0;
     for (BufferedImage picture : pictures(printed(request))) {
-      JsonNode table = talk.get("/api/sets/sheets/" + code(picture).split(" ")[3]).json();
+      JsonNode table = talk.get("/api/sets/sheets/" + code(picture).split("[ /]")[1]).json();
       assertEquals("ABOVE", table.get("style").get("carryPosition").asText());
       for (JsonNode tile : table.get("tiles")) {
         tiles++;
@@ -261,9 +261,9 @@ class SheetTest extends Conversation {
     assertEquals(grid.get("pupils").size(), pictures.size());
     Set<String> sheetsNamed = new HashSet<>();
     for (int i = 0; i < pictures.size(); i++) {
-      String[] code = code(pictures.get(i)).split(" ");
-      sheetsNamed.add(code[3]);
-      assertEquals(grid.get("pupils").get(i).get("id").asText(), code[5]);
+      String[] code = code(pictures.get(i)).split("[ /]");
+      sheetsNamed.add(code[1]);
+      assertEquals(grid.get("pupils").get(i).get("id").asText(), code[2]);
     }
     assertEquals(1, sheetsNamed.size(), "it is one sheet");
     String name = grid.get("pupils").get(0).get("name").asText();
@@ -297,7 +297,7 @@ class SheetTest extends Conversation {
   void aLongTitleLeavesTheCodeReadable() throws IOException, ReaderException {
     Map<String, Object> request = request("EXERCISES", sums(2));
     request.put("title", "Potting shed and seed barn ".repeat(4).strip());
-    assertTrue(code(pictures(printed(request)).get(0)).startsWith("BEMBLE 2 NO"));
+    assertTrue(code(pictures(printed(request)).get(0)).startsWith("BEMBLE2 "));
   }
 
   @Test

@@ -105,6 +105,9 @@ public final class Noise {
                   "{\"title\":\"Beds\",\"sums\":" + SUMS + ",\"kind\":\"QUIZ\",\"passMark\":1}"),
               entry("POST /api/handouts/1/simulated", "{\"seed\":4,\"most\":2}"),
               entry("POST /api/handouts/1/sheets", "{\"square\":10,\"withNames\":true}"),
+              entry("POST /api/handouts/1/stand-in", "{\"most\":1}"),
+              entry("PUT /api/scans/1/settled", "[{\"page\":1,\"sum\":0,\"text\":\"12\"}]"),
+              entry("PUT /api/scans/1/pages/1/writer", "{\"pupil\":1}"),
               entry("POST /api/handouts/1/reteach", "{\"slip\":\"smaller-from-larger\"}"),
               entry(
                   "POST /api/mistakes",

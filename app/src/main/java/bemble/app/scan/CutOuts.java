@@ -1,0 +1,131 @@
+package bemble.app.scan;
+
+import bemble.app.export.SheetTable.Boxes;
+import bemble.app.export.SheetTable.ReadSquare;
+import bemble.app.export.SheetTable.TilePlace;
+import bemble.app.scan.sight.GreyPicture;
+import bemble.app.scan.sight.Sight;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.List;
+import javax.imageio.ImageIO;
+
+/** Parts of a sheet that was laid flat, to be looked at. */
+final class CutOuts {
+  /** The names of the pictures of a page. */
+  static final String SHEET = "sheet.jpg";
+
+  static final String WRITER = "writer.jpg";
+
+  /** Paper around a cut-out, in sides of a square. */
+  private static final double AROUND = 0.16;
+
+  /** What is seen of a sheet above and below a sum, in millimetres. */
+  private static final double BAND = 9;
+
+  /** The heading of a sheet, with the line for the name, in millimetres from its first mark. */
+  private static final double HEADING_TOP = 4;
+
+  private static final double HEADING_BOTTOM = 27;
+
+  private final Sight.Flat flat;
+  private final BufferedImage image;
+
+  CutOuts(Sight.Flat flat) {
+    this.flat = flat;
+    this.image = flat.picture().image();
+  }
+
+  static String answer(int number) {
+    return "answer-" + number + ".jpg";
+  }
+
+  static String band(int number) {
+    return "band-" + number + ".jpg";
+  }
+
+  /** The whole sheet. */
+  byte[] sheet() {
+    return written(image, "jpg");
+  }
+
+  /** What its writer wrote to say whose it is. */
+  byte[] writer() {
+    double right = flat.table().across() - 26;
+    BufferedImage heading = part(0, HEADING_TOP, right, HEADING_BOTTOM);
+    Boxes boxes = flat.table().number();
+    if (boxes == null) {
+      return written(heading, "jpg");
+    }
+    double top = boxes.top() - 0.4 * boxes.side();
+    double bottom = boxes.top() + 1.4 * boxes.side();
+    return written(below(heading, part(20, top, right, bottom)), "jpg");
+  }
+
+  private static BufferedImage below(BufferedImage upper, BufferedImage lower) {
+    int width = Math.max(upper.getWidth(), lower.getWidth());
+    BufferedImage both =
+        new BufferedImage(
+            width, upper.getHeight() + lower.getHeight(), BufferedImage.TYPE_BYTE_GRAY);
+    Graphics2D pen = both.createGraphics();
+    pen.drawImage(upper, 0, 0, null);
+    pen.drawImage(lower, 0, upper.getHeight(), null);
+    pen.dispose();
+    return both;
+  }
+
+  /** The squares of an answer; the first form of sheets does not tell them, and shows all. */
+  byte[] answer(TilePlace tile) {
+    List<ReadSquare> squares = tile.squares();
+    if (squares.isEmpty()) {
+      return band(tile);
+    }
+    int left = squares.stream().mapToInt(ReadSquare::column).min().orElseThrow();
+    int right = squares.stream().mapToInt(ReadSquare::column).max().orElseThrow() + 1;
+    int top = squares.stream().mapToInt(ReadSquare::row).min().orElseThrow();
+    int bottom = squares.stream().mapToInt(ReadSquare::row).max().orElseThrow() + 1;
+    return written(
+        part(
+            x(tile, left - AROUND),
+            y(tile, top - AROUND),
+            x(tile, right + AROUND),
+            y(tile, bottom + AROUND)),
+        "jpg");
+  }
+
+  /** The band of the sheet in which a sum stands. */
+  byte[] band(TilePlace tile) {
+    double bottom = tile.top() + tile.rows() * tile.side();
+    return written(part(0, tile.top() - BAND, flat.table().across(), bottom + BAND), "jpg");
+  }
+
+  private static double x(TilePlace tile, double column) {
+    return tile.left() + (column - tile.firstColumn()) * tile.side();
+  }
+
+  private static double y(TilePlace tile, double row) {
+    return tile.top() + (row - tile.firstRow()) * tile.side();
+  }
+
+  /** A part, in millimetres from the first mark, cut off at the edges of the sheet. */
+  private BufferedImage part(double left, double top, double right, double bottom) {
+    GreyPicture part = flat.picture().part(dots(left), dots(top), dots(right), dots(bottom));
+    return part.image();
+  }
+
+  private static int dots(double millimetres) {
+    return (int) Math.round((millimetres + Sight.EDGE) * Sight.DOTS);
+  }
+
+  private static byte[] written(BufferedImage image, String format) {
+    try (ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
+      ImageIO.write(image, format, bytes);
+      return bytes.toByteArray();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+}

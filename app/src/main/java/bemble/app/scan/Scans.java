@@ -1,0 +1,319 @@
+package bemble.app.scan;
+
+import bemble.app.file.DataReplaced;
+import bemble.app.file.Erased;
+import bemble.app.file.PictureFolder;
+import bemble.app.house.PupilDeleted;
+import bemble.app.http.MissingException;
+import bemble.app.http.RefusedException;
+import bemble.app.marking.AnswerBook;
+import bemble.app.marking.MarkingJson.CellRequest;
+import bemble.app.marking.MarkingJson.CellView;
+import bemble.app.marking.MarkingJson.CellsView;
+import bemble.app.scan.ScanJson.ScanAnswerView;
+import bemble.app.scan.ScanJson.ScanPageView;
+import bemble.app.scan.ScanJson.ScanState;
+import bemble.app.scan.ScanJson.ScanView;
+import bemble.app.scan.ScanJson.SettledAnswer;
+import bemble.app.scan.sight.PictureFile;
+import bemble.app.scan.sight.PictureFile.UnusablePictureException;
+import bemble.app.store.HandoutMapper;
+import bemble.app.store.PupilRow;
+import bemble.app.store.ScanAnswerRow;
+import bemble.app.store.ScanMapper;
+import bemble.app.store.ScanPageRow;
+import bemble.app.store.ScanRow;
+import bemble.app.words.Sentences;
+import jakarta.annotation.PreDestroy;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionOperations;
+
+/** Piles of filled sheets: read one page after another, settled, and taken into the grid. */
+@Service
+class Scans {
+  private static final Logger LOG = LoggerFactory.getLogger(Scans.class);
+  private static final int LONGEST_NAME = 200;
+
+  private final ScanMapper mapper;
+  private final HandoutMapper handouts;
+  private final AnswerBook answers;
+  private final ScanReader reader;
+  private final PictureFolder pictures;
+  private final Clock clock;
+  private final TransactionOperations transactions;
+
+  /** Pages that are still to be read, by pile. */
+  private final Map<Long, Integer> waiting = new ConcurrentHashMap<>();
+
+  /** One page at a time, behind everything that somebody waits for. */
+  private final ExecutorService work =
+      Executors.newSingleThreadExecutor(
+          task -> {
+            Thread thread = new Thread(task, "sheets");
+            thread.setPriority(Thread.MIN_PRIORITY);
+            thread.setDaemon(true);
+            return thread;
+          });
+
+  Scans(
+      ScanMapper mapper,
+      HandoutMapper handouts,
+      AnswerBook answers,
+      ScanReader reader,
+      PictureFolder pictures,
+      Clock clock,
+      TransactionOperations transactions) {
+    this.mapper = mapper;
+    this.handouts = handouts;
+    this.answers = answers;
+    this.reader = reader;
+    this.pictures = pictures;
+    this.clock = clock;
+    this.transactions = transactions;
+  }
+
+  /**
+   * Begins to read a file; it joins the pile of its handout that is not taken yet.
+   *
+   * @return the number of the pile
+   */
+  long begin(long handout, String name, InputStream bytes) {
+    handouts.find(handout).orElseThrow(() -> new MissingException("handout"));
+    Path path = pictures.received(bytes);
+    try {
+      PictureFile file = PictureFile.open(path);
+      long scan = pile(handout, file.pages());
+      String called = name.substring(0, Math.min(name.length(), LONGEST_NAME));
+      work.execute(() -> read(scan, handout, called, file, path));
+      return scan;
+    } catch (UnusablePictureException e) {
+      delete(path);
+      throw refused(e.fault());
+    }
+  }
+
+  private static RefusedException refused(PictureFile.Fault fault) {
+    return switch (fault) {
+      case NO_PICTURE -> RefusedException.of("scan-no-picture");
+      case HEIC -> RefusedException.of("scan-heic");
+      case PASSWORD -> RefusedException.of("scan-password");
+      case DAMAGED -> RefusedException.of("scan-damaged");
+      case TOO_LARGE -> RefusedException.of("scan-too-large");
+    };
+  }
+
+  private synchronized long pile(long handout, int pages) {
+    long scan =
+        transactions.execute(
+            status -> {
+              long id =
+                  mapper.of(handout).stream()
+                      .findFirst()
+                      .map(ScanRow::id)
+                      .orElseGet(() -> mapper.insert(handout, OffsetDateTime.now(clock)));
+              mapper.expect(id, pages);
+              return id;
+            });
+    waiting.merge(scan, pages, Integer::sum);
+    return scan;
+  }
+
+  private void read(long scan, long handout, String name, PictureFile file, Path path) {
+    try (file) {
+      for (int page = 1; page <= file.pages() && mapper.find(scan).isPresent(); page++) {
+        reader.read(new ScanReader.Page(scan, handout, name, page), file);
+        waiting.merge(scan, -1, Integer::sum);
+      }
+    } catch (IOException | RuntimeException e) {
+      LOG.error("The sheets of a file could not be read to the end", e);
+    } finally {
+      waiting.remove(scan, 0);
+      delete(path);
+    }
+  }
+
+  private static void delete(Path path) {
+    try {
+      Files.deleteIfExists(path);
+    } catch (IOException e) {
+      LOG.warn("A file with sheets could not be deleted", e);
+    }
+  }
+
+  /** The piles of a handout that are not taken yet. */
+  List<ScanView> of(long handout) {
+    return mapper.of(handout).stream().map(this::view).toList();
+  }
+
+  ScanView open(long id) {
+    return view(find(id));
+  }
+
+  private ScanRow find(long id) {
+    return mapper.find(id).orElseThrow(() -> new MissingException("scan"));
+  }
+
+  private ScanView view(ScanRow scan) {
+    Map<Long, List<ScanAnswerRow>> found =
+        mapper.answers(scan.id()).stream().collect(Collectors.groupingBy(ScanAnswerRow::pageId));
+    List<ScanPageView> pages = new ArrayList<>();
+    for (ScanPageRow page : mapper.pages(scan.id())) {
+      List<ScanAnswerView> of =
+          found.getOrDefault(page.id(), List.of()).stream()
+              .map(answer -> new ScanAnswerView(answer.number(), answer.given()))
+              .toList();
+      String problem = page.problem() == null ? null : Sentences.of(page.problem());
+      pages.add(
+          new ScanPageView(page.id(), page.file(), page.number(), problem, page.pupilId(), of));
+    }
+    ScanState state = ScanState.READ;
+    if (waiting.getOrDefault(scan.id(), 0) > 0) {
+      state = ScanState.READING;
+    } else if (pages.size() < scan.expected()) {
+      state = ScanState.STOPPED;
+    }
+    return new ScanView(scan.id(), scan.handoutId(), state, scan.expected(), pages);
+  }
+
+  /** A picture of a page of a pile. */
+  byte[] picture(long id, long page, String name) {
+    page(id, page);
+    return pictures.find(page, name).orElseThrow(() -> new MissingException("scan-picture"));
+  }
+
+  private ScanPageRow page(long id, long page) {
+    return mapper.pages(id).stream()
+        .filter(each -> each.id() == page)
+        .findFirst()
+        .orElseThrow(() -> new MissingException("scan"));
+  }
+
+  /** Keeps answers as somebody read them; what the grid would refuse is refused. */
+  ScanView settle(long id, List<SettledAnswer> settled) {
+    ScanRow scan = find(id);
+    for (SettledAnswer answer : settled) {
+      if (answer.text() != null) {
+        answers.refuseUnreadable(scan.handoutId(), answer.sum(), answer.text());
+      }
+    }
+    transactions.executeWithoutResult(
+        status -> {
+          for (SettledAnswer answer : settled) {
+            page(id, answer.page());
+            mapper.settle(new ScanAnswerRow(answer.page(), answer.sum(), answer.text()));
+          }
+        });
+    return open(id);
+  }
+
+  /** Notes whose a page is that does not say so itself. */
+  ScanView give(long id, long page, long pupil) {
+    ScanRow scan = find(id);
+    ScanPageRow row = page(id, page);
+    boolean isThere =
+        handouts.pupils(scan.handoutId()).stream()
+            .map(PupilRow::id)
+            .anyMatch(each -> each == pupil);
+    if (!isThere) {
+      throw RefusedException.of("no-cell");
+    }
+    boolean isTwice =
+        mapper.pages(id).stream()
+            .anyMatch(
+                each ->
+                    each.id() != page
+                        && Optional.of(pupil).equals(Optional.ofNullable(each.pupilId()))
+                        && Objects.equals(each.sheetId(), row.sheetId()));
+    if (isTwice) {
+      throw RefusedException.of("scan-pupil-twice");
+    }
+    mapper.give(page, pupil);
+    return open(id);
+  }
+
+  /** Takes a page out of a pile. */
+  ScanView remove(long id, long page) {
+    find(id);
+    mapper.removePage(id, page);
+    sweep();
+    return open(id);
+  }
+
+  /**
+   * Puts what was settled into the grid and deletes it with its pictures. What is still to be
+   * settled stays, and so does what the grid refused.
+   */
+  CellsView take(long id) {
+    ScanView scan = open(id);
+    if (scan.state() == ScanState.READING) {
+      throw RefusedException.of("scan-reading");
+    }
+    CellsView taken = transactions.execute(status -> take(scan));
+    sweep();
+    return taken;
+  }
+
+  private CellsView take(ScanView scan) {
+    List<CellRequest> cells = new ArrayList<>();
+    for (ScanPageView page : scan.pages()) {
+      for (ScanAnswerView answer : page.answers()) {
+        if (page.pupil() != null && answer.text() != null) {
+          cells.add(new CellRequest(page.pupil(), answer.sum(), answer.text(), null, null));
+        }
+      }
+    }
+    CellsView put = answers.put(scan.handout(), cells);
+    for (ScanPageView page : scan.pages()) {
+      for (CellView kept : put.kept()) {
+        if (page.pupil() != null && page.pupil() == kept.pupil()) {
+          mapper.removeAnswer(page.id(), kept.number());
+        }
+      }
+    }
+    mapper.removeEmptyPages(scan.id());
+    if (mapper.pages(scan.id()).isEmpty()) {
+      mapper.delete(scan.id());
+    }
+    return put;
+  }
+
+  /** Gives a pile up. */
+  void delete(long id) {
+    find(id);
+    mapper.delete(id);
+    sweep();
+  }
+
+  /** Deletes the pictures whose pages are gone. */
+  private void sweep() {
+    pictures.keepOnly(mapper.allPages());
+  }
+
+  @EventListener({PupilDeleted.class, Erased.class, DataReplaced.class})
+  void sweepAfterwards() {
+    sweep();
+  }
+
+  @PreDestroy
+  void stop() {
+    work.shutdownNow();
+  }
+}

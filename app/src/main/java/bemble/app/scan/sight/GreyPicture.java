@@ -1,0 +1,109 @@
+package bemble.app.scan.sight;
+
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferByte;
+
+/**
+ * A picture in greys, row by row from the upper left.
+ *
+ * @param grey 0 for black to 255 for white, unsigned
+ */
+public record GreyPicture(int width, int height, byte[] grey) {
+  /** An empty one. */
+  public static GreyPicture black(int width, int height) {
+    return new GreyPicture(width, height, new byte[width * height]);
+  }
+
+  /** Any picture in greys; what is transparent is white. */
+  public static GreyPicture of(BufferedImage image) {
+    BufferedImage grey = image;
+    if (image.getType() != BufferedImage.TYPE_BYTE_GRAY) {
+      grey = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_BYTE_GRAY);
+      Graphics2D pen = grey.createGraphics();
+      pen.setColor(java.awt.Color.WHITE);
+      pen.fillRect(0, 0, image.getWidth(), image.getHeight());
+      pen.drawImage(image, 0, 0, null);
+      pen.dispose();
+    }
+    byte[] dots = ((DataBufferByte) grey.getRaster().getDataBuffer()).getData();
+    return new GreyPicture(grey.getWidth(), grey.getHeight(), dots);
+  }
+
+  /** The same for those who draw pictures; both have their dots in common. */
+  public BufferedImage image() {
+    BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_BYTE_GRAY);
+    byte[] dots = ((DataBufferByte) image.getRaster().getDataBuffer()).getData();
+    System.arraycopy(grey, 0, dots, 0, dots.length);
+    return image;
+  }
+
+  /** The dot of a column and a row; the nearest one outside the picture. */
+  public int at(int x, int y) {
+    int column = Math.max(0, Math.min(width - 1, x));
+    int row = Math.max(0, Math.min(height - 1, y));
+    return grey[row * width + column] & 0xFF;
+  }
+
+  /** The grey between dots; the middle of the first one is at 0.5, 0.5. */
+  public double between(double x, double y) {
+    double left = Math.floor(x - 0.5);
+    double top = Math.floor(y - 0.5);
+    double right = x - 0.5 - left;
+    double down = y - 0.5 - top;
+    int column = (int) left;
+    int row = (int) top;
+    double above = at(column, row) * (1 - right) + at(column + 1, row) * right;
+    double below = at(column, row + 1) * (1 - right) + at(column + 1, row + 1) * right;
+    return above * (1 - down) + below * down;
+  }
+
+  /** The same with one dot for each square of so many. */
+  public GreyPicture shrunk(int by) {
+    if (by <= 1) {
+      return this;
+    }
+    int columns = width / by;
+    int rows = height / by;
+    byte[] dots = new byte[columns * rows];
+    for (int row = 0; row < rows; row++) {
+      for (int column = 0; column < columns; column++) {
+        int sum = 0;
+        for (int y = row * by; y < row * by + by; y++) {
+          for (int x = column * by; x < column * by + by; x++) {
+            sum += grey[y * width + x] & 0xFF;
+          }
+        }
+        dots[row * columns + column] = (byte) (sum / (by * by));
+      }
+    }
+    return new GreyPicture(columns, rows, dots);
+  }
+
+  /** The same with two dots for one, both ways. */
+  public GreyPicture enlarged() {
+    byte[] dots = new byte[width * height * 4];
+    for (int row = 0; row < 2 * height; row++) {
+      for (int column = 0; column < 2 * width; column++) {
+        double grey = between((column + 0.5) / 2, (row + 0.5) / 2);
+        dots[row * 2 * width + column] = (byte) Math.round(grey);
+      }
+    }
+    return new GreyPicture(2 * width, 2 * height, dots);
+  }
+
+  /** A part of it, cut off at its edges. */
+  public GreyPicture part(int left, int top, int right, int bottom) {
+    int from = Math.max(0, left);
+    int upper = Math.max(0, top);
+    int columns = Math.max(1, Math.min(width, right) - from);
+    int rows = Math.max(1, Math.min(height, bottom) - upper);
+    byte[] dots = new byte[columns * rows];
+    for (int row = 0; row < rows; row++) {
+      for (int column = 0; column < columns; column++) {
+        dots[row * columns + column] = (byte) at(from + column, upper + row);
+      }
+    }
+    return new GreyPicture(columns, rows, dots);
+  }
+}

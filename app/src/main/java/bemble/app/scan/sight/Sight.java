@@ -1,0 +1,106 @@
+package bemble.app.scan.sight;
+
+import bemble.app.export.ExerciseSheets;
+import bemble.app.export.SheetTable;
+import bemble.app.scan.sight.SheetFinder.Found;
+import bemble.app.scan.sight.SheetMap.Shift;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+
+/** Looks for exercise sheets in pictures. */
+public final class Sight {
+  /** Dots of a flat sheet for a millimetre. */
+  public static final double DOTS = 8;
+
+  /** Paper around the marks that a flat sheet shows too, in millimetres. */
+  public static final double EDGE = 7;
+
+  private Sight() {}
+
+  /** What a picture shows. */
+  public sealed interface Seen {}
+
+  /** No code of a sheet that is known: {@code foreign} is what one says that is not. */
+  public record NoSheet(Optional<String> foreign) implements Seen {}
+
+  /** A code, and fewer marks than are needed. */
+  public record CutOff(String code) implements Seen {}
+
+  /**
+   * A sheet, laid flat. A point so many millimetres from its first mark is {@link #EDGE} more from
+   * the edges of the picture, of which {@link #DOTS} dots take a millimetre.
+   */
+  public record Flat(String code, SheetTable table, GreyPicture picture) implements Seen {}
+
+  /**
+   * Finds the sheet in a picture.
+   *
+   * @param tables the table of the sheet whose code says so
+   */
+  public static Seen look(GreyPicture picture, Function<String, Optional<SheetTable>> tables) {
+    List<FoundCode> codes = CodeFinder.in(picture);
+    for (FoundCode code : codes) {
+      Optional<SheetTable> table = tables.apply(code.text());
+      if (table.isPresent()) {
+        List<FoundCode> own =
+            codes.stream().filter(each -> each.text().equals(code.text())).toList();
+        return look(picture, own, table.get());
+      }
+    }
+    return new NoSheet(codes.stream().map(FoundCode::text).findFirst());
+  }
+
+  /** What the first code of a picture says. */
+  public static Optional<String> code(GreyPicture picture) {
+    return CodeFinder.in(picture).stream().map(FoundCode::text).findFirst();
+  }
+
+  private static Seen look(GreyPicture picture, List<FoundCode> codes, SheetTable table) {
+    String code = codes.get(0).text();
+    Optional<Found> found =
+        new SheetFinder(picture).find(codes, ExerciseSheets.landmarks(table, code));
+    if (found.isEmpty() || !found.get().isEnough()) {
+      return new CutOff(code);
+    }
+    return new Flat(
+        code, table, flat(picture, map(picture, table, found.get()), table, DOTS, EDGE));
+  }
+
+  /** How the sheet lies, by its marks first and then by its lines, twice. */
+  static SheetMap map(GreyPicture picture, SheetTable table, Found found) {
+    List<Shift> marks = SheetMap.shifts(found.flat(), found.pairs());
+    SheetMap map = SheetMap.of(found.flat(), marks);
+    Template template = new Template(table, Registration.DOTS);
+    for (int round = 0; round < 2; round++) {
+      GreyPicture flat = flat(picture, map, table, Registration.DOTS, 0);
+      List<Shift> shifts = new ArrayList<>(marks);
+      for (Shift shift : Registration.of(template, flat)) {
+        Dot moved = map.moved(shift.sheet().plus(shift.right(), shift.down()));
+        shifts.add(
+            new Shift(
+                shift.sheet(),
+                moved.x() - shift.sheet().x(),
+                moved.y() - shift.sheet().y(),
+                shift.weight()));
+      }
+      map = SheetMap.of(found.flat(), shifts);
+    }
+    return map;
+  }
+
+  private static GreyPicture flat(
+      GreyPicture picture, SheetMap map, SheetTable table, double dots, double edge) {
+    int width = (int) ((table.across() + 2 * edge) * dots) + 1;
+    int height = (int) ((table.down() + 2 * edge) * dots) + 1;
+    byte[] grey = new byte[width * height];
+    for (int y = 0; y < height; y++) {
+      for (int x = 0; x < width; x++) {
+        Dot seen = map.see(new Dot((x + 0.5) / dots - edge, (y + 0.5) / dots - edge));
+        grey[y * width + x] = (byte) Math.round(picture.between(seen.x(), seen.y()));
+      }
+    }
+    return new GreyPicture(width, height, grey);
+  }
+}

@@ -1,0 +1,106 @@
+package bemble.app.scan.sight;
+
+import bemble.app.export.SheetTable;
+import bemble.app.export.SheetTable.ReadSquare;
+import bemble.app.export.SheetTable.TilePlace;
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.geom.Line2D;
+import java.awt.geom.Rectangle2D;
+import java.awt.image.BufferedImage;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The lines of an empty sheet, drawn anew from its table: dark lines on nothing. */
+final class Template {
+  /** How much darker than paper the lines of squares and of boxes are printed. */
+  private static final int LINE = 45;
+
+  private static final int BOX = 75;
+
+  private final SheetTable table;
+  private final double dots;
+
+  /**
+   * The lines of a sheet.
+   *
+   * @param dots a millimetre takes
+   */
+  Template(SheetTable table, double dots) {
+    this.table = table;
+    this.dots = dots;
+  }
+
+  /** How dark each dot is. */
+  GreyPicture drawn() {
+    int width = (int) (table.across() * dots) + 1;
+    int height = (int) (table.down() * dots) + 1;
+    BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_BYTE_GRAY);
+    Graphics2D pen = image.createGraphics();
+    pen.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+    pen.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
+    pen.scale(dots, dots);
+    for (TilePlace tile : table.tiles()) {
+      draw(tile, pen);
+    }
+    pen.dispose();
+    return GreyPicture.of(image);
+  }
+
+  private static void draw(TilePlace tile, Graphics2D pen) {
+    double right = tile.left() + tile.columns() * tile.side();
+    double bottom = tile.top() + tile.rows() * tile.side();
+    pen.setColor(new Color(LINE, LINE, LINE));
+    pen.setStroke(new BasicStroke((float) (0.025 * tile.side())));
+    for (int column = 0; column <= tile.columns(); column++) {
+      double x = tile.left() + column * tile.side();
+      pen.draw(new Line2D.Double(x, tile.top(), x, bottom));
+    }
+    for (int row = 0; row <= tile.rows(); row++) {
+      double y = tile.top() + row * tile.side();
+      pen.draw(new Line2D.Double(tile.left(), y, right, y));
+    }
+    pen.setColor(new Color(BOX, BOX, BOX));
+    pen.setStroke(new BasicStroke((float) (0.035 * tile.side())));
+    for (ReadSquare square : tile.squares()) {
+      Dot corner = corner(tile, square);
+      double inset = 0.06 * tile.side();
+      double side = 0.88 * tile.side();
+      pen.draw(new Rectangle2D.Double(corner.x() + inset, corner.y() + inset, side, side));
+    }
+  }
+
+  /** The upper left corner of a square, in millimetres of the sheet. */
+  static Dot corner(TilePlace tile, ReadSquare square) {
+    return new Dot(
+        tile.left() + (square.column() - tile.firstColumn()) * tile.side(),
+        tile.top() + (square.row() - tile.firstRow()) * tile.side());
+  }
+
+  /** A part of a sheet in which lines are to be met. */
+  record Patch(double left, double top, double right, double bottom) {
+    Dot middle() {
+      return new Dot((left + right) / 2, (top + bottom) / 2);
+    }
+  }
+
+  /** The parts about the squares of each tile, and its corners where there are none. */
+  List<Patch> patches() {
+    List<Patch> patches = new ArrayList<>();
+    for (TilePlace tile : table.tiles()) {
+      double right = tile.left() + tile.columns() * tile.side();
+      double bottom = tile.top() + tile.rows() * tile.side();
+      double part = 2.5 * tile.side();
+      for (double x = tile.left(); x < right - part / 2; x += part) {
+        for (double y = tile.top(); y < bottom - part / 2; y += part) {
+          patches.add(
+              new Patch(
+                  x - 1, y - 1, Math.min(x + part, right) + 1, Math.min(y + part, bottom) + 1));
+        }
+      }
+    }
+    return patches;
+  }
+}

@@ -1,0 +1,87 @@
+package bemble.app.store;
+
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.apache.ibatis.annotations.Delete;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+
+/** Piles of filled sheets, until their answers are taken into the grid. */
+@Mapper
+public interface ScanMapper {
+  @Select(
+      """
+      select id from final table (
+        insert into scan (handout_id, begun_at) values (#{handout}, #{at}))
+      """)
+  long insert(@Param("handout") long handout, @Param("at") OffsetDateTime at);
+
+  @Select("select id, handout_id, expected from scan where id = #{id}")
+  Optional<ScanRow> find(long id);
+
+  @Select("select id, handout_id, expected from scan where handout_id = #{handout} order by id")
+  List<ScanRow> of(long handout);
+
+  @Update("update scan set expected = expected + #{pages} where id = #{id}")
+  int expect(@Param("id") long id, @Param("pages") int pages);
+
+  @Select(
+      """
+      select id from final table (
+        insert into scan_page (scan_id, file, number, problem, sheet_id, pupil_id)
+        values (#{scanId}, #{file}, #{number}, #{problem}, #{sheetId}, #{pupilId}))
+      """)
+  long addPage(ScanPageRow page);
+
+  @Select(
+      """
+      select id, scan_id, file, number, problem, sheet_id, pupil_id from scan_page
+      where scan_id = #{scan} order by id
+      """)
+  List<ScanPageRow> pages(long scan);
+
+  @Select("select id from scan_page")
+  Set<Long> allPages();
+
+  @Update("update scan_page set pupil_id = #{pupil} where id = #{page}")
+  int give(@Param("page") long page, @Param("pupil") long pupil);
+
+  @Delete("delete from scan_page where id = #{page} and scan_id = #{scan}")
+  int removePage(@Param("scan") long scan, @Param("page") long page);
+
+  @Insert("insert into scan_answer (page_id, number) values (#{page}, #{number})")
+  int addAnswer(@Param("page") long page, @Param("number") int number);
+
+  @Select(
+      """
+      select page_id, number, given from scan_answer
+      where page_id in (select id from scan_page where scan_id = #{scan})
+      order by page_id, number
+      """)
+  List<ScanAnswerRow> answers(long scan);
+
+  @Update(
+      """
+      update scan_answer set given = #{given} where page_id = #{pageId} and number = #{number}
+      """)
+  int settle(ScanAnswerRow answer);
+
+  @Delete("delete from scan_answer where page_id = #{page} and number = #{number}")
+  int removeAnswer(@Param("page") long page, @Param("number") int number);
+
+  /** Those with nothing left to be taken. */
+  @Delete(
+      """
+      delete from scan_page
+      where scan_id = #{scan} and id not in (select page_id from scan_answer)
+      """)
+  int removeEmptyPages(long scan);
+
+  @Delete("delete from scan where id = #{id}")
+  int delete(long id);
+}

@@ -1,0 +1,257 @@
+package bemble.app.journey;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.encryption.AccessPermission;
+import org.apache.pdfbox.pdmodel.encryption.StandardProtectionPolicy;
+import org.apache.pdfbox.rendering.PDFRenderer;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Filled sheets over HTTP: from a pile to the grid. */
+class ScanTest extends Conversation {
+  private static final List<String> SUMS = List.of("62 − 35", "48 + 27", "937 ÷ 8");
+
+  @BeforeAll
+  static void enrol() {
+    if (talk.get("/api/roll").json().isEmpty()) {
+      talk.post("/api/roll", Map.of("names", "Neve\nBram\nIsmay"));
+    }
+  }
+
+  private static JsonNode handout(String... sums) {
+    List<Object> items = new ArrayList<>();
+    for (String sum : sums) {
+      items.add(Map.of("plain", sum));
+    }
+    Map<String, Object> request = Map.of("title", "Potting shed", "sums", items);
+    return talk.post("/api/handouts", request).json();
+  }
+
+  private static JsonNode handout() {
+    return handout(SUMS.toArray(String[]::new));
+  }
+
+  /** A pile of a handout's sheets as the first two pupils would fill it in. */
+  private static byte[] pile(JsonNode handout) {
+    Map<String, Object> request = Map.of("seed", 5, "most", 2);
+    Talk.Answer pile = talk.post("/api/handouts/" + handout.get("id") + "/stand-in", request);
+    assertEquals(200, pile.status(), pile::text);
+    return pile.bytes();
+  }
+
+  private static Talk.Answer bring(JsonNode handout, byte[] file) {
+    return talk.send(
+        "/api/scans?name=pile.pdf&handout=" + handout.get("id"), "application/octet-stream", file);
+  }
+
+  /** The pile of a handout once all its pages are looked at. */
+  private static JsonNode read(JsonNode handout, byte[] file) {
+    Talk.Answer begun = bring(handout, file);
+    assertEquals(202, begun.status(), begun::text);
+    String path = "/api/scans/" + begun.json().get("scan");
+    JsonNode scan = talk.get(path).json();
+    while (scan.get("state").asText().equals("READING")) {
+      scan = talk.get(path).json();
+    }
+    assertEquals("READ", scan.get("state").asText());
+    return scan;
+  }
+
+  private static String path(JsonNode scan, JsonNode page) {
+    return "/api/scans/" + scan.get("id") + "/pages/" + page.get("id");
+  }
+
+  private static Talk.Answer settle(JsonNode scan, JsonNode page, int sum, String text) {
+    Map<String, Object> settled = new HashMap<>();
+    settled.put("page", page.get("id"));
+    settled.put("sum", sum);
+    settled.put("text", text);
+    return talk.put("/api/scans/" + scan.get("id") + "/settled", List.of(settled));
+  }
+
+  @Test
+  void aPileIsSettledAndTakenIntoTheGrid() throws IOException {
+    JsonNode handout = handout();
+    JsonNode scan = read(handout, pile(handout));
+    assertEquals(2, scan.get("pages").size());
+    for (JsonNode page : scan.get("pages")) {
+      assertFalse(page.has("problem"), page::toString);
+      assertEquals(3, page.get("answers").size());
+      for (String picture : List.of("/sheet", "/writer", "/answers/2", "/bands/2")) {
+        Talk.Answer seen = talk.get(path(scan, page) + picture);
+        BufferedImage image = ImageIO.read(new ByteArrayInputStream(seen.bytes()));
+        assertTrue(image.getWidth() > 200 && image.getHeight() > 60, picture);
+      }
+    }
+    JsonNode first = scan.get("pages").get(0);
+    assertEquals(422, settle(scan, first, 0, "twelve").status());
+    assertEquals(422, settle(scan, first, 7, "12").status());
+    settle(scan, first, 0, "27");
+    JsonNode settled = settle(scan, first, 2, "117 r 1").json();
+    assertEquals("27", settled.get("pages").get(0).get("answers").get(0).get("text").asText());
+    String take = "/api/scans/" + scan.get("id") + "/take";
+    assertEquals(2, talk.post(take, Map.of()).json().get("kept").size());
+    JsonNode grid = talk.get("/api/handouts/" + handout.get("id")).json();
+    assertEquals(2, grid.get("cells").size());
+    assertEquals("RIGHT", grid.get("cells").get(0).get("outcome").asText());
+    assertEquals(0, talk.post(take, Map.of()).json().get("kept").size(), "none is taken twice");
+    JsonNode left = talk.get("/api/scans?handout=" + handout.get("id")).json().get(0);
+    assertEquals(1, left.get("pages").get(0).get("answers").size(), "the others wait");
+    for (JsonNode page : left.get("pages")) {
+      for (JsonNode answer : page.get("answers")) {
+        settle(left, page, answer.get("sum").asInt(), "");
+      }
+    }
+    talk.post(take, Map.of());
+    assertEquals(0, talk.get("/api/scans?handout=" + handout.get("id")).json().size());
+    assertEquals(404, talk.get(path(scan, first) + "/sheet").status(), "its picture is gone");
+  }
+
+  @Test
+  void whatTheGridHasStaysUntilSomebodyDecides() {
+    JsonNode handout = handout();
+    JsonNode scan = read(handout, pile(handout));
+    JsonNode page = scan.get("pages").get(0);
+    Map<String, Object> cell = Map.of("pupil", page.get("pupil"), "number", 1, "given", "75");
+    talk.put("/api/handouts/" + handout.get("id") + "/answers", Map.of("cells", List.of(cell)));
+    settle(scan, page, 1, "65");
+    JsonNode taken = talk.post("/api/scans/" + scan.get("id") + "/take", Map.of()).json();
+    assertEquals(1, taken.get("refused").size());
+    JsonNode left = talk.get("/api/scans/" + scan.get("id")).json();
+    assertEquals("65", left.get("pages").get(0).get("answers").get(1).get("text").asText());
+  }
+
+  /** A page that comes again, and one of another handout, have their sentences. */
+  @Test
+  void aPageIsTakenOnceAndForItsHandoutAlone() {
+    JsonNode handout = handout();
+    byte[] pile = pile(handout);
+    read(handout, pile);
+    JsonNode twice = read(handout, pile);
+    assertEquals(4, twice.get("pages").size());
+    assertEquals(
+        "This page was there already. The first one counts.",
+        twice.get("pages").get(3).get("problem").asText());
+    JsonNode other = handout("503 − 87");
+    JsonNode scan = read(other, pile);
+    assertEquals(
+        "This sheet is of another handout.", scan.get("pages").get(0).get("problem").asText());
+    String page = path(scan, scan.get("pages").get(0));
+    assertEquals(1, talk.delete(page).json().get("pages").size());
+    assertEquals(204, talk.delete("/api/scans/" + scan.get("id")).status());
+    assertEquals(404, talk.get("/api/scans/" + scan.get("id")).status());
+  }
+
+  /** Sheets that anybody may take are given to their writer by somebody who reads the name. */
+  @Test
+  void aSheetWithoutAPupilIsGivenToOne() throws IOException {
+    JsonNode handout = handout();
+    List<Object> items = new ArrayList<>();
+    SUMS.forEach(sum -> items.add(Map.of("plain", sum)));
+    Map<String, Object> request =
+        Map.of("title", "Potting shed", "kind", "EXERCISES", "layout", "LINE", "sums", items);
+    byte[] empty = talk.post("/api/sets/sheets", request).bytes();
+    JsonNode scan = read(handout, twice(empty));
+    assertEquals(2, scan.get("pages").size());
+    JsonNode one = scan.get("pages").get(0);
+    JsonNode other = scan.get("pages").get(1);
+    assertFalse(one.has("pupil") || one.has("problem"), one::toString);
+    JsonNode neve = handout.get("pupils").get(0).get("id");
+    JsonNode given = talk.put(path(scan, one) + "/writer", Map.of("pupil", neve)).json();
+    assertEquals(neve, given.get("pages").get(0).get("pupil"));
+    Talk.Answer clash = talk.put(path(scan, other) + "/writer", Map.of("pupil", neve));
+    assertEquals(422, clash.status());
+    assertTrue(clash.text().contains("another page of this sheet"), clash::text);
+    assertEquals(422, talk.put(path(scan, other) + "/writer", Map.of("pupil", 987654)).status());
+  }
+
+  /** A file that has the pages of another twice. */
+  private static byte[] twice(byte[] pdf) throws IOException {
+    try (PDDocument document = Loader.loadPDF(pdf);
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
+      document.importPage(document.getPage(0));
+      document.save(bytes);
+      return bytes.toByteArray();
+    }
+  }
+
+  /** One picture alone, in each of the formats, the other way up. */
+  @ParameterizedTest
+  @CsvSource({"png", "jpg"})
+  void aPhotographIsReadEitherWayUp(String format) throws IOException {
+    JsonNode handout = handout();
+    BufferedImage page;
+    try (PDDocument document = Loader.loadPDF(pile(handout))) {
+      page = new PDFRenderer(document).renderImageWithDPI(0, 150);
+    }
+    int width = page.getWidth();
+    int height = page.getHeight();
+    BufferedImage turned = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+    for (int x = 0; x < width; x++) {
+      for (int y = 0; y < height; y++) {
+        turned.setRGB(width - 1 - x, height - 1 - y, page.getRGB(x, y));
+      }
+    }
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    ImageIO.write(turned, format, bytes);
+    JsonNode scan = read(handout, bytes.toByteArray());
+    assertFalse(scan.get("pages").get(0).has("problem"), scan::toString);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "no picture at all        | This is no picture of a sheet",
+        "%PDF-1.4 cut off         | damaged or cut off",
+        "xxx ftypheic mif1heic    | HEIC"
+      })
+  void aFileThatIsNoSheetHasItsSentence(String file, String sentence) {
+    Talk.Answer refused = bring(handout(), file.getBytes(StandardCharsets.ISO_8859_1));
+    assertEquals(422, refused.status(), refused::text);
+    assertTrue(refused.text().contains(sentence), refused::text);
+  }
+
+  @Test
+  void aPdfWithAPasswordAndAnEnormousPictureAreRefused() throws IOException {
+    try (PDDocument document = new PDDocument();
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
+      document.addPage(new PDPage());
+      document.protect(new StandardProtectionPolicy("owner", "user", new AccessPermission()));
+      document.save(bytes);
+      assertTrue(bring(handout(), bytes.toByteArray()).text().contains("password"));
+    }
+    ByteArrayOutputStream png = new ByteArrayOutputStream();
+    ImageIO.write(new BufferedImage(8, 8, BufferedImage.TYPE_BYTE_GRAY), "png", png);
+    byte[] bomb = png.toByteArray();
+    // The head of a PNG has its width and height behind the first sixteen bytes.
+    bomb[17] = 1;
+    bomb[21] = 1;
+    Talk.Answer refused = bring(handout(), bomb);
+    assertEquals(422, refused.status(), refused::text);
+    assertEquals(404, bring(JSON_OF_NOBODY, png.toByteArray()).status());
+  }
+
+  private static final JsonNode JSON_OF_NOBODY =
+      JsonNodeFactory.instance.objectNode().put("id", 987654321);
+}

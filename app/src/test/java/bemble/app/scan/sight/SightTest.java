@@ -1,0 +1,170 @@
+package bemble.app.scan.sight;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertInstanceOf;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import bemble.app.export.Exercise;
+import bemble.app.export.ExerciseSheets;
+import bemble.app.export.PdfRequest;
+import bemble.app.export.SheetTable;
+import bemble.app.export.SheetTable.ReadSquare;
+import bemble.app.export.SheetTable.TilePlace;
+import bemble.app.scan.standin.Camera;
+import bemble.app.scan.standin.View;
+import bemble.method.Methods;
+import bemble.method.Sum;
+import bemble.problem.Limits;
+import bemble.problem.Problem;
+import bemble.problem.ProblemReader;
+import bemble.problem.Reading;
+import bemble.style.Style;
+import java.io.IOException;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.stream.Stream;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.ImageType;
+import org.apache.pdfbox.rendering.PDFRenderer;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Sheets as a made-up camera sees them, which knows where every square is. */
+class SightTest {
+  private static final String CODE = "BEMBLE2 12/345/9F3A07C1";
+  private static final double DOTS = 8;
+  private static final double CORNER = 9;
+
+  private static SheetTable table;
+  private static GreyPicture sheet;
+
+  @BeforeAll
+  static void print() throws IOException {
+    List<Sum> sums =
+        Stream.of("503 − 87", "624 + 388", "67 × 38", "936 ÷ 8", "57 × 4", "84 ÷ 4")
+            .map(SightTest::sum)
+            .toList();
+    ExerciseSheets sheets =
+        ExerciseSheets.laid(
+            sums,
+            Exercise.Layout.SET_OUT,
+            new Exercise.Room(true, "", "", ""),
+            new Exercise.Words("Answer", "r"),
+            PdfRequest.Size.A4,
+            10);
+    table = sheets.tables(null, true).get(0);
+    List<String> codes = sheets.tables(null, true).stream().map(any -> CODE).toList();
+    byte[] pdf =
+        sheets.drawn(
+            "Potting shed", List.of(new ExerciseSheets.Copy("Name:", "My number", true, codes)));
+    try (PDDocument document = Loader.loadPDF(pdf)) {
+      float dots = (float) (DOTS * 25.4);
+      sheet = GreyPicture.of(new PDFRenderer(document).renderImageWithDPI(0, dots, ImageType.GRAY));
+    }
+  }
+
+  private static Sum sum(String line) {
+    Problem problem =
+        ((Reading.Understood) new ProblemReader(Limits.STANDARD).read(line)).problem();
+    return new Sum(problem, Methods.usual(problem.operation()), Style.STANDARD);
+  }
+
+  private static Camera camera(View view) {
+    return new Camera(view, sheet.width() / DOTS, sheet.height() / DOTS);
+  }
+
+  private static Sight.Seen look(GreyPicture picture) {
+    return Sight.look(picture, code -> code.equals(CODE) ? Optional.of(table) : Optional.empty());
+  }
+
+  /** How far the squares of the sheet are from where the camera saw them, in millimetres. */
+  private static double farthest(View view, GreyPicture picture, Camera camera) {
+    List<FoundCode> codes = CodeFinder.in(picture);
+    SheetFinder.Found found =
+        new SheetFinder(picture).find(codes, ExerciseSheets.landmarks(table, CODE)).orElseThrow();
+    assertTrue(found.isEnough(), view::toString);
+    SheetMap map = Sight.map(picture, table, found);
+    double farthest = 0;
+    for (TilePlace tile : table.tiles()) {
+      for (ReadSquare square : tile.squares()) {
+        Dot middle = Template.corner(tile, square).plus(tile.side() / 2, tile.side() / 2);
+        double[] seen = camera.see(middle.x() + CORNER, middle.y() + CORNER);
+        double off = map.see(middle).distance(new Dot(seen[0], seen[1]));
+        farthest = Math.max(farthest, off / found.flat().scale(middle));
+      }
+    }
+    return farthest;
+  }
+
+  /**
+   * Photographed by hand at any turn, tilted and curled, every square is found to half a
+   * millimetre.
+   */
+  @ParameterizedTest
+  @ValueSource(longs = {1, 2, 3, 5, 7, 8})
+  void findsEverySquareInAPhotograph(long seed) {
+    Random random = new Random(seed);
+    View view = View.byHand(random);
+    Camera camera = camera(view);
+    double farthest = farthest(view, camera.take(sheet, random), camera);
+    assertTrue(farthest < 0.5, () -> farthest + " in " + view);
+  }
+
+  @ParameterizedTest
+  @ValueSource(longs = {11, 12, 13})
+  void findsEverySquareInACopy(long seed) {
+    Random random = new Random(seed);
+    View view = View.copied(random);
+    Camera camera = camera(view);
+    double farthest = farthest(view, camera.take(sheet, random), camera);
+    assertTrue(farthest < 0.3, () -> farthest + " in " + view);
+  }
+
+  /** What is laid flat is the printed sheet again: dark where it is dark. */
+  @Test
+  void laysASheetFlatAsItWasPrinted() {
+    Random random = new Random(4);
+    GreyPicture picture = camera(View.byHand(random)).take(sheet, random);
+    Sight.Flat flat = assertInstanceOf(Sight.Flat.class, look(picture));
+    assertEquals(CODE, flat.code());
+    int edge = (int) ((CORNER - Sight.EDGE) * DOTS);
+    int dark = 0;
+    int agreed = 0;
+    for (int y = 0; y < flat.picture().height(); y += 3) {
+      for (int x = 0; x < flat.picture().width(); x += 3) {
+        if (sheet.at(x + edge, y + edge) < 60) {
+          dark++;
+          agreed += flat.picture().at(x, y) < 130 ? 1 : 0;
+        }
+      }
+    }
+    assertTrue(dark > 1000 && agreed > 0.85 * dark, agreed + " of " + dark);
+  }
+
+  /** Where a part of the sheet is outside the picture it is not guessed. */
+  @Test
+  void asksForASheetThatIsCutOff() {
+    Random random = new Random(21);
+    View view = View.copied(random);
+    GreyPicture whole = camera(view).take(sheet, random);
+    GreyPicture half = whole.part(whole.width() * 2 / 5, 0, whole.width(), whole.height() / 2);
+    assertTrue(
+        look(half) instanceof Sight.CutOff || look(half) instanceof Sight.NoSheet,
+        look(half)::toString);
+    GreyPicture most = whole.part(0, whole.height() / 9, whole.width(), whole.height());
+    if (look(most) instanceof Sight.Flat flat) {
+      assertEquals(CODE, flat.code());
+    }
+  }
+
+  @Test
+  void seesNoSheetWhereThereIsNone() {
+    assertInstanceOf(Sight.NoSheet.class, look(GreyPicture.black(900, 600)));
+    Sight.Seen other = Sight.look(sheet, code -> Optional.empty());
+    assertEquals(new Sight.NoSheet(Optional.of(CODE)), other);
+  }
+}

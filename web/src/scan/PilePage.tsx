@@ -1,0 +1,188 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useQueryClient } from '@tanstack/react-query';
+import { api } from '../api/client';
+import type { Grid, Scan } from '../api/types';
+import { COLUMN } from '../ui/book';
+import { CARD } from '../ui/card';
+import { FileButton } from '../ui/FileButton';
+import { save } from '../ui/save';
+import { useAct } from '../ui/useAct';
+import { useNotice } from '../ui/useNotice';
+import { t } from '../words';
+
+type Page = Scan['pages'][number];
+
+/** Files are brought in here; beside them stands what cannot be used and why. */
+export function PilePage({
+  handout,
+  grid,
+  scans,
+  onScan,
+}: {
+  handout: number;
+  grid: Grid;
+  scans: Scan[];
+  onScan: (scan: Scan) => void;
+}) {
+  const kept = useQueryClient();
+  const notice = useNotice();
+  const onError = (trouble: Error) => notice({ text: trouble.message });
+  const look = () => kept.invalidateQueries({ queryKey: ['scans', handout] });
+  const bring = useAct({
+    again: true,
+    mutationFn: (file: File) => api.bringSheets(handout, file),
+    onSuccess: look,
+    onError: (trouble, file) => notice({ text: `${file.name}: ${trouble.message}` }),
+  });
+  const standIn = useAct({
+    mutationFn: async () => save(await api.standIn(handout, {}), `${grid.title}.pdf`),
+    onSuccess: (name) => notice({ text: t('scan.a-made-up-pile', { name }) }),
+    onError,
+  });
+  const giveUp = useAct({
+    mutationFn: (scan: number) => api.removeSheets(scan),
+    onSuccess: look,
+    onError,
+  });
+  const remove = useAct({
+    mutationFn: async ({ scan, pages }: { scan: number; pages: Page[] }) => {
+      for (const { id } of pages) {
+        onScan(await api.removeSheet(scan, id));
+      }
+    },
+    onError,
+  });
+  return (
+    <Box sx={COLUMN}>
+      <Box component="h2" sx={{ m: 0, fontSize: 20 }}>
+        {t('scan.filled-sheets')}
+      </Box>
+      <Box sx={{ lineHeight: 1.4 }}>{t('scan.bring-a-scan-or-photographs')}</Box>
+      <Box>
+        <FileButton
+          several
+          label={t('scan.pictures-of-filled-sheets')}
+          accept=".pdf,.png,.jpg,.jpeg,.webp,application/pdf,image/*"
+          onFile={(file) => bring.mutate(file)}
+        >
+          {bring.isPending ? t('scan.on-its-way') : t('scan.bring-sheets-in')}
+        </FileButton>
+      </Box>
+      {scans.map((scan) => {
+        const nobodys = scan.pages.filter(
+          ({ problem, pupil }) => problem === undefined && pupil === undefined,
+        );
+        return (
+          <Box key={scan.id} sx={{ display: 'grid', gap: 1.5 }}>
+            <Box role="status" sx={{ fontWeight: 700 }}>
+              {progress(scan)}
+            </Box>
+            {nobodys.map((page) => (
+              <Nobodys key={page.id} scan={scan.id} page={page} grid={grid} onScan={onScan} />
+            ))}
+            {byProblem(scan.pages).map(([problem, pages]) => (
+              <Box key={problem} role="note" sx={{ ...CARD, display: 'grid', gap: 0.5 }}>
+                <Box>{problem}</Box>
+                <Box sx={{ color: 'text.secondary', fontSize: 14.5, overflowWrap: 'anywhere' }}>
+                  {pages
+                    .map(({ file, number }) => t('scan.page-of-file', { file, page: number }))
+                    .join('; ')}
+                </Box>
+                <Box>
+                  <Button size="small" onClick={() => remove.mutate({ scan: scan.id, pages })}>
+                    {t('scan.take-off-the-pile', { pages: pages.length })}
+                  </Button>
+                </Box>
+              </Box>
+            ))}
+            <Box>
+              <Button size="small" onClick={() => giveUp.mutate(scan.id)}>
+                {t('scan.give-these-sheets-up')}
+              </Button>
+            </Box>
+          </Box>
+        );
+      })}
+      <Box sx={{ color: 'text.secondary', fontSize: 14.5, lineHeight: 1.4 }}>
+        {t('scan.pictures-stay-here')}
+      </Box>
+      <Box component="h3" sx={{ m: 0, fontSize: 17 }}>
+        {t('scan.to-try-it-out')}
+      </Box>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1 }}>
+        <Button disabled={standIn.isPending} onClick={() => standIn.mutate()}>
+          {standIn.isPending ? t('common.making-it') : t('scan.have-a-pile-made')}
+        </Button>
+        <Box sx={{ flex: '1 1 200px', fontSize: 14.5, color: 'text.secondary' }}>
+          {t('scan.simulated-pupils-fill-it')}
+        </Box>
+      </Box>
+    </Box>
+  );
+}
+
+/** The pages that cannot be used, by the sentence that says why. */
+function byProblem(pages: Page[]): [problem: string, pages: Page[]][] {
+  const found = new Map<string, Page[]>();
+  for (const page of pages) {
+    if (page.problem !== undefined) {
+      found.set(page.problem, [...(found.get(page.problem) ?? []), page]);
+    }
+  }
+  return [...found];
+}
+
+function progress({ state, expected, pages }: Scan): string {
+  const read = { read: pages.length, pages: expected };
+  return {
+    READING: t('scan.reading', read),
+    READ: t('scan.read', read),
+    STOPPED: t('scan.stopped', read),
+  }[state];
+}
+
+/** A page that does not say whose it is: somebody who sees its name and number does. */
+function Nobodys({
+  scan,
+  page,
+  grid,
+  onScan,
+}: {
+  scan: number;
+  page: Page;
+  grid: Grid;
+  onScan: (scan: Scan) => void;
+}) {
+  const notice = useNotice();
+  const give = useAct({
+    mutationFn: (pupil: number) => api.giveSheet(scan, page.id, pupil),
+    onSuccess: onScan,
+    onError: (trouble) => notice({ text: trouble.message }),
+  });
+  return (
+    <Box sx={{ ...CARD, display: 'grid', gap: 1 }}>
+      <Box
+        component="img"
+        src={`/api/scans/${scan}/pages/${page.id}/writer`}
+        alt={t('scan.name-and-number-as-written')}
+        sx={{ display: 'block', width: '100%' }}
+      />
+      <TextField
+        select
+        variant="standard"
+        label={t('scan.whose-is-it')}
+        value=""
+        onChange={({ target }) => give.mutate(Number(target.value))}
+      >
+        {grid.pupils.map(({ id, name }, row) => (
+          <MenuItem key={id} value={id}>
+            {t('scan.pupil', { number: row + 1, name })}
+          </MenuItem>
+        ))}
+      </TextField>
+    </Box>
+  );
+}

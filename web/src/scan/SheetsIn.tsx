@@ -1,0 +1,126 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { api } from '../api/client';
+import type { Cell, Scan } from '../api/types';
+import { BAR, BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
+import { Coming } from '../ui/Coming';
+import { useAct } from '../ui/useAct';
+import { useNotice } from '../ui/useNotice';
+import { t } from '../words';
+import { PilePage } from './PilePage';
+import { answersOf, keyOf, nextOpen, type Ahead, type OnSheet } from './settling';
+import { SettlingPage } from './SettlingPage';
+
+/** Pages come one by one; nobody has to ask for them. */
+const SOON = 700;
+
+/** Filled sheets of a handout: read from pictures, settled, and taken into its grid. */
+export default function SheetsIn({ handout }: { handout: number }) {
+  const grid = useQuery({ queryKey: ['handout', handout], queryFn: () => api.handout(handout) });
+  const scans = useQuery({
+    queryKey: ['scans', handout],
+    queryFn: () => api.scans(handout),
+    refetchInterval: ({ state }) =>
+      state.data?.some((each) => each.state === 'READING') ? SOON : false,
+  });
+  const kept = useQueryClient();
+  const notice = useNotice();
+  const navigate = useNavigate();
+  const [ahead, setAhead] = useState<Ahead>(new Map());
+  const [at, setAt] = useState(0);
+  const came = (scan: Scan) =>
+    kept.setQueryData<Scan[]>(['scans', handout], (before) =>
+      before?.map((each) => (each.id === scan.id ? scan : each)),
+    );
+  const settle = useAct({
+    again: true,
+    mutationFn: ({ scan, page, sum, text }: OnSheet) =>
+      api.settleAnswers(scan, [{ page, sum, text }]),
+    onSuccess: came,
+    onError: (trouble) => notice({ text: trouble.message }),
+    onSettled: (_scan, _trouble, of) =>
+      setAhead((before) => new Map([...before].filter(([key]) => key !== keyOf(of)))),
+  });
+  const untake = useAct({
+    mutationFn: (cells: Cell[]) =>
+      api.putAnswers(
+        handout,
+        cells.map(({ pupil, number, given }) => ({ pupil, number, seen: given })),
+      ),
+    onSuccess: () => kept.invalidateQueries({ queryKey: ['handout', handout] }),
+    onError: (trouble) => notice({ text: trouble.message }),
+  });
+  const take = useAct({
+    mutationFn: async () => {
+      const taken = [];
+      for (const { id } of scans.data ?? []) {
+        taken.push(await api.takeSheets(id));
+      }
+      return taken;
+    },
+    onSuccess: async (taken) => {
+      await kept.invalidateQueries({ queryKey: ['handout', handout] });
+      await kept.invalidateQueries({ queryKey: ['scans', handout] });
+      const cells = taken.flatMap((each) => each.kept);
+      const left = taken.flatMap((each) => each.refused).length;
+      const text = t('scan.answers-were-taken', { answers: cells.length });
+      notice({
+        text: left > 0 ? `${text} ${t('scan.others-stood-there', { left })}` : text,
+        undo: () => untake.mutate(cells),
+      });
+      if (left === 0) {
+        await navigate(`/marking/${handout}`);
+      }
+    },
+    onError: (trouble) => notice({ text: trouble.message }),
+  });
+  if (!grid.data || !scans.data) {
+    return <Coming trouble={grid.error ?? scans.error} />;
+  }
+  const answers = answersOf(scans.data, grid.data, ahead);
+  const place = Math.min(at, answers.length - 1);
+  const settled = answers.filter(({ text }) => text !== undefined).length;
+  const onSettle = (text: string | undefined) => {
+    const answer = answers[place];
+    if (answer) {
+      setAhead((before) => new Map(before).set(keyOf(answer), text));
+      settle.mutate({ ...answer, text });
+      const then = answers.map((each, i) => (i === place ? { ...each, text: text ?? '' } : each));
+      const next = nextOpen(then, place + 1);
+      setAt(next >= 0 ? next : place);
+    }
+  };
+  return (
+    <Box component="main" sx={SCREEN}>
+      <Box sx={{ ...BOOK, gridTemplateColumns: PAGES }}>
+        <SettlingPage
+          grid={grid.data}
+          answers={answers}
+          place={place}
+          settled={settled}
+          onPlace={setAt}
+          onSettle={onSettle}
+        />
+        <Box sx={RIGHT_PAGE}>
+          <PilePage handout={handout} grid={grid.data} scans={scans.data} onScan={came} />
+        </Box>
+      </Box>
+      <Box sx={BAR}>
+        <Button
+          variant="contained"
+          disabled={settled === 0 || take.isPending || settle.isPending}
+          onClick={() => take.mutate()}
+        >
+          {t('scan.take-into-the-grid', { answers: settled })}
+        </Button>
+        <Box sx={{ flex: 1 }} />
+        <Button component={Link} to={`/marking/${handout}`}>
+          {t('scan.to-the-grid')}
+        </Button>
+      </Box>
+    </Box>
+  );
+}

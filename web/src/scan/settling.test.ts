@@ -1,0 +1,62 @@
+import { expect, test } from 'vitest';
+import type { Grid, Scan } from '../api/types';
+import { answersOf, nextOpen, settledBy } from './settling';
+
+const grid = { pupils: [{ id: 7 }, { id: 3 }] } as Grid;
+
+const page = (id: number, pupil: number | undefined, ...texts: (string | undefined)[]) => ({
+  id,
+  file: 'pile.pdf',
+  number: id,
+  pupil,
+  answers: texts.map((text, sum) => ({ sum, text })),
+});
+
+const scan = (...pages: Scan['pages']) =>
+  [{ id: 1, handout: 4, state: 'READ', expected: pages.length, pages }] as Scan[];
+
+test('goesSumBySumInTheOrderOfTheGrid', () => {
+  const answers = answersOf(
+    scan(page(11, 3, '5', undefined), page(12, 7, '6', '8')),
+    grid,
+    new Map(),
+  );
+  expect(answers.map(({ pupil, sum }) => [pupil, sum])).toEqual([
+    [7, 0],
+    [3, 0],
+    [7, 1],
+    [3, 1],
+  ]);
+});
+
+test('leavesOutAPageThatIsNobodysYet', () => {
+  expect(answersOf(scan(page(11, undefined, '5')), grid, new Map())).toEqual([]);
+});
+
+test('showsWhatIsOnItsWay', () => {
+  const ahead = new Map([
+    ['11 0', undefined],
+    ['11 1', '9'],
+  ]);
+  const answers = answersOf(scan(page(11, 3, '5', undefined)), grid, ahead);
+  expect(answers.map(({ text }) => text)).toEqual([undefined, '9']);
+});
+
+test('findsTheNextOpenOneRound', () => {
+  const answers = answersOf(
+    scan(page(11, 7, undefined, '4'), page(12, 3, '1', '2')),
+    grid,
+    new Map(),
+  );
+  expect(nextOpen(answers, 2)).toBe(0);
+  expect(nextOpen(answers.slice(1), 0)).toBe(-1);
+});
+
+test('takesNoFigureForAWholeAnswer', () => {
+  expect(['+', 'B', 'x', '7'].map((key) => settledBy(key, '42'))).toEqual([
+    '42',
+    '',
+    'x',
+    undefined,
+  ]);
+});

@@ -1,0 +1,47 @@
+import type { Grid, Scan } from '../api/types';
+
+/** An answer on a sheet, which somebody reads. */
+export interface OnSheet {
+  scan: number;
+  page: number;
+  pupil: number;
+  sum: number;
+  /** Left out while it is still to be settled. */
+  text?: string;
+}
+
+/** What was typed and is on its way, by page and sum. */
+export type Ahead = ReadonlyMap<string, string | undefined>;
+
+export const keyOf = ({ page, sum }: Pick<OnSheet, 'page' | 'sum'>) => `${page} ${sum}`;
+
+/**
+ * The answers of all pages whose pupil is known: sum by sum, since who reads the same sum thirty
+ * times knows its answer by heart, and pupil by pupil as they stand in the grid.
+ */
+export function answersOf(scans: Scan[], grid: Grid, ahead: Ahead): OnSheet[] {
+  const rows = new Map(grid.pupils.map(({ id }, row) => [id, row]));
+  return scans
+    .flatMap(({ id, pages }) =>
+      pages.flatMap(({ id: page, pupil, answers }) =>
+        pupil === undefined
+          ? []
+          : answers.map(({ sum, text }) => ({ scan: id, page, pupil, sum, text })),
+      ),
+    )
+    .map((each) => (ahead.has(keyOf(each)) ? { ...each, text: ahead.get(keyOf(each)) } : each))
+    .sort((one, other) => one.sum - other.sum || row(rows, one) - row(rows, other));
+}
+
+const row = (rows: Map<number, number>, { pupil }: OnSheet) => rows.get(pupil) ?? rows.size;
+
+/** The place of the next answer that is to be settled, from a place on and round; −1 for none. */
+export function nextOpen(answers: OnSheet[], from: number): number {
+  const behind = answers.findIndex(({ text }, place) => place >= from && text === undefined);
+  return behind >= 0 ? behind : answers.findIndex(({ text }) => text === undefined);
+}
+
+/** What a key settles by itself: right, blank, or not to be read. */
+export function settledBy(key: string, right: string): string | undefined {
+  return { '+': right, b: '', x: 'x' }[key.toLowerCase()];
+}
