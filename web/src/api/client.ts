@@ -45,18 +45,13 @@ const client = createClient<paths>({ baseUrl: '', fetch: onceOnly((request) => f
 client.use(OF_CLASS);
 
 /** The file goes out as it is; the description of the interface speaks of text. */
-const zipped = (file: File) => ({
+const sent = (file: File, type: string) => ({
   body: '',
   bodySerializer: () => file,
-  headers: { 'Content-Type': 'application/zip' },
+  headers: { 'Content-Type': type },
 });
 
-/** The body of a request that brings a file of any kind. */
-const raw = (file: File) => ({
-  body: '',
-  bodySerializer: () => file,
-  headers: { 'Content-Type': 'application/octet-stream' },
-});
+const zipped = (file: File) => sent(file, 'application/zip');
 
 export const api = {
   work: (body: SumRef) => taken(client.POST('/api/workings', { body })),
@@ -178,7 +173,7 @@ export const api = {
     taken(
       client.POST('/api/scans', {
         params: { query: { handout, name: file.name } },
-        ...raw(file),
+        ...sent(file, 'application/octet-stream'),
       }),
     ),
   settleAnswers: (id: number, settled: SettledAnswer[]) =>
@@ -292,10 +287,7 @@ export const api = {
   readFile: (file: File) =>
     taken(
       client.POST('/api/extracts/read', {
-        // The file goes out as it is; the description of the interface speaks of text.
-        body: '',
-        bodySerializer: () => file,
-        headers: { 'Content-Type': 'application/octet-stream' },
+        ...sent(file, 'application/octet-stream'),
       }),
     ),
   slips: (body: SumRef) => taken(client.POST('/api/slips', { body })),

@@ -58,4 +58,5 @@ export function onceOnly(send: Send): Send {
 }
 
 const isFile = (request: Request) =>
-  request.headers.get('Content-Type')?.startsWith('application/zip') ?? false;
+  request.headers.get('Content-Type')?.startsWith('application/zip') ||
+  new URL(request.url).pathname === '/api/scans';

@@ -19,7 +19,7 @@ export function WholeSheet({
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="whole-sheet-title">
       <DialogTitle id="whole-sheet-title">{t('scan.whole-sheet')}</DialogTitle>
-      <DialogContent>
+      <DialogContent role="region" aria-labelledby="whole-sheet-title" tabIndex={0}>
         <Box
           component="img"
           src={`/api/scans/${scan}/pages/${page}/sheet`}

@@ -11,7 +11,7 @@ create table scan_page (
     scan_id bigint not null references scan (id) on delete cascade,
     file varchar(200) not null,
     number int not null,
-    -- Why it cannot be used, as the key of a sentence.
+    -- Why it cannot be used, by its name.
     problem varchar(40),
     sheet_id bigint,
     pupil_id bigint references pupil (id) on delete cascade

@@ -49,12 +49,12 @@ class ScanReader {
 
   /** What came of a page: a problem, or whose it is and which of its tiles is which sum. */
   private record Outcome(
-      @Nullable String problem,
+      @Nullable ScanProblem problem,
       @Nullable Long sheet,
       @Nullable Long pupil,
       Map<Integer, TilePlace> tiles) {
-    static Outcome problem(String key) {
-      return new Outcome(key, null, null, Map.of());
+    static Outcome problem(ScanProblem problem) {
+      return new Outcome(problem, null, null, Map.of());
     }
   }
 
@@ -65,16 +65,16 @@ class ScanReader {
       Sight.Seen seen = Sight.look(picture, text -> SheetCode.read(text).flatMap(sheets::of));
       keep(page, seen);
     } catch (UnusablePictureException e) {
-      add(page, Outcome.problem("scan.damaged"));
+      add(page, Outcome.problem(ScanProblem.DAMAGED));
     }
   }
 
   private void keep(Page page, Sight.Seen seen) {
     if (seen instanceof Sight.NoSheet none) {
       boolean isOurs = none.foreign().flatMap(SheetCode::read).isPresent();
-      add(page, Outcome.problem(isOurs ? "scan.other-house" : "scan.no-sheet"));
+      add(page, Outcome.problem(isOurs ? ScanProblem.OTHER_HOUSE : ScanProblem.NO_SHEET));
     } else if (seen instanceof Sight.CutOff) {
-      add(page, Outcome.problem("scan.cut-off"));
+      add(page, Outcome.problem(ScanProblem.CUT_OFF));
     } else if (seen instanceof Sight.Flat flat) {
       SheetCode code = SheetCode.read(flat.code()).orElseThrow();
       Outcome outcome = outcome(page, code, flat.table());
@@ -89,7 +89,7 @@ class ScanReader {
     Map<Integer, TilePlace> tiles = tiles(handouts.sums(page.handout()), table);
     boolean isOthers = sheets.handout(code).filter(id -> id != page.handout()).isPresent();
     if (isOthers || tiles.size() < table.tiles().size()) {
-      return Outcome.problem("scan.other-handout");
+      return Outcome.problem(ScanProblem.OTHER_HANDOUT);
     }
     Optional<Long> pupil =
         handouts.pupils(page.handout()).stream()
@@ -97,7 +97,7 @@ class ScanReader {
             .filter(id -> id == code.copy())
             .findFirst();
     if (code.copy() != 0 && pupil.isEmpty()) {
-      return Outcome.problem("scan.other-pupil");
+      return Outcome.problem(ScanProblem.OTHER_PUPIL);
     }
     boolean isTwice =
         pupil.isPresent()
@@ -107,7 +107,7 @@ class ScanReader {
                         pupil.get().equals(before.pupilId())
                             && Long.valueOf(code.sheet()).equals(before.sheetId()));
     return isTwice
-        ? Outcome.problem("scan.twice")
+        ? Outcome.problem(ScanProblem.TWICE)
         : new Outcome(null, code.sheet(), pupil.orElse(null), tiles);
   }
 
@@ -130,7 +130,7 @@ class ScanReader {
             page.scan(),
             page.file(),
             page.number(),
-            outcome.problem(),
+            outcome.problem() == null ? null : outcome.problem().name(),
             outcome.sheet(),
             outcome.pupil());
     return transactions.execute(

@@ -23,7 +23,6 @@ import bemble.app.store.ScanAnswerRow;
 import bemble.app.store.ScanMapper;
 import bemble.app.store.ScanPageRow;
 import bemble.app.store.ScanRow;
-import bemble.app.words.Sentences;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.io.InputStream;
@@ -180,7 +179,8 @@ class Scans {
           found.getOrDefault(page.id(), List.of()).stream()
               .map(answer -> new ScanAnswerView(answer.number(), answer.given()))
               .toList();
-      String problem = page.problem() == null ? null : Sentences.of(page.problem());
+      String problem =
+          page.problem() == null ? null : ScanProblem.valueOf(page.problem()).sentence();
       pages.add(
           new ScanPageView(page.id(), page.file(), page.number(), problem, page.pupilId(), of));
     }

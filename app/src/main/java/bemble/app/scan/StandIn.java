@@ -14,7 +14,7 @@ import bemble.app.marking.Simulation;
 import bemble.app.scan.sight.GreyPicture;
 import bemble.app.scan.sight.Sight;
 import bemble.app.scan.standin.Camera;
-import bemble.app.scan.standin.Handwriting;
+import bemble.app.scan.standin.StandInHand;
 import bemble.app.scan.standin.View;
 import bemble.app.sets.SheetBook;
 import bemble.app.sets.SheetCode;
@@ -136,7 +136,7 @@ class StandIn {
     pen.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
     pen.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
     pen.scale(DOTS, DOTS);
-    Handwriting hand = new Handwriting(writer);
+    StandInHand hand = new StandInHand(writer);
     for (TilePlace tile : table.tiles()) {
       String given = answers.getOrDefault(tile.number() - 1, "");
       String[] parts = given.split(" ?r ?");
@@ -151,7 +151,7 @@ class StandIn {
 
   /** Writes a number, its last figure in the last of the squares that are meant for it. */
   private static void write(
-      Graphics2D pen, Handwriting hand, TilePlace tile, Part part, String number) {
+      Graphics2D pen, StandInHand hand, TilePlace tile, Part part, String number) {
     String figures = number.replaceAll("\\D", "");
     List<ReadSquare> squares =
         tile.squares().stream()

@@ -7,7 +7,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param id given by the table; 0 before
  * @param number of the page in its file, from 1
- * @param problem why it cannot be used, as the key of a sentence
+ * @param problem why it cannot be used, by its name
  * @param pupilId whose it is, once that is known
  */
 public record ScanPageRow(

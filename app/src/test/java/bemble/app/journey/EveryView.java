@@ -153,9 +153,19 @@ final class EveryView {
   private void prepareMarking() {
     talk.post("/api/roll", Map.of("names", "Odhran\nIsmay\nCaio\nTamsin"));
     long handout = talk.post("/api/handouts", beds()).json().get("id").asLong();
+    String scans = "/api/scans?handout=" + handout;
+    String pile = "/api/handouts/" + handout + "/stand-in";
+    byte[] sheets = talk.post(pile, Map.of("most", 1)).bytes();
+    talk.send(scans, "application/octet-stream", sheets);
     talk.post("/api/handouts/" + handout + "/simulated", Map.of("seed", 3));
     see("handouts", () -> open("/marking", "Pupils of"));
     see("grid", () -> open("/marking/" + handout, "4 of 4 pupils entered"));
+    see(
+        "sheets in",
+        () -> {
+          hand.page.navigate("/marking/" + handout + "/sheets");
+          assertThat(hand.page.locator("main img")).hasCount(2);
+        });
     see(
         "answer",
         () -> {

@@ -14,7 +14,7 @@ import java.util.stream.IntStream;
  * The hand of one writer who is made up: figures by strokes, each a little different every time, in
  * the forms that this writer keeps to.
  */
-public final class Handwriting {
+public final class StandInHand {
   /** How a stroke goes, point by point, right and down in a box of 1 by 1. */
   private static List<double[]> stroke(double... points) {
     return IntStream.range(0, points.length / 2)
@@ -97,16 +97,16 @@ public final class Handwriting {
                           .82, .18, .5, .02, .16, .24, .34, .5, .7, .44, .82, .18, .84, .6, .6, .94,
                           .22, .9)))));
 
-  private final Random random;
+  private Random random;
   private final Map<Character, Integer> forms = new HashMap<>();
   private final double slant;
   private final double size;
   private final double wobble;
   private final double pen;
-  private final int grey;
+  private int grey;
 
   /** A writer; the same seed is the same hand. */
-  public Handwriting(long seed) {
+  public StandInHand(long seed) {
     random = new Random(seed);
     for (char figure = '0'; figure <= '9'; figure++) {
       forms.put(figure, random.nextInt(FORMS.get(figure).size()));
@@ -116,6 +116,18 @@ public final class Handwriting {
     wobble = 0.015 + 0.03 * random.nextDouble();
     pen = 0.35 + 0.45 * random.nextDouble();
     grey = 20 + random.nextInt(90);
+  }
+
+  /** The same writer at another time. */
+  public StandInHand(long seed, long time) {
+    this(seed);
+    random = new Random(time);
+  }
+
+  /** The same in white, for those who look at ink alone. */
+  public StandInHand inWhite() {
+    grey = 255;
+    return this;
   }
 
   /**
