@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import org.springframework.stereotype.Component;
 import org.springframework.util.FileSystemUtils;
 
@@ -19,6 +20,7 @@ import org.springframework.util.FileSystemUtils;
 @Component
 public class PictureFolder {
   private static final String NAME = "-pictures";
+  private static final String RECEIVED = "received";
 
   private final DataFile file;
 
@@ -59,13 +61,21 @@ public class PictureFolder {
 
   /** Deletes all pictures but those of some pages. */
   public void keepOnly(Set<Long> pages) {
+    delete(name -> name.matches("\\d+") && !pages.contains(Long.parseLong(name)));
+  }
+
+  /** Deletes files from outside whose reader was stopped. */
+  public void forgetReceived() {
+    delete(name -> name.startsWith(RECEIVED));
+  }
+
+  private void delete(Predicate<String> named) {
     if (!Files.isDirectory(folder())) {
       return;
     }
     try (DirectoryStream<Path> inside = Files.newDirectoryStream(folder())) {
       for (Path each : inside) {
-        String name = each.getFileName().toString();
-        if (!name.matches("\\d+") || !pages.contains(Long.parseLong(name))) {
+        if (named.test(each.getFileName().toString())) {
           FileSystemUtils.deleteRecursively(each);
         }
       }
@@ -78,7 +88,7 @@ public class PictureFolder {
   public Path received(InputStream from) {
     try {
       Folders.make(folder());
-      Path at = Files.createTempFile(folder(), "received", "");
+      Path at = Files.createTempFile(folder(), RECEIVED, "");
       Files.copy(from, at, StandardCopyOption.REPLACE_EXISTING);
       Folders.ownFile(at);
       return at;

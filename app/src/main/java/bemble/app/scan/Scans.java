@@ -41,6 +41,7 @@ import java.util.concurrent.Executors;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionOperations;
@@ -136,14 +137,17 @@ class Scans {
   }
 
   private void read(long scan, long handout, String name, PictureFile file, Path path) {
+    int left = file.pages();
     try (file) {
       for (int page = 1; page <= file.pages() && mapper.find(scan).isPresent(); page++) {
         reader.read(new ScanReader.Page(scan, handout, name, page), file);
         waiting.merge(scan, -1, Integer::sum);
+        left--;
       }
     } catch (IOException | RuntimeException e) {
       LOG.error("The sheets of a file could not be read to the end", e);
     } finally {
+      waiting.merge(scan, -left, Integer::sum);
       waiting.remove(scan, 0);
       delete(path);
     }
@@ -309,6 +313,13 @@ class Scans {
 
   @EventListener({PupilDeleted.class, Erased.class, DataReplaced.class})
   void sweepAfterwards() {
+    sweep();
+  }
+
+  /** What a killed Bemble has left. */
+  @EventListener(ApplicationReadyEvent.class)
+  void sweepAtStart() {
+    pictures.forgetReceived();
     sweep();
   }
 

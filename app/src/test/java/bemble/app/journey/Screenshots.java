@@ -40,6 +40,7 @@ class Screenshots {
       take(hand, "workbook");
       takeSet(hand);
       takeMarking(hand);
+      takeSheets(hand, new Talk(app.address()));
       takeRegister(hand);
       takePlan(hand);
       hand.tab("House style");
@@ -110,10 +111,21 @@ class Screenshots {
     take(hand, "marking");
   }
 
+  private static void takeSheets(DeskHand hand, Talk talk) {
+    hand.tab("Marking");
+    hand.button("Mark Leek rows: three by two").first().click();
+    hand.page.getByText("Sheets in").click();
+    hand.page.getByText("Print a sheet for each pupil").waitFor();
+    String handout = hand.page.url().replaceAll(".*/marking/|/sheets", "");
+    byte[] pile = talk.post("/api/handouts/" + handout + "/stand-in", Map.of("most", 16)).bytes();
+    talk.send("/api/scans?name=pile.pdf&handout=" + handout, "application/octet-stream", pile);
+    hand.page.reload();
+    hand.page.getByText("pages looked at").and(hand.page.getByText("3 pages")).waitFor();
+    take(hand, "sheets-in");
+  }
+
   private static void takeSlates(DeskHand hand) {
     hand.tab("Slate");
-    hand.button("Look at 6,203 − 1,487 by Odhran").waitFor();
-    take(hand, "slate-attempts");
     hand.page.getByLabel("Sum to try").fill("57 × 38");
     hand.button("Begin").click();
     hand.page.getByTestId("cursor").waitFor();

@@ -17,6 +17,12 @@ public final class Sight {
   /** Paper around the marks that a flat sheet shows too, in millimetres. */
   public static final double EDGE = 7;
 
+  /** With so many marks a sheet is found though a copier has lost its pale lines. */
+  private static final int PLENTY = 5;
+
+  /** With fewer, so many of its parts must be where the marks let them be expected. */
+  private static final double LEAST_AGREED = 0.5;
+
   private Sight() {}
 
   /** What a picture shows. */
@@ -64,19 +70,31 @@ public final class Sight {
     if (found.isEmpty() || !found.get().isEnough()) {
       return new CutOff(code);
     }
-    return new Flat(
-        code, table, flat(picture, map(picture, table, found.get()), table, DOTS, EDGE));
+    Laid laid = lay(picture, table, found.get());
+    return found.get().marks() >= PLENTY || laid.agreed() >= LEAST_AGREED
+        ? new Flat(code, table, flat(picture, laid.map(), table, DOTS, EDGE))
+        : new CutOff(code);
   }
 
+  /**
+   * How a sheet lies.
+   *
+   * @param agreed the share of its parts whose lines are where they are expected
+   */
+  record Laid(SheetMap map, double agreed) {}
+
   /** How the sheet lies, by its marks first and then by its lines, twice. */
-  static SheetMap map(GreyPicture picture, SheetTable table, Found found) {
+  static Laid lay(GreyPicture picture, SheetTable table, Found found) {
     List<Shift> marks = SheetMap.shifts(found.flat(), found.pairs());
     SheetMap map = SheetMap.of(found.flat(), marks);
     Template template = new Template(table, Registration.DOTS);
+    double agreed = 0;
     for (int round = 0; round < 2; round++) {
-      GreyPicture flat = flat(picture, map, table, Registration.DOTS, 0);
+      List<Shift> lines =
+          Registration.of(template, flat(picture, map, table, Registration.DOTS, 0));
+      agreed = lines.size() / (double) template.patches().size();
       List<Shift> shifts = new ArrayList<>(marks);
-      for (Shift shift : Registration.of(template, flat)) {
+      for (Shift shift : lines) {
         Dot moved = map.moved(shift.sheet().plus(shift.right(), shift.down()));
         shifts.add(
             new Shift(
@@ -87,7 +105,7 @@ public final class Sight {
       }
       map = SheetMap.of(found.flat(), shifts);
     }
-    return map;
+    return new Laid(map, agreed);
   }
 
   private static GreyPicture flat(

@@ -67,11 +67,11 @@ public record View(
     return Math.toRadians(Math.max(-22, Math.min(22, 9 * random.nextGaussian())));
   }
 
-  /** What a copier or scanner makes of a sheet that is fed to it a little askew. */
+  /** What a copier of 150 or 200 dots an inch makes of a sheet that is fed to it a little askew. */
   public static View copied(Random random) {
     boolean upsideDown = random.nextInt(4) == 0;
     return new View(
-        3.8 + 4 * random.nextInt(2),
+        2.2 + 1.7 * random.nextInt(2),
         (upsideDown ? Math.PI : 0) + Math.toRadians(random.nextGaussian()),
         0,
         0,

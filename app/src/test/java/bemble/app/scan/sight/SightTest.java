@@ -87,7 +87,7 @@ class SightTest {
     SheetFinder.Found found =
         new SheetFinder(picture).find(codes, ExerciseSheets.landmarks(table, CODE)).orElseThrow();
     assertTrue(found.isEnough(), view::toString);
-    SheetMap map = Sight.map(picture, table, found);
+    SheetMap map = Sight.lay(picture, table, found).map();
     double farthest = 0;
     for (TilePlace tile : table.tiles()) {
       for (ReadSquare square : tile.squares()) {
