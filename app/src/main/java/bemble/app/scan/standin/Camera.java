@@ -13,6 +13,17 @@ public final class Camera {
   private final int columns;
   private final int rows;
   private final double focus;
+  private final Turn across;
+  private final Turn along;
+  private final Turn turn;
+  private final Turn curl;
+
+  /** An angle by its sine and cosine, which every dot needs. */
+  private record Turn(double sine, double cosine) {
+    static Turn by(double angle) {
+      return new Turn(Math.sin(angle), Math.cos(angle));
+    }
+  }
 
   /**
    * A camera above a sheet.
@@ -24,6 +35,10 @@ public final class Camera {
     this.view = view;
     this.width = width;
     this.height = height;
+    across = Turn.by(view.tiltAcross());
+    along = Turn.by(view.tiltAlong());
+    turn = Turn.by(view.turn());
+    curl = Turn.by(view.curlTurn());
     double shape = height / width;
     boolean lies = Math.abs(Math.sin(view.turn())) > Math.sqrt(0.5);
     double longer = Math.sqrt(view.megapixels() * 1e6 * shape);
@@ -33,8 +48,8 @@ public final class Camera {
     double straight = Math.max(Math.abs(Math.sin(view.turn())), Math.abs(Math.cos(view.turn())));
     double turned = Math.sqrt(1 - straight * straight);
     double needed = straight + turned / shape * 1.05;
-    double across = straight / shape + turned;
-    double room = Math.min(longer / needed, longer / shape / across);
+    double wide = straight / shape + turned;
+    double room = Math.min(longer / needed, longer / shape / wide);
     focus = view.fill() * room / height * view.distance();
   }
 
@@ -52,26 +67,20 @@ public final class Camera {
   public double[] see(double x, double y) {
     double right = x - width / 2;
     double down = y - height / 2;
-    double along =
-        (right * Math.cos(view.curlTurn()) + down * Math.sin(view.curlTurn())) / (height / 2);
-    double rise = view.curl() * along * along;
-    double ca = Math.cos(view.tiltAcross());
-    double sa = Math.sin(view.tiltAcross());
-    double cl = Math.cos(view.tiltAlong());
-    double sl = Math.sin(view.tiltAlong());
-    double x1 = right * ca + rise * sa;
-    double z1 = rise * ca - right * sa;
-    double y2 = down * cl + z1 * sl;
-    double z2 = z1 * cl - down * sl;
+    double bend = (right * curl.cosine() + down * curl.sine()) / (height / 2);
+    double rise = view.curl() * bend * bend;
+    double x1 = right * across.cosine() + rise * across.sine();
+    double z1 = rise * across.cosine() - right * across.sine();
+    double y2 = down * along.cosine() + z1 * along.sine();
+    double z2 = z1 * along.cosine() - down * along.sine();
     double far = view.distance() - z2;
     double u = focus * x1 / far;
     double v = focus * y2 / far;
     double radius = (u * u + v * v) / (columns * (double) columns / 4);
     double bent = 1 + view.lens() * radius;
-    double ct = Math.cos(view.turn());
-    double st = Math.sin(view.turn());
     return new double[] {
-      columns / 2.0 + bent * (u * ct - v * st), rows / 2.0 + bent * (u * st + v * ct)
+      columns / 2.0 + bent * (u * turn.cosine() - v * turn.sine()),
+      rows / 2.0 + bent * (u * turn.sine() + v * turn.cosine())
     };
   }
 

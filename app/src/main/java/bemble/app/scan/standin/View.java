@@ -57,6 +57,26 @@ public record View(
         30 + random.nextInt(130));
   }
 
+  /** The same with a picture of another size. */
+  public View at(double megapixels) {
+    return new View(
+        megapixels,
+        turn,
+        tiltAcross,
+        tiltAlong,
+        curl,
+        curlTurn,
+        distance,
+        lens,
+        fill,
+        light,
+        shadow,
+        blur,
+        noise,
+        white,
+        desk);
+  }
+
   /** Any way up, mostly along the frame. */
   private static double turn(Random random) {
     double askew = random.nextInt(8) == 0 ? 0.7 : 0.1;
