@@ -118,9 +118,8 @@ class StandIn {
   }
 
   private static void add(PDDocument pile, GreyPicture picture) throws IOException {
-    boolean upright = picture.height() >= picture.width();
-    PDRectangle a4 = PDRectangle.A4;
-    PDRectangle size = upright ? a4 : new PDRectangle(a4.getHeight(), a4.getWidth());
+    float longer = PDRectangle.A4.getHeight() / Math.max(picture.width(), picture.height());
+    PDRectangle size = new PDRectangle(picture.width() * longer, picture.height() * longer);
     PDPage page = new PDPage(size);
     pile.addPage(page);
     PDImageXObject image = JPEGFactory.createFromImage(pile, picture.image(), QUALITY);

@@ -20,6 +20,12 @@ final class Template {
 
   private static final int BOX = 75;
 
+  /** Squares along a part: enough that its lines are like no others near it. */
+  private static final double PART = 2.5;
+
+  /** Paper about a part, in millimetres. */
+  private static final double AROUND = 1;
+
   private final SheetTable table;
   private final double dots;
 
@@ -86,18 +92,24 @@ final class Template {
     }
   }
 
-  /** The parts about the squares of each tile, and its corners where there are none. */
+  private static int parts(int squares) {
+    return Math.max(1, (int) Math.round(squares / PART));
+  }
+
+  /** The parts of each tile, with a little paper about them. */
   List<Patch> patches() {
     List<Patch> patches = new ArrayList<>();
     for (TilePlace tile : table.tiles()) {
-      double right = tile.left() + tile.columns() * tile.side();
-      double bottom = tile.top() + tile.rows() * tile.side();
-      double part = 2.5 * tile.side();
-      for (double x = tile.left(); x < right - part / 2; x += part) {
-        for (double y = tile.top(); y < bottom - part / 2; y += part) {
+      int across = parts(tile.columns());
+      int down = parts(tile.rows());
+      double width = tile.columns() * tile.side() / across;
+      double height = tile.rows() * tile.side() / down;
+      for (int column = 0; column < across; column++) {
+        for (int row = 0; row < down; row++) {
+          double left = tile.left() + column * width;
+          double top = tile.top() + row * height;
           patches.add(
-              new Patch(
-                  x - 1, y - 1, Math.min(x + part, right) + 1, Math.min(y + part, bottom) + 1));
+              new Patch(left - AROUND, top - AROUND, left + width + AROUND, top + height + AROUND));
         }
       }
     }

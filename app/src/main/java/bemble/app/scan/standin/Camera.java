@@ -90,7 +90,7 @@ public final class Camera {
    * @param sheet the sheet as it is printed and filled in
    */
   public GreyPicture take(GreyPicture sheet, Random random) {
-    double[] seen = new double[columns * rows];
+    float[] seen = new float[columns * rows];
     double scale = sheet.width() / width;
     double shadeTurn = random.nextDouble() * 2 * Math.PI;
     double edge = (random.nextDouble() - 0.5) * columns;
@@ -113,7 +113,7 @@ public final class Camera {
                 / columns;
         double lit = 1 - view.light() * (0.5 + side * 0.7);
         double soft = 1 / (1 + Math.exp((side * columns - edge) / (columns * 0.01)));
-        seen[row * columns + column] = tone * lit * (1 - view.shadow() * soft);
+        seen[row * columns + column] = (float) (tone * lit * (1 - view.shadow() * soft));
         guess = on;
       }
       guess = sheetAt(0.5, row + 1.5, guess);
@@ -144,48 +144,40 @@ public final class Camera {
     return at;
   }
 
-  /** Each dot spread over its neighbours, row by row and then column by column. */
-  private double[] blurred(double[] seen) {
-    double near = Math.exp(-0.5 / (view.blur() * view.blur()));
-    double far = Math.exp(-2 / (view.blur() * view.blur()));
-    double all = 1 + 2 * near + 2 * far;
-    double[] once = new double[seen.length];
-    double[] twice = new double[seen.length];
+  /** Each dot spread over its neighbours, row by row and then column by column, in place. */
+  private float[] blurred(float[] seen) {
+    float near = (float) Math.exp(-0.5 / (view.blur() * view.blur()));
+    float far = (float) Math.exp(-2 / (view.blur() * view.blur()));
+    float all = 1 + 2 * near + 2 * far;
+    float[] once = new float[seen.length];
     for (int row = 0; row < rows; row++) {
+      int at = row * columns;
       for (int column = 0; column < columns; column++) {
-        int at = row * columns;
-        once[at + column] =
-            (seen[at + column]
-                    + near
-                        * (seen[at + near(column, -1, columns)]
-                            + seen[at + near(column, 1, columns)])
-                    + far
-                        * (seen[at + near(column, -2, columns)]
-                            + seen[at + near(column, 2, columns)]))
-                / all;
+        float beside = seen[at + near(column, -1, columns)] + seen[at + near(column, 1, columns)];
+        float apart = seen[at + near(column, -2, columns)] + seen[at + near(column, 2, columns)];
+        once[at + column] = (seen[at + column] + near * beside + far * apart) / all;
       }
     }
     for (int row = 0; row < rows; row++) {
       for (int column = 0; column < columns; column++) {
-        twice[row * columns + column] =
-            (once[row * columns + column]
-                    + near
-                        * (once[near(row, -1, rows) * columns + column]
-                            + once[near(row, 1, rows) * columns + column])
-                    + far
-                        * (once[near(row, -2, rows) * columns + column]
-                            + once[near(row, 2, rows) * columns + column]))
-                / all;
+        float beside =
+            once[near(row, -1, rows) * columns + column]
+                + once[near(row, 1, rows) * columns + column];
+        float apart =
+            once[near(row, -2, rows) * columns + column]
+                + once[near(row, 2, rows) * columns + column];
+        seen[row * columns + column] =
+            (once[row * columns + column] + near * beside + far * apart) / all;
       }
     }
-    return twice;
+    return seen;
   }
 
   private static int near(int at, int by, int end) {
     return Math.max(0, Math.min(end - 1, at + by));
   }
 
-  private GreyPicture developed(double[] seen, Random random) {
+  private GreyPicture developed(float[] seen, Random random) {
     byte[] grey = new byte[seen.length];
     for (int i = 0; i < seen.length; i++) {
       double noisy = seen[i] + view.noise() * random.nextGaussian();

@@ -31,6 +31,7 @@ import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Sheets as a made-up camera sees them, which knows where every square is. */
@@ -122,6 +123,36 @@ class SightTest {
     Camera camera = camera(view);
     double farthest = farthest(view, camera.take(sheet, random), camera);
     assertTrue(farthest < 0.3, () -> farthest + " in " + view);
+  }
+
+  /** Even a row of one square has lines by which it is found. */
+  @ParameterizedTest
+  @EnumSource(Exercise.Layout.class)
+  void everySumHasPartsThatAreFound(Exercise.Layout layout) {
+    SheetTable one =
+        ExerciseSheets.laid(
+                List.of(sum("57 × 4")),
+                layout,
+                new Exercise.Room(true, "", "", ""),
+                new Exercise.Words("Answer", "r"),
+                PdfRequest.Size.A4,
+                10)
+            .tables(null, false)
+            .get(0);
+    List<Template.Patch> patches = new Template(one, Registration.DOTS).patches();
+    TilePlace tile = one.tiles().get(0);
+    for (ReadSquare square : tile.squares()) {
+      Dot middle = Template.corner(tile, square).plus(tile.side() / 2, tile.side() / 2);
+      assertTrue(
+          patches.stream()
+              .anyMatch(
+                  patch ->
+                      patch.left() < middle.x()
+                          && middle.x() < patch.right()
+                          && patch.top() < middle.y()
+                          && middle.y() < patch.bottom()),
+          square::toString);
+    }
   }
 
   /** What is laid flat is the printed sheet again: dark where it is dark. */
