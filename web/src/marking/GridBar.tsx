@@ -84,9 +84,6 @@ export const GridBar = memo(function GridBar({
       <Button aria-haspopup="dialog" onClick={onMore}>
         {t('marking.paper-and-more')}
       </Button>
-      <Button component={Link} to="sheets" relative="path">
-        {t('marking.sheets-in')}
-      </Button>
       <Button component={Link} to="/marking">
         {t('marking.handouts')}
       </Button>

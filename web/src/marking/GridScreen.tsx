@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { useCurrentClass } from '../session/classes';
 import { Coming } from '../ui/Coming';
 import { BOOK, PAGES, RIGHT_PAGE, SCREEN } from '../ui/book';
@@ -121,12 +122,15 @@ export function GridScreen({ id }: { id: number }) {
               {here}
               <Heard here={here} place={key} cell={cell} answers={marking} />
             </Box>
+            <Button component={Link} to={`/marking/${id}/sheets`} size="small" sx={SMALL}>
+              {t('marking.sheets-in')}
+            </Button>
             <Button
               size="small"
               aria-pressed={asTheyLie}
               title={t('marking.rows-as-books-lie')}
               onClick={() => layAs(!asTheyLie)}
-              sx={{ minHeight: 24, py: 0, flexShrink: 0 }}
+              sx={SMALL}
             >
               {t('marking.as-the-books-lie')}
             </Button>
@@ -176,6 +180,9 @@ export function GridScreen({ id }: { id: number }) {
     </Box>
   );
 }
+
+/** A button in a line of text. */
+const SMALL = { minHeight: 24, py: 0, flexShrink: 0 };
 
 /** Where the pages stand below one another, the answers need all the room; the glance is scrolled to. */
 const ANSWERS_FIRST = {

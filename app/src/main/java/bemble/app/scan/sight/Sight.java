@@ -23,6 +23,12 @@ public final class Sight {
   /** With fewer, so many of its parts must be where the marks let them be expected. */
   private static final double LEAST_AGREED = 0.5;
 
+  /** The light on the paper is looked at in parts of so many millimetres. */
+  private static final double PAPER = 6;
+
+  /** How light paper is on a flat sheet. */
+  private static final double WHITE = 248;
+
   private Sight() {}
 
   /** What a picture shows. */
@@ -72,7 +78,7 @@ public final class Sight {
     }
     Laid laid = lay(picture, table, found.get());
     return found.get().marks() >= PLENTY || laid.agreed() >= LEAST_AGREED
-        ? new Flat(code, table, flat(picture, laid.map(), table, DOTS, EDGE))
+        ? new Flat(code, table, lit(flat(picture, laid.map(), table, DOTS, EDGE)))
         : new CutOff(code);
   }
 
@@ -106,6 +112,19 @@ public final class Sight {
       map = SheetMap.of(found.flat(), shifts);
     }
     return new Laid(map, agreed);
+  }
+
+  /** The same with its paper white everywhere, whatever light fell on it. */
+  private static GreyPicture lit(GreyPicture flat) {
+    Paper paper = new Paper(flat, (int) (PAPER * DOTS));
+    byte[] grey = new byte[flat.grey().length];
+    for (int y = 0; y < flat.height(); y++) {
+      for (int x = 0; x < flat.width(); x++) {
+        double share = flat.at(x, y) / Math.max(1, paper.at(x, y));
+        grey[y * flat.width() + x] = (byte) Math.min(255, Math.round(WHITE * share));
+      }
+    }
+    return new GreyPicture(flat.width(), flat.height(), grey);
   }
 
   private static GreyPicture flat(
