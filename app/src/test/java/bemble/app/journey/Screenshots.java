@@ -120,7 +120,9 @@ class Screenshots {
     byte[] pile = talk.post("/api/handouts/" + handout + "/stand-in", Map.of("most", 16)).bytes();
     talk.send("/api/scans?name=pile.pdf&handout=" + handout, "application/octet-stream", pile);
     hand.page.reload();
-    hand.page.getByText("pages looked at").and(hand.page.getByText("3 pages")).waitFor();
+    Page.GetByTextOptions whole = new Page.GetByTextOptions().setExact(true);
+    hand.page.getByText("3 pages looked at", whole).waitFor();
+    hand.page.getByAltText("The sheet around it").waitFor();
     take(hand, "sheets-in");
   }
 
