@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { api } from '../api/client';
 import type { Grid, Scan } from '../api/types';
 import { COLUMN } from '../ui/book';
@@ -30,6 +31,8 @@ export function PilePage({
   const kept = useQueryClient();
   const notice = useNotice();
   const onError = (trouble: Error) => notice({ text: trouble.message });
+  /** The pile of which somebody was asked whether it is to be deleted. */
+  const [asked, setAsked] = useState<number | null>(null);
   const look = () => kept.invalidateQueries({ queryKey: ['scans', handout] });
   const bring = useAct({
     again: true,
@@ -99,8 +102,11 @@ export function PilePage({
               </Box>
             ))}
             <Box>
-              <Button size="small" onClick={() => giveUp.mutate(scan.id)}>
-                {t('scan.give-these-sheets-up')}
+              <Button
+                size="small"
+                onClick={() => (asked === scan.id ? giveUp.mutate(scan.id) : setAsked(scan.id))}
+              >
+                {asked === scan.id ? t('scan.yes-delete-them') : t('scan.give-these-sheets-up')}
               </Button>
             </Box>
           </Box>

@@ -70,6 +70,8 @@ class SheetsInJourneyTest extends HandedOut {
     assertThat(hand.page.getByText("This page was there already")).isVisible();
     hand.button("Take it off the pile").click();
     assertThat(hand.page.getByText("This page was there already")).hasCount(0);
+    hand.button("Give these sheets up").click();
+    assertThat(hand.button("Yes, delete the pictures and what was settled")).isVisible();
     hand.button("Whole sheet").click();
     assertThat(hand.page.getByAltText("The sheet as it came back")).isVisible();
     assertEquals(List.of(), hand.barriers());
