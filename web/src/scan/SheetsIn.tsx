@@ -37,10 +37,13 @@ export default function SheetsIn({ handout }: { handout: number }) {
     );
   const settle = useAct({
     again: true,
-    mutationFn: ({ scan, page, sum, text }: OnSheet) =>
+    mutationFn: ({ scan, page, sum, text }: OnSheet & { place: number }) =>
       api.settleAnswers(scan, [{ page, sum, text }]),
     onSuccess: came,
-    onError: (trouble) => notice({ text: trouble.message }),
+    onError: (trouble, { place }) => {
+      notice({ text: trouble.message });
+      setAt(place);
+    },
     onSettled: (_scan, _trouble, of) =>
       setAhead((before) => new Map([...before].filter(([key]) => key !== keyOf(of)))),
   });
@@ -62,14 +65,18 @@ export default function SheetsIn({ handout }: { handout: number }) {
       return taken;
     },
     onSuccess: async (taken) => {
+      const before = grid.data;
       await kept.invalidateQueries({ queryKey: ['handout', handout] });
       await kept.invalidateQueries({ queryKey: ['scans', handout] });
       const cells = taken.flatMap((each) => each.kept);
+      const stood = new Set(before?.cells.map(({ pupil, number }) => `${pupil} ${number}`));
       const left = taken.flatMap((each) => each.refused).length;
       const text = t('scan.answers-were-taken', { answers: cells.length });
       notice({
         text: left > 0 ? `${text} ${t('scan.others-stood-there', { left })}` : text,
-        undo: () => untake.mutate(cells),
+        // What stood in the grid before is not taken away with the rest.
+        undo: () =>
+          untake.mutate(cells.filter(({ pupil, number }) => !stood.has(`${pupil} ${number}`))),
       });
       if (left === 0) {
         await navigate(`/marking/${handout}`);
@@ -87,7 +94,7 @@ export default function SheetsIn({ handout }: { handout: number }) {
     const answer = answers[place];
     if (answer) {
       setAhead((before) => new Map(before).set(keyOf(answer), text));
-      settle.mutate({ ...answer, text });
+      settle.mutate({ ...answer, text, place });
       const then = answers.map((each, i) => (i === place ? { ...each, text: text ?? '' } : each));
       const next = nextOpen(then, place + 1);
       setAt(next >= 0 ? next : place);
@@ -111,7 +118,7 @@ export default function SheetsIn({ handout }: { handout: number }) {
       <Box sx={BAR}>
         <Button
           variant="contained"
-          disabled={settled === 0 || take.isPending || settle.isPending}
+          disabled={settled === 0 || take.isPending || ahead.size > 0}
           onClick={() => take.mutate()}
         >
           {t('scan.take-into-the-grid', { answers: settled })}

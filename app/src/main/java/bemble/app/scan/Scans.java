@@ -35,6 +35,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -213,7 +214,11 @@ class Scans {
   /** Keeps answers as somebody read them; what the grid would refuse is refused. */
   ScanView settle(long id, List<SettledAnswer> settled) {
     ScanRow scan = find(id);
+    Set<Long> pages = mapper.pages(id).stream().map(ScanPageRow::id).collect(Collectors.toSet());
     for (SettledAnswer answer : settled) {
+      if (!pages.contains(answer.page())) {
+        throw new MissingException("scan");
+      }
       if (answer.text() != null) {
         answers.refuseUnreadable(scan.handoutId(), answer.sum(), answer.text());
       }
@@ -221,7 +226,6 @@ class Scans {
     transactions.executeWithoutResult(
         status -> {
           for (SettledAnswer answer : settled) {
-            page(id, answer.page());
             mapper.settle(new ScanAnswerRow(answer.page(), answer.sum(), answer.text()));
           }
         });
@@ -256,7 +260,7 @@ class Scans {
   /** Takes a page out of a pile. */
   ScanView remove(long id, long page) {
     find(id);
-    mapper.removePage(id, page);
+    mapper.expect(id, -mapper.removePage(id, page));
     sweep();
     return open(id);
   }
@@ -292,7 +296,7 @@ class Scans {
         }
       }
     }
-    mapper.removeEmptyPages(scan.id());
+    mapper.expect(scan.id(), -mapper.removeEmptyPages(scan.id()));
     if (mapper.pages(scan.id()).isEmpty()) {
       mapper.delete(scan.id());
     }

@@ -117,6 +117,7 @@ class ScanTest extends Conversation {
     assertEquals(0, talk.post(take, Map.of()).json().get("kept").size(), "none is taken twice");
     JsonNode left = talk.get("/api/scans?handout=" + handout.get("id")).json().get(0);
     assertEquals(1, left.get("pages").get(0).get("answers").size(), "the others wait");
+    assertEquals("READ", left.get("state").asText());
     for (JsonNode page : left.get("pages")) {
       for (JsonNode answer : page.get("answers")) {
         settle(left, page, answer.get("sum").asInt(), "");
@@ -157,7 +158,9 @@ class ScanTest extends Conversation {
     assertEquals(
         "This sheet is of another handout.", scan.get("pages").get(0).get("problem").asText());
     String page = path(scan, scan.get("pages").get(0));
-    assertEquals(1, talk.delete(page).json().get("pages").size());
+    JsonNode rest = talk.delete(page).json();
+    assertEquals(1, rest.get("pages").size());
+    assertEquals("READ", rest.get("state").asText(), "a page that is taken off is not missed");
     assertEquals(204, talk.delete("/api/scans/" + scan.get("id")).status());
     assertEquals(404, talk.get("/api/scans/" + scan.get("id")).status());
   }

@@ -1,5 +1,6 @@
 package bemble.app.scan.sight;
 
+import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
@@ -10,18 +11,13 @@ import java.awt.image.DataBufferByte;
  * @param grey 0 for black to 255 for white, unsigned
  */
 public record GreyPicture(int width, int height, byte[] grey) {
-  /** An empty one. */
-  public static GreyPicture black(int width, int height) {
-    return new GreyPicture(width, height, new byte[width * height]);
-  }
-
   /** Any picture in greys; what is transparent is white. */
   public static GreyPicture of(BufferedImage image) {
     BufferedImage grey = image;
     if (image.getType() != BufferedImage.TYPE_BYTE_GRAY) {
       grey = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_BYTE_GRAY);
       Graphics2D pen = grey.createGraphics();
-      pen.setColor(java.awt.Color.WHITE);
+      pen.setColor(Color.WHITE);
       pen.fillRect(0, 0, image.getWidth(), image.getHeight());
       pen.drawImage(image, 0, 0, null);
       pen.dispose();
@@ -30,7 +26,7 @@ public record GreyPicture(int width, int height, byte[] grey) {
     return new GreyPicture(grey.getWidth(), grey.getHeight(), dots);
   }
 
-  /** The same for those who draw pictures; both have their dots in common. */
+  /** The same to draw on, with dots of its own. */
   public BufferedImage image() {
     BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_BYTE_GRAY);
     byte[] dots = ((DataBufferByte) image.getRaster().getDataBuffer()).getData();

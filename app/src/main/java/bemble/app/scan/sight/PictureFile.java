@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.Iterator;
+import java.util.Locale;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
@@ -87,7 +88,8 @@ public final class PictureFile implements Closeable {
       return file;
     } catch (InvalidPasswordException e) {
       throw new UnusablePictureException(Fault.PASSWORD);
-    } catch (IOException e) {
+    } catch (IOException | RuntimeException e) {
+      // The readers of pictures throw anything at damaged ones.
       throw new UnusablePictureException(Fault.DAMAGED);
     }
   }
@@ -108,7 +110,6 @@ public final class PictureFile implements Closeable {
     try {
       return document == null ? picture() : page(document, page);
     } catch (IOException | RuntimeException e) {
-      // The readers of pictures throw anything at damaged ones.
       throw new UnusablePictureException(Fault.DAMAGED);
     }
   }
@@ -152,7 +153,7 @@ public final class PictureFile implements Closeable {
         reader.setInput(in, true, true);
         boolean isKnown =
             Arrays.asList("png", "jpeg", "webp")
-                .contains(reader.getFormatName().toLowerCase(java.util.Locale.ROOT));
+                .contains(reader.getFormatName().toLowerCase(Locale.ROOT));
         if (!isKnown) {
           throw new UnusablePictureException(Fault.NO_PICTURE);
         }

@@ -97,13 +97,13 @@ public final class StandInHand {
                           .82, .18, .5, .02, .16, .24, .34, .5, .7, .44, .82, .18, .84, .6, .6, .94,
                           .22, .9)))));
 
-  private Random random;
+  private final Random random;
   private final Map<Character, Integer> forms = new HashMap<>();
   private final double slant;
   private final double size;
   private final double wobble;
   private final double pen;
-  private int grey;
+  private final int grey;
 
   /** A writer; the same seed is the same hand. */
   public StandInHand(long seed) {
@@ -116,18 +116,6 @@ public final class StandInHand {
     wobble = 0.015 + 0.03 * random.nextDouble();
     pen = 0.35 + 0.45 * random.nextDouble();
     grey = 20 + random.nextInt(90);
-  }
-
-  /** The same writer at another time. */
-  public StandInHand(long seed, long time) {
-    this(seed);
-    random = new Random(time);
-  }
-
-  /** The same in white, for those who look at ink alone. */
-  public StandInHand inWhite() {
-    grey = 255;
-    return this;
   }
 
   /**

@@ -193,7 +193,7 @@ class SightTest {
 
   @Test
   void seesNoSheetWhereThereIsNone() {
-    assertInstanceOf(Sight.NoSheet.class, look(GreyPicture.black(900, 600)));
+    assertInstanceOf(Sight.NoSheet.class, look(new GreyPicture(900, 600, new byte[900 * 600])));
     Sight.Seen other = Sight.look(sheet, code -> Optional.empty());
     assertEquals(new Sight.NoSheet(Optional.of(CODE)), other);
   }
