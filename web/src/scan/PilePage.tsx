@@ -84,7 +84,7 @@ export function PilePage({
               {progress(scan)}
             </Box>
             {nobodys.map((page) => (
-              <Nobodys key={page.id} scan={scan.id} page={page} grid={grid} onScan={onScan} />
+              <Nobodys key={page.id} scan={scan} page={page} onScan={onScan} />
             ))}
             {byProblem(scan.pages).map(([problem, pages]) => (
               <Box key={problem} role="note" sx={{ ...CARD, display: 'grid', gap: 0.5 }}>
@@ -151,20 +151,10 @@ function progress({ state, expected, pages }: Scan): string {
 }
 
 /** A page that does not say whose it is: somebody who sees its name and number does. */
-function Nobodys({
-  scan,
-  page,
-  grid,
-  onScan,
-}: {
-  scan: number;
-  page: Page;
-  grid: Grid;
-  onScan: (scan: Scan) => void;
-}) {
+function Nobodys({ scan, page, onScan }: { scan: Scan; page: Page; onScan: (scan: Scan) => void }) {
   const notice = useNotice();
   const give = useAct({
-    mutationFn: (pupil: number) => api.giveSheet(scan, page.id, pupil),
+    mutationFn: (pupil: number) => api.giveSheet(scan.id, page.id, pupil),
     onSuccess: onScan,
     onError: (trouble) => notice({ text: trouble.message }),
   });
@@ -172,7 +162,7 @@ function Nobodys({
     <Box sx={{ ...CARD, display: 'grid', gap: 1 }}>
       <Box
         component="img"
-        src={`/api/scans/${scan}/pages/${page.id}/writer`}
+        src={`/api/scans/${scan.id}/pages/${page.id}/writer`}
         alt={t('scan.name-and-number-as-written')}
         sx={{ display: 'block', width: '100%' }}
       />
@@ -183,9 +173,9 @@ function Nobodys({
         value=""
         onChange={({ target }) => give.mutate(Number(target.value))}
       >
-        {grid.pupils.map(({ id, name }, row) => (
-          <MenuItem key={id} value={id}>
-            {t('scan.pupil', { number: row + 1, name })}
+        {scan.writers.map(({ pupil, number, name }) => (
+          <MenuItem key={pupil} value={pupil}>
+            {t('scan.pupil', { number, name })}
           </MenuItem>
         ))}
       </TextField>

@@ -13,7 +13,7 @@ const page = (id: number, pupil: number | undefined, ...texts: (string | undefin
 });
 
 const scan = (...pages: Scan['pages']) =>
-  [{ id: 1, handout: 4, state: 'READ', expected: pages.length, pages }] as Scan[];
+  [{ id: 1, handout: 4, state: 'READ', expected: pages.length, pages, writers: [] }] as Scan[];
 
 test('goesSumBySumInTheOrderOfTheGrid', () => {
   const answers = answersOf(

@@ -6,7 +6,6 @@ import bemble.app.scan.ScanJson.ScanNumber;
 import bemble.app.scan.ScanJson.ScanView;
 import bemble.app.scan.ScanJson.SettledAnswer;
 import bemble.app.scan.ScanJson.WriterRequest;
-import bemble.app.scan.StandIn.StandInRequest;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -30,11 +29,9 @@ import org.springframework.web.bind.annotation.RestController;
 @AnyClass
 class ScanController {
   private final Scans scans;
-  private final StandIn standIn;
 
-  ScanController(Scans scans, StandIn standIn) {
+  ScanController(Scans scans) {
     this.scans = scans;
-    this.standIn = standIn;
   }
 
   /** Begins to read a PDF or a picture; its pages join the pile of the handout. */
@@ -114,12 +111,6 @@ class ScanController {
   @PostMapping("/api/scans/{id}/take")
   CellsView take(@PathVariable long id) {
     return scans.take(id);
-  }
-
-  /** A pile of the handout's sheets that is made up: filled in by simulated pupils, as PDF. */
-  @PostMapping(path = "/api/handouts/{id}/stand-in", produces = MediaType.APPLICATION_PDF_VALUE)
-  byte[] standIn(@PathVariable long id, @RequestBody StandInRequest request) {
-    return standIn.pile(id, request);
   }
 
   /** Gives a pile up with all that was settled in it. */

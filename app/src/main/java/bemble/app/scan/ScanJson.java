@@ -24,8 +24,22 @@ final class ScanJson {
    * A pile of filled sheets.
    *
    * @param expected how many pages its files have
+   * @param writers those who have the handout, with the numbers that they write on their sheets
    */
-  record ScanView(long id, long handout, ScanState state, int expected, List<ScanPageView> pages) {}
+  record ScanView(
+      long id,
+      long handout,
+      ScanState state,
+      int expected,
+      List<ScanPageView> pages,
+      List<WriterView> writers) {}
+
+  /**
+   * A pupil who may have written on a sheet.
+   *
+   * @param number in the class, from 1
+   */
+  record WriterView(long pupil, int number, String name) {}
 
   /**
    * A page of a pile.

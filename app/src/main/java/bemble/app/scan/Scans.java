@@ -4,6 +4,7 @@ import bemble.app.file.DataReplaced;
 import bemble.app.file.Erased;
 import bemble.app.file.PictureFolder;
 import bemble.app.house.PupilDeleted;
+import bemble.app.house.Roll;
 import bemble.app.http.MissingException;
 import bemble.app.http.RefusedException;
 import bemble.app.marking.AnswerBook;
@@ -15,6 +16,7 @@ import bemble.app.scan.ScanJson.ScanPageView;
 import bemble.app.scan.ScanJson.ScanState;
 import bemble.app.scan.ScanJson.ScanView;
 import bemble.app.scan.ScanJson.SettledAnswer;
+import bemble.app.scan.ScanJson.WriterView;
 import bemble.app.scan.sight.PictureFile;
 import bemble.app.scan.sight.PictureFile.UnusablePictureException;
 import bemble.app.store.HandoutMapper;
@@ -58,6 +60,7 @@ class Scans {
   private final AnswerBook answers;
   private final ScanReader reader;
   private final PictureFolder pictures;
+  private final Roll roll;
   private final Clock clock;
   private final TransactionOperations transactions;
 
@@ -80,6 +83,7 @@ class Scans {
       AnswerBook answers,
       ScanReader reader,
       PictureFolder pictures,
+      Roll roll,
       Clock clock,
       TransactionOperations transactions) {
     this.mapper = mapper;
@@ -87,6 +91,7 @@ class Scans {
     this.answers = answers;
     this.reader = reader;
     this.pictures = pictures;
+    this.roll = roll;
     this.clock = clock;
     this.transactions = transactions;
   }
@@ -195,7 +200,22 @@ class Scans {
     } else if (pages.size() < scan.expected()) {
       state = ScanState.STOPPED;
     }
-    return new ScanView(scan.id(), scan.handoutId(), state, scan.expected(), pages);
+    return new ScanView(
+        scan.id(), scan.handoutId(), state, scan.expected(), pages, writers(scan.handoutId()));
+  }
+
+  private List<WriterView> writers(long handout) {
+    List<PupilRow> pupils = handouts.pupils(handout);
+    Map<Long, Integer> numbers =
+        pupils.isEmpty() ? Map.of() : roll.numbers(pupils.get(0).classId());
+    List<WriterView> writers = new ArrayList<>();
+    for (PupilRow pupil : pupils) {
+      Integer number = numbers.get(pupil.id());
+      if (number != null) {
+        writers.add(new WriterView(pupil.id(), number, pupil.name()));
+      }
+    }
+    return writers;
   }
 
   /** A picture of a page of a pile. */

@@ -180,6 +180,8 @@ class ScanTest extends Conversation {
     JsonNode other = scan.get("pages").get(1);
     assertFalse(one.has("pupil") || one.has("problem"), one::toString);
     JsonNode neve = handout.get("pupils").get(0).get("id");
+    assertEquals(neve, scan.get("writers").get(0).get("pupil"));
+    assertEquals(1, scan.get("writers").get(0).get("number").asInt());
     JsonNode given = talk.put(path(scan, one) + "/writer", Map.of("pupil", neve)).json();
     assertEquals(neve, given.get("pages").get(0).get("pupil"));
     Talk.Answer clash = talk.put(path(scan, other) + "/writer", Map.of("pupil", neve));
