@@ -169,15 +169,29 @@ export const api = {
       }) as Promise<BlobAnswer>,
     ),
   scans: (handout: number) => taken(client.GET('/api/scans', { params: { query: { handout } } })),
-  bringSheets: (handout: number, file: File) =>
+  /** Brings sheets in; where `anew`, a page that was there already is taken anew. */
+  bringSheets: (handout: number, file: File, anew?: boolean) =>
     taken(
       client.POST('/api/scans', {
-        params: { query: { handout, name: file.name } },
+        params: { query: { handout, name: file.name, anew } },
         ...sent(file, 'application/octet-stream'),
+      }),
+    ),
+  /** What a frame of a camera shows; nothing of it is kept. */
+  lookAtFrame: (handout: number, frame: File) =>
+    taken(
+      client.POST('/api/scans/frames', {
+        params: { query: { handout } },
+        ...sent(frame, 'application/octet-stream'),
       }),
     ),
   settleAnswers: (id: number, settled: SettledAnswer[]) =>
     taken(client.PUT('/api/scans/{id}/settled', { params: { path: { id } }, body: settled })),
+  /** All figures of a pile that were taken for sure and read alike. */
+  figureWall: (id: number, figure: number) =>
+    taken(client.GET('/api/scans/{id}/wall/{figure}', { params: { path: { id, figure } } })),
+  lookThrough: (id: number, figure: number) =>
+    taken(client.PUT('/api/scans/{id}/wall/{figure}', { params: { path: { id, figure } } })),
   giveSheet: (id: number, page: number, pupil: number) =>
     taken(
       client.PUT('/api/scans/{id}/pages/{page}/writer', {

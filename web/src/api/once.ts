@@ -58,5 +58,4 @@ export function onceOnly(send: Send): Send {
 }
 
 const isFile = (request: Request) =>
-  request.headers.get('Content-Type')?.startsWith('application/zip') ||
-  new URL(request.url).pathname === '/api/scans';
+  /^application\/(zip|octet-stream)/.test(request.headers.get('Content-Type') ?? '');

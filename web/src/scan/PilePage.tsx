@@ -13,6 +13,9 @@ import { save } from '../ui/save';
 import { useAct } from '../ui/useAct';
 import { useNotice } from '../ui/useNotice';
 import { t } from '../words';
+import { FigureWall } from './FigureWall';
+import { readOf } from './settling';
+import { UnderCamera } from './UnderCamera';
 
 type Page = Scan['pages'][number];
 
@@ -33,6 +36,9 @@ export function PilePage({
   const onError = (trouble: Error) => notice({ text: trouble.message });
   /** The pile of which somebody was asked whether it is to be deleted. */
   const [asked, setAsked] = useState<number | null>(null);
+  /** The pile whose figures are looked through. */
+  const [wall, setWall] = useState<number | null>(null);
+  const [filming, setFilming] = useState(false);
   const look = () => kept.invalidateQueries({ queryKey: ['scans', handout] });
   const bring = useAct({
     again: true,
@@ -73,7 +79,13 @@ export function PilePage({
         >
           {bring.isPending ? t('scan.on-its-way') : t('scan.bring-sheets-in')}
         </FileButton>
+        <Button aria-haspopup="dialog" sx={{ ml: 1 }} onClick={() => setFilming(true)}>
+          {t('scan.hold-them-under-a-camera')}
+        </Button>
       </Box>
+      {filming && (
+        <UnderCamera handout={handout} onTaken={look} onClose={() => setFilming(false)} />
+      )}
       {scans.map((scan) => {
         const nobodys = scan.pages.filter(
           ({ problem, pupil }) => problem === undefined && pupil === undefined,
@@ -83,6 +95,26 @@ export function PilePage({
             <Box role="status" sx={{ fontWeight: 700 }}>
               {progress(scan)}
             </Box>
+            {readOf(scan).right + readOf(scan).wrong > 0 && (
+              <Box sx={{ display: 'grid', gap: 1 }}>
+                <Box>{t('scan.read-by-its-ink', readOf(scan))}</Box>
+                <Box sx={{ color: 'text.secondary', fontSize: 14.5, lineHeight: 1.4 }}>
+                  {t('scan.checked-on-simulated-paper')}
+                </Box>
+                <Box>
+                  <Button
+                    variant="outlined"
+                    aria-haspopup="dialog"
+                    onClick={() => setWall(scan.id)}
+                  >
+                    {t('scan.look-through-the-figures', { seen: scan.lookedThrough.length })}
+                  </Button>
+                </Box>
+              </Box>
+            )}
+            {wall === scan.id && (
+              <FigureWall scan={scan} onScan={onScan} onClose={() => setWall(null)} />
+            )}
             {nobodys.map((page) => (
               <Nobodys key={page.id} scan={scan} page={page} onScan={onScan} />
             ))}

@@ -43,6 +43,8 @@ export function SettlingPage({
     );
   }
   const { page, scan } = answer;
+  /** What Enter takes; an answer that is right is never proposed as such, only what stands there. */
+  const proposed = answer.text === undefined ? answer.read : undefined;
   const picture = (kind: 'answers' | 'bands') =>
     `/api/scans/${scan}/pages/${page}/${kind}/${answer.sum}`;
   const settleAs = (text: string | undefined) => {
@@ -59,6 +61,8 @@ export function SettlingPage({
       settleAs(text);
     } else if (key === 'Enter' && typed !== '') {
       settleAs(typed.trim());
+    } else if (key === 'Enter' && proposed !== undefined) {
+      settleAs(proposed);
     } else if (key === 'Enter') {
       go(1);
     } else if (key === 'ArrowUp' || key === 'ArrowDown') {
@@ -94,6 +98,11 @@ export function SettlingPage({
         />
       </Box>
       <Box sx={{ display: 'grid', gap: 1 }}>
+        {answer.text === undefined && answer.why !== undefined && (
+          <Box role="note" sx={{ lineHeight: 1.4 }}>
+            {answer.why}
+          </Box>
+        )}
         <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1 }}>
           <TextField
             autoFocus
@@ -117,6 +126,12 @@ export function SettlingPage({
             }}
             sx={{ width: 150, '& input': { fontSize: 26 } }}
           />
+          {proposed !== undefined && (
+            <Button variant="outlined" onClick={() => settleAs(proposed)}>
+              {t('scan.read-as', { read: told(proposed) })}
+              <Kbd>⏎</Kbd>
+            </Button>
+          )}
           <Button onClick={() => settleAs(sum.right)}>
             {t('scan.right', { answer: sum.answer })}
             <Kbd>+</Kbd>

@@ -30,7 +30,8 @@ export default function SheetsIn({ handout }: { handout: number }) {
   const notice = useNotice();
   const navigate = useNavigate();
   const [ahead, setAhead] = useState<Ahead>(new Map());
-  const [at, setAt] = useState(0);
+  /** Which answer is shown; the first that is to be settled until somebody goes elsewhere. */
+  const [at, setAt] = useState<number | null>(null);
   const came = (scan: Scan) =>
     kept.setQueryData<Scan[]>(['scans', handout], (before) =>
       before?.map((each) => (each.id === scan.id ? scan : each)),
@@ -88,7 +89,7 @@ export default function SheetsIn({ handout }: { handout: number }) {
     return <Coming trouble={grid.error ?? scans.error} />;
   }
   const answers = answersOf(scans.data, grid.data, ahead);
-  const place = Math.min(at, answers.length - 1);
+  const place = Math.min(at ?? Math.max(nextOpen(answers, 0), 0), answers.length - 1);
   const settled = answers.filter(({ text }) => text !== undefined).length;
   const onSettle = (text: string | undefined) => {
     const answer = answers[place];

@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import type { Grid, Scan } from '../api/types';
-import { answersOf, nextOpen, settledBy } from './settling';
+import { answersOf, nextFigure, nextOpen, readOf, settledBy } from './settling';
 
 const grid = { pupils: [{ id: 7 }, { id: 3 }] } as Grid;
 
@@ -9,11 +9,25 @@ const page = (id: number, pupil: number | undefined, ...texts: (string | undefin
   file: 'pile.pdf',
   number: id,
   pupil,
-  answers: texts.map((text, sum) => ({ sum, text })),
+  answers: texts.map((text, sum) => ({
+    sum,
+    text,
+    state: text === undefined ? ('ASK' as const) : ('RIGHT' as const),
+  })),
 });
 
 const scan = (...pages: Scan['pages']) =>
-  [{ id: 1, handout: 4, state: 'READ', expected: pages.length, pages, writers: [] }] as Scan[];
+  [
+    {
+      id: 1,
+      handout: 4,
+      state: 'READ',
+      expected: pages.length,
+      pages,
+      writers: [],
+      lookedThrough: [],
+    },
+  ] as Scan[];
 
 test('goesSumBySumInTheOrderOfTheGrid', () => {
   const answers = answersOf(
@@ -59,4 +73,13 @@ test('takesNoFigureForAWholeAnswer', () => {
     'x',
     undefined,
   ]);
+});
+
+test('looksThroughTheFiguresThatAreMistakenMostFirst', () => {
+  expect([nextFigure([]), nextFigure([7]), nextFigure([1, 7, 4])]).toEqual([7, 1, 9]);
+});
+
+test('countsWhatWasReadAndNotTakenBack', () => {
+  const [pile] = scan(page(11, 7, '5', undefined, '6'));
+  expect(pile && readOf(pile)).toEqual({ right: 2, wrong: 0, blank: 0, asked: 1 });
 });

@@ -8,6 +8,10 @@ export interface OnSheet {
   sum: number;
   /** Left out while it is still to be settled. */
   text?: string;
+  /** What its ink was read as, if anything. */
+  read?: string;
+  /** Why somebody is asked. */
+  why?: string;
 }
 
 /** What was typed and is on its way, by page and sum. */
@@ -26,7 +30,15 @@ export function answersOf(scans: Scan[], grid: Grid, ahead: Ahead): OnSheet[] {
       pages.flatMap(({ id: page, pupil, answers }) =>
         pupil === undefined
           ? []
-          : answers.map(({ sum, text }) => ({ scan: id, page, pupil, sum, text })),
+          : answers.map(({ sum, text, read, why }) => ({
+              scan: id,
+              page,
+              pupil,
+              sum,
+              text,
+              read,
+              why,
+            })),
       ),
     )
     .map((each) => (ahead.has(keyOf(each)) ? { ...each, text: ahead.get(keyOf(each)) } : each))
@@ -44,4 +56,25 @@ export function nextOpen(answers: OnSheet[], from: number): number {
 /** What a key settles by itself: right, blank, or not to be read. */
 export function settledBy(key: string, right: string): string | undefined {
   return { '+': right, b: '', x: 'x' }[key.toLowerCase()];
+}
+
+/** Figures in the order in which they are looked through: those first that are mistaken most. */
+const LOOKED_THROUGH = [7, 1, 4, 9, 0, 6, 2, 3, 5, 8];
+
+/** The figure that is looked through next; 7 again after the last. */
+export function nextFigure(seen: number[]): number {
+  return LOOKED_THROUGH.find((figure) => !seen.includes(figure)) ?? 7;
+}
+
+/** How many answers of a pile were read as what, and how many nobody has settled. */
+export function readOf({ pages }: Scan) {
+  const answers = pages.flatMap((page) => page.answers);
+  const count = (state: string) =>
+    answers.filter((each) => each.state === state && each.text !== undefined).length;
+  return {
+    right: count('RIGHT'),
+    wrong: count('WRONG'),
+    blank: count('BLANK'),
+    asked: answers.filter(({ text }) => text === undefined).length,
+  };
 }

@@ -1,5 +1,8 @@
 package bemble;
 
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAPackage;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideOutsideOfPackage;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
@@ -37,6 +40,7 @@ class ArchitectureTest {
   /** The packages that may look into each; those that are not named here may be by any other. */
   private static final Map<String, List<String>> LOOKED_INTO_BY =
       Map.ofEntries(
+          Map.entry("ink", List.of()),
           Map.entry("mistake", List.of()),
           Map.entry("slate", List.of("mistake")),
           Map.entry("check", List.of()),
@@ -106,5 +110,29 @@ class ArchitectureTest {
   @Test
   void packagesFormNoCycle() {
     slices().matching("bemble.(*)..").should().beFreeOfCycles().check(core);
+  }
+
+  /** The reader knows nothing of sums: what was expected cannot enter it. */
+  @Test
+  void inkKnowsNothingOfWhatIsDue() {
+    noClasses()
+        .that()
+        .resideInAPackage("bemble.ink")
+        .should()
+        .dependOnClassesThat(resideInAPackage("bemble..").and(resideOutsideOfPackage("bemble.ink")))
+        .check(core);
+    noClasses()
+        .that()
+        .haveSimpleName("FigureReader")
+        .or()
+        .haveSimpleName("FigureNet")
+        .or()
+        .haveSimpleName("Ink")
+        .or()
+        .haveSimpleName("Likelihoods")
+        .should()
+        .dependOnClassesThat()
+        .haveSimpleName("Expectation")
+        .check(core);
   }
 }

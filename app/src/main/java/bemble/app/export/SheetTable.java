@@ -26,8 +26,7 @@ public record SheetTable(
   public static final int VERSION = 2;
 
   /**
-   * The squares of a sum. The one of row r and column c of its working has its upper left corner at
-   * {@code left} + (c − {@code firstColumn}) × {@code side}, and downwards alike.
+   * The squares of a sum, which lie in rows and columns of its working.
    *
    * @param number the number of the sum in its set, from 1
    * @param plain the sum in plain figures
@@ -48,6 +47,16 @@ public record SheetTable(
       List<ReadSquare> squares) {
     public TilePlace {
       squares = squares == null ? List.of() : List.copyOf(squares);
+    }
+
+    /** Where a column of its working begins; a part of a column may be asked for. */
+    public double leftOf(double column) {
+      return left + (column - firstColumn) * side;
+    }
+
+    /** Where a row of its working begins. */
+    public double topOf(double row) {
+      return top + (row - firstRow) * side;
     }
   }
 

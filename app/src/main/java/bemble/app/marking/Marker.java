@@ -26,6 +26,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 
@@ -86,6 +87,11 @@ final class Marker {
 
   Answer right(int place) {
     return keys.get(place).right();
+  }
+
+  /** The wrong answers that slips give. */
+  Set<Answer> slipped(int place) {
+    return keys.get(place).wrong().keySet();
   }
 
   /** What stands in a place instead of an answer, if that is what a text says. */

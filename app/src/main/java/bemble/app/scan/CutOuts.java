@@ -10,7 +10,8 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.util.List;
+import java.util.IntSummaryStatistics;
+import java.util.stream.Collectors;
 import javax.imageio.ImageIO;
 
 /** Parts of a sheet that was laid flat, to be looked at. */
@@ -21,7 +22,7 @@ final class CutOuts {
   static final String WRITER = "writer.jpg";
 
   /** Paper around a cut-out, in sides of a square. */
-  private static final double AROUND = 0.16;
+  static final double AROUND = 0.16;
 
   /** What is seen of a sheet above and below a sum, in millimetres. */
   private static final double BAND = 9;
@@ -79,35 +80,36 @@ final class CutOuts {
 
   /** The squares of an answer; the first form of sheets does not tell them, and shows all. */
   byte[] answer(TilePlace tile) {
-    List<ReadSquare> squares = tile.squares();
-    if (squares.isEmpty()) {
+    if (tile.squares().isEmpty()) {
       return band(tile);
     }
-    int left = squares.stream().mapToInt(ReadSquare::column).min().orElseThrow();
-    int right = squares.stream().mapToInt(ReadSquare::column).max().orElseThrow() + 1;
-    int top = squares.stream().mapToInt(ReadSquare::row).min().orElseThrow();
-    int bottom = squares.stream().mapToInt(ReadSquare::row).max().orElseThrow() + 1;
+    Squares shown = Squares.of(tile);
     return written(
         part(
-            x(tile, left - AROUND),
-            y(tile, top - AROUND),
-            x(tile, right + AROUND),
-            y(tile, bottom + AROUND)),
+            tile.leftOf(shown.left() - AROUND),
+            tile.topOf(shown.top() - AROUND),
+            tile.leftOf(shown.right() + AROUND),
+            tile.topOf(shown.bottom() + AROUND)),
         "jpg");
+  }
+
+  /** What squares the cut-out of an answer shows, those at the right and the bottom left out. */
+  record Squares(int left, int top, int right, int bottom) {
+    static Squares of(TilePlace tile) {
+      IntSummaryStatistics columns =
+          tile.squares().stream().collect(Collectors.summarizingInt(ReadSquare::column));
+      IntSummaryStatistics rows =
+          tile.squares().stream().collect(Collectors.summarizingInt(ReadSquare::row));
+      return tile.squares().isEmpty()
+          ? new Squares(0, 0, 0, 0)
+          : new Squares(columns.getMin(), rows.getMin(), columns.getMax() + 1, rows.getMax() + 1);
+    }
   }
 
   /** The band of the sheet in which a sum stands. */
   byte[] band(TilePlace tile) {
     double bottom = tile.top() + tile.rows() * tile.side();
     return written(part(0, tile.top() - BAND, flat.table().across(), bottom + BAND), "jpg");
-  }
-
-  private static double x(TilePlace tile, double column) {
-    return tile.left() + (column - tile.firstColumn()) * tile.side();
-  }
-
-  private static double y(TilePlace tile, double row) {
-    return tile.top() + (row - tile.firstRow()) * tile.side();
   }
 
   /** A part, in millimetres from the first mark, cut off at the edges of the sheet. */

@@ -2,14 +2,18 @@ package bemble.app.scan;
 
 import bemble.app.http.AnyClass;
 import bemble.app.marking.MarkingJson.CellsView;
+import bemble.app.scan.ScanJson.FrameView;
 import bemble.app.scan.ScanJson.ScanNumber;
 import bemble.app.scan.ScanJson.ScanView;
 import bemble.app.scan.ScanJson.SettledAnswer;
+import bemble.app.scan.ScanJson.WallFigure;
 import bemble.app.scan.ScanJson.WriterRequest;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import java.io.InputStream;
 import java.util.List;
 import org.springframework.http.HttpStatus;
@@ -29,12 +33,20 @@ import org.springframework.web.bind.annotation.RestController;
 @AnyClass
 class ScanController {
   private final Scans scans;
+  private final ScanQueue queue;
+  private final CameraFrames frames;
 
-  ScanController(Scans scans) {
+  ScanController(Scans scans, ScanQueue queue, CameraFrames frames) {
     this.scans = scans;
+    this.queue = queue;
+    this.frames = frames;
   }
 
-  /** Begins to read a PDF or a picture; its pages join the pile of the handout. */
+  /**
+   * Begins to read a PDF or a picture; its pages join the pile of the handout.
+   *
+   * @param anew whether a page that was there already is taken anew
+   */
   @PostMapping(path = "/api/scans", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   @ResponseStatus(HttpStatus.ACCEPTED)
   @Operation(
@@ -46,8 +58,25 @@ class ScanController {
                       mediaType = MediaType.APPLICATION_OCTET_STREAM_VALUE,
                       schema = @Schema(type = "string", format = "binary"))))
   ScanNumber begin(
-      @RequestParam long handout, @RequestParam(defaultValue = "") String name, InputStream file) {
-    return new ScanNumber(scans.begin(handout, name, file));
+      @RequestParam long handout,
+      @RequestParam(defaultValue = "") String name,
+      @RequestParam(defaultValue = "false") boolean anew,
+      InputStream file) {
+    return new ScanNumber(queue.begin(new ScanQueue.Received(handout, name, anew), file));
+  }
+
+  /** What a frame of a camera shows; nothing of it is kept. */
+  @PostMapping(path = "/api/scans/frames", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+  @Operation(
+      requestBody =
+          @io.swagger.v3.oas.annotations.parameters.RequestBody(
+              required = true,
+              content =
+                  @Content(
+                      mediaType = MediaType.APPLICATION_OCTET_STREAM_VALUE,
+                      schema = @Schema(type = "string", format = "binary"))))
+  FrameView frame(@RequestParam long handout, InputStream frame) {
+    return frames.look(handout, frame);
   }
 
   /** The piles of a handout that are not taken yet. */
@@ -92,6 +121,18 @@ class ScanController {
   @PutMapping("/api/scans/{id}/settled")
   ScanView settle(@PathVariable long id, @RequestBody List<@Valid SettledAnswer> settled) {
     return scans.settle(id, settled);
+  }
+
+  /** All figures that were taken for sure and read alike, to be looked at side by side. */
+  @GetMapping("/api/scans/{id}/wall/{figure}")
+  List<WallFigure> wall(@PathVariable long id, @PathVariable int figure) {
+    return scans.wall(id, figure);
+  }
+
+  /** Notes that somebody has looked at all of a figure side by side. */
+  @PutMapping("/api/scans/{id}/wall/{figure}")
+  ScanView lookThrough(@PathVariable long id, @PathVariable @Min(0) @Max(9) int figure) {
+    return scans.lookThrough(id, figure);
   }
 
   /** Says whose a page is. */

@@ -1,5 +1,6 @@
 package bemble.app.scan;
 
+import bemble.ink.RowReading.Granted;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
@@ -25,6 +26,7 @@ final class ScanJson {
    *
    * @param expected how many pages its files have
    * @param writers those who have the handout, with the numbers that they write on their sheets
+   * @param lookedThrough the figures that somebody has looked at side by side
    */
   record ScanView(
       long id,
@@ -32,7 +34,8 @@ final class ScanJson {
       ScanState state,
       int expected,
       List<ScanPageView> pages,
-      List<WriterView> writers) {}
+      List<WriterView> writers,
+      List<Integer> lookedThrough) {}
 
   /**
    * A pupil who may have written on a sheet.
@@ -62,8 +65,24 @@ final class ScanJson {
    *
    * @param sum its number in the handout, from 0
    * @param text what was settled, as it is typed in the grid; left out while it is to be settled
+   * @param state what its ink was read as
+   * @param read as it is typed, as far as it could be read
+   * @param why it is asked, as words
    */
-  record ScanAnswerView(int sum, @Nullable String text) {}
+  record ScanAnswerView(
+      int sum, @Nullable String text, Granted state, @Nullable String read, @Nullable String why) {}
+
+  /**
+   * A figure that was taken for sure. All lengths are squares of the cut-out of its answer.
+   *
+   * @param asked whether somebody has said that it is another one
+   * @param left from the edge of the cut-out to its square
+   * @param top the same downwards
+   * @param across the whole cut-out
+   * @param down the same downwards
+   */
+  record WallFigure(
+      long page, int sum, boolean asked, double left, double top, double across, double down) {}
 
   /**
    * An answer as somebody read it.
@@ -72,6 +91,27 @@ final class ScanJson {
    */
   record SettledAnswer(
       long page, int sum, @Size(max = 80, message = "{valid.given}") @Nullable String text) {}
+
+  /** What a frame of a camera shows. */
+  enum FrameSeen {
+    NOTHING,
+    /** A sheet of another handout or another Bemble. */
+    OTHER,
+    /** A sheet of which not enough is seen. */
+    PART,
+    WHOLE
+  }
+
+  /**
+   * A frame of a camera.
+   *
+   * @param code what the code of its sheet says
+   * @param number of the pupil in the class, from 1; left out for a sheet that is nobody's yet
+   * @param x where the code lies, as a share of the frame's width
+   * @param y the same of its height
+   */
+  record FrameView(
+      FrameSeen seen, @Nullable String code, @Nullable Integer number, double x, double y) {}
 
   /** Whose a page is. */
   record WriterRequest(@NotNull(message = "{valid.pupil}") Long pupil) {}

@@ -3,6 +3,8 @@ package bemble.app.scan;
 import bemble.app.export.SheetTable;
 import bemble.app.export.SheetTable.TilePlace;
 import bemble.app.file.PictureFolder;
+import bemble.app.marking.SheetAnswers;
+import bemble.app.marking.SheetAnswers.DueAnswers;
 import bemble.app.scan.sight.GreyPicture;
 import bemble.app.scan.sight.PictureFile;
 import bemble.app.scan.sight.PictureFile.UnusablePictureException;
@@ -12,8 +14,11 @@ import bemble.app.sets.SheetCode;
 import bemble.app.store.HandoutMapper;
 import bemble.app.store.HandoutSumRow;
 import bemble.app.store.PupilRow;
+import bemble.app.store.ScanAnswerRow;
+import bemble.app.store.ScanFigureRow;
 import bemble.app.store.ScanMapper;
 import bemble.app.store.ScanPageRow;
+import bemble.ink.RowReading.Granted;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -28,6 +33,8 @@ class ScanReader {
   private final ScanMapper mapper;
   private final HandoutMapper handouts;
   private final SheetBook sheets;
+  private final SheetAnswers answers;
+  private final InkReader ink;
   private final PictureFolder pictures;
   private final TransactionOperations transactions;
 
@@ -35,26 +42,39 @@ class ScanReader {
       ScanMapper mapper,
       HandoutMapper handouts,
       SheetBook sheets,
+      SheetAnswers answers,
+      InkReader ink,
       PictureFolder pictures,
       TransactionOperations transactions) {
     this.mapper = mapper;
     this.handouts = handouts;
     this.sheets = sheets;
+    this.answers = answers;
+    this.ink = ink;
     this.pictures = pictures;
     this.transactions = transactions;
   }
 
-  /** A page of a file that belongs to a pile. */
-  record Page(long scan, long handout, String file, int number) {}
+  /**
+   * A page of a file that belongs to a pile.
+   *
+   * @param anew whether it takes the place of the same page, if that was there already
+   */
+  record Page(long scan, long handout, String file, int number, boolean anew) {}
 
-  /** What came of a page: a problem, or whose it is and which of its tiles is which sum. */
+  /**
+   * What came of a page: a problem, or whose it is and which of its tiles is which sum.
+   *
+   * @param replaced the pages whose place it takes
+   */
   private record Outcome(
       @Nullable ScanProblem problem,
       @Nullable Long sheet,
       @Nullable Long pupil,
-      Map<Integer, TilePlace> tiles) {
+      Map<Integer, TilePlace> tiles,
+      List<Long> replaced) {
     static Outcome problem(ScanProblem problem) {
-      return new Outcome(problem, null, null, Map.of());
+      return new Outcome(problem, null, null, Map.of(), List.of());
     }
   }
 
@@ -65,24 +85,31 @@ class ScanReader {
       Sight.Seen seen = Sight.look(picture, text -> SheetCode.read(text).flatMap(sheets::of));
       keep(page, seen);
     } catch (UnusablePictureException e) {
-      add(page, Outcome.problem(ScanProblem.DAMAGED));
+      refuse(page, ScanProblem.DAMAGED);
     }
   }
 
   private void keep(Page page, Sight.Seen seen) {
     if (seen instanceof Sight.NoSheet none) {
       boolean isOurs = none.foreign().flatMap(SheetCode::read).isPresent();
-      add(page, Outcome.problem(isOurs ? ScanProblem.OTHER_HOUSE : ScanProblem.NO_SHEET));
+      refuse(page, isOurs ? ScanProblem.OTHER_HOUSE : ScanProblem.NO_SHEET);
     } else if (seen instanceof Sight.CutOff) {
-      add(page, Outcome.problem(ScanProblem.CUT_OFF));
+      refuse(page, ScanProblem.CUT_OFF);
     } else if (seen instanceof Sight.Flat flat) {
       SheetCode code = SheetCode.read(flat.code()).orElseThrow();
       Outcome outcome = outcome(page, code, flat.table());
-      long id = add(page, outcome);
+      Map<Integer, ReadAnswer> read = new LinkedHashMap<>();
+      DueAnswers due = answers.of(page.handout());
+      outcome.tiles().forEach((sum, tile) -> read.put(sum, ink.read(flat, tile, due, sum)));
+      long id = add(page, outcome, read);
       if (outcome.problem() == null) {
         keepPictures(id, flat, outcome.tiles());
       }
     }
+  }
+
+  private void refuse(Page page, ScanProblem problem) {
+    add(page, Outcome.problem(problem), Map.of());
   }
 
   private Outcome outcome(Page page, SheetCode code, SheetTable table) {
@@ -99,16 +126,18 @@ class ScanReader {
     if (code.copy() != 0 && pupil.isEmpty()) {
       return Outcome.problem(ScanProblem.OTHER_PUPIL);
     }
-    boolean isTwice =
-        pupil.isPresent()
-            && mapper.pages(page.scan()).stream()
-                .anyMatch(
-                    before ->
-                        pupil.get().equals(before.pupilId())
-                            && Long.valueOf(code.sheet()).equals(before.sheetId()));
-    return isTwice
-        ? Outcome.problem(ScanProblem.TWICE)
-        : new Outcome(null, code.sheet(), pupil.orElse(null), tiles);
+    List<ScanPageRow> before =
+        pupil.isEmpty()
+            ? List.of()
+            : mapper.pages(page.scan()).stream()
+                .filter(row -> pupil.get().equals(row.pupilId()))
+                .filter(row -> Long.valueOf(code.sheet()).equals(row.sheetId()))
+                .toList();
+    if (!before.isEmpty() && !page.anew()) {
+      return Outcome.problem(ScanProblem.TWICE);
+    }
+    List<Long> replaced = before.stream().map(ScanPageRow::id).toList();
+    return new Outcome(null, code.sheet(), pupil.orElse(null), tiles, replaced);
   }
 
   /** The tiles by the sum of the handout that they show; a handout may have a sum twice. */
@@ -123,7 +152,7 @@ class ScanReader {
     return tiles;
   }
 
-  private long add(Page page, Outcome outcome) {
+  private long add(Page page, Outcome outcome, Map<Integer, ReadAnswer> read) {
     ScanPageRow row =
         new ScanPageRow(
             0,
@@ -135,10 +164,33 @@ class ScanReader {
             outcome.pupil());
     return transactions.execute(
         status -> {
+          for (long before : outcome.replaced()) {
+            mapper.expect(page.scan(), -mapper.removePage(page.scan(), before));
+          }
           long id = mapper.addPage(row);
-          outcome.tiles().keySet().forEach(number -> mapper.addAnswer(id, number));
+          read.forEach((sum, answer) -> add(id, sum, answer, outcome.tiles().get(sum)));
           return id;
         });
+  }
+
+  private void add(long page, int sum, ReadAnswer answer, TilePlace tile) {
+    CutOuts.Squares shown = CutOuts.Squares.of(tile);
+    boolean isAsked = answer.granted() == Granted.ASK;
+    mapper.addAnswer(
+        new ScanAnswerRow(
+            page,
+            sum,
+            isAsked ? null : answer.text(),
+            answer.granted().name(),
+            answer.text(),
+            answer.why() == null ? null : answer.why().name(),
+            shown.right() - shown.left(),
+            shown.bottom() - shown.top()));
+    for (ReadAnswer.SureFigure sure : answer.sure()) {
+      int column = sure.square().column() - shown.left();
+      int row = sure.square().row() - shown.top();
+      mapper.addFigure(new ScanFigureRow(page, sum, sure.figure(), column, row));
+    }
   }
 
   private void keepPictures(long page, Sight.Flat flat, Map<Integer, TilePlace> tiles) {

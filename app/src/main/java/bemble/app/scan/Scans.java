@@ -16,34 +16,24 @@ import bemble.app.scan.ScanJson.ScanPageView;
 import bemble.app.scan.ScanJson.ScanState;
 import bemble.app.scan.ScanJson.ScanView;
 import bemble.app.scan.ScanJson.SettledAnswer;
+import bemble.app.scan.ScanJson.WallFigure;
 import bemble.app.scan.ScanJson.WriterView;
-import bemble.app.scan.sight.PictureFile;
-import bemble.app.scan.sight.PictureFile.UnusablePictureException;
 import bemble.app.store.HandoutMapper;
 import bemble.app.store.PupilRow;
 import bemble.app.store.ScanAnswerRow;
+import bemble.app.store.ScanFigureRow;
 import bemble.app.store.ScanMapper;
 import bemble.app.store.ScanPageRow;
 import bemble.app.store.ScanRow;
-import jakarta.annotation.PreDestroy;
-import java.io.IOException;
-import java.io.InputStream;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.time.Clock;
-import java.time.OffsetDateTime;
+import bemble.ink.RowReading.Granted;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
+import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -52,119 +42,29 @@ import org.springframework.transaction.support.TransactionOperations;
 /** Piles of filled sheets: read one page after another, settled, and taken into the grid. */
 @Service
 class Scans {
-  private static final Logger LOG = LoggerFactory.getLogger(Scans.class);
-  private static final int LONGEST_NAME = 200;
-
   private final ScanMapper mapper;
   private final HandoutMapper handouts;
   private final AnswerBook answers;
-  private final ScanReader reader;
+  private final ScanQueue queue;
   private final PictureFolder pictures;
   private final Roll roll;
-  private final Clock clock;
   private final TransactionOperations transactions;
-
-  /** Pages that are still to be read, by pile. */
-  private final Map<Long, Integer> waiting = new ConcurrentHashMap<>();
-
-  /** One page at a time, behind everything that somebody waits for. */
-  private final ExecutorService work =
-      Executors.newSingleThreadExecutor(
-          task -> {
-            Thread thread = new Thread(task, "sheets");
-            thread.setPriority(Thread.MIN_PRIORITY);
-            thread.setDaemon(true);
-            return thread;
-          });
 
   Scans(
       ScanMapper mapper,
       HandoutMapper handouts,
       AnswerBook answers,
-      ScanReader reader,
+      ScanQueue queue,
       PictureFolder pictures,
       Roll roll,
-      Clock clock,
       TransactionOperations transactions) {
     this.mapper = mapper;
     this.handouts = handouts;
     this.answers = answers;
-    this.reader = reader;
+    this.queue = queue;
     this.pictures = pictures;
     this.roll = roll;
-    this.clock = clock;
     this.transactions = transactions;
-  }
-
-  /**
-   * Begins to read a file; it joins the pile of its handout that is not taken yet.
-   *
-   * @return the number of the pile
-   */
-  long begin(long handout, String name, InputStream bytes) {
-    handouts.find(handout).orElseThrow(() -> new MissingException("handout"));
-    Path path = pictures.received(bytes);
-    try {
-      PictureFile file = PictureFile.open(path);
-      long scan = pile(handout, file.pages());
-      String called = name.substring(0, Math.min(name.length(), LONGEST_NAME));
-      work.execute(() -> read(scan, handout, called, file, path));
-      return scan;
-    } catch (UnusablePictureException e) {
-      delete(path);
-      throw refused(e.fault());
-    }
-  }
-
-  private static RefusedException refused(PictureFile.Fault fault) {
-    return switch (fault) {
-      case NO_PICTURE -> RefusedException.of("scan-no-picture");
-      case HEIC -> RefusedException.of("scan-heic");
-      case PASSWORD -> RefusedException.of("scan-password");
-      case DAMAGED -> RefusedException.of("scan-damaged");
-      case TOO_LARGE -> RefusedException.of("scan-too-large");
-    };
-  }
-
-  private synchronized long pile(long handout, int pages) {
-    long scan =
-        transactions.execute(
-            status -> {
-              long id =
-                  mapper.of(handout).stream()
-                      .findFirst()
-                      .map(ScanRow::id)
-                      .orElseGet(() -> mapper.insert(handout, OffsetDateTime.now(clock)));
-              mapper.expect(id, pages);
-              return id;
-            });
-    waiting.merge(scan, pages, Integer::sum);
-    return scan;
-  }
-
-  private void read(long scan, long handout, String name, PictureFile file, Path path) {
-    int left = file.pages();
-    try (file) {
-      for (int page = 1; page <= file.pages() && mapper.find(scan).isPresent(); page++) {
-        reader.read(new ScanReader.Page(scan, handout, name, page), file);
-        waiting.merge(scan, -1, Integer::sum);
-        left--;
-      }
-    } catch (IOException | RuntimeException e) {
-      LOG.error("The sheets of a file could not be read to the end", e);
-    } finally {
-      waiting.merge(scan, -left, Integer::sum);
-      waiting.remove(scan, 0);
-      delete(path);
-    }
-  }
-
-  private static void delete(Path path) {
-    try {
-      Files.deleteIfExists(path);
-    } catch (IOException e) {
-      LOG.warn("A file with sheets could not be deleted", e);
-    }
   }
 
   /** The piles of a handout that are not taken yet. */
@@ -186,22 +86,32 @@ class Scans {
     List<ScanPageView> pages = new ArrayList<>();
     for (ScanPageRow page : mapper.pages(scan.id())) {
       List<ScanAnswerView> of =
-          found.getOrDefault(page.id(), List.of()).stream()
-              .map(answer -> new ScanAnswerView(answer.number(), answer.given()))
-              .toList();
+          found.getOrDefault(page.id(), List.of()).stream().map(Scans::view).toList();
       String problem =
           page.problem() == null ? null : ScanProblem.valueOf(page.problem()).sentence();
       pages.add(
           new ScanPageView(page.id(), page.file(), page.number(), problem, page.pupilId(), of));
     }
     ScanState state = ScanState.READ;
-    if (waiting.getOrDefault(scan.id(), 0) > 0) {
+    if (queue.isReading(scan.id())) {
       state = ScanState.READING;
     } else if (pages.size() < scan.expected()) {
       state = ScanState.STOPPED;
     }
     return new ScanView(
-        scan.id(), scan.handoutId(), state, scan.expected(), pages, writers(scan.handoutId()));
+        scan.id(),
+        scan.handoutId(),
+        state,
+        scan.expected(),
+        pages,
+        writers(scan.handoutId()),
+        scan.lookedThrough().chars().map(figure -> figure - '0').boxed().toList());
+  }
+
+  private static ScanAnswerView view(ScanAnswerRow answer) {
+    String why = answer.doubt() == null ? null : AskedWhy.valueOf(answer.doubt()).words();
+    return new ScanAnswerView(
+        answer.number(), answer.given(), Granted.valueOf(answer.state()), answer.readAs(), why);
   }
 
   private List<WriterView> writers(long handout) {
@@ -246,9 +156,45 @@ class Scans {
     transactions.executeWithoutResult(
         status -> {
           for (SettledAnswer answer : settled) {
-            mapper.settle(new ScanAnswerRow(answer.page(), answer.sum(), answer.text()));
+            mapper.settle(answer.page(), answer.sum(), answer.text());
           }
         });
+    return open(id);
+  }
+
+  /** All figures of a pile that were taken for sure and read alike. */
+  List<WallFigure> wall(long id, int figure) {
+    find(id);
+    Map<Long, Map<Integer, ScanAnswerRow>> answers =
+        mapper.answers(id).stream()
+            .collect(
+                Collectors.groupingBy(
+                    ScanAnswerRow::pageId,
+                    Collectors.toMap(ScanAnswerRow::number, Function.identity())));
+    return mapper.figures(id, figure).stream()
+        .map(row -> wall(row, answers.get(row.pageId()).get(row.number())))
+        .toList();
+  }
+
+  private static WallFigure wall(ScanFigureRow row, ScanAnswerRow answer) {
+    double around = 2 * CutOuts.AROUND;
+    return new WallFigure(
+        row.pageId(),
+        row.number(),
+        answer.given() == null,
+        row.atColumn() + CutOuts.AROUND,
+        row.atRow() + CutOuts.AROUND,
+        answer.across() + around,
+        answer.down() + around);
+  }
+
+  /** Notes that somebody has looked at all of a figure side by side. */
+  ScanView lookThrough(long id, int figure) {
+    ScanRow scan = find(id);
+    String before = scan.lookedThrough();
+    if (!before.contains(String.valueOf(figure))) {
+      mapper.lookThrough(id, before + figure);
+    }
     return open(id);
   }
 
@@ -345,10 +291,5 @@ class Scans {
   void sweepAtStart() {
     pictures.forgetReceived();
     sweep();
-  }
-
-  @PreDestroy
-  void stop() {
-    work.shutdownNow();
   }
 }

@@ -162,8 +162,8 @@ class StandIn {
       hand.write(
           pen,
           figures.charAt(figures.length() - 1 - i),
-          CORNER + tile.left() + (square.column() - tile.firstColumn()) * tile.side(),
-          CORNER + tile.top() + (square.row() - tile.firstRow()) * tile.side(),
+          CORNER + tile.leftOf(square.column()),
+          CORNER + tile.topOf(square.row()),
           tile.side());
     }
   }

@@ -7,5 +7,18 @@ import org.jspecify.annotations.Nullable;
  *
  * @param number of the sum in its handout, from 0
  * @param given what was settled; null while it is still to be settled
+ * @param state what its ink was read as: RIGHT, WRONG, BLANK or ASK
+ * @param readAs as it is typed, as far as it could be read
+ * @param doubt why somebody is asked, by its name
+ * @param across how many squares its cut-out shows
+ * @param down the same downwards
  */
-public record ScanAnswerRow(long pageId, int number, @Nullable String given) {}
+public record ScanAnswerRow(
+    long pageId,
+    int number,
+    @Nullable String given,
+    String state,
+    @Nullable String readAs,
+    @Nullable String doubt,
+    int across,
+    int down) {}

@@ -10,6 +10,7 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
 
 /** Piles of filled sheets, until their answers are taken into the grid. */
 @Mapper
@@ -21,10 +22,12 @@ public interface ScanMapper {
       """)
   long insert(@Param("handout") long handout, @Param("at") OffsetDateTime at);
 
-  @Select("select id, handout_id, expected from scan where id = #{id}")
+  @Select("select id, handout_id, expected, looked_through from scan where id = #{id}")
   Optional<ScanRow> find(long id);
 
-  @Select("select id, handout_id, expected from scan where handout_id = #{handout} order by id")
+  @Select(
+      "select id, handout_id, expected, looked_through from scan where handout_id = #{handout}"
+          + " order by id")
   List<ScanRow> of(long handout);
 
   @Update("update scan set expected = expected + #{pages} where id = #{id}")
@@ -54,22 +57,48 @@ public interface ScanMapper {
   @Delete("delete from scan_page where id = #{page} and scan_id = #{scan}")
   int removePage(@Param("scan") long scan, @Param("page") long page);
 
-  @Insert("insert into scan_answer (page_id, number) values (#{page}, #{number})")
-  int addAnswer(@Param("page") long page, @Param("number") int number);
+  @Insert(
+      """
+      insert into scan_answer (page_id, number, given, state, read_as, doubt, across, down)
+      values (#{pageId}, #{number}, #{given}, #{state}, #{readAs}, #{doubt}, #{across}, #{down})
+      """)
+  int addAnswer(ScanAnswerRow answer);
+
+  @Insert(
+      """
+      insert into scan_figure (page_id, number, figure, at_column, at_row)
+      values (#{pageId}, #{number}, #{figure}, #{atColumn}, #{atRow})
+      """)
+  int addFigure(ScanFigureRow figure);
 
   @Select(
       """
-      select page_id, number, given from scan_answer
+      select page_id, number, given, state, read_as, doubt, across, down from scan_answer
       where page_id in (select id from scan_page where scan_id = #{scan})
       order by page_id, number
       """)
   List<ScanAnswerRow> answers(long scan);
 
+  /** All of one figure, page by page. */
+  @Select(
+      """
+      select page_id, number, figure, at_column, at_row from scan_figure
+      where figure = #{figure} and page_id in (select id from scan_page where scan_id = #{scan})
+      order by page_id, number, at_row, at_column
+      """)
+  List<ScanFigureRow> figures(@Param("scan") long scan, @Param("figure") int figure);
+
+  @Update("update scan set looked_through = #{figures} where id = #{scan}")
+  int lookThrough(@Param("scan") long scan, @Param("figures") String figures);
+
   @Update(
       """
-      update scan_answer set given = #{given} where page_id = #{pageId} and number = #{number}
+      update scan_answer set given = #{given} where page_id = #{page} and number = #{number}
       """)
-  int settle(ScanAnswerRow answer);
+  int settle(
+      @Param("page") long page,
+      @Param("number") int number,
+      @Param("given") @Nullable String given);
 
   @Delete("delete from scan_answer where page_id = #{page} and number = #{number}")
   int removeAnswer(@Param("page") long page, @Param("number") int number);

@@ -25,8 +25,12 @@ final class DeskHand implements AutoCloseable {
   private final BrowserContext context;
 
   DeskHand(String address) {
+    this(address, Chromium.BROWSER);
+  }
+
+  DeskHand(String address, Browser browser) {
     context =
-        Chromium.BROWSER.newContext(
+        browser.newContext(
             new Browser.NewContextOptions()
                 .setBaseURL(address)
                 .setTimezoneId(TimeZone.getDefault().getID()));

@@ -38,6 +38,11 @@ abstract class Journey {
     return new DeskHand(app.address());
   }
 
+  /** Another browser, whose camera shows a film. */
+  static DeskHand filmed(Path film) {
+    return new DeskHand(app.address(), Chromium.withCamera(film));
+  }
+
   /** Speaks to the same app. */
   static Talk talk() {
     return new Talk(app.address());

@@ -89,6 +89,72 @@ class ScanTest extends Conversation {
     return talk.put("/api/scans/" + scan.get("id") + "/settled", List.of(settled));
   }
 
+  /** Takes back all that was read, as somebody does who wants to type it. */
+  private static void forget(JsonNode scan) {
+    for (JsonNode page : scan.get("pages")) {
+      for (JsonNode answer : page.get("answers")) {
+        settle(scan, page, answer.get("sum").asInt(), null);
+      }
+    }
+  }
+
+  /** What the simulated pupils of a pile have written, by pupil and sum. */
+  private static Map<String, String> written(JsonNode handout) {
+    Map<String, String> written = new HashMap<>();
+    String simulated = "/api/handouts/" + handout.get("id") + "/simulated";
+    for (JsonNode cell : talk.post(simulated, Map.of("seed", 5, "most", 2)).json().get("kept")) {
+      written.put(cell.get("pupil") + " " + cell.get("number"), cell.get("given").asText());
+    }
+    return written;
+  }
+
+  /** What is read is what was written; whatever is not is asked. */
+  @Test
+  void inkIsReadOrAsked() {
+    JsonNode handout = handout("62 − 35", "48 + 27", "937 ÷ 8", "67 × 38", "503 − 87", "84 ÷ 4");
+    JsonNode scan = read(handout, pile(handout));
+    Map<String, String> written = written(handout);
+    int read = 0;
+    for (JsonNode page : scan.get("pages")) {
+      for (JsonNode answer : page.get("answers")) {
+        boolean isAsked = answer.get("state").asText().equals("ASK");
+        assertEquals(isAsked, answer.has("why"), answer::toString);
+        assertEquals(isAsked, !answer.has("text"), answer::toString);
+        if (!isAsked) {
+          String truth = written.get(page.get("pupil") + " " + answer.get("sum"));
+          assertEquals(truth, answer.get("text").asText(), answer::toString);
+          read++;
+        }
+      }
+    }
+    assertTrue(read > 6, () -> "hardly anything was read: " + scan);
+  }
+
+  /** What was read as one figure is seen side by side, and that is noted. */
+  @Test
+  void figuresAreLookedThrough() {
+    JsonNode handout = handout("62 − 35", "48 + 27", "937 ÷ 8");
+    JsonNode scan = read(handout, pile(handout));
+    String wall = "/api/scans/" + scan.get("id") + "/wall/";
+    int seen = 0;
+    for (int figure = 0; figure < 10; figure++) {
+      for (JsonNode each : talk.get(wall + figure).json()) {
+        seen++;
+        JsonNode page = null;
+        for (JsonNode one : scan.get("pages")) {
+          page = one.get("id").equals(each.get("page")) ? one : page;
+        }
+        String text = page.get("answers").get(each.get("sum").asInt()).get("text").asText();
+        assertTrue(text.contains(String.valueOf(figure)), text);
+        assertTrue(each.get("left").asDouble() + 1 < each.get("across").asDouble());
+      }
+    }
+    assertTrue(seen > 4, "hardly anything was read");
+    assertEquals(7, talk.put(wall + 7, null).json().get("lookedThrough").get(0).asInt());
+    assertEquals(1, talk.put(wall + 7, null).json().get("lookedThrough").size());
+    assertEquals(422, talk.put(wall + 12, null).status());
+  }
+
   @Test
   void aPileIsSettledAndTakenIntoTheGrid() throws IOException {
     JsonNode handout = handout();
@@ -103,6 +169,7 @@ class ScanTest extends Conversation {
         assertTrue(image.getWidth() > 200 && image.getHeight() > 60, picture);
       }
     }
+    forget(scan);
     JsonNode first = scan.get("pages").get(0);
     assertEquals(422, settle(scan, first, 0, "twelve").status());
     assertEquals(422, settle(scan, first, 7, "12").status());
@@ -132,6 +199,7 @@ class ScanTest extends Conversation {
   void whatTheGridHasStaysUntilSomebodyDecides() {
     JsonNode handout = handout();
     JsonNode scan = read(handout, pile(handout));
+    forget(scan);
     JsonNode page = scan.get("pages").get(0);
     Map<String, Object> cell = Map.of("pupil", page.get("pupil"), "number", 1, "given", "75");
     talk.put("/api/handouts/" + handout.get("id") + "/answers", Map.of("cells", List.of(cell)));

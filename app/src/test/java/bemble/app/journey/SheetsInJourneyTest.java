@@ -3,8 +3,10 @@ package bemble.app.journey;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -31,6 +33,20 @@ class SheetsInJourneyTest extends HandedOut {
     assertThat(hand.page.getByText("2 pages looked at")).isVisible();
   }
 
+  /** Takes back all that was read. */
+  private static void forget() {
+    String handout = hand.page.url().replaceAll(".*/marking/|/sheets", "");
+    JsonNode scan = talk().get("/api/scans?handout=" + handout).json().get(0);
+    for (JsonNode page : scan.get("pages")) {
+      for (JsonNode answer : page.get("answers")) {
+        Object open = Map.of("page", page.get("id"), "sum", answer.get("sum"));
+        String settled = "/api/scans/" + scan.get("id") + "/settled";
+        assertEquals(200, talk().put(settled, List.of(open)).status());
+      }
+    }
+    hand.page.reload();
+  }
+
   private static void bring(FilePayload file) {
     hand.page.getByLabel("Pictures of filled sheets").setInputFiles(file);
   }
@@ -38,6 +54,7 @@ class SheetsInJourneyTest extends HandedOut {
   @Test
   void aPileIsTypedFromAndTaken() {
     bringPile();
+    forget();
     assertThat(hand.page.getByText("0 of 6 settled")).isVisible();
     assertThat(field()).isFocused();
     hand.page.keyboard().type("+374");
@@ -75,5 +92,29 @@ class SheetsInJourneyTest extends HandedOut {
     hand.button("Whole sheet").click();
     assertThat(hand.page.getByAltText("The sheet as it came back")).isVisible();
     assertEquals(List.of(), hand.barriers());
+  }
+
+  /** What is read is settled; an odd figure is pressed among those like it, and asked then. */
+  @Test
+  void anOddFigureIsFoundOnTheWallAndAsked() {
+    bringPile();
+    assertThat(hand.page.getByText(Pattern.compile("Read: \\d+ right"))).isVisible();
+    hand.button("Look through the figures").click();
+    Locator figures = hand.page.getByLabel(Pattern.compile("^\\d in sum \\d+$"));
+    Locator seen = hand.button("All of them seen");
+    for (int figure = 0; figure < 9 && figures.count() == 0; figure++) {
+      String title = hand.page.getByRole(AriaRole.HEADING).last().textContent();
+      seen.click();
+      assertThat(hand.page.getByText(title)).hasCount(0);
+    }
+    assertThat(figures.first()).isVisible();
+    assertEquals(List.of(), hand.barriers());
+    figures.first().click();
+    assertThat(figures.first()).hasAttribute("aria-pressed", "true");
+    hand.button("Close").click();
+    String before = hand.page.getByText(Pattern.compile("of 6 settled")).textContent();
+    assertThat(hand.page.getByText(Pattern.compile("^Read as"))).isVisible();
+    field().press("Enter");
+    assertThat(hand.page.getByText(before)).hasCount(0);
   }
 }

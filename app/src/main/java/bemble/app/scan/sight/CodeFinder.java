@@ -31,6 +31,11 @@ final class CodeFinder {
 
   private CodeFinder() {}
 
+  /** Those that are seen at a glance, as a camera's every frame is looked at. */
+  static List<FoundCode> atAGlance(GreyPicture picture) {
+    return in(picture, 1, 0, 0);
+  }
+
   /** All codes; none where the picture shows none that can be read. */
   static List<FoundCode> in(GreyPicture picture) {
     int longer = Math.max(picture.width(), picture.height());

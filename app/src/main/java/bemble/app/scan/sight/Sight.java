@@ -2,8 +2,11 @@ package bemble.app.scan.sight;
 
 import bemble.app.export.ExerciseSheets;
 import bemble.app.export.SheetTable;
+import bemble.app.export.SheetTable.ReadSquare;
+import bemble.app.export.SheetTable.TilePlace;
 import bemble.app.scan.sight.SheetFinder.Found;
 import bemble.app.scan.sight.SheetMap.Shift;
+import bemble.ink.Window;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -44,7 +47,27 @@ public final class Sight {
    * A sheet, laid flat. A point so many millimetres from its first mark is {@link #EDGE} more from
    * the edges of the picture, of which {@link #DOTS} dots take a millimetre.
    */
-  public record Flat(String code, SheetTable table, GreyPicture picture) implements Seen {}
+  public record Flat(String code, SheetTable table, GreyPicture picture) implements Seen {
+    /** The ink of a square and about it. */
+    public Window window(TilePlace tile, ReadSquare square) {
+      Dot corner = Template.corner(tile, square);
+      double step = tile.side() / Window.SQUARE;
+      byte[] dark = new byte[Window.SIDE * Window.SIDE];
+      for (int row = 0; row < Window.SIDE; row++) {
+        double y = dots(corner.y() + (row - Window.MARGIN + 0.5) * step);
+        for (int column = 0; column < Window.SIDE; column++) {
+          double x = dots(corner.x() + (column - Window.MARGIN + 0.5) * step);
+          double tone = Math.max(0, WHITE - picture.between(x, y));
+          dark[row * Window.SIDE + column] = (byte) Math.round(tone * 255 / WHITE);
+        }
+      }
+      return new Window(dark);
+    }
+
+    private static double dots(double millimetres) {
+      return (millimetres + EDGE) * DOTS;
+    }
+  }
 
   /**
    * Finds the sheet in a picture.
@@ -62,6 +85,36 @@ public final class Sight {
       }
     }
     return new NoSheet(codes.stream().map(FoundCode::text).findFirst());
+  }
+
+  /**
+   * A sheet that is held before a camera.
+   *
+   * @param code what its code says
+   * @param whole whether enough of it is seen to be read
+   * @param x where the code lies, as a share of the picture's width
+   * @param y the same of its height
+   */
+  public record Glimpse(String code, boolean whole, double x, double y) {}
+
+  /** What is seen at a glance; much sooner than a sheet is laid flat. */
+  public static Optional<Glimpse> glimpse(
+      GreyPicture picture, Function<String, Optional<SheetTable>> tables) {
+    List<FoundCode> codes = CodeFinder.atAGlance(picture);
+    return codes.stream()
+        .findFirst()
+        .map(
+            code -> {
+              boolean whole =
+                  tables
+                      .apply(code.text())
+                      .map(table -> ExerciseSheets.landmarks(table, code.text()))
+                      .flatMap(landmarks -> new SheetFinder(picture).find(codes, landmarks))
+                      .filter(Found::isEnough)
+                      .isPresent();
+              double x = code.corner().x() / picture.width();
+              return new Glimpse(code.text(), whole, x, code.corner().y() / picture.height());
+            });
   }
 
   /** What the first code of a picture says. */

@@ -80,9 +80,7 @@ final class Template {
 
   /** The upper left corner of a square, in millimetres of the sheet. */
   static Dot corner(TilePlace tile, ReadSquare square) {
-    return new Dot(
-        tile.left() + (square.column() - tile.firstColumn()) * tile.side(),
-        tile.top() + (square.row() - tile.firstRow()) * tile.side());
+    return new Dot(tile.leftOf(square.column()), tile.topOf(square.row()));
   }
 
   /** A part of a sheet in which lines are to be met. */

@@ -1,0 +1,45 @@
+package bemble.app.marking;
+
+import bemble.notation.Notation;
+import bemble.procedure.Answer;
+import bemble.style.Choice;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.IntStream;
+import org.springframework.stereotype.Service;
+
+/** What is due on the sheets of a handout, and how it is typed in its grid. */
+@Service
+public class SheetAnswers {
+  private final Handouts handouts;
+
+  SheetAnswers(Handouts handouts) {
+    this.handouts = handouts;
+  }
+
+  /**
+   * What is due for a sum.
+   *
+   * @param slipped the wrong answers that slips give
+   */
+  public record DueAnswer(Answer right, Set<Answer> slipped) {}
+
+  /**
+   * What is due for all sums of a handout.
+   *
+   * @param remainder what is typed between a quotient and what is left over
+   * @param point what is typed before the tenths
+   */
+  public record DueAnswers(List<DueAnswer> sums, String remainder, char point) {}
+
+  /** What is due, in the style that the class has now. */
+  public DueAnswers of(long handout) {
+    Marker marker = handouts.marker(handouts.find(handout));
+    return new DueAnswers(
+        IntStream.range(0, marker.items().size())
+            .mapToObj(sum -> new DueAnswer(marker.right(sum), marker.slipped(sum)))
+            .toList(),
+        Notation.of(marker.style()).text("remainder.letter"),
+        marker.style().has(Choice.DecimalMark.COMMA) ? ',' : '.');
+  }
+}

@@ -1,0 +1,37 @@
+package bemble.app.scan;
+
+import bemble.app.words.Sentences;
+import bemble.ink.Doubt;
+
+/** Why somebody is asked what stands on a sheet. */
+enum AskedWhy {
+  UNSURE,
+  MOVED,
+  FAINT,
+  UNPLAIN,
+  SPOILT,
+  /** Its writer has written another answer below. */
+  NEW_ANSWER,
+  /** It has figures after a point, which has no square. */
+  POINT,
+  /** Its squares do not stand side by side. */
+  APART;
+
+  /** In words that stand beside what was written. */
+  String words() {
+    return switch (this) {
+      case UNSURE -> Sentences.of("asked.unsure");
+      case MOVED -> Sentences.of("asked.moved");
+      case FAINT -> Sentences.of("asked.faint");
+      case UNPLAIN -> Sentences.of("asked.unplain");
+      case SPOILT -> Sentences.of("asked.spoilt");
+      case NEW_ANSWER -> Sentences.of("asked.new-answer");
+      case POINT -> Sentences.of("asked.point");
+      case APART -> Sentences.of("asked.apart");
+    };
+  }
+
+  static AskedWhy of(Doubt doubt) {
+    return doubt == Doubt.NONE ? UNSURE : valueOf(doubt.name());
+  }
+}

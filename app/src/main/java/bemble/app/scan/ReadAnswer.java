@@ -1,0 +1,23 @@
+package bemble.app.scan;
+
+import bemble.app.export.SheetTable.ReadSquare;
+import bemble.ink.RowReading.Granted;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * An answer as its ink was read.
+ *
+ * @param text as it is typed in the grid; for one that is asked, what is likeliest, if anything
+ * @param why it is asked
+ * @param sure the figures that were taken for sure, where it is not asked
+ */
+record ReadAnswer(
+    Granted granted, @Nullable String text, @Nullable AskedWhy why, List<SureFigure> sure) {
+  /** A figure and its square. */
+  record SureFigure(int figure, ReadSquare square) {}
+
+  static ReadAnswer asked(@Nullable String text, AskedWhy why) {
+    return new ReadAnswer(Granted.ASK, text, why, List.of());
+  }
+}

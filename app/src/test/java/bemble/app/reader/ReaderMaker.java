@@ -1,0 +1,97 @@
+package bemble.app.reader;
+
+import bemble.ink.FigureNet;
+import bemble.ink.Ink;
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+/**
+ * Trains the nets of the reader. Run by {@code ./bemble reader}, which takes hours; the same seeds
+ * give the same weights.
+ */
+class ReaderMaker {
+  /** The first so many of the set are learnt from; those after them set thresholds. */
+  static final int LEARNT = 50_000;
+
+  private static final Path NETS = Path.of("../core/src/main/resources/bemble/ink");
+  private static final int STEPS = 80_000;
+  private static final int BATCH = 32;
+
+  /** Of each batch so many are new; the others are drawn from those that were made before. */
+  private static final int NEW = 8;
+
+  private static final int KEPT = 120_000;
+  private static final double RATE = 0.002;
+  private static final int TOLD = 5_000;
+
+  @Test
+  void trains() throws IOException {
+    Path figures = Path.of(System.getProperty("figures"));
+    for (int net = 1; net <= 2; net++) {
+      train(figures, net, STEPS, NETS.resolve("figures-" + net + ".net"));
+    }
+  }
+
+  static void train(Path figures, long seed, int steps, Path to) throws IOException {
+    Squares squares = new Squares(new FigureSet(figures, "train", 0, LEARNT), seed);
+    Random random = new Random(seed);
+    FigureNet net = new FigureNet(Trainer.fresh(random));
+    Trainer trainer = new Trainer(net);
+    byte[][] pictures = new byte[KEPT][];
+    byte[] labels = new byte[KEPT];
+    int made = 0;
+    float[] picture = new float[Ink.SEEN * Ink.SEEN];
+    double loss = 0;
+    for (int step = 1; step <= steps; step++) {
+      for (int i = 0; i < NEW; made++) {
+        Squares.Labelled next = squares.next();
+        Optional<float[]> seen = Ink.of(next.window().withoutLines()).figure();
+        if (seen.isPresent()) {
+          pictures[made % KEPT] = packed(seen.get());
+          labels[made % KEPT] = (byte) next.label();
+          i++;
+        } else {
+          made--;
+        }
+      }
+      for (int i = 0; i < BATCH; i++) {
+        int any = i < NEW ? (made - 1 - i) % KEPT : random.nextInt(Math.min(made, KEPT));
+        unpack(pictures[any], picture);
+        loss += trainer.learn(picture, labels[any]);
+      }
+      double share = step / (double) steps;
+      trainer.step(RATE * Math.min(1, step / 500.0) * (0.5 + 0.5 * Math.cos(Math.PI * share)));
+      if (step % TOLD == 0) {
+        System.out.printf("net %d, step %d: %.4f%n", seed, step, loss / TOLD / BATCH);
+        loss = 0;
+        store(net, to);
+      }
+    }
+    store(net, to);
+  }
+
+  private static byte[] packed(float[] picture) {
+    byte[] packed = new byte[picture.length];
+    for (int i = 0; i < packed.length; i++) {
+      packed[i] = (byte) Math.round(picture[i] * 255);
+    }
+    return packed;
+  }
+
+  private static void unpack(byte[] packed, float[] picture) {
+    for (int i = 0; i < packed.length; i++) {
+      picture[i] = (packed[i] & 0xFF) / 255f;
+    }
+  }
+
+  private static void store(FigureNet net, Path to) throws IOException {
+    ByteBuffer bytes = ByteBuffer.allocate(FigureNet.WEIGHTS * Float.BYTES);
+    bytes.asFloatBuffer().put(net.weights());
+    Files.write(to, bytes.array());
+  }
+}

@@ -1,0 +1,102 @@
+package bemble.app.reader;
+
+import bemble.ink.Expectation;
+import bemble.ink.FigureReader;
+import bemble.ink.Granting;
+import bemble.ink.Likelihoods;
+import bemble.ink.RowReading;
+import bemble.ink.RowReading.Granted;
+import bemble.ink.Window;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+
+/** How answers are read whose figures stand in single squares: right, wrong and spoilt ones. */
+final class SquareExam {
+  private static final int FIGURES = 10;
+
+  private final FigureReader reader;
+  private final Granting granting;
+  private final Squares squares;
+  private final Random random;
+
+  SquareExam(FigureReader reader, Granting granting, Squares squares, long seed) {
+    this.reader = reader;
+    this.granting = granting;
+    this.squares = squares;
+    this.random = new Random(seed);
+  }
+
+  /** What an answer was written for. */
+  enum Kind {
+    RIGHT,
+    ONE_FIGURE_WRONG,
+    SPOILT
+  }
+
+  /** How many answers of a kind were said to be what, and how many values of wrong ones are. */
+  record Tally(Kind kind, int answers, int right, int wrong, int misread, int asked) {}
+
+  /** How many single figures were read right, and how many were granted. */
+  String figures(int count) {
+    int right = 0;
+    int granted = 0;
+    int grantedWrong = 0;
+    for (int i = 0; i < count; i++) {
+      int figure = i % FIGURES;
+      Likelihoods seen = reader.read(squares.clean(figure));
+      RowReading row =
+          granting.grant(List.of(seen), List.of(new Expectation(Optional.of(figure), Set.of())));
+      right += seen.best() == figure ? 1 : 0;
+      granted += row.sure().get(0) ? 1 : 0;
+      grantedWrong += row.sure().get(0) && seen.best() != figure ? 1 : 0;
+    }
+    return String.format(
+        "| figures | %,d | %,d | %,d | %,d |", count, right, granted, grantedWrong);
+  }
+
+  /** Reads answers of a kind, of two to five figures. */
+  Tally answers(Kind kind, int count) {
+    int[] said = new int[Granted.values().length];
+    int misread = 0;
+    for (int i = 0; i < count; i++) {
+      int length = 2 + random.nextInt(4);
+      StringBuilder due = new StringBuilder();
+      for (int place = 0; place < length; place++) {
+        due.append(place == 0 ? 1 + random.nextInt(9) : random.nextInt(FIGURES));
+      }
+      int odd = random.nextInt(length);
+      StringBuilder written = new StringBuilder(due);
+      if (kind == Kind.ONE_FIGURE_WRONG) {
+        int figure = due.charAt(odd) - '0';
+        int other = (figure + 1 + random.nextInt(9)) % FIGURES;
+        written.setCharAt(odd, (char) ('0' + (odd == 0 && other == 0 ? 9 - figure % 9 : other)));
+      }
+      RowReading read = read(due, written, kind == Kind.SPOILT ? odd : -1);
+      boolean same = written.toString().contentEquals(due);
+      if (kind != Kind.ONE_FIGURE_WRONG || !same) {
+        said[read.granted().ordinal()]++;
+        misread += read.granted() == Granted.WRONG && !read.number().contentEquals(written) ? 1 : 0;
+      }
+    }
+    int right = said[Granted.RIGHT.ordinal()];
+    int wrong = said[Granted.WRONG.ordinal()];
+    int asked = said[Granted.ASK.ordinal()] + said[Granted.BLANK.ordinal()];
+    return new Tally(kind, right + wrong + asked, right, wrong, misread, asked);
+  }
+
+  private RowReading read(CharSequence due, CharSequence written, int spoilt) {
+    List<Likelihoods> seen = new ArrayList<>();
+    List<Expectation> expected = new ArrayList<>();
+    seen.add(reader.read(new Window(new byte[Window.SIDE * Window.SIDE])));
+    expected.add(new Expectation(Optional.empty(), Set.of()));
+    for (int i = 0; i < written.length(); i++) {
+      int figure = written.charAt(i) - '0';
+      seen.add(reader.read(i == spoilt ? squares.spoilt(figure) : squares.clean(figure)));
+      expected.add(new Expectation(Optional.of(due.charAt(i) - '0'), Set.of()));
+    }
+    return granting.grant(seen, expected);
+  }
+}

@@ -1,0 +1,16 @@
+package bemble.ink;
+
+/** Why somebody has to look at what is written, the gravest last. */
+public enum Doubt {
+  NONE,
+  /** The likeliest reading is not far enough ahead of another. */
+  UNSURE,
+  /** The right figures, but not where they were asked for, or with a gap or a nought more. */
+  MOVED,
+  /** So pale that it may be a trace of something rubbed out. */
+  FAINT,
+  /** In more pieces than a figure has, smaller than one, or running out of its square. */
+  UNPLAIN,
+  /** Crossed out, written over, or no figure. */
+  SPOILT
+}

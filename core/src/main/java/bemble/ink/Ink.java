@@ -1,0 +1,252 @@
+package bemble.ink;
+
+import java.util.ArrayDeque;
+import java.util.Arrays;
+import java.util.Deque;
+import java.util.Optional;
+
+/**
+ * What is written in a square, apart from what is written beside it.
+ *
+ * @param state how plain it is
+ * @param figure as a net sees it, {@link #SEEN} by {@link #SEEN}, from 0 for paper to 1 for ink, of
+ *     one size and with its weight in the middle; empty where nothing is written
+ */
+public record Ink(State state, Optional<float[]> figure) {
+  /** How plain the ink of a square is. */
+  public enum State {
+    BLANK,
+    /** So pale that it may be a trace of something rubbed out. */
+    FAINT,
+    PLAIN,
+    /** In more pieces than a figure has, smaller than one, or with a rest outside the square. */
+    DOUBTFUL
+  }
+
+  /** Dots along a side of what a net sees. */
+  public static final int SEEN = 28;
+
+  /** The longer side of a figure in what a net sees. */
+  private static final double FIGURE = 20;
+
+  /** Less dark than this is paper, whatever the pen. */
+  private static final int PAPER = 26;
+
+  /** Less dark than this may be a trace. */
+  private static final int TRACE = 46;
+
+  /** A dot belongs to a figure if it is so dark, as a share of the darkest. */
+  private static final double PART = 0.42;
+
+  /** A piece with fewer dots is a speck. */
+  private static final int SPECK = 14;
+
+  /** Dots of ink that may be darker than what is called the darkest. */
+  private static final int DARKEST = 20;
+
+  /** What a figure has at the most. */
+  private static final int PIECES = 3;
+
+  /** The longer side of a figure at the least, in dots. */
+  private static final int LEAST = 18;
+
+  /** The share of a piece that may lie outside its square. */
+  private static final double OUTSIDE = 0.3;
+
+  private static final Ink NOTHING = new Ink(State.BLANK, Optional.empty());
+
+  /** The ink of a window whose printed lines are taken off. */
+  public static Ink of(Window window) {
+    int darkest = darkest(window);
+    if (darkest < PAPER) {
+      return NOTHING;
+    }
+    Pieces pieces = new Pieces(window, Math.max(PAPER * 0.7, darkest * PART));
+    if (pieces.count == 0) {
+      return pieces.doubtful ? new Ink(State.DOUBTFUL, Optional.empty()) : NOTHING;
+    }
+    boolean small = pieces.longer() < LEAST;
+    State plain = State.PLAIN;
+    if (pieces.doubtful || small || pieces.count > PIECES) {
+      plain = State.DOUBTFUL;
+    } else if (darkest < TRACE) {
+      plain = State.FAINT;
+    }
+    return new Ink(plain, Optional.of(pieces.seen(darkest)));
+  }
+
+  /** How dark the darkest dots within the square are, apart from a few. */
+  private static int darkest(Window window) {
+    int[] counts = new int[256];
+    int from = Window.MARGIN + 3;
+    int to = Window.MARGIN + Window.SQUARE - 3;
+    for (int y = from; y < to; y++) {
+      for (int x = from; x < to; x++) {
+        counts[window.at(x, y)]++;
+      }
+    }
+    int left = DARKEST;
+    int darkest = 255;
+    while (darkest > 0 && (left -= counts[darkest]) > 0) {
+      darkest--;
+    }
+    return darkest;
+  }
+
+  /** The pieces of ink in a window that belong to its square. */
+  private static final class Pieces {
+    private final Window window;
+    private final boolean[] own = new boolean[Window.SIDE * Window.SIDE];
+    private final boolean[] dark = new boolean[Window.SIDE * Window.SIDE];
+    private int count;
+    private boolean doubtful;
+    private int left = Window.SIDE;
+    private int right = -1;
+    private int top = Window.SIDE;
+    private int bottom = -1;
+
+    Pieces(Window window, double threshold) {
+      this.window = window;
+      for (int at = 0; at < dark.length; at++) {
+        dark[at] = (window.dark()[at] & 0xFF) >= threshold;
+      }
+      for (int at = 0; at < dark.length; at++) {
+        if (dark[at]) {
+          take(piece(at));
+        }
+      }
+    }
+
+    /** The dots of a piece, which are no longer marked as dark. */
+    private int[] piece(int first) {
+      Deque<Integer> open = new ArrayDeque<>();
+      int[] piece = new int[dark.length];
+      int size = 0;
+      open.push(first);
+      dark[first] = false;
+      while (!open.isEmpty()) {
+        int at = open.pop();
+        piece[size++] = at;
+        int x = at % Window.SIDE;
+        int y = at / Window.SIDE;
+        for (int down = Math.max(0, y - 1); down <= Math.min(Window.SIDE - 1, y + 1); down++) {
+          for (int beside = Math.max(0, x - 1);
+              beside <= Math.min(Window.SIDE - 1, x + 1);
+              beside++) {
+            int next = down * Window.SIDE + beside;
+            if (dark[next]) {
+              dark[next] = false;
+              open.push(next);
+            }
+          }
+        }
+      }
+      return Arrays.copyOf(piece, size);
+    }
+
+    /** Decides whose a piece is: that of the square, of a square beside it, or nobody knows. */
+    private void take(int[] piece) {
+      if (piece.length < SPECK) {
+        return;
+      }
+      int inside = 0;
+      double across = 0;
+      double down = 0;
+      boolean cut = false;
+      for (int at : piece) {
+        int x = at % Window.SIDE;
+        int y = at / Window.SIDE;
+        inside += isInside(x) && isInside(y) ? 1 : 0;
+        across += x;
+        down += y;
+        cut |= x == 0 || y == 0 || x == Window.SIDE - 1 || y == Window.SIDE - 1;
+      }
+      boolean mine = isInside(across / piece.length) && isInside(down / piece.length);
+      double outside = 1 - inside / (double) piece.length;
+      if (mine) {
+        doubtful |= cut || outside > OUTSIDE;
+        count++;
+        for (int at : piece) {
+          own[at] = true;
+          left = Math.min(left, at % Window.SIDE);
+          right = Math.max(right, at % Window.SIDE);
+          top = Math.min(top, at / Window.SIDE);
+          bottom = Math.max(bottom, at / Window.SIDE);
+        }
+      } else {
+        boolean beside = isInside(down / piece.length);
+        doubtful |= outside < 1 - OUTSIDE || !beside && !cut;
+      }
+    }
+
+    private static boolean isInside(double at) {
+      return at >= Window.MARGIN && at < Window.MARGIN + Window.SQUARE;
+    }
+
+    int longer() {
+      return Math.max(right - left + 1, bottom - top + 1);
+    }
+
+    /** The figure in one size, each dot the mean of what it covers. */
+    float[] seen(int darkest) {
+      float[] ink = new float[Window.SIDE * Window.SIDE];
+      double all = 0;
+      double across = 0;
+      double down = 0;
+      for (int y = top; y <= bottom; y++) {
+        for (int x = left; x <= right; x++) {
+          int tone = nearOwn(x, y) ? window.at(x, y) : 0;
+          ink[y * Window.SIDE + x] = tone;
+          all += tone;
+          across += (x + 0.5) * tone;
+          down += (y + 0.5) * tone;
+        }
+      }
+      return scaled(ink, across / all, down / all, Math.max(longer() / FIGURE, 0.6), darkest);
+    }
+
+    /** Whether a dot is of the square's ink or at its rim. */
+    private boolean nearOwn(int x, int y) {
+      int at = y * Window.SIDE + x;
+      return own[at]
+          || x > 0 && own[at - 1]
+          || x < Window.SIDE - 1 && own[at + 1]
+          || y > 0 && own[at - Window.SIDE]
+          || y < Window.SIDE - 1 && own[at + Window.SIDE];
+    }
+  }
+
+  private static float[] scaled(
+      float[] ink, double middleX, double middleY, double scale, int darkest) {
+    float[] seen = new float[SEEN * SEEN];
+    int fine = Math.max(1, (int) Math.ceil(scale));
+    for (int y = 0; y < SEEN; y++) {
+      for (int x = 0; x < SEEN; x++) {
+        double sum = 0;
+        for (int row = 0; row < fine; row++) {
+          for (int column = 0; column < fine; column++) {
+            double right = middleX + (x + (column + 0.5) / fine - SEEN / 2.0) * scale;
+            double below = middleY + (y + (row + 0.5) / fine - SEEN / 2.0) * scale;
+            sum += between(ink, right, below);
+          }
+        }
+        double share = sum / (fine * fine) / darkest;
+        seen[y * SEEN + x] = (float) Math.max(0, Math.min(1, (share - 0.15) / 0.7));
+      }
+    }
+    return seen;
+  }
+
+  private static double between(float[] ink, double x, double y) {
+    int left = (int) Math.floor(x - 0.5);
+    int top = (int) Math.floor(y - 0.5);
+    if (left < 0 || top < 0 || left >= Window.SIDE - 1 || top >= Window.SIDE - 1) {
+      return 0;
+    }
+    double right = x - 0.5 - left;
+    double below = y - 0.5 - top;
+    int at = top * Window.SIDE + left;
+    return (ink[at] * (1 - right) + ink[at + 1] * right) * (1 - below)
+        + (ink[at + Window.SIDE] * (1 - right) + ink[at + Window.SIDE + 1] * right) * below;
+  }
+}

@@ -1,0 +1,54 @@
+package bemble.ink;
+
+import java.util.Arrays;
+
+/**
+ * How likely the ink of a square makes each thing that may stand there, as natural logarithms: the
+ * figures 0 to 9, a spoilt square, a blank one. They are made without knowing what was expected.
+ *
+ * @param of one for each, in that order, 0 for certain
+ * @param doubt why nothing may be granted, whatever is likeliest; {@link Doubt#NONE} if something
+ *     may
+ */
+public record Likelihoods(double[] of, Doubt doubt) {
+  /** The place of a spoilt square. */
+  public static final int SPOILT = FigureNet.SPOILT;
+
+  /** The place of a blank square. */
+  public static final int BLANK = 11;
+
+  /** How many things may stand in a square. */
+  static final int ALL = 12;
+
+  /** What is as good as impossible. */
+  static final double NEVER = -30;
+
+  /** Refuses any other number of them. */
+  public Likelihoods {
+    if (of.length != ALL) {
+      throw new IllegalArgumentException("there are " + ALL + " likelihoods");
+    }
+  }
+
+  /** A square without ink. */
+  static Likelihoods blank() {
+    double[] of = new double[ALL];
+    Arrays.fill(of, NEVER);
+    of[BLANK] = 0;
+    return new Likelihoods(of, Doubt.NONE);
+  }
+
+  /** What is likeliest. */
+  public int best() {
+    int best = 0;
+    for (int each = 1; each < ALL; each++) {
+      best = of[each] > of[best] ? each : best;
+    }
+    return best;
+  }
+
+  /** By how much something is likelier than something else. */
+  public double ahead(int thing, int other) {
+    return of[thing] - of[other];
+  }
+}

@@ -1,0 +1,84 @@
+package bemble.ink;
+
+import java.util.Arrays;
+
+/**
+ * A square of a sheet with some of what lies around it: 84 by 84 dots, row by row from the upper
+ * left, of which the square itself is the 60 by 60 in the middle.
+ *
+ * @param dark 0 for paper to 255 for black, unsigned
+ */
+public record Window(byte[] dark) {
+  /** Dots along a side. */
+  public static final int SIDE = 84;
+
+  /** Dots along a side of the square. */
+  public static final int SQUARE = 60;
+
+  /** Dots from the edge of the window to the square. */
+  public static final int MARGIN = (SIDE - SQUARE) / 2;
+
+  /** How far outside and inside its edge a square may have printed lines, in dots. */
+  private static final int OUTSIDE = 4;
+
+  private static final int INSIDE = 6;
+
+  private static final int SIDES = 4;
+
+  /** A printed line may be so much darker than the one opposite, as a factor and by tones. */
+  private static final double DARKER = 1.4;
+
+  private static final int TONES = 8;
+
+  /** Refuses any other number of dots. */
+  public Window {
+    if (dark.length != SIDE * SIDE) {
+      throw new IllegalArgumentException("a window has " + SIDE * SIDE + " dots");
+    }
+  }
+
+  /** How dark a dot is, 0 to 255. */
+  public int at(int x, int y) {
+    return dark[y * SIDE + x] & 0xFF;
+  }
+
+  /**
+   * The window without the printed lines of its square. What half of a line's dots have is taken
+   * for its print, however pale it came out, so that ink that crosses it stays. All sides are
+   * printed alike: a long stroke that runs along one of them is darker than the others are.
+   */
+  public Window withoutLines() {
+    int[] printed = new int[SIDES * (INSIDE + OUTSIDE + 1)];
+    int[] darkest = new int[SIDES];
+    for (int i = 0; i < printed.length; i++) {
+      printed[i] = median(i);
+      darkest[i % SIDES] = Math.max(darkest[i % SIDES], printed[i]);
+    }
+    Arrays.sort(darkest);
+    int most = (int) (darkest[1] * DARKER) + TONES;
+    byte[] ink = dark.clone();
+    for (int i = 0; i < printed.length; i++) {
+      for (int dot = 0; dot < SIDE; dot++) {
+        int at = on(i, dot);
+        ink[at] = (byte) Math.max(0, (ink[at] & 0xFF) - Math.min(printed[i], most));
+      }
+    }
+    return new Window(ink);
+  }
+
+  private int median(int line) {
+    int[] dots = new int[SIDE];
+    for (int dot = 0; dot < SIDE; dot++) {
+      dots[dot] = dark[on(line, dot)] & 0xFF;
+    }
+    Arrays.sort(dots);
+    return dots[SIDE / 2];
+  }
+
+  /** The place of a dot of a line: four lines lie alike, at the left, above, right and below. */
+  private static int on(int line, int dot) {
+    int inside = line / SIDES - OUTSIDE;
+    int place = line % SIDES < 2 ? MARGIN + inside : MARGIN + SQUARE - 1 - inside;
+    return line % 2 == 0 ? dot * SIDE + place : place * SIDE + dot;
+  }
+}

@@ -1,0 +1,8 @@
+/**
+ * Reads figures from the ink in a square. What was expected never enters here: a reading is made of
+ * ink alone, and an expectation can only withhold it.
+ */
+@NullMarked
+package bemble.ink;
+
+import org.jspecify.annotations.NullMarked;

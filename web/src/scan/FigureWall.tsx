@@ -1,0 +1,163 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import ButtonBase from '@mui/material/ButtonBase';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api } from '../api/client';
+import type { Scan, WallFigure } from '../api/types';
+import { useAct } from '../ui/useAct';
+import { useNotice } from '../ui/useNotice';
+import { t } from '../words';
+import { nextFigure } from './settling';
+
+/** So many are seen at a time; the eye finds the odd one among them. */
+const AT_A_TIME = 60;
+
+/** The side of a square, in pixels. */
+const SIDE = 54;
+
+const FIGURES = 10;
+
+/** All that was read as one figure, side by side: an odd one is pressed and asked then. */
+export function FigureWall({
+  scan,
+  onScan,
+  onClose,
+}: {
+  scan: Scan;
+  onScan: (scan: Scan) => void;
+  onClose: () => void;
+}) {
+  const kept = useQueryClient();
+  const notice = useNotice();
+  const [figure, setFigure] = useState(nextFigure(scan.lookedThrough));
+  const [from, setFrom] = useState(0);
+  const key = ['scan-wall', scan.id, figure];
+  const wall = useQuery({ queryKey: key, queryFn: () => api.figureWall(scan.id, figure) });
+  const onError = (trouble: Error) => notice({ text: trouble.message });
+  const ask = useAct({
+    again: true,
+    mutationFn: ({ page, sum, asked }: WallFigure) =>
+      api.settleAnswers(scan.id, [
+        { page, sum, text: asked ? readAs(scan, page, sum) : undefined },
+      ]),
+    onSuccess: async (changed) => {
+      onScan(changed);
+      await kept.invalidateQueries({ queryKey: key });
+    },
+    onError,
+  });
+  const seen = useAct({
+    mutationFn: () => api.lookThrough(scan.id, figure),
+    onSuccess: (changed) => {
+      onScan(changed);
+      if (changed.lookedThrough.length === FIGURES) {
+        onClose();
+      } else {
+        setFigure(nextFigure(changed.lookedThrough));
+        setFrom(0);
+      }
+    },
+    onError,
+  });
+  const all = wall.data ?? [];
+  const shown = all.slice(from, from + AT_A_TIME);
+  const isLast = from + AT_A_TIME >= all.length;
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="wall-title">
+      <DialogTitle id="wall-title">{t('scan.all-read-as', { figure })}</DialogTitle>
+      <DialogContent sx={{ minHeight: 6 * (SIDE + 8) }}>
+        <Box sx={{ pb: 1.5, lineHeight: 1.4 }}>
+          {wall.data && all.length === 0
+            ? t('scan.none-was-read-so')
+            : t('scan.press-what-is-another-figure')}
+        </Box>
+        <Box
+          sx={{
+            display: 'grid',
+            gridTemplateColumns: `repeat(auto-fill, ${SIDE + 4}px)`,
+            gap: '4px',
+          }}
+        >
+          {shown.map((each) => (
+            <Tile
+              key={`${each.page} ${each.sum} ${each.left} ${each.top}`}
+              of={each}
+              figure={figure}
+              picture={`/api/scans/${scan.id}/pages/${each.page}/answers/${each.sum}`}
+              onPress={() => ask.mutate(each)}
+            />
+          ))}
+        </Box>
+      </DialogContent>
+      <DialogActions>
+        <Box role="status" sx={{ flex: 1, pl: 2, color: 'text.secondary' }}>
+          {all.length > 0 &&
+            t('scan.so-many-of', { from: from + 1, to: from + shown.length, all: all.length })}
+        </Box>
+        <Button onClick={onClose}>{t('common.close')}</Button>
+        {isLast ? (
+          <Button
+            variant="contained"
+            disabled={!wall.data || seen.isPending}
+            onClick={() => seen.mutate()}
+          >
+            {t('scan.all-of-them-seen')}
+          </Button>
+        ) : (
+          <Button variant="contained" onClick={() => setFrom(from + AT_A_TIME)}>
+            {t('scan.on-to-the-next')}
+          </Button>
+        )}
+      </DialogActions>
+    </Dialog>
+  );
+}
+
+function readAs({ pages }: Scan, page: number, sum: number): string | undefined {
+  const answers = pages.find(({ id }) => id === page)?.answers;
+  return answers?.find((each) => each.sum === sum)?.read;
+}
+
+/** A square, cut out of its answer; one that is asked has a thick edge and a question mark. */
+function Tile({
+  of: { asked, left, top, across, down, sum },
+  figure,
+  picture,
+  onPress,
+}: {
+  of: WallFigure;
+  figure: number;
+  picture: string;
+  onPress: () => void;
+}) {
+  return (
+    <ButtonBase
+      aria-pressed={asked}
+      aria-label={t('scan.figure-in-sum', { figure, sum: sum + 1 })}
+      onClick={onPress}
+      sx={{
+        width: SIDE,
+        height: SIDE,
+        backgroundImage: `url(${picture})`,
+        backgroundSize: `${across * SIDE}px ${down * SIDE}px`,
+        backgroundPosition: `${-left * SIDE}px ${-top * SIDE}px`,
+        outline: asked ? '4px solid' : '1px solid',
+        outlineColor: asked ? 'text.primary' : 'divider',
+        alignItems: 'start',
+        justifyContent: 'end',
+        fontWeight: 700,
+        fontSize: 20,
+        // The cut-out is paper, also where the screen is dark.
+        color: '#000',
+        '&:focus-visible': { outlineWidth: 4, outlineColor: 'primary.main' },
+      }}
+    >
+      {asked ? '?' : ''}
+    </ButtonBase>
+  );
+}
