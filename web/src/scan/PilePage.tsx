@@ -46,9 +46,18 @@ export function PilePage({
     onSuccess: look,
     onError: (trouble, file) => notice({ text: `${file.name}: ${trouble.message}` }),
   });
+  const madeUp = t('scan.made-up', { title: grid.title });
   const standIn = useAct({
-    mutationFn: async () => save(await api.standIn(handout, {}), `${grid.title}.pdf`),
+    mutationFn: async () => save(await api.standIn(handout, {}), madeUp),
     onSuccess: (name) => notice({ text: t('scan.a-made-up-pile', { name }) }),
+    onError,
+  });
+  const bringStandIn = useAct({
+    mutationFn: async () => {
+      const pile = await api.standIn(handout, { photographed: true });
+      return api.bringSheets(handout, new File([pile], madeUp));
+    },
+    onSuccess: look,
     onError,
   });
   const giveUp = useAct({
@@ -150,13 +159,16 @@ export function PilePage({
       <Box component="h3" sx={{ m: 0, fontSize: 17 }}>
         {t('scan.to-try-it-out')}
       </Box>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1 }}>
+      <Box sx={{ fontSize: 14.5, lineHeight: 1.4, color: 'text.secondary' }}>
+        {t('scan.simulated-pupils-fill-it')}
+      </Box>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         <Button disabled={standIn.isPending} onClick={() => standIn.mutate()}>
           {standIn.isPending ? t('common.making-it') : t('scan.have-a-pile-made')}
         </Button>
-        <Box sx={{ flex: '1 1 200px', fontSize: 14.5, color: 'text.secondary' }}>
-          {t('scan.simulated-pupils-fill-it')}
-        </Box>
+        <Button disabled={bringStandIn.isPending} onClick={() => bringStandIn.mutate()}>
+          {bringStandIn.isPending ? t('common.making-it') : t('scan.make-one-and-bring-it-in')}
+        </Button>
       </Box>
     </Box>
   );

@@ -19,9 +19,12 @@ public record Window(byte[] dark) {
   public static final int MARGIN = (SIDE - SQUARE) / 2;
 
   /** How far outside and inside its edge a square may have printed lines, in dots. */
-  private static final int OUTSIDE = 4;
+  private static final int OUTSIDE = 6;
 
   private static final int INSIDE = 6;
+
+  /** The corners of a box are round: what is printed there lies so far inside the lines. */
+  private static final int ROUND = 3;
 
   private static final int SIDES = 4;
 
@@ -45,7 +48,8 @@ public record Window(byte[] dark) {
   /**
    * The window without the printed lines of its square. What half of a line's dots have is taken
    * for its print, however pale it came out, so that ink that crosses it stays. All sides are
-   * printed alike: a long stroke that runs along one of them is darker than the others are.
+   * printed alike: a long stroke that runs along one of them is darker than the others are. Nothing
+   * is kept of the corners.
    */
   public Window withoutLines() {
     int[] printed = new int[SIDES * (INSIDE + OUTSIDE + 1)];
@@ -55,7 +59,7 @@ public record Window(byte[] dark) {
       darkest[i % SIDES] = Math.max(darkest[i % SIDES], printed[i]);
     }
     Arrays.sort(darkest);
-    int most = (int) (darkest[1] * DARKER) + TONES;
+    int most = (int) (darkest[2] * DARKER) + TONES;
     byte[] ink = dark.clone();
     for (int i = 0; i < printed.length; i++) {
       for (int dot = 0; dot < SIDE; dot++) {
@@ -63,7 +67,20 @@ public record Window(byte[] dark) {
         ink[at] = (byte) Math.max(0, (ink[at] & 0xFF) - Math.min(printed[i], most));
       }
     }
+    for (int y = 0; y < SIDE; y++) {
+      for (int x = 0; x < SIDE; x++) {
+        if (isNearEdge(x) && isNearEdge(y)) {
+          ink[y * SIDE + x] = 0;
+        }
+      }
+    }
     return new Window(ink);
+  }
+
+  private static boolean isNearEdge(int at) {
+    int out = Math.min(Math.abs(at - MARGIN), Math.abs(at - (MARGIN + SQUARE - 1)));
+    boolean inside = at > MARGIN && at < MARGIN + SQUARE - 1;
+    return out <= (inside ? INSIDE + ROUND : OUTSIDE);
   }
 
   private int median(int line) {

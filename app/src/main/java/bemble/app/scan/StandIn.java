@@ -16,6 +16,7 @@ import bemble.app.scan.sight.Sight;
 import bemble.app.scan.standin.Camera;
 import bemble.app.scan.standin.StandInHand;
 import bemble.app.scan.standin.View;
+import bemble.app.scan.standin.WritingHand;
 import bemble.app.sets.SheetBook;
 import bemble.app.sets.SheetCode;
 import java.awt.Graphics2D;
@@ -45,12 +46,12 @@ import org.springframework.stereotype.Service;
 @Service
 class StandIn {
   /** Dots a millimetre of the sheets that are filled in. */
-  private static final double DOTS = 8;
+  static final double DOTS = 8;
 
   private static final double MILLIMETRES_AN_INCH = 25.4;
 
   /** From the edge of the sheet to its first mark, in millimetres. */
-  private static final double CORNER = 9;
+  static final double CORNER = 9;
 
   private static final float QUALITY = 0.75f;
 
@@ -99,7 +100,7 @@ class StandIn {
         Map<Integer, String> own = answers.get(code.copy());
         if (own != null) {
           SheetTable table = book.of(code).orElseThrow();
-          GreyPicture filled = filled(empty, table, own, seed + code.copy());
+          GreyPicture filled = filled(empty, table, own, new StandInHand(seed + code.copy()));
           add(pile, seen(filled, request, random));
         }
       }
@@ -128,14 +129,14 @@ class StandIn {
     }
   }
 
-  private static GreyPicture filled(
-      GreyPicture empty, SheetTable table, Map<Integer, String> answers, long writer) {
+  /** A sheet with answers to its sums, by their numbers from 0. */
+  static GreyPicture filled(
+      GreyPicture empty, SheetTable table, Map<Integer, String> answers, WritingHand hand) {
     BufferedImage image = empty.image();
     Graphics2D pen = image.createGraphics();
     pen.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
     pen.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
     pen.scale(DOTS, DOTS);
-    StandInHand hand = new StandInHand(writer);
     for (TilePlace tile : table.tiles()) {
       String given = answers.getOrDefault(tile.number() - 1, "");
       String[] parts = given.split(" ?r ?");
@@ -150,7 +151,7 @@ class StandIn {
 
   /** Writes a number, its last figure in the last of the squares that are meant for it. */
   private static void write(
-      Graphics2D pen, StandInHand hand, TilePlace tile, Part part, String number) {
+      Graphics2D pen, WritingHand hand, TilePlace tile, Part part, String number) {
     String figures = number.replaceAll("\\D", "");
     List<ReadSquare> squares =
         tile.squares().stream()

@@ -8,8 +8,8 @@ import java.util.List;
 import java.util.Random;
 
 /** Labelled figures of many hands: 28 by 28 dots, 0 for paper to 255 for ink. */
-final class FigureSet {
-  static final int SIDE = 28;
+public final class FigureSet {
+  public static final int SIDE = 28;
 
   /** What stands before the first picture and the first label of a file. */
   private static final int PICTURES_AT = 16;
@@ -24,7 +24,7 @@ final class FigureSet {
    * @param folder with the files of the set as they are published
    * @param name {@code train} or {@code t10k}
    */
-  FigureSet(Path folder, String name, int from, int to) throws IOException {
+  public FigureSet(Path folder, String name, int from, int to) throws IOException {
     byte[] pictures = Files.readAllBytes(folder.resolve(name + "-images-idx3-ubyte"));
     byte[] labels = Files.readAllBytes(folder.resolve(name + "-labels-idx1-ubyte"));
     for (int figure = 0; figure < 10; figure++) {
@@ -38,7 +38,7 @@ final class FigureSet {
   }
 
   /** Any one of those that show a figure. */
-  byte[] any(int figure, Random random) {
+  public byte[] any(int figure, Random random) {
     List<byte[]> some = byFigure.get(figure);
     return some.get(random.nextInt(some.size()));
   }

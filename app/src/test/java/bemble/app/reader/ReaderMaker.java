@@ -1,18 +1,21 @@
 package bemble.app.reader;
 
 import bemble.ink.FigureNet;
+import bemble.ink.FigureReader;
 import bemble.ink.Ink;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 /**
- * Trains the nets of the reader. Run by {@code ./bemble reader}, which takes hours; the same seeds
- * give the same weights.
+ * Trains the nets of the reader and sets its thresholds. Run by {@code ./bemble reader}, which
+ * takes two hours; the same seeds give the same weights.
  */
 class ReaderMaker {
   /** The first so many of the set are learnt from; those after them set thresholds. */
@@ -29,12 +32,25 @@ class ReaderMaker {
   private static final double RATE = 0.002;
   private static final int TOLD = 5_000;
 
+  /** The figures that set thresholds are these of the set, and hands of this seed. */
+  private static final int KEPT_FOR_THRESHOLDS = 60_000;
+
+  private static final long THRESHOLD_SEED = 1001;
+
   @Test
   void trains() throws IOException {
     Path figures = Path.of(System.getProperty("figures"));
+    List<FigureNet> nets = new ArrayList<>();
     for (int net = 1; net <= 2; net++) {
-      train(figures, net, STEPS, NETS.resolve("figures-" + net + ".net"));
+      Path to = NETS.resolve("figures-" + net + ".net");
+      train(figures, net, STEPS, to);
+      nets.add(FigureNet.of(Files.readAllBytes(to)));
     }
+    FigureSet kept = new FigureSet(figures, "train", LEARNT, KEPT_FOR_THRESHOLDS);
+    Squares squares = new Squares(kept, THRESHOLD_SEED);
+    Files.writeString(
+        NETS.resolve("thresholds.txt"),
+        new ThresholdMaker(new FigureReader(nets), squares).made().text());
   }
 
   static void train(Path figures, long seed, int steps, Path to) throws IOException {

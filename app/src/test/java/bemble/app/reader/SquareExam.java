@@ -6,6 +6,7 @@ import bemble.ink.Granting;
 import bemble.ink.Likelihoods;
 import bemble.ink.RowReading;
 import bemble.ink.RowReading.Granted;
+import bemble.ink.Thresholds;
 import bemble.ink.Window;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,7 +15,7 @@ import java.util.Random;
 import java.util.Set;
 
 /** How answers are read whose figures stand in single squares: right, wrong and spoilt ones. */
-final class SquareExam {
+public final class SquareExam {
   private static final int FIGURES = 10;
 
   private final FigureReader reader;
@@ -29,6 +30,22 @@ final class SquareExam {
     this.random = new Random(seed);
   }
 
+  /** Of the nets and the thresholds that are shipped. */
+  public static SquareExam shipped(FigureSet set, long seed) {
+    return new SquareExam(
+        FigureReader.shipped(), new Granting(Thresholds.shipped()), new Squares(set, seed), seed);
+  }
+
+  /** A row for single figures, and one for each kind of answer. */
+  public String table(int figures, int answers) {
+    StringBuilder table = new StringBuilder();
+    table.append(figures(figures)).append(System.lineSeparator());
+    for (Kind kind : Kind.values()) {
+      table.append(answers(kind, answers)).append(System.lineSeparator());
+    }
+    return table.toString();
+  }
+
   /** What an answer was written for. */
   enum Kind {
     RIGHT,
@@ -37,7 +54,14 @@ final class SquareExam {
   }
 
   /** How many answers of a kind were said to be what, and how many values of wrong ones are. */
-  record Tally(Kind kind, int answers, int right, int wrong, int misread, int asked) {}
+  record Tally(Kind kind, int answers, int right, int wrong, int misread, int asked) {
+    @Override
+    public String toString() {
+      return String.format(
+          "%,d answers, %s: %,d right, %,d wrong (%,d with another value), %,d asked",
+          answers, kind, right, wrong, misread, asked);
+    }
+  }
 
   /** How many single figures were read right, and how many were granted. */
   String figures(int count) {
@@ -54,7 +78,8 @@ final class SquareExam {
       grantedWrong += row.sure().get(0) && seen.best() != figure ? 1 : 0;
     }
     return String.format(
-        "| figures | %,d | %,d | %,d | %,d |", count, right, granted, grantedWrong);
+        "%,d figures: %,d read right, %,d granted, %,d of them wrongly",
+        count, right, granted, grantedWrong);
   }
 
   /** Reads answers of a kind, of two to five figures. */

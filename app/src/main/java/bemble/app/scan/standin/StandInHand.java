@@ -14,7 +14,7 @@ import java.util.stream.IntStream;
  * The hand of one writer who is made up: figures by strokes, each a little different every time, in
  * the forms that this writer keeps to.
  */
-public final class StandInHand {
+public final class StandInHand implements WritingHand {
   /** How a stroke goes, point by point, right and down in a box of 1 by 1. */
   private static List<double[]> stroke(double... points) {
     return IntStream.range(0, points.length / 2)
@@ -118,13 +118,7 @@ public final class StandInHand {
     grey = 20 + random.nextInt(90);
   }
 
-  /**
-   * Writes a figure into a square.
-   *
-   * @param sheet to draw on, in millimetres
-   * @param left the square's upper left corner
-   * @param side of the square
-   */
+  @Override
   public void write(Graphics2D sheet, char figure, double left, double top, double side) {
     double high = side * size * (1 + 0.08 * random.nextGaussian());
     double wide = high * (0.58 + 0.08 * random.nextGaussian());
