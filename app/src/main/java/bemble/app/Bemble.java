@@ -4,6 +4,7 @@ import bemble.app.about.RunningBemble;
 import bemble.app.file.Backup;
 import bemble.app.file.DataFile;
 import bemble.app.file.UnusableFileException;
+import bemble.app.scan.OwnSheets;
 import bemble.app.words.Sentences;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -18,6 +19,7 @@ import org.springframework.boot.context.event.ApplicationStartedEvent;
 import org.springframework.boot.web.server.PortInUseException;
 import org.springframework.context.ApplicationContext;
 import org.springframework.context.ApplicationListener;
+import org.springframework.context.ConfigurableApplicationContext;
 
 /** Starts Bemble and says in one line where to look, or why it could not start. */
 @SpringBootApplication
@@ -43,6 +45,13 @@ public class Bemble {
       }
       if (Arrays.asList(args).contains("--quit")) {
         MenuStart.quit(data(args));
+        return;
+      }
+      Optional<Path> sheets = path(args, "--read-sheets=");
+      if (sheets.isPresent()) {
+        try (ConfigurableApplicationContext bemble = app().run(with("--server.port=0", args))) {
+          System.out.println(bemble.getBean(OwnSheets.class).compared(sheets.get()));
+        }
         return;
       }
       if (isFromMenu(args)) {
@@ -74,9 +83,13 @@ public class Bemble {
     return Stream.concat(Stream.of(args), Stream.of(more)).toArray(String[]::new);
   }
 
+  private static SpringApplication app() {
+    return new SpringApplication(Bemble.class);
+  }
+
   /** Starts Bemble, and gives its port once it answers. */
   private static String start(String... args) {
-    SpringApplication app = new SpringApplication(Bemble.class);
+    SpringApplication app = app();
     app.addListeners((ApplicationListener<ApplicationStartedEvent>) Bemble::sayWhere);
     return port(app.run(args));
   }

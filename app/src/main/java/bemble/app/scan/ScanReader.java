@@ -141,7 +141,7 @@ class ScanReader {
   }
 
   /** The tiles by the sum of the handout that they show; a handout may have a sum twice. */
-  private static Map<Integer, TilePlace> tiles(List<HandoutSumRow> sums, SheetTable table) {
+  static Map<Integer, TilePlace> tiles(List<HandoutSumRow> sums, SheetTable table) {
     Map<Integer, TilePlace> tiles = new LinkedHashMap<>();
     for (TilePlace tile : table.tiles()) {
       int number = tile.number() - 1;

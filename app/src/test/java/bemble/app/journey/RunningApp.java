@@ -129,6 +129,11 @@ public final class RunningApp implements AutoCloseable {
         .getHandlerMethods();
   }
 
+  /** A part of it, for what has no address. */
+  <T> T part(Class<T> type) {
+    return context.getBean(type);
+  }
+
   /** Changes what is kept behind Bemble's back. */
   void spoil(String sql) {
     context.getBean(JdbcTemplate.class).execute(sql);

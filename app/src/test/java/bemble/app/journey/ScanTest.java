@@ -12,7 +12,6 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import javax.imageio.ImageIO;
@@ -22,73 +21,12 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.encryption.AccessPermission;
 import org.apache.pdfbox.pdmodel.encryption.StandardProtectionPolicy;
 import org.apache.pdfbox.rendering.PDFRenderer;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Filled sheets over HTTP: from a pile to the grid. */
-class ScanTest extends Conversation {
-  private static final List<String> SUMS = List.of("62 − 35", "48 + 27", "937 ÷ 8");
-
-  @BeforeAll
-  static void enrol() {
-    if (talk.get("/api/roll").json().isEmpty()) {
-      talk.post("/api/roll", Map.of("names", "Neve\nBram\nIsmay"));
-    }
-  }
-
-  private static JsonNode handout(String... sums) {
-    List<Object> items = new ArrayList<>();
-    for (String sum : sums) {
-      items.add(Map.of("plain", sum));
-    }
-    Map<String, Object> request = Map.of("title", "Potting shed", "sums", items);
-    return talk.post("/api/handouts", request).json();
-  }
-
-  private static JsonNode handout() {
-    return handout(SUMS.toArray(String[]::new));
-  }
-
-  /** A pile of a handout's sheets as the first two pupils would fill it in. */
-  private static byte[] pile(JsonNode handout) {
-    Map<String, Object> request = Map.of("seed", 5, "most", 2);
-    Talk.Answer pile = talk.post("/api/handouts/" + handout.get("id") + "/stand-in", request);
-    assertEquals(200, pile.status(), pile::text);
-    return pile.bytes();
-  }
-
-  private static Talk.Answer bring(JsonNode handout, byte[] file) {
-    return talk.send(
-        "/api/scans?name=pile.pdf&handout=" + handout.get("id"), "application/octet-stream", file);
-  }
-
-  /** The pile of a handout once all its pages are looked at. */
-  private static JsonNode read(JsonNode handout, byte[] file) {
-    Talk.Answer begun = bring(handout, file);
-    assertEquals(202, begun.status(), begun::text);
-    String path = "/api/scans/" + begun.json().get("scan");
-    JsonNode scan = talk.get(path).json();
-    while (scan.get("state").asText().equals("READING")) {
-      scan = talk.get(path).json();
-    }
-    assertEquals("READ", scan.get("state").asText());
-    return scan;
-  }
-
-  private static String path(JsonNode scan, JsonNode page) {
-    return "/api/scans/" + scan.get("id") + "/pages/" + page.get("id");
-  }
-
-  private static Talk.Answer settle(JsonNode scan, JsonNode page, int sum, String text) {
-    Map<String, Object> settled = new HashMap<>();
-    settled.put("page", page.get("id"));
-    settled.put("sum", sum);
-    settled.put("text", text);
-    return talk.put("/api/scans/" + scan.get("id") + "/settled", List.of(settled));
-  }
-
+class ScanTest extends FilledSheets {
   /** Takes back all that was read, as somebody does who wants to type it. */
   private static void forget(JsonNode scan) {
     for (JsonNode page : scan.get("pages")) {
@@ -96,63 +34,6 @@ class ScanTest extends Conversation {
         settle(scan, page, answer.get("sum").asInt(), null);
       }
     }
-  }
-
-  /** What the simulated pupils of a pile have written, by pupil and sum. */
-  private static Map<String, String> written(JsonNode handout) {
-    Map<String, String> written = new HashMap<>();
-    String simulated = "/api/handouts/" + handout.get("id") + "/simulated";
-    for (JsonNode cell : talk.post(simulated, Map.of("seed", 5, "most", 2)).json().get("kept")) {
-      written.put(cell.get("pupil") + " " + cell.get("number"), cell.get("given").asText());
-    }
-    return written;
-  }
-
-  /** What is read is what was written; whatever is not is asked. */
-  @Test
-  void inkIsReadOrAsked() {
-    JsonNode handout = handout("62 − 35", "48 + 27", "937 ÷ 8", "67 × 38", "503 − 87", "84 ÷ 4");
-    JsonNode scan = read(handout, pile(handout));
-    Map<String, String> written = written(handout);
-    int read = 0;
-    for (JsonNode page : scan.get("pages")) {
-      for (JsonNode answer : page.get("answers")) {
-        boolean isAsked = answer.get("state").asText().equals("ASK");
-        assertEquals(isAsked, answer.has("why"), answer::toString);
-        assertEquals(isAsked, !answer.has("text"), answer::toString);
-        if (!isAsked) {
-          String truth = written.get(page.get("pupil") + " " + answer.get("sum"));
-          assertEquals(truth, answer.get("text").asText(), answer::toString);
-          read++;
-        }
-      }
-    }
-    assertTrue(read > 6, () -> "hardly anything was read: " + scan);
-  }
-
-  /** What was read as one figure is seen side by side, and that is noted. */
-  @Test
-  void figuresAreLookedThrough() {
-    JsonNode handout = handout("62 − 35", "48 + 27", "937 ÷ 8");
-    JsonNode scan = read(handout, pile(handout));
-    String wall = "/api/scans/" + scan.get("id") + "/wall/";
-    int seen = 0;
-    for (int figure = 0; figure < 10; figure++) {
-      for (JsonNode each : talk.get(wall + figure).json()) {
-        seen++;
-        JsonNode page = null;
-        for (JsonNode one : scan.get("pages")) {
-          page = one.get("id").equals(each.get("page")) ? one : page;
-        }
-        String text = page.get("answers").get(each.get("sum").asInt()).get("text").asText();
-        assertTrue(text.contains(String.valueOf(figure)), text);
-        assertTrue(each.get("left").asDouble() + 1 < each.get("across").asDouble());
-      }
-    }
-    assertTrue(seen > 4, "hardly anything was read");
-    assertEquals(7, talk.put(wall + 7, null).json().get("lookedThrough").get(0).asInt());
-    assertEquals(1, talk.put(wall + 7, null).json().get("lookedThrough").size());
-    assertEquals(422, talk.put(wall + 12, null).status());
   }
 
   @Test
@@ -231,6 +112,27 @@ class ScanTest extends Conversation {
     assertEquals("READ", rest.get("state").asText(), "a page that is taken off is not missed");
     assertEquals(204, talk.delete("/api/scans/" + scan.get("id")).status());
     assertEquals(404, talk.get("/api/scans/" + scan.get("id")).status());
+  }
+
+  /** Where it is asked for, a page that was there is taken anew and what was settled with it. */
+  @Test
+  void aPageIsTakenAnewWhereSomebodyShowsItAgain() {
+    JsonNode handout = handout();
+    byte[] pile = pile(handout);
+    JsonNode scan = read(handout, pile);
+    settle(scan, scan.get("pages").get(0), 0, "99");
+    String anew = "/api/scans?anew=true&name=Camera&handout=" + handout.get("id");
+    talk.send(anew, "application/octet-stream", pile);
+    JsonNode twice = scan;
+    do {
+      twice = talk.get("/api/scans/" + scan.get("id")).json();
+    } while (twice.get("state").asText().equals("READING"));
+    assertEquals(2, twice.get("pages").size(), twice::toString);
+    for (JsonNode page : twice.get("pages")) {
+      assertFalse(page.has("problem"), page::toString);
+      assertEquals("Camera", page.get("file").asText());
+    }
+    assertFalse(twice.toString().contains("\"99\""), twice::toString);
   }
 
   /** Sheets that anybody may take are given to their writer by somebody who reads the name. */

@@ -30,7 +30,9 @@ class SheetsInJourneyTest extends HandedOut {
     assertThat(hand.page.getByText("Print a sheet for each pupil")).isVisible();
     bring(new FilePayload("pile.pdf", "application/pdf", pile));
     assertThat(field()).isVisible();
-    assertThat(hand.page.getByText("2 pages looked at")).isVisible();
+    // While they are read it says "1 of 2 pages looked at".
+    Page.GetByTextOptions exact = new Page.GetByTextOptions().setExact(true);
+    assertThat(hand.page.getByText("2 pages looked at", exact)).isVisible();
   }
 
   /** Takes back all that was read. */

@@ -11,6 +11,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 /** Looks for exercise sheets in pictures. */
 public final class Sight {
@@ -108,13 +110,37 @@ public final class Sight {
               boolean whole =
                   tables
                       .apply(code.text())
-                      .map(table -> ExerciseSheets.landmarks(table, code.text()))
-                      .flatMap(landmarks -> new SheetFinder(picture).find(codes, landmarks))
-                      .filter(Found::isEnough)
+                      .filter(table -> isWhole(picture, table, codes))
                       .isPresent();
               double x = code.corner().x() / picture.width();
               return new Glimpse(code.text(), whole, x, code.corner().y() / picture.height());
             });
+  }
+
+  private static boolean isWhole(GreyPicture picture, SheetTable table, List<FoundCode> codes) {
+    return new SheetFinder(picture)
+        .find(codes, ExerciseSheets.landmarks(table, codes.get(0).text()))
+        .filter(Found::isEnough)
+        .filter(found -> isWhole(picture, table, found.flat()::see))
+        .isPresent();
+  }
+
+  /** Whether all its sums are in the picture: what is not seen is not blank. */
+  private static boolean isWhole(GreyPicture picture, SheetTable table, UnaryOperator<Dot> seen) {
+    return table.tiles().stream()
+        .flatMap(
+            tile -> {
+              double right = tile.left() + tile.columns() * tile.side();
+              double bottom = tile.top() + tile.rows() * tile.side();
+              return Stream.of(new Dot(tile.left(), tile.top()), new Dot(right, bottom));
+            })
+        .map(seen)
+        .allMatch(
+            dot ->
+                dot.x() >= 0
+                    && dot.y() >= 0
+                    && dot.x() < picture.width()
+                    && dot.y() < picture.height());
   }
 
   /** What the first code of a picture says. */
@@ -130,7 +156,8 @@ public final class Sight {
       return new CutOff(code);
     }
     Laid laid = lay(picture, table, found.get());
-    return found.get().marks() >= PLENTY || laid.agreed() >= LEAST_AGREED
+    boolean isSure = found.get().marks() >= PLENTY || laid.agreed() >= LEAST_AGREED;
+    return isSure && isWhole(picture, table, laid.map()::see)
         ? new Flat(code, table, lit(flat(picture, laid.map(), table, DOTS, EDGE)))
         : new CutOff(code);
   }

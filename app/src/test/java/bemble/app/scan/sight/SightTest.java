@@ -185,9 +185,26 @@ class SightTest {
     GreyPicture half = whole.part(whole.width() * 2 / 5, 0, whole.width(), whole.height() / 2);
     Sight.Seen seen = look(half);
     assertTrue(seen instanceof Sight.CutOff || seen instanceof Sight.NoSheet, seen::toString);
-    GreyPicture most = whole.part(0, whole.height() / 9, whole.width(), whole.height());
-    if (look(most) instanceof Sight.Flat flat) {
-      assertEquals(CODE, flat.code());
+  }
+
+  /** What is not seen is not blank: below the last mark in the picture there may be answers. */
+  @Test
+  void takesNoSheetOfWhichAnAnswerIsNotSeen() {
+    Random random = new Random(22);
+    View view = View.copied(random);
+    Camera camera = camera(view);
+    GreyPicture whole = camera.take(sheet, random);
+    TilePlace last = table.tiles().get(table.tiles().size() - 1);
+    double bottom = last.top() + last.rows() * last.side() + CORNER;
+    boolean isUpsideDown = camera.see(CORNER, bottom)[1] < whole.height() / 2.0;
+    for (int share = 4; share < 10; share++) {
+      int kept = whole.height() * share / 10;
+      GreyPicture cut =
+          isUpsideDown
+              ? whole.part(0, whole.height() - kept, whole.width(), whole.height())
+              : whole.part(0, 0, whole.width(), kept);
+      boolean isSeen = bottom < table.down() * share / 10;
+      assertTrue(isSeen || !(look(cut) instanceof Sight.Flat), share + " tenths were enough");
     }
   }
 

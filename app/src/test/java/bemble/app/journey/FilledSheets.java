@@ -1,0 +1,83 @@
+package bemble.app.journey;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeAll;
+
+/** Talks about filled sheets: handouts, piles of them, and what was read. */
+abstract class FilledSheets extends Conversation {
+  static final List<String> SUMS = List.of("62 − 35", "48 + 27", "937 ÷ 8");
+
+  @BeforeAll
+  static void enrol() {
+    if (talk.get("/api/roll").json().isEmpty()) {
+      talk.post("/api/roll", Map.of("names", "Neve\nBram\nIsmay"));
+    }
+  }
+
+  static JsonNode handout(String... sums) {
+    List<Object> items = new ArrayList<>();
+    for (String sum : sums) {
+      items.add(Map.of("plain", sum));
+    }
+    Map<String, Object> request = Map.of("title", "Potting shed", "sums", items);
+    return talk.post("/api/handouts", request).json();
+  }
+
+  static JsonNode handout() {
+    return handout(SUMS.toArray(String[]::new));
+  }
+
+  /** A pile of a handout's sheets as the first two pupils would fill it in. */
+  static byte[] pile(JsonNode handout) {
+    Map<String, Object> request = Map.of("seed", 5, "most", 2);
+    Talk.Answer pile = talk.post("/api/handouts/" + handout.get("id") + "/stand-in", request);
+    assertEquals(200, pile.status(), pile::text);
+    return pile.bytes();
+  }
+
+  static Talk.Answer bring(JsonNode handout, byte[] file) {
+    return talk.send(
+        "/api/scans?name=pile.pdf&handout=" + handout.get("id"), "application/octet-stream", file);
+  }
+
+  /** The pile of a handout once all its pages are looked at. */
+  static JsonNode read(JsonNode handout, byte[] file) {
+    Talk.Answer begun = bring(handout, file);
+    assertEquals(202, begun.status(), begun::text);
+    String path = "/api/scans/" + begun.json().get("scan");
+    JsonNode scan = talk.get(path).json();
+    while (scan.get("state").asText().equals("READING")) {
+      scan = talk.get(path).json();
+    }
+    assertEquals("READ", scan.get("state").asText());
+    return scan;
+  }
+
+  static String path(JsonNode scan, JsonNode page) {
+    return "/api/scans/" + scan.get("id") + "/pages/" + page.get("id");
+  }
+
+  static Talk.Answer settle(JsonNode scan, JsonNode page, int sum, String text) {
+    Map<String, Object> settled = new HashMap<>();
+    settled.put("page", page.get("id"));
+    settled.put("sum", sum);
+    settled.put("text", text);
+    return talk.put("/api/scans/" + scan.get("id") + "/settled", List.of(settled));
+  }
+
+  /** What the simulated pupils of a pile have written, by pupil and sum. */
+  static Map<String, String> written(JsonNode handout) {
+    Map<String, String> written = new HashMap<>();
+    String simulated = "/api/handouts/" + handout.get("id") + "/simulated";
+    for (JsonNode cell : talk.post(simulated, Map.of("seed", 5, "most", 2)).json().get("kept")) {
+      written.put(cell.get("pupil") + " " + cell.get("number"), cell.get("given").asText());
+    }
+    return written;
+  }
+}
