@@ -111,11 +111,18 @@ class ScanQueue {
                       .findFirst()
                       .map(ScanRow::id)
                       .orElseGet(() -> mapper.insert(handout, OffsetDateTime.now(clock)));
-              mapper.expect(id, pages);
+              mapper.expect(id, pages - neverCome(id));
               return id;
             });
     waiting.merge(scan, pages, Integer::sum);
     return scan;
+  }
+
+  /** How many pages are still missed that nobody will read: Bemble was stopped while it did. */
+  private int neverCome(long scan) {
+    return isReading(scan)
+        ? 0
+        : mapper.find(scan).orElseThrow().expected() - mapper.pages(scan).size();
   }
 
   private void read(long scan, Received received, PictureFile file, Path path) {

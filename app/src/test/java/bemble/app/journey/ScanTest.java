@@ -99,19 +99,34 @@ class ScanTest extends FilledSheets {
     read(handout, pile);
     JsonNode twice = read(handout, pile);
     assertEquals(4, twice.get("pages").size());
-    assertEquals(
-        "This page was there already. The first one counts.",
-        twice.get("pages").get(3).get("problem").asText());
+    assertEquals("This page was there already. The first one counts.", problem(twice, 3));
     JsonNode other = handout("503 − 87");
     JsonNode scan = read(other, pile);
-    assertEquals(
-        "This sheet is of another handout.", scan.get("pages").get(0).get("problem").asText());
+    assertEquals("This sheet is of another handout.", problem(scan, 0));
     String page = path(scan, scan.get("pages").get(0));
     JsonNode rest = talk.delete(page).json();
     assertEquals(1, rest.get("pages").size());
     assertEquals("READ", rest.get("state").asText(), "a page that is taken off is not missed");
     assertEquals(204, talk.delete("/api/scans/" + scan.get("id")).status());
     assertEquals(404, talk.get("/api/scans/" + scan.get("id")).status());
+  }
+
+  /** After Bemble was stopped while it read, the file is brought in again and nothing is missed. */
+  @Test
+  void whatWasMissedComesWithTheFileBroughtInAgain() {
+    JsonNode handout = handout();
+    byte[] pile = pile(handout);
+    JsonNode scan = read(handout, pile);
+    app.spoil("update scan set expected = expected + 3 where id = " + scan.get("id"));
+    String path = "/api/scans/" + scan.get("id");
+    assertEquals("STOPPED", talk.get(path).json().get("state").asText());
+    JsonNode again = read(handout, pile);
+    assertEquals(4, again.get("expected").asInt());
+    assertEquals("This page was there already. The first one counts.", problem(again, 2));
+  }
+
+  private static String problem(JsonNode scan, int page) {
+    return scan.get("pages").get(page).get("problem").asText();
   }
 
   /** Where it is asked for, a page that was there is taken anew and what was settled with it. */

@@ -9,6 +9,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
+import java.util.Base64;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
@@ -47,6 +48,17 @@ class SheetsInJourneyTest extends HandedOut {
       }
     }
     hand.page.reload();
+  }
+
+  /** A picture without a sheet, as browsers write it. */
+  private static byte[] webp() {
+    Object url =
+        hand.page.evaluate(
+            "() => { const canvas = document.createElement('canvas');"
+                + " canvas.width = 640; canvas.height = 480;"
+                + " canvas.getContext('2d').fillRect(20, 20, 90, 90);"
+                + " return canvas.toDataURL('image/webp'); }");
+    return Base64.getDecoder().decode(String.valueOf(url).replaceFirst("data:image/webp.*,", ""));
   }
 
   private static void bring(FilePayload file) {
@@ -88,6 +100,8 @@ class SheetsInJourneyTest extends HandedOut {
     bring(new FilePayload("again.pdf", "application/pdf", again));
     assertThat(hand.page.getByText("This page was there already")).isVisible();
     hand.button("Take it off the pile").click();
+    bring(new FilePayload("photo.webp", "image/webp", webp()));
+    assertThat(hand.page.getByText("No code of a sheet can be read here.")).isVisible();
     assertThat(hand.page.getByText("This page was there already")).hasCount(0);
     hand.button("Give these sheets up").click();
     assertThat(hand.button("Yes, delete the pictures and what was settled")).isVisible();
