@@ -101,18 +101,22 @@ class InkReader {
     return new ReadAnswer(granted, text, null, sure);
   }
 
-  /** What is said of a quotient and of what is left over together. */
+  /**
+   * What is said of a quotient and of what is left over together. Somebody who leaves nothing over
+   * may write a nought for it or nothing; who writes nothing where something is left has left it
+   * out.
+   */
   private static Granted both(RowReading main, RowReading rest, DueAnswer due) {
-    boolean nothingLeft = rest(due.right()).isZero();
-    boolean restIsRight =
-        rest.granted() == Granted.RIGHT || nothingLeft && rest.granted() == Granted.BLANK;
-    if (main.granted() == Granted.BLANK && rest.granted() == Granted.BLANK) {
+    boolean isNothing = rest.granted() == Granted.BLANK;
+    if (main.granted() == Granted.BLANK && isNothing) {
       return Granted.BLANK;
     }
-    boolean isToldOf = main.granted() == Granted.RIGHT || main.granted() == Granted.WRONG;
-    if (!isToldOf || !restIsRight && rest.granted() != Granted.WRONG) {
+    boolean isTold = main.granted() == Granted.RIGHT || main.granted() == Granted.WRONG;
+    if (!isTold || rest.granted() == Granted.ASK) {
       return Granted.ASK;
     }
+    boolean restIsRight =
+        rest.granted() == Granted.RIGHT || isNothing && rest(due.right()).isZero();
     return main.granted() == Granted.RIGHT && restIsRight ? Granted.RIGHT : Granted.WRONG;
   }
 

@@ -13,16 +13,19 @@ final class ThresholdMaker {
   private static final int FIGURES = 10;
 
   /** However well two figures are told apart, one must be ahead by so much. */
-  private static final double LEAST = 2.5;
+  private static final double LEAST = 4;
 
-  /** Of so many squares with one figure none may be granted as another, apart from the next. */
+  /** And by so much at the most: what is farther off was given the wrong name in the set. */
+  private static final double MOST = 9;
+
+  /** Of so many squares with one figure only few may be granted as a certain other one. */
   private static final int SQUARES = 24_000;
 
-  private static final int EXCEPTIONS = 1;
+  private static final int FEW = 2;
   private static final int SPOILT = 24_000;
 
   /** The share of spoilt squares in which the figure below may be granted. */
-  private static final double SPOILT_GRANTED = 0.004;
+  private static final double SPOILT_GRANTED = 0.005;
 
   /** By how much likelier a known slip is than a stray figure, at the most. */
   private static final double SLIP = Math.log(10);
@@ -52,8 +55,8 @@ final class ThresholdMaker {
         }
       }
       for (int figure = 0; figure < FIGURES; figure++) {
-        double most = figure == truth ? 0 : beyond(ahead.get(figure), EXCEPTIONS);
-        pairs.get(figure)[truth] = figure == truth ? 0 : Math.max(LEAST, most);
+        double most = Math.min(MOST, Math.max(LEAST, beyond(ahead.get(figure), FEW)));
+        pairs.get(figure)[truth] = figure == truth ? 0 : most;
       }
     }
     return new Thresholds(pairs, clean(), SLIP);
@@ -67,7 +70,7 @@ final class ThresholdMaker {
         ahead.add(seen.ahead(seen.best(), Likelihoods.SPOILT));
       }
     }
-    return Math.max(LEAST, beyond(ahead, (int) (SPOILT_GRANTED * SPOILT)));
+    return beyond(ahead, (int) (SPOILT_GRANTED * SPOILT));
   }
 
   /** A little more than all but the highest few. */
