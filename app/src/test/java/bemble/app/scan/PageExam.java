@@ -1,8 +1,6 @@
 package bemble.app.scan;
 
 import bemble.app.export.Exercise;
-import bemble.app.export.ExerciseSheets;
-import bemble.app.export.PdfRequest;
 import bemble.app.export.SheetTable;
 import bemble.app.export.SheetTable.Part;
 import bemble.app.export.SheetTable.ReadSquare;
@@ -17,17 +15,11 @@ import bemble.app.scan.standin.StandInHand;
 import bemble.app.scan.standin.View;
 import bemble.app.scan.standin.WritingHand;
 import bemble.ink.RowReading.Granted;
-import bemble.method.Methods;
 import bemble.method.Sum;
 import bemble.practice.Item;
 import bemble.practice.LessonPart;
 import bemble.practice.SlipKey;
-import bemble.problem.Limits;
-import bemble.problem.Problem;
-import bemble.problem.ProblemReader;
-import bemble.problem.Reading;
 import bemble.procedure.Answer;
-import bemble.style.Style;
 import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Graphics2D;
@@ -36,7 +28,6 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
@@ -45,20 +36,15 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.rendering.ImageType;
-import org.apache.pdfbox.rendering.PDFRenderer;
 
 /** How whole sheets are read that simulated pupils have filled in and a simulated camera saw. */
 final class PageExam {
-  private static final String CODE = "BEMBLE2 12/345/9F3A07C1";
   private static final int SUMS = 20;
-  private static final double MILLIMETRES_AN_INCH = 25.4;
   private static final float QUALITY = 0.75f;
 
   /** What was written in answer to a sum. */
@@ -225,41 +211,26 @@ final class PageExam {
   }
 
   private static Sheet sheet(Random random) throws IOException {
-    List<Sum> sums = new ArrayList<>();
-    for (int i = 0; i < SUMS; i++) {
-      int one = 20 + random.nextInt(980);
-      int other = 2 + random.nextInt(Math.min(97, one - 2));
-      String line =
-          switch (random.nextInt(4)) {
-            case 0 -> one + " + " + other;
-            case 1 -> one + " − " + other;
-            case 2 -> one + " × " + other;
-            default -> one + " ÷ " + (2 + random.nextInt(8));
-          };
-      Problem problem =
-          ((Reading.Understood) new ProblemReader(Limits.STANDARD).read(line)).problem();
-      sums.add(new Sum(problem, Methods.usual(problem.operation()), Style.STANDARD));
-    }
-    ExerciseSheets sheets =
-        ExerciseSheets.laid(
-            sums,
-            Exercise.Layout.LINE,
-            new Exercise.Room(true, "", "", ""),
-            new Exercise.Words("Answer", "r"),
-            PdfRequest.Size.A4,
-            random.nextBoolean() ? 10 : 7);
-    List<SheetTable> tables = sheets.tables(null, false);
-    List<String> codes = tables.stream().map(any -> CODE).toList();
-    byte[] pdf =
-        sheets.drawn(
-            "Potting shed", List.of(new ExerciseSheets.Copy("Name:", "No. 7", false, codes)));
-    List<DueAnswer> due = sums.stream().map(PageExam::due).toList();
-    try (PDDocument document = Loader.loadPDF(pdf)) {
-      float dots = (float) (StandIn.DOTS * MILLIMETRES_AN_INCH);
-      GreyPicture printed =
-          GreyPicture.of(new PDFRenderer(document).renderImageWithDPI(0, dots, ImageType.GRAY));
-      return new Sheet(tables.get(0), printed, new DueAnswers(due, "r", '.'));
-    }
+    int side = random.nextBoolean() ? 10 : 7;
+    Stream<String> lines = Stream.generate(() -> line(random)).limit(SUMS);
+    PrintedSheet printed = PrintedSheet.of(Exercise.Layout.LINE, "", side, lines);
+    return new Sheet(printed.table(), printed.picture(), due(printed.sums()));
+  }
+
+  private static String line(Random random) {
+    int one = 20 + random.nextInt(980);
+    int other = 2 + random.nextInt(Math.min(97, one - 2));
+    return switch (random.nextInt(4)) {
+      case 0 -> one + " + " + other;
+      case 1 -> one + " − " + other;
+      case 2 -> one + " × " + other;
+      default -> one + " ÷ " + (2 + random.nextInt(8));
+    };
+  }
+
+  /** What is due for some sums. */
+  static DueAnswers due(List<Sum> sums) {
+    return new DueAnswers(sums.stream().map(PageExam::due).toList(), "r", '.');
   }
 
   private static DueAnswer due(Sum sum) {

@@ -10,24 +10,14 @@ import bemble.app.export.PdfRequest;
 import bemble.app.export.SheetTable;
 import bemble.app.export.SheetTable.ReadSquare;
 import bemble.app.export.SheetTable.TilePlace;
+import bemble.app.scan.PrintedSheet;
 import bemble.app.scan.standin.Camera;
 import bemble.app.scan.standin.View;
-import bemble.method.Methods;
-import bemble.method.Sum;
-import bemble.problem.Limits;
-import bemble.problem.Problem;
-import bemble.problem.ProblemReader;
-import bemble.problem.Reading;
-import bemble.style.Style;
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Stream;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.rendering.ImageType;
-import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -36,8 +26,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Sheets as a made-up camera sees them, which knows where every square is. */
 class SightTest {
-  private static final String CODE = "BEMBLE2 12/345/9F3A07C1";
-  private static final double DOTS = 8;
+  private static final String CODE = PrintedSheet.CODE;
+  private static final double DOTS = PrintedSheet.DOTS;
   private static final double CORNER = 9;
 
   private static SheetTable table;
@@ -45,33 +35,14 @@ class SightTest {
 
   @BeforeAll
   static void print() throws IOException {
-    List<Sum> sums =
-        Stream.of("503 − 87", "624 + 388", "67 × 38", "936 ÷ 8", "57 × 4", "84 ÷ 4")
-            .map(SightTest::sum)
-            .toList();
-    ExerciseSheets sheets =
-        ExerciseSheets.laid(
-            sums,
+    PrintedSheet printed =
+        PrintedSheet.of(
             Exercise.Layout.SET_OUT,
-            new Exercise.Room(true, "", "", ""),
-            new Exercise.Words("Answer", "r"),
-            PdfRequest.Size.A4,
-            10);
-    table = sheets.tables(null, true).get(0);
-    List<String> codes = sheets.tables(null, true).stream().map(any -> CODE).toList();
-    byte[] pdf =
-        sheets.drawn(
-            "Potting shed", List.of(new ExerciseSheets.Copy("Name:", "My number", true, codes)));
-    try (PDDocument document = Loader.loadPDF(pdf)) {
-      float dots = (float) (DOTS * 25.4);
-      sheet = GreyPicture.of(new PDFRenderer(document).renderImageWithDPI(0, dots, ImageType.GRAY));
-    }
-  }
-
-  private static Sum sum(String line) {
-    Problem problem =
-        ((Reading.Understood) new ProblemReader(Limits.STANDARD).read(line)).problem();
-    return new Sum(problem, Methods.usual(problem.operation()), Style.STANDARD);
+            "",
+            10,
+            Stream.of("503 − 87", "624 + 388", "67 × 38", "936 ÷ 8", "57 × 4", "84 ÷ 4"));
+    table = printed.table();
+    sheet = printed.picture();
   }
 
   private static Camera camera(View view) {
@@ -131,7 +102,7 @@ class SightTest {
   void everySumHasPartsThatAreFound(Exercise.Layout layout) {
     SheetTable one =
         ExerciseSheets.laid(
-                List.of(sum("57 × 4")),
+                List.of(PrintedSheet.sum("57 × 4")),
                 layout,
                 new Exercise.Room(true, "", "", ""),
                 new Exercise.Words("Answer", "r"),

@@ -1,0 +1,133 @@
+package bemble.app.scan;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+
+import bemble.app.export.Exercise;
+import bemble.app.export.SheetTable.Part;
+import bemble.app.export.SheetTable.ReadSquare;
+import bemble.app.export.SheetTable.TilePlace;
+import bemble.app.marking.SheetAnswers.DueAnswers;
+import bemble.app.scan.sight.GreyPicture;
+import bemble.app.scan.sight.Sight;
+import bemble.app.scan.standin.StandInHand;
+import bemble.ink.RowReading.Granted;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+/** Answers on a sheet that lies flat and is written plainly. */
+class InkReaderTest {
+  private static final String[] SUMS = {"503 − 87", "62 + 34", "937 ÷ 8", "84 ÷ 4", "4.7 + 2.6"};
+
+  private final InkReader reader = new InkReader();
+
+  private static PrintedSheet printed(String again) throws IOException {
+    return PrintedSheet.of(Exercise.Layout.LINE, again, 10, Stream.of(SUMS));
+  }
+
+  private List<ReadAnswer> read(PrintedSheet sheet, GreyPicture written, DueAnswers due) {
+    Sight.Flat flat = (Sight.Flat) Sight.look(written, code -> Optional.of(sheet.table()));
+    List<ReadAnswer> read = new ArrayList<>();
+    for (TilePlace tile : sheet.table().tiles()) {
+      read.add(reader.read(flat, tile, due, tile.number() - 1));
+    }
+    return read;
+  }
+
+  private List<ReadAnswer> read(Map<Integer, String> answers) throws IOException {
+    PrintedSheet sheet = printed("");
+    GreyPicture written =
+        StandIn.filled(sheet.picture(), sheet.table(), answers, new StandInHand(4));
+    return read(sheet, written, PageExam.due(sheet.sums()));
+  }
+
+  private static List<Granted> said(List<ReadAnswer> answers) {
+    return answers.stream().map(ReadAnswer::granted).toList();
+  }
+
+  @Test
+  void rightAnswersAreRightAndThoseWithAPointAreAsked() throws IOException {
+    List<ReadAnswer> read = read(Map.of(0, "416", 1, "96", 2, "117 r 1", 3, "21", 4, "7.3"));
+    assertEquals(
+        List.of(Granted.RIGHT, Granted.RIGHT, Granted.RIGHT, Granted.RIGHT, Granted.ASK),
+        said(read));
+    assertEquals("117 r 1", read.get(2).text());
+    assertEquals(AskedWhy.POINT, read.get(4).why());
+    assertEquals("7.3", read.get(4).text());
+  }
+
+  @Test
+  void wrongAnswersHaveTheirValue() throws IOException {
+    List<ReadAnswer> read = read(Map.of(0, "426", 1, "16", 2, "117", 3, "21 r 2", 4, ""));
+    assertEquals(
+        List.of("426", "16", "117", "21 r 2", ""), read.stream().map(ReadAnswer::text).toList());
+    assertEquals(
+        List.of(Granted.WRONG, Granted.WRONG, Granted.WRONG, Granted.WRONG, Granted.BLANK),
+        said(read));
+  }
+
+  /** The same ink is read the same whatever is due; only what is said of it changes. */
+  @Test
+  void anotherExpectationChangesNoReading() throws IOException {
+    PrintedSheet sheet = printed("");
+    Map<Integer, String> answers = Map.of(0, "416", 1, "96", 2, "117 r 1", 3, "21", 4, "7.3");
+    GreyPicture written =
+        StandIn.filled(sheet.picture(), sheet.table(), answers, new StandInHand(9));
+    DueAnswers due = PageExam.due(sheet.sums());
+    DueAnswers other =
+        PageExam.due(
+            Stream.of("513 − 87", "62 + 35", "945 ÷ 8", "88 ÷ 4", "4.7 + 2.7")
+                .map(PrintedSheet::sum)
+                .toList());
+    List<ReadAnswer> one = read(sheet, written, due);
+    List<ReadAnswer> two = read(sheet, written, other);
+    assertEquals(
+        one.stream().map(ReadAnswer::text).toList(), two.stream().map(ReadAnswer::text).toList());
+    for (int sum = 0; sum < 4; sum++) {
+      assertEquals(Granted.RIGHT, one.get(sum).granted());
+      assertEquals(Granted.WRONG, two.get(sum).granted());
+    }
+  }
+
+  /** Whoever writes below the first answer has changed their mind: somebody looks. */
+  @Test
+  void aNewAnswerIsAsked() throws IOException {
+    PrintedSheet sheet = printed("This is my new answer");
+    GreyPicture first =
+        StandIn.filled(
+            sheet.picture(), sheet.table(), Map.of(0, "426", 1, "96"), new StandInHand(4));
+    BufferedImage image = first.image();
+    Graphics2D pen = image.createGraphics();
+    pen.scale(PrintedSheet.DOTS, PrintedSheet.DOTS);
+    TilePlace tile = sheet.table().tiles().get(0);
+    StandInHand hand = new StandInHand(4);
+    for (ReadSquare square : tile.squares()) {
+      if (square.part() == Part.NEW_ANSWER && square.place() < 3) {
+        double left = StandIn.CORNER + tile.leftOf(square.column());
+        double top = StandIn.CORNER + tile.topOf(square.row());
+        hand.write(pen, "614".charAt(square.place()), left, top, tile.side());
+      }
+    }
+    pen.dispose();
+    List<ReadAnswer> read = read(sheet, GreyPicture.of(image), PageExam.due(sheet.sums()));
+    assertEquals(AskedWhy.NEW_ANSWER, read.get(0).why());
+    assertEquals("416", read.get(0).text());
+    assertEquals(Granted.RIGHT, read.get(1).granted());
+  }
+
+  /** A figure that stands one square too far to the left makes another number, or is asked. */
+  @Test
+  void figuresInTheWrongSquaresAreNeverRight() throws IOException {
+    List<ReadAnswer> read = read(Map.of(0, "4160", 1, "960", 2, "0117 r 1", 3, "021", 4, "73"));
+    for (ReadAnswer answer : read) {
+      assertNotEquals(Granted.RIGHT, answer.granted());
+    }
+  }
+}
