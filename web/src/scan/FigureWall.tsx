@@ -6,7 +6,7 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { api } from '../api/client';
 import type { Scan, WallFigure } from '../api/types';
 import { useAct } from '../ui/useAct';
@@ -36,8 +36,8 @@ export function FigureWall({
   const notice = useNotice();
   const [figure, setFigure] = useState(nextFigure(scan.lookedThrough));
   const [from, setFrom] = useState(0);
-  const key = ['scan-wall', scan.id, figure];
-  const wall = useQuery({ queryKey: key, queryFn: () => api.figureWall(scan.id, figure) });
+  const of = wallOf(scan, figure);
+  const wall = useQuery(of);
   const onError = (trouble: Error) => notice({ text: trouble.message });
   const ask = useAct({
     again: true,
@@ -47,7 +47,7 @@ export function FigureWall({
       ]),
     onSuccess: async (changed) => {
       onScan(changed);
-      await kept.invalidateQueries({ queryKey: key });
+      await kept.invalidateQueries({ queryKey: of.queryKey });
     },
     onError,
   });
@@ -88,7 +88,7 @@ export function FigureWall({
               key={`${each.page} ${each.sum} ${each.left} ${each.top}`}
               of={each}
               figure={figure}
-              picture={`/api/scans/${scan.id}/pages/${each.page}/answers/${each.sum}`}
+              picture={pictureOf(scan, each)}
               onPress={() => ask.mutate(each)}
             />
           ))}
@@ -116,6 +116,32 @@ export function FigureWall({
       </DialogActions>
     </Dialog>
   );
+}
+
+const wallOf = ({ id }: Scan, figure: number) => ({
+  queryKey: ['scan-wall', id, figure],
+  queryFn: () => api.figureWall(id, figure),
+});
+
+const pictureOf = ({ id }: Scan, { page, sum }: WallFigure) =>
+  `/api/scans/${id}/pages/${page}/answers/${sum}`;
+
+/** Has the pictures of what is looked through next come before somebody asks for them. */
+export function useWallAhead(scan: Scan): void {
+  const next = nextFigure(scan.lookedThrough);
+  const isRead = scan.state !== 'READING';
+  const { data } = useQuery({ ...wallOf(scan, next), enabled: isRead });
+  useEffect(() => {
+    const pictures = (data ?? []).slice(0, AT_A_TIME).map((each) => {
+      const picture = new Image();
+      picture.src = pictureOf(scan, each);
+      return picture;
+    });
+    return () => {
+      // Held until now, so that the browser keeps them.
+      pictures.length = 0;
+    };
+  }, [scan, data]);
 }
 
 function readAs({ pages }: Scan, page: number, sum: number): string | undefined {

@@ -13,7 +13,7 @@ import { save } from '../ui/save';
 import { useAct } from '../ui/useAct';
 import { useNotice } from '../ui/useNotice';
 import { t } from '../words';
-import { FigureWall } from './FigureWall';
+import { FigureWall, useWallAhead } from './FigureWall';
 import { readOf } from './settling';
 import { UnderCamera } from './UnderCamera';
 
@@ -36,8 +36,6 @@ export function PilePage({
   const onError = (trouble: Error) => notice({ text: trouble.message });
   /** The pile of which somebody was asked whether it is to be deleted. */
   const [asked, setAsked] = useState<number | null>(null);
-  /** The pile whose figures are looked through. */
-  const [wall, setWall] = useState<number | null>(null);
   const [filming, setFilming] = useState(false);
   const look = () => kept.invalidateQueries({ queryKey: ['scans', handout] });
   const bring = useAct({
@@ -105,24 +103,7 @@ export function PilePage({
               {progress(scan)}
             </Box>
             {readOf(scan).right + readOf(scan).wrong > 0 && (
-              <Box sx={{ display: 'grid', gap: 1 }}>
-                <Box>{t('scan.read-by-its-ink', readOf(scan))}</Box>
-                <Box sx={{ color: 'text.secondary', fontSize: 14.5, lineHeight: 1.4 }}>
-                  {t('scan.checked-on-simulated-paper')}
-                </Box>
-                <Box>
-                  <Button
-                    variant="outlined"
-                    aria-haspopup="dialog"
-                    onClick={() => setWall(scan.id)}
-                  >
-                    {t('scan.look-through-the-figures', { seen: scan.lookedThrough.length })}
-                  </Button>
-                </Box>
-              </Box>
-            )}
-            {wall === scan.id && (
-              <FigureWall scan={scan} onScan={onScan} onClose={() => setWall(null)} />
+              <WhatWasRead scan={scan} onScan={onScan} />
             )}
             {nobodys.map((page) => (
               <Nobodys key={page.id} scan={scan} page={page} onScan={onScan} />
@@ -170,6 +151,26 @@ export function PilePage({
           {bringStandIn.isPending ? t('common.making-it') : t('scan.make-one-and-bring-it-in')}
         </Button>
       </Box>
+    </Box>
+  );
+}
+
+/** How much of a pile was read, and the way to look it through. */
+function WhatWasRead({ scan, onScan }: { scan: Scan; onScan: (scan: Scan) => void }) {
+  const [open, setOpen] = useState(false);
+  useWallAhead(scan);
+  return (
+    <Box sx={{ display: 'grid', gap: 1 }}>
+      <Box>{t('scan.read-by-its-ink', readOf(scan))}</Box>
+      <Box sx={{ color: 'text.secondary', fontSize: 14.5, lineHeight: 1.4 }}>
+        {t('scan.checked-on-simulated-paper')}
+      </Box>
+      <Box>
+        <Button variant="outlined" aria-haspopup="dialog" onClick={() => setOpen(true)}>
+          {t('scan.look-through-the-figures', { seen: scan.lookedThrough.length })}
+        </Button>
+      </Box>
+      {open && <FigureWall scan={scan} onScan={onScan} onClose={() => setOpen(false)} />}
     </Box>
   );
 }
