@@ -77,7 +77,7 @@ export function PilePage({
         {t('scan.filled-sheets')}
       </Box>
       <Box sx={{ lineHeight: 1.4 }}>{t('scan.bring-a-scan-or-photographs')}</Box>
-      <Box>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         <FileButton
           several
           label={t('scan.pictures-of-filled-sheets')}
@@ -86,7 +86,7 @@ export function PilePage({
         >
           {bring.isPending ? t('scan.on-its-way') : t('scan.bring-sheets-in')}
         </FileButton>
-        <Button aria-haspopup="dialog" sx={{ ml: 1 }} onClick={() => setFilming(true)}>
+        <Button aria-haspopup="dialog" onClick={() => setFilming(true)}>
           {t('scan.hold-them-under-a-camera')}
         </Button>
       </Box>
