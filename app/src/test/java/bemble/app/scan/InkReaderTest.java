@@ -2,6 +2,7 @@ package bemble.app.scan;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import bemble.app.export.Exercise;
 import bemble.app.export.SheetTable.Part;
@@ -10,7 +11,9 @@ import bemble.app.export.SheetTable.TilePlace;
 import bemble.app.marking.SheetAnswers.DueAnswers;
 import bemble.app.scan.sight.GreyPicture;
 import bemble.app.scan.sight.Sight;
+import bemble.app.scan.standin.Camera;
 import bemble.app.scan.standin.StandInHand;
+import bemble.app.scan.standin.View;
 import bemble.ink.RowReading.Granted;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
@@ -19,8 +22,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Random;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Answers on a sheet that lies flat and is written plainly. */
 class InkReaderTest {
@@ -93,6 +99,25 @@ class InkReaderTest {
     for (int sum = 0; sum < 4; sum++) {
       assertEquals(Granted.RIGHT, one.get(sum).granted());
       assertEquals(Granted.WRONG, two.get(sum).granted());
+    }
+  }
+
+  /** A copier may know no greys: lines come out black or not at all, and nothing is misread. */
+  @ParameterizedTest
+  @ValueSource(ints = {110, 150, 190, 225})
+  void copiesInBlackAndWhiteAreReadOrAsked(int threshold) throws IOException {
+    PrintedSheet sheet = printed("");
+    Map<Integer, String> answers = Map.of(0, "416", 1, "98", 2, "117 r 1", 3, "27", 4, "");
+    GreyPicture written =
+        StandIn.filled(sheet.picture(), sheet.table(), answers, new StandInHand(7));
+    double across = written.width() / PrintedSheet.DOTS;
+    double down = written.height() / PrintedSheet.DOTS;
+    Random random = new Random(threshold);
+    GreyPicture grey = new Camera(View.copied(random).at(3.9), across, down).take(written, random);
+    GreyPicture copy = PageExam.inBlackAndWhite(grey, threshold);
+    for (ReadAnswer answer : read(sheet, copy, PageExam.due(sheet.sums()))) {
+      boolean isRead = answer.granted() != Granted.ASK;
+      assertTrue(!isRead || answers.containsValue(answer.text()), answer::toString);
     }
   }
 

@@ -55,6 +55,19 @@ final class PageExam {
     CROSSED_OUT
   }
 
+  /** How a sheet is seen. */
+  private enum Seen {
+    PHOTOGRAPHED("photograph"),
+    COPIED("copy"),
+    BLACK_AND_WHITE("copy in black and white");
+
+    private final String words;
+
+    Seen(String words) {
+      this.words = words;
+    }
+  }
+
   /**
    * A sheet, empty.
    *
@@ -95,24 +108,21 @@ final class PageExam {
   private void read(Sheet sheet, int page, Random random) throws IOException {
     Filled filled = filled(sheet, random);
     boolean byStrokes = page % 2 == 0;
-    boolean photographed = page % 4 < 2;
+    Seen by = Seen.values()[page / 2 % Seen.values().length];
     WritingHand hand =
         byStrokes ? new StandInHand(random.nextInt(1 << 20)) : new SetHand(set, random.nextLong());
     GreyPicture written = StandIn.filled(sheet.printed(), sheet.table(), filled.answers(), hand);
     crossOut(written, sheet, filled, random);
-    View view = photographed ? View.byHand(random) : View.copied(random);
-    double across = written.width() / StandIn.DOTS;
-    double down = written.height() / StandIn.DOTS;
-    GreyPicture seen = jpeg(new Camera(view, across, down).take(written, random));
+    GreyPicture seen = seen(written, by, random);
     long from = System.nanoTime();
     Sight.Seen found = Sight.look(seen, code -> Optional.of(sheet.table()));
     pages++;
-    String by = (photographed ? "photograph" : "copy") + ", " + (byStrokes ? "strokes" : "set");
+    String how = by.words + ", " + (byStrokes ? "strokes" : "set");
     if (!(found instanceof Sight.Flat flat)) {
       unfound++;
       return;
     }
-    Map<Kind, int[]> here = counts.computeIfAbsent(by, any -> new EnumMap<>(Kind.class));
+    Map<Kind, int[]> here = counts.computeIfAbsent(how, any -> new EnumMap<>(Kind.class));
     for (TilePlace tile : sheet.table().tiles()) {
       int sum = tile.number() - 1;
       ReadAnswer answer = reader.read(flat, tile, sheet.due(), sum);
@@ -127,6 +137,30 @@ final class PageExam {
       }
     }
     nanos += System.nanoTime() - from;
+  }
+
+  private static GreyPicture seen(GreyPicture written, Seen by, Random random) throws IOException {
+    double across = written.width() / StandIn.DOTS;
+    double down = written.height() / StandIn.DOTS;
+    View view =
+        switch (by) {
+          case PHOTOGRAPHED -> View.byHand(random);
+          case COPIED -> View.copied(random);
+          case BLACK_AND_WHITE -> View.copied(random).at(random.nextBoolean() ? 3.9 : 8.7);
+        };
+    GreyPicture grey = new Camera(view, across, down).take(written, random);
+    return by == Seen.BLACK_AND_WHITE
+        ? inBlackAndWhite(grey, 120 + random.nextInt(60))
+        : jpeg(grey);
+  }
+
+  /** What a copier makes of a picture that knows no greys. */
+  static GreyPicture inBlackAndWhite(GreyPicture picture, int threshold) {
+    byte[] dots = picture.grey().clone();
+    for (int i = 0; i < dots.length; i++) {
+      dots[i] = (byte) ((dots[i] & 0xFF) < threshold ? 0 : 255);
+    }
+    return new GreyPicture(picture.width(), picture.height(), dots);
   }
 
   private static Filled filled(Sheet sheet, Random random) {
