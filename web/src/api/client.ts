@@ -192,6 +192,9 @@ export const api = {
     taken(client.GET('/api/scans/{id}/wall/{figure}', { params: { path: { id, figure } } })),
   lookThrough: (id: number, figure: number) =>
     taken(client.PUT('/api/scans/{id}/wall/{figure}', { params: { path: { id, figure } } })),
+  /** Where the answers of a page stand on it. */
+  answerPlaces: (id: number, page: number) =>
+    taken(client.GET('/api/scans/{id}/pages/{page}/places', { params: { path: { id, page } } })),
   giveSheet: (id: number, page: number, pupil: number) =>
     taken(
       client.PUT('/api/scans/{id}/pages/{page}/writer', {

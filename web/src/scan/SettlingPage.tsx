@@ -59,6 +59,8 @@ export function SettlingPage({
     const text = typed === '' ? settledBy(key, sum.right) : undefined;
     if (text !== undefined) {
       settleAs(text);
+    } else if (key.toLowerCase() === 's') {
+      setWhole(true);
     } else if (key === 'Enter' && typed !== '') {
       settleAs(typed.trim());
     } else if (key === 'Enter' && proposed !== undefined) {
@@ -156,10 +158,19 @@ export function SettlingPage({
           </Button>
           <Button aria-haspopup="dialog" onClick={() => setWhole(true)}>
             {t('scan.whole-sheet')}
+            <Kbd>s</Kbd>
           </Button>
         </Box>
       </Box>
-      {whole && <WholeSheet scan={scan} page={page} onClose={() => setWhole(false)} />}
+      {whole && (
+        <WholeSheet
+          scan={scan}
+          page={page}
+          grid={grid}
+          answers={answers.filter((each) => each.page === page)}
+          onClose={() => setWhole(false)}
+        />
+      )}
     </Box>
   );
 }

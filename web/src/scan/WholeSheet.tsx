@@ -4,28 +4,80 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
+import { useQuery } from '@tanstack/react-query';
+import { api } from '../api/client';
+import type { Grid } from '../api/types';
 import { t } from '../words';
+import { markOf, type OnSheet } from './settling';
 
-/** A sheet, laid flat. */
+/** A sheet, laid flat, with what is said of each answer. */
 export function WholeSheet({
   scan,
   page,
+  grid,
+  answers,
   onClose,
 }: {
   scan: number;
   page: number;
+  grid: Grid;
+  /** Those of this page. */
+  answers: OnSheet[];
   onClose: () => void;
 }) {
+  const places = useQuery({
+    queryKey: ['scan-places', scan, page],
+    queryFn: () => api.answerPlaces(scan, page),
+  });
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="whole-sheet-title">
       <DialogTitle id="whole-sheet-title">{t('scan.whole-sheet')}</DialogTitle>
       <DialogContent role="region" aria-labelledby="whole-sheet-title" tabIndex={0}>
-        <Box
-          component="img"
-          src={`/api/scans/${scan}/pages/${page}/sheet`}
-          alt={t('scan.the-sheet-as-it-came-back')}
-          sx={{ display: 'block', width: '100%' }}
-        />
+        <Box sx={{ position: 'relative' }}>
+          <Box
+            component="img"
+            src={`/api/scans/${scan}/pages/${page}/sheet`}
+            alt={t('scan.the-sheet-as-it-came-back')}
+            sx={{ display: 'block', width: '100%' }}
+          />
+          {places.data?.map(({ sum, left, top, right, bottom }) => {
+            const answer = answers.find((each) => each.sum === sum);
+            const mark = answer && markOf(answer, grid.sums[sum]?.right);
+            return (
+              mark && (
+                <Box
+                  key={sum}
+                  sx={{
+                    position: 'absolute',
+                    left: percent(left),
+                    top: percent(top),
+                    width: percent(right - left),
+                    height: percent(bottom - top),
+                    // The sheet is paper, also where the screen is dark.
+                    outline: `2px ${mark.isSettled ? 'solid' : 'dashed'} #1f3d33`,
+                    outlineOffset: 3,
+                  }}
+                >
+                  <Box
+                    sx={{
+                      position: 'absolute',
+                      right: 0,
+                      bottom: '100%',
+                      mb: '5px',
+                      px: 0.5,
+                      bgcolor: '#1f3d33',
+                      color: '#fff',
+                      fontSize: 14,
+                      whiteSpace: 'nowrap',
+                    }}
+                  >
+                    {mark.words}
+                  </Box>
+                </Box>
+              )
+            );
+          })}
+        </Box>
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>{t('common.close')}</Button>
@@ -33,3 +85,5 @@ export function WholeSheet({
     </Dialog>
   );
 }
+
+const percent = (share: number) => `${share * 100}%`;

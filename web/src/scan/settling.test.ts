@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import type { Grid, Scan } from '../api/types';
-import { answersOf, nextFigure, nextOpen, readOf, settledBy } from './settling';
+import { answersOf, markOf, nextFigure, nextOpen, readOf, settledBy } from './settling';
 
 const grid = { pupils: [{ id: 7 }, { id: 3 }] } as Grid;
 
@@ -82,4 +82,16 @@ test('looksThroughTheFiguresThatAreMistakenMostFirst', () => {
 test('countsWhatWasReadAndNotTakenBack', () => {
   const [pile] = scan(page(11, 7, '5', undefined, '6'));
   expect(pile && readOf(pile)).toEqual({ right: 2, wrong: 0, blank: 0, asked: 1 });
+});
+
+test('marksAnAnswerByWhatIsSaidOfItAndNoOtherAsRight', () => {
+  const mark = (text?: string, read?: string) =>
+    markOf({ scan: 1, page: 2, pupil: 3, sum: 0, text, read }, '42');
+  expect(['42', '', 'x', '41'].map((text) => mark(text).words)).toEqual([
+    '✓ 42',
+    'Blank',
+    'Unreadable',
+    '41',
+  ]);
+  expect(mark(undefined, '42')).toEqual({ isSettled: false, words: '? 42' });
 });

@@ -1,4 +1,5 @@
 import type { Grid, Scan } from '../api/types';
+import { t } from '../words';
 
 /** An answer on a sheet, which somebody reads. */
 export interface OnSheet {
@@ -56,6 +57,19 @@ export function nextOpen(answers: OnSheet[], from: number): number {
 /** What a key settles by itself: right, blank, or not to be read. */
 export function settledBy(key: string, right: string): string | undefined {
   return { '+': right, b: '', x: 'x' }[key.toLowerCase()];
+}
+
+/** What is said of an answer on its sheet, and whether it is settled. */
+export function markOf({ text, read }: OnSheet, right: string | undefined) {
+  if (text === undefined) {
+    return { isSettled: false, words: t('scan.mark-asked', { read: read ?? '' }) };
+  }
+  const words = {
+    '': t('scan.blank'),
+    x: t('scan.unreadable'),
+    [right ?? 'x']: t('scan.mark-right', { text }),
+  }[text];
+  return { isSettled: true, words: words ?? text };
 }
 
 /** Figures in the order in which they are looked through: those first that are mistaken most. */

@@ -3,6 +3,7 @@ package bemble.app.scan;
 import bemble.app.http.AnyClass;
 import bemble.app.marking.MarkingJson.CellsView;
 import bemble.app.scan.ScanJson.FrameView;
+import bemble.app.scan.ScanJson.PlacedAnswer;
 import bemble.app.scan.ScanJson.ScanNumber;
 import bemble.app.scan.ScanJson.ScanView;
 import bemble.app.scan.ScanJson.SettledAnswer;
@@ -110,6 +111,12 @@ class ScanController {
   @GetMapping(path = "/api/scans/{id}/pages/{page}/sheet", produces = MediaType.IMAGE_JPEG_VALUE)
   byte[] sheet(@PathVariable long id, @PathVariable long page) {
     return scans.picture(id, page, CutOuts.SHEET);
+  }
+
+  /** Where the answers of a page stand on it. */
+  @GetMapping("/api/scans/{id}/pages/{page}/places")
+  List<PlacedAnswer> places(@PathVariable long id, @PathVariable long page) {
+    return scans.places(id, page);
   }
 
   /** What its writer wrote to say whose it is. */

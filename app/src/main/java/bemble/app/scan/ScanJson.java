@@ -92,6 +92,13 @@ final class ScanJson {
   record SettledAnswer(
       long page, int sum, @Size(max = 80, message = "{valid.given}") @Nullable String text) {}
 
+  /**
+   * Where an answer stands on its sheet, as shares of the sheet's picture.
+   *
+   * @param sum its number in the handout, from 0
+   */
+  record PlacedAnswer(int sum, double left, double top, double right, double bottom) {}
+
   /** What a frame of a camera shows. */
   enum FrameSeen {
     NOTHING,

@@ -1,5 +1,7 @@
 package bemble.app.scan;
 
+import bemble.app.export.SheetTable;
+import bemble.app.export.SheetTable.TilePlace;
 import bemble.app.file.DataReplaced;
 import bemble.app.file.Erased;
 import bemble.app.file.PictureFolder;
@@ -11,6 +13,7 @@ import bemble.app.marking.AnswerBook;
 import bemble.app.marking.MarkingJson.CellRequest;
 import bemble.app.marking.MarkingJson.CellView;
 import bemble.app.marking.MarkingJson.CellsView;
+import bemble.app.scan.ScanJson.PlacedAnswer;
 import bemble.app.scan.ScanJson.ScanAnswerView;
 import bemble.app.scan.ScanJson.ScanPageView;
 import bemble.app.scan.ScanJson.ScanState;
@@ -18,6 +21,8 @@ import bemble.app.scan.ScanJson.ScanView;
 import bemble.app.scan.ScanJson.SettledAnswer;
 import bemble.app.scan.ScanJson.WallFigure;
 import bemble.app.scan.ScanJson.WriterView;
+import bemble.app.scan.sight.Sight;
+import bemble.app.sets.SheetBook;
 import bemble.app.store.HandoutMapper;
 import bemble.app.store.PupilRow;
 import bemble.app.store.ScanAnswerRow;
@@ -46,6 +51,7 @@ class Scans {
   private final HandoutMapper handouts;
   private final AnswerBook answers;
   private final ScanQueue queue;
+  private final SheetBook sheets;
   private final PictureFolder pictures;
   private final Roll roll;
   private final TransactionOperations transactions;
@@ -55,6 +61,7 @@ class Scans {
       HandoutMapper handouts,
       AnswerBook answers,
       ScanQueue queue,
+      SheetBook sheets,
       PictureFolder pictures,
       Roll roll,
       TransactionOperations transactions) {
@@ -62,6 +69,7 @@ class Scans {
     this.handouts = handouts;
     this.answers = answers;
     this.queue = queue;
+    this.sheets = sheets;
     this.pictures = pictures;
     this.roll = roll;
     this.transactions = transactions;
@@ -132,6 +140,31 @@ class Scans {
   byte[] picture(long id, long page, String name) {
     page(id, page);
     return pictures.find(page, name).orElseThrow(() -> new MissingException("scan-picture"));
+  }
+
+  /** Where the answers of a page stand on it. */
+  List<PlacedAnswer> places(long id, long page) {
+    Long sheet = page(id, page).sheetId();
+    if (sheet == null) {
+      throw new MissingException("scan-picture");
+    }
+    SheetTable table = sheets.table(sheet);
+    List<PlacedAnswer> places = new ArrayList<>();
+    ScanReader.tiles(handouts.sums(find(id).handoutId()), table)
+        .forEach((sum, tile) -> places.add(place(sum, tile, table)));
+    return places;
+  }
+
+  private static PlacedAnswer place(int sum, TilePlace tile, SheetTable table) {
+    CutOuts.Squares shown = CutOuts.Squares.of(tile);
+    double across = table.across() + 2 * Sight.EDGE;
+    double down = table.down() + 2 * Sight.EDGE;
+    return new PlacedAnswer(
+        sum,
+        (tile.leftOf(shown.left()) + Sight.EDGE) / across,
+        (tile.topOf(shown.top()) + Sight.EDGE) / down,
+        (tile.leftOf(shown.right()) + Sight.EDGE) / across,
+        (tile.topOf(shown.bottom()) + Sight.EDGE) / down);
   }
 
   private ScanPageRow page(long id, long page) {

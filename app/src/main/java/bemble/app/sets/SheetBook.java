@@ -63,7 +63,7 @@ public class SheetBook {
   }
 
   /** Where everything lies on the sheet of that number. */
-  SheetTable table(long number) {
+  public SheetTable table(long number) {
     return mapper.lies(number).map(this::table).orElseThrow(() -> new MissingException("sheet"));
   }
 

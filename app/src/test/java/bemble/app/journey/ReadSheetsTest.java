@@ -68,6 +68,28 @@ class ReadSheetsTest extends FilledSheets {
     assertEquals(422, talk.put(wall + 12, null).status());
   }
 
+  /** Each answer has its place on the sheet, beside no other one. */
+  @Test
+  void answersHaveTheirPlacesOnTheSheet() {
+    JsonNode handout = handout();
+    JsonNode scan = read(handout, pile(handout));
+    JsonNode page = scan.get("pages").get(0);
+    String path = "/api/scans/" + scan.get("id") + "/pages/" + page.get("id") + "/places";
+    JsonNode places = talk.get(path).json();
+    assertEquals(SUMS.size(), places.size());
+    for (JsonNode one : places) {
+      assertTrue(one.get("left").asDouble() > 0.03 && one.get("right").asDouble() < 0.97);
+      assertTrue(one.get("top").asDouble() < one.get("bottom").asDouble());
+      for (JsonNode other : places) {
+        boolean apart =
+            one.get("right").asDouble() < other.get("left").asDouble()
+                || one.get("bottom").asDouble() < other.get("top").asDouble();
+        boolean before = one.get("sum").asInt() < other.get("sum").asInt();
+        assertTrue(apart || !before, () -> one + " " + other);
+      }
+    }
+  }
+
   /** A frame of a camera tells whose sheet is held before it, and nothing of it is kept. */
   @Test
   void aFrameTellsWhoseSheetItShows() throws IOException {

@@ -132,5 +132,8 @@ class SheetsInJourneyTest extends HandedOut {
     assertThat(hand.page.getByText(Pattern.compile("^Read as"))).isVisible();
     field().press("Enter");
     assertThat(hand.page.getByText(before)).hasCount(0);
+    field().press("s");
+    assertThat(hand.page.getByAltText("The sheet as it came back")).isVisible();
+    assertThat(hand.page.getByText(Pattern.compile("^(✓|\\?) \\d+$")).first()).isVisible();
   }
 }
