@@ -78,6 +78,8 @@ class SheetsInJourneyTest extends HandedOut {
     hand.page.keyboard().press("ArrowUp");
     hand.page.keyboard().press("Delete");
     assertThat(hand.page.getByText("2 of 6 settled")).isVisible();
+    // What is on its way is not taken yet.
+    assertThat(hand.button("Take 2 answers into the grid")).isEnabled();
     hand.page.reload();
     assertThat(hand.page.getByText("2 of 6 settled")).isVisible();
     hand.button("Take 2 answers into the grid").click();
