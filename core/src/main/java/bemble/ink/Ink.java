@@ -38,6 +38,17 @@ public record Ink(State state, Optional<float[]> figure) {
   /** A dot belongs to a figure if it is so dark, as a share of the darkest. */
   private static final double PART = 0.42;
 
+  /** Ink as pale as this may still belong to it: a pen that is pressed less in places. */
+  private static final double PALE_PART = 0.2;
+
+  private static final int PALE = 18;
+
+  /** Pale ink within so many dots of the rest is its rim. */
+  private static final int NEAR = 3;
+
+  /** So many dots of it elsewhere may be a stroke. */
+  private static final int STROKE = 24;
+
   /** A piece with fewer dots is a speck. */
   private static final int SPECK = 14;
 
@@ -66,8 +77,9 @@ public record Ink(State state, Optional<float[]> figure) {
       return pieces.doubtful ? new Ink(State.DOUBTFUL, Optional.empty()) : NOTHING;
     }
     boolean small = pieces.longer() < LEAST;
+    Pieces palest = new Pieces(window, Math.max(PALE, darkest * PALE_PART));
     State plain = State.PLAIN;
-    if (pieces.doubtful || small || pieces.count > PIECES) {
+    if (pieces.doubtful || small || pieces.count > PIECES || palest.reachesBeyond(pieces)) {
       plain = State.DOUBTFUL;
     } else if (darkest < TRACE) {
       plain = State.FAINT;
@@ -181,6 +193,32 @@ public record Ink(State state, Optional<float[]> figure) {
 
     private static boolean isInside(double at) {
       return at >= Window.MARGIN && at < Window.MARGIN + Window.SQUARE;
+    }
+
+    /** Whether so much of it lies apart from darker pieces that it may be a stroke of its own. */
+    boolean reachesBeyond(Pieces darker) {
+      boolean[] near = spread(spread(darker.own, 1), Window.SIDE);
+      int apart = 0;
+      for (int at = 0; at < own.length; at++) {
+        apart += own[at] && !near[at] ? 1 : 0;
+      }
+      return apart >= STROKE;
+    }
+
+    /** The dots with those that lie near them in one direction. */
+    private static boolean[] spread(boolean[] dots, int step) {
+      boolean[] near = new boolean[dots.length];
+      for (int at = 0; at < dots.length; at++) {
+        if (dots[at]) {
+          for (int by = -NEAR; by <= NEAR; by++) {
+            int beside = at + by * step;
+            if (beside >= 0 && beside < near.length) {
+              near[beside] = true;
+            }
+          }
+        }
+      }
+      return near;
     }
 
     int longer() {

@@ -89,6 +89,15 @@ class InkTest {
     assertEquals(State.DOUBTFUL, pieces.ink().state());
   }
 
+  /** A bar that is pressed less makes a 7 of what would be a 1 without it. */
+  @Test
+  void aPaleStrokeBesideADarkOneIsDoubtful() {
+    for (int tone : new int[] {50, 60, 70}) {
+      InkTest seven = new InkTest().stroke(50).fill(26, 25, 48, 29, tone);
+      assertEquals(State.DOUBTFUL, seven.ink().state(), () -> "a bar of " + tone);
+    }
+  }
+
   @Test
   void aPaleTraceIsFaint() {
     assertEquals(State.FAINT, fill(40, 25, 44, 62, 38).ink().state());
