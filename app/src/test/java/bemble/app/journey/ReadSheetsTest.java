@@ -28,19 +28,22 @@ class ReadSheetsTest extends FilledSheets {
     JsonNode scan = read(handout, pile(handout));
     Map<String, String> written = written(handout);
     int read = 0;
+    int asked = 0;
     for (JsonNode page : scan.get("pages")) {
       for (JsonNode answer : page.get("answers")) {
         boolean isAsked = answer.get("state").asText().equals("ASK");
         assertEquals(isAsked, answer.has("why"), answer::toString);
         assertEquals(isAsked, !answer.has("text"), answer::toString);
-        if (!isAsked) {
+        if (isAsked) {
+          asked++;
+        } else {
           String truth = written.get(page.get("pupil") + " " + answer.get("sum"));
           assertEquals(truth, answer.get("text").asText(), answer::toString);
           read++;
         }
       }
     }
-    assertTrue(read > 6, () -> "hardly anything was read: " + scan);
+    assertTrue(read > asked, () -> "hardly anything was read: " + scan);
   }
 
   /** What was read as one figure is seen side by side, and that is noted. */
@@ -62,7 +65,7 @@ class ReadSheetsTest extends FilledSheets {
         assertTrue(each.get("left").asDouble() + 1 < each.get("across").asDouble());
       }
     }
-    assertTrue(seen > 4, "hardly anything was read");
+    assertTrue(seen > 1, "hardly anything was read");
     assertEquals(7, talk.put(wall + 7, null).json().get("lookedThrough").get(0).asInt());
     assertEquals(1, talk.put(wall + 7, null).json().get("lookedThrough").size());
     assertEquals(422, talk.put(wall + 12, null).status());
