@@ -195,7 +195,8 @@ class MarkingJourneyTest extends HandedOut {
     grid().focus();
     type("3 6 4 Enter");
     assertThat(answers("WRONG")).hasText("364");
-    hand.press("Control+z");
+    // A page that is loaded anew before the answer came would show what stood there before.
+    hand.page.waitForResponse("**/answers", () -> hand.press("Control+z"));
     assertThat(answers("RIGHT")).hasCount(1);
     assertThat(hand.page.getByTestId("square")).containsText("by your own decision");
     hand.page.reload();
