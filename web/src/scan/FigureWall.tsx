@@ -5,14 +5,14 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api } from '../api/client';
 import type { Scan, WallFigure } from '../api/types';
 import { useAct } from '../ui/useAct';
 import { useNotice } from '../ui/useNotice';
 import { t } from '../words';
-import { nextFigure } from './settling';
+import { figureAfter, keyOf, nextFigure, unseenFigure } from './settling';
 
 /** So many are seen at a time; the eye finds the odd one among them. */
 const AT_A_TIME = 60;
@@ -32,39 +32,35 @@ export function FigureWall({
   onScan: (scan: Scan) => void;
   onClose: () => void;
 }) {
-  const kept = useQueryClient();
   const notice = useNotice();
   const [figure, setFigure] = useState(nextFigure(scan.lookedThrough));
   const [from, setFrom] = useState(0);
-  const of = wallOf(scan, figure);
-  const wall = useQuery(of);
+  /** Looked through once more from the first figure on, all of them being seen. */
+  const [again] = useState(scan.lookedThrough.length === FIGURES);
+  const wall = useQuery(wallOf(scan, figure));
   const onError = (trouble: Error) => notice({ text: trouble.message });
   const ask = useAct({
     again: true,
-    mutationFn: ({ page, sum, asked }: WallFigure) =>
-      api.settleAnswers(scan.id, [
-        { page, sum, text: asked ? readAs(scan, page, sum) : undefined },
-      ]),
-    onSuccess: async (changed) => {
-      onScan(changed);
-      await kept.invalidateQueries({ queryKey: of.queryKey });
-    },
+    mutationFn: ({ page, sum, text, read }: Shown) =>
+      api.settleAnswers(scan.id, [{ page, sum, text: text === undefined ? read : undefined }]),
+    onSuccess: onScan,
     onError,
   });
   const seen = useAct({
     mutationFn: () => api.lookThrough(scan.id, figure),
     onSuccess: (changed) => {
       onScan(changed);
-      if (changed.lookedThrough.length === FIGURES) {
+      const next = again ? figureAfter(figure) : unseenFigure(changed.lookedThrough);
+      if (next === undefined) {
         onClose();
       } else {
-        setFigure(nextFigure(changed.lookedThrough));
+        setFigure(next);
         setFrom(0);
       }
     },
     onError,
   });
-  const all = wall.data ?? [];
+  const all = shownOn(scan, wall.data ?? []);
   const shown = all.slice(from, from + AT_A_TIME);
   const isLast = from + AT_A_TIME >= all.length;
   return (
@@ -88,7 +84,7 @@ export function FigureWall({
               key={`${each.page} ${each.sum} ${each.left} ${each.top}`}
               of={each}
               figure={figure}
-              picture={pictureOf(scan, each)}
+              picture={pictureOf(scan.id, each)}
               onPress={() => ask.mutate(each)}
             />
           ))}
@@ -118,49 +114,64 @@ export function FigureWall({
   );
 }
 
-const wallOf = ({ id }: Scan, figure: number) => ({
-  queryKey: ['scan-wall', id, figure],
+/** A figure with what is settled of its answer. */
+type Shown = WallFigure & Pick<Scan['pages'][number]['answers'][number], 'text' | 'read'>;
+
+/** Those whose answers still are as they were read, or are asked. */
+function shownOn({ pages }: Scan, wall: WallFigure[]): Shown[] {
+  const answers = new Map(
+    pages.flatMap(({ id, answers }) =>
+      answers.map((answer) => [keyOf({ page: id, sum: answer.sum }), answer]),
+    ),
+  );
+  return wall.flatMap((figure) => {
+    const { text, read } = answers.get(keyOf(figure)) ?? {};
+    return text === undefined || text === read ? [{ ...figure, text, read }] : [];
+  });
+}
+
+/** More pages bring more figures. */
+const wallOf = ({ id, pages }: Scan, figure: number) => ({
+  queryKey: ['scan-wall', id, figure, pages.length],
   queryFn: () => api.figureWall(id, figure),
 });
 
-const pictureOf = ({ id }: Scan, { page, sum }: WallFigure) =>
-  `/api/scans/${id}/pages/${page}/answers/${sum}`;
+const pictureOf = (scan: number, { page, sum }: WallFigure) =>
+  `/api/scans/${scan}/pages/${page}/answers/${sum}`;
 
 /** Has the pictures of what is looked through next come before somebody asks for them. */
 export function useWallAhead(scan: Scan): void {
-  const next = nextFigure(scan.lookedThrough);
-  const isRead = scan.state !== 'READING';
-  const { data } = useQuery({ ...wallOf(scan, next), enabled: isRead });
+  const { data } = useQuery({
+    ...wallOf(scan, nextFigure(scan.lookedThrough)),
+    enabled: scan.state !== 'READING',
+  });
+  const { id } = scan;
   useEffect(() => {
     const pictures = (data ?? []).slice(0, AT_A_TIME).map((each) => {
       const picture = new Image();
-      picture.src = pictureOf(scan, each);
+      picture.src = pictureOf(id, each);
       return picture;
     });
     return () => {
       // Held until now, so that the browser keeps them.
       pictures.length = 0;
     };
-  }, [scan, data]);
-}
-
-function readAs({ pages }: Scan, page: number, sum: number): string | undefined {
-  const answers = pages.find(({ id }) => id === page)?.answers;
-  return answers?.find((each) => each.sum === sum)?.read;
+  }, [id, data]);
 }
 
 /** A square, cut out of its answer; one that is asked has a thick edge and a question mark. */
 function Tile({
-  of: { asked, left, top, across, down, sum },
+  of: { text, left, top, across, down, sum },
   figure,
   picture,
   onPress,
 }: {
-  of: WallFigure;
+  of: Shown;
   figure: number;
   picture: string;
   onPress: () => void;
 }) {
+  const asked = text === undefined;
   return (
     <ButtonBase
       aria-pressed={asked}

@@ -55,8 +55,12 @@ export function SettlingPage({
     setTyped('');
     onPlace((place + by + answers.length) % answers.length);
   };
-  const onKey = (key: string): boolean => {
+  const onKey = (key: string, isHeld: boolean): boolean => {
     const text = typed === '' ? settledBy(key, sum.right) : undefined;
+    if (isHeld && (text !== undefined || key === 'Enter' || key === 'Delete')) {
+      // A key that stays down settles one answer, not those behind it that nobody has seen.
+      return true;
+    }
     if (text !== undefined) {
       settleAs(text);
     } else if (key.toLowerCase() === 's') {
@@ -113,7 +117,7 @@ export function SettlingPage({
             onChange={({ target }) => setTyped(target.value)}
             onKeyDown={(event) => {
               const plain = !event.ctrlKey && !event.metaKey && !event.altKey;
-              if (plain && onKey(event.key)) {
+              if (plain && onKey(event.key, event.repeat)) {
                 event.preventDefault();
               }
             }}

@@ -65,13 +65,19 @@ function Watching({ handout, onTaken }: { handout: number; onTaken: () => void }
       setTrouble(null);
       let known = NOTHING_YET;
       for await (const { look, whole } of framesOf(view, open.stream, ended.signal)) {
-        const frame = await api.lookAtFrame(handout, await look());
-        const next = watched(known, frame);
-        known = next.watch;
-        setSeen(frame);
-        if (next.take) {
-          await api.bringSheets(handout, await whole(t('scan.camera')), true);
-          onSheet(frame.number);
+        try {
+          const frame = await api.lookAtFrame(handout, await look());
+          const next = watched(known, frame);
+          setSeen(frame);
+          if (next.take) {
+            await api.bringSheets(handout, await whole(t('scan.camera')), true);
+            onSheet(frame.number);
+          }
+          // A sheet that did not arrive is taken from the next frame.
+          known = next.watch;
+          setTrouble(null);
+        } catch (error) {
+          setTrouble(said(error));
         }
       }
     };
@@ -94,7 +100,9 @@ function Watching({ handout, onTaken }: { handout: number; onTaken: () => void }
         sx={{ width: '100%', maxHeight: '52vh', borderRadius: 1, bgcolor: '#000' }}
       />
       <Box sx={{ display: 'grid', alignContent: 'start', gap: 1.5 }}>
-        <Box sx={{ lineHeight: 1.4 }}>{trouble ?? guidance(seen)}</Box>
+        <Box role={trouble === null ? undefined : 'alert'} sx={{ lineHeight: 1.4 }}>
+          {trouble ?? guidance(seen)}
+        </Box>
         <Box role="status" sx={{ display: 'grid', gap: 0.5 }}>
           {numbers.length > 0 && (
             <>

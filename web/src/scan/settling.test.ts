@@ -1,6 +1,15 @@
 import { expect, test } from 'vitest';
 import type { Grid, Scan } from '../api/types';
-import { answersOf, markOf, nextFigure, nextOpen, readOf, settledBy } from './settling';
+import {
+  answersOf,
+  figureAfter,
+  markOf,
+  nextFigure,
+  nextOpen,
+  readOf,
+  settledBy,
+  unseenFigure,
+} from './settling';
 
 const grid = { pupils: [{ id: 7 }, { id: 3 }] } as Grid;
 
@@ -77,6 +86,20 @@ test('takesNoFigureForAWholeAnswer', () => {
 
 test('looksThroughTheFiguresThatAreMistakenMostFirst', () => {
   expect([nextFigure([]), nextFigure([7]), nextFigure([1, 7, 4])]).toEqual([7, 1, 9]);
+});
+
+test('looksThroughAllFiguresOnceMore', () => {
+  const all = [0, 1, 2, 3, 4, 5, 6, 7, 8, 9];
+  expect(unseenFigure(all)).toBeUndefined();
+  const order: number[] = [];
+  for (
+    let next: number | undefined = nextFigure(all);
+    next !== undefined;
+    next = figureAfter(next)
+  ) {
+    order.push(next);
+  }
+  expect([...order].sort()).toEqual(all);
 });
 
 test('countsWhatWasReadAndNotTakenBack', () => {

@@ -75,10 +75,16 @@ export function markOf({ text, read }: OnSheet, right: string | undefined) {
 /** Figures in the order in which they are looked through: those first that are mistaken most. */
 const LOOKED_THROUGH = [7, 1, 4, 9, 0, 6, 2, 3, 5, 8];
 
-/** The figure that is looked through next; 7 again after the last. */
-export function nextFigure(seen: number[]): number {
-  return LOOKED_THROUGH.find((figure) => !seen.includes(figure)) ?? 7;
-}
+/** The first figure that nobody has looked through; none after the last. */
+export const unseenFigure = (seen: number[]): number | undefined =>
+  LOOKED_THROUGH.find((figure) => !seen.includes(figure));
+
+/** The figure that comes behind another one; none behind the last. */
+export const figureAfter = (figure: number): number | undefined =>
+  LOOKED_THROUGH[LOOKED_THROUGH.indexOf(figure) + 1];
+
+/** The figure to begin with; the first one where all are seen. */
+export const nextFigure = (seen: number[]): number => unseenFigure(seen) ?? 7;
 
 /** How many answers of a pile were read as what, and how many nobody has settled. */
 export function readOf({ pages }: Scan) {

@@ -1,8 +1,6 @@
 package bemble.ink;
 
-import java.util.ArrayDeque;
 import java.util.Arrays;
-import java.util.Deque;
 import java.util.Optional;
 
 /**
@@ -129,26 +127,21 @@ public record Ink(State state, Optional<float[]> figure) {
       }
     }
 
-    /** The dots of a piece, which are no longer marked as dark. */
+    /** The dots of a piece, which are no longer marked as dark: those near a dot come behind it. */
     private int[] piece(int first) {
-      Deque<Integer> open = new ArrayDeque<>();
       int[] piece = new int[dark.length];
       int size = 0;
-      open.push(first);
+      piece[size++] = first;
       dark[first] = false;
-      while (!open.isEmpty()) {
-        int at = open.pop();
-        piece[size++] = at;
-        int x = at % Window.SIDE;
-        int y = at / Window.SIDE;
+      for (int next = 0; next < size; next++) {
+        int x = piece[next] % Window.SIDE;
+        int y = piece[next] / Window.SIDE;
         for (int down = Math.max(0, y - 1); down <= Math.min(Window.SIDE - 1, y + 1); down++) {
-          for (int beside = Math.max(0, x - 1);
-              beside <= Math.min(Window.SIDE - 1, x + 1);
-              beside++) {
-            int next = down * Window.SIDE + beside;
-            if (dark[next]) {
-              dark[next] = false;
-              open.push(next);
+          for (int right = Math.max(0, x - 1); right <= Math.min(Window.SIDE - 1, x + 1); right++) {
+            int at = down * Window.SIDE + right;
+            if (dark[at]) {
+              dark[at] = false;
+              piece[size++] = at;
             }
           }
         }

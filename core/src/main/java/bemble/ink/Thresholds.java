@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * By how much something must be ahead before it is granted, as differences of natural logarithms.
@@ -53,11 +54,11 @@ public record Thresholds(List<double[]> pairs, double clean, double slip) {
     StringBuilder text = new StringBuilder();
     for (double[] row : pairs) {
       for (double each : row) {
-        text.append(String.format("%6.2f", each));
+        text.append(String.format(Locale.ROOT, "%6.2f", each));
       }
       text.append('\n');
     }
-    return text.append(String.format("%6.2f%6.2f%n", clean, slip)).toString();
+    return text.append(String.format(Locale.ROOT, "%6.2f%6.2f%n", clean, slip)).toString();
   }
 
   /** By how much a figure must be ahead of another one. */

@@ -1,15 +1,13 @@
 package bemble.app.extract;
 
 import bemble.app.http.AnyClass;
-import io.swagger.v3.oas.annotations.Operation;
-import io.swagger.v3.oas.annotations.media.Content;
-import io.swagger.v3.oas.annotations.media.Schema;
-import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import bemble.app.http.TakesFile;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -41,13 +39,8 @@ class ExtractController {
   /** Reads such a file in: a class beside the others, a pupil into the current class. */
   @PostMapping(path = "/read", consumes = FILE, produces = MediaType.APPLICATION_JSON_VALUE)
   @ResponseStatus(HttpStatus.CREATED)
-  @Operation(
-      requestBody =
-          @RequestBody(
-              required = true,
-              content =
-                  @Content(mediaType = FILE, schema = @Schema(type = "string", format = "binary"))))
-  ExtractView read(@org.springframework.web.bind.annotation.RequestBody byte[] file) {
+  @TakesFile
+  ExtractView read(@RequestBody byte[] file) {
     return extracts.read(file);
   }
 }

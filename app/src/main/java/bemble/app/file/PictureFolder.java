@@ -10,6 +10,8 @@ import java.nio.file.StandardCopyOption;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import org.springframework.util.FileSystemUtils;
 
@@ -19,6 +21,7 @@ import org.springframework.util.FileSystemUtils;
  */
 @Component
 public class PictureFolder {
+  private static final Logger LOG = LoggerFactory.getLogger(PictureFolder.class);
   private static final String NAME = "-pictures";
   private static final String RECEIVED = "received";
 
@@ -84,7 +87,16 @@ public class PictureFolder {
     }
   }
 
-  /** Writes what comes from outside to a file that its reader deletes. */
+  /** Deletes a file that was {@link #received}; one that cannot be goes at the next start. */
+  public void giveBack(Path received) {
+    try {
+      Files.deleteIfExists(received);
+    } catch (IOException e) {
+      LOG.warn("A file with sheets could not be deleted", e);
+    }
+  }
+
+  /** Writes what comes from outside to a file, which is to be given back. */
   public Path received(InputStream from) {
     try {
       Folders.make(folder());

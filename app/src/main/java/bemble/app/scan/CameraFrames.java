@@ -16,10 +16,10 @@ import bemble.app.store.PupilRow;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** Says of each frame of a camera which sheet is held before it, so that a steady one is taken. */
@@ -49,15 +49,7 @@ class CameraFrames {
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     } finally {
-      delete(path);
-    }
-  }
-
-  private static void delete(Path path) {
-    try {
-      Files.deleteIfExists(path);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
+      pictures.giveBack(path);
     }
   }
 
@@ -76,7 +68,7 @@ class CameraFrames {
   }
 
   /** The number of a pupil in the class; null for nobody's sheet. */
-  private Integer number(long handout, long pupil) {
+  private @Nullable Integer number(long handout, long pupil) {
     List<PupilRow> pupils = handouts.pupils(handout);
     return pupils.stream()
         .filter(each -> each.id() == pupil)

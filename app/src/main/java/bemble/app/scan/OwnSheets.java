@@ -62,7 +62,7 @@ public class OwnSheets {
         compare(file, compared);
       }
     } catch (IOException e) {
-      throw new UncheckedIOException(Sentences.of("own-sheets.no-folder", folder), e);
+      return Sentences.of("own-sheets.no-folder", folder);
     }
     List<String> lines = new ArrayList<>(compared.lines());
     lines.add(Sentences.of("own-sheets.head"));
@@ -86,7 +86,9 @@ public class OwnSheets {
         if (seen instanceof Sight.Flat flat) {
           compare(flat, where, compared);
         } else {
-          compared.lines().add(where + " " + ScanProblem.NO_SHEET.sentence());
+          boolean isCutOff = seen instanceof Sight.CutOff;
+          ScanProblem problem = isCutOff ? ScanProblem.CUT_OFF : ScanProblem.NO_SHEET;
+          compared.lines().add(where + " " + problem.sentence());
         }
       }
     } catch (UnusablePictureException e) {

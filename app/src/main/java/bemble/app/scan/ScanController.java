@@ -1,6 +1,7 @@
 package bemble.app.scan;
 
 import bemble.app.http.AnyClass;
+import bemble.app.http.TakesFile;
 import bemble.app.marking.MarkingJson.CellsView;
 import bemble.app.scan.ScanJson.FrameView;
 import bemble.app.scan.ScanJson.PlacedAnswer;
@@ -9,9 +10,6 @@ import bemble.app.scan.ScanJson.ScanView;
 import bemble.app.scan.ScanJson.SettledAnswer;
 import bemble.app.scan.ScanJson.WallFigure;
 import bemble.app.scan.ScanJson.WriterRequest;
-import io.swagger.v3.oas.annotations.Operation;
-import io.swagger.v3.oas.annotations.media.Content;
-import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -50,14 +48,7 @@ class ScanController {
    */
   @PostMapping(path = "/api/scans", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   @ResponseStatus(HttpStatus.ACCEPTED)
-  @Operation(
-      requestBody =
-          @io.swagger.v3.oas.annotations.parameters.RequestBody(
-              required = true,
-              content =
-                  @Content(
-                      mediaType = MediaType.APPLICATION_OCTET_STREAM_VALUE,
-                      schema = @Schema(type = "string", format = "binary"))))
+  @TakesFile
   ScanNumber begin(
       @RequestParam long handout,
       @RequestParam(defaultValue = "") String name,
@@ -68,14 +59,7 @@ class ScanController {
 
   /** What a frame of a camera shows; nothing of it is kept. */
   @PostMapping(path = "/api/scans/frames", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-  @Operation(
-      requestBody =
-          @io.swagger.v3.oas.annotations.parameters.RequestBody(
-              required = true,
-              content =
-                  @Content(
-                      mediaType = MediaType.APPLICATION_OCTET_STREAM_VALUE,
-                      schema = @Schema(type = "string", format = "binary"))))
+  @TakesFile
   FrameView frame(@RequestParam long handout, InputStream frame) {
     return frames.look(handout, frame);
   }

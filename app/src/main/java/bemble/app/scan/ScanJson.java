@@ -75,14 +75,12 @@ final class ScanJson {
   /**
    * A figure that was taken for sure. All lengths are squares of the cut-out of its answer.
    *
-   * @param asked whether somebody has said that it is another one
    * @param left from the edge of the cut-out to its square
    * @param top the same downwards
    * @param across the whole cut-out
    * @param down the same downwards
    */
-  record WallFigure(
-      long page, int sum, boolean asked, double left, double top, double across, double down) {}
+  record WallFigure(long page, int sum, double left, double top, double across, double down) {}
 
   /**
    * An answer as somebody read it.

@@ -11,7 +11,6 @@ import bemble.app.store.ScanRow;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.io.InputStream;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.OffsetDateTime;
@@ -87,7 +86,7 @@ class ScanQueue {
       work.execute(() -> read(scan, received, file, path));
       return scan;
     } catch (UnusablePictureException e) {
-      delete(path);
+      pictures.giveBack(path);
       throw refused(e.fault());
     }
   }
@@ -141,15 +140,7 @@ class ScanQueue {
     } finally {
       waiting.merge(scan, -left, Integer::sum);
       waiting.remove(scan, 0);
-      delete(path);
-    }
-  }
-
-  private static void delete(Path path) {
-    try {
-      Files.deleteIfExists(path);
-    } catch (IOException e) {
-      LOG.warn("A file with sheets could not be deleted", e);
+      pictures.giveBack(path);
     }
   }
 

@@ -19,10 +19,12 @@ import bemble.app.store.ScanFigureRow;
 import bemble.app.store.ScanMapper;
 import bemble.app.store.ScanPageRow;
 import bemble.ink.RowReading.Granted;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionOperations;
@@ -168,7 +170,16 @@ class ScanReader {
             mapper.expect(page.scan(), -mapper.removePage(page.scan(), before));
           }
           long id = mapper.addPage(row);
-          read.forEach((sum, answer) -> add(id, sum, answer, outcome.tiles().get(sum)));
+          List<ScanFigureRow> figures = new ArrayList<>();
+          read.forEach(
+              (sum, answer) -> {
+                TilePlace tile = outcome.tiles().get(sum);
+                add(id, sum, answer, tile);
+                figures(id, sum, answer, tile).forEach(figures::add);
+              });
+          if (!figures.isEmpty()) {
+            mapper.addFigures(figures);
+          }
           return id;
         });
   }
@@ -186,11 +197,20 @@ class ScanReader {
             answer.why() == null ? null : answer.why().name(),
             shown.right() - shown.left(),
             shown.bottom() - shown.top()));
-    for (ReadAnswer.SureFigure sure : answer.sure()) {
-      int column = sure.square().column() - shown.left();
-      int row = sure.square().row() - shown.top();
-      mapper.addFigure(new ScanFigureRow(page, sum, sure.figure(), column, row));
-    }
+  }
+
+  private static Stream<ScanFigureRow> figures(
+      long page, int sum, ReadAnswer answer, TilePlace tile) {
+    CutOuts.Squares shown = CutOuts.Squares.of(tile);
+    return answer.sure().stream()
+        .map(
+            sure ->
+                new ScanFigureRow(
+                    page,
+                    sum,
+                    sure.figure(),
+                    sure.square().column() - shown.left(),
+                    sure.square().row() - shown.top()));
   }
 
   private void keepPictures(long page, Sight.Flat flat, Map<Integer, TilePlace> tiles) {

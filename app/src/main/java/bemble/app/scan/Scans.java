@@ -214,7 +214,6 @@ class Scans {
     return new WallFigure(
         row.pageId(),
         row.number(),
-        answer.given() == null,
         row.atColumn() + CutOuts.AROUND,
         row.atRow() + CutOuts.AROUND,
         answer.across() + around,

@@ -66,10 +66,14 @@ public interface ScanMapper {
 
   @Insert(
       """
-      insert into scan_figure (page_id, number, figure, at_column, at_row)
-      values (#{pageId}, #{number}, #{figure}, #{atColumn}, #{atRow})
+      <script>
+      insert into scan_figure (page_id, number, figure, at_column, at_row) values
+      <foreach item="each" collection="figures" separator=",">
+        (#{each.pageId}, #{each.number}, #{each.figure}, #{each.atColumn}, #{each.atRow})
+      </foreach>
+      </script>
       """)
-  int addFigure(ScanFigureRow figure);
+  int addFigures(@Param("figures") List<ScanFigureRow> figures);
 
   @Select(
       """

@@ -64,15 +64,13 @@ class ReaderMaker {
     float[] picture = new float[Ink.SEEN * Ink.SEEN];
     double loss = 0;
     for (int step = 1; step <= steps; step++) {
-      for (int i = 0; i < NEW; made++) {
+      for (int enough = made + NEW; made < enough; ) {
         Squares.Labelled next = squares.next();
         Optional<float[]> seen = Ink.of(next.window().withoutLines()).figure();
         if (seen.isPresent()) {
           pictures[made % KEPT] = packed(seen.get());
           labels[made % KEPT] = (byte) next.label();
-          i++;
-        } else {
-          made--;
+          made++;
         }
       }
       for (int i = 0; i < BATCH; i++) {

@@ -81,12 +81,15 @@ public final class Sight {
     for (FoundCode code : codes) {
       Optional<SheetTable> table = tables.apply(code.text());
       if (table.isPresent()) {
-        List<FoundCode> own =
-            codes.stream().filter(each -> each.text().equals(code.text())).toList();
-        return look(picture, own, table.get());
+        return look(picture, alike(codes, code), table.get());
       }
     }
     return new NoSheet(codes.stream().map(FoundCode::text).findFirst());
+  }
+
+  /** The codes that say the same: another sheet may be seen beside it. */
+  private static List<FoundCode> alike(List<FoundCode> codes, FoundCode code) {
+    return codes.stream().filter(each -> each.text().equals(code.text())).toList();
   }
 
   /**
@@ -110,7 +113,7 @@ public final class Sight {
               boolean whole =
                   tables
                       .apply(code.text())
-                      .filter(table -> isWhole(picture, table, codes))
+                      .filter(table -> isWhole(picture, table, alike(codes, code)))
                       .isPresent();
               double x = code.corner().x() / picture.width();
               return new Glimpse(code.text(), whole, x, code.corner().y() / picture.height());
