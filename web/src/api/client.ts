@@ -32,6 +32,7 @@ import type {
   SetRequest,
   SharesRequest,
   SettledAnswer,
+  SettledSquare,
   SheetRequest,
   StandInRequest,
   StandingRequest,
@@ -192,6 +193,20 @@ export const api = {
     taken(client.GET('/api/scans/{id}/wall/{figure}', { params: { path: { id, figure } } })),
   lookThrough: (id: number, figure: number) =>
     taken(client.PUT('/api/scans/{id}/wall/{figure}', { params: { path: { id, figure } } })),
+  /** What was read of the working of a sum, and what the judge says of it. */
+  readWorking: (id: number, page: number, sum: number) =>
+    taken(
+      client.GET('/api/scans/{id}/pages/{page}/workings/{sum}', {
+        params: { path: { id, page, sum } },
+      }),
+    ),
+  settleSquares: (id: number, page: number, sum: number, settled: SettledSquare[]) =>
+    taken(
+      client.PUT('/api/scans/{id}/pages/{page}/workings/{sum}', {
+        params: { path: { id, page, sum } },
+        body: settled,
+      }),
+    ),
   /** Where the answers of a page stand on it. */
   answerPlaces: (id: number, page: number) =>
     taken(client.GET('/api/scans/{id}/pages/{page}/places', { params: { path: { id, page } } })),

@@ -7,6 +7,12 @@ function wideEnough({ from, to }: Paper['extent'], marks: WrittenMark[]): Paper[
   return { from: { ...from, column }, to };
 }
 
+/** What is printed, and the writing on it. */
+export function onPrinted(printed: Paper, writing: Paper): Paper {
+  const written = writing.marks.map((mark) => ({ ...mark, id: mark.id + printed.marks.length }));
+  return { ...printed, marks: [...printed.marks, ...written] };
+}
+
 /** The writing as a paper, drawn like any other; small figures make way for what is printed. */
 export function asPaper(marks: WrittenMark[], extent: Paper['extent'], printed?: Paper): Paper {
   const full = [
@@ -35,6 +41,8 @@ function shape({ kind, at: square, text }: WrittenMark, full: Square[]): Mark['s
       return { kind: 'point', after: square, text };
     case 'NUMBER':
       return { kind: 'small', at: square, spot: 'SMALL', text };
+    case 'UNREAD':
+      return { kind: 'words', at: square, side: 'CENTRED', text: '?' };
     case 'STRIKE':
       return { kind: 'strike', at: square, spot: 'FULL' };
     case 'LINE':

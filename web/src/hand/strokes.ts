@@ -16,6 +16,10 @@ export function marksAfter(strokes: Done[]): WrittenMark[] {
   let marks: WrittenMark[] = [];
   for (const { kind, row, column, text } of strokes) {
     const at = { row, column };
+    if (kind === 'UNREAD') {
+      marks.push({ kind, at, text });
+      continue;
+    }
     if (kind === 'RUB') {
       marks = marks.filter((each) => !same(each.at, at));
       continue;

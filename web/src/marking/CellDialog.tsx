@@ -8,10 +8,10 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { Cell, Grid, Paper, Pupil, Square } from '../api/types';
-import { asPaper } from '../hand/asPaper';
+import { asPaper, onPrinted } from '../hand/asPaper';
 import { marksAfter } from '../hand/strokes';
 import { SquareFrame } from '../hand/SquareFrame';
 import { Drawing } from '../paper/Drawing';
@@ -86,10 +86,11 @@ export default function CellDialog({
     onSuccess: ({ id }) => navigate(`/slate/${id}`),
     onError,
   });
+  const kept = grid.pages.find((each) => each.pupil === pupil.id && each.number === cell.number);
   const strokes = page.data?.strokes ?? [];
   const written =
     page.data && asPaper(marksAfter(strokes), page.data.paper.extent, page.data.paper);
-  const slipped = page.data && written && both(page.data.paper, written);
+  const slipped = page.data && written && onPrinted(page.data.paper, written);
   // Both as large as each other, and each row beside its own.
   const extent = page.data && slipped && bounds([page.data.truth, slipped]);
   const first = page.data?.report.findings[0]?.squares ?? [];
@@ -169,6 +170,11 @@ export default function CellDialog({
             )}
           </>
         )}
+        {kept && (
+          <Button component={Link} to={`/slate/${kept.attempt}`}>
+            {t('marking.the-page-as-it-was-written')}
+          </Button>
+        )}
         <Button disabled={type.isPending} onClick={() => type.mutate()}>
           {t('marking.type-the-page-in-on')}
         </Button>
@@ -203,12 +209,3 @@ function PageOf({
     </Box>
   );
 }
-
-/** What is printed, and the writing on it. */
-const both = (printed: Paper, writing: Paper): Paper => ({
-  ...printed,
-  marks: [
-    ...printed.marks,
-    ...writing.marks.map((mark) => ({ ...mark, id: mark.id + printed.marks.length })),
-  ],
-});

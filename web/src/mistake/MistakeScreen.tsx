@@ -10,7 +10,7 @@ import { SquaredPage } from '../paper/SquaredPage';
 import type { Layer } from '../paper/layer';
 import { layersAt, setOutPaper } from '../session/layers';
 import { useDeskTools } from '../session/deskContext';
-import { VerdictSign } from '../slate/VerdictMarks';
+import { VerdictSign } from '../hand/VerdictMarks';
 import { useAct } from '../ui/useAct';
 import { save } from '../ui/save';
 import { useKeys } from '../ui/useKeys';

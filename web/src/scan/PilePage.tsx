@@ -1,5 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useQueryClient } from '@tanstack/react-query';
@@ -14,8 +16,9 @@ import { useAct } from '../ui/useAct';
 import { useNotice } from '../ui/useNotice';
 import { t } from '../words';
 import { FigureWall, useWallAhead } from './FigureWall';
-import { readOf } from './settling';
+import { readOf, type OnSheet } from './settling';
 import { UnderCamera } from './UnderCamera';
+import { Workings } from './WorkingsDialog';
 
 type Page = Scan['pages'][number];
 
@@ -24,11 +27,14 @@ export function PilePage({
   handout,
   grid,
   scans,
+  wrong,
   onScan,
 }: {
   handout: number;
   grid: Grid;
   scans: Scan[];
+  /** The wrong answers whose workings were read. */
+  wrong: OnSheet[];
   onScan: (scan: Scan) => void;
 }) {
   const kept = useQueryClient();
@@ -37,6 +43,8 @@ export function PilePage({
   /** The pile of which somebody was asked whether it is to be deleted. */
   const [asked, setAsked] = useState<number | null>(null);
   const [filming, setFilming] = useState(false);
+  /** Whether sheets that are made up are set out on squares. */
+  const [setOut, setSetOut] = useState(false);
   const look = () => kept.invalidateQueries({ queryKey: ['scans', handout] });
   const bring = useAct({
     again: true,
@@ -46,13 +54,13 @@ export function PilePage({
   });
   const madeUp = t('scan.made-up', { title: grid.title });
   const standIn = useAct({
-    mutationFn: async () => save(await api.standIn(handout, {}), madeUp),
+    mutationFn: async () => save(await api.standIn(handout, { setOut }), madeUp),
     onSuccess: (name) => notice({ text: t('scan.a-made-up-pile', { name }) }),
     onError,
   });
   const bringStandIn = useAct({
     mutationFn: async () => {
-      const pile = await api.standIn(handout, { photographed: true });
+      const pile = await api.standIn(handout, { photographed: true, setOut });
       return api.bringSheets(handout, new File([pile], madeUp));
     },
     onSuccess: look,
@@ -134,6 +142,7 @@ export function PilePage({
           </Box>
         );
       })}
+      {wrong.length > 0 && <Workings grid={grid} wrong={wrong} />}
       <Box sx={{ color: 'text.secondary', fontSize: 14.5, lineHeight: 1.4 }}>
         {t('scan.pictures-stay-here')}
       </Box>
@@ -143,6 +152,10 @@ export function PilePage({
       <Box sx={{ fontSize: 14.5, lineHeight: 1.4, color: 'text.secondary' }}>
         {t('scan.simulated-pupils-fill-it')}
       </Box>
+      <FormControlLabel
+        control={<Checkbox checked={setOut} onChange={(_event, on) => setSetOut(on)} />}
+        label={t('scan.with-workings-on-squares')}
+      />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         <Button disabled={standIn.isPending} onClick={() => standIn.mutate()}>
           {standIn.isPending ? t('common.making-it') : t('scan.have-a-pile-made')}

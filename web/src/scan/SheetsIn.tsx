@@ -13,6 +13,7 @@ import { t } from '../words';
 import { PilePage } from './PilePage';
 import { answersOf, keyOf, nextOpen, type Ahead, type OnSheet } from './settling';
 import { SettlingPage } from './SettlingPage';
+import { wrongOf } from './workings';
 
 /** Pages come one by one; nobody has to ask for them. */
 const SOON = 700;
@@ -113,7 +114,13 @@ export default function SheetsIn({ handout }: { handout: number }) {
           onSettle={onSettle}
         />
         <Box sx={RIGHT_PAGE}>
-          <PilePage handout={handout} grid={grid.data} scans={scans.data} onScan={came} />
+          <PilePage
+            handout={handout}
+            grid={grid.data}
+            scans={scans.data}
+            wrong={wrongOf(answers, grid.data)}
+            onScan={came}
+          />
         </Box>
       </Box>
       <Box sx={BAR}>

@@ -13,6 +13,8 @@ export interface OnSheet {
   read?: string;
   /** Why somebody is asked. */
   why?: string;
+  /** How many squares of its working are unread; left out where no working was read. */
+  unread?: number;
 }
 
 /** What was typed and is on its way, by page and sum. */
@@ -31,7 +33,7 @@ export function answersOf(scans: Scan[], grid: Grid, ahead: Ahead): OnSheet[] {
       pages.flatMap(({ id: page, pupil, answers }) =>
         pupil === undefined
           ? []
-          : answers.map(({ sum, text, read, why }) => ({
+          : answers.map(({ sum, text, read, why, unread }) => ({
               scan: id,
               page,
               pupil,
@@ -39,6 +41,7 @@ export function answersOf(scans: Scan[], grid: Grid, ahead: Ahead): OnSheet[] {
               text,
               read,
               why,
+              unread,
             })),
       ),
     )

@@ -13,7 +13,7 @@ import { asPaper } from '../hand/asPaper';
 import { FindingCard } from './FindingCard';
 import { Player } from './Player';
 import { marksAfter } from '../hand/strokes';
-import { VerdictMarks } from './VerdictMarks';
+import { VerdictMarks } from '../hand/VerdictMarks';
 import { t } from '../words';
 
 /** A simulated pupil: choose slips, watch the page being written, read what the judge says. */

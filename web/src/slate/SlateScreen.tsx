@@ -23,7 +23,7 @@ import { EndedPage } from './EndedPage';
 import { HandInDialog } from './HandInDialog';
 import { SlateBar } from './SlateBar';
 import { useAttempt } from './useAttempt';
-import { VerdictMarks } from './VerdictMarks';
+import { VerdictMarks } from '../hand/VerdictMarks';
 import { VERDICTS } from './verdicts';
 import { WritingPage } from './WritingPage';
 import { t } from '../words';

@@ -4,12 +4,13 @@ import {
   type UseMutationOptions,
   type UseMutationResult,
 } from '@tanstack/react-query';
-import { useCallback, useRef } from 'react';
+import { useCallback, useId, useRef } from 'react';
 
 /**
  * Something that a press does. The same press again, before it is done, does nothing.
  *
- * @param options as those of a mutation; what may follow on itself at once says `again`
+ * @param options as those of a mutation; what may follow on itself at once says `again`, and is
+ *   done in its order: the later of two answers to one question is the one that counts
  */
 export function useAct<Done, Failure = Error, Of = void, Context = unknown>({
   again = false,
@@ -21,8 +22,10 @@ export function useAct<Done, Failure = Error, Of = void, Context = unknown>({
   Context
 > {
   const going = useRef(new Set<string>());
+  const id = useId();
   const mutation = useMutation({
     ...options,
+    scope: again ? { id } : undefined,
     onSettled: (...settled) => {
       going.current.delete(hashKey([settled[2]]));
       return options.onSettled?.(...settled);

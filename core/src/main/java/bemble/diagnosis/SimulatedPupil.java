@@ -3,6 +3,7 @@ package bemble.diagnosis;
 import bemble.method.Sum;
 import bemble.procedure.Answer;
 import bemble.procedure.Hand;
+import bemble.procedure.Working;
 import bemble.slip.Slip;
 import bemble.slip.SlippingHand;
 import bemble.slip.SlippingHand.At;
@@ -22,17 +23,26 @@ import java.util.Random;
 public record SimulatedPupil(Optional<Slip> slip, double made, double missed, double blank) {
   /** What the pupil gives for a sum; empty for a blank. */
   public Optional<Answer> answer(Sum sum, Random random) {
+    return hand(sum, random).map(sum::answer);
+  }
+
+  /** The page that the pupil writes for a sum; empty for a blank. */
+  public Optional<Working> page(Sum sum, Random random) {
+    return hand(sum, random).map(sum::work);
+  }
+
+  private Optional<Hand> hand(Sum sum, Random random) {
     if (random.nextDouble() < blank) {
       return Optional.empty();
     }
     if (random.nextDouble() < missed) {
       int at = random.nextInt(Math.max(1, FactMissingHand.chances(sum)));
-      return Optional.of(sum.answer(new FactMissingHand(at, random.nextBoolean() ? 1 : -1)));
+      return Optional.of(new FactMissingHand(at, random.nextBoolean() ? 1 : -1));
     }
     if (slip.isPresent() && random.nextDouble() < made) {
       List<At> everywhere = List.of(At.everywhere(slip.get()));
-      return Optional.of(sum.answer(new SlippingHand(sum.problem(), everywhere, Map.of())));
+      return Optional.of(new SlippingHand(sum.problem(), everywhere, Map.of()));
     }
-    return Optional.of(sum.answer(Hand.TRUE));
+    return Optional.of(Hand.TRUE);
   }
 }

@@ -33,7 +33,11 @@ public final class FigureReader {
 
   /** What the ink of a square makes likely; nothing else is known of it. */
   public Likelihoods read(Window window) {
-    Ink ink = Ink.of(window.withoutLines());
+    return read(Ink.of(window.withoutLines()));
+  }
+
+  /** The same of ink that was told from the printed lines. */
+  public Likelihoods read(Ink ink) {
     Optional<float[]> figure = ink.figure();
     if (figure.isEmpty()) {
       return ink.state() == Ink.State.BLANK

@@ -3,6 +3,7 @@ package bemble.ink;
 import bemble.ink.RowReading.Granted;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /**
@@ -54,6 +55,12 @@ public final class Granting {
     boolean moved = doubt == Doubt.NONE && denied;
     Doubt said = doubt == Doubt.NONE ? Doubt.UNSURE : doubt;
     return new RowReading(Granted.ASK, read, sure, moved ? Doubt.MOVED : said);
+  }
+
+  /** The figure that stands in a square, if its ink alone makes one sure. */
+  public Optional<Integer> figure(Likelihoods square) {
+    int best = square.best();
+    return best < 10 && isGranted(square, best) ? Optional.of(best) : Optional.empty();
   }
 
   /** Whether something is far enough ahead of all else by the ink alone. */

@@ -9,8 +9,9 @@ import java.util.Optional;
  * @param state how plain it is
  * @param figure as a net sees it, {@link #SEEN} by {@link #SEEN}, from 0 for paper to 1 for ink, of
  *     one size and with its weight in the middle; empty where nothing is written
+ * @param longer the longer of its width and height, in dots; 0 where nothing is written
  */
-public record Ink(State state, Optional<float[]> figure) {
+public record Ink(State state, Optional<float[]> figure, int longer) {
   /** How plain the ink of a square is. */
   public enum State {
     BLANK,
@@ -59,10 +60,13 @@ public record Ink(State state, Optional<float[]> figure) {
   /** The longer side of a figure at the least, in dots. */
   private static final int LEAST = 18;
 
+  /** What is smaller may be a small figure that helps its writer, in dots. */
+  private static final int SMALL = 27;
+
   /** The share of a piece that may lie outside its square. */
   private static final double OUTSIDE = 0.3;
 
-  private static final Ink NOTHING = new Ink(State.BLANK, Optional.empty());
+  private static final Ink NOTHING = new Ink(State.BLANK, Optional.empty(), 0);
 
   /** The ink of a window whose printed lines are taken off. */
   public static Ink of(Window window) {
@@ -72,7 +76,7 @@ public record Ink(State state, Optional<float[]> figure) {
     }
     Pieces pieces = new Pieces(window, Math.max(PAPER * 0.7, darkest * PART));
     if (pieces.count == 0) {
-      return pieces.doubtful ? new Ink(State.DOUBTFUL, Optional.empty()) : NOTHING;
+      return pieces.doubtful ? new Ink(State.DOUBTFUL, Optional.empty(), 0) : NOTHING;
     }
     boolean small = pieces.longer() < LEAST;
     Pieces palest = new Pieces(window, Math.max(PALE, darkest * PALE_PART));
@@ -82,7 +86,12 @@ public record Ink(State state, Optional<float[]> figure) {
     } else if (darkest < TRACE) {
       plain = State.FAINT;
     }
-    return new Ink(plain, Optional.of(pieces.seen(darkest)));
+    return new Ink(plain, Optional.of(pieces.seen(darkest)), pieces.longer());
+  }
+
+  /** Whether it may be a small figure that helps its writer. */
+  public boolean isSmall() {
+    return longer < SMALL;
   }
 
   /** How dark the darkest dots within the square are, apart from a few. */

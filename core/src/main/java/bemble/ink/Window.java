@@ -33,6 +33,11 @@ public record Window(byte[] dark) {
 
   private static final int TONES = 8;
 
+  /** A line runs on where so much of it is so dark, as a share of what is taken for its print. */
+  private static final double MOST_OF_IT = 0.9;
+
+  private static final double AS_DARK = 0.6;
+
   /** Refuses any other number of dots. */
   public Window {
     if (dark.length != SIDE * SIDE) {
@@ -48,8 +53,8 @@ public record Window(byte[] dark) {
   /**
    * The window without the printed lines of its square. What half of a line's dots have is taken
    * for its print, however pale it came out, so that ink that crosses it stays. All sides are
-   * printed alike: a long stroke that runs along one of them is darker than the others are. Nothing
-   * is kept of the corners.
+   * printed alike: a long stroke that runs along one of them is darker than the others are, unless
+   * it runs on through the squares beside it, as printed rules do. Nothing is kept of the corners.
    */
   public Window withoutLines() {
     int[] printed = new int[SIDES * (INSIDE + OUTSIDE + 1)];
@@ -62,9 +67,10 @@ public record Window(byte[] dark) {
     int most = (int) (darkest[2] * DARKER) + TONES;
     byte[] ink = dark.clone();
     for (int i = 0; i < printed.length; i++) {
+      int print = printed[i] <= most || runsOn(i, printed[i]) ? printed[i] : most;
       for (int dot = 0; dot < SIDE; dot++) {
         int at = on(i, dot);
-        ink[at] = (byte) Math.max(0, (ink[at] & 0xFF) - Math.min(printed[i], most));
+        ink[at] = (byte) Math.max(0, (ink[at] & 0xFF) - print);
       }
     }
     for (int y = 0; y < SIDE; y++) {
@@ -83,13 +89,33 @@ public record Window(byte[] dark) {
     return out <= (inside ? INSIDE + ROUND : OUTSIDE);
   }
 
+  /** Whether a line fills the square and goes on beyond it, to both sides or as it ends there. */
+  private boolean runsOn(int line, int printed) {
+    boolean before = share(line, printed, 0, MARGIN) > MOST_OF_IT;
+    boolean behind = share(line, printed, SIDE - MARGIN, SIDE) > MOST_OF_IT;
+    return (before || behind) && share(line, printed, MARGIN, SIDE - MARGIN) > MOST_OF_IT;
+  }
+
+  /** The share of its dots that are about as dark as its print. */
+  private double share(int line, int printed, int from, int to) {
+    int dark = 0;
+    for (int dot = from; dot < to; dot++) {
+      dark += dotOf(line, dot) >= printed * AS_DARK ? 1 : 0;
+    }
+    return dark / (double) (to - from);
+  }
+
   private int median(int line) {
     int[] dots = new int[SIDE];
     for (int dot = 0; dot < SIDE; dot++) {
-      dots[dot] = dark[on(line, dot)] & 0xFF;
+      dots[dot] = dotOf(line, dot);
     }
     Arrays.sort(dots);
     return dots[SIDE / 2];
+  }
+
+  private int dotOf(int line, int dot) {
+    return dark[on(line, dot)] & 0xFF;
   }
 
   /** The place of a dot of a line: four lines lie alike, at the left, above, right and below. */

@@ -12,6 +12,14 @@ public record Area(Square from, Square to) {
     return to.column() - from.column() + 1;
   }
 
+  /** Whether it covers a square. */
+  public boolean contains(Square square) {
+    return square.row() >= from.row()
+        && square.row() <= to.row()
+        && square.column() >= from.column()
+        && square.column() <= to.column();
+  }
+
   /** The smallest rectangle that holds this and another one. */
   public Area joined(Area other) {
     return new Area(

@@ -5,20 +5,28 @@ import bemble.paper.Spot;
 import bemble.paper.Square;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /** What stands on a page after some strokes. */
 public final class PageOfStrokes {
   private record Key(Square at, Stroke.Kind kind) {}
 
   private final Map<Key, String> marks = new LinkedHashMap<>();
+  private final Set<Square> unread = new LinkedHashSet<>();
 
   /** What stands on a blank page after some strokes. */
   public static List<Written> after(List<Stroke> strokes) {
+    return of(strokes).written();
+  }
+
+  /** A page with some strokes. */
+  public static PageOfStrokes of(List<Stroke> strokes) {
     PageOfStrokes page = new PageOfStrokes();
     strokes.forEach(page::add);
-    return page.written();
+    return page;
   }
 
   /** Does the next stroke. */
@@ -26,7 +34,11 @@ public final class PageOfStrokes {
     Square at = stroke.at();
     switch (stroke.kind()) {
       case FIGURE, NUMBER, AID, POINT -> put(new Key(at, stroke.kind()), stroke.text());
-      case RUB -> marks.keySet().removeIf(key -> key.at().equals(at));
+      case UNREAD -> unread.add(at);
+      case RUB -> {
+        marks.keySet().removeIf(key -> key.at().equals(at));
+        unread.remove(at);
+      }
       // Strokes and lines are seen, and judged by nobody.
       case STRIKE, LINE -> {}
       default -> throw new IllegalStateException("no such stroke: " + stroke);
@@ -45,6 +57,11 @@ public final class PageOfStrokes {
     List<Written> written = new ArrayList<>();
     marks.forEach((key, text) -> written.add(new Written(key.at(), spot(key.kind()), text)));
     return written;
+  }
+
+  /** The squares in which something stands that could not be read. */
+  public Set<Square> unread() {
+    return Set.copyOf(unread);
   }
 
   private static Spot spot(Stroke.Kind kind) {

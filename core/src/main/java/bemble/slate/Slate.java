@@ -2,6 +2,7 @@ package bemble.slate;
 
 import bemble.judge.Judge;
 import bemble.judge.reading.Transcript;
+import bemble.judge.report.Grounds;
 import bemble.judge.report.Report;
 import bemble.judge.report.SettingOut;
 import bemble.judge.report.Stage;
@@ -20,6 +21,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -180,6 +183,15 @@ public final class Slate {
         && put.written().at().equals(number.at().moved(0, -number.figures()));
   }
 
+  /** The squares in which this sum, or one whose numbers are as long, has something of a kind. */
+  public Set<Square> squares(Stroke.Kind kind) {
+    return Stream.concat(Stream.of(truth), SheetRoom.alike(sum).stream())
+        .flatMap(page -> strokes(page).stream())
+        .filter(stroke -> stroke.kind() == kind)
+        .map(Stroke::at)
+        .collect(Collectors.toSet());
+  }
+
   /** The strokes by which a worked page would be written on this sheet, in order. */
   public List<Stroke> strokes(Working page) {
     return Transcript.puts(page, settingOut == SettingOut.OWN).stream()
@@ -198,5 +210,23 @@ public final class Slate {
   /** What the judge finds on a page that was written on this sheet. */
   public Report judge(List<Written> page, Stage stage) {
     return judge.judge(page, stage, settingOut);
+  }
+
+  /**
+   * What the judge finds on a page in some squares of which something stands that could not be
+   * read: what stands on them is not told, and nothing is called missing.
+   */
+  public Report judge(List<Written> page, Set<Square> unread, Stage stage) {
+    if (unread.isEmpty()) {
+      return judge(page, stage);
+    }
+    return new Grounds(page, sheet().marks(), unread).told(judge(page, Stage.IN_WORK));
+  }
+
+  /** Whether all that is written on its page are single figures: others are not read off paper. */
+  public boolean isOfFigures() {
+    return strokes(truth).stream()
+        .allMatch(
+            stroke -> stroke.kind() == Stroke.Kind.FIGURE || stroke.kind() == Stroke.Kind.AID);
   }
 }

@@ -25,6 +25,8 @@ public record Stroke(Kind kind, Square at, String text) {
     STRIKE,
     /** A line under the square. */
     LINE,
+    /** Something that stands on paper and could not be read. */
+    UNREAD,
     /** The square rubbed clean. */
     RUB;
 

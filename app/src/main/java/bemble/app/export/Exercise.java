@@ -159,19 +159,15 @@ public record Exercise(String heading, Shown shown, List<ReadSquare> squares) {
     marks.addAll(notes);
     List<ReadSquare> all = new ArrayList<>(squares);
     all.addAll(more);
-    List<Square> open = all.stream().map(Exercise::at).toList();
+    List<Square> open = all.stream().map(ReadSquare::at).toList();
     Area extent = joined(shown.extent(), more);
     return new Exercise(heading, new Shown(extent, marks, List.of(), open), all);
-  }
-
-  private static Square at(ReadSquare square) {
-    return new Square(square.row(), square.column());
   }
 
   private static Area joined(Area area, List<ReadSquare> squares) {
     Area joined = area;
     for (ReadSquare square : squares) {
-      joined = joined.joined(new Area(at(square), at(square)));
+      joined = joined.joined(new Area(square.at(), square.at()));
     }
     return joined;
   }

@@ -49,14 +49,21 @@ public final class ExerciseSheets {
 
   private final PdfRequest.Size size;
   private final List<Sum> sums;
+  private final Exercise.Layout layout;
   private final List<List<Tile>> sheets;
   private final Map<Frame, Integer> places = new IdentityHashMap<>();
 
   private final List<Exercise> exercises;
 
-  private ExerciseSheets(PdfRequest.Size size, List<Sum> sums, List<Exercise> of, double side) {
+  private ExerciseSheets(
+      PdfRequest.Size size,
+      List<Sum> sums,
+      Exercise.Layout layout,
+      List<Exercise> of,
+      double side) {
     this.size = size;
     this.sums = sums;
+    this.layout = layout;
     this.exercises = of;
     List<Frame> frames = of.stream().map(Exercise::frame).toList();
     for (int i = 0; i < frames.size(); i++) {
@@ -84,7 +91,7 @@ public final class ExerciseSheets {
       String problem = WorkingWords.of(sum.style()).problem(sum.problem());
       exercises.add(Exercise.of(exercises.size() + 1, problem, sum, layout, room, words));
     }
-    return new ExerciseSheets(size, sums, exercises, millimetres * POINTS_A_MILLIMETRE);
+    return new ExerciseSheets(size, sums, layout, exercises, millimetres * POINTS_A_MILLIMETRE);
   }
 
   /**
@@ -133,7 +140,8 @@ public final class ExerciseSheets {
         tile.area().from().column(),
         PdfBook.rows(tile.area()),
         tile.area().columns(),
-        exercises.get(place).squares());
+        exercises.get(place).squares(),
+        layout == Exercise.Layout.SET_OUT ? sum.method().layout() : null);
   }
 
   /** To a thousandth. */

@@ -1,5 +1,6 @@
 package bemble.app.export;
 
+import bemble.paper.Square;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -32,6 +33,8 @@ public record SheetTable(
    * @param plain the sum in plain figures
    * @param method the method that it is worked by
    * @param squares those that are to be read
+   * @param setOutAs the version of its method's layout, if it is set out on the squares as it is
+   *     worked
    */
   public record TilePlace(
       int number,
@@ -44,7 +47,8 @@ public record SheetTable(
       int firstColumn,
       int rows,
       int columns,
-      List<ReadSquare> squares) {
+      List<ReadSquare> squares,
+      @Nullable Integer setOutAs) {
     public TilePlace {
       squares = squares == null ? List.of() : List.copyOf(squares);
     }
@@ -75,7 +79,12 @@ public record SheetTable(
    *
    * @param place the power of ten of the figure in it
    */
-  public record ReadSquare(int row, int column, Part part, int place) {}
+  public record ReadSquare(int row, int column, Part part, int place) {
+    /** Where it lies. */
+    public Square at() {
+      return new Square(row, column);
+    }
+  }
 
   /** Two boxes side by side, for tens and ones. */
   public record Boxes(double left, double top, double side) {}

@@ -134,7 +134,7 @@ public class Extracts {
       throw e;
     } catch (RuntimeException e) {
       // Whatever cannot be read now could not be read later.
-      LOG.info("A file was not read in", e);
+      LOG.warn("A file was not read in: {}", e.toString());
       throw RefusedException.of("no-extract");
     } finally {
       events.publishEvent(new DataReplaced());

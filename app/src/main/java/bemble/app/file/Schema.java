@@ -64,7 +64,8 @@ public final class Schema {
           new Table("scan", 25, true),
           new Table("scan_page", 25, true),
           new Table("scan_answer", 25, false),
-          new Table("scan_figure", 26, false));
+          new Table("scan_figure", 26, false),
+          new Table("scan_square", 27, false));
 
   /** The tables of this Bemble, each behind those that it refers to. */
   static final List<String> TABLES = ALL.stream().map(Table::name).toList();

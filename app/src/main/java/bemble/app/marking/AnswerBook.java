@@ -5,6 +5,7 @@ import bemble.app.marking.MarkingJson.CellRequest;
 import bemble.app.marking.MarkingJson.CellView;
 import bemble.app.marking.MarkingJson.CellsView;
 import bemble.app.marking.MarkingJson.RefusedCell;
+import bemble.app.slate.Attempts;
 import bemble.app.store.AnswerRow;
 import bemble.app.store.HandoutMapper;
 import bemble.app.store.HandoutRow;
@@ -19,6 +20,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionOperations;
@@ -29,6 +31,7 @@ public class AnswerBook {
   private final HandoutMapper mapper;
   private final Handouts handouts;
   private final SaidSlips said;
+  private final Attempts attempts;
   private final Clock clock;
   private final TransactionOperations transactions;
 
@@ -36,11 +39,13 @@ public class AnswerBook {
       HandoutMapper mapper,
       Handouts handouts,
       SaidSlips said,
+      Attempts attempts,
       Clock clock,
       TransactionOperations transactions) {
     this.mapper = mapper;
     this.handouts = handouts;
     this.said = said;
+    this.attempts = attempts;
     this.clock = clock;
     this.transactions = transactions;
   }
@@ -50,6 +55,15 @@ public class AnswerBook {
    * it was seen, is refused with a sentence; the others are kept.
    */
   public CellsView put(long id, List<CellRequest> cells) {
+    return put(id, cells, kept -> {});
+  }
+
+  /**
+   * The same.
+   *
+   * @param with what is kept with them, before anything is said of their pupils
+   */
+  CellsView put(long id, List<CellRequest> cells, Consumer<List<CellView>> with) {
     HandoutRow handout = handouts.find(id);
     Marker marker = handouts.marker(handout);
     Set<Long> pupils = handouts.pupils(id);
@@ -67,6 +81,7 @@ public class AnswerBook {
               refused.add(new RefusedCell(cell.pupil(), cell.number(), sentence, null));
             }
           }
+          with.accept(kept);
           cells.stream()
               .map(CellRequest::pupil)
               .distinct()
@@ -114,17 +129,26 @@ public class AnswerBook {
       return;
     }
     if (cell.given() == null) {
+      deletePage(id, cell);
       mapper.remove(id, cell.pupil(), cell.number());
       return;
     }
     try {
       AnswerRow row = row(cell, marker);
+      if (!row.given().equals(there)) {
+        deletePage(id, cell);
+      }
       mapper.put(id, row, Judge.VERSION, OffsetDateTime.now(clock));
       kept.add(Handouts.cell(row, marker));
     } catch (RefusedException e) {
       CellView now = before.map(row -> Handouts.cell(row, marker)).orElse(null);
       refused.add(new RefusedCell(cell.pupil(), cell.number(), e.getMessage(), now));
     }
+  }
+
+  /** A page that was read off paper goes with the answer that was read there. */
+  private void deletePage(long id, CellRequest cell) {
+    mapper.pageFromPaper(id, cell.pupil(), cell.number()).ifPresent(attempts::delete);
   }
 
   /** The same answer typed in two windows is one answer. */

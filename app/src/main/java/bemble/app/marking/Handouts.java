@@ -9,6 +9,7 @@ import bemble.app.http.RefusedException;
 import bemble.app.http.Slice;
 import bemble.app.ladder.ClassLadder;
 import bemble.app.ladder.Ladders;
+import bemble.app.marking.MarkingJson.AnswerPage;
 import bemble.app.marking.MarkingJson.CellView;
 import bemble.app.marking.MarkingJson.GridView;
 import bemble.app.marking.MarkingJson.HandoutEntry;
@@ -18,6 +19,7 @@ import bemble.app.marking.MarkingJson.HandoutSum;
 import bemble.app.sets.Drafts;
 import bemble.app.sets.SetJson.SumRequest;
 import bemble.app.sets.Versions;
+import bemble.app.store.AnswerPageRow;
 import bemble.app.store.AnswerRow;
 import bemble.app.store.HandoutMapper;
 import bemble.app.store.HandoutRow;
@@ -202,7 +204,12 @@ public class Handouts {
         isSetChanged(row),
         sums,
         Roll.entries(mapper.pupils(id)),
-        cells);
+        cells,
+        mapper.pages(id).stream().map(Handouts::page).toList());
+  }
+
+  private static AnswerPage page(AnswerPageRow row) {
+    return new AnswerPage(row.pupilId(), row.number(), row.attemptId());
   }
 
   private static HandoutSum sum(Marker marker, int place) {

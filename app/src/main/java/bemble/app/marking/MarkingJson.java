@@ -109,6 +109,7 @@ public final class MarkingJson {
    * A handout with all its answers.
    *
    * @param setChanged whether the set has other sums now: the pupils had the ones that are here
+   * @param pages those that stand behind answers
    */
   public record GridView(
       long id,
@@ -120,7 +121,11 @@ public final class MarkingJson {
       boolean setChanged,
       List<HandoutSum> sums,
       List<PupilEntry> pupils,
-      List<CellView> cells) {}
+      List<CellView> cells,
+      List<AnswerPage> pages) {}
+
+  /** The page of a pupil that stands behind an answer, by the number of its attempt. */
+  public record AnswerPage(long pupil, int number, long attempt) {}
 
   /**
    * An answer to be kept.

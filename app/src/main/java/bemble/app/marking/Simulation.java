@@ -8,8 +8,10 @@ import bemble.app.store.AnswerRow;
 import bemble.app.store.HandoutMapper;
 import bemble.app.store.PupilRow;
 import bemble.diagnosis.SimulatedPupil;
+import bemble.method.Sum;
 import bemble.practice.Item;
 import bemble.practice.SlipKey;
+import bemble.procedure.Working;
 import bemble.slip.Slip;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -47,12 +49,28 @@ public class Simulation {
 
   /** What pupils of whom nothing is entered yet might answer. */
   public List<CellRequest> answers(long id, SimulatedRequest request) {
+    return pages(id, request).stream()
+        .map(page -> new CellRequest(page.pupil(), page.number(), page.given(), null, null))
+        .toList();
+  }
+
+  /**
+   * The page of a pupil for a sum.
+   *
+   * @param working empty where it is left blank
+   * @param given the answer as it is typed
+   */
+  public record SimulatedPage(
+      long pupil, int number, Sum sum, Optional<Working> working, String given) {}
+
+  /** The pages that lead to these answers. */
+  public List<SimulatedPage> pages(long id, SimulatedRequest request) {
     Marker marker = handouts.marker(handouts.find(id));
     List<Slip> slips = slips(marker, request.slips());
     Set<Long> done = new HashSet<>();
     mapper.answers(id).stream().map(AnswerRow::pupilId).forEach(done::add);
     Random random = new Random(request.seed() == null ? id : request.seed());
-    List<CellRequest> cells = new ArrayList<>();
+    List<SimulatedPage> pages = new ArrayList<>();
     List<PupilRow> pupils = mapper.pupils(id);
     int most = request.most() == null ? pupils.size() : Math.max(0, request.most());
     for (PupilRow pupil : pupils.subList(0, Math.min(most, pupils.size()))) {
@@ -62,17 +80,15 @@ public class Simulation {
               : Optional.of(slips.get(random.nextInt(slips.size())));
       SimulatedPupil simulated = new SimulatedPupil(slip, MADE, MISSED, BLANK);
       for (int i = 0; i < marker.items().size(); i++) {
-        String given =
-            simulated
-                .answer(marker.items().get(i).sum(marker.style()), random)
-                .map(marker::typed)
-                .orElse(Marker.BLANK);
+        Sum sum = marker.items().get(i).sum(marker.style());
+        Optional<Working> working = simulated.page(sum, random);
         if (!done.contains(pupil.id())) {
-          cells.add(new CellRequest(pupil.id(), i, given, null, null));
+          String given = working.map(Working::answer).map(marker::typed).orElse(Marker.BLANK);
+          pages.add(new SimulatedPage(pupil.id(), i, sum, working, given));
         }
       }
     }
-    return cells;
+    return pages;
   }
 
   private static List<Slip> slips(Marker marker, @Nullable List<String> ids) {

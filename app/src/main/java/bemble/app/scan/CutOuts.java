@@ -48,6 +48,10 @@ final class CutOuts {
     return "band-" + number + ".jpg";
   }
 
+  static String squares(int number) {
+    return "squares-" + number + ".jpg";
+  }
+
   /** The whole sheet. */
   byte[] sheet() {
     return written(image, "jpg");
@@ -104,6 +108,17 @@ final class CutOuts {
           ? new Squares(0, 0, 0, 0)
           : new Squares(columns.getMin(), rows.getMin(), columns.getMax() + 1, rows.getMax() + 1);
     }
+  }
+
+  /** The squares on which a sum is set out. */
+  byte[] squares(TilePlace tile) {
+    return written(
+        part(
+            tile.left(),
+            tile.top(),
+            tile.left() + tile.columns() * tile.side(),
+            tile.top() + tile.rows() * tile.side()),
+        "jpg");
   }
 
   /** The band of the sheet in which a sum stands. */

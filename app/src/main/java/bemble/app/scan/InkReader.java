@@ -127,7 +127,8 @@ class InkReader {
             .sorted(Comparator.comparing(ReadSquare::place).reversed())
             .toList();
     return new Row(
-        squares, squares.stream().map(square -> reader.read(flat.window(tile, square))).toList());
+        squares,
+        squares.stream().map(square -> reader.read(flat.window(tile, square.at()))).toList());
   }
 
   private RowReading said(Row row, DueAnswers due, int sum, boolean isRest) {

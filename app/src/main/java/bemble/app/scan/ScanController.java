@@ -5,9 +5,11 @@ import bemble.app.http.TakesFile;
 import bemble.app.marking.MarkingJson.CellsView;
 import bemble.app.scan.ScanJson.FrameView;
 import bemble.app.scan.ScanJson.PlacedAnswer;
+import bemble.app.scan.ScanJson.ReadWorking;
 import bemble.app.scan.ScanJson.ScanNumber;
 import bemble.app.scan.ScanJson.ScanView;
 import bemble.app.scan.ScanJson.SettledAnswer;
+import bemble.app.scan.ScanJson.SettledSquare;
 import bemble.app.scan.ScanJson.WallFigure;
 import bemble.app.scan.ScanJson.WriterRequest;
 import jakarta.validation.Valid;
@@ -32,11 +34,13 @@ import org.springframework.web.bind.annotation.RestController;
 @AnyClass
 class ScanController {
   private final Scans scans;
+  private final ReadWorkings workings;
   private final ScanQueue queue;
   private final CameraFrames frames;
 
-  ScanController(Scans scans, ScanQueue queue, CameraFrames frames) {
+  ScanController(Scans scans, ReadWorkings workings, ScanQueue queue, CameraFrames frames) {
     this.scans = scans;
+    this.workings = workings;
     this.queue = queue;
     this.frames = frames;
   }
@@ -95,6 +99,30 @@ class ScanController {
   @GetMapping(path = "/api/scans/{id}/pages/{page}/sheet", produces = MediaType.IMAGE_JPEG_VALUE)
   byte[] sheet(@PathVariable long id, @PathVariable long page) {
     return scans.picture(id, page, CutOuts.SHEET);
+  }
+
+  /** The squares on which a sum is set out and worked. */
+  @GetMapping(
+      path = "/api/scans/{id}/pages/{page}/squares/{sum}",
+      produces = MediaType.IMAGE_JPEG_VALUE)
+  byte[] squares(@PathVariable long id, @PathVariable long page, @PathVariable int sum) {
+    return scans.picture(id, page, CutOuts.squares(sum));
+  }
+
+  /** What was read of the working of a sum, and what the judge says of it. */
+  @GetMapping("/api/scans/{id}/pages/{page}/workings/{sum}")
+  ReadWorking working(@PathVariable long id, @PathVariable long page, @PathVariable int sum) {
+    return workings.of(id, page, sum);
+  }
+
+  /** Keeps what somebody sees in squares of a working. */
+  @PutMapping("/api/scans/{id}/pages/{page}/workings/{sum}")
+  ReadWorking settleSquares(
+      @PathVariable long id,
+      @PathVariable long page,
+      @PathVariable int sum,
+      @RequestBody List<@Valid SettledSquare> settled) {
+    return workings.settle(id, page, sum, settled);
   }
 
   /** Where the answers of a page stand on it. */

@@ -1,6 +1,9 @@
 package bemble.app.scan;
 
+import bemble.app.slate.JudgedPageView;
 import bemble.ink.RowReading.Granted;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
@@ -68,9 +71,33 @@ final class ScanJson {
    * @param state what its ink was read as
    * @param read as it is typed, as far as it could be read
    * @param why it is asked, as words
+   * @param unread how many squares of its working could not be read; left out where no working was
    */
   record ScanAnswerView(
-      int sum, @Nullable String text, Granted state, @Nullable String read, @Nullable String why) {}
+      int sum,
+      @Nullable String text,
+      Granted state,
+      @Nullable String read,
+      @Nullable String why,
+      @Nullable Long unread) {}
+
+  /**
+   * The working of an answer as far as it is read, judged, and what of the paper its picture shows.
+   */
+  record ReadWorking(JudgedPageView page, int firstRow, int firstColumn, int rows, int columns) {}
+
+  /**
+   * What somebody sees in a square of a working.
+   *
+   * @param figure left out where nobody can read it
+   * @param blank whether nothing stands there
+   */
+  record SettledSquare(
+      int row,
+      int column,
+      @Min(value = 0, message = "{valid.figure}") @Max(value = 9, message = "{valid.figure}")
+          @Nullable Integer figure,
+      @Nullable Boolean blank) {}
 
   /**
    * A figure that was taken for sure. All lengths are squares of the cut-out of its answer.

@@ -5,6 +5,7 @@ import bemble.app.export.SheetTable.TilePlace;
 import bemble.app.file.PictureFolder;
 import bemble.app.marking.SheetAnswers;
 import bemble.app.marking.SheetAnswers.DueAnswers;
+import bemble.app.scan.WorkingReader.ReadFigure;
 import bemble.app.scan.sight.GreyPicture;
 import bemble.app.scan.sight.PictureFile;
 import bemble.app.scan.sight.PictureFile.UnusablePictureException;
@@ -18,6 +19,7 @@ import bemble.app.store.ScanAnswerRow;
 import bemble.app.store.ScanFigureRow;
 import bemble.app.store.ScanMapper;
 import bemble.app.store.ScanPageRow;
+import bemble.app.store.ScanSquareRow;
 import bemble.ink.RowReading.Granted;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -37,6 +39,8 @@ class ScanReader {
   private final SheetBook sheets;
   private final SheetAnswers answers;
   private final InkReader ink;
+  private final SetOutSums setOut;
+  private final WorkingReader working;
   private final PictureFolder pictures;
   private final TransactionOperations transactions;
 
@@ -46,6 +50,8 @@ class ScanReader {
       SheetBook sheets,
       SheetAnswers answers,
       InkReader ink,
+      SetOutSums setOut,
+      WorkingReader working,
       PictureFolder pictures,
       TransactionOperations transactions) {
     this.mapper = mapper;
@@ -53,6 +59,8 @@ class ScanReader {
     this.sheets = sheets;
     this.answers = answers;
     this.ink = ink;
+    this.setOut = setOut;
+    this.working = working;
     this.pictures = pictures;
     this.transactions = transactions;
   }
@@ -103,7 +111,15 @@ class ScanReader {
       Map<Integer, ReadAnswer> read = new LinkedHashMap<>();
       DueAnswers due = answers.of(page.handout());
       outcome.tiles().forEach((sum, tile) -> read.put(sum, ink.read(flat, tile, due, sum)));
-      long id = add(page, outcome, read);
+      Map<Integer, List<ReadFigure>> workings = new LinkedHashMap<>();
+      outcome
+          .tiles()
+          .forEach(
+              (sum, tile) ->
+                  setOut
+                      .slate(flat.table(), tile)
+                      .ifPresent(slate -> workings.put(sum, working.read(flat, tile, slate))));
+      long id = add(page, outcome, read, workings);
       if (outcome.problem() == null) {
         keepPictures(id, flat, outcome.tiles());
       }
@@ -111,7 +127,7 @@ class ScanReader {
   }
 
   private void refuse(Page page, ScanProblem problem) {
-    add(page, Outcome.problem(problem), Map.of());
+    add(page, Outcome.problem(problem), Map.of(), Map.of());
   }
 
   private Outcome outcome(Page page, SheetCode code, SheetTable table) {
@@ -154,7 +170,11 @@ class ScanReader {
     return tiles;
   }
 
-  private long add(Page page, Outcome outcome, Map<Integer, ReadAnswer> read) {
+  private long add(
+      Page page,
+      Outcome outcome,
+      Map<Integer, ReadAnswer> read,
+      Map<Integer, List<ReadFigure>> workings) {
     ScanPageRow row =
         new ScanPageRow(
             0,
@@ -180,8 +200,18 @@ class ScanReader {
           if (!figures.isEmpty()) {
             mapper.addFigures(figures);
           }
+          List<ScanSquareRow> squares = new ArrayList<>();
+          workings.forEach((sum, of) -> of.forEach(each -> squares.add(square(id, sum, each))));
+          if (!squares.isEmpty()) {
+            mapper.addSquares(squares);
+          }
           return id;
         });
+  }
+
+  private static ScanSquareRow square(long page, int sum, ReadFigure read) {
+    return new ScanSquareRow(
+        page, sum, read.at().row(), read.at().column(), read.figure().orElse(null));
   }
 
   private void add(long page, int sum, ReadAnswer answer, TilePlace tile) {
@@ -221,6 +251,9 @@ class ScanReader {
         (number, tile) -> {
           pictures.put(page, CutOuts.answer(number), cutOuts.answer(tile));
           pictures.put(page, CutOuts.band(number), cutOuts.band(tile));
+          if (tile.setOutAs() != null) {
+            pictures.put(page, CutOuts.squares(number), cutOuts.squares(tile));
+          }
         });
   }
 }

@@ -13,6 +13,8 @@ import bemble.app.marking.AnswerBook;
 import bemble.app.marking.MarkingJson.CellRequest;
 import bemble.app.marking.MarkingJson.CellView;
 import bemble.app.marking.MarkingJson.CellsView;
+import bemble.app.marking.PaperAnswers;
+import bemble.app.marking.PaperAnswers.PaperPage;
 import bemble.app.scan.ScanJson.PlacedAnswer;
 import bemble.app.scan.ScanJson.ScanAnswerView;
 import bemble.app.scan.ScanJson.ScanPageView;
@@ -30,6 +32,7 @@ import bemble.app.store.ScanFigureRow;
 import bemble.app.store.ScanMapper;
 import bemble.app.store.ScanPageRow;
 import bemble.app.store.ScanRow;
+import bemble.app.store.ScanSquareRow;
 import bemble.ink.RowReading.Granted;
 import java.util.ArrayList;
 import java.util.List;
@@ -39,6 +42,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -50,6 +54,8 @@ class Scans {
   private final ScanMapper mapper;
   private final HandoutMapper handouts;
   private final AnswerBook answers;
+  private final PaperAnswers papers;
+  private final ReadWorkings workings;
   private final ScanQueue queue;
   private final SheetBook sheets;
   private final PictureFolder pictures;
@@ -60,6 +66,8 @@ class Scans {
       ScanMapper mapper,
       HandoutMapper handouts,
       AnswerBook answers,
+      PaperAnswers papers,
+      ReadWorkings workings,
       ScanQueue queue,
       SheetBook sheets,
       PictureFolder pictures,
@@ -68,6 +76,8 @@ class Scans {
     this.mapper = mapper;
     this.handouts = handouts;
     this.answers = answers;
+    this.papers = papers;
+    this.workings = workings;
     this.queue = queue;
     this.sheets = sheets;
     this.pictures = pictures;
@@ -91,10 +101,14 @@ class Scans {
   private ScanView view(ScanRow scan) {
     Map<Long, List<ScanAnswerRow>> found =
         mapper.answers(scan.id()).stream().collect(Collectors.groupingBy(ScanAnswerRow::pageId));
+    Map<Long, Map<Integer, Long>> unread = unread(scan.id());
     List<ScanPageView> pages = new ArrayList<>();
     for (ScanPageRow page : mapper.pages(scan.id())) {
+      Map<Integer, Long> ofPage = unread.getOrDefault(page.id(), Map.of());
       List<ScanAnswerView> of =
-          found.getOrDefault(page.id(), List.of()).stream().map(Scans::view).toList();
+          found.getOrDefault(page.id(), List.of()).stream()
+              .map(answer -> view(answer, ofPage.get(answer.number())))
+              .toList();
       String problem =
           page.problem() == null ? null : ScanProblem.valueOf(page.problem()).sentence();
       pages.add(
@@ -116,10 +130,27 @@ class Scans {
         scan.lookedThrough().chars().map(figure -> figure - '0').boxed().toList());
   }
 
-  private static ScanAnswerView view(ScanAnswerRow answer) {
+  /** How many squares of each working could not be read, by page and sum. */
+  private Map<Long, Map<Integer, Long>> unread(long scan) {
+    return mapper.squares(scan).stream()
+        .collect(
+            Collectors.groupingBy(
+                ScanSquareRow::pageId,
+                Collectors.groupingBy(
+                    ScanSquareRow::number,
+                    Collectors.filtering(
+                        square -> square.figure() == null, Collectors.counting()))));
+  }
+
+  private static ScanAnswerView view(ScanAnswerRow answer, @Nullable Long unread) {
     String why = answer.doubt() == null ? null : AskedWhy.valueOf(answer.doubt()).words();
     return new ScanAnswerView(
-        answer.number(), answer.given(), Granted.valueOf(answer.state()), answer.readAs(), why);
+        answer.number(),
+        answer.given(),
+        Granted.valueOf(answer.state()),
+        answer.readAs(),
+        why,
+        unread);
   }
 
   private List<WriterView> writers(long handout) {
@@ -272,12 +303,16 @@ class Scans {
     if (scan.state() == ScanState.READING) {
       throw RefusedException.of("scan-reading");
     }
-    CellsView taken = transactions.execute(status -> take(scan));
+    List<CellRequest> cells = cells(scan);
+    List<CellRequest> wrong = papers.wrong(scan.handout(), cells);
+    // Judging takes its time: nothing is held up by it.
+    List<PaperPage> pages = workings.telling(find(id), wrong);
+    CellsView taken = transactions.execute(status -> take(scan, cells, pages));
     sweep();
     return taken;
   }
 
-  private CellsView take(ScanView scan) {
+  private static List<CellRequest> cells(ScanView scan) {
     List<CellRequest> cells = new ArrayList<>();
     for (ScanPageView page : scan.pages()) {
       for (ScanAnswerView answer : page.answers()) {
@@ -286,7 +321,11 @@ class Scans {
         }
       }
     }
-    CellsView put = answers.put(scan.handout(), cells);
+    return cells;
+  }
+
+  private CellsView take(ScanView scan, List<CellRequest> cells, List<PaperPage> pages) {
+    CellsView put = papers.take(scan.handout(), cells, pages);
     for (ScanPageView page : scan.pages()) {
       for (CellView kept : put.kept()) {
         if (page.pupil() != null && page.pupil() == kept.pupil()) {

@@ -286,7 +286,7 @@ public class Attempts {
     recent.lookAtPagesAgainAfter(id);
   }
 
-  private static StrokeRow row(StrokeView stroke) {
+  static StrokeRow row(StrokeView stroke) {
     return new StrokeRow(
         stroke.number(),
         stroke.millis(),

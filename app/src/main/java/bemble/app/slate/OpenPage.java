@@ -10,7 +10,6 @@ import bemble.app.store.PageJudgement;
 import bemble.app.working.Sums;
 import bemble.app.working.WorkingWords;
 import bemble.check.Check;
-import bemble.judge.report.Finding;
 import bemble.judge.report.Report;
 import bemble.judge.report.SettingOut;
 import bemble.judge.report.Stage;
@@ -127,11 +126,12 @@ final class OpenPage {
   }
 
   Report judge(Stage stage) {
-    return turns.take(() -> slate.judge(written.written(), stage));
+    return turns.take(() -> slate.judge(written.written(), written.unread(), stage));
   }
 
+  /** Of a page that could not be read in every square nothing is called missing. */
   private Stage stage() {
-    return isEnded() ? Stage.HANDED_IN : Stage.IN_WORK;
+    return isEnded() && written.unread().isEmpty() ? Stage.HANDED_IN : Stage.IN_WORK;
   }
 
   /** The judgement in words, once it may be told; otherwise null. */
@@ -203,20 +203,7 @@ final class OpenPage {
 
   /** What the judge found, to be kept. */
   PageJudgement verdict() {
-    Report report = judge();
-    ReportView view = new ReportWords(words().wording()).view(report, stage(), List.of());
-    String slip = view.findings().isEmpty() ? null : view.findings().get(0).name();
-    return new PageJudgement(slip, view.slips(), report.allRight(), firstSlip(report));
-  }
-
-  /** The id of the first slip; empty where none is known. */
-  private static String firstSlip(Report report) {
-    return report.findings().stream()
-        .limit(1)
-        .filter(finding -> finding.kind() == Finding.Kind.KNOWN)
-        .map(finding -> finding.slips().get(0).id())
-        .findFirst()
-        .orElse("");
+    return new ReportWords(words().wording()).judgement(judge());
   }
 
   /** What came of it so far; {@code check} is the page of its check, if any. */
@@ -225,7 +212,7 @@ final class OpenPage {
     return new PageResult(
         isEnded(),
         report.allRight(),
-        firstSlip(report),
+        ReportWords.firstSlip(report),
         row.begunAt(),
         millis(row.begunAt(), row.handedInAt(), lastMillis()),
         check,

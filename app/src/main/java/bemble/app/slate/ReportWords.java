@@ -2,6 +2,7 @@ package bemble.app.slate;
 
 import bemble.app.slate.ReportView.FigureView;
 import bemble.app.slate.ReportView.SlipFinding;
+import bemble.app.store.PageJudgement;
 import bemble.judge.report.Finding;
 import bemble.judge.report.Report;
 import bemble.judge.report.Stage;
@@ -39,10 +40,30 @@ final class ReportWords {
         stage == Stage.HANDED_IN ? report.missing() : List.of(),
         report.findings().stream().map(this::finding).toList(),
         report.count(Verdict.RIGHT),
-        report.findings().stream().filter(f -> f.kind() != Finding.Kind.MISSING).count(),
+        slips(report),
         report.count(Verdict.FOLLOWS),
         report.allRight(),
         hints.stream().map(hint -> wording.label(hint, Map.of())).toList());
+  }
+
+  /** What the judge found, to be kept. */
+  PageJudgement judgement(Report report) {
+    String slip = report.findings().isEmpty() ? null : name(report.findings().get(0));
+    return new PageJudgement(slip, slips(report), report.allRight(), firstSlip(report));
+  }
+
+  private static long slips(Report report) {
+    return report.findings().stream().filter(f -> f.kind() != Finding.Kind.MISSING).count();
+  }
+
+  /** The id of the first slip; empty where none is known. */
+  static String firstSlip(Report report) {
+    return report.findings().stream()
+        .limit(1)
+        .filter(finding -> finding.kind() == Finding.Kind.KNOWN)
+        .map(finding -> finding.slips().get(0).id())
+        .findFirst()
+        .orElse("");
   }
 
   private SlipFinding finding(Finding finding) {

@@ -6,14 +6,10 @@ import bemble.app.working.Sums;
 import bemble.app.working.WorkingWords;
 import bemble.judge.Judge;
 import bemble.judge.report.SettingOut;
-import bemble.judge.report.Stage;
-import bemble.judge.report.Written;
 import bemble.method.Sum;
-import bemble.paper.Paper;
 import bemble.practice.Pace;
 import bemble.practice.SlipKey;
 import bemble.procedure.Working;
-import bemble.slate.PageOfStrokes;
 import bemble.slate.Slate;
 import bemble.slate.Stroke;
 import bemble.slip.Slip;
@@ -36,22 +32,6 @@ public class SimulatedSlates {
   /** A slip that can be chosen. */
   record SlipView(String id, String name) {}
 
-  /**
-   * A page written by a simulated pupil.
-   *
-   * @param paper the sheet that was handed out
-   * @param strokes what was written, in order
-   * @param report the judge's words on the finished page
-   * @param truth the true page
-   */
-  record PupilView(
-      String problem,
-      String methodName,
-      Paper paper,
-      List<StrokeView> strokes,
-      ReportView report,
-      Paper truth) {}
-
   List<SlipView> slips(SumRef request) {
     Sum sum = sums.read(request);
     ReportWords words = new ReportWords(WorkingWords.of(sum.style()).wording());
@@ -65,21 +45,9 @@ public class SimulatedSlates {
     return SlipKey.slips(sum.method());
   }
 
-  PupilView write(SumRef request, List<String> ids) {
+  JudgedPageView write(SumRef request, List<String> ids) {
     Sum sum = sums.read(request);
-    Slate slate = new Slate(sum, SettingOut.GIVEN);
-    List<StrokeView> strokes = strokes(sum, ids);
-    List<Written> page = PageOfStrokes.after(strokes.stream().map(StrokeView::stroke).toList());
-    WorkingWords words = WorkingWords.of(sum.style());
-    ReportView report =
-        new ReportWords(words.wording()).view(slate.judge(page, Stage.HANDED_IN), Stage.HANDED_IN);
-    return new PupilView(
-        words.problem(sum.problem()),
-        words.name(sum.method()),
-        slate.sheet(),
-        strokes,
-        report,
-        slate.truth().paper());
+    return JudgedPageView.of(new Slate(sum, SettingOut.GIVEN), strokes(sum, ids));
   }
 
   /** What a pupil writes who makes some slips. */

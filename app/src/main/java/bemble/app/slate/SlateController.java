@@ -143,7 +143,7 @@ class SlateController {
 
   /** What a simulated pupil writes, and what the judge says of it; keeps nothing. */
   @PostMapping("/pupils")
-  SimulatedSlates.PupilView pupil(@Valid @RequestBody PupilRequest request) {
+  JudgedPageView pupil(@Valid @RequestBody PupilRequest request) {
     return pupils.write(request.sum(), request.slips());
   }
 }

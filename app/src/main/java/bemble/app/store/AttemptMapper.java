@@ -39,15 +39,16 @@ public interface AttemptMapper extends Deletable {
   long insert(NewAttempt attempt);
 
   /**
-   * Those begun before {@code before}, the newest first; checks are found with what they prove, and
-   * the pages of a run with the run.
+   * Those begun before {@code before}, the newest first; checks are found with what they prove, the
+   * pages of a run with the run, and those from paper with their handout.
    */
   @Select(
       """
       select id, plain, method, style, who, begun_at, handed_in_at, judged_by, slip, slips,
              (select max(millis) from stroke where attempt_id = attempt.id) as last_millis
       from attempt
-      where deleted_at is null and check_of is null and run_id is null and id < #{before}
+      where deleted_at is null and check_of is null and run_id is null and not from_paper
+        and id < #{before}
       order by id desc fetch first #{most} rows only
       """)
   List<ListedAttempt> list(@Param("before") long before, @Param("most") int most);
@@ -55,7 +56,7 @@ public interface AttemptMapper extends Deletable {
   @Select(
       """
       select count(*) from attempt
-      where deleted_at is null and check_of is null and run_id is null
+      where deleted_at is null and check_of is null and run_id is null and not from_paper
       """)
   long count();
 
@@ -103,6 +104,14 @@ public interface AttemptMapper extends Deletable {
       @Param("explanation") String explanation,
       @Param("cameBack") @Nullable Boolean cameBack);
 
+  /** Ends an attempt that was read off paper. */
+  @Update(
+      """
+      update attempt set from_paper = true, pupil_id = #{pupil}, handed_in_at = #{at}
+      where id = #{id}
+      """)
+  int fromPaper(@Param("id") long id, @Param("pupil") long pupil, @Param("at") OffsetDateTime at);
+
   /** Adds some strokes, all or none; a number that is there already is refused. */
   @Insert(
       """
@@ -138,7 +147,8 @@ public interface AttemptMapper extends Deletable {
              (select max(millis) from stroke where attempt_id = a.id) as millis
       from attempt a join pupil p on p.id = a.pupil_id
       where p.class_id = #{classId} and a.handed_in_at is not null and a.check_of is null
-        and a.deleted_at is null and exists (select 1 from stroke where attempt_id = a.id)
+        and a.deleted_at is null and not a.from_paper
+        and exists (select 1 from stroke where attempt_id = a.id)
       order by a.id desc fetch first #{most} rows only
       """)
   List<TimedRow> times(@Param("classId") long classId, @Param("most") int most);

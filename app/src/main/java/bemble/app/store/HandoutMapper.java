@@ -142,6 +142,25 @@ public interface HandoutMapper extends Deletable {
       """)
   Optional<FillingRow> openFor(long attempt);
 
+  /** The page behind an answer, if it was read off paper. */
+  @Select(
+      """
+      select t.id from answer a
+      join attempt t on t.id = a.attempt_id and t.from_paper and t.deleted_at is null
+      where a.handout_id = #{handout} and a.pupil_id = #{pupil} and a.number = #{number}
+      """)
+  Optional<Long> pageFromPaper(
+      @Param("handout") long handout, @Param("pupil") long pupil, @Param("number") int number);
+
+  /** The pages that stand behind answers. */
+  @Select(
+      """
+      select a.pupil_id, a.number, t.id as attempt_id from answer a
+      join attempt t on t.id = a.attempt_id and t.deleted_at is null
+      where a.handout_id = #{handout} order by a.pupil_id, a.number
+      """)
+  List<AnswerPageRow> pages(long handout);
+
   /** Notes the page that filled an answer in. */
   @Update(
       """

@@ -92,6 +92,34 @@ public interface ScanMapper {
       """)
   List<ScanFigureRow> figures(@Param("scan") long scan, @Param("figure") int figure);
 
+  @Insert(
+      """
+      <script>
+      insert into scan_square (page_id, number, row_at, column_at, figure) values
+      <foreach item="each" collection="squares" separator=",">
+        (#{each.pageId}, #{each.number}, #{each.rowAt}, #{each.columnAt}, #{each.figure})
+      </foreach>
+      </script>
+      """)
+  int addSquares(@Param("squares") List<ScanSquareRow> squares);
+
+  /** All squares of a pile, from the top and the left of each working. */
+  @Select(
+      """
+      select page_id, number, row_at, column_at, figure from scan_square
+      where page_id in (select id from scan_page where scan_id = #{scan})
+      order by page_id, number, row_at, column_at
+      """)
+  List<ScanSquareRow> squares(long scan);
+
+  @Delete(
+      """
+      delete from scan_square
+      where page_id = #{at.pageId} and number = #{at.number} and row_at = #{at.rowAt}
+        and column_at = #{at.columnAt}
+      """)
+  int clearSquare(@Param("at") ScanSquareRow at);
+
   @Update("update scan set looked_through = #{figures} where id = #{scan}")
   int lookThrough(@Param("scan") long scan, @Param("figures") String figures);
 

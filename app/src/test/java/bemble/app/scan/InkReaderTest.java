@@ -50,7 +50,7 @@ class InkReaderTest {
   private List<ReadAnswer> read(Map<Integer, String> answers) throws IOException {
     PrintedSheet sheet = printed("");
     GreyPicture written =
-        StandIn.filled(sheet.picture(), sheet.table(), answers, new StandInHand(4));
+        FilledSheet.answered(sheet.picture(), sheet.table(), answers, new StandInHand(4));
     return read(sheet, written, PageExam.due(sheet.sums()));
   }
 
@@ -85,7 +85,7 @@ class InkReaderTest {
     PrintedSheet sheet = printed("");
     Map<Integer, String> answers = Map.of(0, "416", 1, "96", 2, "117 r 1", 3, "21", 4, "7.3");
     GreyPicture written =
-        StandIn.filled(sheet.picture(), sheet.table(), answers, new StandInHand(9));
+        FilledSheet.answered(sheet.picture(), sheet.table(), answers, new StandInHand(9));
     DueAnswers due = PageExam.due(sheet.sums());
     DueAnswers other =
         PageExam.due(
@@ -109,7 +109,7 @@ class InkReaderTest {
     PrintedSheet sheet = printed("");
     Map<Integer, String> answers = Map.of(0, "416", 1, "98", 2, "117 r 1", 3, "27", 4, "");
     GreyPicture written =
-        StandIn.filled(sheet.picture(), sheet.table(), answers, new StandInHand(7));
+        FilledSheet.answered(sheet.picture(), sheet.table(), answers, new StandInHand(7));
     double across = written.width() / PrintedSheet.DOTS;
     double down = written.height() / PrintedSheet.DOTS;
     Random random = new Random(threshold);
@@ -126,7 +126,7 @@ class InkReaderTest {
   void aNewAnswerIsAsked() throws IOException {
     PrintedSheet sheet = printed("This is my new answer");
     GreyPicture first =
-        StandIn.filled(
+        FilledSheet.answered(
             sheet.picture(), sheet.table(), Map.of(0, "426", 1, "96"), new StandInHand(4));
     BufferedImage image = first.image();
     Graphics2D pen = image.createGraphics();
@@ -135,8 +135,8 @@ class InkReaderTest {
     StandInHand hand = new StandInHand(4);
     for (ReadSquare square : tile.squares()) {
       if (square.part() == Part.NEW_ANSWER && square.place() < 3) {
-        double left = StandIn.CORNER + tile.leftOf(square.column());
-        double top = StandIn.CORNER + tile.topOf(square.row());
+        double left = FilledSheet.CORNER + tile.leftOf(square.column());
+        double top = FilledSheet.CORNER + tile.topOf(square.row());
         hand.write(pen, "614".charAt(square.place()), left, top, tile.side());
       }
     }

@@ -56,7 +56,7 @@ final class PageExam {
   }
 
   /** How a sheet is seen. */
-  private enum Seen {
+  enum Seen {
     PHOTOGRAPHED("photograph"),
     COPIED("copy"),
     BLACK_AND_WHITE("copy in black and white");
@@ -111,7 +111,8 @@ final class PageExam {
     Seen by = Seen.values()[page / 2 % Seen.values().length];
     WritingHand hand =
         byStrokes ? new StandInHand(random.nextInt(1 << 20)) : new SetHand(set, random.nextLong());
-    GreyPicture written = StandIn.filled(sheet.printed(), sheet.table(), filled.answers(), hand);
+    GreyPicture written =
+        FilledSheet.answered(sheet.printed(), sheet.table(), filled.answers(), hand);
     crossOut(written, sheet, filled, random);
     GreyPicture seen = seen(written, by, random);
     long from = System.nanoTime();
@@ -139,9 +140,9 @@ final class PageExam {
     nanos += System.nanoTime() - from;
   }
 
-  private static GreyPicture seen(GreyPicture written, Seen by, Random random) throws IOException {
-    double across = written.width() / StandIn.DOTS;
-    double down = written.height() / StandIn.DOTS;
+  static GreyPicture seen(GreyPicture written, Seen by, Random random) throws IOException {
+    double across = written.width() / FilledSheet.DOTS;
+    double down = written.height() / FilledSheet.DOTS;
     View view =
         switch (by) {
           case PHOTOGRAPHED -> View.byHand(random);
@@ -202,7 +203,7 @@ final class PageExam {
   private static void crossOut(GreyPicture written, Sheet sheet, Filled filled, Random random) {
     BufferedImage image = written.image();
     Graphics2D pen = image.createGraphics();
-    pen.scale(StandIn.DOTS, StandIn.DOTS);
+    pen.scale(FilledSheet.DOTS, FilledSheet.DOTS);
     pen.setColor(Color.DARK_GRAY);
     pen.setStroke(new BasicStroke(0.5f));
     for (TilePlace tile : sheet.table().tiles()) {
@@ -212,8 +213,8 @@ final class PageExam {
                 .filter(square -> square.part() == Part.ANSWER && square.place() == 0)
                 .findFirst()
                 .orElseThrow();
-        double left = StandIn.CORNER + tile.leftOf(last.column());
-        double top = StandIn.CORNER + tile.topOf(last.row());
+        double left = FilledSheet.CORNER + tile.leftOf(last.column());
+        double top = FilledSheet.CORNER + tile.topOf(last.row());
         double side = tile.side();
         for (int line = 0; line < 1 + random.nextInt(3); line++) {
           pen.draw(

@@ -29,7 +29,7 @@ public record PrintedSheet(List<Sum> sums, SheetTable table, GreyPicture picture
   /** What its codes say. */
   public static final String CODE = "BEMBLE2 12/345/9F3A07C1";
 
-  public static final double DOTS = StandIn.DOTS;
+  public static final double DOTS = FilledSheet.DOTS;
 
   private static final double MILLIMETRES_AN_INCH = 25.4;
 

@@ -25,5 +25,8 @@ class ReadingTables {
     PageExam pages = new PageExam(set);
     pages.run(Integer.getInteger("pages", 400), SEED);
     System.out.println(pages.table());
+    WorkingExam workings = new WorkingExam(set);
+    workings.run(Integer.getInteger("workings", 300), SEED);
+    System.out.println(workings.table());
   }
 }

@@ -2,11 +2,11 @@ package bemble.app.scan.sight;
 
 import bemble.app.export.ExerciseSheets;
 import bemble.app.export.SheetTable;
-import bemble.app.export.SheetTable.ReadSquare;
 import bemble.app.export.SheetTable.TilePlace;
 import bemble.app.scan.sight.SheetFinder.Found;
 import bemble.app.scan.sight.SheetMap.Shift;
 import bemble.ink.Window;
+import bemble.paper.Square;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -51,7 +51,7 @@ public final class Sight {
    */
   public record Flat(String code, SheetTable table, GreyPicture picture) implements Seen {
     /** The ink of a square and about it. */
-    public Window window(TilePlace tile, ReadSquare square) {
+    public Window window(TilePlace tile, Square square) {
       Dot corner = Template.corner(tile, square);
       double step = tile.side() / Window.SQUARE;
       byte[] dark = new byte[Window.SIDE * Window.SIDE];

@@ -3,6 +3,7 @@ package bemble.app.scan.sight;
 import bemble.app.export.SheetTable;
 import bemble.app.export.SheetTable.ReadSquare;
 import bemble.app.export.SheetTable.TilePlace;
+import bemble.paper.Square;
 import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Graphics2D;
@@ -71,7 +72,7 @@ final class Template {
     pen.setColor(new Color(BOX, BOX, BOX));
     pen.setStroke(new BasicStroke((float) (0.035 * tile.side())));
     for (ReadSquare square : tile.squares()) {
-      Dot corner = corner(tile, square);
+      Dot corner = corner(tile, square.at());
       double inset = 0.06 * tile.side();
       double side = 0.88 * tile.side();
       pen.draw(new Rectangle2D.Double(corner.x() + inset, corner.y() + inset, side, side));
@@ -79,7 +80,7 @@ final class Template {
   }
 
   /** The upper left corner of a square, in millimetres of the sheet. */
-  static Dot corner(TilePlace tile, ReadSquare square) {
+  static Dot corner(TilePlace tile, Square square) {
     return new Dot(tile.leftOf(square.column()), tile.topOf(square.row()));
   }
 

@@ -63,7 +63,7 @@ class SightTest {
     double farthest = 0;
     for (TilePlace tile : table.tiles()) {
       for (ReadSquare square : tile.squares()) {
-        Dot middle = Template.corner(tile, square).plus(tile.side() / 2, tile.side() / 2);
+        Dot middle = Template.corner(tile, square.at()).plus(tile.side() / 2, tile.side() / 2);
         double[] seen = camera.see(middle.x() + CORNER, middle.y() + CORNER);
         double off = map.see(middle).distance(new Dot(seen[0], seen[1]));
         farthest = Math.max(farthest, off / found.flat().scale(middle));
@@ -113,7 +113,7 @@ class SightTest {
     List<Template.Patch> patches = new Template(one, Registration.DOTS).patches();
     TilePlace tile = one.tiles().get(0);
     for (ReadSquare square : tile.squares()) {
-      Dot middle = Template.corner(tile, square).plus(tile.side() / 2, tile.side() / 2);
+      Dot middle = Template.corner(tile, square.at()).plus(tile.side() / 2, tile.side() / 2);
       assertTrue(
           patches.stream()
               .anyMatch(

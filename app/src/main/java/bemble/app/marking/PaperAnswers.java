@@ -1,0 +1,76 @@
+package bemble.app.marking;
+
+import bemble.app.marking.MarkingJson.CellRequest;
+import bemble.app.marking.MarkingJson.CellView;
+import bemble.app.marking.MarkingJson.CellsView;
+import bemble.app.slate.PaperPages;
+import bemble.app.slate.PaperPages.Place;
+import bemble.app.slate.PaperPages.TellingPage;
+import bemble.app.store.FillingRow;
+import bemble.app.store.HandoutMapper;
+import bemble.app.store.PupilRow;
+import bemble.diagnosis.AnswerSpace;
+import bemble.diagnosis.Outcome;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+
+/** Takes answers from paper into the grid, and with wrong ones the pages that were read. */
+@Service
+public class PaperAnswers {
+  private final AnswerBook book;
+  private final Handouts handouts;
+  private final HandoutMapper mapper;
+  private final PaperPages pages;
+
+  PaperAnswers(AnswerBook book, Handouts handouts, HandoutMapper mapper, PaperPages pages) {
+    this.book = book;
+    this.handouts = handouts;
+    this.mapper = mapper;
+    this.pages = pages;
+  }
+
+  /** A page that was read, and whose it is. */
+  public record PaperPage(long pupil, int number, TellingPage page) {}
+
+  /** Those of some answers that are wrong. */
+  public List<CellRequest> wrong(long handout, List<CellRequest> cells) {
+    Marker marker = handouts.marker(handouts.find(handout));
+    return cells.stream()
+        .filter(
+            cell -> {
+              AnswerSpace given = marker.given(cell.number(), cell.given());
+              return marker.outcome(cell.number(), given) == Outcome.WRONG;
+            })
+        .toList();
+  }
+
+  /** Takes them; a page stands behind its answer only if that is kept and is wrong. */
+  public CellsView take(long handout, List<CellRequest> cells, List<PaperPage> read) {
+    Map<Long, String> names =
+        mapper.pupils(handout).stream().collect(Collectors.toMap(PupilRow::id, PupilRow::name));
+    return book.put(
+        handout,
+        cells,
+        kept -> {
+          for (PaperPage page : read) {
+            if (kept.stream().anyMatch(cell -> isWrong(cell, page))) {
+              keep(handout, page, names.get(page.pupil()));
+            }
+          }
+        });
+  }
+
+  private static boolean isWrong(CellView cell, PaperPage page) {
+    return cell.pupil() == page.pupil()
+        && cell.number() == page.number()
+        && cell.outcome() == Outcome.WRONG;
+  }
+
+  private void keep(long handout, PaperPage page, String name) {
+    long attempt = pages.keep(page.page(), new Place(handout, page.number(), page.pupil(), name));
+    String slip = page.page().judgement().slipId();
+    mapper.filledBy(new FillingRow(handout, page.number(), page.pupil(), slip), attempt);
+  }
+}

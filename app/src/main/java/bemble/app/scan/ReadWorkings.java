@@ -1,0 +1,207 @@
+package bemble.app.scan;
+
+import bemble.app.export.SheetTable;
+import bemble.app.export.SheetTable.Part;
+import bemble.app.export.SheetTable.ReadSquare;
+import bemble.app.export.SheetTable.TilePlace;
+import bemble.app.http.MissingException;
+import bemble.app.http.RefusedException;
+import bemble.app.marking.MarkingJson.CellRequest;
+import bemble.app.marking.PaperAnswers.PaperPage;
+import bemble.app.scan.ScanJson.ReadWorking;
+import bemble.app.scan.ScanJson.SettledSquare;
+import bemble.app.sets.SheetBook;
+import bemble.app.slate.PaperPages;
+import bemble.app.store.HandoutMapper;
+import bemble.app.store.HandoutSumRow;
+import bemble.app.store.ScanAnswerRow;
+import bemble.app.store.ScanMapper;
+import bemble.app.store.ScanPageRow;
+import bemble.app.store.ScanRow;
+import bemble.app.store.ScanSquareRow;
+import bemble.paper.Square;
+import bemble.slate.Slate;
+import bemble.slate.Stroke;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionOperations;
+
+/** The workings of filled sheets, square by square: looked at, settled, and judged. */
+@Service
+class ReadWorkings {
+  private final ScanMapper mapper;
+  private final HandoutMapper handouts;
+  private final SheetBook sheets;
+  private final SetOutSums sums;
+  private final PaperPages pages;
+  private final TransactionOperations transactions;
+
+  ReadWorkings(
+      ScanMapper mapper,
+      HandoutMapper handouts,
+      SheetBook sheets,
+      SetOutSums sums,
+      PaperPages pages,
+      TransactionOperations transactions) {
+    this.mapper = mapper;
+    this.handouts = handouts;
+    this.sheets = sheets;
+    this.sums = sums;
+    this.pages = pages;
+    this.transactions = transactions;
+  }
+
+  /** A working whose sum is set out on squares, as far as it is read. */
+  private record Working(Slate slate, TilePlace tile, List<Stroke> strokes) {}
+
+  /** What was read of a working, and what the judge says of it. */
+  ReadWorking of(long scan, long page, int sum) {
+    Working working = find(scan, page, sum);
+    TilePlace tile = working.tile();
+    return new ReadWorking(
+        pages.look(working.slate(), working.strokes()),
+        tile.firstRow(),
+        tile.firstColumn(),
+        tile.rows(),
+        tile.columns());
+  }
+
+  /** Keeps what somebody sees in some squares. */
+  ReadWorking settle(long scan, long page, int sum, List<SettledSquare> settled) {
+    TilePlace tile = find(scan, page, sum).tile();
+    for (SettledSquare square : settled) {
+      boolean isHere =
+          square.row() >= tile.firstRow()
+              && square.row() < tile.firstRow() + tile.rows()
+              && square.column() >= tile.firstColumn()
+              && square.column() < tile.firstColumn() + tile.columns();
+      if (!isHere) {
+        throw RefusedException.of("scan-no-square");
+      }
+    }
+    transactions.executeWithoutResult(
+        status -> {
+          for (SettledSquare square : settled) {
+            ScanSquareRow row =
+                new ScanSquareRow(page, sum, square.row(), square.column(), square.figure());
+            mapper.clearSquare(row);
+            if (!Boolean.TRUE.equals(square.blank())) {
+              mapper.addSquares(List.of(row));
+            }
+          }
+        });
+    return of(scan, page, sum);
+  }
+
+  private Working find(long id, long page, int sum) {
+    ScanRow scan = mapper.find(id).orElseThrow(() -> new MissingException("scan"));
+    ScanAnswerRow answer =
+        mapper.answers(id).stream()
+            .filter(each -> each.pageId() == page && each.number() == sum)
+            .findFirst()
+            .orElseThrow(() -> new MissingException("scan"));
+    ScanPageRow row = page(mapper.pages(id), page);
+    List<ScanSquareRow> squares =
+        mapper.squares(id).stream()
+            .filter(each -> each.pageId() == page && each.number() == sum)
+            .toList();
+    return working(handouts.sums(scan.handoutId()), row, answer, squares)
+        .orElseThrow(() -> new MissingException("scan-working"));
+  }
+
+  private static ScanPageRow page(List<ScanPageRow> rows, long page) {
+    return rows.stream().filter(row -> row.id() == page).findFirst().orElseThrow();
+  }
+
+  private Optional<Working> working(
+      List<HandoutSumRow> of, ScanPageRow page, ScanAnswerRow answer, List<ScanSquareRow> squares) {
+    if (page.sheetId() == null || squares.isEmpty()) {
+      return Optional.empty();
+    }
+    SheetTable table = sheets.table(page.sheetId());
+    TilePlace tile = ScanReader.tiles(of, table).get(answer.number());
+    return sums.slate(table, tile)
+        .map(slate -> new Working(slate, tile, strokes(squares, tile, answer.given())));
+  }
+
+  /** What stands in the squares; in those of the answer, what was settled as the answer. */
+  private static List<Stroke> strokes(
+      List<ScanSquareRow> squares, TilePlace tile, @Nullable String given) {
+    Map<Square, String> settled = settled(tile, given);
+    List<Stroke> strokes = new ArrayList<>();
+    for (ScanSquareRow square : squares) {
+      Square at = new Square(square.rowAt(), square.columnAt());
+      if (!settled.containsKey(at)) {
+        strokes.add(
+            square.figure() == null
+                ? new Stroke(Stroke.Kind.UNREAD, at, "")
+                : new Stroke(Stroke.Kind.FIGURE, at, String.valueOf(square.figure())));
+      }
+    }
+    settled.forEach(
+        (at, figure) -> {
+          if (!figure.isEmpty()) {
+            strokes.add(new Stroke(Stroke.Kind.FIGURE, at, figure));
+          }
+        });
+    return strokes;
+  }
+
+  /** The figures of an answer by their squares; nothing in those before its first. */
+  private static Map<Square, String> settled(TilePlace tile, @Nullable String given) {
+    Map<Square, String> settled = new HashMap<>();
+    String number = given == null ? "" : given.split(" ", 2)[0];
+    List<ReadSquare> squares =
+        tile.squares().stream().filter(square -> square.part() == Part.ANSWER).toList();
+    long places = squares.stream().map(ReadSquare::place).distinct().count();
+    boolean fits =
+        places == squares.size()
+            && number.matches("\\d+")
+            && squares.stream().anyMatch(square -> square.place() == number.length() - 1);
+    if (fits) {
+      for (ReadSquare square : squares) {
+        int from = number.length() - 1 - square.place();
+        settled.put(square.at(), from < 0 ? "" : number.substring(from, from + 1));
+      }
+    }
+    return settled;
+  }
+
+  /** The workings of some answers that tell something of their writers. */
+  List<PaperPage> telling(ScanRow scan, List<CellRequest> answers) {
+    List<HandoutSumRow> of = handouts.sums(scan.handoutId());
+    Map<Long, ScanPageRow> rows =
+        mapper.pages(scan.id()).stream().collect(Collectors.toMap(ScanPageRow::id, row -> row));
+    Map<Long, Map<Integer, List<ScanSquareRow>>> squares =
+        mapper.squares(scan.id()).stream()
+            .collect(
+                Collectors.groupingBy(
+                    ScanSquareRow::pageId, Collectors.groupingBy(ScanSquareRow::number)));
+    List<PaperPage> telling = new ArrayList<>();
+    for (ScanAnswerRow answer : mapper.answers(scan.id())) {
+      ScanPageRow row = rows.get(answer.pageId());
+      List<ScanSquareRow> here =
+          squares.getOrDefault(answer.pageId(), Map.of()).getOrDefault(answer.number(), List.of());
+      if (answers.stream().anyMatch(cell -> isOf(cell, row, answer))) {
+        working(of, row, answer, here)
+            .flatMap(working -> pages.telling(working.slate(), working.strokes()))
+            .map(page -> new PaperPage(row.pupilId(), answer.number(), page))
+            .ifPresent(telling::add);
+      }
+    }
+    return telling;
+  }
+
+  private static boolean isOf(CellRequest cell, ScanPageRow row, ScanAnswerRow answer) {
+    return row.pupilId() != null
+        && cell.pupil() == row.pupilId()
+        && cell.number() == answer.number()
+        && cell.given().equals(answer.given());
+  }
+}

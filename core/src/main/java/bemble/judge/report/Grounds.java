@@ -1,0 +1,131 @@
+package bemble.judge.report;
+
+import bemble.paper.Mark;
+import bemble.paper.Shape;
+import bemble.paper.Spot;
+import bemble.paper.Square;
+import bemble.procedure.Entry;
+import bemble.procedure.Slot;
+import bemble.procedure.Step;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+/**
+ * What may be told of a page that could not be read in every square: a finding only if all that it
+ * was worked out from is known.
+ */
+public final class Grounds {
+  private final Set<Square> known = new HashSet<>();
+  private final Set<Square> unread;
+
+  /** For each slot all that is written in the same step. */
+  private final Map<Slot, List<Entry>> writtenWith = new HashMap<>();
+
+  /**
+   * The grounds of a page.
+   *
+   * @param page what was read
+   * @param printed what stood on the sheet before
+   * @param unread the squares in which something else stands
+   */
+  public Grounds(List<Written> page, List<Mark> printed, Set<Square> unread) {
+    this.unread = Set.copyOf(unread);
+    page.stream().filter(Written::isFull).map(Written::at).forEach(known::add);
+    for (Mark mark : printed) {
+      if (mark.shape() instanceof Shape.Figure figure) {
+        known.add(figure.at());
+      }
+    }
+    known.removeAll(unread);
+  }
+
+  /** The report with what may be told; what could not be read counts as still to be written. */
+  public Report told(Report report) {
+    for (Step step : report.page().steps()) {
+      step.entries().forEach(entry -> writtenWith.put(entry.slot(), step.entries()));
+    }
+    List<Finding> findings = report.findings().stream().filter(this::isGrounded).toList();
+    boolean isFirst = report.findings().equals(findings) && isReadUpTo(findings, report);
+    List<Judged> figures =
+        report.figures().stream()
+            .filter(each -> isGrounded(each, findings))
+            .map(each -> isFirst ? each : notFirst(each))
+            .toList();
+    return new Report(figures, List.copyOf(unread), findings, report.page(), null);
+  }
+
+  private boolean isGrounded(Finding finding) {
+    boolean isOfOneStep =
+        switch (finding.kind()) {
+          case KNOWN -> finding.slips().stream().noneMatch(slip -> slip.isOfSettingOut());
+          case NUMBER_FACT -> true;
+          default -> false;
+        };
+    return isOfOneStep
+        && known.containsAll(finding.squares())
+        && finding.step().entries().stream().allMatch(this::isKnownAndFollows);
+  }
+
+  /** Whether no part of an entry is unread, and what it is worked out from is known. */
+  private boolean isKnownAndFollows(Entry entry) {
+    return squares(entry).noneMatch(unread::contains)
+        && entry.reads().stream().allMatch(this::isKnown);
+  }
+
+  /**
+   * What was set out is known. A small figure that is not read is known if what it is worked out
+   * from is, and so is what is written with it: one wrong sum may be wrong in both.
+   */
+  private boolean isKnown(Entry entry) {
+    return switch (entry.slot().role().kind()) {
+      case GIVEN -> true;
+      case AID ->
+          isKnownAndFollows(entry)
+              && writtenWith.getOrDefault(entry.slot(), List.of()).stream()
+                  .flatMap(Grounds::squares)
+                  .noneMatch(unread::contains);
+      default -> squares(entry).allMatch(known::contains);
+    };
+  }
+
+  private static Stream<Square> squares(Entry entry) {
+    Slot slot = entry.slot();
+    int figures = slot.spot() == Spot.FULL ? entry.value().toString().length() : 1;
+    return IntStream.range(0, figures).mapToObj(left -> slot.square().moved(0, -left));
+  }
+
+  /** Whether all is read that is written before the first finding. */
+  private boolean isReadUpTo(List<Finding> findings, Report report) {
+    if (findings.isEmpty()) {
+      return false;
+    }
+    List<Square> first = findings.get(0).squares();
+    return report.page().steps().stream()
+        .flatMap(step -> step.entries().stream())
+        .takeWhile(entry -> squares(entry).noneMatch(first::contains))
+        .flatMap(Grounds::squares)
+        .noneMatch(unread::contains);
+  }
+
+  /** Of the first slip that is known of, there may be one before. */
+  private static Judged notFirst(Judged figure) {
+    return figure.verdict() == Verdict.FIRST_SLIP
+        ? new Judged(figure.written(), Verdict.SLIP)
+        : figure;
+  }
+
+  /** What is wrong is told with its finding alone. */
+  private boolean isGrounded(Judged figure, List<Finding> findings) {
+    return switch (figure.verdict()) {
+      case RIGHT, FOLLOWS -> true;
+      case FIRST_SLIP, SLIP ->
+          findings.stream().anyMatch(each -> each.squares().contains(figure.written().at()));
+      case NOT_NEEDED -> false;
+    };
+  }
+}
