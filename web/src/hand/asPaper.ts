@@ -42,7 +42,7 @@ function shape({ kind, at: square, text }: WrittenMark, full: Square[]): Mark['s
     case 'NUMBER':
       return { kind: 'small', at: square, spot: 'SMALL', text };
     case 'UNREAD':
-      return { kind: 'words', at: square, side: 'CENTRED', text: '?' };
+      return { kind: 'figure', at: square, text: '?' };
     case 'STRIKE':
       return { kind: 'strike', at: square, spot: 'FULL' };
     case 'LINE':

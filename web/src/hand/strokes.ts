@@ -27,6 +27,9 @@ export function marksAfter(strokes: Done[]): WrittenMark[] {
     const before = marks.find((each) => each.kind === kind && same(each.at, at));
     marks = marks.filter((each) => each !== before);
     const toggled = kind === 'STRIKE' || kind === 'LINE';
+    if (kind === 'FIGURE' || kind === 'NUMBER') {
+      marks = marks.filter((each) => each.kind !== 'UNREAD' || !same(each.at, at));
+    }
     if (toggled ? !before : text !== '') {
       marks.push({ kind, at, text });
     }

@@ -109,20 +109,20 @@ export function WorkingsDialog({
       <DialogContent>
         {working.isError && <Box role="alert">{working.error.message}</Box>}
         {read && answer && (
-          <>
-            <Box
-              sx={{
-                display: 'grid',
-                gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' },
-                gap: 2,
-                alignItems: 'start',
-              }}
-            >
-              <Written answer={answer} read={read} at={at} onSquare={setSquare} />
+          <Box
+            sx={{
+              display: 'grid',
+              gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' },
+              gap: 2,
+              alignItems: 'start',
+            }}
+          >
+            <Written answer={answer} read={read} at={at} onSquare={setSquare} />
+            <Box>
               <Read read={read} at={at} />
+              <Said read={read} />
             </Box>
-            <Said read={read} />
-          </>
+          </Box>
         )}
       </DialogContent>
       <Box sx={{ px: 3, display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 0.5 }}>
@@ -189,12 +189,15 @@ function Written({
       </Box>
       {/* The keys that go from square to square do the same. */}
       {/* eslint-disable-next-line jsx-a11y/click-events-have-key-events, jsx-a11y/no-static-element-interactions */}
-      <div onClick={choose} style={{ position: 'relative', cursor: 'crosshair' }}>
+      <div
+        onClick={choose}
+        style={{ position: 'relative', display: 'inline-block', cursor: 'crosshair' }}
+      >
         <Box
           component="img"
           src={`/api/scans/${scan}/pages/${page}/squares/${sum}`}
           alt={t('scan.working-as-it-was-written')}
-          sx={{ display: 'block', width: '100%', borderRadius: 1 }}
+          sx={{ display: 'block', maxWidth: '100%', maxHeight: '54vh', borderRadius: 1 }}
         />
         {at && (
           <Box
@@ -228,7 +231,7 @@ function Read({ read: { page }, at }: { read: ReadWorking; at?: Square }) {
         <Drawing
           paper={onPrinted(page.paper, written)}
           step={Infinity}
-          height={320}
+          height={260}
           label={t('scan.working-as-it-is-read')}
         >
           <VerdictMarks report={page.report} />

@@ -29,6 +29,7 @@ export function EndedPage({
 }) {
   const [truth, setTruth] = useState(true);
   const { report } = attempt;
+  const unread = attempt.strokes.filter(({ kind }) => kind === 'UNREAD').length;
   if (!report) {
     return (
       <Box sx={PAGE}>
@@ -46,7 +47,7 @@ export function EndedPage({
         <Box component="h2" sx={{ m: 0, fontSize: 24, flex: 1 }}>
           {attempt.problem}
         </Box>
-        <span>{clock(attempt.seconds)}</span>
+        <span>{attempt.fromPaper ? t('slate.read-off-paper') : clock(attempt.seconds)}</span>
       </Box>
       <Box role="status" sx={{ display: 'flex', flexWrap: 'wrap', gap: 2.5 }}>
         {attempt.decision && (
@@ -80,7 +81,11 @@ export function EndedPage({
           {t('slate.in-the-writers-own-words', { explanation: attempt.explanation })}
         </Box>
       )}
-      <Player count={attempt.strokes.length} played={played} onPlay={onPlay} />
+      {unread > 0 && <Box>{t('slate.squares-could-not-be-read', { unread })}</Box>}
+      {/* Of a page from paper nobody knows in which order it was written. */}
+      {!attempt.fromPaper && (
+        <Player count={attempt.strokes.length} played={played} onPlay={onPlay} />
+      )}
       <Box>
         <Button aria-pressed={truth} onClick={() => setTruth(!truth)}>
           {t('slate.the-true-page')}

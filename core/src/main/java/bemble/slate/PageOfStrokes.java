@@ -33,7 +33,11 @@ public final class PageOfStrokes {
   public void add(Stroke stroke) {
     Square at = stroke.at();
     switch (stroke.kind()) {
-      case FIGURE, NUMBER, AID, POINT -> put(new Key(at, stroke.kind()), stroke.text());
+      case FIGURE, NUMBER -> {
+        unread.remove(at);
+        put(new Key(at, stroke.kind()), stroke.text());
+      }
+      case AID, POINT -> put(new Key(at, stroke.kind()), stroke.text());
       case UNREAD -> unread.add(at);
       case RUB -> {
         marks.keySet().removeIf(key -> key.at().equals(at));

@@ -15,7 +15,9 @@ enum AskedWhy {
   /** It has figures after a point, which has no square. */
   POINT,
   /** Its squares do not stand side by side. */
-  APART;
+  APART,
+  /** Something stands beside its squares: it may be longer than they are. */
+  BESIDE;
 
   /** In words that stand beside what was written. */
   String words() {
@@ -28,6 +30,7 @@ enum AskedWhy {
       case NEW_ANSWER -> Sentences.of("asked.new-answer");
       case POINT -> Sentences.of("asked.point");
       case APART -> Sentences.of("asked.apart");
+      case BESIDE -> Sentences.of("asked.beside");
     };
   }
 

@@ -17,6 +17,11 @@ record ReadAnswer(
   /** A figure and its square. */
   record SureFigure(int figure, ReadSquare square) {}
 
+  /** The same, but somebody is asked. */
+  ReadAnswer asked(AskedWhy why) {
+    return asked(text, why);
+  }
+
   static ReadAnswer asked(@Nullable String text, AskedWhy why) {
     return new ReadAnswer(Granted.ASK, text, why, List.of());
   }

@@ -127,6 +127,7 @@ class ReadWorkings {
     SheetTable table = sheets.table(page.sheetId());
     TilePlace tile = ScanReader.tiles(of, table).get(answer.number());
     return sums.slate(table, tile)
+        .filter(Slate::isOfFigures)
         .map(slate -> new Working(slate, tile, strokes(squares, tile, answer.given())));
   }
 

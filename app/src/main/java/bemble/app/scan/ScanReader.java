@@ -21,6 +21,7 @@ import bemble.app.store.ScanMapper;
 import bemble.app.store.ScanPageRow;
 import bemble.app.store.ScanSquareRow;
 import bemble.ink.RowReading.Granted;
+import bemble.slate.Slate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -110,15 +111,19 @@ class ScanReader {
       Outcome outcome = outcome(page, code, flat.table());
       Map<Integer, ReadAnswer> read = new LinkedHashMap<>();
       DueAnswers due = answers.of(page.handout());
-      outcome.tiles().forEach((sum, tile) -> read.put(sum, ink.read(flat, tile, due, sum)));
       Map<Integer, List<ReadFigure>> workings = new LinkedHashMap<>();
       outcome
           .tiles()
           .forEach(
-              (sum, tile) ->
-                  setOut
-                      .slate(flat.table(), tile)
-                      .ifPresent(slate -> workings.put(sum, working.read(flat, tile, slate))));
+              (sum, tile) -> {
+                ReadAnswer answer = ink.read(flat, tile, due, sum);
+                Optional<Slate> slate = setOut.slate(flat.table(), tile);
+                boolean goesOn = slate.filter(of -> working.isBeside(flat, tile, of)).isPresent();
+                read.put(sum, goesOn ? answer.asked(AskedWhy.BESIDE) : answer);
+                slate
+                    .filter(Slate::isOfFigures)
+                    .ifPresent(of -> workings.put(sum, working.read(flat, tile, of)));
+              });
       long id = add(page, outcome, read, workings);
       if (outcome.problem() == null) {
         keepPictures(id, flat, outcome.tiles());

@@ -12,7 +12,7 @@ import bemble.slate.Slate;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 
-/** The sums of a sheet that are set out on squares and can be read there figure by figure. */
+/** The sums of a sheet that are set out on squares as they are worked. */
 @Component
 class SetOutSums {
   private final Sums sums;
@@ -33,6 +33,6 @@ class SetOutSums {
     if (!Judge.judges(sum.method()) || tile.setOutAs() != sum.method().layout()) {
       return Optional.empty();
     }
-    return Optional.of(new Slate(sum, SettingOut.GIVEN)).filter(Slate::isOfFigures);
+    return Optional.of(new Slate(sum, SettingOut.GIVEN));
   }
 }

@@ -20,6 +20,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /**
@@ -34,18 +35,54 @@ class WorkingReader {
   /** What stands in a square; no figure where its ink makes none sure. */
   record ReadFigure(Square at, Optional<Integer> figure) {}
 
+  /** Whether something stands beside the squares of an answer, which goes on there. */
+  boolean isBeside(Sight.Flat flat, TilePlace tile, Slate slate) {
+    Set<Square> left = leftAside(slate);
+    tile.squares().stream().map(ReadSquare::at).forEach(left::add);
+    return tile.squares().stream()
+        .flatMap(WorkingReader::beside)
+        .filter(at -> isIn(at, tile) && !left.contains(at))
+        .anyMatch(at -> ink(flat, tile, at).state() != Ink.State.BLANK);
+  }
+
+  /** A letter is printed before what is left over. */
+  private static Stream<Square> beside(ReadSquare square) {
+    Square right = square.at().moved(0, 1);
+    return switch (square.part()) {
+      case ANSWER -> Stream.of(square.at().moved(0, -1), right);
+      case REMAINDER -> Stream.of(right);
+      default -> Stream.empty();
+    };
+  }
+
+  private static boolean isIn(Square at, TilePlace tile) {
+    int row = at.row() - tile.firstRow();
+    int column = at.column() - tile.firstColumn();
+    return row >= 0 && row < tile.rows() && column >= 0 && column < tile.columns();
+  }
+
+  private static Ink ink(Sight.Flat flat, TilePlace tile, Square at) {
+    return Ink.of(flat.window(tile, at).withoutLines());
+  }
+
+  /** Squares with what is printed, and those with small figures alone. */
+  private static Set<Square> leftAside(Slate slate) {
+    Set<Square> left = new HashSet<>(slate.squares(Stroke.Kind.AID));
+    left.removeAll(slate.squares(Stroke.Kind.FIGURE));
+    slate.sheet().marks().forEach(mark -> printed(mark).ifPresent(left::add));
+    return left;
+  }
+
   /**
-   * Reads a working. Small figures are left aside where no figure of full size is written in any
-   * case; elsewhere nobody knows which of both they are.
+   * Reads a working that is of single figures. Small figures are left aside where no figure of full
+   * size is written in any case; elsewhere nobody knows which of both they are.
    */
   List<ReadFigure> read(Sight.Flat flat, TilePlace tile, Slate slate) {
     Set<Square> full = slate.squares(Stroke.Kind.FIGURE);
-    Set<Square> left = new HashSet<>(slate.squares(Stroke.Kind.AID));
-    left.removeAll(full);
-    slate.sheet().marks().forEach(mark -> printed(mark).ifPresent(left::add));
+    Set<Square> left = leftAside(slate);
     List<ReadFigure> read = new ArrayList<>();
     for (Square at : squares(tile, slate)) {
-      Ink ink = Ink.of(flat.window(tile, at).withoutLines());
+      Ink ink = ink(flat, tile, at);
       boolean isWritten = ink.state() != Ink.State.BLANK && !left.contains(at);
       if (isWritten && !ink.isSmall()) {
         read.add(new ReadFigure(at, granting.figure(reader.read(ink))));

@@ -30,6 +30,7 @@ public record AttemptView(
    * What was begun, when, by whom and how.
    *
    * @param sum what brings this sum back
+   * @param fromPaper whether its page was read off paper
    */
   public record Begun(
       String problem,
@@ -39,7 +40,8 @@ public record AttemptView(
       String who,
       SettingOut settingOut,
       Telling telling,
-      OffsetDateTime begunAt) {}
+      OffsetDateTime begunAt,
+      boolean fromPaper) {}
 
   /**
    * What is to be seen.

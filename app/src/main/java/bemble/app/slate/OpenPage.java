@@ -165,7 +165,8 @@ final class OpenPage {
             row.who(),
             SettingOut.valueOf(row.settingOut()),
             telling(),
-            row.begunAt()),
+            row.begunAt(),
+            row.fromPaper()),
         new PagePart(
             slate.sheet(),
             slate.path(),

@@ -17,7 +17,7 @@ public interface AttemptMapper extends Deletable {
   String COLUMNS =
       """
       select id, plain, method, style, who, setting_out, telling, begun_at, handed_in_at,
-             explanation, check_of, came_back, mends, layout, run_id, silent
+             explanation, check_of, came_back, mends, layout, run_id, silent, from_paper
       from attempt
       """;
 

@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param runId the run that it belongs to; null for one that stands alone
  * @param silent whether the judge may not speak of it yet
+ * @param fromPaper whether its page was read off paper
  */
 public record AttemptRow(
     long id,
@@ -25,4 +26,5 @@ public record AttemptRow(
     @Nullable Long mends,
     int layout,
     @Nullable Long runId,
-    boolean silent) {}
+    boolean silent,
+    boolean fromPaper) {}
