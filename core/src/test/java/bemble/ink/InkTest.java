@@ -56,6 +56,18 @@ class InkTest {
     assertTrue(state != State.BLANK, state::toString);
   }
 
+  /** A rule goes on through the squares beside its own, or ends at the corner of one. */
+  @Test
+  void aPrintedRuleIsNoInkAndABarOnItIs() {
+    for (int from : new int[] {0, 12}) {
+      InkTest ruled = new InkTest().printed().fill(from, 10, Window.SIDE, 14, INK);
+      assertEquals(State.BLANK, ruled.ink().state(), () -> "a rule from " + from);
+      assertEquals(State.PLAIN, ruled.stroke(40).ink().state(), () -> "a rule from " + from);
+    }
+    State bar = printed().fill(16, 13, 68, 17, INK).ink().state();
+    assertTrue(bar != State.BLANK, bar::toString);
+  }
+
   @Test
   void aStrokeReadsTheSameWithAndWithoutLines() {
     float[] bare = new InkTest().stroke(40).ink().figure().orElseThrow();

@@ -49,6 +49,14 @@ abstract class FilledSheets extends Conversation {
     return pile.bytes();
   }
 
+  /** The same on squares, with their workings. */
+  static byte[] worked(JsonNode handout) {
+    Map<String, Object> request = Map.of("seed", 5, "most", 3, "setOut", true);
+    Talk.Answer pile = talk.post("/api/handouts/" + handout.get("id") + "/stand-in", request);
+    assertEquals(200, pile.status(), pile::text);
+    return pile.bytes();
+  }
+
   static Talk.Answer bring(JsonNode handout, byte[] file) {
     return talk.send(
         "/api/scans?name=pile.pdf&handout=" + handout.get("id"), "application/octet-stream", file);

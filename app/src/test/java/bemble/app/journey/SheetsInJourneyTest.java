@@ -24,9 +24,12 @@ class SheetsInJourneyTest extends HandedOut {
 
   /** Brings sheets of the first two pupils in, as a copier would have them. */
   private static void bringPile() {
+    bringPile(Map.of("seed", 8, "most", 2));
+  }
+
+  private static void bringPile(Map<String, Object> request) {
     String handout = hand.page.url().replaceAll(".*/marking/", "");
-    byte[] pile =
-        talk().post("/api/handouts/" + handout + "/stand-in", Map.of("seed", 8, "most", 2)).bytes();
+    byte[] pile = talk().post("/api/handouts/" + handout + "/stand-in", request).bytes();
     hand.page.getByText("Sheets in").click();
     assertThat(hand.page.getByText("Print a sheet for each pupil")).isVisible();
     bring(new FilePayload("pile.pdf", "application/pdf", pile));
@@ -140,5 +143,28 @@ class SheetsInJourneyTest extends HandedOut {
     field().press("s");
     assertThat(hand.page.getByAltText("The sheet as it came back")).isVisible();
     assertThat(hand.page.getByText(Pattern.compile("^(✓|\\?) \\d+$")).first()).isVisible();
+  }
+
+  /** A square that is read anew changes what is said of the working, and the working is kept. */
+  @Test
+  void aWorkingIsLookedAtAndKept() {
+    bringPile(Map.of("seed", 8, "most", 2, "setOut", true));
+    field().fill("999");
+    field().press("Enter");
+    hand.button("Look at the workings").click();
+    assertThat(hand.page.getByAltText("The working as it was written")).isVisible();
+    Locator told = hand.page.getByRole(AriaRole.DIALOG);
+    hand.page.keyboard().press("ArrowRight");
+    assertThat(told.getByTestId("cursor")).isVisible();
+    hand.page.keyboard().press("5");
+    assertThat(told.getByText("5", new Locator.GetByTextOptions().setExact(true)).first())
+        .isVisible();
+    assertEquals(List.of(), hand.barriers());
+    hand.button("Close").click();
+    hand.page.getByText(Pattern.compile("^Take \\d+ answers")).click();
+    assertThat(hand.page).hasURL(Pattern.compile("/marking/\\d+$"));
+    grid().press("Space");
+    hand.page.getByText("The page as it was written").click();
+    assertThat(hand.page.getByText("read off paper")).isVisible();
   }
 }

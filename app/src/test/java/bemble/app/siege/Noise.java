@@ -107,6 +107,8 @@ public final class Noise {
               entry("POST /api/handouts/1/sheets", "{\"square\":10,\"withNames\":true}"),
               entry("POST /api/handouts/1/stand-in", "{\"most\":1}"),
               entry("PUT /api/scans/1/settled", "[{\"page\":1,\"sum\":0,\"text\":\"12\"}]"),
+              entry(
+                  "PUT /api/scans/1/pages/1/workings/1", "[{\"row\":4,\"column\":2,\"figure\":7}]"),
               entry("PUT /api/scans/1/pages/1/writer", "{\"pupil\":1}"),
               entry("POST /api/handouts/1/reteach", "{\"slip\":\"smaller-from-larger\"}"),
               entry(
