@@ -90,6 +90,9 @@ class SlateAnswers {
               && mapper.answer(place.handoutId(), place.pupilId(), place.number()).isPresent()) {
             return;
           }
+          mapper
+              .pageFromPaper(place.handoutId(), place.pupilId(), place.number())
+              .ifPresent(attempts::delete);
           mapper.put(place.handoutId(), row, Judge.VERSION, OffsetDateTime.now(clock));
           mapper.filledBy(place, attempt);
         });

@@ -27,6 +27,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -74,14 +75,16 @@ class ReadWorkings {
 
   /** Keeps what somebody sees in some squares. */
   ReadWorking settle(long scan, long page, int sum, List<SettledSquare> settled) {
-    TilePlace tile = find(scan, page, sum).tile();
+    Working working = find(scan, page, sum);
+    TilePlace tile = working.tile();
+    Set<Square> left = WorkingReader.leftAside(working.slate());
     for (SettledSquare square : settled) {
       boolean isHere =
           square.row() >= tile.firstRow()
               && square.row() < tile.firstRow() + tile.rows()
               && square.column() >= tile.firstColumn()
               && square.column() < tile.firstColumn() + tile.columns();
-      if (!isHere) {
+      if (!isHere || left.contains(new Square(square.row(), square.column()))) {
         throw RefusedException.of("scan-no-square");
       }
     }

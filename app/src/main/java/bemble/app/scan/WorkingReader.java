@@ -66,7 +66,7 @@ class WorkingReader {
   }
 
   /** Squares with what is printed, and those with small figures alone. */
-  private static Set<Square> leftAside(Slate slate) {
+  static Set<Square> leftAside(Slate slate) {
     Set<Square> left = new HashSet<>(slate.squares(Stroke.Kind.AID));
     left.removeAll(slate.squares(Stroke.Kind.FIGURE));
     slate.sheet().marks().forEach(mark -> printed(mark).ifPresent(left::add));

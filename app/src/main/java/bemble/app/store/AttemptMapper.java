@@ -161,11 +161,14 @@ public interface AttemptMapper extends Deletable {
   @Override
   int restore(long id);
 
-  /** A check goes with what it proves. */
+  /** A check goes with what it proves, a page from paper with its handout. */
   @Override
   default int purge(OffsetDateTime before) {
-    return purgeChecks(before) + purgeDeleted(before);
+    return purgeChecks(before) + purgeDeleted(before) + purgeFromPaper();
   }
+
+  @Delete("delete from attempt where from_paper and handout_id is null")
+  int purgeFromPaper();
 
   @Delete(
       """

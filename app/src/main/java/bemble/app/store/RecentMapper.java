@@ -30,7 +30,7 @@ public interface RecentMapper {
              true, a.slip_id, false, a.said
       from attempt a
       where a.all_right is not null and a.handed_in_at is not null and a.deleted_at is null
-        and a.check_of is null
+        and a.check_of is null and not a.from_paper
         and not exists (select 1 from answer w join handout h on h.id = w.handout_id
                         where w.attempt_id = a.id and h.deleted_at is null)
         and\s\

@@ -111,6 +111,7 @@ class ReadWorkingsTest extends FilledSheets {
         List.of(
             Map.of("row", 90, "column", 1, "figure", 1),
             Map.of("row", 3, "column", -7, "figure", 1),
+            Map.of("row", 2, "column", 3, "figure", 1),
             Map.of("row", 3, "column", 1, "figure", 12));
     wrong.forEach(square -> assertEquals(422, talk.put(working, List.of(square)).status()));
     assertEquals(before, talk.get(working).text());
