@@ -2,7 +2,7 @@ package bemble.slate;
 
 import bemble.judge.Judge;
 import bemble.judge.reading.Transcript;
-import bemble.judge.report.Grounds;
+import bemble.judge.report.KnownSquares;
 import bemble.judge.report.Report;
 import bemble.judge.report.SettingOut;
 import bemble.judge.report.Stage;
@@ -220,7 +220,7 @@ public final class Slate {
     if (unread.isEmpty()) {
       return judge(page, stage);
     }
-    return new Grounds(page, sheet().marks(), unread).told(judge(page, Stage.IN_WORK));
+    return new KnownSquares(page, sheet().marks(), unread).told(judge(page, Stage.IN_WORK));
   }
 
   /** Whether all that is written on its page are single figures: others are not read off paper. */

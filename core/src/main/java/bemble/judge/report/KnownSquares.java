@@ -19,7 +19,7 @@ import java.util.stream.Stream;
  * What may be told of a page that could not be read in every square: a finding only if all that it
  * was worked out from is known.
  */
-public final class Grounds {
+public final class KnownSquares {
   private final Set<Square> known = new HashSet<>();
   private final Set<Square> unread;
 
@@ -27,13 +27,13 @@ public final class Grounds {
   private final Map<Slot, List<Entry>> writtenWith = new HashMap<>();
 
   /**
-   * The grounds of a page.
+   * The known squares of a page.
    *
    * @param page what was read
    * @param printed what stood on the sheet before
    * @param unread the squares in which something else stands
    */
-  public Grounds(List<Written> page, List<Mark> printed, Set<Square> unread) {
+  public KnownSquares(List<Written> page, List<Mark> printed, Set<Square> unread) {
     this.unread = Set.copyOf(unread);
     page.stream().filter(Written::isFull).map(Written::at).forEach(known::add);
     for (Mark mark : printed) {
@@ -87,7 +87,7 @@ public final class Grounds {
       case AID ->
           isKnownAndFollows(entry)
               && writtenWith.getOrDefault(entry.slot(), List.of()).stream()
-                  .flatMap(Grounds::squares)
+                  .flatMap(KnownSquares::squares)
                   .noneMatch(unread::contains);
       default -> squares(entry).allMatch(known::contains);
     };
@@ -108,7 +108,7 @@ public final class Grounds {
     return report.page().steps().stream()
         .flatMap(step -> step.entries().stream())
         .takeWhile(entry -> squares(entry).noneMatch(first::contains))
-        .flatMap(Grounds::squares)
+        .flatMap(KnownSquares::squares)
         .noneMatch(unread::contains);
   }
 
