@@ -14,6 +14,7 @@ import bemble.app.scan.sight.Sight;
 import bemble.app.scan.standin.Camera;
 import bemble.app.scan.standin.StandInHand;
 import bemble.app.scan.standin.View;
+import bemble.app.scan.standin.Wear;
 import bemble.app.scan.standin.WritingHand;
 import bemble.app.sets.SheetBook;
 import bemble.app.sets.SheetCode;
@@ -136,9 +137,10 @@ class StandIn {
 
   private static GreyPicture seen(GreyPicture filled, StandInRequest request, Random random) {
     boolean photographed = Boolean.TRUE.equals(request.photographed());
+    GreyPicture worn = Wear.worn(filled, FilledSheet.DOTS, photographed, random);
     View view = photographed ? View.byHand(random) : View.copied(random);
     return new Camera(view, filled.width() / FilledSheet.DOTS, filled.height() / FilledSheet.DOTS)
-        .take(filled, random);
+        .take(worn, random);
   }
 
   private static void add(PDDocument pile, GreyPicture picture) throws IOException {

@@ -13,6 +13,7 @@ import bemble.app.scan.sight.Sight;
 import bemble.app.scan.standin.Camera;
 import bemble.app.scan.standin.StandInHand;
 import bemble.app.scan.standin.View;
+import bemble.app.scan.standin.Wear;
 import bemble.app.scan.standin.WritingHand;
 import bemble.ink.RowReading.Granted;
 import bemble.method.Sum;
@@ -149,7 +150,8 @@ final class PageExam {
           case COPIED -> View.copied(random);
           case BLACK_AND_WHITE -> View.copied(random).at(random.nextBoolean() ? 3.9 : 8.7);
         };
-    GreyPicture grey = new Camera(view, across, down).take(written, random);
+    GreyPicture worn = Wear.worn(written, FilledSheet.DOTS, by == Seen.PHOTOGRAPHED, random);
+    GreyPicture grey = new Camera(view, across, down).take(worn, random);
     return by == Seen.BLACK_AND_WHITE
         ? inBlackAndWhite(grey, 120 + random.nextInt(60))
         : jpeg(grey);

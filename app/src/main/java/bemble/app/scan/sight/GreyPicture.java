@@ -43,12 +43,27 @@ public record GreyPicture(int width, int height, byte[] grey) {
 
   /** The grey between dots; the middle of the first one is at 0.5, 0.5. */
   public double between(double x, double y) {
-    double left = Math.floor(x - 0.5);
-    double top = Math.floor(y - 0.5);
-    double right = x - 0.5 - left;
-    double down = y - 0.5 - top;
-    int column = (int) left;
-    int row = (int) top;
+    double across = x - 0.5;
+    double along = y - 0.5;
+    if (across < 0 || along < 0 || across >= width - 1 || along >= height - 1) {
+      return atEdge(across, along);
+    }
+    int column = (int) across;
+    int row = (int) along;
+    int from = row * width + column;
+    double right = across - column;
+    double down = along - row;
+    double above = (grey[from] & 0xFF) * (1 - right) + (grey[from + 1] & 0xFF) * right;
+    int next = from + width;
+    double below = (grey[next] & 0xFF) * (1 - right) + (grey[next + 1] & 0xFF) * right;
+    return above * (1 - down) + below * down;
+  }
+
+  private double atEdge(double across, double along) {
+    int column = (int) Math.floor(across);
+    int row = (int) Math.floor(along);
+    double right = across - column;
+    double down = along - row;
     double above = at(column, row) * (1 - right) + at(column + 1, row) * right;
     double below = at(column, row + 1) * (1 - right) + at(column + 1, row + 1) * right;
     return above * (1 - down) + below * down;

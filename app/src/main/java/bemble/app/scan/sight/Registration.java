@@ -3,7 +3,10 @@ package bemble.app.scan.sight;
 import bemble.app.scan.sight.SheetMap.Shift;
 import bemble.app.scan.sight.Template.Patch;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.function.DoubleUnaryOperator;
+import java.util.stream.IntStream;
 
 /**
  * Finds how the printed lines of a sheet lie in a picture that was laid flat by its marks: part by
@@ -28,9 +31,16 @@ final class Registration {
   private final GreyPicture lines;
   private final double[][] darkness;
 
+  /** Of the darkness and of its squares, so that those of any part are known at once. */
+  private final double[][] sums;
+
+  private final double[][] squares;
+
   private Registration(GreyPicture lines, GreyPicture flat) {
     this.lines = lines;
     this.darkness = darkness(flat);
+    this.sums = sums(darkness, dark -> dark);
+    this.squares = sums(darkness, dark -> dark * dark);
   }
 
   /** Where the parts of a sheet lie that was laid flat at {@link #DOTS}. */
@@ -50,23 +60,22 @@ final class Registration {
     for (int y = 0; y < flat.height(); y++) {
       for (int x = 0; x < flat.width(); x++) {
         double white = Math.max(40, paper.at(x, y));
-        darkness[y][x] = Math.min(MOST, Math.max(0, 255 * (1 - flat.at(x, y) / white)));
+        darkness[y][x] =
+            Math.min(
+                MOST, Math.max(0, 255 * (1 - (flat.grey()[y * flat.width() + x] & 0xFF) / white)));
       }
     }
     return darkness;
   }
 
   private void shift(Patch patch, List<Shift> shifts) {
-    int left = (int) Math.round(patch.left() * DOTS);
-    int top = (int) Math.round(patch.top() * DOTS);
-    int right = (int) Math.round(patch.right() * DOTS);
-    int bottom = (int) Math.round(patch.bottom() * DOTS);
+    Part part = part(patch);
     double[][] agreed = new double[2 * REACH + 1][2 * REACH + 1];
     int bestX = 0;
     int bestY = 0;
     for (int y = -REACH; y <= REACH; y++) {
       for (int x = -REACH; x <= REACH; x++) {
-        agreed[y + REACH][x + REACH] = agreement(left, top, right, bottom, x, y);
+        agreed[y + REACH][x + REACH] = agreement(part, x, y);
         if (agreed[y + REACH][x + REACH] > agreed[bestY + REACH][bestX + REACH]) {
           bestX = x;
           bestY = y;
@@ -90,37 +99,73 @@ final class Registration {
     return bend >= 0 ? 0 : Math.max(-0.5, Math.min(0.5, 0.5 * (before - after) / bend));
   }
 
+  /** A part of the sheet by the dots of its lines: most of it is paper. */
+  private record Part(int left, int top, int right, int bottom, int[] columns, int[] rows) {}
+
+  private Part part(Patch patch) {
+    int left = Math.max(0, (int) Math.round(patch.left() * DOTS));
+    int top = Math.max(0, (int) Math.round(patch.top() * DOTS));
+    int right = Math.min(lines.width(), (int) Math.round(patch.right() * DOTS));
+    int bottom = Math.min(lines.height(), (int) Math.round(patch.bottom() * DOTS));
+    int[] dots =
+        IntStream.range(0, Math.max(0, (right - left) * (bottom - top)))
+            .filter(dot -> lines.at(left + dot % (right - left), top + dot / (right - left)) > 0)
+            .toArray();
+    return new Part(
+        left,
+        top,
+        right,
+        bottom,
+        Arrays.stream(dots).map(dot -> left + dot % (right - left)).toArray(),
+        Arrays.stream(dots).map(dot -> top + dot / (right - left)).toArray());
+  }
+
   /**
    * How well the lines agree with the picture so many dots aside: 1 for wholly, 0 for not at all.
    */
-  private double agreement(int left, int top, int right, int bottom, int x, int y) {
+  private double agreement(Part part, int x, int y) {
+    int fromY = Math.max(part.top(), -y);
+    int toY = Math.min(part.bottom(), darkness.length - y);
+    int fromX = Math.max(part.left(), -x);
+    int toX = Math.min(part.right(), darkness[0].length - x);
+    if (fromY >= toY || fromX >= toX) {
+      return 0;
+    }
     double lineSum = 0;
-    double darkSum = 0;
     double lineSquares = 0;
-    double darkSquares = 0;
     double products = 0;
-    int count = 0;
-    int fromY = Math.max(top, Math.max(0, -y));
-    int toY = Math.min(bottom, Math.min(lines.height(), darkness.length - y));
-    int fromX = Math.max(left, Math.max(0, -x));
-    int toX = Math.min(right, Math.min(lines.width(), darkness[0].length - x));
-    for (int row = fromY; row < toY; row++) {
-      double[] darks = darkness[row + y];
-      for (int column = fromX; column < toX; column++) {
-        double line = lines.at(column, row);
-        double dark = darks[column + x];
+    for (int dot = 0; dot < part.columns().length; dot++) {
+      int column = part.columns()[dot];
+      int row = part.rows()[dot];
+      if (row >= fromY && row < toY && column >= fromX && column < toX) {
+        double line = lines.grey()[row * lines.width() + column] & 0xFF;
         lineSum += line;
-        darkSum += dark;
         lineSquares += line * line;
-        darkSquares += dark * dark;
-        products += line * dark;
-        count++;
+        products += line * darkness[row + y][column + x];
       }
     }
+    int count = (toY - fromY) * (toX - fromX);
+    double darkSum = sum(sums, fromX + x, fromY + y, toX + x, toY + y);
+    double darkSquares = sum(squares, fromX + x, fromY + y, toX + x, toY + y);
     double spread =
         (lineSquares - lineSum * lineSum / count) * (darkSquares - darkSum * darkSum / count);
-    return count == 0 || spread <= 0
-        ? 0
-        : (products - lineSum * darkSum / count) / Math.sqrt(spread);
+    return spread <= 0 ? 0 : (products - lineSum * darkSum / count) / Math.sqrt(spread);
+  }
+
+  /** For each dot the sum of all values above it and to its left. */
+  private static double[][] sums(double[][] values, DoubleUnaryOperator of) {
+    double[][] sums = new double[values.length + 1][values[0].length + 1];
+    for (int y = 0; y < values.length; y++) {
+      double row = 0;
+      for (int x = 0; x < values[0].length; x++) {
+        row += of.applyAsDouble(values[y][x]);
+        sums[y + 1][x + 1] = sums[y][x + 1] + row;
+      }
+    }
+    return sums;
+  }
+
+  private static double sum(double[][] sums, int left, int top, int right, int bottom) {
+    return sums[bottom][right] - sums[top][right] - sums[bottom][left] + sums[top][left];
   }
 }

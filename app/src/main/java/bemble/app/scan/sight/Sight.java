@@ -203,8 +203,9 @@ public final class Sight {
     byte[] grey = new byte[flat.grey().length];
     for (int y = 0; y < flat.height(); y++) {
       for (int x = 0; x < flat.width(); x++) {
-        double share = flat.at(x, y) / Math.max(1, paper.at(x, y));
-        grey[y * flat.width() + x] = (byte) Math.min(255, Math.round(WHITE * share));
+        int at = y * flat.width() + x;
+        double share = (flat.grey()[at] & 0xFF) / Math.max(1, paper.at(x, y));
+        grey[at] = (byte) Math.min(255, Math.round(WHITE * share));
       }
     }
     return new GreyPicture(flat.width(), flat.height(), grey);
