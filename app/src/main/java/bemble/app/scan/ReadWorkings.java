@@ -77,14 +77,10 @@ class ReadWorkings {
   ReadWorking settle(long scan, long page, int sum, List<SettledSquare> settled) {
     Working working = find(scan, page, sum);
     TilePlace tile = working.tile();
-    Set<Square> left = WorkingReader.leftAside(working.slate());
+    Set<Square> left = WorkingSquares.of(tile, working.slate()).leftAside();
     for (SettledSquare square : settled) {
-      boolean isHere =
-          square.row() >= tile.firstRow()
-              && square.row() < tile.firstRow() + tile.rows()
-              && square.column() >= tile.firstColumn()
-              && square.column() < tile.firstColumn() + tile.columns();
-      if (!isHere || left.contains(new Square(square.row(), square.column()))) {
+      Square at = new Square(square.row(), square.column());
+      if (!WorkingSquares.isIn(at, tile) || left.contains(at)) {
         throw RefusedException.of("scan-no-square");
       }
     }

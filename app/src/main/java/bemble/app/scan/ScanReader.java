@@ -118,11 +118,12 @@ class ScanReader {
               (sum, tile) -> {
                 ReadAnswer answer = ink.read(flat, tile, due, sum);
                 Optional<Slate> slate = setOut.slate(flat.table(), tile);
-                boolean goesOn = slate.filter(of -> working.isBeside(flat, tile, of)).isPresent();
+                Optional<WorkingSquares> squares = slate.map(of -> WorkingSquares.of(tile, of));
+                boolean goesOn = squares.filter(of -> working.isBeside(flat, tile, of)).isPresent();
                 read.put(sum, goesOn ? answer.asked(AskedWhy.BESIDE) : answer);
-                slate
-                    .filter(Slate::isOfFigures)
-                    .ifPresent(of -> workings.put(sum, working.read(flat, tile, of)));
+                if (slate.filter(Slate::isOfFigures).isPresent()) {
+                  workings.put(sum, working.read(flat, tile, squares.orElseThrow()));
+                }
               });
       long id = add(page, outcome, read, workings);
       if (outcome.problem() == null) {

@@ -9,10 +9,12 @@ import bemble.ink.RowReading.Granted;
 import bemble.ink.Thresholds;
 import bemble.ink.Window;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** How answers are read whose figures stand in single squares: right, wrong and spoilt ones. */
 public final class SquareExam {
@@ -68,18 +70,32 @@ public final class SquareExam {
     int right = 0;
     int granted = 0;
     int grantedWrong = 0;
+    int[][] pairs = new int[FIGURES][FIGURES + 2];
     for (int i = 0; i < count; i++) {
       int figure = i % FIGURES;
       Likelihoods seen = reader.read(squares.clean(figure));
       RowReading row =
           granting.grant(List.of(seen), List.of(new Expectation(Optional.of(figure), Set.of())));
+      pairs[figure][seen.best()]++;
       right += seen.best() == figure ? 1 : 0;
       granted += row.sure().get(0) ? 1 : 0;
       grantedWrong += row.sure().get(0) && seen.best() != figure ? 1 : 0;
     }
     return String.format(
-        "%,d figures: %,d read right, %,d granted, %,d of them wrongly",
-        count, right, granted, grantedWrong);
+            "%,d figures: %,d read right, %,d granted, %,d of them wrongly%n%n",
+            count, right, granted, grantedWrong)
+        + pairs(pairs);
+  }
+
+  /** A row for each figure: as what it was read how often; spoilt and blank come last. */
+  private static String pairs(int[][] pairs) {
+    StringBuilder table = new StringBuilder();
+    for (int figure = 0; figure < FIGURES; figure++) {
+      String row =
+          Arrays.stream(pairs[figure]).mapToObj(String::valueOf).collect(Collectors.joining(" | "));
+      table.append(String.format("| %d | %s |%n", figure, row));
+    }
+    return table.toString();
   }
 
   /** Reads answers of a kind, of two to five figures. */

@@ -46,6 +46,10 @@ import javax.imageio.ImageWriter;
 /** How whole sheets are read that simulated pupils have filled in and a simulated camera saw. */
 final class PageExam {
   private static final int SUMS = 20;
+
+  /** Of the pens, which are from 20 to 110, about half are paler. */
+  private static final int PALE = 65;
+
   private static final float QUALITY = 0.75f;
 
   /** What was written in answer to a sum. */
@@ -119,7 +123,8 @@ final class PageExam {
     long from = System.nanoTime();
     Sight.Seen found = Sight.look(seen, code -> Optional.of(sheet.table()));
     pages++;
-    String how = by.words + ", " + (byStrokes ? "strokes" : "set");
+    String pen = hand.grey() < PALE ? "dark pen" : "pale pen";
+    String how = by.words + ", " + (byStrokes ? "strokes" : "set") + ", " + pen;
     if (!(found instanceof Sight.Flat flat)) {
       unfound++;
       return;

@@ -45,4 +45,9 @@ final class SetHand implements WritingHand {
     place.translate(-FigureSet.SIDE / 2.0, -FigureSet.SIDE / 2.0);
     sheet.drawImage(ink, place, null);
   }
+
+  @Override
+  public int grey() {
+    return grey;
+  }
 }

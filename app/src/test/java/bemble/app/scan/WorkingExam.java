@@ -97,7 +97,11 @@ final class WorkingExam {
       if (slate.isOfFigures()) {
         String kind = (byStrokes ? "strokes, " : "set, ") + sum.method().id();
         Counts here = counts.computeIfAbsent(kind, any -> new Counts());
-        count(here, slate, worked.get(tile.number() - 1).strokes(), reader.read(flat, tile, slate));
+        count(
+            here,
+            slate,
+            worked.get(tile.number() - 1).strokes(),
+            reader.read(flat, tile, WorkingSquares.of(tile, slate)));
       }
     }
   }

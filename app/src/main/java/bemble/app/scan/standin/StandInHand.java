@@ -146,4 +146,9 @@ public final class StandInHand implements WritingHand {
       sheet.draw(path);
     }
   }
+
+  @Override
+  public int grey() {
+    return grey;
+  }
 }

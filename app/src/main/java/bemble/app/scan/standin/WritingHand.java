@@ -12,4 +12,7 @@ public interface WritingHand {
    * @param side of the square
    */
   void write(Graphics2D sheet, char figure, double left, double top, double side);
+
+  /** How light its pen is, from 0 for black to 255 for paper. */
+  int grey();
 }
