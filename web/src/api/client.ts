@@ -219,8 +219,14 @@ export const api = {
     ),
   removeSheet: (id: number, page: number) =>
     taken(client.DELETE('/api/scans/{id}/pages/{page}', { params: { path: { id, page } } })),
-  takeSheets: (id: number) =>
-    taken(client.POST('/api/scans/{id}/take', { params: { path: { id } } })),
+  /** Takes the answers of a pile; its pictures are kept up to a day, or not at all. */
+  takeSheets: (id: number, keep?: string) =>
+    taken(client.POST('/api/scans/{id}/take', { params: { path: { id }, query: { keep } } })),
+  /** The sheets of a handout whose pictures are kept. */
+  keptSheets: (handout: number) =>
+    taken(client.GET('/api/scans/kept', { params: { query: { handout } } })),
+  deleteKeptSheets: (handout: number) =>
+    taken(client.DELETE('/api/scans/kept', { params: { query: { handout } } })),
   removeSheets: (id: number) =>
     taken(client.DELETE('/api/scans/{id}', { params: { path: { id } } })),
   readGrid: (id: number, table: string) =>

@@ -63,6 +63,7 @@ export type SettledAnswer = Schemas['SettledAnswer'];
 export type FrameView = Schemas['FrameView'];
 export type ReadWorking = Schemas['ReadWorking'];
 export type SettledSquare = Schemas['SettledSquare'];
+export type KeptSheet = Schemas['KeptSheet'];
 export type WallFigure = Schemas['WallFigure'];
 export type StandInRequest = Schemas['StandInRequest'];
 export type SheetRequest = Schemas['SheetRequest'];

@@ -16,6 +16,7 @@ import { marksAfter } from '../hand/strokes';
 import { SquareFrame } from '../hand/SquareFrame';
 import { Drawing } from '../paper/Drawing';
 import { bounds } from '../paper/geometry';
+import { SheetOf } from '../scan/KeptSheets';
 import { useAct } from '../ui/useAct';
 import { useNotice } from '../ui/useNotice';
 import { t } from '../words';
@@ -170,6 +171,7 @@ export default function CellDialog({
             )}
           </>
         )}
+        <SheetOf handout={handout} pupil={pupil.id} />
         {kept && (
           <Button component={Link} to={`/slate/${kept.attempt}`}>
             {t('marking.the-page-as-it-was-written')}

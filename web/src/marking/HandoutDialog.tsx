@@ -13,6 +13,7 @@ import type { HandoutRequest } from '../api/types';
 import { useCurrentClass } from '../session/classes';
 import { isSame, useGroups } from '../session/groups';
 import { useAct } from '../ui/useAct';
+import { today } from '../ui/dayAfter';
 import { DayField } from '../ui/DayField';
 import { ChoiceRow } from '../ui/ChoiceRow';
 import { useNotice } from '../ui/useNotice';
@@ -21,8 +22,6 @@ import { LOCALE, t } from '../words';
 
 /** What is handed out. */
 export type HandoutSource = Pick<HandoutRequest, 'title' | 'set' | 'version' | 'sums'>;
-
-const today = () => new Date().toLocaleDateString('en-CA');
 
 const FAR_MS = 183 * 24 * 3600 * 1000;
 

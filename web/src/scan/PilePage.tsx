@@ -16,6 +16,7 @@ import { useAct } from '../ui/useAct';
 import { useNotice } from '../ui/useNotice';
 import { t } from '../words';
 import { FigureWall, useWallAhead } from './FigureWall';
+import { KeptSheets } from './KeptSheets';
 import { readOf, type OnSheet } from './settling';
 import { UnderCamera } from './UnderCamera';
 import { Workings } from './WorkingsDialog';
@@ -142,6 +143,7 @@ export function PilePage({
           </Box>
         );
       })}
+      <KeptSheets handout={handout} />
       {wrong.length > 0 && <Workings grid={grid} wrong={wrong} />}
       <Box sx={{ color: 'text.secondary', fontSize: 14.5, lineHeight: 1.4 }}>
         {t('scan.pictures-stay-here')}

@@ -45,7 +45,9 @@ export function SettlingPage({
   const { page, scan } = answer;
   /** What Enter takes; an answer that is right is never proposed as such, only what stands there. */
   const proposed = answer.text === undefined ? answer.read : undefined;
-  const picture = (kind: 'answers' | 'bands') =>
+  /** On squares the answer is seen with its working. */
+  const isSetOut = answer.unread !== undefined;
+  const picture = (kind: 'answers' | 'squares' | 'bands') =>
     `/api/scans/${scan}/pages/${page}/${kind}/${answer.sum}`;
   const settleAs = (text: string | undefined) => {
     setTyped('');
@@ -90,10 +92,17 @@ export function SettlingPage({
           {t('scan.settled-of', { settled, answers: answers.length })}
         </Box>
       </Box>
-      <Box sx={{ minHeight: 0, display: 'grid', gridTemplateRows: '1fr 1fr', gap: 1.5 }}>
+      <Box
+        sx={{
+          minHeight: 0,
+          display: 'grid',
+          gridTemplateRows: isSetOut ? '2fr 1fr' : '1fr 1fr',
+          gap: 1.5,
+        }}
+      >
         <Picture
           key={`${page} ${answer.sum} answer`}
-          src={picture('answers')}
+          src={picture(isSetOut ? 'squares' : 'answers')}
           alt={t('scan.answer-as-it-was-written')}
           upper
         />

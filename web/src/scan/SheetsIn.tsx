@@ -10,6 +10,7 @@ import { Coming } from '../ui/Coming';
 import { useAct } from '../ui/useAct';
 import { useNotice } from '../ui/useNotice';
 import { t } from '../words';
+import { KeepUntil } from './KeptSheets';
 import { PilePage } from './PilePage';
 import { answersOf, keyOf, nextOpen, type Ahead, type OnSheet } from './settling';
 import { SettlingPage } from './SettlingPage';
@@ -33,6 +34,8 @@ export default function SheetsIn({ handout }: { handout: number }) {
   const [ahead, setAhead] = useState<Ahead>(new Map());
   /** Which answer is shown; the first that is to be settled until somebody goes elsewhere. */
   const [at, setAt] = useState<number | null>(null);
+  /** The last day on which the pictures are kept once their answers are taken. */
+  const [keep, setKeep] = useState<string>();
   const came = (scan: Scan) =>
     kept.setQueryData<Scan[]>(['scans', handout], (before) =>
       before?.map((each) => (each.id === scan.id ? scan : each)),
@@ -62,7 +65,7 @@ export default function SheetsIn({ handout }: { handout: number }) {
     mutationFn: async () => {
       const taken = [];
       for (const { id } of scans.data ?? []) {
-        taken.push(await api.takeSheets(id));
+        taken.push(await api.takeSheets(id, keep));
       }
       return taken;
     },
@@ -70,6 +73,7 @@ export default function SheetsIn({ handout }: { handout: number }) {
       const before = grid.data;
       await kept.invalidateQueries({ queryKey: ['handout', handout] });
       await kept.invalidateQueries({ queryKey: ['scans', handout] });
+      await kept.invalidateQueries({ queryKey: ['kept-sheets', handout] });
       const cells = taken.flatMap((each) => each.kept);
       const stood = new Set(before?.cells.map(({ pupil, number }) => `${pupil} ${number}`));
       const left = taken.flatMap((each) => each.refused).length;
@@ -131,6 +135,7 @@ export default function SheetsIn({ handout }: { handout: number }) {
         >
           {t('scan.take-into-the-grid', { answers: settled })}
         </Button>
+        {settled > 0 && <KeepUntil day={keep} onDay={setKeep} />}
         <Box sx={{ flex: 1 }} />
         <Button component={Link} to={`/marking/${handout}`}>
           {t('scan.to-the-grid')}

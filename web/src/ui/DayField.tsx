@@ -1,8 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useId, useRef } from 'react';
-import { LOCALE } from '../words';
-import { dayAfter } from './dayAfter';
+import { dayAfter, dayInFull } from './dayAfter';
 
 /** Days that the arrow and page keys go on by. */
 const MOVES: Record<string, number> = { ArrowUp: -1, ArrowDown: 1, PageUp: -7, PageDown: 7 };
@@ -26,8 +25,7 @@ export function DayField({
 }) {
   const id = useId();
   const calendar = useRef<HTMLInputElement>(null);
-  const written =
-    value && new Date(`${value}T12:00:00`).toLocaleDateString(LOCALE, { dateStyle: 'long' });
+  const written = value && dayInFull(value);
   return (
     <Box sx={{ display: 'inline-flex', flexDirection: 'column', gap: 0.25 }}>
       {labelled && (

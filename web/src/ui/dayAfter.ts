@@ -1,3 +1,12 @@
+import { LOCALE } from '../words';
+
+/** Today, as 2026-11-30. */
+export const today = () => new Date().toLocaleDateString('en-CA');
+
+/** A day in full, as the class writes days. */
+export const dayInFull = (day: string) =>
+  new Date(`${day}T12:00:00`).toLocaleDateString(LOCALE, { dateStyle: 'long' });
+
 /** The day so many days later, or earlier; both as 2026-11-30. */
 export function dayAfter(day: string, days: number): string {
   // At noon, so that no change of the clocks makes it another day.

@@ -8,6 +8,13 @@ create table scan_square (
     primary key (page_id, number, row_at, column_at),
     foreign key (page_id, number) references scan_answer (page_id, number) on delete cascade
 );
+-- Sheets whose answers are taken and whose pictures are kept until a day.
+create table kept_sheet (
+    page_id bigint primary key,
+    handout_id bigint not null references handout (id) on delete cascade,
+    pupil_id bigint not null references pupil (id) on delete cascade,
+    kept_until date not null
+);
 -- Whether the page was read off paper: it goes with the answer that was read there.
 alter table attempt add column from_paper boolean default false not null;
 

@@ -65,7 +65,8 @@ public final class Schema {
           new Table("scan_page", 25, true),
           new Table("scan_answer", 25, false),
           new Table("scan_figure", 26, false),
-          new Table("scan_square", 27, false));
+          new Table("scan_square", 27, false),
+          new Table("kept_sheet", 27, false));
 
   /** The tables of this Bemble, each behind those that it refers to. */
   static final List<String> TABLES = ALL.stream().map(Table::name).toList();

@@ -4,6 +4,7 @@ import bemble.app.http.AnyClass;
 import bemble.app.http.TakesFile;
 import bemble.app.marking.MarkingJson.CellsView;
 import bemble.app.scan.ScanJson.FrameView;
+import bemble.app.scan.ScanJson.KeptSheet;
 import bemble.app.scan.ScanJson.PlacedAnswer;
 import bemble.app.scan.ScanJson.ReadWorking;
 import bemble.app.scan.ScanJson.ScanNumber;
@@ -16,6 +17,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import java.io.InputStream;
+import java.time.LocalDate;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -35,12 +37,15 @@ import org.springframework.web.bind.annotation.RestController;
 class ScanController {
   private final Scans scans;
   private final ReadWorkings workings;
+  private final KeptSheets kept;
   private final ScanQueue queue;
   private final CameraFrames frames;
 
-  ScanController(Scans scans, ReadWorkings workings, ScanQueue queue, CameraFrames frames) {
+  ScanController(
+      Scans scans, ReadWorkings workings, KeptSheets kept, ScanQueue queue, CameraFrames frames) {
     this.scans = scans;
     this.workings = workings;
+    this.kept = kept;
     this.queue = queue;
     this.frames = frames;
   }
@@ -167,10 +172,33 @@ class ScanController {
     return scans.remove(id, page);
   }
 
-  /** Puts what was settled into the grid and deletes the pile with its pictures. */
+  /**
+   * Puts what was settled into the grid and deletes the pile with its pictures.
+   *
+   * @param keep the last day on which the pictures are kept; they are not if left out
+   */
   @PostMapping("/api/scans/{id}/take")
-  CellsView take(@PathVariable long id) {
-    return scans.take(id);
+  CellsView take(@PathVariable long id, @RequestParam(required = false) LocalDate keep) {
+    return scans.take(id, keep);
+  }
+
+  /** The sheets of a handout whose answers are taken and whose pictures are kept. */
+  @GetMapping("/api/scans/kept")
+  List<KeptSheet> kept(@RequestParam long handout) {
+    return kept.of(handout);
+  }
+
+  /** The picture of one of them. */
+  @GetMapping(path = "/api/scans/kept/{page}", produces = MediaType.IMAGE_JPEG_VALUE)
+  byte[] keptSheet(@PathVariable long page, @RequestParam long handout) {
+    return kept.picture(handout, page);
+  }
+
+  /** Deletes these pictures before their day. */
+  @DeleteMapping("/api/scans/kept")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void deleteKept(@RequestParam long handout) {
+    kept.delete(handout);
   }
 
   /** Gives a pile up with all that was settled in it. */

@@ -6,6 +6,7 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -144,6 +145,9 @@ final class ScanJson {
    */
   record FrameView(
       FrameSeen seen, @Nullable String code, @Nullable Integer number, double x, double y) {}
+
+  /** A sheet of a pupil whose answers are taken; its picture is kept until the end of a day. */
+  record KeptSheet(long page, long pupil, LocalDate until) {}
 
   /** Whose a page is. */
   record WriterRequest(@NotNull(message = "{valid.pupil}") Long pupil) {}

@@ -34,6 +34,7 @@ import bemble.app.store.ScanPageRow;
 import bemble.app.store.ScanRow;
 import bemble.app.store.ScanSquareRow;
 import bemble.ink.RowReading.Granted;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -58,6 +59,7 @@ class Scans {
   private final ReadWorkings workings;
   private final ScanQueue queue;
   private final SheetBook sheets;
+  private final KeptSheets kept;
   private final PictureFolder pictures;
   private final Roll roll;
   private final TransactionOperations transactions;
@@ -70,6 +72,7 @@ class Scans {
       ReadWorkings workings,
       ScanQueue queue,
       SheetBook sheets,
+      KeptSheets kept,
       PictureFolder pictures,
       Roll roll,
       TransactionOperations transactions) {
@@ -80,6 +83,7 @@ class Scans {
     this.workings = workings;
     this.queue = queue;
     this.sheets = sheets;
+    this.kept = kept;
     this.pictures = pictures;
     this.roll = roll;
     this.transactions = transactions;
@@ -290,15 +294,18 @@ class Scans {
   ScanView remove(long id, long page) {
     find(id);
     mapper.expect(id, -mapper.removePage(id, page));
-    sweep();
+    kept.sweep();
     return open(id);
   }
 
   /**
    * Puts what was settled into the grid and deletes it with its pictures. What is still to be
    * settled stays, and so does what the grid refused.
+   *
+   * @param keepUntil the last day on which the pictures are kept; they are not if left out
    */
-  CellsView take(long id) {
+  CellsView take(long id, @Nullable LocalDate keepUntil) {
+    kept.refuse(keepUntil);
     ScanView scan = open(id);
     if (scan.state() == ScanState.READING) {
       throw RefusedException.of("scan-reading");
@@ -307,8 +314,8 @@ class Scans {
     List<CellRequest> wrong = papers.wrong(scan.handout(), cells);
     // Judging takes its time: nothing is held up by it.
     List<PaperPage> pages = workings.telling(find(id), wrong);
-    CellsView taken = transactions.execute(status -> take(scan, cells, pages));
-    sweep();
+    CellsView taken = transactions.execute(status -> take(scan, cells, pages, keepUntil));
+    kept.sweep();
     return taken;
   }
 
@@ -324,15 +331,20 @@ class Scans {
     return cells;
   }
 
-  private CellsView take(ScanView scan, List<CellRequest> cells, List<PaperPage> pages) {
+  private CellsView take(
+      ScanView scan,
+      List<CellRequest> cells,
+      List<PaperPage> pages,
+      @Nullable LocalDate keepUntil) {
     CellsView put = papers.take(scan.handout(), cells, pages);
     for (ScanPageView page : scan.pages()) {
-      for (CellView kept : put.kept()) {
-        if (page.pupil() != null && page.pupil() == kept.pupil()) {
-          mapper.removeAnswer(page.id(), kept.number());
+      for (CellView cell : put.kept()) {
+        if (page.pupil() != null && page.pupil() == cell.pupil()) {
+          mapper.removeAnswer(page.id(), cell.number());
         }
       }
     }
+    kept.keep(scan.id(), keepUntil);
     mapper.expect(scan.id(), -mapper.removeEmptyPages(scan.id()));
     if (mapper.pages(scan.id()).isEmpty()) {
       mapper.delete(scan.id());
@@ -344,23 +356,18 @@ class Scans {
   void delete(long id) {
     find(id);
     mapper.delete(id);
-    sweep();
-  }
-
-  /** Deletes the pictures whose pages are gone. */
-  private void sweep() {
-    pictures.keepOnly(mapper.allPages());
+    kept.sweep();
   }
 
   @EventListener({PupilDeleted.class, Erased.class, DataReplaced.class})
   void sweepAfterwards() {
-    sweep();
+    kept.sweep();
   }
 
   /** What a killed Bemble has left. */
   @EventListener(ApplicationReadyEvent.class)
   void sweepAtStart() {
     pictures.forgetReceived();
-    sweep();
+    kept.sweep();
   }
 }
