@@ -25,7 +25,7 @@ export function useAct<Done, Failure = Error, Of = void, Context = unknown>({
   const id = useId();
   const mutation = useMutation({
     ...options,
-    scope: again ? { id } : undefined,
+    scope: options.scope ?? (again ? { id } : undefined),
     onSettled: (...settled) => {
       going.current.delete(hashKey([settled[2]]));
       return options.onSettled?.(...settled);
