@@ -58,12 +58,28 @@ class ReadWorkingsTest extends FilledSheets {
       assertFalse(each.get("id").equals(behind.get("attempt")), "it is found with its handout");
     }
 
+    // The register has it with its handout alone, as a sum that is not right.
+    for (JsonNode work : recent(page.get("pupil"))) {
+      boolean isHere = work.get("id").equals(handout.get("id"));
+      assertTrue(isHere || !work.get("id").equals(behind.get("attempt")), work::toString);
+      if (isHere) {
+        assertEquals("HANDOUT", work.get("source").asText());
+        assertTrue(work.get("right").asInt() < work.get("sums").asInt(), work::toString);
+      }
+    }
+
     Map<String, Object> cleared = new HashMap<>();
     cleared.put("pupil", page.get("pupil"));
     cleared.put("number", 0);
     cleared.put("seen", "615");
     talk.put(grid + "/answers", Map.of("cells", List.of(cleared)));
     assertEquals(404, talk.get("/api/attempts/" + behind.get("attempt")).status());
+  }
+
+  private static JsonNode recent(JsonNode pupil) {
+    JsonNode recent = talk.get("/api/register/pupils/" + pupil).json().get("recent");
+    assertTrue(recent.size() > 0, "the register has nothing");
+    return recent;
   }
 
   private static JsonNode pageOf(JsonNode grid, JsonNode pupil, int number) {
