@@ -58,8 +58,12 @@ class ReadWorkings {
     this.transactions = transactions;
   }
 
-  /** A working whose sum is set out on squares, as far as it is read. */
-  private record Working(Slate slate, TilePlace tile, List<Stroke> strokes) {}
+  /**
+   * A working whose sum is set out on squares, as far as it is read.
+   *
+   * @param ofAnswer the squares that the answer fills as it was settled
+   */
+  private record Working(Slate slate, TilePlace tile, List<Stroke> strokes, Set<Square> ofAnswer) {}
 
   /** What was read of a working, and what the judge says of it. */
   ReadWorking of(long scan, long page, int sum) {
@@ -82,6 +86,9 @@ class ReadWorkings {
       Square at = new Square(square.row(), square.column());
       if (!WorkingSquares.isIn(at, tile) || left.contains(at)) {
         throw RefusedException.of("scan-no-square");
+      }
+      if (working.ofAnswer().contains(at)) {
+        throw RefusedException.of("scan-answer-square");
       }
     }
     transactions.executeWithoutResult(
@@ -127,7 +134,13 @@ class ReadWorkings {
     TilePlace tile = ScanReader.tiles(of, table).get(answer.number());
     return sums.slate(table, tile)
         .filter(Slate::isOfFigures)
-        .map(slate -> new Working(slate, tile, strokes(squares, tile, answer.given())));
+        .map(
+            slate ->
+                new Working(
+                    slate,
+                    tile,
+                    strokes(squares, tile, answer.given()),
+                    settled(tile, answer.given()).keySet()));
   }
 
   /** What stands in the squares; in those of the answer, what was settled as the answer. */
