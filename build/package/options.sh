@@ -1,6 +1,6 @@
 # How Java runs Bemble. What was worked out by the build is used, and what is run a few times only is
-# not compiled twice: both shorten the start. Pictures of 12 megapixels are read in this much memory; without a limit Java
-# takes a gigabyte for them before it tidies up.
+# not compiled twice: both shorten the start. Pictures of 12 megapixels are read in this much memory;
+# without a limit Java takes a gigabyte for them before it tidies up.
 OPTIONS=(
   -Xmx320m
   -XX:+UseSerialGC

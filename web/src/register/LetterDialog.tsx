@@ -7,6 +7,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import { api } from '../api/client';
 import type { Pupil } from '../api/types';
+import { today } from '../ui/dayAfter';
 import { useAct } from '../ui/useAct';
 import { save } from '../ui/save';
 import { useDraft } from '../ui/useDraft';
@@ -38,7 +39,7 @@ export default function LetterDialog({
         await api.letter(pupil.id, written),
         t('register.letter-file', {
           name: pupil.name,
-          day: new Date().toLocaleDateString('en-CA'),
+          day: today(),
         }),
       ),
     onSuccess: (name) => notice({ text: t('common.downloaded', { name }) }),

@@ -35,7 +35,7 @@ export function KeepUntil({
             onChange={(_event, on) => onDay(on ? dayAfter(today(), WEEKS * 7) : undefined)}
           />
         }
-        label={t('scan.keep-the-pictures-until')}
+        label={t('scan.keep-the-pictures')}
       />
       {day !== undefined && (
         <DayField

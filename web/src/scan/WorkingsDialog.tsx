@@ -13,12 +13,21 @@ import { marksAfter } from '../hand/strokes';
 import { SquareFrame } from '../hand/SquareFrame';
 import { VerdictMarks } from '../hand/VerdictMarks';
 import { Drawing } from '../paper/Drawing';
+import { same } from '../paper/geometry';
 import { Kbd } from '../ui/Kbd';
 import { useAct } from '../ui/useAct';
 import { useNotice } from '../ui/useNotice';
 import { t } from '../words';
 import type { OnSheet } from './settling';
 import { squaresOf, stepFrom, unreadOf } from './workings';
+
+/** A square of a working, and what somebody sees in it. */
+interface Settling {
+  in: OnSheet;
+  settled: SettledSquare;
+}
+
+const isIn = (squares: Square[], at: Square) => squares.some((each) => same(each, at));
 
 /** Workings of wrong answers, one after another: as they were written, and as they are read. */
 export function WorkingsDialog({
@@ -33,6 +42,8 @@ export function WorkingsDialog({
 }) {
   const [place, setPlace] = useState(0);
   const [square, setSquare] = useState<Square>();
+  /** What was typed and is on its way. */
+  const [ahead, setAhead] = useState<SettledSquare[]>([]);
   const kept = useQueryClient();
   const notice = useNotice();
   const answer = wrong[Math.min(place, wrong.length - 1)];
@@ -44,24 +55,30 @@ export function WorkingsDialog({
   });
   const settle = useAct({
     again: true,
-    mutationFn: (settled: SettledSquare) => api.settleSquares(...of, [settled]),
-    onSuccess: (read: ReadWorking) => {
-      kept.setQueryData(['working', ...of, answer?.text], read);
-      setSquare(undefined);
+    mutationFn: ({ in: { scan, page, sum }, settled }: Settling) =>
+      api.settleSquares(scan, page, sum, [settled]),
+    onSuccess: (read: ReadWorking, { in: { scan, page, sum, text } }) => {
+      kept.setQueryData(['working', scan, page, sum, text], read);
       return kept.invalidateQueries({ queryKey: ['scans', grid.id] });
     },
     onError: (trouble) => notice({ text: trouble.message }),
+    onSettled: (_read, _trouble, { settled }) =>
+      setAhead((before) => before.filter((each) => each !== settled)),
   });
   const read = working.data;
-  const open = read ? unreadOf(read.page.strokes) : [];
+  const open = read ? unreadOf(read.page.strokes).filter((each) => !isIn(ahead, each)) : [];
   const at = square ?? open[0];
   const go = (by: number) => {
     setSquare(undefined);
+    setAhead([]);
     setPlace((place + by + wrong.length) % wrong.length);
   };
   const write = (what: Pick<SettledSquare, 'figure' | 'blank'>) => {
-    if (at && !settle.isPending) {
-      settle.mutate({ ...at, ...what });
+    if (at && answer) {
+      const settled = { ...at, ...what };
+      setAhead((before) => [...before, settled]);
+      setSquare(undefined);
+      settle.mutate({ in: answer, settled });
     }
   };
   const onKey = (event: KeyboardEvent) => {

@@ -1,11 +1,13 @@
 package bemble.app.marking;
 
+import bemble.app.http.RefusedException;
 import bemble.app.marking.MarkingJson.CellRequest;
 import bemble.app.marking.MarkingJson.CellView;
 import bemble.app.marking.MarkingJson.CellsView;
 import bemble.app.slate.PaperPages;
 import bemble.app.slate.PaperPages.Place;
 import bemble.app.slate.PaperPages.TellingPage;
+import bemble.app.store.AnswerPageRow;
 import bemble.app.store.FillingRow;
 import bemble.app.store.HandoutMapper;
 import bemble.app.store.PupilRow;
@@ -37,16 +39,23 @@ public class PaperAnswers {
   /** Those of some answers that are wrong. */
   public List<CellRequest> wrong(long handout, List<CellRequest> cells) {
     Marker marker = handouts.marker(handouts.find(handout));
-    return cells.stream()
-        .filter(
-            cell -> {
-              AnswerSpace given = marker.given(cell.number(), cell.given());
-              return marker.outcome(cell.number(), given) == Outcome.WRONG;
-            })
-        .toList();
+    return cells.stream().filter(cell -> isWrong(cell, marker)).toList();
   }
 
-  /** Takes them; a page stands behind its answer only if that is kept and is wrong. */
+  /** What cannot be read any more, since the class writes otherwise now, is refused by the grid. */
+  private static boolean isWrong(CellRequest cell, Marker marker) {
+    try {
+      AnswerSpace given = marker.given(cell.number(), cell.given());
+      return marker.outcome(cell.number(), given) == Outcome.WRONG;
+    } catch (RefusedException e) {
+      return false;
+    }
+  }
+
+  /**
+   * Takes them; a page stands behind its answer only if that is kept and is wrong, and no page
+   * stands there already.
+   */
   public CellsView take(long handout, List<CellRequest> cells, List<PaperPage> read) {
     Map<Long, String> names =
         mapper.pupils(handout).stream().collect(Collectors.toMap(PupilRow::id, PupilRow::name));
@@ -54,12 +63,18 @@ public class PaperAnswers {
         handout,
         cells,
         kept -> {
+          List<AnswerPageRow> behind = mapper.pages(handout);
           for (PaperPage page : read) {
-            if (kept.stream().anyMatch(cell -> isWrong(cell, page))) {
+            boolean isThere = behind.stream().anyMatch(row -> isOf(row, page));
+            if (!isThere && kept.stream().anyMatch(cell -> isWrong(cell, page))) {
               keep(handout, page, names.get(page.pupil()));
             }
           }
         });
+  }
+
+  private static boolean isOf(AnswerPageRow row, PaperPage page) {
+    return row.pupilId() == page.pupil() && row.number() == page.number();
   }
 
   private static boolean isWrong(CellView cell, PaperPage page) {

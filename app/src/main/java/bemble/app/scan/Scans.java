@@ -32,7 +32,7 @@ import bemble.app.store.ScanFigureRow;
 import bemble.app.store.ScanMapper;
 import bemble.app.store.ScanPageRow;
 import bemble.app.store.ScanRow;
-import bemble.app.store.ScanSquareRow;
+import bemble.app.store.UnreadRow;
 import bemble.ink.RowReading.Granted;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -136,14 +136,10 @@ class Scans {
 
   /** How many squares of each working could not be read, by page and sum. */
   private Map<Long, Map<Integer, Long>> unread(long scan) {
-    return mapper.squares(scan).stream()
+    return mapper.unread(scan).stream()
         .collect(
             Collectors.groupingBy(
-                ScanSquareRow::pageId,
-                Collectors.groupingBy(
-                    ScanSquareRow::number,
-                    Collectors.filtering(
-                        square -> square.figure() == null, Collectors.counting()))));
+                UnreadRow::pageId, Collectors.toMap(UnreadRow::number, UnreadRow::unread)));
   }
 
   private static ScanAnswerView view(ScanAnswerRow answer, @Nullable Long unread) {

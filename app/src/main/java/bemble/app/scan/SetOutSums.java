@@ -2,6 +2,7 @@ package bemble.app.scan;
 
 import bemble.app.export.SheetTable;
 import bemble.app.export.SheetTable.TilePlace;
+import bemble.app.http.RefusedException;
 import bemble.app.store.Stored;
 import bemble.app.working.SumRef;
 import bemble.app.working.Sums;
@@ -28,8 +29,15 @@ class SetOutSums {
     if (tile.setOutAs() == null || table.style() == null) {
       return Optional.empty();
     }
-    SumRef ref = new SumRef(tile.plain(), tile.method(), stored.style(table.style().toString()));
-    Sum sum = sums.read(ref);
+    Sum sum;
+    try {
+      sum =
+          sums.read(
+              new SumRef(tile.plain(), tile.method(), stored.style(table.style().toString())));
+    } catch (RefusedException e) {
+      // A sum that is not worked so any more is answered all the same.
+      return Optional.empty();
+    }
     if (!Judge.judges(sum.method()) || tile.setOutAs() != sum.method().layout()) {
       return Optional.empty();
     }

@@ -112,6 +112,15 @@ public interface ScanMapper {
       """)
   List<ScanSquareRow> squares(long scan);
 
+  /** How many squares of each working could not be read. */
+  @Select(
+      """
+      select page_id, number, count(*) - count(figure) as unread from scan_square
+      where page_id in (select id from scan_page where scan_id = #{scan})
+      group by page_id, number
+      """)
+  List<UnreadRow> unread(long scan);
+
   @Delete(
       """
       delete from scan_square
