@@ -23,6 +23,8 @@ import type {
   Recipe,
   RenameRequest,
   Report,
+  RoomRequest,
+  RoomWork,
   RunRequest,
   RungLabel,
   RungChange,
@@ -379,6 +381,21 @@ export const api = {
   readSet: (body: SetFile) => taken(client.POST('/api/sets/read', { body })),
   tellApart: (line: SetLine) => taken(client.POST('/api/sets/telling-apart', { body: { line } })),
   typedSums: (text: string) => taken(client.POST('/api/sets/typed', { body: { text } })),
+  rooms: () => taken(client.GET('/api/rooms')),
+  openRoom: (body: RoomRequest) => taken(client.POST('/api/rooms', { body })),
+  closeRoom: () => taken(client.DELETE('/api/rooms/open')),
+  roomSummary: (id: number) => taken(client.GET('/api/rooms/{id}', { params: { path: { id } } })),
+  letIn: (devices: { knock: number; pupil: number }[]) =>
+    taken(client.POST('/api/rooms/open/seats', { body: { devices } })),
+  turnAway: (knock: number) =>
+    taken(client.DELETE('/api/rooms/open/knocks/{knock}', { params: { path: { knock } } })),
+  newRoomCode: () => taken(client.POST('/api/rooms/open/code')),
+  giveOut: (body: RoomWork) => taken(client.POST('/api/rooms/open/work', { body })),
+  still: (on: boolean) =>
+    taken(client.PUT('/api/rooms/open/stilled', { params: { query: { on } } })),
+  showSeat: (seat?: number) =>
+    taken(client.PUT('/api/rooms/open/shown', { params: { query: { seat } } })),
+  fillRoom: () => taken(client.POST('/api/rooms/open/made-up')),
   sets: (search: string, before?: number) =>
     taken(client.GET('/api/sets', { params: { query: { search, before } } })),
   set: (id: number, version: string) =>

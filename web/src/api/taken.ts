@@ -23,6 +23,9 @@ const OUT_OF_REACH = t('api.bemble-does-not-answer-is');
 /** The status of an answer that says that the disk is full. */
 const NO_ROOM = 507;
 
+/** The status of an answer to what came too often. */
+const TOO_OFTEN = 429;
+
 /** The status of an answer to a request of which a part did not come. */
 const CUT_OFF = 408;
 
@@ -54,7 +57,7 @@ export async function taken<T>(call: Promise<{ data?: T; error?: unknown; respon
     if (type === DONE_BEFORE) {
       askAnew();
     }
-    const isForNow = status === NO_ROOM || status === CUT_OFF || type === CONTAINER;
+    const isForNow = [NO_ROOM, CUT_OFF, TOO_OFTEN].includes(status) || type === CONTAINER;
     throw new Trouble(detail ?? OUT_OF_REACH, from, to, meant, isForNow, status === STALE);
   }
   return data as T;

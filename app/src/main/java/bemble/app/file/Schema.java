@@ -66,7 +66,10 @@ public final class Schema {
           new Table("scan_answer", 25, false),
           new Table("scan_figure", 26, false),
           new Table("scan_square", 27, false),
-          new Table("kept_sheet", 27, false));
+          new Table("kept_sheet", 27, false),
+          new Table("room", 28, true),
+          new Table("room_seat", 28, true),
+          new Table("room_page", 28, false));
 
   /** The tables of this Bemble, each behind those that it refers to. */
   static final List<String> TABLES = ALL.stream().map(Table::name).toList();

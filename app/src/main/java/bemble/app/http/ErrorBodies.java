@@ -3,8 +3,13 @@ package bemble.app.http;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.json.JsonMapper;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import java.net.URI;
+import java.nio.charset.StandardCharsets;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.converter.json.ProblemDetailJacksonMixin;
 
@@ -20,6 +25,15 @@ final class ErrorBodies {
     ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, sentence);
     problem.setType(URI.create("urn:bemble:" + code));
     return problem;
+  }
+
+  /** Refuses a request before anything else sees it. */
+  static void write(HttpServletResponse response, HttpStatus status, String code, String sentence)
+      throws IOException {
+    response.setStatus(status.value());
+    response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+    response.setCharacterEncoding(StandardCharsets.UTF_8.name());
+    response.getWriter().write(json(of(status, code, sentence)));
   }
 
   static String json(ProblemDetail problem) {

@@ -33,6 +33,12 @@ class RequestKeys extends OncePerRequestFilter {
   private final Cache<String, CompletableFuture<Optional<Answer>>> answers =
       Caffeine.newBuilder().maximumSize(KEPT).expireAfterWrite(Duration.ofMinutes(10)).build();
 
+  private final PupilPort pupils;
+
+  RequestKeys(PupilPort pupils) {
+    this.pupils = pupils;
+  }
+
   /** What was answered to a change that was done. */
   private record Answer(int status, @Nullable String type, byte[] body) {}
 
@@ -44,7 +50,10 @@ class RequestKeys extends OncePerRequestFilter {
 
   @Override
   protected boolean shouldNotFilter(HttpServletRequest request) {
-    return request.getMethod().equals("GET") || keyOf(request).isEmpty();
+    // An answer to one pupil is nobody else's.
+    return pupils.hasLetIn(request)
+        || request.getMethod().equals("GET")
+        || keyOf(request).isEmpty();
   }
 
   @Override

@@ -17,7 +17,10 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 
-/** Serves the one HTML page behind every tab, with a style nonce of its own each time. */
+/**
+ * Serves the one HTML page behind every tab, and that of pupils' devices, with a style nonce of its
+ * own each time.
+ */
 @Controller
 @Hidden
 class ScreenController {
@@ -33,16 +36,32 @@ class ScreenController {
   private final ObjectMapper json;
   private final SecureRandom random = new SecureRandom();
   private final Resource index;
+  private final Resource room;
 
-  ScreenController(@Value("classpath:/static/index.html") Resource index, ObjectMapper json) {
+  ScreenController(
+      @Value("classpath:/static/index.html") Resource index,
+      @Value("classpath:/static/room/room.html") Resource room,
+      ObjectMapper json) {
     this.index = index;
+    this.room = room;
     this.json = json;
   }
 
   /** An address that no view has gets the page too, which says so. */
-  @GetMapping({"/", "/{tab:(?!api$|assets$)[a-z-]+}/**"})
+  @GetMapping({"/", "/{tab:(?!api$|assets$|room$)[a-z-]+}/**"})
   ResponseEntity<String> screen(HttpServletResponse response) throws IOException {
-    String page = index.getContentAsString(StandardCharsets.UTF_8);
+    return page(index, Sentences.of("screen.opening"), response);
+  }
+
+  /** What a pupil's device shows. */
+  @GetMapping("/room")
+  ResponseEntity<String> room(HttpServletResponse response) throws IOException {
+    return page(room, Sentences.of("screen.opening-room"), response);
+  }
+
+  private ResponseEntity<String> page(Resource html, String opening, HttpServletResponse response)
+      throws IOException {
+    String page = html.getContentAsString(StandardCharsets.UTF_8);
     byte[] bytes = new byte[18];
     random.nextBytes(bytes);
     String nonce = Base64.getUrlEncoder().encodeToString(bytes);
@@ -56,10 +75,7 @@ class ScreenController {
     return ResponseEntity.ok()
         .contentType(new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8))
         .cacheControl(CacheControl.noStore())
-        .body(
-            page.replace(PLACEHOLDER, nonce)
-                .replace(OPENING, Sentences.of("screen.opening"))
-                .replace(WORDS, words()));
+        .body(page.replace(PLACEHOLDER, nonce).replace(OPENING, opening).replace(WORDS, words()));
   }
 
   /** The words in the language of the request. A bracket in them must not end their element. */

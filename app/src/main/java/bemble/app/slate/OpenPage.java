@@ -10,6 +10,7 @@ import bemble.app.store.PageJudgement;
 import bemble.app.working.Sums;
 import bemble.app.working.WorkingWords;
 import bemble.check.Check;
+import bemble.judge.report.Finding;
 import bemble.judge.report.Report;
 import bemble.judge.report.SettingOut;
 import bemble.judge.report.Stage;
@@ -36,6 +37,12 @@ final class OpenPage {
   private final List<StrokeView> strokes = new ArrayList<>();
   private final Turns turns;
   private AttemptRow row;
+
+  /** The last one: a screen and a list may ask for the same. */
+  private @Nullable Judgement judgement;
+
+  /** What was found on the page after so many strokes. */
+  private record Judgement(Stage stage, int strokes, Report report) {}
 
   OpenPage(AttemptRow row, Sum sum, List<StrokeView> strokes, Turns turns) {
     this.row = row;
@@ -126,7 +133,29 @@ final class OpenPage {
   }
 
   Report judge(Stage stage) {
-    return turns.take(() -> slate.judge(written.written(), written.unread(), stage));
+    Judgement last = judgement;
+    if (last == null || last.stage() != stage || last.strokes() != strokes.size()) {
+      Report report = turns.take(() -> slate.judge(written.written(), written.unread(), stage));
+      last = new Judgement(stage, strokes.size(), report);
+      judgement = last;
+    }
+    return last.report();
+  }
+
+  /** The page at a glance. */
+  PageGlance glance(long id) {
+    Report report = judge();
+    List<Finding> slips =
+        report.findings().stream().filter(each -> each.kind() != Finding.Kind.MISSING).toList();
+    return new PageGlance(
+        id,
+        words().problem(slate.sum().problem()),
+        slate.sheet(),
+        List.copyOf(strokes),
+        isEnded(),
+        report.allRight(),
+        slips.isEmpty() ? List.of() : slips.get(0).squares(),
+        slips.isEmpty() ? null : new ReportWords(words().wording()).name(slips.get(0)));
   }
 
   /** Of a page that could not be read in every square nothing is called missing. */

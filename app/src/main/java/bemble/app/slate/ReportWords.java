@@ -91,7 +91,7 @@ final class ReportWords {
   }
 
   /** The name of a finding; for a missed number fact also the number written instead. */
-  private String name(Finding finding) {
+  String name(Finding finding) {
     boolean known = finding.kind() == Finding.Kind.KNOWN;
     String name = known ? name(finding.slips().get(0)) : label(finding, "name");
     return finding

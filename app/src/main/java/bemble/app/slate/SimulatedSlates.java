@@ -50,6 +50,11 @@ public class SimulatedSlates {
     return JudgedPageView.of(new Slate(sum, SettingOut.GIVEN), strokes(sum, ids));
   }
 
+  /** The slips that can be made in a sum, by their ids. */
+  public List<String> slipsOf(SumRef request) {
+    return known(sums.read(request)).stream().map(Slip::id).toList();
+  }
+
   /** What a pupil writes who makes some slips. */
   public List<StrokeView> strokes(SumRef request, List<String> ids) {
     return strokes(sums.read(request), ids);

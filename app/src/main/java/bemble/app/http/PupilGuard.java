@@ -1,0 +1,150 @@
+package bemble.app.http;
+
+import bemble.app.words.Sentences;
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * What pupils' devices may ask: the page of a seat, its files, and the few addresses behind it. All
+ * else of Bemble is not there for them, whatever a request says of itself. Nobody but a seat has
+ * more than a small share of the workers.
+ */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE)
+class PupilGuard extends OncePerRequestFilter {
+  private static final long LONGEST_BODY = 64 * 1024;
+
+  /** A code and a name. */
+  private static final long LONGEST_KNOCK = 1024;
+
+  /** An address as it is sent, with nothing in it that would have to be decoded. */
+  private record Place(String method, Pattern address, boolean seatOnly) {
+    static Place of(String method, String address, boolean seatOnly) {
+      return new Place(method, Pattern.compile(address), seatOnly);
+    }
+  }
+
+  private static final List<Place> PLACES =
+      List.of(
+          Place.of("GET", "/room", false),
+          Place.of("GET", "/room/assets/[A-Za-z0-9_-][A-Za-z0-9_-]*(\\.[A-Za-z0-9_-]+)+", false),
+          Place.of("POST", "/room/knocks", false),
+          Place.of("GET", "/room/seat", true),
+          Place.of("POST", "/room/seat/(stuck|next)", true),
+          Place.of("GET", "/room/pages/[0-9]{1,18}", true),
+          Place.of("POST", "/room/pages/[0-9]{1,18}/(strokes|hand-in|hint)", true));
+
+  private static final Pattern QUERY = Pattern.compile("known=[0-9]{1,18}");
+
+  private final PupilPort port;
+
+  /** Asked for when there is a request: the data file is opened after the port. */
+  private final ObjectProvider<SeatTokens> tokens;
+
+  private final Floods floods = new Floods();
+
+  PupilGuard(PupilPort port, ObjectProvider<SeatTokens> tokens) {
+    this.port = port;
+    this.tokens = tokens;
+  }
+
+  @Override
+  protected boolean shouldNotFilter(HttpServletRequest request) {
+    return !port.hasLetIn(request);
+  }
+
+  @Override
+  protected void doFilterInternal(
+      HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+      throws ServletException, IOException {
+    SafeHeaders.on(response);
+    Optional<Place> place = place(request);
+    if (place.isEmpty() || !isForThisRoom(request) || isKeyed(request)) {
+      // Whoever tries addresses learns nothing by it.
+      response.setStatus(HttpStatus.NOT_FOUND.value());
+      return;
+    }
+    if (!request.getRequestURI().startsWith("/room/assets/")) {
+      response.setHeader("Cache-Control", "no-store");
+    }
+    Optional<String> seat = token(request).flatMap(token -> tokens.getObject().opens(token));
+    if (seat.isEmpty()) {
+      // Connections that are kept are for those who write.
+      response.setHeader("Connection", "close");
+    }
+    if (place.get().seatOnly() && seat.isEmpty()) {
+      refuse(response, HttpStatus.UNAUTHORIZED, "no-seat");
+    } else if (request.getHeader("Transfer-Encoding") != null) {
+      refuse(response, HttpStatus.LENGTH_REQUIRED, "no-length");
+    } else if (request.getContentLengthLong() > (seat.isPresent() ? LONGEST_BODY : LONGEST_KNOCK)) {
+      refuse(response, HttpStatus.PAYLOAD_TOO_LARGE, "too-much");
+    } else {
+      String asker = seat.orElse(request.getRemoteAddr());
+      try (Floods.Turn turn = floods.turn(asker, seat.isPresent())) {
+        if (turn.isGranted()) {
+          chain.doFilter(request, response);
+        } else {
+          response.setHeader("Retry-After", "1");
+          refuse(response, HttpStatus.TOO_MANY_REQUESTS, "too-often");
+        }
+      }
+    }
+  }
+
+  private static Optional<Place> place(HttpServletRequest request) {
+    String query = request.getQueryString();
+    if (query != null && !QUERY.matcher(query).matches()) {
+      return Optional.empty();
+    }
+    String address = request.getRequestURI();
+    return PLACES.stream()
+        .filter(place -> place.method().equals(request.getMethod()))
+        .filter(place -> place.address().matcher(address).matches())
+        .findFirst();
+  }
+
+  /** Whether it is meant for the room that is open, and comes from its own page or from none. */
+  private boolean isForThisRoom(HttpServletRequest request) {
+    Optional<String> host = port.host();
+    List<String> named = Collections.list(request.getHeaders("Host"));
+    if (host.isEmpty() || named.size() != 1 || !named.get(0).equals(host.get())) {
+      return false;
+    }
+    String origin = request.getHeader("Origin");
+    String own = (port.isEncrypted() ? "https://" : "http://") + host.get();
+    boolean isPage = request.getRequestURI().equals("/room");
+    String site = request.getHeader("Sec-Fetch-Site");
+    boolean isOwn = site == null || site.equals("same-origin") || site.equals("none");
+    return (origin == null || origin.equals(own)) && (isPage || isOwn);
+  }
+
+  /** What makes a request one of the teacher's screens has no place here. */
+  private static boolean isKeyed(HttpServletRequest request) {
+    return request.getHeader(RequestKeys.HEADER) != null
+        || request.getHeader(ClassGuard.HEADER) != null;
+  }
+
+  private static Optional<String> token(HttpServletRequest request) {
+    return Optional.ofNullable(request.getHeader("Authorization"))
+        .filter(header -> header.startsWith(SeatTokens.BEARER))
+        .map(header -> header.substring(SeatTokens.BEARER.length()));
+  }
+
+  private static void refuse(HttpServletResponse response, HttpStatus status, String why)
+      throws IOException {
+    ErrorBodies.write(response, status, "turned-away", Sentences.of("turned-away." + why));
+  }
+}

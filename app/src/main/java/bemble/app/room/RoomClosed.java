@@ -1,0 +1,4 @@
+package bemble.app.room;
+
+/** Says that the room was closed. */
+record RoomClosed() {}

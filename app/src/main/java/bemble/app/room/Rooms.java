@@ -1,0 +1,235 @@
+package bemble.app.room;
+
+import bemble.app.file.DataReplaced;
+import bemble.app.house.PupilDeleted;
+import bemble.app.house.Roll;
+import bemble.app.http.PupilPort;
+import bemble.app.http.RefusedException;
+import bemble.app.http.SeatTokens;
+import bemble.app.http.StaleException;
+import bemble.app.room.RoomJson.RoomRequest;
+import bemble.app.slate.RoomPages;
+import bemble.app.store.RoomMapper;
+import bemble.app.store.RoomRow;
+import bemble.app.store.SeatPageRow;
+import bemble.app.store.SeatRow;
+import java.net.InetAddress;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.web.servlet.context.ServletWebServerInitializedEvent;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Service;
+
+/**
+ * Opens a room and closes it: one at a time, until the end of its lesson. What a killed Bemble had
+ * open is opened again, so that devices go on without asking; what was closed stays so.
+ */
+@Service
+public class Rooms implements SeatTokens {
+  private static final Logger LOG = LoggerFactory.getLogger(Rooms.class);
+
+  private static final int LOOK_MILLIS = 500;
+
+  /** Ports that are tried one after the other. */
+  private static final int PORTS = 10;
+
+  private final RoomMapper mapper;
+  private final RoomPages pages;
+  private final Roll roll;
+  private final Networks networks;
+  private final PupilPort port;
+  private final Clock clock;
+  private final ApplicationEventPublisher events;
+  private final int firstPort;
+  private volatile @Nullable OpenRoom room;
+
+  Rooms(
+      RoomMapper mapper,
+      RoomPages pages,
+      Roll roll,
+      Networks networks,
+      PupilPort port,
+      Clock clock,
+      ApplicationEventPublisher events,
+      @Value("${bemble.room-port:8686}") int firstPort) {
+    this.mapper = mapper;
+    this.pages = pages;
+    this.roll = roll;
+    this.networks = networks;
+    this.port = port;
+    this.clock = clock;
+    this.events = events;
+    this.firstPort = firstPort;
+  }
+
+  Optional<OpenRoom> current() {
+    return Optional.ofNullable(room);
+  }
+
+  /** The room that is open; refused where none is. */
+  OpenRoom open() {
+    return current().orElseThrow(() -> new StaleException("room-closed"));
+  }
+
+  /** The same, for what concerns pupils by their names: they would land in another class. */
+  OpenRoom openHere() {
+    OpenRoom open = open();
+    if (roll.currentClass() != open.row().classId()) {
+      throw new StaleException("room-other-class");
+    }
+    return open;
+  }
+
+  @Override
+  public Optional<String> opens(String token) {
+    Optional<Device> device = current().flatMap(open -> open.device(token));
+    device.ifPresent(each -> each.see(clock.instant()));
+    return device.map(Device::digest);
+  }
+
+  /** Opens a room for the current class. */
+  synchronized void open(RoomRequest request) {
+    if (room != null) {
+      throw new StaleException("room-open");
+    }
+    long classId = roll.currentClass();
+    InetAddress address =
+        networks
+            .named(request.address())
+            .orElseThrow(() -> RefusedException.of("room-address", request.address()));
+    int taken = listen(address, firstPort, PORTS);
+    OffsetDateTime now = OffsetDateTime.now(clock);
+    RoomRow row =
+        new RoomRow(
+            0,
+            classId,
+            request.address(),
+            taken,
+            RoomToken.drawCode(),
+            now,
+            now.plusMinutes(request.minutes()),
+            null,
+            request.telling().name(),
+            request.hints(),
+            request.showsTime());
+    try {
+      room = new OpenRoom(mapper.find(mapper.insert(row)).orElseThrow());
+    } catch (RuntimeException e) {
+      port.close();
+      throw e;
+    }
+  }
+
+  private int listen(InetAddress address, int from, int ports) {
+    for (int number = from; number < from + ports; number++) {
+      if (port.open(address, number)) {
+        return number;
+      }
+    }
+    throw RefusedException.of("room-port", String.valueOf(from), String.valueOf(from + ports - 1));
+  }
+
+  /** Closes the room: its port is shut, and its tokens open nothing any more. */
+  synchronized void close() {
+    OpenRoom closing = room;
+    if (closing != null) {
+      room = null;
+      closing.end();
+      port.close();
+      settle(closing.row());
+      events.publishEvent(new RoomClosed());
+    }
+  }
+
+  /** Closes it when its time is over, as where somebody forgot it. */
+  @Scheduled(fixedDelay = LOOK_MILLIS)
+  synchronized void look() {
+    OpenRoom open = room;
+    if (open == null) {
+      return;
+    }
+    if (!open.row().endsAt().toInstant().isAfter(clock.instant())) {
+      close();
+    } else {
+      open.lose(networks.named(open.row().address()).isEmpty());
+    }
+  }
+
+  /** What was replaced knows nothing of this room. */
+  @EventListener({ContextClosedEvent.class, DataReplaced.class})
+  void closeForGood() {
+    close();
+  }
+
+  /** Nobody writes on under the name of a pupil who was deleted. */
+  @EventListener
+  void closeWithout(PupilDeleted deleted) {
+    if (current().flatMap(open -> open.seatOf(deleted.id())).isPresent()) {
+      close();
+    }
+  }
+
+  /** Opens the room that a killed Bemble had open, where its time is not over. */
+  @EventListener(ServletWebServerInitializedEvent.class)
+  synchronized void openAgain() {
+    Optional<RoomRow> left = mapper.open();
+    if (left.isEmpty()) {
+      return;
+    }
+    RoomRow row = left.get();
+    Optional<InetAddress> address = networks.named(row.address());
+    boolean isInTime = row.endsAt().toInstant().isAfter(clock.instant());
+    if (isInTime && address.isPresent()) {
+      // Before its port: a device that is not known gives its seat up.
+      room = broughtBack(row);
+    }
+    if (room == null || !port.open(address.get(), row.port())) {
+      LOG.warn("The room that was open is closed: its time is over, or its address is not there");
+      room = null;
+      settle(row);
+    }
+  }
+
+  /** Notes that a room is closed, and deletes what nobody has written there. */
+  private void settle(RoomRow row) {
+    mapper.close(OffsetDateTime.now(clock));
+    mapper.clear(row.id());
+    mapper.removeMadeUp(row.id());
+  }
+
+  private OpenRoom broughtBack(RoomRow row) {
+    OpenRoom open = new OpenRoom(row);
+    Instant now = clock.instant();
+    Map<Long, String> names = roll.names(row.classId());
+    List<SeatPageRow> written = mapper.pages(row.id());
+    for (SeatRow each : mapper.seats(row.id())) {
+      String name = each.pupilId() == null ? null : names.get(each.pupilId());
+      if (name != null) {
+        Seat seat = new Seat(each.id(), each.pupilId(), each.number(), name, now);
+        written.stream()
+            .filter(page -> page.seatId() == each.id())
+            .forEach(page -> bringBack(seat, page, now));
+        open.bringBack(seat, each.token(), now);
+      }
+    }
+    return open;
+  }
+
+  private void bringBack(Seat seat, SeatPageRow page, Instant now) {
+    seat.begin(page.attemptId(), page.runId(), now);
+    if (pages.isEnded(page.attemptId())) {
+      seat.handedIn(page.attemptId(), pages.glance(page.attemptId()).allRight(), now);
+    }
+  }
+}

@@ -1,0 +1,114 @@
+package bemble.app.room;
+
+import bemble.app.http.SameTwice;
+import bemble.app.room.RoomJson.KnockAnswer;
+import bemble.app.room.RoomJson.KnockRequest;
+import bemble.app.room.RoomJson.OwnSeat;
+import bemble.app.room.RoomJson.StuckRequest;
+import bemble.app.slate.AttemptView;
+import bemble.app.slate.HintView;
+import bemble.app.slate.ReportView;
+import bemble.app.slate.StrokeView;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What a pupil's device may ask: to be let in, and what belongs to its own seat. */
+@RestController
+@RequestMapping("/room")
+class SeatController {
+  private final RoomDoor door;
+  private final Seats seats;
+  private final RoomWork work;
+
+  SeatController(RoomDoor door, Seats seats, RoomWork work) {
+    this.door = door;
+    this.seats = seats;
+    this.work = work;
+  }
+
+  /** Some strokes, in order. */
+  record SeatStrokes(
+      @NotNull(message = "{valid.strokes}") @Size(max = 500, message = "{valid.strokes-at-once}")
+          List<@Valid @NotNull(message = "{valid.strokes}") StrokeView> strokes) {}
+
+  @PostMapping("/knocks")
+  @ResponseStatus(HttpStatus.CREATED)
+  KnockAnswer knock(@Valid @RequestBody KnockRequest request, HttpServletRequest asked) {
+    return new KnockAnswer(door.knock(request, asked.getRemoteAddr()));
+  }
+
+  /** The seat, as soon as it is another than the device knows. */
+  @GetMapping("/seat")
+  CompletableFuture<OwnSeat> seat(
+      @RequestHeader(value = HttpHeaders.AUTHORIZATION, defaultValue = "") String token,
+      @RequestParam(defaultValue = "0") long known) {
+    return seats.changed(token, known);
+  }
+
+  @PostMapping("/seat/stuck")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void stuck(
+      @RequestHeader(value = HttpHeaders.AUTHORIZATION, defaultValue = "") String token,
+      @RequestBody StuckRequest request) {
+    seats.of(token).stuck(request.stuck());
+  }
+
+  /** Goes on to the next sum. */
+  @SameTwice
+  @PostMapping("/seat/next")
+  OwnSeat next(@RequestHeader(value = HttpHeaders.AUTHORIZATION, defaultValue = "") String token) {
+    work.next(seats.of(token));
+    return seats.own(token);
+  }
+
+  @GetMapping("/pages/{id}")
+  AttemptView page(
+      @RequestHeader(value = HttpHeaders.AUTHORIZATION, defaultValue = "") String token,
+      @PathVariable long id) {
+    return work.page(seats.of(token), id);
+  }
+
+  /** Writes on the page; answers without a body where nothing is told of it yet. */
+  @SameTwice
+  @PostMapping("/pages/{id}/strokes")
+  ResponseEntity<ReportView> write(
+      @RequestHeader(value = HttpHeaders.AUTHORIZATION, defaultValue = "") String token,
+      @PathVariable long id,
+      @Valid @RequestBody SeatStrokes request) {
+    return work.write(seats.of(token), id, request.strokes())
+        .map(ResponseEntity::ok)
+        .orElseGet(() -> ResponseEntity.noContent().build());
+  }
+
+  @SameTwice
+  @PostMapping("/pages/{id}/hand-in")
+  AttemptView handIn(
+      @RequestHeader(value = HttpHeaders.AUTHORIZATION, defaultValue = "") String token,
+      @PathVariable long id) {
+    return work.handIn(seats.of(token), id);
+  }
+
+  @SameTwice
+  @PostMapping("/pages/{id}/hint")
+  HintView hint(
+      @RequestHeader(value = HttpHeaders.AUTHORIZATION, defaultValue = "") String token,
+      @PathVariable long id) {
+    return work.hint(seats.of(token), id);
+  }
+}

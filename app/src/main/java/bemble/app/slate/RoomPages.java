@@ -1,0 +1,90 @@
+package bemble.app.slate;
+
+import bemble.app.http.RefusedException;
+import bemble.app.slate.AttemptRequest.Telling;
+import bemble.app.slate.AttemptView.Judged;
+import bemble.app.slate.AttemptView.PagePart;
+import bemble.app.working.SumRef;
+import bemble.app.working.Sums;
+import bemble.judge.Judge;
+import bemble.judge.report.SettingOut;
+import bemble.method.Sum;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+
+/** Pages that are written on devices of pupils' own, as they and their teacher see them. */
+@Service
+public class RoomPages {
+  private final Sums sums;
+  private final AttemptStarter starter;
+  private final OpenPages pages;
+  private final Attempts attempts;
+
+  RoomPages(Sums sums, AttemptStarter starter, OpenPages pages, Attempts attempts) {
+    this.sums = sums;
+    this.starter = starter;
+    this.pages = pages;
+    this.attempts = attempts;
+  }
+
+  /** Refuses a sum whose working nobody judges. */
+  public void refuseUnjudged(SumRef sum) {
+    if (!Judge.judges(sums.read(sum).method())) {
+      throw RefusedException.of("not-judged");
+    }
+  }
+
+  /** Begins a page for a sum; gives its number. */
+  public long begin(SumRef ref, String who, Telling telling) {
+    Sum sum = sums.read(ref);
+    return starter.begin(sum, who, SettingOut.GIVEN, telling, Origin.NONE);
+  }
+
+  /** A page at a glance, whatever its writer is told. */
+  public PageGlance glance(long id) {
+    return pages.with(id, page -> page.glance(id));
+  }
+
+  /** Whether a page is handed in. */
+  public boolean isEnded(long id) {
+    return pages.with(id, OpenPage::isEnded);
+  }
+
+  /**
+   * A page as its writer may see it: the true page is never shown.
+   *
+   * @param told whether anything may be said of what is right
+   */
+  public AttemptView forWriter(long id, boolean told) {
+    return forWriter(attempts.open(id), told);
+  }
+
+  private static AttemptView forWriter(AttemptView view, boolean told) {
+    PagePart page = view.page();
+    Judged judged = view.judged();
+    return new AttemptView(
+        view.id(),
+        view.begun(),
+        new PagePart(
+            page.paper(), page.path(), page.columns(), page.answerRow(), page.strokes(), null),
+        new Judged(
+            judged.handedInAt(),
+            judged.explanation(),
+            judged.seconds(),
+            told ? judged.report() : null,
+            null,
+            !told),
+        view.links());
+  }
+
+  /** Writes on a page; tells what is right where the writer may know it. */
+  public Optional<ReportView> write(long id, List<StrokeView> strokes, boolean told) {
+    return attempts.write(id, strokes).filter(report -> told);
+  }
+
+  /** Ends a page; one that is ended already stays as it is, since its writer may ask once more. */
+  public AttemptView handIn(long id, boolean told) {
+    return isEnded(id) ? forWriter(id, told) : forWriter(attempts.handIn(id, "", null), told);
+  }
+}
