@@ -12,7 +12,19 @@ const FLOORS = [
   ['hand', 'session'],
   ['scan'],
   ['marking', 'runs'],
-  ['board', 'desk', 'guide', 'house', 'plan', 'register', 'sets', 'slate', 'workbook'],
+  [
+    'board',
+    'desk',
+    'guide',
+    'house',
+    'plan',
+    'register',
+    'rooms',
+    'seat',
+    'sets',
+    'slate',
+    'workbook',
+  ],
   ['app'],
 ];
 

@@ -7,7 +7,7 @@ import { defineConfig, type Plugin } from 'vite';
 const APP = 'http://127.0.0.1:8080';
 
 /** Lays each script and style compressed beside itself: Bemble sends that to browsers that take it. */
-const compressed: Plugin = {
+export const compressed: Plugin = {
   name: 'compressed',
   writeBundle({ dir = '' }, files) {
     for (const name of Object.keys(files).filter((each) => /\.(js|css)$/.test(each))) {
@@ -17,15 +17,17 @@ const compressed: Plugin = {
   },
 };
 
+/** What both builds have in common. */
+export const BUILD = {
+  emptyOutDir: true,
+  // Fonts stay files: the page's security policy allows no data: fonts.
+  assetsInlineLimit: 0,
+  modulePreload: { polyfill: false },
+};
+
 export default defineConfig({
   plugins: [react(), compressed],
-  build: {
-    outDir: 'target/classes/static',
-    emptyOutDir: true,
-    // Fonts stay files: the page's security policy allows no data: fonts.
-    assetsInlineLimit: 0,
-    modulePreload: { polyfill: false },
-  },
+  build: { ...BUILD, outDir: 'target/classes/static' },
   // Bemble answers its own pages alone: while it is worked on, these count among them.
   server: { proxy: { '/api': { target: APP, changeOrigin: true, headers: { origin: APP } } } },
 });

@@ -24,6 +24,9 @@ const KeysDialog = openedLater(() => import('./KeysDialog'));
 const Workbook = deferred(() => import('../workbook/Workbook'), <Coming />);
 const SlateStart = deferred(() => import('../slate/SlateStart'), <Coming />);
 const SlateScreen = deferred(() => import('../slate/SlateScreen'), <Coming />);
+const RoomScreen = deferred(() => import('../rooms/RoomScreen'), <Coming />);
+const RoomSummary = deferred(() => import('../rooms/RoomSummary'), <Coming />);
+const RoomBoard = deferred(() => import('../rooms/RoomBoard'), <Coming />);
 const RunScreen = deferred(() => import('../runs/RunScreen'), <Coming />);
 const Marking = deferred(() => import('../marking/Marking'), <Coming />);
 const Register = deferred(() => import('../register/Register'), <Coming />);
@@ -69,6 +72,14 @@ export function App() {
       <ScreenBoundary screen={pathname}>
         <Title view={t('mistake.what-went-wrong')} />
         <MistakeScreen />
+      </ScreenBoundary>
+    );
+  }
+  if (pathname === '/board/room') {
+    return (
+      <ScreenBoundary screen={pathname}>
+        <Title view={t('rooms.room')} />
+        <RoomBoard />
       </ScreenBoundary>
     );
   }
@@ -144,6 +155,8 @@ export function App() {
           <Routes>
             <Route path="/desk" element={<DeskScreen />} />
             <Route path="/slate" element={<SlateStart />} />
+            <Route path="/slate/room" element={<RoomScreen />} />
+            <Route path="/slate/room/:id" element={<RoomSummary />} />
             <Route path="/slate/run/:id" element={<RunScreen />} />
             <Route path="/slate/:id" element={<SlateScreen />} />
             <Route path="/sets/:id?" element={<Sets />} />

@@ -113,6 +113,7 @@ export default function Board() {
           <Button aria-pressed={dark} onClick={turn}>
             {t('board.dark')}
           </Button>
+          <Button onClick={() => navigate('/slate/room')}>{t('rooms.room')}</Button>
           {!blank && working && (
             <>
               <Button

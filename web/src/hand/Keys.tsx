@@ -49,23 +49,37 @@ const SIGNS = [
   { sign: '÷', name: t('common.divided-by') },
 ];
 
-function Key({
+export function Key({
   name,
   label,
   pressed,
+  height = 44,
+  figure,
+  disabled,
   onPress,
 }: {
   name: string;
   label?: string;
   pressed?: boolean;
+  /** In pixels of the screen, at least. */
+  height?: number;
+  /** Whether it is one of the figures, which are large where there is room. */
+  figure?: boolean;
+  disabled?: boolean;
   onPress: () => void;
 }) {
   return (
     <Button
       aria-label={label}
       aria-pressed={pressed}
+      disabled={disabled}
       onClick={onPress}
-      sx={{ minHeight: 44, p: 0, fontSize: { xs: 15, sm: 16 } }}
+      sx={{
+        minHeight: height,
+        minWidth: 0,
+        p: 0,
+        fontSize: figure ? 24 : { xs: 15, sm: 16 },
+      }}
     >
       {name}
     </Button>

@@ -13,7 +13,7 @@ import type { HandoutRequest } from '../api/types';
 import { useCurrentClass } from '../session/classes';
 import { isSame, useGroups } from '../session/groups';
 import { useAct } from '../ui/useAct';
-import { today } from '../ui/dayAfter';
+import { today } from '../ui/days';
 import { DayField } from '../ui/DayField';
 import { ChoiceRow } from '../ui/ChoiceRow';
 import { useNotice } from '../ui/useNotice';

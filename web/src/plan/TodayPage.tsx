@@ -37,6 +37,13 @@ export function TodayPage() {
         <Views />
         {error && <Box role="alert">{error.message}</Box>}
         {today && <NextLesson today={today} />}
+        {today && (
+          <Box>
+            <Button component={Link} to="/slate/room">
+              {t('rooms.open-the-room')}
+            </Button>
+          </Box>
+        )}
       </Box>
       <Box sx={{ ...RIGHT_PAGE, ...COLUMN }}>
         {today && <Waiting today={today} />}

@@ -9,7 +9,7 @@ import { useAct } from '../ui/useAct';
 import { BOOK, COLUMN, LEFT_PAGE, PAGES, RIGHT_PAGE } from '../ui/book';
 import { save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
-import { dayAfter } from '../ui/dayAfter';
+import { dayAfter } from '../ui/days';
 import { dayBeside, freeDay, openDayBeside, WEEKDAYS, weeksOf, wholeDay } from './days';
 import { LessonPage } from './LessonPage';
 import { InOpeners, Proposals } from './Proposals';

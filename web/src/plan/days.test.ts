@@ -1,4 +1,4 @@
-import { dayAfter } from '../ui/dayAfter';
+import { dayAfter } from '../ui/days';
 import { describe, expect, it } from 'vitest';
 import type { Lesson, PlanDay, Today } from '../api/types';
 import {

@@ -7,7 +7,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import { api } from '../api/client';
 import type { Pupil } from '../api/types';
-import { today } from '../ui/dayAfter';
+import { today } from '../ui/days';
 import { useAct } from '../ui/useAct';
 import { save } from '../ui/save';
 import { useDraft } from '../ui/useDraft';

@@ -8,7 +8,7 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '../api/client';
-import { dayAfter, dayInFull, today } from '../ui/dayAfter';
+import { dayAfter, dayInFull, today } from '../ui/days';
 import { DayField } from '../ui/DayField';
 import { useAct } from '../ui/useAct';
 import { useNotice } from '../ui/useNotice';

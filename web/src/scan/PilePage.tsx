@@ -13,6 +13,7 @@ import { CARD } from '../ui/card';
 import { FileButton } from '../ui/FileButton';
 import { save } from '../ui/save';
 import { useAct } from '../ui/useAct';
+import { isSecondClick } from '../ui/useDeletion';
 import { useNotice } from '../ui/useNotice';
 import { t } from '../words';
 import { FigureWall, useWallAhead } from './FigureWall';
@@ -135,7 +136,10 @@ export function PilePage({
             <Box>
               <Button
                 size="small"
-                onClick={() => (asked === scan.id ? giveUp.mutate(scan.id) : setAsked(scan.id))}
+                onClick={(event) =>
+                  isSecondClick(event) ||
+                  (asked === scan.id ? giveUp.mutate(scan.id) : setAsked(scan.id))
+                }
               >
                 {asked === scan.id ? t('scan.yes-delete-them') : t('scan.give-these-sheets-up')}
               </Button>

@@ -1,10 +1,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState, type ReactNode } from 'react';
+import { Link } from 'react-router';
 import type { Attempt } from '../api/types';
+import { mistakeAddress } from '../mistake/stages';
 import { Drawing } from '../paper/Drawing';
-import { FindingCard } from './FindingCard';
-import { Legend } from './Legend';
+import { FindingCard } from '../hand/FindingCard';
+import { Legend } from '../hand/Legend';
 import { Player } from './Player';
 import { clock } from '../ui/time';
 import { Counts, PAGE } from './WritingPage';
@@ -68,7 +70,18 @@ export function EndedPage({
         )}
       </Box>
       {report.findings.map((finding, index) => (
-        <FindingCard key={index} finding={finding} sum={attempt.sum} />
+        <FindingCard key={index} finding={finding}>
+          {finding.slip && (
+            <Button
+              component={Link}
+              to={mistakeAddress(finding.slip, [attempt.sum], finding.squares[0]?.column ?? 0)}
+              aria-label={t('marking.show-the-class-a-page', { name: finding.name })}
+              sx={{ mt: 0.5 }}
+            >
+              {t('marking.as-a-lesson')}
+            </Button>
+          )}
+        </FindingCard>
       ))}
       {!report.allRight && <Legend />}
       {report.hints.map((hint) => (

@@ -10,7 +10,7 @@ import { api } from '../api/client';
 import type { SumRef } from '../api/types';
 import { SquaredPage } from '../paper/SquaredPage';
 import { asPaper } from '../hand/asPaper';
-import { FindingCard } from './FindingCard';
+import { FindingCard } from '../hand/FindingCard';
 import { Player } from './Player';
 import { marksAfter } from '../hand/strokes';
 import { VerdictMarks } from '../hand/VerdictMarks';

@@ -2,16 +2,19 @@ import Box from '@mui/material/Box';
 import visuallyHidden from '@mui/utils/visuallyHidden';
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
+import { api } from '../api/client';
 import type { Attempt, Hint, Square } from '../api/types';
-import { left, same, SIDE, top } from '../paper/geometry';
+import { same } from '../paper/geometry';
 import type { Layer } from '../paper/layer';
 import { described, NAMELESS } from '../paper/reading';
 import { SquaredPage } from '../paper/SquaredPage';
 import { asPaper } from '../hand/asPaper';
+import { asWritten, Pale } from '../hand/Pale';
 import { SquareFrame } from '../hand/SquareFrame';
 import type { Path } from '../hand/path';
 import { squaresOf } from '../hand/pending';
-import { marksAfter, type WrittenMark } from '../hand/strokes';
+import { marksAfter } from '../hand/strokes';
+import { useAttempt } from '../hand/useAttempt';
 import { useHand } from '../hand/useHand';
 import { useWritingKeys } from '../hand/useWritingKeys';
 import { OfferCard, PausedPage, RunStrip } from '../runs/RunStrip';
@@ -22,9 +25,8 @@ import { useStable } from '../ui/useStable';
 import { EndedPage } from './EndedPage';
 import { HandInDialog } from './HandInDialog';
 import { SlateBar } from './SlateBar';
-import { useAttempt } from './useAttempt';
 import { VerdictMarks } from '../hand/VerdictMarks';
-import { VERDICTS } from './verdicts';
+import { VERDICTS } from '../hand/verdicts';
 import { WritingPage } from './WritingPage';
 import { t } from '../words';
 
@@ -40,7 +42,7 @@ const isDone = ({ silent, report, decision }: Attempt) =>
 
 function OpenSlate({ id }: { id: number }) {
   const steps = useRunSteps();
-  const slate = useAttempt(id, (ended) => {
+  const slate = useAttempt(id, LINK, (ended) => {
     if (ended.run !== undefined) {
       (isDone(ended) ? steps.next : steps.look)(ended.run);
     }
@@ -200,28 +202,9 @@ function OpenSlate({ id }: { id: number }) {
 
 const NO_PATH: Path = [];
 
+const LINK = { read: api.attempt, write: api.write, handIn: api.handIn };
+
 /** Where the pages stand below one another, paper and keys are seen together. */
 const ROOM_FOR_KEYS = {
   gridTemplateRows: { xs: 'minmax(0, 1fr) minmax(0, 1fr)', md: 'minmax(0, 1fr)' },
 };
-
-const asWritten = ({ kind, at, text }: WrittenMark) => ({
-  at,
-  text,
-  spot: kind === 'FIGURE' ? ('FULL' as const) : ('SMALL' as const),
-});
-
-/** What does not stand on the page yet: what a hint shows, and a number that is being typed. */
-function Pale({ written }: { written: Pick<Hint['shown'][number], 'at' | 'text' | 'spot'>[] }) {
-  return written.map(({ at, text, spot }, index) => (
-    <text
-      key={index}
-      className={spot === 'FULL' ? 'figure' : 'small'}
-      x={left(at) + SIDE / 2}
-      y={top(at) + SIDE / 2}
-      opacity={0.55}
-    >
-      {text}
-    </text>
-  ));
-}

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import visuallyHidden from '@mui/utils/visuallyHidden';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { AttemptEntry } from '../api/types';
 import { RunList } from '../runs/RunList';
@@ -44,6 +44,9 @@ export default function SlateStart() {
           </Button>
           <Button aria-pressed={ofRuns} onClick={() => setList('runs')}>
             {t('slate.runs')}
+          </Button>
+          <Button component={Link} to="/slate/room" sx={{ ml: 'auto' }}>
+            {t('rooms.open-the-room')}
           </Button>
         </Box>
         {ofRuns ? <RunList /> : <AttemptList />}

@@ -1,15 +1,15 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useEffect, useState, type ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { api } from '../api/client';
 import type { Attempt, Hint, Report } from '../api/types';
+import { Clock } from '../hand/Clock';
 import { Keys } from '../hand/Keys';
 import { useAct } from '../ui/useAct';
 import { CARD } from '../ui/card';
 import { Kbd } from '../ui/Kbd';
-import { FindingCard } from './FindingCard';
-import { Legend } from './Legend';
-import { clock } from '../ui/time';
+import { FindingCard } from '../hand/FindingCard';
+import { Legend } from '../hand/Legend';
 import { t } from '../words';
 
 /** The right page while somebody writes: what the judge says, help, and the keys. */
@@ -154,21 +154,6 @@ export function NotKept({ what }: { what: string }) {
   return (
     <Box role="status" sx={{ color: 'text.secondary' }}>
       {t('slate.bemble-does-not-answer-or', { what })}
-    </Box>
-  );
-}
-
-/** How long the page has been worked on. */
-function Clock({ since }: { since: number }) {
-  const [now, setNow] = useState(() => Date.now());
-  useEffect(() => {
-    const ticking = setInterval(() => setNow(Date.now()), 1000);
-    return () => clearInterval(ticking);
-  }, []);
-  const seconds = Math.max(0, Math.floor((now - since) / 1000));
-  return (
-    <Box component="strong" aria-label={t('slate.time')} sx={{ fontSize: 20 }}>
-      {clock(seconds)}
     </Box>
   );
 }

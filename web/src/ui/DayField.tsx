@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useId, useRef } from 'react';
-import { dayAfter, dayInFull } from './dayAfter';
+import { dayAfter, dayInFull } from './days';
 
 /** Days that the arrow and page keys go on by. */
 const MOVES: Record<string, number> = { ArrowUp: -1, ArrowDown: 1, PageUp: -7, PageDown: 7 };

@@ -8,7 +8,8 @@ import DialogTitle from '@mui/material/DialogTitle';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import { useState } from 'react';
 import type { BackupLook } from '../api/types';
-import { LOCALE, t } from '../words';
+import { momentInFull } from '../ui/days';
+import { t } from '../words';
 
 /** Asks before a backup replaces all that is kept: what it holds, and who would return. */
 export function BackupQuestion({
@@ -25,8 +26,7 @@ export function BackupQuestion({
   onBack: () => void;
 }) {
   const [again, setAgain] = useState(false);
-  const moment =
-    madeAt && new Date(madeAt).toLocaleString(LOCALE, { dateStyle: 'long', timeStyle: 'short' });
+  const moment = madeAt && momentInFull(madeAt);
   return (
     <Dialog open onClose={onBack} fullWidth maxWidth="sm" aria-labelledby="look-title">
       <DialogTitle id="look-title">{t('workbook.look-before')}</DialogTitle>

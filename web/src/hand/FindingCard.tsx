@@ -1,19 +1,17 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import { Link } from 'react-router';
-import type { Report, SumRef } from '../api/types';
-import { mistakeAddress } from '../mistake/stages';
+import type { ReactNode } from 'react';
+import type { Report } from '../api/types';
 import { CARD } from '../ui/card';
 import { t } from '../words';
 
 /** A slip with the question that leads back, and its name. */
 export function FindingCard({
   finding,
-  sum,
+  children,
 }: {
   finding: Report['findings'][number];
-  /** The sum of an ended page, from which a lesson can be made. */
-  sum?: SumRef;
+  /** What can be done about it. */
+  children?: ReactNode;
 }) {
   return (
     <Box
@@ -29,16 +27,7 @@ export function FindingCard({
           others: finding.others.join('; '),
         })}
       </Box>
-      {sum && finding.slip && (
-        <Button
-          component={Link}
-          to={mistakeAddress(finding.slip, [sum], finding.squares[0]?.column ?? 0)}
-          aria-label={t('marking.show-the-class-a-page', { name: finding.name })}
-          sx={{ mt: 0.5 }}
-        >
-          {t('marking.as-a-lesson')}
-        </Button>
-      )}
+      {children}
     </Box>
   );
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { dayAfter } from './dayAfter';
+import { dayAfter } from './days';
 
 describe('days', () => {
   it('go on over months and the change of clocks', () => {

@@ -4,7 +4,7 @@ import type { Verdict } from '../api/types';
 import { SIDE } from '../paper/geometry';
 import { SheetSvg } from '../paper/Sheet';
 import { VERDICTS } from './verdicts';
-import { VerdictSign } from '../hand/VerdictMarks';
+import { VerdictSign } from './VerdictMarks';
 
 /** What the signs of the judge mean. */
 export const Legend = memo(function Legend() {

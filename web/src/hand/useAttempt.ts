@@ -1,19 +1,19 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useMemo, useRef, useState } from 'react';
-import { api } from '../api/client';
 import type { Attempt, Report, Stroke } from '../api/types';
-import type { Done } from '../hand/strokes';
-import { useEditor } from '../hand/useEditor';
 import { useNotice } from '../ui/useNotice';
+import type { PageLink } from './pageLink';
+import type { Done } from './strokes';
+import { useEditor } from './useEditor';
 import { useQueue } from './useQueue';
 
 /** An attempt being written on: what is done is shown at once and sent behind, in order. */
-export function useAttempt(id: number, onEnded: (attempt: Attempt) => void) {
+export function useAttempt(id: number, link: PageLink, onEnded: (attempt: Attempt) => void) {
   const queries = useQueryClient();
   const notice = useNotice();
-  const query = useQuery({ queryKey: ['attempt', id], queryFn: () => api.attempt(id) });
+  const query = useQuery({ queryKey: ['attempt', id], queryFn: () => link.read(id) });
   const attempt = query.data;
-  const [ahead, setAhead] = useState<Stroke[]>([]);
+  const [ahead, setAhead] = useState<Stroke[]>(() => link.waiting?.(id) ?? []);
   const [report, setReport] = useState<Report>();
 
   // The attempt may be asked for again at any time, and knows some of what was sent by then.
@@ -23,7 +23,7 @@ export function useAttempt(id: number, onEnded: (attempt: Attempt) => void) {
   }, [attempt, ahead]);
 
   const next = useRef(0);
-  const queue = useQueue(id, {
+  const queue = useQueue(id, link, {
     report: setReport,
     ended: (ended) => {
       queries.setQueryData(['attempt', id], ended);
@@ -39,9 +39,10 @@ export function useAttempt(id: number, onEnded: (attempt: Attempt) => void) {
   const { add } = queue;
 
   const begun = attempt?.begunAt;
+  const { now } = link;
   const put = useCallback(
     (done: Done[]) => {
-      const millis = begun ? Math.max(0, Date.now() - Date.parse(begun)) : 0;
+      const millis = begun ? Math.max(0, (now?.() ?? Date.now()) - Date.parse(begun)) : 0;
       // Two keys may come before the first of them is drawn.
       const first = Math.max(strokes.length, next.current);
       next.current = first + done.length;
@@ -49,7 +50,7 @@ export function useAttempt(id: number, onEnded: (attempt: Attempt) => void) {
       setAhead((before) => [...before, ...more]);
       add(more);
     },
-    [begun, strokes.length, add],
+    [begun, now, strokes.length, add],
   );
   const editor = useEditor(strokes, put);
   const { forget } = editor;

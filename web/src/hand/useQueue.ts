@@ -1,11 +1,11 @@
 import { useIsMutating, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useRef } from 'react';
-import { api } from '../api/client';
+import { useCallback, useEffect, useRef } from 'react';
 import { Trouble } from '../api/taken';
 import { MOST_AT_ONCE, UNTIL_ANSWERED, useStuck } from '../api/sending';
 import type { Attempt, HandIn, Report, Stroke } from '../api/types';
 import { t } from '../words';
 import { useAct } from '../ui/useAct';
+import type { PageLink } from './pageLink';
 
 interface Handing {
   page: HandIn;
@@ -21,15 +21,21 @@ const COME_BACK = t('slate.the-page-was-not-handed');
  */
 export function useQueue(
   id: number,
+  link: PageLink,
   told: {
     report: (report: Report) => void;
     ended: (attempt: Attempt) => void;
     refused: (trouble: Error) => void;
   },
 ) {
-  const waiting = useRef<Stroke[]>([]);
+  const waiting = useRef<Stroke[]>(link.waiting?.(id) ?? []);
   /** Counts the refusals: what was done before one does not go out after it. */
   const refusals = useRef(0);
+  const { keep } = link;
+  const put = (strokes: Stroke[]) => {
+    waiting.current = strokes;
+    keep?.(id, strokes);
+  };
   const queries = useQueryClient();
   const mutationKey = ['attempt', id, 'queue'];
   const inOrder = {
@@ -38,7 +44,7 @@ export function useQueue(
     ...UNTIL_ANSWERED,
     onError: (trouble: Error) => {
       refusals.current++;
-      waiting.current = [];
+      put([]);
       told.refused(trouble);
     },
   } as const;
@@ -50,8 +56,8 @@ export function useQueue(
     mutationFn: async () => {
       // All that waits goes at once; whoever queued behind finds nothing left.
       const batch = waiting.current.slice(0, MOST_AT_ONCE);
-      const said = batch.length > 0 ? await api.write(id, batch) : undefined;
-      waiting.current = waiting.current.slice(batch.length);
+      const said = batch.length > 0 ? await link.write(id, batch) : undefined;
+      put(waiting.current.slice(batch.length));
       return said;
     },
     onSuccess: (said) => {
@@ -63,7 +69,7 @@ export function useQueue(
   const { mutate: handIn } = useAct({
     ...inOrder,
     mutationFn: ({ page, after }: Handing) =>
-      after === refusals.current ? api.handIn(id, page) : Promise.reject(new Trouble(COME_BACK)),
+      after === refusals.current ? link.handIn(id, page) : Promise.reject(new Trouble(COME_BACK)),
     onSuccess: (ended) => {
       told.ended(ended);
       void queries.invalidateQueries({ queryKey: ['attempts'] });
@@ -72,11 +78,18 @@ export function useQueue(
 
   const add = useCallback(
     (strokes: Stroke[]) => {
-      waiting.current.push(...strokes);
+      waiting.current = [...waiting.current, ...strokes];
+      keep?.(id, waiting.current);
       send();
     },
-    [send],
+    [id, keep, send],
   );
+  // What was waiting when the page was left.
+  useEffect(() => {
+    if (waiting.current.length > 0) {
+      send();
+    }
+  }, [send]);
   const stuck = useStuck(mutationKey);
   const handingIn = useIsMutating({
     mutationKey,

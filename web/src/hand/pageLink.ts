@@ -1,0 +1,13 @@
+import type { Attempt, HandIn, Report, Stroke } from '../api/types';
+
+/** How a page that is being written gets to Bemble and back. */
+export interface PageLink {
+  read: (id: number) => Promise<Attempt>;
+  write: (id: number, strokes: Stroke[]) => Promise<Report | undefined>;
+  handIn: (id: number, page: HandIn) => Promise<Attempt>;
+  /** The time there, in ms; that of this device where it is left out. */
+  now?: () => number;
+  /** What waited to be sent when the page was left, where that is kept. */
+  waiting?: (id: number) => Stroke[];
+  keep?: (id: number, waiting: Stroke[]) => void;
+}

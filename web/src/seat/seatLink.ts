@@ -1,0 +1,88 @@
+import createClient from 'openapi-fetch';
+import type { paths } from '../api/schema';
+import { MOST_AT_ONCE } from '../api/sending';
+import { taken, Trouble } from '../api/taken';
+import type { Hint, OwnSeat, Report, Stroke } from '../api/types';
+import type { PageLink } from '../hand/pageLink';
+
+const to = (headers: Record<string, string>) =>
+  createClient<paths>({ baseUrl: '', headers, fetch: (request) => fetch(request) });
+
+/** Asks to be let in; what comes opens the seat, once the teacher lets it. */
+export const knock = (code: string, who: string) =>
+  taken(to({}).POST('/room/knocks', { body: { code, who } }));
+
+/** What a device with a token may ask. */
+export interface SeatLink extends PageLink {
+  /** The seat, as soon as it is another than is known. */
+  seat: (known: number, signal: AbortSignal) => Promise<OwnSeat>;
+  next: () => Promise<OwnSeat>;
+  stuck: (stuck: boolean) => Promise<void>;
+  hint: (id: number) => Promise<Hint>;
+  now: () => number;
+  /** Sends what waits of other pages: another sum may have come while there was no network. */
+  sendLeft: (page: number | undefined) => Promise<void>;
+}
+
+/** Where what waits to be sent outlives a page that is loaded anew. */
+const WAITING = 'bemble.seat.waiting.';
+
+const left = () =>
+  Object.keys(sessionStorage)
+    .filter((key) => key.startsWith(WAITING))
+    .map((key) => Number(key.slice(WAITING.length)));
+
+function waiting(id: number): Stroke[] {
+  try {
+    return JSON.parse(sessionStorage.getItem(WAITING + id) ?? '[]') as Stroke[];
+  } catch {
+    return [];
+  }
+}
+
+function keep(id: number, strokes: Stroke[]) {
+  if (strokes.length > 0) {
+    sessionStorage.setItem(WAITING + id, JSON.stringify(strokes));
+  } else {
+    sessionStorage.removeItem(WAITING + id);
+  }
+}
+
+export function seatLink(token: string): SeatLink {
+  const client = to({ Authorization: `Bearer ${token}` });
+  /** How far the teacher's clock is ahead of that of this device, in ms. */
+  let ahead = 0;
+  const write = (id: number, strokes: Stroke[]) =>
+    taken<Report | undefined>(
+      client.POST('/room/pages/{id}/strokes', { params: { path: { id } }, body: { strokes } }),
+    );
+  return {
+    seat: async (known, signal) => {
+      const seat = await taken(client.GET('/room/seat', { params: { query: { known } }, signal }));
+      ahead = Date.parse(seat.now) - Date.now();
+      return seat;
+    },
+    now: () => Date.now() + ahead,
+    next: () => taken(client.POST('/room/seat/next')),
+    stuck: (stuck) => taken<undefined>(client.POST('/room/seat/stuck', { body: { stuck } })),
+    hint: (id) => taken(client.POST('/room/pages/{id}/hint', { params: { path: { id } } })),
+    read: (id) => taken(client.GET('/room/pages/{id}', { params: { path: { id } } })),
+    write,
+    handIn: (id) => taken(client.POST('/room/pages/{id}/hand-in', { params: { path: { id } } })),
+    waiting,
+    keep,
+    sendLeft: async (page) => {
+      for (const id of left().filter((each) => each !== page)) {
+        try {
+          await write(id, waiting(id).slice(0, MOST_AT_ONCE));
+          keep(id, waiting(id).slice(MOST_AT_ONCE));
+        } catch (trouble) {
+          if (trouble instanceof Trouble && !trouble.isForNow) {
+            // Its page is handed in or gone.
+            keep(id, []);
+          }
+        }
+      }
+    },
+  };
+}
