@@ -29,7 +29,7 @@ class AppArchitectureTest {
           List.of("ladder", "export", "page", "elsewhere"),
           List.of("sets", "slate", "mistake"),
           List.of("runs", "marking"),
-          List.of("register", "scan"),
+          List.of("register", "scan", "room"),
           List.of("plan"),
           List.of("extract", "demo"));
 

@@ -41,11 +41,11 @@ class GuideTest {
   }
 
   @Test
-  void hasTenPagesInOrderEachWithATitleOfItsOwn() {
+  void hasElevenPagesInOrderEachWithATitleOfItsOwn() {
     List<GuidePage> pages = Guide.pages();
-    assertEquals(10, pages.size());
+    assertEquals(11, pages.size());
     assertEquals("first-hour", pages.get(0).id());
-    assertEquals(10, pages.stream().map(GuidePage::title).distinct().count());
+    assertEquals(11, pages.stream().map(GuidePage::title).distinct().count());
     pages.forEach(page -> assertFalse(page.html().contains("<h1>"), page.id()));
   }
 

@@ -32,7 +32,7 @@ class ErrorAnswersTest {
   private final MockMvc mvc =
       MockMvcBuilders.standaloneSetup(failing)
           .setControllerAdvice(new ErrorAnswers())
-          .addFilters(new LoopbackGuard())
+          .addFilters(new LoopbackGuard(new PupilPort(null, null)))
           .build();
 
   /** Fails as it is told to. */

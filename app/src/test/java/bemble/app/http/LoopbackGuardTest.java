@@ -24,7 +24,7 @@ class LoopbackGuardTest {
   /** Whether the request came through to what lies behind the guard. */
   private boolean letIn() throws ServletException, IOException {
     MockFilterChain chain = new MockFilterChain();
-    new LoopbackGuard().doFilter(request, response, chain);
+    new LoopbackGuard(new PupilPort(null, null)).doFilter(request, response, chain);
     assertNotNull(response.getHeader("X-Content-Type-Options"), "said to everybody");
     return chain.getRequest() != null;
   }
@@ -83,7 +83,7 @@ class LoopbackGuardTest {
     request.setContent(new byte[256 * 1024 + 1]);
     MockHttpServletResponse second = new MockHttpServletResponse();
     MockFilterChain chain = new MockFilterChain();
-    new LoopbackGuard().doFilter(request, second, chain);
+    new LoopbackGuard(new PupilPort(null, null)).doFilter(request, second, chain);
     assertEquals(413, second.getStatus());
     assertNull(chain.getRequest());
   }

@@ -14,7 +14,7 @@ import org.springframework.mock.web.MockHttpServletResponse;
 
 /** What comes twice under one key is done once. */
 class RequestKeysTest {
-  private final RequestKeys keys = new RequestKeys();
+  private final RequestKeys keys = new RequestKeys(new PupilPort(null, null));
   private int done;
 
   /** Does something and answers how often it was done. */

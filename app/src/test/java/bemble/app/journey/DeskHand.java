@@ -23,12 +23,19 @@ final class DeskHand implements AutoCloseable {
   final List<String> complaints = new ArrayList<>();
   private final List<String> heard = new ArrayList<>();
   private final BrowserContext context;
+  private final String home;
 
   DeskHand(String address) {
     this(address, Chromium.BROWSER);
   }
 
   DeskHand(String address, Browser browser) {
+    this(address, browser, "/");
+  }
+
+  /** One that begins at a page of its own. */
+  DeskHand(String address, Browser browser, String home) {
+    this.home = home;
     context =
         browser.newContext(
             new Browser.NewContextOptions()
@@ -63,11 +70,11 @@ final class DeskHand implements AutoCloseable {
             .setForcedColors(null)
             .setReducedMotion(ReducedMotion.REDUCE));
     // Not on a screen, which may write what is half typed as it is left.
-    page.navigate("/icon.svg");
+    page.navigate(home.equals("/") ? "/icon.svg" : home);
     page.evaluate("localStorage.clear(); sessionStorage.clear()");
     complaints.clear();
     heard.clear();
-    page.navigate("/");
+    page.navigate(home);
   }
 
   Locator line() {

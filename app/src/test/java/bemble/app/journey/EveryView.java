@@ -79,6 +79,7 @@ final class EveryView {
     prepareRun();
     prepareMarking();
     preparePlan();
+    prepareRoom();
     see("workbook", () -> open("/workbook", "Rows of leeks"));
     see(
         "rename",
@@ -192,6 +193,57 @@ final class EveryView {
     see("lesson", () -> open("/plan?day=" + day + "&lesson=" + lesson, "Repeat weekly"));
     see("today", () -> open("/plan/today", "Waits to be marked"));
     see("logbook", () -> open("/plan/log", "The year of"));
+  }
+
+  private void prepareRoom() {
+    RoomHand room = new RoomHand(talk);
+    see(
+        "room to be opened",
+        () -> {
+          room.close();
+          open("/slate/room", "Open now");
+        });
+    see(
+        "room",
+        () -> {
+          fill(room);
+          room.knock("Nobody of this name");
+          open("/slate/room", "Close the room");
+          hand.page.getByTestId("seat").first().click();
+          assertThat(hand.page.getByText("Show it to all")).isVisible();
+        });
+    see("room on the board", () -> open("/board/room", "and then this code"));
+    see("at the door", () -> open("/room", "Into the room"));
+    see("seat", () -> openSeat(fill(room), "I am done"));
+    see(
+        "seat at the end",
+        () -> {
+          openSeat(fill(room), "I am done");
+          hand.press("Digit7");
+          hand.button(said.apply("I am done")).click();
+          assertThat(hand.page.getByText("Look at this once more.")).isVisible();
+        });
+    see(
+        "room that was held",
+        () -> {
+          room.close();
+          open("/slate/room/" + room.id(), "Groups for tomorrow");
+        });
+  }
+
+  /** A room with a pupil who has a sum; gives what opens the seat. */
+  private String fill(RoomHand room) {
+    room.open("AT_END", true);
+    room.give("346 × 27");
+    String token = room.knock("1");
+    room.letIn(talk.get("/api/roll").json().at("/0/id").asLong());
+    return token;
+  }
+
+  private void openSeat(String token, String text) {
+    hand.page.navigate("/room");
+    hand.page.evaluate("token => sessionStorage.setItem('bemble.seat', token)", token);
+    open("/room", text);
   }
 
   private long begun(Map<String, Object> sum) {

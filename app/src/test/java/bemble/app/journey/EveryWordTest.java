@@ -38,7 +38,7 @@ class EveryWordTest extends Journey {
    */
   private static final Pattern NOT_WORDS =
       Pattern.compile(
-          "to \\d+ places?|AM|PM|(?<=\\d )at|\\{\\w+}|Ctrl|Alt"
+          "https?://[\\d.:]+/room|to \\d+ places?|AM|PM|(?<=\\d )at|\\{\\w+}|Ctrl|Alt"
               + "|(Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day|(January|February|March|April|May|June"
               + "|July|August|September|October|November|December|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?"
               + "|Oct|Nov|Dec)\\b");

@@ -23,7 +23,7 @@ class HelpJourneyTest extends Journey {
     hand.page.navigate("/desk");
     hand.line().blur();
     hand.press("F1");
-    assertThat(articles()).hasCount(10);
+    assertThat(articles()).hasCount(11);
     hand.page.getByLabel("Search the guide").fill("strip paper");
     assertThat(articles()).hasCount(1);
     Locator picture = articles().getByRole(AriaRole.IMG).first();

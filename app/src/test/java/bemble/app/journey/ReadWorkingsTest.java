@@ -76,6 +76,27 @@ class ReadWorkingsTest extends FilledSheets {
     assertEquals(404, talk.get("/api/attempts/" + behind.get("attempt")).status());
   }
 
+  /** The same sheet once more puts no second page behind its answer. */
+  @Test
+  void aSheetThatIsTakenAgainLeavesOnePageBehindItsAnswer() {
+    JsonNode handout = handout(SUMS[0]);
+    byte[] pile = worked(handout);
+    long pupil = 0;
+    for (int times = 0; times < 2; times++) {
+      JsonNode scan = read(handout, pile);
+      JsonNode page = scan.get("pages").get(0);
+      pupil = page.get("pupil").asLong();
+      assertEquals(200, settle(scan, page, 0, "615").status());
+      settled(working(scan, page, 0), "1");
+      assertEquals(200, talk.post("/api/scans/" + scan.get("id") + "/take", "").status());
+    }
+    int behind = 0;
+    for (JsonNode each : talk.get("/api/handouts/" + handout.get("id")).json().get("pages")) {
+      behind += each.get("pupil").asLong() == pupil ? 1 : 0;
+    }
+    assertEquals(1, behind);
+  }
+
   private static JsonNode recent(JsonNode pupil) {
     JsonNode recent = talk.get("/api/register/pupils/" + pupil).json().get("recent");
     assertTrue(recent.size() > 0, "the register has nothing");

@@ -2,6 +2,7 @@ package bemble.app.journey;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
@@ -52,11 +53,9 @@ class Screenshots {
       hand.press("Space");
       hand.press("Space");
       take(hand, "board");
-      hand.button("Dark").click();
-      take(hand, "board-dark");
-      hand.button("Dark").click();
       hand.press("Escape");
       takeSlates(hand);
+      takeRoom(hand, new Talk(app.address()));
       paper(new Talk(app.address()));
     }
   }
@@ -89,9 +88,6 @@ class Screenshots {
     link(hand, "Today");
     hand.page.getByText("Waits to be marked").waitFor();
     take(hand, "today");
-    link(hand, "Logbook");
-    hand.page.getByText("a full square would be all of them").waitFor();
-    take(hand, "logbook");
   }
 
   private static void link(DeskHand hand, String name) {
@@ -145,6 +141,36 @@ class Screenshots {
     hand.button("Go on with Leek rows: three by two by Wilfa").click();
     hand.page.getByTestId("cursor").waitFor();
     take(hand, "run");
+  }
+
+  /**
+   * A room full of made-up pupils some time after they got a sum, and the device of one who is
+   * real.
+   */
+  private static void takeRoom(DeskHand hand, Talk talk) {
+    RoomHand room = new RoomHand(talk).open("AT_ONCE", true);
+    String token = room.knock("1");
+    room.letIn(talk.get("/api/roll").json().at("/0/id").asLong());
+    room.give("346 × 27");
+    talk.post("/api/rooms/open/made-up", "");
+    hand.page.navigate("/slate/room");
+    hand.page
+        .locator("[data-state=RIGHT]")
+        .nth(3)
+        .waitFor(new Locator.WaitForOptions().setTimeout(120_000));
+    take(hand, "room");
+    try (DeskHand device = new DeskHand(room.address(), Chromium.BROWSER, "/room")) {
+      device.page.setViewportSize(390, 844);
+      device.page.evaluate("token => sessionStorage.setItem('bemble.seat', token)", token);
+      device.page.navigate("/room");
+      device.page.getByTestId("cursor").waitFor();
+      for (String figure : "2412".split("")) {
+        device.press("Digit" + figure);
+      }
+      device.page.getByTestId("finding").waitFor();
+      take(device, "seat");
+    }
+    room.close();
   }
 
   /** The first sheet of a strip, turned into a picture. */

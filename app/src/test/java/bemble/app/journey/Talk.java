@@ -27,6 +27,10 @@ public final class Talk {
     this.headers = headers;
   }
 
+  public String address() {
+    return address;
+  }
+
   /** One whose requests have a header. */
   Talk with(String header, String value) {
     return new Talk(address, Map.of(header, value));

@@ -5,6 +5,8 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import java.util.stream.DoubleStream;
 
 /** How long answers took, told as percentiles. */
 final class Latencies {
@@ -18,22 +20,42 @@ final class Latencies {
     return answer;
   }
 
+  void note(long took) {
+    nanos.add(took);
+  }
+
+  /** Forgets those of a machine that was still warming up. */
+  void clear() {
+    nanos.clear();
+  }
+
   int count() {
     return nanos.size();
   }
 
   /** "12 ms at the median, 40 at p99" over so many. */
   String told() {
+    return told(0.5, 0.99);
+  }
+
+  /** The same with other percentiles, in parts of one. */
+  String told(double... shares) {
     List<Long> sorted = new ArrayList<>(nanos);
     Collections.sort(sorted);
-    return sorted.isEmpty()
-        ? "nothing was answered"
-        : String.format(
-            Locale.ROOT,
-            "%.0f ms at the median, %.0f at p99, of %,d",
-            millis(sorted, 0.5),
-            millis(sorted, 0.99),
-            sorted.size());
+    if (sorted.isEmpty()) {
+      return "nothing was answered";
+    }
+    String each =
+        DoubleStream.of(shares)
+            .mapToObj(share -> told(share, millis(sorted, share)))
+            .collect(Collectors.joining(", "));
+    return each + String.format(Locale.ROOT, ", of %,d", sorted.size());
+  }
+
+  private static String told(double share, double millis) {
+    return share == 0.5
+        ? String.format(Locale.ROOT, "%.0f ms at the median", millis)
+        : String.format(Locale.ROOT, "%.0f at p%.0f", millis, 100 * share);
   }
 
   private static double millis(List<Long> sorted, double share) {

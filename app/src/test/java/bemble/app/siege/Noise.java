@@ -171,6 +171,18 @@ public final class Noise {
                   "{\"format\":\"bemble-set\",\"version\":1,\"title\":\"Beds\",\"lines\":[],\"sums\":"
                       + SUMS
                       + "}"),
+              entry(
+                  "POST /api/rooms",
+                  "{\"address\":\"127.0.0.1\",\"minutes\":45,\"telling\":\"AT_END\","
+                      + "\"hints\":false,\"showsTime\":true}"),
+              entry("POST /api/rooms/open/seats", "{\"devices\":[{\"knock\":1,\"pupil\":1}]}"),
+              entry("POST /api/rooms/open/work", "{\"sum\":" + SUM + ",\"pupils\":[1]}"),
+              entry("POST /room/knocks", "{\"code\":\"402871\",\"who\":\"Neve\"}"),
+              entry("POST /room/seat/stuck", "{\"stuck\":true}"),
+              entry(
+                  "POST /room/pages/1/strokes",
+                  "{\"strokes\":[{\"number\":0,\"millis\":5,\"kind\":\"FIGURE\",\"row\":4,\"column\":2,"
+                      + "\"text\":\"6\"}]}"),
               entry("PUT /api/sets/1", "{\"title\":\"Beds\",\"lines\":[],\"sums\":" + SUMS + "}"),
               entry("POST /api/workings/checks", SUM)));
 
