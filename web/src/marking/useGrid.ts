@@ -61,7 +61,7 @@ export function useGrid(id: number) {
       }
       const touched = new Set(batch.map(({ pupil, number }) => keyOf(pupil, number)));
       const refused = new Set(put.refused.map(({ pupil, number }) => keyOf(pupil, number)));
-      const now = [...put.kept, ...put.refused.flatMap((each) => each.now ?? [])];
+      const now = [...put.refused.flatMap((each) => each.now ?? []), ...put.kept];
       store((before) => ({ ...before, cells: withCells(before.cells, touched, now) }));
       const waits = new Set(waiting.current.map(({ pupil, number }) => keyOf(pupil, number)));
       setAhead(

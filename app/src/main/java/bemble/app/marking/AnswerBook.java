@@ -129,6 +129,8 @@ public class AnswerBook {
       return;
     }
     if (cell.given() == null) {
+      // Typed and taken back in one batch: nothing is there in the end.
+      kept.removeIf(typed -> typed.pupil() == cell.pupil() && typed.number() == cell.number());
       deletePage(id, cell);
       mapper.remove(id, cell.pupil(), cell.number());
       return;

@@ -125,6 +125,22 @@ class MarkingTest extends Conversation {
     assertEquals(1, pile.cells(grid).size());
   }
 
+  @Test
+  void anAnswerThatIsTakenBackInTheSameBatchIsNotKept() {
+    JsonNode grid = handout();
+    long neve = Pile.pupil(grid, "Neve");
+    JsonNode put =
+        pile.put(
+            grid,
+            List.of(
+                Pile.cell(neve, 0, "absent", null),
+                Pile.cell(neve, 1, "364", null),
+                Pile.cell(neve, 0, null, "absent")));
+    assertEquals(1, put.get("kept").size());
+    assertEquals(1, put.at("/kept/0/number").asInt());
+    assertEquals(1, pile.cells(grid).size());
+  }
+
   @ParameterizedTest
   @CsvSource(
       delimiter = '|',
