@@ -1,7 +1,9 @@
 package bemble.app.http;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
 import java.net.InetAddress;
+import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -52,7 +54,7 @@ public class PupilPort {
 
   private @Nullable Service server;
   private int own;
-  private volatile @Nullable Connector connector;
+  private volatile @Nullable GuardedConnector connector;
 
   PupilPort(
       @Value("${bemble.room-certificate:#{null}}") @Nullable Path certificate,
@@ -80,11 +82,10 @@ public class PupilPort {
       throw RefusedException.of("room-certificate", certificate, key);
     }
     Service service = Optional.ofNullable(server).orElseThrow();
-    Connector fresh = new Connector(Http11NioProtocol.class.getName());
+    GuardedConnector fresh = new GuardedConnector();
     Http11NioProtocol protocol = (Http11NioProtocol) fresh.getProtocolHandler();
     protocol.setAddress(address);
-    protocol.setMaxThreads(WORKERS);
-    protocol.setMinSpareThreads(2);
+    fresh.workBy(WORKERS);
     protocol.setMaxConnections(MOST_CONNECTIONS);
     protocol.setMaxHttpRequestHeaderSize(LONGEST_HEAD);
     protocol.setConnectionTimeout(PATIENCE_MILLIS);
@@ -103,8 +104,21 @@ public class PupilPort {
     boolean listens = fresh.getState() == LifecycleState.STARTED;
     if (!listens) {
       close();
+      if (isEncrypted() && isFree(address, port)) {
+        throw RefusedException.of("room-certificate", certificate, key);
+      }
     }
     return listens;
+  }
+
+  /** Whether somebody could listen there. */
+  private static boolean isFree(InetAddress address, int port) {
+    try {
+      new ServerSocket(port, 1, address).close();
+      return true;
+    } catch (IOException e) {
+      return false;
+    }
   }
 
   private void encrypt(Connector fresh) {
@@ -127,7 +141,7 @@ public class PupilPort {
 
   /** Stops to listen at once; connections end a moment later, with their last answers. */
   public synchronized void close() {
-    Connector open = connector;
+    GuardedConnector open = connector;
     connector = null;
     if (open != null) {
       open.getProtocolHandler().closeServerSocketGraceful();
@@ -136,7 +150,7 @@ public class PupilPort {
     }
   }
 
-  private void end(Connector closed) {
+  private void end(GuardedConnector closed) {
     Optional.ofNullable(server).orElseThrow().removeConnector(closed);
     try {
       closed.destroy();
@@ -144,6 +158,7 @@ public class PupilPort {
       // Bemble itself has ended meanwhile, and all its connectors with it.
       LOG.debug("Ended already", e);
     }
+    closed.rest();
   }
 
   /** Where it listens, as a browser names it; empty while it is closed. */

@@ -110,6 +110,7 @@ class RoomDoorsTest extends Conversation {
         "DELETE /room/seat",
         "HEAD /room",
         "OPTIONS /room",
+        "OPTIONS *",
         "TRACE /room",
         "CONNECT 127.0.0.1:80",
         "PROPFIND /room",
