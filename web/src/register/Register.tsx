@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
 import { api } from '../api/client';
 import type { Register as Whole } from '../api/types';
@@ -11,11 +11,10 @@ import { useCurrentClass } from '../session/classes';
 import { BOOK, COLUMN, LEFT_PAGE, PAGES, RIGHT_PAGE } from '../ui/book';
 import { Coming } from '../ui/Coming';
 import { useDraft } from '../ui/useDraft';
-import { useStable } from '../ui/useStable';
 import { FirstSheetPage } from './FirstSheetPage';
 import { Legend } from './Legend';
 import { PupilPage } from './PupilPage';
-import { RegisterGrid, type Place } from './RegisterGrid';
+import { RegisterGrid } from './RegisterGrid';
 import { RungPage } from './RungPage';
 import { SquarePage } from './SquarePage';
 import {
@@ -27,6 +26,7 @@ import {
   type Filter,
   type Operation,
 } from './standings';
+import { usePlace, type Place } from './usePlace';
 import { t } from '../words';
 
 /** Pupils by rungs: where each stands, and beside it why. */
@@ -43,16 +43,12 @@ export default function Register() {
 }
 
 function Opened({ register, room }: { register: Whole; room: string }) {
-  // What is looked at is in the address, so that it can be come back to.
   const [params, setParams] = useSearchParams();
+  const { at, isMoved, onAt, onMove } = usePlace();
   const begun = useMemo(() => begunOperations(register), [register]);
   const [operation, setOperation] = useDraft('register operation', begun[0]);
   const [standing, setStanding] = useDraft('register standing');
   const [slip, setSlip] = useDraft('register slip');
-  /** Where the cursor was moved to since the address was what it is. */
-  const [moved, setMoved] = useState<{ to: Place; since: URLSearchParams }>();
-  const isMoved = moved?.since === params;
-  const at = isMoved ? moved.to : placeIn(params);
   const pupil = register.pupils.find(({ id }) => id === at.pupil);
   const rung = register.rungs.find(({ id }) => id === at.rung);
   const first = isMoved
@@ -62,23 +58,6 @@ function Opened({ register, room }: { register: Whole; room: string }) {
   // A rung that is come to by its address is seen among those of its operation.
   const shown = first ?? (operation && rung ? rung.operation : operation);
   const squareOf = useMemo(() => squaresOf(register), [register]);
-  // All screens hear of an address, so it follows keys when they rest.
-  const resting = useRef<ReturnType<typeof setTimeout>>(undefined);
-  useEffect(() => () => clearTimeout(resting.current), [params]);
-  const onAt = ({ pupil, rung }: Place) => {
-    clearTimeout(resting.current);
-    setMoved(undefined);
-    setParams(
-      { ...(pupil !== undefined && { pupil: String(pupil) }), ...(rung && { rung }) },
-      { replace: true },
-    );
-  };
-  const goTo = useStable(onAt);
-  const onMove = (to: Place) => {
-    setMoved({ to, since: params });
-    clearTimeout(resting.current);
-    resting.current = setTimeout(() => onAt(to), REST_MS);
-  };
   return (
     <Box component="main" sx={{ ...BOOK, mb: 2.5, gridTemplateColumns: PAGES }}>
       <Box sx={LEFT_PAGE}>
@@ -121,7 +100,7 @@ function Opened({ register, room }: { register: Whole; room: string }) {
             standing={standing}
             slip={slip}
             at={at}
-            onAt={goTo}
+            onAt={onAt}
             onMove={onMove}
           />
         )}
@@ -213,14 +192,6 @@ function Wanted({
     />
   );
 }
-
-/** So long the cursor stays where it is until it is taken to rest. */
-const REST_MS = 150;
-
-const placeIn = (params: URLSearchParams): Place => ({
-  pupil: params.has('pupil') ? Number(params.get('pupil')) : undefined,
-  rung: params.get('rung') ?? undefined,
-});
 
 const EMPTY = { p: 2, fontSize: 19, lineHeight: 1.5, color: 'text.secondary' } as const;
 

@@ -6,13 +6,8 @@ import { shortNames } from '../ui/shortNames';
 import { useChosenInSight } from '../ui/useChosenInSight';
 import { StandingShape } from './StandingShape';
 import { STANDINGS } from './standings';
+import type { Place } from './usePlace';
 import { t } from '../words';
-
-/** Where the cursor is; a missing pupil stands for the rung, a missing rung for the pupil. */
-export interface Place {
-  pupil?: number;
-  rung?: string;
-}
 
 const HEAD = 148;
 const ROW = 24;
