@@ -9,8 +9,9 @@ import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '../api/client';
-import type { Room, RoomWork } from '../api/types';
+import type { Room, RoomWork, SetSum } from '../api/types';
 import { useDesk } from '../session/deskContext';
+import { useLadder } from '../session/ladder';
 import { useGroups } from '../session/groups';
 import { ChoiceRow } from '../ui/ChoiceRow';
 import { useAct } from '../ui/useAct';
@@ -18,6 +19,11 @@ import { useDraft } from '../ui/useDraft';
 import { t } from '../words';
 
 const ALL = 'all';
+
+/** How many sums of a rung are given out: few, or more than a lesson holds. */
+const COUNTS = { '5': '5', '10': '10', '20': '20' };
+
+const asAsked = ({ plain, method, rung }: SetSum) => ({ plain, method, rung });
 
 /** What is worked next, and by whom. */
 export function GiveDialog({
@@ -28,9 +34,13 @@ export function GiveDialog({
   onGiven: (room: Room) => void;
 }) {
   const { working } = useDesk();
-  const [what, setWhat] = useState<'sum' | 'set'>('sum');
+  const [what, setWhat] = useState<'sum' | 'set' | 'rung'>('sum');
   const [line, setLine] = useDraft('room sum', working?.problem ?? '');
   const [set, setSet] = useState<number | ''>('');
+  const [rungId, setRungId] = useState('');
+  const [count, setCount] = useState<keyof typeof COUNTS>('10');
+  const { rungs } = useLadder();
+  const rung = rungs?.find(({ id }) => id === rungId);
   const [whom, setWhom] = useState(ALL);
   const { groups } = useGroups();
   const { data: sets } = useQuery({ queryKey: ['sets', 'room'], queryFn: () => api.sets('') });
@@ -43,7 +53,13 @@ export function GiveDialog({
     onSuccess: onGiven,
   });
   const work = async (): Promise<RoomWork> => {
-    if (what === 'sum' || set === '') {
+    if (what === 'rung' && rung) {
+      const drawn = await api.draftSet({
+        lines: [{ rung: rung.id, method: rung.method, count: Number(count) }],
+      });
+      return { title: rung.name, sums: drawn.sums.map(asAsked) };
+    }
+    if (what !== 'set' || set === '') {
       // The sum on the Desk is worked there as it stands there.
       return { sum: line === working?.problem ? working.sum : { plain: line } };
     }
@@ -52,9 +68,10 @@ export function GiveDialog({
       title: opened.title,
       set,
       version: 'A',
-      sums: opened.sums.map(({ plain, method, rung }) => ({ plain, method, rung })),
+      sums: opened.sums.map(asAsked),
     };
   };
+  const isChosen = { sum: line.trim() !== '', set: set !== '', rung: rung !== undefined }[what];
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="give-title">
       <form
@@ -68,10 +85,40 @@ export function GiveDialog({
           <ChoiceRow
             label={t('rooms.what')}
             value={what}
-            names={{ sum: t('rooms.one-sum'), set: t('rooms.the-sums-of-a-set') }}
+            names={{
+              sum: t('rooms.one-sum'),
+              set: t('rooms.the-sums-of-a-set'),
+              rung: t('rooms.sums-of-a-rung'),
+            }}
             onChoose={setWhat}
           />
-          {what === 'sum' ? (
+          {what === 'rung' && (
+            <>
+              <TextField
+                select
+                fullWidth
+                label={t('rooms.rung')}
+                value={rung ? rungId : ''}
+                onChange={(event) => setRungId(event.target.value)}
+                error={give.error !== null}
+                helperText={give.error?.message}
+                sx={{ mb: 2, mt: 0.5 }}
+              >
+                {(rungs ?? []).map(({ id, name, operationName }) => (
+                  <MenuItem key={id} value={id}>
+                    {operationName}: {name}
+                  </MenuItem>
+                ))}
+              </TextField>
+              <ChoiceRow
+                label={t('rooms.how-many-sums')}
+                value={count}
+                names={COUNTS}
+                onChoose={setCount}
+              />
+            </>
+          )}
+          {what === 'sum' && (
             <TextField
               fullWidth
               autoFocus
@@ -86,7 +133,8 @@ export function GiveDialog({
               slotProps={{ htmlInput: { autoComplete: 'off' } }}
               sx={{ mb: 2, mt: 0.5 }}
             />
-          ) : (
+          )}
+          {what === 'set' && (
             <TextField
               select
               fullWidth
@@ -119,11 +167,7 @@ export function GiveDialog({
         </DialogContent>
         <DialogActions>
           <Button onClick={onClose}>{t('common.cancel')}</Button>
-          <Button
-            type="submit"
-            variant="contained"
-            disabled={give.isPending || (what === 'sum' ? line.trim() === '' : set === '')}
-          >
+          <Button type="submit" variant="contained" disabled={give.isPending || !isChosen}>
             {t('rooms.give-out-now')}
           </Button>
         </DialogActions>

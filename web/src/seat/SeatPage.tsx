@@ -21,6 +21,7 @@ import { described } from '../paper/reading';
 import { SquaredPage } from '../paper/SquaredPage';
 import { CARD } from '../ui/card';
 import { useAct } from '../ui/useAct';
+import { useAnnounced } from '../ui/useAnnounced';
 import { useNotice } from '../ui/useNotice';
 import { useStable } from '../ui/useStable';
 import { PupilKeys } from './PupilKeys';
@@ -92,6 +93,14 @@ export function SeatPage({
     onSuccess: setHint,
     onError: (trouble) => notice({ text: trouble.message }),
   });
+  useAnnounced(
+    attempt &&
+      (seat.stilled
+        ? t('seat.all-eyes-to-the-front')
+        : ended
+          ? endOf(attempt)
+          : t('seat.the-sum-is', { sum: attempt.problem })),
+  );
   if (!attempt || !written) {
     return (
       <Box component="main" role="status" sx={{ p: 4, fontSize: 20 }}>
@@ -151,11 +160,7 @@ export function SeatPage({
           </Box>
         )}
         {seat.stilled ? (
-          <Box
-            role="status"
-            data-testid="stilled"
-            sx={{ ...CARD, fontSize: 26, bgcolor: 'ink.now' }}
-          >
+          <Box data-testid="stilled" sx={{ ...CARD, fontSize: 26, bgcolor: 'ink.now' }}>
             {t('seat.all-eyes-to-the-front')}
           </Box>
         ) : ended ? (
@@ -201,17 +206,21 @@ export function SeatPage({
   );
 }
 
+/** What is said of a page that is handed in. */
+const endOf = ({ report }: Attempt) =>
+  report?.allRight
+    ? t('slate.everything-is-right')
+    : report
+      ? t('seat.look-at-this-once-more')
+      : t('seat.handed-in');
+
 /** What stands below a page that is handed in. */
 function Ended({ attempt, seat, onNext }: { attempt: Attempt; seat: OwnSeat; onNext: () => void }) {
   const { report } = attempt;
   return (
     <>
-      <Box role="status" sx={{ fontSize: 22, fontWeight: 700 }}>
-        {report?.allRight
-          ? t('slate.everything-is-right')
-          : report
-            ? t('seat.look-at-this-once-more')
-            : t('seat.handed-in')}
+      <Box data-testid="end" sx={{ fontSize: 22, fontWeight: 700 }}>
+        {endOf(attempt)}
       </Box>
       {report && !report.allRight && (
         <>

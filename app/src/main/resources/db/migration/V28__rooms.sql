@@ -21,6 +21,12 @@ create table room_seat (
     token varchar(64) not null,
     unique (room_id, pupil_id)
 );
+-- What was given out in the room that is open, in its order: for those who come late.
+create table room_work (
+    id bigint generated always as identity primary key,
+    room_id bigint not null references room (id) on delete cascade,
+    work clob not null
+);
 -- The pages of a seat in their order, and whether one was shown to all.
 create table room_page (
     attempt_id bigint primary key references attempt (id) on delete cascade,

@@ -69,7 +69,9 @@ public final class Schema {
           new Table("kept_sheet", 27, false),
           new Table("room", 28, true),
           new Table("room_seat", 28, true),
-          new Table("room_page", 28, false));
+          new Table("room_work", 28, true),
+          new Table("room_page", 28, false),
+          new Table("pupil_hand", 29, false));
 
   /** The tables of this Bemble, each behind those that it refers to. */
   static final List<String> TABLES = ALL.stream().map(Table::name).toList();

@@ -19,6 +19,7 @@ import bemble.app.slate.StrokeView;
 import bemble.app.store.RoomMapper;
 import bemble.app.working.SumRef;
 import bemble.judge.report.SettingOut;
+import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Clock;
 import java.util.List;
 import java.util.Objects;
@@ -38,6 +39,7 @@ class RoomWork {
   private final Runs runs;
   private final RoomMapper mapper;
   private final Clock clock;
+  private final ObjectMapper json;
   private final TransactionOperations transactions;
 
   RoomWork(
@@ -47,6 +49,7 @@ class RoomWork {
       Runs runs,
       RoomMapper mapper,
       Clock clock,
+      ObjectMapper json,
       TransactionOperations transactions) {
     this.rooms = rooms;
     this.pages = pages;
@@ -54,6 +57,7 @@ class RoomWork {
     this.runs = runs;
     this.mapper = mapper;
     this.clock = clock;
+    this.json = json;
     this.transactions = transactions;
   }
 
@@ -61,6 +65,7 @@ class RoomWork {
   void give(RoomWorkRequest request) {
     OpenRoom room = rooms.openHere();
     refuseUnclear(request);
+    mapper.giveOut(room.row().id(), json.valueToTree(request));
     room.give(request);
     room.seats().stream()
         .filter(seat -> isMeant(request, seat))

@@ -8,11 +8,15 @@ import bemble.app.http.RefusedException;
 import bemble.app.http.SeatTokens;
 import bemble.app.http.StaleException;
 import bemble.app.room.RoomJson.RoomRequest;
+import bemble.app.room.RoomJson.RoomWorkRequest;
 import bemble.app.slate.RoomPages;
 import bemble.app.store.RoomMapper;
 import bemble.app.store.RoomRow;
 import bemble.app.store.SeatPageRow;
 import bemble.app.store.SeatRow;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
 import java.net.InetAddress;
 import java.time.Clock;
 import java.time.Instant;
@@ -50,6 +54,7 @@ public class Rooms implements SeatTokens {
   private final Networks networks;
   private final PupilPort port;
   private final Clock clock;
+  private final ObjectMapper json;
   private final ApplicationEventPublisher events;
   private final int firstPort;
   private volatile @Nullable OpenRoom room;
@@ -61,6 +66,7 @@ public class Rooms implements SeatTokens {
       Networks networks,
       PupilPort port,
       Clock clock,
+      ObjectMapper json,
       ApplicationEventPublisher events,
       @Value("${bemble.room-port:8686}") int firstPort) {
     this.mapper = mapper;
@@ -69,6 +75,7 @@ public class Rooms implements SeatTokens {
     this.networks = networks;
     this.port = port;
     this.clock = clock;
+    this.json = json;
     this.events = events;
     this.firstPort = firstPort;
   }
@@ -205,11 +212,16 @@ public class Rooms implements SeatTokens {
   private void settle(RoomRow row) {
     mapper.close(OffsetDateTime.now(clock));
     mapper.clear(row.id());
+    mapper.forgetWork(row.id());
     mapper.removeMadeUp(row.id());
   }
 
   private OpenRoom broughtBack(RoomRow row) {
     OpenRoom open = new OpenRoom(row);
+    mapper.givenOut(row.id()).stream()
+        .map(this::work)
+        .flatMap(Optional::stream)
+        .forEach(open::give);
     Instant now = clock.instant();
     Map<Long, String> names = roll.names(row.classId());
     List<SeatPageRow> written = mapper.pages(row.id());
@@ -224,6 +236,15 @@ public class Rooms implements SeatTokens {
       }
     }
     return open;
+  }
+
+  private Optional<RoomWorkRequest> work(JsonNode kept) {
+    try {
+      return Optional.of(json.treeToValue(kept, RoomWorkRequest.class));
+    } catch (JsonProcessingException e) {
+      LOG.error("What was given out cannot be read", e);
+      return Optional.empty();
+    }
   }
 
   private void bringBack(Seat seat, SeatPageRow page, Instant now) {

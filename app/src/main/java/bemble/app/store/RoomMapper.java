@@ -1,5 +1,6 @@
 package bemble.app.store;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
@@ -66,6 +67,17 @@ public interface RoomMapper {
       "select id, room_id, pupil_id, number, token from room_seat"
           + " where room_id = #{room} order by number")
   List<SeatRow> seats(long room);
+
+  /** Keeps what is given out, until the room is closed. */
+  @Insert("insert into room_work (room_id, work) values (#{room}, #{work})")
+  int giveOut(@Param("room") long room, @Param("work") JsonNode work);
+
+  /** What was given out, in its order. */
+  @Select("select work from room_work where room_id = #{room} order by id")
+  List<JsonNode> givenOut(long room);
+
+  @Delete("delete from room_work where room_id = #{room}")
+  int forgetWork(long room);
 
   @Insert("insert into room_page (seat_id, attempt_id) values (#{seat}, #{attempt})")
   int addPage(@Param("seat") long seat, @Param("attempt") long attempt);

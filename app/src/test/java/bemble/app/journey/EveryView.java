@@ -221,7 +221,7 @@ final class EveryView {
           openSeat(fill(room), "I am done");
           hand.press("Digit7");
           hand.button(said.apply("I am done")).click();
-          assertThat(hand.page.getByText("Look at this once more.")).isVisible();
+          assertThat(hand.page.getByTestId("end")).isVisible();
         });
     see(
         "room that was held",

@@ -45,9 +45,10 @@ public final class RoomHand {
     return this;
   }
 
-  /** Knows the room that was opened on a screen. */
-  void look() {
+  /** Knows the room that is open already. */
+  public RoomHand look() {
     room = now();
+    return this;
   }
 
   void close() {

@@ -7,8 +7,11 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.ForcedColors;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -112,7 +115,7 @@ class RoomJourneyTest extends Journey {
     // Nothing is told before the end of the page, as the class has it.
     assertThat(two.page.getByTestId("verdicts")).hasCount(0);
     one.button("I am done").click();
-    assertThat(one.page.getByText("Everything is right.")).isVisible();
+    assertThat(one.page.getByTestId("end")).hasText("Everything is right.");
     assertThat(seat(0)).hasAttribute("data-state", "RIGHT");
     two.button("I am stuck").click();
     assertThat(hand.page.getByText("says: stuck")).isVisible();
@@ -131,7 +134,7 @@ class RoomJourneyTest extends Journey {
     hand.button("All eyes here").click();
     assertThat(two.page.getByTestId("stilled")).isHidden();
     two.button("I am done").click();
-    assertThat(two.page.getByText("Look at this once more.")).isVisible();
+    assertThat(two.page.getByTestId("end")).hasText("Look at this once more.");
 
     // A double press asks, and closes nothing.
     hand.button("Close the room").dblclick();
@@ -192,8 +195,41 @@ class RoomJourneyTest extends Journey {
     }
     device.button("3").click();
     device.button("8").click();
+    for (ColorScheme scheme : List.of(ColorScheme.LIGHT, ColorScheme.DARK)) {
+      for (ForcedColors colours : List.of(ForcedColors.NONE, ForcedColors.ACTIVE)) {
+        device.page.emulateMedia(
+            new Page.EmulateMediaOptions().setColorScheme(scheme).setForcedColors(colours));
+        assertEquals(List.of(), device.barriers(), scheme + ", forced " + colours);
+      }
+    }
     device.button("I am done").click();
-    assertThat(device.page.getByText("Everything is right.")).isVisible();
+    assertThat(device.page.getByTestId("end")).hasText("Everything is right.");
     assertEquals(List.of(), device.barriers());
+  }
+
+  /** With a keyboard, and what is heard of the page. */
+  @Test
+  void aSumIsWorkedByEar() {
+    openRoom();
+    DeskHand device = comeIn("1", "1 Averil");
+    Locator heard = device.page.getByTestId("announced");
+    Locator atCursor = device.page.getByTestId("at-cursor");
+    giveOut("57 + 26");
+    assertThat(heard).hasText("The sum is 57 + 26");
+    assertThat(atCursor).containsText("ones");
+    type(device, "3");
+    device.press("ArrowRight");
+    assertThat(atCursor).containsText("3");
+    hand.button("All eyes here").click();
+    assertThat(heard).hasText("All eyes to the front. Your page waits.");
+    hand.button("All eyes here").click();
+    assertThat(heard).hasText("The sum is 57 + 26");
+    device.press("ArrowLeft");
+    type(device, "8");
+    device.button("I am done").focus();
+    device.press("Enter");
+    assertThat(heard).hasText("Everything is right.");
+    giveOut("83 − 47");
+    assertThat(heard).hasText("The sum is 83 − 47");
   }
 }

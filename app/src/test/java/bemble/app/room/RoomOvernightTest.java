@@ -18,6 +18,7 @@ import bemble.app.room.RoomJson.RoomTelling;
 import bemble.app.slate.RoomPages;
 import bemble.app.store.RoomMapper;
 import bemble.app.store.RoomRow;
+import com.fasterxml.jackson.databind.ObjectMapper;
 import java.net.InetAddress;
 import java.time.Clock;
 import java.time.Duration;
@@ -64,6 +65,7 @@ class RoomOvernightTest {
           networks,
           port,
           clock,
+          new ObjectMapper(),
           mock(ApplicationEventPublisher.class),
           8686);
 

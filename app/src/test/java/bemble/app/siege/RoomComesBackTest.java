@@ -47,9 +47,11 @@ class RoomComesBackTest {
     OwnBemble first = OwnBemble.start(data);
     Talk device;
     long page;
+    long bram;
     try {
       Talk teacher = first.talk();
       JsonNode roll = teacher.post("/api/roll", Map.of("names", "Averil\nBram")).json();
+      bram = roll.get(1).get("id").asLong();
       RoomHand room = new RoomHand(teacher).open("AT_ONCE", false);
       device = room.comeIn(roll.get(0).get("id").asLong());
       room.give("346 + 287");
@@ -68,6 +70,10 @@ class RoomComesBackTest {
       JsonNode strokes = device.get("/room/pages/" + page).json().get("strokes");
       assertEquals(3, strokes.size());
       assertEquals("6", strokes.get(2).get("text").asText());
+      // What was given out waits for those who come late.
+      Talk late = new RoomHand(second.talk()).look().comeIn(bram);
+      assertEquals(
+          "346 + 287", late.get("/room/pages/" + page(late)).json().at("/problem").asText());
       JsonNode open = second.talk().get("/api/rooms").json().get("room");
       assertEquals("Averil", open.get("seats").get(0).get("name").asText());
     } finally {
