@@ -13,6 +13,7 @@ import { t } from '../words';
 const MORE = {
   withNames: t('marking.names'),
   withNewAnswer: t('common.a-new-answer'),
+  withFigures: t('marking.figures-0-to-9'),
 };
 
 /** The sheets of a handout to be filled in, one for each pupil. */
@@ -28,6 +29,7 @@ export function PupilSheets({ handout }: { handout: number }) {
           layout,
           withNames: more.includes('withNames'),
           withNewAnswer: more.includes('withNewAnswer'),
+          withFigures: more.includes('withFigures'),
         }),
       ),
   });
@@ -44,6 +46,9 @@ export function PupilSheets({ handout }: { handout: number }) {
         names={SQUARES}
       />
       <ManyRow label={t('marking.with')} values={more} onChoose={setMore} names={MORE} />
+      {more.includes('withFigures') && (
+        <Box sx={{ mb: 1, color: 'text.secondary' }}>{t('marking.what-figures-are-for')}</Box>
+      )}
       <Button disabled={print.isPending} onClick={() => print.mutate()}>
         {print.isPending ? t('common.making-it') : t('marking.a-sheet-for-each-pupil')}
       </Button>

@@ -5,6 +5,8 @@ public enum Doubt {
   NONE,
   /** The likeliest reading is not far enough ahead of another. */
   UNSURE,
+  /** A figure that looks like another one in this hand. */
+  ALIKE,
   /** The right figures, but not where they were asked for, or with a gap or a nought more. */
   MOVED,
   /** So pale that it may be a trace of something rubbed out. */

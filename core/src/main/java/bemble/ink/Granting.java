@@ -13,10 +13,21 @@ import java.util.stream.Collectors;
  */
 public final class Granting {
   private final Thresholds thresholds;
+  private final LookAlikes alike;
 
   /** What is granted by some thresholds. */
   public Granting(Thresholds thresholds) {
+    this(thresholds, LookAlikes.NONE);
+  }
+
+  private Granting(Thresholds thresholds, LookAlikes alike) {
     this.thresholds = thresholds;
+    this.alike = alike;
+  }
+
+  /** What is granted in one hand: never more than in any. */
+  public Granting in(LookAlikes hand) {
+    return new Granting(thresholds, hand);
   }
 
   /**
@@ -40,7 +51,7 @@ public final class Granting {
       sure.add(isSure);
       allRight &= best == due.thing() && isSure && isAheadOfSlips(square, due);
       denied |= isSure && best != due.thing();
-      doubt = graver(doubt, isSure ? Doubt.NONE : doubtOf(square));
+      doubt = graver(doubt, isSure ? Doubt.NONE : doubtOf(square, best));
     }
     String read = figures.toString();
     if (allRight && !read.isBlank()) {
@@ -71,6 +82,9 @@ public final class Granting {
     if (thing == Likelihoods.BLANK) {
       return true;
     }
+    if (alike.has(thing)) {
+      return false;
+    }
     for (int other = 0; other < 10; other++) {
       if (other != thing && square.ahead(thing, other) < thresholds.between(thing, other)) {
         return false;
@@ -90,11 +104,11 @@ public final class Granting {
                         >= thresholds.between(thing, other) + thresholds.slip());
   }
 
-  private static Doubt doubtOf(Likelihoods square) {
-    if (square.best() == Likelihoods.SPOILT) {
+  private Doubt doubtOf(Likelihoods square, int best) {
+    if (best == Likelihoods.SPOILT) {
       return Doubt.SPOILT;
     }
-    return graver(Doubt.UNSURE, square.doubt());
+    return graver(best < 10 && alike.has(best) ? Doubt.ALIKE : Doubt.UNSURE, square.doubt());
   }
 
   private static Doubt graver(Doubt one, Doubt other) {

@@ -69,7 +69,10 @@ class GrantingTest {
         }
         int likely = random.nextInt(4) == 0 ? Likelihoods.BLANK : random.nextInt(11);
         of[likely] = 2 * random.nextDouble();
-        Doubt doubt = random.nextInt(6) == 0 ? Doubt.values()[random.nextInt(6)] : Doubt.NONE;
+        Doubt doubt =
+            random.nextInt(6) == 0
+                ? Doubt.values()[random.nextInt(Doubt.values().length)]
+                : Doubt.NONE;
         squares.add(new Likelihoods(of, doubt));
         int due = random.nextInt(3) > 0 && likely < 10 ? likely : random.nextInt(10);
         expected.add(
@@ -113,6 +116,36 @@ class GrantingTest {
       assertEquals(one.figures(), two.figures());
       assertEquals(one.sure(), two.sure());
     }
+  }
+
+  /** What a hand has shown withholds, and never grants. */
+  @Test
+  void figuresThatLookAlikeInAHandAreNeverSureThere() {
+    Random random = new Random(3);
+    Granting hand = GRANTING.in(LookAlikes.parse("17"));
+    for (int i = 0; i < 5_000; i++) {
+      Any any = Any.of(random);
+      RowReading before = any.read(GRANTING);
+      RowReading now = any.read(hand);
+      assertEquals(before.figures(), now.figures());
+      for (int square = 0; square < any.squares().size(); square++) {
+        boolean isAlike = "17".indexOf(before.figures().charAt(square)) >= 0;
+        assertEquals(before.sure().get(square) && !isAlike, now.sure().get(square));
+      }
+      assertTrue(now.granted() == before.granted() || now.granted() == Granted.ASK);
+    }
+  }
+
+  @Test
+  void aHandShowsWhichOfItsFiguresAreReadAsOthers() {
+    assertEquals("", LookAlikes.of(plain("0123456789")).text());
+    assertEquals("17 49", LookAlikes.of(plain("0723956789")).text());
+    assertEquals("17", LookAlikes.of(plain("0 2345618 ")).text().substring(0, 2));
+    List<Likelihoods> smudged = new ArrayList<>(plain("0723456789"));
+    smudged.set(1, square(7, 9, Doubt.UNPLAIN));
+    assertEquals(LookAlikes.NONE, LookAlikes.of(smudged), "a smudge shows nothing");
+    assertEquals(
+        LookAlikes.parse("17 49"), LookAlikes.parse(LookAlikes.parse("49 17").text()), "kept");
   }
 
   /** What is right is so by its ink alone, each of its squares being sure. */

@@ -24,6 +24,8 @@ import java.util.List;
  * @param squares those that are to be read
  */
 public record Exercise(String heading, Shown shown, List<ReadSquare> squares) {
+  private static final int FIGURES = 10;
+
   /** Rows to explain in, below the words that ask for it. */
   private static final int EXPLAIN = 2;
 
@@ -47,8 +49,9 @@ public record Exercise(String heading, Shown shown, List<ReadSquare> squares) {
    * @param check the words above the squares for the check; empty for none
    * @param explain the words above the room to explain in; empty for none
    * @param again the words beside the box that is ticked for a new answer; empty for none
+   * @param figures the words above squares in which 0 to 9 are written; empty for none
    */
-  public record Room(boolean heads, String check, String explain, String again) {}
+  public record Room(boolean heads, String check, String explain, String again, String figures) {}
 
   /**
    * What the rows for answers say.
@@ -84,6 +87,19 @@ public record Exercise(String heading, Shown shown, List<ReadSquare> squares) {
     }
     String heading = layout == Layout.SET_OUT ? number + "." : number + ".  " + problem + " =";
     return new Exercise(heading, exercise.shown, exercise.squares);
+  }
+
+  /** Ten squares in which somebody shows how 0 to 9 are made, each below its printed figure. */
+  static Exercise figures(String heading) {
+    List<ReadSquare> squares = new ArrayList<>();
+    List<Mark> printed = new ArrayList<>();
+    for (int figure = 0; figure < FIGURES; figure++) {
+      Square above = new Square(0, figure);
+      squares.add(new ReadSquare(1, figure, Part.FIGURE, figure));
+      printed.add(note(new Shape.Words(above, Shape.Side.CENTRED, String.valueOf(figure))));
+    }
+    Exercise page = empty(new Area(new Square(0, 0), new Square(1, FIGURES - 1)));
+    return new Exercise(heading, page.and(squares, printed).shown, squares);
   }
 
   /** Empty squares. */

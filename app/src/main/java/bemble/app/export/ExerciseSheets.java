@@ -20,6 +20,8 @@ import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Exercise sheets: each with marks in its corners and in the middle of its long edges, and a code
@@ -54,23 +56,29 @@ public final class ExerciseSheets {
   private final Map<Frame, Integer> places = new IdentityHashMap<>();
 
   private final List<Exercise> exercises;
+  private final Optional<Exercise> figures;
 
   private ExerciseSheets(
       PdfRequest.Size size,
       List<Sum> sums,
       Exercise.Layout layout,
       List<Exercise> of,
+      Optional<Exercise> figures,
       double side) {
     this.size = size;
     this.sums = sums;
     this.layout = layout;
     this.exercises = of;
+    this.figures = figures;
     List<Frame> frames = of.stream().map(Exercise::frame).toList();
     for (int i = 0; i < frames.size(); i++) {
       places.put(frames.get(i), i);
     }
+    // The figures come first: what is told by them is known before the rest is read.
+    List<Frame> all = new ArrayList<>(frames);
+    figures.map(Exercise::frame).ifPresent(frame -> all.add(0, frame));
     try (PdfBook book = new PdfBook(size)) {
-      sheets = Tile.laid(frames, book.room(ABOVE + BELOW), side);
+      sheets = Tile.laid(all, book.room(ABOVE + BELOW), side);
     }
   }
 
@@ -91,7 +99,10 @@ public final class ExerciseSheets {
       String problem = WorkingWords.of(sum.style()).problem(sum.problem());
       exercises.add(Exercise.of(exercises.size() + 1, problem, sum, layout, room, words));
     }
-    return new ExerciseSheets(size, sums, layout, exercises, millimetres * POINTS_A_MILLIMETRE);
+    Optional<Exercise> figures =
+        Optional.of(room.figures()).filter(said -> !said.isEmpty()).map(Exercise::figures);
+    double side = millimetres * POINTS_A_MILLIMETRE;
+    return new ExerciseSheets(size, sums, layout, exercises, figures, side);
   }
 
   /**
@@ -113,8 +124,16 @@ public final class ExerciseSheets {
                   millimetres(NUMBER_BOX))
               : null;
       return sheets.stream()
-          .map(tiles -> tiles.stream().map(this::place).toList())
-          .map(tiles -> new SheetTable(SheetTable.VERSION, across, down, tiles, style, number))
+          .map(
+              tiles ->
+                  new SheetTable(
+                      SheetTable.VERSION,
+                      across,
+                      down,
+                      tiles.stream().filter(this::isOfSum).map(this::place).toList(),
+                      style,
+                      number,
+                      figures(tiles)))
           .toList();
     }
   }
@@ -126,13 +145,37 @@ public final class ExerciseSheets {
         PdfBook.MARGIN + SECOND_CODE + 62 * POINTS_A_MILLIMETRE, middle - NUMBER_BOX / 2);
   }
 
+  private boolean isOfSum(Tile tile) {
+    return places.containsKey(tile.frame());
+  }
+
+  private @Nullable TilePlace figures(List<Tile> tiles) {
+    return tiles.stream()
+        .filter(tile -> !isOfSum(tile))
+        .findFirst()
+        .map(tile -> place(tile, 0, "", "", figures.orElseThrow(), null))
+        .orElse(null);
+  }
+
   private TilePlace place(Tile tile) {
     int place = places.get(tile.frame());
     Sum sum = sums.get(place);
+    String plain = WorkingWords.plain(sum.problem());
+    Integer setOut = layout == Exercise.Layout.SET_OUT ? sum.method().layout() : null;
+    return place(tile, place + 1, plain, sum.method().id(), exercises.get(place), setOut);
+  }
+
+  private static TilePlace place(
+      Tile tile,
+      int number,
+      String plain,
+      String method,
+      Exercise exercise,
+      @Nullable Integer setOutAs) {
     return new TilePlace(
-        place + 1,
-        WorkingWords.plain(sum.problem()),
-        sum.method().id(),
+        number,
+        plain,
+        method,
         millimetres(PdfBook.MARGIN + tile.left() - CORNER),
         millimetres(PdfBook.MARGIN + ABOVE + tile.top() + PdfBook.HEADING - CORNER),
         millimetres(tile.side()),
@@ -140,8 +183,8 @@ public final class ExerciseSheets {
         tile.area().from().column(),
         PdfBook.rows(tile.area()),
         tile.area().columns(),
-        exercises.get(place).squares(),
-        layout == Exercise.Layout.SET_OUT ? sum.method().layout() : null);
+        exercise.squares(),
+        setOutAs);
   }
 
   /** To a thousandth. */

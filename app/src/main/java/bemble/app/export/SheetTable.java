@@ -3,6 +3,7 @@ package bemble.app.export;
 import bemble.paper.Square;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -15,6 +16,8 @@ import org.jspecify.annotations.Nullable;
  * @param tiles the papers of the sums
  * @param style the style of the class when it was printed
  * @param number the boxes for its writer's number in the class, which copies for one pupil lack
+ * @param figures ten squares in which its writer shows 0 to 9, in their order; most sheets have
+ *     none
  */
 public record SheetTable(
     int version,
@@ -22,9 +25,15 @@ public record SheetTable(
     double down,
     List<TilePlace> tiles,
     @Nullable JsonNode style,
-    @Nullable Boxes number) {
+    @Nullable Boxes number,
+    @Nullable TilePlace figures) {
   /** The newest form. */
   public static final int VERSION = 2;
+
+  /** All that has squares on it: the papers of the sums, and that for the figures. */
+  public List<TilePlace> papers() {
+    return figures == null ? tiles : Stream.concat(tiles.stream(), Stream.of(figures)).toList();
+  }
 
   /**
    * The squares of a sum, which lie in rows and columns of its working.
@@ -68,6 +77,8 @@ public record SheetTable(
   public enum Part {
     ANSWER,
     REMAINDER,
+    /** One of the figures 0 to 9, as its writer makes it. */
+    FIGURE,
     /** A stroke that says that the new answer counts. */
     TICK,
     NEW_ANSWER,

@@ -27,6 +27,7 @@ public class PupilSheets {
    * @param square the side of a square in millimetres: 5, 7, 10 or 14; 7 if left out
    * @param layout how the sums are set out; on squares if left out
    * @param withNewAnswer whether there is a second row for an answer that counts when it is ticked
+   * @param withFigures whether each pupil shows 0 to 9 in squares of their own
    * @param withNames whether each pupil's name is printed beside the number
    */
   public record CopiesRequest(
@@ -34,6 +35,7 @@ public class PupilSheets {
       @Nullable Integer square,
       Exercise.@Nullable Layout layout,
       @Nullable Boolean withNewAnswer,
+      @Nullable Boolean withFigures,
       @Nullable Boolean withNames) {}
 
   private final HandoutMapper mapper;
@@ -68,7 +70,8 @@ public class PupilSheets {
             null,
             null,
             null,
-            request.withNewAnswer());
+            request.withNewAnswer(),
+            request.withFigures());
     boolean names = Boolean.TRUE.equals(request.withNames());
     Map<Long, Integer> numbers = roll.numbers(handout.classId());
     List<Writer> writers =

@@ -6,6 +6,7 @@ import bemble.ink.Doubt;
 /** Why somebody is asked what stands on a sheet. */
 enum AskedWhy {
   UNSURE,
+  ALIKE,
   MOVED,
   FAINT,
   UNPLAIN,
@@ -23,6 +24,7 @@ enum AskedWhy {
   String words() {
     return switch (this) {
       case UNSURE -> Sentences.of("asked.unsure");
+      case ALIKE -> Sentences.of("asked.alike");
       case MOVED -> Sentences.of("asked.moved");
       case FAINT -> Sentences.of("asked.faint");
       case UNPLAIN -> Sentences.of("asked.unplain");

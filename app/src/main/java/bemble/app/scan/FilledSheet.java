@@ -45,6 +45,7 @@ final class FilledSheet {
   static GreyPicture answered(
       GreyPicture empty, SheetTable table, Map<Integer, String> answers, WritingHand hand) {
     FilledSheet sheet = new FilledSheet(empty, table, hand);
+    sheet.figures();
     for (TilePlace tile : table.tiles()) {
       String[] parts = parts(answers.getOrDefault(tile.number() - 1, ""));
       sheet.number(tile, Part.ANSWER, parts[0]);
@@ -60,6 +61,7 @@ final class FilledSheet {
   static GreyPicture worked(
       GreyPicture empty, SheetTable table, Map<Integer, Worked> workings, WritingHand hand) {
     FilledSheet sheet = new FilledSheet(empty, table, hand);
+    sheet.figures();
     for (TilePlace tile : table.tiles()) {
       Worked worked = workings.get(tile.number() - 1);
       if (worked != null) {
@@ -68,6 +70,16 @@ final class FilledSheet {
       }
     }
     return sheet.done();
+  }
+
+  /** Shows 0 to 9, where the sheet asks for them. */
+  private void figures() {
+    TilePlace tile = table.figures();
+    if (tile != null) {
+      for (ReadSquare square : tile.squares()) {
+        write(tile, square.at(), (char) ('0' + square.place()), tile.side(), 0);
+      }
+    }
   }
 
   /** An answer and what is left over, which may be nothing. */

@@ -11,6 +11,7 @@ import bemble.ink.Expectation;
 import bemble.ink.FigureReader;
 import bemble.ink.Granting;
 import bemble.ink.Likelihoods;
+import bemble.ink.LookAlikes;
 import bemble.ink.RowReading;
 import bemble.ink.RowReading.Granted;
 import bemble.ink.Thresholds;
@@ -28,8 +29,37 @@ import org.springframework.stereotype.Component;
 /** Reads the answers of a sheet that was laid flat, by their ink. */
 @Component
 class InkReader {
-  private final FigureReader reader = FigureReader.shipped();
-  private final Granting granting = new Granting(Thresholds.shipped());
+  private final FigureReader reader;
+  private final Granting granting;
+
+  InkReader() {
+    this(FigureReader.shipped(), new Granting(Thresholds.shipped()));
+  }
+
+  private InkReader(FigureReader reader, Granting granting) {
+    this.reader = reader;
+    this.granting = granting;
+  }
+
+  /** Reads one hand, of which something is known. */
+  InkReader in(LookAlikes hand) {
+    return new InkReader(reader, granting.in(hand));
+  }
+
+  /** What the writer of a sheet has shown of the own hand; empty where it was not asked or done. */
+  Optional<LookAlikes> shown(Sight.Flat flat) {
+    TilePlace figures = flat.table().figures();
+    if (figures == null) {
+      return Optional.empty();
+    }
+    List<Likelihoods> written =
+        figures.squares().stream()
+            .sorted(Comparator.comparing(ReadSquare::place))
+            .map(square -> reader.read(flat.window(figures, square.at())))
+            .toList();
+    boolean isDone = written.stream().anyMatch(each -> each.best() != Likelihoods.BLANK);
+    return isDone ? Optional.of(LookAlikes.of(written)) : Optional.empty();
+  }
 
   /** A row of squares and what their ink makes likely. */
   private record Row(List<ReadSquare> squares, List<Likelihoods> seen) {

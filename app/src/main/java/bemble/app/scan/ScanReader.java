@@ -20,6 +20,7 @@ import bemble.app.store.ScanFigureRow;
 import bemble.app.store.ScanMapper;
 import bemble.app.store.ScanPageRow;
 import bemble.app.store.ScanSquareRow;
+import bemble.ink.LookAlikes;
 import bemble.ink.RowReading.Granted;
 import bemble.slate.Slate;
 import java.util.ArrayList;
@@ -109,6 +110,8 @@ class ScanReader {
     } else if (seen instanceof Sight.Flat flat) {
       SheetCode code = SheetCode.read(flat.code()).orElseThrow();
       Outcome outcome = outcome(page, code, flat.table());
+      Optional<LookAlikes> shown = ink.shown(flat);
+      LookAlikes hand = shown.orElseGet(() -> known(outcome.pupil()));
       Map<Integer, ReadAnswer> read = new LinkedHashMap<>();
       DueAnswers due = answers.of(page.handout());
       Map<Integer, List<ReadFigure>> workings = new LinkedHashMap<>();
@@ -116,20 +119,30 @@ class ScanReader {
           .tiles()
           .forEach(
               (sum, tile) -> {
-                ReadAnswer answer = ink.read(flat, tile, due, sum);
+                ReadAnswer answer = ink.in(hand).read(flat, tile, due, sum);
                 Optional<Slate> slate = setOut.slate(flat.table(), tile);
                 Optional<WorkingSquares> squares = slate.map(of -> WorkingSquares.of(tile, of));
                 boolean goesOn = squares.filter(of -> working.isBeside(flat, tile, of)).isPresent();
                 read.put(sum, goesOn ? answer.asked(AskedWhy.BESIDE) : answer);
                 if (slate.filter(Slate::isOfFigures).isPresent()) {
-                  workings.put(sum, working.read(flat, tile, squares.orElseThrow()));
+                  workings.put(sum, working.in(hand).read(flat, tile, squares.orElseThrow()));
                 }
               });
       long id = add(page, outcome, read, workings);
       if (outcome.problem() == null) {
         keepPictures(id, flat, outcome.tiles());
+        if (outcome.pupil() != null) {
+          shown.ifPresent(of -> mapper.keepHand(outcome.pupil(), of.text()));
+        }
       }
     }
+  }
+
+  private LookAlikes known(@Nullable Long pupil) {
+    return Optional.ofNullable(pupil)
+        .flatMap(mapper::hand)
+        .map(LookAlikes::parse)
+        .orElse(LookAlikes.NONE);
   }
 
   private void refuse(Page page, ScanProblem problem) {

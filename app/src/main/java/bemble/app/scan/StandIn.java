@@ -88,8 +88,8 @@ class StandIn {
     boolean setOut = Boolean.TRUE.equals(request.setOut());
     CopiesRequest look =
         setOut
-            ? new CopiesRequest(null, SET_OUT_SQUARE, Exercise.Layout.SET_OUT, null, null)
-            : new CopiesRequest(null, SQUARE, Exercise.Layout.LINE, null, null);
+            ? new CopiesRequest(null, SET_OUT_SQUARE, Exercise.Layout.SET_OUT, null, null, null)
+            : new CopiesRequest(null, SQUARE, Exercise.Layout.LINE, null, null, null);
     try (PDDocument printed = Loader.loadPDF(sheets.pdf(handout, look));
         PDDocument pile = new PDDocument()) {
       PDFRenderer renderer = new PDFRenderer(printed);

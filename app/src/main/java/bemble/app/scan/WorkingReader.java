@@ -5,6 +5,7 @@ import bemble.app.scan.sight.Sight;
 import bemble.ink.FigureReader;
 import bemble.ink.Granting;
 import bemble.ink.Ink;
+import bemble.ink.LookAlikes;
 import bemble.ink.Thresholds;
 import bemble.paper.Square;
 import java.util.ArrayList;
@@ -15,8 +16,22 @@ import org.springframework.stereotype.Component;
 /** Reads the figures of full size of a working, by their ink. */
 @Component
 class WorkingReader {
-  private final FigureReader reader = FigureReader.shipped();
-  private final Granting granting = new Granting(Thresholds.shipped());
+  private final FigureReader reader;
+  private final Granting granting;
+
+  WorkingReader() {
+    this(FigureReader.shipped(), new Granting(Thresholds.shipped()));
+  }
+
+  private WorkingReader(FigureReader reader, Granting granting) {
+    this.reader = reader;
+    this.granting = granting;
+  }
+
+  /** Reads one hand, of which something is known. */
+  WorkingReader in(LookAlikes hand) {
+    return new WorkingReader(reader, granting.in(hand));
+  }
 
   /** What stands in a square; no figure where its ink makes none sure. */
   record ReadFigure(Square at, Optional<Integer> figure) {}

@@ -189,6 +189,7 @@ public final class SetJson {
    * @param withCheck whether there is room for the check of each exercise
    * @param withExplanation whether there is room to explain each exercise
    * @param withNewAnswer whether there is a second row for an answer that counts when it is ticked
+   * @param withFigures whether its writer shows 0 to 9 in squares of their own
    */
   public record SheetRequest(
       @NotBlank(message = "{valid.title}") @Size(max = 120, message = "{valid.title-length}")
@@ -204,7 +205,8 @@ public final class SetJson {
       @Nullable Boolean withoutHeads,
       @Nullable Boolean withCheck,
       @Nullable Boolean withExplanation,
-      @Nullable Boolean withNewAnswer) {}
+      @Nullable Boolean withNewAnswer,
+      @Nullable Boolean withFigures) {}
 
   /** A slip by its name. */
   public record SlipName(String id, String name) {}

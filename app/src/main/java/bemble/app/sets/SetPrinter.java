@@ -37,6 +37,7 @@ import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.PDFRenderer;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** Puts sets on paper. */
@@ -160,13 +161,10 @@ public class SetPrinter {
     Exercise.Room room =
         new Exercise.Room(
             !Boolean.TRUE.equals(request.withoutHeads()),
-            Boolean.TRUE.equals(request.withCheck()) ? wording.label("sheet.check", Map.of()) : "",
-            Boolean.TRUE.equals(request.withExplanation())
-                ? wording.label("sheet.explain", Map.of())
-                : "",
-            Boolean.TRUE.equals(request.withNewAnswer())
-                ? wording.label("sheet.new-answer", Map.of())
-                : "");
+            said(request.withCheck(), wording, "sheet.check"),
+            said(request.withExplanation(), wording, "sheet.explain"),
+            said(request.withNewAnswer(), wording, "sheet.new-answer"),
+            said(request.withFigures(), wording, "sheet.figures"));
     Exercise.Words words =
         new Exercise.Words(
             wording.label("sheet.answer", Map.of()), wording.label("sheet.remainder", Map.of()));
@@ -175,6 +173,10 @@ public class SetPrinter {
     List<SheetCode> kept =
         codes.of(laid.tables(json.valueToTree(classes.currentStyle()), writers.isEmpty()));
     return laid.drawn(title, copies(wording, writers, kept));
+  }
+
+  private static String said(@Nullable Boolean asked, Wording wording, String key) {
+    return Boolean.TRUE.equals(asked) ? wording.label(key, Map.of()) : "";
   }
 
   /** The copies that some pupils get, or one for anybody. */

@@ -48,6 +48,13 @@ public interface ScanMapper {
       """)
   List<ScanPageRow> pages(long scan);
 
+  /** The figures of a pupil that look alike, as the last sheet has shown that asked for them. */
+  @Select("select alike from pupil_hand where pupil_id = #{pupil}")
+  Optional<String> hand(long pupil);
+
+  @Insert("merge into pupil_hand (pupil_id, alike) key (pupil_id) values (#{pupil}, #{alike})")
+  int keepHand(@Param("pupil") long pupil, @Param("alike") String alike);
+
   @Select("select id from scan_page")
   Set<Long> allPages();
 

@@ -14,6 +14,8 @@ import bemble.app.scan.sight.Sight;
 import bemble.app.scan.standin.Camera;
 import bemble.app.scan.standin.StandInHand;
 import bemble.app.scan.standin.View;
+import bemble.app.scan.standin.WritingHand;
+import bemble.ink.LookAlikes;
 import bemble.ink.RowReading.Granted;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
@@ -34,21 +36,26 @@ class InkReaderTest {
 
   private final InkReader reader = new InkReader();
 
-  private static PrintedSheet printed(String again) throws IOException {
-    return PrintedSheet.of(Exercise.Layout.LINE, again, 10, Stream.of(SUMS));
+  private static PrintedSheet printed(Exercise.Room room) throws IOException {
+    return PrintedSheet.of(Exercise.Layout.LINE, room, 10, Stream.of(SUMS));
+  }
+
+  private static Sight.Flat flat(PrintedSheet sheet, GreyPicture written) {
+    return (Sight.Flat) Sight.look(written, code -> Optional.of(sheet.table()));
   }
 
   private List<ReadAnswer> read(PrintedSheet sheet, GreyPicture written, DueAnswers due) {
-    Sight.Flat flat = (Sight.Flat) Sight.look(written, code -> Optional.of(sheet.table()));
+    Sight.Flat flat = flat(sheet, written);
     List<ReadAnswer> read = new ArrayList<>();
+    LookAlikes hand = reader.shown(flat).orElse(LookAlikes.NONE);
     for (TilePlace tile : sheet.table().tiles()) {
-      read.add(reader.read(flat, tile, due, tile.number() - 1));
+      read.add(reader.in(hand).read(flat, tile, due, tile.number() - 1));
     }
     return read;
   }
 
   private List<ReadAnswer> read(Map<Integer, String> answers) throws IOException {
-    PrintedSheet sheet = printed("");
+    PrintedSheet sheet = printed(PrintedSheet.PLAIN);
     GreyPicture written =
         FilledSheet.answered(sheet.picture(), sheet.table(), answers, new StandInHand(4));
     return read(sheet, written, PageExam.due(sheet.sums()));
@@ -82,7 +89,7 @@ class InkReaderTest {
   /** The same ink is read the same whatever is due; only what is said of it changes. */
   @Test
   void anotherExpectationChangesNoReading() throws IOException {
-    PrintedSheet sheet = printed("");
+    PrintedSheet sheet = printed(PrintedSheet.PLAIN);
     Map<Integer, String> answers = Map.of(0, "416", 1, "96", 2, "117 r 1", 3, "21", 4, "7.3");
     GreyPicture written =
         FilledSheet.answered(sheet.picture(), sheet.table(), answers, new StandInHand(9));
@@ -106,7 +113,7 @@ class InkReaderTest {
   @ParameterizedTest
   @ValueSource(ints = {110, 150, 190, 225})
   void copiesInBlackAndWhiteAreReadOrAsked(int threshold) throws IOException {
-    PrintedSheet sheet = printed("");
+    PrintedSheet sheet = printed(PrintedSheet.PLAIN);
     Map<Integer, String> answers = Map.of(0, "416", 1, "98", 2, "117 r 1", 3, "27", 4, "");
     GreyPicture written =
         FilledSheet.answered(sheet.picture(), sheet.table(), answers, new StandInHand(7));
@@ -124,7 +131,7 @@ class InkReaderTest {
   /** Whoever writes below the first answer has changed their mind: somebody looks. */
   @Test
   void aNewAnswerIsAsked() throws IOException {
-    PrintedSheet sheet = printed("This is my new answer");
+    PrintedSheet sheet = printed(new Exercise.Room(true, "", "", "This is my new answer", ""));
     GreyPicture first =
         FilledSheet.answered(
             sheet.picture(), sheet.table(), Map.of(0, "426", 1, "96"), new StandInHand(4));
@@ -145,6 +152,39 @@ class InkReaderTest {
     assertEquals(AskedWhy.NEW_ANSWER, read.get(0).why());
     assertEquals("416", read.get(0).text());
     assertEquals(Granted.RIGHT, read.get(1).granted());
+  }
+
+  /** Somebody whose 1 is a 7 to everybody else. */
+  private record OddHand(WritingHand of) implements WritingHand {
+    @Override
+    public void write(Graphics2D sheet, char figure, double left, double top, double side) {
+      of.write(sheet, figure == '1' ? '7' : figure, left, top, side);
+    }
+
+    @Override
+    public int grey() {
+      return of.grey();
+    }
+  }
+
+  @Test
+  void figuresThatLookAlikeInAHandAreAskedOnItsSheets() throws IOException {
+    PrintedSheet sheet = printed(new Exercise.Room(true, "", "", "", "How I write 0 to 9"));
+    Map<Integer, String> answers = Map.of(0, "416", 1, "96", 2, "117 r 1", 3, "21", 4, "");
+    DueAnswers due = PageExam.due(sheet.sums());
+    GreyPicture odd =
+        FilledSheet.answered(
+            sheet.picture(), sheet.table(), answers, new OddHand(new StandInHand(5)));
+    assertEquals("17", reader.shown(flat(sheet, odd)).orElseThrow().text());
+    List<ReadAnswer> read = read(sheet, odd, due);
+    assertEquals(AskedWhy.ALIKE, read.get(0).why());
+    assertEquals(Granted.RIGHT, read.get(1).granted());
+    assertEquals(AskedWhy.ALIKE, read.get(2).why());
+    GreyPicture plain =
+        FilledSheet.answered(sheet.picture(), sheet.table(), answers, new StandInHand(4));
+    assertEquals(LookAlikes.NONE, reader.shown(flat(sheet, plain)).orElseThrow());
+    assertEquals(Granted.RIGHT, read(sheet, plain, due).get(0).granted());
+    assertEquals(Optional.empty(), reader.shown(flat(sheet, sheet.picture())), "nobody wrote");
   }
 
   /** A figure that stands one square too far to the left makes another number, or is asked. */

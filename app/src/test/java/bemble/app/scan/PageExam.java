@@ -7,14 +7,11 @@ import bemble.app.export.SheetTable.ReadSquare;
 import bemble.app.export.SheetTable.TilePlace;
 import bemble.app.marking.SheetAnswers.DueAnswer;
 import bemble.app.marking.SheetAnswers.DueAnswers;
-import bemble.app.reader.FigureSet;
 import bemble.app.scan.sight.GreyPicture;
 import bemble.app.scan.sight.Sight;
 import bemble.app.scan.standin.Camera;
-import bemble.app.scan.standin.StandInHand;
 import bemble.app.scan.standin.View;
 import bemble.app.scan.standin.Wear;
-import bemble.app.scan.standin.WritingHand;
 import bemble.ink.RowReading.Granted;
 import bemble.method.Sum;
 import bemble.practice.Item;
@@ -46,9 +43,6 @@ import javax.imageio.ImageWriter;
 /** How whole sheets are read that simulated pupils have filled in and a simulated camera saw. */
 final class PageExam {
   private static final int SUMS = 20;
-
-  /** Of the pens, which are from 20 to 110, about half are paler. */
-  private static final int PALE = 65;
 
   private static final float QUALITY = 0.75f;
 
@@ -84,7 +78,7 @@ final class PageExam {
   private record Filled(Map<Integer, String> answers, Map<Integer, Kind> kinds) {}
 
   private final InkReader reader = new InkReader();
-  private final FigureSet set;
+  private final Hands hands;
 
   /** How many answers of each kind were said to be what, by how the sheet was seen and written. */
   private final Map<String, Map<Kind, int[]>> counts = new TreeMap<>();
@@ -94,8 +88,8 @@ final class PageExam {
   private int pages;
   private long nanos;
 
-  PageExam(FigureSet set) {
-    this.set = set;
+  PageExam(Hands hands) {
+    this.hands = hands;
   }
 
   /** Reads so many pages, a few of each sheet. */
@@ -103,7 +97,7 @@ final class PageExam {
     Sheet sheet = null;
     for (int page = 0; page < count; page++) {
       Random random = new Random(seed + page);
-      if (page % 8 == 0) {
+      if (page % 9 == 0) {
         sheet = sheet(random);
       }
       read(sheet, page, random);
@@ -112,19 +106,16 @@ final class PageExam {
 
   private void read(Sheet sheet, int page, Random random) throws IOException {
     Filled filled = filled(sheet, random);
-    boolean byStrokes = page % 2 == 0;
-    Seen by = Seen.values()[page / 2 % Seen.values().length];
-    WritingHand hand =
-        byStrokes ? new StandInHand(random.nextInt(1 << 20)) : new SetHand(set, random.nextLong());
+    Hands.Writer writer = hands.writer(page, random);
+    Seen by = Seen.values()[page / 3 % Seen.values().length];
     GreyPicture written =
-        FilledSheet.answered(sheet.printed(), sheet.table(), filled.answers(), hand);
+        FilledSheet.answered(sheet.printed(), sheet.table(), filled.answers(), writer.hand());
     crossOut(written, sheet, filled, random);
     GreyPicture seen = seen(written, by, random);
     long from = System.nanoTime();
     Sight.Seen found = Sight.look(seen, code -> Optional.of(sheet.table()));
     pages++;
-    String pen = hand.grey() < PALE ? "dark pen" : "pale pen";
-    String how = by.words + ", " + (byStrokes ? "strokes" : "set") + ", " + pen;
+    String how = by.words + ", " + writer.told();
     if (!(found instanceof Sight.Flat flat)) {
       unfound++;
       return;
@@ -255,7 +246,7 @@ final class PageExam {
   private static Sheet sheet(Random random) throws IOException {
     int side = random.nextBoolean() ? 10 : 7;
     Stream<String> lines = Stream.generate(() -> line(random)).limit(SUMS);
-    PrintedSheet printed = PrintedSheet.of(Exercise.Layout.LINE, "", side, lines);
+    PrintedSheet printed = PrintedSheet.of(Exercise.Layout.LINE, PrintedSheet.PLAIN, side, lines);
     return new Sheet(printed.table(), printed.picture(), due(printed.sums()));
   }
 

@@ -31,25 +31,24 @@ public record PrintedSheet(List<Sum> sums, SheetTable table, GreyPicture picture
 
   public static final double DOTS = FilledSheet.DOTS;
 
+  /** A sheet with its sums and nothing else. */
+  public static final Exercise.Room PLAIN = new Exercise.Room(true, "", "", "", "");
+
   private static final double MILLIMETRES_AN_INCH = 25.4;
 
   /**
    * Prints the first sheet with some sums.
    *
-   * @param again what is printed beside the box for a new answer; no such box if it is empty
+   * @param room what else is on it
    * @param side of a square, in millimetres
    */
   public static PrintedSheet of(
-      Exercise.Layout layout, String again, int side, Stream<String> lines) throws IOException {
+      Exercise.Layout layout, Exercise.Room room, int side, Stream<String> lines)
+      throws IOException {
     List<Sum> sums = lines.map(PrintedSheet::sum).toList();
     ExerciseSheets sheets =
         ExerciseSheets.laid(
-            sums,
-            layout,
-            new Exercise.Room(true, "", "", again),
-            new Exercise.Words("Answer", "r"),
-            PdfRequest.Size.A4,
-            side);
+            sums, layout, room, new Exercise.Words("Answer", "r"), PdfRequest.Size.A4, side);
     List<SheetTable> tables = sheets.tables(null, false);
     List<String> codes = tables.stream().map(any -> CODE).toList();
     byte[] pdf =

@@ -20,12 +20,13 @@ class ReadingTables {
   @Test
   void prints() throws IOException {
     FigureSet set = new FigureSet(Path.of(System.getProperty("figures")), "t10k", 0, EXAM);
+    Hands hands = new Hands(set, HandFonts.in(Path.of(System.getProperty("fonts"))));
     SquareExam squares = SquareExam.shipped(set, SEED);
     System.out.println(squares.table(FIGURES, ANSWERS));
-    PageExam pages = new PageExam(set);
+    PageExam pages = new PageExam(hands);
     pages.run(Integer.getInteger("pages", 400), SEED);
     System.out.println(pages.table());
-    WorkingExam workings = new WorkingExam(set);
+    WorkingExam workings = new WorkingExam(hands);
     workings.run(Integer.getInteger("workings", 300), SEED);
     System.out.println(workings.table());
   }

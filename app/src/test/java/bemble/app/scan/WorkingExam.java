@@ -2,13 +2,10 @@ package bemble.app.scan;
 
 import bemble.app.export.Exercise;
 import bemble.app.export.SheetTable.TilePlace;
-import bemble.app.reader.FigureSet;
 import bemble.app.scan.FilledSheet.Worked;
 import bemble.app.scan.WorkingReader.ReadFigure;
 import bemble.app.scan.sight.GreyPicture;
 import bemble.app.scan.sight.Sight;
-import bemble.app.scan.standin.StandInHand;
-import bemble.app.scan.standin.WritingHand;
 import bemble.diagnosis.SimulatedPupil;
 import bemble.judge.report.Finding;
 import bemble.judge.report.Report;
@@ -53,13 +50,13 @@ final class WorkingExam {
   }
 
   private final WorkingReader reader = new WorkingReader();
-  private final FigureSet set;
+  private final Hands hands;
   private final Map<String, Counts> counts = new TreeMap<>();
   private int pages;
   private int unfound;
 
-  WorkingExam(FigureSet set) {
-    this.set = set;
+  WorkingExam(Hands hands) {
+    this.hands = hands;
   }
 
   /** Reads so many pages. */
@@ -72,10 +69,8 @@ final class WorkingExam {
   private void read(int page, Random random) throws IOException {
     int side = random.nextBoolean() ? 10 : 7;
     Stream<String> lines = Stream.generate(() -> line(random)).limit(SUMS);
-    PrintedSheet sheet = PrintedSheet.of(Exercise.Layout.SET_OUT, "", side, lines);
-    boolean byStrokes = page % 2 == 0;
-    WritingHand hand =
-        byStrokes ? new StandInHand(random.nextInt(1 << 20)) : new SetHand(set, random.nextLong());
+    PrintedSheet sheet = PrintedSheet.of(Exercise.Layout.SET_OUT, PrintedSheet.PLAIN, side, lines);
+    Hands.Writer writer = hands.writer(page, random);
     Map<Integer, Worked> worked = new HashMap<>();
     for (TilePlace tile : sheet.table().tiles()) {
       Sum sum = sheet.sums().get(tile.number() - 1);
@@ -83,8 +78,8 @@ final class WorkingExam {
       List<Stroke> strokes = new Slate(sum, SettingOut.GIVEN).strokes(working);
       worked.put(tile.number() - 1, new Worked(strokes, ""));
     }
-    GreyPicture written = FilledSheet.worked(sheet.picture(), sheet.table(), worked, hand);
-    PageExam.Seen by = PageExam.Seen.values()[page / 2 % 2];
+    GreyPicture written = FilledSheet.worked(sheet.picture(), sheet.table(), worked, writer.hand());
+    PageExam.Seen by = PageExam.Seen.values()[page / 3 % 2];
     GreyPicture seen = PageExam.seen(written, by, random);
     pages++;
     if (!(Sight.look(seen, code -> Optional.of(sheet.table())) instanceof Sight.Flat flat)) {
@@ -95,7 +90,7 @@ final class WorkingExam {
       Sum sum = sheet.sums().get(tile.number() - 1);
       Slate slate = new Slate(sum, SettingOut.GIVEN);
       if (slate.isOfFigures()) {
-        String kind = (byStrokes ? "strokes, " : "set, ") + sum.method().id();
+        String kind = writer.family() + ", " + sum.method().id();
         Counts here = counts.computeIfAbsent(kind, any -> new Counts());
         count(
             here,

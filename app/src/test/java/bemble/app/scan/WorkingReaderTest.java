@@ -35,7 +35,7 @@ class WorkingReaderTest {
 
   @BeforeAll
   static void print() throws IOException {
-    printed = PrintedSheet.of(Exercise.Layout.SET_OUT, "", 10, Stream.of(SUMS));
+    printed = PrintedSheet.of(Exercise.Layout.SET_OUT, PrintedSheet.PLAIN, 10, Stream.of(SUMS));
   }
 
   private static Slate slate(TilePlace tile) {

@@ -128,9 +128,9 @@ public final class Sight {
         .isPresent();
   }
 
-  /** Whether all its sums are in the picture: what is not seen is not blank. */
+  /** Whether all that has squares is in the picture: what is not seen is not blank. */
   private static boolean isWhole(GreyPicture picture, SheetTable table, UnaryOperator<Dot> seen) {
-    return table.tiles().stream()
+    return table.papers().stream()
         .flatMap(
             tile -> {
               double right = tile.left() + tile.columns() * tile.side();

@@ -49,7 +49,7 @@ final class Template {
     pen.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
     pen.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
     pen.scale(dots, dots);
-    for (TilePlace tile : table.tiles()) {
+    for (TilePlace tile : table.papers()) {
       draw(tile, pen);
     }
     pen.dispose();
@@ -98,7 +98,7 @@ final class Template {
   /** The parts of each tile, with a little paper about them. */
   List<Patch> patches() {
     List<Patch> patches = new ArrayList<>();
-    for (TilePlace tile : table.tiles()) {
+    for (TilePlace tile : table.papers()) {
       int across = parts(tile.columns());
       int down = parts(tile.rows());
       double width = tile.columns() * tile.side() / across;

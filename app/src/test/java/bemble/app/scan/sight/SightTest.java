@@ -38,7 +38,7 @@ class SightTest {
     PrintedSheet printed =
         PrintedSheet.of(
             Exercise.Layout.SET_OUT,
-            "",
+            PrintedSheet.PLAIN,
             10,
             Stream.of("503 − 87", "624 + 388", "67 × 38", "936 ÷ 8", "57 × 4", "84 ÷ 4"));
     table = printed.table();
@@ -104,7 +104,7 @@ class SightTest {
         ExerciseSheets.laid(
                 List.of(PrintedSheet.sum("57 × 4")),
                 layout,
-                new Exercise.Room(true, "", "", ""),
+                new Exercise.Room(true, "", "", "", ""),
                 new Exercise.Words("Answer", "r"),
                 PdfRequest.Size.A4,
                 10)
