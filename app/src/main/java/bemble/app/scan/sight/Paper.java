@@ -2,6 +2,10 @@ package bemble.app.scan.sight;
 
 /** How light the paper itself is in each part of a picture, whatever is written on it. */
 final class Paper {
+  /** Dots in a row between which the light goes straight on. */
+  private static final int RUN = 8;
+
+  private final int width;
   private final int part;
   private final int columns;
   private final int rows;
@@ -13,6 +17,7 @@ final class Paper {
    * @param part the side of a part, in dots: wider than any stroke
    */
   Paper(GreyPicture picture, int part) {
+    width = picture.width();
     this.part = part;
     columns = (picture.width() + part - 1) / part;
     rows = (picture.height() + part - 1) / part;
@@ -63,8 +68,22 @@ final class Paper {
     return smooth;
   }
 
+  /** The light at each dot of a row. */
+  double[] row(int y) {
+    double[] row = new double[width];
+    double here = at(0, y);
+    for (int left = 0; left < width; left += RUN) {
+      double next = at(left + RUN, y);
+      for (int x = left; x < Math.min(width, left + RUN); x++) {
+        row[x] = here + (x - left) * (next - here) / RUN;
+      }
+      here = next;
+    }
+    return row;
+  }
+
   /** The light at a dot, between the middles of the parts. */
-  double at(int x, int y) {
+  private double at(int x, int y) {
     double across = Math.max(0, Math.min(columns - 1.0, (x + 0.5) / part - 0.5));
     double down = Math.max(0, Math.min(rows - 1.0, (y + 0.5) / part - 0.5));
     int column = Math.min((int) across, Math.max(0, columns - 2));

@@ -29,7 +29,8 @@ final class Registration {
   private static final double WEIGHT = 3;
 
   private final GreyPicture lines;
-  private final double[][] darkness;
+  private final int width;
+  private final double[] darkness;
 
   /** Of the darkness and of its squares, so that those of any part are known at once. */
   private final double[][] sums;
@@ -38,9 +39,10 @@ final class Registration {
 
   private Registration(GreyPicture lines, GreyPicture flat) {
     this.lines = lines;
+    this.width = lines.width();
     this.darkness = darkness(flat);
-    this.sums = sums(darkness, dark -> dark);
-    this.squares = sums(darkness, dark -> dark * dark);
+    this.sums = sums(dark -> dark);
+    this.squares = sums(dark -> dark * dark);
   }
 
   /** Where the parts of a sheet lie that was laid flat at {@link #DOTS}. */
@@ -54,15 +56,15 @@ final class Registration {
   }
 
   /** How much darker than the paper about it each dot is. */
-  private static double[][] darkness(GreyPicture flat) {
+  private static double[] darkness(GreyPicture flat) {
     Paper paper = new Paper(flat, (int) (6 * DOTS));
-    double[][] darkness = new double[flat.height()][flat.width()];
+    double[] darkness = new double[flat.grey().length];
     for (int y = 0; y < flat.height(); y++) {
+      double[] light = paper.row(y);
       for (int x = 0; x < flat.width(); x++) {
-        double white = Math.max(40, paper.at(x, y));
-        darkness[y][x] =
-            Math.min(
-                MOST, Math.max(0, 255 * (1 - (flat.grey()[y * flat.width() + x] & 0xFF) / white)));
+        int at = y * flat.width() + x;
+        double share = (flat.grey()[at] & 0xFF) / Math.max(40, light[x]);
+        darkness[at] = Math.min(MOST, Math.max(0, 255 * (1 - share)));
       }
     }
     return darkness;
@@ -99,66 +101,77 @@ final class Registration {
     return bend >= 0 ? 0 : Math.max(-0.5, Math.min(0.5, 0.5 * (before - after) / bend));
   }
 
-  /** A part of the sheet by the dots of its lines: most of it is paper. */
-  private record Part(int left, int top, int right, int bottom, int[] columns, int[] rows) {}
+  /**
+   * A part of the sheet by the dots of its lines: most of it is paper.
+   *
+   * @param dots where they stand in the picture, row by row
+   * @param dark how dark each is
+   * @param sum of all of that
+   * @param squares the sum of its squares
+   */
+  private record Part(
+      int left,
+      int top,
+      int right,
+      int bottom,
+      int[] dots,
+      double[] dark,
+      double sum,
+      double squares) {
+    int size() {
+      return (right - left) * (bottom - top);
+    }
+  }
 
   private Part part(Patch patch) {
     int left = Math.max(0, (int) Math.round(patch.left() * DOTS));
     int top = Math.max(0, (int) Math.round(patch.top() * DOTS));
-    int right = Math.min(lines.width(), (int) Math.round(patch.right() * DOTS));
+    int right = Math.min(width, (int) Math.round(patch.right() * DOTS));
     int bottom = Math.min(lines.height(), (int) Math.round(patch.bottom() * DOTS));
     int[] dots =
-        IntStream.range(0, Math.max(0, (right - left) * (bottom - top)))
-            .filter(dot -> lines.at(left + dot % (right - left), top + dot / (right - left)) > 0)
+        IntStream.range(top, Math.max(top, bottom))
+            .flatMap(row -> IntStream.range(row * width + left, row * width + right))
+            .filter(dot -> lines.grey()[dot] != 0)
             .toArray();
-    return new Part(
-        left,
-        top,
-        right,
-        bottom,
-        Arrays.stream(dots).map(dot -> left + dot % (right - left)).toArray(),
-        Arrays.stream(dots).map(dot -> top + dot / (right - left)).toArray());
+    double[] dark = Arrays.stream(dots).mapToDouble(dot -> lines.grey()[dot] & 0xFF).toArray();
+    double sum = Arrays.stream(dark).sum();
+    double squared = Arrays.stream(dark).map(each -> each * each).sum();
+    return new Part(left, top, right, bottom, dots, dark, sum, squared);
   }
 
   /**
-   * How well the lines agree with the picture so many dots aside: 1 for wholly, 0 for not at all.
+   * How well the lines agree with the picture so many dots aside: 1 for wholly, 0 for not at all,
+   * or where they are not in the picture any more.
    */
   private double agreement(Part part, int x, int y) {
-    int fromY = Math.max(part.top(), -y);
-    int toY = Math.min(part.bottom(), darkness.length - y);
-    int fromX = Math.max(part.left(), -x);
-    int toX = Math.min(part.right(), darkness[0].length - x);
-    if (fromY >= toY || fromX >= toX) {
+    int left = part.left() + x;
+    int top = part.top() + y;
+    int right = part.right() + x;
+    int bottom = part.bottom() + y;
+    if (left < 0 || top < 0 || right > width || bottom > lines.height() || part.size() <= 0) {
       return 0;
     }
-    double lineSum = 0;
-    double lineSquares = 0;
+    int aside = y * width + x;
     double products = 0;
-    for (int dot = 0; dot < part.columns().length; dot++) {
-      int column = part.columns()[dot];
-      int row = part.rows()[dot];
-      if (row >= fromY && row < toY && column >= fromX && column < toX) {
-        double line = lines.grey()[row * lines.width() + column] & 0xFF;
-        lineSum += line;
-        lineSquares += line * line;
-        products += line * darkness[row + y][column + x];
-      }
+    for (int dot = 0; dot < part.dots().length; dot++) {
+      products += part.dark()[dot] * darkness[part.dots()[dot] + aside];
     }
-    int count = (toY - fromY) * (toX - fromX);
-    double darkSum = sum(sums, fromX + x, fromY + y, toX + x, toY + y);
-    double darkSquares = sum(squares, fromX + x, fromY + y, toX + x, toY + y);
+    double darkSum = sum(sums, left, top, right, bottom);
+    double darkSquares = sum(squares, left, top, right, bottom);
+    double lineSum = part.sum();
     double spread =
-        (lineSquares - lineSum * lineSum / count) * (darkSquares - darkSum * darkSum / count);
-    return spread <= 0 ? 0 : (products - lineSum * darkSum / count) / Math.sqrt(spread);
+        (part.squares() - lineSum * lineSum / part.size())
+            * (darkSquares - darkSum * darkSum / part.size());
+    return spread <= 0 ? 0 : (products - lineSum * darkSum / part.size()) / Math.sqrt(spread);
   }
 
   /** For each dot the sum of all values above it and to its left. */
-  private static double[][] sums(double[][] values, DoubleUnaryOperator of) {
-    double[][] sums = new double[values.length + 1][values[0].length + 1];
-    for (int y = 0; y < values.length; y++) {
+  private double[][] sums(DoubleUnaryOperator of) {
+    double[][] sums = new double[lines.height() + 1][width + 1];
+    for (int y = 0; y < lines.height(); y++) {
       double row = 0;
-      for (int x = 0; x < values[0].length; x++) {
-        row += of.applyAsDouble(values[y][x]);
+      for (int x = 0; x < width; x++) {
+        row += of.applyAsDouble(darkness[y * width + x]);
         sums[y + 1][x + 1] = sums[y][x + 1] + row;
       }
     }

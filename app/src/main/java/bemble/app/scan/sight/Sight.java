@@ -31,6 +31,9 @@ public final class Sight {
   /** The light on the paper is looked at in parts of so many millimetres. */
   private static final double PAPER = 6;
 
+  /** Dots in a row between which a sheet goes straight on. */
+  private static final int RUN = 8;
+
   /** How light paper is on a flat sheet. */
   private static final double WHITE = 248;
 
@@ -202,10 +205,11 @@ public final class Sight {
     Paper paper = new Paper(flat, (int) (PAPER * DOTS));
     byte[] grey = new byte[flat.grey().length];
     for (int y = 0; y < flat.height(); y++) {
+      double[] light = paper.row(y);
       for (int x = 0; x < flat.width(); x++) {
         int at = y * flat.width() + x;
-        double share = (flat.grey()[at] & 0xFF) / Math.max(1, paper.at(x, y));
-        grey[at] = (byte) Math.min(255, Math.round(WHITE * share));
+        double lit = WHITE * (flat.grey()[at] & 0xFF) / Math.max(1, light[x]);
+        grey[at] = (byte) Math.min(255, lit + 0.5);
       }
     }
     return new GreyPicture(flat.width(), flat.height(), grey);
@@ -217,11 +221,24 @@ public final class Sight {
     int height = (int) ((table.down() + 2 * edge) * dots) + 1;
     byte[] grey = new byte[width * height];
     for (int y = 0; y < height; y++) {
-      for (int x = 0; x < width; x++) {
-        Dot seen = map.see(new Dot((x + 0.5) / dots - edge, (y + 0.5) / dots - edge));
-        grey[y * width + x] = (byte) Math.round(picture.between(seen.x(), seen.y()));
+      Dot from = map.see(sheet(0, y, dots, edge));
+      for (int left = 0; left < width; left += RUN) {
+        Dot to = map.see(sheet(left + RUN, y, dots, edge));
+        double right = (to.x() - from.x()) / RUN;
+        double down = (to.y() - from.y()) / RUN;
+        for (int x = left; x < Math.min(width, left + RUN); x++) {
+          double seen =
+              picture.between(from.x() + (x - left) * right, from.y() + (x - left) * down);
+          grey[y * width + x] = (byte) (seen + 0.5);
+        }
+        from = to;
       }
     }
     return new GreyPicture(width, height, grey);
+  }
+
+  /** The point of the sheet that the middle of a dot shows. */
+  private static Dot sheet(int x, int y, double dots, double edge) {
+    return new Dot((x + 0.5) / dots - edge, (y + 0.5) / dots - edge);
   }
 }
