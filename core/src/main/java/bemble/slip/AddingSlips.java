@@ -4,6 +4,7 @@ import bemble.number.Numeral;
 import bemble.number.Whole;
 import bemble.paper.Role;
 import bemble.paper.Square;
+import bemble.problem.Operation;
 import bemble.problem.Problem;
 import bemble.procedure.Asked;
 import bemble.procedure.Entry;
@@ -38,6 +39,26 @@ final class AddingSlips {
       @Override
       public int places(Shift shift, int place, int usual) {
         return shift == Shift.SET_OUT_LEFT ? highest - place : usual;
+      }
+    };
+  }
+
+  /** Decimals are lined up by their last figures: 4.7 and 2.63 give 3.10. */
+  static Change linedUpRight(Problem problem) {
+    List<Numeral> numbers = problem.numbers();
+    int lowest = numbers.stream().mapToInt(Numeral::lowestPlace).min().orElseThrow();
+    boolean isTaken = problem.operation() == Operation.SUBTRACTION;
+    boolean isRoom = !isTaken || numbers.get(0).lowestPlace() == lowest;
+    return new Change() {
+      // Of a subtraction only the number below is lined up with another.
+      private int next = isTaken ? 1 : 0;
+
+      @Override
+      public int places(Shift shift, int place, int usual) {
+        if (shift != Shift.SET_OUT_LEFT || !isRoom || next >= numbers.size()) {
+          return usual;
+        }
+        return lowest - numbers.get(next++).lowestPlace();
       }
     };
   }

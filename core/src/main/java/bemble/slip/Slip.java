@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
  */
 public enum Slip {
   LINED_UP_LEFT(Kind.SETTING_OUT, AddingSlips::linedUpLeft),
+  LINED_UP_RIGHT(Kind.IN_ANSWERS, AddingSlips::linedUpRight),
   NUMBER_TOO_FAR_LEFT(Kind.SETTING_OUT, AddingSlips::numberTooFarLeft),
   LOWER_NUMBER_TOO_FAR_LEFT(
       Kind.IN_ANSWERS, AddingSlips::lowerNumberTooFarLeft, NUMBER_TOO_FAR_LEFT),

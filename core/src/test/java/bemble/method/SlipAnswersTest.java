@@ -113,6 +113,8 @@ class SlipAnswersTest {
         "364 + 5   | column      | number-too-far-left         | 414",
         "345 + 234 | column      | lower-number-too-far-left   | 2685",
         "364 + 15  | column      | number-too-far-right        | 3655",
+        "4.7 + 2.63 | column     | lined-up-right              | 3.10",
+        "7.36 − 2.5 | exchange   | lined-up-right              | 7.11",
         "61 ÷ 6    | partial-quotients | zeros-of-count-lost   | 19",
         "418 ÷ 19  | long        | subtraction-slip            | 29",
         "√15129    | digit-pairs | digit-not-beside            | 129",

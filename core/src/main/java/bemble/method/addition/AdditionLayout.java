@@ -28,6 +28,7 @@ record AdditionLayout(PlaceColumns columns, int highest, int lowest) {
   static final List<Slip> SLIPS =
       List.of(
           Slip.LINED_UP_LEFT,
+          Slip.LINED_UP_RIGHT,
           Slip.NUMBER_TOO_FAR_LEFT,
           Slip.LOWER_NUMBER_TOO_FAR_LEFT,
           Slip.NUMBER_TOO_FAR_RIGHT,

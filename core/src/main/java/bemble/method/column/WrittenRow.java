@@ -84,13 +84,13 @@ public final class WrittenRow {
     boolean zeros = script.style().has(Choice.BlankSquares.ZEROS);
     int first = zeros ? Math.max(reach.highest(), number.highestPlace()) : number.highestPlace();
     int left = script.places(Shift.SET_OUT_LEFT, Section.SET_OUT, number.highestPlace(), 0);
-    return left > 0
-        ? copyTooFarLeft(script, columns, row, number, left)
+    return left != 0
+        ? copyAside(script, columns, row, number, left)
         : copy(script, columns, row, number, first, reach);
   }
 
-  /** A number not lined up by its places; squares to its right stay blank. */
-  private static WrittenRow copyTooFarLeft(
+  /** A number not lined up by its places, so many to the left; squares beside it stay blank. */
+  private static WrittenRow copyAside(
       Script script, PlaceColumns columns, int row, Numeral number, int left) {
     WrittenRow written =
         new WrittenRow(row, number.highestPlace() + left, number.lowestPlace() + left);

@@ -39,6 +39,7 @@ public final class AddToBoth implements Method<Subtraction> {
           .slips(
               List.of(
                   Slip.LINED_UP_LEFT,
+                  Slip.LINED_UP_RIGHT,
                   Slip.NUMBER_TOO_FAR_LEFT,
                   Slip.NOTHING_GIVES_THE_NUMBER,
                   Slip.NOTHING_GIVES_NOTHING,

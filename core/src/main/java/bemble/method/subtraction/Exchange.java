@@ -37,6 +37,7 @@ public final class Exchange implements Method<Subtraction> {
           .slips(
               List.of(
                   Slip.LINED_UP_LEFT,
+                  Slip.LINED_UP_RIGHT,
                   Slip.NUMBER_TOO_FAR_LEFT,
                   Slip.ZERO_PASSED_STAYS_ZERO,
                   Slip.ZERO_PASSED_BECOMES_TEN,
