@@ -18,6 +18,7 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
@@ -28,6 +29,7 @@ import org.springframework.transaction.support.TransactionOperations;
 class ScanQueue {
   private static final Logger LOG = LoggerFactory.getLogger(ScanQueue.class);
   private static final int LONGEST_NAME = 200;
+  private static final int LAST_PAGE_SECONDS = 10;
 
   private final ScanMapper mapper;
   private final HandoutMapper handouts;
@@ -38,6 +40,8 @@ class ScanQueue {
 
   /** Pages that are still to be read, by pile. */
   private final Map<Long, Integer> waiting = new ConcurrentHashMap<>();
+
+  private volatile boolean stopping;
 
   /** One page at a time, behind everything that somebody waits for. */
   private final ExecutorService work =
@@ -129,7 +133,7 @@ class ScanQueue {
     String name = received.name();
     String called = name.substring(0, Math.min(name.length(), LONGEST_NAME));
     try (file) {
-      for (int page = 1; page <= file.pages() && mapper.find(scan).isPresent(); page++) {
+      for (int page = 1; page <= file.pages() && goesOn(scan); page++) {
         reader.read(
             new ScanReader.Page(scan, received.handout(), called, page, received.anew()), file);
         waiting.merge(scan, -1, Integer::sum);
@@ -144,13 +148,24 @@ class ScanQueue {
     }
   }
 
+  private boolean goesOn(long scan) {
+    return !stopping && mapper.find(scan).isPresent();
+  }
+
   /** Whether pages of a pile are still to be read. */
   boolean isReading(long scan) {
     return waiting.getOrDefault(scan, 0) > 0;
   }
 
+  /** Ends behind the page that is being read: a write that is interrupted closes the data file. */
   @PreDestroy
   void stop() {
-    work.shutdownNow();
+    stopping = true;
+    work.shutdown();
+    try {
+      work.awaitTermination(LAST_PAGE_SECONDS, TimeUnit.SECONDS);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    }
   }
 }
