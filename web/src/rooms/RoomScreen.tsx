@@ -39,7 +39,9 @@ function LiveRoom({ room, onChange }: { room: Room; onChange: (room: Room | unde
   const [asked, setAsked] = useState(false);
   const say = (trouble: Error) => notice({ text: trouble.message });
   const act = { onSuccess: onChange, onError: say };
-  const still = useAct({ mutationFn: api.still, ...act });
+  const still = useAct({ again: true, mutationFn: api.still, ...act });
+  // A press counts at once: the next one takes it back, however slow its answer is.
+  const stilled = still.isPending ? still.variables : room.stilled;
   const show = useAct({ mutationFn: api.showSeat, ...act });
   const fill = useAct({ mutationFn: api.fillRoom, ...act });
   const recode = useAct({ mutationFn: api.newRoomCode, ...act });
@@ -117,7 +119,7 @@ function LiveRoom({ room, onChange }: { room: Room; onChange: (room: Room | unde
         <Button variant="contained" onClick={() => setGiving(true)}>
           {t('rooms.give-out')}
         </Button>
-        <Button aria-pressed={room.stilled} onClick={() => still.mutate(!room.stilled)}>
+        <Button aria-pressed={stilled} onClick={() => still.mutate(!stilled)}>
           {t('rooms.all-eyes-here')}
         </Button>
         <Button component={Link} to="/board/room">
