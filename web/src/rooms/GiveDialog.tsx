@@ -87,10 +87,13 @@ export function GiveDialog({
             value={what}
             names={{
               sum: t('rooms.one-sum'),
-              set: t('rooms.the-sums-of-a-set'),
-              rung: t('rooms.sums-of-a-rung'),
+              set: t('rooms.a-set'),
+              rung: t('rooms.a-rung'),
             }}
-            onChoose={setWhat}
+            onChoose={(chosen) => {
+              setWhat(chosen);
+              give.reset();
+            }}
           />
           {what === 'rung' && (
             <>
@@ -99,7 +102,10 @@ export function GiveDialog({
                 fullWidth
                 label={t('rooms.rung')}
                 value={rung ? rungId : ''}
-                onChange={(event) => setRungId(event.target.value)}
+                onChange={(event) => {
+                  setRungId(event.target.value);
+                  give.reset();
+                }}
                 error={give.error !== null}
                 helperText={give.error?.message}
                 sx={{ mb: 2, mt: 0.5 }}
@@ -140,7 +146,10 @@ export function GiveDialog({
               fullWidth
               label={t('rooms.set')}
               value={set}
-              onChange={(event) => setSet(Number(event.target.value))}
+              onChange={(event) => {
+                setSet(Number(event.target.value));
+                give.reset();
+              }}
               error={give.error !== null}
               helperText={
                 give.error?.message ?? (sets?.entries.length === 0 ? t('rooms.no-set') : undefined)

@@ -10,11 +10,7 @@ import bemble.app.export.SheetTable.TilePlace;
 import bemble.app.working.WorkingWords;
 import bemble.method.Sum;
 import com.fasterxml.jackson.databind.JsonNode;
-import com.google.zxing.BarcodeFormat;
-import com.google.zxing.EncodeHintType;
-import com.google.zxing.WriterException;
 import com.google.zxing.common.BitMatrix;
-import com.google.zxing.qrcode.QRCodeWriter;
 import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
 import java.util.ArrayList;
 import java.util.IdentityHashMap;
@@ -261,7 +257,7 @@ public final class ExerciseSheets {
       }
     }
     int modules =
-        matrix(code, isFirst ? ErrorCorrectionLevel.M : ErrorCorrectionLevel.Q).getWidth();
+        CodeMatrix.of(code, isFirst ? ErrorCorrectionLevel.M : ErrorCorrectionLevel.Q).getWidth();
     SheetLandmarks.Code upper =
         new SheetLandmarks.Code(table.across() - edge - first, edge, first, modules);
     SheetLandmarks.Code lower =
@@ -283,7 +279,7 @@ public final class ExerciseSheets {
 
   /** At the upper right and at the lower left; nothing is printed within four modules of them. */
   private static void codes(PdfBook book, PdfCanvas canvas, String code) {
-    BitMatrix matrix = matrix(code, ErrorCorrectionLevel.Q);
+    BitMatrix matrix = CodeMatrix.of(code, ErrorCorrectionLevel.Q);
     double right = book.width() - PdfBook.MARGIN - CODE;
     code(canvas, matrix, new Point(right, PdfBook.MARGIN), CODE);
     double low = book.height() - PdfBook.MARGIN - SECOND_CODE;
@@ -305,16 +301,6 @@ public final class ExerciseSheets {
         }
         from = to + 1;
       }
-    }
-  }
-
-  private static BitMatrix matrix(String code, ErrorCorrectionLevel level) {
-    Map<EncodeHintType, Object> hints =
-        Map.of(EncodeHintType.ERROR_CORRECTION, level, EncodeHintType.MARGIN, 0);
-    try {
-      return new QRCodeWriter().encode(code, BarcodeFormat.QR_CODE, 0, 0, hints);
-    } catch (WriterException e) {
-      throw new IllegalStateException(e);
     }
   }
 

@@ -60,6 +60,7 @@ final class ExtractTables {
     rows.put("class_vote", OF_CLASS);
     rows.put("pupil_group", OF_CLASS);
     rows.put("group_pupil", "pupil_id in " + CLASS_PUPILS);
+    rows.put("pupil_hand", "pupil_id in " + CLASS_PUPILS);
     return rows;
   }
 
@@ -80,6 +81,7 @@ final class ExtractTables {
     rows.put("run_sum", "run_id in " + runs);
     rows.put("answer", OF_PUPIL + " and handout_id in " + given);
     rows.put("decided_standing", OF_PUPIL);
+    rows.put("pupil_hand", OF_PUPIL);
     return rows;
   }
 }

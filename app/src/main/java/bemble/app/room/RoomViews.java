@@ -1,5 +1,6 @@
 package bemble.app.room;
 
+import bemble.app.export.CodeMatrix;
 import bemble.app.house.Roll;
 import bemble.app.http.MissingException;
 import bemble.app.http.PupilPort;
@@ -15,16 +16,12 @@ import bemble.app.slate.PageGlance;
 import bemble.app.slate.RoomPages;
 import bemble.app.store.RoomMapper;
 import bemble.app.store.RoomRow;
-import com.google.zxing.BarcodeFormat;
-import com.google.zxing.EncodeHintType;
-import com.google.zxing.WriterException;
 import com.google.zxing.common.BitMatrix;
-import com.google.zxing.qrcode.QRCodeWriter;
+import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -136,21 +133,15 @@ class RoomViews {
   }
 
   private static SquareCode square(String text) {
-    try {
-      BitMatrix bits =
-          new QRCodeWriter()
-              .encode(text, BarcodeFormat.QR_CODE, 0, 0, Map.of(EncodeHintType.MARGIN, 0));
-      List<String> rows = new ArrayList<>();
-      for (int row = 0; row < bits.getHeight(); row++) {
-        StringBuilder squares = new StringBuilder();
-        for (int column = 0; column < bits.getWidth(); column++) {
-          squares.append(bits.get(column, row) ? '1' : '0');
-        }
-        rows.add(squares.toString());
+    BitMatrix bits = CodeMatrix.of(text, ErrorCorrectionLevel.L);
+    List<String> rows = new ArrayList<>();
+    for (int row = 0; row < bits.getHeight(); row++) {
+      StringBuilder squares = new StringBuilder();
+      for (int column = 0; column < bits.getWidth(); column++) {
+        squares.append(bits.get(column, row) ? '1' : '0');
       }
-      return new SquareCode(rows);
-    } catch (WriterException e) {
-      throw new IllegalStateException(e);
+      rows.add(squares.toString());
     }
+    return new SquareCode(rows);
   }
 }
