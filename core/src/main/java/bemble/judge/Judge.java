@@ -40,7 +40,7 @@ import java.util.concurrent.ConcurrentHashMap;
  */
 public final class Judge {
   /** Grows when a page can get another judgement than before. */
-  public static final int VERSION = 10;
+  public static final int VERSION = 11;
 
   private final Sum sum;
 

@@ -8,6 +8,9 @@ public enum Shift {
   QUOTIENT_LEFT,
   /** How many places the end of a row is held, usually those its figure stands for; by them. */
   PLACES_HELD,
-  /** After the figure of which place of a root its point stands, usually 0; asked once. */
+  /**
+   * After the figure of which place of an answer its point stands, usually 0. Of a root it is asked
+   * by the last pair of the radicand, of a sum or a difference by the lowest place.
+   */
   POINT_AFTER
 }

@@ -46,7 +46,7 @@ final class AddingSlips {
   /** Decimals are lined up by their last figures: 4.7 and 2.63 give 3.10. */
   static Change linedUpRight(Problem problem) {
     List<Numeral> numbers = problem.numbers();
-    int lowest = numbers.stream().mapToInt(Numeral::lowestPlace).min().orElseThrow();
+    int lowest = lowest(problem);
     boolean isTaken = problem.operation() == Operation.SUBTRACTION;
     boolean isRoom = !isTaken || numbers.get(0).lowestPlace() == lowest;
     return new Change() {
@@ -61,6 +61,25 @@ final class AddingSlips {
         return lowest - numbers.get(next++).lowestPlace();
       }
     };
+  }
+
+  /** The answer has no point: 4.7 and 2.6 give 73. */
+  static Change pointLeftOut(Problem problem) {
+    return Change.shifting(Shift.POINT_AFTER, lowest(problem));
+  }
+
+  /** The point of the answer stands a figure too early: 4.7 and 2.6 give 0.73. */
+  static Change pointMoved(Problem problem) {
+    return Change.shifting(Shift.POINT_AFTER, 1);
+  }
+
+  /** It stands a figure too late, with a figure behind it: 4.75 and 2.6 give 73.5. */
+  static Change pointMovedRight(Problem problem) {
+    return Change.shifting(Shift.POINT_AFTER, lowest(problem) < -1 ? -1 : 0);
+  }
+
+  private static int lowest(Problem problem) {
+    return problem.numbers().stream().mapToInt(Numeral::lowestPlace).min().orElseThrow();
   }
 
   /** The shortest number stands one place too far left; one that ends flush then is lined up. */

@@ -14,6 +14,9 @@ import java.util.stream.Collectors;
 public enum Slip {
   LINED_UP_LEFT(Kind.SETTING_OUT, AddingSlips::linedUpLeft),
   LINED_UP_RIGHT(Kind.IN_ANSWERS, AddingSlips::linedUpRight),
+  POINT_LEFT_OUT(Kind.IN_ANSWERS, AddingSlips::pointLeftOut),
+  POINT_MOVED(Kind.IN_ANSWERS, AddingSlips::pointMoved),
+  POINT_MOVED_RIGHT(Kind.IN_ANSWERS, AddingSlips::pointMovedRight, POINT_MOVED),
   NUMBER_TOO_FAR_LEFT(Kind.SETTING_OUT, AddingSlips::numberTooFarLeft),
   LOWER_NUMBER_TOO_FAR_LEFT(
       Kind.IN_ANSWERS, AddingSlips::lowerNumberTooFarLeft, NUMBER_TOO_FAR_LEFT),

@@ -29,6 +29,9 @@ record AdditionLayout(PlaceColumns columns, int highest, int lowest) {
       List.of(
           Slip.LINED_UP_LEFT,
           Slip.LINED_UP_RIGHT,
+          Slip.POINT_LEFT_OUT,
+          Slip.POINT_MOVED,
+          Slip.POINT_MOVED_RIGHT,
           Slip.NUMBER_TOO_FAR_LEFT,
           Slip.LOWER_NUMBER_TOO_FAR_LEFT,
           Slip.NUMBER_TOO_FAR_RIGHT,

@@ -3,6 +3,7 @@ package bemble.method.addition;
 import bemble.method.Method;
 import bemble.method.MethodHead;
 import bemble.method.column.ColumnAdder;
+import bemble.method.column.Decimals;
 import bemble.method.column.PlaceColumns;
 import bemble.method.column.WrittenRow;
 import bemble.number.Numeral;
@@ -80,7 +81,7 @@ public final class ColumnAddition implements Method<Addition> {
 
     script.step(Section.ANSWER);
     layout.rule(script, answerRow + 1);
-    Numeral total = answer.read();
+    Numeral total = Decimals.answer(script, answer);
     script.say(() -> AdditionRemarks.readOff(sum, total));
     Area extent =
         new Area(new Square(0, 0), new Square(answerRow + 1, Math.max(end, layout.lastColumn())));

@@ -42,7 +42,7 @@ public final class InPairs implements Method<Addition> {
     int end = running.row() + 1;
     script.step(Section.ANSWER);
     layout.rule(script, end);
-    Numeral total = running.read();
+    Numeral total = Decimals.answer(script, running);
     script.say(() -> AdditionRemarks.readOff(sum, total));
     int last = style.has(Choice.CarryPosition.BELOW) ? end : running.row();
     Area extent = new Area(new Square(0, 0), new Square(last, layout.lastColumn()));

@@ -3,8 +3,10 @@ package bemble.method.column;
 import bemble.number.Numeral;
 import bemble.paper.Role;
 import bemble.paper.Shape;
+import bemble.paper.Square;
 import bemble.procedure.Script;
 import bemble.procedure.Section;
+import bemble.procedure.Shift;
 import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
 import bemble.style.Choice;
@@ -48,16 +50,36 @@ public final class Decimals {
 
   /** Draws the decimal mark behind the ones of a row. */
   static void mark(Script script, PlaceColumns columns, int row) {
-    script.draw(Role.POINT, new Shape.Point(columns.at(row, 0), script.style().marks().decimal()));
+    mark(script, columns, row, 0);
+  }
+
+  private static void mark(Script script, PlaceColumns columns, int row, int after) {
+    Square figure = columns.at(row, after);
+    script.draw(Role.POINT, new Shape.Point(figure, script.style().marks().decimal()));
   }
 
   /** Writes the answer's mark before its figures, in a step of its own; none for whole numbers. */
   public static void markFirst(Script script, PlaceColumns columns, int answerRow, int lowest) {
     if (lowest < 0) {
       script.step(Section.SET_OUT);
-      mark(script, columns, answerRow);
+      int after = markedAfter(script, lowest);
+      if (after > lowest) {
+        mark(script, columns, answerRow, after);
+      }
       int by = linedUpBy(script.style(), lowest);
       script.say(() -> Remark.of(RemarkKind.WRITE_MARK).with("lined", by));
     }
+  }
+
+  /** The number that the row of an answer shows, its mark where {@link #markFirst} set it. */
+  public static Numeral answer(Script script, WrittenRow row) {
+    Numeral number = row.read();
+    int after = number.scale() == 0 ? 0 : markedAfter(script, number.lowestPlace());
+    return after == 0 ? number : new Numeral(number.figures(), number.scale() + after);
+  }
+
+  /** After the figure of which place the hand sets the mark; after the last one it sets none. */
+  private static int markedAfter(Script script, int lowest) {
+    return Math.max(lowest, script.places(Shift.POINT_AFTER, Section.SET_OUT, lowest, 0));
   }
 }

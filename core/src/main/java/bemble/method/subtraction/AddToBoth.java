@@ -40,6 +40,9 @@ public final class AddToBoth implements Method<Subtraction> {
               List.of(
                   Slip.LINED_UP_LEFT,
                   Slip.LINED_UP_RIGHT,
+                  Slip.POINT_LEFT_OUT,
+                  Slip.POINT_MOVED,
+                  Slip.POINT_MOVED_RIGHT,
                   Slip.NUMBER_TOO_FAR_LEFT,
                   Slip.NOTHING_GIVES_THE_NUMBER,
                   Slip.NOTHING_GIVES_NOTHING,

@@ -38,6 +38,9 @@ public final class Exchange implements Method<Subtraction> {
               List.of(
                   Slip.LINED_UP_LEFT,
                   Slip.LINED_UP_RIGHT,
+                  Slip.POINT_LEFT_OUT,
+                  Slip.POINT_MOVED,
+                  Slip.POINT_MOVED_RIGHT,
                   Slip.NUMBER_TOO_FAR_LEFT,
                   Slip.ZERO_PASSED_STAYS_ZERO,
                   Slip.ZERO_PASSED_BECOMES_TEN,

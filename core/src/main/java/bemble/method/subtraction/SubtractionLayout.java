@@ -222,7 +222,7 @@ record SubtractionLayout(PlaceColumns columns, int highest, int lowest, int minu
   Working finish(Script script, Subtraction sum, String method, WrittenRow answer) {
     script.step(Section.ANSWER);
     rule(script, answerRow() + 1);
-    Answer difference = new Answer.One(answer.read());
+    Answer difference = new Answer.One(Decimals.answer(script, answer));
     script.say(
         () ->
             Remark.of(RemarkKind.READ_DIFFERENCE)
