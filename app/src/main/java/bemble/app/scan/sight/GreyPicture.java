@@ -11,6 +11,14 @@ import java.awt.image.DataBufferByte;
  * @param grey 0 for black to 255 for white, unsigned
  */
 public record GreyPicture(int width, int height, byte[] grey) {
+  /** Whole numbers are faster than fractions: so many of them are a dot. */
+  private static final int FIXED = 1 << 16;
+
+  /** How many of them a picture may be wide or high. */
+  private static final int FIXED_WIDEST = 1 << 15;
+
+  private static final int SHARES = 1 << 8;
+
   /** Any picture in greys; what is transparent is white. */
   public static GreyPicture of(BufferedImage image) {
     BufferedImage grey = image;
@@ -57,6 +65,46 @@ public record GreyPicture(int width, int height, byte[] grey) {
     int next = from + width;
     double below = (grey[next] & 0xFF) * (1 - right) + (grey[next + 1] & 0xFF) * right;
     return above * (1 - down) + below * down;
+  }
+
+  /**
+   * The greys of dots in a straight line, rounded.
+   *
+   * @param from the middle of the first dot
+   * @param right how far each is from the one before, and {@code down} likewise
+   * @param to takes so many greys, beginning at a place
+   */
+  void line(Dot from, double right, double down, byte[] to, int place, int many) {
+    Dot last = from.plus(right * (many - 1), down * (many - 1));
+    boolean isSmall = width < FIXED_WIDEST && height < FIXED_WIDEST;
+    if (!isSmall || !isInside(from) || !isInside(last)) {
+      for (int i = 0; i < many; i++) {
+        to[place + i] = (byte) (between(from.x() + i * right, from.y() + i * down) + 0.5);
+      }
+      return;
+    }
+    int across = (int) ((from.x() - 0.5) * FIXED);
+    int along = (int) ((from.y() - 0.5) * FIXED);
+    int stepRight = (int) Math.round(right * FIXED);
+    int stepDown = (int) Math.round(down * FIXED);
+    for (int i = 0; i < many; i++) {
+      to[place + i] = (byte) between(across + i * stepRight, along + i * stepDown);
+    }
+  }
+
+  private boolean isInside(Dot dot) {
+    return dot.x() >= 1 && dot.y() >= 1 && dot.x() < width - 1 && dot.y() < height - 1;
+  }
+
+  /** The grey between dots, whose places are given in parts of {@link #FIXED} to a dot. */
+  private int between(int across, int along) {
+    int from = (along / FIXED) * width + across / FIXED;
+    int right = across % FIXED / (FIXED / SHARES);
+    int down = along % FIXED / (FIXED / SHARES);
+    int above = (grey[from] & 0xFF) * (SHARES - right) + (grey[from + 1] & 0xFF) * right;
+    int next = from + width;
+    int below = (grey[next] & 0xFF) * (SHARES - right) + (grey[next + 1] & 0xFF) * right;
+    return (above * (SHARES - down) + below * down + SHARES * SHARES / 2) / (SHARES * SHARES);
   }
 
   private double atEdge(double across, double along) {
@@ -111,9 +159,8 @@ public record GreyPicture(int width, int height, byte[] grey) {
     int rows = Math.max(1, Math.min(height, bottom) - upper);
     byte[] dots = new byte[columns * rows];
     for (int row = 0; row < rows; row++) {
-      for (int column = 0; column < columns; column++) {
-        dots[row * columns + column] = (byte) at(from + column, upper + row);
-      }
+      int place = Math.min(height - 1, upper + row) * width + Math.min(width - 1, from);
+      System.arraycopy(grey, place, dots, row * columns, columns);
     }
     return new GreyPicture(columns, rows, dots);
   }

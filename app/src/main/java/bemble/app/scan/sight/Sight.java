@@ -226,11 +226,7 @@ public final class Sight {
         Dot to = map.see(sheet(left + RUN, y, dots, edge));
         double right = (to.x() - from.x()) / RUN;
         double down = (to.y() - from.y()) / RUN;
-        for (int x = left; x < Math.min(width, left + RUN); x++) {
-          double seen =
-              picture.between(from.x() + (x - left) * right, from.y() + (x - left) * down);
-          grey[y * width + x] = (byte) (seen + 0.5);
-        }
+        picture.line(from, right, down, grey, y * width + left, Math.min(RUN, width - left));
         from = to;
       }
     }
