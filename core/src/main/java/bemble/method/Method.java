@@ -1,5 +1,7 @@
 package bemble.method;
 
+import bemble.paper.Area;
+import bemble.paper.Shape;
 import bemble.problem.Operation;
 import bemble.problem.Problem;
 import bemble.procedure.Script;
@@ -82,6 +84,16 @@ public interface Method<P extends Problem> {
   /** Why it cannot be used for a sum of its operation; empty where it can. */
   default Optional<Misfit> misfit(P problem) {
     return Optional.empty();
+  }
+
+  /**
+   * What is ruled for a writer before anything is written, besides what the page itself opens with:
+   * it tells nothing of one sum but the lengths of its numbers.
+   *
+   * @param sheet as far as the sheet reaches
+   */
+  default List<Shape> ruled(P problem, Style style, Area sheet) {
+    return List.of();
   }
 
   /** The problem, which it fits, worked on {@code script} by its hand in its conventions. */

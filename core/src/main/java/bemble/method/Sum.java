@@ -2,6 +2,8 @@ package bemble.method;
 
 import bemble.number.Numeral;
 import bemble.number.Require;
+import bemble.paper.Area;
+import bemble.paper.Shape;
 import bemble.problem.Addition;
 import bemble.problem.Multiplication;
 import bemble.problem.Problem;
@@ -57,6 +59,11 @@ public record Sum(Problem problem, Method<?> method, Style style) {
       return work(hand).answer();
     }
     return typed().work(arranged(), Script.inTheHead(hand, style)).answer();
+  }
+
+  /** What is ruled on a sheet for a writer, besides what the page itself opens with. */
+  public List<Shape> ruled(Area sheet) {
+    return typed().ruled(arranged(), style, sheet);
   }
 
   /** The same problem with the number on top that the class puts there. */

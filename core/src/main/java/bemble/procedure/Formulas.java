@@ -110,9 +110,26 @@ final class Formulas {
   }
 
   /** How many whole times a divisor fits, given it and then what stands. */
-  static BigInteger fitting(List<Entry> reads) {
-    List<BigInteger> values = reads.stream().map(Entry::value).toList();
-    return quotient(values.get(0), Whole.joined(values, 1));
+  private static BigInteger fitting(List<BigInteger> reads) {
+    return quotient(reads.get(0), Whole.joined(reads, 1));
+  }
+
+  /** Whether a writer may choose a value where a choice is to be made. */
+  static boolean leavesOpen(Rule.Kind choice, BigInteger value, List<BigInteger> reads) {
+    return switch (choice) {
+      case EASY_COUNT -> isWithin(BigInteger.ZERO, value, fitting(reads));
+      case NEXT_STOP -> isWithin(reads.get(0), value, reads.get(1));
+      case STOP_BACK -> {
+        BigInteger left = reads.get(1).subtract(Whole.total(reads, 2));
+        yield isWithin(BigInteger.ZERO, reads.get(0).subtract(value), left);
+      }
+      default -> throw new IllegalArgumentException(choice + " is no choice");
+    };
+  }
+
+  /** Whether a value is above the least and not above the most. */
+  private static boolean isWithin(BigInteger least, BigInteger value, BigInteger most) {
+    return value.compareTo(least) > 0 && value.compareTo(most) <= 0;
   }
 
   /** The largest of 1, 2, 5, 10, 20, 50, … that is not above a number; 0 for 0. */

@@ -90,14 +90,14 @@ public record Rule(Kind kind, int n) {
     return Formulas.apply(this, reads);
   }
 
-  /** Whether its writer chooses the value. */
+  /** Whether its writer chooses the value: an easy count, or a stop on a number line. */
   public boolean isChoice() {
-    return kind == Kind.EASY_COUNT;
+    return kind == Kind.EASY_COUNT || kind == Kind.NEXT_STOP || kind == Kind.STOP_BACK;
   }
 
-  /** Whether a writer may choose this value instead of the one that follows: an easy count. */
+  /** Whether a writer may choose this value instead of the one that follows. */
   public boolean leavesOpen(BigInteger value, List<Entry> reads) {
-    return isChoice() && value.signum() > 0 && value.compareTo(Formulas.fitting(reads)) <= 0;
+    return isChoice() && Formulas.leavesOpen(kind, value, new Values(reads));
   }
 
   /** The value that follows from what stands in some entries. */

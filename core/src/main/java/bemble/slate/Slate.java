@@ -9,6 +9,7 @@ import bemble.judge.report.Stage;
 import bemble.judge.report.Written;
 import bemble.method.PageForm;
 import bemble.method.Sum;
+import bemble.number.Numeral;
 import bemble.paper.Area;
 import bemble.paper.Mark;
 import bemble.paper.Paper;
@@ -18,6 +19,7 @@ import bemble.paper.Square;
 import bemble.procedure.Working;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -70,9 +72,15 @@ public final class Slate {
     Area most = SheetRoom.of(sum, page.extent());
     Area room = new Area(most.from(), most.to().moved(ROOM, ROOM));
     List<Mark> marks =
-        settingOut == SettingOut.OWN
-            ? page.marks().stream().filter(this::isFrame).toList()
-            : truth.setOut();
+        new ArrayList<>(
+            settingOut == SettingOut.OWN
+                ? page.marks().stream().filter(this::isFrame).toList()
+                : truth.setOut());
+    for (Shape shape : sum.ruled(room)) {
+      if (marks.stream().noneMatch(mark -> mark.shape().equals(shape))) {
+        marks.add(new Mark(marks.size(), Role.RULE, null, 0, shape));
+      }
+    }
     return new Paper(room, page.onesColumn(), marks);
   }
 
@@ -156,6 +164,7 @@ public final class Slate {
 
   private List<Waypoint> numbers(Working page) {
     List<Waypoint> path = new ArrayList<>();
+    Set<Square> hops = new HashSet<>();
     Transcript.Put before = null;
     for (Transcript.Put put : Transcript.puts(page, settingOut == SettingOut.OWN)) {
       boolean frame = put.role() == Role.SIGN && isFramed();
@@ -170,9 +179,23 @@ public final class Slate {
         Stroke.Kind kind = Stroke.Kind.of(put.kind());
         path.add(new Waypoint(put.written().at(), kind, figures, Part.of(put.role())));
       }
+      boolean isOfHop = put.role() == Role.HOP || put.role() == Role.PARTIAL;
+      if (put.role() == Role.STOP || isOfHop && !hops.isEmpty()) {
+        // Its writer may stop elsewhere, and any hop may be as long as a number of the sum.
+        hops.add(put.written().at());
+      }
       before = put;
     }
+    path.replaceAll(each -> hops.contains(each.at()) ? each.with(longest()) : each);
     return path;
+  }
+
+  /** The most signs that a number of the sum can have. */
+  private int longest() {
+    List<Numeral> numbers = sum.problem().numbers();
+    int scale = numbers.stream().mapToInt(Numeral::scale).max().orElse(0);
+    int figures = numbers.stream().mapToInt(one -> one.padded(scale).length()).max().orElse(0);
+    return scale > 0 ? figures + 1 : figures;
   }
 
   /** Whether a figure is the next one, to the left, of the number before. */

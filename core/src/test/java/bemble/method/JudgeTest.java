@@ -12,7 +12,6 @@ import bemble.judge.report.SettingOut;
 import bemble.judge.report.Stage;
 import bemble.judge.report.Verdict;
 import bemble.judge.report.Written;
-import bemble.paper.Spot;
 import bemble.problem.Problem;
 import bemble.procedure.Working;
 import bemble.slip.Slip;
@@ -45,12 +44,6 @@ class JudgeTest {
   }
 
   /** Those in which small figures only help; elsewhere parts of several figures are written so. */
-  static List<Method<?>> withAids() {
-    return judged().stream()
-        .filter(method -> !List.of("area", "expanded").contains(method.id()))
-        .toList();
-  }
-
   @ParameterizedTest
   @MethodSource("judged")
   void theTruePageIsAllRightInAnyOrder(Method<?> method) {
@@ -64,12 +57,13 @@ class JudgeTest {
   }
 
   @ParameterizedTest
-  @MethodSource("withAids")
+  @MethodSource("judged")
   void theTruePageIsAllRightWithoutItsSmallFigures(Method<?> method) {
     for (Problem sum : new RandomSums(19).fitting(method, 80).toList()) {
       List<Written> page =
-          Transcript.of(new Sum(sum, method, Style.STANDARD).work()).stream()
-              .filter(written -> written.spot() == Spot.FULL || !written.text().matches("\\d{1,2}"))
+          Transcript.puts(new Sum(sum, method, Style.STANDARD).work(), false).stream()
+              .filter(put -> put.kind() != Transcript.Kind.AID)
+              .map(Transcript.Put::written)
               .toList();
       allRight(judge(method, sum, page), sum);
     }

@@ -36,6 +36,7 @@ import org.junit.jupiter.params.provider.Arguments;
 record SlipMeasure(String method, Slip slip, int shown, int named, int first, int alone) {
   private static final int PAGES = 60;
   private static final int SUMS = 400;
+  private static final int LAST_ROW_OF_LINE = 2;
 
   /** The methods whose pages are judged. */
   static List<Method<?>> judged() {
@@ -143,12 +144,14 @@ record SlipMeasure(String method, Slip slip, int shown, int named, int first, in
   /** What counts on a page: all but the small figures, unless the method writes its parts so. */
   static Set<Written> figures(Method<?> method, List<Written> page) {
     boolean parts = method.id().equals("area") || method.id().equals("expanded");
+    boolean line = method.id().startsWith("count-");
     return page.stream()
         .filter(
             written ->
                 written.spot() == Spot.FULL
                     || written.text().equals(".")
-                    || parts && written.text().length() > 1)
+                    || parts && written.text().length() > 1
+                    || line && written.at().row() <= LAST_ROW_OF_LINE)
         .collect(Collectors.toSet());
   }
 }

@@ -112,7 +112,10 @@ class SlateTest {
     "936 ÷ 12, long, 1 2 2 2 1 3 2",
     "57 × 38, area, 4 3 4 3 2 3 1 1 2 1",
     "364 + 228, left-to-right, 4 3 2 4",
-    "487 + 215, left-to-right, 4 3 2 4"
+    "487 + 215, left-to-right, 4 3 2 4",
+    "403 − 187, count-up, 3 3 3 3 3 3 3 3 3 3 3 3 3 2 1",
+    "403 − 17, count-back, 3 3 3 3 3 3",
+    "14 − 12, count-up, 1 1"
   })
   void figuresOfOneNumberAreOneStepOfThePath(String line, String method, String figures) {
     Problem problem =
@@ -156,7 +159,9 @@ class SlateTest {
     "224 × 26, 999 × 99, column",
     "1000 − 999, 9000 − 111, exchange",
     "111 + 111, 999 + 999, column",
-    "√1024, √9999, digit-pairs"
+    "√1024, √9999, digit-pairs",
+    "403 − 187, 900 − 111, count-up",
+    "403 − 12, 999 − 99, count-back"
   })
   void aSheetTellsNothingOfTheAnswer(String one, String other, String method) {
     assertEquals(sheet(one, method), sheet(other, method));

@@ -130,6 +130,8 @@ public final class Prediction {
         expected.add(new Expected(figure.at(), Spot.FULL, figure.text()));
       } else if (shape instanceof Shape.Small small) {
         expected.add(new Expected(small.at(), small.spot(), small.text()));
+      } else if (shape instanceof Shape.Hop hop) {
+        expected.add(new Expected(entry.slot().square(), Spot.SMALL, hop.label()));
       } else if (shape instanceof Shape.Point point) {
         expected.add(new Expected(point.after(), Spot.LOWER_RIGHT, "."));
       }

@@ -7,6 +7,7 @@ import bemble.judge.reading.Prediction.Expected;
 import bemble.judge.reading.Prediction.Seen;
 import bemble.judge.report.Finding;
 import bemble.judge.report.Written;
+import bemble.paper.Role;
 import bemble.paper.Square;
 import bemble.procedure.Rule;
 import bemble.procedure.Section;
@@ -146,7 +147,8 @@ record Difference(Handwriting page, Comparison comparison, KnownHand known, Seen
     }
     // Most small figures are part of a fact; what is left of a division is one of its own.
     boolean isOwn = !wrong.isAid() || wrong.entry().rule().kind() == Rule.Kind.LEFT_OVER;
-    boolean fact = isOwn && !wrong.step().notes().isWithoutFacts();
+    boolean isStop = wrong.entry().slot().role() == Role.STOP;
+    boolean fact = isOwn && !isStop && !wrong.step().notes().isWithoutFacts();
     return fact ? Finding.Kind.NUMBER_FACT : Finding.Kind.UNKNOWN;
   }
 

@@ -6,6 +6,9 @@ import bemble.paper.Shape;
 import bemble.paper.Square;
 import bemble.procedure.Script;
 import bemble.style.Choice;
+import bemble.style.Style;
+import java.util.ArrayList;
+import java.util.List;
 
 /**
  * Which column of the paper belongs to which place.
@@ -25,13 +28,18 @@ public record PlaceColumns(int ones) {
 
   /** Writes heads from one place down to another, both included, where the class has heads. */
   public void heads(Script script, int row, int highest, int lowest) {
-    if (!script.isOnPaper() || script.style().has(Choice.ColumnHeads.HIDDEN)) {
-      return;
+    if (script.isOnPaper()) {
+      heads(script.style(), row, highest, lowest).forEach(head -> script.draw(Role.HEAD, head));
     }
-    for (int place = highest; place >= lowest; place--) {
-      String text = PlaceHeads.head(place, script.style());
-      Shape head = new Shape.Words(at(row, place), Shape.Side.CENTRED, text);
-      script.draw(Role.HEAD, head);
+  }
+
+  /** The heads from one place down to another, both included; none where the class has none. */
+  public List<Shape> heads(Style style, int row, int highest, int lowest) {
+    List<Shape> heads = new ArrayList<>();
+    for (int place = highest; place >= lowest && !style.has(Choice.ColumnHeads.HIDDEN); place--) {
+      String text = PlaceHeads.head(place, style);
+      heads.add(new Shape.Words(at(row, place), Shape.Side.CENTRED, text));
     }
+    return heads;
   }
 }

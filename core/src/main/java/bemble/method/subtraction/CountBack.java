@@ -4,8 +4,9 @@ import bemble.method.Method;
 import bemble.method.MethodHead;
 import bemble.method.Misfit;
 import bemble.method.PageForm;
-import bemble.method.column.Layout;
+import bemble.paper.Area;
 import bemble.paper.Role;
+import bemble.paper.Shape;
 import bemble.paper.Square;
 import bemble.problem.Operation;
 import bemble.problem.Subtraction;
@@ -18,6 +19,8 @@ import bemble.procedure.Slot;
 import bemble.procedure.Working;
 import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
+import bemble.slip.Slip;
+import bemble.style.Style;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
@@ -28,7 +31,9 @@ public final class CountBack implements Method<Subtraction> {
   private static final int MOST_DIGITS = 2;
 
   private static final MethodHead HEAD =
-      MethodHead.of(Operation.SUBTRACTION, "count-back").form(PageForm.DRAWN);
+      MethodHead.of(Operation.SUBTRACTION, "count-back")
+          .form(PageForm.FRAMED)
+          .slips(List.of(Slip.FACT_ONE_OUT));
 
   @Override
   public MethodHead head() {
@@ -47,10 +52,10 @@ public final class CountBack implements Method<Subtraction> {
       return Ruler.countBack(sum, script, id());
     }
     int scale = sum.minuend().scale();
-    NumberLine line = new NumberLine(script, scale, sum.minuend().length(), hops(sum));
+    NumberLine line = new NumberLine(script, scale, sum.minuend().length(), mostHops(sum));
     script.step(Section.SET_OUT);
     line.start(sum.minuend());
-    Slot slot = Slot.small(Role.STOP, -scale, new Square(0, 0));
+    Slot slot = Slot.small(Role.GIVEN, -scale, new Square(0, 0));
     Entry whole = script.copy(slot, sum.subtrahend().padded(scale).unscaled(), value -> List.of());
     script.say(
         () ->
@@ -77,21 +82,24 @@ public final class CountBack implements Method<Subtraction> {
                 .with("problem", sum)
                 .with("answer", answer.value()));
     line.ringLast(script);
-    return script.finish(
-        sum, id(), answer, Layout.upTo(NumberLine.HOP_ROW + 2, line.lastColumn()), null);
+    Area extent =
+        new Area(
+            new Square(0, line.firstColumn()),
+            new Square(NumberLine.HOP_ROW + 2, line.lastColumn()));
+    return script.finish(sum, id(), answer, extent, null);
   }
 
-  /** How many hops it takes, which is how far to the left the line goes. */
-  private static int hops(Subtraction sum) {
-    BigInteger at = sum.minuend().unscaled();
-    BigInteger whole = sum.subtrahend().padded(sum.minuend().scale()).unscaled();
-    BigInteger gone = BigInteger.ZERO;
-    int hops = 0;
-    for (; gone.compareTo(whole) < 0; hops++) {
-      BigInteger to = Rule.of(Rule.Kind.STOP_BACK).apply(List.of(at, whole, gone));
-      gone = gone.add(at.subtract(to));
-      at = to;
-    }
-    return hops;
+  @Override
+  public List<Shape> ruled(Subtraction sum, Style style, Area sheet) {
+    return Ruler.isFor(sum)
+        ? Ruler.ruled(sum)
+        : NumberLine.ruled(sheet, sum.minuend().length(), mostHops(sum));
+  }
+
+  /**
+   * How far to the left the line may go: to a whole ten or hundred before each figure, and from it.
+   */
+  private static int mostHops(Subtraction sum) {
+    return 2 * (sum.subtrahend().length() + sum.minuend().scale());
   }
 }

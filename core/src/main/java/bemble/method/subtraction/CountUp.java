@@ -8,7 +8,9 @@ import bemble.method.column.Layout;
 import bemble.method.column.PlaceColumns;
 import bemble.method.column.WrittenRow;
 import bemble.number.Numeral;
+import bemble.paper.Area;
 import bemble.paper.Role;
+import bemble.paper.Shape;
 import bemble.paper.Square;
 import bemble.problem.Operation;
 import bemble.problem.Subtraction;
@@ -21,6 +23,7 @@ import bemble.procedure.Slot;
 import bemble.procedure.Working;
 import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
+import bemble.slip.Slip;
 import bemble.style.Style;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,9 +32,13 @@ import java.util.List;
 public final class CountUp implements Method<Subtraction> {
   private static final int HOPS_ROW = 5;
 
+  /** On a sheet for a writer, above the small carries. */
+  private static final int HEADS_ROW = HOPS_ROW - 2;
+
   private static final MethodHead HEAD =
       MethodHead.of(Operation.SUBTRACTION, "count-up")
-          .form(PageForm.DRAWN)
+          .form(PageForm.FRAMED)
+          .slips(List.of(Slip.CARRY_NOT_ADDED, Slip.FACT_ONE_OUT))
           .sampleLines(List.of("403 − 187"));
 
   @Override
@@ -45,11 +52,11 @@ public final class CountUp implements Method<Subtraction> {
       return Ruler.countUp(sum, script, id());
     }
     Style style = script.style();
-    int scale = Math.max(sum.minuend().scale(), sum.subtrahend().scale());
-    NumberLine line = new NumberLine(script, scale, sum.minuend().padded(scale).length(), 0);
+    int scale = scale(sum);
+    NumberLine line = new NumberLine(script, scale, longest(sum), 0);
     script.step(Section.SET_OUT);
     line.start(sum.subtrahend());
-    Slot goal = Slot.small(Role.STOP, -scale, new Square(0, 0));
+    Slot goal = Slot.small(Role.GIVEN, -scale, new Square(0, 0));
     Entry target = script.copy(goal, sum.minuend().padded(scale).unscaled(), value -> List.of());
     script.say(
         () ->
@@ -66,8 +73,31 @@ public final class CountUp implements Method<Subtraction> {
     return addHops(script, sum, style, line, scale);
   }
 
+  @Override
+  public List<Shape> ruled(Subtraction sum, Style style, Area sheet) {
+    if (Ruler.isFor(sum)) {
+      return Ruler.ruled(sum);
+    }
+    List<Shape> ruled = new ArrayList<>(NumberLine.ruled(sheet, longest(sum), 0));
+    PlaceColumns columns = columns(sum);
+    ruled.addAll(columns.heads(style, HEADS_ROW, sum.minuend().highestPlace(), -scale(sum)));
+    return List.copyOf(ruled);
+  }
+
+  private static int scale(Subtraction sum) {
+    return Math.max(sum.minuend().scale(), sum.subtrahend().scale());
+  }
+
+  private static int longest(Subtraction sum) {
+    return sum.minuend().padded(scale(sum)).length();
+  }
+
+  private static PlaceColumns columns(Subtraction sum) {
+    return new PlaceColumns(2 + sum.minuend().highestPlace());
+  }
+
   private Working addHops(Script script, Subtraction sum, Style style, NumberLine line, int scale) {
-    PlaceColumns columns = new PlaceColumns(2 + sum.minuend().highestPlace());
+    PlaceColumns columns = columns(sum);
     List<WrittenRow> rows = new ArrayList<>();
     script.step(Section.TOTALS);
     for (Entry hop : line.hops()) {

@@ -23,7 +23,7 @@ import java.util.List;
  * counts up, and to the left where one counts back.
  */
 final class NumberLine {
-  /** The row of the hops; the stops stand one below. */
+  /** The row of the hops; their lengths stand one above, the stops one below. */
   static final int HOP_ROW = 1;
 
   private final Script script;
@@ -33,25 +33,54 @@ final class NumberLine {
   private final List<Entry> hops = new ArrayList<>();
   private Entry at;
   private int column;
+  private int begin;
   private int end;
 
   /**
    * A line whose entries count in the place {@code -scale}.
    *
    * @param longest the most figures of any number on it
-   * @param hopsBack how many hops go back, to the left; 0 where one counts up
+   * @param hopsBack for how many hops back, to the left, there is room; 0 where one counts up
    */
   NumberLine(Script script, int scale, int longest, int hopsBack) {
     this.script = script;
     this.scale = scale;
-    this.spacing = Math.max(3, Shape.Small.squares(longest) + 1);
+    this.spacing = spacing(longest);
     this.apart = hopsBack > 0 ? -spacing : spacing;
     this.column = spacing / 2 + hopsBack * spacing;
+    this.begin = column;
     this.end = column;
   }
 
+  /** How many squares there are between two stops. */
+  private static int spacing(int longest) {
+    return Math.max(3, Shape.Small.squares(longest) + 1);
+  }
+
+  /**
+   * The line with its hops as it is ruled for a writer, as far as a sheet reaches.
+   *
+   * @param longest the most figures of any number on it
+   * @param hopsBack for how many hops back there is room; 0 where one counts up
+   */
+  static List<Shape> ruled(Area sheet, int longest, int hopsBack) {
+    int spacing = spacing(longest);
+    int from = sheet.from().column();
+    int to = sheet.to().column();
+    int end = hopsBack > 0 ? spacing / 2 + hopsBack * spacing : to;
+    List<Shape> ruled = new ArrayList<>();
+    ruled.add(new Shape.Line(new Square(HOP_ROW + 1, from), new Square(HOP_ROW + 1, to + 1)));
+    for (int stop = spacing / 2; stop + spacing <= end; stop += spacing) {
+      if (stop >= from) {
+        Square left = new Square(HOP_ROW, stop);
+        ruled.add(new Shape.Hop(left, left.moved(0, spacing), ""));
+      }
+    }
+    return ruled;
+  }
+
   Entry start(Numeral number) {
-    Slot slot = slot(Role.STOP, HOP_ROW + 1);
+    Slot slot = slot(Role.GIVEN, HOP_ROW + 1);
     at = script.copy(slot, number.padded(scale).unscaled(), value -> shown(slot, value));
     return at;
   }
@@ -61,20 +90,23 @@ final class NumberLine {
     int left = Math.min(column, column + apart);
     script.step(Section.HOPS, new Area(new Square(0, left), new Square(3, left + spacing)));
     Square from = new Square(HOP_ROW, column);
+    Square middle = new Square(HOP_ROW - 1, (2 * column + apart) / 2);
     column += apart;
+    begin = Math.min(begin, column);
     end = Math.max(end, column);
     Slot stop = slot(Role.STOP, HOP_ROW + 1);
     Entry landed = script.enter(stop, rule, reads, value -> shown(stop, value));
     Entry earlier = at;
     boolean up = landed.value().compareTo(earlier.value()) >= 0;
     List<Entry> ends = up ? List.of(landed, earlier) : List.of(earlier, landed);
-    Slot slot = slot(Role.HOP, HOP_ROW);
+    Square to = new Square(HOP_ROW, column);
+    Slot slot = Slot.small(Role.HOP, -scale, middle);
     Entry hop =
         script.enter(
             slot,
             Rule.of(Rule.Kind.DIFFERENCE),
             ends,
-            value -> List.of(new Shape.Hop(from, slot.square(), text(value))));
+            value -> List.of(new Shape.Hop(from, to, text(value))));
     hops.add(hop);
     at = landed;
     script.use(() -> Fact.subtract(ends.get(0).value(), ends.get(1).value()));
@@ -94,8 +126,9 @@ final class NumberLine {
 
   /** Draws the line under all the hops made. */
   void ruleLine() {
+    Square left = new Square(HOP_ROW + 1, firstColumn());
     Square right = new Square(HOP_ROW + 1, lastColumn() + 1);
-    script.draw(Role.RULE, new Shape.Line(new Square(HOP_ROW + 1, 0), right));
+    script.draw(Role.RULE, new Shape.Line(left, right));
   }
 
   /** Rings the stop on which one stands. */
@@ -110,6 +143,10 @@ final class NumberLine {
 
   List<Entry> hops() {
     return List.copyOf(hops);
+  }
+
+  int firstColumn() {
+    return begin - spacing / 2;
   }
 
   int lastColumn() {

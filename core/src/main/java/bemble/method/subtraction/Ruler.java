@@ -61,12 +61,9 @@ final class Ruler {
     Numeral other = up ? sum.minuend() : sum.subtrahend();
     BigInteger steps = up ? other.unscaled().subtract(from.unscaled()) : other.unscaled();
     script.step(Section.SET_OUT);
-    for (int number = 0; number <= sum.minuend().unscaled().intValue(); number++) {
-      Square at = new Square(STEP_ROW + 1, column(number));
-      script.draw(Role.HEAD, new Shape.Small(at, Spot.SMALL, String.valueOf(number)));
+    for (Shape shape : ruled(sum)) {
+      script.draw(shape instanceof Shape.Line ? Role.RULE : Role.HEAD, shape);
     }
-    Square end = new Square(STEP_ROW + 1, lastColumn() + 1);
-    script.draw(Role.RULE, new Shape.Line(new Square(STEP_ROW + 1, 0), end));
     Entry start = script.copy(stop(from.unscaled()), from.unscaled(), value -> List.of());
     script.say(
         () ->
@@ -86,21 +83,21 @@ final class Ruler {
   /** One step from where one stands; gives how many there are by now. */
   private Entry step(Entry from) {
     Square here = square(from.value());
-    BigInteger there =
-        up ? from.value().add(BigInteger.ONE) : from.value().subtract(BigInteger.ONE);
-    Square left = up ? here : square(there);
+    BigInteger next = up ? from.value().add(BigInteger.ONE) : from.value().subtract(BigInteger.ONE);
+    Square left = up ? here : square(next);
     Square below = new Square(STEP_ROW + 2, left.column() + 1);
     script.step(Section.HOPS, new Area(new Square(0, left.column()), below));
     Rule one = Rule.of(up ? Rule.Kind.ONE_MORE : Rule.Kind.ONE_LESS);
-    Entry to = script.enter(stop(there), one, List.of(from), value -> List.of());
+    Entry to = script.enter(stop(next), one, List.of(from), value -> List.of());
     landed.add(to);
-    Slot slot = Slot.small(Role.HOP, 0, square(to.value()));
+    Square there = square(to.value());
+    Slot slot = Slot.small(Role.HOP, 0, there.moved(-1, 0));
     Entry count =
         script.enter(
             slot,
             Rule.of(Rule.Kind.COUNT),
             landed,
-            value -> List.of(new Shape.Hop(here, slot.square(), value.toString())));
+            value -> List.of(new Shape.Hop(here, there, value.toString())));
     script.say(
         () ->
             Remark.of(up ? RemarkKind.COUNT_ONE_UP : RemarkKind.COUNT_ONE_BACK)
@@ -124,7 +121,7 @@ final class Ruler {
                 .with("problem", sum)
                 .with("steps", steps.intValue())
                 .with("answer", answer.value()));
-    return script.finish(sum, method, answer, Layout.upTo(STEP_ROW + 2, lastColumn()), null);
+    return script.finish(sum, method, answer, Layout.upTo(STEP_ROW + 2, lastColumn(sum)), null);
   }
 
   private Slot stop(BigInteger number) {
@@ -139,7 +136,19 @@ final class Ruler {
     return number + 1;
   }
 
-  private int lastColumn() {
+  /** The ruler with its numbers. */
+  static List<Shape> ruled(Subtraction sum) {
+    List<Shape> ruled = new ArrayList<>();
+    for (int number = 0; number <= sum.minuend().unscaled().intValue(); number++) {
+      Square at = new Square(STEP_ROW + 1, column(number));
+      ruled.add(new Shape.Small(at, Spot.SMALL, String.valueOf(number)));
+    }
+    Square end = new Square(STEP_ROW + 1, lastColumn(sum) + 1);
+    ruled.add(new Shape.Line(new Square(STEP_ROW + 1, 0), end));
+    return ruled;
+  }
+
+  private static int lastColumn(Subtraction sum) {
     return column(sum.minuend().unscaled().intValue()) + 1;
   }
 }

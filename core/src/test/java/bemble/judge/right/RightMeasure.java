@@ -33,7 +33,9 @@ public final class RightMeasure {
           new PartsInAnyOrder(true),
           new PartsInAnyOrder(false),
           new RowsInAnyOrder(false),
-          new RowsInAnyOrder(true));
+          new RowsInAnyOrder(true),
+          new OwnHops(false),
+          new OwnHops(true));
 
   private RightMeasure() {}
 
