@@ -108,15 +108,9 @@ class ReadWorkings {
   private Working find(long id, long page, int sum) {
     ScanRow scan = mapper.find(id).orElseThrow(() -> new MissingException("scan"));
     ScanAnswerRow answer =
-        mapper.answers(id).stream()
-            .filter(each -> each.pageId() == page && each.number() == sum)
-            .findFirst()
-            .orElseThrow(() -> new MissingException("scan"));
+        mapper.answer(id, page, sum).orElseThrow(() -> new MissingException("scan"));
     ScanPageRow row = page(mapper.pages(id), page);
-    List<ScanSquareRow> squares =
-        mapper.squares(id).stream()
-            .filter(each -> each.pageId() == page && each.number() == sum)
-            .toList();
+    List<ScanSquareRow> squares = mapper.workingSquares(page, sum);
     return working(handouts.sums(scan.handoutId()), row, answer, squares)
         .orElseThrow(() -> new MissingException("scan-working"));
   }

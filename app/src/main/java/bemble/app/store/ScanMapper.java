@@ -90,6 +90,16 @@ public interface ScanMapper {
       """)
   List<ScanAnswerRow> answers(long scan);
 
+  /** One answer of a page; empty where the pile has no such page, or the page no such sum. */
+  @Select(
+      """
+      select page_id, number, given, state, read_as, doubt, across, down from scan_answer
+      where page_id = #{page} and number = #{number}
+        and page_id in (select id from scan_page where scan_id = #{scan})
+      """)
+  Optional<ScanAnswerRow> answer(
+      @Param("scan") long scan, @Param("page") long page, @Param("number") int number);
+
   /** All of one figure, page by page. */
   @Select(
       """
@@ -118,6 +128,15 @@ public interface ScanMapper {
       order by page_id, number, row_at, column_at
       """)
   List<ScanSquareRow> squares(long scan);
+
+  /** The squares of one working, from its top and left. */
+  @Select(
+      """
+      select page_id, number, row_at, column_at, figure from scan_square
+      where page_id = #{page} and number = #{number}
+      order by row_at, column_at
+      """)
+  List<ScanSquareRow> workingSquares(@Param("page") long page, @Param("number") int number);
 
   /** How many squares of each working could not be read. */
   @Select(
