@@ -54,10 +54,11 @@ class SlipTable {
         ## Several slips
 
         Pages on which two or three figures are one more or one less, each of another fact: on how many all
-        of them are found, and on how many nothing else is.
+        of them are found, how many others fewer slips explain, from which the rest follows, and on how many
+        nothing else is found. Three of four figures that are each one less may be written by one slip as well.
 
-        | method | with two | all | nothing else | with three | all | nothing else |
-        | --- | --- | --- | --- | --- | --- | --- |
+        | method | with two | all | fewer | nothing else | with three | all | fewer | nothing else |
+        | --- | --- | --- | --- | --- | --- | --- | --- | --- |
         %s\
         """
             .formatted(

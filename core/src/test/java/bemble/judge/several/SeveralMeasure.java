@@ -6,6 +6,7 @@ import bemble.judge.report.Finding;
 import bemble.judge.report.Report;
 import bemble.judge.report.SettingOut;
 import bemble.judge.report.Stage;
+import bemble.judge.report.Verdict;
 import bemble.method.Method;
 import bemble.method.Methods;
 import bemble.method.RandomSums;
@@ -29,9 +30,13 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Counts pages with several wrong figures on which each of them is found. */
 public final class SeveralMeasure {
+  private static final List<String> SMALL = List.of("short", "count-back");
+
   private SeveralMeasure() {}
 
   /** Writes other figures in some slots and goes on from them. */
@@ -47,15 +52,17 @@ public final class SeveralMeasure {
    *
    * @param pages how many are judged
    * @param all pages on which every wrong figure is in a finding
+   * @param fewer others, which fewer slips explain: what is in no finding follows from them
    * @param exact pages on which there is nothing else
    * @param example the first page on which there is not
    */
-  record Counted(int pages, int all, int exact, String example) {}
+  record Counted(int pages, int all, int fewer, int exact, String example) {}
 
   static Counted count(Method<?> method, int slips, int pages, long seed) {
     Random random = new Random(seed);
     int judged = 0;
     int all = 0;
+    int fewer = 0;
     int exact = 0;
     String example = "";
     for (Problem problem : new RandomSums(seed).small(method).limit(20L * pages).toList()) {
@@ -79,12 +86,24 @@ public final class SeveralMeasure {
       boolean isAll = found.containsAll(squares);
       boolean isExact = isAll && report.findings().size() == slips;
       all += isAll ? 1 : 0;
+      fewer += !isAll && follows(report).containsAll(without(squares, found)) ? 1 : 0;
       exact += isExact ? 1 : 0;
       if (!isExact && example.isEmpty()) {
         example = told(sum, squares, report);
       }
     }
-    return new Counted(judged, all, exact, example);
+    return new Counted(judged, all, fewer, exact, example);
+  }
+
+  private static Set<Square> follows(Report report) {
+    return report.figures().stream()
+        .filter(figure -> figure.verdict() == Verdict.FOLLOWS)
+        .map(figure -> figure.written().at())
+        .collect(Collectors.toSet());
+  }
+
+  private static List<Square> without(List<Square> squares, List<Square> found) {
+    return squares.stream().filter(square -> !found.contains(square)).toList();
   }
 
   private static String told(Sum sum, List<Square> squares, Report report) {
@@ -152,12 +171,12 @@ public final class SeveralMeasure {
   }
 
   /**
-   * Methods whose pages have room for several. What short division works out stands small, and the
-   * figures of its quotient go with what is left.
+   * Methods whose pages have room for several. What short division and counting back work out
+   * stands small, and the figures of a quotient go with what is left.
    */
   static List<Method<?>> methods() {
     return Methods.all().stream()
-        .filter(method -> Judge.judges(method) && !method.id().equals("short"))
+        .filter(method -> Judge.judges(method) && !SMALL.contains(method.id()))
         .toList();
   }
 
@@ -168,15 +187,17 @@ public final class SeveralMeasure {
       Counted two = count(method, 2, pages, seed);
       Counted three = count(method, 3, pages, seed);
       rows.append(
-          "| %s %s | %d | %d | %d | %d | %d | %d |%n"
+          "| %s %s | %d | %d | %d | %d | %d | %d | %d | %d |%n"
               .formatted(
                   method.operation().id(),
                   method.id(),
                   two.pages,
                   two.all,
+                  two.fewer,
                   two.exact,
                   three.pages,
                   three.all,
+                  three.fewer,
                   three.exact));
     }
     return rows.toString();
