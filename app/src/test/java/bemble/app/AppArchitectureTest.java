@@ -4,11 +4,16 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.JavaMethodCall;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.library.Architectures.LayeredArchitecture;
 import java.util.List;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Future;
 import org.junit.jupiter.api.Test;
 
 class AppArchitectureTest {
@@ -83,5 +88,24 @@ class AppArchitectureTest {
         .dependOnClassesThat()
         .resideInAnyPackage("org.springframework.web.bind..", "jakarta.servlet..")
         .check(app);
+  }
+
+  /**
+   * A thread that is interrupted while it writes closes the data file: workers end by themselves.
+   */
+  @Test
+  void nobodyInterruptsAWorker() {
+    DescribedPredicate<JavaMethodCall> interrupts =
+        DescribedPredicate.describe("interrupts a worker", AppArchitectureTest::interrupts);
+    noClasses().should().callMethodWhere(interrupts).check(app);
+  }
+
+  private static boolean interrupts(JavaMethodCall call) {
+    JavaClass owner = call.getTargetOwner();
+    return switch (call.getName()) {
+      case "shutdownNow" -> owner.isAssignableTo(ExecutorService.class);
+      case "cancel" -> owner.isAssignableTo(Future.class);
+      default -> false;
+    };
   }
 }
