@@ -21,9 +21,15 @@ public final class JudgingTable {
       List.of(
           "687 × 459",
           "987654 × 456",
+          "987654 × 456: lattice",
+          "987654 × 456: area",
+          "9876 × 54: crosswise",
           "98765432 + 12345678 + 55555555 + 98989898 + 77777777",
           "90807060 − 12345678",
+          "987654 − 456789: expanded",
+          "987654 − 456789: count-up",
           "98765432 ÷ 47",
+          "987654 ÷ 456: partial-quotients",
           "√98765432");
 
   private static final String LARGEST = "987654321098765432109876 × 123456789012345678901234";
@@ -58,7 +64,7 @@ public final class JudgingTable {
   private static String row(String sum) {
     WrongPages of = new WrongPages(sum);
     String name = new Wording(of.sum().style()).problem(of.sum().problem());
-    StringBuilder row = new StringBuilder("| " + name + " | ");
+    StringBuilder row = new StringBuilder("| " + name + ", " + of.sum().method().id() + " | ");
     row.append(of.page(WrongPages.Kind.RIGHT, 0).size());
     for (WrongPages.Kind kind : WrongPages.Kind.values()) {
       row.append(" | ").append(cell(of, kind));

@@ -3,6 +3,7 @@ package bemble.bench;
 import bemble.judge.Judge;
 import bemble.judge.reading.Transcript;
 import bemble.judge.report.Written;
+import bemble.method.Method;
 import bemble.method.Methods;
 import bemble.method.Sum;
 import bemble.problem.Limits;
@@ -32,11 +33,16 @@ final class WrongPages {
 
   private final Sum sum;
 
-  /** The pages of a sum as it is typed, in the usual method of its operation. */
+  /** The pages of a sum as it is typed, in the method behind a colon, or else in the usual one. */
   WrongPages(String typed) {
-    Reading reading = new ProblemReader(Limits.STANDARD).read(typed);
+    String[] parts = typed.split(": ");
+    Reading reading = new ProblemReader(Limits.STANDARD).read(parts[0]);
     Problem problem = ((Reading.Understood) reading).problem();
-    this.sum = new Sum(problem, Methods.usual(problem.operation()), Style.STANDARD);
+    Method<?> method =
+        parts.length > 1
+            ? Methods.find(problem.operation(), parts[1]).orElseThrow()
+            : Methods.usual(problem.operation());
+    this.sum = new Sum(problem, method, Style.STANDARD);
   }
 
   Sum sum() {

@@ -9,7 +9,7 @@ public final class Budget {
   private static final int LEAST = 9_000;
 
   /** So many pages are tried however large they are. */
-  private static final int PAGES = 28;
+  private static final int PAGES = 24;
 
   private final int whole;
   private int waiting;
