@@ -6,6 +6,7 @@ import bemble.judge.reading.DecimalPoints;
 import bemble.judge.reading.Handwriting;
 import bemble.judge.reading.OtherWays;
 import bemble.judge.reading.Prediction;
+import bemble.judge.reading.ShortNumbers;
 import bemble.judge.reading.Signs;
 import bemble.judge.reading.Transposed;
 import bemble.judge.reading.Variants;
@@ -69,6 +70,12 @@ public final class Judge {
    * same page always has the same report, however it came to be written.
    */
   public Report judge(List<Written> page, Stage stage, SettingOut settingOut) {
+    List<Written> read = ShortNumbers.of(page);
+    Report report = judgeShort(read, stage, settingOut);
+    return read.equals(page) ? report : ShortNumbers.putBack(report, page);
+  }
+
+  private Report judgeShort(List<Written> page, Stage stage, SettingOut settingOut) {
     boolean given = settingOut == SettingOut.GIVEN;
     SetOut setOut = given ? new SetOut(sum, Transposed.none(page)) : setOut(page, stage);
     Prediction truth = school(setOut.sum).truth();

@@ -65,10 +65,14 @@ public record Working(
   private boolean isSetOut(Mark mark, boolean written) {
     return switch (mark.role()) {
       case GIVEN -> true;
-      case POINT -> !written;
-      case SIGN, RULE -> opensWith(mark) || problem.operation() == Operation.ADDITION;
+      case POINT -> !written && isThereFirst(mark);
+      case SIGN, RULE -> isThereFirst(mark);
       case MULTIPLE, PARTIAL, FOUND, NOTE -> false;
       default -> opensWith(mark);
     };
+  }
+
+  private boolean isThereFirst(Mark mark) {
+    return opensWith(mark) || problem.operation() == Operation.ADDITION;
   }
 }

@@ -73,7 +73,13 @@ public final class PlainPaper {
 
   /** Writes a number with its last figure in a square; figures from the ones on. */
   public void write(long number, Square last) {
+    write(number, last, 1);
+  }
+
+  /** The same with zeros in front up to the least number of figures. */
+  public void write(long number, Square last, int least) {
     String text = String.valueOf(number);
+    text = "0".repeat(Math.max(0, least - text.length())) + text;
     for (int left = 0; left < text.length(); left++) {
       String figure = text.substring(text.length() - 1 - left, text.length() - left);
       figures.add(new Written(last.moved(0, -left), Spot.FULL, figure));
@@ -88,6 +94,15 @@ public final class PlainPaper {
   /** Writes a whole number small into one square. */
   public void writeSmall(long number, Square at) {
     writeSmall(number, at, Spot.SMALL);
+  }
+
+  /** Writes a decimal small into one square. */
+  public void writeSmall(String number, Square at) {
+    writeSmall(number, at, Spot.SMALL);
+  }
+
+  public void writeSmall(String text, Square at, Spot spot) {
+    figures.add(new Written(at, spot, text));
   }
 
   public void writeSmall(long number, Square at, Spot spot) {

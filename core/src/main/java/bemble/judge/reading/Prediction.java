@@ -129,9 +129,10 @@ public final class Prediction {
       if (shape instanceof Shape.Figure figure) {
         expected.add(new Expected(figure.at(), Spot.FULL, figure.text()));
       } else if (shape instanceof Shape.Small small) {
-        expected.add(new Expected(small.at(), small.spot(), small.text()));
+        expected.add(new Expected(small.at(), small.spot(), ShortNumbers.text(small.text())));
       } else if (shape instanceof Shape.Hop hop) {
-        expected.add(new Expected(entry.slot().square(), Spot.SMALL, hop.label()));
+        expected.add(
+            new Expected(entry.slot().square(), Spot.SMALL, ShortNumbers.text(hop.label())));
       } else if (shape instanceof Shape.Point point) {
         expected.add(new Expected(point.after(), Spot.LOWER_RIGHT, "."));
       }

@@ -82,7 +82,7 @@ final class Verdicts {
   }
 
   private Verdict point(Square after) {
-    if (settingOut == SettingOut.OWN && meant.pointsOnPaper().contains(after)) {
+    if (meant.pointsOnPaper().contains(after)) {
       boolean asTrue = truth.pointsOnPaper().contains(after);
       return wrongOr(asTrue ? Verdict.RIGHT : Verdict.FOLLOWS, after);
     }

@@ -6,9 +6,11 @@ import bemble.method.Sum;
 import bemble.number.Numeral;
 import bemble.paper.Mark;
 import bemble.paper.Shape;
+import bemble.paper.Spot;
 import bemble.paper.Square;
 import bemble.problem.Subtraction;
 import bemble.slate.Slate;
+import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -32,23 +34,29 @@ final class OwnHops implements RightKind {
   private static final int FIRST_ROW = 5;
 
   private final boolean back;
+  private final boolean isDecimal;
 
-  OwnHops(boolean back) {
+  OwnHops(boolean back, boolean isDecimal) {
     this.back = back;
+    this.isDecimal = isDecimal;
   }
 
   @Override
   public String title() {
-    return back ? "OwnHops, back" : "OwnHops, up";
+    return (back ? "OwnHops, back" : "OwnHops, up") + (isDecimal ? ", decimals" : "");
   }
 
   @Override
   public RightPage write(Random random) {
     int minuend = 100 + random.nextInt(900);
-    int subtrahend = back ? 10 + random.nextInt(90) : 21 + random.nextInt(minuend - 30);
+    int subtrahend = back ? 10 + random.nextInt(80) : 21 + random.nextInt(minuend - 30);
+    if (back && isDecimal) {
+      // Only whole numbers are counted back.
+      subtrahend = subtrahend % 9 * 10 + 10;
+    }
     Sum sum =
         PlainPaper.sum(
-            new Subtraction(Numeral.of(minuend), Numeral.of(subtrahend)),
+            new Subtraction(numeral(minuend), back ? whole(subtrahend) : numeral(subtrahend)),
             back ? "count-back" : "count-up");
     List<Shape.Hop> arcs = arcs(sum);
     PlainPaper paper = new PlainPaper();
@@ -63,22 +71,41 @@ final class OwnHops implements RightKind {
       left -= hop;
       hops.add(hop);
       int middle = (arc.from().column() + arc.to().column()) / 2;
-      paper.writeSmall(at, (back ? arc.from() : arc.to()).moved(1, 0));
-      paper.writeSmall(hop, new Square(arc.from().row() - 1, middle));
+      paper.writeSmall(text(at, random), (back ? arc.from() : arc.to()).moved(1, 0));
+      paper.writeSmall(text(hop, random), new Square(arc.from().row() - 1, middle));
     }
     if (!back) {
-      add(paper, hops, String.valueOf(minuend).length() + 1);
+      add(paper, hops, numeral(minuend).highestPlace() + 2 + (isDecimal ? 1 : 0), random);
     }
     return RightPage.given(sum, paper);
   }
 
-  private static void add(PlainPaper paper, List<Integer> hops, int ones) {
+  private Numeral numeral(int units) {
+    return Numeral.of(BigInteger.valueOf(units), isDecimal ? 1 : 0);
+  }
+
+  private Numeral whole(int units) {
+    return isDecimal ? Numeral.of(units / 10) : Numeral.of(units);
+  }
+
+  /** A decimal that ends in nought is written with it or without. */
+  private String text(int units, Random random) {
+    String text = numeral(units).toString();
+    return isDecimal && units % 10 == 0 && random.nextBoolean() ? String.valueOf(units / 10) : text;
+  }
+
+  private void add(PlainPaper paper, List<Integer> hops, int last, Random random) {
+    int least = isDecimal ? 2 : 1;
     for (int hop = 0; hop < hops.size(); hop++) {
-      paper.write(hops.get(hop), new Square(FIRST_ROW + hop, ones));
+      Square at = new Square(FIRST_ROW + hop, last);
+      paper.write(hops.get(hop), at, least);
+      if (isDecimal && random.nextBoolean()) {
+        paper.writeSmall(".", at.moved(0, -1), Spot.LOWER_RIGHT);
+      }
     }
     if (hops.size() > 1) {
       int total = hops.stream().mapToInt(hop -> hop).sum();
-      paper.write(total, new Square(FIRST_ROW + hops.size(), ones));
+      paper.write(total, new Square(FIRST_ROW + hops.size(), last), least);
     }
   }
 

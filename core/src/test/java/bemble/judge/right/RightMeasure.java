@@ -34,8 +34,10 @@ public final class RightMeasure {
           new PartsInAnyOrder(false),
           new RowsInAnyOrder(false),
           new RowsInAnyOrder(true),
-          new OwnHops(false),
-          new OwnHops(true));
+          new OwnHops(false, false),
+          new OwnHops(true, false),
+          new OwnHops(false, true),
+          new OwnHops(true, true));
 
   private RightMeasure() {}
 
