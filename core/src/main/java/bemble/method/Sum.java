@@ -3,6 +3,8 @@ package bemble.method;
 import bemble.number.Numeral;
 import bemble.number.Require;
 import bemble.paper.Area;
+import bemble.paper.Mark;
+import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.problem.Addition;
 import bemble.problem.Multiplication;
@@ -61,9 +63,16 @@ public record Sum(Problem problem, Method<?> method, Style style) {
     return typed().work(arranged(), Script.inTheHead(hand, style)).answer();
   }
 
-  /** What is ruled on a sheet for a writer, besides what the page itself opens with. */
-  public List<Shape> ruled(Area sheet) {
-    return typed().ruled(arranged(), style, sheet);
+  /** What is printed on a sheet for a writer, and what is ruled on it besides. */
+  public List<Mark> ruled(Area sheet, List<Mark> printed) {
+    List<Mark> marks = new ArrayList<>(printed);
+    int id = printed.stream().mapToInt(Mark::id).max().orElse(-1) + 1;
+    for (Shape shape : typed().ruled(arranged(), style, sheet)) {
+      if (printed.stream().noneMatch(mark -> mark.shape().equals(shape))) {
+        marks.add(new Mark(id++, Role.RULE, null, 0, shape));
+      }
+    }
+    return marks;
   }
 
   /** The same problem with the number on top that the class puts there. */

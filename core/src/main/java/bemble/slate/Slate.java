@@ -71,17 +71,11 @@ public final class Slate {
     Paper page = truth.paper();
     Area most = SheetRoom.of(sum, page.extent());
     Area room = new Area(most.from(), most.to().moved(ROOM, ROOM));
-    List<Mark> marks =
-        new ArrayList<>(
-            settingOut == SettingOut.OWN
-                ? page.marks().stream().filter(this::isFrame).toList()
-                : truth.setOut());
-    for (Shape shape : sum.ruled(room)) {
-      if (marks.stream().noneMatch(mark -> mark.shape().equals(shape))) {
-        marks.add(new Mark(marks.size(), Role.RULE, null, 0, shape));
-      }
-    }
-    return new Paper(room, page.onesColumn(), marks);
+    List<Mark> printed =
+        settingOut == SettingOut.OWN
+            ? page.marks().stream().filter(this::isFrame).toList()
+            : truth.setOut();
+    return new Paper(room, page.onesColumn(), sum.ruled(room, printed));
   }
 
   /** The box or bracket to write into, which is ruled even where the writer sets the sum out. */

@@ -113,7 +113,8 @@ public record Exercise(String heading, Shown shown, List<ReadSquare> squares) {
         Shown.blank(working, sum.style()).marks().stream()
             .filter(mark -> room.heads() || mark.role() != Role.HEAD)
             .toList();
-    Exercise page = empty(used).and(AnswerStrip.onPage(working, sum), marks);
+    List<Mark> printed = sum.ruled(used, marks);
+    Exercise page = empty(used).and(AnswerStrip.onPage(working, sum), printed);
     return AnswerStrip.hasRemainder(working)
         ? page.withRemainder(words.remainder(), working)
         : page;

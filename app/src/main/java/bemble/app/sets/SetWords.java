@@ -11,6 +11,7 @@ import bemble.app.working.WorkingWords;
 import bemble.demand.DemandReader;
 import bemble.method.AnswerSquares;
 import bemble.method.Sum;
+import bemble.paper.Area;
 import bemble.paper.Mark;
 import bemble.paper.Paper;
 import bemble.paper.Role;
@@ -67,12 +68,13 @@ public final class SetWords {
    */
   private static Paper sheet(Sum sum, Working working) {
     Paper page = working.paper();
+    Area room = SheetRoom.of(sum, page.extent());
     List<Mark> marks = new ArrayList<>();
-    working.setOut().forEach(mark -> marks.add(fresh(mark, 0)));
+    sum.ruled(room, working.setOut()).forEach(mark -> marks.add(fresh(mark, 0)));
     page.marks().stream()
         .filter(mark -> mark.role().kind() == Role.Kind.ANSWER)
         .forEach(mark -> marks.add(fresh(mark, 1)));
-    return new Paper(SheetRoom.of(sum, page.extent()), page.onesColumn(), marks);
+    return new Paper(room, page.onesColumn(), marks);
   }
 
   private static Mark fresh(Mark mark, int step) {
