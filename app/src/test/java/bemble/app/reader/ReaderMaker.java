@@ -3,6 +3,7 @@ package bemble.app.reader;
 import bemble.ink.FigureNet;
 import bemble.ink.FigureReader;
 import bemble.ink.Ink;
+import java.awt.Font;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.file.Files;
@@ -11,11 +12,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import org.junit.jupiter.api.Test;
 
 /**
- * Trains the nets of the reader and sets its thresholds. Run by {@code ./bemble reader}, which
- * takes two hours; the same seeds give the same weights.
+ * Trains the nets of the reader, side by side, and sets its thresholds. Run by {@code ./bemble
+ * reader}, which takes an hour and a half on two cores; the same seeds give the same weights.
  */
 class ReaderMaker {
   /** The first so many of the set are learnt from; those after them set thresholds. */
@@ -37,24 +42,41 @@ class ReaderMaker {
 
   private static final long THRESHOLD_SEED = 1001;
 
+  /** Of the fonts each of this number sets thresholds; the others are learnt from. */
+  private static final int KEPT_FONT = 4;
+
+  private final Path figures = Path.of(System.getProperty("figures"));
+  private final List<Font> learnt = new ArrayList<>();
+  private final List<Font> kept = new ArrayList<>();
+
   @Test
-  void trains() throws IOException {
-    Path figures = Path.of(System.getProperty("figures"));
-    List<FigureNet> nets = new ArrayList<>();
-    for (int net = 1; net <= 2; net++) {
-      Path to = NETS.resolve("figures-" + net + ".net");
-      train(figures, net, STEPS, to);
-      nets.add(FigureNet.of(Files.readAllBytes(to)));
+  void trains() throws Exception {
+    List<Font> fonts = HandFonts.in(Path.of(System.getProperty("fonts")));
+    for (int i = 0; i < fonts.size(); i++) {
+      ((i + 1) % KEPT_FONT == 0 ? kept : learnt).add(fonts.get(i));
     }
-    FigureSet kept = new FigureSet(figures, "train", LEARNT, KEPT_FOR_THRESHOLDS);
-    Squares squares = new Squares(kept, THRESHOLD_SEED);
+    ExecutorService cores = Executors.newFixedThreadPool(2);
+    List<FigureNet> nets = new ArrayList<>();
+    for (Future<FigureNet> net :
+        cores.invokeAll(List.<Callable<FigureNet>>of(() -> trained(1), () -> trained(2)))) {
+      nets.add(net.get());
+    }
+    cores.shutdown();
+    FigureSet set = new FigureSet(figures, "train", LEARNT, KEPT_FOR_THRESHOLDS);
+    Squares squares = new Squares(set, kept, THRESHOLD_SEED);
     Files.writeString(
         NETS.resolve("thresholds.txt"),
         new ThresholdMaker(new FigureReader(nets), squares).made().text());
   }
 
-  static void train(Path figures, long seed, int steps, Path to) throws IOException {
-    Squares squares = new Squares(new FigureSet(figures, "train", 0, LEARNT), seed);
+  private FigureNet trained(long seed) throws IOException {
+    Path to = NETS.resolve("figures-" + seed + ".net");
+    Squares squares = new Squares(new FigureSet(figures, "train", 0, LEARNT), learnt, seed);
+    train(squares, seed, STEPS, to);
+    return FigureNet.of(Files.readAllBytes(to));
+  }
+
+  private static void train(Squares squares, long seed, int steps, Path to) throws IOException {
     Random random = new Random(seed);
     FigureNet net = new FigureNet(Trainer.fresh(random));
     Trainer trainer = new Trainer(net);

@@ -8,6 +8,7 @@ import bemble.ink.RowReading;
 import bemble.ink.RowReading.Granted;
 import bemble.ink.Thresholds;
 import bemble.ink.Window;
+import java.awt.Font;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -33,9 +34,12 @@ public final class SquareExam {
   }
 
   /** Of the nets and the thresholds that are shipped. */
-  public static SquareExam shipped(FigureSet set, long seed) {
+  public static SquareExam shipped(FigureSet set, List<Font> fonts, long seed) {
     return new SquareExam(
-        FigureReader.shipped(), new Granting(Thresholds.shipped()), new Squares(set, seed), seed);
+        FigureReader.shipped(),
+        new Granting(Thresholds.shipped()),
+        new Squares(set, fonts, seed),
+        seed);
   }
 
   /** A row for single figures, and one for each kind of answer. */

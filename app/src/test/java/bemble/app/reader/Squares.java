@@ -1,14 +1,17 @@
 package bemble.app.reader;
 
 import bemble.app.scan.standin.StandInHand;
+import bemble.app.scan.standin.WritingHand;
 import bemble.ink.FigureNet;
 import bemble.ink.Window;
 import java.awt.BasicStroke;
 import java.awt.Color;
+import java.awt.Font;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
+import java.util.List;
 import java.util.Random;
 
 /** Squares with a figure in them, or a spoilt one, as they may come out of a camera. */
@@ -18,8 +21,10 @@ final class Squares {
 
   private static final int SIDE = Window.SIDE;
 
-  /** The share of figures that come from the set; the others are drawn by strokes. */
-  private static final double FROM_SET = 0.65;
+  /** The shares of figures that come from the set and from fonts; the others are by strokes. */
+  private static final double FROM_SET = 0.5;
+
+  private static final double FROM_FONTS = 0.25;
 
   private static final double SPOILT = 0.15;
   private static final double NEIGHBOUR = 0.55;
@@ -37,11 +42,13 @@ final class Squares {
   }
 
   private final FigureSet set;
+  private final List<Font> fonts;
   private final Random random;
   private final float[] spread = new float[SIDE * SIDE];
 
-  Squares(FigureSet set, long seed) {
+  Squares(FigureSet set, List<Font> fonts, long seed) {
     this.set = set;
+    this.fonts = fonts;
     this.random = new Random(seed);
   }
 
@@ -134,14 +141,18 @@ final class Squares {
 
   /** Writes a figure of any hand, so far from where it belongs. */
   private void write(float[] ink, int figure, int right, int down) {
-    if (random.nextDouble() < FROM_SET) {
+    double source = random.nextDouble();
+    if (source < FROM_SET) {
       fromSet(ink, figure, right, down);
+    } else if (source < FROM_SET + FROM_FONTS) {
+      Font font = fonts.get(random.nextInt(fonts.size()));
+      byHand(ink, new FontHand(font, random.nextLong()), figure, right, down);
     } else {
-      byStrokes(ink, figure, right, down);
+      byHand(ink, new StandInHand(random.nextLong()), figure, right, down);
     }
   }
 
-  private void byStrokes(float[] ink, int figure, int right, int down) {
+  private void byHand(float[] ink, WritingHand hand, int figure, int right, int down) {
     BufferedImage image = new BufferedImage(SIDE, SIDE, BufferedImage.TYPE_BYTE_GRAY);
     Graphics2D pen = pen(image);
     pen.fillRect(0, 0, SIDE, SIDE);
@@ -149,7 +160,7 @@ final class Squares {
     double dots = Window.SQUARE / side;
     pen.translate(Window.MARGIN + right, Window.MARGIN + down);
     pen.scale(dots, dots);
-    new StandInHand(random.nextLong()).write(pen, (char) ('0' + figure), 0, 0, side);
+    hand.write(pen, (char) ('0' + figure), 0, 0, side);
     pen.dispose();
     byte[] tones = ((DataBufferByte) image.getRaster().getDataBuffer()).getData();
     for (int i = 0; i < tones.length; i++) {

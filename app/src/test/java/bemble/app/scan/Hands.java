@@ -1,6 +1,7 @@
 package bemble.app.scan;
 
 import bemble.app.reader.FigureSet;
+import bemble.app.reader.FontHand;
 import bemble.app.scan.standin.StandInHand;
 import bemble.app.scan.standin.WritingHand;
 import java.awt.Font;

@@ -57,7 +57,7 @@ class InkReaderTest {
   private List<ReadAnswer> read(Map<Integer, String> answers) throws IOException {
     PrintedSheet sheet = printed(PrintedSheet.PLAIN);
     GreyPicture written =
-        FilledSheet.answered(sheet.picture(), sheet.table(), answers, new StandInHand(4));
+        FilledSheet.answered(sheet.picture(), sheet.table(), answers, new StandInHand(9));
     return read(sheet, written, PageExam.due(sheet.sums()));
   }
 
@@ -181,7 +181,7 @@ class InkReaderTest {
     assertEquals(Granted.RIGHT, read.get(1).granted());
     assertEquals(AskedWhy.ALIKE, read.get(2).why());
     GreyPicture plain =
-        FilledSheet.answered(sheet.picture(), sheet.table(), answers, new StandInHand(4));
+        FilledSheet.answered(sheet.picture(), sheet.table(), answers, new StandInHand(9));
     assertEquals(LookAlikes.NONE, reader.shown(flat(sheet, plain)).orElseThrow());
     assertEquals(Granted.RIGHT, read(sheet, plain, due).get(0).granted());
     assertEquals(Optional.empty(), reader.shown(flat(sheet, sheet.picture())), "nobody wrote");

@@ -1,9 +1,12 @@
 package bemble.app.scan;
 
 import bemble.app.reader.FigureSet;
+import bemble.app.reader.HandFonts;
 import bemble.app.reader.SquareExam;
+import java.awt.Font;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -20,8 +23,9 @@ class ReadingTables {
   @Test
   void prints() throws IOException {
     FigureSet set = new FigureSet(Path.of(System.getProperty("figures")), "t10k", 0, EXAM);
-    Hands hands = new Hands(set, HandFonts.in(Path.of(System.getProperty("fonts"))));
-    SquareExam squares = SquareExam.shipped(set, SEED);
+    List<Font> fonts = HandFonts.in(Path.of(System.getProperty("fonts")));
+    Hands hands = new Hands(set, fonts);
+    SquareExam squares = SquareExam.shipped(set, fonts, SEED);
     System.out.println(squares.table(FIGURES, ANSWERS));
     PageExam pages = new PageExam(hands);
     pages.run(Integer.getInteger("pages", 400), SEED);

@@ -22,7 +22,9 @@ public final class StandInHand implements WritingHand {
         .toList();
   }
 
-  /** The forms of each figure: some write a barred 7, an open 4, a 1 with a flag. */
+  /**
+   * The forms of each figure: some write a barred 7, an open 4, a 1 with a short or a long flag.
+   */
   private static final Map<Character, List<List<List<double[]>>>> FORMS =
       Map.ofEntries(
           Map.entry(
@@ -37,6 +39,7 @@ public final class StandInHand implements WritingHand {
               List.of(
                   List.of(stroke(.5, .02, .5, .5, .5, .98)),
                   List.of(stroke(.3, .25, .55, .03, .55, .5, .54, .98)),
+                  List.of(stroke(.06, .48, .56, .03, .56, .5, .55, .98)),
                   List.of(stroke(.28, .3, .56, .03, .55, .96), stroke(.3, .97, .8, .96)))),
           Map.entry(
               '2',
@@ -98,7 +101,7 @@ public final class StandInHand implements WritingHand {
                           .22, .9)))));
 
   private final Random random;
-  private final Map<Character, Integer> forms = new HashMap<>();
+  private final Map<Character, List<List<double[]>>> figures = new HashMap<>();
   private final double slant;
   private final double size;
   private final double wobble;
@@ -108,14 +111,32 @@ public final class StandInHand implements WritingHand {
   /** A writer; the same seed is the same hand. */
   public StandInHand(long seed) {
     random = new Random(seed);
+    double way = 0.05 * random.nextDouble();
     for (char figure = '0'; figure <= '9'; figure++) {
-      forms.put(figure, random.nextInt(FORMS.get(figure).size()));
+      List<List<List<double[]>>> forms = FORMS.get(figure);
+      figures.put(figure, ownWay(forms.get(random.nextInt(forms.size())), way));
     }
     slant = 0.28 * (random.nextDouble() - 0.35);
     size = 0.52 + 0.2 * random.nextDouble();
     wobble = 0.015 + 0.03 * random.nextDouble();
     pen = 0.35 + 0.45 * random.nextDouble();
     grey = 20 + random.nextInt(90);
+  }
+
+  /** The form as this writer makes it every time: each point a little off. */
+  private List<List<double[]>> ownWay(List<List<double[]>> form, double way) {
+    return form.stream()
+        .map(
+            stroke ->
+                stroke.stream()
+                    .map(
+                        point ->
+                            new double[] {
+                              point[0] + way * random.nextGaussian(),
+                              point[1] + way * random.nextGaussian()
+                            })
+                    .toList())
+        .toList();
   }
 
   @Override
@@ -126,7 +147,7 @@ public final class StandInHand implements WritingHand {
     double y = top + (side - high) / 2 + side * 0.05 * random.nextGaussian();
     sheet.setColor(new Color(grey, grey, grey));
     sheet.setStroke(new BasicStroke((float) pen, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
-    for (List<double[]> stroke : FORMS.get(figure).get(forms.get(figure))) {
+    for (List<double[]> stroke : figures.get(figure)) {
       Path2D path = new Path2D.Double();
       double[] before = null;
       for (double[] point : stroke) {

@@ -1,4 +1,4 @@
-package bemble.app.scan;
+package bemble.app.reader;
 
 import bemble.app.scan.standin.WritingHand;
 import java.awt.Color;
@@ -11,7 +11,7 @@ import java.awt.geom.Rectangle2D;
 import java.util.Random;
 
 /** One writer, whose figures are those of a font that was drawn after somebody's handwriting. */
-final class FontHand implements WritingHand {
+public final class FontHand implements WritingHand {
   private static final FontRenderContext PLAIN = new FontRenderContext(null, true, true);
 
   private final Font font;
@@ -20,7 +20,7 @@ final class FontHand implements WritingHand {
   private final double slant;
   private final int grey;
 
-  FontHand(Font font, long seed) {
+  public FontHand(Font font, long seed) {
     this.font = font;
     random = new Random(seed);
     size = 0.5 + 0.25 * random.nextDouble();

@@ -1,4 +1,4 @@
-package bemble.app.scan;
+package bemble.app.reader;
 
 import java.awt.Font;
 import java.awt.FontFormatException;
@@ -14,7 +14,7 @@ import java.util.zip.DataFormatException;
 import java.util.zip.Inflater;
 
 /** Fonts as the web has them: WOFF, whose tables are those of a TrueType font, each deflated. */
-final class HandFonts {
+public final class HandFonts {
   private static final int HEAD = 44;
   private static final int ENTRY = 20;
   private static final int PLAIN_HEAD = 12;
@@ -23,7 +23,7 @@ final class HandFonts {
   private HandFonts() {}
 
   /** All of a folder, in the order of their names. */
-  static List<Font> in(Path folder) throws IOException {
+  public static List<Font> in(Path folder) throws IOException {
     List<Font> fonts = new ArrayList<>();
     try (Stream<Path> files = Files.list(folder)) {
       for (Path file : files.sorted().toList()) {
