@@ -97,7 +97,30 @@ class FinalRuleTest {
         }
       }
     }
-    assertTrue(tried > 40 || method.id().equals("lattice"), method.id() + tried);
+    boolean isElsewhere = method.id().equals("lattice") || method.id().equals("count-back");
+    assertTrue(tried > 40 || isElsewhere, method.id() + tried);
+  }
+
+  /** Whoever counts back ends at the answer: no other number passes there. */
+  @Test
+  void noOtherLastStopPasses() {
+    Method<?> back = Methods.find(Operation.SUBTRACTION, "count-back").orElseThrow();
+    int tried = 0;
+    for (Problem problem : new RandomSums(31).small(back).limit(200).toList()) {
+      Sum sum = new Sum(problem, back, Style.STANDARD);
+      List<Transcript.Put> stops =
+          Transcript.puts(sum.work(), false).stream()
+              .filter(put -> put.role() == Role.STOP)
+              .toList();
+      if (!stops.isEmpty()) {
+        tried++;
+        Written last = stops.get(stops.size() - 1).written();
+        List<Written> page = new ArrayList<>(Transcript.of(sum.work()));
+        Collections.replaceAll(page, last, new Written(last.at(), last.spot(), "1" + last.text()));
+        assertFalse(judge(sum, page, SettingOut.GIVEN).allRight(), problem::toString);
+      }
+    }
+    assertTrue(tried > 20, "tried " + tried);
   }
 
   private static List<Written> changed(
