@@ -156,6 +156,7 @@ public class Extracts {
     try {
       extract = json.readValue(file, Extract.class);
     } catch (IOException e) {
+      LOG.warn("A file was not read in: {}", e.toString());
       throw RefusedException.of("no-extract");
     }
     if (extract == null

@@ -82,8 +82,9 @@ class ExtractTest {
 
   @Test
   void aClassIsTheSameElsewhere() {
-    byte[] file = here.get("/api/extracts/classes/" + current(here).get("id")).bytes();
-    Talk.Answer taken = read(file);
+    Talk.Answer file = here.get("/api/extracts/classes/" + current(here).get("id"));
+    assertEquals(200, file.status(), file.text());
+    Talk.Answer taken = read(file.bytes());
     assertEquals(201, taken.status(), taken.text());
     assertEquals("Walled Garden", taken.json().get("name").asText());
     assertEquals(24, taken.json().get("pupils").asInt());
