@@ -27,6 +27,8 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.SimpleJdbcInsert;
 import org.springframework.jdbc.support.rowset.SqlRowSet;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Isolation;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionOperations;
 
 /**
@@ -68,7 +70,8 @@ public class Extracts {
     this.room = room;
   }
 
-  /** A class or a pupil with all that is kept of them. */
+  /** A class or a pupil with all that is kept of them, at one moment, whoever writes meanwhile. */
+  @Transactional(readOnly = true, isolation = Isolation.SERIALIZABLE)
   public Extract take(Extract.Kind kind, long id) {
     Map<String, List<Map<String, Object>>> rows = new LinkedHashMap<>();
     ExtractTables.of(kind)

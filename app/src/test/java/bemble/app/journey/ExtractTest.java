@@ -13,9 +13,13 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.Set;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.atomic.AtomicBoolean;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -120,6 +124,30 @@ class ExtractTest {
     assertEquals(expected, standings(there));
   }
 
+  /** No row of it refers to one that is not in it, whoever writes while it is taken. */
+  @Test
+  void anExtractIsOfOneMoment() throws Exception {
+    String path = "/api/extracts/classes/" + current(here).get("id");
+    AtomicBoolean isTaken = new AtomicBoolean();
+    CompletableFuture<Void> writer =
+        CompletableFuture.runAsync(
+            () -> {
+              while (!isTaken.get()) {
+                writePage(here, Map.of("sum", Map.of("plain", "46 + 38"), "who", ""));
+              }
+            });
+    for (int time = 0; time < 20; time++) {
+      JsonNode rows = here.get(path).json().get("rows");
+      Set<Long> attempts = new HashSet<>();
+      rows.get("attempt").forEach(row -> attempts.add(row.get("id").asLong()));
+      for (JsonNode stroke : rows.get("stroke")) {
+        assertTrue(attempts.contains(stroke.get("attempt_id").asLong()), stroke::toString);
+      }
+    }
+    isTaken.set(true);
+    writer.get();
+  }
+
   /** A small class with a row in every table, as a file. */
   private static long bulbShed() {
     long id = 0;
@@ -127,6 +155,12 @@ class ExtractTest {
       id = room.get("name").asText().equals("Bulb shed") ? room.get("id").asLong() : id;
     }
     return id;
+  }
+
+  private static void writePage(Talk talk, Map<String, Object> attempt) {
+    long page = talk.post("/api/attempts", attempt).json().get("id").asLong();
+    Map<String, Object> stroke = Conversation.stroke(0, "FIGURE", 4, 2, "4");
+    talk.post("/api/attempts/" + page + "/strokes", Map.of("strokes", List.of(stroke)));
   }
 
   private static String smallClass() {
@@ -148,9 +182,7 @@ class ExtractTest {
     there.put("/api/handouts/" + given + "/answers", Map.of("cells", List.of(answer)));
     Map<String, Object> attempt =
         Map.of("sum", Map.of("plain", "46 + 38"), "who", "Neve", "handout", given, "number", 0);
-    long page = there.post("/api/attempts", attempt).json().get("id").asLong();
-    Map<String, Object> stroke = Conversation.stroke(0, "FIGURE", 4, 2, "4");
-    there.post("/api/attempts/" + page + "/strokes", Map.of("strokes", List.of(stroke)));
+    writePage(there, attempt);
     there.post("/api/runs", Map.of("title", "Beds", "sums", sums, "right", 1, "telling", "AT_END"));
     there.put(
         "/api/register/standings",

@@ -11,10 +11,12 @@ import java.awt.image.DataBufferByte;
  * @param grey 0 for black to 255 for white, unsigned
  */
 public record GreyPicture(int width, int height, byte[] grey) {
-  /** Whole numbers are faster than fractions: so many of them are a dot. */
+  /** Places are counted in so many parts of a dot: whole numbers are faster than fractions. */
   private static final int FIXED = 1 << 16;
 
-  /** How many of them a picture may be wide or high. */
+  /**
+   * A picture may be narrower and lower than so many dots, or its places do not fit into an int.
+   */
   private static final int FIXED_WIDEST = 1 << 15;
 
   private static final int SHARES = 1 << 8;
