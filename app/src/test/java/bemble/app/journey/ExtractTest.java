@@ -133,15 +133,15 @@ class ExtractTest {
         CompletableFuture.runAsync(
             () -> {
               while (!isTaken.get()) {
-                writePage(here, Map.of("sum", Map.of("plain", "46 + 38"), "who", ""));
+                beginRun(here, List.of(Map.of("plain", "742 − 368", "method", "exchange")));
               }
             });
     for (int time = 0; time < 20; time++) {
       JsonNode rows = here.get(path).json().get("rows");
-      Set<Long> attempts = new HashSet<>();
-      rows.get("attempt").forEach(row -> attempts.add(row.get("id").asLong()));
-      for (JsonNode stroke : rows.get("stroke")) {
-        assertTrue(attempts.contains(stroke.get("attempt_id").asLong()), stroke::toString);
+      Set<Long> runs = new HashSet<>();
+      rows.get("run").forEach(row -> runs.add(row.get("id").asLong()));
+      for (JsonNode sum : rows.get("run_sum")) {
+        assertTrue(runs.contains(sum.get("run_id").asLong()), sum::toString);
       }
     }
     isTaken.set(true);
@@ -157,10 +157,8 @@ class ExtractTest {
     return id;
   }
 
-  private static void writePage(Talk talk, Map<String, Object> attempt) {
-    long page = talk.post("/api/attempts", attempt).json().get("id").asLong();
-    Map<String, Object> stroke = Conversation.stroke(0, "FIGURE", 4, 2, "4");
-    talk.post("/api/attempts/" + page + "/strokes", Map.of("strokes", List.of(stroke)));
+  private static void beginRun(Talk talk, List<Object> sums) {
+    talk.post("/api/runs", Map.of("title", "Beds", "sums", sums, "right", 1, "telling", "AT_END"));
   }
 
   private static String smallClass() {
@@ -182,8 +180,10 @@ class ExtractTest {
     there.put("/api/handouts/" + given + "/answers", Map.of("cells", List.of(answer)));
     Map<String, Object> attempt =
         Map.of("sum", Map.of("plain", "46 + 38"), "who", "Neve", "handout", given, "number", 0);
-    writePage(there, attempt);
-    there.post("/api/runs", Map.of("title", "Beds", "sums", sums, "right", 1, "telling", "AT_END"));
+    long page = there.post("/api/attempts", attempt).json().get("id").asLong();
+    Map<String, Object> stroke = Conversation.stroke(0, "FIGURE", 4, 2, "4");
+    there.post("/api/attempts/" + page + "/strokes", Map.of("strokes", List.of(stroke)));
+    beginRun(there, sums);
     there.put(
         "/api/register/standings",
         Noise.TAKEN.get("PUT /api/register/standings").replace(":1,", ":" + pupil + ","));
