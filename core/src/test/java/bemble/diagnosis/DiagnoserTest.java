@@ -167,12 +167,12 @@ class DiagnoserTest {
     int accused = 0;
     int clean = 0;
     for (Map.Entry<Method<?>, List<Item>> each : DiagnosisMeasure.sums().entrySet()) {
-      DiagnosisMeasure none = DiagnosisMeasure.of(each.getValue(), Optional.empty(), 40, 23);
+      DiagnosisMeasure none = DiagnosisMeasure.of(each.getValue(), Optional.empty(), 20, 23);
       accused += none.accused();
       clean += none.pupils();
       for (Slip slip : DiagnosisMeasure.shown(each.getKey(), each.getValue())) {
         DiagnosisMeasure trial =
-            DiagnosisMeasure.of(each.getValue(), Optional.of(slip), 12, 23 + slip.ordinal());
+            DiagnosisMeasure.of(each.getValue(), Optional.of(slip), 6, 23 + slip.ordinal());
         first += trial.first();
         pupils += trial.pupils();
         assertTrue(trial.accused() <= 1, slip + " by " + each.getKey().id());

@@ -7,7 +7,7 @@ import org.junit.jupiter.api.Test;
 
 /** What is said of pupils with a habit who know no procedure. */
 class PlainPupilTest {
-  private static final int PUPILS = 8;
+  private static final int PUPILS = 4;
 
   @Test
   void theHabitIsSaidOfMostAndNothingOfOthers() {

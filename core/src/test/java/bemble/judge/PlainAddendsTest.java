@@ -17,7 +17,7 @@ import org.junit.jupiter.params.provider.CsvSource;
  * right.
  */
 class PlainAddendsTest {
-  private static final int PAGES = 150;
+  private static final int PAGES = 80;
 
   /** Adds column by column from the ones on. */
   private static PlainPaper added(List<Integer> numbers, Square ones, boolean carries, Slip slip) {

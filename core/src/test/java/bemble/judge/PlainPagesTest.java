@@ -24,7 +24,7 @@ import org.junit.jupiter.params.provider.CsvSource;
  * which is the first finding and the only one; without any, all is right.
  */
 class PlainPagesTest {
-  private static final int PAGES = 150;
+  private static final int PAGES = 80;
 
   /** One figure times a number from the ones on, with what the slip makes of it. */
   private static long row(int figure, long number, Slip slip, int row) {

@@ -14,7 +14,7 @@ import org.junit.jupiter.params.provider.CsvSource;
  * is the first finding and the only one; without any, all is right.
  */
 class PlainRootsTest {
-  private static final int PAGES = 120;
+  private static final int PAGES = 60;
 
   /** The last square of leading parts, left of the radicand's first pair. */
   private static final int LEAD_RIGHT = 2;

@@ -16,7 +16,7 @@ import org.junit.jupiter.params.provider.CsvSource;
  * With one slip, which is the first finding and the only one; without any, all is right.
  */
 class PlainTakingTest {
-  private static final int PAGES = 80;
+  private static final int PAGES = 50;
   private static final int PLACES = 4;
 
   private enum Notes {

@@ -25,6 +25,7 @@ import bemble.style.RoundMoves;
 import bemble.style.Setting;
 import bemble.style.Style;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -155,7 +156,9 @@ class StylesTest {
   @MethodSource("judged")
   void aWrongFigureOfTheAnswerNeverPasses(Method<?> method) {
     Random random = new Random(113);
-    for (Sum sum : sums(method)) {
+    List<Sum> sums = sums(method);
+    Collections.shuffle(sums, random);
+    for (Sum sum : sums.subList(0, sums.size() / 3)) {
       List<Transcript.Put> puts = Transcript.puts(sum.work(), false);
       List<Transcript.Put> answer =
           puts.stream()

@@ -36,7 +36,7 @@ class WorkingLinesTest {
   @MethodSource("writtenMethods")
   void findsTheOneLineThatIsNotSo(Method<?> method) {
     new RandomSums(7)
-        .fitting(method, 60)
+        .fitting(method, 24)
         .forEach(
             sum -> {
               WorkingLines lines = new WorkingLines(new Sum(sum, method, Style.STANDARD));

@@ -29,7 +29,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class EveryMethodTest {
-  private static final int SUMS = 250;
+  private static final int SUMS = 150;
   private static final int SUMS_A_STYLE = 8;
 
   static List<Method<?>> methods() {

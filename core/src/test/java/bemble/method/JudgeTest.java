@@ -26,6 +26,8 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class JudgeTest {
+  private static final int PAGES = 24;
+
   static List<Method<?>> judged() {
     return SlipMeasure.judged();
   }
@@ -77,7 +79,7 @@ class JudgeTest {
   @ParameterizedTest
   @MethodSource("slips")
   void aSlipAtOnePlaceIsNamedToo(Method<?> method, Slip slip) {
-    SlipMeasure measure = SlipMeasure.atOnePlace(method, slip);
+    SlipMeasure measure = SlipMeasure.atOnePlace(method, slip, PAGES);
     assertEquals(measure.shown(), measure.named(), measure::toString);
     assertTrue(10 * measure.alone() >= 9 * measure.shown(), measure::toString);
   }
@@ -86,7 +88,7 @@ class JudgeTest {
   @ParameterizedTest
   @MethodSource("slips")
   void everySlipIsFoundAndNamed(Method<?> method, Slip slip) {
-    SlipMeasure measure = SlipMeasure.of(method, slip);
+    SlipMeasure measure = SlipMeasure.of(method, slip, PAGES);
     assertTrue(measure.shown() > 3, measure::toString);
     if (slip.isMissedFact()) {
       // Each fact that is missed is a slip of its own, and two side by side may look like another.

@@ -34,7 +34,6 @@ import org.junit.jupiter.params.provider.Arguments;
  * @param alone pages on which all that comes later follows from it
  */
 record SlipMeasure(String method, Slip slip, int shown, int named, int first, int alone) {
-  private static final int PAGES = 60;
   private static final int SUMS = 400;
   private static final int LAST_ROW_OF_LINE = 2;
 
@@ -53,7 +52,7 @@ record SlipMeasure(String method, Slip slip, int shown, int named, int first, in
                     .map(slip -> Arguments.of(method, slip)));
   }
 
-  static SlipMeasure of(Method<?> method, Slip slip) {
+  static SlipMeasure of(Method<?> method, Slip slip, int pages) {
     SettingOut setting = slip.isOfSettingOut() ? SettingOut.OWN : SettingOut.GIVEN;
     SlipMeasure measure =
         new SlipMeasure(method.operation().id() + " " + method.id(), slip, 0, 0, 0, 0);
@@ -61,7 +60,7 @@ record SlipMeasure(String method, Slip slip, int shown, int named, int first, in
       List<Written> truth = penned(new Sum(sum, method, Style.STANDARD).work(), setting);
       List<Written> page =
           penned(Judge.simulate(new Sum(sum, method, Style.STANDARD), List.of(slip)), setting);
-      if (measure.shown == PAGES) {
+      if (measure.shown == pages) {
         break;
       }
       if (!figures(method, page).equals(figures(method, truth))) {
@@ -76,7 +75,7 @@ record SlipMeasure(String method, Slip slip, int shown, int named, int first, in
   }
 
   /** The same for pages on which the slip happens in one section only, each in turn. */
-  static SlipMeasure atOnePlace(Method<?> method, Slip slip) {
+  static SlipMeasure atOnePlace(Method<?> method, Slip slip, int pages) {
     SettingOut setting = slip.isOfSettingOut() ? SettingOut.OWN : SettingOut.GIVEN;
     SlipMeasure measure =
         new SlipMeasure(method.operation().id() + " " + method.id(), slip, 0, 0, 0, 0);
@@ -87,7 +86,7 @@ record SlipMeasure(String method, Slip slip, int shown, int named, int first, in
         SlippingHand hand =
             new SlippingHand(problem, List.of(new At(slip, section, false)), Map.of());
         List<Written> page = penned(sum.work(hand), setting);
-        if (measure.shown == PAGES) {
+        if (measure.shown == pages) {
           return measure;
         }
         if (!figures(method, page).equals(truth)) {

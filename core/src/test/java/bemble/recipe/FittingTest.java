@@ -125,7 +125,7 @@ class FittingTest {
       int places = operation == Operation.ROOT ? random.nextInt(3) : 0;
       List<Problem> all = listed(operation, sizes, places);
       List<Map<Trait, Integer>> traits = all.stream().map(Measured::of).toList();
-      for (int round = 0; round < 12; round++) {
+      for (int round = 0; round < 6; round++) {
         Map<Trait, Integer> model = traits.get(random.nextInt(traits.size()));
         Map<Trait, Range> wishes = new EnumMap<>(Trait.class);
         List<Trait> wished = new ArrayList<>(Trait.of(operation));

@@ -42,7 +42,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** What is said of random sums in every method. */
 class SpokenTest {
-  private static final int SUMS = 60;
+  private static final int SUMS = 30;
   private static final Pattern ADDED_ZERO =
       Pattern.compile("(?<![\\d.,])(?<!× )0 \\+ |\\+ 0(?![\\d.,])(?! ×)");
 

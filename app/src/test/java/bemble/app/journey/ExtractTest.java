@@ -136,7 +136,7 @@ class ExtractTest {
                 beginRun(here, List.of(Map.of("plain", "742 − 368", "method", "exchange")));
               }
             });
-    for (int time = 0; time < 20; time++) {
+    for (int time = 0; time < 5; time++) {
       JsonNode rows = here.get(path).json().get("rows");
       Set<Long> runs = new HashSet<>();
       rows.get("run").forEach(row -> runs.add(row.get("id").asLong()));
@@ -204,7 +204,7 @@ class ExtractTest {
     good.get("rows").fieldNames().forEachRemaining(tables::add);
     Random random = new Random(31);
     int taken = 0;
-    for (int i = 0; i < 60; i++) {
+    for (int i = 0; i < 30; i++) {
       ObjectNode damaged = good.deepCopy();
       String table = tables.get(i % tables.size());
       String rows = Noise.damagedValue(good.get("rows").get(table).toString(), random);

@@ -52,7 +52,7 @@ class FuzzTest extends Conversation {
   @Test
   void everyLineIsWorkedOrRefusedInASentence() {
     Random random = new Random(2026);
-    for (int i = 0; i < 1000; i++) {
+    for (int i = 0; i < 600; i++) {
       String line = Noise.line(random);
       answersForItself(talk.post("/api/workings", Map.of("plain", line)), line);
     }
@@ -77,7 +77,7 @@ class FuzzTest extends Conversation {
   void everyBodyIsTakenOrRefusedInASentence() {
     Random random = new Random(2027);
     List<String> all = List.copyOf(Noise.TAKEN.keySet());
-    for (int i = 0; i < 1500; i++) {
+    for (int i = 0; i < 800; i++) {
       String asked = all.get(random.nextInt(all.size()));
       String body = Noise.damaged(Noise.TAKEN.get(asked), random);
       answersForItself(send(asked, body), asked + " " + body);

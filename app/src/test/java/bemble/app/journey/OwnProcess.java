@@ -13,7 +13,7 @@ public final class OwnProcess {
 
   /** Starts it for some seconds, too short to be worth more of the compiler. */
   public static Process start(String... arguments) throws IOException {
-    return start(List.of("-XX:TieredStopAtLevel=1"), arguments);
+    return start(List.of("-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC"), arguments);
   }
 
   /** Starts it with some options of the machine; what it says goes to one output. */

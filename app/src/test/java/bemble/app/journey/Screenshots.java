@@ -215,6 +215,7 @@ class Screenshots {
   private static void take(DeskHand hand, String name) {
     hand.page.mouse().move(0, 0);
     assertThat(hand.page.getByRole(AriaRole.PROGRESSBAR)).hasCount(0);
+    hand.page.waitForFunction("[...document.images].every(each => each.naturalWidth > 0)");
     hand.page.screenshot(
         new Page.ScreenshotOptions()
             .setPath(FOLDER.resolve(name + ".png"))

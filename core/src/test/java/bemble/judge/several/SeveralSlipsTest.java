@@ -9,7 +9,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Of two wrong figures both are found. */
 class SeveralSlipsTest {
-  private static final int PAGES = 40;
+  private static final int PAGES = 24;
 
   static List<Method<?>> judged() {
     return SeveralMeasure.methods();
