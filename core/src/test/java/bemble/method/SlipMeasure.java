@@ -142,15 +142,15 @@ record SlipMeasure(String method, Slip slip, int shown, int named, int first, in
 
   /** What counts on a page: all but the small figures, unless the method writes its parts so. */
   static Set<Written> figures(Method<?> method, List<Written> page) {
+    return page.stream().filter(written -> isFigure(method, written)).collect(Collectors.toSet());
+  }
+
+  static boolean isFigure(Method<?> method, Written written) {
     boolean parts = method.id().equals("area") || method.id().equals("expanded");
     boolean line = method.id().startsWith("count-");
-    return page.stream()
-        .filter(
-            written ->
-                written.spot() == Spot.FULL
-                    || written.text().equals(".")
-                    || parts && written.text().length() > 1
-                    || line && written.at().row() <= LAST_ROW_OF_LINE)
-        .collect(Collectors.toSet());
+    return written.spot() == Spot.FULL
+        || written.text().equals(".")
+        || parts && written.text().length() > 1
+        || line && written.at().row() <= LAST_ROW_OF_LINE;
   }
 }

@@ -8,8 +8,13 @@ public final class Budget {
   /** About 20 ms, which is enough for all slips of a page of three or four rows. */
   private static final int LEAST = 9_000;
 
+  /** Of a larger page so many, as long as that takes no more than 50 ms. */
+  private static final int MORE_PAGES = 100;
+
+  private static final int MOST = 24_000;
+
   /** So many pages are tried however large they are. */
-  private static final int PAGES = 24;
+  private static final int LEAST_PAGES = 20;
 
   private final int whole;
   private int waiting;
@@ -19,7 +24,8 @@ public final class Budget {
 
   /** For a page on which so many marks are due, and so many searches. */
   public Budget(int marks, int searches) {
-    whole = Math.max(LEAST, PAGES * marks);
+    int more = Math.min(MORE_PAGES * marks, MOST);
+    whole = Math.max(Math.max(LEAST, more), LEAST_PAGES * marks);
     waiting = searches;
   }
 

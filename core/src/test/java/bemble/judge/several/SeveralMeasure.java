@@ -174,7 +174,7 @@ public final class SeveralMeasure {
    * Methods whose pages have room for several. What short division and counting back work out
    * stands small, and the figures of a quotient go with what is left.
    */
-  static List<Method<?>> methods() {
+  public static List<Method<?>> methods() {
     return Methods.all().stream()
         .filter(method -> Judge.judges(method) && !SMALL.contains(method.id()))
         .toList();
