@@ -15,7 +15,7 @@ class SlipTable {
   private static final int PAGES = 100;
   private static final int KNOWN_PAGES = 60;
 
-  private static final String PAGE =
+  private static final String TEXT =
       """
       # How well slips are named
 
@@ -74,7 +74,7 @@ class SlipTable {
             .collect(Collectors.joining("\n"));
     Files.writeString(
         Path.of("..", "docs", "slips.md"),
-        PAGE.formatted(
+        TEXT.formatted(
             rows,
             RightMeasure.table(PAGES, 71),
             WrongMeasure.table(PAGES, 72),

@@ -87,8 +87,8 @@ class WidthsJourneyTest extends Journey {
   /**
    * A screen, in CSS pixels.
    *
-   * @param asked whether it is asked of it what keeps somebody out: on the desk of every view, on
-   *     the telephone and in the system's colours of every other
+   * @param asked whether barriers are looked for: in every view at the desk, in every other on the
+   *     telephone and in the system's colours
    * @param colours whether the system sets them
    */
   private record Screen(

@@ -8,12 +8,13 @@ public final class Budget {
   /** About 20 ms, which is enough for all slips of a page of three or four rows. */
   private static final int LEAST = 9_000;
 
-  /** Of a larger page so many, as long as that takes no more than 50 ms. */
+  /** So many pages are tried of a larger sum, unless that would take longer than {@link #LONG}. */
   private static final int MORE_PAGES = 100;
 
-  private static final int MOST = 24_000;
+  /** About 50 ms. */
+  private static final int LONG = 24_000;
 
-  /** So many pages are tried however large they are. */
+  /** So many pages are tried however large they are and however long that takes. */
   private static final int LEAST_PAGES = 20;
 
   private final int whole;
@@ -24,7 +25,7 @@ public final class Budget {
 
   /** For a page on which so many marks are due, and so many searches. */
   public Budget(int marks, int searches) {
-    int more = Math.min(MORE_PAGES * marks, MOST);
+    int more = Math.min(MORE_PAGES * marks, LONG);
     whole = Math.max(Math.max(LEAST, more), LEAST_PAGES * marks);
     waiting = searches;
   }
