@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box';
-import { useQueryClient } from '@tanstack/react-query';
+import { hashKey, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useDeferredValue, useState } from 'react';
 import type { ClassRoom, Setting, Settings, Style, Working } from '../api/types';
 import { heardOf, useStyleChange } from '../session/classes';
@@ -17,27 +17,33 @@ export function SettingList({
   lastSum: Working | null;
 }) {
   const queries = useQueryClient();
-  const { save, error } = useStyleChange(room.id);
   const [changing, setChanging] = useState('');
   /** Choices that are on their way to be kept; their live pages show them at once. */
   const [wanted, setWanted] = useState<Style>({});
+  const { save, error } = useStyleChange(room.id, () => setWanted({}));
+  const [seen, setSeen] = useState(room);
+  if (seen !== room) {
+    setSeen(room);
+    setWanted(seen.id === room.id ? differing(wanted, room.style) : {});
+  }
   // The live pages of the other settings follow when that of the changed one is drawn.
   const style = useDeferredValue(room.style);
   const onChange = useCallback(
     (setting: Setting, change: (style: Style) => Style) => {
-      const before = heardOf(queries, room.id)?.style ?? {};
-      const after = change(before);
-      const fields = Object.keys(after) as (keyof Style)[];
-      const parts = fields.filter((field) => after[field] !== before[field]);
+      const kept = heardOf(queries, room.id)?.style ?? {};
       // Before it is kept, so that the live page follows at once.
-      void queries.prefetchQuery(livePage(setting, lastSum, after));
+      void queries.prefetchQuery(livePage(setting, lastSum, change(kept)));
       setChanging(setting.key);
-      setWanted((others) => ({ ...others, ...pick(after, parts) }));
-      save(change, () => setWanted((others) => ({ ...others, ...pick({}, parts) })));
+      // A choice that takes back one on its way is no other than what is kept.
+      setWanted((others) => {
+        const shown = { ...kept, ...others };
+        return { ...others, ...differing(change(shown), shown) };
+      });
+      save(change);
     },
     [queries, save, lastSum, room.id],
   );
-  const changed = withWanted(room.style, wanted);
+  const changed = { ...room.style, ...wanted };
   return groups.map(({ name, settings }) => (
     <Box component="section" key={name} aria-label={name} sx={{ '@media print': { columns: 2 } }}>
       <Box component="h3" sx={{ mt: 2.5, mb: 0.5, fontSize: 17, color: 'primary.main' }}>
@@ -57,11 +63,9 @@ export function SettingList({
   ));
 }
 
-const pick = (style: Style, fields: (keyof Style)[]): Style =>
-  Object.fromEntries(fields.map((field) => [field, style[field]]));
-
-/** A style with the choices that are not kept yet. */
-function withWanted(style: Style, wanted: Style): Style {
-  const open = Object.entries(wanted).filter(([, value]) => value !== undefined);
-  return { ...style, ...Object.fromEntries(open) };
+/** What a style has otherwise than another. */
+function differing(style: Style, other: Style): Style {
+  const same = (field: string) =>
+    hashKey([style[field as keyof Style]]) === hashKey([other[field as keyof Style]]);
+  return Object.fromEntries(Object.entries(style).filter(([field]) => !same(field)));
 }

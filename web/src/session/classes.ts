@@ -62,9 +62,9 @@ export function useClassChange(onTrouble?: (trouble: Error) => void) {
 }
 
 /** Changes the style of one class; `save` stays the same from one drawing to the next. */
-export function useStyleChange(id: number) {
+export function useStyleChange(id: number, onTrouble?: (trouble: Error) => void) {
   const queries = useQueryClient();
-  const { mutate, error } = useClassChange();
+  const { mutate, error } = useClassChange(onTrouble);
   const save = useCallback(
     (changed: (style: Style) => Style, onSettled?: () => void) =>
       mutate(
