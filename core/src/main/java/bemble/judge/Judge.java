@@ -20,6 +20,7 @@ import bemble.judge.search.Budget;
 import bemble.judge.search.Schools;
 import bemble.judge.search.Search;
 import bemble.method.Method;
+import bemble.method.Methods;
 import bemble.method.PageForm;
 import bemble.method.Sum;
 import bemble.procedure.Working;
@@ -40,8 +41,11 @@ import java.util.concurrent.ConcurrentHashMap;
  * it.
  */
 public final class Judge {
-  /** Grows when a page can get another judgement than before. */
-  public static final int VERSION = 12;
+  /** Grows when a page can get another judgement with the same slips. */
+  private static final int RULES = 12;
+
+  /** Another number whenever a page can get another judgement: of the rules and the known slips. */
+  public static final int VERSION = version(Methods.all());
 
   private final Sum sum;
 
@@ -53,6 +57,19 @@ public final class Judge {
 
   /** The sum in each school; its true page is the same for every page that is judged. */
   private final Map<Sum, Search.School> schools = new ConcurrentHashMap<>();
+
+  static int version(List<Method<?>> methods) {
+    List<String> known =
+        methods.stream()
+            .flatMap(
+                method ->
+                    method.slips().stream()
+                        .map(
+                            slip ->
+                                String.join(" ", method.operation().id(), method.id(), slip.id())))
+            .toList();
+    return 31 * RULES + known.hashCode();
+  }
 
   /** Whether pages of a method are judged; the others are drawings to be looked at. */
   public static boolean judges(Method<?> of) {

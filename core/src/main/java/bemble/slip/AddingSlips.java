@@ -14,26 +14,74 @@ import bemble.procedure.Rule;
 import bemble.procedure.Shift;
 import java.math.BigInteger;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.IntPredicate;
 import org.jspecify.annotations.Nullable;
 
-/** Changes to procedures in which columns are added. */
-final class AddingSlips {
-  /** Figures that are taken for one another in handwriting; own estimate. */
-  private static final Map<Integer, BigInteger> LOOKS_LIKE =
-      Map.of(
-          1, BigInteger.valueOf(7),
-          7, BigInteger.ONE,
-          3, BigInteger.valueOf(8),
-          8, BigInteger.valueOf(3),
-          6, BigInteger.ZERO,
-          0, BigInteger.valueOf(6));
+/** Slips where columns are added, and what each changes in the procedure. */
+public final class AddingSlips {
+  public static final Slip LINED_UP_LEFT =
+      Slip.of("lined-up-left", Slip.Kind.SETTING_OUT, AddingSlips::linedUpLeft);
+  public static final Slip LINED_UP_RIGHT =
+      Slip.of("lined-up-right", Slip.Kind.IN_ANSWERS, AddingSlips::linedUpRight);
+  public static final Slip POINT_LEFT_OUT =
+      Slip.of("point-left-out", Slip.Kind.IN_ANSWERS, AddingSlips::pointLeftOut);
+  public static final Slip POINT_MOVED =
+      Slip.of("point-moved", Slip.Kind.IN_ANSWERS, AddingSlips::pointMoved);
+  public static final Slip POINT_MOVED_RIGHT =
+      POINT_MOVED.form("point-moved-right", Slip.Kind.IN_ANSWERS, AddingSlips::pointMovedRight);
+  public static final Slip NUMBER_TOO_FAR_LEFT =
+      Slip.of("number-too-far-left", Slip.Kind.SETTING_OUT, AddingSlips::numberTooFarLeft);
+  public static final Slip LOWER_NUMBER_TOO_FAR_LEFT =
+      NUMBER_TOO_FAR_LEFT.form(
+          "lower-number-too-far-left", Slip.Kind.IN_ANSWERS, AddingSlips::lowerNumberTooFarLeft);
+  public static final Slip NUMBER_TOO_FAR_RIGHT =
+      Slip.of("number-too-far-right", Slip.Kind.SETTING_OUT, AddingSlips::numberTooFarRight);
+  public static final Slip LAST_CARRY_LOST =
+      Slip.ofRule("last-carry-lost", AddingSlips::lastCarryLost);
+  public static final Slip CARRY_NOT_ADDED =
+      Slip.ofRule("carry-not-added", AddingSlips::carryNotAdded);
+  public static final Slip TENS_WRITTEN_ONES_CARRIED =
+      Slip.ofRule("tens-written-ones-carried", AddingSlips::tensWrittenOnesCarried);
+  public static final Slip TWO_DIGITS_IN_ONE_SQUARE =
+      Slip.ofRule("two-digits-in-one-square", AddingSlips::twoDigitsInOneSquare);
+  public static final Slip CARRY_ADDED_TWICE =
+      Slip.ofRule("carry-added-twice", AddingSlips::carryAddedTwice);
+  public static final Slip CARRY_ALWAYS_ONE =
+      Slip.ofRule("carry-always-one", AddingSlips::carryAlwaysOne);
+  public static final Slip CARRY_WITHOUT_NEED =
+      Slip.ofRule("carry-without-need", AddingSlips::carryWithoutNeed);
+  public static final Slip FIGURE_SKIPPED =
+      Slip.ofRule("figure-skipped", AddingSlips::figureSkipped);
+  public static final Slip BLANK_COLUMN_SKIPPED =
+      Slip.ofRule("blank-column-skipped", AddingSlips::blankColumnSkipped);
+  public static final Slip OLD_CARRY_AGAIN =
+      Slip.ofRule("old-carry-again", AddingSlips::oldCarryAgain);
+
+  static final List<Slip> ALL =
+      List.of(
+          LINED_UP_LEFT,
+          LINED_UP_RIGHT,
+          POINT_LEFT_OUT,
+          POINT_MOVED,
+          POINT_MOVED_RIGHT,
+          NUMBER_TOO_FAR_LEFT,
+          LOWER_NUMBER_TOO_FAR_LEFT,
+          NUMBER_TOO_FAR_RIGHT,
+          LAST_CARRY_LOST,
+          CARRY_NOT_ADDED,
+          TENS_WRITTEN_ONES_CARRIED,
+          TWO_DIGITS_IN_ONE_SQUARE,
+          CARRY_ADDED_TWICE,
+          CARRY_ALWAYS_ONE,
+          CARRY_WITHOUT_NEED,
+          FIGURE_SKIPPED,
+          BLANK_COLUMN_SKIPPED,
+          OLD_CARRY_AGAIN);
 
   private AddingSlips() {}
 
-  static Change linedUpLeft(Problem problem) {
+  private static Change linedUpLeft(Problem problem) {
     int highest = highest(problem);
     return new Change() {
       @Override
@@ -44,7 +92,7 @@ final class AddingSlips {
   }
 
   /** Decimals are lined up by their last figures: 4.7 and 2.63 give 3.10. */
-  static Change linedUpRight(Problem problem) {
+  private static Change linedUpRight(Problem problem) {
     List<Numeral> numbers = problem.numbers();
     int lowest = lowest(problem);
     boolean isTaken = problem.operation() == Operation.SUBTRACTION;
@@ -64,17 +112,17 @@ final class AddingSlips {
   }
 
   /** The answer has no point: 4.7 and 2.6 give 73. */
-  static Change pointLeftOut(Problem problem) {
+  private static Change pointLeftOut(Problem problem) {
     return Change.shifting(Shift.POINT_AFTER, lowest(problem));
   }
 
   /** The point of the answer stands a figure too early: 4.7 and 2.6 give 0.73. */
-  static Change pointMoved(Problem problem) {
+  private static Change pointMoved(Problem problem) {
     return Change.shifting(Shift.POINT_AFTER, 1);
   }
 
   /** It stands a figure too late, with a figure behind it: 4.75 and 2.6 give 73.5. */
-  static Change pointMovedRight(Problem problem) {
+  private static Change pointMovedRight(Problem problem) {
     return Change.shifting(Shift.POINT_AFTER, lowest(problem) < -1 ? -1 : 0);
   }
 
@@ -83,7 +131,7 @@ final class AddingSlips {
   }
 
   /** The shortest number stands one place too far left; one that ends flush then is lined up. */
-  static Change numberTooFarLeft(Problem problem) {
+  private static Change numberTooFarLeft(Problem problem) {
     List<Integer> ends = problem.numbers().stream().map(Numeral::highestPlace).sorted().toList();
     int shortest = ends.get(0);
     boolean isAlone = ends.lastIndexOf(shortest) == 0 && highest(problem) - shortest > 1;
@@ -94,7 +142,7 @@ final class AddingSlips {
    * Of two numbers the lower one, as long as the other or a figure shorter, stands a place too far
    * left.
    */
-  static Change lowerNumberTooFarLeft(Problem problem) {
+  private static Change lowerNumberTooFarLeft(Problem problem) {
     List<Numeral> numbers = problem.numbers();
     int shorter =
         numbers.size() == 2 ? numbers.get(0).highestPlace() - numbers.get(1).highestPlace() : -1;
@@ -113,7 +161,7 @@ final class AddingSlips {
   }
 
   /** Of two numbers the longer stands one place too far left: the shorter is too far right. */
-  static Change numberTooFarRight(Problem problem) {
+  private static Change numberTooFarRight(Problem problem) {
     List<Numeral> numbers = problem.numbers();
     int longer = highest(problem);
     // The sign stands before the last number, where it is the longer.
@@ -144,7 +192,7 @@ final class AddingSlips {
                 : Optional.empty();
   }
 
-  static Change carryAddedTwice(Problem problem) {
+  private static Change carryAddedTwice(Problem problem) {
     return (Change.OfValues)
         asked ->
             Reads.ofTotal(asked) && Reads.has(asked, Role.CARRY)
@@ -157,7 +205,7 @@ final class AddingSlips {
   }
 
   /** Carries one, however many tens there are. */
-  static Change carryAlwaysOne(Problem problem) {
+  private static Change carryAlwaysOne(Problem problem) {
     return (Change.OfValues)
         asked ->
             isCarry(asked)
@@ -168,7 +216,7 @@ final class AddingSlips {
   }
 
   /** A column that comes to less than ten carries one all the same. */
-  static Change carryWithoutNeed(Problem problem) {
+  private static Change carryWithoutNeed(Problem problem) {
     return (Change.OfValues)
         asked ->
             isCarry(asked) && asked.rule().equals(Rule.TENS_OF_TOTAL) && asked.due().signum() == 0
@@ -177,7 +225,7 @@ final class AddingSlips {
   }
 
   /** Of three and more figures in a column one is not counted: the last, or any other. */
-  static Change figureSkipped(Problem problem) {
+  private static Change figureSkipped(Problem problem) {
     return new Change() {
       @Override
       public Optional<Fill> instead(Asked asked) {
@@ -201,35 +249,7 @@ final class AddingSlips {
     };
   }
 
-  /** A figure of the sum is read as one that looks like it, where the column can be worked so. */
-  static Change figureMisread(Problem problem) {
-    return (Change.OfValues)
-        asked -> {
-          List<Entry> seen = asked.reads().stream().map(AddingSlips::misread).toList();
-          boolean column =
-              Reads.ofTotal(asked)
-                  || Reads.is(asked, Rule.Kind.DIFFERENCE_WITH_TEN_MORE)
-                  || Reads.is(asked, Rule.Kind.DIFFERENCE) && isEnough(seen);
-          return column && !seen.equals(asked.reads())
-              ? Optional.of(Reads.applied(asked, seen))
-              : Optional.empty();
-        };
-  }
-
-  private static boolean isEnough(List<Entry> reads) {
-    BigInteger taken = Rule.TOTAL.applyTo(reads.subList(1, reads.size()));
-    return reads.get(0).value().compareTo(taken) >= 0;
-  }
-
-  private static Entry misread(Entry entry) {
-    BigInteger seen = LOOKS_LIKE.get(entry.value().intValue());
-    boolean given = entry.slot().role().kind() == Role.Kind.GIVEN;
-    return given && seen != null
-        ? new Entry(entry.slot(), entry.rule(), entry.reads(), seen, List.of())
-        : entry;
-  }
-
-  static Change tensWrittenOnesCarried(Problem problem) {
+  private static Change tensWrittenOnesCarried(Problem problem) {
     return (Change.OfValues)
         asked -> {
           BigInteger total = Reads.ofTotal(asked) ? Rule.TOTAL.applyTo(asked.reads()) : null;
@@ -245,12 +265,12 @@ final class AddingSlips {
     return asked.slot().role() == Role.CARRY;
   }
 
-  static Change twoDigitsInOneSquare(Problem problem) {
+  private static Change twoDigitsInOneSquare(Problem problem) {
     return Change.leavingOut(Move.CARRY);
   }
 
   /** A carry that was added stays in mind and is added once more in the next column. */
-  static Change oldCarryAgain(Problem problem) {
+  private static Change oldCarryAgain(Problem problem) {
     return new Change() {
       private @Nullable Entry old;
       private int oldPlace = Integer.MIN_VALUE;
@@ -283,7 +303,7 @@ final class AddingSlips {
     return asked.section().number();
   }
 
-  static Change lastCarryLost(Problem problem) {
+  private static Change lastCarryLost(Problem problem) {
     return (Change.ToBlank)
         asked ->
             asked.rule().equals(Rule.TENS_OF_TOTAL)
@@ -291,23 +311,8 @@ final class AddingSlips {
                 && asked.due().signum() > 0;
   }
 
-  static Change blankColumnSkipped(Problem problem) {
+  private static Change blankColumnSkipped(Problem problem) {
     return (Change.ToBlank)
         asked -> asked.rule().equals(Rule.ONES_OF_TOTAL) && asked.reads().size() == 1;
-  }
-
-  static Change factOneOut(Problem problem) {
-    return (Change.OfValues)
-        asked -> {
-          BigInteger due = asked.due();
-          if (Reads.is(asked, Rule.Kind.FIGURE_OF_TOTAL, Rule.Kind.FIGURE_OF_PAIRS)) {
-            return Optional.of(due.add(BigInteger.ONE).mod(BigInteger.TEN));
-          }
-          boolean difference =
-              Reads.is(asked, Rule.Kind.DIFFERENCE, Rule.Kind.DIFFERENCE_WITH_TEN_MORE);
-          return difference && due.compareTo(BigInteger.valueOf(9)) < 0
-              ? Optional.of(due.add(BigInteger.ONE))
-              : Optional.empty();
-        };
   }
 }

@@ -14,18 +14,96 @@ import java.math.BigInteger;
 import java.util.List;
 import java.util.Optional;
 
-/** Changes to procedures of long division and of roots, which use a number up from the left. */
-final class DividingSlips {
+/** Slips of division and of roots, which use a number up from the left. */
+public final class DividingSlips {
+  public static final Slip ZERO_LEFT_OUT = Slip.ofRule("zero-left-out", DividingSlips::zeroLeftOut);
+  public static final Slip ZERO_LEFT_BLANK =
+      ZERO_LEFT_OUT.form("zero-left-blank", DividingSlips::zeroLeftBlank);
+  public static final Slip QUOTIENT_LEFT =
+      Slip.ofRule("quotient-left", DividingSlips::quotientLeft);
+  public static final Slip LEFT_OVER_LOST =
+      Slip.ofRule("left-over-lost", DividingSlips::leftOverLost);
+  public static final Slip LEFT_OVER_ADDED =
+      Slip.ofRule("left-over-added", DividingSlips::leftOverAdded);
+  public static final Slip COUNT_NOT_ADDED =
+      Slip.ofRule("count-not-added", DividingSlips::countNotAdded);
+  public static final Slip ZEROS_OF_COUNT_LOST =
+      Slip.ofRule("zeros-of-count-lost", DividingSlips::zerosOfCountLost);
+  public static final Slip REMAINDER_DROPPED =
+      Slip.ofRule("remainder-dropped", DividingSlips::remainderDropped);
+  public static final Slip NOT_BROUGHT_DOWN =
+      Slip.ofRule("not-brought-down", DividingSlips::notBroughtDown);
+  public static final Slip BROUGHT_DOWN_TWICE =
+      Slip.ofRule("brought-down-twice", DividingSlips::broughtDownTwice);
+  public static final Slip SUBTRACTION_SLIP =
+      Slip.ofRule("subtraction-slip", DividingSlips::subtractionSlip);
+  public static final Slip TRIAL_TOO_SMALL =
+      Slip.ofRule("trial-too-small", DividingSlips::trialTooSmall);
+  public static final Slip TRIAL_TOO_LARGE =
+      Slip.ofRule("trial-too-large", DividingSlips::trialTooLarge);
+  public static final Slip TWO_FIGURES_IN_ONE_PLACE =
+      Slip.ofRule("two-figures-in-one-place", DividingSlips::twoFiguresInOnePlace);
+  public static final Slip FROM_THE_ONES_END =
+      Slip.ofRule("from-the-ones-end", DividingSlips::fromTheOnesEnd);
+  public static final Slip PAIRS_FROM_WRONG_END =
+      Slip.ofRule("pairs-from-wrong-end", DividingSlips::pairsFromTheWrongEnd);
+  public static final Slip PAIRS_FROM_LEFT =
+      PAIRS_FROM_WRONG_END.form(
+          "pairs-from-left", Slip.Kind.IN_ANSWERS, problem -> new PairsFromLeft(problem, false));
+  public static final Slip PAIRS_FROM_LEFT_FILLED_UP =
+      PAIRS_FROM_WRONG_END.form(
+          "pairs-from-left-filled-up",
+          Slip.Kind.IN_ANSWERS,
+          problem -> new PairsFromLeft(problem, true));
+  public static final Slip NOT_DOUBLED = Slip.ofRule("not-doubled", DividingSlips::notDoubled);
+  public static final Slip LAST_FIGURE_DOUBLED =
+      Slip.ofRule("last-figure-doubled", DividingSlips::lastFigureDoubled);
+  public static final Slip DIGIT_NOT_BESIDE =
+      Slip.ofRule("digit-not-beside", DividingSlips::digitNotBeside);
+  public static final Slip ZERO_LEFT_OUT_OF_ROOT =
+      Slip.ofRule("zero-left-out-of-root", DividingSlips::zeroLeftOutOfRoot);
+  public static final Slip POINT_MISPLACED =
+      Slip.ofRule("point-misplaced", DividingSlips::pointMisplaced);
+  public static final Slip ONE_DIGIT_DOWN =
+      Slip.ofRule("one-digit-down", DividingSlips::oneDigitDown);
+
+  static final List<Slip> ALL =
+      List.of(
+          ZERO_LEFT_OUT,
+          ZERO_LEFT_BLANK,
+          QUOTIENT_LEFT,
+          LEFT_OVER_LOST,
+          LEFT_OVER_ADDED,
+          COUNT_NOT_ADDED,
+          ZEROS_OF_COUNT_LOST,
+          REMAINDER_DROPPED,
+          NOT_BROUGHT_DOWN,
+          BROUGHT_DOWN_TWICE,
+          SUBTRACTION_SLIP,
+          TRIAL_TOO_SMALL,
+          TRIAL_TOO_LARGE,
+          TWO_FIGURES_IN_ONE_PLACE,
+          FROM_THE_ONES_END,
+          PAIRS_FROM_WRONG_END,
+          PAIRS_FROM_LEFT,
+          PAIRS_FROM_LEFT_FILLED_UP,
+          NOT_DOUBLED,
+          LAST_FIGURE_DOUBLED,
+          DIGIT_NOT_BESIDE,
+          ZERO_LEFT_OUT_OF_ROOT,
+          POINT_MISPLACED,
+          ONE_DIGIT_DOWN);
+
   private static final BigInteger NINE = BigInteger.valueOf(9);
 
   private DividingSlips() {}
 
-  static Change zeroLeftOut(Problem problem) {
+  private static Change zeroLeftOut(Problem problem) {
     return Change.leavingOut(Move.WRITE_ZERO);
   }
 
   /** The square of a zero stays blank, and the figures after it stand where they should. */
-  static Change zeroLeftBlank(Problem problem) {
+  private static Change zeroLeftBlank(Problem problem) {
     return (Change.ToBlank)
         asked ->
             asked.slot().role() == Role.QUOTIENT
@@ -33,15 +111,15 @@ final class DividingSlips {
                 && asked.due().signum() == 0;
   }
 
-  static Change quotientLeft(Problem problem) {
+  private static Change quotientLeft(Problem problem) {
     return Change.shifting(Shift.QUOTIENT_LEFT, 1);
   }
 
-  static Change trialTooSmall(Problem problem) {
+  private static Change trialTooSmall(Problem problem) {
     return trial(BigInteger.ONE.negate());
   }
 
-  static Change trialTooLarge(Problem problem) {
+  private static Change trialTooLarge(Problem problem) {
     return trial(BigInteger.ONE);
   }
 
@@ -59,7 +137,7 @@ final class DividingSlips {
   }
 
   /** So much is left over that the next figure goes ten times and more, and both are written. */
-  static Change twoFiguresInOnePlace(Problem problem) {
+  private static Change twoFiguresInOnePlace(Problem problem) {
     return new Change() {
       private boolean tooMuchIsLeft;
 
@@ -86,12 +164,12 @@ final class DividingSlips {
     return Rule.of(Rule.Kind.JOINED).applyTo(stands).divide(Reads.value(asked, 0));
   }
 
-  static Change notBroughtDown(Problem problem) {
+  private static Change notBroughtDown(Problem problem) {
     return Change.leavingOut(Move.BRING_DOWN);
   }
 
   /** The figure that came down last comes down again. */
-  static Change broughtDownTwice(Problem problem) {
+  private static Change broughtDownTwice(Problem problem) {
     Numeral dividend = problem.numbers().get(0);
     return (Change.OfValues)
         asked -> {
@@ -104,7 +182,7 @@ final class DividingSlips {
   }
 
   /** The remainder is not put before the next figure. */
-  static Change leftOverLost(Problem problem) {
+  private static Change leftOverLost(Problem problem) {
     return (Change.ToBlank)
         asked ->
             asked.slot().role() == Role.LEFT_OVER
@@ -113,7 +191,7 @@ final class DividingSlips {
   }
 
   /** The remainder is added to the next figure, though it counts ten times as much. */
-  static Change leftOverAdded(Problem problem) {
+  private static Change leftOverAdded(Problem problem) {
     return (Change.OfValues)
         asked -> {
           boolean shares = Reads.is(asked, Rule.Kind.HOW_MANY, Rule.Kind.LEFT_OVER);
@@ -132,7 +210,7 @@ final class DividingSlips {
   }
 
   /** The last of the counts is forgotten when they are added. */
-  static Change countNotAdded(Problem problem) {
+  private static Change countNotAdded(Problem problem) {
     return (Change.OfValues)
         asked -> {
           List<Entry> counts = asked.reads();
@@ -144,7 +222,7 @@ final class DividingSlips {
   }
 
   /** A multiple of the divisor without the zeros of its count: 20 × 24 as 48. */
-  static Change zerosOfCountLost(Problem problem) {
+  private static Change zerosOfCountLost(Problem problem) {
     return (Change.OfValues)
         asked -> {
           if (!Reads.is(asked, Rule.Kind.PRODUCT) || !Reads.has(asked, Role.COUNT)) {
@@ -155,7 +233,7 @@ final class DividingSlips {
         };
   }
 
-  static Change remainderDropped(Problem problem) {
+  private static Change remainderDropped(Problem problem) {
     return (Change.ToBlank)
         asked ->
             Reads.is(asked, Rule.Kind.LEFT_OVER)
@@ -164,7 +242,7 @@ final class DividingSlips {
   }
 
   /** Inside a round the smaller figure is taken from the larger, column by column. */
-  static Change subtractionSlip(Problem problem) {
+  private static Change subtractionSlip(Problem problem) {
     return (Change.OfValues)
         asked -> {
           if (!Reads.is(asked, Rule.Kind.LEFT_OVER)) {
@@ -188,7 +266,7 @@ final class DividingSlips {
   }
 
   /** Every figure is divided for itself, the ones first, so that nothing is passed on. */
-  static Change fromTheOnesEnd(Problem problem) {
+  private static Change fromTheOnesEnd(Problem problem) {
     Numeral dividend = problem.numbers().get(0);
     BigInteger divisor = problem.numbers().get(problem.numbers().size() - 1).unscaled();
     return (Change.OfValues)
@@ -200,7 +278,7 @@ final class DividingSlips {
   }
 
   /** The first pair is taken from the left end, two figures at once. */
-  static Change pairsFromTheWrongEnd(Problem problem) {
+  private static Change pairsFromTheWrongEnd(Problem problem) {
     Numeral radicand = problem.numbers().get(0);
     boolean odd = radicand.highestPlace() % 2 == 0 && radicand.highestPlace() > 0;
     return (Change.OfValues)
@@ -214,7 +292,7 @@ final class DividingSlips {
         };
   }
 
-  static Change notDoubled(Problem problem) {
+  private static Change notDoubled(Problem problem) {
     return (Change.OfValues)
         asked -> {
           if (Reads.is(asked, Rule.Kind.DOUBLE)) {
@@ -226,7 +304,7 @@ final class DividingSlips {
   }
 
   /** Of the root so far only the last figure is doubled. */
-  static Change lastFigureDoubled(Problem problem) {
+  private static Change lastFigureDoubled(Problem problem) {
     return (Change.OfValues)
         asked -> {
           if (!Reads.is(asked, Rule.Kind.DOUBLE)) {
@@ -240,7 +318,7 @@ final class DividingSlips {
   }
 
   /** The figure is multiplied by the leading part alone. */
-  static Change digitNotBeside(Problem problem) {
+  private static Change digitNotBeside(Problem problem) {
     return (Change.OfValues)
         asked ->
             Reads.is(asked, Rule.Kind.TRIAL_PRODUCT)
@@ -248,7 +326,7 @@ final class DividingSlips {
                 : Optional.empty();
   }
 
-  static Change zeroLeftOutOfRoot(Problem problem) {
+  private static Change zeroLeftOutOfRoot(Problem problem) {
     return (Change.ToBlank)
         asked -> {
           boolean root = asked.slot().role() == Role.ROOT || isBeside(asked);
@@ -261,13 +339,13 @@ final class DividingSlips {
   }
 
   /** The point stands a figure too early, or a figure too late where nothing stands before it. */
-  static Change pointMisplaced(Problem problem) {
+  private static Change pointMisplaced(Problem problem) {
     boolean early = problem.numbers().get(0).highestPlace() > 1;
     return Change.shifting(Shift.POINT_AFTER, early ? 1 : -1);
   }
 
   /** Of every pair only the first figure comes down. */
-  static Change oneDigitDown(Problem problem) {
+  private static Change oneDigitDown(Problem problem) {
     return Change.leavingOut(Move.BRING_DOWN);
   }
 }

@@ -12,24 +12,96 @@ import bemble.procedure.Rule;
 import bemble.procedure.Section;
 import bemble.procedure.Shift;
 import java.math.BigInteger;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.IntUnaryOperator;
 import org.jspecify.annotations.Nullable;
 
-/** Changes to procedures of multiplication. */
-final class MultiplyingSlips {
+/** Slips of multiplication, and what each changes in the procedure. */
+public final class MultiplyingSlips {
+  public static final Slip NO_PLACEHOLDER =
+      Slip.ofRule("no-placeholder", MultiplyingSlips::noPlaceholder);
+  public static final Slip PLACEHOLDER_TOO_MANY =
+      Slip.ofRule("placeholder-too-many", MultiplyingSlips::placeholderTooMany);
+  public static final Slip PLACEHOLDER_TOO_FEW =
+      Slip.ofRule("placeholder-too-few", MultiplyingSlips::placeholderTooFew);
+  public static final Slip PRODUCTS_WRITTEN_WHOLE =
+      Slip.ofRule("products-written-whole", MultiplyingSlips::productsWrittenWhole);
+  public static final Slip PRODUCT_TENS_WRITTEN =
+      AddingSlips.TENS_WRITTEN_ONES_CARRIED.form(
+          "product-tens-written", MultiplyingSlips::tensWrittenOnesCarried);
+  public static final Slip ROW_LEFT_OUT = Slip.ofRule("row-left-out", MultiplyingSlips::rowLeftOut);
+  public static final Slip ROW_OF_ONES_LEFT_OUT =
+      ROW_LEFT_OUT.form("row-of-ones-left-out", MultiplyingSlips::rowOfOnesLeftOut);
+  public static final Slip HIGHEST_ROW_ONLY =
+      ROW_LEFT_OUT.form("highest-row-only", MultiplyingSlips::highestRowOnly);
+  public static final Slip MATCHING_PLACES_ONLY =
+      Slip.ofRule("matching-places-only", MultiplyingSlips::matchingPlacesOnly);
+  public static final Slip MATCHING_PLACES_IN_ONE_ROW =
+      MATCHING_PLACES_ONLY.form(
+          "matching-places-in-one-row", MultiplyingSlips::matchingPlacesInOneRow);
+  public static final Slip ZERO_TIMES_GIVES_THE_NUMBER =
+      Slip.ofRule("zero-times-gives-the-number", MultiplyingSlips::zeroTimesGivesTheNumber);
+  public static final Slip MULTIPLIED_CARRY_NOT_ADDED =
+      Slip.ofRule("multiplied-carry-not-added", MultiplyingSlips::carryNotAdded);
+  public static final Slip NEIGHBOUR_IN_THE_TABLE =
+      Slip.of(
+          "neighbour-in-the-table", Slip.Kind.WRONG_TABLE, MultiplyingSlips::neighbourInTheTable);
+  public static final Slip CARRY_ADDED_FIRST =
+      Slip.ofRule("carry-added-first", MultiplyingSlips::carryAddedFirst);
+  public static final Slip CARRY_OF_ROW_BEFORE =
+      Slip.ofRule("carry-of-row-before", MultiplyingSlips::oldCarryAgain);
+  public static final Slip TENS_BELOW_THE_CUT =
+      Slip.ofRule("tens-below-the-cut", MultiplyingSlips::tensBelowTheCut);
+  public static final Slip BOX_LEFT_OUT = Slip.ofRule("box-left-out", MultiplyingSlips::boxLeftOut);
+  public static final Slip ZEROS_LOST_IN_BOX =
+      Slip.ofRule("zeros-lost-in-box", MultiplyingSlips::zerosLostInBox);
+  public static final Slip ALL_ZEROS_LOST_IN_BOX =
+      ZEROS_LOST_IN_BOX.form("all-zeros-lost-in-box", MultiplyingSlips::allZerosLostInBox);
+  public static final Slip MIDDLE_LEFT_OUT =
+      Slip.ofRule("middle-left-out", MultiplyingSlips::middleLeftOut);
+  public static final Slip ROWS_ADDED_UNSHIFTED =
+      Slip.of("rows-added-unshifted", Slip.Kind.ON_PAGES, MultiplyingSlips::rowsAddedUnshifted);
+  public static final Slip ROWS_ADDED_WRONGLY =
+      Slip.ofRule("rows-added-wrongly", MultiplyingSlips::rowsAddedWrongly);
+
+  static final List<Slip> ALL =
+      List.of(
+          NO_PLACEHOLDER,
+          PLACEHOLDER_TOO_MANY,
+          PLACEHOLDER_TOO_FEW,
+          PRODUCTS_WRITTEN_WHOLE,
+          PRODUCT_TENS_WRITTEN,
+          ROW_LEFT_OUT,
+          ROW_OF_ONES_LEFT_OUT,
+          HIGHEST_ROW_ONLY,
+          MATCHING_PLACES_ONLY,
+          MATCHING_PLACES_IN_ONE_ROW,
+          ZERO_TIMES_GIVES_THE_NUMBER,
+          MULTIPLIED_CARRY_NOT_ADDED,
+          NEIGHBOUR_IN_THE_TABLE,
+          CARRY_ADDED_FIRST,
+          CARRY_OF_ROW_BEFORE,
+          TENS_BELOW_THE_CUT,
+          BOX_LEFT_OUT,
+          ZEROS_LOST_IN_BOX,
+          ALL_ZEROS_LOST_IN_BOX,
+          MIDDLE_LEFT_OUT,
+          ROWS_ADDED_UNSHIFTED,
+          ROWS_ADDED_WRONGLY);
+
   private MultiplyingSlips() {}
 
-  static Change noPlaceholder(Problem problem) {
+  private static Change noPlaceholder(Problem problem) {
     return Change.shifting(Shift.PLACES_HELD, 0);
   }
 
-  static Change placeholderTooMany(Problem problem) {
+  private static Change placeholderTooMany(Problem problem) {
     return placesHeld(usual -> usual + 1);
   }
 
   /** One zero less where there are several; where there is one, that is a zero left out. */
-  static Change placeholderTooFew(Problem problem) {
+  private static Change placeholderTooFew(Problem problem) {
     return placesHeld(usual -> usual > 1 ? usual - 1 : usual);
   }
 
@@ -43,16 +115,16 @@ final class MultiplyingSlips {
   }
 
   /** Both figures of each product are written, one product beside the other. */
-  static Change productsWrittenWhole(Problem problem) {
+  private static Change productsWrittenWhole(Problem problem) {
     return Change.leavingOut(Move.CARRY_FROM_PRODUCT);
   }
 
-  static Change matchingPlacesInOneRow(Problem problem) {
+  private static Change matchingPlacesInOneRow(Problem problem) {
     return Change.leavingOut(Move.ROW_FOR_EACH_FIGURE);
   }
 
   /** Of a product the tens stay and the ones move on; the last one of a row is written whole. */
-  static Change tensWrittenOnesCarried(Problem problem) {
+  private static Change tensWrittenOnesCarried(Problem problem) {
     int highest = problem.numbers().get(0).highestPlace();
     return (Change.OfValues)
         asked -> {
@@ -67,7 +139,7 @@ final class MultiplyingSlips {
   }
 
   /** The row of the lowest figure that is not 0 stays: nobody writes nothing at all. */
-  static Change rowLeftOut(Problem problem) {
+  private static Change rowLeftOut(Problem problem) {
     Numeral multiplier = multiplier(problem);
     int lowest = 0;
     while (lowest < multiplier.highestPlace() && multiplier.digitAt(lowest) == 0) {
@@ -77,7 +149,7 @@ final class MultiplyingSlips {
     return Change.leavingOut(Move.WRITE_ROW, place -> place > stays);
   }
 
-  static Change rowOfOnesLeftOut(Problem problem) {
+  private static Change rowOfOnesLeftOut(Problem problem) {
     boolean others = multiplier(problem).highestPlace() > 0;
     return Change.leavingOut(Move.WRITE_ROW, place -> others && place == 0);
   }
@@ -87,12 +159,12 @@ final class MultiplyingSlips {
   }
 
   /** Only the row of the highest figure is worked; with two figures that is a form of its own. */
-  static Change highestRowOnly(Problem problem) {
+  private static Change highestRowOnly(Problem problem) {
     int highest = multiplier(problem).highestPlace();
     return Change.leavingOut(Move.WRITE_ROW, place -> highest > 1 && place < highest);
   }
 
-  static Change boxLeftOut(Problem problem) {
+  private static Change boxLeftOut(Problem problem) {
     return (Change.ToBlank) MultiplyingSlips::isBox;
   }
 
@@ -103,7 +175,7 @@ final class MultiplyingSlips {
   }
 
   /** The tens are written below the cut of a box and the ones above it. */
-  static Change tensBelowTheCut(Problem problem) {
+  private static Change tensBelowTheCut(Problem problem) {
     return (Change.OfValues)
         asked -> {
           if (asked.slot().role() != Role.HALF) {
@@ -125,7 +197,7 @@ final class MultiplyingSlips {
     return Reads.ofPairs(asked) && asked.reads().size() % 2 == 1;
   }
 
-  static Change carryNotAdded(Problem problem) {
+  private static Change carryNotAdded(Problem problem) {
     return (Change.OfValues)
         asked ->
             withCarry(asked)
@@ -135,7 +207,7 @@ final class MultiplyingSlips {
   }
 
   /** The product of the next line of the table, with whatever carry it then has. */
-  static Change neighbourInTheTable(Problem problem) {
+  private static Change neighbourInTheTable(Problem problem) {
     return (Change.OfValues)
         asked -> {
           if (!inRow(asked) || Reads.value(asked, 0).signum() == 0) {
@@ -147,7 +219,7 @@ final class MultiplyingSlips {
         };
   }
 
-  static Change carryAddedFirst(Problem problem) {
+  private static Change carryAddedFirst(Problem problem) {
     return (Change.OfValues)
         asked ->
             withCarry(asked) && inRow(asked)
@@ -161,7 +233,7 @@ final class MultiplyingSlips {
   }
 
   /** The last carry of the row before is added at the beginning of the next row. */
-  static Change oldCarryAgain(Problem problem) {
+  private static Change oldCarryAgain(Problem problem) {
     return new Change() {
       private @Nullable Entry last;
       private int lastRow;
@@ -188,14 +260,14 @@ final class MultiplyingSlips {
     return asked.reads().get(0).slot().place() == 0;
   }
 
-  static Change matchingPlacesOnly(Problem problem) {
+  private static Change matchingPlacesOnly(Problem problem) {
     return (Change.ToBlank)
         asked ->
             inRow(asked)
                 && asked.reads().get(0).slot().place() != asked.reads().get(1).slot().place();
   }
 
-  static Change zeroTimesGivesTheNumber(Problem problem) {
+  private static Change zeroTimesGivesTheNumber(Problem problem) {
     return (Change.OfValues)
         asked -> {
           if (!inRow(asked) && !isBox(asked)) {
@@ -212,7 +284,7 @@ final class MultiplyingSlips {
         };
   }
 
-  static Change zerosLostInBox(Problem problem) {
+  private static Change zerosLostInBox(Problem problem) {
     return (Change.OfValues)
         asked -> {
           BigInteger due = asked.due();
@@ -225,7 +297,7 @@ final class MultiplyingSlips {
   }
 
   /** A box of tens is filled with what its first figures make: 60 times 5 is 30. */
-  static Change allZerosLostInBox(Problem problem) {
+  private static Change allZerosLostInBox(Problem problem) {
     return (Change.OfValues)
         asked -> {
           if (!isBox(asked) || asked.due().signum() == 0) {
@@ -250,7 +322,7 @@ final class MultiplyingSlips {
   }
 
   /** Of a cross only the ends are multiplied: what lies between brings nothing but its carry. */
-  static Change middleLeftOut(Problem problem) {
+  private static Change middleLeftOut(Problem problem) {
     int last = problem.numbers().stream().mapToInt(Numeral::highestPlace).sum();
     return (Change.OfValues)
         asked -> {
@@ -269,11 +341,11 @@ final class MultiplyingSlips {
         };
   }
 
-  static Change rowsAddedUnshifted(Problem problem) {
+  private static Change rowsAddedUnshifted(Problem problem) {
     return new RowsUnshifted();
   }
 
-  static Change rowsAddedWrongly(Problem problem) {
+  private static Change rowsAddedWrongly(Problem problem) {
     return AddingSlips.carryNotAdded(problem);
   }
 }

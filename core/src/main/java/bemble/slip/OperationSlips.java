@@ -17,14 +17,36 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-/** Changes to procedures in which another operation is carried out than the sign says. */
-final class OperationSlips {
+/** Slips in which another operation is carried out than the sign says. */
+public final class OperationSlips {
+  public static final Slip TAKEN_INSTEAD =
+      Slip.of("taken-instead", Slip.Kind.WHOLE_SUM, OperationSlips::takenInsteadOfAdded);
+  public static final Slip ADDED_AS_A_SUM =
+      TakingSlips.ADDED_INSTEAD.form(
+          "added-as-a-sum", Slip.Kind.WHOLE_SUM, OperationSlips::addedAsASum);
+  public static final Slip ADDED_INSTEAD_OF_MULTIPLIED =
+      Slip.ofRule("added-instead-of-multiplied", OperationSlips::addedInsteadOfMultiplied);
+  public static final Slip ADDED_TO_THE_ONES =
+      ADDED_INSTEAD_OF_MULTIPLIED.form(
+          "added-to-the-ones", Slip.Kind.WHOLE_SUM, OperationSlips::addedToTheOnes);
+  public static final Slip ADDED_AS_ONE_ROW =
+      ADDED_INSTEAD_OF_MULTIPLIED.form(
+          "added-as-one-row", Slip.Kind.WHOLE_SUM, OperationSlips::addedAsOneRow);
+
+  static final List<Slip> ALL =
+      List.of(
+          TAKEN_INSTEAD,
+          ADDED_AS_A_SUM,
+          ADDED_INSTEAD_OF_MULTIPLIED,
+          ADDED_TO_THE_ONES,
+          ADDED_AS_ONE_ROW);
+
   private static final BigInteger ZERO = BigInteger.ZERO;
 
   private OperationSlips() {}
 
   /** Of two numbers the second is taken from the first, with an exchange where it is needed. */
-  static Change takenInsteadOfAdded(Problem problem) {
+  private static Change takenInsteadOfAdded(Problem problem) {
     int highest = AddingSlips.highest(problem);
     List<Numeral> numbers = problem.numbers();
     boolean turned =
@@ -55,7 +77,7 @@ final class OperationSlips {
   }
 
   /** The whole difference is worked as a sum, with its carries. */
-  static Change addedAsASum(Problem problem) {
+  private static Change addedAsASum(Problem problem) {
     int highest = AddingSlips.highest(problem);
     Map<Integer, BigInteger> carries = new HashMap<>();
     Change.OfValues values =
@@ -74,7 +96,7 @@ final class OperationSlips {
   }
 
   /** In a row of products each figure and the figure of the multiplier are added. */
-  static Change addedInsteadOfMultiplied(Problem problem) {
+  private static Change addedInsteadOfMultiplied(Problem problem) {
     return (Change.OfValues)
         asked ->
             MultiplyingSlips.inRow(asked)
@@ -83,7 +105,7 @@ final class OperationSlips {
   }
 
   /** Both numbers are added as they stand under one another: 96 times 33 gives 129. */
-  static Change addedAsOneRow(Problem problem) {
+  private static Change addedAsOneRow(Problem problem) {
     Numeral one = problem.numbers().get(0);
     Numeral other = problem.numbers().get(problem.numbers().size() - 1);
     boolean fits = other.length() > 1 && other.length() <= one.length() && other.digitAt(0) > 0;
@@ -103,7 +125,7 @@ final class OperationSlips {
   }
 
   /** The only figure of the multiplier is added to the ones, and the rest stays as it is. */
-  static Change addedToTheOnes(Problem problem) {
+  private static Change addedToTheOnes(Problem problem) {
     List<Numeral> numbers = problem.numbers();
     boolean oneFigure = numbers.size() == 2 && numbers.get(1).length() == 1;
     return (Change.OfValues)

@@ -1,116 +1,16 @@
 package bemble.slip;
 
 import bemble.problem.Problem;
-import java.util.Arrays;
-import java.util.Locale;
-import java.util.Map;
-import java.util.Optional;
-import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
- * The slips that are known by name, from what teachers of column arithmetic describe as their
- * pupils' usual ones. A method knows which of them happen in it, and which is likelier.
+ * A slip that is known by name, from what teachers of column arithmetic describe as their pupils'
+ * usual ones: its kind, and what it changes in a procedure. It stands beside that change, in the
+ * class of its operation. A method knows which slips happen in it, and which is likelier.
  */
-public enum Slip {
-  LINED_UP_LEFT(Kind.SETTING_OUT, AddingSlips::linedUpLeft),
-  LINED_UP_RIGHT(Kind.IN_ANSWERS, AddingSlips::linedUpRight),
-  POINT_LEFT_OUT(Kind.IN_ANSWERS, AddingSlips::pointLeftOut),
-  POINT_MOVED(Kind.IN_ANSWERS, AddingSlips::pointMoved),
-  POINT_MOVED_RIGHT(Kind.IN_ANSWERS, AddingSlips::pointMovedRight, POINT_MOVED),
-  NUMBER_TOO_FAR_LEFT(Kind.SETTING_OUT, AddingSlips::numberTooFarLeft),
-  LOWER_NUMBER_TOO_FAR_LEFT(
-      Kind.IN_ANSWERS, AddingSlips::lowerNumberTooFarLeft, NUMBER_TOO_FAR_LEFT),
-  NUMBER_TOO_FAR_RIGHT(Kind.SETTING_OUT, AddingSlips::numberTooFarRight),
-  LAST_CARRY_LOST(AddingSlips::lastCarryLost),
-  CARRY_NOT_ADDED(AddingSlips::carryNotAdded),
-  TENS_WRITTEN_ONES_CARRIED(AddingSlips::tensWrittenOnesCarried),
-  TWO_DIGITS_IN_ONE_SQUARE(AddingSlips::twoDigitsInOneSquare),
-  CARRY_ADDED_TWICE(AddingSlips::carryAddedTwice),
-  CARRY_ALWAYS_ONE(AddingSlips::carryAlwaysOne),
-  CARRY_WITHOUT_NEED(AddingSlips::carryWithoutNeed),
-  FIGURE_SKIPPED(AddingSlips::figureSkipped),
-  BLANK_COLUMN_SKIPPED(AddingSlips::blankColumnSkipped),
-  OLD_CARRY_AGAIN(AddingSlips::oldCarryAgain),
-  TAKEN_INSTEAD(Kind.WHOLE_SUM, OperationSlips::takenInsteadOfAdded),
-
-  ZERO_PASSED_STAYS_ZERO(TakingSlips::zeroStaysZero),
-  ZERO_PASSED_BECOMES_TEN(TakingSlips::zeroBecomesTen),
-  NOTHING_GIVES_THE_NUMBER(TakingSlips::nothingGivesTheNumber),
-  NOTHING_TAKEN_GIVES_NOTHING(TakingSlips::nothingTakenGivesNothing),
-  TOO_SMALL_GIVES_NOTHING(TakingSlips::tooSmallGivesNothing),
-  ADDED_INSTEAD(TakingSlips::addedInstead),
-  ADDED_AS_A_SUM(Kind.WHOLE_SUM, OperationSlips::addedAsASum, ADDED_INSTEAD),
-  NOTHING_GIVES_NOTHING(TakingSlips::nothingGivesNothing),
-  SMALLER_FROM_LARGER(TakingSlips::smallerFromLarger),
-  SMALLER_FROM_LARGER_EVEN_FROM_ZERO(
-      TakingSlips::smallerFromLargerEvenFromZero, SMALLER_FROM_LARGER),
-  NEIGHBOUR_NOT_LESS(Kind.UNPAID_TEN, TakingSlips::neighbourNotLess),
-  ONE_MORE_FORGOTTEN(Kind.UNPAID_TEN, TakingSlips::oneMoreForgotten),
-  LESS_WITHOUT_EXCHANGE(TakingSlips::lessWithoutExchange),
-  NOBODY_PAYS(Kind.UNPAID_TEN, TakingSlips::nobodyPays),
-
-  NO_PLACEHOLDER(MultiplyingSlips::noPlaceholder),
-  PLACEHOLDER_TOO_MANY(MultiplyingSlips::placeholderTooMany),
-  PLACEHOLDER_TOO_FEW(MultiplyingSlips::placeholderTooFew),
-  PRODUCTS_WRITTEN_WHOLE(MultiplyingSlips::productsWrittenWhole),
-  PRODUCT_TENS_WRITTEN(MultiplyingSlips::tensWrittenOnesCarried, TENS_WRITTEN_ONES_CARRIED),
-  ROW_LEFT_OUT(MultiplyingSlips::rowLeftOut),
-  ROW_OF_ONES_LEFT_OUT(MultiplyingSlips::rowOfOnesLeftOut, ROW_LEFT_OUT),
-  HIGHEST_ROW_ONLY(MultiplyingSlips::highestRowOnly, ROW_LEFT_OUT),
-  MATCHING_PLACES_ONLY(MultiplyingSlips::matchingPlacesOnly),
-  MATCHING_PLACES_IN_ONE_ROW(MultiplyingSlips::matchingPlacesInOneRow, MATCHING_PLACES_ONLY),
-  ZERO_TIMES_GIVES_THE_NUMBER(MultiplyingSlips::zeroTimesGivesTheNumber),
-  ADDED_INSTEAD_OF_MULTIPLIED(OperationSlips::addedInsteadOfMultiplied),
-  ADDED_TO_THE_ONES(Kind.WHOLE_SUM, OperationSlips::addedToTheOnes, ADDED_INSTEAD_OF_MULTIPLIED),
-  ADDED_AS_ONE_ROW(Kind.WHOLE_SUM, OperationSlips::addedAsOneRow, ADDED_INSTEAD_OF_MULTIPLIED),
-  MULTIPLIED_CARRY_NOT_ADDED(MultiplyingSlips::carryNotAdded),
-  NEIGHBOUR_IN_THE_TABLE(Kind.WRONG_TABLE, MultiplyingSlips::neighbourInTheTable),
-  CARRY_ADDED_FIRST(MultiplyingSlips::carryAddedFirst),
-  CARRY_OF_ROW_BEFORE(MultiplyingSlips::oldCarryAgain),
-  TENS_BELOW_THE_CUT(MultiplyingSlips::tensBelowTheCut),
-  BOX_LEFT_OUT(MultiplyingSlips::boxLeftOut),
-  ZEROS_LOST_IN_BOX(MultiplyingSlips::zerosLostInBox),
-  ALL_ZEROS_LOST_IN_BOX(MultiplyingSlips::allZerosLostInBox, ZEROS_LOST_IN_BOX),
-  MIDDLE_LEFT_OUT(MultiplyingSlips::middleLeftOut),
-  ROWS_ADDED_UNSHIFTED(Kind.ON_PAGES, MultiplyingSlips::rowsAddedUnshifted),
-  ROWS_ADDED_WRONGLY(MultiplyingSlips::rowsAddedWrongly),
-
-  ZERO_LEFT_OUT(DividingSlips::zeroLeftOut),
-  ZERO_LEFT_BLANK(DividingSlips::zeroLeftBlank, ZERO_LEFT_OUT),
-  QUOTIENT_LEFT(DividingSlips::quotientLeft),
-  LEFT_OVER_LOST(DividingSlips::leftOverLost),
-  LEFT_OVER_ADDED(DividingSlips::leftOverAdded),
-  COUNT_NOT_ADDED(DividingSlips::countNotAdded),
-  ZEROS_OF_COUNT_LOST(DividingSlips::zerosOfCountLost),
-  REMAINDER_DROPPED(DividingSlips::remainderDropped),
-  NOT_BROUGHT_DOWN(DividingSlips::notBroughtDown),
-  BROUGHT_DOWN_TWICE(DividingSlips::broughtDownTwice),
-  SUBTRACTION_SLIP(DividingSlips::subtractionSlip),
-  TRIAL_TOO_SMALL(DividingSlips::trialTooSmall),
-  TRIAL_TOO_LARGE(DividingSlips::trialTooLarge),
-  TWO_FIGURES_IN_ONE_PLACE(DividingSlips::twoFiguresInOnePlace),
-  FROM_THE_ONES_END(DividingSlips::fromTheOnesEnd),
-
-  PAIRS_FROM_WRONG_END(DividingSlips::pairsFromTheWrongEnd),
-  PAIRS_FROM_LEFT(
-      Kind.IN_ANSWERS, problem -> new PairsFromLeft(problem, false), PAIRS_FROM_WRONG_END),
-  PAIRS_FROM_LEFT_FILLED_UP(
-      Kind.IN_ANSWERS, problem -> new PairsFromLeft(problem, true), PAIRS_FROM_WRONG_END),
-  NOT_DOUBLED(DividingSlips::notDoubled),
-  LAST_FIGURE_DOUBLED(DividingSlips::lastFigureDoubled),
-  DIGIT_NOT_BESIDE(DividingSlips::digitNotBeside),
-  ZERO_LEFT_OUT_OF_ROOT(DividingSlips::zeroLeftOutOfRoot),
-  POINT_MISPLACED(DividingSlips::pointMisplaced),
-  ONE_DIGIT_DOWN(DividingSlips::oneDigitDown),
-
-  FACT_ONE_OUT(Kind.MISSED_FACT, AddingSlips::factOneOut),
-  FIGURE_MISREAD(Kind.MISREAD, AddingSlips::figureMisread);
-
-  private static final Map<String, Slip> BY_ID =
-      Arrays.stream(values()).collect(Collectors.toUnmodifiableMap(Slip::id, slip -> slip));
-
+public final class Slip implements Comparable<Slip> {
   /** What is missed in a slip. */
-  private enum Kind {
+  enum Kind {
     /** A rule of the method. */
     RULE,
     /** A rule whose breach gives the answers of a likelier slip, and is told from a page alone. */
@@ -134,31 +34,35 @@ public enum Slip {
     UNPAID_TEN
   }
 
+  private final String id;
   private final Kind kind;
   private final Change.Maker maker;
   private final Slip named;
-  private final String id = name().toLowerCase(Locale.ROOT).replace('_', '-');
 
-  Slip(Change.Maker maker) {
-    this(Kind.RULE, maker);
-  }
-
-  Slip(Kind kind, Change.Maker maker) {
+  private Slip(String id, Kind kind, Change.Maker maker, @Nullable Slip named) {
+    this.id = id;
     this.kind = kind;
     this.maker = maker;
-    this.named = this;
+    this.named = named == null ? this : named;
   }
 
-  /** Another form in which a slip is written. */
-  Slip(Change.Maker maker, Slip named) {
-    this(named.kind, maker, named);
+  static Slip of(String id, Kind kind, Change.Maker maker) {
+    return new Slip(id, kind, maker, null);
   }
 
-  /** Another form of a slip that is told in another way. */
-  Slip(Kind kind, Change.Maker maker, Slip named) {
-    this.kind = kind;
-    this.maker = maker;
-    this.named = named;
+  /** A slip in which a rule of the method is missed. */
+  static Slip ofRule(String id, Change.Maker maker) {
+    return of(id, Kind.RULE, maker);
+  }
+
+  /** Another form in which this slip is written. */
+  Slip form(String id, Change.Maker maker) {
+    return form(id, kind, maker);
+  }
+
+  /** Another form of this slip that is told in another way. */
+  Slip form(String id, Kind kind, Change.Maker maker) {
+    return new Slip(id, kind, maker, this);
   }
 
   /** The slip of which this is a form: the misunderstanding is the same and has one name. */
@@ -206,12 +110,18 @@ public enum Slip {
     return kind == Kind.UNPAID_TEN;
   }
 
-  /** The slip of that name, if there is one. */
-  public static Optional<Slip> find(String id) {
-    return Optional.ofNullable(BY_ID.get(id));
-  }
-
   Change change(Problem problem) {
     return maker.of(problem);
+  }
+
+  /** In the order of their ids. */
+  @Override
+  public int compareTo(Slip other) {
+    return id.compareTo(other.id);
+  }
+
+  @Override
+  public String toString() {
+    return id;
   }
 }

@@ -17,8 +17,51 @@ import java.util.Set;
 import java.util.function.BinaryOperator;
 import java.util.function.Predicate;
 
-/** Changes to procedures in which columns are subtracted. */
-final class TakingSlips {
+/** Slips where columns are subtracted, and what each changes in the procedure. */
+public final class TakingSlips {
+  public static final Slip ZERO_PASSED_STAYS_ZERO =
+      Slip.ofRule("zero-passed-stays-zero", TakingSlips::zeroStaysZero);
+  public static final Slip ZERO_PASSED_BECOMES_TEN =
+      Slip.ofRule("zero-passed-becomes-ten", TakingSlips::zeroBecomesTen);
+  public static final Slip NOTHING_GIVES_THE_NUMBER =
+      Slip.ofRule("nothing-gives-the-number", TakingSlips::nothingGivesTheNumber);
+  public static final Slip NOTHING_TAKEN_GIVES_NOTHING =
+      Slip.ofRule("nothing-taken-gives-nothing", TakingSlips::nothingTakenGivesNothing);
+  public static final Slip TOO_SMALL_GIVES_NOTHING =
+      Slip.ofRule("too-small-gives-nothing", TakingSlips::tooSmallGivesNothing);
+  public static final Slip ADDED_INSTEAD = Slip.ofRule("added-instead", TakingSlips::addedInstead);
+  public static final Slip NOTHING_GIVES_NOTHING =
+      Slip.ofRule("nothing-gives-nothing", TakingSlips::nothingGivesNothing);
+  public static final Slip SMALLER_FROM_LARGER =
+      Slip.ofRule("smaller-from-larger", TakingSlips::smallerFromLarger);
+  public static final Slip SMALLER_FROM_LARGER_EVEN_FROM_ZERO =
+      SMALLER_FROM_LARGER.form(
+          "smaller-from-larger-even-from-zero", TakingSlips::smallerFromLargerEvenFromZero);
+  public static final Slip NEIGHBOUR_NOT_LESS =
+      Slip.of("neighbour-not-less", Slip.Kind.UNPAID_TEN, TakingSlips::neighbourNotLess);
+  public static final Slip ONE_MORE_FORGOTTEN =
+      Slip.of("one-more-forgotten", Slip.Kind.UNPAID_TEN, TakingSlips::oneMoreForgotten);
+  public static final Slip LESS_WITHOUT_EXCHANGE =
+      Slip.ofRule("less-without-exchange", TakingSlips::lessWithoutExchange);
+  public static final Slip NOBODY_PAYS =
+      Slip.of("nobody-pays", Slip.Kind.UNPAID_TEN, TakingSlips::nobodyPays);
+
+  static final List<Slip> ALL =
+      List.of(
+          ZERO_PASSED_STAYS_ZERO,
+          ZERO_PASSED_BECOMES_TEN,
+          NOTHING_GIVES_THE_NUMBER,
+          NOTHING_TAKEN_GIVES_NOTHING,
+          TOO_SMALL_GIVES_NOTHING,
+          ADDED_INSTEAD,
+          NOTHING_GIVES_NOTHING,
+          SMALLER_FROM_LARGER,
+          SMALLER_FROM_LARGER_EVEN_FROM_ZERO,
+          NEIGHBOUR_NOT_LESS,
+          ONE_MORE_FORGOTTEN,
+          LESS_WITHOUT_EXCHANGE,
+          NOBODY_PAYS);
+
   private static final BigInteger NINE = BigInteger.valueOf(9);
   private static final Change NONE_FOR_ZERO = Change.leavingOut(Move.EXCHANGE_FOR_ZERO);
   private static final Change NONE = Change.leavingOut(Move.EXCHANGE);
@@ -49,29 +92,29 @@ final class TakingSlips {
     return asked.slot().role() == Role.ANSWER || asked.slot().role() == Role.PARTIAL;
   }
 
-  static Change smallerFromLarger(Problem problem) {
+  private static Change smallerFromLarger(Problem problem) {
     return without(top -> top.signum() > 0, (from, taken) -> taken.subtract(from), NONE);
   }
 
   /** The same where nothing stands on top: 503 − 87 comes to 584. */
-  static Change smallerFromLargerEvenFromZero(Problem problem) {
+  private static Change smallerFromLargerEvenFromZero(Problem problem) {
     return without(top -> true, (from, taken) -> taken.subtract(from), NO_EXCHANGE);
   }
 
-  static Change nothingGivesTheNumber(Problem problem) {
+  private static Change nothingGivesTheNumber(Problem problem) {
     return without(top -> top.signum() == 0, (from, taken) -> taken, NONE_FOR_ZERO);
   }
 
-  static Change nothingGivesNothing(Problem problem) {
+  private static Change nothingGivesNothing(Problem problem) {
     return without(top -> top.signum() == 0, (from, taken) -> BigInteger.ZERO, NONE_FOR_ZERO);
   }
 
   /** Where the top is too small, nothing is left. */
-  static Change tooSmallGivesNothing(Problem problem) {
+  private static Change tooSmallGivesNothing(Problem problem) {
     return without(top -> top.signum() > 0, (from, taken) -> BigInteger.ZERO, NONE);
   }
 
-  static Change nothingTakenGivesNothing(Problem problem) {
+  private static Change nothingTakenGivesNothing(Problem problem) {
     return (Change.OfValues)
         asked -> {
           boolean column = Reads.is(asked, Rule.Kind.DIFFERENCE) && isColumn(asked);
@@ -81,7 +124,7 @@ final class TakingSlips {
   }
 
   /** The column is added, and its tens are not looked at. */
-  static Change addedInstead(Problem problem) {
+  private static Change addedInstead(Problem problem) {
     Change.OfValues values =
         asked ->
             Reads.is(asked, Rule.Kind.DIFFERENCE) && isColumn(asked)
@@ -90,7 +133,7 @@ final class TakingSlips {
     return Change.both(values, NO_EXCHANGE);
   }
 
-  static Change neighbourNotLess(Problem problem) {
+  private static Change neighbourNotLess(Problem problem) {
     return (Change.OfValues)
         asked ->
             Reads.is(asked, Rule.Kind.ONE_LESS)
@@ -99,7 +142,7 @@ final class TakingSlips {
   }
 
   /** An exchange across zeros makes the zeros 9, and the place beyond them stays what it was. */
-  static Change nobodyPays(Problem problem) {
+  private static Change nobodyPays(Problem problem) {
     return (Change.OfValues)
         asked -> {
           boolean afar =
@@ -111,7 +154,7 @@ final class TakingSlips {
   }
 
   /** A column whose right neighbour needed nothing is made one less all the same. */
-  static Change lessWithoutExchange(Problem problem) {
+  private static Change lessWithoutExchange(Problem problem) {
     Numeral from = problem.numbers().get(0);
     Set<Integer> owing = new HashSet<>();
     return new Change() {
@@ -152,12 +195,12 @@ final class TakingSlips {
   }
 
   /** The place beyond pays, and the zeros on the way stay what they are. */
-  static Change zeroStaysZero(Problem problem) {
+  private static Change zeroStaysZero(Problem problem) {
     return onTheWay(BigInteger.ZERO);
   }
 
   /** The place beyond pays, and the zeros on the way become ten and stay so. */
-  static Change zeroBecomesTen(Problem problem) {
+  private static Change zeroBecomesTen(Problem problem) {
     return onTheWay(BigInteger.TEN);
   }
 
@@ -191,7 +234,7 @@ final class TakingSlips {
   }
 
   /** The small one low in the next column is not taken. */
-  static Change oneMoreForgotten(Problem problem) {
+  private static Change oneMoreForgotten(Problem problem) {
     return (Change.OfValues)
         asked -> {
           boolean difference =

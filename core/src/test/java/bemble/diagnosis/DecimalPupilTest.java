@@ -4,7 +4,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import bemble.diagnosis.AnswerSpace.Answered;
 import bemble.practice.Item;
+import bemble.slip.AddingSlips;
 import bemble.slip.Slip;
+import bemble.slip.Slips;
 import bemble.style.Style;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -33,13 +35,13 @@ class DecimalPupilTest {
   }
 
   private static BigDecimal slipped(Slip slip, BigDecimal one, BigDecimal other, boolean isTaken) {
-    if (slip == Slip.LINED_UP_RIGHT) {
+    if (slip == AddingSlips.LINED_UP_RIGHT) {
       return byLastFigures(one, other, isTaken);
     }
     BigDecimal right = isTaken ? one.subtract(other) : one.add(other);
-    return slip == Slip.POINT_LEFT_OUT
+    return slip == AddingSlips.POINT_LEFT_OUT
         ? right.movePointRight(right.scale())
-        : right.movePointLeft(slip == Slip.POINT_MOVED ? 1 : -1);
+        : right.movePointLeft(slip == AddingSlips.POINT_MOVED ? 1 : -1);
   }
 
   private static boolean has(Explanation explanation, Slip slip) {
@@ -48,15 +50,16 @@ class DecimalPupilTest {
 
   @ParameterizedTest
   @CsvSource({
-    "+, column, LINED_UP_RIGHT",
-    "−, exchange, LINED_UP_RIGHT",
-    "+, column, POINT_LEFT_OUT",
-    "−, exchange, POINT_LEFT_OUT",
-    "+, column, POINT_MOVED",
-    "−, add-to-both, POINT_MOVED",
-    "−, exchange, POINT_MOVED_RIGHT"
+    "+, column, lined-up-right",
+    "−, exchange, lined-up-right",
+    "+, column, point-left-out",
+    "−, exchange, point-left-out",
+    "+, column, point-moved",
+    "−, add-to-both, point-moved",
+    "−, exchange, point-moved-right"
   })
-  void theSlipIsSaidOfMostAndStandsFirst(String sign, String method, Slip slip) {
+  void theSlipIsSaidOfMostAndStandsFirst(String sign, String method, String id) {
+    Slip slip = Slips.find(id).orElseThrow();
     int first = 0;
     int said = 0;
     for (int pupil = 0; pupil < PUPILS; pupil++) {

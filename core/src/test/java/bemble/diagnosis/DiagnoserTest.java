@@ -10,7 +10,9 @@ import bemble.diagnosis.AnswerSpace.LeftOut;
 import bemble.ladder.Ladder;
 import bemble.method.Method;
 import bemble.practice.Item;
+import bemble.slip.MultiplyingSlips;
 import bemble.slip.Slip;
+import bemble.slip.TakingSlips;
 import bemble.style.Style;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -54,7 +56,7 @@ class DiagnoserTest {
   void aSlipThatIsMadeTimeAndAgainIsSaid() {
     Diagnosis diagnosis = of("584", "426", "436", "322", "336");
     Explanation sure = diagnosis.sure().orElseThrow();
-    assertEquals(List.of(Slip.SMALLER_FROM_LARGER), sure.slips());
+    assertEquals(List.of(TakingSlips.SMALLER_FROM_LARGER), sure.slips());
     assertEquals(List.of(0, 1, 2, 4), sure.explains());
     assertEquals(
         List.of(Outcome.WRONG, Outcome.WRONG, Outcome.WRONG, Outcome.RIGHT, Outcome.WRONG),
@@ -76,28 +78,29 @@ class DiagnoserTest {
     }
     Diagnosis diagnosis = new Diagnoser(items, Style.STANDARD).of(given);
     Explanation sure = diagnosis.sure().orElseThrow();
-    assertEquals(List.of(Slip.SMALLER_FROM_LARGER), sure.slips());
+    assertEquals(List.of(TakingSlips.SMALLER_FROM_LARGER), sure.slips());
     assertTrue(sure.against().size() > sure.explains().size(), sure::toString);
   }
 
   @Test
   void pagesThatShowASlipSayItAndOnePageDoesNot() {
-    AnswerSpace page = new AnswerSpace.Seen(Set.of(Slip.SMALLER_FROM_LARGER));
+    AnswerSpace page = new AnswerSpace.Seen(Set.of(TakingSlips.SMALLER_FROM_LARGER));
     AnswerSpace none = new LeftOut();
     Diagnoser diagnoser = new Diagnoser(FIVE, Style.STANDARD);
     assertEquals(Optional.empty(), diagnoser.of(List.of(page, none, none, none, none)).sure());
     assertEquals(
-        List.of(Slip.SMALLER_FROM_LARGER),
+        List.of(TakingSlips.SMALLER_FROM_LARGER),
         diagnoser.of(List.of(page, page, page, none, none)).sure().orElseThrow().slips());
   }
 
   @Test
   void aSlipThatAnswersDoNotTellIsSaidByPages() {
     List<Item> sums = List.of(times("23 × 14"), times("47 × 26"), times("38 × 52"));
-    AnswerSpace page = new AnswerSpace.Seen(Set.of(Slip.ROWS_ADDED_UNSHIFTED.named()));
+    AnswerSpace page = new AnswerSpace.Seen(Set.of(MultiplyingSlips.ROWS_ADDED_UNSHIFTED.named()));
     Explanation sure =
         new Diagnoser(sums, Style.STANDARD).of(List.of(page, page, page)).sure().orElseThrow();
-    assertTrue(sure.names().contains(Slip.ROWS_ADDED_UNSHIFTED.named()), sure::toString);
+    assertTrue(
+        sure.names().contains(MultiplyingSlips.ROWS_ADDED_UNSHIFTED.named()), sure::toString);
   }
 
   private static Item times(String sum) {
@@ -107,7 +110,7 @@ class DiagnoserTest {
   @Test
   void whatSpeaksAgainstASlipIsNamed() {
     Explanation likely = of("416", "426", "436", "322", "-").explanations().get(0);
-    assertEquals(List.of(Slip.SMALLER_FROM_LARGER), likely.slips());
+    assertEquals(List.of(TakingSlips.SMALLER_FROM_LARGER), likely.slips());
     assertEquals(List.of(1, 2), likely.explains());
     assertEquals(List.of(0), likely.against());
   }
@@ -136,7 +139,8 @@ class DiagnoserTest {
     assertEquals(Optional.empty(), diagnosis.sure());
     List<Slip> giving = diagnosis.slips().get(0);
     assertTrue(
-        giving.containsAll(List.of(Slip.SMALLER_FROM_LARGER, Slip.NEIGHBOUR_NOT_LESS)),
+        giving.containsAll(
+            List.of(TakingSlips.SMALLER_FROM_LARGER, TakingSlips.NEIGHBOUR_NOT_LESS)),
         giving::toString);
   }
 
@@ -171,8 +175,7 @@ class DiagnoserTest {
       accused += none.accused();
       clean += none.pupils();
       for (Slip slip : DiagnosisMeasure.shown(each.getKey(), each.getValue())) {
-        DiagnosisMeasure trial =
-            DiagnosisMeasure.of(each.getValue(), Optional.of(slip), 6, 23 + slip.ordinal());
+        DiagnosisMeasure trial = DiagnosisMeasure.of(each.getValue(), Optional.of(slip), 6, 23);
         first += trial.first();
         pupils += trial.pupils();
         assertTrue(trial.accused() <= 1, slip + " by " + each.getKey().id());
@@ -195,7 +198,7 @@ class DiagnoserTest {
     next.forEach(item -> assertTrue(keys.add(item.key()), "none asked twice"));
     Explanation before = diagnoser.of(doubtful).explanations().get(0);
     List<Item> asked = List.of(one.get(0), next.get(0));
-    Slip slip = before.slips().isEmpty() ? Slip.SMALLER_FROM_LARGER : before.slips().get(0);
+    Slip slip = before.slips().isEmpty() ? TakingSlips.SMALLER_FROM_LARGER : before.slips().get(0);
     AnswerSpace answer =
         DiagnosisMeasure.given(new Foreseen(next.get(0), Style.STANDARD).with(List.of(slip)));
     Explanation after =

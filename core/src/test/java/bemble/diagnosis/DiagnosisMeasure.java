@@ -90,7 +90,7 @@ record DiagnosisMeasure(int pupils, int first, int three, int said, int accused)
   /** What such pupils are told; those in whose answers the slip never shows are not counted. */
   static DiagnosisMeasure of(List<Item> items, Optional<Slip> slip, int pupils, long seed) {
     Diagnoser diagnoser = new Diagnoser(items, Style.STANDARD);
-    Random random = new Random(seed);
+    Random random = new Random(seed + slip.map(Slip::id).hashCode());
     SimulatedPupil simulated = new SimulatedPupil(slip, MADE, MISSED, 0);
     List<Sum> sums = items.stream().map(item -> item.sum(Style.STANDARD)).toList();
     int first = 0;

@@ -29,7 +29,7 @@ class DiagnosisTable {
           row("none", name, DiagnosisMeasure.of(each.getValue(), Optional.empty(), PUPILS, 11)));
       for (Slip slip : DiagnosisMeasure.shown(method, each.getValue())) {
         DiagnosisMeasure trial =
-            DiagnosisMeasure.of(each.getValue(), Optional.of(slip), PUPILS, 11 + slip.ordinal());
+            DiagnosisMeasure.of(each.getValue(), Optional.of(slip), PUPILS, 11);
         rows.add(row(slip.id(), name, trial));
         first += trial.first();
         all += PUPILS;

@@ -3,6 +3,7 @@ package bemble.diagnosis;
 import bemble.diagnosis.AnswerSpace.Answered;
 import bemble.practice.Item;
 import bemble.slip.Slip;
+import bemble.slip.Slips;
 import bemble.style.Style;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -57,7 +58,7 @@ record FairnessMeasure(
   static FairnessMeasure of(PlainPupil pupil, double made, double careless, int pupils, long seed) {
     Random random = new Random(seed + 31L * pupil.slip().hashCode() + Double.hashCode(careless));
     List<Slip> named =
-        made == 0 ? List.of() : List.of(Slip.find(pupil.slip()).orElseThrow().named());
+        made == 0 ? List.of() : List.of(Slips.find(pupil.slip()).orElseThrow().named());
     int tenSums = 0;
     int ever = 0;
     int falsely = 0;

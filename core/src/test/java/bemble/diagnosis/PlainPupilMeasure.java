@@ -9,6 +9,7 @@ import bemble.problem.Problem;
 import bemble.problem.Root;
 import bemble.problem.Subtraction;
 import bemble.slip.Slip;
+import bemble.slip.Slips;
 import bemble.style.Style;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -60,7 +61,7 @@ final class PlainPupilMeasure {
     int first = 0;
     int said = 0;
     int other = 0;
-    Optional<Slip> slip = Slip.find(pupil.slip());
+    Optional<Slip> slip = Slips.find(pupil.slip());
     while (counted < pupils) {
       List<Item> items = new ArrayList<>();
       List<AnswerSpace> answers = new ArrayList<>();

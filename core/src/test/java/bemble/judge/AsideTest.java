@@ -24,7 +24,7 @@ import bemble.problem.Problem;
 import bemble.problem.ProblemReader;
 import bemble.problem.Reading;
 import bemble.procedure.Section;
-import bemble.slip.Slip;
+import bemble.slip.AddingSlips;
 import bemble.slip.SlippingHand;
 import bemble.slip.SlippingHand.At;
 import bemble.style.Style;
@@ -137,7 +137,7 @@ class AsideTest {
   @ValueSource(ints = {-1, 1})
   void aSlipWithinItIsStillNamed(int by) {
     Sum sum = sum("276 + 187", "column");
-    At tens = new At(Slip.CARRY_NOT_ADDED, Section.column(1), false);
+    At tens = new At(AddingSlips.CARRY_NOT_ADDED, Section.column(1), false);
     SlippingHand hand = new SlippingHand(sum.problem(), List.of(tens), Map.of());
     List<Written> slipped =
         Transcript.of(sum.work(hand)).stream()
@@ -148,7 +148,7 @@ class AsideTest {
     List<Finding> found = report.findings();
     assertEquals(2, found.size());
     assertTrue(found.get(0).kind().name().startsWith("TOO_FAR"), found.toString());
-    assertEquals(Slip.CARRY_NOT_ADDED, found.get(1).slips().get(0));
+    assertEquals(AddingSlips.CARRY_NOT_ADDED, found.get(1).slips().get(0));
     assertEquals(List.of(slipped.get(1).at()), found.get(1).squares());
   }
 
@@ -167,15 +167,15 @@ class AsideTest {
   /** A number of the sum that is not lined up is named, with its direction, set out anywhere. */
   @ParameterizedTest
   @CsvSource({
-    "4236 + 18, column, 1, -1, NUMBER_TOO_FAR_LEFT",
-    "4236 + 18, column, 1, 1, NUMBER_TOO_FAR_RIGHT",
+    "4236 + 18, column, 1, -1, number-too-far-left",
+    "4236 + 18, column, 1, 1, number-too-far-right",
     "634 + 18 + 407, column, 1, 1, TOO_FAR_RIGHT",
-    "6340 + 18 + 4075, column, 1, -1, NUMBER_TOO_FAR_LEFT",
-    "4236 − 18, exchange, 1, -1, NUMBER_TOO_FAR_LEFT",
+    "6340 + 18 + 4075, column, 1, -1, number-too-far-left",
+    "4236 − 18, exchange, 1, -1, number-too-far-left",
     "634 + 218, column, 1, 1, TOO_FAR_LEFT",
     "634 − 218, exchange, 1, 1, TOO_FAR_RIGHT",
     "634 − 18, exchange, 1, 1, TOO_FAR_RIGHT",
-    "634 − 18, exchange, 1, -1, LINED_UP_LEFT"
+    "634 − 18, exchange, 1, -1, lined-up-left"
   })
   void aNumberThatIsNotLinedUpIsNamed(String line, String method, int number, int by, String name) {
     Sum sum = sum(line, method);
@@ -200,8 +200,7 @@ class AsideTest {
       Report report = new Judge(sum).judge(page, Stage.IN_WORK, SettingOut.OWN);
       assertEquals(1, report.findings().size(), report.findings().toString());
       Finding found = report.findings().get(0);
-      assertEquals(
-          name, found.slips().isEmpty() ? found.kind().name() : found.slips().get(0).name());
+      assertEquals(name, found.slips().isEmpty() ? found.kind().name() : found.slips().get(0).id());
     }
   }
 

@@ -23,7 +23,7 @@ import bemble.problem.Operation;
 import bemble.problem.Problem;
 import bemble.problem.ProblemReader;
 import bemble.problem.Reading;
-import bemble.slip.Slip;
+import bemble.slip.TakingSlips;
 import bemble.style.Style;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -188,7 +188,7 @@ class FinalRuleTest {
     page.add(new Written(leftOf(page.subList(page.size() - 1, page.size())), Spot.FULL, "1"));
     Report report = judge(sum, page, SettingOut.GIVEN);
     assertFalse(report.allRight());
-    assertEquals(Slip.NEIGHBOUR_NOT_LESS, report.findings().get(0).slips().get(0));
+    assertEquals(TakingSlips.NEIGHBOUR_NOT_LESS, report.findings().get(0).slips().get(0));
   }
 
   @ParameterizedTest

@@ -14,6 +14,7 @@ import bemble.method.Methods;
 import bemble.method.RandomSums;
 import bemble.method.Sum;
 import bemble.problem.Problem;
+import bemble.slip.FactSlips;
 import bemble.slip.Slip;
 import bemble.style.Style;
 import java.util.List;
@@ -26,11 +27,11 @@ class MissedFactsTest {
   private static final int SUMS = 40;
 
   static Stream<Method<?>> withMisreading() {
-    return having(Slip.FIGURE_MISREAD);
+    return having(FactSlips.FIGURE_MISREAD);
   }
 
   static Stream<Method<?>> withMissedFacts() {
-    return having(Slip.FACT_ONE_OUT);
+    return having(FactSlips.FACT_ONE_OUT);
   }
 
   private static Stream<Method<?>> having(Slip slip) {
@@ -58,7 +59,7 @@ class MissedFactsTest {
   @ParameterizedTest
   @MethodSource("withMisreading")
   void holdNoFactAgainstWhoeverReadAnotherFigure(Method<?> method) {
-    List<Finding> found = named(method, Slip.FIGURE_MISREAD);
+    List<Finding> found = named(method, FactSlips.FIGURE_MISREAD);
     assertTrue(found.size() > SUMS / 4, method.id() + ": " + found.size());
     found.forEach(finding -> assertEquals(Optional.empty(), finding.fact(), method.id()));
   }
@@ -66,7 +67,7 @@ class MissedFactsTest {
   @ParameterizedTest
   @MethodSource("withMissedFacts")
   void tellWhatTheFactWasTakenAs(Method<?> method) {
-    List<Finding> found = named(method, Slip.FACT_ONE_OUT);
+    List<Finding> found = named(method, FactSlips.FACT_ONE_OUT);
     assertTrue(found.stream().anyMatch(finding -> finding.fact().isPresent()), method.id());
   }
 }

@@ -1,6 +1,8 @@
 package bemble.judge;
 
+import static java.util.function.Predicate.not;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import bemble.judge.reading.Transcript;
@@ -27,6 +29,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -151,5 +154,13 @@ class OneJudgementTest {
     return judged().stream()
         .filter(method -> List.of("exchange", "add-to-both").contains(method.id()))
         .toList();
+  }
+
+  /** So what was judged is judged anew when a slip becomes known. */
+  @Test
+  void theVersionIsAnotherWithOtherKnownSlips() {
+    List<Method<?>> fewer = Methods.all().stream().filter(not(Judge::judges)).toList();
+    assertEquals(Judge.VERSION, Judge.version(Methods.all()));
+    assertNotEquals(Judge.VERSION, Judge.version(fewer));
   }
 }

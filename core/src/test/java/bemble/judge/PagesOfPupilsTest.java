@@ -66,20 +66,20 @@ class PagesOfPupilsTest {
   /** A bare answer has one finding, at the figure where it went wrong, with its name. */
   @ParameterizedTest
   @CsvSource({
-    "45 + 57, column, 92, 1, CARRY_NOT_ADDED",
-    "578 + 264, column, 732, 1, CARRY_NOT_ADDED",
-    "578 + 264, column, 742, 2, CARRY_NOT_ADDED",
-    "386 + 457, column, 713, 1, CARRY_WRITTEN_IN_ANSWER",
-    "352 − 118, exchange, 246, 0, SMALLER_FROM_LARGER",
-    "1000 − 7, exchange, 1993, 3, NOBODY_PAYS",
-    "586 − 32, exchange, 454, 2, LESS_WITHOUT_EXCHANGE",
-    "46 × 8, column, 3248, 1, PRODUCTS_WRITTEN_WHOLE",
-    "352 − 118, exchange, 244, 1, NEIGHBOUR_NOT_LESS",
-    "352 − 118, add-to-both, 246, 0, SMALLER_FROM_LARGER",
-    "3855 − 3782, add-to-both, 173, 2, ONE_MORE_FORGOTTEN",
-    "583 + 247, column, 336, 0, TAKEN_INSTEAD",
-    "532 − 278, exchange, 810, 0, ADDED_INSTEAD",
-    "46 × 3, column, 49, 0, ADDED_INSTEAD_OF_MULTIPLIED"
+    "45 + 57, column, 92, 1, carry-not-added",
+    "578 + 264, column, 732, 1, carry-not-added",
+    "578 + 264, column, 742, 2, carry-not-added",
+    "386 + 457, column, 713, 1, carry-written-in-answer",
+    "352 − 118, exchange, 246, 0, smaller-from-larger",
+    "1000 − 7, exchange, 1993, 3, nobody-pays",
+    "586 − 32, exchange, 454, 2, less-without-exchange",
+    "46 × 8, column, 3248, 1, products-written-whole",
+    "352 − 118, exchange, 244, 1, neighbour-not-less",
+    "352 − 118, add-to-both, 246, 0, smaller-from-larger",
+    "3855 − 3782, add-to-both, 173, 2, one-more-forgotten",
+    "583 + 247, column, 336, 0, taken-instead",
+    "532 − 278, exchange, 810, 0, added-instead",
+    "46 × 3, column, 49, 0, added-instead-of-multiplied"
   })
   void aBareAnswerTellsItsSlip(String line, String method, String text, int place, String slip) {
     Sum sum = sum(line, method);
@@ -90,7 +90,7 @@ class PagesOfPupilsTest {
             .map(each -> each.squares() + " " + each.kind() + each.slips())
             .collect(Collectors.joining("; "));
     assertEquals(ones(sum).moved(0, -place), finding.squares().get(0), said);
-    boolean known = !slip.equals("CARRY_WRITTEN_IN_ANSWER");
+    boolean known = !slip.equals("carry-written-in-answer");
     assertTrue(!known || finding.slips().toString().contains(slip), said);
     assertTrue(!known || report.findings().size() == 1, said);
   }
@@ -159,7 +159,7 @@ class PagesOfPupilsTest {
     page.add(new Written(ones(sum).moved(-4, -1), Spot.SMALL, "11"));
     Report report = judge(sum, page);
     assertEquals(List.of(ones(sum)), report.findings().get(0).squares());
-    assertEquals("SMALLER_FROM_LARGER", report.findings().get(0).slips().get(0).name());
+    assertEquals("smaller-from-larger", report.findings().get(0).slips().get(0).id());
   }
 
   /** A carry that is written wrongly and used is the one finding; the figure follows from it. */
@@ -199,6 +199,6 @@ class PagesOfPupilsTest {
     Report report = new Judge(sum).judge(page, Stage.IN_WORK, SettingOut.GIVEN);
     Finding first = report.findings().get(0);
     assertEquals(List.of(new Square(1, 2)), first.squares());
-    assertEquals("ZEROS_LOST_IN_BOX", first.slips().get(0).name());
+    assertEquals("zeros-lost-in-box", first.slips().get(0).id());
   }
 }

@@ -46,14 +46,14 @@ class PlainAddendsTest {
 
   @ParameterizedTest
   @CsvSource({
-    "carry, 1, CARRY_NOT_ADDED",
-    "carry, 2, CARRY_NOT_ADDED",
-    "one, 0, CARRY_ALWAYS_ONE",
-    "one, 1, CARRY_ALWAYS_ONE",
-    "skipped, 0, FIGURE_SKIPPED",
-    "skipped, 1, FIGURE_SKIPPED",
-    "fact, 0, FACT_ONE_OUT",
-    "fact, 1, FACT_ONE_OUT",
+    "carry, 1, carry-not-added",
+    "carry, 2, carry-not-added",
+    "one, 0, carry-always-one",
+    "one, 1, carry-always-one",
+    "skipped, 0, figure-skipped",
+    "skipped, 1, figure-skipped",
+    "fact, 0, fact-one-out",
+    "fact, 1, fact-one-out",
     "none, 0, nothing"
   })
   void totals(String what, int place, String name) {

@@ -124,11 +124,11 @@ class PlainBoxesTest {
   @CsvSource({
     "fact, 0, MULTIPLY",
     "fact, 3, MULTIPLY",
-    "zero, 0, ZEROS_LOST_IN_BOX",
-    "zero, 1, ZEROS_LOST_IN_BOX",
-    "box, 1, BOX_LEFT_OUT",
-    "box, 2, BOX_LEFT_OUT",
-    "carry, 0, ROWS_ADDED_WRONGLY",
+    "zero, 0, zeros-lost-in-box",
+    "zero, 1, zeros-lost-in-box",
+    "box, 1, box-left-out",
+    "box, 2, box-left-out",
+    "carry, 0, rows-added-wrongly",
     "none, 0, nothing"
   })
   void areas(String what, int box, String name) {
@@ -139,9 +139,9 @@ class PlainBoxesTest {
   @CsvSource({
     "fact, 0, MULTIPLY",
     "fact, 3, MULTIPLY",
-    "turned, 1, TENS_BELOW_THE_CUT",
-    "turned, 2, TENS_BELOW_THE_CUT",
-    "carry, 0, CARRY_NOT_ADDED",
+    "turned, 1, tens-below-the-cut",
+    "turned, 2, tens-below-the-cut",
+    "carry, 0, carry-not-added",
     "none, 0, nothing"
   })
   void lattices(String what, int box, String name) {

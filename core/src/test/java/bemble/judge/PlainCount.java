@@ -52,7 +52,7 @@ final class PlainCount {
   /** By its slip, or by the kind of the fact that was missed; either, where a name has both. */
   private static boolean isNamed(Finding first, String name) {
     List<String> names = List.of(name.split("/"));
-    return first.slips().stream().map(Slip::name).anyMatch(names::contains)
+    return first.slips().stream().map(Slip::id).anyMatch(names::contains)
         || first.fact().stream().anyMatch(missed -> names.contains(missed.fact().kind().name()));
   }
 

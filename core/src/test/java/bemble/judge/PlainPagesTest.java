@@ -101,10 +101,10 @@ class PlainPagesTest {
   @CsvSource({
     "fact, 0, MULTIPLY",
     "fact, 1, MULTIPLY",
-    "carry, 0, MULTIPLIED_CARRY_NOT_ADDED",
-    "carry, 1, MULTIPLIED_CARRY_NOT_ADDED",
-    "placeholder, 1, NO_PLACEHOLDER",
-    "total, 0, FACT_ONE_OUT",
+    "carry, 0, multiplied-carry-not-added",
+    "carry, 1, multiplied-carry-not-added",
+    "placeholder, 1, no-placeholder",
+    "total, 0, fact-one-out",
     "none, 0, nothing"
   })
   void longMultiplications(String what, int row, String name) {
@@ -125,8 +125,8 @@ class PlainPagesTest {
 
   @ParameterizedTest
   @CsvSource({
-    "trial, 1, TRIAL_TOO_SMALL",
-    "trial, 2, TRIAL_TOO_SMALL",
+    "trial, 1, trial-too-small",
+    "trial, 2, trial-too-small",
     "fact, 1, MULTIPLY",
     "fact, 2, MULTIPLY",
     "left, 1, SUBTRACT",

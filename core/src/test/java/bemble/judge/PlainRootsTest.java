@@ -64,13 +64,13 @@ class PlainRootsTest {
 
   @ParameterizedTest
   @CsvSource({
-    "trial, 1, TRIAL_TOO_SMALL",
-    "trial, 2, TRIAL_TOO_SMALL",
+    "trial, 1, trial-too-small",
+    "trial, 2, trial-too-small",
     "product, 1, MULTIPLY",
     "left, 1, SUBTRACT",
     "left, 2, SUBTRACT",
-    "not doubled, 1, NOT_DOUBLED",
-    "not doubled, 2, NOT_DOUBLED",
+    "not doubled, 1, not-doubled",
+    "not doubled, 2, not-doubled",
     "none, 0, nothing"
   })
   void roots(String what, int round, String name) {

@@ -49,12 +49,12 @@ class PlainShortTest {
 
   @ParameterizedTest
   @CsvSource({
-    "trial, 1, TRIAL_TOO_SMALL",
-    "trial, 2, TRIAL_TOO_SMALL",
+    "trial, 1, trial-too-small",
+    "trial, 2, trial-too-small",
     "left, 1, SUBTRACT",
     "left, 2, SUBTRACT",
-    "lost, 1, LEFT_OVER_LOST",
-    "lost, 2, LEFT_OVER_LOST",
+    "lost, 1, left-over-lost",
+    "lost, 2, left-over-lost",
     "none, 0, nothing"
   })
   void shortDivisions(String what, int place, String name) {

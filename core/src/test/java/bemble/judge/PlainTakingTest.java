@@ -96,13 +96,13 @@ class PlainTakingTest {
 
   @ParameterizedTest
   @CsvSource({
-    "turned, 0, SMALLER_FROM_LARGER",
-    "turned, 1, SMALLER_FROM_LARGER",
-    "not less, 0, NEIGHBOUR_NOT_LESS",
-    "not less, 1, NEIGHBOUR_NOT_LESS",
-    "ten, 0, ZERO_PASSED_BECOMES_TEN",
-    "fact, 0, SUBTRACT/FACT_ONE_OUT",
-    "fact, 1, SUBTRACT/FACT_ONE_OUT",
+    "turned, 0, smaller-from-larger",
+    "turned, 1, smaller-from-larger",
+    "not less, 0, neighbour-not-less",
+    "not less, 1, neighbour-not-less",
+    "ten, 0, zero-passed-becomes-ten",
+    "fact, 0, SUBTRACT/fact-one-out",
+    "fact, 1, SUBTRACT/fact-one-out",
     "none, 0, nothing"
   })
   void differences(String what, int place, String name) {
@@ -112,7 +112,7 @@ class PlainTakingTest {
       // Who adds to both passes no zero.
       if (!what.equals("ten")) {
         judged(
-            "add-to-both", notes, slip, name.replace("NEIGHBOUR_NOT_LESS", "ONE_MORE_FORGOTTEN"));
+            "add-to-both", notes, slip, name.replace("neighbour-not-less", "one-more-forgotten"));
       }
     }
   }

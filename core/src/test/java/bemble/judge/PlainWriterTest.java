@@ -50,13 +50,13 @@ class PlainWriterTest {
 
   private static final List<Hand> HANDS =
       List.of(
-          new Hand("CARRY_NOT_ADDED", Operation.ADDITION, "column", adding(0)),
-          new Hand("CARRY_ADDED_TWICE", Operation.ADDITION, "column", adding(2)),
-          new Hand("SMALLER_FROM_LARGER", Operation.SUBTRACTION, "exchange", taking(-1)),
-          new Hand("SMALLER_FROM_LARGER", Operation.SUBTRACTION, "add-to-both", taking(-1)),
-          new Hand("TOO_SMALL_GIVES_NOTHING", Operation.SUBTRACTION, "exchange", taking(0)),
-          new Hand("MULTIPLIED_CARRY_NOT_ADDED", Operation.MULTIPLICATION, "column", times(false)),
-          new Hand("CARRY_ADDED_FIRST", Operation.MULTIPLICATION, "column", times(true)));
+          new Hand("carry-not-added", Operation.ADDITION, "column", adding(0)),
+          new Hand("carry-added-twice", Operation.ADDITION, "column", adding(2)),
+          new Hand("smaller-from-larger", Operation.SUBTRACTION, "exchange", taking(-1)),
+          new Hand("smaller-from-larger", Operation.SUBTRACTION, "add-to-both", taking(-1)),
+          new Hand("too-small-gives-nothing", Operation.SUBTRACTION, "exchange", taking(0)),
+          new Hand("multiplied-carry-not-added", Operation.MULTIPLICATION, "column", times(false)),
+          new Hand("carry-added-first", Operation.MULTIPLICATION, "column", times(true)));
 
   /** The carry counts {@code often} times where the slip happens. */
   private static Writer adding(int often) {
@@ -198,7 +198,7 @@ class PlainWriterTest {
       }
       shown++;
       assertEquals(ones.moved(0, -place), first.squares().get(0), sum + " " + number(answer));
-      named += first.slips().stream().anyMatch(slip -> slip.name().equals(hand.slip)) ? 1 : 0;
+      named += first.slips().stream().anyMatch(slip -> slip.id().equals(hand.slip)) ? 1 : 0;
     }
     assertEquals(column > 4, shown == 0, "whether a slip shows");
     // At one figure other slips make the same answer more often.

@@ -9,6 +9,7 @@ import bemble.problem.ProblemReader;
 import bemble.problem.Reading;
 import bemble.procedure.Answer;
 import bemble.slip.Slip;
+import bemble.slip.Slips;
 import bemble.style.Style;
 import java.util.Arrays;
 import java.util.List;
@@ -128,7 +129,7 @@ class SlipAnswersTest {
     Reading reading = new ProblemReader(Limits.STANDARD).read(line);
     Problem sum = ((Reading.Understood) reading).problem();
     Method<?> method = Methods.find(sum.operation(), id).orElseThrow();
-    List<Slip> slips = List.of(Slip.find(slip).orElseThrow());
+    List<Slip> slips = List.of(Slips.find(slip).orElseThrow());
     Answer given = Judge.simulate(new Sum(sum, method, Style.STANDARD), slips).answer();
     assertEquals(answer, given.value().toString());
   }
@@ -145,7 +146,7 @@ class SlipAnswersTest {
             .map(row -> row.split("\\|")[2].strip())
             .collect(Collectors.toCollection(TreeSet::new));
     Set<String> all =
-        Arrays.stream(Slip.values()).map(Slip::id).collect(Collectors.toCollection(TreeSet::new));
+        Slips.all().stream().map(Slip::id).collect(Collectors.toCollection(TreeSet::new));
     assertEquals(all, answered);
   }
 }

@@ -16,9 +16,9 @@ import bemble.problem.Reading;
 import bemble.remark.Mention;
 import bemble.remark.Remark;
 import bemble.slip.Slip;
+import bemble.slip.Slips;
 import bemble.style.Choice;
 import bemble.style.Style;
-import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -142,7 +142,7 @@ class SumTest {
         Methods.all().stream()
             .flatMap(method -> method.slips().stream())
             .collect(Collectors.toSet());
-    assertEquals(Set.copyOf(Arrays.asList(Slip.values())), happening);
+    assertEquals(Set.copyOf(Slips.all()), happening);
   }
 
   @ParameterizedTest

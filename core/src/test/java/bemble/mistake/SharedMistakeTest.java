@@ -16,6 +16,8 @@ import bemble.practice.SlipKey;
 import bemble.problem.Operation;
 import bemble.procedure.Hand;
 import bemble.slip.Slip;
+import bemble.slip.Slips;
+import bemble.slip.TakingSlips;
 import bemble.style.Style;
 import java.util.ArrayList;
 import java.util.List;
@@ -79,12 +81,13 @@ class SharedMistakeTest {
   /** Slips of setting out, in sums whose numbers are of different lengths. */
   @ParameterizedTest
   @CsvSource({
-    "ADDITION, column, LINED_UP_LEFT",
-    "ADDITION, column, NUMBER_TOO_FAR_RIGHT",
-    "SUBTRACTION, exchange, LINED_UP_LEFT",
-    "SUBTRACTION, exchange, NUMBER_TOO_FAR_LEFT"
+    "ADDITION, column, lined-up-left",
+    "ADDITION, column, number-too-far-right",
+    "SUBTRACTION, exchange, lined-up-left",
+    "SUBTRACTION, exchange, number-too-far-left"
   })
-  void showsANumberThatWasSetOutInTheWrongColumns(Operation operation, String id, Slip slip) {
+  void showsANumberThatWasSetOutInTheWrongColumns(Operation operation, String id, String slipId) {
+    Slip slip = Slips.find(slipId).orElseThrow();
     Method<?> method = Methods.find(operation, id).orElseThrow();
     SharedMistake made =
         items(method).stream()
@@ -102,7 +105,7 @@ class SharedMistakeTest {
   @Test
   void takesNoSumThatTheClassHad() {
     Method<?> exchange = Methods.find(Operation.SUBTRACTION, "exchange").orElseThrow();
-    Slip slip = Slip.SMALLER_FROM_LARGER;
+    Slip slip = TakingSlips.SMALLER_FROM_LARGER;
     Item item = items(exchange).get(items(exchange).size() - 1);
     Item first = made(slip, item, Set.of(item.key()));
     Item next = made(slip, item, Set.of(item.key(), first.key()));

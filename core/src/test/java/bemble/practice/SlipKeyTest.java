@@ -13,6 +13,7 @@ import bemble.problem.Problem;
 import bemble.procedure.Answer;
 import bemble.slip.Slip;
 import bemble.slip.SlippingHand;
+import bemble.slip.TakingSlips;
 import bemble.style.Style;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -104,10 +105,10 @@ class SlipKeyTest {
   void fourSlipsOfZerosNeedFewSums() {
     List<Slip> slips =
         List.of(
-            Slip.SMALLER_FROM_LARGER,
-            Slip.NEIGHBOUR_NOT_LESS,
-            Slip.ZERO_PASSED_STAYS_ZERO,
-            Slip.ZERO_PASSED_BECOMES_TEN);
+            TakingSlips.SMALLER_FROM_LARGER,
+            TakingSlips.NEIGHBOUR_NOT_LESS,
+            TakingSlips.ZERO_PASSED_STAYS_ZERO,
+            TakingSlips.ZERO_PASSED_BECOMES_TEN);
     TellingApart set =
         TellingApart.among(pool("subtraction-one-zero-crossed"), slips, Style.STANDARD);
     assertEquals(List.of(), set.doubts());

@@ -24,7 +24,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class SlippingHandTest {
   private static Sum sum(String line, String method) {
@@ -62,7 +62,8 @@ class SlippingHandTest {
   })
   void aSlipHappensWhereItIsSaidToHappen(int column, boolean onwards, String answer) {
     Sum sum = sum("578 + 264", "column");
-    SlippingHand hand = hand(sum, new At(Slip.CARRY_NOT_ADDED, Section.column(column), onwards));
+    SlippingHand hand =
+        hand(sum, new At(AddingSlips.CARRY_NOT_ADDED, Section.column(column), onwards));
     assertEquals(answer, answer(sum, hand));
     assertEquals(!answer.equals("842"), hand.made(0));
   }
@@ -70,14 +71,14 @@ class SlippingHandTest {
   @Test
   void everywhereIsFromTheBeginningOnwards() {
     Sum sum = sum("578 + 264", "column");
-    assertEquals("732", answer(sum, hand(sum, At.everywhere(Slip.CARRY_NOT_ADDED))));
+    assertEquals("732", answer(sum, hand(sum, At.everywhere(AddingSlips.CARRY_NOT_ADDED))));
   }
 
   @Test
   void ofTwoSlipsForOneSlotTheFirstHasItsWay() {
     Sum sum = sum("578 + 264", "column");
-    At carry = At.everywhere(Slip.CARRY_NOT_ADDED);
-    At oneOut = new At(Slip.FACT_ONE_OUT, Section.column(1), false);
+    At carry = At.everywhere(AddingSlips.CARRY_NOT_ADDED);
+    At oneOut = new At(FactSlips.FACT_ONE_OUT, Section.column(1), false);
     SlippingHand carryFirst = hand(sum, carry, oneOut);
     assertEquals("732", answer(sum, carryFirst));
     assertTrue(carryFirst.made(0));
@@ -114,7 +115,7 @@ class SlippingHandTest {
   void aKnownSlipGivesTheAnswerThatTeachersKnow(
       String line, String method, String slip, String answer) {
     Sum sum = sum(line, method);
-    Slip found = Slip.find(slip).orElseThrow();
+    Slip found = Slips.find(slip).orElseThrow();
     SlippingHand hand = hand(sum, At.everywhere(found));
     String given = answer(sum, hand);
     assertTrue(hand.made(0), slip);
@@ -125,14 +126,14 @@ class SlippingHandTest {
   @Test
   void aSlipWithoutAnOccasionIsNotMade() {
     Sum sum = sum("23 + 45", "column");
-    SlippingHand hand = hand(sum, At.everywhere(Slip.CARRY_NOT_ADDED));
+    SlippingHand hand = hand(sum, At.everywhere(AddingSlips.CARRY_NOT_ADDED));
     assertEquals("68", answer(sum, hand));
     assertFalse(hand.made(0));
   }
 
   /** Each run begins with what the slip remembers from that run alone. */
   @ParameterizedTest
-  @EnumSource(Slip.class)
+  @MethodSource("bemble.slip.Slips#all")
   void twoHandsWithTheSameSlipWriteTheSamePage(Slip slip) {
     for (String[] each :
         List.of(
@@ -150,8 +151,8 @@ class SlippingHandTest {
   }
 
   @ParameterizedTest
-  @EnumSource(Slip.class)
+  @MethodSource("bemble.slip.Slips#all")
   void aSlipIsFoundByItsName(Slip slip) {
-    assertEquals(slip, Slip.find(slip.id()).orElseThrow());
+    assertEquals(slip, Slips.find(slip.id()).orElseThrow());
   }
 }

@@ -13,6 +13,7 @@ import bemble.problem.Refusal;
 import bemble.procedure.Section;
 import bemble.remark.RemarkKind;
 import bemble.slip.Slip;
+import bemble.slip.Slips;
 import bemble.style.Style;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -65,7 +66,7 @@ class CatalogueTest {
   @Test
   void everySlipAndFindingHasItsNameAndItsQuestion() {
     Set<String> wanted = new TreeSet<>();
-    for (Slip slip : Slip.values()) {
+    for (Slip slip : Slips.all()) {
       wanted.add("slip." + slip.named().id() + ".name");
       wanted.add("slip." + slip.named().id() + ".ask");
     }

@@ -14,6 +14,7 @@ import bemble.diagnosis.AnswerSpace;
 import bemble.diagnosis.Outcome;
 import bemble.judge.Judge;
 import bemble.slip.Slip;
+import bemble.slip.Slips;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
@@ -164,7 +165,7 @@ public class AnswerBook {
     AnswerSpace read = marker.given(cell.number(), given);
     if (cell.overruled() != null) {
       String slip = cell.overruled().slip();
-      if (slip != null && Slip.find(slip).isEmpty()) {
+      if (slip != null && Slips.find(slip).isEmpty()) {
         throw RefusedException.of("no-such-slip", slip);
       }
       Outcome outcome = cell.overruled().outcome();

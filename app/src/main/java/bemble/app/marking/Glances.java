@@ -15,6 +15,7 @@ import bemble.diagnosis.Lately;
 import bemble.diagnosis.Outcome;
 import bemble.practice.Workload;
 import bemble.slip.Slip;
+import bemble.slip.Slips;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -100,7 +101,7 @@ public class Glances {
         .filter(answer -> answer.overruled() && answer.slip() != null)
         .forEach(
             answer ->
-                Slip.find(answer.slip())
+                Slips.find(answer.slip())
                     .ifPresent(slip -> decided.put(answer.number(), slip.named())));
     return decided;
   }

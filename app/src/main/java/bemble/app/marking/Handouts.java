@@ -34,6 +34,7 @@ import bemble.app.working.WorkingWords;
 import bemble.diagnosis.Outcome;
 import bemble.practice.Item;
 import bemble.slip.Slip;
+import bemble.slip.Slips;
 import bemble.style.Style;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -244,7 +245,7 @@ public class Handouts {
             answer.overruled()
                 ? List.of()
                 : marker.slips(answer.number(), marker.given(answer.number(), answer.given())));
-    Slip.find(answer.slip() == null ? "" : answer.slip())
+    Slips.find(answer.slip() == null ? "" : answer.slip())
         .ifPresent(
             first -> {
               slips.remove(first);

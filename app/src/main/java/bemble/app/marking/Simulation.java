@@ -13,6 +13,7 @@ import bemble.practice.Item;
 import bemble.practice.SlipKey;
 import bemble.procedure.Working;
 import bemble.slip.Slip;
+import bemble.slip.Slips;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -103,7 +104,7 @@ public class Simulation {
     }
     List<Slip> chosen = new ArrayList<>();
     for (String id : ids) {
-      Slip slip = Slip.find(id).orElseThrow(() -> RefusedException.of("no-such-slip", id));
+      Slip slip = Slips.find(id).orElseThrow(() -> RefusedException.of("no-such-slip", id));
       if (known.contains(slip)) {
         chosen.add(slip);
       }

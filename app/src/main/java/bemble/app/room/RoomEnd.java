@@ -15,7 +15,7 @@ import bemble.app.working.SumRef;
 import bemble.app.working.Sums;
 import bemble.app.working.WorkingWords;
 import bemble.method.Sum;
-import bemble.slip.Slip;
+import bemble.slip.Slips;
 import bemble.style.Style;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -109,7 +109,7 @@ class RoomEnd {
     pupils.forEach(
         (id, of) -> {
           if (of.size() >= FEWEST_TO_SHARE) {
-            Slip.find(id)
+            Slips.find(id)
                 .ifPresent(slip -> shared.add(new SharedByPages(id, words.slip(slip).name(), of)));
           }
         });

@@ -17,6 +17,7 @@ import bemble.ladder.Rung;
 import bemble.practice.Item;
 import bemble.practice.Run;
 import bemble.slip.Slip;
+import bemble.slip.Slips;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -105,11 +106,11 @@ final class RunWords {
         sum.seconds(),
         open ? words.answer(item) : null,
         open ? sum.allRight() : null,
-        open ? Slip.find(sum.slip()).map(slip -> words.slip(slip).name()).orElse(null) : null);
+        open ? Slips.find(sum.slip()).map(slip -> words.slip(slip).name()).orElse(null) : null);
   }
 
   private @Nullable RunOffer offer(RunState state, Run run) {
-    Optional<Slip> slip = run.madeTimeAndAgain().flatMap(Slip::find);
+    Optional<Slip> slip = run.madeTimeAndAgain().flatMap(Slips::find);
     if (slip.isEmpty()) {
       return null;
     }

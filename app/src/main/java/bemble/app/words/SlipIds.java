@@ -1,6 +1,7 @@
 package bemble.app.words;
 
 import bemble.slip.Slip;
+import bemble.slip.Slips;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -23,7 +24,7 @@ public final class SlipIds {
   /** The slips of an id, by their names; none for an id that this Bemble does not have. */
   public static List<Slip> slips(String id) {
     return Arrays.stream(id.split("\\" + OR))
-        .flatMap(each -> Slip.find(each).stream())
+        .flatMap(each -> Slips.find(each).stream())
         .map(Slip::named)
         .distinct()
         .toList();

@@ -13,6 +13,7 @@ import bemble.judge.report.Stage;
 import bemble.judge.report.Written;
 import bemble.method.Sum;
 import bemble.procedure.Slot;
+import bemble.slip.DividingSlips;
 import bemble.slip.Slip;
 import java.math.BigInteger;
 import java.util.List;
@@ -87,7 +88,8 @@ public final class Search {
   }
 
   private KnownHand withoutZeros(Seen count, CountWithoutZeros noted) {
-    Finding finding = difference(count).explainedBy(List.of(Slip.ZEROS_OF_COUNT_LOST), Map.of());
+    Finding finding =
+        difference(count).explainedBy(List.of(DividingSlips.ZEROS_OF_COUNT_LOST), Map.of());
     Map<Slot, BigInteger> written = KnownHand.plus(known.forced(), noted.written());
     return known
         .found(finding.moved(List.of(count.entry().slot().square()), noted.due()))

@@ -8,6 +8,7 @@ import bemble.judge.search.Search.School;
 import bemble.procedure.Entry;
 import bemble.procedure.Rule;
 import bemble.procedure.Section;
+import bemble.slip.AddingSlips;
 import bemble.slip.Slip;
 import bemble.slip.SlippingHand.At;
 import java.math.BigInteger;
@@ -94,7 +95,7 @@ final class SlipTrials {
     Stream<Entry> figures = Stream.empty();
     if (from.kind() == Section.Kind.ROW) {
       figures = entry.reads().stream().limit(1);
-    } else if (slip == Slip.FIGURE_SKIPPED && entry.rule().equals(Rule.ONES_OF_TOTAL)) {
+    } else if (slip == AddingSlips.FIGURE_SKIPPED && entry.rule().equals(Rule.ONES_OF_TOTAL)) {
       Optional<BigInteger> value = inspection.value(wrong);
       figures =
           entry.reads().stream()

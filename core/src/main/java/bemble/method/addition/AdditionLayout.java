@@ -11,6 +11,8 @@ import bemble.paper.Square;
 import bemble.problem.Addition;
 import bemble.problem.Operation;
 import bemble.procedure.Script;
+import bemble.slip.AddingSlips;
+import bemble.slip.FactSlips;
 import bemble.slip.Slip;
 import java.util.ArrayList;
 import java.util.List;
@@ -27,23 +29,23 @@ record AdditionLayout(PlaceColumns columns, int highest, int lowest) {
   /** The slips of every method that adds in columns, the likelier first. */
   static final List<Slip> SLIPS =
       List.of(
-          Slip.LINED_UP_LEFT,
-          Slip.LINED_UP_RIGHT,
-          Slip.POINT_LEFT_OUT,
-          Slip.POINT_MOVED,
-          Slip.POINT_MOVED_RIGHT,
-          Slip.NUMBER_TOO_FAR_LEFT,
-          Slip.LOWER_NUMBER_TOO_FAR_LEFT,
-          Slip.NUMBER_TOO_FAR_RIGHT,
-          Slip.LAST_CARRY_LOST,
-          Slip.CARRY_NOT_ADDED,
-          Slip.TENS_WRITTEN_ONES_CARRIED,
-          Slip.TWO_DIGITS_IN_ONE_SQUARE,
-          Slip.BLANK_COLUMN_SKIPPED,
-          Slip.OLD_CARRY_AGAIN,
-          Slip.CARRY_ADDED_TWICE,
-          Slip.FACT_ONE_OUT,
-          Slip.FIGURE_MISREAD);
+          AddingSlips.LINED_UP_LEFT,
+          AddingSlips.LINED_UP_RIGHT,
+          AddingSlips.POINT_LEFT_OUT,
+          AddingSlips.POINT_MOVED,
+          AddingSlips.POINT_MOVED_RIGHT,
+          AddingSlips.NUMBER_TOO_FAR_LEFT,
+          AddingSlips.LOWER_NUMBER_TOO_FAR_LEFT,
+          AddingSlips.NUMBER_TOO_FAR_RIGHT,
+          AddingSlips.LAST_CARRY_LOST,
+          AddingSlips.CARRY_NOT_ADDED,
+          AddingSlips.TENS_WRITTEN_ONES_CARRIED,
+          AddingSlips.TWO_DIGITS_IN_ONE_SQUARE,
+          AddingSlips.BLANK_COLUMN_SKIPPED,
+          AddingSlips.OLD_CARRY_AGAIN,
+          AddingSlips.CARRY_ADDED_TWICE,
+          FactSlips.FACT_ONE_OUT,
+          FactSlips.FIGURE_MISREAD);
 
   /**
    * Leaves room on the left for the sign and for the new places of the answer. With n addends the

@@ -20,6 +20,9 @@ import bemble.procedure.Working;
 import bemble.remark.Quantity;
 import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
+import bemble.slip.AddingSlips;
+import bemble.slip.FactSlips;
+import bemble.slip.OperationSlips;
 import bemble.slip.Slip;
 import bemble.style.Choice;
 import bemble.style.NumberMarks;
@@ -50,12 +53,12 @@ public final class ColumnAddition implements Method<Addition> {
     // here does another operation fit the page.
     List<Slip> slips = new ArrayList<>(AdditionLayout.SLIPS);
     slips.addAll(
-        slips.indexOf(Slip.FACT_ONE_OUT),
+        slips.indexOf(FactSlips.FACT_ONE_OUT),
         List.of(
-            Slip.CARRY_ALWAYS_ONE,
-            Slip.FIGURE_SKIPPED,
-            Slip.CARRY_WITHOUT_NEED,
-            Slip.TAKEN_INSTEAD));
+            AddingSlips.CARRY_ALWAYS_ONE,
+            AddingSlips.FIGURE_SKIPPED,
+            AddingSlips.CARRY_WITHOUT_NEED,
+            OperationSlips.TAKEN_INSTEAD));
     return List.copyOf(slips);
   }
 

@@ -16,7 +16,7 @@ import bemble.procedure.Working;
 import bemble.remark.Place;
 import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
-import bemble.slip.Slip;
+import bemble.slip.AddingSlips;
 import bemble.style.Choice;
 import bemble.style.Setting;
 import java.util.List;
@@ -37,7 +37,9 @@ public final class LeftToRight implements Method<Addition> {
           .slips(
               AdditionLayout.SLIPS.stream()
                   .filter(
-                      slip -> slip != Slip.TWO_DIGITS_IN_ONE_SQUARE && slip != Slip.OLD_CARRY_AGAIN)
+                      slip ->
+                          slip != AddingSlips.TWO_DIGITS_IN_ONE_SQUARE
+                              && slip != AddingSlips.OLD_CARRY_AGAIN)
                   .toList())
           .schools(List.of(Setting.PARTIAL_SUMS))
           .sampleLines(List.of("364 + 228", "487 + 215"));

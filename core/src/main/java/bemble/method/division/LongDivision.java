@@ -31,7 +31,7 @@ import bemble.remark.Cue;
 import bemble.remark.Place;
 import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
-import bemble.slip.Slip;
+import bemble.slip.DividingSlips;
 import bemble.style.Choice;
 import bemble.style.RoundMove;
 import bemble.style.Setting;
@@ -63,17 +63,17 @@ public final class LongDivision implements Method<Division> {
           .form(PageForm.FRAMED)
           .slips(
               List.of(
-                  Slip.ZERO_LEFT_OUT,
-                  Slip.ZERO_LEFT_BLANK,
-                  Slip.REMAINDER_DROPPED,
-                  Slip.NOT_BROUGHT_DOWN,
-                  Slip.BROUGHT_DOWN_TWICE,
-                  Slip.SUBTRACTION_SLIP,
-                  Slip.TRIAL_TOO_SMALL,
-                  Slip.TRIAL_TOO_LARGE,
-                  Slip.TWO_FIGURES_IN_ONE_PLACE,
-                  Slip.FROM_THE_ONES_END,
-                  Slip.QUOTIENT_LEFT))
+                  DividingSlips.ZERO_LEFT_OUT,
+                  DividingSlips.ZERO_LEFT_BLANK,
+                  DividingSlips.REMAINDER_DROPPED,
+                  DividingSlips.NOT_BROUGHT_DOWN,
+                  DividingSlips.BROUGHT_DOWN_TWICE,
+                  DividingSlips.SUBTRACTION_SLIP,
+                  DividingSlips.TRIAL_TOO_SMALL,
+                  DividingSlips.TRIAL_TOO_LARGE,
+                  DividingSlips.TWO_FIGURES_IN_ONE_PLACE,
+                  DividingSlips.FROM_THE_ONES_END,
+                  DividingSlips.QUOTIENT_LEFT))
           .schools(List.of(Setting.ZERO_ROUND))
           .sampleLines(List.of("4236 ÷ 7"));
 

@@ -25,7 +25,7 @@ import bemble.remark.Adding;
 import bemble.remark.Mention;
 import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
-import bemble.slip.Slip;
+import bemble.slip.DividingSlips;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
@@ -44,7 +44,11 @@ public final class PartialQuotients implements Method<Division> {
   private static final MethodHead HEAD =
       MethodHead.of(Operation.DIVISION, "partial-quotients")
           .form(PageForm.FRAMED)
-          .slips(List.of(Slip.COUNT_NOT_ADDED, Slip.ZEROS_OF_COUNT_LOST, Slip.SUBTRACTION_SLIP))
+          .slips(
+              List.of(
+                  DividingSlips.COUNT_NOT_ADDED,
+                  DividingSlips.ZEROS_OF_COUNT_LOST,
+                  DividingSlips.SUBTRACTION_SLIP))
           .sampleLines(List.of("876 ÷ 24"));
 
   @Override

@@ -30,7 +30,7 @@ import bemble.procedure.Working;
 import bemble.remark.Place;
 import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
-import bemble.slip.Slip;
+import bemble.slip.DividingSlips;
 import java.math.BigInteger;
 import java.util.List;
 import java.util.Optional;
@@ -51,13 +51,13 @@ public final class ShortDivision implements Method<Division> {
           .form(PageForm.FRAMED)
           .slips(
               List.of(
-                  Slip.ZERO_LEFT_OUT,
-                  Slip.ZERO_LEFT_BLANK,
-                  Slip.LEFT_OVER_LOST,
-                  Slip.LEFT_OVER_ADDED,
-                  Slip.REMAINDER_DROPPED,
-                  Slip.TRIAL_TOO_SMALL,
-                  Slip.TRIAL_TOO_LARGE))
+                  DividingSlips.ZERO_LEFT_OUT,
+                  DividingSlips.ZERO_LEFT_BLANK,
+                  DividingSlips.LEFT_OVER_LOST,
+                  DividingSlips.LEFT_OVER_ADDED,
+                  DividingSlips.REMAINDER_DROPPED,
+                  DividingSlips.TRIAL_TOO_SMALL,
+                  DividingSlips.TRIAL_TOO_LARGE))
           .sampleLines(List.of("4236 ÷ 7"));
 
   @Override

@@ -30,7 +30,7 @@ import bemble.remark.Mention;
 import bemble.remark.Quantity;
 import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
-import bemble.slip.Slip;
+import bemble.slip.MultiplyingSlips;
 import bemble.style.Choice;
 import bemble.style.Style;
 import java.math.BigInteger;
@@ -49,11 +49,11 @@ public final class AreaMethod implements Method<Multiplication> {
           .form(PageForm.FRAMED)
           .slips(
               List.of(
-                  Slip.ZERO_TIMES_GIVES_THE_NUMBER,
-                  Slip.BOX_LEFT_OUT,
-                  Slip.ZEROS_LOST_IN_BOX,
-                  Slip.ALL_ZEROS_LOST_IN_BOX,
-                  Slip.ROWS_ADDED_WRONGLY))
+                  MultiplyingSlips.ZERO_TIMES_GIVES_THE_NUMBER,
+                  MultiplyingSlips.BOX_LEFT_OUT,
+                  MultiplyingSlips.ZEROS_LOST_IN_BOX,
+                  MultiplyingSlips.ALL_ZEROS_LOST_IN_BOX,
+                  MultiplyingSlips.ROWS_ADDED_WRONGLY))
           .sampleLines(List.of("57 × 38"));
 
   @Override

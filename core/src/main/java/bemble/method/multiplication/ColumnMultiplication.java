@@ -6,7 +6,9 @@ import bemble.problem.Multiplication;
 import bemble.problem.Operation;
 import bemble.procedure.Script;
 import bemble.procedure.Working;
-import bemble.slip.Slip;
+import bemble.slip.FactSlips;
+import bemble.slip.MultiplyingSlips;
+import bemble.slip.OperationSlips;
 import bemble.style.Setting;
 import java.util.List;
 
@@ -21,27 +23,27 @@ public final class ColumnMultiplication implements Method<Multiplication> {
       MethodHead.of(Operation.MULTIPLICATION, "column")
           .slips(
               List.of(
-                  Slip.NO_PLACEHOLDER,
-                  Slip.PLACEHOLDER_TOO_MANY,
-                  Slip.PLACEHOLDER_TOO_FEW,
-                  Slip.ROW_LEFT_OUT,
-                  Slip.ROW_OF_ONES_LEFT_OUT,
-                  Slip.HIGHEST_ROW_ONLY,
-                  Slip.MATCHING_PLACES_ONLY,
-                  Slip.MATCHING_PLACES_IN_ONE_ROW,
-                  Slip.PRODUCTS_WRITTEN_WHOLE,
-                  Slip.PRODUCT_TENS_WRITTEN,
-                  Slip.ZERO_TIMES_GIVES_THE_NUMBER,
-                  Slip.MULTIPLIED_CARRY_NOT_ADDED,
-                  Slip.CARRY_ADDED_FIRST,
-                  Slip.CARRY_OF_ROW_BEFORE,
-                  Slip.ROWS_ADDED_UNSHIFTED,
-                  Slip.ROWS_ADDED_WRONGLY,
-                  Slip.ADDED_INSTEAD_OF_MULTIPLIED,
-                  Slip.ADDED_TO_THE_ONES,
-                  Slip.ADDED_AS_ONE_ROW,
-                  Slip.NEIGHBOUR_IN_THE_TABLE,
-                  Slip.FACT_ONE_OUT))
+                  MultiplyingSlips.NO_PLACEHOLDER,
+                  MultiplyingSlips.PLACEHOLDER_TOO_MANY,
+                  MultiplyingSlips.PLACEHOLDER_TOO_FEW,
+                  MultiplyingSlips.ROW_LEFT_OUT,
+                  MultiplyingSlips.ROW_OF_ONES_LEFT_OUT,
+                  MultiplyingSlips.HIGHEST_ROW_ONLY,
+                  MultiplyingSlips.MATCHING_PLACES_ONLY,
+                  MultiplyingSlips.MATCHING_PLACES_IN_ONE_ROW,
+                  MultiplyingSlips.PRODUCTS_WRITTEN_WHOLE,
+                  MultiplyingSlips.PRODUCT_TENS_WRITTEN,
+                  MultiplyingSlips.ZERO_TIMES_GIVES_THE_NUMBER,
+                  MultiplyingSlips.MULTIPLIED_CARRY_NOT_ADDED,
+                  MultiplyingSlips.CARRY_ADDED_FIRST,
+                  MultiplyingSlips.CARRY_OF_ROW_BEFORE,
+                  MultiplyingSlips.ROWS_ADDED_UNSHIFTED,
+                  MultiplyingSlips.ROWS_ADDED_WRONGLY,
+                  OperationSlips.ADDED_INSTEAD_OF_MULTIPLIED,
+                  OperationSlips.ADDED_TO_THE_ONES,
+                  OperationSlips.ADDED_AS_ONE_ROW,
+                  MultiplyingSlips.NEIGHBOUR_IN_THE_TABLE,
+                  FactSlips.FACT_ONE_OUT))
           .schools(List.of(Setting.PLACEHOLDER, Setting.ZERO_DIGIT))
           .partner("crosswise")
           .sampleLines(List.of("34 × 203"));

@@ -29,7 +29,8 @@ import bemble.remark.Place;
 import bemble.remark.Quantity;
 import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
-import bemble.slip.Slip;
+import bemble.slip.FactSlips;
+import bemble.slip.MultiplyingSlips;
 import bemble.style.Choice;
 import java.math.BigInteger;
 import java.util.ArrayList;
@@ -48,7 +49,11 @@ public final class Crosswise implements Method<Multiplication> {
 
   private static final MethodHead HEAD =
       MethodHead.of(Operation.MULTIPLICATION, "crosswise")
-          .slips(List.of(Slip.MULTIPLIED_CARRY_NOT_ADDED, Slip.MIDDLE_LEFT_OUT, Slip.FACT_ONE_OUT))
+          .slips(
+              List.of(
+                  MultiplyingSlips.MULTIPLIED_CARRY_NOT_ADDED,
+                  MultiplyingSlips.MIDDLE_LEFT_OUT,
+                  FactSlips.FACT_ONE_OUT))
           .sampleLines(List.of("57 × 38"));
 
   @Override

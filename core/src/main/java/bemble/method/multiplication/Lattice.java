@@ -28,7 +28,9 @@ import bemble.remark.Place;
 import bemble.remark.Quantity;
 import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
-import bemble.slip.Slip;
+import bemble.slip.AddingSlips;
+import bemble.slip.FactSlips;
+import bemble.slip.MultiplyingSlips;
 import bemble.style.Choice;
 import java.math.BigInteger;
 import java.util.ArrayList;
@@ -53,11 +55,11 @@ public final class Lattice implements Method<Multiplication> {
           .form(PageForm.FRAMED)
           .slips(
               List.of(
-                  Slip.TENS_BELOW_THE_CUT,
-                  Slip.ZERO_TIMES_GIVES_THE_NUMBER,
-                  Slip.CARRY_NOT_ADDED,
-                  Slip.TENS_WRITTEN_ONES_CARRIED,
-                  Slip.FACT_ONE_OUT))
+                  MultiplyingSlips.TENS_BELOW_THE_CUT,
+                  MultiplyingSlips.ZERO_TIMES_GIVES_THE_NUMBER,
+                  AddingSlips.CARRY_NOT_ADDED,
+                  AddingSlips.TENS_WRITTEN_ONES_CARRIED,
+                  FactSlips.FACT_ONE_OUT))
           .sampleLines(List.of("46 × 73"));
 
   @Override

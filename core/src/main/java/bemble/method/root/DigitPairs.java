@@ -7,7 +7,7 @@ import bemble.problem.Operation;
 import bemble.problem.Root;
 import bemble.procedure.Script;
 import bemble.procedure.Working;
-import bemble.slip.Slip;
+import bemble.slip.DividingSlips;
 import java.util.List;
 
 /**
@@ -21,18 +21,18 @@ public final class DigitPairs implements Method<Root> {
           .form(PageForm.FRAMED)
           .slips(
               List.of(
-                  Slip.SUBTRACTION_SLIP,
-                  Slip.TRIAL_TOO_SMALL,
-                  Slip.TRIAL_TOO_LARGE,
-                  Slip.PAIRS_FROM_WRONG_END,
-                  Slip.PAIRS_FROM_LEFT,
-                  Slip.PAIRS_FROM_LEFT_FILLED_UP,
-                  Slip.NOT_DOUBLED,
-                  Slip.LAST_FIGURE_DOUBLED,
-                  Slip.DIGIT_NOT_BESIDE,
-                  Slip.ZERO_LEFT_OUT_OF_ROOT,
-                  Slip.POINT_MISPLACED,
-                  Slip.ONE_DIGIT_DOWN))
+                  DividingSlips.SUBTRACTION_SLIP,
+                  DividingSlips.TRIAL_TOO_SMALL,
+                  DividingSlips.TRIAL_TOO_LARGE,
+                  DividingSlips.PAIRS_FROM_WRONG_END,
+                  DividingSlips.PAIRS_FROM_LEFT,
+                  DividingSlips.PAIRS_FROM_LEFT_FILLED_UP,
+                  DividingSlips.NOT_DOUBLED,
+                  DividingSlips.LAST_FIGURE_DOUBLED,
+                  DividingSlips.DIGIT_NOT_BESIDE,
+                  DividingSlips.ZERO_LEFT_OUT_OF_ROOT,
+                  DividingSlips.POINT_MISPLACED,
+                  DividingSlips.ONE_DIGIT_DOWN))
           .sampleLines(List.of("√94249"));
 
   @Override

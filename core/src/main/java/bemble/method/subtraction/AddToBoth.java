@@ -19,7 +19,10 @@ import bemble.procedure.Working;
 import bemble.remark.Quantity;
 import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
-import bemble.slip.Slip;
+import bemble.slip.AddingSlips;
+import bemble.slip.FactSlips;
+import bemble.slip.OperationSlips;
+import bemble.slip.TakingSlips;
 import bemble.style.Setting;
 import bemble.style.Style;
 import java.math.BigInteger;
@@ -38,24 +41,24 @@ public final class AddToBoth implements Method<Subtraction> {
       MethodHead.of(Operation.SUBTRACTION, "add-to-both")
           .slips(
               List.of(
-                  Slip.LINED_UP_LEFT,
-                  Slip.LINED_UP_RIGHT,
-                  Slip.POINT_LEFT_OUT,
-                  Slip.POINT_MOVED,
-                  Slip.POINT_MOVED_RIGHT,
-                  Slip.NUMBER_TOO_FAR_LEFT,
-                  Slip.NOTHING_GIVES_THE_NUMBER,
-                  Slip.NOTHING_GIVES_NOTHING,
-                  Slip.SMALLER_FROM_LARGER,
-                  Slip.SMALLER_FROM_LARGER_EVEN_FROM_ZERO,
-                  Slip.ONE_MORE_FORGOTTEN,
-                  Slip.LESS_WITHOUT_EXCHANGE,
-                  Slip.TOO_SMALL_GIVES_NOTHING,
-                  Slip.NOTHING_TAKEN_GIVES_NOTHING,
-                  Slip.ADDED_INSTEAD,
-                  Slip.ADDED_AS_A_SUM,
-                  Slip.FACT_ONE_OUT,
-                  Slip.FIGURE_MISREAD))
+                  AddingSlips.LINED_UP_LEFT,
+                  AddingSlips.LINED_UP_RIGHT,
+                  AddingSlips.POINT_LEFT_OUT,
+                  AddingSlips.POINT_MOVED,
+                  AddingSlips.POINT_MOVED_RIGHT,
+                  AddingSlips.NUMBER_TOO_FAR_LEFT,
+                  TakingSlips.NOTHING_GIVES_THE_NUMBER,
+                  TakingSlips.NOTHING_GIVES_NOTHING,
+                  TakingSlips.SMALLER_FROM_LARGER,
+                  TakingSlips.SMALLER_FROM_LARGER_EVEN_FROM_ZERO,
+                  TakingSlips.ONE_MORE_FORGOTTEN,
+                  TakingSlips.LESS_WITHOUT_EXCHANGE,
+                  TakingSlips.TOO_SMALL_GIVES_NOTHING,
+                  TakingSlips.NOTHING_TAKEN_GIVES_NOTHING,
+                  TakingSlips.ADDED_INSTEAD,
+                  OperationSlips.ADDED_AS_A_SUM,
+                  FactSlips.FACT_ONE_OUT,
+                  FactSlips.FIGURE_MISREAD))
           .schools(List.of(Setting.LAST_COLUMNS))
           .sharesAidsWith(List.of("exchange"))
           .sampleLines(List.of("532 − 278"));

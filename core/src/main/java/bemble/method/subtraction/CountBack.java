@@ -19,7 +19,7 @@ import bemble.procedure.Slot;
 import bemble.procedure.Working;
 import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
-import bemble.slip.Slip;
+import bemble.slip.FactSlips;
 import bemble.style.Style;
 import java.math.BigInteger;
 import java.util.ArrayList;
@@ -33,7 +33,7 @@ public final class CountBack implements Method<Subtraction> {
   private static final MethodHead HEAD =
       MethodHead.of(Operation.SUBTRACTION, "count-back")
           .form(PageForm.FRAMED)
-          .slips(List.of(Slip.FACT_ONE_OUT));
+          .slips(List.of(FactSlips.FACT_ONE_OUT));
 
   @Override
   public MethodHead head() {

@@ -23,7 +23,8 @@ import bemble.procedure.Slot;
 import bemble.procedure.Working;
 import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
-import bemble.slip.Slip;
+import bemble.slip.AddingSlips;
+import bemble.slip.FactSlips;
 import bemble.style.Style;
 import java.util.ArrayList;
 import java.util.List;
@@ -38,7 +39,7 @@ public final class CountUp implements Method<Subtraction> {
   private static final MethodHead HEAD =
       MethodHead.of(Operation.SUBTRACTION, "count-up")
           .form(PageForm.FRAMED)
-          .slips(List.of(Slip.CARRY_NOT_ADDED, Slip.FACT_ONE_OUT))
+          .slips(List.of(AddingSlips.CARRY_NOT_ADDED, FactSlips.FACT_ONE_OUT))
           .sampleLines(List.of("403 − 187"));
 
   @Override

@@ -12,7 +12,10 @@ import bemble.procedure.Script;
 import bemble.procedure.Slot;
 import bemble.procedure.Working;
 import bemble.remark.RemarkKind;
-import bemble.slip.Slip;
+import bemble.slip.AddingSlips;
+import bemble.slip.FactSlips;
+import bemble.slip.OperationSlips;
+import bemble.slip.TakingSlips;
 import bemble.style.Setting;
 import java.math.BigInteger;
 import java.util.List;
@@ -36,27 +39,27 @@ public final class Exchange implements Method<Subtraction> {
           .layout(2)
           .slips(
               List.of(
-                  Slip.LINED_UP_LEFT,
-                  Slip.LINED_UP_RIGHT,
-                  Slip.POINT_LEFT_OUT,
-                  Slip.POINT_MOVED,
-                  Slip.POINT_MOVED_RIGHT,
-                  Slip.NUMBER_TOO_FAR_LEFT,
-                  Slip.ZERO_PASSED_STAYS_ZERO,
-                  Slip.ZERO_PASSED_BECOMES_TEN,
-                  Slip.NOTHING_GIVES_THE_NUMBER,
-                  Slip.NOTHING_GIVES_NOTHING,
-                  Slip.SMALLER_FROM_LARGER,
-                  Slip.SMALLER_FROM_LARGER_EVEN_FROM_ZERO,
-                  Slip.NEIGHBOUR_NOT_LESS,
-                  Slip.NOBODY_PAYS,
-                  Slip.LESS_WITHOUT_EXCHANGE,
-                  Slip.TOO_SMALL_GIVES_NOTHING,
-                  Slip.NOTHING_TAKEN_GIVES_NOTHING,
-                  Slip.ADDED_INSTEAD,
-                  Slip.ADDED_AS_A_SUM,
-                  Slip.FACT_ONE_OUT,
-                  Slip.FIGURE_MISREAD))
+                  AddingSlips.LINED_UP_LEFT,
+                  AddingSlips.LINED_UP_RIGHT,
+                  AddingSlips.POINT_LEFT_OUT,
+                  AddingSlips.POINT_MOVED,
+                  AddingSlips.POINT_MOVED_RIGHT,
+                  AddingSlips.NUMBER_TOO_FAR_LEFT,
+                  TakingSlips.ZERO_PASSED_STAYS_ZERO,
+                  TakingSlips.ZERO_PASSED_BECOMES_TEN,
+                  TakingSlips.NOTHING_GIVES_THE_NUMBER,
+                  TakingSlips.NOTHING_GIVES_NOTHING,
+                  TakingSlips.SMALLER_FROM_LARGER,
+                  TakingSlips.SMALLER_FROM_LARGER_EVEN_FROM_ZERO,
+                  TakingSlips.NEIGHBOUR_NOT_LESS,
+                  TakingSlips.NOBODY_PAYS,
+                  TakingSlips.LESS_WITHOUT_EXCHANGE,
+                  TakingSlips.TOO_SMALL_GIVES_NOTHING,
+                  TakingSlips.NOTHING_TAKEN_GIVES_NOTHING,
+                  TakingSlips.ADDED_INSTEAD,
+                  OperationSlips.ADDED_AS_A_SUM,
+                  FactSlips.FACT_ONE_OUT,
+                  FactSlips.FIGURE_MISREAD))
           .schools(List.of(Setting.LAST_COLUMNS))
           .sharesAidsWith(List.of("add-to-both"))
           .sampleLines(List.of("432 − 118", "5003 − 1268"));

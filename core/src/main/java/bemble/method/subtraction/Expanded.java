@@ -29,7 +29,8 @@ import bemble.remark.Adding;
 import bemble.remark.Quantity;
 import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
-import bemble.slip.Slip;
+import bemble.slip.FactSlips;
+import bemble.slip.TakingSlips;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
@@ -48,15 +49,15 @@ public final class Expanded implements Method<Subtraction> {
           .form(PageForm.FRAMED)
           .slips(
               List.of(
-                  Slip.ZERO_PASSED_STAYS_ZERO,
-                  Slip.ZERO_PASSED_BECOMES_TEN,
-                  Slip.NOTHING_GIVES_THE_NUMBER,
-                  Slip.NOTHING_GIVES_NOTHING,
-                  Slip.SMALLER_FROM_LARGER,
-                  Slip.SMALLER_FROM_LARGER_EVEN_FROM_ZERO,
-                  Slip.NEIGHBOUR_NOT_LESS,
-                  Slip.LESS_WITHOUT_EXCHANGE,
-                  Slip.FACT_ONE_OUT))
+                  TakingSlips.ZERO_PASSED_STAYS_ZERO,
+                  TakingSlips.ZERO_PASSED_BECOMES_TEN,
+                  TakingSlips.NOTHING_GIVES_THE_NUMBER,
+                  TakingSlips.NOTHING_GIVES_NOTHING,
+                  TakingSlips.SMALLER_FROM_LARGER,
+                  TakingSlips.SMALLER_FROM_LARGER_EVEN_FROM_ZERO,
+                  TakingSlips.NEIGHBOUR_NOT_LESS,
+                  TakingSlips.LESS_WITHOUT_EXCHANGE,
+                  FactSlips.FACT_ONE_OUT))
           .sampleLines(List.of("623 − 187"));
 
   @Override
