@@ -37,7 +37,7 @@ class ContainerErrors {
     @Override
     public void invoke(Request request, Response response)
         throws IOException, jakarta.servlet.ServletException {
-      SafeHeaders.on(response);
+      SafeHeaders.write(request, response);
       getNext().invoke(request, response);
     }
   }

@@ -1,5 +1,6 @@
 package bemble.app.http;
 
+import bemble.app.words.Sentences;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.json.JsonMapper;
@@ -34,6 +35,12 @@ final class ErrorBodies {
     response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
     response.setCharacterEncoding(StandardCharsets.UTF_8.name());
     response.getWriter().write(json(of(status, code, sentence)));
+  }
+
+  /** Turns a request away at the door: {@code why} is the end of the sentence's key. */
+  static void turnAway(HttpServletResponse response, HttpStatus status, String why)
+      throws IOException {
+    write(response, status, "turned-away", Sentences.of("turned-away." + why));
   }
 
   static String json(ProblemDetail problem) {

@@ -1,112 +1,69 @@
 package bemble.app.http;
 
 import bemble.app.words.Sentences;
-import jakarta.servlet.FilterChain;
-import jakarta.servlet.ServletException;
+import jakarta.servlet.Filter;
 import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
-import java.io.IOException;
-import java.net.URI;
 import java.util.Set;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
-import org.springframework.stereotype.Component;
-import org.springframework.web.filter.OncePerRequestFilter;
+import org.springframework.security.authorization.AuthorizationDecision;
+import org.springframework.security.web.DefaultSecurityFilterChain;
+import org.springframework.security.web.FilterChainProxy;
+import org.springframework.security.web.access.ExceptionTranslationFilter;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
+import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 
 /**
  * Lets in only what this machine's own browser asks of Bemble: the host must be the loopback (a
- * foreign name that resolves to it is turned away), a request must come from Bemble's own pages or
- * from no page at all, and a body must tell its length and keep below the limit. No answer may be
- * framed, and none of the interface's is kept by a browser.
+ * foreign name that resolves to it is turned away), and a request must come from Bemble's own pages
+ * or from no page at all. Nobody logs in, so there is neither a session nor a user. What pupils'
+ * devices ask has a guard of its own.
  */
-@Component
-class LoopbackGuard extends OncePerRequestFilter {
+@Configuration
+class LoopbackGuard {
   private static final Set<String> HOSTS = Set.of("127.0.0.1", "localhost", "[::1]");
   private static final Set<String> SAFE = Set.of("GET", "HEAD", "OPTIONS");
-  private static final long LONGEST_BODY = 256 * 1024;
 
-  /** A backup is all that is kept in one body. */
-  private static final String BACKUP = "/api/backups/restore";
-
-  private static final long LONGEST_BACKUP = 1L << 30;
-
-  /** A class with a year behind it. */
-  private static final String EXTRACT = "/api/extracts/read";
-
-  private static final long LONGEST_EXTRACT = 1L << 28;
-
-  /** A pile of a hundred sheets, as a copier scans it. */
-  private static final String SHEETS = "/api/scans";
-
-  private static final long LONGEST_PILE = 1L << 29;
-
-  private final PupilPort pupils;
-
-  LoopbackGuard(PupilPort pupils) {
-    this.pupils = pupils;
+  /** Before the filters of what is asked, and behind that which sets the language. */
+  @Bean
+  @Order(0)
+  FilterChainProxy guard(PupilPort pupils) {
+    FilterChainProxy guard =
+        new FilterChainProxy(
+            new DefaultSecurityFilterChain(
+                request -> !pupils.hasLetIn(request),
+                denial(),
+                new AuthorizationFilter(
+                    (who, request) -> new AuthorizationDecision(isOwn(request))),
+                new LongestBody()));
+    // A path with two slashes, and whatever else no browser writes so.
+    guard.setRequestRejectedHandler(
+        (request, response, why) ->
+            ErrorBodies.write(
+                response, HttpStatus.BAD_REQUEST, "no-request", Sentences.of("failed.no-request")));
+    return guard;
   }
 
-  /** What pupils' devices ask has a guard of its own. */
-  @Override
-  protected boolean shouldNotFilter(HttpServletRequest request) {
-    return pupils.hasLetIn(request);
-  }
-
-  @Override
-  protected void doFilterInternal(
-      HttpServletRequest request, HttpServletResponse response, FilterChain chain)
-      throws ServletException, IOException {
-    SafeHeaders.on(response);
-    if (isInterface(request)) {
-      response.setHeader("Cache-Control", "no-store");
-    }
-    if (!HOSTS.contains(request.getServerName()) || !isOwn(request)) {
-      refuse(response, HttpStatus.FORBIDDEN, "foreign");
-    } else if (request.getHeader("Transfer-Encoding") != null) {
-      refuse(response, HttpStatus.LENGTH_REQUIRED, "no-length");
-    } else if (request.getContentLengthLong() > longestBody(request)) {
-      refuse(response, HttpStatus.PAYLOAD_TOO_LARGE, "too-much");
-    } else {
-      chain.doFilter(request, response);
-    }
-  }
-
-  private static boolean isInterface(HttpServletRequest request) {
-    return request.getRequestURI().startsWith("/api/");
-  }
-
-  private static long longestBody(HttpServletRequest request) {
-    return switch (request.getRequestURI()) {
-      case BACKUP -> LONGEST_BACKUP;
-      case EXTRACT -> LONGEST_EXTRACT;
-      case SHEETS -> LONGEST_PILE;
-      default -> LONGEST_BODY;
-    };
+  private static Filter denial() {
+    ExceptionTranslationFilter denial =
+        new ExceptionTranslationFilter(new HttpStatusEntryPoint(HttpStatus.FORBIDDEN));
+    denial.setAccessDeniedHandler(
+        (request, response, why) ->
+            ErrorBodies.turnAway(response, HttpStatus.FORBIDDEN, "foreign"));
+    return denial;
   }
 
   /** Whether a request comes from a page of this very port, or from no page. */
   private static boolean isOwn(HttpServletRequest request) {
     String site = request.getHeader("Sec-Fetch-Site");
     // A link elsewhere may lead to a screen, but nobody else's page may ask or change anything.
-    boolean isScreen = SAFE.contains(request.getMethod()) && !isInterface(request);
-    if (!isScreen && site != null && !site.equals("same-origin") && !site.equals("none")) {
-      return false;
-    }
+    boolean isScreen =
+        SAFE.contains(request.getMethod()) && !request.getRequestURI().startsWith("/api/");
+    boolean isFromHere = site == null || site.equals("same-origin") || site.equals("none");
     String origin = request.getHeader("Origin");
-    if (origin == null) {
-      return true;
-    }
-    try {
-      URI from = URI.create(origin);
-      return from.getHost() != null
-          && HOSTS.contains(from.getHost())
-          && from.getPort() == request.getServerPort();
-    } catch (IllegalArgumentException e) {
-      return false;
-    }
-  }
-
-  private static void refuse(HttpServletResponse response, HttpStatus status, String why)
-      throws IOException {
-    ErrorBodies.write(response, status, "turned-away", Sentences.of("turned-away." + why));
+    boolean isOwnOrigin = origin == null || origin.equals("http://" + request.getHeader("Host"));
+    return HOSTS.contains(request.getServerName()) && (isScreen || isFromHere) && isOwnOrigin;
   }
 }

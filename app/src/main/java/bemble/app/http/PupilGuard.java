@@ -1,6 +1,5 @@
 package bemble.app.http;
 
-import bemble.app.words.Sentences;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -70,7 +69,6 @@ class PupilGuard extends OncePerRequestFilter {
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    SafeHeaders.on(response);
     Optional<Place> place = place(request);
     if (place.isEmpty() || !isForThisRoom(request) || isKeyed(request)) {
       // Whoever tries addresses learns nothing by it.
@@ -86,11 +84,11 @@ class PupilGuard extends OncePerRequestFilter {
       response.setHeader("Connection", "close");
     }
     if (place.get().seatOnly() && seat.isEmpty()) {
-      refuse(response, HttpStatus.UNAUTHORIZED, "no-seat");
+      ErrorBodies.turnAway(response, HttpStatus.UNAUTHORIZED, "no-seat");
     } else if (request.getHeader("Transfer-Encoding") != null) {
-      refuse(response, HttpStatus.LENGTH_REQUIRED, "no-length");
+      ErrorBodies.turnAway(response, HttpStatus.LENGTH_REQUIRED, "no-length");
     } else if (request.getContentLengthLong() > (seat.isPresent() ? LONGEST_BODY : LONGEST_KNOCK)) {
-      refuse(response, HttpStatus.PAYLOAD_TOO_LARGE, "too-much");
+      ErrorBodies.turnAway(response, HttpStatus.PAYLOAD_TOO_LARGE, "too-much");
     } else {
       String asker = seat.orElse(request.getRemoteAddr());
       try (Floods.Turn turn = floods.turn(asker, seat.isPresent())) {
@@ -98,7 +96,7 @@ class PupilGuard extends OncePerRequestFilter {
           chain.doFilter(request, response);
         } else {
           response.setHeader("Retry-After", "1");
-          refuse(response, HttpStatus.TOO_MANY_REQUESTS, "too-often");
+          ErrorBodies.turnAway(response, HttpStatus.TOO_MANY_REQUESTS, "too-often");
         }
       }
     }
@@ -141,10 +139,5 @@ class PupilGuard extends OncePerRequestFilter {
     return Optional.ofNullable(request.getHeader("Authorization"))
         .filter(header -> header.startsWith(SeatTokens.BEARER))
         .map(header -> header.substring(SeatTokens.BEARER.length()));
-  }
-
-  private static void refuse(HttpServletResponse response, HttpStatus status, String why)
-      throws IOException {
-    ErrorBodies.write(response, status, "turned-away", Sentences.of("turned-away." + why));
   }
 }

@@ -1,0 +1,51 @@
+package bemble.app.http;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/** A body must tell its length and keep below the limit of its address. */
+final class LongestBody extends OncePerRequestFilter {
+  private static final long USUAL = 256 * 1024;
+
+  /** A backup is all that is kept in one body. */
+  private static final String BACKUP = "/api/backups/restore";
+
+  private static final long LONGEST_BACKUP = 1L << 30;
+
+  /** A class with a year behind it. */
+  private static final String EXTRACT = "/api/extracts/read";
+
+  private static final long LONGEST_EXTRACT = 1L << 28;
+
+  /** A pile of a hundred sheets, as a copier scans it. */
+  private static final String SHEETS = "/api/scans";
+
+  private static final long LONGEST_PILE = 1L << 29;
+
+  @Override
+  protected void doFilterInternal(
+      HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+      throws ServletException, IOException {
+    if (request.getHeader("Transfer-Encoding") != null) {
+      ErrorBodies.turnAway(response, HttpStatus.LENGTH_REQUIRED, "no-length");
+    } else if (request.getContentLengthLong() > longest(request)) {
+      ErrorBodies.turnAway(response, HttpStatus.PAYLOAD_TOO_LARGE, "too-much");
+    } else {
+      chain.doFilter(request, response);
+    }
+  }
+
+  private static long longest(HttpServletRequest request) {
+    return switch (request.getRequestURI()) {
+      case BACKUP -> LONGEST_BACKUP;
+      case EXTRACT -> LONGEST_EXTRACT;
+      case SHEETS -> LONGEST_PILE;
+      default -> USUAL;
+    };
+  }
+}
