@@ -18,8 +18,8 @@ export function Knocks({ room, onChange }: { room: Room; onChange: (room: Room) 
   const letIn = useAct({ mutationFn: api.letIn, onSuccess: onChange, onError: say });
   const turnAway = useAct({ mutationFn: api.turnAway, onSuccess: onChange, onError: say });
   /** Those of whom there is no doubt. */
-  const clear = room.knocks.filter(({ pupils, again }) => pupils.length === 1 && !again);
-  if (room.knocks.length === 0) {
+  const clear = room.door.knocks.filter(({ pupils, again }) => pupils.length === 1 && !again);
+  if (room.door.knocks.length === 0) {
     return null;
   }
   return (
@@ -33,7 +33,7 @@ export function Knocks({ room, onChange }: { room: Room; onChange: (room: Room) 
           {t('rooms.let-all-in', { devices: clear.length })}
         </Button>
       )}
-      {room.knocks.map((knock) => (
+      {room.door.knocks.map((knock) => (
         <OneKnock
           key={knock.id}
           knock={knock}

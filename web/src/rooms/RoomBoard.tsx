@@ -51,20 +51,20 @@ export default function RoomBoard() {
 
 /** Address and code, to be typed from the back row or read by a camera. */
 function Joining({ room }: { room: Room }) {
-  const { rows } = room.square;
+  const { rows } = room.door.square;
   return (
     <Box sx={JOINING}>
       <Box sx={{ minWidth: 0 }}>
         <Box sx={{ fontSize: 'clamp(20px, 2.4vw, 40px)' }}>{t('rooms.type-this-address')}</Box>
         <Box sx={{ fontSize: 'clamp(26px, 3.6vw, 64px)', overflowWrap: 'anywhere' }}>
-          <strong>{room.address}</strong>
+          <strong>{room.door.address}</strong>
         </Box>
         <Box sx={{ mt: 4, fontSize: 'clamp(20px, 2.4vw, 40px)' }}>{t('rooms.and-this-code')}</Box>
         <Box
-          aria-label={room.code}
+          aria-label={room.door.code}
           sx={{ fontSize: 'clamp(56px, 11vw, 190px)', lineHeight: 1.1, letterSpacing: '0.06em' }}
         >
-          {room.code.slice(0, 3)} {room.code.slice(3)}
+          {room.door.code.slice(0, 3)} {room.door.code.slice(3)}
         </Box>
         <Box role="status" sx={{ mt: 4, fontSize: 'clamp(18px, 2vw, 34px)' }}>
           {t('rooms.are-in', { pupils: room.seats.length })}

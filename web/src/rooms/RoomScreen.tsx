@@ -70,12 +70,12 @@ function LiveRoom({ room, onChange }: { room: Room; onChange: (room: Room | unde
     <Box component="main" sx={{ ...SCREEN, ...FOR_FINGERS, gridTemplateRows: ROWS }}>
       <Head room={room} seats={room.seats} />
       <Box>
-        {room.lost && (
+        {room.door.lost && (
           <Box role="alert" sx={ALARM}>
-            {t('rooms.the-address-is-lost', { address: room.address })}
+            {t('rooms.the-address-is-lost', { address: room.door.address })}
           </Box>
         )}
-        {room.shut && (
+        {room.door.shut && (
           <Box role="alert" sx={ALARM}>
             {t('rooms.the-door-is-closed')}{' '}
             <Button onClick={() => recode.mutate()}>{t('rooms.new-code')}</Button>
@@ -131,7 +131,7 @@ function LiveRoom({ room, onChange }: { room: Room; onChange: (room: Room | unde
         >
           {t('rooms.by-need')}
         </Button>
-        {room.madeUp === 0 && (
+        {room.seats.every(({ pupil }) => pupil !== undefined) && (
           <Button disabled={fill.isPending} onClick={() => fill.mutate()}>
             {t('rooms.fill-with-made-up-pupils')}
           </Button>
@@ -171,7 +171,7 @@ function Head({ room, seats }: { room: Room; seats: Seat[] }) {
   return (
     <Box sx={HEAD}>
       <Box sx={{ fontSize: 17 }}>
-        {room.address} · <strong>{room.code}</strong>
+        {room.door.address} · <strong>{room.door.code}</strong>
       </Box>
       {states.map(({ state, count }) => (
         <Box key={state} sx={{ display: 'flex', gap: 0.75, alignItems: 'center' }}>

@@ -20,14 +20,14 @@ export function SeatApp() {
   if (seat.state === 'WAITING') {
     return <Said>{t('seat.your-teacher-lets-you-in')}</Said>;
   }
-  if (seat.page === undefined) {
+  if (seat.work.page === undefined) {
     return <Said head={seat.name}>{t('seat.your-first-sum-comes')}</Said>;
   }
   return (
     <Box sx={SCREEN}>
       <SeatPage
-        key={seat.page}
-        id={seat.page}
+        key={seat.work.page}
+        id={seat.work.page}
         seat={seat}
         link={link}
         away={away}

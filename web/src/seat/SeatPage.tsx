@@ -131,7 +131,9 @@ export function SeatPage({
             {[seat.number, seat.name].join(' ')}
           </Box>
         )}
-        {seat.showsTime && !ended && <Clock since={Date.parse(attempt.begunAt)} now={link.now} />}
+        {seat.terms.showsTime && !ended && (
+          <Clock since={Date.parse(attempt.begunAt)} now={link.now} />
+        )}
       </Box>
       <SquaredPage
         room
@@ -180,7 +182,7 @@ export function SeatPage({
               <Button aria-pressed={stuck} onClick={toggleStuck} sx={WIDE}>
                 {t('seat.i-am-stuck')}
               </Button>
-              {seat.hints && !attempt.silent && (
+              {seat.terms.hints && !attempt.silent && (
                 <Button onClick={() => help.mutate()} sx={WIDE}>
                   {t('slate.hint')}
                 </Button>
@@ -230,7 +232,7 @@ function Ended({ attempt, seat, onNext }: { attempt: Attempt; seat: OwnSeat; onN
           <Legend />
         </>
       )}
-      {seat.more ? (
+      {seat.work.more ? (
         <Button variant="contained" onClick={onNext} sx={WIDE}>
           {t('slate.next-sum')}
         </Button>

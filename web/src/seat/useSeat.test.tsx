@@ -13,7 +13,8 @@ vi.mock('./seatLink', () => ({
   }),
 }));
 
-const seat = (known: number, state: OwnSeat['state']) => ({ known, state }) as OwnSeat;
+const seat = (known: number, state: OwnSeat['state']) =>
+  ({ known, state, work: { more: false, ended: false } }) as OwnSeat;
 
 /** A question that is answered when nothing is other than is known: it waits. */
 const waits = (signal: AbortSignal) =>

@@ -46,7 +46,7 @@ export function useSeat() {
           setSeat(now);
           setAway(false);
           if (now.state === 'IN') {
-            await link.sendLeft(now.page);
+            await link.sendLeft(now.work.page);
           }
         } catch (trouble) {
           if (leaving.signal.aborted) {

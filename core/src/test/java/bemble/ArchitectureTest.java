@@ -5,7 +5,9 @@ import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideOutsid
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -134,5 +136,17 @@ class ArchitectureTest {
         .dependOnClassesThat()
         .haveSimpleName("Expectation")
         .check(core);
+  }
+
+  /** What is more is a record of parts: nobody keeps nine values in their order apart. */
+  @Test
+  void noRecordHasMoreThanEightParts() {
+    List<String> larger =
+        core.stream()
+            .filter(JavaClass::isRecord)
+            .filter(each -> each.reflect().getRecordComponents().length > 8)
+            .map(JavaClass::getName)
+            .toList();
+    assertEquals(List.of(), larger);
   }
 }

@@ -1,5 +1,8 @@
 package bemble.demand;
 
+import bemble.demand.Demands.Carries;
+import bemble.demand.Demands.Exchanges;
+import bemble.demand.Demands.Zeros;
 import bemble.fact.Fact;
 import bemble.number.Numeral;
 import bemble.procedure.Answer;
@@ -93,15 +96,11 @@ public final class DemandReader {
     int used = facts.values().stream().mapToInt(Integer::intValue).sum();
     return new Demands(
         facts,
-        carries,
-        longestChain,
-        answer.highestPlace() > highest,
-        exchanges,
-        mostZeros,
+        new Carries(carries, longestChain, answer.highestPlace() > highest),
+        new Exchanges(exchanges, mostZeros),
         // An answer that is 0 itself has no zero among its figures.
-        answer.isZero() ? 0 : zerosInQuotient,
+        new Zeros(answer.isZero() ? 0 : zerosInQuotient, padded),
         left(working.answer()),
-        padded,
         triesMade - triesNeeded,
         marks,
         used * Demands.SECONDS_A_FACT + marks);

@@ -7,28 +7,17 @@ import java.util.Map;
  * What a sum asks of whoever works it, told from its working.
  *
  * @param facts number facts by kind; kinds that were not used are left out
- * @param carries carries written
- * @param longestCarryChain most carries one after another, each in the column of the last
- * @param newColumn whether the answer reaches a place that no number of the sum has
- * @param exchanges ten of a place made from one of the next, or added to both numbers
- * @param zerosCrossed most zeros on the way of one exchange
- * @param zerosInQuotient zeros written inside or at the end of a quotient or root
  * @param remainder whether anything is left over
- * @param paddedPlaces zeros written only to fill a place
  * @param trials figures tried in vain
  * @param marks marks with a value
  * @param seconds estimated time for a practised hand
  */
 public record Demands(
     Map<Fact.Kind, Integer> facts,
-    int carries,
-    int longestCarryChain,
-    boolean newColumn,
-    int exchanges,
-    int zerosCrossed,
-    int zerosInQuotient,
+    Carries carries,
+    Exchanges exchanges,
+    Zeros zeros,
     boolean remainder,
-    int paddedPlaces,
     int trials,
     int marks,
     int seconds) {
@@ -37,4 +26,29 @@ public record Demands(
    * number fact and one to write a figure.
    */
   static final int SECONDS_A_FACT = 2;
+
+  /**
+   * What it asks in carrying.
+   *
+   * @param written carries written
+   * @param longestChain most carries one after another, each in the column of the last
+   * @param newColumn whether the answer reaches a place that no number of the sum has
+   */
+  public record Carries(int written, int longestChain, boolean newColumn) {}
+
+  /**
+   * What it asks in exchanging.
+   *
+   * @param made ten of a place made from one of the next, or added to both numbers
+   * @param zerosCrossed most zeros on the way of one exchange
+   */
+  public record Exchanges(int made, int zerosCrossed) {}
+
+  /**
+   * The zeros that it asks for.
+   *
+   * @param inQuotient written inside or at the end of a quotient or root
+   * @param padded written only to fill a place
+   */
+  public record Zeros(int inQuotient, int padded) {}
 }

@@ -53,7 +53,7 @@ final class Posterior {
       for (int h = 0; h < expected.length; h++) {
         double unforeseen = hypotheses.get(h).unforeseen();
         double meant = Math.max(0, 1 - care.fact() - unforeseen) * expected[h].chance(written);
-        double chance = meant + care.fact() * missed + unforeseen / rates.unforeseenAnswers();
+        double chance = meant + care.fact() * missed + unforeseen / rates.unforeseen().among();
         logs[c][h] += Math.log(chance);
       }
     }
@@ -62,7 +62,7 @@ final class Posterior {
   private void page(Foreseen sum, Seen page) {
     for (int c = 0; c < logs.length; c++) {
       Care care = rates.cares().get(c);
-      double amiss = rates.unforeseen() + care.figure() * rates.seenAmiss();
+      double amiss = rates.unforeseen().rate() + care.figure() * rates.seenAmiss();
       for (int h = 0; h < hypotheses.size(); h++) {
         logs[c][h] += Math.log(chance(hypotheses.get(h), sum, page, amiss));
       }

@@ -8,32 +8,42 @@ import java.util.stream.Stream;
  * How likely things are before anything was answered: {@code rates.properties}, which names the
  * source of each.
  *
- * @param none a pupil without a slip
- * @param one a pupil with one slip
- * @param two a pupil with two
- * @param own a pupil with a rule that is not known
+ * @param shares of the pupils
  * @param nextSlip how likely a slip of a method is, the one named before it being 1
  * @param habits at how many of its chances somebody makes a slip: each is as likely as the others
  * @param ownHabits in how many sums somebody works by a rule that is not known
  * @param cares how carefully pupils write
- * @param unforeseen an answer that nothing explains
- * @param unforeseenAnswers among how many such answers it is one
+ * @param unforeseen answers that nothing explains
  * @param seenAmiss a slip seen on a page where only a figure went wrong
  */
 public record Rates(
-    double none,
-    double one,
-    double two,
-    double own,
+    Shares shares,
     double nextSlip,
     List<Double> habits,
     List<Double> ownHabits,
     List<Care> cares,
-    double unforeseen,
-    double unforeseenAnswers,
+    Unforeseen unforeseen,
     double seenAmiss) {
   /** The rates that Bemble works with. */
   public static final Rates STANDARD = read();
+
+  /**
+   * Of all pupils.
+   *
+   * @param none without a slip
+   * @param one with one slip
+   * @param two with two
+   * @param own with a rule that is not known
+   */
+  public record Shares(double none, double one, double two, double own) {}
+
+  /**
+   * An answer that nothing explains.
+   *
+   * @param rate how often there is one
+   * @param among how many such answers it is one of
+   */
+  public record Unforeseen(double rate, double among) {}
 
   /** Keeps copies. */
   public Rates {
@@ -45,16 +55,13 @@ public record Rates(
   private static Rates read() {
     NumberTable table = NumberTable.read("rates");
     return new Rates(
-        table.number("none"),
-        table.number("one"),
-        table.number("two"),
-        table.number("own"),
+        new Shares(
+            table.number("none"), table.number("one"), table.number("two"), table.number("own")),
         table.number("next-slip"),
         List.of(table.number("always"), table.number("often"), table.number("sometimes")),
         List.of(table.number("own.often"), table.number("own.sometimes")),
         Stream.of("careful", "hasty", "careless").map(name -> care(table, name)).toList(),
-        table.number("unforeseen"),
-        table.number("unforeseen-answers"),
+        new Unforeseen(table.number("unforeseen"), table.number("unforeseen-answers")),
         table.number("seen-amiss"));
   }
 

@@ -80,13 +80,13 @@ final class Suspects {
    */
   List<Hypothesis> hypotheses() {
     List<Hypothesis> all = new ArrayList<>();
-    all.add(new Hypothesis(List.of(), 0, rates.unforeseen(), rates.none()));
+    all.add(new Hypothesis(List.of(), 0, rates.unforeseen().rate(), rates.shares().none()));
     for (double habit : rates.ownHabits()) {
-      double prior = rates.own() / rates.ownHabits().size();
+      double prior = rates.shares().own() / rates.ownHabits().size();
       all.add(new Hypothesis(List.of(), habit, habit, prior));
     }
     double sum = weights.values().stream().mapToDouble(Double::doubleValue).sum();
-    weights.forEach((slip, weight) -> add(all, List.of(slip), rates.one() * weight / sum));
+    weights.forEach((slip, weight) -> add(all, List.of(slip), rates.shares().one() * weight / sum));
     List<Slip> giving =
         alike.keySet().stream()
             .filter(slip -> !grounds.of(List.of(List.of(slip))).isEmpty())
@@ -94,7 +94,7 @@ final class Suspects {
     for (int i = 0; i < giving.size(); i++) {
       for (int j = i + 1; j < giving.size(); j++) {
         double both = 2 * weights.get(giving.get(i)) * weights.get(giving.get(j)) / (sum * sum);
-        add(all, List.of(giving.get(i), giving.get(j)), rates.two() * both);
+        add(all, List.of(giving.get(i), giving.get(j)), rates.shares().two() * both);
       }
     }
     return all;
@@ -119,7 +119,7 @@ final class Suspects {
   private void add(List<Hypothesis> all, List<Slip> slips, double prior) {
     for (double habit : rates.habits()) {
       double each = prior / rates.habits().size();
-      all.add(new Hypothesis(slips, habit, rates.unforeseen(), each));
+      all.add(new Hypothesis(slips, habit, rates.unforeseen().rate(), each));
     }
   }
 }

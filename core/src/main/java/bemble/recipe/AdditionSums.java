@@ -38,8 +38,10 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Pick> imple
       Streak chain,
       boolean largeEnough,
       int ninesTurned,
-      int zerosGiven,
-      int zerosInAnswer) {}
+      Zeros zeros) {}
+
+  /** The zeros so far. */
+  private record Zeros(int given, int inAnswer) {}
 
   /** A place with what comes in, the addends that reach it, and those of them that end there. */
   private record Ways(Going going, Going ending, boolean ones, int carry) {}
@@ -89,7 +91,9 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Pick> imple
     zerosGiven = recipe.wish(Trait.ZEROS_GIVEN);
     zerosInAnswer = recipe.wish(Trait.ZEROS_IN_ANSWER);
     answerFigures = recipe.wish(Trait.ANSWER_FIGURES);
-    start = new At(0, addends.all(), 0, 0, Streak.begin(chain), largest.from() == 0, 0, 0, 0);
+    start =
+        new At(
+            0, addends.all(), 0, 0, Streak.begin(chain), largest.from() == 0, 0, new Zeros(0, 0));
   }
 
   @Override
@@ -158,8 +162,8 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Pick> imple
     int carriesNow = carries.raised(at.carries, carrying ? 1 : 0);
     Streak chainNow = at.chain.next(chain, carrying);
     int ninesNow = ninesTurned.raised(at.ninesTurned, choice.nineTurned);
-    int givenNow = zerosGiven.raised(at.zerosGiven, choice.zeros());
-    int inAnswer = zerosInAnswer.raised(at.zerosInAnswer, choice.zeroInAnswer);
+    int givenNow = zerosGiven.raised(at.zeros.given, choice.zeros());
+    int inAnswer = zerosInAnswer.raised(at.zeros.inAnswer, choice.zeroInAnswer);
     if (at.place == 0 && !onesCarry.holds(carrying ? 1 : 0) || ninesNow == OVER) {
       return null;
     }
@@ -175,8 +179,7 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Pick> imple
         chainNow,
         largeEnough,
         ninesNow,
-        givenNow,
-        inAnswer);
+        new Zeros(givenNow, inAnswer));
   }
 
   /** Whether all wishes are met; what is carried at the end stands in front. */
@@ -188,8 +191,8 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Pick> imple
         && newColumn.holds(front.isEmpty() ? 0 : 1)
         && end.largeEnough
         && ninesTurned.holds(end.ninesTurned)
-        && zerosGiven.holds(end.zerosGiven)
-        && zerosInAnswer.holds(end.zerosInAnswer + zerosInFront)
+        && zerosGiven.holds(end.zeros.given)
+        && zerosInAnswer.holds(end.zeros.inAnswer + zerosInFront)
         && answerFigures.holds(end.place + front.length());
   }
 

@@ -43,10 +43,11 @@ final class SubtractionSums extends Paths<SubtractionSums.At, SubtractionSums.Pi
       int exchanges,
       Streak zerosCrossed,
       int tail,
-      int zerosBelow,
-      int zerosGiven,
-      int zerosInAnswer,
+      Zeros zeros,
       int figures) {}
+
+  /** The zeros so far: of both numbers, of the one below alone, and of the answer. */
+  private record Zeros(int given, int below, int inAnswer) {}
 
   /**
    * Columns that lead to the same state.
@@ -67,7 +68,7 @@ final class SubtractionSums extends Paths<SubtractionSums.At, SubtractionSums.Pi
     zerosInAnswer = recipe.wish(Trait.ZEROS_IN_ANSWER);
     answerFigures = recipe.wish(Trait.ANSWER_FIGURES);
     tellsFigures = !zerosInAnswer.isAny() || !answerFigures.isAny();
-    start = new At(0, true, 0, 0, Streak.begin(zerosCrossed), 0, 0, 0, 0, 0);
+    start = new At(0, true, 0, 0, Streak.begin(zerosCrossed), 0, new Zeros(0, 0, 0), 0);
   }
 
   @Override
@@ -127,14 +128,14 @@ final class SubtractionSums extends Paths<SubtractionSums.At, SubtractionSums.Pi
     int figure = exchanged ? left + 10 : left;
     int exchangesNow = exchanges.raised(at.exchanges, exchanged ? 1 : 0);
     Streak crossedNow = at.zerosCrossed.next(zerosCrossed, top == 0 && at.lent == 1);
-    int belowNow = zerosBelow.raised(at.zerosBelow, below == 0 ? 1 : 0);
+    int belowNow = zerosBelow.raised(at.zeros.below, below == 0 ? 1 : 0);
     boolean inTail = !tailZeros.isAny() && top == 0 && at.tail == at.place;
     int zeros = (top == 0 ? 1 : 0) + (below == 0 ? 1 : 0);
-    int givenNow = zerosGiven.raised(at.zerosGiven, zeros);
+    int givenNow = zerosGiven.raised(at.zeros.given, zeros);
     boolean counts = tellsFigures && figure > 0;
     // Zeros count once a figure to their left shows that they are inside.
     int inside = counts ? at.place - at.figures : 0;
-    int inAnswer = zerosInAnswer.raised(at.zerosInAnswer, inside);
+    int inAnswer = zerosInAnswer.raised(at.zeros.inAnswer, inside);
     if (at.place == 0 && !onesExchange.holds(exchanged ? 1 : 0) || belowNow == OVER) {
       return null;
     }
@@ -148,21 +149,19 @@ final class SubtractionSums extends Paths<SubtractionSums.At, SubtractionSums.Pi
         exchangesNow,
         crossedNow,
         inTail ? at.tail + 1 : at.tail,
-        belowNow,
-        givenNow,
-        inAnswer,
+        new Zeros(givenNow, belowNow, inAnswer),
         counts ? at.place + 1 : at.figures);
   }
 
   private boolean isWished(At end) {
     int ownZero = end.figures == 0 ? 1 : 0;
-    int zeros = tellsFigures ? zerosInAnswer.raised(end.zerosInAnswer, ownZero) : 0;
+    int zeros = tellsFigures ? zerosInAnswer.raised(end.zeros.inAnswer, ownZero) : 0;
     return end.lent == 0
         && exchanges.holds(end.exchanges)
         && end.zerosCrossed.enough()
         && tailZeros.holds(end.tail)
-        && zerosBelow.holds(end.zerosBelow)
-        && zerosGiven.holds(end.zerosGiven)
+        && zerosBelow.holds(end.zeros.below)
+        && zerosGiven.holds(end.zeros.given)
         && zerosInAnswer.holds(zeros)
         && (!tellsFigures || answerFigures.holds(Math.max(end.figures, 1)));
   }

@@ -27,11 +27,11 @@ import org.junit.jupiter.params.provider.CsvSource;
 class DemandReaderTest {
   private static final Map<Trait, Function<Demands, Integer>> COUNTED =
       Map.of(
-          Trait.CARRIES, Demands::carries,
-          Trait.CHAIN, Demands::longestCarryChain,
-          Trait.EXCHANGES, Demands::exchanges,
-          Trait.ZEROS_CROSSED, Demands::zerosCrossed,
-          Trait.ZEROS_IN_QUOTIENT, Demands::zerosInQuotient);
+          Trait.CARRIES, of -> of.carries().written(),
+          Trait.CHAIN, of -> of.carries().longestChain(),
+          Trait.EXCHANGES, of -> of.exchanges().made(),
+          Trait.ZEROS_CROSSED, of -> of.exchanges().zerosCrossed(),
+          Trait.ZEROS_IN_QUOTIENT, of -> of.zeros().inQuotient());
 
   private static Demands demands(String line, String method) {
     Problem sum = ((Reading.Understood) new ProblemReader(Limits.STANDARD).read(line)).problem();
@@ -87,11 +87,11 @@ class DemandReaderTest {
         counted,
         "%d carries, %d in a chain, %d exchanges, %d zeros crossed, %d between"
             .formatted(
-                demands.carries(),
-                demands.longestCarryChain(),
-                demands.exchanges(),
-                demands.zerosCrossed(),
-                demands.zerosInQuotient()));
+                demands.carries().written(),
+                demands.carries().longestChain(),
+                demands.exchanges().made(),
+                demands.exchanges().zerosCrossed(),
+                demands.zeros().inQuotient()));
   }
 
   @Test
@@ -114,7 +114,7 @@ class DemandReaderTest {
       BigInteger other = new BigInteger(10 + random.nextInt(60), random).add(BigInteger.TEN);
       Demands demands = demands(one + " + " + other, "column");
       int lost = figures(one) + figures(other) - figures(one.add(other));
-      int carried = demands.carries() + (demands.newColumn() ? 1 : 0);
+      int carried = demands.carries().written() + (demands.carries().newColumn() ? 1 : 0);
       assertEquals(lost / 9, carried, () -> one + " + " + other);
     }
   }

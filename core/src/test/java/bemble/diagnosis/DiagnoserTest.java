@@ -152,7 +152,7 @@ class DiagnoserTest {
         diagnosis.outcomes());
     assertEquals(Optional.empty(), diagnosis.sure());
     double none = diagnosis.explanations().get(0).probability();
-    assertEquals(Rates.STANDARD.none() / (1 - Rates.STANDARD.two()), none, 1e-9);
+    assertEquals(Rates.STANDARD.shares().none() / (1 - Rates.STANDARD.shares().two()), none, 1e-9);
   }
 
   @Test

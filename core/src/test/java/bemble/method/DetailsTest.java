@@ -72,8 +72,8 @@ class DetailsTest {
     Working working = work(line);
     assertEquals(answer, working.answer().value().toString());
     Demands demands = DemandReader.of(working);
-    assertEquals(exchanges, demands.exchanges());
-    assertEquals(zerosCrossed, demands.zerosCrossed());
+    assertEquals(exchanges, demands.exchanges().made());
+    assertEquals(zerosCrossed, demands.exchanges().zerosCrossed());
   }
 
   @Test
@@ -130,7 +130,7 @@ class DetailsTest {
     assertEquals(quotient, answer.value().toString());
     assertEquals(remainder, answer.remainder().toString());
     assertEquals(List.of(quotient), rows(working, Role.QUOTIENT));
-    assertEquals(zeros, DemandReader.of(working).zerosInQuotient());
+    assertEquals(zeros, DemandReader.of(working).zeros().inQuotient());
   }
 
   @ParameterizedTest

@@ -1,7 +1,10 @@
 package bemble.app.room;
 
 import bemble.app.room.RoomJson.OwnSeat;
+import bemble.app.room.RoomJson.RoomTelling;
+import bemble.app.room.RoomJson.RoomTerms;
 import bemble.app.room.RoomJson.RoomWorkRequest;
+import bemble.app.room.RoomJson.SeatWork;
 import bemble.app.store.RoomRow;
 import java.time.Instant;
 import java.time.OffsetDateTime;
@@ -200,7 +203,6 @@ final class OpenRoom {
   /** The seat as its device sees it. */
   OwnSeat own(Device device, OffsetDateTime now) {
     Seat seat = device.seat();
-    RoomJson.RoomTelling telling = RoomJson.RoomTelling.valueOf(row.telling());
     return new OwnSeat(
         device.known(),
         now,
@@ -208,11 +210,13 @@ final class OpenRoom {
         seat == null ? null : seat.number(),
         seat == null ? "" : seat.name(),
         stilled,
-        telling,
-        row.hints(),
-        row.showsTime(),
-        seat == null ? null : seat.page(),
-        seat != null && seat.hasMore(),
-        seat != null && seat.hasEnded());
+        terms(),
+        seat == null
+            ? new SeatWork(null, false, false)
+            : new SeatWork(seat.page(), seat.hasMore(), seat.hasEnded()));
+  }
+
+  RoomTerms terms() {
+    return new RoomTerms(RoomTelling.valueOf(row.telling()), row.hints(), row.showsTime());
   }
 }

@@ -75,33 +75,39 @@ public final class RoomJson {
   /** A code to be seen by a camera: its rows of squares, each of which is 1 where it is dark. */
   public record SquareCode(List<String> rows) {}
 
+  /** What pupils are told in a room, and when. */
+  public record RoomTerms(RoomTelling telling, boolean hints, boolean showsTime) {}
+
   /**
-   * The room that is open.
+   * Where devices come in.
    *
    * @param address what a pupil types
    * @param square address and code
    * @param shut whether so many wrong codes came that the door is closed
-   * @param stilled whether all eyes are asked for
-   * @param shown the seat whose page stands on the Board
    * @param lost whether this machine does not have the address any more
-   * @param madeUp how many of the seats are made-up pupils'
    */
-  public record RoomView(
-      long id,
+  public record DoorView(
       String address,
       String code,
       SquareCode square,
+      boolean shut,
+      boolean lost,
+      List<KnockView> knocks) {}
+
+  /**
+   * The room that is open.
+   *
+   * @param stilled whether all eyes are asked for
+   * @param shown the seat whose page stands on the Board
+   */
+  public record RoomView(
+      long id,
       OffsetDateTime openedAt,
       OffsetDateTime endsAt,
-      RoomTelling telling,
-      boolean hints,
-      boolean showsTime,
-      boolean shut,
+      RoomTerms terms,
+      DoorView door,
       boolean stilled,
       @Nullable Long shown,
-      boolean lost,
-      int madeUp,
-      List<KnockView> knocks,
       List<SeatView> seats) {}
 
   /**
@@ -177,9 +183,6 @@ public final class RoomJson {
    *
    * @param known what it changes with: whoever knows this waits for another
    * @param now the time here: the clock of a device may be another
-   * @param page what is to be worked, if anything is
-   * @param more whether another sum comes behind it
-   * @param ended whether that page is handed in
    */
   public record OwnSeat(
       long known,
@@ -188,12 +191,17 @@ public final class RoomJson {
       @Nullable Integer number,
       String name,
       boolean stilled,
-      RoomTelling telling,
-      boolean hints,
-      boolean showsTime,
-      @Nullable Long page,
-      boolean more,
-      boolean ended) {}
+      RoomTerms terms,
+      SeatWork work) {}
+
+  /**
+   * What is to be worked at a seat.
+   *
+   * @param page the page that is worked, if there is one
+   * @param more whether another sum comes behind it
+   * @param ended whether that page is handed in
+   */
+  public record SeatWork(@Nullable Long page, boolean more, boolean ended) {}
 
   /** Whether somebody says to be stuck. */
   public record StuckRequest(boolean stuck) {}

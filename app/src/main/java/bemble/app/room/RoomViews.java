@@ -4,6 +4,7 @@ import bemble.app.export.CodeMatrix;
 import bemble.app.house.Roll;
 import bemble.app.http.MissingException;
 import bemble.app.http.PupilPort;
+import bemble.app.room.RoomJson.DoorView;
 import bemble.app.room.RoomJson.RoomAddress;
 import bemble.app.room.RoomJson.RoomEntry;
 import bemble.app.room.RoomJson.RoomRequest;
@@ -87,26 +88,28 @@ class RoomViews {
   /** The room with all its pages. */
   RoomView view(OpenRoom room) {
     RoomRow row = room.row();
-    String address = (port.isEncrypted() ? "https://" : "http://") + host(row) + "/room";
-    String code = room.door().code();
     return new RoomView(
         row.id(),
+        row.openedAt(),
+        row.endsAt(),
+        room.terms(),
+        door(room),
+        room.isStilled(),
+        room.shown(),
+        seats(room));
+  }
+
+  private DoorView door(OpenRoom room) {
+    String address = (port.isEncrypted() ? "https://" : "http://") + host(room.row()) + "/room";
+    String code = room.door().code();
+    return new DoorView(
         address,
         code,
         // Behind the number sign, the code is never sent with an address or written into a log.
         square(address + "#" + code),
-        row.openedAt(),
-        row.endsAt(),
-        RoomTelling.valueOf(row.telling()),
-        row.hints(),
-        row.showsTime(),
         room.door().isShut(),
-        room.isStilled(),
-        room.shown(),
         room.isLost(),
-        (int) room.seats().stream().filter(seat -> seat.pupil() == null).count(),
-        door.waiting(room),
-        seats(room));
+        door.waiting(room));
   }
 
   private static String host(RoomRow row) {

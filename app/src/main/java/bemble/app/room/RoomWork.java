@@ -173,7 +173,7 @@ class RoomWork {
   }
 
   private static RoomTelling telling(OpenRoom room) {
-    return RoomTelling.valueOf(room.row().telling());
+    return room.terms().telling();
   }
 
   private static boolean isTold(OpenRoom room) {
@@ -204,7 +204,7 @@ class RoomWork {
   /** The question alone: what shows more of a page is for its teacher to give. */
   HintView hint(Seat seat, long page) {
     refuseOthers(seat, page);
-    if (!rooms.open().row().hints()) {
+    if (!rooms.open().terms().hints()) {
       throw RefusedException.of("room-no-hints");
     }
     return attempts.hint(page, QUESTION);

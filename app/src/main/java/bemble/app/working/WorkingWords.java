@@ -217,10 +217,10 @@ public final class WorkingWords {
     int facts = demands.facts().values().stream().mapToInt(Integer::intValue).sum();
     List<String> tally = new ArrayList<>();
     count(tally, "facts", facts);
-    count(tally, "carries", demands.carries());
-    count(tally, "exchanges", demands.exchanges());
-    count(tally, "zeros-crossed", demands.zerosCrossed());
-    count(tally, "zeros-in-quotient", demands.zerosInQuotient());
+    count(tally, "carries", demands.carries().written());
+    count(tally, "exchanges", demands.exchanges().made());
+    count(tally, "zeros-crossed", demands.exchanges().zerosCrossed());
+    count(tally, "zeros-in-quotient", demands.zeros().inQuotient());
     count(tally, "trials", demands.trials());
     count(tally, "marks", demands.marks());
     count(tally, "seconds", demands.seconds());

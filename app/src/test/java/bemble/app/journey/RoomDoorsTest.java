@@ -164,7 +164,7 @@ class RoomDoorsTest extends Conversation {
     room.give("46 + 38");
     Talk one = room.comeIn(fenn);
     Talk other = room.comeIn(isla);
-    long page = other.get("/room/seat").json().get("page").asLong();
+    long page = other.get("/room/seat").json().at("/work/page").asLong();
     assertEquals(200, other.get("/room/pages/" + page).status());
     assertEquals(404, one.get("/room/pages/" + page).status());
     Map<String, Object> strokes = Map.of("strokes", List.of(stroke(0, "FIGURE", 2, 2, "4")));
@@ -273,17 +273,17 @@ class RoomDoorsTest extends Conversation {
   void aSecondDeviceOfAPupilTakesTheSeatOver() {
     room.give("46 + 38");
     Talk first = room.comeIn(fenn);
-    long page = first.get("/room/seat").json().get("page").asLong();
+    long page = first.get("/room/seat").json().at("/work/page").asLong();
     Talk second = room.device(room.knock("Fenn"));
-    assertTrue(room.now().get("knocks").get(0).get("again").asBoolean());
+    assertTrue(room.now().at("/door/knocks/0").get("again").asBoolean());
     // Two at the door who say the same are asked about as well.
     room.knock("Isla");
     room.knock("Isla");
-    assertTrue(room.now().get("knocks").get(1).get("again").asBoolean());
-    long knock = room.now().get("knocks").get(0).get("id").asLong();
+    assertTrue(room.now().at("/door/knocks/1").get("again").asBoolean());
+    long knock = room.now().at("/door/knocks/0").get("id").asLong();
     talk.post(
         "/api/rooms/open/seats", Map.of("devices", List.of(Map.of("knock", knock, "pupil", fenn))));
-    assertEquals(page, second.get("/room/seat").json().get("page").asLong());
+    assertEquals(page, second.get("/room/seat").json().at("/work/page").asLong());
     assertEquals("TURNED_AWAY", first.get("/room/seat").json().get("state").asText());
     assertEquals(404, first.get("/room/pages/" + page).status());
     assertEquals(200, second.get("/room/pages/" + page).status());

@@ -56,7 +56,7 @@ public final class RoomHand {
   }
 
   public String address() {
-    return room.get("address").asText().replace("/room", "");
+    return room.at("/door/address").asText().replace("/room", "");
   }
 
   int port() {
@@ -68,7 +68,7 @@ public final class RoomHand {
   }
 
   String code() {
-    return now().get("code").asText();
+    return now().at("/door/code").asText();
   }
 
   JsonNode now() {
@@ -107,7 +107,7 @@ public final class RoomHand {
 
   /** Lets the last device at the door in, as a pupil. */
   Talk.Answer letIn(long pupil) {
-    JsonNode knocks = now().get("knocks");
+    JsonNode knocks = now().at("/door/knocks");
     long knock = knocks.get(knocks.size() - 1).get("id").asLong();
     return teacher.post(
         "/api/rooms/open/seats",

@@ -33,7 +33,7 @@ class RoomComesBackTest {
   }
 
   private static long page(Talk device) {
-    return device.get("/room/seat").json().get("page").asLong();
+    return device.get("/room/seat").json().at("/work/page").asLong();
   }
 
   private static Talk.Answer write(Talk device, Map<String, Object> stroke) {

@@ -134,7 +134,7 @@ class RoomLoad {
     Map<String, Object> pupil = Map.of("sum", Map.of("plain", sum), "slips", made);
     slate.pupils = teacher.post("/api/pupils", pupil).json().get("strokes");
     room.give(sum, slate.pupil);
-    slate.page = slate.device.get("/room/seat").json().get("page").asLong();
+    slate.page = slate.device.get("/room/seat").json().at("/work/page").asLong();
     slate.sentAt.clear();
     slate.confirmed = 0;
   }

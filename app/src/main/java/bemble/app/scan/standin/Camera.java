@@ -35,22 +35,23 @@ public final class Camera {
     this.view = view;
     this.width = width;
     this.height = height;
-    across = Turn.by(view.tiltAcross());
-    along = Turn.by(view.tiltAlong());
-    turn = Turn.by(view.turn());
-    curl = Turn.by(view.curlTurn());
+    across = Turn.by(view.sheet().tiltAcross());
+    along = Turn.by(view.sheet().tiltAlong());
+    turn = Turn.by(view.lens().turn());
+    curl = Turn.by(view.sheet().curlTurn());
     double shape = height / width;
-    boolean lies = Math.abs(Math.sin(view.turn())) > Math.sqrt(0.5);
-    double longer = Math.sqrt(view.megapixels() * 1e6 * shape);
+    boolean lies = Math.abs(Math.sin(view.lens().turn())) > Math.sqrt(0.5);
+    double longer = Math.sqrt(view.dots().megapixels() * 1e6 * shape);
     rows = (int) (lies ? longer / shape : longer);
     columns = (int) (lies ? longer : longer / shape);
     // Turned by an eighth a sheet needs more room than lying straight.
-    double straight = Math.max(Math.abs(Math.sin(view.turn())), Math.abs(Math.cos(view.turn())));
+    double straight =
+        Math.max(Math.abs(Math.sin(view.lens().turn())), Math.abs(Math.cos(view.lens().turn())));
     double turned = Math.sqrt(1 - straight * straight);
     double needed = straight + turned / shape * 1.05;
     double wide = straight / shape + turned;
     double room = Math.min(longer / needed, longer / shape / wide);
-    focus = view.fill() * room / height * view.distance();
+    focus = view.lens().fill() * room / height * view.lens().distance();
   }
 
   /** Columns of its picture. */
@@ -68,16 +69,16 @@ public final class Camera {
     double right = x - width / 2;
     double down = y - height / 2;
     double bend = (right * curl.cosine() + down * curl.sine()) / (height / 2);
-    double rise = view.curl() * bend * bend;
+    double rise = view.sheet().curl() * bend * bend;
     double x1 = right * across.cosine() + rise * across.sine();
     double z1 = rise * across.cosine() - right * across.sine();
     double y2 = down * along.cosine() + z1 * along.sine();
     double z2 = z1 * along.cosine() - down * along.sine();
-    double far = view.distance() - z2;
+    double far = view.lens().distance() - z2;
     double u = focus * x1 / far;
     double v = focus * y2 / far;
     double radius = (u * u + v * v) / (columns * (double) columns / 4);
-    double bent = 1 + view.lens() * radius;
+    double bent = 1 + view.lens().bend() * radius;
     return new double[] {
       columns / 2.0 + bent * (u * turn.cosine() - v * turn.sine()),
       rows / 2.0 + bent * (u * turn.sine() + v * turn.cosine())
@@ -105,15 +106,15 @@ public final class Camera {
         boolean isPaper = on[0] >= 0 && on[0] < width && on[1] >= 0 && on[1] < height;
         double tone =
             isPaper
-                ? view.white() * sheet.between(on[0] * scale, on[1] * scale) / 255
-                : view.desk() + 8 * Math.sin(column * 0.02) * Math.cos(row * 0.013);
+                ? view.light().white() * sheet.between(on[0] * scale, on[1] * scale) / 255
+                : view.light().desk() + 8 * Math.sin(column * 0.02) * Math.cos(row * 0.013);
         double side =
             ((column - columns / 2.0) * Math.cos(shadeTurn)
                     + (row - rows / 2.0) * Math.sin(shadeTurn))
                 / columns;
-        double lit = 1 - view.light() * (0.5 + side * 0.7);
+        double lit = 1 - view.light().slope() * (0.5 + side * 0.7);
         double soft = 1 / (1 + Math.exp((side * columns - edge) / (columns * 0.01)));
-        seen[row * columns + column] = (float) (tone * lit * (1 - view.shadow() * soft));
+        seen[row * columns + column] = (float) (tone * lit * (1 - view.light().shadow() * soft));
         guess = on;
       }
       guess = sheetAt(0.5, row + 1.5, guess);
@@ -146,8 +147,8 @@ public final class Camera {
 
   /** Each dot spread over its neighbours, row by row and then column by column, in place. */
   private float[] blurred(float[] seen) {
-    float near = (float) Math.exp(-0.5 / (view.blur() * view.blur()));
-    float far = (float) Math.exp(-2 / (view.blur() * view.blur()));
+    float near = (float) Math.exp(-0.5 / (view.dots().blur() * view.dots().blur()));
+    float far = (float) Math.exp(-2 / (view.dots().blur() * view.dots().blur()));
     float all = 1 + 2 * near + 2 * far;
     float[] once = new float[seen.length];
     for (int row = 0; row < rows; row++) {
@@ -180,7 +181,7 @@ public final class Camera {
   private GreyPicture developed(float[] seen, Random random) {
     byte[] grey = new byte[seen.length];
     for (int i = 0; i < seen.length; i++) {
-      double noisy = seen[i] + view.noise() * random.nextGaussian();
+      double noisy = seen[i] + view.dots().noise() * random.nextGaussian();
       grey[i] = (byte) Math.max(0, Math.min(255, Math.round(noisy)));
     }
     return new GreyPicture(columns, rows, grey);
