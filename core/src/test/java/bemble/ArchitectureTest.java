@@ -138,7 +138,7 @@ class ArchitectureTest {
         .check(core);
   }
 
-  /** What is more is a record of parts: nobody keeps nine values in their order apart. */
+  /** A record with more values is made of smaller ones: nine in a row are easily mixed up. */
   @Test
   void noRecordHasMoreThanEightParts() {
     List<String> larger =

@@ -29,7 +29,7 @@ public final class AddingSlips {
   public static final Slip POINT_MOVED =
       Slip.of("point-moved", Slip.Kind.IN_ANSWERS, AddingSlips::pointMoved);
   public static final Slip POINT_MOVED_RIGHT =
-      POINT_MOVED.form("point-moved-right", Slip.Kind.IN_ANSWERS, AddingSlips::pointMovedRight);
+      POINT_MOVED.form("point-moved-right", AddingSlips::pointMovedRight);
   public static final Slip NUMBER_TOO_FAR_LEFT =
       Slip.of("number-too-far-left", Slip.Kind.SETTING_OUT, AddingSlips::numberTooFarLeft);
   public static final Slip LOWER_NUMBER_TOO_FAR_LEFT =

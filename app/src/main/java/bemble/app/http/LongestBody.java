@@ -31,13 +31,23 @@ final class LongestBody extends OncePerRequestFilter {
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    if (request.getHeader("Transfer-Encoding") != null) {
-      ErrorBodies.turnAway(response, HttpStatus.LENGTH_REQUIRED, "no-length");
-    } else if (request.getContentLengthLong() > longest(request)) {
-      ErrorBodies.turnAway(response, HttpStatus.PAYLOAD_TOO_LARGE, "too-much");
-    } else {
+    if (!turnsAway(request, response, longest(request))) {
       chain.doFilter(request, response);
     }
+  }
+
+  /** Whether a request was turned away, for a body of unknown length or of more bytes than that. */
+  static boolean turnsAway(HttpServletRequest request, HttpServletResponse response, long longest)
+      throws IOException {
+    if (request.getHeader("Transfer-Encoding") != null) {
+      ErrorBodies.turnAway(response, HttpStatus.LENGTH_REQUIRED, "no-length");
+      return true;
+    }
+    if (request.getContentLengthLong() > longest) {
+      ErrorBodies.turnAway(response, HttpStatus.PAYLOAD_TOO_LARGE, "too-much");
+      return true;
+    }
+    return false;
   }
 
   private static long longest(HttpServletRequest request) {

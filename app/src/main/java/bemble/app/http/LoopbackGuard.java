@@ -38,7 +38,7 @@ class LoopbackGuard {
                 new AuthorizationFilter(
                     (who, request) -> new AuthorizationDecision(isOwn(request))),
                 new LongestBody()));
-    // A path with two slashes, and whatever else no browser writes so.
+    // Two slashes, a semicolon, an encoded separator: no address of Bemble has one.
     guard.setRequestRejectedHandler(
         (request, response, why) ->
             ErrorBodies.write(
@@ -59,8 +59,7 @@ class LoopbackGuard {
   private static boolean isOwn(HttpServletRequest request) {
     String site = request.getHeader("Sec-Fetch-Site");
     // A link elsewhere may lead to a screen, but nobody else's page may ask or change anything.
-    boolean isScreen =
-        SAFE.contains(request.getMethod()) && !request.getRequestURI().startsWith("/api/");
+    boolean isScreen = SAFE.contains(request.getMethod()) && !SafeHeaders.isInterface(request);
     boolean isFromHere = site == null || site.equals("same-origin") || site.equals("none");
     String origin = request.getHeader("Origin");
     boolean isOwnOrigin = origin == null || origin.equals("http://" + request.getHeader("Host"));

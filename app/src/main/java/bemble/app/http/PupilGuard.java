@@ -85,11 +85,8 @@ class PupilGuard extends OncePerRequestFilter {
     }
     if (place.get().seatOnly() && seat.isEmpty()) {
       ErrorBodies.turnAway(response, HttpStatus.UNAUTHORIZED, "no-seat");
-    } else if (request.getHeader("Transfer-Encoding") != null) {
-      ErrorBodies.turnAway(response, HttpStatus.LENGTH_REQUIRED, "no-length");
-    } else if (request.getContentLengthLong() > (seat.isPresent() ? LONGEST_BODY : LONGEST_KNOCK)) {
-      ErrorBodies.turnAway(response, HttpStatus.PAYLOAD_TOO_LARGE, "too-much");
-    } else {
+    } else if (!LongestBody.turnsAway(
+        request, response, seat.isPresent() ? LONGEST_BODY : LONGEST_KNOCK)) {
       String asker = seat.orElse(request.getRemoteAddr());
       try (Floods.Turn turn = floods.turn(asker, seat.isPresent())) {
         if (turn.isGranted()) {

@@ -39,8 +39,8 @@ final class SafeHeaders {
                 SafeHeaders::isInterface, new StaticHeadersWriter("Cache-Control", "no-store"))));
   }
 
-  /** A request that could not be read has no address. */
-  private static boolean isInterface(HttpServletRequest request) {
+  /** Whether a request is of the interface; one that could not be read has no address. */
+  static boolean isInterface(HttpServletRequest request) {
     String address = request.getRequestURI();
     return address != null && address.startsWith("/api/");
   }

@@ -75,7 +75,7 @@ public final class RoomJson {
   /** A code to be seen by a camera: its rows of squares, each of which is 1 where it is dark. */
   public record SquareCode(List<String> rows) {}
 
-  /** What pupils are told in a room, and when. */
+  /** When pupils are told what is right, and whether they have hints and a clock. */
   public record RoomTerms(RoomTelling telling, boolean hints, boolean showsTime) {}
 
   /**

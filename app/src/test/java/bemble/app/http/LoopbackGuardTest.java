@@ -115,7 +115,7 @@ class LoopbackGuardTest {
     assertEquals(taken, letIn());
   }
 
-  /** A way of writing an address that leads past a rule in other servers. */
+  /** No address of Bemble has two slashes, a dot alone, a semicolon or an encoded dot. */
   @ParameterizedTest
   @ValueSource(strings = {"/api//pages", "/api/./pages", "/api/pages;x=1", "/api/%2e%2e/pages"})
   void anAddressIsWrittenInOneWay(String address) throws ServletException, IOException {
