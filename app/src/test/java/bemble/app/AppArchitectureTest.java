@@ -3,6 +3,7 @@ package bemble.app;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.tngtech.archunit.base.DescribedPredicate;
 import com.tngtech.archunit.core.domain.JavaClass;
@@ -74,6 +75,21 @@ class AppArchitectureTest {
         .resideInAnyPackage(
             "bemble.method..", "bemble.judge..", "bemble.slate..", "jakarta.servlet..")
         .check(app);
+  }
+
+  /** A row has a part for each of its columns. */
+  @Test
+  void noRecordButRowsHasMoreThanEightParts() {
+    List<String> larger =
+        app.stream()
+            .filter(JavaClass::isRecord)
+            .filter(each -> each.reflect().getRecordComponents().length > 8)
+            .filter(
+                each ->
+                    !each.getName().matches("bemble\\.app\\.store\\.\\w+Row|.*ListedAttemptRow"))
+            .map(JavaClass::getName)
+            .toList();
+    assertEquals(List.of(), larger);
   }
 
   /** Only controllers and what belongs to HTTP itself know of requests. */

@@ -6,6 +6,7 @@ import bemble.app.marking.Handouts;
 import bemble.app.marking.MarkingJson.GridView;
 import bemble.app.marking.MarkingJson.HandoutKind;
 import bemble.app.marking.MarkingJson.HandoutRequest;
+import bemble.app.marking.MarkingJson.HandoutTerms;
 import bemble.app.marking.MarkingJson.SimulatedRequest;
 import bemble.app.marking.Simulation;
 import bemble.app.sets.SetBook;
@@ -104,7 +105,8 @@ class DemoMarking implements DemoPart {
       return;
     }
     long set = found.get(0).id();
-    List<SumRequest> sums = book.open(set, "A").sums().stream().map(DemoSets::asSent).toList();
+    List<SumRequest> sums =
+        book.open(set, "A").shown().sums().stream().map(DemoSets::asSent).toList();
     LocalDate today = LocalDate.now(clock);
     LocalDate due = demo.dueDaysAgo() == null ? null : today.minusDays(demo.dueDaysAgo());
     GridView grid =
@@ -114,14 +116,13 @@ class DemoMarking implements DemoPart {
                 set,
                 "A",
                 sums,
-                demo.kind(),
-                today.minusDays(demo.daysAgo()),
-                due,
-                demo.passMark(),
+                new HandoutTerms(
+                    demo.kind(), today.minusDays(demo.daysAgo()), due, demo.passMark()),
                 null));
     if (demo.filled() != Filled.NONE) {
       Integer most = demo.filled() == Filled.HALF ? HALF : null;
-      simulation.fill(grid.id(), new SimulatedRequest(demo.slips(), grid.id(), most));
+      simulation.fill(
+          grid.handout().id(), new SimulatedRequest(demo.slips(), grid.handout().id(), most));
     }
   }
 }

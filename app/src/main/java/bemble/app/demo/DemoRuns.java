@@ -1,7 +1,10 @@
 package bemble.app.demo;
 
+import bemble.app.runs.RunJson.RunGoal;
 import bemble.app.runs.RunJson.RunRequest;
+import bemble.app.runs.RunJson.RunSource;
 import bemble.app.runs.RunJson.RunTelling;
+import bemble.app.runs.RunJson.RunTerms;
 import bemble.app.runs.RunJson.RunView;
 import bemble.app.runs.Runs;
 import bemble.app.sets.SetBook;
@@ -64,26 +67,20 @@ class DemoRuns implements DemoPart {
   }
 
   private void work(DemoRun demo, long set) {
-    List<SumRequest> sums = book.open(set, "A").sums().stream().map(DemoSets::asSent).toList();
+    List<SumRequest> sums =
+        book.open(set, "A").shown().sums().stream().map(DemoSets::asSent).toList();
     RunView run =
         runs.begin(
             new RunRequest(
                 demo.set(),
                 demo.who(),
-                set,
-                "A",
-                sums,
-                null,
-                null,
-                demo.right(),
-                false,
-                null,
-                demo.telling(),
-                false));
+                new RunSource(set, "A", sums, null, null),
+                new RunGoal(demo.right(), false),
+                new RunTerms(null, demo.telling(), false)));
     int last = demo.brokenOffAfter() == null ? Integer.MAX_VALUE : demo.brokenOffAfter();
     while (run.page().current() != null && run.results().size() < last) {
       long page = run.page().current();
-      SumRef sum = attempts.open(page).begun().sum();
+      SumRef sum = attempts.open(page).begun().named().sum();
       List<String> slips = demo.slips().getOrDefault(run.results().size(), List.of());
       attempts.write(page, pupils.strokes(sum, slips));
       attempts.handIn(page, "", null);

@@ -3,6 +3,7 @@ package bemble.app.demo;
 import bemble.app.sets.Drafts;
 import bemble.app.sets.SetBook;
 import bemble.app.sets.SetJson.ApartRequest;
+import bemble.app.sets.SetJson.ChosenSum;
 import bemble.app.sets.SetJson.DraftRequest;
 import bemble.app.sets.SetJson.SetLineView;
 import bemble.app.sets.SetJson.SetRequest;
@@ -63,7 +64,8 @@ class DemoSets implements DemoPart {
     return drafts.draft(new DraftRequest(set.lines(), null, null, null, lesson, seed)).sums();
   }
 
-  static SumRequest asSent(SumView sum) {
+  static SumRequest asSent(SumView view) {
+    ChosenSum sum = view.sum();
     return new SumRequest(sum.plain(), sum.method(), sum.rung(), sum.part());
   }
 }

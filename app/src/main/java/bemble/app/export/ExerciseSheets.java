@@ -6,6 +6,7 @@ import bemble.app.export.Canvas.Pen;
 import bemble.app.export.Canvas.Point;
 import bemble.app.export.PdfBook.Frame;
 import bemble.app.export.SheetTable.Boxes;
+import bemble.app.export.SheetTable.Ruling;
 import bemble.app.export.SheetTable.TilePlace;
 import bemble.app.working.WorkingWords;
 import bemble.method.Sum;
@@ -172,13 +173,14 @@ public final class ExerciseSheets {
         number,
         plain,
         method,
-        millimetres(PdfBook.MARGIN + tile.left() - CORNER),
-        millimetres(PdfBook.MARGIN + ABOVE + tile.top() + PdfBook.HEADING - CORNER),
-        millimetres(tile.side()),
-        tile.area().from().row(),
-        tile.area().from().column(),
-        PdfBook.rows(tile.area()),
-        tile.area().columns(),
+        new Ruling(
+            millimetres(PdfBook.MARGIN + tile.left() - CORNER),
+            millimetres(PdfBook.MARGIN + ABOVE + tile.top() + PdfBook.HEADING - CORNER),
+            millimetres(tile.side()),
+            tile.area().from().row(),
+            tile.area().from().column(),
+            PdfBook.rows(tile.area()),
+            tile.area().columns()),
         exercise.squares(),
         setOutAs);
   }

@@ -1,6 +1,7 @@
 package bemble.app.export;
 
 import bemble.paper.Square;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.List;
 import java.util.stream.Stream;
@@ -36,7 +37,8 @@ public record SheetTable(
   }
 
   /**
-   * The squares of a sum, which lie in rows and columns of its working.
+   * The squares of a sum, which lie in rows and columns of its working. Their ruling lies flat in
+   * JSON.
    *
    * @param number the number of the sum in its set, from 1
    * @param plain the sum in plain figures
@@ -49,17 +51,31 @@ public record SheetTable(
       int number,
       String plain,
       String method,
-      double left,
-      double top,
-      double side,
-      int firstRow,
-      int firstColumn,
-      int rows,
-      int columns,
+      @JsonUnwrapped Ruling ruling,
       List<ReadSquare> squares,
       @Nullable Integer setOutAs) {
     public TilePlace {
       squares = squares == null ? List.of() : List.copyOf(squares);
+    }
+  }
+
+  /**
+   * Squares that are ruled on a sheet.
+   *
+   * @param side of a square
+   * @param firstRow the row of the working that the uppermost squares lie in
+   * @param firstColumn the column of the working that the leftmost squares lie in
+   */
+  public record Ruling(
+      double left, double top, double side, int firstRow, int firstColumn, int rows, int columns) {
+    /** Where the last column ends. */
+    public double right() {
+      return left + columns * side;
+    }
+
+    /** Where the last row ends. */
+    public double bottom() {
+      return top + rows * side;
     }
 
     /** Where a column of its working begins; a part of a column may be asked for. */

@@ -4,7 +4,9 @@ import bemble.app.house.Classes;
 import bemble.app.http.MissingException;
 import bemble.app.http.RefusedException;
 import bemble.app.ladder.LadderJson.RungChange;
+import bemble.app.ladder.LadderJson.RungNames;
 import bemble.app.ladder.LadderJson.RungRequest;
+import bemble.app.ladder.LadderJson.RungSums;
 import bemble.app.ladder.LadderJson.RungView;
 import bemble.app.store.LadderMapper;
 import bemble.app.store.LadderRow;
@@ -72,13 +74,15 @@ public class LadderBook {
     Wording wording = Language.wording(style);
     return new RungView(
         rung.id(),
-        rung.operation().name(),
-        wording.label("operation." + rung.operation().id(), Map.of()),
-        ladder.name(rung.id(), wording),
-        ladder.news(rung.id(), wording),
-        Recipes.view(rung.recipe()),
-        new RecipeWords(wording).wishes(rung.recipe()),
-        rung.methods().get(0),
+        new RungNames(
+            rung.operation().name(),
+            wording.label("operation." + rung.operation().id(), Map.of()),
+            ladder.name(rung.id(), wording),
+            ladder.news(rung.id(), wording)),
+        new RungSums(
+            Recipes.view(rung.recipe()),
+            new RecipeWords(wording).wishes(rung.recipe()),
+            rung.methods().get(0)),
         rung.needs(),
         isOwn(rung),
         placed.hidden());
@@ -132,8 +136,9 @@ public class LadderBook {
   private void refuseTaken(String name, String id, Operation operation) {
     boolean isTaken =
         view().stream()
-            .filter(each -> each.operation().equals(operation.name()) && !each.id().equals(id))
-            .anyMatch(each -> each.name().equalsIgnoreCase(name));
+            .filter(
+                each -> each.names().operation().equals(operation.name()) && !each.id().equals(id))
+            .anyMatch(each -> each.names().name().equalsIgnoreCase(name));
     if (isTaken) {
       throw RefusedException.of("rung-name-taken", name);
     }

@@ -1,5 +1,6 @@
 package bemble.app.ladder;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -11,23 +12,25 @@ public final class LadderJson {
   private LadderJson() {}
 
   /**
-   * A rung of the ladder of a class.
+   * A rung of the ladder of a class. Its parts lie flat in JSON.
    *
+   * @param needs the rungs that come before it
    * @param own whether the class has made it
    * @param hidden whether the class does without it
    */
   public record RungView(
       String id,
-      String operation,
-      String operationName,
-      String name,
-      String news,
-      RecipeView recipe,
-      List<String> wishes,
-      String method,
+      @JsonUnwrapped RungNames names,
+      @JsonUnwrapped RungSums sums,
       List<String> needs,
       boolean own,
       boolean hidden) {}
+
+  /** What a rung and its operation are called, and what is new there. */
+  public record RungNames(String operation, String operationName, String name, String news) {}
+
+  /** What the sums of a rung are like, also in words, and how they are worked. */
+  public record RungSums(RecipeView recipe, List<String> wishes, String method) {}
 
   /**
    * What changes on a rung; what is left out stays.

@@ -16,6 +16,8 @@ import bemble.app.marking.MarkingJson.HandoutEntry;
 import bemble.app.marking.MarkingJson.HandoutKind;
 import bemble.app.marking.MarkingJson.HandoutRequest;
 import bemble.app.marking.MarkingJson.HandoutSum;
+import bemble.app.marking.MarkingJson.HandoutTerms;
+import bemble.app.marking.MarkingJson.HandoutView;
 import bemble.app.sets.Drafts;
 import bemble.app.sets.SetJson.SumRequest;
 import bemble.app.sets.Versions;
@@ -114,16 +116,17 @@ public class Handouts {
     if (there.isEmpty()) {
       throw RefusedException.of("no-pupils");
     }
-    if (request.passMark() != null && request.passMark() > request.sums().size()) {
-      throw RefusedException.of("run-mark", request.sums().size(), request.passMark());
+    HandoutTerms terms = request.terms();
+    if (terms.passMark() != null && terms.passMark() > request.sums().size()) {
+      throw RefusedException.of("run-mark", request.sums().size(), terms.passMark());
     }
     roll.refuseNamed(request.title());
-    LocalDate givenOn = request.givenOn() == null ? LocalDate.now(clock) : request.givenOn();
-    if (request.dueOn() != null && request.dueOn().isBefore(givenOn)) {
+    LocalDate givenOn = terms.givenOn() == null ? LocalDate.now(clock) : terms.givenOn();
+    if (terms.dueOn() != null && terms.dueOn().isBefore(givenOn)) {
       throw RefusedException.of("due-before-given");
     }
     List<HandoutSumRow> sums = rows(request.sums());
-    HandoutKind kind = request.kind() == null ? HandoutKind.EXERCISE : request.kind();
+    HandoutKind kind = terms.kind() == null ? HandoutKind.EXERCISE : terms.kind();
     String version = Versions.of(request.version());
     NewHandout handout =
         new NewHandout(
@@ -133,8 +136,8 @@ public class Handouts {
             request.title().strip(),
             kind.name(),
             givenOn,
-            request.dueOn(),
-            request.passMark());
+            terms.dueOn(),
+            terms.passMark());
     long id =
         Objects.requireNonNull(
             transactions.execute(
@@ -196,13 +199,14 @@ public class Handouts {
     }
     List<CellView> cells = mapper.answers(id).stream().map(answer -> cell(answer, marker)).toList();
     return new GridView(
-        row.id(),
-        row.title(),
-        HandoutKind.valueOf(row.kind()),
-        row.givenOn(),
-        row.dueOn(),
-        row.passMark(),
-        isSetChanged(row),
+        new HandoutView(
+            row.id(),
+            row.title(),
+            HandoutKind.valueOf(row.kind()),
+            row.givenOn(),
+            row.dueOn(),
+            row.passMark(),
+            isSetChanged(row)),
         sums,
         Roll.entries(mapper.pupils(id)),
         cells,

@@ -53,7 +53,7 @@ public class MarkedPaper {
         rows.add(row(pupil, cells.getOrDefault(pupil.id(), Map.of()), grid.sums().size()));
       }
       List<String> answers = grid.sums().stream().map(HandoutSum::answer).toList();
-      return sheets.markingList(grid.title(), rows, answers, size);
+      return sheets.markingList(grid.handout().title(), rows, answers, size);
     }
     HandoutRow handout = handouts.find(id);
     Marker marker = handouts.marker(handout);
@@ -110,7 +110,7 @@ public class MarkedPaper {
             .collect(Collectors.joining(" "));
     String numbers =
         again.stream().map(number -> String.valueOf(number + 1)).collect(Collectors.joining(", "));
-    List<String> lines = new ArrayList<>(List.of(grid.title()));
+    List<String> lines = new ArrayList<>(List.of(grid.handout().title()));
     List<String> brief = new ArrayList<>(lines);
     if (!again.isEmpty()) {
       lines.add(wording.label("cut-out.again", Map.of("sums", sums)));

@@ -4,6 +4,7 @@ import bemble.app.house.PupilEntry;
 import bemble.app.sets.SetJson.SumRequest;
 import bemble.diagnosis.Outcome;
 import bemble.diagnosis.Sureness;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -28,12 +29,9 @@ public final class MarkingJson {
   }
 
   /**
-   * A set to be given to a class.
+   * A set to be given to a class. Its terms lie flat in JSON.
    *
    * @param set the kept set, if any, with its version
-   * @param givenOn today if left out
-   * @param dueOn for homework
-   * @param passMark for a quiz or a test: how many right
    * @param pupils whom it is given to; the whole class if left out
    */
   public record HandoutRequest(
@@ -44,13 +42,24 @@ public final class MarkingJson {
       @NotEmpty(message = "{valid.sums-of-handout}")
           @Size(max = 60, message = "{valid.sums-of-handout}")
           List<@Valid @NotNull SumRequest> sums,
+      @JsonUnwrapped @Valid HandoutTerms terms,
+      @Nullable List<Long> pupils) {}
+
+  /**
+   * What a handout is for, and when.
+   *
+   * @param kind exercise if left out
+   * @param givenOn today if left out
+   * @param dueOn for homework
+   * @param passMark for a quiz or a test: how many right
+   */
+  public record HandoutTerms(
       @Nullable HandoutKind kind,
       @Nullable LocalDate givenOn,
       @Nullable LocalDate dueOn,
       @Min(value = 1, message = "{valid.pass-mark}")
           @Max(value = 200, message = "{valid.pass-mark}")
-          @Nullable Integer passMark,
-      @Nullable List<Long> pupils) {}
+          @Nullable Integer passMark) {}
 
   /**
    * A handout in a list.
@@ -106,23 +115,30 @@ public final class MarkingJson {
       boolean overruled) {}
 
   /**
-   * A handout with all its answers.
+   * A handout, which lies flat in JSON, with all its answers.
    *
-   * @param setChanged whether the set has other sums now: the pupils had the ones that are here
    * @param pages those that stand behind answers
    */
   public record GridView(
+      @JsonUnwrapped HandoutView handout,
+      List<HandoutSum> sums,
+      List<PupilEntry> pupils,
+      List<CellView> cells,
+      List<AnswerPage> pages) {}
+
+  /**
+   * A handout as it was given.
+   *
+   * @param setChanged whether the set has other sums now: the pupils had those of the handout
+   */
+  public record HandoutView(
       long id,
       String title,
       HandoutKind kind,
       LocalDate givenOn,
       @Nullable LocalDate dueOn,
       @Nullable Integer passMark,
-      boolean setChanged,
-      List<HandoutSum> sums,
-      List<PupilEntry> pupils,
-      List<CellView> cells,
-      List<AnswerPage> pages) {}
+      boolean setChanged) {}
 
   /** The page of a pupil that stands behind an answer, by the number of its attempt. */
   public record AnswerPage(long pupil, int number, long attempt) {}
@@ -162,23 +178,28 @@ public final class MarkingJson {
   public record TableView(List<CellView> kept, List<String> bad) {}
 
   /**
-   * What may explain the answers of a pupil, in words. Sums are counted from 0.
+   * What may explain the answers of a pupil, in words. Its grounds lie flat in JSON.
    *
    * @param slips those that the answers do not tell apart are one
    * @param own whether the pupil works by a rule that is not known
-   * @param before how many earlier answers of the last weeks it explains
-   * @param againstBefore how many of them speak against it
    */
   public record ExplanationView(
       List<SlipLabel> slips,
       boolean own,
       double probability,
       Sureness sureness,
-      List<Integer> explains,
-      List<Integer> against,
-      int before,
-      int againstBefore,
-      boolean sure) {}
+      boolean sure,
+      @JsonUnwrapped Grounds grounds) {}
+
+  /**
+   * The answers that speak for an explanation, and those that speak against it; sums are counted
+   * from 0.
+   *
+   * @param before how many earlier answers of the last weeks it explains
+   * @param againstBefore how many of them speak against it
+   */
+  public record Grounds(
+      List<Integer> explains, List<Integer> against, int before, int againstBefore) {}
 
   /**
    * What the answers of a pupil tell.

@@ -1,6 +1,7 @@
 package bemble.app.marking;
 
 import bemble.app.marking.MarkingJson.ExplanationView;
+import bemble.app.marking.MarkingJson.Grounds;
 import bemble.app.marking.RecentWork.OfPupil;
 import bemble.app.store.RecentRow;
 import bemble.diagnosis.Explanation;
@@ -110,11 +111,12 @@ final class PupilAnswers {
         one.isOwn(),
         one.probability(),
         Sureness.of(isSure ? Math.max(one.probability(), Explanation.SURE) : one.probability()),
-        explains,
-        against,
-        one.explains().size() - explains.size(),
-        one.against().size() - against.size(),
-        isSure);
+        isSure,
+        new Grounds(
+            explains,
+            against,
+            one.explains().size() - explains.size(),
+            one.against().size() - against.size()));
   }
 
   /** Sums that would decide a doubt. */

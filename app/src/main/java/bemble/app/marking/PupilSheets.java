@@ -1,9 +1,10 @@
 package bemble.app.marking;
 
 import bemble.app.export.Exercise;
-import bemble.app.export.PdfRequest;
 import bemble.app.house.Roll;
 import bemble.app.sets.SetJson.Sheet;
+import bemble.app.sets.SetJson.SheetExtras;
+import bemble.app.sets.SetJson.SheetFormat;
 import bemble.app.sets.SetJson.SheetRequest;
 import bemble.app.sets.SetJson.SumRequest;
 import bemble.app.sets.SetPrinter;
@@ -11,6 +12,7 @@ import bemble.app.sets.SetPrinter.Writer;
 import bemble.app.store.HandoutMapper;
 import bemble.app.store.HandoutRow;
 import bemble.app.store.PupilRow;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -21,22 +23,20 @@ import org.springframework.stereotype.Service;
 @Service
 public class PupilSheets {
   /**
-   * How the sheets look.
+   * How the sheets look. All lies flat in JSON.
    *
-   * @param size the sheet of paper; A4 if left out
-   * @param square the side of a square in millimetres: 5, 7, 10 or 14; 7 if left out
-   * @param layout how the sums are set out; on squares if left out
-   * @param withNewAnswer whether there is a second row for an answer that counts when it is ticked
-   * @param withFigures whether each pupil shows 0 to 9 in squares of their own
    * @param withNames whether each pupil's name is printed beside the number
    */
   public record CopiesRequest(
-      PdfRequest.@Nullable Size size,
-      @Nullable Integer square,
-      Exercise.@Nullable Layout layout,
-      @Nullable Boolean withNewAnswer,
-      @Nullable Boolean withFigures,
-      @Nullable Boolean withNames) {}
+      @JsonUnwrapped SheetFormat format,
+      @JsonUnwrapped SheetExtras extras,
+      @Nullable Boolean withNames) {
+    /** On A4, with nothing beside the sums. */
+    public static CopiesRequest plain(int square, Exercise.Layout layout) {
+      SheetExtras none = new SheetExtras(null, null, null, null, null);
+      return new CopiesRequest(new SheetFormat(null, square, layout), none, null);
+    }
+  }
 
   private final HandoutMapper mapper;
   private final Handouts handouts;
@@ -62,16 +62,10 @@ public class PupilSheets {
             handout.title(),
             null,
             sums,
-            Sheet.EXERCISES,
-            request.size(),
-            request.square(),
             handout.setId(),
-            request.layout(),
-            null,
-            null,
-            null,
-            request.withNewAnswer(),
-            request.withFigures());
+            Sheet.EXERCISES,
+            request.format(),
+            request.extras());
     boolean names = Boolean.TRUE.equals(request.withNames());
     Map<Long, Integer> numbers = roll.numbers(handout.classId());
     List<Writer> writers =

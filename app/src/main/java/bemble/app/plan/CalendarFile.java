@@ -52,7 +52,7 @@ public class CalendarFile {
         VEvent event =
             begins.isPresent()
                 ? timed("lesson-" + lesson.id(), begins.get(), lesson)
-                : event("lesson-" + lesson.id(), day.day(), lesson.title());
+                : event("lesson-" + lesson.id(), day.day(), lesson.topic().title());
         begins = begins.map(time -> time.plusMinutes(lesson.minutes()));
         event.setDescription(
             lesson.parts().stream()
@@ -73,7 +73,7 @@ public class CalendarFile {
 
   /** An entry from one hour to another. */
   private static VEvent timed(String id, LocalDateTime begins, LessonView lesson) {
-    VEvent event = named(id, lesson.title());
+    VEvent event = named(id, lesson.topic().title());
     event.setDateStart(new ICalDate(components(begins), true));
     event.setDateEnd(new ICalDate(components(begins.plusMinutes(lesson.minutes())), true));
     return event;

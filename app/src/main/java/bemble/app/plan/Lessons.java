@@ -8,6 +8,7 @@ import bemble.app.http.StaleException;
 import bemble.app.plan.PlanJson.LessonChange;
 import bemble.app.plan.PlanJson.LessonRequest;
 import bemble.app.plan.PlanJson.LessonState;
+import bemble.app.plan.PlanJson.LessonTopic;
 import bemble.app.plan.PlanJson.LessonView;
 import bemble.app.plan.PlanJson.LogRequest;
 import bemble.app.plan.PlanJson.OpenedPart;
@@ -21,6 +22,7 @@ import bemble.app.sets.SetJson.DraftRequest;
 import bemble.app.sets.SetJson.SetLineView;
 import bemble.app.sets.SetJson.SetRequest;
 import bemble.app.sets.SetJson.SumRequest;
+import bemble.app.sets.SetJson.SumView;
 import bemble.app.sets.Versions;
 import bemble.app.store.LessonPartRow;
 import bemble.app.store.LessonRow;
@@ -150,10 +152,11 @@ public class Lessons {
         row.id(),
         row.version(),
         row.taughtOn(),
-        Proposal.Kind.valueOf(row.kind()),
-        row.rung(),
-        row.slip().isEmpty() ? null : row.slip(),
-        row.title(),
+        new LessonTopic(
+            Proposal.Kind.valueOf(row.kind()),
+            row.rung(),
+            row.slip().isEmpty() ? null : row.slip(),
+            row.title()),
         LessonState.valueOf(row.state()),
         row.note(),
         minutes,
@@ -306,7 +309,8 @@ public class Lessons {
     long set = part.setId() == null ? makeSet(row, part) : part.setId();
     return new OpenedPart(
         set,
-        book.open(set, Versions.FIRST).sums().stream()
+        book.open(set, Versions.FIRST).shown().sums().stream()
+            .map(SumView::sum)
             .map(sum -> new OpenedSum(sum.plain(), sum.method()))
             .toList());
   }
@@ -319,6 +323,7 @@ public class Lessons {
     LessonPart kind = LessonPart.valueOf(part.kind());
     List<SumRequest> sums =
         drafts.draft(new DraftRequest(lines, null, null, null, null, null)).sums().stream()
+            .map(SumView::sum)
             .map(sum -> new SumRequest(sum.plain(), sum.method(), sum.rung(), kind))
             .toList();
     String title = PlanWords.part(kind, toldToPupils(row));

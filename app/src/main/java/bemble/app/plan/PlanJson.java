@@ -5,6 +5,7 @@ import bemble.app.register.RegisterJson.RungLabel;
 import bemble.app.sets.SetJson.SetLineView;
 import bemble.practice.LessonPart;
 import bemble.progress.Proposal;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -52,7 +53,7 @@ public final class PlanJson {
       @Nullable Long set) {}
 
   /**
-   * A lesson.
+   * A lesson. Its topic lies flat in JSON.
    *
    * @param minutes what it takes, without what is done at home or meanwhile
    * @param version counts the changes
@@ -61,14 +62,14 @@ public final class PlanJson {
       long id,
       int version,
       LocalDate day,
-      Proposal.Kind kind,
-      String rung,
-      @Nullable String slip,
-      String title,
+      @JsonUnwrapped LessonTopic topic,
       LessonState state,
       String note,
       int minutes,
       List<PartView> parts) {}
+
+  /** What a lesson is about: a rung, or a slip that is made on it. */
+  public record LessonTopic(Proposal.Kind kind, String rung, @Nullable String slip, String title) {}
 
   /**
    * A day.

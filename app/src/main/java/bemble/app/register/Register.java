@@ -7,6 +7,7 @@ import bemble.app.http.MissingException;
 import bemble.app.http.RefusedException;
 import bemble.app.ladder.Ladders;
 import bemble.app.marking.MarkingJson.SlipLabel;
+import bemble.app.register.RegisterJson.DecidedView;
 import bemble.app.register.RegisterJson.RegisterView;
 import bemble.app.register.RegisterJson.SquareView;
 import bemble.app.register.RegisterJson.StandingRequest;
@@ -137,13 +138,13 @@ public class Register {
         pupil,
         rung,
         told.progress().standing(),
-        decided == null ? null : told.byRules().standing(),
         words.why(told.byRules()),
         slip.map(SlipLabel::id).orElse(null),
         told.progress().lookAgain().orElse(null),
-        decided == null ? null : decided.note(),
-        decided == null ? null : decidedOn(decided),
-        told.against());
+        decided == null
+            ? DecidedView.NOTHING
+            : new DecidedView(
+                told.byRules().standing(), decided.note(), decidedOn(decided), told.against()));
   }
 
   /**

@@ -4,6 +4,7 @@ import bemble.app.house.PupilEntry;
 import bemble.app.marking.MarkingJson.SlipLabel;
 import bemble.problem.Operation;
 import bemble.progress.Standing;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
@@ -21,27 +22,35 @@ public final class RegisterJson {
   public record RungLabel(String id, Operation operation, String name, String fresh) {}
 
   /**
-   * Where a pupil stands on a rung.
+   * Where a pupil stands on a rung. What a teacher has decided lies flat in JSON.
    *
-   * @param byRules what the rules say, where a teacher has decided otherwise
    * @param why what the standing is told from
    * @param slip the id of the slip made of late
    * @param lookAgain when to look at it again
-   * @param note what a teacher has noted with a decision
-   * @param decidedOn when a teacher has decided it
-   * @param against whether newer work speaks against that
    */
   public record SquareView(
       long pupil,
       String rung,
       Standing standing,
-      @Nullable Standing byRules,
       String why,
       @Nullable String slip,
       @Nullable LocalDate lookAgain,
+      @JsonUnwrapped DecidedView decided) {}
+
+  /**
+   * What a teacher has decided; all is missing where it is left to the rules.
+   *
+   * @param byRules what the rules say
+   * @param note what was noted with it
+   * @param against whether newer work speaks against it
+   */
+  public record DecidedView(
+      @Nullable Standing byRules,
       @Nullable String note,
       @Nullable LocalDate decidedOn,
-      boolean against) {}
+      boolean against) {
+    static final DecidedView NOTHING = new DecidedView(null, null, null, false);
+  }
 
   /**
    * The register of a class.

@@ -3,6 +3,7 @@ package bemble.app.room;
 import bemble.app.sets.SetJson.SumRequest;
 import bemble.app.slate.PageGlance;
 import bemble.app.working.SumRef;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -120,10 +121,8 @@ public final class RoomJson {
   public record KnockView(long id, String said, List<Long> pupils, boolean again) {}
 
   /**
-   * A seat.
+   * A seat. Who sits there lies flat in JSON.
    *
-   * @param pupil missing for a made-up one
-   * @param name empty for a made-up one
    * @param saysStuck whether its writer has said so
    * @param page what is being written there
    * @param done how many pages were handed in
@@ -131,14 +130,20 @@ public final class RoomJson {
    */
   public record SeatView(
       long id,
-      @Nullable Long pupil,
-      int number,
-      String name,
+      @JsonUnwrapped Sitter sitter,
       SeatState state,
       boolean saysStuck,
       @Nullable PageGlance page,
       int done,
       int right) {}
+
+  /**
+   * Who sits at a seat.
+   *
+   * @param pupil missing for a made-up one
+   * @param name empty for a made-up one
+   */
+  public record Sitter(@Nullable Long pupil, int number, String name) {}
 
   /** A device to be let in as a pupil. */
   public record LetInRequest(

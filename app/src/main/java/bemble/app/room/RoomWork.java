@@ -4,8 +4,11 @@ import bemble.app.http.MissingException;
 import bemble.app.http.RefusedException;
 import bemble.app.room.RoomJson.RoomTelling;
 import bemble.app.room.RoomJson.RoomWorkRequest;
+import bemble.app.runs.RunJson.RunGoal;
 import bemble.app.runs.RunJson.RunRequest;
+import bemble.app.runs.RunJson.RunSource;
 import bemble.app.runs.RunJson.RunTelling;
+import bemble.app.runs.RunJson.RunTerms;
 import bemble.app.runs.RunJson.RunView;
 import bemble.app.runs.Runs;
 import bemble.app.sets.SetJson.SumRequest;
@@ -140,20 +143,16 @@ class RoomWork {
         new RunRequest(
             title.isEmpty() ? room.row().openedAt().toLocalDate().toString() : title,
             seat.name(),
-            request.set(),
-            request.version(),
-            request.sums(),
-            null,
-            null,
-            request.sums().size(),
-            false,
-            SettingOut.GIVEN,
-            switch (telling(room)) {
-              case AT_ONCE -> RunTelling.AS_I_GO;
-              case AT_END -> RunTelling.AFTER_EACH;
-              case NEVER -> RunTelling.AT_END;
-            },
-            false));
+            new RunSource(request.set(), request.version(), request.sums(), null, null),
+            new RunGoal(request.sums().size(), false),
+            new RunTerms(
+                SettingOut.GIVEN,
+                switch (telling(room)) {
+                  case AT_ONCE -> RunTelling.AS_I_GO;
+                  case AT_END -> RunTelling.AFTER_EACH;
+                  case NEVER -> RunTelling.AT_END;
+                },
+                false)));
   }
 
   /** Begins the page that a run has come to; the seat has nothing to do where it is over. */

@@ -2,6 +2,7 @@ package bemble.app.room;
 
 import bemble.app.room.RoomJson.SeatState;
 import bemble.app.room.RoomJson.SeatView;
+import bemble.app.room.RoomJson.Sitter;
 import bemble.app.slate.PageGlance;
 import java.time.Duration;
 import java.time.Instant;
@@ -148,7 +149,8 @@ final class Seat {
       int right = (int) pages.values().stream().filter(Boolean.TRUE::equals).count();
       int done = (int) pages.values().stream().filter(Objects::nonNull).count();
       SeatState state = state(glance, isAway, now);
-      return new SeatView(id, pupil, number, name, state, saysStuck, glance, done, right);
+      return new SeatView(
+          id, new Sitter(pupil, number, name), state, saysStuck, glance, done, right);
     }
   }
 

@@ -25,33 +25,48 @@ public final class RunJson {
   }
 
   /**
-   * A run to be begun, of some sums or of a rung without an end.
+   * A run to be begun. Its parts lie flat in JSON.
    *
    * @param who who works it; may be left out
-   * @param set the kept set that the sums are from, if any, with its version
-   * @param method how the sums of the rung are worked; its usual method if left out
-   * @param right how many sums must be right
-   * @param settingOut who sets the sums out; they are given if left out
-   * @param telling when the judge speaks; after each sum if left out
-   * @param withCheck whether each sum is checked on a page of its own
    */
   public record RunRequest(
       @NotBlank(message = "{valid.title}") @Size(max = 120, message = "{valid.title-length}")
           String title,
       @Size(max = 60, message = "{valid.name-length}") @Nullable String who,
+      @JsonUnwrapped @Valid RunSource source,
+      @JsonUnwrapped @Valid RunGoal goal,
+      @JsonUnwrapped RunTerms terms) {}
+
+  /**
+   * What is worked: some sums, or a rung without an end.
+   *
+   * @param set the kept set that the sums are from, if any, with its version
+   * @param method how the sums of the rung are worked; its usual method if left out
+   */
+  public record RunSource(
       @Nullable Long set,
       @Nullable String version,
       @Size(max = 200, message = "{valid.sums-of-set}")
           @Nullable List<@Valid @NotNull SumRequest> sums,
       @Nullable String rung,
-      @Nullable String method,
+      @Nullable String method) {}
+
+  /** When a run is passed: with so many sums right, in a row or in all. */
+  public record RunGoal(
       @Min(value = 1, message = "{valid.pass-mark}")
           @Max(value = 200, message = "{valid.pass-mark}")
           int right,
-      boolean inARow,
-      @Nullable SettingOut settingOut,
-      @Nullable RunTelling telling,
-      boolean withCheck) {}
+      boolean inARow) {}
+
+  /**
+   * How a run is worked.
+   *
+   * @param settingOut who sets the sums out; they are given if left out
+   * @param telling when the judge speaks; after each sum if left out
+   * @param withCheck whether each sum is checked on a page of its own
+   */
+  public record RunTerms(
+      @Nullable SettingOut settingOut, @Nullable RunTelling telling, boolean withCheck) {}
 
   /**
    * A run. Its parts lie flat in JSON.
@@ -124,22 +139,30 @@ public final class RunJson {
   public record Current(@Nullable Long current, boolean currentAgain, long currentPausedMillis) {}
 
   /**
-   * What came of a sum of a run.
+   * What came of a sum of a run. Its parts lie flat in JSON.
    *
-   * @param answer the right one; missing, as what follows, while the judge may not speak
-   * @param slip the name of the first slip, where one is known
+   * @param again whether it came for the second time
    */
   public record RunResult(
       long attempt,
-      String plain,
-      String method,
-      String rung,
-      String problem,
+      @JsonUnwrapped RunSum sum,
       boolean again,
       int seconds,
-      @Nullable String answer,
-      @Nullable Boolean right,
-      @Nullable String slip) {}
+      @JsonUnwrapped RunOutcome outcome) {}
+
+  /** A sum of a run; {@code problem} as the class writes it. */
+  public record RunSum(String plain, String method, String rung, String problem) {}
+
+  /**
+   * What the judge says of a sum; all is missing while it may not speak.
+   *
+   * @param answer the right one
+   * @param slip the name of the first slip, where one is known
+   */
+  public record RunOutcome(
+      @Nullable String answer, @Nullable Boolean right, @Nullable String slip) {
+    static final RunOutcome UNTOLD = new RunOutcome(null, null, null);
+  }
 
   /**
    * What helps where a slip is made time and again: a worked example, and the rung before.
@@ -154,17 +177,13 @@ public final class RunJson {
       @Nullable String back,
       @Nullable String backName) {}
 
-  /** A run in a list. */
+  /** A run in a list. Its score lies flat in JSON. */
   public record RunEntry(
       long id,
       String title,
       String who,
       OffsetDateTime begunAt,
-      int passMark,
-      boolean inARow,
-      int worked,
+      @JsonUnwrapped Score score,
       int sums,
-      @Nullable Integer right,
-      boolean ended,
-      @Nullable Boolean passed) {}
+      boolean ended) {}
 }

@@ -4,7 +4,9 @@ import bemble.app.runs.RunJson.Asked;
 import bemble.app.runs.RunJson.Current;
 import bemble.app.runs.RunJson.RunEntry;
 import bemble.app.runs.RunJson.RunOffer;
+import bemble.app.runs.RunJson.RunOutcome;
 import bemble.app.runs.RunJson.RunResult;
+import bemble.app.runs.RunJson.RunSum;
 import bemble.app.runs.RunJson.RunView;
 import bemble.app.runs.RunJson.Score;
 import bemble.app.runs.RunJson.Times;
@@ -37,19 +39,26 @@ final class RunWords {
 
   RunEntry entry(RunState state) {
     RunRow row = state.row();
-    Run run = state.run();
-    boolean open = mayBeTold(state);
     return new RunEntry(
         row.id(),
         row.title(),
         row.who(),
         row.begunAt(),
+        score(state),
+        state.run().sums(),
+        state.hasEnded());
+  }
+
+  private static Score score(RunState state) {
+    RunRow row = state.row();
+    Run run = state.run();
+    boolean open = mayBeTold(state);
+    return new Score(
         row.passMark(),
         row.inARow(),
-        run.worked(),
-        run.sums(),
         open ? run.right() : null,
-        state.hasEnded(),
+        open ? run.streak() : null,
+        run.worked(),
         state.hasEnded() ? run.isPassed() : null);
   }
 
@@ -75,13 +84,7 @@ final class RunWords {
             row.pausedAt() != null,
             state.seconds(),
             state.secondsEach()),
-        new Score(
-            row.passMark(),
-            row.inARow(),
-            open ? run.right() : null,
-            open ? run.streak() : null,
-            run.worked(),
-            state.hasEnded() ? run.isPassed() : null),
+        score(state),
         new Current(
             state.hasEnded() ? null : page,
             current.map(sum -> sum.againOf() != null).orElse(false),
@@ -98,15 +101,15 @@ final class RunWords {
     Item item = RunState.item(sum, drafts);
     return new RunResult(
         sum.attemptId(),
-        sum.plain(),
-        sum.method(),
-        sum.rung(),
-        words.problem(item),
+        new RunSum(sum.plain(), sum.method(), sum.rung(), words.problem(item)),
         sum.againOf() != null,
         sum.seconds(),
-        open ? words.answer(item) : null,
-        open ? sum.allRight() : null,
-        open ? Slips.find(sum.slip()).map(slip -> words.slip(slip).name()).orElse(null) : null);
+        open ? outcome(sum, item) : RunOutcome.UNTOLD);
+  }
+
+  private RunOutcome outcome(RunSumRow sum, Item item) {
+    String slip = Slips.find(sum.slip()).map(found -> words.slip(found).name()).orElse(null);
+    return new RunOutcome(words.answer(item), sum.allRight(), slip);
   }
 
   private @Nullable RunOffer offer(RunState state, Run run) {

@@ -9,7 +9,9 @@ import bemble.app.http.StaleException;
 import bemble.app.ladder.Ladders;
 import bemble.app.runs.RunJson.RunEntry;
 import bemble.app.runs.RunJson.RunRequest;
+import bemble.app.runs.RunJson.RunSource;
 import bemble.app.runs.RunJson.RunTelling;
+import bemble.app.runs.RunJson.RunTerms;
 import bemble.app.runs.RunJson.RunView;
 import bemble.app.sets.Drafts;
 import bemble.app.sets.SetJson.SetLineView;
@@ -85,8 +87,9 @@ public class Runs {
 
   /** Begins a run, and the page of its first sum. */
   public RunView begin(RunRequest request) {
-    List<SumRequest> sums = request.sums() == null ? List.of() : request.sums();
-    boolean endless = request.rung() != null && !request.rung().isEmpty();
+    RunSource source = request.source();
+    List<SumRequest> sums = source.sums() == null ? List.of() : source.sums();
+    boolean endless = source.rung() != null && !source.rung().isEmpty();
     if (endless == !sums.isEmpty()) {
       throw RefusedException.of("run-source");
     }
@@ -99,11 +102,11 @@ public class Runs {
     items.forEach(item -> refuseUnjudged(item, style));
     String method = "";
     if (endless) {
-      SetLine line = drafts.line(new SetLineView(request.rung(), null, request.method(), 1), style);
+      SetLine line = drafts.line(new SetLineView(source.rung(), null, source.method(), 1), style);
       refuseUnjudged(Item.of(line.rung().draw(1, 0).get(0), line.method(), ""), style);
       method = line.method();
-    } else if (request.right() > items.size()) {
-      throw RefusedException.of("run-mark", items.size(), request.right());
+    } else if (request.goal().right() > items.size()) {
+      throw RefusedException.of("run-mark", items.size(), request.goal().right());
     }
     NewRun run = row(request, method, endless);
     long id =
@@ -128,21 +131,25 @@ public class Runs {
   }
 
   private NewRun row(RunRequest request, String method, boolean endless) {
-    RunTelling telling = request.telling() == null ? RunTelling.AFTER_EACH : request.telling();
-    SettingOut settingOut = request.settingOut() == null ? SettingOut.GIVEN : request.settingOut();
+    RunSource source = request.source();
+    RunTerms terms = request.terms();
+    RunTelling telling = terms.telling() == null ? RunTelling.AFTER_EACH : terms.telling();
+    SettingOut settingOut = terms.settingOut() == null ? SettingOut.GIVEN : terms.settingOut();
     return new NewRun(
         request.title().strip(),
         request.who() == null ? "" : request.who().strip(),
         classes.current().orElse(null),
-        endless ? null : request.set(),
-        endless || request.set() == null ? null : Versions.of(request.version()),
-        endless ? request.rung() : "",
-        method,
-        request.right(),
-        request.inARow(),
-        telling.name(),
-        settingOut.name(),
-        request.withCheck(),
+        new NewRun.Source(
+            endless ? null : source.set(),
+            endless || source.set() == null ? null : Versions.of(source.version()),
+            endless ? source.rung() : "",
+            method),
+        new NewRun.Terms(
+            request.goal().right(),
+            request.goal().inARow(),
+            telling.name(),
+            settingOut.name(),
+            terms.withCheck()),
         now());
   }
 

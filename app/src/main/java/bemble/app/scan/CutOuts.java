@@ -90,10 +90,10 @@ final class CutOuts {
     Squares shown = Squares.of(tile);
     return written(
         part(
-            tile.leftOf(shown.left() - AROUND),
-            tile.topOf(shown.top() - AROUND),
-            tile.leftOf(shown.right() + AROUND),
-            tile.topOf(shown.bottom() + AROUND)),
+            tile.ruling().leftOf(shown.left() - AROUND),
+            tile.ruling().topOf(shown.top() - AROUND),
+            tile.ruling().leftOf(shown.right() + AROUND),
+            tile.ruling().topOf(shown.bottom() + AROUND)),
         "jpg");
   }
 
@@ -114,17 +114,18 @@ final class CutOuts {
   byte[] squares(TilePlace tile) {
     return written(
         part(
-            tile.left(),
-            tile.top(),
-            tile.left() + tile.columns() * tile.side(),
-            tile.top() + tile.rows() * tile.side()),
+            tile.ruling().left(),
+            tile.ruling().top(),
+            tile.ruling().right(),
+            tile.ruling().bottom()),
         "jpg");
   }
 
   /** The band of the sheet in which a sum stands. */
   byte[] band(TilePlace tile) {
-    double bottom = tile.top() + tile.rows() * tile.side();
-    return written(part(0, tile.top() - BAND, flat.table().across(), bottom + BAND), "jpg");
+    double bottom = tile.ruling().bottom();
+    return written(
+        part(0, tile.ruling().top() - BAND, flat.table().across(), bottom + BAND), "jpg");
   }
 
   /** A part, in millimetres from the first mark, cut off at the edges of the sheet. */

@@ -77,7 +77,7 @@ final class FilledSheet {
     TilePlace tile = table.figures();
     if (tile != null) {
       for (ReadSquare square : tile.squares()) {
-        write(tile, square.at(), (char) ('0' + square.place()), tile.side(), 0);
+        write(tile, square.at(), (char) ('0' + square.place()), tile.ruling().side(), 0);
       }
     }
   }
@@ -102,7 +102,7 @@ final class FilledSheet {
             .toList();
     for (int i = 0; i < Math.min(figures.length(), squares.size()); i++) {
       char figure = figures.charAt(figures.length() - 1 - i);
-      write(tile, squares.get(i).at(), figure, tile.side(), 0);
+      write(tile, squares.get(i).at(), figure, tile.ruling().side(), 0);
     }
   }
 
@@ -110,7 +110,7 @@ final class FilledSheet {
   private void stroke(TilePlace tile, Stroke stroke) {
     boolean isSmall = stroke.kind() == Stroke.Kind.AID;
     if (isSmall || stroke.kind() == Stroke.Kind.FIGURE) {
-      double side = isSmall ? SMALL * tile.side() : tile.side();
+      double side = isSmall ? SMALL * tile.ruling().side() : tile.ruling().side();
       String figures = stroke.text().replaceAll("\\D", "");
       for (int i = 0; i < figures.length(); i++) {
         double right = 0.6 * side * i;
@@ -120,7 +120,7 @@ final class FilledSheet {
   }
 
   private void write(TilePlace tile, Square at, char figure, double side, double right) {
-    double left = CORNER + tile.leftOf(at.column()) + right;
-    hand.write(pen, figure, left, CORNER + tile.topOf(at.row()), side);
+    double left = CORNER + tile.ruling().leftOf(at.column()) + right;
+    hand.write(pen, figure, left, CORNER + tile.ruling().topOf(at.row()), side);
   }
 }

@@ -71,10 +71,10 @@ class ReadWorkings {
     TilePlace tile = working.tile();
     return new ReadWorking(
         pages.look(working.slate(), working.strokes()),
-        tile.firstRow(),
-        tile.firstColumn(),
-        tile.rows(),
-        tile.columns());
+        tile.ruling().firstRow(),
+        tile.ruling().firstColumn(),
+        tile.ruling().rows(),
+        tile.ruling().columns());
   }
 
   /** Keeps what somebody sees in some squares. */

@@ -192,10 +192,10 @@ class Scans {
     double down = table.down() + 2 * Sight.EDGE;
     return new PlacedAnswer(
         sum,
-        (tile.leftOf(shown.left()) + Sight.EDGE) / across,
-        (tile.topOf(shown.top()) + Sight.EDGE) / down,
-        (tile.leftOf(shown.right()) + Sight.EDGE) / across,
-        (tile.topOf(shown.bottom()) + Sight.EDGE) / down);
+        (tile.ruling().leftOf(shown.left()) + Sight.EDGE) / across,
+        (tile.ruling().topOf(shown.top()) + Sight.EDGE) / down,
+        (tile.ruling().leftOf(shown.right()) + Sight.EDGE) / across,
+        (tile.ruling().topOf(shown.bottom()) + Sight.EDGE) / down);
   }
 
   private ScanPageRow page(long id, long page) {

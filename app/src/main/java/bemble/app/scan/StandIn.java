@@ -88,8 +88,8 @@ class StandIn {
     boolean setOut = Boolean.TRUE.equals(request.setOut());
     CopiesRequest look =
         setOut
-            ? new CopiesRequest(null, SET_OUT_SQUARE, Exercise.Layout.SET_OUT, null, null, null)
-            : new CopiesRequest(null, SQUARE, Exercise.Layout.LINE, null, null, null);
+            ? CopiesRequest.plain(SET_OUT_SQUARE, Exercise.Layout.SET_OUT)
+            : CopiesRequest.plain(SQUARE, Exercise.Layout.LINE);
     try (PDDocument printed = Loader.loadPDF(sheets.pdf(handout, look));
         PDDocument pile = new PDDocument()) {
       PDFRenderer renderer = new PDFRenderer(printed);

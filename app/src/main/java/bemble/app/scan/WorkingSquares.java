@@ -60,9 +60,11 @@ record WorkingSquares(
   private static List<Square> all(TilePlace tile, Slate slate) {
     Area area = SheetRoom.of(slate.sum(), slate.truth().paper().extent());
     List<Square> squares = new ArrayList<>();
-    for (int row = tile.firstRow(); row < tile.firstRow() + tile.rows(); row++) {
-      for (int right = 0; right < tile.columns(); right++) {
-        Square at = new Square(row, tile.firstColumn() + right);
+    for (int row = tile.ruling().firstRow();
+        row < tile.ruling().firstRow() + tile.ruling().rows();
+        row++) {
+      for (int right = 0; right < tile.ruling().columns(); right++) {
+        Square at = new Square(row, tile.ruling().firstColumn() + right);
         if (area.contains(at) || isOfAnswer(at, tile)) {
           squares.add(at);
         }
@@ -80,8 +82,11 @@ record WorkingSquares(
 
   /** Whether the paper of a sum has a square. */
   static boolean isIn(Square at, TilePlace tile) {
-    int row = at.row() - tile.firstRow();
-    int column = at.column() - tile.firstColumn();
-    return row >= 0 && row < tile.rows() && column >= 0 && column < tile.columns();
+    int row = at.row() - tile.ruling().firstRow();
+    int column = at.column() - tile.ruling().firstColumn();
+    return row >= 0
+        && row < tile.ruling().rows()
+        && column >= 0
+        && column < tile.ruling().columns();
   }
 }

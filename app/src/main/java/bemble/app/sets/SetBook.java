@@ -14,6 +14,7 @@ import bemble.app.sets.SetJson.SetLineView;
 import bemble.app.sets.SetJson.SetRequest;
 import bemble.app.sets.SetJson.SetView;
 import bemble.app.sets.SetJson.SumRequest;
+import bemble.app.sets.SetJson.VersionView;
 import bemble.app.store.Like;
 import bemble.app.store.NewSet;
 import bemble.app.store.SetMapper;
@@ -132,10 +133,8 @@ public class SetBook {
         row.title(),
         row.keptAt(),
         lines(row),
-        version,
         sums.stream().map(SetSumRow::version).distinct().toList(),
-        words.sums(items),
-        words.workload(items, paces.current()),
+        new VersionView(version, words.sums(items), words.workload(items, paces.current())),
         state(row, sums));
   }
 

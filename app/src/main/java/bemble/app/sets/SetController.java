@@ -86,7 +86,7 @@ class SetController {
   /** The sums of a version as such a table, with their answers. */
   @GetMapping(path = "/{id}/csv", produces = "text/csv")
   String csv(@PathVariable long id, @RequestParam(defaultValue = Versions.FIRST) String version) {
-    return SetTable.write(book.open(id, version).sums());
+    return SetTable.write(book.open(id, version).shown().sums());
   }
 
   /** A version as a file that {@link #read} takes again. */

@@ -7,6 +7,7 @@ import bemble.paper.Paper;
 import bemble.paper.Square;
 import bemble.practice.LessonPart;
 import bemble.practice.SetMaker;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -87,24 +88,27 @@ public final class SetJson {
       @Nullable String state) {}
 
   /**
-   * A sum of a set, set out.
+   * A sum of a set, set out. What it is lies flat in JSON.
    *
-   * @param problem as the class writes it
    * @param paper what stands there before it is worked, and in the next step its answer
    * @param open the squares that stand open for an answer
    */
   public record SumView(
+      @JsonUnwrapped ChosenSum sum, String answer, int seconds, Paper paper, List<Square> open) {}
+
+  /**
+   * What a sum of a set is.
+   *
+   * @param problem as the class writes it
+   */
+  public record ChosenSum(
       String plain,
       String problem,
       String method,
       String methodName,
       String rung,
       @Nullable String rungName,
-      LessonPart part,
-      String answer,
-      int seconds,
-      Paper paper,
-      List<Square> open) {}
+      LessonPart part) {}
 
   /** A number fact of two figures, and how often it is used. */
   public record FactUse(String fact, int times) {}
@@ -127,8 +131,9 @@ public final class SetJson {
   public record DraftView(List<SumView> sums, WorkloadView workload, int missing) {}
 
   /**
-   * A kept set in one of its versions.
+   * A kept set in one of its versions, which lies flat in JSON.
    *
+   * @param versions all that it has
    * @param state changes with whatever is changed on the set
    */
   public record SetView(
@@ -136,11 +141,12 @@ public final class SetJson {
       String title,
       OffsetDateTime keptAt,
       List<SetLineView> lines,
-      String version,
       List<String> versions,
-      List<SumView> sums,
-      WorkloadView workload,
+      @JsonUnwrapped VersionView shown,
       String state) {}
+
+  /** A version of a set. */
+  public record VersionView(String version, List<SumView> sums, WorkloadView workload) {}
 
   /** A kept set in a list. */
   public record SetEntry(long id, String title, OffsetDateTime keptAt, int sums, int versions) {}
@@ -178,18 +184,10 @@ public final class SetJson {
   public record SheetPreview(int page, int pages, byte[] picture) {}
 
   /**
-   * A set to be printed.
+   * A set to be printed. What its sheets are like lies flat in JSON.
    *
    * @param version named on the sheets where there are several
-   * @param size the sheet of paper; A4 if left out
-   * @param square the side of a square in millimetres: 5, 7, 10 or 14; 7 if left out
    * @param set the kept set that it is, if any; its number stands in the code of its sheets
-   * @param layout how exercises are set out; on squares if left out
-   * @param withoutHeads whether the columns of exercises have no heads
-   * @param withCheck whether there is room for the check of each exercise
-   * @param withExplanation whether there is room to explain each exercise
-   * @param withNewAnswer whether there is a second row for an answer that counts when it is ticked
-   * @param withFigures whether its writer shows 0 to 9 in squares of their own
    */
   public record SheetRequest(
       @NotBlank(message = "{valid.title}") @Size(max = 120, message = "{valid.title-length}")
@@ -197,11 +195,31 @@ public final class SetJson {
       @Nullable String version,
       @NotEmpty(message = "{valid.sums-of-set}") @Size(max = 200, message = "{valid.sums-of-set}")
           List<@Valid @NotNull SumRequest> sums,
-      @NotNull(message = "{valid.print-kind}") Sheet kind,
-      PdfRequest.@Nullable Size size,
-      @Nullable Integer square,
       @Nullable Long set,
-      Exercise.@Nullable Layout layout,
+      @NotNull(message = "{valid.print-kind}") Sheet kind,
+      @JsonUnwrapped SheetFormat format,
+      @JsonUnwrapped SheetExtras extras) {}
+
+  /**
+   * How large things are on a sheet, and how its exercises are set out.
+   *
+   * @param size the sheet of paper; A4 if left out
+   * @param square the side of a square in millimetres: 5, 7, 10 or 14; 7 if left out
+   * @param layout how exercises are set out; on squares if left out
+   */
+  public record SheetFormat(
+      PdfRequest.@Nullable Size size, @Nullable Integer square, Exercise.@Nullable Layout layout) {}
+
+  /**
+   * What stands on a sheet of exercises beside the sums.
+   *
+   * @param withoutHeads whether the columns have no heads
+   * @param withCheck whether there is room for the check of each exercise
+   * @param withExplanation whether there is room to explain each exercise
+   * @param withNewAnswer whether there is a second row for an answer that counts when it is ticked
+   * @param withFigures whether its writer shows 0 to 9 in squares of their own
+   */
+  public record SheetExtras(
       @Nullable Boolean withoutHeads,
       @Nullable Boolean withCheck,
       @Nullable Boolean withExplanation,

@@ -11,6 +11,8 @@ import bemble.app.house.Classes;
 import bemble.app.http.RefusedException;
 import bemble.app.ladder.Ladders;
 import bemble.app.sets.SetJson.KeyView;
+import bemble.app.sets.SetJson.SheetExtras;
+import bemble.app.sets.SetJson.SheetFormat;
 import bemble.app.sets.SetJson.SheetPreview;
 import bemble.app.sets.SetJson.SheetRequest;
 import bemble.app.sets.SetJson.SlipName;
@@ -154,21 +156,23 @@ public class SetPrinter {
   private byte[] exercises(
       SheetRequest request, String title, List<Sum> sums, List<Writer> writers, Codes codes) {
     Wording wording = Language.wording(classes.currentStyle());
-    int square = request.square() == null ? USUAL_SQUARE : request.square();
+    SheetFormat format = request.format();
+    int square = format.square() == null ? USUAL_SQUARE : format.square();
     if (!SQUARES.contains(square)) {
       throw RefusedException.of("square-size");
     }
+    SheetExtras extras = request.extras();
     Exercise.Room room =
         new Exercise.Room(
-            !Boolean.TRUE.equals(request.withoutHeads()),
-            said(request.withCheck(), wording, "sheet.check"),
-            said(request.withExplanation(), wording, "sheet.explain"),
-            said(request.withNewAnswer(), wording, "sheet.new-answer"),
-            said(request.withFigures(), wording, "sheet.figures"));
+            !Boolean.TRUE.equals(extras.withoutHeads()),
+            said(extras.withCheck(), wording, "sheet.check"),
+            said(extras.withExplanation(), wording, "sheet.explain"),
+            said(extras.withNewAnswer(), wording, "sheet.new-answer"),
+            said(extras.withFigures(), wording, "sheet.figures"));
     Exercise.Words words =
         new Exercise.Words(
             wording.label("sheet.answer", Map.of()), wording.label("sheet.remainder", Map.of()));
-    Exercise.Layout layout = request.layout() == null ? Exercise.Layout.SET_OUT : request.layout();
+    Exercise.Layout layout = format.layout() == null ? Exercise.Layout.SET_OUT : format.layout();
     ExerciseSheets laid = ExerciseSheets.laid(sums, layout, room, words, size(request), square);
     List<SheetCode> kept =
         codes.of(laid.tables(json.valueToTree(classes.currentStyle()), writers.isEmpty()));
@@ -201,13 +205,14 @@ public class SetPrinter {
   }
 
   private static PdfRequest.Size size(SheetRequest request) {
-    return request.size() == null ? PdfRequest.Size.A4 : request.size();
+    PdfRequest.Size size = request.format().size();
+    return size == null ? PdfRequest.Size.A4 : size;
   }
 
   private static List<String> answers(List<Item> items, SetWords words) {
     List<String> lines = new ArrayList<>();
     for (SumView sum : words.sums(items)) {
-      lines.add(lines.size() + 1 + ".  " + sum.problem() + " = " + sum.answer());
+      lines.add(lines.size() + 1 + ".  " + sum.sum().problem() + " = " + sum.answer());
     }
     return lines;
   }

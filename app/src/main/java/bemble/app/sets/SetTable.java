@@ -1,6 +1,7 @@
 package bemble.app.sets;
 
 import bemble.app.http.RefusedException;
+import bemble.app.sets.SetJson.ChosenSum;
 import bemble.app.sets.SetJson.SumView;
 import java.io.IOException;
 import java.io.StringReader;
@@ -27,8 +28,9 @@ final class SetTable {
   static String write(List<SumView> sums) {
     StringWriter text = new StringWriter();
     try (CSVPrinter table = new CSVPrinter(text, OUT)) {
-      for (SumView sum : sums) {
-        table.printRecord(sum.plain(), sum.answer(), sum.method(), sum.rung(), sum.part().name());
+      for (SumView each : sums) {
+        ChosenSum sum = each.sum();
+        table.printRecord(sum.plain(), each.answer(), sum.method(), sum.rung(), sum.part().name());
       }
     } catch (IOException e) {
       throw new UncheckedIOException(e);

@@ -1,6 +1,7 @@
 package bemble.app.sets;
 
 import bemble.app.ladder.ClassLadder;
+import bemble.app.sets.SetJson.ChosenSum;
 import bemble.app.sets.SetJson.FactUse;
 import bemble.app.sets.SetJson.KeyView;
 import bemble.app.sets.SetJson.SlipName;
@@ -49,13 +50,14 @@ public final class SetWords {
     Sum sum = item.sum(style);
     Working working = sum.work();
     return new SumView(
-        WorkingWords.plain(item.problem()),
-        words.problem(item.problem()),
-        item.method(),
-        words.name(sum.method()),
-        item.rung(),
-        ladder.find(item.rung()).isPresent() ? rung(item.rung()) : null,
-        item.part(),
+        new ChosenSum(
+            WorkingWords.plain(item.problem()),
+            words.problem(item.problem()),
+            item.method(),
+            words.name(sum.method()),
+            item.rung(),
+            ladder.find(item.rung()).isPresent() ? rung(item.rung()) : null,
+            item.part()),
         answer(item, working.answer()),
         DemandReader.of(working).seconds(),
         sheet(sum, working),

@@ -2,8 +2,9 @@ package bemble.app.slate;
 
 import bemble.app.http.Slice;
 import bemble.app.slate.AttemptView.AttemptEntry;
+import bemble.app.slate.AttemptView.AttemptOutcome;
 import bemble.app.store.AttemptMapper;
-import bemble.app.store.ListedAttempt;
+import bemble.app.store.ListedAttemptRow;
 import bemble.app.store.PageJudgement;
 import bemble.app.store.Stored;
 import bemble.app.words.Sentences;
@@ -48,7 +49,7 @@ public class AttemptList {
   }
 
   /** A bad record is shown as one, and leaves the others as they are. */
-  private AttemptEntry entry(ListedAttempt row) {
+  private AttemptEntry entry(ListedAttemptRow row) {
     try {
       return readable(row);
     } catch (RuntimeException e) {
@@ -59,14 +60,11 @@ public class AttemptList {
           "",
           row.who(),
           row.begunAt(),
-          row.handedInAt() != null,
-          0,
-          Sentences.of("damaged.attempt"),
-          1);
+          new AttemptOutcome(row.handedInAt() != null, 0, Sentences.of("damaged.attempt"), 1));
     }
   }
 
-  private AttemptEntry readable(ListedAttempt row) {
+  private AttemptEntry readable(ListedAttemptRow row) {
     String slip = row.slip();
     long slips = row.slips() == null ? 0 : row.slips();
     if (row.handedInAt() != null && !Objects.equals(row.judgedBy(), Judge.VERSION)) {
@@ -84,9 +82,10 @@ public class AttemptList {
         words.name(sum.method()),
         row.who(),
         row.begunAt(),
-        row.handedInAt() != null,
-        OpenPage.seconds(row.begunAt(), row.handedInAt(), row.lastMillis()),
-        slip,
-        slips);
+        new AttemptOutcome(
+            row.handedInAt() != null,
+            OpenPage.seconds(row.begunAt(), row.handedInAt(), row.lastMillis()),
+            slip,
+            slips));
   }
 }

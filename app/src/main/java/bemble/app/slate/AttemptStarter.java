@@ -41,21 +41,23 @@ class AttemptStarter {
   long begin(Sum sum, String who, SettingOut settingOut, Telling telling, Origin origin) {
     return mapper.insert(
         new NewAttempt(
-            WorkingWords.plain(sum.problem()),
-            sum.method().id(),
-            stored.write(sum.style()),
+            new NewAttempt.WrittenSum(
+                WorkingWords.plain(sum.problem()),
+                sum.method().id(),
+                stored.write(sum.style()),
+                sum.method().layout(),
+                rung(sum)),
             who,
             settingOut.name(),
             telling.name(),
-            OffsetDateTime.now(clock),
-            origin.checkOf(),
-            origin.mends(),
-            sum.method().layout(),
-            origin.run(),
             origin.silent(),
-            rung(sum),
-            origin.handout(),
-            origin.number()));
+            OffsetDateTime.now(clock),
+            new NewAttempt.Links(
+                origin.checkOf(),
+                origin.mends(),
+                origin.run(),
+                origin.handout(),
+                origin.number())));
   }
 
   private String rung(Sum sum) {

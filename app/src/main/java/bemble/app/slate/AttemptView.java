@@ -29,19 +29,18 @@ public record AttemptView(
   /**
    * What was begun, when, by whom and how.
    *
-   * @param sum what brings this sum back
    * @param fromPaper whether its page was read off paper
    */
   public record Begun(
-      String problem,
-      SumRef sum,
-      Operation operation,
-      String methodName,
+      @JsonUnwrapped NamedSum named,
       String who,
       SettingOut settingOut,
       Telling telling,
       OffsetDateTime begunAt,
       boolean fromPaper) {}
+
+  /** A sum as the class writes it and calls its method; {@code sum} is what brings it back. */
+  public record NamedSum(String problem, SumRef sum, Operation operation, String methodName) {}
 
   /**
    * What is to be seen.
@@ -87,15 +86,15 @@ public record AttemptView(
   public record Links(
       @Nullable Long check, @Nullable Long checkOf, @Nullable Long mends, @Nullable Long run) {}
 
-  /** An attempt in a list; {@code slip} names the first thing that went wrong. */
+  /** An attempt in a list. What came of it lies flat in JSON. */
   public record AttemptEntry(
       long id,
       String problem,
       String methodName,
       String who,
       OffsetDateTime begunAt,
-      boolean handedIn,
-      long seconds,
-      @Nullable String slip,
-      long slips) {}
+      @JsonUnwrapped AttemptOutcome outcome) {}
+
+  /** What came of an attempt; {@code slip} names the first thing that went wrong. */
+  public record AttemptOutcome(boolean handedIn, long seconds, @Nullable String slip, long slips) {}
 }

@@ -4,6 +4,7 @@ import bemble.app.slate.AttemptRequest.Telling;
 import bemble.app.slate.AttemptView.Begun;
 import bemble.app.slate.AttemptView.Judged;
 import bemble.app.slate.AttemptView.Links;
+import bemble.app.slate.AttemptView.NamedSum;
 import bemble.app.slate.AttemptView.PagePart;
 import bemble.app.store.AttemptRow;
 import bemble.app.store.PageJudgement;
@@ -187,10 +188,11 @@ final class OpenPage {
     return new AttemptView(
         row.id(),
         new Begun(
-            words.problem(sum.problem()),
-            Sums.ref(sum),
-            sum.problem().operation(),
-            words.name(sum.method()),
+            new NamedSum(
+                words.problem(sum.problem()),
+                Sums.ref(sum),
+                sum.problem().operation(),
+                words.name(sum.method())),
             row.who(),
             SettingOut.valueOf(row.settingOut()),
             telling(),

@@ -27,10 +27,11 @@ public interface AttemptMapper extends Deletable {
         insert into attempt
           (plain, method, style, who, setting_out, telling, begun_at, explanation, check_of,
            mends, layout, run_id, silent, rung, handout_id, handout_number, pupil_id)
-        values (#{plain}, #{method}, #{style}, #{who}, #{settingOut}, #{telling}, #{begunAt}, '',
-                #{checkOf}, #{mends}, #{layout}, #{runId}, #{silent}, #{rung},
-                (select id from handout where id = #{handoutId} and deleted_at is null),
-                #{handoutNumber},
+        values (#{sum.plain}, #{sum.method}, #{sum.style}, #{who}, #{settingOut}, #{telling},
+                #{begunAt}, '', #{links.checkOf}, #{links.mends}, #{sum.layout}, #{links.runId},
+                #{silent}, #{sum.rung},
+                (select id from handout where id = #{links.handoutId} and deleted_at is null),
+                #{links.handoutNumber},
       """
           + PupilMapper.BY_NAME
           + """
@@ -51,7 +52,7 @@ public interface AttemptMapper extends Deletable {
         and id < #{before}
       order by id desc fetch first #{most} rows only
       """)
-  List<ListedAttempt> list(@Param("before") long before, @Param("most") int most);
+  List<ListedAttemptRow> list(@Param("before") long before, @Param("most") int most);
 
   @Select(
       """

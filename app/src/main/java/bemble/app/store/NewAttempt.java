@@ -5,18 +5,21 @@ import org.jspecify.annotations.Nullable;
 
 /** An attempt about to be begun. */
 public record NewAttempt(
-    String plain,
-    String method,
-    String style,
+    WrittenSum sum,
     String who,
     String settingOut,
     String telling,
-    OffsetDateTime begunAt,
-    @Nullable Long checkOf,
-    @Nullable Long mends,
-    int layout,
-    @Nullable Long runId,
     boolean silent,
-    String rung,
-    @Nullable Long handoutId,
-    @Nullable Integer handoutNumber) {}
+    OffsetDateTime begunAt,
+    Links links) {
+  /** What is worked, and the layout of the pages of its method. */
+  public record WrittenSum(String plain, String method, String style, int layout, String rung) {}
+
+  /** What it belongs to. */
+  public record Links(
+      @Nullable Long checkOf,
+      @Nullable Long mends,
+      @Nullable Long runId,
+      @Nullable Long handoutId,
+      @Nullable Integer handoutNumber) {}
+}

@@ -8,13 +8,14 @@ public record NewRun(
     String title,
     String who,
     @Nullable Long classId,
-    @Nullable Long setId,
-    @Nullable String setVersion,
-    String rung,
-    String method,
-    int passMark,
-    boolean inARow,
-    String telling,
-    String settingOut,
-    boolean withCheck,
-    OffsetDateTime begunAt) {}
+    Source source,
+    Terms terms,
+    OffsetDateTime begunAt) {
+  /** What is worked: a version of a set, or a rung by a method. */
+  public record Source(
+      @Nullable Long setId, @Nullable String setVersion, String rung, String method) {}
+
+  /** When it is passed, and how it is worked. */
+  public record Terms(
+      int passMark, boolean inARow, String telling, String settingOut, boolean withCheck) {}
+}

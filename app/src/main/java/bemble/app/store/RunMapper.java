@@ -28,9 +28,10 @@ public interface RunMapper extends Deletable {
       select id from final table (
         insert into run (title, who, class_id, set_id, set_version, rung, method, pass_mark,
                          in_a_row, telling, setting_out, with_check, begun_at, pupil_id)
-        values (#{title}, #{who}, #{classId}, (select id from practice_set where id = #{setId}),
-                #{setVersion}, #{rung}, #{method},
-                #{passMark}, #{inARow}, #{telling}, #{settingOut}, #{withCheck}, #{begunAt},
+        values (#{title}, #{who}, #{classId}, (select id from practice_set where id = #{source.setId}),
+                #{source.setVersion}, #{source.rung}, #{source.method},
+                #{terms.passMark}, #{terms.inARow}, #{terms.telling}, #{terms.settingOut},
+                #{terms.withCheck}, #{begunAt},
       """
           + PupilMapper.BY_NAME
           + """

@@ -127,24 +127,31 @@ public record WorkingView(
   public record FactView(String sum, String result, Fact.Kind kind, List<String> operands) {}
 
   /**
-   * The second working, on the same page; its steps follow those of the first.
+   * The second working, on the same page; its steps follow those of the first. Its parts lie flat
+   * in JSON.
+   */
+  public record CheckView(
+      @JsonUnwrapped ChosenWay chosen,
+      @JsonUnwrapped ComeBack comeBack,
+      Paper paper,
+      List<StepView> steps) {}
+
+  /**
+   * How an answer is checked.
    *
    * @param choice the value of the check's setting; missing where there is one way only
    * @param way its name
    * @param strength what to know where it is harder than the sum, or proves less
-   * @param verdict whether it came back, in words
    */
-  public record CheckView(
+  public record ChosenWay(
       Check.Kind kind,
       String about,
       @Nullable String choice,
       String way,
-      @Nullable String strength,
-      String verdict,
-      String expected,
-      boolean cameBack,
-      Paper paper,
-      List<StepView> steps) {}
+      @Nullable String strength) {}
+
+  /** Whether a check came back to the number that was expected, also in words. */
+  public record ComeBack(String verdict, String expected, boolean cameBack) {}
 
   /**
    * One way of checking.

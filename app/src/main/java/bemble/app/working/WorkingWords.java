@@ -4,7 +4,9 @@ import bemble.app.words.Language;
 import bemble.app.working.WorkingView.AnswerView;
 import bemble.app.working.WorkingView.CheckView;
 import bemble.app.working.WorkingView.CheckWay;
+import bemble.app.working.WorkingView.ChosenWay;
 import bemble.app.working.WorkingView.ColumnName;
+import bemble.app.working.WorkingView.ComeBack;
 import bemble.app.working.WorkingView.CueView;
 import bemble.app.working.WorkingView.FactView;
 import bemble.app.working.WorkingView.FinerRoot;
@@ -140,18 +142,20 @@ public final class WorkingWords {
 
   CheckView check(Check check) {
     return new CheckView(
-        check.kind(),
-        wording.label("check." + Wording.key(check.kind()), Map.of()),
-        check.choice() == null ? null : check.choice().name(),
-        check.choice() == null
-            ? wording.label("way." + Wording.key(check.kind()), Map.of())
-            : name(check.choice()),
-        strength(check),
-        wording.label(
-            check.cameBack() ? "check.came-back" : "check.missed",
-            Map.of("number", check.expected())),
-        wording.number(check.expected()),
-        check.cameBack(),
+        new ChosenWay(
+            check.kind(),
+            wording.label("check." + Wording.key(check.kind()), Map.of()),
+            check.choice() == null ? null : check.choice().name(),
+            check.choice() == null
+                ? wording.label("way." + Wording.key(check.kind()), Map.of())
+                : name(check.choice()),
+            strength(check)),
+        new ComeBack(
+            wording.label(
+                check.cameBack() ? "check.came-back" : "check.missed",
+                Map.of("number", check.expected())),
+            wording.number(check.expected()),
+            check.cameBack()),
         check.working().paper(),
         steps(check.working(), step -> wording.say(step.remark())));
   }

@@ -142,9 +142,9 @@ class InkReaderTest {
     StandInHand hand = new StandInHand(4);
     for (ReadSquare square : tile.squares()) {
       if (square.part() == Part.NEW_ANSWER && square.place() < 3) {
-        double left = FilledSheet.CORNER + tile.leftOf(square.column());
-        double top = FilledSheet.CORNER + tile.topOf(square.row());
-        hand.write(pen, "614".charAt(square.place()), left, top, tile.side());
+        double left = FilledSheet.CORNER + tile.ruling().leftOf(square.column());
+        double top = FilledSheet.CORNER + tile.ruling().topOf(square.row());
+        hand.write(pen, "614".charAt(square.place()), left, top, tile.ruling().side());
       }
     }
     pen.dispose();

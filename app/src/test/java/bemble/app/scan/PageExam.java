@@ -211,9 +211,9 @@ final class PageExam {
                 .filter(square -> square.part() == Part.ANSWER && square.place() == 0)
                 .findFirst()
                 .orElseThrow();
-        double left = FilledSheet.CORNER + tile.leftOf(last.column());
-        double top = FilledSheet.CORNER + tile.topOf(last.row());
-        double side = tile.side();
+        double left = FilledSheet.CORNER + tile.ruling().leftOf(last.column());
+        double top = FilledSheet.CORNER + tile.ruling().topOf(last.row());
+        double side = tile.ruling().side();
         for (int line = 0; line < 1 + random.nextInt(3); line++) {
           pen.draw(
               new Line2D.Double(

@@ -30,21 +30,13 @@ class AttemptMapperTest {
 
   private static NewAttempt attempt(String who, Long checkOf) {
     return new NewAttempt(
-        "46 + 38",
-        "column",
-        "{}",
+        new NewAttempt.WrittenSum("46 + 38", "column", "{}", 1, "addition-ones-carry"),
         who,
         "GIVEN",
         "AS_I_GO",
-        NOON,
-        checkOf,
-        null,
-        1,
-        null,
         false,
-        "addition-ones-carry",
-        null,
-        null);
+        NOON,
+        new NewAttempt.Links(checkOf, null, null, null, null));
   }
 
   private static StrokeRow stroke(int number, String text) {
@@ -74,14 +66,14 @@ class AttemptMapperTest {
       assertEquals(check, attempts.findCheck(first).orElseThrow().id());
       assertEquals(
           List.of(first),
-          attempts.list(Long.MAX_VALUE, 9).stream().map(ListedAttempt::id).toList(),
+          attempts.list(Long.MAX_VALUE, 9).stream().map(ListedAttemptRow::id).toList(),
           "checks are found with what they prove");
       assertEquals(1, attempts.count());
       assertEquals(
           1,
           attempts.judged(
               first, 1, new PageJudgement("carry not added", 2, false, "carry-not-added")));
-      ListedAttempt listed = attempts.list(first + 1, 1).get(0);
+      ListedAttemptRow listed = attempts.list(first + 1, 1).get(0);
       assertEquals("carry not added", listed.slip());
       assertEquals(2, listed.slips());
       assertEquals(List.of(), attempts.list(first, 9));

@@ -56,7 +56,7 @@ public final class Sight {
     /** The ink of a square and about it. */
     public Window window(TilePlace tile, Square square) {
       Dot corner = Template.corner(tile, square);
-      double step = tile.side() / Window.SQUARE;
+      double step = tile.ruling().side() / Window.SQUARE;
       byte[] dark = new byte[Window.SIDE * Window.SIDE];
       for (int row = 0; row < Window.SIDE; row++) {
         double y = dots(corner.y() + (row - Window.MARGIN + 0.5) * step);
@@ -136,9 +136,10 @@ public final class Sight {
     return table.papers().stream()
         .flatMap(
             tile -> {
-              double right = tile.left() + tile.columns() * tile.side();
-              double bottom = tile.top() + tile.rows() * tile.side();
-              return Stream.of(new Dot(tile.left(), tile.top()), new Dot(right, bottom));
+              double right = tile.ruling().right();
+              double bottom = tile.ruling().bottom();
+              return Stream.of(
+                  new Dot(tile.ruling().left(), tile.ruling().top()), new Dot(right, bottom));
             })
         .map(seen)
         .allMatch(

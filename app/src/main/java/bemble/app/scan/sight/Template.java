@@ -57,31 +57,31 @@ final class Template {
   }
 
   private static void draw(TilePlace tile, Graphics2D pen) {
-    double right = tile.left() + tile.columns() * tile.side();
-    double bottom = tile.top() + tile.rows() * tile.side();
+    double right = tile.ruling().right();
+    double bottom = tile.ruling().bottom();
     pen.setColor(new Color(LINE, LINE, LINE));
-    pen.setStroke(new BasicStroke((float) (0.025 * tile.side())));
-    for (int column = 0; column <= tile.columns(); column++) {
-      double x = tile.left() + column * tile.side();
-      pen.draw(new Line2D.Double(x, tile.top(), x, bottom));
+    pen.setStroke(new BasicStroke((float) (0.025 * tile.ruling().side())));
+    for (int column = 0; column <= tile.ruling().columns(); column++) {
+      double x = tile.ruling().left() + column * tile.ruling().side();
+      pen.draw(new Line2D.Double(x, tile.ruling().top(), x, bottom));
     }
-    for (int row = 0; row <= tile.rows(); row++) {
-      double y = tile.top() + row * tile.side();
-      pen.draw(new Line2D.Double(tile.left(), y, right, y));
+    for (int row = 0; row <= tile.ruling().rows(); row++) {
+      double y = tile.ruling().top() + row * tile.ruling().side();
+      pen.draw(new Line2D.Double(tile.ruling().left(), y, right, y));
     }
     pen.setColor(new Color(BOX, BOX, BOX));
-    pen.setStroke(new BasicStroke((float) (0.035 * tile.side())));
+    pen.setStroke(new BasicStroke((float) (0.035 * tile.ruling().side())));
     for (ReadSquare square : tile.squares()) {
       Dot corner = corner(tile, square.at());
-      double inset = 0.06 * tile.side();
-      double side = 0.88 * tile.side();
+      double inset = 0.06 * tile.ruling().side();
+      double side = 0.88 * tile.ruling().side();
       pen.draw(new Rectangle2D.Double(corner.x() + inset, corner.y() + inset, side, side));
     }
   }
 
   /** The upper left corner of a square, in millimetres of the sheet. */
   static Dot corner(TilePlace tile, Square square) {
-    return new Dot(tile.leftOf(square.column()), tile.topOf(square.row()));
+    return new Dot(tile.ruling().leftOf(square.column()), tile.ruling().topOf(square.row()));
   }
 
   /** A part of a sheet in which lines are to be met. */
@@ -99,14 +99,14 @@ final class Template {
   List<Patch> patches() {
     List<Patch> patches = new ArrayList<>();
     for (TilePlace tile : table.papers()) {
-      int across = parts(tile.columns());
-      int down = parts(tile.rows());
-      double width = tile.columns() * tile.side() / across;
-      double height = tile.rows() * tile.side() / down;
+      int across = parts(tile.ruling().columns());
+      int down = parts(tile.ruling().rows());
+      double width = tile.ruling().columns() * tile.ruling().side() / across;
+      double height = tile.ruling().rows() * tile.ruling().side() / down;
       for (int column = 0; column < across; column++) {
         for (int row = 0; row < down; row++) {
-          double left = tile.left() + column * width;
-          double top = tile.top() + row * height;
+          double left = tile.ruling().left() + column * width;
+          double top = tile.ruling().top() + row * height;
           patches.add(
               new Patch(left - AROUND, top - AROUND, left + width + AROUND, top + height + AROUND));
         }

@@ -64,7 +64,7 @@ class FirstFormTest {
             .orElseThrow();
     SheetMap map = Sight.lay(picture, table, found).map();
     for (TilePlace tile : table.tiles()) {
-      Dot corner = new Dot(tile.left(), tile.top());
+      Dot corner = new Dot(tile.ruling().left(), tile.ruling().top());
       double[] truly = camera.see(corner.x() + CORNER, corner.y() + CORNER);
       double off = map.see(corner).distance(new Dot(truly[0], truly[1]));
       assertTrue(off / found.flat().scale(corner) < 0.5, () -> off + " in " + view);

@@ -63,7 +63,9 @@ class SightTest {
     double farthest = 0;
     for (TilePlace tile : table.tiles()) {
       for (ReadSquare square : tile.squares()) {
-        Dot middle = Template.corner(tile, square.at()).plus(tile.side() / 2, tile.side() / 2);
+        Dot middle =
+            Template.corner(tile, square.at())
+                .plus(tile.ruling().side() / 2, tile.ruling().side() / 2);
         double[] seen = camera.see(middle.x() + CORNER, middle.y() + CORNER);
         double off = map.see(middle).distance(new Dot(seen[0], seen[1]));
         farthest = Math.max(farthest, off / found.flat().scale(middle));
@@ -113,7 +115,9 @@ class SightTest {
     List<Template.Patch> patches = new Template(one, Registration.DOTS).patches();
     TilePlace tile = one.tiles().get(0);
     for (ReadSquare square : tile.squares()) {
-      Dot middle = Template.corner(tile, square.at()).plus(tile.side() / 2, tile.side() / 2);
+      Dot middle =
+          Template.corner(tile, square.at())
+              .plus(tile.ruling().side() / 2, tile.ruling().side() / 2);
       assertTrue(
           patches.stream()
               .anyMatch(
@@ -166,7 +170,7 @@ class SightTest {
     Camera camera = camera(view);
     GreyPicture whole = camera.take(sheet, random);
     TilePlace last = table.tiles().get(table.tiles().size() - 1);
-    double bottom = last.top() + last.rows() * last.side() + CORNER;
+    double bottom = last.ruling().bottom() + CORNER;
     boolean isUpsideDown = camera.see(CORNER, bottom)[1] < whole.height() / 2.0;
     for (int share = 4; share < 10; share++) {
       int kept = whole.height() * share / 10;

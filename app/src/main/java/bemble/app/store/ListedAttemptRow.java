@@ -4,7 +4,7 @@ import java.time.OffsetDateTime;
 import org.jspecify.annotations.Nullable;
 
 /** An attempt as a list tells of it; the judge's columns are null where it has not judged yet. */
-public record ListedAttempt(
+public record ListedAttemptRow(
     long id,
     String plain,
     String method,
