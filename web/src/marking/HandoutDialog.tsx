@@ -9,7 +9,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
-import type { HandoutRequest } from '../api/types';
+import type { HandoutRequest, HandoutTerms } from '../api/types';
 import { useCurrentClass } from '../session/classes';
 import { isSame, useGroups } from '../session/groups';
 import { useAct } from '../ui/useAct';
@@ -39,7 +39,7 @@ export default function HandoutDialog({
   const room = useCurrentClass();
   const { data: roll } = useQuery({ queryKey: ['roll', room?.id], queryFn: api.roll });
   const there = roll?.filter(({ left }) => !left) ?? [];
-  const [kind, setKind] = useState<NonNullable<HandoutRequest['kind']>>('EXERCISE');
+  const [kind, setKind] = useState<NonNullable<HandoutTerms['kind']>>('EXERCISE');
   const [givenOn, setGivenOn] = useState(today);
   const [dueOn, setDueOn] = useState('');
   const [mark, setMark] = useState('');
@@ -60,10 +60,12 @@ export default function HandoutDialog({
     mutationFn: () =>
       api.giveHandout({
         ...source,
-        kind,
-        givenOn,
-        dueOn: kind === 'HOMEWORK' && dueOn !== '' ? dueOn : undefined,
-        passMark: marked && mark !== '' ? Number(mark) : undefined,
+        terms: {
+          kind,
+          givenOn,
+          dueOn: kind === 'HOMEWORK' && dueOn !== '' ? dueOn : undefined,
+          passMark: marked && mark !== '' ? Number(mark) : undefined,
+        },
         pupils: isAll ? undefined : pupils,
       }),
     onSuccess: (grid) => {

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { api } from '../api/client';
-import type { SheetRequest } from '../api/types';
+import type { SheetFormat } from '../api/types';
 import { ChoiceRow, ManyRow } from '../ui/ChoiceRow';
 import { open } from '../ui/save';
 import { LAYOUTS, SQUARES } from '../ui/sheetChoices';
@@ -19,17 +19,18 @@ const MORE = {
 /** The sheets of a handout to be filled in, one for each pupil. */
 export function PupilSheets({ handout }: { handout: number }) {
   const [square, setSquare] = useState<keyof typeof SQUARES>('10');
-  const [layout, setLayout] = useState<NonNullable<SheetRequest['layout']>>('LINE');
+  const [layout, setLayout] = useState<NonNullable<SheetFormat['layout']>>('LINE');
   const [more, setMore] = useState<(keyof typeof MORE)[]>([]);
   const print = useAct({
     mutationFn: async () =>
       open(
         await api.pupilSheets(handout, {
-          square: Number(square),
-          layout,
+          format: { square: Number(square), layout },
+          extras: {
+            withNewAnswer: more.includes('withNewAnswer'),
+            withFigures: more.includes('withFigures'),
+          },
           withNames: more.includes('withNames'),
-          withNewAnswer: more.includes('withNewAnswer'),
-          withFigures: more.includes('withFigures'),
         }),
       ),
   });

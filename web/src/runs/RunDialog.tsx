@@ -9,7 +9,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
-import type { RunRequest } from '../api/types';
+import type { RunRequest, RunTerms } from '../api/types';
 import { useCurrentClass } from '../session/classes';
 import { useGroups } from '../session/groups';
 import { WhoField } from '../session/WhoField';
@@ -21,7 +21,7 @@ import { usualMark } from './told';
 import { t } from '../words';
 
 /** What a run is of: the sums of a set, or a rung without an end. */
-export type RunSource = Pick<RunRequest, 'title' | 'set' | 'version' | 'sums' | 'rung' | 'method'>;
+export type RunSource = Pick<RunRequest, 'title' | 'set' | 'version' | 'sums' | 'drawn'>;
 
 /** Pass marks for two short looks and a long one. */
 const MARKS = { 20: t('runs.quiz-20'), 40: t('runs.quiz-40'), 60: t('runs.exam-60') };
@@ -34,8 +34,8 @@ export default function RunDialog({ source, onClose }: { source: RunSource; onCl
   const [who, setWho] = useDraft('writer');
   const [typed, setTyped] = useState(String(count > 0 ? usualMark(count) : 20));
   const [inARow, setInARow] = useState<'no' | 'yes'>('no');
-  const [telling, setTelling] = useState<NonNullable<RunRequest['telling']>>('AFTER_EACH');
-  const [settingOut, setSettingOut] = useState<NonNullable<RunRequest['settingOut']>>('GIVEN');
+  const [telling, setTelling] = useState<NonNullable<RunTerms['telling']>>('AFTER_EACH');
+  const [settingOut, setSettingOut] = useState<NonNullable<RunTerms['settingOut']>>('GIVEN');
   const [withCheck, setWithCheck] = useState<'no' | 'yes'>('no');
   const navigate = useNavigate();
   const queries = useQueryClient();
@@ -76,11 +76,8 @@ export default function RunDialog({ source, onClose }: { source: RunSource; onCl
     api.beginRun({
       ...source,
       who: writer,
-      right,
-      inARow: inARow === 'yes',
-      telling,
-      settingOut,
-      withCheck: withCheck === 'yes',
+      goal: { right, inARow: inARow === 'yes' },
+      terms: { telling, settingOut, withCheck: withCheck === 'yes' },
     });
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="run-title">

@@ -204,8 +204,7 @@ function Mending({ run }: { run: Run }) {
   const sums = wrong.map(({ plain, method, rung }) => ({ plain, method, rung }));
   const title = t('runs.went-wrong', { title: run.title }).slice(0, 120);
   const print = useAct({
-    mutationFn: async () =>
-      open(await api.setSheets({ title, sums, kind: 'WALK_THROUGH', size: 'A4' })),
+    mutationFn: async () => open(await api.setSheets({ title, sums, kind: 'WALK_THROUGH' })),
     onError: (trouble) => notice({ text: trouble.message }),
   });
   const { begin, isGoing } = useRunSteps();
@@ -214,10 +213,8 @@ function Mending({ run }: { run: Run }) {
       title,
       who: run.who,
       sums,
-      right: sums.length,
-      inARow: false,
-      telling: 'AFTER_EACH',
-      withCheck: run.withCheck,
+      goal: { right: sums.length, inARow: false },
+      terms: { telling: 'AFTER_EACH', withCheck: run.withCheck },
     });
   const [first] = wrong;
   if (!first) {

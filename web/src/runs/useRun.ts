@@ -65,10 +65,8 @@ export function useComingBack(run: Run | undefined, goOn: (id: number) => void) 
 /** A run of the rung before, that goes like this one. */
 export const oneStepBack = ({ who, passMark, inARow, telling, withCheck, offer }: Run) => ({
   title: offer?.backName ?? '',
-  rung: offer?.back,
+  drawn: { rung: offer?.back ?? '' },
   who,
-  right: passMark,
-  inARow,
-  telling,
-  withCheck,
+  goal: { right: passMark, inARow },
+  terms: { telling, withCheck },
 });

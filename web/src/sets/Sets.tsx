@@ -154,7 +154,9 @@ export default function Sets() {
               canAdd={!empty && isFirst}
               onMake={(line, how) => make.mutate({ line, ...how })}
               onTellApart={(line) => tellApart.mutate(line)}
-              onRun={({ id: rung, name: title, method }) => setRunOf({ title, rung, method })}
+              onRun={({ id: rung, name: title, method }) =>
+                setRunOf({ title, drawn: { rung, method } })
+              }
             />
           )}
         </Box>

@@ -6,7 +6,7 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { useState } from 'react';
 import { api } from '../api/client';
-import type { SheetRequest } from '../api/types';
+import type { SheetFormat, SheetRequest } from '../api/types';
 import { LAYOUTS, SQUARES } from '../ui/sheetChoices';
 import { useAct } from '../ui/useAct';
 import { ChoiceRow, ManyRow } from '../ui/ChoiceRow';
@@ -35,9 +35,9 @@ const ROOM = {
 /** A set on paper. */
 export default function SheetsDialog({ draft, onClose }: { draft: SetDraft; onClose: () => void }) {
   const [kind, setKind] = useState<SheetRequest['kind']>('EXERCISES');
-  const [size, setSize] = useState<NonNullable<SheetRequest['size']>>('A4');
+  const [size, setSize] = useState<NonNullable<SheetFormat['size']>>('A4');
   const [square, setSquare] = useState<keyof typeof SQUARES>('7');
-  const [layout, setLayout] = useState<NonNullable<SheetRequest['layout']>>('SET_OUT');
+  const [layout, setLayout] = useState<NonNullable<SheetFormat['layout']>>('SET_OUT');
   const [room, setRoom] = useState<(keyof typeof ROOM)[]>(['withHeads']);
   const notice = useNotice();
   const title = draft.title.trim() || t('sets.set');
@@ -50,15 +50,15 @@ export default function SheetsDialog({ draft, onClose }: { draft: SetDraft; onCl
     title,
     version,
     sums,
-    kind,
-    size,
-    square: Number(square),
     set: draft.id ?? undefined,
-    layout,
-    withoutHeads: !room.includes('withHeads'),
-    withCheck: room.includes('withCheck'),
-    withExplanation: room.includes('withExplanation'),
-    withNewAnswer: room.includes('withNewAnswer'),
+    kind,
+    format: { size, square: Number(square), layout },
+    extras: {
+      withoutHeads: !room.includes('withHeads'),
+      withCheck: room.includes('withCheck'),
+      withExplanation: room.includes('withExplanation'),
+      withNewAnswer: room.includes('withNewAnswer'),
+    },
   };
   const make = useAct({
     mutationFn: async (how: 'save' | 'open' | 'table' | 'file') => {

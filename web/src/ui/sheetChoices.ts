@@ -1,8 +1,8 @@
-import type { SheetRequest } from '../api/types';
+import type { SheetFormat } from '../api/types';
 import { t } from '../words';
 
 /** How the sums of an exercise sheet are set out. */
-export const LAYOUTS: Record<NonNullable<SheetRequest['layout']>, string> = {
+export const LAYOUTS: Record<NonNullable<SheetFormat['layout']>, string> = {
   SET_OUT: t('ui.set-out-on-squares'),
   SQUARES: t('ui.in-a-line-with-empty'),
   LINE: t('ui.in-a-line'),

@@ -2,7 +2,6 @@ package bemble.app.demo;
 
 import bemble.app.runs.RunJson.RunGoal;
 import bemble.app.runs.RunJson.RunRequest;
-import bemble.app.runs.RunJson.RunSource;
 import bemble.app.runs.RunJson.RunTelling;
 import bemble.app.runs.RunJson.RunTerms;
 import bemble.app.runs.RunJson.RunView;
@@ -74,7 +73,10 @@ class DemoRuns implements DemoPart {
             new RunRequest(
                 demo.set(),
                 demo.who(),
-                new RunSource(set, "A", sums, null, null),
+                set,
+                "A",
+                sums,
+                null,
                 new RunGoal(demo.right(), false),
                 new RunTerms(null, demo.telling(), false)));
     int last = demo.brokenOffAfter() == null ? Integer.MAX_VALUE : demo.brokenOffAfter();

@@ -116,7 +116,7 @@ public class Handouts {
     if (there.isEmpty()) {
       throw RefusedException.of("no-pupils");
     }
-    HandoutTerms terms = request.terms();
+    HandoutTerms terms = request.terms() == null ? HandoutTerms.USUAL : request.terms();
     if (terms.passMark() != null && terms.passMark() > request.sums().size()) {
       throw RefusedException.of("run-mark", request.sums().size(), terms.passMark());
     }

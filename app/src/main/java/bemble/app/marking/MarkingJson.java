@@ -29,9 +29,10 @@ public final class MarkingJson {
   }
 
   /**
-   * A set to be given to a class. Its terms lie flat in JSON.
+   * A set to be given to a class.
    *
    * @param set the kept set, if any, with its version
+   * @param terms those of an exercise that is given today if left out
    * @param pupils whom it is given to; the whole class if left out
    */
   public record HandoutRequest(
@@ -42,7 +43,7 @@ public final class MarkingJson {
       @NotEmpty(message = "{valid.sums-of-handout}")
           @Size(max = 60, message = "{valid.sums-of-handout}")
           List<@Valid @NotNull SumRequest> sums,
-      @JsonUnwrapped @Valid HandoutTerms terms,
+      @Nullable @Valid HandoutTerms terms,
       @Nullable List<Long> pupils) {}
 
   /**
@@ -59,7 +60,9 @@ public final class MarkingJson {
       @Nullable LocalDate dueOn,
       @Min(value = 1, message = "{valid.pass-mark}")
           @Max(value = 200, message = "{valid.pass-mark}")
-          @Nullable Integer passMark) {}
+          @Nullable Integer passMark) {
+    static final HandoutTerms USUAL = new HandoutTerms(null, null, null, null);
+  }
 
   /**
    * A handout in a list.

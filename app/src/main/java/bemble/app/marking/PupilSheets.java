@@ -12,7 +12,6 @@ import bemble.app.sets.SetPrinter.Writer;
 import bemble.app.store.HandoutMapper;
 import bemble.app.store.HandoutRow;
 import bemble.app.store.PupilRow;
-import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -23,18 +22,15 @@ import org.springframework.stereotype.Service;
 @Service
 public class PupilSheets {
   /**
-   * How the sheets look. All lies flat in JSON.
+   * How the sheets look.
    *
    * @param withNames whether each pupil's name is printed beside the number
    */
   public record CopiesRequest(
-      @JsonUnwrapped SheetFormat format,
-      @JsonUnwrapped SheetExtras extras,
-      @Nullable Boolean withNames) {
+      @Nullable SheetFormat format, @Nullable SheetExtras extras, @Nullable Boolean withNames) {
     /** On A4, with nothing beside the sums. */
     public static CopiesRequest plain(int square, Exercise.Layout layout) {
-      SheetExtras none = new SheetExtras(null, null, null, null, null);
-      return new CopiesRequest(new SheetFormat(null, square, layout), none, null);
+      return new CopiesRequest(new SheetFormat(null, square, layout), null, null);
     }
   }
 

@@ -6,7 +6,6 @@ import bemble.app.room.RoomJson.RoomTelling;
 import bemble.app.room.RoomJson.RoomWorkRequest;
 import bemble.app.runs.RunJson.RunGoal;
 import bemble.app.runs.RunJson.RunRequest;
-import bemble.app.runs.RunJson.RunSource;
 import bemble.app.runs.RunJson.RunTelling;
 import bemble.app.runs.RunJson.RunTerms;
 import bemble.app.runs.RunJson.RunView;
@@ -143,7 +142,10 @@ class RoomWork {
         new RunRequest(
             title.isEmpty() ? room.row().openedAt().toLocalDate().toString() : title,
             seat.name(),
-            new RunSource(request.set(), request.version(), request.sums(), null, null),
+            request.set(),
+            request.version(),
+            request.sums(),
+            null,
             new RunGoal(request.sums().size(), false),
             new RunTerms(
                 SettingOut.GIVEN,

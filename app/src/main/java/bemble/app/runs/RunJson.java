@@ -25,31 +25,28 @@ public final class RunJson {
   }
 
   /**
-   * A run to be begun. Its parts lie flat in JSON.
+   * A run to be begun, of some sums or of a rung without an end.
    *
    * @param who who works it; may be left out
+   * @param set the kept set that the sums are from, if any, with its version
+   * @param drawn the rung that sums are drawn from without an end
+   * @param terms the usual ones if left out
    */
   public record RunRequest(
       @NotBlank(message = "{valid.title}") @Size(max = 120, message = "{valid.title-length}")
           String title,
       @Size(max = 60, message = "{valid.name-length}") @Nullable String who,
-      @JsonUnwrapped @Valid RunSource source,
-      @JsonUnwrapped @Valid RunGoal goal,
-      @JsonUnwrapped RunTerms terms) {}
-
-  /**
-   * What is worked: some sums, or a rung without an end.
-   *
-   * @param set the kept set that the sums are from, if any, with its version
-   * @param method how the sums of the rung are worked; its usual method if left out
-   */
-  public record RunSource(
       @Nullable Long set,
       @Nullable String version,
       @Size(max = 200, message = "{valid.sums-of-set}")
           @Nullable List<@Valid @NotNull SumRequest> sums,
-      @Nullable String rung,
-      @Nullable String method) {}
+      @Nullable @Valid DrawnSums drawn,
+      @NotNull(message = "{valid.pass-mark}") @Valid RunGoal goal,
+      @Nullable RunTerms terms) {}
+
+  /** Sums of a rung, worked by a method of theirs; by the usual one if it is left out. */
+  public record DrawnSums(
+      @NotBlank(message = "{valid.rung}") String rung, @Nullable String method) {}
 
   /** When a run is passed: with so many sums right, in a row or in all. */
   public record RunGoal(
@@ -66,7 +63,9 @@ public final class RunJson {
    * @param withCheck whether each sum is checked on a page of its own
    */
   public record RunTerms(
-      @Nullable SettingOut settingOut, @Nullable RunTelling telling, boolean withCheck) {}
+      @Nullable SettingOut settingOut, @Nullable RunTelling telling, boolean withCheck) {
+    static final RunTerms USUAL = new RunTerms(null, null, false);
+  }
 
   /**
    * A run. Its parts lie flat in JSON.

@@ -7,9 +7,9 @@ import bemble.app.http.RefusedException;
 import bemble.app.http.Slice;
 import bemble.app.http.StaleException;
 import bemble.app.ladder.Ladders;
+import bemble.app.runs.RunJson.DrawnSums;
 import bemble.app.runs.RunJson.RunEntry;
 import bemble.app.runs.RunJson.RunRequest;
-import bemble.app.runs.RunJson.RunSource;
 import bemble.app.runs.RunJson.RunTelling;
 import bemble.app.runs.RunJson.RunTerms;
 import bemble.app.runs.RunJson.RunView;
@@ -87,10 +87,9 @@ public class Runs {
 
   /** Begins a run, and the page of its first sum. */
   public RunView begin(RunRequest request) {
-    RunSource source = request.source();
-    List<SumRequest> sums = source.sums() == null ? List.of() : source.sums();
-    boolean endless = source.rung() != null && !source.rung().isEmpty();
-    if (endless == !sums.isEmpty()) {
+    DrawnSums drawn = request.drawn();
+    List<SumRequest> sums = request.sums() == null ? List.of() : request.sums();
+    if ((drawn == null) == sums.isEmpty()) {
       throw RefusedException.of("run-source");
     }
     Style style = classes.currentStyle();
@@ -101,14 +100,14 @@ public class Runs {
             .toList();
     items.forEach(item -> refuseUnjudged(item, style));
     String method = "";
-    if (endless) {
-      SetLine line = drafts.line(new SetLineView(source.rung(), null, source.method(), 1), style);
+    if (drawn != null) {
+      SetLine line = drafts.line(new SetLineView(drawn.rung(), null, drawn.method(), 1), style);
       refuseUnjudged(Item.of(line.rung().draw(1, 0).get(0), line.method(), ""), style);
       method = line.method();
     } else if (request.goal().right() > items.size()) {
       throw RefusedException.of("run-mark", items.size(), request.goal().right());
     }
-    NewRun run = row(request, method, endless);
+    NewRun run = row(request, method);
     long id =
         Objects.requireNonNull(
             transactions.execute(
@@ -130,9 +129,9 @@ public class Runs {
     }
   }
 
-  private NewRun row(RunRequest request, String method, boolean endless) {
-    RunSource source = request.source();
-    RunTerms terms = request.terms();
+  private NewRun row(RunRequest request, String method) {
+    DrawnSums drawn = request.drawn();
+    RunTerms terms = request.terms() == null ? RunTerms.USUAL : request.terms();
     RunTelling telling = terms.telling() == null ? RunTelling.AFTER_EACH : terms.telling();
     SettingOut settingOut = terms.settingOut() == null ? SettingOut.GIVEN : terms.settingOut();
     return new NewRun(
@@ -140,9 +139,9 @@ public class Runs {
         request.who() == null ? "" : request.who().strip(),
         classes.current().orElse(null),
         new NewRun.Source(
-            endless ? null : source.set(),
-            endless || source.set() == null ? null : Versions.of(source.version()),
-            endless ? source.rung() : "",
+            drawn != null ? null : request.set(),
+            drawn != null || request.set() == null ? null : Versions.of(request.version()),
+            drawn != null ? drawn.rung() : "",
             method),
         new NewRun.Terms(
             request.goal().right(),

@@ -184,10 +184,12 @@ public final class SetJson {
   public record SheetPreview(int page, int pages, byte[] picture) {}
 
   /**
-   * A set to be printed. What its sheets are like lies flat in JSON.
+   * A set to be printed.
    *
    * @param version named on the sheets where there are several
    * @param set the kept set that it is, if any; its number stands in the code of its sheets
+   * @param format the usual one if left out
+   * @param extras none if left out
    */
   public record SheetRequest(
       @NotBlank(message = "{valid.title}") @Size(max = 120, message = "{valid.title-length}")
@@ -197,8 +199,8 @@ public final class SetJson {
           List<@Valid @NotNull SumRequest> sums,
       @Nullable Long set,
       @NotNull(message = "{valid.print-kind}") Sheet kind,
-      @JsonUnwrapped SheetFormat format,
-      @JsonUnwrapped SheetExtras extras) {}
+      @Nullable SheetFormat format,
+      @Nullable SheetExtras extras) {}
 
   /**
    * How large things are on a sheet, and how its exercises are set out.
@@ -208,7 +210,9 @@ public final class SetJson {
    * @param layout how exercises are set out; on squares if left out
    */
   public record SheetFormat(
-      PdfRequest.@Nullable Size size, @Nullable Integer square, Exercise.@Nullable Layout layout) {}
+      PdfRequest.@Nullable Size size, @Nullable Integer square, Exercise.@Nullable Layout layout) {
+    static final SheetFormat USUAL = new SheetFormat(null, null, null);
+  }
 
   /**
    * What stands on a sheet of exercises beside the sums.
@@ -224,7 +228,9 @@ public final class SetJson {
       @Nullable Boolean withCheck,
       @Nullable Boolean withExplanation,
       @Nullable Boolean withNewAnswer,
-      @Nullable Boolean withFigures) {}
+      @Nullable Boolean withFigures) {
+    static final SheetExtras NONE = new SheetExtras(null, null, null, null, null);
+  }
 
   /** A slip by its name. */
   public record SlipName(String id, String name) {}

@@ -156,12 +156,12 @@ public class SetPrinter {
   private byte[] exercises(
       SheetRequest request, String title, List<Sum> sums, List<Writer> writers, Codes codes) {
     Wording wording = Language.wording(classes.currentStyle());
-    SheetFormat format = request.format();
+    SheetFormat format = format(request);
     int square = format.square() == null ? USUAL_SQUARE : format.square();
     if (!SQUARES.contains(square)) {
       throw RefusedException.of("square-size");
     }
-    SheetExtras extras = request.extras();
+    SheetExtras extras = request.extras() == null ? SheetExtras.NONE : request.extras();
     Exercise.Room room =
         new Exercise.Room(
             !Boolean.TRUE.equals(extras.withoutHeads()),
@@ -204,8 +204,12 @@ public class SetPrinter {
         .toList();
   }
 
+  private static SheetFormat format(SheetRequest request) {
+    return request.format() == null ? SheetFormat.USUAL : request.format();
+  }
+
   private static PdfRequest.Size size(SheetRequest request) {
-    PdfRequest.Size size = request.format().size();
+    PdfRequest.Size size = format(request).size();
     return size == null ? PdfRequest.Size.A4 : size;
   }
 

@@ -144,7 +144,7 @@ final class EveryView {
 
   private void prepareRun() {
     Map<String, Object> request = new HashMap<>(beds());
-    request.put("right", 2);
+    request.put("goal", Map.of("right", 2));
     JsonNode run = talk.post("/api/runs", request).json();
     long page = run.get("current").asLong();
     see("sum of a run", () -> open("/slate/" + page, "0 right, 2 wanted"));

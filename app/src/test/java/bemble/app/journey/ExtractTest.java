@@ -158,7 +158,17 @@ class ExtractTest {
   }
 
   private static void beginRun(Talk talk, List<Object> sums) {
-    talk.post("/api/runs", Map.of("title", "Beds", "sums", sums, "right", 1, "telling", "AT_END"));
+    talk.post(
+        "/api/runs",
+        Map.of(
+            "title",
+            "Beds",
+            "sums",
+            sums,
+            "goal",
+            Map.of("right", 1),
+            "terms",
+            Map.of("telling", "AT_END")));
   }
 
   private static String smallClass() {

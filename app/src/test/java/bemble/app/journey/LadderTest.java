@@ -134,8 +134,7 @@ class LadderTest {
       sums.add(Map.of("plain", sum.get("plain").asText(), "method", "exchange", "rung", own));
     }
     assertEquals(4, sums.size());
-    Talk.Answer given =
-        talk.post("/api/handouts", Map.of("title", "Bulbs", "kind", "EXERCISE", "sums", sums));
+    Talk.Answer given = talk.post("/api/handouts", Map.of("title", "Bulbs", "sums", sums));
     assertEquals(201, given.status(), given.text());
     long handout = given.json().get("id").asLong();
     long pupil = pupils.at("/0/id").asLong();

@@ -219,7 +219,9 @@ class PlanTest {
     sums.forEach(sum -> asked.add(Map.of("plain", sum, "method", "column")));
     String day = LocalDate.now().minusDays(daysAgo).toString();
     long id =
-        talk.post("/api/handouts", Map.of("title", "Beds", "sums", asked, "givenOn", day))
+        talk.post(
+                "/api/handouts",
+                Map.of("title", "Beds", "sums", asked, "terms", Map.of("givenOn", day)))
             .json()
             .get("id")
             .asLong();
@@ -334,15 +336,13 @@ class PlanTest {
             Map.of(
                 "pupil", roll.at("/0/id").asLong(), "number", i, "given", String.valueOf(25 + i)));
       }
-      Map<String, Object> request =
-          Map.of(
-              "title",
-              "Beds",
-              "sums",
-              sums,
-              "givenOn",
-              LocalDate.now().minusWeeks(weeks).toString());
-      long id = talk.post("/api/handouts", request).json().get("id").asLong();
+      String day = LocalDate.now().minusWeeks(weeks).toString();
+      Map<String, Object> terms = Map.of("givenOn", day);
+      long id =
+          talk.post("/api/handouts", Map.of("title", "Beds", "sums", sums, "terms", terms))
+              .json()
+              .get("id")
+              .asLong();
       talk.put("/api/handouts/" + id + "/answers", Map.of("cells", cells));
     }
     JsonNode year = talk.get("/api/plan/year").json();

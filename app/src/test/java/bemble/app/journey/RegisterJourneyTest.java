@@ -52,7 +52,9 @@ class RegisterJourneyTest extends Journey {
     SUMS.forEach(sum -> sums.add(Map.of("plain", sum, "method", "exchange")));
     String day = LocalDate.now().minusDays(daysAgo).toString();
     long id =
-        talk.post("/api/handouts", Map.of("title", "Bulb crates", "sums", sums, "givenOn", day))
+        talk.post(
+                "/api/handouts",
+                Map.of("title", "Bulb crates", "sums", sums, "terms", Map.of("givenOn", day)))
             .json()
             .get("id")
             .asLong();

@@ -55,7 +55,7 @@ class RegisterTest {
     SUMS.forEach(sum -> sums.add(Map.of("plain", sum, "method", "exchange")));
     LocalDate day = LocalDate.now().minusDays(daysAgo);
     Map<String, Object> request =
-        Map.of("title", "Bulb crates", "sums", sums, "givenOn", day.toString());
+        Map.of("title", "Bulb crates", "sums", sums, "terms", Map.of("givenOn", day.toString()));
     long id = talk.post("/api/handouts", request).json().get("id").asLong();
     List<Object> cells = new ArrayList<>();
     for (int i = 0; i < answers.size(); i++) {

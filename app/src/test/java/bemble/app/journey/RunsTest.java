@@ -29,8 +29,8 @@ class RunsTest extends Conversation {
     request.put("title", "Bulb crates");
     request.put("who", "Oona");
     request.put("sums", items);
-    request.put("right", right);
-    request.put("telling", telling);
+    request.put("goal", Map.of("right", right));
+    request.put("terms", Map.of("telling", telling));
     return request;
   }
 
@@ -126,8 +126,8 @@ class RunsTest extends Conversation {
   @Test
   void aRungWithoutAnEndGoesOnUntilItIsPassedAndRepeatsNothing() {
     Map<String, Object> request = request(List.of(), 4, "AFTER_EACH");
-    request.put("rung", "addition-ones-carry");
-    request.put("inARow", true);
+    request.put("drawn", Map.of("rung", "addition-ones-carry"));
+    request.put("goal", Map.of("right", 4, "inARow", true));
     JsonNode run = begin(request);
     Set<String> seen = new HashSet<>();
     for (int i = 0; i < 6; i++) {
@@ -148,7 +148,7 @@ class RunsTest extends Conversation {
     for (String sum : List.of("403 − 165", "504 − 287", "602 − 345", "701 − 456")) {
       sums.add(Map.of("plain", sum, "method", "exchange", "rung", rung));
     }
-    JsonNode run = begin(Map.of("title", "Zeros", "sums", sums, "right", 4));
+    JsonNode run = begin(Map.of("title", "Zeros", "sums", sums, "goal", Map.of("right", 4)));
     List<String> worked = new ArrayList<>();
     for (int i = 0; i < 3; i++) {
       assertFalse(run.hasNonNull("offer"));
@@ -172,7 +172,7 @@ class RunsTest extends Conversation {
   @CsvSource({"false, 1", "true, 0"})
   void aCheckBelongsToItsSumWhereOneIsWanted(boolean slip, int right) {
     Map<String, Object> request = request(List.of("524 − 187"), 1, "AFTER_EACH");
-    request.put("withCheck", true);
+    request.put("terms", Map.of("telling", "AFTER_EACH", "withCheck", true));
     JsonNode run = begin(request);
     long sum = run.get("current").asLong();
     run = slip ? next(run, SLIP) : next(run);
@@ -242,11 +242,14 @@ class RunsTest extends Conversation {
   void refusesWhatIsNoRun() {
     Map<String, Object> request = request(THREE, 4, "AFTER_EACH");
     assertEquals("A run of 3 sums cannot have 4 right.", talk.post("/api/runs", request).detail());
-    request.put("right", 0);
+    request.put("goal", Map.of("right", 0));
     assertEquals("A pass mark is 1 to 200 sums right.", talk.post("/api/runs", request).detail());
     Map<String, Object> both = request(THREE, 1, "AFTER_EACH");
-    both.put("rung", "addition-ones-carry");
+    both.put("drawn", Map.of("rung", "addition-ones-carry"));
     assertEquals(422, talk.post("/api/runs", both).status());
+    Map<String, Object> misplaced = request(THREE, 1, "AFTER_EACH");
+    misplaced.put("inARow", true);
+    assertEquals(400, talk.post("/api/runs", misplaced).status());
     assertEquals(422, talk.post("/api/runs", request(List.of(), 1, "AT_END")).status());
     Map<String, Object> unread = request(List.of("5 −"), 1, "AFTER_EACH");
     assertEquals(422, talk.post("/api/runs", unread).status());

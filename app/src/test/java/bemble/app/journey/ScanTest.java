@@ -157,7 +157,15 @@ class ScanTest extends FilledSheets {
     List<Object> items = new ArrayList<>();
     SUMS.forEach(sum -> items.add(Map.of("plain", sum)));
     Map<String, Object> request =
-        Map.of("title", "Potting shed", "kind", "EXERCISES", "layout", "LINE", "sums", items);
+        Map.of(
+            "title",
+            "Potting shed",
+            "kind",
+            "EXERCISES",
+            "format",
+            Map.of("layout", "LINE"),
+            "sums",
+            items);
     byte[] empty = talk.post("/api/sets/sheets", request).bytes();
     JsonNode scan = read(handout, twice(empty));
     assertEquals(2, scan.get("pages").size());

@@ -142,9 +142,7 @@ class SheetTest extends Conversation {
   void theTableOfASheetIsTrueOfItsPicture(String size, int square, String layout)
       throws IOException, ReaderException {
     Map<String, Object> request = request("EXERCISES", sums(20));
-    request.put("size", size);
-    request.put("square", square);
-    request.put("layout", layout);
+    request.put("format", Map.of("size", size, "square", square, "layout", layout));
     List<BufferedImage> pictures = pictures(printed(request));
     List<Integer> numbers = new ArrayList<>();
     for (int sheet = 0; sheet < pictures.size(); sheet++) {
@@ -206,7 +204,7 @@ class SheetTest extends Conversation {
     Map<String, Object> request = request("EXERCISES", sums(4));
     String first = code(pictures(printed(request)).get(0));
     assertEquals(first, code(pictures(printed(request)).get(0)));
-    request.put("square", 10);
+    request.put("format", Map.of("square", 10));
     assertNotEquals(first, code(pictures(printed(request)).get(0)));
     assertEquals(404, talk.get("/api/sets/sheets/99999999").status());
   }
@@ -225,8 +223,8 @@ class SheetTest extends Conversation {
             Map.of("plain", "937 ÷ 8", "method", "short"),
             Map.of("plain", "√784"));
     request.put("sums", sums);
-    request.put("layout", layout);
-    request.put("withNewAnswer", true);
+    request.put("format", Map.of("layout", layout));
+    request.put("extras", Map.of("withNewAnswer", true));
     int tiles = 0;
     for (BufferedImage picture : pictures(printed(request))) {
       JsonNode table = talk.get("/api/sets/sheets/" + code(picture).split("[ /]")[1]).json();
@@ -253,10 +251,11 @@ class SheetTest extends Conversation {
   @Test
   void eachPupilHasACopy() throws IOException, ReaderException {
     talk.post("/api/roll", Map.of("names", "Quill\nBryony"));
-    Map<String, Object> handout = request("EXERCISE", List.of("503 − 87", "62 − 35"));
+    Map<String, Object> handout = Pile.request(List.of("503 − 87", "62 − 35"), "exchange");
     JsonNode grid = talk.post("/api/handouts", handout).json();
     String path = "/api/handouts/" + grid.get("id").asLong() + "/sheets";
-    byte[] sheets = talk.post(path, Map.of("layout", "LINE", "square", 10)).bytes();
+    byte[] sheets =
+        talk.post(path, Map.of("format", Map.of("layout", "LINE", "square", 10))).bytes();
     List<BufferedImage> pictures = pictures(sheets);
     assertEquals(grid.get("pupils").size(), pictures.size());
     Set<String> sheetsNamed = new HashSet<>();
@@ -275,7 +274,7 @@ class SheetTest extends Conversation {
   void aSumIsWrittenInALineWhereItIsNotSetOut() throws IOException {
     Map<String, Object> request = request("EXERCISES", List.of("503 − 87"));
     assertFalse(text(printed(request)).contains("503 − 87"));
-    request.put("layout", "LINE");
+    request.put("format", Map.of("layout", "LINE"));
     assertTrue(text(printed(request)).contains("1.  503 − 87 ="));
   }
 
@@ -285,9 +284,7 @@ class SheetTest extends Conversation {
     String plain = text(printed(request));
     assertTrue(plain.contains("Name:") && plain.contains("Date:"), plain);
     assertTrue(plain.contains("H") && !plain.contains("How I did it"), plain);
-    request.put("withoutHeads", true);
-    request.put("withCheck", true);
-    request.put("withExplanation", true);
+    request.put("extras", Map.of("withoutHeads", true, "withCheck", true, "withExplanation", true));
     String text = text(printed(request));
     assertTrue(text.contains("Check") && text.contains("How I did it"), text);
     assertFalse(text.replace("How", "").contains("H"), text);

@@ -88,13 +88,17 @@ public final class Noise {
               entry("POST /api/sets/slip-key", SUMS),
               entry(
                   "POST /api/sets/sheets",
-                  "{\"title\":\"Beds\",\"sums\":" + SUMS + ",\"kind\":\"EXERCISES\",\"square\":7}"),
+                  "{\"title\":\"Beds\",\"sums\":"
+                      + SUMS
+                      + ",\"kind\":\"EXERCISES\",\"format\":{\"square\":7}}"),
               entry(
                   "POST /api/sets/sheets/preview",
                   "{\"title\":\"Beds\",\"sums\":" + SUMS + ",\"kind\":\"ANSWERS\"}"),
               entry(
                   "POST /api/runs",
-                  "{\"title\":\"Beds\",\"sums\":" + SUMS + ",\"right\":1,\"telling\":\"AT_END\"}"),
+                  "{\"title\":\"Beds\",\"sums\":"
+                      + SUMS
+                      + ",\"goal\":{\"right\":1},\"terms\":{\"telling\":\"AT_END\"}}"),
               entry("POST /api/runs/1/next", "{}"),
               entry("POST /api/groups", "{\"name\":\"Seeds\",\"pupils\":[1,2],\"set\":1}"),
               entry("POST /api/register/letters", "{\"pupils\":[1]}"),
@@ -102,9 +106,12 @@ public final class Noise {
               entry("POST /api/roll", "{\"names\":\"Neve\\nBram\"}"),
               entry(
                   "POST /api/handouts",
-                  "{\"title\":\"Beds\",\"sums\":" + SUMS + ",\"kind\":\"QUIZ\",\"passMark\":1}"),
+                  "{\"title\":\"Beds\",\"sums\":"
+                      + SUMS
+                      + ",\"terms\":{\"kind\":\"QUIZ\",\"passMark\":1}}"),
               entry("POST /api/handouts/1/simulated", "{\"seed\":4,\"most\":2}"),
-              entry("POST /api/handouts/1/sheets", "{\"square\":10,\"withNames\":true}"),
+              entry(
+                  "POST /api/handouts/1/sheets", "{\"format\":{\"square\":10},\"withNames\":true}"),
               entry("POST /api/handouts/1/stand-in", "{\"most\":1}"),
               entry("PUT /api/scans/1/settled", "[{\"page\":1,\"sum\":0,\"text\":\"12\"}]"),
               entry(

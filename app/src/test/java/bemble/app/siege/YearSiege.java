@@ -69,7 +69,13 @@ final class YearSiege implements Siege.Part {
     JsonNode grid =
         talk.post(
                 "/api/handouts",
-                Map.of("title", "Beds " + day, "sums", sums, "givenOn", day.toString()))
+                Map.of(
+                    "title",
+                    "Beds " + day,
+                    "sums",
+                    sums,
+                    "terms",
+                    Map.of("givenOn", day.toString())))
             .json();
     List<Object> cells = new ArrayList<>();
     for (JsonNode pupil : grid.get("pupils")) {
