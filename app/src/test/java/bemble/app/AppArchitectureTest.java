@@ -6,15 +6,19 @@ import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.sli
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaAnnotation;
 import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.domain.JavaMethodCall;
+import com.tngtech.archunit.core.domain.properties.HasAnnotations;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.library.Architectures.LayeredArchitecture;
+import jakarta.validation.Constraint;
 import java.util.List;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Future;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class AppArchitectureTest {
@@ -90,6 +94,29 @@ class AppArchitectureTest {
             .map(JavaClass::getName)
             .toList();
     assertEquals(List.of(), larger);
+  }
+
+  /** Without one, the library's own English would be told. */
+  @Test
+  void everyConstraintHasASentence() {
+    Stream<JavaAnnotation<?>> ofParts =
+        app.stream().flatMap(each -> each.getFields().stream()).flatMap(AppArchitectureTest::all);
+    Stream<JavaAnnotation<?>> ofParameters =
+        app.stream()
+            .flatMap(each -> each.getMethods().stream())
+            .flatMap(method -> method.getParameters().stream())
+            .flatMap(AppArchitectureTest::all);
+    List<String> without =
+        Stream.concat(ofParts, ofParameters)
+            .filter(each -> each.getRawType().isAnnotatedWith(Constraint.class))
+            .filter(each -> !each.hasExplicitlyDeclaredProperty("message"))
+            .map(JavaAnnotation::getDescription)
+            .toList();
+    assertEquals(List.of(), without);
+  }
+
+  private static Stream<? extends JavaAnnotation<?>> all(HasAnnotations<?> place) {
+    return place.getAnnotations().stream();
   }
 
   /** Only controllers and what belongs to HTTP itself know of requests. */

@@ -161,7 +161,8 @@ public final class MarkingJson {
       @Valid @Nullable Overruling overruled) {}
 
   /** What a teacher has decided; {@code slip} is an id, missing where it is none. */
-  public record Overruling(@NotNull Outcome outcome, @Nullable String slip) {}
+  public record Overruling(
+      @NotNull(message = "{valid.outcome}") Outcome outcome, @Nullable String slip) {}
 
   /** Some answers to be kept. */
   public record CellsRequest(

@@ -155,7 +155,12 @@ class ScanController {
 
   /** Notes that somebody has looked at all of a figure side by side. */
   @PutMapping("/api/scans/{id}/wall/{figure}")
-  ScanView lookThrough(@PathVariable long id, @PathVariable @Min(0) @Max(9) int figure) {
+  ScanView lookThrough(
+      @PathVariable long id,
+      @PathVariable
+          @Min(value = 0, message = "{valid.figure}")
+          @Max(value = 9, message = "{valid.figure}")
+          int figure) {
     return scans.lookThrough(id, figure);
   }
 
