@@ -2,12 +2,16 @@ package bemble.app.http;
 
 import bemble.app.words.Sentences;
 import jakarta.servlet.Filter;
+import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import java.util.Set;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.security.authorization.AuthorizationDecision;
 import org.springframework.security.web.DefaultSecurityFilterChain;
 import org.springframework.security.web.FilterChainProxy;
@@ -24,6 +28,7 @@ import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 @Configuration
 class LoopbackGuard {
   private static final Set<String> HOSTS = Set.of("127.0.0.1", "localhost", "[::1]");
+  private static final String NO_VIEW = "/no-view";
   private static final Set<String> SAFE = Set.of("GET", "HEAD", "OPTIONS");
 
   /** Before the filters of what is asked, and behind that which sets the language. */
@@ -38,12 +43,27 @@ class LoopbackGuard {
                 new AuthorizationFilter(
                     (who, request) -> new AuthorizationDecision(isOwn(request))),
                 new LongestBody()));
-    // Two slashes, a semicolon, an encoded separator: no address of Bemble has one.
-    guard.setRequestRejectedHandler(
-        (request, response, why) ->
-            ErrorBodies.write(
-                response, HttpStatus.BAD_REQUEST, "no-request", Sentences.of("failed.no-request")));
+    guard.setRequestRejectedHandler((request, response, why) -> refuse(request, response));
     return guard;
+  }
+
+  /**
+   * Two slashes, a semicolon, an encoded separator: no address of Bemble has one. Whoever has typed
+   * such an address is shown the screen that says so.
+   */
+  private static void refuse(HttpServletRequest request, HttpServletResponse response)
+      throws IOException, ServletException {
+    String accepted = request.getHeader("Accept");
+    boolean isTyped =
+        request.getMethod().equals("GET")
+            && accepted != null
+            && accepted.contains(MediaType.TEXT_HTML_VALUE);
+    if (isTyped && isOwn(request) && !SafeHeaders.isInterface(request)) {
+      request.getRequestDispatcher(NO_VIEW).forward(request, response);
+    } else {
+      ErrorBodies.write(
+          response, HttpStatus.BAD_REQUEST, "no-request", Sentences.of("failed.no-request"));
+    }
   }
 
   private static Filter denial() {

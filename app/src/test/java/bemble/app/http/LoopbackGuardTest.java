@@ -127,6 +127,26 @@ class LoopbackGuardTest {
   }
 
   @ParameterizedTest
+  @CsvSource({
+    "GET, //sets, text/html, 127.0.0.1:8080, /no-view",
+    "GET, /sets;x=1, text/html, 127.0.0.1:8080, /no-view",
+    "GET, //sets, text/html, ashlatch.example, ",
+    "GET, //sets, application/json, 127.0.0.1:8080, ",
+    "GET, /api//pages, text/html, 127.0.0.1:8080, ",
+    "POST, //sets, text/html, 127.0.0.1:8080, "
+  })
+  void whoeverTypesAnOddAddressSeesAScreen(
+      String method, String address, String accepted, String host, String shown)
+      throws ServletException, IOException {
+    request.setMethod(method);
+    request.setRequestURI(address);
+    request.addHeader("Accept", accepted);
+    request.addHeader("Host", host);
+    assertFalse(letIn());
+    assertEquals(shown, response.getForwardedUrl());
+  }
+
+  @ParameterizedTest
   @CsvSource({"/api/classes, no-store", "/index.html, ", "/assets/index.js, "})
   void noAnswerIsFramedAndNoneOfTheInterfaceIsKept(String path, String kept) {
     request.setRequestURI(path);

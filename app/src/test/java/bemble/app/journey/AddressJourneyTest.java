@@ -13,6 +13,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Every view has an address; what is half typed and what was set out lately is still there. */
 @BeginsEmpty
@@ -104,10 +106,15 @@ class AddressJourneyTest extends Journey {
     }
   }
 
-  @Test
-  void anAddressThatNoViewHasSaysSo() {
-    hand.page.navigate("/greenhouse/shelf/9");
+  @ParameterizedTest
+  @ValueSource(strings = {"/greenhouse/shelf/9", "/greenhouse//shelf", "/greenhouse;shelf=9"})
+  void anAddressThatNoViewHasSaysSo(String address) {
+    hand.page.navigate(address);
     assertThat(hand.page.getByText("There is nothing at this address")).isVisible();
+  }
+
+  @Test
+  void whatIsNotThereIsMissing() {
     assertEquals(404, talk().get("/api/greenhouse").status());
     assertEquals(404, talk().get("/assets/none.js").status());
   }

@@ -7,6 +7,7 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Files;
@@ -76,8 +77,10 @@ class CameraJourneyTest extends HandedOut {
   }
 
   private static void add(OutputStream film, BufferedImage frame, int times) throws IOException {
+    ByteArrayOutputStream drawn = new ByteArrayOutputStream();
+    ImageIO.write(frame, "jpg", drawn);
     for (int i = 0; i < times; i++) {
-      ImageIO.write(frame, "jpg", film);
+      drawn.writeTo(film);
     }
   }
 

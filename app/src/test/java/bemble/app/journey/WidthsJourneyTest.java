@@ -106,7 +106,6 @@ class WidthsJourneyTest extends Journey {
   private static final List<Screen> SCREENS =
       List.of(
           DESK,
-          new Screen(1024, 768, ColorScheme.LIGHT, false),
           new Screen(768, 1024, ColorScheme.LIGHT, false),
           new Screen(390, 844, ColorScheme.DARK, true),
           new Screen(640, 400, ColorScheme.LIGHT, false),
