@@ -41,7 +41,7 @@ class AttemptStarter {
   long begin(Sum sum, String who, SettingOut settingOut, Telling telling, Origin origin) {
     return mapper.insert(
         new NewAttempt(
-            new NewAttempt.WrittenSum(
+            new NewAttempt.BegunSum(
                 WorkingWords.plain(sum.problem()),
                 sum.method().id(),
                 stored.write(sum.style()),

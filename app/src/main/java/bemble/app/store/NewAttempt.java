@@ -5,7 +5,7 @@ import org.jspecify.annotations.Nullable;
 
 /** An attempt about to be begun. */
 public record NewAttempt(
-    WrittenSum sum,
+    BegunSum sum,
     String who,
     String settingOut,
     String telling,
@@ -13,7 +13,7 @@ public record NewAttempt(
     OffsetDateTime begunAt,
     Links links) {
   /** What is worked, and the layout of the pages of its method. */
-  public record WrittenSum(String plain, String method, String style, int layout, String rung) {}
+  public record BegunSum(String plain, String method, String style, int layout, String rung) {}
 
   /** What it belongs to. */
   public record Links(

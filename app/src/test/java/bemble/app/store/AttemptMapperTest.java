@@ -30,7 +30,7 @@ class AttemptMapperTest {
 
   private static NewAttempt attempt(String who, Long checkOf) {
     return new NewAttempt(
-        new NewAttempt.WrittenSum("46 + 38", "column", "{}", 1, "addition-ones-carry"),
+        new NewAttempt.BegunSum("46 + 38", "column", "{}", 1, "addition-ones-carry"),
         who,
         "GIVEN",
         "AS_I_GO",
