@@ -28,7 +28,10 @@ import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 @Configuration
 class LoopbackGuard {
   private static final Set<String> HOSTS = Set.of("127.0.0.1", "localhost", "[::1]");
+
+  /** An address that no view has, whose page says so. */
   private static final String NO_VIEW = "/no-view";
+
   private static final Set<String> SAFE = Set.of("GET", "HEAD", "OPTIONS");
 
   /** Before the filters of what is asked, and behind that which sets the language. */

@@ -130,7 +130,6 @@ public class Runs {
   }
 
   private NewRun row(RunRequest request, String method) {
-    DrawnSums drawn = request.drawn();
     RunTerms terms = request.terms() == null ? RunTerms.USUAL : request.terms();
     RunTelling telling = terms.telling() == null ? RunTelling.AFTER_EACH : terms.telling();
     SettingOut settingOut = terms.settingOut() == null ? SettingOut.GIVEN : terms.settingOut();
@@ -138,11 +137,7 @@ public class Runs {
         request.title().strip(),
         request.who() == null ? "" : request.who().strip(),
         classes.current().orElse(null),
-        new NewRun.Source(
-            drawn != null ? null : request.set(),
-            drawn != null || request.set() == null ? null : Versions.of(request.version()),
-            drawn != null ? drawn.rung() : "",
-            method),
+        source(request, method),
         new NewRun.Terms(
             request.goal().right(),
             request.goal().inARow(),
@@ -150,6 +145,14 @@ public class Runs {
             settingOut.name(),
             terms.withCheck()),
         now());
+  }
+
+  private static NewRun.Source source(RunRequest request, String method) {
+    if (request.drawn() != null) {
+      return new NewRun.Source(null, null, request.drawn().rung(), method);
+    }
+    String version = request.set() == null ? null : Versions.of(request.version());
+    return new NewRun.Source(request.set(), version, "", method);
   }
 
   private static List<RunSumRow> rows(List<Item> items) {

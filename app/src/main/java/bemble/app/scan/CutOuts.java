@@ -2,6 +2,7 @@ package bemble.app.scan;
 
 import bemble.app.export.SheetTable.Boxes;
 import bemble.app.export.SheetTable.ReadSquare;
+import bemble.app.export.SheetTable.Ruling;
 import bemble.app.export.SheetTable.TilePlace;
 import bemble.app.scan.sight.GreyPicture;
 import bemble.app.scan.sight.Sight;
@@ -88,12 +89,13 @@ final class CutOuts {
       return band(tile);
     }
     Squares shown = Squares.of(tile);
+    Ruling ruling = tile.ruling();
     return written(
         part(
-            tile.ruling().leftOf(shown.left() - AROUND),
-            tile.ruling().topOf(shown.top() - AROUND),
-            tile.ruling().leftOf(shown.right() + AROUND),
-            tile.ruling().topOf(shown.bottom() + AROUND)),
+            ruling.leftOf(shown.left() - AROUND),
+            ruling.topOf(shown.top() - AROUND),
+            ruling.leftOf(shown.right() + AROUND),
+            ruling.topOf(shown.bottom() + AROUND)),
         "jpg");
   }
 
@@ -112,20 +114,15 @@ final class CutOuts {
 
   /** The squares on which a sum is set out. */
   byte[] squares(TilePlace tile) {
-    return written(
-        part(
-            tile.ruling().left(),
-            tile.ruling().top(),
-            tile.ruling().right(),
-            tile.ruling().bottom()),
-        "jpg");
+    Ruling ruling = tile.ruling();
+    return written(part(ruling.left(), ruling.top(), ruling.right(), ruling.bottom()), "jpg");
   }
 
   /** The band of the sheet in which a sum stands. */
   byte[] band(TilePlace tile) {
-    double bottom = tile.ruling().bottom();
+    Ruling ruling = tile.ruling();
     return written(
-        part(0, tile.ruling().top() - BAND, flat.table().across(), bottom + BAND), "jpg");
+        part(0, ruling.top() - BAND, flat.table().across(), ruling.bottom() + BAND), "jpg");
   }
 
   /** A part, in millimetres from the first mark, cut off at the edges of the sheet. */

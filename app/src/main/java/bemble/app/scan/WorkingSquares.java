@@ -2,6 +2,7 @@ package bemble.app.scan;
 
 import bemble.app.export.SheetTable.Part;
 import bemble.app.export.SheetTable.ReadSquare;
+import bemble.app.export.SheetTable.Ruling;
 import bemble.app.export.SheetTable.TilePlace;
 import bemble.paper.Area;
 import bemble.paper.Mark;
@@ -60,11 +61,10 @@ record WorkingSquares(
   private static List<Square> all(TilePlace tile, Slate slate) {
     Area area = SheetRoom.of(slate.sum(), slate.truth().paper().extent());
     List<Square> squares = new ArrayList<>();
-    for (int row = tile.ruling().firstRow();
-        row < tile.ruling().firstRow() + tile.ruling().rows();
-        row++) {
-      for (int right = 0; right < tile.ruling().columns(); right++) {
-        Square at = new Square(row, tile.ruling().firstColumn() + right);
+    Ruling ruling = tile.ruling();
+    for (int row = ruling.firstRow(); row < ruling.firstRow() + ruling.rows(); row++) {
+      for (int right = 0; right < ruling.columns(); right++) {
+        Square at = new Square(row, ruling.firstColumn() + right);
         if (area.contains(at) || isOfAnswer(at, tile)) {
           squares.add(at);
         }
@@ -82,11 +82,9 @@ record WorkingSquares(
 
   /** Whether the paper of a sum has a square. */
   static boolean isIn(Square at, TilePlace tile) {
-    int row = at.row() - tile.ruling().firstRow();
-    int column = at.column() - tile.ruling().firstColumn();
-    return row >= 0
-        && row < tile.ruling().rows()
-        && column >= 0
-        && column < tile.ruling().columns();
+    Ruling ruling = tile.ruling();
+    int row = at.row() - ruling.firstRow();
+    int column = at.column() - ruling.firstColumn();
+    return row >= 0 && row < ruling.rows() && column >= 0 && column < ruling.columns();
   }
 }

@@ -27,6 +27,9 @@ final class Brackets implements AutoCloseable {
   static final String TAG = "en-XA";
   private static final Path FOLDER = Path.of("target", "test-classes", "bemble", "words", TAG);
 
+  /** Tests beside these see the language as a whole or not at all. */
+  private static final Path ASIDE = Path.of("target", TAG);
+
   /** Files of lists of names, which are parted by commas. */
   private static final Set<String> LISTS = Set.of("places", "notation");
 
@@ -35,7 +38,7 @@ final class Brackets implements AutoCloseable {
 
   /** Writes the language, of which Bemble knows from now on. */
   Brackets() throws IOException {
-    Files.createDirectories(FOLDER.resolve("remarks"));
+    Files.createDirectories(ASIDE.resolve("remarks"));
     for (String name : names()) {
       Catalogue english = Catalogue.read(Style.ENGLISH, name);
       UnaryOperator<String> around = LISTS.contains(name) ? Brackets::aroundEach : Brackets::around;
@@ -43,13 +46,17 @@ final class Brackets implements AutoCloseable {
           english.keys().stream()
               .map(key -> key + "=" + escaped(around.apply(english.text(key))))
               .toList();
-      Files.write(FOLDER.resolve(name + ".properties"), lines);
+      Files.write(ASIDE.resolve(name + ".properties"), lines);
     }
     Map<String, String> screens =
         JSON.readValue(
             Path.of("..", "web", "src", "words", "en.json").toFile(), new TypeReference<>() {});
     screens.replaceAll((key, message) -> around(message));
-    JSON.writeValue(FOLDER.resolve("screens.json").toFile(), screens);
+    JSON.writeValue(ASIDE.resolve("screens.json").toFile(), screens);
+    // A run that was killed has left it.
+    FileSystemUtils.deleteRecursively(FOLDER);
+    Files.createDirectories(FOLDER.getParent());
+    Files.move(ASIDE, FOLDER);
   }
 
   /** The files of messages in English, without their ending: remarks/adding. */
@@ -89,6 +96,7 @@ final class Brackets implements AutoCloseable {
 
   @Override
   public void close() throws IOException {
-    FileSystemUtils.deleteRecursively(FOLDER);
+    Files.move(FOLDER, ASIDE);
+    FileSystemUtils.deleteRecursively(ASIDE);
   }
 }

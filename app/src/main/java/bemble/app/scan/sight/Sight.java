@@ -2,6 +2,7 @@ package bemble.app.scan.sight;
 
 import bemble.app.export.ExerciseSheets;
 import bemble.app.export.SheetTable;
+import bemble.app.export.SheetTable.Ruling;
 import bemble.app.export.SheetTable.TilePlace;
 import bemble.app.scan.sight.SheetFinder.Found;
 import bemble.app.scan.sight.SheetMap.Shift;
@@ -136,10 +137,9 @@ public final class Sight {
     return table.papers().stream()
         .flatMap(
             tile -> {
-              double right = tile.ruling().right();
-              double bottom = tile.ruling().bottom();
+              Ruling ruling = tile.ruling();
               return Stream.of(
-                  new Dot(tile.ruling().left(), tile.ruling().top()), new Dot(right, bottom));
+                  new Dot(ruling.left(), ruling.top()), new Dot(ruling.right(), ruling.bottom()));
             })
         .map(seen)
         .allMatch(

@@ -2,6 +2,7 @@ package bemble.app.scan.sight;
 
 import bemble.app.export.SheetTable;
 import bemble.app.export.SheetTable.ReadSquare;
+import bemble.app.export.SheetTable.Ruling;
 import bemble.app.export.SheetTable.TilePlace;
 import bemble.paper.Square;
 import java.awt.BasicStroke;
@@ -57,31 +58,33 @@ final class Template {
   }
 
   private static void draw(TilePlace tile, Graphics2D pen) {
-    double right = tile.ruling().right();
-    double bottom = tile.ruling().bottom();
+    Ruling ruling = tile.ruling();
+    double right = ruling.right();
+    double bottom = ruling.bottom();
     pen.setColor(new Color(LINE, LINE, LINE));
-    pen.setStroke(new BasicStroke((float) (0.025 * tile.ruling().side())));
-    for (int column = 0; column <= tile.ruling().columns(); column++) {
-      double x = tile.ruling().left() + column * tile.ruling().side();
-      pen.draw(new Line2D.Double(x, tile.ruling().top(), x, bottom));
+    pen.setStroke(new BasicStroke((float) (0.025 * ruling.side())));
+    for (int column = 0; column <= ruling.columns(); column++) {
+      double x = ruling.left() + column * ruling.side();
+      pen.draw(new Line2D.Double(x, ruling.top(), x, bottom));
     }
-    for (int row = 0; row <= tile.ruling().rows(); row++) {
-      double y = tile.ruling().top() + row * tile.ruling().side();
-      pen.draw(new Line2D.Double(tile.ruling().left(), y, right, y));
+    for (int row = 0; row <= ruling.rows(); row++) {
+      double y = ruling.top() + row * ruling.side();
+      pen.draw(new Line2D.Double(ruling.left(), y, right, y));
     }
     pen.setColor(new Color(BOX, BOX, BOX));
-    pen.setStroke(new BasicStroke((float) (0.035 * tile.ruling().side())));
+    pen.setStroke(new BasicStroke((float) (0.035 * ruling.side())));
     for (ReadSquare square : tile.squares()) {
       Dot corner = corner(tile, square.at());
-      double inset = 0.06 * tile.ruling().side();
-      double side = 0.88 * tile.ruling().side();
+      double inset = 0.06 * ruling.side();
+      double side = 0.88 * ruling.side();
       pen.draw(new Rectangle2D.Double(corner.x() + inset, corner.y() + inset, side, side));
     }
   }
 
   /** The upper left corner of a square, in millimetres of the sheet. */
   static Dot corner(TilePlace tile, Square square) {
-    return new Dot(tile.ruling().leftOf(square.column()), tile.ruling().topOf(square.row()));
+    Ruling ruling = tile.ruling();
+    return new Dot(ruling.leftOf(square.column()), ruling.topOf(square.row()));
   }
 
   /** A part of a sheet in which lines are to be met. */
@@ -99,14 +102,15 @@ final class Template {
   List<Patch> patches() {
     List<Patch> patches = new ArrayList<>();
     for (TilePlace tile : table.papers()) {
-      int across = parts(tile.ruling().columns());
-      int down = parts(tile.ruling().rows());
-      double width = tile.ruling().columns() * tile.ruling().side() / across;
-      double height = tile.ruling().rows() * tile.ruling().side() / down;
+      Ruling ruling = tile.ruling();
+      int across = parts(ruling.columns());
+      int down = parts(ruling.rows());
+      double width = ruling.columns() * ruling.side() / across;
+      double height = ruling.rows() * ruling.side() / down;
       for (int column = 0; column < across; column++) {
         for (int row = 0; row < down; row++) {
-          double left = tile.ruling().left() + column * width;
-          double top = tile.ruling().top() + row * height;
+          double left = ruling.left() + column * width;
+          double top = ruling.top() + row * height;
           patches.add(
               new Patch(left - AROUND, top - AROUND, left + width + AROUND, top + height + AROUND));
         }
