@@ -42,7 +42,7 @@ class AddressJourneyTest extends Journey {
     assertThat(hand.page).hasURL(Pattern.compile("method=area"));
     hand.press("ArrowRight");
     assertThat(hand.page.getByText("step 2 of")).isVisible();
-    hand.page.reload();
+    hand.reload();
     assertThat(hand.page.getByText("step 2 of")).isVisible();
     assertThat(hand.method("Area")).hasAttribute("aria-pressed", "true");
   }
@@ -54,7 +54,7 @@ class AddressJourneyTest extends Journey {
     hand.press("ArrowRight");
     assertThat(hand.page).hasURL(Pattern.compile("step=1"));
     hand.page.evaluate("history.replaceState(null, '', location.href.replace('step=1', 'step=0'))");
-    hand.page.reload();
+    hand.reload();
     assertThat(hand.page.getByText("step 2 of")).isVisible();
   }
 
@@ -65,7 +65,7 @@ class AddressJourneyTest extends Journey {
     assertThat(hand.line()).hasValue("943 ÷ 7");
     hand.press("b");
     assertThat(hand.page).hasURL(Pattern.compile("/board.*step=3"));
-    hand.page.reload();
+    hand.reload();
     assertThat(hand.sentence()).isVisible();
     assertThat(hand.page).hasTitle("943 ÷ 7 · Board · Bemble");
   }
@@ -156,10 +156,10 @@ class AddressJourneyTest extends Journey {
     line.press("Enter");
     assertThat(other.getByText("step 1 of")).isVisible();
     assertThat(other).hasURL(Pattern.compile("650"));
-    hand.page.reload();
+    hand.reload();
     assertThat(hand.line()).hasValue("46 + 38");
     hand.tab("Slate");
-    hand.page.reload();
+    hand.reload();
     hand.tab("Desk");
     assertThat(hand.line()).hasValue("46 + 38");
   }

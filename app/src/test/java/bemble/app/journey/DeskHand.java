@@ -8,11 +8,14 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Request;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TimeZone;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
@@ -22,6 +25,10 @@ final class DeskHand implements AutoCloseable {
   final Page page;
   final List<String> complaints = new ArrayList<>();
   private final List<String> heard = new ArrayList<>();
+
+  /** Changes that were sent and are not answered yet. */
+  private final Set<Request> underWay = new HashSet<>();
+
   private final BrowserContext context;
   private final String home;
 
@@ -49,7 +56,18 @@ final class DeskHand implements AutoCloseable {
             complaints.add("asked another machine: " + request.url());
           }
         });
-    page.onRequestFailed(request -> heard.add(request.url() + ": " + request.failure()));
+    page.onRequest(
+        request -> {
+          if (!request.method().equals("GET")) {
+            underWay.add(request);
+          }
+        });
+    page.onRequestFinished(underWay::remove);
+    page.onRequestFailed(
+        request -> {
+          underWay.remove(request);
+          heard.add(request.url() + ": " + request.failure());
+        });
     page.onConsoleMessage(message -> heard.add(message.text()));
     startAnew();
   }
@@ -74,7 +92,23 @@ final class DeskHand implements AutoCloseable {
     page.evaluate("localStorage.clear(); sessionStorage.clear()");
     complaints.clear();
     heard.clear();
+    underWay.clear();
     page.navigate(home);
+  }
+
+  /**
+   * Loads the page anew once all that was done on it is kept: sooner, it may show what stood there
+   * before.
+   */
+  void reload() {
+    page.waitForCondition(() -> isAllKept() && isAllKept());
+    page.reload();
+  }
+
+  /** Whether nothing is under way, nor has followed by the time that the page is drawn anew. */
+  private boolean isAllKept() {
+    page.evaluate("() => new Promise(requestAnimationFrame)");
+    return underWay.isEmpty();
   }
 
   Locator line() {

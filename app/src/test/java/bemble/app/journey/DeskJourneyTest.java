@@ -82,7 +82,7 @@ class DeskJourneyTest extends Journey {
     hand.setOutAndSee("46 + 38");
     hand.press("Space");
     hand.press("Space");
-    hand.page.reload();
+    hand.reload();
     assertThat(hand.sentence()).containsText("make 14 ones");
     assertThat(hand.line()).hasValue("46 + 38");
   }

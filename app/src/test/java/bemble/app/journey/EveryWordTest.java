@@ -80,7 +80,7 @@ class EveryWordTest extends Journey {
   static void speakInBrackets() throws IOException {
     brackets = new Brackets();
     speak(Brackets.TAG);
-    hand.page.reload();
+    hand.reload();
   }
 
   @AfterAll

@@ -230,7 +230,7 @@ class HouseJourneyTest extends Journey {
     assertThat(hand.sentence()).containsText("938 + 5 = 943");
     hand.press("ArrowLeft");
     assertThat(hand.sentence()).containsText("134 × 7 = 938");
-    page.reload();
+    hand.reload();
     assertThat(hand.sentence()).containsText("134 × 7 = 938");
     hand.press("ArrowLeft");
     assertThat(hand.sentence()).containsText("943 ÷ 7 = 134");

@@ -67,7 +67,7 @@ class LadderJourneyTest extends Journey {
     hand.page.getByLabel("Name of “" + old + "”").fill("Three under the sign");
     hand.press("Enter");
     awaitFirst(name(0), "Three under the sign");
-    hand.page.reload();
+    hand.reload();
     hand.button("Square roots").click();
     hand.page.getByText("Three under the sign").click();
     hand.button("Ladder").click();

@@ -118,7 +118,7 @@ class OutageJourneyTest {
     assertEquals(List.of("beforeunload"), asked);
     comeBack();
     assertThat(hand.page.getByText("Not kept yet")).hasCount(0);
-    hand.page.reload();
+    hand.reload();
     assertThat(written()).hasCount(2);
   }
 
@@ -138,7 +138,7 @@ class OutageJourneyTest {
     assertThat(hand.page.getByTestId("announced")).containsText("wrong, ");
     comeBack();
     assertThat(hand.page.getByText("Not kept yet")).hasCount(0);
-    hand.page.reload();
+    hand.reload();
     assertThat(hand.page.locator("[data-outcome=RIGHT]")).hasCount(1);
     assertThat(hand.page.locator("[data-outcome=WRONG]")).hasText("426");
   }

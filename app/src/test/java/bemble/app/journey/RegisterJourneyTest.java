@@ -90,7 +90,7 @@ class RegisterJourneyTest extends Journey {
     assertThat(why())
         .containsText("10 of the last 10 right on 2 days; smaller taken from larger on");
     assertThat(why()).containsText("Not sure yet: a slip was made of late");
-    hand.page.reload();
+    hand.reload();
     assertThat(why()).containsText("smaller taken from larger");
   }
 

@@ -159,7 +159,7 @@ class RoomJourneyTest extends Journey {
     assertThat(device.page.getByText("No network just now.")).isVisible();
     context.setOffline(false);
     assertThat(device.page.getByText("No network just now.")).isHidden();
-    device.page.reload();
+    device.reload();
     assertThat(device.page.getByTestId("cursor")).isVisible();
     assertThat(device.page.getByText("346 + 287").first()).isVisible();
     long page = room.seat(pupil(2)).at("/page/attempt").asLong();

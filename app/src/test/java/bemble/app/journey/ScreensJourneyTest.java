@@ -178,7 +178,7 @@ class ScreensJourneyTest extends Journey {
     hand.press("End");
     assertThat(hand.page.getByText("1236,345").first()).isVisible();
     assertThat(hand.line()).hasValue("1234 + 2,345");
-    hand.page.reload();
+    hand.reload();
     assertThat(hand.line()).hasValue("1234 + 2,345");
     assertThat(hand.page.getByText("1236,345").first()).isVisible();
   }

@@ -115,7 +115,7 @@ class Screenshots {
     String handout = hand.page.url().replaceAll(".*/marking/|/sheets", "");
     byte[] pile = talk.post("/api/handouts/" + handout + "/stand-in", Map.of("most", 16)).bytes();
     talk.send("/api/scans?name=pile.pdf&handout=" + handout, "application/octet-stream", pile);
-    hand.page.reload();
+    hand.reload();
     Page.GetByTextOptions whole = new Page.GetByTextOptions().setExact(true);
     hand.page.getByText("3 pages looked at", whole).waitFor();
     hand.page.getByAltText("The sheet around it").waitFor();

@@ -162,7 +162,7 @@ class SetsJourneyTest extends Journey {
     hand.page.navigate("/sets");
     make("Addition", "Two in a chain", 5);
     hand.page.getByLabel("Name of the set").fill("Stall takings");
-    hand.page.reload();
+    hand.reload();
     assertThat(hand.page.getByLabel("Name of the set")).hasValue("Stall takings");
     List<String> first = names();
     hand.button("Keep set").click();

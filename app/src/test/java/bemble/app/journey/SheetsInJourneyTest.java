@@ -50,7 +50,7 @@ class SheetsInJourneyTest extends HandedOut {
         assertEquals(200, talk().put(settled, List.of(open)).status());
       }
     }
-    hand.page.reload();
+    hand.reload();
   }
 
   /** A picture without a sheet, as browsers write it. */
@@ -86,7 +86,7 @@ class SheetsInJourneyTest extends HandedOut {
     assertThat(hand.page.getByText("2 of 6 settled")).isVisible();
     // What is on its way is not taken yet.
     assertThat(hand.button("Take 2 answers into the grid")).isEnabled();
-    hand.page.reload();
+    hand.reload();
     assertThat(hand.page.getByText("2 of 6 settled")).isVisible();
     hand.button("Take 2 answers into the grid").click();
     assertThat(hand.page).hasURL(Pattern.compile("/marking/\\d+$"));

@@ -154,7 +154,7 @@ class SlateJourneyTest extends Journey {
     assertEquals("41", full() + small());
     hand.press("Backspace");
     hand.button("Undo").click();
-    hand.page.reload();
+    hand.reload();
     assertThat(hand.page.getByTestId("cursor")).isVisible();
     assertEquals("41", full() + small());
   }
@@ -173,7 +173,7 @@ class SlateJourneyTest extends Journey {
     }
     assertThat(verdicts("RIGHT")).hasCount(4);
     assertThat(hand.page.getByText("another window")).hasCount(0);
-    hand.page.reload();
+    hand.reload();
     assertThat(verdicts("RIGHT")).hasCount(4);
   }
 
@@ -281,7 +281,7 @@ class SlateJourneyTest extends Journey {
     hand.page.unroute("**/api/attempts/**");
     assertThat(hand.page.getByText("Out of reach.")).isVisible();
     assertThat(hand.page.getByTestId("finding").first()).containsText("smaller taken from larger");
-    hand.page.reload();
+    hand.reload();
     assertThat(hand.page.locator("[data-layer='1'] [data-kind=figure]")).hasCount(2);
   }
 
