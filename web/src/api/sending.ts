@@ -4,6 +4,13 @@ import { Trouble } from './taken';
 /** The most that is sent in one go. */
 export const MOST_AT_ONCE = 500;
 
+/** Has so many things sent, as often as that takes. */
+export function sendAll(count: number, send: () => void): void {
+  for (let sent = 0; sent < count; sent += MOST_AT_ONCE) {
+    send();
+  }
+}
+
 /** What is typed is sent again until the app answers; a refusal is an answer. */
 export const UNTIL_ANSWERED = {
   retry: (_: number, trouble: Error) => trouble instanceof Trouble && trouble.isForNow,

@@ -1,4 +1,5 @@
 import type { Attempt, HandIn, Report, Stroke } from '../api/types';
+import type { Waiting } from '../api/waiting';
 
 /** How a page that is being written gets to Bemble and back. */
 export interface PageLink {
@@ -7,7 +8,6 @@ export interface PageLink {
   handIn: (id: number, page: HandIn) => Promise<Attempt>;
   /** The time there, in ms; that of this device where it is left out. */
   now?: () => number;
-  /** What waited to be sent when the page was left, where that is kept. */
-  waiting?: (id: number) => Stroke[];
-  keep?: (id: number, waiting: Stroke[]) => void;
+  /** What waits to be sent, by its page. */
+  waiting: Waiting<Stroke>;
 }

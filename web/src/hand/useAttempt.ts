@@ -13,7 +13,7 @@ export function useAttempt(id: number, link: PageLink, onEnded: (attempt: Attemp
   const notice = useNotice();
   const query = useQuery({ queryKey: ['attempt', id], queryFn: () => link.read(id) });
   const attempt = query.data;
-  const [ahead, setAhead] = useState<Stroke[]>(() => link.waiting?.(id) ?? []);
+  const [ahead, setAhead] = useState<Stroke[]>(() => link.waiting.of(id));
   const [report, setReport] = useState<Report>();
 
   // The attempt may be asked for again at any time, and knows some of what was sent by then.

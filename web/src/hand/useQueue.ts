@@ -1,7 +1,7 @@
 import { useIsMutating, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef } from 'react';
 import { Trouble } from '../api/taken';
-import { MOST_AT_ONCE, UNTIL_ANSWERED, useStuck } from '../api/sending';
+import { MOST_AT_ONCE, sendAll, UNTIL_ANSWERED, useStuck } from '../api/sending';
 import type { Attempt, HandIn, Report, Stroke } from '../api/types';
 import { t } from '../words';
 import { useAct } from '../ui/useAct';
@@ -28,13 +28,13 @@ export function useQueue(
     refused: (trouble: Error) => void;
   },
 ) {
-  const waiting = useRef<Stroke[]>(link.waiting?.(id) ?? []);
+  const waiting = useRef<Stroke[]>(link.waiting.of(id));
   /** Counts the refusals: what was done before one does not go out after it. */
   const refusals = useRef(0);
-  const { keep } = link;
+  const { keep } = link.waiting;
   const put = (strokes: Stroke[]) => {
     waiting.current = strokes;
-    keep?.(id, strokes);
+    keep(id, strokes);
   };
   const queries = useQueryClient();
   const mutationKey = ['attempt', id, 'queue'];
@@ -79,17 +79,13 @@ export function useQueue(
   const add = useCallback(
     (strokes: Stroke[]) => {
       waiting.current = [...waiting.current, ...strokes];
-      keep?.(id, waiting.current);
+      keep(id, waiting.current);
       send();
     },
     [id, keep, send],
   );
   // What was waiting when the page was left.
-  useEffect(() => {
-    if (waiting.current.length > 0) {
-      send();
-    }
-  }, [send]);
+  useEffect(() => sendAll(waiting.current.length, send), [send]);
   const stuck = useStuck(mutationKey);
   const handingIn = useIsMutating({
     mutationKey,

@@ -1,8 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { api } from '../api/client';
-import { MOST_AT_ONCE, UNTIL_ANSWERED, useStuck } from '../api/sending';
+import { MOST_AT_ONCE, sendAll, UNTIL_ANSWERED, useStuck } from '../api/sending';
 import type { Cell, Grid } from '../api/types';
+import { waitingIn } from '../api/waiting';
 import { useAct } from '../ui/useAct';
 import { useNotice } from '../ui/useNotice';
 import { toSend, undone, type Change } from './changes';
@@ -13,6 +14,17 @@ import { knownCell } from './known';
 /** How long a hand rests between two answers, in ms. */
 const REST = 150;
 
+const WAITING = waitingIn<Change>('marking');
+
+/** What changes show before they are kept. */
+const aheadOf = (changes: Change[], grid?: Grid) =>
+  new Map(
+    changes.map(({ pupil, number, to, becomes }): [string, Ahead] => {
+      const known = grid && to !== undefined ? knownCell(grid, pupil, number, to) : undefined;
+      return [keyOf(pupil, number), { given: to, cell: becomes ?? known }];
+    }),
+  );
+
 /** A handout being marked: what is typed is shown at once, and kept behind in batches. */
 export function useGrid(id: number) {
   const queries = useQueryClient();
@@ -22,8 +34,12 @@ export function useGrid(id: number) {
   const grid = query.data;
   const cells: Cells = useMemo(() => cellsOf(grid?.cells ?? []), [grid]);
   /** What is typed and not kept yet, by its square. */
-  const [ahead, setAhead] = useState<ReadonlyMap<string, Ahead>>(new Map());
-  const waiting = useRef<Change[]>([]);
+  const [ahead, setAhead] = useState<ReadonlyMap<string, Ahead>>(() => aheadOf(WAITING.of(id)));
+  const waiting = useRef(WAITING.of(id));
+  const wait = (changes: Change[]) => {
+    waiting.current = changes;
+    WAITING.keep(id, changes);
+  };
   /** Whether the grid has to be asked for again once all is kept. */
   const cancelled = useRef(false);
   /** What was done, the last at the end; what was read or pasted together is one thing. */
@@ -42,7 +58,7 @@ export function useGrid(id: number) {
     telling.current = window.setTimeout(tell, REST);
   };
   const mutationKey = [...queryKey, 'answers'];
-  const send = useAct({
+  const { mutate: send } = useAct({
     again: true,
     meta: { quiet: true },
     mutationKey,
@@ -52,7 +68,7 @@ export function useGrid(id: number) {
       // What does not get through stays, and is sent again with what came behind it.
       const batch = waiting.current.slice(0, MOST_AT_ONCE);
       const put = batch.length > 0 ? await api.putAnswers(id, batch.map(toSend)) : null;
-      waiting.current = waiting.current.slice(batch.length);
+      wait(waiting.current.slice(batch.length));
       return { batch, put };
     },
     onSuccess: ({ batch, put }) => {
@@ -77,13 +93,15 @@ export function useGrid(id: number) {
       }
       if (cancelled.current && waiting.current.length === 0) {
         cancelled.current = false;
+        // One that was asked for first may be on its way still, and is not what is wanted.
+        void queries.cancelQueries({ queryKey });
         void queries.invalidateQueries({ queryKey });
       }
       tellSoon();
     },
     onError: (trouble) => {
       notice({ text: trouble.message });
-      waiting.current = [];
+      wait([]);
       setAhead(new Map());
       void queries.invalidateQueries({ queryKey });
     },
@@ -95,16 +113,15 @@ export function useGrid(id: number) {
       cancelled.current = true;
       void queries.cancelQueries({ queryKey });
     }
-    waiting.current.push(...changes);
-    const typed = changes.map(({ pupil, number, to, becomes }): [string, Ahead] => {
-      const known = grid && to !== undefined ? knownCell(grid, pupil, number, to) : undefined;
-      return [keyOf(pupil, number), { given: to, cell: becomes ?? known }];
-    });
-    setAhead((before) => new Map([...before, ...typed]));
-    for (let sent = 0; sent < changes.length; sent += MOST_AT_ONCE) {
-      send.mutate();
-    }
+    wait([...waiting.current, ...changes]);
+    setAhead((before) => new Map([...before, ...aheadOf(changes, grid)]));
+    sendAll(changes.length, send);
   };
+  // What was waiting when the page was left: the grid that is asked for now may not have it.
+  useEffect(() => {
+    cancelled.current = waiting.current.length > 0;
+    sendAll(waiting.current.length, send);
+  }, [send]);
   /** An entry with what stands in its square, typed or kept. */
   const changed = (entry: Entry): Change => {
     const at = keyOf(entry.pupil, entry.number);

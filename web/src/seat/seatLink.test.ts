@@ -24,12 +24,12 @@ const stroke = (number: number): Stroke => ({
 
 it('keeps what waits, page by page, until nothing waits', () => {
   const link = seatLink('tok');
-  link.keep?.(5, [stroke(0), stroke(1)]);
-  link.keep?.(6, [stroke(0)]);
-  expect(seatLink('tok').waiting?.(5)).toHaveLength(2);
-  link.keep?.(5, []);
-  expect(link.waiting?.(5)).toEqual([]);
-  expect(link.waiting?.(6)).toHaveLength(1);
+  link.waiting.keep(5, [stroke(0), stroke(1)]);
+  link.waiting.keep(6, [stroke(0)]);
+  expect(seatLink('tok').waiting.of(5)).toHaveLength(2);
+  link.waiting.keep(5, []);
+  expect(link.waiting.of(5)).toEqual([]);
+  expect(link.waiting.of(6)).toHaveLength(1);
 });
 
 it('sends what waits of other pages, and forgets what is refused', async () => {
@@ -41,17 +41,17 @@ it('sends what waits of other pages, and forgets what is refused', async () => {
     return Promise.resolve(new Response(status === 204 ? null : '{}', { status }));
   });
   const link = seatLink('tok');
-  [5, 6, 7].forEach((page) => link.keep?.(page, [stroke(0)]));
+  [5, 6, 7].forEach((page) => link.waiting.keep(page, [stroke(0)]));
   await link.sendLeft(6);
-  expect(link.waiting?.(5)).toHaveLength(1);
-  expect(link.waiting?.(7)).toEqual([]);
+  expect(link.waiting.of(5)).toHaveLength(1);
+  expect(link.waiting.of(7)).toEqual([]);
   await link.sendLeft(6);
-  expect(link.waiting?.(5)).toEqual([]);
-  expect(link.waiting?.(6)).toHaveLength(1);
+  expect(link.waiting.of(5)).toEqual([]);
+  expect(link.waiting.of(6)).toHaveLength(1);
   expect(sent).toEqual([5, 7, 5].map((page) => `/room/pages/${page}/strokes`));
 });
 
 it('takes damaged leavings for none', () => {
-  sessionStorage.setItem('bemble.seat.waiting.5', '{');
-  expect(seatLink('tok').waiting?.(5)).toEqual([]);
+  sessionStorage.setItem('bemble.waiting.seat.5', '{');
+  expect(seatLink('tok').waiting.of(5)).toEqual([]);
 });

@@ -3,6 +3,7 @@ import type { paths } from '../api/schema';
 import { MOST_AT_ONCE } from '../api/sending';
 import { taken, Trouble } from '../api/taken';
 import type { Hint, OwnSeat, Report, Stroke } from '../api/types';
+import { waitingIn } from '../api/waiting';
 import type { PageLink } from '../hand/pageLink';
 
 const to = (headers: Record<string, string>) =>
@@ -24,29 +25,7 @@ export interface SeatLink extends PageLink {
   sendLeft: (page: number | undefined) => Promise<void>;
 }
 
-/** Where what waits to be sent outlives a page that is loaded anew. */
-const WAITING = 'bemble.seat.waiting.';
-
-const left = () =>
-  Object.keys(sessionStorage)
-    .filter((key) => key.startsWith(WAITING))
-    .map((key) => Number(key.slice(WAITING.length)));
-
-function waiting(id: number): Stroke[] {
-  try {
-    return JSON.parse(sessionStorage.getItem(WAITING + id) ?? '[]') as Stroke[];
-  } catch {
-    return [];
-  }
-}
-
-function keep(id: number, strokes: Stroke[]) {
-  if (strokes.length > 0) {
-    sessionStorage.setItem(WAITING + id, JSON.stringify(strokes));
-  } else {
-    sessionStorage.removeItem(WAITING + id);
-  }
-}
+const WAITING = waitingIn<Stroke>('seat');
 
 export function seatLink(token: string): SeatLink {
   const client = to({ Authorization: `Bearer ${token}` });
@@ -69,17 +48,16 @@ export function seatLink(token: string): SeatLink {
     read: (id) => taken(client.GET('/room/pages/{id}', { params: { path: { id } } })),
     write,
     handIn: (id) => taken(client.POST('/room/pages/{id}/hand-in', { params: { path: { id } } })),
-    waiting,
-    keep,
+    waiting: WAITING,
     sendLeft: async (page) => {
-      for (const id of left().filter((each) => each !== page)) {
+      for (const id of WAITING.ids().filter((each) => each !== page)) {
         try {
-          await write(id, waiting(id).slice(0, MOST_AT_ONCE));
-          keep(id, waiting(id).slice(MOST_AT_ONCE));
+          await write(id, WAITING.of(id).slice(0, MOST_AT_ONCE));
+          WAITING.keep(id, WAITING.of(id).slice(MOST_AT_ONCE));
         } catch (trouble) {
           if (trouble instanceof Trouble && !trouble.isForNow) {
             // Its page is handed in or gone.
-            keep(id, []);
+            WAITING.keep(id, []);
           }
         }
       }

@@ -3,7 +3,8 @@ import visuallyHidden from '@mui/utils/visuallyHidden';
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import { api } from '../api/client';
-import type { Attempt, Hint, Square } from '../api/types';
+import type { Attempt, Hint, Square, Stroke } from '../api/types';
+import { waitingIn } from '../api/waiting';
 import { same } from '../paper/geometry';
 import type { Layer } from '../paper/layer';
 import { described, NAMELESS } from '../paper/reading';
@@ -202,7 +203,12 @@ function OpenSlate({ id }: { id: number }) {
 
 const NO_PATH: Path = [];
 
-const LINK = { read: api.attempt, write: api.write, handIn: api.handIn };
+const LINK = {
+  read: api.attempt,
+  write: api.write,
+  handIn: api.handIn,
+  waiting: waitingIn<Stroke>('slate'),
+};
 
 /** Where the pages stand below one another, paper and keys are seen together. */
 const ROOM_FOR_KEYS = {

@@ -6,9 +6,11 @@ import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Dialog;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Request;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.util.ArrayList;
@@ -103,6 +105,15 @@ final class DeskHand implements AutoCloseable {
   void reload() {
     page.waitForCondition(() -> isAllKept() && isAllKept());
     page.reload();
+  }
+
+  /** Loads the page anew before anything arrives of what is done on it; waits for that then. */
+  void lostUntilReload(String sent, Runnable doing) {
+    page.route(sent, Route::abort);
+    doing.run();
+    page.onceDialog(Dialog::accept);
+    page.reload();
+    page.waitForResponse(sent, () -> page.unroute(sent));
   }
 
   /** Whether nothing is under way, nor has followed by the time that the page is drawn anew. */

@@ -31,6 +31,17 @@ class GridJourneyTest extends HandedOut {
   }
 
   @Test
+  void whatIsTypedOutlivesAReloadBeforeItIsKept() {
+    hand.lostUntilReload("**/answers", () -> type("+ 9 9 Enter + b"));
+    assertThat(answers("RIGHT")).hasCount(2);
+    assertThat(answers("WRONG")).hasText("99");
+    assertThat(answers("BLANK")).hasCount(1);
+    hand.reload();
+    assertThat(answers("WRONG")).hasText("99");
+    assertThat(answers("BLANK")).hasCount(1);
+  }
+
+  @Test
   void theRowsComeAsTheBooksLie() {
     hand.button("As the books lie").click();
     grid().focus();

@@ -159,6 +159,15 @@ class SlateJourneyTest extends Journey {
     assertEquals("41", full() + small());
   }
 
+  @Test
+  void whatIsWrittenOutlivesAReloadBeforeItIsKept() {
+    begin("83 − 47", "Exchange");
+    hand.lostUntilReload("**/strokes", () -> type("44"));
+    assertThat(hand.page.locator("[data-layer='1'] [data-kind=figure]")).hasCount(2);
+    hand.reload();
+    assertThat(hand.page.locator("[data-layer='1'] [data-kind=figure]")).hasCount(2);
+  }
+
   /** Who looks at another window and comes back asks for the page again, and goes on writing. */
   @Test
   void whatIsWrittenGoesOnWhenTheWindowIsLeftAndSeenAgain() {
