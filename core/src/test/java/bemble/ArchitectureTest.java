@@ -34,7 +34,7 @@ class ArchitectureTest {
           "mistake",
           "diagnosis");
 
-  private final JavaClasses core =
+  private static final JavaClasses CORE =
       new ClassFileImporter()
           .withImportOption(new ImportOption.DoNotIncludeTests())
           .importPackages("bemble");
@@ -82,7 +82,7 @@ class ArchitectureTest {
               ? layer.mayNotBeAccessedByAnyLayer()
               : layer.mayOnlyBeAccessedByLayers(each.getValue().toArray(String[]::new));
     }
-    layers.check(core);
+    layers.check(CORE);
   }
 
   /** The judge searches on what is read, and says what is found; no room looks up. */
@@ -106,12 +106,12 @@ class ArchitectureTest {
         .mayNotBeAccessedByAnyLayer()
         .whereLayer("report")
         .mayNotAccessAnyLayer()
-        .check(core);
+        .check(CORE);
   }
 
   @Test
   void packagesFormNoCycle() {
-    slices().matching("bemble.(*)..").should().beFreeOfCycles().check(core);
+    slices().matching("bemble.(*)..").should().beFreeOfCycles().check(CORE);
   }
 
   /** The reader knows nothing of sums: what was expected cannot enter it. */
@@ -122,7 +122,7 @@ class ArchitectureTest {
         .resideInAPackage("bemble.ink")
         .should()
         .dependOnClassesThat(resideInAPackage("bemble..").and(resideOutsideOfPackage("bemble.ink")))
-        .check(core);
+        .check(CORE);
     noClasses()
         .that()
         .haveSimpleName("FigureReader")
@@ -135,14 +135,14 @@ class ArchitectureTest {
         .should()
         .dependOnClassesThat()
         .haveSimpleName("Expectation")
-        .check(core);
+        .check(CORE);
   }
 
   /** A record with more values is made of smaller ones: nine in a row are easily mixed up. */
   @Test
   void noRecordHasMoreThanEightParts() {
     List<String> larger =
-        core.stream()
+        CORE.stream()
             .filter(JavaClass::isRecord)
             .filter(each -> each.reflect().getRecordComponents().length > 8)
             .map(JavaClass::getName)

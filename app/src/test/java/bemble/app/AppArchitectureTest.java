@@ -22,7 +22,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class AppArchitectureTest {
-  private final JavaClasses app =
+  private static final JavaClasses APP =
       new ClassFileImporter()
           .withImportOption(new ImportOption.DoNotIncludeTests())
           .importPackages("bemble.app");
@@ -60,12 +60,12 @@ class AppArchitectureTest {
                 : layer.mayOnlyBeAccessedByLayers(above.toArray(String[]::new));
       }
     }
-    floors.ensureAllClassesAreContainedInArchitectureIgnoring("bemble.app").check(app);
+    floors.ensureAllClassesAreContainedInArchitectureIgnoring("bemble.app").check(APP);
   }
 
   @Test
   void packagesFormNoCycle() {
-    slices().matching("bemble.app.(*)..").should().beFreeOfCycles().check(app);
+    slices().matching("bemble.app.(*)..").should().beFreeOfCycles().check(APP);
   }
 
   /** What is kept is plain rows: it knows neither the rules of the job nor the web. */
@@ -78,14 +78,14 @@ class AppArchitectureTest {
         .dependOnClassesThat()
         .resideInAnyPackage(
             "bemble.method..", "bemble.judge..", "bemble.slate..", "jakarta.servlet..")
-        .check(app);
+        .check(APP);
   }
 
   /** A row has a part for each of its columns. */
   @Test
   void noRecordButRowsHasMoreThanEightParts() {
     List<String> larger =
-        app.stream()
+        APP.stream()
             .filter(JavaClass::isRecord)
             .filter(each -> each.reflect().getRecordComponents().length > 8)
             .filter(
@@ -100,9 +100,9 @@ class AppArchitectureTest {
   @Test
   void everyConstraintHasASentence() {
     Stream<JavaAnnotation<?>> ofParts =
-        app.stream().flatMap(each -> each.getFields().stream()).flatMap(AppArchitectureTest::all);
+        APP.stream().flatMap(each -> each.getFields().stream()).flatMap(AppArchitectureTest::all);
     Stream<JavaAnnotation<?>> ofParameters =
-        app.stream()
+        APP.stream()
             .flatMap(each -> each.getMethods().stream())
             .flatMap(method -> method.getParameters().stream())
             .flatMap(AppArchitectureTest::all);
@@ -130,7 +130,7 @@ class AppArchitectureTest {
         .should()
         .dependOnClassesThat()
         .resideInAnyPackage("org.springframework.web.bind..", "jakarta.servlet..")
-        .check(app);
+        .check(APP);
   }
 
   /**
@@ -140,7 +140,7 @@ class AppArchitectureTest {
   void nobodyInterruptsAWorker() {
     DescribedPredicate<JavaMethodCall> interrupts =
         DescribedPredicate.describe("interrupts a worker", AppArchitectureTest::interrupts);
-    noClasses().should().callMethodWhere(interrupts).check(app);
+    noClasses().should().callMethodWhere(interrupts).check(APP);
   }
 
   private static boolean interrupts(JavaMethodCall call) {

@@ -1,8 +1,10 @@
 package bemble.app.journey;
 
+import static org.awaitility.Awaitility.await;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -33,8 +35,20 @@ abstract class FilledSheets extends Conversation {
     for (String sum : sums) {
       items.add(Map.of("plain", sum));
     }
-    Map<String, Object> request = Map.of("title", "Potting shed", "sums", items);
+    Map<String, Object> request =
+        Map.of("title", "Potting shed", "sums", items, "pupils", firstPupils());
     return talk.post("/api/handouts", request).json();
+  }
+
+  /** As many as any of the piles needs: a sheet is printed for each. */
+  private static List<Long> firstPupils() {
+    List<Long> first = new ArrayList<>();
+    for (JsonNode pupil : talk.get("/api/roll").json()) {
+      if (first.size() < 3) {
+        first.add(pupil.get("id").asLong());
+      }
+    }
+    return first;
   }
 
   static JsonNode handout() {
@@ -66,13 +80,18 @@ abstract class FilledSheets extends Conversation {
   static JsonNode read(JsonNode handout, byte[] file) {
     Talk.Answer begun = bring(handout, file);
     assertEquals(202, begun.status(), begun::text);
-    String path = "/api/scans/" + begun.json().get("scan");
-    JsonNode scan = talk.get(path).json();
-    while (scan.get("state").asText().equals("READING")) {
-      scan = talk.get(path).json();
-    }
+    JsonNode scan = looked(begun.json().get("scan"));
     assertEquals("READ", scan.get("state").asText());
     return scan;
+  }
+
+  /** A pile once all that waited is looked at. */
+  static JsonNode looked(JsonNode id) {
+    return await()
+        .atMost(Duration.ofMinutes(2))
+        .until(
+            () -> talk.get("/api/scans/" + id).json(),
+            scan -> !scan.get("state").asText().equals("READING"));
   }
 
   static String path(JsonNode scan, JsonNode page) {

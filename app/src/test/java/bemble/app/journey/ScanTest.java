@@ -138,10 +138,7 @@ class ScanTest extends FilledSheets {
     settle(scan, scan.get("pages").get(0), 0, "99");
     String anew = "/api/scans?anew=true&name=Camera&handout=" + handout.get("id");
     talk.send(anew, "application/octet-stream", pile);
-    JsonNode twice = scan;
-    do {
-      twice = talk.get("/api/scans/" + scan.get("id")).json();
-    } while (twice.get("state").asText().equals("READING"));
+    JsonNode twice = looked(scan.get("id"));
     assertEquals(2, twice.get("pages").size(), twice::toString);
     for (JsonNode page : twice.get("pages")) {
       assertFalse(page.has("problem"), page::toString);
