@@ -10,6 +10,7 @@ import com.tngtech.archunit.core.domain.JavaAnnotation;
 import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.domain.JavaMethodCall;
+import com.tngtech.archunit.core.domain.JavaPackage;
 import com.tngtech.archunit.core.domain.properties.HasAnnotations;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -19,6 +20,7 @@ import java.util.List;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Future;
 import java.util.stream.Stream;
+import org.jspecify.annotations.NullMarked;
 import org.junit.jupiter.api.Test;
 
 class AppArchitectureTest {
@@ -117,6 +119,18 @@ class AppArchitectureTest {
 
   private static Stream<? extends JavaAnnotation<?>> all(HasAnnotations<?> place) {
     return place.getAnnotations().stream();
+  }
+
+  @Test
+  void everyPackageSaysThatNothingIsNull() {
+    List<String> without =
+        APP.stream()
+            .map(JavaClass::getPackage)
+            .filter(each -> !each.isAnnotatedWith(NullMarked.class))
+            .map(JavaPackage::getName)
+            .distinct()
+            .toList();
+    assertEquals(List.of(), without);
   }
 
   /** Only controllers and what belongs to HTTP itself know of requests. */
