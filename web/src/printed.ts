@@ -1,4 +1,4 @@
-/** What is not content: it is not printed. */
+/** The parts of a screen that are not printed. */
 const OF_THE_SCREEN = [
   '.MuiButton-outlined:not([aria-pressed="true"])',
   '.MuiButton-contained',

@@ -180,7 +180,7 @@ export const api = {
         ...sent(file, 'application/octet-stream'),
       }),
     ),
-  /** What a frame of a camera shows; nothing of it is kept. */
+  /** Looks at a frame of a camera. Nothing of it is kept. */
   lookAtFrame: (handout: number, frame: File) =>
     taken(
       client.POST('/api/scans/frames', {
@@ -195,7 +195,7 @@ export const api = {
     taken(client.GET('/api/scans/{id}/wall/{figure}', { params: { path: { id, figure } } })),
   lookThrough: (id: number, figure: number) =>
     taken(client.PUT('/api/scans/{id}/wall/{figure}', { params: { path: { id, figure } } })),
-  /** What was read of the working of a sum, and what the judge says of it. */
+  /** The figures that were read of a sum's working, and the judge's report on them. */
   readWorking: (id: number, page: number, sum: number) =>
     taken(
       client.GET('/api/scans/{id}/pages/{page}/workings/{sum}', {

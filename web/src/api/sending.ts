@@ -11,7 +11,7 @@ export function sendAll(count: number, send: () => void): void {
   }
 }
 
-/** What is typed is sent again until the app answers; a refusal is an answer. */
+/** Typed answers are sent again until the app answers; a refusal is an answer. */
 export const UNTIL_ANSWERED = {
   retry: (_: number, trouble: Error) => trouble instanceof Trouble && trouble.isForNow,
   retryDelay: (failures: number) => Math.min(500 * 2 ** failures, 4000),

@@ -1,7 +1,7 @@
 import { t } from '../words';
 import { askAnew } from './ofClass';
 
-/** What the app could not take: a sentence for the teacher, and where in the typed line it is. */
+/** A refusal of the app: a sentence for the teacher, and its place in the typed line. */
 export class Trouble extends Error {
   constructor(
     message: string,

@@ -1,4 +1,4 @@
-/** What waits to be sent, by what it belongs to. */
+/** Things that wait to be sent, by the page or handout that they belong to. */
 export interface Waiting<Each> {
   of: (id: number) => Each[];
   keep: (id: number, waiting: Each[]) => void;
@@ -6,7 +6,7 @@ export interface Waiting<Each> {
   ids: () => number[];
 }
 
-/** What waits to be sent outlives a page that is loaded anew in this tab of the browser. */
+/** Keeps things that wait to be sent when a page is loaded anew in this tab of the browser. */
 export function waitingIn<Each>(store: string): Waiting<Each> {
   const name = `bemble.waiting.${store}.`;
   return {

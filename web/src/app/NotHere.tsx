@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import { Link } from 'react-router';
 import { t } from '../words';
 
-/** What is shown for an address that no view has. */
+/** The page for an address that no view has. */
 export function NotHere() {
   return (
     <Box component="main" sx={{ p: 5, mb: 3, bgcolor: 'background.paper', borderRadius: 2 }}>

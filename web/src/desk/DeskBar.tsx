@@ -114,7 +114,7 @@ const Turn = memo(function Turn({
   );
 });
 
-/** What can be done with the page, at whatever step. */
+/** The actions on the page, at whatever step. */
 const PageTools = memo(function PageTools({
   working,
   besideMethod,

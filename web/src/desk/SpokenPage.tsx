@@ -247,7 +247,7 @@ function Verdict({ check }: { check: Working['check'] }) {
   );
 }
 
-/** What was said so far, the latest at the foot and in sight. */
+/** The sentences so far, the latest at the foot and in sight. */
 function Earlier({ all, count, words }: { all: Step[]; count: number; words: StepWords[] }) {
   const list = useRef<HTMLDivElement>(null);
   // Before it is painted, so that a step is painted once.

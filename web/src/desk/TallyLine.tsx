@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import { memo } from 'react';
 
-/** What the working took, along the foot of the right page. */
+/** The carries, exchanges and the like of the working, along the foot of the right page. */
 export const TallyLine = memo(function TallyLine({ tally }: { tally: string[] }) {
   return (
     <Box

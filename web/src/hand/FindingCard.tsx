@@ -10,7 +10,7 @@ export function FindingCard({
   children,
 }: {
   finding: Report['findings'][number];
-  /** What can be done about it. */
+  /** Actions that the finding offers. */
   children?: ReactNode;
 }) {
   return (

@@ -9,7 +9,7 @@ export const Keys = memo(function Keys({
   onAct,
 }: {
   onWrite: (sign: string, small: boolean) => void;
-  /** What a key of the keyboard does besides writing. */
+  /** The actions of keys that write nothing. */
   onAct: (key: string) => void;
 }) {
   const [small, setSmall] = useState(false);

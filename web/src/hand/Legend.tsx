@@ -6,7 +6,7 @@ import { SheetSvg } from '../paper/Sheet';
 import { VERDICTS } from './verdicts';
 import { VerdictSign } from './VerdictMarks';
 
-/** What the signs of the judge mean. */
+/** The meanings of the judge's signs. */
 export const Legend = memo(function Legend() {
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2.5, alignItems: 'center' }}>

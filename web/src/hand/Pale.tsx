@@ -8,7 +8,7 @@ export const asWritten = ({ kind, at, text }: WrittenMark) => ({
   spot: kind === 'FIGURE' ? ('FULL' as const) : ('SMALL' as const),
 });
 
-/** What does not stand on the page yet: what a hint shows, and a number that is being typed. */
+/** Marks that are not on the page yet: those of a hint, and a number that is being typed. */
 export function Pale({
   written,
 }: {

@@ -7,7 +7,7 @@ function wideEnough({ from, to }: Paper['extent'], marks: WrittenMark[]): Paper[
   return { from: { ...from, column }, to };
 }
 
-/** What is printed, and the writing on it. */
+/** The printed marks with the writing over them. */
 export function onPrinted(printed: Paper, writing: Paper): Paper {
   const written = writing.marks.map((mark) => ({ ...mark, id: mark.id + printed.marks.length }));
   return { ...printed, marks: [...printed.marks, ...written] };

@@ -5,7 +5,7 @@ import { strokesFor, type WrittenMark } from './strokes';
 /** Squares that were changed together, and what stood in each before. */
 type Change = { at: Square; before: WrittenMark[] }[];
 
-/** What can be taken back and done again, the nearest last. */
+/** Actions that can be taken back and done again, the nearest last. */
 export interface History {
   done: Change[];
   undone: Change[];

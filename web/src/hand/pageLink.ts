@@ -8,6 +8,6 @@ export interface PageLink {
   handIn: (id: number, page: HandIn) => Promise<Attempt>;
   /** The time there, in ms; that of this device where it is left out. */
   now?: () => number;
-  /** What waits to be sent, by its page. */
+  /** Strokes that wait to be sent, by their page. */
   waiting: Waiting<Stroke>;
 }

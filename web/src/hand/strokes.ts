@@ -1,17 +1,17 @@
 import type { Square, Stroke } from '../api/types';
 import { same } from '../paper/geometry';
 
-/** What a hand does to a square. */
+/** A hand's action on a square. */
 export type Done = Pick<Stroke, 'kind' | 'row' | 'column' | 'text'>;
 
-/** What stands in a square: full figures, small ones, points, strikes, a line under it. */
+/** A mark in a square: a full figure, a small one, a point, a strike, a line under it. */
 export interface WrittenMark {
   kind: Exclude<Stroke['kind'], 'RUB'>;
   at: Square;
   text: string;
 }
 
-/** What stands on the page after some strokes. */
+/** The marks on the page after some strokes. */
 export function marksAfter(strokes: Done[]): WrittenMark[] {
   let marks: WrittenMark[] = [];
   for (const { kind, row, column, text } of strokes) {

@@ -114,7 +114,7 @@ export function useHand({ editor, path, begin, open, onDone }: Sheet) {
     }
   };
 
-  /** What a key does that writes no sign; false where it is none of these. */
+  /** Does the action of a key that writes no sign; false where the key has none. */
   const act = (key: string): boolean => {
     if (!open) {
       return false;

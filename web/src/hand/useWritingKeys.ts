@@ -6,7 +6,7 @@ interface Hand {
   write: (sign: string, small: boolean) => void;
   act: (key: string) => boolean;
   turn: (which: 'undo' | 'redo') => void;
-  /** What Ctrl and Enter do, on a page that is handed in. */
+  /** The action of Ctrl and Enter, on a page that may be handed in. */
   handIn?: () => void;
   /** Turns the stopping at squares for small figures on and off. */
   aids?: () => void;

@@ -1,7 +1,7 @@
 import type { Verdict } from '../api/types';
 import { t } from '../words';
 
-/** What the judge may say of a figure, in words. */
+/** The judge's verdicts on a figure, in words. */
 export const VERDICTS: Record<Verdict, string> = {
   RIGHT: t('common.right'),
   FIRST_SLIP: t('slate.first-slip'),

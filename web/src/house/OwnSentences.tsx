@@ -175,7 +175,7 @@ function Editor({
   );
 }
 
-/** What the sentence sounds like in the first sum that has it. */
+/** The sentence in the first sum that has it. */
 async function heard(
   { trials, kind }: Sentence,
   length: Length['length'],

@@ -63,7 +63,7 @@ export function SettingList({
   ));
 }
 
-/** What a style has otherwise than another. */
+/** The choices of a style that differ from another. */
 function differing(style: Style, other: Style): Style {
   const same = (field: string) =>
     hashKey([style[field as keyof Style]]) === hashKey([other[field as keyof Style]]);

@@ -55,7 +55,7 @@ export function AnswerGrid({
 }: {
   grid: Grid;
   cells: Cells;
-  /** What is typed and not kept yet, by its square. */
+  /** The answers that are typed and not kept yet, by their squares. */
   ahead: ReadonlyMap<string, Ahead>;
   at: Spot;
   onAt: (spot: Spot) => void;
@@ -63,7 +63,7 @@ export function AnswerGrid({
   onEnter: (entries: Entry[]) => void;
   /** A row is looked for by its name. */
   onName: (row: number) => void;
-  /** What the class writes before tenths: the key of a number pad for it is one or the other. */
+  /** The class's mark before tenths: the key of a number pad for it is one or the other. */
   decimal: string;
   /** Whether keys to be touched are shown. */
   keys: boolean;
@@ -84,7 +84,7 @@ export function AnswerGrid({
   useChosenInSight(frame, at);
   useEffect(() => frame.current?.focus(), []);
 
-  /** What is typed so far is an answer as soon as its square is left. */
+  /** Enters the answer that is typed so far as soon as its square is left. */
   const leave = () => {
     if (typed !== '' && pupil) {
       onEnter([{ pupil: pupil.id, number: at.column, to: typed }]);

@@ -20,7 +20,7 @@ const MOST_SQUARE = 120;
 /** How wide a figure is, by the size of its letters. */
 const FIGURE = 0.62;
 
-/** What a square has beside its figures. */
+/** The room of a square beside its figures. */
 const BESIDE = 6;
 
 /** How wide the squares of a sum are at least: as wide as its right answer. */
@@ -137,7 +137,7 @@ const LOOKS = {
 
 const SIGNS = { RIGHT: '✓', WRONG: undefined, BLANK: '○', ABSENT: 'a', LEFT_OUT: '–' } as const;
 
-/** What stands in a square instead of a wrong answer that is no number. */
+/** The sign for a wrong answer that is no number. */
 const CROSS = '✗';
 
 const WORDS = {
@@ -166,7 +166,7 @@ const CUT = {
   textOverflow: 'ellipsis',
 } as const;
 
-/** What stands in a square: a tick, the wrong answer, a ring for a blank, a bar for not asked. */
+/** A square's sign: a tick, the wrong answer, a ring for a blank, a bar for not asked. */
 const Square = memo(function Square({
   id,
   row,

@@ -219,7 +219,7 @@ function OnePupil({ grid, glance }: { grid: Grid; glance: PupilGlance }) {
   );
 }
 
-/** What an explanation explains, and what speaks against it. */
+/** The answers that an explanation explains, and those that speak against it. */
 function groundsTold({ explains, against, before, againstBefore }: PupilGlance['explanations'][0]) {
   return [
     explains.length + before > 0 &&

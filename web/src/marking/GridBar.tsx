@@ -7,7 +7,7 @@ import { Kbd } from '../ui/Kbd';
 import type { Way } from './entering';
 import { t } from '../words';
 
-/** What the keys do that stand for an answer. */
+/** The keys that stand for an answer, and their meanings. */
 const LEGEND = [
   ['+', t('marking.right')],
   ['x', t('marking.wrong-2')],

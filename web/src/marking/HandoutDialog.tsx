@@ -20,7 +20,7 @@ import { useNotice } from '../ui/useNotice';
 import { KINDS } from './told';
 import { LOCALE, t } from '../words';
 
-/** What is handed out. */
+/** The sums that are handed out. */
 export type HandoutSource = Pick<HandoutRequest, 'title' | 'set' | 'version' | 'sums'>;
 
 const FAR_MS = 183 * 24 * 3600 * 1000;

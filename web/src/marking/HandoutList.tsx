@@ -11,7 +11,7 @@ import { useLongList } from '../ui/useLongList';
 import { dayTold, KINDS, stateTold } from './told';
 import { t } from '../words';
 
-/** What was given to the class, with what waits to be marked. */
+/** The handouts of the class, with those that wait to be marked. */
 export function HandoutList() {
   const classId = useCurrentClass()?.id;
   const handouts = useLongList(['handouts', classId], api.handouts);

@@ -5,7 +5,7 @@ import { shownCell, worthTold, type Answers } from './entering';
 
 interface Seen {
   place: string;
-  /** What stood there when it was come to. */
+  /** The answer that stood there when the cursor came. */
   cell: Cell | undefined;
 }
 

@@ -9,7 +9,7 @@ import { LAYOUTS, SQUARES } from '../ui/sheetChoices';
 import { useAct } from '../ui/useAct';
 import { t } from '../words';
 
-/** What else stands on the sheets. */
+/** Parts that may be added to the sheets. */
 const MORE = {
   withNames: t('marking.names'),
   withNewAnswer: t('common.a-new-answer'),

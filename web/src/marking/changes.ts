@@ -31,7 +31,7 @@ export const undone = ({ pupil, number, from, to, was, becomes }: Change): Chang
   becomes: was,
 });
 
-/** What a field of a block may say: nothing, an answer, or one of the words for none. */
+/** The texts that a field of a block may have: none, an answer, or one of the words for none. */
 const FIELD = /^(-|x|blank|absent|\d[\d.,\s]*(r[\d.,\s]*)?)?$/i;
 
 /**

@@ -40,7 +40,7 @@ export function withCells(cells: Cell[], touched: ReadonlySet<string>, now: Cell
   return [...kept, ...fresh.values()];
 }
 
-/** What is typed in a square and not kept yet. */
+/** An answer that is typed and not kept yet. */
 export interface Ahead {
   /** Left out where an answer is taken away. */
   given?: string;
@@ -48,7 +48,7 @@ export interface Ahead {
   cell?: Cell;
 }
 
-/** What stands in the squares, kept and typed. */
+/** The answers in the squares, kept and typed. */
 export interface Answers {
   cells: Cells;
   ahead: ReadonlyMap<string, Ahead>;
@@ -104,7 +104,9 @@ export function moved(spot: Spot, key: string, rows: number, columns: number): S
   );
 }
 
-/** What is entered for an answer that is wrong, whatever it says, and for a pupil who was absent. */
+/**
+ * The texts that are entered for a wrong answer, whatever it says, and for a pupil who was absent.
+ */
 export const NO_NUMBER = 'x';
 export const ABSENT = 'absent';
 
@@ -140,7 +142,7 @@ const WORDS: Record<Cell['outcome'], string> = {
   LEFT_OUT: t('marking.not-asked'),
 };
 
-/** What an answer is worth, in words: wrong, carry not added. */
+/** The outcome of an answer in words: wrong, carry not added. */
 export function worthTold(cell: Cell): string {
   const slips = cell.slips.map(({ name }) => name).join(', or ');
   return [WORDS[cell.outcome], cell.overruled && t('marking.by-your-own-decision'), slips]

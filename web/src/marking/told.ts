@@ -39,7 +39,7 @@ export function answersTold(places: number[], before: number): string {
   return t('marking.and-earlier-answers', { explains, before });
 }
 
-/** What an explanation comes to; without a slip, a fact is named only where it gives an answer. */
+/** The words for an explanation. Without a slip, a fact is named only where it gives an answer. */
 export function slipsTold({
   slips,
   own,

@@ -16,7 +16,7 @@ const REST = 150;
 
 const WAITING = waitingIn<Change>('marking');
 
-/** What changes show before they are kept. */
+/** The squares as changes show them before they are kept. */
 const aheadOf = (changes: Change[], grid?: Grid) =>
   new Map(
     changes.map(({ pupil, number, to, becomes }): [string, Ahead] => {
@@ -33,7 +33,7 @@ export function useGrid(id: number) {
   const query = useQuery({ queryKey, queryFn: () => api.handout(id) });
   const grid = query.data;
   const cells: Cells = useMemo(() => cellsOf(grid?.cells ?? []), [grid]);
-  /** What is typed and not kept yet, by its square. */
+  /** The answers that are typed and not kept yet, by their squares. */
   const [ahead, setAhead] = useState<ReadonlyMap<string, Ahead>>(() => aheadOf(WAITING.of(id)));
   const waiting = useRef(WAITING.of(id));
   const wait = (changes: Change[]) => {
@@ -42,7 +42,10 @@ export function useGrid(id: number) {
   };
   /** Whether the grid has to be asked for again once all is kept. */
   const cancelled = useRef(false);
-  /** What was done, the last at the end; what was read or pasted together is one thing. */
+  /**
+   * The changes so far, the last at the end. Answers that were read or pasted together are one
+   * change.
+   */
   const [history, setHistory] = useHistory(id);
 
   const store = (change: (grid: Grid) => Grid) =>

@@ -15,7 +15,7 @@ export function Drawing({
   step: number;
   height: number;
   label: string;
-  /** What lies over it. */
+  /** Marks that lie over it. */
   children?: ReactNode;
 }) {
   const { from, to } = bounds([paper]);

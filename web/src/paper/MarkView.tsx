@@ -191,7 +191,7 @@ function lattice(x: number, y: number, half: number) {
     .join(' ');
 }
 
-/** What lets a page be read square by square. */
+/** Attributes by which a page can be read square by square. */
 function found(mark: Mark, square: Square, when: When) {
   return {
     'data-row': square.row,

@@ -43,7 +43,7 @@ export function SquaredPage({
   onSquare?: (square: Square) => void;
   /** A square that must be in sight besides the step now. */
   sightOf?: Square;
-  /** What is said of a square to those who hear the page. */
+  /** The words about a square for those who hear the page. */
   told?: Told;
 }) {
   const frame = useRef<HTMLDivElement>(null);

@@ -16,7 +16,7 @@ export interface Layer {
 /** How far a mark is from the step now: drawn for good, or just written. */
 export type When = 'written' | 'fresh';
 
-/** What is written from the left: nothing stands open before its first figure. */
+/** The roles that are written from the left: no space is left open before their first figure. */
 const FROM_LEFT = new Set(['QUOTIENT', 'ROOT']);
 
 /** The open squares of a layer in which something may still be written. */
@@ -34,7 +34,10 @@ export function stillOpen({ paper, step, open = [] }: Layer): Square[] {
   return open.filter(({ row, column }) => column >= first && !written.has(`${row} ${column}`));
 }
 
-/** What of a paper is visible at its step: of later marks only where an answer will stand. */
+/**
+ * How much of a mark is visible at a step. Later marks are only hinted at where an answer will
+ * stand.
+ */
 export function timed(mark: Mark, layer: Omit<Layer, 'paper'>): When | 'expected' | 'hidden' {
   if (mark.step <= layer.step) {
     if (mark.gone !== undefined && mark.gone <= layer.step) {

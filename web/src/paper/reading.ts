@@ -40,7 +40,7 @@ export function described(square: Square, layers: Layer[], names: Names): string
   });
 }
 
-/** What is said of a square besides what stands in it, as by a judge; nothing of most. */
+/** The words about a square besides its marks, for example a judge's; most squares have none. */
 export type Told = (square: Square) => string | undefined;
 
 /** All that is written, row by row from the top, each from its left. */

@@ -20,7 +20,7 @@ export function AddPart({
   busy,
   onAdd,
 }: {
-  /** What the lesson is about. */
+  /** The topic of the lesson. */
   rung: string;
   busy: boolean;
   onAdd: (part: PartSent) => void;

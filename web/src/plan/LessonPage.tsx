@@ -132,7 +132,7 @@ export function LessonPage({ lesson, minutes }: { lesson: Lesson; minutes: numbe
   );
 }
 
-/** What came of a lesson, in a word and a note. */
+/** The result of a lesson, in a word and a note. */
 export function Outcome({ lesson }: { lesson: Lesson }) {
   const { id, version, state } = lesson;
   const [note, setNote, forgetNote] = useDraft(`lesson ${id}`, lesson.note);

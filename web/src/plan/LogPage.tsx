@@ -24,7 +24,7 @@ const WHAT: Record<LogEntry['kind'], string> = {
   VOTE: t('plan.vote'),
 };
 
-/** What was done day by day, and the year as a drawing. */
+/** The logbook day by day, and the year as a drawing. */
 export function LogPage() {
   const room = useCurrentClass();
   const [search, setSearch] = useDraft('log search');

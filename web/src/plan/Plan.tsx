@@ -3,7 +3,7 @@ import { LogPage } from './LogPage';
 import { TodayPage } from './TodayPage';
 import { WeeksPage } from './WeeksPage';
 
-/** What comes next, the weeks, and what was done. */
+/** The next lesson, the weeks, and the logbook. */
 export default function Plan() {
   const { view } = useParams();
   return view === 'today' ? <TodayPage /> : view === 'log' ? <LogPage /> : <WeeksPage />;

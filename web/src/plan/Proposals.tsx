@@ -23,7 +23,7 @@ const GROUPS: { heading: string; edge: string; whys: Why[] }[] = [
 /** Whose names say something: of a lesson for all they are left out. */
 const NAMED: Why[] = ['SLIP', 'FOR_SOME'];
 
-/** What the class may do next, to be drawn onto a day or planned on the chosen one. */
+/** The proposals for the class, to be dragged onto a day or planned on the chosen one. */
 export function Proposals({
   proposals,
   day,
@@ -94,7 +94,7 @@ export function Proposals({
   });
 }
 
-/** What comes in the openers of the lessons, with its reason. */
+/** The rungs that come again in openers, with the reasons. */
 export function InOpeners({ opener }: { opener: PlanProposal[] }) {
   return (
     opener.length > 0 && (

@@ -205,7 +205,7 @@ function Again({ today: { again: all } }: { today: Today }) {
   );
 }
 
-/** What comes next for the other classes, each with one press to it. */
+/** The next lessons of the other classes, each one press away. */
 function Others({ today: { today, others } }: { today: Today }) {
   const notice = useNotice();
   const change = useClassChange();

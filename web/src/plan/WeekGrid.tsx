@@ -5,7 +5,7 @@ import type { Lesson, PlanDay, PlanProposal } from '../api/types';
 import { minutesTold, shortDay, STATES, wholeDay } from './days';
 import { t } from '../words';
 
-/** What is dragged over the weeks. */
+/** The thing that is dragged over the weeks. */
 export interface Dragged {
   proposal?: PlanProposal;
   lesson?: Lesson;

@@ -21,7 +21,7 @@ export const PARTS: Record<LessonPart['kind'], string> = {
   HOMEWORK: t('plan.homework'),
 };
 
-/** What a part is called: one for some pupils goes by them. */
+/** The name of a part. A part for some pupils is called a group. */
 export const partTold = ({ kind, pupils }: Pick<LessonPart, 'kind' | 'pupils'>) =>
   pupils.length > 0 ? t('plan.a-group') : PARTS[kind];
 
@@ -107,7 +107,7 @@ export const namesTold = (names: string[]) =>
       })
     : names.join(', ');
 
-/** What some are to look at again, with them alone. */
+/** The rungs to look at again that belong to some pupils alone. */
 export const ofSome = (again: Today['again'], names: string[]): Today['again'] =>
   again
     .map((each) => ({ ...each, pupils: each.pupils.filter((name) => names.includes(name)) }))
@@ -125,7 +125,7 @@ export function forWhom({ parts }: Pick<Lesson, 'parts'>): string {
 export const freeDay = (days: PlanDay[], from: string) =>
   days.find(({ day, minutes, lessons }) => day >= from && minutes > 0 && lessons.length === 0)?.day;
 
-/** What a part is for, its sums and those whom it is for, as it is sent. */
+/** The purpose of a part, its sums and its pupils, as they are sent. */
 export type PartSent = Pick<LessonPart, 'kind' | 'lines' | 'pupils'>;
 
 /** Parts as they are sent. */

@@ -12,7 +12,7 @@ import { StandingShape } from './StandingShape';
 import { inOrder, STANDINGS, type Standing } from './standings';
 import { t } from '../words';
 
-/** What the shapes mean, and the rules. */
+/** The meanings of the shapes, and the rules. */
 export function Legend({ register }: { register: Register }) {
   const notice = useNotice();
   const queries = useQueryClient();

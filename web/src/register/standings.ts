@@ -53,7 +53,7 @@ export function rungsUpTo({ rungs }: Register, id: string): RungLabel[] {
   return rungs.slice(0, last + 1).filter(({ operation }) => operation === rungs[last]?.operation);
 }
 
-/** What is asked next, rung by rung, with the pupils whom it is asked of. */
+/** The rungs that are asked next, with their pupils. */
 export function askedNext(places: FoundPlace[]): { rung: string; pupils: number[] }[] {
   const rungs = [...new Set(places.flatMap(({ ask }) => ask ?? []))];
   return rungs.map((rung) => ({
@@ -77,7 +77,7 @@ export function foundPlaces(register: Register, places: FoundPlace[]): StandingR
     );
 }
 
-/** What of the register is wanted; an empty word wants everything. */
+/** The wanted part of the register; an empty word wants everything. */
 export interface Filter {
   operation: Operation | '';
   standing: Standing | '';

@@ -25,7 +25,7 @@ const COUNTS = { '5': '5', '10': '10', '20': '20' };
 
 const asAsked = ({ plain, method, rung }: SetSum) => ({ plain, method, rung });
 
-/** What is worked next, and by whom. */
+/** Gives out the next work, and chooses its pupils. */
 export function GiveDialog({
   onClose,
   onGiven,

@@ -13,7 +13,7 @@ import { t } from '../words';
 
 const MINUTES = ['20', '45', '60', '90'] as const;
 
-/** What a room is opened with; who hears of it stands beside it. */
+/** Opens a room, with its settings; beside it stands who can see it. */
 export function OpenForm({ rooms, onOpen }: { rooms: Rooms; onOpen: (room: Room) => void }) {
   const [address, setAddress] = useState(rooms.addresses[0]?.address ?? '');
   const [minutes, setMinutes] = useState<(typeof MINUTES)[number]>('45');

@@ -9,7 +9,7 @@ import { SeatSheet } from './SmallPage';
 import { useRoom } from './useRoom';
 import { t } from '../words';
 
-/** What all pupils look at: how to come in, or a page without a name. */
+/** The screen for all pupils: how to come in, or a page without a name. */
 export default function RoomBoard() {
   const { rooms, room, error } = useRoom();
   const navigate = useNavigate();

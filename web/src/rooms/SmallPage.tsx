@@ -112,7 +112,7 @@ const Press = memo(function Press({
   );
 });
 
-/** What stands on a page, with a frame about its first slip; as large as there is room. */
+/** A page with a frame about its first slip, as large as there is room. */
 export function SeatSheet({
   page,
   marked = true,

@@ -1,7 +1,7 @@
 import type { Seat } from '../api/types';
 import { t } from '../words';
 
-/** What a seat needs, in words and by a sign of its own: colour alone would tell too few. */
+/** The states of a seat, in words and by a sign of its own: colour alone would tell too few. */
 export const STATES: Record<Seat['state'], { name: string; sign: string }> = {
   STUCK: { name: t('rooms.stuck'), sign: 'M1 1h10v10h-10z' },
   SLIPPED: { name: t('rooms.slipped'), sign: 'M1 3l5 7l5-7' },

@@ -20,7 +20,7 @@ import { useNotice } from '../ui/useNotice';
 import { usualMark } from './told';
 import { t } from '../words';
 
-/** What a run is of: the sums of a set, or a rung without an end. */
+/** The source of a run: the sums of a set, or a rung without an end. */
 export type RunSource = Pick<RunRequest, 'title' | 'set' | 'version' | 'sums' | 'drawn'>;
 
 /** Pass marks for two short looks and a long one. */

@@ -196,7 +196,7 @@ function Summary({ run }: { run: Run }) {
   );
 }
 
-/** What is done with the sums that went wrong. */
+/** The ways to go on with the sums that went wrong. */
 function Mending({ run }: { run: Run }) {
   const navigate = useNavigate();
   const notice = useNotice();

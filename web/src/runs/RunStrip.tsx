@@ -35,7 +35,7 @@ export function RunStrip({ run }: { run: Run }) {
   );
 }
 
-/** What helps where a slip is made time and again: a worked example, or the rung before. */
+/** Help where a slip is made time and again: a worked example, or the rung before. */
 export function OfferCard({ run, onBack }: { run: Run; onBack: () => void }) {
   const navigate = useNavigate();
   const { setOut } = useDeskTools();

@@ -6,7 +6,7 @@ import type { Run } from '../api/types';
 import { useAct } from '../ui/useAct';
 import { useNotice } from '../ui/useNotice';
 
-/** What is done with runs: each step shows the page that is to be worked on then, or the end. */
+/** The steps of a run: each shows the next page to work, or the end. */
 export function useRunSteps() {
   const queries = useQueryClient();
   const notice = useNotice();

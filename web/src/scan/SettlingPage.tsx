@@ -43,7 +43,7 @@ export function SettlingPage({
     );
   }
   const { page, scan } = answer;
-  /** What Enter takes; an answer that is right is never proposed as such, only what stands there. */
+  /** The answer that Enter takes: the text that was read, never the right answer for its own sake. */
   const proposed = answer.text === undefined ? answer.read : undefined;
   /** On squares the answer is seen with its working. */
   const isSetOut = answer.unread !== undefined;

@@ -39,7 +39,7 @@ export function UnderCamera({
   );
 }
 
-/** What the camera sees, and the number of the sheet that was taken last. */
+/** The camera's picture, and the number of the sheet that was taken last. */
 function Watching({ handout, onTaken }: { handout: number; onTaken: () => void }) {
   const video = useRef<HTMLVideoElement>(null);
   const [cameras, setCameras] = useState<MediaDeviceInfo[]>([]);

@@ -42,7 +42,7 @@ export function WorkingsDialog({
 }) {
   const [place, setPlace] = useState(0);
   const [square, setSquare] = useState<Square>();
-  /** What was typed and is on its way. */
+  /** The squares that were typed and are on their way. */
   const [ahead, setAhead] = useState<SettledSquare[]>([]);
   const kept = useQueryClient();
   const notice = useNotice();
@@ -262,7 +262,7 @@ function Read({ read: { page }, at }: { read: ReadWorking; at?: Square }) {
 const isOutside = ({ row, column }: Square, { from, to }: { from: Square; to: Square }) =>
   row < from.row || row > to.row || column < from.column || column > to.column;
 
-/** What can be told of the working. */
+/** The judge's findings on the working. */
 function Said({ read: { page } }: { read: ReadWorking }) {
   const { findings } = page.report;
   if (findings.length === 0) {

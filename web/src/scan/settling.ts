@@ -9,7 +9,7 @@ export interface OnSheet {
   sum: number;
   /** Left out while it is still to be settled. */
   text?: string;
-  /** What its ink was read as, if anything. */
+  /** The text that its ink was read as, if any. */
   read?: string;
   /** Why somebody is asked. */
   why?: string;
@@ -17,7 +17,7 @@ export interface OnSheet {
   unread?: number;
 }
 
-/** What was typed and is on its way, by page and sum. */
+/** The answers that were typed and are on their way, by page and sum. */
 export type Ahead = ReadonlyMap<string, string | undefined>;
 
 export const keyOf = ({ page, sum }: Pick<OnSheet, 'page' | 'sum'>) => `${page} ${sum}`;
@@ -57,12 +57,12 @@ export function nextOpen(answers: OnSheet[], from: number): number {
   return behind >= 0 ? behind : answers.findIndex(({ text }) => text === undefined);
 }
 
-/** What a key settles by itself: right, blank, or not to be read. */
+/** The answer that a key settles by itself: right, blank, or not to be read. */
 export function settledBy(key: string, right: string): string | undefined {
   return { '+': right, b: '', x: 'x' }[key.toLowerCase()];
 }
 
-/** What is said of an answer on its sheet, and whether it is settled. */
+/** The mark of an answer on its sheet, and whether it is settled. */
 export function markOf({ text, read }: OnSheet, right: string | undefined) {
   if (text === undefined) {
     return { isSettled: false, words: t('scan.mark-asked', { read: read ?? '' }) };

@@ -1,8 +1,8 @@
 import type { FrameView } from '../api/types';
 
-/** What is known of the sheets that were held before a camera. */
+/** The sheets that were held before a camera, as far as they are known. */
 export interface Watch {
-  /** What the last frame showed. */
+  /** The last frame. */
   last?: FrameView;
   /** The code of the sheet that was taken last and has not gone yet. */
   taken?: string;
@@ -18,7 +18,7 @@ const STILL = 0.012;
 /** After so many frames without it a sheet is gone, and is taken anew when it comes back. */
 const GONE = 4;
 
-/** What is known after one more frame, and whether its sheet is to be taken. */
+/** The state after one more frame, and whether its sheet is to be taken. */
 export function watched(before: Watch, seen: FrameView): { watch: Watch; take: boolean } {
   const empty = seen.code === before.taken ? 0 : before.empty + 1;
   const taken = empty >= GONE ? undefined : before.taken;

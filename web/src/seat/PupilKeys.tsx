@@ -13,7 +13,7 @@ export const PupilKeys = memo(function PupilKeys({
   canUndo,
 }: {
   onWrite: (sign: string, small: boolean) => void;
-  /** What a key of the keyboard does besides writing. */
+  /** The actions of keys that write nothing. */
   onAct: (key: string) => void;
   onUndo: () => void;
   canUndo: boolean;

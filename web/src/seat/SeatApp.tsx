@@ -5,7 +5,7 @@ import { SCREEN, Said } from './Said';
 import { useSeat } from './useSeat';
 import { t } from '../words';
 
-/** What a pupil's device shows: the door, the wait, or the page that is to be worked. */
+/** The screens of a pupil's device: the door, the wait, or the page to be worked. */
 export function SeatApp() {
   const { link, seat, setSeat, away, closed, come } = useSeat();
   if (link === null) {

@@ -208,7 +208,7 @@ export function SeatPage({
   );
 }
 
-/** What is said of a page that is handed in. */
+/** The closing words of a page that is handed in. */
 const endOf = ({ report }: Attempt) =>
   report?.allRight
     ? t('slate.everything-is-right')
@@ -216,7 +216,7 @@ const endOf = ({ report }: Attempt) =>
       ? t('seat.look-at-this-once-more')
       : t('seat.handed-in');
 
-/** What stands below a page that is handed in. */
+/** The part below a page that is handed in. */
 function Ended({ attempt, seat, onNext }: { attempt: Attempt; seat: OwnSeat; onNext: () => void }) {
   const { report } = attempt;
   return (

@@ -13,7 +13,7 @@ const to = (headers: Record<string, string>) =>
 export const knock = (code: string, who: string) =>
   taken(to({}).POST('/room/knocks', { body: { code, who } }));
 
-/** What a device with a token may ask. */
+/** The requests of a device with a token. */
 export interface SeatLink extends PageLink {
   /** The seat, as soon as it is another than is known. */
   seat: (known: number, signal: AbortSignal) => Promise<OwnSeat>;

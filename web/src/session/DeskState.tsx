@@ -11,11 +11,11 @@ import { remember, workAsLastUsed } from './lastUsed';
 import { noteSum } from './recent';
 import { useDeskAddress } from './useDeskAddress';
 
-/** What is to be worked: a sum, a typed line by its usual method, or a page of before. */
+/** The next thing to work: a sum, a typed line by its usual method, or an earlier page. */
 interface Order {
   sum?: SumRef;
   line?: string;
-  /** What an address names, or what lay here before. */
+  /** The sum that an address names, or the one that lay here before. */
   laid?: Laid;
   /** Whether the page on the desk stays where it is. */
   anew?: boolean;

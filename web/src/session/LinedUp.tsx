@@ -10,7 +10,7 @@ import type { SumRef } from '../api/types';
 import { Drawing } from '../paper/Drawing';
 import { t } from '../words';
 
-/** What a sum in columns gives when its last number stands a column too far to the left. */
+/** The result of a sum in columns whose last number stands a column too far to the left. */
 export default function LinedUp({ sum, onClose }: { sum: SumRef; onClose: () => void }) {
   const { data, error } = useQuery({
     queryKey: ['lined up', sum],

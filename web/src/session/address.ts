@@ -12,7 +12,7 @@ export function addressOf({ sum, step, page }: Laid): string {
   return `?${query}`;
 }
 
-/** What the query of an address names, if it names a sum. A kept page is named by its number. */
+/** The sum that the query of an address names, if any. A kept page is named by its number. */
 export function namedBy(search: string): Laid | null {
   const query = new URLSearchParams(search);
   const plain = query.get('sum');

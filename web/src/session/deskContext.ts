@@ -2,7 +2,7 @@ import { createContext, use } from 'react';
 import type { Page, SumRef, Working } from '../api/types';
 import { EMPTY_DESK, type Desk, type DeskAction } from './deskReducer';
 
-/** What can be done with the desk; the same from step to step. */
+/** The actions on the desk; the same from step to step. */
 export interface DeskTools {
   dispatch: (action: DeskAction) => void;
   /** Works a typed line by the method last used for its operation; a refusal leaves the page. */
@@ -32,7 +32,7 @@ export const DeskToolsContext = createContext<DeskTools>({
   busy: false,
 });
 
-/** What lies on the desk: whoever looks is drawn again at each step. */
+/** The state of the desk. Components that read it are drawn again at each step. */
 export const useDesk = () => use(DeskContext);
 
 export const useDeskTools = () => use(DeskToolsContext);

@@ -1,7 +1,7 @@
 import type { Trouble } from '../api/taken';
 import type { Step, SumRef, Working } from '../api/types';
 
-/** What lies on the Desk: the typed line, the worked page, and how far it is shown. */
+/** The state of the Desk: the typed line, the worked page, and how far it is shown. */
 export interface Desk {
   line: string;
   trouble: Trouble | null;
@@ -80,7 +80,7 @@ export function lastStep(desk: Desk): number {
 export const placeInRow = (row: SumRef[], working: Working | null) =>
   row.findIndex(({ plain }) => plain === working?.sum.plain);
 
-/** What a key does to the page: forward, back, to the first step or the last. */
+/** The move that a key makes: forward, back, to the first step or the last. */
 export function stepKey(key: string, desk: Desk): DeskAction | undefined {
   return desk.working || desk.sent ? STEP_KEYS[key]?.(lastStep(desk)) : undefined;
 }

@@ -3,14 +3,14 @@ import type { Desk } from './deskReducer';
 
 const STORE = 'bemble.desk';
 
-/** What lay on the desk: the sum, and how far its page was turned. */
+/** A sum on the desk, and how far its page was turned. */
 export interface Laid {
   sum: SumRef;
   step: number;
   page: Desk['page'];
 }
 
-/** What lay on the desk when this tab last looked, or else this browser, if anything. */
+/** The sum that lay on the desk when this tab last looked, or else this browser. */
 export function lastLaid(): Laid | null {
   try {
     const kept = sessionStorage.getItem(STORE) ?? localStorage.getItem(STORE) ?? 'null';

@@ -5,7 +5,7 @@ import type { Step, StepWords, Working } from '../api/types';
 /** Where none are wanted, or none have come. */
 export const NO_WORDS: StepWords[] = [];
 
-/** What else there is to say of a working's steps and its check's; fetched once it is wanted. */
+/** The other words of a working's steps and its check's; fetched once they are wanted. */
 export function useStepWords(working: Working, wanted: boolean): StepWords[] {
   const { sum } = working;
   const { data } = useQuery({

@@ -23,7 +23,7 @@ export function useDeskAddress(desk: Desk, busy: boolean, lay: (laid: Laid) => v
   const laid: Laid | null = working && { sum: working.sum, step, page };
   const text = JSON.stringify(laid);
   const started = useRef(false);
-  /** What lay on the desk when the address asked for something else. */
+  /** The working on the desk when the address asked for another. */
   const before = useRef<Desk['working'] | undefined>(undefined);
 
   useEffect(() => {
@@ -66,7 +66,9 @@ export function useDeskAddress(desk: Desk, busy: boolean, lay: (laid: Laid) => v
   }, [text, key, busy]);
 }
 
-/** What is laid first: what the address names, at the step last seen where it was here before. */
+/**
+ * The sum that is laid first: the one of the address, at the step last seen if it was here before.
+ */
 function atStart(named: Laid | null, wasHere: boolean): Laid | null {
   const last = lastLaid();
   return named && last && wasHere && isSamePage(last, named) ? last : (named ?? last);

@@ -8,7 +8,9 @@ import type { Apart } from '../api/types';
 import { TABLE } from './table';
 import { t } from '../words';
 
-/** What each slip makes of the sums that tell slips apart, and what they leave in doubt. */
+/**
+ * The answers that each slip gives to the sums that tell slips apart, and the pairs left in doubt.
+ */
 export default function ApartDialog({ set, onClose }: { set: Apart; onClose: () => void }) {
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="lg" aria-labelledby="apart-title">

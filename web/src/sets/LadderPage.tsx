@@ -15,7 +15,7 @@ import { behind, behindDropped, behindMoved } from './order';
 import { ShippedDialog } from './ShippedDialog';
 import { t } from '../words';
 
-/** What has just been opened is seen whole. */
+/** Scrolls so that a part that was just opened is seen whole. */
 const bringIntoSight = (opened: HTMLElement | null) => opened?.scrollIntoView({ block: 'nearest' });
 
 /** The ladder of the class: its rungs are renamed, put elsewhere, hidden, and deleted. */

@@ -11,7 +11,7 @@ import { grouped, numbersOf, sizeWords, withSize, withWish } from './sentence';
 import { MenuButton } from '../ui/MenuButton';
 import { t } from '../words';
 
-/** What a blank of the sentence stands for. */
+/** A blank of the sentence. */
 type Blank = { size: number } | { wish: string };
 
 /** A recipe as a sentence with blanks, and how many sums fit it. */
@@ -148,7 +148,7 @@ function WishFields({
   );
 }
 
-/** What else can be wished of such sums. */
+/** The other wishes that such sums allow. */
 function MoreWishes({ recipe, onTake }: { recipe: Recipe; onTake: (trait: string) => void }) {
   const style = useCurrentClass()?.style;
   const { data } = useQuery({ queryKey: ['traits', style], queryFn: api.traits });

@@ -26,7 +26,7 @@ const HandoutDialog = deferred(() => import('../marking/HandoutDialog'));
 const RunDialog = deferred(() => import('../runs/RunDialog'));
 const PasteDialog = deferred(() => import('./PasteDialog'));
 
-/** What the right page can show. */
+/** The views of the right page. */
 const RIGHT = { make: t('sets.make-a-set'), kept: t('sets.kept-sets'), ladder: t('sets.ladder') };
 
 type Open = 'sheets' | 'slip key' | 'paste' | 'hand out' | null;

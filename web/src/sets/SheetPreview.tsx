@@ -6,7 +6,7 @@ import { api } from '../api/client';
 import type { SheetRequest } from '../api/types';
 import { t } from '../words';
 
-/** What will be printed, page by page. */
+/** The print, page by page. */
 export function SheetPreview({ request }: { request: SheetRequest }) {
   const [page, setPage] = useState(0);
   const { data, error } = useQuery({

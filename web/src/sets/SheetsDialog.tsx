@@ -24,7 +24,7 @@ const KINDS: Record<SheetRequest['kind'], string> = {
   MARKING_LIST: t('sets.marking-list'),
 };
 
-/** What else there is room for on exercises. */
+/** Parts that exercises have room for. */
 const ROOM = {
   withHeads: t('sets.column-heads'),
   withCheck: t('sets.the-check'),

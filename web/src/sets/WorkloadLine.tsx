@@ -8,7 +8,7 @@ import { t } from '../words';
 
 const MOST = 4;
 
-/** What a set asks for, and which number facts it uses most. */
+/** The workload of a set, and the number facts that it uses most. */
 export function WorkloadLine({ sums, actions }: { sums: SetSum[]; actions: ReactNode }) {
   const body = sums.map(({ plain, method, rung, part }) => ({ plain, method, rung, part }));
   const { data } = useQuery({

@@ -67,7 +67,7 @@ export function heldOrNot(draft: SetDraft, plain: string): SetDraft {
   return { ...draft, held };
 }
 
-/** What is asked for so that other sums come where none is held; `only` names the one to change. */
+/** The request for other sums where none is held; `only` names the one to change. */
 export function toDraw({ lines, sums, held }: SetDraft, only?: number) {
   const places = sums.slice(0, drawn(lines)).map(({ plain }, place) => ({ plain, place }));
   const staying = places.filter(({ plain, place }) =>
@@ -80,7 +80,7 @@ export function toDraw({ lines, sums, held }: SetDraft, only?: number) {
   };
 }
 
-/** What is asked for so that no number fact stands out. */
+/** The request for a set in which no number fact stands out. */
 export const toEven = (draft: SetDraft) => ({
   lines: draft.lines,
   sums: toKeep(draft, draft.title).sums,
@@ -125,7 +125,7 @@ export const toKeep = ({ lines, sums }: SetDraft, title: string) => ({
   sums: sums.map(({ plain, method, rung, part }) => ({ plain, method, rung, part })),
 });
 
-/** What a run of the set is of, or a handout; its sums are taken as they stand, kept or not. */
+/** The source of a run or handout of the set; its sums are taken as they stand, kept or not. */
 export const runOf = (draft: SetDraft, title: string) => ({
   title,
   set: draft.id ?? undefined,

@@ -49,5 +49,5 @@ export const minutes = ({ classSeconds, measured }: { classSeconds: number; meas
     measured,
   });
 
-/** What somebody typed as a count; undefined for what is none. */
+/** A count as somebody typed it; undefined if it is none. */
 export const counted = (typed: string) => (/^\d{1,3}$/.test(typed) ? Number(typed) : undefined);

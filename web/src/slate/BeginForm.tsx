@@ -16,7 +16,7 @@ import { t } from '../words';
 
 const PupilDialog = deferred(() => import('./PupilDialog'));
 
-/** What is to be worked, by whom and how; or a simulated pupil to be watched. */
+/** Begins a page: its sum, its writer and its settings; or shows a simulated pupil. */
 export function BeginForm() {
   const desk = useDesk();
   const onDesk = desk.working?.problem ?? '';

@@ -26,7 +26,7 @@ export function EndedPage({
   attempt: Attempt;
   played: number | null;
   onPlay: (to: number | null) => void;
-  /** What stands above it, where it belongs to something larger. */
+  /** The heading, where the page belongs to something larger. */
   head: ReactNode;
 }) {
   const [truth, setTruth] = useState(true);

@@ -28,7 +28,7 @@ export function WritingPage({
   onAct,
 }: {
   attempt: Attempt;
-  /** What stands above it, where it belongs to something larger. */
+  /** The heading, where the page belongs to something larger. */
   head: ReactNode;
   /** How long its writer was away from it. */
   pausedMillis: number;

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import { useIsFetching, useIsMutating } from '@tanstack/react-query';
 import { t } from '../words';
 
-/** What is answered sooner shows no bar. */
+/** The time within which an answer shows no bar. */
 const SOON = '80ms';
 
 const appear = keyframes({ from: { opacity: 0 }, to: { opacity: 1 } });

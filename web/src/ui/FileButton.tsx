@@ -12,7 +12,7 @@ export function FileButton({
   onFile,
   children,
 }: {
-  /** What the file is. */
+  /** The words for the file. */
   label: string;
   accept: string;
   disabled?: boolean;

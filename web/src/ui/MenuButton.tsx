@@ -6,7 +6,7 @@ import type { Entry } from './MenuEntries';
 const MenuEntries = openedLater(() => import('./MenuEntries'));
 
 interface Props extends Omit<ButtonProps, 'onClick'> {
-  /** What can be chosen, as it is while the menu is open; none while it is still to come. */
+  /** The choices, as they are while the menu is open; none while they are still to come. */
   entries: () => Entry[] | undefined;
   onOpen?: () => void;
 }
@@ -15,7 +15,7 @@ interface Props extends Omit<ButtonProps, 'onClick'> {
 export function MenuButton({ entries, onOpen, ...button }: Props) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const [open, setOpen] = useState(false);
-  /** What closes keeps its entries until it is gone. */
+  /** The choices while the menu closes. */
   const [closing, setClosing] = useState<Entry[]>([]);
   const now = open ? entries() : closing;
   return (

@@ -8,7 +8,7 @@ import type { ReactNode } from 'react';
 export interface Entry {
   key: string | number;
   name: ReactNode;
-  /** What is said of it at its other end. */
+  /** A note at its other end. */
   aside?: string;
   selected?: boolean;
   /** Whether a line divides it from those above it. */

@@ -6,7 +6,7 @@ import { api } from '../api/client';
 import { t } from '../words';
 
 interface Props {
-  /** What is shown; another screen begins without the failure of the one before. */
+  /** The screen that is shown. Another one begins without the failure of the one before. */
   screen: string;
   children: ReactNode;
 }

@@ -20,12 +20,12 @@ export function WordsDialog({
   onClose,
   onKeep,
 }: {
-  /** What the typed words belong to. */
+  /** The name of the draft that the typed words belong to. */
   draft: string;
   heading: string;
   about: ReactNode;
   before?: { title: string; note: string };
-  /** What the button says. */
+  /** The label of the button. */
   does: string;
   pending: boolean;
   trouble?: string;

@@ -32,7 +32,7 @@ export const LEFT_PAGE = {
   py: 1.25,
 };
 
-/** What stands on a page one below the other; long pages scroll. */
+/** The parts of a page, one below the other; long pages scroll. */
 export const COLUMN = {
   minHeight: 0,
   minWidth: 0,

@@ -1,6 +1,6 @@
 import { takePointer } from './pointed';
 
-/** What the focus was on, and where that stood: from its parent outwards. */
+/** The element that had the focus, and where it stood: from its parent outwards. */
 interface Held {
   element: Element;
   places: { parent: Element; index: number }[];
@@ -9,7 +9,7 @@ interface Held {
 const REACHED =
   'button:not(:disabled), a[href], input:not(:disabled), textarea:not(:disabled), [tabindex="0"]';
 
-/** What closes has a place of its own for the focus. */
+/** The parts that take care of the focus themselves when they close. */
 const CLOSED = '[role=dialog], [role=menu], [role=listbox], [role=alert]';
 
 /** The levels around an element up to which its place is known. */
@@ -96,7 +96,9 @@ function hold(element: Element): Held {
   return { element, places };
 }
 
-/** What stands where the lost element stood: behind it, before it, around it, or the heading. */
+/**
+ * The element that is where the lost one stood: behind it, before it, around it, or the heading.
+ */
 function goOnFrom({ element, places }: Held): HTMLElement | undefined {
   for (const { parent, index } of places.filter(({ parent: each }) => each.isConnected)) {
     const children = [...parent.children].filter((child) => child !== element);
@@ -109,7 +111,7 @@ function goOnFrom({ element, places }: Held): HTMLElement | undefined {
   return heading();
 }
 
-/** What is folded away has a place, but nobody sees it. */
+/** Whether an element is seen. A folded one has a place, but is not. */
 const isShown = (element: Element) => element.checkVisibility();
 
 function reached(within: Element): HTMLElement | undefined {

@@ -15,7 +15,7 @@ export const ROW = {
   borderColor: 'ink.edge',
 } as const;
 
-/** What a row is about: on a phone it has a line of its own. */
+/** The heading of a row: on a phone it has a line of its own. */
 export const ROW_HEAD = { minWidth: 0, gridColumn: { xs: '1 / -1', sm: 'auto' } } as const;
 
 /** Its title and what stands below it. */

@@ -5,7 +5,7 @@ import type { ReactNode } from 'react';
 import { afterEach, describe, expect, it } from 'vitest';
 import { useAct } from './useAct';
 
-/** What was begun, and the ways to have each done. */
+/** The acts that were begun, and the ways to have each done. */
 function acting(again: boolean) {
   const begun: string[] = [];
   const done: (() => void)[] = [];

@@ -38,7 +38,7 @@ if (wanted) {
 
 type Values = Record<string, string | number | undefined>;
 
-/** What is said under a key, with its fill-ins, in the language of the screens. */
+/** The sentence under a key, with its fill-ins, in the language of the screens. */
 export function t(key: Key, values?: Values): string {
   let message = READY.get(key);
   if (!message) {

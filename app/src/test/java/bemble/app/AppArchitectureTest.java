@@ -70,7 +70,7 @@ class AppArchitectureTest {
     slices().matching("bemble.app.(*)..").should().beFreeOfCycles().check(APP);
   }
 
-  /** What is kept is plain rows: it knows neither the rules of the job nor the web. */
+  /** The store holds plain rows: it knows neither the rules of the job nor the web. */
   @Test
   void theStoreKnowsNothingOfSumsOrRequests() {
     noClasses()

@@ -19,7 +19,7 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** What it costs to judge a whole page; {@link JudgingTable} has each mark of many pages. */
+/** The time of judging a whole page; {@link JudgingTable} has each mark of many pages. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)

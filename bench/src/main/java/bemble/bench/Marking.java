@@ -29,7 +29,7 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** What it costs to explain the answers of a class of thirty to twenty sums. */
+/** The time of explaining the answers of a class of thirty to twenty sums. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -40,7 +40,7 @@ public class Marking {
   private static final int PUPILS = 30;
   private static final int SUMS = 20;
 
-  /** What the sums are like. */
+  /** The rung of the sums. */
   @Param({"subtraction-one-zero-crossed", "multiplication-three-by-two", "division-zero-inside"})
   public String rung;
 

@@ -94,7 +94,7 @@ public class Registers {
     return new ClassProgress(Ladder.STANDARD, all);
   }
 
-  /** What a lesson may be about, what comes in the opener, and who gets a part of their own. */
+  /** Proposes lessons, rungs for the opener, and pupils for a part of their own. */
   @Benchmark
   public List<Object> propose() {
     Proposals proposals = new Proposals(progress, taught, TODAY, Rules.STANDARD);

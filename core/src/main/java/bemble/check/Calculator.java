@@ -15,7 +15,7 @@ import java.util.List;
 public final class Calculator {
   private Calculator() {}
 
-  /** What the sum comes to. */
+  /** The answer to the problem. */
   public static Answer result(Problem problem) {
     List<BigDecimal> numbers = problem.numbers().stream().map(Numeral::value).toList();
     return switch (problem.operation()) {

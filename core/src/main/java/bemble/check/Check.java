@@ -24,7 +24,7 @@ public record Check(
     List<Working> parts,
     Numeral expected,
     boolean cameBack) {
-  /** What the first of its workings comes to where the whole check comes back. */
+  /** The result of its first working if the whole check comes back. */
   public Numeral comesTo() {
     // The second working adds what the page that is checked has besides: a remainder.
     return parts.size() == 1
@@ -37,7 +37,7 @@ public record Check(
     return Comparing.isSame(found, comesTo());
   }
 
-  /** What is added to the first working's answer: the remainder, with as many places. */
+  /** The number that is added to the first working's answer: the remainder, with as many places. */
   private Numeral besides() {
     return parts.get(1).problem().numbers().get(1).padded(expected.scale());
   }

@@ -46,7 +46,7 @@ record Comparing(Numeral expected, List<Numeral> found, boolean cameBack) {
     return found.get(found.size() - 1);
   }
 
-  /** What is said of it. */
+  /** The remark about it. */
   Remark remark() {
     if (isBetween()) {
       return Remark.of(RemarkKind.COMPARE_BETWEEN)
@@ -59,7 +59,7 @@ record Comparing(Numeral expected, List<Numeral> found, boolean cameBack) {
         .with("found", last());
   }
 
-  /** What is written of it on the page. */
+  /** The text for the page. */
   String label(Notation notation, NumberMarks marks) {
     String wanted = marks.apart(expected);
     String reached = marks.apart(last());

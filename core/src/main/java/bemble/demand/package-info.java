@@ -1,4 +1,4 @@
-/** What makes a sum easy or hard, read off its working. */
+/** The difficulties of a sum, read off its working. */
 @NullMarked
 package bemble.demand;
 

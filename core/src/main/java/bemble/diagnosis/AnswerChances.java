@@ -9,7 +9,7 @@ import java.util.List;
  * stand there several times.
  */
 record AnswerChances(int[] answers, double[] chances) {
-  /** What a hypothesis expects where no fact is missed. */
+  /** The answers that a hypothesis expects where no fact is missed. */
   static AnswerChances of(Hypothesis hypothesis, Foreseen sum) {
     List<Slip> slips = hypothesis.slips();
     int right = sum.number(sum.right());

@@ -3,7 +3,7 @@ package bemble.diagnosis;
 import bemble.slip.Slip;
 import java.util.Set;
 
-/** What stands in a place for an answer. */
+/** The content of the space for an answer. */
 public sealed interface AnswerSpace {
   /** An answer. */
   record Answered(Reply reply) implements AnswerSpace {}

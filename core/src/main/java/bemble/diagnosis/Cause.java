@@ -24,7 +24,10 @@ record Cause(List<Slip> slips, List<Slip> alike, Set<List<Slip>> forms, double p
   /** One of two slips explains at least this part of the answers alone. */
   private static final double PART = 0.2;
 
-  /** What gives the same answers is not told from another that is at most so much less likely. */
+  /**
+   * Two causes of the same answers are not told apart if one is at least this share as likely as
+   * the other.
+   */
   private static final double NOT_TOLD_APART = 0.2;
 
   /** The same and another; those of other forms may be made in one of them. */

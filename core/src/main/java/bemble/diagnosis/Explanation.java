@@ -25,7 +25,7 @@ public record Explanation(
     List<Integer> explains,
     List<Integer> against,
     boolean isSure) {
-  /** What may be said is so likely, alone or together with another slip. */
+  /** The probability from which a slip may be said, alone or together with another. */
   public static final double SURE = 0.9;
 
   /** Keeps copies. */

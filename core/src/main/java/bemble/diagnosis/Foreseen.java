@@ -81,7 +81,9 @@ final class Foreseen {
     return facts.size() == 1 ? facts.iterator().next() : Optional.empty();
   }
 
-  /** What somebody gets who makes these slips wherever they can be; none gives the right answer. */
+  /**
+   * The answer of somebody who makes these slips at every chance; without any, the right answer.
+   */
   Answer with(List<Slip> slips) {
     Answer known = slipped.get(slips);
     if (known == null) {
@@ -91,7 +93,10 @@ final class Foreseen {
     return known;
   }
 
-  /** What somebody gets who makes a slip at some of its chances, the right answer among them. */
+  /**
+   * The possible answers of somebody who makes a slip at some of its chances, the right answer
+   * among them.
+   */
   List<Partly> partly(Slip slip) {
     return partly.computeIfAbsent(slip, each -> Partly.all(sum, each));
   }

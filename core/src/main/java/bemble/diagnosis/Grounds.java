@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 
-/** What speaks for slips in the answers of one pupil, and what against them. */
+/** The answers of one pupil that speak for slips, and those that speak against them. */
 final class Grounds {
   private final List<Foreseen> sums;
   private final List<AnswerSpace> given;

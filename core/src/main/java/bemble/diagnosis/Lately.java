@@ -25,7 +25,7 @@ public final class Lately {
   /** The work of so many pupils is not looked at again while it stays the same. */
   private static final int KEPT = 400;
 
-  /** What some work tells, without the places where it stands. */
+  /** A diagnosis with its grounds, without the places where the work stands. */
   private record Looked(Diagnoser diagnoser, List<AnswerSpace> given, Diagnosis diagnosis) {}
 
   private record Asked(List<Work> works, Pool pool, int most) {}

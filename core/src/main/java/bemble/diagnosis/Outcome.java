@@ -1,6 +1,6 @@
 package bemble.diagnosis;
 
-/** What an answer is worth. */
+/** The outcomes of an answer. */
 public enum Outcome {
   RIGHT,
   WRONG,
@@ -11,7 +11,7 @@ public enum Outcome {
   /** The sum was not asked. */
   LEFT_OUT;
 
-  /** What a place is worth in which no answer stands that could be right. */
+  /** The outcome of a place that has no answer which could be right. */
   public static Outcome without(AnswerSpace space) {
     if (space instanceof AnswerSpace.NoNumber) {
       return WRONG;

@@ -22,7 +22,7 @@ public final class Pool {
   /** Hypotheses that are less likely decide nothing. */
   private static final double MATTERS = 0.01;
 
-  /** What a sum must be expected to tell, in bits. */
+  /** The least information that is expected of a sum worth asking, in bits. */
   private static final double WORTH_ASKING = 0.03;
 
   private final List<Item> items;

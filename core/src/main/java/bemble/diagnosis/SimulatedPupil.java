@@ -21,7 +21,7 @@ import java.util.Random;
  * @param blank how many sums are left blank, from 0 to 1
  */
 public record SimulatedPupil(Optional<Slip> slip, double made, double missed, double blank) {
-  /** What the pupil gives for a sum; empty for a blank. */
+  /** The pupil's answer to a sum; empty for a blank. */
   public Optional<Answer> answer(Sum sum, Random random) {
     return hand(sum, random).map(sum::answer);
   }

@@ -57,7 +57,7 @@ final class Suspects {
     }
   }
 
-  /** What a slip would leave in the sums that were worked. */
+  /** The traces that a slip would leave in the sums that were worked. */
   private List<Object> traces(Slip slip) {
     List<Object> traces = new ArrayList<>();
     for (int place : told) {
@@ -100,7 +100,7 @@ final class Suspects {
     return all;
   }
 
-  /** What is to be weighed where slips that give the same answers are looked at one by one. */
+  /** The hypotheses to weigh where slips that give the same answers are looked at one by one. */
   List<Hypothesis> apart() {
     List<Hypothesis> apart = new ArrayList<>();
     for (Hypothesis each : hypotheses()) {

@@ -11,7 +11,7 @@ import java.util.Arrays;
  * and then what is added.
  */
 public final class FigureNet {
-  /** What it tells apart: ten figures and what is no figure. */
+  /** The number of classes: ten figures, and the class of windows without a figure. */
   public static final int CLASSES = 11;
 
   /** The class of what is crossed out, written over, or no figure. */

@@ -31,7 +31,7 @@ public final class FigureReader {
     return new FigureReader(nets);
   }
 
-  /** What the ink of a square makes likely; nothing else is known of it. */
+  /** The likelihoods of the figures, from the ink of a square alone. */
   public Likelihoods read(Window window) {
     return read(Ink.of(window.withoutLines()));
   }

@@ -15,7 +15,7 @@ public final class Granting {
   private final Thresholds thresholds;
   private final LookAlikes alike;
 
-  /** What is granted by some thresholds. */
+  /** Grants figures by some thresholds. */
   public Granting(Thresholds thresholds) {
     this(thresholds, LookAlikes.NONE);
   }
@@ -25,7 +25,7 @@ public final class Granting {
     this.alike = alike;
   }
 
-  /** What is granted in one hand: never more than in any. */
+  /** The granting for one hand: never more than for any hand. */
   public Granting in(LookAlikes hand) {
     return new Granting(thresholds, hand);
   }

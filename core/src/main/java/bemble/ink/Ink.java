@@ -54,13 +54,13 @@ public record Ink(State state, Optional<float[]> figure, int longer) {
   /** Dots of ink that may be darker than what is called the darkest. */
   private static final int DARKEST = 20;
 
-  /** What a figure has at the most. */
+  /** The most pieces of a figure. */
   private static final int PIECES = 3;
 
   /** The longer side of a figure at the least, in dots. */
   private static final int LEAST = 18;
 
-  /** What is smaller may be a small figure that helps its writer, in dots. */
+  /** The size of the largest small figure that may be a note of its writer, in dots. */
   private static final int SMALL = 27;
 
   /** The share of a piece that may lie outside its square. */

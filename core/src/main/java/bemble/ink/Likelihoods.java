@@ -20,7 +20,7 @@ public record Likelihoods(double[] of, Doubt doubt) {
   /** How many things may stand in a square. */
   static final int ALL = 12;
 
-  /** What is as good as impossible. */
+  /** The logarithm of a likelihood that counts as impossible. */
   static final double NEVER = -30;
 
   /** Refuses any other number of them. */
@@ -38,7 +38,7 @@ public record Likelihoods(double[] of, Doubt doubt) {
     return new Likelihoods(of, Doubt.NONE);
   }
 
-  /** What is likeliest. */
+  /** The likeliest figure. */
   public int best() {
     int best = 0;
     for (int each = 1; each < ALL; each++) {

@@ -12,7 +12,7 @@ import java.util.List;
  * @param doubt why somebody has to look, where somebody has
  */
 public record RowReading(Granted granted, String figures, List<Boolean> sure, Doubt doubt) {
-  /** What is said of a row. */
+  /** The results of reading a row. */
   public enum Granted {
     RIGHT,
     WRONG,

@@ -74,7 +74,7 @@ public record Rung(
     return new Rung(id, recipe, adds, decimals, methods, List.copyOf(others));
   }
 
-  /** What is to be done. */
+  /** The operation of the rung. */
   public Operation operation() {
     return recipe.operation();
   }

@@ -51,7 +51,7 @@ final class RungBuilder {
     return this;
   }
 
-  /** What is new on the rung. */
+  /** Asks for a trait that the rung before does not ask for: it is the rung's news. */
   RungBuilder adds(Trait trait, Range range) {
     adds.put(trait, range);
     return with(trait, range);

@@ -19,7 +19,7 @@ import java.util.Optional;
  * @param <P> the sums that it works
  */
 public interface Method<P extends Problem> {
-  /** What is known of it besides how it works. */
+  /** The head: everything about the method except how it works. */
   MethodHead head();
 
   /** The operation that it belongs to. */

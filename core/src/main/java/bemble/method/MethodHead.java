@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 
-/** What is known of a method besides how it works. Each call returns a head with one thing more. */
+/** Everything about a method except how it works. Each call returns a head with one part more. */
 public final class MethodHead {
   private final Operation operation;
   private final String id;

@@ -63,7 +63,7 @@ public record Sum(Problem problem, Method<?> method, Style style) {
     return typed().work(arranged(), Script.inTheHead(hand, style)).answer();
   }
 
-  /** What is printed on a sheet for a writer, and what is ruled on it besides. */
+  /** Adds the rulings of a sheet for a writer to its printed marks. */
   public List<Mark> ruled(Area sheet, List<Mark> printed) {
     List<Mark> marks = new ArrayList<>(printed);
     int id = printed.stream().mapToInt(Mark::id).max().orElse(-1) + 1;

@@ -4,7 +4,7 @@ import bemble.number.Numeral;
 import bemble.style.Choice;
 import bemble.style.Style;
 
-/** What is left over, as a class writes it behind a quotient: {@code r 4}. */
+/** The text of a remainder behind a quotient, as the class writes it: {@code r 4}. */
 public final class RemainderText {
   private RemainderText() {}
 

@@ -1,4 +1,4 @@
-/** What a page says in letters: the heads of columns, a remainder, the lines of a check. */
+/** The texts on a page: the heads of columns, a remainder, the lines of a check. */
 @NullMarked
 package bemble.notation;
 

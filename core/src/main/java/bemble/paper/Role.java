@@ -1,6 +1,6 @@
 package bemble.paper;
 
-/** What a mark is for. A renderer may colour by it and a judge may look for it. */
+/** The purpose of a mark. A renderer may colour by it and a judge may look for it. */
 public enum Role {
   HEAD(Kind.FRAME),
   GIVEN(Kind.GIVEN),
@@ -10,7 +10,7 @@ public enum Role {
   PADDING(Kind.GIVEN),
   SIGN(Kind.FRAME),
   POINT(Kind.FRAME),
-  /** What sets groups of three figures apart. */
+  /** A mark between groups of three figures. */
   THOUSANDS(Kind.FRAME),
   RULE(Kind.FRAME),
   CARRY(Kind.AID),
@@ -20,7 +20,7 @@ public enum Role {
   TEN_MORE(Kind.AID),
   /** The small one low in the next column: one more to take. */
   ONE_MORE(Kind.AID),
-  /** What is left in short division, small before the next figure. */
+  /** The remainder of a place in short division, small before the next figure. */
   LEFT_OVER(Kind.AID),
   /** A number or a row on the way to the answer. */
   PARTIAL(Kind.PART),
@@ -48,7 +48,7 @@ public enum Role {
   DRAWING(Kind.NOTE),
   NOTE(Kind.NOTE);
 
-  /** What a role comes to for somebody who reads or judges the page. */
+  /** The kinds of roles, as a reader or the judge of the page needs them. */
   public enum Kind {
     /** Copied from the sum, or found before the page was begun. */
     GIVEN,
@@ -70,7 +70,7 @@ public enum Role {
     this.kind = kind;
   }
 
-  /** What it comes to. */
+  /** The kind of this role. */
   public Kind kind() {
     return kind;
   }

@@ -164,7 +164,7 @@ public sealed interface Shape {
     }
   }
 
-  /** What is drawn for one, ten, a hundred and a thousand. */
+  /** The things that show one, ten, a hundred and a thousand. */
   enum Thing {
     DOT,
     /** A one of the second addend, told apart from those of the first. */

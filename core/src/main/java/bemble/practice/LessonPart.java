@@ -1,6 +1,6 @@
 package bemble.practice;
 
-/** What a part of a lesson is for, and each sum in it. */
+/** The purpose of a part of a lesson, and of each sum in it. */
 public enum LessonPart {
   /** A few mixed sums to look at again. */
   OPENER,

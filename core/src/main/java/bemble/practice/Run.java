@@ -36,7 +36,7 @@ public record Run(PassMark mark, int sums, boolean comesAgain, List<Result> resu
     results = List.copyOf(results);
   }
 
-  /** What is to be worked next. */
+  /** The next thing to be worked. */
   public sealed interface Next {
     /** A sum of the first round, by its place from 0. */
     record First(int place) implements Next {}
@@ -107,7 +107,7 @@ public record Run(PassMark mark, int sums, boolean comesAgain, List<Result> resu
     return IntStream.range(0, round.size()).filter(i -> !round.get(i).right()).boxed().toList();
   }
 
-  /** What is to be worked next. */
+  /** The next thing to be worked. */
   public Next next() {
     if (!isFirstRoundOver()) {
       return new Next.First(results.size());

@@ -48,7 +48,7 @@ public record SlipKey(Item item, Answer right, Map<Answer, List<Slip>> wrong) {
     return new SlipKey(item, right, wrong);
   }
 
-  /** What a sum gives with a slip made wherever it can be; the right answer where it cannot. */
+  /** The answer to a sum with a slip made at every chance; the right answer where there is none. */
   static Answer answer(Sum sum, Slip slip) {
     return sum.answer(new SlippingHand(sum.problem(), List.of(At.everywhere(slip)), Map.of()));
   }

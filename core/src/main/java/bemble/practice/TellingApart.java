@@ -98,7 +98,7 @@ public record TellingApart(List<Item> items, List<Slip> slips, List<List<Answer>
     return apart;
   }
 
-  /** What the set leaves in doubt. */
+  /** The slips that the set does not tell apart. */
   public List<Doubt> doubts() {
     List<Integer> all = new ArrayList<>();
     for (int i = 0; i < items.size(); i++) {

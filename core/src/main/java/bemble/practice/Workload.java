@@ -62,7 +62,7 @@ public record Workload(int facts, int figures, int seconds, Map<Pair, Integer> u
     }
   }
 
-  /** What some sums ask for when they are worked in a style. */
+  /** The workload of some sums in a style. */
   public static Workload of(List<Item> items, Style style) {
     int facts = 0;
     int figures = 0;

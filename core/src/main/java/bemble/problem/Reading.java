@@ -1,6 +1,6 @@
 package bemble.problem;
 
-/** What came of reading a text: a sum, or the reason why it cannot be read. */
+/** The result of reading a text: a sum, or the reason why it cannot be read. */
 public sealed interface Reading permits Reading.Understood, Refusal {
   /**
    * The text was a sum.

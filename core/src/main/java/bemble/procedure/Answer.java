@@ -2,7 +2,7 @@ package bemble.procedure;
 
 import bemble.number.Numeral;
 
-/** What a page gives, right or not. */
+/** The answer that stands on a page, right or not. */
 public sealed interface Answer {
   /** The number that the page was worked for: sum, difference, product, quotient or root. */
   Numeral value();

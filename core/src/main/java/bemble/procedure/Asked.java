@@ -12,7 +12,7 @@ import java.util.List;
  * @param reads the entries it is read from, written by the same hand before
  */
 public record Asked(Section section, Slot slot, Rule rule, List<Entry> reads) {
-  /** What the rule says, given what was written before. */
+  /** The value by the rule, from the entries that were written before. */
   public BigInteger due() {
     return rule.applyTo(reads);
   }

@@ -47,7 +47,7 @@ public final class Entry {
     return reads;
   }
 
-  /** What the hand wrote, in units of the slot's place. */
+  /** The value that the hand wrote, in units of the slot's place. */
   public BigInteger value() {
     return value;
   }

@@ -28,7 +28,7 @@ public interface Hand {
    */
   Fill fill(Asked asked);
 
-  /** What is written in a slot to which a number of the sum is copied. */
+  /** Fills a slot to which a number of the sum is copied. */
   default Fill copy(Section section, Slot slot, BigInteger number) {
     // What is copied stands in the sum, not on the paper: an entry that has no marks.
     Entry printed = new Entry(slot, Rule.COPY, List.of(), number, List.of());

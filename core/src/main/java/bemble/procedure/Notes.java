@@ -23,7 +23,7 @@ public final class Notes {
     return new Notes(() -> otherwise.apply(remark.get()), facts);
   }
 
-  /** What there is to say. */
+  /** The remark on a step. */
   public Remark remark() {
     return remark.get();
   }

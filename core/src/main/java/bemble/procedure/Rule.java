@@ -80,7 +80,7 @@ public record Rule(Kind kind, int n) {
     return new Rule(Kind.FIGURE_OF_TOTAL, n);
   }
 
-  /** What the lead followed by {@code n}, times {@code n}, makes. */
+  /** The rule of the product of {@code n} and the lead followed by {@code n}. */
   public static Rule tryOut(int n) {
     return new Rule(Kind.TRY, n);
   }

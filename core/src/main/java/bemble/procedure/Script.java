@@ -182,12 +182,15 @@ public final class Script {
     }
   }
 
-  /** What the hand means to write in a slot, nothing among it. */
+  /** The value that the hand means to write in a slot; it may be nothing. */
   public Meant means(Slot slot, Rule rule, List<Entry> reads) {
     return new Meant(slot, rule, reads, ask(slot, rule, reads));
   }
 
-  /** What the hand means to write in a slot; empty where the slot stays empty: the tens of 7. */
+  /**
+   * The value that the hand means to write in a slot; empty where the slot stays empty: the tens of
+   * 7.
+   */
   public Optional<Meant> meant(Slot slot, Rule rule, List<Entry> reads) {
     Fill fill = ask(slot, rule, reads);
     boolean nothing = fill.value().signum() == 0 && rule.applyTo(reads).signum() == 0;

@@ -11,7 +11,7 @@ import java.util.stream.IntStream;
  * @param number which one of its kind: the place of a column, the count of a row from 1; else 0
  */
 public record Section(Kind kind, int number) {
-  /** What binds the steps of a section. */
+  /** The reasons for which steps belong to one section. */
   public enum Kind {
     SET_OUT,
     COLUMN,

@@ -34,7 +34,7 @@ public record Step(Section section, Notes notes, List<Entry> entries, @Nullable 
     return new Step(section, new Notes(remark, List.of()), entries, null);
   }
 
-  /** What there is to say. */
+  /** The remark on the step. */
   public Remark remark() {
     return notes.remark();
   }

@@ -68,7 +68,7 @@ final class Days {
     return days.get(place).wrong() > 0;
   }
 
-  /** What all right sums count. */
+  /** The weights of all right sums together. */
   double right() {
     return days.stream().mapToDouble(Day::right).sum();
   }

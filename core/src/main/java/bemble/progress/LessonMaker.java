@@ -31,7 +31,7 @@ public final class LessonMaker {
   private final Style style;
   private final Pace pace;
 
-  /** What a sum of a rung takes by a method; it is drawn and worked once. */
+  /** The time of a sum of a rung by a method, in seconds; it is drawn and worked once. */
   private final Map<String, Double> seconds = new ConcurrentHashMap<>();
 
   /** Some pupils who practise a rung of their own. */

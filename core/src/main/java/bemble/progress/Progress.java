@@ -203,7 +203,7 @@ public record Progress(
     return days.wrongOfLatest(latest) < most + NOTHING;
   }
 
-  /** What is right in the lesson that taught it may be gone tomorrow. */
+  /** Whether the right sums are of several days: those of one lesson may be forgotten tomorrow. */
   private static boolean isOnSeveralDays(Days days, Rules.Sure rules) {
     return days.daysRight() >= rules.days();
   }

@@ -20,13 +20,13 @@ public record Proposal(Why why, String rung, String slip, List<Long> pupils, Cou
    */
   public record Count(int of, int standing, int due, int lessons) {}
 
-  /** What a lesson is for. */
+  /** The purposes of a lesson. */
   public enum Kind {
-    /** What they make a slip in. */
+    /** Some pupils make a slip. */
     RETEACH,
-    /** What they were sure of some while ago. */
+    /** Some pupils were sure of it a while ago. */
     LOOK_AGAIN,
-    /** What they are ready for, or have begun. */
+    /** Some pupils are ready for it, or have begun. */
     TEACH
   }
 
@@ -61,7 +61,7 @@ public record Proposal(Why why, String rung, String slip, List<Long> pupils, Cou
       this.kind = kind;
     }
 
-    /** What a lesson for this reason is for. */
+    /** The purpose of a lesson for this reason. */
     public Kind kind() {
       return kind;
     }

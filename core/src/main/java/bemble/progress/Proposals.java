@@ -17,7 +17,7 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 
-/** What a class may turn to next, by the rules of {@link Rules.Next}. */
+/** The next lessons that a class may have, by the rules of {@link Rules.Next}. */
 public final class Proposals {
   private final ClassProgress progress;
   private final Taught taught;
@@ -154,7 +154,7 @@ public final class Proposals {
     return all;
   }
 
-  /** What there is to do on a rung; nothing where all stand, or nobody is ready for it. */
+  /** The proposal for a rung; empty where all are sure of it, or nobody is ready for it. */
   private Optional<Proposal> teach(Rung rung) {
     BitSet open = room.open(rung.id());
     BitSet ready = ready(rung, open, need -> false);

@@ -1,6 +1,6 @@
 package bemble.progress;
 
-/** What keeps a rung from being sure; each is a rule of {@link Rules}. */
+/** The reasons why a rung is not sure; each is a rule of {@link Rules}. */
 public enum Shortfall {
   /** Too few sums were right, help counting for less. */
   TOO_FEW,

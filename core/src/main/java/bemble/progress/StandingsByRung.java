@@ -67,7 +67,7 @@ final class StandingsByRung {
     }
   }
 
-  /** What a rung needs is shown by it. */
+  /** Adds a rung, and every rung that it needs, to those that are shown. */
   private static void show(String rung, Ladder ladder, Set<String> shown) {
     if (shown.add(rung)) {
       ladder
@@ -76,7 +76,7 @@ final class StandingsByRung {
     }
   }
 
-  /** What was worked and does not stand is not shown by anything. */
+  /** Lets the shown rungs stand, but none that the pupil has worked without being sure of it. */
   private void stand(int pupil, Map<String, Progress> told, Set<String> shown) {
     for (String rung : shown) {
       OfRung column = columns.get(rung);

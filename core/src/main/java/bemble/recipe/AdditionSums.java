@@ -29,7 +29,7 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Pick> imple
   private final Map<Ways, List<Pick>> places = new HashMap<>();
   private final At start;
 
-  /** What is known before a place. */
+  /** The state before a place. */
   record At(
       int place,
       Going going,
@@ -156,7 +156,7 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Pick> imple
     return choices;
   }
 
-  /** What is known after a column; null where it is too much. */
+  /** The state after a column; null where a limit is passed. */
   private @Nullable At after(At at, Going on, Pick choice) {
     boolean carrying = choice.carry > 0 && !on.isOver();
     int carriesNow = carries.raised(at.carries, carrying ? 1 : 0);

@@ -46,7 +46,10 @@ final class Dividends extends FigureByFigure {
         Division::new);
   }
 
-  /** What is left, whether the quotient has begun, and how many figures were used for that. */
+  /**
+   * The state: the number that is left, whether the quotient has begun, and how many figures were
+   * used.
+   */
   private static long state(int left, boolean begun, int used) {
     return (long) left << 3 | (begun ? 1 : 0) << 2 | used;
   }

@@ -62,7 +62,7 @@ abstract class FigureByFigure {
    */
   abstract long next(long state, int figure, int left);
 
-  /** What is added to the tally when all figures are chosen, or {@link #NONE}. */
+  /** The addition to the tally when all figures are chosen, or {@link #NONE}. */
   abstract long end(long state);
 
   /** How many numbers fit. */

@@ -15,7 +15,7 @@ public record Range(int from, int to) {
   /** Every count. */
   public static final Range ANY = new Range(0, UNBOUNDED);
 
-  /** What {@link #raised} gives for a count beyond the range. */
+  /** The value of {@link #raised} for a count beyond the range. */
   static final int OVER = -1;
 
   /** Refuses a range that holds nothing. */

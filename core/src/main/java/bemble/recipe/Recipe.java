@@ -32,7 +32,7 @@ public record Recipe(
 
   private static final int MOST_OF_FREE_MULTIPLIER = 4;
 
-  /** What keeps a recipe from being one. */
+  /** The reasons why a recipe is refused. */
   public enum Fault {
     /** More or fewer numbers than the operation has. */
     NUMBERS,
@@ -59,7 +59,7 @@ public record Recipe(
         fault(operation, numbers, wishes, places).isEmpty(), "recipe", numbers, "is no recipe");
   }
 
-  /** What keeps these from being a recipe; empty where nothing does. */
+  /** The reason why these are no recipe; empty where they are one. */
   public static Optional<Fault> fault(
       Operation operation, List<Size> numbers, Map<Trait, Range> wishes, int places) {
     int count = numbers.size();

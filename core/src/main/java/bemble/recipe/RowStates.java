@@ -70,7 +70,9 @@ final class RowStates {
     return ROWS[zeros][figure];
   }
 
-  /** What one more figure of the multiplicand makes in a state; 0 is the first state. */
+  /**
+   * The product that one more figure of the multiplicand makes in a state; 0 is the first state.
+   */
   int made(int state, int figure) {
     return made[FIGURES * state + figure];
   }

@@ -121,7 +121,7 @@ final class SubtractionSums extends Paths<SubtractionSums.At, SubtractionSums.Pi
     return ends;
   }
 
-  /** What is known after a column; null where it is too much. */
+  /** The state after a column; null where a limit is passed. */
   private @Nullable At after(At at, boolean belowGoesOn, int top, int below) {
     int left = top - at.lent - Math.max(below, 0);
     boolean exchanged = left < 0;

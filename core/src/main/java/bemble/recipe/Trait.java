@@ -6,7 +6,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 
-/** What can be counted on a sum by place arithmetic, whatever the method. */
+/** The difficulties that can be counted on a sum by place arithmetic, whatever the method. */
 public enum Trait {
   /**
    * Columns of ten and more, with what came in, that have a column of the addends to their left.
@@ -55,7 +55,7 @@ public enum Trait {
   QUOTIENT_FIGURES(Operation.DIVISION),
   /** Zeros among them; none in a quotient of 0. */
   ZEROS_IN_QUOTIENT(Operation.DIVISION),
-  /** What is left. */
+  /** A remainder. */
   REMAINDER(Operation.DIVISION),
   /**
    * 1 where the dividend's first figures, as many as the divisor has, are below the divisor,

@@ -23,7 +23,7 @@ public record Adding(List<Mention> parts, Mention total) implements Mention {
     return new Adding(numbers.stream().map(Mention::of).toList(), Mention.of(total));
   }
 
-  /** What has been reached with each part, from the second on; the last is the total. */
+  /** The totals after each part, from the second on; the last one is the total of all. */
   public List<Mention> reached() {
     List<Mention> reached = new ArrayList<>();
     BigDecimal sum = BigDecimal.ZERO;

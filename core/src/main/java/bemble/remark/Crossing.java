@@ -19,7 +19,7 @@ public record Crossing(List<Pair> pairs, BigInteger carried) implements Mention 
    * @param lower the figure of the lower number, in its place
    */
   public record Pair(Quantity upper, Quantity lower) {
-    /** What the two figures make, without their places. */
+    /** The product of the two figures, without their places. */
     public BigInteger product() {
       return upper.count().multiply(lower.count());
     }

@@ -4,7 +4,7 @@ import java.util.Locale;
 
 /** The lengths in which a remark is told. */
 public enum Length {
-  /** What happens, as a teacher says it. */
+  /** The sentence, as a teacher says it. */
   SAY,
   /** The same in as few words as can be. */
   BRIEF,

@@ -10,12 +10,12 @@ import java.math.BigInteger;
  * @param place the power of ten: 0 ones, 1 tens, −1 tenths
  */
 public record Quantity(BigInteger count, int place) implements Mention {
-  /** What a number has at a place. */
+  /** The quantity of a number at a place. */
   public static Quantity of(Numeral number, int place) {
     return new Quantity(BigInteger.valueOf(number.digitAt(place)), place);
   }
 
-  /** What it is worth: 30 for 3 tens. */
+  /** The value: 30 for 3 tens. */
   public Numeral worth() {
     return place < 0
         ? Numeral.of(count, -place)

@@ -1,4 +1,4 @@
-/** What there is to say of a step, not yet in words. */
+/** Remarks on steps, not yet in words. */
 @NullMarked
 package bemble.remark;
 

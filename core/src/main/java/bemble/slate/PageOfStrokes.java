@@ -10,14 +10,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
-/** What stands on a page after some strokes. */
+/** The marks on a page after some strokes. */
 public final class PageOfStrokes {
   private record Key(Square at, Stroke.Kind kind) {}
 
   private final Map<Key, String> marks = new LinkedHashMap<>();
   private final Set<Square> unread = new LinkedHashSet<>();
 
-  /** What stands on a blank page after some strokes. */
+  /** The marks on a blank page after some strokes. */
   public static List<Written> after(List<Stroke> strokes) {
     return of(strokes).written();
   }

@@ -130,13 +130,13 @@ public final class Slate {
     }
   }
 
-  /** What a waypoint is for. */
+  /** The purposes of a waypoint. */
   public enum Part {
     /** A figure of the sum that its writer copies. */
     COPIED,
     /** The sign of the sum. */
     SIGN,
-    /** What is worked out. */
+    /** A part that is worked out. */
     WORKED;
 
     static Part of(Role role) {
@@ -224,7 +224,7 @@ public final class Slate {
     return put.kind() == Transcript.Kind.AID && put.role().isInMargin();
   }
 
-  /** What the judge finds on a page that was written on this sheet. */
+  /** The judge's report on a page that was written on this sheet. */
   public Report judge(List<Written> page, Stage stage) {
     return judge.judge(page, stage, settingOut);
   }

@@ -11,7 +11,7 @@ import bemble.paper.Square;
  * @param text what was written; empty where it is rubbed out, struck or ruled
  */
 public record Stroke(Kind kind, Square at, String text) {
-  /** What can be done on a page. */
+  /** The actions of a writer on a page. */
   public enum Kind {
     /** One character of full size. */
     FIGURE,

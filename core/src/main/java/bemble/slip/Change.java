@@ -10,9 +10,12 @@ import java.math.BigInteger;
 import java.util.Optional;
 import java.util.function.IntPredicate;
 
-/** What a slip writes instead of what is due. One object serves one run through a procedure. */
+/**
+ * The values that a slip writes instead of those that are due. One object serves one run of a
+ * procedure.
+ */
 interface Change {
-  /** What is written instead; empty where the slip does not touch this slot. */
+  /** The fill that is written instead; empty where the slip does not touch this slot. */
   default Optional<Fill> instead(Asked asked) {
     return Optional.empty();
   }

@@ -9,7 +9,7 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 
-/** What changes need to know of a slot and of what it is read from. */
+/** Reads off a slot, and the entries that it is read from, the facts that changes need. */
 final class Reads {
   private Reads() {}
 

@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
  * class of its operation. A method knows which slips happen in it, and which is likelier.
  */
 public final class Slip implements Comparable<Slip> {
-  /** What is missed in a slip. */
+  /** The kinds of mistakes that a slip can be. */
   enum Kind {
     /** A rule of the method. */
     RULE,

@@ -79,7 +79,7 @@ public sealed interface Choice {
     MOVING_FIRST
   }
 
-  /** What the counters in frames look like. */
+  /** The looks of counters in frames. */
   enum FrameCounters implements Choice {
     /** Dots for ones, sticks for tens. */
     BY_PLACE,
@@ -121,7 +121,7 @@ public sealed interface Choice {
     LONGER
   }
 
-  /** What sets groups of three figures apart. */
+  /** The mark between groups of three figures. */
   enum ThousandsMark implements Choice {
     COMMA,
     THIN_SPACE,
@@ -146,7 +146,7 @@ public sealed interface Choice {
     ALL_BOXES_FIRST
   }
 
-  /** What stands between ones and tenths. */
+  /** The mark between ones and tenths. */
   enum DecimalMark implements Choice {
     POINT,
     COMMA
@@ -176,25 +176,25 @@ public sealed interface Choice {
     TOGETHER
   }
 
-  /** What holds the places at the end of a row of products. */
+  /** The sign that holds the places at the end of a row of products. */
   enum Placeholder implements Choice {
     ZERO,
     BLANK
   }
 
-  /** What becomes of the small carries of a row before the next row is begun. */
+  /** What happens to the small carries of a row before the next row is begun. */
   enum UsedCarries implements Choice {
     STRUCK,
     STANDING
   }
 
-  /** What a zero in the multiplier gives. */
+  /** The row that a zero in the multiplier gives. */
   enum ZeroDigit implements Choice {
     SKIPPED,
     ROW_OF_ZEROS
   }
 
-  /** What is written in a round of a division that goes zero times. */
+  /** The writing in a round of a division that goes zero times. */
   enum ZeroRound implements Choice {
     NO_ROW,
     ROW_OF_ZERO

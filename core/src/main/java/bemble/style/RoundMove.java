@@ -5,7 +5,9 @@ public enum RoundMove {
   DIVIDE,
   MULTIPLY,
   SUBTRACT,
-  /** What is left with the divisor, or the product with what stands. */
+  /**
+   * The number that is left is compared with the divisor, or the product with the number above it.
+   */
   COMPARE,
   BRING_DOWN,
   /** Whether there is another round, or what is left is the remainder. */

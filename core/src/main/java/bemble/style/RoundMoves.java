@@ -26,12 +26,12 @@ public record RoundMoves(List<RoundMove> list) {
               RoundMove.COMPARE,
               RoundMove.BRING_DOWN));
 
-  /** What is wrong with a list of moves. */
+  /** The faults of a list of moves. */
   public enum Fault {
     /** Nothing would be called. */
     NONE,
     TWICE,
-    /** What is written in a round has one order. */
+    /** Moves that write stand in the wrong order. */
     NOT_AS_WRITTEN,
     /** There is nothing to compare yet, or no longer. */
     COMPARED_TOO_EARLY,
@@ -49,7 +49,7 @@ public record RoundMoves(List<RoundMove> list) {
     list = List.copyOf(list);
   }
 
-  /** What is wrong with a list; empty where it is a round. */
+  /** The fault of a list; empty where it is a round. */
   public static Optional<Fault> fault(List<RoundMove> list) {
     List<RoundMove> written = list.stream().filter(WRITTEN::contains).toList();
     int comparing = list.indexOf(RoundMove.COMPARE);

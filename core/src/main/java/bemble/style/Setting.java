@@ -79,7 +79,7 @@ public enum Setting {
     return BY_TYPE.get(type);
   }
 
-  /** What it is shown together with. */
+  /** The group that it is shown in. */
   public Group group() {
     return group;
   }

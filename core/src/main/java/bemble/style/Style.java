@@ -24,7 +24,7 @@ public record Style(
   /** The language that is always there. */
   public static final String ENGLISH = "en";
 
-  /** What a class has that has chosen nothing. */
+  /** The style of a class that has chosen nothing. */
   public static final Style STANDARD = new Style(Map.of(), Map.of(), RoundMoves.STANDARD, ENGLISH);
 
   /**
@@ -36,7 +36,7 @@ public record Style(
   public enum Conflict {
     /** The same mark for thousands and for decimals. */
     SAME_MARK_TWICE,
-    /** What moves on is written first, and not written at all. */
+    /** An order of parts is chosen that are not written at all. */
     ORDER_OF_NOTHING
   }
 
@@ -59,7 +59,7 @@ public record Style(
     sentences = Map.copyOf(new TreeMap<>(sentences));
   }
 
-  /** What keeps the choices from living together; empty where nothing does. */
+  /** A smallest set of choices that exclude one another; empty where all fit together. */
   public static Optional<Conflict> clash(Map<Setting, Choice> choices) {
     boolean same =
         choices.get(Setting.THOUSANDS_MARK) != Choice.ThousandsMark.THIN_SPACE

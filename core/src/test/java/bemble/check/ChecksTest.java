@@ -264,7 +264,7 @@ class ChecksTest {
     }
   }
 
-  /** What somebody else has to find when working the first part of a check. */
+  /** The result that somebody else has to find when working the first part of a check. */
   @ParameterizedTest
   @MethodSource("ways")
   void theFirstPartOfACheckComesToItsOwnNumber(Operation operation, Choice choice) {

@@ -63,7 +63,7 @@ class DigitSumsTest {
     return rows(Checks.of(work(line, style), style).working());
   }
 
-  /** What stands in each row of squares, with a space for each gap. */
+  /** The text of each row of squares, with a space for each gap. */
   private static List<String> rows(Working working) {
     TreeMap<Integer, TreeMap<Integer, String>> rows = new TreeMap<>();
     for (Mark mark : working.paper().marks()) {

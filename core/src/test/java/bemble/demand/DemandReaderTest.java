@@ -39,7 +39,7 @@ class DemandReaderTest {
         new Sum(sum, Methods.find(sum.operation(), method).orElseThrow(), Style.STANDARD).work());
   }
 
-  /** What is read off a page and what is counted without one: a recipe asks for what comes. */
+  /** Traits that are read off a page agree with those that recipes count without one. */
   @ParameterizedTest
   @CsvSource({"ADDITION, column", "SUBTRACTION, exchange", "DIVISION, long"})
   void agreeWithTheTraitsThatARecipeWishesFor(Operation operation, String id) {

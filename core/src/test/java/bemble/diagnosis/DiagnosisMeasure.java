@@ -87,7 +87,7 @@ record DiagnosisMeasure(int pupils, int first, int three, int said, int accused)
     return ten.subList(0, TEN);
   }
 
-  /** What such pupils are told; those in whose answers the slip never shows are not counted. */
+  /** The diagnoses of such pupils, without those in whose answers the slip never shows. */
   static DiagnosisMeasure of(List<Item> items, Optional<Slip> slip, int pupils, long seed) {
     Diagnoser diagnoser = new Diagnoser(items, Style.STANDARD);
     Random random = new Random(seed + slip.map(Slip::id).hashCode());

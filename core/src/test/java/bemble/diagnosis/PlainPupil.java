@@ -15,7 +15,7 @@ import java.util.function.LongUnaryOperator;
  * @param byThree whether multipliers have three figures
  */
 record PlainPupil(String slip, Operation operation, String method, Habit habit, boolean byThree) {
-  /** What a sum comes to for somebody who makes a slip where {@code makes} says so. */
+  /** The answer of somebody who makes a slip where {@code makes} says so. */
   @FunctionalInterface
   interface Habit {
     long answer(int one, int other, Chances makes);

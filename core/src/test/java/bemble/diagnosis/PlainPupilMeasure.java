@@ -17,7 +17,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 
-/** What is said of pupils who know no procedure, each of ten sums. */
+/** The diagnoses of pupils who know no procedure, each of ten sums. */
 final class PlainPupilMeasure {
   private static final double[] MADE = {0.4, 0.6, 0.8, 1};
   private static final double CARELESS = 0.04;

@@ -5,7 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
-/** What is said of pupils with a habit who know no procedure. */
+/** The diagnoses of pupils with a habit who know no procedure. */
 class PlainPupilTest {
   private static final int PUPILS = 4;
 

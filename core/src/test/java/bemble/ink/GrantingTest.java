@@ -118,7 +118,7 @@ class GrantingTest {
     }
   }
 
-  /** What a hand has shown withholds, and never grants. */
+  /** The samples of a hand withhold grants, and never add any. */
   @Test
   void figuresThatLookAlikeInAHandAreNeverSureThere() {
     Random random = new Random(3);
@@ -148,7 +148,7 @@ class GrantingTest {
         LookAlikes.parse("17 49"), LookAlikes.parse(LookAlikes.parse("49 17").text()), "kept");
   }
 
-  /** What is right is so by its ink alone, each of its squares being sure. */
+  /** A right answer counts as read only if each of its squares is sure by its ink. */
   @Test
   void rightIsOnlyWhatReadsSoByItself() {
     Random random = new Random(2);

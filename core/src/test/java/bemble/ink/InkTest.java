@@ -76,7 +76,7 @@ class InkTest {
     assertArrayEquals(bare, lined.figure().orElseThrow(), 0.02f);
   }
 
-  /** What stands in the squares beside it belongs to them. */
+  /** Ink in the squares beside it belongs to them. */
   @Test
   void neighboursAreLeftOut() {
     float[] alone = new InkTest().stroke(40).ink().figure().orElseThrow();

@@ -52,7 +52,7 @@ class FinalRuleTest {
     return new Judge(sum).judge(page, Stage.HANDED_IN, settingOut);
   }
 
-  /** What stands in the rows of the answer, row by row, with the zeros in front left out. */
+  /** The figures in the rows of the answer, row by row, without zeros in front. */
   private static String read(Sum sum, List<Written> page) {
     TreeMap<Integer, TreeMap<Integer, String>> rows = new TreeMap<>();
     for (Transcript.Put put : Transcript.puts(sum.work(), false)) {

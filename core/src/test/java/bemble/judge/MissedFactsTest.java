@@ -40,7 +40,7 @@ class MissedFactsTest {
         .filter(method -> method.slips().contains(slip));
   }
 
-  /** What is found first on pages on which a slip was made, where it is what was named. */
+  /** The first findings on pages on which a slip was made, where they have its name. */
   private static List<Finding> named(Method<?> method, Slip slip) {
     List<Problem> sums = new RandomSums(53).small(method).limit(SUMS).toList();
     return sums.stream()

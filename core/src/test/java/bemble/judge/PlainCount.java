@@ -14,7 +14,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
-/** What the judge finds on pages of a writer who knows no procedure, each with one slip or none. */
+/** Counts the findings on pages of a writer who knows no procedure, each with one slip or none. */
 final class PlainCount {
   private int shown;
   private int alone;

@@ -12,7 +12,7 @@ import java.util.List;
 public record PlainLattice(int top, int side) {
   private static final int PLACES = 4;
 
-  /** What stands at the edge for a diagonal. */
+  /** The figures that are written at the edge for a diagonal. */
   @FunctionalInterface
   public interface Edge {
     /** The figure for a diagonal's total, by its place from the ones on. */

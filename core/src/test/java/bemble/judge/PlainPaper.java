@@ -19,7 +19,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
-/** What a writer who knows no procedure has put on squared paper, in the order of writing. */
+/**
+ * The marks that a writer who knows no procedure has put on squared paper, in the order of writing.
+ */
 public final class PlainPaper {
   private final List<Written> figures = new ArrayList<>();
 

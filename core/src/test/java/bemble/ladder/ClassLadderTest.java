@@ -55,7 +55,7 @@ class ClassLadderTest {
     assertEquals(Ladder.STANDARD.placedRungs(), Ladder.of(standard()).placedRungs());
   }
 
-  /** What a pupil has to be sure of before is always shown, and always earlier. */
+  /** A rung that others need is always shown, and always earlier. */
   @Test
   void inAnyOrderEveryNeedIsShownAndComesEarlier() {
     Random random = new Random(11);

@@ -64,7 +64,7 @@ class LadderTest {
     assertEquals(Optional.empty(), Ladder.STANDARD.place(large, "column"));
   }
 
-  /** What a rung adds is not there on any rung before it. */
+  /** The sums of the rungs before never have the trait that a rung adds. */
   @ParameterizedTest
   @EnumSource(Operation.class)
   void sumsHaveWhatTheirRungSaysAndNotWhatLaterRungsAdd(Operation operation) {

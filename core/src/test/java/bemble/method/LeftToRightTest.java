@@ -34,7 +34,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
-/** What stands on a page that is added from the left, in each of the ways of writing it. */
+/** The page of an addition from the left, in each of the ways of writing it. */
 class LeftToRightTest {
   private static final Method<?> METHOD =
       Methods.find(Operation.ADDITION, "left-to-right").orElseThrow();

@@ -23,7 +23,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
-/** What holds of every page that the true hand has written, whatever the method. */
+/** The rules that every page of the true hand keeps, whatever the method. */
 final class PageInvariants {
   private static final Set<Role> BESIDE_THE_COLUMNS =
       EnumSet.of(Role.DIVISOR, Role.MULTIPLE, Role.LEAD, Role.TRY, Role.LEFT_OVER);

@@ -93,7 +93,7 @@ public final class RandomSums {
     return new Numeral(figures.toString(), decimals ? random.nextInt(length) : 0);
   }
 
-  /** What the sum comes to, by arithmetic that is not ours. */
+  /** The answer to the sum, by arithmetic that is not ours. */
   static BigDecimal truth(Problem problem) {
     List<BigDecimal> numbers = problem.numbers().stream().map(Numeral::value).toList();
     return switch (problem.operation()) {

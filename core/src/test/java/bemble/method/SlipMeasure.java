@@ -140,7 +140,10 @@ record SlipMeasure(String method, Slip slip, int shown, int named, int first, in
     return settingOut == SettingOut.OWN ? Transcript.withSetOut(working) : Transcript.of(working);
   }
 
-  /** What counts on a page: all but the small figures, unless the method writes its parts so. */
+  /**
+   * The marks that count on a page: all but the small figures, unless the method writes its parts
+   * so.
+   */
   static Set<Written> figures(Method<?> method, List<Written> page) {
     return page.stream().filter(written -> isFigure(method, written)).collect(Collectors.toSet());
   }

@@ -27,7 +27,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** What a sum is made of, and what every method says of itself. */
+/** The parts of a sum, and the head of every method. */
 class SumTest {
   private static final Style LONGER_ON_TOP = Style.STANDARD.with(Choice.OnTop.LONGER);
 

@@ -65,7 +65,7 @@ class SlipKeyTest {
         .toList();
   }
 
-  /** What is not in doubt is held pair by pair; what is cannot be told from the whole pool. */
+  /** The doubts of a set are exactly the pairs that it does not tell apart. */
   @ParameterizedTest
   @MethodSource("told")
   void slipsAreToldApartPairByPair(String rung) {

@@ -51,7 +51,7 @@ class ThousandsMarksTest {
         .toList();
   }
 
-  /** What stands in the answer's row is the answer as the class writes it. */
+  /** The text in the answer's row is the answer as the class writes it. */
   @ParameterizedTest
   @CsvSource({
     "ADDITION, column, ANSWER",

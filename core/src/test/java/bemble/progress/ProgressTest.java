@@ -232,7 +232,7 @@ class ProgressTest {
     }
   }
 
-  /** What is told of a week that is over is what would have been told on each of its days. */
+  /** The standings of past days are those that would have been told on each of them. */
   @Test
   void sureByDayIsWhatWasToldOnThatDay() {
     Random random = new Random(41);

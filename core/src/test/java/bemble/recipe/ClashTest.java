@@ -57,7 +57,7 @@ class ClashTest {
     assertTrue(Clash.of(recipe).isEmpty());
   }
 
-  /** What is named clashes, and no part of it does. */
+  /** The choices that are named clash, and no part of them does. */
   @Test
   void aClashIsAsSmallAsCanBe() {
     Random random = new Random(4);

@@ -30,7 +30,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** What fits a recipe, held against lists of all sums of small sizes. */
+/** The sums that fit a recipe, compared with lists of all sums of small sizes. */
 class FittingTest {
   /** Sizes small enough to list all of their sums. */
   private static final Map<Operation, List<List<Size>>> SIZES =

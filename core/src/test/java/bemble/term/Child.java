@@ -92,7 +92,7 @@ final class Child {
     return ability;
   }
 
-  /** What came of a sum. */
+  /** The results of a sum. */
   enum Came {
     RIGHT,
     WRONG,

@@ -53,7 +53,7 @@ record Mind(
   static final Mind APART =
       new Mind(0.2, 0.17, 0.35, -1.0, 0.5, 0.16, 0.25, 0, 0.15, 0.25, 0.6, 0.02, 0.75);
 
-  /** What is learned is forgotten fast. */
+  /** A mind that forgets fast. */
   static final Mind FORGETFUL =
       new Mind(0.26, 0.24, 0.35, -1.0, 0.5, 0.16, 0.25, 0.3, 0.15, 0.25, 0.6, 0.02, 0.75);
 }

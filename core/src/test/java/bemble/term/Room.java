@@ -29,7 +29,7 @@ final class Room {
   private final int[] lastWorked = new int[Rungs.COUNT];
   private final Random random;
 
-  /** What was seen of a pupil on a rung, and what it tells. */
+  /** The work of a pupil on a rung, and the standing that it gives. */
   private static final class Work {
     private final List<Evidence> sums = new ArrayList<>();
     private Progress told = Progress.NONE;
@@ -59,7 +59,7 @@ final class Room {
     }
   }
 
-  /** What was had before the term. */
+  /** Sets the rungs that a pupil knew before the term. */
   private static void had(Child child, int known) {
     for (int rung = 0; rung < Rungs.COUNT; rung++) {
       if (Rungs.inOperation(rung) < known) {
@@ -105,7 +105,7 @@ final class Room {
     lastWorked[rung] = day;
   }
 
-  /** What the rules tell of the class on a day. */
+  /** The standings of the class on a day, by the rules. */
   ClassProgress progress(int day, Rules rules) {
     LocalDate today = FIRST.plusDays(day);
     Map<Long, Map<String, Progress>> all = new LinkedHashMap<>();

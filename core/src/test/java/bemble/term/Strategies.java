@@ -138,7 +138,7 @@ final class Strategies {
     return Rungs.LESSONS.seconds(goal, goal.methods().get(0));
   }
 
-  /** What a strength is worth: steep where it decides whether a rung is had. */
+  /** The value of a strength: steep where it decides whether a rung is known. */
   private static double value(double strength) {
     return 1 / (1 + Math.exp((0.75 - strength) / 0.15));
   }

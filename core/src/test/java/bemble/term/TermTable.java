@@ -169,7 +169,7 @@ class TermTable {
     return rows.toString();
   }
 
-  /** What the register says, against what is so. */
+  /** Compares the standings of the register with the truth. */
   private static final class Truth implements Term.Look {
     private static final int FRIDAY = 4;
 

@@ -25,7 +25,7 @@ import java.util.TreeSet;
 final class Template {
   private static final int USUAL_LENGTH = 120;
 
-  /** What stands for the names. */
+  /** The fill-ins for the names. */
   interface Fills {
     /** The fill-in in words: {@code 2 tens}. */
     String words(String name);

@@ -60,7 +60,7 @@ public final class Wording {
                             ownSentences.put(place, lexicon.template(OwnSentence.message(text)))));
   }
 
-  /** What happens, said as a teacher says it. */
+  /** The sentence, as a teacher says it. */
   public String say(Remark remark) {
     return told(Length.SAY, remark);
   }
@@ -118,7 +118,7 @@ public final class Wording {
         .collect(Collectors.joining(between(problem.operation())));
   }
 
-  /** What is worked out in a fact, without its result: {@code 8 + 7}. */
+  /** The working of a fact without its result: {@code 8 + 7}. */
   public String fact(Fact fact) {
     List<BigInteger> operands = fact.operands();
     return switch (fact.kind()) {

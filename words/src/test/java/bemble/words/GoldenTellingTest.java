@@ -141,7 +141,7 @@ class GoldenTellingTest {
         + told(wording, check.get(check.size() - 1));
   }
 
-  /** What is said, and beneath it the same in few words, the question and the reason. */
+  /** The sentence, and beneath it the same in few words, the question and the reason. */
   private static String told(Wording wording, Step step) {
     Remark remark = step.remark();
     return wording.say(remark)

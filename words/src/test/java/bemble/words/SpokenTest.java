@@ -40,7 +40,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** What is said of random sums in every method. */
+/** The sentences of random sums in every method. */
 class SpokenTest {
   private static final int SUMS = 30;
   private static final Pattern ADDED_ZERO =
@@ -193,7 +193,7 @@ class SpokenTest {
             });
   }
 
-  /** What is left after a round is compared with the divisor, unless nothing is left. */
+  /** The number that is left after a round is compared with the divisor, unless nothing is left. */
   @Test
   void whatIsLeftIsComparedWithTheDivisor() {
     Method<?> method = Methods.find(Operation.DIVISION, "long").orElseThrow();

@@ -39,7 +39,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** What is said is true of the numbers that it names, in every method and style. */
+/** Every sentence is true of the numbers that it names, in every method and style. */
 class TruthTest {
   private static final int SUMS = 1;
   private static final Pattern NUMBER = Pattern.compile("\\d+(?:\\.\\d+)?");
@@ -161,7 +161,7 @@ class TruthTest {
     }
   }
 
-  /** What is said to be there now is what has been written by then. */
+  /** The figures that a sentence points at have been written by then. */
   @ParameterizedTest
   @MethodSource("methods")
   void whatIsThereNowHasBeenWritten(Method<?> method) {
@@ -310,7 +310,7 @@ class TruthTest {
     }
   }
 
-  /** What stands to be worked on after a step, from what stood before it. */
+  /** The number to be worked on after a step, from the one before it. */
   private static BigDecimal standing(Remark remark, BigDecimal before) {
     return switch (remark.kind()) {
       case TAKE_FIRST, TAKE_MORE_FIGURES, TAKE_TOO_FEW, FIRST_FIGURE -> value(remark, "standing");

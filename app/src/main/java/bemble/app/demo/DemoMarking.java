@@ -26,7 +26,7 @@ import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
-/** What was handed out to the three classes of late: marked, half marked, waiting. */
+/** Recent handouts of the three classes: marked, half marked and not yet marked. */
 @Component
 @Order(Ordered.LOWEST_PRECEDENCE)
 class DemoMarking implements DemoPart {

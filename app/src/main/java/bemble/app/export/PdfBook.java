@@ -87,7 +87,7 @@ final class PdfBook implements AutoCloseable {
     }
   }
 
-  /** What is drawn on a sheet. */
+  /** Draws one sheet. */
   interface Sheet {
     void draw(PDPageContentStream out, Space space) throws IOException;
   }
@@ -126,7 +126,7 @@ final class PdfBook implements AutoCloseable {
     }
   }
 
-  /** What a sheet has between its margins. */
+  /** The room between the margins of a sheet. */
   Tile.Room room(double above) {
     double width = size.getWidth() - 2 * MARGIN;
     return new Tile.Room(width, size.getHeight() - 2 * MARGIN - above, HEADING, GAP);

@@ -20,7 +20,7 @@ public record PdfRequest(
     @Nullable Size size,
     @Nullable Per per,
     @Nullable Integer frames) {
-  /** What is printed. */
+  /** The kinds of print. */
   public enum Kind {
     /** The page when all is done, with its check. */
     PAGE,
@@ -36,7 +36,7 @@ public record PdfRequest(
     LETTER
   }
 
-  /** What a frame shows. */
+  /** The unit that each frame shows. */
   public enum Per {
     STEP,
     COLUMN

@@ -89,7 +89,7 @@ public record SheetTable(
     }
   }
 
-  /** What stands in a square that is to be read. */
+  /** The parts of a square that is to be read. */
   public enum Part {
     ANSWER,
     REMAINDER,

@@ -24,7 +24,7 @@ public record Extract(
   private static final Map<String, Map<String, String>> RENAMED =
       Map.of("answer", Map.of("mark", "outcome"));
 
-  /** What is in it. */
+  /** The kinds of extract. */
   public enum Kind {
     CLASS,
     PUPIL

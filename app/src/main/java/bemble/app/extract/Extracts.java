@@ -107,7 +107,7 @@ public class Extracts {
     return tables.queryForList("select name from pupil where id <> ?", String.class, pupil);
   }
 
-  /** What is kept of one pupil names nobody else. */
+  /** Removes the names of other pupils from a row of one pupil. */
   private static void takeOut(List<String> others, Map<String, Object> row) {
     WRITTEN.forEach(
         column ->

@@ -47,7 +47,7 @@ class BackupController {
         });
   }
 
-  /** What a copy holds, and what it would replace. */
+  /** The contents of a copy, and of the data that it would replace. */
   @GetMapping("/{name}/look")
   LookView look(@PathVariable String name) {
     return backups.look(name);

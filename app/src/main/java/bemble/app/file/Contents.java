@@ -16,7 +16,7 @@ import java.util.TreeSet;
  * @param rows how many rows each table has
  */
 record Contents(int schema, Map<String, Long> rows) {
-  /** What the tables of a file look like from outside. */
+  /** The state of the tables of a file, as seen before Bemble opens it. */
   enum Tables {
     OWN,
     /** A newer Bemble has changed them. */

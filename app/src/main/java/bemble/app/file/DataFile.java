@@ -42,7 +42,7 @@ public record DataFile(Path base) {
     return beside(".running");
   }
 
-  /** What is locked while a Bemble starts on it. */
+  /** The file that is locked while a Bemble starts. */
   Path starting() {
     return beside(".starting");
   }
@@ -51,7 +51,7 @@ public record DataFile(Path base) {
     return new VersionNote(beside(".version"));
   }
 
-  /** What tells it from other files on this machine, and nothing of where it lies. */
+  /** A name that tells this file from others on the machine without giving away its path. */
   public String id() {
     String path = path().toAbsolutePath().normalize().toString();
     return UUID.nameUUIDFromBytes(path.getBytes(StandardCharsets.UTF_8)).toString();
@@ -217,7 +217,9 @@ public record DataFile(Path base) {
     }
   }
 
-  /** What helps where the file cannot be used: the last copy, if there is one. */
+  /**
+   * A sentence that helps when the file cannot be used: it names the last copy, if there is one.
+   */
   private String wayOn() {
     Optional<Copies.Copy> copy = new Copies(copies()).newest();
     return copy.isPresent()

@@ -21,7 +21,7 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 public final class Schema {
   private static final Pattern NAME = Pattern.compile("V(\\d+)__.*");
 
-  /** What tells evidence from the tables; it holds no rows of its own. */
+  /** The name of the view of evidence. A view has no rows of its own. */
   static final String VIEW = "evidence";
 
   private static final int VIEW_SINCE = 13;

@@ -107,7 +107,7 @@ record Seal(Path path) {
     return ByteBuffer.wrap(line.getBytes(StandardCharsets.ISO_8859_1));
   }
 
-  /** What the seal of a closed file says of it. */
+  /** The line that the seal of a closed file holds about it. */
   static String lineOf(Path file) throws IOException {
     try (InputStream in = Files.newInputStream(file);
         DigestInputStream digested =

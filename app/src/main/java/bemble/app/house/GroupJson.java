@@ -7,7 +7,7 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** What is said of groups on HTTP. */
+/** The JSON of groups. */
 public final class GroupJson {
   private GroupJson() {}
 

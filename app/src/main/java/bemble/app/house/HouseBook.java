@@ -18,7 +18,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 
-/** What can be chosen, in words, with a sum for each setting that shows what it does. */
+/** The settings and their choices in words, each with a sum that shows its effect. */
 final class HouseBook {
   private final Wording wording;
   private final String language;

@@ -68,7 +68,7 @@ public class Roll {
     return numbers;
   }
 
-  /** What the pupils of a class are called, in their order; those who have left are left out. */
+  /** The names of the pupils of a class, in their order, without those who have left. */
   public Map<Long, String> names(long classId) {
     Map<Long, String> names = new LinkedHashMap<>();
     for (PupilRow row : mapper.of(classId)) {

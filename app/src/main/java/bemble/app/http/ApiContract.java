@@ -24,7 +24,7 @@ import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
-/** What springdoc cannot read off plain records. */
+/** Describes to springdoc the parts of the JSON that it cannot read off plain records. */
 @Configuration
 class ApiContract {
   /** The records that the interface speaks of, by their names. */

@@ -15,7 +15,7 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.MediaType;
 
-/** What the container refuses by itself, before any filter, looks like every other refusal. */
+/** Gives the refusals of the container, which come before any filter, the shape of all others. */
 @Configuration
 class ContainerErrors {
   @Bean

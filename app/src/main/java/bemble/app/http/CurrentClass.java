@@ -7,6 +7,6 @@ public interface CurrentClass {
   /** Its number; empty where there is no class. */
   Optional<Long> current();
 
-  /** What it is called; empty where there is no class. */
+  /** The name of the class; empty where there is no class. */
   String currentName();
 }

@@ -50,7 +50,7 @@ class DoneBefore implements WebMvcConfigurer, HandlerInterceptor {
     keyOf(request, handler).ifPresent(key -> keys.end(key, response.getStatus() >= 300));
   }
 
-  /** What is changed by PUT and DELETE comes to the same when it is done twice. */
+  /** The key of a request that must not be done twice. PUT and DELETE may be, and have none. */
   private static Optional<String> keyOf(HttpServletRequest request, Object handler) {
     return request.getMethod().equals("POST")
             && handler instanceof HandlerMethod method

@@ -63,7 +63,7 @@ class ErrorAnswers extends ResponseEntityExceptionHandler {
     return ErrorBodies.of(HttpStatus.NOT_FOUND, "missing", missing.getMessage());
   }
 
-  /** What was to be kept may be sent again when there is room. */
+  /** The disk is full: the same request may be sent again when there is room. */
   @ExceptionHandler
   ProblemDetail noRoom(DiskFullException full) {
     return ErrorBodies.of(

@@ -126,7 +126,7 @@ class PupilGuard extends OncePerRequestFilter {
     return (origin == null || origin.equals(own)) && (isPage || isOwn);
   }
 
-  /** What makes a request one of the teacher's screens has no place here. */
+  /** Whether a request carries a key of the teacher's screens, which have no place on this port. */
   private static boolean isKeyed(HttpServletRequest request) {
     return request.getHeader(RequestKeys.HEADER) != null
         || request.getHeader(ClassGuard.HEADER) != null;

@@ -39,7 +39,7 @@ class RequestKeys extends OncePerRequestFilter {
     this.pupils = pupils;
   }
 
-  /** What was answered to a change that was done. */
+  /** The answer that a change got when it was done. */
   private record Answer(int status, @Nullable String type, byte[] body) {}
 
   /** The key of a request, if it has one. */

@@ -17,7 +17,10 @@ final class RoundMovesJson {
   private static final List<RoundMove> WITHOUT_COMPARING =
       RoundMoves.STANDARD.list().stream().filter(move -> move != RoundMove.COMPARE).toList();
 
-  /** What could be chosen before a class had a list of its own, by the names that are stored. */
+  /**
+   * The moves of rounding that were chosen before a class had a list of its own, by their stored
+   * names.
+   */
   private static final Map<String, RoundMoves> FORMER =
       Map.of(
           "WITH_COMPARING",
@@ -37,7 +40,7 @@ final class RoundMovesJson {
     return new RoundMoves(longer);
   }
 
-  /** What was stored, maybe by another version; empty where this one does not know it. */
+  /** Stored moves; empty where another version stored some that this one does not know. */
   static Optional<RoundMoves> stored(JsonNode given) {
     if (given.isTextual()) {
       return Optional.ofNullable(FORMER.get(given.asText()));
@@ -45,7 +48,7 @@ final class RoundMovesJson {
     return moves(given).filter(list -> RoundMoves.fault(list).isEmpty()).map(RoundMoves::new);
   }
 
-  /** What a request says. */
+  /** The moves that a request names. */
   static RoundMoves read(JsonNode given, DeserializationContext context)
       throws JsonMappingException {
     Optional<RoundMoves> former = given.isTextual() ? stored(given) : Optional.empty();

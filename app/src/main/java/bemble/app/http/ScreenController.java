@@ -53,7 +53,7 @@ class ScreenController {
     return page(index, Sentences.of("screen.opening"), response);
   }
 
-  /** What a pupil's device shows. */
+  /** The screens of a pupil's device. */
   @GetMapping("/room")
   ResponseEntity<String> room(HttpServletResponse response) throws IOException {
     return page(room, Sentences.of("screen.opening-room"), response);

@@ -1,4 +1,7 @@
-/** What every request meets: the guard, the screen, the error answers, the shape of the JSON. */
+/**
+ * Everything that each request meets: the guard, the screen, the error answers, the shape of the
+ * JSON.
+ */
 @NullMarked
 package bemble.app.http;
 

@@ -16,7 +16,7 @@ public record ClassLadder(Ladder ladder, Map<String, Named> names) {
   /** The ladder that Bemble is shipped with. */
   public static final ClassLadder STANDARD = new ClassLadder(Ladder.STANDARD, Map.of());
 
-  /** What a class calls a rung, and what it says is new there; empty where Bemble's words stand. */
+  /** The class's own name of a rung and of its news; empty where Bemble's words are used. */
   public record Named(String name, String news) {}
 
   /** The rung of an id, even where it is hidden. */
@@ -29,12 +29,12 @@ public record ClassLadder(Ladder ladder, Map<String, Named> names) {
     return ladder.all();
   }
 
-  /** What a rung is called. */
+  /** The name of a rung. */
   public String name(String rung, Wording wording) {
     return words(names.getOrDefault(rung, new Named("", "")).name(), rung, "name", wording);
   }
 
-  /** What is new on a rung. */
+  /** The news of a rung: the difficulty that it adds. */
   public String news(String rung, Wording wording) {
     return words(names.getOrDefault(rung, new Named("", "")).news(), rung, "new", wording);
   }

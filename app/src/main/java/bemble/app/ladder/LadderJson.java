@@ -7,7 +7,7 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** What is said of ladders on HTTP. */
+/** The JSON of ladders. */
 public final class LadderJson {
   private LadderJson() {}
 
@@ -26,10 +26,10 @@ public final class LadderJson {
       boolean own,
       boolean hidden) {}
 
-  /** What a rung and its operation are called, and what is new there. */
+  /** The names of a rung and of its operation, and the news of the rung. */
   public record RungNames(String operation, String operationName, String name, String news) {}
 
-  /** What the sums of a rung are like, also in words, and how they are worked. */
+  /** The recipe of a rung's sums, also in words, and the method that works them. */
   public record RungSums(RecipeView recipe, List<String> wishes, String method) {}
 
   /**

@@ -25,7 +25,7 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 
-/** What the answers to a handout tell of a class. */
+/** Sums up for a class the answers to a handout. */
 @Service
 public class Glances {
   private static final int MOST_FACTS = 5;

@@ -268,7 +268,7 @@ public class Handouts {
     return mapper.find(id).orElseThrow(Handouts::missing);
   }
 
-  /** What marks the answers of a handout in the style that its class has now. */
+  /** A marker of a handout in the current style of its class. */
   Marker marker(HandoutRow row) {
     Style style = classes.style(row.classId());
     ClassLadder ladder = ladders.of(row.classId());

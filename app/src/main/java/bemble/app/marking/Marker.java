@@ -94,7 +94,7 @@ final class Marker {
     return keys.get(place).wrong().keySet();
   }
 
-  /** What stands in a place instead of an answer, if that is what a text says. */
+  /** The kind of answer that a word such as "blank" stands for; empty for any other text. */
   static Optional<AnswerSpace> word(String text) {
     return switch (text) {
       case BLANK -> Optional.of(new AnswerSpace.Blank());
@@ -105,7 +105,7 @@ final class Marker {
     };
   }
 
-  /** What was typed as the answer of a sum; refused in a sentence where it is none. */
+  /** Reads a text as the answer to a sum; refuses it with a sentence if it is none. */
   AnswerSpace given(int place, String text) {
     Optional<AnswerSpace> word = word(text);
     if (word.isPresent()) {
@@ -126,7 +126,10 @@ final class Marker {
     return style.has(Choice.DecimalMark.COMMA);
   }
 
-  /** What the right answer and those of slips are worth, in the ways in which they are typed. */
+  /**
+   * The outcomes of the right answer and of those of slips, in every way in which they may be
+   * typed.
+   */
   List<KnownAnswer> known(int place) {
     SlipKey key = keys.get(place);
     return Stream.concat(Stream.of(key.right()), key.wrong().keySet().stream())
@@ -193,7 +196,7 @@ final class Marker {
     return SlipLabels.of(List.of(slip), words());
   }
 
-  /** What the answers of a pupil tell; a place of which nothing is known counts as not asked. */
+  /** Diagnoses the answers of a pupil; a place without an answer counts as not asked. */
   synchronized Diagnosis diagnosis(List<AnswerSpace> given) {
     return diagnoser().of(given);
   }

@@ -16,11 +16,11 @@ import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** What is said of pupils, handouts and answers on HTTP. */
+/** The JSON of pupils, handouts and answers. */
 public final class MarkingJson {
   private MarkingJson() {}
 
-  /** What a handout is for. */
+  /** The purposes of a handout. */
   public enum HandoutKind {
     EXERCISE,
     HOMEWORK,
@@ -96,7 +96,7 @@ public final class MarkingJson {
       String right,
       List<KnownAnswer> known) {}
 
-  /** What a pupil may give for a sum, as it is typed, and what it is worth. */
+  /** An answer to a sum, as it is typed, and its outcome. */
   public record KnownAnswer(String given, Outcome outcome, List<SlipLabel> slips) {}
 
   /** A slip by its name. */
@@ -160,7 +160,7 @@ public final class MarkingJson {
       @Nullable String seen,
       @Valid @Nullable Overruling overruled) {}
 
-  /** What a teacher has decided; {@code slip} is an id, missing where it is none. */
+  /** The decision of a teacher; {@code slip} is an id, missing where there is no slip. */
   public record Overruling(
       @NotNull(message = "{valid.outcome}") Outcome outcome, @Nullable String slip) {}
 
@@ -172,13 +172,16 @@ public final class MarkingJson {
   /** An answer that was not kept, and why; {@code now} is what stands there. */
   public record RefusedCell(long pupil, int number, String sentence, @Nullable CellView now) {}
 
-  /** What was kept, and what was not. */
+  /** The answers that were kept, and those that were refused. */
   public record CellsView(List<CellView> kept, List<RefusedCell> refused) {}
 
   /** A table of answers: a row a pupil, a column a sum. */
   public record TableRequest(@NotNull(message = "{valid.cells}") String table) {}
 
-  /** What was read of a table; {@code bad} names the rows and values that were not. */
+  /**
+   * The answers that were read from a table; {@code bad} names the rows and values that were
+   * refused.
+   */
   public record TableView(List<CellView> kept, List<String> bad) {}
 
   /**
@@ -243,7 +246,7 @@ public final class MarkingJson {
       List<Long> missing,
       List<PupilGlance> pupils) {}
 
-  /** What of a marked handout is printed. */
+  /** The kinds of print of a marked handout. */
   public enum PaperKind {
     /** A row a pupil, a column a sum, with the answers that were given. */
     LIST,
@@ -290,7 +293,7 @@ public final class MarkingJson {
       List<Integer> explains,
       List<Integer> against) {}
 
-  /** What the answers of one pupil tell. */
+  /** The diagnosis of one pupil. */
   public record DiagnosisView(
       List<Outcome> outcomes, List<DiagnosisExplanation> explanations, List<String> askNext) {}
 }

@@ -42,7 +42,7 @@ public class PaperAnswers {
     return cells.stream().filter(cell -> isWrong(cell, marker)).toList();
   }
 
-  /** What cannot be read any more, since the class writes otherwise now, is refused by the grid. */
+  /** Whether an answer is wrong. The grid refuses an answer that this style cannot read. */
   private static boolean isWrong(CellRequest cell, Marker marker) {
     try {
       AnswerSpace given = marker.given(cell.number(), cell.given());

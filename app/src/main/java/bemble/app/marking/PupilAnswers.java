@@ -17,7 +17,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
-/** What the recent work of a pupil tells of the answers to one handout. */
+/** Explains the answers to one handout by the recent work of a pupil. */
 final class PupilAnswers {
   /** Explanations that are less likely are not worth a look. */
   private static final double WORTH_A_LOOK = 0.05;
@@ -46,7 +46,7 @@ final class PupilAnswers {
     return row.handoutId() != null && row.handoutId() == handout;
   }
 
-  /** What is sure and shows in an answer to the handout, at most one of each operation. */
+  /** The sure explanations that show in an answer to the handout, at most one of each operation. */
   List<Explanation> sure() {
     return told.stream()
         .flatMap(

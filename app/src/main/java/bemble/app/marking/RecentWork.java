@@ -25,7 +25,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
-/** What pupils worked lately, read for the diagnosis. */
+/** The recent work of pupils, read for the diagnosis. */
 @Component
 class RecentWork {
   private static final int KEPT_SUMS = 4000;
@@ -56,12 +56,12 @@ class RecentWork {
     return lately.get(classes.style(classId), Lately::new);
   }
 
-  /** What a pupil of a class worked from a day to another. */
+  /** The work of a pupil of a class between two days. */
   OfPupil of(long classId, long pupil, LocalDate from, LocalDate to) {
     return read(mapper.of(pupil, from, to), classes.style(classId));
   }
 
-  /** What all who were given a handout worked until its day, by the pupils. */
+  /** The work of everybody who was given a handout, until its day, by pupil. */
   Map<Long, OfPupil> upTo(long classId, long handout, LocalDate day) {
     Style style = classes.style(classId);
     Map<Long, OfPupil> all = new LinkedHashMap<>();

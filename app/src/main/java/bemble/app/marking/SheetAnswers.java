@@ -8,7 +8,7 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 
-/** What is due on the sheets of a handout, and how it is typed in its grid. */
+/** The right answers on the sheets of a handout, and how they are typed in its grid. */
 @Service
 public class SheetAnswers {
   private final Handouts handouts;
@@ -32,7 +32,7 @@ public class SheetAnswers {
    */
   public record DueAnswers(List<DueAnswer> sums, String remainder, char point) {}
 
-  /** What is due, in the style that the class has now. */
+  /** The right answers in the current style of the class. */
   public DueAnswers of(long handout) {
     Marker marker = handouts.marker(handouts.find(handout));
     return new DueAnswers(

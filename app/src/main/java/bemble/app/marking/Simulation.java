@@ -48,7 +48,7 @@ public class Simulation {
     return cells.isEmpty() ? new CellsView(List.of(), List.of()) : book.put(id, cells);
   }
 
-  /** What pupils of whom nothing is entered yet might answer. */
+  /** Made-up answers of the pupils for whom nothing is entered yet. */
   public List<CellRequest> answers(long id, SimulatedRequest request) {
     return pages(id, request).stream()
         .map(page -> new CellRequest(page.pupil(), page.number(), page.given(), null, null))

@@ -14,7 +14,7 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** What is asked and told of the class's own mistake. */
+/** The JSON of the class's own mistake. */
 final class MistakeJson {
   private static final int MOST_SUMS = 60;
   private static final int MOST_VOTES = 400;

@@ -4,7 +4,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import org.jspecify.annotations.Nullable;
 
-/** What a kept page is to be called from now on. */
+/** The new name of a kept page. */
 public record RenameRequest(
     @NotBlank(message = "{valid.title}") @Size(max = 120, message = "{valid.title-length}")
         String title,

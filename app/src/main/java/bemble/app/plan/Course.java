@@ -19,7 +19,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
-/** What a class has been taught, and what may come next on a day. */
+/** Everything that a class has been taught, and everything that may come next on a day. */
 @Component
 class Course {
   private static final LocalDate EVER = LocalDate.of(1999, 12, 31);

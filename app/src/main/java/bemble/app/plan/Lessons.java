@@ -233,7 +233,7 @@ public class Lessons {
     return open(id);
   }
 
-  /** What was left of a lesson and is still to be taught goes into the bin. */
+  /** Moves the lesson that holds the untaught rest of another one into the bin. */
   private void deleteLeftOf(long id) {
     for (LessonRow left : mapper.leftOf(id)) {
       if (left.state().equals(LessonState.PLANNED.name())) {

@@ -22,7 +22,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 
-/** What was done with a class day by day, and how its rungs came to be sure over a year. */
+/** The work with a class day by day, and how its rungs came to be sure over a year. */
 @Service
 public class Logbook {
   private static final int SIZE = 60;

@@ -129,7 +129,7 @@ class PlanController {
     plan.choose(request);
   }
 
-  /** What was done, the latest first. */
+  /** The logbook, latest first. */
   @GetMapping("/log")
   LogView log(
       @RequestParam(defaultValue = "") String search,

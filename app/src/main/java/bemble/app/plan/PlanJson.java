@@ -18,11 +18,11 @@ import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** What is said of plans on HTTP. Days are sent as 2026-11-26. */
+/** The JSON of plans. Days are sent as 2026-11-26. */
 public final class PlanJson {
   private PlanJson() {}
 
-  /** What has become of a lesson. */
+  /** The states of a lesson. */
   public enum LessonState {
     PLANNED,
     DONE,
@@ -68,7 +68,7 @@ public final class PlanJson {
       int minutes,
       List<PartView> parts) {}
 
-  /** What a lesson is about: a rung, or a slip that is made on it. */
+  /** The topic of a lesson: a rung, or a slip that is made on it. */
   public record LessonTopic(Proposal.Kind kind, String rung, @Nullable String slip, String title) {}
 
   /**
@@ -176,7 +176,7 @@ public final class PlanJson {
       @Nullable @Size(max = 10, message = "{valid.lesson-part}")
           List<@Valid @NotNull PartRequest> parts) {}
 
-  /** What came of a lesson. */
+  /** The result of a lesson. */
   public record LogRequest(
       int version,
       @NotNull(message = "{valid.lesson-state}") LessonState state,
@@ -255,7 +255,7 @@ public final class PlanJson {
   public record OtherClass(
       long id, String name, @Nullable LocalDate next, List<String> lessons, int waiting) {}
 
-  /** What was done. */
+  /** The kinds of entries in the logbook. */
   public enum LogKind {
     LESSON,
     HANDOUT,

@@ -37,7 +37,7 @@ final class PlanWords {
     this.names = names;
   }
 
-  /** What a lesson is called. */
+  /** The title of a lesson. */
   String title(Proposal.Kind kind, String rung, String slip) {
     String name = words.rung(rung);
     String against = words.slip(slip).map(SlipLabel::name).orElse(slip);
@@ -49,7 +49,7 @@ final class PlanWords {
         });
   }
 
-  /** What the set of a part is called. */
+  /** The name of the set of a part. */
   static String part(LessonPart kind, String lesson) {
     String title =
         switch (kind) {
@@ -94,7 +94,7 @@ final class PlanWords {
     return proposal.pupils().stream().map(names::get).toList();
   }
 
-  /** What comes in openers, with its reason. */
+  /** A rung that comes again in openers, with the reason. */
   AgainView again(Proposal proposal) {
     return new AgainView(words.label(proposal.rung()), reason(proposal), named(proposal));
   }

@@ -18,7 +18,7 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 
-/** What comes next: a lesson, handouts that wait, and whom to look at again. */
+/** Today's page: the next lesson, handouts that wait, and pupils to look at again. */
 @Service
 public class Today {
   private final PlanMapper mapper;
@@ -52,7 +52,7 @@ public class Today {
     this.shared = shared;
   }
 
-  /** What comes next for the current class. */
+  /** Today's page of the current class. */
   public TodayView view() {
     return shared.of(List.of("today", plan.today()), this::work);
   }

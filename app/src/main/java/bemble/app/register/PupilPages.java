@@ -189,7 +189,7 @@ public class PupilPages {
     return progress.getOrDefault(rung, Progress.NONE).standing();
   }
 
-  /** What is not sure yet, the nearest to it first. */
+  /** The rung that is nearest to being sure and is not sure yet. */
   private static Optional<Rung> toTry(Map<String, Progress> progress, RegisterWords words) {
     return Stream.of(Standing.NEARLY, Standing.BEGUN, Standing.LOOK_AGAIN)
         .flatMap(

@@ -194,7 +194,9 @@ public class Register {
         () -> told(evidence(classId), mapper.decided(classId)));
   }
 
-  /** What is told by pupil and rung; of a rung that nothing was worked of, where it was decided. */
+  /**
+   * The standing of each pupil on each rung; without any work on a rung, the teacher's decision.
+   */
   private Map<Long, Map<String, Told>> told(List<EvidenceRow> evidence, List<DecidedRow> decided) {
     Map<Long, Map<String, List<Evidence>>> work = byRung(evidence);
     LocalDate today = LocalDate.now(clock);
@@ -236,17 +238,17 @@ public class Register {
     return evidence(classId).stream().findFirst().map(EvidenceRow::workedOn);
   }
 
-  /** What each pupil of a class has worked of each rung, the earliest first. */
+  /** The work of each pupil of a class on each rung, earliest first. */
   Map<Long, Map<String, List<Evidence>>> work(long classId) {
     return byRung(evidence(classId));
   }
 
-  /** What the pupils of a class have worked, the earliest first. */
+  /** The work of the pupils of a class, earliest first. */
   private List<EvidenceRow> evidence(long classId) {
     return shared.of(List.of("evidence", classId), () -> mapper.evidence(classId));
   }
 
-  /** What the pupils of a class have worked of each rung on each day. */
+  /** The work of the pupils of a class on each rung and day. */
   public List<Taught.Worked> worked(long classId) {
     return shared.of(
         List.of("worked", classId),
@@ -291,7 +293,7 @@ public class Register {
     return sure;
   }
 
-  /** What was worked, by pupil and rung. */
+  /** Work by pupil and rung. */
   private static Map<Long, Map<String, List<Evidence>>> byRung(List<EvidenceRow> rows) {
     Map<Long, Map<String, List<Evidence>>> evidence = new HashMap<>();
     for (EvidenceRow row : rows) {

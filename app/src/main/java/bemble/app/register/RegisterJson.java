@@ -14,7 +14,7 @@ import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** What is said of the register on HTTP. */
+/** The JSON of the register. */
 public final class RegisterJson {
   private RegisterJson() {}
 
@@ -118,7 +118,7 @@ public final class RegisterJson {
     ATTEMPT
   }
 
-  /** What a pupil has worked at one go: so many sums, so many of them right. */
+  /** The work of a pupil in one sitting: the number of sums, and of right ones. */
   public record WorkView(
       WorkSource source, long id, String title, LocalDate day, int sums, int right) {}
 
@@ -136,6 +136,6 @@ public final class RegisterJson {
       List<WorkView> recent,
       List<String> letter) {}
 
-  /** What was worked out again: sums put on a rung, pages and answers judged. */
+  /** The work that was counted anew: sums put on a rung, pages and answers judged. */
   public record EvidenceView(int placed, int judged, int marked) {}
 }

@@ -57,7 +57,7 @@ public final class RegisterWords {
     return words.rung(id);
   }
 
-  /** What an operation is called. */
+  /** The name of an operation. */
   public String operation(Operation operation) {
     return words.operation(operation);
   }
@@ -74,7 +74,7 @@ public final class RegisterWords {
     return SlipLabels.find(id, words);
   }
 
-  /** What a standing is told from: 9 of the last 10 right on 3 days. */
+  /** The reason of a standing: 9 of the last 10 right on 3 days. */
   String why(Progress progress) {
     Progress.Latest latest = progress.latest();
     if (latest.of() == 0) {

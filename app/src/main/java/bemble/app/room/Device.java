@@ -92,7 +92,7 @@ final class Device {
     return known;
   }
 
-  /** What it knows of its seat is not so any more. */
+  /** Notes that its knowledge of the seat is out of date. */
   synchronized void changed() {
     known++;
     change.complete(null);

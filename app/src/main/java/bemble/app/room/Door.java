@@ -20,7 +20,7 @@ final class Door {
   /** Wrong codes from one address, and until when it waits. */
   private record Tries(int wrong, Instant until) {}
 
-  /** What comes of a knock. */
+  /** The outcomes of a knock. */
   enum Outcome {
     LET_ON,
     WRONG,

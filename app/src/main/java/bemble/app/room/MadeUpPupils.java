@@ -55,7 +55,7 @@ class MadeUpPupils {
   private final Clock clock;
   private final Map<Seat, Hand> hands = new ConcurrentHashMap<>();
 
-  /** What a made-up pupil is about to write, and when. */
+  /** The next strokes of a made-up pupil, and their times. */
   private static final class Hand {
     final Random chance;
     final int pace;

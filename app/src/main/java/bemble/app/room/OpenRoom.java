@@ -18,7 +18,7 @@ import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.atomic.AtomicLong;
 import org.jspecify.annotations.Nullable;
 
-/** What goes on in the room that is open: its door, its devices and its seats. */
+/** The room that is open: its door, its devices and its seats. */
 final class OpenRoom {
   private static final int MOST_WAITING = 80;
   private static final int MOST_WAITING_AT_ADDRESS = 40;
@@ -97,7 +97,7 @@ final class OpenRoom {
     given.add(work);
   }
 
-  /** What was given out last for a seat. */
+  /** The work that was given out last for a seat. */
   Optional<RoomWorkRequest> given(Seat seat) {
     return given.stream().filter(work -> RoomWork.isMeant(work, seat)).reduce((a, b) -> b);
   }

@@ -78,7 +78,7 @@ class RoomController {
     rooms.close();
   }
 
-  /** What came of a room. */
+  /** The summary of a room. */
   @GetMapping("/{id}")
   RoomSummary summary(@PathVariable long id) {
     return end.of(id);

@@ -27,7 +27,7 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
-/** What came of a room once it is closed. */
+/** Sums a room up once it is closed. */
 @Component
 class RoomEnd {
   /** One page alone says nothing of a child. */

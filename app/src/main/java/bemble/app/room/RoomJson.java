@@ -16,7 +16,7 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** What is said of rooms on HTTP. */
+/** The JSON of rooms. */
 public final class RoomJson {
   private RoomJson() {}
 
@@ -27,7 +27,7 @@ public final class RoomJson {
     NEVER
   }
 
-  /** What a seat needs, as a teacher looks for it. */
+  /** The states of a seat. */
   public enum SeatState {
     NO_PAGE,
     WRITING,
@@ -172,7 +172,7 @@ public final class RoomJson {
       @Size(max = 60, message = "{valid.group-pupils}")
           @Nullable List<@NotNull(message = "{valid.room-pupil}") Long> pupils) {}
 
-  /** What somebody says at the door. */
+  /** A knock: the code and the name that somebody gives at the door. */
   public record KnockRequest(
       @NotNull(message = "{valid.room-code}")
           @Pattern(regexp = "[0-9]{6}", message = "{valid.room-code}")
@@ -180,7 +180,7 @@ public final class RoomJson {
       @NotBlank(message = "{valid.room-who}") @Size(max = 60, message = "{valid.room-who}")
           String who) {}
 
-  /** What opens the seat once its device is let in. */
+  /** The token of the seat, valid once its device is let in. */
   public record KnockAnswer(String token) {}
 
   /**
@@ -226,10 +226,10 @@ public final class RoomJson {
       List<WrittenPages> pupils,
       List<SharedByPages> shared) {}
 
-  /** What came of a sum: how many began it, how many handed it in, and how many of these right. */
+  /** The tally of a sum: how many pupils began it, handed it in, and had it right. */
   public record WrittenSum(String problem, int begun, int done, int right) {}
 
-  /** What a pupil wrote: how many pages, how many of them right, and how many seen by all. */
+  /** The tally of a pupil: the number of pages, of right ones, and of those shown to all. */
   public record WrittenPages(
       long pupil, int number, String name, int begun, int done, int right, int shown) {}
 

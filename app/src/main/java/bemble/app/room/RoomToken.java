@@ -7,7 +7,7 @@ import java.security.SecureRandom;
 import java.util.Base64;
 import java.util.HexFormat;
 
-/** What opens a seat, and what opens the door: drawn at random, and compared in constant time. */
+/** Tokens of seats and codes of the door: drawn at random, and compared in constant time. */
 final class RoomToken {
   private static final SecureRandom RANDOM = new SecureRandom();
   private static final int BYTES = 16;
@@ -27,7 +27,7 @@ final class RoomToken {
     return "%06d".formatted(RANDOM.nextInt(CODES));
   }
 
-  /** What is kept of a token: whoever reads the data file cannot come in with it. */
+  /** The digest of a token. It alone is kept, so that nobody can come in with the data file. */
   static String digest(String token) {
     try {
       byte[] digest =

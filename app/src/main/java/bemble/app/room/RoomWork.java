@@ -30,7 +30,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionOperations;
 
-/** What is worked in the room: sums are given out, written, and handed in. */
+/** The work of the room: sums are given out, written, and handed in. */
 @Component
 class RoomWork {
   private static final int QUESTION = 1;

@@ -173,7 +173,7 @@ public class Rooms implements SeatTokens {
     }
   }
 
-  /** What was replaced knows nothing of this room. */
+  /** Closes the room because its data were replaced: the new ones do not have it. */
   @EventListener({ContextClosedEvent.class, DataReplaced.class})
   void closeForGood() {
     close();

@@ -142,7 +142,7 @@ final class Seat {
     changes++;
   }
 
-  /** What there is to see. */
+  /** The seat as the teacher's screen shows it. */
   SeatView view(boolean isAway, Instant now, LongFunction<@Nullable PageGlance> glances) {
     PageGlance glance = glance(glances);
     synchronized (this) {

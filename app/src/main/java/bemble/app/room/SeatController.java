@@ -28,7 +28,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** What a pupil's device may ask: to be let in, and what belongs to its own seat. */
+/** The requests of a pupil's device: to be let in, and those for its own seat. */
 @RestController
 @RequestMapping("/room")
 class SeatController {

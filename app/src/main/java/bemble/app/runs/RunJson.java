@@ -13,7 +13,7 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** What is said of runs on HTTP. */
+/** The JSON of runs. */
 public final class RunJson {
   private RunJson() {}
 

@@ -37,7 +37,7 @@ class CameraFrames {
     this.roll = roll;
   }
 
-  /** What a frame shows of the sheets of a handout. */
+  /** Looks for the sheets of a handout in a frame. */
   FrameView look(long handout, InputStream bytes) {
     Path path = pictures.received(bytes);
     try (PictureFile file = PictureFile.open(path)) {

@@ -25,7 +25,9 @@ final class CutOuts {
   /** Paper around a cut-out, in sides of a square. */
   static final double AROUND = 0.16;
 
-  /** What is seen of a sheet above and below a sum, in millimetres. */
+  /**
+   * The height of the strips of a sheet above and below a sum that are shown too, in millimetres.
+   */
   private static final double BAND = 9;
 
   /** The heading of a sheet, with the line for the name, in millimetres from its first mark. */
@@ -58,7 +60,7 @@ final class CutOuts {
     return written(image, "jpg");
   }
 
-  /** What its writer wrote to say whose it is. */
+  /** The picture of the place where the writer's name stands. */
   byte[] writer() {
     double right = flat.table().across() - 26;
     BufferedImage heading = part(0, HEADING_TOP, right, HEADING_BOTTOM);
@@ -99,7 +101,7 @@ final class CutOuts {
         "jpg");
   }
 
-  /** What squares the cut-out of an answer shows, those at the right and the bottom left out. */
+  /** The squares that the cut-out of an answer shows, without those at the right and the bottom. */
   record Squares(int left, int top, int right, int bottom) {
     static Squares of(TilePlace tile) {
       IntSummaryStatistics columns =

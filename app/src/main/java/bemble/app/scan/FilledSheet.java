@@ -54,7 +54,7 @@ final class FilledSheet {
     return sheet.done();
   }
 
-  /** What is written in a working, and its answer, as it is typed. */
+  /** The strokes of a working, and its answer as it is typed. */
   record Worked(List<Stroke> strokes, String answer) {}
 
   /** A sheet with its sums worked on their squares, by their numbers from 0. */

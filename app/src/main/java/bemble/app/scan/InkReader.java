@@ -46,7 +46,10 @@ class InkReader {
     return new InkReader(reader, granting.in(hand));
   }
 
-  /** What the writer of a sheet has shown of the own hand; empty where it was not asked or done. */
+  /**
+   * The figures that the writer of a sheet wrote as samples; empty where none were asked or
+   * written.
+   */
   Optional<LookAlikes> shown(Sight.Flat flat) {
     TilePlace figures = flat.table().figures();
     if (figures == null) {

@@ -51,7 +51,7 @@ public class OwnSheets {
     private int asked;
   }
 
-  /** What has come of some files. */
+  /** The result of comparing some files. */
   private record Compared(Map<String, Count> counts, List<String> lines) {}
 
   /** A table of how the sheets in the files of a folder are read, and what is read otherwise. */

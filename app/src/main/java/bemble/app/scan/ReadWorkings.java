@@ -65,7 +65,7 @@ class ReadWorkings {
    */
   private record Working(Slate slate, TilePlace tile, List<Stroke> strokes, Set<Square> ofAnswer) {}
 
-  /** What was read of a working, and what the judge says of it. */
+  /** The figures that were read of a working, and the judge's report on them. */
   ReadWorking of(long scan, long page, int sum) {
     Working working = find(scan, page, sum);
     TilePlace tile = working.tile();
@@ -137,7 +137,7 @@ class ReadWorkings {
                     settled(tile, answer.given()).keySet()));
   }
 
-  /** What stands in the squares; in those of the answer, what was settled as the answer. */
+  /** The figures in the squares; in those of the answer, the figures that were settled. */
   private static List<Stroke> strokes(
       List<ScanSquareRow> squares, TilePlace tile, @Nullable String given) {
     Map<Square, String> settled = settled(tile, given);

@@ -66,7 +66,7 @@ class ScanController {
     return new ScanNumber(queue.begin(new ScanQueue.Received(handout, name, anew), file));
   }
 
-  /** What a frame of a camera shows; nothing of it is kept. */
+  /** Looks at a frame of a camera. Nothing of it is kept. */
   @PostMapping(path = "/api/scans/frames", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   @TakesFile
   FrameView frame(@RequestParam long handout, InputStream frame) {
@@ -114,7 +114,7 @@ class ScanController {
     return scans.picture(id, page, CutOuts.squares(sum));
   }
 
-  /** What was read of the working of a sum, and what the judge says of it. */
+  /** The figures that were read of a sum's working, and the judge's report on them. */
   @GetMapping("/api/scans/{id}/pages/{page}/workings/{sum}")
   ReadWorking working(@PathVariable long id, @PathVariable long page, @PathVariable int sum) {
     return workings.of(id, page, sum);
@@ -136,7 +136,7 @@ class ScanController {
     return scans.places(id, page);
   }
 
-  /** What its writer wrote to say whose it is. */
+  /** The picture of the place where the writer's name stands. */
   @GetMapping(path = "/api/scans/{id}/pages/{page}/writer", produces = MediaType.IMAGE_JPEG_VALUE)
   byte[] writer(@PathVariable long id, @PathVariable long page) {
     return scans.picture(id, page, CutOuts.WRITER);

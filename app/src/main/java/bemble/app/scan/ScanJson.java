@@ -10,7 +10,7 @@ import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** What is said of filled sheets on HTTP. */
+/** The JSON of filled sheets. */
 final class ScanJson {
   private ScanJson() {}
 
@@ -125,7 +125,7 @@ final class ScanJson {
    */
   record PlacedAnswer(int sum, double left, double top, double right, double bottom) {}
 
-  /** What a frame of a camera shows. */
+  /** The things that a frame of a camera can show. */
   enum FrameSeen {
     NOTHING,
     /** A sheet of another handout or another Bemble. */

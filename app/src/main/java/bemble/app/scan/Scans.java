@@ -360,7 +360,7 @@ class Scans {
     kept.sweep();
   }
 
-  /** What a killed Bemble has left. */
+  /** Deletes the leavings of a Bemble that was killed. */
   @EventListener(ApplicationReadyEvent.class)
   void sweepAtStart() {
     pictures.forgetReceived();

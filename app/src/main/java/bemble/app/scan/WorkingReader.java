@@ -33,7 +33,7 @@ class WorkingReader {
     return new WorkingReader(reader, granting.in(hand));
   }
 
-  /** What stands in a square; no figure where its ink makes none sure. */
+  /** A square and its figure; no figure where the ink leaves a doubt. */
   record ReadFigure(Square at, Optional<Integer> figure) {}
 
   /** Whether something stands beside the squares of an answer, which goes on there. */

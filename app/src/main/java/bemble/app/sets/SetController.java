@@ -65,7 +65,7 @@ class SetController {
     return drafts.typed(List.of(request.text().split("\\R", -1)));
   }
 
-  /** What sums ask for that are not kept. */
+  /** The workload of sums that are not kept. */
   @PostMapping("/workload")
   WorkloadView workload(@RequestBody List<@Valid SumRequest> sums) {
     return drafts.workload(sums);

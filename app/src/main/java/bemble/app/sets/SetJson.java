@@ -20,7 +20,7 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
-/** What is said of sets on HTTP. */
+/** The JSON of sets. */
 public final class SetJson {
   private SetJson() {}
 
@@ -157,10 +157,10 @@ public final class SetJson {
   /** A line that is no sum, from 1, and why. */
   public record BadLine(int line, String text, String sentence) {}
 
-  /** What was read of typed lines. */
+  /** The sums that were read of typed lines, and the lines that were refused. */
   public record TypedView(List<SumView> sums, List<BadLine> bad) {}
 
-  /** What of a set is printed. */
+  /** The kinds of print of a set. */
   public enum Sheet {
     /** The sums set out, to be worked. */
     EXERCISES,

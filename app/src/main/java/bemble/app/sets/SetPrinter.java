@@ -99,7 +99,7 @@ public class SetPrinter {
     return request.set() == null ? 0 : request.set();
   }
 
-  /** What is printed, as a picture of one of its pages. */
+  /** A page of the print, as a picture. */
   SheetPreview preview(SheetRequest request, int page) {
     try (PDDocument document = Loader.loadPDF(toLookAt(request))) {
       int pages = document.getNumberOfPages();
@@ -118,7 +118,7 @@ public class SetPrinter {
         request, List.of(), tables -> Collections.nCopies(tables.size(), SheetCode.TO_LOOK_AT));
   }
 
-  /** What the codes of some sheets say. */
+  /** The codes of some sheets. */
   private interface Codes {
     List<SheetCode> of(List<SheetTable> tables);
   }

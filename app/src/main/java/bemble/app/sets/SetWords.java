@@ -97,12 +97,12 @@ public final class SetWords {
     return ladder.name(id, words.wording());
   }
 
-  /** What is new on a rung. */
+  /** The news of a rung: the difficulty that it adds. */
   public String news(String id) {
     return ladder.news(id, words.wording());
   }
 
-  /** What an operation is called: Square roots. */
+  /** The name of an operation: Square roots. */
   public String operation(Operation operation) {
     return words.wording().label("operation." + operation.id(), Map.of());
   }

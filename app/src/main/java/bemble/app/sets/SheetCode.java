@@ -18,7 +18,7 @@ public record SheetCode(long sheet, long copy, String check) {
   private static final Pattern FIRST =
       Pattern.compile("BEMBLE SET \\d+ [A-Z] SHEET \\d+ NO (\\d{1,18})");
 
-  /** What the code of a sheet that is only looked at says. */
+  /** The code of a sheet that is only looked at. */
   static final SheetCode TO_LOOK_AT = new SheetCode(0, 0, "00000000");
 
   /** Reads what a code says; empty where it is no sheet's. */

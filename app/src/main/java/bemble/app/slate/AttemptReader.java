@@ -50,7 +50,7 @@ class AttemptReader {
         row.number(), row.millis(), kind, row.rowAt(), row.columnAt(), row.text());
   }
 
-  /** What the judge finds on a page that is handed in; it is kept. */
+  /** The judgement of a page that is handed in; it is kept. */
   PageJudgement judge(long id, OpenPage page) {
     PageJudgement verdict = page.verdict();
     mapper.judged(id, Judge.VERSION, verdict);

@@ -95,6 +95,6 @@ public record AttemptView(
       OffsetDateTime begunAt,
       @JsonUnwrapped AttemptOutcome outcome) {}
 
-  /** What came of an attempt; {@code slip} names the first thing that went wrong. */
+  /** The result of an attempt; {@code slip} names the first thing that went wrong. */
   public record AttemptOutcome(boolean handedIn, long seconds, @Nullable String slip, long slips) {}
 }

@@ -280,7 +280,9 @@ public class Attempts {
     lookAgain(id);
   }
 
-  /** What a page helped to say of its writer may be gone with it, or back. */
+  /**
+   * Has the pupil looked at again: a page that was deleted or restored may change the diagnosis.
+   */
   private void lookAgain(long id) {
     recent.lookAgainAfter(id);
     recent.lookAtPagesAgainAfter(id);

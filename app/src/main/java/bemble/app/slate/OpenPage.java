@@ -42,7 +42,7 @@ final class OpenPage {
   /** The last one: a screen and a list may ask for the same. */
   private @Nullable Judgement judgement;
 
-  /** What was found on the page after so many strokes. */
+  /** The report on the page after a number of strokes. */
   private record Judgement(Stage stage, int strokes, Report report) {}
 
   OpenPage(AttemptRow row, Sum sum, List<StrokeView> strokes, Turns turns) {
@@ -128,7 +128,7 @@ final class OpenPage {
     return Telling.valueOf(row.telling());
   }
 
-  /** What the judge finds on the page as far as it has come. */
+  /** The report on the page as it is now. */
   Report judge() {
     return judge(stage());
   }
@@ -215,7 +215,7 @@ final class OpenPage {
         new Links(check, row.checkOf(), row.mends(), row.runId()));
   }
 
-  /** What was decided about a check that is handed in; null where there was nothing to decide. */
+  /** The decision about a check that is handed in; null where there was nothing to decide. */
   private @Nullable DecisionView decision(@Nullable Check proving) {
     if (proving == null || row.cameBack() == null || !isEnded()) {
       return null;
@@ -233,12 +233,12 @@ final class OpenPage {
                 Map.of("found", found.value(), "expected", proving.comesTo())));
   }
 
-  /** What the judge found, to be kept. */
+  /** The judgement, as it is kept. */
   PageJudgement verdict() {
     return new ReportWords(words().wording()).judgement(judge());
   }
 
-  /** What came of it so far; {@code check} is the page of its check, if any. */
+  /** The result so far; {@code check} is the page of its check, if any. */
   PageResult result(@Nullable Long check) {
     Report report = judge();
     return new PageResult(

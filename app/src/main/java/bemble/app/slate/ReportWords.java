@@ -46,7 +46,7 @@ final class ReportWords {
         hints.stream().map(hint -> wording.label(hint, Map.of())).toList());
   }
 
-  /** What the judge found, to be kept. */
+  /** The judgement of a report, as it is kept. */
   PageJudgement judgement(Report report) {
     String slip = report.findings().isEmpty() ? null : name(report.findings().get(0));
     return new PageJudgement(slip, slips(report), report.allRight(), firstSlip(report));

@@ -30,7 +30,7 @@ public class RunPages {
     return starter.begin(sum, who, settingOut, telling, Origin.inRun(run, silent));
   }
 
-  /** What came of a page of a run. */
+  /** The result of a page of a run. */
   public PageResult result(long id) {
     return pages.with(id, page -> page.result(starter.checkOf(id).orElse(null)));
   }

@@ -55,7 +55,7 @@ public class SimulatedSlates {
     return known(sums.read(request)).stream().map(Slip::id).toList();
   }
 
-  /** What a pupil writes who makes some slips. */
+  /** The strokes of a pupil who makes some slips. */
   public List<StrokeView> strokes(SumRef request, List<String> ids) {
     return strokes(sums.read(request), ids);
   }

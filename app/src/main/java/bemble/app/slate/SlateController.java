@@ -141,7 +141,7 @@ class SlateController {
     return pupils.slips(request);
   }
 
-  /** What a simulated pupil writes, and what the judge says of it; keeps nothing. */
+  /** The strokes of a simulated pupil, with the judge's report; keeps nothing. */
   @PostMapping("/pupils")
   JudgedPageView pupil(@Valid @RequestBody PupilRequest request) {
     return pupils.write(request.sum(), request.slips());

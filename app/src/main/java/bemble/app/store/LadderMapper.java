@@ -7,7 +7,7 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 
-/** What classes have made of their ladders. */
+/** The changes of classes to their ladders. */
 @Mapper
 public interface LadderMapper {
   @Select(

@@ -12,10 +12,10 @@ public record NewAttempt(
     boolean silent,
     OffsetDateTime begunAt,
     Links links) {
-  /** What is worked, and the layout of the pages of its method. */
+  /** The sum of an attempt, and the layout of the pages of its method. */
   public record BegunSum(String plain, String method, String style, int layout, String rung) {}
 
-  /** What it belongs to. */
+  /** The things that the attempt belongs to. */
   public record Links(
       @Nullable Long checkOf,
       @Nullable Long mends,

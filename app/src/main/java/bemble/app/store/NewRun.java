@@ -11,7 +11,7 @@ public record NewRun(
     Source source,
     Terms terms,
     OffsetDateTime begunAt) {
-  /** What is worked: a version of a set, or a rung by a method. */
+  /** The source of the sums: a version of a set, or a rung by a method. */
   public record Source(
       @Nullable Long setId, @Nullable String setVersion, String rung, String method) {}
 

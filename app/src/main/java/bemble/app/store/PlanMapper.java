@@ -49,7 +49,7 @@ public interface PlanMapper extends Deletable {
       """)
   int addParts(@Param("lesson") long lesson, @Param("parts") List<LessonPartRow> parts);
 
-  /** What was left of a lesson. */
+  /** The lessons that hold the untaught rest of a lesson. */
   @Select(COLUMNS + "where came_from = #{id} and deleted_at is null")
   List<LessonRow> leftOf(long id);
 
@@ -138,7 +138,7 @@ public interface PlanMapper extends Deletable {
       """)
   int setWeekday(@Param("classId") long classId, @Param("day") WeekdayRow day);
 
-  /** What was done, the latest first: lessons, handouts, sets, runs and votes of a class. */
+  /** The logbook, latest first: lessons, handouts, sets, runs and votes of a class. */
   @Select(
       """
       select kind, id, done_on, title, told, note from (

@@ -53,7 +53,7 @@ public interface PupilMapper {
       @Param("classId") long classId,
       @Param("place") @Nullable Integer place);
 
-  /** What a pupil was called before, one name to a line. */
+  /** The former names of a pupil, one to a line. */
   @Select("select former_names from pupil where id = #{id}")
   String formerNames(long id);
 

@@ -8,7 +8,7 @@ import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 
-/** What pupils worked lately, and what the diagnosis says of it. */
+/** The recent work of pupils, and its diagnosis. */
 @Mapper
 public interface RecentMapper {
   String ANSWERS =
@@ -43,7 +43,7 @@ public interface RecentMapper {
   String GIVEN = "h.given_on between #{from} and #{to}";
   String HANDED_IN = "cast(a.handed_in_at as date) between #{from} and #{to}";
 
-  /** What a pupil worked from a day to another, the earliest first. */
+  /** The work of a pupil between two days, earliest first. */
   @Select(ANSWERS + OF_PUPIL + GIVEN + PAGES + OF_PUPIL + HANDED_IN + BY_DAY)
   List<RecentRow> of(
       @Param("pupil") long pupil, @Param("from") LocalDate from, @Param("to") LocalDate to);
@@ -53,7 +53,7 @@ public interface RecentMapper {
   List<RecentRow> ofAll(
       @Param("handout") long handout, @Param("from") LocalDate from, @Param("to") LocalDate to);
 
-  /** What a page is; empty for a page of nobody. */
+  /** The state of a page; empty for a page of nobody. */
   @Select(
       ANSWERS
           + "a.attempt_id = #{attempt}"

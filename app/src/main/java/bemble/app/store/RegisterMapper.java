@@ -7,7 +7,7 @@ import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 
-/** What the pupils of a class have worked, and what a teacher has decided about it. */
+/** The work of the pupils of a class, and a teacher's decisions about it. */
 @Mapper
 public interface RegisterMapper {
   @Select(

@@ -72,7 +72,7 @@ public interface RoomMapper {
   @Insert("insert into room_work (room_id, work) values (#{room}, #{work})")
   int giveOut(@Param("room") long room, @Param("work") JsonNode work);
 
-  /** What was given out, in its order. */
+  /** The work that was given out, in its order. */
   @Select("select work from room_work where room_id = #{room} order by id")
   List<JsonNode> givenOut(long room);
 
@@ -93,7 +93,7 @@ public interface RoomMapper {
       """)
   List<SeatPageRow> pages(long room);
 
-  /** What came of the pages of a room, by pupil. */
+  /** The results of the pages of a room, by pupil. */
   @Select(
       """
       select s.pupil_id, s.number, u.name, a.handed_in_at is not null as handed_in,

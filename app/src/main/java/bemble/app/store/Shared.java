@@ -26,10 +26,10 @@ public class Shared {
     this.changes = changes;
   }
 
-  /** What was asked for, and in which language it was told. */
+  /** A question, and the language in which it was answered. */
   private record Asked(Object key, String language) {}
 
-  /** What was worked out when there had been so many changes, or more. */
+  /** A value that was worked out after a number of changes, or later. */
   private record Worked(Object value, long asOf) {}
 
   /**

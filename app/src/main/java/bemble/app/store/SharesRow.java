@@ -1,4 +1,4 @@
 package bemble.app.store;
 
-/** What a teacher has chosen of the rules of the plan, in percent. */
+/** A teacher's choices among the rules of the plan, in percent. */
 public record SharesRow(int openerShare, int halfShare, int thirdShare) {}

@@ -24,7 +24,7 @@ public interface SheetMapper {
       """)
   int add(NewSheet sheet);
 
-  /** What was said of a sheet. */
+  /** How the squares and marks of a sheet lie on its paper. */
   @Select("select lies from sheet where id = #{id}")
   Optional<JsonNode> lies(long id);
 

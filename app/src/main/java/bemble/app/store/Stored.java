@@ -41,7 +41,7 @@ public class Stored {
     return styles.get(text, written -> read(written, unknown -> {}));
   }
 
-  /** What of a style this version does not know. */
+  /** The parts of a style that this version does not know. */
   public List<String> unknown(String text) {
     List<String> unknown = new ArrayList<>();
     read(text, unknown::add);

@@ -1,4 +1,6 @@
-/** What is kept, in SQL. Rows are this package's own: the core's types do not come here. */
+/**
+ * Everything that is kept, in SQL. Rows are this package's own: the core's types do not come here.
+ */
 @NullMarked
 package bemble.app.store;
 

@@ -7,7 +7,10 @@ import com.ibm.icu.util.ULocale;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 
-/** What the app says besides the words of a working: {@code messages.properties} of a language. */
+/**
+ * The app's own sentences, besides the words of a working: {@code messages.properties} of a
+ * language.
+ */
 public final class Sentences {
   private static final Map<String, Catalogue> READ = new ConcurrentHashMap<>();
 

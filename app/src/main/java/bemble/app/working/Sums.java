@@ -30,7 +30,7 @@ public class Sums {
     this.classes = classes;
   }
 
-  /** What was asked for. */
+  /** The sum that a request names. */
   public Sum read(SumRef request) {
     Style style = request.style() == null ? classes.currentStyle() : request.style();
     Problem problem = problem(request.plain(), style);
@@ -38,7 +38,7 @@ public class Sums {
     return new Sum(problem, method, checked(style, problem, request.check()));
   }
 
-  /** What brings a sum back. */
+  /** The reference that brings a sum back. */
   public static SumRef ref(Sum sum) {
     String check =
         Checks.setting(sum.problem().operation())

@@ -27,7 +27,7 @@ class WorkingController {
     return workings.checks(request);
   }
 
-  /** What else there is to say of each step: in brief, as a question, and why. */
+  /** The other words of each step: in brief, as a question, and why. */
   @PostMapping("/words")
   List<WorkingView.StepWords> words(@RequestBody SumRef request) {
     return workings.words(request);

@@ -78,7 +78,7 @@ public final class WorkingWords {
     return wording.problem(problem);
   }
 
-  /** What a method is called. */
+  /** The name of a method. */
   public String name(Method<?> method) {
     return wording.label(key(method) + ".name", Map.of());
   }
@@ -174,7 +174,7 @@ public final class WorkingWords {
     return wording.label("setting." + setting + "." + Wording.key(choice), Map.of());
   }
 
-  /** What to know where a check is harder than the sum, or proves less; else null. */
+  /** A note where a check is harder than the sum, or proves less; else null. */
   private @Nullable String strength(Check check) {
     return check.kind().strength() == Check.Strength.FULL
         ? null
@@ -216,7 +216,7 @@ public final class WorkingWords {
     return new FinerRoot(plain(root), name);
   }
 
-  /** What the working took; a count is told only when there is something to count. */
+  /** The carries, exchanges and the like of a working. A count of nothing is left out. */
   List<String> tally(Demands demands) {
     int facts = demands.facts().values().stream().mapToInt(Integer::intValue).sum();
     List<String> tally = new ArrayList<>();

@@ -69,7 +69,7 @@ public class Workings {
         .orElse(working.paper().extent().to());
   }
 
-  /** What else there is to say of each step of a working and then of its check. */
+  /** The other words of each step of a working and then of its check. */
   List<StepWords> words(SumRef request) {
     Sum sum = sums.read(request);
     Working working = sum.work();

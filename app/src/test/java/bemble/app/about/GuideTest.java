@@ -18,7 +18,7 @@ class GuideTest {
   private static final Pattern PICTURE = Pattern.compile("<img src=\"([^\"]+)\" alt=\"([^\"]+)\"");
   private static final Pattern LABEL = Pattern.compile("<(em|strong)>([^<]+)</");
 
-  /** What is set off for its own sake, and not because something is called so. */
+  /** Words that are set off for their own sake, and not because they are a label. */
   private static final List<String> WORDS = List.of("as I go", "when I hand in", "Onto a zero");
 
   private static Stream<MatchResult> found(Pattern pattern) {

@@ -75,7 +75,7 @@ final class DemoChild {
     return random.nextDouble() < CURED;
   }
 
-  /** What is given for a sum in a week. */
+  /** The answer to a sum in a week. */
   Answered answer(Item item, SlipKey key, int week) {
     Habit habit = habits.computeIfAbsent(item.method(), any -> habit(key));
     double sums = practised.getOrDefault(item.rung(), 0.0);

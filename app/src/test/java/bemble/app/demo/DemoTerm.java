@@ -86,7 +86,7 @@ final class DemoTerm {
           "Quiet work. A few still guess the first figure.",
           "Good talk about why a ten is opened at all.");
 
-  /** What was given for a sum; nothing for a blank. */
+  /** The answer to a sum; empty for a blank. */
   record Answered(Optional<Answer> answer, boolean right) {
     private AnswerSpace given() {
       return answer

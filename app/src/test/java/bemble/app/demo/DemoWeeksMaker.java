@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
 
 /** Renews the eight weeks of the demo. Not a test: run by {@code ./bemble demo-weeks}. */
 class DemoWeeksMaker {
-  /** What each class shows that it knows at the start of its weeks. */
+  /** The rungs that each class knows at the start of its weeks. */
   private static final Map<String, List<String>> KNOWN =
       Map.of(
           "Walled Garden",

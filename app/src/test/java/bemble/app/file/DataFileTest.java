@@ -161,7 +161,7 @@ class DataFileTest {
     assertEquals(59, pages(file));
   }
 
-  /** What the database writes when it first opens a file is not on it yet. */
+  /** The first lines of a new file are not on the disk yet. */
   @Test
   void aFileThatWasKilledInItsFirstMomentsIsGood() throws IOException {
     DataFile early = new DataFile(folder.resolve("early"));
@@ -174,7 +174,9 @@ class DataFileTest {
     assertArrayEquals(before, Files.readAllBytes(early.path()));
   }
 
-  /** What was confirmed stands in the seal while the file is open, so that a cut file is known. */
+  /**
+   * The seal of an open file tells how much was confirmed, so that a file that was cut is known.
+   */
   @Test
   void aFileThatWasCutAfterAKillIsRefusedUntilItIsAccepted() throws IOException, SQLException {
     file.open();

@@ -2,7 +2,7 @@ package bemble.app.file;
 
 import java.nio.file.Path;
 
-/** What Bemble looks at before it opens a data file, for tests elsewhere. */
+/** Gives tests of other packages Bemble's look at a data file before it is opened. */
 public final class Look {
   private Look() {}
 

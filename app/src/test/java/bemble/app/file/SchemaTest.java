@@ -11,7 +11,7 @@ import java.util.TreeSet;
 import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
 
-/** What a backup brings back is all that the schema has. */
+/** A backup brings back everything that the schema has. */
 class SchemaTest {
   private static final String URL = "jdbc:h2:mem:schema;DB_CLOSE_DELAY=-1";
 

@@ -25,7 +25,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
-/** What follows from a change of a class. */
+/** The consequences of a change of a class. */
 class ClassesTest {
   private static final ClassRow ROW = new ClassRow(7, "Wrens", "before", 1, true);
 

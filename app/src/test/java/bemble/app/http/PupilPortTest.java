@@ -31,7 +31,7 @@ import org.springframework.boot.web.embedded.tomcat.TomcatWebServer;
 import org.springframework.boot.web.servlet.context.ServletWebServerApplicationContext;
 import org.springframework.boot.web.servlet.context.ServletWebServerInitializedEvent;
 
-/** What cannot be opened says why, and leaves nothing open. */
+/** A port that cannot be opened says why, and leaves nothing open. */
 class PupilPortTest {
   private static final InetAddress HERE = InetAddress.getLoopbackAddress();
 

@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.mock.web.MockHttpServletResponse;
 
-/** What comes twice under one key is done once. */
+/** Two requests under one key are done once. */
 class RequestKeysTest {
   private final RequestKeys keys = new RequestKeys(new PupilPort(null, null));
   private int done;

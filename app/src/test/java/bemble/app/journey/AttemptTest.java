@@ -202,7 +202,7 @@ class AttemptTest extends Conversation {
     assertTrue(ids.size() >= 70);
   }
 
-  /** What a list tells of a page in work gives nothing away. */
+  /** A list tells nothing of the judgement of a page in work. */
   @Test
   void aPageInWorkIsListedWithoutAJudgement() {
     long id = begin("83 − 47", "exchange");
@@ -243,7 +243,7 @@ class AttemptTest extends Conversation {
     assertEquals(422, talk.post(path + 4, "").status());
   }
 
-  /** What has not been exchanged yet is not said to be there. */
+  /** A hint does not mention figures that are written only after the exchange. */
   @Test
   void aHintAsksAboutTheExchangeBeforeItSpeaksOfWhatItMakes() {
     long id = begin("436 − 118", "exchange");

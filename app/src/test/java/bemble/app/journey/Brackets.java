@@ -84,7 +84,7 @@ final class Brackets implements AutoCloseable {
     return text.replace("\\", "\\\\").replace("\n", "\\n");
   }
 
-  /** What of a text stands in no brackets. */
+  /** The parts of a text that stand in no brackets. */
   static String outside(String text) {
     String left = text;
     for (String before = ""; !before.equals(left); ) {

@@ -10,7 +10,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-/** What a teacher who tries Bemble finds in it. */
+/** The demo data that a teacher finds who tries Bemble. */
 class DemoTest {
   private static void hasEightWeeksBehindIt(Talk talk) {
     for (JsonNode room : talk.get("/api/classes").json()) {

@@ -202,7 +202,7 @@ final class DeskHand implements AutoCloseable {
         .toList();
   }
 
-  /** What axe finds on the screen that keeps somebody out. */
+  /** The faults that axe finds on the screen, of those that keep somebody out. */
   List<String> barriers() {
     AxeRunOptions violations = new AxeRunOptions();
     violations.setResultTypes(List.of("violations"));

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
-/** What a screen sends again, because Bemble was stopped before it could answer. */
+/** Changes that a screen sends again because Bemble was stopped before it could answer. */
 class DoneBeforeTest {
   private static final String KEY = "Bemble-Request";
 

@@ -56,7 +56,10 @@ class DoorsTest extends Conversation {
     }
   }
 
-  /** What the container refuses before any filter is told and guarded like everything else. */
+  /**
+   * Refusals of the container, which come before any filter, are worded and guarded like all
+   * others.
+   */
   @ParameterizedTest
   @ValueSource(
       strings = {

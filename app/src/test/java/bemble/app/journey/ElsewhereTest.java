@@ -81,7 +81,7 @@ class ElsewhereTest extends Conversation {
         finding.get("sentence").asText());
   }
 
-  /** What is no other work than the sum itself is not among the ways of checking it. */
+  /** The ways of checking a sum leave out those that would be the same work as the sum. */
   @ParameterizedTest
   @CsvSource({"48 + 37, 2", "6 × 7, 2", "83 − 47, 2", "943 ÷ 7, 0"})
   void theWaysOfCheckingTellTheirSteps(String sum, int ways) {

@@ -43,7 +43,7 @@ class EveryWordTest extends Journey {
               + "|July|August|September|October|November|December|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sept?"
               + "|Oct|Nov|Dec)\\b");
 
-  /** What stands between the things of a list. */
+  /** The separators of a list. */
   private static final Pattern LIST = Pattern.compile("[\\s,]*(or|and)[\\s,]*");
 
   /** All that is written on a screen, or said of it. */
@@ -100,7 +100,7 @@ class EveryWordTest extends Journey {
     assertEquals(200, answer.status(), answer::text);
   }
 
-  /** What was typed by somebody, the longer before what stands in it. */
+  /** Texts that somebody typed, longer ones before those that they contain. */
   private static final List<String> TYPED =
       List.of(
           "I ran out of time.",
@@ -299,7 +299,7 @@ class EveryWordTest extends Journey {
     assertEquals("«Bemble has no language “tlh”.»", answer.detail());
   }
 
-  /** What is worked out once for all is told to each in its own language. */
+  /** A text that is worked out once and shared comes to each browser in its own language. */
   @Test
   void eachOfTwoBrowsersIsAnsweredInItsLanguage() {
     Talk talk = talk();

@@ -106,7 +106,7 @@ abstract class FilledSheets extends Conversation {
     return talk.put("/api/scans/" + scan.get("id") + "/settled", List.of(settled));
   }
 
-  /** What the simulated pupils of a pile have written, by pupil and sum. */
+  /** The answers of the simulated pupils of a pile, by pupil and sum. */
   static Map<String, String> written(JsonNode handout) {
     Map<String, String> written = new HashMap<>();
     String simulated = "/api/handouts/" + handout.get("id") + "/simulated";

@@ -315,7 +315,7 @@ class HouseJourneyTest extends Journey {
     assertThat(hand.page.getByTestId("pointer")).hasCount(0);
   }
 
-  /** What is printed is the sheet that was chosen, opened as the file that it also is. */
+  /** The browser opens the chosen sheet to print it, or says that it may not. */
   @Test
   void theChosenSheetIsOpenedToPrint() {
     hand.setOutAndSee("83 − 47");

@@ -15,7 +15,7 @@ class KeyboardJourneyTest extends Journey {
 
   private static final String NOWHERE = "nowhere";
 
-  /** What has the focus without being seen to have it; empty where it is seen. */
+  /** The element that has the focus but does not show it; empty where it shows it. */
   private static final String UNSEEN =
       """
       () => {

@@ -16,7 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** What a grid tells of answers before they are typed is what they are marked when they are. */
+/** The outcomes that a grid foretells are those that answers get when they are kept. */
 @BeginsEmpty
 class KnownAnswersTest extends Conversation {
   private static final int OTHERS = 60;

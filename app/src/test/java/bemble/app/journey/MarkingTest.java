@@ -212,7 +212,10 @@ class MarkingTest extends Conversation {
     assertEquals(filled, talk.get(path).json(), "what is entered stays");
   }
 
-  /** What one key enters as right is right, whatever the operation and the marks of the class. */
+  /**
+   * The key for a right answer gives one that is right, whatever the operation and the marks of the
+   * class.
+   */
   @Test
   void theRightAnswerAsItIsTypedIsRight() {
     List<String> sums =

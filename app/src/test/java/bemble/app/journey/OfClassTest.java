@@ -15,7 +15,7 @@ import org.springframework.http.MediaType;
 import org.springframework.web.method.HandlerMethod;
 import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
 
-/** What is meant for one class never changes or tells of another. */
+/** A request that is meant for one class never changes or tells of another. */
 @BeginsEmpty
 class OfClassTest extends Conversation {
   private static final String CLASS = "Bemble-Class";

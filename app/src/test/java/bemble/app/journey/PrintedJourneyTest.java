@@ -20,7 +20,7 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.apache.pdfbox.text.TextPosition;
 import org.junit.jupiter.api.Test;
 
-/** What the browser prints of a view. */
+/** The print of a view from the browser. */
 @BeginsEmpty
 class PrintedJourneyTest extends Journey {
   /** How many sheets a view with little on it may take, by its name; others take one. */

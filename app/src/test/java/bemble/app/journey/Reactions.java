@@ -168,7 +168,7 @@ class Reactions {
     return took;
   }
 
-  /** What the browser works for a step of the largest page, its picture included. */
+  /** The times of a step on the largest page, including the drawing of its picture. */
   private static List<Double> stepped(Page page) {
     page.getByText("step 1 of").waitFor();
     CDPSession session = page.context().newCDPSession(page);

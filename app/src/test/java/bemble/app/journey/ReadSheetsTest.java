@@ -19,9 +19,9 @@ import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-/** What is read on filled sheets, by their ink, and what a camera shows of them. */
+/** Answers on filled sheets read by their ink, and sheets found in frames of a camera. */
 class ReadSheetsTest extends FilledSheets {
-  /** What is read is what was written; whatever is not is asked. */
+  /** Every answer is either read as it was written, or asked. */
   @Test
   void inkIsReadOrAsked() {
     JsonNode handout = handout("62 − 35", "48 + 27", "937 ÷ 8", "67 × 38", "503 − 87", "84 ÷ 4");
@@ -46,7 +46,7 @@ class ReadSheetsTest extends FilledSheets {
     assertTrue(read > asked, () -> "hardly anything was read: " + scan);
   }
 
-  /** What was read as one figure is seen side by side, and that is noted. */
+  /** Figures that were read as the same are shown side by side, and the look is noted. */
   @Test
   void figuresAreLookedThrough() {
     JsonNode handout = handout("62 − 35", "48 + 27", "937 ÷ 8");

@@ -112,7 +112,7 @@ class ReadWorkingsTest extends FilledSheets {
     throw new AssertionError("no page behind the answer: " + grid.get("pages"));
   }
 
-  /** What is read in squares is what was written, or is left unread. */
+  /** Each figure in a square is either read as it was written, or left unread. */
   @Test
   void rightAnswersHaveWorkingsInWhichNothingIsWrong() {
     JsonNode handout = handout(SUMS);

@@ -309,7 +309,7 @@ class RegisterTest {
     assertTrue(square(now, "Neve").hasNonNull("lookAgain"), "what is decided is looked at again");
   }
 
-  /** What stands on the one page of a PDF. */
+  /** The text of the one page of a PDF. */
   private static String text(Talk.Answer pdf) throws IOException {
     try (PDDocument document = Loader.loadPDF(pdf.bytes())) {
       assertEquals(1, document.getNumberOfPages());

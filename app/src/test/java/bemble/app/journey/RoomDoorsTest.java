@@ -120,7 +120,7 @@ class RoomDoorsTest extends Conversation {
     isNothing(asked(line));
   }
 
-  /** What a request says of itself opens nothing. */
+  /** Headers of a request open nothing. */
   @Test
   void noHeaderLeadsElsewhere() {
     String get = "GET /api/roll HTTP/1.1\r\n";

@@ -75,7 +75,7 @@ public final class RoomHand {
     return teacher.get("/api/rooms").json().get("room");
   }
 
-  /** What stands at the seat of a pupil. */
+  /** The seat of a pupil, as the teacher's screen shows it. */
   JsonNode seat(long pupil) {
     for (JsonNode seat : now().get("seats")) {
       if (seat.path("pupil").asLong() == pupil) {

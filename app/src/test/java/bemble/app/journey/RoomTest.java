@@ -90,7 +90,7 @@ class RoomTest extends Conversation {
             .status());
   }
 
-  /** What a pupil is told is what the class has chosen; the true page is nobody's. */
+  /** A pupil is told as much as the class has chosen; nobody gets the true page. */
   @ParameterizedTest
   @ValueSource(strings = {"AT_ONCE", "AT_END", "NEVER"})
   void aPupilIsToldWhatTheClassHasChosen(String telling) {
@@ -257,7 +257,7 @@ class RoomTest extends Conversation {
     assertEquals("WRITING", room.seat(pupils.get(0)).get("state").asText());
   }
 
-  /** What the class looks at does not become another sum under its eyes. */
+  /** A sum that is given out later does not replace the one that the class looks at. */
   @Test
   void anotherSumTakesWhatWasShownOffTheBoard() {
     room.open("AT_END", false);

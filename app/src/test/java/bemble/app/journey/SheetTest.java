@@ -79,7 +79,7 @@ class SheetTest extends Conversation {
     }
   }
 
-  /** What the two codes of a sheet say, which is the same. */
+  /** The text of the two codes of a sheet, which is the same in both. */
   private static String code(BufferedImage picture) throws ReaderException {
     int width = picture.getWidth();
     int height = picture.getHeight();

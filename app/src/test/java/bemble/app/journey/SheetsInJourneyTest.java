@@ -118,7 +118,7 @@ class SheetsInJourneyTest extends HandedOut {
     assertEquals(List.of(), hand.barriers());
   }
 
-  /** What is read is settled; an odd figure is pressed among those like it, and asked then. */
+  /** An odd figure is chosen on the wall, and its answer is asked then. */
   @Test
   void anOddFigureIsFoundOnTheWallAndAsked() {
     bringPile();
@@ -145,7 +145,7 @@ class SheetsInJourneyTest extends HandedOut {
     assertThat(hand.page.getByText(Pattern.compile("^(✓|\\?) \\d+$")).first()).isVisible();
   }
 
-  /** What is chosen with the keys is framed; the figures of the answer are the answer's. */
+  /** The chosen square is framed. The figures of the answer belong to the answer. */
   @Test
   void aWorkingIsLookedAtSquareBySquare() {
     bringPile(Map.of("seed", 8, "most", 2, "setOut", true));

@@ -321,7 +321,7 @@ class SlateJourneyTest extends Journey {
     assertThat(hand.button("Look at 83 − 47 by Tamsin").first()).isVisible();
   }
 
-  /** What is typed so far is written before a sign that is no part of it. */
+  /** A number that is typed in part is written before a sign that does not belong to it. */
   @Test
   void aHalfTypedNumberIsNotLostToAStrike() {
     begin("936 ÷ 12", "Long");

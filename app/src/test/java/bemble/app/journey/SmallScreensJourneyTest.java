@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** What must be seen at once where there is little room. */
+/** The parts of a screen that must be seen at once where there is little room. */
 @BeginsEmpty
 class SmallScreensJourneyTest extends Journey {
   private static final String LONG_NAME = "Mary-Magdalene Rosewarne Penhallow ";

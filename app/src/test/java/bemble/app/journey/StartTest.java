@@ -19,7 +19,7 @@ import org.junit.jupiter.api.io.TempDir;
 class StartTest {
   @TempDir Path folder;
 
-  /** What a process said, and how it ended. */
+  /** The output of a process, and its exit status. */
   private record Ended(int status, String said) {
     /** One line, in words for a teacher. */
     void isOneSentence(String about) {

@@ -112,7 +112,7 @@ public final class Talk {
     }
   }
 
-  /** What an answer holds, by its fields. */
+  /** The fields of an answer. */
   public static Map<String, Object> map(Answer answer) {
     return JSON.convertValue(answer.json(), new TypeReference<>() {});
   }

@@ -11,7 +11,7 @@ import java.util.Random;
 public final class FigureSet {
   public static final int SIDE = 28;
 
-  /** What stands before the first picture and the first label of a file. */
+  /** The length of a file's head before the first picture and the first label. */
   private static final int PICTURES_AT = 16;
 
   private static final int LABELS_AT = 8;

@@ -52,7 +52,7 @@ public final class SquareExam {
     return table.toString();
   }
 
-  /** What an answer was written for. */
+  /** The purposes of an answer. */
   enum Kind {
     RIGHT,
     ONE_FIGURE_WRONG,

@@ -16,7 +16,7 @@ import java.util.Random;
 
 /** Squares with a figure in them, or a spoilt one, as they may come out of a camera. */
 final class Squares {
-  /** What stands in a square: a figure, or {@link FigureNet#SPOILT}. */
+  /** The window of a square and its label: a figure, or {@link FigureNet#SPOILT}. */
   record Labelled(int label, Window window) {}
 
   private static final int SIDE = Window.SIDE;
@@ -247,7 +247,7 @@ final class Squares {
     return new Window(out);
   }
 
-  /** What is left of a figure that was rubbed out. */
+  /** Leaves faint remains of a figure, as rubbing out does. */
   private void trace(float[] ink) {
     float[] before = new float[ink.length];
     write(before, random.nextInt(10), random.nextInt(9) - 4, random.nextInt(9) - 4);
@@ -257,7 +257,7 @@ final class Squares {
     }
   }
 
-  /** What a copier makes of it that knows black and white alone. */
+  /** Makes the window black and white, as some copiers do. */
   private void copy(float[] ink, float dark) {
     float threshold = (float) (dark * (0.3 + 0.25 * random.nextDouble()));
     for (int i = 0; i < ink.length; i++) {

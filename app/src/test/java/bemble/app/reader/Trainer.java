@@ -116,7 +116,7 @@ final class Trainer {
     add(1, hidden, 0, gradient, HIDDEN_AT + HIDDEN * FLAT, HIDDEN);
   }
 
-  /** What one value of the second layer has to do with it; the others of its four have nothing. */
+  /** Passes the blame of one value of the second layer back. The others of its four get none. */
   private void secondLayer(int at) {
     float[] weights = net.weights();
     add(trace.flat()[at], hidden, 0, gradient, HIDDEN_AT + at * HIDDEN, HIDDEN);
@@ -143,7 +143,7 @@ final class Trainer {
     return one + two + three + four;
   }
 
-  /** What each kernel of the second layer is laid over, value by value. */
+  /** Lays out the patch under each kernel of the second layer, value by value. */
   private void layPatches() {
     for (int y = 0; y < PLACES; y++) {
       for (int x = 0; x < PLACES; x++) {
@@ -160,7 +160,7 @@ final class Trainer {
     }
   }
 
-  /** What the second layer blames the first for, brought back to where it came from. */
+  /** Adds the blame of the second layer up at the values of the first that it came from. */
   private void liftPatches() {
     Arrays.fill(pooled, 0);
     for (int y = 0; y < PLACES; y++) {

@@ -68,7 +68,7 @@ class SeatTest {
     assertEquals(2, looks.get());
   }
 
-  /** What is written while the page is looked at is seen the next time. */
+  /** A stroke that is written while somebody looks at the page is seen at the next look. */
   @Test
   void missesNoStrokeThatComesWhileItLooks() {
     seat.begin(5, null, NOW);

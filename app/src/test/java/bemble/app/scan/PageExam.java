@@ -46,7 +46,7 @@ final class PageExam {
 
   private static final float QUALITY = 0.75f;
 
-  /** What was written in answer to a sum. */
+  /** The kinds of answers to a sum. */
   enum Kind {
     RIGHT,
     WRONG,
@@ -74,7 +74,7 @@ final class PageExam {
    */
   private record Sheet(SheetTable table, GreyPicture printed, DueAnswers due) {}
 
-  /** What is on a sheet, sum by sum. */
+  /** The content of a sheet, sum by sum. */
   private record Filled(Map<Integer, String> answers, Map<Integer, Kind> kinds) {}
 
   private final InkReader reader = new InkReader();
@@ -153,7 +153,7 @@ final class PageExam {
         : jpeg(grey);
   }
 
-  /** What a copier makes of a picture that knows no greys. */
+  /** The copy of a picture from a copier that knows no greys. */
   static GreyPicture inBlackAndWhite(GreyPicture picture, int threshold) {
     byte[] dots = picture.grey().clone();
     for (int i = 0; i < dots.length; i++) {
@@ -261,7 +261,7 @@ final class PageExam {
     };
   }
 
-  /** What is due for some sums. */
+  /** The right answers of some sums. */
   static DueAnswers due(List<Sum> sums) {
     return new DueAnswers(sums.stream().map(PageExam::due).toList(), "r", '.');
   }

@@ -26,7 +26,7 @@ import org.apache.pdfbox.rendering.PDFRenderer;
  * @param picture of {@link #DOTS} a millimetre
  */
 public record PrintedSheet(List<Sum> sums, SheetTable table, GreyPicture picture) {
-  /** What its codes say. */
+  /** The text of its codes. */
   public static final String CODE = "BEMBLE2 12/345/9F3A07C1";
 
   public static final double DOTS = FilledSheet.DOTS;

@@ -9,7 +9,7 @@ import java.util.Random;
 
 /** Writes figures of a set, which many hands have written. */
 final class SetHand implements WritingHand {
-  /** What the figures of the set take of their pictures, lengthwise. */
+  /** The height of a figure within its picture. */
   private static final double FIGURE = 20;
 
   private final FigureSet set;

@@ -36,7 +36,7 @@ final class WorkingExam {
   private static final double MADE = 0.8;
   private static final double MISSED = 0.15;
 
-  /** What came of the workings of a kind. */
+  /** The tallies of the workings of a kind. */
   private static final class Counts {
     private int workings;
     private int wholly;

@@ -42,7 +42,7 @@ class WorkingReaderTest {
     return new Slate(printed.sums().get(tile.number() - 1), SettingOut.GIVEN);
   }
 
-  /** What a true hand writes, and a figure more in one sum. */
+  /** A sheet that a true hand filled in, with one more figure if there is one. */
   private static Sight.Flat written(Optional<Stroke> more) {
     Map<Integer, Worked> worked = new HashMap<>();
     for (TilePlace tile : printed.table().tiles()) {

@@ -68,7 +68,7 @@ final class BackupSiege implements Siege.Part {
         "%d after %s".formatted(answer.status(), latencies.told()));
   }
 
-  /** What was confirmed meanwhile is in the data or in a copy. */
+  /** Everything that was confirmed meanwhile is in the data or in a copy. */
   private static Siege.Row underWriters(Path data) throws Exception {
     Set<String> confirmed = new TreeSet<>();
     int restored = 0;

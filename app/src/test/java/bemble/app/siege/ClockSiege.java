@@ -31,7 +31,7 @@ final class ClockSiege implements Siege.Part {
             "%d of %d harmless".formatted(good, wrong.length)));
   }
 
-  /** What a start with a wrong clock does harm to, after some days of right ones. */
+  /** The harm that a start with a wrong clock does after some days with a right one. */
   static Set<String> harm(Path data, int daysWrong) {
     Set<String> harm = new TreeSet<>();
     for (int day = 0; day < DAYS; day++) {

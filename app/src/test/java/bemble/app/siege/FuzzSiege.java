@@ -13,7 +13,7 @@ import java.util.stream.IntStream;
 final class FuzzSiege implements Siege.Part {
   private static final int THREADS = 4;
 
-  /** What failed, by what it has in common, with one example. */
+  /** The failures by what they have in common, with one example each. */
   private final Map<String, String> failed = new ConcurrentSkipListMap<>();
 
   @Override
@@ -38,7 +38,7 @@ final class FuzzSiege implements Siege.Part {
     }
   }
 
-  /** What the bodies speak of. */
+  /** Makes the things that the bodies name. */
   static void prepare(Talk talk) {
     for (String path :
         List.of("attempts", "roll", "runs", "handouts", "plan/lessons", "pages", "sets")) {

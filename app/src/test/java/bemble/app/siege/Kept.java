@@ -14,7 +14,7 @@ import java.util.TreeSet;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 
-/** What a closed data file or a backup holds, in the words of {@link Writers}. */
+/** The contents of a closed data file or a backup, in the words of {@link Writers}. */
 final class Kept {
   private static final String ALL =
       """
@@ -32,7 +32,7 @@ final class Kept {
 
   private Kept() {}
 
-  /** What a data file holds; it is not written on, since a copy of it is read. */
+  /** The contents of a data file. A copy of it is read, so that it is not written on. */
   static Set<String> in(Path base) throws IOException, SQLException {
     Path file = base.resolveSibling(base.getFileName() + ".mv.db");
     return inCopy(copy -> Files.copy(file, copy));
@@ -68,7 +68,7 @@ final class Kept {
     return all;
   }
 
-  /** What the copies hold that were made before restores. */
+  /** The contents of the copies that were made before restores. */
   static Set<String> inCopies(Path base) throws IOException, SQLException {
     Set<String> all = new TreeSet<>();
     Path copies = base.resolveSibling(base.getFileName() + "-copies");
@@ -82,7 +82,7 @@ final class Kept {
     return all;
   }
 
-  /** What a backup holds. */
+  /** The contents of a backup. */
   static Set<String> inBackup(Path zip) throws IOException, SQLException {
     return inCopy(
         copy -> {

@@ -24,7 +24,7 @@ import org.flywaydb.core.Flyway;
 final class KillSiege implements Siege.Part {
   private static final int EACH = 2;
 
-  /** What was lost, and what should not have been answered. */
+  /** The changes that were lost, and the answers that should not have come. */
   private final List<String> lost = new ArrayList<>();
 
   private final List<String> odd = new ArrayList<>();
@@ -131,7 +131,7 @@ final class KillSiege implements Siege.Part {
     }
   }
 
-  /** What was there is in the data or in the copy that a restore makes; nothing is in neither. */
+  /** After a restore everything is in the data or in the copy that was made before it. */
   private void inRestore(Path data, Random random, int round) throws SQLException, IOException {
     OwnBemble bemble = OwnBemble.start(data);
     byte[] zip = bemble.talk().get("/api/backups/now").bytes();

@@ -19,7 +19,7 @@ final class SlatesSiege implements Siege.Part {
   /** A hand writes two figures in a second. */
   private static final Duration PAUSE = Duration.ofMillis(500);
 
-  /** What {@code times} counts: strokes of all slates together. */
+  /** {@code times} counts the strokes of all slates together. */
   @Override
   public List<Siege.Row> run(Path folder, int times) throws InterruptedException {
     try (OwnBemble bemble = OwnBemble.startToMeasure(folder.resolve("slates"))) {

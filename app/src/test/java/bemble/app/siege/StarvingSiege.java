@@ -16,7 +16,7 @@ final class StarvingSiege implements Siege.Part {
   private static final List<String> HEAVY =
       List.of("/api/register", "/api/plan?weeks=4", "/api/plan/year", "/api/plan/today");
 
-  /** What {@code times} counts: answers that are typed while the others read. */
+  /** {@code times} counts the answers that are typed while the others read. */
   @Override
   public List<Siege.Row> run(Path folder, int times) throws InterruptedException {
     try (OwnBemble bemble =

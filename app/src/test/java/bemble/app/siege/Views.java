@@ -10,7 +10,7 @@ import java.util.TreeMap;
 
 /** Everything that can be looked at: whatever was sent before, each view answers. */
 public final class Views {
-  /** What is to be seen of each entry of a list. */
+  /** The parts of each entry of a list that can be looked at. */
   private static final Map<String, List<String>> PARTS =
       Map.of(
           "pages", List.of(""),

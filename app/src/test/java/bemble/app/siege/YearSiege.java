@@ -16,7 +16,7 @@ final class YearSiege implements Siege.Part {
   private static final int WEEKS = 40;
   private static final int LOOKS = 20;
 
-  /** What {@code times} counts: answers, in handouts of twenty sums for thirty pupils. */
+  /** {@code times} counts answers, in handouts of twenty sums for thirty pupils. */
   @Override
   public List<Siege.Row> run(Path folder, int times) {
     try (OwnBemble bemble = OwnBemble.startToMeasure(folder.resolve("year"))) {

@@ -15,7 +15,7 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
-/** What is deleted can be brought back for a day, and is gone after it. */
+/** Deleted things can be brought back for a day, and are gone after it. */
 class BinTest {
   private static final long BULBS = 1;
   private static final long CANES = 2;

@@ -179,7 +179,7 @@ class MigrationTest {
     assertEquals(List.of("0"), read("select count(*) from run_sum"));
   }
 
-  /** What was kept before evidence was told of is no evidence until it is placed and judged. */
+  /** Attempts of a version without evidence become evidence once they are placed and judged. */
   @Test
   void anAttemptOfAnEarlierVersionIsEvidenceOnceItIsPlacedAndJudged() throws SQLException {
     migrate("12");

@@ -5,7 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** What a spreadsheet might take for a formula, there and back. */
+/** Texts that a spreadsheet might take for formulas, written and read again. */
 class SafeCellsTest {
   @ParameterizedTest
   @CsvSource(

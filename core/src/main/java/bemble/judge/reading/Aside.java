@@ -105,7 +105,7 @@ public record Aside(List<Expected> row, int right) {
     return due.moved(0, right);
   }
 
-  /** What is said of it. */
+  /** The kind of its finding. */
   public Finding.Kind kind() {
     return right < 0 ? Finding.Kind.TOO_FAR_LEFT : Finding.Kind.TOO_FAR_RIGHT;
   }

@@ -42,7 +42,7 @@ public final class Handwriting {
     return all;
   }
 
-  /** What stands in a square: in full size, as a number in the square, or a point after it. */
+  /** The text in a square: in full size, as a number in the square, or a point after it. */
   public Optional<String> at(Square square, Spot spot) {
     if (spot == Spot.LOWER_RIGHT) {
       return points.contains(square) ? Optional.of(".") : Optional.empty();

@@ -33,7 +33,7 @@ public final class Prediction {
    *     before that writes nothing
    */
   public record Seen(Entry entry, Step step, List<Expected> expected) {
-    /** What should be written. */
+    /** The marks that should be written. */
     public List<Written> due() {
       return expected.stream().map(one -> new Written(one.at(), one.spot(), one.text())).toList();
     }

@@ -192,7 +192,7 @@ record RowsOfProduct(List<List<Expected>> due) {
         .orElseGet(() -> Transposed.aside(written));
   }
 
-  /** What is due in front of a shorter number. */
+  /** The zeros or blanks that are due in front of a shorter number. */
   private List<Written> blanks(Handwriting writing) {
     return due.stream()
         .filter(row -> !digits(writing, row.get(0).at()).isEmpty())

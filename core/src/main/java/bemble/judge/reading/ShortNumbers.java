@@ -17,7 +17,7 @@ public final class ShortNumbers {
         .toList();
   }
 
-  /** What was found on such a page, told of what stands on the page itself. */
+  /** The report on such a page, with the squares of the page itself. */
   public static Report putBack(Report report, List<Written> page) {
     List<Judged> figures =
         IntStream.range(0, page.size())

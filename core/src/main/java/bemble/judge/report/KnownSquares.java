@@ -119,7 +119,7 @@ public final class KnownSquares {
         : figure;
   }
 
-  /** What is wrong is told with its finding alone. */
+  /** Whether a figure has grounds. A wrong one has them only with its finding. */
   private boolean isGrounded(Judged figure, List<Finding> findings) {
     return switch (figure.verdict()) {
       case RIGHT, FOLLOWS -> true;

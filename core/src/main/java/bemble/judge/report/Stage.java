@@ -4,6 +4,6 @@ package bemble.judge.report;
 public enum Stage {
   /** Blank squares are still to be filled. */
   IN_WORK,
-  /** What is blank now is missing. */
+  /** The page is handed in: a blank square is missing its figure. */
   HANDED_IN
 }

@@ -1,4 +1,4 @@
-/** What the judge says: of each figure, of what went wrong and of what comes next. */
+/** The judge's report: on each figure, on each thing that went wrong, and on the next step. */
 @NullMarked
 package bemble.judge.report;
 

@@ -39,7 +39,7 @@ record Blame(Inspection inspection, KnownHand known, Seen wrong, Prediction slip
     return notDue.isEmpty() ? finding : finding.moved(notDue, List.of());
   }
 
-  /** What a hand puts in the slot of an entry, and in that of its tens. */
+  /** The values that a hand puts in the slot of an entry, and in that of its tens. */
   private Map<Slot, BigInteger> written(Seen guilty) {
     return slipped.seen().stream()
         .filter(seen -> seen.entry().slot().equals(guilty.entry().slot()))

@@ -107,7 +107,7 @@ final class MissedFacts {
     return entry.rule().kind() == Rule.Kind.TENS_OF_PAIRS;
   }
 
-  /** What the total or product comes to of which an entry is one figure. */
+  /** The value of the total or product of which an entry is one figure. */
   private static BigInteger whole(Entry entry) {
     if (entry.rule().equals(Rule.ONES_OF_TOTAL)) {
       return both(entry, Rule.TENS_OF_TOTAL, entry.rule());

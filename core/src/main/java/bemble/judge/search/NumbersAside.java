@@ -97,7 +97,7 @@ record NumbersAside(List<List<Seen>> numbers, List<Integer> right) {
     return new Alignment(0, Collections.max(right)).on(page);
   }
 
-  /** What is said of the first number that is not where it is due, on the page as it is read. */
+  /** The finding of the first number that is not where it is due, on the page as it is read. */
   Finding finding(Step step) {
     int most = Collections.max(right);
     int which = 0;

@@ -80,7 +80,7 @@ public final class Search {
         .isPresent();
   }
 
-  /** What is known once a choice is looked at: it is accepted, unless its zeros are missing. */
+  /** The known hand after a choice is looked at: it is accepted, unless its zeros are missing. */
   private KnownHand chosen(Seen count) {
     return CountWithoutZeros.of(inspection, known, count)
         .map(each -> withoutZeros(count, each))
@@ -97,7 +97,7 @@ public final class Search {
         .writing(noted.written(), trials().worked(known.slips(), written));
   }
 
-  /** What is known once the writer's choice in one slot is accepted. */
+  /** The known hand after the writer's choice in one slot is accepted. */
   private KnownHand choose(Seen wrong) {
     Slot slot = wrong.entry().slot();
     BigInteger value = inspection.value(wrong).orElseThrow();
@@ -118,14 +118,14 @@ public final class Search {
     return new Candidates(school, inspection, known, budget);
   }
 
-  /** What was found, with everything where it stands. */
+  /** The report, with everything where it stands. */
   public Report report() {
     return page.putBack(
         new Verdicts(inspection.page(), known.truth(), known.meant(), known.findings(), settingOut)
             .report());
   }
 
-  /** What is known once the figure in a slot is taken as it stands. */
+  /** The known hand after the figure in a slot is taken as it stands. */
   private KnownHand settled(KnownHand found, Seen wrong, Optional<Candidate> figure) {
     KnownHand settled = found.settling(wrong.entry().slot());
     return figure.map(each -> settled.writing(each.written(), each.prediction())).orElse(settled);

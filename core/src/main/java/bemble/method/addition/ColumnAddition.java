@@ -109,7 +109,7 @@ public final class ColumnAddition implements Method<Addition> {
     return end;
   }
 
-  /** What its figures are worth, the largest first; zeros are left out. */
+  /** The values of its figures, largest first, without zeros. */
   private static List<Numeral> parts(Numeral number) {
     List<Numeral> parts = new ArrayList<>();
     for (int place = number.highestPlace(); place >= number.lowestPlace(); place--) {

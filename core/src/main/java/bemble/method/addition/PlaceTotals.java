@@ -65,7 +65,10 @@ record PlaceTotals(Script script, PlaceParts parts, int row, boolean onlyTheSum)
     return total;
   }
 
-  /** What comes together at a place when the figures of one place are added. */
+  /**
+   * The entries that come together at a place: that of the total before, and the parts of the
+   * place.
+   */
   private List<Entry> added(int at, int place, @Nullable WrittenRow before) {
     List<Entry> added = new ArrayList<>();
     if (before != null) {

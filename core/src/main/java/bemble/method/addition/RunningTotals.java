@@ -77,7 +77,7 @@ record RunningTotals(Script script, PlaceColumns columns) {
     return Slot.full(Role.ANSWER, place, columns.at(row, place));
   }
 
-  /** What some numbers have at a place. */
+  /** The figures of some numbers at a place. */
   static List<Entry> at(int place, List<WrittenRow> numbers) {
     return numbers.stream().flatMap(number -> number.at(place).stream()).toList();
   }

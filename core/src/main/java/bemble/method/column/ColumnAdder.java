@@ -97,7 +97,7 @@ public record ColumnAdder(
     return carries;
   }
 
-  /** What is added in a column, in the class's order. */
+  /** The figures that are added in a column, in the class's order. */
   private static List<Entry> reads(
       Style style, List<WrittenRow> rows, int place, Optional<Entry> carry) {
     List<Entry> figures = new ArrayList<>(rows.size() + 1);

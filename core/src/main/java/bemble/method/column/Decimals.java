@@ -13,7 +13,7 @@ import bemble.style.Choice;
 import bemble.style.Style;
 import java.util.List;
 
-/** What is done for the sake of the decimal mark where numbers stand under one another. */
+/** The zeros and marks that numbers under one another need for the sake of their decimal marks. */
 public final class Decimals {
   private Decimals() {}
 

@@ -23,7 +23,7 @@ public final class Remaining {
   private final List<Entry> parts = new ArrayList<>();
   private int row;
 
-  /** What the parts make; null until it is asked for after they changed. */
+  /** The value of the parts; null until it is asked for after they changed. */
   private @Nullable BigInteger value;
 
   /** Nothing taken yet of the number in {@code row}. */
@@ -34,7 +34,7 @@ public final class Remaining {
     this.row = row;
   }
 
-  /** What a subtraction under what stood took away and left. */
+  /** The value before a subtraction, and the entry that it left. */
   public record Taken(BigInteger before, Entry left) {}
 
   /** Takes one more figure of the number as it stands there. */
@@ -86,7 +86,7 @@ public final class Remaining {
     return new Taken(before, left);
   }
 
-  /** What stands, read as one number in units of its last figure. */
+  /** The parts as one number, in units of the last figure. */
   public BigInteger value() {
     if (value == null) {
       value = Rule.of(Rule.Kind.JOINED).applyTo(parts);

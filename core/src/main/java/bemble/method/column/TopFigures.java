@@ -19,7 +19,7 @@ public final class TopFigures {
     entries[place - lowest] = entry;
   }
 
-  /** What stands at a place at which something was put. */
+  /** The entry at a place where one was put. */
   public Entry at(int place) {
     return entries[place - lowest];
   }

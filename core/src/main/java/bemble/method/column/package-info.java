@@ -1,4 +1,4 @@
-/** What the column methods share: places in columns, numbers in rows, rows added up. */
+/** The common parts of the column methods: places in columns, numbers in rows, rows added up. */
 @NullMarked
 package bemble.method.column;
 

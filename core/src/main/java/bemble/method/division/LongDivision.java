@@ -323,7 +323,7 @@ public final class LongDivision implements Method<Division> {
       }
     }
 
-    /** What is taken away must not be more than what stands. */
+    /** Says that the product must not be more than the number it is taken from. */
     private void compareProduct(int place, Entry product) {
       step(place);
       BigInteger stands = remaining.value();

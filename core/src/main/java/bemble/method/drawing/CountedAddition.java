@@ -50,7 +50,7 @@ abstract class CountedAddition implements Method<Addition> {
     return MethodHead.of(Operation.ADDITION, id).form(PageForm.COUNTED);
   }
 
-  /** What one of a place looks like in the addend of that index. */
+  /** The thing that shows one of a place in the addend of that index. */
   abstract Thing thing(int place, int addend, Style style);
 
   /** Draws what stands on the sheet before the first addend; the top row of things is given. */

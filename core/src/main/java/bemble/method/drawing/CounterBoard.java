@@ -40,7 +40,7 @@ public final class CounterBoard {
     }
   }
 
-  /** What stands for one of a place, 0 to 3. */
+  /** The counter for one of a place, 0 to 3. */
   public static Thing thing(int place) {
     return THINGS[place];
   }

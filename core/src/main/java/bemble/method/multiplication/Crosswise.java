@@ -243,7 +243,7 @@ public final class Crosswise implements Method<Multiplication> {
       return upper.slot().role() != Role.PADDING && lower.slot().role() != Role.PADDING;
     }
 
-    /** What the pairs make, each by itself, and the carry. */
+    /** The products of the pairs, each by itself, and the carry. */
     private static List<BigInteger> products(List<Entry> reads) {
       List<BigInteger> products = new ArrayList<>();
       for (int i = 0; i + 1 < reads.size(); i += 2) {

@@ -80,7 +80,7 @@ public final class Lattice implements Method<Multiplication> {
     private final List<Entry> top = new ArrayList<>();
     private final List<Entry> side = new ArrayList<>();
 
-    /** What stands between two cuts, by the place that it counts, from the upper right down. */
+    /** The entries between two cuts, by the place that they count, from the upper right down. */
     private final Map<Integer, List<Entry>> diagonals = new HashMap<>();
 
     Page(Multiplication sum, Script script) {

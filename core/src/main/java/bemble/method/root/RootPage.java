@@ -125,7 +125,7 @@ final class RootPage {
                 .with("radicand", number));
   }
 
-  /** What is said before zeros are written, and with them the point of a whole number. */
+  /** The remark before zeros are written, with the point of a whole number. */
   private Supplier<Remark> zeros(RemarkKind kind, int pairs) {
     boolean whole = radicand.lowest() == 0;
     return () ->

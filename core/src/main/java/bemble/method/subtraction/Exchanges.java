@@ -85,7 +85,10 @@ final class Exchanges {
     rewrite(place, Rule.of(Rule.Kind.TEN_MORE));
   }
 
-  /** What 1 of the payer's place makes: nines on the way, and ten at the place that is paid. */
+  /**
+   * The quantities that 1 of the payer's place makes: nines on the way, and ten at the place that
+   * is paid.
+   */
   private static List<Quantity> made(int payer, int paid) {
     List<Quantity> made = new ArrayList<>();
     for (int on = payer - 1; on > paid; on--) {

@@ -212,7 +212,7 @@ public final class Expanded implements Method<Subtraction> {
       return difference;
     }
 
-    /** What the parts are worth, the largest first. */
+    /** The values of the parts, largest first. */
     private static List<Numeral> worths(List<Entry> parts) {
       List<Numeral> worths = new ArrayList<>();
       for (int i = parts.size() - 1; i >= 0; i--) {

@@ -23,7 +23,7 @@ import java.util.function.ToLongFunction;
 final class OwnCarries implements RightKind {
   private static final int FIGURES = 3;
 
-  /** What stands small: the carry, the ten or the total. */
+  /** The kinds of small figures: the carry, the ten or the total. */
   enum Small {
     CARRY(total -> total / 10),
     TEN(total -> total / 10 * 10),

@@ -14,7 +14,7 @@ public interface RightKind {
   /** A page of the kind. */
   RightPage write(Random random);
 
-  /** What it is called in the table. */
+  /** The name in the table. */
   default String title() {
     return getClass().getSimpleName();
   }

@@ -32,7 +32,7 @@ class RightWorkTest {
     assertEquals(0, counted.notNeeded(), kind::title);
   }
 
-  /** What only looks like a round of nothing, or like rows of half, is not right. */
+  /** A page that only looks like a round of nothing, or like rows of half, is not right. */
   @Test
   void whatOnlyLooksLikeItIsWrong() {
     Sum division =

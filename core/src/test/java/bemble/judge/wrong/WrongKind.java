@@ -16,7 +16,7 @@ interface WrongKind {
   /** A page of the kind; empty where the slip does not show in what was drawn. */
   Optional<WrongPage> write(Random random);
 
-  /** What it is called in the table. */
+  /** The name in the table. */
   default String title() {
     return getClass().getSimpleName();
   }

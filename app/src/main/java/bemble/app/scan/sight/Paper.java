@@ -30,7 +30,7 @@ final class Paper {
     light = smooth(own);
   }
 
-  /** What a fifth of the dots of a part are lighter than. */
+  /** The shade of the paper in a part: a fifth of its dots are lighter. */
   private int own(GreyPicture picture, int left, int top) {
     int right = Math.min(picture.width(), left + part);
     int bottom = Math.min(picture.height(), top + part);

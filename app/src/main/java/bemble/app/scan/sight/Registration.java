@@ -25,7 +25,7 @@ final class Registration {
   /** Parts that agree less say nothing. */
   private static final double LEAST = 0.25;
 
-  /** What a part that agrees wholly weighs against a point of a code. */
+  /** The weight of a part that agrees fully, in points of a code. */
   private static final double WEIGHT = 3;
 
   private final GreyPicture lines;

@@ -27,7 +27,7 @@ final class SheetFinder {
 
   private static final double FARTHEST = 40;
 
-  /** What a mark weighs against a point of a code. */
+  /** The weight of a mark, in points of a code. */
   private static final double WEIGHT = 4;
 
   /** A curled sheet has its marks so far from where a flat one has them, in millimetres. */

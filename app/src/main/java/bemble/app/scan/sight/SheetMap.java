@@ -13,7 +13,7 @@ final class SheetMap {
   /** Lengths of a sheet are scaled to about 1. */
   private static final double SCALE = 150;
 
-  /** What a bend weighs against a point that is missed by a millimetre. */
+  /** The weight of a bend, in points that are missed by a millimetre. */
   private static final double STIFF = 0.003;
 
   private final Homography flat;

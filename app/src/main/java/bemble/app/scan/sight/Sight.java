@@ -40,7 +40,7 @@ public final class Sight {
 
   private Sight() {}
 
-  /** What a picture shows. */
+  /** The results of looking at a picture. */
   public sealed interface Seen {}
 
   /** No code of a sheet that is known: {@code foreign} is what one says that is not. */
@@ -106,7 +106,7 @@ public final class Sight {
    */
   public record Glimpse(String code, boolean whole, double x, double y) {}
 
-  /** What is seen at a glance; much sooner than a sheet is laid flat. */
+  /** Looks for the code of a sheet only, which is much faster than laying the sheet flat. */
   public static Optional<Glimpse> glimpse(
       GreyPicture picture, Function<String, Optional<SheetTable>> tables) {
     List<FoundCode> codes = CodeFinder.atAGlance(picture);
@@ -150,7 +150,7 @@ public final class Sight {
                     && dot.y() < picture.height());
   }
 
-  /** What the first code of a picture says. */
+  /** The text of the first code in a picture. */
   public static Optional<String> code(GreyPicture picture) {
     return CodeFinder.in(picture).stream().map(FoundCode::text).findFirst();
   }

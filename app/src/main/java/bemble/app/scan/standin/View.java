@@ -91,7 +91,9 @@ public record View(Lie sheet, Lens lens, Light light, Dots dots) {
     return Math.toRadians(Math.max(-22, Math.min(22, 9 * random.nextGaussian())));
   }
 
-  /** What a copier of 150 or 200 dots an inch makes of a sheet that is fed to it a little askew. */
+  /**
+   * The view of a copier with 150 or 200 dots an inch, into which a sheet was fed a little askew.
+   */
   public static View copied(Random random) {
     boolean upsideDown = random.nextInt(4) == 0;
     double megapixels = 2.2 + 1.7 * random.nextInt(2);

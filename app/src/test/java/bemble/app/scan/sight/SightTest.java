@@ -130,7 +130,7 @@ class SightTest {
     }
   }
 
-  /** What is laid flat is the printed sheet again: dark where it is dark. */
+  /** A sheet that is laid flat is dark where the printed one is dark. */
   @Test
   void laysASheetFlatAsItWasPrinted() {
     Random random = new Random(4);
@@ -162,7 +162,7 @@ class SightTest {
     assertTrue(seen instanceof Sight.CutOff || seen instanceof Sight.NoSheet, seen::toString);
   }
 
-  /** What is not seen is not blank: below the last mark in the picture there may be answers. */
+  /** A sheet is not taken if an answer lies outside the picture: it may not be blank. */
   @Test
   void takesNoSheetOfWhichAnAnswerIsNotSeen() {
     Random random = new Random(22);
