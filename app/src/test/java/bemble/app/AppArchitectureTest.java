@@ -29,7 +29,7 @@ class AppArchitectureTest {
           .withImportOption(new ImportOption.DoNotIncludeTests())
           .importPackages("bemble.app");
 
-  /** The packages floor by floor, from the ground; each uses those of lower floors alone. */
+  /** The packages floor by floor, from the ground; each uses only lower floors. */
   private static final List<List<String>> FLOORS =
       List.of(
           List.of("words"),
@@ -133,7 +133,7 @@ class AppArchitectureTest {
     assertEquals(List.of(), without);
   }
 
-  /** Only controllers and what belongs to HTTP itself know of requests. */
+  /** Only controllers and the package of HTTP itself know of requests. */
   @Test
   void onlyControllersKnowTheWeb() {
     noClasses()

@@ -24,7 +24,7 @@ import org.junit.jupiter.api.Test;
 
 /** One word for one thing: the glossary is true of core and app. */
 class NamesTest {
-  /** A row of the glossary: a word, what it is, its type. */
+  /** A row of the glossary: a word, its meaning, its type. */
   private static final Pattern ROW = Pattern.compile("\\| ([a-z ]+) \\| [^|]+ \\| `([\\w.]+)` \\|");
 
   private static final JavaClasses ALL =

@@ -74,7 +74,7 @@ public class Marking {
     return new AnswerSpace.Answered(new Reply(answer.value().value(), Optional.empty()));
   }
 
-  /** From the sums to what is said of each pupil. */
+  /** From the sums to the diagnosis of each pupil. */
   @Benchmark
   public List<Diagnosis> diagnoseAClass() {
     Diagnoser diagnoser = new Diagnoser(items, Style.STANDARD);

@@ -39,7 +39,7 @@ import org.openjdk.jmh.annotations.Warmup;
 public class Recipes {
   private static final int DRAWN = 20;
 
-  /** Recipes at the limits of what can be asked for. */
+  /** Recipes of the largest allowed size. */
   @State(Scope.Benchmark)
   public static class Largest {
     @Param({

@@ -32,7 +32,7 @@ public record Check(
         : Numeral.of(expected.unscaled().subtract(besides().unscaled()), expected.scale());
   }
 
-  /** Whether the first of its workings, as somebody has done it, comes to what it should. */
+  /** Whether the first of its workings, as somebody has done it, comes to the expected number. */
   public boolean isMetBy(Answer found) {
     return Comparing.isSame(found, comesTo());
   }
@@ -81,7 +81,7 @@ public record Check(
     }
   }
 
-  /** How a check compares with what it proves. */
+  /** How a check compares with the working that it proves. */
   public enum Strength {
     /** It finds any single slip and asks for no harder skill. */
     FULL,

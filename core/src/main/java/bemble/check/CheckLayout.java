@@ -24,7 +24,9 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
-/** Lays the workings of a check one beneath the other, under or beside what they prove. */
+/**
+ * Lays the workings of a check one beneath the other, under or beside the working that they prove.
+ */
 final class CheckLayout {
   /** Rows to the first of a check; the heading stands between. */
   private static final int GAP = 3;

@@ -34,7 +34,7 @@ public final class Checks {
   private final Working first;
   private final Style style;
 
-  /** The style for second workings: their numbers stand in the order that proves something. */
+  /** The style of second workings: their numbers stand in the order that proves something. */
   private final Style asGiven;
 
   private Checks(Working first, Style style) {
@@ -83,7 +83,10 @@ public final class Checks {
     return isOther;
   }
 
-  /** A product is the same fact in either order, unless swapping is what the check is made by. */
+  /**
+   * Whether two facts are the same. A product is, in either order, unless the check swaps the
+   * numbers.
+   */
   private static boolean isSame(Fact one, Fact other, boolean swapped) {
     boolean products = one.kind() == Fact.Kind.MULTIPLY && other.kind() == Fact.Kind.MULTIPLY;
     return products && !swapped
@@ -224,7 +227,7 @@ public final class Checks {
         Check.Kind.MULTIPLY_BACK, productAndRest(back, answer.remainder()), sum.dividend());
   }
 
-  /** The root's figures and what is left, as whole numbers of the last place squared. */
+  /** The root's figures and the remainder, as whole numbers of the last place squared. */
   private Check root(Root sum) {
     Answer.SquareRoot answer = (Answer.SquareRoot) first.answer();
     int scale = Math.max(2 * answer.value().scale(), sum.radicand().scale());
@@ -293,7 +296,7 @@ public final class Checks {
     return check(kind, parts, Comparing.of(parts, expected), Optional.empty());
   }
 
-  /** A check before which something may have to be said. */
+  /** A check, maybe with a remark before it. */
   private Check check(
       Check.Kind kind, List<Working> parts, Comparing comparing, Optional<Remark> before) {
     Working laid = CheckLayout.lay(first, parts, comparing, style, before);

@@ -41,7 +41,7 @@ final class DigitSums {
   private final Script script;
   private final PlaceColumns columns;
 
-  /** The column of the ones of what some figures come to, where that is more than one figure. */
+  /** The column of the ones of a digit sum of more than one figure. */
   private final int totalColumn;
 
   private final int sumColumn;
@@ -61,7 +61,7 @@ final class DigitSums {
     this.sumColumn = widest == 1 ? totalColumn : totalColumn + 2;
   }
 
-  /** The digit sums of a product and of what was found for it. */
+  /** The digit sums of a product and of the answer that was found for it. */
   static Working work(Multiplication sum, Numeral answer, Style style) {
     return new DigitSums(sum, answer, style).working(sum, answer);
   }
@@ -95,7 +95,7 @@ final class DigitSums {
     return script.finish(sum, ID, comesTo, extent, columns.ones());
   }
 
-  /** Multiplies two digit sums, and adds the figures of what comes of it. */
+  /** Multiplies two digit sums, and adds the figures of the product. */
   private Entry product(Entry one, Entry other) {
     Layout.sign(script, columns.at(1, columns.ones()), "×");
     Layout.rule(script, PRODUCT_ROW, sumColumn, sumColumn);
@@ -120,7 +120,7 @@ final class DigitSums {
     return product;
   }
 
-  /** Writes a number, what its figures come to, and what the figures of that come to. */
+  /** Writes a number, its digit sum, and the digit sum of that. */
   private Entry digitSum(int row, Role role, Numeral number) {
     List<Entry> reads = new ArrayList<>();
     for (int place = number.highestPlace(); place >= 0; place--) {

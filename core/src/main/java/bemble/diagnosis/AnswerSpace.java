@@ -23,7 +23,7 @@ public sealed interface AnswerSpace {
   /** Nothing: the pupil was there and wrote no answer. */
   record Blank() implements AnswerSpace {}
 
-  /** Something that is no number, or that nobody can read: wrong, whatever it says. */
+  /** A text that is no number, or that nobody can read: wrong, whatever it says. */
   record NoNumber() implements AnswerSpace {}
 
   /** The pupil was not there. */

@@ -16,7 +16,9 @@ import java.util.Set;
  * @param probability how likely they are
  */
 record Cause(List<Slip> slips, List<Slip> alike, Set<List<Slip>> forms, double probability) {
-  /** So many answers say something of a pupil, and so many of somebody who was right before. */
+  /**
+   * The fewest answers that say something of a pupil, and of one whose answers were right before.
+   */
   private static final int FEWEST = 2;
 
   private static final int FEWEST_SINCE = 3;
@@ -30,7 +32,7 @@ record Cause(List<Slip> slips, List<Slip> alike, Set<List<Slip>> forms, double p
    */
   private static final double NOT_TOLD_APART = 0.2;
 
-  /** The same and another; those of other forms may be made in one of them. */
+  /** This cause together with another; slips of other forms may be made in one of them. */
   Cause and(Cause other) {
     List<Slip> names = new ArrayList<>(alike);
     List<Slip> more = new ArrayList<>(other.slips);
@@ -43,7 +45,7 @@ record Cause(List<Slip> slips, List<Slip> alike, Set<List<Slip>> forms, double p
     return new Cause(slips, List.copyOf(names), all, probability + other.probability);
   }
 
-  /** The same, those being one that speak for the same answers and against the same. */
+  /** The causes, with those joined that speak for and against the same answers. */
   static List<Cause> joined(List<Cause> causes, Grounds grounds) {
     List<Cause> sorted = new ArrayList<>(causes);
     sorted.sort(Comparator.comparingDouble(Cause::probability).reversed());

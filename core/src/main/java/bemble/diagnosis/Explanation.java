@@ -36,7 +36,7 @@ public record Explanation(
     against = List.copyOf(against);
   }
 
-  /** The slips and those that the answers do not tell from them. */
+  /** The slips, and those that the answers do not tell from them. */
   public List<Slip> names() {
     List<Slip> names = new ArrayList<>(slips);
     names.addAll(alike);

@@ -85,7 +85,7 @@ final class FactMissingHand implements Hand {
     return answers;
   }
 
-  /** How many numbers are worked out in a sum, those further on left out. */
+  /** The number of facts in a sum, up to a limit. */
   static int chances(Sum sum) {
     return Math.min(worked(sum).size(), MOST);
   }

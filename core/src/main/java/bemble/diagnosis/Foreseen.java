@@ -46,7 +46,7 @@ final class Foreseen {
     return right;
   }
 
-  /** The number of an answer among those that were asked about, from 0. */
+  /** The number of an answer among the foreseen ones, from 0. */
   int number(Answer answer) {
     return numbers.computeIfAbsent(answer, any -> numbers.size());
   }
@@ -56,7 +56,7 @@ final class Foreseen {
     return numbers.keySet().stream().map(answer -> Written.of(reply, answer)).toList();
   }
 
-  /** How likely somebody who misses a fact gives that reply, each miss being as likely. */
+  /** The probability of a reply from somebody who misses one fact, each of them equally likely. */
   double missed(Reply reply) {
     long alike = missed().stream().filter(reply::is).count();
     return missed.isEmpty() ? 0 : (double) alike / missed.size();
@@ -119,7 +119,7 @@ final class Foreseen {
         });
   }
 
-  /** How likely somebody makes a slip at all its chances who makes it at a rate; 0 without any. */
+  /** The probability that a slip is made at all its chances, at a rate for each; 0 without any. */
   double everywhere(Slip slip, double rate) {
     return partly(slip).stream()
         .filter(each -> each.made() > 0 && each.left() == 0)
@@ -127,12 +127,12 @@ final class Foreseen {
         .sum();
   }
 
-  /** Whether a reply is what a slip gives, made at one of its chances or at more. */
+  /** Whether a reply is the answer of a slip, made at one of its chances or at more. */
   boolean isGiven(Slip slip, Reply reply) {
     return partly(slip).stream().anyMatch(each -> each.made() > 0 && reply.is(each.answer()));
   }
 
-  /** How likely somebody makes a slip at one chance or more who makes it at a rate. */
+  /** The probability that a slip is made at one chance or more, at a rate for each. */
   double isMade(Slip slip, double rate) {
     return made(slip, rate).total();
   }

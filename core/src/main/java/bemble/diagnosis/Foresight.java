@@ -20,7 +20,7 @@ public final class Foresight {
     this.style = style;
   }
 
-  /** Finds what explains answers to some sums. */
+  /** A diagnoser of answers to some sums. */
   public Diagnoser diagnoser(List<Item> items) {
     return new Diagnoser(of(items), Rates.STANDARD);
   }

@@ -22,7 +22,7 @@ final class Grounds {
     return IntStream.range(0, given.size()).filter(that).boxed().toList();
   }
 
-  /** The places where something was worked. */
+  /** The places with work in them. */
   List<Integer> told() {
     return places(this::isTold);
   }
@@ -65,7 +65,7 @@ final class Grounds {
         : given.get(place) instanceof Seen page && !page.slips().isEmpty();
   }
 
-  /** Whether an answer is what these slips give; of two, each may have been made alone. */
+  /** Whether an answer is that of these slips; of two, each may have been made alone. */
   boolean isGiven(int place, List<Slip> slips) {
     Foreseen sum = sums.get(place);
     if (given.get(place) instanceof Seen page) {

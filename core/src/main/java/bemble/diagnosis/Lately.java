@@ -98,7 +98,7 @@ public final class Lately {
     return known;
   }
 
-  /** The sums that are expected to decide most where what is told is in doubt. */
+  /** The sums that are expected to decide most about the explanations in doubt. */
   public synchronized List<Item> askNext(Told told, Pool pool, int most) {
     Asked asked = new Asked(told.works(), pool, most);
     List<Item> known = next.get(asked);

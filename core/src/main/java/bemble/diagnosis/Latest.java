@@ -3,7 +3,7 @@ package bemble.diagnosis;
 import java.util.LinkedHashMap;
 import java.util.Map;
 
-/** Keeps what was asked for last, and forgets the rest. */
+/** Keeps the latest requests and forgets the others. */
 final class Latest<K, V> extends LinkedHashMap<K, V> {
   private static final long serialVersionUID = 1;
   private static final float LOAD = 0.75f;

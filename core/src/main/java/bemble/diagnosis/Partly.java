@@ -60,7 +60,7 @@ record Partly(Answer answer, int made, int left) {
     return true;
   }
 
-  /** How likely it is for somebody who makes the slip at each chance with a probability. */
+  /** The probability of this reply, if the slip is made at each chance at a rate. */
   double chance(double rate) {
     return Math.pow(rate, made) * Math.pow(1 - rate, left);
   }

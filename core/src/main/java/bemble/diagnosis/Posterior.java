@@ -11,7 +11,7 @@ final class Posterior {
   private final Rates rates;
   private final List<Hypothesis> hypotheses;
 
-  /** By the care that somebody writes with, and the hypotheses. */
+  /** By the writer's care, and the hypotheses. */
   private final double[][] logs;
 
   private Posterior(List<Hypothesis> hypotheses, Rates rates) {
@@ -69,7 +69,7 @@ final class Posterior {
     }
   }
 
-  /** How likely a page shows what it does where a slip is seen amiss at that rate. */
+  /** The probability of the page, if a slip is misread at that rate. */
   private static double chance(Hypothesis hypothesis, Foreseen sum, Seen page, double amiss) {
     double chance = 1;
     int expected = 0;

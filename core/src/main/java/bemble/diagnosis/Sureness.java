@@ -1,6 +1,6 @@
 package bemble.diagnosis;
 
-/** How likely something is, in steps that a teacher can tell apart. */
+/** Steps of probability that a teacher can tell apart. */
 public enum Sureness {
   NEARLY_CERTAIN(0.95),
   VERY_LIKELY(0.8),

@@ -51,7 +51,7 @@ record Written(int figures, int wrong) {
     return wrong;
   }
 
-  /** How likely it is that somebody writes so who gets each figure wrong at that rate. */
+  /** The probability of this text, if each figure is miswritten at that rate. */
   double chance(double rate) {
     return wrong > figures
         ? 0

@@ -1,4 +1,4 @@
-/** From the answers of a pupil alone: what is right, which slips explain the rest, what to ask. */
+/** Answers alone: which are right, which slips explain the others, which sums to ask next. */
 @NullMarked
 package bemble.diagnosis;
 

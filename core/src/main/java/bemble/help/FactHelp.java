@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.LongStream;
 
-/** Ways in which a small fact can be got by somebody who does not know it by heart. */
+/** Ways to a small fact for pupils who do not know it by heart. */
 public final class FactHelp {
   private static final BigInteger TWO = BigInteger.TWO;
   private static final BigInteger NINE = BigInteger.valueOf(9);

@@ -1,6 +1,6 @@
 package bemble.ink;
 
-/** Why somebody has to look at what is written, the gravest last. */
+/** The reasons for asking a person about a square, the gravest last. */
 public enum Doubt {
   NONE,
   /** The likeliest reading is not far enough ahead of another. */
@@ -9,7 +9,7 @@ public enum Doubt {
   ALIKE,
   /** The right figures, but not where they were asked for, or with a gap or a nought more. */
   MOVED,
-  /** So pale that it may be a trace of something rubbed out. */
+  /** So pale that it may be the trace of a rubbed-out figure. */
   FAINT,
   /** In more pieces than a figure has, smaller than one, or running out of its square. */
   UNPLAIN,

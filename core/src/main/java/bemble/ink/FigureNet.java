@@ -14,7 +14,7 @@ public final class FigureNet {
   /** The number of classes: ten figures, and the class of windows without a figure. */
   public static final int CLASSES = 11;
 
-  /** The class of what is crossed out, written over, or no figure. */
+  /** The class of windows that are crossed out, written over, or no figure. */
   public static final int SPOILT = 10;
 
   /** Kernels of the first and the second layer, and their side. */
@@ -26,7 +26,7 @@ public final class FigureNet {
   /** Of the layer before the last. */
   public static final int HIDDEN = 96;
 
-  /** Sides of what the layers see and make. */
+  /** The sides of the layers' inputs and outputs. */
   public static final int SEEN = Ink.SEEN;
 
   public static final int HALF = 12;

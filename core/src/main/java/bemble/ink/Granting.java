@@ -74,7 +74,7 @@ public final class Granting {
     return best < 10 && isGranted(square, best) ? Optional.of(best) : Optional.empty();
   }
 
-  /** Whether something is far enough ahead of all else by the ink alone. */
+  /** Whether a class is far enough ahead of all others by the ink alone. */
   private boolean isGranted(Likelihoods square, int thing) {
     if (square.doubt() != Doubt.NONE || thing == Likelihoods.SPOILT) {
       return false;

@@ -15,17 +15,17 @@ public record Ink(State state, Optional<float[]> figure, int longer) {
   /** How plain the ink of a square is. */
   public enum State {
     BLANK,
-    /** So pale that it may be a trace of something rubbed out. */
+    /** So pale that it may be the trace of a rubbed-out figure. */
     FAINT,
     PLAIN,
     /** In more pieces than a figure has, smaller than one, or with a rest outside the square. */
     DOUBTFUL
   }
 
-  /** Dots along a side of what a net sees. */
+  /** The side of a net's window, in dots. */
   public static final int SEEN = 28;
 
-  /** The longer side of a figure in what a net sees. */
+  /** The longer side of a figure in a net's window. */
   private static final double FIGURE = 20;
 
   /** Less dark than this is paper, whatever the pen. */
@@ -45,13 +45,13 @@ public record Ink(State state, Optional<float[]> figure, int longer) {
   /** Pale ink within so many dots of the rest is its rim. */
   private static final int NEAR = 3;
 
-  /** So many dots of it elsewhere may be a stroke. */
+  /** The number of its dots elsewhere that may be a stroke. */
   private static final int STROKE = 24;
 
   /** A piece with fewer dots is a speck. */
   private static final int SPECK = 14;
 
-  /** Dots of ink that may be darker than what is called the darkest. */
+  /** The number of dots that may be darker than the darkness called darkest. */
   private static final int DARKEST = 20;
 
   /** The most pieces of a figure. */
@@ -136,7 +136,10 @@ public record Ink(State state, Optional<float[]> figure, int longer) {
       }
     }
 
-    /** The dots of a piece, which are no longer marked as dark: those near a dot come behind it. */
+    /**
+     * The dots of a piece, which are no longer marked as dark. Each comes after one that it
+     * touches.
+     */
     private int[] piece(int first) {
       int[] piece = new int[dark.length];
       int size = 0;
@@ -158,7 +161,7 @@ public record Ink(State state, Optional<float[]> figure, int longer) {
       return Arrays.copyOf(piece, size);
     }
 
-    /** Decides whose a piece is: that of the square, of a square beside it, or nobody knows. */
+    /** Decides which square a piece belongs to: this one, one beside it, or neither for sure. */
     private void take(int[] piece) {
       if (piece.length < SPECK) {
         return;
@@ -207,7 +210,7 @@ public record Ink(State state, Optional<float[]> figure, int longer) {
       return apart >= STROKE;
     }
 
-    /** The dots with those that lie near them in one direction. */
+    /** The dots with their neighbours in one direction. */
     private static boolean[] spread(boolean[] dots, int step) {
       boolean[] near = new boolean[dots.length];
       for (int at = 0; at < dots.length; at++) {
@@ -227,7 +230,7 @@ public record Ink(State state, Optional<float[]> figure, int longer) {
       return Math.max(right - left + 1, bottom - top + 1);
     }
 
-    /** The figure in one size, each dot the mean of what it covers. */
+    /** The figure in one size, each dot the mean of those that it covers. */
     float[] seen(int darkest) {
       float[] ink = new float[Window.SIDE * Window.SIDE];
       double all = 0;

@@ -47,7 +47,7 @@ public record Likelihoods(double[] of, Doubt doubt) {
     return best;
   }
 
-  /** By how much something is likelier than something else. */
+  /** How much likelier one class is than another, as a difference of logarithms. */
   public double ahead(int thing, int other) {
     return of[thing] - of[other];
   }

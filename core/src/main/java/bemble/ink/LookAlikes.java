@@ -39,7 +39,7 @@ public record LookAlikes(Set<String> pairs) {
     return new LookAlikes(pairs);
   }
 
-  /** Reads what {@link #text} wrote. */
+  /** Reads the text that {@link #text} writes. */
   public static LookAlikes parse(String text) {
     return text.isEmpty() ? NONE : new LookAlikes(Set.copyOf(Arrays.asList(text.split(" "))));
   }

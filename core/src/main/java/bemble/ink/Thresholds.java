@@ -28,7 +28,7 @@ public record Thresholds(List<double[]> pairs, double clean, double slip) {
     }
   }
 
-  /** Those that are shipped. */
+  /** The thresholds that are shipped. */
   public static Thresholds shipped() {
     try (InputStream in = Thresholds.class.getResourceAsStream(SHIPPED)) {
       return parse(new String(in.readAllBytes(), StandardCharsets.UTF_8));
@@ -37,7 +37,7 @@ public record Thresholds(List<double[]> pairs, double clean, double slip) {
     }
   }
 
-  /** Reads what {@link #text} wrote. */
+  /** Reads the text that {@link #text} writes. */
   public static Thresholds parse(String text) {
     List<double[]> rows = new ArrayList<>();
     text.lines()

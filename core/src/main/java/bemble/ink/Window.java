@@ -23,7 +23,7 @@ public record Window(byte[] dark) {
 
   private static final int INSIDE = 6;
 
-  /** The corners of a box are round: what is printed there lies so far inside the lines. */
+  /** How far the round corners of a printed box lie inside its lines. */
   private static final int ROUND = 3;
 
   private static final int SIDES = 4;
@@ -33,7 +33,7 @@ public record Window(byte[] dark) {
 
   private static final int TONES = 8;
 
-  /** A line runs on where so much of it is so dark, as a share of what is taken for its print. */
+  /** A line runs on if this share of it is dark: as dark as {@link #AS_DARK} of its print. */
   private static final double MOST_OF_IT = 0.9;
 
   private static final double AS_DARK = 0.6;

@@ -49,7 +49,9 @@ public final class Judge {
 
   private final Sum sum;
 
-  /** How many schools are searched for the hand that wrote a page: those that agree best. */
+  /**
+   * How many schools are searched for the hand that wrote a page: those that agree best with it.
+   */
   private static final int MOST_SCHOOLS = 3;
 
   /** The sum in the orders in which it may be set out. */
@@ -182,7 +184,7 @@ public final class Judge {
         && report.findings().stream().allMatch(each -> each.kind() == Finding.Kind.KNOWN);
   }
 
-  /** The page of somebody who makes some slips wherever they are possible. */
+  /** The page of a hand that makes some slips at every chance. */
   public static Working simulate(Sum sum, List<Slip> slips) {
     List<At> everywhere = slips.stream().map(At::everywhere).toList();
     return sum.work(new SlippingHand(sum.problem(), everywhere, Map.of()));

@@ -96,7 +96,7 @@ public final class Ladder {
     return rung.needing(fitting.subList(Math.max(0, fitting.size() - 1), fitting.size()));
   }
 
-  /** The needs that come before; for each that is hidden, those that it has itself. */
+  /** The needs that come before; a hidden one is replaced by its own needs. */
   private static Set<String> shown(Collection<String> needs, List<PlacedRung> before) {
     Set<String> shown = new LinkedHashSet<>();
     for (String need : needs) {
@@ -109,17 +109,17 @@ public final class Ladder {
     return shown;
   }
 
-  /** The rungs of an operation, from easy to hard, without those that are hidden. */
+  /** The rungs of an operation, from easy to hard, without the hidden ones. */
   public List<Rung> of(Operation operation) {
     return shown.stream().filter(rung -> rung.operation() == operation).toList();
   }
 
-  /** All rungs, operation after operation, without those that are hidden. */
+  /** All rungs, operation after operation, without the hidden ones. */
   public List<Rung> all() {
     return shown;
   }
 
-  /** All rungs with those that are hidden, in the same order. */
+  /** All rungs including the hidden ones, in the same order. */
   public List<PlacedRung> placedRungs() {
     return List.copyOf(placedRungs.values());
   }

@@ -92,7 +92,7 @@ final class RungBuilder {
     return this;
   }
 
-  /** The rung, with what must be sure before, each named without its operation. */
+  /** Sets the rungs of which a pupil must be sure before, each named without its operation. */
   Rung needs(String... before) {
     List<String> needs = new ArrayList<>();
     for (String each : before) {

@@ -132,7 +132,7 @@ public final class WorkingLines {
         : root;
   }
 
-  /** The first figure that does not follow; empty where all that was given does. */
+  /** The first line that does not follow; empty if all given lines do. */
   public Optional<WrongLine> firstWrong(Map<WorkingLine, Numeral> given) {
     Hand reading = Hand.writing(asked -> written(given, asked.slot()).orElseGet(asked::due));
     Working page = work(reading);

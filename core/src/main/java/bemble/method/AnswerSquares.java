@@ -65,7 +65,7 @@ public final class AnswerSquares {
         : asMany(row, most(page.problem()), page);
   }
 
-  /** A square over each pair, also over those that a root which ends sooner does not need. */
+  /** A square over each pair, also over pairs that a root which ends sooner does not need. */
   private static List<Open> overPairs(List<Open> row, Root root) {
     Open first = row.stream().min(Comparator.comparing(open -> open.at().column())).orElseThrow();
     return IntStream.range(0, most(root))

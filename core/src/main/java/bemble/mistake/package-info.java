@@ -1,4 +1,4 @@
-/** A mistake that several share, made into something that a whole class can look at. */
+/** A mistake that several pupils share, made into a page for the whole class. */
 @NullMarked
 package bemble.mistake;
 

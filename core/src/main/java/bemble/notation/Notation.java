@@ -47,7 +47,7 @@ public final class Notation {
     withRemainder = Pattern.compile("(.*?)(?:" + words + ")(.*)", IGNORING_CASE);
   }
 
-  /** A number, and behind a word for it what is left over; either may be anything. */
+  /** A number, and behind a word the remainder; either may be any text. */
   Pattern withRemainder() {
     return withRemainder;
   }
@@ -69,7 +69,7 @@ public final class Notation {
     }
   }
 
-  /** A text of the page with what it names; {@code fills} are names and values in turn. */
+  /** A text of the page with its names; {@code fills} are names and values in turn. */
   public String text(String key, Object... fills) {
     String text = texts.getProperty(key);
     for (int i = 0; i < fills.length; i += 2) {
@@ -83,7 +83,7 @@ public final class Notation {
     return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
   }
 
-  /** The head over a place other than the ones; a dot past those that are known. */
+  /** The head over a place other than the ones; a dot beyond the known ones. */
   String head(int place) {
     if (place < 0) {
       return -place <= parts.length ? parts[-place - 1] : text("head.beyond");

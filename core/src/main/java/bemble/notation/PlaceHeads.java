@@ -7,7 +7,10 @@ import bemble.style.Style;
 public final class PlaceHeads {
   private PlaceHeads() {}
 
-  /** The head for a place: {@code H}, {@code TTh}, {@code t} for tenths; a dot past those known. */
+  /**
+   * The head for a place: {@code H}, {@code TTh}, {@code t} for tenths; a dot beyond the known
+   * ones.
+   */
   public static String head(int place, Style style) {
     Notation notation = Notation.of(style);
     return place == 0

@@ -2,7 +2,7 @@ package bemble.number;
 
 import java.util.function.Supplier;
 
-/** Preconditions that name the argument, its value and what was expected of it. */
+/** Preconditions that name the argument, its value and the expected one. */
 public final class Require {
   private Require() {}
 

@@ -58,7 +58,7 @@ public record Mark(
         shape);
   }
 
-  /** This mark as a mark of another paper, on which all that it goes through is one step. */
+  /** This mark as a mark of another paper, on which its whole history is one step. */
   public Mark inOneStep(int newId, int only) {
     return new Mark(
         newId,

@@ -44,7 +44,7 @@ public enum Role {
   STOP(Kind.PART),
   HOP(Kind.PART),
   ANSWER(Kind.ANSWER),
-  /** Something drawn to be looked at, without a value of its own. */
+  /** A drawing to be looked at, without a value of its own. */
   DRAWING(Kind.NOTE),
   NOTE(Kind.NOTE);
 
@@ -56,7 +56,7 @@ public enum Role {
     FRAME,
     /** A small figure that helps the writer; a page is whole without it. */
     AID,
-    /** Something worked out on the way. */
+    /** A part of the answer, worked out on the way. */
     PART,
     /** A figure of the answer. */
     ANSWER,
@@ -83,7 +83,7 @@ public enum Role {
     };
   }
 
-  /** Whether somebody who tells what stands on a page reads it out as a line of its own. */
+  /** Whether somebody who reads a page out reads it as a line of its own. */
   public boolean isLine() {
     return switch (this) {
       case QUOTIENT, ROOT, PARTIAL, PRODUCT, REMAINDER, COUNT, ANSWER -> true;
@@ -91,7 +91,7 @@ public enum Role {
     };
   }
 
-  /** Whether it stands in a list beside the page, for those who want it. */
+  /** Whether it stands in a list beside the page, which a class may leave out. */
   public boolean isInMargin() {
     return this == MULTIPLE || this == TRY;
   }

@@ -167,7 +167,7 @@ public sealed interface Shape {
   /** The things that show one, ten, a hundred and a thousand. */
   enum Thing {
     DOT,
-    /** A one of the second addend, told apart from those of the first. */
+    /** A one of the second addend, drawn differently from those of the first. */
     OPEN_DOT,
     STICK,
     OPEN_STICK,

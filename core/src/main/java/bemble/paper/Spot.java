@@ -1,6 +1,6 @@
 package bemble.paper;
 
-/** Where in its square something is written. */
+/** The positions of writing within a square. */
 public enum Spot {
   /** A figure of full size. */
   FULL,

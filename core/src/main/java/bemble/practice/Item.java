@@ -19,7 +19,7 @@ import java.util.stream.Collectors;
  * @param part what it is there for
  */
 public record Item(Problem problem, String method, String rung, LessonPart part) {
-  /** The same sum, there for something else. */
+  /** The same sum for another part of a lesson. */
   public Item in(LessonPart other) {
     return new Item(problem, method, rung, other);
   }

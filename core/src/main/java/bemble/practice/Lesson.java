@@ -52,7 +52,7 @@ public record Lesson(List<Part> parts) {
             LessonPart.EXPLAIN, line.times(1)));
   }
 
-  /** How long it takes at school, in minutes, without homework and without what runs beside it. */
+  /** The minutes that it takes at school, without homework and parallel parts. */
   public int minutes() {
     return parts.stream()
         .filter(part -> part.kind() != LessonPart.HOMEWORK && part.pupils().isEmpty())

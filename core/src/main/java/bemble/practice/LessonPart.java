@@ -8,7 +8,7 @@ public enum LessonPart {
   SHOW,
   /** Done together, the question first. */
   TOGETHER,
-  /** A page of a slip that nobody wrote, gone through by the whole class. */
+  /** A made-up page with a slip, gone through by the whole class. */
   MISTAKE,
   /** Worked alone. */
   PRACTISE,

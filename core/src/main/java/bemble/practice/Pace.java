@@ -36,7 +36,9 @@ public record Pace(double times, int sums) {
     return times.size() < LEAST ? ESTIMATE : new Pace(times.get(times.size() / 2), times.size());
   }
 
-  /** The seconds that the class needs for what a practised hand does in {@code practised}. */
+  /**
+   * The seconds that the class needs for the work that a practised hand does in {@code practised}.
+   */
   public double seconds(double practised) {
     return times * practised;
   }

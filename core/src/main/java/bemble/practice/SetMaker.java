@@ -17,7 +17,7 @@ import java.util.SortedMap;
 public final class SetMaker {
   private final Style style;
 
-  /** In what order the sums of a set stand. */
+  /** The orders of the sums of a set. */
   public enum Order {
     /** Line after line, each as it was drawn. */
     AS_LISTED,

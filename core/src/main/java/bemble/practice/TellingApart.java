@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param answers for each sum the right answer, then that of each slip
  */
 public record TellingApart(List<Item> items, List<Slip> slips, List<List<Answer>> answers) {
-  /** The most sums of such a set. */
+  /** The most sums of a set that tells slips apart. */
   public static final int MOST = 12;
 
   /** Every slip must show in so many sums, and every two differ in so many. */

@@ -6,7 +6,9 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.regex.Pattern;
 
-/** Guesses what was meant by a line that could not be read, by mending the commonest slips. */
+/**
+ * Guesses the line that was meant by one that could not be read, by mending the commonest slips.
+ */
 final class Guess {
   private record Repair(Pattern pattern, String replacement) {
     static Repair of(String pattern, String replacement) {

@@ -1,4 +1,4 @@
-/** Sums: what can be asked, and how a typed line becomes one. Knows nothing of methods or paper. */
+/** Sums: the questions, and how a typed line becomes one. Knows nothing of methods or paper. */
 @NullMarked
 package bemble.problem;
 

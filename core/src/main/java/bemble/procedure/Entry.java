@@ -37,7 +37,7 @@ public final class Entry {
     return slot;
   }
 
-  /** How it should come from what is read. */
+  /** The rule by which the value should follow from the entries that are read. */
   public Rule rule() {
     return rule;
   }

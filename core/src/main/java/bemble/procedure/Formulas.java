@@ -109,7 +109,7 @@ final class Formulas {
     return divisor.signum() == 0 ? BigInteger.ZERO : Whole.quotient(standing, divisor);
   }
 
-  /** How many whole times a divisor fits, given it and then what stands. */
+  /** How many whole times a divisor fits into a number; reads the divisor, then the number. */
   private static BigInteger fitting(List<BigInteger> reads) {
     return quotient(reads.get(0), Whole.joined(reads, 1));
   }

@@ -3,7 +3,7 @@ package bemble.procedure;
 import bemble.number.Whole;
 import java.math.BigInteger;
 
-/** The stops of somebody who counts along a number line: whole tens, whole hundreds, and so on. */
+/** The stops of a writer who counts along a number line: whole tens, whole hundreds, and so on. */
 final class FriendlyStops {
   private FriendlyStops() {}
 

@@ -4,10 +4,10 @@ import java.math.BigInteger;
 import java.util.List;
 import java.util.function.Function;
 
-/** Whoever fills in the slots of a procedure. */
+/** Fills the slots of a procedure. */
 @FunctionalInterface
 public interface Hand {
-  /** The hand that writes what the rule says. */
+  /** The hand that writes the value of the rule. */
   Hand TRUE =
       new Hand() {
         @Override
@@ -45,7 +45,7 @@ public interface Hand {
     return true;
   }
 
-  /** How many places off this hand puts something, where {@code usual} is how it should. */
+  /** How many places off this hand writes, where {@code usual} is right. */
   default int places(Shift shift, Section section, int place, int usual) {
     return usual;
   }

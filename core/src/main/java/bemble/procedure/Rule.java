@@ -14,7 +14,7 @@ import java.util.RandomAccess;
  * @param n the number that some formulas need besides what they read; else 0
  */
 public record Rule(Kind kind, int n) {
-  /** The formulas; what each reads is said at {@link Formulas}. */
+  /** The formulas; {@link Formulas} tells the entries that each reads. */
   public enum Kind {
     COPY,
     SAME,
@@ -55,19 +55,19 @@ public record Rule(Kind kind, int n) {
   /** Copied from the sum; reads the figure or number of the sum itself. */
   public static final Rule COPY = of(Kind.COPY);
 
-  /** The same as what is read. */
+  /** The value of the entry that is read. */
   public static final Rule SAME = of(Kind.SAME);
 
   /** Nothing at all, written as 0; reads nothing. */
   public static final Rule ZERO = of(Kind.ZERO);
 
-  /** The whole total of all that is read. */
+  /** The total of all entries that are read. */
   public static final Rule TOTAL = of(Kind.TOTAL);
 
-  /** The ones figure of the total of all that is read. */
+  /** The ones figure of the total of all entries that are read. */
   public static final Rule ONES_OF_TOTAL = figureOfTotal(0);
 
-  /** The tens of the total of all that is read, more than one figure if need be. */
+  /** The tens of the total of all entries that are read, more than one figure if need be. */
   public static final Rule TENS_OF_TOTAL = of(Kind.TENS_OF_TOTAL);
 
   /** The rule of a kind that needs no number. */
@@ -75,7 +75,7 @@ public record Rule(Kind kind, int n) {
     return PLAIN.get(kind.ordinal());
   }
 
-  /** The figure of the total of all that is read, {@code n} places above its ones. */
+  /** The figure of the total of all entries that are read, {@code n} places above its ones. */
   public static Rule figureOfTotal(int n) {
     return new Rule(Kind.FIGURE_OF_TOTAL, n);
   }
@@ -100,7 +100,7 @@ public record Rule(Kind kind, int n) {
     return isChoice() && Formulas.leavesOpen(kind, value, new Values(reads));
   }
 
-  /** The value that follows from what stands in some entries. */
+  /** The value that follows from some entries. */
   public BigInteger applyTo(List<Entry> reads) {
     return apply(new Values(reads));
   }

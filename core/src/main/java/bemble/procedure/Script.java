@@ -58,7 +58,7 @@ public final class Script {
     this.marks = onPaper ? new ArrayList<>(MARKS_OF_A_PAGE) : List.of();
   }
 
-  /** A script that draws and says nothing: what it gives has an answer, no steps and no marks. */
+  /** A script without steps and marks: it only has an answer. */
   public static Script inTheHead(Hand hand, Style style) {
     return new Script(hand, style, false);
   }
@@ -104,18 +104,18 @@ public final class Script {
     }
   }
 
-  /** Writes what the hand makes of {@code rule}, one figure to a square or as a small number. */
+  /** Writes the hand's value of {@code rule}, one figure to a square or as a small number. */
   public Entry write(Slot slot, Rule rule, List<Entry> reads) {
     Fill fill = ask(slot, rule, reads);
     return noted(slot, rule, reads, fill, written(slot, fill));
   }
 
-  /** Notes what the hand makes of {@code rule} without a mark: it is kept in the head. */
+  /** Notes the hand's value of {@code rule} without a mark: it is kept in the head. */
   public Entry keepInMind(Slot slot, Rule rule, List<Entry> reads) {
     return noted(slot, rule, reads, ask(slot, rule, reads), List.of());
   }
 
-  /** Shows what the hand makes of {@code rule} by {@code drawing}. */
+  /** Shows the hand's value of {@code rule} by {@code drawing}. */
   public Entry enter(
       Slot slot, Rule rule, List<Entry> reads, Function<BigInteger, List<Shape>> drawing) {
     Fill fill = ask(slot, rule, reads);
@@ -152,7 +152,7 @@ public final class Script {
     return ask(in, slot, rule, reads).value().signum() == 0;
   }
 
-  /** Something that the hand means to write, where only it knows whether there is anything. */
+  /** A value that the hand means to write; only the hand knows whether there is one. */
   public final class Meant {
     private final Slot slot;
     private final Rule rule;
@@ -202,7 +202,7 @@ public final class Script {
     return hand.makes(move, section, place);
   }
 
-  /** How many places off the hand puts something, where {@code usual} is how it should. */
+  /** How many places off the hand writes, where {@code usual} is right. */
   public int places(Shift shift, Section section, int place, int usual) {
     return hand.places(shift, section, place, usual);
   }
@@ -268,7 +268,7 @@ public final class Script {
     return add(role, null, shape);
   }
 
-  /** Strikes all that was written for an entry. */
+  /** Strikes all marks of an entry. */
   public void strike(Entry entry) {
     for (int id : entry.marks()) {
       strike(id);

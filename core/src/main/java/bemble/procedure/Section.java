@@ -38,7 +38,7 @@ public record Section(Kind kind, int number) {
   /** Going along a number line. */
   public static final Section HOPS = new Section(Kind.HOPS, 0);
 
-  /** Adding up what a drawing shows. */
+  /** Adding up a drawing. */
   public static final Section TOTALS = new Section(Kind.TOTALS, 0);
 
   /** Reading the answer off. */

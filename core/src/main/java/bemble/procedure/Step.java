@@ -27,7 +27,7 @@ public record Step(Section section, Notes notes, List<Entry> entries, @Nullable 
     return new Step(section, new Notes(remark, List.of()), List.of(), null);
   }
 
-  /** One step that writes all that some steps write, says something else and uses no fact. */
+  /** One step that writes all marks of some steps, with another sentence and without facts. */
   public static Step ofAll(List<Step> steps, Supplier<Remark> remark) {
     Section section = steps.get(steps.size() - 1).section;
     List<Entry> entries = steps.stream().flatMap(step -> step.entries().stream()).toList();

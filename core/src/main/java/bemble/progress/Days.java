@@ -73,7 +73,7 @@ final class Days {
     return days.stream().mapToDouble(Day::right).sum();
   }
 
-  /** On how many days something was right. */
+  /** The number of days with a right sum. */
   long daysRight() {
     return days.stream().filter(day -> day.right() > 0).count();
   }

@@ -24,9 +24,9 @@ public record Proposal(Why why, String rung, String slip, List<Long> pupils, Cou
   public enum Kind {
     /** Some pupils make a slip. */
     RETEACH,
-    /** Some pupils were sure of it a while ago. */
+    /** Some pupils were sure of the rung a while ago. */
     LOOK_AGAIN,
-    /** Some pupils are ready for it, or have begun. */
+    /** Some pupils are ready for the rung, or have begun it. */
     TEACH
   }
 
@@ -38,19 +38,19 @@ public record Proposal(Why why, String rung, String slip, List<Long> pupils, Cou
     MIXED(Kind.LOOK_AGAIN),
     /** It was taught, and too few stand. */
     NOT_YET(Kind.TEACH),
-    /** Enough are ready for it, in an operation that the class works in. */
+    /** Enough pupils are ready for the rung, in an operation that the class works in. */
     GO_ON(Kind.TEACH),
-    /** Enough are ready for it, in an operation that the class has not begun. */
+    /** Enough pupils are ready for the rung, in an operation that the class has not begun. */
     BEGIN(Kind.TEACH),
-    /** Enough pupils will be ready for it once the planned lessons are taught. */
+    /** Enough pupils will be ready for the rung once the planned lessons are taught. */
     AHEAD(Kind.TEACH),
-    /** Some are ready for it, but not enough. */
+    /** Some pupils are ready for the rung, but not enough. */
     SOME_READY(Kind.TEACH),
-    /** It was taught, and too little of it is marked to say more. */
+    /** The rung was taught, and too little work on it is marked to say more. */
     UNMARKED(Kind.TEACH),
     /** Enough stand; it is for some pupils alone. */
     FOR_SOME(Kind.TEACH),
-    /** There is nothing to teach, but something to look at again. */
+    /** There is no rung to teach, but one to look at again. */
     REVIEW(Kind.LOOK_AGAIN),
     /** Some are due or not sure yet: it comes in openers. */
     OPENER(Kind.LOOK_AGAIN);

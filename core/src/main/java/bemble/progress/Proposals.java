@@ -60,7 +60,7 @@ public final class Proposals {
     return isShare(room.stands(rung.id()).cardinality(), rules.half());
   }
 
-  /** All that a lesson may be about, what should come next first. */
+  /** All proposals for a lesson, the best first. */
   public List<Proposal> all() {
     List<Proposal> all = Stream.of(reteach(), mixed(), teach()).flatMap(List::stream).toList();
     return all.isEmpty() ? review() : all;
@@ -93,7 +93,7 @@ public final class Proposals {
         .toList();
   }
 
-  /** Those who have worked more than so many rungs and are not nearly sure of them. */
+  /** The pupils who have worked more than so many rungs and are not nearly sure of them. */
   private List<Long> unsureOfMore(List<Rung> had, double limit) {
     int[] open = new int[room.size()];
     for (Rung rung : had) {
@@ -106,7 +106,7 @@ public final class Proposals {
     return room.ids(unsure);
   }
 
-  /** Slips that so many make that a lesson is due against them, those of most pupils first. */
+  /** The slips that enough pupils make for a lesson against them, those of most pupils first. */
   private List<Proposal> reteach() {
     record Made(String rung, String slip) {}
 

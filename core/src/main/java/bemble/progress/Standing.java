@@ -4,7 +4,7 @@ package bemble.progress;
 public enum Standing {
   /** Nothing was worked yet. */
   NEW,
-  /** Something was worked. */
+  /** There is some work. */
   BEGUN,
   /** Right more often than not, but not sure yet. */
   NEARLY,
@@ -13,7 +13,7 @@ public enum Standing {
   /** Right nearly always, on more than one day, without a slip of late. */
   SURE;
 
-  /** Whether the rung is nearly sure at the least, so that what needs it may be begun. */
+  /** Whether the rung is at least nearly sure, so that rungs that need it may be begun. */
   public boolean stands() {
     return compareTo(NEARLY) >= 0;
   }

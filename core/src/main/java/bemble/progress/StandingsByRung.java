@@ -91,7 +91,7 @@ final class StandingsByRung {
     return pupils.size();
   }
 
-  /** Those of one standing on a rung of the ladder. */
+  /** The pupils with one standing on a rung of the ladder. */
   BitSet at(String rung, Standing standing) {
     return columns.get(rung).at().get(standing.ordinal());
   }
@@ -101,7 +101,7 @@ final class StandingsByRung {
     return columns.containsKey(rung) ? columns.get(rung).stands() : all();
   }
 
-  /** Those who do not. */
+  /** The pupils with another standing. */
   BitSet open(String rung) {
     BitSet open = all();
     open.andNot(stands(rung));

@@ -61,7 +61,7 @@ final class Addends {
     }
   }
 
-  /** Those that still go on after some have ended. */
+  /** The addends that still go on after some have ended. */
   Going after(Going going, Going ending) {
     List<Integer> on = new ArrayList<>();
     for (int group = 0; group < sizes.size(); group++) {
@@ -70,7 +70,7 @@ final class Addends {
     return new Going(on);
   }
 
-  /** In how many ways so many of each group can be those that end. */
+  /** In how many ways the numbers of ending addends can be taken from each group. */
   long ways(Going going, Going ending) {
     long ways = 1;
     for (int group = 0; group < sizes.size(); group++) {

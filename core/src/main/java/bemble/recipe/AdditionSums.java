@@ -43,7 +43,7 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Pick> imple
   /** The zeros so far. */
   private record Zeros(int given, int inAnswer) {}
 
-  /** A place with what comes in, the addends that reach it, and those of them that end there. */
+  /** A place with its carry, the addends that reach it, and those that end there. */
   private record Ways(Going going, Going ending, boolean ones, int carry) {}
 
   /**
@@ -119,7 +119,7 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Pick> imple
     return steps;
   }
 
-  /** The columns of a place, those together that make no difference to any wish. */
+  /** The columns of a place; columns that make no difference to any wish count together. */
   private List<Pick> choices(Ways place) {
     List<int[]> allowed = addends.allowed(place.going, place.ending, place.ones ? 0 : 1);
     Column column = new Column(allowed, !zerosGiven.isAny());
@@ -182,7 +182,7 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Pick> imple
         new Zeros(givenNow, inAnswer));
   }
 
-  /** Whether all wishes are met; what is carried at the end stands in front. */
+  /** Whether all wishes are met; the last carry stands in front. */
   private boolean isWished(At end) {
     String front = end.carry == 0 ? "" : String.valueOf(end.carry);
     int zerosInFront = (int) front.chars().filter(figure -> figure == '0').count();

@@ -21,7 +21,7 @@ abstract class FigureByFigure {
 
   private final TallyTable counts;
 
-  /** Where what follows is counted and what is more in its tally, by figures left and figure. */
+  /** The index of the next state and of the addition to its tally, by figures left and figure. */
   private final int[][] following = new int[MOST_FIGURES + 1][10];
 
   private final int[][] mores = new int[MOST_FIGURES + 1][10];
@@ -42,7 +42,7 @@ abstract class FigureByFigure {
     counts.clear();
   }
 
-  /** A state and what is added to the tally on the way to it. */
+  /** Joins a state and the addition to the tally on the way to it. */
   static long step(long state, int more) {
     return state << TALLY_BITS | more;
   }
@@ -74,7 +74,7 @@ abstract class FigureByFigure {
     return count;
   }
 
-  /** How many of the numbers of a place have a tally as wished, with what was counted before. */
+  /** How many of the numbers of a place have a tally as wished, including the count before. */
   private long asWished(int at, int before) {
     long asWished = 0;
     for (int more = 0; more < counts.length(at) && before + more < wished.length; more++) {
@@ -83,7 +83,7 @@ abstract class FigureByFigure {
     return asWished;
   }
 
-  /** Where it is counted how many numbers can follow, by what they add to the tally. */
+  /** The index of the counts of following numbers, by their addition to the tally. */
   private int counts(long state, int left, boolean fresh) {
     if (left == 0) {
       long end = end(state);

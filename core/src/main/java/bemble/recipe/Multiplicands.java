@@ -113,7 +113,7 @@ final class Multiplicands extends FigureByFigure {
     return step(next | (long) onto << ONTO_ZERO, more);
   }
 
-  /** Adds what the rows have above the multiplicand's highest place. */
+  /** Adds the carries of the rows above the multiplicand's highest place. */
   @Override
   long end(long state) {
     if (!ontoZero.holds(read(state, ONTO_ZERO, 4))) {

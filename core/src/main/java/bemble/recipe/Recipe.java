@@ -48,7 +48,7 @@ public record Recipe(
     PLACES_SEARCHED
   }
 
-  /** Keeps copies; refuses what {@link #fault} finds. */
+  /** Keeps copies; refuses recipes with a {@link #fault}. */
   public Recipe {
     numbers = List.copyOf(numbers);
     Map<Trait, Range> known = new EnumMap<>(Trait.class);

@@ -68,7 +68,7 @@ final class RootSums implements Counted {
     }
   }
 
-  /** The radicands between two squares, by what the root has behind its point. */
+  /** Counts the radicands between two squares, by the figures of the root behind its point. */
   private void inexact(long root, int zerosBefore, Piece piece) {
     long from = root * root + 1;
     long after = from + 2 * root;

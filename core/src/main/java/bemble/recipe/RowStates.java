@@ -86,12 +86,12 @@ final class RowStates {
     return made >> REACHING & 15;
   }
 
-  /** 1 where something is carried, else 0. */
+  /** 1 if a figure is carried, else 0. */
   static int carries(int made) {
     return made >> CARRIES & 1;
   }
 
-  /** 1 where what was carried came onto a zero, else 0. */
+  /** 1 if a carry came onto a zero, else 0. */
   static int ontoZero(int made) {
     return made >> ONTO_ZERO;
   }

@@ -17,7 +17,7 @@ final class TallyTable {
 
   private long[] states = new long[1 << 8];
 
-  /** Where in {@code counts} those of each state begin. */
+  /** The index in {@code counts} of the first count of each state. */
   private int[] places = new int[1 << 8];
 
   private int filled;

@@ -16,13 +16,13 @@ public enum Trait {
   CHAIN(Operation.ADDITION),
   /** 1 where the sum has more figures than the longest addend, otherwise 0. */
   NEW_COLUMN(Operation.ADDITION),
-  /** The largest total of a column, what came in included. */
+  /** The largest total of a column, including its carry. */
   LARGEST_TOTAL(Operation.ADDITION),
   /** 1 where the ones carry, otherwise 0. */
   ONES_CARRY(Operation.ADDITION),
-  /** Columns whose figures make 9 and that what came in makes ten or more. */
+  /** Columns whose figures make 9, so that a carry makes ten or more. */
   NINES_TURNED(Operation.ADDITION),
-  /** Columns whose top figure, less what it lent, is below the bottom one. */
+  /** Columns whose top figure, less the one that it lent, is below the bottom one. */
   EXCHANGES(Operation.SUBTRACTION),
   /** The longest run of neighbouring zeros on top that lent. */
   ZEROS_CROSSED(Operation.SUBTRACTION),
@@ -43,9 +43,9 @@ public enum Trait {
    * that have a figure of the multiplicand to their left.
    */
   ROW_CARRIES(Operation.MULTIPLICATION),
-  /** In those rows: zeros of the multiplicand that a carry is added to. */
+  /** In those rows: zeros of the multiplicand to which a carry is added. */
   CARRIES_ONTO_ZERO(Operation.MULTIPLICATION),
-  /** {@link #CARRIES} where those rows are added, each with its zeros; 0 for one row. */
+  /** {@link #CARRIES} in the addition of those rows, each with its zeros; 0 for one row. */
   ADD_CARRIES(Operation.MULTIPLICATION),
   /** Zeros among the figures of the multiplicand. */
   ZEROS_IN_MULTIPLICAND(Operation.MULTIPLICATION),
@@ -62,7 +62,7 @@ public enum Trait {
    * otherwise 0.
    */
   FIRST_TOO_SMALL(Operation.DIVISION),
-  /** How often something is left, once the quotient has begun, that a next figure is joined to. */
+  /** How often a figure is joined to a remainder, once the quotient has begun. */
   JOINS(Operation.DIVISION),
   /** 1 where the quotient ends in 0 and is not 0, otherwise 0. */
   ZERO_AT_END(Operation.DIVISION),

@@ -30,7 +30,7 @@ public record Crossing(List<Pair> pairs, BigInteger carried) implements Mention 
     pairs = List.copyOf(pairs);
   }
 
-  /** How much there is by the end of each product, and with what was carried at the end. */
+  /** The totals after each product, and with the last carry. */
   public List<BigInteger> reached() {
     List<BigInteger> reached = new ArrayList<>();
     BigInteger sum = BigInteger.ZERO;

@@ -5,7 +5,7 @@ import bemble.problem.Problem;
 import java.math.BigInteger;
 import java.util.List;
 
-/** Something that a sentence mentions. */
+/** A thing that a sentence mentions. */
 public sealed interface Mention
     permits Mention.Count,
         Mention.Decimal,

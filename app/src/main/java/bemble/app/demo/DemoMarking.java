@@ -93,7 +93,7 @@ class DemoMarking implements DemoPart {
     }
   }
 
-  /** Whether something of these is there: the eight weeks before have handouts of their own. */
+  /** Whether handouts of these parts are there already, besides those of the eight weeks. */
   private boolean isThere() {
     return handouts.list(Long.MAX_VALUE).entries().stream()
         .anyMatch(entry -> entry.dueOn() != null);

@@ -2,7 +2,7 @@ package bemble.app.demo;
 
 import java.io.IOException;
 
-/** Some of what the demo shows; made once, in the order of its parts. */
+/** A part of the demo data; made once, in the order of the parts. */
 interface DemoPart {
   void make() throws IOException;
 }

@@ -111,7 +111,7 @@ class DemoWeeks implements DemoPart {
    */
   record Part(String kind, int minutes, List<SetLineView> lines, @Nullable List<Integer> pupils) {}
 
-  /** A lesson; its state is what came of it when its day is over. */
+  /** A lesson; its state is the one that it had at the end of its day. */
   record Lesson(
       When when,
       String kind,
@@ -125,7 +125,7 @@ class DemoWeeks implements DemoPart {
   /** A day without lessons. */
   record Holiday(When when, String name) {}
 
-  /** All of it. */
+  /** The eight weeks. */
   record Weeks(List<Handout> handouts, List<Lesson> lessons, List<Holiday> holidays) {}
 
   @Override

@@ -29,7 +29,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Checks what was worked elsewhere. */
+/** Checks a working that was done elsewhere. */
 @RestController
 @RequestMapping("/api")
 class ElsewhereController {

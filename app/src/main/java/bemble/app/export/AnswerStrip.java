@@ -20,7 +20,7 @@ import java.util.stream.IntStream;
  * a row. There is one more than any answer to numbers of these lengths needs, where there is room.
  */
 final class AnswerStrip {
-  /** Squares between a quotient and what is left over, for the letter that is printed there. */
+  /** The square between a quotient and its remainder, for the letter that is printed there. */
   private static final int LETTER = 1;
 
   private AnswerStrip() {}
@@ -64,7 +64,7 @@ final class AnswerStrip {
     return squares;
   }
 
-  /** The squares of what is left over. */
+  /** The squares of the remainder. */
   static List<ReadSquare> remainder(Square from, Division division, Part part) {
     return row(from, division.divisor().length() + 1, 0, part);
   }
@@ -78,7 +78,7 @@ final class AnswerStrip {
         .toList();
   }
 
-  /** Whether something may be left over, whatever the numbers are. */
+  /** Whether the operation can leave a remainder, whatever the numbers are. */
   static boolean hasRemainder(Working working) {
     return working.answer() instanceof Answer.Quotient;
   }

@@ -3,7 +3,7 @@ package bemble.app.export;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** Something to draw on. Lengths are sides of a square; x grows to the right and y downwards. */
+/** A surface to draw on. Lengths are sides of a square; x grows to the right and y downwards. */
 interface Canvas {
   /** Where a text has its x. */
   enum Anchor {

@@ -12,7 +12,7 @@ import java.util.Map;
 public final class CodeMatrix {
   private CodeMatrix() {}
 
-  /** A text as such a code, without paper around it. */
+  /** The code of a text, without paper around it. */
   public static BitMatrix of(String text, ErrorCorrectionLevel level) {
     Map<EncodeHintType, Object> hints =
         Map.of(EncodeHintType.ERROR_CORRECTION, level, EncodeHintType.MARGIN, 0);

@@ -25,7 +25,7 @@ public record CutOut(String name, String result, List<String> lines, List<String
   /** So much may be lost in adding up rows. */
   private static final double ROUNDING = 0.01;
 
-  /** A text of which no line ends within, and that stands apart from what follows. */
+  /** A text that is kept in one line, apart from the text behind it. */
   public static String unbroken(String text) {
     return kept(text) + PdfFonts.KEPT;
   }

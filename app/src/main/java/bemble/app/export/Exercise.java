@@ -26,7 +26,7 @@ import java.util.List;
 public record Exercise(String heading, Shown shown, List<ReadSquare> squares) {
   private static final int FIGURES = 10;
 
-  /** Rows to explain in, below the words that ask for it. */
+  /** The rows for an explanation, below its heading. */
   private static final int EXPLAIN = 2;
 
   /** The least columns that words can be written on. */
@@ -89,7 +89,7 @@ public record Exercise(String heading, Shown shown, List<ReadSquare> squares) {
     return new Exercise(heading, exercise.shown, exercise.squares);
   }
 
-  /** Ten squares in which somebody shows how 0 to 9 are made, each below its printed figure. */
+  /** Ten squares in which a pupil shows how to write 0 to 9, each below its printed figure. */
   static Exercise figures(String heading) {
     List<ReadSquare> squares = new ArrayList<>();
     List<Mark> printed = new ArrayList<>();
@@ -135,7 +135,7 @@ public record Exercise(String heading, Shown shown, List<ReadSquare> squares) {
     return below.and(row, sign(row, remainder, words.remainder()));
   }
 
-  /** The same with squares for what is left over, a row below the page. */
+  /** The same with squares for the remainder, a row below the page. */
   private Exercise withRemainder(String sign, Working working) {
     Square from = new Square(shown.extent().to().row() + 2, shown.extent().from().column() + 1);
     List<ReadSquare> row =
@@ -153,7 +153,7 @@ public record Exercise(String heading, Shown shown, List<ReadSquare> squares) {
         List.of(new ReadSquare(row, box.column(), Part.TICK, 0)), List.of(note(beside)));
   }
 
-  /** The sign in the square before what is left over, where there is such a square. */
+  /** The sign in the square before the remainder, where there is such a square. */
   private static List<Mark> sign(List<ReadSquare> row, Part remainder, String sign) {
     return row.stream()
         .filter(square -> square.part() == remainder)

@@ -38,7 +38,7 @@ public final class ExerciseSheets {
 
   private static final double ABOVE = CODE + 8;
 
-  /** The side of the second code, at the lower left, and what it takes below the sums. */
+  /** The side of the second code, at the lower left, and the space that it takes below the sums. */
   private static final double SECOND_CODE = 17 * POINTS_A_MILLIMETRE;
 
   private static final double BELOW = SECOND_CODE + 8;

@@ -41,7 +41,7 @@ class ExportController {
         PageFile.FORMAT, PageFile.VERSION, sum.plain(), sum.method(), sum.style(), null, null);
   }
 
-  /** Reads such a file; keeps nothing. */
+  /** Reads a page file; keeps nothing. */
   @PostMapping("/read")
   PageFileView read(@RequestBody PageFile file) {
     file.check();

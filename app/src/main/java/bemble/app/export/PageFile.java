@@ -27,7 +27,7 @@ public record PageFile(
   static final String FORMAT = "bemble-page";
   static final int VERSION = 1;
 
-  /** Refuses what is no page of Bemble, or one of a version to come. */
+  /** Refuses a file that is no page of Bemble, or one of a later version. */
   void check() {
     if (!FORMAT.equals(format) || version == null || version < 1 || problem == null) {
       throw RefusedException.of("no-page");

@@ -61,7 +61,7 @@ final class PdfBook implements AutoCloseable {
       return new Shown(paper.extent(), paper.marksAt(step), List.of(), List.of());
     }
 
-    /** The same, with what that step wrote set off. */
+    /** The same, with the marks of that step set off. */
     static Shown fresh(Working working, int step) {
       List<Mark> marks = working.paper().marksAt(step);
       List<Mark> fresh = marks.stream().filter(mark -> mark.step() == step).toList();
@@ -182,7 +182,7 @@ final class PdfBook implements AutoCloseable {
             new Lettering(letters, true, Ink.ACTION, Anchor.START));
   }
 
-  /** Lines of words, in columns; what is too long goes on below, set in as lines with a tab are. */
+  /** Lines of words, in columns. A long line goes on below, set in like a line with a tab. */
   void lines(String heading, List<String> texts, int columns) {
     double letters = HEADING * 0.75;
     double width = (size.getWidth() - 2 * MARGIN - GAP * (columns - 1)) / columns;

@@ -12,7 +12,7 @@ final class SvgCanvas implements Canvas {
 
   private final StringBuilder drawn = new StringBuilder();
 
-  /** The picture of what was drawn in a rectangle; {@code title} says what it shows. */
+  /** The picture of a rectangle; {@code title} describes it. */
   String picture(Point corner, double width, double height, String title) {
     int pixels = 45;
     return String.format(

@@ -36,7 +36,7 @@ class ExtractController {
     return extracts.take(Extract.Kind.PUPIL, id);
   }
 
-  /** Reads such a file in: a class beside the others, a pupil into the current class. */
+  /** Reads an extract in: a class beside the others, a pupil into the current class. */
   @PostMapping(path = "/read", consumes = FILE, produces = MediaType.APPLICATION_JSON_VALUE)
   @ResponseStatus(HttpStatus.CREATED)
   @TakesFile

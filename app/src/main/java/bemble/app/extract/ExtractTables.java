@@ -3,7 +3,7 @@ package bemble.app.extract;
 import java.util.LinkedHashMap;
 import java.util.Map;
 
-/** Which rows belong to a class or a pupil, and what their columns refer to. */
+/** The rows that belong to a class or a pupil, and the tables that their columns refer to. */
 final class ExtractTables {
   private static final String CLASS_PUPILS = "(select id from pupil where class_id = :id)";
   private static final String OF_CLASS = "class_id = :id";

@@ -39,7 +39,7 @@ import org.springframework.transaction.support.TransactionOperations;
 public class Extracts {
   private static final Logger LOG = LoggerFactory.getLogger(Extracts.class);
 
-  /** Columns of what a teacher or a pupil has written. */
+  /** The columns of texts that a teacher or a pupil wrote. */
   private static final List<String> WRITTEN = List.of("title", "note", "explanation");
 
   private static final String ID = "id";
@@ -70,7 +70,7 @@ public class Extracts {
     this.room = room;
   }
 
-  /** A class or a pupil with all that is kept of them, at one moment, whoever writes meanwhile. */
+  /** A class or a pupil with all rows of it, at one moment, even while others write. */
   @Transactional(readOnly = true, isolation = Isolation.SERIALIZABLE)
   public Extract take(Extract.Kind kind, long id) {
     Map<String, List<Map<String, Object>>> rows = new LinkedHashMap<>();
@@ -176,7 +176,7 @@ public class Extracts {
     return extract;
   }
 
-  /** Inserts all rows and reads all of it as the screens do; nothing stays where that fails. */
+  /** Inserts all rows and reads them as the screens do; takes them back if that fails. */
   private void insertAndLook(Extract extract) {
     Map<String, Map<Long, Long>> numbers = insert(extract);
     if (extract.kind() == Extract.Kind.CLASS) {
@@ -249,7 +249,7 @@ public class Extracts {
     return values;
   }
 
-  /** Whatever class a pupil's rows are of, they become those of the current one. */
+  /** Puts the rows of a pupil into the current class, whatever class they came from. */
   private Map<Long, Long> classesOf(Extract extract) {
     long current = currentClass();
     Map<Long, Long> classes = new HashMap<>();

@@ -31,7 +31,7 @@ class FactHelpController {
     this.classes = classes;
   }
 
-  /** The fact by its kind and what it is worked out from. */
+  /** The kind of a fact and the numbers that it joins. */
   record FactRequest(
       @NotNull(message = NO_FACT) Fact.Kind kind,
       @NotEmpty(message = NO_FACT) @Size(max = 100, message = NO_FACT)

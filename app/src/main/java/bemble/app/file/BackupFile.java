@@ -60,7 +60,7 @@ final class BackupFile {
   record About(
       String format, LocalDateTime madeAt, long bytes, int schema, Map<String, Long> rows) {}
 
-  /** Packs a closed data file once all of it has been read. */
+  /** Packs a closed data file once the whole file has been read. */
   static void write(DataFile file, LocalDateTime now, Path zip) throws IOException {
     Contents contents = file.contents();
     About about =
@@ -87,7 +87,7 @@ final class BackupFile {
     }
   }
 
-  /** Whether the last signs of a file are the digest of those before them. */
+  /** Whether the last characters of a file are the digest of those before them. */
   private static boolean isSealed(Path zip) throws IOException {
     if (Files.size(zip) <= DIGEST_SIGNS) {
       return false;

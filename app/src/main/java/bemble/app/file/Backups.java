@@ -67,7 +67,7 @@ public class Backups {
     return new Copies(file.copies()).all().stream().map(CopyView::of).toList();
   }
 
-  /** Somebody who is sent a backup. */
+  /** A receiver of a backup. */
   interface Receiver {
     void take(Path zip) throws IOException;
   }
@@ -85,12 +85,12 @@ public class Backups {
         });
   }
 
-  /** Says what the copy of that name holds. */
+  /** The contents of the copy of a name. */
   LookView look(String name) {
     return look(copy(name));
   }
 
-  /** Says what a zip of some bytes holds. */
+  /** The contents of a zip of some bytes. */
   LookView look(InputStream zip, long bytes) {
     return sent(zip, bytes, this::look);
   }
@@ -267,7 +267,7 @@ public class Backups {
     }
   }
 
-  /** Copies all rows of a table with their numbers, those that others refer to first. */
+  /** Copies all rows of a table with their numbers. Rows that others refer to come first. */
   private static void copy(String table, Connection from, Connection to) throws SQLException {
     try (Statement reading = from.createStatement();
         ResultSet rows = reading.executeQuery("select * from " + table + " order by 1")) {

@@ -23,7 +23,7 @@ record Contents(int schema, Map<String, Long> rows) {
     NEWER,
     /** Some of them are missing. */
     INCOMPLETE,
-    /** They came about otherwise than those of this Bemble. */
+    /** The tables have a history that this Bemble does not know. */
     OTHER
   }
 

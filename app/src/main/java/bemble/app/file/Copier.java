@@ -42,7 +42,7 @@ class Copier {
     }
   }
 
-  /** Makes a copy on each day on which something changes and that has none of its start. */
+  /** Makes a copy on each day of a change that has no copy from its start. */
   @Scheduled(fixedDelay = 3_600_000, initialDelay = 3_600_000)
   void copyDaily() {
     Copies copies = new Copies(file.copies());

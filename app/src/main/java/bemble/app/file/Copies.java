@@ -78,7 +78,7 @@ record Copies(Path folder) {
     return folder.resolve(nextName(moment));
   }
 
-  /** Where the next copy belongs if what is kept is about to be replaced or changed. */
+  /** The path of the next copy before a restore or a change of the tables. */
   Path nextBefore(LocalDateTime moment) {
     return folder.resolve("before-" + nextName(moment));
   }

@@ -57,7 +57,7 @@ public record DataFile(Path base) {
     return UUID.nameUUIDFromBytes(path.getBytes(StandardCharsets.UTF_8)).toString();
   }
 
-  /** Where the copies of it lie. */
+  /** The folder of the copies. */
   Path copies() {
     return beside("-copies");
   }
@@ -192,7 +192,7 @@ public record DataFile(Path base) {
         });
   }
 
-  /** Something that is done with a connection. */
+  /** Work that needs a connection. */
   private interface Use<T> {
     T of(Connection connection) throws SQLException;
   }
@@ -227,7 +227,7 @@ public record DataFile(Path base) {
         : Sentences.of("file.way-on.no-copy");
   }
 
-  /** Takes the file as it lies there, if all of it can be read: its seal is made anew. */
+  /** Accepts a file as it is, if all of it can be read, and seals it anew. */
   public String accept() {
     if (!Files.exists(path())) {
       throw new UnusableFileException("missing", path());

@@ -21,7 +21,7 @@ public class Deletions {
     }
   }
 
-  /** Brings a row back; throws {@code missing} where no such row is deleted. */
+  /** Brings a row back; throws {@code missing} if no such row is deleted. */
   public void restore(Deletable table, long id, Supplier<RuntimeException> missing) {
     if (table.restore(id) == 0) {
       throw missing.get();

@@ -10,7 +10,7 @@ import java.nio.file.Path;
  * that was not asked to write goes on as soon as there is room.
  */
 public final class DiskSpace {
-  /** More than the largest change with what the database writes along with it. */
+  /** The least free space: more than the largest change, with the database's own writing. */
   static final long LEAST_BYTES = 16L << 20;
 
   private final File folder;

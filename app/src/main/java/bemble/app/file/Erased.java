@@ -1,4 +1,4 @@
 package bemble.app.file;
 
-/** Says that something was deleted of which nothing may stay in the data file. */
+/** Says that things were deleted of which nothing may stay in the data file. */
 public record Erased() {}

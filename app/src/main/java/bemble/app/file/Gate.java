@@ -5,7 +5,7 @@ import bemble.app.http.StaleException;
 import java.util.concurrent.locks.ReentrantReadWriteLock;
 import java.util.function.Supplier;
 
-/** Lets transactions in while all that is kept stays, and nobody while it is exchanged. */
+/** Lets transactions in while the data stays the same, and none while it is exchanged. */
 final class Gate {
   /** Fair, so that new transactions do not keep an exchange waiting. */
   private final ReentrantReadWriteLock lock = new ReentrantReadWriteLock(true);
@@ -34,7 +34,7 @@ final class Gate {
     lock.readLock().unlock();
   }
 
-  /** Does something while no transaction is under way and none can begin. */
+  /** Runs an exchange while no transaction is under way and none can begin. */
   <T> T alone(Supplier<T> exchange) {
     lock.writeLock().lock();
     try {

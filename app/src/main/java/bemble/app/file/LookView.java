@@ -14,6 +14,6 @@ import org.jspecify.annotations.Nullable;
  */
 record LookView(@Nullable LocalDateTime madeAt, Held backup, Held now, List<String> returning) {
 
-  /** How many there are; {@code pages} are kept pages and those of the Slate. */
+  /** The numbers of things; {@code pages} are kept pages and those of the Slate. */
   record Held(long classes, long pupils, long answers, long pages, long lessons) {}
 }

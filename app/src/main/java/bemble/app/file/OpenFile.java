@@ -207,7 +207,7 @@ final class OpenFile implements AutoCloseable {
     }
   }
 
-  /** How often something was brought to the disk. */
+  /** How often writes were brought to the disk. */
   long flushes() {
     return asked.get();
   }

@@ -62,7 +62,7 @@ public class PictureFolder {
     }
   }
 
-  /** Deletes all pictures but those of some pages. */
+  /** Deletes all pictures except those of some pages. */
   public void keepOnly(Set<Long> pages) {
     delete(name -> name.matches("\\d+") && !pages.contains(Long.parseLong(name)));
   }
@@ -96,7 +96,7 @@ public class PictureFolder {
     }
   }
 
-  /** Writes what comes from outside to a file, which is to be given back. */
+  /** Writes bytes from outside to a file, which its caller gives back. */
   public Path received(InputStream from) {
     try {
       Folders.make(folder());

@@ -7,7 +7,7 @@ import java.util.concurrent.TimeUnit;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
-/** Empties the bin of what has been in it for longer than a day, if the clock can be believed. */
+/** Deletes from the bin everything that is older than a day, if the clock can be believed. */
 @Component
 class Purge {
   private final DataFile file;

@@ -13,7 +13,7 @@ import org.springframework.jdbc.datasource.AbstractDataSource;
  * anybody asks it.
  */
 final class ReopeningPool extends HikariDataSource {
-  /** Those who use an old connection fail at once and give it back. */
+  /** The longest wait for old connections: calls on them fail, and give them back. */
   private static final Duration LONGEST_WAIT = Duration.ofSeconds(3);
 
   private static final Duration LOOK = Duration.ofMillis(5);

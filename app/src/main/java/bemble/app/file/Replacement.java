@@ -5,7 +5,7 @@ import bemble.app.store.Changes;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 
-/** Tells everybody that the data was replaced: what they have read of it is stale. */
+/** Tells everybody that the data was replaced, so that cached values are stale. */
 @Component
 class Replacement {
   private final Epoch epoch;

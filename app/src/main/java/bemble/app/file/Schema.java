@@ -34,7 +34,7 @@ public final class Schema {
    */
   private record Table(String name, int since, boolean numbered) {}
 
-  /** The tables, each behind those that it refers to. */
+  /** The tables. Each comes after those that it refers to. */
   private static final List<Table> ALL =
       List.of(
           new Table("page", 1, true),
@@ -73,10 +73,10 @@ public final class Schema {
           new Table("room_page", 28, false),
           new Table("pupil_hand", 29, false));
 
-  /** The tables of this Bemble, each behind those that it refers to. */
+  /** The tables of this Bemble. Each comes after those that it refers to. */
   static final List<String> TABLES = ALL.stream().map(Table::name).toList();
 
-  /** Those whose rows are numbered by the database. */
+  /** The tables whose rows are numbered by the database. */
   static final List<String> NUMBERED =
       ALL.stream().filter(Table::numbered).map(Table::name).toList();
 

@@ -17,7 +17,7 @@ class Tidy {
     this.open = open;
   }
 
-  /** Leaves nothing in the file of what was deleted for good. */
+  /** Removes from the file all traces of rows that were deleted for good. */
   @EventListener(Erased.class)
   void forget() {
     open.forget();

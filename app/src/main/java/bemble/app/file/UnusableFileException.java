@@ -2,7 +2,7 @@ package bemble.app.file;
 
 import bemble.app.words.Sentences;
 
-/** A data file that Bemble must not write on; nothing of it was changed. */
+/** A data file that Bemble must not write on; it was left unchanged. */
 public final class UnusableFileException extends RuntimeException {
   private final boolean newer;
 

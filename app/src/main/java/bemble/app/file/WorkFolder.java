@@ -8,13 +8,13 @@ import java.nio.file.Path;
 import org.jspecify.annotations.Nullable;
 import org.springframework.util.FileSystemUtils;
 
-/** Folders beside a data file for what is being packed or unpacked; they are gone afterwards. */
+/** Folders beside a data file for packing and unpacking; they are deleted afterwards. */
 final class WorkFolder {
   private static final String NAME = "-restoring-";
 
   private WorkFolder() {}
 
-  /** Something that is done with a folder. */
+  /** Work that needs a folder. */
   interface Use<T extends @Nullable Object, E extends Exception> {
     T of(Path folder) throws IOException, E;
   }
@@ -33,7 +33,7 @@ final class WorkFolder {
     }
   }
 
-  /** Removes what a killed process has left. */
+  /** Removes the leavings of a killed process. */
   static void clean(DataFile file) throws IOException {
     try (DirectoryStream<Path> left = Files.newDirectoryStream(file.folder())) {
       for (Path each : left) {

@@ -40,7 +40,9 @@ final class WriteGuard implements Interceptor {
   private final Supplier<RequestInHand> inHand;
   private final Map<String, Boolean> writing = new ConcurrentHashMap<>();
 
-  /** The request in hand is asked for later: this guard stands before what keeps it. */
+  /**
+   * Takes the current request when it is needed: this guard is made before the bean that keeps it.
+   */
   WriteGuard(
       DiskSpace room,
       OpenFile open,

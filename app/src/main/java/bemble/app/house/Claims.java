@@ -30,7 +30,7 @@ public class Claims {
     this.transactions = transactions;
   }
 
-  /** Those under a present or former name of a pupil of the current class. */
+  /** The pages under a present or former name of a pupil of the current class. */
   public List<UnclaimedView> open() {
     List<UnclaimedRow> unclaimed = mapper.unclaimed();
     if (unclaimed.isEmpty()) {

@@ -10,7 +10,7 @@ import bemble.style.Setting;
  * @param step the step to show, counted from 0 on into the check; past the end means the last
  */
 record Example(String problem, String method, int step) {
-  /** One in whose round something is left, is compared and comes down. */
+  /** A division in one of whose rounds a remainder is compared and a figure brought down. */
   static final Example OF_A_ROUND = new Example("943 ÷ 7", "long", 7);
 
   private static final int END = 999;

@@ -14,7 +14,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Classes and what can be chosen for them. Every change answers with all classes as they are. */
+/** Classes and their settings. Every change answers with all classes as they are. */
 @RestController
 @AnyClass
 @RequestMapping("/api")

@@ -25,7 +25,7 @@ public final class NameList {
 
   private NameList() {}
 
-  /** A text in one form of its letters, without what cannot be seen. */
+  /** A text in one form of its letters, without invisible characters. */
   public static String plain(String text) {
     String seen = INVISIBLE.matcher(text).replaceAll("");
     return BLANKS.matcher(Normalizer.normalize(seen, Normalizer.Form.NFC)).replaceAll(" ").strip();

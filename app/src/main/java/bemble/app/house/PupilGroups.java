@@ -107,7 +107,7 @@ public class PupilGroups {
     return all();
   }
 
-  /** Deletes a group; its pupils and what they were given stay. */
+  /** Deletes a group; its pupils and their handouts stay. */
   public List<PupilGroupView> delete(long id) {
     if (mapper.delete(id) == 0) {
       throw missing();
@@ -120,7 +120,9 @@ public class PupilGroups {
     return mapper.ofSlip(handout, slip).map(GroupRow::setId);
   }
 
-  /** Keeps whoever shares a slip in a handout as a group, with the set that was made for it. */
+  /**
+   * Keeps the pupils who share a slip in a handout as a group, with the set that was made for it.
+   */
   public void keep(HandoutRow handout, String slip, String name, List<Long> pupils, long set) {
     String origin = Origin.SLIP.name();
     LocalDate today = LocalDate.now(clock);

@@ -56,7 +56,7 @@ public class Roll {
     return classes.current().orElseThrow(() -> new MissingException("class"));
   }
 
-  /** All pupils in their order, those who have left among them. */
+  /** All pupils in their order, including those who have left. */
   public List<PupilEntry> all() {
     return entries(mapper.of(currentClass()));
   }

@@ -47,7 +47,7 @@ class RollController {
     return roll.order(request.pupils());
   }
 
-  /** Pages under a name of a pupil that belong to nobody. */
+  /** Pages under a pupil's name that belong to no pupil. */
   @GetMapping("/unclaimed")
   List<UnclaimedView> unclaimed() {
     return claims.open();

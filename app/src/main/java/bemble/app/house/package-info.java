@@ -1,4 +1,4 @@
-/** House style over HTTP: the classes, their settings, and what a setting looks like. */
+/** House style over HTTP: the classes, their settings, and examples of the settings. */
 @NullMarked
 package bemble.app.house;
 

@@ -93,7 +93,7 @@ class ApiContract {
     schemas.remove("Shape");
   }
 
-  /** All components of a record are always there, but for those that may be null. */
+  /** Marks all components of a record as required, except those that may be null. */
   @SuppressWarnings("rawtypes")
   private void require(String name, Schema<?> schema) {
     if (schema.getProperties() == null || name.equals("Style")) {
@@ -116,7 +116,10 @@ class ApiContract {
     schema.setRequired(required);
   }
 
-  /** The components of a record as they are written: those of a part lie among the others. */
+  /**
+   * The components of a record as they are written: those of an unwrapped part lie among the
+   * others.
+   */
   private static Stream<RecordComponent> components(Class<?> type) {
     return Stream.of(type.getRecordComponents())
         .flatMap(

@@ -28,7 +28,7 @@ class ContainerErrors {
             });
   }
 
-  /** Sets the headers of every answer, of those too that never reach a filter. */
+  /** Sets the headers of every answer, also of those that never reach a filter. */
   private static final class Headers extends ValveBase {
     Headers() {
       super(true);
@@ -42,7 +42,7 @@ class ContainerErrors {
     }
   }
 
-  /** Says in a sentence what the container would put into a page of its own. */
+  /** Says in a sentence what the container would say on a page of its own. */
   private static final class Report extends ErrorReportValve {
     @Override
     protected void report(Request request, Response response, Throwable failure) {

@@ -77,7 +77,7 @@ class ErrorAnswers extends ResponseEntityExceptionHandler {
         HttpStatus.SERVICE_UNAVAILABLE, "not-written", Sentences.of("failed.not-written"));
   }
 
-  /** MyBatis wraps what is thrown before a statement. */
+  /** MyBatis wraps exceptions that come before a statement. */
   @ExceptionHandler
   ProblemDetail wrapped(MyBatisSystemException failure) {
     Throwable cause = NestedExceptionUtils.getMostSpecificCause(failure);
@@ -95,7 +95,7 @@ class ErrorAnswers extends ResponseEntityExceptionHandler {
     return unforeseen(failure);
   }
 
-  /** Whoever asked has gone: nobody is there to be answered. */
+  /** The caller has gone: nobody is there to be answered. */
   @ExceptionHandler
   void gone(ClientAbortException failure) {
     LOG.debug("Gone before the answer", failure);

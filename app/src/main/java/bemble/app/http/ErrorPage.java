@@ -11,7 +11,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Where the container sends what no controller has answered; asked for itself, it is not there. */
+/** The address to which the container sends refusals. It is not found when asked for directly. */
 @RestController
 @Hidden
 class ErrorPage implements ErrorController {

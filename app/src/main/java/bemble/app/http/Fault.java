@@ -15,7 +15,7 @@ final class Fault {
 
   private Fault() {}
 
-  /** Logs a failure, if one is known, and says so to whoever asked. */
+  /** Logs a failure, if one is known, and tells the caller of it. */
   static ProblemDetail of(HttpStatus status, @Nullable Throwable failure) {
     String number = HexFormat.of().toHexDigits(ThreadLocalRandom.current().nextInt());
     LOG.error("Fault {}", number, failure);

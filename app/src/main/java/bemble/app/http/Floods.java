@@ -17,7 +17,10 @@ final class Floods {
   /** In a second: a page comes in a dozen files, and a whole class may stand behind one address. */
   private static final int STRANGER_A_SECOND = 60;
 
-  /** A hand writes five figures a second at the most; what waited comes in one request. */
+  /**
+   * The most requests of a seat in a second. A hand writes five figures; waiting ones come
+   * together.
+   */
   private static final int SEAT_A_SECOND = 20;
 
   /** The files of a page come side by side; fewer than there are workers. */
@@ -58,7 +61,7 @@ final class Floods {
     }
   }
 
-  /** A turn for whoever asks: a seat, or an address. */
+  /** A turn for a caller: a seat, or an address. */
   Turn turn(String asker, boolean isSeat) {
     int come = thisSecond.get(asker, any -> new AtomicInteger()).incrementAndGet();
     boolean isInTime = come <= (isSeat ? SEAT_A_SECOND : STRANGER_A_SECOND);

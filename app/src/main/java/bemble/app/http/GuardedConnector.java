@@ -43,7 +43,7 @@ final class GuardedConnector extends Connector {
     getProtocolHandler().setExecutor(workers);
   }
 
-  /** Lets its workers finish what they do. */
+  /** Lets its workers finish their requests. */
   void rest() {
     if (workers != null) {
       workers.shutdown();

@@ -14,7 +14,7 @@ import org.springframework.boot.autoconfigure.jackson.Jackson2ObjectMapperBuilde
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
-/** How the core's types look in JSON: the core itself knows nothing of it. */
+/** The JSON of core's types: the core itself knows nothing of JSON. */
 @Configuration
 public class JsonOfCore {
   /** The tag of a shape in JSON: {@code figure}. */

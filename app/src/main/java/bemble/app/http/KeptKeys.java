@@ -2,7 +2,7 @@ package bemble.app.http;
 
 /** The keys of requests whose changes are kept, also across a restart. */
 public interface KeptKeys {
-  /** Whether something was changed for a request of this key. */
+  /** Whether a request of this key has made a change. */
   boolean isKept(String key);
 
   /** This thread serves the request of a key from now on; its first change keeps the key. */

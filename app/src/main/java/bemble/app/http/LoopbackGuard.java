@@ -34,7 +34,7 @@ class LoopbackGuard {
 
   private static final Set<String> SAFE = Set.of("GET", "HEAD", "OPTIONS");
 
-  /** Before the filters of what is asked, and behind that which sets the language. */
+  /** The guard stands behind the filter that sets the language, and before all others. */
   @Bean
   @Order(0)
   FilterChainProxy guard(PupilPort pupils) {

@@ -2,7 +2,7 @@ package bemble.app.http;
 
 import bemble.app.words.Sentences;
 
-/** Something asked for that is not, or no longer, there. */
+/** A request for something that does not exist, or no longer. */
 public final class MissingException extends RuntimeException {
   /** Said by the sentence under {@code missing.} and the key. */
   public MissingException(String key, Object... named) {

@@ -40,7 +40,10 @@ public class PupilPort {
   private static final int MOST_CONNECTIONS = 512;
   private static final int LONGEST_HEAD = 8 * 1024;
 
-  /** Whoever stops in the middle of a request, or sends it drop by drop, holds a worker so long. */
+  /**
+   * How long a caller may hold a worker that stops in the middle of a request, or sends it drop by
+   * drop.
+   */
   private static final int PATIENCE_MILLIS = 1000;
 
   private static final int KEPT_ALIVE_MILLIS = 60_000;
@@ -49,7 +52,7 @@ public class PupilPort {
   private final @Nullable Path certificate;
   private final @Nullable Path key;
 
-  /** All ports that were opened so far: what comes by one of them is never taken for loopback. */
+  /** All ports that were opened so far: requests by them are never taken for loopback. */
   private final Set<Integer> opened = ConcurrentHashMap.newKeySet();
 
   private @Nullable Service server;
@@ -111,7 +114,7 @@ public class PupilPort {
     return listens;
   }
 
-  /** Whether somebody could listen there. */
+  /** Whether a port could be opened there. */
   private static boolean isFree(InetAddress address, int port) {
     try {
       new ServerSocket(port, 1, address).close();
@@ -172,7 +175,9 @@ public class PupilPort {
     return Optional.of(named + ":" + open.getLocalPort());
   }
 
-  /** Whether a request has come in by it: by the socket, not by what the request says of itself. */
+  /**
+   * Whether a request came in by this port: told from the socket, not from the request's headers.
+   */
   boolean hasLetIn(HttpServletRequest request) {
     return opened.contains(request.getLocalPort());
   }

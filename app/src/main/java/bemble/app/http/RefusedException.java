@@ -5,7 +5,7 @@ import bemble.problem.Refusal;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
-/** Something typed that cannot be taken, with the sentence that says so. */
+/** A typed text that is refused, with the sentence that says why. */
 public final class RefusedException extends RuntimeException {
   private final String code;
   private final @Nullable Integer from;
@@ -37,7 +37,7 @@ public final class RefusedException extends RuntimeException {
         refusal.meant().orElse(null));
   }
 
-  /** Something else that cannot be taken; its sentence stands under {@code refused.} its code. */
+  /** Another refusal; its sentence stands under {@code refused.} and its code. */
   public static RefusedException of(String code, Object... named) {
     return saying(code, Sentences.of("refused." + code, named));
   }

@@ -2,7 +2,7 @@ package bemble.app.http;
 
 import bemble.app.words.Sentences;
 
-/** A change to something that has been changed meanwhile. */
+/** A change to data that was changed elsewhere meanwhile. */
 public final class StaleException extends RuntimeException {
   /** Said by the sentence under {@code stale.} and the key. */
   public StaleException(String key, Object... named) {

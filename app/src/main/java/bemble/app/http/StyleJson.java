@@ -95,7 +95,7 @@ public final class StyleJson {
     return new Style(known, sentences, moves, language);
   }
 
-  /** Notes in a style that is to be stored what its settings meant when it was. */
+  /** Notes the version of the settings in a style that is to be stored. */
   public static void note(ObjectNode written) {
     written.put(VERSION, Style.VERSION);
   }

@@ -31,7 +31,7 @@ import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionOperations;
 
-/** Changes the ladder of the current class: names, order, what is hidden, rungs of its own. */
+/** Changes the ladder of the current class: names, order, hidden rungs, own rungs. */
 @Service
 public class LadderBook {
   private static final int MOST_OWN = 60;
@@ -60,7 +60,7 @@ public class LadderBook {
     this.transactions = transactions;
   }
 
-  /** All rungs, those that are hidden too, in the order of the class. */
+  /** All rungs in the order of the class, including hidden ones. */
   public List<RungView> view() {
     ClassLadder ladder = ladders.current();
     Style style = classes.currentStyle();
@@ -223,7 +223,7 @@ public class LadderBook {
     return ladders.current().find(id).orElseThrow(() -> RefusedException.of("no-rung", id));
   }
 
-  /** All rungs of the class as they are kept once it has changed something. */
+  /** All rungs of the class as rows, once it has made a change. */
   private List<LadderRow> rows(long classId) {
     Map<String, LadderRow> kept = new HashMap<>();
     mapper.of(classId).forEach(row -> kept.put(row.rung(), row));

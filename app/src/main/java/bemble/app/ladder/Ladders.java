@@ -48,12 +48,12 @@ public class Ladders {
     return ladders.get(classId, this::read);
   }
 
-  /** Lets go of what was read of a class. */
+  /** Forgets the ladder of a class. */
   void forget(long classId) {
     ladders.invalidate(classId);
   }
 
-  /** Lets go of all that was read: what is kept was changed behind it. */
+  /** Forgets all ladders: the data was changed behind them. */
   @EventListener(DataReplaced.class)
   void forget() {
     ladders.invalidateAll();

@@ -45,7 +45,7 @@ class RecipeController {
    */
   record CountView(String count, @Nullable String clash, Map<String, String> wishes) {}
 
-  /** Something that can be wished, and how that is said. */
+  /** A trait that can be wished, and its words. */
   record TraitView(Operation operation, String name, String words) {}
 
   /**

@@ -41,7 +41,7 @@ public class Glances {
     this.recent = recent;
   }
 
-  /** The class at a glance: groups, sums, whoever is missing, and each pupil. */
+  /** The class at a glance: groups, sums, missing pupils, and each pupil. */
   public GlanceView of(long id) {
     HandoutRow handout = handouts.find(id);
     Marker marker = handouts.marker(handout);

@@ -113,7 +113,7 @@ public class GridTable {
     return new TableView(put.kept(), bad);
   }
 
-  /** Whether a row has sums in it and no answers; refused where they are not those of the grid. */
+  /** Whether a row has sums in it and no answers; refuses sums that are not those of the grid. */
   private boolean isHead(CSVRecord row, GridView grid) {
     boolean isHead = key(row.get(0)).equals(PUPIL);
     for (int i = 1; i < row.size(); i++) {

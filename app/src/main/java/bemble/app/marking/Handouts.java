@@ -51,7 +51,7 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionOperations;
 
-/** Gives sets to the current class, and shows what came back. */
+/** Gives sets to the current class, and shows the answers. */
 @Service
 public class Handouts {
   private static final int KEPT_MARKERS = 24;
@@ -104,7 +104,7 @@ public class Handouts {
     markers.invalidateAll();
   }
 
-  /** Gives a set to the current class, or to some of it. */
+  /** Gives a set to the current class, or to a part of it. */
   public GridView give(HandoutRequest request) {
     long classId = roll.currentClass();
     List<Long> there =
@@ -160,7 +160,7 @@ public class Handouts {
     return rows;
   }
 
-  /** A part of the handouts of the current class: those made before the one of that id. */
+  /** A slice of the handouts of the current class: those made before the one of that id. */
   public Slice<HandoutEntry> list(long before) {
     long classId = roll.currentClass();
     return new Slice<>(entries(classId, before), mapper.count(classId));
@@ -282,7 +282,7 @@ public class Handouts {
         .toList();
   }
 
-  /** Those whom it was given to. */
+  /** The pupils to whom the handout was given. */
   Set<Long> pupils(long id) {
     return mapper.pupils(id).stream().map(PupilRow::id).collect(Collectors.toSet());
   }

@@ -39,7 +39,10 @@ public class MarkedPaper {
     this.sheets = sheets;
   }
 
-  /** A handout as PDF; a small card says what is right and asks, and never tells an answer. */
+  /**
+   * A handout as PDF. A small card names the right answers and asks about the others, but tells
+   * none.
+   */
   public byte[] pdf(long id, PaperKind kind, PdfRequest.Size size) {
     GridView grid = handouts.open(id);
     Map<Long, Map<Integer, CellView>> cells =

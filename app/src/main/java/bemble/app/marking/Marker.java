@@ -44,7 +44,7 @@ final class Marker {
   private final Style style;
   private final ClassLadder ladder;
 
-  /** The words by their language: whoever looks at a handout asks for one. */
+  /** The words by language: each screen may ask in its own. */
   private final Map<String, SetWords> words = new ConcurrentHashMap<>();
 
   private final List<SlipKey> keys;
@@ -227,7 +227,7 @@ final class Marker {
     return diagnoser;
   }
 
-  /** The answers of a pupil by their places; what was decided by a teacher counts as decided. */
+  /** The answers of a pupil by their places. A teacher's decision counts as decided. */
   List<AnswerSpace> row(List<AnswerRow> answers) {
     AnswerSpace[] row = new AnswerSpace[items.size()];
     Arrays.fill(row, new AnswerSpace.LeftOut());

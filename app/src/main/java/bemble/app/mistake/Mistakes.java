@@ -102,7 +102,7 @@ class Mistakes {
         .orElseThrow(() -> RefusedException.of("no-sums-for-slip"));
   }
 
-  /** The slip that is wanted, where it happens in a method; else those of the method in turn. */
+  /** The slips that the method can show: the wanted one, or else all in turn. */
   private static Stream<Slip> slips(Method<?> method, Optional<Slip> wanted) {
     return wanted.isEmpty()
         ? SlipKey.slips(method).stream().filter(slip -> !slip.isOfFacts())

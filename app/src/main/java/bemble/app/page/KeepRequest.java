@@ -6,7 +6,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import org.jspecify.annotations.Nullable;
 
-/** A page to be kept: the sum, how to work it, and what to call it. */
+/** The request to keep a page: the sum, how to work it, and its name. */
 public record KeepRequest(
     @NotNull(message = "{valid.sum}") SumRef sum,
     @NotBlank(message = "{valid.title}") @Size(max = 120, message = "{valid.title-length}")

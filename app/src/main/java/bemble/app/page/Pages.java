@@ -40,7 +40,7 @@ public class Pages {
     this.clock = clock;
   }
 
-  /** Works the sum first: what cannot be worked is not kept. */
+  /** Works the sum first, so that nothing is kept that cannot be worked. */
   public PageView keep(KeepRequest request) {
     WorkingView working = workings.work(request.sum());
     String note = stripped(request.note());

@@ -81,7 +81,7 @@ class Course {
     return Proposal.Kind.valueOf(lesson.kind()) != Proposal.Kind.LOOK_AGAIN;
   }
 
-  /** By rung the last day before a day on which a part of a lesson has sums of it. */
+  /** The last day before a day on which a lesson has sums of each rung. */
   private Map<String, LocalDate> last(long classId, Map<Long, LessonRow> lessons, LocalDate day) {
     Map<String, LocalDate> last = new HashMap<>();
     Map<Long, List<LessonPartRow>> rows =

@@ -88,7 +88,7 @@ class LessonParts {
     return json.convertValue(part.lines(), new TypeReference<>() {});
   }
 
-  /** The lines of a part, but for those whose rung the class does not have. */
+  /** The lines of a part, without those whose rung the class does not have. */
   List<SetLineView> lines(LessonPartRow part, RegisterWords words) {
     return lines(part).stream()
         .filter(line -> words.ladder().find(line.rung()).isPresent())

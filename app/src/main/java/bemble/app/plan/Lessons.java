@@ -44,7 +44,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionOperations;
 
-/** Plans lessons, opens their parts, and keeps what came of them. */
+/** Plans lessons, opens their parts, and keeps their results. */
 @Service
 public class Lessons {
   private final PlanMapper mapper;
@@ -88,7 +88,7 @@ public class Lessons {
     return classes.current().orElseThrow(() -> new MissingException("class"));
   }
 
-  /** Plans a lesson that fits into what is left of a day. */
+  /** Plans a lesson that fits into the free time of a day. */
   public LessonView plan(LessonRequest request) {
     long classId = currentClass();
     LocalDate day = Calendar.day(request.day());
@@ -260,7 +260,7 @@ public class Lessons {
     }
   }
 
-  /** Moves what is still to be taught on a day to the next free ones. */
+  /** Moves the lessons that are still to be taught on a day to the next free ones. */
   void moveOn(long classId, LocalDate day) {
     for (LessonRow row : mapper.lessons(classId, day, day)) {
       if (row.state().equals(LessonState.PLANNED.name())) {
@@ -332,7 +332,9 @@ public class Lessons {
     return set;
   }
 
-  /** A lesson as its sheets call it: pupils read those, so the name of a slip stays off them. */
+  /**
+   * The title of a lesson on its sheets: pupils read those, so the name of a slip stays off them.
+   */
   private String toldToPupils(LessonRow row) {
     boolean again = row.kind().equals(Proposal.Kind.RETEACH.name());
     return again

@@ -130,7 +130,7 @@ public class Plan {
         .toList();
   }
 
-  /** The first few of each kind, so that what is new is always among them. */
+  /** The first few proposals of each kind, so that new rungs are always among them. */
   private static List<Proposal> few(List<Proposal> all) {
     Map<Proposal.Why, Integer> shown = new EnumMap<>(Proposal.Why.class);
     return all.stream()
@@ -139,7 +139,7 @@ public class Plan {
         .toList();
   }
 
-  /** Chooses what a teacher may choose of the rules. */
+  /** Sets the shares that a teacher may choose among the rules. */
   public void choose(SharesRequest request) {
     rules.choose(lessons.currentClass(), request);
   }

@@ -26,7 +26,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The plan of the current class, what comes today, and the logbook. */
+/** The plan of the current class, today's page, and the logbook. */
 @RestController
 @RequestMapping("/api/plan")
 class PlanController {
@@ -80,7 +80,7 @@ class PlanController {
     return lessons.change(id, request);
   }
 
-  /** Keeps what came of a lesson; what was not done of it goes on the next free day. */
+  /** Keeps the result of a lesson. Its untaught rest moves to the next free day. */
   @PostMapping("/lessons/{id}/log")
   LessonView log(@PathVariable long id, @Valid @RequestBody LogRequest request) {
     return lessons.log(id, request);
@@ -122,7 +122,7 @@ class PlanController {
     plan.timetable(request);
   }
 
-  /** Chooses what a teacher may choose of the rules. */
+  /** Sets the shares that a teacher may choose among the rules. */
   @PutMapping("/shares")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void shares(@Valid @RequestBody SharesRequest request) {

@@ -26,9 +26,9 @@ public final class PlanJson {
   public enum LessonState {
     PLANNED,
     DONE,
-    /** Done in part: what is left goes on another day. */
+    /** Done in part: the rest moves to another day. */
     HALF,
-    /** Not done: all of it goes on another day. */
+    /** Not done: the whole lesson moves to another day. */
     MOVED
   }
 

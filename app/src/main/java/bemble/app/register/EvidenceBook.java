@@ -43,7 +43,7 @@ public class EvidenceBook {
     this.answers = answers;
   }
 
-  /** Works all of it out again; where nothing has changed, nothing changes. */
+  /** Counts all evidence anew; changes nothing where nothing has changed. */
   public EvidenceView again() {
     int placed =
         place(mapper.unplacedHandoutSums(), mapper::placeHandoutSum)

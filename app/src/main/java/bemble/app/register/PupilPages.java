@@ -172,7 +172,7 @@ public class PupilPages {
     return lines;
   }
 
-  /** A sum of each rung of some standings: what a rung is called says nothing at home. */
+  /** A sum of each rung of some standings: at home a sum says more than the name of a rung. */
   private static Optional<String> sums(
       Map<String, Progress> progress, RegisterWords words, Standing... standings) {
     List<String> all =

@@ -87,7 +87,7 @@ public class Register {
     return shared.of(List.of("register", LocalDate.now(clock)), this::work);
   }
 
-  /** Works it out once after the start: whoever asks first need not wait for it. */
+  /** Works the register out once after the start, so that the first request need not wait. */
   @Scheduled(initialDelay = 200)
   void workAhead() {
     if (classes.current().isPresent()) {
@@ -173,7 +173,7 @@ public class Register {
     return row.decidedAt().toLocalDate();
   }
 
-  /** Where a pupil stands on each rung, with what a teacher has decided. */
+  /** The standing of a pupil on each rung, with the teacher's decisions. */
   Map<String, Progress> progress(PupilRow pupil, List<EvidenceRow> evidence) {
     List<DecidedRow> decided =
         mapper.decided(pupil.classId()).stream()
@@ -221,7 +221,7 @@ public class Register {
     return told;
   }
 
-  /** Where the pupils stand who have not left, with what a teacher has decided. */
+  /** The standings of the pupils who have not left, with the teacher's decisions. */
   public ClassProgress progress(long classId) {
     Map<Long, Map<String, Told>> told = told(classId);
     Map<Long, Map<String, Progress>> all = new LinkedHashMap<>();
@@ -271,7 +271,7 @@ public class Register {
                 .toList());
   }
 
-  /** How many pupils were sure of each rung on some days, by what was worked until then. */
+  /** How many pupils were sure of each rung on some days, by their work until then. */
   public List<Map<String, Integer>> sure(long classId, List<LocalDate> days) {
     List<Map<String, Integer>> sure = new ArrayList<>();
     days.forEach(day -> sure.add(new HashMap<>()));

@@ -60,7 +60,7 @@ class RegisterController {
     return register.decide(request.decisions());
   }
 
-  /** Works out again what all evidence is told from. */
+  /** Counts all evidence anew. */
   @PostMapping("/evidence")
   EvidenceView evidence() {
     return evidence.again();

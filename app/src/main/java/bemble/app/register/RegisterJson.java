@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
 public final class RegisterJson {
   private RegisterJson() {}
 
-  /** A rung by its name, and what is new on it. */
+  /** The name of a rung, and its news. */
   public record RungLabel(String id, Operation operation, String name, String fresh) {}
 
   /**
@@ -111,7 +111,7 @@ public final class RegisterJson {
   /** How often a slip was made, week by week. */
   public record SlipWeeks(SlipLabel slip, List<Integer> times) {}
 
-  /** Where something was worked. */
+  /** The sources of work. */
   public enum WorkSource {
     HANDOUT,
     RUN,

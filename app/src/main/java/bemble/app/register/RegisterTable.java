@@ -17,7 +17,7 @@ import java.util.Map;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 
-/** The register as a table of comma-separated values; rungs that nobody has begun are left out. */
+/** The register as a table of comma-separated values, without rungs that nobody has begun. */
 final class RegisterTable {
   private record Cell(long pupil, String rung) {}
 

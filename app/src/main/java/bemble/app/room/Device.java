@@ -99,7 +99,9 @@ final class Device {
     change = new CompletableFuture<>();
   }
 
-  /** Is completed once it does not know what is so: at once where it knows something older. */
+  /**
+   * Is completed once the device's knowledge is out of date: at once if it knows something older.
+   */
   synchronized CompletableFuture<Void> change(long knows) {
     // An earlier question of its own waits no longer: one connection is enough.
     change.complete(null);

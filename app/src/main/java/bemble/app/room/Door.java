@@ -5,7 +5,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Duration;
 import java.time.Instant;
 
-/** Who may knock: whoever has the code, and has not tried too many. */
+/** Who may knock: everybody who has the code and has not tried too often. */
 final class Door {
   private static final int WRONG_FROM_ONE = 5;
   private static final int WRONG_IN_ALL = 100;

@@ -46,7 +46,7 @@ class Networks {
     return addresses().stream().filter(each -> each.getHostAddress().equals(address)).findFirst();
   }
 
-  /** The numbers alone: what it is called may differ. */
+  /** The loopback address by number: its name may differ. */
   private static InetAddress loopback() {
     try {
       return InetAddress.getByAddress(new byte[] {127, 0, 0, 1});

@@ -50,7 +50,7 @@ final class OpenRoom {
     return door;
   }
 
-  /** Whether something besides its pages has changed since it was asked last. */
+  /** Whether anything but its pages has changed since the last question. */
   boolean takeNews() {
     boolean was = isNews;
     isNews = false;
@@ -92,7 +92,7 @@ final class OpenRoom {
     changed();
   }
 
-  /** Remembers what is given out, for those who come later. */
+  /** Remembers the work that is given out, for pupils who come later. */
   void give(RoomWorkRequest work) {
     given.add(work);
   }
@@ -113,7 +113,7 @@ final class OpenRoom {
         .findFirst();
   }
 
-  /** Those that wait at the door, in the order in which they came. */
+  /** The devices at the door, in the order in which they came. */
   List<Device> waiting() {
     return devices.values().stream()
         .filter(device -> device.state() == RoomJson.KnockState.WAITING)
@@ -161,7 +161,7 @@ final class OpenRoom {
     changed();
   }
 
-  /** Those in a seat: one, or none where the seat is a made-up pupil's. */
+  /** The devices in a seat: one, or none if a made-up pupil sits there. */
   List<Device> of(Seat seat) {
     return devices.values().stream().filter(device -> device.seat() == seat).toList();
   }
@@ -189,12 +189,12 @@ final class OpenRoom {
         : of(seat).stream().allMatch(device -> device.isAway(now));
   }
 
-  /** Tells whoever sits there that something has changed. */
+  /** Tells the device in a seat that something has changed. */
   void tell(Seat seat) {
     of(seat).forEach(Device::changed);
   }
 
-  /** Ends what devices wait for: there is no room any more. */
+  /** Ends all waiting of devices: the room is no longer there. */
   void end() {
     devices.values().forEach(Device::close);
     devices.clear();

@@ -53,7 +53,7 @@ class RoomController {
     this.madeUp = madeUp;
   }
 
-  /** The room that is open, and what one could be opened with. */
+  /** The open room, and the settings with which one could be opened. */
   @GetMapping
   RoomsView all() {
     return views.all();
@@ -84,7 +84,7 @@ class RoomController {
     return end.of(id);
   }
 
-  /** The room from now on: a stream of what changes in it. */
+  /** A stream of the changes in the room from now on. */
   @Hidden
   @AnyClass
   @GetMapping(path = "/open/news", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
@@ -106,7 +106,7 @@ class RoomController {
     return now();
   }
 
-  /** Draws another code; those who are in stay. */
+  /** Draws another code. Devices that are in stay. */
   @AnyClass
   @PostMapping("/open/code")
   RoomView recode() {

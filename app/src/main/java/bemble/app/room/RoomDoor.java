@@ -65,7 +65,7 @@ class RoomDoor {
     }
   }
 
-  /** Those at the door, with the pupils that each may be. */
+  /** The devices at the door, with the pupils that each may be. */
   List<KnockView> waiting(OpenRoom room) {
     long classId = room.row().classId();
     Map<Long, String> names = roll.names(classId);
@@ -88,7 +88,9 @@ class RoomDoor {
     return room.seatOf(pupil).filter(seat -> !room.of(seat).isEmpty()).isPresent();
   }
 
-  /** The pupil of a number or a whole name, or those whose names begin so in one of their words. */
+  /**
+   * The pupil of a number or a whole name, or the pupils with a word in their names that begins so.
+   */
   static List<Long> meant(String said, Map<Long, String> names, Map<Long, Integer> numbers) {
     String wanted = said.toLowerCase(Locale.ROOT);
     List<Long> meant = new ArrayList<>();
@@ -142,7 +144,7 @@ class RoomDoor {
     room.changed();
   }
 
-  /** Opens the door to another code; those who are in stay. */
+  /** Opens the door to another code. Devices that are in stay. */
   void recode() {
     OpenRoom room = rooms.open();
     String code = RoomToken.drawCode();

@@ -27,7 +27,7 @@ class RoomFeed {
   private final RoomViews views;
   private final List<SseEmitter> screens = new CopyOnWriteArrayList<>();
 
-  /** The seats as they were told last, by their numbers; what is the same is not told again. */
+  /** The seats as they were told last, by their numbers. Unchanged ones are not told again. */
   private Map<Long, SeatView> told = Map.of();
 
   RoomFeed(Rooms rooms, RoomViews views) {

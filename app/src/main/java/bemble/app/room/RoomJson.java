@@ -20,7 +20,7 @@ import org.jspecify.annotations.Nullable;
 public final class RoomJson {
   private RoomJson() {}
 
-  /** When pupils are told what is right. */
+  /** When pupils are told which figures are right. */
   public enum RoomTelling {
     AT_ONCE,
     AT_END,
@@ -76,7 +76,7 @@ public final class RoomJson {
   /** A code to be seen by a camera: its rows of squares, each of which is 1 where it is dark. */
   public record SquareCode(List<String> rows) {}
 
-  /** When pupils are told what is right, and whether they have hints and a clock. */
+  /** When pupils are told which figures are right, and whether they have hints and a clock. */
   public record RoomTerms(RoomTelling telling, boolean hints, boolean showsTime) {}
 
   /**
@@ -208,7 +208,7 @@ public final class RoomJson {
    */
   public record SeatWork(@Nullable Long page, boolean more, boolean ended) {}
 
-  /** Whether somebody says to be stuck. */
+  /** Whether a pupil says to be stuck. */
   public record StuckRequest(boolean stuck) {}
 
   /**

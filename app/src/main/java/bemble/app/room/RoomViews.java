@@ -31,7 +31,7 @@ import org.springframework.stereotype.Component;
 class RoomViews {
   private static final int MOST_HELD = 30;
 
-  /** Without a room before: what is right is told at the end of a page, and no hint is given. */
+  /** The settings of a first room: pupils are told at the end of a page, and have no hints. */
   private static final RoomRequest FIRST =
       new RoomRequest("", 45, RoomTelling.AT_END, false, false);
 
@@ -120,7 +120,7 @@ class RoomViews {
     return seat.view(room.isAway(seat, now), now, this::glance);
   }
 
-  /** A page at a glance; none where somebody has deleted it since. */
+  /** A page at a glance; none if it was deleted meanwhile. */
   private @Nullable PageGlance glance(long page) {
     try {
       return pages.glance(page);

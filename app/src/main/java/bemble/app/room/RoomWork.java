@@ -63,7 +63,7 @@ class RoomWork {
     this.transactions = transactions;
   }
 
-  /** Gives work out, to all who are there and to those who come later. */
+  /** Gives work out, to all pupils who are there and to those who come later. */
   void give(RoomWorkRequest request) {
     OpenRoom room = rooms.openHere();
     refuseUnclear(request);
@@ -99,7 +99,7 @@ class RoomWork {
         || seat.pupil() != null && request.pupils().contains(seat.pupil());
   }
 
-  /** Brings what was given out last for a seat, to one that comes later. */
+  /** Brings the work that was given out last to a seat that comes later. */
   void bringCurrent(OpenRoom room, Seat seat) {
     if (seat.page() == null) {
       room.given(seat).ifPresent(request -> begin(room, seat, request));
@@ -127,7 +127,7 @@ class RoomWork {
     place(room, seat, page, null);
   }
 
-  /** Lays another page before a seat; what was shown of it was the page before. */
+  /** Lays another page before a seat, and ends the showing of the page before. */
   private void place(OpenRoom room, Seat seat, long page, @Nullable Long run) {
     seat.begin(page, run, clock.instant());
     if (room.shown() != null && room.shown() == seat.id()) {
@@ -202,7 +202,7 @@ class RoomWork {
     return ended;
   }
 
-  /** The question alone: what shows more of a page is for its teacher to give. */
+  /** The question of a hint alone: only the teacher may show more of a page. */
   HintView hint(Seat seat, long page) {
     refuseOthers(seat, page);
     if (!rooms.open().terms().hints()) {

@@ -89,7 +89,7 @@ public class Rooms implements SeatTokens {
     return current().orElseThrow(() -> new StaleException("room-closed"));
   }
 
-  /** The same, for what concerns pupils by their names: they would land in another class. */
+  /** The open room, for requests that name pupils: in another class they would be other pupils. */
   OpenRoom openHere() {
     OpenRoom open = open();
     if (roll.currentClass() != open.row().classId()) {
@@ -159,7 +159,7 @@ public class Rooms implements SeatTokens {
     }
   }
 
-  /** Closes it when its time is over, as where somebody forgot it. */
+  /** Closes the room when its time is over: a teacher may have forgotten it. */
   @Scheduled(fixedDelay = LOOK_MILLIS)
   synchronized void look() {
     OpenRoom open = room;
@@ -179,7 +179,7 @@ public class Rooms implements SeatTokens {
     close();
   }
 
-  /** Nobody writes on under the name of a pupil who was deleted. */
+  /** Closes the room if a pupil in it was deleted: nobody writes on under that name. */
   @EventListener
   void closeWithout(PupilDeleted deleted) {
     if (current().flatMap(open -> open.seatOf(deleted.id())).isPresent()) {
@@ -208,7 +208,7 @@ public class Rooms implements SeatTokens {
     }
   }
 
-  /** Notes that a room is closed, and deletes what nobody has written there. */
+  /** Notes that a room is closed, and deletes the pages that nobody has written on. */
   private void settle(RoomRow row) {
     mapper.close(OffsetDateTime.now(clock));
     mapper.clear(row.id());

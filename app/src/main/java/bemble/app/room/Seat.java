@@ -21,7 +21,7 @@ final class Seat {
   private final int number;
   private final String name;
 
-  /** All pages of it; of those that are handed in, whether they are right. */
+  /** All pages of the seat; of those that are handed in, whether they are right. */
   private final Map<Long, Boolean> pages = new HashMap<>();
 
   private @Nullable Long page;
@@ -154,7 +154,7 @@ final class Seat {
     }
   }
 
-  /** Looks at the page without holding up whoever writes on it. */
+  /** Looks at the page without holding up its writer. */
   private @Nullable PageGlance glance(LongFunction<@Nullable PageGlance> glances) {
     Long shown;
     long at;

@@ -84,7 +84,7 @@ class SeatController {
     return work.page(seats.of(token), id);
   }
 
-  /** Writes on the page; answers without a body where nothing is told of it yet. */
+  /** Writes on the page; answers without a body while nothing may be told of it. */
   @SameTwice
   @PostMapping("/pages/{id}/strokes")
   ResponseEntity<ReportView> write(

@@ -17,7 +17,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Runs: begun, gone on with, ended, and what came of them. */
+/** Runs: begun, continued and ended, with their results. */
 @RestController
 @RequestMapping("/api/runs")
 class RunController {

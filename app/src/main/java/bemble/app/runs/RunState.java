@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
 
 /** A run as it is kept: its row, and the rows of its sums in order. */
 record RunState(RunRow row, List<RunSumRow> sums) {
-  /** The rules' view of it: only what is settled counts. */
+  /** The run as the rules see it: only settled sums count. */
   Run run() {
     List<Result> results =
         settled().stream().map(sum -> new Result(sum.allRight(), sum.slip())).toList();
@@ -63,7 +63,7 @@ record RunState(RunRow row, List<RunSumRow> sums) {
     return SettingOut.valueOf(row.settingOut());
   }
 
-  /** Whether nothing may be said of what came of its sums until it ends. */
+  /** Whether the results of its sums may not be told before it ends. */
   boolean isSilent() {
     return telling() == RunTelling.AT_END;
   }

@@ -52,7 +52,7 @@ import org.springframework.transaction.support.TransactionOperations;
 /** Keeps runs, and brings their sums one after the other. */
 @Service
 public class Runs {
-  /** Without a pause, nobody looks at a page for longer than this and writes nothing. */
+  /** The longest time between two strokes that counts as work, if nobody paused. */
   private static final Duration LONGEST_LOOK = Duration.ofMinutes(2);
 
   private final RunMapper mapper;
@@ -200,7 +200,7 @@ public class Runs {
     return new RunWords(drafts, new SetWords(classes.currentStyle(), ladders.current()));
   }
 
-  /** The run with what came of all pages that are handed in meanwhile. */
+  /** The run, with the results of all pages that were handed in meanwhile. */
   private RunState settled(long id) {
     RunState state = read(id);
     boolean changed = false;
@@ -216,7 +216,7 @@ public class Runs {
     return new RunState(mapper.find(id).orElseThrow(Runs::missing), mapper.sums(id));
   }
 
-  /** Puts down what came of a sum; false while it is being worked. */
+  /** Records the result of a sum; false while it is being worked. */
   private boolean settle(RunRow run, RunSumRow sum) {
     PageResult page = pages.result(sum.attemptId());
     if (!page.handedIn()) {
@@ -340,7 +340,7 @@ public class Runs {
     return open(id);
   }
 
-  /** When something was written on a page for the last time, or it was gone on with. */
+  /** The time of the last stroke on a page, or of going on with it. */
   private OffsetDateTime lastSign(RunRow run, RunSumRow sum) {
     PageResult page = pages.result(page(sum));
     OffsetDateTime written = page.begunAt().plus(page.millis(), ChronoUnit.MILLIS);
@@ -348,7 +348,7 @@ public class Runs {
     return back == null || back.isBefore(written) ? written : back;
   }
 
-  /** Ends a run: its judge may speak of all of it. */
+  /** Ends a run: from now on its judge may tell everything. */
   public RunView end(long id) {
     settled(id);
     if (mapper.end(id, now()) > 0) {

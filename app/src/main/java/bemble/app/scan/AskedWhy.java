@@ -3,7 +3,7 @@ package bemble.app.scan;
 import bemble.app.words.Sentences;
 import bemble.ink.Doubt;
 
-/** Why somebody is asked what stands on a sheet. */
+/** The reasons for asking about an answer on a sheet. */
 enum AskedWhy {
   UNSURE,
   ALIKE,
@@ -17,10 +17,10 @@ enum AskedWhy {
   POINT,
   /** Its squares do not stand side by side. */
   APART,
-  /** Something stands beside its squares: it may be longer than they are. */
+  /** There is ink beside its squares: the answer may be longer than they are. */
   BESIDE;
 
-  /** In words that stand beside what was written. */
+  /** The reason in words, beside the picture of the answer. */
   String words() {
     return switch (this) {
       case UNSURE -> Sentences.of("asked.unsure");

@@ -67,7 +67,7 @@ class CameraFrames {
         glimpse.y());
   }
 
-  /** The number of a pupil in the class; null for nobody's sheet. */
+  /** The number of a pupil in the class; null for a sheet without a pupil. */
   private @Nullable Integer number(long handout, long pupil) {
     List<PupilRow> pupils = handouts.pupils(handout);
     return pupils.stream()

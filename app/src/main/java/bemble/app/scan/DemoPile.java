@@ -37,7 +37,7 @@ class DemoPile {
     this.queue = queue;
   }
 
-  /** Behind everything that somebody waits for: a pile takes a while. */
+  /** Reads the pile after everything that somebody waits for, since it takes a while. */
   @EventListener(ApplicationReadyEvent.class)
   void comeIn() {
     if (wanted) {

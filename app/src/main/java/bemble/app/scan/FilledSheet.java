@@ -82,7 +82,7 @@ final class FilledSheet {
     }
   }
 
-  /** An answer and what is left over, which may be nothing. */
+  /** The answer and the remainder, which may be empty. */
   private static String[] parts(String answer) {
     return (answer + " r ").split(" ?r ?", -1);
   }
@@ -92,7 +92,7 @@ final class FilledSheet {
     return GreyPicture.of(image);
   }
 
-  /** Writes a number, its last figure in the last of the squares that are meant for it. */
+  /** Writes a number so that its last figure stands in the last of its squares. */
   private void number(TilePlace tile, Part part, String number) {
     String figures = number.replaceAll("\\D", "");
     List<ReadSquare> squares =

@@ -41,7 +41,7 @@ class InkReader {
     this.granting = granting;
   }
 
-  /** Reads one hand, of which something is known. */
+  /** A reader for one hand, some of whose figures are known. */
   InkReader in(LookAlikes hand) {
     return new InkReader(reader, granting.in(hand));
   }
@@ -64,7 +64,7 @@ class InkReader {
     return isDone ? Optional.of(LookAlikes.of(written)) : Optional.empty();
   }
 
-  /** A row of squares and what their ink makes likely. */
+  /** A row of squares and the likelihoods of their ink. */
   private record Row(List<ReadSquare> squares, List<Likelihoods> seen) {
     boolean isBlank() {
       return seen.stream().allMatch(each -> each.best() == Likelihoods.BLANK);

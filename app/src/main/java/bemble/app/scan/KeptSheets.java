@@ -72,7 +72,7 @@ public class KeptSheets {
         .orElseThrow(() -> new MissingException("scan-picture"));
   }
 
-  /** Deletes those of a handout before their day. */
+  /** Deletes the kept sheets of a handout before their day. */
   void delete(long handout) {
     handouts.find(handout).orElseThrow(() -> new MissingException("handout"));
     mapper.deleteOf(handout);
@@ -86,7 +86,7 @@ public class KeptSheets {
     pictures.keepOnly(pages);
   }
 
-  /** Deletes those whose day is over. */
+  /** Deletes the kept sheets whose day is over. */
   @Scheduled(fixedDelay = 1, timeUnit = TimeUnit.HOURS)
   public void deleteInTime() {
     if (mapper.deleteBefore(LocalDate.now(clock)) > 0) {

@@ -43,7 +43,7 @@ public class OwnSheets {
     this.ink = ink;
   }
 
-  /** How many answers of an outcome were read as what. */
+  /** Counts how the answers of an outcome were read. */
   private static final class Count {
     private int all;
     private int same;
@@ -54,7 +54,9 @@ public class OwnSheets {
   /** The result of comparing some files. */
   private record Compared(Map<String, Count> counts, List<String> lines) {}
 
-  /** A table of how the sheets in the files of a folder are read, and what is read otherwise. */
+  /**
+   * A table of how the sheets in the files of a folder are read, and of the answers read otherwise.
+   */
   public String compared(Path folder) {
     Compared compared = new Compared(new TreeMap<>(), new ArrayList<>());
     try (Stream<Path> files = Files.list(folder)) {

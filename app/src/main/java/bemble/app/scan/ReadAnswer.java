@@ -17,7 +17,7 @@ record ReadAnswer(
   /** A figure and its square. */
   record SureFigure(int figure, ReadSquare square) {}
 
-  /** The same, but somebody is asked. */
+  /** The same answer, now to be asked. */
   ReadAnswer asked(AskedWhy why) {
     return asked(text, why);
   }

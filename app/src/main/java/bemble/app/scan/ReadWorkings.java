@@ -77,7 +77,7 @@ class ReadWorkings {
         tile.ruling().columns());
   }
 
-  /** Keeps what somebody sees in some squares. */
+  /** Keeps the figures that a teacher sees in some squares. */
   ReadWorking settle(long scan, long page, int sum, List<SettledSquare> settled) {
     Working working = find(scan, page, sum);
     TilePlace tile = working.tile();
@@ -160,7 +160,7 @@ class ReadWorkings {
     return strokes;
   }
 
-  /** The figures of an answer by their squares; nothing in those before its first. */
+  /** The figures of an answer by their squares, from its first figure on. */
   private static Map<Square, String> settled(TilePlace tile, @Nullable String given) {
     Map<Square, String> settled = new HashMap<>();
     String number = given == null ? "" : given.split(" ", 2)[0];
@@ -180,7 +180,7 @@ class ReadWorkings {
     return settled;
   }
 
-  /** The workings of some answers that tell something of their writers. */
+  /** The workings of some answers, if they tell something about their writers. */
   List<PaperPage> telling(ScanRow scan, List<CellRequest> answers) {
     List<HandoutSumRow> of = handouts.sums(scan.handoutId());
     Map<Long, ScanPageRow> rows =

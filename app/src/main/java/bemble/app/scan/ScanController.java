@@ -120,7 +120,7 @@ class ScanController {
     return workings.of(id, page, sum);
   }
 
-  /** Keeps what somebody sees in squares of a working. */
+  /** Keeps the figures that a teacher sees in squares of a working. */
   @PutMapping("/api/scans/{id}/pages/{page}/workings/{sum}")
   ReadWorking settleSquares(
       @PathVariable long id,
@@ -153,7 +153,7 @@ class ScanController {
     return scans.wall(id, figure);
   }
 
-  /** Notes that somebody has looked at all of a figure side by side. */
+  /** Notes that a teacher has looked at all answers with a figure side by side. */
   @PutMapping("/api/scans/{id}/wall/{figure}")
   ScanView lookThrough(
       @PathVariable long id,

@@ -21,7 +21,7 @@ final class ScanJson {
   enum ScanState {
     READING,
     READ,
-    /** Bemble was stopped while it read; what was read stays. */
+    /** Bemble was stopped while it read; the pages read so far stay. */
     STOPPED
   }
 

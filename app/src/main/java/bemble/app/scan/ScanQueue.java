@@ -43,7 +43,7 @@ class ScanQueue {
 
   private volatile boolean stopping;
 
-  /** One page at a time, behind everything that somebody waits for. */
+  /** Reads one page at a time, after everything that somebody waits for. */
   private final ExecutorService work =
       Executors.newSingleThreadExecutor(
           task -> {
@@ -121,7 +121,7 @@ class ScanQueue {
     return scan;
   }
 
-  /** How many pages are still missed that nobody will read: Bemble was stopped while it did. */
+  /** How many missing pages nobody will read: Bemble was stopped while it read them. */
   private int neverCome(long scan) {
     return isReading(scan)
         ? 0

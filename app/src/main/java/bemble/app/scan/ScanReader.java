@@ -90,7 +90,7 @@ class ScanReader {
     }
   }
 
-  /** Reads a page of an open file and keeps what came of it. */
+  /** Reads a page of an open file and keeps the result. */
   void read(Page page, PictureFile file) {
     try {
       GreyPicture picture = file.page(page.number() - 1);

@@ -205,7 +205,7 @@ class Scans {
         .orElseThrow(() -> new MissingException("scan"));
   }
 
-  /** Keeps answers as somebody read them; what the grid would refuse is refused. */
+  /** Keeps answers as a teacher read them; refuses those that the grid would refuse. */
   ScanView settle(long id, List<SettledAnswer> settled) {
     ScanRow scan = find(id);
     Set<Long> pages = mapper.pages(id).stream().map(ScanPageRow::id).collect(Collectors.toSet());
@@ -251,7 +251,7 @@ class Scans {
         answer.down() + around);
   }
 
-  /** Notes that somebody has looked at all of a figure side by side. */
+  /** Notes that a teacher has looked at all answers with a figure side by side. */
   ScanView lookThrough(long id, int figure) {
     ScanRow scan = find(id);
     String before = scan.lookedThrough();

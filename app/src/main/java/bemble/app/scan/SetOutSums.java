@@ -24,7 +24,7 @@ class SetOutSums {
     this.stored = stored;
   }
 
-  /** The slate of such a sum, in the style in which the sheet was printed. */
+  /** The slate of a sum that is set out, in the style in which the sheet was printed. */
   Optional<Slate> slate(SheetTable table, TilePlace tile) {
     if (tile.setOutAs() == null || table.style() == null) {
       return Optional.empty();

@@ -28,7 +28,7 @@ class WorkingReader {
     this.granting = granting;
   }
 
-  /** Reads one hand, of which something is known. */
+  /** A reader for one hand, some of whose figures are known. */
   WorkingReader in(LookAlikes hand) {
     return new WorkingReader(reader, granting.in(hand));
   }
@@ -36,7 +36,7 @@ class WorkingReader {
   /** A square and its figure; no figure where the ink leaves a doubt. */
   record ReadFigure(Square at, Optional<Integer> figure) {}
 
-  /** Whether something stands beside the squares of an answer, which goes on there. */
+  /** Whether there is ink beside the squares of an answer, so that it goes on there. */
   boolean isBeside(Sight.Flat flat, TilePlace tile, WorkingSquares squares) {
     return squares.beside().stream().anyMatch(at -> ink(flat, tile, at).state() != Ink.State.BLANK);
   }

@@ -48,7 +48,7 @@ record WorkingSquares(
     return mark.shape() instanceof Shape.Words words ? Optional.of(words.at()) : Optional.empty();
   }
 
-  /** A letter is printed before what is left over. */
+  /** The squares beside the answer; a letter is printed before the remainder. */
   private static Stream<Square> beside(ReadSquare square) {
     Square right = square.at().moved(0, 1);
     return switch (square.part()) {

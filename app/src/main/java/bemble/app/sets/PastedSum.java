@@ -8,7 +8,7 @@ final class PastedSum {
   private static final Pattern NUMBERED =
       Pattern.compile("^(?:\\d{1,3}[.)]\\s+|[A-Za-z][.)]\\s+|\\([A-Za-z\\d]{1,3}\\)\\s*|[•*]\\s+)");
 
-  /** An equals sign with what stands behind it. */
+  /** An equals sign with the text behind it. */
   private static final Pattern ANSWER = Pattern.compile("\\s*=[\\s\\d.,_?…☐□r]*$");
 
   private PastedSum() {}

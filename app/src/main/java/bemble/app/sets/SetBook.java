@@ -53,7 +53,7 @@ public class SetBook {
   private final Clock clock;
   private final ObjectMapper json;
 
-  /** Several changes, all or none; what is confirmed waits for the disk after them. */
+  /** Several changes, all or none; the disk is waited for once, after them. */
   private final TransactionOperations transactions;
 
   SetBook(
@@ -79,7 +79,7 @@ public class SetBook {
     this.transactions = transactions;
   }
 
-  /** A part of what is found: sets kept before the one of that id. */
+  /** A slice of the sets that were found: those kept before the one of that id. */
   public Slice<SetEntry> search(String words, long before) {
     String like = Like.containing(words.toLowerCase(Locale.ROOT).strip());
     List<SetEntry> found =

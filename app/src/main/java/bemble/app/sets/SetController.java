@@ -32,7 +32,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Sets: made, kept, changed, and what slips make of them. */
+/** Sets: made, kept and changed, with the answers that slips give. */
 @RestController
 @RequestMapping("/api/sets")
 class SetController {
@@ -83,7 +83,7 @@ class SetController {
     return drafts.typed(SetTable.sums(table));
   }
 
-  /** The sums of a version as such a table, with their answers. */
+  /** The sums of a version with their answers, as comma-separated values. */
   @GetMapping(path = "/{id}/csv", produces = "text/csv")
   String csv(@PathVariable long id, @RequestParam(defaultValue = Versions.FIRST) String version) {
     return SetTable.write(book.open(id, version).shown().sums());
@@ -95,7 +95,7 @@ class SetController {
     return book.file(id, version);
   }
 
-  /** Keeps the set of such a file. */
+  /** Keeps the set of a file. */
   @PostMapping("/read")
   @ResponseStatus(HttpStatus.CREATED)
   SetView read(@RequestBody SetFile file) {

@@ -24,7 +24,7 @@ public record SetFile(
   static final String FORMAT = "bemble-set";
   static final int VERSION = 1;
 
-  /** Refuses what is no set of Bemble, or one of a version to come. */
+  /** Refuses a file that is no set of Bemble, or one of a later version. */
   void check() {
     boolean isSet = FORMAT.equals(format) && version != null && version >= 1 && title != null;
     if (!isSet || sums == null || sums.isEmpty() || sums.contains(null)) {

@@ -21,7 +21,7 @@ public record SheetCode(long sheet, long copy, String check) {
   /** The code of a sheet that is only looked at. */
   static final SheetCode TO_LOOK_AT = new SheetCode(0, 0, "00000000");
 
-  /** Reads what a code says; empty where it is no sheet's. */
+  /** Reads the text of a code; empty where it is no sheet's. */
   public static Optional<SheetCode> read(String text) {
     Matcher second = SECOND.matcher(text);
     if (second.matches()) {

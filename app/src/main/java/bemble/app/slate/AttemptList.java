@@ -37,7 +37,7 @@ public class AttemptList {
     this.stored = stored;
   }
 
-  /** A part of all attempts: those begun before the one of that id. */
+  /** A slice of all attempts: those begun before the one of that id. */
   public Slice<AttemptEntry> slice(long before) {
     List<AttemptEntry> entries = mapper.list(before, Slice.SIZE).stream().map(this::entry).toList();
     return new Slice<>(entries, mapper.count());

@@ -15,7 +15,7 @@ import bemble.slate.Stroke;
 import bemble.style.Style;
 import org.springframework.stereotype.Component;
 
-/** Reads the pages of attempts, and keeps what the judge found on them. */
+/** Reads the pages of attempts, and keeps the judgements of them. */
 @Component
 class AttemptReader {
   private final AttemptMapper mapper;

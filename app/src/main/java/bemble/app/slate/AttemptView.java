@@ -39,7 +39,7 @@ public record AttemptView(
       OffsetDateTime begunAt,
       boolean fromPaper) {}
 
-  /** A sum as the class writes it and calls its method; {@code sum} is what brings it back. */
+  /** A sum in the class's notation, with the name of its method; {@code sum} brings it back. */
   public record NamedSum(String problem, SumRef sum, Operation operation, String methodName) {}
 
   /**
@@ -86,7 +86,7 @@ public record AttemptView(
   public record Links(
       @Nullable Long check, @Nullable Long checkOf, @Nullable Long mends, @Nullable Long run) {}
 
-  /** An attempt in a list. What came of it lies flat in JSON. */
+  /** An attempt in a list. The parts of its outcome lie flat in JSON. */
   public record AttemptEntry(
       long id,
       String problem,

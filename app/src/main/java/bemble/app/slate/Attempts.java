@@ -106,7 +106,7 @@ public class Attempts {
     return page.view(starter.checkOf(id).orElse(null), first.map(this::check).orElse(null));
   }
 
-  /** The check of a page: it uses what was found there. */
+  /** The check of a page, with the answer that was found there. */
   private Check check(AttemptRow proved) {
     OpenPage first = reader.page(proved);
     return Checks.onOnePage(first.judge().page(), first.slate().sum().style());
@@ -186,7 +186,7 @@ public class Attempts {
     return ended;
   }
 
-  /** Begins the check of a page that is handed in: a second sum with what its writer found. */
+  /** Begins the check of a page that is handed in: a second sum with its writer's answer. */
   public AttemptView check(long id) {
     return open(
         pages.with(id, page -> starter.checkOf(id).orElseGet(() -> starter.beginCheck(id, page))));

@@ -23,7 +23,7 @@ public record HintView(String text, List<Square> squares, List<Written> shown) {
   private static final int QUESTION = 2;
   private static final int SHOWN = 3;
 
-  /** A hint: 1 says where to look, 2 asks the question, 3 shows what the step writes. */
+  /** A hint: 1 says where to look, 2 asks the question, 3 shows the marks of the step. */
   static HintView of(Report report, Working truth, int depth, Wording wording) {
     Optional<Finding> wrong = report.findings().stream().findFirst();
     if (wrong.isEmpty() && report.next() == null) {

@@ -62,7 +62,7 @@ final class OpenPage {
     row = ended;
   }
 
-  /** How much there is on it, which is what it takes to keep it open. */
+  /** The number of its marks, by which the cache weighs an open page. */
   int marks() {
     return slate.truth().paper().marks().size() + strokes.size();
   }
@@ -119,7 +119,7 @@ final class OpenPage {
     return row.runId();
   }
 
-  /** Whether the judge may not speak of it yet. */
+  /** Whether the judge must not tell anything yet. */
   boolean isSilent() {
     return row.silent();
   }

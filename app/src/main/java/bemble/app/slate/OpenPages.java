@@ -17,7 +17,7 @@ class OpenPages {
 
   private final AttemptReader reader;
 
-  /** Nobody but this app writes in its file, so a page stays as it was read. */
+  /** The open pages. Only this app writes in its file, so a page stays as it was read. */
   private final Cache<Long, OpenPage> pages =
       Caffeine.newBuilder()
           .maximumWeight(MOST_MARKS)
@@ -28,13 +28,13 @@ class OpenPages {
     this.reader = reader;
   }
 
-  /** Lets go of all open pages: what is kept was changed behind them. */
+  /** Forgets all open pages: the data was changed behind them. */
   @EventListener({DataReplaced.class, PupilDeleted.class})
   void forget() {
     pages.invalidateAll();
   }
 
-  /** Does something with a page while nobody else does. */
+  /** Uses a page while nobody else does. */
   <T> T with(long id, Function<OpenPage, T> use) {
     OpenPage page = pages.get(id, any -> reader.page(reader.find(id)));
     synchronized (page) {

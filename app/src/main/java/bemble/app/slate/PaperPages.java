@@ -18,7 +18,7 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 
-/** Pages that were read off paper, in some squares of which something may be unread. */
+/** Pages that were read off paper. Some of their squares may be unread. */
 @Service
 public class PaperPages {
   private final AttemptMapper mapper;
@@ -33,7 +33,7 @@ public class PaperPages {
     this.clock = clock;
   }
 
-  /** A page that tells something of its writer, and what it tells. */
+  /** A page that tells something about its writer, with its judgement. */
   public record TellingPage(Slate slate, List<Stroke> strokes, PageJudgement judgement) {}
 
   /**
@@ -43,12 +43,12 @@ public class PaperPages {
    */
   public record Place(long handout, int number, long pupil, String name) {}
 
-  /** A page as it is read so far, judged; nothing of it is kept. */
+  /** The judgement of a page as far as it is read; nothing is kept. */
   public JudgedPageView look(Slate slate, List<Stroke> strokes) {
     return turns.take(() -> JudgedPageView.of(slate, views(strokes)));
   }
 
-  /** A page with what it tells: that is nothing while a slip may still be hidden in its squares. */
+  /** A page with its judgement; empty while an unread square may still hide a slip. */
   public Optional<TellingPage> telling(Slate slate, List<Stroke> strokes) {
     PageOfStrokes page = PageOfStrokes.of(strokes);
     Report report = turns.take(() -> slate.judge(page.written(), page.unread(), Stage.HANDED_IN));

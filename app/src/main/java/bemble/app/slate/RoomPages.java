@@ -28,7 +28,7 @@ public class RoomPages {
     this.attempts = attempts;
   }
 
-  /** Refuses a sum whose working nobody judges. */
+  /** Refuses a sum that Bemble cannot judge. */
   public void refuseUnjudged(SumRef sum) {
     if (!Judge.judges(sums.read(sum).method())) {
       throw RefusedException.of("not-judged");
@@ -78,7 +78,7 @@ public class RoomPages {
         view.links());
   }
 
-  /** Writes on a page; tells what is right where the writer may know it. */
+  /** Writes on a page; tells which figures are right if the writer may know. */
   public Optional<ReportView> write(long id, List<StrokeView> strokes, boolean told) {
     return attempts.write(id, strokes).filter(report -> told);
   }

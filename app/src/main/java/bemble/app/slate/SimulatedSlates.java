@@ -20,7 +20,7 @@ import org.springframework.stereotype.Service;
 /** Simulated pupils: a stand-in for real ones, for showing and for demo data. */
 @Service
 public class SimulatedSlates {
-  /** A practised hand takes 1.8 seconds for a figure with what is worked out for it. */
+  /** A practised hand takes 1.8 seconds for a figure, including the working behind it. */
   private static final long MILLIS_A_FIGURE = (long) (1800 * Pace.ESTIMATE.times());
 
   private final Sums sums;

@@ -33,7 +33,7 @@ public record StrokeView(
   private static final String TEXT = "{valid.stroke-text}";
   private static final int MOST = 400;
 
-  /** Whoever needs more room than the sheet has goes on to its left. */
+  /** The leftmost column: a writer who needs more room than the sheet has goes on to its left. */
   private static final int FIRST_COLUMN = -20;
 
   static StrokeView of(int number, long millis, Stroke stroke) {

@@ -1,4 +1,4 @@
-/** The slate over HTTP: attempts at a sum, what was written in them, and what the judge says. */
+/** The slate over HTTP: attempts at a sum, their strokes, and the judge's reports. */
 @NullMarked
 package bemble.app.slate;
 

@@ -11,7 +11,7 @@ import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 import org.jspecify.annotations.Nullable;
 
-/** The attempts and what was written in them. */
+/** The attempts and their strokes. */
 @Mapper
 public interface AttemptMapper extends Deletable {
   String COLUMNS =
@@ -61,7 +61,7 @@ public interface AttemptMapper extends Deletable {
       """)
   long count();
 
-  /** Keeps what the judge of a version found. */
+  /** Keeps the judgement of a version of the judge. */
   @Update(
       """
       update attempt
@@ -126,7 +126,7 @@ public interface AttemptMapper extends Deletable {
       """)
   int write(@Param("attempt") long attempt, @Param("strokes") List<StrokeRow> strokes);
 
-  /** Puts what was written on one page on another as well. */
+  /** Copies the strokes of one page to another. */
   @Insert(
       """
       insert into stroke (attempt_id, number, millis, kind, row_at, column_at, text)
@@ -162,7 +162,7 @@ public interface AttemptMapper extends Deletable {
   @Override
   int restore(long id);
 
-  /** A check goes with what it proves, a page from paper with its handout. */
+  /** Deletes a check with the page that it proves, and a page from paper with its handout. */
   @Override
   default int purge(OffsetDateTime before) {
     return purgeChecks(before) + purgeDeleted(before) + purgeFromPaper();

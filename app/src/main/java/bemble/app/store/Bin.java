@@ -25,7 +25,7 @@ public class Bin {
     return table.delete(id, OffsetDateTime.now(clock)) > 0;
   }
 
-  /** Removes for good what was deleted longer ago than it can be undone. */
+  /** Removes for good all rows whose deletion can no longer be undone. */
   public void empty() {
     OffsetDateTime before = OffsetDateTime.now(clock).minus(UNDO);
     tables.forEach(table -> table.purge(before));

@@ -3,12 +3,12 @@ package bemble.app.store;
 import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.stereotype.Component;
 
-/** Counts the changes of what is kept, so that what was worked out of it is known to be old. */
+/** Counts the changes of the data, so that values worked out from it are known to be stale. */
 @Component
 public class Changes {
   private final AtomicLong count = new AtomicLong();
 
-  /** Something was committed. */
+  /** Notes that something was committed. */
   public void note() {
     count.incrementAndGet();
   }

@@ -18,7 +18,7 @@ public interface ClassMapper extends Deletable {
   @Select(COLUMNS + "where deleted_at is null order by id")
   List<ClassRow> all();
 
-  /** The same, for nobody else to change until the transaction ends. */
+  /** All classes, locked until the transaction ends. */
   @Select(COLUMNS + "where deleted_at is null order by id for update")
   List<ClassRow> allLocked();
 
@@ -32,7 +32,7 @@ public interface ClassMapper extends Deletable {
       """)
   int insert(@Param("name") String name, @Param("style") String style);
 
-  /** Changes a class that nobody changed since {@code version}; 0 where somebody did. */
+  /** Changes a class that nobody changed since {@code version}; 0 if somebody did. */
   @Update(
       """
       update school_class set name = #{name}, style = #{style}, version = version + 1

@@ -10,6 +10,6 @@ public interface Deletable {
   /** Takes the mark away; 0 where there is no marked row of that id. */
   int restore(long id);
 
-  /** Removes what was marked before that moment. */
+  /** Removes the rows that were marked as deleted before that moment. */
   int purge(OffsetDateTime before);
 }

@@ -27,7 +27,7 @@ public interface GroupMapper {
   @Select(COLUMNS + "where id = #{id}")
   Optional<GroupRow> find(long id);
 
-  /** The group that a slip made of whoever had a handout. */
+  /** The group that was made of the pupils who shared a slip in a handout. */
   @Select(COLUMNS + "where handout_id = #{handout} and about = #{slip} fetch first row only")
   Optional<GroupRow> ofSlip(@Param("handout") long handout, @Param("slip") String slip);
 

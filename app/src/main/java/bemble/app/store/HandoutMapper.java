@@ -52,7 +52,7 @@ public interface HandoutMapper extends Deletable {
       """)
   int addPupils(@Param("handout") long handout, @Param("pupils") List<Long> pupils);
 
-  /** Those of a class made before the one of that id, the newest first. */
+  /** The handouts of a class made before the one of that id, newest first. */
   @Select(
       COLUMNS
           + """
@@ -107,7 +107,7 @@ public interface HandoutMapper extends Deletable {
       """)
   List<Long> markedByOthers(int by);
 
-  /** The answer of a pupil to a sum, for nobody else to change until the transaction ends. */
+  /** The answer of a pupil to a sum, locked until the transaction ends. */
   @Select(
       """
       select pupil_id, number, given, outcome, slip, overruled from answer
@@ -169,7 +169,7 @@ public interface HandoutMapper extends Deletable {
       """)
   int filledBy(@Param("at") FillingRow at, @Param("attempt") long attempt);
 
-  /** Marks an answer that stays as it is; what the judge saw on a page is kept. */
+  /** Marks an answer anew without changing it; the judgement of its page stays. */
   @Update(
       """
       update answer

@@ -36,7 +36,10 @@ public interface LadderMapper {
       """)
   int put(@Param("classId") long classId, @Param("rows") List<LadderRow> rows);
 
-  /** How many sums of a rung the pupils of a class have worked, and standings decided of it. */
+  /**
+   * How many sums of a rung the pupils of a class have worked, and how many standings were decided
+   * on it.
+   */
   @Select(
       """
       select (select count(*) from evidence e join pupil p on p.id = e.pupil_id

@@ -3,7 +3,7 @@ package bemble.app.store;
 import java.time.OffsetDateTime;
 import org.jspecify.annotations.Nullable;
 
-/** An attempt as a list tells of it; the judge's columns are null where it has not judged yet. */
+/** An attempt in a list; the judge's columns are null before its judgement. */
 public record ListedAttemptRow(
     long id,
     String plain,

@@ -9,7 +9,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 
-/** Takes a pupil out of all that is kept: work, standings, and the name in titles and notes. */
+/** Takes a pupil out of all rows: work, standings, and the name in titles and notes. */
 public final class PupilEraser {
   /**
    * A text that a teacher or a pupil has written.

@@ -9,7 +9,7 @@ import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 import org.jspecify.annotations.Nullable;
 
-/** The pupils. Whoever is deleted is gone with all that is kept of them. */
+/** The pupils. Deleting one deletes all rows about them. */
 @Mapper
 public interface PupilMapper {
   String COLUMNS = "select id, class_id, name, left_at from pupil ";
@@ -66,14 +66,14 @@ public interface PupilMapper {
       """)
   List<UnclaimedRow> unclaimed();
 
-  /** Gives a pupil the pages that are kept under a name and belong to nobody. */
+  /** Gives a pupil the pages under a name that belong to no pupil. */
   @Update("update attempt set pupil_id = #{id} where pupil_id is null and who = #{who}")
   int claimAttempts(@Param("id") long id, @Param("who") String who);
 
   @Update("update run set pupil_id = #{id} where pupil_id is null and who = #{who}")
   int claimRuns(@Param("id") long id, @Param("who") String who);
 
-  /** Keeps pages that belong to nobody under another name. */
+  /** Gives pages that belong to no pupil another name. */
   @Update("update attempt set who = #{other} where pupil_id is null and who = #{who}")
   int renameAttempts(@Param("who") String who, @Param("other") String other);
 

@@ -65,7 +65,9 @@ public interface RecentMapper {
   @Select(ANSWERS + "a.said is null" + PAGES + "a.said is null and a.pupil_id is not null")
   List<RecentRow> open();
 
-  /** Has later work of whoever had a handout looked at again: what it told may be gone, or back. */
+  /**
+   * Has later work of the pupils of a handout diagnosed again: its evidence may be gone, or back.
+   */
   @Update(
       """
       update answer set said = null
@@ -111,7 +113,7 @@ public interface RecentMapper {
       """)
   int lookAtPagesAgainOf(long classId);
 
-  /** Notes what is said of an answer, or of a page that answers no handout. */
+  /** Notes the slip that is said of an answer, or of a page that answers no handout. */
   @Update(
       """
       <script>

@@ -38,7 +38,7 @@ public interface RoomMapper {
   @Select(COLUMNS + "where closed_at is null order by id desc fetch first row only")
   Optional<RoomRow> open();
 
-  /** Those of a class, the latest first. */
+  /** The rooms of a class, latest first. */
   @Select(COLUMNS + "where class_id = #{classId} order by id desc fetch first #{most} rows only")
   List<RoomRow> of(@Param("classId") long classId, @Param("most") int most);
 
@@ -48,7 +48,7 @@ public interface RoomMapper {
   @Update("update room set ends_at = #{at} where id = #{id}")
   int end(@Param("id") long id, @Param("at") OffsetDateTime at);
 
-  /** Closes all that are open. */
+  /** Closes all open rooms. */
   @Update("update room set closed_at = #{at} where closed_at is null")
   int close(OffsetDateTime at);
 
@@ -68,7 +68,7 @@ public interface RoomMapper {
           + " where room_id = #{room} order by number")
   List<SeatRow> seats(long room);
 
-  /** Keeps what is given out, until the room is closed. */
+  /** Keeps work that is given out, until the room is closed. */
   @Insert("insert into room_work (room_id, work) values (#{room}, #{work})")
   int giveOut(@Param("room") long room, @Param("work") JsonNode work);
 

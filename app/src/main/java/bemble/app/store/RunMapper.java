@@ -39,7 +39,7 @@ public interface RunMapper extends Deletable {
           """)
   long insert(NewRun run);
 
-  /** Adds sums that nobody has begun; a number that is there already is refused. */
+  /** Adds sums that are not begun; refuses a number that is there already. */
   @Insert(
       """
       <script>
@@ -51,7 +51,7 @@ public interface RunMapper extends Deletable {
       """)
   int addSums(@Param("run") long run, @Param("sums") List<RunSumRow> sums);
 
-  /** Those begun before the one of that id, the newest first. */
+  /** The runs begun before the one of that id, newest first. */
   @Select(
       COLUMNS
           + """
@@ -134,7 +134,7 @@ public interface RunMapper extends Deletable {
   @Override
   int restore(long id);
 
-  /** The pages of a run go with it, the checks before what they prove. */
+  /** Deletes the pages of a run with it. The checks go before the pages that they prove. */
   @Override
   default int purge(OffsetDateTime before) {
     return purgeChecks(before) + purgeDeleted(before);

@@ -26,7 +26,7 @@ public record RunSumRow(
     @Nullable String slip,
     @Nullable Integer seconds,
     long pausedMillis) {
-  /** A sum that nobody has begun. */
+  /** A sum that is not begun. */
   public static RunSumRow fresh(
       int number, String plain, String method, String rung, @Nullable Integer againOf) {
     return new RunSumRow(0, number, plain, method, rung, againOf, null, null, null, null, 0);

@@ -90,7 +90,7 @@ public interface ScanMapper {
       """)
   List<ScanAnswerRow> answers(long scan);
 
-  /** One answer of a page; empty where the pile has no such page, or the page no such sum. */
+  /** One answer of a page; empty if the pile has no such page, or the page no such sum. */
   @Select(
       """
       select page_id, number, given, state, read_as, doubt, across, down from scan_answer
@@ -170,7 +170,7 @@ public interface ScanMapper {
   @Delete("delete from scan_answer where page_id = #{page} and number = #{number}")
   int removeAnswer(@Param("page") long page, @Param("number") int number);
 
-  /** Those with nothing left to be taken. */
+  /** The piles with no answers left to take. */
   @Delete(
       """
       delete from scan_page

@@ -56,7 +56,7 @@ public interface SetMapper extends Deletable {
       """)
   int change(@Param("id") long id, @Param("title") String title, @Param("lines") JsonNode lines);
 
-  /** Those kept before {@code before} whose title, in small letters, is like that. */
+  /** The sets kept before {@code before} whose title, in small letters, is like that. */
   @Select(
       COLUMNS
           + """

@@ -17,7 +17,10 @@ import org.springframework.util.ClassUtils;
     annotationClass = Mapper.class,
     sqlSessionTemplateRef = "sqlSessionTemplate")
 class StoreConfiguration {
-  /** The scanner knows mappers by name; what the build works out needs them as classes. */
+  /**
+   * Registers the mappers by class: the scanner knows them by name, but the build needs their
+   * classes.
+   */
   @Bean
   static BeanFactoryPostProcessor mapperClasses() {
     return factory -> {

@@ -13,7 +13,7 @@ import java.util.List;
 import java.util.function.Consumer;
 import org.springframework.stereotype.Component;
 
-/** Values that lie in a column as JSON. What any version of Bemble has written can be read. */
+/** Values that lie in a column as JSON. All that an earlier version wrote can be read. */
 @Component
 public class Stored {
   /** As many as there are classes and kept sums in use at once. */
@@ -29,14 +29,14 @@ public class Stored {
     this.json = json;
   }
 
-  /** A style with the version of what its settings mean. */
+  /** A style with the version of its settings. */
   public String write(Style style) {
     ObjectNode written = json.valueToTree(style);
     StyleJson.note(written);
     return written.toString();
   }
 
-  /** A style, with the standard value for what this version does not know. */
+  /** A style; settings that this version does not know have their standard choice. */
   public Style style(String text) {
     return styles.get(text, written -> read(written, unknown -> {}));
   }
@@ -53,7 +53,7 @@ public class Stored {
     return node(text).isObject();
   }
 
-  /** A damaged style is told as a whole, and the standard one stands for it. */
+  /** A style; a damaged one is reported whole, and the standard style takes its place. */
   private Style read(String text, Consumer<String> unknown) {
     JsonNode given = node(text);
     if (!given.isObject()) {

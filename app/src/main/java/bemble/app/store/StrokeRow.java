@@ -1,5 +1,5 @@
 package bemble.app.store;
 
-/** Something done on the page of an attempt; {@code number} counts from 0. */
+/** A stroke on the page of an attempt; {@code number} counts from 0. */
 public record StrokeRow(
     int number, long millis, String kind, int rowAt, int columnAt, String text) {}

@@ -5,7 +5,7 @@ import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 
-/** How classes voted on where a page first goes wrong. The logbook tells of it. */
+/** The votes of classes on where a page first goes wrong. The logbook tells of them. */
 @Mapper
 public interface VoteMapper {
   @Insert(

@@ -1,6 +1,6 @@
 package bemble.app.words;
 
-/** Who knows the language of the class for which something is done. */
+/** Knows the language of the class in which work goes on. */
 public interface ClassLanguage {
   /** Its IETF tag. */
   String tag();

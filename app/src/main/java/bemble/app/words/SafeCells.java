@@ -7,7 +7,7 @@ public final class SafeCells {
 
   private SafeCells() {}
 
-  /** A text that no spreadsheet works out; the sign alone and numbers stay what they are. */
+  /** A text that no spreadsheet takes for a formula; a sign alone and numbers stay the same. */
   public static String safe(String text) {
     return isFormula(text) ? TEXT + text : text;
   }

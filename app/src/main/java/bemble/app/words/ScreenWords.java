@@ -14,7 +14,7 @@ import java.util.Map;
  * @param messages the messages by key; none in English, which the screens have themselves
  */
 public record ScreenWords(String language, Map<String, String> messages) {
-  /** Those in the language of the request. */
+  /** The words in the language of the request. */
   public static ScreenWords read(ObjectMapper json) throws IOException {
     String language = Language.current(Style.ENGLISH);
     String path = "/bemble/words/" + language + "/screens.json";

@@ -1,4 +1,4 @@
-/** The language in which somebody is answered, and what the app itself says in it. */
+/** The language of an answer, and the app's own sentences in it. */
 @NullMarked
 package bemble.app.words;
 

@@ -18,7 +18,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
-/** Turns what was asked for into a sum, a method that suits it, and a style; or refuses it. */
+/** Turns a request into a sum, a method that suits it, and a style; or refuses it. */
 @Service
 public class Sums {
   private final Limits limits = Limits.STANDARD;

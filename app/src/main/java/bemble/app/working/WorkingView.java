@@ -63,7 +63,7 @@ public record WorkingView(
   /** A column of the paper by the name of its place, where the page keeps to columns. */
   public record ColumnName(int column, String name) {}
 
-  /** A root to more places, by its line and what it is called. */
+  /** A root to more places, by its line and its name. */
   public record FinerRoot(String plain, String name) {}
 
   /**
@@ -123,7 +123,7 @@ public record WorkingView(
    */
   public record StepWords(String brief, String ask, String why) {}
 
-  /** A number fact: what is worked out, and what comes of it; kind and operands ask for help. */
+  /** A number fact and its result; kind and operands ask for help with it. */
   public record FactView(String sum, String result, Fact.Kind kind, List<String> operands) {}
 
   /**

@@ -48,7 +48,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
-/** Puts what the core gives into words for the screens. */
+/** Puts the core's values into words for the screens. */
 public final class WorkingWords {
   private static final Wording PLAIN = new Wording(Style.STANDARD.with(Choice.ThousandsMark.NONE));
 
@@ -204,7 +204,7 @@ public final class WorkingWords {
         .toList();
   }
 
-  /** The root to more places; null where it is exact, and for all that is no root. */
+  /** The root to more places; null if it is exact or the sum is no root. */
   @Nullable FinerRoot finer(Problem problem, Answer answer) {
     return problem instanceof Root root && !((Answer.SquareRoot) answer).exact()
         ? root.finer().map(this::finer).orElse(null)

@@ -37,7 +37,7 @@ public class Workings {
     return view(sum, sum.work(), step -> wording.say(step.remark()));
   }
 
-  /** A page of a sum, maybe of a hand that slips, with what its steps say. */
+  /** A page of a sum, maybe by a hand that slips, with the sentences of its steps. */
   public WorkingView view(Sum sum, Working working, Function<Step, String> say) {
     Style style = sum.style();
     WorkingWords words = WorkingWords.of(style);

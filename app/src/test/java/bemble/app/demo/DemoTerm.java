@@ -286,7 +286,7 @@ final class DemoTerm {
     };
   }
 
-  /** Sums of a lesson's rung, and some to look at again; those alone where it was mixed. */
+  /** Sums of a lesson's rung, and some to look at again; a mixed lesson has only these. */
   private List<Item> items(Optional<Rung> goal, int week, int weekday) {
     long seed = SEED + 100L * week + weekday;
     List<Item> items = new ArrayList<>();

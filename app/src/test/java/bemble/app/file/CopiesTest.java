@@ -63,7 +63,7 @@ class CopiesTest {
     assertEquals(kept, moments());
   }
 
-  /** Whatever the clock says, what is made is kept, and one wrong day takes one place. */
+  /** Every copy is kept whatever the clock says, and one wrong day takes one place. */
   @ParameterizedTest
   @ValueSource(ints = {-3650, -1, 3650})
   void aClockThatJumpsPrunesNoMoreThanARightOne(int days) throws IOException {
@@ -103,7 +103,7 @@ class CopiesTest {
     assertEquals(List.of(NOON, NOON.plusDays(7)), moments());
   }
 
-  /** Something else that lies in the folder is nobody's copy and is left alone. */
+  /** Files of other names in the folder are no copies, and are left alone. */
   @ParameterizedTest
   @ValueSource(
       strings = {

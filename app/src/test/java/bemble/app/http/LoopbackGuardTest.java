@@ -16,7 +16,7 @@ import org.springframework.mock.web.MockFilterChain;
 import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.mock.web.MockHttpServletResponse;
 
-/** Who is let in, and what is said to the others. */
+/** The requests that are let in, and the sentences for the others. */
 class LoopbackGuardTest {
   private final MockHttpServletRequest request =
       new MockHttpServletRequest("POST", "/api/workings");
@@ -24,7 +24,7 @@ class LoopbackGuardTest {
 
   private final Filter guard = new LoopbackGuard().guard(new PupilPort(null, null));
 
-  /** Whether the request came through to what lies behind the guard. */
+  /** Whether the request came through to the filters behind the guard. */
   private boolean letIn() throws ServletException, IOException {
     MockFilterChain chain = new MockFilterChain();
     guard.doFilter(request, response, chain);

@@ -17,7 +17,7 @@ class RequestKeysTest {
   private final RequestKeys keys = new RequestKeys(new PupilPort(null, null));
   private int done;
 
-  /** Does something and answers how often it was done. */
+  /** Counts how often it is called, and answers with the count. */
   private FilterChain doing(int status) {
     return (request, response) -> {
       ((HttpServletResponse) response).setStatus(status);

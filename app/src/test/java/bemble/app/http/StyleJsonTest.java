@@ -104,7 +104,7 @@ class StyleJsonTest {
     assertTrue(refused.getMessage().contains(named), refused.getMessage());
   }
 
-  /** A file of another version is no reason to refuse all that is kept in it. */
+  /** A style of another version is read as far as it is known: its file is not refused. */
   @ParameterizedTest
   @CsvSource(
       delimiter = '|',

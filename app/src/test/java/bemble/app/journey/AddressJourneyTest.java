@@ -16,7 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** Every view has an address; what is half typed and what was set out lately is still there. */
+/** Every view has an address. A half-typed line and recent sums are still there. */
 @BeginsEmpty
 class AddressJourneyTest extends Journey {
   @Test

@@ -10,7 +10,7 @@ import java.nio.file.Path;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
-/** All that is kept goes into a file and comes back, on the screen. */
+/** All data goes into a file and comes back, on the screen. */
 @BeginsEmpty
 class BackupJourneyTest extends Journey {
   private Locator file() {

@@ -69,7 +69,7 @@ class BackupTest {
     assertEquals(200, talk.post("/api/attempts/" + id + "/strokes", strokes).status());
   }
 
-  /** All that the lists and the pages say. */
+  /** The contents of all lists and pages. */
   private Map<String, JsonNode> everything() {
     Map<String, JsonNode> all = new HashMap<>();
     for (String list :

@@ -3,6 +3,6 @@ package bemble.app.journey;
 import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
 
-/** Marks tests that begin with an empty Bemble, since they look at all that is stored. */
+/** Marks tests that begin with an empty Bemble, since they look at all its data. */
 @Retention(RetentionPolicy.RUNTIME)
 @interface BeginsEmpty {}

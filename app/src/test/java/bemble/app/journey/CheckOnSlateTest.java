@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** A check on the Slate decides something; a page that is not right is mended on another. */
+/** A check on the Slate is decided, and a page with mistakes is mended on another. */
 class CheckOnSlateTest extends Conversation {
   /** The square of the first figure of full size. */
   private static JsonNode ones(JsonNode path) {

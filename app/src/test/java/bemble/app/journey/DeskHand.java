@@ -107,7 +107,7 @@ final class DeskHand implements AutoCloseable {
     page.reload();
   }
 
-  /** Loads the page anew before anything arrives of what is done on it; waits for that then. */
+  /** Loads the page anew before any of its changes arrives; waits until one does. */
   void lostUntilReload(String sent, Runnable doing) {
     page.route(sent, Route::abort);
     doing.run();
@@ -214,7 +214,7 @@ final class DeskHand implements AutoCloseable {
             .toList();
   }
 
-  /** Where the page is, what it says, and what went wrong on its way. */
+  /** The address of the page, its text, and the failures on its way. */
   String lastLook() {
     String said = page.locator("body").innerText().replace('\n', ' ');
     return String.join("\n", page.url(), said, heard.toString());

@@ -14,7 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** Clients that stop in the middle of a request keep nobody else waiting. */
+/** Clients that stop in the middle of a request keep no other waiting. */
 class DoorsTest extends Conversation {
   private static final String HEAD =
       "POST /api/workings HTTP/1.1\r\nHost: 127.0.0.1:%d\r\nContent-Type: application/json\r\n";

@@ -14,7 +14,7 @@ import java.util.Map;
 import java.util.function.BiConsumer;
 import java.util.function.UnaryOperator;
 
-/** Every view and dialog, each with something to show. */
+/** Every view and dialog, each with content. */
 final class EveryView {
   private final Map<String, Runnable> views = new LinkedHashMap<>();
   private final DeskHand hand;
@@ -48,7 +48,7 @@ final class EveryView {
     assertThat(hand.page.getByTestId("sum")).hasCount(2);
   }
 
-  /** Something for every view to show; {@code said} is how a button is called in the language. */
+  /** Fills every view with content; {@code said} gives the name of a button in the language. */
   EveryView(DeskHand hand, Talk talk, UnaryOperator<String> said) {
     this.hand = hand;
     this.talk = talk;
@@ -231,7 +231,7 @@ final class EveryView {
         });
   }
 
-  /** A room with a pupil who has a sum; gives what opens the seat. */
+  /** A room with a pupil who has a sum; gives the token of the seat. */
   private String fill(RoomHand room) {
     room.open("AT_END", true);
     room.give("346 × 27");
@@ -250,7 +250,7 @@ final class EveryView {
     return talk.post("/api/attempts", Map.of("sum", sum)).json().get("id").asLong();
   }
 
-  /** Each view by its name, with what opens it. */
+  /** Each view by its name, with the action that opens it. */
   void forEach(BiConsumer<String, Runnable> seen) {
     views.forEach(seen);
   }

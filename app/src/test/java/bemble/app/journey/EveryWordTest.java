@@ -46,7 +46,7 @@ class EveryWordTest extends Journey {
   /** The separators of a list. */
   private static final Pattern LIST = Pattern.compile("[\\s,]*(or|and)[\\s,]*");
 
-  /** All that is written on a screen, or said of it. */
+  /** All text on a screen, including that for those who hear it. */
   private static final String SHOWN =
       """
       () => {
@@ -123,7 +123,7 @@ class EveryWordTest extends Journey {
           "Caio",
           "Beds");
 
-  /** The words of a text that stand in no brackets and were not typed by somebody. */
+  /** The words of a text that stand in no brackets and that nobody typed. */
   private static List<String> bare(String text) {
     String left = Brackets.outside(text);
     if (LIST.matcher(left).matches()) {

@@ -124,7 +124,7 @@ class ExtractTest {
     assertEquals(expected, standings(there));
   }
 
-  /** No row of it refers to one that is not in it, whoever writes while it is taken. */
+  /** An extract refers only to rows within it, even if others write while it is taken. */
   @Test
   void anExtractIsOfOneMoment() throws Exception {
     String path = "/api/extracts/classes/" + current(here).get("id");
@@ -206,7 +206,7 @@ class ExtractTest {
     return file;
   }
 
-  /** Whatever is wrong in a file, it is refused, or all that came of it can be looked at. */
+  /** A damaged file is refused, or all views of its rows can be opened. */
   @Test
   void aDamagedFileLeavesEveryViewAnswering() throws IOException {
     ObjectNode good = (ObjectNode) JSON.readTree(smallClass());

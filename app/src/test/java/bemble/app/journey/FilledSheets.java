@@ -13,11 +13,11 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeAll;
 
-/** Talks about filled sheets: handouts, piles of them, and what was read. */
+/** Requests about filled sheets: handouts, piles of them, and the answers that were read. */
 abstract class FilledSheets extends Conversation {
   static final List<String> SUMS = List.of("62 − 35", "48 + 27", "937 ÷ 8");
 
-  /** Whoever other tests have left in the class: there are at least these. */
+  /** Enrols these pupils unless other tests have done so; there may be more. */
   @BeforeAll
   static void enrol() {
     String there = talk.get("/api/roll").text();
@@ -85,7 +85,7 @@ abstract class FilledSheets extends Conversation {
     return scan;
   }
 
-  /** A pile once all that waited is looked at. */
+  /** A pile once all its waiting pages are looked at. */
   static JsonNode looked(JsonNode id) {
     return await()
         .atMost(Duration.ofMinutes(2))

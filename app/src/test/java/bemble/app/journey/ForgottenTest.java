@@ -23,7 +23,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-/** Whoever is deleted is nowhere any more: not in the file, a bin, a copy or anybody's export. */
+/** A deleted pupil is nowhere any more: not in the file, a bin, a copy or an export. */
 class ForgottenTest {
   private static final String NAME = "Zephyrine";
   private static final String FORMER = "Zeppelina";

@@ -85,7 +85,9 @@ class FuzzTest extends Conversation {
     assertEquals(Map.of(), Views.failing(talk));
   }
 
-  /** Every body of the list is taken as it is, or the test above would damage what was refused. */
+  /**
+   * All bodies of the list are taken undamaged: otherwise the test above would damage refused ones.
+   */
   @Test
   void theUndamagedBodiesAreTaken() {
     Noise.TAKEN.forEach(

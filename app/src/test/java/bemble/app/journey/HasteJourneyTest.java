@@ -13,7 +13,7 @@ import java.util.Map;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
-/** Whoever types ahead of a slow machine is understood, and no key is lost. */
+/** Keys that are typed ahead of a slow machine are understood, and none is lost. */
 @BeginsEmpty
 class HasteJourneyTest extends Journey {
   private final List<Route> held = new ArrayList<>();

@@ -33,7 +33,7 @@ abstract class Journey {
     hand.close();
   }
 
-  /** A browser of its own, for what cannot be undone in one. */
+  /** A browser of its own, for changes that cannot be undone in the shared one. */
   static DeskHand another() {
     return new DeskHand(app.address());
   }

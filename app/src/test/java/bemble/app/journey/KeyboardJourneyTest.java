@@ -27,7 +27,7 @@ class KeyboardJourneyTest extends Journey {
       }
       """;
 
-  /** Goes from stop to stop to what somebody wants, and sees at each where that is. */
+  /** Moves the focus from stop to stop to an element, and sees at each stop where it is. */
   private void tabTo(Locator wanted) {
     int ends = 0;
     for (int stop = 0; stop < MOST_STOPS; stop++) {
@@ -103,7 +103,7 @@ class KeyboardJourneyTest extends Journey {
     assertThat(hidden).hasAttribute("aria-pressed", "true");
   }
 
-  /** A dialog that closes gives the focus back to what opened it. */
+  /** A dialog that closes gives the focus back to the element that opened it. */
   @Test
   void theFocusComesBackFromADialog() {
     hand.setOutAndSee("83 − 47");

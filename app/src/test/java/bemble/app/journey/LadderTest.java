@@ -208,7 +208,7 @@ class LadderTest {
     assertEquals("One rung of an operation stays. Show another one first.", last.detail());
   }
 
-  /** Each of several windows changes another rung at once: all of it is kept. */
+  /** Several windows each change another rung at once, and all changes are kept. */
   @Test
   void windowsThatChangeTheLadderAtOnceLoseNothing() {
     List<String> some = ids(ladder()).subList(0, 12);

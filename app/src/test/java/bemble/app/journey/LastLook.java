@@ -4,7 +4,7 @@ import java.util.function.Supplier;
 import org.junit.jupiter.api.extension.AfterTestExecutionCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 
-/** Adds to the failure of a journey what was on the screen then. */
+/** Adds the content of the screen to the failure of a journey. */
 record LastLook(Supplier<DeskHand> hand) implements AfterTestExecutionCallback {
   @Override
   public void afterTestExecution(ExtensionContext context) {

@@ -21,7 +21,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.api.io.TempDir;
 
-/** Bemble as a teacher starts it from a menu, with a browser that only notes what it is to open. */
+/** Bemble as a teacher starts it from a menu, with a browser that only notes addresses. */
 // What waits for the browser cannot be interrupted.
 @Timeout(value = 120, threadMode = Timeout.ThreadMode.SEPARATE_THREAD)
 class MenuStartTest {
@@ -49,7 +49,7 @@ class MenuStartTest {
             .toArray(String[]::new));
   }
 
-  /** The next address that the browser is to open; waits for it. */
+  /** The next address that the browser is asked to open; waits for it. */
   private String opened() throws IOException {
     return Files.readString(opened).strip();
   }
@@ -73,7 +73,7 @@ class MenuStartTest {
     }
   }
 
-  /** Whoever presses twice starts twice, and neither knows of the other yet. */
+  /** Two starts by a double press, neither of which knows of the other yet. */
   @Test
   void ofTwoThatStartTogetherOneOpensItsWindow() throws IOException, InterruptedException {
     try (RunningApp kept = new RunningApp(folder.resolve("kept"), false)) {

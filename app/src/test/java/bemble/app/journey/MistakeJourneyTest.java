@@ -23,7 +23,7 @@ class MistakeJourneyTest extends Journey {
     return hand.page.locator("[data-letter=" + letter + "]");
   }
 
-  /** The slip of a group becomes a page that nobody wrote; the vote of the class is kept. */
+  /** A page is made up with the slip of a group; the vote of the class is kept. */
   @Test
   void aClassFindsASharedMistakeAtTheBoard() {
     assertEquals(201, talk().post("/api/roll", Map.of("names", "Bram\nNeve")).status());

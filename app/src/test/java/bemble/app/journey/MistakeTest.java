@@ -41,7 +41,7 @@ class MistakeTest extends Conversation {
     assertEquals(made, talk.post("/api/mistakes", asked("smaller-from-larger", 4)).json());
   }
 
-  /** Of a number that stands in the wrong columns nobody says that ones stand under ones. */
+  /** A number in the wrong columns is not said to stand ones under ones. */
   @Test
   void aPageThatWasSetOutWronglySaysOnlyWhatWasWrittenAndHasAnEmptyOneBeside() {
     Map<String, Object> sum = Talk.sum("926 + 86", "column");

@@ -12,7 +12,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** Nothing of a page, seen, read aloud or hidden in it, comes before its step. */
 class NothingGivenAwayJourneyTest extends Journey {
-  /** A step of a page or of its check: what is said, what it works out, what stands there then. */
+  /**
+   * A step of a page or of its check: its sentence, its facts, and the figures on the page then.
+   */
   private record Told(String say, List<String> facts, int figures) {
     boolean tells(String text) {
       return say.contains(text) || facts.contains(text);

@@ -15,7 +15,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 
-/** Bemble goes away in the middle of something, and comes back at the same address. */
+/** Bemble stops in the middle of work, and comes back at the same address. */
 class OutageJourneyTest {
   private RunningApp app;
   private DeskHand hand;
@@ -152,7 +152,7 @@ class OutageJourneyTest {
     assertThat(hand.page.getByText("No page is kept yet.")).isVisible();
   }
 
-  /** Every request is held back: what is written later never overtakes what was written before. */
+  /** Every request is held back: later strokes never overtake earlier ones. */
   @Test
   void aSlowAppGetsEverythingInItsOrder() {
     beginOnSlate();

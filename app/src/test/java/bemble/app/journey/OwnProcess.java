@@ -16,7 +16,7 @@ public final class OwnProcess {
     return start(List.of("-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC"), arguments);
   }
 
-  /** Starts it with some options of the machine; what it says goes to one output. */
+  /** Starts it with some options of the machine; all its output goes to one stream. */
   public static Process start(List<String> options, String... arguments) throws IOException {
     return start(options, Map.of(), arguments);
   }

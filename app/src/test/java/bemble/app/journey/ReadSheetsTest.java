@@ -93,7 +93,7 @@ class ReadSheetsTest extends FilledSheets {
     }
   }
 
-  /** A frame of a camera tells whose sheet is held before it, and nothing of it is kept. */
+  /** A frame of a camera tells whose sheet it shows, and nothing of it is kept. */
   @Test
   void aFrameTellsWhoseSheetItShows() throws IOException {
     JsonNode handout = handout();
@@ -125,7 +125,7 @@ class ReadSheetsTest extends FilledSheets {
     }
   }
 
-  /** A school's own sheets are compared with what was typed for them, and no name is told. */
+  /** A school's own sheets are compared with the typed answers, and no name is told. */
   @Test
   void ownSheetsAreComparedWithWhatWasTyped(@TempDir Path folder) throws IOException {
     JsonNode handout = handout("62 − 35", "48 + 27", "503 − 87", "84 ÷ 4");

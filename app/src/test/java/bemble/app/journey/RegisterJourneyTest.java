@@ -19,7 +19,7 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
-/** The register: from a marked handout to its square, its reason, and what follows from it. */
+/** The register: from a marked handout to its square, its reason, and the next lesson. */
 @BeginsEmpty
 class RegisterJourneyTest extends Journey {
   private static final List<String> SUMS =

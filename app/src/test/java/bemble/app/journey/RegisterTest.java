@@ -17,7 +17,7 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
-/** The register over HTTP: what is marked, run and attempted shows in it by itself. */
+/** The register over HTTP: marked, run and attempted work shows in it by itself. */
 class RegisterTest {
   private static final String RUNG = "subtraction-two-neighbours";
   private static final List<String> SUMS =
@@ -103,7 +103,7 @@ class RegisterTest {
     assertEquals("smaller-from-larger", register.at("/slips/0/id").asText());
   }
 
-  /** Many careless answers equal what some slip gives. */
+  /** Many careless answers equal the answer of some slip. */
   @Test
   void oneAnswerThatASlipGivesSaysNothing() {
     long id = marked(1, "Bram", SLIPPED);

@@ -28,7 +28,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** Whoever is in the school's network and tries what can be tried: there is no other way in. */
+/** A stranger in the school's network who tries everything: there is no other way in. */
 @BeginsEmpty
 class RoomDoorsTest extends Conversation {
   private RoomHand room;
@@ -244,7 +244,7 @@ class RoomDoorsTest extends Conversation {
     assertEquals(200, talk.post("/api/workings", Map.of("plain", "46 + 38")).status());
   }
 
-  /** Two hundred who connect and say nothing, or half of something. */
+  /** Two hundred clients connect and send nothing, or half of a request. */
   @Test
   void halfSentRequestsLeaveTheWayFree() throws IOException {
     room.give("46 + 38");

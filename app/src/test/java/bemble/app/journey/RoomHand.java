@@ -23,7 +23,7 @@ public final class RoomHand {
     this.teacher = teacher;
   }
 
-  /** Closes what may be open, and opens a room. */
+  /** Closes a room that may be open, and opens one. */
   public RoomHand open(String telling, boolean hints) {
     teacher.delete("/api/rooms/open");
     Talk.Answer opened =
@@ -93,7 +93,7 @@ public final class RoomHand {
     return stranger().post("/room/knocks", Map.of("code", code, "who", who));
   }
 
-  /** Somebody tries a code that is not that of the room. */
+  /** Tries a code that is not that of the room. */
   public void tryCode() {
     knock("000000", "nobody");
   }

@@ -207,7 +207,7 @@ class RoomJourneyTest extends Journey {
     assertEquals(List.of(), device.barriers());
   }
 
-  /** With a keyboard, and what is heard of the page. */
+  /** With a keyboard, and the words for those who hear the page. */
   @Test
   void aSumIsWorkedByEar() {
     openRoom();

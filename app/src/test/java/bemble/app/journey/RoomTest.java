@@ -113,7 +113,7 @@ class RoomTest extends Conversation {
     assertFalse(talk.get("/api/attempts/" + page).json().path("report").isMissingNode());
   }
 
-  /** A hint asks; what writes a column is not there for a pupil, however it is asked for. */
+  /** A hint asks a question. A pupil cannot get the hint that writes a column, by any request. */
   @Test
   void aHintAsksAndShowsNothing() {
     room.open("AT_ONCE", true);
@@ -202,7 +202,7 @@ class RoomTest extends Conversation {
             .status());
   }
 
-  /** A lesson is kept as attempts; its end tells what was worked, and nothing from one page. */
+  /** A lesson is kept as attempts. Its end tells the pupils' work, but nothing from one page. */
   @Test
   void theEndOfALessonTellsWhatWasWorked() {
     room.open("AT_END", false);
@@ -243,7 +243,7 @@ class RoomTest extends Conversation {
     assertFalse(kept.path("truth").isMissingNode());
   }
 
-  /** A page that somebody deletes in the middle of the lesson stops nobody else's. */
+  /** A page that is deleted in the middle of the lesson stops no other. */
   @Test
   void aPageThatIsDeletedLeavesTheOthers() {
     room.open("AT_END", false);

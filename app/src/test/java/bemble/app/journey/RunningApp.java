@@ -122,19 +122,19 @@ public final class RunningApp implements AutoCloseable {
     return String.valueOf(context.getEnvironment().getProperty("local.server.port"));
   }
 
-  /** All requests that Bemble answers, by what each one asks for. */
+  /** All requests that Bemble answers, by their conditions. */
   Map<RequestMappingInfo, HandlerMethod> requests() {
     return context
         .getBean("requestMappingHandlerMapping", RequestMappingHandlerMapping.class)
         .getHandlerMethods();
   }
 
-  /** A part of it, for what has no address. */
+  /** A bean of it, for tests of a part without an address. */
   <T> T part(Class<T> type) {
     return context.getBean(type);
   }
 
-  /** Changes what is kept behind Bemble's back. */
+  /** Changes the data behind Bemble's back. */
   void spoil(String sql) {
     context.getBean(JdbcTemplate.class).execute(sql);
     context.getBean(Changes.class).note();

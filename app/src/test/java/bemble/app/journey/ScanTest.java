@@ -27,7 +27,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** Filled sheets over HTTP: from a pile to the grid. */
 class ScanTest extends FilledSheets {
-  /** Takes back all that was read, as somebody does who wants to type it. */
+  /** Takes back all answers that were read, as a teacher does who wants to type them. */
   private static void forget(JsonNode scan) {
     for (JsonNode page : scan.get("pages")) {
       for (JsonNode answer : page.get("answers")) {
@@ -129,7 +129,7 @@ class ScanTest extends FilledSheets {
     return scan.get("pages").get(page).get("problem").asText();
   }
 
-  /** Where it is asked for, a page that was there is taken anew and what was settled with it. */
+  /** On request a page that was there is taken anew, with the answers that were settled. */
   @Test
   void aPageIsTakenAnewWhereSomebodyShowsItAgain() {
     JsonNode handout = handout();
@@ -147,7 +147,7 @@ class ScanTest extends FilledSheets {
     assertFalse(twice.toString().contains("\"99\""), twice::toString);
   }
 
-  /** Sheets that anybody may take are given to their writer by somebody who reads the name. */
+  /** A teacher who reads the name gives a sheet without a pupil to its writer. */
   @Test
   void aSheetWithoutAPupilIsGivenToOne() throws IOException {
     JsonNode handout = handout();

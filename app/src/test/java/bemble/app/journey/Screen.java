@@ -5,7 +5,7 @@ import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Page;
 import java.util.Locale;
 
-/** A screen that is looked at, to measure how smoothly it is drawn and what that costs. */
+/** A screen whose drawing is measured: how smooth it is and how much time it takes. */
 public final class Screen implements AutoCloseable {
   private final BrowserContext context;
   private final Page page;

@@ -108,7 +108,7 @@ class ScreensJourneyTest extends Journey {
     assertThat(hand.page.getByText("step 1 of")).hasCount(0);
   }
 
-  /** Whoever goes through a view by keyboard sees where they are. */
+  /** Every stop of the keyboard in a view shows that it has the focus. */
   @ParameterizedTest
   @ValueSource(strings = {"Desk", "Slate", "Workbook", "House style"})
   void whatHasTheFocusIsSeenToHaveIt(String tab) {

@@ -112,7 +112,7 @@ class SheetTest extends Conversation {
     return darkest;
   }
 
-  /** The picture differs from what is printed in nothing but the code, which names no table yet. */
+  /** The preview differs from the print in nothing but the code, which names no table yet. */
   @ParameterizedTest
   @ValueSource(strings = {"EXERCISES", "ANSWERS", "WALK_THROUGH", "SLIP_KEY", "MARKING_LIST"})
   void thePreviewIsWhatIsPrinted(String kind) throws IOException {

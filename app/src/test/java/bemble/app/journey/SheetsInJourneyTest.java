@@ -39,7 +39,7 @@ class SheetsInJourneyTest extends HandedOut {
     assertThat(hand.page.getByText("2 pages looked at", exact)).isVisible();
   }
 
-  /** Takes back all that was read. */
+  /** Takes back all answers that were read. */
   private static void forget() {
     String handout = hand.page.url().replaceAll(".*/marking/|/sheets", "");
     JsonNode scan = talk().get("/api/scans?handout=" + handout).json().get(0);

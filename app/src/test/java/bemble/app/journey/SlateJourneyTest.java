@@ -215,7 +215,7 @@ class SlateJourneyTest extends Journey {
     assertEquals("1", small());
   }
 
-  /** A number is typed as it is said, and nobody judges half of it. */
+  /** A number is typed figure by figure, and is not judged before it is complete. */
   @Test
   void whatIsTypedSoFarIsWrittenByEnterAndTakenBackByRubbingOut() {
     begin("936 ÷ 12", "Long");

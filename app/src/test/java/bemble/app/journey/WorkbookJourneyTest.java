@@ -105,7 +105,7 @@ class WorkbookJourneyTest {
     }
   }
 
-  /** Begins an attempt and writes one figure of it. */
+  /** Begins an attempt and writes one figure on it. */
   private static void breakOff(Talk talk) {
     var attempt =
         talk.post("/api/attempts", Map.of("sum", Map.of("plain", "23 + 45"), "who", "Bram")).json();

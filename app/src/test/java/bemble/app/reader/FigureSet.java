@@ -37,7 +37,7 @@ public final class FigureSet {
     }
   }
 
-  /** Any one of those that show a figure. */
+  /** One of the pictures of a figure. */
   public byte[] any(int figure, Random random) {
     List<byte[]> some = byFigure.get(figure);
     return some.get(random.nextInt(some.size()));

@@ -10,7 +10,7 @@ import java.awt.geom.AffineTransform;
 import java.awt.geom.Rectangle2D;
 import java.util.Random;
 
-/** One writer, whose figures are those of a font that was drawn after somebody's handwriting. */
+/** One writer, with the figures of a font that was drawn after somebody's handwriting. */
 public final class FontHand implements WritingHand {
   private static final FontRenderContext PLAIN = new FontRenderContext(null, true, true);
 
@@ -45,7 +45,7 @@ public final class FontHand implements WritingHand {
     sheet.fill(place.createTransformedShape(outline));
   }
 
-  /** Of its figures, so that those keep their sizes to one another. */
+  /** The height of its figures, so that they keep their sizes to one another. */
   private double high() {
     return font.createGlyphVector(PLAIN, "0123456789").getOutline().getBounds2D().getHeight();
   }

@@ -13,7 +13,7 @@ import java.util.stream.Stream;
 import java.util.zip.DataFormatException;
 import java.util.zip.Inflater;
 
-/** Fonts as the web has them: WOFF, whose tables are those of a TrueType font, each deflated. */
+/** Reads fonts of the web: WOFF, with the tables of a TrueType font, each deflated. */
 public final class HandFonts {
   private static final int HEAD = 44;
   private static final int ENTRY = 20;

@@ -23,14 +23,14 @@ import org.junit.jupiter.api.Test;
  * reader}, which takes an hour and a half on two cores; the same seeds give the same weights.
  */
 class ReaderMaker {
-  /** The first so many of the set are learnt from; those after them set thresholds. */
+  /** The number of pictures to learn from; those after them set the thresholds. */
   static final int LEARNT = 50_000;
 
   private static final Path NETS = Path.of("../core/src/main/resources/bemble/ink");
   private static final int STEPS = 80_000;
   private static final int BATCH = 32;
 
-  /** Of each batch so many are new; the others are drawn from those that were made before. */
+  /** The number of new pictures in a batch; the others are drawn from earlier ones. */
   private static final int NEW = 8;
 
   private static final int KEPT = 120_000;

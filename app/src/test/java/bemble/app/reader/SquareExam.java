@@ -59,7 +59,7 @@ public final class SquareExam {
     SPOILT
   }
 
-  /** How many answers of a kind were said to be what, and how many values of wrong ones are. */
+  /** The tally of answers of a kind; {@code misread} of the wrong ones have another value. */
   record Tally(Kind kind, int answers, int right, int wrong, int misread, int asked) {
     @Override
     public String toString() {
@@ -91,7 +91,7 @@ public final class SquareExam {
         + pairs(pairs);
   }
 
-  /** A row for each figure: as what it was read how often; spoilt and blank come last. */
+  /** A row for each figure: how often it was read as each; spoilt and blank come last. */
   private static String pairs(int[][] pairs) {
     StringBuilder table = new StringBuilder();
     for (int figure = 0; figure < FIGURES; figure++) {

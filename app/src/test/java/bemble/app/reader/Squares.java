@@ -66,7 +66,9 @@ final class Squares {
     return seen(ink);
   }
 
-  /** A square that nobody can be sure of: its figure is written over, crossed out or scribbled. */
+  /**
+   * A square that nobody can read for sure: its figure is written over, crossed out or scribbled.
+   */
   Window spoilt(int figure) {
     float[] ink = new float[SIDE * SIDE];
     write(ink, figure, 0, 0);
@@ -265,7 +267,7 @@ final class Squares {
     }
   }
 
-  /** The printed lines: those of the paper, and inside them those of the box for a figure. */
+  /** The printed lines: those of the paper, and inside them the box for a figure. */
   private void box(float[] ink, float pale) {
     int off = random.nextInt(3) - 1;
     int wide = 1 + random.nextInt(2);

@@ -15,7 +15,7 @@ final class ThresholdMaker {
   /** However well two figures are told apart, one must be ahead by so much. */
   private static final double LEAST = 4;
 
-  /** And by so much at the most: what is farther off was given the wrong name in the set. */
+  /** The most that a threshold is raised: pictures farther off have a wrong label in the set. */
   private static final double MOST = 9;
 
   /** Of so many squares with one figure only few may be granted as a certain other one. */

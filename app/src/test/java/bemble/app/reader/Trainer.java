@@ -62,7 +62,7 @@ final class Trainer {
     }
   }
 
-  /** Learns a picture; what it costs. */
+  /** Learns a picture; gives the loss. */
   double learn(float[] picture, int label) {
     net.run(picture, trace);
     double loss = lastLayer(label);
@@ -196,7 +196,7 @@ final class Trainer {
     }
   }
 
-  /** Changes the weights by what was learnt since the last step. */
+  /** Changes the weights by the gradients since the last step. */
   void step(double rate) {
     steps++;
     float mend = (float) (1 / (1 - Math.pow(FORGET_MEAN, steps)));

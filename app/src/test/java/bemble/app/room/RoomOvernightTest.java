@@ -31,7 +31,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.context.ApplicationEventPublisher;
 
-/** A room ends with its lesson, whoever forgets it and whatever happens to its address. */
+/** A room ends with its lesson, even if it is forgotten or its address changes. */
 class RoomOvernightTest {
   private static final Instant NOON = Instant.parse("2026-11-30T12:00:00Z");
   private final RoomMapper mapper = mock(RoomMapper.class);

@@ -50,7 +50,7 @@ class SeatTest {
     assertEquals(SeatState.STUCK, seat.view(false, NOW, any -> slipped).state());
   }
 
-  /** A page is looked at again only once something was written. */
+  /** A page is looked at again only after another stroke. */
   @Test
   void looksAtAPageOnceForEachChange() {
     seat.begin(5, null, NOW);

@@ -86,7 +86,7 @@ class InkReaderTest {
         said(read));
   }
 
-  /** The same ink is read the same whatever is due; only what is said of it changes. */
+  /** The same ink is read as the same, whatever is due; only the outcome changes. */
   @Test
   void anotherExpectationChangesNoReading() throws IOException {
     PrintedSheet sheet = printed(PrintedSheet.PLAIN);
@@ -128,7 +128,7 @@ class InkReaderTest {
     }
   }
 
-  /** Whoever writes below the first answer has changed their mind: somebody looks. */
+  /** A second answer below the first is asked: its writer has changed their mind. */
   @Test
   void aNewAnswerIsAsked() throws IOException {
     PrintedSheet sheet = printed(new Exercise.Room(true, "", "", "This is my new answer", ""));
@@ -154,7 +154,7 @@ class InkReaderTest {
     assertEquals(Granted.RIGHT, read.get(1).granted());
   }
 
-  /** Somebody whose 1 is a 7 to everybody else. */
+  /** A writer whose 1 looks like a 7 to everybody else. */
   private record OddHand(WritingHand of) implements WritingHand {
     @Override
     public void write(Graphics2D sheet, char figure, double left, double top, double side) {

@@ -80,7 +80,7 @@ final class PageExam {
   private final InkReader reader = new InkReader();
   private final Hands hands;
 
-  /** How many answers of each kind were said to be what, by how the sheet was seen and written. */
+  /** The results for each kind of answer, by how the sheet was seen and written. */
   private final Map<String, Map<Kind, int[]>> counts = new TreeMap<>();
 
   private int misread;

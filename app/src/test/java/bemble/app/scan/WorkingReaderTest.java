@@ -26,7 +26,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
-/** Workings on squares are read figure by figure; of what is due nothing is known. */
+/** Workings on squares are read figure by figure, without knowing the right ones. */
 class WorkingReaderTest {
   private static final String[] SUMS = {"467 + 258", "503 − 187", "67 × 38", "974 ÷ 8"};
 

@@ -10,7 +10,7 @@ final class Demo {
 
   private Demo() {}
 
-  /** Waits until all of it is there, which is when nothing more comes for a while. */
+  /** Waits until the demo data is complete: nothing more comes for a while. */
   static void await(Talk talk) {
     int before = -1;
     int same = 0;

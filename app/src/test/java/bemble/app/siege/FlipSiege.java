@@ -12,7 +12,9 @@ import java.util.Random;
 
 /** Damages of the data file while Bemble does not run. */
 final class FlipSiege implements Siege.Part {
-  /** The real program is asked so often; the rest asks what it asks at its start. */
+  /**
+   * The number of starts of the real program; the other rounds only read the file as a start does.
+   */
   private static final int STARTS = 5;
 
   @Override

@@ -12,7 +12,7 @@ import java.util.stream.DoubleStream;
 final class Latencies {
   private final List<Long> nanos = Collections.synchronizedList(new ArrayList<>());
 
-  /** Does something and notes how long it took. */
+  /** Runs a request and notes its time. */
   <T> T time(Supplier<T> asking) {
     long begun = System.nanoTime();
     T answer = asking.get();
@@ -24,7 +24,7 @@ final class Latencies {
     nanos.add(took);
   }
 
-  /** Forgets those of a machine that was still warming up. */
+  /** Forgets the times of a machine that was still warming up. */
   void clear() {
     nanos.clear();
   }

@@ -44,7 +44,7 @@ class ReliabilityTest {
     return talk.post("/api/pages", page).status();
   }
 
-  /** A file that was started with twice and stopped, beside what a killed restore had left. */
+  /** A file that was started twice and stopped, beside the leavings of a killed restore. */
   @BeforeAll
   static void stopCleanly() throws IOException {
     Path left = Files.createDirectories(stopped("-restoring-17"));

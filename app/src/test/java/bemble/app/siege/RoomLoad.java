@@ -25,7 +25,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
-/** Measures a room with forty slates, and prints what it finds: {@code ./bemble room-load}. */
+/** Measures a room with forty slates, and prints the results: {@code ./bemble room-load}. */
 class RoomLoad {
   private static final int SLATES = 40;
   private static final int SECONDS = Integer.getInteger("room.seconds", 60);
@@ -42,7 +42,7 @@ class RoomLoad {
   /** Whether any figures are written, the hardest for the judge, or pages as pupils write them. */
   private boolean any;
 
-  /** A device with its page, and how many strokes of it were confirmed. */
+  /** A device with its page, and the number of its confirmed strokes. */
   private static final class Slate {
     final Talk device;
     final long pupil;
@@ -264,7 +264,7 @@ class RoomLoad {
     return latencies;
   }
 
-  /** Whether each page has what was confirmed, each stroke once and in its order. */
+  /** How many confirmed strokes are missing or out of order. */
   private String lost() {
     int lost = 0;
     int confirmed = 0;

@@ -30,7 +30,7 @@ class Siege {
 
   /** One kind of attack. */
   interface Part {
-    /** Does it so many times; what it leaves lies in a folder that is empty at its start. */
+    /** Does it so many times, in a folder that is empty at the start. */
     List<Row> run(Path folder, int times) throws Exception;
   }
 

@@ -51,7 +51,7 @@ final class SmallDisk implements AutoCloseable {
     }
   }
 
-  /** Whether such a disk can be mounted here. */
+  /** Whether a small disk can be mounted here. */
   static boolean isPossible() {
     try {
       return tried().waitFor() == 0;
@@ -89,7 +89,7 @@ final class SmallDisk implements AutoCloseable {
     run("rm " + disk.resolve("ballast"));
   }
 
-  /** Has the shell run something and waits until that is done. */
+  /** Runs a command in the shell and waits for its end. */
   private void run(String command) {
     try {
       commands.write((command + "\necho done\n").getBytes(StandardCharsets.UTF_8));

@@ -10,7 +10,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.concurrent.atomic.AtomicBoolean;
 
-/** Many who read what is worked out of everything, while one types answers. */
+/** Many clients read the costliest views, while one types answers. */
 final class StarvingSiege implements Siege.Part {
   private static final int READERS = 40;
   private static final List<String> HEAVY =
@@ -53,7 +53,7 @@ final class StarvingSiege implements Siege.Part {
     }
   }
 
-  /** Somebody who types answers into the first handout of the demo. */
+  /** A client that types answers into the first handout of the demo. */
   private static final class Typing {
     private final Talk talk;
     private final Random random;

@@ -21,7 +21,7 @@ public final class Views {
 
   private Views() {}
 
-  /** The views that failed, with what they answered; those of each class in its turn. */
+  /** The views that failed, with their answers; those of each class in its turn. */
   public static Map<String, String> failing(Talk talk) {
     Map<String, String> failing = new TreeMap<>();
     Talk.Answer classes = talk.get("/api/classes");

@@ -73,12 +73,12 @@ final class Writers {
     return this;
   }
 
-  /** All that was answered with success. */
+  /** All changes that were answered with success. */
   Set<String> confirmed() {
     return confirmed;
   }
 
-  /** Answers that nobody should get. */
+  /** Answers that no client should get. */
   List<String> odd() {
     return List.copyOf(odd);
   }

@@ -17,7 +17,7 @@ import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.dao.DuplicateKeyException;
 
 class AttemptMapperTest {
-  /** Not long ago: what was deleted longer ago than a day is removed at once. */
+  /** A recent moment: rows that were deleted more than a day ago are removed at once. */
   private static final OffsetDateTime NOON =
       OffsetDateTime.now(ZoneOffset.UTC).truncatedTo(ChronoUnit.SECONDS).minusHours(3);
 

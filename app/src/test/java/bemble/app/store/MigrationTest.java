@@ -19,7 +19,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** Files of every earlier version open, with all that was kept in them. */
+/** Files of every earlier version open, with all their data. */
 class MigrationTest {
   private static final String NOON = "timestamp with time zone '2026-03-02 12:00:00+00:00'";
   @TempDir Path folder;

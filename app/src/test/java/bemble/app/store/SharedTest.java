@@ -55,7 +55,7 @@ class SharedTest {
     assertEquals(1, ask());
   }
 
-  /** A change during the work makes what it gives too old for whoever asks after the change. */
+  /** A value that was worked out during a change is stale for requests after the change. */
   @Test
   void aChangeMeanwhileIsNotMissed() {
     int first =

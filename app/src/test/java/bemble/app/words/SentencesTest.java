@@ -79,7 +79,7 @@ class SentencesTest {
         Sentences.of("refused.too-many-frames", 1200, 360));
   }
 
-  /** An apostrophe would be swallowed by the format, and with it what stands behind. */
+  /** The format would swallow an apostrophe, and the text behind it. */
   @Test
   void noSentenceHasALoneApostrophe() {
     Catalogue messages = Catalogue.read(Style.ENGLISH, "messages");

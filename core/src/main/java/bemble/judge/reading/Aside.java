@@ -24,7 +24,7 @@ public record Aside(List<Expected> row, int right) {
   private static final int FURTHEST = 2;
   private static final int FEWEST = 2;
 
-  /** The number to which a wrong figure belongs, if all of it stands aside. */
+  /** The number to which a wrong figure belongs, if the whole number stands aside. */
   public static Optional<Aside> of(Handwriting page, Prediction meant, Seen wrong, Stage stage) {
     List<Expected> row = row(meant, wrong);
     if (row.isEmpty()) {
@@ -82,14 +82,14 @@ public record Aside(List<Expected> row, int right) {
     return page.at(at, Spot.FULL).isPresent();
   }
 
-  /** Those of its figures that stand aside as they are due. */
+  /** The figures of the number that stand aside as they are due. */
   public List<Expected> alike(Handwriting page) {
     return row.stream()
         .filter(one -> page.at(aside(one.at()), Spot.FULL).equals(Optional.of(one.text())))
         .toList();
   }
 
-  /** The page read with the number, and a point of it, where they are due. */
+  /** The page as it reads with the number, and its point, in their due places. */
   public Transposed on(Transposed page, Prediction meant) {
     Set<Square> due = due();
     return page.moved(

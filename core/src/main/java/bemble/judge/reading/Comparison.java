@@ -27,7 +27,7 @@ public final class Comparison {
     this.extras = new Extras(page);
   }
 
-  /** Whether something else is written in a square of an entry. */
+  /** Whether a square of an entry has another text. */
   public boolean differs(Seen seen) {
     for (Expected one : seen.expected()) {
       Optional<String> written = page.at(one.at(), one.spot());
@@ -149,7 +149,7 @@ public final class Comparison {
     return spoilt;
   }
 
-  /** Whether a text is what is expected. */
+  /** Whether a text is the expected one. */
   public static boolean same(String text, Expected expected) {
     return text.equals(expected.text());
   }

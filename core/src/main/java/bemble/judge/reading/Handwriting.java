@@ -37,7 +37,7 @@ public final class Handwriting {
     }
   }
 
-  /** All that was written, in the order given. */
+  /** Everything that was written, in the order given. */
   public List<Written> all() {
     return all;
   }

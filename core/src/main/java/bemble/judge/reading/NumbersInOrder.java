@@ -57,7 +57,7 @@ record NumbersInOrder(Prediction truth, Handwriting page, int row) {
     return IntStream.range(0, written.size()).map(i -> likeness(due.get(i), written.get(i))).sum();
   }
 
-  /** 2 for the number that is due, 1 for the beginning or the end of it. */
+  /** 2 for the due number, 1 for its beginning or its end. */
   private int likeness(List<Integer> due, List<Integer> written) {
     String is = text(written, false);
     String should = text(due, true);

@@ -42,7 +42,7 @@ public final class OtherAids {
     }
   }
 
-  /** Whether a text is accepted in a column besides those of the page itself. */
+  /** Whether a text is accepted in a column, besides the texts of the page itself. */
   public boolean accepts(int column, String text) {
     return has(byColumn, column, text);
   }

@@ -15,7 +15,7 @@ import java.util.Set;
 final class PartsOfNothing {
   private PartsOfNothing() {}
 
-  /** The page without such parts. */
+  /** The page without the parts of nothing. */
   static Transposed on(Transposed page, Prediction truth) {
     Set<Integer> lines = lines(truth);
     Handwriting writing = new Handwriting(page.read());

@@ -63,7 +63,7 @@ public final class Prediction {
       return entry.isSetOut();
     }
 
-    /** Whether a page is complete without it: an aid, or something that only some schools write. */
+    /** Whether a page is complete without it: an aid, or a mark that only some schools write. */
     public boolean isOptional() {
       Role role = entry.slot().role();
       boolean nothingLeft = role == Role.REMAINDER && entry.value().signum() == 0;

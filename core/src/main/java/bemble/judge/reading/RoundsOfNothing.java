@@ -18,7 +18,10 @@ import java.util.Optional;
 record RoundsOfNothing(int counts, int ones) {
   private static final int ROWS = 2;
 
-  /** Those of a page; empty where it is no division by easy counts, or has no room for a round. */
+  /**
+   * The rounds of nothing of a page; empty if it is no division by easy counts, or has no room for
+   * one.
+   */
   static Optional<RoundsOfNothing> of(Prediction truth) {
     Optional<Square> count = square(truth, Role.COUNT);
     Optional<Square> product = square(truth, Role.PRODUCT);

@@ -86,7 +86,7 @@ record RowsOfProduct(List<List<Expected>> due) {
     return turned > asDue && (isFree || isLikely);
   }
 
-  /** How many figures of a row are those of another one, less those that are not. */
+  /** How many figures of a row are equal to those of another one, less those that are not. */
   private int alike(Handwriting writing, int row, int other) {
     return compared(writing, row, other).sum();
   }
@@ -96,7 +96,7 @@ record RowsOfProduct(List<List<Expected>> due) {
     return compared(writing, row, other).noneMatch(each -> each < 0);
   }
 
-  /** Whether all figures of a row are those of another one. */
+  /** Whether all figures of a row are equal to those of another one. */
   private boolean isWhole(Handwriting writing, int row, int other) {
     return compared(writing, row, other).allMatch(each -> each > 0);
   }
@@ -151,7 +151,7 @@ record RowsOfProduct(List<List<Expected>> due) {
                 || areMultiples(rows, sum.multiplier().unscaled()));
   }
 
-  /** Whether all that is written in a row are figures of a number in their places. */
+  /** Whether a row holds nothing but figures of a number in their places. */
   private static boolean isAsFar(Handwriting writing, Square ones, String number) {
     return writing.all().stream()
         .filter(one -> one.isFull() && one.at().row() == ones.row())
@@ -178,7 +178,7 @@ record RowsOfProduct(List<List<Expected>> due) {
     return writing.digitsLeftFrom(ones);
   }
 
-  /** A figure of such a row is as good as the one that is due in its square. */
+  /** The figure that is due in the square, for one of a row that is as good. */
   private Written asDue(Written written) {
     boolean inRow = due.stream().anyMatch(row -> row.get(0).at().row() == written.at().row());
     if (!inRow || !written.isFull() || !Handwriting.isDigit(written.text())) {

@@ -10,7 +10,7 @@ import java.util.stream.IntStream;
 public final class ShortNumbers {
   private ShortNumbers() {}
 
-  /** A page with such numbers in their shortest form. */
+  /** A page with short numbers in their shortest form. */
   public static List<Written> of(List<Written> page) {
     return page.stream()
         .map(one -> new Written(one.at(), one.spot(), one.isFull() ? one.text() : text(one.text())))

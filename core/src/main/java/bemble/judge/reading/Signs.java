@@ -19,7 +19,7 @@ import java.util.Optional;
 public final class Signs {
   private Signs() {}
 
-  /** The sign that tells what is to be done, as it is written when the sum is set out. */
+  /** The sign of the operation, as it is written when the sum is set out. */
   public static Optional<Written> of(Working working) {
     return mark(working).map(Signs::written);
   }

@@ -12,7 +12,7 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
-/** A worked page as somebody would write it on a sheet on which the sum is set out. */
+/** A worked page as somebody would write it on a sheet with the sum set out. */
 public final class Transcript {
   private Transcript() {}
 
@@ -21,7 +21,7 @@ public final class Transcript {
     return of(working, false);
   }
 
-  /** All values in the order of writing, those copied from the sum and its sign among them. */
+  /** All values in the order of writing, including those copied from the sum, and its sign. */
   public static List<Written> withSetOut(Working working) {
     return of(working, true);
   }
@@ -30,7 +30,7 @@ public final class Transcript {
     return puts(working, setOut).stream().map(Put::written).toList();
   }
 
-  /** How something is written. */
+  /** The ways of writing. */
   public enum Kind {
     /** One character of full size. */
     FIGURE,

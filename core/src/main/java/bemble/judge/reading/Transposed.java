@@ -52,13 +52,13 @@ public record Transposed(List<Written> written, List<Written> read, UnaryOperato
     return new Transposed(written, other, stands);
   }
 
-  /** Where something is read that has no part in the work: a zero there is not looked at. */
+  /** A mark moved aside, to a place with no part in the work: a zero there is not looked at. */
   static Written aside(Written written) {
     Square away = new Square(AWAY + written.at().row(), written.at().column());
     return new Written(away, Spot.FULL, "0");
   }
 
-  /** Whether something is read aside. */
+  /** Whether a mark was moved aside. */
   static boolean isAside(Written written) {
     return written.at().row() >= AWAY;
   }

@@ -14,7 +14,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 
-/** The orders in which the numbers of a sum may be set out by whoever sets it out alone. */
+/** The orders in which the numbers of a sum may be set out by a writer who does so alone. */
 public final class Variants {
   /** So many addends are tried in every order; of more, a few orders are tried. */
   private static final int MOST_ADDENDS = 4;

@@ -54,13 +54,13 @@ public record Finding(
     POINT,
     /** A figure too many in front of an answer or behind it. */
     TOO_MANY,
-    /** Something that belongs there is missing. */
+    /** A mark that belongs there is missing. */
     MISSING,
     /** None of these. */
     UNKNOWN
   }
 
-  /** The same with its squares, and what is due, elsewhere. */
+  /** The same finding with its squares, and the due marks, elsewhere. */
   public Finding moved(List<Square> others, List<Written> due) {
     return new Finding(others, step, due, kind, slips, fact);
   }

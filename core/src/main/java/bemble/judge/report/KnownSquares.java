@@ -23,7 +23,7 @@ public final class KnownSquares {
   private final Set<Square> known = new HashSet<>();
   private final Set<Square> unread;
 
-  /** For each slot all that is written in the same step. */
+  /** For each slot all entries that are written in the same step. */
   private final Map<Slot, List<Entry>> writtenWith = new HashMap<>();
 
   /**
@@ -44,7 +44,7 @@ public final class KnownSquares {
     known.removeAll(unread);
   }
 
-  /** The report with what may be told; what could not be read counts as still to be written. */
+  /** The report without the parts that may not be told. Unread squares count as not yet written. */
   public Report told(Report report) {
     for (Step step : report.page().steps()) {
       step.entries().forEach(entry -> writtenWith.put(entry.slot(), step.entries()));
@@ -71,7 +71,7 @@ public final class KnownSquares {
         && finding.step().entries().stream().allMatch(this::isKnownAndFollows);
   }
 
-  /** Whether no part of an entry is unread, and what it is worked out from is known. */
+  /** Whether no square of an entry is unread, and all that it follows from is known. */
   private boolean isKnownAndFollows(Entry entry) {
     return squares(entry).noneMatch(unread::contains)
         && entry.reads().stream().allMatch(this::isKnown);

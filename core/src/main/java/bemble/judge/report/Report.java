@@ -25,7 +25,7 @@ public record Report(
     List<Finding> findings,
     Working page,
     @Nullable Next next) {
-  /** A step that is still to be done, and what it writes. */
+  /** A step that is still to be done, and the marks that it writes. */
   public record Next(Step step, List<Written> due) {}
 
   /** Keeps copies of the lists. */

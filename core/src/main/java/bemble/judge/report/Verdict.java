@@ -8,7 +8,7 @@ public enum Verdict {
   FIRST_SLIP,
   /** A further mistake, independent of the earlier ones. */
   SLIP,
-  /** Not as on the true page, but right given what was written before. */
+  /** Not as on the true page, but right given the figures that were written before. */
   FOLLOWS,
   /** Nothing belongs there. */
   NOT_NEEDED

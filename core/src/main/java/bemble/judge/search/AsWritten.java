@@ -45,7 +45,7 @@ final class AsWritten {
             });
   }
 
-  /** The page of a hand for which something that is missing counts as nothing. */
+  /** The page of a hand for which a missing number counts as nothing. */
   Optional<Candidate> asNothing(Seen wrong) {
     // Without a part of the answer there is no answer.
     boolean isPart = wrong.entry().slot().role().kind() == Role.Kind.PART;
@@ -71,7 +71,7 @@ final class AsWritten {
                     .flatMap(value -> better(alone, ones.entry().slot(), List.of(value))));
   }
 
-  /** The figure that is due after something else was left in the head, where that explains more. */
+  /** The figure that is due after a remainder was left in the head, where that explains more. */
   private Optional<Candidate> withLeftOver(Candidate alone, Seen wrong) {
     return wrong.entry().reads().stream()
         .filter(read -> read.slot().role() == Role.LEFT_OVER)
@@ -99,13 +99,13 @@ final class AsWritten {
     return better(alone, tens.entry().slot(), others.filter(other -> !other.equals(due)).toList());
   }
 
-  /** Those tens that somebody may have in mind who writes a wrong figure. */
+  /** The tens that a writer of a wrong figure may have in mind. */
   private Stream<BigInteger> likelyTens(Seen wrong, Stream<BigInteger> tens) {
     BigInteger figure = inspection.value(wrong).orElse(BigInteger.ZERO);
     return tens.filter(each -> MissedFacts.isLikely(wrong, Whole.joined(each, figure)));
   }
 
-  /** The same with a ten, where the figure that is due is all that its column comes to. */
+  /** The same with a ten, if the due figure is the whole total of its column. */
   private Optional<Candidate> withTensWhereNoneAreDue(Candidate alone, Seen wrong) {
     return trials.budget().isLeft()
         ? trials

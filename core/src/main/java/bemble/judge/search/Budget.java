@@ -30,7 +30,7 @@ public final class Budget {
     waiting = searches;
   }
 
-  /** Begins the next search, which may spend an equal share of what is left. */
+  /** Begins the next search, which may spend an equal share of the rest. */
   public void next() {
     int left = Math.max(0, whole - spent);
     from = spent;

@@ -61,7 +61,7 @@ record Candidates(School school, Inspection inspection, KnownHand known, Budget 
     return new Candidate(at, aid, written, page, inspection.comparison().agreement(page));
   }
 
-  /** The page with some values taken as they stand, those of an aid or a neighbour among them. */
+  /** The page with some values taken as they stand, including those of an aid or a neighbour. */
   Candidate taking(@Nullable Seen aid, Map<Slot, BigInteger> written) {
     Map<Slot, BigInteger> more = KnownHand.plus(known.forced(), written);
     return tried(null, aid, written, worked(known.slips(), more));

@@ -116,7 +116,7 @@ record Difference(Handwriting page, Comparison comparison, KnownHand known, Seen
         .orElse(wrong.step());
   }
 
-  /** Whether what stands there is what the true page has, though it does not follow here. */
+  /** Whether a square has the text of the true page, though it does not follow here. */
   boolean isAsTrue() {
     return !known.findings().isEmpty()
         && comparison.absent(wrong).isEmpty()

@@ -17,7 +17,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
-/** A written page, looked through entry by entry for what a hand would not have written. */
+/** A written page, searched entry by entry for figures that a hand would not have written. */
 final class Inspection {
   private final Handwriting page;
   private final Comparison comparison;
@@ -104,7 +104,7 @@ final class Inspection {
             || seen.entry().reads().stream().anyMatch(read -> open.contains(read.slot())));
   }
 
-  /** Whether another hand would have written something else in the slot of an entry, too. */
+  /** Whether another hand, too, would have written another value in the slot of an entry. */
   boolean isStillWrong(Seen wrong, Prediction other, KnownHand known) {
     return other.seen().stream()
         .filter(seen -> seen.entry().slot().equals(wrong.entry().slot()))
@@ -143,7 +143,7 @@ final class Inspection {
     return digits.isEmpty() ? Optional.empty() : Optional.of(new BigInteger(digits));
   }
 
-  /** The number written in the slot of an entry; empty where something else is written. */
+  /** The number in the slot of an entry; empty if the slot has another text. */
   Optional<BigInteger> value(Seen wrong) {
     Slot slot = wrong.entry().slot();
     if (slot.spot() != Spot.FULL) {

@@ -12,9 +12,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** Which number fact a wrong figure comes from, and what its writer took it as. */
+/** The number fact behind a wrong figure, and the writer's version of it. */
 final class MissedFacts {
-  /** So far off is a total that somebody miscounts. */
+  /** The largest error of a total that is miscounted. */
   private static final BigInteger NEAR = BigInteger.valueOf(3);
 
   private MissedFacts() {}
@@ -71,7 +71,7 @@ final class MissedFacts {
                         && off.compareTo(factor.multiply(BigInteger.TWO)) <= 0);
   }
 
-  /** The fact behind something that was taken otherwise in the head, and only shows in an entry. */
+  /** The fact behind a value that was wrong in the head, and only shows in an entry. */
   private static Optional<MissedFact> inTheHead(Seen wrong, Map<Slot, BigInteger> taken) {
     return wrong.entry().reads().stream()
         .filter(read -> taken.containsKey(read.slot()))
@@ -80,7 +80,7 @@ final class MissedFacts {
         .findFirst();
   }
 
-  /** The fact behind a product that is written whole, or behind what is left of it. */
+  /** The fact behind a product that is written whole, or behind its remainder. */
   private static Optional<Fact> own(Entry entry) {
     List<BigInteger> reads = entry.reads().stream().map(Entry::value).toList();
     return switch (entry.rule().kind()) {

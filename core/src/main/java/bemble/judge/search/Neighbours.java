@@ -32,7 +32,7 @@ final class Neighbours {
         .findFirst();
   }
 
-  /** Whether a rule gives the tens of what another one gives the ones figure of. */
+  /** Whether one rule gives the tens of the number of which another gives the ones. */
   static boolean areTens(Rule tens, Rule ones) {
     return switch (tens.kind()) {
       case TENS_OF_PAIRS -> ones.kind() == Rule.Kind.FIGURE_OF_PAIRS;
@@ -41,7 +41,7 @@ final class Neighbours {
     };
   }
 
-  /** Whether some figure into which others enter is not what would follow from them. */
+  /** Whether a figure that depends on others is not the one that would follow from them. */
   static boolean isUsedWrongly(Comparison comparison, Prediction prediction, Seen used) {
     return prediction.seen().stream()
         .filter(seen -> !seen.isAid())

@@ -131,7 +131,7 @@ public final class Search {
     return figure.map(each -> settled.writing(each.written(), each.prediction())).orElse(settled);
   }
 
-  /** Explains one difference and returns what is known then. */
+  /** Explains one difference and returns the known hand after it. */
   private KnownHand explain(Seen wrong) {
     Prediction meant = known.meant();
     Difference difference = difference(wrong);

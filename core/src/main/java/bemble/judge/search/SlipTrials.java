@@ -107,7 +107,7 @@ final class SlipTrials {
     return figures.map(read -> new At(slip, from, false, read.slot().square())).toList();
   }
 
-  /** Whether another hand writes something in the slot of an entry. */
+  /** Whether another hand writes into the slot of an entry. */
   private static boolean isWritten(Seen wrong, Prediction other) {
     return other.seen().stream()
         .filter(seen -> seen.entry().slot().equals(wrong.entry().slot()))

@@ -43,7 +43,7 @@ final class OneLine {
     return new PartsLayout.Block(row, new PlaceColumns(ones), Optional.of(sign));
   }
 
-  /** The room of what each of some places comes to, the highest place first. */
+  /** The blocks of the totals of some places, the highest place first. */
   List<PartsLayout.Block> parts(AdditionLayout layout, List<Integer> places) {
     int room = layout.columns().ones() - layout.highest();
     List<PartsLayout.Block> parts = new ArrayList<>();

@@ -53,7 +53,7 @@ record PlaceParts(
     return parts;
   }
 
-  /** The places at which something is added, the highest first; the ones if there is none. */
+  /** The places at which numbers are added, the highest first; the ones if there is none. */
   List<Integer> places() {
     List<Integer> places = new ArrayList<>();
     for (int place = layout.highest(); place >= layout.lowest(); place--) {

@@ -17,7 +17,9 @@ import java.util.List;
 public final class Decimals {
   private Decimals() {}
 
-  /** By what numbers are lined up: 0 their ones, 1 their points, 2 their decimal commas. */
+  /**
+   * The place by which numbers are lined up: 0 their ones, 1 their points, 2 their decimal commas.
+   */
   public static int linedUpBy(Style style, int lowest) {
     int mark = style.has(Choice.DecimalMark.POINT) ? 1 : 2;
     return lowest < 0 ? mark : 0;

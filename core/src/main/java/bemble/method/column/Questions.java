@@ -25,7 +25,7 @@ public final class Questions {
     return script.isOnPaper() && script.style().has(Choice.Questions.OWN_STEPS);
   }
 
-  /** Whether a ten can be made of what a place has; true where the question was put. */
+  /** Asks whether the figures of a place make a ten; true if the question was put. */
   public static boolean canTenBeMade(
       Script script, @Nullable Area focus, BigInteger total, int place) {
     if (!areSteps(script)) {

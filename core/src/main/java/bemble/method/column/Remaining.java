@@ -47,7 +47,7 @@ public final class Remaining {
     value = null;
   }
 
-  /** Goes on from other parts than those that stood, where nothing is written below them. */
+  /** Replaces the parts where nothing is written below them. */
   public void goOnFrom(List<Entry> next) {
     parts.clear();
     next.forEach(this::add);
@@ -64,7 +64,7 @@ public final class Remaining {
     return true;
   }
 
-  /** Writes a product under what stands, its ones figure under {@code place}. */
+  /** Writes a product under the parts, its ones figure under {@code place}. */
   public Entry writeProduct(int place, Rule rule, List<Entry> factors) {
     Slot slot = Slot.full(Role.PRODUCT, place, columns.at(row + 1, place));
     return script.write(slot, rule, factors);

@@ -14,7 +14,7 @@ public final class TopFigures {
     this.lowest = lowest;
   }
 
-  /** Puts an entry at a place, in the stead of what stood there. */
+  /** Puts an entry at a place, instead of the one before. */
   public void put(int place, Entry entry) {
     entries[place - lowest] = entry;
   }

@@ -6,16 +6,18 @@ import bemble.style.Choice;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 
-/** In which order a class writes what stays in a column and what moves on. */
+/**
+ * The order in which a class writes the figure that stays in a column and the one that moves on.
+ */
 public final class WritingOrder {
   private WritingOrder() {}
 
-  /** For a remark: 0 where what stays is written first, 1 where what moves on is. */
+  /** For a remark: 0 if the figure that stays is written first, 1 if the one that moves on is. */
   public static int of(Script script) {
     return script.style().has(Choice.WritingOrder.MOVING_FIRST) ? 1 : 0;
   }
 
-  /** Writes both in the class's order; gives what moves on. */
+  /** Writes both figures in the class's order; gives the one that moves on. */
   static Entry write(
       Script script, Script.Meant stays, Script.Meant moves, Consumer<Entry> written) {
     return write(script, () -> written.accept(stays.write()), moves::write);

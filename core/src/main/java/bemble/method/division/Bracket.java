@@ -17,7 +17,7 @@ import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
 import java.math.BigInteger;
 
-/** A dividend under its bracket with the divisor in front of it, as written divisions begin. */
+/** A dividend under its bracket with the divisor in front of it, as long divisions begin. */
 final class Bracket {
   private final Division sum;
   private final Script script;

@@ -189,7 +189,7 @@ public final class LongDivision implements Method<Division> {
       }
     }
 
-    /** Goes on with the strip until a multiple is too large for what stands, or it is whole. */
+    /** Goes on with the strip until a multiple is too large, or the strip is complete. */
     private void goOnWithStrip(int place) {
       BigInteger goes = remaining.value().divide(divisor.value());
       int wanted = goes.min(BigInteger.valueOf(STRIP - 1L)).intValue() + 1;

@@ -14,7 +14,7 @@ import bemble.style.Choice;
 final class QuotientRead {
   private QuotientRead() {}
 
-  /** Says the answer in the open step and, where the class wishes it, what it means. */
+  /** Says the answer in the open step and, if the class wishes it, its meaning. */
   static void say(Script script, Division sum, Answer.Quotient answer) {
     Numeral left = answer.remainder();
     script.say(

@@ -22,7 +22,9 @@ public final class RoundCues {
 
   private RoundCues() {}
 
-  /** One for each move, in order; the first and the last call what is left out at either end. */
+  /**
+   * A cue for each move, in order; the first and the last name the moves left out at either end.
+   */
   static List<Cue> of(RoundMoves moves) {
     Map<RoundMove, List<RemarkKind>> called = new EnumMap<>(RoundMove.class);
     for (RoundMove move : RoundMove.values()) {

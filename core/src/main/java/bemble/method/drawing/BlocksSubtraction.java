@@ -209,7 +209,7 @@ public final class BlocksSubtraction implements Method<Subtraction> {
           Slot.full(Role.EXCHANGE, place, board.square(place, 0)), rule, List.of(read));
     }
 
-    /** Crosses out what is taken, and writes what stays unless it is a zero in front. */
+    /** Crosses out the things that are taken, and writes the rest unless it is a zero in front. */
     private void crossOut(int place, int figure, boolean writes) {
       script.step(Section.column(place), board.zone(place));
       Slot slot = Slot.full(Role.GIVEN, place, board.square(place, 0));

@@ -42,7 +42,7 @@ import java.util.Map;
 abstract class CountedAddition implements Method<Addition> {
   static final int TOP = 2;
 
-  /** The highest place that is drawn; what goes beyond it stays in it. */
+  /** The highest place that is drawn; larger numbers stay in it. */
   private static final int STACKS = 3;
 
   /** The head of an addition that is counted, by its id. */
@@ -53,7 +53,7 @@ abstract class CountedAddition implements Method<Addition> {
   /** The thing that shows one of a place in the addend of that index. */
   abstract Thing thing(int place, int addend, Style style);
 
-  /** Draws what stands on the sheet before the first addend; the top row of things is given. */
+  /** Draws the sheet before the first addend; the top row of things is given. */
   abstract void prepare(Script script, CounterBoard board, int highest);
 
   @Override
@@ -123,7 +123,7 @@ abstract class CountedAddition implements Method<Addition> {
       written.copy(script, index, addend);
     }
 
-    /** Counts a place, trades what can be traded, and writes what stays. */
+    /** Counts a place, trades its tens, and writes the rest. */
     private void count(int place) {
       List<Entry> reads = List.copyOf(counted.get(place));
       BigInteger total = Rule.TOTAL.applyTo(reads);
@@ -144,7 +144,7 @@ abstract class CountedAddition implements Method<Addition> {
       write(place, reads, total, traded);
     }
 
-    /** Rings every ten of a place and draws one of the next for it; gives how many. */
+    /** Rings every ten of a place and draws one of the next for each; gives how many. */
     private BigInteger trade(int place, List<Entry> reads, BigInteger total) {
       int tens = Whole.tens(total).intValue();
       boolean asked = Questions.canTenBeMade(script, board.zone(place), total, place);

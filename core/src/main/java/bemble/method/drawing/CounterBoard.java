@@ -60,7 +60,7 @@ public final class CounterBoard {
     return new Square(top + n / WIDTH, left(place) + n % WIDTH);
   }
 
-  /** How many things a zone has had, those traded away included. */
+  /** How many things a zone has had, including those traded away. */
   public int count(int place) {
     return marks.get(place).size();
   }

@@ -216,7 +216,7 @@ public final class Crosswise implements Method<Multiplication> {
       return List.copyOf(reads);
     }
 
-    /** The products of the pairs that are spoken of, and what they and the carry come to. */
+    /** Notes the facts of the pairs that a sentence names, and of their total with the carry. */
     private void useFacts(List<Entry> reads) {
       if (!script.isOnPaper()) {
         return;

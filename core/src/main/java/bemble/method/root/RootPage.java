@@ -186,7 +186,7 @@ final class RootPage {
     script.say(() -> Remark.of(RemarkKind.ROOT_POINT));
   }
 
-  /** Writes the product under what stands and takes it away. */
+  /** Writes the product under the parts and subtracts it. */
   private void subtract(int pair, Rule rule, List<Entry> factors) {
     step(pair);
     Entry product = remaining.writeProduct(2 * pair, rule, factors);

@@ -72,7 +72,7 @@ final class TrialTable {
     }
   }
 
-  /** Notes what the next larger figure would need; 0 behind a nine. */
+  /** Notes the number that the next larger figure would need; 0 behind a nine. */
   private static Remark next(Entry lead, int tried, Remark remark) {
     BigInteger next = BigInteger.valueOf(tried + 1L);
     BigInteger divisor = Whole.joined(lead.value(), next.min(NINE));

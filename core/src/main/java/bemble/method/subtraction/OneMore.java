@@ -36,7 +36,7 @@ record OneMore(BigInteger below, BigInteger bottom, int more) {
     }
   }
 
-  /** Puts the question whether it can be taken from what stands above, in a step of its own. */
+  /** Asks whether it can be taken from the figure above, in a step of its own. */
   void ask(Script script, Area focus, BigInteger top, int place) {
     Questions.canBeTaken(
         script,

@@ -91,7 +91,7 @@ record SubtractionLayout(PlaceColumns columns, int highest, int lowest, int minu
     return new Area(columns.at(0, place), columns.at(answerRow(), place));
   }
 
-  /** Puts the question whether all that is to be taken can be taken from a top figure. */
+  /** Asks whether all that is to be taken can be taken from a top figure. */
   void ask(Script script, Entry top, List<Entry> taken, int place) {
     if (Questions.areSteps(script)) {
       OneMore.of(taken).ask(script, focus(place), top.value(), place);
@@ -189,7 +189,7 @@ record SubtractionLayout(PlaceColumns columns, int highest, int lowest, int minu
     }
   }
 
-  /** Says what is taken in a column, where one more may be added to the figure below first. */
+  /** Says the subtraction of a column, maybe with one more added to the figure below first. */
   static void sayTaken(
       Script script,
       RemarkKind kind,
@@ -210,7 +210,7 @@ record SubtractionLayout(PlaceColumns columns, int highest, int lowest, int minu
                 .with("last", last));
   }
 
-  /** Says what a column gives where nothing is to be taken from it. */
+  /** Says the result of a column from which nothing is taken. */
   static void sayUntouched(Script script, Entry top, int place) {
     script.say(() -> untouched(top.value(), place));
   }

@@ -31,7 +31,7 @@ final class CodeFinder {
 
   private CodeFinder() {}
 
-  /** Those that are seen at a glance, as a camera's every frame is looked at. */
+  /** Finds codes at a glance, as every frame of a camera is looked at. */
   static List<FoundCode> atAGlance(GreyPicture picture) {
     return in(picture, 1, 0, 0);
   }

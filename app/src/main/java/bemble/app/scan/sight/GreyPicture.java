@@ -21,7 +21,7 @@ public record GreyPicture(int width, int height, byte[] grey) {
 
   private static final int SHARES = 1 << 8;
 
-  /** Any picture in greys; what is transparent is white. */
+  /** The greys of any picture; transparent dots become white. */
   public static GreyPicture of(BufferedImage image) {
     BufferedImage grey = image;
     if (image.getType() != BufferedImage.TYPE_BYTE_GRAY) {
@@ -153,7 +153,7 @@ public record GreyPicture(int width, int height, byte[] grey) {
     return new GreyPicture(2 * width, 2 * height, dots);
   }
 
-  /** A part of it, cut off at its edges. */
+  /** A part of the picture, cut off at its edges. */
   public GreyPicture part(int left, int top, int right, int bottom) {
     int from = Math.max(0, left);
     int upper = Math.max(0, top);

@@ -105,7 +105,7 @@ public final class PictureFile implements Closeable {
     return document == null ? 1 : document.getNumberOfPages();
   }
 
-  /** A page of it, from 0. */
+  /** A page of the file, from 0. */
   public GreyPicture page(int page) throws UnusablePictureException {
     try {
       return document == null ? picture() : page(document, page);
@@ -122,7 +122,7 @@ public final class PictureFile implements Closeable {
         new PDFRenderer(document).renderImageWithDPI(page, (float) dots, ImageType.GRAY));
   }
 
-  /** Something that is done with a picture whose head was read. */
+  /** Work that needs a picture whose head was read. */
   private interface Use<T> {
     T of(ImageReader reader, int by) throws IOException;
   }

@@ -32,7 +32,7 @@ final class Registration {
   private final int width;
   private final double[] darkness;
 
-  /** Of the darkness and of its squares, so that those of any part are known at once. */
+  /** Sums of the darkness and of its squares, from which those of any part follow at once. */
   private final double[][] sums;
 
   private final double[][] squares;

@@ -56,7 +56,7 @@ final class SheetMap {
     return new SheetMap(flat, right.solved(), down.solved());
   }
 
-  /** How far the points of a sheet that were found are from those of a flat one. */
+  /** The distances of points that were found on a sheet from those of a flat one. */
   static List<Shift> shifts(Homography flat, List<Pair> pairs) {
     return pairs.stream().map(pair -> shift(flat, pair)).toList();
   }

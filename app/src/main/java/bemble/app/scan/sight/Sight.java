@@ -43,7 +43,7 @@ public final class Sight {
   /** The results of looking at a picture. */
   public sealed interface Seen {}
 
-  /** No code of a sheet that is known: {@code foreign} is what one says that is not. */
+  /** The picture shows no known code; {@code foreign} is the text of another one. */
   public record NoSheet(Optional<String> foreign) implements Seen {}
 
   /** A code, and fewer marks than are needed. */
@@ -132,7 +132,7 @@ public final class Sight {
         .isPresent();
   }
 
-  /** Whether all that has squares is in the picture: what is not seen is not blank. */
+  /** Whether all squares are in the picture: squares outside it may not be blank. */
   private static boolean isWhole(GreyPicture picture, SheetTable table, UnaryOperator<Dot> seen) {
     return table.papers().stream()
         .flatMap(

@@ -57,7 +57,7 @@ public final class Wear {
     }
   }
 
-  /** Light falls otherwise on what lies behind a fold, and its edge is a little dark. */
+  /** Light falls differently behind a fold, and its edge is a little dark. */
   private void fold(boolean isUpright) {
     int length = isUpright ? sheet.width() : sheet.height();
     int at = (int) (length * (0.45 + 0.1 * random.nextDouble()));
