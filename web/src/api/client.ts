@@ -430,14 +430,14 @@ export const api = {
     ),
   forgetInCopies: () => taken(client.POST('/api/backups/forget')),
   unclaimed: () => taken(client.GET('/api/roll/unclaimed')),
-  /** Says whose the pages under a name are; null for somebody else. */
+  /** Says whose the pages under a name are; null for a stranger's. */
   claim: (who: string, pupil: number | null) =>
     taken(client.PUT('/api/roll/unclaimed', { body: { who, pupil: pupil ?? undefined } })),
   pageFile: (body: SumRef) => taken(client.POST('/api/exports/page', { body })),
   readPage: (body: PageFile) => taken(client.POST('/api/exports/read', { body })),
 };
 
-/** A file, or what went wrong; the description of the interface speaks of bytes only. */
+/** A file, or an error; the description of the interface speaks of bytes only. */
 interface BlobAnswer {
   data?: Blob;
   error?: unknown;

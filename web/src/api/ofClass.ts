@@ -3,7 +3,7 @@ import type { Middleware } from 'openapi-fetch';
 /** The status of an answer that says that another class is the current one. */
 const OTHER_CLASS = 412;
 
-/** The class that the screens show, and what is to be done when it is not the current one. */
+/** The class that the screens show, and the action when another one is current. */
 interface Shown {
   id: () => number | undefined;
   follow: () => void;
@@ -16,7 +16,7 @@ export function showClass(of: Shown) {
   shown = of;
 }
 
-/** Has the screens ask for all that they show. */
+/** Has the screens load everything anew. */
 export const askAnew = () => shown.follow();
 
 const NAME = 'Bemble-Class';

@@ -3,7 +3,7 @@ import { expect, test } from 'vitest';
 import { hasUnsent, UNTIL_ANSWERED } from './sending';
 import { Trouble } from './taken';
 
-/** Sends something of which nobody has heard yet. */
+/** Sends a request that nobody has heard of yet. */
 function send(queries: QueryClient, sending: () => Promise<unknown>) {
   const mutation = queries
     .getMutationCache()

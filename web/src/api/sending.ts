@@ -17,7 +17,7 @@ export const UNTIL_ANSWERED = {
   retryDelay: (failures: number) => Math.min(500 * 2 ** failures, 4000),
 } as const;
 
-/** Whether something of this key could not be sent yet, whatever has queued behind it since. */
+/** Whether a request of this key has failed so far, whatever has queued behind it since. */
 export function useStuck(mutationKey: MutationKey): boolean {
   const failures = useMutationState({
     filters: { mutationKey, status: 'pending' },
@@ -26,10 +26,10 @@ export function useStuck(mutationKey: MutationKey): boolean {
   return failures.some((count) => count > 0);
 }
 
-/** How long an answer may take before something counts as not sent, in ms. */
+/** How long an answer may take before its request counts as not sent, in ms. */
 const SLOW = 1000;
 
-/** Whether something that was done here has not been answered yet, and would be lost with the page. */
+/** Whether a change is not answered yet, so that it would be lost with the page. */
 export function hasUnsent(queries: QueryClient, now: number): boolean {
   return queries
     .getMutationCache()
@@ -37,7 +37,7 @@ export function hasUnsent(queries: QueryClient, now: number): boolean {
     .some(({ state }) => state.failureCount > 0 || now - state.submittedAt > SLOW);
 }
 
-/** Has the browser ask before it leaves or reloads a page on which something is not sent yet. */
+/** Has the browser ask before it leaves or reloads a page with a change that is not sent yet. */
 export function askBeforeLosing(queries: QueryClient): void {
   window.addEventListener('beforeunload', (event) => {
     if (hasUnsent(queries, Date.now())) {

@@ -11,7 +11,7 @@ export class Trouble extends Error {
     readonly meant?: string,
     /** Whether the same may be sent again later: it did not reach Bemble, or there is no room. */
     readonly isForNow = false,
-    /** Whether something else was kept meanwhile. */
+    /** Whether another change was kept meanwhile. */
     readonly isStale = false,
   ) {
     super(message);
@@ -23,19 +23,19 @@ const OUT_OF_REACH = t('api.bemble-does-not-answer-is');
 /** The status of an answer that says that the disk is full. */
 const NO_ROOM = 507;
 
-/** The status of an answer to what came too often. */
+/** The status of an answer to too many requests. */
 const TOO_OFTEN = 429;
 
 /** The status of an answer to a request of which a part did not come. */
 const CUT_OFF = 408;
 
-/** The type of what the container says that Bemble runs in: it does so while Bemble is stopped. */
+/** The type of the container's own refusals, as while Bemble is stopped. */
 const CONTAINER = 'urn:bemble:no-request';
 
-/** The type of what is said of a change that was made before Bemble was started anew. */
+/** The type of the answer to a change that was made before Bemble was started anew. */
 const DONE_BEFORE = 'urn:bemble:done-before';
 
-/** The status of an answer that says that something else was kept meanwhile. */
+/** The status of an answer to a change of data that was changed elsewhere meanwhile. */
 const STALE = 409;
 
 interface Problem {

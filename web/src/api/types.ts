@@ -18,7 +18,7 @@ export type FactWay = Schemas['WayView'];
 export type Operation = Working['operation'];
 export type Page = Schemas['PageView'];
 export type PageEntry = Schemas['Entry'];
-/** A sum and how it is worked: all that is ever sent of it. */
+/** A sum and its method, as it is sent. */
 export type SumRef = Schemas['SumRef'];
 export type KeepRequest = Schemas['KeepRequest'];
 export type RenameRequest = Schemas['RenameRequest'];

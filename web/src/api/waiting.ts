@@ -2,7 +2,7 @@
 export interface Waiting<Each> {
   of: (id: number) => Each[];
   keep: (id: number, waiting: Each[]) => void;
-  /** All that something waits for. */
+  /** All numbers with things that wait. */
   ids: () => number[];
 }
 

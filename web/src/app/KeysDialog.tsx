@@ -34,7 +34,7 @@ const KEYS = [
   ['?', t('app.this-list')],
 ] as const;
 
-/** The list of keys, and whether those of one letter or sign are heard. */
+/** The list of keys, and whether keys of one letter or sign are heard. */
 export default function KeysDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
   const [single, setSingle] = useState(areSingleKeysOn);
   return (

@@ -72,7 +72,10 @@ export const CheckLine = memo(function CheckLine({ working }: { working: Working
   );
 });
 
-/** A class that knows how to check sees what comes of each sum, and whether it comes back. */
+/**
+ * The choices for a class that knows how to check: the result of each sum, and whether it comes
+ * back.
+ */
 const STEPS = [
   { checkSteps: 'EACH_FIGURE', name: t('desk.a-step-for-each-figure') },
   { checkSteps: 'EACH_SUM', name: t('desk.a-step-for-each-sum') },

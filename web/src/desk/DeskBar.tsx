@@ -19,7 +19,7 @@ interface Tools {
   onPaper: () => void;
 }
 
-/** Below the book: forward and back, the ribbon of steps, what can be done with the page. */
+/** Below the book: forward and back, the ribbon of steps, and the actions on the page. */
 export function DeskBar({ besideMethod, onBeside, onKeep, onPaper }: Tools) {
   const desk = useDesk();
   const { dispatch } = useDeskTools();

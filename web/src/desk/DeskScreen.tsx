@@ -18,7 +18,7 @@ import { t } from '../words';
 const KeepDialog = deferred(() => import('./KeepDialog'));
 const PaperDialog = deferred(() => import('./PaperDialog'));
 
-/** The open exercise book: squared paper on the left, what is being said on the right. */
+/** The open exercise book: squared paper on the left, the sentence of the step on the right. */
 export function DeskScreen() {
   const desk = useDesk();
   const { dispatch } = useDeskTools();

@@ -8,7 +8,7 @@ import { useNotice } from '../ui/useNotice';
 import { WordsDialog } from '../ui/WordsDialog';
 import { t } from '../words';
 
-/** Asks for a title and keeps the page; a failure is said here and what was typed stays. */
+/** Asks for a title and keeps the page; a failure is said here and the typed title stays. */
 export default function KeepDialog({
   working,
   onClose,

@@ -17,7 +17,7 @@ import { t } from '../words';
 
 const FactHelp = deferred(() => import('./FactHelp'));
 
-/** The right page: the method, the sentence now, those before it, and what it took. */
+/** The right page: the method, the current sentence, the earlier ones, and the tally. */
 export function SpokenPage({ working }: { working: Working }) {
   const { step, asking, askFirst, brief } = useDesk();
   const [why, setWhy] = useState(false);

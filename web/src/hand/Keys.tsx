@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { memo, useState } from 'react';
 import { t } from '../words';
 
-/** Keys for those who write by finger or mouse. */
+/** Keys for writing by finger or mouse. */
 export const Keys = memo(function Keys({
   onWrite,
   onAct,

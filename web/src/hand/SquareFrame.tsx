@@ -1,7 +1,7 @@
 import type { Square } from '../api/types';
 import { left, SIDE, top } from '../paper/geometry';
 
-/** A frame within a square: the cursor, or what a hint points to. */
+/** A frame within a square: the cursor, or the square of a hint. */
 export function SquareFrame({ at, className }: { at: Square; className: 'cursor' | 'hinted' }) {
   return (
     <rect

@@ -13,7 +13,7 @@ export function onPrinted(printed: Paper, writing: Paper): Paper {
   return { ...printed, marks: [...printed.marks, ...written] };
 }
 
-/** The writing as a paper, drawn like any other; small figures make way for what is printed. */
+/** The writing as a paper, drawn like any other; small figures make way for printed marks. */
 export function asPaper(marks: WrittenMark[], extent: Paper['extent'], printed?: Paper): Paper {
   const full = [
     ...marks.filter((mark) => mark.kind === 'FIGURE').map((mark) => mark.at),

@@ -2,7 +2,7 @@ import type { Square } from '../api/types';
 import { same } from '../paper/geometry';
 import { strokesFor, type WrittenMark } from './strokes';
 
-/** Squares that were changed together, and what stood in each before. */
+/** Squares that were changed together, and the marks of each before. */
 type Change = { at: Square; before: WrittenMark[] }[];
 
 /** Actions that can be taken back and done again, the nearest last. */
@@ -16,7 +16,7 @@ export const NO_HISTORY: History = { done: [], undone: [] };
 const changeOf = (squares: Square[], marks: WrittenMark[]): Change =>
   squares.map((at) => ({ at, before: marks.filter((mark) => same(mark.at, at)) }));
 
-/** The history once some squares are changed; what was taken back before is forgotten. */
+/** The history once some squares are changed; actions that were taken back are forgotten. */
 export function noted(history: History, squares: Square[], marks: WrittenMark[]): History {
   return { done: [...history.done, changeOf(squares, marks)], undone: [] };
 }

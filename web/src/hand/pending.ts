@@ -9,10 +9,10 @@ export interface Pending {
   text: string;
 }
 
-/** So far to the left somebody may write who needs more room than the sheet has. */
+/** The leftmost column: a writer who needs more room than the sheet has goes on to its left. */
 export const FIRST_COLUMN = -20;
 
-/** The squares of a number, its last figure where it belongs and the others to the left of it. */
+/** The squares of a number, its last figure in its place and the others to the left of it. */
 export function squaresOf({ at, kind, text }: Pending): WrittenMark[] {
   if (kind !== 'FIGURE') {
     return [{ kind, at, text }];

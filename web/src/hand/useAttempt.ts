@@ -7,7 +7,7 @@ import type { Done } from './strokes';
 import { useEditor } from './useEditor';
 import { useQueue } from './useQueue';
 
-/** An attempt being written on: what is done is shown at once and sent behind, in order. */
+/** An attempt being written on: strokes are shown at once and sent behind, in order. */
 export function useAttempt(id: number, link: PageLink, onEnded: (attempt: Attempt) => void) {
   const queries = useQueryClient();
   const notice = useNotice();

@@ -17,13 +17,13 @@ export function useEditor(strokes: Done[], put: (more: Done[]) => void) {
 
   return {
     marks,
-    /** Does something to some squares, as one change. */
+    /** Writes in some squares, as one change. */
     write: (more: Done[]) =>
       change(
         more.map(({ row, column }) => ({ row, column })),
         more,
       ),
-    /** Rubs out all that stands, as one change. */
+    /** Rubs everything out, as one change. */
     wipe: () => {
       const squares = marks
         .map(({ at }) => at)
@@ -42,7 +42,7 @@ export function useEditor(strokes: Done[], put: (more: Done[]) => void) {
       }
       return turn?.at;
     },
-    /** Forgets what could be taken back, for a page that has changed otherwise. */
+    /** Forgets all changes, for a page that has changed otherwise. */
     forget,
     canUndo: history.done.length > 0,
     canRedo: history.undone.length > 0,

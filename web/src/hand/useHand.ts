@@ -18,7 +18,7 @@ import type { Editor } from './useEditor';
 /** A sheet that is written on. */
 interface Sheet {
   editor: Editor;
-  /** The squares in the order of a practised hand; empty where nobody knows what will be written. */
+  /** The squares in the order of a practised hand; empty where the next marks are not known. */
   path: Path;
   /** Where to begin where there is no path. */
   begin?: Square;
@@ -36,7 +36,7 @@ export function useHand({ editor, path, begin, open, onDone }: Sheet) {
   const [moved, setCursor] = useState<Cursor | null>(null);
   /** Whether the cursor stops at the squares for small figures. */
   const [aids, setStops] = useState(false);
-  /** The number that is being typed; nobody judges it before it is complete. */
+  /** The number that is being typed; it is not judged before it is complete. */
   const [pending, setPending] = useState<Pending | null>(null);
   const cursor = moved ??
     firstCursor(path, marks, aids) ?? { at: begin ?? { row: 1, column: 1 }, step: 0 };
@@ -94,7 +94,7 @@ export function useHand({ editor, path, begin, open, onDone }: Sheet) {
     }
   };
 
-  /** Writes, and before it what was typed so far of a number that its writer leaves. */
+  /** Writes, and before it the figures of a number that its writer leaves. */
   const put = (more: Done[]) => {
     editor.write(pending ? [...strokesOf(pending), ...more] : more);
     setPending(null);
@@ -107,7 +107,7 @@ export function useHand({ editor, path, begin, open, onDone }: Sheet) {
     setCursor(nextCursor(path, from, [...marks, ...squaresOf(typed)], aids));
   };
 
-  /** Writes what was typed so far of a number that its writer leaves. */
+  /** Writes the figures of a number that its writer leaves. */
   const settle = () => {
     if (pending) {
       put([]);
@@ -143,7 +143,7 @@ export function useHand({ editor, path, begin, open, onDone }: Sheet) {
     return true;
   };
 
-  /** Goes to a square that somebody chose. */
+  /** Goes to a square that was chosen by hand. */
   const press = (to: Square) => {
     settle();
     go(to);

@@ -29,7 +29,7 @@ export function useQueue(
   },
 ) {
   const waiting = useRef<Stroke[]>(link.waiting.of(id));
-  /** Counts the refusals: what was done before one does not go out after it. */
+  /** Counts the refusals: strokes from before one do not go out after it. */
   const refusals = useRef(0);
   const { keep } = link.waiting;
   const put = (strokes: Stroke[]) => {
@@ -95,7 +95,7 @@ export function useQueue(
     add,
     handIn: (page: HandIn) => handIn({ page, after: refusals.current }),
     handingIn: handingIn > 0,
-    /** Whether something could not be sent yet. */
+    /** Whether a stroke could not be sent yet. */
     stuck,
   };
 }

@@ -12,7 +12,7 @@ interface Hand {
   aids?: () => void;
 }
 
-/** The keys that write on a sheet, those with Ctrl among them; fields and dialogs keep their own. */
+/** The keys that write on a sheet, including those with Ctrl; fields and dialogs keep their own. */
 export function useWritingKeys({ write, act, turn, handIn, aids }: Hand) {
   // Before the next key can come, so that it meets the page as it is then.
   useLayoutEffect(() => {

@@ -114,7 +114,7 @@ export function MoveList({
   );
 }
 
-/** A list in which what stands at a place and what stands behind it change places. */
+/** A list with two neighbours changed over. */
 const turned = <Each,>(list: Each[], at: number) => [
   ...list.slice(0, at),
   ...list.slice(at, at + 2).toReversed(),

@@ -12,7 +12,7 @@ import { livePage } from './livePage';
 import { MoveList } from './MoveList';
 import { t } from '../words';
 
-/** One setting: what it is about, its values, and a small live page that follows it. */
+/** One setting: its subject, its values, and a small live page that follows it. */
 export const SettingCard = memo(function SettingCard({
   setting,
   style,

@@ -2,7 +2,9 @@ import type { Setting, Settings } from '../api/types';
 
 type Group = Settings['groups'][number];
 
-/** The settings that have all the typed words in their name, what they are about, their choices or moves. */
+/**
+ * The settings that have all the typed words in their name, their subject, their choices or moves.
+ */
 export function found(groups: Group[], typed: string): Group[] {
   const words = typed.toLowerCase().split(/\s+/).filter(Boolean);
   if (words.length === 0) {

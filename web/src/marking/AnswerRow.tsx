@@ -150,7 +150,7 @@ const WORDS = {
 
 const isNumber = ({ given }: Cell) => given !== NO_NUMBER;
 
-/** An answer to those who hear the grid. */
+/** An answer in the words of those who hear the grid. */
 const inWords = (cell: Cell) =>
   `${WORDS[cell.outcome]} ${cell.outcome === 'WRONG' && isNumber(cell) ? cell.given : ''}`;
 

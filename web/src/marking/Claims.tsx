@@ -8,7 +8,7 @@ import { CARD } from '../ui/card';
 import { useNotice } from '../ui/useNotice';
 import { t } from '../words';
 
-/** Asks whose pages are that were worked under the name of a pupil and belong to nobody. */
+/** Asks whose the pages are that were worked under the name of a pupil and belong to no pupil. */
 export function Claims() {
   const room = useCurrentClass();
   const queries = useQueryClient();

@@ -27,7 +27,10 @@ const isSameClass = (
   before.grid.sums === now.grid.sums &&
   before.chosen === now.chosen;
 
-/** The class at a glance: who shares a slip, what most have wrong, and the pupil of the cursor. */
+/**
+ * The class at a glance: pupils who share a slip, the sums most often wrong, and the pupil of the
+ * cursor.
+ */
 export const GlancePage = memo(function GlancePage({
   grid,
   chosen,
@@ -234,7 +237,7 @@ function groundsTold({ explains, against, before, againstBefore }: PupilGlance['
     .join('; ');
 }
 
-/** How likely something is, from nothing to all of ten squares. */
+/** A probability, from nothing to all of ten squares. */
 function Bar({ part, isSlip }: { part: number; isSlip: boolean }) {
   return (
     <Box

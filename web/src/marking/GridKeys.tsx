@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { memo } from 'react';
 import { t } from '../words';
 
-/** The keys of the grid by what stands on them. */
+/** The keys of the grid by their labels. */
 const KEYS: Record<string, string> = {
   ...Object.fromEntries('1234567890'.split('').map((figure) => [figure, figure])),
   [t('marking.key-point')]: '.',
@@ -17,7 +17,7 @@ const KEYS: Record<string, string> = {
   [t('marking.key-next')]: 'Enter',
 };
 
-/** Keys for those who mark by finger or mouse; the grid keeps what is being typed. */
+/** Keys for marking by finger or mouse; the grid keeps the typed figures. */
 export const GridKeys = memo(function GridKeys({ onKey }: { onKey: (key: string) => void }) {
   return (
     <Box

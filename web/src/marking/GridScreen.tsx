@@ -25,7 +25,7 @@ import { t } from '../words';
 const MoreDialog = deferred(() => import('./MoreDialog'));
 const CellDialog = deferred(() => import('./CellDialog'));
 
-/** The answers to a handout, and beside them what they tell of the class. */
+/** The answers to a handout, and beside them the class at a glance. */
 export function GridScreen({ id }: { id: number }) {
   const marking = useGrid(id);
   const { cells } = marking;

@@ -28,7 +28,7 @@ const FAR_MS = 183 * 24 * 3600 * 1000;
 /** Whether a day is so far from today that it may be mistyped. */
 const isFar = (day: string) => Math.abs(new Date(day).getTime() - Date.now()) > FAR_MS;
 
-/** Gives a set to the class, or to some of it. */
+/** Gives a set to the class, or to a part of it. */
 export default function HandoutDialog({
   source,
   onClose,

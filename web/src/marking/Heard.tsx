@@ -9,7 +9,7 @@ interface Seen {
   cell: Cell | undefined;
 }
 
-/** Has a screen reader say what the answer just typed is worth, and then the square gone on to. */
+/** Has a screen reader say the outcome of the answer just typed, and then the next square. */
 export function Heard({
   here,
   place,

@@ -2,11 +2,11 @@ import type { Cell, CellRequest, Grid } from '../api/types';
 import type { Entry, Spot } from './entering';
 import { t } from '../words';
 
-/** An answer that was entered, with what stood in its square before. */
+/** An answer that was entered, with the one in its square before. */
 export interface Change extends Entry {
   /** Left out where there was no answer. */
   from?: string;
-  /** The square before, where a teacher had decided what it is worth. */
+  /** The square before, if a teacher had decided its outcome. */
   was?: Cell;
   /** The same of the square afterwards. */
   becomes?: Cell;

@@ -150,7 +150,7 @@ export function worthTold(cell: Cell): string {
     .join(', ');
 }
 
-/** A square in words: whose it is, what stands there, and what it is worth. */
+/** A square in words: its pupil, its answer, and the outcome. */
 export function cellTold(grid: Grid, spot: Spot, cell: Cell | undefined): string {
   const pupil = grid.pupils[spot.row]?.name ?? '';
   const sum = grid.sums[spot.column];

@@ -9,7 +9,7 @@ const KEY = 'bemble.undo.';
 const read = (id: number): Change[][] =>
   JSON.parse(sessionStorage.getItem(KEY + id) ?? '[]') as Change[][];
 
-/** The end of a history, with as many changes as are kept; what was done together stays together. */
+/** The end of a history, with as many changes as are kept; changes made together stay together. */
 export function endOf(history: Change[][], most = MOST): Change[][] {
   let changes = 0;
   const before = history.findLastIndex((done) => {

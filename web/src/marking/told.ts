@@ -56,7 +56,7 @@ export function slipsTold({
     : t('marking.no-slip-that-is-known-2');
 }
 
-/** How sure something is, in a word. */
+/** How sure an explanation is, in a word. */
 export const SURENESS: Record<Explanation['sureness'], string> = {
   NEARLY_CERTAIN: t('marking.nearly-certain'),
   VERY_LIKELY: t('marking.very-likely'),

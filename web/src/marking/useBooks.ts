@@ -3,7 +3,7 @@ import type { Grid } from '../api/types';
 import { useDraft } from '../ui/useDraft';
 import { keyOf, shownCell, type Answers } from './entering';
 
-/** Some rows with those of some pupils in front, in that order; the others as they were. */
+/** Some rows with those of some pupils in front, in that order; the others in their old order. */
 export function inFront<Row extends { id: number }>(rows: Row[], first: number[]): Row[] {
   const moved = first.flatMap((id) => rows.filter((row) => row.id === id));
   return [...moved, ...rows.filter(({ id }) => !first.includes(id))];

@@ -25,7 +25,7 @@ const aheadOf = (changes: Change[], grid?: Grid) =>
     }),
   );
 
-/** A handout being marked: what is typed is shown at once, and kept behind in batches. */
+/** A handout being marked: typed answers are shown at once, and kept behind in batches. */
 export function useGrid(id: number) {
   const queries = useQueryClient();
   const notice = useNotice();
@@ -125,7 +125,7 @@ export function useGrid(id: number) {
     cancelled.current = waiting.current.length > 0;
     sendAll(waiting.current.length, send);
   }, [send]);
-  /** An entry with what stands in its square, typed or kept. */
+  /** An entry with the answer in its square, typed or kept. */
   const changed = (entry: Entry): Change => {
     const at = keyOf(entry.pupil, entry.number);
     const typed = ahead.get(at);
@@ -133,7 +133,7 @@ export function useGrid(id: number) {
     const from = (typed ?? before)?.given;
     return { ...entry, from, was: before?.overruled ? before : undefined };
   };
-  /** Notes what becomes another by that, so that it can be taken back together. */
+  /** Notes the answers that change, so that they can be taken back together. */
   const note = (entries: Entry[]) => {
     const changes = entries.map(changed).filter(({ from, to }) => from !== to);
     if (changes.length > 0) {

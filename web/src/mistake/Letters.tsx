@@ -2,7 +2,7 @@ import type { Square } from '../api/types';
 import { left, SIDE, top } from '../paper/geometry';
 import { counted, letter } from './stages';
 
-/** A letter at the edge of each square that can be voted for, and how many voted for it. */
+/** A letter at the edge of each square that can be voted for, and its number of votes. */
 export function Letters({ squares, votes }: { squares: Square[]; votes: number[] }) {
   const counts = counted(votes);
   return (

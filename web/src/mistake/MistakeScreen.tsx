@@ -28,7 +28,7 @@ import {
   type Steps,
 } from './stages';
 
-/** A page of a slip that nobody wrote, gone through in front of a whole class. */
+/** A made-up page with a slip, gone through in front of a whole class. */
 export default function MistakeScreen() {
   const [query] = useSearchParams();
   const request = useMemo<MistakeRequest>(

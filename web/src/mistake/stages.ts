@@ -1,4 +1,4 @@
-/** Where the lesson stands: a part of it, and which step of that part, from 0. */
+/** The stage of the lesson: a part of it, and the step of that part, from 0. */
 export interface Stage {
   part: Part;
   step: number;

@@ -47,7 +47,7 @@ export function PartDrawing({
   );
 }
 
-/** Where the page goes on beyond what is drawn. */
+/** The edge where the page goes on beyond the drawing. */
 function Edge(ends: { x1: number; y1: number; x2: number; y2: number }) {
   const [x1, y1, x2, y2] = [ends.x1, ends.y1, ends.x2, ends.y2].map((squares) => squares * SIDE);
   return <line className="edge" x1={x1} y1={y1} x2={x2} y2={y2} />;

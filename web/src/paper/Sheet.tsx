@@ -16,7 +16,7 @@ export function Sheet({ layers }: { layers: Layer[] }) {
   return layers.map((layer, index) => <SheetLayer key={index} index={index} {...layer} />);
 }
 
-/** One layer, which is drawn again only when something in it has changed. */
+/** One layer, which is drawn again only after a change in it. */
 const SheetLayer = memo(function SheetLayer({ index, ...layer }: Layer & { index: number }) {
   const { paper, step, fresh = false, boxless = layer.open !== undefined } = layer;
   return (

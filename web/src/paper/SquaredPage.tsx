@@ -199,7 +199,7 @@ interface Sight {
   right: number;
 }
 
-/** Scrolls the paper where what is being worked is not to be seen. */
+/** Scrolls the paper if the squares of the current step are not in sight. */
 function keepInSight(frame: HTMLElement | null, sight: Sight | 0) {
   if (!frame || sight === 0) {
     return;

@@ -4,7 +4,7 @@ import { timed, type Layer } from './layer';
 /** The side of a square in the drawing's own units; screens scale it. */
 export const SIDE = 45;
 
-/** The smallest side of a square, in pixels, at which all that is drawn in it can be read. */
+/** The smallest side of a square, in pixels, at which all marks in it can be read. */
 export const LEAST_SIDE = 24;
 
 export const left = (square: Square) => square.column * SIDE;

@@ -9,7 +9,7 @@ export interface Layer {
   fresh?: boolean;
   /** Whether no boxes show where answers will stand. */
   boxless?: boolean;
-  /** The squares that stand open for an answer, instead of those of its figures. */
+  /** The squares that are marked as open for an answer, instead of those of its figures. */
   open?: Square[];
 }
 
@@ -19,7 +19,7 @@ export type When = 'written' | 'fresh';
 /** The roles that are written from the left: no space is left open before their first figure. */
 const FROM_LEFT = new Set(['QUOTIENT', 'ROOT']);
 
-/** The open squares of a layer in which something may still be written. */
+/** The open squares of a layer that are not written in yet. */
 export function stillOpen({ paper, step, open = [] }: Layer): Square[] {
   const written = new Set<string>();
   let first = 0;

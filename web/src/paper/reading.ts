@@ -22,7 +22,7 @@ export interface Names {
 /** Words for a page whose places have no names. */
 export const NAMELESS: Names = { columns: [] };
 
-/** A square in words: its place, its row, and what stands in it. */
+/** A square in words: its place, its row, and its text. */
 export function described(square: Square, layers: Layer[], names: Names): string {
   const texts = layers.flatMap((layer) =>
     layer.paper.marks
@@ -43,7 +43,7 @@ export function described(square: Square, layers: Layer[], names: Names): string
 /** The words about a square besides its marks, for example a judge's; most squares have none. */
 export type Told = (square: Square) => string | undefined;
 
-/** All that is written, row by row from the top, each from its left. */
+/** All the writing, row by row from the top, each from its left. */
 export function readAloud(layers: Layer[], names: Names, told?: Told): string {
   const rows = new Map<number, { column: number; text: string }[]>();
   for (const layer of layers) {

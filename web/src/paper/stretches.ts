@@ -6,7 +6,7 @@ const TOGETHER = 48;
 /** Marks that follow one another in order of writing. */
 export interface Stretch {
   marks: Mark[];
-  /** The first step that changes anything of it, and the last. */
+  /** The first step that changes a mark, and the last. */
   first: number;
   last: number;
 }

@@ -17,7 +17,7 @@ import { t } from '../words';
 
 const MOST_REPEATS = 12;
 
-/** A lesson: its parts, its day, and what came of it. */
+/** A lesson: its parts, its day, and its result. */
 export function LessonPage({ lesson, minutes }: { lesson: Lesson; minutes: number }) {
   const { id, version, day, title } = lesson;
   const notice = useNotice();

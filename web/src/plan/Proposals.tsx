@@ -20,7 +20,7 @@ const GROUPS: { heading: string; edge: string; whys: Why[] }[] = [
   { heading: t('plan.for-some-pupils'), edge: 'ink.edge', whys: ['FOR_SOME'] },
 ];
 
-/** Whose names say something: of a lesson for all they are left out. */
+/** The reasons that name pupils. A lesson for all leaves the names out. */
 const NAMED: Why[] = ['SLIP', 'FOR_SOME'];
 
 /** The proposals for the class, to be dragged onto a day or planned on the chosen one. */

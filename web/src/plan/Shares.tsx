@@ -17,7 +17,7 @@ type Chosen = keyof typeof CHOSEN;
 
 const KEYS = Object.keys(CHOSEN) as Chosen[];
 
-/** The rules of the plan, and what a teacher chooses of them. */
+/** The rules of the plan, and the teacher's choices among them. */
 export function Shares({ shares }: { shares: PlanShares }) {
   const [percent, setPercent] = useState<Record<Chosen, string>>({
     opener: String(shares.opener),

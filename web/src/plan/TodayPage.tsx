@@ -24,7 +24,7 @@ const MOST_SHOWN = 8;
 const MOST_NAMED = 6;
 const SUMS_OF_A_RUNG = 2;
 
-/** The next lesson, what waits to be marked, and what to look at again. */
+/** The next lesson, the handouts to be marked, and the pupils to look at again. */
 export function TodayPage() {
   const room = useCurrentClass();
   const { data: today, error } = useQuery({

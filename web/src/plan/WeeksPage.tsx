@@ -19,7 +19,7 @@ import { Views } from './Views';
 import { WeekGrid, type Dragged } from './WeekGrid';
 import { t } from '../words';
 
-/** The weeks of the class, and beside them what to do next, or a lesson. */
+/** The weeks of the class, and beside them the proposals, or a lesson. */
 export function WeeksPage() {
   const [params] = useSearchParams();
   const { data: plan, error } = usePlan(params.get('from') ?? undefined);

@@ -7,7 +7,7 @@ import { t } from '../words';
 const WIDE = 250;
 const HIGH = 26;
 
-/** For each rung how many were sure of it at the end of each week, as steps on squared paper. */
+/** The number of pupils sure of each rung at the end of each week, as steps on squared paper. */
 export function YearDrawing({ year: { weeks, pupils, rungs } }: { year: Year }) {
   const first = weeks[0];
   const last = weeks.at(-1);

@@ -89,7 +89,7 @@ export function openDayBeside(weeks: PlanDay[][], day: string, key: string): str
   return to;
 }
 
-/** How many minutes the lessons of a day take, of those that there are. */
+/** The minutes of a day's lessons, out of the minutes of the day. */
 export const minutesTold = ({ lessons, minutes }: PlanDay) =>
   t('plan.minutes-of', {
     taken: lessons.reduce((sum, lesson) => sum + lesson.minutes, 0),
@@ -113,7 +113,7 @@ export const ofSome = (again: Today['again'], names: string[]): Today['again'] =
     .map((each) => ({ ...each, pupils: each.pupils.filter((name) => names.includes(name)) }))
     .filter(({ pupils }) => pupils.length > 0);
 
-/** Whom a lesson is for: the whole class, or those of its parts where all are for some. */
+/** Whom a lesson is for: the whole class, or the pupils of its parts if each part is for some. */
 export function forWhom({ parts }: Pick<Lesson, 'parts'>): string {
   const names = [...new Set(parts.flatMap((part) => part.names))];
   return parts.some(({ pupils }) => pupils.length === 0)
@@ -132,7 +132,7 @@ export type PartSent = Pick<LessonPart, 'kind' | 'lines' | 'pupils'>;
 export const partsSent = (parts: PartSent[]): PartSent[] =>
   parts.map(({ kind, lines, pupils }) => ({ kind, lines, pupils }));
 
-/** The parts with so many more sums on a line of one; without it where nothing is left of it. */
+/** The parts with so many more sums on a line of one; without the line if none are left. */
 export function withMore(parts: PartSent[], part: number, line: number, more: number): PartSent[] {
   return partsSent(parts)
     .map((sent, at) =>
@@ -148,7 +148,7 @@ export function withMore(parts: PartSent[], part: number, line: number, more: nu
     .filter(({ lines }) => lines.length > 0);
 }
 
-/** The parts with one put before the one in front of it. */
+/** The parts with one moved before its neighbour. */
 export function withEarlier(parts: PartSent[], part: number): PartSent[] {
   const order = partsSent(parts);
   order.splice(part - 1, 0, ...order.splice(part, 1));

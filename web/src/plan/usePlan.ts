@@ -20,7 +20,7 @@ export function usePlan(from?: string) {
   });
 }
 
-/** Reads these weeks as they came last, which may be later than what is drawn. */
+/** Reads the plan of these weeks as it came last, which may be later than the drawn one. */
 export function useLatestPlan(from?: string): () => Plan | undefined {
   const room = useCurrentClass();
   const queries = useQueryClient();

@@ -15,7 +15,9 @@ import { listed, t } from '../words';
 /** So many sums of each rung are asked. */
 const SUMS = 2;
 
-/** Finds the places of pupils on the rungs of an operation: a first sheet, and what to ask next. */
+/**
+ * Finds the places of pupils on the rungs of an operation: a first sheet, and the next questions.
+ */
 export function FirstSheetPage({
   register,
   operation,

@@ -99,7 +99,7 @@ export function Legend({ register }: { register: Register }) {
   );
 }
 
-/** A square as it stands in the register, and what it means. */
+/** A square as it looks in the register, and its meaning. */
 function Sample({ standing, slip, told }: { standing: Standing; slip?: boolean; told: string }) {
   return (
     <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.25 }}>

@@ -19,7 +19,7 @@ import { t } from '../words';
 
 const LetterDialog = deferred(() => import('./LetterDialog'));
 
-/** A pupil: what is sure, slips over time, the latest work, and the letter to the parents. */
+/** A pupil: sure rungs, slips over time, the latest work, and the letter to the parents. */
 export function PupilPage({
   register,
   pupil,

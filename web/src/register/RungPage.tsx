@@ -16,7 +16,7 @@ import { t } from '../words';
 
 const SUMS = 8;
 
-/** Who is where on a rung, and a set for those who are not sure. */
+/** The standings of pupils on a rung, and a set for those who are not sure. */
 export function RungPage({
   register,
   rung,

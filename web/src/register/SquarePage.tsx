@@ -20,7 +20,7 @@ interface Decided {
   standing?: Standing;
 }
 
-/** Why a pupil stands so on a rung, and what the teacher decides instead. */
+/** The reason for a pupil's standing on a rung, and the teacher's decision. */
 export function SquarePage({
   pupil,
   rung,

@@ -40,7 +40,7 @@ export function squaresOf(register: Register) {
     squares.get(keyOf(pupil, rung));
 }
 
-/** The operations that something was worked of; all where nothing was. */
+/** The operations with some work; all if there is none. */
 export function begunOperations(register: Register): Operation[] {
   const begun = new Set(register.squares.map(({ rung }) => rung));
   const worked = register.rungs.filter(({ id }) => begun.has(id));

@@ -7,7 +7,7 @@ import { useNotice } from '../ui/useNotice';
 import { squaresOf } from './standings';
 import { t } from '../words';
 
-/** The decisions that bring back what was decided before some others. */
+/** The decisions that bring back those from before. */
 export function decidedBefore(
   register: Register,
   decisions: Pick<StandingRequest, 'pupil' | 'rung'>[],
@@ -21,7 +21,7 @@ export function decidedBefore(
   });
 }
 
-/** Shows the register as it is after a decision; what else is told from it is read again. */
+/** Shows the register after a decision, and reads again everything that follows from it. */
 export function useTakeRegister() {
   const queries = useQueryClient();
   const room = useCurrentClass()?.id;

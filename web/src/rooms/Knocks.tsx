@@ -17,7 +17,7 @@ export function Knocks({ room, onChange }: { room: Room; onChange: (room: Room) 
   const say = (trouble: Error) => notice({ text: trouble.message });
   const letIn = useAct({ mutationFn: api.letIn, onSuccess: onChange, onError: say });
   const turnAway = useAct({ mutationFn: api.turnAway, onSuccess: onChange, onError: say });
-  /** Those of whom there is no doubt. */
+  /** The knocks without any doubt. */
   const clear = room.door.knocks.filter(({ pupils, again }) => pupils.length === 1 && !again);
   if (room.door.knocks.length === 0) {
     return null;

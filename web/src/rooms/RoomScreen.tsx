@@ -163,7 +163,7 @@ function LiveRoom({ room, onChange }: { room: Room; onChange: (room: Room | unde
   );
 }
 
-/** Where pupils come in, until when, and how many need what. */
+/** The way into the room, its end, and the number of pupils in each state. */
 function Head({ room, seats }: { room: Room; seats: Seat[] }) {
   const states = (Object.keys(STATES) as Seat['state'][])
     .map((state) => ({ state, count: seats.filter((seat) => seat.state === state).length }))

@@ -13,7 +13,7 @@ import { useAct } from '../ui/useAct';
 import { useNotice } from '../ui/useNotice';
 import { t } from '../words';
 
-/** The end of a lesson: what was worked, what was shown, and who may sit together tomorrow. */
+/** The end of a lesson: the work, the pages that were shown, and groups for tomorrow. */
 export default function RoomSummary() {
   const id = Number(useParams().id);
   const classId = useCurrentClass()?.id;

@@ -11,7 +11,7 @@ import { Sheet, SheetSvg } from '../paper/Sheet';
 import { STATES } from './states';
 import { t } from '../words';
 
-/** A seat among all: its page as it grows, and what it needs. */
+/** A seat among all: its page as it grows, and its state. */
 export const SmallPage = memo(function SmallPage({
   seat,
   chosen,
@@ -159,7 +159,7 @@ export function SeatSheet({
   );
 }
 
-/** Nobody could read the names of the columns on a small page. */
+/** The names of the columns are too small to read on a small page. */
 const isLegible = ({ role }: Mark) => role !== 'HEAD';
 
 const firstRow = (marks: Mark[]) =>

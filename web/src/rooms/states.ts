@@ -13,6 +13,6 @@ export const STATES: Record<Seat['state'], { name: string; sign: string }> = {
 
 const NEED = Object.keys(STATES);
 
-/** Those who need somebody first. */
+/** The seats, those that need the teacher first. */
 export const byNeed = (seats: Seat[]) =>
   [...seats].sort((one, other) => NEED.indexOf(one.state) - NEED.indexOf(other.state));

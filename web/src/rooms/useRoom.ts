@@ -5,7 +5,7 @@ import type { Room, Rooms, Seat } from '../api/types';
 
 const ROOMS = ['rooms'];
 
-/** The room that is open, as it is told moment by moment; what could be opened where none is. */
+/** The open room, as it is told moment by moment; without one, the settings to open one with. */
 export function useRoom() {
   const queries = useQueryClient();
   const { data, error } = useQuery({ queryKey: ROOMS, queryFn: api.rooms });
@@ -59,7 +59,7 @@ export function withSeats(room: Room, news: Seat[]): Room {
   return { ...room, seats };
 }
 
-/** So does what is printed on a page, while only what is written there changes. */
+/** Keeps the printed paper of a page, of which only the writing changes. */
 function withPaper(seat: Seat, before: Seat): Seat {
   const isSame = seat.page && seat.page.attempt === before.page?.attempt;
   return isSame && seat.page && before.page

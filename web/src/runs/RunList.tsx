@@ -11,7 +11,7 @@ import { markTold, standTold } from './told';
 import { useRunSteps } from './useRun';
 import { t } from '../words';
 
-/** The runs so far: those that are open are gone on with. */
+/** The runs so far; the open ones can be continued. */
 export function RunList() {
   const runs = useLongList(['runs'], api.runs);
   return (

@@ -15,7 +15,7 @@ import { markTold, progressTold } from './told';
 import { useRun, useRunSteps } from './useRun';
 import { t } from '../words';
 
-/** A run as a whole: what came of each sum, and what is to be done about those that went wrong. */
+/** A run as a whole: the result of each sum, and the ways to go on with the wrong ones. */
 export default function RunScreen() {
   const { id } = useParams();
   const { run, error } = useRun(Number(id));

@@ -8,7 +8,7 @@ export const markTold = ({ passMark, inARow }: Pick<Run, 'passMark' | 'inARow'>)
 const workedTold = (worked: number, sums: number) =>
   sums > 0 ? t('runs.of-worked', { worked, sums }) : t('runs.worked-so-far', { worked });
 
-/** How far a run has come towards its mark; nothing of what is right while its judge is silent. */
+/** How far a run has come towards its mark; not how many are right while its judge is silent. */
 export function progressTold(run: Run): string {
   const { right, streak, passMark, inARow, worked, sums } = run;
   if (right === undefined || streak === undefined) {

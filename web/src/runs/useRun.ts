@@ -51,7 +51,7 @@ export function useRun(id: number | null) {
   return { run: query.data, error: query.error };
 }
 
-/** Whoever comes back to an open run that is not paused goes on with it. */
+/** Goes on with an open run that is not paused, when its screen is opened again. */
 export function useComingBack(run: Run | undefined, goOn: (id: number) => void) {
   const back = useRef<number | null>(null);
   useEffect(() => {

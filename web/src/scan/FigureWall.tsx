@@ -22,7 +22,7 @@ const SIDE = 54;
 
 const FIGURES = 10;
 
-/** All that was read as one figure, side by side: an odd one is pressed and asked then. */
+/** All answers with one figure, side by side. Pressing an odd one has its answer asked. */
 export function FigureWall({
   scan,
   onScan,
@@ -114,10 +114,10 @@ export function FigureWall({
   );
 }
 
-/** A figure with what is settled of its answer. */
+/** A figure with the settled text of its answer. */
 type Shown = WallFigure & Pick<Scan['pages'][number]['answers'][number], 'text' | 'read'>;
 
-/** Those whose answers still are as they were read, or are asked. */
+/** The figures whose answers are still as they were read, or are asked. */
 function shownOn({ pages }: Scan, wall: WallFigure[]): Shown[] {
   const answers = new Map(
     pages.flatMap(({ id, answers }) =>
@@ -139,7 +139,7 @@ const wallOf = ({ id, pages }: Scan, figure: number) => ({
 const pictureOf = (scan: number, { page, sum }: WallFigure) =>
   `/api/scans/${scan}/pages/${page}/answers/${sum}`;
 
-/** Has the pictures of what is looked through next come before somebody asks for them. */
+/** Loads the pictures of the next figures before they are looked at. */
 export function useWallAhead(scan: Scan): void {
   const { data } = useQuery({
     ...wallOf(scan, nextFigure(scan.lookedThrough)),

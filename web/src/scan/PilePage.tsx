@@ -24,7 +24,7 @@ import { Workings } from './WorkingsDialog';
 
 type Page = Scan['pages'][number];
 
-/** Files are brought in here; beside them stands what cannot be used and why. */
+/** Files are brought in here; beside them stand the refused ones, with reasons. */
 export function PilePage({
   handout,
   grid,
@@ -42,7 +42,7 @@ export function PilePage({
   const kept = useQueryClient();
   const notice = useNotice();
   const onError = (trouble: Error) => notice({ text: trouble.message });
-  /** The pile of which somebody was asked whether it is to be deleted. */
+  /** The pile whose deletion is to be confirmed. */
   const [asked, setAsked] = useState<number | null>(null);
   const [filming, setFilming] = useState(false);
   /** Whether sheets that are made up are set out on squares. */
@@ -214,7 +214,7 @@ function progress({ state, expected, pages }: Scan): string {
   }[state];
 }
 
-/** A page that does not say whose it is: somebody who sees its name and number does. */
+/** A page without a pupil: a teacher who sees its name and number says whose it is. */
 function Nobodys({ scan, page, onScan }: { scan: Scan; page: Page; onScan: (scan: Scan) => void }) {
   const notice = useNotice();
   const give = useAct({

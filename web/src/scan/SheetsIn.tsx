@@ -16,7 +16,7 @@ import { answersOf, keyOf, nextOpen, type Ahead, type OnSheet } from './settling
 import { SettlingPage } from './SettlingPage';
 import { wrongOf } from './workings';
 
-/** Pages come one by one; nobody has to ask for them. */
+/** How soon to ask for the next pages, which come one by one, in ms. */
 const SOON = 700;
 
 /** Filled sheets of a handout: read from pictures, settled, and taken into its grid. */
@@ -32,7 +32,7 @@ export default function SheetsIn({ handout }: { handout: number }) {
   const notice = useNotice();
   const navigate = useNavigate();
   const [ahead, setAhead] = useState<Ahead>(new Map());
-  /** Which answer is shown; the first that is to be settled until somebody goes elsewhere. */
+  /** The answer that is shown; the first one to be settled, until another is chosen. */
   const [at, setAt] = useState<number | null>(null);
   /** The last day on which the pictures are kept once their answers are taken. */
   const [keep, setKeep] = useState<string>();

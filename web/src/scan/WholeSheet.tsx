@@ -10,7 +10,7 @@ import type { Grid } from '../api/types';
 import { t } from '../words';
 import { markOf, type OnSheet } from './settling';
 
-/** A sheet, laid flat, with what is said of each answer. */
+/** A sheet, laid flat, with a mark beside each answer. */
 export function WholeSheet({
   scan,
   page,
@@ -21,7 +21,7 @@ export function WholeSheet({
   scan: number;
   page: number;
   grid: Grid;
-  /** Those of this page. */
+  /** The answers of this page. */
   answers: OnSheet[];
   onClose: () => void;
 }) {

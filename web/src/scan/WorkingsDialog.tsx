@@ -21,7 +21,7 @@ import { t } from '../words';
 import type { OnSheet } from './settling';
 import { squaresOf, stepFrom, unreadOf } from './workings';
 
-/** A square of a working, and what somebody sees in it. */
+/** A square of a working, and the figure that a teacher sees in it. */
 interface Settling {
   in: OnSheet;
   settled: SettledSquare;
@@ -236,7 +236,7 @@ function Written({
 
 const CAPTION = { mb: 0.5, fontSize: 15.5, fontWeight: 700 };
 
-/** The working as it is read, with what the judge says of each figure. */
+/** The working as it is read, with the judge's verdict on each figure. */
 function Read({ read: { page }, at }: { read: ReadWorking; at?: Square }) {
   const written = asPaper(marksAfter(page.strokes), page.paper.extent, page.paper);
   return (

@@ -1,13 +1,13 @@
 /** The longer side of a frame that is only looked at, in dots. */
 const LOOKED_AT = 1920;
 
-/** Between two frames, in milliseconds: what is held up by hand lies still for longer. */
+/** Between two frames, in milliseconds: a sheet that is held up lies still for longer. */
 const BETWEEN = 150;
 
 const TONE_HERTZ = 880;
 const TONE_SECONDS = 0.12;
 
-/** A frame of a camera, made into a picture when somebody wants it. */
+/** A frame of a camera, made into a picture when it is needed. */
 export interface Frame {
   /** As large as is needed to see which sheet it is. */
   look: () => Promise<File>;
@@ -50,7 +50,7 @@ export async function openCamera(view: HTMLVideoElement, id: string, signal: Abo
   return { stream, cameras: all.filter(({ kind }) => kind === 'videoinput') };
 }
 
-/** Its frames, one after another, until somebody ends it or the camera goes away. */
+/** The frames of a camera, one after another, until it is stopped or goes away. */
 export async function* framesOf(
   view: HTMLVideoElement,
   stream: MediaStream,
@@ -84,7 +84,7 @@ async function picture(view: HTMLVideoElement, longest: number, name: string): P
   return new File([blob], name, { type: 'image/jpeg' });
 }
 
-/** Says that a sheet was taken, to somebody who looks at the sheets. */
+/** Sounds when a sheet is taken, for a teacher who looks at the sheets. */
 export function tone(): void {
   const sound = new AudioContext();
   const note = sound.createOscillator();

@@ -1,7 +1,7 @@
 import type { Grid, Scan } from '../api/types';
 import { t } from '../words';
 
-/** An answer on a sheet, which somebody reads. */
+/** An answer on a sheet, to be read by a person. */
 export interface OnSheet {
   scan: number;
   page: number;
@@ -11,7 +11,7 @@ export interface OnSheet {
   text?: string;
   /** The text that its ink was read as, if any. */
   read?: string;
-  /** Why somebody is asked. */
+  /** The reason why it is asked. */
   why?: string;
   /** How many squares of its working are unread; left out where no working was read. */
   unread?: number;
@@ -75,10 +75,13 @@ export function markOf({ text, read }: OnSheet, right: string | undefined) {
   return { isSettled: true, words: words ?? text };
 }
 
-/** Figures in the order in which they are looked through: those first that are mistaken most. */
+/**
+ * Figures in the order in which they are looked through: those that are most often misread come
+ * first.
+ */
 const LOOKED_THROUGH = [7, 1, 4, 9, 0, 6, 2, 3, 5, 8];
 
-/** The first figure that nobody has looked through; none after the last. */
+/** The first figure that was not looked through; none after the last. */
 export const unseenFigure = (seen: number[]): number | undefined =>
   LOOKED_THROUGH.find((figure) => !seen.includes(figure));
 
@@ -89,7 +92,7 @@ export const figureAfter = (figure: number): number | undefined =>
 /** The figure to begin with; the first one where all are seen. */
 export const nextFigure = (seen: number[]): number => unseenFigure(seen) ?? 7;
 
-/** How many answers of a pile were read as what, and how many nobody has settled. */
+/** How the answers of a pile were read, and how many are not settled. */
 export function readOf({ pages }: Scan) {
   const answers = pages.flatMap((page) => page.answers);
   const count = (state: string) =>

@@ -9,13 +9,13 @@ export const wrongOf = (answers: OnSheet[], { sums }: Grid): OnSheet[] =>
       unread !== undefined && text !== undefined && /\d/.test(text) && text !== sums[sum]?.right,
   );
 
-/** The squares in which something stands, row by row. */
+/** The squares with a mark, row by row. */
 export const squaresOf = (strokes: Stroke[]): Square[] =>
   strokes
     .map(({ row, column }) => ({ row, column }))
     .sort((one, other) => one.row - other.row || one.column - other.column);
 
-/** Those that could not be read. */
+/** The squares that could not be read. */
 export const unreadOf = (strokes: Stroke[]): Square[] =>
   squaresOf(strokes.filter(({ kind }) => kind === 'UNREAD'));
 

@@ -5,7 +5,7 @@ import { t } from '../words';
 
 const HEIGHT = 52;
 
-/** The keys of a pupil's device: figures, and what a pencil does besides. */
+/** The keys of a pupil's device: figures, and the other actions of a pencil. */
 export const PupilKeys = memo(function PupilKeys({
   onWrite,
   onAct,

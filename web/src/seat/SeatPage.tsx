@@ -30,7 +30,7 @@ import { t } from '../words';
 
 const NO_PATH: Path = [];
 
-/** The page that a pupil works: paper, keys, and what its teacher has it told. */
+/** The page that a pupil works: paper, keys, and the words that the teacher allows. */
 export function SeatPage({
   id,
   seat,

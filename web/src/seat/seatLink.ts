@@ -9,7 +9,7 @@ import type { PageLink } from '../hand/pageLink';
 const to = (headers: Record<string, string>) =>
   createClient<paths>({ baseUrl: '', headers, fetch: (request) => fetch(request) });
 
-/** Asks to be let in; what comes opens the seat, once the teacher lets it. */
+/** Asks to be let in; the token of the answer is valid once the teacher lets the device in. */
 export const knock = (code: string, who: string) =>
   taken(to({}).POST('/room/knocks', { body: { code, who } }));
 
@@ -21,7 +21,7 @@ export interface SeatLink extends PageLink {
   stuck: (stuck: boolean) => Promise<void>;
   hint: (id: number) => Promise<Hint>;
   now: () => number;
-  /** Sends what waits of other pages: another sum may have come while there was no network. */
+  /** Sends the strokes that wait on other pages: another sum may have come without a network. */
   sendLeft: (page: number | undefined) => Promise<void>;
 }
 

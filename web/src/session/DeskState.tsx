@@ -96,7 +96,7 @@ interface Laying {
   page?: Desk['page'];
 }
 
-/** Works again what lay on the desk; a kept page of which only the number is known is looked up. */
+/** Works the last sum of the desk again; looks a kept page up by its number. */
 async function layAgain({ sum, step, page }: Laid): Promise<Laying> {
   if (!page || page.title) {
     return { working: await api.work(sum), step, page };

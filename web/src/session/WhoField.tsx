@@ -6,7 +6,7 @@ import { t } from '../words';
 
 const NAMES = 'pupils-of-the-class';
 
-/** Whose work it is: any name, with those of the class to choose from. */
+/** The writer: any name, with those of the class to choose from. */
 export function WhoField({ value, onChange }: { value: string; onChange: (name: string) => void }) {
   const classId = useCurrentClass()?.id;
   const { data: roll } = useQuery({ queryKey: ['roll', classId], queryFn: api.roll });

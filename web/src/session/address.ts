@@ -1,6 +1,6 @@
 import type { Laid } from './laid';
 
-/** The query of an address that names what lies on the desk: the sum, its ways, and the step. */
+/** The query of the address of a sum on the desk: the sum, its ways, and the step. */
 export function addressOf({ sum, step, page }: Laid): string {
   const query = new URLSearchParams({ sum: sum.plain });
   const further = { method: sum.method, check: sum.check, page: page?.id, step };

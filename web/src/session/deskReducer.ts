@@ -16,7 +16,7 @@ export interface Desk {
   asking: boolean;
   /** The Workbook page that it was opened from or kept as. */
   page: { id: number; title: string } | null;
-  /** Sums that are gone through one after the other, those of a part of a lesson. */
+  /** Sums that are gone through one after the other, as those of a part of a lesson. */
   row: SumRef[];
   /** The line whose page is on its way, and how many steps were asked of that page already. */
   sent: { line: string; steps: number } | null;
@@ -62,14 +62,14 @@ export const EMPTY_DESK: Desk = {
   sent: null,
 };
 
-/** The steps of the working and then those of its check. */
+/** The steps of the working, then the steps of its check. */
 export function allSteps(working: Working): Step[] {
   const steps = known.get(working) ?? [...working.steps, ...working.check.steps];
   known.set(working, steps);
   return steps;
 }
 
-/** One list for each working, so that what is drawn of it is not drawn again at every step. */
+/** One list for each working, so that components that draw it are not drawn again at every step. */
 const known = new WeakMap<Working, Step[]>();
 
 export function lastStep(desk: Desk): number {
@@ -110,7 +110,7 @@ function stepped({ sent, ...come }: Desk): Desk {
   return desk;
 }
 
-/** Whether the line shows something else than the sum on the desk. */
+/** Whether the line shows another sum than the one on the desk. */
 const isTyped = ({ line, working }: Desk) => line !== (working?.problem ?? '');
 
 /** Whether the line is for another sum than the one that is set out. */

@@ -9,7 +9,7 @@ const TELLING = ['register', 'plan', 'set', 'run'];
 
 const keyOf = (room: ReturnType<typeof useCurrentClass>) => ['ladder', room?.id, room?.style];
 
-/** All rungs of the class in its order and words, those that are hidden too. */
+/** All rungs of the class in its order and words, including hidden ones. */
 export function useWholeLadder() {
   return useQuery({ queryKey: keyOf(useCurrentClass()), queryFn: api.ladder });
 }

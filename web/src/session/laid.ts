@@ -24,7 +24,7 @@ export function lastLaid(): Laid | null {
 /** Whether anything lay on the desk. */
 export const hasLaid = () => lastLaid() !== null;
 
-/** Keeps what lies on the desk: for this tab through a reload, and for the next start. */
+/** Keeps the sum on the desk: for this tab through a reload, and for the next start. */
 export function keepLaid(laid: Laid) {
   const text = JSON.stringify(laid);
   sessionStorage.setItem(STORE, text);

@@ -22,7 +22,7 @@ export function layersAt(working: Working, step: number): [Layer, Layer] {
   ];
 }
 
-/** The paper with what stands on it when the sum is set out for its writer. */
+/** The paper with the marks that are there when the sum is set out for its writer. */
 export function setOutPaper({ paper, setOut }: Working): Paper {
   const ids = new Set(setOut);
   return { ...paper, marks: paper.marks.filter(({ id }) => ids.has(id)) };

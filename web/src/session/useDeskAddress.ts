@@ -4,7 +4,7 @@ import { addressOf, isSamePage, isStillAt, namedBy } from './address';
 import type { Desk } from './deskReducer';
 import { keepLaid, lastLaid, type Laid } from './laid';
 
-/** The views that show what lies on the desk. */
+/** The views that show the sum on the desk. */
 const VIEWS = ['/desk', '/board'];
 
 /** A held key turns many steps; the address follows when it rests. */

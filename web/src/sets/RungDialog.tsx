@@ -13,7 +13,7 @@ import { useLadderChange, useWholeLadder } from '../session/ladder';
 import { useDraft } from '../ui/useDraft';
 import { t } from '../words';
 
-/** Keeps what a sentence wishes as a rung of the class's own. */
+/** Keeps the wishes of a sentence as a rung of the class's own. */
 export function RungDialog({
   recipe,
   method,

@@ -31,7 +31,7 @@ const RIGHT = { make: t('sets.make-a-set'), kept: t('sets.kept-sets'), ladder: t
 
 type Open = 'sheets' | 'slip key' | 'paste' | 'hand out' | null;
 
-/** A set on its sheet at the left, and what its sums are to be like at the right. */
+/** A set on its sheet at the left, and the wishes for its sums at the right. */
 export default function Sets() {
   const { draft, change, settle, coming, trouble: missing } = useSetDraft();
   const [open, setOpen] = useState<Open>(null);

@@ -10,7 +10,7 @@ import { SumTile } from './SumTile';
 import { WorkloadLine } from './WorkloadLine';
 import { t } from '../words';
 
-/** The sheet of a set: its sums on squares, and what can be done with the one that is chosen. */
+/** The sheet of a set: its sums on squares, and the actions on the chosen one. */
 export function SheetPage({
   draft,
   coming,

@@ -10,7 +10,7 @@ import { toKeep, type SetDraft } from './draft';
 import { TABLE } from './table';
 import { either, t } from '../words';
 
-/** The wrong answers that known slips give, for whoever marks with a red pen. */
+/** The wrong answers that known slips give, for marking with a red pen. */
 export default function SlipKeyDialog({
   draft,
   onClose,

@@ -30,7 +30,7 @@ export const draftOf = (set: KeptSet): SetDraft => {
   return { ...EMPTY_SET, id, state, title, version, versions, lines, sums };
 };
 
-/** How many sums come from the lines; those behind them were typed. */
+/** How many sums come from the lines; typed ones come after them. */
 const drawn = (lines: SetLine[]) => lines.reduce((sum, { count }) => sum + count, 0);
 
 /** The line that the sum at a place comes from; −1 for a sum that was typed. */
@@ -95,14 +95,14 @@ export function inOrder(draft: SetDraft, how: 'quick' | 'mixed', random = Math.r
   return { ...draft, sums: [...draft.sums].sort((one, other) => key(one) - key(other)) };
 }
 
-/** The set with what was drawn in the place of its lines' sums; what was typed stays behind them. */
+/** The set with drawn sums in the place of its lines' sums; typed ones stay behind them. */
 export function withDrawn(draft: SetDraft, sums: SetSum[]): SetDraft {
   // What a place of a lesson is there for stays.
   const parted = sums.map((sum, i) => ({ ...sum, part: draft.sums[i]?.part ?? sum.part }));
   return { ...draft, sums: [...parted, ...draft.sums.slice(drawn(draft.lines))] };
 }
 
-/** The set with one more line, whose sums stand before those that were typed. */
+/** The set with one more line, whose sums come before the typed ones. */
 export function withLine(draft: SetDraft, line: SetLine, sums: SetSum[]): SetDraft {
   const end = drawn(draft.lines);
   return {

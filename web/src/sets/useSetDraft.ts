@@ -26,7 +26,7 @@ export function useSetDraft() {
     staleTime: Infinity,
   });
   const draft = mine ?? (kept.data ? draftOf(kept.data) : EMPTY_SET);
-  /** Sums may come in while a title is typed: what is typed is put into the draft as it is then. */
+  /** Changes the draft as it is then: sums may come in while a title is typed. */
   const change = (to: SetDraft | ((now: SetDraft) => SetDraft)) => {
     const next = typeof to === 'function' ? to(stored(name) ?? draft) : to;
     const its = next.id === null ? STORE : `${STORE}.${next.id}.${next.version}`;

@@ -12,11 +12,11 @@ import { clock } from '../ui/time';
 import { Counts, PAGE } from './WritingPage';
 import { t } from '../words';
 
-/** Only a check that came back and was seen to do so ends in the colour of what is right. */
+/** Only a check that came back, and was said to, ends in the colour of right answers. */
 const told = ({ cameBack, said }: NonNullable<Attempt['decision']>) =>
   cameBack && said ? 'success.main' : 'error.main';
 
-/** The right page of an attempt that is handed in: what was found, the true page, the replay. */
+/** The right page of an attempt that is handed in: the findings, the true page, the replay. */
 export function EndedPage({
   attempt,
   played,

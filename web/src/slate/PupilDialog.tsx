@@ -16,7 +16,7 @@ import { marksAfter } from '../hand/strokes';
 import { VerdictMarks } from '../hand/VerdictMarks';
 import { t } from '../words';
 
-/** A simulated pupil: choose slips, watch the page being written, read what the judge says. */
+/** A simulated pupil: choose slips, watch the page being written, read the judge's report. */
 export default function PupilDialog({ sum, onClose }: { sum: SumRef; onClose: () => void }) {
   const [chosen, setChosen] = useState<string[]>([]);
   const [played, setPlayed] = useState<number | null>(null);

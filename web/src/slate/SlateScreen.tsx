@@ -31,7 +31,7 @@ import { VERDICTS } from '../hand/verdicts';
 import { WritingPage } from './WritingPage';
 import { t } from '../words';
 
-/** One attempt: an empty sheet to work on, and beside it what the judge says. */
+/** One attempt: an empty sheet to work on, and beside it the judge's report. */
 export default function SlateScreen() {
   const { id } = useParams();
   return <OpenSlate key={id} id={Number(id)} />;

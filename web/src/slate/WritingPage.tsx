@@ -12,7 +12,7 @@ import { FindingCard } from '../hand/FindingCard';
 import { Legend } from '../hand/Legend';
 import { t } from '../words';
 
-/** The right page while somebody writes: what the judge says, help, and the keys. */
+/** The right page of an attempt in work: the judge's report, help, and the keys. */
 export function WritingPage({
   attempt,
   head,
@@ -35,7 +35,7 @@ export function WritingPage({
   report: Report | undefined;
   hint: Hint | null;
   onHint: (hint: Hint) => void;
-  /** Whether something that was written is not kept yet. */
+  /** Whether some writing is not kept yet. */
   stuck: boolean;
   /** Whether a number is being typed that may go on. */
   pending: boolean;
@@ -149,7 +149,7 @@ export function Counts({ report }: { report: Report }) {
   );
 }
 
-/** That the app does not answer, and what waits for it. */
+/** Says that the app does not answer, and what waits for it. */
 export function NotKept({ what }: { what: string }) {
   return (
     <Box role="status" sx={{ color: 'text.secondary' }}>

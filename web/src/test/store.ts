@@ -1,6 +1,6 @@
 import { vi } from 'vitest';
 
-/** Puts an empty store in the place of the browser's; gives what it keeps. */
+/** Puts an empty store in the place of the browser's; gives its contents. */
 export function store(name: 'localStorage' | 'sessionStorage'): Map<string, string> {
   const kept = new Map<string, string>();
   vi.stubGlobal(name, {

@@ -12,7 +12,7 @@ const run = keyframes({
   to: { backgroundPosition: '56px 0' },
 });
 
-/** Shows that something was pressed, or is still to come, until Bemble has answered. */
+/** Shows that an action or a first answer is under way. */
 export function BusyBar() {
   const acts = useIsMutating({ predicate: ({ meta }) => meta?.quiet !== true });
   const loads = useIsFetching({ predicate: ({ state }) => state.status === 'pending' });

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 
-/** The key that does what a button does; not shown on touch screens, nor read aloud. */
+/** The key with the action of a button; not shown on touch screens, nor read aloud. */
 export function Kbd({ children }: { children: string }) {
   return (
     <Box

@@ -4,14 +4,14 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import type { ReactNode } from 'react';
 
-/** Something that can be chosen in a menu. */
+/** A choice of a menu. */
 export interface Entry {
   key: string | number;
   name: ReactNode;
   /** A note at its other end. */
   aside?: string;
   selected?: boolean;
-  /** Whether a line divides it from those above it. */
+  /** Whether a line divides it from the entries above. */
   isBelowLine?: boolean;
   /** Where there is none, the entry is a remark. */
   onChoose?: () => void;

@@ -6,7 +6,7 @@ import type { Notice } from './useNotice';
 const SHORT_MS = 5000;
 const ACTION_MS = 12000;
 
-/** A notice at the foot of the screen, and what can be done about it. */
+/** A notice at the foot of the screen, and its actions. */
 export default function NoticeFoot({
   open,
   notice,

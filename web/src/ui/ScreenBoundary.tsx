@@ -49,7 +49,7 @@ export class ScreenBoundary extends Component<Props, { failed: string | null }> 
 
 const again = () => window.location.reload();
 
-/** Asks for something small until Bemble answers, and shows the screen again if it did not at first. */
+/** Sends a small request until Bemble answers, and shows the screen again if it failed at first. */
 function AgainWhenBack() {
   const [wasAway, setWasAway] = useState(false);
   useQuery({

@@ -8,7 +8,7 @@ import type { ReactNode } from 'react';
 import { useDraft } from './useDraft';
 import { t } from '../words';
 
-/** Asks for the title of a page and a note on it; what was typed stays until it is kept. */
+/** Asks for the title of a page and a note on it; the typed text stays until it is kept. */
 export function WordsDialog({
   draft,
   heading,

@@ -21,7 +21,7 @@ export const BOOK = {
 /** Its two pages, the left one a little wider. */
 export const PAGES = { xs: 'minmax(0, 1fr)', md: 'minmax(0, 4fr) minmax(0, 3fr)' };
 
-/** A left page with a head and what fills the rest of it. */
+/** A left page with a head, and a part that fills the rest. */
 export const LEFT_PAGE = {
   minHeight: 0,
   minWidth: 0,
@@ -68,5 +68,5 @@ export const BAR = {
   '@media print': { display: 'none !important' },
 };
 
-/** A view whose buttons are pressed by fingers, those on the paper among them. */
+/** A view whose buttons are pressed by fingers, including those on the paper. */
 export const FOR_FINGERS = { '& .MuiButton-root': { minHeight: 44, minWidth: 44 } };

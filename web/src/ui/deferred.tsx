@@ -35,7 +35,9 @@ export function deferred<Props extends object>(
     }
     return Part ? <Part {...props} /> : meanwhile;
   }
-  /** Loads it before it is shown, for what is typed into at once or while Bemble does not answer. */
+  /**
+   * Loads the part before it is shown, if keys may come at once or Bemble may be stopped by then.
+   */
   const ahead = () => void take().catch(() => undefined);
   return Object.assign(Deferred, { ahead });
 }

@@ -15,7 +15,7 @@ const CLOSED = '[role=dialog], [role=menu], [role=listbox], [role=alert]';
 /** The levels around an element up to which its place is known. */
 const LEVELS = 14;
 
-/** So long a button may be disabled, by what it has begun, until the focus goes on. */
+/** How long a button may be disabled, by its own action, until the focus goes on, in ms. */
 const BUSY_MS = 150;
 
 let held: Held | null = null;

@@ -1,7 +1,7 @@
 /** A list whose entries are rows. */
 export const LIST = { m: 0, p: 0, listStyle: 'none' } as const;
 
-/** A row of a list: what it is, how it stands, and two buttons; on a phone below one another. */
+/** A row of a list: its title, its state, and two buttons; on a phone one below the other. */
 export const ROW = {
   display: 'grid',
   gridTemplateColumns: {
@@ -18,6 +18,6 @@ export const ROW = {
 /** The heading of a row: on a phone it has a line of its own. */
 export const ROW_HEAD = { minWidth: 0, gridColumn: { xs: '1 / -1', sm: 'auto' } } as const;
 
-/** Its title and what stands below it. */
+/** The title of a row, with the text below it. */
 export const ROW_TITLE = { fontSize: 18, overflowWrap: 'anywhere' } as const;
 export const ROW_BELOW = { fontSize: 14.5, color: 'text.secondary' } as const;

@@ -10,7 +10,7 @@ import { keepFocus } from './keepFocus';
 import { watchPointer } from './pointed';
 import { mountAnnouncer } from './useAnnounced';
 
-/** Puts screens on the page, with what all of them have. */
+/** Puts screens on the page, with everything that all of them need. */
 export function mount(queries: QueryClient, screens: ReactNode) {
   // The page's security policy lets in only styles that carry its nonce.
   const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content;

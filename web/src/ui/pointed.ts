@@ -4,7 +4,7 @@ let pointed: Element | null = null;
 const buttonOf = ({ target }: Event) =>
   target instanceof Element ? target.closest('button, a') : null;
 
-/** Notes which button was pressed by mouse or finger; whoever turns to the Tab key goes by keyboard. */
+/** Notes which button was pressed by mouse or finger. The Tab key ends that. */
 export function watchPointer() {
   window.addEventListener('pointerdown', (event) => (pointed = buttonOf(event)), true);
   window.addEventListener(
@@ -18,7 +18,7 @@ export function watchPointer() {
   );
 }
 
-/** Whether a key goes to a button that somebody came to by keyboard. */
+/** Whether a key goes to a button that was reached by keyboard. */
 export function isOnButton(event: KeyboardEvent): boolean {
   const button = buttonOf(event);
   return button !== null && button !== pointed;

@@ -1,6 +1,6 @@
 import { useEffect, type RefObject } from 'react';
 
-/** Brings what is chosen within a frame into sight whenever the choice has changed. */
+/** Brings the chosen element within a frame into sight whenever the choice has changed. */
 export function useChosenInSight(frame: RefObject<HTMLElement | null>, choice: unknown) {
   useEffect(() => {
     frame.current

@@ -3,7 +3,7 @@ import type { MouseEvent } from 'react';
 import { useAct } from './useAct';
 import { useNotice } from './useNotice';
 
-/** Deletes what has a number, and offers to bring it back. */
+/** Deletes a thing by its number, and offers to bring it back. */
 export function useDeletion(
   list: string,
   remove: (id: number) => Promise<unknown>,

@@ -24,7 +24,7 @@ function belongsToFocus(event: KeyboardEvent) {
   return event.key === ' ' && isOnButton(event);
 }
 
-/** Listens for keys on the whole screen, leaving alone those meant for a field or a dialog. */
+/** Listens for keys on the whole screen, except those for a field or a dialog. */
 export function useKeys(handler: KeyHandler) {
   const handle = useStable(handler);
   // Before the next key can come, so that none is lost.

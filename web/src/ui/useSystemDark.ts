@@ -1,6 +1,6 @@
 import useMediaQuery from '@mui/material/useMediaQuery';
 
-/** Whether the system asks for dark screens; what is printed is never dark. */
+/** Whether the system asks for dark screens; print is never dark. */
 export const useSystemDark = () =>
   useMediaQuery('screen and (prefers-color-scheme: dark)', { noSsr: true });
 

@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import { useStable } from './useStable';
 
-/** Hears Ctrl+Z where neither a text that is typed nor the screen has a use for it. */
+/** Hears Ctrl+Z if neither a typed text nor the screen has a use for it. */
 export function useUndoKey(undo: () => void) {
   const handle = useStable(undo);
   useEffect(() => {

@@ -18,7 +18,7 @@ interface ScreenWords {
 
 let translated: Partial<Record<Key, string>> = {};
 
-/** Takes another language; what it lacks is said in English. */
+/** Takes another language; sentences that it lacks are said in English. */
 export function speak({ language, messages }: ScreenWords) {
   LOCALE = language === ENGLISH ? 'en-GB' : language;
   translated = messages;

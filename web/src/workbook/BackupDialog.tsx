@@ -14,7 +14,7 @@ import { useNotice } from '../ui/useNotice';
 import { LOCALE, t } from '../words';
 import { BackupQuestion } from './BackupQuestion';
 
-/** All that is kept as one file, and back from a file or from a copy that Bemble made by itself. */
+/** All data as one file, and back from a file or from a copy that Bemble made by itself. */
 export default function BackupDialog({ onClose }: { onClose: () => void }) {
   const notice = useNotice();
   const queries = useQueryClient();

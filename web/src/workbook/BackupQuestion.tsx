@@ -11,7 +11,9 @@ import type { BackupLook } from '../api/types';
 import { momentInFull } from '../ui/days';
 import { t } from '../words';
 
-/** Asks before a backup replaces all that is kept: what it holds, and who would return. */
+/**
+ * Asks before a backup replaces all data: its contents, and the deleted pupils who would return.
+ */
 export function BackupQuestion({
   look: { madeAt, backup, now, returning },
   trouble,

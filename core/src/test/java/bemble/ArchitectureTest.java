@@ -39,7 +39,7 @@ class ArchitectureTest {
           .withImportOption(new ImportOption.DoNotIncludeTests())
           .importPackages("bemble");
 
-  /** The packages that may look into each; those that are not named here may be by any other. */
+  /** The packages that may look into each. Those not named here may be looked into by any other. */
   private static final Map<String, List<String>> LOOKED_INTO_BY =
       Map.ofEntries(
           Map.entry("ink", List.of()),
@@ -85,7 +85,7 @@ class ArchitectureTest {
     layers.check(CORE);
   }
 
-  /** The judge searches on what is read, and says what is found; no room looks up. */
+  /** The judge's packages stand on one another: search on reading, report above both. */
   @Test
   void theRoomsOfTheJudgeStandOnOneAnother() {
     layeredArchitecture()
@@ -114,7 +114,7 @@ class ArchitectureTest {
     slices().matching("bemble.(*)..").should().beFreeOfCycles().check(CORE);
   }
 
-  /** The reader knows nothing of sums: what was expected cannot enter it. */
+  /** The reader knows nothing of sums, so that no expectation can enter it. */
   @Test
   void inkKnowsNothingOfWhatIsDue() {
     noClasses()

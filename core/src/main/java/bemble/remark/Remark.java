@@ -58,7 +58,7 @@ public record Remark(RemarkKind kind, List<FillIn> fillIns) {
     return with(name, new Mention.Asked(problem));
   }
 
-  /** The same with something that is written as it is. */
+  /** The same remark with a text that is said unchanged. */
   public Remark with(String name, String text) {
     return with(name, new Mention.Text(text));
   }

@@ -210,7 +210,7 @@ public enum RemarkKind {
     return name().startsWith("HELP_");
   }
 
-  /** Whether it asks something of a column in words that tell nothing of what is written there. */
+  /** Whether it is a question about a column whose words give nothing of the answer away. */
   public boolean isQuestion() {
     return this == CAN_BE_TAKEN || this == CAN_TEN_BE_MADE;
   }

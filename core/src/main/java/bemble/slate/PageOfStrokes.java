@@ -63,7 +63,7 @@ public final class PageOfStrokes {
     return written;
   }
 
-  /** The squares in which something stands that could not be read. */
+  /** The squares with marks that could not be read. */
   public Set<Square> unread() {
     return Set.copyOf(unread);
   }

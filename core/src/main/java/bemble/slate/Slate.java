@@ -41,7 +41,7 @@ public final class Slate {
   /** Worked out when it is first asked for, which most slates that are only judged never are. */
   private @Nullable Paper sheet;
 
-  /** The sheet of a sum that was set out by somebody. */
+  /** The sheet of a sum that its writer set out. */
   public Slate(Sum sum, SettingOut settingOut) {
     this.sum = sum;
     this.settingOut = settingOut;
@@ -200,7 +200,7 @@ public final class Slate {
         && put.written().at().equals(number.at().moved(0, -number.figures()));
   }
 
-  /** The squares in which this sum, or one whose numbers are as long, has something of a kind. */
+  /** The squares in which this sum, or one with numbers as long, has marks of a kind. */
   public Set<Square> squares(Stroke.Kind kind) {
     return Stream.concat(Stream.of(truth), SheetRoom.alike(sum).stream())
         .flatMap(page -> strokes(page).stream())
@@ -219,7 +219,7 @@ public final class Slate {
         .toList();
   }
 
-  /** The strip of multiples and the trial table are for those who want them. */
+  /** The strip of multiples and the trial table are optional. */
   private static boolean isInMargin(Transcript.Put put) {
     return put.kind() == Transcript.Kind.AID && put.role().isInMargin();
   }
@@ -240,7 +240,7 @@ public final class Slate {
     return new KnownSquares(page, sheet().marks(), unread).told(judge(page, Stage.IN_WORK));
   }
 
-  /** Whether all that is written on its page are single figures: others are not read off paper. */
+  /** Whether all marks on its page are single figures: others are not read off paper. */
   public boolean isOfFigures() {
     return strokes(truth).stream()
         .allMatch(

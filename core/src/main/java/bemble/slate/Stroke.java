@@ -21,11 +21,11 @@ public record Stroke(Kind kind, Square at, String text) {
     NUMBER,
     /** A decimal mark on the line to the right of the square. */
     POINT,
-    /** A stroke through what stands in the square, or its removal. */
+    /** A stroke through the mark in the square, or its removal. */
     STRIKE,
     /** A line under the square. */
     LINE,
-    /** Something that stands on paper and could not be read. */
+    /** A mark on paper that could not be read. */
     UNREAD,
     /** The square rubbed clean. */
     RUB;

@@ -18,7 +18,7 @@ import java.util.Optional;
 import java.util.function.IntPredicate;
 import org.jspecify.annotations.Nullable;
 
-/** Slips where columns are added, and what each changes in the procedure. */
+/** Slips in the addition of columns, and the changes that each makes in the procedure. */
 public final class AddingSlips {
   public static final Slip LINED_UP_LEFT =
       Slip.of("lined-up-left", Slip.Kind.SETTING_OUT, AddingSlips::linedUpLeft);
@@ -298,7 +298,7 @@ public final class AddingSlips {
     };
   }
 
-  /** The column that is being added: what it reads stands there. */
+  /** The column that is being added: the place of the entries that are read. */
   private static int placeOf(Asked asked) {
     return asked.section().number();
   }

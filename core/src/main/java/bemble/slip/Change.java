@@ -37,12 +37,12 @@ interface Change {
     return leavesOut(move);
   }
 
-  /** How many places off something is put, where {@code usual} is how it should. */
+  /** How many places off a mark is put, where {@code usual} is right. */
   default int places(Shift shift, int place, int usual) {
     return usual;
   }
 
-  /** Looks at what was written in the end, for slips that remember. */
+  /** Looks at the value that was written in the end, for slips that remember. */
   default void written(Asked asked, BigInteger value) {
     // Most slips do not remember anything.
   }

@@ -17,7 +17,7 @@ import java.util.Optional;
 import java.util.function.IntUnaryOperator;
 import org.jspecify.annotations.Nullable;
 
-/** Slips of multiplication, and what each changes in the procedure. */
+/** Slips of multiplication, and the changes that each makes in the procedure. */
 public final class MultiplyingSlips {
   public static final Slip NO_PLACEHOLDER =
       Slip.ofRule("no-placeholder", MultiplyingSlips::noPlaceholder);
@@ -138,7 +138,7 @@ public final class MultiplyingSlips {
         };
   }
 
-  /** The row of the lowest figure that is not 0 stays: nobody writes nothing at all. */
+  /** The row of the lowest figure that is not 0 stays: a page without any row is no slip. */
   private static Change rowLeftOut(Problem problem) {
     Numeral multiplier = multiplier(problem);
     int lowest = 0;
@@ -296,7 +296,7 @@ public final class MultiplyingSlips {
         };
   }
 
-  /** A box of tens is filled with what its first figures make: 60 times 5 is 30. */
+  /** A box of tens holds the product of its first figures: 60 times 5 is 30. */
   private static Change allZerosLostInBox(Problem problem) {
     return (Change.OfValues)
         asked -> {
@@ -321,7 +321,7 @@ public final class MultiplyingSlips {
     return part.signum() > 0 && Whole.ones(part).signum() == 0;
   }
 
-  /** Of a cross only the ends are multiplied: what lies between brings nothing but its carry. */
+  /** Of a cross only the ends are multiplied: the middle brings nothing but its carry. */
   private static Change middleLeftOut(Problem problem) {
     int last = problem.numbers().stream().mapToInt(Numeral::highestPlace).sum();
     return (Change.OfValues)

@@ -47,7 +47,7 @@ final class PairsFromLeft implements Change {
     return Optional.of(Fill.of(BigInteger.valueOf(figures.get(asked.indexOf(figure.slot())))));
   }
 
-  /** The largest figure that goes into what is left, with the next figures brought down. */
+  /** The largest figure that fits the remainder with the next figures brought down. */
   private int next() {
     boolean isAlone = read == radicand.length() - 1 && !fillsUp;
     String down = (radicand + "0".repeat(read + 2)).substring(read, read + 2);

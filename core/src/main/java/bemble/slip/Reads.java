@@ -54,7 +54,7 @@ final class Reads {
     return asked.rule().applyTo(reads);
   }
 
-  /** The rule of the slot applied to what it reads and one entry more. */
+  /** The rule of the slot applied to its entries and one more. */
   static BigInteger andAlso(Asked asked, Entry more) {
     List<Entry> reads = new ArrayList<>(asked.reads());
     reads.add(more);

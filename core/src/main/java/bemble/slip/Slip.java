@@ -24,7 +24,7 @@ public final class Slip implements Comparable<Slip> {
      * the numbers stand.
      */
     IN_ANSWERS,
-    /** A number fact that somebody has wrong. */
+    /** A number fact that the writer has wrong. */
     MISSED_FACT,
     /** The table of a whole row of products, which is taken from another one. */
     WRONG_TABLE,
@@ -95,12 +95,12 @@ public final class Slip implements Comparable<Slip> {
     return !isOfFacts() && kind != Kind.ON_PAGES;
   }
 
-  /** Whether it is made in the whole sum, or in none of it: another operation, for most. */
+  /** Whether it is made in the whole sum or nowhere in it: mostly another operation. */
   public boolean isOfWholeSum() {
     return kind == Kind.WHOLE_SUM || kind == Kind.IN_ANSWERS;
   }
 
-  /** Whether it is a number fact that somebody has wrong. */
+  /** Whether it is a number fact that the writer has wrong. */
   public boolean isMissedFact() {
     return kind == Kind.MISSED_FACT || kind == Kind.WRONG_TABLE;
   }

@@ -24,7 +24,7 @@ public final class Slips {
 
   private Slips() {}
 
-  /** All slips, by what goes wrong in them. */
+  /** All slips, by kind of mistake. */
   public static List<Slip> all() {
     return ALL;
   }

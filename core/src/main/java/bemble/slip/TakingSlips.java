@@ -17,7 +17,7 @@ import java.util.Set;
 import java.util.function.BinaryOperator;
 import java.util.function.Predicate;
 
-/** Slips where columns are subtracted, and what each changes in the procedure. */
+/** Slips in the subtraction of columns, and the changes that each makes in the procedure. */
 public final class TakingSlips {
   public static final Slip ZERO_PASSED_STAYS_ZERO =
       Slip.ofRule("zero-passed-stays-zero", TakingSlips::zeroStaysZero);
@@ -141,7 +141,7 @@ public final class TakingSlips {
                 : Optional.empty();
   }
 
-  /** An exchange across zeros makes the zeros 9, and the place beyond them stays what it was. */
+  /** An exchange across zeros makes the zeros 9, and the place beyond them stays the same. */
   private static Change nobodyPays(Problem problem) {
     return (Change.OfValues)
         asked -> {
@@ -194,7 +194,7 @@ public final class TakingSlips {
         : top.reads().stream().anyMatch(TakingSlips::hasPaid);
   }
 
-  /** The place beyond pays, and the zeros on the way stay what they are. */
+  /** The place beyond pays, and the zeros on the way stay zeros. */
   private static Change zeroStaysZero(Problem problem) {
     return onTheWay(BigInteger.ZERO);
   }

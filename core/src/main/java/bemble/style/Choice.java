@@ -8,7 +8,7 @@ public sealed interface Choice {
   /** Its name within its setting. */
   String name();
 
-  /** The word for what moves on from a full column. */
+  /** The word for the tens that move on from a full column. */
   enum CarryWord implements Choice {
     CARRY,
     REGROUP,
@@ -69,11 +69,11 @@ public sealed interface Choice {
     LARGEST_FIRST,
     /** Figures that make ten together are taken together before the others. */
     TENS_FIRST,
-    /** From the largest on, and where others come to a whole ten with it, those next. */
+    /** The largest addend first, then those that make a whole ten with it. */
     LARGEST_AND_TENS
   }
 
-  /** Whether what stays or what moves on is written first. */
+  /** Whether the figure that stays or the one that moves on is written first. */
   enum WritingOrder implements Choice {
     STAYING_FIRST,
     MOVING_FIRST
@@ -200,10 +200,10 @@ public sealed interface Choice {
     ROW_OF_ZERO
   }
 
-  /** Whether a division ends with what its answer means. */
+  /** Whether a division ends with the meaning of its answer. */
   enum QuotientMeaning implements Choice {
     UNSAID,
-    /** So many groups of the divisor, and what is left over. */
+    /** So many groups of the divisor, and the remainder. */
     GROUPS
   }
 
@@ -217,7 +217,7 @@ public sealed interface Choice {
   /** For which divisors the multiples are written beside a long division. */
   enum Multiples implements Choice {
     LONG_DIVISORS,
-    /** For those of two figures and more, in each round as far as it needs them. */
+    /** For divisors of two figures and more, in each round as far as it needs them. */
     AS_NEEDED,
     ALWAYS,
     NEVER

@@ -10,6 +10,6 @@ public enum RoundMove {
    */
   COMPARE,
   BRING_DOWN,
-  /** Whether there is another round, or what is left is the remainder. */
+  /** Whether another round follows, or the rest is the remainder. */
   AGAIN
 }

@@ -84,13 +84,13 @@ public record RoundMoves(List<RoundMove> list) {
     return list.contains(move);
   }
 
-  /** Whether the product is compared with what stands, before it is taken away. */
+  /** Whether the product is compared with the number above it, before it is subtracted. */
   public boolean comparesProduct() {
     int subtracting = list.indexOf(RoundMove.SUBTRACT);
     return has(RoundMove.COMPARE) && list.indexOf(RoundMove.COMPARE) < subtracting;
   }
 
-  /** Whether what is left is compared with the divisor. */
+  /** Whether the rest of a round is compared with the divisor. */
   public boolean comparesLeft() {
     return has(RoundMove.COMPARE) && !comparesProduct();
   }

@@ -281,7 +281,7 @@ class ChecksTest {
     }
   }
 
-  /** One more, one less and figures changed over: what a check finds that proves all. */
+  /** One more, one less and figures changed over: checks that prove all find each of them. */
   @ParameterizedTest
   @MethodSource("ways")
   void aWrongAnswerDoesNotComeBackWhereTheCheckProvesAll(Operation operation, Choice choice) {

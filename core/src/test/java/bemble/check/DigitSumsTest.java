@@ -29,7 +29,7 @@ class DigitSumsTest {
     return new Sum(problem, Methods.usual(problem.operation()), style).work();
   }
 
-  /** Each number with what its figures come to, as one reads the rows; the answer's beneath. */
+  /** The rows show each number with its digit sum, and the answer's beneath. */
   @Test
   void digitSumsAreWrittenOnBothSides() {
     Style style = Style.STANDARD.with(Choice.MultiplicationCheck.DIGIT_SUMS);

@@ -105,7 +105,7 @@ class DemandReaderTest {
     assertEquals(Demands.SECONDS_A_FACT * facts + demands.marks(), demands.seconds());
   }
 
-  /** The carries of two numbers are those of adding by machine: what the digits lose, nine each. */
+  /** The carries of two numbers equal the loss of their digit sum, nine for each. */
   @Test
   void carriesAreWhatTheFiguresLose() {
     Random random = new Random(21);

@@ -163,7 +163,7 @@ class DiagnoserTest {
     }
   }
 
-  /** The floors of docs/diagnosis.md, with fewer pupils; nobody without a slip is accused. */
+  /** The floors of docs/diagnosis.md, with fewer pupils. No pupil without a slip is accused. */
   @Test
   void theSlipStandsFirstForNineOfTenAndNobodyIsAccusedWithoutOne() {
     int first = 0;

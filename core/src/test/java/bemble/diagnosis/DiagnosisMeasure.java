@@ -60,7 +60,7 @@ record DiagnosisMeasure(int pupils, int first, int three, int said, int accused)
     return SlipKey.slips(method).stream().filter(Slip::isToldByAnswers).toList();
   }
 
-  /** Those of the slips that change the answer of a sum. */
+  /** The slips that change the answer of a sum. */
   static List<Slip> shown(Method<?> method, List<Item> items) {
     List<Foreseen> sums = items.stream().map(item -> new Foreseen(item, Style.STANDARD)).toList();
     return slips(method).stream()
@@ -122,7 +122,7 @@ record DiagnosisMeasure(int pupils, int first, int three, int said, int accused)
     return new DiagnosisMeasure(pupils, first, three, said, accused);
   }
 
-  /** Whether an explanation is one slip, alone or with those that are not told from it. */
+  /** Whether an explanation is one slip, alone or with others that are not told from it. */
   static boolean isNamed(Explanation each, List<Slip> named) {
     return named.isEmpty()
         ? each.slips().isEmpty() && !each.isOwn()

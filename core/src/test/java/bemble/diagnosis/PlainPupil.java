@@ -98,7 +98,7 @@ record PlainPupil(String slip, Operation operation, String method, Habit habit, 
     return new PlainPupil(slip, Operation.ROOT, "digit-pairs", habit, false);
   }
 
-  /** The root cut off; by whoever slips, of pairs from the left and what is left over last. */
+  /** The root cut off. With the slip, pairs are taken from the left, and a single figure last. */
   private static long root(int radicand, Chances makes, boolean fillsUp) {
     boolean odd = String.valueOf(radicand).length() % 2 == 1;
     if (!odd || !makes.next()) {
@@ -177,7 +177,7 @@ record PlainPupil(String slip, Operation operation, String method, Habit habit, 
     return row(one, other % 10, makes) + 10 * row(one, other / 10, makes);
   }
 
-  /** A row whose products are those of the table beside, if the pupil makes that slip. */
+  /** A row whose products are those of the next multiplier, if the pupil makes that slip. */
   private static long row(int one, int beside, boolean makes, int figure) {
     return (long) one * (makes ? beside : figure);
   }

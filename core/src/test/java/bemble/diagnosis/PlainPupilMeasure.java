@@ -139,7 +139,7 @@ final class PlainPupilMeasure {
     return table.toString();
   }
 
-  /** How often what was told with a probability is so. */
+  /** How often explanations that were told with a probability are true. */
   String calibration() {
     StringBuilder table = new StringBuilder();
     for (int bin = 0; bin < BINS; bin++) {
@@ -156,7 +156,7 @@ final class PlainPupilMeasure {
     return table.toString();
   }
 
-  /** The mean square of what a probability is off. */
+  /** The mean square of the error of a probability. */
   double brier() {
     return brier / judged;
   }

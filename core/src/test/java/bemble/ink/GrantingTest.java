@@ -31,7 +31,7 @@ class GrantingTest {
     return row;
   }
 
-  /** A square of which something is likely by so much. */
+  /** A square whose likeliest class is ahead by so much. */
   private static Likelihoods square(int thing, double ahead, Doubt doubt) {
     double[] of = new double[Likelihoods.ALL];
     Arrays.fill(of, -ahead);
@@ -103,7 +103,9 @@ class GrantingTest {
     }
   }
 
-  /** The reading is made of ink: another expectation changes what is said, never what is read. */
+  /**
+   * The reading is made of ink alone: another expectation changes the outcome, never the figures.
+   */
   @Test
   void readsTheSameWhateverIsExpected() {
     Random random = new Random(1);

@@ -28,7 +28,7 @@ class InkTest {
     return this;
   }
 
-  /** The lines of the paper, and inside them those of the box, as they are printed. */
+  /** The lines of the paper, and inside them the box, as they are printed. */
   private InkTest printed() {
     for (int line : new int[] {12, 71, 15, 67}) {
       fill(line, 0, line + 2, Window.SIDE, PALE).fill(0, line, Window.SIDE, line + 2, PALE);
@@ -101,7 +101,7 @@ class InkTest {
     assertEquals(State.DOUBTFUL, pieces.ink().state());
   }
 
-  /** A bar that is pressed less makes a 7 of what would be a 1 without it. */
+  /** A pale bar makes a 7 of a figure that would be a 1 without it. */
   @Test
   void aPaleStrokeBesideADarkOneIsDoubtful() {
     for (int tone : new int[] {50, 60, 70}) {

@@ -93,7 +93,7 @@ class ChoicesTest {
     }
   }
 
-  /** A count that does not fit is no choice: what is taken off would be more than there is. */
+  /** A count that does not fit is no choice: more would be subtracted than there is. */
   @Test
   void aCountThatDoesNotFitIsAFinding() {
     for (int i = 0; i < 100; i++) {

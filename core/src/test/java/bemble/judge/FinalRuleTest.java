@@ -101,7 +101,7 @@ class FinalRuleTest {
     assertTrue(tried > 20 || isElsewhere, method.id() + tried);
   }
 
-  /** Whoever counts back ends at the answer: no other number passes there. */
+  /** Counting back ends at the answer: no other number passes there. */
   @Test
   void noOtherLastStopPasses() {
     Method<?> back = Methods.find(Operation.SUBTRACTION, "count-back").orElseThrow();

@@ -39,7 +39,7 @@ class OneJudgementTest {
     return Methods.all().stream().filter(Judge::judges).toList();
   }
 
-  /** Pages with slips, and with figures that nobody would write. */
+  /** Pages with slips, and with figures that no hand would write. */
   private static Stream<List<Written>> pages(Sum sum, Random random) {
     List<Slip> slips = sum.method().slips();
     Slip slip = slips.get(random.nextInt(slips.size()));
@@ -156,7 +156,7 @@ class OneJudgementTest {
         .toList();
   }
 
-  /** So what was judged is judged anew when a slip becomes known. */
+  /** Pages are judged anew once another slip becomes known, since the version changes. */
   @Test
   void theVersionIsAnotherWithOtherKnownSlips() {
     List<Method<?>> fewer = Methods.all().stream().filter(not(Judge::judges)).toList();

@@ -95,7 +95,7 @@ class PagesOfPupilsTest {
     assertTrue(!known || report.findings().size() == 1, said);
   }
 
-  /** A fact that is wrong is one finding, with figure and carry together, and says what it was. */
+  /** A wrong fact is one finding, with figure and carry together, and names the fact. */
   @ParameterizedTest
   @CsvSource({
     "46 × 8, column, 374, 5, 8 × 6 = 54",

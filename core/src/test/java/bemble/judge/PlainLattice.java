@@ -30,7 +30,7 @@ public record PlainLattice(int top, int side) {
     return place < 2 ? new Square(5, 5 - 2 * place) : new Square(7 - 2 * place, 1);
   }
 
-  /** Fills all boxes but one; gives what each diagonal comes to without a carry. */
+  /** Fills all boxes but one; gives the total of each diagonal without a carry. */
   public int[] fill(PlainPaper paper, int leftOut) {
     int[] tops = {top / 10, top % 10};
     int[] sides = {side / 10, side % 10};

@@ -26,7 +26,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class PlainPagesTest {
   private static final int PAGES = 80;
 
-  /** One figure times a number from the ones on, with what the slip makes of it. */
+  /** The product of one figure and a number from the ones on, with the slip. */
   private static long row(int figure, long number, Slip slip, int row) {
     long product = 0;
     long worth = 1;
@@ -47,7 +47,7 @@ class PlainPagesTest {
     return multiplied(top, bottom, ones, slip, slip);
   }
 
-  /** With one slip in the first row, and another in those behind it. */
+  /** A product with one slip in the first row, and another in the rows behind it. */
   private static PlainPaper multiplied(int top, int bottom, Square ones, Slip first, Slip then) {
     PlainPaper paper = new PlainPaper();
     long total = 0;
@@ -65,7 +65,7 @@ class PlainPagesTest {
     return paper;
   }
 
-  /** A division by one figure: quotient, products and what is left, round by round. */
+  /** A division by one figure: quotient, products and rests, round by round. */
   private static PlainPaper divided(String dividend, int divisor, Square last, Slip slip) {
     PlainPaper paper = new PlainPaper();
     Square first = last.moved(0, 1 - dividend.length());

@@ -19,7 +19,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class PlainShortTest {
   private static final int PAGES = 120;
 
-  /** Quotient figures with what is left small before the next figure, and the remainder. */
+  /** Quotient figures with each rest small before the next figure, and the remainder. */
   private static PlainPaper divided(
       String dividend, int divisor, Square last, boolean small, Slip slip) {
     PlainPaper paper = new PlainPaper();

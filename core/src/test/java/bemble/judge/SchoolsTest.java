@@ -63,7 +63,7 @@ class SchoolsTest {
     }
   }
 
-  /** Whoever slips in another school's way of writing is told of the slip, not of the school. */
+  /** A slip in another school's way of writing is the only finding: the school is none. */
   @Test
   void aSlipInAnotherSchoolIsTheOnlyFinding() {
     Problem sum = sum("57 × 38");

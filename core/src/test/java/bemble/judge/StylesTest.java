@@ -115,7 +115,7 @@ class StylesTest {
     }
   }
 
-  /** Somebody who writes the small figures all the same is not told that they are wrong. */
+  /** Small figures that the class does not write are not said to be wrong. */
   @ParameterizedTest
   @MethodSource("judged")
   void aClassThatKeepsCarriesInMindWritesNoneAndTakesThoseOfOthers(Method<?> method) {

@@ -94,7 +94,7 @@ class LadderTest {
     return needed;
   }
 
-  /** Whether a sum has what a rung adds, or all of its recipe, in numbers of the rung's sizes. */
+  /** Whether a sum has the news of a rung, or its whole recipe, in numbers of the rung's sizes. */
   private static boolean isOf(Rung rung, Problem problem, boolean all) {
     Recipe recipe = rung.recipe();
     List<Numeral> numbers = problem.numbers();

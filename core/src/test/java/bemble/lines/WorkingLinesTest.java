@@ -55,7 +55,7 @@ class WorkingLinesTest {
             });
   }
 
-  /** Asked for one line alone, wrong beyond doubt, the finding tells what it must be. */
+  /** A single line that is certainly wrong has a finding with the right number. */
   private static Map<WorkingLine, Numeral> truth(WorkingLines lines) {
     Map<WorkingLine, Numeral> truth = new HashMap<>();
     for (WorkingLine line : lines.all()) {

@@ -16,7 +16,7 @@ import java.util.Map;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** An answer got out in the head is that of the page, whoever works it. */
+/** The answer in the head is the answer of the page, for every hand. */
 class AnswerTest {
   static List<Method<?>> methods() {
     return Methods.all();

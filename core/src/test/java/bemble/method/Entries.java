@@ -4,7 +4,7 @@ import bemble.procedure.Entry;
 import bemble.procedure.Working;
 import java.util.stream.Stream;
 
-/** All that was written on a page, in order. */
+/** All entries of a page, in order. */
 final class Entries {
   private Entries() {}
 

@@ -99,7 +99,7 @@ class EveryMethodTest {
         () -> check.kind() + " lies apart from " + working.problem());
   }
 
-  /** A page whose answer is wrong is found out by every check but those that say they may not. */
+  /** A page with a wrong answer is found out by every check that claims to prove it. */
   @ParameterizedTest
   @MethodSource("methods")
   void isNotProvedWhenItsAnswerIsWrong(Method<?> method) {

@@ -45,7 +45,7 @@ class JudgeTest {
         .judge(page, Stage.HANDED_IN, SettingOut.GIVEN);
   }
 
-  /** Those in which small figures only help; elsewhere parts of several figures are written so. */
+  /** Methods in which small figures only help; elsewhere they write parts of several figures. */
   @ParameterizedTest
   @MethodSource("judged")
   void theTruePageIsAllRightInAnyOrder(Method<?> method) {
@@ -84,7 +84,7 @@ class JudgeTest {
     assertTrue(10 * measure.alone() >= 9 * measure.shown(), measure::toString);
   }
 
-  /** Every slip is found where it shows first, and named; what comes after is no new slip. */
+  /** Every slip is found and named at its first place; its consequences are no new slips. */
   @ParameterizedTest
   @MethodSource("slips")
   void everySlipIsFoundAndNamed(Method<?> method, Slip slip) {
@@ -125,7 +125,7 @@ class JudgeTest {
             });
   }
 
-  /** Where no frame is ruled, whoever sets the sum out may begin anywhere on the sheet. */
+  /** Without a ruled frame, the sum may be set out anywhere on the sheet. */
   @ParameterizedTest
   @MethodSource("unframed")
   void aPageSetOutElsewhereOnTheSheetIsAllRight(Method<?> method) {

@@ -123,7 +123,7 @@ class LeftToRightTest {
     }
   }
 
-  /** Each total has more of the sum in it than the one before; the last is all of it. */
+  /** Each total has more of the sum in it than the one before; the last has all. */
   @ParameterizedTest
   @EnumSource(Choice.PartialSums.class)
   void theTotalsGrowUpToTheSum(Choice.PartialSums way) {
@@ -196,7 +196,7 @@ class LeftToRightTest {
     return way == other || !elsewhere.contains(way) && !elsewhere.contains(other);
   }
 
-  /** Whoever sets the sum out alone leaves no squares free for figures that do not come. */
+  /** A writer who sets the sum out alone leaves no squares free for figures that do not come. */
   @ParameterizedTest
   @CsvSource({
     "600+90+12, 702, true, ''",

@@ -73,7 +73,7 @@ final class PageInvariants {
     }
   }
 
-  /** A spot of a square may be used again only when what stood there was struck before. */
+  /** A spot of a square may be used again only after its mark was struck. */
   private static void noSquareIsWrittenTwice(Working working) {
     Map<String, Mark> taken = new HashMap<>();
     for (Mark mark : working.paper().marks()) {

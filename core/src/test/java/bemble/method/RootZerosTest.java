@@ -71,7 +71,7 @@ class RootZerosTest {
             });
   }
 
-  /** Whoever writes all zeros first has as many pairs as places were asked for. */
+  /** A writer who puts all zeros first has as many pairs as places were asked for. */
   @Test
   void allZerosStandFirstWhereTheClassWritesThemSo() {
     List<Working> needed = workings(Choice.RootZeros.AS_NEEDED).toList();

@@ -148,7 +148,7 @@ record SlipMeasure(String method, Slip slip, int shown, int named, int first, in
     return page.stream().filter(written -> isFigure(method, written)).collect(Collectors.toSet());
   }
 
-  /** Whether something on a page is one of these. */
+  /** Whether a mark on a page is a figure that counts. */
   static boolean isFigure(Method<?> method, Written written) {
     boolean parts = method.id().equals("area") || method.id().equals("expanded");
     boolean line = method.id().startsWith("count-");

@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 class WholeTest {
   private final Random random = new Random(7);
 
-  /** Numbers of all sizes, with those at which the short way ends. */
+  /** Numbers of all sizes, including those at which the short way ends. */
   private Stream<BigInteger> numbers() {
     BigInteger border = BigInteger.ONE.shiftLeft(31);
     Stream<BigInteger> borders =

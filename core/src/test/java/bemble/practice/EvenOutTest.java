@@ -20,7 +20,7 @@ class EvenOutTest {
         .sum();
   }
 
-  /** No set gets less even; what is held stays, every sum is one of its rung, and none is twice. */
+  /** No set gets less even. Held sums stay, every sum is one of its rung, and none comes twice. */
   @ParameterizedTest
   @ValueSource(
       strings = {

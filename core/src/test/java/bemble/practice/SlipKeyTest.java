@@ -29,7 +29,7 @@ class SlipKeyTest {
     return Ladder.STANDARD.all();
   }
 
-  /** The key says what the page of a slipping hand ends with, and names every slip that shows. */
+  /** The key has the answers of pages with slips, and names every slip that shows. */
   @ParameterizedTest
   @MethodSource("rungs")
   void theKeyHasTheAnswersOfSlippingPages(Rung rung) {

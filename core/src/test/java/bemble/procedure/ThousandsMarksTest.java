@@ -71,7 +71,7 @@ class ThousandsMarksTest {
             });
   }
 
-  /** A column is worked to its last figure, also where that is a zero nobody says. */
+  /** A column is worked to its last figure, even a zero that is not said. */
   private static String unpadded(String number) {
     return number.contains(".") ? number.replaceAll("\\.?0*$", "") : number;
   }

@@ -62,7 +62,7 @@ class GoingOnTest {
     return Ladder.STANDARD.find(id).orElseThrow();
   }
 
-  /** Has the lesson of the first proposal; says what that was. */
+  /** Gives the lesson of the first proposal. */
   private Proposal lesson(LocalDate day, Skill skill, Random random) {
     Proposals proposals = proposals(day);
     Proposal first = proposals.all().get(0);
@@ -115,7 +115,9 @@ class GoingOnTest {
     assertTrue(against <= 1);
   }
 
-  /** One is always wrong: the class goes on, and what the one is ready for comes each week. */
+  /**
+   * The class goes on although one pupil is always wrong, and that pupil's rung comes each week.
+   */
   @ParameterizedTest
   @ValueSource(longs = {5, 6})
   void aStragglerHoldsNobodyUpAndIsNotLeftBehind(long seed) {

@@ -67,7 +67,7 @@ class LessonMakerTest {
     assertTrue(lesson.parts().get(3).lines().get(0).count() >= 5);
   }
 
-  /** Small sums leave time, which goes to what is looked at again. */
+  /** Small sums leave time, which goes to mixed practice. */
   @Test
   void minutesThatAreLeftGoToMixedPractice() {
     List<Rung> all = Ladder.STANDARD.all();

@@ -97,7 +97,7 @@ class ProposalsTest {
     assertEquals(24, first.pupils().size());
   }
 
-  /** The class goes on when half of it stands, and not before, but for three lessons. */
+  /** The class goes on once half of it stands, or after three lessons. */
   @ParameterizedTest
   @CsvSource({
     "11, 1, NOT_YET, addition-two-figures",
@@ -190,7 +190,7 @@ class ProposalsTest {
         opener.stream().map(each -> each.rung() + " " + each.pupils().size()).toList());
   }
 
-  /** On the fifth school day at the latest, whoever does not stand gets sums of the rung. */
+  /** On the fifth school day at the latest, pupils who do not stand get sums of the rung. */
   @ParameterizedTest
   @CsvSource({"2026-10-29, false", "2026-10-28, false", "2026-10-26, true", "2026-09-01, true"})
   void aGroupIsNotLeftAloneForAWeek(LocalDate worked, boolean due) {
@@ -266,7 +266,7 @@ class ProposalsTest {
     assertEquals(Why.GO_ON, all.get(0).why());
   }
 
-  /** Who stands on a rung is ready for what it builds on, without having worked that here. */
+  /** A pupil who stands on a rung is ready for the next, even without work on the rungs below. */
   @Test
   void aClassThatBeginsHighIsNotSentBackToTheStart() {
     room(24);

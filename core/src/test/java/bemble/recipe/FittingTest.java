@@ -179,7 +179,7 @@ class FittingTest {
     }
   }
 
-  /** Sizes too large to list: every sum drawn has what was wished, and no sum comes twice. */
+  /** In sizes too large to list, every sum drawn has the wished traits, and none comes twice. */
   @ParameterizedTest
   @EnumSource(Operation.class)
   void whatIsDrawnOfLargeSizesFits(Operation operation) {

@@ -14,7 +14,7 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
-/** The screens try the same file on what they draw. */
+/** The screens are tested with the same file. */
 class PageOfStrokesTest {
   private static final Path CASES = Path.of("../web/src/test/page-of-strokes.txt");
 

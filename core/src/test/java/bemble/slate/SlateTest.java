@@ -67,7 +67,7 @@ class SlateTest {
         && square.column() <= area.to().column();
   }
 
-  /** Whoever follows the path, square by square, has written a right page. */
+  /** The strokes of the path, square by square, make a right page. */
   @ParameterizedTest
   @MethodSource("sums")
   void theStrokesOfATruePageComeToOne(Sum sum) {
@@ -167,7 +167,7 @@ class SlateTest {
     assertEquals(sheet(one, method), sheet(other, method));
   }
 
-  /** Nor does it show in what the hand waits for. */
+  /** Nor does the next expected square show it. */
   @ParameterizedTest
   @CsvSource({
     "12 + 34, 78 + 99, column",

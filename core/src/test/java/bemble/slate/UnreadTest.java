@@ -33,7 +33,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
-/** Pages in some squares of which something stands that could not be read. */
+/** Pages with squares that could not be read. */
 class UnreadTest {
   private static final int PAGES = 240;
 
@@ -92,7 +92,7 @@ class UnreadTest {
     return new Sum(problem, Methods.usual(problem.operation()), Style.STANDARD);
   }
 
-  /** Where the figures of a page differ from what the whole page is judged to be. */
+  /** The squares whose figures differ from the judgement of the whole page. */
   private static Set<Square> wrong(Report whole) {
     Stream<Square> figures =
         whole.figures().stream()
@@ -125,7 +125,7 @@ class UnreadTest {
     assertTrue(told > PAGES / 4, "hardly anything is told: " + told);
   }
 
-  /** 467 + 258 as .17 in the tens: whoever reads the ones may find a slip there before it. */
+  /** 467 + 258 as .17 in the tens: the ones may hold a slip before it. */
   @Test
   void aFigureBeforeWhichSomethingIsUnreadIsNotTheFirst() {
     Slate slate =

@@ -131,7 +131,7 @@ class SlippingHandTest {
     assertFalse(hand.made(0));
   }
 
-  /** Each run begins with what the slip remembers from that run alone. */
+  /** Each run begins with an empty memory of its slip. */
   @ParameterizedTest
   @MethodSource("bemble.slip.Slips#all")
   void twoHandsWithTheSameSlipWriteTheSamePage(Slip slip) {

@@ -3,7 +3,7 @@ package bemble.term;
 import java.util.Arrays;
 import java.util.Random;
 
-/** A simulated pupil: what was practised when, wrong rules, a share of careless answers. */
+/** A simulated pupil: past practice, wrong rules, and a share of careless answers. */
 final class Child {
   private static final double YOUNGEST = 0.4;
   private static final int MOST = 160;

@@ -41,7 +41,7 @@ record Mind(
   static final Mind USUAL =
       new Mind(0.2, 0.17, 0.35, -1.0, 0.5, 0.16, 0.25, 0.3, 0.15, 0.25, 0.6, 0.02, 0.75);
 
-  /** Right answers tell less of what is known. */
+  /** A mind whose right answers tell less of its knowledge. */
   static final Mind FLAT =
       new Mind(0.2, 0.17, 0.7, -1.3, 0.5, 0.16, 0.25, 0.3, 0.15, 0.25, 0.6, 0.02, 0.75);
 

@@ -13,7 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 
-/** A class: its pupils, and what a teacher has seen of them. */
+/** A class: its pupils, and a teacher's record of them. */
 final class Room {
   static final LocalDate FIRST = LocalDate.of(2026, 9, 7);
 
@@ -35,7 +35,10 @@ final class Room {
     private Progress told = Progress.NONE;
     private LocalDate asOf = LocalDate.MIN;
 
-    /** Nothing but the day can change it without new sums: when it is due, and what is of late. */
+    /**
+     * The standing on a day. Without new sums only the day changes it: its due date, and recent
+     * work.
+     */
     Progress told(LocalDate today, Rules rules) {
       boolean due = told.lookAgain().filter(day -> !today.isBefore(day)).isPresent();
       if (asOf == LocalDate.MIN || due || told.slip().isPresent()) {
@@ -84,7 +87,7 @@ final class Room {
     lessons[rung]++;
   }
 
-  /** The day on which somebody worked a rung last. */
+  /** The last day with work on a rung. */
   int lastWorked(int rung) {
     return lastWorked[rung];
   }

@@ -11,7 +11,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
-/** The ladder in numbers: what each rung needs, how hard it is within its operation. */
+/** The ladder in numbers: the needs of each rung, and how hard it is within its operation. */
 final class Rungs {
   static final List<Rung> ALL = Ladder.STANDARD.all();
   static final int COUNT = ALL.size();

@@ -33,13 +33,13 @@ final class Strategies {
     return chosen(rung, false, again, minutes);
   }
 
-  /** Two lessons a rung; what was worked longest ago is looked at again in each. */
+  /** Two lessons a rung; each opens with the work that is longest ago. */
   static Strategy fixedOpener() {
     return fixed(
         (room, day, rung, minutes) -> plain(rung, worked(room, rung, room::lastWorked), minutes));
   }
 
-  /** Two lessons a rung; each Friday is for what was had of late. */
+  /** Two lessons a rung; each Friday looks at recent rungs again. */
   static Strategy fixedWeekly() {
     return fixed((room, day, rung, minutes) -> plain(rung, List.of(), minutes));
   }
@@ -60,7 +60,7 @@ final class Strategies {
     };
   }
 
-  /** Fridays for what was had of late, all other days as another way has them. */
+  /** Fridays look at recent rungs again; all other days follow another strategy. */
   static Strategy withFridays(Strategy other) {
     return (room, day, minutes) -> {
       if (day % 7 != 4) {
@@ -99,7 +99,7 @@ final class Strategies {
     };
   }
 
-  /** Looks into heads and does what gains most until four weeks after the term. */
+  /** Looks into heads and does whatever gains most until four weeks after the term. */
   static Strategy oracle() {
     return (room, day, minutes) -> {
       int goal = best(room, day);

@@ -14,7 +14,7 @@ final class Term {
   private static final int AFTER = 28;
   private static final double ABSENT = 0.04;
 
-  /** When it is looked at what is still there: four weeks after the term. */
+  /** The day of the last look at the class: four weeks after the term. */
   static final int LATER = 7 * WEEKS - 3 + AFTER;
 
   private final Room room;
@@ -100,7 +100,7 @@ final class Term {
     }
   }
 
-  /** Whoever is in a group has its part, and not the practice of the others. */
+  /** A pupil in a group has its part, and not the practice of the others. */
   private static boolean isFor(long pupil, Lesson.Part part, Lesson lesson) {
     boolean apart = lesson.parts().stream().anyMatch(each -> each.pupils().contains(pupil));
     return part.pupils().isEmpty()

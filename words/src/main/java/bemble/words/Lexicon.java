@@ -15,7 +15,7 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 
-/** All that is said in one language of the core's remarks, labels, refusals and places. */
+/** All words of one language for the core's remarks, labels, refusals and places. */
 final class Lexicon {
   private static final Map<String, Lexicon> READ = new ConcurrentHashMap<>();
 
@@ -73,7 +73,7 @@ final class Lexicon {
         "remarks/help");
   }
 
-  /** All labels: the names of things, what can be chosen, and why a line is refused. */
+  /** All labels: the names of things, of choices, and the reasons of refused lines. */
   static Catalogue labels(String language) {
     return Catalogue.read(
         language, "labels", "settings", "slips", "rungs", "refusals", "remark-names");
@@ -97,7 +97,7 @@ final class Lexicon {
     return words;
   }
 
-  /** The class's words for what is named differently from class to class, by their names. */
+  /** The class's words for things whose names differ from class to class, by their names. */
   Map<String, Template> classWords(Style style) {
     Map<String, Template> words = new HashMap<>();
     wordSettings().forEach(setting -> words.putAll(classWords.get(style.choice(setting))));

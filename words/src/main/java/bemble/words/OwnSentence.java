@@ -41,17 +41,17 @@ public record OwnSentence(RemarkKind kind, Length length) {
     BRACES_UNEVEN
   }
 
-  /** All that there are, by kind and then by length. */
+  /** All own sentences, by kind and then by length. */
   public static Stream<OwnSentence> all() {
     return Stream.of(RemarkKind.values()).filter(kind -> !kind.isHelp()).flatMap(OwnSentence::of);
   }
 
-  /** The sentence that a style keeps under {@code key}; empty where it keeps no such sentence. */
+  /** The sentence that a style keeps under {@code key}; empty if it keeps none. */
   public static Optional<OwnSentence> find(String key) {
     return Optional.ofNullable(BY_KEY.get(key));
   }
 
-  /** Those of one kind. */
+  /** The own sentences of one kind. */
   public static Stream<OwnSentence> of(RemarkKind kind) {
     return kind.lengths().stream().map(length -> new OwnSentence(kind, length));
   }

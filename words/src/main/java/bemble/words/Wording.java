@@ -209,7 +209,7 @@ public final class Wording {
     }
   }
 
-  /** The figures alone of what has a name besides: 2 for 2 tens; terms are joined by plus. */
+  /** The figures of a mention without its name: 2 for 2 tens; terms are joined by plus. */
   private String figures(@Nullable Mention fill) {
     if (fill instanceof Mention.Several several) {
       return several.all().stream().map(this::figures).collect(Collectors.joining(" + "));
@@ -324,7 +324,7 @@ public final class Wording {
         "crossing.all", Map.of("places", places.toString(), "products", products.toString()));
   }
 
-  /** A part of an adding: what was carried is told from the figures of the column. */
+  /** A part of an adding; a carry is told from the figures of the column. */
   private String part(Mention part) {
     return part instanceof Carried carried
         ? label("adding.carried", Map.of("amount", carried.quantity()))

@@ -71,7 +71,7 @@ class TruthTest {
     return TOLD.computeIfAbsent(method, TruthTest::all).stream();
   }
 
-  /** Numbers are read from what is told, so no mark stands between their thousands. */
+  /** Numbers are read from the sentence, so no mark stands between their thousands. */
   private static List<Told> all(Method<?> method) {
     List<Told> all = new ArrayList<>();
     int seed = 170;

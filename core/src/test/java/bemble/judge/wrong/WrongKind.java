@@ -13,7 +13,7 @@ import java.util.Random;
  * procedure.
  */
 interface WrongKind {
-  /** A page of the kind; empty where the slip does not show in what was drawn. */
+  /** A page of the kind; empty if the slip does not show in the sum that was drawn. */
   Optional<WrongPage> write(Random random);
 
   /** The name in the table. */
