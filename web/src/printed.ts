@@ -11,8 +11,8 @@ const OF_THE_SCREEN = [
 ].join(', ');
 
 /**
- * How any view is printed: its content in ink on white, whole and not the part of it for which a screen
- * has room, without what is pressed. Of a choice what is chosen stays, as a word.
+ * How any view is printed: its content in ink on white, whole and not only the part that a screen
+ * has room for, without buttons. The chosen one of several choices stays, as a word.
  */
 export const PRINTED = {
   '@page': { margin: '12mm' },

@@ -4,7 +4,7 @@ import type { Done } from '../hand/strokes';
 const STORE = 'bemble.board.';
 
 /**
- * What a class has written beside a sum: it is there when its page is opened again, in this tab of
+ * The strokes of a class beside a sum: they are there when its page is opened again, in this tab of
  * the browser. A component that uses it stays with one sum.
  */
 export function useKeptStrokes(problem: string): [Done[], (more: Done[]) => void] {

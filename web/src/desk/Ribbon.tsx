@@ -83,8 +83,8 @@ export function Ribbon({
 }
 
 /**
- * The bars of one section; `at` is the one now, −1 before it and `count` after it. A step that is
- * still to come has no title, which would tell what it is.
+ * The bars of one section; `at` is the current step, −1 before it and `count` after it. A later
+ * step has no title, which would give it away.
  */
 const Part = memo(function Part({
   name,

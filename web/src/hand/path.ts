@@ -17,9 +17,7 @@ export function cursorAt(path: Path, at: Square, marks: WrittenMark[]): Cursor {
   return { at, step: open >= 0 ? open : path.findLastIndex((step) => same(step.at, at)) };
 }
 
-/**
- * Where the hand begins, or goes on behind what is written already; nowhere without a path.
- */
+/** Where the hand begins, or goes on behind the writing; nowhere without a path. */
 export function firstCursor(path: Path, marks: WrittenMark[], aids: boolean): Cursor | undefined {
   const stops = (each: Path[number]) => aids || each.kind !== 'AID';
   const open = path.findIndex((each) => stops(each) && !standsThere(each, marks));
@@ -43,10 +41,10 @@ export function nextCursor(path: Path, from: Cursor, marks: WrittenMark[], aids:
 }
 
 /**
- * Where the hand goes behind a figure. A number of the sum that is copied beside the path goes on to
- * the right until all of it stands, and what is worked out beside it to the left. So does the hand
- * at the end of its path: staying would tell that nothing more is due, and the next figure would
- * stand in the place of the last.
+ * Where the hand goes behind a figure. A number of the sum that is copied beside the path goes on
+ * to the right until all of it stands, and a working beside it to the left. So does the hand at the
+ * end of its path: staying would tell that nothing more is due, and the next figure would stand in
+ * the place of the last.
  */
 export function behindFigure(
   path: Path,

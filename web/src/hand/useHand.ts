@@ -28,8 +28,8 @@ interface Sheet {
 }
 
 /**
- * The hand over a sheet: where it is, and what it writes there. It goes on along the path, and
- * without one to the left, where the next place is.
+ * The hand over a sheet: its place, and its writing there. It goes on along the path, and without
+ * one to the left, where the next place is.
  */
 export function useHand({ editor, path, begin, open, onDone }: Sheet) {
   const { marks } = editor;

@@ -16,8 +16,8 @@ interface Handing {
 const COME_BACK = t('slate.the-page-was-not-handed');
 
 /**
- * What is done to an attempt, sent in its order: strokes, and the handing in behind them. What does
- * not get through stays and is sent again until the app answers.
+ * The strokes of an attempt, sent in their order, and the handing in behind them. Requests that do
+ * not get through stay and are sent again until the app answers.
  */
 export function useQueue(
   id: number,

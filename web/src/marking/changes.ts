@@ -59,8 +59,8 @@ export const noRoom = ({ pupils, sums }: Grid, { row, column }: Spot, block: str
   });
 
 /**
- * What a block enters from one square on; undefined where the grid has no room for it. An empty field
- * leaves its square as it is.
+ * The entries of a block from one square on; undefined if the grid has no room for it. An empty
+ * field leaves its square as it is.
  */
 export function placed(grid: Grid, at: Spot, block: string[][]): Entry[] | undefined {
   const room = { rows: grid.pupils.length - at.row, columns: grid.sums.length - at.column };

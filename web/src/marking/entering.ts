@@ -26,8 +26,8 @@ export const cellsOf = (cells: Cell[]): Cells =>
   new Map(cells.map((cell) => [keyOf(cell.pupil, cell.number), cell]));
 
 /**
- * The cells with some as they are now. What stays keeps its place in the list, so that it is known
- * for the same and not drawn again.
+ * The cells with some as they are now. Unchanged ones keep their place in the list, so that they
+ * are not drawn again.
  */
 export function withCells(cells: Cell[], touched: ReadonlySet<string>, now: Cell[]): Cell[] {
   const fresh = new Map(now.map((cell) => [keyOf(cell.pupil, cell.number), cell]));

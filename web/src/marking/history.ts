@@ -20,7 +20,7 @@ export function endOf(history: Change[][], most = MOST): Change[][] {
 }
 
 /**
- * What was done to the answers of a handout, the last at the end. It outlives a reload of the page
+ * The changes to the answers of a handout, the last at the end. They outlive a reload of the page
  * in this tab of the browser.
  */
 export function useHistory(id: number) {

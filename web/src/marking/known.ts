@@ -26,8 +26,8 @@ function worthOf(sum: Grid['sums'][number], given: string): Worth | undefined {
 }
 
 /**
- * A square as it will be marked, if the grid tells so beforehand; what is typed in another way is
- * left to the answer that comes when it is kept.
+ * A square as it will be marked, if the grid foretells it; otherwise the answer of the app is
+ * waited for.
  */
 export function knownCell(
   grid: Grid,

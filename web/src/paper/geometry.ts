@@ -109,8 +109,8 @@ export const same = (one: Square, other: Square) =>
 
 /**
  * Where a view should begin so that a part is in sight: where it begins now, if the part is; else
- * with the part in the middle, so that what comes next is in sight too, whichever way it goes, and
- * the paper rests for some steps. Of a part larger than the view the beginning is shown.
+ * with the part in the middle, so that the next part is in sight too, whichever way it goes, and
+ * the paper rests for some steps. If the part is larger than the view, its beginning is shown.
  */
 export function reach(at: number, view: number, from: number, to: number): number {
   if (from >= at && to <= at + view) {
@@ -120,8 +120,8 @@ export function reach(at: number, view: number, from: number, to: number): numbe
 }
 
 /**
- * The upper left part of a page that there is room for, and what stands there whole: in squares, half
- * a square of margin around it but where the page goes on.
+ * The upper left part of a page that there is room for, with the marks that are whole there: in
+ * squares, half a square of margin around it unless the page goes on.
  */
 export function partOf(paper: Paper, extent: Area, room: { rows: number; columns: number }) {
   const { from } = extent;

@@ -29,8 +29,7 @@ const SIDE = 2 * QUARTER + GAP;
 
 /**
  * How much of a square is filled: a quarter for begun, the lower half for nearly, all of it for
- * sure; with a hole in its middle for what is to be looked at again. A slip has a corner of its
- * own.
+ * sure; with a hole in its middle for rungs to look at again. A slip has a corner of its own.
  */
 export function StandingShape({ standing, slip }: { standing: Standing; slip?: boolean }) {
   const { palette } = useTheme();

@@ -63,8 +63,8 @@ export function askedNext(places: FoundPlace[]): { rung: string; pupils: number[
 }
 
 /**
- * The standings that the places which are found stand for: of rungs that nothing was worked of. What
- * was worked speaks for itself.
+ * The standings that follow from found places, for rungs without work. Work on a rung speaks for
+ * itself.
  */
 export function foundPlaces(register: Register, places: FoundPlace[]): StandingRequest[] {
   const squareOf = squaresOf(register);
@@ -85,8 +85,7 @@ export interface Filter {
 }
 
 /**
- * The rungs and pupils that something wanted is to be seen of. Those who have left are shown only
- * where they have something of it.
+ * The rungs and pupils with a wanted square. Pupils who have left are shown only if they have one.
  */
 export function wantedOf(register: Register, { operation, standing, slip }: Filter) {
   const squareOf = squaresOf(register);

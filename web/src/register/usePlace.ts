@@ -30,9 +30,9 @@ const placeIn = (params: URLSearchParams): Place => ({
 });
 
 /**
- * What is looked at in the register. It is in the address, so that it can be come back to. All
- * screens hear of an address, so it follows keys when they rest; a key that comes while one is on
- * its way goes on from where the cursor is.
+ * The part of the register that is looked at. It is in the address, so that it can be come back to.
+ * All screens hear of an address, so it follows keys when they rest; a key that comes during a
+ * change of address goes on from the cursor.
  */
 export function usePlace() {
   const [params, setParams] = useSearchParams();

@@ -21,7 +21,7 @@ class EndedError extends Error {
 }
 
 /**
- * Opens a camera and shows what it sees.
+ * Opens a camera and shows its picture.
  *
  * @param id of the camera; any where it is empty
  */

@@ -7,8 +7,8 @@ import { t } from '../words';
 const LinedUp = deferred(() => import('./LinedUp'));
 
 /**
- * Shows what a sum in columns gives when its last number stands a column too far to the left; where
- * figures are laid down one by one, since that is what it is about.
+ * Shows the result of a sum in columns whose last number stands a column too far to the left; for
+ * classes that lay figures down one by one, since it is about that.
  */
 export function LinedUpButton({ working, sx }: { working: Working; sx?: ButtonProps['sx'] }) {
   const [open, setOpen] = useState(false);

@@ -37,8 +37,9 @@ export function isSamePage(one: Laid, other: Laid | null): boolean {
 }
 
 /**
- * Whether the browser still stands where a screen was drawn for. A new address is there at once, the
- * old screen is drawn until the new one has come, and what it does meanwhile must not turn back.
+ * Whether the browser is still at the address that a screen was drawn for. A new address is there
+ * at once, while the old screen is drawn until the new one has come; the old one must not change
+ * the address back.
  */
 export function isStillAt(drawn: { pathname: string; search: string }): boolean {
   return location.pathname === drawn.pathname && location.search === drawn.search;

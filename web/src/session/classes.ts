@@ -40,9 +40,9 @@ export function followClass(queries: QueryClient) {
 }
 
 /**
- * A change to the classes, one after the other and each to the classes as they are then; whatever
- * comes of it, all classes are shown as they are, and `onTrouble` is told what went wrong, also where
- * the screen has been left meanwhile.
+ * A change to the classes, one after the other and each to the classes as they are then. Afterwards
+ * all classes are shown as they are, and `onTrouble` hears of a failure, even if the screen has
+ * been left meanwhile.
  */
 export function useClassChange(onTrouble?: (trouble: Error) => void) {
   const queries = useQueryClient();

@@ -28,8 +28,8 @@ export type DeskAction =
   | { do: 'send'; line: string }
   | { do: 'refuse'; trouble: Trouble }
   /**
-   * `typed` is the line that was sent: what has been typed since stays, as it does where an address
-   * named the page (`named`).
+   * `typed` is the line that was sent: a line typed since stays, as it does if an address named the
+   * page (`named`).
    */
   | {
       do: 'set out';

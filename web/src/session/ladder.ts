@@ -21,8 +21,8 @@ export function useLadder() {
 }
 
 /**
- * Changes to the ladder, one after the other and each to the ladder as it is then; `onTrouble` is
- * told what went wrong, also where the screen has been left meanwhile.
+ * Changes to the ladder, one after the other and each to the ladder as it is then; `onTrouble`
+ * hears of a failure, even if the screen has been left meanwhile.
  */
 export function useLadderChange(onTrouble?: (trouble: Error) => void) {
   const key = keyOf(useCurrentClass());

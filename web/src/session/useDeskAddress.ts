@@ -12,7 +12,7 @@ const REST = 200;
 
 /**
  * Keeps the address and the desk together: another sum is another entry of the browser's history, a
- * step is not, and what an address names is laid on the desk. `busy` is whether a page is on its
+ * step is not, and the sum of an address is laid on the desk. `busy` is whether a page is on its
  * way.
  */
 export function useDeskAddress(desk: Desk, busy: boolean, lay: (laid: Laid) => void) {

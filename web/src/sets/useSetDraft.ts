@@ -8,8 +8,8 @@ import { draftOf, EMPTY_SET, type SetDraft } from './draft';
 const STORE = 'bemble.set';
 
 /**
- * The set on the sheet: the kept one that the address names, with what was changed on it, or the one
- * in the making. Both outlive a turn of the tabs and a reload.
+ * The set on the sheet: the kept one of the address, with its changes, or the one in the making.
+ * Both outlive a turn of the tabs and a reload.
  */
 export function useSetDraft() {
   const { id } = useParams();
@@ -34,8 +34,8 @@ export function useSetDraft() {
     setChanged({ name: its, draft: next });
   };
   /**
-   * Takes what was just kept: all that was typed before belongs to it now, also where it was typed
-   * on another set.
+   * Takes the set that was just kept: everything typed before belongs to it now, even if it was
+   * typed on another set.
    */
   const settle = (set: KeptSet) => {
     const settled = [String(set.id), ...(id === undefined ? [] : [id])];

@@ -6,9 +6,9 @@ import { useUndoKey } from './useUndoKey';
 const NoticeFoot = openedLater(() => import('./NoticeFoot'));
 
 /**
- * Shows one short notice at the foot of the screen, with at most one thing to do about it. What can
- * be undone stays until it is dismissed. Those before it with something to do come back when it is
- * gone: each of several deletions can be undone, the last one first.
+ * Shows one short notice at the foot of the screen, with at most one action. A notice with an
+ * action stays until it is dismissed. Earlier ones with actions come back when it is gone: each of
+ * several deletions can be undone, the last one first.
  */
 export function NoticeProvider({ children }: { children: ReactNode }) {
   const [notices, setNotices] = useState<Notice[]>([]);

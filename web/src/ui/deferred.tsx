@@ -1,8 +1,8 @@
 import { useEffect, useState, type ComponentType, type ReactNode } from 'react';
 
 /**
- * A part of the screens that is loaded when it is first shown. React's own `lazy` keeps what has come
- * back for 300 ms once nothing was shown in its place; this shows it at once, and `meanwhile` before.
+ * A part of the screens that is loaded when it is first shown. React's own `lazy` delays a part for
+ * 300 ms if nothing was shown in its place; this shows it at once, and `meanwhile` before.
  */
 export function deferred<Props extends object>(
   load: () => Promise<{ default: ComponentType<Props> }>,

@@ -21,8 +21,8 @@ const BUSY_MS = 150;
 let held: Held | null = null;
 
 /**
- * Has the focus never fall on nothing: where what it was on is gone or can do nothing any more, it
- * goes on to what stands there now, or to the heading of the screen.
+ * Keeps the focus on a useful element: when its element is gone or disabled, the focus goes on to
+ * the one in its place, or to the heading of the screen.
  */
 export function keepFocus() {
   document.addEventListener('focusin', ({ target }) => {

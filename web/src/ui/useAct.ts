@@ -7,7 +7,7 @@ import {
 import { useCallback, useId, useRef } from 'react';
 
 /**
- * Something that a press does. The same press again, before it is done, does nothing.
+ * An action of a press. The same press again, before it is done, does nothing.
  *
  * @param options as those of a mutation; what may follow on itself at once says `again`, and is
  *   done in its order: the later of two answers to one question is the one that counts

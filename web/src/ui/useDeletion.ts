@@ -26,7 +26,7 @@ export function useDeletion(
 }
 
 /**
- * Whether a click is the second half of a double click: what it hits has moved to where the first
- * click has just deleted something.
+ * Whether a click is the second half of a double click: the element under it has moved there after
+ * the first click deleted another.
  */
 export const isSecondClick = (event: MouseEvent) => event.detail > 1;

@@ -4,7 +4,7 @@ const STORE = 'bemble.draft.';
 
 /**
  * A text that is being typed: it is still there when its screen is left and opened again, in this
- * tab of the browser. A name stands for what the text belongs to; another name is another text.
+ * tab of the browser. Its name tells what the text belongs to; another name is another text.
  */
 export function useDraft(
   name: string,

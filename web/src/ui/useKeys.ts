@@ -10,8 +10,8 @@ const isSingleKey = ({ key, altKey }: KeyboardEvent) => !altKey && key.length ==
 type KeyHandler = (key: string, event: KeyboardEvent) => boolean;
 
 /**
- * Whether keys belong to what has the focus: a field takes all. A button takes the space bar from
- * whoever came to it by keyboard; one that was pressed by mouse or finger leaves it to the screen.
+ * Whether keys belong to the focused element: a field takes all. A button takes the space bar if it
+ * was reached by keyboard; one that was pressed by mouse or finger leaves it to the screen.
  */
 function belongsToFocus(event: KeyboardEvent) {
   const target = event.target instanceof Element ? event.target : null;

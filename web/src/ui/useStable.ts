@@ -1,8 +1,8 @@
 import { useCallback, useLayoutEffect, useRef } from 'react';
 
 /**
- * The same function from one drawing to the next, which does what the latest does: what is handed
- * only such functions need not be drawn again when nothing else has changed.
+ * The same function from one drawing to the next, which does the same as the latest one: components
+ * that get only such functions need not be drawn again when nothing else has changed.
  */
 export function useStable<Args extends unknown[], Result>(run: (...args: Args) => Result) {
   const latest = useRef(run);

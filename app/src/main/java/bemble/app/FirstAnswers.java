@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /**
- * Asks Bemble once what a browser will ask first. Whatever is made only when it is first used is
- * made then, so that nobody waits for it.
+ * Asks Bemble once for everything that a browser asks first. Parts that are made on first use are
+ * made then, so that nobody waits for them.
  */
 final class FirstAnswers {
   private static final List<String> ASKED =

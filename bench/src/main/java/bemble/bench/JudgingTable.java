@@ -13,8 +13,8 @@ import java.util.List;
 import java.util.Locale;
 
 /**
- * Prints what the judge takes after each mark of a page, the first one too, in ms of processor time
- * at the median and the 95th percentile: a table for the README.
+ * Prints the judge's processor time after each mark of a page, the first one too, in ms at the
+ * median and the 95th percentile: a table for docs/costs.md.
  */
 public final class JudgingTable {
   private static final List<String> SUMS =

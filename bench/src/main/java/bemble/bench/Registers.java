@@ -33,8 +33,8 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
 /**
- * What it costs to tell the standings of a class of thirty on every rung, and to procedure from
- * them.
+ * The time of telling the standings of a class of thirty on every rung, and of proposing lessons
+ * from them.
  */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)

@@ -45,7 +45,7 @@ final class CheckLayout {
   }
 
   /**
-   * One working that has all marks and steps of the parts, in front what has to be said before, and
+   * One working that has all marks and steps of the parts, begins with the remarks before them, and
    * ends in a step that compares; its answer is that of the last part.
    */
   static Working lay(

@@ -69,8 +69,8 @@ public final class Checks {
   }
 
   /**
-   * Whether a check meets other number facts than the working, or the same in another order. What
-   * comes after them, such as the adding of a product's figures, makes it no other work.
+   * Whether a check meets other number facts than the working, or the same in another order. Later
+   * facts, such as those of adding a product's figures, do not count.
    */
   private static boolean isOtherWork(Working first, Check check) {
     Iterator<Fact> once = facts(first).iterator();
@@ -100,8 +100,8 @@ public final class Checks {
   }
 
   /**
-   * The check of a working that somebody else does on a page of its own: where the way chosen needs
-   * several pages before it comes back, the usual way.
+   * The check of a working that somebody else does on a page of its own: the usual way, if the
+   * chosen one needs several pages before it comes back.
    */
   public static Check onOnePage(Working first, Style style) {
     Check check = of(first, style);

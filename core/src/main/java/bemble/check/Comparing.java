@@ -10,7 +10,7 @@ import bemble.style.NumberMarks;
 import java.util.List;
 
 /**
- * What the workings of a check came to, held against what they should come back to.
+ * The results of the workings of a check, compared with the expected ones.
  *
  * @param expected the number of the first working
  * @param found what the workings came to; the last decides, unless the root is enclosed by two

@@ -4,7 +4,7 @@ import bemble.fact.Fact;
 import java.util.Map;
 
 /**
- * What a sum asks of whoever works it, told from its working.
+ * The demands of a sum on its writer, told from its working.
  *
  * @param facts number facts by kind; kinds that were not used are left out
  * @param remainder whether anything is left over
@@ -28,7 +28,7 @@ public record Demands(
   static final int SECONDS_A_FACT = 2;
 
   /**
-   * What it asks in carrying.
+   * The demands in carrying.
    *
    * @param written carries written
    * @param longestChain most carries one after another, each in the column of the last
@@ -37,7 +37,7 @@ public record Demands(
   public record Carries(int written, int longestChain, boolean newColumn) {}
 
   /**
-   * What it asks in exchanging.
+   * The demands in exchanging.
    *
    * @param made ten of a place made from one of the next, or added to both numbers
    * @param zerosCrossed most zeros on the way of one exchange

@@ -1,7 +1,7 @@
 package bemble.diagnosis;
 
 /**
- * How carefully somebody writes.
+ * The care with which a pupil writes.
  *
  * @param share how many write so, of 1
  * @param figure how often a figure of an answer goes wrong

@@ -90,9 +90,9 @@ record Cause(List<Slip> slips, List<Slip> alike, Set<List<Slip>> forms, double p
   }
 
   /**
-   * Whether not more speaks against it than for it, of all answers or of those since it was first
-   * made: what was right before says nothing of a slip that came with something new. One answer
-   * says nothing of a pupil.
+   * Whether at least as many answers speak for it as against it, of all answers or of those since
+   * it was first made: right answers from before say nothing of a slip that came with a new topic.
+   * One answer says nothing of a pupil.
    *
    * @param explains places in the order of the work, as {@code against}
    */

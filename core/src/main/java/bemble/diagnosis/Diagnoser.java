@@ -16,9 +16,9 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * Finds what explains pupils' answers to some sums, by Bayes' rule over the hypotheses that a pupil
- * has no slip, one or two, makes them always, often or sometimes, and writes carefully or not. What
- * the sums come to in each case is worked out once, so one object serves a class. Not for several
+ * Finds the explanations of pupils' answers to some sums, by Bayes' rule over the hypotheses that a
+ * pupil has no slip, one or two, makes them always, often or sometimes, and writes carefully or
+ * not. The answers under each are worked out once, so one object serves a class. Not for several
  * threads.
  */
 public final class Diagnoser {
@@ -43,7 +43,7 @@ public final class Diagnoser {
   }
 
   /**
-   * What is to be said of a pupil's answers.
+   * The diagnosis of a pupil's answers.
    *
    * @param given one for each sum, in their order
    */

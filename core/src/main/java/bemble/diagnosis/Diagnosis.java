@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 
 /**
- * What is to be said of a pupil's answers to some sums.
+ * The diagnosis of a pupil's answers to some sums.
  *
  * @param outcomes of the answers, in their order
  * @param slips of each wrong answer the slips that give it alone, the likeliest for this pupil
@@ -37,7 +37,7 @@ public record Diagnosis(
   }
 
   /**
-   * What may be said of single answers.
+   * The slips that may be said of single answers.
    *
    * @return by the places, from 0, of the answers that the sure explanation gives: the slip that
    *     each shows, with those that the answers do not tell from it; nothing where no slip is sure

@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * What may explain a pupil's answers.
+ * An explanation of a pupil's answers.
  *
  * @param slips by their names; none for a pupil who at most misses a fact now and then, or who
  *     works by a rule that is not known

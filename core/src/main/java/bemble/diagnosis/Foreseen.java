@@ -19,8 +19,8 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * The answers that are foreseen for a sum: the right one, and what slips and missed facts make of
- * it. Worked out once for all pupils who were asked the sum.
+ * The answers that are foreseen for a sum: the right one, and those of slips and missed facts.
+ * Worked out once for all pupils who were asked the sum.
  */
 final class Foreseen {
   private static final double HALF = 0.5;
@@ -103,7 +103,7 @@ final class Foreseen {
 
   /**
    * The answers of somebody who makes a slip at each chance at a rate, and at one at least. Some
-   * think of it at each chance anew, others work a whole sum in one way: each is as likely.
+   * decide at each chance anew, others for a whole sum: both are equally likely.
    */
   AnswerChances made(Slip slip, double rate) {
     return made.computeIfAbsent(

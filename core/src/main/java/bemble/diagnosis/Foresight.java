@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * What is foreseen of sums that are worked in a style. Each is worked out once, and the latest are
- * kept, so that the work of many pupils is looked at quickly. Not for several threads.
+ * The foreseen answers of sums that are worked in a style. Each sum is worked out once, and the
+ * latest are kept, so that the work of many pupils is looked at quickly. Not for several threads.
  */
 public final class Foresight {
   private static final int MOST = 2000;

@@ -4,7 +4,7 @@ import bemble.slip.Slip;
 import java.util.List;
 
 /**
- * What may be behind a pupil's answers.
+ * A hypothesis about a pupil's answers.
  *
  * @param slips none, one or two
  * @param rate how often they are made at each of their chances

@@ -12,8 +12,8 @@ import java.util.Map;
 import java.util.TreeMap;
 
 /**
- * Tells what may be said of pupils by all that they worked lately, one operation at a time.
- * Whatever is said of a child anywhere comes from here. For several threads, one at a time.
+ * Diagnoses pupils by all their recent work, one operation at a time. Everything that is said of a
+ * child comes from here. For several threads, one at a time.
  */
 public final class Lately {
   /** How many days back work counts. */
@@ -40,7 +40,7 @@ public final class Lately {
   }
 
   /**
-   * What some work tells.
+   * The diagnosis of some work.
    *
    * @param places of the work among all work of the pupil, from 0
    * @param works the same, in this order
@@ -54,7 +54,7 @@ public final class Lately {
   }
 
   /**
-   * What the work of one pupil tells by what was worked up to a day, and not long before it.
+   * The diagnosis of one pupil's work up to a day, and not long before it.
    *
    * @param works in any order
    * @return by the operations that were worked
@@ -111,7 +111,7 @@ public final class Lately {
   }
 
   /**
-   * What may be said of the work of one day.
+   * The slips that may be said of the work of one day.
    *
    * @return by the places of the work, from 0: the slip that it shows, with those that are not told
    *     from it; nothing where no slip is sure

@@ -10,7 +10,7 @@ import java.util.Arrays;
 import java.util.List;
 
 /**
- * What a sum comes to if a slip is made at some of its chances.
+ * The answer of a sum if a slip is made at some of its chances.
  *
  * @param answer the answer
  * @param made at how many chances the slip is made

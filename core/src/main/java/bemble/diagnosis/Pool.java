@@ -82,8 +82,8 @@ public final class Pool {
   }
 
   /**
-   * What the answer of a sum is expected to tell of the slips, in bits: the doubt before it less
-   * the doubt that is to be expected behind it.
+   * The information that the answer of a sum is expected to give about the slips, in bits: the
+   * doubt before it less the expected doubt behind it.
    */
   private static double told(
       Foreseen sum,

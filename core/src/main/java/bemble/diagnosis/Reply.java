@@ -9,7 +9,7 @@ import java.math.BigDecimal;
 import java.util.Optional;
 
 /**
- * What a pupil gives as the answer of a sum.
+ * The answer of a pupil to a sum.
  *
  * @param value the number
  * @param remainder what is said to be left over; empty where nothing is said of it
@@ -28,7 +28,7 @@ public record Reply(BigDecimal value, Optional<BigDecimal> remainder) {
   }
 
   /**
-   * What keeps a text from being an answer; empty where nothing does.
+   * The fault of a text that is no answer; empty if it is one.
    *
    * @param text in a class's own marks: {@code 1,234}, {@code 18 r 4}
    * @param style the conventions of the class

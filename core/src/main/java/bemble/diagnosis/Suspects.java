@@ -9,7 +9,7 @@ import java.util.Map;
 import java.util.stream.IntStream;
 
 /**
- * What may be behind the answers of one pupil: the slips that could show in them, and the
+ * The suspects behind the answers of one pupil: the slips that could show in them, and the
  * hypotheses that are worth weighing. Slips that would give the same answers to all of these sums
  * are one.
  */
@@ -75,7 +75,7 @@ final class Suspects {
   }
 
   /**
-   * What is to be weighed. Of two slips together only those count that each give one of the wrong
+   * The hypotheses to weigh. Of two slips together only those count that each give one of the wrong
    * answers: any others would explain no more than one slip.
    */
   List<Hypothesis> hypotheses() {

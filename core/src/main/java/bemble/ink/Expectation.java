@@ -4,7 +4,7 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * What the right answer has in a square. It can only withhold a reading.
+ * The figure of the right answer in a square. It can only withhold a reading.
  *
  * @param figure empty where the square is to stay blank
  * @param slipped figures that slips which are known would leave in this square, and in no other

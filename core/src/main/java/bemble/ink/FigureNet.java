@@ -60,7 +60,7 @@ public final class FigureNet {
   }
 
   /**
-   * What each layer makes of a picture. Planes keep the stride of what the layer sees, so that a
+   * The outputs of the layers for a picture. Planes keep the stride of the layer's input, so that a
    * kernel is laid over a whole plane in one run; the last columns of each row mean nothing.
    *
    * @param firstBest for each pooled value where it comes from, or −1 if it is nought

@@ -7,9 +7,9 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 
 /**
- * What may be said of the squares of an answer by their ink. What was expected never makes a figure
- * likelier: a row is right only if each of its squares grants the expected figure by itself, and
- * wrong only if each is sure and one denies it.
+ * Grants the squares of an answer by their ink. An expectation never makes a figure likelier: a row
+ * is right only if each of its squares grants the expected figure by itself, and wrong only if each
+ * is sure and one denies it.
  */
 public final class Granting {
   private final Thresholds thresholds;
@@ -31,7 +31,7 @@ public final class Granting {
   }
 
   /**
-   * What is said of a row.
+   * The reading of a row.
    *
    * @param squares from the left
    * @param expected what the right answer has in each of them

@@ -4,7 +4,7 @@ import java.util.Arrays;
 import java.util.Optional;
 
 /**
- * What is written in a square, apart from what is written beside it.
+ * The ink in a square, without the ink of the squares beside it.
  *
  * @param state how plain it is
  * @param figure as a net sees it, {@link #SEEN} by {@link #SEEN}, from 0 for paper to 1 for ink, of

@@ -3,8 +3,8 @@ package bemble.ink;
 import java.util.Arrays;
 
 /**
- * How likely the ink of a square makes each thing that may stand there, as natural logarithms: the
- * figures 0 to 9, a spoilt square, a blank one. They are made without knowing what was expected.
+ * The likelihoods of the things that may stand in a square, given its ink, as natural logarithms:
+ * the figures 0 to 9, a spoilt square, a blank one. They are made without knowing the expected one.
  *
  * @param of one for each, in that order, 0 for certain
  * @param doubt why nothing may be granted, whatever is likeliest; {@link Doubt#NONE} if something

@@ -22,7 +22,8 @@ public record LookAlikes(Set<String> pairs) {
   }
 
   /**
-   * What a writer has shown. A figure that is not written, or not plain, shows nothing.
+   * The figures that look alike in a writer's samples. A figure that is not written, or not plain,
+   * shows nothing.
    *
    * @param written what the ink of ten squares makes likely, in which 0 to 9 were to be written
    */

@@ -10,8 +10,8 @@ import java.util.List;
 import java.util.Locale;
 
 /**
- * By how much something must be ahead before it is granted, as differences of natural logarithms.
- * They are set on squares that are kept for it alone.
+ * How far ahead a class must be before it is granted, as differences of natural logarithms. They
+ * are set on squares that are kept for it alone.
  *
  * @param pairs for each figure a row of ten: by how much it must be ahead of each other figure
  * @param clean by how much a figure must be ahead of a spoilt square

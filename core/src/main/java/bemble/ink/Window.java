@@ -3,7 +3,7 @@ package bemble.ink;
 import java.util.Arrays;
 
 /**
- * A square of a sheet with some of what lies around it: 84 by 84 dots, row by row from the upper
+ * A square of a sheet with a part of its surroundings: 84 by 84 dots, row by row from the upper
  * left, of which the square itself is the 60 by 60 in the middle.
  *
  * @param dark 0 for paper to 255 for black, unsigned
@@ -51,10 +51,10 @@ public record Window(byte[] dark) {
   }
 
   /**
-   * The window without the printed lines of its square. What half of a line's dots have is taken
-   * for its print, however pale it came out, so that ink that crosses it stays. All sides are
-   * printed alike: a long stroke that runs along one of them is darker than the others are, unless
-   * it runs on through the squares beside it, as printed rules do. Nothing is kept of the corners.
+   * The window without the printed lines of its square. The darkness of half of a line's dots is
+   * taken for its print, however pale it came out, so that ink that crosses it stays. All sides are
+   * printed alike: a long stroke along one of them is darker than the others are, unless it runs on
+   * through the squares beside it, as printed rules do. The corners are left out.
    */
   public Window withoutLines() {
     int[] printed = new int[SIDES * (INSIDE + OUTSIDE + 1)];

@@ -1,6 +1,6 @@
 /**
- * Reads figures from the ink in a square. What was expected never enters here: a reading is made of
- * ink alone, and an expectation can only withhold it.
+ * Reads figures from the ink in a square. Expectations never enter here: a reading is made of ink
+ * alone, and an expectation can only withhold it.
  */
 @NullMarked
 package bemble.ink;

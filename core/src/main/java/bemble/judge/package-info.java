@@ -1,6 +1,5 @@
 /**
- * Judges what somebody wrote, on the same procedures that work a sum. Knows nothing of screens or
- * marks.
+ * Judges written pages, on the same procedures that work a sum. Knows nothing of screens or marks.
  */
 @NullMarked
 package bemble.judge;

@@ -43,9 +43,9 @@ public final class Ladder {
 
   /**
    * The ladder of a class. A shipped rung that is not among the placedRungs comes behind the one
-   * that it follows on the standard ladder. A rung needs what it needs on the standard ladder, as
-   * far as that comes before it; where that is hidden, it needs what the hidden rung needs. A rung
-   * of the class's own needs the last one before it that is worked by one of its methods.
+   * that it follows on the standard ladder. The needs of a rung are those on the standard ladder
+   * that come before it; a hidden one is replaced by its own needs. A rung of the class's own needs
+   * the last one before it that is worked by one of its methods.
    *
    * @param placedRungs shipped rungs and some of the class's own, from easy to hard in each
    *     operation
@@ -125,8 +125,8 @@ public final class Ladder {
   }
 
   /**
-   * The rung that a sum belongs to among those worked by a method: the highest one that adds
-   * something the sum shows, otherwise the highest one that it fits; none where it fits no rung.
+   * The rung that a sum belongs to among those worked by a method: the highest one with news that
+   * the sum shows, otherwise the highest one that it fits; none if it fits no rung.
    */
   public Optional<Rung> place(Problem problem, String method) {
     List<Rung> fitting =

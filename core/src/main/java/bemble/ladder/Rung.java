@@ -52,7 +52,7 @@ public record Rung(
   }
 
   /**
-   * A rung of a class's own; it adds what its recipe wants to be there.
+   * A rung of a class's own; its news are the wishes of its recipe.
    *
    * @param id a name that no other rung has
    */

@@ -4,7 +4,7 @@ import bemble.paper.Role;
 import bemble.procedure.Slot;
 
 /**
- * A number in one row of a page, as somebody would read it out: a partial product, a remainder, the
+ * A number in one row of a page, as a reader would read it out: a partial product, a remainder, the
  * answer.
  *
  * @param role what it is for

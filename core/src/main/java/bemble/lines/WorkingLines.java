@@ -24,9 +24,9 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * Checks a working that was done elsewhere from its lines alone. A figure is compared with what
- * follows from the figures given before it, so that lines that follow from a wrong line are not
- * called wrong themselves.
+ * Checks a working that was done elsewhere from its lines alone. A figure is compared with the one
+ * that follows from the figures given before it, so that lines that follow from a wrong line are
+ * not called wrong themselves.
  */
 public final class WorkingLines {
   private final Sum sum;
@@ -67,8 +67,8 @@ public final class WorkingLines {
   }
 
   /**
-   * The first line whose text is no number, or one with over 60 figures; empty where all are. What
-   * is left may be typed in the line of a quotient or a whole root.
+   * The first line whose text is no number, or one with over 60 figures; empty if there is none. A
+   * remainder may be typed in the line of a quotient or a whole root.
    */
   public Optional<WorkingLine> unreadable(Map<WorkingLine, String> typed) {
     return typed.entrySet().stream()
@@ -109,7 +109,7 @@ public final class WorkingLines {
 
   /**
    * The numbers of lines that are readable. A root that was rounded counts as the one that is cut
-   * off, and what is left behind an answer as the last remainder, unless that was given too.
+   * off, and a remainder behind an answer as the last remainder, unless that was given too.
    */
   public Map<WorkingLine, Numeral> read(Map<WorkingLine, String> lines) {
     Map<WorkingLine, Numeral> given = new LinkedHashMap<>();

@@ -38,8 +38,8 @@ public interface Method<P extends Problem> {
   }
 
   /**
-   * The version of its layout: counted up when it puts a mark into another square, since what was
-   * written on squares before cannot be read on the new ones.
+   * The version of its layout: counted up when it puts a mark into another square, since earlier
+   * writing on squares cannot be read on the new ones.
    */
   default int layout() {
     return head().layout();
@@ -87,8 +87,8 @@ public interface Method<P extends Problem> {
   }
 
   /**
-   * What is ruled for a writer before anything is written, besides what the page itself opens with:
-   * it tells nothing of one sum but the lengths of its numbers.
+   * The rulings for a writer on an empty page, besides the page's own: they tell nothing of one sum
+   * but the lengths of its numbers.
    *
    * @param sheet as far as the sheet reaches
    */

@@ -20,8 +20,8 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * A problem with the way in which it is to be worked. The method fits the problem: whoever makes a
- * sum has asked {@link Methods#misfit} before.
+ * A problem with a method and a style. The method fits the problem: the caller has asked {@link
+ * Methods#misfit} before.
  *
  * @param problem what is to be worked out
  * @param method how
@@ -53,8 +53,8 @@ public record Sum(Problem problem, Method<?> method, Style style) {
   }
 
   /**
-   * What {@code hand} gets out, without its page, for whoever asks for thousands. Only things drawn
-   * to be counted are worked as a page.
+   * The answer of {@code hand} without its page, for callers that need thousands. Only drawings to
+   * be counted are worked as a page.
    */
   public Answer answer(Hand hand) {
     if (method.form() == PageForm.COUNTED) {

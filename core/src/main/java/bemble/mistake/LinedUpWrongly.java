@@ -22,8 +22,8 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
- * A sum in columns whose last number stands one column too far to the left, and all that follows
- * from it: 34 + 21 gives 244.
+ * A sum in columns whose last number stands one column too far to the left, with everything that
+ * follows: 34 + 21 gives 244.
  *
  * @param page the page, worked truly from there on
  * @param number the number that stands in the wrong columns

@@ -18,8 +18,8 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
- * The letters and words of one language that stand on a page, read from a file of that language.
- * What another language lacks stands there in {@link Style#ENGLISH}.
+ * The letters and words of one language on a page, read from a file of that language. Another
+ * language gets those that it lacks from {@link Style#ENGLISH}.
  */
 public final class Notation {
   private static final int IGNORING_CASE = Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE;

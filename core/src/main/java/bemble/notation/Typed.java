@@ -7,8 +7,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * A number as somebody types it, and what is left over where that is said: {@code 1,234}, {@code 18
- * r 4}.
+ * A number as somebody types it, with its remainder if there is one: {@code 1,234}, {@code 18 r 4}.
  *
  * @param signs how long the text is
  * @param value without spaces and marks between thousands, and with a point before the tenths

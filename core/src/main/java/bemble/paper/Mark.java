@@ -3,7 +3,7 @@ package bemble.paper;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Something written on paper.
+ * A mark on paper.
  *
  * @param id its number on its paper, from 0, in order of writing; thousands marks come last
  * @param role what it is for

@@ -59,7 +59,7 @@ public sealed interface Shape {
   }
 
   /**
-   * A stroke through what stands at a spot of a square.
+   * A stroke through the mark at a spot of a square.
    *
    * @param at the square
    * @param spot the spot in it

@@ -9,8 +9,8 @@ import java.util.Set;
 import java.util.TreeMap;
 
 /**
- * Changes sums of a set until no number fact stands out. A fact stands out as much as it is used
- * often: what is made small is the sum of the squares of how often each is used.
+ * Changes sums of a set until no number fact stands out. A fact stands out by the number of its
+ * uses: the sum of the squares of these numbers is made small.
  */
 public final class EvenOut {
   /** Sums of a line that each of its sums may be changed for. */

@@ -38,8 +38,8 @@ public record Lesson(List<Part> parts) {
   }
 
   /**
-   * What is done in each part of a lesson of one line, however long it takes: two sums to show, two
-   * to do together, some to practise and one to explain.
+   * The sums of each part of a lesson of one line, however long it takes: two to show, two to do
+   * together, some to practise and one to explain.
    *
    * @param line what it is about; its count is that of the sums to practise
    */

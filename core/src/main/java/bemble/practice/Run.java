@@ -6,8 +6,8 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 
 /**
- * How far a run has come. In its first round every sum comes once, and only that round counts
- * towards the pass mark; what went wrong in it comes again behind it, once each.
+ * The state of a run. In its first round every sum comes once, and only that round counts towards
+ * the pass mark; wrong sums come again behind it, once each.
  *
  * @param mark when it is passed
  * @param sums how many sums the first round has; 0 for one without an end, whose first round is
@@ -23,7 +23,7 @@ public record Run(PassMark mark, int sums, boolean comesAgain, List<Result> resu
   private static final int TIME_AND_AGAIN = 3;
 
   /**
-   * What came of a sum.
+   * The result of a sum.
    *
    * @param right whether everything on its page was right
    * @param slip the id of its first slip; empty where none is known

@@ -33,8 +33,8 @@ public record TellingApart(List<Item> items, List<Slip> slips, List<List<Answer>
   public record Doubt(Slip slip, @Nullable Slip other) {}
 
   /**
-   * Chooses from some sums of one method. In each round the sum is taken that brings the most of
-   * what is still missing. At the end each sum is dropped that adds nothing.
+   * Chooses from some sums of one method. Each round takes the sum that adds the most of the
+   * differences still missing. At the end each sum is dropped that adds nothing.
    */
   public static TellingApart among(List<Item> pool, List<Slip> slips, Style style) {
     List<List<Answer>> answers = pool.stream().map(item -> answers(item, slips, style)).toList();

@@ -12,7 +12,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 
 /**
- * What a set asks for.
+ * The workload of a set.
  *
  * @param facts number facts used
  * @param figures figures to write

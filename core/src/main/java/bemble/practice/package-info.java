@@ -1,6 +1,6 @@
 /**
- * Sums put together for practice: sets made of lines, their versions, what a set asks for, and what
- * known slips make of its sums. Nothing here is drawn or kept.
+ * Sums put together for practice: sets made of lines, their versions and workloads, and the answers
+ * that known slips give. Nothing here is drawn or kept.
  */
 @NullMarked
 package bemble.practice;

@@ -5,7 +5,7 @@ import bemble.number.Require;
 import java.util.List;
 
 /**
- * A whole number to be divided by another, with what is left over.
+ * The division of a whole number by another, with a remainder.
  *
  * @param dividend the number that is divided
  * @param divisor the number that it is divided by, not zero

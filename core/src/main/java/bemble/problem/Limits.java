@@ -1,7 +1,7 @@
 package bemble.problem;
 
 /**
- * What is taken at the door. The methods themselves have no such limits.
+ * The limits for typed sums. The methods themselves have none.
  *
  * @param characters longest text read as a sum
  * @param addends most addends of an addition

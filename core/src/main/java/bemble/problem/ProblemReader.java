@@ -26,8 +26,8 @@ public final class ProblemReader {
   /**
    * Reads {@code text}, for example {@code 6,203 − 1 487.50} or {@code √2 to 3 places}. Thousands
    * may be set apart by commas or by any kind of space; the decimal mark is a point. Signs are
-   * {@code +}, {@code − -}, {@code × x *}, {@code ÷ /}, {@code √ sqrt root}. Never throws for what
-   * was typed.
+   * {@code +}, {@code − -}, {@code × x *}, {@code ÷ /}, {@code √ sqrt root}. Never throws for a
+   * typed text.
    */
   public Reading read(String text) {
     Reading reading = readAsTyped(text);

@@ -23,7 +23,7 @@ public sealed interface Answer {
   record One(Numeral value) implements Answer {}
 
   /**
-   * A quotient with what is left over.
+   * A quotient with its remainder.
    *
    * @param value the quotient
    * @param remainder what is left, below the divisor

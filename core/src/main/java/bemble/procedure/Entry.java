@@ -5,8 +5,8 @@ import java.math.BigInteger;
 import java.util.List;
 
 /**
- * A value written in a slot, and what it came from. Two entries are equal only when they are the
- * same piece of writing.
+ * A value written in a slot, with its rule and the entries that it came from. Two entries are equal
+ * only when they are the same piece of writing.
  */
 public final class Entry {
   private final Slot slot;

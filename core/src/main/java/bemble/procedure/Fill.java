@@ -3,7 +3,7 @@ package bemble.procedure;
 import java.math.BigInteger;
 
 /**
- * What a hand puts in a slot: a number, or nothing.
+ * The content that a hand gives a slot: a number, or nothing.
  *
  * @param isBlank whether the square is left blank
  * @param value the number, not negative; a blank square counts as zero from then on

@@ -6,7 +6,7 @@ import java.util.List;
 
 /**
  * The formulas behind the rules. "Standing" means one or more numbers read one behind the other:
- * what was left over and the figures brought down to it. A formula gives a value for every page, a
+ * the last remainder and the figures brought down to it. A formula gives a value for every page, a
  * wrong one too, so a difference is never below 0.
  */
 final class Formulas {
@@ -71,7 +71,7 @@ final class Formulas {
 
   /**
    * Figures added until one is left. Since 10 leaves 1 when nines are taken away, a number and the
-   * sum of its figures leave the same; 9 stands for what leaves nothing, but for 0 itself.
+   * sum of its figures leave the same; a rest of nothing is 9, except for 0 itself.
    */
   private static BigInteger digitSum(BigInteger number) {
     return number.signum() == 0

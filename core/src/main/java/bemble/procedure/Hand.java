@@ -23,8 +23,8 @@ public interface Hand {
       };
 
   /**
-   * What is written in a slot. What is read was written by this hand before, so a procedure goes on
-   * from a wrong figure as its writer would.
+   * Fills a slot. This hand wrote the entries that it reads before, so a procedure goes on from a
+   * wrong figure as its writer would.
    */
   Fill fill(Asked asked);
 

@@ -7,8 +7,8 @@ import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 
 /**
- * What there is to say about a step, and the facts that it uses. Both are made when they are asked
- * for: whoever judges a page reads hardly any of them.
+ * The remark on a step, and the facts that it uses. Both are made when they are asked for: the
+ * judge of a page reads hardly any of them.
  */
 public final class Notes {
   private final Supplier<Remark> remark;

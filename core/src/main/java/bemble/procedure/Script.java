@@ -25,8 +25,8 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * A working in the making. A method opens a step, writes its entries and says its remark; each
- * value comes from the hand, so the method's own branching follows what stands on the page. Used
- * inside one layout and thrown away.
+ * value comes from the hand, so the method's own branching follows the page. Used inside one layout
+ * and thrown away.
  */
 public final class Script {
   /** Room for the marks of most pages, so that the list need not grow. */
@@ -215,9 +215,7 @@ public final class Script {
     return entry;
   }
 
-  /**
-   * Draws what shows a value, the figures one place after the other; gives the ids of its marks.
-   */
+  /** Draws a value, the figures one place after the other; gives the ids of its marks. */
   private List<Integer> drawn(Slot slot, Fill fill, Function<BigInteger, List<Shape>> drawing) {
     if (!onPaper || fill.isBlank()) {
       return List.of();

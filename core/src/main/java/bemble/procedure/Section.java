@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 
 /**
- * A part of a working whose steps belong together, such as all that is done in one column.
+ * A part of a working whose steps belong together, such as all steps of one column.
  *
  * @param kind what binds the steps
  * @param number which one of its kind: the place of a column, the count of a row from 1; else 0

@@ -5,7 +5,7 @@ import bemble.paper.Spot;
 import bemble.paper.Square;
 
 /**
- * Where a value is to be written, and what for.
+ * The place and purpose of a value to be written.
  *
  * @param role what the value is for
  * @param place the power of ten that its ones figure counts

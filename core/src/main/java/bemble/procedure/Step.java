@@ -9,7 +9,7 @@ import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 
 /**
- * One move of a working: what is said, what is worked out in the head, what is written.
+ * One move of a working: its remark, its number facts, and its entries.
  *
  * @param section the section that it belongs to
  * @param notes what there is to say, and the facts used

@@ -10,9 +10,9 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * The marks that set apart the thousands of the numbers on a page that keeps to columns. A number
- * that stands inside a working, such as what is left in a division, keeps to the columns of its
- * page and not to its own size, so it has none.
+ * The marks between the thousands of the numbers on a page that keeps to columns. A number inside a
+ * working, such as the rest in a division, keeps to the columns of its page and not to its own
+ * size, so it has none.
  */
 final class ThousandsMarks {
   private static final int GROUP = 3;

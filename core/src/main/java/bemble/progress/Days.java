@@ -7,8 +7,8 @@ import java.util.Map;
 import java.util.TreeMap;
 
 /**
- * What was done of a rung, day by day, up to some day. The order of sums on one day plays no part:
- * where only some of a day's sums count, its share of wrong ones counts.
+ * The work on a rung, day by day, up to some day. The order of sums on one day plays no part: where
+ * only some of a day's sums count, its share of wrong ones counts.
  */
 final class Days {
   /**

@@ -7,8 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * How far a pupil has come on the rungs of an operation, found by few sums: each answer halves what
- * is still open, as far as rungs become harder in their order.
+ * The place of a pupil on the rungs of an operation, found by few sums: each answer halves the open
+ * part, as far as rungs become harder in their order.
  *
  * @param upTo the hardest rung that holds, whatever was wrong below it; empty where none does
  * @param ask the rung to ask next; empty where the place is found
@@ -39,7 +39,7 @@ public record FoundPlace(Optional<Rung> upTo, Optional<Rung> ask) {
   }
 
   /**
-   * Where somebody stands who has done this.
+   * The place of a pupil with this work.
    *
    * @param rungs the rungs of an operation, the easiest first
    * @param work the sums by the id of their rung, the earliest first

@@ -68,8 +68,8 @@ public final class LessonMaker {
   }
 
   /**
-   * A lesson on a rung. Minutes that its own sums do not fill go to mixed practice of what is
-   * looked at again; a part that not even one sum fits into is left out.
+   * A lesson on a rung. Minutes that its own sums do not fill go to mixed practice of rungs to look
+   * at again; a part is left out if not even one sum fits into it.
    *
    * @param goal the rung that it is about
    * @param method the id of the method that it is worked by
@@ -98,8 +98,8 @@ public final class LessonMaker {
   }
 
   /**
-   * A lesson on a rung of a class, with what the class looks at again and those who get a part of
-   * their own; for nothing new where it is to look again.
+   * A lesson on a rung of a class, with the rungs that the class looks at again and parts for some
+   * pupils; without a new rung if it is only to look again.
    *
    * @param proposals those of the day
    * @param goal the rung that it is about; the first to look at again where nothing is new

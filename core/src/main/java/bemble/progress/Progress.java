@@ -148,8 +148,8 @@ public record Progress(
   }
 
   /**
-   * Whether a rung was sure at the end of each day on which it was worked, by what was worked until
-   * then. It stays so until it is worked again.
+   * Whether a rung was sure at the end of each day with work on it, by the work until then. It
+   * stays so until the next work.
    *
    * @param evidence the sums of one rung in any order
    */
@@ -218,8 +218,8 @@ public record Progress(
   }
 
   /**
-   * When to look again; empty for what is not sure. The span grows each time that the rung is
-   * worked after it is over and stays right, and begins anew with anything wrong.
+   * When to look again; empty for a rung that is not sure. The span grows each time that the rung
+   * is worked after it is over and stays right, and begins anew with anything wrong.
    */
   private static Optional<LocalDate> lookAgain(Days days, Rules rules) {
     boolean sure = false;

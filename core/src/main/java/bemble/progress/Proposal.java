@@ -3,7 +3,7 @@ package bemble.progress;
 import java.util.List;
 
 /**
- * Something that a class may do next.
+ * A proposal for the next lesson of a class.
  *
  * @param rung the id of the rung that it is about
  * @param slip the id of the slip to teach against; empty for other proposals
@@ -11,7 +11,7 @@ import java.util.List;
  */
 public record Proposal(Why why, String rung, String slip, List<Long> pupils, Count count) {
   /**
-   * What the reason is told with.
+   * The numbers in the words of the reason.
    *
    * @param of how many pupils there are
    * @param standing how many of them are nearly sure of the rung at the least

@@ -189,8 +189,8 @@ public final class Proposals {
   }
 
   /**
-   * What is new stands together: a rung of an operation that is begun, and a first one. An
-   * operation that comes before one that is worked will have been had: it is not begun anew.
+   * New rungs stand together: those of an operation that is begun, and a first one. An operation
+   * that comes before one that is worked was taught elsewhere: it is not begun anew.
    */
   private int stage(Proposal proposal) {
     boolean begins = proposal.why() == Proposal.Why.BEGIN && !isPassed(operation(proposal));
@@ -212,8 +212,8 @@ public final class Proposals {
   }
 
   /**
-   * What is new comes in the order of difficulty, each rung at its place within its operation, so
-   * that no operation is left behind; each new operation waits for those before it. All else goes
+   * New rungs come in the order of difficulty, each at its place within its operation, so that no
+   * operation is left behind; each new operation waits for those before it. All other proposals go
    * by the number of pupils.
    */
   private double urgency(Proposal proposal) {

@@ -6,8 +6,8 @@ import java.time.LocalDate;
 import java.util.List;
 
 /**
- * The thresholds of standings, proposals and lessons: {@code progress.properties}, which says why
- * each is what it is.
+ * The thresholds of standings, proposals and lessons: {@code progress.properties}, which gives the
+ * reason of each.
  *
  * @param help what a right sum counts that was helped
  * @param weeks after how many weeks to look again, the first time, the second time and so on
@@ -25,7 +25,7 @@ public record Rules(
   public static final Rules STANDARD = read();
 
   /**
-   * What makes a rung sure, and what ends that.
+   * The rules for a sure rung, and for its end.
    *
    * @param least how many right sums at the least
    * @param latest of so many latest sums
@@ -39,7 +39,7 @@ public record Rules(
       int least, int latest, int wrong, int days, int slipDays, int wrongToFall, int slipsToFall) {}
 
   /**
-   * What makes a rung nearly sure.
+   * The rules for a nearly sure rung.
    *
    * @param least how many right sums at the least
    * @param latest of so many latest sums
@@ -48,7 +48,7 @@ public record Rules(
   public record Nearly(int least, int latest, int wrong) {}
 
   /**
-   * What a class turns to next.
+   * The rules for the next rungs of a class.
    *
    * @param half the share of the class with which it goes on
    * @param third the share of the class for which a slip is taught against in a lesson
@@ -71,7 +71,7 @@ public record Rules(
   public record Mixed(double quarter, int open, double openShare, int between) {}
 
   /**
-   * When a day counts as a lesson by what was worked on it.
+   * When a day counts as a lesson by the work on it.
    *
    * @param sums so many sums of the rung that a pupil worked at the least
    * @param share the share of the class that worked them
@@ -79,7 +79,7 @@ public record Rules(
   public record Worked(int sums, double share) {}
 
   /**
-   * What goes where in a lesson.
+   * The shares of a lesson's parts.
    *
    * @param opener the share of the minutes for what is looked at again
    * @param show the share for what is shown

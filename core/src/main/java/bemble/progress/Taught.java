@@ -35,7 +35,7 @@ public final class Taught {
   public record Topic(LocalDate day, String rung, String slip) {}
 
   /**
-   * What a pupil has worked of a rung on a day.
+   * The work of a pupil on a rung and day.
    *
    * @param sums how many, 1 or more
    */
@@ -58,7 +58,7 @@ public final class Taught {
   }
 
   /**
-   * The days that count as lessons by what was worked on them, where no lesson is noted.
+   * The days that count as lessons by the work on them, where no lesson is noted.
    *
    * @param pupils how many there are in the class
    * @param noted the lessons that are noted

@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * Addends in groups of one size each. How many of a group still go on is all that has to be known
- * of their lengths, place by place from the ones.
+ * Addends in groups of one size each. Place by place from the ones, only the number of addends that
+ * still go on is known of each group.
  */
 final class Addends {
   private final List<Size> sizes = new ArrayList<>();

@@ -20,8 +20,7 @@ public record Clash(List<Trait> wishes) {
   }
 
   /**
-   * Why nothing fits a recipe; empty where something does. Where no three wishes clash, all of them
-   * are named.
+   * Why no sum fits a recipe; empty if one does. If no three wishes clash, all of them are named.
    */
   public static Optional<Clash> of(Recipe recipe) {
     if (Fitting.of(recipe).count().signum() > 0) {

@@ -2,9 +2,9 @@ package bemble.recipe;
 
 /**
  * The numbers of a size that fit, chosen figure by figure: how many there are, and which one has a
- * given number. Numbers of up to nine figures fit into the counts. What has to be known of the
- * figures chosen is a state of at most 47 bits; what is only counted on the way is a tally, added
- * up beside it.
+ * given number. Numbers of up to nine figures fit into the counts. The facts about the figures
+ * chosen so far that decide on later ones are a state of at most 47 bits; those that are only
+ * counted are a tally, added up beside it.
  */
 abstract class FigureByFigure {
   /** No number fits that begins like this. */

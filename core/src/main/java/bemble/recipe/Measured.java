@@ -14,8 +14,7 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * The traits of one sum, counted column by column. Points are left aside: what is counted are the
- * figures.
+ * The traits of one sum, counted column by column. Points are left aside: only figures are counted.
  */
 public final class Measured {
   private final Map<Trait, Integer> traits = new EnumMap<>(Trait.class);

@@ -12,7 +12,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 
 /**
- * What a sum must be like.
+ * The wishes for a sum.
  *
  * @param operation what is to be done
  * @param numbers the sizes of its numbers, in the order in which they are written

@@ -1,7 +1,7 @@
 package bemble.recipe;
 
 /**
- * A row of a written multiplication, worked figure by figure from the ones: what it carries and the
+ * A row of a written multiplication, worked figure by figure from the ones: its carry and the
  * figures for which its columns still wait, as one whole number, the row's state. Rows depend on
  * nothing but their figure and their zeros, so they are worked out once.
  */
@@ -97,8 +97,8 @@ final class RowStates {
   }
 
   /**
-   * What the row has above the multiplicand's highest place: the figures that wait and what is
-   * carried, {@link #COLUMN} bits for each column from the lowest.
+   * The part of the row above the multiplicand's highest place: the waiting figures and the carry,
+   * {@link #COLUMN} bits for each column from the lowest.
    */
   int ahead(int state) {
     return ahead[state];

@@ -3,8 +3,8 @@ package bemble.recipe;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The longest run of neighbouring places at which something happens, followed place by place and
- * told apart only as far as a range asks.
+ * The longest run of neighbouring places with an event, followed place by place and told apart only
+ * as far as a range asks.
  *
  * @param run how long the run is that ends at the last place; 0 where it does not matter
  * @param enough whether a run has been as long as the range wishes at least

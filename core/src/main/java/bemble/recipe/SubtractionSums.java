@@ -29,7 +29,7 @@ final class SubtractionSums extends Paths<SubtractionSums.At, SubtractionSums.Pi
   private final At start;
 
   /**
-   * What is known before a place.
+   * The state before a place.
    *
    * @param below whether the subtrahend reaches the place
    * @param lent 1 where the place has lent one to the place to its right

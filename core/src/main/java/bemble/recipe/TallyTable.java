@@ -3,9 +3,9 @@ package bemble.recipe;
 import java.util.Arrays;
 
 /**
- * What is counted by tally, for states of up to 52 bits other than 0. All counts stand behind one
- * another in one array, each behind its length, and the table is cleared for the next number beside
- * which others are counted: the largest multiplications have millions of states to look up, and new
+ * Counts by tally, for states of up to 52 bits other than 0. All counts stand behind one another in
+ * one array, each behind its length, and the table is cleared for the next number beside which
+ * others are counted: the largest multiplications have millions of states to look up, and new
  * memory for each took twice as long.
  */
 final class TallyTable {

@@ -9,7 +9,8 @@ import java.util.Set;
 /** The difficulties that can be counted on a sum by place arithmetic, whatever the method. */
 public enum Trait {
   /**
-   * Columns of ten and more, with what came in, that have a column of the addends to their left.
+   * Columns of ten and more, including their carry, that have a column of the addends to their
+   * left.
    */
   CARRIES(Operation.ADDITION),
   /** The longest run of neighbouring columns that carry. */
@@ -69,8 +70,9 @@ public enum Trait {
   /** 1 where the divisor has two figures and ends in 0, otherwise 0. */
   ROUND_DIVISOR(Operation.DIVISION),
   /**
-   * Figures of the quotient that are smaller than the first trial: what stands without its ones by
-   * the first figure of a divisor of two figures, 9 at most; 0 for a divisor of one figure.
+   * Figures of the quotient that are smaller than the first trial: the number to be divided without
+   * its ones by the first figure of a divisor of two figures, 9 at most; 0 for a divisor of one
+   * figure.
    */
   TRIALS_LOWERED(Operation.DIVISION),
   /** 1 for the root of a square number, otherwise 0. */

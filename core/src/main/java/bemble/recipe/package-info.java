@@ -1,7 +1,7 @@
 /**
- * What a sum must be like: sizes of its numbers and wishes on its traits, defined by place
- * arithmetic. Sums that fit are counted exactly and drawn uniformly, by walking over the places;
- * nothing here knows a method, a style or a page.
+ * Recipes: sizes of a sum's numbers and wishes on its traits, defined by place arithmetic. Sums
+ * that fit are counted exactly and drawn uniformly, by walking over the places; nothing here knows
+ * a method, a style or a page.
  */
 @NullMarked
 package bemble.recipe;

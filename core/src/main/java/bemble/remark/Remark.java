@@ -7,14 +7,14 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What there is to say about a step, not yet in words.
+ * A remark on a step, not yet in words.
  *
  * @param kind what sort of remark
  * @param fillIns what its sentences name
  */
 public record Remark(RemarkKind kind, List<FillIn> fillIns) {
   /**
-   * Something that a sentence mentions, by the name that stands for it.
+   * A fill-in of a sentence, by its name there.
    *
    * @param name the name in the sentence
    * @param value what stands there

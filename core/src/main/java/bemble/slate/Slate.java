@@ -230,8 +230,8 @@ public final class Slate {
   }
 
   /**
-   * What the judge finds on a page in some squares of which something stands that could not be
-   * read: what stands on them is not told, and nothing is called missing.
+   * The report on a page with squares that could not be read: nothing is said about those, and
+   * nothing is called missing.
    */
   public Report judge(List<Written> page, Set<Square> unread, Stage stage) {
     if (unread.isEmpty()) {

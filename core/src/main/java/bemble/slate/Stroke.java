@@ -4,7 +4,7 @@ import bemble.judge.reading.Transcript;
 import bemble.paper.Square;
 
 /**
- * Something done on a page.
+ * An action of a writer on a page.
  *
  * @param kind what was done
  * @param at its square

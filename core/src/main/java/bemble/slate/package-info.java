@@ -1,6 +1,6 @@
 /**
- * The slate: a sheet with what is set out on it, the strokes that a writer makes, and the page that
- * they come to. Knows nothing of who writes or of how strokes are kept.
+ * The slate: a sheet with its set-out sum, the strokes that a writer makes, and the page that they
+ * come to. Knows nothing of the writer or of how strokes are kept.
  */
 @NullMarked
 package bemble.slate;

@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * A hand that makes one slip at some of its chances and works truly elsewhere. A chance is a column
- * or a round in which the slip changes something, and in a row of products each figure of it. One
+ * or a round in which the slip changes a value, and in a row of products each figure of it. One
  * object serves one run through a procedure.
  */
 public final class ChanceHand implements Hand {

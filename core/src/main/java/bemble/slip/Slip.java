@@ -4,8 +4,8 @@ import bemble.problem.Problem;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A slip that is known by name, from what teachers of column arithmetic describe as their pupils'
- * usual ones: its kind, and what it changes in a procedure. It stands beside that change, in the
+ * A slip that is known by name, one of those that teachers of column arithmetic describe as usual
+ * among their pupils: its kind, and its change to a procedure. It stands beside that change, in the
  * class of its operation. A method knows which slips happen in it, and which is likelier.
  */
 public final class Slip implements Comparable<Slip> {

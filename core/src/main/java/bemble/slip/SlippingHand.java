@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * A hand that works truly but for some slips. One object serves one run through a procedure: some
- * slips remember what was written.
+ * slips remember earlier values.
  */
 public final class SlippingHand implements Hand {
   /**

@@ -1,8 +1,8 @@
 package bemble.style;
 
 /**
- * One way of doing something that classes do differently. The constants of each enum are the values
- * of one {@link Setting}; the first is what a class has that has chosen nothing.
+ * One way of working that differs from class to class. The constants of each enum are the values of
+ * one {@link Setting}; the first is that of a class that has chosen nothing.
  */
 public sealed interface Choice {
   /** Its name within its setting. */

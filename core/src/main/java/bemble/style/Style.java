@@ -28,7 +28,7 @@ public record Style(
   public static final Style STANDARD = new Style(Map.of(), Map.of(), RoundMoves.STANDARD, ENGLISH);
 
   /**
-   * The version of what the settings mean: counted up when a value comes to mean something else.
+   * The version of the settings' meanings: counted up when a value comes to mean something else.
    */
   public static final int VERSION = 1;
 

@@ -12,8 +12,8 @@ import java.util.Optional;
 import java.util.Random;
 
 /**
- * What is told of pupils week by week, from all that they answered lately: ten sums a week, by
- * pupils who know no procedure and write figures carelessly.
+ * The diagnoses of pupils week by week, from all their recent answers: ten sums a week, by pupils
+ * who know no procedure and write figures carelessly.
  *
  * @param who what they are like
  * @param operation what they work

@@ -107,7 +107,7 @@ class AsideTest {
   }
 
   /**
-   * All figures of the number are ringed where they stand, and what is due is told from the ones.
+   * All figures of the number are ringed where they stand, and the due ones are told from the ones.
    */
   @ParameterizedTest
   @CsvSource({"276 + 187, column, -1", "276 + 187, column, 1", "634 − 218, exchange, -2"})
@@ -204,9 +204,7 @@ class AsideTest {
     }
   }
 
-  /**
-   * Whoever copies the numbers, from either end and anywhere on the sheet, has made no slip yet.
-   */
+  /** A number that is being copied, from either end and anywhere on the sheet, is no slip yet. */
   @ParameterizedTest
   @CsvSource({"ADDITION, column", "SUBTRACTION, exchange", "MULTIPLICATION, column"})
   void aNumberThatIsBeingCopiedIsNoSlip(Operation operation, String id) {

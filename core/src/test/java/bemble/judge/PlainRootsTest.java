@@ -20,8 +20,8 @@ class PlainRootsTest {
   private static final int LEAD_RIGHT = 2;
 
   /**
-   * A root of three figures: figure by figure with its trial product, what is left, the next pair
-   * and twice the root so far.
+   * A root of three figures: figure by figure with its trial product, the rest, the next pair and
+   * twice the root so far.
    */
   private static PlainPaper root(int radicand, Square last, Slip slip) {
     PlainPaper paper = new PlainPaper();

@@ -12,7 +12,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /**
- * Whole short divisions by a writer who knows no procedure, with what is left small before the next
+ * Whole short divisions by a writer who knows no procedure, with each rest small before the next
  * figure or in the head. With one slip, which is the first finding and the only one; without any,
  * all is right.
  */

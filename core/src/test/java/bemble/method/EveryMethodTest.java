@@ -124,7 +124,8 @@ class EveryMethodTest {
   }
 
   /**
-   * Whatever a hand writes, the procedure goes on to its end, and what follows is read from that.
+   * The procedure goes on to its end whatever a hand writes, and later figures follow from the
+   * written ones.
    */
   @ParameterizedTest
   @MethodSource("methods")

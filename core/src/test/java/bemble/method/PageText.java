@@ -13,8 +13,8 @@ import java.util.stream.Collectors;
 
 /**
  * A page as plain text, for eyes and for comparing: a row of the paper a line, a square five
- * characters. Small figures come before the figure of their square, struck ones in brackets. What
- * is drawn without figures is listed below by its kind and number.
+ * characters. Small figures come before the figure of their square, struck ones in brackets.
+ * Drawings without figures are listed below by their kind and number.
  */
 public final class PageText {
   private static final int WIDTH = 5;

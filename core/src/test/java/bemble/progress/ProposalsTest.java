@@ -304,9 +304,7 @@ class ProposalsTest {
     assertEquals(List.of(), Taught.byWork(worked, 24, byWork, Rules.STANDARD), "it is noted");
   }
 
-  /**
-   * A class of one, of forty, with nothing, with everything: whatever is proposed is for somebody.
-   */
+  /** A class of one, of forty, with nothing, with everything: every proposal is for some pupils. */
   @ParameterizedTest
   @ValueSource(ints = {0, 1, 2, 24, 40})
   void aProposalAlwaysHasPupilsForWhomItIsTrue(int pupils) {

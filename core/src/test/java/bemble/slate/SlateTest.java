@@ -102,7 +102,7 @@ class SlateTest {
   }
 
   /**
-   * Products and what is left are said from the left, and so is a total that nothing follows. Where
+   * Products and remainders are said from the left, and so is a total without further columns. If
    * another sum of this length has more figures, there is room for them.
    */
   @ParameterizedTest

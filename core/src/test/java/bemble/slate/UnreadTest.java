@@ -104,7 +104,8 @@ class UnreadTest {
   }
 
   /**
-   * What is told of a page that is read in part is so on the whole page, at a square that is read.
+   * A finding on a page that is read in part is also one on the whole page, at a square that is
+   * read.
    */
   @Test
   void nothingIsToldThatTheWholePageDoesNotShow() {

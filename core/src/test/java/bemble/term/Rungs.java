@@ -56,8 +56,8 @@ final class Rungs {
   }
 
   /**
-   * An order through all operations side by side, each rung behind what it needs: always the first
-   * rung of the operation of which the smallest share is done.
+   * An order through all operations side by side, each rung behind its needs: always the first rung
+   * of the operation of which the smallest share is done.
    */
   static List<Integer> inOrder() {
     List<Integer> order = new ArrayList<>();

@@ -28,7 +28,7 @@ final class Term {
   }
 
   /**
-   * What pupils still have four weeks after the term.
+   * How much pupils still know four weeks after the term.
    *
    * @param mean rungs on average
    * @param lowest on average of the lowest quarter

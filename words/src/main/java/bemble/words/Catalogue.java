@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Messages of one language by key. They stand in the folder of the language on the class path,
- * {@code bemble/words/en}; what a language lacks is said in English.
+ * {@code bemble/words/en}; messages that a language lacks are said in English.
  */
 public final class Catalogue {
   private final Map<String, String> texts = new HashMap<>();

@@ -11,8 +11,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
- * The place of a sentence that a class may have for itself: what it may speak of, and what is wrong
- * with it.
+ * The place of a sentence that a class may have for itself: its possible fill-ins, and the faults
+ * that it may have.
  *
  * @param kind the kind of remark, not of help with a fact
  * @param length the length in which it is told
@@ -26,7 +26,7 @@ public record OwnSentence(RemarkKind kind, Length length) {
       all().collect(Collectors.toMap(OwnSentence::key, place -> place));
 
   /**
-   * What is wrong with a sentence.
+   * The fault of a sentence.
    *
    * @param code the sort of trouble
    * @param name the fill-in that there is not; otherwise empty
@@ -57,8 +57,8 @@ public record OwnSentence(RemarkKind kind, Length length) {
   }
 
   /**
-   * The key under which a style keeps it: {@code exchange} for what is said, otherwise with the
-   * length, {@code exchange.ask}.
+   * The key under which a style keeps it: {@code exchange} for the sentence itself, otherwise with
+   * the length, {@code exchange.ask}.
    */
   public String key() {
     return length == Length.SAY ? kind.key() : standardKey(length);

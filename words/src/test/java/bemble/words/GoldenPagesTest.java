@@ -24,7 +24,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /**
- * One page of every method with all that is said on it, as somebody has looked it over. A page that
+ * One page of every method with all its sentences, as somebody has looked it over. A page that
  * changes shows as a difference in its file; run with {@code -Dpages=renew} to write the files
  * anew, and read them before they are kept.
  */

@@ -34,7 +34,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /**
- * All that is told of two hundred workings, in every length, as somebody has read it aloud. A
+ * All sentences of two hundred workings, in every length, as somebody has read them aloud. A
  * sentence that changes shows as a difference; run with {@code -Dpages=renew} to write the files
  * anew, and read them aloud before they are kept. The sums stand in {@code told/sums.txt}.
  */

@@ -257,9 +257,9 @@ class TruthTest {
   }
 
   /**
-   * Each number that is said stands in what the step reads or writes, in the sum, among its facts
-   * or among what has been written, or is a total on the way. Only small numbers may come from
-   * nowhere: 1, 9 and 10, and the counts of rows, figures and places.
+   * Each number in a sentence is one that the step reads or writes, one of the sum, of its facts or
+   * of the page so far, or a total on the way. Only small numbers may come from nowhere: 1, 9 and
+   * 10, and the counts of rows, figures and places.
    */
   @ParameterizedTest
   @MethodSource("methods")

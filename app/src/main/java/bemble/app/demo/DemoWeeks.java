@@ -37,8 +37,8 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionOperations;
 
 /**
- * Eight weeks of the three classes: what was handed out and answered, and the lessons. They were
- * simulated once ({@code ./bemble demo-weeks}) and are dated back from this week.
+ * Eight weeks of the three classes: handouts, their answers, and the lessons. They were simulated
+ * once ({@code ./bemble demo-weeks}) and are dated back from this week.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 1)

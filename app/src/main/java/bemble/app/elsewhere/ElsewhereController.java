@@ -50,7 +50,7 @@ class ElsewhereController {
       @NotNull(message = "{valid.lines}") Map<String, String> lines) {}
 
   /**
-   * What came of it.
+   * The result of a check.
    *
    * @param wrong the key of the first line that is not so; missing where all follows
    * @param sentence the finding in words

@@ -43,7 +43,7 @@ public record Exercise(String heading, Shown shown, List<ReadSquare> squares) {
   }
 
   /**
-   * What else is on the sheet.
+   * The parts of a sheet besides its sums.
    *
    * @param heads whether the columns have their heads
    * @param check the words above the squares for the check; empty for none
@@ -54,7 +54,7 @@ public record Exercise(String heading, Shown shown, List<ReadSquare> squares) {
   public record Room(boolean heads, String check, String explain, String again, String figures) {}
 
   /**
-   * What the rows for answers say.
+   * The words beside the rows for answers.
    *
    * @param answer above the row for it
    * @param remainder the sign before what is left over

@@ -241,7 +241,7 @@ public final class ExerciseSheets {
   }
 
   /**
-   * What a sheet has at a known place.
+   * The marks and codes of a sheet, at known places.
    *
    * @param code what its code says
    */

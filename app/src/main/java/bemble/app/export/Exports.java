@@ -105,7 +105,7 @@ public class Exports {
   }
 
   /**
-   * A page step by step, with what is said to each, and behind it a finished one.
+   * A page step by step, with the sentence of each step, and behind it a finished one.
    *
    * @param then the page that comes last
    */

@@ -48,7 +48,7 @@ final class PdfBook implements AutoCloseable {
   record Frame(String heading, List<Shown> papers, String sentence) {}
 
   /**
-   * What is shown of a paper.
+   * The visible part of a paper.
    *
    * @param marks all that stands
    * @param fresh those of the marks that are set off

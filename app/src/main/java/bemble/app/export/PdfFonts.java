@@ -102,9 +102,9 @@ final class PdfFonts {
   }
 
   /**
-   * The text cut into lines no wider than {@code width} points: between words, or within one that
-   * is wider by itself. What {@link #KEPT} stands between is kept together, if it has room in a
-   * line.
+   * The text cut into lines no wider than {@code width} points: between words, or within a word
+   * that is wider by itself. Words with {@link #KEPT} between them stay together, if they have room
+   * in a line.
    */
   List<String> lines(String text, double size, boolean heavy, double width) {
     List<String> lines = new ArrayList<>();

@@ -3,8 +3,8 @@ package bemble.app.export;
 import java.util.List;
 
 /**
- * What every exercise sheet has at a known place, so that it is found in a picture. All lengths are
- * millimetres, from the middle of the corner mark at the upper left.
+ * The marks and codes that every exercise sheet has at known places, so that it is found in a
+ * picture. All lengths are millimetres, from the middle of the corner mark at the upper left.
  *
  * @param marks the middles of the printed marks
  * @param codes the codes, the one at the upper right first

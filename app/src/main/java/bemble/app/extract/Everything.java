@@ -81,7 +81,7 @@ class Everything {
   }
 
   /**
-   * Looks at the current class and at all that was inserted.
+   * Looks at the current class and at all inserted rows.
    *
    * @param numbers for each table, the numbers of the inserted rows as values
    * @throws RuntimeException where a screen could not show something

@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.Objects;
 
 /**
- * A class or a pupil with all that is kept of them, as a file.
+ * A class or a pupil with all rows about it, as a file.
  *
  * @param schema the version of the tables that the rows are of
  * @param rows the rows of each table, by the names of its columns

@@ -1,7 +1,7 @@
 package bemble.app.extract;
 
 /**
- * What was read in.
+ * The class or pupil that was read in.
  *
  * @param name the class or the pupil
  */

@@ -32,7 +32,7 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionOperations;
 
 /**
- * Takes a class or a pupil out as a file with all that is kept of them, and reads such a file in
+ * Takes a class or a pupil out as a file with all rows about it, and reads such a file in
  * elsewhere. Rows get new numbers there; all of them are read in or none.
  */
 @Service
@@ -191,7 +191,7 @@ public class Extracts {
   }
 
   /**
-   * Inserts table after table, so that what a row refers to is there before it.
+   * Inserts table after table. Each row comes after those that it refers to.
    *
    * @return the numbers of the rows in the file and here, by table
    */

@@ -28,8 +28,8 @@ public final class Backup {
   }
 
   /**
-   * Puts what a zip holds in the place of a data file, once it is known to be good; what was there
-   * is kept among the copies.
+   * Replaces a data file by the one in a zip, once that is known to be good. The old file is kept
+   * among the copies.
    *
    * @return what was done, in a sentence
    */

@@ -29,9 +29,9 @@ import java.util.zip.ZipOutputStream;
 import org.springframework.util.StreamUtils;
 
 /**
- * A backup: a zip with the data file and with what is in it. The last signs of the zip, its
- * comment, are the SHA-256 of all signs before them, so that any change to it is known before
- * anything of it is unpacked. A backup of an earlier Bemble is the data file in a zip, no more.
+ * A backup: a zip with the data file and a list of its contents. The last characters of the zip,
+ * its comment, are the SHA-256 of all before them, so that a change is noticed before anything is
+ * unpacked. A backup of an earlier Bemble is only the data file in a zip.
  */
 final class BackupFile {
   private static final String ABOUT = "bemble.json";
@@ -50,7 +50,7 @@ final class BackupFile {
   private BackupFile() {}
 
   /**
-   * What a backup says of itself.
+   * The description in a backup.
    *
    * @param madeAt in the time of the machine that has made it
    * @param bytes the size of the data file

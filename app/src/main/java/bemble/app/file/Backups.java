@@ -26,8 +26,8 @@ import org.springframework.stereotype.Component;
 
 /**
  * Makes backups and brings them back while Bemble runs. The rows are exchanged in one transaction,
- * so that a crash leaves all as it was. What was there is copied before, and nobody writes between
- * the copy and the exchange.
+ * so that a crash changes nothing. The old data is copied before, and nobody writes between the
+ * copy and the exchange.
  */
 @Component
 public class Backups {
@@ -101,7 +101,7 @@ public class Backups {
   }
 
   /**
-   * Brings back what a zip of some bytes holds.
+   * Brings back the data in a zip of some bytes.
    *
    * @param forget whether pupils who were deleted since are deleted again
    * @return the copy of what was there before

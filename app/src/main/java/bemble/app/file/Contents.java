@@ -10,7 +10,7 @@ import java.util.Set;
 import java.util.TreeSet;
 
 /**
- * What is in a data file.
+ * The contents of a data file.
  *
  * @param schema the version of its tables
  * @param rows how many rows each table has
@@ -75,7 +75,7 @@ record Contents(int schema, Map<String, Long> rows) {
   }
 
   /**
-   * Reads every row of every table, so that what cannot be read shows itself now.
+   * Reads every row of every table, so that an unreadable one is found now.
    *
    * @throws SQLException where something cannot be read
    */

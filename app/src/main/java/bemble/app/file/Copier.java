@@ -28,8 +28,8 @@ class Copier {
   }
 
   /**
-   * Copies a file that is about to be opened. What another version of Bemble left is copied once
-   * more, beside those of the days, so that a later start of this day does not take its place.
+   * Copies a file that is about to be opened. A file of another version of Bemble is copied once
+   * more, beside the daily copies, so that a later start of the same day does not replace its copy.
    */
   static void copyClosed(DataFile file, Clock clock, String version) {
     if (Files.exists(file.path()) && !file.isEmpty()) {

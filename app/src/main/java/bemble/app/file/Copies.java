@@ -118,9 +118,8 @@ record Copies(Path folder) {
   }
 
   /**
-   * Whether the clock can be believed, so that the age of something can be told by it: it goes on
-   * from the last copy, as that one did from the one before. A clock that has jumped is believed
-   * once copies of two days agree.
+   * Whether ages may be told by the clock: it goes on from the last copy, as that one did from the
+   * one before. A clock that has jumped is believed once copies of two days agree.
    */
   boolean isPlausible(LocalDateTime now) {
     List<LocalDateTime> moments = new ArrayList<>(List.of(now));

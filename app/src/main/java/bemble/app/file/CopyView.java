@@ -6,7 +6,7 @@ import java.nio.file.Files;
 import java.time.LocalDateTime;
 
 /**
- * A dated copy of all that is kept.
+ * A dated copy of all data.
  *
  * @param name by which it can be brought back
  * @param at when it was made, in the time of this machine

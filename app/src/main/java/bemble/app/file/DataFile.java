@@ -89,9 +89,8 @@ public record DataFile(Path base) {
   }
 
   /**
-   * Reads without writing on the file. One that was killed may lack what the database writes when
-   * it opens a file, so that it cannot be opened for reading alone: a copy of it is read, if there
-   * is room for one.
+   * Reads without writing on the file. The file of a killed process may not open for reading alone,
+   * since the database still has to write on it. So a copy is read, if there is room for one.
    */
   private <T> T reading(Use<T> use) throws SQLException {
     if (seal().read().kind() == Seal.Kind.CLOSED) {

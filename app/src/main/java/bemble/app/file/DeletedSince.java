@@ -24,8 +24,8 @@ class DeletedSince {
   }
 
   /**
-   * Their names by their numbers: whoever was numbered here and is not there any more, though the
-   * class is. Who went with a whole class may be wanted back with it.
+   * The names, by number, of pupils who were deleted since, though their class is still there.
+   * Pupils who went with a whole class may be wanted back with it.
    */
   Map<Long, String> in(Connection earlier) throws SQLException {
     Set<Long> there = new HashSet<>();

@@ -5,7 +5,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What a backup holds, before it is brought back.
+ * The contents of a backup, before it is brought back.
  *
  * @param madeAt missing for a backup of an earlier Bemble
  * @param backup what is in it

@@ -23,8 +23,8 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /**
- * The data file while it is open. Nothing of a transaction is written until {@link #flush}, so that
- * one flush carries what several of them have changed.
+ * The data file while it is open. Transactions are written at {@link #flush} only, so that one
+ * flush carries the changes of several.
  */
 final class OpenFile implements AutoCloseable {
   private static final Logger LOG = LoggerFactory.getLogger(OpenFile.class);
@@ -111,8 +111,8 @@ final class OpenFile implements AutoCloseable {
   }
 
   /**
-   * Brings all that was committed before this call to the disk, so that it survives a loss of
-   * power. Those who ask while one flush is under way share the next.
+   * Brings everything that was committed before this call to the disk, so that it survives a loss
+   * of power. Callers that come during a flush share the next one.
    */
   void flush() {
     long mine = asked.incrementAndGet();
@@ -169,8 +169,8 @@ final class OpenFile implements AutoCloseable {
   }
 
   /**
-   * Brings together a part of what lies scattered, if more than half of the file is room that
-   * nothing needs. Whoever wants to flush waits no longer than one part takes.
+   * Moves a part of the scattered data together, if more than half of the file is unused. A flush
+   * waits no longer than one part takes.
    *
    * @return whether something was moved
    */
@@ -191,8 +191,8 @@ final class OpenFile implements AutoCloseable {
   }
 
   /**
-   * Writes anew all that lies beside something that was deleted, and fills the room that becomes
-   * free, so that nothing of it is left in the file.
+   * Writes everything anew that lies beside deleted rows, and fills the free room, so that nothing
+   * of them is left in the file.
    */
   void forget() {
     synchronized (flushing) {
@@ -213,8 +213,8 @@ final class OpenFile implements AutoCloseable {
   }
 
   /**
-   * Writes all that was committed to a data file that is not there yet. The store reads itself:
-   * whoever else opened the file and closed it again would take its lock away.
+   * Writes all committed data to a new file. The store is read directly: opening the file a second
+   * time and closing it would take its lock away.
    */
   void copyTo(DataFile copy) throws IOException {
     Path zip = copy.path().resolveSibling("raw.zip");

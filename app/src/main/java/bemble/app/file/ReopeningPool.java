@@ -44,9 +44,7 @@ final class ReopeningPool extends HikariDataSource {
     return super.getConnection();
   }
 
-  /**
-   * Whoever used an old connection once the file is open again would close it behind the others.
-   */
+  /** A caller with an old connection would close the file again behind the others. */
   private synchronized void renew() throws SQLException {
     if (!open.isBroken()) {
       return;

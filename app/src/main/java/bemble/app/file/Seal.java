@@ -41,7 +41,7 @@ record Seal(Path path) {
   }
 
   /**
-   * What the line says.
+   * The state that the line tells.
    *
    * @param line of a closed file, to be compared with {@link #lineOf}; otherwise empty
    * @param version that an open file has at least; otherwise 0

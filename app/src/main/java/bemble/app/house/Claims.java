@@ -61,8 +61,8 @@ public class Claims {
   }
 
   /**
-   * Gives the pages under a name to a pupil, or notes that they are somebody else's; nothing where
-   * that is not open any more.
+   * Gives the pages under a name to a pupil, or notes that they are a stranger's; does nothing if
+   * that is settled already.
    *
    * @param pupil null for somebody else
    */

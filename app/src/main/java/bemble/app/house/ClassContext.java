@@ -4,7 +4,7 @@ import bemble.style.Style;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The class for which something is done.
+ * The class in which work goes on.
  *
  * @param id null where no class is current
  * @param style its conventions; the standard ones where no class is current

@@ -6,8 +6,8 @@ import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
 
 /**
- * Marks requests that mean the same whichever class is current: what they ask for or change is told
- * by its number, or belongs to no class.
+ * Marks requests that mean the same whichever class is current: they name their data by number, or
+ * it belongs to no class.
  */
 @Target({ElementType.TYPE, ElementType.METHOD})
 @Retention(RetentionPolicy.RUNTIME)

@@ -9,9 +9,9 @@ import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
 /**
- * Refuses what a screen asks for one class while another is current: a second window may have
- * changed it, and names would land in the wrong class. A request that names no class is meant for
- * the current one.
+ * Refuses a request for one class while another is current: a second window may have changed it,
+ * and names would land in the wrong class. A request that names no class is meant for the current
+ * one.
  */
 @Configuration
 class ClassGuard implements WebMvcConfigurer, HandlerInterceptor {

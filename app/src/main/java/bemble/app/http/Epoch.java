@@ -10,8 +10,8 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
- * Counts how often all that is kept was exchanged for a backup. Each request knows the epoch in
- * which it began, so that what it has read before an exchange is not written after it.
+ * Counts how often the data was exchanged for a backup. Each request knows the epoch in which it
+ * began, so that values that it read before an exchange are not written after it.
  */
 @Component
 public class Epoch extends OncePerRequestFilter {

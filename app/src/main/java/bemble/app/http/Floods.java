@@ -7,8 +7,8 @@ import java.util.concurrent.Semaphore;
 import java.util.concurrent.atomic.AtomicInteger;
 
 /**
- * Keeps whoever asks too much from holding up the others: each may have a few requests in work at
- * once and so many a second, and all who have no seat share some workers.
+ * Keeps a caller with too many requests from holding up the others: each may have a few requests in
+ * work at once and so many a second, and all without a seat share some workers.
  */
 final class Floods {
   private static final int MOST_ASKERS = 10_000;

@@ -13,9 +13,8 @@ import org.apache.tomcat.util.threads.ThreadPoolExecutor;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A connector that can be closed while all else goes on. All of its requests come to the filters:
- * Tomcat answers one by itself otherwise, which asks what the server as a whole can do: {@code
- * OPTIONS *}.
+ * A connector that can be closed while all others go on. All of its requests come to the filters:
+ * Tomcat would answer {@code OPTIONS *}, which is about the server as a whole, by itself.
  */
 final class GuardedConnector extends Connector {
   private static final String SERVER = "*";

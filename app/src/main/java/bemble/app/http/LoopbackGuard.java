@@ -20,10 +20,10 @@ import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 
 /**
- * Lets in only what this machine's own browser asks of Bemble: the host must be the loopback (a
- * foreign name that resolves to it is turned away), and a request must come from Bemble's own pages
- * or from no page at all. Nobody logs in, so there is neither a session nor a user. What pupils'
- * devices ask has a guard of its own.
+ * Lets in only requests of this machine's own browser: the host must be the loopback (a foreign
+ * name that resolves to it is turned away), and a request must come from Bemble's own pages or from
+ * no page at all. Nobody logs in, so there is neither a session nor a user. Requests of pupils'
+ * devices have a guard of their own.
  */
 @Configuration
 class LoopbackGuard {
@@ -51,8 +51,8 @@ class LoopbackGuard {
   }
 
   /**
-   * Two slashes, a semicolon, an encoded separator: no address of Bemble has one. Whoever has typed
-   * such an address is shown the screen that says so.
+   * Two slashes, a semicolon, an encoded separator: no address of Bemble has one. Somebody who has
+   * typed such an address sees the screen that says so.
    */
   private static void refuse(HttpServletRequest request, HttpServletResponse response)
       throws IOException, ServletException {

@@ -17,9 +17,9 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
- * What pupils' devices may ask: the page of a seat, its files, and the few addresses behind it. All
- * else of Bemble is not there for them, whatever a request says of itself. Nobody but a seat has
- * more than a small share of the workers.
+ * The requests that pupils' devices may make: the page of a seat, its files, and the few addresses
+ * behind it. Nothing else of Bemble is there for them, whatever headers a request has. Only seats
+ * have more than a small share of the workers.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)

@@ -16,9 +16,9 @@ import org.springframework.web.filter.OncePerRequestFilter;
 import org.springframework.web.util.ContentCachingResponseWrapper;
 
 /**
- * Does once what comes twice under one key: a screen that got no answer sends the same change
- * again, and cannot know whether the first was done. The second waits for the first and gets its
- * answer. What was refused, or failed, is tried again.
+ * Does a change once that comes twice under one key: a screen that got no answer sends the same
+ * change again, and cannot know whether the first was done. The second waits for the first and gets
+ * its answer. A change that was refused, or failed, is tried again.
  */
 @Component
 class RequestKeys extends OncePerRequestFilter {

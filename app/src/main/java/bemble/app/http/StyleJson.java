@@ -45,8 +45,8 @@ public final class StyleJson {
   private StyleJson() {}
 
   /**
-   * A style as it was stored, maybe by another version: what this one does not know is left out, so
-   * that the standard value stands for it, and is told to {@code unknown}.
+   * A stored style, maybe of another version: a setting that this one does not know gets its
+   * standard value, and is reported to {@code unknown}.
    */
   public static Style stored(JsonNode given, Consumer<String> unknown) {
     Map<Setting, Choice> choices = new EnumMap<>(Setting.class);

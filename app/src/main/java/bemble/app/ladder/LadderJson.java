@@ -33,7 +33,7 @@ public final class LadderJson {
   public record RungSums(RecipeView recipe, List<String> wishes, String method) {}
 
   /**
-   * What changes on a rung; what is left out stays.
+   * The changes of a rung; a missing one leaves its value.
    *
    * @param name what the class calls it; empty for Bemble's own name
    * @param news what the class says is new there; empty for Bemble's own words

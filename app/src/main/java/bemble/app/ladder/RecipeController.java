@@ -49,7 +49,7 @@ class RecipeController {
   record TraitView(Operation operation, String name, String words) {}
 
   /**
-   * What to draw.
+   * The sums to draw.
    *
    * @param count how many sums
    * @param seed the same seed draws the same sums; any if left out

@@ -31,8 +31,8 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 
 /**
- * Marks answers to some sums in the style of a class. The wrong answers that slips give are worked
- * out once; what it takes to explain a whole row of answers when that is first asked for.
+ * Marks answers to some sums in the style of a class. The wrong answers of slips are worked out
+ * once; the diagnoser of a whole row when it is first needed.
  */
 final class Marker {
   static final String BLANK = "";

@@ -47,7 +47,7 @@ public final class MarkingJson {
       @Nullable List<Long> pupils) {}
 
   /**
-   * What a handout is for, and when.
+   * The purpose and the days of a handout.
    *
    * @param kind exercise if left out
    * @param givenOn today if left out
@@ -103,7 +103,7 @@ public final class MarkingJson {
   public record SlipLabel(String id, String name) {}
 
   /**
-   * What a pupil gave for a sum.
+   * The answer of a pupil to a sum.
    *
    * @param number the place of the sum, from 0
    * @param given as it was typed; empty for a blank, - for a sum that was not asked
@@ -185,7 +185,7 @@ public final class MarkingJson {
   public record TableView(List<CellView> kept, List<String> bad) {}
 
   /**
-   * What may explain the answers of a pupil, in words. Its grounds lie flat in JSON.
+   * An explanation of a pupil's answers, in words. Its grounds lie flat in JSON.
    *
    * @param slips those that the answers do not tell apart are one
    * @param own whether the pupil works by a rule that is not known
@@ -209,7 +209,7 @@ public final class MarkingJson {
       List<Integer> explains, List<Integer> against, int before, int againstBefore) {}
 
   /**
-   * What the answers of a pupil tell.
+   * The diagnosis of a pupil.
    *
    * @param passed whether the pass mark is reached; missing where there is none
    * @param askNext sums that would decide a doubt

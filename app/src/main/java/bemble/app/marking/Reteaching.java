@@ -40,7 +40,7 @@ public class Reteaching {
   }
 
   /**
-   * Keeps a set for whoever shares a slip, and them as a group; the set that was made before, where
+   * Keeps a set for pupils who share a slip, and the pupils as a group; returns the earlier set if
    * there is one.
    */
   public SetView make(long id, String slipId, List<Long> pupils) {

@@ -22,8 +22,8 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionOperations;
 
 /**
- * Notes with each answer and page the slip that the diagnosis says of its writer by all recent
- * work. One answer that equals what a slip gives says nothing: many careless answers do.
+ * Notes with each answer and page the slip that the diagnosis finds in all recent work of its
+ * writer. One answer that equals that of a slip says nothing: many careless answers do.
  */
 @Component
 class SaidSlips {

@@ -18,14 +18,14 @@ public class SheetAnswers {
   }
 
   /**
-   * What is due for a sum.
+   * The answers to a sum: the right one and those of slips.
    *
    * @param slipped the wrong answers that slips give
    */
   public record DueAnswer(Answer right, Set<Answer> slipped) {}
 
   /**
-   * What is due for all sums of a handout.
+   * The answers to all sums of a handout.
    *
    * @param remainder what is typed between a quotient and what is left over
    * @param point what is typed before the tenths

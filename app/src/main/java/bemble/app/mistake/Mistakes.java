@@ -125,8 +125,8 @@ class Mistakes {
   }
 
   /**
-   * What a step of the wrong page says: how the sum is set out, where that is as it should be, and
-   * from then on only what was written. Nobody says aloud what is not so.
+   * The sentence of a step of the wrong page: the setting out, if that is right, and from then on
+   * only the figures that were written. No sentence says aloud what is not true.
    */
   private static String told(Step step, SharedMistake made, Wording wording) {
     if (step.section().equals(Section.SET_OUT) && !made.slip().isOfSettingOut()) {

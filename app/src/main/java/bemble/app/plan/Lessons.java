@@ -205,9 +205,9 @@ public class Lessons {
   }
 
   /**
-   * Keeps what came of a lesson. What was not done of it is planned on the next free day: all of it
-   * where it was moved, what comes behind the showing where half was done. That goes again when the
-   * lesson was done after all.
+   * Keeps the result of a lesson. Its untaught rest is planned on the next free day: the whole
+   * lesson if it was moved, the parts behind the showing if half was done. The rest is deleted if
+   * the lesson turns out to be done.
    */
   public LessonView log(long id, LogRequest request) {
     LessonRow row = find(id);

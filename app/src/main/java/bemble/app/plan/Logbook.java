@@ -51,7 +51,7 @@ public class Logbook {
   }
 
   /**
-   * A part of what was done, the latest first.
+   * A slice of the logbook, latest first.
    *
    * @param words what its title or note holds; empty for everything
    * @param skipped how many entries were had before

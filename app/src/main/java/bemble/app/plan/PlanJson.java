@@ -81,7 +81,7 @@ public final class PlanJson {
       LocalDate day, int minutes, @Nullable String holiday, List<LessonView> lessons) {}
 
   /**
-   * Something that the class may do next.
+   * A proposal for the class.
    *
    * @param title what a lesson on it is called
    * @param reason why it is proposed
@@ -115,7 +115,7 @@ public final class PlanJson {
       SharesView shares) {}
 
   /**
-   * What a teacher may choose of the rules, in percent.
+   * The shares that a teacher may choose among the rules, in percent.
    *
    * @param opener the share of a lesson for what is looked at again
    * @param half with which share of the class it goes on
@@ -229,7 +229,7 @@ public final class PlanJson {
   public record AgainView(RungLabel rung, String reason, List<String> pupils) {}
 
   /**
-   * What comes next.
+   * Today's page.
    *
    * @param planned whether anything is planned from today on
    * @param next the next day with a lesson that is still planned, today if there is one; missing
@@ -246,7 +246,7 @@ public final class PlanJson {
       List<OtherClass> others) {}
 
   /**
-   * What comes next for another class.
+   * The next lesson of another class.
    *
    * @param next the next day with a lesson that is still planned; missing where nothing is
    * @param lessons what is planned on it

@@ -1,7 +1,4 @@
-/**
- * The plan of a class: lessons by days, what is proposed, what comes today, and the logbook of what
- * was done.
- */
+/** The plan of a class: lessons by days, proposals, today's page, and the logbook. */
 @NullMarked
 package bemble.app.plan;
 

@@ -17,8 +17,8 @@ import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 
 /**
- * Works out again what evidence is told from: the rung of each sum, and what the present judge says
- * of each page and answer. What a teacher has decided stays.
+ * Counts evidence anew: the rung of each sum, and the present judge's findings on each page and
+ * answer. A teacher's decisions stay.
  */
 @Service
 public class EvidenceBook {

@@ -148,7 +148,7 @@ public class Register {
   }
 
   /**
-   * What is told of a pupil on a rung.
+   * The standing of a pupil on a rung.
    *
    * @param progress the same with what a teacher has decided
    * @param decided that; null where it is nothing

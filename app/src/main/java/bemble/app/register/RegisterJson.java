@@ -22,7 +22,7 @@ public final class RegisterJson {
   public record RungLabel(String id, Operation operation, String name, String fresh) {}
 
   /**
-   * Where a pupil stands on a rung. What a teacher has decided lies flat in JSON.
+   * The standing of a pupil on a rung. A teacher's decision lies flat in JSON.
    *
    * @param why what the standing is told from
    * @param slip the id of the slip made of late
@@ -38,7 +38,7 @@ public final class RegisterJson {
       @JsonUnwrapped DecidedView decided) {}
 
   /**
-   * What a teacher has decided; all is missing where it is left to the rules.
+   * A teacher's decision; all parts are missing where it is left to the rules.
    *
    * @param byRules what the rules say
    * @param note what was noted with it

@@ -1,6 +1,6 @@
 /**
- * The register: where each pupil stands on each rung, told from handouts, runs and attempts; what a
- * teacher has decided; a pupil's page and letter.
+ * The register: the standing of each pupil on each rung, told from handouts, runs and attempts; a
+ * teacher's decisions; a pupil's page and letter.
  */
 @NullMarked
 package bemble.app.register;

@@ -26,7 +26,7 @@ import org.springframework.stereotype.Component;
 
 /**
  * Made-up pupils, so that a room can be tried at home: they write at a child's pace, slip, stop,
- * sleep and come back. What they write goes with the room and is nobody's evidence.
+ * sleep and come back. Their pages go with the room and are nobody's evidence.
  */
 @Component
 class MadeUpPupils {

@@ -15,8 +15,8 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /**
- * Tells the teacher's screens what changes in the room: the room itself, and the seats of which
- * there is news. What changes within a moment is told together.
+ * Tells the teacher's screens the changes in the room: those of the room itself, and the seats with
+ * news. Changes within a moment are told together.
  */
 @Component
 class RoomFeed {

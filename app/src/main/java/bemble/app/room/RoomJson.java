@@ -59,7 +59,7 @@ public final class RoomJson {
   public record RoomAddress(String address, boolean alone) {}
 
   /**
-   * What there is of rooms.
+   * The open room and the earlier ones.
    *
    * @param last how the last one was opened, to be opened so again
    * @param room the one that is open
@@ -156,7 +156,7 @@ public final class RoomJson {
           List<@Valid @NotNull(message = "{valid.room-knock}") LetInRequest> devices) {}
 
   /**
-   * What is to be worked: one sum, or several one after the other.
+   * The work to give out: one sum, or several one after the other.
    *
    * @param title what several are called
    * @param set the kept set that they are from, if any, with its version
@@ -200,7 +200,7 @@ public final class RoomJson {
       SeatWork work) {}
 
   /**
-   * What is to be worked at a seat.
+   * The work at a seat.
    *
    * @param page the page that is worked, if there is one
    * @param more whether another sum comes behind it
@@ -212,7 +212,7 @@ public final class RoomJson {
   public record StuckRequest(boolean stuck) {}
 
   /**
-   * What came of a room.
+   * The summary of a room.
    *
    * @param sums what was worked, in the order in which it was given out
    * @param pupils who was there

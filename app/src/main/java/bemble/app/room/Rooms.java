@@ -36,8 +36,8 @@ import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 
 /**
- * Opens a room and closes it: one at a time, until the end of its lesson. What a killed Bemble had
- * open is opened again, so that devices go on without asking; what was closed stays so.
+ * Opens a room and closes it: one at a time, until the end of its lesson. A room that a killed
+ * Bemble had open is opened again, so that devices go on without asking; a closed one stays closed.
  */
 @Service
 public class Rooms implements SeatTokens {

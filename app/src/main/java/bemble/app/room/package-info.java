@@ -1,5 +1,6 @@
 /**
- * Pupils' own devices in one classroom: who is let in, what they write, what their teacher sees.
+ * Pupils' own devices in one classroom: who is let in, what pupils write, and what their teacher
+ * sees.
  */
 @NullMarked
 package bemble.app.room;

@@ -84,7 +84,7 @@ public final class RunJson {
       @Nullable RunOffer offer) {}
 
   /**
-   * What is to be worked, and how.
+   * The terms on which a run was begun.
    *
    * @param endless whether it goes on until it is passed
    * @param sums how many sums its first round has; 0 for one without an end
@@ -138,7 +138,7 @@ public final class RunJson {
   public record Current(@Nullable Long current, boolean currentAgain, long currentPausedMillis) {}
 
   /**
-   * What came of a sum of a run. Its parts lie flat in JSON.
+   * The result of a sum of a run. Its parts lie flat in JSON.
    *
    * @param again whether it came for the second time
    */
@@ -153,7 +153,7 @@ public final class RunJson {
   public record RunSum(String plain, String method, String rung, String problem) {}
 
   /**
-   * What the judge says of a sum; all is missing while it may not speak.
+   * The judge's verdict on a sum; all parts are missing while it may not be told.
    *
    * @param answer the right one
    * @param slip the name of the first slip, where one is known
@@ -164,7 +164,7 @@ public final class RunJson {
   }
 
   /**
-   * What helps where a slip is made time and again: a worked example, and the rung before.
+   * Help where a slip is made time and again: a worked example, and the rung before.
    *
    * @param example a sum of the same rung, in plain figures
    * @param back the rung to go back to; missing where there is none

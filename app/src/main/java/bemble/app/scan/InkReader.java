@@ -135,9 +135,8 @@ class InkReader {
   }
 
   /**
-   * What is said of a quotient and of what is left over together. Somebody who leaves nothing over
-   * may write a nought for it or nothing; who writes nothing where something is left has left it
-   * out.
+   * The outcome of a quotient together with its remainder. A remainder of nothing may be written as
+   * a nought or left empty; any other remainder that is left empty is missing.
    */
   private static Granted both(RowReading main, RowReading rest, DueAnswer due) {
     boolean isNothing = rest.granted() == Granted.BLANK;

@@ -26,8 +26,8 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 
 /**
- * Compares what is read on a school's own sheets with what somebody has typed into the grid for
- * them. Nothing is kept of it, and no name is told.
+ * Compares the readings of a school's own sheets with the answers that were typed into the grid for
+ * them. Nothing of it is kept, and no name is told.
  */
 @Service
 public class OwnSheets {

@@ -178,7 +178,7 @@ class ScanController {
   }
 
   /**
-   * Puts what was settled into the grid and deletes the pile with its pictures.
+   * Puts the settled answers into the grid and deletes the pile with its pictures.
    *
    * @param keep the last day on which the pictures are kept; they are not if left out
    */

@@ -83,12 +83,13 @@ final class ScanJson {
       @Nullable Long unread) {}
 
   /**
-   * The working of an answer as far as it is read, judged, and what of the paper its picture shows.
+   * The working of an answer as far as it is read, judged, and the part of the paper in its
+   * picture.
    */
   record ReadWorking(JudgedPageView page, int firstRow, int firstColumn, int rows, int columns) {}
 
   /**
-   * What somebody sees in a square of a working.
+   * The figure that a teacher sees in a square of a working.
    *
    * @param figure left out where nobody can read it
    * @param blank whether nothing stands there
@@ -111,7 +112,7 @@ final class ScanJson {
   record WallFigure(long page, int sum, double left, double top, double across, double down) {}
 
   /**
-   * An answer as somebody read it.
+   * An answer as a teacher read it.
    *
    * @param text as it is typed in the grid; left out to settle it anew
    */

@@ -75,7 +75,7 @@ class ScanReader {
   record Page(long scan, long handout, String file, int number, boolean anew) {}
 
   /**
-   * What came of a page: a problem, or whose it is and which of its tiles is which sum.
+   * The result of a page: a problem, or its pupil and the sum of each of its tiles.
    *
    * @param replaced the pages whose place it takes
    */

@@ -295,8 +295,8 @@ class Scans {
   }
 
   /**
-   * Puts what was settled into the grid and deletes it with its pictures. What is still to be
-   * settled stays, and so does what the grid refused.
+   * Puts the settled answers into the grid and deletes them with their pictures. Answers that are
+   * not settled stay, and so do those that the grid refuses.
    *
    * @param keepUntil the last day on which the pictures are kept; they are not if left out
    */

@@ -19,8 +19,8 @@ import java.util.Set;
 import java.util.stream.Stream;
 
 /**
- * In which squares of a sum something may be written: all that a reader knows of it. No figure that
- * is due is among it.
+ * The squares of a sum in which something may be written: a reader knows no more of it. The figures
+ * that are due are not among it.
  *
  * @param all those of the working, and those of its answer beside it
  * @param full those in which sums of this size have figures of full size

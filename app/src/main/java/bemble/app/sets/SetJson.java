@@ -38,7 +38,7 @@ public final class SetJson {
           int count) {}
 
   /**
-   * What to make a set of; nothing is kept.
+   * The lines to make a set of; nothing is kept.
    *
    * @param held sums in plain figures that stay, by their place from 0
    * @param avoided sums in plain figures that must not come
@@ -88,7 +88,7 @@ public final class SetJson {
       @Nullable String state) {}
 
   /**
-   * A sum of a set, set out. What it is lies flat in JSON.
+   * A sum of a set, set out. Its {@code ChosenSum} lies flat in JSON.
    *
    * @param paper what stands there before it is worked, and in the next step its answer
    * @param open the squares that stand open for an answer
@@ -97,7 +97,7 @@ public final class SetJson {
       @JsonUnwrapped ChosenSum sum, String answer, int seconds, Paper paper, List<Square> open) {}
 
   /**
-   * What a sum of a set is.
+   * A sum of a set and the choices for it.
    *
    * @param problem as the class writes it
    */
@@ -114,7 +114,7 @@ public final class SetJson {
   public record FactUse(String fact, int times) {}
 
   /**
-   * What a set asks for, in all.
+   * The workload of a set.
    *
    * @param seconds the time of a practised hand
    * @param classSeconds the time of the class
@@ -175,7 +175,7 @@ public final class SetJson {
   }
 
   /**
-   * A page of what is to be printed.
+   * A page of a print.
    *
    * @param page which, from 0
    * @param pages how many there are
@@ -215,7 +215,7 @@ public final class SetJson {
   }
 
   /**
-   * What stands on a sheet of exercises beside the sums.
+   * The parts of a sheet of exercises besides its sums.
    *
    * @param withoutHeads whether the columns have no heads
    * @param withCheck whether there is room for the check of each exercise

@@ -34,7 +34,7 @@ public class SheetBook {
   }
 
   /**
-   * Keeps the tables of some sheets; gives what their codes say.
+   * Keeps the tables of some sheets; gives the codes for them.
    *
    * @param set the kept set; 0 for one that is not kept
    * @param handout the handout that they are printed for; 0 for none

@@ -5,8 +5,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * What the code of an exercise sheet says: {@code BEMBLE2 17/204/9F3A07C1}. The shorter, the larger
- * are its squares.
+ * The text in the code of an exercise sheet: {@code BEMBLE2 17/204/9F3A07C1}. A shorter one has
+ * larger squares.
  *
  * @param sheet the number that finds its table; 0 where it was only looked at
  * @param copy the pupil that this copy is for; 0 for anybody's

@@ -27,7 +27,7 @@ public record AttemptView(
     @JsonUnwrapped Judged judged,
     @JsonUnwrapped Links links) {
   /**
-   * What was begun, when, by whom and how.
+   * The beginning of an attempt: its sum, its time, its writer and its terms.
    *
    * @param fromPaper whether its page was read off paper
    */
@@ -43,7 +43,7 @@ public record AttemptView(
   public record NamedSum(String problem, SumRef sum, Operation operation, String methodName) {}
 
   /**
-   * What is to be seen.
+   * The visible parts of an attempt.
    *
    * @param paper the sheet with what was set out for the writer
    * @param path the squares in the order in which a practised hand would fill them
@@ -60,7 +60,7 @@ public record AttemptView(
       @Nullable Paper truth) {}
 
   /**
-   * What came of it.
+   * The result of an attempt.
    *
    * @param seconds how long it took; as far as it has come where it is not handed in
    * @param report what the judge says, where it has spoken
@@ -76,7 +76,7 @@ public record AttemptView(
       boolean silent) {}
 
   /**
-   * What it belongs to.
+   * The things that the attempt belongs to.
    *
    * @param check the attempt at its check, where one was begun
    * @param checkOf the attempt that this is the check of

@@ -113,8 +113,8 @@ public class Attempts {
   }
 
   /**
-   * Adds what was done; answers with the judgement where that is wanted as one goes. Strokes that
-   * are kept already may be sent once more: their sender may not have heard that they are.
+   * Adds strokes; answers with the report if the class wants it told as the writer goes. Strokes
+   * that are kept already may be sent once more: their sender may not have heard that they are.
    */
   public Optional<ReportView> write(long id, List<StrokeView> strokes) {
     return pages.with(

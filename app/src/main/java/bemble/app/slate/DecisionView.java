@@ -1,7 +1,7 @@
 package bemble.app.slate;
 
 /**
- * What the writer of a check decided, and whether that was right.
+ * The decision of a check's writer, and whether it was right.
  *
  * @param cameBack whether the check, as it stands, comes to the number that it should come back to
  * @param said whether its writer said so

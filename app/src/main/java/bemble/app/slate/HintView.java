@@ -13,7 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * Help with what went wrong first, or else with what comes next.
+ * Help with the first thing that went wrong, or else with the next step.
  *
  * @param text what to say
  * @param squares where to look

@@ -9,7 +9,7 @@ import bemble.slate.Slate;
 import java.util.List;
 
 /**
- * A page that somebody has written, with what is said of it.
+ * A written page with the judge's report.
  *
  * @param paper the sheet that was handed out
  * @param strokes what was written, in order

@@ -29,8 +29,8 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The page of an attempt with all that was written on it so far. A stroke comes every second: the
- * page stays open between them, so that it is not read again for each. One thread at a time.
+ * The page of an attempt with all strokes so far. A stroke comes every second: the page stays open
+ * between them, so that it is not read again for each. One thread at a time.
  */
 final class OpenPage {
   private final Slate slate;

@@ -3,7 +3,7 @@ package bemble.app.slate;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What a page comes from.
+ * The source of a page.
  *
  * @param checkOf the page that it checks
  * @param mends the page that it mends

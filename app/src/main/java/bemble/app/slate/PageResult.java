@@ -3,7 +3,7 @@ package bemble.app.slate;
 import java.time.OffsetDateTime;
 
 /**
- * What came of a page of a run.
+ * The result of a page of a run.
  *
  * @param handedIn whether it is handed in
  * @param allRight whether everything on it is right, as far as it has come

@@ -37,7 +37,7 @@ public class PaperPages {
   public record TellingPage(Slate slate, List<Stroke> strokes, PageJudgement judgement) {}
 
   /**
-   * Whose page it is, and for what.
+   * The answer that a page belongs to.
    *
    * @param number the place of its sum in the handout, from 0
    */

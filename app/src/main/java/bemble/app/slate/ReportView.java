@@ -7,7 +7,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What the judge says of a page.
+ * The judge's report on a page.
  *
  * @param figures every figure with its verdict
  * @param missing the squares in which something is missing, once a page is handed in
@@ -31,7 +31,7 @@ public record ReportView(
   public record FigureView(Square at, boolean full, Verdict verdict) {}
 
   /**
-   * Something that went wrong.
+   * A thing that went wrong.
    *
    * @param where the section, in words
    * @param slip the likeliest slip's id; missing where none is known

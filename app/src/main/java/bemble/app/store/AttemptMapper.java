@@ -40,8 +40,8 @@ public interface AttemptMapper extends Deletable {
   long insert(NewAttempt attempt);
 
   /**
-   * Those begun before {@code before}, the newest first; checks are found with what they prove, the
-   * pages of a run with the run, and those from paper with their handout.
+   * The attempts begun before {@code before}, newest first. Checks are found with the pages that
+   * they prove, the pages of a run with the run, and those from paper with their handout.
    */
   @Select(
       """

@@ -16,8 +16,8 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /**
- * Columns that hold JSON. An empty one is a missing value; a damaged one is its text, so that
- * whoever reads it finds that it is not what it should be.
+ * Columns that hold JSON. An empty one is a missing value; a damaged one is read as a JSON text, so
+ * that its reader finds the damage.
  */
 @Component
 @MappedTypes(JsonNode.class)

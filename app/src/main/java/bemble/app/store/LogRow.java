@@ -3,7 +3,7 @@ package bemble.app.store;
 import java.time.LocalDate;
 
 /**
- * Something that was done.
+ * An entry of the logbook.
  *
  * @param kind LESSON, HANDOUT, SET, RUN or VOTE
  * @param told the state of a lesson, the kind of a handout, who worked a run, how many votes of a

@@ -3,7 +3,7 @@ package bemble.app.store;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What the judge found on a page that is handed in.
+ * The judge's findings on a page that is handed in.
  *
  * @param slip the name of the first thing that went wrong; null where nothing did
  * @param slips how many things went wrong

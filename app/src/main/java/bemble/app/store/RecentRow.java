@@ -4,8 +4,8 @@ import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A sum that a pupil worked, with what the diagnosis said of it: an answer to a handout, or a page
- * that answers none.
+ * A sum that a pupil worked, with the slip that the diagnosis found: an answer to a handout, or a
+ * page that answers none.
  *
  * @param handoutId null for a page that answers no handout
  * @param number of the sum in the handout, from 0

@@ -4,8 +4,8 @@ import java.util.function.Supplier;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
- * A value read from what is kept, until something is changed. Unlike {@link Shared} it makes nobody
- * wait: two may read it at the same time.
+ * A value read from the data, until a change. Unlike {@link Shared} it makes nobody wait: two may
+ * read it at the same time.
  */
 public final class Remembered<V> {
   private final Changes changes;

@@ -3,7 +3,7 @@ package bemble.app.store;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What stands in a square of a working on a page of a pile.
+ * The figure in a square of a working on a page of a pile.
  *
  * @param number of the sum in its handout, from 0
  * @param figure left out where it could not be read

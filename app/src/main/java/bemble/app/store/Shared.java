@@ -10,8 +10,8 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
- * What is worked out of all that is kept: once for each state of it, however many ask for it at the
- * same time in the same language. One work is done at a time, so that whoever writes meanwhile
+ * Values that are worked out from all data: once for each state of it, however many ask for one at
+ * the same time in the same language. One is worked out at a time, so that whoever writes meanwhile
  * finds a processor free.
  */
 @Component
@@ -33,7 +33,7 @@ public class Shared {
   private record Worked(Object value, long asOf) {}
 
   /**
-   * What {@code work} works out of what is kept now.
+   * The value that {@code work} gives for the present data.
    *
    * @param key everything else that it depends on; no other work has an equal one
    */

@@ -3,7 +3,7 @@ package bemble.app.store;
 import java.time.LocalDate;
 
 /**
- * What a pupil has worked at one go.
+ * The work of a pupil in one sitting.
  *
  * @param source HANDOUT, RUN or ATTEMPT
  * @param sourceId its number among those

@@ -1,7 +1,7 @@
 package bemble.app.store;
 
 /**
- * What came of a page that was written in a room.
+ * The result of a page that was written in a room.
  *
  * @param slipId its first slip; empty where none is known
  * @param shown whether it was shown to all

@@ -8,7 +8,7 @@ import java.io.InputStream;
 import java.util.Map;
 
 /**
- * What the screens say in one language.
+ * The words of the screens in one language.
  *
  * @param language its tag
  * @param messages the messages by key; none in English, which the screens have themselves

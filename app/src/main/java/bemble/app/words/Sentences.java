@@ -17,8 +17,8 @@ public final class Sentences {
   private Sentences() {}
 
   /**
-   * The sentence of a key in the language of the request; {@code named} are what it speaks of, in
-   * the order of its numbers.
+   * The sentence of a key in the language of the request; {@code named} are its fill-ins, in the
+   * order of their numbers.
    */
   public static String of(String key, Object... named) {
     String language = Language.current(Style.ENGLISH);

@@ -4,7 +4,7 @@ import bemble.style.Style;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A sum and how it is worked: all that a screen sends and all that is stored of it.
+ * A sum and its method, as it is sent and stored.
  *
  * @param plain the sum in figures and signs, with a point for decimals and no thousands marks; a
  *     typed line may have the marks of the style

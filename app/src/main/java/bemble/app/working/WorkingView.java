@@ -26,7 +26,7 @@ public record WorkingView(
     Demands demands,
     @Nullable FinerRoot finer) {
   /**
-   * What is worked.
+   * The sum of a working.
    *
    * @param problem the sum as the class writes it
    * @param sum what brings this working back
@@ -39,7 +39,7 @@ public record WorkingView(
       AnswerView answer) {}
 
   /**
-   * What stands on paper.
+   * The paper of a working.
    *
    * @param setOut the ids of the marks that stand when the sum is set out for its writer
    * @param open the squares that stand open for the answer
@@ -53,7 +53,7 @@ public record WorkingView(
       List<ColumnName> columns) {}
 
   /**
-   * What is said of it.
+   * The words of a working.
    *
    * @param tally what the working took, in the words of the class
    * @param cues the cue words of a round, in the order of its moves
@@ -114,8 +114,8 @@ public record WorkingView(
       @Nullable Area focus) {}
 
   /**
-   * What else there is to say of a step. A page is set out without it: there is more of it than of
-   * all else, and most steps are never asked for it.
+   * The other words of a step. A page is set out without them: they are longer than all the rest,
+   * and most steps are never asked for them.
    *
    * @param brief what happens, in as few words as can be
    * @param ask the question that lets a class say it first

@@ -121,10 +121,7 @@ class BackupTest {
     assertEquals(changed, everything());
   }
 
-  /**
-   * An open page that the backup knows in another state is read anew, and what comes is numbered
-   * on.
-   */
+  /** An open page that differs from the backup is read anew, and later strokes are numbered on. */
   @Test
   void writingGoesOnWhereTheBackupStops() {
     long attempt = begin();

@@ -21,7 +21,7 @@ import org.springframework.util.FileSystemUtils;
 
 /**
  * A made-up language: English with every message in brackets, as files in a folder of the class
- * path. What is shown without brackets in it does not come from a message.
+ * path. Text without brackets does not come from a message.
  */
 final class Brackets implements AutoCloseable {
   static final String TAG = "en-XA";

@@ -75,8 +75,8 @@ final class DeskHand implements AutoCloseable {
   }
 
   /**
-   * Leaves nothing of what was done before, as in a browser that is opened for the first time; that
-   * would take four times as long.
+   * Forgets everything, as in a browser that is opened for the first time; that would take four
+   * times as long.
    */
   void startAnew() {
     context.pages().stream().filter(other -> other != page).forEach(Page::close);
@@ -99,8 +99,7 @@ final class DeskHand implements AutoCloseable {
   }
 
   /**
-   * Loads the page anew once all that was done on it is kept: sooner, it may show what stood there
-   * before.
+   * Loads the page anew once all changes on it are kept: sooner, it may show the state before them.
    */
   void reload() {
     page.waitForCondition(() -> isAllKept() && isAllKept());

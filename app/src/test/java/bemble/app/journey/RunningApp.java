@@ -69,10 +69,7 @@ public final class RunningApp implements AutoCloseable {
     return again;
   }
 
-  /**
-   * The one that serves all tests that do not mind what others have left in it. It ends with the
-   * tests.
-   */
+  /** The app of all tests that do not mind the data of others. It ends with the tests. */
   static synchronized RunningApp shared() {
     if (shared == null) {
       try {

@@ -18,8 +18,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 @BeginsEmpty
 class WidthsJourneyTest extends Journey {
   /**
-   * What cannot be reached or read: a control or heading that is cut off, with no way of scrolling
-   * to it, and words wider than their button.
+   * The controls and headings that are cut off, without a way of scrolling to them, and the words
+   * wider than their button.
    */
   private static final String CUT_OFF =
       """

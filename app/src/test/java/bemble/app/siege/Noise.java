@@ -15,7 +15,8 @@ import java.util.Random;
 import java.util.TreeMap;
 
 /**
- * What a careless hand, a broken program or a stranger might send: lines and bodies with damages.
+ * Things that a careless hand, a broken program or a stranger might send: lines and bodies with
+ * damages.
  */
 public final class Noise {
   private static final ObjectMapper JSON = new ObjectMapper();

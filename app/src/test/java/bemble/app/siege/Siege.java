@@ -11,9 +11,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /**
- * Besieges Bemble and writes what was counted to {@code docs/reliability.md}. It takes hours and is
- * no part of the test run: {@code ./bemble siege}. {@code ./bemble siege kills=20,fuzz=1000} does
- * some parts with so many rounds and writes nothing.
+ * Besieges Bemble and writes the counts to {@code docs/reliability.md}. It takes hours and is no
+ * part of the test run: {@code ./bemble siege}. {@code ./bemble siege kills=20,fuzz=1000} does some
+ * parts with so many rounds and writes nothing.
  */
 class Siege {
   private static final Path TABLE = Path.of("../docs/reliability.md");

@@ -11,8 +11,8 @@ import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.ConcurrentSkipListSet;
 
 /**
- * Some who keep pages, write on slates and type answers until Bemble is gone, and remember what was
- * confirmed.
+ * Clients that keep pages, write on slates and type answers until Bemble is gone, and remember
+ * every change that was confirmed.
  */
 final class Writers {
   private static final int PUPILS = 4;

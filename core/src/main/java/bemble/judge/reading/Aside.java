@@ -52,8 +52,8 @@ public record Aside(List<Expected> row, int right) {
   }
 
   /**
-   * Whether most of what stands there are the figures of the number, with the squares blank that it
-   * would leave so.
+   * Whether most of the squares have the figures of the number, or are blank as it would leave
+   * them.
    */
   private boolean isOn(Handwriting page, Stage stage) {
     Set<Square> due = due();

@@ -98,8 +98,8 @@ public final class Comparison {
   }
 
   /**
-   * How well a page agrees: matching squares less those that differ, small figures half. What comes
-   * from a figure that differs tells nothing about the hand.
+   * How well a page agrees: matching squares less differing ones, small figures half. Figures that
+   * follow from a differing one tell nothing about the hand.
    */
   public int agreement(Prediction prediction) {
     Set<Square> spoilt = spoilt(prediction);

@@ -9,8 +9,8 @@ import java.util.Collections;
 import java.util.List;
 
 /**
- * Figures in front of or behind an answer that belong to no place of it. Whoever reads the answer
- * off reads them too, so they make another number of it.
+ * Figures in front of or behind an answer that belong to no place of it. A reader of the answer
+ * reads them too, so they make another number of it.
  */
 public final class Extras {
   private final Handwriting page;

@@ -27,7 +27,7 @@ public final class Prediction {
   public record Expected(Square at, Spot spot, String text) {}
 
   /**
-   * An entry with what is seen of it.
+   * An entry with its squares.
    *
    * @param step the step in which what it comes from is said: the one that writes it, or the one
    *     before that writes nothing

@@ -10,7 +10,7 @@ import java.util.Optional;
 
 /**
  * A round of a division by easy counts in which nothing is taken off: a count of 0, no product, and
- * what stood before once more. It changes nothing, so the page is read without it.
+ * the rest once more. It changes nothing, so the page is read without it.
  *
  * @param counts the column of the ones of the counts
  * @param ones the column of the ones of the dividend

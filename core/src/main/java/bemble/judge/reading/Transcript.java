@@ -43,7 +43,7 @@ public final class Transcript {
   }
 
   /**
-   * Something written.
+   * A piece of writing.
    *
    * @param written what and where
    * @param kind how

@@ -41,7 +41,7 @@ public record Transposed(List<Written> written, List<Written> read, UnaryOperato
   }
 
   /**
-   * The page with some of it read as something else that comes to the same.
+   * The page with some marks read as others of the same meaning.
    *
    * @param as what something is read as; in the same order
    * @param more what is read besides, though it does not stand there

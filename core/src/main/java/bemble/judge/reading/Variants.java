@@ -22,9 +22,9 @@ public final class Variants {
   private Variants() {}
 
   /**
-   * The sum as it is given, and then the same in every other order that comes to the same, and
-   * under one another or on one line where a class may have it so. What is not set out at all looks
-   * like each of them, so it is the last.
+   * The sum as it is given, and then the same in every other order with the same result, and under
+   * one another or on one line where a class may have it so. A page without the numbers looks like
+   * each of them, so it is the last.
    */
   public static List<Sum> of(Sum sum) {
     if (sum.style().has(Choice.PartialSums.ONLY_THE_ANSWER)) {

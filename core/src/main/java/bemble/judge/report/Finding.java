@@ -27,7 +27,7 @@ public record Finding(
     List<Slip> slips,
     Optional<MissedFact> fact) {
   /**
-   * A number fact that somebody has wrong.
+   * A number fact that the writer has wrong.
    *
    * @param fact as it should be
    * @param as the result that was written

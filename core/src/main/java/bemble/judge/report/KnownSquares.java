@@ -16,8 +16,8 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
- * What may be told of a page that could not be read in every square: a finding only if all that it
- * was worked out from is known.
+ * The report on a page that could not be read in every square: a finding only if all of its grounds
+ * are known.
  */
 public final class KnownSquares {
   private final Set<Square> known = new HashSet<>();
@@ -78,8 +78,8 @@ public final class KnownSquares {
   }
 
   /**
-   * What was set out is known. A small figure that is not read is known if what it is worked out
-   * from is, and so is what is written with it: one wrong sum may be wrong in both.
+   * The set-out numbers are known. A small figure that is not read is known if its grounds are, and
+   * so is the entry written with it: one wrong sum may be wrong in both.
    */
   private boolean isKnown(Entry entry) {
     return switch (entry.slot().role().kind()) {

@@ -11,7 +11,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What the judge finds on a page.
+ * The judge's report on a page.
  *
  * @param figures everything that was written, in the order given, with its verdict
  * @param missing the squares in which something is still to be written, in the order of writing

@@ -4,7 +4,7 @@ import bemble.paper.Spot;
 import bemble.paper.Square;
 
 /**
- * Something that stands on a page that somebody wrote.
+ * A mark on a page that somebody wrote.
  *
  * @param at its square
  * @param spot {@link Spot#FULL} for a figure of full size; otherwise it is a small figure, or a

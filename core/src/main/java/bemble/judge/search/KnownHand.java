@@ -15,7 +15,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 
 /**
- * What is known so far of the hand that wrote a page.
+ * The hand that wrote a page, as far as it is known.
  *
  * @param slips its slips
  * @param forced the values that no slip explains, and those that its writer was free to choose

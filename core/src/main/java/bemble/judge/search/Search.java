@@ -189,7 +189,7 @@ public final class Search {
   }
 
   /**
-   * What is known where the numbers of the sum were copied aside and worked as they stand, if that
+   * The known hand if the numbers of the sum were copied aside and worked as they stand, and that
    * explains more than anything else.
    */
   private Optional<KnownHand> copiedAside(

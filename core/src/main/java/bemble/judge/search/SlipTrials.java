@@ -84,8 +84,8 @@ final class SlipTrials {
   }
 
   /**
-   * The slip at one figure: of a row of products, where the others of the row are without it, or of
-   * a column, where without that figure it comes to what was written.
+   * The slip at one figure: of a row of products, if the others of the row are without it, or of a
+   * column, if it has the written total without that figure.
    */
   private List<At> atFigures(Slip slip, Section from, Seen wrong) {
     if (!from.equals(wrong.step().section())) {

@@ -22,9 +22,9 @@ import bemble.style.Setting;
 import java.util.List;
 
 /**
- * Hundreds with hundreds, tens with tens, ones with ones, the highest place first. What each place
- * comes to is a part, written with its zeros; the parts stand behind one another and are added in
- * the head, those first in which no place makes a ten. A class may write them under one another and
+ * Hundreds with hundreds, tens with tens, ones with ones, the highest place first. The total of
+ * each place is a part, written with its zeros; the parts stand behind one another and are added in
+ * the head, first those in which no place makes a ten. A class may write them under one another and
  * add them in columns, or write only the total so far. It may also keep the sum itself on one line,
  * or in the head.
  */

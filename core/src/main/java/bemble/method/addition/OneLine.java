@@ -7,9 +7,9 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Numbers behind one another with a sign before each. Each is given room for the largest number
- * that it can come to, so that the squares do not tell what it does come to. What has no room on
- * the line goes on beneath.
+ * Numbers behind one another with a sign before each. Each is given room for its largest possible
+ * value, so that the squares do not tell the real one. Numbers without room on the line go on
+ * beneath.
  */
 final class OneLine {
   /** As many squares fit on a line, if its first two numbers are not longer. */

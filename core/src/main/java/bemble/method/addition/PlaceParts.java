@@ -24,7 +24,7 @@ import java.util.List;
 import java.util.function.IntFunction;
 
 /**
- * What the figures of each place come to, the highest place first.
+ * The totals of the figures of each place, the highest place first.
  *
  * @param script where it is written
  * @param layout the places of the addends
@@ -34,7 +34,7 @@ import java.util.function.IntFunction;
 record PlaceParts(
     Script script, AdditionLayout layout, List<WrittenRow> addends, IntFunction<Area> focus) {
   /**
-   * Writes what each place comes to, where something is added.
+   * Writes the total of each place that has figures to add.
    *
    * @param firstSign what stands before the first of them, where it has room for a sign
    */
@@ -71,8 +71,8 @@ record PlaceParts(
   }
 
   /**
-   * Writes what one place comes to, with its zeros: down to the ones. Where it is all that is
-   * written, it is the answer and goes down to the lowest place of the addends.
+   * Writes the total of one place, with its zeros: down to the ones. If it is the only part, it is
+   * the answer and goes down to the lowest place of the addends.
    */
   private WrittenRow part(int place, List<Integer> places, int row, PlaceColumns columns) {
     List<Entry> reads = at(place);

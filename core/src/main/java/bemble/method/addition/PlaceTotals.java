@@ -16,7 +16,7 @@ import java.util.function.IntFunction;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The total so far after each place that adds something, the highest place first.
+ * The total so far after each place with figures to add, the highest place first.
  *
  * @param script where the totals are written or kept
  * @param parts what each place comes to

@@ -14,8 +14,8 @@ import java.util.Optional;
 import java.util.function.IntFunction;
 
 /**
- * Totals so far, one under another in the columns of the addends. What is carried in one is not
- * written: it is kept in the head.
+ * Totals so far, one under another in the columns of the addends. Their carries are not written:
+ * they are kept in the head.
  *
  * @param script where they are written
  * @param columns the columns of the addends

@@ -16,8 +16,8 @@ import java.math.BigInteger;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Sets numbers out figure by figure where the class does so: each figure is a step, a beat, that
- * names its place and what it stands under. Elsewhere it opens no step.
+ * Sets numbers out figure by figure if the class does so: each figure is a step, a beat, that names
+ * its place and the figure above it. Otherwise it opens no step.
  */
 public final class Beats {
   private static final int GROUP = 3;

@@ -122,7 +122,7 @@ public record ColumnAdder(
   }
 
   /**
-   * Writes a column's total whole although columns follow, so that all that follows stands further
+   * Writes a column's total whole although columns follow, so that all later figures stand further
    * left; gives by how many places more.
    */
   private int wholeTotal(
@@ -232,8 +232,8 @@ public record ColumnAdder(
   }
 
   /**
-   * What adds something in a column, for a remark: quantities, and carried ones told apart; all of
-   * it where nothing does.
+   * The addends of a column, for a remark: quantities, and carried ones told apart; zeros only if
+   * there is nothing else.
    */
   public static List<Mention> parts(List<Entry> reads, int place) {
     boolean none = countOfAddends(reads) == 0;

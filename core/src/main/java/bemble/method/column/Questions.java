@@ -45,7 +45,7 @@ public final class Questions {
   }
 
   /**
-   * Whether all that is to be taken can be taken from the figure above it.
+   * Asks whether all that is to be taken can be taken from the figure above it.
    *
    * @param taken how much it is, in its place
    * @param told the remark with what it is made up of

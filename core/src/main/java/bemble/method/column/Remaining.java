@@ -13,8 +13,8 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What stands to be worked on while a number is used up from the left: what was left over of it and
- * the figures brought down behind that. Long division and roots both go on in this way.
+ * The number to be worked on while another is used up from the left: its rest and the figures
+ * brought down behind that. Long division and roots both go on in this way.
  */
 public final class Remaining {
   private final Script script;

@@ -37,9 +37,9 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Division in one row: the quotient above the bracket, figure by figure, and what is left small
- * before the next figure of the dividend. Products and differences are kept in the head, so it is
- * for divisors whose multiples a class knows.
+ * Division in one row: the quotient above the bracket, figure by figure, and each rest small before
+ * the next figure of the dividend. Products and differences are kept in the head, so it is for
+ * divisors whose multiples a class knows.
  */
 public final class ShortDivision implements Method<Division> {
   private static final BigInteger LARGEST_DIVISOR = BigInteger.valueOf(12);

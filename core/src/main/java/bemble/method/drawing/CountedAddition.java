@@ -36,8 +36,7 @@ import java.util.Map;
 
 /**
  * Addition by drawing every addend and counting: ten of a kind are ringed and traded for one of the
- * next, and what is left is counted. The ways of drawing differ only in what each addend looks
- * like.
+ * next, and the rest is counted. The ways of drawing differ only in the looks of the addends.
  */
 abstract class CountedAddition implements Method<Addition> {
   static final int TOP = 2;

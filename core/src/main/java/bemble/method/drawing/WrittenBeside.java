@@ -12,7 +12,7 @@ import bemble.procedure.Slot;
 import java.util.List;
 
 /**
- * The sum in figures beside its drawing; it grows step for step with what is counted.
+ * The sum in figures beside its drawing; it grows step for step with the counting.
  *
  * @param columns its place columns
  * @param top the row of its first number

@@ -12,8 +12,8 @@ import java.util.List;
 
 /**
  * The root figure by figure from pairs of figures, counted both ways from the point. Each further
- * figure x is the largest for which (leading part followed by x) × x is not above what stands, the
- * leading part being twice the root so far: (10 r + x)² = 100 r² + (20 r + x) x.
+ * figure x is the largest for which (leading part followed by x) × x is not above the remaining
+ * number, the leading part being twice the root so far: (10 r + x)² = 100 r² + (20 r + x) x.
  */
 public final class DigitPairs implements Method<Root> {
   private static final MethodHead HEAD =

@@ -22,7 +22,7 @@ record RootAnswer(Answer.SquareRoot answer) {
   private static final BigDecimal QUARTER = new BigDecimal("0.25");
 
   /**
-   * Reads the root's figures, of which {@code places} stand after the point, and what is left,
+   * Reads the root's figures, of which {@code places} stand after the point, and the remainder,
    * which counts in the place −{@code leftScale}.
    */
   static RootAnswer read(List<Entry> root, int places, List<Entry> left, int leftScale) {

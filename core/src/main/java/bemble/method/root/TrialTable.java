@@ -43,9 +43,10 @@ final class TrialTable {
   }
 
   /**
-   * Tries from the first guess down to the figure that fits; each try is a step. The guess, what
-   * stands without its last figure divided by the lead, is never too small, because x (10 lead + x)
-   * ≤ remaining gives x ≤ remaining / (10 lead); above 9 it is 9, since only one figure is sought.
+   * Tries from the first guess down to the figure that fits; each try is a step. The guess, the
+   * remaining number without its last figure divided by the lead, is never too small, because x (10
+   * lead + x) ≤ remaining gives x ≤ remaining / (10 lead); above 9 it is 9, since only one figure
+   * is sought.
    */
   void run(Entry lead, BigInteger remaining, BigInteger fits, Runnable openStep) {
     BigInteger guess =

@@ -37,7 +37,7 @@ import java.util.List;
 
 /**
  * Both numbers in expanded form, part over part; exchanges are made between the parts, the parts
- * subtracted, and what is left put together. A part's entry counts in its place: 20 is 2 tens.
+ * subtracted, and their differences put together. A part's entry counts in its place: 20 is 2 tens.
  */
 public final class Expanded implements Method<Subtraction> {
   private static final int REWRITINGS = 2;

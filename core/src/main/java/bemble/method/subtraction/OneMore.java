@@ -14,7 +14,7 @@ import java.math.BigInteger;
 import java.util.List;
 
 /**
- * All that is to be taken in a column: the figure below, one more, or both.
+ * The number to be taken in a column: the figure below, one more, or both.
  *
  * @param below the figure below, or else the one more
  * @param bottom what they come to

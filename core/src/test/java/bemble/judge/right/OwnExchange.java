@@ -9,7 +9,7 @@ import java.util.Random;
 
 /**
  * Small figures of one's own over a subtraction: two tens are exchanged where one would do, and the
- * ten goes back; or beside a figure that is too small stands what is left of ten.
+ * ten goes back; or the rest of ten stands beside a figure that is too small.
  *
  * <pre>
  *    5 22           6 2

@@ -171,8 +171,8 @@ public final class SeveralMeasure {
   }
 
   /**
-   * Methods whose pages have room for several. What short division and counting back work out
-   * stands small, and the figures of a quotient go with what is left.
+   * Methods whose pages have room for several. The results of short division and counting back
+   * stand small, and the figures of a quotient go with the remainder.
    */
   public static List<Method<?>> methods() {
     return Methods.all().stream()

@@ -11,7 +11,7 @@ import java.util.Optional;
 import java.util.Random;
 
 /**
- * Two figures of a copied number are changed over, and the sum of what stands there is right.
+ * Two figures of a copied number are changed over, and the numbers as they stand are added rightly.
  *
  * <pre>
  *   1 4 3    for 134

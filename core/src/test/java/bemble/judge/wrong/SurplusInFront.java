@@ -11,7 +11,7 @@ import java.util.Optional;
 import java.util.Random;
 
 /**
- * What is left has a ten too many in front.
+ * The remainder has a ten too many in front.
  *
  * <pre>
  *       5

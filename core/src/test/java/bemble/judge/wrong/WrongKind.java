@@ -9,7 +9,7 @@ import java.util.Optional;
 import java.util.Random;
 
 /**
- * A kind of page with one slip, from which all that follows was worked rightly. Its writer knows no
+ * A kind of page with one slip, after which everything was worked rightly. Its writer knows no
  * procedure.
  */
 interface WrongKind {

@@ -3,7 +3,7 @@ package bemble.app.scan.sight;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A code in a picture: what it says, and where the middles of its three points are.
+ * A code in a picture: its text, and the middles of its three points.
  *
  * @param corner the one between the other two, at the upper left of the code
  * @param low the one at its lower left

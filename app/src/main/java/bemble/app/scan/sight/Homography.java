@@ -24,8 +24,8 @@ final class Homography {
   record Pair(Dot sheet, Dot picture, double weight) {}
 
   /**
-   * What a strong perspective weighs against a pair that is missed by a dot: points that lie close
-   * together say little of it.
+   * The weight of a strong perspective, in pairs that are missed by a dot: points that lie close
+   * together say little about it.
    */
   private static final double PERSPECTIVE = 0.03;
 

@@ -20,9 +20,7 @@ final class SheetFinder {
   /** A mark is looked for so far around the place where it is expected, in millimetres. */
   private static final double AROUND = 5;
 
-  /**
-   * And farther by this share of the way from what was found before: paper is tilted and curled.
-   */
+  /** And farther by this share of the way from the last point: paper is tilted and curled. */
   private static final double FARTHER = 0.2;
 
   private static final double FARTHEST = 40;

@@ -4,8 +4,8 @@ import bemble.app.scan.sight.GreyPicture;
 import java.util.Random;
 
 /**
- * What comes upon a sheet before it is seen: a fold, what is printed on its back, a thumb that
- * holds it. Some sheets have none of these.
+ * The wear of a sheet before it is seen: a fold, print on its back, a thumb that holds it. Some
+ * sheets have none of these.
  */
 public final class Wear {
   private static final double FOLDED = 0.35;
