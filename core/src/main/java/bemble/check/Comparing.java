@@ -13,7 +13,7 @@ import java.util.List;
  * The results of the workings of a check, compared with the expected ones.
  *
  * @param expected the number of the first working
- * @param found what the workings came to; the last decides, unless the root is enclosed by two
+ * @param found the results of the workings; the last decides, unless the root is enclosed by two
  * @param cameBack whether they agree
  */
 record Comparing(Numeral expected, List<Numeral> found, boolean cameBack) {

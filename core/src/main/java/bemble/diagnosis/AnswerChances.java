@@ -59,7 +59,7 @@ record AnswerChances(int[] answers, double[] chances) {
   /**
    * How likely a reply is.
    *
-   * @param written how likely it is written by somebody who means each of the answers
+   * @param written the probability of the written reply for each of the meant answers
    */
   double chance(double[] written) {
     double chance = 0;

@@ -10,8 +10,8 @@ import java.util.stream.Stream;
  *
  * @param shares of the pupils
  * @param nextSlip how likely a slip of a method is, the one named before it being 1
- * @param habits at how many of its chances somebody makes a slip: each is as likely as the others
- * @param ownHabits in how many sums somebody works by a rule that is not known
+ * @param habits the share of chances at which a pupil makes a slip: each is as likely as the others
+ * @param ownHabits the share of sums that a pupil works by an unknown rule
  * @param cares how carefully pupils write
  * @param unforeseen answers that nothing explains
  * @param seenAmiss a slip seen on a page where only a figure went wrong

@@ -12,7 +12,7 @@ import java.util.Optional;
  * The answer of a pupil to a sum.
  *
  * @param value the number
- * @param remainder what is said to be left over; empty where nothing is said of it
+ * @param remainder the remainder; empty if the reply has none
  */
 public record Reply(BigDecimal value, Optional<BigDecimal> remainder) {
   /** Why a text is no answer. */

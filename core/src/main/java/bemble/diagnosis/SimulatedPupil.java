@@ -15,7 +15,7 @@ import java.util.Random;
 /**
  * A pupil who is only simulated: a stand-in for a pile of exercise books.
  *
- * @param slip what is misunderstood; empty where nothing is
+ * @param slip the pupil's slip; empty for none
  * @param made how often the slip is made where it can be, from 0 to 1
  * @param missed in how many sums a number fact is missed, from 0 to 1
  * @param blank how many sums are left blank, from 0 to 1

@@ -7,6 +7,6 @@ import java.time.LocalDate;
  * A sum that a pupil worked.
  *
  * @param day when
- * @param space what came of it
+ * @param space the content of the space for the answer
  */
 public record Work(LocalDate day, Item item, AnswerSpace space) {}

@@ -7,9 +7,9 @@ import java.util.List;
 /**
  * A small calculation done in the head in the course of a working.
  *
- * @param kind what is done
- * @param operands what it is done with, in the order said
- * @param result what comes of it
+ * @param kind the operation
+ * @param operands the numbers of the operation, in the order said
+ * @param result the result of the operation
  */
 public record Fact(Kind kind, List<BigInteger> operands, BigInteger result) {
   /** Keeps a copy of the operands. */

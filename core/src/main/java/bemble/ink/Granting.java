@@ -34,7 +34,7 @@ public final class Granting {
    * The reading of a row.
    *
    * @param squares from the left
-   * @param expected what the right answer has in each of them
+   * @param expected the figures of the right answer, square by square
    */
   public RowReading grant(List<Likelihoods> squares, List<Expectation> expected) {
     StringBuilder figures = new StringBuilder();

@@ -7,8 +7,8 @@ import java.util.Arrays;
  * the figures 0 to 9, a spoilt square, a blank one. They are made without knowing the expected one.
  *
  * @param of one for each, in that order, 0 for certain
- * @param doubt why nothing may be granted, whatever is likeliest; {@link Doubt#NONE} if something
- *     may
+ * @param doubt the reason why nothing may be granted, however likely; {@link Doubt#NONE} if there
+ *     is none
  */
 public record Likelihoods(double[] of, Doubt doubt) {
   /** The place of a spoilt square. */

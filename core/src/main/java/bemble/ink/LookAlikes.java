@@ -25,7 +25,7 @@ public record LookAlikes(Set<String> pairs) {
    * The figures that look alike in a writer's samples. A figure that is not written, or not plain,
    * shows nothing.
    *
-   * @param written what the ink of ten squares makes likely, in which 0 to 9 were to be written
+   * @param written the likelihoods of ten squares in which 0 to 9 were to be written
    */
   public static LookAlikes of(List<Likelihoods> written) {
     Set<String> pairs = new TreeSet<>();

@@ -5,11 +5,11 @@ import java.util.List;
 /**
  * A row of squares as it was read.
  *
- * @param granted what is said of it
- * @param figures what is likeliest in each square, from the left: a figure, a space for a blank
+ * @param granted the outcome
+ * @param figures the likeliest content of each square, from the left: a figure, a space for a blank
  *     square, a question mark for a spoilt one
  * @param sure for each square whether its figure may be told by the ink alone
- * @param doubt why somebody has to look, where somebody has
+ * @param doubt the reason for asking a person, if there is one
  */
 public record RowReading(Granted granted, String figures, List<Boolean> sure, Doubt doubt) {
   /** The results of reading a row. */

@@ -23,8 +23,8 @@ import java.util.Map;
  *
  * @param id a stable name, {@code addition-ones-carry}; its words lie under {@code rung.} and the
  *     id
- * @param recipe what its sums are like, in whole numbers
- * @param adds what is new: those of the recipe's wishes that no earlier rung's sums fulfil together
+ * @param recipe the recipe of its sums, in whole numbers
+ * @param adds its news: those of the recipe's wishes that no earlier rung's sums fulfil together
  * @param decimals how many figures of each number stand behind a point; a number with fewer than
  *     another ends, in the recipe, in zeros that are not written
  * @param methods the ids of the methods that it is worked by, the usual one first

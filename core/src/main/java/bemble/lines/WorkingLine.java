@@ -7,7 +7,7 @@ import bemble.procedure.Slot;
  * A number in one row of a page, as a reader would read it out: a partial product, a remainder, the
  * answer.
  *
- * @param role what it is for
+ * @param role its purpose
  * @param row the row of the page in which it stands
  * @param ones the column of its ones where a row may hold several, as with parts; else 0
  */

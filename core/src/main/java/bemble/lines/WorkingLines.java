@@ -48,7 +48,7 @@ public final class WorkingLines {
    * The first line of a working that is wrong.
    *
    * @param line the line in which it stands
-   * @param due what the line must be, given what stands before it
+   * @param due the right number of the line, given the lines before it
    * @param remark how that follows
    */
   public record WrongLine(WorkingLine line, Numeral due, Remark remark) {}

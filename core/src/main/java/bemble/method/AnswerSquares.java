@@ -30,7 +30,7 @@ public final class AnswerSquares {
   /**
    * A square for a figure of the answer.
    *
-   * @param place the power of ten of what is written there
+   * @param place the power of ten of the figure there
    */
   public record Open(Square at, int place) {}
 

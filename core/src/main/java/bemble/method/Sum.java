@@ -23,7 +23,7 @@ import java.util.List;
  * A problem with a method and a style. The method fits the problem: the caller has asked {@link
  * Methods#misfit} before.
  *
- * @param problem what is to be worked out
+ * @param problem the problem to be worked
  * @param method how
  * @param style the conventions of the class
  */

@@ -11,7 +11,7 @@ import java.util.regex.Pattern;
  *
  * @param signs how long the text is
  * @param value without spaces and marks between thousands, and with a point before the tenths
- * @param remainder the same of what is left over
+ * @param remainder the same of the remainder
  */
 public record Typed(int signs, String value, Optional<String> remainder) {
   /** How many figures and points anything has that is taken: more than any true answer. */

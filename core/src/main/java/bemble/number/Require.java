@@ -9,7 +9,7 @@ public final class Require {
   /**
    * Passes when {@code holds}.
    *
-   * @throws IllegalArgumentException otherwise, saying what is wrong
+   * @throws IllegalArgumentException otherwise, with the fault
    */
   public static void that(boolean holds, Supplier<String> wrong) {
     if (!holds) {

@@ -6,12 +6,12 @@ import org.jspecify.annotations.Nullable;
  * A mark on paper.
  *
  * @param id its number on its paper, from 0, in order of writing; thousands marks come last
- * @param role what it is for
+ * @param role its purpose
  * @param place the power of ten that one of it is worth; null where it has no value
  * @param step the step that wrote it, from 0
  * @param struck the step that struck it; null while it stands
  * @param gone the step from which on it is no longer to be seen; null where it stays
- * @param shape what is seen
+ * @param shape its form on paper
  */
 public record Mark(
     int id,

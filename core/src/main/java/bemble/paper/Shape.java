@@ -141,7 +141,7 @@ public sealed interface Shape {
    * A thing drawn for counting.
    *
    * @param at its square
-   * @param thing what is drawn
+   * @param thing the thing that is drawn
    */
   record Counter(Square at, Thing thing) implements Shape {
     @Override

@@ -16,7 +16,7 @@ import java.util.stream.Collectors;
  * @param problem the sum
  * @param method the id of the method that it is worked by
  * @param rung the id of the rung that it was drawn for; empty for one that was not
- * @param part what it is there for
+ * @param part the part of the lesson that it belongs to
  */
 public record Item(Problem problem, String method, String rung, LessonPart part) {
   /** The same sum for another part of a lesson. */

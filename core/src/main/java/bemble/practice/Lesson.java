@@ -41,7 +41,7 @@ public record Lesson(List<Part> parts) {
    * The sums of each part of a lesson of one line, however long it takes: two to show, two to do
    * together, some to practise and one to explain.
    *
-   * @param line what it is about; its count is that of the sums to practise
+   * @param line the rung and its sums; its count is that of the sums to practise
    */
   public static SortedMap<LessonPart, SetLine> about(SetLine line) {
     return new TreeMap<>(

@@ -12,9 +12,9 @@ import java.util.stream.IntStream;
  * @param mark when it is passed
  * @param sums how many sums the first round has; 0 for one without an end, whose first round is
  *     over when it is passed
- * @param comesAgain whether what went wrong comes again; not in a run that is told of at its end,
- *     where the second round would give away what was wrong
- * @param results what came of the sums so far, in the order in which they were worked
+ * @param comesAgain whether wrong sums come again; not in a run whose results are told at its end,
+ *     where the second round would give them away
+ * @param results the results of the sums so far, in the order in which they were worked
  */
 public record Run(PassMark mark, int sums, boolean comesAgain, List<Result> results) {
   /** In how many sums a slip is looked for that is made time and again. */

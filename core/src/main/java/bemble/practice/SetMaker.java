@@ -35,11 +35,11 @@ public final class SetMaker {
   /**
    * The sums of some lines.
    *
-   * @param lines what is wanted, in order
+   * @param lines the wanted sums, in order
    * @param held sums that stay, by their place in the set, from 0; they stand for sums of their
    *     line
    * @param avoided {@link Item#key keys} of sums that must not come
-   * @param order applied to new sets only: where something is held, everything stays in its place
+   * @param order applied to new sets only: if a sum is held, every sum stays in its place
    * @param seed the same seed makes the same set
    * @return fewer sums than wanted only where a line has no more
    */
@@ -118,7 +118,7 @@ public final class SetMaker {
   /**
    * The sums of a lesson, part by part, the easier ones first.
    *
-   * @param parts what is done in each part
+   * @param parts the lines of each part
    */
   public List<Item> lesson(
       SortedMap<LessonPart, SetLine> parts, Collection<String> avoided, long seed) {

@@ -6,10 +6,10 @@ import java.util.Optional;
 /**
  * Why a text is not a sum, and where.
  *
- * @param code what is wrong
+ * @param code the reason of the refusal
  * @param from first character of the trouble, counted from 0
- * @param to the character after it; equal to {@code from} where something is missing
- * @param fills what the sentence for {@code code} speaks of, by name
+ * @param to the character after it; equal to {@code from} where a part is missing
+ * @param fills the fill-ins of the sentence for {@code code}, by name
  * @param meant a text that can be read and was probably meant
  */
 public record Refusal(

@@ -26,7 +26,7 @@ public sealed interface Answer {
    * A quotient with its remainder.
    *
    * @param value the quotient
-   * @param remainder what is left, below the divisor
+   * @param remainder the remainder, below the divisor
    */
   record Quotient(Numeral value, Numeral remainder) implements Answer {}
 

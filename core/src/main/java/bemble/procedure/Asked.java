@@ -7,8 +7,8 @@ import java.util.List;
  * A slot that waits for its value.
  *
  * @param section the section that it belongs to
- * @param slot where the value is to be written, and what for
- * @param rule how it should come from what is read
+ * @param slot the place and purpose of the value
+ * @param rule the rule by which it should follow from the entries that are read
  * @param reads the entries it is read from, written by the same hand before
  */
 public record Asked(Section section, Slot slot, Rule rule, List<Entry> reads) {

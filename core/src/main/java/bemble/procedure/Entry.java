@@ -19,9 +19,9 @@ public final class Entry {
    * A piece of writing.
    *
    * @param slot where it stands
-   * @param rule how it should come from what is read
+   * @param rule the rule by which it should follow from the entries that are read
    * @param reads the entries it is read from
-   * @param value what the hand wrote, in units of the slot's place
+   * @param value the value that the hand wrote, in units of the slot's place
    * @param marks the ids of the marks that show it, ones first
    */
   public Entry(Slot slot, Rule rule, List<Entry> reads, BigInteger value, List<Integer> marks) {

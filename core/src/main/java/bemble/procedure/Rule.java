@@ -11,7 +11,7 @@ import java.util.RandomAccess;
  * place; rules do not know where anything stands.
  *
  * @param kind the formula
- * @param n the number that some formulas need besides what they read; else 0
+ * @param n the number that some formulas need besides their entries; else 0
  */
 public record Rule(Kind kind, int n) {
   /** The formulas; {@link Formulas} tells the entries that each reads. */

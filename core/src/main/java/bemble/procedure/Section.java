@@ -7,7 +7,7 @@ import java.util.stream.IntStream;
 /**
  * A part of a working whose steps belong together, such as all steps of one column.
  *
- * @param kind what binds the steps
+ * @param kind the reason for which the steps belong together
  * @param number which one of its kind: the place of a column, the count of a row from 1; else 0
  */
 public record Section(Kind kind, int number) {

@@ -7,7 +7,7 @@ import bemble.paper.Square;
 /**
  * The place and purpose of a value to be written.
  *
- * @param role what the value is for
+ * @param role the purpose of the value
  * @param place the power of ten that its ones figure counts
  * @param square the square of its ones figure; further figures go to the left of it
  * @param spot where in the square; at any spot but {@link Spot#FULL} all figures share it

@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  * One move of a working: its remark, its number facts, and its entries.
  *
  * @param section the section that it belongs to
- * @param notes what there is to say, and the facts used
+ * @param notes the remark, and the facts used
  * @param entries the values written, in order
  * @param focus the squares at work; null where no part of the page is singled out
  */

@@ -15,7 +15,7 @@ import java.util.Set;
  *
  * @param problem the sum
  * @param method the id of the method
- * @param answer what the page gives, right or not
+ * @param answer the answer that stands on the page, right or not
  * @param paper all marks
  * @param steps the moves in order; a mark's step counts in this list
  */

@@ -7,7 +7,7 @@ import java.util.Map;
 /**
  * Where the pupils of a class stand.
  *
- * @param ladder what the class climbs
+ * @param ladder the ladder of the class
  * @param pupils for each pupil, in the order of the class, the progress by the id of the rung; a
  *     rung that nothing was worked of may be left out
  */

@@ -14,7 +14,7 @@ final class Days {
   /**
    * A day.
    *
-   * @param right what its right sums count
+   * @param right the weight of its right sums
    * @param wrong how many were wrong
    */
   private record Day(LocalDate date, double right, int wrong, List<Evidence> sums) {

@@ -73,7 +73,7 @@ public final class LessonMaker {
    *
    * @param goal the rung that it is about
    * @param method the id of the method that it is worked by
-   * @param again what is looked at again, the most urgent first
+   * @param again the rungs to look at again, the most urgent first
    * @param group those who practise another rung meanwhile, if any
    * @param minutes how long it may take, without the homework
    */

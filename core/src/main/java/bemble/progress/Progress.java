@@ -15,11 +15,11 @@ import java.util.stream.Collectors;
  * Where a pupil stands on a rung, and why.
  *
  * @param standing the standing by the rules
- * @param latest what the latest sums were like
+ * @param latest the results of the latest sums
  * @param slip the slip that was made of late, the most frequent where there are several
  * @param lookAgain when to look again; empty for a rung that is not sure
- * @param shortfalls what kept the rung from being sure when it was last worked; of a rung that is
- *     sure still, what would keep it from becoming sure now
+ * @param shortfalls the reasons why the rung was not sure when it was last worked; of a rung that
+ *     is sure, those that would keep it from becoming sure now
  */
 public record Progress(
     Standing standing,

@@ -9,7 +9,7 @@ import java.util.List;
  * The thresholds of standings, proposals and lessons: {@code progress.properties}, which gives the
  * reason of each.
  *
- * @param help what a right sum counts that was helped
+ * @param help the weight of a right sum that was helped
  * @param weeks after how many weeks to look again, the first time, the second time and so on
  */
 public record Rules(
@@ -81,9 +81,9 @@ public record Rules(
   /**
    * The shares of a lesson's parts.
    *
-   * @param opener the share of the minutes for what is looked at again
-   * @param show the share for what is shown
-   * @param together the share for what is done together
+   * @param opener the share of the minutes for rungs to look at again
+   * @param show the share for showing
+   * @param together the share for working together
    * @param sums how many sums of one rung are practised at the most; more at once adds little
    * @param homeworkMinutes how long homework takes
    */

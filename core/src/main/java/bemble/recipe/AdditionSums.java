@@ -51,7 +51,7 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Pick> imple
    *
    * @param zerosAndTotals each with its zeros and the total of its figures
    * @param ways how many columns there are
-   * @param carry what they carry
+   * @param carry the carry out of them
    */
   record Pick(
       Column column,

@@ -12,8 +12,8 @@ import org.jspecify.annotations.Nullable;
  * one has a given number. Each number below {@link #count} belongs to one path, so that a uniform
  * number draws a uniform path.
  *
- * @param <S> what has to be known of the places worked so far
- * @param <C> what is chosen on a step
+ * @param <S> the facts about the places worked so far
+ * @param <C> the choice of a step
  */
 abstract class Paths<S, C> {
   private final Map<S, BigInteger> counts = new HashMap<>();
@@ -23,14 +23,14 @@ abstract class Paths<S, C> {
    *
    * @param to where it leads; null where the path ends well
    * @param ways in how many ways, 1 or more
-   * @param choice what is chosen
+   * @param choice the choice
    */
   record Branch<S, C>(@Nullable S to, long ways, C choice) {}
 
   /**
    * A step of a path.
    *
-   * @param choice what is chosen
+   * @param choice the choice
    * @param way in which of its ways, from 0
    */
   record Taken<C>(C choice, long way) {}

@@ -14,7 +14,7 @@ import java.util.stream.Collectors;
 /**
  * The wishes for a sum.
  *
- * @param operation what is to be done
+ * @param operation the operation of the sum
  * @param numbers the sizes of its numbers, in the order in which they are written
  * @param wishes ranges for traits of the operation; a trait without one may be anything
  * @param places figures of a root after its point, 0 for other operations

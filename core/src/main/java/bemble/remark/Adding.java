@@ -9,8 +9,8 @@ import java.util.List;
  * An adding as it is said: two parts make a total; from three on, with running totals. Parts that
  * add nothing are left unsaid.
  *
- * @param parts what is added, in the order said: numbers, and {@link Carried} amounts
- * @param total what they come to, in its place where it has one
+ * @param parts the addends, in the order said: numbers, and {@link Carried} amounts
+ * @param total their total, in its place if it has one
  */
 public record Adding(List<Mention> parts, Mention total) implements Mention {
   /** Leaves out the parts that add nothing. */

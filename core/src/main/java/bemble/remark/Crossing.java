@@ -9,7 +9,7 @@ import java.util.List;
  * and how much it is by then, one product at a time.
  *
  * @param pairs the pairs, in the order said; at least one
- * @param carried what was carried into the place, 0 for nothing
+ * @param carried the carry into the place, 0 for nothing
  */
 public record Crossing(List<Pair> pairs, BigInteger carried) implements Mention {
   /**

@@ -40,7 +40,7 @@ public sealed interface Mention
   /**
    * A value as it is mentioned.
    *
-   * @throws IllegalArgumentException for what is none of the above
+   * @throws IllegalArgumentException for a value that is none of the above
    */
   static Mention of(Object value) {
     if (value instanceof Mention mention) {

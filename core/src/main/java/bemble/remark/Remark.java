@@ -9,15 +9,15 @@ import org.jspecify.annotations.Nullable;
 /**
  * A remark on a step, not yet in words.
  *
- * @param kind what sort of remark
- * @param fillIns what its sentences name
+ * @param kind the kind of remark
+ * @param fillIns the fill-ins of its sentences
  */
 public record Remark(RemarkKind kind, List<FillIn> fillIns) {
   /**
    * A fill-in of a sentence, by its name there.
    *
    * @param name the name in the sentence
-   * @param value what stands there
+   * @param value the value that stands for it
    */
   public record FillIn(String name, Mention value) {}
 

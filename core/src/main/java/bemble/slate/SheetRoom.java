@@ -29,7 +29,7 @@ public final class SheetRoom {
   /**
    * The room of the sum itself and of others whose numbers are as long.
    *
-   * @param own what its own page takes
+   * @param own the area that its own page takes
    */
   public static Area of(Sum sum, Area own) {
     Area room = own;

@@ -122,7 +122,7 @@ public final class Slate {
    * @param at the square of its last figure; the others stand in it too, or to the left of it
    * @param figures how many it has, or more where another sum whose numbers are as long has more
    *     there: how many it has itself is for its writer to find
-   * @param part what it is for
+   * @param part its purpose
    */
   public record Waypoint(Square at, Stroke.Kind kind, int figures, Part part) {
     private Waypoint with(int figures) {

@@ -6,9 +6,9 @@ import bemble.paper.Square;
 /**
  * An action of a writer on a page.
  *
- * @param kind what was done
+ * @param kind the kind of action
  * @param at its square
- * @param text what was written; empty where it is rubbed out, struck or ruled
+ * @param text the written text; empty for rubbing out, striking and ruling
  */
 public record Stroke(Kind kind, Square at, String text) {
   /** The actions of a writer on a page. */

@@ -5,8 +5,8 @@ import bemble.number.Numeral;
 /**
  * The marks with which numbers are written.
  *
- * @param thousands what sets groups of three figures apart; may be empty
- * @param decimal what stands between ones and tenths
+ * @param thousands the mark between groups of three figures; may be empty
+ * @param decimal the mark between ones and tenths
  */
 public record NumberMarks(String thousands, String decimal) {
   private static final int GROUP = 3;

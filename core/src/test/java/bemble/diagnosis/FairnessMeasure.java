@@ -15,8 +15,8 @@ import java.util.Random;
  * The diagnoses of pupils week by week, from all their recent answers: ten sums a week, by pupils
  * who know no procedure and write figures carelessly.
  *
- * @param who what they are like
- * @param operation what they work
+ * @param who the kind of pupils
+ * @param operation the operation of their sums
  * @param pupils how many
  * @param weeks how many weeks of a pupil
  * @param tenSums of how many the true slip is told after their first ten sums

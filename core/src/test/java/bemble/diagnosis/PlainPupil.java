@@ -9,9 +9,9 @@ import java.util.function.LongUnaryOperator;
  * A pupil who works by column arithmetic of their own, without any procedure, and has one habit.
  *
  * @param slip the id of the slip that the habit is; empty where it is none that is known
- * @param operation what it is a habit in
+ * @param operation the operation in which it is a habit
  * @param method how the pupil works
- * @param habit what a sum comes to
+ * @param habit the answer of a pupil with the habit
  * @param byThree whether multipliers have three figures
  */
 record PlainPupil(String slip, Operation operation, String method, Habit habit, boolean byThree) {

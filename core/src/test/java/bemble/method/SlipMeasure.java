@@ -29,9 +29,9 @@ import org.junit.jupiter.params.provider.Arguments;
  * How well the judge names a slip that a simulated pupil makes in a method.
  *
  * @param shown pages on which the slip shows
- * @param named pages on which it is among the slips named for what was found first
+ * @param named pages on which it is among the slips of the first finding
  * @param first pages on which it is named first, or behind one that makes the very same page
- * @param alone pages on which all that comes later follows from it
+ * @param alone pages on which all later mistakes follow from it
  */
 record SlipMeasure(String method, Slip slip, int shown, int named, int first, int alone) {
   private static final int SUMS = 400;

@@ -3,7 +3,7 @@ package bemble.term;
 /**
  * A kind of class.
  *
- * @param ability the mean of what makes answers right, and how far pupils differ
+ * @param ability the mean of the ability that makes answers right, and how far pupils differ
  * @param rate the mean of how much practice adds
  * @param known how many rungs of each operation most have had before the term
  */

@@ -9,19 +9,19 @@ package bemble.term;
  * about four rungs in ten over a term; none of them is a rule of the register.
  *
  * @param scale how much the decay grows with the activation
- * @param least the decay of what is practised when it is all but forgotten
+ * @param least the decay of knowledge that is practised when it is all but forgotten
  * @param noise how flat the chance of a right answer rises with the activation
  * @param threshold the activation at which half the answers are right, for a rung of middle
  *     difficulty
  * @param harder how much higher that is for the hardest rung of an operation than for the easiest
  * @param effort how fast a day's practice stops to add: the share of the rest that each sum adds
- * @param alone what practice adds, untaught, to somebody who knows nothing
- * @param rehearsal what share of practice goes to the rungs that a rung needs
+ * @param alone the gain of practice, untaught, to a pupil who knows nothing
+ * @param rehearsal the share of practice that goes to the rungs that a rung needs
  * @param catches how likely a new rung brings a wrong rule along
  * @param lets how likely a lesson on the rung ends it
  * @param cured how likely a lesson against it ends it
  * @param returns how likely an ended one is back after a week
- * @param made in what share of the chances it is made
+ * @param made the share of chances at which it is made
  */
 record Mind(
     double scale,

@@ -10,7 +10,7 @@ interface Strategy {
   /**
    * A lesson.
    *
-   * @param rung what it is about; -1 where nothing is new
+   * @param rung the rung of the lesson; -1 without a new one
    * @param against whether it is taught against the wrong rule that many have
    */
   record Chosen(int rung, boolean against, Lesson lesson) {}

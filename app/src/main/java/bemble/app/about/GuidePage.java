@@ -5,6 +5,6 @@ package bemble.app.about;
  *
  * @param id by which links lead to it
  * @param title its heading
- * @param html what stands below the heading; its pictures are named by their files
+ * @param html the text below the heading; its pictures are named by their files
  */
 record GuidePage(String id, String title, String html) {}

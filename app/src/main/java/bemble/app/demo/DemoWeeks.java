@@ -97,9 +97,8 @@ class DemoWeeks implements DemoPart {
   /**
    * A handout that was marked.
    *
-   * @param answers for each pupil, in the order of their names, what was given: + where it was
-   *     right, o for a blank, otherwise the answer, and behind a colon the slip that the diagnosis
-   *     says
+   * @param answers the answers of each pupil, in the order of their names: + for right, o for a
+   *     blank, otherwise the answer, and behind a colon the slip that the diagnosis says
    */
   record Handout(When when, String title, String kind, List<Sum> sums, List<String> answers) {}
 

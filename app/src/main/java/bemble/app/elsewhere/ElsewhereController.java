@@ -54,7 +54,7 @@ class ElsewhereController {
    *
    * @param wrong the key of the first line that is not so; missing where all follows
    * @param sentence the finding in words
-   * @param follows what the line should follow from
+   * @param follows the number that the line should follow from
    */
   record FindingView(@Nullable String wrong, String sentence, @Nullable String follows) {}
 

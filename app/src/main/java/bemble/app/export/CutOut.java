@@ -10,8 +10,8 @@ import java.util.List;
 /**
  * A small card to be cut out: a name and some lines. All lengths are points.
  *
- * @param result what stands beside the name
- * @param lines what stands below it; what is too long goes on in the next line
+ * @param result the text beside the name
+ * @param lines the lines below it; a long one goes on in the next line
  * @param brief the same in fewer words, where there is no room for the lines
  */
 public record CutOut(String name, String result, List<String> lines, List<String> brief) {

@@ -20,7 +20,7 @@ import java.util.List;
  * A sum on an exercise sheet.
  *
  * @param heading its number, and the sum where it is written in a line
- * @param shown what stands on its squares
+ * @param shown the paper on its squares
  * @param squares those that are to be read
  */
 public record Exercise(String heading, Shown shown, List<ReadSquare> squares) {
@@ -57,7 +57,7 @@ public record Exercise(String heading, Shown shown, List<ReadSquare> squares) {
    * The words beside the rows for answers.
    *
    * @param answer above the row for it
-   * @param remainder the sign before what is left over
+   * @param remainder the sign before the remainder
    */
   public record Words(String answer, String remainder) {}
 

@@ -196,7 +196,7 @@ public final class ExerciseSheets {
    * @param name the line for name and day
    * @param number the number of its writer in the class, or the words before the boxes for it
    * @param boxed whether there are such boxes
-   * @param codes what the code of each sheet says
+   * @param codes the text in the code of each sheet
    */
   public record Copy(String name, String number, boolean boxed, List<String> codes) {}
 
@@ -243,7 +243,7 @@ public final class ExerciseSheets {
   /**
    * The marks and codes of a sheet, at known places.
    *
-   * @param code what its code says
+   * @param code the text of its code
    */
   public static SheetLandmarks landmarks(SheetTable table, String code) {
     boolean isFirst = table.version() == 1;

@@ -24,7 +24,7 @@ public final class MarkingList {
    * A pupil's row.
    *
    * @param name empty for a row to be filled in
-   * @param cells what stands in the columns; none for a row to be filled in
+   * @param cells the texts in the columns; none for a row to be filled in
    */
   public record Row(String name, List<String> cells) {
     /** A row to be filled in by hand. */

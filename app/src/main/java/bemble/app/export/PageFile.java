@@ -13,8 +13,8 @@ import org.jspecify.annotations.Nullable;
  * @param problem the sum, with a point for decimals and without thousands marks
  * @param method the method's id
  * @param style the conventions of the page; the standard ones if left out
- * @param title what the page is called; may be left out
- * @param note what is noted with it; may be left out
+ * @param title the title of the page; may be left out
+ * @param note the note on the page; may be left out
  */
 public record PageFile(
     String format,

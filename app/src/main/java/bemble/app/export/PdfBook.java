@@ -50,9 +50,9 @@ final class PdfBook implements AutoCloseable {
   /**
    * The visible part of a paper.
    *
-   * @param marks all that stands
+   * @param marks all marks
    * @param fresh those of the marks that are set off
-   * @param open squares in which something is still to be written: they are boxes
+   * @param open squares still to be written in: they are boxes
    */
   record Shown(Area extent, List<Mark> marks, List<Mark> fresh, List<Square> open) {
     /** A working as it is when a step is done. */

@@ -9,9 +9,9 @@ import org.jspecify.annotations.Nullable;
  * A page to be printed.
  *
  * @param sum the sum and how to work it
- * @param kind what is printed
+ * @param kind the kind of print
  * @param size the sheet; A4 if left out
- * @param per what a frame of a strip shows; a step if left out
+ * @param per the unit that a frame of a strip shows; a step if left out
  * @param frames how many frames a sheet of a strip has: 4, 6 or 9; 6 if left out
  */
 public record PdfRequest(

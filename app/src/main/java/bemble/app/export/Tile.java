@@ -16,7 +16,7 @@ record Tile(
   /**
    * The room for papers on a sheet.
    *
-   * @param heading what the heading of a paper takes above it
+   * @param heading the height of a paper's heading above it
    * @param gap between papers
    */
   record Room(double width, double height, double heading, double gap) {}

@@ -84,7 +84,7 @@ class Everything {
    * Looks at the current class and at all inserted rows.
    *
    * @param numbers for each table, the numbers of the inserted rows as values
-   * @throws RuntimeException where a screen could not show something
+   * @throws RuntimeException if a screen could not show a row
    */
   void look(Map<String, Map<Long, Long>> numbers) {
     each(numbers, "school_class", this::lookAtClass);

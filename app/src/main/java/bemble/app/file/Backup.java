@@ -31,7 +31,7 @@ public final class Backup {
    * Replaces a data file by the one in a zip, once that is known to be good. The old file is kept
    * among the copies.
    *
-   * @return what was done, in a sentence
+   * @return the result, in a sentence
    */
   public static String read(DataFile file, Path zip) {
     if (!Files.isRegularFile(zip)) {

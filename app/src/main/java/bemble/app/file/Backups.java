@@ -104,7 +104,7 @@ public class Backups {
    * Brings back the data in a zip of some bytes.
    *
    * @param forget whether pupils who were deleted since are deleted again
-   * @return the copy of what was there before
+   * @return the copy of the data before
    */
   CopyView restore(InputStream zip, long bytes, boolean forget) {
     return sent(zip, bytes, path -> restore(path, forget));

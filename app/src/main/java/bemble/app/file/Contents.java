@@ -77,7 +77,7 @@ record Contents(int schema, Map<String, Long> rows) {
   /**
    * Reads every row of every table, so that an unreadable one is found now.
    *
-   * @throws SQLException where something cannot be read
+   * @throws SQLException if a row cannot be read
    */
   static Contents read(Connection file) throws SQLException {
     int schema = schema(file);

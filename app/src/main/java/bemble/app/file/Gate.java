@@ -19,8 +19,8 @@ final class Gate {
   /**
    * Lets this thread's transaction in.
    *
-   * @throws StaleException where all was exchanged since the request began: what it has read is
-   *     gone
+   * @throws StaleException if all data was exchanged since the request began: the values that it
+   *     read are stale
    */
   void enter() {
     lock.readLock().lock();

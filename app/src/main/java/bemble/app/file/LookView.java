@@ -8,8 +8,8 @@ import org.jspecify.annotations.Nullable;
  * The contents of a backup, before it is brought back.
  *
  * @param madeAt missing for a backup of an earlier Bemble
- * @param backup what is in it
- * @param now what it would replace
+ * @param backup the things in it
+ * @param now the things that it would replace
  * @param returning the names of pupils in it who were deleted here since
  */
 record LookView(@Nullable LocalDateTime madeAt, Held backup, Held now, List<String> returning) {

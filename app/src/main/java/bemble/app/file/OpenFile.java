@@ -70,7 +70,8 @@ final class OpenFile implements AutoCloseable {
   /**
    * Opens a file.
    *
-   * @param reopened told when the file had to be opened again: what was not on the disk is gone
+   * @param reopened told when the file had to be opened again: changes that were not on the disk
+   *     are lost
    */
   OpenFile(DataFile file, Runnable reopened) {
     this.file = file;
@@ -172,7 +173,7 @@ final class OpenFile implements AutoCloseable {
    * Moves a part of the scattered data together, if more than half of the file is unused. A flush
    * waits no longer than one part takes.
    *
-   * @return whether something was moved
+   * @return whether a part was moved
    */
   boolean tidy() {
     synchronized (flushing) {

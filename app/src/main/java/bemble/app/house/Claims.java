@@ -64,7 +64,7 @@ public class Claims {
    * Gives the pages under a name to a pupil, or notes that they are a stranger's; does nothing if
    * that is settled already.
    *
-   * @param pupil null for somebody else
+   * @param pupil null for a stranger
    */
   public List<UnclaimedView> settle(String who, @Nullable Long pupil) {
     List<UnclaimedView> open = open();

@@ -8,7 +8,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A class as its teacher wants it.
  *
- * @param name what it is called
+ * @param name the name of the class
  * @param style its conventions; the standard ones if left out
  * @param version the version that was changed; left out for a new class
  */

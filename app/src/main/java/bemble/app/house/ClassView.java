@@ -7,7 +7,7 @@ import java.util.List;
  * A class with its conventions.
  *
  * @param version must come back with a change
- * @param unknown what another version has kept of its style and this one does not know
+ * @param unknown the parts of its style that another version has kept and this one does not know
  */
 public record ClassView(
     long id, String name, int version, boolean current, Style style, List<String> unknown) {}

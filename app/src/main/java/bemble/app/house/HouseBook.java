@@ -45,7 +45,8 @@ final class HouseBook {
    *
    * @param key its name in a style
    * @param choices its values, of which one is chosen
-   * @param moves what can be called in an order of the class's own, where that is what is chosen
+   * @param moves the moves that can be called in an order of the class's own, if that is the chosen
+   *     value
    * @param example a sum on which it shows
    * @param method the method of the example
    * @param step the step of the example, the steps of its check among them, at which it shows
@@ -66,7 +67,7 @@ final class HouseBook {
   /**
    * A move of a round.
    *
-   * @param key what the class's own word for it is kept by
+   * @param key the key of the class's own word for it
    * @param word Bemble's word
    * @param standard whether it is called where nothing was chosen
    */
@@ -76,8 +77,8 @@ final class HouseBook {
    * A kind of remark for which a class may have a sentence of its own.
    *
    * @param kind its key
-   * @param name what it is called
-   * @param group what it belongs to
+   * @param name the name of the sentence
+   * @param group the group that it belongs to
    * @param lengths its sentences, one for each length
    * @param fillIns the names that may stand in braces
    * @param trials sums to hear it in; the first that has the remark in the class's style will do
@@ -93,7 +94,7 @@ final class HouseBook {
   /**
    * One sentence of a remark.
    *
-   * @param key what a class's own is kept by
+   * @param key the key of a class's own sentence
    * @param standard Bemble's own sentence
    * @param plain whether the standard sentence can be typed as it is
    */

@@ -35,8 +35,8 @@ public final class LadderJson {
   /**
    * The changes of a rung; a missing one leaves its value.
    *
-   * @param name what the class calls it; empty for Bemble's own name
-   * @param news what the class says is new there; empty for Bemble's own words
+   * @param name the class's name for it; empty for Bemble's own
+   * @param news the class's words for its news; empty for Bemble's own
    * @param behind the rung of the same operation that it comes behind; empty to come first
    */
   public record RungChange(
@@ -48,8 +48,8 @@ public final class LadderJson {
   /**
    * A rung of the class's own.
    *
-   * @param news what is new there
-   * @param recipe what its sums are like
+   * @param news the difficulty that it adds
+   * @param recipe the recipe of its sums
    * @param behind the rung that it comes behind; the last one if left out
    */
   public record RungRequest(

@@ -8,7 +8,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A recipe in JSON.
  *
- * @param operation what is to be done
+ * @param operation the operation of its sums
  * @param numbers the sizes of the numbers as they are written
  * @param wishes ranges by the name of a trait, as in {@code zerosCrossed}
  * @param places figures of a root after its point

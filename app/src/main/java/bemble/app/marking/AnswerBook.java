@@ -62,7 +62,7 @@ public class AnswerBook {
   /**
    * The same.
    *
-   * @param with what is kept with them, before anything is said of their pupils
+   * @param with takes the kept answers, before their pupils are diagnosed anew
    */
   CellsView put(long id, List<CellRequest> cells, Consumer<List<CellView>> with) {
     HandoutRow handout = handouts.find(id);

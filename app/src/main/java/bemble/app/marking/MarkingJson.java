@@ -84,8 +84,8 @@ public final class MarkingJson {
    *
    * @param answer the right answer in words
    * @param right the same as it is typed
-   * @param known what the right answer and those of slips are worth, so that they need not be asked
-   *     for; any other whole number is wrong by no slip
+   * @param known the outcomes of the right answer and of those of slips, so that they need not be
+   *     asked for; any other whole number is wrong by no slip
    */
   public record HandoutSum(
       String plain,
@@ -150,7 +150,7 @@ public final class MarkingJson {
    * An answer to be kept.
    *
    * @param given as it is typed; nothing at all takes the answer away
-   * @param seen what stood there when it was typed; nothing if nothing did
+   * @param seen the answer that stood there when it was typed; missing if there was none
    * @param overruled the outcome and the slip that a teacher has decided
    */
   public record CellRequest(
@@ -257,7 +257,7 @@ public final class MarkingJson {
   /**
    * A slip that is to be taught again.
    *
-   * @param pupils whoever shares it; they are kept as a group
+   * @param pupils the pupils who share it; they are kept as a group
    */
   public record ReteachRequest(
       @NotBlank(message = "{valid.slips}") @Size(max = 200, message = "{valid.slips}") String slip,
@@ -266,7 +266,7 @@ public final class MarkingJson {
   /**
    * How simulated pupils answer.
    *
-   * @param slips the slips that are drawn from; all that the methods know if left out
+   * @param slips the slips that are drawn from; all slips of the methods if left out
    * @param seed the same seed gives the same answers
    * @param most for how many pupils; for all if left out
    */

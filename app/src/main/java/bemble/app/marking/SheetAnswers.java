@@ -27,8 +27,8 @@ public class SheetAnswers {
   /**
    * The answers to all sums of a handout.
    *
-   * @param remainder what is typed between a quotient and what is left over
-   * @param point what is typed before the tenths
+   * @param remainder the sign between a quotient and its remainder, as it is typed
+   * @param point the mark before the tenths, as it is typed
    */
   public record DueAnswers(List<DueAnswer> sums, String remainder, char point) {}
 

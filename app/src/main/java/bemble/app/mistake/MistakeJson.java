@@ -45,8 +45,9 @@ final class MistakeJson {
    * The lesson.
    *
    * @param slip the id of the slip
-   * @param question what to ask of it, which is never the answer
-   * @param wrong the page as the slip writes it, with its check; its steps say what was written
+   * @param question a question about it, which never gives the answer away
+   * @param wrong the page with the slip, and its check; its steps say only the figures that were
+   *     written
    * @param first the squares in which it first goes wrong
    * @param squares those that can be voted for, in the order of writing
    * @param after sums that tell this slip from its neighbours
@@ -65,7 +66,7 @@ final class MistakeJson {
    * A sum whose last number is lined up wrongly.
    *
    * @param paper the page that comes of it
-   * @param say what it gives, and why not
+   * @param say the result, and why it is wrong
    */
   record LinedUpView(Paper paper, String say) {}
 

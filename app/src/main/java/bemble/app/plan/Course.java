@@ -39,7 +39,7 @@ class Course {
   /**
    * The proposals for a lesson on a day.
    *
-   * @param today what was planned before it, and is not noted as done, does not count any more
+   * @param today the current day; lessons planned before it, and not noted as done, do not count
    */
   Proposals proposals(long classId, LocalDate day, LocalDate today) {
     ClassProgress progress = register.progress(classId);

@@ -53,7 +53,7 @@ public class Logbook {
   /**
    * A slice of the logbook, latest first.
    *
-   * @param words what its title or note holds; empty for everything
+   * @param words words of its title or note; empty for everything
    * @param skipped how many entries were had before
    */
   public LogView view(String words, int skipped) {

@@ -39,7 +39,7 @@ public final class PlanJson {
    * @param summary all of them in short
    * @param pupils those whom it is for, while the others do the part before it; none where it is
    *     for all
-   * @param names what they are called
+   * @param names the names of the pupils
    * @param set the set that was made for it, if any
    */
   public record PartView(
@@ -55,7 +55,7 @@ public final class PlanJson {
   /**
    * A lesson. Its topic lies flat in JSON.
    *
-   * @param minutes what it takes, without what is done at home or meanwhile
+   * @param minutes its length, without homework and parallel parts
    * @param version counts the changes
    */
   public record LessonView(
@@ -83,7 +83,7 @@ public final class PlanJson {
   /**
    * A proposal for the class.
    *
-   * @param title what a lesson on it is called
+   * @param title the title of a lesson on it
    * @param reason why it is proposed
    * @param pupils the names of those whom it is for
    */
@@ -102,8 +102,8 @@ public final class PlanJson {
    * @param days all days from the first Monday to the last Sunday
    * @param timetable the minutes of each weekday from Monday to Sunday
    * @param begins when the lessons begin, as 09:15; empty where that is not said
-   * @param proposals what a lesson may be about, what should come first first
-   * @param opener what comes in openers
+   * @param proposals the proposals for a lesson, the best first
+   * @param opener the rungs that come again in openers
    */
   public record PlanView(
       LocalDate today,
@@ -117,7 +117,7 @@ public final class PlanJson {
   /**
    * The shares that a teacher may choose among the rules, in percent.
    *
-   * @param opener the share of a lesson for what is looked at again
+   * @param opener the share of a lesson for rungs to look at again
    * @param half with which share of the class it goes on
    * @param third for which share of the class a slip is taught against in a lesson
    * @param rules the rules of the plan in words, with these shares
@@ -190,7 +190,7 @@ public final class PlanJson {
   /**
    * A day without lessons; without a name it is one with lessons again.
    *
-   * @param moveLessons whether what is still to be taught on it moves to the next free days
+   * @param moveLessons whether the lessons still to be taught on it move to the next free days
    */
   public record HolidayRequest(
       @NotBlank(message = "{valid.day}") String day,
@@ -249,7 +249,7 @@ public final class PlanJson {
    * The next lesson of another class.
    *
    * @param next the next day with a lesson that is still planned; missing where nothing is
-   * @param lessons what is planned on it
+   * @param lessons the lessons planned on it
    * @param waiting how many handouts wait to be marked
    */
   public record OtherClass(
@@ -268,8 +268,8 @@ public final class PlanJson {
   /**
    * An entry of the logbook.
    *
-   * @param told what became of a lesson, what a handout was for, who worked a run, how a class
-   *     voted
+   * @param told the result of a lesson, the kind of a handout, the writer of a run, the votes of a
+   *     class
    */
   public record LogEntry(
       LogKind kind, long id, LocalDate day, String title, String told, String note) {}
@@ -284,7 +284,7 @@ public final class PlanJson {
    * A year of a class.
    *
    * @param weeks the Mondays of its weeks
-   * @param rungs those that somebody was sure of
+   * @param rungs the rungs of which some pupil was sure
    */
   public record YearView(List<LocalDate> weeks, int pupils, List<RungYear> rungs) {}
 }

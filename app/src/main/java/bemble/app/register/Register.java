@@ -150,7 +150,7 @@ public class Register {
   /**
    * The standing of a pupil on a rung.
    *
-   * @param progress the same with what a teacher has decided
+   * @param progress the standing with a teacher's decision
    * @param decided that; null where it is nothing
    * @param against whether newer work speaks against that
    */

@@ -24,7 +24,7 @@ public final class RegisterJson {
   /**
    * The standing of a pupil on a rung. A teacher's decision lies flat in JSON.
    *
-   * @param why what the standing is told from
+   * @param why the reason of the standing
    * @param slip the id of the slip made of late
    * @param lookAgain when to look at it again
    */
@@ -40,8 +40,8 @@ public final class RegisterJson {
   /**
    * A teacher's decision; all parts are missing where it is left to the rules.
    *
-   * @param byRules what the rules say
-   * @param note what was noted with it
+   * @param byRules the standing by the rules
+   * @param note the note on the decision
    * @param against whether newer work speaks against it
    */
   public record DecidedView(
@@ -56,7 +56,7 @@ public final class RegisterJson {
    * The register of a class.
    *
    * @param rungs all rungs, operation after operation
-   * @param squares those that something was worked of, or that were decided
+   * @param squares the squares with work or a decision
    * @param slips the slips that stand in the squares
    * @param rules the rules of the standings in words
    */
@@ -127,7 +127,7 @@ public final class RegisterJson {
    *
    * @param weeks the Mondays of the weeks that the slips are counted in
    * @param recent the latest work, the newest first
-   * @param letter what is told to the parents, line by line
+   * @param letter the letter to the parents, line by line
    */
   public record PupilPage(
       PupilEntry pupil,

@@ -40,7 +40,7 @@ class RoomDoor {
    * A device at the door. Whether anybody has that number or name is not told.
    *
    * @param address where it stands in the network
-   * @return what will open its seat
+   * @return the token of its seat
    */
   String knock(KnockRequest request, String address) {
     OpenRoom room = rooms.open();

@@ -82,7 +82,7 @@ public final class RoomJson {
   /**
    * Where devices come in.
    *
-   * @param address what a pupil types
+   * @param address the address that a pupil types
    * @param square address and code
    * @param shut whether so many wrong codes came that the door is closed
    * @param lost whether this machine does not have the address any more
@@ -124,7 +124,7 @@ public final class RoomJson {
    * A seat. Who sits there lies flat in JSON.
    *
    * @param saysStuck whether its writer has said so
-   * @param page what is being written there
+   * @param page the page that is being written there
    * @param done how many pages were handed in
    * @param right how many of these are right
    */
@@ -158,7 +158,7 @@ public final class RoomJson {
   /**
    * The work to give out: one sum, or several one after the other.
    *
-   * @param title what several are called
+   * @param title the name of several sums
    * @param set the kept set that they are from, if any, with its version
    * @param pupils who works it; all if left out
    */
@@ -186,7 +186,8 @@ public final class RoomJson {
   /**
    * A seat as its device sees it.
    *
-   * @param known what it changes with: whoever knows this waits for another
+   * @param known a number that changes with the seat: a device that knows this one waits for
+   *     another
    * @param now the time here: the clock of a device may be another
    */
   public record OwnSeat(
@@ -214,9 +215,9 @@ public final class RoomJson {
   /**
    * The summary of a room.
    *
-   * @param sums what was worked, in the order in which it was given out
+   * @param sums the sums of the room, in the order in which they were given out
    * @param pupils who was there
-   * @param shared what several pupils did in more than one page each
+   * @param shared the slips that several pupils made in more than one page each
    */
   public record RoomSummary(
       long id,

@@ -70,9 +70,9 @@ public final class RunJson {
   /**
    * A run. Its parts lie flat in JSON.
    *
-   * @param id what brings it back
-   * @param results what came of the sums so far
-   * @param offer what helps where a slip is made time and again
+   * @param id the number of the run
+   * @param results the results of the sums so far
+   * @param offer help where a slip is made time and again
    */
   public record RunView(
       long id,
@@ -131,7 +131,7 @@ public final class RunJson {
   /**
    * The page that is worked on.
    *
-   * @param current what brings it back, if one is begun
+   * @param current the number of the run, if one is begun
    * @param currentAgain whether its sum comes for the second time
    * @param currentPausedMillis how long its writer was away from it
    */

@@ -8,7 +8,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * An answer as its ink was read.
  *
- * @param text as it is typed in the grid; for one that is asked, what is likeliest, if anything
+ * @param text as it is typed in the grid; for one that is asked, the likeliest text, if any
  * @param why it is asked
  * @param sure the figures that were taken for sure, where it is not asked
  */

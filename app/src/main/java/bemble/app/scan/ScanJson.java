@@ -30,7 +30,7 @@ final class ScanJson {
    *
    * @param expected how many pages its files have
    * @param writers those who have the handout, with the numbers that they write on their sheets
-   * @param lookedThrough the figures that somebody has looked at side by side
+   * @param lookedThrough the figures that a teacher has looked at side by side
    */
   record ScanView(
       long id,
@@ -68,8 +68,8 @@ final class ScanJson {
    * An answer on a page.
    *
    * @param sum its number in the handout, from 0
-   * @param text what was settled, as it is typed in the grid; left out while it is to be settled
-   * @param state what its ink was read as
+   * @param text the settled text, as it is typed in the grid; left out while it is to be settled
+   * @param state the reading of its ink
    * @param read as it is typed, as far as it could be read
    * @param why it is asked, as words
    * @param unread how many squares of its working could not be read; left out where no working was
@@ -139,7 +139,7 @@ final class ScanJson {
   /**
    * A frame of a camera.
    *
-   * @param code what the code of its sheet says
+   * @param code the text of its sheet's code
    * @param number of the pupil in the class, from 1; left out for a sheet that is nobody's yet
    * @param x where the code lies, as a share of the frame's width
    * @param y the same of its height

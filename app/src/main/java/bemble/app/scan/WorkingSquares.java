@@ -24,7 +24,7 @@ import java.util.stream.Stream;
  *
  * @param all those of the working, and those of its answer beside it
  * @param full those in which sums of this size have figures of full size
- * @param leftAside those with what is printed, and those with small figures alone
+ * @param leftAside the squares with print, and those with small figures alone
  * @param beside those right beside its answer in which nothing is meant to stand
  */
 record WorkingSquares(

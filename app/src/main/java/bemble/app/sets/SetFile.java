@@ -11,8 +11,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param format always {@code bemble-set}
  * @param version the version of this form, from 1
- * @param title what the set is called
- * @param lines what it was made of; none where its sums were typed
+ * @param title the title of the set
+ * @param lines the lines that it was made of; none if its sums were typed
  * @param sums its sums, with a point for decimals and without thousands marks
  */
 public record SetFile(

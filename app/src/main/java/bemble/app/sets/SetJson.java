@@ -90,7 +90,7 @@ public final class SetJson {
   /**
    * A sum of a set, set out. Its {@code ChosenSum} lies flat in JSON.
    *
-   * @param paper what stands there before it is worked, and in the next step its answer
+   * @param paper the paper before it is worked, and in the next step its answer
    * @param open the squares that stand open for an answer
    */
   public record SumView(
@@ -133,7 +133,7 @@ public final class SetJson {
   /**
    * A kept set in one of its versions, which lies flat in JSON.
    *
-   * @param versions all that it has
+   * @param versions all versions of the set
    * @param state changes with whatever is changed on the set
    */
   public record SetView(
@@ -244,7 +244,7 @@ public final class SetJson {
   /**
    * Which slips are to be told apart.
    *
-   * @param slips their ids; all that the method knows if left out
+   * @param slips the ids of the slips; all slips of the method if left out
    */
   public record ApartRequest(
       @NotNull(message = "{valid.lines-of-set}") @Valid SetLineView line,
@@ -255,7 +255,7 @@ public final class SetJson {
    * Sums that tell slips apart.
    *
    * @param answers for each sum the right answer, then that of each slip
-   * @param doubts what cannot be told, in sentences
+   * @param doubts the pairs that cannot be told apart, in sentences
    */
   public record ApartView(
       List<SumView> sums, List<SlipName> slips, List<List<String>> answers, List<String> doubts) {}

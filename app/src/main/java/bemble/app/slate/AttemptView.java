@@ -15,10 +15,10 @@ import org.jspecify.annotations.Nullable;
 /**
  * An attempt, ready to be worked on or looked at. Its parts lie flat in JSON.
  *
- * @param id what brings it back
- * @param page the sheet and what was done on it
- * @param judged what came of it so far
- * @param links what it belongs to
+ * @param id the number of the attempt
+ * @param page the sheet and its strokes
+ * @param judged the result so far
+ * @param links the things that it belongs to
  */
 public record AttemptView(
     long id,
@@ -45,10 +45,10 @@ public record AttemptView(
   /**
    * The visible parts of an attempt.
    *
-   * @param paper the sheet with what was set out for the writer
+   * @param paper the sheet with the sum set out for the writer
    * @param path the squares in the order in which a practised hand would fill them
    * @param answerRow the row of the answer, where the sheet shows it
-   * @param strokes all that was done, in order
+   * @param strokes all strokes, in order
    * @param truth the true page, once this one is handed in
    */
   public record PagePart(
@@ -63,8 +63,8 @@ public record AttemptView(
    * The result of an attempt.
    *
    * @param seconds how long it took; as far as it has come where it is not handed in
-   * @param report what the judge says, where it has spoken
-   * @param decision whether a check came back and what its writer said, once it is handed in
+   * @param report the judge's report, if it was given
+   * @param decision whether a check came back and its writer's decision, once it is handed in
    * @param silent whether the judge speaks of it only when its run has ended
    */
   public record Judged(

@@ -5,6 +5,6 @@ package bemble.app.slate;
  *
  * @param cameBack whether the check, as it stands, comes to the number that it should come back to
  * @param said whether its writer said so
- * @param sentence what there is to say about it
+ * @param sentence the sentence about it
  */
 public record DecisionView(boolean cameBack, boolean said, String sentence) {}

@@ -15,9 +15,9 @@ import java.util.Optional;
 /**
  * Help with the first thing that went wrong, or else with the next step.
  *
- * @param text what to say
+ * @param text the words of the hint
  * @param squares where to look
- * @param shown what belongs there; empty but for the deepest hint
+ * @param shown the figures that belong there; empty but for the deepest hint
  */
 public record HintView(String text, List<Square> squares, List<Written> shown) {
   private static final int QUESTION = 2;

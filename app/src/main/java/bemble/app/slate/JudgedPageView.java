@@ -12,7 +12,7 @@ import java.util.List;
  * A written page with the judge's report.
  *
  * @param paper the sheet that was handed out
- * @param strokes what was written, in order
+ * @param strokes the strokes, in order
  * @param report the judge's words on the finished page
  * @param truth the true page
  */

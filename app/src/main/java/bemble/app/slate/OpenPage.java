@@ -180,7 +180,7 @@ final class OpenPage {
    * All of it, to be worked on or looked at.
    *
    * @param check the attempt at its check, if any
-   * @param proving what it is, where it is a check; otherwise null
+   * @param proving the check, if it is one; otherwise null
    */
   AttemptView view(@Nullable Long check, @Nullable Check proving) {
     Sum sum = slate.sum();

@@ -10,13 +10,13 @@ import org.jspecify.annotations.Nullable;
  * The judge's report on a page.
  *
  * @param figures every figure with its verdict
- * @param missing the squares in which something is missing, once a page is handed in
- * @param findings what went wrong for itself, the first first
+ * @param missing the squares that lack a mark, once a page is handed in
+ * @param findings the things that went wrong by themselves, the first first
  * @param right figures that are right
  * @param slips findings in number
  * @param follows figures that follow from a slip
  * @param allRight whether nothing is wrong and nothing missing
- * @param hints what is no slip, but would be better otherwise
+ * @param hints remarks on parts that are no slips, but would be better otherwise
  */
 public record ReportView(
     List<FigureView> figures,
@@ -35,8 +35,8 @@ public record ReportView(
    *
    * @param where the section, in words
    * @param slip the likeliest slip's id; missing where none is known
-   * @param name what it is called
-   * @param question what to ask about it
+   * @param name the name of the slip
+   * @param question a question about it
    * @param others other slips that would explain it, by name
    */
   public record SlipFinding(

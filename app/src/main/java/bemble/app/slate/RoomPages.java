@@ -54,7 +54,7 @@ public class RoomPages {
   /**
    * A page as its writer may see it: the true page is never shown.
    *
-   * @param told whether anything may be said of what is right
+   * @param told whether the writer may know which figures are right
    */
   public AttemptView forWriter(long id, boolean told) {
     return forWriter(attempts.open(id), told);

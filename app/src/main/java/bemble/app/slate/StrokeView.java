@@ -13,10 +13,10 @@ import jakarta.validation.constraints.Size;
  *
  * @param number its number in the attempt, from 0; it must be the next one
  * @param millis milliseconds since the attempt was begun
- * @param kind what was done
+ * @param kind the kind of action
  * @param row the row of its square
  * @param column the column of its square
- * @param text what was written; empty where it is rubbed out or struck
+ * @param text the written text; empty for rubbing out and striking
  */
 public record StrokeView(
     @Min(value = 0, message = NUMBER) int number,

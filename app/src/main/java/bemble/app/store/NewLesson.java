@@ -6,7 +6,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A lesson about to be planned.
  *
- * @param cameFrom the lesson of which it is what was left; null for one of its own
+ * @param cameFrom the lesson of which it is the untaught rest; null for one of its own
  */
 public record NewLesson(
     long classId,

@@ -8,7 +8,7 @@ import java.time.OffsetDateTime;
  *
  * @param set the kept set that it is of; 0 for none
  * @param handout the handout that it is printed for; 0 for none
- * @param digest of all that tells it from others
+ * @param digest the digest of everything that tells it from others
  * @param check the word that its code repeats
  * @param lies where everything lies on it
  */

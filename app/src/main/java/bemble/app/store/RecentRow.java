@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param judged whether the page was judged square by square
  * @param slip the slip that the page shows, or that a teacher has named; null where there is none
  * @param overruled whether a teacher has decided the outcome or the slip
- * @param said what was said; null where that was not looked at yet
+ * @param said the slip that is said; null before the diagnosis has looked at it
  */
 public record RecentRow(
     long pupilId,

@@ -7,9 +7,9 @@ import org.jspecify.annotations.Nullable;
  * A room as it lies in the table.
  *
  * @param address where pupils' devices reach it
- * @param code what they are let in with
+ * @param code the code with which devices are let in
  * @param closedAt null while it is open
- * @param telling when its pupils are told what is right
+ * @param telling when its pupils are told which figures are right
  */
 public record RoomRow(
     long id,

@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
  * @param number its place in the run, from 0
  * @param againOf the number of the sum that comes again here; null in the first round
  * @param attemptId its page; null before it is begun
- * @param allRight what came of it; null before it is handed in
+ * @param allRight whether it was right; null before it is handed in
  * @param slip the id of its first slip; null where none is known
  * @param seconds how long it took; null before it is handed in
  * @param pausedMillis how long its writer was away from it

@@ -6,10 +6,10 @@ import org.jspecify.annotations.Nullable;
  * An answer on a page of a pile.
  *
  * @param number of the sum in its handout, from 0
- * @param given what was settled; null while it is still to be settled
- * @param state what its ink was read as: RIGHT, WRONG, BLANK or ASK
+ * @param given the settled text; null while it is to be settled
+ * @param state the reading of its ink: RIGHT, WRONG, BLANK or ASK
  * @param readAs as it is typed, as far as it could be read
- * @param doubt why somebody is asked, by its name
+ * @param doubt the reason for asking, by its name
  * @param across how many squares its cut-out shows
  * @param down the same downwards
  */

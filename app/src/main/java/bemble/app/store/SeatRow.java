@@ -7,6 +7,6 @@ import org.jspecify.annotations.Nullable;
  *
  * @param pupilId null for a made-up pupil
  * @param number that of the pupil in the class
- * @param token the digest of what opens it
+ * @param token the digest of its token
  */
 public record SeatRow(long id, long roomId, @Nullable Long pupilId, int number, String token) {}

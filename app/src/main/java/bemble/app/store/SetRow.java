@@ -6,7 +6,7 @@ import java.time.OffsetDateTime;
 /**
  * A set as it lies in the table.
  *
- * @param lines what it was made of, in JSON
+ * @param lines the lines that it was made of, in JSON
  * @param sums how many sums a version has
  * @param versions how many versions there are
  */

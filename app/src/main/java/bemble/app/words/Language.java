@@ -23,7 +23,7 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
  * A language that Bemble has.
  *
  * @param tag its IETF tag, which is the name of its folder: {@code en}
- * @param name what it is called in itself
+ * @param name its name in the language itself
  */
 public record Language(String tag, String name) {
   private static final Pattern FOLDER = Pattern.compile(".*/bemble/words/([\\w-]+)/[^/]+$");

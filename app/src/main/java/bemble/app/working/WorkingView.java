@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  * A worked sum with its words, ready to be shown. Its parts lie flat in JSON.
  *
  * @param check the proof of its answer
- * @param demands what it asks of whoever works it
+ * @param demands the demands on its writer
  * @param finer the root to more places, where it is not exact and few were asked for
  */
 public record WorkingView(
@@ -29,7 +29,7 @@ public record WorkingView(
    * The sum of a working.
    *
    * @param problem the sum as the class writes it
-   * @param sum what brings this working back
+   * @param sum the reference that brings this working back
    */
   public record SumPart(
       String problem,
@@ -55,7 +55,7 @@ public record WorkingView(
   /**
    * The words of a working.
    *
-   * @param tally what the working took, in the words of the class
+   * @param tally the carries, exchanges and the like, in the words of the class
    * @param cues the cue words of a round, in the order of its moves
    */
   public record ToldPart(List<StepView> steps, List<String> tally, List<CueView> cues) {}
@@ -78,7 +78,7 @@ public record WorkingView(
    * A method of the sum's operation.
    *
    * @param misfit why it does not suit this sum
-   * @param written whether somebody can work it on the Slate; otherwise it is to be looked at
+   * @param written whether it can be worked on the Slate; otherwise it is to be looked at
    */
   public record MethodView(
       String id, String name, String about, @Nullable String misfit, boolean written) {}
@@ -117,7 +117,7 @@ public record WorkingView(
    * The other words of a step. A page is set out without them: they are longer than all the rest,
    * and most steps are never asked for them.
    *
-   * @param brief what happens, in as few words as can be
+   * @param brief the sentence in as few words as can be
    * @param ask the question that lets a class say it first
    * @param why the reason in place value
    */
@@ -141,7 +141,7 @@ public record WorkingView(
    *
    * @param choice the value of the check's setting; missing where there is one way only
    * @param way its name
-   * @param strength what to know where it is harder than the sum, or proves less
+   * @param strength a note where it is harder than the sum, or proves less
    */
   public record ChosenWay(
       Check.Kind kind,
@@ -157,7 +157,7 @@ public record WorkingView(
    * One way of checking.
    *
    * @param steps how many it has
-   * @param strength what to know where it is harder than the sum, or proves less
+   * @param strength a note where it is harder than the sum, or proves less
    */
   public record CheckWay(String value, String name, int steps, @Nullable String strength) {}
 }

@@ -39,7 +39,7 @@ public record PrintedSheet(List<Sum> sums, SheetTable table, GreyPicture picture
   /**
    * Prints the first sheet with some sums.
    *
-   * @param room what else is on it
+   * @param room the other parts of the sheet
    * @param side of a square, in millimetres
    */
   public static PrintedSheet of(

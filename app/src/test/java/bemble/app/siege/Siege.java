@@ -22,9 +22,9 @@ class Siege {
   /**
    * A line of the table.
    *
-   * @param what was done
-   * @param promised what must come of it
-   * @param counted what came of it, with how often it was tried
+   * @param what the attack
+   * @param promised the promised result
+   * @param counted the result, and how often it was tried
    */
   record Row(String what, String promised, String counted) {}
 

@@ -13,8 +13,8 @@ import java.util.stream.IntStream;
  * Which of the numbers that are due on a line each written one is. They may be written from either
  * end, and while they are written the last ones may be there before the others.
  *
- * @param truth what is due
- * @param page what is written
+ * @param truth the page as it is due
+ * @param page the page as it is written
  * @param row the row of the line
  */
 record NumbersInOrder(Prediction truth, Handwriting page, int row) {

@@ -29,7 +29,7 @@ public final class Prediction {
   /**
    * An entry with its squares.
    *
-   * @param step the step in which what it comes from is said: the one that writes it, or the one
+   * @param step the step whose remark tells the entry's origin: the one that writes it, or the one
    *     before that writes nothing
    */
   public record Seen(Entry entry, Step step, List<Expected> expected) {

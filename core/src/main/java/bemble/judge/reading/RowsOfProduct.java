@@ -20,7 +20,7 @@ import java.util.stream.IntStream;
  * The rows of a long multiplication, whose writer may begin with the highest figure, or may add
  * other multiples of a factor that come to the same, such as half of the product twice.
  *
- * @param due what is due in each row, from the ones on
+ * @param due the due figures of each row, from the ones on
  */
 record RowsOfProduct(List<List<Expected>> due) {
   /** The rows of a page; none where it has no rows of products. */

@@ -20,7 +20,7 @@ import java.util.TreeMap;
  * Numbers on one line with signs between them. A writer who sets the sum out alone may write them
  * nearer to one another than the page does, which keeps room for the longest possible numbers.
  *
- * @param real where what is due in a square stands
+ * @param real the square in which the figure that is due in another one stands
  */
 public record Spread(Map<Square, Square> real) {
   /** Where the numbers of each line stand that has a sign between. */

@@ -45,11 +45,11 @@ public final class Transcript {
   /**
    * A piece of writing.
    *
-   * @param written what and where
+   * @param written the mark and its square
    * @param kind how
-   * @param role what for
+   * @param role the purpose of the mark
    * @param step the step in which it is written; figures behind one another in a step are said in
-   *     one go; null for what no step writes by itself
+   *     one go; null for marks that no step writes by itself
    */
   public record Put(Written written, Kind kind, Role role, @Nullable Step step) {}
 

@@ -17,7 +17,7 @@ import java.util.function.UnaryOperator;
  *
  * @param written everything as it stands on the sheet
  * @param read the same, in the same order, in the squares in which it is compared
- * @param stands the square of the sheet in which something stands that is read in a square
+ * @param stands the square of the sheet with the mark that is read in a square
  */
 public record Transposed(List<Written> written, List<Written> read, UnaryOperator<Square> stands) {
   /** A row below any sheet. */
@@ -31,8 +31,8 @@ public record Transposed(List<Written> written, List<Written> read, UnaryOperato
   /**
    * The page with some of it moved once more.
    *
-   * @param due the square in which something that is read now is to be read
-   * @param from the square in which something is read now that is due in a square
+   * @param due the square in which a mark is to be read that is read elsewhere now
+   * @param from the square in which a mark is read now that is due in a square
    */
   Transposed moved(Function<Written, Square> due, UnaryOperator<Square> from) {
     List<Written> moved =
@@ -43,8 +43,8 @@ public record Transposed(List<Written> written, List<Written> read, UnaryOperato
   /**
    * The page with some marks read as others of the same meaning.
    *
-   * @param as what something is read as; in the same order
-   * @param more what is read besides, though it does not stand there
+   * @param as the marks as they are read; in the same order
+   * @param more marks that are read besides, though they do not stand there
    */
   Transposed as(UnaryOperator<Written> as, List<Written> more) {
     List<Written> other = new ArrayList<>(read.stream().map(as).toList());

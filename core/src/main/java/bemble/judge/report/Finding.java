@@ -13,11 +13,11 @@ import java.util.Optional;
  *
  * @param squares where it shows first; the square of the lowest place comes first
  * @param step the step of the page, right from there on, that should have been done
- * @param due what that step writes in these squares and around them
+ * @param due the marks of that step in these squares and around them
  * @param kind the sort of trouble
  * @param slips the slips that explain it, the likeliest first; none where none is known
- * @param fact the number fact that was missed; empty where it is another kind of mistake, or where
- *     it cannot be told what the fact was taken as
+ * @param fact the number fact that was missed; empty for another kind of mistake, or if the
+ *     writer's version of the fact cannot be told
  */
 public record Finding(
     List<Square> squares,

@@ -4,6 +4,6 @@ package bemble.judge.report;
  * A figure with its verdict.
  *
  * @param written the figure
- * @param verdict what is to be said of it
+ * @param verdict the judge's verdict on it
  */
 public record Judged(Written written, Verdict verdict) {}

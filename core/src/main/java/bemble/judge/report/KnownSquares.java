@@ -29,9 +29,9 @@ public final class KnownSquares {
   /**
    * The known squares of a page.
    *
-   * @param page what was read
-   * @param printed what stood on the sheet before
-   * @param unread the squares in which something else stands
+   * @param page the marks that were read
+   * @param printed the marks that stood on the sheet before
+   * @param unread the squares with other marks
    */
   public KnownSquares(List<Written> page, List<Mark> printed, Set<Square> unread) {
     this.unread = Set.copyOf(unread);

@@ -14,10 +14,11 @@ import org.jspecify.annotations.Nullable;
  * The judge's report on a page.
  *
  * @param figures everything that was written, in the order given, with its verdict
- * @param missing the squares in which something is still to be written, in the order of writing
- * @param findings what went wrong, in the order of the procedure; a missing sign is said last
- * @param page the page as its writer means it: all that was written, and what follows from it
- * @param next what is to be written next; null where nothing is missing
+ * @param missing the squares that lack a mark, in the order of writing
+ * @param findings the things that went wrong, in the order of the procedure; a missing sign comes
+ *     last
+ * @param page the page as its writer means it: all its marks, and everything that follows from them
+ * @param next the next step to write; null if nothing is missing
  */
 public record Report(
     List<Judged> figures,
@@ -39,7 +40,7 @@ public record Report(
    * The step to ask about before another: the one that writes a small figure which that step goes
    * on from, while it stands nowhere; the step itself where everything stands.
    *
-   * @param truth the true page, for what its writer has not begun
+   * @param truth the true page, for the steps that its writer has not begun
    */
   public Step askedFirst(Step step, Working truth) {
     for (Entry entry : step.entries()) {

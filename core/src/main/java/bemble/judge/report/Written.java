@@ -9,7 +9,7 @@ import bemble.paper.Square;
  * @param at its square
  * @param spot {@link Spot#FULL} for a figure of full size; otherwise it is a small figure, or a
  *     number of several figures where the method writes whole numbers into a square
- * @param text what was written
+ * @param text the text of the mark
  */
 public record Written(Square at, Spot spot, String text) {
   /** Whether it is a decimal mark, which stands on the line to the right of its square. */

@@ -20,7 +20,7 @@ import java.util.Optional;
  * from, or in the number that was set out wrongly.
  *
  * @param inspection the written page
- * @param known what is known of its hand
+ * @param known the known part of its hand
  * @param wrong the figure that differs
  * @param slipped the page of a hand that makes the slip
  */

@@ -21,8 +21,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param school how the sum is worked
  * @param inspection the written page
- * @param known what is known of its hand
- * @param budget what may be spent
+ * @param known the known part of its hand
+ * @param budget the search that may still be spent
  */
 record Candidates(School school, Inspection inspection, KnownHand known, Budget budget) {
   /** How much sooner an answer is there than its page. */

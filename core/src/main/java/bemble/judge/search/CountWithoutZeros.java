@@ -16,7 +16,7 @@ import java.util.stream.IntStream;
  * A count that is noted without its zeros, where the product is the one with them: 3 and 90 for 30
  * times 3.
  *
- * @param written what its writer put in the slots of the count and of the product
+ * @param written the values that its writer put in the slots of the count and of the product
  * @param due the count with its zeros, as it should stand
  */
 record CountWithoutZeros(Map<Slot, BigInteger> written, List<Written> due) {

@@ -26,8 +26,8 @@ import java.util.stream.Stream;
  * One entry that does not stand on a page as the hand that is known so far would have written it.
  *
  * @param page the page
- * @param comparison of the page with what would have been written
- * @param known what is known so far
+ * @param comparison of the page with the one that the known hand would have written
+ * @param known the known part of its hand
  * @param wrong the entry
  */
 record Difference(Handwriting page, Comparison comparison, KnownHand known, Seen wrong) {
@@ -35,7 +35,7 @@ record Difference(Handwriting page, Comparison comparison, KnownHand known, Seen
    * The finding where slips explain it.
    *
    * @param names the slips, the likeliest first
-   * @param written what its writer put in its slot
+   * @param written the values that its writer put in its slot
    */
   Finding explainedBy(List<Slip> names, Map<Slot, BigInteger> written) {
     // Somebody who read another figure may have the fact quite right.
@@ -48,7 +48,7 @@ record Difference(Handwriting page, Comparison comparison, KnownHand known, Seen
    * The finding where no slip explains it well enough.
    *
    * @param names the slips that explain it in part
-   * @param written what its writer put in some slots
+   * @param written the values that its writer put in some slots
    */
   Finding unexplained(List<Slip> names, Map<Slot, BigInteger> written) {
     Finding.Kind kind = kind();

@@ -20,8 +20,8 @@ import java.util.stream.Stream;
  * @param slips its slips
  * @param forced the values that no slip explains, and those that its writer was free to choose
  * @param settled the slots that need not be looked at again
- * @param chosen what the writer was free to choose before anything was wrong
- * @param findings what was found wrong
+ * @param chosen the writer's free choices before anything was wrong
+ * @param findings the findings so far
  * @param lefts how many places too far left it copies each number of the sum; none where it does
  *     not
  * @param truth the true page of this writer's choices

@@ -22,8 +22,8 @@ final class MissedFacts {
   /**
    * The fact behind a wrong entry.
    *
-   * @param written what its writer put in its slot, and in that of the tens, or of the ones beside
-   *     tens, where that is known
+   * @param written the values that its writer put in its slot, and in that of the tens, or of the
+   *     ones beside tens, as far as they are known
    */
   static Optional<MissedFact> of(Seen wrong, Map<Slot, BigInteger> written) {
     BigInteger value = written.get(wrong.entry().slot());

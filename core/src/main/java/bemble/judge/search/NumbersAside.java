@@ -22,7 +22,7 @@ import java.util.Optional;
  * Numbers of a sum in columns that are copied each in its row, but not all under one another, so
  * that a writer who works them as they stand adds figures of unlike places.
  *
- * @param numbers what is due of each, in the order of copying
+ * @param numbers the due figures of each, in the order of copying
  * @param right how many columns further right than it is due each stands; below 0 further left
  */
 record NumbersAside(List<List<Seen>> numbers, List<Integer> right) {

@@ -36,7 +36,7 @@ record PartsTogether(
    * Writes the sum under the line, and before it the totals on the way there where the class does
    * so; else they are kept in the head. A single part is the sum already.
    *
-   * @param opening draws what stands before the first of them
+   * @param opening draws the marks before the first of them
    */
   WrittenRow add(List<WrittenRow> parts, int firstRow, Runnable opening) {
     boolean all = script.style().has(Choice.PartialSums.LINE_AND_TOTALS);

@@ -36,7 +36,7 @@ record PlaceParts(
   /**
    * Writes the total of each place that has figures to add.
    *
-   * @param firstSign what stands before the first of them, where it has room for a sign
+   * @param firstSign the sign before the first of them, if there is room for one
    */
   List<WrittenRow> write(String firstSign, List<Integer> places, List<PartsLayout.Block> blocks) {
     List<WrittenRow> parts = new ArrayList<>();

@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
  * The total so far after each place with figures to add, the highest place first.
  *
  * @param script where the totals are written or kept
- * @param parts what each place comes to
+ * @param parts the total of each place
  * @param row the row of the first total that is written
  * @param onlyTheSum whether all totals but the last are kept in the head
  */

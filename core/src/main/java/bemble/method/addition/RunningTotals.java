@@ -24,7 +24,7 @@ record RunningTotals(Script script, PlaceColumns columns) {
   /**
    * Writes a total in the open step.
    *
-   * @param reads what is added at a place; nothing where a zero fills up the number
+   * @param reads the entries that are added at a place; none where a zero fills up the number
    */
   WrittenRow write(int row, int highest, int lowest, IntFunction<List<Entry>> reads) {
     WrittenRow total = new WrittenRow(row, highest + 1, lowest);

@@ -60,7 +60,7 @@ public final class Beats {
   /**
    * Opens the beat of a place that stands or is drawn by itself, with nothing above it.
    *
-   * @param worth what is written for it; nothing where it is drawn
+   * @param worth the text that is written for it; null if it is drawn
    */
   public static void alone(Script script, Square at, Quantity figure, @Nullable Numeral worth) {
     if (!areOn(script)) {

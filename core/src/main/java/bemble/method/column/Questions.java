@@ -48,7 +48,7 @@ public final class Questions {
    * Asks whether all that is to be taken can be taken from the figure above it.
    *
    * @param taken how much it is, in its place
-   * @param told the remark with what it is made up of
+   * @param told the remark with its parts
    */
   public static void canBeTaken(
       Script script, @Nullable Area focus, BigInteger top, Quantity taken, Supplier<Remark> told) {

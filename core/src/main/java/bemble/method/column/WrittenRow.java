@@ -52,7 +52,7 @@ public final class WrittenRow {
    * @param highest the highest place of any number that it stands under one another with
    * @param lowest the place down to which it is filled up
    * @param under the row above it; null where the number is the first
-   * @param operation what is done with the numbers
+   * @param operation the operation that joins the numbers
    */
   public record Reach(int highest, int lowest, @Nullable WrittenRow under, Operation operation) {}
 

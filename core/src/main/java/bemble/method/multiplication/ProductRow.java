@@ -27,7 +27,7 @@ import java.util.Optional;
  * @param written the row on the page
  * @param index which row, from 0
  * @param held how many places its end is held
- * @param role what its figures are: partial products, or the answer where there is one row only
+ * @param role the role of its figures: partial products, or the answer if there is only one row
  * @param figure the figure of the multiplier
  */
 record ProductRow(WrittenRow written, int index, int held, Role role, Entry figure) {

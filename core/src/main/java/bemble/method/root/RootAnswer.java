@@ -16,7 +16,7 @@ import java.util.List;
 /**
  * The result of a root, read off its page.
  *
- * @param answer root, rounded root, next number above, and what is left
+ * @param answer root, rounded root, next number above, and the remainder
  */
 record RootAnswer(Answer.SquareRoot answer) {
   private static final BigDecimal QUARTER = new BigDecimal("0.25");

@@ -17,7 +17,7 @@ import java.util.List;
  * The number to be taken in a column: the figure below, one more, or both.
  *
  * @param below the figure below, or else the one more
- * @param bottom what they come to
+ * @param bottom their total
  * @param more 0 for a figure alone, 1 for a figure and one more, 2 for one more alone
  */
 record OneMore(BigInteger below, BigInteger bottom, int more) {

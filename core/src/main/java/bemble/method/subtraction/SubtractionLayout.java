@@ -119,7 +119,7 @@ record SubtractionLayout(PlaceColumns columns, int highest, int lowest, int minu
    * below twenty, with nothing to take in the very last; true when it did.
    *
    * @param top the top figure as it stands at a place
-   * @param taken all that is to be taken at {@code place}
+   * @param taken everything that is to be taken at {@code place}
    */
   boolean takeLastTwoAsOne(
       Script script,
@@ -170,7 +170,7 @@ record SubtractionLayout(PlaceColumns columns, int highest, int lowest, int minu
    * Says, column by column from a place on, that nothing is left and that nothing is written.
    *
    * @param top the top figure as it stands at a place
-   * @param taken what is to be taken at a place, the figure below first
+   * @param taken the figures to be taken at a place, the figure below first
    */
   void sayNothingInFront(
       Script script, int place, IntFunction<Entry> top, IntFunction<List<Entry>> taken) {

@@ -52,7 +52,7 @@ public final class SeveralMeasure {
    *
    * @param pages how many are judged
    * @param all pages on which every wrong figure is in a finding
-   * @param fewer others, which fewer slips explain: what is in no finding follows from them
+   * @param fewer others, which fewer slips explain: slips without a finding follow from them
    * @param exact pages on which there is nothing else
    * @param example the first page on which there is not
    */

@@ -50,7 +50,7 @@ final class SheetFinder {
    * A sheet that was found.
    *
    * @param flat how it is seen, taken for flat
-   * @param pairs what was found of it
+   * @param pairs the pairs of points that were found of it
    * @param marks how many of its marks
    * @param off how far they are from those of a flat sheet, in millimetres, the farthest
    */

@@ -99,7 +99,7 @@ public final class Sight {
   /**
    * A sheet that is held before a camera.
    *
-   * @param code what its code says
+   * @param code the text of its code
    * @param whole whether enough of it is seen to be read
    * @param x where the code lies, as a share of the picture's width
    * @param y the same of its height

@@ -6,9 +6,9 @@ import java.util.Random;
  * How a sheet lies before a camera, and how the camera sees.
  *
  * @param sheet how it lies
- * @param lens how the camera is held, and what it bends
- * @param light what falls on the sheet
- * @param dots what becomes of it in the picture
+ * @param lens how the camera is held, and how its lens bends the picture
+ * @param light the light and shadows on the sheet
+ * @param dots the dots of the picture
  */
 public record View(Lie sheet, Lens lens, Light light, Dots dots) {
   /**
