@@ -42,7 +42,7 @@ export const PRINTED = {
       minHeight: '0 !important',
       padding: '0 8px 0 0 !important',
     },
-    // What is one thing stays on one sheet.
+    // A single thing stays on one sheet.
     'svg, img, li, [role=row], h2, h3, .together > *': { breakInside: 'avoid' },
     'h2, h3': { breakAfter: 'avoid' },
     '[role=columnheader], [role=rowheader]': { position: 'static !important' },

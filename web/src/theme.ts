@@ -85,12 +85,12 @@ const themeOf = (ink: typeof chalk, mode: 'light' | 'dark') =>
             // A screen too low for a book and its bar is scrolled over.
             [LOW]: { overflow: 'auto' },
           },
-          // Stronger than what the components say for themselves.
+          // Stronger than the components' own rules.
           ':focus-visible:not([tabindex="-1"])': {
             outline: `3px solid ${ink.text} !important`,
             outlineOffset: '2px !important',
           },
-          // What has been given the focus only so that it is not lost has no ring of its own.
+          // An element that got the focus only to keep it from being lost has no ring of its own.
           ':is(main, h1, h2)[tabindex="-1"]:focus': { outline: 'none' },
           // Within their frames, which would cut the ring off.
           'input:focus-visible, textarea:focus-visible, [tabindex="0"]:not(button, a):focus-visible':
@@ -118,7 +118,7 @@ const themeOf = (ink: typeof chalk, mode: 'light' | 'dark') =>
               color: ink.page,
               borderColor: ink.action,
               fontWeight: 700,
-              // Colours of one's own say nothing of what is pressed.
+              // Own colours would not tell a pressed button.
               '@media (forced-colors: active)': {
                 forcedColorAdjust: 'none',
                 background: 'Highlight',

@@ -3,7 +3,7 @@ import { api } from './client';
 import { Trouble } from './taken';
 import { showClass } from './ofClass';
 
-// Before the client is made: it takes hold of what the browser offers.
+// Before the client is made, which keeps the browser's fetch.
 const answers = vi.hoisted(() => {
   const fetched = vi.fn<(request: Request) => Promise<Response>>();
   // The client asks under its own address, which only a browser has.

@@ -135,7 +135,7 @@ export function App() {
         >
           <ClassChoice />
           <Box sx={{ fontWeight: 700, overflowWrap: 'anywhere', pr: 0.5 }}>
-            {/* On another tab it would seem to be about what is typed there. */}
+            {/* On another tab it would seem to be about the text that is typed there. */}
             {view === 'Desk' && <KeptAs />}
           </Box>
         </Box>

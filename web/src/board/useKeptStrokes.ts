@@ -9,7 +9,7 @@ const STORE = 'bemble.board.';
  */
 export function useKeptStrokes(problem: string): [Done[], (more: Done[]) => void] {
   const [strokes, setStrokes] = useState(() => kept(problem));
-  // By what was there before, since two keys may come before the first of them is drawn.
+  // By the strokes of before, since two keys may come before the first of them is drawn.
   const add = (more: Done[]) =>
     setStrokes((before) => {
       const all = [...before, ...more];

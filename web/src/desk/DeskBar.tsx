@@ -37,7 +37,7 @@ export function DeskBar({ besideMethod, onBeside, onKeep, onPaper }: Tools) {
     // While a line is typed it may happen to be the sum on the desk: that is no reason to leave it.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [working]);
-  // A line that is sent is left at once: what is typed before its page has come is for the page.
+  // The focus leaves a line that is sent at once: keys before its page has come are for the page.
   useLayoutEffect(() => {
     if (sent && document.activeElement?.matches('[data-sum-line], body')) {
       next.current?.focus();

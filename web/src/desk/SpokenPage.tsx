@@ -159,7 +159,7 @@ function Now({
   return (
     <Box
       sx={{
-        // A long sentence is scrolled, so that what stands below it stays in sight.
+        // A long sentence is scrolled, so that the parts below it stay in sight.
         flexShrink: { xs: 0, md: 1 },
         minHeight: { xs: 'auto', md: 140 },
         maxHeight: { xs: 'none', md: '70%' },

@@ -14,7 +14,7 @@ export function SquareFrame({ at, className }: { at: Square; className: 'cursor'
       width={SIDE - 6}
       height={SIDE - 6}
       rx={6}
-      // What is written there is read through it.
+      // The writing shows through it.
       fillOpacity={0.2}
     />
   );

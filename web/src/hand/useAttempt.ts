@@ -16,7 +16,7 @@ export function useAttempt(id: number, link: PageLink, onEnded: (attempt: Attemp
   const [ahead, setAhead] = useState<Stroke[]>(() => link.waiting.of(id));
   const [report, setReport] = useState<Report>();
 
-  // The attempt may be asked for again at any time, and knows some of what was sent by then.
+  // The attempt may be asked for again at any time, and has some of the sent strokes by then.
   const strokes = useMemo(() => {
     const kept = attempt?.strokes ?? [];
     return [...kept, ...ahead.filter(({ number }) => number >= kept.length)];

@@ -54,7 +54,7 @@ export function useQueue(
     again: true,
     meta: { quiet: true },
     mutationFn: async () => {
-      // All that waits goes at once; whoever queued behind finds nothing left.
+      // All waiting strokes go at once; requests that queued behind find none left.
       const batch = waiting.current.slice(0, MOST_AT_ONCE);
       const said = batch.length > 0 ? await link.write(id, batch) : undefined;
       put(waiting.current.slice(batch.length));
@@ -84,7 +84,7 @@ export function useQueue(
     },
     [id, keep, send],
   );
-  // What was waiting when the page was left.
+  // The strokes that waited when the page was left.
   useEffect(() => sendAll(waiting.current.length, send), [send]);
   const stuck = useStuck(mutationKey);
   const handingIn = useIsMutating({

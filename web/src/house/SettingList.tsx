@@ -34,7 +34,7 @@ export function SettingList({
       // Before it is kept, so that the live page follows at once.
       void queries.prefetchQuery(livePage(setting, lastSum, change(kept)));
       setChanging(setting.key);
-      // A choice that takes back one on its way is no other than what is kept.
+      // A choice that takes back one on its way is the kept one.
       setWanted((others) => {
         const shown = { ...kept, ...others };
         return { ...others, ...differing(change(shown), shown) };

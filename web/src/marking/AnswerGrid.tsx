@@ -91,7 +91,7 @@ export function AnswerGrid({
     }
     setTyped('');
   };
-  // A square is drawn again only when something in it has changed.
+  // A square is drawn again only after a change in it.
   const go = useStable((to: Spot) => {
     leave();
     onAt(to);

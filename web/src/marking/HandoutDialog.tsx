@@ -49,7 +49,7 @@ export default function HandoutDialog({
   const asks = questioned === givenOn && isFar(givenOn);
   const [chosen, setChosen] = useState<number[] | null>(null);
   const all = there.map(({ id }) => id);
-  // What was made for a group goes to it, unless somebody else is chosen.
+  // A set that was made for a group goes to it, unless other pupils are chosen.
   const pupils = (chosen ?? own?.pupils ?? all).filter((id) => all.includes(id));
   const isAll = pupils.length === all.length;
   const navigate = useNavigate();

@@ -68,7 +68,7 @@ export function useGrid(id: number) {
     scope: { id: `handout ${id}` },
     ...UNTIL_ANSWERED,
     mutationFn: async () => {
-      // What does not get through stays, and is sent again with what came behind it.
+      // Changes that do not get through stay, and are sent again with those behind them.
       const batch = waiting.current.slice(0, MOST_AT_ONCE);
       const put = batch.length > 0 ? await api.putAnswers(id, batch.map(toSend)) : null;
       wait(waiting.current.slice(batch.length));
@@ -96,7 +96,7 @@ export function useGrid(id: number) {
       }
       if (cancelled.current && waiting.current.length === 0) {
         cancelled.current = false;
-        // One that was asked for first may be on its way still, and is not what is wanted.
+        // The first request may be on its way still, from before these changes.
         void queries.cancelQueries({ queryKey });
         void queries.invalidateQueries({ queryKey });
       }
@@ -120,7 +120,7 @@ export function useGrid(id: number) {
     setAhead((before) => new Map([...before, ...aheadOf(changes, grid)]));
     sendAll(changes.length, send);
   };
-  // What was waiting when the page was left: the grid that is asked for now may not have it.
+  // The changes that waited when the page was left: the grid that is asked for now may lack them.
   useEffect(() => {
     cancelled.current = waiting.current.length > 0;
     sendAll(waiting.current.length, send);

@@ -128,7 +128,7 @@ function Gone({
     onSuccess: (file) => notice({ text: t('mistake.saved-as', { name: save(file, STRIP) }) }),
     onError: (trouble) => notice({ text: trouble.message }),
   });
-  // What comes after the vote was told is no part of it.
+  // Votes after the result was told do not count.
   const counted = kept || vote.isPending;
   const go = (to: number) => {
     if (stage.part === 'vote' && to > place && votes.length > 0 && !counted) {

@@ -194,7 +194,7 @@ function draggedOf(text: string): Dragged | undefined {
   try {
     return JSON.parse(text) as Dragged;
   } catch {
-    // Something from elsewhere was let go here.
+    // A thing from elsewhere was dropped here.
     return undefined;
   }
 }

@@ -34,7 +34,7 @@ export function WeeksPage() {
 }
 
 function Opened({ plan, trouble }: { plan: Whole; trouble?: string }) {
-  // What is looked at is in the address, so that it can be come back to.
+  // The part that is looked at is in the address, so that it can be come back to.
   const [params, setParams] = useSearchParams();
   const from = params.get('from') ?? undefined;
   const day = params.get('day') ?? undefined;

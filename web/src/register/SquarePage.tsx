@@ -48,7 +48,7 @@ export function SquarePage({
   // The note of this square goes, also where another one is looked at by then.
   const say = (standing?: Standing) =>
     decide.mutate({ ...of, standing }, { onSuccess: forgetNote });
-  // What is decided of another square says nothing of this one.
+  // The decision about another square says nothing of this one.
   const isOfThis = decide.variables?.pupil === of.pupil && decide.variables.rung === of.rung;
   const isBusy = isOfThis && decide.isPending;
   const standing = square?.standing ?? 'NEW';

@@ -46,7 +46,7 @@ export const SmallPage = memo(function SmallPage({
   );
 });
 
-// Forty pages get eighty figures a second: what is not the page itself is drawn only as it changes.
+// Forty pages get eighty figures a second: only the page itself is drawn at each of them.
 
 const Head = memo(function Head({
   number,

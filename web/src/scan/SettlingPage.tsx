@@ -60,7 +60,7 @@ export function SettlingPage({
   const onKey = (key: string, isHeld: boolean): boolean => {
     const text = typed === '' ? settledBy(key, sum.right) : undefined;
     if (isHeld && (text !== undefined || key === 'Enter' || key === 'Delete')) {
-      // A key that stays down settles one answer, not those behind it that nobody has seen.
+      // A key that stays down settles one answer, not those behind it, which were not seen yet.
       return true;
     }
     if (text !== undefined) {

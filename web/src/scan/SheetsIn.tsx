@@ -80,7 +80,7 @@ export default function SheetsIn({ handout }: { handout: number }) {
       const text = t('scan.answers-were-taken', { answers: cells.length });
       notice({
         text: left > 0 ? `${text} ${t('scan.others-stood-there', { left })}` : text,
-        // What stood in the grid before is not taken away with the rest.
+        // Answers that stood in the grid before are not taken away with the others.
         undo: () =>
           untake.mutate(cells.filter(({ pupil, number }) => !stood.has(`${pupil} ${number}`))),
       });

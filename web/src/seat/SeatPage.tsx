@@ -252,7 +252,7 @@ const PAGE = {
   gridTemplateColumns: 'minmax(0, 1fr)',
   gridTemplateRows: 'auto minmax(0, 1fr) auto',
   bgcolor: 'background.paper',
-  // What makes squares smaller and larger is pressed by thumbs too.
+  // The buttons that change the size of squares are pressed by thumbs too.
   '& button': { minWidth: 48, minHeight: 48 },
   '@media (orientation: landscape)': {
     gridTemplateColumns: 'minmax(0, 1fr) minmax(334px, 34%)',

@@ -26,7 +26,7 @@ export function DeskProvider({ children }: { children: ReactNode }) {
   const [desk, dispatch] = useReducer(deskReducer, EMPTY_DESK);
   const { mutate, isPending: busy } = useAct({
     again: true,
-    // What is asked for last lies on the desk in the end.
+    // The last request lies on the desk in the end.
     scope: { id: 'desk' },
     mutationFn: async ({ sum, line = '', laid }: Order): Promise<Laying> => {
       if (laid) {

@@ -25,7 +25,7 @@ export function LadderPage() {
   const [chosen, setChosen] = useState('');
   const [over, setOver] = useState('');
   const [asking, setAsking] = useState(false);
-  // What is undone later is undone in the class in which it was done.
+  // A change is undone in the class in which it was made.
   const room = useCurrentClass()?.id;
   const notice = useNotice();
   const change = useLadderChange((trouble) => notice({ text: trouble.message }));

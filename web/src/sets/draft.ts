@@ -97,7 +97,7 @@ export function inOrder(draft: SetDraft, how: 'quick' | 'mixed', random = Math.r
 
 /** The set with drawn sums in the place of its lines' sums; typed ones stay behind them. */
 export function withDrawn(draft: SetDraft, sums: SetSum[]): SetDraft {
-  // What a place of a lesson is there for stays.
+  // The purpose of a place in a lesson stays.
   const parted = sums.map((sum, i) => ({ ...sum, part: draft.sums[i]?.part ?? sum.part }));
   return { ...draft, sums: [...parted, ...draft.sums.slice(drawn(draft.lines))] };
 }

@@ -20,7 +20,7 @@ const PupilDialog = deferred(() => import('./PupilDialog'));
 export function BeginForm() {
   const desk = useDesk();
   const onDesk = desk.working?.problem ?? '';
-  // A sum that is set out on the Desk meanwhile takes the place of what was typed here.
+  // A sum that is set out on the Desk meanwhile replaces the text that was typed here.
   const [line, setLine] = useDraft(`try ${onDesk}`, onDesk);
   const [method, setMethod] = useState<string | undefined>(desk.working?.sum.method);
   const [who, setWho] = useDraft('writer');

@@ -95,7 +95,7 @@ export function EndedPage({
         </Box>
       )}
       {unread > 0 && <Box>{t('slate.squares-could-not-be-read', { unread })}</Box>}
-      {/* Of a page from paper nobody knows in which order it was written. */}
+      {/* The order of writing is not known of a page from paper. */}
       {!attempt.fromPaper && (
         <Player count={attempt.strokes.length} played={played} onPlay={onPlay} />
       )}

@@ -73,7 +73,7 @@ function OpenSlate({ id }: { id: number }) {
   const onHandIn = useStable(() => {
     if (!ended) {
       settle();
-      // In a run the next sum comes at once; only a check asks something first.
+      // In a run the next sum comes at once; only a check asks a question first.
       if (attempt?.run !== undefined && attempt.checkOf === undefined) {
         slate.handIn({ explanation: '' });
       } else {
@@ -103,7 +103,7 @@ function OpenSlate({ id }: { id: number }) {
     const verdict = report?.figures.find((figure) => same(figure.at, square))?.verdict;
     return verdict && VERDICTS[verdict];
   };
-  // Whoever sets the sum out may do so in other squares.
+  // A writer who sets the sum out may do so in other squares.
   const names = attempt.settingOut === 'GIVEN' ? attempt : NAMELESS;
   const layers: Layer[] = [
     { paper: attempt.paper, step: Infinity, boxless: true },

@@ -21,7 +21,7 @@ export default function SlateStart() {
   const ofRuns = list === 'runs';
   return (
     <Box component="main" sx={{ ...BOOK, ...FOR_FINGERS, mb: 2.5, gridTemplateColumns: PAGES }}>
-      {/* What is begun here comes before a long list, though it stands behind it. */}
+      {/* The form comes before a long list, though it stands behind it. */}
       <Box sx={{ ...RIGHT_PAGE, order: 1 }}>
         <BeginForm />
       </Box>

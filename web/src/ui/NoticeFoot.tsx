@@ -24,7 +24,7 @@ export default function NoticeFoot({
     <Snackbar
       open={open}
       autoHideDuration={notice?.undo ? null : notice?.action ? ACTION_MS : SHORT_MS}
-      // Above the bar with what can be done.
+      // Above the bar with the actions.
       sx={{ bottom: { xs: 104, sm: 96 } }}
       onClose={(_, reason) => reason === 'timeout' && onClose()}
       message={notice?.text}

@@ -45,7 +45,7 @@ export function WordsDialog({
         noValidate
         onSubmit={(event) => {
           event.preventDefault();
-          // What went wrong is said as `trouble`; the words stay.
+          // A failure is said as `trouble`; the words stay.
           onKeep({ title, note }).then(forget, () => undefined);
         }}
       >

@@ -57,7 +57,7 @@ export const RIGHT_PAGE = {
 export const BAR = {
   display: 'flex',
   alignItems: 'center',
-  // Two lines of what is pressed most have room side by side on a phone.
+  // Two lines of the buttons pressed most have room side by side on a phone.
   gap: { xs: 0.75, sm: 1.25 },
   minHeight: 72,
   // On a tablet there is a second line.

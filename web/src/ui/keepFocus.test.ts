@@ -3,7 +3,7 @@ import { beforeAll, beforeEach, expect, it, vi } from 'vitest';
 import { keepFocus } from './keepFocus';
 
 beforeAll(() => {
-  // No test draws anything: all that is there is seen, but for what is folded away.
+  // Tests do not draw: every element is seen, except folded ones.
   Element.prototype.checkVisibility = function (this: Element) {
     return !this.closest('details:not([open])');
   };

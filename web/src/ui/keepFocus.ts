@@ -30,13 +30,13 @@ export function keepFocus() {
   });
   document.addEventListener('focusout', ({ target }) =>
     setTimeout(() => {
-      // Somebody pressed where nothing is: that is no loss.
+      // A press beside all elements is no loss.
       if (isOnNothing() && held?.element === target && !isLost(held.element)) {
         held = null;
       }
     }),
   );
-  // The second press of two may meet nothing, since the first has moved what is under it.
+  // The second press of two may meet nothing, since the first has moved the element under it.
   document.addEventListener('mousedown', (event) => {
     const met = event.target instanceof Element ? event.target : null;
     if (event.detail > 1 && held && !held.element.contains(met) && !met?.closest(REACHED)) {

@@ -1,6 +1,6 @@
 /** Shows a file beside this page, where the browser can print it. */
 export function open(file: Blob): void {
-  // The address lives as long as this page, so that what was opened can be loaded again.
+  // The address lives as long as this page, so that the opened file can be loaded again.
   if (!window.open(URL.createObjectURL(file))) {
     throw new Error('The browser did not let Bemble open it. Download the PDF and print that.');
   }

@@ -111,7 +111,7 @@ const shortDate = (date: string) =>
 function Thumbnail({ working: { paper, steps } }: { working: Working }) {
   const frame = useRef<HTMLDivElement>(null);
   const { width, height } = useSize(frame);
-  // The button says what it opens, and the sum stands below.
+  // The button says where it leads, and the sum stands below.
   return (
     <Box ref={frame} sx={{ height: '100%', display: 'grid', placeContent: 'center' }}>
       {width > 0 && (

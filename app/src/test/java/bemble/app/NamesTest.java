@@ -51,7 +51,7 @@ class NamesTest {
   void noTwoPublicTypesShareAName() {
     Map<String, List<String>> types =
         ALL.stream()
-            // What an earlier build worked out for the start lies among the classes too.
+            // Classes that an earlier build generated for the start lie among these too.
             .filter(type -> !type.getName().contains("$$"))
             .filter(
                 type -> type.isTopLevelClass() && type.getModifiers().contains(JavaModifier.PUBLIC))

@@ -26,7 +26,7 @@ public record Check(
     boolean cameBack) {
   /** The result of its first working if the whole check comes back. */
   public Numeral comesTo() {
-    // The second working adds what the page that is checked has besides: a remainder.
+    // The second working adds the remainder of the page that is checked.
     return parts.size() == 1
         ? expected
         : Numeral.of(expected.unscaled().subtract(besides().unscaled()), expected.scale());

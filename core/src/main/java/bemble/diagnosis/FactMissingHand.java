@@ -108,7 +108,7 @@ final class FactMissingHand implements Hand {
     Map<Slot, List<Fact>> facts = new HashMap<>();
     Step before = null;
     for (Step step : sum.work().steps()) {
-      // What is worked out in the head may be written in the step behind.
+      // A value that is worked out in the head may be written in the next step.
       boolean goesOn =
           step.facts().isEmpty() && before != null && before.section().equals(step.section());
       before = goesOn ? before : step;

@@ -199,7 +199,7 @@ public final class WorkingLines {
         }
       }
     }
-    // What is left in the end has all its figures; what is left before is one number of a round.
+    // The last remainder has all its figures; an earlier one is a number of its round.
     left(lines.keySet()).ifPresent(last -> lines.get(last).addAll(broughtDown(page, last)));
     Map<WorkingLine, Numeral> numbers = new LinkedHashMap<>();
     lines.forEach((line, entries) -> numbers.put(line, number(line, entries)));

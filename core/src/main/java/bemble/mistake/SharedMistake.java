@@ -76,7 +76,7 @@ public record SharedMistake(
     if (wrong.answer().equals(sum.answer(Hand.TRUE))) {
       return Optional.empty();
     }
-    // A slip of setting out is one of somebody who did that too.
+    // A slip of setting out belongs to a writer who set the sum out.
     boolean own = slip.isOfSettingOut();
     Slate slate = new Slate(sum, own ? SettingOut.OWN : SettingOut.GIVEN);
     Report report = slate.judge(PageOfStrokes.after(slate.strokes(wrong)), Stage.HANDED_IN);

@@ -78,7 +78,7 @@ public final class SetMaker {
   /** So many sums of a line that are not used yet; they are used then. */
   List<Item> draw(SetLine line, int count, Set<String> used, long seed) {
     List<Item> drawn = new ArrayList<>();
-    // Some of what is drawn may be used: then more is drawn, until the line has no more.
+    // Some of the drawn sums may be used already: then more are drawn, until the line has no more.
     int asked = count == 0 ? 0 : count + 8;
     int got = -1;
     while (drawn.size() < count) {

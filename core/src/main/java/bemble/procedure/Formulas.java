@@ -23,7 +23,7 @@ final class Formulas {
       case FIGURE_OF_TOTAL -> Whole.ones(Whole.without(Whole.total(reads), rule.n()));
       case TENS_OF_TOTAL -> Whole.tens(Whole.total(reads));
       case DIFFERENCE -> Whole.left(reads.get(0), Whole.total(reads, 1));
-      // The top figure, the small one before it, and all that is to be taken.
+      // The top figure, the small one before it, and everything to be taken.
       case DIFFERENCE_WITH_TEN_MORE ->
           Whole.left(Whole.joined(reads.get(1), reads.get(0)), Whole.total(reads, 2));
       case ONE_LESS -> Whole.left(reads.get(0), BigInteger.ONE);
@@ -35,11 +35,11 @@ final class Formulas {
       case TENS_OF_PAIRS -> Whole.tens(pairs(reads));
       case PRODUCT -> product(reads);
       case COUNT -> BigInteger.valueOf(reads.size());
-      // The divisor, then what stands.
+      // The divisor, then the number to be divided.
       case HOW_MANY -> howMany(reads.get(0), Whole.joined(reads, 1));
-      // The divisor, then what stands.
+      // The divisor, then the number to be divided.
       case EASY_COUNT -> easy(quotient(reads.get(0), Whole.joined(reads, 1)));
-      // The product, then what stood.
+      // The product, then the number before it.
       case LEFT_OVER -> Whole.left(Whole.joined(reads, 1), reads.get(0));
       case JOINED -> joined(reads);
       case LARGEST_SQUARE -> largestSquare(joined(reads));
@@ -47,7 +47,7 @@ final class Formulas {
       case DOUBLE -> Whole.product(joined(reads), TWO);
       // The last lead and the figure that was put behind it.
       case ADD_LAST -> Whole.sum(joined(reads), reads.get(1));
-      // The lead, then what stands.
+      // The lead, then the remaining number.
       case LARGEST_TRIAL -> largestTrial(reads.get(0), Whole.joined(reads, 1));
       // The lead and the figure put behind it.
       case TRIAL_PRODUCT -> Whole.product(joined(reads), reads.get(1));

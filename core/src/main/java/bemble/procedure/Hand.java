@@ -15,7 +15,7 @@ public interface Hand {
           return Fill.of(asked.due());
         }
 
-        // What the rule of copying gives, without an entry to read it from.
+        // The value of copying, without an entry to read it from.
         @Override
         public Fill copy(Section section, Slot slot, BigInteger number) {
           return Fill.of(number);
@@ -30,7 +30,7 @@ public interface Hand {
 
   /** Fills a slot to which a number of the sum is copied. */
   default Fill copy(Section section, Slot slot, BigInteger number) {
-    // What is copied stands in the sum, not on the paper: an entry that has no marks.
+    // A copied number stands in the sum, not on the paper: an entry without marks.
     Entry printed = new Entry(slot, Rule.COPY, List.of(), number, List.of());
     return fill(new Asked(section, slot, Rule.COPY, List.of(printed)));
   }

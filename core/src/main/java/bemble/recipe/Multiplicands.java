@@ -13,9 +13,9 @@ import java.util.stream.IntStream;
 final class Multiplicands extends FigureByFigure {
   private static final int MOST_ROWS = 3;
 
-  // The state, from its lowest bits: that of each row, three times 10 bits; what the columns carry,
-  // 2; whether any figure is not 0; how many figures there are, 3; and how many carries were added
-  // to a zero, 4.
+  // The state, from its lowest bits: that of each row, three times 10 bits; the carry of the
+  // columns, 2; whether any figure is not 0; how many figures there are, 3; and how many carries
+  // were added to a zero, 4.
   private static final int CARRIED = MOST_ROWS * RowStates.BITS;
   private static final int SOME = CARRIED + 2;
   private static final int PLACES = SOME + 1;
@@ -129,7 +129,7 @@ final class Multiplicands extends FigureByFigure {
     for (int row = 0; row < rows.length; row++) {
       ahead += rows[row].ahead(ofRow(state, row));
     }
-    // Only the last row reaches the last column, with what it carries.
+    // Only the last row reaches the last column, with its carry.
     int columns = lastZeros + (ahead >> RowStates.COLUMN * lastZeros > 0 ? 1 : 0);
     int carried = read(state, CARRIED, 2);
     int more = 0;

@@ -73,7 +73,7 @@ public record Recipe(
       return Optional.of(Fault.NUMBERS);
     }
     for (int i = 0; i < count; i++) {
-      // A multiplier is looked at figure by figure only where something is wished of its rows.
+      // A multiplier is looked at figure by figure only if there is a wish for its rows.
       boolean isFree = operation == Operation.MULTIPLICATION && i == 1 && wishes.isEmpty();
       int most = isFree ? MOST_OF_FREE_MULTIPLIER : mostFigures(operation, i);
       if (numbers.get(i).figures().to() > most) {

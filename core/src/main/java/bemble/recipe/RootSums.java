@@ -29,7 +29,7 @@ final class RootSums implements Counted {
     exact = recipe.wish(Trait.EXACT);
     zeros = recipe.wish(Trait.ZEROS_IN_ROOT);
     rootFigures = recipe.wish(Trait.ROOT_FIGURES);
-    // Where no zeros are wished, it does not matter what stands behind the point.
+    // Without a wish for zeros, the figures behind the point do not matter.
     int behind = zeros.isAny() ? 0 : places;
     zerosBehind =
         IntStream.range(0, (int) Math.pow(10, behind)).map(part -> zeros(part, behind)).toArray();

@@ -15,8 +15,8 @@ final class RowStates {
   private static final int MOST_ZEROS = 2;
   private static final int FIGURES = 10;
 
-  // What one more figure makes, from its lowest bits: the next state; the figure that reaches the
-  // columns, 4 bits; whether something is carried; whether what was carried came onto a zero.
+  // The product of one more figure, from its lowest bits: the next state; the figure that reaches
+  // the columns, 4 bits; whether there is a carry; whether the carry before came onto a zero.
   private static final int REACHING = BITS;
   private static final int CARRIES = REACHING + 4;
   private static final int ONTO_ZERO = CARRIES + 1;

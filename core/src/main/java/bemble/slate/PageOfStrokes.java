@@ -43,7 +43,7 @@ public final class PageOfStrokes {
         marks.keySet().removeIf(key -> key.at().equals(at));
         unread.remove(at);
       }
-      // Strokes and lines are seen, and judged by nobody.
+      // Strokes and lines are seen, but not judged.
       case STRIKE, LINE -> {}
       default -> throw new IllegalStateException("no such stroke: " + stroke);
     }

@@ -100,7 +100,7 @@ class ChecksTest {
               Check inFull = Checks.of(first, full);
               Check inParts = Checks.of(first, full.with(Choice.CheckSteps.EACH_SUM));
               List<Step> steps = inParts.working().steps();
-              // Before the check of a root with places after the point something is said.
+              // A remark comes before the check of a root with places after the point.
               int before = steps.size() - inFull.parts().size() - 1;
               boolean wholes = steps.get(0).remark().kind() == RemarkKind.COUNT_IN_WHOLES;
               assertEquals(wholes ? 1 : 0, before);

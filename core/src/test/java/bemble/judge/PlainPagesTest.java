@@ -111,7 +111,7 @@ class PlainPagesTest {
     Random random = new Random(71);
     PlainCount count = new PlainCount();
     for (int page = 0; page < PAGES; page++) {
-      // No zeros: whoever takes 0 times 6 as 6 does not miss a fact.
+      // No zeros: a writer who takes 0 times 6 as 6 does not miss a fact.
       int top = IntStream.of(100, 10, 1).map(worth -> (1 + random.nextInt(9)) * worth).sum();
       int bottom = (2 + random.nextInt(8)) * 10 + 2 + random.nextInt(8);
       Sum sum = sum(new Multiplication(Numeral.of(top), Numeral.of(bottom)), "column");

@@ -71,7 +71,7 @@ class PlainShortTest {
         PlainPaper paper = divided(dividend, divisor, last, small, new Slip(what, place));
         if (paper.isPlain()) {
           boolean isSmall = small && what.equals("left") && !paper.isLike(truth);
-          // What is left in the head shows in the next figure.
+          // A rest in the head shows in the next figure.
           Optional<Square> wrong =
               isSmall ? Optional.of(paper.firstUnlike(truth)) : paper.firstOther(truth);
           count.add(sum, paper, wrong, name);

@@ -159,7 +159,7 @@ class DetailsTest {
 
   @Test
   void neverTriesTenBehindTheLead() {
-    // 9 is tried first although 18 × 10 would leave room in what stands.
+    // 9 is tried first although 18 × 10 would fit into the remaining number.
     Working working = work("√99 to 1 places");
     assertEquals("9.9", working.answer().value().toString());
     assertEquals(1, count(working, RemarkKind.TRY_FITS));

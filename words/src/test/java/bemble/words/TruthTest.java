@@ -371,7 +371,7 @@ class TruthTest {
 
   private static void know(Set<BigDecimal> known, BigDecimal number) {
     known.add(number.stripTrailingZeros());
-    // What moves on is named as the tens that it was.
+    // Carried tens are named as tens.
     known.add(number.multiply(BigDecimal.TEN).stripTrailingZeros());
   }
 

@@ -71,7 +71,7 @@ public final class ExerciseSheets {
     for (int i = 0; i < frames.size(); i++) {
       places.put(frames.get(i), i);
     }
-    // The figures come first: what is told by them is known before the rest is read.
+    // The samples of figures come first: they decide how the other squares are read.
     List<Frame> all = new ArrayList<>(frames);
     figures.map(Exercise::frame).ifPresent(frame -> all.add(0, frame));
     try (PdfBook book = new PdfBook(size)) {

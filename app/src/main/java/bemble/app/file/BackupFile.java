@@ -139,7 +139,7 @@ final class BackupFile {
     } catch (UnusableFileException e) {
       throw e.isNewer() ? new UnusableFileException("newer-backup", zip) : refused(zip);
     } catch (IOException | IllegalArgumentException e) {
-      // Only what is no zip, or a damaged one, fails here: there is room for it.
+      // Only a file that is no zip, or a damaged one, fails here: there is room for it.
       throw refused(zip);
     }
   }

@@ -88,7 +88,7 @@ final class OpenFile implements AutoCloseable {
     connection = DriverManager.getConnection(file.url(), USER, "");
     store = storeOf(connection);
     store.setAutoCommitDelay(ONLY_WHEN_FLUSHED);
-    // What the last flush has replaced is needed by nobody once that flush is on the disk.
+    // Nobody needs the blocks that a flush has replaced, once it is on the disk.
     store.setRetentionTime(0);
     try {
       Folders.ownFile(file.path());

@@ -103,7 +103,7 @@ class ApiContract {
     if (records.containsKey(name)) {
       List<RecordComponent> components = components(records.get(name)).toList();
       List<String> names = components.stream().map(RecordComponent::getName).toList();
-      // What a record can be asked besides is not written; a shape has its tag.
+      // Other methods of a record are no fields of it; a shape has its tag.
       schema
           .getProperties()
           .keySet()

@@ -43,7 +43,7 @@ public class JsonOfCore {
             .mixIn(Shape.class, TaggedShape.class)
             .deserializers(new StyleJson.Reader())
             .serializers(new StyleJson.Writer())
-            // A record is its components; what it can be asked besides is not written.
+            // A record is its components; its other methods are not written.
             .featuresToDisable(MapperFeature.AUTO_DETECT_IS_GETTERS)
             .postConfigurer(
                 mapper -> {

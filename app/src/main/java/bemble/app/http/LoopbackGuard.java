@@ -81,7 +81,7 @@ class LoopbackGuard {
   /** Whether a request comes from a page of this very port, or from no page. */
   private static boolean isOwn(HttpServletRequest request) {
     String site = request.getHeader("Sec-Fetch-Site");
-    // A link elsewhere may lead to a screen, but nobody else's page may ask or change anything.
+    // A link elsewhere may lead to a screen, but no other page may ask or change anything.
     boolean isScreen = SAFE.contains(request.getMethod()) && !SafeHeaders.isInterface(request);
     boolean isFromHere = site == null || site.equals("same-origin") || site.equals("none");
     String origin = request.getHeader("Origin");

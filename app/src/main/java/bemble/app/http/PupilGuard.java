@@ -71,7 +71,7 @@ class PupilGuard extends OncePerRequestFilter {
       throws ServletException, IOException {
     Optional<Place> place = place(request);
     if (place.isEmpty() || !isForThisRoom(request) || isKeyed(request)) {
-      // Whoever tries addresses learns nothing by it.
+      // A stranger who tries addresses learns nothing by it.
       response.setStatus(HttpStatus.NOT_FOUND.value());
       return;
     }

@@ -94,7 +94,7 @@ public class PupilPort {
     protocol.setConnectionTimeout(PATIENCE_MILLIS);
     protocol.setKeepAliveTimeout(KEPT_ALIVE_MILLIS);
     protocol.setMaxSwallowSize(0);
-    // What is closed is shut at once, not when its last request has ended.
+    // A closed port is shut at once, not when its last request has ended.
     fresh.setProperty("bindOnInit", "false");
     fresh.setPort(port);
     if (isEncrypted()) {

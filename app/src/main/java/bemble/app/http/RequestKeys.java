@@ -50,7 +50,7 @@ class RequestKeys extends OncePerRequestFilter {
 
   @Override
   protected boolean shouldNotFilter(HttpServletRequest request) {
-    // An answer to one pupil is nobody else's.
+    // An answer to one pupil must not go to another.
     return pupils.hasLetIn(request)
         || request.getMethod().equals("GET")
         || keyOf(request).isEmpty();
@@ -72,7 +72,7 @@ class RequestKeys extends OncePerRequestFilter {
     if (known.isPresent()) {
       write(known.get(), response);
     } else {
-      // Of all that have waited one tries again, and the others wait for that one.
+      // One of those that have waited tries again, and the others wait for that one.
       doFilterInternal(request, response, chain);
     }
   }

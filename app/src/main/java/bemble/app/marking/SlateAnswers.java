@@ -74,7 +74,7 @@ class SlateAnswers {
     try {
       given = marker.given(place.number(), typed);
     } catch (RefusedException e) {
-      // What stands on the page is no answer that a grid could hold: the page itself is kept.
+      // The text on the page is no answer that a grid could hold: the page itself is kept.
       LOG.info(
           "The answer of attempt {} does not go into its handout: {}", attempt, e.getMessage());
       return;
@@ -85,7 +85,7 @@ class SlateAnswers {
         new AnswerRow(place.pupilId(), place.number(), typed, outcome.name(), slip, false);
     transactions.executeWithoutResult(
         status -> {
-          // Somebody may have typed there since the place was seen to be open.
+          // An answer may have been typed there since the place was seen to be open.
           if (!typedIn
               && mapper.answer(place.handoutId(), place.pupilId(), place.number()).isPresent()) {
             return;

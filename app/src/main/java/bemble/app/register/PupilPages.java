@@ -159,7 +159,7 @@ public class PupilPages {
         .ifPresent(sums -> lines.add(Sentences.of("letter.begun", sums)));
     progress.values().stream()
         .flatMap(each -> each.slip().stream())
-        // What is not told from another slip is not printed.
+        // A slip that is not told from another is not printed.
         .filter(last -> SlipIds.slips(last.slip()).size() == 1)
         .flatMap(last -> words.slip(last.slip()).stream())
         .distinct()

@@ -47,7 +47,7 @@ class RoomFeed {
     screens.add(screen);
     room.changed();
     if (rooms.current().isEmpty()) {
-      // Closed meanwhile: nobody would end it.
+      // It was closed meanwhile, and nothing else would end it.
       screen.complete();
     }
     return screen;

@@ -22,7 +22,7 @@ public final class Remembered<V> {
   /** The value as it is kept now; {@code read} reads it. */
   public V or(Supplier<V> read) {
     if (TransactionSynchronizationManager.isActualTransactionActive()) {
-      // It may see changes of its own, which nobody else sees yet.
+      // A transaction may see changes of its own, which others do not see yet.
       return read.get();
     }
     Read<V> known = latest;

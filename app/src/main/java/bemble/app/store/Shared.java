@@ -41,7 +41,7 @@ public class Shared {
   public <V> V of(Object key, Supplier<V> work) {
     Asked asked = new Asked(key, Language.current(Style.ENGLISH));
     if (TransactionSynchronizationManager.isActualTransactionActive()) {
-      // It may see changes of its own, which nobody else sees yet.
+      // A transaction may see changes of its own, which others do not see yet.
       return work.get();
     }
     long wanted = changes.count();

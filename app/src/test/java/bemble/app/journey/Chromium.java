@@ -26,7 +26,7 @@ final class Chromium {
   static final Browser BROWSER = launch(List.of());
 
   static {
-    // What comes is seen at once; a machine that stands still for some seconds fails no test.
+    // Changes are seen at once; a machine that stands still for some seconds fails no test.
     PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
   }
 

@@ -61,7 +61,7 @@ class DamageTest {
     long other = id("/api/attempts", Map.of("sum", sum));
     app.spoil("update attempt set layout = " + layout + " where id = " + other);
     assertTrue(ids(talk.get("/api/attempts").json()).contains(other));
-    // What is deleted and brought back is read anew.
+    // A page that is deleted and brought back is read anew.
     talk.delete("/api/attempts/" + other);
     talk.post("/api/attempts/" + other + "/restore", Map.of());
     Talk.Answer answer = talk.get("/api/attempts/" + other);

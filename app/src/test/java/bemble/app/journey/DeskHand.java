@@ -89,7 +89,7 @@ final class DeskHand implements AutoCloseable {
             .setColorScheme(null)
             .setForcedColors(null)
             .setReducedMotion(ReducedMotion.REDUCE));
-    // Not on a screen, which may write what is half typed as it is left.
+    // Not on a screen, which may write a half-typed text as it is left.
     page.navigate(home.equals("/") ? "/icon.svg" : home);
     page.evaluate("localStorage.clear(); sessionStorage.clear()");
     complaints.clear();

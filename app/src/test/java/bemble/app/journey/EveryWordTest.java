@@ -191,7 +191,7 @@ class EveryWordTest extends Journey {
     } else if (answer.status() >= 400) {
       collect(answer.json().path("detail"), texts);
     } else if (start.equals("BEGI")) {
-      // Of a calendar, what stands in it for people; its long lines are folded.
+      // The texts of a calendar for people; its long lines are folded.
       Stream.of(answer.text().replaceAll("\r?\n ", "").split("\r?\n"))
           .filter(line -> line.startsWith("SUMMARY:") || line.startsWith("DESCRIPTION:"))
           .forEach(
@@ -199,7 +199,7 @@ class EveryWordTest extends Journey {
     } else if (start.startsWith("{") || start.startsWith("[")) {
       collect(answer.json(), texts);
     } else {
-      // Of a drawing, what is written in it.
+      // The texts in a drawing.
       texts.addAll(bare(answer.text().replaceAll("<[^>]*>", " ")));
     }
     if (!texts.isEmpty()) {

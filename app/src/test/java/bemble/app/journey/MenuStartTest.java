@@ -22,7 +22,7 @@ import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.api.io.TempDir;
 
 /** Bemble as a teacher starts it from a menu, with a browser that only notes addresses. */
-// What waits for the browser cannot be interrupted.
+// A thread that waits for the browser cannot be interrupted.
 @Timeout(value = 120, threadMode = Timeout.ThreadMode.SEPARATE_THREAD)
 class MenuStartTest {
   @TempDir Path folder;

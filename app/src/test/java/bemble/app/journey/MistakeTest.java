@@ -32,7 +32,7 @@ class MistakeTest extends Conversation {
     assertEquals(3, made.get("after").size());
     JsonNode right = talk.post("/api/workings", made.at("/wrong/sum")).json();
     assertNotEquals(right.at("/answer/value"), made.at("/wrong/answer/value"));
-    // Nobody says aloud what is not so.
+    // No sentence says aloud what is not true.
     for (JsonNode step : made.at("/wrong/steps")) {
       String said = step.get("say").asText();
       boolean setOut = step.get("sectionKey").asText().startsWith("set-out");

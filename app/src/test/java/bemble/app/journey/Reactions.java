@@ -124,7 +124,7 @@ class Reactions {
     for (JsonNode stop : attempt.get("path")) {
       if (stop.get("kind").asText().equals("FIGURE")) {
         String number = number(stop, figures);
-        // What is written in one go is judged when it is complete.
+        // A number that is written in one go is judged when it is complete.
         String begun = number.substring(0, number.length() - 1);
         begun.chars().forEach(digit -> press(page, (char) digit));
         took.add(

@@ -218,7 +218,7 @@ class RegisterJourneyTest extends Journey {
     squares("NEARLY").click();
     hand.button("sure").click();
     assertThat(squares("SURE")).hasCount(2);
-    // Not loaded anew: what is shown first is what was kept of before.
+    // Not loaded anew, so that the register of before is shown first.
     hand.tab("Register");
     hand.button("Find where pupils stand").click();
     assertThat(hand.page.getByText("Places found: ")).isVisible();

@@ -193,7 +193,7 @@ class RoomTest extends Conversation {
     room.give("46 + 38");
     assertEquals(200, talk.put("/api/rooms/open/stilled?on=true", "").status());
     assertTrue(seat(device).get("stilled").asBoolean());
-    // What was on its way is kept.
+    // A stroke that was on its way is kept.
     StrokeView stroke = strokes("46 + 38").get(0);
     assertEquals(
         204,

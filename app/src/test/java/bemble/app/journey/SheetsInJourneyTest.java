@@ -84,7 +84,7 @@ class SheetsInJourneyTest extends HandedOut {
     hand.page.keyboard().press("ArrowUp");
     hand.page.keyboard().press("Delete");
     assertThat(hand.page.getByText("2 of 6 settled")).isVisible();
-    // What is on its way is not taken yet.
+    // An answer that is on its way is not taken yet.
     assertThat(hand.button("Take 2 answers into the grid")).isEnabled();
     hand.reload();
     assertThat(hand.page.getByText("2 of 6 settled")).isVisible();

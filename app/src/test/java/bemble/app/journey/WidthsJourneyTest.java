@@ -24,7 +24,7 @@ class WidthsJourneyTest extends Journey {
   private static final String CUT_OFF =
       """
       async () => {
-        // What is drawn by its size is drawn anew in the next frame.
+        // A drawing that depends on its size is drawn anew in the next frame.
         const frame = () => new Promise((drawn) => requestAnimationFrame(drawn));
         await frame();
         await frame();

@@ -125,7 +125,7 @@ final class WorkingExam {
     here.wholly += page.unread().isEmpty() ? 1 : 0;
     here.figures += stands.size();
     here.unread += page.unread().size();
-    // Small figures are not read: what is found without them is what can be found.
+    // Small figures are not read: only slips that show without them can be found.
     judge(
         here,
         slate.judge(PageOfStrokes.after(full), Stage.HANDED_IN),

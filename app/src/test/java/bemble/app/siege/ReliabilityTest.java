@@ -186,7 +186,7 @@ class ReliabilityTest {
       assertEquals(Map.of(), Views.failing(disk.talk()));
       disk.free();
       assertEquals(201, keep(disk.talk(), "Bulbs"));
-      // Nobody can look at the disk as fast as this fills it: the database gives up.
+      // The disk fills faster than it can be looked at: the database gives up.
       Writers writers = new Writers(disk.talk(), "full").begin(2);
       disk.fillTo(0);
       Pause.millis(500);

@@ -63,14 +63,14 @@ class RoomComesBackTest {
     }
     OwnBemble second = OwnBemble.start(data);
     try {
-      // The same address and the same token; what was sent and not answered comes once more.
+      // The same address and the same token; strokes without an answer are sent once more.
       assertEquals(page, page(device));
       assertEquals(200, write(device, figure(1, 2, "3")).status());
       assertEquals(200, write(device, figure(2, 1, "6")).status());
       JsonNode strokes = device.get("/room/pages/" + page).json().get("strokes");
       assertEquals(3, strokes.size());
       assertEquals("6", strokes.get(2).get("text").asText());
-      // What was given out waits for those who come late.
+      // The work that was given out waits for pupils who come late.
       Talk late = new RoomHand(second.talk()).look().comeIn(bram);
       assertEquals(
           "346 + 287", late.get("/room/pages/" + page(late)).json().at("/problem").asText());

@@ -52,7 +52,7 @@ final class Writers {
                   writing.run();
                 }
               } catch (RuntimeException e) {
-                // Bemble is gone, or what it writes on was replaced: nothing was confirmed.
+                // Bemble is gone, or its data was replaced: nothing was confirmed.
                 Thread.yield();
               }
             });

@@ -88,7 +88,7 @@ public final class OtherAids {
       given.forEach(
           figure -> {
             accept(tens, column, String.valueOf(figure + 10));
-            // Two tens at once, and what is left of ten.
+            // Two tens at once, and the rest of ten.
             accept(tens, column, String.valueOf(figure + 20));
             accept(tens, column, String.valueOf(10 - figure));
           });

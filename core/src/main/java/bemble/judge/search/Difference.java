@@ -38,7 +38,7 @@ record Difference(Handwriting page, Comparison comparison, KnownHand known, Seen
    * @param written the values that its writer put in its slot
    */
   Finding explainedBy(List<Slip> names, Map<Slot, BigInteger> written) {
-    // Somebody who read another figure may have the fact quite right.
+    // A writer who read another figure may know the fact well.
     Optional<Finding.MissedFact> fact =
         names.get(0).isMissedFact() ? MissedFacts.of(wrong, written) : Optional.empty();
     return finding(squares(), due(), Finding.Kind.KNOWN, names, fact);
@@ -145,7 +145,7 @@ record Difference(Handwriting page, Comparison comparison, KnownHand known, Seen
     if (!wrong.isAid() && !comparison.differs(wrong) && !comparison.absent(wrong).isEmpty()) {
       return Finding.Kind.MISSING;
     }
-    // Most small figures are part of a fact; what is left of a division is one of its own.
+    // Most small figures are part of a fact; the rest of a division is one of its own.
     boolean isOwn = !wrong.isAid() || wrong.entry().rule().kind() == Rule.Kind.LEFT_OVER;
     boolean isStop = wrong.entry().slot().role() == Role.STOP;
     boolean fact = isOwn && !isStop && !wrong.step().notes().isWithoutFacts();

@@ -81,7 +81,7 @@ record PlaceParts(
     boolean alone = places.size() == 1;
     Role zeros = alone ? Role.ANSWER : Role.PLACEHOLDER;
     Role figures = alone ? Role.ANSWER : Role.PARTIAL;
-    // From the right, so that all of it can be typed in one go.
+    // From the right, so that the whole part can be typed in one go.
     for (int under = alone ? layout.lowest() : 0; under < place; under++) {
       part.put(under, zero(zeros, under, columns.at(row, under)));
     }

@@ -51,7 +51,7 @@ record PlaceTotals(Script script, PlaceParts parts, int row, boolean onlyTheSum)
     RunningTotals totals = new RunningTotals(script, parts.layout().columns());
     WrittenRow total;
     if (onlyTheSum) {
-      // Totals in the head have no row; what tells them apart is their place.
+      // Totals in the head have no row; they are told apart by their place.
       total =
           last
               ? totals.write(row, highest, lowest, reads)

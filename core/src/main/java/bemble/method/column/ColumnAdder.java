@@ -105,7 +105,7 @@ public record ColumnAdder(
       row.at(place).ifPresent(figures::add);
     }
     if (carry.isPresent() && looksForTens(style)) {
-      // Whatever makes ten is looked for among all that is added.
+      // Figures that make ten are looked for among all addends.
       figures.add(style.has(Choice.CarryTurn.FIRST) ? 0 : figures.size(), carry.get());
       return List.copyOf(ColumnOrder.of(style, figures));
     }
@@ -170,7 +170,7 @@ public record ColumnAdder(
       answer.put(place, ones.write());
       return Optional.empty();
     }
-    // What stays and what goes on is asked before either is written.
+    // The question comes before either figure is written.
     Questions.canTenBeMade(script, focus, total, place);
     script.step(Section.column(place), focus);
     Entry carry = WritingOrder.write(script, ones, tens.get(), figure -> answer.put(place, figure));

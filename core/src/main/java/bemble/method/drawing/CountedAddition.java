@@ -189,7 +189,7 @@ abstract class CountedAddition implements Method<Addition> {
 
     private void write(int place, List<Entry> reads, BigInteger total, BigInteger traded) {
       script.step(Section.column(place), board.zone(place));
-      // Nothing is traded out of the highest place, so all of it is counted.
+      // Nothing is traded out of the highest place, so the whole place is counted.
       Rule rule = place == highest ? Rule.TOTAL : Rule.ONES_OF_TOTAL;
       Entry figure = written.answer(script, sum.addends().size(), place, rule, reads);
       boolean ringed = traded.signum() > 0;

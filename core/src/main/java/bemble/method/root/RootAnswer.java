@@ -35,7 +35,7 @@ record RootAnswer(Answer.SquareRoot answer) {
             ? Numeral.of(rest, leftScale)
             : Numeral.of(rest.multiply(BigInteger.TEN.pow(-leftScale)));
     // (r + u/2)² = r² + r u + u²/4, with u one unit of the last place: the root lies in the upper
-    // half of its step just when what is left reaches r u + u²/4.
+    // half of its step just when the remainder reaches r u + u²/4.
     BigDecimal unit = BigDecimal.ONE.movePointLeft(places);
     BigDecimal half = cutOff.value().multiply(unit).add(unit.multiply(unit).multiply(QUARTER));
     boolean up = remainder.value().compareTo(half) >= 0;

@@ -121,7 +121,7 @@ public final class Exchange implements Method<Subtraction> {
           return false;
         }
       }
-      // Who adds the columns instead finds something where nothing is left.
+      // Adding the columns instead gives a figure where subtracting leaves none.
       return taken
           .at(place)
           .map(bottom -> layout.willFindNothing(script, place, List.of(top.at(place), bottom)))
