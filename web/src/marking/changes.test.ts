@@ -80,9 +80,9 @@ describe('a block of answers', () => {
     expect(placed(grid, { row: 1, column: 0 }, [['1'], ['2'], ['3']])).toBeUndefined();
     expect(placed(grid, { row: 0, column: 1 }, [['1'], ['2', '3']])).toBeUndefined();
     expect(noRoom(grid, { row: 1, column: 1 }, [['1'], ['2'], ['3', '4']])).toBe(
-      'What was copied has 3 rows and 2 columns. From this square on there is room for 2 and 1. ' +
+      'The copied answers have 3 rows and 2 columns. From this square on there is room for 2 and 1. ' +
         'Nothing was entered.',
     );
-    expect(noRoom(grid, corner, [['1', '2', '3']])).toContain('has 1 row and 3 columns');
+    expect(noRoom(grid, corner, [['1', '2', '3']])).toContain('have 1 row and 3 columns');
   });
 });

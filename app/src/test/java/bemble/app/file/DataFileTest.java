@@ -182,7 +182,7 @@ class DataFileTest {
     file.open();
     run(file, "delete from page where title = 'Bulbs 7'");
     file.seal().note(1_000_000);
-    isRefusedUntouched("lacks what was confirmed last");
+    isRefusedUntouched("lacks the changes that were confirmed last");
     String said = file.accept();
     assertTrue(said.contains("one class, no pupil, no answer and 59 pages"), said);
     assertDoesNotThrow(() -> file.check());

@@ -91,7 +91,7 @@ class PlanJourneyTest extends Journey {
     assertThat(hand.page.getByText("The class goes on when 80 %")).isAttached();
     plan(MONDAY);
     day(MONDAY.plusDays(1)).click();
-    assertThat(proposal()).containsText("What it needs is planned");
+    assertThat(proposal()).containsText("The rungs that it needs are planned");
   }
 
   @Test

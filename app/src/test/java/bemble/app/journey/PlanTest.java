@@ -249,8 +249,8 @@ class PlanTest {
     plan = talk.get("/api/plan").json();
     assertEquals("GO_ON", plan.at("/proposals/0/why").asText());
     assertEquals(
-        "3 of 5 are nearly sure of what it needs, so it is time to go on."
-            + " The other 2 meet that in the openers.",
+        "3 of 5 are nearly sure of the rungs that it needs, so it is time to go on."
+            + " The other 2 meet them in the openers.",
         plan.at("/proposals/0/reason").asText());
     assertEquals("5 are not sure yet.", plan.at("/opener/0/reason").asText());
     talk.put("/api/plan/shares", Map.of("opener", 30, "half", 80, "third", 40));
