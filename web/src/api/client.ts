@@ -47,7 +47,7 @@ import { taken } from './taken';
 const client = createClient<paths>({ baseUrl: '', fetch: onceOnly((request) => fetch(request)) });
 client.use(OF_CLASS);
 
-/** The file goes out as it is; the description of the interface speaks of text. */
+/** The file goes out unchanged; the description of the interface speaks of text. */
 const sent = (file: File, type: string) => ({
   body: '',
   bodySerializer: () => file,

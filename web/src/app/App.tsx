@@ -177,7 +177,7 @@ export function App() {
   );
 }
 
-/** The first thing that is come to by keyboard: past the line and its signs to the page. */
+/** The first stop of the keyboard: it leads past the line and its signs to the page. */
 function Skip() {
   return (
     <Button

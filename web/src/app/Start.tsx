@@ -3,7 +3,7 @@ import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../api/client';
 
-/** Where Bemble opens: with the day where anything is planned, otherwise at the Desk. */
+/** The first screen: the day, if there is a plan for it, otherwise the Desk. */
 export function Start() {
   const navigate = useNavigate();
   const { data: today, error } = useQuery({ queryKey: ['plan', 'start'], queryFn: api.today });

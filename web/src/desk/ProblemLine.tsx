@@ -23,7 +23,7 @@ export function ProblemLine(props: { onSetOut: () => void; wideOnly: boolean }) 
   return <TypedLine line={line} trouble={trouble} {...props} />;
 }
 
-/** The line itself, which a step on the desk leaves as it is. */
+/** The line itself, which a step on the desk leaves unchanged. */
 const TypedLine = memo(function TypedLine({
   line,
   trouble,

@@ -272,7 +272,7 @@ function Earlier({ all, count, words }: { all: Step[]; count: number; words: Ste
   );
 }
 
-/** So many steps that were said are drawn together; but for the last of them they stay as drawn. */
+/** How many earlier steps are drawn together; all but the last group stay as drawn. */
 const TOGETHER = 40;
 
 /** Some of the steps that were said. */
@@ -286,7 +286,7 @@ const EarlierPart = memo(function EarlierPart({
   steps: Step[];
   words: StepWords[];
   from: number;
-  /** One past the last. */
+  /** The step behind the last. */
   to: number;
 }) {
   return (
@@ -303,7 +303,7 @@ const EarlierPart = memo(function EarlierPart({
   );
 });
 
-/** One step that was said; of hundreds only the new one is drawn. */
+/** One earlier step; of hundreds only the new one is drawn. */
 const EarlierStep = memo(function EarlierStep({
   step,
   words,

@@ -21,7 +21,7 @@ export function noted(history: History, squares: Square[], marks: WrittenMark[])
   return { done: [...history.done, changeOf(squares, marks)], undone: [] };
 }
 
-/** One change taken back or done again: by which strokes, and where; null where there is none. */
+/** A change taken back or done again: its strokes and its square; null if there is none. */
 export function turned(history: History, which: 'undo' | 'redo', marks: WrittenMark[]) {
   const change = (which === 'undo' ? history.done : history.undone).at(-1);
   const [first] = change ?? [];

@@ -114,7 +114,7 @@ const Choices = memo(function Choices({
   );
 });
 
-/** The example of a setting, or the last sum, worked in the style as it is now. */
+/** The example of a setting, or the last sum, worked in the present style. */
 function LivePage({
   setting,
   style,

@@ -15,7 +15,7 @@ import { t } from '../words';
 
 const MOST_SUMS = 4;
 
-/** So many sums of a handout go into the address of a lesson. */
+/** The most sums of a handout in the address of a lesson. */
 const MOST_ASKED = 20;
 
 /** Whether it tells of the same pupils and sums; the answers themselves are in the glance. */

@@ -54,7 +54,7 @@ export interface Answers {
   ahead: ReadonlyMap<string, Ahead>;
 }
 
-/** A square as it is shown: as it is typed, or else as it is kept. */
+/** A square as the grid shows it: the typed answer, or else the kept one. */
 export function shownCell({ cells, ahead }: Answers, key: string): Cell | undefined {
   const typed = ahead.get(key);
   return typed ? typed.cell : cells.get(key);

@@ -8,7 +8,7 @@ export const KINDS: Record<Handout['kind'], string> = {
   TEST: t('marking.test'),
 };
 
-/** A day as it is said: 4 November. */
+/** A day in words: 4 November. */
 export const dayTold = (day: string) =>
   new Date(`${day}T12:00:00`).toLocaleDateString(LOCALE, { day: 'numeric', month: 'long' });
 

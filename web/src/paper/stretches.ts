@@ -1,6 +1,8 @@
 import type { Mark, Paper } from '../api/types';
 
-/** So many marks are drawn together: a step changes a few of them, and the others stay as drawn. */
+/**
+ * How many marks are drawn together: a step changes a few of them, and the others stay as drawn.
+ */
 const TOGETHER = 48;
 
 /** Marks that follow one another in order of writing. */

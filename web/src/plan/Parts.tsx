@@ -23,7 +23,7 @@ import { t } from '../words';
 const isShown = ({ kind }: LessonPart) =>
   kind === 'SHOW' || kind === 'TOGETHER' || kind === 'MISTAKE';
 
-/** So many lines of a part are shown at once. */
+/** How many lines of a part are shown at once. */
 const FEW_LINES = 2;
 
 /** The parts of a lesson, each with one press to where it is done. */

@@ -12,7 +12,7 @@ import { askedNext, foundPlaces, OPERATIONS, type Operation } from './standings'
 import { useDecide } from './useDecide';
 import { listed, t } from '../words';
 
-/** So many sums of each rung are asked. */
+/** How many sums of each rung are asked. */
 const SUMS = 2;
 
 /**

@@ -24,7 +24,7 @@ export default function LetterDialog({
   onClose,
 }: {
   pupil: Pupil;
-  /** Its paragraphs as Bemble writes them. */
+  /** Its paragraphs as Bemble proposes them. */
   proposed: string[];
   onClose: () => void;
 }) {

@@ -18,7 +18,7 @@ export const OPERATIONS: Record<Operation, string> = {
   ROOT: t('register.roots'),
 };
 
-/** The standings from the best to none, as they are shown in lists. */
+/** The standings from the best to none, in the order of lists. */
 export const STANDINGS: Record<Standing, string> = {
   SURE: t('register.sure'),
   LOOK_AGAIN: t('register.to-look-at-again'),

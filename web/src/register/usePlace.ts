@@ -8,7 +8,7 @@ export interface Place {
   rung?: string;
 }
 
-/** So long the cursor stays where it is until it is taken to rest. */
+/** How long the cursor stays in place until it counts as resting, in ms. */
 const REST_MS = 150;
 
 /** Where the cursor was moved to, from which address, and which one is on its way meanwhile. */

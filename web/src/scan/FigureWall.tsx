@@ -14,7 +14,7 @@ import { useNotice } from '../ui/useNotice';
 import { t } from '../words';
 import { figureAfter, keyOf, nextFigure, unseenFigure } from './settling';
 
-/** So many are seen at a time; the eye finds the odd one among them. */
+/** How many figures are seen at a time; the eye finds the odd one among them. */
 const AT_A_TIME = 60;
 
 /** The side of a square, in pixels. */

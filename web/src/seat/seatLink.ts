@@ -15,7 +15,7 @@ export const knock = (code: string, who: string) =>
 
 /** The requests of a device with a token. */
 export interface SeatLink extends PageLink {
-  /** The seat, as soon as it is another than is known. */
+  /** The seat, as soon as it is another than the known one. */
   seat: (known: number, signal: AbortSignal) => Promise<OwnSeat>;
   next: () => Promise<OwnSeat>;
   stuck: (stuck: boolean) => Promise<void>;

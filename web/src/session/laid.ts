@@ -21,7 +21,7 @@ export function lastLaid(): Laid | null {
   }
 }
 
-/** Whether anything lay on the desk. */
+/** Whether a sum lay on the desk. */
 export const hasLaid = () => lastLaid() !== null;
 
 /** Keeps the sum on the desk: for this tab through a reload, and for the next start. */

@@ -37,7 +37,7 @@ export function LadderPage() {
     change.mutate(() => api.changeRung(id, body, room), {
       onSuccess: () => notice({ text, undo: () => put(id, back) }),
     });
-  /** Moves a rung to where it belongs on the ladder as it is when its turn comes. */
+  /** Moves a rung to its place on the ladder as it is when the move's turn comes. */
   const move = (rung: Rung, where: (row: Rung[]) => string | undefined) => {
     let before: string | undefined;
     change.mutate(

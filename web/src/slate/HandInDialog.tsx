@@ -14,7 +14,7 @@ import { useDraft } from '../ui/useDraft';
 import { NotKept } from './WritingPage';
 import { t } from '../words';
 
-/** The field takes the keys as soon as it is there. */
+/** Gives the field the focus as soon as it is there. */
 const focus = (field: HTMLElement | null) => field?.focus();
 
 /** Room for the writer's own words before the page is handed in. */

@@ -55,7 +55,7 @@ function OpenSlate({ id }: { id: number }) {
   const isOpenRun = run !== undefined && run.endedAt === undefined;
   const [hint, setHint] = useState<Hint | null>(null);
   const [handingIn, setHandingIn] = useState(false);
-  /** How many strokes a replay has come to; null while none is running. */
+  /** The number of strokes that a replay has drawn; null while none is running. */
   const [played, setPlayed] = useState<number | null>(null);
   const ended = attempt?.handedInAt !== undefined;
   const { at, go, aids, setAids, write, act, turn, settle, pending } = useHand({

@@ -66,7 +66,7 @@ export function DayField({
   );
 }
 
-/** It is there for its calendar alone, which opens below the button. */
+/** The field is there only for its calendar, which opens below the button. */
 const UNSEEN = {
   position: 'absolute',
   inset: 0,

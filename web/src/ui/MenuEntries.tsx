@@ -56,7 +56,7 @@ export default function MenuEntries({
   );
 }
 
-/** No wider than the screen. */
+/** The paper of a menu, which is no wider than the screen. */
 const PAPER = { maxHeight: 420, maxWidth: 'min(520px, calc(100% - 32px))' };
 
 const NAME = { flex: '0 0 auto', overflow: 'hidden', textOverflow: 'ellipsis' };

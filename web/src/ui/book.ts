@@ -18,7 +18,7 @@ export const BOOK = {
   boxShadow: 1,
 };
 
-/** Its two pages, the left one a little wider. */
+/** The columns of its two pages, the left one a little wider. */
 export const PAGES = { xs: 'minmax(0, 1fr)', md: 'minmax(0, 4fr) minmax(0, 3fr)' };
 
 /** A left page with a head, and a part that fills the rest. */

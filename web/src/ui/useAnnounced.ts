@@ -2,7 +2,9 @@ import { useEffect } from 'react';
 
 let region: HTMLElement | undefined;
 
-/** The one place that screen readers listen to; it is there before anything is said in it. */
+/**
+ * Makes the one region that screen readers listen to; it is there before anything is said in it.
+ */
 export function mountAnnouncer() {
   region = document.createElement('div');
   region.setAttribute('role', 'status');

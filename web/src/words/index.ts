@@ -55,6 +55,6 @@ export function t(key: Key, values?: Values): string {
 export const listed = (things: string[]) =>
   new Intl.ListFormat(LOCALE, { type: 'conjunction' }).format(things);
 
-/** One of some things: “1, 3 or 4”. */
+/** Some things as alternatives: “1, 3 or 4”. */
 export const either = (things: string[]) =>
   new Intl.ListFormat(LOCALE, { type: 'disjunction' }).format(things);

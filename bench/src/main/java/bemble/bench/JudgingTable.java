@@ -36,7 +36,7 @@ public final class JudgingTable {
 
   private static final int PAGES = 8;
 
-  /** So many moments of a page are measured at most. */
+  /** The most moments of a page that are measured. */
   private static final int MOMENTS = 80;
 
   private static final int ROUNDS = 3;

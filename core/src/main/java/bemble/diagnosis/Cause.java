@@ -23,7 +23,7 @@ record Cause(List<Slip> slips, List<Slip> alike, Set<List<Slip>> forms, double p
 
   private static final int FEWEST_SINCE = 3;
 
-  /** One of two slips explains at least this part of the answers alone. */
+  /** The share of answers that one of two slips explains alone, at least. */
   private static final double PART = 0.2;
 
   /**

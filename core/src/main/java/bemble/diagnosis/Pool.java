@@ -52,7 +52,7 @@ public final class Pool {
     return new Pool(pool, style);
   }
 
-  /** All of them. */
+  /** All items. */
   public List<Item> items() {
     return items;
   }

@@ -23,7 +23,7 @@ public final class FigureNet {
   public static final int SECOND = 24;
   public static final int KERNEL = 5;
 
-  /** Of the layer before the last. */
+  /** The size of the layer before the last. */
   public static final int HIDDEN = 96;
 
   /** The sides of the layers' inputs and outputs. */

@@ -13,7 +13,7 @@ import java.util.stream.Collectors;
  * @param pairs each as two figures, the smaller one first: 17
  */
 public record LookAlikes(Set<String> pairs) {
-  /** Of a hand of which nothing is known. */
+  /** A hand without samples. */
   public static final LookAlikes NONE = new LookAlikes(Set.of());
 
   /** Copies the pairs in their order. */

@@ -61,7 +61,7 @@ public record Thresholds(List<double[]> pairs, double clean, double slip) {
     return text.append(String.format(Locale.ROOT, "%6.2f%6.2f%n", clean, slip)).toString();
   }
 
-  /** By how much a figure must be ahead of another one. */
+  /** How far a figure must be ahead of another one. */
   double between(int figure, int other) {
     return pairs.get(figure)[other];
   }

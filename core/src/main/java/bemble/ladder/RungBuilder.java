@@ -43,7 +43,7 @@ final class RungBuilder {
     return this;
   }
 
-  /** All numbers, so many, have the same size. */
+  /** Asks for numbers of one size. */
   RungBuilder numbers(int count, int from, int to) {
     for (int i = 0; i < count; i++) {
       number(from, to);

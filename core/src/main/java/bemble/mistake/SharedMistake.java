@@ -40,7 +40,7 @@ import java.util.Set;
  */
 public record SharedMistake(
     Sum sum, Slip slip, Working wrong, List<Square> first, List<Square> squares, List<Item> after) {
-  /** So many squares can be told apart by the letters of an alphabet. */
+  /** The number of squares that the letters of an alphabet can name. */
   public static final int MOST_SQUARES = 26;
 
   private static final int DRAWN = 60;

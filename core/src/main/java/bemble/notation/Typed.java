@@ -14,10 +14,10 @@ import java.util.regex.Pattern;
  * @param remainder the same of the remainder
  */
 public record Typed(int signs, String value, Optional<String> remainder) {
-  /** How many figures and points anything has that is taken: more than any true answer. */
+  /** The most figures and points of a number that is taken: more than any true answer has. */
   private static final int MOST_FIGURES = 60;
 
-  /** How many signs a text has with its spaces and marks, which are kept as they are typed. */
+  /** The most characters of a text with its spaces and marks, which are kept as they are typed. */
   private static final int MOST_SIGNS = 80;
 
   private static final Pattern GROUPED = Pattern.compile("\\d{1,3}(t\\d{3})+(d\\d+)?");

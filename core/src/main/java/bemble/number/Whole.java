@@ -16,7 +16,7 @@ public final class Whole {
   private static final List<BigInteger> POWERS =
       IntStream.range(0, 20).mapToObj(BigInteger.TEN::pow).toList();
 
-  /** The numbers that a column or a product of two figures comes to, made once. */
+  /** The totals of a column and the products of two figures, made once. */
   private static final BigInteger[] FEW =
       IntStream.range(0, 1000).mapToObj(BigInteger::valueOf).toArray(BigInteger[]::new);
 

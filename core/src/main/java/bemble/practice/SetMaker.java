@@ -75,7 +75,7 @@ public final class SetMaker {
     return held.isEmpty() ? inOrder(items, order, seed) : items;
   }
 
-  /** So many sums of a line that are not used yet; they are used then. */
+  /** Draws sums of a line that are not used yet; they are used then. */
   List<Item> draw(SetLine line, int count, Set<String> used, long seed) {
     List<Item> drawn = new ArrayList<>();
     // Some of the drawn sums may be used already: then more are drawn, until the line has no more.

@@ -27,7 +27,7 @@ public record Section(Kind kind, int number) {
   /** Setting the sum out. */
   public static final Section SET_OUT = new Section(Kind.SET_OUT, 0);
 
-  /** So many sections of a kind are made once: each step of each page asks for one. */
+  /** How many sections of a kind are made once: each step of each page asks for one. */
   private static final int FEW = 32;
 
   private static final List<List<Section>> SECTIONS =

@@ -14,10 +14,10 @@ import java.util.Optional;
  * @param ask the rung to ask next; empty where the place is found
  */
 public record FoundPlace(Optional<Rung> upTo, Optional<Rung> ask) {
-  /** So many sums of a rung are asked at once: one may be luck, or a slip of the pen. */
+  /** How many sums of a rung are asked at once: one may be luck, or a slip of the pen. */
   public static final int SUMS = 2;
 
-  /** One right and one wrong say nothing; of twice as many, one may be wrong. */
+  /** One right and one wrong say nothing. Of this many, one may be wrong. */
   private static final int MORE_SUMS = 4;
 
   private static final int FIRST_RUNGS = 4;

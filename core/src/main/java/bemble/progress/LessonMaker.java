@@ -158,7 +158,7 @@ public final class LessonMaker {
       this.again = again;
     }
 
-    /** So many minutes of mixed sums, no rung more than so many times. */
+    /** Mixed sums for some minutes, each rung at most some times. */
     List<SetLine> take(int minutes, int times) {
       Map<Rung, Integer> sums = new LinkedHashMap<>();
       double left = 60.0 * minutes;

@@ -10,7 +10,7 @@ import java.util.stream.LongStream;
 
 /** Sums of two numbers of which the second has few values: for each, the first ones that fit. */
 final class BySecond implements Counted {
-  /** So many parts are counted side by side, as far as the machine can. */
+  /** How many parts are counted side by side, as far as the machine can. */
   private static final int MOST_PARTS = 32;
 
   /**

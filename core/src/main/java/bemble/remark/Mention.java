@@ -26,7 +26,7 @@ public sealed interface Mention
   /** A sum. */
   record Asked(Problem problem) implements Mention {}
 
-  /** Something that is written as it is. */
+  /** A text that is said unchanged. */
   record Text(String text) implements Mention {}
 
   /** Some things one after the other. */

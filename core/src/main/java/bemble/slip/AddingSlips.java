@@ -121,7 +121,7 @@ public final class AddingSlips {
     return Change.shifting(Shift.POINT_AFTER, 1);
   }
 
-  /** It stands a figure too late, with a figure behind it: 4.75 and 2.6 give 73.5. */
+  /** The point stands a figure too late, with a figure behind it: 4.75 and 2.6 give 73.5. */
   private static Change pointMovedRight(Problem problem) {
     return Change.shifting(Shift.POINT_AFTER, lowest(problem) < -1 ? -1 : 0);
   }
@@ -215,7 +215,7 @@ public final class AddingSlips {
                 : Optional.empty();
   }
 
-  /** A column that comes to less than ten carries one all the same. */
+  /** A column of less than ten carries one all the same. */
   private static Change carryWithoutNeed(Problem problem) {
     return (Change.OfValues)
         asked ->

@@ -136,7 +136,10 @@ public final class DividingSlips {
         };
   }
 
-  /** So much is left over that the next figure goes ten times and more, and both are written. */
+  /**
+   * The rest is so large that the next figure goes ten times and more, and both figures are
+   * written.
+   */
   private static Change twoFiguresInOnePlace(Problem problem) {
     return new Change() {
       private boolean tooMuchIsLeft;
@@ -303,7 +306,7 @@ public final class DividingSlips {
         };
   }
 
-  /** Of the root so far only the last figure is doubled. */
+  /** Only the last figure of the root so far is doubled. */
   private static Change lastFigureDoubled(Problem problem) {
     return (Change.OfValues)
         asked -> {

@@ -100,7 +100,7 @@ public final class MultiplyingSlips {
     return placesHeld(usual -> usual + 1);
   }
 
-  /** One zero less where there are several; where there is one, that is a zero left out. */
+  /** One zero less where there are several; a single one is the slip of a zero left out. */
   private static Change placeholderTooFew(Problem problem) {
     return placesHeld(usual -> usual > 1 ? usual - 1 : usual);
   }
@@ -123,7 +123,9 @@ public final class MultiplyingSlips {
     return Change.leavingOut(Move.ROW_FOR_EACH_FIGURE);
   }
 
-  /** Of a product the tens stay and the ones move on; the last one of a row is written whole. */
+  /**
+   * The tens of a product stay and the ones move on; the last product of a row is written whole.
+   */
   private static Change tensWrittenOnesCarried(Problem problem) {
     int highest = problem.numbers().get(0).highestPlace();
     return (Change.OfValues)

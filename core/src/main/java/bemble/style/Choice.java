@@ -53,13 +53,13 @@ public sealed interface Choice {
     ON_ONE_LINE,
     /** The same, with a total written before a place makes a ten and after it. */
     LINE_AND_TOTALS,
-    /** One to a row, added in columns. */
+    /** One part to a row, added in columns. */
     UNDER_ONE_ANOTHER,
-    /** No parts: only the total so far, which has to be remembered. */
+    /** Without parts: only the total so far, which has to be remembered. */
     IN_THE_HEAD,
-    /** The sum, its parts and its answer behind one another, with nothing under anything. */
+    /** The sum, its parts and its answer in one line. */
     SUM_ON_ONE_LINE,
-    /** Nothing is set out: the answer alone is written. */
+    /** Without setting out: only the answer is written. */
     ONLY_THE_ANSWER
   }
 
@@ -134,7 +134,7 @@ public sealed interface Choice {
     SHOWN
   }
 
-  /** From where a class goes through the pairs of figures that cross. */
+  /** Where a class begins with the pairs of figures that cross. */
   enum CrossingOrder implements Choice {
     FROM_TOP_RIGHT,
     FROM_TOP_LEFT

@@ -28,7 +28,7 @@ public record RoundMoves(List<RoundMove> list) {
 
   /** The faults of a list of moves. */
   public enum Fault {
-    /** Nothing would be called. */
+    /** The list is empty. */
     NONE,
     TWICE,
     /** Moves that write stand in the wrong order. */

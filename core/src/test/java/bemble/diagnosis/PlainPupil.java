@@ -146,7 +146,7 @@ record PlainPupil(String slip, Operation operation, String method, Habit habit, 
         : off > 0 ? one + moved.applyAsLong(other) : moved.applyAsLong(one) + other;
   }
 
-  /** From the ones on, with an exchange where the figure above is too small. */
+  /** The difference from the ones on, with an exchange where the figure above is too small. */
   private static long taken(int one, int other, Chances makes, String habit) {
     long answer = 0;
     long worth = 1;

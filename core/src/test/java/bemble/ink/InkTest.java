@@ -28,7 +28,7 @@ class InkTest {
     return this;
   }
 
-  /** The lines of the paper, and inside them the box, as they are printed. */
+  /** The printed lines of the paper, and inside them the box. */
   private InkTest printed() {
     for (int line : new int[] {12, 71, 15, 67}) {
       fill(line, 0, line + 2, Window.SIDE, PALE).fill(0, line, Window.SIDE, line + 2, PALE);

@@ -25,7 +25,7 @@ class PlainTakingTest {
     NONE
   }
 
-  /** A page as it is written, and the first square with a wrong figure. */
+  /** A page as somebody wrote it, and the first square with a wrong figure. */
   private static final class Writer {
     private final PlainPaper paper = new PlainPaper();
     private final int[] top = new int[PLACES];

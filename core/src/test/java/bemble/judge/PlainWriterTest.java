@@ -74,7 +74,7 @@ class PlainWriterTest {
     };
   }
 
-  /** A column whose top is too small comes to the difference turned round, or to nothing. */
+  /** A column with too small a top gives the difference turned round, or nothing. */
   private static Writer taking(int turned) {
     return (top, bottom, slips) -> {
       int[] answer = new int[top.length];

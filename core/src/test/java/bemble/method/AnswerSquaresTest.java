@@ -49,7 +49,7 @@ class AnswerSquaresTest {
     }
   }
 
-  /** Two sums whose numbers are as long have as many squares, whatever they come to. */
+  /** Two sums with numbers as long have as many squares, whatever their results. */
   @ParameterizedTest
   @MethodSource("written")
   void tellNothingOfTheAnswer(Method<?> method) {

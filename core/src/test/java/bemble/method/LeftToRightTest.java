@@ -110,7 +110,7 @@ class LeftToRightTest {
     }
   }
 
-  /** It can be read off, and checked, as any other answer. */
+  /** The part is read off and checked like any other answer. */
   @ParameterizedTest
   @CsvSource({"7 + 8, 15", "300 + 200, 500", "0.2 + 0.30, 0.50", "0 + 0, 0", "20.0 + 70.0, 90.0"})
   void aSinglePartIsTheAnswer(String line, BigDecimal answer) {

@@ -84,7 +84,7 @@ class NumberLineTest {
             });
   }
 
-  /** No paper is left empty between the hops, nor in front of them. */
+  /** The hops leave no empty paper between them, nor in front of them. */
   private static void assertIsNear(List<Shape.Hop> hops, int index, int first) {
     int apart = Math.abs(hops.get(0).to().column() - hops.get(0).from().column());
     int left = Math.min(hops.get(index).from().column(), hops.get(index).to().column());

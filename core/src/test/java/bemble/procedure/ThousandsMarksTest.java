@@ -76,7 +76,7 @@ class ThousandsMarksTest {
     return number.contains(".") ? number.replaceAll("\\.?0*$", "") : number;
   }
 
-  /** It would tell how many figures are to come, so it waits for the figure on its left. */
+  /** Alone it would tell how many figures follow, so it waits for the figure on its left. */
   @Test
   void standsOnceBothItsSidesStand() {
     workings(Operation.ADDITION, "column", SHOWN)

@@ -50,7 +50,7 @@ final class Rungs {
     return IN_OPERATION[rung];
   }
 
-  /** From −0.5 for the easiest rung of an operation to 0.5 for the hardest. */
+  /** The hardness, from −0.5 for the easiest rung of an operation to 0.5 for the hardest. */
   static double hardness(int rung) {
     return HARD[rung];
   }

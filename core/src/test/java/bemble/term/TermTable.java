@@ -20,7 +20,7 @@ class TermTable {
   private static final String BEGIN = "<!-- simulated by ./bemble term -->\n";
   private static final int SEEDS = 20;
 
-  /** Nothing was tuned on these. */
+  /** The first of the seeds that nothing was tuned on. */
   private static final long FIRST_SEED = 7000;
 
   private static final List<Kind> KINDS = List.of(Kind.QUICK, Kind.AVERAGE, Kind.WEAK);

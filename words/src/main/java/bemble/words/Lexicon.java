@@ -29,7 +29,7 @@ final class Lexicon {
   /** Between the numbers of a row that is counted. */
   private final String counted;
 
-  /** Between the parts of anything else. */
+  /** The word between the parts of any other list. */
   private final String and;
 
   private Lexicon(String language) {

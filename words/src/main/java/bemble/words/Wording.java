@@ -32,7 +32,9 @@ import org.jspecify.annotations.Nullable;
 
 /** Puts remarks, facts, sums and refusals into the words of a class. */
 public final class Wording {
-  /** From this place on names begin with a number: 12 ten thousands would be heard as 12 and 10. */
+  /**
+   * The place from which names begin with a number: 12 ten thousands would be heard as 12 and 10.
+   */
   private static final int LONG_NAMES = 4;
 
   private final Style style;
@@ -265,7 +267,10 @@ public final class Wording {
     return fill instanceof Mention.Text text ? text.text() : String.valueOf(fill);
   }
 
-  /** Numbers that are counted up follow one another; of anything else the last is joined by and. */
+  /**
+   * Several things in words: numbers that are counted up follow one another; of others the last is
+   * joined by and.
+   */
   private String several(List<Mention> all) {
     boolean row = !all.isEmpty() && all.get(0) instanceof Mention.Count;
     StringBuilder joined = new StringBuilder();

@@ -146,7 +146,10 @@ class TruthTest {
             });
   }
 
-  /** Nothing is left in a column only where nothing more is written in it or beyond. */
+  /**
+   * A sentence says that nothing is left in a column only if no more figures are written in it or
+   * beyond.
+   */
   @ParameterizedTest
   @MethodSource("methods")
   void nothingIsWrittenOnceNothingIsLeft(Method<?> method) {

@@ -15,7 +15,7 @@ import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
-/** The three classes with their pupils, before anything that is theirs. */
+/** The three classes with their pupils, before all other demo data of them. */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class DemoClasses implements DemoPart {

@@ -22,7 +22,7 @@ public record CutOut(String name, String result, List<String> lines, List<String
   private static final double LEADING = 1.18 * LETTERS;
   private static final double INSIDE = 5;
 
-  /** So much may be lost in adding up rows. */
+  /** The most that adding up rows may lose by rounding. */
   private static final double ROUNDING = 0.01;
 
   /** A text that is kept in one line, apart from the text behind it. */

@@ -34,7 +34,7 @@ public record Exercise(String heading, Shown shown, List<ReadSquare> squares) {
 
   /** How a sum is set out for its writer. */
   public enum Layout {
-    /** On squares, as it is worked, with a box for each figure of the answer. */
+    /** On squares as in a working, with a box for each figure of the answer. */
     SET_OUT,
     /** In a line, with empty squares below to set it out on, and a row for the answer. */
     SQUARES,

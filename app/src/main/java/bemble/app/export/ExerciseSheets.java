@@ -28,7 +28,7 @@ import org.jspecify.annotations.Nullable;
 public final class ExerciseSheets {
   private static final double POINTS_A_MILLIMETRE = 72 / 25.4;
 
-  /** From the edge of the sheet to the middle of a corner mark, and half its side. */
+  /** The distance from the edge of the sheet to the middle of a corner mark, and half its side. */
   private static final double CORNER = 9 * POINTS_A_MILLIMETRE;
 
   private static final double HALF_MARK = 2 * POINTS_A_MILLIMETRE;
@@ -279,7 +279,10 @@ public final class ExerciseSheets {
     }
   }
 
-  /** At the upper right and at the lower left; nothing is printed within four modules of them. */
+  /**
+   * Draws the codes at the upper right and at the lower left; nothing is printed within four
+   * modules of them.
+   */
   private static void codes(PdfBook book, PdfCanvas canvas, String code) {
     BitMatrix matrix = CodeMatrix.of(code, ErrorCorrectionLevel.Q);
     double right = book.width() - PdfBook.MARGIN - CODE;

@@ -125,7 +125,7 @@ public class Exports {
     }
   }
 
-  /** The sum as an SVG picture, as it is when {@code step} is done; its check follows its steps. */
+  /** The sum as an SVG picture, after {@code step}; its check follows its steps. */
   public String svg(SumRef request, int step) {
     Page page = page(request);
     int done = page.working().steps().size();

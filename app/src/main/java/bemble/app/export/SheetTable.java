@@ -31,7 +31,7 @@ public record SheetTable(
   /** The newest form. */
   public static final int VERSION = 2;
 
-  /** All that has squares on it: the papers of the sums, and that for the figures. */
+  /** The papers of the sums, and the one for the samples of figures. */
   public List<TilePlace> papers() {
     return figures == null ? tiles : Stream.concat(tiles.stream(), Stream.of(figures)).toList();
   }

@@ -7,7 +7,7 @@ import org.springframework.web.util.HtmlUtils;
 
 /** A canvas that becomes an SVG picture, with the side of a square as its unit. */
 final class SvgCanvas implements Canvas {
-  /** From the middle of a figure down to its base line, in parts of its size. */
+  /** The distance from the middle of a figure down to its base line, in parts of its size. */
   private static final double TO_BASE_LINE = 0.36;
 
   private final StringBuilder drawn = new StringBuilder();

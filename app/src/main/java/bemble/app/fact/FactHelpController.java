@@ -38,7 +38,7 @@ class FactHelpController {
           List<@NotNull(message = NO_FACT) @Pattern(regexp = "\\d{1,60}", message = NO_FACT) String>
               operands) {}
 
-  /** One way of getting it, with a picture where one helps. */
+  /** One way to the fact, with a picture where one helps. */
   record WayView(String text, @Nullable Paper drawing) {}
 
   @PostMapping

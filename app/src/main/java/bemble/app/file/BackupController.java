@@ -18,7 +18,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** All that is kept as one file, and back. */
+/** All data as one file, and back. */
 @RestController
 @AnyClass
 @RequestMapping("/api/backups")
@@ -37,7 +37,7 @@ class BackupController {
     return backups.list();
   }
 
-  /** All that is kept now. */
+  /** A backup of the present data. */
   @GetMapping(path = "/now", produces = ZIP)
   void now(HttpServletResponse response) {
     backups.now(

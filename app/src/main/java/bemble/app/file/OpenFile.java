@@ -34,7 +34,7 @@ final class OpenFile implements AutoCloseable {
 
   private static final String USER = "sa";
 
-  /** A file of so many bytes is left as it is. */
+  /** The size in bytes up to which a file is not tidied. */
   private static final long SMALL = 4L << 20;
 
   /** The share of the file that is needed, at least. */
@@ -57,7 +57,7 @@ final class OpenFile implements AutoCloseable {
   private final AtomicLong asked = new AtomicLong();
   private final Object flushing = new Object();
 
-  /** All that was asked for up to this is on the disk; guarded by {@code flushing}. */
+  /** The number of the last request that is on the disk; guarded by {@code flushing}. */
   private long flushed;
 
   private final Runnable reopened;

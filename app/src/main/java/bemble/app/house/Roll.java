@@ -79,7 +79,7 @@ public class Roll {
     return names;
   }
 
-  /** Pupils as they are shown. */
+  /** The pupils as the screens show them. */
   public static List<PupilEntry> entries(List<PupilRow> rows) {
     return rows.stream()
         .map(row -> new PupilEntry(row.id(), row.name(), row.leftAt() != null))

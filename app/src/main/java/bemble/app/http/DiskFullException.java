@@ -1,6 +1,6 @@
 package bemble.app.http;
 
-/** The disk is too full for anything more to be kept. */
+/** Says that the disk is too full to keep anything more. */
 public class DiskFullException extends RuntimeException {
   private static final long serialVersionUID = 1L;
 }

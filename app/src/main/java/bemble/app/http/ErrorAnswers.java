@@ -141,7 +141,7 @@ class ErrorAnswers extends ResponseEntityExceptionHandler {
     return notValid(failure.getFieldErrors());
   }
 
-  /** The same of an argument that is a list. */
+  /** Refuses an argument that is a list, in the same way. */
   @Override
   protected ResponseEntity<Object> handleHandlerMethodValidationException(
       HandlerMethodValidationException failure,

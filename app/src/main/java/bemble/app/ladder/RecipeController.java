@@ -73,7 +73,7 @@ class RecipeController {
     return new CountView(count.toString(), clash, wishes);
   }
 
-  /** All that can be wished of sums, operation by operation. */
+  /** All traits that can be wished of sums, operation by operation. */
   @GetMapping("/traits")
   List<TraitView> traits() {
     RecipeWords words = words();

@@ -36,7 +36,7 @@ public class PaperAnswers {
   /** A page that was read, and whose it is. */
   public record PaperPage(long pupil, int number, TellingPage page) {}
 
-  /** Those of some answers that are wrong. */
+  /** The wrong ones of some answers. */
   public List<CellRequest> wrong(long handout, List<CellRequest> cells) {
     Marker marker = handouts.marker(handouts.find(handout));
     return cells.stream().filter(cell -> isWrong(cell, marker)).toList();

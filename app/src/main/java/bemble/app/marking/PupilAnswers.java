@@ -28,7 +28,7 @@ final class PupilAnswers {
   private final OfPupil work;
   private final Lately lately;
 
-  /** Of the operations of the handout. */
+  /** The diagnoses of the handout's operations. */
   private final List<Told> told;
 
   PupilAnswers(long handout, OfPupil work, LocalDate day, Lately lately) {

@@ -47,7 +47,7 @@ class RecentWork {
 
   /** The work of one pupil: the rows, and in the same order what they are for the diagnosis. */
   record OfPupil(List<RecentRow> rows, List<Work> works) {
-    /** Of a pupil who worked nothing that can be read. */
+    /** A pupil without readable work. */
     static final OfPupil NONE = new OfPupil(List.of(), List.of());
   }
 

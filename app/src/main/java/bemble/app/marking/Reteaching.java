@@ -79,7 +79,7 @@ public class Reteaching {
     return book.keep(new SetRequest(title(shown.get(0), marker), List.of(), sums, null));
   }
 
-  /** One sum to show and four to work in all of which a slip would show. */
+  /** One sum to show and four to work; the slip would show in all of them. */
   private static List<Item> showing(Slip slip, long seed, Marker marker) {
     return marker.like(seed).items().stream()
         .filter(item -> shows(item, slip, marker))

@@ -124,7 +124,7 @@ public final class PlanJson {
    */
   public record SharesView(int opener, int half, int third, List<String> rules) {}
 
-  /** The same as it is to be. */
+  /** The same for a change. */
   public record SharesRequest(
       @NotNull(message = "{valid.opener-share}")
           @Min(value = 0, message = "{valid.opener-share}")

@@ -21,7 +21,7 @@ import java.util.stream.Collectors;
 final class PlanWords {
   private static final int LONGEST_TITLE = 120;
 
-  /** So many lines of a part are told one by one, of more only the first. */
+  /** The number of lines up to which a part tells each; of more it tells only the first. */
   private static final int FEW = 2;
 
   private final RegisterWords words;
@@ -136,7 +136,7 @@ final class PlanWords {
     return words.ladder().find(proposal.rung()).orElseThrow();
   }
 
-  /** So many of a class: nobody, 9 of 24, all 24. */
+  /** A share of a class: nobody, 9 of 24, all 24. */
   private static String share(int some, int of) {
     return some == of && of > 1
         ? Sentences.of("plan.all", of)

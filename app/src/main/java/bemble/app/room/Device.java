@@ -8,7 +8,10 @@ import org.jspecify.annotations.Nullable;
 
 /** A device that has said the code: it waits at the door, or is let in to a seat. */
 final class Device {
-  /** One that was not heard of for so long is away; it asks every ten seconds where it is awake. */
+  /**
+   * How long after its last request a device counts as away; it asks every ten seconds while it is
+   * awake.
+   */
   private static final Duration AWAY = Duration.ofSeconds(20);
 
   private final long id;

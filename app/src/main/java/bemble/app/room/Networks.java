@@ -16,7 +16,9 @@ import org.springframework.stereotype.Component;
 /** The addresses of this machine at which a room may be opened. */
 @Component
 class Networks {
-  /** Nothing is sent there: it is set aside for examples, and asking the way to it is enough. */
+  /**
+   * An address reserved for examples. Nothing is sent there: asking for the way to it is enough.
+   */
   private static final InetSocketAddress FAR = new InetSocketAddress("192.0.2.1", 9);
 
   /**

@@ -30,7 +30,9 @@ import org.springframework.stereotype.Component;
 /** Sums a room up once it is closed. */
 @Component
 class RoomEnd {
-  /** One page alone says nothing of a child. */
+  /**
+   * The least number of pages of a slip before it is told: one page alone says nothing of a child.
+   */
   private static final long PAGES_THAT_TELL = 2;
 
   private static final int FEWEST_TO_SHARE = 2;

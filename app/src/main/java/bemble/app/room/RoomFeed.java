@@ -79,7 +79,7 @@ class RoomFeed {
     return seats.stream().collect(Collectors.toMap(SeatView::id, Function.identity()));
   }
 
-  /** Nothing comes any more. Bemble would wait for its screens when it is closed. */
+  /** Ends the stream: otherwise closing Bemble would wait for its screens. */
   @EventListener
   void end(RoomClosed closed) {
     send("closed", "");

@@ -157,7 +157,7 @@ class RoomWork {
                 false)));
   }
 
-  /** Begins the page that a run has come to; the seat has nothing to do where it is over. */
+  /** Begins the next page of a run; the seat has no work once the run is over. */
   private void begin(OpenRoom room, Seat seat, RunView run) {
     Long page = run.page().current();
     if (page == null) {

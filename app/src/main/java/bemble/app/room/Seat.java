@@ -127,7 +127,7 @@ final class Seat {
     changes++;
   }
 
-  /** Of a made-up pupil, who has no device that could be away. */
+  /** Sends a made-up pupil away or brings it back: it has no device that could be away. */
   synchronized void sleep(boolean now) {
     asleep = now;
     changes++;

@@ -49,7 +49,7 @@ class Seats {
     return rooms.open().own(device(header), now());
   }
 
-  /** The seat once it is another than its device knows; after a while as it is. */
+  /** The seat once it is another than its device knows; after a while the unchanged one. */
   CompletableFuture<OwnSeat> changed(String header, long known) {
     Device device = device(header);
     OpenRoom room = rooms.open();

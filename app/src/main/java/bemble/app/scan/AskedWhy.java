@@ -13,7 +13,7 @@ enum AskedWhy {
   SPOILT,
   /** Its writer has written another answer below. */
   NEW_ANSWER,
-  /** It has figures after a point, which has no square. */
+  /** It has figures after a point, for which there is no square. */
   POINT,
   /** Its squares do not stand side by side. */
   APART,

@@ -20,7 +20,7 @@ final class FilledSheet {
   /** Dots a millimetre. */
   static final double DOTS = 8;
 
-  /** From the edge of the sheet to its first mark, in millimetres. */
+  /** The distance from the edge of the sheet to its first mark, in millimetres. */
   static final double CORNER = 9;
 
   /** The room that a small figure takes of its square, as a share of the side. */

@@ -215,7 +215,7 @@ class InkReader {
     return sure;
   }
 
-  /** As it is typed, if both are numbers. */
+  /** The answer as it is typed, if both are numbers. */
   private static @Nullable String text(RowReading main, RowReading rest, DueAnswers due) {
     if (!main.number().matches("\\d+") || !rest.number().matches("\\d*")) {
       return null;

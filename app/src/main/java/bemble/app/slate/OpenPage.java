@@ -159,7 +159,7 @@ final class OpenPage {
         slips.isEmpty() ? null : new ReportWords(words().wording()).name(slips.get(0)));
   }
 
-  /** Of a page that could not be read in every square nothing is called missing. */
+  /** A page with unread squares is judged like one in work, in which nothing is missing yet. */
   private Stage stage() {
     return isEnded() && written.unread().isEmpty() ? Stage.HANDED_IN : Stage.IN_WORK;
   }

@@ -12,7 +12,7 @@ import org.springframework.stereotype.Component;
 /** The pages that were used last, each used by one at a time. */
 @Component
 class OpenPages {
-  /** How many marks the open pages may come to: the largest page has 1,400 and takes 6 MB. */
+  /** The most marks of all open pages together: the largest page has 1,400 and takes 6 MB. */
   private static final int MOST_MARKS = 14_000;
 
   private final AttemptReader reader;

@@ -83,7 +83,7 @@ public class RoomPages {
     return attempts.write(id, strokes).filter(report -> told);
   }
 
-  /** Ends a page; one that is ended already stays as it is, since its writer may ask once more. */
+  /** Ends a page. One that is ended already stays the same, since its writer may ask once more. */
   public AttemptView handIn(long id, boolean told) {
     return isEnded(id) ? forWriter(id, told) : forWriter(attempts.handIn(id, "", null), told);
   }

@@ -11,7 +11,7 @@ public final class Remembered<V> {
   private final Changes changes;
   private volatile Read<V> latest;
 
-  /** Nothing read yet. */
+  /** A value that is not read yet. */
   public Remembered(Changes changes) {
     this.changes = changes;
   }

@@ -15,7 +15,7 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class RequestInHand implements KeptKeys {
-  /** No screen waits longer for an answer. */
+  /** How long keys are kept: no screen waits longer for an answer. */
   private static final Period KEPT = Period.ofDays(1);
 
   private final ThreadLocal<@Nullable String> toKeep = new ThreadLocal<>();

@@ -257,7 +257,7 @@ class DataFileTest {
     assertEquals(60, pages(file));
   }
 
-  /** A backup that is not as it was made is refused before anything is touched. */
+  /** A backup that was changed is refused before anything is touched. */
   @Test
   void everyMutatedBackupReplacesNothing() throws IOException {
     Path zip = folder.resolve("all.zip");

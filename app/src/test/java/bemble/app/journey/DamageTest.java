@@ -14,7 +14,7 @@ import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** One record that is not as it should be leaves all others as they are. */
+/** One damaged record leaves all others as they are. */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class DamageTest {
   private RunningApp app;

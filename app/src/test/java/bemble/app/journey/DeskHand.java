@@ -42,7 +42,7 @@ final class DeskHand implements AutoCloseable {
     this(address, browser, "/");
   }
 
-  /** One that begins at a page of its own. */
+  /** A browser that begins at a page of its own. */
   DeskHand(String address, Browser browser, String home) {
     this.home = home;
     context =

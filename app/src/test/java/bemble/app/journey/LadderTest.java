@@ -116,7 +116,7 @@ class LadderTest {
     assertTrue(proposals.findValuesAsText("title").contains("Over a nought"), proposals::toString);
   }
 
-  /** From a rung of the class's own a set is made, given, marked, and seen in the register. */
+  /** A set is made of a class's own rung, given, marked, and seen in the register. */
   @Test
   void aRungOfTheClassCountsLikeAnyOther() {
     String own = added("Bulbs from the shed");

@@ -27,7 +27,7 @@ class MarkingTest extends Conversation {
       List.of("742 − 368", "621 − 257", "853 − 478", "534 − 269", "965 − 387");
   private static final List<String> RIGHT = List.of("374", "364", "375", "265", "578");
 
-  /** With the smaller figure taken from the larger one. */
+  /** Answers with the smaller figure taken from the larger one. */
   private static final List<String> SLIPPED = List.of("426", "436", "425", "335", "622");
 
   private static Pile pile;

@@ -10,7 +10,7 @@ import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** Nothing of a page, seen, read aloud or hidden in it, comes before its step. */
+/** No mark of a page comes before its step, whether seen, read aloud or hidden in the screen. */
 class NothingGivenAwayJourneyTest extends Journey {
   /**
    * A step of a page or of its check: its sentence, its facts, and the figures on the page then.

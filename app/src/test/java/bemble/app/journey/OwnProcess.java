@@ -21,7 +21,7 @@ public final class OwnProcess {
     return start(options, Map.of(), arguments);
   }
 
-  /** Starts it where something of the surroundings is not as it is here. */
+  /** Starts it with other variables of the environment. */
   static Process start(List<String> options, Map<String, String> around, String... arguments)
       throws IOException {
     List<String> command = new ArrayList<>();

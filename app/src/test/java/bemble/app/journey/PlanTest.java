@@ -269,7 +269,7 @@ class PlanTest {
     assertEquals(80, talk.get("/api/plan").json().at("/shares/half").asInt());
   }
 
-  /** Those who were left behind get a part of their own, by their names, and keep it. */
+  /** Pupils who were left behind get a part of their own, by their names, and keep it. */
   @Test
   void aLessonHasAPartForAGroup() {
     JsonNode roll = talk.post("/api/roll", Map.of("names", "Averil\nBram\nCaio")).json();

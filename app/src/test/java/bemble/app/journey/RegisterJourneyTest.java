@@ -26,7 +26,7 @@ class RegisterJourneyTest extends Journey {
       List.of("742 − 368", "621 − 257", "853 − 478", "534 − 269", "965 − 387");
   private static final List<String> RIGHT = List.of("374", "364", "375", "265", "578");
 
-  /** With the smaller figure taken from the larger one in the last sum. */
+  /** Answers with the smaller figure taken from the larger one in the last sum. */
   private static final List<String> SLIPPED = List.of("426", "436", "375", "265", "622");
 
   /**

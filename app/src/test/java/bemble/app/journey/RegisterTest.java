@@ -24,7 +24,7 @@ class RegisterTest {
       List.of("742 − 368", "621 − 257", "853 − 478", "534 − 269", "965 − 387");
   private static final List<String> RIGHT = List.of("374", "364", "375", "265", "578");
 
-  /** With the smaller figure taken from the larger one in the last sum, or in three. */
+  /** Answers with the smaller figure taken from the larger one in the last sum, or in three. */
   private static final List<String> SLIPPED = List.of("374", "364", "375", "265", "622");
 
   private static final List<String> SLIPPED_OFTEN = List.of("426", "436", "375", "265", "622");

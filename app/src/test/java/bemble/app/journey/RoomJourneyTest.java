@@ -41,7 +41,7 @@ class RoomJourneyTest extends Journey {
     devices.forEach(DeskHand::close);
   }
 
-  /** A device that has come to the door, at the address that stands on the Board. */
+  /** A device that has come to the door, at the address on the Board. */
   private DeskHand knocking(String who) {
     DeskHand device = new DeskHand(room.address(), Chromium.BROWSER, "/room");
     devices.add(device);
@@ -207,7 +207,7 @@ class RoomJourneyTest extends Journey {
     assertEquals(List.of(), device.barriers());
   }
 
-  /** With a keyboard, and the words for those who hear the page. */
+  /** By keyboard, and by the words for those who hear the page. */
   @Test
   void aSumIsWorkedByEar() {
     openRoom();

@@ -30,7 +30,7 @@ public final class RunningApp implements AutoCloseable {
     this(data, demo, "0", Clock.systemDefaultZone());
   }
 
-  /** One whose clock is told. */
+  /** A Bemble with a clock of the test's own. */
   public RunningApp(Path data, Clock clock) {
     this(data, false, "0", clock);
   }
@@ -46,7 +46,7 @@ public final class RunningApp implements AutoCloseable {
             .run("--server.port=" + port, "--bemble.data=" + data, "--bemble.demo=" + demo);
   }
 
-  /** One with the demo data, which is made once and copied from then on. */
+  /** A Bemble with the demo data, which is made once and copied from then on. */
   static RunningApp ofDemo(Path folder) {
     try {
       if (demo == null) {

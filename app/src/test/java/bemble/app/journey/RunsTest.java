@@ -95,7 +95,7 @@ class RunsTest extends Conversation {
     assertTrue(next(run).get("passed").asBoolean());
   }
 
-  /** Nothing that is asked for tells before the end whether a page is right. */
+  /** Until the run ends, no answer tells whether a page is right. */
   @Test
   void aRunToldOfAtItsEndIsSilentUntilThen() {
     JsonNode run = begin(request(THREE, 2, "AT_END"));

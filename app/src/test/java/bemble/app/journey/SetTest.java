@@ -258,7 +258,7 @@ class SetTest extends Conversation {
     return answer.json();
   }
 
-  /** Neither how many rounds there are nor whether anything is left. */
+  /** The number of rounds and the remainder stay hidden. */
   @ParameterizedTest
   @ValueSource(strings = {"9736 ÷ 8\n8008 ÷ 8", "224 × 26\n999 × 99", "1000 − 999\n9000 − 111"})
   void theSizeOfATileTellsNothingOfTheAnswer(String sums) {

@@ -18,7 +18,7 @@ import org.junit.jupiter.api.Test;
 class SlateAnswersTest extends Conversation {
   private static final List<String> SUMS = List.of("742 − 368", "621 − 257", "853 − 478");
 
-  /** With the smaller figure taken from the larger one. */
+  /** Answers with the smaller figure taken from the larger one. */
   private static final List<String> SLIPPED = List.of("426", "436", "425");
 
   @BeforeAll

@@ -21,7 +21,7 @@ class StartTest {
 
   /** The output of a process, and its exit status. */
   private record Ended(int status, String said) {
-    /** One line, in words for a teacher. */
+    /** The message is one line, in words for a teacher. */
     void isOneSentence(String about) {
       assertEquals(1, said.lines().count(), said);
       assertTrue(said.contains(about), said);

@@ -31,7 +31,7 @@ public final class Talk {
     return address;
   }
 
-  /** One whose requests have a header. */
+  /** A client whose requests have a header. */
   Talk with(String header, String value) {
     return new Talk(address, Map.of(header, value));
   }

@@ -42,7 +42,7 @@ class ReaderMaker {
 
   private static final long THRESHOLD_SEED = 1001;
 
-  /** Of the fonts each of this number sets thresholds; the others are learnt from. */
+  /** Every font of this number sets thresholds; the nets learn from the others. */
   private static final int KEPT_FONT = 4;
 
   private final Path figures = Path.of(System.getProperty("figures"));

@@ -33,7 +33,7 @@ public final class SquareExam {
     this.random = new Random(seed);
   }
 
-  /** Of the nets and the thresholds that are shipped. */
+  /** An exam of the nets and the thresholds that are shipped. */
   public static SquareExam shipped(FigureSet set, List<Font> fonts, long seed) {
     return new SquareExam(
         FigureReader.shipped(),

@@ -91,7 +91,7 @@ final class Squares {
     return seen(ink);
   }
 
-  /** So far that two figures cannot be taken for one. */
+  /** How far a figure is moved aside: two figures must not be taken for one. */
   private int aside() {
     int far = 7 + random.nextInt(9);
     return random.nextBoolean() ? far : -far;
@@ -216,7 +216,7 @@ final class Squares {
         + ((source[under] & 0xFF) * (1 - right) + (source[under + 1] & 0xFF) * right) * below;
   }
 
-  /** The ink as it is seen: with its neighbours and its box, paler, blurred and noisy. */
+  /** The window of some ink: with its neighbours and its box, paler, blurred and noisy. */
   private Window seen(float[] ink) {
     for (int beside : new int[] {-Window.SQUARE, Window.SQUARE}) {
       if (random.nextDouble() < NEIGHBOUR) {

@@ -27,7 +27,7 @@ final class ThresholdMaker {
   /** The share of spoilt squares in which the figure below may be granted. */
   private static final double SPOILT_GRANTED = 0.005;
 
-  /** By how much likelier a known slip is than a stray figure, at the most. */
+  /** The most by which a known slip is likelier than a stray figure. */
   private static final double SLIP = Math.log(10);
 
   private final FigureReader reader;

@@ -12,7 +12,7 @@ import java.util.Random;
  * Those whose writing is read in an exam, in turn: of three families that nothing was learnt from.
  */
 final class Hands {
-  /** Of the pens, which are from 20 to 110, about half are paler. */
+  /** The grey from which a pen is pale: about half of the pens, which are from 20 to 110. */
   private static final int PALE = 65;
 
   private final FigureSet set;

@@ -26,7 +26,7 @@ public final class OtherAids {
   private final Map<Integer, Set<String>> paid = new HashMap<>();
   private final Map<Integer, Set<String>> tens = new HashMap<>();
 
-  /** Of a sum on its true page. */
+  /** The aids of a sum on its true page. */
   public OtherAids(Sum sum) {
     List<Method<?>> methods = new ArrayList<>(List.of(sum.method()));
     for (String id : sum.method().sharesAidsWith()) {

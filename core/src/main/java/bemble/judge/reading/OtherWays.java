@@ -3,7 +3,7 @@ package bemble.judge.reading;
 import bemble.judge.report.SettingOut;
 import bemble.judge.report.Stage;
 
-/** Ways of writing a page that come to the same as the one with which it is compared. */
+/** Ways of writing a page that mean the same as the usual one. */
 public final class OtherWays {
   private OtherWays() {}
 

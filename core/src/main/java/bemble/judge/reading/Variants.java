@@ -16,7 +16,7 @@ import java.util.stream.Stream;
 
 /** The orders in which the numbers of a sum may be set out by a writer who does so alone. */
 public final class Variants {
-  /** So many addends are tried in every order; of more, a few orders are tried. */
+  /** The number of addends up to which every order is tried; of more, a few orders are. */
   private static final int MOST_ADDENDS = 4;
 
   private Variants() {}

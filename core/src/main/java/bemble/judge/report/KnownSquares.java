@@ -112,7 +112,7 @@ public final class KnownSquares {
         .noneMatch(unread::contains);
   }
 
-  /** Of the first slip that is known of, there may be one before. */
+  /** The figure as a later slip: an unread square may hide an earlier one. */
   private static Judged notFirst(Judged figure) {
     return figure.verdict() == Verdict.FIRST_SLIP
         ? new Judged(figure.written(), Verdict.SLIP)

@@ -2,7 +2,7 @@ package bemble.judge.report;
 
 /** The verdict on a single figure. */
 public enum Verdict {
-  /** As it is on the true page. */
+  /** The figure is that of the true page. */
   RIGHT,
   /** The first mistake of the page. */
   FIRST_SLIP,

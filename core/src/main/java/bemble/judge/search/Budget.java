@@ -8,13 +8,16 @@ public final class Budget {
   /** About 20 ms, which is enough for all slips of a page of three or four rows. */
   private static final int LEAST = 9_000;
 
-  /** So many pages are tried of a larger sum, unless that would take longer than {@link #LONG}. */
+  /**
+   * The most pages that are tried of a larger sum, unless that would take longer than {@link
+   * #LONG}.
+   */
   private static final int MORE_PAGES = 100;
 
   /** About 50 ms. */
   private static final int LONG = 24_000;
 
-  /** So many pages are tried however large they are and however long that takes. */
+  /** The fewest pages that are tried, however large they are and however long that takes. */
   private static final int LEAST_PAGES = 20;
 
   private final int whole;

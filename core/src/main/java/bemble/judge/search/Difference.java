@@ -98,7 +98,7 @@ record Difference(Handwriting page, Comparison comparison, KnownHand known, Seen
     return new Finding(squares, step(), due, kind, names, fact);
   }
 
-  /** Nothing is due where a figure is too many. */
+  /** The due marks; none where a figure is too many. */
   private List<Written> due() {
     return isTooMany() ? List.of() : wrong.due();
   }

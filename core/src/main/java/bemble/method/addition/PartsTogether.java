@@ -102,7 +102,7 @@ record PartsTogether(
     return placeThatMakesTen(more).isEmpty();
   }
 
-  /** The lowest place at which the figures of some numbers come to ten or more. */
+  /** The lowest place at which the figures of some numbers make ten or more. */
   private static Optional<Integer> placeThatMakesTen(List<WrittenRow> numbers) {
     for (int place = lowest(numbers); place <= WrittenRow.highest(numbers); place++) {
       BigInteger total = Rule.TOTAL.applyTo(RunningTotals.at(place, numbers));

@@ -16,7 +16,7 @@ import bemble.remark.RemarkKind;
 import java.util.ArrayList;
 import java.util.List;
 
-/** A sum from the left of which nothing stands under anything: 34 + 21 = 50 + 5 = 55. */
+/** A sum from the left with its numbers in one line: 34 + 21 = 50 + 5 = 55. */
 final class SumOnOneLine {
   private static final int ROW = 1;
 

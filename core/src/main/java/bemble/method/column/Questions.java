@@ -67,7 +67,7 @@ public final class Questions {
                 .with("answer", answer));
   }
 
-  /** Whether a place has anything to give. */
+  /** Asks whether a place has anything to give. */
   public static void hasAnything(
       Script script, @Nullable Area focus, BigInteger has, int place, int column) {
     if (!areSteps(script)) {

@@ -26,7 +26,7 @@ public final class Remaining {
   /** The value of the parts; null until it is asked for after they changed. */
   private @Nullable BigInteger value;
 
-  /** Nothing taken yet of the number in {@code row}. */
+  /** The number in {@code row}, before any part of it is taken. */
   public Remaining(Script script, PlaceColumns columns, int row) {
     this.script = script;
     this.columns = columns;

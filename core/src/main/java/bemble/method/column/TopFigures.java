@@ -8,7 +8,7 @@ public final class TopFigures {
   private final Entry[] entries;
   private final int lowest;
 
-  /** Nothing yet at the places from {@code highest} down to {@code lowest}. */
+  /** Empty places from {@code highest} down to {@code lowest}. */
   public TopFigures(int highest, int lowest) {
     this.entries = new Entry[highest - lowest + 1];
     this.lowest = lowest;

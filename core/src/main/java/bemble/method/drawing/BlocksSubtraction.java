@@ -104,7 +104,7 @@ public final class BlocksSubtraction implements Method<Subtraction> {
       return script.finish(sum, id(), answer, Layout.upTo(lastRow, written.columns().ones()), null);
     }
 
-    /** The highest place of which anything is left: no zeros are written in front. */
+    /** The highest place with a rest: no zeros are written in front. */
     private int lastPlace() {
       BigInteger left = sum.minuend().unscaled().subtract(sum.subtrahend().unscaled());
       return Numeral.of(left).highestPlace();

@@ -152,7 +152,10 @@ public final class Lattice implements Method<Multiplication> {
       }
     }
 
-    /** From a crossing at the upper or the right edge down to the left, to the edge of the box. */
+    /**
+     * Draws the cut from a crossing at the upper or the right edge down to the left, to the edge of
+     * the box.
+     */
     private void cut(Square from) {
       int length = Math.min(bottom() - from.row(), from.column() - LEFT);
       line(from, from.moved(length, -length));

@@ -199,7 +199,7 @@ final class RootPage {
                 .with("left", taken.left().value()));
   }
 
-  /** Nothing is left over and nothing but zeros would come down after the point. */
+  /** Whether there is no remainder, and only zeros would come down after the point. */
   private boolean exactAlready() {
     if (lastPair > 0 || remaining.value().signum() != 0) {
       return false;
@@ -250,7 +250,7 @@ final class RootPage {
     return figure;
   }
 
-  /** One more figure of the root. */
+  /** Finds the next figure of the root. */
   private void next() {
     Entry before = root.get(root.size() - 1);
     writeLead(before);
@@ -318,7 +318,10 @@ final class RootPage {
     return old == null ? RemarkKind.FIRST_LEAD : RemarkKind.LEAD_BY_ADDING;
   }
 
-  /** Figures of the radicand that no place of the root was asked for are left over as they are. */
+  /**
+   * Brings the figures of the radicand down for which no place of the root was asked: they are part
+   * of the remainder.
+   */
   private void bringDownRest() {
     int from = 2 * lastPair - 1;
     if (from < sum.radicand().lowestPlace() || exactAlready()) {

@@ -234,7 +234,7 @@ public final class Expanded implements Method<Subtraction> {
       return Figures.of(inOnes(value, place));
     }
 
-    /** So many of a place, counted in ones; parts after the point stay as they are. */
+    /** A value of a place, counted in ones; parts after the point stay. */
     private static BigInteger inOnes(BigInteger value, int place) {
       return place <= 0 ? value : Whole.product(value, Whole.powerOfTen(place));
     }

@@ -24,7 +24,7 @@ import org.jspecify.annotations.Nullable;
 
 /** A ruler from 0 to the minuend on which single steps are counted, up or back. */
 final class Ruler {
-  /** So long may a ruler be on which each step is one. */
+  /** The longest ruler on which each step is one. */
   private static final BigInteger LONGEST = BigInteger.valueOf(20);
 
   private static final int STEP_ROW = 1;
@@ -46,12 +46,12 @@ final class Ruler {
         && sum.minuend().unscaled().compareTo(LONGEST) <= 0;
   }
 
-  /** From the subtrahend up to the minuend: the count is the difference. */
+  /** Counts from the subtrahend up to the minuend: the count is the difference. */
   static Working countUp(Subtraction sum, Script script, String method) {
     return new Ruler(sum, script, true).work(method);
   }
 
-  /** From the minuend back by the subtrahend: the difference is where that ends. */
+  /** Counts from the minuend back by the subtrahend, and ends at the difference. */
   static Working countBack(Subtraction sum, Script script, String method) {
     return new Ruler(sum, script, false).work(method);
   }
@@ -80,7 +80,7 @@ final class Ruler {
     return read(method, start, at, count);
   }
 
-  /** One step from where one stands; gives how many there are by now. */
+  /** Takes one step; gives how many there are by now. */
   private Entry step(Entry from) {
     Square here = square(from.value());
     BigInteger next = up ? from.value().add(BigInteger.ONE) : from.value().subtract(BigInteger.ONE);

@@ -109,7 +109,7 @@ final class OwnHops implements RightKind {
     }
   }
 
-  /** The hops as they are ruled on the sheet, in the order in which they are made. */
+  /** The hops on the sheet, in the order in which they are made. */
   private List<Shape.Hop> arcs(Sum sum) {
     Comparator<Shape.Hop> order = Comparator.comparing(hop -> hop.from().column());
     return new Slate(sum, SettingOut.GIVEN)

@@ -118,7 +118,7 @@ public final class SeveralMeasure {
     return squares.stream().map(at -> at.row() + "," + at.column()).toList().toString();
   }
 
-  /** Where the wrong figures stand, as far as they are seen and another figure is there. */
+  /** The squares of the wrong figures, as far as they are seen and another figure is there. */
   private static List<Square> squares(Working page, Map<Slot, BigInteger> wrong) {
     List<Square> squares = new ArrayList<>();
     for (Step step : page.steps()) {

@@ -7,7 +7,7 @@ import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** One slip is one finding, where it was made, whatever follows from it. */
+/** One slip is one finding, at its first square, whatever follows from it. */
 class FirstSquareTest {
   private static final int PAGES = 40;
 

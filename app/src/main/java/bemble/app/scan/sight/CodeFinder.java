@@ -63,7 +63,7 @@ final class CodeFinder {
     }
   }
 
-  /** With four dots for one: the squares of a code are not to be smaller than three dots. */
+  /** Looks in four dots for each one: the squares of a code must not be smaller than three dots. */
   private static List<FoundCode> inEnlarged(GreyPicture picture) {
     return in(picture.enlarged(), 1, 0, 0).stream()
         .map(

@@ -10,7 +10,7 @@ final class LeastSquares {
     sums = new double[size][size + 1];
   }
 
-  /** One more equation: the terms, each times its coefficient, come to the value. */
+  /** Adds an equation: the terms, each times its coefficient, have the value as their sum. */
   void add(double[] terms, double value, double weight) {
     for (int row = 0; row < size; row++) {
       double factor = weight * terms[row];

@@ -16,7 +16,7 @@ final class Registration {
   /** Dots of the flat picture for a millimetre. */
   static final double DOTS = 4;
 
-  /** So far a part is moved, in dots. */
+  /** The farthest that a part is moved, in dots. */
   private static final int REACH = 9;
 
   /** Ink is darker than print: no dot counts for more than so much. */

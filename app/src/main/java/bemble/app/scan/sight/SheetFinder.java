@@ -37,7 +37,7 @@ final class SheetFinder {
           .flatMap(right -> Stream.of(-0.09, -0.03, 0.03, 0.09).map(down -> new Tilt(right, down)))
           .toList();
 
-  /** One end of a sheet is seen so many times as large as the other at the most. */
+  /** How many times larger one end of a sheet may look than the other. */
   private static final double MOST_UNEVEN = 2.2;
 
   private final MarkFinder marks;

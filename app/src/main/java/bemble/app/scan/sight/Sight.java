@@ -23,10 +23,10 @@ public final class Sight {
   /** Paper around the marks that a flat sheet shows too, in millimetres. */
   public static final double EDGE = 7;
 
-  /** With so many marks a sheet is found though a copier has lost its pale lines. */
+  /** The number of marks with which a sheet is found even if a copier has lost its pale lines. */
   private static final int PLENTY = 5;
 
-  /** With fewer, so many of its parts must be where the marks let them be expected. */
+  /** The share of parts that must be where the marks place them, if there are fewer marks. */
   private static final double LEAST_AGREED = 0.5;
 
   /** The light on the paper is looked at in parts of so many millimetres. */
