@@ -7,6 +7,7 @@ import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -95,7 +96,7 @@ class DeskJourneyTest extends Journey {
     hand.press("Escape");
     assertThat(hand.page.getByRole(AriaRole.DIALOG)).hasCount(0);
     hand.press("Alt+7");
-    assertThat(hand.page.getByText("No page is kept yet.")).isVisible();
+    assertThat(hand.page).hasURL(Pattern.compile("/workbook"));
     hand.press("Alt+1");
     assertThat(hand.page.getByText("Write a sum in the line above")).isVisible();
   }

@@ -25,6 +25,7 @@ import org.junit.jupiter.api.Test;
 class MarkingJourneyTest extends HandedOut {
   @Test
   void aClassIsMarkedWithUnderFiveKeysACellAndNoMouse() {
+    handOutByHand();
     int keys = 0;
     keys += type("+ + +");
     keys += type("4 2 6 Enter 4 3 6 Enter 4 2 5 Enter");
