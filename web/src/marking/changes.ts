@@ -10,6 +10,8 @@ export interface Change extends Entry {
   was?: Cell;
   /** The same of the square afterwards. */
   becomes?: Cell;
+  /** The square as it will be marked, if the grid foretells it. */
+  known?: Cell;
 }
 
 /** How a change is sent. */

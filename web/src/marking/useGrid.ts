@@ -16,13 +16,17 @@ const REST = 150;
 
 const WAITING = waitingIn<Change>('marking');
 
+/** The square of a change as it will be marked, if that is known beforehand. */
+const knownBy = (grid: Grid | undefined, { pupil, number, to }: Change) =>
+  grid && to !== undefined ? knownCell(grid, pupil, number, to) : undefined;
+
 /** The squares as changes show them before they are kept. */
-const aheadOf = (changes: Change[], grid?: Grid) =>
+const aheadOf = (changes: Change[]) =>
   new Map(
-    changes.map(({ pupil, number, to, becomes }): [string, Ahead] => {
-      const known = grid && to !== undefined ? knownCell(grid, pupil, number, to) : undefined;
-      return [keyOf(pupil, number), { given: to, cell: becomes ?? known }];
-    }),
+    changes.map(({ pupil, number, to, becomes, known }): [string, Ahead] => [
+      keyOf(pupil, number),
+      { given: to, cell: becomes ?? known },
+    ]),
   );
 
 /** A handout being marked: typed answers are shown at once, and kept behind in batches. */
@@ -116,8 +120,9 @@ export function useGrid(id: number) {
       cancelled.current = true;
       void queries.cancelQueries({ queryKey });
     }
-    wait([...waiting.current, ...changes]);
-    setAhead((before) => new Map([...before, ...aheadOf(changes, grid)]));
+    const foretold = changes.map((change) => ({ ...change, known: knownBy(grid, change) }));
+    wait([...waiting.current, ...foretold]);
+    setAhead((before) => new Map([...before, ...aheadOf(foretold)]));
     sendAll(changes.length, send);
   };
   // The changes that waited when the page was left: the grid that is asked for now may lack them.

@@ -60,7 +60,10 @@ final class DeskHand implements AutoCloseable {
         });
     page.onRequest(
         request -> {
-          if (!request.method().equals("GET")) {
+          if (request.isNavigationRequest()) {
+            // A request of a page that is left may neither end nor fail.
+            underWay.clear();
+          } else if (!request.method().equals("GET")) {
             underWay.add(request);
           }
         });
@@ -106,12 +109,16 @@ final class DeskHand implements AutoCloseable {
     page.reload();
   }
 
-  /** Loads the page anew before any of its changes arrives; waits until one does. */
-  void lostUntilReload(String sent, Runnable doing) {
+  /** Loads the page anew while requests to an address fail, and with them all that is done. */
+  void reloadWhileLost(String sent, Runnable doing) {
     page.route(sent, Route::abort);
     doing.run();
     page.onceDialog(Dialog::accept);
     page.reload();
+  }
+
+  /** Lets requests to an address through again, and waits for the first that is answered. */
+  void letThrough(String sent) {
     page.waitForResponse(sent, () -> page.unroute(sent));
   }
 

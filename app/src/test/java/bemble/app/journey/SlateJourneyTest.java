@@ -162,8 +162,9 @@ class SlateJourneyTest extends Journey {
   @Test
   void whatIsWrittenOutlivesAReloadBeforeItIsKept() {
     begin("83 − 47", "Exchange");
-    hand.lostUntilReload("**/strokes", () -> type("44"));
+    hand.reloadWhileLost("**/strokes", () -> type("44"));
     assertThat(hand.page.locator("[data-layer='1'] [data-kind=figure]")).hasCount(2);
+    hand.letThrough("**/strokes");
     hand.reload();
     assertThat(hand.page.locator("[data-layer='1'] [data-kind=figure]")).hasCount(2);
   }
