@@ -20,11 +20,15 @@ public final class Backup {
       throw new UnusableFileException("missing", file.path());
     }
     file.check();
-    try {
-      BackupFile.write(file, LocalDateTime.now(), zip.toAbsolutePath());
-    } catch (IOException e) {
-      throw new UnusableFileException("no-backup", zip);
-    }
+    file.read(
+        connection -> {
+          try {
+            BackupFile.write(connection, LocalDateTime.now(), zip.toAbsolutePath());
+          } catch (IOException e) {
+            throw new UnusableFileException("no-backup", zip);
+          }
+          return null;
+        });
   }
 
   /**
@@ -46,7 +50,7 @@ public final class Backup {
         file,
         work -> {
           DataFile restored = new DataFile(work.resolve("bemble"));
-          BackupFile.unpack(zip, restored, new DiskSpace(file.folder()));
+          restored.pack(BackupFile.unpack(zip, restored, new DiskSpace(file.folder())));
           return replace(file, restored.path(), zip);
         });
   }

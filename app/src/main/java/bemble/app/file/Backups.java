@@ -8,20 +8,16 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.sql.Connection;
-import java.sql.DriverManager;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Clock;
 import java.time.LocalDateTime;
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Function;
 import javax.sql.DataSource;
-import org.flywaydb.core.Flyway;
-import org.h2.api.ErrorCode;
 import org.springframework.stereotype.Component;
 
 /**
@@ -129,8 +125,7 @@ public class Backups {
     return WorkFolder.use(
         file,
         work -> {
-          DataFile good = unpacked(zip, work);
-          try (Connection from = DriverManager.getConnection(good.url(), "sa", "");
+          try (Connection from = unpacked(zip, work);
               Connection now = source.getConnection()) {
             return new LookView(
                 BackupFile.madeAt(zip).orElse(null),
@@ -169,8 +164,11 @@ public class Backups {
         WorkFolder.use(
             file,
             work -> {
-              DataFile good = unpacked(zip, work);
-              return gate.alone(() -> exchange(good, forget));
+              try (Connection from = unpacked(zip, work)) {
+                return gate.alone(() -> exchange(from, forget));
+              } catch (SQLException e) {
+                throw new IllegalStateException(e);
+              }
             });
     if (forget) {
       open.forget();
@@ -191,43 +189,33 @@ public class Backups {
   }
 
   private int eraseIn(Copies.Copy copy, Path work) throws IOException {
-    DataFile good = unpacked(copy.path(), work);
-    int erased = 0;
-    try (Connection in = DriverManager.getConnection(good.url(), "sa", "");
-        Statement statement = in.createStatement()) {
-      erased = deleted.eraseIn(in);
-      statement.execute("shutdown compact");
-    } catch (SQLException e) {
-      if (e.getErrorCode() != ErrorCode.DATABASE_IS_CLOSED) {
-        throw new IllegalStateException(e);
+    try (Connection in = unpacked(copy.path(), work)) {
+      int erased = deleted.eraseIn(in);
+      if (erased > 0) {
+        Path half = work.resolve("half.zip");
+        BackupFile.write(in, copy.moment(), half);
+        Files.move(half, copy.path(), StandardCopyOption.REPLACE_EXISTING);
       }
+      return erased;
+    } catch (SQLException e) {
+      throw new IllegalStateException(e);
     }
-    if (erased > 0) {
-      Path half = work.resolve("half.zip");
-      BackupFile.write(good, copy.moment(), half);
-      Files.move(half, copy.path(), StandardCopyOption.REPLACE_EXISTING);
-    }
-    return erased;
   }
 
-  /** The data file that a zip holds, brought to the schema of this Bemble. */
-  private DataFile unpacked(Path zip, Path work) throws IOException {
-    DataFile unpacked = new DataFile(work.resolve("bemble"));
+  /** The data of a backup in a file of its own, with the tables of this Bemble. */
+  private Connection unpacked(Path zip, Path work) throws IOException {
     try {
-      BackupFile.unpack(zip, unpacked, room);
+      return BackupFile.unpack(zip, new DataFile(work.resolve("bemble")), room);
     } catch (UnusableFileException e) {
       throw e.isNewer() ? RefusedException.of("newer-backup") : RefusedException.of("no-backup");
     }
-    Flyway.configure().dataSource(unpacked.url(), "sa", "").load().migrate();
-    return unpacked;
   }
 
-  private CopyView exchange(DataFile by, boolean forget) {
+  private CopyView exchange(Connection from, boolean forget) {
     Copies copies = new Copies(file.copies());
     Path before = copies.nextBefore(LocalDateTime.now(clock));
     copier.copyTo(before);
-    try (Connection from = DriverManager.getConnection(by.url(), "sa", "");
-        Connection to = source.getConnection()) {
+    try (Connection to = source.getConnection()) {
       if (forget) {
         deleted.eraseIn(from);
       }
@@ -244,8 +232,8 @@ public class Backups {
     numberOn(from, to);
     to.setAutoCommit(false);
     try {
-      clear(to);
-      for (String table : Schema.TABLES) {
+      Tables.clear(to);
+      for (String table : Tables.inOrder(to)) {
         copy(table, from, to);
       }
       to.commit();
@@ -257,27 +245,12 @@ public class Backups {
     }
   }
 
-  private static void clear(Connection to) throws SQLException {
-    List<String> lastFirst = new ArrayList<>(Schema.TABLES);
-    Collections.reverse(lastFirst);
-    try (Statement statement = to.createStatement()) {
-      for (String table : lastFirst) {
-        statement.execute("delete from " + table);
-      }
-    }
-  }
-
   /** Copies all rows of a table with their numbers. Rows that others refer to come first. */
   private static void copy(String table, Connection from, Connection to) throws SQLException {
     try (Statement reading = from.createStatement();
         ResultSet rows = reading.executeQuery("select * from " + table + " order by 1")) {
-      List<String> columns = columns(rows);
-      String insert =
-          "insert into %s (%s) overriding system value values (%s)"
-              .formatted(
-                  table,
-                  String.join(", ", columns),
-                  String.join(", ", Collections.nCopies(columns.size(), "?")));
+      List<String> columns = Tables.columns(rows);
+      String insert = BackupRows.insert(table, columns);
       try (PreparedStatement writing = to.prepareStatement(insert)) {
         int waiting = 0;
         while (rows.next()) {
@@ -294,26 +267,13 @@ public class Backups {
     }
   }
 
-  private static List<String> columns(ResultSet rows) throws SQLException {
-    List<String> columns = new ArrayList<>();
-    for (int column = 1; column <= rows.getMetaData().getColumnCount(); column++) {
-      columns.add(rows.getMetaData().getColumnName(column));
-    }
-    return columns;
-  }
-
   /** The next row gets a number that no row has, before or after the exchange. */
   private static void numberOn(Connection from, Connection to) throws SQLException {
-    for (String table : Schema.NUMBERED) {
-      long next = 1 + Math.max(lastNumber(table, from), lastNumber(table, to));
-      try (Statement statement = to.createStatement()) {
-        statement.execute("alter table %s alter column id restart with %d".formatted(table, next));
-      }
+    Map<String, Long> now = Tables.nextNumbers(to);
+    for (Map.Entry<String, Long> then : Tables.nextNumbers(from).entrySet()) {
+      String table = then.getKey();
+      Tables.numberOn(table, Math.max(then.getValue(), now.getOrDefault(table, 1L)), to);
     }
-  }
-
-  private static long lastNumber(String table, Connection in) throws SQLException {
-    return number("select coalesce(max(id), 0) from " + table, in);
   }
 
   private static MissingException missing() {

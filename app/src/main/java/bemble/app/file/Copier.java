@@ -4,6 +4,8 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.sql.Connection;
+import java.sql.SQLException;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import org.slf4j.Logger;
@@ -36,9 +38,9 @@ class Copier {
       LocalDateTime now = LocalDateTime.now(clock);
       Copies copies = new Copies(file.copies());
       if (!file.version().names(version)) {
-        add(file, copies, () -> pack(file, file, now, copies.nextBefore(now)));
+        add(file, copies, () -> packClosed(file, now, copies.nextBefore(now)));
       }
-      add(file, copies, () -> pack(file, file, now, copies.next(now)));
+      add(file, copies, () -> packClosed(file, now, copies.next(now)));
     }
   }
 
@@ -70,27 +72,35 @@ class Copier {
     }
   }
 
-  /** Writes all that is kept into a backup, which is there whole or not at all. */
+  /** Writes all that is kept at one moment into a backup, which is there whole or not at all. */
   void copyTo(Path zip) {
     room.refuseIfFull();
-    WorkFolder.use(
-        file,
-        work -> {
-          DataFile copied = new DataFile(work.resolve("bemble"));
-          open.copyTo(copied);
-          pack(file, copied, now(), zip);
-          return null;
-        });
+    try (Connection reading = open.connect()) {
+      reading.setAutoCommit(false);
+      reading.setTransactionIsolation(Connection.TRANSACTION_SERIALIZABLE);
+      pack(file, reading, now(), zip);
+    } catch (SQLException e) {
+      throw new IllegalStateException(e);
+    }
   }
 
-  private static void pack(DataFile file, DataFile closed, LocalDateTime now, Path zip) {
+  private static void pack(DataFile file, Connection from, LocalDateTime now, Path zip)
+      throws SQLException {
     WorkFolder.use(
         file,
         work -> {
           Path half = work.resolve("half.zip");
-          BackupFile.write(closed, now, half);
+          BackupFile.write(from, now, half);
           Folders.make(zip.toAbsolutePath().getParent());
           return Files.move(half, zip, StandardCopyOption.REPLACE_EXISTING);
+        });
+  }
+
+  private static void packClosed(DataFile file, LocalDateTime now, Path zip) {
+    file.read(
+        connection -> {
+          pack(file, connection, now, zip);
+          return null;
         });
   }
 

@@ -13,10 +13,15 @@ import java.nio.file.StandardOpenOption;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.sql.Statement;
 import java.time.Duration;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.flywaydb.core.Flyway;
 import org.h2.api.ErrorCode;
+import org.h2.mvstore.DataUtils;
+import org.h2.mvstore.MVStoreException;
 
 /**
  * The file in which everything is kept, with its {@link Seal} beside it.
@@ -25,8 +30,13 @@ import org.h2.api.ErrorCode;
  */
 public record DataFile(Path base) {
   private static final String ENDING = ".mv.db";
+  private static final String USER = "sa";
   private static final Duration LONGEST_WAIT = Duration.ofSeconds(20);
   private static final String READING = ";ACCESS_MODE_DATA=r";
+
+  static {
+    NoObjects.everywhere();
+  }
 
   /** The file itself. */
   public Path path() {
@@ -83,8 +93,65 @@ public record DataFile(Path base) {
 
   private <T> T connected(String how, Use<T> use) throws SQLException {
     String whole = url() + ";IFEXISTS=TRUE" + how;
-    try (Connection connection = DriverManager.getConnection(whole, "sa", "")) {
+    try (Connection connection = DriverManager.getConnection(whole, USER, "")) {
       return use.of(connection);
+    }
+  }
+
+  /**
+   * Opens the file to write on it, once its definitions are known to be Bemble's; a file that is
+   * not there is made.
+   */
+  Connection connect() throws SQLException {
+    if (Files.exists(path())) {
+      refuseForeign();
+    }
+    return DriverManager.getConnection(url(), USER, "");
+  }
+
+  /** Makes the file, with the tables of a version. */
+  Connection make(int schema) throws SQLException {
+    return migrated(connect(), String.valueOf(schema));
+  }
+
+  /** Brings the tables of a file that was connected to, to the newest version. */
+  Connection migrated(Connection open) throws SQLException {
+    return migrated(open, "latest");
+  }
+
+  private Connection migrated(Connection open, String version) throws SQLException {
+    try {
+      Flyway.configure().dataSource(url(), USER, "").target(version).load().migrate();
+      return open;
+    } catch (RuntimeException e) {
+      open.close();
+      throw e;
+    }
+  }
+
+  /** Ends the use of a file that was connected to, and packs it. */
+  void pack(Connection connection) {
+    try (connection;
+        Statement statement = connection.createStatement()) {
+      statement.execute("shutdown compact");
+    } catch (SQLException e) {
+      // The database closes the connection on which it was told to stop.
+      if (e.getErrorCode() != ErrorCode.DATABASE_IS_CLOSED) {
+        throw new UnusableFileException("no-folder", folder());
+      }
+    }
+  }
+
+  /** Refuses a file before it is opened: the database would run what is defined in it. */
+  private void refuseForeign() {
+    Definitions found = Definitions.of(path());
+    if (found.schema() > Schema.newest()) {
+      throw new UnusableFileException("newer", path());
+    }
+    if (!found.isEmpty() && !Schema.isOwn(found)) {
+      throw found.schema() == 0
+          ? new UnusableFileException("foreign", path())
+          : new UnusableFileException("altered", path(), wayOn());
     }
   }
 
@@ -93,10 +160,14 @@ public record DataFile(Path base) {
    * since the database still has to write on it. So a copy is read, if there is room for one.
    */
   private <T> T reading(Use<T> use) throws SQLException {
-    if (seal().read().kind() == Seal.Kind.CLOSED) {
+    boolean closed = seal().read().kind() == Seal.Kind.CLOSED;
+    if (!closed) {
+      refuseLocked();
+    }
+    refuseForeign();
+    if (closed) {
       return connected(READING, use);
     }
-    refuseLocked();
     try {
       return WorkFolder.use(
           this,
@@ -140,12 +211,12 @@ public record DataFile(Path base) {
     refuseBrokenSeal(left);
     withReading(
         connection -> {
-          if (left.kind() == Seal.Kind.OPEN && Contents.isEmpty(connection)) {
-            return null;
-          }
-          refuseOtherTables(connection);
-          if (OpenFile.versionOf(connection) < left.version()) {
+          long version = OpenFile.versionOf(connection);
+          if (version < left.version()) {
             throw new UnusableFileException("cut", path(), wayOn(), base);
+          }
+          if (left.kind() != Seal.Kind.OPEN || !isEmpty(connection)) {
+            refuseOtherHistory(connection);
           }
           return null;
         });
@@ -164,35 +235,41 @@ public record DataFile(Path base) {
     }
   }
 
-  private void refuseOtherTables(Connection connection) throws SQLException {
-    switch (Contents.tables(connection)) {
-      case NEWER -> throw new UnusableFileException("newer", path());
-      case INCOMPLETE -> throw new UnusableFileException("damaged", path(), wayOn(), base);
-      case OTHER -> throw new UnusableFileException("other-history", path());
-      default -> {}
+  private void refuseOtherHistory(Connection connection) throws SQLException {
+    if (!Schema.isOwnHistory(connection)) {
+      throw new UnusableFileException("other-history", path());
     }
   }
 
   /** Whether it has no tables yet: the first start was killed. */
   boolean isEmpty() {
-    return withReading(Contents::isEmpty);
+    return withReading(DataFile::isEmpty);
+  }
+
+  private static boolean isEmpty(Connection connection) throws SQLException {
+    return Tables.inOrder(connection).isEmpty();
   }
 
   /**
-   * Reads all of the file without writing on it.
+   * Reads all of the file without writing on it; gives the number of rows of each table.
    *
    * @throws UnusableFileException where that cannot be done
    */
-  Contents contents() {
+  Map<String, Long> rows() {
+    return read(Tables::rows);
+  }
+
+  /** Reads the file without writing on it, once its tables are known to be Bemble's. */
+  <T> T read(Use<T> use) {
     return withReading(
         connection -> {
-          refuseOtherTables(connection);
-          return Contents.read(connection);
+          refuseOtherHistory(connection);
+          return use.of(connection);
         });
   }
 
   /** Work that needs a connection. */
-  private interface Use<T> {
+  interface Use<T> {
     T of(Connection connection) throws SQLException;
   }
 
@@ -210,7 +287,13 @@ public record DataFile(Path base) {
       }
     } catch (UnusableFileException e) {
       throw e;
+    } catch (StoredRows.ForeignTypesException e) {
+      throw new UnusableFileException("altered", path(), wayOn());
     } catch (RuntimeException e) {
+      if (e instanceof MVStoreException store
+          && store.getErrorCode() == DataUtils.ERROR_FILE_LOCKED) {
+        throw new UnusableFileException("locked", path());
+      }
       // The database itself trips over some damages.
       throw new UnusableFileException("damaged", path(), wayOn(), base);
     }
@@ -231,15 +314,15 @@ public record DataFile(Path base) {
     if (!Files.exists(path())) {
       throw new UnusableFileException("missing", path());
     }
-    Contents found = contents();
+    Map<String, Long> found = rows();
     close();
     return Sentences.of(
         "file.accepted",
         path(),
-        found.of("school_class"),
-        found.of("pupil"),
-        found.of("answer"),
-        found.of("page") + found.of("attempt"));
+        found.getOrDefault("school_class", 0L),
+        found.getOrDefault("pupil", 0L),
+        found.getOrDefault("answer", 0L),
+        found.getOrDefault("page", 0L) + found.getOrDefault("attempt", 0L));
   }
 
   /** Seals the file as it lies there, at a clean stop. */
@@ -254,10 +337,12 @@ public record DataFile(Path base) {
     }
   }
 
-  /** Breaks the seal: from now on the file may be written on. */
+  /**
+   * Breaks the seal: from now on the file may be written on. It holds at least what it does now.
+   */
   void open() {
     try {
-      seal().open();
+      seal().open(Files.exists(path()) ? Definitions.of(path()).store() : 0);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

@@ -2,16 +2,11 @@ package bemble.app.file;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.concurrent.atomic.AtomicLong;
-import java.util.zip.Deflater;
-import java.util.zip.ZipInputStream;
-import java.util.zip.ZipOutputStream;
 import org.h2.api.ErrorCode;
 import org.h2.engine.Database;
 import org.h2.engine.SessionLocal;
@@ -211,26 +206,6 @@ final class OpenFile implements AutoCloseable {
   /** How often writes were brought to the disk. */
   long flushes() {
     return asked.get();
-  }
-
-  /**
-   * Writes all committed data to a new file. The store is read directly: opening the file a second
-   * time and closing it would take its lock away.
-   */
-  void copyTo(DataFile copy) throws IOException {
-    Path zip = copy.path().resolveSibling("raw.zip");
-    try (ZipOutputStream out = new ZipOutputStream(Files.newOutputStream(zip))) {
-      out.setLevel(Deflater.NO_COMPRESSION);
-      synchronized (flushing) {
-        write();
-        store.getFileStore().backup(out);
-      }
-    }
-    try (ZipInputStream in = new ZipInputStream(Files.newInputStream(zip))) {
-      in.getNextEntry();
-      Files.copy(in, copy.path());
-    }
-    Files.delete(zip);
   }
 
   /** Packs the file and seals it. Where it cannot be packed, it stays as it is, without a seal. */

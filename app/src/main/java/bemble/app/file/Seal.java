@@ -72,9 +72,12 @@ record Seal(Path path) {
     replace(lineOf(file));
   }
 
-  /** Says that the data file may be written on from now on; this is on the disk before it is. */
-  void open() throws IOException {
-    replace(OPEN_LINE.formatted(0));
+  /**
+   * Says that the data file, of a version of the store, may be written on from now on; this is on
+   * the disk before it is.
+   */
+  void open(long version) throws IOException {
+    replace(OPEN_LINE.formatted(version));
   }
 
   private void replace(String line) throws IOException {

@@ -143,8 +143,8 @@ class DataFileTest {
     "newer Bemble, update \"flyway_schema_history\" set \"version\" = '999' where \"version\" ="
         + " '1'",
     "another build, update \"flyway_schema_history\" set \"checksum\" = 7 where \"version\" = '3'",
-    "damaged, drop table stroke",
-    "damaged, drop view evidence"
+    "not Bemble’s own, drop table stroke",
+    "not Bemble’s own, drop view evidence"
   })
   void aFileWithOtherTablesIsRefusedUntouched(String why, String change)
       throws IOException, SQLException {

@@ -10,6 +10,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
+import javax.sql.DataSource;
 import org.junit.jupiter.api.TestInfo;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -129,6 +130,11 @@ public final class RunningApp implements AutoCloseable {
   /** A bean of it, for tests of a part without an address. */
   <T> T part(Class<T> type) {
     return context.getBean(type);
+  }
+
+  /** Where its rows lie. */
+  DataSource source() {
+    return context.getBean(DataSource.class);
   }
 
   /** Changes the data behind Bemble's back. */

@@ -1,0 +1,129 @@
+package bemble.app.file;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.ArrayList;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.SortedSet;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.h2.mvstore.MVStore;
+import org.h2.mvstore.MVStoreException;
+import org.h2.result.SearchRow;
+
+/**
+ * The definitions in a data file: its tables, views, constraints and whatever else the database
+ * would carry out when it opens the file. They are read from the store underneath the database, so
+ * that nothing of a foreign file is run.
+ *
+ * @param store the version of the store
+ * @param schema the newest version of the tables that is noted in the file; 0 if there is none
+ * @param texts the definitions, without the names and numbers that the database makes up
+ */
+record Definitions(long store, int schema, SortedSet<String> texts) {
+  private static final String ALL = "table.0";
+  private static final int ALL_COLUMNS = 4;
+  private static final int TEXT = 3;
+
+  private static final Pattern HISTORY =
+      Pattern.compile("CREATE CACHED TABLE \"PUBLIC\"\\.\"flyway_schema_history\"\\(");
+  private static final int HISTORY_COLUMNS = 10;
+  private static final int VERSION = 1;
+
+  /** The definitions that a file has before its first table. */
+  private static final SortedSet<String> NONE =
+      new TreeSet<>(List.of("CREATE USER IF NOT EXISTS \"SA\" ADMIN", "SET CREATE_BUILD"));
+
+  /** Whatever of a definition differs between files of one version. */
+  private static final List<Pattern> MADE_UP =
+      List.of(
+          Pattern.compile(
+              "(?<=\"(SYSTEM_SEQUENCE|PRIMARY_KEY|CONSTRAINT))(_INDEX)?(_[0-9A-F]++)+(_INDEX_[0-9A-F]++)?(?=\")"),
+          Pattern.compile(" (RE)?START WITH \\d++"),
+          Pattern.compile(" SELECTIVITY \\d++"),
+          Pattern.compile(" SALT '[0-9a-f]++' HASH '[0-9a-f]++'"),
+          Pattern.compile("(?<=^SET CREATE_BUILD) \\d++"));
+
+  /**
+   * Reads the definitions of a file.
+   *
+   * @throws ForeignTypesException where its values are of types that Bemble's files do not have
+   * @throws MVStoreException where it is no store, or a damaged one, or another process has it open
+   */
+  static Definitions of(Path file) {
+    if (isBare(file)) {
+      return new Definitions(0, 0, new TreeSet<>());
+    }
+    MVStore.Builder closed =
+        new MVStore.Builder().fileName(file.toString()).readOnly().autoCommitDisabled();
+    try (MVStore store = closed.open()) {
+      StoredRows.refuseForeignTypes(store);
+      SortedSet<String> texts = new TreeSet<>();
+      int schema = 0;
+      for (StoredRows.Row row : StoredRows.of(store, ALL, ALL_COLUMNS)) {
+        String text = text(row.values(), TEXT);
+        texts.add(plain(text));
+        if (HISTORY.matcher(text).lookingAt()) {
+          schema = Math.max(schema, newest(store, row.number()));
+        }
+      }
+      return new Definitions(store.getCurrentVersion(), schema, texts);
+    }
+  }
+
+  private static boolean isBare(Path file) {
+    try {
+      return Files.size(file) == 0;
+    } catch (IOException e) {
+      return false;
+    }
+  }
+
+  private static int newest(MVStore store, long history) {
+    int newest = 0;
+    for (StoredRows.Row row : StoredRows.of(store, "table." + history, HISTORY_COLUMNS)) {
+      String version = text(row.values(), VERSION);
+      if (version.matches("\\d{1,9}")) {
+        newest = Math.max(newest, Integer.parseInt(version));
+      }
+    }
+    return newest;
+  }
+
+  private static String text(SearchRow row, int column) {
+    return String.valueOf(row.getValue(column).getString());
+  }
+
+  private static String plain(String text) {
+    String plain = text;
+    for (Pattern each : MADE_UP) {
+      Matcher made = each.matcher(plain);
+      plain = made.replaceAll("");
+    }
+    return plain;
+  }
+
+  /** Whether there are no tables yet, nor anything else. */
+  boolean isEmpty() {
+    return NONE.containsAll(texts);
+  }
+
+  /** A digest that is the same for all files with these definitions. */
+  String digest() {
+    try {
+      MessageDigest digest = MessageDigest.getInstance("SHA-256");
+      for (String text : new ArrayList<>(texts)) {
+        digest.update((text + "\n").getBytes(StandardCharsets.UTF_8));
+      }
+      return HexFormat.of().formatHex(digest.digest());
+    } catch (NoSuchAlgorithmException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+}
