@@ -9,6 +9,7 @@ import { useGroups } from '../session/groups';
 import { useAct } from '../ui/useAct';
 import { save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
+import { LONGEST_NAME } from '../ui/names';
 import { t } from '../words';
 
 const ORIGINS: Record<PupilGroup['origin'], string> = {
@@ -159,7 +160,7 @@ function GroupForm({
         onChange={(event) => setName(event.target.value)}
         error={trouble !== undefined}
         helperText={trouble}
-        slotProps={{ htmlInput: { maxLength: 120 } }}
+        slotProps={{ htmlInput: { maxLength: LONGEST_NAME } }}
       />
       <Box
         role="group"

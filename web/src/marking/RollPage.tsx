@@ -15,6 +15,7 @@ import { deferred } from '../ui/deferred';
 import { Claims } from './Claims';
 import { GroupList } from './GroupList';
 import { DeletePupilDialog } from './DeletePupilDialog';
+import { LONGEST_NAME } from '../ui/names';
 import { t } from '../words';
 
 const BackupDialog = deferred(() => import('../workbook/BackupDialog'));
@@ -199,7 +200,7 @@ function Row({
             onMove(event.key === 'ArrowUp' ? -1 : 1);
           }
         }}
-        inputProps={{ 'aria-label': t('marking.name-of', { name: pupil.name }), maxLength: 60 }}
+        inputProps={{ 'aria-label': t('marking.name-of', { name: pupil.name }), maxLength: LONGEST_NAME }}
         sx={{ flex: 1, fontSize: 17, color: pupil.left ? 'text.secondary' : 'text.primary' }}
       />
       <Button

@@ -13,6 +13,7 @@ import { useNotice } from '../ui/useNotice';
 import { partsSent, STATES, wholeDay, type PartSent } from './days';
 import { Parts } from './Parts';
 import { usePlanChange } from './usePlan';
+import { LONGEST_NAME } from '../ui/names';
 import { t } from '../words';
 
 const MOST_REPEATS = 12;
@@ -51,7 +52,7 @@ export function LessonPage({ lesson, minutes }: { lesson: Lesson; minutes: numbe
         slotProps={{
           htmlInput: {
             'aria-label': t('plan.title-of-the-lesson'),
-            maxLength: 120,
+            maxLength: LONGEST_NAME,
             style: { fontSize: 20, fontWeight: 700 },
           },
         }}

@@ -17,6 +17,7 @@ import { Shares } from './Shares';
 import { useLatestPlan, usePlan, usePlanChange, WEEKS } from './usePlan';
 import { Views } from './Views';
 import { WeekGrid, type Dragged } from './WeekGrid';
+import { LONGEST_NAME } from '../ui/names';
 import { t } from '../words';
 
 /** The weeks of the class, and beside them the proposals, or a lesson. */
@@ -199,7 +200,7 @@ function ChosenDay({ day: { day, holiday, minutes, lessons } }: { day: PlanDay }
           label={t('plan.free-because-of')}
           value={name}
           onChange={(event) => setName(event.target.value)}
-          slotProps={{ htmlInput: { maxLength: 60 } }}
+          slotProps={{ htmlInput: { maxLength: LONGEST_NAME } }}
         />
         <Button
           disabled={change.isPending || name.trim() === '' || name.trim() === holiday}

@@ -5,6 +5,7 @@ import { useEffect, useState } from 'react';
 import { useAct } from '../ui/useAct';
 import { knock } from './seatLink';
 import { SCREEN } from './Said';
+import { LONGEST_NAME } from '../ui/names';
 import { t } from '../words';
 
 /** Behind the number sign of the address that a camera reads. */
@@ -62,7 +63,7 @@ export function KnockForm({
           onChange={(event) => setWho(event.target.value)}
           autoFocus={code !== ''}
           autoComplete="off"
-          slotProps={{ htmlInput: { maxLength: 60 } }}
+          slotProps={{ htmlInput: { maxLength: LONGEST_NAME } }}
           sx={LARGE}
         />
         {said && (

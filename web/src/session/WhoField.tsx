@@ -2,6 +2,7 @@ import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
 import { api } from '../api/client';
 import { useCurrentClass } from './classes';
+import { LONGEST_NAME } from '../ui/names';
 import { t } from '../words';
 
 const NAMES = 'pupils-of-the-class';
@@ -17,7 +18,7 @@ export function WhoField({ value, onChange }: { value: string; onChange: (name: 
         value={value}
         onChange={(event) => onChange(event.target.value)}
         fullWidth
-        slotProps={{ htmlInput: { autoComplete: 'off', maxLength: 60, list: NAMES } }}
+        slotProps={{ htmlInput: { autoComplete: 'off', maxLength: LONGEST_NAME, list: NAMES } }}
       />
       <datalist id={NAMES}>
         {roll

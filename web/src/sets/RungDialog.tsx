@@ -11,6 +11,7 @@ import { api } from '../api/client';
 import type { Recipe, Rung } from '../api/types';
 import { useLadderChange, useWholeLadder } from '../session/ladder';
 import { useDraft } from '../ui/useDraft';
+import { LONGEST_NAME } from '../ui/names';
 import { t } from '../words';
 
 /** Keeps the wishes of a sentence as a rung of the class's own. */
@@ -59,7 +60,7 @@ export function RungDialog({
             label={t('sets.name')}
             value={name}
             onChange={(event) => setName(event.target.value)}
-            slotProps={{ htmlInput: { maxLength: 80 } }}
+            slotProps={{ htmlInput: { maxLength: LONGEST_NAME } }}
             autoFocus
           />
           <TextField

@@ -8,6 +8,7 @@ import { heldOrNot, inOrder, lineAt, moved, without, type SetDraft } from './dra
 import { Coming } from '../ui/Coming';
 import { SumTile } from './SumTile';
 import { WorkloadLine } from './WorkloadLine';
+import { LONGEST_NAME } from '../ui/names';
 import { t } from '../words';
 
 /** The sheet of a set: its sums on squares, and the actions on the chosen one. */
@@ -63,7 +64,7 @@ export function SheetPage({
           value={draft.title}
           onChange={({ target }) => onChange((now) => ({ ...now, title: target.value }))}
           placeholder={t('sets.name-of-the-set')}
-          inputProps={{ 'aria-label': t('sets.name-of-the-set'), maxLength: 120 }}
+          inputProps={{ 'aria-label': t('sets.name-of-the-set'), maxLength: LONGEST_NAME }}
           sx={{ flex: '1 1 220px', fontSize: 22, fontWeight: 700 }}
         />
         {versions.length > 1 &&

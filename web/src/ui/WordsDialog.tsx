@@ -6,6 +6,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import type { ReactNode } from 'react';
 import { useDraft } from './useDraft';
+import { LONGEST_NAME } from './names';
 import { t } from '../words';
 
 /** Asks for the title of a page and a note on it; the typed text stays until it is kept. */
@@ -59,7 +60,7 @@ export function WordsDialog({
             autoFocus
             error={trouble !== undefined}
             helperText={trouble}
-            slotProps={{ htmlInput: { maxLength: 120 } }}
+            slotProps={{ htmlInput: { maxLength: LONGEST_NAME } }}
           />
           <TextField
             label={t('ui.note-optional')}

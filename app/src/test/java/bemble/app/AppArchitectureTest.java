@@ -5,6 +5,7 @@ import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import bemble.app.words.PlainName;
 import com.tngtech.archunit.base.DescribedPredicate;
 import com.tngtech.archunit.core.domain.JavaAnnotation;
 import com.tngtech.archunit.core.domain.JavaClass;
@@ -16,7 +17,9 @@ import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.library.Architectures.LayeredArchitecture;
 import jakarta.validation.Constraint;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Future;
 import java.util.stream.Stream;
@@ -44,6 +47,9 @@ class AppArchitectureTest {
           List.of("register", "scan", "room"),
           List.of("plan"),
           List.of("extract", "demo"));
+
+  /** Pages of the past are found by the name that they have. */
+  private static final Set<String> LOOKS_UP = Set.of("ClaimRequest");
 
   @Test
   void packagesLookDownwardsOnly() {
@@ -112,6 +118,7 @@ class AppArchitectureTest {
         Stream.concat(ofParts, ofParameters)
             .filter(each -> each.getRawType().isAnnotatedWith(Constraint.class))
             .filter(each -> !each.hasExplicitlyDeclaredProperty("message"))
+            .filter(each -> !each.getRawType().isEquivalentTo(PlainName.class))
             .map(JavaAnnotation::getDescription)
             .toList();
     assertEquals(List.of(), without);
@@ -164,5 +171,22 @@ class AppArchitectureTest {
       case "cancel" -> owner.isAssignableTo(Future.class);
       default -> false;
     };
+  }
+
+  /** Every request reads names and titles by this one rule. */
+  @Test
+  void everyNameOfARequestIsPlain() {
+    List<String> other =
+        APP.stream()
+            .filter(type -> type.isRecord() && type.getSimpleName().matches(".*(Request|Change)"))
+            .filter(type -> !LOOKS_UP.contains(type.getSimpleName()))
+            .flatMap(type -> Arrays.stream(type.reflect().getRecordComponents()))
+            .filter(part -> Set.of("name", "title", "who").contains(part.getName()))
+            .filter(
+                part ->
+                    part.getType() == String.class && !part.isAnnotationPresent(PlainName.class))
+            .map(part -> part.getDeclaringRecord().getSimpleName() + "." + part.getName())
+            .toList();
+    assertEquals(List.of(), other);
   }
 }

@@ -10,6 +10,7 @@ import bemble.app.http.NotWrittenException;
 import bemble.app.http.RefusedException;
 import bemble.app.http.StaleException;
 import bemble.app.store.NamesInText;
+import bemble.app.words.PlainNames;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.util.HashMap;
@@ -41,6 +42,9 @@ public class Extracts {
 
   /** The columns of texts that a teacher or a pupil wrote. */
   private static final List<String> WRITTEN = List.of("title", "note", "explanation");
+
+  /** The columns of names and titles. */
+  private static final List<String> NAMES = List.of("name", "title", "who");
 
   private static final String ID = "id";
   private static final String CLASS_ID = "class_id";
@@ -180,11 +184,9 @@ public class Extracts {
   private void insertAndLook(Extract extract) {
     Map<String, Map<Long, Long>> numbers = insert(extract);
     if (extract.kind() == Extract.Kind.CLASS) {
-      long before = currentClass();
       long read = numbers.get(head(extract.kind())).values().iterator().next();
-      classes.choose(read);
-      everything.look(numbers);
-      classes.choose(before);
+      // Choosing it would lock all classes while it is looked at.
+      classes.as(read, () -> everything.look(numbers));
     } else {
       everything.look(numbers);
     }
@@ -237,6 +239,9 @@ public class Extracts {
       Map<String, Object> row, Map<String, Map<Long, Long>> numbers) {
     Map<String, Object> values = new LinkedHashMap<>(row);
     values.remove(ID);
+    NAMES.forEach(
+        name ->
+            values.computeIfPresent(name, (any, text) -> PlainNames.plain(String.valueOf(text))));
     if (values.containsKey("current_class")) {
       values.put("current_class", false);
     }

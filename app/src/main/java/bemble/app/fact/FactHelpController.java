@@ -1,6 +1,7 @@
 package bemble.app.fact;
 
 import bemble.app.house.Classes;
+import bemble.app.http.RefusedException;
 import bemble.app.words.Language;
 import bemble.fact.Fact;
 import bemble.help.FactHelp;
@@ -44,9 +45,18 @@ class FactHelpController {
   @PostMapping
   List<WayView> help(@Valid @RequestBody FactRequest request) {
     List<BigInteger> operands = request.operands().stream().map(BigInteger::new).toList();
-    Fact fact = Fact.of(request.kind(), operands);
     Wording wording = Language.wording(classes.currentStyle());
-    return FactHelp.of(fact).stream().map(way -> view(way, wording)).toList();
+    return FactHelp.of(fact(request.kind(), operands)).stream()
+        .map(way -> view(way, wording))
+        .toList();
+  }
+
+  private static Fact fact(Fact.Kind kind, List<BigInteger> operands) {
+    try {
+      return Fact.of(kind, operands);
+    } catch (IllegalArgumentException e) {
+      throw RefusedException.of("no-fact");
+    }
   }
 
   private static WayView view(Way way, Wording wording) {

@@ -1,8 +1,8 @@
 package bemble.app.house;
 
+import bemble.app.words.PlainName;
 import bemble.style.Style;
 import jakarta.validation.constraints.NotBlank;
-import jakarta.validation.constraints.Size;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -13,7 +13,6 @@ import org.jspecify.annotations.Nullable;
  * @param version the version that was changed; left out for a new class
  */
 public record ClassRequest(
-    @NotBlank(message = "{valid.class-name}") @Size(max = 60, message = "{valid.name-length}")
-        String name,
+    @NotBlank(message = "{valid.class-name}") @PlainName String name,
     @Nullable Style style,
     @Nullable Integer version) {}

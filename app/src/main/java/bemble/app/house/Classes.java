@@ -15,6 +15,7 @@ import bemble.app.words.ClassLanguage;
 import bemble.style.Style;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -26,6 +27,9 @@ public class Classes implements ClassLanguage, CurrentClass {
   private final Bin bin;
   private final RecentMapper recent;
   private final Remembered<ClassContext> context;
+
+  /** The class that the work of this thread is about, where that is not the current one. */
+  private final ThreadLocal<@Nullable ClassContext> meant = new ThreadLocal<>();
 
   Classes(ClassMapper mapper, Stored stored, Bin bin, RecentMapper recent, Changes changes) {
     this.mapper = mapper;
@@ -48,13 +52,26 @@ public class Classes implements ClassLanguage, CurrentClass {
 
   /** The current class. */
   public ClassContext context() {
-    return context.or(
-        () ->
-            mapper.all().stream()
-                .filter(ClassRow::currentClass)
-                .findFirst()
-                .map(row -> new ClassContext(row.id(), stored.style(row.style())))
-                .orElse(new ClassContext(null, Style.STANDARD)));
+    ClassContext other = meant.get();
+    return other != null
+        ? other
+        : context.or(
+            () ->
+                mapper.all().stream()
+                    .filter(ClassRow::currentClass)
+                    .findFirst()
+                    .map(row -> new ClassContext(row.id(), stored.style(row.style())))
+                    .orElse(new ClassContext(null, Style.STANDARD)));
+  }
+
+  /** Does some work as if another class were the current one, without changing any row. */
+  public void as(long id, Runnable work) {
+    meant.set(new ClassContext(id, style(id)));
+    try {
+      work.run();
+    } finally {
+      meant.remove();
+    }
   }
 
   @Override
@@ -85,7 +102,7 @@ public class Classes implements ClassLanguage, CurrentClass {
   @Transactional
   public List<ClassView> add(ClassRequest request) {
     Style style = request.style() == null ? Style.STANDARD : request.style();
-    mapper.insert(request.name().strip(), stored.write(style));
+    mapper.insert(request.name(), stored.write(style));
     return all();
   }
 
@@ -95,7 +112,7 @@ public class Classes implements ClassLanguage, CurrentClass {
     ClassRow row = mapper.find(id).orElseThrow(Classes::missing);
     String style = request.style() == null ? row.style() : stored.write(request.style());
     int version = request.version() == null ? -1 : request.version();
-    if (mapper.change(id, version, request.name().strip(), style) == 0) {
+    if (mapper.change(id, version, request.name(), style) == 0) {
       throw new StaleException("class-changed", row.name());
     }
     if (!stored.style(style).choices().equals(stored.style(row.style()).choices())) {

@@ -1,5 +1,6 @@
 package bemble.app.house;
 
+import bemble.app.words.PlainName;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
@@ -34,8 +35,7 @@ public final class GroupJson {
    * @param set the set that was made for it, if any; a change leaves it as it is
    */
   public record PupilGroupRequest(
-      @NotBlank(message = "{valid.group-name}") @Size(max = 120, message = "{valid.group-name}")
-          String name,
+      @NotBlank(message = "{valid.group-name}") @PlainName String name,
       @Nullable @Size(max = 60, message = "{valid.rung}") String about,
       @NotEmpty(message = "{valid.group-pupils}") @Size(max = 60, message = "{valid.group-pupils}")
           List<@NotNull Long> pupils,

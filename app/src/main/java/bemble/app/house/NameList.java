@@ -1,6 +1,6 @@
 package bemble.app.house;
 
-import java.text.Normalizer;
+import bemble.app.words.PlainNames;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -14,8 +14,6 @@ import java.util.regex.Pattern;
  */
 public final class NameList {
   private static final Pattern BETWEEN = Pattern.compile("[;\t]");
-  private static final Pattern INVISIBLE = Pattern.compile("[\\p{Cf}\\uFEFF]");
-  private static final Pattern BLANKS = Pattern.compile("[\\s\\p{Z}]+");
   private static final Pattern FIGURE = Pattern.compile("\\d");
   private static final Set<String> SURNAMES = Set.of("surname", "last name", "family name");
   private static final Set<String> FIRST_NAMES =
@@ -24,12 +22,6 @@ public final class NameList {
       Set.of("name", "names", "pupil", "pupils", "child", "children", "student", "full name");
 
   private NameList() {}
-
-  /** A text in one form of its letters, without invisible characters. */
-  public static String plain(String text) {
-    String seen = INVISIBLE.matcher(text).replaceAll("");
-    return BLANKS.matcher(Normalizer.normalize(seen, Normalizer.Form.NFC)).replaceAll(" ").strip();
-  }
 
   /** The names in a text, in its order. */
   static List<String> read(String text) {
@@ -54,7 +46,7 @@ public final class NameList {
 
   private static List<String> values(String line) {
     String[] parts = BETWEEN.split(line.replace("\"", ""), -1);
-    return Arrays.stream(parts).map(NameList::plain).toList();
+    return Arrays.stream(parts).map(PlainNames::plain).toList();
   }
 
   private static int find(List<String> head, Set<String> words) {
@@ -72,7 +64,7 @@ public final class NameList {
 
   /** Ash, Bram is Bram Ash; of Bram, 7, 3b only the name counts. */
   private static String turned(String value) {
-    String[] parts = value.split(",");
+    String[] parts = value.split(",", -1);
     boolean isTurned =
         parts.length == 2
             && !FIGURE.matcher(value).find()

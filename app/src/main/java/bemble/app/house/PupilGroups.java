@@ -59,7 +59,7 @@ public class PupilGroups {
     String about = request.about() == null ? "" : request.about();
     Origin origin = about.isEmpty() ? Origin.CHOSEN : Origin.RUNG;
     long classId = roll.currentClass();
-    String name = request.name().strip();
+    String name = request.name();
     Optional<GroupRow> known = mapper.ofRung(classId, about, name);
     keep(
         known,
@@ -101,7 +101,7 @@ public class PupilGroups {
     roll.refuseNamed(request.name());
     transactions.executeWithoutResult(
         status -> {
-          mapper.rename(id, request.name().strip());
+          mapper.rename(id, request.name());
           put(id, request.pupils(), group.classId());
         });
     return all();

@@ -7,6 +7,7 @@ import bemble.app.store.NamesInText;
 import bemble.app.store.PupilEraser;
 import bemble.app.store.PupilMapper;
 import bemble.app.store.PupilRow;
+import bemble.app.words.PlainName;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
@@ -26,7 +27,6 @@ import org.springframework.transaction.support.TransactionOperations;
 /** The pupils of the current class. */
 @Service
 public class Roll {
-  private static final int LONGEST_NAME = 60;
   private static final int MOST = 60;
 
   private final PupilMapper mapper;
@@ -96,7 +96,7 @@ public class Roll {
     mapper.of(classId).forEach(row -> there.add(row.name().toLowerCase(Locale.ROOT)));
     List<String> fresh = new ArrayList<>();
     for (String name : NameList.read(names)) {
-      if (name.length() > LONGEST_NAME) {
+      if (name.length() > PlainName.LONGEST) {
         throw RefusedException.of("name-too-long", name);
       }
       if (!there.add(name.toLowerCase(Locale.ROOT))) {
@@ -136,9 +136,9 @@ public class Roll {
     OffsetDateTime leftAt =
         left ? (row.leftAt() == null ? OffsetDateTime.now(clock) : row.leftAt()) : null;
     try {
-      mapper.change(id, name.strip(), leftAt);
+      mapper.change(id, name, leftAt);
     } catch (DuplicateKeyException e) {
-      throw RefusedException.of("name-twice", name.strip());
+      throw RefusedException.of("name-twice", name);
     }
     return all();
   }

@@ -11,6 +11,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.MessageSourceResolvable;
 import org.springframework.core.NestedExceptionUtils;
+import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -75,6 +76,15 @@ class ErrorAnswers extends ResponseEntityExceptionHandler {
     LOG.error("The data file could not be written", failure);
     return ErrorBodies.of(
         HttpStatus.SERVICE_UNAVAILABLE, "not-written", Sentences.of("failed.not-written"));
+  }
+
+  /** Somebody else was changing the same rows for too long: the same may be sent again. */
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> locked(PessimisticLockingFailureException failure) {
+    LOG.warn("A change waited for another one in vain: {}", failure.getMessage());
+    return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+        .header(HttpHeaders.RETRY_AFTER, "1")
+        .body(ErrorBodies.of(HttpStatus.SERVICE_UNAVAILABLE, "busy", Sentences.of("failed.busy")));
   }
 
   /** MyBatis wraps exceptions that come before a statement. */

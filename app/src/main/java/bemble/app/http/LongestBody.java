@@ -5,15 +5,17 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.Set;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** A body must tell its length and keep below the limit of its address. */
+/** A body must tell its length and kind, and keep below the limit of its address. */
 final class LongestBody extends OncePerRequestFilter {
+  private static final String ANY_KIND = "*";
   private static final long USUAL = 256 * 1024;
 
   /** A backup is all that is kept in one body. */
-  private static final String BACKUP = "/api/backups/restore";
+  private static final Set<String> BACKUPS = Set.of("/api/backups/look", "/api/backups/restore");
 
   private static final long LONGEST_BACKUP = 1L << 30;
 
@@ -27,6 +29,11 @@ final class LongestBody extends OncePerRequestFilter {
 
   private static final long LONGEST_PILE = 1L << 29;
 
+  /** A picture of the camera, of at most 1,920 pixels a side. */
+  private static final String FRAMES = "/api/scans/frames";
+
+  private static final long LONGEST_FRAME = 8L << 20;
+
   @Override
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
@@ -36,11 +43,18 @@ final class LongestBody extends OncePerRequestFilter {
     }
   }
 
-  /** Whether a request was turned away, for a body of unknown length or of more bytes than that. */
+  /**
+   * Whether a request was turned away, for a body of unknown length or kind, or of more bytes than
+   * that.
+   */
   static boolean turnsAway(HttpServletRequest request, HttpServletResponse response, long longest)
       throws IOException {
     if (request.getHeader("Transfer-Encoding") != null) {
       ErrorBodies.turnAway(response, HttpStatus.LENGTH_REQUIRED, "no-length");
+      return true;
+    }
+    if (String.valueOf(request.getContentType()).contains(ANY_KIND)) {
+      ErrorBodies.turnAway(response, HttpStatus.UNSUPPORTED_MEDIA_TYPE, "no-type");
       return true;
     }
     if (request.getContentLengthLong() > longest) {
@@ -51,10 +65,14 @@ final class LongestBody extends OncePerRequestFilter {
   }
 
   private static long longest(HttpServletRequest request) {
-    return switch (request.getRequestURI()) {
-      case BACKUP -> LONGEST_BACKUP;
+    String address = request.getRequestURI();
+    if (BACKUPS.contains(address)) {
+      return LONGEST_BACKUP;
+    }
+    return switch (address) {
       case EXTRACT -> LONGEST_EXTRACT;
       case SHEETS -> LONGEST_PILE;
+      case FRAMES -> LONGEST_FRAME;
       default -> USUAL;
     };
   }

@@ -98,7 +98,7 @@ public class LadderBook {
         rows -> {
           LadderRow row = rows.get(place(id, rows));
           Operation operation = rung(id).operation();
-          String name = change.name() == null ? row.name() : change.name().strip();
+          String name = change.name() == null ? row.name() : change.name();
           if (name.isEmpty() && isOwn(rung(id))) {
             throw RefusedException.of("rung-without-name");
           }
@@ -156,7 +156,7 @@ public class LadderBook {
     if (rung.draw(TRIED, 1).stream().noneMatch(sum -> Methods.misfit(method, sum).isEmpty())) {
       throw RefusedException.of("rung-misfit");
     }
-    String name = request.name().strip();
+    String name = request.name();
     String news = request.news() == null ? "" : request.news().strip();
     LadderRow row =
         new LadderRow(

@@ -1,5 +1,6 @@
 package bemble.app.ladder;
 
+import bemble.app.words.PlainName;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -40,7 +41,7 @@ public final class LadderJson {
    * @param behind the rung of the same operation that it comes behind; empty to come first
    */
   public record RungChange(
-      @Nullable @Size(max = 80, message = "{valid.rung-name}") String name,
+      @Nullable @PlainName String name,
       @Nullable @Size(max = 160, message = "{valid.rung-news}") String news,
       @Nullable Boolean hidden,
       @Nullable String behind) {}
@@ -53,8 +54,7 @@ public final class LadderJson {
    * @param behind the rung that it comes behind; the last one if left out
    */
   public record RungRequest(
-      @NotBlank(message = "{valid.rung-name}") @Size(max = 80, message = "{valid.rung-name}")
-          String name,
+      @NotBlank(message = "{valid.rung-name}") @PlainName String name,
       @Nullable @Size(max = 160, message = "{valid.rung-news}") String news,
       @NotNull(message = "{valid.rung-recipe}") RecipeView recipe,
       @NotBlank(message = "{valid.rung-method}") @Size(max = 40, message = "{valid.rung-method}")

@@ -1,6 +1,5 @@
 package bemble.app.marking;
 
-import bemble.app.house.NameList;
 import bemble.app.house.PupilEntry;
 import bemble.app.http.RefusedException;
 import bemble.app.marking.MarkingJson.CellRequest;
@@ -11,6 +10,7 @@ import bemble.app.marking.MarkingJson.RefusedCell;
 import bemble.app.marking.MarkingJson.TableView;
 import bemble.app.sets.Drafts;
 import bemble.app.sets.SetJson.SumRequest;
+import bemble.app.words.PlainNames;
 import bemble.app.words.SafeCells;
 import bemble.app.words.Sentences;
 import bemble.app.working.WorkingWords;
@@ -141,7 +141,7 @@ public class GridTable {
   }
 
   private static String key(String name) {
-    return NameList.plain(SafeCells.bare(name.strip())).toLowerCase(Locale.ROOT);
+    return PlainNames.plain(SafeCells.bare(name.strip())).toLowerCase(Locale.ROOT);
   }
 
   private static List<CSVRecord> rows(String text) {

@@ -133,7 +133,7 @@ public class Handouts {
             classId,
             request.set(),
             version,
-            request.title().strip(),
+            request.title(),
             kind.name(),
             givenOn,
             terms.dueOn(),

@@ -2,6 +2,7 @@ package bemble.app.marking;
 
 import bemble.app.house.PupilEntry;
 import bemble.app.sets.SetJson.SumRequest;
+import bemble.app.words.PlainName;
 import bemble.diagnosis.Outcome;
 import bemble.diagnosis.Sureness;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
@@ -36,8 +37,7 @@ public final class MarkingJson {
    * @param pupils whom it is given to; the whole class if left out
    */
   public record HandoutRequest(
-      @NotBlank(message = "{valid.title}") @Size(max = 120, message = "{valid.title-length}")
-          String title,
+      @NotBlank(message = "{valid.title}") @PlainName String title,
       @Nullable Long set,
       @Nullable String version,
       @NotEmpty(message = "{valid.sums-of-handout}")

@@ -45,7 +45,7 @@ public class Pages {
     WorkingView working = workings.work(request.sum());
     String note = stripped(request.note());
     OffsetDateTime now = OffsetDateTime.now(clock);
-    String title = request.title().strip();
+    String title = request.title();
     long id =
         mapper.insert(
             new NewPage(
@@ -97,7 +97,7 @@ public class Pages {
   }
 
   public void rename(long id, RenameRequest request) {
-    if (mapper.rename(id, request.title().strip(), stripped(request.note())) == 0) {
+    if (mapper.rename(id, request.title(), stripped(request.note())) == 0) {
       throw missing();
     }
   }

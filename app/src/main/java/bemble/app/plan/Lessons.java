@@ -174,7 +174,7 @@ public class Lessons {
         change.parts() == null ? null : parts.rows(change.parts(), row.classId());
     transactions.executeWithoutResult(
         status -> {
-          put(row, change.version(), day, change.title().strip(), row.state(), row.note());
+          put(row, change.version(), day, change.title(), row.state(), row.note());
           if (rows != null) {
             mapper.removeParts(id);
             if (!rows.isEmpty()) {

@@ -153,7 +153,7 @@ public class Plan {
     } else {
       transactions.executeWithoutResult(
           status -> {
-            mapper.addHoliday(classId, day, request.name().strip());
+            mapper.addHoliday(classId, day, request.name());
             if (request.moveLessons()) {
               lessons.moveOn(classId, day);
             }

@@ -3,6 +3,7 @@ package bemble.app.plan;
 import bemble.app.marking.MarkingJson.HandoutEntry;
 import bemble.app.register.RegisterJson.RungLabel;
 import bemble.app.sets.SetJson.SetLineView;
+import bemble.app.words.PlainName;
 import bemble.practice.LessonPart;
 import bemble.progress.Proposal;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
@@ -171,8 +172,7 @@ public final class PlanJson {
   public record LessonChange(
       int version,
       @NotBlank(message = "{valid.day}") String day,
-      @NotBlank(message = "{valid.title}") @Size(max = 120, message = "{valid.title-length}")
-          String title,
+      @NotBlank(message = "{valid.title}") @PlainName String title,
       @Nullable @Size(max = 10, message = "{valid.lesson-part}")
           List<@Valid @NotNull PartRequest> parts) {}
 
@@ -194,7 +194,7 @@ public final class PlanJson {
    */
   public record HolidayRequest(
       @NotBlank(message = "{valid.day}") String day,
-      @Size(max = 60, message = "{valid.name-length}") @Nullable String name,
+      @PlainName @Nullable String name,
       boolean moveLessons) {}
 
   /**

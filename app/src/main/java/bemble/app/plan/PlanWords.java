@@ -6,6 +6,7 @@ import bemble.app.plan.PlanJson.ProposalView;
 import bemble.app.register.RegisterJson.RungLabel;
 import bemble.app.register.RegisterWords;
 import bemble.app.sets.SetJson.SetLineView;
+import bemble.app.words.PlainName;
 import bemble.app.words.Sentences;
 import bemble.ladder.Rung;
 import bemble.practice.LessonPart;
@@ -19,7 +20,6 @@ import java.util.stream.Collectors;
 
 /** Puts plans into words. */
 final class PlanWords {
-  private static final int LONGEST_TITLE = 120;
 
   /** The number of lines up to which a part tells each; of more it tells only the first. */
   private static final int FEW = 2;
@@ -65,7 +65,9 @@ final class PlanWords {
   }
 
   private static String cut(String title) {
-    return title.length() > LONGEST_TITLE ? title.substring(0, LONGEST_TITLE - 1) + "…" : title;
+    return title.length() > PlainName.LONGEST
+        ? title.substring(0, PlainName.LONGEST - 1) + "…"
+        : title;
   }
 
   private static String small(String name) {

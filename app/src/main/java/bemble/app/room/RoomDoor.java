@@ -56,7 +56,7 @@ class RoomDoor {
       case SHUT -> throw RefusedException.of("room-shut");
       case LET_ON -> {
         String token = RoomToken.draw();
-        String said = request.who().strip().replaceAll("\\p{Cntrl}", " ");
+        String said = request.who();
         return room.knock(token, said, address, now)
             .map(device -> token)
             .orElseThrow(() -> RefusedException.of("room-full"));

@@ -2,6 +2,7 @@ package bemble.app.room;
 
 import bemble.app.sets.SetJson.SumRequest;
 import bemble.app.slate.PageGlance;
+import bemble.app.words.PlainName;
 import bemble.app.working.SumRef;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import jakarta.validation.Valid;
@@ -164,7 +165,7 @@ public final class RoomJson {
    */
   public record RoomWorkRequest(
       @Nullable @Valid SumRef sum,
-      @Size(max = 120, message = "{valid.title-length}") @Nullable String title,
+      @PlainName @Nullable String title,
       @Size(max = 200, message = "{valid.sums-of-set}")
           @Nullable List<@Valid @NotNull(message = "{valid.sum}") SumRequest> sums,
       @Nullable Long set,
@@ -177,8 +178,7 @@ public final class RoomJson {
       @NotNull(message = "{valid.room-code}")
           @Pattern(regexp = "[0-9]{6}", message = "{valid.room-code}")
           String code,
-      @NotBlank(message = "{valid.room-who}") @Size(max = 60, message = "{valid.room-who}")
-          String who) {}
+      @NotBlank(message = "{valid.room-who}") @PlainName String who) {}
 
   /** The token of the seat, valid once its device is let in. */
   public record KnockAnswer(String token) {}

@@ -137,7 +137,7 @@ class RoomWork {
   }
 
   private RunView run(OpenRoom room, Seat seat, RoomWorkRequest request) {
-    String title = request.title() == null ? "" : request.title().strip();
+    String title = request.title() == null ? "" : request.title();
     return runs.begin(
         new RunRequest(
             title.isEmpty() ? room.row().openedAt().toLocalDate().toString() : title,

@@ -1,6 +1,7 @@
 package bemble.app.runs;
 
 import bemble.app.sets.SetJson.SumRequest;
+import bemble.app.words.PlainName;
 import bemble.judge.report.SettingOut;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import jakarta.validation.Valid;
@@ -33,9 +34,8 @@ public final class RunJson {
    * @param terms the usual ones if left out
    */
   public record RunRequest(
-      @NotBlank(message = "{valid.title}") @Size(max = 120, message = "{valid.title-length}")
-          String title,
-      @Size(max = 60, message = "{valid.name-length}") @Nullable String who,
+      @NotBlank(message = "{valid.title}") @PlainName String title,
+      @PlainName @Nullable String who,
       @Nullable Long set,
       @Nullable String version,
       @Size(max = 200, message = "{valid.sums-of-set}")

@@ -134,8 +134,8 @@ public class Runs {
     RunTelling telling = terms.telling() == null ? RunTelling.AFTER_EACH : terms.telling();
     SettingOut settingOut = terms.settingOut() == null ? SettingOut.GIVEN : terms.settingOut();
     return new NewRun(
-        request.title().strip(),
-        request.who() == null ? "" : request.who().strip(),
+        request.title(),
+        request.who() == null ? "" : request.who(),
         classes.current().orElse(null),
         source(request, method),
         new NewRun.Terms(

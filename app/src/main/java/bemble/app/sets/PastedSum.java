@@ -9,13 +9,13 @@ final class PastedSum {
       Pattern.compile("^(?:\\d{1,3}[.)]\\s+|[A-Za-z][.)]\\s+|\\([A-Za-z\\d]{1,3}\\)\\s*|[•*]\\s+)");
 
   /** An equals sign with the text behind it. */
-  private static final Pattern ANSWER = Pattern.compile("\\s*=[\\s\\d.,_?…☐□r]*$");
+  private static final Pattern ANSWER = Pattern.compile("=[\\s\\d.,_?…☐□r]*$");
 
   private PastedSum() {}
 
   /** The sum alone. */
   static String bare(String line) {
     String text = line.strip();
-    return ANSWER.matcher(NUMBERED.matcher(text).replaceFirst("")).replaceFirst("");
+    return ANSWER.matcher(NUMBERED.matcher(text).replaceFirst("")).replaceFirst("").strip();
   }
 }

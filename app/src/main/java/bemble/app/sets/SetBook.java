@@ -97,7 +97,7 @@ public class SetBook {
     Long classId = classes.current().orElse(null);
     OffsetDateTime now = OffsetDateTime.now(clock);
     roll.refuseNamed(request.title());
-    NewSet set = new NewSet(request.title().strip(), classId, lines(request), now);
+    NewSet set = new NewSet(request.title(), classId, lines(request), now);
     long id =
         transactions.execute(
             status -> {
@@ -186,7 +186,7 @@ public class SetBook {
             throw new StaleException("set-changed");
           }
           roll.refuseNamed(request.title());
-          if (mapper.change(id, request.title().strip(), lines(request)) == 0) {
+          if (mapper.change(id, request.title(), lines(request)) == 0) {
             throw missing();
           }
           if (!rows.equals(before.stream().filter(sum -> sum.version().equals("A")).toList())) {

@@ -3,6 +3,7 @@ package bemble.app.sets;
 import bemble.app.export.Exercise;
 import bemble.app.export.PdfRequest;
 import bemble.app.ladder.RecipeView;
+import bemble.app.words.PlainName;
 import bemble.paper.Paper;
 import bemble.paper.Square;
 import bemble.practice.LessonPart;
@@ -80,8 +81,7 @@ public final class SetJson {
    * @param state the state of the set that is changed; without it, whatever it is meanwhile
    */
   public record SetRequest(
-      @NotBlank(message = "{valid.title}") @Size(max = 120, message = "{valid.title-length}")
-          String title,
+      @NotBlank(message = "{valid.title}") @PlainName String title,
       @Nullable List<@Valid @NotNull SetLineView> lines,
       @NotEmpty(message = "{valid.sums-of-set}") @Size(max = 200, message = "{valid.sums-of-set}")
           List<@Valid @NotNull SumRequest> sums,
@@ -192,8 +192,7 @@ public final class SetJson {
    * @param extras none if left out
    */
   public record SheetRequest(
-      @NotBlank(message = "{valid.title}") @Size(max = 120, message = "{valid.title-length}")
-          String title,
+      @NotBlank(message = "{valid.title}") @PlainName String title,
       @Nullable String version,
       @NotEmpty(message = "{valid.sums-of-set}") @Size(max = 200, message = "{valid.sums-of-set}")
           List<@Valid @NotNull SumRequest> sums,

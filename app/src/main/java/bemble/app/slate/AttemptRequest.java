@@ -1,9 +1,9 @@
 package bemble.app.slate;
 
+import bemble.app.words.PlainName;
 import bemble.app.working.SumRef;
 import bemble.judge.report.SettingOut;
 import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Size;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record AttemptRequest(
     @NotNull(message = "{valid.sum}") SumRef sum,
-    @Size(max = 60, message = "{valid.name-length}") @Nullable String who,
+    @PlainName @Nullable String who,
     @Nullable SettingOut settingOut,
     @Nullable Telling telling,
     @Nullable Long handout,

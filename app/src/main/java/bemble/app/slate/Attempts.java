@@ -87,7 +87,7 @@ public class Attempts {
     }
     SettingOut settingOut = request.settingOut() == null ? SettingOut.GIVEN : request.settingOut();
     Telling telling = request.telling() == null ? Telling.AS_I_GO : request.telling();
-    String who = request.who() == null ? "" : request.who().strip();
+    String who = request.who() == null ? "" : request.who();
     Origin origin = Origin.inHandout(request.handout(), request.number());
     return open(starter.begin(sum, who, settingOut, telling, origin));
   }

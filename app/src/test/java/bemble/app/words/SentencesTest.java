@@ -66,7 +66,7 @@ class SentencesTest {
     named.removeIf(
         key ->
             key.matches(
-                "turned-away\\.(not-valid|failed|stale|done-before|other-class|cut-off|missing|unreadable|no-room|not-written|no-request)"));
+                "turned-away\\.(not-valid|failed|stale|done-before|other-class|cut-off|missing|unreadable|no-room|busy|not-written|no-request)"));
     assertEquals(new TreeSet<>(Catalogue.read(Style.ENGLISH, "messages").keys()), named);
   }
 
