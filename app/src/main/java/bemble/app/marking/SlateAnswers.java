@@ -15,6 +15,7 @@ import java.time.OffsetDateTime;
 import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.boot.web.servlet.context.ServletWebServerInitializedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionOperations;
@@ -49,21 +50,32 @@ class SlateAnswers {
     this.transactions = transactions;
   }
 
-  /** Whatever hinders it: the page is handed in, and its writer is not troubled. */
   @EventListener
   void fill(HandedIn page) {
+    fill(page.attempt());
+  }
+
+  /** Fills in what a killed Bemble has left: pages that were handed in and reached no grid. */
+  @EventListener(ServletWebServerInitializedEvent.class)
+  void fillWhatIsDue() {
+    mapper.due().forEach(this::fill);
+  }
+
+  /** Whatever hinders it: the page is handed in, and its writer is not troubled. */
+  private void fill(long attempt) {
     try {
       mapper
-          .typedInFor(page.attempt())
+          .typedInFor(attempt)
           .ifPresentOrElse(
-              place -> fill(page.attempt(), place, true),
-              () ->
-                  mapper
-                      .openFor(page.attempt())
-                      .ifPresent(place -> fill(page.attempt(), place, false)));
-      transactions.executeWithoutResult(status -> said.noteOf(page.attempt()));
+              place -> fill(attempt, place, true),
+              () -> mapper.openFor(attempt).ifPresent(place -> fill(attempt, place, false)));
+      transactions.executeWithoutResult(
+          status -> {
+            said.noteOf(attempt);
+            mapper.done(attempt);
+          });
     } catch (RuntimeException e) {
-      LOG.error("Attempt {} does not fill an answer in", page.attempt(), e);
+      LOG.error("Attempt {} does not fill an answer in", attempt, e);
     }
   }
 

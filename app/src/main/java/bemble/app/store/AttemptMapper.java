@@ -96,7 +96,8 @@ public interface AttemptMapper extends Deletable {
   @Update(
       """
       update attempt
-      set handed_in_at = #{at}, explanation = #{explanation}, came_back = #{cameBack}
+      set handed_in_at = #{at}, explanation = #{explanation}, came_back = #{cameBack},
+          grid_due = true
       where id = #{id} and handed_in_at is null and deleted_at is null
       """)
   int handIn(

@@ -161,6 +161,14 @@ public interface HandoutMapper extends Deletable {
       """)
   List<AnswerPageRow> pages(long handout);
 
+  /** The pages that were handed in and have not filled an answer in yet, if they fit anywhere. */
+  @Select("select id from attempt where grid_due and deleted_at is null order by id")
+  List<Long> due();
+
+  /** Notes that a page has filled in what it can. */
+  @Update("update attempt set grid_due = false where id = #{attempt}")
+  int done(long attempt);
+
   /** Notes the page that filled an answer in. */
   @Update(
       """

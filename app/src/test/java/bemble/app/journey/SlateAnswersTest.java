@@ -75,6 +75,26 @@ class SlateAnswersTest extends Conversation {
     assertEquals(1, cells(grid).size());
   }
 
+  /** As a Bemble leaves it that is killed between the page and the grid. */
+  @Test
+  void aPageThatReachedNoGridFillsItAtTheNextStart() {
+    JsonNode grid = handout();
+    attempt(new HashMap<>(), "Wilfa", List.of(), SUMS.get(0));
+    JsonNode filled = cells(grid);
+    assertEquals(1, filled.size());
+    app.spoil("update attempt set grid_due = true where id = (select max(id) from attempt)");
+    app.spoil("delete from answer where handout_id = " + grid.get("id"));
+    app.close();
+    app = app.again();
+    assertEquals(filled, cells(grid));
+    Map<String, Object> cleared = new HashMap<>();
+    cleared.putAll(Map.of("pupil", pupil(grid, "Wilfa"), "number", 0, "seen", "374"));
+    talk.put("/api/handouts/" + grid.get("id") + "/answers", Map.of("cells", List.of(cleared)));
+    app.close();
+    app = app.again();
+    assertEquals(0, cells(grid).size(), "what a teacher took out stays out");
+  }
+
   /** The work counts once, whatever becomes of its page or its handout. */
   @Test
   void evidenceOutlivesThePageAndTheHandout() {

@@ -1,5 +1,6 @@
 package bemble.app.siege;
 
+import bemble.app.file.Look;
 import java.io.IOException;
 import java.nio.file.DirectoryStream;
 import java.nio.file.Files;
@@ -11,8 +12,7 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
+import org.springframework.util.FileSystemUtils;
 
 /** The contents of a closed data file or a backup, in the words of {@link Writers}. */
 final class Kept {
@@ -35,23 +35,21 @@ final class Kept {
   /** The contents of a data file. A copy of it is read, so that it is not written on. */
   static Set<String> in(Path base) throws IOException, SQLException {
     Path file = base.resolveSibling(base.getFileName() + ".mv.db");
-    return inCopy(copy -> Files.copy(file, copy));
+    return inFolder(copy -> Files.copy(file, copy.resolveSibling(copy.getFileName() + ".mv.db")));
   }
 
-  /** Makes the copy that is read. */
-  private interface Copying {
-    void to(Path copy) throws IOException;
+  /** Puts a data file somewhere. */
+  private interface Putting {
+    void to(Path base) throws IOException;
   }
 
-  private static Set<String> inCopy(Copying copying) throws IOException, SQLException {
+  private static Set<String> inFolder(Putting putting) throws IOException, SQLException {
     Path folder = Files.createTempDirectory("kept");
-    Path copy = folder.resolve("kept.mv.db");
     try {
-      copying.to(copy);
+      putting.to(folder.resolve("kept"));
       return read(folder.resolve("kept"));
     } finally {
-      Files.deleteIfExists(copy);
-      Files.delete(folder);
+      FileSystemUtils.deleteRecursively(folder);
     }
   }
 
@@ -84,14 +82,10 @@ final class Kept {
 
   /** The contents of a backup. */
   static Set<String> inBackup(Path zip) throws IOException, SQLException {
-    return inCopy(
-        copy -> {
-          try (ZipInputStream in = new ZipInputStream(Files.newInputStream(zip))) {
-            for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
-              if (entry.getName().endsWith(".mv.db")) {
-                Files.copy(in, copy);
-              }
-            }
+    return inFolder(
+        base -> {
+          if (!Look.isBackup(base, zip)) {
+            throw new IOException(zip + " is no backup");
           }
         });
   }

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
+import bemble.app.file.CraftedFile;
 import bemble.app.file.Look;
 import bemble.app.journey.Talk;
 import java.io.IOException;
@@ -112,6 +113,20 @@ class ReliabilityTest {
     assertEquals(Set.of(), lost);
     assertEquals(List.of(), writers.odd());
     assertTrue(Look.isTaken(data()), "a killed file is as good as it was confirmed");
+  }
+
+  @Test
+  void aPageThatWasHandedInReachesTheGridAfterAKill() {
+    HandedInSiege.Pages pages = HandedInSiege.kill(data(), 60);
+    assertTrue(pages.all() > 0);
+    assertEquals(0, pages.lost());
+  }
+
+  @Test
+  void aFileWithSomethingToBeRunIsRefusedByTheProgram() throws Exception {
+    CraftedFile crafted = CraftedFile.VIEW_INSTEAD_OF_THE_HISTORY;
+    assertTrue(CraftedSiege.isRefusedAtTheStart(crafted, data()));
+    assertFalse(CraftedSiege.hasRun(data()));
   }
 
   /** The seal notes the version on the disk only behind a flush, so it shows that there was one. */
