@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { Route, Routes, useLocation, useNavigate } from 'react-router';
 import { DeskScreen } from '../desk/DeskScreen';
@@ -8,6 +9,7 @@ import { ProblemLine } from '../desk/ProblemLine';
 import { LOW } from '../theme';
 import { useDesk } from '../session/deskContext';
 import { ScreenBoundary } from '../ui/ScreenBoundary';
+import { CLOSED } from '../ui/closed';
 import { Coming } from '../ui/Coming';
 import { deferred, openedLater } from '../ui/deferred';
 import { useKeys } from '../ui/useKeys';
@@ -63,10 +65,20 @@ export function App() {
     }
     return false;
   });
+  const { data: closed } = useQuery<boolean>({ queryKey: CLOSED, enabled: false });
   const tab = TABS.find(({ path }) => pathname.startsWith(path));
   const view = { '/board': t('common.board'), '/help': t('app.help') }[pathname] ?? tab?.name;
   const openKeys = useStable(() => setShowKeys(true));
   const toDesk = useStable(() => pathname !== '/desk' && void navigate('/desk'));
+  if (closed) {
+    return (
+      <Box component="main" sx={{ p: 5 }}>
+        <Box role="status" sx={{ fontSize: 22 }}>
+          {t('guide.is-closed')}
+        </Box>
+      </Box>
+    );
+  }
   if (pathname === '/board/mistake') {
     return (
       <ScreenBoundary screen={pathname}>

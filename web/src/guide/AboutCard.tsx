@@ -1,9 +1,10 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '../api/client';
 import { CARD } from '../ui/card';
+import { CLOSED } from '../ui/closed';
 import { useAct } from '../ui/useAct';
 import { t } from '../words';
 
@@ -11,40 +12,36 @@ import { t } from '../words';
 export function AboutCard() {
   const { data } = useQuery({ queryKey: ['about'], queryFn: api.about, staleTime: Infinity });
   const [asked, setAsked] = useState(false);
-  const quit = useAct({ mutationFn: api.quit });
+  const queries = useQueryClient();
+  const quit = useAct({
+    mutationFn: api.quit,
+    onSuccess: () => queries.setQueryData(CLOSED, true),
+  });
   return (
     <Box component="section" aria-labelledby="about" sx={{ ...CARD, borderColor: 'ink.edge' }}>
       <Box component="h2" id="about" sx={{ m: 0, fontSize: 19 }}>
         {t('guide.about')}
       </Box>
-      {quit.isSuccess ? (
-        <Box role="status">{t('guide.is-closed')}</Box>
-      ) : (
-        <>
-          <Box>{data && t('guide.version', { version: data.version })}</Box>
-          <Box sx={{ overflowWrap: 'anywhere' }}>
-            {data && t('guide.kept-in', { file: data.data })}
-          </Box>
-          <Box sx={{ color: 'text.secondary', fontSize: 15 }}>{t('guide.licence')}</Box>
-          {quit.error && <Box role="alert">{quit.error.message}</Box>}
-          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
-            {asked ? (
-              <>
-                <Button
-                  variant="contained"
-                  disabled={quit.isPending}
-                  onClick={() => quit.mutate(undefined)}
-                >
-                  {t('guide.close-it')}
-                </Button>
-                <Button onClick={() => setAsked(false)}>{t('common.cancel')}</Button>
-              </>
-            ) : (
-              <Button onClick={() => setAsked(true)}>{t('guide.quit')}</Button>
-            )}
-          </Box>
-        </>
-      )}
+      <Box>{data && t('guide.version', { version: data.version })}</Box>
+      <Box sx={{ overflowWrap: 'anywhere' }}>{data && t('guide.kept-in', { file: data.data })}</Box>
+      <Box sx={{ color: 'text.secondary', fontSize: 15 }}>{t('guide.licence')}</Box>
+      {quit.error && <Box role="alert">{quit.error.message}</Box>}
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
+        {asked ? (
+          <>
+            <Button
+              variant="contained"
+              disabled={quit.isPending}
+              onClick={() => quit.mutate(undefined)}
+            >
+              {t('guide.close-it')}
+            </Button>
+            <Button onClick={() => setAsked(false)}>{t('common.cancel')}</Button>
+          </>
+        ) : (
+          <Button onClick={() => setAsked(true)}>{t('guide.quit')}</Button>
+        )}
+      </Box>
     </Box>
   );
 }

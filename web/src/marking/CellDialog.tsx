@@ -84,7 +84,7 @@ export default function CellDialog({
         handout,
         number: cell.number,
       }),
-    onSuccess: ({ id }) => navigate(`/slate/${id}`),
+    goOn: ({ id }) => navigate(`/slate/${id}`),
     onError,
   });
   const kept = grid.pages.find((each) => each.pupil === pupil.id && each.number === cell.number);

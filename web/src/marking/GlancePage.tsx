@@ -80,10 +80,8 @@ function Class({
   const reteach = useAct({
     mutationFn: ({ slip, pupils }: { slip: string; pupils: number[] }) =>
       api.reteach(grid.id, slip, pupils),
-    onSuccess: ({ id }) => {
-      void queries.invalidateQueries({ queryKey: ['groups'] });
-      return navigate(`/sets/${id}`);
-    },
+    onSuccess: () => void queries.invalidateQueries({ queryKey: ['groups'] }),
+    goOn: ({ id }) => navigate(`/sets/${id}`),
     onError: (trouble) => notice({ text: trouble.message }),
   });
   const hard = hardest(glance.sums, MOST_SUMS);

@@ -72,8 +72,8 @@ export default function HandoutDialog({
       queries.setQueryData(['handout', grid.id], grid);
       void queries.invalidateQueries({ queryKey: ['handouts'] });
       notice({ text: t('marking.handed-out', { pupils: grid.pupils.length }) });
-      void navigate(`/marking/${grid.id}`);
     },
+    goOn: ({ id }) => navigate(`/marking/${id}`),
   });
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="handout-title">

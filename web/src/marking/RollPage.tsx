@@ -200,7 +200,10 @@ function Row({
             onMove(event.key === 'ArrowUp' ? -1 : 1);
           }
         }}
-        inputProps={{ 'aria-label': t('marking.name-of', { name: pupil.name }), maxLength: LONGEST_NAME }}
+        inputProps={{
+          'aria-label': t('marking.name-of', { name: pupil.name }),
+          maxLength: LONGEST_NAME,
+        }}
         sx={{ flex: 1, fontSize: 17, color: pupil.left ? 'text.secondary' : 'text.primary' }}
       />
       <Button

@@ -1,10 +1,11 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { ReactNode } from 'react';
-import { useNavigate } from 'react-router';
+import { useLocation, useNavigate } from 'react-router';
 import { api } from '../api/client';
 import type { Lesson, LessonPart } from '../api/types';
 import { mistakeAddress } from '../mistake/stages';
+import { isStillAt } from '../session/address';
 import { useDeskTools } from '../session/deskContext';
 import { AddPart } from './AddPart';
 import {
@@ -29,6 +30,7 @@ const FEW_LINES = 2;
 /** The parts of a lesson, each with one press to where it is done. */
 export function Parts({ lesson, changing }: { lesson: Lesson; changing?: boolean }) {
   const navigate = useNavigate();
+  const asked = useLocation();
   const { setOutRow } = useDeskTools();
   const open = usePlanChange(
     async ({ part, number }: { part: LessonPart; number: number }) => ({
@@ -36,6 +38,9 @@ export function Parts({ lesson, changing }: { lesson: Lesson; changing?: boolean
       opened: await api.openPart(lesson.id, number),
     }),
     ({ part, opened: { set, sums } }) => {
+      if (!isStillAt(asked)) {
+        return;
+      }
       if (part.kind === 'MISTAKE') {
         void navigate(mistakeAddress(lesson.slip ?? '', sums.slice(0, 1), lesson.id));
       } else if (isShown(part)) {

@@ -152,7 +152,7 @@ function Again({ today: { again: all } }: { today: Today }) {
         again.slice(0, MOST_RUNGS).map(({ rung }) => ({ rung: rung.id, count: SUMS_OF_A_RUNG })),
         'MIXED',
       ),
-    onSuccess: (id) => navigate(`/sets/${id}`),
+    goOn: (id) => navigate(`/sets/${id}`),
     onError: (trouble) => notice({ text: trouble.message }),
   });
   return (

@@ -11,6 +11,7 @@ import { useNotice } from '../ui/useNotice';
 import { askedNext, foundPlaces, OPERATIONS, type Operation } from './standings';
 import { useDecide } from './useDecide';
 import { listed, t } from '../words';
+import { LONGEST_NAME } from '../ui/names';
 
 /** How many sums of each rung are asked. */
 const SUMS = 2;
@@ -44,12 +45,12 @@ export function FirstSheetPage({
         title,
         rungs.map((rung) => ({ rung, count: SUMS })),
       ),
-    onSuccess: (id) => navigate(`/sets/${id}`),
+    goOn: (id) => navigate(`/sets/${id}`),
     onError,
   });
   const next = useAct({
     mutationFn: async ({ rung, pupils }: { rung: string; pupils: number[] }) => {
-      const name = t('register.next-sheet-of', { name: nameOf(rung) }).slice(0, 120);
+      const name = t('register.next-sheet-of', { name: nameOf(rung) }).slice(0, LONGEST_NAME);
       const made = groups.find((group) => group.name === name && isSame(group.pupils, pupils));
       if (made?.set !== undefined) {
         return made.set;
@@ -58,7 +59,7 @@ export function FirstSheetPage({
       queries.setQueryData(queryKey, await api.makeGroup({ name, about: rung, pupils, set }));
       return set;
     },
-    onSuccess: (id) => navigate(`/sets/${id}`),
+    goOn: (id) => navigate(`/sets/${id}`),
     onError,
   });
   const nameOf = (id: string) => register.rungs.find((rung) => rung.id === id)?.name ?? '';

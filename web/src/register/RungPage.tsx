@@ -42,7 +42,7 @@ export function RungPage({
   const there = register.pupils.filter(({ left }) => !left);
   const make = useAct({
     mutationFn: () => makeSet(rung.name, [{ rung: rung.id, count: SUMS }]),
-    onSuccess: (id) => navigate(`/sets/${id}`),
+    goOn: (id) => navigate(`/sets/${id}`),
   });
   return (
     <>

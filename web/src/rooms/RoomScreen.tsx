@@ -47,10 +47,8 @@ function LiveRoom({ room, onChange }: { room: Room; onChange: (room: Room | unde
   const recode = useAct({ mutationFn: api.newRoomCode, ...act });
   const close = useAct({
     mutationFn: api.closeRoom,
-    onSuccess: () => {
-      onChange(undefined);
-      navigate(`/slate/room/${room.id}`);
-    },
+    onSuccess: () => onChange(undefined),
+    goOn: () => navigate(`/slate/room/${room.id}`),
     onError: say,
   });
   const seats = useMemo(

@@ -65,12 +65,11 @@ export default function RunDialog({ source, onClose }: { source: RunSource; onCl
       void queries.invalidateQueries({ queryKey: ['runs'] });
       if (run) {
         queries.setQueryData(['run', run.id], run);
-        void navigate(`/slate/${run.current}`);
       } else {
         notice({ text: t('runs.runs-begun', { runs: members.length }) });
-        void navigate('/slate');
       }
     },
+    goOn: (run) => navigate(run ? `/slate/${run.current}` : '/slate'),
   });
   const beginFor = (writer: string) =>
     api.beginRun({

@@ -15,20 +15,22 @@ export function useRunSteps() {
     queries.setQueryData(['run', now.id], now);
     void queries.invalidateQueries({ queryKey: ['runs'] });
   };
-  const goTo = (now: Run) => {
+  const takeEnded = (now: Run) => {
     take(now);
     if (now.endedAt !== undefined) {
       // The judge may speak of its pages now.
       void queries.invalidateQueries({ queryKey: ['attempt'] });
     }
-    void navigate(now.current === undefined ? `/slate/run/${now.id}` : `/slate/${now.current}`);
   };
+  const goOnTo = (now: Run) =>
+    navigate(now.current === undefined ? `/slate/run/${now.id}` : `/slate/${now.current}`);
   const onError = (trouble: Error) => notice({ text: trouble.message });
-  const next = useAct({ mutationFn: api.nextInRun, onSuccess: goTo, onError });
+  const led = { onSuccess: takeEnded, goOn: goOnTo, onError };
+  const next = useAct({ mutationFn: api.nextInRun, ...led });
   const pause = useAct({ mutationFn: api.pauseRun, onSuccess: take, onError });
   const goOn = useAct({ mutationFn: api.goOnWithRun, onSuccess: take, onError });
-  const end = useAct({ mutationFn: api.endRun, onSuccess: goTo, onError });
-  const begin = useAct({ mutationFn: api.beginRun, onSuccess: goTo, onError });
+  const end = useAct({ mutationFn: api.endRun, ...led });
+  const begin = useAct({ mutationFn: api.beginRun, ...led });
   return {
     next: next.mutate,
     pause: pause.mutate,

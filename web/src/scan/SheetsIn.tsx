@@ -84,10 +84,9 @@ export default function SheetsIn({ handout }: { handout: number }) {
         undo: () =>
           untake.mutate(cells.filter(({ pupil, number }) => !stood.has(`${pupil} ${number}`))),
       });
-      if (left === 0) {
-        await navigate(`/marking/${handout}`);
-      }
     },
+    goOn: (taken) =>
+      taken.every(({ refused }) => refused.length === 0) && navigate(`/marking/${handout}`),
     onError: (trouble) => notice({ text: trouble.message }),
   });
   if (!grid.data || !scans.data) {

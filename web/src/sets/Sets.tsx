@@ -52,11 +52,9 @@ export default function Sets() {
       const before = adds ? draft : EMPTY_SET;
       change(withLine(before, line, sums));
       setShown(0);
-      if (!adds) {
-        void navigate('/sets');
-      }
       fewer(missing);
     },
+    goOn: (_, { adds }) => !adds && navigate('/sets'),
     onError: say,
   });
   const tellApart = useAct({
@@ -64,9 +62,9 @@ export default function Sets() {
     onSuccess: (set) => {
       change({ ...EMPTY_SET, sums: set.sums });
       setShown(0);
-      void navigate('/sets');
       setApart(set);
     },
+    goOn: () => navigate('/sets'),
     onError: say,
   });
   const draw = useAct({
@@ -94,9 +92,9 @@ export default function Sets() {
     },
     onSuccess: (set) => {
       settle(set);
-      void navigate(`/sets/${set.id}`, { replace: true });
       notice({ text: t('sets.is-kept', { title: set.title }) });
     },
+    goOn: ({ id }) => navigate(`/sets/${id}`, { replace: true }),
     onError: (trouble) =>
       notice({
         text: trouble.message,
@@ -108,10 +106,8 @@ export default function Sets() {
   });
   const addVersion = useAct({
     mutationFn: (id: number) => api.addVersion(id),
-    onSuccess: (set) => {
-      settle(set);
-      void navigate(`/sets/${set.id}?version=${set.version}`);
-    },
+    onSuccess: settle,
+    goOn: ({ id, version }) => navigate(`/sets/${id}?version=${version}`),
     onError: say,
   });
   const busy = make.isPending || even.isPending || draw.isPending || tellApart.isPending;

@@ -44,8 +44,8 @@ export function BeginForm() {
     onSuccess: (attempt) => {
       queries.setQueryData(['attempt', attempt.id], attempt);
       void queries.invalidateQueries({ queryKey: ['attempts'] });
-      navigate(`/slate/${attempt.id}`);
     },
+    goOn: ({ id }) => navigate(`/slate/${id}`),
   });
   const trouble = begin.error?.message ?? (line.trim() === '' ? undefined : sum.error?.message);
   return (

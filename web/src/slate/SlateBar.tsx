@@ -40,16 +40,14 @@ export const SlateBar = memo(function SlateBar({
   const notice = useNotice();
   const check = useAct({
     mutationFn: () => api.checkAttempt(attempt.id),
-    onSuccess: ({ id }) => navigate(`/slate/${id}`),
+    goOn: ({ id }) => navigate(`/slate/${id}`),
     onError: (trouble) => notice({ text: trouble.message }),
   });
   const queries = useQueryClient();
   const mend = useAct({
     mutationFn: api.mend,
-    onSuccess: ({ id }) => {
-      void queries.invalidateQueries({ queryKey: ['attempts'] });
-      void navigate(`/slate/${id}`);
-    },
+    onSuccess: () => void queries.invalidateQueries({ queryKey: ['attempts'] }),
+    goOn: ({ id }) => navigate(`/slate/${id}`),
     onError: (trouble) => notice({ text: trouble.message }),
   });
   const again = useAct({
@@ -62,10 +60,8 @@ export const SlateBar = memo(function SlateBar({
             settingOut: attempt.settingOut,
             telling: attempt.telling,
           }),
-    onSuccess: ({ id }) => {
-      void queries.invalidateQueries({ queryKey: ['attempts'] });
-      void navigate(`/slate/${id}`);
-    },
+    onSuccess: () => void queries.invalidateQueries({ queryKey: ['attempts'] }),
+    goOn: ({ id }) => navigate(`/slate/${id}`),
     onError: (trouble) => notice({ text: trouble.message }),
   });
   const ended = attempt.handedInAt !== undefined;

@@ -6,7 +6,7 @@ import { afterEach, describe, expect, it } from 'vitest';
 import { useAct } from './useAct';
 
 /** The acts that were begun, and the ways to have each done. */
-function acting(again: boolean) {
+function acting(again: boolean, led: string[] = []) {
   const begun: string[] = [];
   const done: (() => void)[] = [];
   const wrapper = ({ children }: { children: ReactNode }) => (
@@ -16,6 +16,7 @@ function acting(again: boolean) {
     () =>
       useAct({
         again,
+        goOn: (_, what) => led.push(what),
         mutationFn: (what: string) =>
           new Promise<void>((resolve) => {
             begun.push(what);
@@ -50,5 +51,22 @@ describe('useAct', () => {
       act('b');
       expect(begun).toEqual(['b', 'c', 'b']);
     });
+  });
+
+  it('leads on when it is done, unless its teacher has gone elsewhere', async () => {
+    const led: string[] = [];
+    const { done, act } = acting(false, led);
+    act('b');
+    await waitFor(() => expect(done).toHaveLength(1));
+    done[0]?.();
+    await waitFor(() => expect(led).toEqual(['b']));
+    act('c');
+    await waitFor(() => expect(done).toHaveLength(2));
+    history.pushState(null, '', '/elsewhere');
+    done[1]?.();
+    act('d');
+    await waitFor(() => expect(done).toHaveLength(3));
+    done[2]?.();
+    await waitFor(() => expect(led).toEqual(['b', 'd']));
   });
 });

@@ -6,26 +6,39 @@ import {
 } from '@tanstack/react-query';
 import { useCallback, useId, useRef } from 'react';
 
+const here = () => location.pathname + location.search;
+
 /**
  * An action of a press. The same press again, before it is done, does nothing.
  *
  * @param options as those of a mutation; what may follow on itself at once says `again`, and is
- *   done in its order: the later of two answers to one question is the one that counts
+ *   done in its order: the later of two answers to one question is the one that counts; `goOn`
+ *   leads to another view once it is done, unless its teacher has gone elsewhere meanwhile
  */
 export function useAct<Done, Failure = Error, Of = void, Context = unknown>({
   again = false,
+  goOn,
   ...options
-}: UseMutationOptions<Done, Failure, Of, Context> & { again?: boolean }): UseMutationResult<
-  Done,
-  Failure,
-  Of,
-  Context
-> {
-  const going = useRef(new Set<string>());
+}: UseMutationOptions<Done, Failure, Of, Context> & {
+  again?: boolean;
+  goOn?: (done: Done, of: Of) => unknown;
+}): UseMutationResult<Done, Failure, Of, Context> {
+  /** Where the browser was at each press that is not done. */
+  const going = useRef(new Map<string, string>());
   const id = useId();
   const mutation = useMutation({
     ...options,
     scope: options.scope ?? (again ? { id } : undefined),
+    onSuccess: (...done) => {
+      const askedAt = going.current.get(hashKey([done[1]]));
+      const lead = () => {
+        if (askedAt === here()) {
+          goOn?.(done[0], done[1]);
+        }
+      };
+      const taken: unknown = options.onSuccess?.(...done);
+      return taken instanceof Promise ? taken.then(lead) : lead();
+    },
     onSettled: (...settled) => {
       going.current.delete(hashKey([settled[2]]));
       return options.onSettled?.(...settled);
@@ -35,12 +48,10 @@ export function useAct<Done, Failure = Error, Of = void, Context = unknown>({
   const mutate = useCallback<typeof begin>(
     (...asked) => {
       const what = hashKey([asked[0]]);
-      if (!again) {
-        if (going.current.has(what)) {
-          return;
-        }
-        going.current.add(what);
+      if (!again && going.current.has(what)) {
+        return;
       }
+      going.current.set(what, here());
       begin(...asked);
     },
     [again, begin],

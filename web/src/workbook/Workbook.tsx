@@ -130,10 +130,8 @@ function ReadIn() {
       }
       return api.readPage(page);
     },
-    onSuccess: ({ working }) => {
-      lay(working);
-      navigate('/desk');
-    },
+    onSuccess: ({ working }) => lay(working),
+    goOn: () => navigate('/desk'),
     onError: (trouble) => notice({ text: trouble.message }),
   });
   return (
