@@ -10,7 +10,8 @@ enum ScanProblem {
   OTHER_HANDOUT,
   OTHER_PUPIL,
   TWICE,
-  DAMAGED;
+  DAMAGED,
+  TOO_LARGE;
 
   String sentence() {
     return switch (this) {
@@ -21,6 +22,7 @@ enum ScanProblem {
       case OTHER_PUPIL -> Sentences.of("scan.other-pupil");
       case TWICE -> Sentences.of("scan.twice");
       case DAMAGED -> Sentences.of("scan.damaged");
+      case TOO_LARGE -> Sentences.of("scan.too-large");
     };
   }
 }

@@ -97,7 +97,11 @@ class ScanReader {
       Sight.Seen seen = Sight.look(picture, text -> SheetCode.read(text).flatMap(sheets::of));
       keep(page, seen);
     } catch (UnusablePictureException e) {
-      refuse(page, ScanProblem.DAMAGED);
+      refuse(
+          page,
+          e.fault() == PictureFile.Fault.TOO_LARGE ? ScanProblem.TOO_LARGE : ScanProblem.DAMAGED);
+    } catch (OutOfMemoryError e) {
+      refuse(page, ScanProblem.TOO_LARGE);
     }
   }
 

@@ -18,7 +18,6 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.encryption.InvalidPasswordException;
 import org.apache.pdfbox.rendering.ImageType;
-import org.apache.pdfbox.rendering.PDFRenderer;
 
 /** A file with pictures of sheets: a PDF with some pages, or one PNG, JPEG or WebP. */
 public final class PictureFile implements Closeable {
@@ -26,9 +25,9 @@ public final class PictureFile implements Closeable {
   private static final int MOST_PAGES = 400;
 
   /** Dots that a picture may have: far more than any camera's, and far fewer than would hurt. */
-  private static final long MOST_DOTS = 120_000_000;
+  static final long MOST_DOTS = 120_000_000;
 
-  /** A picture with more dots is read with every second one alone. */
+  /** Of a picture with more dots only every second or third one is read. */
   private static final long ENOUGH_DOTS = 16_000_000;
 
   private static final double DOTS_AN_INCH = 200;
@@ -88,6 +87,8 @@ public final class PictureFile implements Closeable {
       return file;
     } catch (InvalidPasswordException e) {
       throw new UnusablePictureException(Fault.PASSWORD);
+    } catch (OutOfMemoryError e) {
+      throw new UnusablePictureException(Fault.TOO_LARGE);
     } catch (IOException | RuntimeException e) {
       // The readers of pictures throw anything at damaged ones.
       throw new UnusablePictureException(Fault.DAMAGED);
@@ -109,6 +110,8 @@ public final class PictureFile implements Closeable {
   public GreyPicture page(int page) throws UnusablePictureException {
     try {
       return document == null ? picture() : page(document, page);
+    } catch (BoundedRenderer.TooMuchException | OutOfMemoryError e) {
+      throw new UnusablePictureException(Fault.TOO_LARGE);
     } catch (IOException | RuntimeException e) {
       throw new UnusablePictureException(Fault.DAMAGED);
     }
@@ -119,7 +122,7 @@ public final class PictureFile implements Closeable {
     double inches = size.getWidth() * size.getHeight() / (72.0 * 72.0);
     double dots = Math.min(DOTS_AN_INCH, Math.sqrt(ENOUGH_DOTS / inches));
     return GreyPicture.of(
-        new PDFRenderer(document).renderImageWithDPI(page, (float) dots, ImageType.GRAY));
+        new BoundedRenderer(document).renderImageWithDPI(page, (float) dots, ImageType.GRAY));
   }
 
   /** Work that needs a picture whose head was read. */
@@ -161,7 +164,7 @@ public final class PictureFile implements Closeable {
         if (dots > MOST_DOTS) {
           throw new UnusablePictureException(Fault.TOO_LARGE);
         }
-        return use.of(reader, dots > ENOUGH_DOTS ? 2 : 1);
+        return use.of(reader, (int) Math.ceil(Math.sqrt((double) dots / ENOUGH_DOTS)));
       } finally {
         reader.dispose();
       }
