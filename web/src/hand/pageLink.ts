@@ -5,6 +5,8 @@ import type { Waiting } from '../api/waiting';
 export interface PageLink {
   read: (id: number) => Promise<Attempt>;
   write: (id: number, strokes: Stroke[]) => Promise<Report | undefined>;
+  /** What is told of the page as it is kept, where writing does not answer with it. */
+  report?: (id: number) => Promise<Report | undefined>;
   handIn: (id: number, page: HandIn) => Promise<Attempt>;
   /** The time there, in ms; that of this device where it is left out. */
   now?: () => number;

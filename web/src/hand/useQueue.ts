@@ -29,6 +29,9 @@ export function useQueue(
   },
 ) {
   const waiting = useRef<Stroke[]>(link.waiting.of(id));
+  /** How many strokes are kept, and were when what was told last was asked for. */
+  const kept = useRef(0);
+  const answered = useRef(0);
   /** Counts the refusals: strokes from before one do not go out after it. */
   const refusals = useRef(0);
   const { keep } = link.waiting;
@@ -58,10 +61,34 @@ export function useQueue(
       const batch = waiting.current.slice(0, MOST_AT_ONCE);
       const said = batch.length > 0 ? await link.write(id, batch) : undefined;
       put(waiting.current.slice(batch.length));
+      kept.current += batch.length;
       return said;
     },
     onSuccess: (said) => {
       if (said && waiting.current.length === 0) {
+        told.report(said);
+      }
+      if (link.report) {
+        ask();
+      }
+    },
+  });
+  /** One question at a time; strokes that are kept meanwhile have it asked once more. */
+  const { mutate: ask } = useAct({
+    meta: { quiet: true },
+    scope: { id: `report ${id}` },
+    again: true,
+    mutationFn: async () => {
+      const before = kept.current;
+      if (before === answered.current) {
+        return undefined;
+      }
+      const said = await link.report?.(id);
+      answered.current = before;
+      return said;
+    },
+    onSuccess: (said) => {
+      if (said && waiting.current.length === 0 && answered.current === kept.current) {
         told.report(said);
       }
     },

@@ -32,7 +32,7 @@ export function seatLink(token: string): SeatLink {
   /** How far the teacher's clock is ahead of that of this device, in ms. */
   let ahead = 0;
   const write = (id: number, strokes: Stroke[]) =>
-    taken<Report | undefined>(
+    taken<undefined>(
       client.POST('/room/pages/{id}/strokes', { params: { path: { id } }, body: { strokes } }),
     );
   return {
@@ -47,6 +47,10 @@ export function seatLink(token: string): SeatLink {
     hint: (id) => taken(client.POST('/room/pages/{id}/hint', { params: { path: { id } } })),
     read: (id) => taken(client.GET('/room/pages/{id}', { params: { path: { id } } })),
     write,
+    report: (id) =>
+      taken<Report | undefined>(
+        client.GET('/room/pages/{id}/report', { params: { path: { id } } }),
+      ),
     handIn: (id) => taken(client.POST('/room/pages/{id}/hand-in', { params: { path: { id } } })),
     waiting: WAITING,
     sendLeft: async (page) => {

@@ -27,8 +27,9 @@ final class GuardedConnector extends Connector {
   private final TaskQueue waiting = new TaskQueue();
   private @Nullable ThreadPoolExecutor workers;
 
-  GuardedConnector() {
-    super(Http11NioProtocol.class.getName());
+  /** Made for so many connections of each address. */
+  GuardedConnector(int mostOfAnAddress) {
+    super(new Http11NioProtocol(new CallersEndpoint(mostOfAnAddress)));
   }
 
   /**

@@ -5,6 +5,7 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.net.SocketTimeoutException;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
@@ -43,7 +44,7 @@ class PupilGuard extends OncePerRequestFilter {
           Place.of("POST", "/room/knocks", false),
           Place.of("GET", "/room/seat", true),
           Place.of("POST", "/room/seat/(stuck|next)", true),
-          Place.of("GET", "/room/pages/[0-9]{1,18}", true),
+          Place.of("GET", "/room/pages/[0-9]{1,18}(/report)?", true),
           Place.of("POST", "/room/pages/[0-9]{1,18}/(strokes|hand-in|hint)", true));
 
   private static final Pattern QUERY = Pattern.compile("known=[0-9]{1,18}");
@@ -54,6 +55,7 @@ class PupilGuard extends OncePerRequestFilter {
   private final ObjectProvider<SeatTokens> tokens;
 
   private final Floods floods = new Floods();
+  private final WholeBody bodies = new WholeBody();
 
   PupilGuard(PupilPort port, ObjectProvider<SeatTokens> tokens) {
     this.port = port;
@@ -90,13 +92,34 @@ class PupilGuard extends OncePerRequestFilter {
       String asker = seat.orElse(request.getRemoteAddr());
       try (Floods.Turn turn = floods.turn(asker, seat.isPresent())) {
         if (turn.isGranted()) {
-          chain.doFilter(request, response);
+          pass(request, response, chain, asker);
         } else {
-          response.setHeader("Retry-After", "1");
-          ErrorBodies.turnAway(response, HttpStatus.TOO_MANY_REQUESTS, "too-often");
+          tooOften(response);
         }
       }
     }
+  }
+
+  private void pass(
+      HttpServletRequest request, HttpServletResponse response, FilterChain chain, String asker)
+      throws ServletException, IOException {
+    HttpServletRequest whole;
+    try {
+      whole = bodies.of(request, asker, request.getContentLength());
+    } catch (WholeBody.TooManyException e) {
+      tooOften(response);
+      return;
+    } catch (SocketTimeoutException e) {
+      response.setHeader("Connection", "close");
+      ErrorBodies.turnAway(response, HttpStatus.REQUEST_TIMEOUT, "too-slow");
+      return;
+    }
+    chain.doFilter(whole, response);
+  }
+
+  private static void tooOften(HttpServletResponse response) throws IOException {
+    response.setHeader("Retry-After", "1");
+    ErrorBodies.turnAway(response, HttpStatus.TOO_MANY_REQUESTS, "too-often");
   }
 
   private static Optional<Place> place(HttpServletRequest request) {

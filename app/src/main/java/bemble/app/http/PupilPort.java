@@ -38,6 +38,10 @@ public class PupilPort {
   private static final Logger LOG = LoggerFactory.getLogger(PupilPort.class);
   private static final int WORKERS = 24;
   private static final int MOST_CONNECTIONS = 512;
+
+  /** A whole class may stand behind one address, and nobody else may be kept out by another. */
+  private static final int MOST_OF_AN_ADDRESS = 256;
+
   private static final int LONGEST_HEAD = 8 * 1024;
 
   /**
@@ -85,7 +89,7 @@ public class PupilPort {
       throw RefusedException.of("room-certificate", certificate, key);
     }
     Service service = Optional.ofNullable(server).orElseThrow();
-    GuardedConnector fresh = new GuardedConnector();
+    GuardedConnector fresh = new GuardedConnector(MOST_OF_AN_ADDRESS);
     Http11NioProtocol protocol = (Http11NioProtocol) fresh.getProtocolHandler();
     protocol.setAddress(address);
     fresh.workBy(WORKERS);

@@ -26,6 +26,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionOperations;
@@ -39,6 +40,7 @@ class RoomWork {
   private final RoomPages pages;
   private final Attempts attempts;
   private final Runs runs;
+  private final Verdicts verdicts;
   private final RoomMapper mapper;
   private final Clock clock;
   private final ObjectMapper json;
@@ -49,6 +51,7 @@ class RoomWork {
       RoomPages pages,
       Attempts attempts,
       Runs runs,
+      Verdicts verdicts,
       RoomMapper mapper,
       Clock clock,
       ObjectMapper json,
@@ -57,6 +60,7 @@ class RoomWork {
     this.pages = pages;
     this.attempts = attempts;
     this.runs = runs;
+    this.verdicts = verdicts;
     this.mapper = mapper;
     this.clock = clock;
     this.json = json;
@@ -186,11 +190,18 @@ class RoomWork {
     return pages.forWriter(page, isTold(rooms.open()));
   }
 
-  Optional<ReportView> write(Seat seat, long page, List<StrokeView> strokes) {
+  void write(Seat seat, long page, List<StrokeView> strokes) {
     refuseOthers(seat, page);
-    Optional<ReportView> report = pages.write(page, strokes, isTold(rooms.open()));
+    pages.write(page, strokes);
     seat.wrote(clock.instant());
-    return report;
+  }
+
+  /** Which figures are right, once the page is judged; empty where a pupil is not told. */
+  CompletableFuture<Optional<ReportView>> report(Seat seat, long page) {
+    refuseOthers(seat, page);
+    return isTold(rooms.open())
+        ? verdicts.of(page)
+        : CompletableFuture.completedFuture(Optional.empty());
   }
 
   AttemptView handIn(Seat seat, long page) {

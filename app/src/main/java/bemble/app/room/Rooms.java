@@ -27,6 +27,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.web.servlet.context.ServletWebServerInitializedEvent;
 import org.springframework.context.ApplicationEventPublisher;
@@ -40,7 +41,7 @@ import org.springframework.stereotype.Service;
  * Bemble had open is opened again, so that devices go on without asking; a closed one stays closed.
  */
 @Service
-public class Rooms implements SeatTokens {
+public class Rooms implements SeatTokens, SmartInitializingSingleton {
   private static final Logger LOG = LoggerFactory.getLogger(Rooms.class);
 
   private static final int LOOK_MILLIS = 500;
@@ -187,7 +188,20 @@ public class Rooms implements SeatTokens {
     }
   }
 
-  /** Opens the room that a killed Bemble had open, where its time is not over. */
+  /**
+   * Brings the room back that a killed Bemble had open, where its time is not over: before the
+   * first request, and before its own port. A device that is not known gives its seat up.
+   */
+  @Override
+  public synchronized void afterSingletonsInstantiated() {
+    mapper
+        .open()
+        .filter(row -> row.endsAt().toInstant().isAfter(clock.instant()))
+        .filter(row -> networks.named(row.address()).isPresent())
+        .ifPresent(row -> room = broughtBack(row));
+  }
+
+  /** Opens the port of the room that was brought back. */
   @EventListener(ServletWebServerInitializedEvent.class)
   synchronized void openAgain() {
     Optional<RoomRow> left = mapper.open();
@@ -196,12 +210,7 @@ public class Rooms implements SeatTokens {
     }
     RoomRow row = left.get();
     Optional<InetAddress> address = networks.named(row.address());
-    boolean isInTime = row.endsAt().toInstant().isAfter(clock.instant());
-    if (isInTime && address.isPresent()) {
-      // Before its port: a device that is not known gives its seat up.
-      room = broughtBack(row);
-    }
-    if (room == null || !port.open(address.get(), row.port())) {
+    if (room == null || address.isEmpty() || !port.open(address.get(), row.port())) {
       LOG.warn("The room that was open is closed: its time is over, or its address is not there");
       room = null;
       settle(row);

@@ -84,16 +84,26 @@ class SeatController {
     return work.page(seats.of(token), id);
   }
 
-  /** Writes on the page; answers without a body while nothing may be told of it. */
+  /** Writes on the page; it is kept by the time of the answer. */
   @SameTwice
   @PostMapping("/pages/{id}/strokes")
-  ResponseEntity<ReportView> write(
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void write(
       @RequestHeader(value = HttpHeaders.AUTHORIZATION, defaultValue = "") String token,
       @PathVariable long id,
       @Valid @RequestBody SeatStrokes request) {
-    return work.write(seats.of(token), id, request.strokes())
-        .map(ResponseEntity::ok)
-        .orElseGet(() -> ResponseEntity.noContent().build());
+    work.write(seats.of(token), id, request.strokes());
+  }
+
+  /** Which figures of the page are right; answers without a body while nothing may be told. */
+  @GetMapping("/pages/{id}/report")
+  CompletableFuture<ResponseEntity<ReportView>> report(
+      @RequestHeader(value = HttpHeaders.AUTHORIZATION, defaultValue = "") String token,
+      @PathVariable long id) {
+    return work.report(seats.of(token), id)
+        .thenApply(
+            report ->
+                report.map(ResponseEntity::ok).orElseGet(() -> ResponseEntity.noContent().build()));
   }
 
   @SameTwice

@@ -120,14 +120,28 @@ public class Attempts {
     return pages.with(
         id,
         page -> {
-          List<StrokeView> more = strokes.stream().filter(stroke -> !page.has(stroke)).toList();
-          refuseUnwritable(id, page, more);
-          if (!more.isEmpty()) {
-            insert(id, more);
-            page.add(more);
-          }
+          keep(id, page, strokes);
           return Optional.ofNullable(page.report());
         });
+  }
+
+  /** The same without having the page judged. */
+  void keep(long id, List<StrokeView> strokes) {
+    pages.with(
+        id,
+        page -> {
+          keep(id, page, strokes);
+          return id;
+        });
+  }
+
+  private void keep(long id, OpenPage page, List<StrokeView> strokes) {
+    List<StrokeView> more = strokes.stream().filter(stroke -> !page.has(stroke)).toList();
+    refuseUnwritable(id, page, more);
+    if (!more.isEmpty()) {
+      insert(id, more);
+      page.add(more);
+    }
   }
 
   private void insert(long id, List<StrokeView> strokes) {

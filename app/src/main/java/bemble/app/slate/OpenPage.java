@@ -15,8 +15,10 @@ import bemble.judge.report.Finding;
 import bemble.judge.report.Report;
 import bemble.judge.report.SettingOut;
 import bemble.judge.report.Stage;
+import bemble.judge.report.Written;
 import bemble.method.Sum;
 import bemble.paper.Role;
+import bemble.paper.Square;
 import bemble.procedure.Answer;
 import bemble.slate.PageOfStrokes;
 import bemble.slate.Slate;
@@ -26,6 +28,7 @@ import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -44,6 +47,39 @@ final class OpenPage {
 
   /** The report on the page after a number of strokes. */
   private record Judgement(Stage stage, int strokes, Report report) {}
+
+  /** The page at a moment: it may be judged while more is written. */
+  final class Moment {
+    private final List<StrokeView> done = List.copyOf(strokes);
+    private final List<Written> page = written.written();
+    private final Set<Square> unread = written.unread();
+    private final Stage stage = stage();
+    private @Nullable Report report = isJudged(stage) ? judgement.report() : null;
+
+    /** Has it judged, if it was not yet. */
+    Moment judge() {
+      if (report == null) {
+        report = turns.take(() -> slate.judge(page, unread, stage));
+      }
+      return this;
+    }
+  }
+
+  /** The page as it is now. */
+  Moment now() {
+    return new Moment();
+  }
+
+  /** Notes the report on an earlier moment, unless the page was written on since. */
+  void take(Moment judged) {
+    if (judged.done.size() == strokes.size() && judged.stage == stage()) {
+      judgement = new Judgement(judged.stage, strokes.size(), judged.judge().report);
+    }
+  }
+
+  private boolean isJudged(Stage stage) {
+    return judgement != null && judgement.stage() == stage && judgement.strokes() == strokes.size();
+  }
 
   OpenPage(AttemptRow row, Sum sum, List<StrokeView> strokes, Turns turns) {
     this.row = row;
@@ -134,25 +170,23 @@ final class OpenPage {
   }
 
   Report judge(Stage stage) {
-    Judgement last = judgement;
-    if (last == null || last.stage() != stage || last.strokes() != strokes.size()) {
+    if (!isJudged(stage)) {
       Report report = turns.take(() -> slate.judge(written.written(), written.unread(), stage));
-      last = new Judgement(stage, strokes.size(), report);
-      judgement = last;
+      judgement = new Judgement(stage, strokes.size(), report);
     }
-    return last.report();
+    return judgement.report();
   }
 
-  /** The page at a glance. */
-  PageGlance glance(long id) {
-    Report report = judge();
+  /** The page at a glance, as it was at a moment. */
+  PageGlance glance(long id, Moment then) {
+    Report report = then.judge().report;
     List<Finding> slips =
         report.findings().stream().filter(each -> each.kind() != Finding.Kind.MISSING).toList();
     return new PageGlance(
         id,
         words().problem(slate.sum().problem()),
         slate.sheet(),
-        List.copyOf(strokes),
+        then.done,
         isEnded(),
         report.allRight(),
         slips.isEmpty() ? List.of() : slips.get(0).squares(),
@@ -166,14 +200,24 @@ final class OpenPage {
 
   /** The judgement in words, once it may be told; otherwise null. */
   @Nullable ReportView report() {
-    if (row.silent() || !isEnded() && telling() != Telling.AS_I_GO) {
-      return null;
-    }
+    return isTold() ? told(judge()) : null;
+  }
+
+  /** The same as it was at a moment. */
+  @Nullable ReportView report(Moment then) {
+    return isTold() ? told(then.judge().report) : null;
+  }
+
+  private boolean isTold() {
+    return !row.silent() && (isEnded() || telling() == Telling.AS_I_GO);
+  }
+
+  private ReportView told(Report report) {
     boolean own = row.settingOut().equals(SettingOut.OWN.name());
     boolean ruled = strokes.stream().anyMatch(stroke -> stroke.kind() == Stroke.Kind.LINE);
     List<String> hints =
         isEnded() && own && !ruled && !slate.isFramed() ? List.of("hint.no-rule") : List.of();
-    return new ReportWords(words().wording()).view(judge(), stage(), hints);
+    return new ReportWords(words().wording()).view(report, stage(), hints);
   }
 
   /**

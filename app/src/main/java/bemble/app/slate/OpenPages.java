@@ -5,6 +5,7 @@ import bemble.app.house.PupilDeleted;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -40,6 +41,17 @@ class OpenPages {
     synchronized (page) {
       return use.apply(page);
     }
+  }
+
+  /** Uses the report on a page as it is now; others may write on it while it is judged. */
+  <T> T judged(long id, BiFunction<OpenPage, OpenPage.Moment, T> use) {
+    OpenPage.Moment now = with(id, OpenPage::now).judge();
+    return with(
+        id,
+        page -> {
+          page.take(now);
+          return use.apply(page, now);
+        });
   }
 
   /** Lets go of a page, which is read again when it is used next. */

@@ -43,7 +43,7 @@ public class RoomPages {
 
   /** A page at a glance, whatever its writer is told. */
   public PageGlance glance(long id) {
-    return pages.with(id, page -> page.glance(id));
+    return pages.judged(id, (page, now) -> page.glance(id, now));
   }
 
   /** Whether a page is handed in. */
@@ -78,9 +78,14 @@ public class RoomPages {
         view.links());
   }
 
-  /** Writes on a page; tells which figures are right if the writer may know. */
-  public Optional<ReportView> write(long id, List<StrokeView> strokes, boolean told) {
-    return attempts.write(id, strokes).filter(report -> told);
+  /** Writes on a page. */
+  public void write(long id, List<StrokeView> strokes) {
+    attempts.keep(id, strokes);
+  }
+
+  /** Which figures of a page are right, if its writer may know. */
+  public Optional<ReportView> report(long id) {
+    return pages.judged(id, (page, now) -> Optional.ofNullable(page.report(now)));
   }
 
   /** Ends a page. One that is ended already stays the same, since its writer may ask once more. */

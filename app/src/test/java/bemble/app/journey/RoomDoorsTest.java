@@ -171,6 +171,7 @@ class RoomDoorsTest extends Conversation {
     assertEquals(404, one.post("/room/pages/" + page + "/strokes", strokes).status());
     assertEquals(404, one.post("/room/pages/" + page + "/hand-in", "").status());
     assertEquals(404, one.post("/room/pages/" + page + "/hint", "").status());
+    assertEquals(404, one.get("/room/pages/" + page + "/report").status());
     // An attempt that was made elsewhere is no page of the room, not even of the same pupil.
     long elsewhere = begin("46 + 38", "column");
     assertEquals(404, one.get("/room/pages/" + elsewhere).status());
@@ -220,7 +221,7 @@ class RoomDoorsTest extends Conversation {
                 "GET /room HTTP/1.1\r\nHost: " + host() + "\r\nX: " + "x".repeat(9000) + "\r\n\r\n")
             .startsWith("HTTP/1.1 400"));
     assertEquals(422, room.knock("12345", "Fenn").status());
-    assertEquals(422, room.knock(room.code(), "x".repeat(61)).status());
+    assertEquals(422, room.knock(room.code(), "x".repeat(81)).status());
     assertEquals(422, room.knock(room.code(), " ").status());
   }
 
@@ -242,6 +243,56 @@ class RoomDoorsTest extends Conversation {
     }
     assertEquals(200, calm.get("/room/seat").status());
     assertEquals(200, talk.post("/api/workings", Map.of("plain", "46 + 38")).status());
+  }
+
+  /** Six seats send bodies drop by drop on all connections that a browser has. */
+  @Test
+  void slowBodiesLeaveTheOthersTheirWay() throws Exception {
+    room.give("46 + 38");
+    Talk calm = room.comeIn(fenn);
+    long page = calm.get("/room/seat").json().at("/work/page").asLong();
+    List<String> slow = new ArrayList<>();
+    for (int i = 0; i < 6; i++) {
+      String token = room.knock("Isla");
+      room.letIn(isla);
+      slow.add(token);
+    }
+    List<Socket> held = new ArrayList<>();
+    try {
+      for (int i = 0; i < 36; i++) {
+        Socket socket = new Socket(RoomHand.LOOPBACK, room.port());
+        held.add(socket);
+        drop(socket, slowHead(page, slow.get(i % slow.size())) + "{");
+      }
+      for (int number = 0; number < 4; number++) {
+        for (Socket socket : held) {
+          drop(socket, " ");
+        }
+        Object stroke = stroke(number, "FIGURE", 4, 2, "4");
+        assertEquals(
+            204,
+            calm.post("/room/pages/" + page + "/strokes", Map.of("strokes", List.of(stroke)))
+                .status());
+      }
+    } finally {
+      for (Socket socket : held) {
+        socket.close();
+      }
+    }
+  }
+
+  private String slowHead(long page, String token) {
+    return "POST /room/pages/%d/strokes HTTP/1.1\r\nHost: %s\r\nAuthorization: Bearer %s\r\nContent-Type: application/json\r\nContent-Length: 60000\r\n\r\n"
+        .formatted(page, host(), token);
+  }
+
+  /** What was closed by the other side takes no more. */
+  private static void drop(Socket socket, String text) {
+    try {
+      socket.getOutputStream().write(text.getBytes(StandardCharsets.US_ASCII));
+    } catch (IOException e) {
+      Thread.yield();
+    }
   }
 
   /** Two hundred clients connect and send nothing, or half of a request. */

@@ -122,12 +122,17 @@ class RoomOvernightTest {
     assertTrue(room.takeNews());
   }
 
+  private void startAgain() {
+    rooms.afterSingletonsInstantiated();
+    rooms.openAgain();
+  }
+
   /** The machine was killed, and is started on the next morning. */
   @Test
   void isNotOpenedAgainAfterItsTime() {
     when(mapper.open()).thenReturn(Optional.of(row(45)));
     now = NOON.plus(Duration.ofHours(20));
-    rooms.openAgain();
+    startAgain();
     assertTrue(rooms.current().isEmpty());
     verify(port, never()).open(any(), anyInt());
     verify(mapper).close(any());
@@ -140,18 +145,18 @@ class RoomOvernightTest {
   void knowsItsSeatsBeforeItsPortIsOpenedAgain() {
     when(mapper.open()).thenReturn(Optional.of(row(45)));
     when(port.open(any(), anyInt())).thenAnswer(asked -> rooms.current().isPresent());
-    rooms.openAgain();
+    startAgain();
     assertTrue(rooms.current().isPresent());
   }
 
   @Test
   void isOpenedAgainInItsTimeAndNotBesideItsAddress() {
     when(mapper.open()).thenReturn(Optional.of(row(45)));
-    rooms.openAgain();
+    startAgain();
     assertEquals("402871", rooms.current().orElseThrow().door().code());
     rooms.close();
     when(networks.named("10.0.0.2")).thenReturn(Optional.empty());
-    rooms.openAgain();
+    startAgain();
     assertTrue(rooms.current().isEmpty());
   }
 }

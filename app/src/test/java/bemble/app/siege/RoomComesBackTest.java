@@ -56,8 +56,8 @@ class RoomComesBackTest {
       device = room.comeIn(roll.get(0).get("id").asLong());
       room.give("346 + 287");
       page = page(device);
-      assertEquals(200, write(device, figure(0, 3, "3")).status());
-      assertEquals(200, write(device, figure(1, 2, "3")).status());
+      assertEquals(204, write(device, figure(0, 3, "3")).status());
+      assertEquals(204, write(device, figure(1, 2, "3")).status());
     } finally {
       first.kill();
     }
@@ -65,8 +65,8 @@ class RoomComesBackTest {
     try {
       // The same address and the same token; strokes without an answer are sent once more.
       assertEquals(page, page(device));
-      assertEquals(200, write(device, figure(1, 2, "3")).status());
-      assertEquals(200, write(device, figure(2, 1, "6")).status());
+      assertEquals(204, write(device, figure(1, 2, "3")).status());
+      assertEquals(204, write(device, figure(2, 1, "6")).status());
       JsonNode strokes = device.get("/room/pages/" + page).json().get("strokes");
       assertEquals(3, strokes.size());
       assertEquals("6", strokes.get(2).get("text").asText());

@@ -20,6 +20,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.locks.LockSupport;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -34,7 +37,9 @@ class RoomLoad {
       List.of("687 × 459", "4,236 + 918", "6,204 − 1,487", "7,812 ÷ 6", "58 × 34");
 
   private final Latencies strokes = new Latencies();
+  private final Latencies verdicts = new Latencies();
   private final Latencies told = new Latencies();
+  private final ExecutorService asking = Executors.newCachedThreadPool();
   private final List<Slate> slates = new ArrayList<>();
   private Talk teacher;
   private RoomHand room;
@@ -50,6 +55,7 @@ class RoomLoad {
     final Map<Integer, Long> sentAt = new ConcurrentHashMap<>();
     volatile long page;
     JsonNode pupils = NullNode.instance;
+    final AtomicBoolean asks = new AtomicBoolean();
     int confirmed;
 
     Slate(Talk device, long pupil) {
@@ -69,9 +75,11 @@ class RoomLoad {
     // A machine that has just started takes its time for the first ones.
     write(15);
     strokes.clear();
+    verdicts.clear();
     told.clear();
     write(SECONDS);
-    say("40 slates, 2 strokes a second each, judged at once", "p50 15 ms, p99 100 ms", strokes);
+    say("40 slates, 2 strokes a second each: kept", "p95 100 ms", strokes);
+    say("their verdicts", "p95 1 s", verdicts);
     say("stroke to the teacher's screen", "p95 300 ms", told);
     try (Screen screen = new Screen(teacher.address(), "/slate/room")) {
       Thread writing = new Thread(() -> write(22));
@@ -85,8 +93,10 @@ class RoomLoad {
     any = true;
     slates.forEach(this::turn);
     strokes.clear();
+    verdicts.clear();
     write(SECONDS / 2);
-    say("the same with any figures in any squares", "p50 15 ms, p99 100 ms", strokes);
+    say("the same with any figures in any squares: kept", "p95 100 ms", strokes);
+    say("their verdicts", "p95 1 s", verdicts);
     Latencies screens = flooded();
     say("the teacher's screens while strangers flood the door", "under 100 ms", screens);
     Thread writing = new Thread(() -> write(4));
@@ -195,12 +205,32 @@ class RoomLoad {
         if (answer.status() >= 300) {
           throw new IllegalStateException(answer.text());
         }
+        ask(slate);
         slate.confirmed++;
       } catch (UncheckedIOException e) {
         // It was killed.
         return;
       }
       LockSupport.parkNanos(PAUSE_NANOS);
+    }
+  }
+
+  /** Asks for the verdict behind a stroke, as a device does: once at a time. */
+  private void ask(Slate slate) {
+    if (slate.asks.compareAndSet(false, true)) {
+      long sent = System.nanoTime();
+      asking.execute(
+          () -> {
+            try {
+              slate.device.get("/room/pages/" + slate.page + "/report");
+              verdicts.note(System.nanoTime() - sent);
+            } catch (UncheckedIOException e) {
+              // It was killed.
+              Thread.yield();
+            } finally {
+              slate.asks.set(false);
+            }
+          });
     }
   }
 

@@ -56,7 +56,7 @@ final class BoundedRenderer extends PDFRenderer {
     @Override
     protected void processOperator(Operator operator, List<COSBase> operands) throws IOException {
       if (THREADS.getCurrentThreadCpuTime() > until) {
-        throw new TooMuchException("time");
+        throw new TooMuchException("more than three seconds");
       }
       super.processOperator(operator, operands);
     }
