@@ -45,7 +45,7 @@ final class BackupFile {
   private static final String ABOUT = "bemble.json";
   private static final String FORMAT = "bemble-backup";
   private static final int FORM = 2;
-  private static final int DIGEST_SIGNS = 64;
+  static final int DIGEST_SIGNS = 64;
   private static final ObjectMapper JSON =
       JsonMapper.builder()
           .addModule(new JavaTimeModule())
@@ -113,7 +113,8 @@ final class BackupFile {
     return "rows/" + table + ".jsonl";
   }
 
-  private static void seal(Path zip) throws IOException {
+  /** Writes the digest of a zip into its comment. */
+  static void seal(Path zip) throws IOException {
     String digest = digest(zip);
     try (RandomAccessFile signs = new RandomAccessFile(zip.toFile(), "rw")) {
       signs.seek(signs.length() - DIGEST_SIGNS);

@@ -174,6 +174,20 @@ class DataFileTest {
     assertArrayEquals(before, Files.readAllBytes(early.path()));
   }
 
+  /** As a full disk or a careless copy leaves it, after a kill. */
+  @ParameterizedTest
+  @ValueSource(booleans = {true, false})
+  void anEmptyFileIsRefusedWhereSomethingWasConfirmed(boolean isBare) throws IOException {
+    file.open();
+    Files.delete(file.path());
+    if (isBare) {
+      Files.createFile(file.path());
+    } else {
+      MVStore.open(file.path().toString()).close();
+    }
+    isRefusedUntouched("lacks the changes that were confirmed last");
+  }
+
   /**
    * The seal of an open file tells how much was confirmed, so that a file that was cut is known.
    */

@@ -5,6 +5,7 @@ import static org.hamcrest.Matchers.matchesPattern;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -16,6 +17,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.mybatis.spring.MyBatisSystemException;
+import org.springframework.dao.CannotAcquireLockException;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
@@ -69,6 +71,14 @@ class ErrorAnswersTest {
           .andExpect(status().isInsufficientStorage())
           .andExpect(jsonPath("$.detail").value(containsString("no room left")));
     }
+  }
+
+  @Test
+  void whoWaitedInVainForAnotherChangeIsToldWhenToTryAgain() throws Exception {
+    failWith(new CannotAcquireLockException("Timeout trying to lock table"))
+        .andExpect(status().isServiceUnavailable())
+        .andExpect(header().string("Retry-After", "1"))
+        .andExpect(jsonPath("$.detail").value(containsString("try again in a moment")));
   }
 
   @Test

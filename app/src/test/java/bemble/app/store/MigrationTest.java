@@ -205,6 +205,39 @@ class MigrationTest {
     assertEquals(List.of("0"), read("select count(*) from decided_standing"));
   }
 
+  /** A killed Bemble may have kept a page without its answer; one that fits nowhere stays alone. */
+  @ParameterizedTest
+  @CsvSource({
+    "57 × 38, 2026-03-01, TRUE",
+    "57 × 39, 2026-03-01, FALSE",
+    "57 × 38, 2026-03-03, FALSE"
+  })
+  void aPageOfAnEarlierVersionIsStillToFillItsAnswerIn(String sum, String given, String due)
+      throws SQLException {
+    migrate("29");
+    run("insert into pupil (class_id, name) select id, 'Neve' from school_class");
+    run(
+        "insert into handout (class_id, set_version, title, kind, given_on) select id, '', 'Beds',"
+            + " 'EXERCISE', date '"
+            + given
+            + "' from school_class");
+    run(
+        "insert into handout_sum (handout_id, number, plain, method, rung) values (1, 0, '"
+            + sum
+            + "', 'column', '')");
+    run("insert into handout_pupil (handout_id, pupil_id) values (1, 1)");
+    run(
+        "insert into attempt (plain, method, style, who, setting_out, telling, begun_at,"
+            + " handed_in_at, explanation, pupil_id) values ('57 × 38', 'column', '{}', 'Neve',"
+            + " 'GIVEN', 'AT_END', "
+            + NOON
+            + ", "
+            + NOON
+            + ", '', 1)");
+    migrate("latest");
+    assertEquals(List.of(due), read("select grid_due from attempt"));
+  }
+
   @Test
   void aNewFileHasOneClassThatIsCurrent() throws SQLException {
     migrate("latest");
