@@ -47,6 +47,10 @@ public record DataFile(Path base) {
     return new Seal(beside(".seal"));
   }
 
+  private OpenedChunks chunks() {
+    return new OpenedChunks(beside(".chunks"));
+  }
+
   /** Where the Bemble that has it open notes how it is found. */
   public Path note() {
     return beside(".running");
@@ -215,11 +219,23 @@ public record DataFile(Path base) {
           if (version < left.version()) {
             throw new UnusableFileException("cut", path(), wayOn(), base);
           }
+          if (left.kind() == Seal.Kind.OPEN && !hasItsChunks()) {
+            throw new UnusableFileException("damaged", path(), wayOn(), base);
+          }
           if (left.kind() != Seal.Kind.OPEN || !isEmpty(connection)) {
             refuseOtherHistory(connection);
           }
           return null;
         });
+  }
+
+  /** Whether nothing is changed of what was there when the file was opened last. */
+  private boolean hasItsChunks() {
+    try {
+      return chunks().fit(path());
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
   }
 
   private void refuseBrokenSeal(Seal.State left) {
@@ -331,6 +347,7 @@ public record DataFile(Path base) {
       if (Files.exists(path())) {
         Folders.ownFile(path());
         seal().close(path());
+        chunks().forget();
       }
     } catch (IOException e) {
       throw new UncheckedIOException(e);
@@ -342,6 +359,7 @@ public record DataFile(Path base) {
    */
   void open() {
     try {
+      chunks().note(path());
       seal().open(Files.exists(path()) ? Definitions.of(path()).store() : 0);
     } catch (IOException e) {
       throw new UncheckedIOException(e);

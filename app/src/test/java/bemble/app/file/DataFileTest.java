@@ -174,6 +174,35 @@ class DataFileTest {
     assertArrayEquals(before, Files.readAllBytes(early.path()));
   }
 
+  /** What was there when the file was opened has digests; what was written since has none. */
+  @Test
+  void aBitThatFlipsAfterAKillInWhatWasThereIsKnown() throws IOException, SQLException {
+    byte[] closed = Files.readAllBytes(file.path());
+    file.open();
+    run(file, "update page set note = 'changed' where title = 'Bulbs 7'");
+    assertDoesNotThrow(() -> file.check());
+    byte[] killed = Files.readAllBytes(file.path());
+    Random random = new Random(11);
+    int same = 0;
+    int known = 0;
+    for (int i = 0; i < 60; i++) {
+      int at = 8192 + random.nextInt(closed.length - 8192);
+      if (at < killed.length && killed[at] == closed[at]) {
+        byte[] flipped = killed.clone();
+        flipped[at] ^= (byte) (1 << random.nextInt(8));
+        Files.write(file.path(), flipped);
+        same++;
+        known += Look.isTaken(file.base()) ? 0 : 1;
+      }
+    }
+    assertTrue(same > 20, "too little is as it was: " + same);
+    assertTrue(known > 0, "no flip is known");
+    Files.write(file.path(), killed);
+    assertDoesNotThrow(() -> file.check());
+    file.accept();
+    assertFalse(Files.exists(folder.resolve("bemble.chunks")));
+  }
+
   /** As a full disk or a careless copy leaves it, after a kill. */
   @ParameterizedTest
   @ValueSource(booleans = {true, false})

@@ -6,9 +6,11 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.SQLException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 
 /** Damages of the data file while Bemble does not run. */
 final class FlipSiege implements Siege.Part {
@@ -42,7 +44,47 @@ final class FlipSiege implements Siege.Part {
             "a block of it lost, doubled, emptied or exchanged",
             "refused and left as it is",
             "%d of %d refused".formatted(mutated, times)),
+        flippedAfterAKill(base, file, random),
         cut(base, file, random));
+  }
+
+  /** After a kill only what was there when the file was opened has digests. */
+  private static Siege.Row flippedAfterAKill(Path base, Path file, Random random)
+      throws IOException {
+    OwnBemble bemble = OwnBemble.start(base);
+    Writers writers = new Writers(bemble.talk(), "flip").begin(2);
+    Pause.millis(1500);
+    bemble.kill();
+    writers.end();
+    byte[] killed = Files.readAllBytes(file);
+    Set<String> before = contents(base);
+    int refused = 0;
+    int other = 0;
+    int tries = 80;
+    for (int i = 0; i < tries; i++) {
+      byte[] bytes = killed.clone();
+      bytes[random.nextInt(bytes.length)] ^= (byte) (1 << random.nextInt(8));
+      Files.write(file, bytes);
+      if (!Look.isTaken(base)) {
+        refused++;
+      } else if (!before.equals(contents(base))) {
+        other++;
+      }
+    }
+    Files.write(file, killed);
+    return new Siege.Row(
+        "a bit of it flipped after a kill",
+        "refused, or taken with the same contents",
+        "%d refused, %d the same, %d of %d taken with other contents"
+            .formatted(refused, tries - refused - other, other, tries));
+  }
+
+  private static Set<String> contents(Path base) throws IOException {
+    try {
+      return Kept.in(base);
+    } catch (SQLException e) {
+      return Set.of(e.toString());
+    }
   }
 
   private static void keepSomething(Path base) {
