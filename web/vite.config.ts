@@ -2,7 +2,8 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { brotliCompressSync } from 'node:zlib';
 import react from '@vitejs/plugin-react';
-import { defineConfig, type Plugin } from 'vite';
+import type { Plugin } from 'vite';
+import { defineConfig } from 'vitest/config';
 
 const APP = 'http://127.0.0.1:8080';
 
@@ -28,6 +29,7 @@ export const BUILD = {
 export default defineConfig({
   plugins: [react(), compressed],
   build: { ...BUILD, outDir: 'target/classes/static' },
+  test: { setupFiles: 'src/test/patience.ts', testTimeout: 30_000 },
   // Bemble answers its own pages alone: while it is worked on, these count among them.
   server: { proxy: { '/api': { target: APP, changeOrigin: true, headers: { origin: APP } } } },
 });
