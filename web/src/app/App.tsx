@@ -72,9 +72,12 @@ export function App() {
   const toDesk = useStable(() => pathname !== '/desk' && void navigate('/desk'));
   if (closed) {
     return (
-      <Box component="main" sx={{ p: 5 }}>
-        <Box role="status" sx={{ fontSize: 22 }}>
-          {t('guide.is-closed')}
+      <Box component="main" sx={{ height: '100%', display: 'grid', placeItems: 'center', p: 2 }}>
+        <Box sx={{ p: 6, bgcolor: 'background.paper', borderRadius: 2, textAlign: 'center' }}>
+          <Typography variant="h1">{t('app.bemble')}</Typography>
+          <Box role="status" sx={{ mt: 2, fontSize: 20 }}>
+            {t('guide.is-closed')}
+          </Box>
         </Box>
       </Box>
     );
