@@ -131,6 +131,23 @@ class BackupTest {
     assertTrue(begin() > attempt);
   }
 
+  /** More than other bodies may be. */
+  @Test
+  void looksAtALargeBackupBeforeItIsBroughtBack() {
+    byte[] small = backup();
+    app.spoil(
+        "insert into page (plain, method, style, title, note, kept_at) select '46 + 38', 'column',"
+            + " '{}', 'Bulbs ' || x, rawtohex(secure_rand(1000)), current_timestamp"
+            + " from system_range(1, 500)");
+    byte[] large = backup();
+    assertTrue(large.length > 400_000, () -> large.length + " bytes");
+    Talk.Answer look = talk.send(LOOK, "application/zip", large);
+    assertEquals(200, look.status(), look::text);
+    assertTrue(look.json().at("/backup/pages").asInt() >= 500);
+    assertEquals(200, restore(large).status());
+    assertEquals(200, restore(small).status());
+  }
+
   @Test
   void refusesWhatIsNoBackup() throws IOException {
     Map<String, JsonNode> before = everything();

@@ -251,23 +251,24 @@ class RoomDoorsTest extends Conversation {
     room.give("46 + 38");
     Talk calm = room.comeIn(fenn);
     long page = calm.get("/room/seat").json().at("/work/page").asLong();
-    List<String> slow = new ArrayList<>();
-    for (int i = 0; i < 6; i++) {
-      String token = room.knock("Isla");
-      room.letIn(isla);
-      slow.add(token);
+    List<Talk> slow = new ArrayList<>();
+    List<String> names = List.of("Odhran", "Caio", "Tamsin", "Neve", "Wilfa", "Ismay");
+    List<Long> more = new ArrayList<>();
+    for (JsonNode pupil :
+        talk.post("/api/roll", Map.of("names", String.join("\n", names))).json()) {
+      if (names.contains(pupil.get("name").asText())) {
+        more.add(pupil.get("id").asLong());
+      }
     }
+    more.forEach(pupil -> slow.add(room.comeIn(pupil)));
+    assertEquals(6, slow.size());
     List<Socket> held = new ArrayList<>();
     try {
       for (int i = 0; i < 36; i++) {
-        Socket socket = new Socket(RoomHand.LOOPBACK, room.port());
-        held.add(socket);
-        drop(socket, slowHead(page, slow.get(i % slow.size())) + "{");
+        held.add(room.slowBody(slow.get(i % slow.size()), page));
       }
       for (int number = 0; number < 4; number++) {
-        for (Socket socket : held) {
-          drop(socket, " ");
-        }
+        held.forEach(socket -> RoomHand.drop(socket, " "));
         Object stroke = stroke(number, "FIGURE", 4, 2, "4");
         assertEquals(
             204,
@@ -278,20 +279,7 @@ class RoomDoorsTest extends Conversation {
       for (Socket socket : held) {
         socket.close();
       }
-    }
-  }
-
-  private String slowHead(long page, String token) {
-    return "POST /room/pages/%d/strokes HTTP/1.1\r\nHost: %s\r\nAuthorization: Bearer %s\r\nContent-Type: application/json\r\nContent-Length: 60000\r\n\r\n"
-        .formatted(page, host(), token);
-  }
-
-  /** What was closed by the other side takes no more. */
-  private static void drop(Socket socket, String text) {
-    try {
-      socket.getOutputStream().write(text.getBytes(StandardCharsets.US_ASCII));
-    } catch (IOException e) {
-      Thread.yield();
+      more.forEach(pupil -> talk.delete("/api/roll/" + pupil));
     }
   }
 

@@ -135,6 +135,26 @@ public final class RoomHand {
     return teacher.post("/api/rooms/open/work", work);
   }
 
+  /** Begins to send strokes of 60 kB as a device, and no more than their first sign. */
+  public Socket slowBody(Talk device, long page) throws IOException {
+    Socket socket = new Socket(LOOPBACK, port());
+    String head =
+        "POST /room/pages/%d/strokes HTTP/1.1\r\nHost: %s:%d\r\nAuthorization: %s\r\n"
+            + "Content-Type: application/json\r\nContent-Length: 60000\r\n\r\n{";
+    drop(socket, head.formatted(page, LOOPBACK, port(), device.header("Authorization")));
+    return socket;
+  }
+
+  /** Sends a little more; false where the other side has closed the connection. */
+  public static boolean drop(Socket socket, String text) {
+    try {
+      socket.getOutputStream().write(text.getBytes(StandardCharsets.ISO_8859_1));
+      return true;
+    } catch (IOException e) {
+      return false;
+    }
+  }
+
   /** Sends a request as it is written, and gives all of its answer; from this machine alone. */
   String raw(String request) {
     return raw(LOOPBACK, request);

@@ -36,6 +36,11 @@ public final class Talk {
     return new Talk(address, Map.of(header, value));
   }
 
+  /** The value of one of its headers. */
+  String header(String name) {
+    return headers.get(name);
+  }
+
   /** An answer: its status and its body. */
   public record Answer(int status, byte[] bytes) {
     public JsonNode json() {
