@@ -16,13 +16,10 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.DigestInputStream;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.time.LocalDateTime;
 import java.util.Collections;
-import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Objects;
@@ -139,13 +136,10 @@ final class BackupFile {
   /** The digest of all signs of a file but for the last ones. */
   private static String digest(Path zip) throws IOException {
     try (InputStream in = Files.newInputStream(zip);
-        DigestInputStream digested =
-            new DigestInputStream(in, MessageDigest.getInstance("SHA-256"))) {
+        DigestInputStream digested = new DigestInputStream(in, Sha256.begin())) {
       long before = Files.size(zip) - DIGEST_SIGNS;
       StreamUtils.copyRange(digested, OutputStream.nullOutputStream(), 0, before - 1);
-      return HexFormat.of().formatHex(digested.getMessageDigest().digest());
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException(e);
+      return Sha256.end(digested.getMessageDigest());
     }
   }
 

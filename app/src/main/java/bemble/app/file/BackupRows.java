@@ -12,8 +12,6 @@ import java.io.InputStream;
 import java.io.OutputStream;
 import java.security.DigestInputStream;
 import java.security.DigestOutputStream;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
@@ -24,7 +22,6 @@ import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.Collections;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
@@ -55,7 +52,7 @@ final class BackupRows {
   static Part write(Connection from, String table, @Nullable Long next, OutputStream to)
       throws SQLException, IOException {
     CountingOutput counting = new CountingOutput(to);
-    DigestOutputStream digested = new DigestOutputStream(counting, sha256());
+    DigestOutputStream digested = new DigestOutputStream(counting, Sha256.begin());
     long count = 0;
     try (Statement statement = from.createStatement();
         ResultSet rows = statement.executeQuery("select * from " + table + " order by 1");
@@ -71,7 +68,7 @@ final class BackupRows {
         line.writeEndObject();
       }
     }
-    String digest = HexFormat.of().formatHex(digested.getMessageDigest().digest());
+    String digest = Sha256.end(digested.getMessageDigest());
     return new Part(count, counting.bytes, digest, next);
   }
 
@@ -163,14 +160,6 @@ final class BackupRows {
     throw new ZipException(value.getNodeType().name());
   }
 
-  private static MessageDigest sha256() {
-    try {
-      return MessageDigest.getInstance("SHA-256");
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException(e);
-    }
-  }
-
   /** Counts what is written. */
   private static final class CountingOutput extends FilterOutputStream {
     private long bytes;
@@ -198,7 +187,7 @@ final class BackupRows {
     private long bytes;
 
     Measured(InputStream from, long longest) {
-      super(from, sha256());
+      super(from, Sha256.begin());
       this.longest = longest;
     }
 
@@ -213,8 +202,7 @@ final class BackupRows {
     }
 
     boolean isRead(Part part) {
-      return bytes == part.bytes()
-          && HexFormat.of().formatHex(getMessageDigest().digest()).equals(part.sha256());
+      return bytes == part.bytes() && Sha256.end(getMessageDigest()).equals(part.Sha256.begin());
     }
   }
 }

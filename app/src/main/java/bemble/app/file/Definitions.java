@@ -5,8 +5,6 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.SortedSet;
 import java.util.TreeSet;
@@ -122,14 +120,8 @@ record Definitions(long store, int schema, SortedSet<String> texts) {
 
   /** A digest that is the same for all files with these definitions. */
   String digest() {
-    try {
-      MessageDigest digest = MessageDigest.getInstance("SHA-256");
-      for (String text : texts) {
-        digest.update((text + "\n").getBytes(StandardCharsets.UTF_8));
-      }
-      return HexFormat.of().formatHex(digest.digest());
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException(e);
-    }
+    MessageDigest digest = Sha256.begin();
+    texts.forEach(text -> digest.update((text + "\n").getBytes(StandardCharsets.UTF_8)));
+    return Sha256.end(digest);
   }
 }

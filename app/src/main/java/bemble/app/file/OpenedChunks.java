@@ -6,10 +6,8 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
 import java.util.HashSet;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -35,9 +33,9 @@ record OpenedChunks(Path path) {
       byte[] bytes = new byte[blocks * BLOCK];
       file.seek(block * BLOCK);
       int read = Math.max(0, file.read(bytes));
-      MessageDigest digest = sha256();
+      MessageDigest digest = Sha256.begin();
       digest.update(bytes, 0, read);
-      return head() + HexFormat.of().formatHex(digest.digest());
+      return head() + Sha256.end(digest);
     }
 
     private String head() {
@@ -99,14 +97,6 @@ record OpenedChunks(Path path) {
         }
       }
       return chunks;
-    }
-  }
-
-  private static MessageDigest sha256() {
-    try {
-      return MessageDigest.getInstance("SHA-256");
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException(e);
     }
   }
 }

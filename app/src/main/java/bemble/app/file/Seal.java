@@ -12,9 +12,6 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
 import java.security.DigestInputStream;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -113,13 +110,9 @@ record Seal(Path path) {
   /** The line that the seal of a closed file holds about it. */
   static String lineOf(Path file) throws IOException {
     try (InputStream in = Files.newInputStream(file);
-        DigestInputStream digested =
-            new DigestInputStream(in, MessageDigest.getInstance("SHA-256"))) {
+        DigestInputStream digested = new DigestInputStream(in, Sha256.begin())) {
       long size = digested.transferTo(OutputStream.nullOutputStream());
-      return "%d %s\n"
-          .formatted(size, HexFormat.of().formatHex(digested.getMessageDigest().digest()));
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException(e);
+      return "%d %s\n".formatted(size, Sha256.end(digested.getMessageDigest()));
     }
   }
 }

@@ -51,6 +51,18 @@ class MigrationTest {
     return rows;
   }
 
+  /** A page that the first pupil has handed in. */
+  private void handIn() throws SQLException {
+    run(
+        "insert into attempt (plain, method, style, who, setting_out, telling, begun_at,"
+            + " handed_in_at, explanation, pupil_id) values ('57 × 38', 'column', '{}', 'Neve',"
+            + " 'GIVEN', 'AT_END', "
+            + NOON
+            + ", "
+            + NOON
+            + ", '', 1)");
+  }
+
   @ParameterizedTest
   @ValueSource(strings = {"1", "2", "3", "4"})
   void aPageKeptInAnEarlierVersionIsStillThere(String version) throws SQLException {
@@ -184,14 +196,7 @@ class MigrationTest {
   void anAttemptOfAnEarlierVersionIsEvidenceOnceItIsPlacedAndJudged() throws SQLException {
     migrate("12");
     run("insert into pupil (class_id, name) select id, 'Neve' from school_class");
-    run(
-        "insert into attempt (plain, method, style, who, setting_out, telling, begun_at,"
-            + " handed_in_at, explanation, pupil_id) values ('57 × 38', 'column', '{}', 'Neve',"
-            + " 'GIVEN', 'AT_END', "
-            + NOON
-            + ", "
-            + NOON
-            + ", '', 1)");
+    handIn();
     migrate("latest");
     assertEquals(List.of("0"), read("select count(*) from evidence"));
     run("update attempt set rung = 'multiplication-two-figures', all_right = true");
@@ -226,14 +231,7 @@ class MigrationTest {
             + sum
             + "', 'column', '')");
     run("insert into handout_pupil (handout_id, pupil_id) values (1, 1)");
-    run(
-        "insert into attempt (plain, method, style, who, setting_out, telling, begun_at,"
-            + " handed_in_at, explanation, pupil_id) values ('57 × 38', 'column', '{}', 'Neve',"
-            + " 'GIVEN', 'AT_END', "
-            + NOON
-            + ", "
-            + NOON
-            + ", '', 1)");
+    handIn();
     migrate("latest");
     assertEquals(List.of(due), read("select grid_due from attempt"));
   }
