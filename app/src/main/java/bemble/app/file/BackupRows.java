@@ -202,7 +202,7 @@ final class BackupRows {
     }
 
     boolean isRead(Part part) {
-      return bytes == part.bytes() && Sha256.end(getMessageDigest()).equals(part.Sha256.begin());
+      return bytes == part.bytes() && Sha256.end(getMessageDigest()).equals(part.sha256());
     }
   }
 }
