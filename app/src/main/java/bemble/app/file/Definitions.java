@@ -60,21 +60,21 @@ record Definitions(long store, int schema, SortedSet<String> texts) {
     if (isBare(file)) {
       return new Definitions(0, 0, new TreeSet<>());
     }
-    MVStore.Builder closed =
-        new MVStore.Builder().fileName(file.toString()).readOnly().autoCommitDisabled();
-    try (MVStore store = closed.open()) {
-      StoredRows.refuseForeignTypes(store);
-      SortedSet<String> texts = new TreeSet<>();
-      int schema = 0;
-      for (StoredRows.Row row : StoredRows.of(store, ALL, ALL_COLUMNS)) {
-        String text = text(row.values(), TEXT);
-        texts.add(plain(text));
-        if (HISTORY.matcher(text).lookingAt()) {
-          schema = Math.max(schema, newest(store, row.number()));
-        }
+    return StoreFile.read(file, Definitions::of);
+  }
+
+  private static Definitions of(MVStore store) {
+    StoredRows.refuseForeignTypes(store);
+    SortedSet<String> texts = new TreeSet<>();
+    int schema = 0;
+    for (StoredRows.Row row : StoredRows.of(store, ALL, ALL_COLUMNS)) {
+      String text = text(row.values(), TEXT);
+      texts.add(plain(text));
+      if (HISTORY.matcher(text).lookingAt()) {
+        schema = Math.max(schema, newest(store, row.number()));
       }
-      return new Definitions(store.getCurrentVersion(), schema, texts);
     }
+    return new Definitions(store.getCurrentVersion(), schema, texts);
   }
 
   private static boolean isBare(Path file) {

@@ -82,21 +82,21 @@ record OpenedChunks(Path path) {
   }
 
   private static List<Chunk> inUse(Path file) {
-    MVStore.Builder closed =
-        new MVStore.Builder().fileName(file.toString()).readOnly().autoCommitDisabled();
-    try (MVStore store = closed.open()) {
-      List<Chunk> chunks = new ArrayList<>();
-      for (Map.Entry<String, String> entry : store.getLayoutMap().entrySet()) {
-        if (entry.getKey().startsWith(CHUNK)) {
-          Map<String, String> about = DataUtils.parseMap(entry.getValue());
-          long block = DataUtils.readHexLong(about, "block", 0);
-          int blocks = (int) DataUtils.readHexLong(about, "len", 0);
-          if (block > 0 && blocks > 0) {
-            chunks.add(new Chunk(entry.getKey().substring(CHUNK.length()), block, blocks));
-          }
+    return StoreFile.read(file, OpenedChunks::inUse);
+  }
+
+  private static List<Chunk> inUse(MVStore store) {
+    List<Chunk> chunks = new ArrayList<>();
+    for (Map.Entry<String, String> entry : store.getLayoutMap().entrySet()) {
+      if (entry.getKey().startsWith(CHUNK)) {
+        Map<String, String> about = DataUtils.parseMap(entry.getValue());
+        long block = DataUtils.readHexLong(about, "block", 0);
+        int blocks = (int) DataUtils.readHexLong(about, "len", 0);
+        if (block > 0 && blocks > 0) {
+          chunks.add(new Chunk(entry.getKey().substring(CHUNK.length()), block, blocks));
         }
       }
-      return chunks;
     }
+    return chunks;
   }
 }

@@ -69,8 +69,7 @@ class EarlierBackupTest {
     DataFile made = file("made");
     Folders.make(made.folder());
     Path zip = folder.resolve("rows.zip");
-    try (Connection connection = made.make(Schema.newest());
-        Statement statement = connection.createStatement()) {
+    try (Connection connection = made.make(Schema.newest())) {
       Tables.numberOn("pupil", 51, connection);
       BackupFile.write(connection, LocalDateTime.of(2026, 3, 2, 12, 0), zip);
     }
