@@ -104,6 +104,17 @@ as_teacher /opt/bemble/bin/bemble --quit || fail "it cannot be quit"
 within 20 nobody_runs || fail "it still runs"
 grep -Eq '^[0-9]+ [0-9a-f]{64}$' "$ROOT/home/teacher/.bemble/bemble.seal" || fail "the file is not sealed"
 
+tell "A data file with something to be run in it is refused, and nothing of it is run."
+cp "$ROOT/home/teacher/.bemble/bemble.mv.db" "$ROOT/home/teacher/crafted.mv.db"
+java -cp "$(ls "$ROOT"/opt/bemble/lib/app/lib/h2-*.jar)" org.h2.tools.Shell \
+  -url "jdbc:h2:$ROOT/home/teacher/crafted" -user sa -password "" -sql \
+  "create view more as select file_write('aa', '/home/teacher/mark') as written from page" >/dev/null
+chown "$(stat -c %u:%g "$ROOT/home/teacher/.bemble/bemble.mv.db")" "$ROOT/home/teacher/crafted.mv.db"
+! as_teacher /opt/bemble/bin/bemble --accept --bemble.data=/home/teacher/crafted >"$WORK/crafted" 2>&1 ||
+  fail "it was accepted"
+grep -q "not Bemble’s own" "$WORK/crafted" || fail "it was refused otherwise: $(cat "$WORK/crafted")"
+[ ! -e "$ROOT/home/teacher/mark" ] || fail "something was run"
+
 tell "A newer version is installed over it while it runs: it ends cleanly, and the data are copied."
 as_teacher /opt/bemble/bin/bemble >"$WORK/third" 2>&1 &
 within 20 opened_times 3 || fail "it did not start again"

@@ -80,7 +80,7 @@ final class OpenFile implements AutoCloseable {
   }
 
   private void open() throws SQLException {
-    connection = DriverManager.getConnection(file.url(), USER, "");
+    connection = file.connect();
     store = storeOf(connection);
     store.setAutoCommitDelay(ONLY_WHEN_FLUSHED);
     // Nobody needs the blocks that a flush has replaced, once it is on the disk.

@@ -122,7 +122,7 @@ class LadderJourneyTest extends Journey {
     hand.button("Keep as a rung").click();
     hand.button("Put it on the ladder").click();
     assertThat(hand.page.getByRole(AriaRole.ALERT))
-        .hasText("Give the rung a name of at most 80 letters.");
+        .hasText("Give the rung a name.");
     hand.page
         .getByLabel("Name", new Page.GetByLabelOptions().setExact(true))
         .fill("Bulbs from a tray");

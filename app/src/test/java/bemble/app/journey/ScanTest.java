@@ -14,6 +14,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -245,6 +246,22 @@ class ScanTest extends FilledSheets {
     Talk.Answer refused = bring(handout(), bomb);
     assertEquals(422, refused.status(), refused::text);
     assertEquals(404, bring(JSON_OF_NOBODY, png.toByteArray()).status());
+  }
+
+  /** A camera of 1,920 pixels sends more than other bodies may have. */
+  @Test
+  void aPictureOfTheCameraIsLookedAt() throws IOException {
+    BufferedImage noise = new BufferedImage(1920, 1080, BufferedImage.TYPE_INT_RGB);
+    Random random = new Random(55);
+    for (int i = 0; i < 1920 * 1080; i++) {
+      noise.setRGB(i % 1920, i / 1920, random.nextInt());
+    }
+    ByteArrayOutputStream jpeg = new ByteArrayOutputStream();
+    ImageIO.write(noise, "jpeg", jpeg);
+    assertTrue(jpeg.size() > 1_000_000, () -> jpeg.size() + " bytes");
+    String frames = "/api/scans/frames?handout=" + handout().get("id");
+    Talk.Answer looked = talk.send(frames, "application/octet-stream", jpeg.toByteArray());
+    assertEquals(200, looked.status(), looked::text);
   }
 
   private static final JsonNode JSON_OF_NOBODY =

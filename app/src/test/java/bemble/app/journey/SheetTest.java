@@ -293,7 +293,7 @@ class SheetTest extends Conversation {
   @Test
   void aLongTitleLeavesTheCodeReadable() throws IOException, ReaderException {
     Map<String, Object> request = request("EXERCISES", sums(2));
-    request.put("title", "Potting shed and seed barn ".repeat(4).strip());
+    request.put("title", "Potting shed and seed barn ".repeat(3).strip());
     assertTrue(code(pictures(printed(request)).get(0)).startsWith("BEMBLE2 "));
   }
 
