@@ -103,8 +103,10 @@ public enum CraftedFile {
     DataFile file = new DataFile(base);
     change(file, mark);
     file.close();
-    // Some run when they are made.
-    Files.deleteIfExists(mark);
+    // Some run when they are made; a linked table makes a database.
+    for (String ending : List.of("", ".mv.db", ".trace.db")) {
+      Files.deleteIfExists(mark.resolveSibling(mark.getFileName() + ending));
+    }
   }
 
   /** Packs a data file as an earlier Bemble packed its backups. */
