@@ -121,8 +121,7 @@ class LadderJourneyTest extends Journey {
     hand.button("Anything goes").click();
     hand.button("Keep as a rung").click();
     hand.button("Put it on the ladder").click();
-    assertThat(hand.page.getByRole(AriaRole.ALERT))
-        .hasText("Give the rung a name.");
+    assertThat(hand.page.getByRole(AriaRole.ALERT)).hasText("Give the rung a name.");
     hand.page
         .getByLabel("Name", new Page.GetByLabelOptions().setExact(true))
         .fill("Bulbs from a tray");
