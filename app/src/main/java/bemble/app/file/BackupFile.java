@@ -1,6 +1,7 @@
 package bemble.app.file;
 
 import bemble.app.file.BackupRows.Part;
+import bemble.app.http.DiskFullException;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -149,7 +150,7 @@ final class BackupFile {
    *
    * @return a connection to the file, by which it is open
    * @throws UnusableFileException where it is no backup, or not as it was made
-   * @throws bemble.app.http.DiskFullException where there is no room for it
+   * @throws DiskFullException where there is no room for it
    */
   static Connection unpack(Path zip, DataFile to, DiskSpace room) throws IOException {
     long limit = Math.max(LEAST_LIMIT, Files.size(zip) * MOST_GROWTH);
@@ -243,7 +244,7 @@ final class BackupFile {
 
   /** Only a file that is no backup, or a damaged one, fails so: there is room for it. */
   private static RuntimeException refusal(Exception failure, Path zip) {
-    return failure instanceof bemble.app.http.DiskFullException full ? full : refused(zip);
+    return failure instanceof DiskFullException full ? full : refused(zip);
   }
 
   private static UnusableFileException refused(Path zip) {

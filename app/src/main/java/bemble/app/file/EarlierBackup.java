@@ -43,8 +43,9 @@ final class EarlierBackup {
     if (!names.equals(about.isMissingNode() ? List.of(DATA) : List.of(ABOUT, DATA))) {
       throw new ZipException(names.toString());
     }
-    room.refuseIfLess(limit);
-    unpack(packed, packed.getEntry(DATA), limit, to.path());
+    long bytes = Math.min(limit, about.path("bytes").asLong(limit));
+    room.refuseIfLess(bytes);
+    unpack(packed, packed.getEntry(DATA), bytes, to.path());
     Map<String, Long> rows = to.rows();
     if (!about.isMissingNode() && !rows.equals(counted(about))) {
       throw new ZipException(about.toString());

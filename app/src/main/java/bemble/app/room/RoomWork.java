@@ -196,10 +196,10 @@ class RoomWork {
     seat.wrote(clock.instant());
   }
 
-  /** Which figures are right, once the page is judged; empty where a pupil is not told. */
+  /** Which figures are right, once the page is judged; empty where pupils are not told at once. */
   CompletableFuture<Optional<ReportView>> report(Seat seat, long page) {
     refuseOthers(seat, page);
-    return isTold(rooms.open())
+    return telling(rooms.open()) == RoomTelling.AT_ONCE
         ? verdicts.of(page)
         : CompletableFuture.completedFuture(Optional.empty());
   }
