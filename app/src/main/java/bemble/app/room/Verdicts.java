@@ -12,14 +12,15 @@ import java.util.concurrent.Executors;
 import org.springframework.stereotype.Component;
 
 /**
- * Has pages judged behind their writers, as many at once as there are processors. A page is judged
- * as it is when its turn comes: strokes that were overtaken meanwhile are not judged one by one.
+ * Has pages judged behind their writers, on all processors but one, so that strokes are kept
+ * meanwhile. A page is judged as it is when its turn comes: strokes that were overtaken meanwhile
+ * are not judged one by one.
  */
 @Component
 class Verdicts {
   private final RoomPages pages;
   private final ExecutorService judges =
-      Executors.newFixedThreadPool(Runtime.getRuntime().availableProcessors());
+      Executors.newFixedThreadPool(Math.max(1, Runtime.getRuntime().availableProcessors() - 1));
 
   /** The pages whose turn has not come yet. */
   private final Map<Long, CompletableFuture<Optional<ReportView>>> waiting =

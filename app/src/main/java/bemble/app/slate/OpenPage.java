@@ -42,43 +42,40 @@ final class OpenPage {
   private final Turns turns;
   private AttemptRow row;
 
-  /** The last one: a screen and a list may ask for the same. */
-  private @Nullable Judgement judgement;
-
-  /** The report on the page after a number of strokes. */
-  private record Judgement(Stage stage, int strokes, Report report) {}
+  /** The page as it was asked for last: a screen, a list and its writer may ask for the same. */
+  private @Nullable Moment last;
 
   /** The page at a moment: it may be judged while more is written. */
   final class Moment {
     private final List<StrokeView> done = List.copyOf(strokes);
     private final List<Written> page = written.written();
     private final Set<Square> unread = written.unread();
-    private final Stage stage = stage();
-    private @Nullable Report report = isJudged(stage) ? judgement.report() : null;
+    private final Stage stage;
+    private @Nullable Report report;
 
-    /** Has it judged, if it was not yet. */
-    Moment judge() {
+    private Moment(Stage stage) {
+      this.stage = stage;
+    }
+
+    /** The report on it, made once, whoever asks first. */
+    synchronized Report judge() {
       if (report == null) {
         report = turns.take(() -> slate.judge(page, unread, stage));
       }
-      return this;
+      return report;
     }
   }
 
   /** The page as it is now. */
   Moment now() {
-    return new Moment();
+    return now(stage());
   }
 
-  /** Notes the report on an earlier moment, unless the page was written on since. */
-  void take(Moment judged) {
-    if (judged.done.size() == strokes.size() && judged.stage == stage()) {
-      judgement = new Judgement(judged.stage, strokes.size(), judged.judge().report);
+  private Moment now(Stage stage) {
+    if (last == null || last.stage != stage || last.done.size() != strokes.size()) {
+      last = new Moment(stage);
     }
-  }
-
-  private boolean isJudged(Stage stage) {
-    return judgement != null && judgement.stage() == stage && judgement.strokes() == strokes.size();
+    return last;
   }
 
   OpenPage(AttemptRow row, Sum sum, List<StrokeView> strokes, Turns turns) {
@@ -170,16 +167,12 @@ final class OpenPage {
   }
 
   Report judge(Stage stage) {
-    if (!isJudged(stage)) {
-      Report report = turns.take(() -> slate.judge(written.written(), written.unread(), stage));
-      judgement = new Judgement(stage, strokes.size(), report);
-    }
-    return judgement.report();
+    return now(stage).judge();
   }
 
   /** The page at a glance, as it was at a moment. */
   PageGlance glance(long id, Moment then) {
-    Report report = then.judge().report;
+    Report report = then.judge();
     List<Finding> slips =
         report.findings().stream().filter(each -> each.kind() != Finding.Kind.MISSING).toList();
     return new PageGlance(
@@ -205,7 +198,7 @@ final class OpenPage {
 
   /** The same as it was at a moment. */
   @Nullable ReportView report(Moment then) {
-    return isTold() ? told(then.judge().report) : null;
+    return isTold() ? told(then.judge()) : null;
   }
 
   private boolean isTold() {

@@ -45,13 +45,9 @@ class OpenPages {
 
   /** Uses the report on a page as it is now; others may write on it while it is judged. */
   <T> T judged(long id, BiFunction<OpenPage, OpenPage.Moment, T> use) {
-    OpenPage.Moment now = with(id, OpenPage::now).judge();
-    return with(
-        id,
-        page -> {
-          page.take(now);
-          return use.apply(page, now);
-        });
+    OpenPage.Moment now = with(id, OpenPage::now);
+    now.judge();
+    return with(id, page -> use.apply(page, now));
   }
 
   /** Lets go of a page, which is read again when it is used next. */

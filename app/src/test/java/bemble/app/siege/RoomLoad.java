@@ -31,6 +31,10 @@ import org.junit.jupiter.api.Test;
 /** Measures a room with forty slates, and prints the results: {@code ./bemble room-load}. */
 class RoomLoad {
   private static final int SLATES = 40;
+
+  /** The first of them, which send drop by drop for a while. */
+  private static final int SLOW = 6;
+
   private static final int SECONDS = Integer.getInteger("room.seconds", 60);
   private static final long PAUSE_NANOS = 500_000_000;
   private static final List<String> SUMS =
@@ -41,6 +45,7 @@ class RoomLoad {
   private final Latencies told = new Latencies();
   private final ExecutorService asking = Executors.newCachedThreadPool();
   private final List<Slate> slates = new ArrayList<>();
+  private final Map<String, List<JsonNode>> written = new ConcurrentHashMap<>();
   private Talk teacher;
   private RoomHand room;
 
@@ -93,7 +98,7 @@ class RoomLoad {
     strokes.clear();
     Thread slow = new Thread(() -> sendDropByDrop(SECONDS / 2));
     slow.start();
-    write(SECONDS / 2);
+    write(slates.subList(SLOW, SLATES), SECONDS / 2);
     slow.join();
     say("kept while six seats send bodies drop by drop", "p99 at most three times", strokes);
     any = true;
@@ -142,17 +147,24 @@ class RoomLoad {
   /** Another sum for a slate; every second page has a slip. */
   private void turn(Slate slate) {
     String sum = SUMS.get(slate.random.nextInt(SUMS.size()));
-    JsonNode slips = teacher.post("/api/slips", Map.of("plain", sum)).json();
-    List<String> made =
-        slate.random.nextBoolean()
-            ? List.of()
-            : List.of(slips.get(slate.random.nextInt(slips.size())).get("id").asText());
-    Map<String, Object> pupil = Map.of("sum", Map.of("plain", sum), "slips", made);
-    slate.pupils = teacher.post("/api/pupils", pupil).json().get("strokes");
+    List<JsonNode> hands = written.computeIfAbsent(sum, this::hands);
+    slate.pupils = hands.get(slate.random.nextBoolean() ? 0 : slate.random.nextInt(hands.size()));
     room.give(sum, slate.pupil);
     slate.page = slate.device.get("/room/seat").json().at("/work/page").asLong();
     slate.sentAt.clear();
     slate.confirmed = 0;
+  }
+
+  /** The strokes of a right page, and those of a page with each slip. */
+  private List<JsonNode> hands(String sum) {
+    List<List<String>> slips = new ArrayList<>(List.of(List.of()));
+    for (JsonNode slip : teacher.post("/api/slips", Map.of("plain", sum)).json()) {
+      slips.add(List.of(slip.get("id").asText()));
+    }
+    return slips.stream()
+        .map(made -> Map.of("sum", Map.of("plain", sum), "slips", made))
+        .map(pupil -> teacher.post("/api/pupils", pupil).json().get("strokes"))
+        .toList();
   }
 
   private Object stroke(Slate slate, int number) {
@@ -174,8 +186,12 @@ class RoomLoad {
   }
 
   private void write(int seconds) {
+    write(slates, seconds);
+  }
+
+  private void write(List<Slate> some, int seconds) {
     List<Thread> hands = new ArrayList<>();
-    for (Slate slate : slates) {
+    for (Slate slate : some) {
       Thread hand = new Thread(() -> write(slate, seconds));
       hand.start();
       hands.add(hand);
@@ -228,7 +244,7 @@ class RoomLoad {
     while (System.nanoTime() < end) {
       for (int i = sockets.size(); i < 24; i++) {
         try {
-          sockets.add(room.slowBody(slates.get(i % 6).device, slates.get(i % 6).page));
+          sockets.add(room.slowBody(slates.get(i % SLOW).device, slates.get(i % SLOW).page));
         } catch (IOException e) {
           Thread.yield();
         }

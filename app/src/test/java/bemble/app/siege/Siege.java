@@ -48,6 +48,7 @@ class Siege {
           new Named("backups", 1000, new BackupSiege()),
           new Named("crafted", 1, new CraftedSiege()),
           new Named("handed-in", 40, new HandedInSiege()),
+          new Named("scans", 40, new ScanSiege()),
           new Named("disk", 50, new DiskSiege()),
           new Named("clocks", 1, new ClockSiege()),
           new Named("fuzz", 1_000_000, new FuzzSiege()),
