@@ -55,59 +55,60 @@ class SlateAnswers {
     fill(page.attempt());
   }
 
-  /** Fills in what a killed Bemble has left: pages that were handed in and reached no grid. */
+  /** Fills in what an earlier Bemble has left when it was killed. */
   @EventListener(ServletWebServerInitializedEvent.class)
   void fillWhatIsDue() {
-    mapper.due().forEach(this::fill);
-  }
-
-  /** Whatever hinders it: the page is handed in, and its writer is not troubled. */
-  private void fill(long attempt) {
-    try {
-      mapper
-          .typedInFor(attempt)
-          .ifPresentOrElse(
-              place -> fill(attempt, place, true),
-              () -> mapper.openFor(attempt).ifPresent(place -> fill(attempt, place, false)));
+    for (long attempt : mapper.due()) {
       transactions.executeWithoutResult(
           status -> {
-            said.noteOf(attempt);
+            fill(attempt);
             mapper.done(attempt);
           });
-    } catch (RuntimeException e) {
-      LOG.error("Attempt {} does not fill an answer in", attempt, e);
     }
+  }
+
+  private void fill(long attempt) {
+    mapper
+        .typedInFor(attempt)
+        .ifPresentOrElse(
+            place -> fill(attempt, place, true),
+            () -> mapper.openFor(attempt).ifPresent(place -> fill(attempt, place, false)));
+    said.noteOf(attempt);
   }
 
   private void fill(long attempt, FillingRow place, boolean typedIn) {
-    Marker marker = handouts.marker(handouts.find(place.handoutId()));
-    String typed = attempts.answer(attempt).map(marker::typed).orElse(Marker.BLANK);
-    AnswerSpace given;
-    try {
-      given = marker.given(place.number(), typed);
-    } catch (RefusedException e) {
-      // The text on the page is no answer that a grid could hold: the page itself is kept.
-      LOG.info(
-          "The answer of attempt {} does not go into its handout: {}", attempt, e.getMessage());
+    // An answer may have been typed there since the place was seen to be open.
+    if (!typedIn && mapper.answer(place.handoutId(), place.pupilId(), place.number()).isPresent()) {
       return;
     }
-    Outcome outcome = marker.outcome(place.number(), given);
-    String slip = outcome == Outcome.WRONG ? slip(place, marker, given).orElse(null) : null;
-    AnswerRow row =
-        new AnswerRow(place.pupilId(), place.number(), typed, outcome.name(), slip, false);
-    transactions.executeWithoutResult(
-        status -> {
-          // An answer may have been typed there since the place was seen to be open.
-          if (!typedIn
-              && mapper.answer(place.handoutId(), place.pupilId(), place.number()).isPresent()) {
-            return;
-          }
-          mapper
-              .pageFromPaper(place.handoutId(), place.pupilId(), place.number())
-              .ifPresent(attempts::delete);
-          mapper.put(place.handoutId(), row, Judge.VERSION, OffsetDateTime.now(clock));
-          mapper.filledBy(place, attempt);
-        });
+    answer(attempt, place)
+        .ifPresent(
+            row -> {
+              mapper
+                  .pageFromPaper(place.handoutId(), place.pupilId(), place.number())
+                  .ifPresent(attempts::delete);
+              mapper.put(place.handoutId(), row, Judge.VERSION, OffsetDateTime.now(clock));
+              mapper.filledBy(place, attempt);
+            });
+  }
+
+  /** The answer of a page; empty where a grid could not hold its text, whatever hinders it. */
+  private Optional<AnswerRow> answer(long attempt, FillingRow place) {
+    try {
+      Marker marker = handouts.marker(handouts.find(place.handoutId()));
+      String typed = attempts.answer(attempt).map(marker::typed).orElse(Marker.BLANK);
+      AnswerSpace given = marker.given(place.number(), typed);
+      Outcome outcome = marker.outcome(place.number(), given);
+      String slip = outcome == Outcome.WRONG ? slip(place, marker, given).orElse(null) : null;
+      return Optional.of(
+          new AnswerRow(place.pupilId(), place.number(), typed, outcome.name(), slip, false));
+    } catch (RefusedException e) {
+      LOG.info(
+          "The answer of attempt {} does not go into its handout: {}", attempt, e.getMessage());
+    } catch (IllegalArgumentException | IllegalStateException e) {
+      LOG.error("Attempt {} does not fill an answer in", attempt, e);
+    }
+    return Optional.empty();
   }
 
   /** The slip that the judge saw on the page, otherwise one that gives the answer. */

@@ -176,28 +176,32 @@ public class Attempts {
 
   /** Ends an attempt. The writer of a check says whether the check came back. */
   public AttemptView handIn(long id, String explanation, @Nullable Boolean cameBack) {
-    AttemptView ended =
-        pages.with(
-            id,
-            page -> {
-              boolean isCheck = page.checkOf() != null;
-              if (isCheck && cameBack == null) {
-                throw RefusedException.of("not-decided");
-              }
-              Boolean decided = isCheck ? cameBack : null;
-              transactions.executeWithoutResult(
-                  status -> {
-                    OffsetDateTime now = OffsetDateTime.now(clock);
-                    if (mapper.handIn(id, now, explanation.strip(), decided) == 0) {
-                      throw new StaleException("ended-already");
-                    }
-                    page.end(reader.find(id));
-                    reader.judge(id, page);
-                  });
-              return view(id, page);
-            });
-    events.publishEvent(new HandedIn(id));
-    return ended;
+    return pages.with(
+        id,
+        page -> {
+          boolean isCheck = page.checkOf() != null;
+          if (isCheck && cameBack == null) {
+            throw RefusedException.of("not-decided");
+          }
+          Boolean decided = isCheck ? cameBack : null;
+          try {
+            transactions.executeWithoutResult(
+                status -> {
+                  OffsetDateTime now = OffsetDateTime.now(clock);
+                  if (mapper.handIn(id, now, explanation.strip(), decided) == 0) {
+                    throw new StaleException("ended-already");
+                  }
+                  page.end(reader.find(id));
+                  reader.judge(id, page);
+                  events.publishEvent(new HandedIn(id));
+                });
+          } catch (RuntimeException e) {
+            // The page is read again, as it is kept.
+            pages.forget(id);
+            throw e;
+          }
+          return view(id, page);
+        });
   }
 
   /** Begins the check of a page that is handed in: a second sum with its writer's answer. */

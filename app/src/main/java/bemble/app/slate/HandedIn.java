@@ -1,7 +1,7 @@
 package bemble.app.slate;
 
 /**
- * Says that a page was handed in.
+ * Says that a page is handed in, within the transaction that keeps it.
  *
  * @param attempt its number
  */

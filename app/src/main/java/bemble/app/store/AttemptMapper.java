@@ -96,8 +96,7 @@ public interface AttemptMapper extends Deletable {
   @Update(
       """
       update attempt
-      set handed_in_at = #{at}, explanation = #{explanation}, came_back = #{cameBack},
-          grid_due = true
+      set handed_in_at = #{at}, explanation = #{explanation}, came_back = #{cameBack}
       where id = #{id} and handed_in_at is null and deleted_at is null
       """)
   int handIn(

@@ -161,7 +161,7 @@ public interface HandoutMapper extends Deletable {
       """)
   List<AnswerPageRow> pages(long handout);
 
-  /** The pages that were handed in and have not filled an answer in yet, if they fit anywhere. */
+  /** The pages that an earlier Bemble was killed over, before they could fill an answer in. */
   @Select("select id from attempt where grid_due and deleted_at is null order by id")
   List<Long> due();
 
