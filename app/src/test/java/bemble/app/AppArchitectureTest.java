@@ -36,13 +36,15 @@ class AppArchitectureTest {
   private static final List<List<String>> FLOORS =
       List.of(
           List.of("words"),
-          List.of("http"),
-          List.of("store"),
+          List.of("refusal"),
+          List.of("json", "guard"),
+          List.of("once", "table"),
           List.of("file"),
           List.of("house", "about"),
           List.of("working", "fact"),
           List.of("ladder", "export", "page", "elsewhere"),
-          List.of("sets", "slate", "mistake"),
+          List.of("slate", "mistake"),
+          List.of("sets"),
           List.of("runs", "marking"),
           List.of("register", "scan", "room"),
           List.of("plan"),
@@ -76,12 +78,12 @@ class AppArchitectureTest {
     slices().matching("bemble.app.(*)..").should().beFreeOfCycles().check(APP);
   }
 
-  /** The store holds plain rows: it knows neither the rules of the job nor the web. */
+  /** Rows are plain: they know neither the rules of the job nor the web. */
   @Test
-  void theStoreKnowsNothingOfSumsOrRequests() {
+  void rowsKnowNothingOfSumsOrRequests() {
     noClasses()
         .that()
-        .resideInAPackage("bemble.app.store")
+        .haveNameMatching("bemble\\.app\\.\\w+\\.\\w+(Row|Mapper)")
         .should()
         .dependOnClassesThat()
         .resideInAnyPackage(
@@ -96,9 +98,7 @@ class AppArchitectureTest {
         APP.stream()
             .filter(JavaClass::isRecord)
             .filter(each -> each.reflect().getRecordComponents().length > 8)
-            .filter(
-                each ->
-                    !each.getName().matches("bemble\\.app\\.store\\.\\w+Row|.*ListedAttemptRow"))
+            .filter(each -> !each.getSimpleName().endsWith("Row"))
             .map(JavaClass::getName)
             .toList();
     assertEquals(List.of(), larger);
@@ -140,14 +140,19 @@ class AppArchitectureTest {
     assertEquals(List.of(), without);
   }
 
-  /** Only controllers and the package of HTTP itself know of requests. */
+  /** Only controllers, guards and what each request meets know of requests. */
   @Test
   void onlyControllersKnowTheWeb() {
     noClasses()
         .that()
-        .haveSimpleNameNotEndingWith("Controller")
+        .haveNameNotMatching(".*(Controller|Guard)")
         .and()
-        .resideOutsideOfPackages("bemble.app.http", "bemble.app")
+        .resideOutsideOfPackages(
+            "bemble.app.refusal",
+            "bemble.app.guard",
+            "bemble.app.once",
+            "bemble.app.json",
+            "bemble.app")
         .should()
         .dependOnClassesThat()
         .resideInAnyPackage("org.springframework.web.bind..", "jakarta.servlet..")

@@ -1,7 +1,7 @@
 package bemble.app.about;
 
 import bemble.app.file.DataFile;
-import bemble.app.http.AnyClass;
+import bemble.app.guard.AnyClass;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.info.BuildProperties;
 import org.springframework.context.ConfigurableApplicationContext;

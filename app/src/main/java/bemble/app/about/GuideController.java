@@ -1,6 +1,6 @@
 package bemble.app.about;
 
-import bemble.app.http.AnyClass;
+import bemble.app.guard.AnyClass;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;

@@ -3,7 +3,7 @@ package bemble.app.demo;
 import bemble.app.house.ClassRequest;
 import bemble.app.house.ClassView;
 import bemble.app.house.Classes;
-import bemble.app.store.PupilMapper;
+import bemble.app.house.PupilMapper;
 import bemble.style.Choice;
 import bemble.style.Style;
 import com.fasterxml.jackson.core.type.TypeReference;

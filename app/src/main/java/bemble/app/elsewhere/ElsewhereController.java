@@ -1,6 +1,6 @@
 package bemble.app.elsewhere;
 
-import bemble.app.http.RefusedException;
+import bemble.app.refusal.RefusedException;
 import bemble.app.words.Language;
 import bemble.app.working.SumRef;
 import bemble.app.working.Sums;

@@ -3,7 +3,7 @@ package bemble.app.export;
 import bemble.app.export.Canvas.Point;
 import bemble.app.export.PdfBook.Frame;
 import bemble.app.export.PdfBook.Shown;
-import bemble.app.http.RefusedException;
+import bemble.app.refusal.RefusedException;
 import bemble.app.words.Language;
 import bemble.app.working.SumRef;
 import bemble.app.working.Sums;

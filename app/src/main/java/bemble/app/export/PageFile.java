@@ -1,6 +1,6 @@
 package bemble.app.export;
 
-import bemble.app.http.RefusedException;
+import bemble.app.refusal.RefusedException;
 import bemble.style.Style;
 import org.jspecify.annotations.Nullable;
 

@@ -1,6 +1,6 @@
 package bemble.app.export;
 
-import bemble.app.http.RefusedException;
+import bemble.app.refusal.RefusedException;
 import bemble.app.working.SumRef;
 import jakarta.validation.constraints.NotNull;
 import org.jspecify.annotations.Nullable;

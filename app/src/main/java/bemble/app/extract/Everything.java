@@ -1,6 +1,6 @@
 package bemble.app.extract;
 
-import bemble.app.http.RefusedException;
+import bemble.app.house.ClassMapper;
 import bemble.app.ladder.LadderBook;
 import bemble.app.ladder.Ladders;
 import bemble.app.marking.Glances;
@@ -9,15 +9,15 @@ import bemble.app.plan.Lessons;
 import bemble.app.plan.Logbook;
 import bemble.app.plan.Plan;
 import bemble.app.plan.Today;
+import bemble.app.refusal.RefusedException;
 import bemble.app.register.PupilPages;
 import bemble.app.register.Register;
 import bemble.app.runs.Runs;
 import bemble.app.sets.SetBook;
+import bemble.app.sets.SetMapper;
+import bemble.app.sets.SetSumRow;
 import bemble.app.slate.Attempts;
-import bemble.app.store.ClassMapper;
-import bemble.app.store.SetMapper;
-import bemble.app.store.SetSumRow;
-import bemble.app.store.Stored;
+import bemble.app.table.Stored;
 import java.util.Collection;
 import java.util.Map;
 import java.util.function.LongConsumer;

@@ -1,7 +1,7 @@
 package bemble.app.extract;
 
-import bemble.app.http.AnyClass;
-import bemble.app.http.TakesFile;
+import bemble.app.guard.AnyClass;
+import bemble.app.guard.TakesFile;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;

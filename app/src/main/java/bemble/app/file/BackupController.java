@@ -1,6 +1,6 @@
 package bemble.app.file;
 
-import bemble.app.http.AnyClass;
+import bemble.app.guard.AnyClass;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.Parameter;
 import io.swagger.v3.oas.annotations.media.Content;

@@ -1,7 +1,7 @@
 package bemble.app.file;
 
 import bemble.app.file.BackupRows.Part;
-import bemble.app.http.DiskFullException;
+import bemble.app.refusal.DiskFullException;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;

@@ -1,7 +1,7 @@
 package bemble.app.file;
 
-import bemble.app.http.MissingException;
-import bemble.app.http.RefusedException;
+import bemble.app.refusal.MissingException;
+import bemble.app.refusal.RefusedException;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;

@@ -1,6 +1,5 @@
 package bemble.app.file;
 
-import bemble.app.store.PupilEraser;
 import java.sql.Connection;
 import java.sql.ResultSet;
 import java.sql.SQLException;

@@ -1,7 +1,7 @@
 package bemble.app.file;
 
-import bemble.app.store.Bin;
-import bemble.app.store.Deletable;
+import bemble.app.table.Bin;
+import bemble.app.table.Deletable;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 

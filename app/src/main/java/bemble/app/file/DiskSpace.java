@@ -1,7 +1,7 @@
 package bemble.app.file;
 
-import bemble.app.http.DiskFullException;
-import bemble.app.http.NotWrittenException;
+import bemble.app.refusal.DiskFullException;
+import bemble.app.refusal.NotWrittenException;
 import java.io.File;
 import java.nio.file.Path;
 

@@ -1,8 +1,8 @@
 package bemble.app.file;
 
-import bemble.app.http.Epoch;
-import bemble.app.store.Changes;
-import bemble.app.store.RequestInHand;
+import bemble.app.guard.Epoch;
+import bemble.app.once.RequestInHand;
+import bemble.app.table.Changes;
 import com.zaxxer.hikari.HikariDataSource;
 import java.io.IOException;
 import java.nio.file.Files;

@@ -1,7 +1,7 @@
 package bemble.app.file;
 
-import bemble.app.http.Epoch;
-import bemble.app.http.StaleException;
+import bemble.app.guard.Epoch;
+import bemble.app.refusal.StaleException;
 import java.util.concurrent.locks.ReentrantReadWriteLock;
 import java.util.function.Supplier;
 

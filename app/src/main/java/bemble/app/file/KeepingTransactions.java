@@ -1,6 +1,6 @@
 package bemble.app.file;
 
-import bemble.app.store.Changes;
+import bemble.app.table.Changes;
 import javax.sql.DataSource;
 import org.h2.mvstore.MVStoreException;
 import org.springframework.jdbc.support.JdbcTransactionManager;

@@ -1,6 +1,6 @@
 package bemble.app.file;
 
-import bemble.app.store.Bin;
+import bemble.app.table.Bin;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.concurrent.TimeUnit;

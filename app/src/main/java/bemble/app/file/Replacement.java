@@ -1,7 +1,7 @@
 package bemble.app.file;
 
-import bemble.app.http.Epoch;
-import bemble.app.store.Changes;
+import bemble.app.guard.Epoch;
+import bemble.app.table.Changes;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 

@@ -1,6 +1,6 @@
 package bemble.app.file;
 
-import bemble.app.store.RequestInHand;
+import bemble.app.once.RequestInHand;
 import java.lang.reflect.InvocationTargetException;
 import java.util.Locale;
 import java.util.Map;

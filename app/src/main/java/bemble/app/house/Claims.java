@@ -1,8 +1,5 @@
 package bemble.app.house;
 
-import bemble.app.store.PupilMapper;
-import bemble.app.store.PupilRow;
-import bemble.app.store.UnclaimedRow;
 import bemble.app.words.Sentences;
 import java.util.ArrayList;
 import java.util.HashMap;

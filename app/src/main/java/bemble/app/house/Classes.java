@@ -1,41 +1,42 @@
 package bemble.app.house;
 
-import bemble.app.http.CurrentClass;
-import bemble.app.http.MissingException;
-import bemble.app.http.RefusedException;
-import bemble.app.http.StaleException;
-import bemble.app.store.Bin;
-import bemble.app.store.Changes;
-import bemble.app.store.ClassMapper;
-import bemble.app.store.ClassRow;
-import bemble.app.store.RecentMapper;
-import bemble.app.store.Remembered;
-import bemble.app.store.Stored;
-import bemble.app.words.ClassLanguage;
+import bemble.app.refusal.MissingException;
+import bemble.app.refusal.RefusedException;
+import bemble.app.refusal.StaleException;
+import bemble.app.table.Bin;
+import bemble.app.table.Changes;
+import bemble.app.table.Remembered;
+import bemble.app.table.Stored;
 import bemble.style.Style;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The classes of a teacher, one of them current; each has a style of its own. */
 @Service
-public class Classes implements ClassLanguage, CurrentClass {
+public class Classes {
   private final ClassMapper mapper;
   private final Stored stored;
   private final Bin bin;
-  private final RecentMapper recent;
+  private final ApplicationEventPublisher events;
   private final Remembered<ClassContext> context;
 
   /** The class that the work of this thread is about, where that is not the current one. */
   private final ThreadLocal<@Nullable ClassContext> meant = new ThreadLocal<>();
 
-  Classes(ClassMapper mapper, Stored stored, Bin bin, RecentMapper recent, Changes changes) {
+  Classes(
+      ClassMapper mapper,
+      Stored stored,
+      Bin bin,
+      ApplicationEventPublisher events,
+      Changes changes) {
     this.mapper = mapper;
     this.stored = stored;
     this.bin = bin;
-    this.recent = recent;
+    this.events = events;
     this.context = new Remembered<>(changes);
   }
 
@@ -74,8 +75,8 @@ public class Classes implements ClassLanguage, CurrentClass {
     }
   }
 
-  @Override
-  public String tag() {
+  /** The IETF tag of the language of the current class. */
+  public String language() {
     return context().style().language();
   }
 
@@ -89,13 +90,13 @@ public class Classes implements ClassLanguage, CurrentClass {
     return mapper.find(id).map(row -> stored.style(row.style())).orElse(Style.STANDARD);
   }
 
-  @Override
+  /** The number of the current class; empty where there is none. */
   public Optional<Long> current() {
     return Optional.ofNullable(context().id());
   }
 
-  @Override
-  public String currentName() {
+  /** The name of the current class; empty where there is none. */
+  String currentName() {
     return current().flatMap(mapper::find).map(ClassRow::name).orElse("");
   }
 
@@ -117,8 +118,7 @@ public class Classes implements ClassLanguage, CurrentClass {
     }
     if (!stored.style(style).choices().equals(stored.style(row.style()).choices())) {
       // By other conventions the same answer can come from another slip.
-      recent.lookAtAnswersAgainOf(id);
-      recent.lookAtPagesAgainOf(id);
+      events.publishEvent(new ConventionsChanged(id));
     }
     return all();
   }

@@ -1,7 +1,7 @@
 package bemble.app.house;
 
-import bemble.app.http.JsonName;
-import bemble.app.http.StyleJson;
+import bemble.app.json.JsonName;
+import bemble.app.json.StyleJson;
 import bemble.app.words.Language;
 import bemble.method.division.RoundCues;
 import bemble.remark.Length;

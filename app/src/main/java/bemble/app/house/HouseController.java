@@ -1,6 +1,6 @@
 package bemble.app.house;
 
-import bemble.app.http.AnyClass;
+import bemble.app.guard.AnyClass;
 import jakarta.validation.Valid;
 import java.util.List;
 import org.springframework.http.HttpStatus;

@@ -3,11 +3,7 @@ package bemble.app.house;
 import bemble.app.house.GroupJson.Origin;
 import bemble.app.house.GroupJson.PupilGroupRequest;
 import bemble.app.house.GroupJson.PupilGroupView;
-import bemble.app.http.MissingException;
-import bemble.app.store.GroupMapper;
-import bemble.app.store.GroupPupilRow;
-import bemble.app.store.GroupRow;
-import bemble.app.store.HandoutRow;
+import bemble.app.refusal.MissingException;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -120,15 +116,18 @@ public class PupilGroups {
     return mapper.ofSlip(handout, slip).map(GroupRow::setId);
   }
 
+  /** A slip that pupils of a class have made in a handout. */
+  public record OfSlip(long classId, long handout, String slip) {}
+
   /**
    * Keeps the pupils who share a slip in a handout as a group, with the set that was made for it.
    */
-  public void keep(HandoutRow handout, String slip, String name, List<Long> pupils, long set) {
+  public void keep(OfSlip of, String name, List<Long> pupils, long set) {
     String origin = Origin.SLIP.name();
     LocalDate today = LocalDate.now(clock);
     keep(
-        mapper.ofSlip(handout.id(), slip),
-        new GroupRow(0, handout.classId(), name, origin, slip, handout.id(), set, today),
+        mapper.ofSlip(of.handout(), of.slip()),
+        new GroupRow(0, of.classId(), name, origin, of.slip(), of.handout(), set, today),
         pupils);
   }
 

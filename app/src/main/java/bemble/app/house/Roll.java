@@ -1,12 +1,10 @@
 package bemble.app.house;
 
 import bemble.app.file.Erased;
-import bemble.app.http.MissingException;
-import bemble.app.http.RefusedException;
-import bemble.app.store.NamesInText;
-import bemble.app.store.PupilEraser;
-import bemble.app.store.PupilMapper;
-import bemble.app.store.PupilRow;
+import bemble.app.file.NamesInText;
+import bemble.app.file.PupilEraser;
+import bemble.app.refusal.MissingException;
+import bemble.app.refusal.RefusedException;
 import bemble.app.words.PlainName;
 import java.time.Clock;
 import java.time.OffsetDateTime;

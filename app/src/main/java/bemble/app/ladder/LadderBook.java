@@ -1,15 +1,13 @@
 package bemble.app.ladder;
 
 import bemble.app.house.Classes;
-import bemble.app.http.MissingException;
-import bemble.app.http.RefusedException;
 import bemble.app.ladder.LadderJson.RungChange;
 import bemble.app.ladder.LadderJson.RungNames;
 import bemble.app.ladder.LadderJson.RungRequest;
 import bemble.app.ladder.LadderJson.RungSums;
 import bemble.app.ladder.LadderJson.RungView;
-import bemble.app.store.LadderMapper;
-import bemble.app.store.LadderRow;
+import bemble.app.refusal.MissingException;
+import bemble.app.refusal.RefusedException;
 import bemble.app.words.Language;
 import bemble.ladder.Ladder;
 import bemble.ladder.PlacedRung;

@@ -2,10 +2,8 @@ package bemble.app.ladder;
 
 import bemble.app.file.DataReplaced;
 import bemble.app.house.Classes;
-import bemble.app.http.RefusedException;
 import bemble.app.ladder.ClassLadder.Named;
-import bemble.app.store.LadderMapper;
-import bemble.app.store.LadderRow;
+import bemble.app.refusal.RefusedException;
 import bemble.ladder.Ladder;
 import bemble.ladder.PlacedRung;
 import bemble.ladder.Rung;

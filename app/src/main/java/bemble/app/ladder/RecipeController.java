@@ -1,8 +1,8 @@
 package bemble.app.ladder;
 
 import bemble.app.house.Classes;
-import bemble.app.http.JsonName;
-import bemble.app.http.RefusedException;
+import bemble.app.json.JsonName;
+import bemble.app.refusal.RefusedException;
 import bemble.app.words.Language;
 import bemble.app.working.WorkingWords;
 import bemble.problem.Operation;

@@ -1,6 +1,6 @@
 package bemble.app.ladder;
 
-import bemble.app.http.RefusedException;
+import bemble.app.refusal.RefusedException;
 import bemble.recipe.Clash;
 import bemble.recipe.Range;
 import bemble.recipe.Recipe;

@@ -1,9 +1,9 @@
 package bemble.app.ladder;
 
-import bemble.app.http.JsonName;
-import bemble.app.http.RefusedException;
+import bemble.app.json.JsonName;
 import bemble.app.ladder.RecipeView.RangeView;
 import bemble.app.ladder.RecipeView.SizeView;
+import bemble.app.refusal.RefusedException;
 import bemble.problem.Operation;
 import bemble.recipe.Range;
 import bemble.recipe.Recipe;

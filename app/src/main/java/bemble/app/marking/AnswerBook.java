@@ -1,14 +1,11 @@
 package bemble.app.marking;
 
-import bemble.app.http.RefusedException;
 import bemble.app.marking.MarkingJson.CellRequest;
 import bemble.app.marking.MarkingJson.CellView;
 import bemble.app.marking.MarkingJson.CellsView;
 import bemble.app.marking.MarkingJson.RefusedCell;
+import bemble.app.refusal.RefusedException;
 import bemble.app.slate.Attempts;
-import bemble.app.store.AnswerRow;
-import bemble.app.store.HandoutMapper;
-import bemble.app.store.HandoutRow;
 import bemble.app.words.Sentences;
 import bemble.diagnosis.AnswerSpace;
 import bemble.diagnosis.Outcome;

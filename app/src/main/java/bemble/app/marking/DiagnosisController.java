@@ -1,12 +1,12 @@
 package bemble.app.marking;
 
 import bemble.app.house.Classes;
-import bemble.app.http.RefusedException;
 import bemble.app.ladder.Ladders;
 import bemble.app.marking.MarkingJson.DiagnosisExplanation;
 import bemble.app.marking.MarkingJson.DiagnosisItem;
 import bemble.app.marking.MarkingJson.DiagnosisRequest;
 import bemble.app.marking.MarkingJson.DiagnosisView;
+import bemble.app.refusal.RefusedException;
 import bemble.app.sets.Drafts;
 import bemble.app.sets.SetJson.SumRequest;
 import bemble.diagnosis.AnswerSpace;

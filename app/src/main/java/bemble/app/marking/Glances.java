@@ -1,15 +1,12 @@
 package bemble.app.marking;
 
+import bemble.app.house.PupilRow;
 import bemble.app.marking.MarkingJson.FactGlance;
 import bemble.app.marking.MarkingJson.GlanceView;
 import bemble.app.marking.MarkingJson.PupilGlance;
 import bemble.app.marking.MarkingJson.SumGlance;
 import bemble.app.marking.RecentWork.OfPupil;
 import bemble.app.sets.SetWords;
-import bemble.app.store.AnswerRow;
-import bemble.app.store.HandoutMapper;
-import bemble.app.store.HandoutRow;
-import bemble.app.store.PupilRow;
 import bemble.diagnosis.AnswerSpace;
 import bemble.diagnosis.Lately;
 import bemble.diagnosis.Outcome;

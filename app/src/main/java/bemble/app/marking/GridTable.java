@@ -1,13 +1,13 @@
 package bemble.app.marking;
 
 import bemble.app.house.PupilEntry;
-import bemble.app.http.RefusedException;
 import bemble.app.marking.MarkingJson.CellRequest;
 import bemble.app.marking.MarkingJson.CellView;
 import bemble.app.marking.MarkingJson.CellsView;
 import bemble.app.marking.MarkingJson.GridView;
 import bemble.app.marking.MarkingJson.RefusedCell;
 import bemble.app.marking.MarkingJson.TableView;
+import bemble.app.refusal.RefusedException;
 import bemble.app.sets.Drafts;
 import bemble.app.sets.SetJson.SumRequest;
 import bemble.app.words.PlainNames;

@@ -1,11 +1,10 @@
 package bemble.app.marking;
 
-import bemble.app.http.RefusedException;
 import bemble.app.ladder.ClassLadder;
 import bemble.app.marking.MarkingJson.KnownAnswer;
 import bemble.app.marking.MarkingJson.SlipLabel;
+import bemble.app.refusal.RefusedException;
 import bemble.app.sets.SetWords;
-import bemble.app.store.AnswerRow;
 import bemble.app.words.Language;
 import bemble.diagnosis.AnswerSpace;
 import bemble.diagnosis.Diagnoser;

@@ -1,8 +1,8 @@
 package bemble.app.marking;
 
 import bemble.app.export.PdfRequest;
-import bemble.app.http.AnyClass;
-import bemble.app.http.Slice;
+import bemble.app.guard.AnyClass;
+import bemble.app.json.Slice;
 import bemble.app.marking.MarkingJson.CellsRequest;
 import bemble.app.marking.MarkingJson.CellsView;
 import bemble.app.marking.MarkingJson.GlanceView;

@@ -1,16 +1,13 @@
 package bemble.app.marking;
 
-import bemble.app.http.RefusedException;
+import bemble.app.house.PupilRow;
 import bemble.app.marking.MarkingJson.CellRequest;
 import bemble.app.marking.MarkingJson.CellView;
 import bemble.app.marking.MarkingJson.CellsView;
+import bemble.app.refusal.RefusedException;
 import bemble.app.slate.PaperPages;
 import bemble.app.slate.PaperPages.Place;
 import bemble.app.slate.PaperPages.TellingPage;
-import bemble.app.store.AnswerPageRow;
-import bemble.app.store.FillingRow;
-import bemble.app.store.HandoutMapper;
-import bemble.app.store.PupilRow;
 import bemble.diagnosis.AnswerSpace;
 import bemble.diagnosis.Outcome;
 import java.util.List;

@@ -3,7 +3,6 @@ package bemble.app.marking;
 import bemble.app.marking.MarkingJson.ExplanationView;
 import bemble.app.marking.MarkingJson.Grounds;
 import bemble.app.marking.RecentWork.OfPupil;
-import bemble.app.store.RecentRow;
 import bemble.diagnosis.Explanation;
 import bemble.diagnosis.Lately;
 import bemble.diagnosis.Lately.Told;

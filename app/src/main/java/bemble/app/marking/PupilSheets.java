@@ -1,6 +1,7 @@
 package bemble.app.marking;
 
 import bemble.app.export.Exercise;
+import bemble.app.house.PupilRow;
 import bemble.app.house.Roll;
 import bemble.app.sets.SetJson.Sheet;
 import bemble.app.sets.SetJson.SheetExtras;
@@ -9,9 +10,6 @@ import bemble.app.sets.SetJson.SheetRequest;
 import bemble.app.sets.SetJson.SumRequest;
 import bemble.app.sets.SetPrinter;
 import bemble.app.sets.SetPrinter.Writer;
-import bemble.app.store.HandoutMapper;
-import bemble.app.store.HandoutRow;
-import bemble.app.store.PupilRow;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;

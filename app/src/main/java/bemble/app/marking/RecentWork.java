@@ -3,8 +3,6 @@ package bemble.app.marking;
 import bemble.app.house.Classes;
 import bemble.app.sets.Drafts;
 import bemble.app.sets.SetJson.SumRequest;
-import bemble.app.store.RecentMapper;
-import bemble.app.store.RecentRow;
 import bemble.app.words.SlipIds;
 import bemble.diagnosis.AnswerSpace;
 import bemble.diagnosis.Lately;

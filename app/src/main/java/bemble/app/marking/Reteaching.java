@@ -1,15 +1,14 @@
 package bemble.app.marking;
 
 import bemble.app.house.PupilGroups;
-import bemble.app.http.RefusedException;
 import bemble.app.ladder.Ladders;
+import bemble.app.refusal.RefusedException;
 import bemble.app.sets.SetBook;
 import bemble.app.sets.SetJson.SetRequest;
 import bemble.app.sets.SetJson.SetView;
 import bemble.app.sets.SetJson.SumRequest;
 import bemble.app.sets.SetWords;
 import bemble.app.sets.Versions;
-import bemble.app.store.HandoutRow;
 import bemble.app.words.Sentences;
 import bemble.app.words.SlipIds;
 import bemble.app.working.WorkingWords;
@@ -53,7 +52,8 @@ public class Reteaching {
       HandoutRow handout = handouts.find(id);
       SetWords words = handouts.marker(handout).words();
       String name = SlipLabels.of(SlipIds.slips(slipId), words).name();
-      groups.keep(handout, slipId, name, pupils, set.id());
+      groups.keep(
+          new PupilGroups.OfSlip(handout.classId(), handout.id(), slipId), name, pupils, set.id());
     }
     return set;
   }

@@ -1,10 +1,10 @@
 package bemble.app.marking;
 
+import bemble.app.house.ConventionsChanged;
+import bemble.app.house.PupilMapper;
+import bemble.app.house.PupilRow;
 import bemble.app.marking.RecentWork.OfPupil;
-import bemble.app.store.PupilMapper;
-import bemble.app.store.PupilRow;
-import bemble.app.store.RecentMapper;
-import bemble.app.store.RecentRow;
+import bemble.app.slate.PageDeleted;
 import bemble.app.words.SlipIds;
 import bemble.diagnosis.Lately;
 import bemble.diagnosis.Work;
@@ -17,6 +17,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionOperations;
@@ -43,6 +44,20 @@ class SaidSlips {
     this.recent = recent;
     this.pupils = pupils;
     this.transactions = transactions;
+  }
+
+  /** Has all work of a class looked at again: the same answer can come from another slip now. */
+  @EventListener
+  void lookAgain(ConventionsChanged changed) {
+    mapper.lookAtAnswersAgainOf(changed.classId());
+    mapper.lookAtPagesAgainOf(changed.classId());
+  }
+
+  /** Has the later work of a pupil looked at again. */
+  @EventListener
+  void lookAgain(PageDeleted page) {
+    mapper.lookAgainAfter(page.attempt());
+    mapper.lookAtPagesAgainAfter(page.attempt());
   }
 
   /** Notes it for a page and whatever it bears upon; nothing for a page of nobody. */

@@ -1,12 +1,10 @@
 package bemble.app.marking;
 
-import bemble.app.http.RefusedException;
+import bemble.app.house.PupilRow;
 import bemble.app.marking.MarkingJson.CellRequest;
 import bemble.app.marking.MarkingJson.CellsView;
 import bemble.app.marking.MarkingJson.SimulatedRequest;
-import bemble.app.store.AnswerRow;
-import bemble.app.store.HandoutMapper;
-import bemble.app.store.PupilRow;
+import bemble.app.refusal.RefusedException;
 import bemble.diagnosis.SimulatedPupil;
 import bemble.method.Sum;
 import bemble.practice.Item;

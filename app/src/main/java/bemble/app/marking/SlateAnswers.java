@@ -1,11 +1,8 @@
 package bemble.app.marking;
 
-import bemble.app.http.RefusedException;
+import bemble.app.refusal.RefusedException;
 import bemble.app.slate.Attempts;
 import bemble.app.slate.HandedIn;
-import bemble.app.store.AnswerRow;
-import bemble.app.store.FillingRow;
-import bemble.app.store.HandoutMapper;
 import bemble.diagnosis.AnswerSpace;
 import bemble.diagnosis.Outcome;
 import bemble.judge.Judge;

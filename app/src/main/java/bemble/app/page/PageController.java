@@ -1,7 +1,7 @@
 package bemble.app.page;
 
-import bemble.app.http.AnyClass;
-import bemble.app.http.Slice;
+import bemble.app.guard.AnyClass;
+import bemble.app.json.Slice;
 import jakarta.validation.Valid;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;

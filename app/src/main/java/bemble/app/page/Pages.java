@@ -1,13 +1,10 @@
 package bemble.app.page;
 
 import bemble.app.file.Deletions;
-import bemble.app.http.MissingException;
-import bemble.app.http.Slice;
-import bemble.app.store.Like;
-import bemble.app.store.NewPage;
-import bemble.app.store.PageMapper;
-import bemble.app.store.PageRow;
-import bemble.app.store.Stored;
+import bemble.app.json.Slice;
+import bemble.app.refusal.MissingException;
+import bemble.app.table.Like;
+import bemble.app.table.Stored;
 import bemble.app.words.Sentences;
 import bemble.app.working.SumRef;
 import bemble.app.working.WorkingView;

@@ -1,11 +1,7 @@
 package bemble.app.plan;
 
-import bemble.app.http.RefusedException;
+import bemble.app.refusal.RefusedException;
 import bemble.app.register.RegisterWords;
-import bemble.app.store.HolidayRow;
-import bemble.app.store.LessonRow;
-import bemble.app.store.PlanMapper;
-import bemble.app.store.WeekdayRow;
 import bemble.app.words.Language;
 import java.time.Clock;
 import java.time.DayOfWeek;

@@ -2,9 +2,6 @@ package bemble.app.plan;
 
 import bemble.app.plan.PlanJson.LessonState;
 import bemble.app.register.Register;
-import bemble.app.store.LessonPartRow;
-import bemble.app.store.LessonRow;
-import bemble.app.store.PlanMapper;
 import bemble.progress.ClassProgress;
 import bemble.progress.Proposal;
 import bemble.progress.Proposals;

@@ -8,7 +8,6 @@ import bemble.app.register.RegisterWords;
 import bemble.app.sets.Drafts;
 import bemble.app.sets.Paces;
 import bemble.app.sets.SetJson.SetLineView;
-import bemble.app.store.LessonPartRow;
 import bemble.practice.Lesson;
 import bemble.practice.LessonPart;
 import bemble.practice.SetLine;

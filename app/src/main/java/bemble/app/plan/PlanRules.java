@@ -1,9 +1,9 @@
 package bemble.app.plan;
 
+import bemble.app.house.ClassMapper;
+import bemble.app.house.SharesRow;
 import bemble.app.plan.PlanJson.SharesRequest;
 import bemble.app.plan.PlanJson.SharesView;
-import bemble.app.store.ClassMapper;
-import bemble.app.store.SharesRow;
 import bemble.progress.Rules;
 import org.springframework.stereotype.Component;
 

@@ -6,8 +6,6 @@ import bemble.app.register.RegisterJson.EvidenceView;
 import bemble.app.sets.Drafts;
 import bemble.app.sets.SetJson.SumRequest;
 import bemble.app.slate.AttemptList;
-import bemble.app.store.RegisterMapper;
-import bemble.app.store.UnplacedRow;
 import bemble.judge.Judge;
 import java.util.List;
 import java.util.Optional;

@@ -2,8 +2,8 @@ package bemble.app.register;
 
 import bemble.app.house.Classes;
 import bemble.app.house.Roll;
-import bemble.app.http.MissingException;
 import bemble.app.ladder.Ladders;
+import bemble.app.refusal.MissingException;
 import bemble.app.register.RegisterJson.FirstSheetView;
 import bemble.app.register.RegisterJson.PlaceView;
 import bemble.ladder.Rung;

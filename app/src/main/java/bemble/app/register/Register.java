@@ -2,22 +2,19 @@ package bemble.app.register;
 
 import bemble.app.house.Classes;
 import bemble.app.house.PupilEntry;
+import bemble.app.house.PupilMapper;
+import bemble.app.house.PupilRow;
 import bemble.app.house.Roll;
-import bemble.app.http.MissingException;
-import bemble.app.http.RefusedException;
 import bemble.app.ladder.Ladders;
 import bemble.app.marking.MarkingJson.SlipLabel;
+import bemble.app.refusal.MissingException;
+import bemble.app.refusal.RefusedException;
 import bemble.app.register.RegisterJson.DecidedView;
 import bemble.app.register.RegisterJson.RegisterView;
 import bemble.app.register.RegisterJson.SquareView;
 import bemble.app.register.RegisterJson.StandingRequest;
 import bemble.app.sets.SetWords;
-import bemble.app.store.DecidedRow;
-import bemble.app.store.EvidenceRow;
-import bemble.app.store.PupilMapper;
-import bemble.app.store.PupilRow;
-import bemble.app.store.RegisterMapper;
-import bemble.app.store.Shared;
+import bemble.app.table.Shared;
 import bemble.app.words.SlipIds;
 import bemble.ladder.Rung;
 import bemble.progress.ClassProgress;
@@ -92,7 +89,7 @@ public class Register {
   void workAhead() {
     if (classes.current().isPresent()) {
       // In the language in which it will be asked for.
-      LocaleContextHolder.setLocale(Locale.forLanguageTag(classes.tag()));
+      LocaleContextHolder.setLocale(Locale.forLanguageTag(classes.language()));
       try {
         view();
       } finally {

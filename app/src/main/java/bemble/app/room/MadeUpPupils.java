@@ -1,13 +1,11 @@
 package bemble.app.room;
 
-import bemble.app.http.MissingException;
-import bemble.app.http.RefusedException;
-import bemble.app.http.StaleException;
+import bemble.app.refusal.MissingException;
+import bemble.app.refusal.RefusedException;
+import bemble.app.refusal.StaleException;
 import bemble.app.room.RoomJson.RoomWorkRequest;
 import bemble.app.slate.SimulatedSlates;
 import bemble.app.slate.StrokeView;
-import bemble.app.store.RoomMapper;
-import bemble.app.store.SeatRow;
 import bemble.app.working.SumRef;
 import java.time.Clock;
 import java.time.Duration;

@@ -5,7 +5,6 @@ import bemble.app.room.RoomJson.RoomTelling;
 import bemble.app.room.RoomJson.RoomTerms;
 import bemble.app.room.RoomJson.RoomWorkRequest;
 import bemble.app.room.RoomJson.SeatWork;
-import bemble.app.store.RoomRow;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;

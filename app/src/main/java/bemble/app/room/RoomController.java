@@ -1,6 +1,6 @@
 package bemble.app.room;
 
-import bemble.app.http.AnyClass;
+import bemble.app.guard.AnyClass;
 import bemble.app.room.RoomJson.LetInsRequest;
 import bemble.app.room.RoomJson.RoomRequest;
 import bemble.app.room.RoomJson.RoomSummary;

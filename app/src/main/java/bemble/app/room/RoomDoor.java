@@ -1,13 +1,11 @@
 package bemble.app.room;
 
 import bemble.app.house.Roll;
-import bemble.app.http.MissingException;
-import bemble.app.http.RefusedException;
+import bemble.app.refusal.MissingException;
+import bemble.app.refusal.RefusedException;
 import bemble.app.room.RoomJson.KnockRequest;
 import bemble.app.room.RoomJson.KnockView;
 import bemble.app.room.RoomJson.LetInRequest;
-import bemble.app.store.RoomMapper;
-import bemble.app.store.SeatRow;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;

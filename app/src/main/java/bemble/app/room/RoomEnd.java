@@ -1,16 +1,13 @@
 package bemble.app.room;
 
 import bemble.app.house.Classes;
-import bemble.app.http.MissingException;
 import bemble.app.ladder.Ladders;
+import bemble.app.refusal.MissingException;
 import bemble.app.room.RoomJson.RoomSummary;
 import bemble.app.room.RoomJson.SharedByPages;
 import bemble.app.room.RoomJson.WrittenPages;
 import bemble.app.room.RoomJson.WrittenSum;
 import bemble.app.sets.SetWords;
-import bemble.app.store.RoomMapper;
-import bemble.app.store.RoomRow;
-import bemble.app.store.WrittenPageRow;
 import bemble.app.working.SumRef;
 import bemble.app.working.Sums;
 import bemble.app.working.WorkingWords;

@@ -1,9 +1,9 @@
 package bemble.app.room;
 
 import bemble.app.export.CodeMatrix;
+import bemble.app.guard.PupilPort;
 import bemble.app.house.Roll;
-import bemble.app.http.MissingException;
-import bemble.app.http.PupilPort;
+import bemble.app.refusal.MissingException;
 import bemble.app.room.RoomJson.DoorView;
 import bemble.app.room.RoomJson.RoomAddress;
 import bemble.app.room.RoomJson.RoomEntry;
@@ -15,8 +15,6 @@ import bemble.app.room.RoomJson.SeatView;
 import bemble.app.room.RoomJson.SquareCode;
 import bemble.app.slate.PageGlance;
 import bemble.app.slate.RoomPages;
-import bemble.app.store.RoomMapper;
-import bemble.app.store.RoomRow;
 import com.google.zxing.common.BitMatrix;
 import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
 import java.time.Clock;

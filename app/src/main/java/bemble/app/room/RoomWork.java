@@ -1,7 +1,7 @@
 package bemble.app.room;
 
-import bemble.app.http.MissingException;
-import bemble.app.http.RefusedException;
+import bemble.app.refusal.MissingException;
+import bemble.app.refusal.RefusedException;
 import bemble.app.room.RoomJson.RoomTelling;
 import bemble.app.room.RoomJson.RoomWorkRequest;
 import bemble.app.runs.RunJson.RunGoal;
@@ -18,7 +18,6 @@ import bemble.app.slate.HintView;
 import bemble.app.slate.ReportView;
 import bemble.app.slate.RoomPages;
 import bemble.app.slate.StrokeView;
-import bemble.app.store.RoomMapper;
 import bemble.app.working.SumRef;
 import bemble.judge.report.SettingOut;
 import com.fasterxml.jackson.databind.ObjectMapper;

@@ -1,19 +1,14 @@
 package bemble.app.room;
 
 import bemble.app.file.DataReplaced;
+import bemble.app.guard.PupilPort;
 import bemble.app.house.PupilDeleted;
 import bemble.app.house.Roll;
-import bemble.app.http.PupilPort;
-import bemble.app.http.RefusedException;
-import bemble.app.http.SeatTokens;
-import bemble.app.http.StaleException;
+import bemble.app.refusal.RefusedException;
+import bemble.app.refusal.StaleException;
 import bemble.app.room.RoomJson.RoomRequest;
 import bemble.app.room.RoomJson.RoomWorkRequest;
 import bemble.app.slate.RoomPages;
-import bemble.app.store.RoomMapper;
-import bemble.app.store.RoomRow;
-import bemble.app.store.SeatPageRow;
-import bemble.app.store.SeatRow;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -41,7 +36,10 @@ import org.springframework.stereotype.Service;
  * Bemble had open is opened again, so that devices go on without asking; a closed one stays closed.
  */
 @Service
-public class Rooms implements SeatTokens, SmartInitializingSingleton {
+public class Rooms implements SmartInitializingSingleton {
+  /** The prefix of a token in its header. */
+  static final String BEARER = "Bearer ";
+
   private static final Logger LOG = LoggerFactory.getLogger(Rooms.class);
 
   private static final int LOOK_MILLIS = 500;
@@ -99,8 +97,8 @@ public class Rooms implements SeatTokens, SmartInitializingSingleton {
     return open;
   }
 
-  @Override
-  public Optional<String> opens(String token) {
+  /** A name for the seat, or for the device that waits to be let in; empty for any other token. */
+  Optional<String> opens(String token) {
     Optional<Device> device = current().flatMap(open -> open.device(token));
     device.ifPresent(each -> each.see(clock.instant()));
     return device.map(Device::digest);

@@ -1,6 +1,6 @@
 package bemble.app.room;
 
-import bemble.app.http.SameTwice;
+import bemble.app.once.SameTwice;
 import bemble.app.room.RoomJson.KnockAnswer;
 import bemble.app.room.RoomJson.KnockRequest;
 import bemble.app.room.RoomJson.OwnSeat;

@@ -1,7 +1,6 @@
 package bemble.app.room;
 
-import bemble.app.http.MissingException;
-import bemble.app.http.SeatTokens;
+import bemble.app.refusal.MissingException;
 import bemble.app.room.RoomJson.OwnSeat;
 import java.time.Clock;
 import java.time.OffsetDateTime;
@@ -37,8 +36,7 @@ class Seats {
   }
 
   private Device device(String header) {
-    String token =
-        header.startsWith(SeatTokens.BEARER) ? header.substring(SeatTokens.BEARER.length()) : "";
+    String token = header.startsWith(Rooms.BEARER) ? header.substring(Rooms.BEARER.length()) : "";
     return rooms
         .current()
         .flatMap(room -> room.device(token))

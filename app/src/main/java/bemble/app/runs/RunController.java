@@ -1,7 +1,7 @@
 package bemble.app.runs;
 
-import bemble.app.http.AnyClass;
-import bemble.app.http.Slice;
+import bemble.app.guard.AnyClass;
+import bemble.app.json.Slice;
 import bemble.app.runs.RunJson.RunEntry;
 import bemble.app.runs.RunJson.RunRequest;
 import bemble.app.runs.RunJson.RunView;

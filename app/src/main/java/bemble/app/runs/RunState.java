@@ -3,8 +3,6 @@ package bemble.app.runs;
 import bemble.app.runs.RunJson.RunTelling;
 import bemble.app.sets.Drafts;
 import bemble.app.sets.SetJson.SumRequest;
-import bemble.app.store.RunRow;
-import bemble.app.store.RunSumRow;
 import bemble.judge.report.SettingOut;
 import bemble.practice.Item;
 import bemble.practice.PassMark;

@@ -12,8 +12,6 @@ import bemble.app.runs.RunJson.Score;
 import bemble.app.runs.RunJson.Times;
 import bemble.app.sets.Drafts;
 import bemble.app.sets.SetWords;
-import bemble.app.store.RunRow;
-import bemble.app.store.RunSumRow;
 import bemble.app.working.WorkingWords;
 import bemble.ladder.Rung;
 import bemble.practice.Item;

@@ -1,8 +1,10 @@
 package bemble.app.scan;
 
 import bemble.app.file.PictureFolder;
+import bemble.app.house.PupilRow;
 import bemble.app.house.Roll;
-import bemble.app.http.RefusedException;
+import bemble.app.marking.HandoutMapper;
+import bemble.app.refusal.RefusedException;
 import bemble.app.scan.ScanJson.FrameSeen;
 import bemble.app.scan.ScanJson.FrameView;
 import bemble.app.scan.sight.PictureFile;
@@ -11,8 +13,6 @@ import bemble.app.scan.sight.Sight;
 import bemble.app.scan.sight.Sight.Glimpse;
 import bemble.app.sets.SheetBook;
 import bemble.app.sets.SheetCode;
-import bemble.app.store.HandoutMapper;
-import bemble.app.store.PupilRow;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;

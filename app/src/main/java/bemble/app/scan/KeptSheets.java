@@ -1,12 +1,10 @@
 package bemble.app.scan;
 
 import bemble.app.file.PictureFolder;
-import bemble.app.http.MissingException;
-import bemble.app.http.RefusedException;
+import bemble.app.marking.HandoutMapper;
+import bemble.app.refusal.MissingException;
+import bemble.app.refusal.RefusedException;
 import bemble.app.scan.ScanJson.KeptSheet;
-import bemble.app.store.HandoutMapper;
-import bemble.app.store.KeptSheetMapper;
-import bemble.app.store.ScanMapper;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.HashSet;

@@ -1,5 +1,7 @@
 package bemble.app.scan;
 
+import bemble.app.marking.AnswerRow;
+import bemble.app.marking.HandoutMapper;
 import bemble.app.marking.SheetAnswers;
 import bemble.app.marking.SheetAnswers.DueAnswers;
 import bemble.app.scan.sight.PictureFile;
@@ -7,8 +9,6 @@ import bemble.app.scan.sight.PictureFile.UnusablePictureException;
 import bemble.app.scan.sight.Sight;
 import bemble.app.sets.SheetBook;
 import bemble.app.sets.SheetCode;
-import bemble.app.store.AnswerRow;
-import bemble.app.store.HandoutMapper;
 import bemble.app.words.Sentences;
 import bemble.ink.RowReading.Granted;
 import java.io.IOException;

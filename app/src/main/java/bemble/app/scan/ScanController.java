@@ -1,7 +1,7 @@
 package bemble.app.scan;
 
-import bemble.app.http.AnyClass;
-import bemble.app.http.TakesFile;
+import bemble.app.guard.AnyClass;
+import bemble.app.guard.TakesFile;
 import bemble.app.marking.MarkingJson.CellsView;
 import bemble.app.scan.ScanJson.FrameView;
 import bemble.app.scan.ScanJson.KeptSheet;

@@ -1,13 +1,11 @@
 package bemble.app.scan;
 
 import bemble.app.file.PictureFolder;
-import bemble.app.http.MissingException;
-import bemble.app.http.RefusedException;
+import bemble.app.marking.HandoutMapper;
+import bemble.app.refusal.MissingException;
+import bemble.app.refusal.RefusedException;
 import bemble.app.scan.sight.PictureFile;
 import bemble.app.scan.sight.PictureFile.UnusablePictureException;
-import bemble.app.store.HandoutMapper;
-import bemble.app.store.ScanMapper;
-import bemble.app.store.ScanRow;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.io.InputStream;

@@ -2,8 +2,8 @@ package bemble.app.scan;
 
 import bemble.app.export.SheetTable;
 import bemble.app.export.SheetTable.TilePlace;
-import bemble.app.http.RefusedException;
-import bemble.app.store.Stored;
+import bemble.app.refusal.RefusedException;
+import bemble.app.table.Stored;
 import bemble.app.working.SumRef;
 import bemble.app.working.Sums;
 import bemble.judge.Judge;

@@ -2,12 +2,12 @@ package bemble.app.scan;
 
 import bemble.app.export.Exercise;
 import bemble.app.export.SheetTable;
-import bemble.app.http.RefusedException;
 import bemble.app.marking.MarkingJson.SimulatedRequest;
 import bemble.app.marking.PupilSheets;
 import bemble.app.marking.PupilSheets.CopiesRequest;
 import bemble.app.marking.Simulation;
 import bemble.app.marking.Simulation.SimulatedPage;
+import bemble.app.refusal.RefusedException;
 import bemble.app.scan.FilledSheet.Worked;
 import bemble.app.scan.sight.GreyPicture;
 import bemble.app.scan.sight.Sight;

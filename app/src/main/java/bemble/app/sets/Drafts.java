@@ -1,10 +1,10 @@
 package bemble.app.sets;
 
 import bemble.app.house.Classes;
-import bemble.app.http.RefusedException;
 import bemble.app.ladder.Ladders;
 import bemble.app.ladder.RecipeWords;
 import bemble.app.ladder.Recipes;
+import bemble.app.refusal.RefusedException;
 import bemble.app.sets.SetJson.ApartRequest;
 import bemble.app.sets.SetJson.ApartView;
 import bemble.app.sets.SetJson.BadLine;
@@ -17,8 +17,6 @@ import bemble.app.sets.SetJson.SumRequest;
 import bemble.app.sets.SetJson.SumView;
 import bemble.app.sets.SetJson.TypedView;
 import bemble.app.sets.SetJson.WorkloadView;
-import bemble.app.store.SetMapper;
-import bemble.app.store.SetSumRow;
 import bemble.app.words.Language;
 import bemble.app.working.SumRef;
 import bemble.app.working.Sums;

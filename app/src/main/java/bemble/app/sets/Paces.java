@@ -1,9 +1,9 @@
 package bemble.app.sets;
 
 import bemble.app.house.Classes;
-import bemble.app.http.RefusedException;
-import bemble.app.store.AttemptMapper;
-import bemble.app.store.TimedRow;
+import bemble.app.refusal.RefusedException;
+import bemble.app.slate.AttemptMapper;
+import bemble.app.slate.TimedRow;
 import bemble.app.working.SumRef;
 import bemble.app.working.Sums;
 import bemble.demand.DemandReader;

@@ -1,7 +1,7 @@
 package bemble.app.sets;
 
 import bemble.app.export.SheetTable;
-import bemble.app.http.Slice;
+import bemble.app.json.Slice;
 import bemble.app.sets.SetJson.ApartRequest;
 import bemble.app.sets.SetJson.ApartView;
 import bemble.app.sets.SetJson.DraftRequest;

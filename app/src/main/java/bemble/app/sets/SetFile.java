@@ -1,6 +1,6 @@
 package bemble.app.sets;
 
-import bemble.app.http.RefusedException;
+import bemble.app.refusal.RefusedException;
 import bemble.app.sets.SetJson.SetLineView;
 import bemble.app.sets.SetJson.SumRequest;
 import java.util.List;

@@ -1,10 +1,7 @@
 package bemble.app.sets;
 
 import bemble.app.export.SheetTable;
-import bemble.app.http.MissingException;
-import bemble.app.store.NewSheet;
-import bemble.app.store.SheetMapper;
-import bemble.app.store.SheetRow;
+import bemble.app.refusal.MissingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.nio.charset.StandardCharsets;

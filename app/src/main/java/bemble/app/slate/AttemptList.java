@@ -1,12 +1,9 @@
 package bemble.app.slate;
 
-import bemble.app.http.Slice;
+import bemble.app.json.Slice;
 import bemble.app.slate.AttemptView.AttemptEntry;
 import bemble.app.slate.AttemptView.AttemptOutcome;
-import bemble.app.store.AttemptMapper;
-import bemble.app.store.ListedAttemptRow;
-import bemble.app.store.PageJudgement;
-import bemble.app.store.Stored;
+import bemble.app.table.Stored;
 import bemble.app.words.Sentences;
 import bemble.app.working.SumRef;
 import bemble.app.working.Sums;

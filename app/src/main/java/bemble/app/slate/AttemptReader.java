@@ -1,12 +1,8 @@
 package bemble.app.slate;
 
-import bemble.app.http.MissingException;
-import bemble.app.http.StaleException;
-import bemble.app.store.AttemptMapper;
-import bemble.app.store.AttemptRow;
-import bemble.app.store.PageJudgement;
-import bemble.app.store.Stored;
-import bemble.app.store.StrokeRow;
+import bemble.app.refusal.MissingException;
+import bemble.app.refusal.StaleException;
+import bemble.app.table.Stored;
 import bemble.app.working.SumRef;
 import bemble.app.working.Sums;
 import bemble.judge.Judge;

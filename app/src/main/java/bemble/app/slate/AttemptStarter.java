@@ -1,12 +1,9 @@
 package bemble.app.slate;
 
-import bemble.app.http.RefusedException;
 import bemble.app.ladder.Ladders;
+import bemble.app.refusal.RefusedException;
 import bemble.app.slate.AttemptRequest.Telling;
-import bemble.app.store.AttemptMapper;
-import bemble.app.store.AttemptRow;
-import bemble.app.store.NewAttempt;
-import bemble.app.store.Stored;
+import bemble.app.table.Stored;
 import bemble.app.working.Sums;
 import bemble.app.working.WorkingWords;
 import bemble.check.Checks;

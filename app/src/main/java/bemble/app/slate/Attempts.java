@@ -1,14 +1,10 @@
 package bemble.app.slate;
 
 import bemble.app.file.Deletions;
-import bemble.app.http.RefusedException;
-import bemble.app.http.StaleException;
 import bemble.app.ladder.Ladders;
+import bemble.app.refusal.RefusedException;
+import bemble.app.refusal.StaleException;
 import bemble.app.slate.AttemptRequest.Telling;
-import bemble.app.store.AttemptMapper;
-import bemble.app.store.AttemptRow;
-import bemble.app.store.RecentMapper;
-import bemble.app.store.StrokeRow;
 import bemble.app.working.Sums;
 import bemble.check.Check;
 import bemble.check.Checks;
@@ -48,7 +44,6 @@ public class Attempts {
   private final AttemptStarter starter;
   private final Ladders ladders;
   private final Deletions deletions;
-  private final RecentMapper recent;
   private final Clock clock;
   private final ApplicationEventPublisher events;
 
@@ -63,7 +58,6 @@ public class Attempts {
       AttemptStarter starter,
       Ladders ladders,
       Deletions deletions,
-      RecentMapper recent,
       Clock clock,
       ApplicationEventPublisher events,
       TransactionOperations transactions) {
@@ -74,7 +68,6 @@ public class Attempts {
     this.starter = starter;
     this.ladders = ladders;
     this.deletions = deletions;
-    this.recent = recent;
     this.clock = clock;
     this.events = events;
     this.transactions = transactions;
@@ -290,20 +283,12 @@ public class Attempts {
     }
     deletions.delete(mapper, id, AttemptReader::missing);
     pages.forget(id);
-    lookAgain(id);
+    events.publishEvent(new PageDeleted(id));
   }
 
   public void restore(long id) {
     deletions.restore(mapper, id, AttemptReader::missing);
-    lookAgain(id);
-  }
-
-  /**
-   * Has the pupil looked at again: a page that was deleted or restored may change the diagnosis.
-   */
-  private void lookAgain(long id) {
-    recent.lookAgainAfter(id);
-    recent.lookAtPagesAgainAfter(id);
+    events.publishEvent(new PageDeleted(id));
   }
 
   static StrokeRow row(StrokeView stroke) {

@@ -6,8 +6,6 @@ import bemble.app.slate.AttemptView.Judged;
 import bemble.app.slate.AttemptView.Links;
 import bemble.app.slate.AttemptView.NamedSum;
 import bemble.app.slate.AttemptView.PagePart;
-import bemble.app.store.AttemptRow;
-import bemble.app.store.PageJudgement;
 import bemble.app.working.Sums;
 import bemble.app.working.WorkingWords;
 import bemble.check.Check;

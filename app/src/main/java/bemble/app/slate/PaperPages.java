@@ -1,8 +1,6 @@
 package bemble.app.slate;
 
 import bemble.app.slate.AttemptRequest.Telling;
-import bemble.app.store.AttemptMapper;
-import bemble.app.store.PageJudgement;
 import bemble.app.working.WorkingWords;
 import bemble.judge.Judge;
 import bemble.judge.report.Report;

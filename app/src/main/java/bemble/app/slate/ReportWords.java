@@ -2,7 +2,6 @@ package bemble.app.slate;
 
 import bemble.app.slate.ReportView.FigureView;
 import bemble.app.slate.ReportView.SlipFinding;
-import bemble.app.store.PageJudgement;
 import bemble.judge.report.Finding;
 import bemble.judge.report.Report;
 import bemble.judge.report.Stage;

@@ -1,6 +1,6 @@
 package bemble.app.slate;
 
-import bemble.app.http.RefusedException;
+import bemble.app.refusal.RefusedException;
 import bemble.app.slate.AttemptRequest.Telling;
 import bemble.app.slate.AttemptView.Judged;
 import bemble.app.slate.AttemptView.PagePart;

@@ -1,7 +1,6 @@
 package bemble.app.slate;
 
 import bemble.app.slate.AttemptRequest.Telling;
-import bemble.app.store.AttemptMapper;
 import bemble.judge.report.SettingOut;
 import bemble.method.Sum;
 import java.util.Optional;

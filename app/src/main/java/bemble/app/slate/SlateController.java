@@ -1,9 +1,9 @@
 package bemble.app.slate;
 
-import bemble.app.http.AnyClass;
-import bemble.app.http.RefusedException;
-import bemble.app.http.SameTwice;
-import bemble.app.http.Slice;
+import bemble.app.guard.AnyClass;
+import bemble.app.json.Slice;
+import bemble.app.once.SameTwice;
+import bemble.app.refusal.RefusedException;
 import bemble.app.working.SumRef;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;

@@ -1,7 +1,7 @@
 package bemble.app.working;
 
 import bemble.app.house.Classes;
-import bemble.app.http.RefusedException;
+import bemble.app.refusal.RefusedException;
 import bemble.app.words.Language;
 import bemble.check.Checks;
 import bemble.method.Method;

@@ -9,12 +9,9 @@ import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.verifyNoInteractions;
 import static org.mockito.Mockito.when;
 
-import bemble.app.store.Bin;
-import bemble.app.store.Changes;
-import bemble.app.store.ClassMapper;
-import bemble.app.store.ClassRow;
-import bemble.app.store.RecentMapper;
-import bemble.app.store.Stored;
+import bemble.app.table.Bin;
+import bemble.app.table.Changes;
+import bemble.app.table.Stored;
 import bemble.style.Choice;
 import bemble.style.RoundMoves;
 import bemble.style.Setting;
@@ -24,6 +21,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.context.ApplicationEventPublisher;
 
 /** The consequences of a change of a class. */
 class ClassesTest {
@@ -31,9 +29,9 @@ class ClassesTest {
 
   private final ClassMapper mapper = mock(ClassMapper.class);
   private final Stored stored = mock(Stored.class);
-  private final RecentMapper recent = mock(RecentMapper.class);
+  private final ApplicationEventPublisher events = mock(ApplicationEventPublisher.class);
   private final Classes classes =
-      new Classes(mapper, stored, mock(Bin.class), recent, mock(Changes.class));
+      new Classes(mapper, stored, mock(Bin.class), events, mock(Changes.class));
 
   @BeforeEach
   void keepOneClass() {
@@ -55,13 +53,12 @@ class ClassesTest {
     change(
         new Style(
             Map.of(Setting.THOUSANDS_MARK, none), Map.of(), RoundMoves.STANDARD, Style.ENGLISH));
-    verify(recent).lookAtAnswersAgainOf(7);
-    verify(recent).lookAtPagesAgainOf(7);
+    verify(events).publishEvent(new ConventionsChanged(7));
   }
 
   @Test
   void anotherSentenceOrLanguageLeavesWhatIsSaidOfItsWork() {
     change(new Style(Map.of(), Map.of("carry.say", "Carry it."), RoundMoves.STANDARD, "xx"));
-    verifyNoInteractions(recent);
+    verifyNoInteractions(events);
   }
 }

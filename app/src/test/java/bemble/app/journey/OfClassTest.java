@@ -3,7 +3,7 @@ package bemble.app.journey;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import bemble.app.http.AnyClass;
+import bemble.app.guard.AnyClass;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;

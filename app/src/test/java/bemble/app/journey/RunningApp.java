@@ -2,7 +2,7 @@ package bemble.app.journey;
 
 import bemble.app.Bemble;
 import bemble.app.file.DataReplaced;
-import bemble.app.store.Changes;
+import bemble.app.table.Changes;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;

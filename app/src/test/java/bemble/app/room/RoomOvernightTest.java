@@ -11,13 +11,11 @@ import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
+import bemble.app.guard.PupilPort;
 import bemble.app.house.Roll;
-import bemble.app.http.PupilPort;
 import bemble.app.room.RoomJson.RoomRequest;
 import bemble.app.room.RoomJson.RoomTelling;
 import bemble.app.slate.RoomPages;
-import bemble.app.store.RoomMapper;
-import bemble.app.store.RoomRow;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.net.InetAddress;
 import java.time.Clock;

@@ -9,10 +9,8 @@ import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
 import bemble.app.file.PictureFolder;
-import bemble.app.store.HandoutMapper;
-import bemble.app.store.HandoutRow;
-import bemble.app.store.ScanMapper;
-import bemble.app.store.ScanRow;
+import bemble.app.marking.HandoutMapper;
+import bemble.app.marking.HandoutRow;
 import java.io.InputStream;
 import java.nio.file.Path;
 import java.time.Clock;

@@ -8,8 +8,8 @@ import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
 import bemble.app.house.Classes;
-import bemble.app.store.AttemptMapper;
-import bemble.app.store.TimedRow;
+import bemble.app.slate.AttemptMapper;
+import bemble.app.slate.TimedRow;
 import bemble.app.working.Sums;
 import bemble.practice.Pace;
 import bemble.style.Style;

@@ -1,0 +1,4 @@
+package bemble.app.house;
+
+/** A pupil in a group. */
+record GroupPupilRow(long groupId, long pupilId) {}

@@ -1,0 +1,130 @@
+package bemble.app.room;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Delete;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+
+/** Rooms, their seats and the pages that were written there. */
+@Mapper
+interface RoomMapper {
+  String COLUMNS =
+      """
+      select id, class_id, address, port, code, opened_at, ends_at, closed_at, telling, hints,
+             shows_time
+      from room
+      """;
+
+  @Select(
+      """
+      select id from final table (
+        insert into room (class_id, address, port, code, opened_at, ends_at, telling, hints,
+                          shows_time)
+        values (#{classId}, #{address}, #{port}, #{code}, #{openedAt}, #{endsAt}, #{telling},
+                #{hints}, #{showsTime}))
+      """)
+  long insert(RoomRow room);
+
+  @Select(COLUMNS + "where id = #{id}")
+  Optional<RoomRow> find(long id);
+
+  /** The one that is not closed, if any. */
+  @Select(COLUMNS + "where closed_at is null order by id desc fetch first row only")
+  Optional<RoomRow> open();
+
+  /** The rooms of a class, latest first. */
+  @Select(COLUMNS + "where class_id = #{classId} order by id desc fetch first #{most} rows only")
+  List<RoomRow> of(@Param("classId") long classId, @Param("most") int most);
+
+  @Update("update room set code = #{code} where id = #{id}")
+  int recode(@Param("id") long id, @Param("code") String code);
+
+  @Update("update room set ends_at = #{at} where id = #{id}")
+  int end(@Param("id") long id, @Param("at") OffsetDateTime at);
+
+  /** Closes all open rooms. */
+  @Update("update room set closed_at = #{at} where closed_at is null")
+  int close(OffsetDateTime at);
+
+  @Select(
+      """
+      select id from final table (
+        insert into room_seat (room_id, pupil_id, number, token)
+        values (#{roomId}, #{pupilId}, #{number}, #{token}))
+      """)
+  long addSeat(SeatRow seat);
+
+  @Update("update room_seat set token = #{token} where id = #{seat}")
+  int give(@Param("seat") long seat, @Param("token") String token);
+
+  @Select(
+      "select id, room_id, pupil_id, number, token from room_seat"
+          + " where room_id = #{room} order by number")
+  List<SeatRow> seats(long room);
+
+  /** Keeps work that is given out, until the room is closed. */
+  @Insert("insert into room_work (room_id, work) values (#{room}, #{work})")
+  int giveOut(@Param("room") long room, @Param("work") JsonNode work);
+
+  /** The work that was given out, in its order. */
+  @Select("select work from room_work where room_id = #{room} order by id")
+  List<JsonNode> givenOut(long room);
+
+  @Delete("delete from room_work where room_id = #{room}")
+  int forgetWork(long room);
+
+  @Insert("insert into room_page (seat_id, attempt_id) values (#{seat}, #{attempt})")
+  int addPage(@Param("seat") long seat, @Param("attempt") long attempt);
+
+  /** The pages of a room that are not deleted, in the order in which they were begun. */
+  @Select(
+      """
+      select p.attempt_id, p.seat_id, a.run_id, p.shown
+      from room_page p
+      join room_seat s on s.id = p.seat_id
+      join attempt a on a.id = p.attempt_id and a.deleted_at is null
+      where s.room_id = #{room} order by p.attempt_id
+      """)
+  List<SeatPageRow> pages(long room);
+
+  /** The results of the pages of a room, by pupil. */
+  @Select(
+      """
+      select s.pupil_id, s.number, u.name, a.handed_in_at is not null as handed_in,
+             coalesce(a.all_right, false) as all_right, a.slip_id, p.shown,
+             a.plain, a.method
+      from room_page p
+      join room_seat s on s.id = p.seat_id
+      join pupil u on u.id = s.pupil_id
+      join attempt a on a.id = p.attempt_id and a.deleted_at is null
+      where s.room_id = #{room} order by s.number, p.attempt_id
+      """)
+  List<WrittenPageRow> written(long room);
+
+  @Update("update room_page set shown = true where attempt_id = #{attempt}")
+  int show(long attempt);
+
+  /** Deletes single pages of a room on which nothing was written, and all of made-up pupils. */
+  @Delete(
+      """
+      delete from attempt
+      where id in (
+        select p.attempt_id from room_page p
+        join room_seat s on s.id = p.seat_id
+        where s.room_id = #{room}
+          and (s.pupil_id is null
+               or not exists (select 1 from stroke where attempt_id = p.attempt_id)))
+        and run_id is null
+      """)
+  int clear(long room);
+
+  /** Deletes the made-up pupils of a room. */
+  @Delete("delete from room_seat where room_id = #{room} and pupil_id is null")
+  int removeMadeUp(long room);
+}

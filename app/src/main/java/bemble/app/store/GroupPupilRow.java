@@ -1,4 +1,0 @@
-package bemble.app.store;
-
-/** A pupil in a group. */
-public record GroupPupilRow(long groupId, long pupilId) {}

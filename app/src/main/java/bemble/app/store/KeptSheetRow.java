@@ -1,6 +1,0 @@
-package bemble.app.store;
-
-import java.time.LocalDate;
-
-/** A sheet whose answers are taken and whose picture is kept until the end of a day. */
-public record KeptSheetRow(long pageId, long pupilId, LocalDate keptUntil) {}

@@ -1,8 +1,0 @@
-package bemble.app.store;
-
-import com.fasterxml.jackson.databind.JsonNode;
-import java.time.OffsetDateTime;
-import org.jspecify.annotations.Nullable;
-
-/** A set about to be kept. */
-public record NewSet(String title, @Nullable Long classId, JsonNode lines, OffsetDateTime keptAt) {}

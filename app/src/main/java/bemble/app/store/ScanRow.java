@@ -1,9 +1,0 @@
-package bemble.app.store;
-
-/**
- * A pile of filled sheets.
- *
- * @param expected how many pages its files have
- * @param lookedThrough the figures that a teacher has looked at side by side
- */
-public record ScanRow(long id, long handoutId, int expected, String lookedThrough) {}

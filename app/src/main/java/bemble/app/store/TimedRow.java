@@ -1,8 +1,0 @@
-package bemble.app.store;
-
-/**
- * A sum that was worked and how long that took.
- *
- * @param millis milliseconds from its beginning to its last stroke
- */
-public record TimedRow(String plain, String method, long millis) {}
