@@ -59,8 +59,19 @@ class ArchitectureTest {
               List.of("method", "judge", "lines", "slate", "practice", "mistake", "diagnosis")),
           Map.entry(
               "method",
+              List.of(
+                  "methods",
+                  "check",
+                  "judge",
+                  "lines",
+                  "slate",
+                  "practice",
+                  "mistake",
+                  "diagnosis")),
+          Map.entry(
+              "methods",
               List.of("check", "judge", "lines", "slate", "practice", "mistake", "diagnosis")),
-          Map.entry("procedure", WORKERS),
+          Map.entry("procedure", with("methods")),
           Map.entry("paper", with("procedure")),
           Map.entry("remark", with("procedure")),
           Map.entry("notation", List.of("method", "check", "lines", "diagnosis")));
@@ -112,6 +123,7 @@ class ArchitectureTest {
   @Test
   void packagesFormNoCycle() {
     slices().matching("bemble.(*)..").should().beFreeOfCycles().check(CORE);
+    slices().matching("bemble.(**)").should().beFreeOfCycles().check(CORE);
   }
 
   /** The reader knows nothing of sums, so that no expectation can enter it. */

@@ -1,8 +1,8 @@
 package bemble.bench;
 
 import bemble.method.Method;
-import bemble.method.Methods;
 import bemble.method.Sum;
+import bemble.methods.Methods;
 import bemble.problem.Limits;
 import bemble.problem.Operation;
 import bemble.problem.Problem;

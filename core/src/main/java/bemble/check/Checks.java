@@ -2,8 +2,8 @@ package bemble.check;
 
 import bemble.fact.Fact;
 import bemble.method.Method;
-import bemble.method.Methods;
 import bemble.method.Sum;
+import bemble.methods.Methods;
 import bemble.number.Numeral;
 import bemble.problem.Addition;
 import bemble.problem.Division;

@@ -21,7 +21,7 @@ import java.util.List;
 
 /**
  * A problem with a method and a style. The method fits the problem: the caller has asked {@link
- * Methods#misfit} before.
+ * Method#misfit} before.
  *
  * @param problem the problem to be worked
  * @param method how

@@ -3,7 +3,7 @@ package bemble.practice;
 import bemble.ladder.Ladder;
 import bemble.ladder.Rung;
 import bemble.method.Method;
-import bemble.method.Methods;
+import bemble.methods.Methods;
 import bemble.number.Numeral;
 import bemble.problem.Problem;
 import bemble.problem.Root;

@@ -1,8 +1,8 @@
 package bemble.practice;
 
 import bemble.ladder.Ladder;
-import bemble.method.Methods;
 import bemble.method.Sum;
+import bemble.methods.Methods;
 import bemble.number.Numeral;
 import bemble.problem.Addition;
 import bemble.problem.Problem;

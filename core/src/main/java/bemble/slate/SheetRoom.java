@@ -1,7 +1,7 @@
 package bemble.slate;
 
-import bemble.method.Methods;
 import bemble.method.Sum;
+import bemble.methods.Methods;
 import bemble.number.Numeral;
 import bemble.paper.Area;
 import bemble.problem.Addition;

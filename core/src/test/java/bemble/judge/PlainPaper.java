@@ -1,8 +1,8 @@
 package bemble.judge;
 
 import bemble.judge.report.Written;
-import bemble.method.Methods;
 import bemble.method.Sum;
+import bemble.methods.Methods;
 import bemble.paper.Mark;
 import bemble.paper.Role;
 import bemble.paper.Shape;

@@ -5,7 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import bemble.method.Method;
-import bemble.method.Methods;
+import bemble.methods.Methods;
 import bemble.number.Numeral;
 import bemble.problem.Addition;
 import bemble.problem.Operation;

@@ -3,6 +3,7 @@ package bemble.method;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import bemble.methods.Methods;
 import bemble.procedure.Hand;
 import bemble.procedure.Script;
 import bemble.procedure.Working;

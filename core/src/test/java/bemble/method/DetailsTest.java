@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import bemble.check.Checks;
 import bemble.demand.DemandReader;
 import bemble.demand.Demands;
+import bemble.methods.Methods;
 import bemble.paper.Mark;
 import bemble.paper.Role;
 import bemble.paper.Shape;

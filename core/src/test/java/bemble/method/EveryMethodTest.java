@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import bemble.check.Check;
 import bemble.check.Checks;
+import bemble.methods.Methods;
 import bemble.number.Numeral;
 import bemble.paper.Area;
 import bemble.problem.Division;

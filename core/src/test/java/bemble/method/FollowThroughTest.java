@@ -2,6 +2,7 @@ package bemble.method;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import bemble.methods.Methods;
 import bemble.paper.Role;
 import bemble.problem.Operation;
 import bemble.problem.Problem;

@@ -10,6 +10,7 @@ import bemble.judge.report.SettingOut;
 import bemble.judge.report.Stage;
 import bemble.judge.report.Verdict;
 import bemble.judge.report.Written;
+import bemble.methods.Methods;
 import bemble.paper.Role;
 import bemble.paper.Spot;
 import bemble.paper.Square;

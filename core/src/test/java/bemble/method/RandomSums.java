@@ -1,5 +1,6 @@
 package bemble.method;
 
+import bemble.methods.Methods;
 import bemble.number.Numeral;
 import bemble.problem.Addition;
 import bemble.problem.Division;

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import bemble.methods.Methods;
 import bemble.paper.Role;
 import bemble.problem.Operation;
 import bemble.problem.Root;

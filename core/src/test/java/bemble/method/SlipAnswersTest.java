@@ -3,6 +3,7 @@ package bemble.method;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import bemble.judge.Judge;
+import bemble.methods.Methods;
 import bemble.problem.Limits;
 import bemble.problem.Problem;
 import bemble.problem.ProblemReader;

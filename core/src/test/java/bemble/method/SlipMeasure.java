@@ -7,6 +7,7 @@ import bemble.judge.report.Report;
 import bemble.judge.report.SettingOut;
 import bemble.judge.report.Stage;
 import bemble.judge.report.Written;
+import bemble.methods.Methods;
 import bemble.paper.Spot;
 import bemble.problem.Problem;
 import bemble.procedure.Section;

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import bemble.methods.Methods;
 import bemble.number.Numeral;
 import bemble.problem.Addition;
 import bemble.problem.Limits;

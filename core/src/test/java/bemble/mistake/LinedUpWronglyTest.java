@@ -3,9 +3,9 @@ package bemble.mistake;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import bemble.method.Methods;
 import bemble.method.RandomSums;
 import bemble.method.Sum;
+import bemble.methods.Methods;
 import bemble.number.Numeral;
 import bemble.problem.Operation;
 import bemble.problem.Problem;

@@ -10,7 +10,7 @@ import bemble.judge.Judge;
 import bemble.ladder.Ladder;
 import bemble.ladder.Rung;
 import bemble.method.Method;
-import bemble.method.Methods;
+import bemble.methods.Methods;
 import bemble.practice.Item;
 import bemble.practice.SlipKey;
 import bemble.problem.Operation;

@@ -3,8 +3,8 @@ package bemble.paper;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import bemble.method.Methods;
 import bemble.method.Sum;
+import bemble.methods.Methods;
 import bemble.problem.Limits;
 import bemble.problem.Operation;
 import bemble.problem.Problem;

@@ -7,7 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import bemble.ladder.Ladder;
 import bemble.ladder.Rung;
 import bemble.method.Method;
-import bemble.method.Methods;
+import bemble.methods.Methods;
 import bemble.number.Numeral;
 import bemble.problem.Addition;
 import bemble.problem.Problem;

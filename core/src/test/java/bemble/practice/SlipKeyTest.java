@@ -7,7 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import bemble.ladder.Ladder;
 import bemble.ladder.Rung;
 import bemble.method.Method;
-import bemble.method.Methods;
+import bemble.methods.Methods;
 import bemble.practice.TellingApart.Doubt;
 import bemble.problem.Problem;
 import bemble.procedure.Answer;

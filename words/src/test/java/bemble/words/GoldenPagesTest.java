@@ -4,9 +4,9 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import bemble.method.Method;
-import bemble.method.Methods;
 import bemble.method.PageText;
 import bemble.method.Sum;
+import bemble.methods.Methods;
 import bemble.problem.Limits;
 import bemble.problem.Operation;
 import bemble.problem.Problem;

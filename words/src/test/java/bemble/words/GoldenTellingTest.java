@@ -5,8 +5,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import bemble.check.Checks;
 import bemble.method.Method;
-import bemble.method.Methods;
 import bemble.method.Sum;
+import bemble.methods.Methods;
 import bemble.problem.Limits;
 import bemble.problem.Operation;
 import bemble.problem.Problem;

@@ -2,8 +2,8 @@ package bemble.words;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
-import bemble.method.Methods;
 import bemble.method.Sum;
+import bemble.methods.Methods;
 import bemble.number.Numeral;
 import bemble.problem.Operation;
 import bemble.problem.Subtraction;

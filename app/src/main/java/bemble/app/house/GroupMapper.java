@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
 
 /** The groups of a class. */
 @Mapper
-interface GroupMapper {
+public interface GroupMapper {
   String COLUMNS =
       """
       select id, class_id, name, origin, about, handout_id,

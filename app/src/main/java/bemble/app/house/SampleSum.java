@@ -1,6 +1,6 @@
 package bemble.app.house;
 
-import bemble.method.Methods;
+import bemble.methods.Methods;
 import bemble.problem.Operation;
 import java.util.List;
 

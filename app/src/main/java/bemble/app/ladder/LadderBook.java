@@ -13,7 +13,7 @@ import bemble.ladder.Ladder;
 import bemble.ladder.PlacedRung;
 import bemble.ladder.Rung;
 import bemble.method.Method;
-import bemble.method.Methods;
+import bemble.methods.Methods;
 import bemble.problem.Operation;
 import bemble.recipe.Recipe;
 import bemble.style.Style;

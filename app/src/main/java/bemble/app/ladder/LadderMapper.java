@@ -9,7 +9,7 @@ import org.apache.ibatis.annotations.Select;
 
 /** The changes of classes to their ladders. */
 @Mapper
-interface LadderMapper {
+public interface LadderMapper {
   @Select(
       """
       select rung, hidden, name, news, recipe, method from ladder_rung

@@ -10,7 +10,7 @@ import org.apache.ibatis.annotations.Update;
 
 /** The recent work of pupils, and its diagnosis. */
 @Mapper
-interface RecentMapper {
+public interface RecentMapper {
   String ANSWERS =
       """
       select a.pupil_id, a.handout_id, a.number, a.attempt_id, h.given_on as worked_on, s.plain,

@@ -7,7 +7,7 @@ import org.apache.ibatis.annotations.Param;
 
 /** The votes of classes on where a page first goes wrong. The logbook tells of them. */
 @Mapper
-interface VoteMapper {
+public interface VoteMapper {
   @Insert(
       """
       insert into class_vote (class_id, voted_on, title, slip, votes, right_votes)

@@ -8,7 +8,7 @@ import org.apache.ibatis.annotations.Select;
 
 /** The keys of requests whose changes are kept. */
 @Mapper
-interface RequestKeyMapper {
+public interface RequestKeyMapper {
   @Insert("insert into request_key (request_key) values (#{key})")
   int insert(String key);
 

@@ -12,7 +12,7 @@ import org.apache.ibatis.annotations.Update;
 
 /** The kept pages. Deleted ones stay until {@link #purge}, so that they can be brought back. */
 @Mapper
-interface PageMapper extends Deletable {
+public interface PageMapper extends Deletable {
   String COLUMNS = "id, plain, method, style, title, note, kept_at";
 
   @Select(

@@ -9,7 +9,7 @@ import org.apache.ibatis.annotations.Update;
 
 /** The work of the pupils of a class, and a teacher's decisions about it. */
 @Mapper
-interface RegisterMapper {
+public interface RegisterMapper {
   @Select(
       """
       select pupil_id, rung, worked_on, all_right, helped, slip, count(*) as sums from evidence

@@ -13,7 +13,7 @@ import org.apache.ibatis.annotations.Update;
 
 /** Rooms, their seats and the pages that were written there. */
 @Mapper
-interface RoomMapper {
+public interface RoomMapper {
   String COLUMNS =
       """
       select id, class_id, address, port, code, opened_at, ends_at, closed_at, telling, hints,

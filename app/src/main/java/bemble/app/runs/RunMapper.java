@@ -14,7 +14,7 @@ import org.apache.ibatis.annotations.Update;
 
 /** The runs and their sums. Deleted ones stay until {@link #purge}. */
 @Mapper
-interface RunMapper extends Deletable {
+public interface RunMapper extends Deletable {
   String COLUMNS =
       """
       select id, title, who, set_version,

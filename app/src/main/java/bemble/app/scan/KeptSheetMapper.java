@@ -11,7 +11,7 @@ import org.apache.ibatis.annotations.Select;
 
 /** Sheets whose answers are taken and whose pictures are kept for a while. */
 @Mapper
-interface KeptSheetMapper {
+public interface KeptSheetMapper {
   /** Keeps the sheets of a pile that have nothing left to be taken. */
   @Insert(
       """

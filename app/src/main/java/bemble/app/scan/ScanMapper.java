@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
 
 /** Piles of filled sheets, until their answers are taken into the grid. */
 @Mapper
-interface ScanMapper {
+public interface ScanMapper {
   @Select(
       """
       select id from final table (

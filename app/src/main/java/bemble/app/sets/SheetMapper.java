@@ -9,7 +9,7 @@ import org.apache.ibatis.annotations.Select;
 
 /** The exercise sheets that were made: where everything lies on them. */
 @Mapper
-interface SheetMapper {
+public interface SheetMapper {
   @Select("select id, check_word from sheet where digest = #{digest}")
   Optional<SheetRow> find(String digest);
 

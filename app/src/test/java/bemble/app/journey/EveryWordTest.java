@@ -7,7 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import bemble.app.siege.Noise;
 import bemble.app.siege.Views;
 import bemble.method.Method;
-import bemble.method.Methods;
+import bemble.methods.Methods;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
 import java.util.ArrayList;

@@ -4,9 +4,9 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import bemble.method.Method;
-import bemble.method.Methods;
 import bemble.method.RandomSums;
 import bemble.method.Sum;
+import bemble.methods.Methods;
 import bemble.number.Numeral;
 import bemble.paper.Mark;
 import bemble.paper.Role;

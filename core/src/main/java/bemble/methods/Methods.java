@@ -1,5 +1,7 @@
-package bemble.method;
+package bemble.methods;
 
+import bemble.method.Method;
+import bemble.method.Misfit;
 import bemble.method.addition.ColumnAddition;
 import bemble.method.addition.InPairs;
 import bemble.method.addition.LeftToRight;
