@@ -34,7 +34,7 @@ export function useDeskAddress(desk: Desk, busy: boolean, lay: (laid: Laid) => v
       before.current = working;
       lay(asked);
     }
-    // Only another address asks for a page, not another page for itself.
+    // A page is laid when the address changes, not when the page itself does.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key]);
 

@@ -11,9 +11,9 @@ const here = () => location.pathname + location.search;
 /**
  * An action of a press. The same press again, before it is done, does nothing.
  *
- * @param options as those of a mutation; what may follow on itself at once says `again`, and is
- *   done in its order: the later of two answers to one question is the one that counts; `goOn`
- *   leads to another view once it is done, unless its teacher has gone elsewhere meanwhile
+ * @param options those of a mutation, and two more. `again`: a second press counts, too, and is
+ *   done after the first. `goOn`: leads to another view once it is done, unless the teacher has
+ *   gone elsewhere meanwhile
  */
 export function useAct<Done, Failure = Error, Of = void, Context = unknown>({
   again = false,

@@ -75,8 +75,8 @@ final class Suspects {
   }
 
   /**
-   * The hypotheses to weigh. Of two slips together only those count that each give one of the wrong
-   * answers: any others would explain no more than one slip.
+   * The hypotheses to weigh. Two slips are weighed together only if each of them alone gives one of
+   * the wrong answers: other pairs explain no more than one slip does.
    */
   List<Hypothesis> hypotheses() {
     List<Hypothesis> all = new ArrayList<>();

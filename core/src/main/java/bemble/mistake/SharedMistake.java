@@ -28,7 +28,7 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * A page with a slip that nobody wrote: its numbers are made for it, so that nobody is shown up.
+ * A made-up page with a slip. Its sum is no pupil's, so that nobody in the class is shown up.
  *
  * @param sum the sum
  * @param slip the slip, wherever it can be made

@@ -63,7 +63,7 @@ public final class Script {
     return new Script(hand, style, false);
   }
 
-  /** Whether anything is drawn or said, and worth making ready. */
+  /** Whether the page is wanted: otherwise what is only drawn or said need not be computed. */
   public boolean isOnPaper() {
     return onPaper;
   }

@@ -8,8 +8,8 @@ import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.support.DefaultTransactionStatus;
 
 /**
- * Transactions that end when their changes are on the disk: nobody is told of a change before. The
- * connection is free again while its user waits for the disk.
+ * Transactions that end when their changes are on the disk, so that nobody is told of a change
+ * before. The connection is given back before the wait for the disk.
  */
 final class KeepingTransactions extends JdbcTransactionManager {
   private static final long serialVersionUID = 1L;

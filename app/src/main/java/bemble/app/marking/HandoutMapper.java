@@ -129,7 +129,7 @@ public interface HandoutMapper extends Deletable {
       """)
   Optional<FillingRow> typedInFor(long attempt);
 
-  /** The newest place of its sum that nothing is entered at, where a pupil worked a page. */
+  /** The newest handout in which the writer of a page has its sum without an answer, and where. */
   @Select(
       """
       select h.id as handout_id, s.number, a.pupil_id, a.slip_id as slip

@@ -5,7 +5,7 @@ import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
 
-/** Marks a POST that may be sent twice: it numbers the things that it writes. */
+/** Marks a POST that does no harm when it is sent twice, since each thing in it has a number. */
 @Target(ElementType.METHOD)
 @Retention(RetentionPolicy.RUNTIME)
 public @interface SameTwice {}

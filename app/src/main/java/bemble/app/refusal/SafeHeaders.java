@@ -39,7 +39,7 @@ public final class SafeHeaders {
                 SafeHeaders::isInterface, new StaticHeadersWriter("Cache-Control", "no-store"))));
   }
 
-  /** Whether a request is of the interface; one that could not be read has no address. */
+  /** Whether a request is of the interface. A request that could not be read has no address. */
   public static boolean isInterface(HttpServletRequest request) {
     String address = request.getRequestURI();
     return address != null && address.startsWith("/api/");

@@ -87,7 +87,7 @@ public interface AttemptMapper extends Deletable {
   @Select(COLUMNS + "where id = #{id} and deleted_at is null")
   Optional<AttemptRow> find(long id);
 
-  /** The latest check: one that was deleted and brought back may stand beside a newer one. */
+  /** The check of a page; the latest of two, since a deleted one may be brought back. */
   @Select(
       COLUMNS
           + "where check_of = #{id} and deleted_at is null"

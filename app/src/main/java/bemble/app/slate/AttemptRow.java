@@ -7,7 +7,7 @@ import org.jspecify.annotations.Nullable;
  * An attempt as it lies in the table.
  *
  * @param runId the run that it belongs to; null for one that stands alone
- * @param silent whether the judge may not speak of it yet
+ * @param silent whether its judgement is held back for now
  * @param fromPaper whether its page was read off paper
  */
 record AttemptRow(

@@ -16,7 +16,7 @@ import java.util.stream.IntStream;
 /** Kills the process while it reads a pile of sheets whose answers are settled and taken. */
 final class ScanSiege implements Siege.Part {
   private static final int PUPILS = 8;
-  private static final int READING_MILLIS = 8000;
+  private static final int READING_MILLIS = 16_000;
 
   /** The answers of which Bemble said that they are kept: pupil, number of the sum, text. */
   private final Set<String> confirmed = new HashSet<>();

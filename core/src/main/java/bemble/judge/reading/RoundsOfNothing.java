@@ -9,8 +9,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A round of a division by easy counts in which nothing is taken off: a count of 0, no product, and
- * the rest once more. It changes nothing, so the page is read without it.
+ * A round of a division by easy counts in which nothing is taken off: its count is 0, it has no
+ * product, and what was left is written again. The page is read without it.
  *
  * @param counts the column of the ones of the counts
  * @param ones the column of the ones of the dividend

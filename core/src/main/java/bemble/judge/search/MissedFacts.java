@@ -55,8 +55,8 @@ final class MissedFacts {
   }
 
   /**
-   * Whether a total or product may be taken as another one, of whose tens nothing is seen: it is
-   * near, or a few times more or less of a factor.
+   * Whether a pupil may have taken another number for a total or product, where its tens are not
+   * seen: a number near it, or the product with a factor that is a few larger or smaller.
    */
   static boolean isLikely(Seen wrong, BigInteger taken) {
     BigInteger off = taken.subtract(whole(wrong.entry())).abs();
