@@ -47,12 +47,12 @@ final class Latencies {
     }
     String each =
         DoubleStream.of(shares)
-            .mapToObj(share -> told(share, millis(sorted, share)))
+            .mapToObj(share -> percentile(share, millis(sorted, share)))
             .collect(Collectors.joining(", "));
     return each + String.format(Locale.ROOT, ", of %,d", sorted.size());
   }
 
-  private static String told(double share, double millis) {
+  private static String percentile(double share, double millis) {
     return share == 0.5
         ? String.format(Locale.ROOT, "%.0f ms at the median", millis)
         : String.format(Locale.ROOT, "%.0f at p%.0f", millis, 100 * share);
