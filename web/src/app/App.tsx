@@ -224,5 +224,5 @@ function Title({ view }: { view: string | undefined }) {
 /** The name under which the page on the desk is kept. */
 function KeptAs() {
   const { page, working } = useDesk();
-  return page ? page.title : working && t('app.not-kept-yet');
+  return page ? page.title : working && t('common.not-kept-yet');
 }

@@ -132,7 +132,7 @@ const PageTools = memo(function PageTools({
         {t('common.on-paper')}
       </Button>
       <Button onClick={onKeep} sx={TO_DO}>
-        {t('desk.keep-page')}
+        {t('common.keep-page')}
       </Button>
     </>
   );

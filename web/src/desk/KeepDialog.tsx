@@ -34,7 +34,7 @@ export default function KeepDialog({
       draft={problem}
       heading={t('desk.keep-this-page')}
       about={<Box sx={{ fontSize: 22, overflowWrap: 'anywhere' }}>{problem}</Box>}
-      does={t('desk.keep-page')}
+      does={t('common.keep-page')}
       pending={keep.isPending}
       trouble={keep.error?.message}
       onClose={onClose}

@@ -69,9 +69,9 @@ export default function PaperDialog({
   };
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="paper-title">
-      <DialogTitle id="paper-title">{t('desk.on-paper-2', { problem })}</DialogTitle>
+      <DialogTitle id="paper-title">{t('desk.on-paper', { problem })}</DialogTitle>
       <DialogContent>
-        <ChoiceRow label={t('desk.what')} value={kind} onChoose={setKind} names={KINDS} />
+        <ChoiceRow label={t('common.what')} value={kind} onChoose={setKind} names={KINDS} />
         {kind === 'STRIP' && (
           <>
             <ChoiceRow
@@ -89,17 +89,17 @@ export default function PaperDialog({
           </>
         )}
         <ChoiceRow
-          label={t('desk.sheet')}
+          label={t('common.sheet')}
           value={size}
           onChoose={setSize}
-          names={{ A4: 'A4', LETTER: t('desk.letter') }}
+          names={{ A4: 'A4', LETTER: t('common.letter') }}
         />
         <Row>
           <Button variant="contained" disabled={make.isPending} onClick={() => make.mutate('pdf')}>
             {make.isPending ? t('common.making-it') : t('common.download-pdf')}
           </Button>
           <Button disabled={make.isPending} onClick={() => make.mutate('print')}>
-            {t('desk.open-it-to-print')}
+            {t('common.open-it-to-print')}
           </Button>
         </Row>
         {make.isError && (

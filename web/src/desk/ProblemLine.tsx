@@ -113,7 +113,7 @@ const TypedLine = memo(function TypedLine({
           onChange={(event) => dispatch({ do: 'type', line: event.target.value })}
           error={trouble !== null}
           inputProps={{
-            'aria-label': t('desk.sum'),
+            'aria-label': t('common.sum'),
             'data-sum-line': true,
             'aria-describedby': trouble ? 'line-trouble' : undefined,
             'aria-invalid': trouble !== null,

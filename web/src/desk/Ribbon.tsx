@@ -22,7 +22,7 @@ function sections(working: Working): Section[] {
     }
   });
   const { length } = working.check.steps;
-  return [...all, { name: t('desk.check-2'), first: working.steps.length, count: length }];
+  return [...all, { name: t('desk.check-plain'), first: working.steps.length, count: length }];
 }
 
 /**

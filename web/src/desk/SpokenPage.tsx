@@ -88,7 +88,7 @@ const MethodChoice = memo(function MethodChoice({
     <Box sx={{ order: { xs: 1, md: 0 }, flexShrink: 0 }}>
       <Box
         role="group"
-        aria-label={t('desk.method')}
+        aria-label={t('common.method')}
         sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}
       >
         {working.methods.map(({ id, name, about, misfit }) => (

@@ -22,7 +22,7 @@ export function AboutCard() {
       <Box component="h2" id="about" sx={{ m: 0, fontSize: 19 }}>
         {t('guide.about')}
       </Box>
-      <Box>{data && t('guide.version', { version: data.version })}</Box>
+      <Box>{data && t('common.version', { version: data.version })}</Box>
       <Box sx={{ overflowWrap: 'anywhere' }}>{data && t('guide.kept-in', { file: data.data })}</Box>
       <Box sx={{ color: 'text.secondary', fontSize: 15 }}>{t('guide.licence')}</Box>
       {quit.error && <Box role="alert">{quit.error.message}</Box>}

@@ -31,13 +31,13 @@ export const Keys = memo(function Keys({
       <Key name={t('hand.small')} pressed={small} onPress={() => setSmall(!small)} />
       <Key name={t('hand.strike')} onPress={() => onAct('/')} />
       {digits('67890')}
-      <Key name={t('hand.point')} onPress={() => onWrite('.', false)} />
-      <Key name={t('hand.next')} onPress={() => onAct('Enter')} />
+      <Key name={t('common.point')} onPress={() => onWrite('.', false)} />
+      <Key name={t('common.key-next')} onPress={() => onAct('Enter')} />
       {SIGNS.map(({ sign, name }) => (
         <Key key={sign} name={sign} label={name} onPress={() => onWrite(sign, false)} />
       ))}
       <Key name={t('hand.line')} onPress={() => onAct('_')} />
-      <Key name={t('hand.rub-out')} onPress={() => onAct('Backspace')} />
+      <Key name={t('common.rub-out')} onPress={() => onAct('Backspace')} />
     </Box>
   );
 });

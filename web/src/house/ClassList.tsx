@@ -67,10 +67,10 @@ export function ClassList() {
             </Button>
             <ClassName key={each.name} room={each} />
             <Button
-              aria-label={t('house.remove', { name: each.name })}
+              aria-label={t('common.delete-name', { name: each.name })}
               onClick={(event) => isSecondClick(event) || remove(each)}
             >
-              {t('house.remove-2')}
+              {t('common.delete')}
             </Button>
           </Box>
         ))}
@@ -113,7 +113,7 @@ function ClassName({ room }: { room: ClassRoom }) {
   const notice = useNotice();
   return (
     <KeptField
-      label={t('house.name-of', { name: room.name })}
+      label={t('common.name-of', { name: room.name })}
       kept={room.name}
       onKeep={(name) =>
         change.mutate(

@@ -223,7 +223,7 @@ export function AnswerGrid({
         <Box role="row" sx={{ ...line, ...HEADS }}>
           <Box
             role="columnheader"
-            aria-label={t('marking.pupil')}
+            aria-label={t('common.pupil')}
             sx={{ ...HEAD, ...NAME_CELL, borderRightColor: 'ink.square', zIndex: 3 }}
           />
           {grid.sums.map(({ problem, answer }, column) => (

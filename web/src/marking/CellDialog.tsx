@@ -105,7 +105,7 @@ export default function CellDialog({
         {cell.slips.length > 1 && (
           <Box
             role="group"
-            aria-label={t('marking.slip')}
+            aria-label={t('common.slip')}
             sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}
           >
             {cell.slips.map(({ id, name }) => (
@@ -125,7 +125,7 @@ export default function CellDialog({
               mt: 1.5,
             }}
           >
-            <PageOf name={t('marking.the-true-page')} paper={{ ...page.data.truth, extent }} />
+            <PageOf name={t('common.the-true-page')} paper={{ ...page.data.truth, extent }} />
             {wrong && (
               <PageOf
                 name={t('marking.the-page-of-this-slip', { named })}

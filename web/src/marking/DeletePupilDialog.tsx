@@ -62,7 +62,7 @@ export function DeletePupilDialog({
       <DialogActions>
         <Button onClick={onClose}>{t('marking.keep', { name: pupil.name })}</Button>
         <Button variant="contained" disabled={remove.isPending} onClick={() => remove.mutate()}>
-          {t('marking.delete-for-good-2')}
+          {t('common.delete-for-good')}
         </Button>
       </DialogActions>
     </Dialog>

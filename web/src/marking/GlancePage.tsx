@@ -113,7 +113,7 @@ function Class({
               disabled={reteach.isPending}
               onClick={() => reteach.mutate({ slip: slip.id, pupils })}
             >
-              {t(several ? 'marking.sums-that-decide' : 'marking.teach-again-2')}
+              {t(several ? 'marking.sums-that-decide' : 'marking.teach-again-plain')}
             </Button>
             <Button
               aria-label={t('marking.show-the-class-a-page', { name: slip.name })}
@@ -187,7 +187,7 @@ function OnePupil({ grid, glance }: { grid: Grid; glance: PupilGlance }) {
     t('marking.right-count', { count: glance.right }),
     t('marking.wrong-count', { count: glance.wrong }),
     glance.blank > 0 && t('marking.blank-count', { count: glance.blank }),
-    glance.passed !== undefined && (glance.passed ? t('marking.passed') : t('marking.not-passed')),
+    glance.passed !== undefined && (glance.passed ? t('common.passed') : t('common.not-passed')),
   ];
   return (
     <Box data-testid="pupil" sx={{ mt: 'auto', pt: 1.5, borderTop: 2, borderColor: 'ink.edge' }}>

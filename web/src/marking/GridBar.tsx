@@ -10,10 +10,10 @@ import { t } from '../words';
 /** The keys that stand for an answer, and their meanings. */
 const LEGEND = [
   ['+', t('marking.right')],
-  ['x', t('marking.wrong-2')],
+  ['x', t('marking.wrong')],
   ['b', t('marking.blank')],
-  ['a', t('marking.absent-2')],
-  ['-', t('marking.not-asked-2')],
+  ['a', t('marking.absent-in-line')],
+  ['-', t('marking.not-asked-in-line')],
   [t('marking.key-letters'), t('marking.to-a-name')],
 ] as const;
 

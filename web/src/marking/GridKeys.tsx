@@ -6,15 +6,15 @@ import { t } from '../words';
 /** The keys of the grid by their labels. */
 const KEYS: Record<string, string> = {
   ...Object.fromEntries('1234567890'.split('').map((figure) => [figure, figure])),
-  [t('marking.key-point')]: '.',
+  [t('common.point')]: '.',
   [t('marking.key-remainder')]: 'r',
-  [t('marking.key-right')]: '+',
+  [t('common.right')]: '+',
   [t('common.wrong')]: 'x',
-  [t('marking.key-blank')]: 'b',
+  [t('common.blank')]: 'b',
   [t('marking.absent')]: 'a',
-  [t('marking.key-not-asked')]: '-',
-  [t('marking.key-rub-out')]: 'Backspace',
-  [t('marking.key-next')]: 'Enter',
+  [t('marking.not-asked')]: '-',
+  [t('common.rub-out')]: 'Backspace',
+  [t('common.key-next')]: 'Enter',
 };
 
 /** Keys for marking by finger or mouse; the grid keeps the typed figures. */

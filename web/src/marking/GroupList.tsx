@@ -164,7 +164,7 @@ function GroupForm({
       />
       <Box
         role="group"
-        aria-label={t('marking.pupils')}
+        aria-label={t('common.pupils')}
         sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, my: 1 }}
       >
         {pupils.map(({ id, name: pupil }) => (

@@ -108,7 +108,7 @@ export default function HandoutDialog({
             )}
             {marked && (
               <TextField
-                label={t('marking.pass-mark-sums-right')}
+                label={t('common.pass-mark-sums-right')}
                 value={mark}
                 onChange={(event) => setMark(event.target.value.replaceAll(/\D/g, ''))}
                 slotProps={{ htmlInput: { inputMode: 'numeric' } }}
@@ -116,7 +116,7 @@ export default function HandoutDialog({
             )}
           </Box>
           {there.length > 0 && (
-            <Box role="group" aria-label={t('marking.pupils')}>
+            <Box role="group" aria-label={t('common.pupils')}>
               <Box sx={{ mb: 0.75 }}>
                 {isAll && t('marking.to-all-pupils', { pupils: all.length })}
                 {!isAll &&
@@ -129,7 +129,7 @@ export default function HandoutDialog({
                   {t('marking.all-of-them')}
                 </Button>
                 <Button size="small" variant="outlined" onClick={() => setChosen([])}>
-                  {t('marking.none-of-them')}
+                  {t('common.none')}
                 </Button>
                 {groups.map((group) => (
                   <Button
@@ -181,7 +181,7 @@ export default function HandoutDialog({
             variant="contained"
             disabled={pupils.length === 0 || give.isPending}
           >
-            {asks ? t('marking.hand-out-on-that-day') : t('marking.hand-out')}
+            {asks ? t('marking.hand-out-on-that-day') : t('common.hand-out')}
           </Button>
         </DialogActions>
       </form>

@@ -56,10 +56,10 @@ function Row({ handout }: { handout: Handout }) {
       <Box sx={{ fontSize: 15.5 }}>{stateTold(handout)}</Box>
       <Button
         variant={handout.answers < handout.pupils * handout.sums ? 'contained' : 'outlined'}
-        aria-label={t('marking.mark', { title })}
+        aria-label={t('common.mark-title', { title })}
         onClick={() => navigate(`/marking/${id}`)}
       >
-        {handout.answers < handout.pupils * handout.sums ? t('marking.mark-2') : t('common.look')}
+        {handout.answers < handout.pupils * handout.sums ? t('common.mark') : t('common.look')}
       </Button>
       <Button
         aria-label={t('common.delete-title', { title })}

@@ -75,7 +75,7 @@ export default function MoreDialog({
         </Box>
         <Box>
           <Box component="h3" sx={{ m: 0, mb: 1, fontSize: 17 }}>
-            {t('marking.as-a-table')}
+            {t('common.as-a-table')}
           </Box>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
             <Button disabled={table.isPending} onClick={() => table.mutate()}>
@@ -93,7 +93,7 @@ export default function MoreDialog({
         </Box>
         <Box>
           <Box component="h3" sx={{ m: 0, mb: 1, fontSize: 17 }}>
-            {t('marking.to-try-it-out')}
+            {t('common.to-try-it-out')}
           </Box>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'end', gap: 1.5 }}>
             <Button

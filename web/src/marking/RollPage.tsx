@@ -83,7 +83,7 @@ export function RollPage() {
   return (
     <Box
       role="region"
-      aria-label={t('marking.pupils')}
+      aria-label={t('common.pupils')}
       sx={{ height: '100%', overflow: 'auto', px: { xs: 2, md: 3.5 }, py: 2 }}
     >
       <Box component="h2" sx={{ mt: 0, mb: 0.5, fontSize: 22 }}>
@@ -92,7 +92,7 @@ export function RollPage() {
       <Box sx={{ mb: 1.5, fontSize: 14.5, lineHeight: 1.35, color: 'text.secondary' }}>
         {t('marking.only-names-are-kept-on')} {t('marking.backups-hold')}{' '}
         <Button size="small" onClick={() => setBackingUp(true)}>
-          {t('marking.backups')}
+          {t('common.backups')}
         </Button>
       </Box>
       <Claims />
@@ -201,7 +201,7 @@ function Row({
           }
         }}
         inputProps={{
-          'aria-label': t('marking.name-of', { name: pupil.name }),
+          'aria-label': t('common.name-of', { name: pupil.name }),
           maxLength: LONGEST_NAME,
         }}
         sx={{ flex: 1, fontSize: 17, color: pupil.left ? 'text.secondary' : 'text.primary' }}
@@ -230,11 +230,11 @@ function Row({
         aria-label={t('marking.has-left', { name: pupil.name })}
         onClick={() => onChange({ ...pupil, left: !pupil.left })}
       >
-        {t('marking.has-left-2')}
+        {t('marking.has-left-plain')}
       </Button>
       <Button
         size="small"
-        aria-label={t('marking.delete-3', { name: pupil.name })}
+        aria-label={t('common.delete-name', { name: pupil.name })}
         onClick={onDelete}
       >
         {t('common.delete')}

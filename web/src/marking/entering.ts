@@ -135,9 +135,9 @@ export const isTyped = (key: string, typed: string) =>
   /^[0-9.,]$/.test(key) || (typed !== '' && /^[rR ]$/.test(key));
 
 const WORDS: Record<Cell['outcome'], string> = {
-  RIGHT: t('marking.outcome-right'),
-  WRONG: t('marking.outcome-wrong'),
-  BLANK: t('marking.outcome-blank'),
+  RIGHT: t('common.right'),
+  WRONG: t('common.wrong'),
+  BLANK: t('common.blank'),
   ABSENT: t('marking.absent'),
   LEFT_OUT: t('marking.not-asked'),
 };

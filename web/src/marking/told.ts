@@ -3,7 +3,7 @@ import { listed, LOCALE, t } from '../words';
 
 export const KINDS: Record<Handout['kind'], string> = {
   EXERCISE: t('marking.exercise'),
-  HOMEWORK: t('marking.homework'),
+  HOMEWORK: t('common.homework'),
   QUIZ: t('marking.quiz'),
   TEST: t('marking.test'),
 };
@@ -51,9 +51,7 @@ export function slipsTold({
   if (slips.length > 0) {
     return slips.map(({ name }) => name).join(', and ');
   }
-  return explains.length > 0
-    ? t('marking.no-slip-a-fact-missed')
-    : t('marking.no-slip-that-is-known-2');
+  return explains.length > 0 ? t('marking.no-slip-a-fact-missed') : t('marking.no-slip-known');
 }
 
 /** How sure an explanation is, in a word. */

@@ -91,7 +91,7 @@ function inWords({ role, shape, struck }: Mark, layer: Layer): string {
     case 'words':
       return shape.text;
     case 'point':
-      return role === 'THOUSANDS' ? '' : t('paper.point');
+      return role === 'THOUSANDS' ? '' : t('common.point');
     case 'counter':
       return THINGS[shape.thing] + crossed;
     default:

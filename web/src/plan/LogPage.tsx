@@ -20,7 +20,7 @@ const WHAT: Record<LogEntry['kind'], string> = {
   LESSON: t('plan.lesson'),
   HANDOUT: t('plan.handout'),
   SET: t('plan.set-made'),
-  RUN: t('plan.run'),
+  RUN: t('common.run'),
   VOTE: t('plan.vote'),
 };
 

@@ -141,7 +141,7 @@ export function Parts({ lesson, changing }: { lesson: Lesson; changing?: boolean
                   ? t('common.board')
                   : t('plan.to-the-board')
                 : changing
-                  ? t('plan.set')
+                  ? t('common.set')
                   : t('plan.open-the-set')}
             </Button>
           </Box>

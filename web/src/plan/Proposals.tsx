@@ -84,7 +84,7 @@ export function Proposals({
                 onClick={() => day && onPlan(proposal, day)}
                 sx={{ whiteSpace: 'nowrap' }}
               >
-                {day ? t('plan.on', { day: shortDay(day) }) : t('plan.plan-2')}
+                {day ? t('plan.on', { day: shortDay(day) }) : t('common.plan')}
               </Button>
             </Box>
           ))}

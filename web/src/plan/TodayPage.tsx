@@ -123,10 +123,10 @@ function Waiting({ today: { waiting } }: { today: Today }) {
             <Button
               component={Link}
               to={`/marking/${handout.id}`}
-              aria-label={t('plan.mark', { title: handout.title })}
+              aria-label={t('common.mark-title', { title: handout.title })}
               size="small"
             >
-              {t('plan.mark-2')}
+              {t('common.mark')}
             </Button>
           </Box>
         ))}

@@ -4,7 +4,7 @@ import { NavLink, useLocation } from 'react-router';
 import { t } from '../words';
 
 const VIEWS = [
-  { path: '/plan/today', name: t('plan.today-2') },
+  { path: '/plan/today', name: t('plan.today-short') },
   { path: '/plan', name: t('plan.weeks') },
   { path: '/plan/log', name: t('plan.logbook') },
 ] as const;
@@ -13,7 +13,7 @@ const VIEWS = [
 export function Views() {
   const { pathname } = useLocation();
   return (
-    <Box component="nav" aria-label={t('plan.plan-2')} sx={{ display: 'flex', gap: 1 }}>
+    <Box component="nav" aria-label={t('common.plan')} sx={{ display: 'flex', gap: 1 }}>
       {VIEWS.map(({ path, name }) => (
         <Button
           key={path}

@@ -109,13 +109,13 @@ function Opened({ plan, trouble }: { plan: Whole; trouble?: string }) {
           <Views />
           <Box sx={{ ml: 'auto', display: 'flex', gap: 1 }}>
             <Button size="small" onClick={() => turn(-WEEKS)}>
-              {t('plan.earlier-2')}
+              {t('common.earlier')}
             </Button>
             <Button size="small" onClick={() => go({})}>
               {t('plan.this-week')}
             </Button>
             <Button size="small" onClick={() => turn(WEEKS)}>
-              {t('plan.later')}
+              {t('common.later')}
             </Button>
           </Box>
         </Box>

@@ -18,7 +18,7 @@ export const PARTS: Record<LessonPart['kind'], string> = {
   MISTAKE: t('mistake.what-went-wrong'),
   PRACTISE: t('plan.practise'),
   EXPLAIN: t('plan.explain'),
-  HOMEWORK: t('plan.homework'),
+  HOMEWORK: t('common.homework'),
 };
 
 /** The name of a part. A part for some pupils is called a group. */

@@ -76,7 +76,7 @@ export function Legend({ register }: { register: Register }) {
       </Box>
       <Box sx={{ mt: 'auto', display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         <Button disabled={table.isPending} onClick={() => table.mutate()}>
-          {t('register.as-a-table')}
+          {t('common.as-a-table')}
         </Button>
         <Button disabled={again.isPending} onClick={() => again.mutate()}>
           {t('register.work-it-all-out-again')}

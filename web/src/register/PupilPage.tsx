@@ -117,7 +117,7 @@ export function PupilPage({
         <Button disabled={file.isPending} onClick={() => file.mutate()}>
           {t('register.all-of-it-as-a')}
         </Button>
-        <Button onClick={() => setGoing(true)}>{t('register.delete-for-good')}</Button>
+        <Button onClick={() => setGoing(true)}>{t('common.delete-for-good')}</Button>
       </Box>
       {writing && record && (
         <LetterDialog pupil={pupil} proposed={record.letter} onClose={() => setWriting(false)} />

@@ -63,10 +63,10 @@ function Opened({ register, room }: { register: Whole; room: string }) {
       <Box sx={LEFT_PAGE}>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1 }}>
           <Box component="h2" sx={{ m: 0, mr: 1, fontSize: 20 }}>
-            {t('register.register')}
+            {t('common.register')}
           </Box>
           <Choice
-            label={t('register.operation')}
+            label={t('common.operation')}
             value={shown}
             onChoose={(to) => {
               setOperation(to);
@@ -83,7 +83,7 @@ function Opened({ register, room }: { register: Whole; room: string }) {
             names={STANDINGS}
           />
           <Choice
-            label={t('register.slip')}
+            label={t('common.slip')}
             value={slip}
             onChoose={setSlip}
             none={t('register.any-slip-or-none')}

@@ -58,7 +58,7 @@ export function RegisterGrid({
     <Box
       ref={frame}
       role="grid"
-      aria-label={t('register.register')}
+      aria-label={t('common.register')}
       aria-rowcount={pupils.length + 1}
       aria-colcount={rungs.length + 1}
       aria-activedescendant={
@@ -132,7 +132,7 @@ const Heads = memo(function Heads({
     <Box role="row" sx={{ display: 'contents' }}>
       <Box
         role="columnheader"
-        aria-label={t('register.pupil')}
+        aria-label={t('common.pupil')}
         sx={{
           ...STUCK,
           left: 0,

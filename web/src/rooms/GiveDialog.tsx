@@ -83,7 +83,7 @@ export function GiveDialog({
         <DialogTitle id="give-title">{t('rooms.give-out')}</DialogTitle>
         <DialogContent>
           <ChoiceRow
-            label={t('rooms.what')}
+            label={t('common.what')}
             value={what}
             names={{
               sum: t('rooms.one-sum'),
@@ -128,7 +128,7 @@ export function GiveDialog({
             <TextField
               fullWidth
               autoFocus
-              label={t('rooms.sum')}
+              label={t('common.sum')}
               value={line}
               onChange={(event) => {
                 setLine(event.target.value);
@@ -144,7 +144,7 @@ export function GiveDialog({
             <TextField
               select
               fullWidth
-              label={t('rooms.set')}
+              label={t('common.set')}
               value={set}
               onChange={(event) => {
                 setSet(Number(event.target.value));

@@ -64,7 +64,7 @@ export function OpenForm({ rooms, onOpen }: { rooms: Rooms; onOpen: (room: Room)
           onChoose={setAddress}
         />
         <ChoiceRow
-          label={t('rooms.until')}
+          label={t('rooms.for')}
           value={minutes}
           names={
             Object.fromEntries(

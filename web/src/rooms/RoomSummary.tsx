@@ -55,7 +55,7 @@ export default function RoomSummary() {
             </Box>
           ))}
         </Box>
-        <Box component="ul" aria-label={t('rooms.pupils')} sx={LIST}>
+        <Box component="ul" aria-label={t('common.pupils')} sx={LIST}>
           {summary.pupils.map((pupil) => (
             <Box component="li" key={pupil.pupil} sx={TWO}>
               <span>

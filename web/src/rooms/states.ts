@@ -8,7 +8,7 @@ export const STATES: Record<Seat['state'], { name: string; sign: string }> = {
   AWAY: { name: t('rooms.away'), sign: 'M1 6h2.5M5 6h2.5M9 6h2.5' },
   WRITING: { name: t('rooms.writing'), sign: 'M1 11l10-10' },
   NO_PAGE: { name: t('rooms.no-page'), sign: '' },
-  RIGHT: { name: t('rooms.done-right'), sign: 'M1 10h10' },
+  RIGHT: { name: t('common.right-heading'), sign: 'M1 10h10' },
 };
 
 const NEED = Object.keys(STATES);

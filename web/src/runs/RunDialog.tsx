@@ -120,7 +120,7 @@ export default function RunDialog({ source, onClose }: { source: RunSource; onCl
           </Box>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 2 }}>
             <TextField
-              label={t('runs.pass-mark-sums-right')}
+              label={t('common.pass-mark-sums-right')}
               value={typed}
               onChange={(event) => setTyped(event.target.value.trim())}
               error={!isMark}
@@ -158,13 +158,13 @@ export default function RunDialog({ source, onClose }: { source: RunSource; onCl
           <ChoiceRow
             label={t('runs.the-page-is')}
             value={settingOut}
-            names={{ GIVEN: t('runs.set-out-for-me'), OWN: t('runs.i-set-it-out-myself') }}
+            names={{ GIVEN: t('common.set-out-for-me'), OWN: t('common.i-set-it-out-myself') }}
             onChoose={setSettingOut}
           />
           <ChoiceRow
             label={t('runs.checks')}
             value={withCheck}
-            names={{ no: t('runs.none'), yes: t('runs.each-sum-with-its-check') }}
+            names={{ no: t('common.none'), yes: t('runs.each-sum-with-its-check') }}
             onChoose={setWithCheck}
           />
           {begin.isError && (

@@ -56,7 +56,7 @@ function Row({ entry }: { entry: RunEntry }) {
         <Button
           aria-label={t('runs.look-at-by', {
             title: entry.title,
-            who: entry.who || t('runs.nobody'),
+            who: entry.who || t('common.nobody'),
           })}
           onClick={() => navigate(`/slate/run/${entry.id}`)}
         >
@@ -66,12 +66,12 @@ function Row({ entry }: { entry: RunEntry }) {
         <Button
           aria-label={t('runs.go-on-with-by', {
             title: entry.title,
-            who: entry.who || t('runs.nobody'),
+            who: entry.who || t('common.nobody'),
           })}
           disabled={isGoing}
           onClick={() => next(entry.id)}
         >
-          {t('runs.go-on')}
+          {t('common.go-on')}
         </Button>
       )}
       <Button

@@ -54,7 +54,7 @@ export default function RunScreen() {
         {run.endedAt === undefined && (
           <>
             <Button variant="contained" disabled={isGoing} onClick={() => next(run.id)}>
-              {t('runs.go-on')}
+              {t('common.go-on')}
             </Button>
             <Button onClick={() => end(run.id)}>{t('runs.end-the-run-here')}</Button>
           </>
@@ -174,7 +174,7 @@ function Summary({ run }: { run: Run }) {
       {slips.size > 0 && (
         <Box>
           <Box component="h3" sx={{ m: 0, mb: 0.5, fontSize: 18 }}>
-            {t('runs.slips')}
+            {t('common.slips')}
           </Box>
           <Box component="ul" sx={{ m: 0, pl: 2.5, fontSize: 17, lineHeight: 1.5 }}>
             {[...slips].map(([slip, times]) => (

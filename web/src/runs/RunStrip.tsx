@@ -91,7 +91,7 @@ export function PausedPage({ run, onGoOn }: { run: Run; onGoOn: () => void }) {
       </Box>
       <Box>{progressTold(run)}</Box>
       <Button variant="contained" ref={intoFocus} onClick={onGoOn}>
-        {t('runs.go-on')}
+        {t('common.go-on')}
       </Button>
     </Box>
   );

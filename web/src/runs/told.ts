@@ -23,7 +23,7 @@ export function progressTold(run: Run): string {
 /** How a run in a list stands. */
 export function standTold(entry: RunEntry): string {
   if (entry.ended) {
-    return entry.passed ? t('runs.passed-2') : t('runs.not-passed-2');
+    return entry.passed ? t('common.passed') : t('common.not-passed');
   }
   const worked = workedTold(entry.worked, entry.sums);
   return entry.right === undefined

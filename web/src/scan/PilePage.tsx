@@ -153,7 +153,7 @@ export function PilePage({
         {t('scan.pictures-stay-here')}
       </Box>
       <Box component="h3" sx={{ m: 0, fontSize: 17 }}>
-        {t('scan.to-try-it-out')}
+        {t('common.to-try-it-out')}
       </Box>
       <Box sx={{ fontSize: 14.5, lineHeight: 1.4, color: 'text.secondary' }}>
         {t('scan.simulated-pupils-fill-it')}

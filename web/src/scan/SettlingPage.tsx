@@ -166,7 +166,7 @@ export function SettlingPage({
             <Kbd>↑</Kbd>
           </Button>
           <Button onClick={() => go(1)}>
-            {t('scan.next')}
+            {t('common.next')}
             <Kbd>↓</Kbd>
           </Button>
           <Button aria-haspopup="dialog" onClick={() => setWhole(true)}>

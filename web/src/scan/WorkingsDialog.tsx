@@ -166,11 +166,11 @@ export function WorkingsDialog({
       </Box>
       <DialogActions sx={{ flexWrap: 'wrap' }}>
         <Button onClick={() => go(-1)}>
-          {t('scan.working-before')}
+          {t('scan.before')}
           <Kbd>↑</Kbd>
         </Button>
         <Button onClick={() => go(1)}>
-          {t('scan.next-working')}
+          {t('common.next')}
           <Kbd>↓</Kbd>
         </Button>
         <Box sx={{ flex: 1 }} />

@@ -41,11 +41,11 @@ export const PupilKeys = memo(function PupilKeys({
       <Box sx={columns(5)}>{figures('1234567890')}</Box>
       <Box sx={columns(6)}>
         <Key {...key} name={t('hand.small')} pressed={small} onPress={() => setSmall(!small)} />
-        <Key {...key} name={t('hand.point')} onPress={() => onWrite('.', false)} />
+        <Key {...key} name={t('common.point')} onPress={() => onWrite('.', false)} />
         <Key {...key} name={t('hand.strike')} onPress={() => onAct('/')} />
-        <Key {...key} name={t('hand.rub-out')} onPress={() => onAct('Backspace')} />
+        <Key {...key} name={t('common.rub-out')} onPress={() => onAct('Backspace')} />
         <Key {...key} name={t('common.undo')} disabled={!canUndo} onPress={onUndo} />
-        <Key {...key} name={t('hand.next')} onPress={() => onAct('Enter')} />
+        <Key {...key} name={t('common.key-next')} onPress={() => onAct('Enter')} />
       </Box>
     </Box>
   );

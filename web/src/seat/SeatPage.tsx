@@ -137,7 +137,7 @@ export function SeatPage({
       </Box>
       <SquaredPage
         room
-        label={t('slate.slate')}
+        label={t('common.slate')}
         layers={layers}
         names={attempt}
         told={told}

@@ -28,7 +28,7 @@ export default function ApartDialog({ set, onClose }: { set: Apart; onClose: () 
         <Box component="table" sx={TABLE}>
           <thead>
             <tr>
-              <th scope="col">{t('sets.slip')}</th>
+              <th scope="col">{t('common.slip')}</th>
               {set.sums.map(({ plain, problem }) => (
                 <th scope="col" key={plain}>
                   {problem}
@@ -37,14 +37,14 @@ export default function ApartDialog({ set, onClose }: { set: Apart; onClose: () 
             </tr>
           </thead>
           <tbody>
-            {[t('sets.right-answer'), ...set.slips.map(({ name }) => name)].map((name, row) => (
+            {[t('common.right'), ...set.slips.map(({ name }) => name)].map((name, row) => (
               <tr key={row}>
                 <th scope="row">{name}</th>
                 {set.answers.map((answers, column) => (
                   <td key={column}>
                     {row > 0 && answers[row] === answers[0] ? (
                       <Box component="span" sx={{ color: 'text.secondary' }}>
-                        {t('sets.right')}
+                        {t('common.right')}
                       </Box>
                     ) : (
                       answers[row]

@@ -87,7 +87,7 @@ export function KeptSets({ onOpen }: { onOpen: (id: number) => void }) {
             <Button
               aria-label={t('common.delete-title', { title })}
               onClick={(event) =>
-                isSecondClick(event) || remove({ id, said: t('sets.is-deleted', { title }) })
+                isSecondClick(event) || remove({ id, said: t('common.is-deleted', { title }) })
               }
             >
               {t('common.delete')}

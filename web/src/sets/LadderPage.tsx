@@ -214,7 +214,7 @@ export function LadderPage() {
                   </Button>
                   {rung.own && (
                     <Button onClick={(event) => isSecondClick(event) || takeOut(rung)}>
-                      {t('sets.take-out')}
+                      {t('common.delete')}
                     </Button>
                   )}
                 </Box>

@@ -23,7 +23,7 @@ export function OperationRow({
 }) {
   const operations = [...new Set(rungs.map((rung) => rung.operation))];
   return (
-    <Box role="group" aria-label={t('sets.operation')} sx={{ display: 'flex', gap: 0.75 }}>
+    <Box role="group" aria-label={t('common.operation')} sx={{ display: 'flex', gap: 0.75 }}>
       {operations.map((each) => (
         <Button
           key={each}

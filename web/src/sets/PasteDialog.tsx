@@ -69,7 +69,7 @@ export default function PasteDialog({
         >
           {t('sets.read-a-table-in-csv')}
         </FileButton>
-        <Button onClick={onClose}>{t('sets.cancel')}</Button>
+        <Button onClick={onClose}>{t('common.cancel')}</Button>
         {bad.length > 0 && sums.length > 0 && (
           <Button onClick={() => take(sums)}>
             {t('sets.take-the-others', { sums: sums.length })}

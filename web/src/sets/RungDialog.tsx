@@ -89,7 +89,7 @@ export function RungDialog({
           )}
         </DialogContent>
         <DialogActions sx={{ px: 3, pb: 2.5 }}>
-          <Button onClick={onClose}>{t('sets.cancel')}</Button>
+          <Button onClick={onClose}>{t('common.cancel')}</Button>
           <Button type="submit" variant="contained" disabled={change.isPending}>
             {t('sets.put-it-on-the-ladder')}
           </Button>

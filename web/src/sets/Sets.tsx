@@ -185,17 +185,17 @@ export default function Sets() {
           {t('sets.type-or-paste')}
         </Button>
         <Button aria-haspopup="dialog" disabled={empty} onClick={() => setOpen('slip key')}>
-          {t('sets.slip-key-2')}
+          {t('sets.slip-key')}
         </Button>
         <Button
           aria-haspopup="dialog"
           disabled={empty}
-          onClick={() => setRunOf(runOf(draft, draft.title.trim() || t('sets.set')))}
+          onClick={() => setRunOf(runOf(draft, draft.title.trim() || t('common.set')))}
         >
-          {t('sets.run')}
+          {t('common.run')}
         </Button>
         <Button aria-haspopup="dialog" disabled={empty} onClick={() => setOpen('hand out')}>
-          {t('sets.hand-out-2')}
+          {t('common.hand-out')}
         </Button>
         <Button aria-haspopup="dialog" disabled={empty} onClick={() => setOpen('sheets')}>
           {t('common.on-paper')}
@@ -203,7 +203,7 @@ export default function Sets() {
       </Box>
       {open === 'hand out' && (
         <HandoutDialog
-          source={runOf(draft, draft.title.trim() || t('sets.set'))}
+          source={runOf(draft, draft.title.trim() || t('common.set'))}
           onClose={() => setOpen(null)}
         />
       )}

@@ -74,7 +74,7 @@ export function SheetPage({
               aria-pressed={each === version}
               onClick={() => void navigate(`/sets/${id}?version=${each}`)}
             >
-              {t('sets.version', { version: each })}
+              {t('common.version', { version: each })}
             </Button>
           ))}
         <Box role="status" sx={{ color: 'text.secondary', fontSize: 15.5 }}>
@@ -83,7 +83,7 @@ export function SheetPage({
       </Box>
       <Box
         role="region"
-        aria-label={t('sets.sheet')}
+        aria-label={t('common.sheet')}
         tabIndex={0}
         aria-busy={busy}
         sx={{
@@ -141,21 +141,21 @@ export function SheetPage({
                   {t('sets.another')}
                 </Button>
                 <Button
-                  aria-label={t('sets.earlier')}
+                  aria-label={t('common.earlier')}
                   disabled={place === 0}
                   onClick={() => onChange(moved(draft, place, -1))}
                 >
                   ◂
                 </Button>
                 <Button
-                  aria-label={t('sets.later')}
+                  aria-label={t('common.later')}
                   disabled={place === sums.length - 1}
                   onClick={() => onChange(moved(draft, place, 1))}
                 >
                   ▸
                 </Button>
                 <Button onClick={() => onChange(without(draft, place))}>
-                  {t('sets.take-out')}
+                  {t('common.delete')}
                 </Button>
               </>
             )}

@@ -50,7 +50,7 @@ export function SheetPreview({ request }: { request: SheetRequest }) {
           >
             ◂
           </Button>
-          <span>{t('sets.of-2', { page: data.page + 1, pages: data.pages })}</span>
+          <span>{t('sets.page-of-pages', { page: data.page + 1, pages: data.pages })}</span>
           <Button
             size="small"
             aria-label={t('sets.next-page')}

@@ -20,7 +20,7 @@ const KINDS: Record<SheetRequest['kind'], string> = {
   EXERCISES: t('sets.exercises'),
   ANSWERS: t('sets.quick-answers'),
   WALK_THROUGH: t('sets.every-sum-worked'),
-  SLIP_KEY: t('sets.slip-key-2'),
+  SLIP_KEY: t('sets.slip-key'),
   MARKING_LIST: t('sets.marking-list'),
 };
 
@@ -40,7 +40,7 @@ export default function SheetsDialog({ draft, onClose }: { draft: SetDraft; onCl
   const [layout, setLayout] = useState<NonNullable<SheetFormat['layout']>>('SET_OUT');
   const [room, setRoom] = useState<(keyof typeof ROOM)[]>(['withHeads']);
   const notice = useNotice();
-  const title = draft.title.trim() || t('sets.set');
+  const title = draft.title.trim() || t('common.set');
   const { sums } = toKeep(draft, title);
   const fileName = (words: string) => words.replaceAll(/[^\p{L}\d]+/gu, '-');
   const called = fileName(`${title} ${draft.version}`);
@@ -80,7 +80,7 @@ export default function SheetsDialog({ draft, onClose }: { draft: SetDraft; onCl
   });
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="sheets-title">
-      <DialogTitle id="sheets-title">{t('sets.on-paper-2', { title })}</DialogTitle>
+      <DialogTitle id="sheets-title">{t('sets.on-paper', { title })}</DialogTitle>
       <DialogContent
         sx={{
           display: 'grid',
@@ -90,7 +90,7 @@ export default function SheetsDialog({ draft, onClose }: { draft: SetDraft; onCl
         }}
       >
         <div>
-          <ChoiceRow label={t('sets.what')} value={kind} onChoose={setKind} names={KINDS} />
+          <ChoiceRow label={t('common.what')} value={kind} onChoose={setKind} names={KINDS} />
           {kind === 'EXERCISES' && (
             <>
               <ChoiceRow
@@ -114,10 +114,10 @@ export default function SheetsDialog({ draft, onClose }: { draft: SetDraft; onCl
             </>
           )}
           <ChoiceRow
-            label={t('sets.sheet')}
+            label={t('common.sheet')}
             value={size}
             onChoose={setSize}
-            names={{ A4: 'A4', LETTER: t('sets.letter') }}
+            names={{ A4: 'A4', LETTER: t('common.letter') }}
           />
           <Box sx={{ display: 'flex', gap: 1, mt: 1.5 }}>
             <Button
@@ -128,7 +128,7 @@ export default function SheetsDialog({ draft, onClose }: { draft: SetDraft; onCl
               {make.isPending ? t('common.making-it') : t('common.download-pdf')}
             </Button>
             <Button disabled={make.isPending} onClick={() => make.mutate('open')}>
-              {t('sets.open-it-to-print')}
+              {t('common.open-it-to-print')}
             </Button>
           </Box>
           {draft.id !== null && (

@@ -25,15 +25,15 @@ export default function SlipKeyDialog({
   });
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="key-title">
-      <DialogTitle id="key-title">{t('sets.slip-key-2')}</DialogTitle>
+      <DialogTitle id="key-title">{t('sets.slip-key')}</DialogTitle>
       <DialogContent tabIndex={0}>
         {error && <Box role="alert">{error.message}</Box>}
         {!data && !error && <Box role="status">{t('sets.every-slip-is-being-tried')}</Box>}
         <Box component="table" sx={TABLE}>
           <thead>
             <tr>
-              <th scope="col">{t('sets.sum-2')}</th>
-              <th scope="col">{t('sets.right-2')}</th>
+              <th scope="col">{t('common.sum')}</th>
+              <th scope="col">{t('common.right-heading')}</th>
               <th scope="col">{t('sets.wrong-answers-and-the-slips')}</th>
             </tr>
           </thead>

@@ -24,7 +24,9 @@ export function rangeWords({ from = 0, to }: Range): string {
 export function sizeWords({ figures, of }: Recipe['numbers'][number]): string {
   const range = rangeWords(figures);
   const most = figures.to ?? 0;
-  return of ? t('sets.figures-of', { range, most, of }) : t('sets.figures-2', { range, most });
+  return of
+    ? t('sets.figures-of', { range, most, of })
+    : t('sets.figures-of-line', { range, most });
 }
 
 /** A recipe with another range for a trait; without the trait where there is none. */

@@ -73,7 +73,7 @@ export function BeginForm() {
         slotProps={{ htmlInput: { autoComplete: 'off' } }}
       />
       {methods.length > 0 && (
-        <Choice label={t('slate.method')} value={chosen} onChoose={setMethod} of={methods} />
+        <Choice label={t('common.method')} value={chosen} onChoose={setMethod} of={methods} />
       )}
       <WhoField value={who} onChange={setWho} />
       <Choice
@@ -81,8 +81,8 @@ export function BeginForm() {
         value={settingOut}
         onChoose={(value) => setSettingOut(value as AttemptRequest['settingOut'])}
         of={[
-          { id: 'GIVEN', name: t('slate.set-out-for-me') },
-          { id: 'OWN', name: t('slate.i-set-it-out-myself') },
+          { id: 'GIVEN', name: t('common.set-out-for-me') },
+          { id: 'OWN', name: t('common.i-set-it-out-myself') },
         ]}
       />
       <Choice

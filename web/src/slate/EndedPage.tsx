@@ -101,7 +101,7 @@ export function EndedPage({
       )}
       <Box>
         <Button aria-pressed={truth} onClick={() => setTruth(!truth)}>
-          {t('slate.the-true-page')}
+          {t('common.the-true-page')}
         </Button>
       </Box>
       {truth && attempt.truth && (

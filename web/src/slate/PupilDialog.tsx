@@ -53,7 +53,7 @@ export default function PupilDialog({ sum, onClose }: { sum: SumRef; onClose: ()
         <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.5, minWidth: 0 }}>
           <Box
             role="group"
-            aria-label={t('slate.slips')}
+            aria-label={t('common.slips')}
             sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}
           >
             {slips.data?.map(({ id, name }) => (

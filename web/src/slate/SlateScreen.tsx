@@ -113,7 +113,7 @@ function OpenSlate({ id }: { id: number }) {
     <Box component="main" sx={{ ...SCREEN, ...FOR_FINGERS }}>
       <Box sx={{ ...BOOK, gridTemplateColumns: PAGES, ...(!ended && ROOM_FOR_KEYS) }}>
         <SquaredPage
-          label={t('slate.slate')}
+          label={t('common.slate')}
           layers={layers}
           names={names}
           told={told}

@@ -110,11 +110,11 @@ function Row({ entry }: { entry: AttemptEntry }) {
       <Button
         aria-label={t(entry.handedIn ? 'slate.look-at' : 'slate.go-on-with', {
           problem: entry.problem,
-          who: entry.who || t('slate.nobody'),
+          who: entry.who || t('common.nobody'),
         })}
         onClick={() => navigate(`/slate/${entry.id}`)}
       >
-        {entry.handedIn ? t('common.look') : t('slate.go-on')}
+        {entry.handedIn ? t('common.look') : t('common.go-on')}
       </Button>
       <Button
         aria-label={t('slate.delete', { problem: entry.problem })}

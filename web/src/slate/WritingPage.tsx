@@ -117,7 +117,7 @@ export function WritingPage({
       </Box>
       {help.isError && <Box role="alert">{help.error.message}</Box>}
       <Box sx={{ flex: 1 }} />
-      {stuck && <NotKept what={t('slate.not-kept-yet')} />}
+      {stuck && <NotKept what={t('common.not-kept-yet')} />}
       <Box sx={{ display: 'flex', gap: 2.5, pt: 1, borderTop: 1, borderColor: 'divider' }}>
         {telling && report && <Counts report={report} />}
         <Box sx={{ ml: 'auto' }}>
@@ -129,7 +129,7 @@ export function WritingPage({
 }
 
 const COUNTED = {
-  right: 'slate.count-right',
+  right: 'common.right',
   slips: 'slate.count-slips',
   follows: 'slate.count-follows',
 } as const;

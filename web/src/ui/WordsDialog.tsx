@@ -72,7 +72,7 @@ export function WordsDialog({
           />
         </DialogContent>
         <DialogActions sx={{ px: 3, pb: 2.5 }}>
-          <Button onClick={onClose}>{t('ui.cancel')}</Button>
+          <Button onClick={onClose}>{t('common.cancel')}</Button>
           <Button type="submit" variant="contained" disabled={pending}>
             {does}
           </Button>

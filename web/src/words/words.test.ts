@@ -13,6 +13,24 @@ describe('the catalogue', () => {
   });
 });
 
+/** All code of the screens, in which the keys stand. */
+const CODE = Object.values(
+  import.meta.glob<string>('../**/*.{ts,tsx}', { query: '?raw', import: 'default', eager: true }),
+).join('\n');
+
+describe('the keys', () => {
+  it('share no text', () => {
+    const texts = Object.values(en);
+    expect(texts.filter((text, at) => texts.indexOf(text) !== at)).toEqual([]);
+  });
+
+  it('are said somewhere, and tell what they are', () => {
+    const keys = Object.keys(en);
+    expect(keys.filter((key) => !CODE.includes(`'${key}'`))).toEqual([]);
+    expect(keys.filter((key) => /-[2-9]$/.test(key) && !/to-9$/.test(key))).toEqual([]);
+  });
+});
+
 describe('t', () => {
   it('fills in, and leaves out what is not there', () => {
     expect(t('slate.slip', { name: 'a; b' })).toContain('a; b');

@@ -66,7 +66,7 @@ export default function BackupDialog({ onClose }: { onClose: () => void }) {
   }
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="backup-title">
-      <DialogTitle id="backup-title">{t('workbook.backups')}</DialogTitle>
+      <DialogTitle id="backup-title">{t('common.backups')}</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2 }}>
         <Box>{t('workbook.a-backup-is-all-that')}</Box>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>

@@ -53,7 +53,7 @@ export function BackupQuestion({
         {trouble && <Box role="alert">{trouble}</Box>}
       </DialogContent>
       <DialogActions>
-        <Button onClick={onBack}>{t('workbook.back-to-backups')}</Button>
+        <Button onClick={onBack}>{t('common.back')}</Button>
         <Button
           variant="contained"
           disabled={busy}

@@ -89,7 +89,7 @@ export function PageCard({
             onClick={() => onRename(entry)}
             sx={{ minHeight: 30, px: 1.25, mr: 0.75, fontSize: 14 }}
           >
-            {t('workbook.rename-2')}
+            {t('workbook.rename-plain')}
           </Button>
           <Button
             aria-label={t('common.delete-title', { title: entry.title })}

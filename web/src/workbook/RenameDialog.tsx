@@ -27,7 +27,7 @@ export function RenameDialog({ entry, onClose }: { entry: PageEntry; onClose: ()
       heading={t('workbook.rename-this-page')}
       about={<Box sx={{ fontSize: 22, overflowWrap: 'anywhere' }}>{problem}</Box>}
       before={{ title, note }}
-      does={t('workbook.rename-2')}
+      does={t('workbook.rename-plain')}
       pending={rename.isPending}
       trouble={rename.error?.message}
       onClose={onClose}

@@ -61,11 +61,11 @@ export default function Workbook() {
           pb: 2,
         }}
       >
-        <Typography variant="h2">{t('workbook.workbook')}</Typography>
+        <Typography variant="h2">{t('common.workbook')}</Typography>
         <SearchField label={t('workbook.find-by-sum-or-title')} value={typed} onChange={setTyped} />
         <ReadIn />
         <Button aria-haspopup="dialog" onClick={() => setBackingUp(true)}>
-          {t('workbook.backups')}
+          {t('common.backups')}
         </Button>
         <Box role="status" sx={{ color: 'text.secondary' }}>
           {pages.total !== undefined && t('workbook.pages', { pages: pages.total })}
@@ -100,7 +100,7 @@ export default function Workbook() {
             entry={entry}
             onOpen={openOnDesk}
             onRename={setRenamed}
-            onRemove={({ id, title }) => remove({ id, said: t('workbook.is-deleted', { title }) })}
+            onRemove={({ id, title }) => remove({ id, said: t('common.is-deleted', { title }) })}
           />
         ))}
         {pages.hasMore && (
@@ -151,7 +151,7 @@ function Empty({ search }: { search: string }) {
       {search.trim() === '' ? (
         <>
           {t('workbook.no-page-is-kept-yet')}
-          <strong>{t('workbook.keep-page')}</strong>
+          <strong>{t('common.keep-page')}</strong>
           {t('workbook.it-will-be-here-with')}
         </>
       ) : (
