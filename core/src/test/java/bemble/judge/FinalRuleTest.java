@@ -199,7 +199,7 @@ class FinalRuleTest {
     String sign = operation == Operation.ADDITION ? "+" : "−";
     String method = operation == Operation.ADDITION ? "column" : "exchange";
     Sum sum = sum("4.75 " + sign + " 2.5", operation, method);
-    List<Written> truth = Transcript.withSetOut(sum.work());
+    List<Written> truth = SetOutPage.of(sum.work());
     assertTrue(judge(sum, truth, SettingOut.OWN).allRight());
     for (Written point : truth.stream().filter(Written::isPoint).toList()) {
       List<Written> without = new ArrayList<>(truth);
@@ -224,7 +224,7 @@ class FinalRuleTest {
   void theNumbersMayStandInEitherOrder(String line, String other) {
     Operation operation = line.contains("×") ? Operation.MULTIPLICATION : Operation.ADDITION;
     Sum sum = sum(line, operation, "column");
-    List<Written> page = Transcript.withSetOut(sum(other, operation, "column").work());
+    List<Written> page = SetOutPage.of(sum(other, operation, "column").work());
     assertTrue(
         judge(sum, page, SettingOut.OWN).allRight(),
         () -> judge(sum, page, SettingOut.OWN).findings().toString());

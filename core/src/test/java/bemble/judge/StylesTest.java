@@ -90,9 +90,7 @@ class StylesTest {
   }
 
   private static List<Written> page(Sum sum, SettingOut settingOut) {
-    return settingOut == SettingOut.OWN
-        ? Transcript.withSetOut(sum.work())
-        : Transcript.of(sum.work());
+    return settingOut == SettingOut.OWN ? SetOutPage.of(sum.work()) : Transcript.of(sum.work());
   }
 
   private static List<SettingOut> settingsOut(Method<?> method) {

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import bemble.judge.Judge;
+import bemble.judge.SetOutPage;
 import bemble.judge.reading.Transcript;
 import bemble.judge.report.Finding;
 import bemble.judge.report.Report;
@@ -135,7 +136,7 @@ class JudgeTest {
         .forEach(
             sum -> {
               List<Written> page =
-                  Transcript.withSetOut(new Sum(sum, method, Style.STANDARD).work()).stream()
+                  SetOutPage.of(new Sum(sum, method, Style.STANDARD).work()).stream()
                       .map(w -> new Written(w.at().moved(3, 2), w.spot(), w.text()))
                       .toList();
               Report report =
@@ -157,7 +158,7 @@ class JudgeTest {
             sum -> {
               String sign = String.valueOf(method.operation().sign());
               List<Written> page =
-                  Transcript.withSetOut(new Sum(sum, method, Style.STANDARD).work()).stream()
+                  SetOutPage.of(new Sum(sum, method, Style.STANDARD).work()).stream()
                       .filter(written -> !written.text().equals(sign))
                       .toList();
               Judge judge = new Judge(new Sum(sum, method, Style.STANDARD));

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import bemble.judge.Judge;
+import bemble.judge.SetOutPage;
 import bemble.judge.reading.Transcript;
 import bemble.judge.report.Report;
 import bemble.judge.report.SettingOut;
@@ -181,7 +182,7 @@ class LeftToRightTest {
       boolean alone = way == Choice.PartialSums.ONLY_THE_ANSWER;
       for (Choice classWay : alone ? List.of(way) : Setting.PARTIAL_SUMS.choices()) {
         boolean given = standsAs(way, classWay);
-        List<Written> page = given ? Transcript.of(work) : Transcript.withSetOut(work);
+        List<Written> page = given ? Transcript.of(work) : SetOutPage.of(work);
         SettingOut settingOut = given ? SettingOut.GIVEN : SettingOut.OWN;
         Report report = new Judge(sum(problem, classWay)).judge(page, Stage.HANDED_IN, settingOut);
         assertTrue(report.allRight(), () -> problem + " " + way + " in " + classWay);

@@ -1,6 +1,7 @@
 package bemble.method;
 
 import bemble.judge.Judge;
+import bemble.judge.SetOutPage;
 import bemble.judge.reading.Transcript;
 import bemble.judge.report.Finding;
 import bemble.judge.report.Report;
@@ -138,7 +139,7 @@ record SlipMeasure(String method, Slip slip, int shown, int named, int first, in
   }
 
   private static List<Written> penned(Working working, SettingOut settingOut) {
-    return settingOut == SettingOut.OWN ? Transcript.withSetOut(working) : Transcript.of(working);
+    return settingOut == SettingOut.OWN ? SetOutPage.of(working) : Transcript.of(working);
   }
 
   /**

@@ -92,14 +92,6 @@ public interface HandoutMapper extends Deletable {
       """)
   List<AnswerRow> answers(long handout);
 
-  /** The answers of a pupil to a handout. */
-  @Select(
-      """
-      select pupil_id, number, given, outcome, slip, overruled from answer
-      where handout_id = #{handout} and pupil_id = #{pupil} order by number
-      """)
-  List<AnswerRow> answersOf(@Param("handout") long handout, @Param("pupil") long pupil);
-
   /** The handouts with answers that were marked, and not decided, by another judge. */
   @Select(
       """
@@ -201,24 +193,6 @@ public interface HandoutMapper extends Deletable {
   int put(
       @Param("handout") long handout,
       @Param("answer") AnswerRow answer,
-      @Param("by") int by,
-      @Param("at") OffsetDateTime at);
-
-  /** Adds answers where nothing stands yet. */
-  @Insert(
-      """
-      <script>
-      insert into answer (handout_id, pupil_id, number, given, outcome, slip, overruled, judged_by,
-                          changed_at) values
-      <foreach item="answer" collection="answers" separator=",">
-        (#{handout}, #{answer.pupilId}, #{answer.number}, #{answer.given}, #{answer.outcome},
-         #{answer.slip}, #{answer.overruled}, #{by}, #{at})
-      </foreach>
-      </script>
-      """)
-  int addAnswers(
-      @Param("handout") long handout,
-      @Param("answers") List<AnswerRow> answers,
       @Param("by") int by,
       @Param("at") OffsetDateTime at);
 

@@ -8,12 +8,9 @@ import bemble.app.room.RoomJson.StuckRequest;
 import bemble.app.slate.AttemptView;
 import bemble.app.slate.HintView;
 import bemble.app.slate.ReportView;
-import bemble.app.slate.StrokeView;
+import bemble.app.slate.StrokesRequest;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Size;
-import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -41,11 +38,6 @@ class SeatController {
     this.seats = seats;
     this.work = work;
   }
-
-  /** Some strokes, in order. */
-  record SeatStrokes(
-      @NotNull(message = "{valid.strokes}") @Size(max = 500, message = "{valid.strokes-at-once}")
-          List<@Valid @NotNull(message = "{valid.strokes}") StrokeView> strokes) {}
 
   @PostMapping("/knocks")
   @ResponseStatus(HttpStatus.CREATED)
@@ -91,7 +83,7 @@ class SeatController {
   void write(
       @RequestHeader(value = HttpHeaders.AUTHORIZATION, defaultValue = "") String token,
       @PathVariable long id,
-      @Valid @RequestBody SeatStrokes request) {
+      @Valid @RequestBody StrokesRequest request) {
     work.write(seats.of(token), id, request.strokes());
   }
 

@@ -36,11 +36,6 @@ class SlateController {
     this.pupils = pupils;
   }
 
-  /** Some strokes, in order. */
-  record StrokesRequest(
-      @NotNull(message = "{valid.strokes}") @Size(max = 500, message = "{valid.strokes-at-once}")
-          List<@Valid @NotNull(message = "{valid.strokes}") StrokeView> strokes) {}
-
   /** The end of an attempt, with the writer's own explanation. */
   record HandInRequest(
       @Size(max = 2000, message = "{valid.explanation-length}") @Nullable String explanation,

@@ -18,16 +18,7 @@ public final class Transcript {
 
   /** All values in the order of writing; numbers copied from the sum are left out. */
   public static List<Written> of(Working working) {
-    return of(working, false);
-  }
-
-  /** All values in the order of writing, including those copied from the sum, and its sign. */
-  public static List<Written> withSetOut(Working working) {
-    return of(working, true);
-  }
-
-  private static List<Written> of(Working working, boolean setOut) {
-    return puts(working, setOut).stream().map(Put::written).toList();
+    return puts(working, false).stream().map(Put::written).toList();
   }
 
   /** The ways of writing. */
