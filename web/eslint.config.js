@@ -10,7 +10,7 @@ const FLOORS = [
   ['ui'],
   ['paper'],
   ['hand', 'session'],
-  ['scan'],
+  ['backup', 'mistake', 'scan'],
   ['marking', 'runs'],
   [
     'board',
@@ -32,17 +32,10 @@ const FLOORS = [
 const SHOWN = '/^(label|title|placeholder|alt|aria-label|helperText|heading)$/';
 const LETTERS = '/[A-Za-z]{2}/';
 const message = 'Put these words into words/en.json.';
-const wording = {
-  files: ['src/**/*.tsx'],
-  ignores: ['src/**/*.test.tsx'],
-  rules: {
-    'no-restricted-syntax': [
-      'error',
-      { selector: `JSXText[value=${LETTERS}]`, message },
-      { selector: `JSXAttribute[name.name=${SHOWN}] > Literal[value=${LETTERS}]`, message },
-    ],
-  },
-};
+const WORDING = [
+  { selector: `JSXText[value=${LETTERS}]`, message },
+  { selector: `JSXAttribute[name.name=${SHOWN}] > Literal[value=${LETTERS}]`, message },
+];
 
 /** What a press does goes through one guard. */
 const ONLY_ONCE = {
@@ -53,23 +46,35 @@ const ONLY_ONCE = {
 
 /** Neither the folders above nor those beside a folder may be imported. */
 const layering = FLOORS.slice(0, -1).flatMap((floor, level) =>
-  floor.map((folder) => {
+  floor.flatMap((folder) => {
     const barred = FLOORS.slice(level)
       .flat()
       .filter((other) => other !== folder);
     const group = barred.flatMap((other) => [`../${other}`, `../${other}/**`]);
-    return {
-      files: [`src/${folder}/**/*.{ts,tsx}`],
-      rules: {
-        'no-restricted-imports': [
-          'error',
-          {
-            patterns: [{ group, message: `${folder} lies below these folders, or beside them.` }],
-            paths: folder === 'ui' ? [] : [ONLY_ONCE],
-          },
-        ],
+    const below = `${folder} lies below these folders, or beside them.`;
+    const called = `ImportExpression > Literal[value=/^\\.\\.\\u002F(${barred.join('|')})(\\u002F|$)/]`;
+    return [
+      {
+        files: [`src/${folder}/**/*.{ts,tsx}`],
+        rules: {
+          'no-restricted-imports': [
+            'error',
+            {
+              patterns: [{ group, message: below }],
+              paths: folder === 'ui' ? [] : [ONLY_ONCE],
+            },
+          ],
+          'no-restricted-syntax': ['error', ...WORDING, { selector: called, message: below }],
+        },
       },
-    };
+      // A test says words of its own.
+      {
+        files: [`src/${folder}/**/*.test.tsx`],
+        rules: {
+          'no-restricted-syntax': ['error', { selector: called, message: below }],
+        },
+      },
+    ];
   }),
 );
 
@@ -83,6 +88,10 @@ export default tseslint.config(
     // A dialog that opens for one thing puts the cursor where that thing is typed.
     rules: { 'jsx-a11y/no-autofocus': 'off' },
   },
+  {
+    files: ['src/*.tsx', 'src/app/**/*.tsx'],
+    ignores: ['src/**/*.test.tsx'],
+    rules: { 'no-restricted-syntax': ['error', ...WORDING] },
+  },
   ...layering,
-  wording,
 );

@@ -18,7 +18,7 @@ import { DeletePupilDialog } from './DeletePupilDialog';
 import { LONGEST_NAME } from '../ui/names';
 import { t } from '../words';
 
-const BackupDialog = deferred(() => import('../workbook/BackupDialog'));
+const BackupDialog = deferred(() => import('../backup/BackupDialog'));
 
 const ORDER = ['order of pupils'];
 

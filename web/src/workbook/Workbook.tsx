@@ -20,7 +20,7 @@ import { PageCard } from './PageCard';
 import { RenameDialog } from './RenameDialog';
 import { t } from '../words';
 
-const BackupDialog = deferred(() => import('./BackupDialog'));
+const BackupDialog = deferred(() => import('../backup/BackupDialog'));
 
 /** The kept pages, to be found and opened on the Desk. */
 export default function Workbook() {

@@ -17,6 +17,8 @@ import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.library.Architectures.LayeredArchitecture;
 import jakarta.validation.Constraint;
+import java.io.IOException;
+import java.nio.file.Files;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
@@ -76,6 +78,12 @@ class AppArchitectureTest {
   @Test
   void packagesFormNoCycle() {
     slices().matching("bemble.app.(*)..").should().beFreeOfCycles().check(APP);
+  }
+
+  /** {@code ./bemble picture} draws it anew. */
+  @Test
+  void thePictureShowsTheCodeAsItIs() throws IOException {
+    assertEquals(ArchitecturePicture.drawn(), Files.readString(ArchitecturePicture.FILE));
   }
 
   /** Rows are plain: they know neither the rules of the job nor the web. */

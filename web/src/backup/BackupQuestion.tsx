@@ -31,22 +31,22 @@ export function BackupQuestion({
   const moment = madeAt && momentInFull(madeAt);
   return (
     <Dialog open onClose={onBack} fullWidth maxWidth="sm" aria-labelledby="look-title">
-      <DialogTitle id="look-title">{t('workbook.look-before')}</DialogTitle>
+      <DialogTitle id="look-title">{t('backup.look-before')}</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 1.5 }}>
         <Box>
           <strong>
-            {moment ? t('workbook.backup-of', { moment }) : t('workbook.backup-of-unknown')}
+            {moment ? t('backup.backup-of', { moment }) : t('backup.backup-of-unknown')}
           </strong>{' '}
-          {t('workbook.it-holds', backup)}
+          {t('backup.it-holds', backup)}
         </Box>
-        <Box>{t('workbook.it-replaces', now)}</Box>
+        <Box>{t('backup.it-replaces', now)}</Box>
         {returning.length > 0 && (
           <Box sx={{ p: 1.25, bgcolor: 'ink.slipPage' }}>
-            {t('workbook.returning', { count: returning.length, names: returning.join(', ') })}
+            {t('backup.returning', { count: returning.length, names: returning.join(', ') })}
             <FormControlLabel
               sx={{ display: 'block', mt: 0.5 }}
               control={<Checkbox checked={again} onChange={(_, checked) => setAgain(checked)} />}
-              label={t('workbook.delete-them-again')}
+              label={t('backup.delete-them-again')}
             />
           </Box>
         )}
@@ -59,7 +59,7 @@ export function BackupQuestion({
           disabled={busy}
           onClick={() => onRestore(again && returning.length > 0)}
         >
-          {busy ? t('workbook.bringing-it-back') : t('workbook.bring-back')}
+          {busy ? t('backup.bringing-it-back') : t('backup.bring-back')}
         </Button>
       </DialogActions>
     </Dialog>

@@ -30,7 +30,7 @@ export default function BackupDialog({ onClose }: { onClose: () => void }) {
     onSuccess: ({ name }) => {
       void queries.invalidateQueries();
       notice({
-        text: t('workbook.the-backup-stands-in-the'),
+        text: t('backup.the-backup-stands-in-the'),
         action: {
           label: t('common.undo'),
           run: () => restore.mutate({ of: name, forget: false }),
@@ -68,18 +68,18 @@ export default function BackupDialog({ onClose }: { onClose: () => void }) {
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="backup-title">
       <DialogTitle id="backup-title">{t('common.backups')}</DialogTitle>
       <DialogContent sx={{ display: 'grid', gap: 2 }}>
-        <Box>{t('workbook.a-backup-is-all-that')}</Box>
+        <Box>{t('backup.a-backup-is-all-that')}</Box>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
           <Button variant="contained" disabled={busy} onClick={() => backUp.mutate()}>
-            {backUp.isPending ? t('common.making-it') : t('workbook.download-a-backup')}
+            {backUp.isPending ? t('common.making-it') : t('backup.download-a-backup')}
           </Button>
           <FileButton
-            label={t('workbook.backup-file')}
+            label={t('backup.backup-file')}
             accept="application/zip,.zip"
             disabled={busy}
             onFile={(file) => look.mutate(file)}
           >
-            {look.isPending ? t('workbook.looking') : t('workbook.bring-a-backup-back')}
+            {look.isPending ? t('backup.looking') : t('backup.bring-a-backup-back')}
           </FileButton>
         </Box>
         {trouble && (
@@ -89,10 +89,10 @@ export default function BackupDialog({ onClose }: { onClose: () => void }) {
         )}
         <Box>
           <Box component="h3" sx={{ fontSize: 16, mt: 1, mb: 0.5 }}>
-            {t('workbook.copies-that-bemble-made-by')}
+            {t('backup.copies-that-bemble-made-by')}
           </Box>
           {copies.data?.length === 0 && (
-            <Box sx={{ color: 'text.secondary' }}>{t('workbook.none-yet-the-first-one')}</Box>
+            <Box sx={{ color: 'text.secondary' }}>{t('backup.none-yet-the-first-one')}</Box>
           )}
           <Box
             component="ul"
@@ -104,11 +104,11 @@ export default function BackupDialog({ onClose }: { onClose: () => void }) {
           </Box>
         </Box>
         <Box sx={{ color: 'text.secondary', fontSize: 15 }}>
-          {t('workbook.whatever-is-brought-back-what')} {t('workbook.copies-hold-deleted')}
+          {t('backup.whatever-is-brought-back-what')} {t('backup.copies-hold-deleted')}
         </Box>
         <Box>
           <Button disabled={busy} onClick={() => forget.mutate()}>
-            {forget.isPending ? t('common.making-it') : t('workbook.make-copies-forget')}
+            {forget.isPending ? t('common.making-it') : t('backup.make-copies-forget')}
           </Button>
         </Box>
       </DialogContent>
@@ -146,19 +146,19 @@ function Kept({
         {moment}
         {before && (
           <Box component="span" sx={{ color: 'text.secondary' }}>
-            {t('workbook.before-another-was-brought-back')}
+            {t('backup.before-another-was-brought-back')}
           </Box>
         )}
       </Box>
       <Box sx={{ color: 'text.secondary' }}>
-        {t('workbook.kb', { ceil: Math.ceil(bytes / 1024) })}
+        {t('backup.kb', { ceil: Math.ceil(bytes / 1024) })}
       </Box>
       <Button
-        aria-label={t('workbook.bring-back-the-copy-of', { moment })}
+        aria-label={t('backup.bring-back-the-copy-of', { moment })}
         disabled={disabled}
         onClick={() => onRestore(name)}
       >
-        {t('workbook.bring-back')}
+        {t('backup.bring-back')}
       </Button>
     </Box>
   );
