@@ -52,8 +52,8 @@ final class Foreseen {
   }
 
   /** How a reply differs from each of the answers with a number. */
-  List<Written> written(Reply reply) {
-    return numbers.keySet().stream().map(answer -> Written.of(reply, answer)).toList();
+  List<Deviation> deviations(Reply reply) {
+    return numbers.keySet().stream().map(answer -> Deviation.of(reply, answer)).toList();
   }
 
   /** The probability of a reply from somebody who misses one fact, each of them equally likely. */

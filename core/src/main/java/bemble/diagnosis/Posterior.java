@@ -44,12 +44,12 @@ final class Posterior {
     for (int h = 0; h < expected.length; h++) {
       expected[h] = AnswerChances.of(hypotheses.get(h), sum);
     }
-    List<Written> differences = sum.written(reply);
+    List<Deviation> deviations = sum.deviations(reply);
     double missed = sum.missed(reply);
     for (int c = 0; c < logs.length; c++) {
       Care care = rates.cares().get(c);
       double[] written =
-          differences.stream().mapToDouble(each -> each.chance(care.figure())).toArray();
+          deviations.stream().mapToDouble(each -> each.chance(care.figure())).toArray();
       for (int h = 0; h < expected.length; h++) {
         double unforeseen = hypotheses.get(h).unforeseen();
         double meant = Math.max(0, 1 - care.fact() - unforeseen) * expected[h].chance(written);

@@ -23,12 +23,12 @@ interface Canvas {
    * @param width of the line
    * @param dashed whether the line is broken
    */
-  record Pen(@Nullable Ink fill, @Nullable Ink stroke, double width, boolean dashed) {
-    static Pen line(Ink stroke, double width) {
+  record Pen(@Nullable Tint fill, @Nullable Tint stroke, double width, boolean dashed) {
+    static Pen line(Tint stroke, double width) {
       return new Pen(null, stroke, width, false);
     }
 
-    static Pen filled(Ink fill) {
+    static Pen filled(Tint fill) {
       return new Pen(fill, null, 0, false);
     }
   }
@@ -38,7 +38,7 @@ interface Canvas {
    *
    * @param size its height in squares
    */
-  record Lettering(double size, boolean bold, Ink ink, Anchor anchor) {}
+  record Lettering(double size, boolean bold, Tint ink, Anchor anchor) {}
 
   /** A line through some points. */
   void line(List<Point> points, Pen pen);

@@ -44,16 +44,16 @@ public record CutOut(String name, String result, List<String> lines, List<String
     void draw(PdfCanvas canvas, Point corner, double width) {
       double left = corner.x() + INSIDE;
       double y = corner.y() + INSIDE / 2 + LEADING / 2;
-      Lettering beside = new Lettering(LETTERS, false, Ink.TEXT, Anchor.END);
+      Lettering beside = new Lettering(LETTERS, false, Tint.TEXT, Anchor.END);
       double level = y + PdfCanvas.TO_BASE_LINE * (NAME - LETTERS);
       canvas.text(new Point(corner.x() + width - INSIDE, level), result, beside);
       for (String part : name) {
-        canvas.text(new Point(left, y), part, new Lettering(NAME, true, Ink.TEXT, Anchor.START));
+        canvas.text(new Point(left, y), part, new Lettering(NAME, true, Tint.TEXT, Anchor.START));
         y += LEADING;
       }
       for (String line : lines) {
         canvas.text(
-            new Point(left, y), line, new Lettering(LETTERS, false, Ink.TEXT, Anchor.START));
+            new Point(left, y), line, new Lettering(LETTERS, false, Tint.TEXT, Anchor.START));
         y += LEADING;
       }
     }
@@ -92,7 +92,7 @@ public record CutOut(String name, String result, List<String> lines, List<String
     for (List<Written> row : rows) {
       for (int i = 0; i < row.size(); i++) {
         Point corner = new Point(PdfBook.MARGIN + i * width, top);
-        canvas.rectangle(corner, width, height(row, room), 0, new Pen(null, Ink.EDGE, 0.6, true));
+        canvas.rectangle(corner, width, height(row, room), 0, new Pen(null, Tint.EDGE, 0.6, true));
         row.get(i).draw(canvas, corner, width);
       }
       top += height(row, room);

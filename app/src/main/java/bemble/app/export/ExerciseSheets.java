@@ -231,11 +231,11 @@ public final class ExerciseSheets {
     Point boxes = numberBoxes(book);
     double letters = copy.boxed() ? PdfBook.HEADING * 0.7 : PdfBook.HEADING * 1.3;
     Point at = new Point(PdfBook.MARGIN + SECOND_CODE + 12, boxes.y() + NUMBER_BOX / 2);
-    canvas.text(at, copy.number(), new Lettering(letters, !copy.boxed(), Ink.TEXT, Anchor.START));
+    canvas.text(at, copy.number(), new Lettering(letters, !copy.boxed(), Tint.TEXT, Anchor.START));
     if (copy.boxed()) {
       for (int box = 0; box < 2; box++) {
         Point corner = new Point(boxes.x() + box * NUMBER_BOX, boxes.y());
-        canvas.rectangle(corner, NUMBER_BOX, NUMBER_BOX, 1.5, new Pen(null, Ink.BOX, 0.8, false));
+        canvas.rectangle(corner, NUMBER_BOX, NUMBER_BOX, 1.5, new Pen(null, Tint.BOX, 0.8, false));
       }
     }
   }
@@ -272,7 +272,7 @@ public final class ExerciseSheets {
     for (double x : List.of(CORNER, book.width() - CORNER)) {
       for (double y : List.of(CORNER, book.height() / 2, book.height() - CORNER)) {
         boolean open = x > CORNER && y > book.height() / 2;
-        Pen pen = open ? new Pen(null, Ink.BLACK, HALF_MARK / 2, false) : Pen.filled(Ink.BLACK);
+        Pen pen = open ? new Pen(null, Tint.BLACK, HALF_MARK / 2, false) : Pen.filled(Tint.BLACK);
         double half = open ? HALF_MARK * 0.75 : HALF_MARK;
         canvas.rectangle(new Point(x - half, y - half), 2 * half, 2 * half, 0, pen);
       }
@@ -302,7 +302,7 @@ public final class ExerciseSheets {
         }
         if (to > from) {
           Point corner = new Point(at.x() + from * side, at.y() + row * side);
-          canvas.rectangle(corner, (to - from) * side, side, 0, Pen.filled(Ink.BLACK));
+          canvas.rectangle(corner, (to - from) * side, side, 0, Pen.filled(Tint.BLACK));
         }
         from = to + 1;
       }
@@ -310,7 +310,7 @@ public final class ExerciseSheets {
   }
 
   private static void name(PdfCanvas canvas, String name) {
-    Lettering letters = new Lettering(PdfBook.HEADING * 0.7, false, Ink.TEXT, Anchor.START);
+    Lettering letters = new Lettering(PdfBook.HEADING * 0.7, false, Tint.TEXT, Anchor.START);
     canvas.text(new Point(PdfBook.MARGIN, PdfBook.MARGIN + ABOVE * 0.62), name, letters);
   }
 }

@@ -17,8 +17,8 @@ final class MarkPainter {
   /** How much further left a small number stands for each figure more, in squares. */
   private static final double BEFORE = 0.1;
 
-  private static final Pen RULE = Pen.line(Ink.TEXT, 0.055);
-  private static final Pen THIN = Pen.line(Ink.SMALL, 0.045);
+  private static final Pen RULE = Pen.line(Tint.TEXT, 0.055);
+  private static final Pen THIN = Pen.line(Tint.SMALL, 0.045);
   private static final double FIGURE = 0.72;
   private static final double SMALL = 0.44;
   private static final double WORDS = 0.4;
@@ -31,7 +31,7 @@ final class MarkPainter {
 
   /** The squares of an area. */
   void grid(Area area) {
-    Pen pen = Pen.line(Ink.SQUARE, 0.025);
+    Pen pen = Pen.line(Tint.SQUARE, 0.025);
     double left = area.from().column();
     double top = area.from().row();
     double right = area.to().column() + 1.0;
@@ -47,13 +47,13 @@ final class MarkPainter {
   /** A thin, pale box in which a figure is to be written: a copier shows little of it. */
   void box(Square at) {
     Point corner = new Point(at.column() + 0.06, at.row() + 0.06);
-    canvas.rectangle(corner, 0.88, 0.88, 0.1, new Pen(null, Ink.BOX, 0.035, false));
+    canvas.rectangle(corner, 0.88, 0.88, 0.1, new Pen(null, Tint.BOX, 0.035, false));
   }
 
   /** Sets a square off as just written. */
   void fresh(Square at) {
     Point corner = new Point(at.column() + 0.08, at.row() + 0.08);
-    canvas.rectangle(corner, 0.84, 0.84, 0.1, Pen.filled(Ink.FRESH));
+    canvas.rectangle(corner, 0.84, 0.84, 0.1, Pen.filled(Tint.FRESH));
   }
 
   void paint(Mark mark) {
@@ -64,7 +64,7 @@ final class MarkPainter {
       small(small, mark.role());
     } else if (shape instanceof Shape.Point point) {
       Point at = new Point(point.after().column() + 1, point.after().row() + 0.5);
-      Ink ink = mark.role() == Role.THOUSANDS ? Ink.QUIET : Ink.TEXT;
+      Tint ink = mark.role() == Role.THOUSANDS ? Tint.QUIET : Tint.TEXT;
       canvas.text(at, point.text(), new Lettering(FIGURE, false, ink, Anchor.MIDDLE));
     } else if (shape instanceof Shape.Strike strike) {
       strike(strike);
@@ -76,7 +76,7 @@ final class MarkPainter {
       ring(ring);
     } else if (shape instanceof Shape.Link link) {
       Point from = moved(middle(link.from()), 0, 0.4);
-      canvas.line(List.of(from, moved(middle(link.to()), 0, -0.4)), Pen.line(Ink.LINK, 0.05));
+      canvas.line(List.of(from, moved(middle(link.to()), 0, -0.4)), Pen.line(Tint.LINK, 0.05));
     } else if (shape instanceof Shape.Arrow arrow) {
       arrow(middle(arrow.from()), middle(arrow.to()));
     } else if (shape instanceof Shape.Hop hop) {
@@ -88,11 +88,11 @@ final class MarkPainter {
 
   private void figure(Shape.Figure figure, Role role) {
     boolean bold = role == Role.ANSWER || role == Role.QUOTIENT || role == Role.ROOT;
-    Ink ink =
+    Tint ink =
         switch (role) {
-          case PLACEHOLDER, PADDING -> Ink.QUIET;
-          case TRY, LEAD -> Ink.SMALL;
-          default -> Ink.TEXT;
+          case PLACEHOLDER, PADDING -> Tint.QUIET;
+          case TRY, LEAD -> Tint.SMALL;
+          default -> Tint.TEXT;
         };
     canvas.text(
         middle(figure.at()), figure.text(), new Lettering(FIGURE, bold, ink, Anchor.MIDDLE));
@@ -105,7 +105,7 @@ final class MarkPainter {
           default -> false;
         };
     Lettering lettering =
-        new Lettering(SMALL, !number, number ? Ink.TEXT : Ink.SMALL, Anchor.MIDDLE);
+        new Lettering(SMALL, !number, number ? Tint.TEXT : Tint.SMALL, Anchor.MIDDLE);
     boolean before = small.spot() == Spot.UPPER_LEFT;
     double further = before ? BEFORE * (small.text().length() - 1) : 0;
     Point at = moved(spot(small.at(), small.spot()), -further, 0);
@@ -128,7 +128,7 @@ final class MarkPainter {
     Point at = new Point(words.at().column() + x, words.at().row() + 0.5);
     boolean head = role == Role.HEAD;
     Lettering lettering =
-        new Lettering(WORDS, role != Role.NOTE, head ? Ink.QUIET : Ink.RIGHT, anchor);
+        new Lettering(WORDS, role != Role.NOTE, head ? Tint.QUIET : Tint.RIGHT, anchor);
     canvas.text(at, words.text(), lettering);
   }
 
@@ -166,12 +166,12 @@ final class MarkPainter {
     Point pull = new Point((from.x() + to.x()) / 2, from.y() - 1.7);
     canvas.curve(from, pull, to, THIN);
     Point label = new Point(pull.x(), hop.from().row() - 0.13);
-    canvas.text(label, hop.label(), new Lettering(SMALL, true, Ink.SMALL, Anchor.MIDDLE));
+    canvas.text(label, hop.label(), new Lettering(SMALL, true, Tint.SMALL, Anchor.MIDDLE));
   }
 
   private void counter(Point at, Shape.Thing thing) {
-    Pen solid = new Pen(Ink.RIGHT, Ink.ACTION, 0.03, false);
-    Pen open = new Pen(Ink.PAGE, Ink.ACTION, 0.06, false);
+    Pen solid = new Pen(Tint.RIGHT, Tint.ACTION, 0.03, false);
+    Pen open = new Pen(Tint.PAGE, Tint.ACTION, 0.06, false);
     switch (thing) {
       case DOT -> canvas.circle(at, 0.24, solid);
       case OPEN_DOT -> canvas.circle(at, 0.24, open);

@@ -16,7 +16,7 @@ public final class MarkingList {
   private static final double NAME = 130;
   private static final double LETTERS = 11;
   private static final int MOST_SUMS = 16;
-  private static final Pen LINE = Pen.line(Ink.EDGE, 0.6);
+  private static final Pen LINE = Pen.line(Tint.EDGE, 0.6);
 
   private MarkingList() {}
 
@@ -58,9 +58,9 @@ public final class MarkingList {
     double below = top + ANSWER;
     for (int i = 0; i < answers.size(); i++) {
       double middle = left + NAME + (i + 0.5) * column;
-      Lettering number = new Lettering(LETTERS, true, Ink.TEXT, Anchor.MIDDLE);
+      Lettering number = new Lettering(LETTERS, true, Tint.TEXT, Anchor.MIDDLE);
       canvas.text(new Point(middle, below - LETTERS), String.valueOf(first + i + 1), number);
-      Lettering answer = new Lettering(LETTERS, false, Ink.ACTION, Anchor.START);
+      Lettering answer = new Lettering(LETTERS, false, Tint.ACTION, Anchor.START);
       canvas.upright(new Point(middle, below - 2 * LETTERS), answers.get(i), answer);
     }
     for (int i = 0; i <= rows.size(); i++) {
@@ -69,13 +69,13 @@ public final class MarkingList {
     }
     for (int i = 0; i < rows.size(); i++) {
       double middle = below + (i + 0.5) * ROW;
-      Lettering name = new Lettering(LETTERS, false, Ink.TEXT, Anchor.START);
+      Lettering name = new Lettering(LETTERS, false, Tint.TEXT, Anchor.START);
       canvas.text(new Point(left + 3, middle), rows.get(i).name(), name);
       List<String> cells = rows.get(i).cells();
       for (int c = first; c < Math.min(first + answers.size(), cells.size()); c++) {
         double x = left + NAME + (c - first + 0.5) * column;
         double size = Math.min(LETTERS, 1.6 * column / Math.max(1, cells.get(c).length()));
-        Lettering cell = new Lettering(size, false, Ink.TEXT, Anchor.MIDDLE);
+        Lettering cell = new Lettering(size, false, Tint.TEXT, Anchor.MIDDLE);
         canvas.text(new Point(x, middle), cells.get(c), cell);
       }
     }

@@ -140,7 +140,7 @@ final class PdfBook implements AutoCloseable {
         .text(
             new Point(0, HEADING / 3),
             tile.frame().heading(),
-            new Lettering(HEADING * 0.7, true, Ink.TEXT, Anchor.START));
+            new Lettering(HEADING * 0.7, true, Tint.TEXT, Anchor.START));
     Space below = new Space(left, top - HEADING, tile.width(), tile.height() - HEADING);
     papers(out, below, tile.area(), tile.frame().papers(), tile.side());
   }
@@ -179,7 +179,7 @@ final class PdfBook implements AutoCloseable {
         .text(
             new Point(0, HEADING / 2),
             heading,
-            new Lettering(letters, true, Ink.ACTION, Anchor.START));
+            new Lettering(letters, true, Tint.ACTION, Anchor.START));
   }
 
   /** Lines of words, in columns. A long line goes on below, set in like a line with a tab. */
@@ -207,7 +207,7 @@ final class PdfBook implements AutoCloseable {
                   new Point(
                       i / down * (width + GAP),
                       2.5 * HEADING + (i % down + 0.5) * letters * LEADING);
-              plain.text(at, some.get(i), new Lettering(letters, false, Ink.TEXT, Anchor.START));
+              plain.text(at, some.get(i), new Lettering(letters, false, Tint.TEXT, Anchor.START));
             }
           });
     }
@@ -218,7 +218,7 @@ final class PdfBook implements AutoCloseable {
     plain.text(
         new Point(0, letters / 2),
         frame.heading(),
-        new Lettering(letters, true, Ink.ACTION, Anchor.START));
+        new Lettering(letters, true, Tint.ACTION, Anchor.START));
     double said = letters * 1.1;
     List<String> lines = fonts.lines(frame.sentence(), said, false, space.width());
     double foot = (lines.size() + 0.5) * said * LEADING;
@@ -228,7 +228,7 @@ final class PdfBook implements AutoCloseable {
     for (int i = 0; i < lines.size(); i++) {
       double at = 2 * letters + used + (i + 1) * said * LEADING;
       plain.text(
-          new Point(0, at), lines.get(i), new Lettering(said, false, Ink.TEXT, Anchor.START));
+          new Point(0, at), lines.get(i), new Lettering(said, false, Tint.TEXT, Anchor.START));
     }
   }
 

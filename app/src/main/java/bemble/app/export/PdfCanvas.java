@@ -68,7 +68,7 @@ final class PdfCanvas implements Canvas {
     }
   }
 
-  private static java.awt.Color color(Ink ink) {
+  private static java.awt.Color color(Tint ink) {
     return new java.awt.Color(ink.rgb());
   }
 

@@ -39,7 +39,7 @@ class RoomWork {
   private final RoomPages pages;
   private final Attempts attempts;
   private final Runs runs;
-  private final Verdicts verdicts;
+  private final LaterVerdicts verdicts;
   private final RoomMapper mapper;
   private final Clock clock;
   private final ObjectMapper json;
@@ -50,7 +50,7 @@ class RoomWork {
       RoomPages pages,
       Attempts attempts,
       Runs runs,
-      Verdicts verdicts,
+      LaterVerdicts verdicts,
       RoomMapper mapper,
       Clock clock,
       ObjectMapper json,

@@ -94,7 +94,7 @@ public final class Search {
     return known
         .found(finding.moved(List.of(count.entry().slot().square()), noted.due()))
         .settling(count.entry().slot())
-        .writing(noted.written(), trials().worked(known.slips(), written));
+        .writing(noted.written(), candidates().worked(known.slips(), written));
   }
 
   /** The known hand after the writer's choice in one slot is accepted. */
@@ -104,17 +104,19 @@ public final class Search {
     KnownHand chosen = known;
     if (known.findings().isEmpty()) {
       Map<Slot, BigInteger> choices = KnownHand.plus(known.chosen(), slot, value);
-      chosen = known.choosing(slot, value, trials().worked(List.of(), choices));
+      chosen = known.choosing(slot, value, candidates().worked(List.of(), choices));
     }
     return chosen.writing(
-        slot, value, trials().worked(known.slips(), KnownHand.plus(known.forced(), slot, value)));
+        slot,
+        value,
+        candidates().worked(known.slips(), KnownHand.plus(known.forced(), slot, value)));
   }
 
   private Difference difference(Seen wrong) {
     return new Difference(inspection.page(), inspection.comparison(), known, wrong);
   }
 
-  private Candidates trials() {
+  private Candidates candidates() {
     return new Candidates(school, inspection, known, budget);
   }
 
@@ -135,7 +137,7 @@ public final class Search {
   private KnownHand explain(Seen wrong) {
     Prediction meant = known.meant();
     Difference difference = difference(wrong);
-    AsWritten asWritten = new AsWritten(trials());
+    AsWritten asWritten = new AsWritten(candidates());
     if (difference.isAsTrue()) {
       // After a slip a figure may be right again; then it is called right.
       return settled(known, wrong, asWritten.taking(wrong));
@@ -144,7 +146,7 @@ public final class Search {
     Optional<Candidate> figure = asWritten.taking(wrong);
     int least = figure.map(Candidate::agreement).orElse(now);
     List<Candidate> tried =
-        new SlipTrials(trials(), settingOut).of(wrong, Math.min(now + 1, least));
+        new SlipTrials(candidates(), settingOut).of(wrong, Math.min(now + 1, least));
     Optional<Candidate> over = asWritten.changedOver(wrong);
     if (over.isPresent()
         && (tried.isEmpty() || over.get().agreement() > tried.get(0).agreement())) {
@@ -202,7 +204,7 @@ public final class Search {
     }
     Transposed read = numbers.get().on(page);
     Inspection then = inspection.of(new Handwriting(read.read()));
-    Prediction copied = trials().copied(numbers.get().lefts());
+    Prediction copied = candidates().copied(numbers.get().lefts());
     int agreement = then.comparison().agreement(copied);
     boolean isBest =
         tried.stream().allMatch(each -> each.agreement() < agreement)

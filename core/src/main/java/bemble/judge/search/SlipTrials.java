@@ -21,16 +21,16 @@ import java.util.stream.Stream;
 /** The known slips that may be behind a difference. */
 final class SlipTrials {
   private final School school;
-  private final Candidates trials;
+  private final Candidates candidates;
   private final Inspection inspection;
   private final KnownHand known;
   private final SettingOut settingOut;
 
-  SlipTrials(Candidates trials, SettingOut settingOut) {
-    this.school = trials.school();
-    this.trials = trials;
-    this.inspection = trials.inspection();
-    this.known = trials.known();
+  SlipTrials(Candidates candidates, SettingOut settingOut) {
+    this.school = candidates.school();
+    this.candidates = candidates;
+    this.inspection = candidates.inspection();
+    this.known = candidates.known();
     this.settingOut = settingOut;
   }
 
@@ -48,14 +48,14 @@ final class SlipTrials {
         if (slip.isOfSettingOut() && settingOut == SettingOut.GIVEN) {
           continue;
         }
-        if (trials.budget().isLeft()) {
-          trials.slipping(new At(slip, from, false)).ifPresent(tried::add);
+        if (candidates.budget().isLeft()) {
+          candidates.slipping(new At(slip, from, false)).ifPresent(tried::add);
           for (At at : atFigures(slip, from, wrong)) {
-            trials.slipping(at).ifPresent(tried::add);
+            candidates.slipping(at).ifPresent(tried::add);
           }
           // A fact is missed once: another one is another slip.
           if (!slip.isMissedFact()) {
-            trials.slipping(new At(slip, from, true)).ifPresent(tried::add);
+            candidates.slipping(new At(slip, from, true)).ifPresent(tried::add);
           }
         }
       }

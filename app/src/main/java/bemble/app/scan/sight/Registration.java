@@ -1,7 +1,7 @@
 package bemble.app.scan.sight;
 
+import bemble.app.scan.sight.EmptySheet.Patch;
 import bemble.app.scan.sight.SheetMap.Shift;
-import bemble.app.scan.sight.Template.Patch;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -46,7 +46,7 @@ final class Registration {
   }
 
   /** Where the parts of a sheet lie that was laid flat at {@link #DOTS}. */
-  static List<Shift> of(Template template, GreyPicture flat) {
+  static List<Shift> of(EmptySheet template, GreyPicture flat) {
     Registration registration = new Registration(template.drawn(), flat);
     List<Shift> shifts = new ArrayList<>();
     for (Patch patch : template.patches()) {
@@ -57,7 +57,7 @@ final class Registration {
 
   /** How much darker than the paper about it each dot is. */
   private static double[] darkness(GreyPicture flat) {
-    Paper paper = new Paper(flat, (int) (6 * DOTS));
+    PaperLight paper = new PaperLight(flat, (int) (6 * DOTS));
     double[] darkness = new double[flat.grey().length];
     for (int y = 0; y < flat.height(); y++) {
       double[] light = paper.row(y);

@@ -56,7 +56,7 @@ public final class Sight {
   public record Flat(String code, SheetTable table, GreyPicture picture) implements Seen {
     /** The ink of a square and about it. */
     public Window window(TilePlace tile, Square square) {
-      Dot corner = Template.corner(tile, square);
+      Dot corner = EmptySheet.corner(tile, square);
       double step = tile.ruling().side() / Window.SQUARE;
       byte[] dark = new byte[Window.SIDE * Window.SIDE];
       for (int row = 0; row < Window.SIDE; row++) {
@@ -180,7 +180,7 @@ public final class Sight {
   static Laid lay(GreyPicture picture, SheetTable table, Found found) {
     List<Shift> marks = SheetMap.shifts(found.flat(), found.pairs());
     SheetMap map = SheetMap.of(found.flat(), marks);
-    Template template = new Template(table, Registration.DOTS);
+    EmptySheet template = new EmptySheet(table, Registration.DOTS);
     double agreed = 0;
     for (int round = 0; round < 2; round++) {
       List<Shift> lines =
@@ -203,7 +203,7 @@ public final class Sight {
 
   /** The same with its paper white everywhere, whatever light fell on it. */
   private static GreyPicture lit(GreyPicture flat) {
-    Paper paper = new Paper(flat, (int) (PAPER * DOTS));
+    PaperLight paper = new PaperLight(flat, (int) (PAPER * DOTS));
     byte[] grey = new byte[flat.grey().length];
     for (int y = 0; y < flat.height(); y++) {
       double[] light = paper.row(y);

@@ -64,7 +64,7 @@ class SightTest {
     for (TilePlace tile : table.tiles()) {
       for (ReadSquare square : tile.squares()) {
         Dot middle =
-            Template.corner(tile, square.at())
+            EmptySheet.corner(tile, square.at())
                 .plus(tile.ruling().side() / 2, tile.ruling().side() / 2);
         double[] seen = camera.see(middle.x() + CORNER, middle.y() + CORNER);
         double off = map.see(middle).distance(new Dot(seen[0], seen[1]));
@@ -112,11 +112,11 @@ class SightTest {
                 10)
             .tables(null, false)
             .get(0);
-    List<Template.Patch> patches = new Template(one, Registration.DOTS).patches();
+    List<EmptySheet.Patch> patches = new EmptySheet(one, Registration.DOTS).patches();
     TilePlace tile = one.tiles().get(0);
     for (ReadSquare square : tile.squares()) {
       Dot middle =
-          Template.corner(tile, square.at())
+          EmptySheet.corner(tile, square.at())
               .plus(tile.ruling().side() / 2, tile.ruling().side() / 2);
       assertTrue(
           patches.stream()

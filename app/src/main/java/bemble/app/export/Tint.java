@@ -1,7 +1,7 @@
 package bemble.app.export;
 
 /** The colours of exported pages, the same as on the screen. */
-enum Ink {
+enum Tint {
   BLACK(0x000000),
   TEXT(0x1F2A44),
   QUIET(0x4A5468),
@@ -17,7 +17,7 @@ enum Ink {
 
   private final int rgb;
 
-  Ink(int rgb) {
+  Tint(int rgb) {
     this.rgb = rgb;
   }
 

@@ -12,16 +12,16 @@ import java.util.Optional;
  * @param wrong how many of them stand wrong in the reply; all and one more where the reply is not
  *     of that length
  */
-record Written(int figures, int wrong) {
+record Deviation(int figures, int wrong) {
   private static final int OTHER_FIGURES = 9;
   private static final int VERY_MANY = 1000;
 
   /** How a reply differs from an answer. */
-  static Written of(Reply reply, Answer meant) {
+  static Deviation of(Reply reply, Answer meant) {
     Numeral left = meant instanceof Answer.Quotient quotient ? quotient.remainder() : null;
     int figures = meant.value().length() + (left == null || left.isZero() ? 0 : left.length());
     if (reply.is(meant)) {
-      return new Written(figures, 0);
+      return new Deviation(figures, 0);
     }
     int wrong = wrong(reply.value(), meant.value());
     if (left != null) {
@@ -29,7 +29,7 @@ record Written(int figures, int wrong) {
     } else if (reply.remainder().isPresent()) {
       wrong = figures + 1;
     }
-    return new Written(figures, Math.min(wrong, figures + 1));
+    return new Deviation(figures, Math.min(wrong, figures + 1));
   }
 
   /** How many figures are wrong; very many in a number of another length. */

@@ -1,7 +1,7 @@
 package bemble.app.scan.sight;
 
 /** How light the paper itself is in each part of a picture, whatever is written on it. */
-final class Paper {
+final class PaperLight {
   /** Dots in a row between which the light goes straight on. */
   private static final int RUN = 8;
 
@@ -16,7 +16,7 @@ final class Paper {
    *
    * @param part the side of a part, in dots: wider than any stroke
    */
-  Paper(GreyPicture picture, int part) {
+  PaperLight(GreyPicture picture, int part) {
     width = picture.width();
     this.part = part;
     columns = (picture.width() + part - 1) / part;

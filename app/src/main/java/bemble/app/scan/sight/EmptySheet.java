@@ -16,7 +16,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** The lines of an empty sheet, drawn anew from its table: dark lines on nothing. */
-final class Template {
+final class EmptySheet {
   /** How much darker than paper the lines of squares and of boxes are printed. */
   private static final int LINE = 45;
 
@@ -36,7 +36,7 @@ final class Template {
    *
    * @param dots a millimetre takes
    */
-  Template(SheetTable table, double dots) {
+  EmptySheet(SheetTable table, double dots) {
     this.table = table;
     this.dots = dots;
   }

@@ -17,7 +17,7 @@ import org.springframework.stereotype.Component;
  * are not judged one by one.
  */
 @Component
-class Verdicts {
+class LaterVerdicts {
   private final RoomPages pages;
   private final ExecutorService judges =
       Executors.newFixedThreadPool(Math.max(1, Runtime.getRuntime().availableProcessors() - 1));
@@ -26,7 +26,7 @@ class Verdicts {
   private final Map<Long, CompletableFuture<Optional<ReportView>>> waiting =
       new ConcurrentHashMap<>();
 
-  Verdicts(RoomPages pages) {
+  LaterVerdicts(RoomPages pages) {
     this.pages = pages;
   }
 
