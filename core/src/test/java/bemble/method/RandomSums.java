@@ -1,5 +1,6 @@
 package bemble.method;
 
+import bemble.Sweep;
 import bemble.methods.Methods;
 import bemble.number.Numeral;
 import bemble.problem.Addition;
@@ -31,9 +32,11 @@ public final class RandomSums {
         () -> next(operation, random.nextBoolean() ? 24 : 1 + random.nextInt(4)));
   }
 
-  /** Sums that a method fits. */
+  /** Sums that a method fits: so many in a whole sweep. */
   public Stream<Problem> fitting(Method<?> method, int count) {
-    return of(method.operation()).filter(sum -> Methods.misfit(method, sum).isEmpty()).limit(count);
+    return of(method.operation())
+        .filter(sum -> Methods.misfit(method, sum).isEmpty())
+        .limit(Sweep.of(count));
   }
 
   /** Sums of the size that a class works, of up to four digits, that a method fits. */

@@ -40,7 +40,8 @@ class HouseJourneyTest extends Journey {
     hand.tab("House style");
     Page page = hand.page;
     assertThat(page.locator("[data-testid^=setting-]")).hasCount(Setting.values().length + 1);
-    for (Locator card : page.locator("[data-testid^=setting-]:has([aria-pressed])").all()) {
+    List<Locator> cards = page.locator("[data-testid^=setting-]:has([aria-pressed])").all();
+    for (Locator card : Sweep.of(cards, 0)) {
       if (card.getAttribute("data-testid").endsWith("decimalMark")) {
         choose("thousandsMark", "none");
       }

@@ -25,13 +25,18 @@ public final class OwnProcess {
   static Process start(List<String> options, Map<String, String> around, String... arguments)
       throws IOException {
     List<String> command = new ArrayList<>();
-    command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
+    command.add(java());
     command.addAll(options);
     command.add("-Duser.timezone=" + TimeZone.getDefault().getID());
-    command.addAll(List.of("-cp", System.getProperty("java.class.path"), "bemble.app.Bemble"));
+    command.addAll(OwnProgram.OPTIONS);
+    command.add("bemble.app.Bemble");
     command.addAll(List.of(arguments));
     ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);
     builder.environment().putAll(around);
     return builder.start();
+  }
+
+  static String java() {
+    return Path.of(System.getProperty("java.home"), "bin", "java").toString();
   }
 }

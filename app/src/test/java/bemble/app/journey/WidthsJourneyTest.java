@@ -101,11 +101,10 @@ class WidthsJourneyTest extends Journey {
   private static final Screen DESK = new Screen(1280, 800, ColorScheme.LIGHT, true);
 
   /**
-   * From a desk to a telephone, the first drawn twice as large, and one in the system's colours.
+   * From a tablet to a telephone, the desk drawn twice as large, and one in the system's colours.
    */
-  private static final List<Screen> SCREENS =
+  private static final List<Screen> OTHERS =
       List.of(
-          DESK,
           new Screen(768, 1024, ColorScheme.LIGHT, false),
           new Screen(390, 844, ColorScheme.DARK, true),
           new Screen(640, 400, ColorScheme.LIGHT, false),
@@ -137,8 +136,11 @@ class WidthsJourneyTest extends Journey {
         (view, open) -> {
           turnTo(DESK);
           open.run();
-          boolean isOther = seen.getAndIncrement() % 2 == 1;
-          for (Screen screen : SCREENS) {
+          int stop = seen.getAndIncrement();
+          boolean isOther = stop % 2 == 1;
+          List<Screen> screens = new ArrayList<>(Sweep.of(OTHERS, stop));
+          screens.add(0, DESK);
+          for (Screen screen : screens) {
             turnTo(screen);
             String at = view + " at " + screen.width + ": ";
             for (Object cut : (List<?>) hand.page.evaluate(CUT_OFF)) {
