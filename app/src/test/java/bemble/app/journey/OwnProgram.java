@@ -13,7 +13,6 @@ import java.nio.file.StandardOpenOption;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -63,7 +62,8 @@ final class OwnProgram {
     Path jar = FOLDER.resolve(module + ".jar").toAbsolutePath();
     List<Path> files;
     try (Stream<Path> all = Files.walk(classes)) {
-      files = all.filter(Files::isRegularFile).sorted().collect(Collectors.toList());
+      // Beans are found by the folders, which have entries of their own.
+      files = all.filter(file -> !file.equals(classes)).sorted().toList();
     }
     if (!Files.exists(jar) || files.stream().anyMatch(file -> isNewer(file, jar))) {
       Files.deleteIfExists(NOTED);
@@ -71,9 +71,11 @@ final class OwnProgram {
       try (OutputStream out = Files.newOutputStream(part);
           ZipOutputStream zip = new ZipOutputStream(out)) {
         for (Path file : files) {
-          zip.putNextEntry(
-              new ZipEntry(classes.relativize(file).toString().replace(File.separatorChar, '/')));
-          Files.copy(file, zip);
+          String name = classes.relativize(file).toString();
+          zip.putNextEntry(new ZipEntry(Files.isDirectory(file) ? name + "/" : name));
+          if (Files.isRegularFile(file)) {
+            Files.copy(file, zip);
+          }
           zip.closeEntry();
         }
       }
