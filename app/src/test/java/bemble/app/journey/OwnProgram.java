@@ -5,7 +5,6 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.channels.FileChannel;
-import java.nio.channels.FileLock;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -35,9 +34,9 @@ final class OwnProgram {
       Files.createDirectories(FOLDER);
       // Another fork of the tests may be making it.
       try (FileChannel channel =
-              FileChannel.open(
-                  FOLDER.resolve("lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
-          FileLock lock = channel.lock()) {
+          FileChannel.open(
+              FOLDER.resolve("lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE)) {
+        channel.lock();
         List<String> path = new ArrayList<>();
         for (String each : System.getProperty("java.class.path").split(File.pathSeparator)) {
           if (!each.endsWith("test-classes")) {
