@@ -38,7 +38,7 @@ interface Canvas {
    *
    * @param size its height in squares
    */
-  record Lettering(double size, boolean bold, Tint ink, Anchor anchor) {}
+  record Lettering(double size, boolean bold, Tint tint, Anchor anchor) {}
 
   /** A line through some points. */
   void line(List<Point> points, Pen pen);

@@ -64,8 +64,8 @@ final class MarkPainter {
       small(small, mark.role());
     } else if (shape instanceof Shape.Point point) {
       Point at = new Point(point.after().column() + 1, point.after().row() + 0.5);
-      Tint ink = mark.role() == Role.THOUSANDS ? Tint.QUIET : Tint.TEXT;
-      canvas.text(at, point.text(), new Lettering(FIGURE, false, ink, Anchor.MIDDLE));
+      Tint tint = mark.role() == Role.THOUSANDS ? Tint.QUIET : Tint.TEXT;
+      canvas.text(at, point.text(), new Lettering(FIGURE, false, tint, Anchor.MIDDLE));
     } else if (shape instanceof Shape.Strike strike) {
       strike(strike);
     } else if (shape instanceof Shape.Line line) {
@@ -88,14 +88,14 @@ final class MarkPainter {
 
   private void figure(Shape.Figure figure, Role role) {
     boolean bold = role == Role.ANSWER || role == Role.QUOTIENT || role == Role.ROOT;
-    Tint ink =
+    Tint tint =
         switch (role) {
           case PLACEHOLDER, PADDING -> Tint.QUIET;
           case TRY, LEAD -> Tint.SMALL;
           default -> Tint.TEXT;
         };
     canvas.text(
-        middle(figure.at()), figure.text(), new Lettering(FIGURE, bold, ink, Anchor.MIDDLE));
+        middle(figure.at()), figure.text(), new Lettering(FIGURE, bold, tint, Anchor.MIDDLE));
   }
 
   private void small(Shape.Small small, Role role) {

@@ -68,8 +68,8 @@ final class PdfCanvas implements Canvas {
     }
   }
 
-  private static java.awt.Color color(Tint ink) {
-    return new java.awt.Color(ink.rgb());
+  private static java.awt.Color color(Tint tint) {
+    return new java.awt.Color(tint.rgb());
   }
 
   @Override
@@ -143,7 +143,7 @@ final class PdfCanvas implements Canvas {
         };
     try {
       out.beginText();
-      out.setNonStrokingColor(color(lettering.ink()));
+      out.setNonStrokingColor(color(lettering.tint()));
       out.setFont(fonts.font(lettering.bold()), (float) size);
       out.newLineAtOffset((float) (x(at.x()) - shift), y(at.y()) - (float) (TO_BASE_LINE * size));
       out.showText(fonts.writable(text));
@@ -158,7 +158,7 @@ final class PdfCanvas implements Canvas {
     double size = lettering.size() * side;
     try {
       out.beginText();
-      out.setNonStrokingColor(color(lettering.ink()));
+      out.setNonStrokingColor(color(lettering.tint()));
       out.setFont(fonts.font(lettering.bold()), (float) size);
       double x = x(at.x()) + TO_BASE_LINE * size;
       out.setTextMatrix(Matrix.getRotateInstance(Math.PI / 2, (float) x, y(at.y())));

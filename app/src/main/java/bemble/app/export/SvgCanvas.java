@@ -94,7 +94,7 @@ final class SvgCanvas implements Canvas {
                 number(at.y() + TO_BASE_LINE * lettering.size()),
                 number(lettering.size()),
                 lettering.bold() ? " font-weight=\"700\"" : "",
-                lettering.ink().css(),
+                lettering.tint().css(),
                 anchor,
                 HtmlUtils.htmlEscape(text, "UTF-8")));
   }

@@ -56,11 +56,15 @@ class SlateAnswers {
   @EventListener(ServletWebServerInitializedEvent.class)
   void fillWhatIsDue() {
     for (long attempt : mapper.due()) {
-      transactions.executeWithoutResult(
-          status -> {
-            fill(attempt);
-            mapper.done(attempt);
-          });
+      try {
+        transactions.executeWithoutResult(
+            status -> {
+              fill(attempt);
+              mapper.done(attempt);
+            });
+      } catch (RuntimeException e) {
+        LOG.error("Attempt {} does not fill an answer in", attempt, e);
+      }
     }
   }
 
@@ -70,7 +74,12 @@ class SlateAnswers {
         .ifPresentOrElse(
             place -> fill(attempt, place, true),
             () -> mapper.openFor(attempt).ifPresent(place -> fill(attempt, place, false)));
-    said.noteOf(attempt);
+    try {
+      said.noteOf(attempt);
+    } catch (RuntimeException e) {
+      // It is looked at again within a minute; the page is handed in all the same.
+      LOG.error("Attempt {} is not diagnosed", attempt, e);
+    }
   }
 
   private void fill(long attempt, FillingRow place, boolean typedIn) {
@@ -102,7 +111,7 @@ class SlateAnswers {
     } catch (RefusedException e) {
       LOG.info(
           "The answer of attempt {} does not go into its handout: {}", attempt, e.getMessage());
-    } catch (IllegalArgumentException | IllegalStateException e) {
+    } catch (RuntimeException e) {
       LOG.error("Attempt {} does not fill an answer in", attempt, e);
     }
     return Optional.empty();
