@@ -16,16 +16,18 @@ final class FuzzSiege implements Siege.Part {
   /** The failures by what they have in common, with one example each. */
   private final Map<String, String> failed = new ConcurrentSkipListMap<>();
 
+  /** Other {@code times} send other lines, so that a long run can be made of pieces. */
   @Override
   public List<Siege.Row> run(Path folder, int times) {
     int lines = times;
     int bodies = times / 10;
-    try (OwnBemble bemble = OwnBemble.start(folder.resolve("fuzz"))) {
+    try (OwnBemble bemble = OwnBemble.startToMeasure(folder.resolve("fuzz"))) {
       Talk talk = bemble.talk();
       prepare(talk);
       IntStream.range(0, THREADS)
           .parallel()
-          .forEach(thread -> send(talk, new Random(thread), lines / THREADS, bodies / THREADS));
+          .forEach(
+              thread -> send(talk, new Random(lines + thread), lines / THREADS, bodies / THREADS));
       Map<String, String> views = new TreeMap<>(Views.failing(talk));
       failed.forEach((what, example) -> System.out.println(what + "\n    " + example));
       views.forEach((what, answer) -> System.out.println(what + "\n    " + answer));
