@@ -98,7 +98,7 @@ class SetController {
   /** Keeps the set of a file. */
   @PostMapping("/read")
   @ResponseStatus(HttpStatus.CREATED)
-  SetView read(@RequestBody SetFile file) {
+  SetView read(@Valid @RequestBody SetFile file) {
     file.check();
     return book.keep(new SetRequest(file.title(), file.lines(), file.sums(), null));
   }

@@ -3,6 +3,10 @@ package bemble.app.sets;
 import bemble.app.refusal.RefusedException;
 import bemble.app.sets.SetJson.SetLineView;
 import bemble.app.sets.SetJson.SumRequest;
+import bemble.app.words.PlainName;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -18,9 +22,9 @@ import org.jspecify.annotations.Nullable;
 public record SetFile(
     String format,
     Integer version,
-    String title,
-    @Nullable List<SetLineView> lines,
-    List<SumRequest> sums) {
+    @PlainName String title,
+    @Nullable List<@Valid @NotNull SetLineView> lines,
+    @Size(max = 200, message = "{valid.sums-of-set}") List<@Valid SumRequest> sums) {
   static final String FORMAT = "bemble-set";
   static final int VERSION = 1;
 

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -228,11 +229,15 @@ class SetTest extends Conversation {
     for (String part : List.of("title", "lines", "sums", "workload")) {
       assertEquals(set.get(part), again.get(part), part);
     }
+    ObjectNode named = (ObjectNode) file;
+    assertEquals(422, talk.post("/api/sets/read", named.put("title", "a".repeat(81))).status());
+    named.put("title", " Cold\u202e  frames ");
+    assertEquals("Cold frames", talk.post("/api/sets/read", named).json().get("title").asText());
     Map<String, Object> newer =
         Map.of("format", "bemble-set", "version", 2, "title", "Beds", "sums", List.of());
     assertTrue(talk.post("/api/sets/read", newer).detail().contains("not a set"));
-    ((com.fasterxml.jackson.databind.node.ObjectNode) file).put("version", 9);
-    assertTrue(talk.post("/api/sets/read", file).detail().contains("newer Bemble"));
+    assertTrue(
+        talk.post("/api/sets/read", named.put("version", 9)).detail().contains("newer Bemble"));
   }
 
   @Test
