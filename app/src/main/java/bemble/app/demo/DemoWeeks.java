@@ -46,9 +46,9 @@ class DemoWeeks implements DemoPart {
   /** In one batch for all: there are twelve thousand, and they are to be there at once. */
   private static final String ANSWER =
       """
-      insert into answer (handout_id, pupil_id, number, given, outcome, slip, said, overruled, judged_by,
-                          changed_at)
-      values (?, ?, ?, ?, ?, ?, ?, false, ?, ?)
+      insert into work (handout_id, pupil_id, number, worked_on, given, outcome, slip, said,
+                        marked_by, changed_at)
+      values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
       """;
 
   private final HandoutMapper handouts;
@@ -191,6 +191,7 @@ class DemoWeeks implements DemoPart {
                       id,
                       row.pupilId(),
                       row.number(),
+                      day(demo.when()),
                       row.given(),
                       row.outcome(),
                       row.slip() == null ? null : SlipIds.slips(row.slip()).get(0).id(),

@@ -90,7 +90,7 @@ class Everything {
     each(numbers, "school_class", this::lookAtClass);
     ladder.view();
     each(numbers, "practice_set", this::lookAtSet);
-    each(numbers, "attempt", attempts::look);
+    each(numbers, "work", attempts::look);
     each(numbers, "run", runs::open);
     each(numbers, "handout", handouts::open);
     each(numbers, "handout", glances::of);

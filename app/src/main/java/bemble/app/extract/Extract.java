@@ -2,7 +2,6 @@ package bemble.app.extract;
 
 import com.fasterxml.jackson.annotation.JsonSetter;
 import com.fasterxml.jackson.annotation.Nulls;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -20,14 +19,15 @@ public record Extract(
     @JsonSetter(contentNulls = Nulls.SET) Map<String, List<Map<String, Object>>> rows) {
   static final String FORMAT = "bemble-extract";
 
-  /** Columns that had another name in an earlier version, by table. */
-  private static final Map<String, Map<String, String>> RENAMED =
-      Map.of("answer", Map.of("mark", "outcome"));
-
   /** The kinds of extract. */
   public enum Kind {
     CLASS,
-    PUPIL
+    PUPIL;
+
+    /** The table with the one row of the class or the pupil. */
+    String head() {
+      return this == CLASS ? "school_class" : "pupil";
+    }
   }
 
   /** Whether each table has a list of rows, none of them null; values of a row may be. */
@@ -37,20 +37,17 @@ public record Extract(
             .allMatch(table -> table != null && table.stream().allMatch(Objects::nonNull));
   }
 
-  /** The rows of a table, by the names that its columns have now. */
   List<Map<String, Object>> of(String table) {
-    Map<String, String> renamed = RENAMED.getOrDefault(table, Map.of());
-    return rows.getOrDefault(table, List.of()).stream().map(row -> renamed(row, renamed)).toList();
-  }
-
-  private static Map<String, Object> renamed(Map<String, Object> row, Map<String, String> renamed) {
-    Map<String, Object> now = new LinkedHashMap<>();
-    row.forEach((column, value) -> now.put(renamed.getOrDefault(column, column), value));
-    return now;
+    return rows.getOrDefault(table, List.of());
   }
 
   /** How many rows there are of a table. */
   int count(String table) {
-    return rows.getOrDefault(table, List.of()).size();
+    return of(table).size();
+  }
+
+  /** How many answers to handouts there are. */
+  int answers() {
+    return (int) of("work").stream().filter(row -> row.get("handout_id") != null).count();
   }
 }

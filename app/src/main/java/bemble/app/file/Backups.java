@@ -142,8 +142,9 @@ public class Backups {
     return new LookView.Held(
         count("school_class where deleted_at is null", in),
         count("pupil", in),
-        count("answer", in),
-        count("page where deleted_at is null", in) + count("attempt where deleted_at is null", in),
+        count("work where handout_id is not null", in),
+        count("page where deleted_at is null", in)
+            + count("work where begun_at is not null and deleted_at is null", in),
         count("lesson where deleted_at is null", in));
   }
 

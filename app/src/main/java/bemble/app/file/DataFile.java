@@ -337,8 +337,7 @@ public record DataFile(Path base) {
         path(),
         found.getOrDefault("school_class", 0L),
         found.getOrDefault("pupil", 0L),
-        found.getOrDefault("answer", 0L),
-        found.getOrDefault("page", 0L) + found.getOrDefault("attempt", 0L));
+        found.values().stream().mapToLong(Long::longValue).sum());
   }
 
   /** Seals the file as it lies there, at a clean stop. */

@@ -30,25 +30,18 @@ public final class PupilEraser {
           new Text("lesson", "title", OF_CLASS),
           new Text("lesson", "note", OF_CLASS),
           new Text("run", "title", OF_CLASS),
-          new Text("attempt", "explanation", BY_CLASS),
+          new Text("work", "explanation", BY_CLASS),
           new Text("decided_standing", "note", BY_CLASS),
           new Text("page", "title", "true"),
           new Text("page", "note", "true"));
 
   /** Where work is kept under a name that belongs to no pupil. */
-  private static final List<String> UNDER_A_NAME = List.of("attempt", "run");
+  private static final List<String> UNDER_A_NAME = List.of("work", "run");
 
   private static final List<String> ROWS =
       List.of(
-          """
-          delete from attempt
-          where check_of in (
-            select id from attempt
-            where pupil_id = %1$d or run_id in (select id from run where pupil_id = %1$d))
-          """,
           "delete from run where pupil_id = %1$d",
-          "delete from attempt where pupil_id = %1$d",
-          "delete from pupil where id = %1$d");
+          "delete from work where pupil_id = %1$d", "delete from pupil where id = %1$d");
 
   private PupilEraser() {}
 
@@ -86,7 +79,8 @@ public final class PupilEraser {
       throws SQLException {
     String of = text.of().formatted(classId);
     String select =
-        "select distinct %s from %s where %s".formatted(text.column(), text.table(), of);
+        "select distinct %1$s from %2$s where %1$s <> '' and %3$s"
+            .formatted(text.column(), text.table(), of);
     String update =
         "update %s set %s = ? where %s and %s = ?"
             .formatted(text.table(), text.column(), of, text.column());

@@ -14,18 +14,19 @@ import org.jspecify.annotations.Nullable;
 public interface PupilMapper {
   String COLUMNS = "select id, class_id, name, left_at from pupil ";
 
-  /** The pupil of the current class who has the name {@code who}; null where there is none. */
-  String BY_NAME =
-      """
-      (select min(p.id) from pupil p join school_class c on c.id = p.class_id
-       where c.current_class and c.deleted_at is null and p.name = #{who})
-      """;
-
   @Select(COLUMNS + "where class_id = #{classId} order by place nulls last, lower(name)")
   List<PupilRow> of(long classId);
 
   @Select(COLUMNS + "where id = #{id}")
   Optional<PupilRow> find(long id);
+
+  /** The pupil of the current class who has that name. */
+  @Select(
+      """
+      select p.id from pupil p join school_class c on c.id = p.class_id
+      where c.current_class and c.deleted_at is null and p.name = #{name}
+      """)
+  Optional<Long> named(String name);
 
   @Select(
       "select id from final table (insert into pupil (class_id, name) values (#{classId},"
@@ -60,21 +61,22 @@ public interface PupilMapper {
   /** Work that belongs to no pupil, by the names that it is kept under. */
   @Select(
       """
-      select who, count(*) as pages from attempt
-      where pupil_id is null and who <> '' and deleted_at is null and check_of is null
+      select who, count(*) as pages from work
+      where pupil_id is null and who <> '' and begun_at is not null and deleted_at is null
+        and check_of is null
       group by who order by who
       """)
   List<UnclaimedRow> unclaimed();
 
   /** Gives a pupil the pages under a name that belong to no pupil. */
-  @Update("update attempt set pupil_id = #{id} where pupil_id is null and who = #{who}")
+  @Update("update work set pupil_id = #{id} where pupil_id is null and who = #{who}")
   int claimAttempts(@Param("id") long id, @Param("who") String who);
 
   @Update("update run set pupil_id = #{id} where pupil_id is null and who = #{who}")
   int claimRuns(@Param("id") long id, @Param("who") String who);
 
   /** Gives pages that belong to no pupil another name. */
-  @Update("update attempt set who = #{other} where pupil_id is null and who = #{who}")
+  @Update("update work set who = #{other} where pupil_id is null and who = #{who}")
   int renameAttempts(@Param("who") String who, @Param("other") String other);
 
   @Update("update run set who = #{other} where pupil_id is null and who = #{who}")

@@ -20,7 +20,7 @@ public interface HandoutMapper extends Deletable {
       select id, class_id, set_id, set_version, title, kind, given_on, due_on, pass_mark,
              (select count(*) from handout_pupil where handout_id = handout.id) as pupils,
              (select count(*) from handout_sum where handout_id = handout.id) as sums,
-             (select count(*) from answer where handout_id = handout.id) as answers
+             (select count(*) from work where handout_id = handout.id) as answers
       from handout
       """;
 
@@ -29,8 +29,8 @@ public interface HandoutMapper extends Deletable {
       select id from final table (
         insert into handout (class_id, set_id, set_version, title, kind, given_on, due_on,
                              pass_mark)
-        values (#{classId}, (select id from practice_set where id = #{setId}), #{setVersion}, #{title}, #{kind}, #{givenOn}, #{dueOn},
-                #{passMark}))
+        values (#{classId}, (select id from practice_set where id = #{setId}), #{setVersion},
+                #{title}, #{kind}, #{givenOn}, #{dueOn}, #{passMark}))
       """)
   long insert(NewHandout handout);
 
@@ -87,7 +87,7 @@ public interface HandoutMapper extends Deletable {
 
   @Select(
       """
-      select pupil_id, number, given, outcome, slip, overruled from answer
+      select pupil_id, number, given, outcome, slip, overruled from work
       where handout_id = #{handout} order by pupil_id, number
       """)
   List<AnswerRow> answers(long handout);
@@ -95,16 +95,16 @@ public interface HandoutMapper extends Deletable {
   /** The handouts with answers that were marked, and not decided, by another judge. */
   @Select(
       """
-      select distinct a.handout_id from answer a
-      join handout h on h.id = a.handout_id and h.deleted_at is null
-      where a.judged_by <> #{by} and not a.overruled
+      select distinct w.handout_id from work w
+      join handout h on h.id = w.handout_id and h.deleted_at is null
+      where w.marked_by <> #{by} and not w.overruled
       """)
   List<Long> markedByOthers(int by);
 
   /** The answer of a pupil to a sum, locked until the transaction ends. */
   @Select(
       """
-      select pupil_id, number, given, outcome, slip, overruled from answer
+      select pupil_id, number, given, outcome, slip, overruled from work
       where handout_id = #{handout} and pupil_id = #{pupil} and number = #{number} for update
       """)
   Optional<AnswerRow> answer(
@@ -113,25 +113,28 @@ public interface HandoutMapper extends Deletable {
   /** The place that a page was typed in for. */
   @Select(
       """
-      select a.handout_id, a.handout_number as number, a.pupil_id, a.slip_id as slip
-      from attempt a
-      join handout_pupil p on p.handout_id = a.handout_id and p.pupil_id = a.pupil_id
-      join handout_sum s on s.handout_id = a.handout_id and s.number = a.handout_number
-      where a.id = #{attempt} and a.check_of is null
+      select w.for_handout_id as handout_id, w.for_number as number, w.pupil_id,
+             w.page_slip as slip, h.given_on as worked_on
+      from work w
+      join handout h on h.id = w.for_handout_id
+      join handout_pupil p on p.handout_id = w.for_handout_id and p.pupil_id = w.pupil_id
+      join handout_sum s on s.handout_id = w.for_handout_id and s.number = w.for_number
+      where w.id = #{attempt} and w.check_of is null
       """)
   Optional<FillingRow> typedInFor(long attempt);
 
   /** The newest handout in which the writer of a page has its sum without an answer, and where. */
   @Select(
       """
-      select h.id as handout_id, s.number, a.pupil_id, a.slip_id as slip
-      from attempt a
-      join handout_pupil p on p.pupil_id = a.pupil_id
+      select h.id as handout_id, s.number, w.pupil_id, w.page_slip as slip,
+             cast(w.handed_in_at as date) as worked_on
+      from work w
+      join handout_pupil p on p.pupil_id = w.pupil_id
       join handout h on h.id = p.handout_id and h.deleted_at is null
-      join handout_sum s on s.handout_id = h.id and s.plain = a.plain and s.method = a.method
-      where a.id = #{attempt} and a.check_of is null and a.handout_id is null
-        and not exists (select 1 from answer
-                        where handout_id = h.id and pupil_id = a.pupil_id and number = s.number)
+      join handout_sum s on s.handout_id = h.id and s.plain = w.plain and s.method = w.method
+      where w.id = #{attempt} and w.check_of is null and w.for_handout_id is null
+        and not exists (select 1 from work
+                        where handout_id = h.id and pupil_id = w.pupil_id and number = s.number)
       order by h.id desc, s.number fetch first row only
       """)
   Optional<FillingRow> openFor(long attempt);
@@ -139,9 +142,8 @@ public interface HandoutMapper extends Deletable {
   /** The page behind an answer, if it was read off paper. */
   @Select(
       """
-      select t.id from answer a
-      join attempt t on t.id = a.attempt_id and t.from_paper and t.deleted_at is null
-      where a.handout_id = #{handout} and a.pupil_id = #{pupil} and a.number = #{number}
+      select id from work
+      where handout_id = #{handout} and pupil_id = #{pupil} and number = #{number} and from_paper
       """)
   Optional<Long> pageFromPaper(
       @Param("handout") long handout, @Param("pupil") long pupil, @Param("number") int number);
@@ -149,34 +151,47 @@ public interface HandoutMapper extends Deletable {
   /** The pages that stand behind answers. */
   @Select(
       """
-      select a.pupil_id, a.number, t.id as attempt_id from answer a
-      join attempt t on t.id = a.attempt_id and t.deleted_at is null
-      where a.handout_id = #{handout} order by a.pupil_id, a.number
+      select pupil_id, number, id as attempt_id from work
+      where handout_id = #{handout} and begun_at is not null order by pupil_id, number
       """)
   List<AnswerPageRow> pages(long handout);
 
   /** The pages that an earlier Bemble was killed over, before they could fill an answer in. */
-  @Select("select id from attempt where grid_due and deleted_at is null order by id")
+  @Select("select id from work where grid_due and deleted_at is null order by id")
   List<Long> due();
 
   /** Notes that a page has filled in what it can. */
-  @Update("update attempt set grid_due = false where id = #{attempt}")
+  @Update("update work set grid_due = false where id = #{attempt}")
   int done(long attempt);
 
-  /** Notes the page that filled an answer in. */
+  /** Makes a page the one that answers a sum, instead of whatever answered it. */
+  default void fill(long attempt, FillingRow at, AnswerRow answer, int by, OffsetDateTime now) {
+    remove(at.handoutId(), at.pupilId(), at.number());
+    answerBy(attempt, at, answer, by, now);
+  }
+
   @Update(
       """
-      update answer set attempt_id = #{attempt}
-      where handout_id = #{at.handoutId} and pupil_id = #{at.pupilId} and number = #{at.number}
+      update work
+      set for_handout_id = #{at.handoutId}, for_number = #{at.number},
+          handout_id = #{at.handoutId}, number = #{at.number}, worked_on = #{at.workedOn},
+          given = #{answer.given}, outcome = #{answer.outcome}, slip = #{answer.slip},
+          overruled = #{answer.overruled}, marked_by = #{by}, changed_at = #{now}
+      where id = #{attempt}
       """)
-  int filledBy(@Param("at") FillingRow at, @Param("attempt") long attempt);
+  int answerBy(
+      @Param("attempt") long attempt,
+      @Param("at") FillingRow at,
+      @Param("answer") AnswerRow answer,
+      @Param("by") int by,
+      @Param("now") OffsetDateTime now);
 
   /** Marks an answer anew without changing it; the judgement of its page stays. */
   @Update(
       """
-      update answer
-      set outcome = #{answer.outcome}, judged_by = #{by},
-          slip = case when attempt_id is null then #{answer.slip} else slip end
+      update work
+      set outcome = #{answer.outcome}, marked_by = #{by},
+          slip = case when begun_at is null then #{answer.slip} else slip end
       where handout_id = #{handout} and pupil_id = #{answer.pupilId}
         and number = #{answer.number}
       """)
@@ -184,11 +199,16 @@ public interface HandoutMapper extends Deletable {
 
   @Update(
       """
-      merge into answer (handout_id, pupil_id, number, given, outcome, slip, overruled, judged_by,
-                         changed_at)
+      merge into work (handout_id, pupil_id, number, worked_on, given, outcome, slip, overruled,
+                       marked_by, changed_at)
       key (handout_id, pupil_id, number)
-      values (#{handout}, #{answer.pupilId}, #{answer.number}, #{answer.given}, #{answer.outcome},
-              #{answer.slip}, #{answer.overruled}, #{by}, #{at})
+      values (#{handout}, #{answer.pupilId}, #{answer.number},
+              coalesce((select worked_on from work
+                        where handout_id = #{handout} and pupil_id = #{answer.pupilId}
+                          and number = #{answer.number}),
+                       (select given_on from handout where id = #{handout})),
+              #{answer.given}, #{answer.outcome}, #{answer.slip}, #{answer.overruled}, #{by},
+              #{at})
       """)
   int put(
       @Param("handout") long handout,
@@ -196,12 +216,27 @@ public interface HandoutMapper extends Deletable {
       @Param("by") int by,
       @Param("at") OffsetDateTime at);
 
+  /** Takes an answer away; its page stays, if it has one. */
+  default void remove(long handout, long pupil, int number) {
+    removeTyped(handout, pupil, number);
+    leaveGrid(handout, pupil, number);
+  }
+
   @Delete(
       """
-      delete from answer
+      delete from work
+      where handout_id = #{handout} and pupil_id = #{pupil} and number = #{number}
+        and begun_at is null
+      """)
+  int removeTyped(
+      @Param("handout") long handout, @Param("pupil") long pupil, @Param("number") int number);
+
+  @Update(
+      """
+      update work set handout_id = null, number = null
       where handout_id = #{handout} and pupil_id = #{pupil} and number = #{number}
       """)
-  int remove(
+  int leaveGrid(
       @Param("handout") long handout, @Param("pupil") long pupil, @Param("number") int number);
 
   @Update("update handout set deleted_at = #{at} where id = #{id} and deleted_at is null")

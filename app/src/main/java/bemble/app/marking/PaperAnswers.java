@@ -10,6 +10,9 @@ import bemble.app.slate.PaperPages.Place;
 import bemble.app.slate.PaperPages.TellingPage;
 import bemble.diagnosis.AnswerSpace;
 import bemble.diagnosis.Outcome;
+import bemble.judge.Judge;
+import java.time.Clock;
+import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -22,12 +25,15 @@ public class PaperAnswers {
   private final Handouts handouts;
   private final HandoutMapper mapper;
   private final PaperPages pages;
+  private final Clock clock;
 
-  PaperAnswers(AnswerBook book, Handouts handouts, HandoutMapper mapper, PaperPages pages) {
+  PaperAnswers(
+      AnswerBook book, Handouts handouts, HandoutMapper mapper, PaperPages pages, Clock clock) {
     this.book = book;
     this.handouts = handouts;
     this.mapper = mapper;
     this.pages = pages;
+    this.clock = clock;
   }
 
   /** A page that was read, and whose it is. */
@@ -54,6 +60,7 @@ public class PaperAnswers {
    * stands there already.
    */
   public CellsView take(long handout, List<CellRequest> cells, List<PaperPage> read) {
+    HandoutRow given = handouts.find(handout);
     Map<Long, String> names =
         mapper.pupils(handout).stream().collect(Collectors.toMap(PupilRow::id, PupilRow::name));
     return book.put(
@@ -64,7 +71,7 @@ public class PaperAnswers {
           for (PaperPage page : read) {
             boolean isThere = behind.stream().anyMatch(row -> isOf(row, page));
             if (!isThere && kept.stream().anyMatch(cell -> isWrong(cell, page))) {
-              keep(handout, page, names.get(page.pupil()));
+              keep(given, page, names.get(page.pupil()));
             }
           }
         });
@@ -80,9 +87,14 @@ public class PaperAnswers {
         && cell.outcome() == Outcome.WRONG;
   }
 
-  private void keep(long handout, PaperPage page, String name) {
-    long attempt = pages.keep(page.page(), new Place(handout, page.number(), page.pupil(), name));
-    String slip = page.page().judgement().slipId();
-    mapper.filledBy(new FillingRow(handout, page.number(), page.pupil(), slip), attempt);
+  private void keep(HandoutRow handout, PaperPage page, String name) {
+    Place place = new Place(handout.id(), page.number(), page.pupil(), name);
+    long attempt = pages.keep(page.page(), place);
+    FillingRow at =
+        new FillingRow(handout.id(), page.number(), page.pupil(), "", handout.givenOn());
+    mapper
+        .answer(handout.id(), page.pupil(), page.number())
+        .ifPresent(
+            answer -> mapper.fill(attempt, at, answer, Judge.VERSION, OffsetDateTime.now(clock)));
   }
 }

@@ -9,7 +9,6 @@ import org.jspecify.annotations.Nullable;
  *
  * @param handoutId null for a page that answers no handout
  * @param number of the sum in the handout, from 0
- * @param attemptId the page; null for an answer without one
  * @param given the answer as it was typed; empty for a page that answers no handout
  * @param judged whether the page was judged square by square
  * @param slip the slip that the page shows, or that a teacher has named; null where there is none
@@ -17,10 +16,10 @@ import org.jspecify.annotations.Nullable;
  * @param said the slip that is said; null before the diagnosis has looked at it
  */
 record RecentRow(
+    long id,
     long pupilId,
     @Nullable Long handoutId,
     int number,
-    @Nullable Long attemptId,
     LocalDate workedOn,
     String plain,
     String method,

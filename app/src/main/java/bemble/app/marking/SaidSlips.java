@@ -49,15 +49,13 @@ class SaidSlips {
   /** Has all work of a class looked at again: the same answer can come from another slip now. */
   @EventListener
   void lookAgain(ConventionsChanged changed) {
-    mapper.lookAtAnswersAgainOf(changed.classId());
-    mapper.lookAtPagesAgainOf(changed.classId());
+    mapper.lookAgainOf(changed.classId());
   }
 
   /** Has the later work of a pupil looked at again. */
   @EventListener
   void lookAgain(PageDeleted page) {
     mapper.lookAgainAfter(page.attempt());
-    mapper.lookAtPagesAgainAfter(page.attempt());
   }
 
   /** Notes it for a page and whatever it bears upon; nothing for a page of nobody. */
@@ -90,7 +88,7 @@ class SaidSlips {
       RecentRow row = work.rows().get(i);
       String now = said.containsKey(i) ? SlipIds.of(said.get(i)) : "";
       if (row.workedOn().equals(day) && !now.equals(row.said())) {
-        mapper.say(row, now);
+        mapper.say(row.id(), now);
       }
     }
   }
@@ -111,7 +109,7 @@ class SaidSlips {
       transactions.executeWithoutResult(
           status -> {
             // Of a sum that cannot be read any more nothing is said.
-            open.forEach(row -> mapper.say(row, ""));
+            open.forEach(row -> mapper.say(row.id(), ""));
             open.stream()
                 .map(RecentRow::workedOn)
                 .distinct()

@@ -93,8 +93,7 @@ class SlateAnswers {
               mapper
                   .pageFromPaper(place.handoutId(), place.pupilId(), place.number())
                   .ifPresent(attempts::delete);
-              mapper.put(place.handoutId(), row, Judge.VERSION, OffsetDateTime.now(clock));
-              mapper.filledBy(place, attempt);
+              mapper.fill(attempt, place, row, Judge.VERSION, OffsetDateTime.now(clock));
             });
   }
 

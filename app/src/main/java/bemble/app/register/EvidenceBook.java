@@ -45,8 +45,7 @@ public class EvidenceBook {
   public EvidenceView again() {
     int placed =
         place(mapper.unplacedHandoutSums(), mapper::placeHandoutSum)
-            + place(mapper.unplacedRunSums(), mapper::placeRunSum)
-            + place(mapper.unplacedAttempts(), mapper::placeAttempt);
+            + place(mapper.unplacedWork(), mapper::placeWork);
     List<Long> unjudged = mapper.unjudged(Judge.VERSION);
     unjudged.forEach(attempts::judge);
     int marked = answers.markAgain();

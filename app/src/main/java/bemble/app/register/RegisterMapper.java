@@ -35,7 +35,7 @@ public interface RegisterMapper {
              coalesce(
                case source when 'HANDOUT' then (select title from handout where id = source_id)
                            when 'RUN' then (select title from run where id = source_id)
-                           else (select plain from attempt where id = source_id) end, '') as title,
+                           else (select plain from work where id = source_id) end, '') as title,
              worked_on, count(*) as sums, sum(case when all_right then 1 else 0 end) as rights
       from evidence where pupil_id = #{pupil}
       group by source, source_id, worked_on
@@ -71,22 +71,16 @@ public interface RegisterMapper {
       """)
   int placeHandoutSum(@Param("sum") UnplacedRow sum, @Param("rung") String rung);
 
-  @Select("select run_id as id, number, plain, method from run_sum where rung = ''")
-  List<UnplacedRow> unplacedRunSums();
+  @Select("select id, 0 as number, plain, method from work where rung = ''")
+  List<UnplacedRow> unplacedWork();
 
-  @Update("update run_sum set rung = #{rung} where run_id = #{sum.id} and number = #{sum.number}")
-  int placeRunSum(@Param("sum") UnplacedRow sum, @Param("rung") String rung);
-
-  @Select("select id, 0 as number, plain, method from attempt where rung = ''")
-  List<UnplacedRow> unplacedAttempts();
-
-  @Update("update attempt set rung = #{rung} where id = #{sum.id}")
-  int placeAttempt(@Param("sum") UnplacedRow sum, @Param("rung") String rung);
+  @Update("update work set rung = #{rung} where id = #{sum.id}")
+  int placeWork(@Param("sum") UnplacedRow sum, @Param("rung") String rung);
 
   /** Attempts of pupils that are handed in and not judged, or by another judge. */
   @Select(
       """
-      select id from attempt
+      select id from work
       where handed_in_at is not null and deleted_at is null and pupil_id is not null
         and (all_right is null or judged_by is null or judged_by <> #{by})
       """)

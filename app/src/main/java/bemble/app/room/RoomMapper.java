@@ -79,48 +79,42 @@ public interface RoomMapper {
   @Delete("delete from room_work where room_id = #{room}")
   int forgetWork(long room);
 
-  @Insert("insert into room_page (seat_id, attempt_id) values (#{seat}, #{attempt})")
+  @Update("update work set seat_id = #{seat} where id = #{attempt}")
   int addPage(@Param("seat") long seat, @Param("attempt") long attempt);
 
   /** The pages of a room that are not deleted, in the order in which they were begun. */
   @Select(
       """
-      select p.attempt_id, p.seat_id, a.run_id, p.shown
-      from room_page p
-      join room_seat s on s.id = p.seat_id
-      join attempt a on a.id = p.attempt_id and a.deleted_at is null
-      where s.room_id = #{room} order by p.attempt_id
+      select w.id as attempt_id, w.seat_id, w.run_id, w.shown
+      from work w join room_seat s on s.id = w.seat_id
+      where s.room_id = #{room} and w.deleted_at is null order by w.id
       """)
   List<SeatPageRow> pages(long room);
 
   /** The results of the pages of a room, by pupil. */
   @Select(
       """
-      select s.pupil_id, s.number, u.name, a.handed_in_at is not null as handed_in,
-             coalesce(a.all_right, false) as all_right, a.slip_id, p.shown,
-             a.plain, a.method
-      from room_page p
-      join room_seat s on s.id = p.seat_id
-      join pupil u on u.id = s.pupil_id
-      join attempt a on a.id = p.attempt_id and a.deleted_at is null
-      where s.room_id = #{room} order by s.number, p.attempt_id
+      select s.pupil_id, s.number, p.name, w.handed_in_at is not null as handed_in,
+             coalesce(w.all_right, false) as all_right, w.page_slip as slip_id, w.shown, w.plain,
+             w.method
+      from work w
+      join room_seat s on s.id = w.seat_id
+      join pupil p on p.id = s.pupil_id
+      where s.room_id = #{room} and w.deleted_at is null order by s.number, w.id
       """)
   List<WrittenPageRow> written(long room);
 
-  @Update("update room_page set shown = true where attempt_id = #{attempt}")
+  @Update("update work set shown = true where id = #{attempt}")
   int show(long attempt);
 
   /** Deletes single pages of a room on which nothing was written, and all of made-up pupils. */
   @Delete(
       """
-      delete from attempt
-      where id in (
-        select p.attempt_id from room_page p
-        join room_seat s on s.id = p.seat_id
-        where s.room_id = #{room}
-          and (s.pupil_id is null
-               or not exists (select 1 from stroke where attempt_id = p.attempt_id)))
-        and run_id is null
+      delete from work
+      where run_id is null and handout_id is null
+        and (seat_id in (select id from room_seat where room_id = #{room} and pupil_id is null)
+             or seat_id in (select id from room_seat where room_id = #{room})
+                and not exists (select 1 from stroke where work_id = work.id))
       """)
   int clear(long room);
 

@@ -123,7 +123,7 @@ class RoomWork {
     Long page =
         transactions.execute(
             status -> {
-              long begun = pages.begin(sum, seat.name(), telling);
+              long begun = pages.begin(sum, seat.writer(), telling);
               mapper.addPage(seat.id(), begun);
               return begun;
             });
@@ -157,7 +157,8 @@ class RoomWork {
                   case AT_END -> RunTelling.AFTER_EACH;
                   case NEVER -> RunTelling.AT_END;
                 },
-                false)));
+                false)),
+        seat.writer());
   }
 
   /** Begins the next page of a run; the seat has no work once the run is over. */

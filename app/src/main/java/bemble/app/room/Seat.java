@@ -4,6 +4,7 @@ import bemble.app.room.RoomJson.SeatState;
 import bemble.app.room.RoomJson.SeatView;
 import bemble.app.room.RoomJson.Sitter;
 import bemble.app.slate.PageGlance;
+import bemble.app.slate.PageWriter;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.HashMap;
@@ -66,6 +67,10 @@ final class Seat {
 
   String name() {
     return name;
+  }
+
+  PageWriter writer() {
+    return new PageWriter(name, pupil);
   }
 
   synchronized @Nullable Long page() {

@@ -1,12 +1,13 @@
 package bemble.app.runs;
 
+import bemble.app.slate.PageWriter;
 import java.time.OffsetDateTime;
 import org.jspecify.annotations.Nullable;
 
 /** A run about to be begun. */
 record NewRun(
     String title,
-    String who,
+    PageWriter writer,
     @Nullable Long classId,
     Source source,
     Terms terms,

@@ -1,6 +1,6 @@
 package bemble.app.runs;
 
-import bemble.app.house.PupilMapper;
+import bemble.app.slate.PageWriter;
 import bemble.app.table.Deletable;
 import java.time.OffsetDateTime;
 import java.util.List;
@@ -17,7 +17,7 @@ import org.apache.ibatis.annotations.Update;
 public interface RunMapper extends Deletable {
   String COLUMNS =
       """
-      select id, title, who, set_version,
+      select id, title, who, pupil_id, set_version,
              exists (select 1 from practice_set where id = run.set_id and deleted_at is null)
                as set_stands,
              rung, method, pass_mark, in_a_row, telling, setting_out, with_check, begun_at,
@@ -30,28 +30,29 @@ public interface RunMapper extends Deletable {
       select id from final table (
         insert into run (title, who, class_id, set_id, set_version, rung, method, pass_mark,
                          in_a_row, telling, setting_out, with_check, begun_at, pupil_id)
-        values (#{title}, #{who}, #{classId}, (select id from practice_set where id = #{source.setId}),
-                #{source.setVersion}, #{source.rung}, #{source.method},
-                #{terms.passMark}, #{terms.inARow}, #{terms.telling}, #{terms.settingOut},
-                #{terms.withCheck}, #{begunAt},
-      """
-          + PupilMapper.BY_NAME
-          + """
-          ))
-          """)
+        values (#{title}, #{writer.who}, #{classId},
+                (select id from practice_set where id = #{source.setId}), #{source.setVersion},
+                #{source.rung}, #{source.method}, #{terms.passMark}, #{terms.inARow},
+                #{terms.telling}, #{terms.settingOut}, #{terms.withCheck}, #{begunAt},
+                #{writer.pupil}))
+      """)
   long insert(NewRun run);
 
   /** Adds sums that are not begun; refuses a number that is there already. */
   @Insert(
       """
       <script>
-      insert into run_sum (run_id, number, plain, method, rung, again_of) values
+      insert into work (run_id, who, pupil_id, run_number, plain, method, rung, again_of) values
       <foreach item="sum" collection="sums" separator=",">
-        (#{run}, #{sum.number}, #{sum.plain}, #{sum.method}, #{sum.rung}, #{sum.againOf})
+        (#{run}, #{writer.who}, #{writer.pupil}, #{sum.number}, #{sum.plain}, #{sum.method},
+         #{sum.rung}, #{sum.againOf})
       </foreach>
       </script>
       """)
-  int addSums(@Param("run") long run, @Param("sums") List<RunSumRow> sums);
+  int addSums(
+      @Param("run") long run,
+      @Param("writer") PageWriter writer,
+      @Param("sums") List<RunSumRow> sums);
 
   /** The runs begun before the one of that id, newest first. */
   @Select(
@@ -72,11 +73,12 @@ public interface RunMapper extends Deletable {
   @Select(
       """
       <script>
-      select run_id, number, plain, method, rung, again_of, attempt_id, all_right, slip, seconds,
-             paused_millis
-      from run_sum where run_id in
+      select id, run_id, run_number as number, plain, method, rung, again_of,
+             begun_at is not null as begun, settled_right, page_slip as slip, seconds, paused_millis
+      from work
+      where run_number is not null and run_id in
       <foreach item="run" collection="runs" open="(" separator="," close=")">#{run}</foreach>
-      order by number
+      order by run_number
       </script>
       """)
   List<RunSumRow> sumsOf(@Param("runs") List<Long> runs);
@@ -85,25 +87,8 @@ public interface RunMapper extends Deletable {
     return sumsOf(List.of(run));
   }
 
-  /** Puts the page of a sum down; 0 where it has one already. */
-  @Update(
-      """
-      update run_sum set attempt_id = #{attempt}
-      where run_id = #{run} and number = #{number} and attempt_id is null
-      """)
-  int begin(@Param("run") long run, @Param("number") int number, @Param("attempt") long attempt);
-
-  @Update(
-      """
-      update run_sum set all_right = #{right}, slip = #{slip}, seconds = #{seconds}
-      where run_id = #{run} and number = #{number}
-      """)
-  int settle(
-      @Param("run") long run,
-      @Param("number") int number,
-      @Param("right") boolean right,
-      @Param("slip") String slip,
-      @Param("seconds") long seconds);
+  @Update("update work set settled_right = #{right}, seconds = #{seconds} where id = #{sum}")
+  int settle(@Param("sum") long sum, @Param("right") boolean right, @Param("seconds") long seconds);
 
   @Update("update run set paused_at = #{at} where id = #{id} and ended_at is null")
   int pause(@Param("id") long id, @Param("at") OffsetDateTime at);
@@ -113,12 +98,8 @@ public interface RunMapper extends Deletable {
   int goOn(@Param("id") long id, @Param("at") OffsetDateTime at);
 
   /** Adds to how long the writer of a sum was away. */
-  @Update(
-      """
-      update run_sum set paused_millis = paused_millis + #{millis}
-      where run_id = #{run} and number = #{number}
-      """)
-  int away(@Param("run") long run, @Param("number") int number, @Param("millis") long millis);
+  @Update("update work set paused_millis = paused_millis + #{millis} where id = #{sum}")
+  int away(@Param("sum") long sum, @Param("millis") long millis);
 
   /** Ends a run once, and lets the judge speak of its pages. */
   @Update(
@@ -136,21 +117,7 @@ public interface RunMapper extends Deletable {
   @Override
   int restore(long id);
 
-  /** Deletes the pages of a run with it. The checks go before the pages that they prove. */
-  @Override
-  default int purge(OffsetDateTime before) {
-    return purgeChecks(before) + purgeDeleted(before);
-  }
-
-  @Delete(
-      """
-      delete from attempt
-      where check_of in (
-        select id from attempt
-        where run_id in (select id from run where deleted_at < #{before}))
-      """)
-  int purgeChecks(OffsetDateTime before);
-
   @Delete("delete from run where deleted_at < #{before}")
-  int purgeDeleted(OffsetDateTime before);
+  @Override
+  int purge(OffsetDateTime before);
 }

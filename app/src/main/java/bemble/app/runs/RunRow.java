@@ -1,5 +1,6 @@
 package bemble.app.runs;
 
+import bemble.app.slate.PageWriter;
 import java.time.OffsetDateTime;
 import org.jspecify.annotations.Nullable;
 
@@ -15,6 +16,7 @@ record RunRow(
     long id,
     String title,
     String who,
+    @Nullable Long pupilId,
     @Nullable String setVersion,
     boolean setStands,
     String rung,
@@ -27,4 +29,8 @@ record RunRow(
     OffsetDateTime begunAt,
     @Nullable OffsetDateTime endedAt,
     OffsetDateTime pausedAt,
-    @Nullable OffsetDateTime goneOnAt) {}
+    @Nullable OffsetDateTime goneOnAt) {
+  PageWriter writer() {
+    return new PageWriter(who, pupilId);
+  }
+}

@@ -17,7 +17,7 @@ record RunState(RunRow row, List<RunSumRow> sums) {
   /** The run as the rules see it: only settled sums count. */
   Run run() {
     List<Result> results =
-        settled().stream().map(sum -> new Result(sum.allRight(), sum.slip())).toList();
+        settled().stream().map(sum -> new Result(sum.settledRight(), sum.slip())).toList();
     PassMark mark = new PassMark(row.passMark(), row.inARow());
     return new Run(mark, firsts(), !isSilent(), results);
   }
@@ -32,7 +32,7 @@ record RunState(RunRow row, List<RunSumRow> sums) {
   }
 
   List<RunSumRow> settled() {
-    return sums.stream().filter(sum -> sum.allRight() != null).toList();
+    return sums.stream().filter(sum -> sum.settledRight() != null).toList();
   }
 
   /** How long the settled sums took in all. */
@@ -48,9 +48,7 @@ record RunState(RunRow row, List<RunSumRow> sums) {
 
   /** The sum that is begun and not settled. */
   Optional<RunSumRow> current() {
-    return sums.stream()
-        .filter(sum -> sum.attemptId() != null && sum.allRight() == null)
-        .findFirst();
+    return sums.stream().filter(RunSumRow::isInWork).findFirst();
   }
 
   RunTelling telling() {

@@ -98,7 +98,7 @@ final class RunWords {
   private RunResult result(RunSumRow sum, boolean open) {
     Item item = RunState.item(sum, drafts);
     return new RunResult(
-        sum.attemptId(),
+        sum.page(),
         new RunSum(sum.plain(), sum.method(), sum.rung(), words.problem(item)),
         sum.againOf() != null,
         sum.seconds(),
@@ -107,7 +107,7 @@ final class RunWords {
 
   private RunOutcome outcome(RunSumRow sum, Item item) {
     String slip = Slips.find(sum.slip()).map(found -> words.slip(found).name()).orElse(null);
-    return new RunOutcome(words.answer(item), sum.allRight(), slip);
+    return new RunOutcome(words.answer(item), sum.settledRight(), slip);
   }
 
   private @Nullable RunOffer offer(RunState state, Run run) {

@@ -20,6 +20,7 @@ import bemble.app.sets.SetWords;
 import bemble.app.sets.Versions;
 import bemble.app.slate.AttemptRequest.Telling;
 import bemble.app.slate.PageResult;
+import bemble.app.slate.PageWriter;
 import bemble.app.slate.RunPages;
 import bemble.app.working.WorkingWords;
 import bemble.judge.Judge;
@@ -81,8 +82,13 @@ public class Runs {
     this.transactions = transactions;
   }
 
-  /** Begins a run, and the page of its first sum. */
+  /** Begins a run of a pupil of the current class, or of somebody else. */
   public RunView begin(RunRequest request) {
+    return begin(request, pages.writer(request.who()));
+  }
+
+  /** Begins a run, and the page of its first sum. */
+  public RunView begin(RunRequest request, PageWriter writer) {
     DrawnSums drawn = request.drawn();
     List<SumRequest> sums = request.sums() == null ? List.of() : request.sums();
     if ((drawn == null) == sums.isEmpty()) {
@@ -103,14 +109,14 @@ public class Runs {
     } else if (request.goal().right() > items.size()) {
       throw RefusedException.of("run-mark", items.size(), request.goal().right());
     }
-    NewRun run = row(request, method);
+    NewRun run = row(request, method, writer);
     long id =
         Objects.requireNonNull(
             transactions.execute(
                 status -> {
                   long inserted = mapper.insert(run);
                   if (!items.isEmpty()) {
-                    mapper.addSums(inserted, rows(items));
+                    mapper.addSums(inserted, writer, rows(items));
                   }
                   return inserted;
                 }));
@@ -125,13 +131,13 @@ public class Runs {
     }
   }
 
-  private NewRun row(RunRequest request, String method) {
+  private NewRun row(RunRequest request, String method, PageWriter writer) {
     RunTerms terms = request.terms() == null ? RunTerms.USUAL : request.terms();
     RunTelling telling = terms.telling() == null ? RunTelling.AFTER_EACH : terms.telling();
     SettingOut settingOut = terms.settingOut() == null ? SettingOut.GIVEN : terms.settingOut();
     return new NewRun(
         request.title(),
-        request.who() == null ? "" : request.who(),
+        writer,
         classes.current().orElse(null),
         source(request, method),
         new NewRun.Terms(
@@ -183,13 +189,13 @@ public class Runs {
   /** A run as far as it has come; begins nothing. */
   public RunView open(long id) {
     RunState state = settled(id);
-    return words().view(state, state.current().map(this::page).orElse(null));
+    return words().view(state, state.current().map(RunSumRow::id).map(this::page).orElse(null));
   }
 
   /** The page of a sum that is to be worked on: its own, or that of its check. */
-  private Long page(RunSumRow sum) {
-    PageResult result = pages.result(sum.attemptId());
-    return result.handedIn() && result.check() != null ? result.check() : sum.attemptId();
+  private Long page(long sum) {
+    PageResult result = pages.result(sum);
+    return result.handedIn() && result.check() != null ? result.check() : sum;
   }
 
   private RunWords words() {
@@ -201,7 +207,7 @@ public class Runs {
     RunState state = read(id);
     boolean changed = false;
     for (RunSumRow sum : state.sums()) {
-      if (sum.attemptId() != null && sum.allRight() == null) {
+      if (sum.isInWork()) {
         changed |= settle(state.row(), sum);
       }
     }
@@ -214,14 +220,14 @@ public class Runs {
 
   /** Records the result of a sum; false while it is being worked. */
   private boolean settle(RunRow run, RunSumRow sum) {
-    PageResult page = pages.result(sum.attemptId());
+    PageResult page = pages.result(sum.id());
     if (!page.handedIn()) {
       return false;
     }
     boolean right = page.allRight();
     long millis = page.millis() - sum.pausedMillis();
     if (run.withCheck()) {
-      if (page.check() == null && pages.check(sum.attemptId()).isPresent()) {
+      if (page.check() == null && pages.check(sum.id()).isPresent()) {
         return false;
       }
       if (page.check() != null) {
@@ -233,7 +239,7 @@ public class Runs {
         millis += check.millis();
       }
     }
-    mapper.settle(run.id(), sum.number(), right, page.slip(), Math.max(0, millis) / 1000);
+    mapper.settle(sum.id(), right, Math.max(0, millis) / 1000);
     return true;
   }
 
@@ -266,18 +272,15 @@ public class Runs {
     Style style = classes.currentStyle();
     RunSumRow sum = sum(state, next, style);
     if (sum.number() >= state.sums().size()) {
-      mapper.addSums(run.id(), List.of(sum));
+      mapper.addSums(run.id(), run.writer(), List.of(sum));
     }
     boolean asIGo = state.telling() == RunTelling.AS_I_GO;
-    long attempt =
-        pages.begin(
-            RunState.item(sum, drafts).sum(style),
-            run.who(),
-            state.settingOut(),
-            asIGo ? Telling.AS_I_GO : Telling.AT_END,
-            run.id(),
-            state.isSilent());
-    return mapper.begin(run.id(), sum.number(), attempt) > 0;
+    return pages.begin(
+        mapper.sums(run.id()).get(sum.number()).id(),
+        RunState.item(sum, drafts).sum(style),
+        state.settingOut(),
+        asIGo ? Telling.AS_I_GO : Telling.AT_END,
+        state.isSilent());
   }
 
   private RunSumRow sum(RunState state, Next next, Style style) {
@@ -329,7 +332,7 @@ public class Runs {
               OffsetDateTime last = paused == null ? lastSign(state.row(), sum) : paused;
               Duration away = Duration.between(last, now());
               if (paused != null || away.compareTo(LONGEST_LOOK) > 0) {
-                mapper.away(id, sum.number(), Math.max(0, away.toMillis()));
+                mapper.away(sum.id(), Math.max(0, away.toMillis()));
               }
             });
     mapper.goOn(id, now());
@@ -338,7 +341,7 @@ public class Runs {
 
   /** The time of the last stroke on a page, or of going on with it. */
   private OffsetDateTime lastSign(RunRow run, RunSumRow sum) {
-    PageResult page = pages.result(page(sum));
+    PageResult page = pages.result(page(sum.id()));
     OffsetDateTime written = page.begunAt().plus(page.millis(), ChronoUnit.MILLIS);
     OffsetDateTime back = run.goneOnAt();
     return back == null || back.isBefore(written) ? written : back;
@@ -354,11 +357,19 @@ public class Runs {
   }
 
   void delete(long id) {
-    deletions.delete(mapper, id, Runs::missing);
+    transactions.executeWithoutResult(
+        status -> {
+          deletions.delete(mapper, id, Runs::missing);
+          pages.leaveAnswers(id);
+        });
   }
 
   void restore(long id) {
-    deletions.restore(mapper, id, Runs::missing);
+    transactions.executeWithoutResult(
+        status -> {
+          deletions.restore(mapper, id, Runs::missing);
+          pages.takeAnswersBack(id);
+        });
   }
 
   private OffsetDateTime now() {

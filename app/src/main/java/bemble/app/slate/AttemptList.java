@@ -62,13 +62,13 @@ public class AttemptList {
   }
 
   private AttemptEntry readable(ListedAttemptRow row) {
-    String slip = row.slip();
-    long slips = row.slips() == null ? 0 : row.slips();
+    String finding = row.finding();
+    long findings = row.findings() == null ? 0 : row.findings();
     if (row.handedInAt() != null && !Objects.equals(row.judgedBy(), Judge.VERSION)) {
       // Handed in before verdicts were kept, or judged by an earlier judge.
       PageJudgement verdict = reader.judge(row.id(), reader.page(reader.find(row.id())));
-      slip = verdict.slip();
-      slips = verdict.slips();
+      finding = verdict.finding();
+      findings = verdict.findings();
     }
     Style style = stored.style(row.style());
     Sum sum = sums.read(new SumRef(row.plain(), row.method(), style));
@@ -82,7 +82,7 @@ public class AttemptList {
         new AttemptOutcome(
             row.handedInAt() != null,
             OpenPage.seconds(row.begunAt(), row.handedInAt(), row.lastMillis()),
-            slip,
-            slips));
+            finding,
+            findings));
   }
 }

@@ -16,6 +16,7 @@ record AttemptRow(
     String method,
     String style,
     String who,
+    @Nullable Long pupilId,
     String settingOut,
     String telling,
     OffsetDateTime begunAt,

@@ -80,18 +80,18 @@ public class Attempts {
     }
     SettingOut settingOut = request.settingOut() == null ? SettingOut.GIVEN : request.settingOut();
     Telling telling = request.telling() == null ? Telling.AS_I_GO : request.telling();
-    String who = request.who() == null ? "" : request.who();
+    PageWriter writer = starter.writer(request.who());
     Origin origin = Origin.inHandout(request.handout(), request.number());
-    return open(starter.begin(sum, who, settingOut, telling, origin));
+    return open(starter.begin(sum, writer, settingOut, telling, origin));
   }
 
   public AttemptView open(long id) {
     return pages.with(id, page -> view(id, page));
   }
 
-  /** Reads a page without having it judged; throws where it cannot be read. */
+  /** Reads the page of some work, if it has one, without having it judged. */
   public void look(long id) {
-    reader.page(reader.find(id));
+    mapper.find(id).ifPresent(reader::page);
   }
 
   private AttemptView view(long id, OpenPage page) {
@@ -214,7 +214,8 @@ public class Attempts {
               return transactions.execute(
                   status -> {
                     long anew =
-                        starter.begin(sum, page.who(), page.settingOut(), page.telling(), origin);
+                        starter.begin(
+                            sum, page.writer(), page.settingOut(), page.telling(), origin);
                     mapper.copyStrokes(id, anew);
                     return anew;
                   });
@@ -230,7 +231,7 @@ public class Attempts {
             page -> {
               Sum sum = like(handedIn(page));
               Origin origin = Origin.NONE;
-              return starter.begin(sum, page.who(), page.settingOut(), page.telling(), origin);
+              return starter.begin(sum, page.writer(), page.settingOut(), page.telling(), origin);
             });
     return open(other);
   }
@@ -281,13 +282,21 @@ public class Attempts {
     if (reader.find(id).runId() != null) {
       throw RefusedException.of("of-a-run");
     }
-    deletions.delete(mapper, id, AttemptReader::missing);
+    transactions.executeWithoutResult(
+        status -> {
+          deletions.delete(mapper, id, AttemptReader::missing);
+          mapper.leaveAnswer(id);
+        });
     pages.forget(id);
     events.publishEvent(new PageDeleted(id));
   }
 
   public void restore(long id) {
-    deletions.restore(mapper, id, AttemptReader::missing);
+    transactions.executeWithoutResult(
+        status -> {
+          deletions.restore(mapper, id, AttemptReader::missing);
+          mapper.takeAnswerBack(id);
+        });
     events.publishEvent(new PageDeleted(id));
   }
 

@@ -13,6 +13,6 @@ record ListedAttemptRow(
     OffsetDateTime begunAt,
     OffsetDateTime handedInAt,
     @Nullable Integer judgedBy,
-    String slip,
-    @Nullable Integer slips,
+    String finding,
+    @Nullable Integer findings,
     @Nullable Long lastMillis) {}

@@ -6,7 +6,7 @@ import org.jspecify.annotations.Nullable;
 /** An attempt about to be begun. */
 record NewAttempt(
     BegunSum sum,
-    String who,
+    PageWriter writer,
     String settingOut,
     String telling,
     boolean silent,

@@ -120,8 +120,8 @@ final class OpenPage {
     return row.handedInAt() != null;
   }
 
-  String who() {
-    return row.who();
+  PageWriter writer() {
+    return new PageWriter(row.who(), row.pupilId());
   }
 
   SettingOut settingOut() {

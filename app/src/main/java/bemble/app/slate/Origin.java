@@ -24,8 +24,8 @@ record Origin(
     return new Origin(null, null, null, false, handout, number);
   }
 
-  static Origin inRun(long run, boolean silent) {
-    return new Origin(null, null, run, silent, null, null);
+  static Origin inRun(boolean silent) {
+    return new Origin(null, null, null, silent, null, null);
   }
 
   static Origin mending(long page, @Nullable Long checkOf) {

@@ -52,7 +52,7 @@ public class PaperPages {
     Report report = turns.take(() -> slate.judge(page.written(), page.unread(), Stage.HANDED_IN));
     PageJudgement judgement =
         new ReportWords(WorkingWords.of(slate.sum().style()).wording()).judgement(report);
-    boolean tells = page.unread().isEmpty() || !judgement.slipId().isEmpty();
+    boolean tells = page.unread().isEmpty() || !judgement.slip().isEmpty();
     return tells ? Optional.of(new TellingPage(slate, strokes, judgement)) : Optional.empty();
   }
 
@@ -61,12 +61,12 @@ public class PaperPages {
     long id =
         starter.begin(
             page.slate().sum(),
-            place.name(),
+            new PageWriter(place.name(), place.pupil()),
             SettingOut.GIVEN,
             Telling.AT_END,
             Origin.inHandout(place.handout(), place.number()));
     mapper.write(id, views(page.strokes()).stream().map(Attempts::row).toList());
-    mapper.fromPaper(id, place.pupil(), OffsetDateTime.now(clock));
+    mapper.fromPaper(id, OffsetDateTime.now(clock));
     mapper.judged(id, Judge.VERSION, page.judgement());
     return id;
   }

@@ -36,9 +36,9 @@ public class RoomPages {
   }
 
   /** Begins a page for a sum; gives its number. */
-  public long begin(SumRef ref, String who, Telling telling) {
+  public long begin(SumRef ref, PageWriter writer, Telling telling) {
     Sum sum = sums.read(ref);
-    return starter.begin(sum, who, SettingOut.GIVEN, telling, Origin.NONE);
+    return starter.begin(sum, writer, SettingOut.GIVEN, telling, Origin.NONE);
   }
 
   /** A page at a glance, whatever its writer is told. */

@@ -4,6 +4,7 @@ import bemble.app.slate.AttemptRequest.Telling;
 import bemble.judge.report.SettingOut;
 import bemble.method.Sum;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** The pages of a run, as the run needs them. */
@@ -19,14 +20,19 @@ public class RunPages {
     this.starter = starter;
   }
 
+  /** The pupil of that name, or somebody else. */
+  public PageWriter writer(@Nullable String who) {
+    return starter.writer(who);
+  }
+
   /**
-   * Begins the page of a sum of a run.
+   * Begins the page of a sum of a run; false where it is begun.
    *
+   * @param id the number of the sum among all work
    * @param silent whether the judge speaks of it only when the run has ended
    */
-  public long begin(
-      Sum sum, String who, SettingOut settingOut, Telling telling, long run, boolean silent) {
-    return starter.begin(sum, who, settingOut, telling, Origin.inRun(run, silent));
+  public boolean begin(long id, Sum sum, SettingOut settingOut, Telling telling, boolean silent) {
+    return starter.beginInRun(id, sum, settingOut, telling, silent);
   }
 
   /** The result of a page of a run. */
@@ -42,6 +48,16 @@ public class RunPages {
             page.hasAnswer()
                 ? Optional.of(starter.checkOf(id).orElseGet(() -> starter.beginCheck(id, page)))
                 : Optional.empty());
+  }
+
+  /** Leaves the answers of a run that is deleted in their handouts. */
+  public void leaveAnswers(long run) {
+    mapper.ofRun(run).forEach(mapper::leaveAnswer);
+  }
+
+  /** Puts the pages of a run that is back behind the answers that they gave. */
+  public void takeAnswersBack(long run) {
+    mapper.ofRun(run).forEach(mapper::takeAnswerBack);
   }
 
   /** Lets the judge speak of the pages of a run that has ended. */

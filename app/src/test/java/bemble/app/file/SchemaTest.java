@@ -64,7 +64,7 @@ class SchemaTest {
     try (Connection file = file("ordered").make(Schema.newest())) {
       List<String> order = Tables.inOrder(file);
       assertTrue(order.indexOf("sheet") > order.indexOf("handout"), order::toString);
-      assertTrue(order.indexOf("room_page") > order.indexOf("attempt"), order::toString);
+      assertTrue(order.indexOf("stroke") > order.indexOf("work"), order::toString);
       assertTrue(order.containsAll(Tables.nextNumbers(file).keySet()));
     }
   }

@@ -48,7 +48,7 @@ class DamageTest {
     Map<String, Object> sum = Map.of("plain", "23 + 45");
     long bad = id("/api/attempts", Map.of("sum", sum));
     long good = id("/api/attempts", Map.of("sum", sum));
-    app.spoil("update attempt set method = 'abacus', plain = '?' where id = " + bad);
+    app.spoil("update work set method = 'abacus', plain = '?' where id = " + bad);
     JsonNode attempts = talk.get("/api/attempts").json();
     assertTrue(ids(attempts).containsAll(List.of(good, bad)));
     assertTrue(attempts.toString().contains("This attempt cannot be read."));
@@ -59,7 +59,7 @@ class DamageTest {
   void anAttemptOnAnotherLayoutIsListedAndLeftAsItIs(String method, int layout) {
     Map<String, Object> sum = Map.of("plain", "23 + 45", "method", method);
     long other = id("/api/attempts", Map.of("sum", sum));
-    app.spoil("update attempt set layout = " + layout + " where id = " + other);
+    app.spoil("update work set layout = " + layout + " where id = " + other);
     assertTrue(ids(talk.get("/api/attempts").json()).contains(other));
     // A page that is deleted and brought back is read anew.
     talk.delete("/api/attempts/" + other);

@@ -40,7 +40,6 @@ class EveryTableTest extends FilledSheets {
             "PUT /api/plan/timetable",
             "POST /api/sets",
             "POST /api/attempts",
-            "POST /api/attempts/1/strokes",
             "POST /api/runs",
             "POST /api/runs/1/next",
             "POST /api/pages",

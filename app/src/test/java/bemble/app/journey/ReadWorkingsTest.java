@@ -6,7 +6,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -68,12 +67,12 @@ class ReadWorkingsTest extends FilledSheets {
       }
     }
 
-    Map<String, Object> cleared = new HashMap<>();
-    cleared.put("pupil", page.get("pupil"));
-    cleared.put("number", 0);
-    cleared.put("seen", "615");
-    talk.put(grid + "/answers", Map.of("cells", List.of(cleared)));
+    Map<String, Object> corrected =
+        Map.of("pupil", page.get("pupil"), "number", 0, "seen", "615", "given", "725");
+    talk.put(grid + "/answers", Map.of("cells", List.of(corrected)));
     assertEquals(404, talk.get("/api/attempts/" + behind.get("attempt")).status());
+    JsonNode now = recent(page.get("pupil")).get(0);
+    assertEquals(now.get("sums"), now.get("right"), "the page that was read wrong tells nothing");
   }
 
   /** The same sheet once more puts no second page behind its answer. */

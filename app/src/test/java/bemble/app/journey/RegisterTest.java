@@ -110,7 +110,7 @@ class RegisterTest {
     JsonNode register = register();
     assertFalse(square(register, "Bram").hasNonNull("slip"), register::toString);
     assertEquals(0, register.get("slips").size());
-    app.spoil("update answer set said = null");
+    app.spoil("update work set said = null");
     assertFalse(square(register(), "Bram").hasNonNull("slip"));
     List<Object> two = new ArrayList<>();
     for (int i = 0; i < 2; i++) {
@@ -190,8 +190,10 @@ class RegisterTest {
         Map.of("placed", 0, "judged", 0, "marked", 0),
         Talk.map(talk.post("/api/register/evidence", "")));
     app.spoil("update handout_sum set rung = ''");
-    app.spoil("update attempt set rung = '', all_right = null, slip_id = ''");
-    app.spoil("update answer set judged_by = 1, outcome = 'WRONG', slip = null, said = null");
+    app.spoil("update work set rung = '', all_right = null, page_slip = ''");
+    app.spoil(
+        "update work set marked_by = 1, outcome = 'WRONG', slip = null, said = null where"
+            + " handout_id is not null");
     assertFalse(before.equals(register()));
     assertEquals(
         Map.of("placed", 11, "judged", 1, "marked", 11),

@@ -46,6 +46,10 @@ class SlateAnswersTest extends Conversation {
     Map<String, Object> sum = Talk.sum(plain, "exchange");
     request.putAll(Map.of("sum", sum, "who", who, "telling", "AT_END"));
     long id = talk.post("/api/attempts", request).json().get("id").asLong();
+    write(id, sum, slips);
+  }
+
+  private static void write(long id, Map<String, Object> sum, List<String> slips) {
     JsonNode strokes =
         talk.post("/api/pupils", Map.of("sum", sum, "slips", slips)).json().get("strokes");
     talk.post("/api/attempts/" + id + "/strokes", Map.of("strokes", strokes));
@@ -82,8 +86,10 @@ class SlateAnswersTest extends Conversation {
     attempt(new HashMap<>(), "Wilfa", List.of(), SUMS.get(0));
     JsonNode filled = cells(grid);
     assertEquals(1, filled.size());
-    app.spoil("update attempt set grid_due = true where id = (select max(id) from attempt)");
-    app.spoil("delete from answer where handout_id = " + grid.get("id"));
+    app.spoil(
+        "update work set grid_due = true, handout_id = null, for_handout_id = null"
+            + " where handout_id = "
+            + grid.get("id"));
     app.close();
     app = app.again();
     assertEquals(filled, cells(grid));
@@ -112,6 +118,42 @@ class SlateAnswersTest extends Conversation {
     assertEquals(counted, squares(caio), "the page stands");
     talk.delete(page);
     assertEquals(before, squares(caio), "neither stands");
+  }
+
+  /** The answer of a run that is deleted has no page, and has it again when the run is back. */
+  @Test
+  void anAnswerOutlivesItsRunAndFindsItsPageAgain() {
+    JsonNode grid = handout();
+    String path = "/api/handouts/" + grid.get("id");
+    Map<String, Object> sum = Talk.sum(SUMS.get(1), "exchange");
+    JsonNode run =
+        talk.post(
+                "/api/runs",
+                Map.of(
+                    "title",
+                    "Crates",
+                    "who",
+                    "Wilfa",
+                    "sums",
+                    List.of(sum),
+                    "goal",
+                    Map.of("right", 1)))
+            .json();
+    long page = run.at("/page/current").asLong();
+    write(page, sum, List.of("smaller-from-larger"));
+    talk.get("/api/runs/" + run.get("id"));
+    JsonNode filled = talk.get(path).json();
+    assertEquals(page, filled.at("/pages/0/attempt").asLong());
+    JsonNode counted = squares(pupil(grid, "Wilfa"));
+
+    talk.delete("/api/runs/" + run.get("id"));
+    JsonNode left = talk.get(path).json();
+    assertEquals(filled.get("cells"), left.get("cells"));
+    assertEquals(0, left.get("pages").size());
+    assertEquals(counted, squares(pupil(grid, "Wilfa")), "it counts once");
+    talk.post("/api/runs/" + run.get("id") + "/restore", "");
+    assertEquals(filled, talk.get(path).json());
+    assertEquals(counted, squares(pupil(grid, "Wilfa")), "it counts once");
   }
 
   private static JsonNode squares(long pupil) {

@@ -1,7 +1,6 @@
 package bemble.app.runs;
 
 import static org.mockito.ArgumentMatchers.any;
-import static org.mockito.ArgumentMatchers.anyInt;
 import static org.mockito.ArgumentMatchers.anyLong;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
@@ -38,7 +37,8 @@ class RunTimeTest {
     when(classes.currentStyle()).thenReturn(Style.STANDARD);
     when(mapper.sums(1))
         .thenReturn(
-            List.of(new RunSumRow(1, 0, "46 + 38", "column", "", null, 7L, null, null, null, 0)));
+            List.of(
+                new RunSumRow(7, 1, 0, "46 + 38", "column", "", null, true, null, "", null, 0)));
     when(pages.result(7L)).thenReturn(new PageResult(false, true, "", BEGUN, 20_000, null, false));
   }
 
@@ -48,6 +48,7 @@ class RunTimeTest {
             1,
             "Beds",
             "",
+            null,
             null,
             false,
             "",
@@ -79,30 +80,30 @@ class RunTimeTest {
   @Test
   void aPauseIsTakenOffHoweverShort() {
     goOn(BEGUN.plusSeconds(30), null, BEGUN.plusSeconds(41));
-    verify(mapper).away(1, 0, 11_000);
+    verify(mapper).away(7, 11_000);
   }
 
   @Test
   void aKilledBembleIsAPauseSinceTheLastStroke() {
     goOn(null, null, BEGUN.plusHours(15));
-    verify(mapper).away(1, 0, 15 * 3_600_000L - 20_000);
+    verify(mapper).away(7, 15 * 3_600_000L - 20_000);
   }
 
   @Test
   void aLookAtThePageIsNoPause() {
     goOn(null, null, BEGUN.plusSeconds(20 + 119));
-    verify(mapper, never()).away(anyLong(), anyInt(), anyLong());
+    verify(mapper, never()).away(anyLong(), anyLong());
   }
 
   @Test
   void aPauseIsNotTakenOffTwice() {
     goOn(null, BEGUN.plusHours(15), BEGUN.plusHours(15).plusSeconds(60));
-    verify(mapper, never()).away(anyLong(), anyInt(), anyLong());
+    verify(mapper, never()).away(anyLong(), anyLong());
   }
 
   @Test
   void aClockThatWasPutBackTakesNothingAway() {
     goOn(BEGUN.plusSeconds(30), null, BEGUN.minusHours(1));
-    verify(mapper).away(1, 0, 0);
+    verify(mapper).away(7, 0);
   }
 }

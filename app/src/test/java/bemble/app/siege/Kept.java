@@ -21,13 +21,14 @@ final class Kept {
       select title from page where deleted_at is null
       union all
       select 'attempt ' || a.who || ' ' || s.n
-      from attempt a,
-           (select id as attempt_id, 0 as n from attempt
-            union all select attempt_id, number + 1 from stroke) s
-      where s.attempt_id = a.id
+      from work a,
+           (select id as work_id, 0 as n from work where begun_at is not null
+            union all select work_id, number + 1 from stroke) s
+      where s.work_id = a.id
       union all
       select 'answer ' || p.name || ' ' || a.number || ' ' || a.given
-      from answer a join pupil p on p.id = a.pupil_id
+      from work a join pupil p on p.id = a.pupil_id
+      where a.handout_id is not null
       """;
 
   private Kept() {}

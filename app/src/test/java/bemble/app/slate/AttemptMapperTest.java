@@ -33,7 +33,7 @@ class AttemptMapperTest {
   private static NewAttempt attempt(String who, Long checkOf) {
     return new NewAttempt(
         new NewAttempt.BegunSum("46 + 38", "column", "{}", 1, "addition-ones-carry"),
-        who,
+        new PageWriter(who, null),
         "GIVEN",
         "AS_I_GO",
         false,
@@ -76,8 +76,8 @@ class AttemptMapperTest {
           attempts.judged(
               first, 1, new PageJudgement("carry not added", 2, false, "carry-not-added")));
       ListedAttemptRow listed = attempts.list(first + 1, 1).get(0);
-      assertEquals("carry not added", listed.slip());
-      assertEquals(2, listed.slips());
+      assertEquals("carry not added", listed.finding());
+      assertEquals(2, listed.findings());
       assertEquals(List.of(), attempts.list(first, 9));
       attempts.delete(first, NOON);
       assertTrue(attempts.find(first).isEmpty());
