@@ -64,6 +64,8 @@ set (for_handout_id, for_number, handout_id, number, worked_on, given, outcome, 
 where w.deleted_at is null and w.handed_in_at is not null
   and exists (select 1 from answer a where a.attempt_id = w.id and a.pupil_id = w.pupil_id)
   and not exists (select 1 from run where id = w.run_id and deleted_at is not null);
+-- Rows are added below beside those that have their numbers.
+alter table work alter column id restart with (select coalesce(max(id), 0) + 1 from work);
 create unique index work_in_grid on work (handout_id, pupil_id, number);
 insert into work (handout_id, pupil_id, number, worked_on, given, outcome, slip, overruled,
                   marked_by, changed_at, said)

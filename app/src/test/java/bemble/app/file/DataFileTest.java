@@ -227,7 +227,7 @@ class DataFileTest {
     file.seal().note(1_000_000);
     isRefusedUntouched("lacks the changes that were confirmed last");
     String said = file.accept();
-    assertTrue(said.contains("one class, no pupil, no answer and 59 pages"), said);
+    assertTrue(said.contains("one class, no pupil and 60 entries"), said);
     assertDoesNotThrow(() -> file.check());
   }
 
@@ -247,7 +247,7 @@ class DataFileTest {
     file.close();
     Files.write(file.path(), earlier);
     isRefusedUntouched("another file was put in its place");
-    assertTrue(file.accept().contains("60 pages"));
+    assertTrue(file.accept().contains("61 entries"));
     assertDoesNotThrow(() -> file.check());
   }
 
