@@ -126,18 +126,18 @@ public class Bemble {
         return Sentences.of("start.port-in-use", String.valueOf(port.getPort()));
       }
       if (cause instanceof UnusableFileException file) {
-        return file.getMessage();
+        return file.sentence();
       }
       if (cause instanceof SQLException sql) {
         return reason(sql);
       }
     }
-    return Sentences.of("start.other", failure.getMessage());
+    return Sentences.of("start.other", String.valueOf(failure.getMessage()));
   }
 
   /** The database's message down to its first stop: what follows is for its own developers. */
   private static String reason(SQLException failure) {
-    String message = failure.getMessage();
+    String message = String.valueOf(failure.getMessage());
     int end = message.indexOf("; SQL statement");
     String first = end < 0 ? message : message.substring(0, end);
     return Sentences.of("start.data", first.lines().findFirst().orElse(""));

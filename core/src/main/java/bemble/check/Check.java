@@ -5,6 +5,7 @@ import bemble.procedure.Answer;
 import bemble.procedure.Working;
 import bemble.style.Choice;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A second working that must come back to a number of the first. It lies on the same page: its
@@ -19,7 +20,7 @@ import java.util.List;
  */
 public record Check(
     Kind kind,
-    Choice choice,
+    @Nullable Choice choice,
     Working working,
     List<Working> parts,
     Numeral expected,

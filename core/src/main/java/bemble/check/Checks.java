@@ -108,7 +108,10 @@ public final class Checks {
     boolean several =
         check.parts().size() > 1
             && (check.kind() == Check.Kind.TAKE_AWAY || check.kind() == Check.Kind.ENCLOSURE);
-    return several ? of(first, style.with(Setting.of(check.choice()).choices().get(0))) : check;
+    Choice chosen = check.choice();
+    return several && chosen != null
+        ? of(first, style.with(Setting.of(chosen).choices().get(0)))
+        : check;
   }
 
   /**

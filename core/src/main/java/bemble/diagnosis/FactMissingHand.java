@@ -109,9 +109,9 @@ final class FactMissingHand implements Hand {
     Step before = null;
     for (Step step : sum.work().steps()) {
       // A value that is worked out in the head may be written in the next step.
-      boolean goesOn =
-          step.facts().isEmpty() && before != null && before.section().equals(step.section());
-      before = goesOn ? before : step;
+      if (before == null || !step.facts().isEmpty() || !before.section().equals(step.section())) {
+        before = step;
+      }
       List<Fact> used = before.facts();
       step.entries().forEach(entry -> facts.put(entry.slot(), used));
     }

@@ -12,6 +12,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.IntStream;
 
@@ -95,7 +96,7 @@ public final class Pool {
     Map<Integer, double[]> after = new LinkedHashMap<>();
     for (int h : matter) {
       Hypothesis hypothesis = hypotheses.get(h);
-      int group = groups.get(hypothesis.slips());
+      int group = Objects.requireNonNull(groups.get(hypothesis.slips()));
       before[group] += likely[h];
       AnswerChances expected = AnswerChances.of(hypothesis, sum);
       for (int i = 0; i < expected.answers().length; i++) {

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.IntStream;
 
 /**
@@ -71,7 +72,11 @@ final class Suspects {
 
   /** By their names, the slips that give the same answers as one of them, itself among them. */
   List<Slip> alike(Slip slip) {
-    return alike.get(slip).stream().map(Slip::named).distinct().toList();
+    return Objects.requireNonNull(alike.get(slip)).stream().map(Slip::named).distinct().toList();
+  }
+
+  private double weight(Slip slip) {
+    return Objects.requireNonNull(weights.get(slip));
   }
 
   /**
@@ -93,7 +98,7 @@ final class Suspects {
             .toList();
     for (int i = 0; i < giving.size(); i++) {
       for (int j = i + 1; j < giving.size(); j++) {
-        double both = 2 * weights.get(giving.get(i)) * weights.get(giving.get(j)) / (sum * sum);
+        double both = 2 * weight(giving.get(i)) * weight(giving.get(j)) / (sum * sum);
         add(all, List.of(giving.get(i), giving.get(j)), rates.shares().two() * both);
       }
     }
@@ -105,7 +110,7 @@ final class Suspects {
     List<Hypothesis> apart = new ArrayList<>();
     for (Hypothesis each : hypotheses()) {
       if (each.slips().size() == 1) {
-        List<Slip> ones = alike.get(each.slips().get(0));
+        List<Slip> ones = Objects.requireNonNull(alike.get(each.slips().get(0)));
         double prior = each.prior() / ones.size();
         ones.forEach(
             one -> apart.add(new Hypothesis(List.of(one), each.rate(), each.unforeseen(), prior)));

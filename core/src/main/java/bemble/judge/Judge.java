@@ -32,6 +32,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.concurrent.ConcurrentHashMap;
 
 /**
@@ -126,7 +127,7 @@ public final class Judge {
       }
       given = given == null ? setOut : given;
     }
-    return given;
+    return Objects.requireNonNull(given);
   }
 
   private boolean isFramed() {
@@ -167,7 +168,7 @@ public final class Judge {
         break;
       }
     }
-    return best;
+    return Objects.requireNonNull(best);
   }
 
   private static boolean isBetter(Report report, Report than, boolean own) {

@@ -20,6 +20,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 
@@ -152,9 +153,12 @@ public final class WorkingLines {
     // Every figure is right in its place; a line may still have figures that belong to no place.
     Map<WorkingLine, Numeral> due = numbers(page);
     return given.entrySet().stream()
-        .filter(e -> due.containsKey(e.getKey()))
-        .filter(e -> due.get(e.getKey()).value().compareTo(e.getValue().value()) != 0)
-        .map(e -> new WrongLine(e.getKey(), due.get(e.getKey()), remark(page, e.getKey())))
+        .flatMap(
+            e ->
+                Optional.ofNullable(due.get(e.getKey()))
+                    .filter(number -> number.value().compareTo(e.getValue().value()) != 0)
+                    .map(number -> new WrongLine(e.getKey(), number, remark(page, e.getKey())))
+                    .stream())
         .findFirst();
   }
 
@@ -173,7 +177,8 @@ public final class WorkingLines {
             .findFirst()
             .map(Step::remark)
             .orElseGet(() -> remark(page, WorkingLine.of(wrong)));
-    return new WrongLine(WorkingLine.of(wrong), numbers(page).get(WorkingLine.of(wrong)), why);
+    Numeral due = Objects.requireNonNull(numbers(page).get(WorkingLine.of(wrong)));
+    return new WrongLine(WorkingLine.of(wrong), due, why);
   }
 
   private static Remark remark(Working page, WorkingLine line) {
@@ -200,7 +205,8 @@ public final class WorkingLines {
       }
     }
     // The last remainder has all its figures; an earlier one is a number of its round.
-    left(lines.keySet()).ifPresent(last -> lines.get(last).addAll(broughtDown(page, last)));
+    left(lines.keySet())
+        .ifPresent(last -> Objects.requireNonNull(lines.get(last)).addAll(broughtDown(page, last)));
     Map<WorkingLine, Numeral> numbers = new LinkedHashMap<>();
     lines.forEach((line, entries) -> numbers.put(line, number(line, entries)));
     return numbers;

@@ -32,7 +32,7 @@ public record Paper(Area extent, @Nullable Integer onesColumn, List<Mark> marks)
    * @param marks in order of writing; each is written in the step of the one before or later, and a
    *     stroke goes through a figure that stands there
    */
-  public static Paper written(Area extent, Integer onesColumn, List<Mark> marks) {
+  public static Paper written(Area extent, @Nullable Integer onesColumn, List<Mark> marks) {
     if (!mayShareSpots(extent, marks)) {
       return new Paper(extent, onesColumn, marks);
     }

@@ -87,7 +87,7 @@ public final class Script {
 
   /** Begins the next step in the section of the one before. */
   public void stepOn(@Nullable Area squaresAtWork) {
-    step(Objects.requireNonNull(now), squaresAtWork);
+    step(inStep(), squaresAtWork);
   }
 
   /** Gives the open step its remark, which is made later, when it is asked for. */
@@ -129,18 +129,23 @@ public final class Script {
 
   /** Copies a number of the sum. */
   public Entry copy(Slot slot, BigInteger number) {
-    Fill fill = hand.copy(now, slot, number);
+    Fill fill = hand.copy(inStep(), slot, number);
     return noted(slot, Rule.COPY, List.of(), fill, written(slot, fill));
   }
 
   /** Copies a number of the sum by drawing it. */
   public Entry copy(Slot slot, BigInteger number, Function<BigInteger, List<Shape>> drawing) {
-    Fill fill = hand.copy(now, slot, number);
+    Fill fill = hand.copy(inStep(), slot, number);
     return noted(slot, Rule.COPY, List.of(), fill, drawn(slot, fill, drawing));
   }
 
+  /** The section of the step that is open: everything is written in one. */
+  private Section inStep() {
+    return Objects.requireNonNull(now);
+  }
+
   private Fill ask(Slot slot, Rule rule, List<Entry> reads) {
-    return ask(now, slot, rule, reads);
+    return ask(inStep(), slot, rule, reads);
   }
 
   private Fill ask(Section in, Slot slot, Rule rule, List<Entry> reads) {
@@ -307,7 +312,7 @@ public final class Script {
   /** Keeps the open step, where there is one and anything is kept. */
   private void close() {
     if (onPaper && now != null) {
-      steps.add(new Step(now, new Notes(remark, facts), entries, focus));
+      steps.add(new Step(now, new Notes(Objects.requireNonNull(remark), facts), entries, focus));
       remark = null;
       facts.clear();
       entries.clear();
@@ -320,12 +325,13 @@ public final class Script {
     close();
     boolean apart =
         onPaper
-            && onesColumn != null
             && problem.operation() != Operation.ROOT
             && style.has(Choice.ThousandsOnPaper.SHOWN)
             && style.has(Choice.ThousandsMark.COMMA);
     List<Mark> all =
-        apart ? ThousandsMarks.added(marks, onesColumn, style.marks().thousands()) : marks;
+        apart && onesColumn != null
+            ? ThousandsMarks.added(marks, onesColumn, style.marks().thousands())
+            : marks;
     return new Working(problem, method, answer, Paper.written(extent, onesColumn, all), steps);
   }
 }

@@ -33,7 +33,8 @@ final class ThousandsMarks {
         continue;
       }
       Mark next = figures.get(figure.at().moved(0, 1));
-      if (next != null && mark.place() > 0 && mark.place() % GROUP == 0) {
+      Integer place = mark.place();
+      if (next != null && place != null && place > 0 && place % GROUP == 0) {
         int step = Math.max(mark.step(), next.step());
         Shape shape = new Shape.Point(figure.at(), text);
         all.add(new Mark(all.size(), Role.THOUSANDS, null, step, shape));

@@ -12,6 +12,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -218,10 +219,14 @@ public final class Proposals {
    */
   private double urgency(Proposal proposal) {
     return switch (proposal.why()) {
-      case GO_ON, AHEAD -> places.get(proposal.rung());
-      case BEGIN -> places.get(proposal.rung()) + rules.begin() * operation(proposal).ordinal();
+      case GO_ON, AHEAD -> place(proposal);
+      case BEGIN -> place(proposal) + rules.begin() * operation(proposal).ordinal();
       default -> -proposal.pupils().size();
     };
+  }
+
+  private double place(Proposal proposal) {
+    return Objects.requireNonNull(places.get(proposal.rung()));
   }
 
   /** Rungs for openers: due ones, and taught ones that are not sure yet; the most needed first. */

@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 
 /** A class rung by rung: who stands where. Pupils are told by their places in the class, from 0. */
@@ -48,7 +49,7 @@ final class StandingsByRung {
       columns.put(rung.id(), OfRung.of(pupils.size()));
     }
     for (int pupil = 0; pupil < pupils.size(); pupil++) {
-      Map<String, Progress> told = progress.pupils().get(pupils.get(pupil));
+      Map<String, Progress> told = Objects.requireNonNull(progress.pupils().get(pupils.get(pupil)));
       int place = pupil;
       told.forEach(
           (rung, each) -> {
@@ -93,7 +94,7 @@ final class StandingsByRung {
 
   /** The pupils with one standing on a rung of the ladder. */
   BitSet at(String rung, Standing standing) {
-    return columns.get(rung).at().get(standing.ordinal());
+    return Objects.requireNonNull(columns.get(rung)).at().get(standing.ordinal());
   }
 
   /** The pupils who stand on a rung; all of them for a rung that the class does not have. */

@@ -110,9 +110,8 @@ final class AdditionSums extends Paths<AdditionSums.At, AdditionSums.Pick> imple
       Ways place = new Ways(from.going, ending, from.place == 0, from.carry);
       for (Pick choice : places.computeIfAbsent(place, this::choices)) {
         At next = after(from, on, choice);
-        boolean isEnd = next != null && on.isOver();
-        if (isEnd ? isWished(next) : next != null) {
-          steps.add(new Branch<>(isEnd ? null : next, endings * choice.ways, choice));
+        if (next != null && (!on.isOver() || isWished(next))) {
+          steps.add(new Branch<>(on.isOver() ? null : next, endings * choice.ways, choice));
         }
       }
     }

@@ -39,7 +39,7 @@ abstract class Paths<S, C> {
   abstract List<Branch<S, C>> steps(S from);
 
   /** How many paths lead from a state to an end. */
-  final BigInteger count(S from) {
+  final BigInteger count(@Nullable S from) {
     if (from == null) {
       return BigInteger.ONE;
     }

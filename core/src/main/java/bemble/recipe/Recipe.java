@@ -8,6 +8,7 @@ import bemble.problem.Root;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
@@ -131,7 +132,8 @@ public record Recipe(
     }
     Map<Trait, Integer> measured = Measured.of(problem);
     return wishes.entrySet().stream()
-        .allMatch(wish -> wish.getValue().holds(measured.get(wish.getKey())));
+        .allMatch(
+            wish -> wish.getValue().holds(Objects.requireNonNull(measured.get(wish.getKey()))));
   }
 
   /** The range wished for a trait. */

@@ -166,7 +166,7 @@ public final class Slate {
         continue;
       }
       Waypoint last = path.isEmpty() ? null : path.get(path.size() - 1);
-      if (before != null && goesOn(before, put, last)) {
+      if (before != null && last != null && goesOn(before, put, last)) {
         path.set(path.size() - 1, last.with(last.figures() + 1));
       } else {
         int figures = put.written().text().length();

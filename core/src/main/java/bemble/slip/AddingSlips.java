@@ -253,8 +253,9 @@ public final class AddingSlips {
     return (Change.OfValues)
         asked -> {
           BigInteger total = Reads.ofTotal(asked) ? Rule.TOTAL.applyTo(asked.reads()) : null;
-          boolean carries = total != null && total.compareTo(BigInteger.TEN) >= 0;
-          if (!carries || asked.rule().equals(Rule.TENS_OF_TOTAL) && !isCarry(asked)) {
+          if (total == null
+              || total.compareTo(BigInteger.TEN) < 0
+              || asked.rule().equals(Rule.TENS_OF_TOTAL) && !isCarry(asked)) {
             return Optional.empty();
           }
           return Optional.of(isCarry(asked) ? Whole.ones(total) : Whole.tens(total));
@@ -277,8 +278,9 @@ public final class AddingSlips {
 
       @Override
       public Optional<Fill> instead(Asked asked) {
-        boolean next = old != null && Reads.ofTotal(asked) && placeOf(asked) == oldPlace + 1;
-        return next ? Optional.of(Fill.of(Reads.andAlso(asked, old))) : Optional.empty();
+        return old != null && Reads.ofTotal(asked) && placeOf(asked) == oldPlace + 1
+            ? Optional.of(Fill.of(Reads.andAlso(asked, old)))
+            : Optional.empty();
       }
 
       @Override

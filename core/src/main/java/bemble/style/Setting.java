@@ -3,6 +3,7 @@ package bemble.style;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
@@ -72,11 +73,11 @@ public enum Setting {
 
   /** The setting that a choice is a value of. */
   public static Setting of(Choice choice) {
-    return BY_TYPE.get(((Enum<?>) choice).getDeclaringClass());
+    return Objects.requireNonNull(BY_TYPE.get(((Enum<?>) choice).getDeclaringClass()));
   }
 
   static Setting of(Class<? extends Choice> type) {
-    return BY_TYPE.get(type);
+    return Objects.requireNonNull(BY_TYPE.get(type));
   }
 
   /** The group that it is shown in. */

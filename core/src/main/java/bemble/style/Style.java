@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 
@@ -81,12 +82,12 @@ public record Style(
 
   /** The value of a setting. */
   public Choice choice(Setting setting) {
-    return choices.get(setting);
+    return Objects.requireNonNull(choices.get(setting));
   }
 
   /** The value of a setting whose values are of type {@code type}. */
   public <C extends Choice> C choice(Class<C> type) {
-    return type.cast(choices.get(Setting.of(type)));
+    return type.cast(choice(Setting.of(type)));
   }
 
   /** This style with one choice made otherwise. */

@@ -11,6 +11,7 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.NoSuchElementException;
+import java.util.Objects;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
@@ -114,7 +115,7 @@ final class Lexicon {
   }
 
   Template remark(Length length, RemarkKind kind) {
-    return remarks.get(length).get(kind);
+    return Objects.requireNonNull(Objects.requireNonNull(remarks.get(length)).get(kind));
   }
 
   /** The messages of the remarks as they stand in their files. */

@@ -27,6 +27,7 @@ import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -139,12 +140,16 @@ class DemoWeeks implements DemoPart {
         status -> {
           read.handouts().stream()
               .filter(each -> day(each.when()).isBefore(LocalDate.now(clock)))
-              .forEach(each -> hand(each, rooms.get(each.when().room())));
-          read.lessons().forEach(each -> plan(each, rooms.get(each.when().room())));
+              .forEach(each -> hand(each, room(each.when(), rooms)));
+          read.lessons().forEach(each -> plan(each, room(each.when(), rooms)));
           for (Holiday each : read.holidays()) {
-            plans.addHoliday(rooms.get(each.when().room()), day(each.when()), each.name());
+            plans.addHoliday(room(each.when(), rooms), day(each.when()), each.name());
           }
         });
+  }
+
+  private static long room(When when, Map<String, Long> rooms) {
+    return Objects.requireNonNull(rooms.get(when.room()));
   }
 
   private Weeks read() {

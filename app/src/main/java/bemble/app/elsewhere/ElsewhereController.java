@@ -22,6 +22,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -89,7 +90,10 @@ class ElsewhereController {
     Optional<WorkingLine> unreadable = lines.unreadable(typed);
     if (unreadable.isPresent()) {
       WorkingLine line = unreadable.get();
-      throw RefusedException.of("no-number", typed.get(line), names.get(line));
+      throw RefusedException.of(
+          "no-number",
+          Objects.requireNonNull(typed.get(line)),
+          Objects.requireNonNull(names.get(line)));
     }
     Map<WorkingLine, Numeral> given = lines.read(typed);
     return finding(lines, names, wording, sum, given);
@@ -104,7 +108,7 @@ class ElsewhereController {
     Optional<WorkingLines.WrongLine> wrong = lines.firstWrong(given);
     if (wrong.isPresent()) {
       WorkingLines.WrongLine finding = wrong.get();
-      String name = names.get(finding.line());
+      String name = Objects.requireNonNull(names.get(finding.line()));
       String inSentence = name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1);
       Map<String, Object> fills = Map.of("line", inSentence, "due", finding.due());
       return new FindingView(

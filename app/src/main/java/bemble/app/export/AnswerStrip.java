@@ -30,8 +30,9 @@ final class AnswerStrip {
     List<ReadSquare> squares = new ArrayList<>();
     AnswerSquares.Open before = null;
     for (AnswerSquares.Open open : AnswerSquares.placed(working, sum.style())) {
-      boolean nextRow = before != null && before.at().row() != open.at().row();
-      if (nextRow && sum.method().form() == PageForm.COLUMNS) {
+      if (before != null
+          && before.at().row() != open.at().row()
+          && sum.method().form() == PageForm.COLUMNS) {
         squares.add(read(leftOf(before), Part.ANSWER));
       }
       squares.add(read(open, Part.ANSWER));

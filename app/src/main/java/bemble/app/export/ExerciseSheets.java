@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -155,7 +156,7 @@ public final class ExerciseSheets {
   }
 
   private TilePlace place(Tile tile) {
-    int place = places.get(tile.frame());
+    int place = Objects.requireNonNull(places.get(tile.frame()));
     Sum sum = sums.get(place);
     String plain = WorkingWords.plain(sum.problem());
     Integer setOut = layout == Exercise.Layout.SET_OUT ? sum.method().layout() : null;

@@ -4,6 +4,7 @@ import bemble.app.working.SumRef;
 import bemble.app.working.WorkingView;
 import bemble.app.working.Workings;
 import jakarta.validation.Valid;
+import java.util.Objects;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -38,7 +39,13 @@ class ExportController {
   PageFile page(@RequestBody SumRef request) {
     SumRef sum = workings.work(request).sum().sum();
     return new PageFile(
-        PageFile.FORMAT, PageFile.VERSION, sum.plain(), sum.method(), sum.style(), null, null);
+        PageFile.FORMAT,
+        PageFile.VERSION,
+        sum.plain(),
+        Objects.requireNonNull(sum.method()),
+        sum.style(),
+        null,
+        null);
   }
 
   /** Reads a page file; keeps nothing. */

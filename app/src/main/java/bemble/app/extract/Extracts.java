@@ -12,6 +12,7 @@ import bemble.app.refusal.StaleException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.util.Map;
+import java.util.Objects;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
@@ -88,7 +89,7 @@ public class Extracts {
   }
 
   private static String name(Extract extract) {
-    return String.valueOf(extract.rows().get(extract.kind().head()).get(0).get("name"));
+    return String.valueOf(extract.of(extract.kind().head()).get(0).get("name"));
   }
 
   private Extract checked(byte[] file) {
@@ -117,10 +118,15 @@ public class Extracts {
   private static Extract broughtUp(Extract earlier) {
     try (EarlierTables then = new EarlierTables(earlier.schema())) {
       ExtractRows rows = new ExtractRows(then.tables());
-      long id = rows.insert(earlier).get(earlier.kind().head()).values().iterator().next();
+      long id = head(earlier, rows.insert(earlier));
       then.migrate();
       return rows.take(earlier.kind(), id);
     }
+  }
+
+  /** The number that the class or the pupil of an extract was given. */
+  private static long head(Extract extract, Map<String, Map<Long, Long>> numbers) {
+    return Objects.requireNonNull(numbers.get(extract.kind().head())).values().iterator().next();
   }
 
   /** Inserts all rows and reads them as the screens do; takes them back if that fails. */
@@ -128,7 +134,7 @@ public class Extracts {
     room.refuseIfFull();
     Map<String, Map<Long, Long>> numbers = new ExtractRows(tables).insert(extract);
     if (extract.kind() == Extract.Kind.CLASS) {
-      long read = numbers.get(extract.kind().head()).values().iterator().next();
+      long read = head(extract, numbers);
       // Choosing it would lock all classes while it is looked at.
       classes.as(read, () -> everything.look(numbers));
     } else {

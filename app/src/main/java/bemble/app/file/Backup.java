@@ -27,7 +27,7 @@ public final class Backup {
           } catch (IOException e) {
             throw new UnusableFileException("no-backup", zip);
           }
-          return null;
+          return zip;
         });
   }
 

@@ -70,6 +70,11 @@ final class BackupFile {
    */
   record About(
       String format, int form, LocalDateTime madeAt, int schema, Map<String, Part> tables) {
+    /** What is known of the lines of a table that is among them. */
+    Part part(String table) {
+      return Objects.requireNonNull(tables.get(table));
+    }
+
     /** The description, if it is complete. */
     private About checked() throws ZipException {
       if (!FORMAT.equals(format)
@@ -204,13 +209,13 @@ final class BackupFile {
     Tables.clear(to);
     for (String table : Tables.inOrder(to)) {
       try (InputStream lines = packed.getInputStream(packed.getEntry(entry(table)))) {
-        BackupRows.read(lines, about.tables().get(table), table, to);
+        BackupRows.read(lines, about.part(table), table, to);
       }
     }
     to.commit();
     to.setAutoCommit(true);
     for (String table : Tables.nextNumbers(to).keySet()) {
-      Long next = Optional.ofNullable(about.tables().get(table).next()).orElse(1L);
+      Long next = Optional.ofNullable(about.part(table).next()).orElse(1L);
       Tables.numberOn(table, Math.max(next, 1 + Tables.lastNumber(table, to)), to);
     }
   }

@@ -77,7 +77,7 @@ public class Backups {
           Path zip = work.resolve("now.zip");
           copier.copyTo(zip);
           receiver.take(zip);
-          return null;
+          return zip;
         });
   }
 

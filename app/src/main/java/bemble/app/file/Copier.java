@@ -8,6 +8,7 @@ import java.sql.Connection;
 import java.sql.SQLException;
 import java.time.Clock;
 import java.time.LocalDateTime;
+import java.util.Objects;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -91,7 +92,7 @@ class Copier {
         work -> {
           Path half = work.resolve("half.zip");
           BackupFile.write(from, now, half);
-          Folders.make(zip.toAbsolutePath().getParent());
+          Folders.make(Objects.requireNonNull(zip.toAbsolutePath().getParent()));
           return Files.move(half, zip, StandardCopyOption.REPLACE_EXISTING);
         });
   }
@@ -100,7 +101,7 @@ class Copier {
     file.read(
         connection -> {
           pack(file, connection, now, zip);
-          return null;
+          return zip;
         });
   }
 

@@ -16,6 +16,7 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Duration;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.flywaydb.core.Flyway;
@@ -81,7 +82,7 @@ public record DataFile(Path base) {
   }
 
   Path folder() {
-    return path().toAbsolutePath().getParent();
+    return Objects.requireNonNull(path().toAbsolutePath().getParent());
   }
 
   /**
@@ -225,7 +226,7 @@ public record DataFile(Path base) {
           if (left.kind() != Seal.Kind.OPEN || !isEmpty(connection)) {
             refuseOtherHistory(connection);
           }
-          return null;
+          return version;
         });
   }
 

@@ -6,6 +6,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.Objects;
 import java.util.concurrent.atomic.AtomicLong;
 import org.h2.api.ErrorCode;
 import org.h2.engine.Database;
@@ -68,6 +69,7 @@ final class OpenFile implements AutoCloseable {
    * @param reopened told when the file had to be opened again: changes that were not on the disk
    *     are lost
    */
+  @SuppressWarnings("NullAway.Init")
   OpenFile(DataFile file, Runnable reopened) {
     this.file = file;
     this.reopened = reopened;
@@ -212,7 +214,7 @@ final class OpenFile implements AutoCloseable {
   @Override
   public void close() {
     boolean closed = false;
-    try (Statement statement = connection.createStatement()) {
+    try (Statement statement = Objects.requireNonNull(connection).createStatement()) {
       statement.execute("shutdown compact");
     } catch (SQLException e) {
       // The database closes the connection on which it was told to stop.

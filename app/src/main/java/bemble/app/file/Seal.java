@@ -12,6 +12,7 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
 import java.security.DigestInputStream;
+import java.util.Objects;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -90,7 +91,7 @@ record Seal(Path path) {
     }
     Folders.ownFile(fresh);
     Files.move(fresh, path, StandardCopyOption.ATOMIC_MOVE);
-    Folders.force(path.toAbsolutePath().getParent());
+    Folders.force(Objects.requireNonNull(path.toAbsolutePath().getParent()));
   }
 
   /**

@@ -1,9 +1,10 @@
 package bemble.app.file;
 
+import bemble.app.refusal.SaidException;
 import bemble.app.words.Sentences;
 
 /** A data file that Bemble must not write on; it was left unchanged. */
-public final class UnusableFileException extends RuntimeException {
+public final class UnusableFileException extends SaidException {
   private final boolean newer;
 
   UnusableFileException(String key, Object... named) {

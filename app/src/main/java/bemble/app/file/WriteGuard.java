@@ -4,6 +4,7 @@ import bemble.app.once.RequestInHand;
 import java.lang.reflect.InvocationTargetException;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Supplier;
 import org.apache.ibatis.executor.Executor;
@@ -65,7 +66,7 @@ final class WriteGuard implements Interceptor {
           ? write(statement)
           : transactions.execute(status -> proceed(statement));
     } catch (FailedStatementException e) {
-      throw failed(e.getCause());
+      throw failed(Objects.requireNonNull(e.getCause()));
     } catch (InvocationTargetException e) {
       throw failed(e.getTargetException());
     }

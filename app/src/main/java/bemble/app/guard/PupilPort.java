@@ -86,7 +86,9 @@ public class PupilPort {
     if (port == own) {
       return false;
     }
-    if (isEncrypted() && !(Files.isReadable(certificate) && Files.isReadable(key))) {
+    if (certificate != null
+        && key != null
+        && !(Files.isReadable(certificate) && Files.isReadable(key))) {
       throw RefusedException.of("room-certificate", certificate, key);
     }
     Service service = Optional.ofNullable(server).orElseThrow();
@@ -112,7 +114,7 @@ public class PupilPort {
     boolean listens = fresh.getState() == LifecycleState.STARTED;
     if (!listens) {
       close();
-      if (isEncrypted() && isFree(address, port)) {
+      if (certificate != null && key != null && isFree(address, port)) {
         throw RefusedException.of("room-certificate", certificate, key);
       }
     }

@@ -17,6 +17,7 @@ import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -79,7 +80,7 @@ class ApiContract {
   private static void tagShapes(OpenAPI api) {
     Map<String, Schema> schemas = api.getComponents().getSchemas();
     for (Class<?> shape : JsonOfCore.shapes()) {
-      Schema schema = schemas.get(shape.getSimpleName());
+      Schema schema = Objects.requireNonNull(schemas.get(shape.getSimpleName()));
       List<Schema> parts = schema.getAllOf() == null ? List.of() : schema.getAllOf();
       for (Schema part : parts) {
         if (part.getProperties() != null) {

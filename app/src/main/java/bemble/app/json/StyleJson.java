@@ -11,6 +11,7 @@ import bemble.words.Wording;
 import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.databind.DeserializationContext;
+import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.SerializerProvider;
 import com.fasterxml.jackson.databind.deser.std.StdDeserializer;
@@ -157,6 +158,9 @@ public final class StyleJson {
           moves = RoundMovesJson.read(field.getValue(), context);
         } else {
           Setting setting = SETTINGS.get(field.getKey());
+          if (setting == null) {
+            throw noSuch(field, context);
+          }
           choices.put(setting, choice(setting, field, context));
         }
       }
@@ -186,11 +190,16 @@ public final class StyleJson {
     private static Choice choice(
         Setting setting, Map.Entry<String, JsonNode> field, DeserializationContext context)
         throws IOException {
-      Optional<Choice> found = setting == null ? Optional.empty() : find(setting, field.getValue());
+      Optional<Choice> found = find(setting, field.getValue());
       if (found.isPresent()) {
         return found.get();
       }
-      throw context.weirdStringException(
+      throw noSuch(field, context);
+    }
+
+    private static JsonMappingException noSuch(
+        Map.Entry<String, JsonNode> field, DeserializationContext context) {
+      return context.weirdStringException(
           field.getValue().asText(), Style.class, "no such setting: " + field.getKey());
     }
 

@@ -68,8 +68,7 @@ class RecipeController {
     Map<String, String> wishes = new LinkedHashMap<>();
     recipe.wishes().keySet().stream()
         .sorted()
-        .forEach(
-            trait -> wishes.put(JsonName.of(trait), words.wish(trait, recipe.wishes().get(trait))));
+        .forEach(trait -> wishes.put(JsonName.of(trait), words.wish(trait, recipe)));
     return new CountView(count.toString(), clash, wishes);
   }
 

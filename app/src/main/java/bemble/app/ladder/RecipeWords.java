@@ -8,6 +8,7 @@ import bemble.recipe.Trait;
 import bemble.words.Wording;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 /** Puts recipes into the words of a class. */
 public final class RecipeWords {
@@ -16,6 +17,11 @@ public final class RecipeWords {
   /** Words in the conventions of a class. */
   public RecipeWords(Wording wording) {
     this.wording = wording;
+  }
+
+  /** A wish of a recipe in words. */
+  String wish(Trait trait, Recipe recipe) {
+    return wish(trait, Objects.requireNonNull(recipe.wishes().get(trait)));
   }
 
   /** A wish in words: {@code exactly 2 carries}, {@code no new column}. */
@@ -32,10 +38,7 @@ public final class RecipeWords {
 
   /** All wishes of a recipe. */
   List<String> wishes(Recipe recipe) {
-    return recipe.wishes().keySet().stream()
-        .sorted()
-        .map(trait -> wish(trait, recipe.wishes().get(trait)))
-        .toList();
+    return recipe.wishes().keySet().stream().sorted().map(trait -> wish(trait, recipe)).toList();
   }
 
   private String range(Range range) {
@@ -60,8 +63,7 @@ public final class RecipeWords {
 
   /** Why nothing fits. */
   String clash(Clash clash, Recipe recipe) {
-    List<String> wishes =
-        clash.wishes().stream().map(trait -> wish(trait, recipe.wishes().get(trait))).toList();
+    List<String> wishes = clash.wishes().stream().map(trait -> wish(trait, recipe)).toList();
     String key =
         switch (wishes.size()) {
           case 0 -> "clash.sizes";

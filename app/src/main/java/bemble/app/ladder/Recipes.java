@@ -15,13 +15,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** Reads recipes from JSON, or refuses them in a sentence; and writes them again. */
 public final class Recipes {
   private Recipes() {}
 
   /** The recipe that was sent. */
-  public static Recipe read(RecipeView view) {
+  public static Recipe read(@Nullable RecipeView view) {
     if (view == null || view.operation() == null) {
       throw RefusedException.of("no-operation");
     }

@@ -95,7 +95,7 @@ public class AnswerBook {
     if (number < 0 || number >= marker.items().size()) {
       throw RefusedException.of("no-cell");
     }
-    row(new CellRequest(0, number, given, null, null), marker);
+    row(new CellRequest(0, number, given, null, null), given, marker);
   }
 
   /** Marks all answers anew that an earlier judge has marked; says how many. */
@@ -108,7 +108,7 @@ public class AnswerBook {
         if (!answer.overruled()) {
           CellRequest same =
               new CellRequest(answer.pupilId(), answer.number(), answer.given(), null, null);
-          marked += mapper.mark(id, row(same, marker), Judge.VERSION);
+          marked += mapper.mark(id, row(same, answer.given(), marker), Judge.VERSION);
         }
       }
       handouts.pupils(id).forEach(pupil -> said.note(pupil, handout.givenOn()));
@@ -126,7 +126,8 @@ public class AnswerBook {
       refused.add(new RefusedCell(cell.pupil(), cell.number(), sentence, now));
       return;
     }
-    if (cell.given() == null) {
+    String given = cell.given();
+    if (given == null) {
       // Typed and taken back in one batch: nothing is there in the end.
       kept.removeIf(typed -> typed.pupil() == cell.pupil() && typed.number() == cell.number());
       deletePage(id, cell);
@@ -134,7 +135,7 @@ public class AnswerBook {
       return;
     }
     try {
-      AnswerRow row = row(cell, marker);
+      AnswerRow row = row(cell, given, marker);
       if (!row.given().equals(there)) {
         deletePage(id, cell);
       }
@@ -142,7 +143,7 @@ public class AnswerBook {
       kept.add(Handouts.cell(row, marker));
     } catch (RefusedException e) {
       CellView now = before.map(row -> Handouts.cell(row, marker)).orElse(null);
-      refused.add(new RefusedCell(cell.pupil(), cell.number(), e.getMessage(), now));
+      refused.add(new RefusedCell(cell.pupil(), cell.number(), e.sentence(), now));
     }
   }
 
@@ -157,8 +158,8 @@ public class AnswerBook {
     return !asSeen && (there == null || !there.equals(cell.given()));
   }
 
-  private static AnswerRow row(CellRequest cell, Marker marker) {
-    String given = cell.given().strip();
+  private static AnswerRow row(CellRequest cell, String typed, Marker marker) {
+    String given = typed.strip();
     AnswerSpace read = marker.given(cell.number(), given);
     if (cell.overruled() != null) {
       String slip = cell.overruled().slip();

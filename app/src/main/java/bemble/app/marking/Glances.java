@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** Sums up for a class the answers to a handout. */
@@ -104,7 +105,11 @@ public class Glances {
   }
 
   private static PupilGlance glance(
-      long pupil, List<AnswerRow> row, PupilAnswers told, Marker marker, Integer passMark) {
+      long pupil,
+      List<AnswerRow> row,
+      PupilAnswers told,
+      Marker marker,
+      @Nullable Integer passMark) {
     int right = count(row, Outcome.RIGHT);
     boolean anyWrong = count(row, Outcome.WRONG) > 0;
     return new PupilGlance(

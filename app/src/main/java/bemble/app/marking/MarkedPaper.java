@@ -63,11 +63,12 @@ public class MarkedPaper {
         mapper.answers(id).stream().collect(Collectors.groupingBy(AnswerRow::pupilId));
     List<CutOut> cards = new ArrayList<>();
     for (PupilEntry pupil : grid.pupils()) {
-      if (asked(answers.getOrDefault(pupil.id(), List.of())) > 0) {
+      List<AnswerRow> given = answers.getOrDefault(pupil.id(), List.of());
+      if (asked(given) > 0) {
         PupilAnswers told =
             new PupilAnswers(
                 id, works.getOrDefault(pupil.id(), OfPupil.NONE), handout.givenOn(), lately);
-        cards.add(cutOut(pupil, grid, answers.get(pupil.id()), told, marker));
+        cards.add(cutOut(pupil, grid, given, told, marker));
       }
     }
     return sheets.cutOuts(cards, size);

@@ -28,6 +28,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Marks answers to some sums in the style of a class. The wrong answers of slips are worked out
@@ -47,8 +48,8 @@ final class Marker {
   private final Map<String, SetWords> words = new ConcurrentHashMap<>();
 
   private final List<SlipKey> keys;
-  private Diagnoser diagnoser;
-  private Pool pool;
+  private @Nullable Diagnoser diagnoser;
+  private @Nullable Pool pool;
 
   Marker(List<Item> items, Style style, ClassLadder ladder) {
     this.items = List.copyOf(items);

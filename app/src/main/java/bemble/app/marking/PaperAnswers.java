@@ -15,6 +15,7 @@ import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 
@@ -48,7 +49,7 @@ public class PaperAnswers {
   /** Whether an answer is wrong. The grid refuses an answer that this style cannot read. */
   private static boolean isWrong(CellRequest cell, Marker marker) {
     try {
-      AnswerSpace given = marker.given(cell.number(), cell.given());
+      AnswerSpace given = marker.given(cell.number(), Objects.requireNonNull(cell.given()));
       return marker.outcome(cell.number(), given) == Outcome.WRONG;
     } catch (RefusedException e) {
       return false;
@@ -71,7 +72,7 @@ public class PaperAnswers {
           for (PaperPage page : read) {
             boolean isThere = behind.stream().anyMatch(row -> isOf(row, page));
             if (!isThere && kept.stream().anyMatch(cell -> isWrong(cell, page))) {
-              keep(given, page, names.get(page.pupil()));
+              keep(given, page, Objects.requireNonNull(names.get(page.pupil())));
             }
           }
         });

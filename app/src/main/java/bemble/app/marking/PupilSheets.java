@@ -12,6 +12,7 @@ import bemble.app.sets.SetPrinter;
 import bemble.app.sets.SetPrinter.Writer;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -65,7 +66,7 @@ public class PupilSheets {
     List<Writer> writers =
         mapper.pupils(id).stream()
             .filter(pupil -> numbers.containsKey(pupil.id()))
-            .map(pupil -> writer(pupil, numbers.get(pupil.id()), names))
+            .map(pupil -> writer(pupil, Objects.requireNonNull(numbers.get(pupil.id())), names))
             .toList();
     return printer.copies(sheets, id, writers);
   }

@@ -13,6 +13,7 @@ import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -47,8 +48,8 @@ public class Pages {
         mapper.insert(
             new NewPage(
                 working.sum().sum().plain(),
-                working.sum().sum().method(),
-                stored.write(working.sum().sum().style()),
+                Objects.requireNonNull(working.sum().sum().method()),
+                stored.write(Objects.requireNonNull(working.sum().sum().style())),
                 title,
                 note,
                 now));

@@ -90,7 +90,7 @@ class LessonParts {
   /** The lines of a part, without those whose rung the class does not have. */
   List<SetLineView> lines(LessonPartRow part, RegisterWords words) {
     return lines(part).stream()
-        .filter(line -> words.ladder().find(line.rung()).isPresent())
+        .filter(line -> words.ladder().find(line.rungOrNone()).isPresent())
         .toList();
   }
 

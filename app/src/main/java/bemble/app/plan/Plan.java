@@ -76,10 +76,10 @@ public class Plan {
    */
   public PlanView view(@Nullable String from, int weeks) {
     return shared.of(
-        List.of("plan", String.valueOf(from), weeks, today()), () -> work(from, weeks));
+        List.of("plan", from == null ? "" : from, weeks, today()), () -> work(from, weeks));
   }
 
-  private PlanView work(String from, int weeks) {
+  private PlanView work(@Nullable String from, int weeks) {
     long classId = lessons.currentClass();
     LocalDate first = SchoolWeek.monday(from == null ? today() : Calendar.day(from));
     Proposals proposals = course.proposals(classId, today(), today());
@@ -143,12 +143,13 @@ public class Plan {
   public void holiday(HolidayRequest request) {
     long classId = lessons.currentClass();
     LocalDate day = Calendar.day(request.day());
-    if (request.name() == null || request.name().isBlank()) {
+    String name = request.name();
+    if (name == null || name.isBlank()) {
       mapper.removeHoliday(classId, day);
     } else {
       transactions.executeWithoutResult(
           status -> {
-            mapper.addHoliday(classId, day, request.name());
+            mapper.addHoliday(classId, day, name);
             if (request.moveLessons()) {
               lessons.moveOn(classId, day);
             }

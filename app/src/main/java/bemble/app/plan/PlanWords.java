@@ -190,7 +190,7 @@ final class PlanWords {
     String first =
         mixed.stream()
             .limit(FEW)
-            .map(line -> small(words.rung(line.rung())))
+            .map(line -> small(words.rung(line.rungOrNone())))
             .collect(Collectors.joining(", "));
     parts.add(Sentences.of("plan.mixed-sums", sums, first, Math.max(0, mixed.size() - FEW)));
     return String.join("; ", parts);
@@ -199,7 +199,7 @@ final class PlanWords {
   /** The lines of a part: 4 sums: one zero crossed. */
   List<String> told(List<SetLineView> lines) {
     return lines.stream()
-        .map(line -> Sentences.of("plan.sums", line.count(), small(words.rung(line.rung()))))
+        .map(line -> Sentences.of("plan.sums", line.count(), small(words.rung(line.rungOrNone()))))
         .toList();
   }
 }

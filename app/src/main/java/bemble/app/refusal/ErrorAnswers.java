@@ -33,7 +33,7 @@ class ErrorAnswers extends ResponseEntityExceptionHandler {
   @ExceptionHandler
   ProblemDetail refused(RefusedException refused) {
     ProblemDetail problem =
-        ErrorBodies.of(HttpStatus.UNPROCESSABLE_ENTITY, refused.code(), refused.getMessage());
+        ErrorBodies.of(HttpStatus.UNPROCESSABLE_ENTITY, refused.code(), refused.sentence());
     if (refused.from() != null) {
       problem.setProperty("from", refused.from());
       problem.setProperty("to", refused.to());
@@ -46,22 +46,22 @@ class ErrorAnswers extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ProblemDetail stale(StaleException stale) {
-    return ErrorBodies.of(HttpStatus.CONFLICT, "stale", stale.getMessage());
+    return ErrorBodies.of(HttpStatus.CONFLICT, "stale", stale.sentence());
   }
 
   @ExceptionHandler
   ProblemDetail otherClass(OtherClassException other) {
-    return ErrorBodies.of(HttpStatus.PRECONDITION_FAILED, "other-class", other.getMessage());
+    return ErrorBodies.of(HttpStatus.PRECONDITION_FAILED, "other-class", other.sentence());
   }
 
   @ExceptionHandler
   ProblemDetail doneBefore(DoneBeforeException done) {
-    return ErrorBodies.of(HttpStatus.CONFLICT, "done-before", done.getMessage());
+    return ErrorBodies.of(HttpStatus.CONFLICT, "done-before", done.sentence());
   }
 
   @ExceptionHandler
   ProblemDetail missing(MissingException missing) {
-    return ErrorBodies.of(HttpStatus.NOT_FOUND, "missing", missing.getMessage());
+    return ErrorBodies.of(HttpStatus.NOT_FOUND, "missing", missing.sentence());
   }
 
   /** The disk is full: the same request may be sent again when there is room. */

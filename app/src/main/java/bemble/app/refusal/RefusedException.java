@@ -6,7 +6,7 @@ import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /** A typed text that is refused, with the sentence that says why. */
-public final class RefusedException extends RuntimeException {
+public final class RefusedException extends SaidException {
   private final String code;
   private final @Nullable Integer from;
   private final @Nullable Integer to;

@@ -112,11 +112,12 @@ class RoomDoor {
     Map<Long, Integer> numbers = roll.numbers(room.row().classId());
     for (LetInRequest each : devices) {
       String name = names.get(each.pupil());
-      if (name == null) {
+      Integer number = numbers.get(each.pupil());
+      if (name == null || number == null) {
         throw new MissingException("pupil");
       }
       Device device = device(room, each.knock());
-      Seat seat = seat(room, device, each.pupil(), numbers.get(each.pupil()), name);
+      Seat seat = seat(room, device, each.pupil(), number, name);
       room.letIn(device, seat);
       work.bringCurrent(room, seat);
     }

@@ -89,7 +89,7 @@ class RoomWork {
   static List<SumRef> sums(RoomWorkRequest request) {
     return request.sum() != null
         ? List.of(request.sum())
-        : request.sums().stream().map(RoomWork::ref).toList();
+        : Objects.requireNonNull(request.sums()).stream().map(RoomWork::ref).toList();
   }
 
   private static SumRef ref(SumRequest sum) {
@@ -149,7 +149,7 @@ class RoomWork {
             request.version(),
             request.sums(),
             null,
-            new RunGoal(request.sums().size(), false),
+            new RunGoal(sums(request).size(), false),
             new RunTerms(
                 SettingOut.GIVEN,
                 switch (telling(room)) {

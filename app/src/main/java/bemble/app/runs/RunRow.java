@@ -28,7 +28,7 @@ record RunRow(
     boolean withCheck,
     OffsetDateTime begunAt,
     @Nullable OffsetDateTime endedAt,
-    OffsetDateTime pausedAt,
+    @Nullable OffsetDateTime pausedAt,
     @Nullable OffsetDateTime goneOnAt) {
   PageWriter writer() {
     return new PageWriter(who, pupilId);

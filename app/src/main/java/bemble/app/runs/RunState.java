@@ -17,7 +17,7 @@ record RunState(RunRow row, List<RunSumRow> sums) {
   /** The run as the rules see it: only settled sums count. */
   Run run() {
     List<Result> results =
-        settled().stream().map(sum -> new Result(sum.settledRight(), sum.slip())).toList();
+        settled().stream().map(sum -> new Result(sum.isRight(), sum.slip())).toList();
     PassMark mark = new PassMark(row.passMark(), row.inARow());
     return new Run(mark, firsts(), !isSilent(), results);
   }
@@ -37,7 +37,7 @@ record RunState(RunRow row, List<RunSumRow> sums) {
 
   /** How long the settled sums took in all. */
   long seconds() {
-    return settled().stream().mapToLong(RunSumRow::seconds).sum();
+    return settled().stream().mapToLong(RunSumRow::settledSeconds).sum();
   }
 
   /** How long each of them took; null where there is none. */

@@ -25,7 +25,7 @@ record RunSumRow(
     @Nullable Integer againOf,
     boolean begun,
     @Nullable Boolean settledRight,
-    @Nullable String slip,
+    String slip,
     @Nullable Integer seconds,
     long pausedMillis) {
   /** A sum that is not begun. */
@@ -34,9 +34,14 @@ record RunSumRow(
     return new RunSumRow(0, 0, number, plain, method, rung, againOf, false, null, "", null, 0);
   }
 
-  /** Its page; null before it is begun. */
-  @Nullable Long page() {
-    return begun ? id : null;
+  /** Whether it was right, once it is handed in. */
+  boolean isRight() {
+    return Boolean.TRUE.equals(settledRight);
+  }
+
+  /** How long it took, once it is handed in. */
+  int settledSeconds() {
+    return seconds == null ? 0 : seconds;
   }
 
   boolean isInWork() {

@@ -98,10 +98,10 @@ final class RunWords {
   private RunResult result(RunSumRow sum, boolean open) {
     Item item = RunState.item(sum, drafts);
     return new RunResult(
-        sum.page(),
+        sum.id(),
         new RunSum(sum.plain(), sum.method(), sum.rung(), words.problem(item)),
         sum.againOf() != null,
-        sum.seconds(),
+        sum.settledSeconds(),
         open ? outcome(sum, item) : RunOutcome.UNTOLD);
   }
 

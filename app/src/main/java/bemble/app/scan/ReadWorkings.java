@@ -21,6 +21,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -120,7 +121,7 @@ class ReadWorkings {
       return Optional.empty();
     }
     SheetTable table = sheets.table(page.sheetId());
-    TilePlace tile = ScanReader.tiles(of, table).get(answer.number());
+    TilePlace tile = Objects.requireNonNull(ScanReader.tiles(of, table).get(answer.number()));
     return sums.slate(table, tile)
         .filter(Slate::isOfFigures)
         .map(
@@ -187,23 +188,23 @@ class ReadWorkings {
                     ScanSquareRow::pageId, Collectors.groupingBy(ScanSquareRow::number)));
     List<PaperPage> telling = new ArrayList<>();
     for (ScanAnswerRow answer : mapper.answers(scan.id())) {
-      ScanPageRow row = rows.get(answer.pageId());
+      ScanPageRow row = Objects.requireNonNull(rows.get(answer.pageId()));
+      Long pupil = row.pupilId();
       List<ScanSquareRow> here =
           squares.getOrDefault(answer.pageId(), Map.of()).getOrDefault(answer.number(), List.of());
-      if (answers.stream().anyMatch(cell -> isOf(cell, row, answer))) {
+      if (pupil != null && answers.stream().anyMatch(cell -> isOf(cell, pupil, answer))) {
         working(of, row, answer, here)
             .flatMap(working -> pages.telling(working.slate(), working.strokes()))
-            .map(page -> new PaperPage(row.pupilId(), answer.number(), page))
+            .map(page -> new PaperPage(pupil, answer.number(), page))
             .ifPresent(telling::add);
       }
     }
     return telling;
   }
 
-  private static boolean isOf(CellRequest cell, ScanPageRow row, ScanAnswerRow answer) {
-    return row.pupilId() != null
-        && cell.pupil() == row.pupilId()
+  private static boolean isOf(CellRequest cell, long pupil, ScanAnswerRow answer) {
+    return cell.pupil() == pupil
         && cell.number() == answer.number()
-        && cell.given().equals(answer.given());
+        && Objects.equals(cell.given(), answer.given());
   }
 }

@@ -22,6 +22,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -130,8 +131,9 @@ class ScanReader {
       long id = add(page, outcome, read, workings);
       if (outcome.problem() == null) {
         keepPictures(id, flat, outcome.tiles());
-        if (outcome.pupil() != null) {
-          shown.ifPresent(of -> mapper.keepHand(outcome.pupil(), of.text()));
+        Long pupil = outcome.pupil();
+        if (pupil != null) {
+          shown.ifPresent(of -> mapper.keepHand(pupil, of.text()));
         }
       }
     }
@@ -211,7 +213,7 @@ class ScanReader {
           List<ScanFigureRow> figures = new ArrayList<>();
           read.forEach(
               (sum, answer) -> {
-                TilePlace tile = outcome.tiles().get(sum);
+                TilePlace tile = Objects.requireNonNull(outcome.tiles().get(sum));
                 add(id, sum, answer, tile);
                 figures(id, sum, answer, tile).forEach(figures::add);
               });

@@ -223,14 +223,17 @@ class Scans {
   /** All figures of a pile that were taken for sure and read alike. */
   List<WallFigure> wall(long id, int figure) {
     find(id);
-    Map<Long, Map<Integer, ScanAnswerRow>> answers =
+    Map<List<Object>, ScanAnswerRow> answers =
         mapper.answers(id).stream()
             .collect(
-                Collectors.groupingBy(
-                    ScanAnswerRow::pageId,
-                    Collectors.toMap(ScanAnswerRow::number, Function.identity())));
+                Collectors.toMap(
+                    answer -> List.of(answer.pageId(), answer.number()), Function.identity()));
     return mapper.figures(id, figure).stream()
-        .map(row -> wall(row, answers.get(row.pageId()).get(row.number())))
+        .flatMap(
+            row ->
+                Optional.ofNullable(answers.get(List.<Object>of(row.pageId(), row.number())))
+                    .map(answer -> wall(row, answer))
+                    .stream())
         .toList();
   }
 

@@ -151,11 +151,9 @@ public class Drafts {
   }
 
   private Rung rung(SetLineView view) {
-    if (view.rung() != null && !view.rung().isEmpty()) {
-      return ladders
-          .current()
-          .find(view.rung())
-          .orElseThrow(() -> RefusedException.of("no-rung", view.rung()));
+    String id = view.rung();
+    if (id != null && !id.isEmpty()) {
+      return ladders.current().find(id).orElseThrow(() -> RefusedException.of("no-rung", id));
     }
     Recipe recipe = Recipes.read(view.recipe());
     List<String> methods = Methods.of(recipe.operation()).stream().map(Method::id).toList();
@@ -193,7 +191,7 @@ public class Drafts {
         }
         good.add(words.sum(item));
       } catch (RefusedException refused) {
-        bad.add(new BadLine(i + 1, lines.get(i).strip(), refused.getMessage()));
+        bad.add(new BadLine(i + 1, lines.get(i).strip(), refused.sentence()));
       }
     }
     return new TypedView(good, bad);

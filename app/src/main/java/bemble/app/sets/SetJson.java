@@ -36,7 +36,12 @@ public final class SetJson {
       @Nullable String method,
       @Min(value = 1, message = "{valid.line-count}")
           @Max(value = 100, message = "{valid.line-count}")
-          int count) {}
+          int count) {
+    /** The id of its rung; empty for a recipe of its own. */
+    public String rungOrNone() {
+      return rung == null ? "" : rung;
+    }
+  }
 
   /**
    * The lines to make a set of; nothing is kept.

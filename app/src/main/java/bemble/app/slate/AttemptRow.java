@@ -20,7 +20,7 @@ record AttemptRow(
     String settingOut,
     String telling,
     OffsetDateTime begunAt,
-    OffsetDateTime handedInAt,
+    @Nullable OffsetDateTime handedInAt,
     String explanation,
     @Nullable Long checkOf,
     @Nullable Boolean cameBack,

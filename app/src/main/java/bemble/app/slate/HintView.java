@@ -26,11 +26,12 @@ public record HintView(String text, List<Square> squares, List<Written> shown) {
   /** A hint: 1 says where to look, 2 asks the question, 3 shows the marks of the step. */
   static HintView of(Report report, Working truth, int depth, Wording wording) {
     Optional<Finding> wrong = report.findings().stream().findFirst();
-    if (wrong.isEmpty() && report.next() == null) {
+    Optional<Report.Next> next = Optional.ofNullable(report.next());
+    if (wrong.isEmpty() && next.isEmpty()) {
       return new HintView(wording.label("hint.done", Map.of()), List.of(), List.of());
     }
-    Step step = wrong.map(Finding::step).orElseGet(() -> report.next().step());
-    List<Written> due = wrong.map(Finding::due).orElseGet(() -> report.next().due());
+    Step step = wrong.map(Finding::step).or(() -> next.map(Report.Next::step)).orElseThrow();
+    List<Written> due = wrong.map(Finding::due).or(() -> next.map(Report.Next::due)).orElseThrow();
     List<Square> squares =
         wrong.map(Finding::squares).orElseGet(() -> due.stream().map(Written::at).toList());
     Step first = report.askedFirst(step, truth);

@@ -11,8 +11,8 @@ record ListedAttemptRow(
     String style,
     String who,
     OffsetDateTime begunAt,
-    OffsetDateTime handedInAt,
+    @Nullable OffsetDateTime handedInAt,
     @Nullable Integer judgedBy,
-    String finding,
+    @Nullable String finding,
     @Nullable Integer findings,
     @Nullable Long lastMillis) {}

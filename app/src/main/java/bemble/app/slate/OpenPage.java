@@ -129,7 +129,7 @@ final class OpenPage {
   }
 
   /** The attempt that this page checks; null where it checks none. */
-  Long checkOf() {
+  @Nullable Long checkOf() {
     return row.checkOf();
   }
 
@@ -146,7 +146,7 @@ final class OpenPage {
   }
 
   /** The run that it belongs to; null where it stands alone. */
-  Long run() {
+  @Nullable Long run() {
     return row.runId();
   }
 
@@ -294,12 +294,14 @@ final class OpenPage {
     return seconds(row.begunAt(), row.handedInAt(), lastMillis());
   }
 
-  static long seconds(OffsetDateTime begun, OffsetDateTime handedIn, Long lastMillis) {
+  static long seconds(
+      OffsetDateTime begun, @Nullable OffsetDateTime handedIn, @Nullable Long lastMillis) {
     return millis(begun, handedIn, lastMillis) / 1000;
   }
 
   /** To the handing in, or to the last stroke where that is all there is. */
-  private static long millis(OffsetDateTime begun, OffsetDateTime handedIn, Long lastMillis) {
+  private static long millis(
+      OffsetDateTime begun, @Nullable OffsetDateTime handedIn, @Nullable Long lastMillis) {
     long last = lastMillis == null ? 0 : lastMillis;
     long ended = handedIn == null ? 0 : Duration.between(begun, handedIn).toMillis();
     return Math.max(last, ended);

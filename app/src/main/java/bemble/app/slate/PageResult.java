@@ -1,6 +1,7 @@
 package bemble.app.slate;
 
 import java.time.OffsetDateTime;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The result of a page of a run.
@@ -19,5 +20,5 @@ public record PageResult(
     String slip,
     OffsetDateTime begunAt,
     long millis,
-    Long check,
+    @Nullable Long check,
     boolean saidSo) {}

@@ -1,6 +1,7 @@
 package bemble.app.table;
 
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
@@ -9,7 +10,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
  */
 public final class Remembered<V> {
   private final Changes changes;
-  private volatile Read<V> latest;
+  private volatile @Nullable Read<V> latest;
 
   /** A value that is not read yet. */
   public Remembered(Changes changes) {

@@ -42,6 +42,7 @@ import bemble.words.Wording;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -166,7 +167,8 @@ public final class WorkingWords {
 
   CheckWay way(Check check) {
     int steps = check.working().steps().size();
-    return new CheckWay(check.choice().name(), name(check.choice()), steps, strength(check));
+    Choice choice = Objects.requireNonNull(check.choice());
+    return new CheckWay(choice.name(), name(choice), steps, strength(check));
   }
 
   private String name(Choice choice) {
@@ -183,13 +185,13 @@ public final class WorkingWords {
 
   /** The columns of a page that keeps to columns, from the right. */
   public List<ColumnName> columns(Paper paper) {
-    if (paper.onesColumn() == null) {
+    Integer ones = paper.onesColumn();
+    if (ones == null) {
       return List.of();
     }
     int last = paper.extent().to().column();
     return IntStream.rangeClosed(0, last)
-        .mapToObj(
-            column -> new ColumnName(column, wording.place(new Place(paper.onesColumn() - column))))
+        .mapToObj(column -> new ColumnName(column, wording.place(new Place(ones - column))))
         .toList();
   }
 

@@ -73,7 +73,10 @@ public record Alignment(int rows, int columns) {
         page.stream().filter(one -> one.isFull() && Handwriting.isDigit(one.text())).toList();
     Written last =
         figures.stream().max(Comparator.comparing(one -> one.at().column())).orElse(null);
-    String run = last == null ? "" : writing.digitsLeftFrom(last.at());
+    if (last == null) {
+      return NONE;
+    }
+    String run = writing.digitsLeftFrom(last.at());
     if (run.isEmpty() || run.length() < figures.size()) {
       return NONE;
     }

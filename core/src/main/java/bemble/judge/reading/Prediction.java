@@ -17,6 +17,7 @@ import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -103,10 +104,15 @@ public final class Prediction {
     }
     Step before = null;
     for (Step step : working.steps()) {
-      boolean said = before != null && before.entries().isEmpty() && step.notes().isWithoutFacts();
-      boolean same = said && before.section().equals(step.section());
+      boolean said =
+          before != null
+              && before.entries().isEmpty()
+              && step.notes().isWithoutFacts()
+              && before.section().equals(step.section())
+              && !before.notes().isWithoutFacts();
+      Step saying = said ? Objects.requireNonNull(before) : step;
       for (Entry entry : step.entries()) {
-        add(entry, same && !before.notes().isWithoutFacts() ? before : step, marks);
+        add(entry, saying, marks);
       }
       before = step;
     }

@@ -6,6 +6,7 @@ import bemble.procedure.Slot;
 import bemble.slip.SlippingHand.At;
 import java.math.BigInteger;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -22,4 +23,14 @@ record Candidate(
     @Nullable Seen aid,
     Map<Slot, BigInteger> written,
     Prediction prediction,
-    int agreement) {}
+    int agreement) {
+  /** The slip that was added, where one was. */
+  At slipped() {
+    return Objects.requireNonNull(at);
+  }
+
+  /** The small figure, or the neighbour, where one was taken as it stands. */
+  Seen taken() {
+    return Objects.requireNonNull(aid);
+  }
+}

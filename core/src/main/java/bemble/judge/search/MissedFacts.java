@@ -10,6 +10,7 @@ import bemble.procedure.Slot;
 import java.math.BigInteger;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 
 /** The number fact behind a wrong figure, and the writer's version of it. */
@@ -76,7 +77,12 @@ final class MissedFacts {
     return wrong.entry().reads().stream()
         .filter(read -> taken.containsKey(read.slot()))
         .flatMap(
-            read -> own(read).map(fact -> new MissedFact(fact, taken.get(read.slot()))).stream())
+            read ->
+                own(read)
+                    .map(
+                        fact ->
+                            new MissedFact(fact, Objects.requireNonNull(taken.get(read.slot()))))
+                    .stream())
         .findFirst();
   }
 

@@ -150,10 +150,11 @@ public final class Search {
     Optional<Candidate> over = asWritten.changedOver(wrong);
     if (over.isPresent()
         && (tried.isEmpty() || over.get().agreement() > tried.get(0).agreement())) {
+      Seen neighbour = over.get().taken();
       return known
-          .found(difference.changedOver(over.get().aid()))
+          .found(difference.changedOver(neighbour))
           .settling(wrong.entry().slot())
-          .settling(over.get().aid().entry().slot())
+          .settling(neighbour.entry().slot())
           .writing(over.get().written(), over.get().prediction());
     }
     Optional<Aside> aside =
@@ -171,9 +172,10 @@ public final class Search {
     boolean named = !tried.isEmpty() && least <= tried.get(0).agreement();
     int best = named ? tried.get(0).agreement() : least;
     Optional<Candidate> aid = asWritten.spoiling(wrong, best);
-    List<Slip> names = tried.stream().map(each -> each.at().slip().named()).distinct().toList();
+    List<Slip> names =
+        tried.stream().map(each -> each.slipped().slip().named()).distinct().toList();
     if (aid.isPresent()) {
-      Seen guilty = aid.get().aid();
+      Seen guilty = aid.get().taken();
       return known
           .found(difference(guilty).unexplained(names, aid.get().written()))
           .settling(guilty.entry().slot())
@@ -183,7 +185,7 @@ public final class Search {
       Prediction slipped = tried.get(0).prediction();
       return known
           .found(new Blame(inspection, known, wrong, slipped).finding(names))
-          .slipping(tried.get(0).at(), slipped);
+          .slipping(tried.get(0).slipped(), slipped);
     }
     Map<Slot, BigInteger> written = figure.map(Candidate::written).orElse(Map.of());
     Optional<Candidate> taken = figure.or(() -> asWritten.asNothing(wrong));

@@ -70,8 +70,8 @@ final class SlipTrials {
     tried.removeIf(each -> comparison.differs(wrong) && isBlankIn(each.prediction(), wrong));
     tried.sort(
         Comparator.<Candidate, Integer>comparing(each -> -each.agreement())
-            .thenComparing(each -> each.at().slip().leavesUnpaid() && isPaid(wrong))
-            .thenComparing(each -> slips.indexOf(each.at().slip())));
+            .thenComparing(each -> each.slipped().slip().leavesUnpaid() && isPaid(wrong))
+            .thenComparing(each -> slips.indexOf(each.slipped().slip())));
     return tried;
   }
 

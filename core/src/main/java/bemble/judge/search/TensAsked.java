@@ -10,12 +10,13 @@ import bemble.procedure.Shift;
 import bemble.procedure.Slot;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** Notes in which slot a hand is asked for the tens of a figure, also where none are due. */
 final class TensAsked implements Hand {
   private final Hand hand;
   private final Entry figure;
-  private Slot slot;
+  private @Nullable Slot slot;
 
   TensAsked(Hand hand, Entry figure) {
     this.hand = hand;

@@ -12,6 +12,7 @@ import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.function.IntFunction;
 import org.jspecify.annotations.Nullable;
 
@@ -40,7 +41,7 @@ record PlaceTotals(Script script, PlaceParts parts, int row, boolean onlyTheSum)
         say(RemarkKind.KEEP_SAME_TOTAL, place, total, total);
       }
     }
-    return total;
+    return Objects.requireNonNull(total);
   }
 
   private WrittenRow add(int place, boolean last, @Nullable WrittenRow before) {

@@ -30,6 +30,7 @@ final class Bracket {
   /**
    * A bracket over the dividend in {@code row}; the heads of the columns stand in the first row.
    */
+  @SuppressWarnings("NullAway.Init")
   Bracket(Division sum, Script script, int row) {
     this.sum = sum;
     this.script = script;

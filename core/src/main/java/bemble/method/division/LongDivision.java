@@ -119,6 +119,7 @@ public final class LongDivision implements Method<Division> {
     private int arrow = -1;
     private Entry divisor;
 
+    @SuppressWarnings("NullAway.Init")
     Page(Division sum, Script script) {
       this.sum = sum;
       this.script = script;

@@ -71,6 +71,7 @@ public final class PartialQuotients implements Method<Division> {
     private final List<Entry> counts = new ArrayList<>();
     private Entry divisor;
 
+    @SuppressWarnings("NullAway.Init")
     Page(Division sum, Script script) {
       this.sum = sum;
       this.script = script;

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 /** The words that call the moves of a round of long division, and the steps that each calls. */
 public final class RoundCues {
@@ -32,7 +33,9 @@ public final class RoundCues {
           .computeIfAbsent(moves.calling(move), any -> new ArrayList<>())
           .addAll(steps(move, moves));
     }
-    return moves.list().stream().map(move -> new Cue(word(move), called.get(move))).toList();
+    return moves.list().stream()
+        .map(move -> new Cue(word(move), Objects.requireNonNull(called.get(move))))
+        .toList();
   }
 
   private static List<RemarkKind> steps(RoundMove move, RoundMoves moves) {

@@ -33,8 +33,8 @@ import bemble.remark.RemarkKind;
 import bemble.slip.DividingSlips;
 import java.math.BigInteger;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
 
 /**
  * Division in one row: the quotient above the bracket, figure by figure, and each rest small before
@@ -92,6 +92,7 @@ public final class ShortDivision implements Method<Division> {
     private int round;
     private Entry divisor;
 
+    @SuppressWarnings("NullAway.Init")
     Page(Division sum, Script script) {
       this.sum = sum;
       this.script = script;
@@ -113,7 +114,7 @@ public final class ShortDivision implements Method<Division> {
           remaining.goOnFrom(left.value().signum() > 0 ? List.of(left, next) : List.of(next));
         }
       }
-      return readOff(left);
+      return readOff(Objects.requireNonNull(left));
     }
 
     private void step(int place) {
@@ -201,7 +202,7 @@ public final class ShortDivision implements Method<Division> {
       return left.signum() == 0 ? RemarkKind.NOTHING_LEFT : RemarkKind.LEFT_BEFORE_NEXT;
     }
 
-    private Working readOff(@Nullable Entry left) {
+    private Working readOff(Entry left) {
       script.step(Section.ANSWER);
       Numeral read = quotient.read();
       Numeral value = Numeral.of(Whole.without(read.unscaled(), leftOut));

@@ -28,6 +28,7 @@ import java.math.BigInteger;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 
 /**
@@ -171,7 +172,7 @@ public final class BlocksSubtraction implements Method<Subtraction> {
     private void trade(int from, int place, int taken, RemarkKind kind) {
       script.step(Section.column(place), board.zone(from));
       BigInteger small = standing.at(place).value();
-      int gone = crossed.get(from);
+      int gone = Objects.requireNonNull(crossed.get(from));
       board.crossOut(from, gone, 1);
       crossed.put(from, gone + 1);
       standing.put(from, keep(from, Rule.of(Rule.Kind.ONE_LESS), standing.at(from)));
@@ -215,8 +216,9 @@ public final class BlocksSubtraction implements Method<Subtraction> {
       Slot slot = Slot.full(Role.GIVEN, place, board.square(place, 0));
       Entry taken = script.copy(slot, BigInteger.valueOf(figure), value -> List.of());
       Entry from = standing.at(place);
-      int gone = Math.min(taken.value().intValue(), board.count(place) - crossed.get(place));
-      board.crossOut(place, crossed.get(place), gone);
+      int before = Objects.requireNonNull(crossed.get(place));
+      int gone = Math.min(taken.value().intValue(), board.count(place) - before);
+      board.crossOut(place, before, gone);
       crossed.merge(place, gone, Integer::sum);
       Rule rule = Rule.of(Rule.Kind.DIFFERENCE);
       Entry left =

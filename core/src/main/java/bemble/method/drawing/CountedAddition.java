@@ -33,6 +33,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 /**
  * Addition by drawing every addend and counting: ten of a kind are ringed and traded for one of the
@@ -117,7 +118,7 @@ abstract class CountedAddition implements Method<Addition> {
                 BigInteger.valueOf(addend.digitAt(place)),
                 value -> board.more(zone, value.intValue(), thing));
         board.drawn(place, entry.marks());
-        counted.get(place).add(entry);
+        Objects.requireNonNull(counted.get(place)).add(entry);
       }
       written.copy(script, index, addend);
     }
@@ -171,7 +172,7 @@ abstract class CountedAddition implements Method<Addition> {
               value ->
                   board.more(place + 1, value.intValue(), thing(place + 1, 0, script.style())));
       board.drawn(place + 1, traded.marks());
-      counted.get(place + 1).add(traded);
+      Objects.requireNonNull(counted.get(place + 1)).add(traded);
       for (int ten = 0; ten < tens; ten++) {
         board.ringTen(place, ten * 10);
         board.arrow(place, ten * 10, place + 1, before + ten);

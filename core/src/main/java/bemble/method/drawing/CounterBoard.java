@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 /**
  * A sheet with a zone for each place, highest place first, in which things are drawn five to a row:
@@ -60,9 +61,13 @@ public final class CounterBoard {
     return new Square(top + n / WIDTH, left(place) + n % WIDTH);
   }
 
+  private List<Integer> drawn(int place) {
+    return Objects.requireNonNull(marks.get(place));
+  }
+
   /** How many things a zone has had, including those traded away. */
   public int count(int place) {
-    return marks.get(place).size();
+    return drawn(place).size();
   }
 
   /** Shapes for so many more things in a zone; call {@link #drawn} when they are on paper. */
@@ -76,14 +81,14 @@ public final class CounterBoard {
 
   /** Notes the marks of things that were drawn in a zone. */
   public void drawn(int place, List<Integer> ids) {
-    marks.get(place).addAll(ids);
+    drawn(place).addAll(ids);
   }
 
   /**
    * Crosses out so many of a zone's things that are not crossed out yet, counted from {@code from}.
    */
   public void crossOut(int place, int from, int howMany) {
-    marks.get(place).subList(from, from + howMany).forEach(script::strike);
+    drawn(place).subList(from, from + howMany).forEach(script::strike);
   }
 
   /** Draws a ring around ten things of a zone, from the n-th on; n is a multiple of five. */

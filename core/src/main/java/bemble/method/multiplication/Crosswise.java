@@ -78,6 +78,7 @@ public final class Crosswise implements Method<Multiplication> {
     private WrittenRow one;
     private WrittenRow other;
 
+    @SuppressWarnings("NullAway.Init")
     Page(Multiplication sum, Script script) {
       this.sum = sum;
       this.script = script;

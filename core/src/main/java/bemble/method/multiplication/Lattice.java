@@ -37,6 +37,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 /**
  * A box for every pair of figures, cut from its upper right to its lower left corner: tens above
@@ -196,7 +197,8 @@ public final class Lattice implements Method<Multiplication> {
       List<Entry> totals = new ArrayList<>();
       Entry carry = null;
       for (int place = 0; place < across + down; place++) {
-        List<Entry> reads = ColumnOrder.of(script.style(), diagonals.get(place));
+        List<Entry> reads =
+            ColumnOrder.of(script.style(), Objects.requireNonNull(diagonals.get(place)));
         if (carry != null) {
           reads.add(script.style().has(Choice.CarryTurn.FIRST) ? 0 : reads.size(), carry);
         }

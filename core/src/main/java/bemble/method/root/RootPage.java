@@ -58,6 +58,7 @@ final class RootPage {
 
   private int lastPair;
 
+  @SuppressWarnings("NullAway.Init")
   RootPage(Root sum, Script script) {
     this.sum = sum;
     this.style = script.style();

@@ -83,6 +83,7 @@ public final class Exchange implements Method<Subtraction> {
     private final WrittenRow answer;
     private WrittenRow taken;
 
+    @SuppressWarnings("NullAway.Init")
     Page(Subtraction sum, Script script) {
       this.sum = sum;
       this.layout = SubtractionLayout.of(sum, mayNeedExchange(sum) ? REWRITINGS : 0);

@@ -42,6 +42,7 @@ final class NumberLine {
    * @param longest the most figures of any number on it
    * @param hopsBack for how many hops back, to the left, there is room; 0 where one counts up
    */
+  @SuppressWarnings("NullAway.Init")
   NumberLine(Script script, int scale, int longest, int hopsBack) {
     this.script = script;
     this.scale = scale;

@@ -18,6 +18,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.encryption.InvalidPasswordException;
 import org.apache.pdfbox.rendering.ImageType;
+import org.jspecify.annotations.Nullable;
 
 /** A file with pictures of sheets: a PDF with some pages, or one PNG, JPEG or WebP. */
 public final class PictureFile implements Closeable {
@@ -59,9 +60,9 @@ public final class PictureFile implements Closeable {
   }
 
   private final Path path;
-  private final PDDocument document;
+  private final @Nullable PDDocument document;
 
-  private PictureFile(Path path, PDDocument document) {
+  private PictureFile(Path path, @Nullable PDDocument document) {
     this.path = path;
     this.document = document;
   }

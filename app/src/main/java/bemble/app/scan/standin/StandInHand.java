@@ -7,6 +7,7 @@ import java.awt.geom.Path2D;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Random;
 import java.util.stream.IntStream;
 
@@ -113,7 +114,7 @@ public final class StandInHand implements WritingHand {
     random = new Random(seed);
     double way = 0.05 * random.nextDouble();
     for (char figure = '0'; figure <= '9'; figure++) {
-      List<List<List<double[]>>> forms = FORMS.get(figure);
+      List<List<List<double[]>>> forms = Objects.requireNonNull(FORMS.get(figure));
       figures.put(figure, ownWay(forms.get(random.nextInt(forms.size())), way));
     }
     slant = 0.28 * (random.nextDouble() - 0.35);
@@ -147,7 +148,7 @@ public final class StandInHand implements WritingHand {
     double y = top + (side - high) / 2 + side * 0.05 * random.nextGaussian();
     sheet.setColor(new Color(grey, grey, grey));
     sheet.setStroke(new BasicStroke((float) pen, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
-    for (List<double[]> stroke : figures.get(figure)) {
+    for (List<double[]> stroke : Objects.requireNonNull(figures.get(figure))) {
       Path2D path = new Path2D.Double();
       double[] before = null;
       for (double[] point : stroke) {
@@ -163,7 +164,9 @@ public final class StandInHand implements WritingHand {
         }
         before = at;
       }
-      path.lineTo(before[0], before[1]);
+      if (before != null) {
+        path.lineTo(before[0], before[1]);
+      }
       sheet.draw(path);
     }
   }
