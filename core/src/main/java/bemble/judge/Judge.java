@@ -43,7 +43,7 @@ import java.util.concurrent.ConcurrentHashMap;
  */
 public final class Judge {
   /** Grows when a page can get another judgement with the same slips. */
-  private static final int RULES = 12;
+  private static final int RULES = 13;
 
   /** Another number whenever a page can get another judgement: of the rules and the known slips. */
   public static final int VERSION = version(Methods.all());

@@ -4,12 +4,14 @@ import bemble.judge.reading.Prediction.Seen;
 import bemble.paper.Role;
 import bemble.paper.Spot;
 import bemble.paper.Square;
+import bemble.procedure.Slot;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 
 /**
- * Figures in front of or behind an answer that belong to no place of it. A reader of the answer
+ * Figures in front of or behind a number that belong to no place of it. A reader of the number
  * reads them too, so they make another number of it.
  */
 public final class Extras {
@@ -21,11 +23,11 @@ public final class Extras {
   }
 
   /**
-   * The squares of such figures beside a figure of an answer; zeros that change nothing are left.
+   * The squares of such figures beside a figure of an answer, or of a number that is worked out on
+   * the way; zeros that change nothing are left.
    */
   public List<Square> beside(Seen seen, Prediction prediction) {
-    boolean isAnswer = seen.entry().slot().role().kind() == Role.Kind.ANSWER;
-    if (!isAnswer || seen.entry().slot().spot() != Spot.FULL || seen.expected().isEmpty()) {
+    if (!isOfNumber(seen.entry().slot()) || seen.expected().isEmpty()) {
       return List.of();
     }
     Square lowest = seen.expected().get(0).at();
@@ -35,8 +37,24 @@ public final class Extras {
     }
     List<Square> extras = withoutZerosAtEnd(run(highest, -1, prediction));
     List<Square> behind = run(lowest, 1, prediction);
-    extras.addAll(isFraction(lowest, prediction) ? withoutZerosAtEnd(behind) : behind);
+    boolean isPart = seen.entry().slot().role().kind() == Role.Kind.PART;
+    if (isPart && behind.stream().allMatch(one -> isGiven(one, prediction))) {
+      // Whoever brings all the rest of a dividend down writes what stands above.
+      return extras;
+    }
+    // A class that leaves the place blank takes zeros that hold it, too.
+    boolean mayEndWithZeros = isPart || isFraction(lowest, prediction);
+    extras.addAll(mayEndWithZeros ? withoutZerosAtEnd(behind) : behind);
     return extras;
+  }
+
+  /** Half a square holds one figure, whatever stands beside it. */
+  private static boolean isOfNumber(Slot slot) {
+    Role.Kind kind = slot.role().kind();
+    return slot.spot() == Spot.FULL
+        && (kind == Role.Kind.ANSWER || kind == Role.Kind.PART)
+        && slot.role() != Role.HALF
+        && slot.role() != Role.EDGE;
   }
 
   private boolean isWritten(Square square) {
@@ -52,6 +70,14 @@ public final class Extras {
       at = at.moved(0, columns);
     }
     return run;
+  }
+
+  private boolean isGiven(Square square, Prediction prediction) {
+    return prediction.seen().stream()
+        .filter(Seen::isSetOut)
+        .flatMap(seen -> seen.expected().stream())
+        .filter(one -> one.at().column() == square.column() && one.at().row() < square.row())
+        .anyMatch(one -> page.at(square, Spot.FULL).equals(Optional.of(one.text())));
   }
 
   private List<Square> withoutZerosAtEnd(List<Square> run) {

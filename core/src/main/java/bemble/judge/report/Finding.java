@@ -52,7 +52,7 @@ public record Finding(
     SIGN_MISSING,
     /** A decimal mark stands in the wrong place, or is missing. */
     POINT,
-    /** A figure too many in front of an answer or behind it. */
+    /** A figure too many in front of a number or behind it. */
     TOO_MANY,
     /** A mark that belongs there is missing. */
     MISSING,

@@ -122,10 +122,8 @@ final class Inspection {
     if (isMissed(seen, known)) {
       return true;
     }
-    if (seen.isOpen()) {
-      return comparison.runsOn(seen, prediction);
-    }
-    return !comparison.extras(seen, prediction).isEmpty();
+    return seen.isOpen() && comparison.runsOn(seen, prediction)
+        || !comparison.extras(seen, prediction).isEmpty();
   }
 
   /** Missing figures make one finding; their squares are all listed. */
