@@ -47,12 +47,18 @@ public interface PupilMapper {
       @Param("name") String name,
       @Param("leftAt") @Nullable OffsetDateTime leftAt);
 
-  /** Puts a pupil of a class at a place of the list; without one it is by the name again. */
-  @Update("update pupil set place = #{place} where id = #{id} and class_id = #{classId}")
-  int putAt(
-      @Param("id") long id,
-      @Param("classId") long classId,
-      @Param("place") @Nullable Integer place);
+  /** Puts the pupils of a class in an order; whoever is not named comes by the name behind them. */
+  @Update(
+      """
+      <script>
+      update pupil
+      set place = case when false then 0
+        <foreach item="id" index="place" collection="pupils">when id = #{id} then #{place} </foreach>
+        end
+      where class_id = #{classId}
+      </script>
+      """)
+  int order(@Param("classId") long classId, @Param("pupils") List<Long> pupils);
 
   /** The former names of a pupil, one to a line. */
   @Select("select former_names from pupil where id = #{id}")

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.ConnectionCallback;
@@ -144,15 +145,11 @@ public class Roll {
   /** Puts the pupils in an order; by their names again where none is given. */
   public List<PupilEntry> order(List<Long> pupils) {
     long classId = currentClass();
-    transactions.executeWithoutResult(
-        status -> {
-          mapper.of(classId).forEach(row -> mapper.putAt(row.id(), classId, null));
-          for (int place = 0; place < pupils.size(); place++) {
-            if (mapper.putAt(pupils.get(place), classId, place) == 0) {
-              throw missing();
-            }
-          }
-        });
+    Set<Long> there = mapper.of(classId).stream().map(PupilRow::id).collect(Collectors.toSet());
+    if (!there.containsAll(pupils)) {
+      throw missing();
+    }
+    mapper.order(classId, pupils);
     return all();
   }
 
