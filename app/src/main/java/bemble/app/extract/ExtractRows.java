@@ -44,7 +44,10 @@ record ExtractRows(JdbcTemplate tables) {
                         for (int i = 1; i <= row.getMetaData().getColumnCount(); i++) {
                           String column =
                               row.getMetaData().getColumnName(i).toLowerCase(Locale.ROOT);
-                          values.put(column, plain(row.getObject(i)));
+                          Object value = row.getObject(i);
+                          if (value != null) {
+                            values.put(column, plain(value));
+                          }
                         }
                         return values;
                       }));
@@ -74,9 +77,7 @@ record ExtractRows(JdbcTemplate tables) {
 
   /** Days and moments are written as text. */
   private static Object plain(Object value) {
-    return value == null || value instanceof Number || value instanceof Boolean
-        ? value
-        : value.toString();
+    return value instanceof Number || value instanceof Boolean ? value : value.toString();
   }
 
   /**

@@ -29,8 +29,8 @@ import java.util.zip.ZipException;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The rows of a table as lines of text: each row is a JSON object by the names of its columns. Days
- * and moments are written as in ISO 8601.
+ * The rows of a table as lines of text: each row is a JSON object by the names of its columns,
+ * without those that are null. Days and moments are written as in ISO 8601.
  */
 final class BackupRows {
   private static final ObjectMapper JSON = new ObjectMapper();
@@ -62,8 +62,11 @@ final class BackupRows {
       for (; rows.next(); count++) {
         line.writeStartObject();
         for (int column = 1; column <= columns.size(); column++) {
-          line.writeFieldName(columns.get(column - 1));
-          line.writePOJO(value(rows, column));
+          Object value = value(rows, column);
+          if (value != null) {
+            line.writeFieldName(columns.get(column - 1));
+            line.writePOJO(value);
+          }
         }
         line.writeEndObject();
       }
@@ -136,16 +139,16 @@ final class BackupRows {
       throws SQLException, IOException {
     Set<String> named = new TreeSet<>();
     row.fieldNames().forEachRemaining(named::add);
-    if (!named.equals(new TreeSet<>(columns))) {
+    if (!columns.containsAll(named)) {
       throw new ZipException(String.join(", ", named));
     }
     for (int column = 0; column < columns.size(); column++) {
-      insert.setObject(column + 1, plain(row.get(columns.get(column))));
+      insert.setObject(column + 1, plain(row.path(columns.get(column))));
     }
   }
 
   private static @Nullable Object plain(JsonNode value) throws IOException {
-    if (value.isNull()) {
+    if (value.isNull() || value.isMissingNode()) {
       return null;
     }
     if (value.isBoolean()) {
