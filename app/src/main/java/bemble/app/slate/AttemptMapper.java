@@ -57,7 +57,8 @@ public interface AttemptMapper extends Deletable {
   @Select(
       """
       select id, plain, method, style,
-             coalesce((select name from pupil where id = pupil_id), who) as who, begun_at, handed_in_at, judged_by, finding, findings,
+             coalesce((select name from pupil where id = pupil_id), who) as who, begun_at,
+             handed_in_at, judged_by, finding, findings,
              (select max(millis) from stroke where work_id = work.id) as last_millis
       from work
       where begun_at is not null and deleted_at is null and check_of is null and run_id is null
