@@ -37,13 +37,14 @@ public final class Extras {
     }
     List<Square> extras = withoutZerosAtEnd(run(highest, -1, prediction));
     List<Square> behind = run(lowest, 1, prediction);
-    boolean isPart = seen.entry().slot().role().kind() == Role.Kind.PART;
-    if (isPart && behind.stream().allMatch(one -> isGiven(one, prediction))) {
+    Role role = seen.entry().slot().role();
+    boolean isRest = role == Role.REMAINDER || role == Role.BROUGHT_DOWN;
+    if (isRest && behind.stream().allMatch(one -> isGiven(one, prediction))) {
       // Whoever brings all the rest of a dividend down writes what stands above.
       return extras;
     }
     // A class that leaves the place blank takes zeros that hold it, too.
-    boolean mayEndWithZeros = isPart || isFraction(lowest, prediction);
+    boolean mayEndWithZeros = role.kind() == Role.Kind.PART || isFraction(lowest, prediction);
     extras.addAll(mayEndWithZeros ? withoutZerosAtEnd(behind) : behind);
     return extras;
   }
