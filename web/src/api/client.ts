@@ -128,7 +128,8 @@ export const api = {
   guide: () => taken(client.GET('/api/guide')),
   quit: () => taken(client.POST('/api/quit')),
   roll: () => taken(client.GET('/api/roll')),
-  addPupils: (names: string) => taken(client.POST('/api/roll', { body: { names } })),
+  addPupils: (names: string, room: number | undefined) =>
+    taken(client.POST('/api/roll', { body: { names }, ...meantFor(room) })),
   changePupil: (id: number, name: string, left: boolean) =>
     taken(client.PUT('/api/roll/{id}', { params: { path: { id } }, body: { name, left } })),
   orderPupils: (pupils: number[]) => taken(client.PUT('/api/roll/order', { body: { pupils } })),

@@ -30,18 +30,26 @@ export function RollPage() {
   const queryKey = ['roll', room?.id];
   const { data: roll, error } = useQuery({ queryKey, queryFn: api.roll });
   const [names, setNames, forget] = useDraft('new pupils');
+  /** The class for which they were typed: another window may choose another one meanwhile. */
+  const [meant, setMeant] = useState<number>();
   const [going, setGoing] = useState<Pupil | null>(null);
   const [backingUp, setBackingUp] = useState(false);
   const take = (now: Pupil[]) => queries.setQueryData(queryKey, now);
   const onError = (trouble: Error) => notice({ text: trouble.message });
   const add = useAct({
-    mutationFn: (text: string) => api.addPupils(text),
+    mutationFn: (text: string) => api.addPupils(text, meant ?? room?.id),
     onSuccess: (now) => {
       take(now);
       forget();
       void queries.invalidateQueries({ queryKey: ['unclaimed'] });
     },
+    onSettled: () => setMeant(undefined),
   });
+  const type = (text: string) => {
+    setNames(text);
+    setMeant(room?.id);
+    add.reset();
+  };
   const change = useAct({
     again: true,
     mutationFn: ({ id, name, left }: Pupil) => api.changePupil(id, name, left),
@@ -104,10 +112,7 @@ export function RollPage() {
         minRows={2}
         maxRows={8}
         value={names}
-        onChange={(event) => {
-          setNames(event.target.value);
-          add.reset();
-        }}
+        onChange={(event) => type(event.target.value)}
         error={add.isError}
         helperText={add.error?.message}
       />
@@ -122,7 +127,7 @@ export function RollPage() {
         <FileButton
           label={t('marking.list-of-pupils')}
           accept=".csv,.txt,text/csv,text/plain"
-          onFile={(file) => void file.text().then(setNames)}
+          onFile={(file) => void file.text().then(type)}
         >
           {t('marking.read-a-list-in')}
         </FileButton>
