@@ -17,8 +17,9 @@ import org.h2.mvstore.MVStore;
 
 /**
  * The digests of the chunks that a data file had when it was opened, in a file beside it. A chunk
- * is written once and given up as a whole; so after a kill each of them that the file still uses
- * must be as it was. What was written since has no digest.
+ * is written once and given up as a whole; so after a kill each of them that the file still needs
+ * must be as it was. What was written since has no digest. A chunk whose pages have all been
+ * replaced is still listed in the file, but the flush that was killed may have written over it.
  *
  * @param path where the digests lie
  */
@@ -26,7 +27,7 @@ record OpenedChunks(Path path) {
   private static final String CHUNK = "chunk.";
   private static final int BLOCK = 4096;
 
-  /** A chunk that is in use: its number, its first block and how many it has. */
+  /** A chunk that is needed: its number, its first block and how many it has. */
   private record Chunk(String id, long block, int blocks) {
     /** The line of a chunk with its bytes. */
     private String line(RandomAccessFile file) throws IOException {
@@ -47,12 +48,12 @@ record OpenedChunks(Path path) {
   void note(Path file) throws IOException {
     Files.deleteIfExists(path);
     if (Files.exists(file) && Files.size(file) > 0) {
-      Files.write(path, lines(file, inUse(file)), StandardCharsets.US_ASCII);
+      Files.write(path, lines(file, needed(file)), StandardCharsets.US_ASCII);
       Folders.ownFile(path);
     }
   }
 
-  /** Whether all chunks that are noted and still in use are as they were. */
+  /** Whether all chunks that are noted and still needed are as they were. */
   boolean fit(Path file) throws IOException {
     if (!Files.exists(path) || Files.size(file) == 0) {
       return true;
@@ -62,7 +63,7 @@ record OpenedChunks(Path path) {
         noted.stream()
             .map(line -> line.substring(0, line.lastIndexOf(' ') + 1))
             .collect(Collectors.toSet());
-    List<Chunk> same = inUse(file).stream().filter(chunk -> heads.contains(chunk.head())).toList();
+    List<Chunk> same = needed(file).stream().filter(chunk -> heads.contains(chunk.head())).toList();
     return noted.containsAll(lines(file, same));
   }
 
@@ -81,18 +82,19 @@ record OpenedChunks(Path path) {
     return lines;
   }
 
-  private static List<Chunk> inUse(Path file) {
-    return StoreFile.read(file, OpenedChunks::inUse);
+  private static List<Chunk> needed(Path file) {
+    return StoreFile.read(file, OpenedChunks::needed);
   }
 
-  private static List<Chunk> inUse(MVStore store) {
+  private static List<Chunk> needed(MVStore store) {
     List<Chunk> chunks = new ArrayList<>();
     for (Map.Entry<String, String> entry : store.getLayoutMap().entrySet()) {
       if (entry.getKey().startsWith(CHUNK)) {
         Map<String, String> about = DataUtils.parseMap(entry.getValue());
         long block = DataUtils.readHexLong(about, "block", 0);
         int blocks = (int) DataUtils.readHexLong(about, "len", 0);
-        if (block > 0 && blocks > 0) {
+        boolean isNeeded = DataUtils.readHexLong(about, "livePages", 1) > 0;
+        if (block > 0 && blocks > 0 && isNeeded) {
           chunks.add(new Chunk(entry.getKey().substring(CHUNK.length()), block, blocks));
         }
       }

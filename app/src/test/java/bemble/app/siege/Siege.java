@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.CleanupMode;
 import org.junit.jupiter.api.io.TempDir;
 
 /**
@@ -56,7 +57,9 @@ class Siege {
           new Named("starving", 1000, new StarvingSiege()),
           new Named("year", 120_000, new YearSiege()));
 
-  @TempDir Path folder;
+  /** Kept where the siege fails, to be looked at. */
+  @TempDir(cleanup = CleanupMode.ON_SUCCESS)
+  Path folder;
 
   @Test
   void run() throws Exception {
