@@ -37,6 +37,12 @@ const WORDING = [
   { selector: `JSXAttribute[name.name=${SHOWN}] > Literal[value=${LETTERS}]`, message },
 ];
 
+/** A size of type has a name in the theme; figures on paper are as large as their squares. */
+const SIZES = {
+  selector: 'Property[key.name="fontSize"] > Literal[raw=/\\d/]',
+  message: 'Use a size of the theme.',
+};
+
 /** What a press does goes through one guard. */
 const ONLY_ONCE = {
   name: '@tanstack/react-query',
@@ -64,7 +70,12 @@ const layering = FLOORS.slice(0, -1).flatMap((floor, level) =>
               paths: folder === 'ui' ? [] : [ONLY_ONCE],
             },
           ],
-          'no-restricted-syntax': ['error', ...WORDING, { selector: called, message: below }],
+          'no-restricted-syntax': [
+            'error',
+            ...WORDING,
+            ...(folder === 'paper' ? [] : [SIZES]),
+            { selector: called, message: below },
+          ],
         },
       },
       // A test says words of its own.
@@ -91,7 +102,7 @@ export default tseslint.config(
   {
     files: ['src/*.tsx', 'src/app/**/*.tsx'],
     ignores: ['src/**/*.test.tsx'],
-    rules: { 'no-restricted-syntax': ['error', ...WORDING] },
+    rules: { 'no-restricted-syntax': ['error', ...WORDING, SIZES] },
   },
   ...layering,
 );

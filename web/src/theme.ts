@@ -41,6 +41,26 @@ const chalk: typeof ink = {
   slipPage: '#4A2418',
 };
 
+/** The sizes of type, named by their use; a screen has no size of its own. */
+export const SIZES = {
+  /** Beside what it belongs to: marks, counts, help under a field. */
+  note: '0.9rem',
+  /** Buttons, tables and rows. */
+  plain: '1rem',
+  /** Sentences; what has no other size. */
+  said: '1.125rem',
+  /** The head of a part, and the sentence that matters on a page. */
+  lead: '1.25rem',
+  /** The head of a page, a sum, a fact. */
+  head: '1.5rem',
+  /** Read from a few steps away, on a tablet or the Board. */
+  far: 'clamp(24px, 2.4vw, 40px)',
+  /** Read from the back of the room. */
+  farther: 'clamp(26px, 3.5vw, 60px)',
+  /** One number or word that the whole room looks at. */
+  great: 'clamp(48px, 9vw, 160px)',
+};
+
 declare module '@mui/material/styles' {
   interface Palette {
     ink: typeof ink;
@@ -67,11 +87,16 @@ const themeOf = (ink: typeof chalk, mode: 'light' | 'dark') =>
       divider: ink.square,
     },
     typography: {
+      ...SIZES,
       fontFamily: 'Andika, sans-serif',
       fontSize: 16,
-      button: { textTransform: 'none', fontSize: '1rem' },
-      h1: { fontFamily: '"Young Serif", serif', fontSize: '1.5rem', color: ink.action },
-      h2: { fontSize: '1.25rem', fontWeight: 700 },
+      button: { textTransform: 'none', fontSize: SIZES.plain },
+      body1: { fontSize: SIZES.said },
+      body2: { fontSize: SIZES.plain },
+      caption: { fontSize: SIZES.note },
+      h1: { fontFamily: '"Young Serif", serif', fontSize: SIZES.head, color: ink.action },
+      h2: { fontSize: SIZES.lead, fontWeight: 700 },
+      h6: { fontSize: SIZES.head },
     },
     shape: { borderRadius: 8 },
     components: {

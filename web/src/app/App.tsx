@@ -75,7 +75,7 @@ export function App() {
       <Box component="main" sx={{ height: '100%', display: 'grid', placeItems: 'center', p: 2 }}>
         <Box sx={{ p: 6, bgcolor: 'background.paper', borderRadius: 2, textAlign: 'center' }}>
           <Typography variant="h1">{t('app.bemble')}</Typography>
-          <Box role="status" sx={{ mt: 2, fontSize: 20 }}>
+          <Box role="status" sx={{ mt: 2, fontSize: 'lead' }}>
             {t('guide.is-closed')}
           </Box>
         </Box>
@@ -144,7 +144,7 @@ export function App() {
             flex: { xs: 1, md: '0 0 136px' },
             minWidth: 0,
             textAlign: 'right',
-            fontSize: 14,
+            fontSize: 'note',
             lineHeight: 1.25,
           }}
         >

@@ -1,13 +1,9 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
 import { useState } from 'react';
 import { areSingleKeysOn, setSingleKeys } from '../ui/singleKeys';
+import { AskDialog } from '../ui/AskDialog';
 import { t } from '../words';
 
 const KEYS = [
@@ -37,42 +33,39 @@ const KEYS = [
 /** The list of keys, and whether keys of one letter or sign are heard. */
 export default function KeysDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
   const [single, setSingle] = useState(areSingleKeysOn);
+  if (!open) {
+    return null;
+  }
   return (
-    <Dialog open={open} onClose={onClose} aria-labelledby="keys-title">
-      <DialogTitle id="keys-title">{t('app.keys')}</DialogTitle>
-      <DialogContent>
-        <Box
-          component="dl"
-          sx={{ m: 0, display: 'grid', gridTemplateColumns: 'auto auto', columnGap: 4, rowGap: 1 }}
-        >
-          {KEYS.map(([key, what]) => (
-            <Box key={key} sx={{ display: 'contents' }}>
-              <Box component="dt" sx={{ fontWeight: 700 }}>
-                {key}
-              </Box>
-              <Box component="dd" sx={{ m: 0 }}>
-                {what}
-              </Box>
+    <AskDialog title={t('app.keys')} onClose={onClose}>
+      <Box
+        component="dl"
+        sx={{ m: 0, display: 'grid', gridTemplateColumns: 'auto auto', columnGap: 4, rowGap: 1 }}
+      >
+        {KEYS.map(([key, what]) => (
+          <Box key={key} sx={{ display: 'contents' }}>
+            <Box component="dt" sx={{ fontWeight: 700 }}>
+              {key}
             </Box>
-          ))}
-        </Box>
-        <FormControlLabel
-          sx={{ mt: 2 }}
-          control={
-            <Switch
-              checked={single}
-              onChange={(_, on) => {
-                setSingle(on);
-                setSingleKeys(on);
-              }}
-            />
-          }
-          label={t('app.b-s-and-work-as')}
-        />
-      </DialogContent>
-      <DialogActions>
-        <Button onClick={onClose}>{t('common.close')}</Button>
-      </DialogActions>
-    </Dialog>
+            <Box component="dd" sx={{ m: 0 }}>
+              {what}
+            </Box>
+          </Box>
+        ))}
+      </Box>
+      <FormControlLabel
+        sx={{ mt: 2 }}
+        control={
+          <Switch
+            checked={single}
+            onChange={(_, on) => {
+              setSingle(on);
+              setSingleKeys(on);
+            }}
+          />
+        }
+        label={t('app.b-s-and-work-as')}
+      />
+    </AskDialog>
   );
 }

@@ -4,6 +4,7 @@ import { styled } from '@mui/material/styles';
 import { memo, useEffect, useRef } from 'react';
 import { NavLink, useLocation } from 'react-router';
 import { TABS } from './tabList';
+import { SIZES } from '../theme';
 import { t } from '../words';
 
 const Tab = styled(NavLink)(({ theme }) => ({
@@ -14,13 +15,13 @@ const Tab = styled(NavLink)(({ theme }) => ({
   width: 132,
   whiteSpace: 'nowrap',
   minHeight: 60,
-  padding: '0 10px 0 16px',
-  fontSize: 17.5,
+  padding: '0 10px 0 14px',
+  fontSize: SIZES.said,
   color: theme.palette.ink.quiet,
   background: theme.palette.ink.tab,
   textDecoration: 'none',
   borderRadius: '0 10px 10px 0',
-  '& small': { fontSize: 13 },
+  '& small': { fontSize: SIZES.note },
   '&.active': {
     background: theme.palette.ink.page,
     color: theme.palette.ink.action,
@@ -34,14 +35,14 @@ const Tab = styled(NavLink)(({ theme }) => ({
     padding: '0 10px',
     justifyContent: 'center',
     borderRadius: 8,
-    fontSize: 14,
+    fontSize: SIZES.note,
     '& small': { display: 'none' },
   },
   [theme.breakpoints.between('sm', 'md')]: {
     width: 48,
     minHeight: 84,
     padding: '8px 0',
-    fontSize: 15,
+    fontSize: SIZES.note,
     writingMode: 'vertical-rl',
   },
 }));
@@ -51,7 +52,7 @@ const SMALL = {
   flexShrink: 0,
   px: { xs: 0.25, sm: 0.75 },
   minWidth: { xs: 40, sm: 64 },
-  fontSize: { xs: 13, sm: 15 },
+  fontSize: 'note',
   color: 'ink.quiet',
 };
 

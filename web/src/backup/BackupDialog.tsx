@@ -1,9 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
 import type { Copy } from '../api/types';
@@ -12,6 +8,8 @@ import { FileButton } from '../ui/FileButton';
 import { save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
 import { LOCALE, t } from '../words';
+import { TroubleNote } from '../ui/TroubleNote';
+import { AskDialog } from '../ui/AskDialog';
 import { BackupQuestion } from './BackupQuestion';
 
 /** All data as one file, and back from a file or from a copy that Bemble made by itself. */
@@ -65,57 +63,51 @@ export default function BackupDialog({ onClose }: { onClose: () => void }) {
     );
   }
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="backup-title">
-      <DialogTitle id="backup-title">{t('common.backups')}</DialogTitle>
-      <DialogContent sx={{ display: 'grid', gap: 2 }}>
-        <Box>{t('backup.a-backup-is-all-that')}</Box>
-        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-          <Button variant="contained" disabled={busy} onClick={() => backUp.mutate()}>
-            {backUp.isPending ? t('common.making-it') : t('backup.download-a-backup')}
-          </Button>
-          <FileButton
-            label={t('backup.backup-file')}
-            accept="application/zip,.zip"
-            disabled={busy}
-            onFile={(file) => look.mutate(file)}
-          >
-            {look.isPending ? t('backup.looking') : t('backup.bring-a-backup-back')}
-          </FileButton>
+    <AskDialog
+      title={t('common.backups')}
+      content={{ sx: { display: 'grid', gap: 2 } }}
+      onClose={onClose}
+    >
+      <Box>{t('backup.a-backup-is-all-that')}</Box>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+        <Button variant="contained" disabled={busy} onClick={() => backUp.mutate()}>
+          {backUp.isPending ? t('common.making-it') : t('backup.download-a-backup')}
+        </Button>
+        <FileButton
+          label={t('backup.backup-file')}
+          accept="application/zip,.zip"
+          disabled={busy}
+          onFile={(file) => look.mutate(file)}
+        >
+          {look.isPending ? t('backup.looking') : t('backup.bring-a-backup-back')}
+        </FileButton>
+      </Box>
+      <TroubleNote of={trouble} />
+      <Box>
+        <Box component="h3" sx={{ fontSize: 'plain', mt: 1, mb: 0.5 }}>
+          {t('backup.copies-that-bemble-made-by')}
         </Box>
-        {trouble && (
-          <Box role="alert" sx={{ p: 1, bgcolor: 'ink.slipPage' }}>
-            {trouble.message}
-          </Box>
+        {copies.data?.length === 0 && (
+          <Box sx={{ color: 'text.secondary' }}>{t('backup.none-yet-the-first-one')}</Box>
         )}
-        <Box>
-          <Box component="h3" sx={{ fontSize: 16, mt: 1, mb: 0.5 }}>
-            {t('backup.copies-that-bemble-made-by')}
-          </Box>
-          {copies.data?.length === 0 && (
-            <Box sx={{ color: 'text.secondary' }}>{t('backup.none-yet-the-first-one')}</Box>
-          )}
-          <Box
-            component="ul"
-            sx={{ m: 0, p: 0, listStyle: 'none', maxHeight: 260, overflow: 'auto' }}
-          >
-            {copies.data?.map((copy) => (
-              <Kept key={copy.name} copy={copy} disabled={busy} onRestore={look.mutate} />
-            ))}
-          </Box>
+        <Box
+          component="ul"
+          sx={{ m: 0, p: 0, listStyle: 'none', maxHeight: 260, overflow: 'auto' }}
+        >
+          {copies.data?.map((copy) => (
+            <Kept key={copy.name} copy={copy} disabled={busy} onRestore={look.mutate} />
+          ))}
         </Box>
-        <Box sx={{ color: 'text.secondary', fontSize: 15 }}>
-          {t('backup.whatever-is-brought-back-what')} {t('backup.copies-hold-deleted')}
-        </Box>
-        <Box>
-          <Button disabled={busy} onClick={() => forget.mutate()}>
-            {forget.isPending ? t('common.making-it') : t('backup.make-copies-forget')}
-          </Button>
-        </Box>
-      </DialogContent>
-      <DialogActions>
-        <Button onClick={onClose}>{t('common.close')}</Button>
-      </DialogActions>
-    </Dialog>
+      </Box>
+      <Box sx={{ color: 'text.secondary', fontSize: 'note' }}>
+        {t('backup.whatever-is-brought-back-what')} {t('backup.copies-hold-deleted')}
+      </Box>
+      <Box>
+        <Button disabled={busy} onClick={() => forget.mutate()}>
+          {forget.isPending ? t('common.making-it') : t('backup.make-copies-forget')}
+        </Button>
+      </Box>
+    </AskDialog>
   );
 }
 

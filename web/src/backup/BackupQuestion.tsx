@@ -1,14 +1,10 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import { useState } from 'react';
 import type { BackupLook } from '../api/types';
 import { momentInFull } from '../ui/days';
+import { AskDialog } from '../ui/AskDialog';
 import { t } from '../words';
 
 /**
@@ -30,38 +26,35 @@ export function BackupQuestion({
   const [again, setAgain] = useState(false);
   const moment = madeAt && momentInFull(madeAt);
   return (
-    <Dialog open onClose={onBack} fullWidth maxWidth="sm" aria-labelledby="look-title">
-      <DialogTitle id="look-title">{t('backup.look-before')}</DialogTitle>
-      <DialogContent sx={{ display: 'grid', gap: 1.5 }}>
-        <Box>
-          <strong>
-            {moment ? t('backup.backup-of', { moment }) : t('backup.backup-of-unknown')}
-          </strong>{' '}
-          {t('backup.it-holds', backup)}
+    <AskDialog
+      title={t('backup.look-before')}
+      content={{ sx: { display: 'grid', gap: 1.5 } }}
+      trouble={trouble}
+      back={t('common.back')}
+      does={{
+        label: busy ? t('backup.bringing-it-back') : t('backup.bring-back'),
+        isOff: busy,
+        run: () => onRestore(again && returning.length > 0),
+      }}
+      onClose={onBack}
+    >
+      <Box>
+        <strong>
+          {moment ? t('backup.backup-of', { moment }) : t('backup.backup-of-unknown')}
+        </strong>{' '}
+        {t('backup.it-holds', backup)}
+      </Box>
+      <Box>{t('backup.it-replaces', now)}</Box>
+      {returning.length > 0 && (
+        <Box sx={{ p: 1.25, bgcolor: 'ink.slipPage' }}>
+          {t('backup.returning', { count: returning.length, names: returning.join(', ') })}
+          <FormControlLabel
+            sx={{ display: 'block', mt: 0.5 }}
+            control={<Checkbox checked={again} onChange={(_, checked) => setAgain(checked)} />}
+            label={t('backup.delete-them-again')}
+          />
         </Box>
-        <Box>{t('backup.it-replaces', now)}</Box>
-        {returning.length > 0 && (
-          <Box sx={{ p: 1.25, bgcolor: 'ink.slipPage' }}>
-            {t('backup.returning', { count: returning.length, names: returning.join(', ') })}
-            <FormControlLabel
-              sx={{ display: 'block', mt: 0.5 }}
-              control={<Checkbox checked={again} onChange={(_, checked) => setAgain(checked)} />}
-              label={t('backup.delete-them-again')}
-            />
-          </Box>
-        )}
-        {trouble && <Box role="alert">{trouble}</Box>}
-      </DialogContent>
-      <DialogActions>
-        <Button onClick={onBack}>{t('common.back')}</Button>
-        <Button
-          variant="contained"
-          disabled={busy}
-          onClick={() => onRestore(again && returning.length > 0)}
-        >
-          {busy ? t('backup.bringing-it-back') : t('backup.bring-back')}
-        </Button>
-      </DialogActions>
-    </Dialog>
+      )}
+    </AskDialog>
   );
 }

@@ -58,7 +58,7 @@ export function BlankPage({ working }: { working: Working | null }) {
           px: 3,
           py: 1,
           bgcolor: 'ink.now',
-          fontSize: 20,
+          fontSize: 'lead',
         }}
       >
         <Box sx={{ flex: 1, minWidth: 260 }}>{t('board.the-class-tells-you-type')}</Box>

@@ -97,7 +97,7 @@ export default function Board() {
           working && <BoardPage working={working} key={working.problem} />
         )}
         {!blank && !working && (
-          <Box role="status" sx={{ p: 6, fontSize: 32 }}>
+          <Box role="status" sx={{ p: 6, fontSize: 'far' }}>
             {busy ? t('desk.setting-out') : t('board.there-is-no-page-on')}
           </Box>
         )}
@@ -179,7 +179,7 @@ function BoardPage({ working }: { working: Working }) {
       />
       <Box sx={{ px: 4, py: 1.5, bgcolor: 'ink.now', borderTop: 6, borderColor: 'ink.nowEdge' }}>
         {now && working.cues.length > 0 && number < working.steps.length && (
-          <Box sx={{ mb: 0.5, fontSize: 'clamp(18px, 2.2vw, 36px)', lineHeight: 1.2 }}>
+          <Box sx={{ mb: 0.5, fontSize: 'far', lineHeight: 1.2 }}>
             <CueRow cues={working.cues} step={now} />
           </Box>
         )}
@@ -188,7 +188,7 @@ function BoardPage({ working }: { working: Working }) {
           sx={{
             minHeight: '2.4em',
             [LOW]: { minHeight: '1.2em' },
-            fontSize: 'clamp(26px, 3.4vw, 56px)',
+            fontSize: 'farther',
             lineHeight: 1.2,
           }}
         >

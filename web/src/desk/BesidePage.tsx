@@ -57,7 +57,7 @@ export function BesidePage({
           bgcolor: 'ink.now',
           borderTop: 4,
           borderColor: 'ink.nowEdge',
-          fontSize: 17,
+          fontSize: 'said',
           lineHeight: 1.3,
         }}
       >
@@ -81,7 +81,7 @@ export function BesidePage({
 function Said({ name, text }: { name?: string; text?: string }) {
   return (
     <Box>
-      <Box sx={{ fontSize: 14.5, fontWeight: 700, color: 'ink.nowText' }}>{name}</Box>
+      <Box sx={{ fontSize: 'note', fontWeight: 700, color: 'ink.nowText' }}>{name}</Box>
       {text}
     </Box>
   );

@@ -81,4 +81,4 @@ const STEPS = [
   { checkSteps: 'EACH_SUM', name: t('desk.a-step-for-each-sum') },
 ] as const;
 
-const SMALL = { minHeight: 32, px: 1.25, fontSize: 15 };
+const SMALL = { minHeight: 32, px: 1.25, fontSize: 'note' };

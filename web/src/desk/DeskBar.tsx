@@ -105,7 +105,7 @@ const Turn = memo(function Turn({
         disabled={atLast}
         aria-busy={coming}
         onClick={() => dispatch({ do: 'next' })}
-        sx={{ px: 2.5, fontSize: 18, whiteSpace: 'nowrap', minWidth: 96 }}
+        sx={{ px: 2.5, fontSize: 'said', whiteSpace: 'nowrap', minWidth: 96 }}
       >
         {coming ? t('desk.setting-out') : asking ? t('common.show') : t('common.next')}
         {!coming && <Kbd>{t('common.space')}</Kbd>}

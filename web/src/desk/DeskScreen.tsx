@@ -106,7 +106,7 @@ const EVEN_PAGES = { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) minmax(0, 1fr)' }
 
 function EmptyDesk() {
   return (
-    <Box sx={{ p: 4, fontSize: 20, lineHeight: 1.5, color: 'text.secondary' }}>
+    <Box sx={{ p: 4, fontSize: 'lead', lineHeight: 1.5, color: 'text.secondary' }}>
       {t('desk.write-a-sum-in-the')}
       <Box component="ul" sx={{ my: 1.5, pl: 3, color: 'text.primary' }}>
         <li>348 + 97 + 205</li>

@@ -1,29 +1,25 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
 import { useQuery } from '@tanstack/react-query';
 import { api } from '../api/client';
 import type { Fact, Paper } from '../api/types';
 import { Drawing } from '../paper/Drawing';
+import { TroubleNote } from '../ui/TroubleNote';
+import { AskDialog } from '../ui/AskDialog';
 import { t } from '../words';
 
 /** Ways of getting the facts of a step, with their hops and dots. */
 export default function FactHelp({ facts, onClose }: { facts: Fact[]; onClose: () => void }) {
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="help-title">
-      <DialogTitle id="help-title">{t('desk.how-to-get-there')}</DialogTitle>
-      <DialogContent tabIndex={0} sx={{ display: 'grid', gap: 3 }}>
-        {facts.map((fact, index) => (
-          <Ways key={index} fact={fact} />
-        ))}
-      </DialogContent>
-      <DialogActions>
-        <Button onClick={onClose}>{t('common.close')}</Button>
-      </DialogActions>
-    </Dialog>
+    <AskDialog
+      title={t('desk.how-to-get-there')}
+      maxWidth="md"
+      content={{ sx: { display: 'grid', gap: 3 }, tabIndex: 0 }}
+      onClose={onClose}
+    >
+      {facts.map((fact, index) => (
+        <Ways key={index} fact={fact} />
+      ))}
+    </AskDialog>
   );
 }
 
@@ -35,13 +31,13 @@ function Ways({ fact }: { fact: Fact }) {
   });
   return (
     <Box component="section">
-      <Box component="h3" sx={{ m: 0, mb: 1, fontSize: 22 }}>
+      <Box component="h3" sx={{ m: 0, mb: 1, fontSize: 'head' }}>
         {fact.sum} = {fact.result}
       </Box>
-      {ways.isError && <Box role="alert">{ways.error.message}</Box>}
+      <TroubleNote of={ways.error} />
       <Box component="ul" sx={{ m: 0, pl: 0, listStyle: 'none', display: 'grid', gap: 2 }}>
         {ways.data?.map(({ text, drawing }) => (
-          <Box component="li" key={text} sx={{ fontSize: 19 }}>
+          <Box component="li" key={text} sx={{ fontSize: 'lead' }}>
             {text}
             {drawing && <Picture paper={drawing} />}
           </Box>

@@ -33,7 +33,7 @@ export default function KeepDialog({
     <WordsDialog
       draft={problem}
       heading={t('desk.keep-this-page')}
-      about={<Box sx={{ fontSize: 22, overflowWrap: 'anywhere' }}>{problem}</Box>}
+      about={<Box sx={{ fontSize: 'head', overflowWrap: 'anywhere' }}>{problem}</Box>}
       does={t('common.keep-page')}
       pending={keep.isPending}
       trouble={keep.error?.message}

@@ -1,9 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
 import { useState, type ReactNode } from 'react';
 import { api } from '../api/client';
 import type { PdfRequest, Working } from '../api/types';
@@ -12,6 +8,8 @@ import { ChoiceRow } from '../ui/ChoiceRow';
 import { open, save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
 import { allSteps } from '../session/deskReducer';
+import { TroubleNote } from '../ui/TroubleNote';
+import { AskDialog } from '../ui/AskDialog';
 import { t } from '../words';
 
 type Kind = PdfRequest['kind'];
@@ -68,67 +66,57 @@ export default function PaperDialog({
     }
   };
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="paper-title">
-      <DialogTitle id="paper-title">{t('desk.on-paper', { problem })}</DialogTitle>
-      <DialogContent>
-        <ChoiceRow label={t('common.what')} value={kind} onChoose={setKind} names={KINDS} />
-        {kind === 'STRIP' && (
-          <>
-            <ChoiceRow
-              label={t('desk.a-frame-for-each')}
-              value={per}
-              onChoose={setPer}
-              names={{ COLUMN: t('desk.frame-column'), STEP: t('desk.frame-step') }}
-            />
-            <ChoiceRow
-              label={t('desk.frames-on-a-sheet')}
-              value={String(frames)}
-              onChoose={(value) => setFrames(Number(value))}
-              names={{ '4': '4', '6': '6', '9': '9' }}
-            />
-          </>
-        )}
-        <ChoiceRow
-          label={t('common.sheet')}
-          value={size}
-          onChoose={setSize}
-          names={{ A4: 'A4', LETTER: t('common.letter') }}
-        />
-        <Row>
-          <Button variant="contained" disabled={make.isPending} onClick={() => make.mutate('pdf')}>
-            {make.isPending ? t('common.making-it') : t('common.download-pdf')}
-          </Button>
-          <Button disabled={make.isPending} onClick={() => make.mutate('print')}>
-            {t('common.open-it-to-print')}
-          </Button>
-        </Row>
-        {make.isError && (
-          <Box role="alert" sx={{ mt: 1.5, p: 1, bgcolor: 'ink.slipPage' }}>
-            {make.error.message}
-          </Box>
-        )}
-        <Box component="h3" sx={{ fontSize: 16, mt: 3, mb: 0 }}>
-          {t('desk.as-it-is-on-the')}
-        </Box>
-        <Row>
-          <Button
-            onClick={() => {
-              onClose();
-              // The dialog must have gone before the page is taken.
-              setTimeout(() => window.print(), 300);
-            }}
-          >
-            {t('desk.print-this-view')}
-          </Button>
-          <Button onClick={() => make.mutate('svg')}>{t('desk.picture-of-this-step-svg')}</Button>
-          <Button onClick={() => make.mutate('json')}>{t('desk.page-to-read-in-again')}</Button>
-          <Button onClick={() => void copy()}>{t('desk.copy-all-steps')}</Button>
-        </Row>
-      </DialogContent>
-      <DialogActions>
-        <Button onClick={onClose}>{t('common.close')}</Button>
-      </DialogActions>
-    </Dialog>
+    <AskDialog title={t('desk.on-paper', { problem })} onClose={onClose}>
+      <ChoiceRow label={t('common.what')} value={kind} onChoose={setKind} names={KINDS} />
+      {kind === 'STRIP' && (
+        <>
+          <ChoiceRow
+            label={t('desk.a-frame-for-each')}
+            value={per}
+            onChoose={setPer}
+            names={{ COLUMN: t('desk.frame-column'), STEP: t('desk.frame-step') }}
+          />
+          <ChoiceRow
+            label={t('desk.frames-on-a-sheet')}
+            value={String(frames)}
+            onChoose={(value) => setFrames(Number(value))}
+            names={{ '4': '4', '6': '6', '9': '9' }}
+          />
+        </>
+      )}
+      <ChoiceRow
+        label={t('common.sheet')}
+        value={size}
+        onChoose={setSize}
+        names={{ A4: 'A4', LETTER: t('common.letter') }}
+      />
+      <Row>
+        <Button variant="contained" disabled={make.isPending} onClick={() => make.mutate('pdf')}>
+          {make.isPending ? t('common.making-it') : t('common.download-pdf')}
+        </Button>
+        <Button disabled={make.isPending} onClick={() => make.mutate('print')}>
+          {t('common.open-it-to-print')}
+        </Button>
+      </Row>
+      <TroubleNote of={make.error} />
+      <Box component="h3" sx={{ fontSize: 'plain', mt: 3, mb: 0 }}>
+        {t('desk.as-it-is-on-the')}
+      </Box>
+      <Row>
+        <Button
+          onClick={() => {
+            onClose();
+            // The dialog must have gone before the page is taken.
+            setTimeout(() => window.print(), 300);
+          }}
+        >
+          {t('desk.print-this-view')}
+        </Button>
+        <Button onClick={() => make.mutate('svg')}>{t('desk.picture-of-this-step-svg')}</Button>
+        <Button onClick={() => make.mutate('json')}>{t('desk.page-to-read-in-again')}</Button>
+        <Button onClick={() => void copy()}>{t('desk.copy-all-steps')}</Button>
+      </Row>
+    </AskDialog>
   );
 }
 

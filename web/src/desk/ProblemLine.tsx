@@ -120,7 +120,12 @@ const TypedLine = memo(function TypedLine({
             autoComplete: 'off',
             spellCheck: false,
           }}
-          sx={{ flex: { xs: '1 0 100%', sm: 1 }, minWidth: 0, fontSize: 26, '& input': { p: 0 } }}
+          sx={{
+            flex: { xs: '1 0 100%', sm: 1 },
+            minWidth: 0,
+            fontSize: 'head',
+            '& input': { p: 0 },
+          }}
         />
         <RecentSums />
         {SIGNS.map(({ sign, name }) => (
@@ -180,7 +185,7 @@ const SIGN_KEY = {
   p: 0,
   border: 'none',
   bgcolor: 'background.default',
-  fontSize: 18,
+  fontSize: 'said',
 };
 
 /** The typed line again, with the place of the trouble marked. */
@@ -193,7 +198,7 @@ function Where({ line, from, to }: { line: string; from?: number; to?: number })
   return (
     <Box
       data-testid="where"
-      sx={{ fontSize: 20, whiteSpace: 'pre-wrap', overflowWrap: 'anywhere' }}
+      sx={{ fontSize: 'lead', whiteSpace: 'pre-wrap', overflowWrap: 'anywhere' }}
     >
       {start > 0 && '…'}
       {line.slice(start, from)}

@@ -2,6 +2,7 @@ import { styled } from '@mui/material/styles';
 import { memo, useLayoutEffect, useMemo, useRef } from 'react';
 import type { Step, Working } from '../api/types';
 import { allSteps } from '../session/deskReducer';
+import { SIZES } from '../theme';
 import { t } from '../words';
 
 interface Section {
@@ -131,7 +132,7 @@ const Frame = styled('div')(({ theme: { palette, breakpoints } }) => ({
     borderLeft: `1px solid ${palette.ink.edge}`,
     color: palette.text.secondary,
   },
-  '& .name': { fontSize: 14, whiteSpace: 'nowrap', paddingLeft: 2 },
+  '& .name': { fontSize: SIZES.note, whiteSpace: 'nowrap', paddingLeft: 2 },
   '& .bars': { display: 'flex' },
   '& [data-step]': {
     width: 25,

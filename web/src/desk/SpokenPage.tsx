@@ -13,6 +13,7 @@ import { NO_WORDS, said, useStepWords } from '../session/stepWords';
 import { deferred } from '../ui/deferred';
 import { TallyLine } from './TallyLine';
 import { useAnnounced } from '../ui/useAnnounced';
+import { SIZES } from '../theme';
 import { t } from '../words';
 
 const FactHelp = deferred(() => import('./FactHelp'));
@@ -105,7 +106,7 @@ const MethodChoice = memo(function MethodChoice({
         ))}
       </Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'start', gap: 1, mt: 0.75 }}>
-        <Box sx={{ flex: '1 0 100%', fontSize: 15, lineHeight: 1.3, color: 'text.secondary' }}>
+        <Box sx={{ flex: '1 0 100%', fontSize: 'note', lineHeight: 1.3, color: 'text.secondary' }}>
           {chosen?.about}
         </Box>
         <Button
@@ -131,7 +132,7 @@ const MethodChoice = memo(function MethodChoice({
   );
 });
 
-const SMALL_TOGGLE = { minHeight: 32, px: 1.25, fontSize: 15, whiteSpace: 'nowrap' };
+const SMALL_TOGGLE = { minHeight: 32, px: 1.25, fontSize: 'note', whiteSpace: 'nowrap' };
 
 /** A sentence with more signs, of many numbers at once, is written smaller. */
 const LONG = 160;
@@ -172,20 +173,23 @@ function Now({
         py: 1.25,
       }}
     >
-      <Box sx={{ fontSize: 14.5, fontWeight: 700, color: 'ink.nowText' }}>{label}</Box>
+      <Box sx={{ fontSize: 'note', fontWeight: 700, color: 'ink.nowText' }}>{label}</Box>
       {cues.length > 0 && (
-        <Box sx={{ fontSize: 14.5, lineHeight: 1.5 }}>
+        <Box sx={{ fontSize: 'note', lineHeight: 1.5 }}>
           <CueRow cues={cues} step={step} />
         </Box>
       )}
       <Box
         data-testid="sentence"
-        sx={{ fontSize: (sentence?.length ?? 0) > LONG ? 18 : 23, lineHeight: 1.3 }}
+        sx={{ fontSize: (sentence?.length ?? 0) > LONG ? 'said' : 'head', lineHeight: 1.3 }}
       >
         {sentence}
       </Box>
       <Box sx={{ display: 'flex', alignItems: 'end', gap: 1, mt: 0.5 }}>
-        <Box data-testid="fact" sx={{ flex: 1, fontSize: 22, fontWeight: 700, lineHeight: 1.4 }}>
+        <Box
+          data-testid="fact"
+          sx={{ flex: 1, fontSize: 'head', fontWeight: 700, lineHeight: 1.4 }}
+        >
           {!asking &&
             step.facts.map((fact, index) => (
               <Box key={index} sx={{ overflowWrap: 'anywhere' }}>
@@ -209,7 +213,7 @@ function Now({
         </Button>
       </Box>
       {explained && (
-        <Box data-testid="why" sx={{ mt: 1, fontSize: 18 }}>
+        <Box data-testid="why" sx={{ mt: 1, fontSize: 'said' }}>
           {why}
         </Box>
       )}
@@ -232,17 +236,17 @@ function Verdict({ check }: { check: Working['check'] }) {
         bgcolor: check.cameBack ? 'transparent' : 'ink.slipPage',
       }}
     >
-      <Box sx={{ fontSize: 15, color: 'text.secondary' }}>{check.about}</Box>
+      <Box sx={{ fontSize: 'note', color: 'text.secondary' }}>{check.about}</Box>
       <Box
         sx={{
-          fontSize: 20,
+          fontSize: 'lead',
           fontWeight: 700,
           color: check.cameBack ? 'success.main' : 'error.main',
         }}
       >
         {check.verdict}
       </Box>
-      {check.strength && <Box sx={{ fontSize: 15 }}>{check.strength}</Box>}
+      {check.strength && <Box sx={{ fontSize: 'note' }}>{check.strength}</Box>}
     </Box>
   );
 }
@@ -333,8 +337,8 @@ const Rows = styled('div')(({ theme: { palette, breakpoints } }) => ({
   flex: 1,
   minHeight: 0,
   overflow: 'auto',
-  fontSize: 16.5,
-  '@media print': { fontSize: 13.5, lineHeight: 1.25 },
+  fontSize: SIZES.plain,
+  '@media print': { fontSize: SIZES.note, lineHeight: 1.25 },
   [breakpoints.down('md')]: { order: 2, flex: 'none', maxHeight: 200 },
   color: palette.text.secondary,
   '& .step': {

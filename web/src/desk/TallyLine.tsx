@@ -25,7 +25,7 @@ export const TallyLine = memo(function TallyLine({ tally }: { tally: string[] })
         >
           {part.split(/(\d[\d\s,.]*)/).map((piece, index) =>
             index % 2 === 1 ? (
-              <Box component="strong" key={index} sx={{ fontSize: 20, color: 'text.primary' }}>
+              <Box component="strong" key={index} sx={{ fontSize: 'lead', color: 'text.primary' }}>
                 {piece}
               </Box>
             ) : (

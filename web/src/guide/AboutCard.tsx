@@ -6,6 +6,7 @@ import { api } from '../api/client';
 import { CARD } from '../ui/card';
 import { CLOSED } from '../ui/closed';
 import { useAct } from '../ui/useAct';
+import { TroubleNote } from '../ui/TroubleNote';
 import { t } from '../words';
 
 /** Which Bemble this is, where it keeps everything, and how it is closed. */
@@ -19,13 +20,13 @@ export function AboutCard() {
   });
   return (
     <Box component="section" aria-labelledby="about" sx={{ ...CARD, borderColor: 'ink.edge' }}>
-      <Box component="h2" id="about" sx={{ m: 0, fontSize: 19 }}>
+      <Box component="h2" id="about" sx={{ m: 0, fontSize: 'lead' }}>
         {t('guide.about')}
       </Box>
       <Box>{data && t('common.version', { version: data.version })}</Box>
       <Box sx={{ overflowWrap: 'anywhere' }}>{data && t('guide.kept-in', { file: data.data })}</Box>
-      <Box sx={{ color: 'text.secondary', fontSize: 15 }}>{t('guide.licence')}</Box>
-      {quit.error && <Box role="alert">{quit.error.message}</Box>}
+      <Box sx={{ color: 'text.secondary', fontSize: 'note' }}>{t('guide.licence')}</Box>
+      <TroubleNote of={quit.error} />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
         {asked ? (
           <>

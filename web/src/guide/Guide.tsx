@@ -31,7 +31,7 @@ export default function Guide() {
     <Box component="main" sx={{ ...BOOK, mb: 2.5, gridTemplateColumns: PAGES }}>
       <Box sx={COLUMN} tabIndex={0} role="region" aria-label={t('guide.guide')}>
         {shown.length === 0 && (
-          <Box role="status" sx={{ fontSize: 19 }}>
+          <Box role="status" sx={{ fontSize: 'lead' }}>
             {t('guide.nothing-found', { search })}
           </Box>
         )}
@@ -47,7 +47,7 @@ export default function Guide() {
           <SearchField label={t('guide.search')} value={typed} onChange={setTyped} />
         </Box>
         <Box component="nav" aria-label={t('guide.pages')}>
-          <Box component="ol" sx={{ m: 0, pl: 3, fontSize: 18, lineHeight: 1.9 }}>
+          <Box component="ol" sx={{ m: 0, pl: 3, fontSize: 'said', lineHeight: 1.9 }}>
             {shown.map(({ id, title }) => (
               <li key={id}>
                 <Box component="a" href={`#${id}`} sx={{ color: 'primary.main' }}>
@@ -75,9 +75,9 @@ const PICTURES = import.meta.glob<string>(
 
 const TEXT = {
   maxWidth: 720,
-  fontSize: 17.5,
+  fontSize: 'said',
   lineHeight: 1.5,
-  '& h2': { fontSize: 24, m: 0, mb: 1 },
+  '& h2': { fontSize: 'head', m: 0, mb: 1 },
   '& p, & ul, & ol': { my: 1 },
   '& li': { my: 0.5 },
   '& img': { width: '100%', border: 1, borderColor: 'ink.square', borderRadius: 1 },
@@ -95,7 +95,7 @@ const TEXT = {
   // Each page begins a sheet of its own, so that one may be handed on.
   '@media print': {
     maxWidth: 'none',
-    fontSize: 15,
+    fontSize: 'note',
     '& img': { maxHeight: '36vh !important', width: 'auto' },
     '& + article': { breakBefore: 'page' },
   },

@@ -12,7 +12,7 @@ export function Clock({ since, now = Date.now }: { since: number; now?: () => nu
   }, [now]);
   const seconds = Math.max(0, Math.floor((time - since) / 1000));
   return (
-    <Box component="strong" aria-label={t('slate.time')} sx={{ fontSize: 20 }}>
+    <Box component="strong" aria-label={t('slate.time')} sx={{ fontSize: 'lead' }}>
       {clock(seconds)}
     </Box>
   );

@@ -19,9 +19,9 @@ export function FindingCard({
       data-slip={finding.slip}
       sx={{ ...CARD, borderColor: 'error.main', bgcolor: 'ink.slipPage' }}
     >
-      <Box sx={{ fontSize: 14.5, fontWeight: 700, color: 'error.main' }}>{finding.where}</Box>
-      <Box sx={{ fontSize: 21, lineHeight: 1.3 }}>{finding.question}</Box>
-      <Box sx={{ mt: 0.5, fontSize: 15.5 }}>
+      <Box sx={{ fontSize: 'note', fontWeight: 700, color: 'error.main' }}>{finding.where}</Box>
+      <Box sx={{ fontSize: 'lead', lineHeight: 1.3 }}>{finding.question}</Box>
+      <Box sx={{ mt: 0.5, fontSize: 'plain' }}>
         {t(finding.others.length > 0 ? 'slate.slip-or-others' : 'slate.slip', {
           name: finding.name,
           others: finding.others.join('; '),

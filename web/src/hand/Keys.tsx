@@ -78,7 +78,7 @@ export function Key({
         minHeight: height,
         minWidth: 0,
         p: 0,
-        fontSize: figure ? 24 : { xs: 15, sm: 16 },
+        fontSize: figure ? 'head' : { xs: 'note', sm: 'plain' },
       }}
     >
       {name}

@@ -30,7 +30,7 @@ export function ClassChoice() {
       }
       sx={{
         color: 'text.primary',
-        fontSize: 14,
+        fontSize: 'note',
         minHeight: 26,
         p: '1px 4px',
         overflowWrap: 'anywhere',

@@ -46,7 +46,7 @@ export function ClassList() {
 
   return (
     <Box component="section" aria-label={t('house.classes')}>
-      <Box component="h3" sx={{ m: 0, fontSize: 17, color: 'primary.main' }}>
+      <Box component="h3" sx={{ m: 0, fontSize: 'said', color: 'primary.main' }}>
         {t('house.classes')}
       </Box>
       <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>

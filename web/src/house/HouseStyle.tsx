@@ -45,7 +45,7 @@ export default function HouseStyle() {
         sx={{ minHeight: 0, overflow: 'auto', px: { xs: 2, md: 3.5 }, pb: 3 }}
       >
         <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'baseline', gap: 2, pt: 2 }}>
-          <Box component="h2" sx={{ m: 0, flex: 1, fontSize: 24 }}>
+          <Box component="h2" sx={{ m: 0, flex: 1, fontSize: 'head' }}>
             {current.name}
           </Box>
           <SearchField label={t('house.find-a-setting')} value={typed} onChange={setTyped} />
@@ -64,7 +64,7 @@ export default function HouseStyle() {
           </Box>
         )}
         {groups.length === 0 && (
-          <Box sx={{ py: 3, fontSize: 18, color: 'text.secondary' }}>
+          <Box sx={{ py: 3, fontSize: 'said', color: 'text.secondary' }}>
             {t('house.no-setting-has-in-its', { typed })}
           </Box>
         )}

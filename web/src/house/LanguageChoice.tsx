@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { ClassRoom, Settings } from '../api/types';
 import { useStyleChange } from '../session/classes';
+import { TroubleNote } from '../ui/TroubleNote';
 import { t } from '../words';
 
 /** In which language the class works; where there is only one, nothing is to be chosen. */
@@ -24,10 +25,10 @@ export function LanguageChoice({
     );
   return (
     <Box component="section" data-testid="setting-language" sx={{ mt: 2.5 }}>
-      <Box component="h3" id="language" sx={{ m: 0, fontSize: 17, color: 'primary.main' }}>
+      <Box component="h3" id="language" sx={{ m: 0, fontSize: 'said', color: 'primary.main' }}>
         {t('house.language')}
       </Box>
-      <Box sx={{ color: 'text.secondary', fontSize: 15 }}>{t('house.language-about')}</Box>
+      <Box sx={{ color: 'text.secondary', fontSize: 'note' }}>{t('house.language-about')}</Box>
       <Box role="group" aria-labelledby="language" sx={{ display: 'flex', gap: 1, mt: 1 }}>
         {languages.map(({ tag, name }) => (
           <Button
@@ -40,7 +41,7 @@ export function LanguageChoice({
           </Button>
         ))}
       </Box>
-      {error && <Box role="alert">{error.message}</Box>}
+      <TroubleNote of={error} />
     </Box>
   );
 }

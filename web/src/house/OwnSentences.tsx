@@ -30,7 +30,7 @@ export const OwnSentences = memo(function OwnSentences({
   const say = (said: Record<string, string>) => save((kept) => ({ ...kept, sentences: said }));
   return (
     <Box component="section" aria-label={t('house.own-sentences')} sx={{ mt: 3 }}>
-      <Box component="h3" sx={{ mt: 0, mb: 1, fontSize: 17, color: 'primary.main' }}>
+      <Box component="h3" sx={{ mt: 0, mb: 1, fontSize: 'said', color: 'primary.main' }}>
         {t('house.own-sentences')}
       </Box>
       <Autocomplete
@@ -122,7 +122,7 @@ function Editor({
   };
   return (
     <Box>
-      <Box sx={{ my: 1, fontSize: 15, color: 'text.secondary' }}>
+      <Box sx={{ my: 1, fontSize: 'note', color: 'text.secondary' }}>
         {t('house.bemble-says', { standard })}
       </Box>
       <InputBase

@@ -10,6 +10,7 @@ import { useInSight } from '../ui/useInSight';
 import { CueRow } from '../session/CueRow';
 import { livePage } from './livePage';
 import { MoveList } from './MoveList';
+import { TroubleNote } from '../ui/TroubleNote';
 import { t } from '../words';
 
 /** One setting: its subject, its values, and a small live page that follows it. */
@@ -40,10 +41,12 @@ export const SettingCard = memo(function SettingCard({
       }}
     >
       <Box>
-        <Box id={`name-${setting.key}`} sx={{ fontWeight: 700, fontSize: 17 }}>
+        <Box id={`name-${setting.key}`} sx={{ fontWeight: 700, fontSize: 'said' }}>
           {setting.name}
         </Box>
-        <Box sx={{ color: 'text.secondary', fontSize: 15, lineHeight: 1.3 }}>{setting.about}</Box>
+        <Box sx={{ color: 'text.secondary', fontSize: 'note', lineHeight: 1.3 }}>
+          {setting.about}
+        </Box>
         {setting.moves.length > 0 ? (
           <MoveList
             setting={setting}
@@ -57,11 +60,7 @@ export const SettingCard = memo(function SettingCard({
             onChange={onChange}
           />
         )}
-        {trouble && (
-          <Box role="alert" sx={{ mt: 1, p: 1, bgcolor: 'ink.slipPage', borderRadius: 1 }}>
-            {trouble}
-          </Box>
-        )}
+        <TroubleNote of={trouble} />
       </Box>
       <LivePage setting={setting} style={style} lastSum={lastSum} />
     </Box>
@@ -168,7 +167,7 @@ function LivePage({
           <Sheet layers={layers} />
         </SheetSvg>
       </Box>
-      <Box data-testid="live-sentence" sx={{ fontSize: 15, lineHeight: 1.3, mt: 0.5 }}>
+      <Box data-testid="live-sentence" sx={{ fontSize: 'note', lineHeight: 1.3, mt: 0.5 }}>
         {now?.say}
       </Box>
       {setting.moves.length > 0 && now && <CueRow cues={data.cues} step={now} />}

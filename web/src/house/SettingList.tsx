@@ -46,7 +46,7 @@ export function SettingList({
   const changed = { ...room.style, ...wanted };
   return groups.map(({ name, settings }) => (
     <Box component="section" key={name} aria-label={name} sx={{ '@media print': { columns: 2 } }}>
-      <Box component="h3" sx={{ mt: 2.5, mb: 0.5, fontSize: 17, color: 'primary.main' }}>
+      <Box component="h3" sx={{ mt: 2.5, mb: 0.5, fontSize: 'said', color: 'primary.main' }}>
         {name}
       </Box>
       {settings.map((setting) => (

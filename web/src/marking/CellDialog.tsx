@@ -1,9 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
@@ -19,6 +15,8 @@ import { bounds } from '../paper/geometry';
 import { SheetOf } from '../scan/KeptSheets';
 import { useAct } from '../ui/useAct';
 import { useNotice } from '../ui/useNotice';
+import { TroubleNote } from '../ui/TroubleNote';
+import { AskDialog } from '../ui/AskDialog';
 import { t } from '../words';
 
 /** An answer looked at closely: the true page, and the page that the slip would have written. */
@@ -97,92 +95,96 @@ export default function CellDialog({
   const first = page.data?.report.findings[0]?.squares ?? [];
   const wrong = slip !== undefined;
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="cell-title">
-      <DialogTitle id="cell-title">
-        {pupil.name}: {sum?.problem} = {cell.given || t('marking.no-answer')}
-      </DialogTitle>
-      <DialogContent>
-        {cell.slips.length > 1 && (
-          <Box
-            role="group"
-            aria-label={t('common.slip')}
-            sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}
-          >
-            {cell.slips.map(({ id, name }) => (
-              <Button key={id} aria-pressed={id === slip} onClick={() => setSlip(id)}>
-                {name}
+    <AskDialog
+      title={`${pupil.name}: ${sum?.problem} = ${cell.given || t('marking.no-answer')}`}
+      maxWidth="md"
+      more={
+        <>
+          {cell.overruled ? (
+            <Button onClick={() => decide.mutate(null)}>
+              {t('marking.take-my-decision-back')}
+            </Button>
+          ) : cell.outcome === 'RIGHT' ? (
+            <Button onClick={() => decide.mutate('WRONG')}>{t('marking.count-it-as-wrong')}</Button>
+          ) : (
+            <>
+              <Button onClick={() => decide.mutate('RIGHT')}>
+                {t('marking.count-it-as-right')}
               </Button>
-            ))}
-          </Box>
-        )}
-        {page.isError && <Box role="alert">{page.error.message}</Box>}
-        {slipped && extent && (
-          <Box
-            sx={{
-              display: 'grid',
-              gridTemplateColumns: { xs: '1fr', sm: wrong ? '1fr 1fr' : '1fr' },
-              gap: 2,
-              mt: 1.5,
-            }}
-          >
-            <PageOf name={t('common.the-true-page')} paper={{ ...page.data.truth, extent }} />
-            {wrong && (
-              <PageOf
-                name={t('marking.the-page-of-this-slip', { named })}
-                paper={{ ...slipped, extent }}
-                first={first}
-              />
-            )}
-          </Box>
-        )}
-        {cell.outcome === 'WRONG' && !cell.overruled && slips.data && (
-          <TextField
-            select
-            label={t('marking.which-slip-it-was')}
-            value={slip ?? ''}
-            onChange={({ target }) => setSlip(target.value === '' ? undefined : target.value)}
-            slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
-            sx={{ mt: 2, minWidth: 280 }}
-          >
-            <MenuItem value="">{t('marking.none-that-is-known')}</MenuItem>
-            {slips.data.map(({ id, name }) => (
-              <MenuItem key={id} value={id}>
-                {name}
-              </MenuItem>
-            ))}
-          </TextField>
-        )}
-        {cell.slips.length === 0 && cell.outcome === 'WRONG' && (
-          <Box sx={{ mt: 1.5, fontSize: 17 }}>{t('marking.no-slip-that-is-known')}</Box>
-        )}
-      </DialogContent>
-      <DialogActions sx={{ flexWrap: 'wrap' }}>
-        {cell.overruled ? (
-          <Button onClick={() => decide.mutate(null)}>{t('marking.take-my-decision-back')}</Button>
-        ) : cell.outcome === 'RIGHT' ? (
-          <Button onClick={() => decide.mutate('WRONG')}>{t('marking.count-it-as-wrong')}</Button>
-        ) : (
-          <>
-            <Button onClick={() => decide.mutate('RIGHT')}>{t('marking.count-it-as-right')}</Button>
-            {slip !== cell.slips[0]?.id && (
-              <Button onClick={() => decide.mutate('WRONG')}>
-                {wrong ? t('marking.it-is-this-slip') : t('marking.it-is-no-slip')}
-              </Button>
-            )}
-          </>
-        )}
-        <SheetOf handout={handout} pupil={pupil.id} />
-        {kept && (
-          <Button component={Link} to={`/slate/${kept.attempt}`}>
-            {t('marking.the-page-as-it-was-written')}
+              {slip !== cell.slips[0]?.id && (
+                <Button onClick={() => decide.mutate('WRONG')}>
+                  {wrong ? t('marking.it-is-this-slip') : t('marking.it-is-no-slip')}
+                </Button>
+              )}
+            </>
+          )}
+          <SheetOf handout={handout} pupil={pupil.id} />
+          {kept && (
+            <Button component={Link} to={`/slate/${kept.attempt}`}>
+              {t('marking.the-page-as-it-was-written')}
+            </Button>
+          )}
+          <Button disabled={type.isPending} onClick={() => type.mutate()}>
+            {t('marking.type-the-page-in-on')}
           </Button>
-        )}
-        <Button disabled={type.isPending} onClick={() => type.mutate()}>
-          {t('marking.type-the-page-in-on')}
-        </Button>
-        <Button onClick={onClose}>{t('common.close')}</Button>
-      </DialogActions>
-    </Dialog>
+        </>
+      }
+      onClose={onClose}
+    >
+      {cell.slips.length > 1 && (
+        <Box
+          role="group"
+          aria-label={t('common.slip')}
+          sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}
+        >
+          {cell.slips.map(({ id, name }) => (
+            <Button key={id} aria-pressed={id === slip} onClick={() => setSlip(id)}>
+              {name}
+            </Button>
+          ))}
+        </Box>
+      )}
+      <TroubleNote of={page.error} />
+      {slipped && extent && (
+        <Box
+          sx={{
+            display: 'grid',
+            gridTemplateColumns: { xs: '1fr', sm: wrong ? '1fr 1fr' : '1fr' },
+            gap: 2,
+            mt: 1.5,
+          }}
+        >
+          <PageOf name={t('common.the-true-page')} paper={{ ...page.data.truth, extent }} />
+          {wrong && (
+            <PageOf
+              name={t('marking.the-page-of-this-slip', { named })}
+              paper={{ ...slipped, extent }}
+              first={first}
+            />
+          )}
+        </Box>
+      )}
+      {cell.outcome === 'WRONG' && !cell.overruled && slips.data && (
+        <TextField
+          select
+          label={t('marking.which-slip-it-was')}
+          value={slip ?? ''}
+          onChange={({ target }) => setSlip(target.value === '' ? undefined : target.value)}
+          slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
+          sx={{ mt: 2, minWidth: 280 }}
+        >
+          <MenuItem value="">{t('marking.none-that-is-known')}</MenuItem>
+          {slips.data.map(({ id, name }) => (
+            <MenuItem key={id} value={id}>
+              {name}
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
+      {cell.slips.length === 0 && cell.outcome === 'WRONG' && (
+        <Box sx={{ mt: 1.5, fontSize: 'said' }}>{t('marking.no-slip-that-is-known')}</Box>
+      )}
+    </AskDialog>
   );
 }
 
@@ -198,7 +200,7 @@ function PageOf({
 }) {
   return (
     <Box component="figure" sx={{ m: 0 }}>
-      <Box component="figcaption" sx={{ mb: 0.5, fontSize: 15.5, fontWeight: 700 }}>
+      <Box component="figcaption" sx={{ mb: 0.5, fontSize: 'plain', fontWeight: 700 }}>
         {name}
       </Box>
       <Box sx={{ border: 1, borderColor: 'ink.square', borderRadius: 1 }}>

@@ -1,8 +1,3 @@
-import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
 import { useQueryClient } from '@tanstack/react-query';
 import { api } from '../api/client';
 import type { Pupil } from '../api/types';
@@ -10,6 +5,7 @@ import { useCurrentClass } from '../session/classes';
 import { useAct } from '../ui/useAct';
 import { useNotice } from '../ui/useNotice';
 import { t } from '../words';
+import { AskDialog } from '../ui/AskDialog';
 import { dayTold } from './told';
 
 /** The queries that tell of pupils, but for the page of the one who is deleted. */
@@ -51,20 +47,14 @@ export function DeletePupilDialog({
     },
   });
   return (
-    <Dialog open onClose={onClose} aria-labelledby="going-title">
-      <DialogTitle id="going-title">
-        {t('marking.delete-for-good', { name: pupil.name })}
-      </DialogTitle>
-      <DialogContent>
-        {t('marking.all-of-a-pupil-goes', { name: pupil.name })}
-        {remove.error && <p role="alert">{remove.error.message}</p>}
-      </DialogContent>
-      <DialogActions>
-        <Button onClick={onClose}>{t('marking.keep', { name: pupil.name })}</Button>
-        <Button variant="contained" disabled={remove.isPending} onClick={() => remove.mutate()}>
-          {t('common.delete-for-good')}
-        </Button>
-      </DialogActions>
-    </Dialog>
+    <AskDialog
+      title={t('marking.delete-for-good', { name: pupil.name })}
+      trouble={remove.error}
+      back={t('marking.keep', { name: pupil.name })}
+      does={{ label: t('common.delete-for-good'), isOff: remove.isPending, run: remove.mutate }}
+      onClose={onClose}
+    >
+      {t('marking.all-of-a-pupil-goes', { name: pupil.name })}
+    </AskDialog>
   );
 }

@@ -11,6 +11,7 @@ import { useAct } from '../ui/useAct';
 import { CARD } from '../ui/card';
 import { useNotice } from '../ui/useNotice';
 import { answersTold, hardest, namesOf, slipsTold, SURENESS } from './told';
+import { TroubleNote } from '../ui/TroubleNote';
 import { t } from '../words';
 
 const MOST_SUMS = 4;
@@ -58,7 +59,7 @@ export const GlancePage = memo(function GlancePage({
         py: 1.5,
       }}
     >
-      {error && <Box role="alert">{error.message}</Box>}
+      <TroubleNote of={error} />
       {glance && <Class grid={grid} glance={glance} onPupil={onPupil} />}
       {pupil && <OnePupil grid={grid} glance={pupil} />}
     </Box>
@@ -88,13 +89,13 @@ function Class({
   const entered = grid.pupils.length - glance.missing.length;
   return (
     <>
-      <Box component="h2" sx={{ m: 0, fontSize: 20 }}>
+      <Box component="h2" sx={{ m: 0, fontSize: 'lead' }}>
         {entered === 0
           ? t('marking.nothing-is-entered-yet')
           : t('marking.of-pupils-entered', { entered, pupils: grid.pupils.length })}
       </Box>
       {entered === 0 && (
-        <Box sx={{ fontSize: 17, lineHeight: 1.5, color: 'text.secondary' }}>
+        <Box sx={{ fontSize: 'said', lineHeight: 1.5, color: 'text.secondary' }}>
           {t('marking.type-on-the-left-as')}
         </Box>
       )}
@@ -105,7 +106,9 @@ function Class({
           sx={{ ...CARD, borderColor: 'error.main', bgcolor: 'ink.slipPage' }}
         >
           <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
-            <Box sx={{ flex: 1, fontSize: 18, fontWeight: 700, lineHeight: 1.2 }}>{slip.name}</Box>
+            <Box sx={{ flex: 1, fontSize: 'said', fontWeight: 700, lineHeight: 1.2 }}>
+              {slip.name}
+            </Box>
             <Button
               aria-label={t(several ? 'marking.sums-that-decide-between' : 'marking.teach-again', {
                 name: slip.name,
@@ -123,7 +126,7 @@ function Class({
               {t('marking.as-a-lesson')}
             </Button>
           </Box>
-          <Box sx={{ fontSize: 15.5, lineHeight: 1.5 }}>
+          <Box sx={{ fontSize: 'plain', lineHeight: 1.5 }}>
             {pupils.map((id) => {
               const row = grid.pupils.findIndex((each) => each.id === id);
               return (
@@ -143,8 +146,8 @@ function Class({
         </Box>
       ))}
       {hard.length > 0 && (
-        <Box sx={{ fontSize: 15.5, lineHeight: 1.5 }}>
-          <Box component="h3" sx={{ m: 0, fontSize: 16 }}>
+        <Box sx={{ fontSize: 'plain', lineHeight: 1.5 }}>
+          <Box component="h3" sx={{ m: 0, fontSize: 'plain' }}>
             {t('marking.most-often-wrong')}
           </Box>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2 }}>
@@ -158,8 +161,8 @@ function Class({
         </Box>
       )}
       {glance.facts.length > 0 && (
-        <Box data-testid="facts" sx={{ fontSize: 15.5, lineHeight: 1.5 }}>
-          <Box component="h3" sx={{ m: 0, fontSize: 16 }}>
+        <Box data-testid="facts" sx={{ fontSize: 'plain', lineHeight: 1.5 }}>
+          <Box component="h3" sx={{ m: 0, fontSize: 'plain' }}>
             {t('marking.facts-that-fail')}
           </Box>
           {glance.facts.map(({ fact, pupils }) => (
@@ -173,7 +176,7 @@ function Class({
         </Box>
       )}
       {glance.missing.length > 0 && entered > 0 && (
-        <Box sx={{ fontSize: 15.5, lineHeight: 1.4, color: 'text.secondary' }}>
+        <Box sx={{ fontSize: 'plain', lineHeight: 1.4, color: 'text.secondary' }}>
           {t('marking.nothing-entered-for', { names: namesOf(grid, glance.missing).join(', ') })}
         </Box>
       )}
@@ -192,26 +195,26 @@ function OnePupil({ grid, glance }: { grid: Grid; glance: PupilGlance }) {
   return (
     <Box data-testid="pupil" sx={{ mt: 'auto', pt: 1.5, borderTop: 2, borderColor: 'ink.edge' }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1.5 }}>
-        <Box component="h3" sx={{ m: 0, fontSize: 19 }}>
+        <Box component="h3" sx={{ m: 0, fontSize: 'lead' }}>
           {name}
         </Box>
-        <Box sx={{ fontSize: 15.5 }}>{counts.filter(Boolean).join(' · ')}</Box>
+        <Box sx={{ fontSize: 'plain' }}>{counts.filter(Boolean).join(' · ')}</Box>
       </Box>
       {glance.explanations.map((each) => {
         const slips = slipsTold(each);
         return (
-          <Box key={slips} sx={{ mt: 0.75, fontSize: 15.5, lineHeight: 1.3 }}>
+          <Box key={slips} sx={{ mt: 0.75, fontSize: 'plain', lineHeight: 1.3 }}>
             <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
               <Bar part={each.probability} isSlip={each.slips.length > 0} />
               <Box sx={{ flex: 1, fontWeight: each.sure ? 700 : 400 }}>{slips}</Box>
               <Box sx={{ color: 'text.secondary' }}>{SURENESS[each.sureness]}</Box>
             </Box>
-            <Box sx={{ color: 'text.secondary', fontSize: 14.5 }}>{groundsTold(each)}</Box>
+            <Box sx={{ color: 'text.secondary', fontSize: 'note' }}>{groundsTold(each)}</Box>
           </Box>
         );
       })}
       {glance.askNext.length > 0 && (
-        <Box sx={{ mt: 1, fontSize: 16 }}>
+        <Box sx={{ mt: 1, fontSize: 'plain' }}>
           {t('marking.ask-next')}
           <strong>{glance.askNext.join(' or ')}</strong>
         </Box>

@@ -65,7 +65,7 @@ export const GridBar = memo(function GridBar({
           display: { xs: 'none', md: 'block' },
           flex: 1,
           minWidth: 0,
-          fontSize: 14.5,
+          fontSize: 'note',
           lineHeight: 1.5,
           color: 'text.secondary',
         }}

@@ -37,7 +37,13 @@ export const GridKeys = memo(function GridKeys({ onKey }: { onKey: (key: string)
           key={key}
           aria-label={key === 'r' ? t('marking.remainder') : undefined}
           onClick={() => onKey(key)}
-          sx={{ minHeight: 44, minWidth: 0, p: 0, lineHeight: 1.1, fontSize: { xs: 15, sm: 16 } }}
+          sx={{
+            minHeight: 44,
+            minWidth: 0,
+            p: 0,
+            lineHeight: 1.1,
+            fontSize: { xs: 'note', sm: 'plain' },
+          }}
         >
           {name}
         </Button>

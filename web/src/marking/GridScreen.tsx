@@ -83,14 +83,14 @@ export function GridScreen({ id }: { id: number }) {
           }}
         >
           <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'baseline', columnGap: 2 }}>
-            <Box component="h2" sx={{ m: 0, fontSize: 18 }}>
+            <Box component="h2" sx={{ m: 0, fontSize: 'said' }}>
               {grid.title}
             </Box>
-            <Box sx={{ fontSize: 14.5, color: 'text.secondary' }}>
+            <Box sx={{ fontSize: 'note', color: 'text.secondary' }}>
               {[KINDS[grid.kind], dayTold(grid.givenOn)].join(' · ')}
             </Box>
             {grid.setChanged && (
-              <Box role="note" sx={{ fontSize: 14.5 }}>
+              <Box role="note" sx={{ fontSize: 'note' }}>
                 {t('marking.the-set-has-other-sums')}
               </Box>
             )}
@@ -117,7 +117,7 @@ export function GridScreen({ id }: { id: number }) {
           <Box sx={{ pt: 0.5, display: 'flex', alignItems: 'start', gap: 1 }}>
             <Box
               data-testid="square"
-              sx={{ flex: 1, minHeight: 24, fontSize: 15, lineHeight: 1.2 }}
+              sx={{ flex: 1, minHeight: 24, fontSize: 'note', lineHeight: 1.2 }}
             >
               {here}
               <Heard here={here} place={key} cell={cell} answers={marking} />

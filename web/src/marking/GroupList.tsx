@@ -44,11 +44,11 @@ export function GroupList({ roll }: { roll: Pupil[] }) {
   const there = roll.filter(({ left }) => !left);
   return (
     <Box role="region" aria-label={t('marking.groups')} sx={{ mt: 3 }}>
-      <Box component="h2" sx={{ mt: 0, mb: 0.5, fontSize: 20 }}>
+      <Box component="h2" sx={{ mt: 0, mb: 0.5, fontSize: 'lead' }}>
         {t('marking.groups')}
       </Box>
       {groups.length === 0 && (
-        <Box sx={{ mb: 1, fontSize: 15, lineHeight: 1.4, color: 'text.secondary' }}>
+        <Box sx={{ mb: 1, fontSize: 'note', lineHeight: 1.4, color: 'text.secondary' }}>
           {t('marking.no-groups-yet')}
         </Box>
       )}
@@ -66,12 +66,12 @@ export function GroupList({ roll }: { roll: Pupil[] }) {
               borderColor: 'ink.edge',
             }}
           >
-            <Box sx={{ flex: 1, fontSize: 16, lineHeight: 1.3 }}>
+            <Box sx={{ flex: 1, fontSize: 'plain', lineHeight: 1.3 }}>
               <strong>{group.name}</strong>{' '}
               <Box component="span" sx={{ color: 'text.secondary' }}>
                 {ORIGINS[group.origin]}
               </Box>
-              <Box sx={{ fontSize: 14.5 }}>
+              <Box sx={{ fontSize: 'note' }}>
                 {there
                   .filter(({ id }) => group.pupils.includes(id))
                   .map(({ name }) => name)

@@ -1,9 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -18,6 +14,7 @@ import { DayField } from '../ui/DayField';
 import { ChoiceRow } from '../ui/ChoiceRow';
 import { useNotice } from '../ui/useNotice';
 import { KINDS } from './told';
+import { AskDialog } from '../ui/AskDialog';
 import { LOCALE, t } from '../words';
 
 /** The sums that are handed out. */
@@ -76,115 +73,91 @@ export default function HandoutDialog({
     goOn: ({ id }) => navigate(`/marking/${id}`),
   });
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="handout-title">
-      <form
-        noValidate
-        onSubmit={(event) => {
-          event.preventDefault();
-          if (isFar(givenOn) && questioned !== givenOn) {
-            setQuestioned(givenOn);
-          } else {
-            give.mutate();
-          }
-        }}
-      >
-        <DialogTitle id="handout-title">
-          {t('marking.hand-out-to', {
-            title: source.title,
-            room: room?.name ?? t('common.the-class'),
-          })}
-        </DialogTitle>
-        <DialogContent>
-          {roll && there.length === 0 && (
-            <Box role="alert" sx={{ mb: 2 }}>
-              {t('marking.there-is-nobody-in-this')}
-            </Box>
-          )}
-          <ChoiceRow label={t('marking.as')} value={kind} names={KINDS} onChoose={setKind} />
-          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, my: 2 }}>
-            <DayField label={t('marking.given-on')} value={givenOn} onChange={setGivenOn} />
-            {kind === 'HOMEWORK' && (
-              <DayField label={t('marking.due-on')} value={dueOn} onChange={setDueOn} />
-            )}
-            {marked && (
-              <TextField
-                label={t('common.pass-mark-sums-right')}
-                value={mark}
-                onChange={(event) => setMark(event.target.value.replaceAll(/\D/g, ''))}
-                slotProps={{ htmlInput: { inputMode: 'numeric' } }}
-              />
-            )}
+    <AskDialog
+      title={t('marking.hand-out-to', {
+        title: source.title,
+        room: room?.name ?? t('common.the-class'),
+      })}
+      trouble={give.error}
+      does={{
+        label: asks ? t('marking.hand-out-on-that-day') : t('common.hand-out'),
+        isOff: pupils.length === 0 || give.isPending,
+        run: () =>
+          isFar(givenOn) && questioned !== givenOn ? setQuestioned(givenOn) : give.mutate(),
+      }}
+      onClose={onClose}
+    >
+      {roll && there.length === 0 && (
+        <Box role="alert" sx={{ mb: 2 }}>
+          {t('marking.there-is-nobody-in-this')}
+        </Box>
+      )}
+      <ChoiceRow label={t('marking.as')} value={kind} names={KINDS} onChoose={setKind} />
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, my: 2 }}>
+        <DayField label={t('marking.given-on')} value={givenOn} onChange={setGivenOn} />
+        {kind === 'HOMEWORK' && (
+          <DayField label={t('marking.due-on')} value={dueOn} onChange={setDueOn} />
+        )}
+        {marked && (
+          <TextField
+            label={t('common.pass-mark-sums-right')}
+            value={mark}
+            onChange={(event) => setMark(event.target.value.replaceAll(/\D/g, ''))}
+            slotProps={{ htmlInput: { inputMode: 'numeric' } }}
+          />
+        )}
+      </Box>
+      {there.length > 0 && (
+        <Box role="group" aria-label={t('common.pupils')}>
+          <Box sx={{ mb: 0.75 }}>
+            {isAll && t('marking.to-all-pupils', { pupils: all.length })}
+            {!isAll &&
+              (pupils.length === 0
+                ? t('marking.to-nobody-yet')
+                : t('marking.to-of-pupils', { there: pupils.length, pupils: all.length }))}
           </Box>
-          {there.length > 0 && (
-            <Box role="group" aria-label={t('common.pupils')}>
-              <Box sx={{ mb: 0.75 }}>
-                {isAll && t('marking.to-all-pupils', { pupils: all.length })}
-                {!isAll &&
-                  (pupils.length === 0
-                    ? t('marking.to-nobody-yet')
-                    : t('marking.to-of-pupils', { there: pupils.length, pupils: all.length }))}
-              </Box>
-              <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, mb: 1 }}>
-                <Button size="small" variant="outlined" onClick={() => setChosen(all)}>
-                  {t('marking.all-of-them')}
-                </Button>
-                <Button size="small" variant="outlined" onClick={() => setChosen([])}>
-                  {t('common.none')}
-                </Button>
-                {groups.map((group) => (
-                  <Button
-                    key={group.id}
-                    size="small"
-                    variant="outlined"
-                    aria-pressed={isSame(group.pupils, pupils)}
-                    onClick={() => setChosen(group.pupils)}
-                  >
-                    {group.name} ({group.pupils.length})
-                  </Button>
-                ))}
-              </Box>
-              <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>
-                {there.map(({ id, name }) => (
-                  <Button
-                    key={id}
-                    size="small"
-                    aria-pressed={pupils.includes(id)}
-                    onClick={() =>
-                      setChosen(
-                        pupils.includes(id)
-                          ? pupils.filter((each) => each !== id)
-                          : [...pupils, id],
-                      )
-                    }
-                  >
-                    {name}
-                  </Button>
-                ))}
-              </Box>
-            </Box>
-          )}
-          {asks && (
-            <Box role="alert" sx={{ mt: 1.5, p: 1, bgcolor: 'ink.slipPage' }}>
-              {t('marking.day-far-away', { day: new Date(givenOn).toLocaleDateString(LOCALE) })}
-            </Box>
-          )}
-          {give.isError && (
-            <Box role="alert" sx={{ mt: 1.5, p: 1, bgcolor: 'ink.slipPage' }}>
-              {give.error.message}
-            </Box>
-          )}
-        </DialogContent>
-        <DialogActions>
-          <Button onClick={onClose}>{t('common.cancel')}</Button>
-          <Button
-            type="submit"
-            variant="contained"
-            disabled={pupils.length === 0 || give.isPending}
-          >
-            {asks ? t('marking.hand-out-on-that-day') : t('common.hand-out')}
-          </Button>
-        </DialogActions>
-      </form>
-    </Dialog>
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, mb: 1 }}>
+            <Button size="small" variant="outlined" onClick={() => setChosen(all)}>
+              {t('marking.all-of-them')}
+            </Button>
+            <Button size="small" variant="outlined" onClick={() => setChosen([])}>
+              {t('common.none')}
+            </Button>
+            {groups.map((group) => (
+              <Button
+                key={group.id}
+                size="small"
+                variant="outlined"
+                aria-pressed={isSame(group.pupils, pupils)}
+                onClick={() => setChosen(group.pupils)}
+              >
+                {group.name} ({group.pupils.length})
+              </Button>
+            ))}
+          </Box>
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>
+            {there.map(({ id, name }) => (
+              <Button
+                key={id}
+                size="small"
+                aria-pressed={pupils.includes(id)}
+                onClick={() =>
+                  setChosen(
+                    pupils.includes(id) ? pupils.filter((each) => each !== id) : [...pupils, id],
+                  )
+                }
+              >
+                {name}
+              </Button>
+            ))}
+          </Box>
+        </Box>
+      )}
+      {asks && (
+        <Box role="alert" sx={{ mt: 1.5, p: 1, bgcolor: 'ink.slipPage' }}>
+          {t('marking.day-far-away', { day: new Date(givenOn).toLocaleDateString(LOCALE) })}
+        </Box>
+      )}
+    </AskDialog>
   );
 }

@@ -9,6 +9,7 @@ import { More } from '../ui/More';
 import { isSecondClick, useDeletion } from '../ui/useDeletion';
 import { useLongList } from '../ui/useLongList';
 import { dayTold, KINDS, stateTold } from './told';
+import { TroubleNote } from '../ui/TroubleNote';
 import { t } from '../words';
 
 /** The handouts of the class, with those that wait to be marked. */
@@ -22,13 +23,13 @@ export function HandoutList() {
       tabIndex={0}
       sx={{ minHeight: 0, overflow: 'auto', px: { xs: 2, md: 3.5 }, py: 2 }}
     >
-      <Box component="h2" sx={{ mt: 0, mb: 1, fontSize: 22 }}>
+      <Box component="h2" sx={{ mt: 0, mb: 1, fontSize: 'head' }}>
         {t('marking.handouts')}
       </Box>
-      {handouts.error && <Box role="alert">{handouts.error.message}</Box>}
+      <TroubleNote of={handouts.error} />
       {handouts.isPending && <Box role="status">{t('marking.the-handouts-are-being-read')}</Box>}
       {handouts.total === 0 && (
-        <Box sx={{ fontSize: 19, lineHeight: 1.5, color: 'text.secondary' }}>
+        <Box sx={{ fontSize: 'lead', lineHeight: 1.5, color: 'text.secondary' }}>
           {t('marking.nothing-was-handed-out-to')}
         </Box>
       )}
@@ -53,7 +54,7 @@ function Row({ handout }: { handout: Handout }) {
         <Box sx={ROW_TITLE}>{title}</Box>
         <Box sx={ROW_BELOW}>{days.filter(Boolean).join(' · ')}</Box>
       </Box>
-      <Box sx={{ fontSize: 15.5 }}>{stateTold(handout)}</Box>
+      <Box sx={{ fontSize: 'plain' }}>{stateTold(handout)}</Box>
       <Button
         variant={handout.answers < handout.pupils * handout.sums ? 'contained' : 'outlined'}
         aria-label={t('common.mark-title', { title })}

@@ -7,6 +7,7 @@ import { ChoiceRow, ManyRow } from '../ui/ChoiceRow';
 import { open } from '../ui/save';
 import { LAYOUTS, SQUARES } from '../ui/sheetChoices';
 import { useAct } from '../ui/useAct';
+import { TroubleNote } from '../ui/TroubleNote';
 import { t } from '../words';
 
 /** Parts that may be added to the sheets. */
@@ -36,7 +37,7 @@ export function PupilSheets({ handout }: { handout: number }) {
   });
   return (
     <div>
-      <Box component="h3" sx={{ m: 0, mb: 1, fontSize: 17 }}>
+      <Box component="h3" sx={{ m: 0, mb: 1, fontSize: 'said' }}>
         {t('marking.sheets-to-fill-in')}
       </Box>
       <ChoiceRow label={t('common.each-sum')} value={layout} onChoose={setLayout} names={LAYOUTS} />
@@ -56,11 +57,7 @@ export function PupilSheets({ handout }: { handout: number }) {
       <Box sx={{ mt: 1, color: 'text.secondary' }}>
         {t('marking.each-carries-its-pupils-number')}
       </Box>
-      {print.error && (
-        <Box role="alert" sx={{ mt: 1, p: 1, bgcolor: 'ink.slipPage' }}>
-          {print.error.message}
-        </Box>
-      )}
+      <TroubleNote of={print.error} />
     </div>
   );
 }

@@ -16,6 +16,7 @@ import { Claims } from './Claims';
 import { GroupList } from './GroupList';
 import { DeletePupilDialog } from './DeletePupilDialog';
 import { LONGEST_NAME } from '../ui/names';
+import { TroubleNote } from '../ui/TroubleNote';
 import { t } from '../words';
 
 const BackupDialog = deferred(() => import('../backup/BackupDialog'));
@@ -94,17 +95,17 @@ export function RollPage() {
       aria-label={t('common.pupils')}
       sx={{ height: '100%', overflow: 'auto', px: { xs: 2, md: 3.5 }, py: 2 }}
     >
-      <Box component="h2" sx={{ mt: 0, mb: 0.5, fontSize: 22 }}>
+      <Box component="h2" sx={{ mt: 0, mb: 0.5, fontSize: 'head' }}>
         {t('marking.pupils-of', { room: room?.name ?? t('common.the-class') })}
       </Box>
-      <Box sx={{ mb: 1.5, fontSize: 14.5, lineHeight: 1.35, color: 'text.secondary' }}>
+      <Box sx={{ mb: 1.5, fontSize: 'note', lineHeight: 1.35, color: 'text.secondary' }}>
         {t('marking.only-names-are-kept-on')} {t('marking.backups-hold')}{' '}
         <Button size="small" onClick={() => setBackingUp(true)}>
           {t('common.backups')}
         </Button>
       </Box>
       <Claims />
-      {error && <Box role="alert">{error.message}</Box>}
+      <TroubleNote of={error} />
       <TextField
         label={t('marking.new-pupils-one-name-to')}
         multiline
@@ -209,7 +210,7 @@ function Row({
           'aria-label': t('common.name-of', { name: pupil.name }),
           maxLength: LONGEST_NAME,
         }}
-        sx={{ flex: 1, fontSize: 17, color: pupil.left ? 'text.secondary' : 'text.primary' }}
+        sx={{ flex: 1, fontSize: 'said', color: pupil.left ? 'text.secondary' : 'text.primary' }}
       />
       <Button
         size="small"

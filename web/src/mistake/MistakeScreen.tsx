@@ -83,7 +83,7 @@ export default function MistakeScreen() {
 function Waiting({ children }: { children: ReactNode }) {
   const navigate = useNavigate();
   return (
-    <Box sx={{ p: 5, fontSize: 26, lineHeight: 1.4 }}>
+    <Box sx={{ p: 5, fontSize: 'far', lineHeight: 1.4 }}>
       {children}
       <Button sx={{ mt: 3 }} onClick={() => void navigate(-1)}>
         {t('common.back')}
@@ -162,7 +162,7 @@ function Gone({
         <Box
           aria-live="polite"
           data-testid="sentence"
-          sx={{ minHeight: '2.4em', fontSize: 'clamp(24px, 3vw, 50px)', lineHeight: 1.2 }}
+          sx={{ minHeight: '2.4em', fontSize: 'farther', lineHeight: 1.2 }}
         >
           {sentence(mistake, right, stage, votes.length)}
           {stage.part === 'check' && votes.length > 0 && (
@@ -346,7 +346,7 @@ function After({ mistake }: { mistake: Mistake }) {
             setOut(sum);
             void navigate('/board');
           }}
-          sx={{ fontSize: 'clamp(22px, 2.6vw, 40px)', px: 3 }}
+          sx={{ fontSize: 'far', px: 3 }}
         >
           {problem}
         </Button>

@@ -53,12 +53,12 @@ export function LessonPage({ lesson, minutes }: { lesson: Lesson; minutes: numbe
           htmlInput: {
             'aria-label': t('plan.title-of-the-lesson'),
             maxLength: LONGEST_NAME,
-            style: { fontSize: 20, fontWeight: 700 },
+            style: { fontSize: 'lead', fontWeight: 700 },
           },
         }}
       />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1.5 }}>
-        <Box sx={{ fontSize: 16.5 }}>
+        <Box sx={{ fontSize: 'plain' }}>
           {t('plan.of-minutes', { day: wholeDay(day), minutes: lesson.minutes, minutes2: minutes })}
         </Box>
         <DayField
@@ -169,7 +169,9 @@ export function Outcome({ lesson }: { lesson: Lesson }) {
           </Button>
         ))}
         {state === 'PLANNED' && (
-          <Box sx={{ fontSize: 14.5, color: 'text.secondary', flex: '1 1 150px', lineHeight: 1.3 }}>
+          <Box
+            sx={{ fontSize: 'note', color: 'text.secondary', flex: '1 1 150px', lineHeight: 1.3 }}
+          >
             {t('plan.what-is-left-of-it')}
           </Box>
         )}

@@ -14,6 +14,7 @@ import { useDraft } from '../ui/useDraft';
 import { STATES, wholeDay } from './days';
 import { Views } from './Views';
 import { YearDrawing } from './YearDrawing';
+import { TroubleNote } from '../ui/TroubleNote';
 import { t } from '../words';
 
 const WHAT: Record<LogEntry['kind'], string> = {
@@ -50,9 +51,9 @@ export function LogPage() {
           <Views />
           <SearchField label={t('plan.search-the-logbook')} value={search} onChange={setSearch} />
         </Box>
-        {log.error && <Box role="alert">{log.error.message}</Box>}
+        <TroubleNote of={log.error} />
         {entries?.length === 0 && (
-          <Box sx={{ fontSize: 19, lineHeight: 1.5, color: 'text.secondary' }}>
+          <Box sx={{ fontSize: 'lead', lineHeight: 1.5, color: 'text.secondary' }}>
             {search ? t('plan.nothing-in-the-logbook-is') : t('plan.nothing-was-done-yet-lessons')}
           </Box>
         )}
@@ -60,7 +61,7 @@ export function LogPage() {
           {entries?.map((entry, at) => (
             <Box component="li" key={`${entry.kind} ${entry.id}`}>
               {entry.day !== entries[at - 1]?.day && (
-                <Box component="h3" sx={{ m: 0, mt: 1, fontSize: 16.5 }}>
+                <Box component="h3" sx={{ m: 0, mt: 1, fontSize: 'plain' }}>
                   {wholeDay(entry.day)}
                 </Box>
               )}
@@ -73,10 +74,10 @@ export function LogPage() {
         )}
       </Box>
       <Box sx={{ ...RIGHT_PAGE, overflow: 'auto', px: { xs: 2, md: 3 }, py: 1.5 }}>
-        <Box component="h2" sx={{ m: 0, mb: 1, fontSize: 20 }}>
+        <Box component="h2" sx={{ m: 0, mb: 1, fontSize: 'lead' }}>
           {t('plan.the-year-of', { room: room?.name ?? t('common.the-class') })}
         </Box>
-        {year.error && <Box role="alert">{year.error.message}</Box>}
+        <TroubleNote of={year.error} />
         {year.isPending && <Box role="status">{t('plan.the-year-is-being-drawn')}</Box>}
         {year.data && <YearDrawing year={year.data} />}
       </Box>
@@ -110,13 +111,13 @@ function Entry({ entry }: { entry: LogEntry }) {
         alignItems: 'baseline',
         gap: 1,
         py: 0.4,
-        fontSize: 16,
+        fontSize: 'plain',
         lineHeight: 1.3,
         borderBottom: '1px dotted',
         borderColor: 'ink.edge',
       }}
     >
-      <Box sx={{ color: 'text.secondary', fontSize: 14.5 }}>{WHAT[entry.kind]}</Box>
+      <Box sx={{ color: 'text.secondary', fontSize: 'note' }}>{WHAT[entry.kind]}</Box>
       <Box sx={{ overflowWrap: 'anywhere' }}>
         {entry.title}
         {told(entry) && (

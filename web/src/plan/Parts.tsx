@@ -61,7 +61,7 @@ export function Parts({ lesson, changing }: { lesson: Lesson; changing?: boolean
   );
   return (
     <>
-      {lesson.parts.length > 0 && <Box sx={{ fontSize: 15.5 }}>{forWhom(lesson)}</Box>}
+      {lesson.parts.length > 0 && <Box sx={{ fontSize: 'plain' }}>{forWhom(lesson)}</Box>}
       <Box component="ol" sx={{ m: 0, p: 0, listStyle: 'none' }}>
         {lesson.parts.map((part, number) => (
           <Box
@@ -78,7 +78,7 @@ export function Parts({ lesson, changing }: { lesson: Lesson; changing?: boolean
               py: 0.4,
               borderBottom: '1px dotted',
               borderColor: 'ink.edge',
-              fontSize: 16,
+              fontSize: 'plain',
               lineHeight: 1.25,
             }}
           >
@@ -121,7 +121,7 @@ export function Parts({ lesson, changing }: { lesson: Lesson; changing?: boolean
                 part.summary
               )}
               {part.pupils.length > 0 && (
-                <Box sx={{ fontSize: 14.5, color: 'text.secondary' }}>
+                <Box sx={{ fontSize: 'note', color: 'text.secondary' }}>
                   {t('plan.for-while-the-others-practise', { names: namesTold(part.names) })}
                 </Box>
               )}

@@ -36,7 +36,7 @@ export function Proposals({
 }) {
   if (proposals.length === 0) {
     return (
-      <Box sx={{ fontSize: 17, lineHeight: 1.5, color: 'text.secondary' }}>
+      <Box sx={{ fontSize: 'said', lineHeight: 1.5, color: 'text.secondary' }}>
         {t('plan.nothing-is-proposed-nobody-is')}
       </Box>
     );
@@ -46,7 +46,7 @@ export function Proposals({
     return (
       some.length > 0 && (
         <Box key={heading}>
-          <Box component="h3" sx={{ m: 0, mb: 0.5, fontSize: 16.5 }}>
+          <Box component="h3" sx={{ m: 0, mb: 0.5, fontSize: 'plain' }}>
             {heading}
           </Box>
           {some.map((proposal) => (
@@ -71,8 +71,10 @@ export function Proposals({
               }}
             >
               <Box sx={{ flex: 1, minWidth: 0 }}>
-                <Box sx={{ fontSize: 16, fontWeight: 700, lineHeight: 1.2 }}>{proposal.title}</Box>
-                <Box sx={{ fontSize: 14.5, lineHeight: 1.3 }}>
+                <Box sx={{ fontSize: 'plain', fontWeight: 700, lineHeight: 1.2 }}>
+                  {proposal.title}
+                </Box>
+                <Box sx={{ fontSize: 'note', lineHeight: 1.3 }}>
                   {proposal.reason}
                   {NAMED.includes(proposal.why) && ` ${namesTold(proposal.pupils)}.`}
                 </Box>
@@ -99,12 +101,12 @@ export function InOpeners({ opener }: { opener: PlanProposal[] }) {
   return (
     opener.length > 0 && (
       <Box>
-        <Box component="h3" sx={{ m: 0, mb: 0.5, fontSize: 16.5 }}>
+        <Box component="h3" sx={{ m: 0, mb: 0.5, fontSize: 'plain' }}>
           {t('plan.in-the-openers')}
         </Box>
         <Box component="ul" sx={LIST}>
           {opener.map(({ rung, title, reason }) => (
-            <Box component="li" key={rung} sx={{ fontSize: 14.5, lineHeight: 1.4 }}>
+            <Box component="li" key={rung} sx={{ fontSize: 'note', lineHeight: 1.4 }}>
               <b>{title}</b>: {reason}
             </Box>
           ))}

@@ -35,10 +35,10 @@ export function Shares({ shares }: { shares: PlanShares }) {
   const whole = KEYS.every((key) => percent[key] !== '');
   return (
     <Box component="details">
-      <Box component="summary" sx={{ fontSize: 16.5, fontWeight: 700, cursor: 'pointer' }}>
+      <Box component="summary" sx={{ fontSize: 'plain', fontWeight: 700, cursor: 'pointer' }}>
         {t('plan.the-rules-of-the-plan')}
       </Box>
-      <Box component="ul" sx={{ my: 0.75, pl: 2.5, fontSize: 14.5, lineHeight: 1.4 }}>
+      <Box component="ul" sx={{ my: 0.75, pl: 2.5, fontSize: 'note', lineHeight: 1.4 }}>
         {shares.rules.map((rule) => (
           <li key={rule}>{rule}</li>
         ))}

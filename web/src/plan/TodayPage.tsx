@@ -17,6 +17,7 @@ import { minutesTold, namesTold, ofSome, wholeDay } from './days';
 import { Outcome } from './LessonPage';
 import { Parts } from './Parts';
 import { Views } from './Views';
+import { TroubleNote } from '../ui/TroubleNote';
 import { t } from '../words';
 
 const MOST_RUNGS = 5;
@@ -35,7 +36,7 @@ export function TodayPage() {
     <Box component="main" sx={{ ...BOOK, mb: 2.5, gridTemplateColumns: PAGES }}>
       <Box role="region" aria-label={t('plan.the-next-lesson')} sx={COLUMN}>
         <Views />
-        {error && <Box role="alert">{error.message}</Box>}
+        <TroubleNote of={error} />
         {today && <NextLesson today={today} />}
         {today && (
           <Box>
@@ -54,9 +55,9 @@ export function TodayPage() {
   );
 }
 
-const HEADING = { m: 0, fontSize: 20 } as const;
+const HEADING = { m: 0, fontSize: 'lead' } as const;
 
-const QUIET = { fontSize: 17, lineHeight: 1.5, color: 'text.secondary' } as const;
+const QUIET = { fontSize: 'said', lineHeight: 1.5, color: 'text.secondary' } as const;
 
 function NextLesson({ today: { today, next } }: { today: Today }) {
   if (!next) {
@@ -65,7 +66,7 @@ function NextLesson({ today: { today, next } }: { today: Today }) {
         <Box component="h2" sx={HEADING}>
           {wholeDay(today)}
         </Box>
-        <Box sx={{ fontSize: 19, lineHeight: 1.5, color: 'text.secondary' }}>
+        <Box sx={{ fontSize: 'lead', lineHeight: 1.5, color: 'text.secondary' }}>
           {t('plan.no-lesson-is-planned')}{' '}
           <Box component={Link} to="/plan" sx={{ color: 'primary.main' }}>
             {t('plan.plan-one')}
@@ -89,7 +90,7 @@ function NextLesson({ today: { today, next } }: { today: Today }) {
         .filter(({ state }) => state === 'PLANNED')
         .map((lesson) => (
           <Box key={lesson.id} sx={{ display: 'grid', gap: 1.5 }}>
-            <Box component="h3" sx={{ m: 0, fontSize: 22, lineHeight: 1.2 }}>
+            <Box component="h3" sx={{ m: 0, fontSize: 'head', lineHeight: 1.2 }}>
               {lesson.title}
             </Box>
             <Parts lesson={lesson} />
@@ -115,7 +116,7 @@ function Waiting({ today: { waiting } }: { today: Today }) {
             sx={{ display: 'flex', alignItems: 'center', gap: 1, py: 0.5 }}
           >
             <Box sx={{ flex: 1, minWidth: 0 }}>
-              <Box sx={{ ...ROW_TITLE, fontSize: 17, lineHeight: 1.2 }}>{handout.title}</Box>
+              <Box sx={{ ...ROW_TITLE, fontSize: 'said', lineHeight: 1.2 }}>{handout.title}</Box>
               <Box sx={ROW_BELOW}>
                 {dayTold(handout.givenOn)} · {stateTold(handout)}
               </Box>
@@ -189,7 +190,7 @@ function Again({ today: { again: all } }: { today: Today }) {
       )}
       {again.length === 0 && <Box sx={QUIET}>{t('plan.nobody-for-now')}</Box>}
       {again.slice(0, MOST_SHOWN).map(({ rung, reason, pupils }) => (
-        <Box key={rung.id} sx={{ mt: 0.75, fontSize: 16, lineHeight: 1.35 }}>
+        <Box key={rung.id} sx={{ mt: 0.75, fontSize: 'plain', lineHeight: 1.35 }}>
           <Box
             component={Link}
             to={`/register?rung=${rung.id}`}
@@ -222,7 +223,7 @@ function Others({ today: { today, others } }: { today: Today }) {
             sx={{ display: 'flex', alignItems: 'center', gap: 1, py: 0.5 }}
           >
             <Box sx={{ flex: 1, minWidth: 0 }}>
-              <Box sx={{ ...ROW_TITLE, fontSize: 17, lineHeight: 1.2 }}>{name}</Box>
+              <Box sx={{ ...ROW_TITLE, fontSize: 'said', lineHeight: 1.2 }}>{name}</Box>
               <Box sx={ROW_BELOW}>
                 {next
                   ? `${next === today ? t('plan.today-short') : dayTold(next)}: ${lessons.join('; ')}`

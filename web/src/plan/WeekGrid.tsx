@@ -68,7 +68,7 @@ export function WeekGrid({
           <Box
             role="columnheader"
             key={name}
-            sx={{ px: 1, py: 0.25, fontWeight: 700, fontSize: 15 }}
+            sx={{ px: 1, py: 0.25, fontWeight: 700, fontSize: 'note' }}
           >
             {name}
           </Box>
@@ -113,7 +113,7 @@ export function WeekGrid({
                 borderRight: 1,
                 borderBottom: 1,
                 borderColor: 'ink.square',
-                fontSize: 14,
+                fontSize: 'note',
                 lineHeight: 1.2,
                 bgcolor: each.day === today ? 'ink.now' : undefined,
                 ...(each.minutes === 0 && {
@@ -133,7 +133,7 @@ export function WeekGrid({
                   {shortDay(each.day)}
                 </Box>
                 {each.lessons.length > 0 && (
-                  <Box sx={{ color: 'text.secondary', fontSize: 12.5, whiteSpace: 'nowrap' }}>
+                  <Box sx={{ color: 'text.secondary', fontSize: 'note', whiteSpace: 'nowrap' }}>
                     {minutesTold(each)}
                   </Box>
                 )}

@@ -18,6 +18,7 @@ import { useLatestPlan, usePlan, usePlanChange, WEEKS } from './usePlan';
 import { Views } from './Views';
 import { WeekGrid, type Dragged } from './WeekGrid';
 import { LONGEST_NAME } from '../ui/names';
+import { TroubleNote } from '../ui/TroubleNote';
 import { t } from '../words';
 
 /** The weeks of the class, and beside them the proposals, or a lesson. */
@@ -26,7 +27,7 @@ export function WeeksPage() {
   const { data: plan, error } = usePlan(params.get('from') ?? undefined);
   if (!plan) {
     return (
-      <Box component="main" role={error ? 'alert' : 'status'} sx={{ p: 4, fontSize: 20 }}>
+      <Box component="main" role={error ? 'alert' : 'status'} sx={{ p: 4, fontSize: 'lead' }}>
         {error?.message ?? t('plan.the-plan-is-being-read')}
       </Box>
     );
@@ -134,7 +135,7 @@ function Opened({ plan, trouble }: { plan: Whole; trouble?: string }) {
         />
       </Box>
       <Box role="region" aria-label={t('plan.beside-the-weeks')} sx={{ ...RIGHT_PAGE, ...COLUMN }}>
-        {trouble && <Box role="alert">{trouble}</Box>}
+        <TroubleNote of={trouble} />
         {lesson && withLesson ? (
           <LessonPage
             key={`${lesson.id} ${lesson.title}`}
@@ -144,7 +145,7 @@ function Opened({ plan, trouble }: { plan: Whole; trouble?: string }) {
         ) : (
           <>
             {chosen && <ChosenDay key={chosen.day} day={chosen} />}
-            <Box component="h2" sx={{ m: 0, fontSize: 19 }}>
+            <Box component="h2" sx={{ m: 0, fontSize: 'lead' }}>
               {t('plan.what-to-do-next')}
             </Box>
             <Proposals
@@ -182,10 +183,10 @@ function ChosenDay({ day: { day, holiday, minutes, lessons } }: { day: PlanDay }
   const planned = lessons.filter(({ state }) => state === 'PLANNED').length;
   return (
     <Box>
-      <Box component="h2" sx={{ m: 0, fontSize: 20 }}>
+      <Box component="h2" sx={{ m: 0, fontSize: 'lead' }}>
         {wholeDay(day)}
       </Box>
-      <Box sx={{ fontSize: 16 }}>
+      <Box sx={{ fontSize: 'plain' }}>
         {holiday
           ? t('plan.free', { holiday })
           : minutes === 0
@@ -259,11 +260,11 @@ function Minutes({ timetable, begins }: { timetable: number[]; begins: string[] 
   const changed = minutes.join(' ') !== timetable.join(' ') || hours.join(' ') !== begins.join(' ');
   return (
     <Box sx={{ mt: 'auto' }}>
-      <Box component="h3" sx={{ m: 0, mb: 0.5, fontSize: 16.5 }}>
+      <Box component="h3" sx={{ m: 0, mb: 0.5, fontSize: 'plain' }}>
         {t('plan.minutes-for-lessons')}
       </Box>
       <Box component="details" open={begins.some((hour) => hour !== '')} sx={{ mb: 1 }}>
-        <Box component="summary" sx={{ cursor: 'pointer', fontSize: 15 }}>
+        <Box component="summary" sx={{ cursor: 'pointer', fontSize: 'note' }}>
           {t('plan.when-they-begin')}
         </Box>
         <Box sx={{ mt: 0.5, display: 'flex', flexWrap: 'wrap', gap: 1 }}>
@@ -320,7 +321,7 @@ function Minutes({ timetable, begins }: { timetable: number[]; begins: string[] 
           {t('plan.as-a-calendar')}
         </Button>
       </Box>
-      <Box sx={{ mt: 0.75, fontSize: 14.5, lineHeight: 1.35, color: 'text.secondary' }}>
+      <Box sx={{ mt: 0.75, fontSize: 'note', lineHeight: 1.35, color: 'text.secondary' }}>
         {t('plan.choose-a-day-and-plan')}
       </Box>
     </Box>

@@ -13,14 +13,14 @@ export function YearDrawing({ year: { weeks, pupils, rungs } }: { year: Year }) 
   const last = weeks.at(-1);
   if (rungs.length === 0 || !first || !last) {
     return (
-      <Box sx={{ fontSize: 17, lineHeight: 1.5, color: 'text.secondary' }}>
+      <Box sx={{ fontSize: 'said', lineHeight: 1.5, color: 'text.secondary' }}>
         {t('plan.nobody-is-sure-of-a')}
       </Box>
     );
   }
   return (
     <>
-      <Box sx={{ mb: 1, fontSize: 15.5, lineHeight: 1.4, color: 'text.secondary' }}>
+      <Box sx={{ mb: 1, fontSize: 'plain', lineHeight: 1.4, color: 'text.secondary' }}>
         {t('plan.how-many-of-were-sure', { pupils, first: shortDay(first), last: shortDay(last) })}
       </Box>
       {rungs.map(({ rung, sure }) => (
@@ -32,7 +32,7 @@ export function YearDrawing({ year: { weeks, pupils, rungs } }: { year: Year }) 
             alignItems: 'center',
             gap: 1,
             py: 0.25,
-            fontSize: 15,
+            fontSize: 'note',
             lineHeight: 1.15,
           }}
         >

@@ -11,6 +11,7 @@ import { useNotice } from '../ui/useNotice';
 import { askedNext, foundPlaces, OPERATIONS, type Operation } from './standings';
 import { useDecide } from './useDecide';
 import { listed, t } from '../words';
+import { TroubleNote } from '../ui/TroubleNote';
 import { LONGEST_NAME } from '../ui/names';
 
 /** How many sums of each rung are asked. */
@@ -69,11 +70,13 @@ export function FirstSheetPage({
   const busy = first.isPending || next.isPending || decide.isPending;
   return (
     <>
-      <Box component="h2" sx={{ m: 0, fontSize: 20, lineHeight: 1.25 }}>
+      <Box component="h2" sx={{ m: 0, fontSize: 'lead', lineHeight: 1.25 }}>
         {title}
       </Box>
-      <Box sx={{ fontSize: 16, lineHeight: 1.45 }}>{t('register.how-a-first-sheet-works')}</Box>
-      {error && <Box role="alert">{error.message}</Box>}
+      <Box sx={{ fontSize: 'plain', lineHeight: 1.45 }}>
+        {t('register.how-a-first-sheet-works')}
+      </Box>
+      <TroubleNote of={error} />
       {data && (
         <>
           <Box>
@@ -90,7 +93,7 @@ export function FirstSheetPage({
           </Box>
           {askedNext(data.places).map(({ rung, pupils }) => (
             <Box key={rung} sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
-              <Box sx={{ flex: 1, fontSize: 16, lineHeight: 1.35 }}>
+              <Box sx={{ flex: 1, fontSize: 'plain', lineHeight: 1.35 }}>
                 <strong>{nameOf(rung)}</strong>: {listed(pupils.map(pupilName))}
               </Box>
               <Button size="small" disabled={busy} onClick={() => next.mutate({ rung, pupils })}>
@@ -102,7 +105,7 @@ export function FirstSheetPage({
             {t('register.places-found', { found: placed.length, pupils: data.places.length })}
           </Box>
           {placed.map(({ pupil, upTo }) => (
-            <Box key={pupil} sx={{ fontSize: 16, lineHeight: 1.35 }}>
+            <Box key={pupil} sx={{ fontSize: 'plain', lineHeight: 1.35 }}>
               {pupilName(pupil)}:{' '}
               {upTo
                 ? t('register.up-to', { name: nameOf(upTo) })
@@ -121,4 +124,4 @@ export function FirstSheetPage({
   );
 }
 
-const HEADING = { m: 0, fontSize: 16.5 } as const;
+const HEADING = { m: 0, fontSize: 'plain' } as const;

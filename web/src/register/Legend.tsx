@@ -10,6 +10,7 @@ import { save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
 import { StandingShape } from './StandingShape';
 import { inOrder, STANDINGS, type Standing } from './standings';
+import { TroubleNote } from '../ui/TroubleNote';
 import { t } from '../words';
 
 /** The meanings of the shapes, and the rules. */
@@ -54,7 +55,7 @@ export function Legend({ register }: { register: Register }) {
   const trouble = table.error ?? again.error ?? file.error ?? read.error;
   return (
     <>
-      <Box component="h2" sx={{ m: 0, fontSize: 20 }}>
+      <Box component="h2" sx={{ m: 0, fontSize: 'lead' }}>
         {t('register.how-to-read-it')}
       </Box>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 0.75, lineHeight: 1.15 }}>
@@ -63,15 +64,15 @@ export function Legend({ register }: { register: Register }) {
         ))}
         <Sample standing="NEARLY" slip told={t('register.with-a-slip-of-late')} />
       </Box>
-      <Box component="h3" sx={{ m: 0, mt: 0.5, fontSize: 16.5 }}>
+      <Box component="h3" sx={{ m: 0, mt: 0.5, fontSize: 'plain' }}>
         {t('register.the-rules')}
       </Box>
-      <Box component="ul" sx={{ m: 0, pl: 2.5, fontSize: 15.5, lineHeight: 1.45 }}>
+      <Box component="ul" sx={{ m: 0, pl: 2.5, fontSize: 'plain', lineHeight: 1.45 }}>
         {register.rules.map((rule) => (
           <li key={rule}>{rule}</li>
         ))}
       </Box>
-      <Box sx={{ fontSize: 15.5, lineHeight: 1.45, color: 'text.secondary' }}>
+      <Box sx={{ fontSize: 'plain', lineHeight: 1.45, color: 'text.secondary' }}>
         {t('register.what-is-marked-run-or')}
       </Box>
       <Box sx={{ mt: 'auto', display: 'flex', flexWrap: 'wrap', gap: 1 }}>
@@ -94,7 +95,7 @@ export function Legend({ register }: { register: Register }) {
           {t('register.read-a-file-in')}
         </FileButton>
       </Box>
-      {trouble && <Box role="alert">{trouble.message}</Box>}
+      <TroubleNote of={trouble} />
     </>
   );
 }

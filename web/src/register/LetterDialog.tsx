@@ -1,9 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import { api } from '../api/client';
 import type { Pupil } from '../api/types';
@@ -12,6 +8,7 @@ import { useAct } from '../ui/useAct';
 import { save } from '../ui/save';
 import { useDraft } from '../ui/useDraft';
 import { useNotice } from '../ui/useNotice';
+import { AskDialog } from '../ui/AskDialog';
 import { t } from '../words';
 
 const LONGEST = 1000;
@@ -45,61 +42,51 @@ export default function LetterDialog({
     onSuccess: (name) => notice({ text: t('common.downloaded', { name }) }),
   });
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="letter-title">
-      <DialogTitle id="letter-title">
-        {t('register.letter-about', { name: pupil.name })}
-      </DialogTitle>
-      <DialogContent>
-        {lines.map((line, place) => (
-          // A paragraph is its place: the text of one that is being typed changes.
-          <Box key={place} sx={{ display: 'flex', alignItems: 'flex-start', gap: 1, mt: 1 }}>
-            <TextField
-              multiline
-              fullWidth
-              size="small"
-              value={line}
-              onChange={({ target }) => change(lines.with(place, target.value))}
-              slotProps={{
-                htmlInput: {
-                  maxLength: LONGEST,
-                  'aria-label': t('register.paragraph', { number: place + 1 }),
-                },
-              }}
-            />
-            <Button
-              size="small"
-              aria-label={t('register.leave-out-paragraph', { number: place + 1 })}
-              onClick={() => change(lines.toSpliced(place, 1))}
-              sx={{ flexShrink: 0, mt: 0.25 }}
-            >
-              {t('register.leave-out')}
-            </Button>
-          </Box>
-        ))}
-        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1.5 }}>
-          <Button disabled={lines.length >= MOST} onClick={() => change([...lines, ''])}>
-            {t('register.add-a-paragraph')}
-          </Button>
-          <Button disabled={draft === ''} onClick={forget}>
-            {t('register.letter-as-proposed')}
+    <AskDialog
+      title={t('register.letter-about', { name: pupil.name })}
+      trouble={print.error}
+      back={t('common.close')}
+      does={{
+        label: t('register.letter-as-pdf'),
+        isOff: written.length === 0 || print.isPending,
+        run: print.mutate,
+      }}
+      onClose={onClose}
+    >
+      {lines.map((line, place) => (
+        // A paragraph is its place: the text of one that is being typed changes.
+        <Box key={place} sx={{ display: 'flex', alignItems: 'flex-start', gap: 1, mt: 1 }}>
+          <TextField
+            multiline
+            fullWidth
+            size="small"
+            value={line}
+            onChange={({ target }) => change(lines.with(place, target.value))}
+            slotProps={{
+              htmlInput: {
+                maxLength: LONGEST,
+                'aria-label': t('register.paragraph', { number: place + 1 }),
+              },
+            }}
+          />
+          <Button
+            size="small"
+            aria-label={t('register.leave-out-paragraph', { number: place + 1 })}
+            onClick={() => change(lines.toSpliced(place, 1))}
+            sx={{ flexShrink: 0, mt: 0.25 }}
+          >
+            {t('register.leave-out')}
           </Button>
         </Box>
-        {print.error && (
-          <Box role="alert" sx={{ mt: 1.5, p: 1, bgcolor: 'ink.slipPage' }}>
-            {print.error.message}
-          </Box>
-        )}
-      </DialogContent>
-      <DialogActions>
-        <Button onClick={onClose}>{t('common.close')}</Button>
-        <Button
-          variant="contained"
-          disabled={written.length === 0 || print.isPending}
-          onClick={() => print.mutate()}
-        >
-          {t('register.letter-as-pdf')}
+      ))}
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1.5 }}>
+        <Button disabled={lines.length >= MOST} onClick={() => change([...lines, ''])}>
+          {t('register.add-a-paragraph')}
         </Button>
-      </DialogActions>
-    </Dialog>
+        <Button disabled={draft === ''} onClick={forget}>
+          {t('register.letter-as-proposed')}
+        </Button>
+      </Box>
+    </AskDialog>
   );
 }

@@ -15,6 +15,7 @@ import { StandingShape } from './StandingShape';
 import { rungsOf, squaresOf, STANDINGS } from './standings';
 import { SlipWeeks } from './SlipWeeks';
 import { SureUpTo } from './SureUpTo';
+import { TroubleNote } from '../ui/TroubleNote';
 import { t } from '../words';
 
 const LetterDialog = deferred(() => import('./LetterDialog'));
@@ -47,12 +48,12 @@ export function PupilPage({
   const trouble = error ?? file.error;
   return (
     <>
-      <Box component="h2" sx={{ m: 0, fontSize: 20 }}>
+      <Box component="h2" sx={{ m: 0, fontSize: 'lead' }}>
         {pupil.name}
       </Box>
-      {trouble && <Box role="alert">{trouble.message}</Box>}
+      <TroubleNote of={trouble} />
       {rungsOf(register, pupil.id).map(({ standing, rungs }) => (
-        <Box key={standing} sx={{ display: 'flex', gap: 1, fontSize: 15.5, lineHeight: 1.4 }}>
+        <Box key={standing} sx={{ display: 'flex', gap: 1, fontSize: 'plain', lineHeight: 1.4 }}>
           <Box sx={{ pt: 0.25 }}>
             <StandingShape standing={standing} />
           </Box>
@@ -99,7 +100,11 @@ export function PupilPage({
             {t('register.letter-to-the-parents')}
           </Box>
           {record.letter.map((line) => (
-            <Box key={line} component="p" sx={{ m: 0, mb: 0.5, fontSize: 15.5, lineHeight: 1.4 }}>
+            <Box
+              key={line}
+              component="p"
+              sx={{ m: 0, mb: 0.5, fontSize: 'plain', lineHeight: 1.4 }}
+            >
               {line}
             </Box>
           ))}
@@ -127,7 +132,7 @@ export function PupilPage({
   );
 }
 
-const HEADING = { m: 0, mb: 0.25, fontSize: 16.5 } as const;
+const HEADING = { m: 0, mb: 0.25, fontSize: 'plain' } as const;
 
 const PATHS = { HANDOUT: '/marking', RUN: '/slate/run', ATTEMPT: '/slate' } as const;
 
@@ -137,7 +142,10 @@ function Recent({ record }: { record: PupilRecord }) {
       <Box component="h3" sx={HEADING}>
         {t('register.latest-work')}
       </Box>
-      <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none', fontSize: 15.5, lineHeight: 1.45 }}>
+      <Box
+        component="ul"
+        sx={{ m: 0, p: 0, listStyle: 'none', fontSize: 'plain', lineHeight: 1.45 }}
+      >
         {record.recent.map(({ source, id, title, day, sums, right }) => (
           <Box
             component="li"

@@ -62,7 +62,7 @@ function Opened({ register, room }: { register: Whole; room: string }) {
     <Box component="main" sx={{ ...BOOK, mb: 2.5, gridTemplateColumns: PAGES }}>
       <Box sx={LEFT_PAGE}>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1 }}>
-          <Box component="h2" sx={{ m: 0, mr: 1, fontSize: 20 }}>
+          <Box component="h2" sx={{ m: 0, mr: 1, fontSize: 'lead' }}>
             {t('common.register')}
           </Box>
           <Choice
@@ -193,7 +193,7 @@ function Wanted({
   );
 }
 
-const EMPTY = { p: 2, fontSize: 19, lineHeight: 1.5, color: 'text.secondary' } as const;
+const EMPTY = { p: 2, fontSize: 'lead', lineHeight: 1.5, color: 'text.secondary' } as const;
 
 function Choice({
   label,

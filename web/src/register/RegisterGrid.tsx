@@ -90,7 +90,7 @@ export function RegisterGrid({
         gridTemplateRows: `${HEAD}px`,
         gridAutoRows: ROW,
         alignContent: 'start',
-        fontSize: 15,
+        fontSize: 'note',
         lineHeight: 1,
         ...SQUARES,
       }}
@@ -186,7 +186,7 @@ const Head = memo(function Head({
         borderLeft: 1,
         borderColor: 'ink.square',
         borderTopColor: 'ink.edge',
-        fontSize: 13.5,
+        fontSize: 'note',
         lineHeight: 1.05,
         fontWeight: isBold ? 700 : 400,
         cursor: 'pointer',
@@ -280,7 +280,7 @@ const SQUARES = {
   },
   '& [role=gridcell][aria-selected=true]': HERE,
   '& .faded svg': { opacity: 0.25 },
-  '& [role=gridcell] span': { position: 'absolute', right: 2, bottom: -2, fontSize: 15 },
+  '& [role=gridcell] span': { position: 'absolute', right: 2, bottom: -2, fontSize: 'note' },
 } as const;
 
 const Square = memo(function Square({

@@ -12,6 +12,7 @@ import { makeSet } from '../session/makeSet';
 import { StandingShape } from './StandingShape';
 import { groupsOf, inOrder, STANDINGS } from './standings';
 import { useDecide } from './useDecide';
+import { TroubleNote } from '../ui/TroubleNote';
 import { t } from '../words';
 
 const SUMS = 8;
@@ -46,10 +47,10 @@ export function RungPage({
   });
   return (
     <>
-      <Box component="h2" sx={{ m: 0, fontSize: 20, lineHeight: 1.25 }}>
+      <Box component="h2" sx={{ m: 0, fontSize: 'lead', lineHeight: 1.25 }}>
         {rung.name}
       </Box>
-      <Box sx={{ fontSize: 16.5, lineHeight: 1.45, color: 'text.secondary' }}>{rung.fresh}</Box>
+      <Box sx={{ fontSize: 'plain', lineHeight: 1.45, color: 'text.secondary' }}>{rung.fresh}</Box>
       {groupsOf(register, rung.id).map(({ standing, pupils }) => (
         <Box key={standing}>
           <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, fontWeight: 700 }}>
@@ -74,7 +75,7 @@ export function RungPage({
               </Button>
             )}
           </Box>
-          <Box sx={{ fontSize: 16, lineHeight: 1.5 }}>
+          <Box sx={{ fontSize: 'plain', lineHeight: 1.5 }}>
             {pupils.map(({ id, name }) => (
               <ButtonBase
                 key={id}
@@ -88,7 +89,7 @@ export function RungPage({
         </Box>
       ))}
       <Box>
-        <Box component="h3" sx={{ m: 0, mb: 0.5, fontSize: 16.5 }}>
+        <Box component="h3" sx={{ m: 0, mb: 0.5, fontSize: 'plain' }}>
           {t('register.decide-for-all')}
         </Box>
         <Box
@@ -116,7 +117,7 @@ export function RungPage({
         <Button variant="contained" disabled={make.isPending} onClick={() => make.mutate()}>
           {t('register.make-a-set-of-such', { sums: SUMS })}
         </Button>
-        {make.error && <Box role="alert">{make.error.message}</Box>}
+        <TroubleNote of={make.error} />
       </Box>
     </>
   );

@@ -13,7 +13,7 @@ export function SlipWeeks({ record }: { record: PupilRecord }) {
   const { weeks, slips } = record;
   return (
     <Box>
-      <Box component="h3" sx={{ m: 0, mb: 0.25, fontSize: 16.5 }}>
+      <Box component="h3" sx={{ m: 0, mb: 0.25, fontSize: 'plain' }}>
         {t('register.slips-week-by-week-since', { dayTold: dayTold(weeks[0] ?? '') })}
       </Box>
       {slips.map(({ slip, times }) => (
@@ -26,7 +26,7 @@ export function SlipWeeks({ record }: { record: PupilRecord }) {
             height={HIGH}
             colour="error.main"
           />
-          <Box sx={{ fontSize: 15, lineHeight: 1.25 }}>{slip.name}</Box>
+          <Box sx={{ fontSize: 'note', lineHeight: 1.25 }}>{slip.name}</Box>
         </Box>
       ))}
     </Box>

@@ -11,6 +11,7 @@ import { useDraft } from '../ui/useDraft';
 import { StandingShape } from './StandingShape';
 import { inOrder, STANDINGS, type Standing } from './standings';
 import { useTakeRegister } from './useDecide';
+import { TroubleNote } from '../ui/TroubleNote';
 import { t } from '../words';
 
 interface Decided {
@@ -60,19 +61,21 @@ export function SquarePage({
   useAnnounced(`${pupil.name}, ${t('register.square-told', told)}`);
   return (
     <>
-      <Box component="h2" sx={{ m: 0, fontSize: 20, lineHeight: 1.25 }}>
+      <Box component="h2" sx={{ m: 0, fontSize: 'lead', lineHeight: 1.25 }}>
         {pupil.name}: {rung.name}
       </Box>
       <Box sx={{ ...CARD, borderColor: 'success.main', bgcolor: 'ink.now' }}>
-        <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, fontSize: 18, fontWeight: 700 }}>
+        <Box
+          sx={{ display: 'flex', alignItems: 'center', gap: 1, fontSize: 'said', fontWeight: 700 }}
+        >
           <StandingShape standing={standing} slip={square?.slip !== undefined} />
           {STANDINGS[standing]}
         </Box>
-        <Box data-testid="why" sx={{ fontSize: 16.5, lineHeight: 1.45 }}>
+        <Box data-testid="why" sx={{ fontSize: 'plain', lineHeight: 1.45 }}>
           {told.why}
         </Box>
         {square?.byRules && (
-          <Box sx={{ fontSize: 16.5, lineHeight: 1.45 }}>
+          <Box sx={{ fontSize: 'plain', lineHeight: 1.45 }}>
             {t(square.note ? 'register.decided-with-note' : 'register.decided', {
               standing: STANDINGS[square.byRules],
               note: square.note,
@@ -81,13 +84,13 @@ export function SquarePage({
           </Box>
         )}
         {square?.against && (
-          <Box role="note" sx={{ mt: 0.5, fontSize: 16.5, fontWeight: 700 }}>
+          <Box role="note" sx={{ mt: 0.5, fontSize: 'plain', fontWeight: 700 }}>
             {t('register.newer-work-speaks-against-it')}
           </Box>
         )}
       </Box>
       <Box>
-        <Box component="h3" sx={{ m: 0, mb: 0.75, fontSize: 16.5 }}>
+        <Box component="h3" sx={{ m: 0, mb: 0.75, fontSize: 'plain' }}>
           {t('register.decide-it-yourself')}
         </Box>
         <TextField
@@ -118,7 +121,7 @@ export function SquarePage({
             {t('register.as-the-rules-say')}
           </Button>
         </Box>
-        {isOfThis && decide.error && <Box role="alert">{decide.error.message}</Box>}
+        <TroubleNote of={isOfThis ? decide.error : null} />
       </Box>
       <Box sx={{ mt: 'auto', display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         <Button onClick={onPupil}>{t('register.all-of', { name: pupil.name })}</Button>

@@ -1,9 +1,4 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
@@ -16,6 +11,7 @@ import { useGroups } from '../session/groups';
 import { ChoiceRow } from '../ui/ChoiceRow';
 import { useAct } from '../ui/useAct';
 import { useDraft } from '../ui/useDraft';
+import { AskDialog } from '../ui/AskDialog';
 import { t } from '../words';
 
 const ALL = 'all';
@@ -73,114 +69,106 @@ export function GiveDialog({
   };
   const isChosen = { sum: line.trim() !== '', set: set !== '', rung: rung !== undefined }[what];
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="give-title">
-      <form
-        onSubmit={(event) => {
-          event.preventDefault();
-          give.mutate();
+    <AskDialog
+      title={t('rooms.give-out')}
+      does={{
+        label: t('rooms.give-out-now'),
+        isOff: give.isPending || !isChosen,
+        run: give.mutate,
+      }}
+      onClose={onClose}
+    >
+      <ChoiceRow
+        label={t('common.what')}
+        value={what}
+        names={{
+          sum: t('rooms.one-sum'),
+          set: t('rooms.a-set'),
+          rung: t('rooms.a-rung'),
         }}
-      >
-        <DialogTitle id="give-title">{t('rooms.give-out')}</DialogTitle>
-        <DialogContent>
-          <ChoiceRow
-            label={t('common.what')}
-            value={what}
-            names={{
-              sum: t('rooms.one-sum'),
-              set: t('rooms.a-set'),
-              rung: t('rooms.a-rung'),
-            }}
-            onChoose={(chosen) => {
-              setWhat(chosen);
+        onChoose={(chosen) => {
+          setWhat(chosen);
+          give.reset();
+        }}
+      />
+      {what === 'rung' && (
+        <>
+          <TextField
+            select
+            fullWidth
+            label={t('rooms.rung')}
+            value={rung ? rungId : ''}
+            onChange={(event) => {
+              setRungId(event.target.value);
               give.reset();
             }}
-          />
-          {what === 'rung' && (
-            <>
-              <TextField
-                select
-                fullWidth
-                label={t('rooms.rung')}
-                value={rung ? rungId : ''}
-                onChange={(event) => {
-                  setRungId(event.target.value);
-                  give.reset();
-                }}
-                error={give.error !== null}
-                helperText={give.error?.message}
-                sx={{ mb: 2, mt: 0.5 }}
-              >
-                {(rungs ?? []).map(({ id, name, operationName }) => (
-                  <MenuItem key={id} value={id}>
-                    {operationName}: {name}
-                  </MenuItem>
-                ))}
-              </TextField>
-              <ChoiceRow
-                label={t('rooms.how-many-sums')}
-                value={count}
-                names={COUNTS}
-                onChoose={setCount}
-              />
-            </>
-          )}
-          {what === 'sum' && (
-            <TextField
-              fullWidth
-              autoFocus
-              label={t('common.sum')}
-              value={line}
-              onChange={(event) => {
-                setLine(event.target.value);
-                give.reset();
-              }}
-              error={give.error !== null}
-              helperText={give.error?.message}
-              slotProps={{ htmlInput: { autoComplete: 'off' } }}
-              sx={{ mb: 2, mt: 0.5 }}
-            />
-          )}
-          {what === 'set' && (
-            <TextField
-              select
-              fullWidth
-              label={t('common.set')}
-              value={set}
-              onChange={(event) => {
-                setSet(Number(event.target.value));
-                give.reset();
-              }}
-              error={give.error !== null}
-              helperText={
-                give.error?.message ?? (sets?.entries.length === 0 ? t('rooms.no-set') : undefined)
-              }
-              sx={{ mb: 2, mt: 0.5 }}
-            >
-              {(sets?.entries ?? []).map(({ id, title }) => (
-                <MenuItem key={id} value={id}>
-                  {title}
-                </MenuItem>
-              ))}
-            </TextField>
-          )}
+            error={give.error !== null}
+            helperText={give.error?.message}
+            sx={{ mb: 2, mt: 0.5 }}
+          >
+            {(rungs ?? []).map(({ id, name, operationName }) => (
+              <MenuItem key={id} value={id}>
+                {operationName}: {name}
+              </MenuItem>
+            ))}
+          </TextField>
           <ChoiceRow
-            label={t('rooms.for')}
-            value={whom}
-            names={{
-              [ALL]: t('rooms.all-pupils'),
-              ...Object.fromEntries(groups.map(({ id, name }) => [String(id), name])),
-            }}
-            onChoose={setWhom}
+            label={t('rooms.how-many-sums')}
+            value={count}
+            names={COUNTS}
+            onChoose={setCount}
           />
-          <Box sx={{ color: 'text.secondary' }}>{t('rooms.what-is-not-done-stays')}</Box>
-        </DialogContent>
-        <DialogActions>
-          <Button onClick={onClose}>{t('common.cancel')}</Button>
-          <Button type="submit" variant="contained" disabled={give.isPending || !isChosen}>
-            {t('rooms.give-out-now')}
-          </Button>
-        </DialogActions>
-      </form>
-    </Dialog>
+        </>
+      )}
+      {what === 'sum' && (
+        <TextField
+          fullWidth
+          autoFocus
+          label={t('common.sum')}
+          value={line}
+          onChange={(event) => {
+            setLine(event.target.value);
+            give.reset();
+          }}
+          error={give.error !== null}
+          helperText={give.error?.message}
+          slotProps={{ htmlInput: { autoComplete: 'off' } }}
+          sx={{ mb: 2, mt: 0.5 }}
+        />
+      )}
+      {what === 'set' && (
+        <TextField
+          select
+          fullWidth
+          label={t('common.set')}
+          value={set}
+          onChange={(event) => {
+            setSet(Number(event.target.value));
+            give.reset();
+          }}
+          error={give.error !== null}
+          helperText={
+            give.error?.message ?? (sets?.entries.length === 0 ? t('rooms.no-set') : undefined)
+          }
+          sx={{ mb: 2, mt: 0.5 }}
+        >
+          {(sets?.entries ?? []).map(({ id, title }) => (
+            <MenuItem key={id} value={id}>
+              {title}
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
+      <ChoiceRow
+        label={t('rooms.for')}
+        value={whom}
+        names={{
+          [ALL]: t('rooms.all-pupils'),
+          ...Object.fromEntries(groups.map(({ id, name }) => [String(id), name])),
+        }}
+        onChoose={setWhom}
+      />
+      <Box sx={{ color: 'text.secondary' }}>{t('rooms.what-is-not-done-stays')}</Box>
+    </AskDialog>
   );
 }

@@ -65,7 +65,7 @@ function OneKnock({
   const name = place < 0 ? '' : `${place + 1} ${there[place]?.name ?? ''}`;
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1 }}>
-      <Box sx={{ fontSize: 17, minWidth: 120 }}>
+      <Box sx={{ fontSize: 'said', minWidth: 120 }}>
         {knock.again
           ? t('rooms.on-another-device', { name })
           : name

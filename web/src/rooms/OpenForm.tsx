@@ -9,6 +9,7 @@ import { BOOK, COLUMN, PAGES, RIGHT_PAGE } from '../ui/book';
 import { LIST, ROW } from '../ui/list';
 import { momentInFull } from '../ui/days';
 import { useAct } from '../ui/useAct';
+import { TroubleNote } from '../ui/TroubleNote';
 import { t } from '../words';
 
 const MINUTES = ['20', '45', '60', '90'] as const;
@@ -44,11 +45,11 @@ export function OpenForm({ rooms, onOpen }: { rooms: Rooms; onOpen: (room: Room)
         }}
         sx={COLUMN}
       >
-        <Box component="h2" sx={{ m: 0, fontSize: 24 }}>
+        <Box component="h2" sx={{ m: 0, fontSize: 'head' }}>
           {t('rooms.open-the-room')}
         </Box>
         {rooms.addresses.length === 1 && (
-          <Box role="status" sx={{ fontSize: 18 }}>
+          <Box role="status" sx={{ fontSize: 'said' }}>
             {t('rooms.no-network')}
           </Box>
         )}
@@ -85,16 +86,12 @@ export function OpenForm({ rooms, onOpen }: { rooms: Rooms; onOpen: (room: Room)
           names={ALLOWED}
           onChoose={setAllowed}
         />
-        <Box sx={{ fontSize: 18, lineHeight: 1.45 }}>
+        <Box sx={{ fontSize: 'said', lineHeight: 1.45 }}>
           {alone
             ? t('rooms.opens-to-this-machine', { minutes })
             : t('rooms.opens-to', { address, minutes })}
         </Box>
-        {open.error && (
-          <Box role="alert" sx={{ color: 'error.main' }}>
-            {open.error.message}
-          </Box>
-        )}
+        <TroubleNote of={open.error} />
         <Box>
           <Button type="submit" variant="contained" disabled={open.isPending}>
             {t('rooms.open-now')}
@@ -107,11 +104,11 @@ export function OpenForm({ rooms, onOpen }: { rooms: Rooms; onOpen: (room: Room)
         tabIndex={0}
         sx={{ ...RIGHT_PAGE, ...COLUMN }}
       >
-        <Box component="h2" sx={{ m: 0, fontSize: 20 }}>
+        <Box component="h2" sx={{ m: 0, fontSize: 'lead' }}>
           {t('rooms.who-can-hear')}
         </Box>
-        <Box sx={{ fontSize: 17, lineHeight: 1.5 }}>{t('rooms.plain-words')}</Box>
-        <Box component="h2" sx={{ m: 0, mt: 2, fontSize: 20 }}>
+        <Box sx={{ fontSize: 'said', lineHeight: 1.5 }}>{t('rooms.plain-words')}</Box>
+        <Box component="h2" sx={{ m: 0, mt: 2, fontSize: 'lead' }}>
           {t('rooms.held')}
         </Box>
         {rooms.held.length === 0 && (

@@ -26,7 +26,7 @@ export default function RoomBoard() {
   return (
     <Box component="main" sx={PAGE}>
       {!room ? (
-        <Box role="status" sx={{ p: 6, fontSize: 36 }}>
+        <Box role="status" sx={{ p: 6, fontSize: 'far' }}>
           {t('rooms.no-room-is-open')}
         </Box>
       ) : page ? (
@@ -34,7 +34,7 @@ export default function RoomBoard() {
           <SeatSheet page={page} marked={false} />
         </Box>
       ) : room.stilled ? (
-        <Box role="status" sx={{ ...MIDDLE, fontSize: 'clamp(40px, 7vw, 110px)' }}>
+        <Box role="status" sx={{ ...MIDDLE, fontSize: 'great' }}>
           {t('rooms.all-eyes-here')}
         </Box>
       ) : (
@@ -55,18 +55,18 @@ function Joining({ room }: { room: Room }) {
   return (
     <Box sx={JOINING}>
       <Box sx={{ minWidth: 0 }}>
-        <Box sx={{ fontSize: 'clamp(20px, 2.4vw, 40px)' }}>{t('rooms.type-this-address')}</Box>
-        <Box sx={{ fontSize: 'clamp(26px, 3.6vw, 64px)', overflowWrap: 'anywhere' }}>
+        <Box sx={{ fontSize: 'far' }}>{t('rooms.type-this-address')}</Box>
+        <Box sx={{ fontSize: 'farther', overflowWrap: 'anywhere' }}>
           <strong>{room.door.address}</strong>
         </Box>
-        <Box sx={{ mt: 4, fontSize: 'clamp(20px, 2.4vw, 40px)' }}>{t('rooms.and-this-code')}</Box>
+        <Box sx={{ mt: 4, fontSize: 'far' }}>{t('rooms.and-this-code')}</Box>
         <Box
           aria-label={room.door.code}
-          sx={{ fontSize: 'clamp(56px, 11vw, 190px)', lineHeight: 1.1, letterSpacing: '0.06em' }}
+          sx={{ fontSize: 'great', lineHeight: 1.1, letterSpacing: '0.06em' }}
         >
           {room.door.code.slice(0, 3)} {room.door.code.slice(3)}
         </Box>
-        <Box role="status" sx={{ mt: 4, fontSize: 'clamp(18px, 2vw, 34px)' }}>
+        <Box role="status" sx={{ mt: 4, fontSize: 'far' }}>
           {t('rooms.are-in', { pupils: room.seats.length })}
         </Box>
       </Box>

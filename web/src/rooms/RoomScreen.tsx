@@ -90,7 +90,7 @@ function LiveRoom({ room, onChange }: { room: Room; onChange: (room: Room | unde
           sx={{ ...GRID, display: { xs: large ? 'none' : 'grid', md: 'grid' } }}
         >
           {seats.length === 0 && (
-            <Box sx={{ gridColumn: '1 / -1', fontSize: 19, color: 'text.secondary' }}>
+            <Box sx={{ gridColumn: '1 / -1', fontSize: 'lead', color: 'text.secondary' }}>
               {t('rooms.nobody-is-in-yet')}
             </Box>
           )}
@@ -168,7 +168,7 @@ function Head({ room, seats }: { room: Room; seats: Seat[] }) {
     .filter(({ count }) => count > 0);
   return (
     <Box sx={HEAD}>
-      <Box sx={{ fontSize: 17 }}>
+      <Box sx={{ fontSize: 'said' }}>
         {room.door.address} · <strong>{room.door.code}</strong>
       </Box>
       {states.map(({ state, count }) => (
@@ -197,7 +197,7 @@ function LargePage({
 }) {
   return (
     <Box role="region" aria-label={t('rooms.one-page')} tabIndex={0} sx={LARGE}>
-      <Box component="h2" sx={{ m: 0, fontSize: 20 }}>
+      <Box component="h2" sx={{ m: 0, fontSize: 'lead' }}>
         {[seat.number, seat.name || t('rooms.made-up')].join(' ')}
       </Box>
       <Box sx={{ flex: 1, minHeight: 240, bgcolor: 'background.paper' }}>
@@ -221,7 +221,7 @@ function LargePage({
 
 const ROWS = 'auto auto minmax(0, 1fr) auto';
 
-const ALARM = { px: 2, py: 1, fontSize: 18, bgcolor: 'ink.slipPage' };
+const ALARM = { px: 2, py: 1, fontSize: 'said', bgcolor: 'ink.slipPage' };
 
 const HEAD = {
   display: 'flex',

@@ -41,11 +41,11 @@ export default function RoomSummary() {
   return (
     <Box component="main" sx={{ ...BOOK, mb: 2.5, gridTemplateColumns: PAGES }}>
       <Box role="region" aria-label={t('rooms.what-was-worked')} tabIndex={0} sx={COLUMN}>
-        <Box component="h2" sx={{ m: 0, fontSize: 24 }}>
+        <Box component="h2" sx={{ m: 0, fontSize: 'head' }}>
           {momentInFull(summary.openedAt)}
         </Box>
         {summary.pupils.length === 0 && (
-          <Box sx={{ fontSize: 19, color: 'text.secondary' }}>{t('rooms.nobody-wrote')}</Box>
+          <Box sx={{ fontSize: 'lead', color: 'text.secondary' }}>{t('rooms.nobody-wrote')}</Box>
         )}
         <Box component="ul" aria-label={t('rooms.sums')} sx={LIST}>
           {summary.sums.map(({ problem, ...pages }, index) => (
@@ -74,7 +74,7 @@ export default function RoomSummary() {
         </Box>
       </Box>
       <Box sx={{ ...RIGHT_PAGE, ...COLUMN }}>
-        <Box component="h2" sx={{ m: 0, fontSize: 20 }}>
+        <Box component="h2" sx={{ m: 0, fontSize: 'lead' }}>
           {t('rooms.groups-for-tomorrow')}
         </Box>
         {summary.shared.length === 0 && (
@@ -82,7 +82,7 @@ export default function RoomSummary() {
         )}
         {summary.shared.map(({ slip, name, pupils }) => (
           <Box key={slip} sx={{ borderLeft: 6, borderColor: 'ink.nowEdge', pl: 2 }}>
-            <Box sx={{ fontSize: 18, fontWeight: 700 }}>{name}</Box>
+            <Box sx={{ fontSize: 'said', fontWeight: 700 }}>{name}</Box>
             <Box sx={{ my: 0.5 }}>{named(pupils)}</Box>
             <Button
               disabled={keep.isPending || groups.some((group) => group.name === name)}

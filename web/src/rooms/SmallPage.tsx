@@ -54,7 +54,7 @@ const Head = memo(function Head({
   shown,
 }: Pick<Seat, 'number' | 'name'> & { shown: boolean }) {
   return (
-    <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'baseline', fontSize: 15 }}>
+    <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'baseline', fontSize: 'note' }}>
       <strong>{number}</strong>
       <Box component="span" sx={NAME}>
         {name || t('rooms.made-up')}
@@ -70,7 +70,7 @@ const Foot = memo(function Foot({
   score,
 }: Pick<Seat, 'state' | 'saysStuck'> & { score: string | undefined }) {
   return (
-    <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'center', fontSize: 15 }}>
+    <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'center', fontSize: 'note' }}>
       <StateSign state={state} />
       <span>{saysStuck ? t('rooms.says-stuck') : STATES[state].name}</span>
       <Box component="span" sx={{ ml: 'auto', whiteSpace: 'nowrap' }}>

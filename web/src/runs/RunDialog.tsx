@@ -1,9 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
@@ -18,6 +14,7 @@ import { ChoiceRow } from '../ui/ChoiceRow';
 import { useDraft } from '../ui/useDraft';
 import { useNotice } from '../ui/useNotice';
 import { usualMark } from './told';
+import { AskDialog } from '../ui/AskDialog';
 import { t } from '../words';
 
 /** The source of a run: the sums of a set, or a rung without an end. */
@@ -79,107 +76,90 @@ export default function RunDialog({ source, onClose }: { source: RunSource; onCl
       terms: { telling, settingOut, withCheck: withCheck === 'yes' },
     });
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="run-title">
-      <form
-        noValidate
-        onSubmit={(event) => {
-          event.preventDefault();
-          if (isMark) {
-            begin.mutate();
-          }
-        }}
-      >
-        <DialogTitle id="run-title">{t('runs.run', { title: source.title })}</DialogTitle>
-        <DialogContent>
-          <Box sx={{ mb: 2, color: 'text.secondary' }}>
-            {count > 0
-              ? t('runs.each-of-the-sums-comes', { count })
-              : t('runs.sums-of-this-rung-come')}
-          </Box>
-          <Box sx={{ mb: 2, mt: 1 }}>
-            {!group && <WhoField value={who} onChange={setWho} />}
-            {groups.length > 0 && (
-              <Box
-                role="group"
-                aria-label={t('runs.a-run-for-each-of')}
-                sx={{ mt: 1, display: 'flex', flexWrap: 'wrap', gap: 0.75, alignItems: 'center' }}
-              >
-                <span>{t('runs.a-run-for-each-of')}</span>
-                {groups.map(({ id, name, pupils }) => (
-                  <Button
-                    key={id}
-                    size="small"
-                    aria-pressed={id === groupId}
-                    onClick={() => setGroupId(id === groupId ? undefined : id)}
-                  >
-                    {name} ({pupils.length})
-                  </Button>
-                ))}
-              </Box>
-            )}
-          </Box>
-          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 2 }}>
-            <TextField
-              label={t('common.pass-mark-sums-right')}
-              value={typed}
-              onChange={(event) => setTyped(event.target.value.trim())}
-              error={!isMark}
-              helperText={isMark ? undefined : t('runs.a-whole-number-from-1', { most })}
-              slotProps={{ htmlInput: { inputMode: 'numeric' } }}
-              sx={{ width: 190 }}
-            />
-            {Object.entries(MARKS).map(([mark, name]) => (
+    <AskDialog
+      title={t('runs.run', { title: source.title })}
+      trouble={begin.error}
+      does={{
+        label: t('runs.begin-the-run'),
+        isOff: !isMark || begin.isPending,
+        run: () => isMark && begin.mutate(),
+      }}
+      onClose={onClose}
+    >
+      <Box sx={{ mb: 2, color: 'text.secondary' }}>
+        {count > 0 ? t('runs.each-of-the-sums-comes', { count }) : t('runs.sums-of-this-rung-come')}
+      </Box>
+      <Box sx={{ mb: 2, mt: 1 }}>
+        {!group && <WhoField value={who} onChange={setWho} />}
+        {groups.length > 0 && (
+          <Box
+            role="group"
+            aria-label={t('runs.a-run-for-each-of')}
+            sx={{ mt: 1, display: 'flex', flexWrap: 'wrap', gap: 0.75, alignItems: 'center' }}
+          >
+            <span>{t('runs.a-run-for-each-of')}</span>
+            {groups.map(({ id, name, pupils }) => (
               <Button
-                key={mark}
-                disabled={Number(mark) > most}
-                aria-pressed={typed === mark}
-                onClick={() => setTyped(mark)}
+                key={id}
+                size="small"
+                aria-pressed={id === groupId}
+                onClick={() => setGroupId(id === groupId ? undefined : id)}
               >
-                {name}
+                {name} ({pupils.length})
               </Button>
             ))}
           </Box>
-          <ChoiceRow
-            label={t('runs.they-are-counted')}
-            value={inARow}
-            names={{ no: t('runs.in-all'), yes: t('runs.in-a-row') }}
-            onChoose={setInARow}
-          />
-          <ChoiceRow
-            label={t('runs.the-judge-speaks')}
-            value={telling}
-            names={{
-              AS_I_GO: t('runs.as-i-go'),
-              AFTER_EACH: t('runs.after-each-sum'),
-              AT_END: t('runs.at-the-end'),
-            }}
-            onChoose={setTelling}
-          />
-          <ChoiceRow
-            label={t('runs.the-page-is')}
-            value={settingOut}
-            names={{ GIVEN: t('common.set-out-for-me'), OWN: t('common.i-set-it-out-myself') }}
-            onChoose={setSettingOut}
-          />
-          <ChoiceRow
-            label={t('runs.checks')}
-            value={withCheck}
-            names={{ no: t('common.none'), yes: t('runs.each-sum-with-its-check') }}
-            onChoose={setWithCheck}
-          />
-          {begin.isError && (
-            <Box role="alert" sx={{ mt: 1.5, p: 1, bgcolor: 'ink.slipPage' }}>
-              {begin.error.message}
-            </Box>
-          )}
-        </DialogContent>
-        <DialogActions>
-          <Button onClick={onClose}>{t('common.cancel')}</Button>
-          <Button type="submit" variant="contained" disabled={!isMark || begin.isPending}>
-            {t('runs.begin-the-run')}
+        )}
+      </Box>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 2 }}>
+        <TextField
+          label={t('common.pass-mark-sums-right')}
+          value={typed}
+          onChange={(event) => setTyped(event.target.value.trim())}
+          error={!isMark}
+          helperText={isMark ? undefined : t('runs.a-whole-number-from-1', { most })}
+          slotProps={{ htmlInput: { inputMode: 'numeric' } }}
+          sx={{ width: 190 }}
+        />
+        {Object.entries(MARKS).map(([mark, name]) => (
+          <Button
+            key={mark}
+            disabled={Number(mark) > most}
+            aria-pressed={typed === mark}
+            onClick={() => setTyped(mark)}
+          >
+            {name}
           </Button>
-        </DialogActions>
-      </form>
-    </Dialog>
+        ))}
+      </Box>
+      <ChoiceRow
+        label={t('runs.they-are-counted')}
+        value={inARow}
+        names={{ no: t('runs.in-all'), yes: t('runs.in-a-row') }}
+        onChoose={setInARow}
+      />
+      <ChoiceRow
+        label={t('runs.the-judge-speaks')}
+        value={telling}
+        names={{
+          AS_I_GO: t('runs.as-i-go'),
+          AFTER_EACH: t('runs.after-each-sum'),
+          AT_END: t('runs.at-the-end'),
+        }}
+        onChoose={setTelling}
+      />
+      <ChoiceRow
+        label={t('runs.the-page-is')}
+        value={settingOut}
+        names={{ GIVEN: t('common.set-out-for-me'), OWN: t('common.i-set-it-out-myself') }}
+        onChoose={setSettingOut}
+      />
+      <ChoiceRow
+        label={t('runs.checks')}
+        value={withCheck}
+        names={{ no: t('common.none'), yes: t('runs.each-sum-with-its-check') }}
+        onChoose={setWithCheck}
+      />
+    </AskDialog>
   );
 }

@@ -9,6 +9,7 @@ import { isSecondClick, useDeletion } from '../ui/useDeletion';
 import { useLongList } from '../ui/useLongList';
 import { markTold, standTold } from './told';
 import { useRunSteps } from './useRun';
+import { TroubleNote } from '../ui/TroubleNote';
 import { t } from '../words';
 
 /** The runs so far; the open ones can be continued. */
@@ -16,10 +17,10 @@ export function RunList() {
   const runs = useLongList(['runs'], api.runs);
   return (
     <>
-      {runs.error && <Box role="alert">{runs.error.message}</Box>}
+      <TroubleNote of={runs.error} />
       {runs.isPending && <Box role="status">{t('runs.the-runs-are-being-read')}</Box>}
       {runs.total === 0 && (
-        <Box sx={{ fontSize: 19, lineHeight: 1.5, color: 'text.secondary' }}>
+        <Box sx={{ fontSize: 'lead', lineHeight: 1.5, color: 'text.secondary' }}>
           {t('runs.no-run-yet-make-a')}
         </Box>
       )}
@@ -45,7 +46,7 @@ function Row({ entry }: { entry: RunEntry }) {
       </Box>
       <Box
         sx={{
-          fontSize: 15.5,
+          fontSize: 'plain',
           lineHeight: 1.25,
           color: !entry.ended ? 'text.secondary' : entry.passed ? 'success.main' : 'error.main',
         }}

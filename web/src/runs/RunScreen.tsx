@@ -32,11 +32,11 @@ export default function RunScreen() {
           tabIndex={0}
           sx={{ minHeight: 0, overflow: 'auto', px: { xs: 2, md: 3.5 }, py: 2 }}
         >
-          <Box component="h2" sx={{ mt: 0, mb: 1, fontSize: 22 }}>
+          <Box component="h2" sx={{ mt: 0, mb: 1, fontSize: 'head' }}>
             {run.title}
           </Box>
           {run.results.length === 0 && (
-            <Box sx={{ fontSize: 19, color: 'text.secondary' }}>
+            <Box sx={{ fontSize: 'lead', color: 'text.secondary' }}>
               {t('runs.no-sum-is-worked-yet')}
             </Box>
           )}
@@ -89,17 +89,19 @@ function Row({ result, place }: { result: RunResult; place: number }) {
         borderColor: 'ink.edge',
       }}
     >
-      <Box sx={{ color: 'text.secondary', fontSize: 14.5 }}>{place + 1}.</Box>
-      <Box sx={{ fontSize: 18, overflowWrap: 'anywhere' }}>
+      <Box sx={{ color: 'text.secondary', fontSize: 'note' }}>{place + 1}.</Box>
+      <Box sx={{ fontSize: 'said', overflowWrap: 'anywhere' }}>
         {result.problem}
         {result.answer !== undefined && ` = ${result.answer}`}
         {result.again && (
-          <Box component="span" sx={{ color: 'text.secondary', fontSize: 14.5 }}>
+          <Box component="span" sx={{ color: 'text.secondary', fontSize: 'note' }}>
             {t('runs.again')}
           </Box>
         )}
       </Box>
-      <Box sx={{ fontSize: 15.5, lineHeight: 1.25, color: right ? 'success.main' : 'error.main' }}>
+      <Box
+        sx={{ fontSize: 'plain', lineHeight: 1.25, color: right ? 'success.main' : 'error.main' }}
+      >
         {right === undefined
           ? ''
           : right
@@ -152,7 +154,7 @@ function Summary({ run }: { run: Run }) {
         {run.passed !== undefined && (
           <Box
             sx={{
-              fontSize: 30,
+              fontSize: 'far',
               fontWeight: 700,
               color: run.passed ? 'success.main' : 'error.main',
             }}
@@ -160,23 +162,23 @@ function Summary({ run }: { run: Run }) {
             {run.passed ? t('runs.passed') : t('runs.not-passed')}
           </Box>
         )}
-        <Box sx={{ fontSize: 19 }}>{progressTold(run)}</Box>
+        <Box sx={{ fontSize: 'lead' }}>{progressTold(run)}</Box>
       </Box>
       <Box sx={{ color: 'text.secondary' }}>
         {[run.who, t('runs.pass-mark', { mark: markTold(run) })].filter(Boolean).join(' · ')}
       </Box>
       <RunSquares results={run.results} />
-      <Box sx={{ fontSize: 18 }}>
+      <Box sx={{ fontSize: 'said' }}>
         {each === undefined
           ? t('runs.time', { all: clock(run.seconds) })
           : t('runs.time-and-pace', { all: clock(run.seconds), each: clock(each) })}
       </Box>
       {slips.size > 0 && (
         <Box>
-          <Box component="h3" sx={{ m: 0, mb: 0.5, fontSize: 18 }}>
+          <Box component="h3" sx={{ m: 0, mb: 0.5, fontSize: 'said' }}>
             {t('common.slips')}
           </Box>
-          <Box component="ul" sx={{ m: 0, pl: 2.5, fontSize: 17, lineHeight: 1.5 }}>
+          <Box component="ul" sx={{ m: 0, pl: 2.5, fontSize: 'said', lineHeight: 1.5 }}>
             {[...slips].map(([slip, times]) => (
               <li key={slip}>
                 {slip}

@@ -18,7 +18,7 @@ export function RunStrip({ run }: { run: Run }) {
       aria-label={t('runs.run', { title: run.title })}
       sx={{ display: 'grid', gap: 0.75 }}
     >
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, fontSize: 15.5 }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, fontSize: 'plain' }}>
         <Box sx={{ fontWeight: 700 }}>{progressTold(run)}</Box>
         {each !== undefined && (
           <Box sx={{ color: 'text.secondary' }}>{t('runs.a-sum', { time: clock(each) })}</Box>
@@ -29,7 +29,9 @@ export function RunStrip({ run }: { run: Run }) {
       </Box>
       <RunSquares results={run.results} />
       {run.setDeleted && (
-        <Box sx={{ color: 'text.secondary', fontSize: 15 }}>{t('runs.the-set-of-this-run')}</Box>
+        <Box sx={{ color: 'text.secondary', fontSize: 'note' }}>
+          {t('runs.the-set-of-this-run')}
+        </Box>
       )}
     </Box>
   );
@@ -46,7 +48,7 @@ export function OfferCard({ run, onBack }: { run: Run; onBack: () => void }) {
   const { back } = offer;
   return (
     <Box sx={{ ...CARD, borderColor: 'ink.nowEdge', bgcolor: 'ink.now' }} data-testid="offer">
-      <Box sx={{ fontSize: 18, lineHeight: 1.3 }}>
+      <Box sx={{ fontSize: 'said', lineHeight: 1.3 }}>
         {t(back === undefined ? 'runs.slip-again' : 'runs.slip-again-or-back', {
           slip: offer.slip,
         })}
@@ -83,7 +85,7 @@ export function PausedPage({ run, onGoOn }: { run: Run; onGoOn: () => void }) {
         mb: 2.5,
         bgcolor: 'background.paper',
         borderRadius: '12px 4px 4px 12px',
-        fontSize: 20,
+        fontSize: 'lead',
       }}
     >
       <Box component="h2" sx={{ m: 0 }}>

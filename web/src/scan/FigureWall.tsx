@@ -1,10 +1,5 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api } from '../api/client';
@@ -12,6 +7,7 @@ import type { Scan, WallFigure } from '../api/types';
 import { useAct } from '../ui/useAct';
 import { useNotice } from '../ui/useNotice';
 import { t } from '../words';
+import { AskDialog } from '../ui/AskDialog';
 import { figureAfter, keyOf, nextFigure, unseenFigure } from './settling';
 
 /** How many figures are seen at a time; the eye finds the odd one among them. */
@@ -64,53 +60,51 @@ export function FigureWall({
   const shown = all.slice(from, from + AT_A_TIME);
   const isLast = from + AT_A_TIME >= all.length;
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="wall-title">
-      <DialogTitle id="wall-title">{t('scan.all-read-as', { figure })}</DialogTitle>
-      <DialogContent sx={{ minHeight: 6 * (SIDE + 8) }}>
-        <Box sx={{ pb: 1.5, lineHeight: 1.4 }}>
-          {wall.data && all.length === 0
-            ? t('scan.none-was-read-so')
-            : t('scan.press-what-is-another-figure')}
-        </Box>
-        <Box
-          sx={{
-            display: 'grid',
-            gridTemplateColumns: `repeat(auto-fill, ${SIDE + 4}px)`,
-            gap: '4px',
-          }}
-        >
-          {shown.map((each) => (
-            <Tile
-              key={`${each.page} ${each.sum} ${each.left} ${each.top}`}
-              of={each}
-              figure={figure}
-              picture={pictureOf(scan.id, each)}
-              onPress={() => ask.mutate(each)}
-            />
-          ))}
-        </Box>
-      </DialogContent>
-      <DialogActions>
+    <AskDialog
+      title={t('scan.all-read-as', { figure })}
+      maxWidth="md"
+      content={{ sx: { minHeight: 6 * (SIDE + 8) } }}
+      more={
         <Box role="status" sx={{ flex: 1, pl: 2, color: 'text.secondary' }}>
           {all.length > 0 &&
             t('scan.so-many-of', { from: from + 1, to: from + shown.length, all: all.length })}
         </Box>
-        <Button onClick={onClose}>{t('common.close')}</Button>
-        {isLast ? (
-          <Button
-            variant="contained"
-            disabled={!wall.data || seen.isPending}
-            onClick={() => seen.mutate()}
-          >
-            {t('scan.all-of-them-seen')}
-          </Button>
-        ) : (
-          <Button variant="contained" onClick={() => setFrom(from + AT_A_TIME)}>
-            {t('scan.on-to-the-next')}
-          </Button>
-        )}
-      </DialogActions>
-    </Dialog>
+      }
+      back={t('common.close')}
+      does={
+        isLast
+          ? {
+              label: t('scan.all-of-them-seen'),
+              isOff: !wall.data || seen.isPending,
+              run: seen.mutate,
+            }
+          : { label: t('scan.on-to-the-next'), run: () => setFrom(from + AT_A_TIME) }
+      }
+      onClose={onClose}
+    >
+      <Box sx={{ pb: 1.5, lineHeight: 1.4 }}>
+        {wall.data && all.length === 0
+          ? t('scan.none-was-read-so')
+          : t('scan.press-what-is-another-figure')}
+      </Box>
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: `repeat(auto-fill, ${SIDE + 4}px)`,
+          gap: '4px',
+        }}
+      >
+        {shown.map((each) => (
+          <Tile
+            key={`${each.page} ${each.sum} ${each.left} ${each.top}`}
+            of={each}
+            figure={figure}
+            picture={pictureOf(scan.id, each)}
+            onPress={() => ask.mutate(each)}
+          />
+        ))}
+      </Box>
+    </AskDialog>
   );
 }
 
@@ -188,7 +182,7 @@ function Tile({
         alignItems: 'start',
         justifyContent: 'end',
         fontWeight: 700,
-        fontSize: 20,
+        fontSize: 'lead',
         // The cut-out is paper, also where the screen is dark.
         color: '#000',
         '&:focus-visible': { outlineWidth: 4, outlineColor: 'primary.main' },

@@ -1,9 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -12,6 +9,7 @@ import { dayAfter, dayInFull, today } from '../ui/days';
 import { DayField } from '../ui/DayField';
 import { useAct } from '../ui/useAct';
 import { useNotice } from '../ui/useNotice';
+import { AskDialog } from '../ui/AskDialog';
 import { t } from '../words';
 
 /** About as long as a term still goes on. */
@@ -97,14 +95,13 @@ export function SheetOf({ handout, pupil }: { handout: number; pupil: number }) 
       <Button aria-haspopup="dialog" onClick={() => setOpen(true)}>
         {t('scan.the-sheet-as-it-came-back')}
       </Button>
-      <Dialog
-        open={open}
-        onClose={() => setOpen(false)}
-        fullWidth
-        maxWidth="md"
-        aria-label={t('scan.the-sheet-as-it-came-back')}
-      >
-        <DialogContent role="region" aria-label={t('scan.whole-sheet')} tabIndex={0}>
+      {open && (
+        <AskDialog
+          title={t('scan.the-sheet-as-it-came-back')}
+          maxWidth="md"
+          content={{ role: 'region', tabIndex: 0 }}
+          onClose={() => setOpen(false)}
+        >
           {own.map(({ page }) => (
             <Box
               key={page}
@@ -114,11 +111,8 @@ export function SheetOf({ handout, pupil }: { handout: number; pupil: number }) 
               sx={{ display: 'block', width: '100%' }}
             />
           ))}
-        </DialogContent>
-        <DialogActions>
-          <Button onClick={() => setOpen(false)}>{t('common.close')}</Button>
-        </DialogActions>
-      </Dialog>
+        </AskDialog>
+      )}
     </>
   );
 }

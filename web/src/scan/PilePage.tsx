@@ -83,7 +83,7 @@ export function PilePage({
   });
   return (
     <Box sx={COLUMN}>
-      <Box component="h2" sx={{ m: 0, fontSize: 20 }}>
+      <Box component="h2" sx={{ m: 0, fontSize: 'lead' }}>
         {t('scan.filled-sheets')}
       </Box>
       <Box sx={{ lineHeight: 1.4 }}>{t('scan.bring-a-scan-or-photographs')}</Box>
@@ -121,7 +121,7 @@ export function PilePage({
             {byProblem(scan.pages).map(([problem, pages]) => (
               <Box key={problem} role="note" sx={{ ...CARD, display: 'grid', gap: 0.5 }}>
                 <Box>{problem}</Box>
-                <Box sx={{ color: 'text.secondary', fontSize: 14.5, overflowWrap: 'anywhere' }}>
+                <Box sx={{ color: 'text.secondary', fontSize: 'note', overflowWrap: 'anywhere' }}>
                   {pages
                     .map(({ file, number }) => t('scan.page-of-file', { file, page: number }))
                     .join('; ')}
@@ -149,13 +149,13 @@ export function PilePage({
       })}
       <KeptSheets handout={handout} />
       {wrong.length > 0 && <Workings grid={grid} wrong={wrong} />}
-      <Box sx={{ color: 'text.secondary', fontSize: 14.5, lineHeight: 1.4 }}>
+      <Box sx={{ color: 'text.secondary', fontSize: 'note', lineHeight: 1.4 }}>
         {t('scan.pictures-stay-here')}
       </Box>
-      <Box component="h3" sx={{ m: 0, fontSize: 17 }}>
+      <Box component="h3" sx={{ m: 0, fontSize: 'said' }}>
         {t('common.to-try-it-out')}
       </Box>
-      <Box sx={{ fontSize: 14.5, lineHeight: 1.4, color: 'text.secondary' }}>
+      <Box sx={{ fontSize: 'note', lineHeight: 1.4, color: 'text.secondary' }}>
         {t('scan.simulated-pupils-fill-it')}
       </Box>
       <FormControlLabel
@@ -181,7 +181,7 @@ function WhatWasRead({ scan, onScan }: { scan: Scan; onScan: (scan: Scan) => voi
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
       <Box>{t('scan.read-by-its-ink', readOf(scan))}</Box>
-      <Box sx={{ color: 'text.secondary', fontSize: 14.5, lineHeight: 1.4 }}>
+      <Box sx={{ color: 'text.secondary', fontSize: 'note', lineHeight: 1.4 }}>
         {t('scan.checked-on-simulated-paper')}
       </Box>
       <Box>

@@ -33,10 +33,10 @@ export function SettlingPage({
   if (!answer || !sum) {
     return (
       <Box sx={{ ...LEFT_PAGE, alignContent: 'start', gridTemplateRows: 'auto auto' }}>
-        <Box component="h2" sx={{ m: 0, fontSize: 22 }}>
+        <Box component="h2" sx={{ m: 0, fontSize: 'head' }}>
           {grid.title}
         </Box>
-        <Box sx={{ fontSize: 19, lineHeight: 1.5, color: 'text.secondary' }}>
+        <Box sx={{ fontSize: 'lead', lineHeight: 1.5, color: 'text.secondary' }}>
           {t('scan.nothing-to-settle-yet')}
         </Box>
       </Box>
@@ -85,7 +85,7 @@ export function SettlingPage({
   return (
     <Box sx={{ ...LEFT_PAGE, gridTemplateRows: 'auto minmax(0, 1fr) auto' }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'baseline', columnGap: 2 }}>
-        <Box component="h2" sx={{ m: 0, fontSize: 24, flex: 1 }}>
+        <Box component="h2" sx={{ m: 0, fontSize: 'head', flex: 1 }}>
           {t('scan.sum', { number: answer.sum + 1, problem: sum.problem })}
         </Box>
         <Box role="status" sx={{ color: 'text.secondary' }}>
@@ -139,7 +139,7 @@ export function SettlingPage({
                 autoComplete: 'off',
               },
             }}
-            sx={{ width: 150, '& input': { fontSize: 26 } }}
+            sx={{ width: 150, '& input': { fontSize: 'head' } }}
           />
           {proposed !== undefined && (
             <Button variant="outlined" onClick={() => settleAs(proposed)}>

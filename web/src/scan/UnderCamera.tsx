@@ -1,9 +1,4 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useEffect, useEffectEvent, useRef, useState } from 'react';
@@ -11,6 +6,7 @@ import { api } from '../api/client';
 import type { FrameView } from '../api/types';
 import { t } from '../words';
 import { framesOf, openCamera, tone } from './camera';
+import { AskDialog } from '../ui/AskDialog';
 import { NOTHING_YET, watched } from './watching';
 
 /** Sheets are held before a camera one after another; each is taken once it lies still. */
@@ -23,19 +19,17 @@ export function UnderCamera({
   onClose: () => void;
 }) {
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="camera-title">
-      <DialogTitle id="camera-title">{t('scan.under-the-camera')}</DialogTitle>
-      <DialogContent
-        sx={{ display: 'grid', gap: 2, gridTemplateColumns: { md: '3fr 2fr' }, minHeight: 260 }}
-      >
-        <Watching {...watching} />
-      </DialogContent>
-      <DialogActions>
-        <Button variant="contained" onClick={onClose}>
-          {t('scan.that-is-all-of-them')}
-        </Button>
-      </DialogActions>
-    </Dialog>
+    <AskDialog
+      title={t('scan.under-the-camera')}
+      maxWidth="md"
+      content={{
+        sx: { display: 'grid', gap: 2, gridTemplateColumns: { md: '3fr 2fr' }, minHeight: 260 },
+      }}
+      back={t('scan.that-is-all-of-them')}
+      onClose={onClose}
+    >
+      <Watching {...watching} />
+    </AskDialog>
   );
 }
 
@@ -106,12 +100,12 @@ function Watching({ handout, onTaken }: { handout: number; onTaken: () => void }
         <Box role="status" sx={{ display: 'grid', gap: 0.5 }}>
           {numbers.length > 0 && (
             <>
-              <Box sx={{ fontSize: 96, lineHeight: 1, fontWeight: 700 }}>{last ?? '–'}</Box>
+              <Box sx={{ fontSize: 'great', lineHeight: 1, fontWeight: 700 }}>{last ?? '–'}</Box>
               <Box>{t('scan.sheets-were-taken', { sheets: numbers.length })}</Box>
             </>
           )}
         </Box>
-        <Box sx={{ color: 'text.secondary', fontSize: 14.5, lineHeight: 1.4 }}>
+        <Box sx={{ color: 'text.secondary', fontSize: 'note', lineHeight: 1.4 }}>
           {t('scan.show-it-again')}
         </Box>
         {cameras.length > 1 && (

@@ -1,13 +1,9 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
 import { useQuery } from '@tanstack/react-query';
 import { api } from '../api/client';
 import type { Grid } from '../api/types';
 import { t } from '../words';
+import { AskDialog } from '../ui/AskDialog';
 import { markOf, type OnSheet } from './settling';
 
 /** A sheet, laid flat, with a mark beside each answer. */
@@ -30,59 +26,58 @@ export function WholeSheet({
     queryFn: () => api.answerPlaces(scan, page),
   });
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="whole-sheet-title">
-      <DialogTitle id="whole-sheet-title">{t('scan.whole-sheet')}</DialogTitle>
-      <DialogContent role="region" aria-labelledby="whole-sheet-title" tabIndex={0}>
-        <Box sx={{ position: 'relative' }}>
-          <Box
-            component="img"
-            src={`/api/scans/${scan}/pages/${page}/sheet`}
-            alt={t('scan.the-sheet-as-it-came-back')}
-            sx={{ display: 'block', width: '100%' }}
-          />
-          {places.data?.map(({ sum, left, top, right, bottom }) => {
-            const answer = answers.find((each) => each.sum === sum);
-            const mark = answer && markOf(answer, grid.sums[sum]?.right);
-            return (
-              mark && (
+    <AskDialog
+      title={t('scan.whole-sheet')}
+      maxWidth="md"
+      content={{ tabIndex: 0, role: 'region' }}
+      onClose={onClose}
+    >
+      <Box sx={{ position: 'relative' }}>
+        <Box
+          component="img"
+          src={`/api/scans/${scan}/pages/${page}/sheet`}
+          alt={t('scan.the-sheet-as-it-came-back')}
+          sx={{ display: 'block', width: '100%' }}
+        />
+        {places.data?.map(({ sum, left, top, right, bottom }) => {
+          const answer = answers.find((each) => each.sum === sum);
+          const mark = answer && markOf(answer, grid.sums[sum]?.right);
+          return (
+            mark && (
+              <Box
+                key={sum}
+                sx={{
+                  position: 'absolute',
+                  left: percent(left),
+                  top: percent(top),
+                  width: percent(right - left),
+                  height: percent(bottom - top),
+                  // The sheet is paper, also where the screen is dark.
+                  outline: `2px ${mark.isSettled ? 'solid' : 'dashed'} #1f3d33`,
+                  outlineOffset: 3,
+                }}
+              >
                 <Box
-                  key={sum}
                   sx={{
                     position: 'absolute',
-                    left: percent(left),
-                    top: percent(top),
-                    width: percent(right - left),
-                    height: percent(bottom - top),
-                    // The sheet is paper, also where the screen is dark.
-                    outline: `2px ${mark.isSettled ? 'solid' : 'dashed'} #1f3d33`,
-                    outlineOffset: 3,
+                    right: 0,
+                    bottom: '100%',
+                    mb: '5px',
+                    px: 0.5,
+                    bgcolor: '#1f3d33',
+                    color: '#fff',
+                    fontSize: 'note',
+                    whiteSpace: 'nowrap',
                   }}
                 >
-                  <Box
-                    sx={{
-                      position: 'absolute',
-                      right: 0,
-                      bottom: '100%',
-                      mb: '5px',
-                      px: 0.5,
-                      bgcolor: '#1f3d33',
-                      color: '#fff',
-                      fontSize: 14,
-                      whiteSpace: 'nowrap',
-                    }}
-                  >
-                    {mark.words}
-                  </Box>
+                  {mark.words}
                 </Box>
-              )
-            );
-          })}
-        </Box>
-      </DialogContent>
-      <DialogActions>
-        <Button onClick={onClose}>{t('common.close')}</Button>
-      </DialogActions>
-    </Dialog>
+              </Box>
+            )
+          );
+        })}
+      </Box>
+    </AskDialog>
   );
 }
 

@@ -1,9 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState, type KeyboardEvent, type MouseEvent } from 'react';
 import { api } from '../api/client';
@@ -19,6 +15,8 @@ import { useAct } from '../ui/useAct';
 import { useNotice } from '../ui/useNotice';
 import { t } from '../words';
 import type { OnSheet } from './settling';
+import { TroubleNote } from '../ui/TroubleNote';
+import { AskDialog } from '../ui/AskDialog';
 import { squaresOf, stepFrom, unreadOf } from './workings';
 
 /** A square of a working, and the figure that a teacher sees in it. */
@@ -101,82 +99,92 @@ export function WorkingsDialog({
   };
   const sum = answer && grid.sums[answer.sum];
   return (
-    <Dialog
-      open
-      onClose={onClose}
-      onKeyDown={onKey}
-      fullWidth
+    <AskDialog
+      title={
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2 }}>
+          <Box component="span" sx={{ flex: 1 }}>
+            {sum &&
+              answer &&
+              t('scan.sum-and-answer', {
+                number: answer.sum + 1,
+                problem: sum.problem,
+                given: answer.text ?? '',
+              })}
+          </Box>
+          <Box
+            component="span"
+            sx={{ fontSize: 'plain', fontWeight: 400, color: 'text.secondary' }}
+          >
+            {t('scan.working-of', { place: place + 1, workings: wrong.length })}
+          </Box>
+        </Box>
+      }
       maxWidth="lg"
-      aria-labelledby="workings-title"
-    >
-      <DialogTitle id="workings-title" sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2 }}>
-        <Box component="span" sx={{ flex: 1 }}>
-          {sum &&
-            answer &&
-            t('scan.sum-and-answer', {
-              number: answer.sum + 1,
-              problem: sum.problem,
-              given: answer.text ?? '',
-            })}
-        </Box>
-        <Box component="span" sx={{ fontSize: 16, fontWeight: 400, color: 'text.secondary' }}>
-          {t('scan.working-of', { place: place + 1, workings: wrong.length })}
-        </Box>
-      </DialogTitle>
-      <DialogContent>
-        {working.isError && <Box role="alert">{working.error.message}</Box>}
-        {read && answer && (
+      more={
+        <>
           <Box
             sx={{
-              display: 'grid',
-              gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' },
-              gap: 2,
-              alignItems: 'start',
+              width: 1,
+              px: 2,
+              display: 'flex',
+              flexWrap: 'wrap',
+              alignItems: 'center',
+              gap: 0.5,
             }}
           >
-            <Written answer={answer} read={read} at={at} onSquare={setSquare} />
-            <Box>
-              <Read read={read} at={at} />
-              <Said read={read} />
+            <Box role="status" sx={{ flex: '1 1 240px', lineHeight: 1.4 }}>
+              {open.length > 0
+                ? t('scan.squares-are-unread', { squares: open.length })
+                : t('scan.every-square-is-read')}
             </Box>
+            {[...'0123456789'].map((figure) => (
+              <Button
+                key={figure}
+                variant="outlined"
+                disabled={!at}
+                onClick={() => write({ figure: Number(figure) })}
+                sx={{ minWidth: 44, fontSize: 'lead', px: 0 }}
+              >
+                {figure}
+              </Button>
+            ))}
+            <Button disabled={!at} onClick={() => write({ blank: true })}>
+              {t('scan.nothing-there')}
+              <Kbd>⌫</Kbd>
+            </Button>
           </Box>
-        )}
-      </DialogContent>
-      <Box sx={{ px: 3, display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 0.5 }}>
-        <Box role="status" sx={{ flex: '1 1 240px', lineHeight: 1.4 }}>
-          {open.length > 0
-            ? t('scan.squares-are-unread', { squares: open.length })
-            : t('scan.every-square-is-read')}
-        </Box>
-        {[...'0123456789'].map((figure) => (
-          <Button
-            key={figure}
-            variant="outlined"
-            disabled={!at}
-            onClick={() => write({ figure: Number(figure) })}
-            sx={{ minWidth: 44, fontSize: 20, px: 0 }}
-          >
-            {figure}
+          <Button onClick={() => go(-1)}>
+            {t('scan.before')}
+            <Kbd>↑</Kbd>
           </Button>
-        ))}
-        <Button disabled={!at} onClick={() => write({ blank: true })}>
-          {t('scan.nothing-there')}
-          <Kbd>⌫</Kbd>
-        </Button>
-      </Box>
-      <DialogActions sx={{ flexWrap: 'wrap' }}>
-        <Button onClick={() => go(-1)}>
-          {t('scan.before')}
-          <Kbd>↑</Kbd>
-        </Button>
-        <Button onClick={() => go(1)}>
-          {t('common.next')}
-          <Kbd>↓</Kbd>
-        </Button>
-        <Box sx={{ flex: 1 }} />
-        <Button onClick={onClose}>{t('common.close')}</Button>
-      </DialogActions>
-    </Dialog>
+          <Button onClick={() => go(1)}>
+            {t('common.next')}
+            <Kbd>↓</Kbd>
+          </Button>
+          <Box sx={{ flex: 1 }} />
+        </>
+      }
+      onClose={onClose}
+      onKeyDown={onKey}
+    >
+      <TroubleNote of={working.error} />
+      {read && answer && (
+        <Box
+          sx={{
+            display: 'grid',
+            gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' },
+            gap: 2,
+            alignItems: 'start',
+          }}
+        >
+          <Written answer={answer} read={read} at={at} onSquare={setSquare} />
+          <Box>
+            <Read read={read} at={at} />
+            <Said read={read} />
+          </Box>
+        </Box>
+      )}
+    </AskDialog>
   );
 }
 
@@ -234,7 +242,7 @@ function Written({
   );
 }
 
-const CAPTION = { mb: 0.5, fontSize: 15.5, fontWeight: 700 };
+const CAPTION = { mb: 0.5, fontSize: 'plain', fontWeight: 700 };
 
 /** The working as it is read, with the judge's verdict on each figure. */
 function Read({ read: { page }, at }: { read: ReadWorking; at?: Square }) {
@@ -267,13 +275,13 @@ function Said({ read: { page } }: { read: ReadWorking }) {
   const { findings } = page.report;
   if (findings.length === 0) {
     return (
-      <Box sx={{ mt: 1.5, fontSize: 17, color: 'text.secondary' }}>
+      <Box sx={{ mt: 1.5, fontSize: 'said', color: 'text.secondary' }}>
         {t('scan.nothing-is-sure-of-it-yet')}
       </Box>
     );
   }
   return (
-    <Box component="ul" sx={{ m: 0, mt: 1.5, pl: 2.5, fontSize: 17, lineHeight: 1.4 }}>
+    <Box component="ul" sx={{ m: 0, mt: 1.5, pl: 2.5, fontSize: 'said', lineHeight: 1.4 }}>
       {findings.map(({ squares, where, name }) => (
         <li key={`${squares[0]?.row} ${squares[0]?.column}`}>
           {t('scan.finding', { where, name })}
@@ -290,7 +298,7 @@ export function Workings({ grid, wrong }: { grid: Grid; wrong: OnSheet[] }) {
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
       <Box>{t('scan.workings-were-read', { workings: wrong.length, whole })}</Box>
-      <Box sx={{ color: 'text.secondary', fontSize: 14.5, lineHeight: 1.4 }}>
+      <Box sx={{ color: 'text.secondary', fontSize: 'note', lineHeight: 1.4 }}>
         {t('scan.workings-go-with-answers')}
       </Box>
       <Box>

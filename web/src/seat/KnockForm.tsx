@@ -43,7 +43,7 @@ export function KnockForm({
         }}
         sx={FORM}
       >
-        <Box component="h1" sx={{ m: 0, fontSize: 32 }}>
+        <Box component="h1" sx={{ m: 0, fontSize: 'far' }}>
           {t('seat.into-the-room')}
         </Box>
         <TextField
@@ -67,7 +67,7 @@ export function KnockForm({
           sx={LARGE}
         />
         {said && (
-          <Box role="alert" sx={{ fontSize: 18, color: 'error.main' }}>
+          <Box role="alert" sx={{ fontSize: 'said', color: 'error.main' }}>
             {said}
           </Box>
         )}
@@ -75,7 +75,7 @@ export function KnockForm({
           type="submit"
           variant="contained"
           disabled={come.isPending || code.trim() === '' || who.trim() === ''}
-          sx={{ minHeight: 56, fontSize: 20 }}
+          sx={{ minHeight: 56, fontSize: 'lead' }}
         >
           {t('seat.knock')}
         </Button>
@@ -84,7 +84,7 @@ export function KnockForm({
   );
 }
 
-const LARGE = { '& input': { fontSize: 26, py: 1.5 } };
+const LARGE = { '& input': { fontSize: 'far', py: 1.5 } };
 
 const FORM = {
   m: 'auto',

@@ -10,11 +10,11 @@ export function Said({ head, children }: { head?: string; children: ReactNode })
     <Box component="main" sx={{ ...SCREEN, display: 'grid', placeContent: 'center', p: 3 }}>
       <Box sx={PAGE}>
         {head && (
-          <Box component="h1" sx={{ m: 0, mb: 1.5, fontSize: 32 }}>
+          <Box component="h1" sx={{ m: 0, mb: 1.5, fontSize: 'far' }}>
             {head}
           </Box>
         )}
-        <Box role="status" sx={{ fontSize: 24, lineHeight: 1.35 }}>
+        <Box role="status" sx={{ fontSize: 'head', lineHeight: 1.35 }}>
           {children}
         </Box>
       </Box>

@@ -103,7 +103,7 @@ export function SeatPage({
   );
   if (!attempt || !written) {
     return (
-      <Box component="main" role="status" sx={{ p: 4, fontSize: 20 }}>
+      <Box component="main" role="status" sx={{ p: 4, fontSize: 'lead' }}>
         {slate.trouble?.message ?? t('common.loading')}
       </Box>
     );
@@ -123,7 +123,7 @@ export function SeatPage({
   return (
     <Box component="main" sx={PAGE}>
       <Box sx={HEAD}>
-        <Box component="h1" sx={{ m: 0, fontSize: 22, flex: 1, minWidth: 0 }}>
+        <Box component="h1" sx={{ m: 0, fontSize: 'head', flex: 1, minWidth: 0 }}>
           {attempt.problem}
         </Box>
         {seat.number !== undefined && (
@@ -157,12 +157,12 @@ export function SeatPage({
       />
       <Box sx={BELOW}>
         {(away || slate.stuck) && (
-          <Box role="status" sx={{ fontSize: 17 }}>
+          <Box role="status" sx={{ fontSize: 'said' }}>
             {t('seat.no-network-what-you-write-waits', { strokes: strokes.length })}
           </Box>
         )}
         {seat.stilled ? (
-          <Box data-testid="stilled" sx={{ ...CARD, fontSize: 26, bgcolor: 'ink.now' }}>
+          <Box data-testid="stilled" sx={{ ...CARD, fontSize: 'far', bgcolor: 'ink.now' }}>
             {t('seat.all-eyes-to-the-front')}
           </Box>
         ) : ended ? (
@@ -171,7 +171,7 @@ export function SeatPage({
           <>
             <Box aria-live="polite">
               {hint ? (
-                <Box sx={{ ...CARD, bgcolor: 'ink.now', fontSize: 19 }}>{hint.text}</Box>
+                <Box sx={{ ...CARD, bgcolor: 'ink.now', fontSize: 'lead' }}>{hint.text}</Box>
               ) : (
                 (report?.findings[0] && <FindingCard finding={report.findings[0]} />) ||
                 (pending && <Box>{t('slate.next-ends-the-number')}</Box>)
@@ -221,7 +221,7 @@ function Ended({ attempt, seat, onNext }: { attempt: Attempt; seat: OwnSeat; onN
   const { report } = attempt;
   return (
     <>
-      <Box data-testid="end" sx={{ fontSize: 22, fontWeight: 700 }}>
+      <Box data-testid="end" sx={{ fontSize: 'head', fontWeight: 700 }}>
         {endOf(attempt)}
       </Box>
       {report && !report.allRight && (
@@ -237,13 +237,13 @@ function Ended({ attempt, seat, onNext }: { attempt: Attempt; seat: OwnSeat; onN
           {t('slate.next-sum')}
         </Button>
       ) : (
-        <Box sx={{ fontSize: 18, color: 'text.secondary' }}>{t('seat.the-next-sum-comes')}</Box>
+        <Box sx={{ fontSize: 'said', color: 'text.secondary' }}>{t('seat.the-next-sum-comes')}</Box>
       )}
     </>
   );
 }
 
-const WIDE = { flex: 1, minHeight: 52, fontSize: 17 };
+const WIDE = { flex: 1, minHeight: 52, fontSize: 'said' };
 
 /** Paper above and keys below; side by side where there is more width than height. */
 const PAGE = {

@@ -1,11 +1,7 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
 import type { Apart } from '../api/types';
 import { TABLE } from './table';
+import { AskDialog } from '../ui/AskDialog';
 import { t } from '../words';
 
 /**
@@ -13,52 +9,49 @@ import { t } from '../words';
  */
 export default function ApartDialog({ set, onClose }: { set: Apart; onClose: () => void }) {
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="lg" aria-labelledby="apart-title">
-      <DialogTitle id="apart-title">
-        {t('sets.tells-slips-apart', { sums: set.sums.length })}
-      </DialogTitle>
-      <DialogContent tabIndex={0}>
-        {set.doubts.length > 0 && (
-          <Box sx={{ mb: 1.5, p: 1, bgcolor: 'ink.now' }}>
-            {set.doubts.map((doubt) => (
-              <Box key={doubt}>{doubt}</Box>
+    <AskDialog
+      title={t('sets.tells-slips-apart', { sums: set.sums.length })}
+      maxWidth="lg"
+      content={{ tabIndex: 0 }}
+      onClose={onClose}
+    >
+      {set.doubts.length > 0 && (
+        <Box sx={{ mb: 1.5, p: 1, bgcolor: 'ink.now' }}>
+          {set.doubts.map((doubt) => (
+            <Box key={doubt}>{doubt}</Box>
+          ))}
+        </Box>
+      )}
+      <Box component="table" sx={TABLE}>
+        <thead>
+          <tr>
+            <th scope="col">{t('common.slip')}</th>
+            {set.sums.map(({ plain, problem }) => (
+              <th scope="col" key={plain}>
+                {problem}
+              </th>
             ))}
-          </Box>
-        )}
-        <Box component="table" sx={TABLE}>
-          <thead>
-            <tr>
-              <th scope="col">{t('common.slip')}</th>
-              {set.sums.map(({ plain, problem }) => (
-                <th scope="col" key={plain}>
-                  {problem}
-                </th>
+          </tr>
+        </thead>
+        <tbody>
+          {[t('common.right'), ...set.slips.map(({ name }) => name)].map((name, row) => (
+            <tr key={row}>
+              <th scope="row">{name}</th>
+              {set.answers.map((answers, column) => (
+                <td key={column}>
+                  {row > 0 && answers[row] === answers[0] ? (
+                    <Box component="span" sx={{ color: 'text.secondary' }}>
+                      {t('common.right')}
+                    </Box>
+                  ) : (
+                    answers[row]
+                  )}
+                </td>
               ))}
             </tr>
-          </thead>
-          <tbody>
-            {[t('common.right'), ...set.slips.map(({ name }) => name)].map((name, row) => (
-              <tr key={row}>
-                <th scope="row">{name}</th>
-                {set.answers.map((answers, column) => (
-                  <td key={column}>
-                    {row > 0 && answers[row] === answers[0] ? (
-                      <Box component="span" sx={{ color: 'text.secondary' }}>
-                        {t('common.right')}
-                      </Box>
-                    ) : (
-                      answers[row]
-                    )}
-                  </td>
-                ))}
-              </tr>
-            ))}
-          </tbody>
-        </Box>
-      </DialogContent>
-      <DialogActions>
-        <Button onClick={onClose}>{t('common.close')}</Button>
-      </DialogActions>
-    </Dialog>
+          ))}
+        </tbody>
+      </Box>
+    </AskDialog>
   );
 }

@@ -46,7 +46,7 @@ export function RangeFields({
           slotProps={{ htmlInput: { inputMode: 'numeric', size: 10 } }}
         />
       </Box>
-      <Box role="alert" sx={{ minHeight: 22, mt: 0.5, fontSize: 14.5, color: 'error.main' }}>
+      <Box role="alert" sx={{ minHeight: 22, mt: 0.5, fontSize: 'note', color: 'error.main' }}>
         {fault}
       </Box>
     </Box>

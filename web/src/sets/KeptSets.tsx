@@ -13,6 +13,7 @@ import { isSecondClick, useDeletion } from '../ui/useDeletion';
 import { useDraft } from '../ui/useDraft';
 import { useNotice } from '../ui/useNotice';
 import { useLongList } from '../ui/useLongList';
+import { TroubleNote } from '../ui/TroubleNote';
 import { t } from '../words';
 
 /** The kept sets, to be found and opened. */
@@ -52,9 +53,9 @@ export function KeptSets({ onOpen }: { onOpen: (id: number) => void }) {
           {t('sets.read-a-set-in')}
         </FileButton>
       </Box>
-      {sets.error && <Box role="alert">{sets.error.message}</Box>}
+      <TroubleNote of={sets.error} />
       {sets.total === 0 && (
-        <Box sx={{ py: 2, fontSize: 18, lineHeight: 1.5, color: 'text.secondary' }}>
+        <Box sx={{ py: 2, fontSize: 'said', lineHeight: 1.5, color: 'text.secondary' }}>
           {search.trim() === ''
             ? t('sets.no-set-is-kept-yet')
             : t('sets.no-set-has-in-its', { search })}
@@ -75,8 +76,8 @@ export function KeptSets({ onOpen }: { onOpen: (id: number) => void }) {
             }}
           >
             <Box sx={{ flex: 1, minWidth: 0 }}>
-              <Box sx={{ fontSize: 18, overflowWrap: 'anywhere' }}>{title}</Box>
-              <Box sx={{ fontSize: 14.5, color: 'text.secondary' }}>
+              <Box sx={{ fontSize: 'said', overflowWrap: 'anywhere' }}>{title}</Box>
+              <Box sx={{ fontSize: 'note', color: 'text.secondary' }}>
                 {t('sets.sums', { sums })}
                 {versions > 1 && t('sets.versions-a-to', { versions: 'ABCD'[versions - 1] })}
               </Box>

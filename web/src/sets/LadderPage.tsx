@@ -13,6 +13,7 @@ import { useNotice } from '../ui/useNotice';
 import { OperationRow } from './OperationRow';
 import { behind, behindDropped, behindMoved } from './order';
 import { ShippedDialog } from './ShippedDialog';
+import { TroubleNote } from '../ui/TroubleNote';
 import { t } from '../words';
 
 /** Scrolls so that a part that was just opened is seen whole. */
@@ -95,10 +96,10 @@ export function LadderPage() {
       }}
     >
       <OperationRow rungs={rungs} chosen={operation} onChoose={setOperation} />
-      <Box sx={{ fontSize: 15.5, color: 'text.secondary' }}>
+      <Box sx={{ fontSize: 'plain', color: 'text.secondary' }}>
         {t('sets.choose-a-rung-to-rename')}
       </Box>
-      {error && <Box role="alert">{error.message}</Box>}
+      <TroubleNote of={error} />
       <Box
         component="ol"
         aria-label={t('sets.rungs-of-the-class')}
@@ -151,7 +152,7 @@ export function LadderPage() {
                 px: 1.25,
                 py: 0.6,
                 fontFamily: 'inherit',
-                fontSize: 16.5,
+                fontSize: 'plain',
                 lineHeight: 1.25,
                 color: rung.hidden ? 'text.secondary' : 'text.primary',
               }}
@@ -169,12 +170,12 @@ export function LadderPage() {
                 >
                   {rung.name}
                 </Box>{' '}
-                <Box component="span" sx={{ color: 'text.secondary', fontSize: 15 }}>
+                <Box component="span" sx={{ color: 'text.secondary', fontSize: 'note' }}>
                   {rung.news}
                 </Box>
               </Box>
               {(rung.hidden || rung.own) && (
-                <Box component="span" sx={{ fontSize: 14, whiteSpace: 'nowrap' }}>
+                <Box component="span" sx={{ fontSize: 'note', whiteSpace: 'nowrap' }}>
                   {[rung.own && t('sets.your-own'), rung.hidden && t('sets.hidden')]
                     .filter(Boolean)
                     .join(', ')}

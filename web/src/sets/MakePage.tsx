@@ -11,6 +11,7 @@ import { OperationRow } from './OperationRow';
 import { RungDialog } from './RungDialog';
 import { Sentence } from './Sentence';
 import { counted } from './sentence';
+import { TroubleNote } from '../ui/TroubleNote';
 import { t } from '../words';
 
 const MOST = 100;
@@ -78,7 +79,7 @@ export function MakePage({
       }}
     >
       <OperationRow rungs={rungs} chosen={operation} onChoose={setOperation} />
-      {error && <Box role="alert">{error.message}</Box>}
+      <TroubleNote of={error} />
       <Box
         component="ol"
         ref={keepChosenInSight}
@@ -100,14 +101,14 @@ export function MakePage({
                 borderColor: chosen?.rung?.id === rung.id ? 'ink.nowEdge' : 'ink.tab',
                 bgcolor: chosen?.rung?.id === rung.id ? 'ink.now' : 'transparent',
                 fontFamily: 'inherit',
-                fontSize: 16.5,
+                fontSize: 'plain',
                 lineHeight: 1.25,
               }}
             >
               <Box component="span" sx={{ fontWeight: 700 }}>
                 {rung.name}
               </Box>{' '}
-              <Box component="span" sx={{ color: 'text.secondary', fontSize: 15 }}>
+              <Box component="span" sx={{ color: 'text.secondary', fontSize: 'note' }}>
                 {rung.news}
               </Box>
             </ButtonBase>
@@ -133,7 +134,7 @@ export function MakePage({
                 border: 1,
                 borderColor: isCount ? 'ink.edge' : 'error.main',
                 borderRadius: 1,
-                fontSize: 18,
+                fontSize: 'said',
               }}
             />
             <Button

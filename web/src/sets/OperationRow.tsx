@@ -30,7 +30,7 @@ export function OperationRow({
           aria-pressed={each === chosen}
           aria-label={rungs.find((rung) => rung.operation === each)?.operationName}
           onClick={() => onChoose(each)}
-          sx={{ minWidth: 48, fontSize: 20 }}
+          sx={{ minWidth: 48, fontSize: 'lead' }}
         >
           {SIGNS[each]}
         </Button>

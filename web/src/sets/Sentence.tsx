@@ -37,7 +37,7 @@ export function Sentence({
   const blankAt = (blank: Blank) => (at: HTMLElement) => setOpen({ blank, at });
   return (
     <Box>
-      <Box sx={{ fontSize: 18, lineHeight: 2 }}>
+      <Box sx={{ fontSize: 'said', lineHeight: 2 }}>
         {numbersOf(recipe.numbers.length)}
         {t('sets.of')}{' '}
         {recipe.numbers.map((size, i) => (
@@ -62,7 +62,7 @@ export function Sentence({
           onTake={(trait) => onChange(withWish(recipe, trait, { from: 1 }))}
         />
       </Box>
-      <Box role="status" sx={{ mt: 0.5, fontSize: 16.5 }}>
+      <Box role="status" sx={{ mt: 0.5, fontSize: 'plain' }}>
         {data &&
           (data.clash ? (
             <Box sx={{ color: 'error.main' }}>{data.clash}</Box>
@@ -160,7 +160,7 @@ function MoreWishes({ recipe, onTake }: { recipe: Recipe; onTake: (trait: string
       entries={() =>
         free?.map(({ name, words }) => ({ key: name, name: words, onChoose: () => onTake(name) }))
       }
-      sx={{ minHeight: 30, px: 1, py: 0, fontSize: 15 }}
+      sx={{ minHeight: 30, px: 1, py: 0, fontSize: 'note' }}
     >
       {t('sets.one-wish-more')}
     </MenuButton>

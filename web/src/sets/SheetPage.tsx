@@ -9,6 +9,7 @@ import { Coming } from '../ui/Coming';
 import { SumTile } from './SumTile';
 import { WorkloadLine } from './WorkloadLine';
 import { LONGEST_NAME } from '../ui/names';
+import { TroubleNote } from '../ui/TroubleNote';
 import { t } from '../words';
 
 /** The sheet of a set: its sums on squares, and the actions on the chosen one. */
@@ -65,7 +66,7 @@ export function SheetPage({
           onChange={({ target }) => onChange((now) => ({ ...now, title: target.value }))}
           placeholder={t('sets.name-of-the-set')}
           inputProps={{ 'aria-label': t('sets.name-of-the-set'), maxLength: LONGEST_NAME }}
-          sx={{ flex: '1 1 220px', fontSize: 22, fontWeight: 700 }}
+          sx={{ flex: '1 1 220px', fontSize: 'head', fontWeight: 700 }}
         />
         {versions.length > 1 &&
           versions.map((each) => (
@@ -77,7 +78,7 @@ export function SheetPage({
               {t('common.version', { version: each })}
             </Button>
           ))}
-        <Box role="status" sx={{ color: 'text.secondary', fontSize: 15.5 }}>
+        <Box role="status" sx={{ color: 'text.secondary', fontSize: 'plain' }}>
           {sums.length > 0 && t('sets.sums', { sums: sums.length })}
         </Box>
       </Box>
@@ -98,14 +99,10 @@ export function SheetPage({
           gap: 1,
         }}
       >
-        {trouble && (
-          <Box role="alert" sx={{ p: 2, bgcolor: 'ink.slipPage', flex: 1 }}>
-            {trouble}
-          </Box>
-        )}
+        <TroubleNote of={trouble} />
         {coming && <Coming within />}
         {sums.length === 0 && !trouble && !coming && (
-          <Box sx={{ py: 3, fontSize: 19, lineHeight: 1.5, color: 'text.secondary' }}>
+          <Box sx={{ py: 3, fontSize: 'lead', lineHeight: 1.5, color: 'text.secondary' }}>
             {t('sets.the-sheet-is-empty-choose')}
           </Box>
         )}

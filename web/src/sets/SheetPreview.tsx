@@ -18,7 +18,7 @@ export function SheetPreview({ request }: { request: SheetRequest }) {
   });
   if (!data) {
     return (
-      <Box role={error ? 'alert' : 'status'} sx={{ fontSize: 15.5, color: 'text.secondary' }}>
+      <Box role={error ? 'alert' : 'status'} sx={{ fontSize: 'plain', color: 'text.secondary' }}>
         {error?.message ?? t('sets.the-sheet-is-being-drawn')}
       </Box>
     );

@@ -1,9 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
 import { useState } from 'react';
 import { api } from '../api/client';
 import type { SheetFormat, SheetRequest } from '../api/types';
@@ -14,6 +10,8 @@ import { open, save } from '../ui/save';
 import { useNotice } from '../ui/useNotice';
 import { toKeep, type SetDraft } from './draft';
 import { SheetPreview } from './SheetPreview';
+import { TroubleNote } from '../ui/TroubleNote';
+import { AskDialog } from '../ui/AskDialog';
 import { t } from '../words';
 
 const KINDS: Record<SheetRequest['kind'], string> = {
@@ -79,84 +77,73 @@ export default function SheetsDialog({ draft, onClose }: { draft: SetDraft; onCl
     onSuccess: (file) => file && notice({ text: t('common.downloaded', { name: file }) }),
   });
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="sheets-title">
-      <DialogTitle id="sheets-title">{t('sets.on-paper', { title })}</DialogTitle>
-      <DialogContent
-        sx={{
+    <AskDialog
+      title={t('sets.on-paper', { title })}
+      maxWidth="md"
+      content={{
+        sx: {
           display: 'grid',
           gridTemplateColumns: { md: 'minmax(0, 1fr) 330px' },
           gap: 3,
           alignItems: 'start',
-        }}
-      >
-        <div>
-          <ChoiceRow label={t('common.what')} value={kind} onChoose={setKind} names={KINDS} />
-          {kind === 'EXERCISES' && (
-            <>
-              <ChoiceRow
-                label={t('common.each-sum')}
-                value={layout}
-                onChoose={setLayout}
-                names={LAYOUTS}
-              />
-              <ChoiceRow
-                label={t('common.squares-of')}
-                value={square}
-                onChoose={setSquare}
-                names={SQUARES}
-              />
-              <ManyRow
-                label={t('sets.with-room-for')}
-                values={room}
-                onChoose={setRoom}
-                names={ROOM}
-              />
-            </>
-          )}
-          <ChoiceRow
-            label={t('common.sheet')}
-            value={size}
-            onChoose={setSize}
-            names={{ A4: 'A4', LETTER: t('common.letter') }}
-          />
-          <Box sx={{ display: 'flex', gap: 1, mt: 1.5 }}>
-            <Button
-              variant="contained"
-              disabled={make.isPending}
-              onClick={() => make.mutate('save')}
-            >
-              {make.isPending ? t('common.making-it') : t('common.download-pdf')}
-            </Button>
-            <Button disabled={make.isPending} onClick={() => make.mutate('open')}>
-              {t('common.open-it-to-print')}
-            </Button>
-          </Box>
-          {draft.id !== null && (
-            <>
-              <Box component="h3" sx={{ fontSize: 16, mt: 3, mb: 0 }}>
-                {t('sets.as-a-file-as-it')}
-              </Box>
-              <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1.5 }}>
-                <Button onClick={() => make.mutate('table')}>
-                  {t('sets.table-of-its-sums-csv')}
-                </Button>
-                <Button onClick={() => make.mutate('file')}>
-                  {t('sets.set-to-read-in-again')}
-                </Button>
-              </Box>
-            </>
-          )}
-          {make.isError && (
-            <Box role="alert" sx={{ mt: 1.5, p: 1, bgcolor: 'ink.slipPage' }}>
-              {make.error.message}
+        },
+      }}
+      onClose={onClose}
+    >
+      <div>
+        <ChoiceRow label={t('common.what')} value={kind} onChoose={setKind} names={KINDS} />
+        {kind === 'EXERCISES' && (
+          <>
+            <ChoiceRow
+              label={t('common.each-sum')}
+              value={layout}
+              onChoose={setLayout}
+              names={LAYOUTS}
+            />
+            <ChoiceRow
+              label={t('common.squares-of')}
+              value={square}
+              onChoose={setSquare}
+              names={SQUARES}
+            />
+            <ManyRow
+              label={t('sets.with-room-for')}
+              values={room}
+              onChoose={setRoom}
+              names={ROOM}
+            />
+          </>
+        )}
+        <ChoiceRow
+          label={t('common.sheet')}
+          value={size}
+          onChoose={setSize}
+          names={{ A4: 'A4', LETTER: t('common.letter') }}
+        />
+        <Box sx={{ display: 'flex', gap: 1, mt: 1.5 }}>
+          <Button variant="contained" disabled={make.isPending} onClick={() => make.mutate('save')}>
+            {make.isPending ? t('common.making-it') : t('common.download-pdf')}
+          </Button>
+          <Button disabled={make.isPending} onClick={() => make.mutate('open')}>
+            {t('common.open-it-to-print')}
+          </Button>
+        </Box>
+        {draft.id !== null && (
+          <>
+            <Box component="h3" sx={{ fontSize: 'plain', mt: 3, mb: 0 }}>
+              {t('sets.as-a-file-as-it')}
             </Box>
-          )}
-        </div>
-        <SheetPreview request={request} />
-      </DialogContent>
-      <DialogActions>
-        <Button onClick={onClose}>{t('common.close')}</Button>
-      </DialogActions>
-    </Dialog>
+            <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1.5 }}>
+              <Button onClick={() => make.mutate('table')}>
+                {t('sets.table-of-its-sums-csv')}
+              </Button>
+              <Button onClick={() => make.mutate('file')}>{t('sets.set-to-read-in-again')}</Button>
+            </Box>
+          </>
+        )}
+        <TroubleNote of={make.error} />
+      </div>
+      <SheetPreview request={request} />
+    </AskDialog>
   );
 }

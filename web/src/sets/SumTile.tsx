@@ -52,7 +52,7 @@ export function SumTile({
         borderColor: 'ink.square',
         bgcolor: held ? 'ink.now' : 'transparent',
         fontFamily: 'inherit',
-        fontSize: 15,
+        fontSize: 'note',
         lineHeight: 1.2,
         // Two side by side on a sheet.
         '@media print': { width: '48%', '& svg': { width: '100%', height: 'auto' } },
@@ -67,7 +67,7 @@ export function SumTile({
       />
       <Box sx={{ position: 'absolute', top: 3, left: 5, bgcolor: held ? 'ink.now' : 'ink.page' }}>
         <strong>{number}.</strong>{' '}
-        <Box component="span" sx={{ color: 'text.secondary', fontSize: 14 }}>
+        <Box component="span" sx={{ color: 'text.secondary', fontSize: 'note' }}>
           {said}
         </Box>
       </Box>

@@ -24,7 +24,7 @@ export function WorkloadLine({ sums, actions }: { sums: SetSum[]; actions: React
   const most = data.uses.slice(0, MOST).map(({ fact, times }) => `${fact} (${times})`);
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1, minHeight: 40 }}>
-      <Box sx={{ flex: '1 1 260px', fontSize: 15, lineHeight: 1.35, color: 'text.secondary' }}>
+      <Box sx={{ flex: '1 1 260px', fontSize: 'note', lineHeight: 1.35, color: 'text.secondary' }}>
         <Box>
           {t('sets.number-facts-figures-to-write', {
             facts: data.facts,

@@ -58,7 +58,7 @@ export function BeginForm() {
       }}
       sx={PAGE}
     >
-      <Box component="h2" sx={{ m: 0, fontSize: 22 }}>
+      <Box component="h2" sx={{ m: 0, fontSize: 'head' }}>
         {t('slate.try-a-sum')}
       </Box>
       <TextField
@@ -122,7 +122,7 @@ function Choice({
 }) {
   return (
     <Box role="group" aria-label={label}>
-      <Box sx={{ fontSize: 15, color: 'text.secondary', mb: 0.5 }}>{label}</Box>
+      <Box sx={{ fontSize: 'note', color: 'text.secondary', mb: 0.5 }}>{label}</Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         {of.map(({ id, name }) => (
           <Button key={id} aria-pressed={id === value} onClick={() => onChoose(id)}>

@@ -36,7 +36,7 @@ export function EndedPage({
     return (
       <Box sx={PAGE}>
         {head}
-        <Box role="status" sx={{ fontSize: 20 }}>
+        <Box role="status" sx={{ fontSize: 'lead' }}>
           {t('slate.this-page-is-handed-in')}
         </Box>
       </Box>
@@ -46,7 +46,7 @@ export function EndedPage({
     <Box sx={PAGE}>
       {head}
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2 }}>
-        <Box component="h2" sx={{ m: 0, fontSize: 24, flex: 1 }}>
+        <Box component="h2" sx={{ m: 0, fontSize: 'head', flex: 1 }}>
           {attempt.problem}
         </Box>
         <span>{attempt.fromPaper ? t('slate.read-off-paper') : clock(attempt.seconds)}</span>
@@ -54,13 +54,18 @@ export function EndedPage({
       <Box role="status" sx={{ display: 'flex', flexWrap: 'wrap', gap: 2.5 }}>
         {attempt.decision && (
           <Box
-            sx={{ flex: '1 0 100%', fontSize: 20, fontWeight: 700, color: told(attempt.decision) }}
+            sx={{
+              flex: '1 0 100%',
+              fontSize: 'lead',
+              fontWeight: 700,
+              color: told(attempt.decision),
+            }}
           >
             {attempt.decision.sentence}
           </Box>
         )}
         {report.allRight ? (
-          <Box sx={{ fontSize: 20, fontWeight: 700, color: 'success.main' }}>
+          <Box sx={{ fontSize: 'lead', fontWeight: 700, color: 'success.main' }}>
             {attempt.decision
               ? t('slate.every-figure-of-this-page')
               : t('slate.everything-is-right')}

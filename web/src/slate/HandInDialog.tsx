@@ -1,8 +1,3 @@
-import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
 import FormControl from '@mui/material/FormControl';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import FormLabel from '@mui/material/FormLabel';
@@ -12,6 +7,7 @@ import TextField from '@mui/material/TextField';
 import type { HandIn } from '../api/types';
 import { useDraft } from '../ui/useDraft';
 import { NotKept } from './WritingPage';
+import { AskDialog } from '../ui/AskDialog';
 import { t } from '../words';
 
 /** Gives the field the focus as soon as it is there. */
@@ -45,8 +41,11 @@ export function HandInDialog({
     }
   };
   return (
-    <Dialog
-      open
+    <AskDialog
+      title={t('slate.hand-the-page-in')}
+      back={t('slate.go-on-writing')}
+      isBackOff={pending}
+      does={{ label: t('slate.hand-in'), isOff: pending || !isDecided, run: hand }}
       onClose={onClose}
       onKeyDown={(event) => {
         if (event.key === 'Enter' && event.ctrlKey) {
@@ -54,63 +53,38 @@ export function HandInDialog({
           hand();
         }
       }}
-      fullWidth
-      maxWidth="sm"
-      aria-labelledby="hand-in-title"
     >
-      <form
-        onSubmit={(event) => {
-          event.preventDefault();
-          hand();
-        }}
-      >
-        <DialogTitle id="hand-in-title">{t('slate.hand-the-page-in')}</DialogTitle>
-        <DialogContent>
-          {isCheck && (
-            <FormControl required sx={{ mb: 2 }}>
-              <FormLabel id="came-back">{t('slate.hold-what-you-found-against')}</FormLabel>
-              <RadioGroup
-                row
-                aria-labelledby="came-back"
-                value={cameBack}
-                onChange={(_, value) => setCameBack(value)}
-              >
-                <FormControlLabel
-                  value="yes"
-                  control={<Radio />}
-                  label={t('slate.yes-it-comes-back')}
-                />
-                <FormControlLabel
-                  value="no"
-                  control={<Radio />}
-                  label={t('slate.no-it-does-not')}
-                />
-              </RadioGroup>
-            </FormControl>
-          )}
-          <TextField
-            multiline
-            fullWidth
-            minRows={3}
-            inputRef={focus}
-            label={t('slate.how-did-you-do-it')}
-            value={explanation}
-            onChange={(event) => setExplanation(event.target.value)}
-            slotProps={{ htmlInput: { maxLength: 2000 } }}
-            disabled={pending}
-            sx={{ mt: 1 }}
-          />
-          {pending && stuck && <NotKept what={t('slate.not-handed-in-yet')} />}
-        </DialogContent>
-        <DialogActions>
-          <Button onClick={onClose} disabled={pending}>
-            {t('slate.go-on-writing')}
-          </Button>
-          <Button type="submit" variant="contained" disabled={pending || !isDecided}>
-            {t('slate.hand-in')}
-          </Button>
-        </DialogActions>
-      </form>
-    </Dialog>
+      {isCheck && (
+        <FormControl required sx={{ mb: 2 }}>
+          <FormLabel id="came-back">{t('slate.hold-what-you-found-against')}</FormLabel>
+          <RadioGroup
+            row
+            aria-labelledby="came-back"
+            value={cameBack}
+            onChange={(_, value) => setCameBack(value)}
+          >
+            <FormControlLabel
+              value="yes"
+              control={<Radio />}
+              label={t('slate.yes-it-comes-back')}
+            />
+            <FormControlLabel value="no" control={<Radio />} label={t('slate.no-it-does-not')} />
+          </RadioGroup>
+        </FormControl>
+      )}
+      <TextField
+        multiline
+        fullWidth
+        minRows={3}
+        inputRef={focus}
+        label={t('slate.how-did-you-do-it')}
+        value={explanation}
+        onChange={(event) => setExplanation(event.target.value)}
+        slotProps={{ htmlInput: { maxLength: 2000 } }}
+        disabled={pending}
+        sx={{ mt: 1 }}
+      />
+      {pending && stuck && <NotKept what={t('slate.not-handed-in-yet')} />}
+    </AskDialog>
   );
 }

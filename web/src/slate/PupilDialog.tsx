@@ -1,9 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '../api/client';
@@ -14,6 +10,8 @@ import { FindingCard } from '../hand/FindingCard';
 import { Player } from './Player';
 import { marksAfter } from '../hand/strokes';
 import { VerdictMarks } from '../hand/VerdictMarks';
+import { TroubleNote } from '../ui/TroubleNote';
+import { AskDialog } from '../ui/AskDialog';
 import { t } from '../words';
 
 /** A simulated pupil: choose slips, watch the page being written, read the judge's report. */
@@ -31,66 +29,61 @@ export default function PupilDialog({ sum, onClose }: { sum: SumRef; onClose: ()
   const { data } = page;
   const marks = data ? marksAfter(data.strokes.slice(0, played ?? data.strokes.length)) : [];
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="lg" aria-labelledby="pupil-title">
-      <DialogTitle id="pupil-title">
-        {t('slate.a-simulated-pupil-works', { plain: sum.plain })}
-      </DialogTitle>
-      <DialogContent
-        sx={{ display: 'grid', gridTemplateColumns: { md: '3fr 2fr' }, gap: 2, minHeight: 420 }}
-      >
-        <Box sx={{ minHeight: 380, border: 1, borderColor: 'ink.square', borderRadius: 1 }}>
-          {data && (
-            <SquaredPage
-              label={t('slate.simulated-page')}
-              layers={[
-                { paper: data.paper, step: Infinity, boxless: true },
-                { paper: asPaper(marks, data.paper.extent, data.paper), step: 0 },
-              ]}
-              overlay={played === null && <VerdictMarks report={data.report} />}
-            />
+    <AskDialog
+      title={t('slate.a-simulated-pupil-works', { plain: sum.plain })}
+      maxWidth="lg"
+      content={{
+        sx: { display: 'grid', gridTemplateColumns: { md: '3fr 2fr' }, gap: 2, minHeight: 420 },
+      }}
+      onClose={onClose}
+    >
+      <Box sx={{ minHeight: 380, border: 1, borderColor: 'ink.square', borderRadius: 1 }}>
+        {data && (
+          <SquaredPage
+            label={t('slate.simulated-page')}
+            layers={[
+              { paper: data.paper, step: Infinity, boxless: true },
+              { paper: asPaper(marks, data.paper.extent, data.paper), step: 0 },
+            ]}
+            overlay={played === null && <VerdictMarks report={data.report} />}
+          />
+        )}
+      </Box>
+      <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.5, minWidth: 0 }}>
+        <Box
+          role="group"
+          aria-label={t('common.slips')}
+          sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}
+        >
+          {slips.data?.map(({ id, name }) => (
+            <Button
+              key={id}
+              aria-pressed={chosen.includes(id)}
+              onClick={() => {
+                setPlayed(null);
+                setChosen(
+                  chosen.includes(id) ? chosen.filter((each) => each !== id) : [...chosen, id],
+                );
+              }}
+              sx={{ minHeight: 34, px: 1.25, fontSize: 'note' }}
+            >
+              {name}
+            </Button>
+          ))}
+        </Box>
+        {data && <Player count={data.strokes.length} played={played} onPlay={setPlayed} />}
+        <Box aria-live="polite">
+          {data?.report.findings.map((finding, index) => (
+            <FindingCard key={index} finding={finding} />
+          ))}
+          {data?.report.allRight && (
+            <Box sx={{ fontWeight: 700, color: 'success.main' }}>
+              {t('slate.everything-is-right')}
+            </Box>
           )}
         </Box>
-        <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1.5, minWidth: 0 }}>
-          <Box
-            role="group"
-            aria-label={t('common.slips')}
-            sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}
-          >
-            {slips.data?.map(({ id, name }) => (
-              <Button
-                key={id}
-                aria-pressed={chosen.includes(id)}
-                onClick={() => {
-                  setPlayed(null);
-                  setChosen(
-                    chosen.includes(id) ? chosen.filter((each) => each !== id) : [...chosen, id],
-                  );
-                }}
-                sx={{ minHeight: 34, px: 1.25, fontSize: 15 }}
-              >
-                {name}
-              </Button>
-            ))}
-          </Box>
-          {data && <Player count={data.strokes.length} played={played} onPlay={setPlayed} />}
-          <Box aria-live="polite">
-            {data?.report.findings.map((finding, index) => (
-              <FindingCard key={index} finding={finding} />
-            ))}
-            {data?.report.allRight && (
-              <Box sx={{ fontWeight: 700, color: 'success.main' }}>
-                {t('slate.everything-is-right')}
-              </Box>
-            )}
-          </Box>
-          {(page.error ?? slips.error) && (
-            <Box role="alert">{(page.error ?? slips.error)?.message}</Box>
-          )}
-        </Box>
-      </DialogContent>
-      <DialogActions>
-        <Button onClick={onClose}>{t('common.close')}</Button>
-      </DialogActions>
-    </Dialog>
+        <TroubleNote of={page.error ?? slips.error} />
+      </Box>
+    </AskDialog>
   );
 }

@@ -13,6 +13,7 @@ import { useDraft } from '../ui/useDraft';
 import { useLongList } from '../ui/useLongList';
 import { BeginForm } from './BeginForm';
 import { clock } from '../ui/time';
+import { TroubleNote } from '../ui/TroubleNote';
 import { t } from '../words';
 
 /** The attempts so far, and a new one to be begun. */
@@ -59,10 +60,10 @@ function AttemptList() {
   const attempts = useLongList(['attempts'], api.attempts);
   return (
     <>
-      {attempts.error && <Box role="alert">{attempts.error.message}</Box>}
+      <TroubleNote of={attempts.error} />
       {attempts.isPending && <Box role="status">{t('slate.the-attempts-are-being-read')}</Box>}
       {attempts.total === 0 && (
-        <Box sx={{ fontSize: 19, lineHeight: 1.5, color: 'text.secondary' }}>
+        <Box sx={{ fontSize: 'lead', lineHeight: 1.5, color: 'text.secondary' }}>
           {t('slate.nobody-has-tried-a-sum')}
         </Box>
       )}
@@ -98,7 +99,7 @@ function Row({ entry }: { entry: AttemptEntry }) {
       <Box
         sx={{
           gridColumn: { xs: '1 / -1', sm: 'auto' },
-          fontSize: 15.5,
+          fontSize: 'plain',
           lineHeight: 1.25,
           color: entry.slip ? 'error.main' : entry.handedIn ? 'success.main' : 'text.secondary',
         }}

@@ -10,6 +10,7 @@ import { CARD } from '../ui/card';
 import { Kbd } from '../ui/Kbd';
 import { FindingCard } from '../hand/FindingCard';
 import { Legend } from '../hand/Legend';
+import { TroubleNote } from '../ui/TroubleNote';
 import { t } from '../words';
 
 /** The right page of an attempt in work: the judge's report, help, and the keys. */
@@ -55,7 +56,7 @@ export function WritingPage({
     <Box sx={PAGE}>
       {head}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1.5 }}>
-        <Box component="h2" sx={{ m: 0, fontSize: 24, flex: 1 }}>
+        <Box component="h2" sx={{ m: 0, fontSize: 'head', flex: 1 }}>
           {attempt.problem}
         </Box>
         <Box sx={{ color: 'text.secondary' }}>
@@ -79,7 +80,7 @@ export function WritingPage({
       >
         {hint ? (
           <Box sx={{ ...CARD, borderColor: 'ink.nowEdge', bgcolor: 'ink.now' }}>
-            <Box sx={{ fontSize: 22, lineHeight: 1.3 }}>{hint.text}</Box>
+            <Box sx={{ fontSize: 'head', lineHeight: 1.3 }}>{hint.text}</Box>
           </Box>
         ) : (
           (finding && <FindingCard finding={finding} />) ||
@@ -115,7 +116,7 @@ export function WritingPage({
           <Kbd>S</Kbd>
         </Button>
       </Box>
-      {help.isError && <Box role="alert">{help.error.message}</Box>}
+      <TroubleNote of={help.error} />
       <Box sx={{ flex: 1 }} />
       {stuck && <NotKept what={t('common.not-kept-yet')} />}
       <Box sx={{ display: 'flex', gap: 2.5, pt: 1, borderTop: 1, borderColor: 'divider' }}>
@@ -139,7 +140,7 @@ export function Counts({ report }: { report: Report }) {
     <>
       {(['right', 'slips', 'follows'] as const).map((what) => (
         <span key={what}>
-          <Box component="strong" sx={{ fontSize: 20 }}>
+          <Box component="strong" sx={{ fontSize: 'lead' }}>
             {report[what]}
           </Box>{' '}
           {t(COUNTED[what], { count: report[what] })}

@@ -7,7 +7,7 @@ export function Coming({ trouble, within = false }: { trouble?: Error | null; wi
     <Box
       component={within ? 'div' : 'main'}
       role={trouble ? 'alert' : 'status'}
-      sx={{ p: 4, fontSize: 20, color: trouble ? undefined : 'text.secondary' }}
+      sx={{ p: 4, fontSize: 'lead', color: trouble ? undefined : 'text.secondary' }}
     >
       {trouble?.message ?? t('common.loading')}
     </Box>

@@ -29,7 +29,7 @@ export function DayField({
   return (
     <Box sx={{ display: 'inline-flex', flexDirection: 'column', gap: 0.25 }}>
       {labelled && (
-        <Box component="span" aria-hidden sx={{ fontSize: 14, color: 'text.secondary' }}>
+        <Box component="span" aria-hidden sx={{ fontSize: 'note', color: 'text.secondary' }}>
           {label}
         </Box>
       )}

@@ -10,7 +10,7 @@ export function Kbd({ children }: { children: string }) {
         ml: 1.5,
         px: 0.75,
         fontFamily: 'inherit',
-        fontSize: 13,
+        fontSize: 'note',
         border: 1,
         borderRadius: 1,
         display: { xs: 'none', md: 'inline' },

@@ -65,7 +65,7 @@ const ASIDE = {
   ml: 'auto',
   pl: 3,
   color: 'text.secondary',
-  fontSize: 15,
+  fontSize: 'note',
   whiteSpace: 'normal',
   lineHeight: 1.2,
 };

@@ -35,7 +35,7 @@ export class ScreenBoundary extends Component<Props, { failed: string | null }> 
     }
     return (
       <Box component="main" sx={{ p: 5, bgcolor: 'background.paper', borderRadius: 2 }}>
-        <Box role="alert" sx={{ mb: 3, fontSize: 22, lineHeight: 1.4, maxWidth: 620 }}>
+        <Box role="alert" sx={{ mb: 3, fontSize: 'head', lineHeight: 1.4, maxWidth: 620 }}>
           {t('ui.this-screen-cannot-be-shown')}
         </Box>
         <Button variant="contained" onClick={again}>

@@ -1,12 +1,8 @@
-import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import type { ReactNode } from 'react';
 import { useDraft } from './useDraft';
 import { LONGEST_NAME } from './names';
+import { AskDialog } from './AskDialog';
 import { t } from '../words';
 
 /** Asks for the title of a page and a note on it; the typed text stays until it is kept. */
@@ -41,43 +37,35 @@ export function WordsDialog({
     forgetNote();
   };
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="words-title">
-      <form
-        noValidate
-        onSubmit={(event) => {
-          event.preventDefault();
-          // A failure is said as `trouble`; the words stay.
-          onKeep({ title, note }).then(forget, () => undefined);
-        }}
-      >
-        <DialogTitle id="words-title">{heading}</DialogTitle>
-        <DialogContent sx={{ display: 'grid', gap: 2.5 }}>
-          {about}
-          <TextField
-            label={t('ui.title')}
-            value={title}
-            onChange={(event) => setTitle(event.target.value)}
-            autoFocus
-            error={trouble !== undefined}
-            helperText={trouble}
-            slotProps={{ htmlInput: { maxLength: LONGEST_NAME } }}
-          />
-          <TextField
-            label={t('ui.note-optional')}
-            value={note}
-            onChange={(event) => setNote(event.target.value)}
-            multiline
-            minRows={2}
-            slotProps={{ htmlInput: { maxLength: 2000 } }}
-          />
-        </DialogContent>
-        <DialogActions sx={{ px: 3, pb: 2.5 }}>
-          <Button onClick={onClose}>{t('common.cancel')}</Button>
-          <Button type="submit" variant="contained" disabled={pending}>
-            {does}
-          </Button>
-        </DialogActions>
-      </form>
-    </Dialog>
+    <AskDialog
+      title={heading}
+      content={{ sx: { display: 'grid', gap: 2.5 } }}
+      does={{
+        label: does,
+        isOff: pending,
+        // A failure is said as `trouble`; the words stay.
+        run: () => void onKeep({ title, note }).then(forget, () => undefined),
+      }}
+      onClose={onClose}
+    >
+      {about}
+      <TextField
+        label={t('ui.title')}
+        value={title}
+        onChange={(event) => setTitle(event.target.value)}
+        autoFocus
+        error={trouble !== undefined}
+        helperText={trouble}
+        slotProps={{ htmlInput: { maxLength: LONGEST_NAME } }}
+      />
+      <TextField
+        label={t('ui.note-optional')}
+        value={note}
+        onChange={(event) => setNote(event.target.value)}
+        multiline
+        minRows={2}
+        slotProps={{ htmlInput: { maxLength: 2000 } }}
+      />
+    </AskDialog>
   );
 }

@@ -19,5 +19,5 @@ export const ROW = {
 export const ROW_HEAD = { minWidth: 0, gridColumn: { xs: '1 / -1', sm: 'auto' } } as const;
 
 /** The title of a row, with the text below it. */
-export const ROW_TITLE = { fontSize: 18, overflowWrap: 'anywhere' } as const;
-export const ROW_BELOW = { fontSize: 14.5, color: 'text.secondary' } as const;
+export const ROW_TITLE = { fontSize: 'said', overflowWrap: 'anywhere' } as const;
+export const ROW_BELOW = { fontSize: 'note', color: 'text.secondary' } as const;

@@ -66,10 +66,10 @@ export function PageCard({
       </Box>
       <Box sx={{ flex: 1, display: 'flex', flexDirection: 'column', px: 1.75, py: 1.25 }}>
         <Box sx={{ fontWeight: 700 }}>{entry.title}</Box>
-        <Box sx={{ fontSize: 15, color: 'text.secondary', overflowWrap: 'anywhere' }}>
+        <Box sx={{ fontSize: 'note', color: 'text.secondary', overflowWrap: 'anywhere' }}>
           {shortened(entry.problem)}
         </Box>
-        {entry.note && <Box sx={{ mt: 0.5, fontSize: 15 }}>{entry.note}</Box>}
+        {entry.note && <Box sx={{ mt: 0.5, fontSize: 'note' }}>{entry.note}</Box>}
         <Box
           sx={{
             display: 'flex',
@@ -78,7 +78,7 @@ export function PageCard({
             rowGap: 0.5,
             mt: 'auto',
             pt: 0.75,
-            fontSize: 14,
+            fontSize: 'note',
           }}
         >
           <Box sx={{ flex: '1 0 100%', color: 'text.secondary' }}>
@@ -87,14 +87,14 @@ export function PageCard({
           <Button
             aria-label={t('workbook.rename', { title: entry.title })}
             onClick={() => onRename(entry)}
-            sx={{ minHeight: 30, px: 1.25, mr: 0.75, fontSize: 14 }}
+            sx={{ minHeight: 30, px: 1.25, mr: 0.75, fontSize: 'note' }}
           >
             {t('workbook.rename-plain')}
           </Button>
           <Button
             aria-label={t('common.delete-title', { title: entry.title })}
             onClick={(event) => isSecondClick(event) || onRemove(entry)}
-            sx={{ minHeight: 30, px: 1.25, fontSize: 14 }}
+            sx={{ minHeight: 30, px: 1.25, fontSize: 'note' }}
           >
             {t('common.delete')}
           </Button>

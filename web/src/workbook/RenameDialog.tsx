@@ -25,7 +25,7 @@ export function RenameDialog({ entry, onClose }: { entry: PageEntry; onClose: ()
     <WordsDialog
       draft={`of ${id}`}
       heading={t('workbook.rename-this-page')}
-      about={<Box sx={{ fontSize: 22, overflowWrap: 'anywhere' }}>{problem}</Box>}
+      about={<Box sx={{ fontSize: 'head', overflowWrap: 'anywhere' }}>{problem}</Box>}
       before={{ title, note }}
       does={t('workbook.rename-plain')}
       pending={rename.isPending}

@@ -18,6 +18,7 @@ import { useDraft } from '../ui/useDraft';
 import { useNotice } from '../ui/useNotice';
 import { PageCard } from './PageCard';
 import { RenameDialog } from './RenameDialog';
+import { TroubleNote } from '../ui/TroubleNote';
 import { t } from '../words';
 
 const BackupDialog = deferred(() => import('../backup/BackupDialog'));
@@ -71,11 +72,7 @@ export default function Workbook() {
           {pages.total !== undefined && t('workbook.pages', { pages: pages.total })}
         </Box>
       </Box>
-      {pages.error && (
-        <Box role="alert" sx={{ mx: 3.5, p: 2, bgcolor: 'ink.slipPage', color: 'error.main' }}>
-          {pages.error.message}
-        </Box>
-      )}
+      <TroubleNote of={pages.error} />
       {pages.total === 0 && <Empty search={search} />}
       <Box
         component="ul"
@@ -147,7 +144,7 @@ function ReadIn() {
 
 function Empty({ search }: { search: string }) {
   return (
-    <Box sx={{ px: 3.5, py: 4, fontSize: 20, lineHeight: 1.5, color: 'text.secondary' }}>
+    <Box sx={{ px: 3.5, py: 4, fontSize: 'lead', lineHeight: 1.5, color: 'text.secondary' }}>
       {search.trim() === '' ? (
         <>
           {t('workbook.no-page-is-kept-yet')}
