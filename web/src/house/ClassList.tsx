@@ -4,7 +4,7 @@ import InputBase from '@mui/material/InputBase';
 import { api } from '../api/client';
 import type { ClassRoom } from '../api/types';
 import { FIELD, KeptField } from '../ui/KeptField';
-import { isSecondClick } from '../ui/useDeletion';
+import { deletion, RowMenu } from '../ui/RowMenu';
 import { useDraft } from '../ui/useDraft';
 import { useNotice } from '../ui/useNotice';
 import { useClassChange, useClasses } from '../session/classes';
@@ -66,12 +66,7 @@ export function ClassList() {
               {each.current ? '✓' : ''}
             </Button>
             <ClassName key={each.name} room={each} />
-            <Button
-              aria-label={t('common.delete-name', { name: each.name })}
-              onClick={(event) => isSecondClick(event) || remove(each)}
-            >
-              {t('common.delete')}
-            </Button>
+            <RowMenu of={each.name} entries={[deletion(() => remove(each))]} />
           </Box>
         ))}
       </Box>

@@ -8,6 +8,7 @@ import type { PupilGroup, Pupil } from '../api/types';
 import { useGroups } from '../session/groups';
 import { useAct } from '../ui/useAct';
 import { save } from '../ui/save';
+import { deletion, RowMenu } from '../ui/RowMenu';
 import { useNotice } from '../ui/useNotice';
 import { LONGEST_NAME } from '../ui/names';
 import { t } from '../words';
@@ -78,32 +79,25 @@ export function GroupList({ roll }: { roll: Pupil[] }) {
                   .join(', ')}
               </Box>
             </Box>
-            <Button
-              size="small"
-              aria-label={t('marking.letters-of-group', { name: group.name })}
-              disabled={letters.isPending}
-              onClick={() => letters.mutate(group)}
-            >
-              {t('marking.letters')}
-            </Button>
-            <Button
-              size="small"
-              aria-label={t('marking.change-group', { name: group.name })}
-              onClick={() => {
-                keep.reset();
-                setOpen(group);
-              }}
-            >
-              {t('marking.change')}
-            </Button>
-            <Button
-              size="small"
-              aria-label={t('marking.delete-group', { name: group.name })}
-              disabled={remove.isPending}
-              onClick={() => remove.mutate(group.id)}
-            >
-              {t('common.delete')}
-            </Button>
+            <RowMenu
+              of={group.name}
+              entries={[
+                {
+                  key: 'letters',
+                  name: t('marking.letters'),
+                  onChoose: () => letters.mutate(group),
+                },
+                {
+                  key: 'change',
+                  name: t('marking.change'),
+                  onChoose: () => {
+                    keep.reset();
+                    setOpen(group);
+                  },
+                },
+                deletion(() => remove.mutate(group.id)),
+              ]}
+            />
           </Box>
         ))}
       </Box>

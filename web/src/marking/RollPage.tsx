@@ -10,6 +10,8 @@ import { useCurrentClass } from '../session/classes';
 import { useAct } from '../ui/useAct';
 import { FileButton } from '../ui/FileButton';
 import { useDraft } from '../ui/useDraft';
+import type { Entry } from '../ui/MenuEntries';
+import { deletion, RowMenu, rowKeys } from '../ui/RowMenu';
 import { useNotice } from '../ui/useNotice';
 import { deferred } from '../ui/deferred';
 import { Claims } from './Claims';
@@ -182,9 +184,30 @@ function Row({
       setName(pupil.name);
     }
   };
+  const menu: Entry[] = [
+    {
+      key: 'left',
+      name: t(pupil.left ? 'marking.is-here-again' : 'marking.has-left-plain'),
+      onChoose: () => onChange({ ...pupil, left: !pupil.left }),
+    },
+    {
+      key: 'up',
+      name: t('marking.move-up'),
+      keys: 'Alt+ArrowUp',
+      onChoose: isFirst ? undefined : () => onMove(-1),
+    },
+    {
+      key: 'down',
+      name: t('marking.move-down'),
+      keys: 'Alt+ArrowDown',
+      onChoose: isLast ? undefined : () => onMove(1),
+    },
+    deletion(onDelete),
+  ];
   return (
     <Box
       component="li"
+      onKeyDown={rowKeys(menu)}
       sx={{
         display: 'flex',
         alignItems: 'center',
@@ -201,9 +224,6 @@ function Row({
         onKeyDown={(event) => {
           if (event.key === 'Enter') {
             rename();
-          } else if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
-            event.preventDefault();
-            onMove(event.key === 'ArrowUp' ? -1 : 1);
           }
         }}
         inputProps={{
@@ -212,39 +232,12 @@ function Row({
         }}
         sx={{ flex: 1, fontSize: 'said', color: pupil.left ? 'text.secondary' : 'text.primary' }}
       />
-      <Button
-        size="small"
-        disabled={isFirst}
-        aria-label={t('marking.move-up', { name: pupil.name })}
-        onClick={() => onMove(-1)}
-        sx={{ minWidth: 36 }}
-      >
-        ↑
-      </Button>
-      <Button
-        size="small"
-        disabled={isLast}
-        aria-label={t('marking.move-down', { name: pupil.name })}
-        onClick={() => onMove(1)}
-        sx={{ minWidth: 36 }}
-      >
-        ↓
-      </Button>
-      <Button
-        size="small"
-        aria-pressed={pupil.left}
-        aria-label={t('marking.has-left', { name: pupil.name })}
-        onClick={() => onChange({ ...pupil, left: !pupil.left })}
-      >
-        {t('marking.has-left-plain')}
-      </Button>
-      <Button
-        size="small"
-        aria-label={t('common.delete-name', { name: pupil.name })}
-        onClick={onDelete}
-      >
-        {t('common.delete')}
-      </Button>
+      {pupil.left && (
+        <Box component="span" sx={{ fontSize: 'note', color: 'text.secondary' }}>
+          {t('marking.has-left-plain')}
+        </Box>
+      )}
+      <RowMenu of={pupil.name} entries={menu} />
     </Box>
   );
 }

@@ -116,7 +116,7 @@ export function OpenForm({ rooms, onOpen }: { rooms: Rooms; onOpen: (room: Room)
         )}
         <Box component="ul" sx={LIST}>
           {rooms.held.map(({ id, openedAt }) => (
-            <Box component="li" key={id} sx={{ ...ROW, gridTemplateColumns: '1fr auto' }}>
+            <Box component="li" key={id} sx={{ ...ROW, justifyContent: 'space-between' }}>
               <span>{momentInFull(openedAt)}</span>
               <Button component={Link} to={`/slate/room/${id}`}>
                 {t('common.look')}

@@ -106,4 +106,4 @@ export default function RoomSummary() {
   );
 }
 
-const TWO = { ...ROW, gridTemplateColumns: 'minmax(0, 2fr) minmax(0, 3fr)' };
+const TWO = { ...ROW, display: 'grid', gridTemplateColumns: 'minmax(0, 2fr) minmax(0, 3fr)' };

@@ -1,5 +1,4 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import { useQueryClient } from '@tanstack/react-query';
 import { useDeferredValue } from 'react';
 import { api } from '../api/client';
@@ -7,13 +6,13 @@ import { Trouble } from '../api/taken';
 import type { SetFile } from '../api/types';
 import { useAct } from '../ui/useAct';
 import { FileButton } from '../ui/FileButton';
-import { More } from '../ui/More';
 import { SearchField } from '../ui/SearchField';
-import { isSecondClick, useDeletion } from '../ui/useDeletion';
+import { KeptList, KeptRow } from '../ui/KeptList';
+import { deletion } from '../ui/RowMenu';
+import { useDeletion } from '../ui/useDeletion';
 import { useDraft } from '../ui/useDraft';
 import { useNotice } from '../ui/useNotice';
 import { useLongList } from '../ui/useLongList';
-import { TroubleNote } from '../ui/TroubleNote';
 import { t } from '../words';
 
 /** The kept sets, to be found and opened. */
@@ -53,50 +52,31 @@ export function KeptSets({ onOpen }: { onOpen: (id: number) => void }) {
           {t('sets.read-a-set-in')}
         </FileButton>
       </Box>
-      <TroubleNote of={sets.error} />
-      {sets.total === 0 && (
-        <Box sx={{ py: 2, fontSize: 'said', lineHeight: 1.5, color: 'text.secondary' }}>
-          {search.trim() === ''
+      <KeptList
+        of={sets}
+        reading={t('sets.the-sets-are-being-read')}
+        none={
+          search.trim() === ''
             ? t('sets.no-set-is-kept-yet')
-            : t('sets.no-set-has-in-its', { search })}
-        </Box>
-      )}
-      <Box component="ul" sx={{ m: 0, mt: 1, p: 0, listStyle: 'none' }}>
-        {sets.entries?.map(({ id, title, sums, versions }) => (
-          <Box
-            component="li"
+            : t('sets.no-set-has-in-its', { search })
+        }
+        row={({ id, title, sums, versions }) => (
+          <KeptRow
             key={id}
-            sx={{
-              display: 'flex',
-              alignItems: 'center',
-              gap: 1,
-              py: 0.75,
-              borderBottom: '1px dotted',
-              borderColor: 'ink.edge',
+            title={title}
+            below={[
+              t('sets.sums', { sums }),
+              versions > 1 && t('sets.versions-a-to', { versions: 'ABCD'[versions - 1] }),
+            ]}
+            open={{
+              label: t('common.open'),
+              name: t('common.open-title', { title }),
+              run: () => onOpen(id),
             }}
-          >
-            <Box sx={{ flex: 1, minWidth: 0 }}>
-              <Box sx={{ fontSize: 'said', overflowWrap: 'anywhere' }}>{title}</Box>
-              <Box sx={{ fontSize: 'note', color: 'text.secondary' }}>
-                {t('sets.sums', { sums })}
-                {versions > 1 && t('sets.versions-a-to', { versions: 'ABCD'[versions - 1] })}
-              </Box>
-            </Box>
-            <Button aria-label={t('common.open-title', { title })} onClick={() => onOpen(id)}>
-              {t('common.open')}
-            </Button>
-            <Button
-              aria-label={t('common.delete-title', { title })}
-              onClick={(event) =>
-                isSecondClick(event) || remove({ id, said: t('common.is-deleted', { title }) })
-              }
-            >
-              {t('common.delete')}
-            </Button>
-          </Box>
-        ))}
-      </Box>
-      {sets.hasMore && <More asking={sets.isAsking} onMore={sets.more} />}
+            menu={[deletion(() => remove({ id, said: t('common.is-deleted', { title }) }))]}
+          />
+        )}
+      />
     </Box>
   );
 }

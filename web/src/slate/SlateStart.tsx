@@ -3,17 +3,15 @@ import Button from '@mui/material/Button';
 import visuallyHidden from '@mui/utils/visuallyHidden';
 import { Link, useNavigate } from 'react-router';
 import { api } from '../api/client';
-import type { AttemptEntry } from '../api/types';
 import { RunList } from '../runs/RunList';
 import { BOOK, FOR_FINGERS, PAGES, RIGHT_PAGE } from '../ui/book';
-import { isSecondClick, useDeletion } from '../ui/useDeletion';
-import { LIST, ROW, ROW_BELOW, ROW_HEAD, ROW_TITLE } from '../ui/list';
-import { More } from '../ui/More';
+import { KeptList, KeptRow } from '../ui/KeptList';
+import { deletion } from '../ui/RowMenu';
+import { useDeletion } from '../ui/useDeletion';
 import { useDraft } from '../ui/useDraft';
 import { useLongList } from '../ui/useLongList';
 import { BeginForm } from './BeginForm';
 import { clock } from '../ui/time';
-import { TroubleNote } from '../ui/TroubleNote';
 import { t } from '../words';
 
 /** The attempts so far, and a new one to be begun. */
@@ -57,78 +55,37 @@ export default function SlateStart() {
 }
 
 function AttemptList() {
-  const attempts = useLongList(['attempts'], api.attempts);
-  return (
-    <>
-      <TroubleNote of={attempts.error} />
-      {attempts.isPending && <Box role="status">{t('slate.the-attempts-are-being-read')}</Box>}
-      {attempts.total === 0 && (
-        <Box sx={{ fontSize: 'lead', lineHeight: 1.5, color: 'text.secondary' }}>
-          {t('slate.nobody-has-tried-a-sum')}
-        </Box>
-      )}
-      <Box component="ul" sx={LIST}>
-        {attempts.entries?.map((entry) => (
-          <Row key={entry.id} entry={entry} />
-        ))}
-      </Box>
-      {attempts.hasMore && <More asking={attempts.isAsking} onMore={attempts.more} />}
-    </>
-  );
-}
-
-function Row({ entry }: { entry: AttemptEntry }) {
   const navigate = useNavigate();
   const remove = useDeletion('attempts', api.removeAttempt, api.restoreAttempt);
-  const result = !entry.handedIn ? t('slate.not-handed-in') : (entry.slip ?? t('slate.all-right'));
   return (
-    <Box
-      component="li"
-      sx={{
-        ...ROW,
-        gridTemplateColumns: {
-          xs: 'auto 1fr auto auto',
-          sm: 'minmax(0, 5fr) minmax(0, 6fr) auto auto auto',
-        },
-      }}
-    >
-      <Box sx={ROW_HEAD}>
-        <Box sx={ROW_TITLE}>{entry.problem}</Box>
-        <Box sx={ROW_BELOW}>{[entry.who, entry.methodName].filter(Boolean).join(' · ')}</Box>
-      </Box>
-      <Box
-        sx={{
-          gridColumn: { xs: '1 / -1', sm: 'auto' },
-          fontSize: 'plain',
-          lineHeight: 1.25,
-          color: entry.slip ? 'error.main' : entry.handedIn ? 'success.main' : 'text.secondary',
-        }}
-      >
-        {result}
-        {entry.slips > 1 && t('slate.and-slips', { slips: entry.slips })}
-      </Box>
-      <span>{clock(entry.seconds)}</span>
-      <Button
-        aria-label={t(entry.handedIn ? 'slate.look-at' : 'slate.go-on-with', {
-          problem: entry.problem,
-          who: entry.who || t('common.nobody'),
-        })}
-        onClick={() => navigate(`/slate/${entry.id}`)}
-      >
-        {entry.handedIn ? t('common.look') : t('common.go-on')}
-      </Button>
-      <Button
-        aria-label={t('slate.delete', { problem: entry.problem })}
-        onClick={(event) =>
-          isSecondClick(event) ||
-          remove({
-            id: entry.id,
-            said: t('slate.the-attempt-at-is-deleted', { problem: entry.problem }),
-          })
-        }
-      >
-        {t('common.delete')}
-      </Button>
-    </Box>
+    <KeptList
+      of={useLongList(['attempts'], api.attempts)}
+      reading={t('slate.the-attempts-are-being-read')}
+      none={t('slate.nobody-has-tried-a-sum')}
+      row={({ id, problem, who, methodName, handedIn, slip, slips, seconds }) => (
+        <KeptRow
+          key={id}
+          title={problem}
+          below={[who, methodName].filter(Boolean).join(' · ')}
+          state={[
+            !handedIn ? t('slate.not-handed-in') : (slip ?? t('slate.all-right')),
+            slips > 1 && t('slate.and-slips', { slips }),
+          ]}
+          tone={slip ? 'bad' : handedIn ? 'good' : 'quiet'}
+          aside={clock(seconds)}
+          open={{
+            label: handedIn ? t('common.look') : t('common.go-on'),
+            name: t(handedIn ? 'slate.look-at' : 'slate.go-on-with', {
+              problem,
+              who: who || t('common.nobody'),
+            }),
+            run: () => void navigate(`/slate/${id}`),
+          }}
+          menu={[
+            deletion(() => remove({ id, said: t('slate.the-attempt-at-is-deleted', { problem }) })),
+          ]}
+        />
+      )}
+    />
   );
 }

@@ -3,6 +3,7 @@ import Divider from '@mui/material/Divider';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import type { ReactNode } from 'react';
+import { t } from '../words';
 
 /** A choice of a menu. */
 export interface Entry {
@@ -10,6 +11,8 @@ export interface Entry {
   name: ReactNode;
   /** A note at its other end. */
   aside?: string;
+  /** The keys that do it while the focus is within its row, as `Alt+ArrowUp`. */
+  keys?: string;
   selected?: boolean;
   /** Whether a line divides it from the entries above. */
   isBelowLine?: boolean;
@@ -31,30 +34,37 @@ export default function MenuEntries({
 }) {
   return (
     <Menu open={open} anchorEl={anchor} onClose={onClose} slotProps={{ paper: { sx: PAPER } }}>
-      {entries.flatMap(({ key, name, aside, selected, isBelowLine, onChoose }) => [
-        isBelowLine && <Divider key={`above ${key}`} />,
-        <MenuItem
-          key={key}
-          selected={selected}
-          disabled={!onChoose}
-          onClick={() => {
-            onClose();
-            onChoose?.();
-          }}
-        >
-          <Box component="span" sx={{ ...NAME, maxWidth: aside ? '66%' : '100%' }}>
-            {name}
-          </Box>
-          {aside && (
-            <Box component="span" sx={ASIDE}>
-              {aside}
+      {entries.flatMap(
+        ({ key, name, keys, aside = told(keys), selected, isBelowLine, onChoose }) => [
+          isBelowLine && <Divider key={`above ${key}`} />,
+          <MenuItem
+            key={key}
+            aria-keyshortcuts={keys}
+            selected={selected}
+            disabled={!onChoose}
+            onClick={() => {
+              onClose();
+              onChoose?.();
+            }}
+          >
+            <Box component="span" sx={{ ...NAME, maxWidth: aside ? '66%' : '100%' }}>
+              {name}
             </Box>
-          )}
-        </MenuItem>,
-      ])}
+            {aside && (
+              <Box component="span" sx={ASIDE}>
+                {aside}
+              </Box>
+            )}
+          </MenuItem>,
+        ],
+      )}
     </Menu>
   );
 }
+
+/** Keys as they stand on them. */
+const told = (keys?: string) =>
+  keys?.replace('Delete', t('ui.del')).replace('ArrowUp', '↑').replace('ArrowDown', '↓');
 
 /** The paper of a menu, which is no wider than the screen. */
 const PAPER = { maxHeight: 420, maxWidth: 'min(520px, calc(100% - 32px))' };

@@ -1,12 +1,11 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';
 import { useQuery } from '@tanstack/react-query';
 import { useRef } from 'react';
 import { api } from '../api/client';
 import type { Page, PageEntry, Working } from '../api/types';
 import { PartDrawing } from '../paper/PartDrawing';
-import { isSecondClick } from '../ui/useDeletion';
+import { deletion, RowMenu, rowKeys } from '../ui/RowMenu';
 import { useInSight } from '../ui/useInSight';
 import { useSize } from '../ui/useSize';
 import { LOCALE, t } from '../words';
@@ -31,10 +30,15 @@ export function PageCard({
     enabled: inSight,
     staleTime: Infinity,
   });
+  const menu = [
+    { key: 'rename', name: t('workbook.rename-plain'), onChoose: () => onRename(entry) },
+    deletion(() => onRemove(entry)),
+  ];
   return (
     <Box
       component="li"
       ref={card}
+      onKeyDown={rowKeys(menu)}
       sx={{
         display: 'flex',
         flexDirection: 'column',
@@ -70,34 +74,11 @@ export function PageCard({
           {shortened(entry.problem)}
         </Box>
         {entry.note && <Box sx={{ mt: 0.5, fontSize: 'note' }}>{entry.note}</Box>}
-        <Box
-          sx={{
-            display: 'flex',
-            flexWrap: 'wrap',
-            justifyContent: 'end',
-            rowGap: 0.5,
-            mt: 'auto',
-            pt: 0.75,
-            fontSize: 'note',
-          }}
-        >
-          <Box sx={{ flex: '1 0 100%', color: 'text.secondary' }}>
+        <Box sx={{ display: 'flex', alignItems: 'end', gap: 1, mt: 'auto' }}>
+          <Box sx={{ flex: 1, fontSize: 'note', color: 'text.secondary' }}>
             {entry.methodName} · {shortDate(entry.keptAt)}
           </Box>
-          <Button
-            aria-label={t('workbook.rename', { title: entry.title })}
-            onClick={() => onRename(entry)}
-            sx={{ minHeight: 30, px: 1.25, mr: 0.75, fontSize: 'note' }}
-          >
-            {t('workbook.rename-plain')}
-          </Button>
-          <Button
-            aria-label={t('common.delete-title', { title: entry.title })}
-            onClick={(event) => isSecondClick(event) || onRemove(entry)}
-            sx={{ minHeight: 30, px: 1.25, fontSize: 'note' }}
-          >
-            {t('common.delete')}
-          </Button>
+          <RowMenu of={entry.title} entries={menu} />
         </Box>
       </Box>
     </Box>

@@ -207,9 +207,9 @@ class AddressJourneyTest extends Journey {
     hand.page.getByLabel("Find by sum or title").fill("in a row");
     Locator cards = hand.page.getByRole(AriaRole.LISTITEM);
     assertThat(cards).hasCount(3);
-    hand.button("Delete Tubs in a row").click();
+    hand.inMenu("Tubs in a row", "Delete").click();
     assertThat(cards).hasCount(2);
-    hand.button("Delete Twine in a row").dblclick();
+    hand.inMenu("Twine in a row", "Delete").dblclick();
     assertThat(cards).hasCount(1);
     hand.button("Undo").click();
     assertThat(hand.button("Open Twine in a row")).isVisible();
@@ -224,7 +224,7 @@ class AddressJourneyTest extends Journey {
     talk().post("/api/pages", Map.of("sum", sum, "title", "Bulbs to rename", "note", "wet"));
     hand.tab("Workbook");
     hand.page.getByLabel("Find by sum or title").fill("to rename");
-    hand.button("Rename Bulbs to rename").click();
+    hand.inMenu("Bulbs to rename", "Rename").click();
     Locator title = hand.page.getByLabel("Title", new Page.GetByLabelOptions().setExact(true));
     assertThat(title).hasValue("Bulbs to rename");
     title.fill(" ");

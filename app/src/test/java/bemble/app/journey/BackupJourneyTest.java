@@ -27,7 +27,7 @@ class BackupJourneyTest extends Journey {
     Path zip = folder.resolve(download.suggestedFilename());
     download.saveAs(zip);
     hand.button("Close").click();
-    hand.button("Delete In the barn").click();
+    hand.inMenu("In the barn", "Delete").click();
     assertThat(hand.page.getByText("No page is kept yet.")).isVisible();
 
     hand.button("Backups").click();

@@ -137,6 +137,12 @@ final class DeskHand implements AutoCloseable {
         AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
   }
 
+  /** The entry of a row's menu, which is opened first. */
+  Locator inMenu(String row, String entry) {
+    button("More about " + row).click();
+    return page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(entry));
+  }
+
   void setOut(String sum) {
     line().fill(sum);
     line().press("Enter");

@@ -85,7 +85,11 @@ final class EveryView {
         "rename",
         () -> {
           open("/workbook", "Rows of leeks");
-          hand.button(said.apply("Rename Rows of leeks")).first().click();
+          hand.button(said.apply("More about Rows of leeks")).first().click();
+          hand.page
+              .getByRole(
+                  AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(said.apply("Rename")))
+              .click();
           assertThat(hand.page.getByRole(AriaRole.DIALOG)).isVisible();
         });
     see(

@@ -58,7 +58,7 @@ class GridJourneyTest extends HandedOut {
   @Test
   void theListOfTheClassHasAnOrderOfTheTeachersOwn() {
     hand.page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Handouts")).click();
-    hand.button("Move Caio up").click();
+    hand.inMenu("Caio", "Move up").click();
     hand.page.getByLabel("Name of Wilfa").press("Alt+ArrowUp");
     Locator names = hand.page.getByLabel(Pattern.compile("Name of .*"));
     assertThat(names.nth(3)).hasValue("Wilfa");

@@ -95,12 +95,12 @@ class HasteJourneyTest extends Journey {
       talk().post("/api/pages", Map.of("title", title, "sum", Talk.sum("46 + 38", "column")));
     }
     hand.tab("Workbook");
-    hand.button("Delete Leeks").click();
+    hand.inMenu("Leeks", "Delete").click();
     assertThat(hand.page.getByText("“Leeks” is deleted.")).isVisible();
     assertThat(hand.page.locator("body:focus, body:not(:has(:focus))")).hasCount(0);
-    assertThat(hand.button("Delete Leeks")).hasCount(0);
+    assertThat(hand.button("Open Leeks")).hasCount(0);
     hand.press("Control+z");
-    assertThat(hand.button("Delete Leeks")).isVisible();
+    assertThat(hand.button("Open Leeks")).isVisible();
     assertThat(hand.page.getByText("“Leeks” is deleted.")).hasCount(0);
     assertEquals(3, talk().get("/api/pages").json().get("total").asInt());
   }

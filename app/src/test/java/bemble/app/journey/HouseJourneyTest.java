@@ -135,11 +135,11 @@ class HouseJourneyTest extends Journey {
     page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("My class")).click();
     assertThat(hand.sentence()).containsText("So exchange 1 ten for 10 ones:");
     hand.tab("House style");
-    hand.button("Delete Cold Frame").click();
+    hand.inMenu("Cold Frame", "Delete").click();
     assertThat(page.getByLabel("Name of Cold Frame")).hasCount(0);
     hand.button("Undo").click();
     assertThat(page.getByLabel("Name of Cold Frame")).hasCount(1);
-    hand.button("Delete Cold Frame").click();
+    hand.inMenu("Cold Frame", "Delete").click();
     assertThat(page.getByLabel("Name of Cold Frame")).hasCount(0);
   }
 

@@ -319,10 +319,10 @@ class MarkingJourneyTest extends HandedOut {
     assertThat(hand.page.getByText("“Bram” is in this class already")).isVisible();
     hand.page.getByLabel("New pupils").fill("Joss");
     hand.button("Add pupils").click();
-    hand.button("Delete Joss").click();
+    hand.inMenu("Joss", "Delete").click();
     inDialog("Keep Joss").click();
     assertThat(hand.page.getByLabel("Name of Joss")).isVisible();
-    hand.button("Delete Joss").click();
+    hand.inMenu("Joss", "Delete").click();
     inDialog("Delete for good").click();
     assertThat(hand.page.getByLabel("Name of Joss")).hasCount(0);
     assertEquals(5, talk().get("/api/roll").json().size());

@@ -175,7 +175,7 @@ class SetsJourneyTest extends Journey {
     assertThat(hand.button("Version A")).hasAttribute("aria-pressed", "true");
     awaitNames(first);
     hand.button("Kept sets").click();
-    hand.button("Delete Stall takings").click();
+    hand.button("Open Stall takings").press("Delete");
     assertThat(hand.button("Open Stall takings")).hasCount(0);
     hand.button("Undo").click();
     assertThat(hand.button("Open Stall takings")).isVisible();

@@ -62,7 +62,7 @@ class WorkbookJourneyTest {
       page.getByLabel("Find by sum or title").fill("nothing like it");
       assertThat(page.getByText("No page has “nothing like it”")).isVisible();
       page.getByLabel("Find by sum or title").fill("SHELF");
-      hand.button("Delete Packets on the shelf").click();
+      hand.inMenu("Packets on the shelf", "Delete").click();
       assertThat(page.getByRole(AriaRole.LISTITEM)).hasCount(0);
       hand.button("Undo").click();
       assertThat(page.getByRole(AriaRole.LISTITEM)).hasCount(1);
