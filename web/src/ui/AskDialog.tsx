@@ -66,7 +66,8 @@ export function AskDialog({
       maxWidth={maxWidth}
       aria-labelledby={id}
       onClose={onClose}
-      onKeyDown={onKeyDown}
+      // A handler that is there but undefined would take the place of the one that hears Escape.
+      {...(onKeyDown && { onKeyDown })}
     >
       {does ? (
         <form

@@ -27,6 +27,7 @@ import java.util.concurrent.Future;
 import java.util.stream.Stream;
 import org.jspecify.annotations.NullMarked;
 import org.junit.jupiter.api.Test;
+import org.springframework.stereotype.Component;
 
 class AppArchitectureTest {
   private static final JavaClasses APP =
@@ -184,6 +185,20 @@ class AppArchitectureTest {
       case "cancel" -> owner.isAssignableTo(Future.class);
       default -> false;
     };
+  }
+
+  /** A class that works with more than these is more than one. */
+  @Test
+  void noComponentWorksWithMoreThanEightOthers() {
+    List<String> crowded =
+        APP.stream()
+            .filter(type -> type.isMetaAnnotatedWith(Component.class))
+            .flatMap(type -> type.getConstructors().stream())
+            .filter(constructor -> constructor.getRawParameterTypes().size() > 8)
+            .map(constructor -> constructor.getOwner().getSimpleName())
+            .filter(name -> !name.contains("$$"))
+            .toList();
+    assertEquals(List.of(), crowded);
   }
 
   /** Every request reads names and titles by this one rule. */

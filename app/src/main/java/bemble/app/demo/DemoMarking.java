@@ -2,6 +2,7 @@ package bemble.app.demo;
 
 import bemble.app.house.ClassView;
 import bemble.app.house.Classes;
+import bemble.app.marking.HandingOut;
 import bemble.app.marking.Handouts;
 import bemble.app.marking.MarkingJson.GridView;
 import bemble.app.marking.MarkingJson.HandoutKind;
@@ -9,6 +10,7 @@ import bemble.app.marking.MarkingJson.HandoutRequest;
 import bemble.app.marking.MarkingJson.HandoutTerms;
 import bemble.app.marking.MarkingJson.SimulatedRequest;
 import bemble.app.marking.Simulation;
+import bemble.app.sets.KeptSets;
 import bemble.app.sets.SetBook;
 import bemble.app.sets.SetJson.SetEntry;
 import bemble.app.sets.SetJson.SumRequest;
@@ -34,22 +36,28 @@ class DemoMarking implements DemoPart {
 
   private final Classes classes;
   private final Handouts handouts;
+  private final HandingOut handing;
   private final Simulation simulation;
   private final SetBook book;
+  private final KeptSets kept;
   private final Clock clock;
   private final ObjectMapper json;
 
   DemoMarking(
       Classes classes,
       Handouts handouts,
+      HandingOut handing,
       Simulation simulation,
       SetBook book,
+      KeptSets kept,
       Clock clock,
       ObjectMapper json) {
     this.classes = classes;
     this.handouts = handouts;
+    this.handing = handing;
     this.simulation = simulation;
     this.book = book;
+    this.kept = kept;
     this.clock = clock;
     this.json = json;
   }
@@ -106,11 +114,11 @@ class DemoMarking implements DemoPart {
     }
     long set = found.get(0).id();
     List<SumRequest> sums =
-        book.open(set, "A").shown().sums().stream().map(DemoSets::asSent).toList();
+        kept.open(set, "A").shown().sums().stream().map(DemoSets::asSent).toList();
     LocalDate today = LocalDate.now(clock);
     LocalDate due = demo.dueDaysAgo() == null ? null : today.minusDays(demo.dueDaysAgo());
     GridView grid =
-        handouts.give(
+        handing.give(
             new HandoutRequest(
                 demo.set(),
                 set,

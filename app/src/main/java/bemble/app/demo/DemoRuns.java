@@ -6,6 +6,7 @@ import bemble.app.runs.RunJson.RunTelling;
 import bemble.app.runs.RunJson.RunTerms;
 import bemble.app.runs.RunJson.RunView;
 import bemble.app.runs.Runs;
+import bemble.app.sets.KeptSets;
 import bemble.app.sets.SetBook;
 import bemble.app.sets.SetJson.SetEntry;
 import bemble.app.sets.SetJson.SumRequest;
@@ -29,13 +30,21 @@ import org.springframework.stereotype.Component;
 class DemoRuns implements DemoPart {
   private final Runs runs;
   private final SetBook book;
+  private final KeptSets kept;
   private final Attempts attempts;
   private final SimulatedSlates pupils;
   private final ObjectMapper json;
 
-  DemoRuns(Runs runs, SetBook book, Attempts attempts, SimulatedSlates pupils, ObjectMapper json) {
+  DemoRuns(
+      Runs runs,
+      SetBook book,
+      KeptSets kept,
+      Attempts attempts,
+      SimulatedSlates pupils,
+      ObjectMapper json) {
     this.runs = runs;
     this.book = book;
+    this.kept = kept;
     this.attempts = attempts;
     this.pupils = pupils;
     this.json = json;
@@ -67,7 +76,7 @@ class DemoRuns implements DemoPart {
 
   private void work(DemoRun demo, long set) {
     List<SumRequest> sums =
-        book.open(set, "A").shown().sums().stream().map(DemoSets::asSent).toList();
+        kept.open(set, "A").shown().sums().stream().map(DemoSets::asSent).toList();
     RunView run =
         runs.begin(
             new RunRequest(

@@ -12,8 +12,6 @@ import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
-import java.time.Clock;
-import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -33,7 +31,6 @@ public class Backups {
   private final OpenFile open;
   private final DiskSpace room;
   private final Gate gate;
-  private final Clock clock;
   private final Replacement replacement;
   private final DeletedSince deleted;
 
@@ -44,7 +41,6 @@ public class Backups {
       OpenFile open,
       DiskSpace room,
       Gate gate,
-      Clock clock,
       Replacement replacement,
       DeletedSince deleted) {
     this.file = file;
@@ -53,7 +49,6 @@ public class Backups {
     this.open = open;
     this.room = room;
     this.gate = gate;
-    this.clock = clock;
     this.replacement = replacement;
     this.deleted = deleted;
   }
@@ -213,9 +208,7 @@ public class Backups {
   }
 
   private CopyView exchange(Connection from, boolean forget) {
-    Copies copies = new Copies(file.copies());
-    Path before = copies.nextBefore(LocalDateTime.now(clock));
-    copier.copyTo(before);
+    Path before = copier.copyBefore();
     try (Connection to = source.getConnection()) {
       if (forget) {
         deleted.eraseIn(from);
@@ -226,7 +219,10 @@ public class Backups {
     }
     open.flush();
     replacement.tell();
-    return CopyView.of(copies.find(before.getFileName().toString()).orElseThrow(Backups::missing));
+    return CopyView.of(
+        new Copies(file.copies())
+            .find(before.getFileName().toString())
+            .orElseThrow(Backups::missing));
   }
 
   private static void exchange(Connection from, Connection to) throws SQLException {

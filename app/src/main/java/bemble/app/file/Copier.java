@@ -73,6 +73,13 @@ class Copier {
     }
   }
 
+  /** Copies all that is kept now, before something else takes its place; gives the copy. */
+  Path copyBefore() {
+    Path before = new Copies(file.copies()).nextBefore(now());
+    copyTo(before);
+    return before;
+  }
+
   /** Writes all that is kept at one moment into a backup, which is there whole or not at all. */
   void copyTo(Path zip) {
     room.refuseIfFull();

@@ -95,6 +95,11 @@ public class Classes {
     return Optional.ofNullable(context().id());
   }
 
+  /** The number of the current class; refused where there is none. */
+  public long here() {
+    return current().orElseThrow(Classes::missing);
+  }
+
   /** The name of the current class; empty where there is none. */
   String currentName() {
     return current().flatMap(mapper::find).map(ClassRow::name).orElse("");

@@ -52,7 +52,7 @@ public class Roll {
 
   /** The class whose pupils these are. */
   public long currentClass() {
-    return classes.current().orElseThrow(() -> new MissingException("class"));
+    return classes.here();
   }
 
   /** All pupils in their order, including those who have left. */

@@ -6,7 +6,6 @@ import bemble.app.ladder.LadderJson.RungNames;
 import bemble.app.ladder.LadderJson.RungRequest;
 import bemble.app.ladder.LadderJson.RungSums;
 import bemble.app.ladder.LadderJson.RungView;
-import bemble.app.refusal.MissingException;
 import bemble.app.refusal.RefusedException;
 import bemble.app.words.Language;
 import bemble.ladder.Ladder;
@@ -214,7 +213,7 @@ public class LadderBook {
   }
 
   private long classId() {
-    return classes.current().orElseThrow(() -> new MissingException("class"));
+    return classes.here();
   }
 
   private Rung rung(String id) {

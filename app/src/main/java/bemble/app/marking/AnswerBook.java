@@ -5,7 +5,7 @@ import bemble.app.marking.MarkingJson.CellView;
 import bemble.app.marking.MarkingJson.CellsView;
 import bemble.app.marking.MarkingJson.RefusedCell;
 import bemble.app.refusal.RefusedException;
-import bemble.app.slate.Attempts;
+import bemble.app.slate.AttemptBin;
 import bemble.app.words.Sentences;
 import bemble.diagnosis.AnswerSpace;
 import bemble.diagnosis.Outcome;
@@ -29,7 +29,7 @@ public class AnswerBook {
   private final HandoutMapper mapper;
   private final Handouts handouts;
   private final SaidSlips said;
-  private final Attempts attempts;
+  private final AttemptBin bin;
   private final Clock clock;
   private final TransactionOperations transactions;
 
@@ -37,13 +37,13 @@ public class AnswerBook {
       HandoutMapper mapper,
       Handouts handouts,
       SaidSlips said,
-      Attempts attempts,
+      AttemptBin bin,
       Clock clock,
       TransactionOperations transactions) {
     this.mapper = mapper;
     this.handouts = handouts;
     this.said = said;
-    this.attempts = attempts;
+    this.bin = bin;
     this.clock = clock;
     this.transactions = transactions;
   }
@@ -149,7 +149,7 @@ public class AnswerBook {
 
   /** A page that was read off paper goes with the answer that was read there. */
   private void deletePage(long id, CellRequest cell) {
-    mapper.pageFromPaper(id, cell.pupil(), cell.number()).ifPresent(attempts::delete);
+    mapper.pageFromPaper(id, cell.pupil(), cell.number()).ifPresent(bin::delete);
   }
 
   /** The same answer typed in two windows is one answer. */

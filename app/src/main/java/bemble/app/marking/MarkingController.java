@@ -2,13 +2,9 @@ package bemble.app.marking;
 
 import bemble.app.export.PdfRequest;
 import bemble.app.guard.AnyClass;
-import bemble.app.json.Slice;
 import bemble.app.marking.MarkingJson.CellsRequest;
 import bemble.app.marking.MarkingJson.CellsView;
 import bemble.app.marking.MarkingJson.GlanceView;
-import bemble.app.marking.MarkingJson.GridView;
-import bemble.app.marking.MarkingJson.HandoutEntry;
-import bemble.app.marking.MarkingJson.HandoutRequest;
 import bemble.app.marking.MarkingJson.PaperKind;
 import bemble.app.marking.MarkingJson.ReteachRequest;
 import bemble.app.marking.MarkingJson.SimulatedRequest;
@@ -20,7 +16,6 @@ import jakarta.validation.Valid;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
-import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -31,11 +26,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Handouts of the current class: given, marked, and what they tell. */
+/** The answers to handouts: typed, marked, and what they tell. */
 @RestController
 @RequestMapping("/api/handouts")
 class MarkingController {
-  private final Handouts handouts;
   private final AnswerBook book;
   private final Glances glances;
   private final GridTable table;
@@ -45,7 +39,6 @@ class MarkingController {
   private final PupilSheets sheets;
 
   MarkingController(
-      Handouts handouts,
       AnswerBook book,
       Glances glances,
       GridTable table,
@@ -54,30 +47,12 @@ class MarkingController {
       MarkedPaper paper,
       PupilSheets sheets) {
     this.sheets = sheets;
-    this.handouts = handouts;
     this.book = book;
     this.glances = glances;
     this.table = table;
     this.simulation = simulation;
     this.reteaching = reteaching;
     this.paper = paper;
-  }
-
-  @PostMapping
-  @ResponseStatus(HttpStatus.CREATED)
-  GridView give(@Valid @RequestBody HandoutRequest request) {
-    return handouts.give(request);
-  }
-
-  @GetMapping
-  Slice<HandoutEntry> list(@RequestParam(defaultValue = "" + Long.MAX_VALUE) long before) {
-    return handouts.list(before);
-  }
-
-  @AnyClass
-  @GetMapping("/{id}")
-  GridView open(@PathVariable long id) {
-    return handouts.open(id);
   }
 
   /** Keeps answers as they are typed; tells of each that was not kept why. */
@@ -132,20 +107,5 @@ class MarkingController {
   SetView reteach(@PathVariable long id, @Valid @RequestBody ReteachRequest request) {
     return reteaching.make(
         id, request.slip(), request.pupils() == null ? List.of() : request.pupils());
-  }
-
-  @AnyClass
-  @DeleteMapping("/{id}")
-  @ResponseStatus(HttpStatus.NO_CONTENT)
-  void delete(@PathVariable long id) {
-    handouts.delete(id);
-  }
-
-  /** Takes a deletion back. */
-  @AnyClass
-  @PostMapping("/{id}/restore")
-  @ResponseStatus(HttpStatus.NO_CONTENT)
-  void restore(@PathVariable long id) {
-    handouts.restore(id);
   }
 }

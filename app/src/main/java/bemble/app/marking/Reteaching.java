@@ -3,6 +3,7 @@ package bemble.app.marking;
 import bemble.app.house.PupilGroups;
 import bemble.app.ladder.Ladders;
 import bemble.app.refusal.RefusedException;
+import bemble.app.sets.KeptSets;
 import bemble.app.sets.SetBook;
 import bemble.app.sets.SetJson.SetRequest;
 import bemble.app.sets.SetJson.SetView;
@@ -28,13 +29,15 @@ public class Reteaching {
 
   private final Handouts handouts;
   private final SetBook book;
+  private final KeptSets kept;
   private final Ladders ladders;
   private final PupilGroups groups;
 
-  Reteaching(Handouts handouts, SetBook book, Ladders ladders, PupilGroups groups) {
+  Reteaching(Handouts handouts, SetBook book, KeptSets kept, Ladders ladders, PupilGroups groups) {
     this.groups = groups;
     this.handouts = handouts;
     this.book = book;
+    this.kept = kept;
     this.ladders = ladders;
   }
 
@@ -46,7 +49,7 @@ public class Reteaching {
     SetView set =
         groups
             .setOf(id, slipId)
-            .map(known -> book.open(known, Versions.FIRST))
+            .map(known -> kept.open(known, Versions.FIRST))
             .orElseGet(() -> fresh(id, slipId));
     if (!pupils.isEmpty()) {
       HandoutRow handout = handouts.find(id);

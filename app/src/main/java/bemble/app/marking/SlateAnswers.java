@@ -1,6 +1,7 @@
 package bemble.app.marking;
 
 import bemble.app.refusal.RefusedException;
+import bemble.app.slate.AttemptBin;
 import bemble.app.slate.Attempts;
 import bemble.app.slate.HandedIn;
 import bemble.diagnosis.AnswerSpace;
@@ -28,6 +29,7 @@ class SlateAnswers {
   private final HandoutMapper mapper;
   private final Handouts handouts;
   private final Attempts attempts;
+  private final AttemptBin bin;
   private final SaidSlips said;
   private final Clock clock;
   private final TransactionOperations transactions;
@@ -36,12 +38,14 @@ class SlateAnswers {
       HandoutMapper mapper,
       Handouts handouts,
       Attempts attempts,
+      AttemptBin bin,
       SaidSlips said,
       Clock clock,
       TransactionOperations transactions) {
     this.mapper = mapper;
     this.handouts = handouts;
     this.attempts = attempts;
+    this.bin = bin;
     this.said = said;
     this.clock = clock;
     this.transactions = transactions;
@@ -92,7 +96,7 @@ class SlateAnswers {
             row -> {
               mapper
                   .pageFromPaper(place.handoutId(), place.pupilId(), place.number())
-                  .ifPresent(attempts::delete);
+                  .ifPresent(bin::delete);
               mapper.fill(attempt, place, row, Judge.VERSION, OffsetDateTime.now(clock));
             });
   }

@@ -1,5 +1,6 @@
 package bemble.app.plan;
 
+import bemble.app.house.Classes;
 import bemble.app.plan.PlanJson.DayView;
 import bemble.app.plan.PlanJson.LessonView;
 import bemble.app.plan.PlanJson.PartView;
@@ -23,27 +24,26 @@ public class CalendarFile {
   private static final int WEEKS_BACK = 8;
   private static final int WEEKS_ON = 26;
 
-  private final Plan plan;
-  private final Lessons lessons;
+  private final PlanDays days;
+  private final Classes classes;
   private final Calendar timetable;
 
-  CalendarFile(Plan plan, Lessons lessons, Calendar timetable) {
-    this.plan = plan;
-    this.lessons = lessons;
+  CalendarFile(PlanDays days, Classes classes, Calendar timetable) {
+    this.days = days;
+    this.classes = classes;
     this.timetable = timetable;
   }
 
   /** The lessons and holidays of the current class, from eight weeks ago to half a year on. */
   public String write() {
-    long classId = lessons.currentClass();
-    LocalDate today = plan.today();
+    long classId = classes.here();
+    LocalDate today = timetable.today();
     ICalendar calendar = new ICalendar();
     calendar.setProductId("-//Bemble//Plan//EN");
     // An hour of the school's is the same wherever the calendar is read.
     calendar.getTimezoneInfo().setGlobalFloatingTime(true);
     List<String> hours = timetable.begins(classId);
-    for (DayView day :
-        plan.days(classId, today.minusWeeks(WEEKS_BACK), today.plusWeeks(WEEKS_ON))) {
+    for (DayView day : days.of(classId, today.minusWeeks(WEEKS_BACK), today.plusWeeks(WEEKS_ON))) {
       if (day.holiday() != null) {
         calendar.addEvent(event("holiday-" + classId + "-" + day.day(), day.day(), day.holiday()));
       }

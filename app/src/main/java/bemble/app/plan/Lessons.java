@@ -8,85 +8,59 @@ import bemble.app.plan.PlanJson.LessonState;
 import bemble.app.plan.PlanJson.LessonTopic;
 import bemble.app.plan.PlanJson.LessonView;
 import bemble.app.plan.PlanJson.LogRequest;
-import bemble.app.plan.PlanJson.OpenedPart;
-import bemble.app.plan.PlanJson.OpenedSum;
 import bemble.app.plan.PlanJson.PartView;
 import bemble.app.refusal.MissingException;
 import bemble.app.refusal.RefusedException;
 import bemble.app.refusal.StaleException;
 import bemble.app.register.Register;
 import bemble.app.register.RegisterWords;
-import bemble.app.sets.Drafts;
-import bemble.app.sets.SetBook;
-import bemble.app.sets.SetJson.DraftRequest;
-import bemble.app.sets.SetJson.SetLineView;
-import bemble.app.sets.SetJson.SetRequest;
-import bemble.app.sets.SetJson.SumRequest;
-import bemble.app.sets.SetJson.SumView;
-import bemble.app.sets.Versions;
-import bemble.app.words.Sentences;
 import bemble.app.words.SlipIds;
 import bemble.ladder.Rung;
 import bemble.practice.Lesson;
 import bemble.practice.LessonPart;
 import bemble.progress.Proposal;
 import bemble.progress.Proposals;
-import java.time.Clock;
 import java.time.LocalDate;
-import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionOperations;
 
-/** Plans lessons, opens their parts, and keeps their results. */
+/** Plans lessons, and keeps their results. */
 @Service
 public class Lessons {
   private final PlanMapper mapper;
   private final Calendar calendar;
   private final Register register;
-  private final Drafts drafts;
-  private final SetBook book;
   private final Classes classes;
   private final Course course;
   private final LessonParts parts;
   private final Deletions deletions;
-  private final Clock clock;
   private final TransactionOperations transactions;
 
   Lessons(
       PlanMapper mapper,
       Calendar calendar,
       Register register,
-      Drafts drafts,
-      SetBook book,
       Classes classes,
       Course course,
       LessonParts parts,
       Deletions deletions,
-      Clock clock,
       TransactionOperations transactions) {
     this.mapper = mapper;
     this.calendar = calendar;
     this.register = register;
-    this.drafts = drafts;
-    this.book = book;
     this.classes = classes;
     this.course = course;
     this.parts = parts;
     this.deletions = deletions;
-    this.clock = clock;
     this.transactions = transactions;
-  }
-
-  long currentClass() {
-    return classes.current().orElseThrow(() -> new MissingException("class"));
   }
 
   /** Plans a lesson that fits into the free time of a day. */
   public LessonView plan(LessonRequest request) {
-    long classId = currentClass();
+    long classId = classes.here();
     LocalDate day = Calendar.day(request.day());
     RegisterWords words = register.words(classId);
     Rung goal =
@@ -133,7 +107,7 @@ public class Lessons {
     return view(find(id));
   }
 
-  private LessonRow find(long id) {
+  LessonRow find(long id) {
     return mapper.find(id).orElseThrow(Lessons::missing);
   }
 
@@ -233,7 +207,7 @@ public class Lessons {
   private void deleteLeftOf(long id) {
     for (LessonRow left : mapper.leftOf(id)) {
       if (left.state().equals(LessonState.PLANNED.name())) {
-        mapper.delete(left.id(), OffsetDateTime.now(clock));
+        delete(left.id());
       } else {
         deleteLeftOf(left.id());
       }
@@ -294,50 +268,6 @@ public class Lessons {
     return open(id);
   }
 
-  /** The set of a part; it is made when it is opened for the first time. */
-  public OpenedPart openPart(long id, int number) {
-    LessonRow row = find(id);
-    LessonPartRow part =
-        mapper.partsOf(id).stream()
-            .filter(each -> each.number() == number)
-            .findFirst()
-            .orElseThrow(Lessons::missing);
-    long set = part.setId() == null ? makeSet(row, part) : part.setId();
-    return new OpenedPart(
-        set,
-        book.open(set, Versions.FIRST).shown().sums().stream()
-            .map(SumView::sum)
-            .map(sum -> new OpenedSum(sum.plain(), sum.method()))
-            .toList());
-  }
-
-  private long makeSet(LessonRow row, LessonPartRow part) {
-    List<SetLineView> lines = parts.lines(part, register.words(row.classId()));
-    if (lines.isEmpty()) {
-      throw missing();
-    }
-    LessonPart kind = LessonPart.valueOf(part.kind());
-    List<SumRequest> sums =
-        drafts.draft(new DraftRequest(lines, null, null, null, null, null)).sums().stream()
-            .map(SumView::sum)
-            .map(sum -> new SumRequest(sum.plain(), sum.method(), sum.rung(), kind))
-            .toList();
-    String title = PlanWords.part(kind, toldToPupils(row));
-    long set = book.keep(new SetRequest(title, lines, sums, null)).id();
-    mapper.give(row.id(), part.number(), set);
-    return set;
-  }
-
-  /**
-   * The title of a lesson on its sheets: pupils read those, so the name of a slip stays off them.
-   */
-  private String toldToPupils(LessonRow row) {
-    boolean again = row.kind().equals(Proposal.Kind.RETEACH.name());
-    return again
-        ? Sentences.of("plan.reteach", register.words(row.classId()).rung(row.rung()))
-        : row.title();
-  }
-
   void delete(long id) {
     deletions.delete(mapper, id, Lessons::missing);
   }
@@ -346,7 +276,7 @@ public class Lessons {
     deletions.restore(mapper, id, Lessons::missing);
   }
 
-  private static MissingException missing() {
+  static MissingException missing() {
     return new MissingException("lesson");
   }
 }

@@ -27,22 +27,14 @@ public class Logbook {
   private static final int MOST_WEEKS = 52;
 
   private final PlanMapper mapper;
-  private final Plan plan;
-  private final Lessons lessons;
+  private final Calendar calendar;
   private final Register register;
   private final Classes classes;
   private final Shared shared;
 
-  Logbook(
-      PlanMapper mapper,
-      Plan plan,
-      Lessons lessons,
-      Register register,
-      Classes classes,
-      Shared shared) {
+  Logbook(PlanMapper mapper, Calendar calendar, Register register, Classes classes, Shared shared) {
     this.mapper = mapper;
-    this.plan = plan;
-    this.lessons = lessons;
+    this.calendar = calendar;
     this.register = register;
     this.classes = classes;
     this.shared = shared;
@@ -56,7 +48,7 @@ public class Logbook {
    */
   public LogView view(String words, int skipped) {
     String like = Like.containing(words.toLowerCase(Locale.ROOT).strip());
-    List<LogRow> rows = mapper.log(lessons.currentClass(), like, Math.max(0, skipped), SIZE + 1);
+    List<LogRow> rows = mapper.log(classes.here(), like, Math.max(0, skipped), SIZE + 1);
     List<LogEntry> entries =
         rows.stream()
             .limit(SIZE)
@@ -83,17 +75,17 @@ public class Logbook {
 
   /** How many were sure of each rung at the end of each week, up to this one. */
   public YearView year() {
-    return shared.of(List.of("year", plan.today()), this::workYear);
+    return shared.of(List.of("year", calendar.today()), this::workYear);
   }
 
   private YearView workYear() {
-    long classId = lessons.currentClass();
+    long classId = classes.here();
     RegisterWords words = register.words(classId);
     Optional<LocalDate> first = register.firstDay(classId);
     if (first.isEmpty()) {
       return new YearView(List.of(), 0, List.of());
     }
-    List<LocalDate> weeks = SchoolWeek.mondays(first.get(), plan.today(), MOST_WEEKS);
+    List<LocalDate> weeks = SchoolWeek.mondays(first.get(), calendar.today(), MOST_WEEKS);
     List<Map<String, Integer>> sure =
         register.sure(classId, weeks.stream().map(week -> week.plusDays(6)).toList());
     List<RungYear> rungs =

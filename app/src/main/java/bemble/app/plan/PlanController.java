@@ -33,14 +33,25 @@ class PlanController {
   private static final int MOST_WEEKS = 16;
 
   private final Plan plan;
+  private final PlanFrame frame;
   private final Lessons lessons;
+  private final PartSets parts;
   private final Today today;
   private final Logbook logbook;
   private final CalendarFile calendar;
 
-  PlanController(Plan plan, Lessons lessons, Today today, Logbook logbook, CalendarFile calendar) {
+  PlanController(
+      Plan plan,
+      PlanFrame frame,
+      Lessons lessons,
+      PartSets parts,
+      Today today,
+      Logbook logbook,
+      CalendarFile calendar) {
     this.plan = plan;
+    this.frame = frame;
     this.lessons = lessons;
+    this.parts = parts;
     this.today = today;
     this.logbook = logbook;
     this.calendar = calendar;
@@ -95,7 +106,7 @@ class PlanController {
   /** The set of a part; it is made when it is opened for the first time. */
   @PostMapping("/lessons/{id}/parts/{number}")
   OpenedPart openPart(@PathVariable long id, @PathVariable int number) {
-    return lessons.openPart(id, number);
+    return parts.open(id, number);
   }
 
   @DeleteMapping("/lessons/{id}")
@@ -113,20 +124,20 @@ class PlanController {
   @PutMapping("/holidays")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void holiday(@Valid @RequestBody HolidayRequest request) {
-    plan.holiday(request);
+    frame.holiday(request);
   }
 
   @PutMapping("/timetable")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void timetable(@Valid @RequestBody TimetableRequest request) {
-    plan.timetable(request);
+    frame.timetable(request);
   }
 
   /** Sets the shares that a teacher may choose among the rules. */
   @PutMapping("/shares")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void shares(@Valid @RequestBody SharesRequest request) {
-    plan.choose(request);
+    frame.choose(request);
   }
 
   /** The logbook, latest first. */

@@ -21,8 +21,7 @@ import org.springframework.stereotype.Service;
 public class Today {
   private final PlanMapper mapper;
   private final Roll roll;
-  private final Plan plan;
-  private final Lessons lessons;
+  private final PlanDays days;
   private final Handouts handouts;
   private final Register register;
   private final Course course;
@@ -32,8 +31,7 @@ public class Today {
   Today(
       PlanMapper mapper,
       Roll roll,
-      Plan plan,
-      Lessons lessons,
+      PlanDays days,
       Handouts handouts,
       Register register,
       Course course,
@@ -41,8 +39,7 @@ public class Today {
       Shared shared) {
     this.mapper = mapper;
     this.roll = roll;
-    this.plan = plan;
-    this.lessons = lessons;
+    this.days = days;
     this.handouts = handouts;
     this.register = register;
     this.course = course;
@@ -52,14 +49,14 @@ public class Today {
 
   /** Today's page of the current class. */
   public TodayView view() {
-    return shared.of(List.of("today", plan.today()), this::work);
+    return shared.of(List.of("today", days.today()), this::work);
   }
 
   private TodayView work() {
-    long classId = lessons.currentClass();
-    LocalDate today = plan.today();
+    long classId = classes.here();
+    LocalDate today = days.today();
     Optional<DayView> next =
-        mapper.nextPlanned(classId, today).map(day -> plan.days(classId, day, day).get(0));
+        mapper.nextPlanned(classId, today).map(day -> days.of(classId, day, day).get(0));
     return new TodayView(
         today,
         next.isPresent(),
@@ -70,7 +67,7 @@ public class Today {
   }
 
   private OtherClass other(ClassView room) {
-    Optional<LocalDate> next = mapper.nextPlanned(room.id(), plan.today());
+    Optional<LocalDate> next = mapper.nextPlanned(room.id(), days.today());
     List<String> titles =
         next.stream()
             .flatMap(day -> mapper.lessons(room.id(), day, day).stream())
@@ -83,7 +80,7 @@ public class Today {
 
   private List<AgainView> again(long classId) {
     PlanWords words = new PlanWords(register.words(classId), roll.names(classId));
-    return course.proposals(classId, plan.today(), plan.today()).opener().stream()
+    return course.proposals(classId, days.today(), days.today()).opener().stream()
         .map(words::again)
         .toList();
   }

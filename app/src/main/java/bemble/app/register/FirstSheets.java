@@ -3,7 +3,6 @@ package bemble.app.register;
 import bemble.app.house.Classes;
 import bemble.app.house.Roll;
 import bemble.app.ladder.Ladders;
-import bemble.app.refusal.MissingException;
 import bemble.app.register.RegisterJson.FirstSheetView;
 import bemble.app.register.RegisterJson.PlaceView;
 import bemble.ladder.Rung;
@@ -31,7 +30,7 @@ public class FirstSheets {
 
   /** The rungs of a first sheet of an operation, and how far each pupil was found to have come. */
   public FirstSheetView of(Operation operation) {
-    long classId = classes.current().orElseThrow(() -> new MissingException("class"));
+    long classId = classes.here();
     List<Rung> rungs = ladders.of(classId).ladder().of(operation);
     Map<Long, Map<String, List<Evidence>>> work = register.work(classId);
     List<PlaceView> places =

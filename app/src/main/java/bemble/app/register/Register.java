@@ -99,7 +99,7 @@ public class Register {
   }
 
   private RegisterView work() {
-    long classId = classes.current().orElseThrow(() -> new MissingException("class"));
+    long classId = classes.here();
     RegisterWords words = words(classId);
     Set<String> shown =
         words.ladder().rungs().stream().map(Rung::id).collect(Collectors.toUnmodifiableSet());

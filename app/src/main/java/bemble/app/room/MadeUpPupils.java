@@ -48,6 +48,7 @@ class MadeUpPupils {
 
   private final Rooms rooms;
   private final RoomWork work;
+  private final RoomGiving giving;
   private final SimulatedSlates slates;
   private final RoomMapper mapper;
   private final Clock clock;
@@ -71,9 +72,16 @@ class MadeUpPupils {
     }
   }
 
-  MadeUpPupils(Rooms rooms, RoomWork work, SimulatedSlates slates, RoomMapper mapper, Clock clock) {
+  MadeUpPupils(
+      Rooms rooms,
+      RoomWork work,
+      RoomGiving giving,
+      SimulatedSlates slates,
+      RoomMapper mapper,
+      Clock clock) {
     this.rooms = rooms;
     this.work = work;
+    this.giving = giving;
     this.slates = slates;
     this.mapper = mapper;
     this.clock = clock;
@@ -91,7 +99,7 @@ class MadeUpPupils {
       SeatRow row = new SeatRow(0, room.row().id(), null, FIRST_NUMBER + number, nobody);
       Seat seat = new Seat(mapper.addSeat(row), null, row.number(), "", clock.instant());
       room.add(seat);
-      work.bringCurrent(room, seat);
+      giving.bringCurrent(room, seat);
     }
   }
 
@@ -160,7 +168,7 @@ class MadeUpPupils {
       hand.given = given;
       hand.sum = 0;
     }
-    SumRef sum = RoomWork.sums(given).get(hand.sum);
+    SumRef sum = RoomGiving.sums(given).get(hand.sum);
     List<String> known = new ArrayList<>(slates.slipsOf(sum));
     boolean slips = hand.chance.nextInt(100) < SLIPS && !known.isEmpty();
     List<String> made = slips ? List.of(known.get(hand.chance.nextInt(known.size()))) : List.of();
@@ -172,9 +180,9 @@ class MadeUpPupils {
   /** The next of several sums. */
   private void next(OpenRoom room, Seat seat, Hand hand) {
     RoomWorkRequest given = hand.given;
-    if (given != null && hand.sum + 1 < RoomWork.sums(given).size()) {
+    if (given != null && hand.sum + 1 < RoomGiving.sums(given).size()) {
       hand.sum++;
-      work.begin(room, seat, RoomWork.sums(given).get(hand.sum));
+      giving.begin(room, seat, RoomGiving.sums(given).get(hand.sum));
     }
   }
 }

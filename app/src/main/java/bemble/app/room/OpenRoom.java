@@ -98,7 +98,7 @@ final class OpenRoom {
 
   /** The work that was given out last for a seat. */
   Optional<RoomWorkRequest> given(Seat seat) {
-    return given.stream().filter(work -> RoomWork.isMeant(work, seat)).reduce((a, b) -> b);
+    return given.stream().filter(work -> RoomGiving.isMeant(work, seat)).reduce((a, b) -> b);
   }
 
   Optional<Device> device(String token) {

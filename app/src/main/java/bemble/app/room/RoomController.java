@@ -32,6 +32,7 @@ class RoomController {
   private final RoomViews views;
   private final RoomDoor door;
   private final RoomWork work;
+  private final RoomGiving giving;
   private final RoomFeed feed;
   private final RoomEnd end;
   private final MadeUpPupils madeUp;
@@ -41,6 +42,7 @@ class RoomController {
       RoomViews views,
       RoomDoor door,
       RoomWork work,
+      RoomGiving giving,
       RoomFeed feed,
       RoomEnd end,
       MadeUpPupils madeUp) {
@@ -48,6 +50,7 @@ class RoomController {
     this.views = views;
     this.door = door;
     this.work = work;
+    this.giving = giving;
     this.feed = feed;
     this.end = end;
     this.madeUp = madeUp;
@@ -117,7 +120,7 @@ class RoomController {
   /** Gives sums out. */
   @PostMapping("/open/work")
   RoomView give(@Valid @RequestBody RoomWorkRequest request) {
-    work.give(request);
+    giving.give(request);
     return now();
   }
 

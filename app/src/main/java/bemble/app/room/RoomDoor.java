@@ -21,14 +21,14 @@ import org.springframework.stereotype.Component;
 @Component
 class RoomDoor {
   private final Rooms rooms;
-  private final RoomWork work;
+  private final RoomGiving giving;
   private final RoomMapper mapper;
   private final Roll roll;
   private final Clock clock;
 
-  RoomDoor(Rooms rooms, RoomWork work, RoomMapper mapper, Roll roll, Clock clock) {
+  RoomDoor(Rooms rooms, RoomGiving giving, RoomMapper mapper, Roll roll, Clock clock) {
     this.rooms = rooms;
-    this.work = work;
+    this.giving = giving;
     this.mapper = mapper;
     this.roll = roll;
     this.clock = clock;
@@ -119,7 +119,7 @@ class RoomDoor {
       Device device = device(room, each.knock());
       Seat seat = seat(room, device, each.pupil(), number, name);
       room.letIn(device, seat);
-      work.bringCurrent(room, seat);
+      giving.bringCurrent(room, seat);
     }
   }
 

@@ -1,10 +1,8 @@
 package bemble.app.room;
 
 import bemble.app.file.DataReplaced;
-import bemble.app.guard.PupilPort;
 import bemble.app.house.PupilDeleted;
 import bemble.app.house.Roll;
-import bemble.app.refusal.RefusedException;
 import bemble.app.refusal.StaleException;
 import bemble.app.room.RoomJson.RoomRequest;
 import bemble.app.room.RoomJson.RoomWorkRequest;
@@ -12,7 +10,6 @@ import bemble.app.slate.RoomPages;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import java.net.InetAddress;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.OffsetDateTime;
@@ -23,7 +20,6 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.SmartInitializingSingleton;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.web.servlet.context.ServletWebServerInitializedEvent;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.ContextClosedEvent;
@@ -44,39 +40,30 @@ public class Rooms implements SmartInitializingSingleton {
 
   private static final int LOOK_MILLIS = 500;
 
-  /** Ports that are tried one after the other. */
-  private static final int PORTS = 10;
-
   private final RoomMapper mapper;
   private final RoomPages pages;
   private final Roll roll;
-  private final Networks networks;
-  private final PupilPort port;
+  private final Listening address;
   private final Clock clock;
   private final ObjectMapper json;
   private final ApplicationEventPublisher events;
-  private final int firstPort;
   private volatile @Nullable OpenRoom room;
 
   Rooms(
       RoomMapper mapper,
       RoomPages pages,
       Roll roll,
-      Networks networks,
-      PupilPort port,
+      Listening address,
       Clock clock,
       ObjectMapper json,
-      ApplicationEventPublisher events,
-      @Value("${bemble.room-port:8686}") int firstPort) {
+      ApplicationEventPublisher events) {
     this.mapper = mapper;
     this.pages = pages;
     this.roll = roll;
-    this.networks = networks;
-    this.port = port;
+    this.address = address;
     this.clock = clock;
     this.json = json;
     this.events = events;
-    this.firstPort = firstPort;
   }
 
   Optional<OpenRoom> current() {
@@ -110,11 +97,7 @@ public class Rooms implements SmartInitializingSingleton {
       throw new StaleException("room-open");
     }
     long classId = roll.currentClass();
-    InetAddress address =
-        networks
-            .named(request.address())
-            .orElseThrow(() -> RefusedException.of("room-address", request.address()));
-    int taken = listen(address, firstPort, PORTS);
+    int taken = address.open(request.address());
     OffsetDateTime now = OffsetDateTime.now(clock);
     RoomRow row =
         new RoomRow(
@@ -132,18 +115,9 @@ public class Rooms implements SmartInitializingSingleton {
     try {
       room = new OpenRoom(mapper.find(mapper.insert(row)).orElseThrow());
     } catch (RuntimeException e) {
-      port.close();
+      address.close();
       throw e;
     }
-  }
-
-  private int listen(InetAddress address, int from, int ports) {
-    for (int number = from; number < from + ports; number++) {
-      if (port.open(address, number)) {
-        return number;
-      }
-    }
-    throw RefusedException.of("room-port", String.valueOf(from), String.valueOf(from + ports - 1));
   }
 
   /** Closes the room: its port is shut, and its tokens open nothing any more. */
@@ -152,7 +126,7 @@ public class Rooms implements SmartInitializingSingleton {
     if (closing != null) {
       room = null;
       closing.end();
-      port.close();
+      address.close();
       settle(closing.row());
       events.publishEvent(new RoomClosed());
     }
@@ -168,7 +142,7 @@ public class Rooms implements SmartInitializingSingleton {
     if (!open.row().endsAt().toInstant().isAfter(clock.instant())) {
       close();
     } else {
-      open.lose(networks.named(open.row().address()).isEmpty());
+      open.lose(!address.isThere(open.row().address()));
     }
   }
 
@@ -195,7 +169,7 @@ public class Rooms implements SmartInitializingSingleton {
     mapper
         .open()
         .filter(row -> row.endsAt().toInstant().isAfter(clock.instant()))
-        .filter(row -> networks.named(row.address()).isPresent())
+        .filter(row -> address.isThere(row.address()))
         .ifPresent(row -> room = broughtBack(row));
   }
 
@@ -207,8 +181,7 @@ public class Rooms implements SmartInitializingSingleton {
       return;
     }
     RoomRow row = left.get();
-    Optional<InetAddress> address = networks.named(row.address());
-    if (room == null || address.isEmpty() || !port.open(address.get(), row.port())) {
+    if (room == null || !address.openAgain(row.address(), row.port())) {
       LOG.warn("The room that was open is closed: its time is over, or its address is not there");
       room = null;
       settle(row);

@@ -32,11 +32,13 @@ class SeatController {
   private final RoomDoor door;
   private final Seats seats;
   private final RoomWork work;
+  private final RoomGiving giving;
 
-  SeatController(RoomDoor door, Seats seats, RoomWork work) {
+  SeatController(RoomDoor door, Seats seats, RoomWork work, RoomGiving giving) {
     this.door = door;
     this.seats = seats;
     this.work = work;
+    this.giving = giving;
   }
 
   @PostMapping("/knocks")
@@ -65,7 +67,7 @@ class SeatController {
   @SameTwice
   @PostMapping("/seat/next")
   OwnSeat next(@RequestHeader(value = HttpHeaders.AUTHORIZATION, defaultValue = "") String token) {
-    work.next(seats.of(token));
+    giving.next(seats.of(token));
     return seats.own(token);
   }
 

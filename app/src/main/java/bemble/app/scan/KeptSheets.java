@@ -1,6 +1,9 @@
 package bemble.app.scan;
 
+import bemble.app.file.DataReplaced;
+import bemble.app.file.Erased;
 import bemble.app.file.PictureFolder;
+import bemble.app.house.PupilDeleted;
 import bemble.app.marking.HandoutMapper;
 import bemble.app.refusal.MissingException;
 import bemble.app.refusal.RefusedException;
@@ -13,6 +16,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 
@@ -90,5 +95,17 @@ public class KeptSheets {
     if (mapper.deleteBefore(LocalDate.now(clock)) > 0) {
       sweep();
     }
+  }
+
+  @EventListener({PupilDeleted.class, Erased.class, DataReplaced.class})
+  void sweepAfterwards() {
+    sweep();
+  }
+
+  /** Deletes the leavings of a Bemble that was killed. */
+  @EventListener(ApplicationReadyEvent.class)
+  void sweepAtStart() {
+    pictures.forgetReceived();
+    sweep();
   }
 }

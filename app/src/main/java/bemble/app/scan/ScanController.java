@@ -36,14 +36,21 @@ import org.springframework.web.bind.annotation.RestController;
 @AnyClass
 class ScanController {
   private final Scans scans;
+  private final Piles piles;
   private final ReadWorkings workings;
   private final KeptSheets kept;
   private final ScanQueue queue;
   private final CameraFrames frames;
 
   ScanController(
-      Scans scans, ReadWorkings workings, KeptSheets kept, ScanQueue queue, CameraFrames frames) {
+      Scans scans,
+      Piles piles,
+      ReadWorkings workings,
+      KeptSheets kept,
+      ScanQueue queue,
+      CameraFrames frames) {
     this.scans = scans;
+    this.piles = piles;
     this.workings = workings;
     this.kept = kept;
     this.queue = queue;
@@ -76,12 +83,12 @@ class ScanController {
   /** The piles of a handout that are not taken yet. */
   @GetMapping("/api/scans")
   List<ScanView> of(@RequestParam long handout) {
-    return scans.of(handout);
+    return piles.of(handout);
   }
 
   @GetMapping("/api/scans/{id}")
   ScanView open(@PathVariable long id) {
-    return scans.open(id);
+    return piles.open(id);
   }
 
   /** The cut-out of an answer. */
@@ -89,7 +96,7 @@ class ScanController {
       path = "/api/scans/{id}/pages/{page}/answers/{sum}",
       produces = MediaType.IMAGE_JPEG_VALUE)
   byte[] answer(@PathVariable long id, @PathVariable long page, @PathVariable int sum) {
-    return scans.picture(id, page, CutOuts.answer(sum));
+    return piles.picture(id, page, CutOuts.answer(sum));
   }
 
   /** The band of the sheet in which a sum stands. */
@@ -97,13 +104,13 @@ class ScanController {
       path = "/api/scans/{id}/pages/{page}/bands/{sum}",
       produces = MediaType.IMAGE_JPEG_VALUE)
   byte[] band(@PathVariable long id, @PathVariable long page, @PathVariable int sum) {
-    return scans.picture(id, page, CutOuts.band(sum));
+    return piles.picture(id, page, CutOuts.band(sum));
   }
 
   /** The whole sheet, laid flat. */
   @GetMapping(path = "/api/scans/{id}/pages/{page}/sheet", produces = MediaType.IMAGE_JPEG_VALUE)
   byte[] sheet(@PathVariable long id, @PathVariable long page) {
-    return scans.picture(id, page, CutOuts.SHEET);
+    return piles.picture(id, page, CutOuts.SHEET);
   }
 
   /** The squares on which a sum is set out and worked. */
@@ -111,7 +118,7 @@ class ScanController {
       path = "/api/scans/{id}/pages/{page}/squares/{sum}",
       produces = MediaType.IMAGE_JPEG_VALUE)
   byte[] squares(@PathVariable long id, @PathVariable long page, @PathVariable int sum) {
-    return scans.picture(id, page, CutOuts.squares(sum));
+    return piles.picture(id, page, CutOuts.squares(sum));
   }
 
   /** The figures that were read of a sum's working, and the judge's report on them. */
@@ -133,13 +140,13 @@ class ScanController {
   /** Where the answers of a page stand on it. */
   @GetMapping("/api/scans/{id}/pages/{page}/places")
   List<PlacedAnswer> places(@PathVariable long id, @PathVariable long page) {
-    return scans.places(id, page);
+    return piles.places(id, page);
   }
 
   /** The picture of the place where the writer's name stands. */
   @GetMapping(path = "/api/scans/{id}/pages/{page}/writer", produces = MediaType.IMAGE_JPEG_VALUE)
   byte[] writer(@PathVariable long id, @PathVariable long page) {
-    return scans.picture(id, page, CutOuts.WRITER);
+    return piles.picture(id, page, CutOuts.WRITER);
   }
 
   @PutMapping("/api/scans/{id}/settled")
@@ -150,7 +157,7 @@ class ScanController {
   /** All figures that were taken for sure and read alike, to be looked at side by side. */
   @GetMapping("/api/scans/{id}/wall/{figure}")
   List<WallFigure> wall(@PathVariable long id, @PathVariable int figure) {
-    return scans.wall(id, figure);
+    return piles.wall(id, figure);
   }
 
   /** Notes that a teacher has looked at all answers with a figure side by side. */

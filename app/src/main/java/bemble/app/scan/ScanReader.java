@@ -2,7 +2,6 @@ package bemble.app.scan;
 
 import bemble.app.export.SheetTable;
 import bemble.app.export.SheetTable.TilePlace;
-import bemble.app.file.PictureFolder;
 import bemble.app.house.PupilRow;
 import bemble.app.marking.HandoutMapper;
 import bemble.app.marking.HandoutSumRow;
@@ -16,18 +15,13 @@ import bemble.app.scan.sight.Sight;
 import bemble.app.sets.SheetBook;
 import bemble.app.sets.SheetCode;
 import bemble.ink.LookAlikes;
-import bemble.ink.RowReading.Granted;
 import bemble.slate.Slate;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionOperations;
 
 /** Reads a page of a pile: which sheet it is, whose, and a cut-out of each of its answers. */
 @Component
@@ -39,8 +33,7 @@ class ScanReader {
   private final InkReader ink;
   private final SetOutSums setOut;
   private final WorkingReader working;
-  private final PictureFolder pictures;
-  private final TransactionOperations transactions;
+  private final ScanKeeper keeper;
 
   ScanReader(
       ScanMapper mapper,
@@ -50,8 +43,7 @@ class ScanReader {
       InkReader ink,
       SetOutSums setOut,
       WorkingReader working,
-      PictureFolder pictures,
-      TransactionOperations transactions) {
+      ScanKeeper keeper) {
     this.mapper = mapper;
     this.handouts = handouts;
     this.sheets = sheets;
@@ -59,8 +51,7 @@ class ScanReader {
     this.ink = ink;
     this.setOut = setOut;
     this.working = working;
-    this.pictures = pictures;
-    this.transactions = transactions;
+    this.keeper = keeper;
   }
 
   /**
@@ -69,22 +60,6 @@ class ScanReader {
    * @param anew whether it takes the place of the same page, if that was there already
    */
   record Page(long scan, long handout, String file, int number, boolean anew) {}
-
-  /**
-   * The result of a page: a problem, or its pupil and the sum of each of its tiles.
-   *
-   * @param replaced the pages whose place it takes
-   */
-  private record Outcome(
-      @Nullable ScanProblem problem,
-      @Nullable Long sheet,
-      @Nullable Long pupil,
-      Map<Integer, TilePlace> tiles,
-      List<Long> replaced) {
-    static Outcome problem(ScanProblem problem) {
-      return new Outcome(problem, null, null, Map.of(), List.of());
-    }
-  }
 
   /** Reads a page of an open file and keeps the result. */
   void read(Page page, PictureFile file) {
@@ -109,7 +84,7 @@ class ScanReader {
       refuse(page, ScanProblem.CUT_OFF);
     } else if (seen instanceof Sight.Flat flat) {
       SheetCode code = SheetCode.read(flat.code()).orElseThrow();
-      Outcome outcome = outcome(page, code, flat.table());
+      ScanKeeper.Outcome outcome = outcome(page, code, flat.table());
       Optional<LookAlikes> shown = ink.shown(flat);
       LookAlikes hand = shown.orElseGet(() -> known(outcome.pupil()));
       Map<Integer, ReadAnswer> read = new LinkedHashMap<>();
@@ -128,9 +103,9 @@ class ScanReader {
                   workings.put(sum, working.in(hand).read(flat, tile, squares.orElseThrow()));
                 }
               });
-      long id = add(page, outcome, read, workings);
+      long id = keeper.keep(page, outcome, read, workings);
       if (outcome.problem() == null) {
-        keepPictures(id, flat, outcome.tiles());
+        keeper.keep(id, flat, outcome.tiles());
         Long pupil = outcome.pupil();
         if (pupil != null) {
           shown.ifPresent(of -> mapper.keepHand(pupil, of.text()));
@@ -147,14 +122,14 @@ class ScanReader {
   }
 
   private void refuse(Page page, ScanProblem problem) {
-    add(page, Outcome.problem(problem), Map.of(), Map.of());
+    keeper.keep(page, ScanKeeper.Outcome.problem(problem), Map.of(), Map.of());
   }
 
-  private Outcome outcome(Page page, SheetCode code, SheetTable table) {
+  private ScanKeeper.Outcome outcome(Page page, SheetCode code, SheetTable table) {
     Map<Integer, TilePlace> tiles = tiles(handouts.sums(page.handout()), table);
     boolean isOthers = sheets.handout(code).filter(id -> id != page.handout()).isPresent();
     if (isOthers || tiles.size() < table.tiles().size()) {
-      return Outcome.problem(ScanProblem.OTHER_HANDOUT);
+      return ScanKeeper.Outcome.problem(ScanProblem.OTHER_HANDOUT);
     }
     Optional<Long> pupil =
         handouts.pupils(page.handout()).stream()
@@ -162,7 +137,7 @@ class ScanReader {
             .filter(id -> id == code.copy())
             .findFirst();
     if (code.copy() != 0 && pupil.isEmpty()) {
-      return Outcome.problem(ScanProblem.OTHER_PUPIL);
+      return ScanKeeper.Outcome.problem(ScanProblem.OTHER_PUPIL);
     }
     List<ScanPageRow> before =
         pupil.isEmpty()
@@ -172,10 +147,10 @@ class ScanReader {
                 .filter(row -> Long.valueOf(code.sheet()).equals(row.sheetId()))
                 .toList();
     if (!before.isEmpty() && !page.anew()) {
-      return Outcome.problem(ScanProblem.TWICE);
+      return ScanKeeper.Outcome.problem(ScanProblem.TWICE);
     }
     List<Long> replaced = before.stream().map(ScanPageRow::id).toList();
-    return new Outcome(null, code.sheet(), pupil.orElse(null), tiles, replaced);
+    return new ScanKeeper.Outcome(null, code.sheet(), pupil.orElse(null), tiles, replaced);
   }
 
   /** The tiles by the sum of the handout that they show; a handout may have a sum twice. */
@@ -188,92 +163,5 @@ class ScanReader {
       }
     }
     return tiles;
-  }
-
-  private long add(
-      Page page,
-      Outcome outcome,
-      Map<Integer, ReadAnswer> read,
-      Map<Integer, List<ReadFigure>> workings) {
-    ScanPageRow row =
-        new ScanPageRow(
-            0,
-            page.scan(),
-            page.file(),
-            page.number(),
-            outcome.problem() == null ? null : outcome.problem().name(),
-            outcome.sheet(),
-            outcome.pupil());
-    return transactions.execute(
-        status -> {
-          for (long before : outcome.replaced()) {
-            mapper.expect(page.scan(), -mapper.removePage(page.scan(), before));
-          }
-          long id = mapper.addPage(row);
-          List<ScanFigureRow> figures = new ArrayList<>();
-          read.forEach(
-              (sum, answer) -> {
-                TilePlace tile = Objects.requireNonNull(outcome.tiles().get(sum));
-                add(id, sum, answer, tile);
-                figures(id, sum, answer, tile).forEach(figures::add);
-              });
-          if (!figures.isEmpty()) {
-            mapper.addFigures(figures);
-          }
-          List<ScanSquareRow> squares = new ArrayList<>();
-          workings.forEach((sum, of) -> of.forEach(each -> squares.add(square(id, sum, each))));
-          if (!squares.isEmpty()) {
-            mapper.addSquares(squares);
-          }
-          return id;
-        });
-  }
-
-  private static ScanSquareRow square(long page, int sum, ReadFigure read) {
-    return new ScanSquareRow(
-        page, sum, read.at().row(), read.at().column(), read.figure().orElse(null));
-  }
-
-  private void add(long page, int sum, ReadAnswer answer, TilePlace tile) {
-    CutOuts.Squares shown = CutOuts.Squares.of(tile);
-    boolean isAsked = answer.granted() == Granted.ASK;
-    mapper.addAnswer(
-        new ScanAnswerRow(
-            page,
-            sum,
-            isAsked ? null : answer.text(),
-            answer.granted().name(),
-            answer.text(),
-            answer.why() == null ? null : answer.why().name(),
-            shown.right() - shown.left(),
-            shown.bottom() - shown.top()));
-  }
-
-  private static Stream<ScanFigureRow> figures(
-      long page, int sum, ReadAnswer answer, TilePlace tile) {
-    CutOuts.Squares shown = CutOuts.Squares.of(tile);
-    return answer.sure().stream()
-        .map(
-            sure ->
-                new ScanFigureRow(
-                    page,
-                    sum,
-                    sure.figure(),
-                    sure.square().column() - shown.left(),
-                    sure.square().row() - shown.top()));
-  }
-
-  private void keepPictures(long page, Sight.Flat flat, Map<Integer, TilePlace> tiles) {
-    CutOuts cutOuts = new CutOuts(flat);
-    pictures.put(page, CutOuts.SHEET, cutOuts.sheet());
-    pictures.put(page, CutOuts.WRITER, cutOuts.writer());
-    tiles.forEach(
-        (number, tile) -> {
-          pictures.put(page, CutOuts.answer(number), cutOuts.answer(tile));
-          pictures.put(page, CutOuts.band(number), cutOuts.band(tile));
-          if (tile.setOutAs() != null) {
-            pictures.put(page, CutOuts.squares(number), cutOuts.squares(tile));
-          }
-        });
   }
 }

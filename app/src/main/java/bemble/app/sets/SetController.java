@@ -37,13 +37,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/sets")
 class SetController {
   private final SetBook book;
+  private final KeptSets kept;
   private final Drafts drafts;
   private final SetPrinter printer;
   private final SheetBook sheets;
 
-  SetController(SetBook book, Drafts drafts, SetPrinter printer, SheetBook sheets) {
+  SetController(SetBook book, KeptSets kept, Drafts drafts, SetPrinter printer, SheetBook sheets) {
     this.sheets = sheets;
     this.book = book;
+    this.kept = kept;
     this.drafts = drafts;
     this.printer = printer;
   }
@@ -86,13 +88,13 @@ class SetController {
   /** The sums of a version with their answers, as comma-separated values. */
   @GetMapping(path = "/{id}/csv", produces = "text/csv")
   String csv(@PathVariable long id, @RequestParam(defaultValue = Versions.FIRST) String version) {
-    return SetTable.write(book.open(id, version).shown().sums());
+    return SetTable.write(kept.open(id, version).shown().sums());
   }
 
   /** A version as a file that {@link #read} takes again. */
   @GetMapping("/{id}/file")
   SetFile file(@PathVariable long id, @RequestParam(defaultValue = Versions.FIRST) String version) {
-    return book.file(id, version);
+    return kept.file(id, version);
   }
 
   /** Keeps the set of a file. */
@@ -140,7 +142,7 @@ class SetController {
 
   @GetMapping("/{id}")
   SetView open(@PathVariable long id, @RequestParam(defaultValue = Versions.FIRST) String version) {
-    return book.open(id, version);
+    return kept.open(id, version);
   }
 
   @PutMapping("/{id}")
@@ -157,7 +159,7 @@ class SetController {
   @GetMapping("/{id}/slip-key")
   List<KeyView> slipKey(
       @PathVariable long id, @RequestParam(defaultValue = Versions.FIRST) String version) {
-    return book.slipKey(id, version);
+    return kept.slipKey(id, version);
   }
 
   @DeleteMapping("/{id}")

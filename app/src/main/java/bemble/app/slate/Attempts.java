@@ -1,7 +1,5 @@
 package bemble.app.slate;
 
-import bemble.app.file.Deletions;
-import bemble.app.ladder.Ladders;
 import bemble.app.refusal.RefusedException;
 import bemble.app.refusal.StaleException;
 import bemble.app.slate.AttemptRequest.Telling;
@@ -11,17 +9,12 @@ import bemble.check.Checks;
 import bemble.judge.Judge;
 import bemble.judge.report.SettingOut;
 import bemble.judge.report.Stage;
-import bemble.ladder.Ladder;
 import bemble.method.Sum;
-import bemble.practice.Alike;
-import bemble.practice.Item;
 import bemble.procedure.Answer;
-import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
-import java.util.Random;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DuplicateKeyException;
@@ -33,21 +26,14 @@ import org.springframework.transaction.support.TransactionOperations;
 public class Attempts {
   private static final int MOST_STROKES = 20_000;
 
-  /** Sums that one like another is chosen from: some may not suit its method. */
-  private static final int DRAWN = 12;
-
-  private final Random seeds = new SecureRandom();
   private final AttemptMapper mapper;
   private final AttemptReader reader;
   private final Sums sums;
   private final OpenPages pages;
   private final AttemptStarter starter;
-  private final Ladders ladders;
-  private final Deletions deletions;
   private final Clock clock;
   private final ApplicationEventPublisher events;
 
-  /** Several changes, all or none. */
   private final TransactionOperations transactions;
 
   Attempts(
@@ -56,8 +42,6 @@ public class Attempts {
       Sums sums,
       OpenPages pages,
       AttemptStarter starter,
-      Ladders ladders,
-      Deletions deletions,
       Clock clock,
       ApplicationEventPublisher events,
       TransactionOperations transactions) {
@@ -66,8 +50,6 @@ public class Attempts {
     this.sums = sums;
     this.pages = pages;
     this.starter = starter;
-    this.ladders = ladders;
-    this.deletions = deletions;
     this.clock = clock;
     this.events = events;
     this.transactions = transactions;
@@ -197,63 +179,6 @@ public class Attempts {
         });
   }
 
-  /** Begins the check of a page that is handed in: a second sum with its writer's answer. */
-  public AttemptView check(long id) {
-    return open(
-        pages.with(id, page -> starter.checkOf(id).orElseGet(() -> starter.beginCheck(id, page))));
-  }
-
-  /** Begins a new page with everything that stands on a handed-in page, which stays as it is. */
-  public AttemptView mend(long id) {
-    long mended =
-        pages.with(
-            id,
-            page -> {
-              Sum sum = handedIn(page);
-              Origin origin = Origin.mending(id, page.checkOf());
-              return transactions.execute(
-                  status -> {
-                    long anew =
-                        starter.begin(
-                            sum, page.writer(), page.settingOut(), page.telling(), origin);
-                    mapper.copyStrokes(id, anew);
-                    return anew;
-                  });
-            });
-    return open(mended);
-  }
-
-  /** Begins a page of the same kind for another sum like that of a page that is handed in. */
-  public AttemptView like(long id) {
-    long other =
-        pages.with(
-            id,
-            page -> {
-              Sum sum = like(handedIn(page));
-              Origin origin = Origin.NONE;
-              return starter.begin(sum, page.writer(), page.settingOut(), page.telling(), origin);
-            });
-    return open(other);
-  }
-
-  /** The sum of a page that may be followed by another; refused before it is handed in. */
-  private static Sum handedIn(OpenPage page) {
-    if (!page.isEnded()) {
-      throw RefusedException.of("not-handed-in-yet");
-    }
-    refuseSilent(page);
-    return page.slate().sum();
-  }
-
-  private Sum like(Sum sum) {
-    Ladder ladder = ladders.current().ladder();
-    Item item = Item.of(sum.problem(), sum.method().id(), "").placed(ladder);
-    return Alike.draw(item, ladder, DRAWN, seeds.nextLong()).stream()
-        .findFirst()
-        .map(like -> like.sum(sum.style()))
-        .orElseThrow(() -> RefusedException.of("no-sum-like-it"));
-  }
-
   public HintView hint(long id, int depth) {
     return pages.with(
         id,
@@ -265,7 +190,7 @@ public class Attempts {
         });
   }
 
-  private static void refuseSilent(OpenPage page) {
+  static void refuseSilent(OpenPage page) {
     if (page.isSilent()) {
       throw RefusedException.of("silent");
     }
@@ -276,28 +201,6 @@ public class Attempts {
     return pages.with(
         id,
         page -> page.hasAnswer() ? Optional.of(page.judge().page().answer()) : Optional.empty());
-  }
-
-  public void delete(long id) {
-    if (reader.find(id).runId() != null) {
-      throw RefusedException.of("of-a-run");
-    }
-    transactions.executeWithoutResult(
-        status -> {
-          deletions.delete(mapper, id, AttemptReader::missing);
-          mapper.leaveAnswer(id);
-        });
-    pages.forget(id);
-    events.publishEvent(new PageDeleted(id));
-  }
-
-  public void restore(long id) {
-    transactions.executeWithoutResult(
-        status -> {
-          deletions.restore(mapper, id, AttemptReader::missing);
-          mapper.takeAnswerBack(id);
-        });
-    events.publishEvent(new PageDeleted(id));
   }
 
   static StrokeRow row(StrokeView stroke) {

@@ -27,11 +27,16 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class SlateController {
   private final Attempts attempts;
+  private final NextPages next;
+  private final AttemptBin bin;
   private final AttemptList list;
   private final SimulatedSlates pupils;
 
-  SlateController(Attempts attempts, AttemptList list, SimulatedSlates pupils) {
+  SlateController(
+      Attempts attempts, NextPages next, AttemptBin bin, AttemptList list, SimulatedSlates pupils) {
     this.attempts = attempts;
+    this.next = next;
+    this.bin = bin;
     this.list = list;
     this.pupils = pupils;
   }
@@ -88,7 +93,7 @@ class SlateController {
   @PostMapping("/attempts/{id}/mend")
   @ResponseStatus(HttpStatus.CREATED)
   AttemptView mend(@PathVariable long id) {
-    return attempts.mend(id);
+    return next.mend(id);
   }
 
   /** Begins a page for another sum like that of a page that is handed in. */
@@ -96,14 +101,14 @@ class SlateController {
   @PostMapping("/attempts/{id}/like")
   @ResponseStatus(HttpStatus.CREATED)
   AttemptView like(@PathVariable long id) {
-    return attempts.like(id);
+    return next.like(id);
   }
 
   /** Begins the check of a page that is handed in, or goes on with it. */
   @AnyClass
   @PostMapping("/attempts/{id}/check")
   AttemptView check(@PathVariable long id) {
-    return attempts.check(id);
+    return next.check(id);
   }
 
   @AnyClass
@@ -119,7 +124,7 @@ class SlateController {
   @DeleteMapping("/attempts/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void delete(@PathVariable long id) {
-    attempts.delete(id);
+    bin.delete(id);
   }
 
   /** Takes a deletion back. */
@@ -127,7 +132,7 @@ class SlateController {
   @PostMapping("/attempts/{id}/restore")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void restore(@PathVariable long id) {
-    attempts.restore(id);
+    bin.restore(id);
   }
 
   /** The slips that can happen in a sum. */

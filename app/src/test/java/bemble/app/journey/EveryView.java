@@ -3,6 +3,7 @@ package bemble.app.journey;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
@@ -36,6 +37,13 @@ final class EveryView {
     assertThat(hand.sentence()).isVisible();
     hand.button(said.apply(button)).click();
     assertThat(hand.page.getByRole(AriaRole.DIALOG)).isVisible();
+  }
+
+  private void inMenu(String row, String entry) {
+    hand.button(said.apply("More about " + row)).first().click();
+    hand.page
+        .getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(said.apply(entry)))
+        .click();
   }
 
   private void open(String path, String text) {
@@ -85,11 +93,7 @@ final class EveryView {
         "rename",
         () -> {
           open("/workbook", "Rows of leeks");
-          hand.button(said.apply("More about Rows of leeks")).first().click();
-          hand.page
-              .getByRole(
-                  AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(said.apply("Rename")))
-              .click();
+          inMenu("Rows of leeks", "Rename");
           assertThat(hand.page.getByRole(AriaRole.DIALOG)).isVisible();
         });
     see(

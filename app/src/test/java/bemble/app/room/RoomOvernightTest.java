@@ -60,12 +60,10 @@ class RoomOvernightTest {
           mapper,
           mock(RoomPages.class),
           mock(Roll.class),
-          networks,
-          port,
+          new Listening(networks, port, 8686),
           clock,
           new ObjectMapper(),
-          mock(ApplicationEventPublisher.class),
-          8686);
+          mock(ApplicationEventPublisher.class));
 
   private RoomRow row(int minutes) {
     OffsetDateTime noon = NOON.atOffset(ZoneOffset.UTC);
