@@ -32,7 +32,7 @@ public class Bemble {
       Optional<Path> restore = path(args, "--restore=");
       if (backup.isPresent()) {
         Backup.write(data(args), backup.get());
-        System.out.println(Sentences.of("file.backed-up", backup.get()));
+        System.out.println(Sentences.of("file.backed-up", "file", backup.get()));
         return;
       }
       if (restore.isPresent()) {
@@ -101,7 +101,7 @@ public class Bemble {
     if (!isFromMenu(started.getArgs())) {
       FirstAnswers.ask(bemble);
     }
-    System.out.println(Sentences.of("start.open", bemble.address()));
+    System.out.println(Sentences.of("start.open", "address", bemble.address()));
   }
 
   private static String port(ApplicationContext bemble) {
@@ -123,7 +123,7 @@ public class Bemble {
   private static String reason(Throwable failure) {
     for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
       if (cause instanceof PortInUseException port) {
-        return Sentences.of("start.port-in-use", String.valueOf(port.getPort()));
+        return Sentences.of("start.port-in-use", "port", String.valueOf(port.getPort()));
       }
       if (cause instanceof UnusableFileException file) {
         return file.sentence();
@@ -132,7 +132,7 @@ public class Bemble {
         return reason(sql);
       }
     }
-    return Sentences.of("start.other", String.valueOf(failure.getMessage()));
+    return Sentences.of("start.other", "why", String.valueOf(failure.getMessage()));
   }
 
   /** The database's message down to its first stop: what follows is for its own developers. */
@@ -140,6 +140,6 @@ public class Bemble {
     String message = String.valueOf(failure.getMessage());
     int end = message.indexOf("; SQL statement");
     String first = end < 0 ? message : message.substring(0, end);
-    return Sentences.of("start.data", first.lines().findFirst().orElse(""));
+    return Sentences.of("start.data", "why", first.lines().findFirst().orElse(""));
   }
 }

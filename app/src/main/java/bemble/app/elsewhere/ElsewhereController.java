@@ -92,7 +92,9 @@ class ElsewhereController {
       WorkingLine line = unreadable.get();
       throw RefusedException.of(
           "no-number",
+          "text",
           Objects.requireNonNull(typed.get(line)),
+          "line",
           Objects.requireNonNull(names.get(line)));
     }
     Map<WorkingLine, Numeral> given = lines.read(typed);

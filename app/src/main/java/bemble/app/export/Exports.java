@@ -99,7 +99,7 @@ public class Exports {
       }
     }
     if (frames.size() > MOST_FRAMES) {
-      throw RefusedException.of("too-many-frames", frames.size(), MOST_FRAMES);
+      throw RefusedException.of("too-many-frames", "frames", frames.size(), "most", MOST_FRAMES);
     }
     return frames;
   }

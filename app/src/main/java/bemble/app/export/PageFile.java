@@ -33,7 +33,7 @@ public record PageFile(
       throw RefusedException.of("no-page");
     }
     if (version > VERSION) {
-      throw RefusedException.of("newer-page", version, VERSION);
+      throw RefusedException.of("newer-page", "form", version, "newest", VERSION);
     }
   }
 }

@@ -70,7 +70,7 @@ public class Extracts {
       extract = given.schema() < Schema.newest() ? broughtUp(given) : given;
       transactions.executeWithoutResult(status -> insertAndLook(extract));
     } catch (DuplicateKeyException e) {
-      throw RefusedException.of("extract-name-twice", name(given));
+      throw RefusedException.of("extract-name-twice", "name", name(given));
     } catch (DiskFullException | NotWrittenException | StaleException e) {
       throw e;
     } catch (RuntimeException e) {

@@ -17,7 +17,7 @@ public final class Backup {
   /** Writes a data file into a zip. */
   public static void write(DataFile file, Path zip) {
     if (!Files.exists(file.path())) {
-      throw new UnusableFileException("missing", file.path());
+      throw new UnusableFileException("missing", "file", file.path());
     }
     file.check();
     file.read(
@@ -25,7 +25,7 @@ public final class Backup {
           try {
             BackupFile.write(connection, LocalDateTime.now(), zip.toAbsolutePath());
           } catch (IOException e) {
-            throw new UnusableFileException("no-backup", zip);
+            throw new UnusableFileException("no-backup", "file", zip);
           }
           return zip;
         });
@@ -39,12 +39,12 @@ public final class Backup {
    */
   public static String read(DataFile file, Path zip) {
     if (!Files.isRegularFile(zip)) {
-      throw new UnusableFileException("no-backup-file", zip);
+      throw new UnusableFileException("no-backup-file", "file", zip);
     }
     try {
       Folders.make(file.folder());
     } catch (IOException e) {
-      throw new UnusableFileException("no-folder", file.folder());
+      throw new UnusableFileException("no-folder", "folder", file.folder());
     }
     return WorkFolder.use(
         file,
@@ -68,8 +68,8 @@ public final class Backup {
     Files.move(by, file.path(), StandardCopyOption.REPLACE_EXISTING);
     file.close();
     return replaces
-        ? Sentences.of("file.restored", file.path(), zip, before)
-        : Sentences.of("file.restored-anew", file.path(), zip);
+        ? Sentences.of("file.restored", "file", file.path(), "backup", zip, "before", before)
+        : Sentences.of("file.restored-anew", "file", file.path(), "backup", zip);
   }
 
   /** A damaged file may be replaced, but none that another Bemble is writing on. */
@@ -77,10 +77,10 @@ public final class Backup {
     try (var channel = FileChannel.open(file.path(), StandardOpenOption.WRITE);
         var lock = channel.tryLock()) {
       if (lock == null) {
-        throw new UnusableFileException("locked", file.path());
+        throw new UnusableFileException("locked", "file", file.path());
       }
     } catch (OverlappingFileLockException e) {
-      throw new UnusableFileException("locked", file.path());
+      throw new UnusableFileException("locked", "file", file.path());
     }
   }
 }

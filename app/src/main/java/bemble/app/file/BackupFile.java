@@ -165,7 +165,7 @@ final class BackupFile {
           ? unpack(packed, about(about), limit, to, room)
           : EarlierBackup.unpack(packed, about, limit, to, room);
     } catch (UnusableFileException e) {
-      throw e.isNewer() ? new UnusableFileException("newer-backup", zip) : refused(zip);
+      throw e.isNewer() ? new UnusableFileException("newer-backup", "file", zip) : refused(zip);
     } catch (IOException | SQLException | RuntimeException e) {
       throw refusal(e, zip);
     }
@@ -175,7 +175,7 @@ final class BackupFile {
       ZipFile packed, About about, long limit, DataFile to, DiskSpace room)
       throws IOException, SQLException {
     if (about.form() > FORM || about.schema() > Schema.newest()) {
-      throw new UnusableFileException("newer-backup", packed.getName());
+      throw new UnusableFileException("newer-backup", "file", packed.getName());
     }
     if (about.bytes() < 0 || about.bytes() > limit) {
       throw new ZipException(ABOUT);
@@ -253,6 +253,6 @@ final class BackupFile {
   }
 
   private static UnusableFileException refused(Path zip) {
-    return new UnusableFileException("no-backup-file", zip);
+    return new UnusableFileException("no-backup-file", "file", zip);
   }
 }

@@ -142,7 +142,7 @@ public record DataFile(Path base) {
     } catch (SQLException e) {
       // The database closes the connection on which it was told to stop.
       if (e.getErrorCode() != ErrorCode.DATABASE_IS_CLOSED) {
-        throw new UnusableFileException("no-folder", folder());
+        throw new UnusableFileException("no-folder", "folder", folder());
       }
     }
   }
@@ -151,12 +151,12 @@ public record DataFile(Path base) {
   private void refuseForeign() {
     Definitions found = Definitions.of(path());
     if (found.schema() > Schema.newest()) {
-      throw new UnusableFileException("newer", path());
+      throw new UnusableFileException("newer", "file", path());
     }
     if (!found.isEmpty() && !Schema.isOwn(found)) {
       throw found.schema() == 0
-          ? new UnusableFileException("foreign", path())
-          : new UnusableFileException("altered", path(), wayOn());
+          ? new UnusableFileException("foreign", "file", path())
+          : new UnusableFileException("altered", "file", path(), "way", wayOn());
     }
   }
 
@@ -190,12 +190,12 @@ public record DataFile(Path base) {
     try (FileChannel channel = FileChannel.open(path(), StandardOpenOption.WRITE);
         FileLock lock = channel.tryLock()) {
       if (lock == null) {
-        throw new UnusableFileException("locked", path());
+        throw new UnusableFileException("locked", "file", path());
       }
     } catch (OverlappingFileLockException e) {
-      throw new UnusableFileException("locked", path());
+      throw new UnusableFileException("locked", "file", path());
     } catch (IOException e) {
-      throw new UnusableFileException("damaged", path(), wayOn(), base);
+      throw new UnusableFileException("damaged", "file", path(), "way", wayOn());
     }
   }
 
@@ -210,7 +210,7 @@ public record DataFile(Path base) {
       return;
     }
     if (!Files.isWritable(path())) {
-      throw new UnusableFileException("not-writable", path());
+      throw new UnusableFileException("not-writable", "file", path());
     }
     Seal.State left = seal().read();
     refuseBrokenSeal(left);
@@ -218,10 +218,10 @@ public record DataFile(Path base) {
         connection -> {
           long version = OpenFile.versionOf(connection);
           if (version < left.version()) {
-            throw new UnusableFileException("cut", path(), wayOn(), base);
+            throw new UnusableFileException("cut", "file", path(), "way", wayOn(), "base", base);
           }
           if (left.kind() == Seal.Kind.OPEN && !hasItsChunks()) {
-            throw new UnusableFileException("damaged", path(), wayOn(), base);
+            throw new UnusableFileException("damaged", "file", path(), "way", wayOn());
           }
           if (left.kind() != Seal.Kind.OPEN || !isEmpty(connection)) {
             refuseOtherHistory(connection);
@@ -241,20 +241,21 @@ public record DataFile(Path base) {
 
   private void refuseBrokenSeal(Seal.State left) {
     if (left.kind() == Seal.Kind.UNREADABLE) {
-      throw new UnusableFileException("seal-unreadable", path(), wayOn(), base);
+      throw new UnusableFileException(
+          "seal-unreadable", "file", path(), "way", wayOn(), "base", base);
     }
     try {
       if (left.kind() == Seal.Kind.CLOSED && !left.line().equals(Seal.lineOf(path()))) {
-        throw new UnusableFileException("changed", path(), wayOn(), base);
+        throw new UnusableFileException("changed", "file", path(), "way", wayOn(), "base", base);
       }
     } catch (IOException e) {
-      throw new UnusableFileException("damaged", path(), wayOn(), base);
+      throw new UnusableFileException("damaged", "file", path(), "way", wayOn());
     }
   }
 
   private void refuseOtherHistory(Connection connection) throws SQLException {
     if (!Schema.isOwnHistory(connection)) {
-      throw new UnusableFileException("other-history", path());
+      throw new UnusableFileException("other-history", "file", path());
     }
   }
 
@@ -295,24 +296,25 @@ public record DataFile(Path base) {
       return reading(use);
     } catch (SQLException e) {
       switch (e.getErrorCode()) {
-        case ErrorCode.DATABASE_ALREADY_OPEN_1 -> throw new UnusableFileException("locked", path());
+        case ErrorCode.DATABASE_ALREADY_OPEN_1 ->
+            throw new UnusableFileException("locked", "file", path());
         case ErrorCode.TABLE_OR_VIEW_NOT_FOUND_1,
             ErrorCode.TABLE_OR_VIEW_NOT_FOUND_DATABASE_EMPTY_1,
             ErrorCode.TABLE_OR_VIEW_NOT_FOUND_WITH_CANDIDATES_2 ->
-            throw new UnusableFileException("foreign", path());
-        default -> throw new UnusableFileException("damaged", path(), wayOn(), base);
+            throw new UnusableFileException("foreign", "file", path());
+        default -> throw new UnusableFileException("damaged", "file", path(), "way", wayOn());
       }
     } catch (UnusableFileException e) {
       throw e;
     } catch (StoredRows.ForeignTypesException e) {
-      throw new UnusableFileException("altered", path(), wayOn());
+      throw new UnusableFileException("altered", "file", path(), "way", wayOn());
     } catch (RuntimeException e) {
       if (e instanceof MVStoreException store
           && store.getErrorCode() == DataUtils.ERROR_FILE_LOCKED) {
-        throw new UnusableFileException("locked", path());
+        throw new UnusableFileException("locked", "file", path());
       }
       // The database itself trips over some damages.
-      throw new UnusableFileException("damaged", path(), wayOn(), base);
+      throw new UnusableFileException("damaged", "file", path(), "way", wayOn());
     }
   }
 
@@ -322,22 +324,26 @@ public record DataFile(Path base) {
   private String wayOn() {
     Optional<Copies.Copy> copy = new Copies(copies()).newest();
     return copy.isPresent()
-        ? Sentences.of("file.way-on.copy", copy.get().path(), base)
+        ? Sentences.of("file.way-on.copy", "copy", copy.get().path(), "base", base)
         : Sentences.of("file.way-on.no-copy");
   }
 
   /** Accepts a file as it is, if all of it can be read, and seals it anew. */
   public String accept() {
     if (!Files.exists(path())) {
-      throw new UnusableFileException("missing", path());
+      throw new UnusableFileException("missing", "file", path());
     }
     Map<String, Long> found = rows();
     close();
     return Sentences.of(
         "file.accepted",
+        "file",
         path(),
+        "classes",
         found.getOrDefault("school_class", 0L),
+        "pupils",
         found.getOrDefault("pupil", 0L),
+        "entries",
         found.values().stream().mapToLong(Long::longValue).sum());
   }
 

@@ -29,11 +29,11 @@ class FileConfiguration {
     try {
       Folders.make(file.folder());
       if (!Files.isWritable(file.folder())) {
-        throw new UnusableFileException("no-folder", file.folder());
+        throw new UnusableFileException("no-folder", "folder", file.folder());
       }
       Folders.ownIfAlone(file.folder(), file.base().getFileName().toString());
     } catch (IOException e) {
-      throw new UnusableFileException("no-folder", file.folder());
+      throw new UnusableFileException("no-folder", "folder", file.folder());
     }
     file.check();
     return file;

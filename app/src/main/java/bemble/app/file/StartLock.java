@@ -26,7 +26,7 @@ public final class StartLock implements AutoCloseable {
         channel.lock();
       }
     } catch (IOException e) {
-      throw new UnusableFileException("no-folder", file.folder());
+      throw new UnusableFileException("no-folder", "folder", file.folder());
     }
   }
 

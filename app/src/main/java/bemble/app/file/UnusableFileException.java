@@ -7,8 +7,8 @@ import bemble.app.words.Sentences;
 public final class UnusableFileException extends SaidException {
   private final boolean newer;
 
-  UnusableFileException(String key, Object... named) {
-    super(Sentences.of("file." + key, named));
+  UnusableFileException(String key, Object... fillIns) {
+    super(Sentences.of("file." + key, fillIns));
     newer = key.startsWith("newer");
   }
 

@@ -89,7 +89,7 @@ public class PupilPort {
     if (certificate != null
         && key != null
         && !(Files.isReadable(certificate) && Files.isReadable(key))) {
-      throw RefusedException.of("room-certificate", certificate, key);
+      throw RefusedException.of("room-certificate", "certificate", certificate, "key", key);
     }
     Service service = Optional.ofNullable(server).orElseThrow();
     GuardedConnector fresh = new GuardedConnector(MOST_OF_AN_ADDRESS);
@@ -115,7 +115,7 @@ public class PupilPort {
     if (!listens) {
       close();
       if (certificate != null && key != null && isFree(address, port)) {
-        throw RefusedException.of("room-certificate", certificate, key);
+        throw RefusedException.of("room-certificate", "certificate", certificate, "key", key);
       }
     }
     return listens;

@@ -74,7 +74,7 @@ public class Claims {
             mapper.claimAttempts(pupil, who);
             mapper.claimRuns(pupil, who);
           } else {
-            String other = Sentences.of("roll.somebody-else", who);
+            String other = Sentences.of("roll.somebody-else", "name", who);
             String kept = other.length() > LONGEST_NAME ? "" : other;
             mapper.renameAttempts(who, kept);
             mapper.renameRuns(who, kept);

@@ -119,7 +119,7 @@ public class Classes {
     String style = request.style() == null ? row.style() : stored.write(request.style());
     int version = request.version() == null ? -1 : request.version();
     if (mapper.change(id, version, request.name(), style) == 0) {
-      throw new StaleException("class-changed", row.name());
+      throw new StaleException("class-changed", "name", row.name());
     }
     if (!stored.style(style).choices().equals(stored.style(row.style()).choices())) {
       // By other conventions the same answer can come from another slip.

@@ -96,15 +96,15 @@ public class Roll {
     List<String> fresh = new ArrayList<>();
     for (String name : NameList.read(names)) {
       if (name.length() > PlainName.LONGEST) {
-        throw RefusedException.of("name-too-long", name);
+        throw RefusedException.of("name-too-long", "name", name);
       }
       if (!there.add(name.toLowerCase(Locale.ROOT))) {
-        throw RefusedException.of("name-twice", name);
+        throw RefusedException.of("name-twice", "name", name);
       }
       fresh.add(name);
     }
     if (there.size() > MOST) {
-      throw RefusedException.of("too-many-pupils", MOST);
+      throw RefusedException.of("too-many-pupils", "most", MOST);
     }
     transactions.executeWithoutResult(status -> fresh.forEach(name -> insert(classId, name)));
     return all();
@@ -115,7 +115,7 @@ public class Roll {
     try {
       mapper.insert(classId, name);
     } catch (DuplicateKeyException e) {
-      throw RefusedException.of("name-twice", name);
+      throw RefusedException.of("name-twice", "name", name);
     }
   }
 
@@ -124,7 +124,7 @@ public class Roll {
     List<PupilRow> pupils = classes.current().map(mapper::of).orElse(List.of());
     for (PupilRow pupil : pupils) {
       if (NamesInText.holds(title, pupil.name())) {
-        throw RefusedException.of("title-names-pupil", pupil.name());
+        throw RefusedException.of("title-names-pupil", "name", pupil.name());
       }
     }
   }
@@ -137,7 +137,7 @@ public class Roll {
     try {
       mapper.change(id, name, leftAt);
     } catch (DuplicateKeyException e) {
-      throw RefusedException.of("name-twice", name);
+      throw RefusedException.of("name-twice", "name", name);
     }
     return all();
   }

@@ -182,7 +182,7 @@ public final class StyleJson {
 
     private static String language(String tag) {
       if (!Language.exists(tag)) {
-        throw RefusedException.of("no-language", tag);
+        throw RefusedException.of("no-language", "tag", tag);
       }
       return tag;
     }

@@ -124,7 +124,7 @@ public class LadderBook {
     List<LadderRow> moved = new ArrayList<>(rows);
     moved.remove(row);
     if (!behind.isEmpty() && rung(behind).operation() != operation) {
-      throw RefusedException.of("rung-of-another", behind);
+      throw RefusedException.of("rung-of-another", "rung", behind);
     }
     moved.add(behind.isEmpty() ? 0 : place(behind, moved) + 1, row);
     return moved;
@@ -137,7 +137,7 @@ public class LadderBook {
                 each -> each.names().operation().equals(operation.name()) && !each.id().equals(id))
             .anyMatch(each -> each.names().name().equalsIgnoreCase(name));
     if (isTaken) {
-      throw RefusedException.of("rung-name-taken", name);
+      throw RefusedException.of("rung-name-taken", "name", name);
     }
   }
 
@@ -147,7 +147,7 @@ public class LadderBook {
     new RecipeWords(Language.wording(classes.currentStyle())).refuseClash(recipe);
     Method<?> method =
         Methods.find(recipe.operation(), request.method())
-            .orElseThrow(() -> RefusedException.of("no-method", request.method()));
+            .orElseThrow(() -> RefusedException.of("no-method", "method", request.method()));
     String id = "own-" + UUID.randomUUID();
     Rung rung = Rung.own(id, recipe, method.id());
     if (rung.draw(TRIED, 1).stream().noneMatch(sum -> Methods.misfit(method, sum).isEmpty())) {
@@ -162,7 +162,7 @@ public class LadderBook {
         rows -> {
           refuseTaken(name, id, recipe.operation());
           if (rows.stream().filter(each -> !each.recipe().isMissingNode()).count() >= MOST_OWN) {
-            throw RefusedException.of("too-many-rungs", MOST_OWN);
+            throw RefusedException.of("too-many-rungs", "most", MOST_OWN);
           }
           String last = rows.stream().map(LadderRow::rung).reduce((one, next) -> next).orElse("");
           String behind = request.behind() == null ? last : request.behind();
@@ -179,7 +179,7 @@ public class LadderBook {
     }
     int worked = mapper.worked(classId(), id);
     if (worked > 0) {
-      throw RefusedException.of("rung-worked", worked);
+      throw RefusedException.of("rung-worked", "sums", worked);
     }
     return changing(rows -> rows.stream().filter(row -> !row.rung().equals(id)).toList());
   }
@@ -217,7 +217,7 @@ public class LadderBook {
   }
 
   private Rung rung(String id) {
-    return ladders.current().find(id).orElseThrow(() -> RefusedException.of("no-rung", id));
+    return ladders.current().find(id).orElseThrow(() -> RefusedException.of("no-rung", "rung", id));
   }
 
   /** All rungs of the class as rows, once it has made a change. */
@@ -235,7 +235,7 @@ public class LadderBook {
   private static int place(String id, List<LadderRow> rows) {
     int place = rows.stream().map(LadderRow::rung).toList().indexOf(id);
     if (place < 0) {
-      throw RefusedException.of("no-rung", id);
+      throw RefusedException.of("no-rung", "rung", id);
     }
     return place;
   }

@@ -95,7 +95,7 @@ class RecipeController {
     Recipe recipe = Recipes.read(request.recipe());
     int count = request.count() == null ? 0 : request.count();
     if (count < 1 || count > MOST_DRAWN) {
-      throw RefusedException.of("draw-count", MOST_DRAWN);
+      throw RefusedException.of("draw-count", "most", MOST_DRAWN);
     }
     long seed = request.seed() == null ? seeds.nextLong() : request.seed();
     List<String> sums =

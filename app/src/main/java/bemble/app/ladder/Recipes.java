@@ -60,7 +60,7 @@ public final class Recipes {
     }
     String of = view.of() == null ? Size.ALL : view.of();
     if (!of.matches("[0-9]{1,10}")) {
-      throw RefusedException.of("no-figures", of);
+      throw RefusedException.of("no-figures", "figures", of);
     }
     Range figures = range(view.figures(), 1, "figures");
     if (figures.from() < 1) {
@@ -73,7 +73,7 @@ public final class Recipes {
     int from = view == null || view.from() == null ? least : view.from();
     int to = view == null || view.to() == null ? Range.UNBOUNDED : view.to();
     if (from < 0 || to < from) {
-      throw RefusedException.of("no-range", name);
+      throw RefusedException.of("no-range", "trait", name);
     }
     return new Range(from, to);
   }
@@ -86,7 +86,9 @@ public final class Recipes {
             () ->
                 RefusedException.of(
                     "no-trait",
+                    "trait",
                     name,
+                    "known",
                     Trait.of(operation).stream()
                         .map(JsonName::of)
                         .collect(Collectors.joining(", "))));

@@ -164,7 +164,7 @@ public class AnswerBook {
     if (cell.overruled() != null) {
       String slip = cell.overruled().slip();
       if (slip != null && Slips.find(slip).isEmpty()) {
-        throw RefusedException.of("no-such-slip", slip);
+        throw RefusedException.of("no-such-slip", "slip", slip);
       }
       Outcome outcome = cell.overruled().outcome();
       return new AnswerRow(cell.pupil(), cell.number(), given, outcome.name(), slip, true);

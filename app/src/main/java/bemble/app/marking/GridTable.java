@@ -93,10 +93,13 @@ public class GridTable {
         continue;
       }
       if (pupil == null) {
-        bad.add(Sentences.of("grid.unknown-name", row.getRecordNumber(), row.get(0)));
+        bad.add(
+            Sentences.of("grid.unknown-name", "row", row.getRecordNumber(), "name", row.get(0)));
       } else if (row.size() > grid.sums().size() + 1) {
         int sums = grid.sums().size();
-        bad.add(Sentences.of("grid.too-many", row.getRecordNumber(), row.get(0), sums));
+        bad.add(
+            Sentences.of(
+                "grid.too-many", "row", row.getRecordNumber(), "name", row.get(0), "sums", sums));
       } else {
         for (int i = 1; i < row.size(); i++) {
           if (!row.get(i).isBlank()) {
@@ -121,7 +124,7 @@ public class GridTable {
       isHead |= sum.isPresent();
       String here = i <= grid.sums().size() ? grid.sums().get(i - 1).plain() : "";
       if (sum.isPresent() && !here.isEmpty() && !sum.get().equals(here)) {
-        throw RefusedException.of("other-sums", i, row.get(i), here);
+        throw RefusedException.of("other-sums", "column", i, "there", row.get(i), "here", here);
       }
     }
     return isHead;

@@ -67,7 +67,8 @@ public class HandingOut {
     }
     HandoutTerms terms = request.terms() == null ? HandoutTerms.USUAL : request.terms();
     if (terms.passMark() != null && terms.passMark() > request.sums().size()) {
-      throw RefusedException.of("run-mark", request.sums().size(), terms.passMark());
+      throw RefusedException.of(
+          "run-mark", "sums", request.sums().size(), "mark", terms.passMark());
     }
     roll.refuseNamed(request.title());
     LocalDate givenOn = terms.givenOn() == null ? LocalDate.now(clock) : terms.givenOn();

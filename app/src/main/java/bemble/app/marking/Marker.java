@@ -163,11 +163,18 @@ final class Marker {
 
   private static RefusedException refused(Reply.Fault fault, String text, String sum) {
     return switch (fault) {
-      case NO_NUMBER -> RefusedException.of("answer-no-number", text, sum);
+      case NO_NUMBER -> RefusedException.of("answer-no-number", "text", text, "problem", sum);
       case ODD_MARK ->
-          RefusedException.of("answer-odd-mark", text, text.replaceAll("[.,]", ""), sum);
-      case TOO_LONG -> RefusedException.of("answer-too-long", text, sum);
-      case NO_REMAINDER_HERE -> RefusedException.of("answer-no-remainder", text, sum);
+          RefusedException.of(
+              "answer-odd-mark",
+              "text",
+              text,
+              "meant",
+              text.replaceAll("[.,]", ""),
+              "problem",
+              sum);
+      case TOO_LONG -> RefusedException.of("answer-too-long", "problem", sum);
+      case NO_REMAINDER_HERE -> RefusedException.of("answer-no-remainder", "problem", sum);
     };
   }
 

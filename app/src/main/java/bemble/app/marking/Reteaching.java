@@ -64,7 +64,7 @@ public class Reteaching {
   private SetView fresh(long id, String slipId) {
     List<Slip> slips = SlipIds.slips(slipId);
     if (slips.isEmpty()) {
-      throw RefusedException.of("no-such-slip", slipId);
+      throw RefusedException.of("no-such-slip", "slip", slipId);
     }
     Marker marker = handouts.marker(handouts.find(id));
     List<Item> shown =
@@ -104,6 +104,7 @@ public class Reteaching {
   private String title(Item first, Marker marker) {
     SetWords words = new SetWords(marker.style(), ladders.current());
     String rung = first.rung();
-    return Sentences.of("plan.reteach", rung.isEmpty() ? words.problem(first) : words.rung(rung));
+    return Sentences.of(
+        "plan.reteach", "rung", rung.isEmpty() ? words.problem(first) : words.rung(rung));
   }
 }

@@ -102,7 +102,7 @@ public class Simulation {
     }
     List<Slip> chosen = new ArrayList<>();
     for (String id : ids) {
-      Slip slip = Slips.find(id).orElseThrow(() -> RefusedException.of("no-such-slip", id));
+      Slip slip = Slips.find(id).orElseThrow(() -> RefusedException.of("no-such-slip", "slip", id));
       if (known.contains(slip)) {
         chosen.add(slip);
       }

@@ -19,7 +19,9 @@ public final class SlipLabels {
     List<String> first = names.subList(0, names.size() - 1);
     return new SlipLabel(
         SlipIds.of(slips),
-        first.isEmpty() ? last : Sentences.of("slips.or", String.join(", ", first), last));
+        first.isEmpty()
+            ? last
+            : Sentences.of("slips.or", "names", String.join(", ", first), "last", last));
   }
 
   /** The slips of an id by their names; empty where this Bemble has none of them. */

@@ -111,7 +111,7 @@ class Mistakes {
   private static Slip slip(String id) {
     return SlipIds.slips(id).stream()
         .findFirst()
-        .orElseThrow(() -> RefusedException.of("no-such-slip", id));
+        .orElseThrow(() -> RefusedException.of("no-such-slip", "slip", id));
   }
 
   private static Item item(Sum sum) {

@@ -37,11 +37,11 @@ class Calendar {
     try {
       LocalDate day = LocalDate.parse(text.strip());
       if (day.getYear() < 2000 || day.getYear() > 2199) {
-        throw RefusedException.of("no-day", text);
+        throw RefusedException.of("no-day", "day", text);
       }
       return day;
     } catch (DateTimeParseException e) {
-      throw RefusedException.of("no-day", text);
+      throw RefusedException.of("no-day", "day", text);
     }
   }
 
@@ -70,11 +70,12 @@ class Calendar {
   int minutes(long classId, LocalDate day) {
     Optional<HolidayRow> holiday = mapper.holidays(classId, day, day).stream().findFirst();
     if (holiday.isPresent()) {
-      throw RefusedException.of("holiday", RegisterWords.day(day), holiday.get().name());
+      throw RefusedException.of(
+          "holiday", "day", RegisterWords.day(day), "name", holiday.get().name());
     }
     int minutes = timetable(classId).get(day.getDayOfWeek().getValue() - 1);
     if (minutes == 0) {
-      throw RefusedException.of("no-minutes", weekday(day.getDayOfWeek()));
+      throw RefusedException.of("no-minutes", "weekday", weekday(day.getDayOfWeek()));
     }
     return minutes;
   }

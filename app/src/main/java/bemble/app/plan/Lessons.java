@@ -67,7 +67,7 @@ public class Lessons {
         words
             .ladder()
             .find(request.rung())
-            .orElseThrow(() -> RefusedException.of("no-rung", request.rung()));
+            .orElseThrow(() -> RefusedException.of("no-rung", "rung", request.rung()));
     int minutes = calendar.minutes(classId, day);
     for (LessonRow other : mapper.lessons(classId, day, day)) {
       minutes -= view(other).minutes();
@@ -76,11 +76,11 @@ public class Lessons {
     Lesson lesson =
         parts.maker(classId).make(proposals, request.kind(), goal, Math.max(0, minutes));
     if (lesson.minutes() == 0) {
-      throw RefusedException.of("day-full", RegisterWords.day(day));
+      throw RefusedException.of("day-full", "day", RegisterWords.day(day));
     }
     String slip = request.slip() == null ? "" : request.slip();
     if (!slip.isEmpty() && SlipIds.slips(slip).isEmpty()) {
-      throw RefusedException.of("no-such-slip", slip);
+      throw RefusedException.of("no-such-slip", "slip", slip);
     }
     String title = new PlanWords(words).title(request.kind(), goal.id(), slip);
     NewLesson row =
@@ -170,7 +170,7 @@ public class Lessons {
             note,
             version);
     if (mapper.change(changed) == 0) {
-      throw new StaleException("lesson-changed", row.title());
+      throw new StaleException("lesson-changed", "title", row.title());
     }
   }
 

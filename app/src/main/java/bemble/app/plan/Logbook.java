@@ -70,7 +70,8 @@ public class Logbook {
       return row.told();
     }
     String[] votes = row.told().split(" ");
-    return Sentences.of("plan.voted", Integer.valueOf(votes[0]), Integer.valueOf(votes[1]));
+    return Sentences.of(
+        "plan.voted", "found", Integer.valueOf(votes[0]), "votes", Integer.valueOf(votes[1]));
   }
 
   /** How many were sure of each rung at the end of each week, up to this one. */

@@ -86,7 +86,7 @@ class PartSets {
   private String toldToPupils(LessonRow row) {
     boolean again = row.kind().equals(Proposal.Kind.RETEACH.name());
     return again
-        ? Sentences.of("plan.reteach", register.words(row.classId()).rung(row.rung()))
+        ? Sentences.of("plan.reteach", "rung", register.words(row.classId()).rung(row.rung()))
         : row.title();
   }
 }

@@ -44,7 +44,7 @@ final class PlanWords {
     return cut(
         switch (kind) {
           case TEACH -> name;
-          case RETEACH -> Sentences.of("plan.reteach", against);
+          case RETEACH -> Sentences.of("plan.reteach", "rung", against);
           case LOOK_AGAIN -> Sentences.of("plan.mixed");
         });
   }
@@ -53,13 +53,13 @@ final class PlanWords {
   static String part(LessonPart kind, String lesson) {
     String title =
         switch (kind) {
-          case OPENER -> Sentences.of("plan.part.opener", lesson);
-          case SHOW -> Sentences.of("plan.part.show", lesson);
-          case TOGETHER -> Sentences.of("plan.part.together", lesson);
-          case MISTAKE -> Sentences.of("plan.part.mistake", lesson);
-          case PRACTISE -> Sentences.of("plan.part.practise", lesson);
-          case EXPLAIN -> Sentences.of("plan.part.explain", lesson);
-          case HOMEWORK -> Sentences.of("plan.part.homework", lesson);
+          case OPENER -> Sentences.of("plan.part.opener", "lesson", lesson);
+          case SHOW -> Sentences.of("plan.part.show", "lesson", lesson);
+          case TOGETHER -> Sentences.of("plan.part.together", "lesson", lesson);
+          case MISTAKE -> Sentences.of("plan.part.mistake", "lesson", lesson);
+          case PRACTISE -> Sentences.of("plan.part.practise", "lesson", lesson);
+          case EXPLAIN -> Sentences.of("plan.part.explain", "lesson", lesson);
+          case HOMEWORK -> Sentences.of("plan.part.homework", "lesson", lesson);
         };
     return cut(title);
   }
@@ -110,20 +110,37 @@ final class PlanWords {
     RungLabel rung = words.label(proposal.rung());
     return switch (proposal.why()) {
       case SLIP -> slip(share(some, of), small(rung.name()));
-      case MIXED -> Sentences.of("plan.why.mixed", share(some, of), some);
+      case MIXED -> Sentences.of("plan.why.mixed", "who", share(some, of), "count", some);
       case NOT_YET ->
-          Sentences.of("plan.why.not-yet", count.lessons(), small(share(standing, of)), standing);
+          Sentences.of(
+              "plan.why.not-yet",
+              "lessons",
+              count.lessons(),
+              "who",
+              small(share(standing, of)),
+              "count",
+              standing);
       case GO_ON ->
           rung(proposal).needs().isEmpty()
               ? Sentences.of("plan.why.needs-nothing")
-              : Sentences.of("plan.why.go-on", share(ready, of), ready, of - ready);
+              : Sentences.of(
+                  "plan.why.go-on", "who", share(ready, of), "count", ready, "others", of - ready);
       case BEGIN ->
           Sentences.of(
-              "plan.why.begin", share(ready, of), ready, small(words.operation(rung.operation())));
+              "plan.why.begin",
+              "who",
+              share(ready, of),
+              "count",
+              ready,
+              "operation",
+              small(words.operation(rung.operation())));
       case AHEAD -> Sentences.of("plan.why.ahead");
-      case SOME_READY -> Sentences.of("plan.why.some-ready", share(ready, of), ready);
-      case UNMARKED -> Sentences.of("plan.why.unmarked", count.lessons());
-      case FOR_SOME -> Sentences.of("plan.why.for-some", share(standing, of), standing, some);
+      case SOME_READY ->
+          Sentences.of("plan.why.some-ready", "who", share(ready, of), "count", ready);
+      case UNMARKED -> Sentences.of("plan.why.unmarked", "lessons", count.lessons());
+      case FOR_SOME ->
+          Sentences.of(
+              "plan.why.for-some", "who", share(standing, of), "count", standing, "others", some);
       case REVIEW -> Sentences.of("plan.why.review");
       case OPENER -> opener(some, count.due());
     };
@@ -131,7 +148,16 @@ final class PlanWords {
 
   private static String slip(String share, String rung) {
     Rules.Sure sure = Rules.STANDARD.sure();
-    return Sentences.of("plan.why.slip", share, sure.slipsToFall(), sure.slipDays(), rung);
+    return Sentences.of(
+        "plan.why.slip",
+        "who",
+        share,
+        "times",
+        sure.slipsToFall(),
+        "days",
+        sure.slipDays(),
+        "names",
+        rung);
   }
 
   private Rung rung(Proposal proposal) {
@@ -141,17 +167,17 @@ final class PlanWords {
   /** A share of a class: nobody, 9 of 24, all 24. */
   private static String share(int some, int of) {
     return some == of && of > 1
-        ? Sentences.of("plan.all", of)
-        : Sentences.of("plan.some", some, of);
+        ? Sentences.of("plan.all", "pupils", of)
+        : Sentences.of("plan.some", "some", some, "all", of);
   }
 
   private static String opener(int some, int due) {
     if (due == 0) {
-      return Sentences.of("plan.why.not-sure", some);
+      return Sentences.of("plan.why.not-sure", "pupils", some);
     }
     return some == due
-        ? Sentences.of("plan.why.due", due)
-        : Sentences.of("plan.why.due-and-not-sure", due, some - due);
+        ? Sentences.of("plan.why.due", "pupils", due)
+        : Sentences.of("plan.why.due-and-not-sure", "due", due, "unsure", some - due);
   }
 
   /** The rules of the plan, as a class has chosen them. */
@@ -161,19 +187,34 @@ final class PlanWords {
     int third = PlanRules.percent(next.third());
     int half = PlanRules.percent(next.half());
     return List.of(
-        Sentences.of("plan.rule.slip", third, rules.sure().slipsToFall(), next.pause()),
+        Sentences.of(
+            "plan.rule.slip",
+            "share",
+            third,
+            "times",
+            rules.sure().slipsToFall(),
+            "days",
+            next.pause()),
         Sentences.of(
             "plan.rule.mixed",
+            "share",
             PlanRules.percent(rules.mixed().quarter()),
+            "rungs",
             rules.mixed().open(),
+            "part",
             100 * rules.mixed().openShare(),
+            "lessons",
             rules.mixed().between()),
-        Sentences.of("plan.rule.go-on", half, next.lessons()),
+        Sentences.of("plan.rule.go-on", "share", half, "lessons", next.lessons()),
         Sentences.of("plan.rule.order"),
-        Sentences.of("plan.rule.opener", PlanRules.percent(shares.opener())),
-        Sentences.of("plan.rule.group", next.untouched()),
+        Sentences.of("plan.rule.opener", "share", PlanRules.percent(shares.opener())),
+        Sentences.of("plan.rule.group", "days", next.untouched()),
         Sentences.of(
-            "plan.rule.lesson", rules.worked().sums(), PlanRules.percent(rules.worked().share())));
+            "plan.rule.lesson",
+            "sums",
+            rules.worked().sums(),
+            "share",
+            PlanRules.percent(rules.worked().share())));
   }
 
   /**
@@ -192,14 +233,29 @@ final class PlanWords {
             .limit(FEW)
             .map(line -> small(words.rung(line.rungOrNone())))
             .collect(Collectors.joining(", "));
-    parts.add(Sentences.of("plan.mixed-sums", sums, first, Math.max(0, mixed.size() - FEW)));
+    parts.add(
+        Sentences.of(
+            "plan.mixed-sums",
+            "sums",
+            sums,
+            "rungs",
+            first,
+            "more",
+            Math.max(0, mixed.size() - FEW)));
     return String.join("; ", parts);
   }
 
   /** The lines of a part: 4 sums: one zero crossed. */
   List<String> told(List<SetLineView> lines) {
     return lines.stream()
-        .map(line -> Sentences.of("plan.sums", line.count(), small(words.rung(line.rungOrNone()))))
+        .map(
+            line ->
+                Sentences.of(
+                    "plan.sums",
+                    "sums",
+                    line.count(),
+                    "rung",
+                    small(words.rung(line.rungOrNone()))))
         .toList();
   }
 }

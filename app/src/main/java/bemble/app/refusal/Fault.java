@@ -20,7 +20,7 @@ final class Fault {
     String number = HexFormat.of().toHexDigits(ThreadLocalRandom.current().nextInt());
     LOG.error("Fault {}", number, failure);
     ProblemDetail problem =
-        ErrorBodies.of(status, "failed", Sentences.of("failed.unforeseen", number));
+        ErrorBodies.of(status, "failed", Sentences.of("failed.unforeseen", "fault", number));
     problem.setProperty("fault", number);
     return problem;
   }

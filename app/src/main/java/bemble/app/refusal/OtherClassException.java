@@ -6,6 +6,6 @@ import bemble.app.words.Sentences;
 public class OtherClassException extends SaidException {
   /** Refuses a request that was meant for a class of another name. */
   public OtherClassException(String current) {
-    super(Sentences.of("stale.other-class", current));
+    super(Sentences.of("stale.other-class", "name", current));
   }
 }

@@ -38,8 +38,8 @@ public final class RefusedException extends SaidException {
   }
 
   /** Another refusal; its sentence stands under {@code refused.} and its code. */
-  public static RefusedException of(String code, Object... named) {
-    return saying(code, Sentences.of("refused." + code, named));
+  public static RefusedException of(String code, Object... fillIns) {
+    return saying(code, Sentences.of("refused." + code, fillIns));
   }
 
   /** The same with a sentence in the words of a class. */

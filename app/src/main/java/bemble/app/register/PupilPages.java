@@ -133,12 +133,13 @@ public class PupilPages {
   }
 
   private String heading(String name) {
-    return Sentences.of("letter.heading", name, RegisterWords.day(LocalDate.now(clock)));
+    return Sentences.of(
+        "letter.heading", "name", name, "day", RegisterWords.day(LocalDate.now(clock)));
   }
 
   private List<String> letter(PupilRow pupil, List<EvidenceRow> rows) {
     if (rows.isEmpty()) {
-      return List.of(Sentences.of("letter.nothing", pupil.name()));
+      return List.of(Sentences.of("letter.nothing", "name", pupil.name()));
     }
     RegisterWords words = register.words(pupil.classId());
     Map<String, Progress> progress = register.progress(pupil, rows);
@@ -147,14 +148,27 @@ public class PupilPages {
     long days = rows.stream().map(EvidenceRow::workedOn).distinct().count();
     String since = RegisterWords.day(rows.get(0).workedOn());
     List<String> lines = new ArrayList<>();
-    lines.add(Sentences.of("letter.greeting", pupil.name()));
-    lines.add(Sentences.of("letter.work", pupil.name(), all, since, days, right));
+    lines.add(Sentences.of("letter.greeting", "name", pupil.name()));
+    lines.add(
+        Sentences.of(
+            "letter.work",
+            "name",
+            pupil.name(),
+            "sums",
+            all,
+            "since",
+            since,
+            "days",
+            days,
+            "right",
+            right));
     sums(progress, words, Standing.SURE, Standing.LOOK_AGAIN)
-        .ifPresent(sums -> lines.add(Sentences.of("letter.sure", pupil.name(), sums)));
+        .ifPresent(
+            sums -> lines.add(Sentences.of("letter.sure", "name", pupil.name(), "rungs", sums)));
     sums(progress, words, Standing.NEARLY)
-        .ifPresent(sums -> lines.add(Sentences.of("letter.nearly", sums)));
+        .ifPresent(sums -> lines.add(Sentences.of("letter.nearly", "rungs", sums)));
     sums(progress, words, Standing.BEGUN)
-        .ifPresent(sums -> lines.add(Sentences.of("letter.begun", sums)));
+        .ifPresent(sums -> lines.add(Sentences.of("letter.begun", "rungs", sums)));
     progress.values().stream()
         .flatMap(each -> each.slip().stream())
         // A slip that is not told from another is not printed.
@@ -162,11 +176,17 @@ public class PupilPages {
         .flatMap(last -> words.slip(last.slip()).stream())
         .distinct()
         .limit(1)
-        .forEach(slip -> lines.add(Sentences.of("letter.slip", slip.name())));
+        .forEach(slip -> lines.add(Sentences.of("letter.slip", "slips", slip.name())));
     toTry(progress, words)
         .ifPresent(
             rung ->
-                lines.add(Sentences.of("letter.try", pupil.name(), words.sums(rung, SUMS_TO_TRY))));
+                lines.add(
+                    Sentences.of(
+                        "letter.try",
+                        "name",
+                        pupil.name(),
+                        "sums",
+                        words.sums(rung, SUMS_TO_TRY))));
     return lines;
   }
 

@@ -319,7 +319,7 @@ public class Register {
       throw new MissingException("pupil");
     }
     if (!ladders.knows(request.rung())) {
-      throw RefusedException.of("no-rung", request.rung());
+      throw RefusedException.of("no-rung", "rung", request.rung());
     }
     if (request.standing() == null) {
       mapper.leaveToRules(request.pupil(), request.rung());

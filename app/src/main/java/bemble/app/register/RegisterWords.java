@@ -81,23 +81,30 @@ public final class RegisterWords {
       return Sentences.of("register.nothing");
     }
     List<String> parts = new ArrayList<>();
-    parts.add(Sentences.of("register.right", latest.right(), latest.of(), latest.days()));
+    parts.add(
+        Sentences.of(
+            "register.right", "right", latest.right(), "last", latest.of(), "days", latest.days()));
     if (latest.helped() > 0) {
-      parts.add(Sentences.of("register.helped", latest.helped()));
+      parts.add(Sentences.of("register.helped", "helped", latest.helped()));
     }
     progress
         .slip()
         .flatMap(
             last ->
                 slip(last.slip())
-                    .map(slip -> Sentences.of("register.slip", slip.name(), day(last.day()))))
+                    .map(
+                        slip ->
+                            Sentences.of(
+                                "register.slip", "slip", slip.name(), "day", day(last.day()))))
         .ifPresent(parts::add);
     String told = String.join("; ", parts) + ".";
     if (progress.isStillSure() && latest.wrongOn().isPresent()) {
       told += " " + stillSure(latest.of() - latest.right(), latest.wrongOn().get());
     }
     if (progress.lookAgain().isPresent()) {
-      return told + " " + Sentences.of("register.look-again", day(progress.lookAgain().get()));
+      return told
+          + " "
+          + Sentences.of("register.look-again", "day", day(progress.lookAgain().get()));
     }
     String shortfalls =
         progress.shortfalls().stream()
@@ -106,13 +113,13 @@ public final class RegisterWords {
             .collect(Collectors.joining(", "));
     return shortfalls.isEmpty()
         ? told
-        : told + " " + Sentences.of("register.shortfalls", shortfalls);
+        : told + " " + Sentences.of("register.shortfalls", "reasons", shortfalls);
   }
 
   private static String stillSure(int wrong, LocalDate last) {
     return wrong == 1
-        ? Sentences.of("register.still-sure", day(last))
-        : Sentences.of("register.still-sure-more", day(last), wrong);
+        ? Sentences.of("register.still-sure", "day", day(last))
+        : Sentences.of("register.still-sure-more", "day", day(last), "wrong", wrong);
   }
 
   private static String lack(Shortfall lack) {
@@ -131,21 +138,37 @@ public final class RegisterWords {
     Rules.Sure sure = rules.sure();
     return List.of(
         Sentences.of("register.rule.begun"),
-        Sentences.of("register.rule.nearly", nearly.least(), nearly.latest(), nearly.wrong()),
+        Sentences.of(
+            "register.rule.nearly",
+            "right",
+            nearly.least(),
+            "last",
+            nearly.latest(),
+            "wrong",
+            nearly.wrong()),
         Sentences.of(
             "register.rule.sure",
+            "right",
             sure.least(),
+            "last",
             sure.latest(),
+            "wrong",
             sure.wrong(),
+            "days",
             sure.days(),
+            "clean",
             sure.slipDays()),
         Sentences.of(
             "register.rule.fall",
+            "wrong",
             sure.wrongToFall(),
+            "last",
             sure.latest(),
+            "times",
             sure.slipsToFall(),
+            "days",
             sure.slipDays()),
         Sentences.of("register.rule.help"),
-        Sentences.of("register.rule.look-again", weeks));
+        Sentences.of("register.rule.look-again", "weeks", weeks));
   }
 }

@@ -25,14 +25,20 @@ class Listening {
   /** Listens at an address; gives the port that was free. */
   int open(String address) {
     InetAddress here =
-        networks.named(address).orElseThrow(() -> RefusedException.of("room-address", address));
+        networks
+            .named(address)
+            .orElseThrow(() -> RefusedException.of("room-address", "address", address));
     for (int number = firstPort; number < firstPort + PORTS; number++) {
       if (port.open(here, number)) {
         return number;
       }
     }
     throw RefusedException.of(
-        "room-port", String.valueOf(firstPort), String.valueOf(firstPort + PORTS - 1));
+        "room-port",
+        "first",
+        String.valueOf(firstPort),
+        "last",
+        String.valueOf(firstPort + PORTS - 1));
   }
 
   /** Listens once more where a room was open; false where that cannot be. */

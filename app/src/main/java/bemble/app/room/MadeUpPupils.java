@@ -90,7 +90,7 @@ class MadeUpPupils {
   /** Fills the room with so many of them. */
   void fill(int pupils) {
     if (pupils < 1 || pupils > MOST) {
-      throw RefusedException.of("room-made-up", MOST);
+      throw RefusedException.of("room-made-up", "most", MOST);
     }
     OpenRoom room = rooms.open();
     int there = (int) room.seats().stream().filter(seat -> seat.pupil() == null).count();

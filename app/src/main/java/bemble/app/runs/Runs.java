@@ -107,7 +107,7 @@ public class Runs {
       refuseUnjudged(Item.of(line.rung().draw(1, 0).get(0), line.method(), ""), style);
       method = line.method();
     } else if (request.goal().right() > items.size()) {
-      throw RefusedException.of("run-mark", items.size(), request.goal().right());
+      throw RefusedException.of("run-mark", "sums", items.size(), "mark", request.goal().right());
     }
     NewRun run = row(request, method, writer);
     long id =
@@ -127,7 +127,7 @@ public class Runs {
     Sum sum = item.sum(style);
     if (!Judge.judges(sum.method())) {
       String problem = WorkingWords.of(style).problem(item.problem());
-      throw RefusedException.of("run-sum-not-judged", problem);
+      throw RefusedException.of("run-sum-not-judged", "sum", problem);
     }
   }
 

@@ -64,7 +64,7 @@ public class OwnSheets {
         compare(file, compared);
       }
     } catch (IOException e) {
-      return Sentences.of("own-sheets.no-folder", folder);
+      return Sentences.of("own-sheets.no-folder", "folder", folder);
     }
     List<String> lines = new ArrayList<>(compared.lines());
     lines.add(Sentences.of("own-sheets.head"));
@@ -84,7 +84,7 @@ public class OwnSheets {
       for (int page = 0; page < file.pages(); page++) {
         Sight.Seen seen =
             Sight.look(file.page(page), text -> SheetCode.read(text).flatMap(sheets::of));
-        String where = Sentences.of("own-sheets.page", name, page + 1);
+        String where = Sentences.of("own-sheets.page", "file", name, "page", page + 1);
         if (seen instanceof Sight.Flat flat) {
           compare(flat, where, compared);
         } else {
@@ -96,7 +96,10 @@ public class OwnSheets {
     } catch (UnusablePictureException e) {
       compared
           .lines()
-          .add(Sentences.of("own-sheets.page", name, 1) + " " + ScanProblem.DAMAGED.sentence());
+          .add(
+              Sentences.of("own-sheets.page", "file", name, "page", 1)
+                  + " "
+                  + ScanProblem.DAMAGED.sentence());
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -141,9 +144,13 @@ public class OwnSheets {
           .add(
               Sentences.of(
                   "own-sheets.otherwise",
+                  "place",
                   where,
+                  "sum",
                   typed.number() + 1,
+                  "typed",
                   typed.given(),
+                  "read",
                   String.valueOf(read.text())));
     }
   }

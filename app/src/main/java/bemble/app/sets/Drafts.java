@@ -145,7 +145,7 @@ public class Drafts {
     Rung rung = rung(view);
     String method = view.method() == null ? rung.methods().get(0) : view.method();
     Methods.find(rung.operation(), method)
-        .orElseThrow(() -> RefusedException.of("no-method", method));
+        .orElseThrow(() -> RefusedException.of("no-method", "method", method));
     new RecipeWords(Language.wording(style)).refuseClash(rung.recipe());
     return new SetLine(rung, method, view.count());
   }
@@ -153,7 +153,10 @@ public class Drafts {
   private Rung rung(SetLineView view) {
     String id = view.rung();
     if (id != null && !id.isEmpty()) {
-      return ladders.current().find(id).orElseThrow(() -> RefusedException.of("no-rung", id));
+      return ladders
+          .current()
+          .find(id)
+          .orElseThrow(() -> RefusedException.of("no-rung", "rung", id));
     }
     Recipe recipe = Recipes.read(view.recipe());
     List<String> methods = Methods.of(recipe.operation()).stream().map(Method::id).toList();
@@ -177,7 +180,7 @@ public class Drafts {
     List<BadLine> bad = new ArrayList<>();
     Set<String> keys = new HashSet<>();
     if (lines.size() > MOST_TYPED) {
-      throw RefusedException.of("too-many-lines", MOST_TYPED);
+      throw RefusedException.of("too-many-lines", "most", MOST_TYPED);
     }
     for (int i = 0; i < lines.size(); i++) {
       if (lines.get(i).isBlank()) {
@@ -212,7 +215,7 @@ public class Drafts {
 
   private List<Item> items(List<SumRequest> requests) {
     if (requests.isEmpty() || requests.size() > MOST_TYPED) {
-      throw RefusedException.of("too-many-sums", MOST_TYPED);
+      throw RefusedException.of("too-many-sums", "most", MOST_TYPED);
     }
     return requests.stream().map(this::item).toList();
   }
@@ -250,7 +253,7 @@ public class Drafts {
           known.stream()
               .filter(slip -> slip.id().equals(id))
               .findFirst()
-              .orElseThrow(() -> RefusedException.of("no-such-slip", id)));
+              .orElseThrow(() -> RefusedException.of("no-such-slip", "slip", id)));
     }
     return chosen;
   }

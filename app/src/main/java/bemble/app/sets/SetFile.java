@@ -35,7 +35,7 @@ public record SetFile(
       throw RefusedException.of("no-set");
     }
     if (version > VERSION) {
-      throw RefusedException.of("newer-set", version, VERSION);
+      throw RefusedException.of("newer-set", "form", version, "newest", VERSION);
     }
   }
 }

@@ -136,7 +136,7 @@ public class Attempts {
     int number = page.next();
     for (StrokeView stroke : strokes) {
       if (stroke.stroke().isCrowded()) {
-        throw RefusedException.of("two-figures", stroke.text());
+        throw RefusedException.of("two-figures", "text", stroke.text());
       }
       if (stroke.number() != number++) {
         // Whatever happened, the page as it is kept is the right one.

@@ -75,6 +75,6 @@ public class SimulatedSlates {
     return known(sum).stream()
         .filter(slip -> slip.id().equals(id))
         .findFirst()
-        .orElseThrow(() -> RefusedException.of("no-such-slip", id));
+        .orElseThrow(() -> RefusedException.of("no-such-slip", "slip", id));
   }
 }

@@ -4,6 +4,7 @@ import bemble.style.Style;
 import bemble.words.Catalogue;
 import com.ibm.icu.text.MessageFormat;
 import com.ibm.icu.util.ULocale;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 
@@ -17,11 +18,16 @@ public final class Sentences {
   private Sentences() {}
 
   /**
-   * The sentence of a key in the language of the request; {@code named} are its fill-ins, in the
-   * order of their numbers.
+   * The sentence of a key in the language of the request.
+   *
+   * @param fillIns the name of each fill-in, with its value behind it
    */
-  public static String of(String key, Object... named) {
+  public static String of(String key, Object... fillIns) {
     String language = Language.current(Style.ENGLISH);
+    Map<Object, Object> named = new HashMap<>();
+    for (int i = 0; i < fillIns.length; i += 2) {
+      named.put(fillIns[i], fillIns[i + 1]);
+    }
     return new MessageFormat(text(language, key), ULocale.forLanguageTag(language)).format(named);
   }
 

@@ -281,7 +281,8 @@ final class DemoTerm {
   private String title(Proposal first) {
     return switch (first.why().kind()) {
       case TEACH -> words.rung(first.rung());
-      case RETEACH -> Sentences.of("plan.reteach", words.slip(first.slip()).orElseThrow().name());
+      case RETEACH ->
+          Sentences.of("plan.reteach", "rung", words.slip(first.slip()).orElseThrow().name());
       case LOOK_AGAIN -> Sentences.of("plan.mixed");
     };
   }

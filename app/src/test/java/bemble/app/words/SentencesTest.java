@@ -5,9 +5,12 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 
 import bemble.style.Style;
 import bemble.words.Catalogue;
+import com.ibm.icu.text.MessageFormat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
@@ -26,14 +29,22 @@ class SentencesTest {
               "HttpStatus\\.\\w+, \"([a-z-]+)\"",
               "\"((?:failed|damaged)\\.[a-z-]+)\""));
 
+  private static List<String> sources() throws IOException {
+    List<String> texts = new ArrayList<>();
+    try (Stream<Path> all = Files.walk(Path.of("src/main/java"))) {
+      for (Path source : all.filter(path -> path.toString().endsWith(".java")).toList()) {
+        texts.add(Files.readString(source));
+      }
+    }
+    return texts;
+  }
+
   private static Set<String> named() throws IOException {
     Set<String> keys = new TreeSet<>();
-    try (Stream<Path> sources = Files.walk(Path.of("src/main/java"))) {
-      for (Path source : sources.filter(path -> path.toString().endsWith(".java")).toList()) {
-        Matcher found = NAMED.matcher(Files.readString(source));
-        while (found.find()) {
-          keys.add(key(found));
-        }
+    for (String source : sources()) {
+      Matcher found = NAMED.matcher(source);
+      while (found.find()) {
+        keys.add(key(found));
       }
     }
     keys.removeIf(key -> key.endsWith("."));
@@ -70,13 +81,36 @@ class SentencesTest {
     assertEquals(new TreeSet<>(Catalogue.read(Style.ENGLISH, "messages").keys()), named);
   }
 
+  /** Each name of a fill-in stands behind the key of its sentence, wherever the code says it. */
+  @Test
+  void everyFillInIsNamedWhereItIsFilledIn() throws IOException {
+    Catalogue messages = Catalogue.read(Style.ENGLISH, "messages");
+    List<String> missing = new ArrayList<>();
+    for (String source : sources()) {
+      Matcher found = NAMED.matcher(source);
+      while (found.find()) {
+        String key = key(found);
+        if (found.group(1) != null && !key.endsWith(".")) {
+          String call = source.substring(found.end(), source.indexOf(';', found.end()));
+          for (String name : new MessageFormat(messages.text(key)).getArgumentNames()) {
+            if (!call.contains("\"" + name + "\"")) {
+              missing.add(key + " " + name);
+            }
+          }
+        }
+      }
+    }
+    assertEquals(List.of(), missing);
+  }
+
   @Test
   void namesWhatItSpeaksOf() {
     assertEquals(
-        "Write one figure to a square: “12” is more.", Sentences.of("refused.two-figures", "12"));
+        "Write one figure to a square: “12” is more.",
+        Sentences.of("refused.two-figures", "text", "12"));
     assertEquals(
         "That would be 1,200 frames; Bemble prints up to 360. Choose a frame for each column.",
-        Sentences.of("refused.too-many-frames", 1200, 360));
+        Sentences.of("refused.too-many-frames", "frames", 1200, "most", 360));
   }
 
   /** The format would swallow an apostrophe, and the text behind it. */
