@@ -43,7 +43,7 @@ public class Rooms implements SmartInitializingSingleton {
   private final RoomMapper mapper;
   private final RoomPages pages;
   private final Roll roll;
-  private final Listening address;
+  private final Listening listening;
   private final Clock clock;
   private final ObjectMapper json;
   private final ApplicationEventPublisher events;
@@ -53,14 +53,14 @@ public class Rooms implements SmartInitializingSingleton {
       RoomMapper mapper,
       RoomPages pages,
       Roll roll,
-      Listening address,
+      Listening listening,
       Clock clock,
       ObjectMapper json,
       ApplicationEventPublisher events) {
     this.mapper = mapper;
     this.pages = pages;
     this.roll = roll;
-    this.address = address;
+    this.listening = listening;
     this.clock = clock;
     this.json = json;
     this.events = events;
@@ -97,7 +97,7 @@ public class Rooms implements SmartInitializingSingleton {
       throw new StaleException("room-open");
     }
     long classId = roll.currentClass();
-    int taken = address.open(request.address());
+    int taken = listening.open(request.address());
     OffsetDateTime now = OffsetDateTime.now(clock);
     RoomRow row =
         new RoomRow(
@@ -115,7 +115,7 @@ public class Rooms implements SmartInitializingSingleton {
     try {
       room = new OpenRoom(mapper.find(mapper.insert(row)).orElseThrow());
     } catch (RuntimeException e) {
-      address.close();
+      listening.close();
       throw e;
     }
   }
@@ -126,7 +126,7 @@ public class Rooms implements SmartInitializingSingleton {
     if (closing != null) {
       room = null;
       closing.end();
-      address.close();
+      listening.close();
       settle(closing.row());
       events.publishEvent(new RoomClosed());
     }
@@ -142,7 +142,7 @@ public class Rooms implements SmartInitializingSingleton {
     if (!open.row().endsAt().toInstant().isAfter(clock.instant())) {
       close();
     } else {
-      open.lose(!address.isThere(open.row().address()));
+      open.lose(!listening.isThere(open.row().address()));
     }
   }
 
@@ -169,7 +169,7 @@ public class Rooms implements SmartInitializingSingleton {
     mapper
         .open()
         .filter(row -> row.endsAt().toInstant().isAfter(clock.instant()))
-        .filter(row -> address.isThere(row.address()))
+        .filter(row -> listening.isThere(row.address()))
         .ifPresent(row -> room = broughtBack(row));
   }
 
@@ -181,7 +181,7 @@ public class Rooms implements SmartInitializingSingleton {
       return;
     }
     RoomRow row = left.get();
-    if (room == null || !address.openAgain(row.address(), row.port())) {
+    if (room == null || !listening.openAgain(row.address(), row.port())) {
       LOG.warn("The room that was open is closed: its time is over, or its address is not there");
       room = null;
       settle(row);
