@@ -134,8 +134,9 @@ const MethodChoice = memo(function MethodChoice({
 
 const SMALL_TOGGLE = { minHeight: 32, px: 1.25, fontSize: 'note', whiteSpace: 'nowrap' };
 
-/** A sentence with more signs, of many numbers at once, is written smaller. */
-const LONG = 160;
+/** The size of a sentence: the more is said at once, the smaller, so that the steps below stay. */
+const sizeOf = (sentence = '') =>
+  sentence.length > 160 ? 'said' : sentence.length > 90 ? 'lead' : 'head';
 
 function Now({
   step,
@@ -179,10 +180,7 @@ function Now({
           <CueRow cues={cues} step={step} />
         </Box>
       )}
-      <Box
-        data-testid="sentence"
-        sx={{ fontSize: (sentence?.length ?? 0) > LONG ? 'said' : 'head', lineHeight: 1.3 }}
-      >
+      <Box data-testid="sentence" sx={{ fontSize: sizeOf(sentence), lineHeight: 1.3 }}>
         {sentence}
       </Box>
       <Box sx={{ display: 'flex', alignItems: 'end', gap: 1, mt: 0.5 }}>
