@@ -74,7 +74,7 @@ export function PageCard({
           {shortened(entry.problem)}
         </Box>
         {entry.note && <Box sx={{ mt: 0.5, fontSize: 'note' }}>{entry.note}</Box>}
-        <Box sx={{ display: 'flex', alignItems: 'end', gap: 1, mt: 'auto' }}>
+        <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, mt: 'auto' }}>
           <Box sx={{ flex: 1, fontSize: 'note', color: 'text.secondary' }}>
             {entry.methodName} · {shortDate(entry.keptAt)}
           </Box>
