@@ -4,7 +4,7 @@ import InputBase from '@mui/material/InputBase';
 import { api } from '../api/client';
 import type { ClassRoom } from '../api/types';
 import { FIELD, KeptField } from '../ui/KeptField';
-import { deletion, RowMenu } from '../ui/RowMenu';
+import { deletion, RowMenu, rowKeys } from '../ui/RowMenu';
 import { useDraft } from '../ui/useDraft';
 import { useNotice } from '../ui/useNotice';
 import { useClassChange, useClasses } from '../session/classes';
@@ -26,6 +26,8 @@ export function ClassList() {
           undo: () => change.mutate(() => api.restoreClass(id)),
         }),
     });
+
+  const menu = (room: ClassRoom) => [deletion(() => remove(room))];
 
   const reset = ({ id, name: kept, version, style }: ClassRoom) =>
     change.mutate(() => api.changeClass(id, { name: kept, version, style: {} }), {
@@ -54,6 +56,7 @@ export function ClassList() {
           <Box
             component="li"
             key={each.id}
+            onKeyDown={rowKeys(menu(each))}
             sx={{ display: 'flex', alignItems: 'center', gap: 1, py: 0.5 }}
           >
             <Button
@@ -66,7 +69,7 @@ export function ClassList() {
               {each.current ? '✓' : ''}
             </Button>
             <ClassName key={each.name} room={each} />
-            <RowMenu of={each.name} entries={[deletion(() => remove(each))]} />
+            <RowMenu of={each.name} entries={menu(each)} />
           </Box>
         ))}
       </Box>

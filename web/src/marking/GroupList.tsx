@@ -8,7 +8,7 @@ import type { PupilGroup, Pupil } from '../api/types';
 import { useGroups } from '../session/groups';
 import { useAct } from '../ui/useAct';
 import { save } from '../ui/save';
-import { deletion, RowMenu } from '../ui/RowMenu';
+import { RowMenu } from '../ui/RowMenu';
 import { useNotice } from '../ui/useNotice';
 import { LONGEST_NAME } from '../ui/names';
 import { t } from '../words';
@@ -42,6 +42,23 @@ export function GroupList({ roll }: { roll: Pupil[] }) {
     onSuccess: (name) => notice({ text: t('common.downloaded', { name }) }),
     onError,
   });
+  const menu = (group: PupilGroup) => [
+    {
+      key: 'letters',
+      name: t('marking.letters'),
+      onChoose: () => letters.mutate(group),
+    },
+    {
+      key: 'change',
+      name: t('marking.change'),
+      onChoose: () => {
+        keep.reset();
+        setOpen(group);
+      },
+    },
+    // Without a key: it is not brought back.
+    { key: 'delete', name: t('common.delete'), onChoose: () => remove.mutate(group.id) },
+  ];
   const there = roll.filter(({ left }) => !left);
   return (
     <Box role="region" aria-label={t('marking.groups')} sx={{ mt: 3 }}>
@@ -79,25 +96,7 @@ export function GroupList({ roll }: { roll: Pupil[] }) {
                   .join(', ')}
               </Box>
             </Box>
-            <RowMenu
-              of={group.name}
-              entries={[
-                {
-                  key: 'letters',
-                  name: t('marking.letters'),
-                  onChoose: () => letters.mutate(group),
-                },
-                {
-                  key: 'change',
-                  name: t('marking.change'),
-                  onChoose: () => {
-                    keep.reset();
-                    setOpen(group);
-                  },
-                },
-                deletion(() => remove.mutate(group.id)),
-              ]}
-            />
+            <RowMenu of={group.name} entries={menu(group)} />
           </Box>
         ))}
       </Box>
