@@ -1,8 +1,6 @@
 package bemble.app.scan.sight;
 
 import java.io.IOException;
-import java.lang.management.ManagementFactory;
-import java.lang.management.ThreadMXBean;
 import java.util.List;
 import org.apache.pdfbox.contentstream.operator.Operator;
 import org.apache.pdfbox.cos.COSBase;
@@ -20,22 +18,10 @@ final class BoundedRenderer extends PDFRenderer {
   /** The most bytes of a picture once it is unpacked: a colour scan of A4 with 600 dots an inch. */
   private static final long MOST_BYTES = 112L << 20;
 
-  private static final long LONGEST_NANOS = 3_000_000_000L;
   private static final String JPEG = "jpg";
   private static final int BITS = 8;
 
-  private static final ThreadMXBean THREADS = ManagementFactory.getThreadMXBean();
-
-  private final long until = THREADS.getCurrentThreadCpuTime() + LONGEST_NANOS;
-
-  /** Says that a page is given up. */
-  static final class TooMuchException extends RuntimeException {
-    private static final long serialVersionUID = 1L;
-
-    TooMuchException(String what) {
-      super(what);
-    }
-  }
+  private final PageTime time = new PageTime();
 
   /** Begins the time that one page has. */
   BoundedRenderer(PDDocument document) {
@@ -55,9 +41,7 @@ final class BoundedRenderer extends PDFRenderer {
 
     @Override
     protected void processOperator(Operator operator, List<COSBase> operands) throws IOException {
-      if (THREADS.getCurrentThreadCpuTime() > until) {
-        throw new TooMuchException("more than three seconds");
-      }
+      time.check();
       super.processOperator(operator, operands);
     }
 

@@ -111,7 +111,7 @@ public final class PictureFile implements Closeable {
   public GreyPicture page(int page) throws UnusablePictureException {
     try {
       return document == null ? picture() : page(document, page);
-    } catch (BoundedRenderer.TooMuchException | OutOfMemoryError e) {
+    } catch (TooMuchException | OutOfMemoryError e) {
       throw new UnusablePictureException(Fault.TOO_LARGE);
     } catch (IOException | RuntimeException e) {
       throw new UnusablePictureException(Fault.DAMAGED);
@@ -147,7 +147,7 @@ public final class PictureFile implements Closeable {
   }
 
   private <T> T use(Use<T> use) throws IOException, UnusablePictureException {
-    try (ImageInputStream in = ImageIO.createImageInputStream(path.toFile())) {
+    try (ImageInputStream in = new PageTime().open(path.toFile())) {
       Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
       if (!readers.hasNext()) {
         throw new UnusablePictureException(Fault.NO_PICTURE);
