@@ -7,6 +7,7 @@ import bemble.judge.report.SettingOut;
 import bemble.judge.report.Stage;
 import bemble.ladder.Ladder;
 import bemble.method.Sum;
+import bemble.paper.Role;
 import bemble.paper.Spot;
 import bemble.paper.Square;
 import bemble.practice.Alike;
@@ -22,6 +23,7 @@ import bemble.slate.Slate;
 import bemble.slip.Slip;
 import bemble.style.Style;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -73,7 +75,7 @@ public record SharedMistake(
   private static Optional<SharedMistake> of(Slip slip, Item item, List<Item> pool, Style style) {
     Sum sum = item.sum(style);
     Working wrong = Judge.simulate(sum, List.of(slip));
-    if (wrong.answer().equals(sum.answer(Hand.TRUE))) {
+    if (wrong.answer().equals(sum.answer(Hand.TRUE)) || hasZeroInFront(wrong)) {
       return Optional.empty();
     }
     // A slip of setting out belongs to a writer who set the sum out.
@@ -92,6 +94,16 @@ public record SharedMistake(
     return Optional.of(
         new SharedMistake(
             sum, slip, wrong, first, squares(wrong, first, own), after(slip, sum, others, style)));
+  }
+
+  /** Whether the answer begins with a zero before other whole figures, as no pupil writes it. */
+  private static boolean hasZeroInFront(Working page) {
+    return page.steps().stream()
+        .flatMap(step -> step.entries().stream())
+        .filter(entry -> entry.slot().role() == Role.ANSWER)
+        .max(Comparator.comparing(entry -> entry.slot().place()))
+        .filter(front -> front.slot().place() > 0 && front.value().signum() == 0)
+        .isPresent();
   }
 
   /** The squares of full size that were written, or of whatever size where it first goes wrong. */

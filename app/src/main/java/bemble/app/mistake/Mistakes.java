@@ -20,6 +20,8 @@ import bemble.method.Method;
 import bemble.method.Sum;
 import bemble.mistake.LinedUpWrongly;
 import bemble.mistake.SharedMistake;
+import bemble.number.Whole;
+import bemble.paper.Role;
 import bemble.practice.Item;
 import bemble.practice.SlipKey;
 import bemble.procedure.Entry;
@@ -30,9 +32,12 @@ import bemble.procedure.Working;
 import bemble.slip.Slip;
 import bemble.style.Style;
 import bemble.words.Wording;
+import java.math.BigInteger;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -136,13 +141,30 @@ class Mistakes {
           "mistake.answer",
           Map.of("problem", made.sum().problem(), "answer", made.wrong().answer().value()));
     }
-    List<Entry> written = step.entries().stream().filter(each -> !each.marks().isEmpty()).toList();
     String section = wording.section(step.section());
-    return written.isEmpty()
-        ? wording.label("mistake.nothing", Map.of("section", section))
-        : wording.label(
-            "mistake.written",
-            Map.of("section", section, "figures", written.stream().map(Entry::value).toList()));
+    List<BigInteger> small = written(step, true).map(Entry::value).toList();
+    List<BigInteger> figures = numbers(step);
+    if (figures.isEmpty() && small.isEmpty()) {
+      return wording.label("mistake.nothing", Map.of("section", section));
+    }
+    return wording.label(
+        figures.isEmpty() ? "mistake.written-small" : "mistake.written",
+        Map.of("section", section, "figures", figures, "small", small, "count", small.size()));
+  }
+
+  /** What was written in full size, the figures of a row as one number. */
+  private static List<BigInteger> numbers(Step step) {
+    Map<Integer, BigInteger> rows = new LinkedHashMap<>();
+    written(step, false)
+        .sorted(Comparator.comparing(each -> each.slot().square().column()))
+        .forEach(each -> rows.merge(each.slot().square().row(), each.value(), Whole::joined));
+    return List.copyOf(rows.values());
+  }
+
+  private static Stream<Entry> written(Step step, boolean small) {
+    return step.entries().stream()
+        .filter(each -> !each.marks().isEmpty())
+        .filter(each -> (each.slot().role().kind() == Role.Kind.AID) == small);
   }
 
   LinedUpView linedUp(SumRef request) {
